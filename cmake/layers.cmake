@@ -1,0 +1,28 @@
+# A layer is one static library that sees only the layers it names: each layer's headers are reached through an
+# include directory of its own that holds nothing but a link to the layer's folder, so that
+# #include "schedule/picker.h" fails to compile in a layer that was not given `schedule`.
+
+function(pulsepin_warnings target)
+    target_compile_options(${target} PRIVATE -Wall -Wextra -Wconversion -Wshadow -Wnon-virtual-dtor -Werror)
+    if(PULSEPIN_SANITIZE)
+        target_compile_options(${target} PRIVATE -O1 -fsanitize=${PULSEPIN_SANITIZE}
+            -fno-omit-frame-pointer -fno-sanitize-recover=undefined)
+        target_link_options(${target} PRIVATE -fsanitize=${PULSEPIN_SANITIZE})
+    endif()
+endfunction()
+
+# pulsepin_layer(NAME <name> DIR <folder> SOURCES <files> [SEES <layers>] [USES <libraries>] [HIDES <libraries>])
+function(pulsepin_layer)
+    cmake_parse_arguments(L "" "NAME;DIR" "SOURCES;SEES;USES;HIDES" ${ARGN})
+    set(gate ${CMAKE_BINARY_DIR}/layers/${L_NAME})
+    file(MAKE_DIRECTORY ${gate})
+    file(CREATE_LINK ${L_DIR} ${gate}/${L_NAME} SYMBOLIC)
+    list(TRANSFORM L_SOURCES PREPEND ${L_DIR}/)
+    add_library(pulsepin_${L_NAME} STATIC ${L_SOURCES})
+    target_include_directories(pulsepin_${L_NAME} PUBLIC ${gate})
+    foreach(seen IN LISTS L_SEES)
+        target_link_libraries(pulsepin_${L_NAME} PUBLIC pulsepin_${seen})
+    endforeach()
+    target_link_libraries(pulsepin_${L_NAME} PUBLIC ${L_USES} PRIVATE ${L_HIDES})
+    pulsepin_warnings(pulsepin_${L_NAME})
+endfunction()

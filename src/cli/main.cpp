@@ -1,0 +1,146 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "analysis/analyze.h"
+#include "base/text_file.h"
+#include "interchange/analysis_json.h"
+#include "interchange/exporters.h"
+#include "interchange/project_file.h"
+#include "media/load_sound.h"
+#include "model/lane_kinds.h"
+#include "schedule/picker_tables.h"
+#include "schedule/place.h"
+#include "time/musical_text.h"
+
+// CLI11's headers do not pass our warnings.
+#pragma GCC diagnostic push
+#pragma GCC diagnostic ignored "-Wconversion"
+#pragma GCC diagnostic ignored "-Wshadow"
+#include <CLI/CLI.hpp>
+#pragma GCC diagnostic pop
+
+#include <iostream>
+
+namespace {
+
+using namespace pulsepin;
+
+Result<void> analyze_song(const std::string& song, int beats_per_bar, const std::string& out) {
+    const auto sound = load_sound(song);
+    if (!sound)
+        return tl::unexpected(sound.error());
+    const auto analysis = analyze(*sound->samples, {beats_per_bar, {}});
+    if (!analysis)
+        return tl::unexpected(analysis.error());
+    const auto text = analysis_to_json(*analysis);
+    if (out == "-") {
+        std::cout << text;
+        return {};
+    }
+    return write_text_file(out, text);
+}
+
+/// A lane by its name, or else the first of a kind ("cuts", "markers").
+Result<LaneId> find_lane(const Project& project, const std::string& name) {
+    for (const auto& lane : project.lanes)
+        if (lane->name == name)
+            return lane->id;
+    if (const auto* kind = lane_kind_by_id(name))
+        if (const Lane* lane = project.first_lane(kind->kind))
+            return lane->id;
+    std::string known;
+    for (const auto& lane : project.lanes)
+        known += (known.empty() ? "" : ", ") + lane->name;
+    return fail("There is no lane called \"" + name + "\".", {}, "The lanes of this project: " + known + ".");
+}
+
+struct PlaceRequest {
+    std::string project, lane, source = "beats", from, until, out;
+    int every = 1;
+};
+
+Result<void> place_pins(const PlaceRequest& request) {
+    const auto project = load_project(request.project);
+    if (!project)
+        return tl::unexpected(project.error());
+    const auto lane = find_lane(*project, request.lane);
+    if (!lane)
+        return tl::unexpected(lane.error());
+    const auto from = parse_position(request.from);
+    if (!from)
+        return tl::unexpected(from.error());
+    const auto until = parse_position(request.until);
+    if (!until)
+        return tl::unexpected(until.error());
+    if (!project->grid)
+        return fail("The project has no beat grid yet.", request.project,
+                    "Open it in Pulse Pin and detect the beats first.");
+    const auto& grid = *project->grid;
+    const Picker picker{request.source,
+                        grid.ticks_of(*from),
+                        grid.ticks_of(*until),
+                        {{"every-nth", {static_cast<double>(request.every), 0.0}}}};
+    const auto placed = place(*project, *lane, picker);
+    if (!placed)
+        return tl::unexpected(placed.error());
+    if (auto saved = save_project(placed->project, request.out); !saved)
+        return saved;
+    std::cout << count_text(placed->count, project->lane(*lane)->kind) << " placed: " << describe(picker, grid) << "\n";
+    return {};
+}
+
+Result<void> export_file(const std::string& path, const std::string& format, const std::string& out) {
+    const auto project = load_project(path);
+    if (!project)
+        return tl::unexpected(project.error());
+    const auto* row = exporter(format);
+    if (!row)
+        return fail("There is no export format called \"" + format + "\".");
+    return export_project(*project, *row, out);
+}
+
+std::string exporter_ids() {
+    std::string ids;
+    for (const auto& row : exporters())
+        ids += (ids.empty() ? "" : "|") + std::string(row.id);
+    return ids;
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    CLI::App app{"Pulse Pin on the command line: beats of a song, cuts on them, open formats out."};
+    app.require_subcommand(1);
+    Result<void> outcome;
+
+    std::string song, json = "-";
+    int beats_per_bar = 4;
+    auto* analyze_command = app.add_subcommand("analyze", "find tempo, beats, bars and onsets of a song");
+    analyze_command->add_option("SONG", song, "any sound or video file")->required();
+    analyze_command->add_option("--json", json, "file to write; - is the standard output");
+    analyze_command->add_option("--beats-per-bar", beats_per_bar, "4 unless told otherwise")->check(CLI::Range(1, 32));
+    analyze_command->callback([&] { outcome = analyze_song(song, beats_per_bar, json); });
+
+    PlaceRequest request;
+    auto* place_command = app.add_subcommand("place", "place items of a lane on chosen beats");
+    place_command->add_option("PROJECT", request.project)->required();
+    place_command->add_option("--lane", request.lane, "a lane's name, or cuts, or markers")->required();
+    place_command->add_option("--of", request.source, "beats, downbeats or half-beats")->capture_default_str();
+    place_command->add_option("--every", request.every, "every how many of them")->check(CLI::Range(1, 64));
+    place_command->add_option("--from", request.from, "bar.beat of the first")->required();
+    place_command->add_option("--until", request.until, "bar.beat where to end; not itself included")->required();
+    place_command->add_option("-o,--output", request.out, "project file to write")->required();
+    place_command->callback([&] { outcome = place_pins(request); });
+
+    std::string project, format, out;
+    auto* export_command = app.add_subcommand("export", "write a project in an open format");
+    export_command->add_option("PROJECT", project)->required();
+    export_command->add_option("--format", format, exporter_ids())->required();
+    export_command->add_option("-o,--output", out, "file to write")->required();
+    export_command->callback([&] { outcome = export_file(project, format, out); });
+
+    CLI11_PARSE(app, argc, argv);
+    if (!outcome) {
+        std::cerr << "pulsepin-cli: " << outcome.error().message() << "\n";
+        return 1;
+    }
+    return 0;
+}

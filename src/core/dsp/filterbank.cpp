@@ -1,0 +1,42 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "dsp/filterbank.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace pulsepin {
+
+Filterbank::Filterbank(FilterbankShape shape, double sample_rate, std::size_t fft_length) {
+    const double bin_hz = sample_rate / static_cast<double>(fft_length);
+    const double highest = std::min(shape.highest_hz, sample_rate / 2 - bin_hz);
+    std::vector<std::size_t> edges;
+    for (int i = 0;; ++i) {
+        const double hz = shape.lowest_hz * std::exp2(i / shape.bands_per_octave);
+        if (hz > highest)
+            break;
+        const auto bin = static_cast<std::size_t>(std::lround(hz / bin_hz));
+        if (edges.empty() || bin > edges.back())
+            edges.push_back(bin);
+    }
+    for (std::size_t i = 0; i + 2 < edges.size(); ++i) {
+        const auto low = edges[i], centre = edges[i + 1], high = edges[i + 2];
+        Band band{low + 1, weights_.size(), high - low - 1, static_cast<double>(centre) * bin_hz};
+        for (auto bin = low + 1; bin < high; ++bin)
+            weights_.push_back(bin <= centre
+                                   ? static_cast<float>(bin - low) / static_cast<float>(centre - low)
+                                   : static_cast<float>(high - bin) / static_cast<float>(high - centre));
+        bands_.push_back(band);
+    }
+}
+
+void Filterbank::apply(std::span<const float> magnitudes, std::span<float> out) const {
+    for (std::size_t i = 0; i < bands_.size(); ++i) {
+        const Band& band = bands_[i];
+        float sum = 0;
+        for (std::size_t k = 0; k < band.count; ++k)
+            sum += weights_[band.first_weight + k] * magnitudes[band.first_bin + k];
+        out[i] = sum;
+    }
+}
+
+} // namespace pulsepin

@@ -1,0 +1,64 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "dsp/real_fft.h"
+
+#include <cmath>
+#include <fftw3.h>
+#include <mutex>
+#include <numbers>
+
+namespace pulsepin {
+namespace {
+
+/// FFTW's planner is the one part of it that threads may not enter together.
+std::mutex& planner_gate() {
+    static std::mutex gate;
+    return gate;
+}
+
+} // namespace
+
+struct RealFft::Plan {
+    std::size_t length;
+    float* input;
+    fftwf_complex* output;
+    fftwf_plan plan;
+
+    explicit Plan(std::size_t n)
+        : length(n), input(fftwf_alloc_real(n)), output(fftwf_alloc_complex(n / 2 + 1)) {
+        const std::lock_guard lock(planner_gate());
+        plan = fftwf_plan_dft_r2c_1d(static_cast<int>(n), input, output, FFTW_ESTIMATE);
+    }
+    ~Plan() {
+        const std::lock_guard lock(planner_gate());
+        fftwf_destroy_plan(plan);
+        fftwf_free(input);
+        fftwf_free(output);
+    }
+    Plan(const Plan&) = delete;
+    Plan& operator=(const Plan&) = delete;
+};
+
+RealFft::RealFft(std::size_t length) : plan_(std::make_unique<Plan>(length)) {}
+RealFft::~RealFft() = default;
+RealFft::RealFft(RealFft&&) noexcept = default;
+RealFft& RealFft::operator=(RealFft&&) noexcept = default;
+
+std::size_t RealFft::length() const { return plan_->length; }
+
+std::span<float> RealFft::input() { return {plan_->input, plan_->length}; }
+
+std::span<const std::complex<float>> RealFft::transform() {
+    fftwf_execute(plan_->plan);
+    // std::complex<float> and fftwf_complex share their layout by the C++ and FFTW manuals.
+    return {reinterpret_cast<const std::complex<float>*>(plan_->output), bins()};
+}
+
+std::vector<float> hann_window(std::size_t length) {
+    std::vector<float> window(length);
+    for (std::size_t i = 0; i < length; ++i)
+        window[i] = static_cast<float>(
+            0.5 - 0.5 * std::cos(2.0 * std::numbers::pi * static_cast<double>(i) / static_cast<double>(length)));
+    return window;
+}
+
+} // namespace pulsepin

@@ -1,0 +1,45 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "dsp/stft.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numeric>
+
+namespace pulsepin {
+
+LogBandSpectrum::LogBandSpectrum(std::size_t window_length, double sample_rate, FilterbankShape shape,
+                                 float compression)
+    : fft_(window_length), window_(hann_window(window_length)), filterbank_(shape, sample_rate, window_length),
+      magnitudes_(fft_.bins()), compression_(compression) {
+    const float sum = std::accumulate(window_.begin(), window_.end(), 0.0f);
+    for (float& w : window_)
+        w *= 2.0f / sum;
+}
+
+void LogBandSpectrum::at(std::span<const float> samples, std::ptrdiff_t centre, float gain, std::span<float> out) {
+    const auto input = fft_.input();
+    const auto length = static_cast<std::ptrdiff_t>(window_.size());
+    const std::ptrdiff_t start = centre - length / 2;
+    const auto available = static_cast<std::ptrdiff_t>(samples.size());
+    const auto from = std::clamp<std::ptrdiff_t>(-start, 0, length);
+    const auto until = std::clamp<std::ptrdiff_t>(available - start, from, length);
+    std::fill(input.begin(), input.begin() + from, 0.0f);
+    for (auto i = from; i < until; ++i)
+        input[static_cast<std::size_t>(i)] = samples[static_cast<std::size_t>(start + i)] *
+                                             window_[static_cast<std::size_t>(i)] * gain;
+    std::fill(input.begin() + until, input.end(), 0.0f);
+
+    const auto spectrum = fft_.transform();
+    for (std::size_t i = 0; i < spectrum.size(); ++i)
+        magnitudes_[i] = std::sqrt(std::norm(spectrum[i]));
+    filterbank_.apply(magnitudes_, out);
+    for (float& value : out)
+        value = std::log10(1.0f + compression_ * value);
+}
+
+std::size_t window_for_rate(std::size_t length_at_44100, double sample_rate) {
+    const double wanted = static_cast<double>(length_at_44100) * sample_rate / 44100.0;
+    return std::size_t{1} << static_cast<int>(std::max(4l, std::lround(std::log2(wanted))));
+}
+
+} // namespace pulsepin

@@ -1,0 +1,53 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "interchange/chapters_vtt.h"
+
+#include "schedule/shots.h"
+
+#include <cctype>
+#include <cmath>
+#include <fmt/core.h>
+
+namespace pulsepin {
+namespace {
+
+std::string timestamp(Seconds time) {
+    const auto milliseconds = std::llround(time.value * 1000);
+    return fmt::format("{:02}:{:02}:{:02}.{:03}", milliseconds / 3'600'000, milliseconds / 60'000 % 60,
+                       milliseconds / 1000 % 60, milliseconds % 1000);
+}
+
+/// Cue text may not hold line breaks, "-->" or unescaped marks.
+std::string cue_text(const std::string& name) {
+    std::string out;
+    for (const char c : name) {
+        if (c == '&')
+            out += "&amp;";
+        else if (c == '<')
+            out += "&lt;";
+        else if (c == '>')
+            out += "&gt;";
+        else
+            out += std::iscntrl(static_cast<unsigned char>(c)) ? ' ' : c;
+    }
+    return out.empty() ? "untitled" : out;
+}
+
+} // namespace
+
+Result<std::string> write_chapters_vtt(const Project& project) {
+    const Lane* lane = project.first_lane(LaneKind::Cut);
+    const auto shots = lane ? shots_of(project, *lane) : std::vector<ShotSpan>{};
+    if (shots.empty())
+        return fail("There are no cuts to write.", {}, "Place cuts first.");
+    const auto rate = project.settings->frame_rate;
+    std::string text = "WEBVTT\n";
+    int number = 0;
+    for (const auto& shot : shots) {
+        const Clip* clip = project.clip(shot.shot);
+        text += fmt::format("\n{}\n{} --> {}\n{}\n", ++number, timestamp(rate.start_of(shot.start)),
+                            timestamp(rate.start_of(shot.end)), cue_text(clip ? clip->name : std::string()));
+    }
+    return text;
+}
+
+} // namespace pulsepin

@@ -1,0 +1,28 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "model/project.h"
+
+#include <span>
+#include <string_view>
+
+namespace pulsepin {
+
+/// A row per way out. `write` makes the whole file's text, or says what is missing in the project.
+struct ExporterRow {
+    std::string_view id;        ///< on the command line
+    std::string_view label;     ///< "Edit decision list"
+    std::string_view extension; ///< without the dot
+    std::string_view explains;  ///< one line for the person
+    Result<std::string> (*write)(const Project&);
+};
+
+[[nodiscard]] std::span<const ExporterRow> exporters();
+/// Null when there is no such exporter.
+[[nodiscard]] const ExporterRow* exporter(std::string_view id);
+
+/// Writes the file as a whole or not at all.
+[[nodiscard]] Result<void> export_project(const Project& project, const ExporterRow& row,
+                                          const std::filesystem::path& path);
+
+} // namespace pulsepin

@@ -1,0 +1,139 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "media/audio_decoder.h"
+
+#include "media/av_handles.h"
+
+#include <algorithm>
+#include <cmath>
+#include <cstring>
+#include <optional>
+
+extern "C" {
+#include <libavutil/channel_layout.h>
+}
+
+namespace pulsepin {
+namespace {
+
+/// The length that an MP4's edit list or sample table states exactly: AAC packets run on past it.
+std::optional<std::int64_t> stated_length(const av::OpenStream& source) {
+    const bool exact_table = std::strstr(source.container->iformat->name, "mp4") != nullptr;
+    const auto base = source.stream->time_base;
+    if (!exact_table || source.stream->duration == AV_NOPTS_VALUE || source.stream->duration <= 0 || base.num != 1 ||
+        base.den != source.decoder->sample_rate)
+        return std::nullopt;
+    return source.stream->duration;
+}
+
+} // namespace
+
+struct AudioDecoder::State {
+    av::OpenStream source;
+    av::Handle<AVPacket> packet{av_packet_alloc()};
+    av::Handle<AVFrame> frame{av_frame_alloc()};
+    av::Handle<SwrContext> resampler;
+    AVChannelLayout converted_layout{};
+    int converted_format = -1;
+    int converted_rate = 0;
+    SoundFormat format;
+    std::optional<std::int64_t> remaining;
+    std::int64_t announced = 0;
+    int damaged = 0;
+    std::vector<float> block;
+
+    ~State() { av_channel_layout_uninit(&converted_layout); }
+
+    /// Streams may change their layout half way (radio recordings do), so the converter follows the frames.
+    bool prepare_converter() {
+        const AVFrame& f = *frame;
+        if (resampler && f.format == converted_format && f.sample_rate == converted_rate &&
+            av_channel_layout_compare(&f.ch_layout, &converted_layout) == 0)
+            return true;
+        AVChannelLayout from{};
+        if (f.ch_layout.order == AV_CHANNEL_ORDER_UNSPEC)
+            av_channel_layout_default(&from, f.ch_layout.nb_channels);
+        else
+            av_channel_layout_copy(&from, &f.ch_layout);
+        AVChannelLayout to{};
+        av_channel_layout_default(&to, format.channels);
+        SwrContext* made = nullptr;
+        const bool ok = swr_alloc_set_opts2(&made, &to, AV_SAMPLE_FMT_FLT, static_cast<int>(format.sample_rate), &from,
+                                            static_cast<AVSampleFormat>(f.format), f.sample_rate, 0, nullptr) >= 0 &&
+                        swr_init(made) >= 0;
+        resampler.reset(made);
+        av_channel_layout_uninit(&from);
+        av_channel_layout_copy(&converted_layout, &f.ch_layout);
+        converted_format = f.format;
+        converted_rate = f.sample_rate;
+        if (!ok)
+            resampler.reset();
+        return ok;
+    }
+
+    void convert() {
+        if (frame->nb_samples <= 0 || !prepare_converter()) {
+            block.clear();
+            return;
+        }
+        const int room = swr_get_out_samples(resampler.get(), frame->nb_samples);
+        block.resize(static_cast<std::size_t>(std::max(room, 0)) * static_cast<std::size_t>(format.channels));
+        auto* out = reinterpret_cast<std::uint8_t*>(block.data());
+        const int made = swr_convert(resampler.get(), &out, room, const_cast<const std::uint8_t**>(frame->extended_data),
+                                     frame->nb_samples);
+        block.resize(static_cast<std::size_t>(std::max(made, 0)) * static_cast<std::size_t>(format.channels));
+        for (float& sample : block)
+            if (!std::isfinite(sample))
+                sample = 0;
+    }
+};
+
+AudioDecoder::AudioDecoder(std::unique_ptr<State> state) : state_(std::move(state)) {}
+AudioDecoder::~AudioDecoder() = default;
+AudioDecoder::AudioDecoder(AudioDecoder&&) noexcept = default;
+AudioDecoder& AudioDecoder::operator=(AudioDecoder&&) noexcept = default;
+
+Result<AudioDecoder> AudioDecoder::open(const std::filesystem::path& path) {
+    auto source = av::open_stream(path, AVMEDIA_TYPE_AUDIO);
+    if (!source)
+        return tl::unexpected(source.error());
+    auto state = std::make_unique<State>();
+    state->source = std::move(*source);
+    const auto& decoder = *state->source.decoder;
+    if (decoder.sample_rate <= 0 || decoder.ch_layout.nb_channels <= 0)
+        return fail("The sound in this file has no valid sample rate or no channels.", path.string(),
+                    "Export it again as WAV or FLAC.");
+    state->format = {decoder.sample_rate, std::min(decoder.ch_layout.nb_channels, 2)};
+    state->remaining = stated_length(state->source);
+    const AVStream& stream = *state->source.stream;
+    if (stream.duration != AV_NOPTS_VALUE)
+        state->announced = av_rescale_q(stream.duration, stream.time_base, {1, decoder.sample_rate});
+    else if (state->source.container->duration != AV_NOPTS_VALUE)
+        state->announced = av_rescale(state->source.container->duration, decoder.sample_rate, AV_TIME_BASE);
+    return AudioDecoder(std::move(state));
+}
+
+const SoundFormat& AudioDecoder::format() const { return state_->format; }
+
+Samples AudioDecoder::announced_length() const { return Samples(std::max<std::int64_t>(state_->announced, 0)); }
+
+int AudioDecoder::damaged_packets() const { return state_->damaged; }
+
+const std::vector<float>& AudioDecoder::next_block() {
+    State& s = *state_;
+    s.block.clear();
+    while (s.block.empty() && s.remaining.value_or(1) > 0) {
+        if (av::next_frame(s.source, s.packet.get(), s.frame.get(), s.damaged) == av::Step::End)
+            break;
+        s.convert();
+        av_frame_unref(s.frame.get());
+        if (s.remaining) {
+            const auto got = static_cast<std::int64_t>(s.block.size()) / s.format.channels;
+            const auto kept = std::min(got, *s.remaining);
+            s.block.resize(static_cast<std::size_t>(kept * s.format.channels));
+            *s.remaining -= kept;
+        }
+    }
+    return s.block;
+}
+
+} // namespace pulsepin

@@ -1,0 +1,26 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "base/progress.h"
+#include "media/peaks.h"
+#include "media/sample_store.h"
+
+#include <filesystem>
+#include <memory>
+#include <string>
+
+namespace pulsepin {
+
+/// A sound file, decoded and ready to be drawn, heard and analysed.
+struct LoadedSound {
+    std::filesystem::path path;
+    std::shared_ptr<const SampleStore> samples;
+    std::shared_ptr<const Peaks> peaks;
+    std::string fingerprint; ///< of the decoded samples: tells whether a file is still the same
+    int damaged_packets = 0; ///< what had to be left out
+};
+
+/// Decodes the whole file in one pass. Fails when it cannot be read, holds no sample, or is cancelled.
+[[nodiscard]] Result<LoadedSound> load_sound(const std::filesystem::path& path, const Progress& progress = {});
+
+} // namespace pulsepin

@@ -1,0 +1,95 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "media/sample_store.h"
+
+#include <algorithm>
+#include <cerrno>
+#include <sys/mman.h>
+#include <unistd.h>
+#include <utility>
+
+namespace pulsepin {
+
+SampleStore::SampleStore(SoundFormat format, Samples length, const float* mapped, std::size_t bytes)
+    : format_(format), length_(length), mapped_(mapped), bytes_(bytes) {}
+
+SampleStore::~SampleStore() {
+    if (mapped_)
+        ::munmap(const_cast<float*>(mapped_), bytes_);
+}
+
+Seconds SampleStore::duration() const {
+    return Seconds(static_cast<double>(length_.value) / static_cast<double>(format_.sample_rate));
+}
+
+std::span<const float> SampleStore::interleaved() const { return {mapped_, bytes_ / sizeof(float)}; }
+
+float SampleStore::mono_at(Samples position) const {
+    if (position.value < 0 || position.value >= length_.value)
+        return 0;
+    const float* at = mapped_ + position.value * format_.channels;
+    return format_.channels == 1 ? at[0] : 0.5f * (at[0] + at[1]);
+}
+
+void SampleStore::read_mono(Samples from, std::span<float> out) const {
+    const auto count = static_cast<std::int64_t>(out.size());
+    const auto first = std::clamp<std::int64_t>(-from.value, 0, count);
+    const auto last = std::clamp<std::int64_t>(length_.value - from.value, first, count);
+    std::fill(out.begin(), out.begin() + first, 0.0f);
+    std::fill(out.begin() + last, out.end(), 0.0f);
+    for (auto i = first; i < last; ++i)
+        out[static_cast<std::size_t>(i)] = mono_at(Samples(from.value + i));
+}
+
+Result<SampleStoreWriter> SampleStoreWriter::create(SoundFormat format, std::filesystem::path folder) {
+    std::error_code code;
+    if (folder.empty())
+        folder = std::filesystem::temp_directory_path(code);
+    std::string name = (folder / "pulsepin-sound-XXXXXX").string();
+    const int descriptor = ::mkstemp(name.data());
+    if (descriptor < 0)
+        return fail("There is no room for the decoded sound.", folder.string(),
+                    "Set TMPDIR to a folder on a disk with free space.");
+    ::unlink(name.c_str());
+    return SampleStoreWriter(format, descriptor);
+}
+
+SampleStoreWriter::~SampleStoreWriter() {
+    if (descriptor_ >= 0)
+        ::close(descriptor_);
+}
+
+SampleStoreWriter::SampleStoreWriter(SampleStoreWriter&& other) noexcept
+    : format_(other.format_), descriptor_(std::exchange(other.descriptor_, -1)), values_(other.values_) {}
+
+Result<void> SampleStoreWriter::append(std::span<const float> interleaved) {
+    const char* at = reinterpret_cast<const char*>(interleaved.data());
+    std::size_t left = interleaved.size_bytes();
+    while (left > 0) {
+        const ssize_t written = ::write(descriptor_, at, left);
+        if (written < 0 && errno == EINTR)
+            continue;
+        if (written <= 0)
+            return fail("The disk is full: there is no room for the decoded sound.", {},
+                        "Free some space, or set TMPDIR to a folder on another disk.");
+        at += written;
+        left -= static_cast<std::size_t>(written);
+    }
+    values_ += static_cast<std::int64_t>(interleaved.size());
+    return {};
+}
+
+Result<std::shared_ptr<const SampleStore>> SampleStoreWriter::finish() {
+    const auto bytes = static_cast<std::size_t>(values_) * sizeof(float);
+    const float* mapped = nullptr;
+    if (bytes > 0) {
+        void* place = ::mmap(nullptr, bytes, PROT_READ, MAP_SHARED, descriptor_, 0);
+        if (place == MAP_FAILED)
+            return fail("The decoded sound cannot be mapped into memory.");
+        mapped = static_cast<const float*>(place);
+    }
+    ::close(std::exchange(descriptor_, -1));
+    return std::shared_ptr<const SampleStore>(
+        new SampleStore(format_, Samples(values_ / format_.channels), mapped, bytes));
+}
+
+} // namespace pulsepin

@@ -1,0 +1,58 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "media/audio_decoder.h"
+
+#include <filesystem>
+#include <memory>
+#include <span>
+
+namespace pulsepin {
+
+/// The samples of a whole sound, kept in a nameless file that is mapped into memory: pages come and go as they
+/// are needed, so that hours of sound do not fill the memory. Immutable; may be read from any thread.
+class SampleStore {
+public:
+    ~SampleStore();
+    SampleStore(const SampleStore&) = delete;
+    SampleStore& operator=(const SampleStore&) = delete;
+
+    [[nodiscard]] const SoundFormat& format() const { return format_; }
+    [[nodiscard]] Samples length() const { return length_; }
+    [[nodiscard]] Seconds duration() const;
+    /// All samples, channels interleaved.
+    [[nodiscard]] std::span<const float> interleaved() const;
+    /// The mean of the channels at one place; 0 outside.
+    [[nodiscard]] float mono_at(Samples position) const;
+    /// The mean of the channels over [from, from + out.size()); silence outside.
+    void read_mono(Samples from, std::span<float> out) const;
+
+private:
+    friend class SampleStoreWriter;
+    SampleStore(SoundFormat format, Samples length, const float* mapped, std::size_t bytes);
+    SoundFormat format_;
+    Samples length_;
+    const float* mapped_;
+    std::size_t bytes_;
+};
+
+/// Fills a store from front to back.
+class SampleStoreWriter {
+public:
+    /// The file lies in `folder` until it is closed; an empty path means the system's folder for temporary files.
+    [[nodiscard]] static Result<SampleStoreWriter> create(SoundFormat format, std::filesystem::path folder = {});
+    ~SampleStoreWriter();
+    SampleStoreWriter(SampleStoreWriter&& other) noexcept;
+    SampleStoreWriter& operator=(SampleStoreWriter&&) = delete;
+
+    [[nodiscard]] Result<void> append(std::span<const float> interleaved);
+    [[nodiscard]] Result<std::shared_ptr<const SampleStore>> finish();
+
+private:
+    SampleStoreWriter(SoundFormat format, int descriptor) : format_(format), descriptor_(descriptor) {}
+    SoundFormat format_;
+    int descriptor_;
+    std::int64_t values_ = 0;
+};
+
+} // namespace pulsepin

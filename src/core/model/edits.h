@@ -1,0 +1,50 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "model/project.h"
+
+#include <span>
+
+namespace pulsepin {
+
+// Every edit is a function from a project to the next one. None changes what it is given.
+
+[[nodiscard]] Project with_settings(const Project& project, Settings settings);
+
+/// Another song: the old one's grid and detection go, since they belong to it; pins stay as they are anchored.
+[[nodiscard]] Project with_song(const Project& project, Song song);
+
+/// Where the sound is found from now on; nothing else changes.
+[[nodiscard]] Project with_song_path(const Project& project, std::filesystem::path path);
+
+/// Keeps what was found beside the grid. The grid becomes the found one when there is none yet or `take_grid`.
+/// When a grid is replaced items keep their time, since the beats got other names.
+[[nodiscard]] Project with_detection(const Project& project, Detection detection, bool take_grid);
+
+/// The beats moved and kept their names: pinned items follow their beat.
+[[nodiscard]] Project retimed(const Project& project, BeatGrid grid);
+
+/// The beats stayed and got other names: pinned items keep their time, to the last bit where their place in the
+/// new names is a whole tick, by an offset otherwise.
+[[nodiscard]] Project relabelled(const Project& project, BeatGrid grid);
+
+[[nodiscard]] Project with_clips(const Project& project, std::vector<Clip> added);
+/// Fails when cuts still use the clip.
+[[nodiscard]] Result<Project> without_clip(const Project& project, ClipId clip);
+
+/// Adds pins to a lane and gives each an id; a pin's own id is not looked at. Fails when the lane does not exist
+/// or a pin's body is of another kind.
+[[nodiscard]] Result<Project> with_pins(const Project& project, LaneId lane, std::vector<Pin> pins);
+[[nodiscard]] Project without_pins(const Project& project, std::span<const PinId> pins);
+[[nodiscard]] Result<Project> with_anchor(const Project& project, PinId pin, Anchor anchor);
+[[nodiscard]] Result<Project> with_body(const Project& project, PinId pin, PinBody body);
+[[nodiscard]] Result<Project> with_lead(const Project& project, LaneId lane, Frames lead);
+
+/// The pins moved along the grid; loose ones by the same length of time as seen from their own place.
+[[nodiscard]] Project moved_by(const Project& project, std::span<const PinId> pins, Ticks by);
+
+/// Pinned becomes loose at the same time, loose becomes pinned to the nearest beat's name with an offset.
+/// Fails without a grid.
+[[nodiscard]] Result<Project> with_pinned(const Project& project, PinId pin, bool pinned);
+
+} // namespace pulsepin

@@ -1,0 +1,28 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "model/history.h"
+
+namespace pulsepin {
+
+void History::push(Project project, std::string name) {
+    steps_.resize(at_ + 1, steps_[at_]);
+    if (saved_ > static_cast<std::ptrdiff_t>(at_))
+        saved_ = -1; // the saved value was undone and is now dropped
+    steps_.push_back({std::move(project), std::move(name)});
+    if (steps_.size() > longest) {
+        steps_.erase(steps_.begin());
+        saved_ = saved_ > 0 ? saved_ - 1 : -1;
+    }
+    at_ = steps_.size() - 1;
+}
+
+void History::undo() {
+    if (can_undo())
+        --at_;
+}
+
+void History::redo() {
+    if (can_redo())
+        ++at_;
+}
+
+} // namespace pulsepin

@@ -1,0 +1,41 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "model/project.h"
+
+namespace pulsepin {
+
+/// The project now, and its earlier and undone values. Parts that did not change are shared between them.
+class History {
+public:
+    explicit History(Project project) : steps_{{std::move(project), {}}} {}
+
+    [[nodiscard]] const Project& current() const { return steps_[at_].project; }
+
+    /// One undo step, named as in "Undo move cut". What was undone before is dropped.
+    void push(Project project, std::string name);
+
+    [[nodiscard]] bool can_undo() const { return at_ > 0; }
+    [[nodiscard]] bool can_redo() const { return at_ + 1 < steps_.size(); }
+    [[nodiscard]] const std::string& undo_name() const { return steps_[at_].name; }
+    [[nodiscard]] const std::string& redo_name() const { return steps_[at_ + 1].name; }
+    void undo();
+    void redo();
+
+    void mark_saved() { saved_ = static_cast<std::ptrdiff_t>(at_); }
+    /// Lets the present value count as not saved, as after a recovery.
+    void mark_unsaved() { saved_ = -1; }
+    [[nodiscard]] bool is_saved() const { return saved_ == static_cast<std::ptrdiff_t>(at_); }
+
+private:
+    struct Step {
+        Project project;
+        std::string name;
+    };
+    static constexpr std::size_t longest = 1000;
+    std::vector<Step> steps_;
+    std::size_t at_ = 0;
+    std::ptrdiff_t saved_ = 0;
+};
+
+} // namespace pulsepin

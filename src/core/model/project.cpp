@@ -1,0 +1,67 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "model/project.h"
+
+#include "model/lane_kinds.h"
+
+#include <algorithm>
+
+namespace pulsepin {
+namespace {
+
+template <class T>
+bool same(const Shared<T>& a, const Shared<T>& b) {
+    return a == b || (a && b && *a == *b);
+}
+
+template <class Items, class Id>
+auto find_by_id(const Items& items, Id id) -> decltype(&*items.begin()) {
+    const auto found = std::find_if(items.begin(), items.end(), [id](const auto& item) { return item.id == id; });
+    return found == items.end() ? nullptr : &*found;
+}
+
+} // namespace
+
+const Clip* Project::clip(ClipId id) const { return find_by_id(*bin, id); }
+
+const Lane* Project::lane(LaneId id) const {
+    const auto found = std::find_if(lanes.begin(), lanes.end(), [id](const auto& lane) { return lane->id == id; });
+    return found == lanes.end() ? nullptr : found->get();
+}
+
+const Lane* Project::lane_of(PinId id) const {
+    for (const auto& lane : lanes)
+        if (find_by_id(lane->pins, id))
+            return lane.get();
+    return nullptr;
+}
+
+const Pin* Project::pin(PinId id) const {
+    const Lane* lane = lane_of(id);
+    return lane ? find_by_id(lane->pins, id) : nullptr;
+}
+
+const Planting* Project::planting(PlantingId id) const { return find_by_id(*plantings, id); }
+
+const Lane* Project::first_lane(LaneKind kind) const {
+    for (const auto& lane : lanes)
+        if (lane->kind == kind)
+            return lane.get();
+    return nullptr;
+}
+
+bool same_content(const Project& a, const Project& b) {
+    return same(a.settings, b.settings) && same(a.song, b.song) && same(a.detection, b.detection) && same(a.grid, b.grid) &&
+           same(a.bin, b.bin) && same(a.plantings, b.plantings) && a.next_id == b.next_id &&
+           std::equal(a.lanes.begin(), a.lanes.end(), b.lanes.begin(), b.lanes.end(),
+                      [](const auto& x, const auto& y) { return same(x, y); });
+}
+
+Project new_project() {
+    Project project;
+    for (const auto& row : lane_kinds())
+        project.lanes.push_back(std::make_shared<const Lane>(
+            Lane{LaneId{project.next_id++}, row.kind, std::string(row.plural), Frames(0), {}}));
+    return project;
+}
+
+} // namespace pulsepin

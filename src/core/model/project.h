@@ -1,0 +1,107 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "model/pin.h"
+#include "time/anchor.h"
+#include "time/beat_grid.h"
+#include "time/frame_rate.h"
+
+#include <filesystem>
+#include <memory>
+#include <optional>
+#include <string>
+#include <vector>
+
+namespace pulsepin {
+
+/// A part of the project that many versions of it share.
+template <class T>
+using Shared = std::shared_ptr<const T>;
+
+struct Settings {
+    std::string title;
+    FrameRate frame_rate;
+    FrameRounding rounding = FrameRounding::Nearest;
+    int picture_width = 1280;
+    int picture_height = 720;
+    friend bool operator==(const Settings&, const Settings&) = default;
+};
+
+struct Song {
+    std::filesystem::path path; ///< absolute while open; relative to the project in its file
+    std::string title;
+    std::int64_t sample_rate = 0;
+    Samples length;
+    std::string fingerprint; ///< of the decoded samples
+    [[nodiscard]] Seconds duration() const {
+        return Seconds(sample_rate > 0 ? static_cast<double>(length.value) / static_cast<double>(sample_rate) : 0.0);
+    }
+    friend bool operator==(const Song&, const Song&) = default;
+};
+
+struct FoundOnset {
+    Seconds time;
+    float strength = 0;
+    friend bool operator==(const FoundOnset&, const FoundOnset&) = default;
+};
+
+struct FoundTempo {
+    Bpm tempo;
+    float confidence = 0;
+    friend bool operator==(const FoundTempo&, const FoundTempo&) = default;
+};
+
+/// What was detected. It stays beside what was corrected, so that any correction can be compared and undone.
+struct Detection {
+    std::optional<BeatGrid> grid;
+    std::vector<FoundTempo> tempi;
+    std::vector<FoundOnset> onsets;
+    friend bool operator==(const Detection&, const Detection&) = default;
+};
+
+struct Clip {
+    ClipId id;
+    std::string name;
+    std::filesystem::path path;
+    Seconds duration;
+    int width = 0;
+    int height = 0;
+    friend bool operator==(const Clip&, const Clip&) = default;
+};
+
+/// What one use of a picker placed: remembers its picker, so that it can be told and run again.
+struct Planting {
+    PlantingId id;
+    LaneId lane;
+    std::string description; ///< "beats, every 2nd, 19.1 until 23.1"
+    friend bool operator==(const Planting&, const Planting&) = default;
+};
+
+/// A whole piece of work as a value. Edits make new ones; unchanged parts are shared, so comparing pointers tells
+/// what changed.
+struct Project {
+    Shared<Settings> settings = std::make_shared<const Settings>();
+    Shared<Song> song;         ///< null before there is one
+    Shared<Detection> detection; ///< null before detection
+    Shared<BeatGrid> grid;     ///< the ruler; null before there is one
+    Shared<std::vector<Clip>> bin = std::make_shared<const std::vector<Clip>>();
+    Shared<std::vector<Planting>> plantings = std::make_shared<const std::vector<Planting>>();
+    std::vector<Shared<Lane>> lanes;
+    std::uint64_t next_id = 1; ///< ids are never used again
+
+    [[nodiscard]] const Clip* clip(ClipId id) const;
+    [[nodiscard]] const Lane* lane(LaneId id) const;
+    [[nodiscard]] const Lane* lane_of(PinId id) const;
+    [[nodiscard]] const Pin* pin(PinId id) const;
+    [[nodiscard]] const Planting* planting(PlantingId id) const;
+    /// The first lane of a kind; null when there is none.
+    [[nodiscard]] const Lane* first_lane(LaneKind kind) const;
+};
+
+/// The same content, whether or not parts are shared.
+[[nodiscard]] bool same_content(const Project& a, const Project& b);
+
+/// An empty project with one lane of each kind that a person begins with.
+[[nodiscard]] Project new_project();
+
+} // namespace pulsepin

@@ -1,0 +1,81 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "media/sample_store.h"
+#include "play/click.h"
+#include "play/command_queue.h"
+#include "play/played_map.h"
+
+#include <atomic>
+#include <deque>
+#include <memory>
+#include <optional>
+#include <span>
+#include <variant>
+
+namespace pulsepin {
+
+struct PlayRange {
+    Samples from;
+    std::optional<Samples> until; ///< none: to the end of the song
+    bool loop = false;            ///< at the end go back to `loop_from`
+    Samples loop_from;
+    std::uint32_t run = 0; ///< given back by heard(), so that runs can be told apart
+};
+
+/// Mixes song and click into stereo, on being asked, and keeps account of what was asked for when. Knows no device.
+///
+/// Methods in the first group are for one controlling thread, render() for one sound thread, heard() for any.
+class Mixer {
+public:
+    explicit Mixer(std::int64_t sample_rate) : sample_rate_(sample_rate) {}
+
+    [[nodiscard]] std::int64_t sample_rate() const { return sample_rate_; }
+    void set_sound(std::shared_ptr<const SampleStore> sound);
+    void set_clicks(std::shared_ptr<const ClickTrack> clicks);
+    void set_music_gain(float gain) { music_gain_.store(gain, std::memory_order_relaxed); }
+    void set_click_gain(float gain) { click_gain_.store(gain, std::memory_order_relaxed); }
+    void play(PlayRange range);
+    void stop();
+    /// Hands over what could not be handed over yet, and frees what came back. Call it now and then.
+    void service();
+
+    /// Fills the block with the next stereo samples. Never waits, allocates or frees.
+    void render(std::span<float> stereo) noexcept;
+
+    /// Stereo samples rendered so far: the device position of the next one.
+    [[nodiscard]] Samples rendered() const { return Samples(rendered_.load(std::memory_order_relaxed)); }
+
+    /// Where in the song the device is, given the device position it has played up to.
+    [[nodiscard]] SongPlace heard(Samples device) const { return map_.at(device); }
+
+private:
+    struct Stop {};
+    using Command = std::variant<std::monostate, PlayRange, Stop, std::shared_ptr<const SampleStore>,
+                                 std::shared_ptr<const ClickTrack>>;
+
+    void send(Command&& command);
+    void obey(Command& command);
+    void render_part(std::span<float> stereo);
+    void stand_at(Samples position, std::int64_t device);
+
+    std::int64_t sample_rate_;
+    std::atomic<float> music_gain_{1.0f};
+    std::atomic<float> click_gain_{0.0f};
+    std::atomic<std::int64_t> rendered_{0};
+    std::deque<Command> outbox_; ///< waits here while no device asks for sound
+    CommandQueue<Command, 64> commands_;
+    CommandQueue<Command, 128> retired_; ///< back to the controlling thread, which frees them
+    PlayedMap map_;
+
+    // Of the sound thread alone:
+    std::shared_ptr<const SampleStore> sound_;
+    std::shared_ptr<const ClickTrack> clicks_;
+    PlayRange range_;
+    Samples position_;
+    bool playing_ = false;
+    float music_now_ = 1.0f;
+    float click_now_ = 0.0f;
+};
+
+} // namespace pulsepin

@@ -1,0 +1,56 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "schedule/picker.h"
+
+#include "schedule/picker_tables.h"
+#include "time/musical_text.h"
+
+#include <fmt/core.h>
+
+namespace pulsepin {
+
+Result<std::vector<Picked>> pick(const Picker& picker, const Project& project) {
+    if (!project.grid)
+        return fail("There is no beat grid yet.", {}, "Detect the beats first.");
+    const auto* source = picker_source(picker.source);
+    if (!source)
+        return fail("There is no source of positions called \"" + picker.source + "\".");
+    constexpr std::int64_t most = 100'000;
+    if (picker.until.value - picker.from.value > most * ticks_per_beat / 2)
+        return fail("The range is far longer than any song.");
+    const PickContext context{project, *project.grid, picker.from, picker.until};
+    auto picked = source->positions(context);
+    for (const auto& use : picker.filters) {
+        const auto* filter = picker_filter(use.id);
+        if (!filter)
+            return fail("There is no filter called \"" + use.id + "\".");
+        if (use.parameters.size() != filter->parameters.size())
+            return fail(fmt::format("The filter \"{}\" takes {} numbers.", use.id, filter->parameters.size()));
+        for (std::size_t i = 0; i < use.parameters.size(); ++i) {
+            const auto& row = filter->parameters[i];
+            if (!(use.parameters[i] >= row.lowest && use.parameters[i] <= row.highest))
+                return fail(fmt::format("\"{}\" must lie between {} and {}.", row.label, row.lowest, row.highest));
+        }
+        picked = filter->keep(context, std::move(picked), use.parameters);
+    }
+    return picked;
+}
+
+std::string describe(const Picker& picker, const BeatGrid& grid) {
+    const auto* source = picker_source(picker.source);
+    std::string text(source ? source->label : std::string_view(picker.source));
+    for (const auto& use : picker.filters)
+        if (const auto* filter = picker_filter(use.id))
+            text += ", " + filter->describe(use.parameters);
+    return fmt::format("{}, {} until {}", text, format_position(grid.position_of(picker.from)),
+                       format_position(grid.position_of(picker.until)));
+}
+
+std::string ordinal(std::int64_t number) {
+    const auto tens = number % 100;
+    const char* ending = "th";
+    if (tens < 11 || tens > 13)
+        ending = number % 10 == 1 ? "st" : number % 10 == 2 ? "nd" : number % 10 == 3 ? "rd" : "th";
+    return std::to_string(number) + ending;
+}
+
+} // namespace pulsepin

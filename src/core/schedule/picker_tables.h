@@ -1,0 +1,48 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "schedule/picker.h"
+
+#include <span>
+#include <string_view>
+
+namespace pulsepin {
+
+struct ParameterRow {
+    std::string_view id;
+    std::string_view label;
+    std::string_view unit;
+    double lowest;
+    double highest;
+    double initial;
+};
+
+struct PickContext {
+    const Project& project;
+    const BeatGrid& grid;
+    Ticks from;
+    Ticks until;
+};
+
+/// Where positions come from. `positions` gives those in [from, until), rising.
+struct PickerSourceRow {
+    std::string_view id;
+    std::string_view label;
+    std::vector<Picked> (*positions)(const PickContext&);
+};
+
+/// What lets only some through.
+struct PickerFilterRow {
+    std::string_view id;
+    std::string_view label;
+    std::span<const ParameterRow> parameters;
+    std::vector<Picked> (*keep)(const PickContext&, std::vector<Picked>, std::span<const double> parameters);
+    std::string (*describe)(std::span<const double> parameters);
+};
+
+[[nodiscard]] std::span<const PickerSourceRow> picker_sources();
+[[nodiscard]] std::span<const PickerFilterRow> picker_filters();
+[[nodiscard]] const PickerSourceRow* picker_source(std::string_view id);
+[[nodiscard]] const PickerFilterRow* picker_filter(std::string_view id);
+
+} // namespace pulsepin

@@ -1,0 +1,33 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "model/project.h"
+
+namespace pulsepin {
+
+/// A pin with what follows from its anchor. Derived, never stored.
+struct ResolvedPin {
+    PinId id;
+    Seconds time;           ///< where the anchor lies
+    Seconds acts_at;        ///< time less the lane's lead
+    Frames frame;           ///< the frame that acts, by the project's rounding rule
+    Seconds rounding_error; ///< start of that frame minus acts_at: positive is late
+    bool pinned = false;    ///< tied to the grid, not loose
+};
+
+struct ResolvedLane {
+    LaneId id;
+    std::vector<ResolvedPin> pins; ///< by time; pins of one time in the order of their ids
+};
+
+using Schedule = std::vector<ResolvedLane>;
+
+/// All lanes of the project. Pins tied to the grid while there is none, or to a marker that is gone or tied to
+/// itself in a ring, are left out.
+[[nodiscard]] Schedule resolve(const Project& project);
+[[nodiscard]] ResolvedLane resolve(const Project& project, const Lane& lane);
+
+/// The time of an anchor; nothing where it hangs on what is not there.
+[[nodiscard]] std::optional<Seconds> time_of(const Anchor& anchor, const Project& project);
+
+} // namespace pulsepin

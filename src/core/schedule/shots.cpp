@@ -1,0 +1,56 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "schedule/shots.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace pulsepin {
+
+Frames piece_length(const Project& project) {
+    if (!project.song)
+        return Frames(0);
+    const auto rate = project.settings->frame_rate;
+    return Frames(static_cast<std::int64_t>(std::ceil(project.song->duration().value * rate.per_second() - 1e-6)));
+}
+
+std::vector<ShotSpan> shots_of(const Project& project, const Lane& lane) {
+    const auto rate = project.settings->frame_rate;
+    const Frames end = piece_length(project);
+    auto pins = resolve(project, lane).pins;
+    std::stable_sort(pins.begin(), pins.end(), [](const ResolvedPin& a, const ResolvedPin& b) {
+        return a.frame != b.frame ? a.frame < b.frame : a.id < b.id;
+    });
+    std::vector<ShotSpan> spans;
+    for (const auto& resolved : pins) {
+        const auto* cut = std::get_if<CutBody>(&project.pin(resolved.id)->body);
+        if (!cut || resolved.frame >= end)
+            continue;
+        ShotSpan span{resolved.id, cut->shot, std::max(resolved.frame, Frames(0)), end, cut->in_point, false};
+        if (resolved.frame < Frames(0))
+            span.in_point += rate.start_of(-resolved.frame);
+        while (!spans.empty() && spans.back().start >= span.start)
+            spans.pop_back();
+        if (!spans.empty())
+            spans.back().end = span.start;
+        spans.push_back(span);
+    }
+    for (auto& span : spans)
+        if (const Clip* clip = project.clip(span.shot); clip && clip->duration > Seconds(0))
+            span.too_short = span.in_point + rate.start_of(span.length()) > clip->duration + Seconds(1e-6);
+    return spans;
+}
+
+const ShotSpan* shot_at(const std::vector<ShotSpan>& shots, Frames frame) {
+    const auto after = std::upper_bound(shots.begin(), shots.end(), frame,
+                                        [](Frames f, const ShotSpan& span) { return f < span.start; });
+    if (after == shots.begin())
+        return nullptr;
+    const ShotSpan& span = *(after - 1);
+    return frame < span.end ? &span : nullptr;
+}
+
+Seconds clip_time(const ShotSpan& span, Frames frame, FrameRate rate) {
+    return span.in_point + rate.start_of(frame - span.start);
+}
+
+} // namespace pulsepin

@@ -1,0 +1,33 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "schedule/resolve.h"
+
+namespace pulsepin {
+
+/// A shot as it is seen: the frames [start, end) show the clip from in_point on.
+struct ShotSpan {
+    PinId cut;
+    ClipId shot;
+    Frames start;
+    Frames end;
+    Seconds in_point;
+    bool too_short = false; ///< the clip ends before the span does; its last picture stands still
+
+    [[nodiscard]] Frames length() const { return end - start; }
+};
+
+/// The shots of a lane of cuts, in order. Of cuts that fall on one frame the last placed one is seen; what starts
+/// before frame 0 is seen from frame 0 on; the last shot lasts until the end of the song.
+[[nodiscard]] std::vector<ShotSpan> shots_of(const Project& project, const Lane& lane);
+
+/// The span that contains the frame; null in a gap.
+[[nodiscard]] const ShotSpan* shot_at(const std::vector<ShotSpan>& shots, Frames frame);
+
+/// The place in the clip that a frame of the span shows, by whole frames from its in-point.
+[[nodiscard]] Seconds clip_time(const ShotSpan& span, Frames frame, FrameRate rate);
+
+/// Frames of the whole piece: up to the end of the song.
+[[nodiscard]] Frames piece_length(const Project& project);
+
+} // namespace pulsepin

@@ -1,0 +1,165 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "time/beat_grid.h"
+
+#include <algorithm>
+#include <cmath>
+#include <utility>
+
+namespace pulsepin {
+namespace {
+
+std::int64_t floor_divide(std::int64_t a, std::int64_t b) { return a / b - (a % b != 0 && (a < 0) != (b < 0)); }
+
+std::int64_t bars_between(std::int64_t from_beat, std::int64_t to_beat, const Metre& metre) {
+    return floor_divide(to_beat - from_beat + metre.beats_per_bar - 1, metre.beats_per_bar);
+}
+
+} // namespace
+
+Result<BeatGrid> BeatGrid::make(std::vector<GridBeat> beats, std::int64_t first_beat,
+                                std::vector<MetreChange> metres) {
+    if (beats.size() < 2)
+        return fail("A grid needs at least two beats.");
+    for (std::size_t i = 0; i < beats.size(); ++i) {
+        if (!std::isfinite(beats[i].time.value))
+            return fail("A beat has no valid time.");
+        if (i > 0 && beats[i].time <= beats[i - 1].time)
+            return fail("The beats are not in rising order.");
+    }
+    if (metres.empty())
+        metres.push_back({});
+    for (std::size_t i = 0; i < metres.size(); ++i) {
+        const auto& metre = metres[i].metre;
+        if (metre.beats_per_bar < 1 || metre.beats_per_bar > 32 || metre.beat_unit < 1 || metre.beat_unit > 64)
+            return fail("A metre must have 1 to 32 beats a bar.");
+        if (i > 0 && metres[i].beat <= metres[i - 1].beat)
+            return fail("The changes of metre are not in rising order.");
+    }
+    BeatGrid grid;
+    grid.beats_ = std::move(beats);
+    grid.first_beat_ = first_beat;
+    grid.metres_ = std::move(metres);
+    return grid;
+}
+
+Result<BeatGrid> BeatGrid::steady(Bpm tempo, Seconds bar_one, Metre metre, Seconds until) {
+    if (!(tempo.value >= 10 && tempo.value <= 1000))
+        return fail("A tempo must lie between 10 and 1000 beats a minute.");
+    if (!std::isfinite(bar_one.value) || !std::isfinite(until.value) || until.value > 1e6)
+        return fail("The times of a steady grid must be finite.");
+    const double interval = 60.0 / tempo.value;
+    const auto first = static_cast<std::int64_t>(std::ceil(-bar_one.value / interval - 1e-9));
+    const auto last =
+        std::max(first + 1, static_cast<std::int64_t>(std::floor((until - bar_one).value / interval + 1e-9)));
+    std::vector<GridBeat> beats;
+    beats.reserve(static_cast<std::size_t>(last - first + 1));
+    for (auto i = first; i <= last; ++i)
+        beats.push_back({bar_one + Seconds(static_cast<double>(i) * interval), 1.0f, BeatOrigin::Corrected});
+    return make(std::move(beats), first, {{0, metre}});
+}
+
+Seconds BeatGrid::time_at(Ticks position) const {
+    return time_at(Beats(static_cast<double>(position.value) / static_cast<double>(ticks_per_beat)));
+}
+
+Seconds BeatGrid::time_at(Beats position) const {
+    const double index = position.value - static_cast<double>(first_beat_);
+    const auto last_interval = static_cast<double>(beats_.size() - 2);
+    const auto interval = static_cast<std::size_t>(std::clamp(std::floor(index), 0.0, last_interval));
+    const Seconds start = beats_[interval].time;
+    return start + (beats_[interval + 1].time - start) * (index - static_cast<double>(interval));
+}
+
+Beats BeatGrid::beats_at(Seconds time) const {
+    const auto after = std::upper_bound(beats_.begin(), beats_.end(), time,
+                                        [](Seconds t, const GridBeat& beat) { return t < beat.time; });
+    const auto interval = std::clamp<std::ptrdiff_t>(after - beats_.begin() - 1, 0,
+                                                     static_cast<std::ptrdiff_t>(beats_.size()) - 2);
+    const auto i = static_cast<std::size_t>(interval);
+    const double share = (time - beats_[i].time) / (beats_[i + 1].time - beats_[i].time);
+    return Beats(static_cast<double>(first_beat_ + interval) + share);
+}
+
+Ticks BeatGrid::nearest_tick(Seconds time) const {
+    return Ticks(std::llround(beats_at(time).value * static_cast<double>(ticks_per_beat)));
+}
+
+Ticks BeatGrid::nearest_beat(Seconds time) const {
+    // Half way in time, not in ticks: both are the same inside an interval.
+    return Ticks(std::llround(beats_at(time).value) * ticks_per_beat);
+}
+
+const MetreChange& BeatGrid::metre_from(std::int64_t beat, std::int64_t* bar_of_change) const {
+    // Bars are numbered from beat 0, whichever metre holds there; changes before it count backwards.
+    std::size_t zero = 0;
+    while (zero + 1 < metres_.size() && metres_[zero + 1].beat <= 0)
+        ++zero;
+    std::size_t at = zero;
+    std::int64_t bar = 1 - bars_between(metres_[zero].beat, 0, metres_[zero].metre);
+    if (metres_[zero].beat > 0)
+        bar = 1 + floor_divide(metres_[zero].beat, metres_[zero].metre.beats_per_bar);
+    while (at + 1 < metres_.size() && metres_[at + 1].beat <= beat) {
+        bar += bars_between(metres_[at].beat, metres_[at + 1].beat, metres_[at].metre);
+        ++at;
+    }
+    while (at > 0 && metres_[at].beat > beat) {
+        --at;
+        bar -= bars_between(metres_[at].beat, metres_[at + 1].beat, metres_[at].metre);
+    }
+    if (bar_of_change)
+        *bar_of_change = bar;
+    return metres_[at];
+}
+
+MusicalPosition BeatGrid::position_of(Ticks ticks) const {
+    const auto beat = floor_divide(ticks.value, ticks_per_beat);
+    std::int64_t bar = 0;
+    const auto& change = metre_from(beat, &bar);
+    const auto into = beat - change.beat;
+    const auto length = change.metre.beats_per_bar;
+    const auto bars = floor_divide(into, length);
+    return {bar + bars, static_cast<int>(into - bars * length) + 1,
+            static_cast<int>(ticks.value - beat * ticks_per_beat)};
+}
+
+Ticks BeatGrid::ticks_of(MusicalPosition position) const {
+    // The change that holds in that bar is the last one whose bar is not later.
+    std::int64_t bar = 0;
+    const MetreChange* change = &metre_from(metres_.front().beat, &bar);
+    for (const auto& next : metres_) {
+        std::int64_t next_bar = 0;
+        const MetreChange& candidate = metre_from(next.beat, &next_bar);
+        if (next_bar <= position.bar) {
+            change = &candidate;
+            bar = next_bar;
+        }
+    }
+    const auto beat = change->beat + (position.bar - bar) * change->metre.beats_per_bar + (position.beat - 1);
+    return Ticks(beat * ticks_per_beat + position.tick);
+}
+
+Metre BeatGrid::metre_at(Ticks ticks) const {
+    return metre_from(floor_divide(ticks.value, ticks_per_beat), nullptr).metre;
+}
+
+bool BeatGrid::is_downbeat(std::int64_t beat) const { return position_of(Ticks(beat * ticks_per_beat)).beat == 1; }
+
+Bpm BeatGrid::tempo_at(Seconds time) const {
+    const double at = std::floor(beats_at(time).value);
+    return Bpm(60.0 / (time_at(Beats(at + 1)) - time_at(Beats(at))).value);
+}
+
+Bpm BeatGrid::mean_tempo() const {
+    return Bpm(60.0 * static_cast<double>(beats_.size() - 1) / (beats_.back().time - beats_.front().time).value);
+}
+
+Bpm BeatGrid::typical_tempo() const {
+    std::vector<double> intervals;
+    for (std::size_t i = 1; i < beats_.size(); ++i)
+        intervals.push_back((beats_[i].time - beats_[i - 1].time).value);
+    const auto middle = intervals.begin() + static_cast<std::ptrdiff_t>(intervals.size() / 2);
+    std::nth_element(intervals.begin(), middle, intervals.end());
+    return Bpm(60.0 / *middle);
+}
+
+} // namespace pulsepin

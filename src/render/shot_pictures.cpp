@@ -1,0 +1,183 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "render/shot_pictures.h"
+
+#include "media/video_reader.h"
+
+#include <algorithm>
+#include <condition_variable>
+#include <list>
+#include <map>
+#include <mutex>
+#include <thread>
+
+namespace pulsepin {
+namespace {
+
+constexpr std::size_t cache_bytes = 256u << 20;
+constexpr double decode_ahead = 0.7; // seconds of the clip under the playhead
+constexpr double decode_soon = 0.15; // seconds of the shot that comes next
+constexpr std::size_t open_readers = 8;
+
+QImage as_image(const Picture& picture) {
+    const QImage view(picture.pixels.data(), picture.width, picture.height, picture.width * 4, QImage::Format_RGB32);
+    return view.copy();
+}
+
+} // namespace
+
+struct ShotPictures::State {
+    std::function<void()> arrived;
+
+    mutable std::mutex mutex;
+    std::condition_variable_any wishes_changed;
+    std::map<std::filesystem::path, std::map<double, ShotPicture>> cache; // by clip, then by `from`
+    std::list<std::pair<std::filesystem::path, double>> order;            // oldest first
+    std::map<std::filesystem::path, std::string> troubles;
+    std::size_t bytes = 0;
+    QSize size{640, 360};
+    std::uint64_t generation = 0; // rises with each wish and change of size
+    Wanted now;
+    std::optional<Wanted> soon;
+
+    std::map<std::filesystem::path, VideoReader> readers; // of the decoding thread alone
+    std::jthread worker;
+
+    [[nodiscard]] const ShotPicture* cached(const Wanted& wanted) const {
+        const auto clip = cache.find(wanted.clip);
+        if (clip == cache.end())
+            return nullptr;
+        auto after = clip->second.upper_bound(wanted.time.value + 1e-6);
+        if (after == clip->second.begin())
+            return nullptr;
+        const auto& picture = std::prev(after)->second;
+        return wanted.time < picture.until - Seconds(1e-6) || picture.until <= picture.from ? &picture : nullptr;
+    }
+
+    void keep(const std::filesystem::path& clip, ShotPicture picture) {
+        bytes += static_cast<std::size_t>(picture.image.sizeInBytes());
+        order.emplace_back(clip, picture.from.value);
+        const double key = picture.from.value;
+        cache[clip].insert_or_assign(key, std::move(picture));
+        while (bytes > cache_bytes && order.size() > 1) {
+            const auto& [old_clip, old_key] = order.front();
+            auto& pictures = cache[old_clip];
+            if (const auto old = pictures.find(old_key); old != pictures.end()) {
+                bytes -= static_cast<std::size_t>(old->second.image.sizeInBytes());
+                pictures.erase(old);
+            }
+            order.pop_front();
+        }
+    }
+
+    VideoReader* reader_of(const std::filesystem::path& clip) {
+        if (const auto open = readers.find(clip); open != readers.end())
+            return &open->second;
+        auto reader = VideoReader::open(clip);
+        if (!reader) {
+            const std::lock_guard lock(mutex);
+            troubles[clip] = reader.error().message();
+            return nullptr;
+        }
+        if (readers.size() >= open_readers)
+            readers.erase(readers.begin());
+        return &readers.emplace(clip, std::move(*reader)).first->second;
+    }
+
+    /// Decodes from `wanted` on until `reach` seconds are there, new wishes come in, or the clip ends.
+    void decode(Wanted wanted, double reach, std::uint64_t for_generation, const std::stop_token& stop) {
+        const double until = wanted.time.value + reach;
+        while (!stop.stop_requested()) {
+            QSize box;
+            {
+                const std::lock_guard lock(mutex);
+                if (generation != for_generation || troubles.contains(wanted.clip))
+                    return;
+                box = size;
+                if (const auto* there = cached(wanted)) {
+                    if (there->until.value >= until || there->until <= wanted.time)
+                        return;
+                    wanted.time = there->until;
+                    continue;
+                }
+            }
+            VideoReader* reader = reader_of(wanted.clip);
+            if (!reader)
+                return arrived();
+            auto picture = reader->picture_at(wanted.time, box.width(), box.height());
+            const bool past_end = picture && picture->until <= wanted.time;
+            {
+                const std::lock_guard lock(mutex);
+                if (!picture) {
+                    troubles[wanted.clip] = picture.error().message();
+                } else if (box == size) {
+                    // The last picture of a clip stands still for as long as it is asked for.
+                    const Seconds end = past_end ? Seconds(1e9) : picture->until;
+                    keep(wanted.clip, {as_image(*picture), picture->from, end});
+                }
+            }
+            arrived();
+        }
+    }
+
+    void work(const std::stop_token& stop) {
+        std::uint64_t served = 0;
+        while (!stop.stop_requested()) {
+            Wanted first;
+            std::optional<Wanted> second;
+            {
+                std::unique_lock lock(mutex);
+                wishes_changed.wait(lock, stop, [&] { return generation != served; });
+                if (stop.stop_requested())
+                    return;
+                served = generation;
+                first = now;
+                second = soon;
+            }
+            if (!first.clip.empty())
+                decode(first, 1e-3, served, stop);
+            if (second)
+                decode(*second, decode_soon, served, stop);
+            if (!first.clip.empty())
+                decode(first, decode_ahead, served, stop);
+        }
+    }
+};
+
+ShotPictures::ShotPictures(std::function<void()> arrived) : state_(std::make_unique<State>()) {
+    state_->arrived = std::move(arrived);
+    state_->worker = std::jthread([state = state_.get()](const std::stop_token& stop) { state->work(stop); });
+}
+
+ShotPictures::~ShotPictures() = default;
+
+void ShotPictures::set_size(QSize size) {
+    const std::lock_guard lock(state_->mutex);
+    if (size == state_->size || size.isEmpty())
+        return;
+    state_->size = size;
+    state_->cache.clear();
+    state_->order.clear();
+    state_->bytes = 0;
+    ++state_->generation;
+    state_->wishes_changed.notify_one();
+}
+
+std::optional<ShotPicture> ShotPictures::picture(const Wanted& now, const std::optional<Wanted>& soon) {
+    const std::lock_guard lock(state_->mutex);
+    const auto* there = state_->cached(now);
+    if (!(state_->now == now) || state_->soon != soon) {
+        state_->now = now;
+        state_->soon = soon;
+        ++state_->generation;
+        state_->wishes_changed.notify_one();
+    }
+    return there ? std::optional(*there) : std::nullopt;
+}
+
+std::string ShotPictures::trouble(const std::filesystem::path& clip) const {
+    const std::lock_guard lock(state_->mutex);
+    const auto found = state_->troubles.find(clip);
+    return found == state_->troubles.end() ? std::string() : found->second;
+}
+
+} // namespace pulsepin

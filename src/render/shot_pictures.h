@@ -1,0 +1,53 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "base/quantity.h"
+
+#include <QImage>
+#include <QSize>
+#include <filesystem>
+#include <functional>
+#include <memory>
+#include <optional>
+#include <string>
+
+namespace pulsepin {
+
+struct ShotPicture {
+    QImage image;
+    Seconds from; ///< when it comes on screen in its clip
+    Seconds until;
+};
+
+/// Pictures of clips, decoded on a thread of its own and kept while they are likely to be asked for again. Asking
+/// never waits: a picture that is not there yet is asked for again once `arrived` was called.
+class ShotPictures {
+public:
+    struct Wanted {
+        std::filesystem::path clip;
+        Seconds time;
+        friend bool operator==(const Wanted&, const Wanted&) = default;
+    };
+
+    /// `arrived` is called on the decoding thread whenever something new is there.
+    explicit ShotPictures(std::function<void()> arrived);
+    ~ShotPictures();
+    ShotPictures(const ShotPictures&) = delete;
+    ShotPictures& operator=(const ShotPictures&) = delete;
+
+    /// Pictures are made to fit this box; those made for another are dropped.
+    void set_size(QSize size);
+
+    /// The picture on screen at that time of the clip, if it is there. Says what is wanted now and what will be
+    /// wanted soon (the start of the next shot); earlier wishes are forgotten.
+    [[nodiscard]] std::optional<ShotPicture> picture(const Wanted& now, const std::optional<Wanted>& soon);
+
+    /// Why the clip cannot be shown; empty while nothing is wrong.
+    [[nodiscard]] std::string trouble(const std::filesystem::path& clip) const;
+
+private:
+    struct State;
+    std::unique_ptr<State> state_;
+};
+
+} // namespace pulsepin
