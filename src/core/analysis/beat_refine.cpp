@@ -36,6 +36,8 @@ Attack attack_near(const Features& f, double time, double strong) {
             best.time = Features::fast_time(static_cast<double>(i) + parabola_peak(before, here, after));
         }
     }
+    if (most > 0)
+        best.time = attack_start(f, Seconds(best.time)).value;
     best.weight = std::min(1.0, most / std::max(0.5 * strong, 1e-9));
     return best;
 }
@@ -119,6 +121,34 @@ double evened(std::span<const Attack> attacks, std::size_t i) {
     return agreed.empty() ? attacks[i].time : agreed.back();
 }
 
+/// Where a song runs at one tempo, its beats go onto one line through the whole song, so that it comes out exactly
+/// steady. A run of beats that leaves the line for good, such as a slowing end, keeps its own times.
+void straighten(std::span<const Attack> attacks, std::vector<Seconds>& times) {
+    constexpr double close = 0.010;
+    constexpr std::size_t too_many_to_be_chance = 4;
+    const std::vector<double> flat(attacks.size(), 1.0);
+    const auto line = robust_line(attacks, 0, flat, 12);
+    if (!line)
+        return;
+    const auto off = [&](std::size_t i) { return std::abs(times[i].value - line->at(static_cast<double>(i))) >= close; };
+    std::size_t on_line = 0;
+    for (std::size_t i = 0; i < times.size(); ++i)
+        on_line += !off(i);
+    if (static_cast<double>(on_line) < 0.85 * static_cast<double>(times.size()))
+        return;
+    for (std::size_t i = 0; i < times.size();) {
+        std::size_t end = i;
+        while (end < times.size() && off(end))
+            ++end;
+        if (end - i < too_many_to_be_chance) {
+            end = std::max(end, i + 1);
+            for (std::size_t k = i; k < end; ++k)
+                times[k] = Seconds(line->at(static_cast<double>(k)));
+        }
+        i = end;
+    }
+}
+
 } // namespace
 
 RefinedBeats refine_beats(const Features& features, const BeatTrack& track) {
@@ -131,15 +161,8 @@ RefinedBeats refine_beats(const Features& features, const BeatTrack& track) {
     for (std::size_t i = 0; i < attacks.size(); ++i)
         refined.times.emplace_back(evened(attacks, i));
 
-    const std::vector<double> flat(attacks.size(), 1.0);
-    if (const auto line = robust_line(attacks, 0, flat, 12); line && attacks.size() >= 8) {
-        std::size_t close = 0;
-        for (std::size_t i = 0; i < attacks.size(); ++i)
-            close += std::abs(refined.times[i].value - line->at(static_cast<double>(i))) < 0.010;
-        if (static_cast<double>(close) >= 0.9 * static_cast<double>(attacks.size()))
-            for (std::size_t i = 0; i < attacks.size(); ++i)
-                refined.times[i] = Seconds(line->at(static_cast<double>(i)));
-    }
+    if (attacks.size() >= 8)
+        straighten(attacks, refined.times);
     // Noise may have two beats meet; beats keep a distance.
     for (std::size_t i = 1; i < refined.times.size(); ++i)
         refined.times[i] = std::max(refined.times[i], refined.times[i - 1] + Seconds(0.02));

@@ -116,6 +116,28 @@ std::vector<float> harmonic_change(const BandFrames& harmony, std::span<const fl
     return change;
 }
 
+/// The difference of neighbouring samples brings out attacks over a sounding bass.
+std::vector<float> difference_energy(const SampleStore& sound, float gain) {
+    const auto rate = static_cast<double>(sound.format().sample_rate);
+    const auto bins = static_cast<std::int64_t>(sound.duration().value * 1000) + 1;
+    std::vector<float> energy;
+    energy.reserve(static_cast<std::size_t>(bins));
+    std::vector<float> samples;
+    for (std::int64_t bin = 0; bin < bins; ++bin) {
+        const auto from = std::llround(static_cast<double>(bin) * rate / 1000);
+        const auto until = std::llround(static_cast<double>(bin + 1) * rate / 1000);
+        samples.resize(static_cast<std::size_t>(until - from + 1));
+        sound.read_mono(Samples(from - 1), samples);
+        double sum = 0;
+        for (std::size_t i = 1; i < samples.size(); ++i) {
+            const double d = static_cast<double>(gain * (samples[i] - samples[i - 1]));
+            sum += d * d;
+        }
+        energy.push_back(static_cast<float>(sum / static_cast<double>(until - from)));
+    }
+    return energy;
+}
+
 void combine_bands(Features& f) {
     constexpr std::array<float, band_count> weight{1.2f, 0.8f, 0.8f, 1.0f, 0.7f};
     f.raw.assign(f.bands[0].size(), 0.0f);
@@ -137,6 +159,32 @@ void combine_bands(Features& f) {
 
 } // namespace
 
+Seconds attack_start(const Features& features, Seconds time) {
+    constexpr std::ptrdiff_t reach = 18, before = 6, after = 3; // milliseconds
+    constexpr double clear = 6.3, floor = 1e-7;
+    const auto& e = features.sharpness;
+    const auto centre = static_cast<std::ptrdiff_t>(std::llround(time.value * 1000));
+    const auto mean = [&](std::ptrdiff_t from, std::ptrdiff_t until) {
+        double sum = 0;
+        for (auto i = from; i < until; ++i)
+            if (i >= 0 && i < static_cast<std::ptrdiff_t>(e.size()))
+                sum += static_cast<double>(e[static_cast<std::size_t>(i)]);
+        return sum / static_cast<double>(until - from);
+    };
+    double steepest = clear;
+    Seconds best = time;
+    for (auto i = centre - reach; i <= centre + reach; ++i) {
+        const double rise = (mean(i, i + after) + floor) / (mean(i - before, i) + floor);
+        // A rise far from where the spectrum saw one must be all the clearer.
+        const double distance = static_cast<double>(i - centre) / 12.0;
+        if (const double value = rise * std::exp(-0.5 * distance * distance); value > steepest) {
+            steepest = value;
+            best = Seconds(static_cast<double>(i) / 1000);
+        }
+    }
+    return std::max(best, Seconds(0));
+}
+
 Result<Features> compute_features(const SampleStore& sound, const Progress& progress) {
     const auto rate = static_cast<double>(sound.format().sample_rate);
     Features f;
@@ -145,6 +193,7 @@ Result<Features> compute_features(const SampleStore& sound, const Progress& prog
     f.silent = level < silence;
     const float gain = f.silent ? 0.0f : loudness_target / level;
 
+    f.sharpness = difference_energy(sound, gain);
     Flux quick(window_for_rate(1024, rate), rate, {150, 17500, 8});
     Flux fine(window_for_rate(2048, rate), rate, {60, 17500, 12});
     LogBandSpectrum slow(window_for_rate(4096, rate), rate, {30, 2500, 12}, compression);

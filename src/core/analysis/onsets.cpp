@@ -36,8 +36,8 @@ std::vector<Onset> find_onsets(const Features& features, const OnsetSettings& se
             continue;
         const double before = t > 0 ? static_cast<double>(flux[static_cast<std::size_t>(t - 1)]) : 0.0;
         const double after = t + 1 < n ? static_cast<double>(flux[static_cast<std::size_t>(t + 1)]) : 0.0;
-        const Seconds time(std::max(
-            0.0, Features::fast_time(static_cast<double>(t) + parabola_peak(before, static_cast<double>(here), after))));
+        const double place = static_cast<double>(t) + parabola_peak(before, static_cast<double>(here), after);
+        const Seconds time = attack_start(features, Seconds(std::max(0.0, Features::fast_time(place))));
         if (!onsets.empty() && time - onsets.back().time < settings.smallest_gap)
             continue;
         onsets.push_back({time, here});
