@@ -33,7 +33,7 @@ Result<std::string> write_marker_csv(const Project& project) {
         if (lane->kind != LaneKind::Marker)
             continue;
         for (const auto& resolved : resolve(project, *lane).pins) {
-            const auto& marker = std::get<MarkerBody>(project.pin(resolved.id)->body);
+            const auto& marker = std::get<MarkerBody>(lane->pins[resolved.index].body);
             const std::string place =
                 project.grid ? format_position(project.grid->position_of(project.grid->nearest_tick(resolved.time)))
                              : std::string();

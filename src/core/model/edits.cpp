@@ -29,7 +29,16 @@ Project with_each_pin(Project project, Change&& change) {
     return project;
 }
 
-bool listed(std::span<const PinId> pins, PinId id) { return std::find(pins.begin(), pins.end(), id) != pins.end(); }
+class PinSet {
+public:
+    explicit PinSet(std::span<const PinId> pins) : sorted_(pins.begin(), pins.end()) {
+        std::sort(sorted_.begin(), sorted_.end());
+    }
+    [[nodiscard]] bool has(PinId id) const { return std::binary_search(sorted_.begin(), sorted_.end(), id); }
+
+private:
+    std::vector<PinId> sorted_;
+};
 
 /// The same moment under another grid. The offset's unit is kept where its value can be.
 MusicalAnchor renamed(const MusicalAnchor& anchor, const BeatGrid& from, const BeatGrid& to) {
@@ -150,8 +159,9 @@ Result<Project> with_pins(const Project& project, LaneId lane, std::vector<Pin> 
 
 Project without_pins(const Project& project, std::span<const PinId> pins) {
     Project next = project;
+    const PinSet listed(pins);
     for (auto& shared : next.lanes) {
-        const auto goes = [&](const Pin& pin) { return listed(pins, pin.id); };
+        const auto goes = [&](const Pin& pin) { return listed.has(pin.id); };
         if (std::none_of(shared->pins.begin(), shared->pins.end(), goes))
             continue;
         auto altered = std::make_shared<Lane>(*shared);
@@ -189,8 +199,9 @@ Result<Project> with_lead(const Project& project, LaneId lane, Frames lead) {
 }
 
 Project moved_by(const Project& project, std::span<const PinId> pins, Ticks by) {
+    const PinSet listed(pins);
     return with_each_pin(project, [&](Pin& pin) {
-        if (!listed(pins, pin.id))
+        if (!listed.has(pin.id))
             return;
         if (auto* musical = std::get_if<MusicalAnchor>(&pin.anchor)) {
             musical->at += by;

@@ -7,6 +7,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <set>
 
 namespace pulsepin {
 namespace {
@@ -17,18 +18,19 @@ std::size_t next_in_turn(const Project& project, const Lane& lane, Seconds time)
     ClipId last;
     for (const auto& pin : resolved.pins)
         if (pin.time < time)
-            if (const auto* cut = std::get_if<CutBody>(&project.pin(pin.id)->body))
+            if (const auto* cut = std::get_if<CutBody>(&lane.pins[pin.index].body))
                 last = cut->shot;
     const auto& bin = *project.bin;
     const auto found = std::find_if(bin.begin(), bin.end(), [last](const Clip& clip) { return clip.id == last; });
     return found == bin.end() ? 0 : static_cast<std::size_t>(found - bin.begin() + 1) % bin.size();
 }
 
-bool holds_pin_at(const Lane& lane, Ticks at) {
-    return std::any_of(lane.pins.begin(), lane.pins.end(), [at](const Pin& pin) {
-        const auto* musical = std::get_if<MusicalAnchor>(&pin.anchor);
-        return musical && musical->at == at;
-    });
+std::set<Ticks> taken_positions(const Lane& lane) {
+    std::set<Ticks> taken;
+    for (const auto& pin : lane.pins)
+        if (const auto* musical = std::get_if<MusicalAnchor>(&pin.anchor))
+            taken.insert(musical->at);
+    return taken;
 }
 
 } // namespace
@@ -47,9 +49,10 @@ Result<PlacePreview> preview_placing(const Project& project, LaneId id, const Pi
     PlacePreview preview;
     const auto rate = project.settings->frame_rate;
     const Seconds lead = rate.start_of(lane->lead);
+    const auto taken = taken_positions(*lane);
     std::size_t turn = 0;
     for (const auto& position : *picked) {
-        if (holds_pin_at(*lane, position.at)) {
+        if (taken.contains(position.at)) {
             ++preview.already_there;
             continue;
         }

@@ -13,6 +13,7 @@ struct ResolvedPin {
     Frames frame;           ///< the frame that acts, by the project's rounding rule
     Seconds rounding_error; ///< start of that frame minus acts_at: positive is late
     bool pinned = false;    ///< tied to the grid, not loose
+    std::size_t index = 0;  ///< into the lane's pins
 };
 
 struct ResolvedLane {

@@ -14,15 +14,19 @@ Frames piece_length(const Project& project) {
 }
 
 std::vector<ShotSpan> shots_of(const Project& project, const Lane& lane) {
+    return shots_of(project, lane, resolve(project, lane));
+}
+
+std::vector<ShotSpan> shots_of(const Project& project, const Lane& lane, const ResolvedLane& resolved_lane) {
     const auto rate = project.settings->frame_rate;
     const Frames end = piece_length(project);
-    auto pins = resolve(project, lane).pins;
+    auto pins = resolved_lane.pins;
     std::stable_sort(pins.begin(), pins.end(), [](const ResolvedPin& a, const ResolvedPin& b) {
         return a.frame != b.frame ? a.frame < b.frame : a.id < b.id;
     });
     std::vector<ShotSpan> spans;
     for (const auto& resolved : pins) {
-        const auto* cut = std::get_if<CutBody>(&project.pin(resolved.id)->body);
+        const auto* cut = std::get_if<CutBody>(&lane.pins[resolved.index].body);
         if (!cut || resolved.frame >= end)
             continue;
         ShotSpan span{resolved.id, cut->shot, std::max(resolved.frame, Frames(0)), end, cut->in_point, false};

@@ -1,0 +1,107 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "analysis/analyze.h"
+#include "jobs.h"
+#include "media/load_sound.h"
+#include "model/history.h"
+#include "schedule/shots.h"
+
+#include <QDateTime>
+#include <QObject>
+#include <QStringList>
+#include <filesystem>
+#include <map>
+#include <optional>
+
+namespace pulsepin {
+
+/// The open project with its history, its file, and the decoded sound of its song.
+class Document : public QObject {
+    Q_OBJECT
+public:
+    explicit Document(QObject* parent = nullptr);
+    ~Document() override;
+
+    [[nodiscard]] const Project& project() const { return history_.current(); }
+    [[nodiscard]] const Schedule& schedule() const { return schedule_; }
+    /// The shots of a lane of cuts, as seen; empty for other lanes.
+    [[nodiscard]] const std::vector<ShotSpan>& shots(LaneId lane) const;
+    /// The shots that the preview shows: of the first lane of cuts.
+    [[nodiscard]] const std::vector<ShotSpan>& shown_shots() const;
+    [[nodiscard]] const LoadedSound* sound() const { return sound_ ? &*sound_ : nullptr; }
+    [[nodiscard]] Jobs& jobs() { return jobs_; }
+
+    // -- changes, each one undo step
+    void apply(Project project, const QString& name);
+    /// Shows the error in the status line instead, and leaves all as it was.
+    bool apply(Result<Project> project, const QString& name);
+    void undo();
+    void redo();
+    [[nodiscard]] bool can_undo() const { return history_.can_undo(); }
+    [[nodiscard]] bool can_redo() const { return history_.can_redo(); }
+    [[nodiscard]] QString undo_name() const;
+    [[nodiscard]] QString redo_name() const;
+
+    // -- the song; runs in the background
+    void open_song(const std::filesystem::path& path);
+    /// `beats_per_bar` as in AnalysisSettings; the found grid replaces the present one when `take_grid`.
+    void detect(int beats_per_bar, bool take_grid);
+    void add_clips(const std::vector<std::filesystem::path>& paths);
+
+    // -- the file
+    [[nodiscard]] const std::filesystem::path& path() const { return path_; }
+    [[nodiscard]] QString title() const; ///< of the window: the file's name, or "Untitled"
+    [[nodiscard]] bool unsaved() const { return !history_.is_saved(); }
+    [[nodiscard]] std::optional<QDateTime> saved_at() const { return saved_at_; }
+    void start_new();
+    [[nodiscard]] Result<void> open(const std::filesystem::path& path);
+    [[nodiscard]] Result<void> save(const std::filesystem::path& path);
+    [[nodiscard]] static QStringList recent_files();
+
+    // -- recovery after a crash
+    struct Recovery {
+        std::filesystem::path copy;
+        QString original; ///< the project's own file; empty if it had none
+        QDateTime when;
+    };
+    [[nodiscard]] static std::vector<Recovery> recoveries();
+    [[nodiscard]] Result<void> recover(const Recovery& recovery);
+    static void discard(const Recovery& recovery);
+    void save_recovery_copy_now();
+
+    void say(const QString& message) { emit said(message); }
+
+signals:
+    void changed();       ///< the project is another value
+    void sound_changed(); ///< the decoded sound is there, or gone
+    void file_changed();  ///< path, saved or unsaved
+    void said(const QString& message);
+    void opened(); ///< another project: views start afresh
+
+private:
+    void begin(Project project, std::filesystem::path path, bool saved);
+    void project_changed();
+    void derive();
+    void load_sound_of_project();
+    void remember_recent(const std::filesystem::path& path);
+    [[nodiscard]] std::filesystem::path recovery_path() const;
+    void remove_recovery_copy();
+
+    History history_;
+    Schedule schedule_;
+    std::map<LaneId, std::vector<ShotSpan>> shots_;
+    std::filesystem::path path_;
+    std::optional<QDateTime> saved_at_;
+    std::optional<LoadedSound> sound_;
+    std::filesystem::path loading_;
+    QTimer recovery_timer_;
+    bool recovery_due_ = false;
+    std::uint64_t session_ = 0; ///< rises with each project, so that late results of the last one are dropped
+    Jobs jobs_;
+};
+
+/// The found things as the project keeps them.
+[[nodiscard]] Detection as_detection(const Analysis& analysis);
+
+} // namespace pulsepin

@@ -1,0 +1,334 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "main_window.h"
+
+#include "model/edits.h"
+#include "model/lane_kinds.h"
+
+#include <QAbstractButton>
+#include <QAbstractItemView>
+#include <QAbstractSlider>
+#include <QApplication>
+#include <QCloseEvent>
+#include <QComboBox>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QMessageBox>
+#include <QMimeData>
+#include <QVBoxLayout>
+
+namespace pulsepin {
+namespace {
+
+const char* const project_filter = "Pulse Pin projects (*.pulsepin)";
+
+bool is_project(const QString& path) { return path.endsWith(".pulsepin", Qt::CaseInsensitive); }
+
+bool looks_like_video(const QString& path) {
+    static const QStringList endings{"mp4", "mov", "webm", "mkv", "avi", "m4v", "mpg", "mpeg", "mxf", "ogv"};
+    return endings.contains(QFileInfo(path).suffix().toLower());
+}
+
+QFrame* upright_line() {
+    auto* line = new QFrame;
+    line->setFixedWidth(1);
+    line->setStyleSheet(QString("background: %1").arg(day_palette().desk_line.name()));
+    return line;
+}
+
+} // namespace
+
+MainWindow::MainWindow(Player::Device device) : player_(device) {
+    setObjectName("main window");
+    resize(1280, 800);
+    setAcceptDrops(true);
+    make_actions();
+
+    auto* centre = new QWidget;
+    auto* column = new QVBoxLayout(centre);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(0);
+    transport_ = new TransportBar(document_, view_, player_, &menu_);
+    timeline_ = new TimelineView(document_, view_);
+    status_ = new StatusStrip(document_);
+    bench_ = make_bench();
+    splitter_ = new QSplitter(Qt::Vertical);
+    splitter_->setHandleWidth(2);
+    splitter_->addWidget(timeline_);
+    splitter_->addWidget(bench_);
+    splitter_->setStretchFactor(0, 1);
+    splitter_->setStretchFactor(1, 0);
+    splitter_->setCollapsible(0, false);
+    splitter_->setSizes({492, 231});
+    column->addWidget(transport_);
+    column->addWidget(splitter_, 1);
+    column->addWidget(status_);
+    setCentralWidget(centre);
+
+    connect_parts();
+    qApp->installEventFilter(this);
+    refresh();
+    timeline_->setFocus();
+}
+
+QWidget* MainWindow::make_bench() {
+    auto* bench = new QWidget;
+    bench->setObjectName("desk");
+    bench->setAttribute(Qt::WA_StyledBackground);
+    bench->setMinimumHeight(212);
+    auto* row = new QHBoxLayout(bench);
+    row->setContentsMargins(0, 10, 14, 8);
+    row->setSpacing(14);
+    song_ = new SongPanel(document_, view_);
+    grid_ = new GridPanel(document_, view_);
+    place_ = new PlacePanel(document_, view_);
+    export_ = new ExportPanel(document_, view_);
+    stops_ = {song_, grid_, place_, export_};
+    route_ = new RouteList(stops_);
+    stack_ = new QStackedWidget;
+    for (auto* stop : stops_)
+        stack_->addWidget(stop);
+    detail_ = new DetailPanel(document_, view_);
+    detail_->setFixedWidth(244);
+    preview_ = new PreviewView(document_, view_, player_);
+    row->addWidget(route_);
+    row->addWidget(stack_, 5);
+    row->addWidget(upright_line());
+    row->addWidget(detail_);
+    row->addWidget(preview_, 4);
+    return bench;
+}
+
+void MainWindow::connect_parts() {
+    connect(route_, &RouteList::chosen, this, [this](int index) {
+        static_cast<StopPanel*>(stack_->currentWidget())->left();
+        stack_->setCurrentIndex(index);
+        stops_[static_cast<std::size_t>(index)]->entered();
+    });
+    connect(&document_, &Document::changed, this, &MainWindow::refresh);
+    connect(&document_, &Document::file_changed, this, &MainWindow::refresh);
+    connect(&document_, &Document::opened, this, [this] {
+        player_.stop();
+        view_.select({});
+        view_.set_range(std::nullopt);
+        view_.set_playhead(Seconds(0));
+    });
+    connect(&document_, &Document::sound_changed, this, [this] {
+        player_.set_sound(document_.sound() ? document_.sound()->samples : nullptr);
+        for (auto* stop : stops_)
+            stop->refresh();
+    });
+    connect(transport_, &TransportBar::play_wanted, this, &MainWindow::toggle_play);
+    connect(transport_, &TransportBar::few_seconds_wanted, this, &MainWindow::play_few_seconds);
+    connect(transport_, &TransportBar::start_wanted, this, [this] { set_playhead(Seconds(0)); });
+    connect(transport_, &TransportBar::half_tempo_wanted, grid_, &GridPanel::halve);
+    connect(transport_, &TransportBar::double_tempo_wanted, grid_, &GridPanel::double_up);
+    connect(transport_, &TransportBar::metre_wanted, grid_, &GridPanel::set_metre);
+    connect(timeline_, &TimelineView::playhead_set, this, &MainWindow::set_playhead);
+    connect(timeline_, &TimelineView::hint, status_, &StatusStrip::set_hint);
+    connect(timeline_, &TimelineView::add_wanted, this, &MainWindow::add_pin);
+    connect(timeline_, &TimelineView::menu_wanted, this, &MainWindow::show_context_menu);
+    connect(song_, &SongPanel::open_song_wanted, this, &MainWindow::song_dialog);
+    connect(song_, &SongPanel::add_shots_wanted, this, &MainWindow::shots_dialog);
+    connect(place_, &PlacePanel::shown_wanted, timeline_, &TimelineView::show_range);
+    connect(export_, &ExportPanel::file_wanted, this, &MainWindow::export_dialog);
+    connect(detail_, &DetailPanel::delete_wanted, this, &MainWindow::delete_selection);
+    connect(&player_, &Player::moved, this, [this] {
+        view_.set_playhead(player_.position());
+        timeline_->reveal(view_.playhead());
+    });
+    connect(&player_, &Player::stopped, this, [this] {
+        view_.set_playhead(return_to_.value_or(player_.position()));
+        return_to_.reset();
+    });
+    connect(&player_, &Player::device_changed, status_, &StatusStrip::set_device_note);
+}
+
+void MainWindow::refresh() {
+    view_.follow(document_.project());
+    player_.set_grid(document_.project().grid.get());
+    for (auto* stop : stops_)
+        stop->refresh();
+    route_->update();
+    setWindowTitle(tr("%1%2 — Pulse Pin").arg(document_.title(), document_.unsaved() ? tr(" (not saved)") : QString()));
+    actions_.at("undo")->setEnabled(document_.can_undo());
+    actions_.at("undo")->setText(document_.can_undo() ? tr("Undo %1").arg(document_.undo_name()) : tr("Undo"));
+    actions_.at("redo")->setEnabled(document_.can_redo());
+    actions_.at("redo")->setText(document_.can_redo() ? tr("Redo %1").arg(document_.redo_name()) : tr("Redo"));
+}
+
+// -- files ----------------------------------------------------------------------------------------------------
+
+bool MainWindow::may_lose_work() {
+    if (!document_.unsaved())
+        return true;
+    QMessageBox ask(QMessageBox::Question, tr("Unsaved work"), tr("“%1” has changes that are not saved.").arg(document_.title()),
+                    QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, this);
+    ask.setObjectName("unsaved work");
+    ask.setDefaultButton(QMessageBox::Save);
+    switch (ask.exec()) {
+    case QMessageBox::Save:
+        return save();
+    case QMessageBox::Discard:
+        return true;
+    default:
+        return false;
+    }
+}
+
+bool MainWindow::save() {
+    if (document_.path().empty())
+        return save_as();
+    if (auto saved = document_.save(document_.path()); !saved) {
+        document_.say(QString::fromStdString(saved.error().message()));
+        return false;
+    }
+    return true;
+}
+
+bool MainWindow::save_as() {
+    QString path = QFileDialog::getSaveFileName(this, tr("Save project"), {}, project_filter);
+    if (path.isEmpty())
+        return false;
+    if (!is_project(path))
+        path += ".pulsepin";
+    if (auto saved = document_.save(path.toStdString()); !saved) {
+        document_.say(QString::fromStdString(saved.error().message()));
+        return false;
+    }
+    return true;
+}
+
+void MainWindow::open_path(const QString& path) {
+    if (!is_project(path)) {
+        document_.open_song(path.toStdString());
+        return;
+    }
+    if (!may_lose_work())
+        return;
+    if (auto opened = document_.open(path.toStdString()); !opened)
+        document_.say(QString::fromStdString(opened.error().message()));
+}
+
+void MainWindow::offer_recovery() {
+    for (const auto& recovery : Document::recoveries()) {
+        QMessageBox ask(QMessageBox::Question, tr("Work to recover"),
+                        tr("Pulse Pin did not end properly. Unsaved work on %1 from %2 can be recovered.")
+                            .arg(recovery.original.isEmpty() ? tr("an untitled project") : QFileInfo(recovery.original).fileName(),
+                                 QLocale().toString(recovery.when, QLocale::ShortFormat)),
+                        QMessageBox::NoButton, this);
+        ask.setObjectName("work to recover");
+        auto* recover = ask.addButton(tr("Recover"), QMessageBox::AcceptRole);
+        auto* later = ask.addButton(tr("Ask again next time"), QMessageBox::RejectRole);
+        auto* discard = ask.addButton(tr("Discard"), QMessageBox::DestructiveRole);
+        ask.setDefaultButton(recover);
+        ask.setEscapeButton(later);
+        ask.exec();
+        if (ask.clickedButton() == discard) {
+            Document::discard(recovery);
+        } else if (ask.clickedButton() == recover) {
+            if (auto done = document_.recover(recovery); !done)
+                document_.say(QString::fromStdString(done.error().message()));
+            return; // one project at a time; the others are offered again
+        }
+    }
+}
+
+void MainWindow::open_dialog() {
+    const QString path = QFileDialog::getOpenFileName(this, tr("Open project"), {}, project_filter);
+    if (!path.isEmpty())
+        open_path(path);
+}
+
+void MainWindow::song_dialog() {
+    const QString path = QFileDialog::getOpenFileName(
+        this, tr("Open song"), {},
+        tr("Sound and video (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.aif *.aiff *.wma *.mp4 *.mov *.mkv *.webm);;All files (*)"));
+    if (!path.isEmpty())
+        document_.open_song(path.toStdString());
+}
+
+void MainWindow::shots_dialog() {
+    const QStringList paths = QFileDialog::getOpenFileNames(
+        this, tr("Add shots"), {}, tr("Video (*.mp4 *.mov *.webm *.mkv *.avi *.m4v *.mpg *.mpeg *.mxf *.ogv);;All files (*)"));
+    std::vector<std::filesystem::path> files;
+    for (const auto& path : paths)
+        files.emplace_back(path.toStdString());
+    if (!files.empty())
+        document_.add_clips(files);
+}
+
+void MainWindow::export_dialog(const ExporterRow& row) {
+    const QString ending = QString::fromUtf8(row.extension.data(), static_cast<qsizetype>(row.extension.size()));
+    QString suggested = document_.path().empty() ? QString("untitled.%1").arg(ending)
+                                                 : QString::fromStdString(std::filesystem::path(document_.path())
+                                                                              .replace_extension(std::string(row.extension))
+                                                                              .string());
+    QString path = QFileDialog::getSaveFileName(this, QString::fromUtf8(row.label.data()), suggested,
+                                                QString("*.%1").arg(ending));
+    if (path.isEmpty())
+        return;
+    if (QFileInfo(path).suffix().isEmpty())
+        path += "." + ending;
+    export_->write(row, path);
+}
+
+void MainWindow::fill_recent_menu() {
+    recent_menu_->clear();
+    for (const auto& file : Document::recent_files())
+        connect(recent_menu_->addAction(QFileInfo(file).fileName()), &QAction::triggered, this,
+                [this, file] { open_path(file); });
+    if (recent_menu_->isEmpty())
+        recent_menu_->addAction(tr("none yet"))->setEnabled(false);
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+    if (!may_lose_work()) {
+        event->ignore();
+        return;
+    }
+    player_.stop();
+    event->accept();
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasUrls())
+        event->acceptProposedAction();
+}
+
+void MainWindow::dropEvent(QDropEvent* event) {
+    std::vector<std::filesystem::path> shots;
+    for (const auto& url : event->mimeData()->urls()) {
+        const QString path = url.toLocalFile();
+        if (path.isEmpty())
+            document_.say(tr("Only files on this computer can be dropped here"));
+        else if (looks_like_video(path))
+            shots.emplace_back(path.toStdString());
+        else
+            open_path(path);
+    }
+    if (!shots.empty())
+        document_.add_clips(shots);
+    event->acceptProposedAction();
+}
+
+// A focused button, slider or list keeps the keys that it is worked with; elsewhere they drive the transport.
+bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() == QEvent::ShortcutOverride) {
+        const auto* key = static_cast<QKeyEvent*>(event);
+        const bool plain = (key->modifiers() & ~(Qt::KeypadModifier | Qt::ShiftModifier)) == 0;
+        const int code = key->key();
+        const bool press = code == Qt::Key_Space || code == Qt::Key_Return || code == Qt::Key_Enter;
+        const bool move = (code >= Qt::Key_Home && code <= Qt::Key_PageDown);
+        const bool button = qobject_cast<QAbstractButton*>(watched) != nullptr;
+        const bool list = qobject_cast<QAbstractSlider*>(watched) || qobject_cast<QComboBox*>(watched) ||
+                          qobject_cast<QAbstractItemView*>(watched) || qobject_cast<RouteList*>(watched);
+        if (plain && ((button && press) || (list && (press || move)))) {
+            event->accept();
+            return true;
+        }
+    }
+    return QMainWindow::eventFilter(watched, event);
+}
+
+} // namespace pulsepin

@@ -1,0 +1,118 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "detail_panel.h"
+#include "document.h"
+#include "player.h"
+#include "preview_view.h"
+#include "route_list.h"
+#include "status_strip.h"
+#include "stops/export_panel.h"
+#include "stops/grid_panel.h"
+#include "stops/place_panel.h"
+#include "stops/song_panel.h"
+#include "timeline/timeline_view.h"
+#include "transport_bar.h"
+#include "view_state.h"
+
+#include <QMainWindow>
+#include <QMenu>
+#include <QSplitter>
+#include <QStackedWidget>
+#include <map>
+
+namespace pulsepin {
+
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+public:
+    enum Stop { SongStop, GridStop, PlaceStop, ExportStop };
+    explicit MainWindow(Player::Device device);
+
+    /// A project, or else a song; asks before unsaved work is lost.
+    void open_path(const QString& path);
+    /// Offers what a crash left behind.
+    void offer_recovery();
+    void go_to_stop(Stop stop) { route_->set_current(stop); }
+
+    [[nodiscard]] Document& document() { return document_; }
+    [[nodiscard]] ViewState& view() { return view_; }
+    [[nodiscard]] Player& player() { return player_; }
+    [[nodiscard]] TimelineView& timeline() { return *timeline_; }
+    [[nodiscard]] PreviewView& preview() { return *preview_; }
+    [[nodiscard]] StatusStrip& status() { return *status_; }
+    [[nodiscard]] ExportPanel& export_panel() { return *export_; }
+    [[nodiscard]] TransportBar& transport() { return *transport_; }
+    [[nodiscard]] QAction* action(const QString& name) const { return actions_.at(name); }
+
+    struct ShortcutLine {
+        QString group, what, keys;
+    };
+    [[nodiscard]] std::vector<ShortcutLine> shortcuts() const;
+
+protected:
+    void closeEvent(QCloseEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
+private:
+    QWidget* make_bench();
+    void make_actions();
+    void connect_parts();
+    QAction* add(QMenu* menu, const QString& name, const QString& text, const QList<QKeySequence>& keys,
+                 std::function<void()> what);
+    void fill_recent_menu();
+    void refresh();
+
+    [[nodiscard]] bool may_lose_work();
+    bool save();
+    bool save_as();
+    void open_dialog();
+    void song_dialog();
+    void shots_dialog();
+    void export_dialog(const ExporterRow& row);
+
+    void toggle_play();
+    void play_few_seconds();
+    void play_from(Seconds from);
+    void set_playhead(Seconds time);
+    void step_frames(int by);
+    void step_beats(int by);
+    void step_bars(int by);
+    void step_pins(int by);
+    void nudge_selection(Ticks by);
+    void delete_selection();
+    void select_all();
+    void add_pin(LaneId lane, Seconds time);
+    void add_pin_of(LaneKind kind);
+    void show_context_menu(QPoint at, std::optional<PinId> pin, Seconds time);
+    void show_shortcuts();
+    void set_night(bool night);
+
+    Document document_;
+    ViewState view_;
+    Player player_;
+    QMenu menu_;
+    QMenu* recent_menu_ = nullptr;
+    QMenu* edit_menu_ = nullptr;
+    std::map<QString, QAction*> actions_;
+    std::vector<std::pair<QString, QAction*>> action_groups_;
+    TransportBar* transport_ = nullptr;
+    TimelineView* timeline_ = nullptr;
+    QSplitter* splitter_ = nullptr;
+    QWidget* bench_ = nullptr;
+    RouteList* route_ = nullptr;
+    QStackedWidget* stack_ = nullptr;
+    std::vector<StopPanel*> stops_;
+    SongPanel* song_ = nullptr;
+    GridPanel* grid_ = nullptr;
+    PlacePanel* place_ = nullptr;
+    ExportPanel* export_ = nullptr;
+    DetailPanel* detail_ = nullptr;
+    PreviewView* preview_ = nullptr;
+    StatusStrip* status_ = nullptr;
+    std::optional<Seconds> return_to_; ///< where the playhead goes back to after a few seconds
+};
+
+} // namespace pulsepin

@@ -1,0 +1,339 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// What the keys and the menu do.
+#include "main_window.h"
+
+#include "model/edits.h"
+#include "model/lane_kinds.h"
+#include "time/musical_text.h"
+
+#include <QDialog>
+#include <QGridLayout>
+#include <QLabel>
+#include <algorithm>
+#include <cmath>
+
+namespace pulsepin {
+namespace {
+
+constexpr double few_seconds = 8;
+
+std::vector<PinId> as_list(const std::set<PinId>& pins) { return {pins.begin(), pins.end()}; }
+
+} // namespace
+
+QAction* MainWindow::add(QMenu* menu, const QString& name, const QString& text, const QList<QKeySequence>& keys,
+                         std::function<void()> what) {
+    auto* action = new QAction(text, this);
+    action->setObjectName(name);
+    action->setShortcuts(keys);
+    connect(action, &QAction::triggered, this, std::move(what));
+    addAction(action);
+    menu->addAction(action);
+    actions_[name] = action;
+    action_groups_.emplace_back(menu->title(), action);
+    return action;
+}
+
+void MainWindow::make_actions() {
+    using K = QKeySequence;
+    auto* file = menu_.addMenu(tr("File"));
+    add(file, "new", tr("New project"), {K::New}, [this] {
+        if (may_lose_work())
+            document_.start_new();
+    });
+    add(file, "open", tr("Open project…"), {K(tr("Ctrl+Shift+O"))}, [this] { open_dialog(); });
+    recent_menu_ = file->addMenu(tr("Recent projects"));
+    connect(recent_menu_, &QMenu::aboutToShow, this, &MainWindow::fill_recent_menu);
+    add(file, "save", tr("Save"), {K::Save}, [this] { save(); });
+    add(file, "save as", tr("Save as…"), {K(tr("Ctrl+Shift+S"))}, [this] { save_as(); });
+    file->addSeparator();
+    add(file, "open song", tr("Open song…"), {K::Open}, [this] { song_dialog(); });
+    add(file, "add shots", tr("Add shots…"), {K(tr("Ctrl+I"))}, [this] { shots_dialog(); });
+    file->addSeparator();
+    add(file, "quit", tr("Quit"), {K(tr("Ctrl+Q"))}, [this] { close(); });
+
+    edit_menu_ = menu_.addMenu(tr("Edit"));
+    add(edit_menu_, "undo", tr("Undo"), {K::Undo}, [this] { document_.undo(); });
+    add(edit_menu_, "redo", tr("Redo"), {K(tr("Ctrl+Shift+Z")), K(tr("Ctrl+Y"))}, [this] { document_.redo(); });
+    edit_menu_->addSeparator();
+    add(edit_menu_, "add marker", tr("Add a marker here"), {K(tr("M"))}, [this] { add_pin_of(LaneKind::Marker); });
+    add(edit_menu_, "add cut", tr("Add a cut here"), {K(tr("C"))}, [this] { add_pin_of(LaneKind::Cut); });
+    add(edit_menu_, "delete", tr("Delete"), {K::Delete}, [this] { delete_selection(); });
+    add(edit_menu_, "select all", tr("Select all pins"), {K::SelectAll}, [this] { select_all(); });
+    add(edit_menu_, "deselect", tr("Select nothing"), {K(tr("Esc"))}, [this] { view_.select({}); });
+    add(edit_menu_, "earlier", tr("Selected pins a beat earlier"), {K(tr("Alt+Left"))},
+        [this] { nudge_selection(Ticks(-ticks_per_beat)); });
+    add(edit_menu_, "later", tr("Selected pins a beat later"), {K(tr("Alt+Right"))},
+        [this] { nudge_selection(Ticks(ticks_per_beat)); });
+    edit_menu_->addSeparator();
+    add(edit_menu_, "detect", tr("Find the beats"), {K(tr("Ctrl+D"))}, [this] {
+        go_to_stop(GridStop);
+        grid_->findChild<QPushButton*>("detect")->click();
+    });
+    add(edit_menu_, "bar 1", tr("Bar 1 at the playhead"), {K(tr("B"))}, [this] { grid_->name_bar_one_at_playhead(); });
+
+    auto* play = menu_.addMenu(tr("Play"));
+    add(play, "play", tr("Play or stop"), {K(tr("Space"))}, [this] { toggle_play(); });
+    add(play, "few seconds", tr("Play eight seconds"), {K(tr("Shift+Space"))}, [this] { play_few_seconds(); });
+    add(play, "loop", tr("Loop the range"), {K(tr("L"))}, [this] { view_.set_looping(!view_.looping()); });
+    add(play, "start", tr("To the start"), {K(tr("Home"))}, [this] { set_playhead(Seconds(0)); });
+    add(play, "end", tr("To the end"), {K(tr("End"))}, [this] {
+        if (document_.project().song)
+            set_playhead(document_.project().song->duration());
+    });
+    add(play, "frame back", tr("A frame back"), {K(tr("Left"))}, [this] { step_frames(-1); });
+    add(play, "frame on", tr("A frame on"), {K(tr("Right"))}, [this] { step_frames(1); });
+    add(play, "beat back", tr("A beat back"), {K(tr("Shift+Left"))}, [this] { step_beats(-1); });
+    add(play, "beat on", tr("A beat on"), {K(tr("Shift+Right"))}, [this] { step_beats(1); });
+    add(play, "bar back", tr("A bar back"), {K(tr("Ctrl+Left"))}, [this] { step_bars(-1); });
+    add(play, "bar on", tr("A bar on"), {K(tr("Ctrl+Right"))}, [this] { step_bars(1); });
+    add(play, "pin back", tr("To the pin before"), {K(tr("PgUp"))}, [this] { step_pins(-1); });
+    add(play, "pin on", tr("To the next pin"), {K(tr("PgDown"))}, [this] { step_pins(1); });
+
+    auto* look = menu_.addMenu(tr("View"));
+    add(look, "zoom in", tr("Zoom in"), {K::ZoomIn, K(tr("Ctrl+="))}, [this] { timeline_->zoom_by(1.5); });
+    add(look, "zoom out", tr("Zoom out"), {K::ZoomOut}, [this] { timeline_->zoom_by(1 / 1.5); });
+    add(look, "whole song", tr("Whole song"), {K(tr("Ctrl+0"))}, [this] { timeline_->show_all(); });
+    add(look, "higher wave", tr("Waveform higher"), {K(tr("Ctrl+Up"))},
+        [this] { timeline_->set_wave_height(timeline_->wave_height() * 1.25); });
+    add(look, "lower wave", tr("Waveform lower"), {K(tr("Ctrl+Down"))},
+        [this] { timeline_->set_wave_height(timeline_->wave_height() / 1.25); });
+    const char* const stop_names[] = {QT_TR_NOOP("Stop: Song"), QT_TR_NOOP("Stop: Grid"), QT_TR_NOOP("Stop: Place"),
+                                      QT_TR_NOOP("Stop: Export")};
+    for (int stop = SongStop; stop <= ExportStop; ++stop)
+        add(look, QString("stop %1").arg(stop + 1), tr(stop_names[stop]), {K(QString("Ctrl+%1").arg(stop + 1))},
+            [this, stop] { go_to_stop(static_cast<Stop>(stop)); });
+    add(look, "fold bench", tr("Fold the bench away"), {K(tr("F9"))}, [this] { bench_->setVisible(!bench_->isVisible()); });
+    auto* night = add(look, "night", tr("Night paper"), {K(tr("Ctrl+Shift+N"))}, [] {});
+    night->setCheckable(true);
+    connect(night, &QAction::toggled, this, &MainWindow::set_night);
+    menu_.addSeparator();
+    menu_.setTitle(tr("Help"));
+    add(&menu_, "shortcuts", tr("All shortcuts"), {K(tr("F1"))}, [this] { show_shortcuts(); });
+}
+
+void MainWindow::set_night(bool night) { timeline_->set_palette(night ? night_palette() : day_palette()); }
+
+// -- playing --------------------------------------------------------------------------------------------------
+
+void MainWindow::play_from(Seconds from) {
+    Player::Range range{from, std::nullopt, std::nullopt};
+    if (const auto& chosen = view_.range(); view_.looping() && chosen) {
+        if (from < chosen->from || from >= chosen->until)
+            range.from = chosen->from;
+        range.until = chosen->until;
+        range.loop_to = chosen->from;
+    } else if (view_.looping()) {
+        range.loop_to = Seconds(0);
+    }
+    player_.play(range);
+}
+
+void MainWindow::toggle_play() {
+    if (player_.playing()) {
+        player_.stop();
+        return;
+    }
+    if (!player_.has_sound())
+        return document_.say(tr("There is no song to play yet"));
+    const auto& song = document_.project().song;
+    const bool at_end = song && view_.playhead() >= song->duration() - Seconds(0.02);
+    return_to_.reset();
+    play_from(at_end ? Seconds(0) : view_.playhead());
+}
+
+void MainWindow::play_few_seconds() {
+    if (player_.playing())
+        return player_.stop();
+    if (!player_.has_sound())
+        return document_.say(tr("There is no song to play yet"));
+    return_to_ = view_.playhead();
+    player_.play({view_.playhead(), view_.playhead() + Seconds(few_seconds), std::nullopt});
+}
+
+void MainWindow::set_playhead(Seconds time) {
+    const Seconds end = document_.project().song ? document_.project().song->duration() : Seconds(0);
+    time = std::clamp(time, Seconds(0), std::max(end, Seconds(0)));
+    if (player_.playing()) {
+        return_to_.reset();
+        play_from(time);
+    }
+    view_.set_playhead(time);
+    timeline_->reveal(time);
+}
+
+void MainWindow::step_frames(int by) {
+    const auto rate = document_.project().settings->frame_rate;
+    set_playhead(rate.start_of(rate.frame_at(view_.playhead()) + Frames(by)));
+}
+
+void MainWindow::step_beats(int by) {
+    const auto& grid = document_.project().grid;
+    if (!grid)
+        return document_.say(tr("There are no beats yet: detect them first"));
+    // From between two beats the first step goes to the nearer one in that direction.
+    const double at = grid->beats_at(view_.playhead()).value;
+    const double target = by > 0 ? std::floor(at + 1e-4) + by : std::ceil(at - 1e-4) + by;
+    set_playhead(grid->time_at(Beats(target)));
+}
+
+void MainWindow::step_bars(int by) {
+    const auto& grid = document_.project().grid;
+    if (!grid)
+        return document_.say(tr("There are no bars yet: detect the beats first"));
+    const Ticks here = grid->nearest_tick(view_.playhead());
+    const auto place = grid->position_of(here);
+    const bool inside = place.beat > 1 || place.tick > 0;
+    const auto bar = place.bar + by + (by < 0 && inside ? 1 : 0);
+    set_playhead(grid->time_at(grid->ticks_of({bar, 1, 0})));
+}
+
+void MainWindow::step_pins(int by) {
+    const ResolvedPin* target = nullptr;
+    const Seconds now = view_.playhead();
+    constexpr Seconds same(1e-6);
+    for (const auto& lane : document_.schedule())
+        for (const auto& pin : lane.pins) {
+            const bool ahead = by > 0 ? pin.time > now + same : pin.time < now - same;
+            if (ahead && (!target || (by > 0 ? pin.time < target->time : pin.time > target->time)))
+                target = &pin;
+        }
+    if (!target)
+        return document_.say(by > 0 ? tr("There is no pin after this") : tr("There is no pin before this"));
+    const PinId id = target->id;
+    set_playhead(target->time);
+    view_.select({id});
+}
+
+// -- pins -----------------------------------------------------------------------------------------------------
+
+void MainWindow::nudge_selection(Ticks by) {
+    if (view_.selection().empty())
+        return document_.say(tr("Select pins first"));
+    document_.apply(moved_by(document_.project(), as_list(view_.selection()), by),
+                    view_.selection().size() > 1 ? tr("move pins") : tr("move pin"));
+}
+
+void MainWindow::delete_selection() {
+    const auto pins = as_list(view_.selection());
+    if (pins.empty())
+        return document_.say(tr("Select pins first"));
+    document_.apply(without_pins(document_.project(), pins), pins.size() > 1 ? tr("delete pins") : tr("delete pin"));
+}
+
+void MainWindow::select_all() {
+    std::set<PinId> all;
+    for (const auto& lane : document_.project().lanes)
+        for (const auto& pin : lane->pins)
+            all.insert(pin.id);
+    view_.select(std::move(all));
+}
+
+void MainWindow::add_pin_of(LaneKind kind) {
+    const Lane* lane = document_.project().first_lane(kind);
+    if (!lane)
+        return;
+    const auto& grid = document_.project().grid;
+    const Seconds now = view_.playhead();
+    add_pin(lane->id, grid ? grid->time_at(grid->nearest_beat(now)) : now);
+}
+
+void MainWindow::add_pin(LaneId id, Seconds time) {
+    const auto& project = document_.project();
+    const Lane* lane = project.lane(id);
+    if (!lane)
+        return;
+    if (lane->kind == LaneKind::Cut && project.bin->empty())
+        return document_.say(tr("There are no shots to cut to. Add video files to the bin first."));
+    Pin pin{{}, TimeAnchor{time}, lane_kind(lane->kind).empty_body(), {}};
+    if (project.grid)
+        pin.anchor = MusicalAnchor{project.grid->nearest_tick(time)};
+    if (auto* cut = std::get_if<CutBody>(&pin.body)) {
+        // The next shot in turn after the one that is seen there.
+        const auto& shots = document_.shots(id);
+        const auto* seen = shot_at(shots, project.settings->frame_rate.frame_at(time));
+        const auto& bin = *project.bin;
+        std::size_t next = 0;
+        for (std::size_t i = 0; seen && i < bin.size(); ++i)
+            if (bin[i].id == seen->shot)
+                next = (i + 1) % bin.size();
+        cut->shot = bin[next].id;
+    }
+    if (auto* marker = std::get_if<MarkerBody>(&pin.body))
+        marker->name = tr("marker %1").arg(lane->pins.size() + 1).toStdString();
+    const PinId added{project.next_id};
+    const QString kind = QString::fromUtf8(lane_kind(lane->kind).singular.data());
+    if (document_.apply(with_pins(project, id, {pin}), tr("add %1").arg(kind)))
+        view_.select({added});
+}
+
+void MainWindow::show_context_menu(QPoint at, std::optional<PinId> pin, Seconds time) {
+    QMenu menu(this);
+    if (pin) {
+        const Pin* chosen = document_.project().pin(*pin);
+        const bool loose = chosen && std::holds_alternative<TimeAnchor>(chosen->anchor);
+        connect(menu.addAction(loose ? tr("Pin to the grid") : tr("Unpin")), &QAction::triggered, this, [this, id = *pin, loose] {
+            document_.apply(with_pinned(document_.project(), id, loose), loose ? tr("pin") : tr("unpin"));
+        });
+        menu.addAction(actions_.at("earlier"));
+        menu.addAction(actions_.at("later"));
+        menu.addAction(actions_.at("delete"));
+        menu.addSeparator();
+    }
+    connect(menu.addAction(tr("Go here")), &QAction::triggered, this, [this, time] { set_playhead(time); });
+    connect(menu.addAction(tr("Bar 1 here")), &QAction::triggered, this, [this, time] {
+        set_playhead(time);
+        grid_->name_bar_one_at_playhead();
+    });
+    menu.addAction(actions_.at("add marker"));
+    menu.addAction(actions_.at("add cut"));
+    if (view_.range())
+        connect(menu.addAction(tr("Forget the range")), &QAction::triggered, this, [this] { view_.set_range(std::nullopt); });
+    menu.exec(at);
+}
+
+// -- help -----------------------------------------------------------------------------------------------------
+
+std::vector<MainWindow::ShortcutLine> MainWindow::shortcuts() const {
+    std::vector<ShortcutLine> lines;
+    for (const auto& [group, action] : action_groups_) {
+        QStringList keys;
+        for (const auto& key : action->shortcuts())
+            keys << key.toString(QKeySequence::NativeText);
+        QString what = action->text();
+        if (action->objectName() == "undo")
+            what = tr("Undo");
+        if (action->objectName() == "redo")
+            what = tr("Redo");
+        lines.push_back({group, what, keys.join(tr(" or "))});
+    }
+    return lines;
+}
+
+void MainWindow::show_shortcuts() {
+    auto* sheet = new QDialog(this);
+    sheet->setObjectName("shortcuts");
+    sheet->setAttribute(Qt::WA_DeleteOnClose);
+    sheet->setWindowTitle(tr("All shortcuts"));
+    auto* grid = new QGridLayout(sheet);
+    grid->setHorizontalSpacing(26);
+    grid->setVerticalSpacing(3);
+    QString group;
+    int row = 0, column = -2;
+    for (const auto& line : shortcuts()) {
+        if (line.group != group) {
+            group = line.group;
+            if (column < 0 || row > 14) {
+                column += 2;
+                row = 0;
+            }
+            grid->addWidget(heading(group), row++, column, 1, 2);
+        }
+        grid->addWidget(new QLabel(line.what), row, column);
+        grid->addWidget(quiet(line.keys), row++, column + 1);
+    }
+    sheet->show();
+}
+
+} // namespace pulsepin

@@ -1,0 +1,39 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <QColor>
+#include <QString>
+
+namespace pulsepin {
+
+/// Every colour of the window. Text on its ground has a contrast of 4.5:1 or more (WCAG 2.x, 1.4.3); a test
+/// computes it.
+struct Palette {
+    // The desk: transport, bench, status line.
+    QColor desk, desk_well, desk_raised, desk_line, desk_text, desk_quiet;
+    // The paper: song and lanes.
+    QColor paper, paper_shade, paper_names, paper_line, paper_beat, paper_bar, paper_text, paper_quiet;
+    // What has one meaning everywhere.
+    QColor playing;      ///< saffron: the playhead, the main button, what sounds now
+    QColor playing_text; ///< on saffron
+    QColor selection;    ///< teal
+    QColor done;         ///< a stop of the route that has what it needs
+    QColor warning;      ///< on the desk
+    QColor wave_peak, wave_rms;
+    QColor onset;
+    QColor marker, cut;
+    QColor shot[6]; ///< bars of shots, by the order of the bin; text on them is shot_text
+    QColor shot_text;
+    QColor sections[5];
+};
+
+[[nodiscard]] const Palette& day_palette();
+[[nodiscard]] const Palette& night_palette();
+
+/// The style sheet of all widgets in these colours.
+[[nodiscard]] QString style_sheet(const Palette& palette);
+
+/// WCAG 2.x contrast ratio, 1 to 21.
+[[nodiscard]] double contrast(const QColor& a, const QColor& b);
+
+} // namespace pulsepin

@@ -1,0 +1,90 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "route_list.h"
+
+#include "palette.h"
+
+#include <QKeyEvent>
+#include <QPainter>
+#include <algorithm>
+
+namespace pulsepin {
+namespace {
+
+constexpr int stop_height = 44;
+
+} // namespace
+
+RouteList::RouteList(std::vector<StopPanel*> stops, QWidget* parent) : QWidget(parent), stops_(std::move(stops)) {
+    setObjectName("route");
+    setAccessibleName(tr("Route"));
+    setAccessibleDescription(tr("The stops of the work; up and down arrows go from one to the next"));
+    setFocusPolicy(Qt::StrongFocus);
+    setFixedWidth(152);
+}
+
+QRect RouteList::stop_rect(int index) const { return {0, index * stop_height, width(), stop_height - 4}; }
+
+void RouteList::set_current(int index) {
+    index = std::clamp(index, 0, static_cast<int>(stops_.size()) - 1);
+    if (index == current_)
+        return;
+    current_ = index;
+    update();
+    emit chosen(index);
+}
+
+void RouteList::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const auto& p = day_palette();
+    QFont name = font();
+    name.setPixelSize(13);
+    name.setWeight(QFont::DemiBold);
+    QFont small = font();
+    small.setPixelSize(11);
+    for (int i = 0; i < static_cast<int>(stops_.size()); ++i) {
+        const auto* stop = stops_[static_cast<std::size_t>(i)];
+        const QRect rect = stop_rect(i);
+        const bool here = i == current_;
+        if (here) {
+            painter.fillRect(rect, p.desk_raised);
+            painter.fillRect(QRect(0, rect.top(), 4, rect.height()), p.playing);
+        }
+        if (here && hasFocus()) {
+            painter.setPen(QPen(p.playing, 1));
+            painter.setBrush(Qt::NoBrush);
+            painter.drawRect(rect.adjusted(0, 0, -1, -1));
+        }
+        const QPointF centre(22, rect.center().y());
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(here ? p.playing : stop->complete() ? p.done : p.desk_well);
+        painter.drawEllipse(centre, 9.5, 9.5);
+        painter.setFont(small);
+        painter.setPen(here || stop->complete() ? p.playing_text : p.desk_quiet);
+        painter.drawText(QRectF(centre.x() - 10, centre.y() - 10, 20, 20), Qt::AlignCenter, QString::number(i + 1));
+        painter.setFont(name);
+        painter.setPen(p.desk_text);
+        painter.drawText(QRectF(40, rect.top() + 3, width() - 44, 18), Qt::AlignVCenter, stop->title());
+        painter.setFont(small);
+        painter.setPen(p.desk_quiet);
+        painter.drawText(QRectF(40, rect.top() + 20, width() - 44, 16), Qt::AlignVCenter,
+                         QFontMetricsF(small).elidedText(stop->summary(), Qt::ElideRight, width() - 44));
+    }
+}
+
+void RouteList::mousePressEvent(QMouseEvent* event) {
+    const int index = static_cast<int>(event->position().y()) / stop_height;
+    if (index < static_cast<int>(stops_.size()))
+        set_current(index);
+}
+
+void RouteList::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Down)
+        set_current(current_ + 1);
+    else if (event->key() == Qt::Key_Up)
+        set_current(current_ - 1);
+    else
+        QWidget::keyPressEvent(event);
+}
+
+} // namespace pulsepin

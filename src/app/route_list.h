@@ -1,0 +1,34 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "stops/stop_panel.h"
+
+#include <QWidget>
+#include <vector>
+
+namespace pulsepin {
+
+/// The stops of the work in their order, each with what is there or missing.
+class RouteList : public QWidget {
+    Q_OBJECT
+public:
+    explicit RouteList(std::vector<StopPanel*> stops, QWidget* parent = nullptr);
+    [[nodiscard]] int current() const { return current_; }
+    void set_current(int index);
+    [[nodiscard]] QSize sizeHint() const override { return {152, 210}; }
+    [[nodiscard]] QRect stop_rect(int index) const;
+
+signals:
+    void chosen(int index);
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+
+private:
+    std::vector<StopPanel*> stops_;
+    int current_ = 0;
+};
+
+} // namespace pulsepin

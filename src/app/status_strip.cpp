@@ -1,0 +1,90 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "status_strip.h"
+
+#include "widgets.h"
+
+#include <QHBoxLayout>
+
+namespace pulsepin {
+
+StatusStrip::StatusStrip(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
+    setObjectName("desk");
+    setAttribute(Qt::WA_StyledBackground);
+    setFixedHeight(24);
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(12, 0, 12, 2);
+    row->setSpacing(10);
+    left_ = quiet({});
+    left_->setObjectName("message");
+    left_->setTextFormat(Qt::PlainText);
+    left_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
+    left_->setMinimumWidth(100);
+    row->addWidget(left_, 1);
+    device_ = quiet({});
+    device_->setObjectName("device note");
+    row->addWidget(device_);
+    job_ = quiet({});
+    progress_ = new QProgressBar;
+    progress_->setRange(0, 1000);
+    progress_->setTextVisible(false);
+    progress_->setFixedWidth(110);
+    progress_->setAccessibleName(tr("Progress"));
+    cancel_ = new QPushButton(tr("Cancel"));
+    cancel_->setObjectName("cancel job");
+    cancel_->setStyleSheet("QPushButton { padding: 0 8px; font-size: 11px; }");
+    connect(cancel_, &QPushButton::clicked, &document_.jobs(), &Jobs::cancel);
+    row->addWidget(job_);
+    row->addWidget(progress_);
+    row->addWidget(cancel_);
+    file_ = quiet({});
+    row->addWidget(file_);
+
+    message_timer_.setSingleShot(true);
+    connect(&message_timer_, &QTimer::timeout, this, [this] { left_->setText(hint_); });
+    file_timer_.setInterval(5000);
+    connect(&file_timer_, &QTimer::timeout, this, &StatusStrip::refresh_file);
+    file_timer_.start();
+    connect(&document_, &Document::file_changed, this, &StatusStrip::refresh_file);
+    connect(&document_, &Document::said, this, &StatusStrip::say);
+    connect(&document_.jobs(), &Jobs::changed, this, &StatusStrip::refresh_jobs);
+    refresh_file();
+    refresh_jobs();
+}
+
+void StatusStrip::set_hint(const QString& hint) {
+    hint_ = hint;
+    if (!message_timer_.isActive())
+        left_->setText(hint_);
+}
+
+void StatusStrip::say(const QString& message) {
+    left_->setText(message);
+    left_->setToolTip(message);
+    // Long messages are errors, which take longer to read.
+    message_timer_.start(4000 + 60 * static_cast<int>(message.size()));
+}
+
+void StatusStrip::set_device_note(const QString& note) { device_->setText(note); }
+
+void StatusStrip::refresh_jobs() {
+    auto& jobs = document_.jobs();
+    const bool busy = jobs.busy();
+    job_->setVisible(busy);
+    progress_->setVisible(busy);
+    cancel_->setVisible(busy);
+    job_->setText(jobs.name());
+    progress_->setValue(static_cast<int>(1000 * jobs.progress()));
+}
+
+void StatusStrip::refresh_file() {
+    QString text = document_.title();
+    if (document_.unsaved())
+        text += tr(" · not saved");
+    else if (const auto at = document_.saved_at()) {
+        const auto seconds = at->secsTo(QDateTime::currentDateTime());
+        text += seconds < 90 ? tr(" · saved %1 s ago").arg(seconds) : tr(" · saved %1 min ago").arg(seconds / 60);
+    }
+    file_->setText(text);
+}
+
+} // namespace pulsepin

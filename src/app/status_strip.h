@@ -1,0 +1,38 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "document.h"
+
+#include <QLabel>
+#include <QProgressBar>
+#include <QPushButton>
+
+namespace pulsepin {
+
+/// Left what the mouse does here, or the last message; right the file, whether it is saved, and running work.
+class StatusStrip : public QWidget {
+    Q_OBJECT
+public:
+    explicit StatusStrip(Document& document, QWidget* parent = nullptr);
+    void set_hint(const QString& hint);
+    void say(const QString& message); ///< stays some seconds, then hints are shown again
+    void set_device_note(const QString& note); ///< stays until it changes
+    [[nodiscard]] QString message() const { return left_->text(); }
+    [[nodiscard]] QString device_note() const { return device_->text(); }
+
+private:
+    void refresh_file();
+    void refresh_jobs();
+    Document& document_;
+    QLabel* left_;
+    QLabel* device_;
+    QLabel* file_;
+    QLabel* job_;
+    QProgressBar* progress_;
+    QPushButton* cancel_;
+    QString hint_;
+    QTimer message_timer_;
+    QTimer file_timer_;
+};
+
+} // namespace pulsepin

@@ -1,0 +1,32 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "interchange/exporters.h"
+#include "stops/stop_panel.h"
+
+#include <QLabel>
+
+namespace pulsepin {
+
+/// One row an export format.
+class ExportPanel : public StopPanel {
+    Q_OBJECT
+public:
+    ExportPanel(Document& document, ViewState& view, QWidget* parent = nullptr);
+    [[nodiscard]] QString title() const override { return tr("Export"); }
+    [[nodiscard]] QString summary() const override;
+    [[nodiscard]] bool complete() const override { return written_ > 0; }
+    void refresh() override;
+
+    /// Writes the file and says so, or says why not.
+    bool write(const ExporterRow& row, const QString& file);
+
+signals:
+    void file_wanted(const ExporterRow& row);
+
+private:
+    QLabel* outcome_;
+    int written_ = 0;
+};
+
+} // namespace pulsepin

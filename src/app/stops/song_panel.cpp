@@ -1,0 +1,129 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "stops/song_panel.h"
+
+#include "model/edits.h"
+#include "time/timecode.h"
+#include "widgets.h"
+
+#include <QGridLayout>
+#include <QHBoxLayout>
+
+namespace pulsepin {
+
+SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent) : StopPanel(document, view, parent) {
+    auto* grid = new QGridLayout(this);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setHorizontalSpacing(14);
+    grid->setVerticalSpacing(8);
+    grid->addWidget(heading(tr("The song and the shots")), 0, 0, 1, 2);
+    facts_ = quiet({});
+    facts_->setWordWrap(true);
+    grid->addWidget(facts_, 1, 0);
+
+    rate_ = new QComboBox;
+    rate_->setObjectName("frame rate");
+    for (const auto& rate : common_frame_rates())
+        rate_->addItem(tr("%1 a second").arg(QString::fromStdString(rate.text())));
+    rate_->setToolTip(tr("Frames a second. All frame numbers are derived again; nothing moves in time."));
+    connect(rate_, &QComboBox::activated, this, [this](int index) {
+        Settings settings = *document_.project().settings;
+        settings.frame_rate = common_frame_rates()[static_cast<std::size_t>(index)];
+        document_.apply(with_settings(document_.project(), settings), tr("change frame rate"));
+    });
+    rounding_ = new QComboBox;
+    rounding_->setObjectName("rounding");
+    rounding_->addItems({tr("to the nearest frame"), tr("never late")});
+    rounding_->setToolTip(tr("A beat seldom falls on a frame: which one is taken then"));
+    connect(rounding_, &QComboBox::activated, this, [this](int index) {
+        Settings settings = *document_.project().settings;
+        settings.rounding = index == 0 ? FrameRounding::Nearest : FrameRounding::NeverLate;
+        document_.apply(with_settings(document_.project(), settings), tr("change rounding"));
+    });
+    auto* fields = new QHBoxLayout;
+    fields->addWidget(labelled(tr("frames"), rate_));
+    fields->addWidget(labelled(tr("beats are rounded"), rounding_));
+    grid->addLayout(fields, 2, 0);
+
+    auto* open = main_button(tr("Open song…"));
+    open->setObjectName("open song");
+    open->setToolTip(tr("Any sound file, or a video whose sound is the song"));
+    connect(open, &QPushButton::clicked, this, &SongPanel::open_song_wanted);
+    auto* shots = new QPushButton(tr("Add shots…"));
+    shots->setObjectName("add shots");
+    shots->setToolTip(tr("Video files for the bin, from which cuts take their shots"));
+    connect(shots, &QPushButton::clicked, this, &SongPanel::add_shots_wanted);
+    auto* buttons = new QHBoxLayout;
+    buttons->addWidget(open);
+    buttons->addWidget(shots);
+    buttons->addStretch(1);
+    grid->addLayout(buttons, 3, 0);
+    grid->setRowStretch(4, 1);
+
+    bin_ = new QListWidget;
+    bin_->setObjectName("bin");
+    bin_->setAccessibleName(tr("Shots in the bin"));
+    bin_->setSelectionMode(QAbstractItemView::ExtendedSelection);
+    bin_->setToolTip(tr("The shots that cuts are taken from, in this order"));
+    remove_ = new QPushButton(tr("Remove"));
+    remove_->setToolTip(tr("Takes the selected shots out of the bin; those that cuts use stay"));
+    connect(remove_, &QPushButton::clicked, this, &SongPanel::remove_shots);
+    connect(bin_, &QListWidget::itemSelectionChanged, this,
+            [this] { remove_->setEnabled(!bin_->selectedItems().isEmpty()); });
+    remove_->setEnabled(false);
+    grid->addWidget(bin_, 1, 1, 2, 1);
+    grid->addWidget(remove_, 3, 1, Qt::AlignLeft);
+    grid->setColumnStretch(0, 3);
+    grid->setColumnStretch(1, 2);
+    refresh();
+}
+
+void SongPanel::remove_shots() {
+    Project next = document_.project();
+    for (const auto* item : bin_->selectedItems()) {
+        auto without = without_clip(next, ClipId{item->data(Qt::UserRole).toULongLong()});
+        if (!without) {
+            document_.say(QString::fromStdString(without.error().message()));
+            return;
+        }
+        next = *std::move(without);
+    }
+    document_.apply(std::move(next), tr("remove shots"));
+}
+
+QString SongPanel::summary() const {
+    const auto& project = document_.project();
+    if (!project.song)
+        return tr("no song yet");
+    const auto length = static_cast<int>(project.song->duration().value + 0.5);
+    return tr("%1:%2, %n shots", nullptr, static_cast<int>(project.bin->size()))
+        .arg(length / 60)
+        .arg(length % 60, 2, 10, QChar('0'));
+}
+
+bool SongPanel::complete() const { return document_.project().song != nullptr; }
+
+void SongPanel::refresh() {
+    const auto& project = document_.project();
+    if (project.song)
+        facts_->setText(tr("%1\n%2 · %3 kHz · %4 samples")
+                            .arg(QString::fromStdString(project.song->path.filename().string()),
+                                 QString::fromStdString(format_clock(project.song->duration())))
+                            .arg(static_cast<double>(project.song->sample_rate) / 1000)
+                            .arg(QLocale(QLocale::English).toString(static_cast<qlonglong>(project.song->length.value))));
+    else
+        facts_->setText(tr("No song yet. Open one, or drop it on the window."));
+    const auto rates = common_frame_rates();
+    const auto found = std::find(rates.begin(), rates.end(), project.settings->frame_rate);
+    rate_->setCurrentIndex(found == rates.end() ? -1 : static_cast<int>(found - rates.begin()));
+    rounding_->setCurrentIndex(project.settings->rounding == FrameRounding::Nearest ? 0 : 1);
+    bin_->clear();
+    for (const auto& clip : *project.bin) {
+        auto* item = new QListWidgetItem(
+            tr("%1   %2 s").arg(QString::fromStdString(clip.name)).arg(clip.duration.value, 0, 'f', 1), bin_);
+        item->setData(Qt::UserRole, static_cast<qulonglong>(clip.id.value));
+        item->setToolTip(QString::fromStdString(clip.path.string()));
+    }
+    remove_->setEnabled(false);
+}
+
+} // namespace pulsepin

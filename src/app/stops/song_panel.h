@@ -1,0 +1,36 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "stops/stop_panel.h"
+
+#include <QComboBox>
+#include <QLabel>
+#include <QListWidget>
+#include <QPushButton>
+
+namespace pulsepin {
+
+/// Song, shots, frame rate.
+class SongPanel : public StopPanel {
+    Q_OBJECT
+public:
+    SongPanel(Document& document, ViewState& view, QWidget* parent = nullptr);
+    [[nodiscard]] QString title() const override { return tr("Song"); }
+    [[nodiscard]] QString summary() const override;
+    [[nodiscard]] bool complete() const override;
+    void refresh() override;
+
+signals:
+    void open_song_wanted();
+    void add_shots_wanted();
+
+private:
+    void remove_shots();
+    QLabel* facts_;
+    QComboBox* rate_;
+    QComboBox* rounding_;
+    QListWidget* bin_;
+    QPushButton* remove_;
+};
+
+} // namespace pulsepin

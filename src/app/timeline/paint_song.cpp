@@ -1,0 +1,262 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "timeline/paint_song.h"
+
+#include <QFontMetricsF>
+#include <QPolygonF>
+#include <algorithm>
+#include <cmath>
+
+namespace pulsepin {
+namespace {
+
+constexpr double narrowest_beat = 7;        // pixels between beat lines
+constexpr double narrowest_beat_number = 22; // pixels for a beat's number
+constexpr double narrowest_bar_number = 34;
+
+struct VisibleBeats {
+    std::int64_t first;
+    std::int64_t last;
+    double beat_width; ///< pixels, typical
+};
+
+VisibleBeats visible_beats(const Scene& scene) {
+    const auto& grid = *scene.project.grid;
+    const auto first = static_cast<std::int64_t>(std::floor(grid.beats_at(scene.scale.start).value));
+    const auto last = static_cast<std::int64_t>(std::ceil(grid.beats_at(scene.scale.end()).value));
+    return {first, last, scene.scale.width / std::max<double>(1, static_cast<double>(last - first))};
+}
+
+double beat_x(const Scene& scene, std::int64_t beat) {
+    return scene.scale.x(scene.project.grid->time_at(Ticks(beat * ticks_per_beat)));
+}
+
+struct Bar {
+    std::int64_t number;
+    std::int64_t beat;
+    std::int64_t next_beat;
+};
+
+/// The bars in view, found bar by bar, so that a long song zoomed out costs no more than it shows.
+template <class Visit>
+void for_each_bar(const Scene& scene, const VisibleBeats& visible, Visit visit) {
+    const auto& grid = *scene.project.grid;
+    auto number = grid.position_of(Ticks(visible.first * ticks_per_beat)).bar;
+    for (;; ++number) {
+        const auto beat = grid.ticks_of({number, 1, 0}).value / ticks_per_beat;
+        if (beat > visible.last)
+            return;
+        visit(Bar{number, beat, grid.ticks_of({number + 1, 1, 0}).value / ticks_per_beat});
+    }
+}
+
+/// 1, 2, 4, 8 … bars between what is drawn, so that it keeps that distance.
+std::int64_t bar_step(double bar_width, double narrowest) {
+    std::int64_t step = 1;
+    while (bar_width * static_cast<double>(step) < narrowest && step < (1 << 20))
+        step *= 2;
+    return step;
+}
+
+std::int64_t modulo(std::int64_t a, std::int64_t b) { return ((a % b) + b) % b; }
+
+double typical_bar_width(const Scene& scene, const VisibleBeats& visible) {
+    return visible.beat_width * scene.project.grid->metre_at(Ticks(visible.first * ticks_per_beat)).beats_per_bar;
+}
+
+void paint_seconds(QPainter& painter, const Scene& scene, const QRectF& row) {
+    constexpr double steps[] = {0.001, 0.01, 0.1, 0.5, 1, 5, 10, 30, 60, 300, 600, 3600};
+    double step = steps[0];
+    for (const double s : steps)
+        if (s * scene.scale.pixels_per_second >= 60) {
+            step = s;
+            break;
+        }
+    painter.setPen(scene.palette.paper_quiet);
+    for (double t = std::ceil(scene.scale.start.value / step) * step; t <= scene.scale.end().value; t += step) {
+        const double x = scene.scale.x(Seconds(t));
+        painter.drawLine(QPointF(x, row.bottom() - 5), QPointF(x, row.bottom()));
+        const auto minutes = static_cast<int>(t / 60);
+        painter.drawText(QPointF(x + 3, row.bottom() - 7),
+                         QString("%1:%2").arg(minutes).arg(t - 60 * minutes, step < 1 ? 6 : 2, 'f', step < 1 ? 3 : 0, '0'));
+    }
+}
+
+void paint_single_samples(QPainter& painter, const Scene& scene, const QRectF& row, double middle, double half) {
+    const auto& samples = *scene.sound->samples;
+    const auto rate = static_cast<double>(samples.format().sample_rate);
+    const double pixels_per_sample = scene.scale.pixels_per_second / rate;
+    const auto first = std::max<std::int64_t>(0, static_cast<std::int64_t>(scene.scale.start.value * rate) - 1);
+    const auto last =
+        std::min(samples.length().value - 1, static_cast<std::int64_t>(scene.scale.end().value * rate) + 1);
+    QPolygonF line;
+    for (auto i = first; i <= last; ++i)
+        line << QPointF(scene.scale.x(Seconds(static_cast<double>(i) / rate)),
+                        middle - half * static_cast<double>(samples.mono_at(Samples(i))));
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(scene.palette.wave_rms, 1.4));
+    painter.drawPolyline(line);
+    if (pixels_per_sample > 6) {
+        painter.setBrush(scene.palette.wave_rms);
+        painter.setPen(Qt::NoPen);
+        for (const QPointF& p : line)
+            if (p.x() >= row.left())
+                painter.drawEllipse(p, 2, 2);
+    }
+    painter.setRenderHint(QPainter::Antialiasing, false);
+}
+
+Peak peak_between(const LoadedSound& sound, Samples from, Samples until) {
+    if ((until - from).value >= 2 * Peaks::finest)
+        return sound.peaks->over(from, until);
+    Peak peak;
+    double squares = 0;
+    std::int64_t count = 0;
+    for (auto i = std::max<std::int64_t>(from.value, 0); i < std::min(until.value, sound.samples->length().value); ++i) {
+        const float s = sound.samples->mono_at(Samples(i));
+        peak.low = count == 0 ? s : std::min(peak.low, s);
+        peak.high = count == 0 ? s : std::max(peak.high, s);
+        squares += static_cast<double>(s) * static_cast<double>(s);
+        ++count;
+    }
+    peak.rms = count == 0 ? 0.0f : static_cast<float>(std::sqrt(squares / static_cast<double>(count)));
+    return peak;
+}
+
+} // namespace
+
+void paint_paper(QPainter& painter, const Scene& scene, const QRectF& area) {
+    const auto& p = scene.palette;
+    painter.fillRect(area, p.paper);
+    if (!scene.project.grid)
+        return;
+    const auto visible = visible_beats(scene);
+    const auto step = bar_step(typical_bar_width(scene, visible), 14);
+    for_each_bar(scene, visible, [&](const Bar& bar) {
+        const double x = beat_x(scene, bar.beat);
+        if (modulo(bar.number - 1, 2 * step) >= step) {
+            const QRectF shade(x, area.top(), beat_x(scene, bar.next_beat) - x, area.height());
+            painter.fillRect(shade & area, p.paper_shade);
+        }
+    });
+    if (visible.beat_width >= narrowest_beat) {
+        painter.setPen(QPen(p.paper_beat, 1));
+        for (auto beat = visible.first; beat <= visible.last; ++beat) {
+            const double x = std::round(beat_x(scene, beat)) + 0.5;
+            if (x >= area.left())
+                painter.drawLine(QPointF(x, area.top() + 32), QPointF(x, area.bottom()));
+        }
+    }
+    painter.setPen(QPen(p.paper_bar, 1));
+    for_each_bar(scene, visible, [&](const Bar& bar) {
+        const double x = std::round(beat_x(scene, bar.beat)) + 0.5;
+        if (modulo(bar.number - 1, step) == 0 && x >= area.left())
+            painter.drawLine(QPointF(x, area.top()), QPointF(x, area.bottom()));
+    });
+}
+
+void paint_ruler(QPainter& painter, const Scene& scene, const QRectF& row) {
+    const auto& p = scene.palette;
+    if (const auto& range = scene.view.range()) {
+        const double from = scene.scale.x(range->from), until = scene.scale.x(range->until);
+        painter.fillRect(QRectF(from, row.top(), until - from, 4) & row, p.selection);
+        QColor veil = p.selection;
+        veil.setAlphaF(0.10f);
+        painter.fillRect(QRectF(from, row.top(), until - from, row.height()) & row, veil);
+    }
+    QFont bold = painter.font();
+    bold.setPixelSize(14);
+    bold.setWeight(QFont::DemiBold);
+    QFont small = painter.font();
+    small.setPixelSize(10);
+    painter.setFont(small);
+    if (!scene.project.grid) {
+        paint_seconds(painter, scene, row);
+        return;
+    }
+    const auto visible = visible_beats(scene);
+    if (visible.beat_width >= narrowest_beat_number) {
+        painter.setPen(p.paper_quiet);
+        for (auto beat = visible.first; beat <= visible.last; ++beat) {
+            const int number = scene.project.grid->position_of(Ticks(beat * ticks_per_beat)).beat;
+            const double x = beat_x(scene, beat);
+            if (number > 1 && x >= row.left())
+                painter.drawText(QRectF(x - 10, row.top() + 17, 20, 14), Qt::AlignCenter, QString::number(number));
+        }
+    }
+    const auto step = bar_step(typical_bar_width(scene, visible), narrowest_bar_number);
+    painter.setFont(bold);
+    painter.setPen(p.paper_text);
+    for_each_bar(scene, visible, [&](const Bar& bar) {
+        const double x = beat_x(scene, bar.beat);
+        if (modulo(bar.number - 1, step) == 0 && x >= row.left() - 30)
+            painter.drawText(QPointF(x + 4, row.top() + 18), QString::number(bar.number));
+    });
+}
+
+void paint_waveform(QPainter& painter, const Scene& scene, const QRectF& row) {
+    if (!scene.sound)
+        return;
+    const auto& p = scene.palette;
+    const double middle = row.center().y();
+    const double half = row.height() / 2 * scene.wave_height;
+    painter.save();
+    painter.setClipRect(row);
+    const auto rate = static_cast<double>(scene.sound->samples->format().sample_rate);
+    const double samples_per_pixel = rate / scene.scale.pixels_per_second;
+    if (samples_per_pixel < 2) {
+        paint_single_samples(painter, scene, row, middle, half);
+        painter.restore();
+        return;
+    }
+    const int columns = static_cast<int>(row.width());
+    QVector<QLineF> peaks, loud;
+    peaks.reserve(columns);
+    loud.reserve(columns);
+    const auto sample_at = [&](int column) {
+        return Samples(static_cast<std::int64_t>(std::floor(scene.scale.time(row.left() + column).value * rate)));
+    };
+    for (int column = 0; column < columns; ++column) {
+        const auto from = sample_at(column), until = sample_at(column + 1);
+        if (until.value <= 0 || from >= scene.sound->samples->length())
+            continue;
+        const Peak peak = peak_between(*scene.sound, from, until);
+        const double x = row.left() + column + 0.5;
+        const double high = half * static_cast<double>(peak.high), low = half * static_cast<double>(peak.low);
+        peaks.append(QLineF(x, middle - std::max(high, 0.5), x, middle - std::min(low, -0.5)));
+        const double rms = half * static_cast<double>(peak.rms);
+        loud.append(QLineF(x, middle - rms, x, middle + rms));
+    }
+    painter.setPen(QPen(p.wave_peak, 1));
+    painter.drawLines(peaks);
+    painter.setPen(QPen(p.wave_rms, 1));
+    painter.drawLines(loud);
+    painter.restore();
+}
+
+void paint_onsets(QPainter& painter, const Scene& scene, const QRectF& row) {
+    if (!scene.project.detection)
+        return;
+    const auto& onsets = scene.project.detection->onsets;
+    const Seconds margin(8 / scene.scale.pixels_per_second);
+    auto onset = std::lower_bound(onsets.begin(), onsets.end(), scene.scale.start - margin,
+                                  [](const FoundOnset& o, Seconds t) { return o.time < t; });
+    painter.save();
+    painter.setClipRect(row);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(scene.palette.onset);
+    double last_x = -1e9;
+    float last_strength = 0;
+    for (; onset != onsets.end() && onset->time <= scene.scale.end() + margin; ++onset) {
+        const double x = scene.scale.x(onset->time);
+        if (x - last_x < 1.5 && onset->strength <= last_strength)
+            continue; // hidden behind a stronger one
+        last_x = x;
+        last_strength = onset->strength;
+        const double radius = 1.2 + 3.6 * std::sqrt(static_cast<double>(onset->strength));
+        painter.drawEllipse(QPointF(x, row.center().y()), radius, radius);
+    }
+    painter.restore();
+}
+
+} // namespace pulsepin

@@ -1,0 +1,17 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "timeline/scene.h"
+
+namespace pulsepin {
+
+/// Paper with bars shaded by turns and a line at each beat and bar, over the whole height.
+void paint_paper(QPainter& painter, const Scene& scene, const QRectF& area);
+/// Bar numbers and beat numbers, as dense as there is room; the range as a strip along the top.
+void paint_ruler(QPainter& painter, const Scene& scene, const QRectF& row);
+/// Peaks light, loudness (RMS) dark; single samples when zoomed in far enough.
+void paint_waveform(QPainter& painter, const Scene& scene, const QRectF& row);
+/// One dot an onset, its size its strength.
+void paint_onsets(QPainter& painter, const Scene& scene, const QRectF& row);
+
+} // namespace pulsepin

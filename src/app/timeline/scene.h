@@ -1,0 +1,34 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "media/load_sound.h"
+#include "palette.h"
+#include "schedule/shots.h"
+#include "timeline/time_scale.h"
+#include "view_state.h"
+
+#include <QPainter>
+#include <QRectF>
+
+namespace pulsepin {
+
+/// What is drawn: the project as it looks now (with a drag that is not finished applied), and how it is looked at.
+struct Scene {
+    const Project& project;
+    const Schedule& schedule;
+    const LoadedSound* sound;
+    const ViewState& view;
+    const Palette& palette;
+    TimeScale scale;
+    double wave_height = 1; ///< magnifies the waveform, never the sound
+};
+
+/// One lane within its row.
+struct LaneScene {
+    const Scene& scene;
+    const Lane& lane;
+    const ResolvedLane& resolved;
+    QRectF row; ///< the time area only
+};
+
+} // namespace pulsepin

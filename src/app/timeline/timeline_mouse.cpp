@@ -1,0 +1,284 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// Mouse and keyboard of the timeline.
+#include "model/edits.h"
+#include "model/lane_kinds.h"
+#include "time/musical_text.h"
+#include "time/timecode.h"
+#include "timeline/lane_views.h"
+#include "timeline/timeline_view.h"
+
+#include <QContextMenuEvent>
+#include <QHelpEvent>
+#include <QToolTip>
+#include <QWheelEvent>
+#include <algorithm>
+#include <cmath>
+
+namespace pulsepin {
+namespace {
+
+constexpr double drag_distance = 4; // pixels before a press becomes a drag
+
+std::vector<PinId> as_list(const std::set<PinId>& pins) { return {pins.begin(), pins.end()}; }
+
+} // namespace
+
+TimelineView::Zone TimelineView::zone_at(QPointF at) const {
+    if (at.x() < names_width)
+        return Zone::Names;
+    if (at.y() < ruler_.bottom())
+        return Zone::Ruler;
+    if (at.y() < onsets_.bottom())
+        return Zone::Song;
+    return lane_at(at) ? Zone::Lane : Zone::Below;
+}
+
+const TimelineView::LaneRow* TimelineView::lane_at(QPointF at) const {
+    for (const auto& row : lanes_)
+        if (row.rect.contains(at))
+            return &row;
+    return nullptr;
+}
+
+std::optional<PinId> TimelineView::pin_at(QPointF at) const {
+    const Scene s = scene();
+    for (std::size_t i = 0; i < lanes_.size() && i < s.project.lanes.size(); ++i) {
+        if (!lanes_[i].rect.contains(at) || at.x() < names_width)
+            continue;
+        const LaneScene lane{s, *s.project.lanes[i], s.schedule[i], lanes_[i].rect.adjusted(names_width, 0, 0, 0)};
+        return lane_view(lane.lane.kind).hit(lane, shown_shots(i), at);
+    }
+    return std::nullopt;
+}
+
+Seconds TimelineView::snapped(Seconds time, bool off_grid) const {
+    const auto& grid = document_.project().grid;
+    if (off_grid || !grid)
+        return time;
+    return grid->time_at(grid->nearest_beat(time));
+}
+
+QString TimelineView::hint_for(QPointF at) const {
+    switch (zone_at(at)) {
+    case Zone::Names:
+        return {};
+    case Zone::Ruler:
+        return tr("Click to go there · drag to make a range · wheel zooms, with Shift scrolls");
+    case Zone::Song:
+        return tr("Click to go there · wheel zooms at the mouse, with Shift scrolls");
+    case Zone::Lane:
+        return pin_at(at) ? tr("Drag a pin to move it along the beats · hold Shift to leave the grid · Delete removes it")
+                          : tr("Double click to add a pin · click to go there");
+    case Zone::Below:
+        return tr("Click to go there");
+    }
+    return {};
+}
+
+// -- mouse ----------------------------------------------------------------------------------------------------
+
+void TimelineView::mousePressEvent(QMouseEvent* event) {
+    const QPointF at = event->position();
+    drag_ = {};
+    drag_.from = at;
+    drag_.from_time = scale_.time(at.x());
+    if (event->button() == Qt::MiddleButton) {
+        drag_.kind = Drag::Kind::Pan;
+        drag_.pan_start = scale_.start;
+        setCursor(Qt::ClosedHandCursor);
+        return;
+    }
+    if (event->button() != Qt::LeftButton || at.x() < names_width)
+        return;
+    const auto pin = pin_at(at);
+    if (zone_at(at) == Zone::Ruler) {
+        drag_.kind = Drag::Kind::Range;
+    } else if (pin) {
+        auto selection = view_.selection();
+        if (event->modifiers() & Qt::ControlModifier) {
+            if (!selection.erase(*pin))
+                selection.insert(*pin);
+        } else if (!selection.contains(*pin)) {
+            selection = {*pin};
+        }
+        view_.select(selection);
+        if (selection.contains(*pin)) {
+            drag_.kind = Drag::Kind::Pins;
+            drag_.pin = *pin;
+        }
+    } else {
+        drag_.kind = Drag::Kind::Playhead;
+        if (!(event->modifiers() & Qt::ControlModifier))
+            view_.select({});
+        emit playhead_set(std::clamp(drag_.from_time, Seconds(0), song_end()));
+    }
+}
+
+void TimelineView::mouseMoveEvent(QMouseEvent* event) {
+    const QPointF at = event->position();
+    const bool far = std::abs(at.x() - drag_.from.x()) >= drag_distance;
+    const bool off_grid = event->modifiers() & Qt::ShiftModifier;
+    switch (drag_.kind) {
+    case Drag::Kind::None:
+        emit hint(hint_for(at));
+        setCursor(at.x() < names_width ? Qt::ArrowCursor : pin_at(at) ? Qt::SizeHorCursor : Qt::ArrowCursor);
+        break;
+    case Drag::Kind::Playhead:
+        emit playhead_set(std::clamp(scale_.time(at.x()), Seconds(0), song_end()));
+        break;
+    case Drag::Kind::Range:
+        if (far || drag_.moved) {
+            drag_.moved = true;
+            const Seconds a = snapped(drag_.from_time, off_grid), b = snapped(scale_.time(at.x()), off_grid);
+            if (a != b)
+                view_.set_range(TimeRange{std::min(a, b), std::max(a, b)});
+        }
+        break;
+    case Drag::Kind::Pins:
+        if (far || drag_.moved)
+            drag_pins_to(at, off_grid);
+        break;
+    case Drag::Kind::Pan:
+        scale_.start = drag_.pan_start - Seconds((at.x() - drag_.from.x()) / scale_.pixels_per_second);
+        view_changed();
+        break;
+    }
+}
+
+void TimelineView::drag_pins_to(QPointF at, bool off_grid) {
+    const auto& project = document_.project();
+    if (!project.grid) {
+        emit hint(tr("Pins are dragged along the beats: detect the beats first"));
+        return;
+    }
+    const auto grabbed = time_of(project.pin(drag_.pin)->anchor, project);
+    if (!grabbed)
+        return;
+    const Seconds wanted = *grabbed + (scale_.time(at.x()) - drag_.from_time);
+    const Ticks target = off_grid ? project.grid->nearest_tick(wanted) : project.grid->nearest_beat(wanted);
+    const Ticks by = target - project.grid->nearest_tick(*grabbed);
+    if (drag_.moved && by == drag_.by)
+        return;
+    drag_.moved = true;
+    drag_.by = by;
+    drag_.shown = moved_by(project, as_list(view_.selection()), by);
+    drag_.schedule = resolve(drag_.shown);
+    emit hint(tr("To %1").arg(QString::fromStdString(format_position(project.grid->position_of(target)))));
+    invalidate();
+}
+
+void TimelineView::finish_pin_drag() {
+    const bool moved = drag_.moved && drag_.by != Ticks(0);
+    Project next = std::move(drag_.shown);
+    drag_ = {};
+    if (moved)
+        document_.apply(std::move(next), view_.selection().size() > 1 ? tr("move pins") : tr("move pin"));
+    invalidate();
+}
+
+void TimelineView::cancel_drag() {
+    drag_ = {};
+    setCursor(Qt::ArrowCursor);
+    invalidate();
+}
+
+void TimelineView::mouseReleaseEvent(QMouseEvent* event) {
+    switch (drag_.kind) {
+    case Drag::Kind::Pins:
+        if (event->button() == Qt::LeftButton) {
+            if (!drag_.moved && !(event->modifiers() & Qt::ControlModifier))
+                view_.select({drag_.pin});
+            finish_pin_drag();
+        }
+        return;
+    case Drag::Kind::Range:
+        if (!drag_.moved) {
+            view_.set_range(std::nullopt);
+            emit playhead_set(std::clamp(drag_.from_time, Seconds(0), song_end()));
+        }
+        break;
+    default:
+        break;
+    }
+    drag_ = {};
+    setCursor(Qt::ArrowCursor);
+}
+
+void TimelineView::mouseDoubleClickEvent(QMouseEvent* event) {
+    if (event->button() != Qt::LeftButton)
+        return;
+    const auto* row = lane_at(event->position());
+    const auto head = pin_at(event->position());
+    // A double click on a shot's bar adds a cut there; on a pin's head it adds nothing.
+    if (!row || event->position().x() < names_width ||
+        (head && std::abs(head_position(*head).x() - event->position().x()) < 8))
+        return;
+    const Seconds time = scale_.time(event->position().x());
+    emit add_wanted(row->lane, snapped(time, event->modifiers() & Qt::ShiftModifier));
+}
+
+void TimelineView::wheelEvent(QWheelEvent* event) {
+    const QPoint angle = event->angleDelta();
+    const bool sideways = (event->modifiers() & Qt::ShiftModifier) || std::abs(angle.x()) > std::abs(angle.y());
+    if (event->modifiers() & Qt::ControlModifier) {
+        set_wave_height(wave_height_ * std::exp2(angle.y() / 480.0));
+        emit hint(tr("Waveform drawn %1 times as high").arg(wave_height_, 0, 'f', 1));
+    } else if (sideways) {
+        const int turn = angle.x() != 0 ? angle.x() : angle.y();
+        scale_.start -= Seconds(turn / 120.0 * scale_.width / 8 / scale_.pixels_per_second);
+        view_changed();
+    } else {
+        scale_.zoom(std::exp2(angle.y() / 240.0), std::max(event->position().x(), scale_.left));
+        view_changed();
+    }
+    event->accept();
+}
+
+void TimelineView::contextMenuEvent(QContextMenuEvent* event) {
+    QPointF at = event->pos();
+    std::optional<PinId> pin;
+    if (event->reason() == QContextMenuEvent::Keyboard) {
+        if (!view_.selection().empty())
+            pin = *view_.selection().begin();
+        at = pin ? head_position(*pin) : QPointF(scale_.x(view_.playhead()), ruler_.bottom());
+    } else {
+        pin = pin_at(at);
+        if (pin && !view_.selection().contains(*pin))
+            view_.select({*pin});
+    }
+    emit menu_wanted(mapToGlobal(at.toPoint()), pin, std::clamp(scale_.time(at.x()), Seconds(0), song_end()));
+}
+
+void TimelineView::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Escape && drag_.kind != Drag::Kind::None) {
+        cancel_drag();
+        return;
+    }
+    QWidget::keyPressEvent(event);
+}
+
+bool TimelineView::event(QEvent* event) {
+    if (event->type() == QEvent::Leave)
+        emit hint({});
+    if (event->type() != QEvent::ToolTip)
+        return QWidget::event(event);
+    const auto* help = static_cast<QHelpEvent*>(event);
+    const auto id = pin_at(help->pos());
+    if (!id) {
+        QToolTip::hideText();
+        return true;
+    }
+    for (const auto& lane : document_.schedule())
+        for (const auto& resolved : lane.pins)
+            if (resolved.id == *id)
+                QToolTip::showText(help->globalPos(),
+                                   tr("%1 · frame %2 · %3 ms off")
+                                       .arg(QString::fromStdString(format_clock(resolved.time)))
+                                       .arg(resolved.frame.value)
+                                       .arg(resolved.rounding_error.value * 1000, 0, 'f', 1),
+                                   this);
+    return true;
+}
+
+} // namespace pulsepin

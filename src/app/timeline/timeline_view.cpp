@@ -1,0 +1,313 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "timeline/timeline_view.h"
+
+#include "model/lane_kinds.h"
+#include "timeline/lane_views.h"
+#include "timeline/paint_song.h"
+#include "timeline/pin_heads.h"
+
+#include <QPaintEvent>
+#include <QPainterPath>
+#include <algorithm>
+#include <cmath>
+
+namespace pulsepin {
+namespace {
+
+constexpr double ruler_height = 32;
+constexpr double onset_height = 22;
+constexpr double least_wave = 60;
+constexpr double most_wave = 230;
+constexpr int scroll_height = 10;
+
+} // namespace
+
+TimelineView::TimelineView(Document& document, ViewState& view, QWidget* parent)
+    : QWidget(parent), document_(document), view_(view), scroll_(new QScrollBar(Qt::Horizontal, this)) {
+    setObjectName("timeline");
+    setMouseTracking(true);
+    setFocusPolicy(Qt::StrongFocus);
+    setAttribute(Qt::WA_OpaquePaintEvent);
+    setAccessibleName(tr("Timeline"));
+    setAccessibleDescription(tr("The song and the lanes that hang from it. Arrow keys move the playhead."));
+    scroll_->setAccessibleName(tr("Scroll in time"));
+    scroll_->setFocusPolicy(Qt::NoFocus);
+    scroll_->setCursor(Qt::ArrowCursor);
+    connect(scroll_, &QScrollBar::valueChanged, this, [this](int value) {
+        scale_.start = Seconds(value / scale_.pixels_per_second);
+        view_changed();
+    });
+    connect(&document_, &Document::changed, this, &TimelineView::invalidate);
+    connect(&document_, &Document::sound_changed, this, [this] {
+        if (whole_song_pending_ && document_.project().song) {
+            whole_song_pending_ = false;
+            show_all();
+        }
+        invalidate();
+    });
+    connect(&document_, &Document::opened, this, [this] { whole_song_pending_ = true; });
+    connect(&view_, &ViewState::selection_changed, this, &TimelineView::invalidate);
+    connect(&view_, &ViewState::range_changed, this, &TimelineView::invalidate);
+    connect(&view_, &ViewState::outlines_changed, this, &TimelineView::invalidate);
+    connect(&view_, &ViewState::playhead_moved, this, &TimelineView::playhead_moved);
+}
+
+void TimelineView::set_palette(const Palette& palette) {
+    palette_ = &palette;
+    invalidate();
+}
+
+void TimelineView::set_wave_height(double factor) {
+    wave_height_ = std::clamp(factor, 0.5, 32.0);
+    invalidate();
+}
+
+// -- what is shown --------------------------------------------------------------------------------------------
+
+const Project& TimelineView::shown_project() const {
+    return drag_.kind == Drag::Kind::Pins && drag_.moved ? drag_.shown : document_.project();
+}
+
+const Schedule& TimelineView::shown_schedule() const {
+    return drag_.kind == Drag::Kind::Pins && drag_.moved ? drag_.schedule : document_.schedule();
+}
+
+std::vector<ShotSpan> TimelineView::shown_shots(std::size_t lane) const {
+    const auto& project = shown_project();
+    if (&project == &document_.project())
+        return document_.shots(project.lanes[lane]->id);
+    if (project.lanes[lane]->kind != LaneKind::Cut)
+        return {};
+    return shots_of(project, *project.lanes[lane], shown_schedule()[lane]);
+}
+
+Scene TimelineView::scene() const {
+    return {shown_project(), shown_schedule(), document_.sound(), view_, *palette_, scale_, wave_height_};
+}
+
+Seconds TimelineView::song_end() const {
+    const auto& project = document_.project();
+    return project.song ? project.song->duration() : Seconds(60);
+}
+
+// -- place and scale ------------------------------------------------------------------------------------------
+
+void TimelineView::lay_out() {
+    const double w = width();
+    scale_.left = names_width;
+    scale_.width = std::max(10.0, w - names_width);
+    double lanes_height = 0;
+    for (const auto& lane : document_.project().lanes)
+        lanes_height += lane_view(lane->kind).height;
+    const double free = height() - scroll_height - ruler_height - onset_height - 14 - lanes_height;
+    const double wave = std::clamp(free * 0.62, least_wave, most_wave);
+    // Room that the song cannot use lets the lanes breathe.
+    const double stretch = lanes_height > 0 ? std::clamp(1 + (free - wave) / lanes_height * 0.5, 1.0, 1.6) : 1.0;
+    ruler_ = QRectF(names_width, 0, scale_.width, ruler_height);
+    wave_ = QRectF(names_width, ruler_height + 4, scale_.width, wave);
+    onsets_ = QRectF(names_width, wave_.bottom() + 2, scale_.width, onset_height);
+    double y = onsets_.bottom() + 8;
+    lanes_.clear();
+    for (const auto& lane : document_.project().lanes) {
+        const double h = std::round(lane_view(lane->kind).height * stretch);
+        lanes_.push_back({lane->id, QRectF(0, y, w, h)});
+        y += h;
+    }
+    lanes_bottom_ = y;
+    scroll_->setGeometry(names_width, height() - scroll_height, width() - names_width, scroll_height);
+}
+
+void TimelineView::view_changed() {
+    const double end = song_end().value;
+    const double longest = std::max(end * 1.02, 1.0);
+    // Out no further than the whole song, and never past its ends by more than a little.
+    scale_.pixels_per_second = std::max(scale_.pixels_per_second, scale_.width / longest);
+    scale_.start = Seconds(std::clamp(scale_.start.value, std::min(0.0, longest - scale_.span().value),
+                                      std::max(0.0, longest - scale_.span().value)));
+    const QSignalBlocker quiet(scroll_);
+    const double most = (longest - scale_.span().value) * scale_.pixels_per_second;
+    scroll_->setRange(0, static_cast<int>(std::clamp(most, 0.0, 2e9)));
+    scroll_->setPageStep(static_cast<int>(scale_.width));
+    scroll_->setSingleStep(static_cast<int>(scale_.width / 10));
+    scroll_->setValue(static_cast<int>(std::clamp(scale_.start.value * scale_.pixels_per_second, 0.0, 2e9)));
+    invalidate();
+}
+
+void TimelineView::invalidate() {
+    base_valid_ = false;
+    update();
+}
+
+void TimelineView::zoom_by(double factor) {
+    const double x = scale_.x(view_.playhead());
+    const bool in_view = x >= scale_.left && x <= scale_.left + scale_.width;
+    scale_.zoom(factor, in_view ? x : scale_.left + scale_.width / 2);
+    view_changed();
+}
+
+void TimelineView::show_all() { show_range(Seconds(0), song_end() * 1.01); }
+
+void TimelineView::show_range(Seconds from, Seconds until) {
+    lay_out();
+    scale_.start = from;
+    scale_.pixels_per_second = std::clamp(scale_.width / std::max((until - from).value, 1e-4), 0.01, 2e6);
+    view_changed();
+}
+
+void TimelineView::reveal(Seconds time) {
+    const double x = scale_.x(time);
+    if (x >= scale_.left && x <= scale_.left + scale_.width * 0.94)
+        return;
+    scale_.start = time - scale_.span() * 0.08;
+    view_changed();
+}
+
+void TimelineView::playhead_moved() {
+    // Only the old and the new place are painted again.
+    const auto strip = [this](double x) { return QRectF(x - 10, 0, 20, height()).toAlignedRect(); };
+    update(strip(playhead_x_));
+    update(strip(scale_.x(view_.playhead())));
+}
+
+QPointF TimelineView::head_position(PinId pin) const {
+    for (std::size_t i = 0; i < document_.schedule().size() && i < lanes_.size(); ++i)
+        for (const auto& resolved : document_.schedule()[i].pins)
+            if (resolved.id == pin)
+                return {scale_.x(resolved.time),
+                        lanes_[i].rect.top() + (document_.project().lanes[i]->kind == LaneKind::Marker
+                                                    ? lanes_[i].rect.height() / 2
+                                                    : lane_view(document_.project().lanes[i]->kind).head_y)};
+    return {-1, -1};
+}
+
+QRectF TimelineView::lane_row(LaneId lane) const {
+    for (const auto& row : lanes_)
+        if (row.lane == lane)
+            return row.rect.adjusted(names_width, 0, 0, 0);
+    return {};
+}
+
+QRectF TimelineView::ruler_row() const { return ruler_; }
+QRectF TimelineView::wave_row() const { return wave_; }
+
+// -- painting -------------------------------------------------------------------------------------------------
+
+void TimelineView::paint_names(QPainter& painter) const {
+    const auto& p = *palette_;
+    painter.fillRect(QRectF(0, 0, names_width, height()), p.paper_names);
+    const auto& project = document_.project();
+    QFont name = font();
+    name.setPixelSize(12);
+    name.setWeight(QFont::DemiBold);
+    QFont small = font();
+    small.setPixelSize(11);
+    const auto put = [&](const QFont& f, const QColor& colour, QRectF rect, const QString& text) {
+        painter.setFont(f);
+        painter.setPen(colour);
+        painter.drawText(rect, Qt::AlignVCenter | Qt::AlignLeft,
+                         QFontMetricsF(f).elidedText(text, Qt::ElideRight, rect.width()));
+    };
+    put(small, p.paper_quiet, QRectF(10, 4, names_width - 14, 24), project.grid ? tr("bars") : tr("seconds"));
+    if (project.song) {
+        const double y = wave_.center().y();
+        put(name, p.paper_text, QRectF(10, y - 18, names_width - 14, 18), QString::fromStdString(project.song->title));
+        const QString rate = QString::number(static_cast<double>(project.song->sample_rate) / 1000, 'g', 4);
+        put(small, p.paper_quiet, QRectF(10, y, names_width - 14, 18), tr("mix · %1 kHz").arg(rate));
+    }
+    put(small, p.paper_text, QRectF(10, onsets_.top(), names_width - 14, onsets_.height()), tr("onsets"));
+    for (std::size_t i = 0; i < lanes_.size() && i < project.lanes.size(); ++i) {
+        const Lane& lane = *project.lanes[i];
+        const QRectF row = lanes_[i].rect;
+        const double y = row.center().y();
+        draw_head(painter, lane.kind, {13, lane.kind == LaneKind::Marker ? y : y - 6}, p, HeadState::Placed, false);
+        put(name, p.paper_text, QRectF(26, row.top(), names_width - 30, row.height()), QString::fromStdString(lane.name));
+    }
+}
+
+void TimelineView::paint_base() {
+    lay_out();
+    const qreal ratio = devicePixelRatioF();
+    const QSize pixels = size() * ratio;
+    if (base_.size() != pixels) {
+        base_ = QPixmap(pixels);
+        base_.setDevicePixelRatio(ratio);
+    }
+    QPainter painter(&base_);
+    painter.setFont(font());
+    const Scene s = scene();
+    const QRectF time_area(names_width, 0, scale_.width, height());
+    painter.setClipRect(time_area);
+    paint_paper(painter, s, time_area);
+    paint_ruler(painter, s, ruler_);
+    paint_waveform(painter, s, wave_);
+    paint_onsets(painter, s, onsets_);
+    if (!document_.project().song) {
+        QFont f = font();
+        f.setPixelSize(14);
+        painter.setFont(f);
+        painter.setPen(palette_->paper_quiet);
+        painter.drawText(wave_, Qt::AlignCenter, tr("Drop a song here, or press Ctrl+O"));
+    }
+    painter.setClipping(false);
+    paint_names(painter);
+    painter.setPen(QPen(palette_->paper_bar, 1));
+    painter.drawLine(QPointF(0, onsets_.bottom() + 4.5), QPointF(width(), onsets_.bottom() + 4.5));
+    painter.setPen(QPen(palette_->paper_line, 1));
+    for (const auto& row : lanes_)
+        painter.drawLine(QPointF(0, row.rect.bottom() + 0.5), QPointF(width(), row.rect.bottom() + 0.5));
+
+    painter.setClipRect(time_area);
+    for (std::size_t i = 0; i < s.project.lanes.size() && i < lanes_.size(); ++i) {
+        const LaneScene lane{s, *s.project.lanes[i], s.schedule[i], lanes_[i].rect.adjusted(names_width, 0, 0, 0)};
+        paint_stems(painter, lane, ruler_.bottom());
+    }
+    for (std::size_t i = 0; i < s.project.lanes.size() && i < lanes_.size(); ++i) {
+        const LaneScene lane{s, *s.project.lanes[i], s.schedule[i], lanes_[i].rect.adjusted(names_width, 0, 0, 0)};
+        painter.setClipRect(lane.row);
+        lane_view(lane.lane.kind).paint(painter, lane, shown_shots(i));
+        paint_outlines(painter, lane);
+    }
+    base_valid_ = true;
+}
+
+void TimelineView::paint_playhead(QPainter& painter) const {
+    const double x = scale_.x(view_.playhead());
+    if (x < scale_.left - 8 || x > width() + 8)
+        return;
+    const auto& p = *palette_;
+    painter.setClipRect(QRectF(names_width - 8, 0, scale_.width + 8, height() - scroll_height));
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(p.paper_text, 1));
+    painter.drawLine(QPointF(x - 1.5, 14), QPointF(x - 1.5, height()));
+    painter.drawLine(QPointF(x + 1.5, 14), QPointF(x + 1.5, height()));
+    painter.setPen(QPen(p.playing, 2));
+    painter.drawLine(QPointF(x, 12), QPointF(x, height()));
+    QPainterPath shield(QPointF(x - 8, 0.5));
+    shield.lineTo(x + 8, 0.5);
+    shield.lineTo(x + 8, 9);
+    shield.lineTo(x, 16);
+    shield.lineTo(x - 8, 9);
+    shield.closeSubpath();
+    painter.setPen(QPen(p.playing_text, 1));
+    painter.setBrush(p.playing);
+    painter.drawPath(shield);
+}
+
+void TimelineView::paintEvent(QPaintEvent* event) {
+    if (!base_valid_)
+        paint_base();
+    QPainter painter(this);
+    const QRect dirty = event->rect();
+    const qreal ratio = base_.devicePixelRatio();
+    painter.drawPixmap(QRectF(dirty), base_,
+                       QRectF(dirty.x() * ratio, dirty.y() * ratio, dirty.width() * ratio, dirty.height() * ratio));
+    paint_playhead(painter);
+    playhead_x_ = scale_.x(view_.playhead());
+}
+
+void TimelineView::resizeEvent(QResizeEvent*) {
+    lay_out();
+    view_changed();
+}
+
+} // namespace pulsepin

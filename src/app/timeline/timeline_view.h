@@ -1,0 +1,113 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "document.h"
+#include "timeline/scene.h"
+
+#include <QPixmap>
+#include <QScrollBar>
+#include <QWidget>
+#include <optional>
+
+namespace pulsepin {
+
+/// The song as the head, the lanes hanging from it, on one line of time.
+class TimelineView : public QWidget {
+    Q_OBJECT
+public:
+    TimelineView(Document& document, ViewState& view, QWidget* parent = nullptr);
+
+    static constexpr int names_width = 118;
+
+    void set_palette(const Palette& palette);
+    void zoom_by(double factor); ///< about the playhead if it is in view, else about the middle
+    void show_all();
+    void show_range(Seconds from, Seconds until);
+    void reveal(Seconds time); ///< scrolls only if it is out of view
+    void set_wave_height(double factor);
+    [[nodiscard]] double wave_height() const { return wave_height_; }
+    [[nodiscard]] const TimeScale& scale() const { return scale_; }
+
+    /// Where a pin's head is drawn; for tests and for the keyboard's context menu.
+    [[nodiscard]] QPointF head_position(PinId pin) const;
+    [[nodiscard]] QRectF lane_row(LaneId lane) const; ///< the time area of it
+    [[nodiscard]] QRectF ruler_row() const;
+    [[nodiscard]] QRectF wave_row() const;
+
+    [[nodiscard]] QSize sizeHint() const override { return {1280, 490}; }
+    [[nodiscard]] QSize minimumSizeHint() const override { return {400, 180}; }
+
+signals:
+    void playhead_set(Seconds time);              ///< by the mouse
+    void hint(const QString& text);               ///< what the mouse does here
+    void add_wanted(LaneId lane, Seconds time);   ///< double click
+    void menu_wanted(QPoint global, std::optional<PinId> pin, Seconds time);
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
+    void mouseDoubleClickEvent(QMouseEvent* event) override;
+    void contextMenuEvent(QContextMenuEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    bool event(QEvent* event) override;
+
+private:
+    enum class Zone { Names, Ruler, Song, Lane, Below };
+    struct LaneRow {
+        LaneId lane;
+        QRectF rect; ///< over the whole width
+    };
+    struct Drag {
+        enum class Kind { None, Playhead, Range, Pins, Pan } kind = Kind::None;
+        QPointF from;
+        Seconds from_time;
+        PinId pin;
+        Ticks by;
+        bool moved = false;
+        Seconds pan_start;
+        Project shown; ///< the project as it would be
+        Schedule schedule;
+    };
+
+    void lay_out();
+    void invalidate();
+    void paint_base();
+    void paint_names(QPainter& painter) const;
+    void paint_playhead(QPainter& painter) const;
+    void view_changed();
+    void playhead_moved();
+    void drag_pins_to(QPointF at, bool off_grid);
+    void finish_pin_drag();
+    void cancel_drag();
+    [[nodiscard]] Seconds snapped(Seconds time, bool off_grid) const;
+    [[nodiscard]] Zone zone_at(QPointF at) const;
+    [[nodiscard]] const LaneRow* lane_at(QPointF at) const;
+    [[nodiscard]] std::optional<PinId> pin_at(QPointF at) const;
+    [[nodiscard]] Scene scene() const;
+    [[nodiscard]] const Project& shown_project() const;
+    [[nodiscard]] const Schedule& shown_schedule() const;
+    [[nodiscard]] std::vector<ShotSpan> shown_shots(std::size_t lane) const;
+    [[nodiscard]] Seconds song_end() const;
+    [[nodiscard]] QString hint_for(QPointF at) const;
+
+    Document& document_;
+    ViewState& view_;
+    const Palette* palette_ = &day_palette();
+    TimeScale scale_;
+    double wave_height_ = 1;
+    QPixmap base_;
+    bool base_valid_ = false;
+    double playhead_x_ = 0;
+    QRectF ruler_, wave_, onsets_;
+    std::vector<LaneRow> lanes_;
+    double lanes_bottom_ = 0;
+    Drag drag_;
+    QScrollBar* scroll_;
+    bool whole_song_pending_ = true;
+};
+
+} // namespace pulsepin

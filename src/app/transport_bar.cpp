@@ -1,0 +1,170 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "transport_bar.h"
+
+#include "time/musical_text.h"
+#include "time/timecode.h"
+
+#include <QHBoxLayout>
+#include <cmath>
+
+namespace pulsepin {
+
+TransportBar::TransportBar(Document& document, ViewState& view, Player& player, QMenu* menu, QWidget* parent)
+    : QWidget(parent), document_(document), view_(view), player_(player) {
+    setObjectName("desk");
+    setAttribute(Qt::WA_StyledBackground);
+    setFixedHeight(52);
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(12, 6, 14, 6);
+    row->setSpacing(6);
+
+    play_ = button("play", {}, tr("Play or stop (Space)"), QIcon(":/icons/play.svg"));
+    play_->setFixedSize(36, 36);
+    play_->setIconSize({18, 18});
+    play_->setStyleSheet(QString("QToolButton { background: %1; border: 1px solid %1; border-radius: 18px; padding: 0; }"
+                                 "QToolButton:focus { border: 2px solid %2; }")
+                             .arg(day_palette().playing.name(), day_palette().desk_text.name()));
+    connect(play_, &QToolButton::clicked, this, &TransportBar::play_wanted);
+    auto* start = button("start", {}, tr("Go to the start (Home)"), QIcon(":/icons/start.svg"));
+    connect(start, &QToolButton::clicked, this, &TransportBar::start_wanted);
+    loop_ = button("loop", {}, tr("Loop the range (L)"), QIcon(":/icons/loop.svg"));
+    loop_->setCheckable(true);
+    connect(loop_, &QToolButton::toggled, &view_, &ViewState::set_looping);
+    few_ = button("few seconds", tr("8 s"), tr("Play eight seconds from here (Shift+Space)"));
+    connect(few_, &QToolButton::clicked, this, &TransportBar::few_seconds_wanted);
+    row->addWidget(play_);
+    row->addWidget(start);
+    row->addWidget(loop_);
+    row->addWidget(few_);
+    row->addSpacing(12);
+
+    position_ = new Figures(tr("bar . beat"), 19);
+    position_->set_widest("888 . 8 . 888");
+    time_ = new Figures(tr("time"), 19);
+    time_->set_widest("88:88.888");
+    frame_ = new Figures(tr("frame at 24"), 19);
+    frame_->set_widest("888888");
+    row->addWidget(position_);
+    row->addWidget(time_);
+    row->addWidget(frame_);
+    row->addSpacing(4);
+    lamps_ = new Lamps;
+    row->addWidget(lamps_);
+    row->addSpacing(10);
+
+    tempo_ = new Figures(tr("tempo, BPM"), 19);
+    tempo_->set_widest("888.88");
+    half_ = button("half tempo", tr("½"), tr("The tempo is half as fast; items keep their time"));
+    double_ = button("double tempo", tr("×2"), tr("The tempo is twice as fast; items keep their time"));
+    metre_ = button("metre", "4/4", tr("Beats in a bar"));
+    metre_->setPopupMode(QToolButton::InstantPopup);
+    auto* metres = new QMenu(metre_);
+    for (int beats = 2; beats <= 7; ++beats)
+        connect(metres->addAction(QString("%1/4").arg(beats)), &QAction::triggered, this,
+                [this, beats] { emit metre_wanted(beats); });
+    metre_->setMenu(metres);
+    connect(half_, &QToolButton::clicked, this, &TransportBar::half_tempo_wanted);
+    connect(double_, &QToolButton::clicked, this, &TransportBar::double_tempo_wanted);
+    row->addWidget(tempo_);
+    row->addWidget(half_);
+    row->addWidget(double_);
+    row->addWidget(metre_);
+    row->addStretch(1);
+
+    auto* music = volume(tr("music"), tr("How loud the song is"), 100);
+    connect(music, &QSlider::valueChanged, this, [this](int v) { player_.set_music_volume(v / 100.0); });
+    auto* click = volume(tr("click"), tr("How loud the click on the beats is"), 45);
+    click->setProperty("role", "click");
+    connect(click, &QSlider::valueChanged, this, [this](int v) { player_.set_click_volume(v / 100.0); });
+    player_.set_click_volume(0.45);
+    row->addWidget(labelled(tr("music"), music));
+    row->addSpacing(8);
+    row->addWidget(labelled(tr("click"), click));
+    row->addSpacing(12);
+
+    auto* menu_button = button("menu", tr("Menu"), tr("Files, edits, view (F10)"));
+    menu_button->setPopupMode(QToolButton::InstantPopup);
+    menu_button->setMenu(menu);
+    menu_button->setShortcut(Qt::Key_F10);
+    row->addWidget(menu_button);
+
+    connect(&view_, &ViewState::playhead_moved, this, &TransportBar::show_position);
+    connect(&view_, &ViewState::range_changed, this, [this] { loop_->setChecked(view_.looping()); });
+    connect(&document_, &Document::changed, this, &TransportBar::refresh);
+    connect(&document_, &Document::sound_changed, this, &TransportBar::refresh);
+    const auto show_play = [this] {
+        play_->setIcon(QIcon(player_.playing() ? ":/icons/stop.svg" : ":/icons/play.svg"));
+        show_position();
+    };
+    connect(&player_, &Player::started, this, show_play);
+    connect(&player_, &Player::stopped, this, show_play);
+    refresh();
+}
+
+QToolButton* TransportBar::button(const QString& name, const QString& text, const QString& tip, const QIcon& icon) {
+    auto* b = new QToolButton;
+    b->setObjectName(name);
+    b->setAccessibleName(name);
+    b->setText(text);
+    b->setToolTip(tip);
+    b->setMinimumHeight(26);
+    b->setFocusPolicy(Qt::TabFocus);
+    if (!icon.isNull()) {
+        b->setIcon(icon);
+        b->setStyleSheet("QToolButton { padding: 5px 6px; }");
+    }
+    return b;
+}
+
+QSlider* TransportBar::volume(const QString& name, const QString& tip, int initial) {
+    auto* slider = new QSlider(Qt::Horizontal);
+    slider->setObjectName(name + " volume");
+    slider->setAccessibleName(tr("%1 volume").arg(name));
+    slider->setToolTip(tip);
+    slider->setRange(0, 100);
+    slider->setValue(initial);
+    slider->setFixedWidth(86);
+    return slider;
+}
+
+void TransportBar::refresh() {
+    const auto& project = document_.project();
+    const bool sound = document_.sound() != nullptr;
+    play_->setEnabled(sound);
+    few_->setEnabled(sound);
+    const bool grid = project.grid != nullptr;
+    half_->setEnabled(grid);
+    double_->setEnabled(grid);
+    metre_->setEnabled(grid);
+    tempo_->set_text(grid ? QString::number(project.grid->typical_tempo().value, 'f', 2) : QStringLiteral("–"));
+    const auto metre = grid ? project.grid->metre_at(Ticks(0)) : Metre{};
+    metre_->setText(QString::fromStdString(format_metre(metre)));
+    lamps_->set_count(metre.beats_per_bar);
+    show_position();
+}
+
+void TransportBar::show_position() {
+    const auto& project = document_.project();
+    const Seconds now = view_.playhead();
+    time_->set_text(QString::fromStdString(format_clock(now)));
+    frame_->set_text(QString::number(project.settings->frame_rate.frame_at(now).value));
+    if (!project.grid) {
+        position_->set_text(QStringLiteral("– . –"));
+        lamps_->light(-1, 0);
+        return;
+    }
+    const auto& grid = *project.grid;
+    const Ticks tick(static_cast<std::int64_t>(
+        std::floor(grid.beats_at(now).value * static_cast<double>(ticks_per_beat) + 1e-6)));
+    const auto place = grid.position_of(tick);
+    position_->set_text(QString("%1 . %2 . %3").arg(place.bar).arg(place.beat).arg(place.tick, 3, 10, QChar('0')));
+    if (player_.playing()) {
+        // Bright with the beat, fading over its first half.
+        const double since = static_cast<double>(place.tick) / static_cast<double>(ticks_per_beat);
+        lamps_->light(place.beat - 1, std::max(0.0, 1 - 1.6 * since));
+    } else {
+        lamps_->light(-1, 0);
+    }
+}
+
+} // namespace pulsepin

@@ -1,0 +1,55 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "document.h"
+#include "player.h"
+#include "view_state.h"
+#include "widgets.h"
+
+#include <QMenu>
+#include <QSlider>
+#include <QToolButton>
+
+namespace pulsepin {
+
+/// Play, loop, a few seconds; where we are; lamps; tempo and metre; volumes; menu.
+class TransportBar : public QWidget {
+    Q_OBJECT
+public:
+    TransportBar(Document& document, ViewState& view, Player& player, QMenu* menu, QWidget* parent = nullptr);
+
+    void refresh();       ///< tempo, metre, what is possible
+    void show_position(); ///< figures and lamps, from the sound that is heard
+
+    [[nodiscard]] Lamps& lamps() { return *lamps_; }
+
+signals:
+    void play_wanted();
+    void start_wanted();
+    void few_seconds_wanted();
+    void half_tempo_wanted();
+    void double_tempo_wanted();
+    void metre_wanted(int beats_per_bar);
+
+private:
+    QToolButton* button(const QString& name, const QString& text, const QString& tip, const QIcon& icon = {});
+    QSlider* volume(const QString& name, const QString& tip, int initial);
+
+    Document& document_;
+    ViewState& view_;
+    Player& player_;
+    QToolButton* play_;
+    QToolButton* loop_;
+    QToolButton* few_;
+    QToolButton* half_;
+    QToolButton* double_;
+    QToolButton* metre_;
+    Figures* position_;
+    Figures* time_;
+    Figures* frame_;
+    Figures* tempo_;
+    QLabel* frame_label_ = nullptr;
+    Lamps* lamps_;
+};
+
+} // namespace pulsepin

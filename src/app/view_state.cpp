@@ -1,0 +1,51 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "view_state.h"
+
+namespace pulsepin {
+
+void ViewState::set_playhead(Seconds time) {
+    if (time == playhead_)
+        return;
+    playhead_ = time;
+    emit playhead_moved();
+}
+
+void ViewState::set_range(std::optional<TimeRange> range) {
+    if (range == range_)
+        return;
+    range_ = range;
+    emit range_changed();
+}
+
+void ViewState::set_looping(bool looping) {
+    if (looping == looping_)
+        return;
+    looping_ = looping;
+    emit range_changed();
+}
+
+void ViewState::select(std::set<PinId> pins) {
+    if (pins == selection_)
+        return;
+    selection_ = std::move(pins);
+    emit selection_changed();
+}
+
+void ViewState::set_outlines(LaneId lane, std::optional<PlacePreview> outlines) {
+    if (!outlines && !outlines_)
+        return;
+    outline_lane_ = lane;
+    outlines_ = std::move(outlines);
+    emit outlines_changed();
+}
+
+void ViewState::follow(const Project& project) {
+    std::set<PinId> there;
+    for (const auto& lane : project.lanes)
+        for (const auto& pin : lane->pins)
+            if (selection_.contains(pin.id))
+                there.insert(pin.id);
+    select(std::move(there));
+}
+
+} // namespace pulsepin

@@ -1,0 +1,140 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "widgets.h"
+
+#include <QFontMetricsF>
+#include <QPainter>
+#include <QVBoxLayout>
+#include <cmath>
+
+namespace pulsepin {
+namespace {
+
+QLabel* label_of_role(const QString& text, const char* role) {
+    auto* label = new QLabel(text);
+    label->setProperty("role", role);
+    return label;
+}
+
+} // namespace
+
+QLabel* heading(const QString& text) { return label_of_role(text, "heading"); }
+QLabel* quiet(const QString& text) { return label_of_role(text, "quiet"); }
+
+QPushButton* main_button(const QString& text) {
+    auto* button = new QPushButton(text);
+    button->setProperty("role", "main");
+    return button;
+}
+
+QWidget* labelled(const QString& label, QWidget* field) {
+    auto* box = new QWidget;
+    auto* layout = new QVBoxLayout(box);
+    layout->setContentsMargins(0, 0, 0, 0);
+    layout->setSpacing(3);
+    auto* name = quiet(label);
+    name->setBuddy(field);
+    layout->addWidget(name);
+    layout->addWidget(field);
+    if (field->accessibleName().isEmpty())
+        field->setAccessibleName(label);
+    return box;
+}
+
+// -- figures --------------------------------------------------------------------------------------------------
+
+Figures::Figures(const QString& name, int pixel_size, QWidget* parent) : QWidget(parent), name_(name), font_("Inter") {
+    font_.setPixelSize(pixel_size);
+    font_.setWeight(QFont::DemiBold);
+    setAccessibleName(name);
+}
+
+void Figures::set_text(const QString& text) {
+    if (text == text_)
+        return;
+    text_ = text;
+    setAccessibleDescription(text);
+    update();
+}
+
+void Figures::set_widest(const QString& text) {
+    widest_ = text;
+    updateGeometry();
+}
+
+double Figures::advance(QChar c) const {
+    const QFontMetricsF metrics(font_);
+    return c.isDigit() ? metrics.horizontalAdvance(QLatin1Char('0')) : metrics.horizontalAdvance(c);
+}
+
+QSize Figures::sizeHint() const {
+    double width = 0;
+    for (const QChar c : widest_.isEmpty() ? text_ : widest_)
+        width += advance(c);
+    return {static_cast<int>(std::ceil(width)) + 2, 38};
+}
+
+void Figures::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    QFont small("Inter");
+    small.setPixelSize(11);
+    painter.setFont(small);
+    painter.setPen(day_palette().desk_quiet);
+    painter.drawText(QRectF(0, 0, width(), 14), Qt::AlignLeft | Qt::AlignVCenter, name_);
+    painter.setFont(font_);
+    painter.setPen(day_palette().desk_text);
+    double x = 0;
+    for (const QChar c : text_) {
+        const double w = advance(c);
+        painter.drawText(QRectF(x - 4, 14, w + 8, 24), Qt::AlignCenter, QString(c));
+        x += w;
+    }
+}
+
+// -- lamps ----------------------------------------------------------------------------------------------------
+
+Lamps::Lamps(QWidget* parent) : QWidget(parent) {
+    setAccessibleName(tr("Beat lamps"));
+    setToolTip(tr("One lamp a beat of the bar, lit by what you hear"));
+}
+
+void Lamps::set_count(int beats) {
+    const int count = std::clamp(beats, 1, 8);
+    if (count == count_)
+        return;
+    count_ = count;
+    updateGeometry();
+    update();
+}
+
+void Lamps::light(int beat, double brightness) {
+    if (beat == lit_ && std::abs(brightness - brightness_) < 0.02)
+        return;
+    lit_ = beat;
+    brightness_ = brightness;
+    update();
+}
+
+void Lamps::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const auto& p = day_palette();
+    for (int i = 0; i < count_; ++i) {
+        const QPointF centre(10 + 20 * i, height() / 2.0);
+        QColor colour = p.desk_raised;
+        if (i == lit_) {
+            const auto mix = [&](double dark, double bright) { return dark + (bright - dark) * brightness_; };
+            colour = QColor::fromRgbF(static_cast<float>(mix(p.desk_raised.redF(), p.playing.redF())),
+                                      static_cast<float>(mix(p.desk_raised.greenF(), p.playing.greenF())),
+                                      static_cast<float>(mix(p.desk_raised.blueF(), p.playing.blueF())));
+        }
+        painter.setPen(QPen(i == lit_ ? p.playing : p.desk_line, 1));
+        painter.setBrush(colour);
+        painter.drawEllipse(centre, 7, 7);
+        if (i == 0) { // the first of the bar is ringed, so that it is told without colour
+            painter.setBrush(Qt::NoBrush);
+            painter.drawEllipse(centre, 3, 3);
+        }
+    }
+}
+
+} // namespace pulsepin

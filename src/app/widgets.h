@@ -1,0 +1,61 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "palette.h"
+
+#include <QLabel>
+#include <QPushButton>
+#include <QWidget>
+
+namespace pulsepin {
+
+/// Small parts that the panels are put together from.
+[[nodiscard]] QLabel* heading(const QString& text);
+[[nodiscard]] QLabel* quiet(const QString& text);
+[[nodiscard]] QPushButton* main_button(const QString& text);
+
+/// A field with its name above it.
+[[nodiscard]] QWidget* labelled(const QString& label, QWidget* field);
+
+/// Figures that stand still while they run: every digit has the same width.
+class Figures : public QWidget {
+    Q_OBJECT
+public:
+    Figures(const QString& name, int pixel_size, QWidget* parent = nullptr);
+    void set_text(const QString& text);
+    [[nodiscard]] QString text() const { return text_; }
+    void set_widest(const QString& text); ///< room is kept for this
+    [[nodiscard]] QSize sizeHint() const override;
+    [[nodiscard]] QSize minimumSizeHint() const override { return sizeHint(); }
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    [[nodiscard]] double advance(QChar c) const;
+    QString name_, text_, widest_;
+    QFont font_;
+};
+
+/// One lamp a beat of the bar; the one that sounds now is lit, the first in another shape of light.
+class Lamps : public QWidget {
+    Q_OBJECT
+public:
+    explicit Lamps(QWidget* parent = nullptr);
+    void set_count(int beats);
+    /// Which is lit, from 0, and how brightly; -1 for none.
+    void light(int beat, double brightness);
+    [[nodiscard]] int lit() const { return lit_; }
+    [[nodiscard]] QSize sizeHint() const override { return {20 * count_, 20}; }
+    [[nodiscard]] QSize minimumSizeHint() const override { return sizeHint(); }
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    int count_ = 4;
+    int lit_ = -1;
+    double brightness_ = 0;
+};
+
+} // namespace pulsepin
