@@ -92,7 +92,7 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
     row->setSpacing(8);
     pinned_ = new QPushButton;
     pinned_->setObjectName("pinned");
-    whole_planting_ = new QPushButton(tr("Whole planting"));
+    whole_planting_ = new QPushButton(tr("Planting"));
     whole_planting_->setToolTip(tr("Selects all that was placed together with this"));
     delete_ = new QPushButton(tr("Delete"));
     delete_->setToolTip(tr("Removes what is selected (Delete)"));
@@ -241,7 +241,7 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
     lead_->setValue(static_cast<int>(lane.lead.value));
     const Planting* planting = project.planting(pin.planting);
     const QString by = planting ? QString::fromStdString(planting->description) : tr("hand");
-    values_[PlantingRow]->setText(QFontMetrics(values_[PlantingRow]->font()).elidedText(by, Qt::ElideRight, 160));
+    values_[PlantingRow]->setText(QFontMetrics(values_[PlantingRow]->font()).elidedText(by, Qt::ElideRight, 150));
     values_[PlantingRow]->setToolTip(by);
     whole_planting_->setEnabled(planting != nullptr);
     const bool loose = std::holds_alternative<TimeAnchor>(pin.anchor);

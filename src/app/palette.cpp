@@ -15,6 +15,7 @@ Palette make_day() {
     p.desk_line = "#3d4a61";
     p.desk_text = "#f5f1e6";
     p.desk_quiet = "#a9b2c3";
+    p.desk_faint = "#8590a5";
     p.paper = "#f7f2e6";
     p.paper_shade = "#f0e8d6";
     p.paper_names = "#ede4d0";
@@ -103,7 +104,7 @@ QLabel[role="warning"] { color: WARNING; font-size: 11px; }
 QPushButton, QToolButton { background: RAISED; border: 1px solid LINE; border-radius: 5px; padding: 5px 12px; font-weight: 500; }
 QPushButton:hover, QToolButton:hover { border-color: QUIET; }
 QPushButton:pressed, QToolButton:pressed { background: WELL; }
-QPushButton:disabled, QToolButton:disabled { color: LINE; }
+QPushButton:disabled, QToolButton:disabled { color: FAINT; background: DESK; }
 QPushButton:focus, QToolButton:focus, QComboBox:focus, QLineEdit:focus, QSpinBox:focus, QDoubleSpinBox:focus, QListWidget:focus { border: 1px solid PLAYING; }
 QPushButton:checked, QToolButton:checked { background: PLAYING; color: ONPLAYING; border-color: PLAYING; }
 QPushButton[role="main"] { background: PLAYING; color: ONPLAYING; border-color: PLAYING; font-size: 13px; font-weight: 600; padding: 6px 14px; }
@@ -118,7 +119,7 @@ QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSp
 QComboBox QAbstractItemView, QMenu, QListWidget { background: WELL; border: 1px solid LINE; selection-background-color: RAISED; selection-color: TEXT; }
 QMenu::item { padding: 5px 24px 5px 14px; }
 QMenu::item:selected { background: RAISED; }
-QMenu::item:disabled { color: LINE; }
+QMenu::item:disabled { color: FAINT; }
 QMenu::separator { height: 1px; background: LINE; margin: 4px 8px; }
 QListWidget { border-radius: 5px; }
 QListWidget::item { padding: 3px 8px; }
@@ -140,7 +141,7 @@ QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
     const std::pair<const char*, QColor> names[] = {
         {"ONPLAYING", p.playing_text}, {"PLAYING", p.playing}, {"WARNING", p.warning}, {"RAISED", p.desk_raised},
         {"QUIET", p.desk_quiet},       {"DESK", p.desk},       {"WELL", p.desk_well},  {"LINE", p.desk_line},
-        {"TEXT", p.desk_text}};
+        {"TEXT", p.desk_text},       {"FAINT", p.desk_faint}};
     for (const auto& [name, colour] : names)
         sheet.replace(QLatin1String(name), colour.name());
     return sheet;

@@ -10,7 +10,7 @@ namespace pulsepin {
 /// computes it.
 struct Palette {
     // The desk: transport, bench, status line.
-    QColor desk, desk_well, desk_raised, desk_line, desk_text, desk_quiet;
+    QColor desk, desk_well, desk_raised, desk_line, desk_text, desk_quiet, desk_faint;
     // The paper: song and lanes.
     QColor paper, paper_shade, paper_names, paper_line, paper_beat, paper_bar, paper_text, paper_quiet;
     // What has one meaning everywhere.

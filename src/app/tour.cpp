@@ -32,9 +32,8 @@ public:
         picture("grid");
 
         window_.go_to_stop(MainWindow::PlaceStop);
-        window_.findChild<QLineEdit*>("from")->setText("13.1");
-        window_.findChild<QLineEdit*>("until")->setText("21.1");
-        show_bars(10, 18);
+        window_.view().set_range(TimeRange{time_of_bar(13), time_of_bar(21)});
+        show_bars(11, 20);
         go_to(12, 3);
         picture("place");
         const auto before = cuts();
@@ -43,6 +42,8 @@ public:
             return false;
         go_to(15, 2);
         select_cut_at_playhead();
+        window_.view().set_range(TimeRange{time_of_bar(21), time_of_bar(25)});
+        show_bars(14, 23);
         picture("timeline");
 
         window_.go_to_stop(MainWindow::ExportStop);

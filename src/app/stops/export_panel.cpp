@@ -56,7 +56,7 @@ QString ExportPanel::summary() const {
     if (written_ > 0)
         return tr("%n files written", nullptr, written_);
     const Lane* cuts = document_.project().first_lane(LaneKind::Cut);
-    return cuts && !cuts->pins.empty() ? tr("edit list, table, chapters") : tr("nothing to write yet");
+    return cuts && !cuts->pins.empty() ? tr("edit list and more") : tr("nothing to write yet");
 }
 
 void ExportPanel::refresh() {}

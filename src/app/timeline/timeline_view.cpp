@@ -17,7 +17,7 @@ namespace {
 constexpr double ruler_height = 32;
 constexpr double onset_height = 22;
 constexpr double least_wave = 60;
-constexpr double most_wave = 230;
+constexpr double most_wave = 250;
 constexpr int scroll_height = 10;
 
 } // namespace
@@ -33,6 +33,7 @@ TimelineView::TimelineView(Document& document, ViewState& view, QWidget* parent)
     scroll_->setAccessibleName(tr("Scroll in time"));
     scroll_->setFocusPolicy(Qt::NoFocus);
     scroll_->setCursor(Qt::ArrowCursor);
+    set_palette(day_palette());
     connect(scroll_, &QScrollBar::valueChanged, this, [this](int value) {
         scale_.start = Seconds(value / scale_.pixels_per_second);
         view_changed();
@@ -54,6 +55,8 @@ TimelineView::TimelineView(Document& document, ViewState& view, QWidget* parent)
 
 void TimelineView::set_palette(const Palette& palette) {
     palette_ = &palette;
+    scroll_->setStyleSheet(QString("QScrollBar:horizontal { background: %1; } QScrollBar::handle:horizontal { background: %2; }")
+                               .arg(palette.paper_names.name(), palette.paper_bar.name()));
     invalidate();
 }
 
@@ -100,9 +103,9 @@ void TimelineView::lay_out() {
     for (const auto& lane : document_.project().lanes)
         lanes_height += lane_view(lane->kind).height;
     const double free = height() - scroll_height - ruler_height - onset_height - 14 - lanes_height;
-    const double wave = std::clamp(free * 0.62, least_wave, most_wave);
+    const double wave = std::clamp(free * 0.66, least_wave, most_wave);
     // Room that the song cannot use lets the lanes breathe.
-    const double stretch = lanes_height > 0 ? std::clamp(1 + (free - wave) / lanes_height * 0.5, 1.0, 1.6) : 1.0;
+    const double stretch = lanes_height > 0 ? std::clamp(1 + (free - wave) / lanes_height * 0.9, 1.0, 1.9) : 1.0;
     ruler_ = QRectF(names_width, 0, scale_.width, ruler_height);
     wave_ = QRectF(names_width, ruler_height + 4, scale_.width, wave);
     onsets_ = QRectF(names_width, wave_.bottom() + 2, scale_.width, onset_height);

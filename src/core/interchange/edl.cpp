@@ -62,7 +62,7 @@ Result<std::string> write_edl(const Project& project) {
                                    count == TimecodeCount::Drop ? "DROP FRAME" : "NON-DROP FRAME");
     int event = 0;
     const auto add = [&](const std::string& reel, Frames source, Frames start, Frames end) {
-        text += fmt::format("\n{:03}  {:<8} V     C        {} {} {} {}\n", ++event, reel, timecode(source),
+        text += fmt::format("{:03}  {:<8} V     C        {} {} {} {}\n", ++event, reel, timecode(source),
                             timecode(source + (end - start)), timecode(start), timecode(end));
     };
     Frames reached(0);

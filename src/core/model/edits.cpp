@@ -40,16 +40,15 @@ private:
     std::vector<PinId> sorted_;
 };
 
-/// The same moment under another grid. The offset's unit is kept where its value can be.
-MusicalAnchor renamed(const MusicalAnchor& anchor, const BeatGrid& from, const BeatGrid& to) {
+/// The same moment under another grid. An offset in frames becomes one in seconds where a rest is left over, since
+/// the time matters more than its unit.
+MusicalAnchor renamed(const MusicalAnchor& anchor, const BeatGrid& from, const BeatGrid& to, FrameRate rate) {
     const Seconds base = from.time_at(anchor.at);
     const Ticks at = to.nearest_tick(base);
     const Seconds rest = base - to.time_at(at);
     if (std::abs(rest.value) < 1e-9)
         return {at, anchor.offset};
-    if (const auto* own = std::get_if<Seconds>(&anchor.offset))
-        return {at, *own + rest};
-    return {at, anchor.offset}; // under a thousandth of a beat away; an offset in frames stays one
+    return {at, time_of(anchor.offset, rate) + rest};
 }
 
 template <class T>
@@ -108,7 +107,7 @@ Project relabelled(const Project& project, BeatGrid grid) {
     if (project.grid)
         next = with_each_pin(std::move(next), [&](Pin& pin) {
             if (auto* anchor = std::get_if<MusicalAnchor>(&pin.anchor))
-                *anchor = renamed(*anchor, *project.grid, grid);
+                *anchor = renamed(*anchor, *project.grid, grid, project.settings->frame_rate);
         });
     next.grid = std::make_shared<const BeatGrid>(std::move(grid));
     return next;

@@ -1,0 +1,527 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// Ways of working, each through the real window with mouse and keyboard.
+#include "application.h"
+#include "base/text_file.h"
+#include "interchange/project_file.h"
+#include "main_window.h"
+#include "model/edits.h"
+
+#include <QApplication>
+#include <QDropEvent>
+#include <QFile>
+#include <QFileDialog>
+#include <QListWidget>
+#include <QMessageBox>
+#include <QMimeData>
+#include <QPushButton>
+#include <QSignalSpy>
+#include <QStandardPaths>
+#include <QTemporaryDir>
+#include <QTest>
+#include <QWheelEvent>
+#include <cmath>
+
+using namespace pulsepin;
+
+namespace {
+
+const QString demo = PULSEPIN_DEMO "/kite-day.pulsepin";
+
+/// A window on the screen, with the demo open if wished.
+struct Desk {
+    MainWindow window{Player::Device::None};
+    Desk() {
+        window.show();
+        (void)QTest::qWaitForWindowExposed(&window);
+    }
+    ~Desk() {
+        // What a test left unsaved is given up on purpose.
+        window.document().start_new();
+    }
+
+    bool open_demo() {
+        window.open_path(demo);
+        return QTest::qWaitFor([&] { return window.document().sound() != nullptr && !window.document().jobs().busy(); }, 30'000);
+    }
+    bool settle() {
+        return QTest::qWaitFor([&] { return !window.document().jobs().busy(); }, 60'000);
+    }
+
+    [[nodiscard]] const Project& project() { return window.document().project(); }
+    [[nodiscard]] const Lane& cuts() { return *project().first_lane(LaneKind::Cut); }
+    [[nodiscard]] const Lane& markers() { return *project().first_lane(LaneKind::Marker); }
+    [[nodiscard]] QString message() { return window.status().message(); }
+    void click(const char* name) { QTest::mouseClick(window.findChild<QPushButton*>(name), Qt::LeftButton); }
+    void key(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        QTest::keyClick(window.focusWidget() ? window.focusWidget() : &window, key, modifiers);
+    }
+    void type(const char* field, const QString& text) {
+        auto* edit = window.findChild<QLineEdit*>(field);
+        QTest::mouseClick(edit, Qt::LeftButton);
+        edit->selectAll();
+        QTest::keyClicks(edit, text);
+    }
+    [[nodiscard]] Seconds bar(std::int64_t number, int beat = 1) {
+        return project().grid->time_at(project().grid->ticks_of({number, beat, 0}));
+    }
+    [[nodiscard]] QPoint in_ruler(Seconds time) {
+        return {static_cast<int>(std::lround(window.timeline().scale().x(time))), 20};
+    }
+    void drag(QPoint from, QPoint to, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        auto* timeline = &window.timeline();
+        QTest::mousePress(timeline, Qt::LeftButton, modifiers, from);
+        for (int i = 1; i <= 5; ++i) {
+            const QPoint at = from + (to - from) * i / 5;
+            QMouseEvent move(QEvent::MouseMove, at, timeline->mapToGlobal(at), Qt::NoButton, Qt::LeftButton, modifiers);
+            QApplication::sendEvent(timeline, &move);
+        }
+        QTest::mouseRelease(timeline, Qt::LeftButton, modifiers, to);
+    }
+    void wheel(QPoint at, int turn, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        QWheelEvent event(at, window.timeline().mapToGlobal(at), {}, {0, turn}, Qt::NoButton, modifiers, Qt::NoScrollPhase, false);
+        QApplication::sendEvent(&window.timeline(), &event);
+    }
+};
+
+/// Presses a button of the next question that comes up.
+void answer(QMessageBox::StandardButton button, int& asked) {
+    QTimer::singleShot(150, qApp, [button, &asked] {
+        if (auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget())) {
+            ++asked;
+            QTest::mouseClick(box->button(button), Qt::LeftButton);
+        }
+    });
+}
+
+} // namespace
+
+class Journeys : public QObject {
+    Q_OBJECT
+    QTemporaryDir dir_;
+    [[nodiscard]] QString file(const QString& name) const { return dir_.filePath(name); }
+
+private slots:
+    void initTestCase() { QVERIFY(dir_.isValid()); }
+
+    // The main job, start to end.
+    void journey_demo_to_edit_list() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const Project before = desk.project();
+
+        desk.key(Qt::Key_2, Qt::ControlModifier);
+        desk.click("detect");
+        QVERIFY(desk.settle());
+        QVERIFY(std::abs(desk.project().grid->typical_tempo().value - 118) < 0.1);
+
+        desk.key(Qt::Key_3, Qt::ControlModifier);
+        desk.type("from", "13.1");
+        desk.type("until", "21.1");
+        QVERIFY(desk.window.view().outlines().has_value());
+        QCOMPARE(desk.window.view().outlines()->outlines.size(), std::size_t{16});
+        const auto had = desk.cuts().pins.size();
+        desk.click("place");
+        QCOMPARE(desk.cuts().pins.size(), had + 16);
+        QCOMPARE(desk.window.view().selection().size(), std::size_t{16});
+
+        // Two seconds of playing: the picture is never more than a frame from the sound.
+        desk.window.timeline().setFocus();
+        desk.window.view().set_playhead(desk.bar(13) - Seconds(0.5));
+        int looks = 0, off = 0;
+        const auto look = connect(&desk.window.preview(), &PreviewView::picture_shown, this, [&] {
+            const auto& shown = desk.window.preview().shown();
+            ++looks;
+            off += std::abs((shown.frame - desk.project().settings->frame_rate.frame_at(desk.window.player().position())).value) > 1;
+        });
+        desk.key(Qt::Key_Space);
+        QVERIFY(desk.window.player().playing());
+        QTest::qWait(2000);
+        desk.key(Qt::Key_Space);
+        QVERIFY(!desk.window.player().playing());
+        disconnect(look);
+        QVERIFY(looks > 10);
+        QCOMPARE(off, 0);
+        const auto played = desk.window.view().playhead() - (desk.bar(13) - Seconds(0.5));
+        QVERIFY2(played.value > 1.5 && played.value < 2.6, qPrintable(QString::number(played.value)));
+
+        desk.key(Qt::Key_4, Qt::ControlModifier);
+        QTimer::singleShot(200, qApp, [this] {
+            auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
+            if (!dialog)
+                return;
+            dialog->selectFile(file("kite.edl"));
+            dialog->findChild<QLineEdit*>()->setText(file("kite.edl"));
+            QTest::keyClick(dialog->findChild<QLineEdit*>(), Qt::Key_Return);
+        });
+        desk.click("export edl");
+        QFile edl(file("kite.edl"));
+        QVERIFY(edl.open(QIODevice::ReadOnly));
+        QVERIFY(edl.readAll().contains("* FROM CLIP NAME: loop"));
+
+        int steps = 0;
+        while (desk.window.document().can_undo() && ++steps < 50)
+            desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(same_content(desk.project(), before));
+        QVERIFY(!desk.window.document().unsaved());
+    }
+
+    void journey_files_that_are_not_what_they_seem() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const Project before = desk.project();
+        QVERIFY(write_text_file(file("words.mp3").toStdString(), "These are words.\n").has_value());
+        const auto whole = read_text_file(demo.toStdString());
+        QVERIFY(write_text_file(file("cut.pulsepin").toStdString(), whole->substr(0, whole->size() / 2)).has_value());
+        const std::pair<QString, const char*> cases[] = {{file("words.mp3"), "not a sound or video file"},
+                                                         {file("cut.pulsepin"), "not a Pulse Pin project"},
+                                                         {file("gone.wav"), "does not exist"},
+                                                         {file("gone.pulsepin"), "does not exist"}};
+        for (const auto& [path, words] : cases) {
+            desk.window.open_path(path);
+            QVERIFY(desk.settle());
+            QVERIFY2(desk.message().contains(words) && desk.message().contains(path), qPrintable(desk.message()));
+            QVERIFY(same_content(desk.project(), before));
+            QVERIFY(desk.window.document().sound() != nullptr);
+        }
+    }
+
+    void journey_a_song_dropped_on_the_window() {
+        Desk desk;
+        QMimeData data;
+        data.setUrls({QUrl::fromLocalFile(PULSEPIN_DEMO "/over-the-levee.opus"), QUrl::fromLocalFile(PULSEPIN_DEMO "/loop.webm"),
+                      QUrl::fromLocalFile(PULSEPIN_DEMO "/tail.webm")});
+        QDragEnterEvent enter({300, 300}, Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(&desk.window, &enter);
+        QVERIFY(enter.isAccepted());
+        QDropEvent drop({300, 300}, Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(&desk.window, &drop);
+        QVERIFY(desk.settle());
+        QVERIFY(desk.project().song && desk.project().grid);
+        QCOMPARE(desk.project().bin->size(), std::size_t{2});
+        QVERIFY(desk.project().grid->beats().size() > 100);
+        QVERIFY(desk.window.windowTitle().contains("not saved"));
+    }
+
+    void journey_unsaved_work_is_asked_for() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_M);
+        const auto count = desk.markers().pins.size();
+        int asked = 0;
+        answer(QMessageBox::Cancel, asked);
+        QVERIFY(!desk.window.close());
+        QCOMPARE(asked, 1);
+        answer(QMessageBox::Cancel, asked);
+        desk.window.open_path(demo);
+        QCOMPARE(asked, 2);
+        QCOMPARE(desk.markers().pins.size(), count);
+        // Saved elsewhere, nothing is asked any more.
+        QVERIFY(desk.window.document().save(file("kept.pulsepin").toStdString()).has_value());
+        QVERIFY(!desk.window.document().unsaved());
+        desk.key(Qt::Key_M, Qt::ShiftModifier);
+        answer(QMessageBox::Discard, asked);
+        desk.window.open_path(demo);
+        QCOMPARE(load_project(file("kept.pulsepin").toStdString())->first_lane(LaneKind::Marker)->pins.size(), count);
+        QVERIFY(Document::recent_files().contains(file("kept.pulsepin")));
+    }
+
+    void journey_pins_dragged_along_the_beats() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.timeline().show_range(desk.bar(8), desk.bar(15));
+        const PinId drop = desk.markers().pins[1].id;
+        const auto ticks = [&] { return std::get<MusicalAnchor>(desk.project().pin(drop)->anchor).at; };
+        QCOMPARE(ticks(), desk.project().grid->ticks_of({13, 1, 0}));
+        QTest::qWait(50);
+        const auto head = desk.window.timeline().head_position(drop).toPoint();
+        const double beat = (desk.bar(9, 2) - desk.bar(9)).value * desk.window.timeline().scale().pixels_per_second;
+        desk.drag(head, head + QPoint(static_cast<int>(2.2 * beat), 0));
+        QCOMPARE(ticks(), desk.project().grid->ticks_of({13, 3, 0})); // snapped to a beat
+        QVERIFY(desk.window.view().selection().contains(drop));
+
+        const auto again = desk.window.timeline().head_position(drop).toPoint();
+        desk.drag(again, again + QPoint(static_cast<int>(0.5 * beat), 0), Qt::ShiftModifier);
+        const auto off = ticks().value - desk.project().grid->ticks_of({13, 3, 0}).value;
+        QVERIFY2(off > 400 && off < 560, qPrintable(QString::number(off)));
+
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_Right, Qt::AltModifier);
+        QCOMPARE(ticks().value, desk.project().grid->ticks_of({13, 4, 0}).value + off);
+        for (int i = 0; i < 3; ++i)
+            desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(ticks(), desk.project().grid->ticks_of({13, 1, 0}));
+        QVERIFY(!desk.window.document().unsaved());
+
+        // Escape in the middle of a drag leaves all as it was.
+        const auto start = desk.window.timeline().head_position(drop).toPoint();
+        QTest::mousePress(&desk.window.timeline(), Qt::LeftButton, {}, start);
+        QMouseEvent move(QEvent::MouseMove, start + QPoint(200, 0), desk.window.timeline().mapToGlobal(start + QPoint(200, 0)),
+                         Qt::NoButton, Qt::LeftButton, {});
+        QApplication::sendEvent(&desk.window.timeline(), &move);
+        QTest::keyClick(&desk.window.timeline(), Qt::Key_Escape);
+        QTest::mouseRelease(&desk.window.timeline(), Qt::LeftButton, {}, start + QPoint(200, 0));
+        QVERIFY(!desk.window.document().unsaved());
+    }
+
+    void journey_delete_and_undo() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const auto count = desk.cuts().pins.size();
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_A, Qt::ControlModifier);
+        QCOMPARE(desk.window.view().selection().size(), count + desk.markers().pins.size());
+        desk.key(Qt::Key_Delete);
+        QVERIFY(desk.cuts().pins.empty() && desk.markers().pins.empty());
+        QVERIFY(desk.window.view().selection().empty());
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(desk.cuts().pins.size(), count);
+        desk.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+        QVERIFY(desk.cuts().pins.empty());
+    }
+
+    void journey_double_click_adds() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.timeline().show_range(desk.bar(20), desk.bar(28));
+        QTest::qWait(30);
+        auto& timeline = desk.window.timeline();
+        const auto row = timeline.lane_row(desk.cuts().id);
+        const double x = timeline.scale().x(desk.bar(25, 3)) + 4; // beside the beat: it snaps
+        const auto before = desk.cuts().pins.size();
+        QTest::mouseDClick(&timeline, Qt::LeftButton, {}, QPoint(static_cast<int>(x), static_cast<int>(row.center().y())));
+        QCOMPARE(desk.cuts().pins.size(), before + 1);
+        const Pin& added = desk.cuts().pins.back();
+        QCOMPARE(std::get<MusicalAnchor>(added.anchor).at, desk.project().grid->ticks_of({25, 3, 0}));
+        QVERIFY(desk.project().clip(std::get<CutBody>(added.body).shot));
+        QVERIFY(desk.window.view().selection() == std::set<PinId>{added.id});
+    }
+
+    void journey_zoom_scroll_and_go() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        auto& timeline = desk.window.timeline();
+        timeline.show_all();
+        const QPoint at(600, 100);
+        const Seconds under = timeline.scale().time(600);
+        const double wide = timeline.scale().pixels_per_second;
+        for (int i = 0; i < 6; ++i)
+            desk.wheel(at, 120);
+        QVERIFY(timeline.scale().pixels_per_second > 6 * wide);
+        QVERIFY(std::abs((timeline.scale().time(600) - under).value) < 0.02);
+        const Seconds start = timeline.scale().start;
+        desk.wheel(at, -120, Qt::ShiftModifier);
+        QVERIFY(timeline.scale().start > start);
+        for (int i = 0; i < 40; ++i)
+            desk.wheel(at, -120);
+        QVERIFY(timeline.scale().span() < Seconds(70)); // no further out than the song
+        for (int i = 0; i < 60; ++i)
+            desk.wheel(at, 120); // down to single samples
+        QTest::qWait(30);
+        QVERIFY(timeline.scale().pixels_per_second > 48'000 * 4);
+        timeline.show_all();
+        QTest::mouseClick(&timeline, Qt::LeftButton, {}, desk.in_ruler(Seconds(30)));
+        QVERIFY(std::abs(desk.window.view().playhead().value - 30) < 0.1);
+        timeline.setFocus();
+        desk.key(Qt::Key_Home);
+        QCOMPARE(desk.window.view().playhead(), Seconds(0));
+        const auto rate = desk.project().settings->frame_rate;
+        for (int i = 0; i < 5; ++i)
+            desk.key(Qt::Key_Right);
+        QCOMPARE(rate.frame_at(desk.window.view().playhead()).value, 5);
+        desk.key(Qt::Key_Left);
+        QCOMPARE(rate.frame_at(desk.window.view().playhead()).value, 4);
+        desk.key(Qt::Key_Right, Qt::ControlModifier);
+        QCOMPARE(desk.window.view().playhead(), desk.bar(1));
+        desk.key(Qt::Key_Right, Qt::ControlModifier);
+        desk.key(Qt::Key_Right, Qt::ShiftModifier);
+        QCOMPARE(desk.window.view().playhead(), desk.bar(2, 2));
+        desk.key(Qt::Key_PageDown);
+        QCOMPARE(desk.window.view().selection().size(), std::size_t{1});
+    }
+
+    void journey_loop_a_range() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.timeline().show_range(desk.bar(1), desk.bar(9));
+        QTest::qWait(30);
+        desk.drag(desk.in_ruler(desk.bar(2) + Seconds(0.02)), desk.in_ruler(desk.bar(2, 2) - Seconds(0.02)));
+        QVERIFY(desk.window.view().range().has_value());
+        QCOMPARE(desk.window.view().range()->from, desk.bar(2)); // snapped
+        QCOMPARE(desk.window.view().range()->until, desk.bar(2, 2));
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_L);
+        desk.key(Qt::Key_Space);
+        QElapsedTimer clock;
+        clock.start();
+        bool outside = false;
+        int turns = 0;
+        Seconds last = desk.bar(2);
+        while (clock.elapsed() < 1800) {
+            QTest::qWait(10);
+            const Seconds now = desk.window.view().playhead();
+            outside = outside || now < desk.bar(2) - Seconds(0.001) || now > desk.bar(2, 2) + Seconds(0.001);
+            turns += now < last;
+            last = now;
+        }
+        desk.key(Qt::Key_Space);
+        QVERIFY(!outside);
+        QVERIFY2(turns >= 2, qPrintable(QString::number(turns)));
+    }
+
+    void journey_a_few_seconds() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.timeline().setFocus();
+        desk.window.view().set_playhead(Seconds(20));
+        desk.key(Qt::Key_Space, Qt::ShiftModifier);
+        QVERIFY(desk.window.player().playing());
+        QTest::qWait(400);
+        QVERIFY(desk.window.transport().lamps().lit() >= 0);
+        desk.key(Qt::Key_Space, Qt::ShiftModifier);
+        QVERIFY(!desk.window.player().playing());
+        QCOMPARE(desk.window.view().playhead(), Seconds(20)); // back, to hear it again
+        QVERIFY(desk.window.status().device_note().contains("silently"));
+    }
+
+    void journey_put_the_grid_right() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.key(Qt::Key_2, Qt::ControlModifier);
+        const auto time_of_drop = [&] { return time_of(desk.markers().pins[1].anchor, desk.project())->value; };
+        const double before = time_of_drop();
+        const auto beats = desk.project().grid->beats().size();
+        QTest::mouseClick(desk.window.findChild<QToolButton*>("half tempo"), Qt::LeftButton);
+        QCOMPARE(desk.project().grid->beats().size(), (beats + 1) / 2);
+        QVERIFY(std::abs(time_of_drop() - before) < 1e-9); // renamed: items keep their time
+        QTest::mouseClick(desk.window.findChild<QToolButton*>("double tempo"), Qt::LeftButton);
+        QVERIFY(std::abs(time_of_drop() - before) < 1e-9);
+        desk.click("shift 10");
+        desk.click("shift 1");
+        QVERIFY(std::abs(time_of_drop() - before - 0.011) < 1e-9); // moved: items keep their beat
+        desk.window.view().set_playhead(desk.bar(2, 3));
+        desk.click("bar 1 here");
+        QVERIFY(std::abs(time_of_drop() - before - 0.011) < 1e-9);
+        QCOMPARE(desk.project().grid->position_of(std::get<MusicalAnchor>(desk.markers().pins[1].anchor).at), (MusicalPosition{11, 3, 0}));
+        while (desk.window.document().can_undo())
+            desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(time_of_drop(), before);
+    }
+
+    void journey_what_is_selected() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.timeline().show_range(Seconds(0), desk.bar(13));
+        QTest::qWait(30);
+        const PinId cut = desk.cuts().pins[1].id;
+        QTest::mouseClick(&desk.window.timeline(), Qt::LeftButton, {}, desk.window.timeline().head_position(cut).toPoint());
+        QVERIFY(desk.window.view().selection() == std::set<PinId>{cut});
+        auto* shot = desk.window.findChild<QComboBox*>("shot");
+        QVERIFY(shot->isVisible());
+        QCOMPARE(shot->currentText(), "launch");
+        shot->setFocus();
+        QTest::keyClick(shot, Qt::Key_Down);
+        QCOMPARE(desk.project().clip(std::get<CutBody>(desk.project().pin(cut)->body).shot)->name, std::string("tail"));
+        desk.click("pinned"); // Unpin
+        QVERIFY(std::holds_alternative<TimeAnchor>(desk.project().pin(cut)->anchor));
+        auto* lead = desk.window.findChild<QSpinBox*>("lead");
+        lead->setFocus();
+        QTest::keyClick(lead, Qt::Key_Up);
+        QTest::keyClick(lead, Qt::Key_Up);
+        QCOMPARE(desk.cuts().lead.value, 2);
+        const PinId marker = desk.markers().pins[0].id;
+        QTest::mouseClick(&desk.window.timeline(), Qt::LeftButton, {}, desk.window.timeline().head_position(marker).toPoint());
+        desk.type("marker name", "let go");
+        QTest::keyClick(desk.window.findChild<QLineEdit*>("marker name"), Qt::Key_Return);
+        QCOMPARE(std::get<MarkerBody>(desk.project().pin(marker)->body).name, std::string("let go"));
+    }
+
+    void journey_detection_cancelled() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const Project before = desk.project();
+        desk.window.document().detect(4, true);
+        desk.window.document().jobs().cancel();
+        QVERIFY(desk.settle());
+        QVERIFY(same_content(desk.project(), before));
+        QVERIFY(desk.message().contains("cancelled"));
+    }
+
+    void journey_recovery_after_a_crash() {
+        const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation) + "/recovery";
+        for (const auto& old : Document::recoveries())
+            Document::discard(old);
+        {
+            Desk desk;
+            QVERIFY(desk.open_demo());
+            desk.window.timeline().setFocus();
+            desk.key(Qt::Key_M);
+            desk.window.document().save_recovery_copy_now();
+            // A copy of a process that no longer runs is what a crash leaves.
+            const QString mine = QString("%1/%2").arg(folder).arg(QCoreApplication::applicationPid());
+            QVERIFY(QFile::copy(mine + ".pulsepin", folder + "/2000000000.pulsepin"));
+            QVERIFY(QFile::copy(mine + ".origin", folder + "/2000000000.origin"));
+        }
+        Desk desk;
+        QTimer::singleShot(150, qApp, [] {
+            auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+            QVERIFY(box && box->objectName() == "work to recover");
+            QTest::keyClick(box, Qt::Key_Return);
+        });
+        desk.window.offer_recovery();
+        QCOMPARE(desk.markers().pins.size(), std::size_t{5});
+        QVERIFY(desk.window.document().unsaved());
+        QCOMPARE(QString::fromStdString(desk.window.document().path().string()), demo);
+        QVERIFY(Document::recoveries().empty());
+    }
+
+    void journey_every_control_is_told_and_reachable() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        for (auto* widget : desk.window.findChildren<QWidget*>()) {
+            const bool control = qobject_cast<QAbstractButton*>(widget) || qobject_cast<QComboBox*>(widget) ||
+                                 qobject_cast<QSlider*>(widget) || qobject_cast<QAbstractSpinBox*>(widget);
+            if (!control || widget->objectName().startsWith("qt_") || widget->parentWidget()->inherits("QAbstractSpinBox"))
+                continue;
+            const auto* button = qobject_cast<QAbstractButton*>(widget);
+            QVERIFY2(!widget->accessibleName().isEmpty() || (button && !button->text().isEmpty()), qPrintable(widget->objectName()));
+            QVERIFY2(widget->focusPolicy() & Qt::TabFocus, qPrintable(widget->objectName()));
+        }
+        std::set<QString> keys;
+        for (const auto& line : desk.window.shortcuts())
+            for (const auto& key : line.keys.split(" or "))
+                QVERIFY2(keys.insert(key).second, qPrintable(key)); // no shortcut means two things
+        desk.key(Qt::Key_F1);
+        QTRY_VERIFY(desk.window.findChild<QDialog*>("shortcuts"));
+        desk.window.findChild<QDialog*>("shortcuts")->close();
+        desk.key(Qt::Key_F9);
+        desk.key(Qt::Key_F9);
+        desk.window.action("night")->trigger();
+        desk.window.action("night")->trigger();
+    }
+
+    void journey_a_piece_with_no_song() {
+        Desk desk;
+        desk.window.timeline().setFocus();
+        for (const auto& line : desk.window.shortcuts())
+            (void)line;
+        for (const char* name : {"play", "few seconds", "beat on", "bar back", "pin on", "delete", "add cut", "zoom in", "whole song",
+                                 "undo", "redo", "earlier", "bar 1", "end", "detect"})
+            desk.window.action(name)->trigger(); // each says what is missing, or does nothing
+        QVERIFY(desk.cuts().pins.empty() && !desk.project().grid);
+        QVERIFY(!desk.window.document().unsaved());
+        for (int stop = 0; stop < 4; ++stop)
+            desk.window.go_to_stop(static_cast<MainWindow::Stop>(stop));
+        desk.window.action("add marker")->trigger();
+        QCOMPARE(desk.markers().pins.size(), std::size_t{1}); // loose, at the start
+    }
+};
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    prepare_application(application);
+    Journeys journeys;
+    return QTest::qExec(&journeys, argc, argv);
+}
+#include "journeys.moc"

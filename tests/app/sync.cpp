@@ -1,0 +1,177 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// Against a real sound server: what its null sink played is recorded and compared with what should have been heard.
+#include "application.h"
+#include "devices/pulse_output.h"
+#include "main_window.h"
+#include "support/media.h"
+
+#include <QApplication>
+#include <csignal>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+namespace {
+
+constexpr std::int64_t rate = 48000;
+
+/// Records the null sink's monitor while it lives.
+class Recorder {
+public:
+    Recorder() {
+        process_.start("parec", {"-d", "out.monitor", "--rate=48000", "--channels=1", "--format=float32le", "--latency-msec=10", "--raw"});
+        process_.waitForStarted();
+        QTest::qWait(400);
+    }
+    std::vector<float> finish() {
+        QTest::qWait(400);
+        process_.terminate();
+        process_.waitForFinished(3000);
+        const QByteArray bytes = process_.readAllStandardOutput();
+        std::vector<float> samples(static_cast<std::size_t>(bytes.size()) / sizeof(float));
+        std::memcpy(samples.data(), bytes.constData(), samples.size() * sizeof(float));
+        return samples;
+    }
+
+private:
+    QProcess process_;
+};
+
+/// Where sounds start after at least 50 ms of near silence.
+std::vector<std::int64_t> starts_in(const std::vector<float>& samples, float level) {
+    std::vector<std::int64_t> starts;
+    std::int64_t last_sound = -rate;
+    for (std::size_t i = 0; i < samples.size(); ++i)
+        if (std::abs(samples[i]) > level) {
+            const auto at = static_cast<std::int64_t>(i);
+            if (at - last_sound > rate / 20)
+                starts.push_back(at);
+            last_sound = at;
+        }
+    return starts;
+}
+
+} // namespace
+
+class Sync : public QObject {
+    Q_OBJECT
+private slots:
+    // Bursts in the music and clicks on a grid: recorded, the clicks lie where the grid says, relative to the music.
+    void the_click_lies_on_the_beat() {
+        std::vector<float> music(static_cast<std::size_t>(rate * 9), 0.0f);
+        const auto burst = [&](double at) {
+            for (std::size_t i = 0; i < 480; ++i)
+                music[static_cast<std::size_t>(at * rate) + i] = i % 2 == 0 ? 0.9f : -0.9f;
+        };
+        burst(0.25);
+        burst(8.25);
+        const auto grid = BeatGrid::steady(Bpm(118), Seconds(1.0), {}, Seconds(8));
+        std::vector<GridBeat> beats;
+        for (const auto& beat : grid->beats())
+            if (beat.time > Seconds(0.9) && beat.time < Seconds(8))
+                beats.push_back(beat);
+
+        Player player(Player::Device::System);
+        player.set_sound(store_of(music, {rate, 1}));
+        const auto clicks = *BeatGrid::make(beats, 0, {});
+        player.set_grid(&clicks);
+        player.set_click_volume(1.0);
+        Recorder recorder;
+        player.play({Seconds(0), std::nullopt, std::nullopt});
+        QVERIFY(player.audible());
+        QVERIFY(QTest::qWaitFor([&] { return !player.playing(); }, 20'000));
+        const auto starts = starts_in(recorder.finish(), 0.1f);
+        QCOMPARE(starts.size(), beats.size() + 2); // nothing was lost, nothing was added
+        double worst = 0;
+        for (std::size_t i = 0; i < beats.size(); ++i) {
+            const double heard = static_cast<double>(starts[i + 1] - starts[0]) / rate + 0.25;
+            worst = std::max(worst, std::abs(heard - beats[i].time.value));
+        }
+        qInfo("worst distance of a recorded click from its beat: %.3f ms", worst * 1000);
+        QVERIFY(worst < 0.005);
+        QVERIFY(std::abs(static_cast<double>(starts.back() - starts.front()) / rate - 8) < 0.001); // no drift, no gap
+    }
+
+    // The position that the picture follows is where the recorded sound is.
+    void the_position_is_what_is_heard() {
+        std::vector<float> music(static_cast<std::size_t>(rate * 6), 0.0f);
+        for (int second = 1; second < 6; ++second)
+            for (std::size_t i = 0; i < 240; ++i)
+                music[static_cast<std::size_t>(second * rate) + i] = i % 2 == 0 ? 0.9f : -0.9f;
+        Player player(Player::Device::System);
+        player.set_sound(store_of(music, {rate, 1}));
+        player.play({Seconds(0), std::nullopt, std::nullopt});
+        QElapsedTimer clock;
+        clock.start();
+        std::vector<std::pair<double, double>> readings; // wall, position
+        double last = 0;
+        while (player.playing() && clock.elapsed() < 12'000) {
+            QTest::qWait(5);
+            const double now = player.position().value;
+            QVERIFY2(now >= last, "the clock went back");
+            last = now;
+            if (now > 0.5 && now < 5.5)
+                readings.emplace_back(static_cast<double>(clock.nsecsElapsed()) * 1e-9, now);
+        }
+        QVERIFY(readings.size() > 50);
+        // Steady: it runs as fast as the wall clock, within what a loaded machine does to the readings.
+        const double slope = (readings.back().second - readings.front().second) / (readings.back().first - readings.front().first);
+        QVERIFY2(std::abs(slope - 1) < 0.02, qPrintable(QString::number(slope)));
+    }
+
+    // In the window: while playing, the picture's frame is never more than one off the sound's position.
+    void the_picture_follows_the_sound() {
+        MainWindow window(Player::Device::System);
+        window.show();
+        window.open_path(PULSEPIN_DEMO "/kite-day.pulsepin");
+        QVERIFY(QTest::qWaitFor([&] { return window.document().sound() && !window.document().jobs().busy(); }, 30'000));
+        const auto frame_rate = window.document().project().settings->frame_rate;
+        int shown = 0, off = 0;
+        connect(&window.preview(), &PreviewView::picture_shown, this, [&] {
+            if (!window.player().playing())
+                return;
+            ++shown;
+            off += std::abs((window.preview().shown().frame - frame_rate.frame_at(window.player().position())).value) > 1;
+        });
+        window.view().set_playhead(Seconds(7));
+        window.action("play")->trigger();
+        QVERIFY(window.player().audible());
+        QTest::qWait(6000);
+        window.action("play")->trigger();
+        qInfo("%d pictures in six seconds, %d more than a frame off", shown, off);
+        QVERIFY(shown > 100);
+        QCOMPARE(off, 0);
+        window.document().start_new();
+    }
+
+    // Last, since it ends the server: playback stops where it is, with a message, and goes on silently when asked.
+    void the_device_goes_away() {
+        Player player(Player::Device::System);
+        player.set_sound(store_of(std::vector<float>(static_cast<std::size_t>(rate * 10), 0.1f), {rate, 1}));
+        QString note;
+        connect(&player, &Player::device_changed, this, [&](const QString& text) { note = text; });
+        player.play({Seconds(0), std::nullopt, std::nullopt});
+        QTest::qWait(800);
+        const auto pid = qEnvironmentVariableIntValue("PULSEPIN_TEST_SOUND_SERVER_PID");
+        QVERIFY(pid > 0);
+        ::kill(pid, SIGKILL);
+        QVERIFY(QTest::qWaitFor([&] { return !player.playing(); }, 5000));
+        QVERIFY(note.contains("went away"));
+        QVERIFY(player.position() > Seconds(0.2) && player.position() < Seconds(2));
+        player.play({player.position(), std::nullopt, std::nullopt});
+        QVERIFY(player.playing() && !player.audible());
+        QVERIFY(note.contains("silently"));
+        const Seconds before = player.position();
+        QTest::qWait(300);
+        QVERIFY(player.position() > before);
+    }
+};
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    prepare_application(application);
+    Sync sync;
+    return QTest::qExec(&sync, argc, argv);
+}
+#include "sync.moc"

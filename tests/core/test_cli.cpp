@@ -1,0 +1,99 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "interchange/project_file.h"
+
+#include <QFile>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <QTest>
+#include <nlohmann/json.hpp>
+
+using namespace pulsepin;
+
+namespace {
+
+struct Run {
+    int status;
+    QString out, err;
+};
+
+Run cli(const QStringList& arguments) {
+    QProcess process;
+    process.start(PULSEPIN_BINARIES "/pulsepin-cli", arguments);
+    process.waitForFinished(120'000);
+    return {process.exitStatus() == QProcess::NormalExit ? process.exitCode() : -1,
+            QString(process.readAllStandardOutput()), QString(process.readAllStandardError())};
+}
+
+const QString song = PULSEPIN_DEMO "/over-the-levee.opus";
+const QString project = PULSEPIN_DEMO "/kite-day.pulsepin";
+
+} // namespace
+
+class TestCli : public QObject {
+    Q_OBJECT
+    QTemporaryDir dir_;
+    [[nodiscard]] QString file(const QString& name) const { return dir_.filePath(name); }
+
+private slots:
+    void analyze_writes_what_was_found() {
+        const auto run = cli({"analyze", song, "--json", file("a.json")});
+        QVERIFY2(run.status == 0, qPrintable(run.err));
+        QFile out(file("a.json"));
+        QVERIFY(out.open(QIODevice::ReadOnly));
+        const auto j = nlohmann::json::parse(out.readAll().toStdString());
+        QVERIFY(std::abs(j["duration"].get<double>() - 64.6745) < 0.05);
+        QVERIFY(std::abs(j["tempo"].get<double>() - 118) < 0.1);
+        QCOMPARE(j["metre"].get<std::string>(), "4/4");
+        for (const char* list : {"beats", "downbeats", "onsets"}) {
+            const auto times = j[list].get<std::vector<double>>();
+            QVERIFY(times.size() > 20 && std::is_sorted(times.begin(), times.end()));
+        }
+        QCOMPARE(j["beats"].size(), j["beats_confidence"].size());
+        QCOMPARE(j["onsets"].size(), j["onsets_strength"].size());
+    }
+
+    void place_makes_another_project() {
+        const auto run = cli({"place", project, "--lane", "cuts", "--every", "2", "--from", "13.1", "--until", "21.1", "-o", file("p.pulsepin")});
+        QVERIFY2(run.status == 0, qPrintable(run.err));
+        QCOMPARE(run.out.trimmed(), "16 cuts placed: beats, every 2nd, 13.1 until 21.1");
+        const auto before = load_project(project.toStdString()), after = load_project(file("p.pulsepin").toStdString());
+        QVERIFY(before && after);
+        QCOMPARE(after->first_lane(LaneKind::Cut)->pins.size(), before->first_lane(LaneKind::Cut)->pins.size() + 16);
+        QCOMPARE(after->song->path, before->song->path);
+    }
+
+    void export_writes_each_format() {
+        for (const QString format : {"edl", "csv", "vtt"}) {
+            const auto run = cli({"export", project, "--format", format, "-o", file("x." + format)});
+            QVERIFY2(run.status == 0, qPrintable(run.err));
+            QVERIFY(QFileInfo(file("x." + format)).size() > 50);
+        }
+    }
+
+    void errors_are_plain_words_and_a_status() {
+        QFile words(file("words.mp3"));
+        QVERIFY(words.open(QIODevice::WriteOnly));
+        words.write("not music at all");
+        words.close();
+        const std::pair<QStringList, const char*> cases[] = {
+            {{"analyze", file("none.wav")}, "does not exist"},
+            {{"analyze", file("words.mp3"), "--json", file("w.json")}, "not a sound or video file"},
+            {{"place", project, "--lane", "dreams", "--from", "1.1", "--until", "2.1", "-o", file("n")}, "no lane called"},
+            {{"place", project, "--lane", "cuts", "--from", "soon", "--until", "2.1", "-o", file("n")}, "not a place in the music"},
+            {{"place", song, "--lane", "cuts", "--from", "1.1", "--until", "2.1", "-o", file("n")}, "not a Pulse Pin project"},
+            {{"export", project, "--format", "pdf", "-o", file("n")}, "no export format"},
+            {{"export", project, "--format", "edl", "-o", file("no/such/n")}, "could not be saved"},
+            {{}, "subcommand"},
+            {{"analyze"}, "required"},
+        };
+        for (const auto& [arguments, words_said] : cases) {
+            const auto run = cli(arguments);
+            QVERIFY2(run.status != 0, qPrintable(arguments.join(' ')));
+            QVERIFY2(run.err.contains(words_said), qPrintable(run.err));
+        }
+        QVERIFY(!QFile::exists(file("n")) && !QFile::exists(file("w.json")));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestCli)
+#include "test_cli.moc"

@@ -1,0 +1,264 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "media/video_reader.h"
+#include "support/media.h"
+
+#include <QFile>
+#include <limits>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+namespace {
+
+constexpr std::int64_t rate = 44100;
+
+/// Writes mono float samples as a WAV file, by way of ffmpeg, which is the reference for all other formats.
+bool write_wave(const QString& path, const std::vector<float>& samples, std::int64_t at_rate = rate) {
+    QFile raw(path + ".raw");
+    if (!raw.open(QIODevice::WriteOnly))
+        return false;
+    raw.write(reinterpret_cast<const char*>(samples.data()), static_cast<qint64>(samples.size() * sizeof(float)));
+    raw.close();
+    return ffmpeg({"-f", "f32le", "-ar", QString::number(at_rate), "-ac", "1", "-i", raw.fileName(), "-c:a", "pcm_f32le", path});
+}
+
+/// The lag, in samples, at which `b` looks most like `a`.
+int best_lag(const std::vector<float>& a, std::span<const float> b, int reach) {
+    int best = 0;
+    double most = -1;
+    for (int lag = -reach; lag <= reach; ++lag) {
+        double sum = 0;
+        for (std::size_t i = static_cast<std::size_t>(reach); i + static_cast<std::size_t>(reach) < a.size(); i += 3) {
+            const auto k = static_cast<std::ptrdiff_t>(i) + lag;
+            if (k >= 0 && k < static_cast<std::ptrdiff_t>(b.size()))
+                sum += static_cast<double>(a[i]) * static_cast<double>(b[static_cast<std::size_t>(k)]);
+        }
+        if (sum > most) {
+            most = sum;
+            best = lag;
+        }
+    }
+    return best;
+}
+
+} // namespace
+
+class TestMedia : public QObject {
+    Q_OBJECT
+    QTemporaryDir dir_;
+    std::vector<float> source_;
+    [[nodiscard]] QString file(const QString& name) const { return dir_.filePath(name); }
+
+private slots:
+    void initTestCase() {
+        source_ = noise_bursts(309'934, 1);
+        QVERIFY(write_wave(file("source.wav"), source_));
+    }
+
+    void wave_comes_back_bit_for_bit() {
+        const auto sound = load_sound(file("source.wav").toStdString());
+        QVERIFY2(sound.has_value(), sound ? "" : sound.error().message().c_str());
+        QCOMPARE(sound->samples->length().value, static_cast<std::int64_t>(source_.size()));
+        QVERIFY(std::equal(source_.begin(), source_.end(), sound->samples->interleaved().begin()));
+        QCOMPARE(sound->peaks->length(), sound->samples->length());
+    }
+
+    void compressed_files_line_up_with_their_original_data() {
+        QTest::addColumn<QStringList>("encoding");
+        QTest::addColumn<QString>("name");
+        QTest::newRow("flac") << QStringList{"-c:a", "flac"} << "a.flac";
+        QTest::newRow("mp3, variable bit rate") << QStringList{"-c:a", "libmp3lame", "-q:a", "4"} << "vbr.mp3";
+        QTest::newRow("mp3, constant bit rate") << QStringList{"-c:a", "libmp3lame", "-b:a", "192k"} << "cbr.mp3";
+        QTest::newRow("aac") << QStringList{"-c:a", "aac", "-b:a", "192k"} << "a.m4a";
+        QTest::newRow("vorbis") << QStringList{"-c:a", "libvorbis", "-q:a", "6"} << "a.ogg";
+    }
+    // The same length and no lag: encoder delay is skipped and padding cut.
+    void compressed_files_line_up_with_their_original() {
+        QFETCH(QStringList, encoding);
+        QFETCH(QString, name);
+        QVERIFY(ffmpeg(QStringList{"-i", file("source.wav")} + encoding + QStringList{file(name)}));
+        const auto sound = load_sound(file(name).toStdString());
+        QVERIFY2(sound.has_value(), sound ? "" : sound.error().message().c_str());
+        QCOMPARE(sound->samples->length().value, static_cast<std::int64_t>(source_.size()));
+        QCOMPARE(best_lag(source_, sound->samples->interleaved(), 1400), 0);
+    }
+
+    void opus_runs_at_its_own_rate() {
+        const auto at_48k = noise_bursts(48'000 * 4, 2);
+        QVERIFY(write_wave(file("48.wav"), at_48k, 48000));
+        QVERIFY(ffmpeg({"-i", file("48.wav"), "-c:a", "libopus", "-b:a", "128k", file("a.opus")}));
+        const auto sound = load_sound(file("a.opus").toStdString());
+        QVERIFY(sound.has_value());
+        QCOMPARE(sound->samples->format().sample_rate, 48000);
+        QCOMPARE(sound->samples->length().value, 48'000 * 4);
+        QCOMPARE(best_lag(at_48k, sound->samples->interleaved(), 400), 0);
+    }
+
+    void many_channels_become_two_and_rates_stay() {
+        for (const int wanted : {8000, 96000, 192000}) {
+            QVERIFY(ffmpeg({"-f", "lavfi", "-i", QString("sine=d=0.5:r=%1").arg(wanted), "-ac", "6", "-c:a", "pcm_s24le",
+                            file("six.wav")}));
+            const auto sound = load_sound(file("six.wav").toStdString());
+            QVERIFY(sound.has_value());
+            QCOMPARE(sound->samples->format(), (SoundFormat{wanted, 2}));
+            QCOMPARE(sound->samples->length().value, wanted / 2);
+        }
+    }
+
+    void very_short_files_are_files() {
+        QVERIFY(ffmpeg({"-f", "lavfi", "-i", "sine=d=0.01:r=44100", file("short.wav")}));
+        const auto sound = load_sound(file("short.wav").toStdString());
+        QVERIFY(sound.has_value());
+        QCOMPARE(sound->samples->length().value, 441);
+    }
+
+    void sound_inside_a_video() {
+        QVERIFY(ffmpeg({"-f", "lavfi", "-i", "testsrc=d=2:s=64x48:r=25", "-i", file("source.wav"), "-shortest", "-c:v",
+                        "libx264", "-c:a", "pcm_s16le", file("v.mov")}));
+        const auto sound = load_sound(file("v.mov").toStdString());
+        QVERIFY2(sound.has_value(), sound ? "" : sound.error().message().c_str());
+        QCOMPARE(best_lag(source_, sound->samples->interleaved(), 1400), 0);
+    }
+
+    void what_cannot_be_read_says_why() {
+        QFile text(file("words.mp3"));
+        QVERIFY(text.open(QIODevice::WriteOnly));
+        text.write("These are words, not music.\n");
+        text.close();
+        QFile(file("empty.wav")).open(QIODevice::WriteOnly);
+        QVERIFY(ffmpeg({"-f", "lavfi", "-i", "testsrc=d=1:s=64x48", file("mute.mp4")}));
+        const std::pair<const char*, const char*> cases[] = {{"words.mp3", "not a sound or video file"},
+                                                             {"empty.wav", "empty"},
+                                                             {"none.wav", "does not exist"},
+                                                             {"mute.mp4", "no sound in this file"},
+                                                             {".", "not a file"}};
+        for (const auto& [name, words] : cases) {
+            const auto sound = load_sound(file(name).toStdString());
+            QVERIFY(!sound.has_value());
+            const auto message = QString::fromStdString(sound.error().message());
+            QVERIFY2(message.contains(words), qPrintable(message));
+            QVERIFY2(message.contains(file(name)), qPrintable(message));
+        }
+    }
+
+    // Of a file that breaks off, what is there can be heard.
+    void a_file_cut_off_gives_its_beginning() {
+        QVERIFY(ffmpeg({"-i", file("source.wav"), "-c:a", "libmp3lame", "-q:a", "4", file("whole.mp3")}));
+        QFile whole(file("whole.mp3"));
+        QVERIFY(whole.open(QIODevice::ReadOnly));
+        QFile half(file("half.mp3"));
+        QVERIFY(half.open(QIODevice::WriteOnly));
+        half.write(whole.read(whole.size() / 2));
+        half.close();
+        const auto sound = load_sound(file("half.mp3").toStdString());
+        QVERIFY(sound.has_value());
+        QVERIFY(sound->samples->length().value > static_cast<std::int64_t>(source_.size()) / 3);
+        QCOMPARE(best_lag(source_, sound->samples->interleaved(), 1400), 0);
+    }
+
+    void what_is_no_number_becomes_silence() {
+        std::vector<float> samples(1000, 0.25f);
+        samples[10] = std::numeric_limits<float>::quiet_NaN();
+        samples[11] = std::numeric_limits<float>::infinity();
+        QVERIFY(write_wave(file("nan.wav"), samples));
+        const auto sound = load_sound(file("nan.wav").toStdString());
+        QVERIFY(sound.has_value());
+        QCOMPARE(sound->samples->mono_at(Samples(10)), 0.0f);
+        QCOMPARE(sound->samples->mono_at(Samples(11)), 0.0f);
+        QCOMPARE(sound->samples->mono_at(Samples(12)), 0.25f);
+    }
+
+    void loading_can_be_cancelled() {
+        std::stop_source stop;
+        int reports = 0;
+        const Progress progress{[&](double) {
+                                    if (++reports == 3)
+                                        stop.request_stop();
+                                },
+                                stop.get_token()};
+        const auto sound = load_sound(file("source.wav").toStdString(), progress);
+        QVERIFY(!sound.has_value());
+        QCOMPARE(sound.error().what, std::string(cancelled_text));
+    }
+
+    void the_fingerprint_tells_files_apart() {
+        auto other = source_;
+        other[100'000] += 0.001f;
+        QVERIFY(write_wave(file("other.wav"), other));
+        const auto a = load_sound(file("source.wav").toStdString()), b = load_sound(file("other.wav").toStdString());
+        QVERIFY(a && b && a->fingerprint != b->fingerprint);
+        QCOMPARE(load_sound(file("source.wav").toStdString())->fingerprint, a->fingerprint);
+    }
+
+    void peaks_are_those_of_the_samples() {
+        PeaksBuilder builder;
+        builder.append(std::span(source_).first(1000));
+        builder.append(std::span(source_).subspan(1000));
+        const Peaks peaks = std::move(builder).finish();
+        std::mt19937 random(4);
+        std::uniform_int_distribution<std::int64_t> place(0, static_cast<std::int64_t>(source_.size()));
+        for (int i = 0; i < 300; ++i) {
+            auto from = place(random), until = place(random);
+            if (from > until)
+                std::swap(from, until);
+            const Peak peak = peaks.over(Samples(from), Samples(until));
+            from = from / Peaks::finest * Peaks::finest;
+            until = std::min((until + Peaks::finest - 1) / Peaks::finest * Peaks::finest,
+                             static_cast<std::int64_t>(source_.size()));
+            if (from >= until)
+                continue;
+            const auto [low, high] = std::minmax_element(source_.begin() + from, source_.begin() + until);
+            QCOMPARE(peak.low, *low);
+            QCOMPARE(peak.high, *high);
+            double squares = 0;
+            for (auto k = from; k < until; ++k)
+                squares += std::pow(static_cast<double>(source_[static_cast<std::size_t>(k)]), 2);
+            const double rms = std::sqrt(squares / static_cast<double>(until - from));
+            QVERIFY(std::abs(static_cast<double>(peak.rms) - rms) < 0.02 * rms + 1e-3);
+        }
+        QCOMPARE(peaks.over(Samples(-500), Samples(0)), Peak{});
+        QCOMPARE(peaks.over(Samples(10'000'000), Samples(20'000'000)), Peak{});
+    }
+
+    void store_reads_silence_outside() {
+        const auto store = store_of({0.1f, 0.3f, 0.5f, 0.7f}, {44100, 2});
+        QCOMPARE(store->length().value, 2);
+        std::vector<float> out(5, 9.0f);
+        store->read_mono(Samples(-1), out);
+        QCOMPARE(out, (std::vector<float>{0.0f, 0.2f, 0.6f, 0.0f, 0.0f}));
+    }
+
+    // Frame n of the clip is on screen from n/rate to (n+1)/rate, wherever one comes from.
+    void pictures_in_any_order() {
+        QVERIFY(ffmpeg({"-f", "lavfi", "-i", "testsrc=d=4:s=160x120:r=25", "-c:v", "libx264", "-g", "50", "-bf", "2", file("c.mp4")}));
+        auto forward = VideoReader::open(file("c.mp4").toStdString());
+        QVERIFY(forward.has_value());
+        QCOMPARE(forward->info().width, 160);
+        std::vector<Picture> in_order;
+        for (int frame = 0; frame < 100; ++frame) {
+            in_order.push_back(*forward->picture_at(Seconds((frame + 0.5) / 25), 160, 120));
+            QVERIFY(std::abs(in_order.back().from.value - frame / 25.0) < 1e-3);
+        }
+        auto jumping = VideoReader::open(file("c.mp4").toStdString());
+        std::mt19937 random(9);
+        for (int i = 0; i < 60; ++i) {
+            const int frame = static_cast<int>(random() % 100);
+            const auto picture = jumping->picture_at(Seconds((frame + 0.5) / 25), 160, 120);
+            QVERIFY(picture.has_value());
+            QVERIFY2(picture->pixels == in_order[static_cast<std::size_t>(frame)].pixels, qPrintable(QString::number(frame)));
+        }
+        const auto after = jumping->picture_at(Seconds(100), 160, 120);
+        QVERIFY(after && after->pixels == in_order.back().pixels);
+        const auto small = jumping->picture_at(Seconds(0), 80, 80);
+        QVERIFY(small && small->width == 80 && small->height == 60);
+    }
+
+    void a_sound_file_has_no_pictures() {
+        const auto reader = VideoReader::open(file("source.wav").toStdString());
+        QVERIFY(!reader.has_value());
+        QVERIFY(QString::fromStdString(reader.error().message()).contains("no picture"));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestMedia)
+#include "test_media.moc"

@@ -1,0 +1,248 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "model/history.h"
+#include "schedule/resolve.h"
+#include "support/projects.h"
+#include "time/grid_edits.h"
+
+#include <QTest>
+#include <cmath>
+#include <map>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+namespace {
+
+std::map<PinId, Seconds> times_of(const Project& project) {
+    std::map<PinId, Seconds> times;
+    for (const auto& lane : resolve(project))
+        for (const auto& pin : lane.pins)
+            times[pin.id] = pin.time;
+    return times;
+}
+
+std::size_t count_pins(const Project& project) {
+    std::size_t count = 0;
+    for (const auto& lane : project.lanes)
+        count += lane->pins.size();
+    return count;
+}
+
+BeatGrid random_grid(std::mt19937& random) {
+    std::vector<GridBeat> beats;
+    double time = static_cast<double>(random() % 1000) / 1000;
+    for (int i = 0; i < 130; ++i) {
+        beats.push_back({Seconds(time)});
+        time += 0.3 + static_cast<double>(random() % 1000) / 2500;
+    }
+    return *BeatGrid::make(std::move(beats), static_cast<std::int64_t>(random() % 5) - 2, {});
+}
+
+} // namespace
+
+class TestModel : public QObject {
+    Q_OBJECT
+private slots:
+    void a_new_project_has_its_lanes() {
+        const auto project = new_project();
+        QCOMPARE(project.lanes.size(), lane_kinds().size());
+        QVERIFY(!project.song && !project.grid);
+        QCOMPARE(lane_kind_by_id("cuts")->kind, LaneKind::Cut);
+        QVERIFY(!lane_kind_by_id("nothing"));
+        QCOMPARE(count_text(1, LaneKind::Cut), "1 cut");
+        QCOMPARE(count_text(3, LaneKind::Marker), "3 markers");
+    }
+
+    // Relabelling renames beats: over random projects and edits every item keeps its time, none is lost.
+    void relabelling_keeps_every_item_in_time() {
+        for (std::uint32_t seed = 0; seed < 40; ++seed) {
+            std::mt19937 random(seed);
+            Project project = with_random_pins(relabelled(steady_project(), random_grid(random)), seed, 60);
+            const auto before = times_of(project);
+            for (int step = 0; step < 6; ++step) {
+                const auto& grid = *project.grid;
+                const Result<BeatGrid> next = random() % 4 == 0   ? with_half_tempo(grid)
+                                              : random() % 3 == 0 ? with_double_tempo(grid)
+                                              : random() % 2 == 0 ? with_bar_one_at(grid, static_cast<std::int64_t>(random() % 30))
+                                                                  : with_metre(grid, {static_cast<int>(random() % 6) + 2, 4});
+                QVERIFY(next.has_value());
+                project = relabelled(project, *next);
+            }
+            const auto after = times_of(project);
+            QCOMPARE(after.size(), before.size());
+            for (const auto& [id, time] : before)
+                QVERIFY2(std::abs((after.at(id) - time).value) < 1e-3, "an item moved in time");
+        }
+    }
+
+    // Whole beats keep their time to the last bit, and their offset stays zero.
+    void relabelling_is_exact_on_beats() {
+        Project project = steady_project(118, 0.4);
+        project = *with_pins(project, lane_of_kind(project, LaneKind::Marker),
+                             {{{}, MusicalAnchor{Ticks(16 * 960)}, MarkerBody{}, {}}, {{}, MusicalAnchor{Ticks(17 * 960)}, MarkerBody{}, {}}});
+        const auto before = times_of(project);
+        const auto half = relabelled(project, *with_half_tempo(*project.grid));
+        for (const auto& [id, time] : times_of(half))
+            QVERIFY(std::abs((time - before.at(id)).value) < 1e-12);
+        for (const auto& pin : half.first_lane(LaneKind::Marker)->pins)
+            QCOMPARE(std::get<MusicalAnchor>(pin.anchor).offset, Offset(Seconds(0)));
+    }
+
+    // Retiming moves beats: every pinned item keeps its beat, every loose one its time.
+    void retiming_keeps_every_item_on_its_beat() {
+        for (std::uint32_t seed = 100; seed < 130; ++seed) {
+            std::mt19937 random(seed);
+            const Project project = with_random_pins(steady_project(), seed, 60);
+            const Project moved = retimed(project, random_grid(random));
+            for (std::size_t i = 0; i < project.lanes.size(); ++i)
+                QVERIFY(project.lanes[i]->pins == moved.lanes[i]->pins);
+            const auto before = times_of(project), after = times_of(moved);
+            for (const auto& lane : project.lanes)
+                for (const auto& pin : lane->pins)
+                    if (std::holds_alternative<TimeAnchor>(pin.anchor))
+                        QCOMPARE(after.at(pin.id), before.at(pin.id));
+        }
+    }
+
+    void pins_keep_their_order_on_any_grid() {
+        std::mt19937 random(5);
+        Project project = steady_project();
+        for (int i = 0; i < 100; ++i)
+            project = *with_pins(project, lane_of_kind(project, LaneKind::Marker),
+                                 {{{}, MusicalAnchor{Ticks(static_cast<std::int64_t>(random() % 90'000))}, MarkerBody{}, {}}});
+        const auto order = [](const Project& p) {
+            std::vector<PinId> ids;
+            for (const auto& pin : resolve(p, *p.first_lane(LaneKind::Marker)).pins)
+                ids.push_back(pin.id);
+            return ids;
+        };
+        for (int i = 0; i < 20; ++i)
+            QCOMPARE(order(retimed(project, random_grid(random))).size(), order(project).size());
+        for (int i = 0; i < 20; ++i)
+            QVERIFY(order(retimed(project, random_grid(random))) == order(project));
+    }
+
+    void undo_gives_back_the_very_same_value() {
+        std::mt19937 random(11);
+        History history(steady_project());
+        std::vector<Project> values{history.current()};
+        for (int step = 0; step < 60; ++step) {
+            Project next = history.current();
+            switch (random() % 4) {
+            case 0:
+                next = with_random_pins(next, static_cast<std::uint32_t>(random()), 3);
+                break;
+            case 1:
+                next = retimed(next, random_grid(random));
+                break;
+            case 2:
+                next = relabelled(next, *with_bar_one_at(*next.grid, 3));
+                break;
+            default:
+                for (const auto& lane : next.lanes)
+                    if (!lane->pins.empty()) {
+                        next = without_pins(next, std::vector{lane->pins.front().id});
+                        break;
+                    }
+            }
+            values.push_back(next);
+            history.push(next, "step");
+        }
+        for (std::size_t i = values.size(); i-- > 1;) {
+            QVERIFY(same_content(history.current(), values[i]));
+            history.undo();
+        }
+        QVERIFY(same_content(history.current(), values[0]));
+        QVERIFY(!history.can_undo());
+        for (std::size_t i = 1; i < values.size(); ++i) {
+            history.redo();
+            QVERIFY(same_content(history.current(), values[i]));
+        }
+        QVERIFY(!history.can_redo());
+    }
+
+    void history_knows_what_was_saved() {
+        History history(new_project());
+        QVERIFY(history.is_saved());
+        history.push(steady_project(), "a");
+        QVERIFY(!history.is_saved());
+        history.mark_saved();
+        history.push(new_project(), "b");
+        history.undo();
+        QVERIFY(history.is_saved());
+        QCOMPARE(history.redo_name(), "b");
+        history.undo();
+        history.push(new_project(), "c"); // the saved value is gone now
+        QVERIFY(!history.is_saved());
+        history.undo();
+        QVERIFY(!history.is_saved());
+    }
+
+    void unchanged_parts_are_shared() {
+        const auto project = with_random_pins(steady_project(), 1, 20);
+        const auto next = *with_lead(project, lane_of_kind(project, LaneKind::Cut), Frames(2));
+        QCOMPARE(next.lanes[0], project.lanes[0]);
+        QVERIFY(next.lanes[1] != project.lanes[1]);
+        QCOMPARE(next.grid, project.grid);
+    }
+
+    void moving_along_the_beats() {
+        Project project = steady_project(120);
+        project = *with_pins(project, lane_of_kind(project, LaneKind::Marker),
+                             {{{}, MusicalAnchor{Ticks(960), Seconds(0.01)}, MarkerBody{}, {}}, {{}, TimeAnchor{Seconds(2.1)}, MarkerBody{}, {}}});
+        std::vector<PinId> ids;
+        for (const auto& pin : project.first_lane(LaneKind::Marker)->pins)
+            ids.push_back(pin.id);
+        const auto times = times_of(moved_by(project, ids, Ticks(3 * 960)));
+        QVERIFY(std::abs(times.at(ids[0]).value - 2.01) < 1e-12);
+        QVERIFY(std::abs(times.at(ids[1]).value - 3.6) < 1e-12);
+    }
+
+    void pin_and_unpin_keep_the_time() {
+        Project project = steady_project(118, 0.4);
+        project = *with_pins(project, lane_of_kind(project, LaneKind::Marker), {{{}, MusicalAnchor{Ticks(5 * 960), Frames(2)}, MarkerBody{}, {}}});
+        const PinId id = project.first_lane(LaneKind::Marker)->pins.front().id;
+        const auto before = times_of(project).at(id);
+        const auto loose = *with_pinned(project, id, false);
+        QVERIFY(std::holds_alternative<TimeAnchor>(loose.pin(id)->anchor));
+        QVERIFY(std::abs((times_of(loose).at(id) - before).value) < 1e-12);
+        const auto again = *with_pinned(loose, id, true);
+        QVERIFY(std::holds_alternative<MusicalAnchor>(again.pin(id)->anchor));
+        QVERIFY(std::abs((times_of(again).at(id) - before).value) < 1e-12);
+    }
+
+    void what_cannot_be_done_is_refused() {
+        const auto project = steady_project();
+        QVERIFY(!with_pins(project, LaneId{999}, {}));
+        QVERIFY(!with_pins(project, lane_of_kind(project, LaneKind::Marker), {{{}, TimeAnchor{}, CutBody{}, {}}}));
+        QVERIFY(!with_anchor(project, PinId{999}, TimeAnchor{}));
+        QVERIFY(!with_lead(project, LaneId{999}, Frames(1)));
+        const auto cut = *with_pins(project, lane_of_kind(project, LaneKind::Cut), {{{}, TimeAnchor{}, CutBody{project.bin->front().id, {}}, {}}});
+        QVERIFY(!without_clip(cut, project.bin->front().id));
+        QVERIFY(without_clip(cut, project.bin->back().id));
+    }
+
+    void detection_never_overwrites_corrections_unasked() {
+        std::mt19937 random(3);
+        Project project = retimed(steady_project(), random_grid(random));
+        const auto corrected = project.grid;
+        const auto kept = with_detection(project, {random_grid(random), {}, {}}, false);
+        QCOMPARE(kept.grid, corrected);
+        QVERIFY(kept.detection != nullptr);
+        const auto taken = with_detection(project, {random_grid(random), {}, {}}, true);
+        QVERIFY(!(*taken.grid == *corrected));
+        QCOMPARE(count_pins(taken), count_pins(project));
+    }
+
+    void a_ring_of_markers_is_no_trap() {
+        Project project = steady_project();
+        const auto lane = lane_of_kind(project, LaneKind::Marker);
+        const PinId first{project.next_id}, second{project.next_id + 1};
+        project = *with_pins(project, lane, {{{}, MarkerAnchor{second}, MarkerBody{}, {}}, {{}, MarkerAnchor{first}, MarkerBody{}, {}},
+                                             {{}, MarkerAnchor{PinId{12345}}, MarkerBody{}, {}}});
+        QVERIFY(resolve(project, *project.lane(lane)).pins.empty());
+    }
+};
+
+QTEST_APPLESS_MAIN(TestModel)
+#include "test_model.moc"

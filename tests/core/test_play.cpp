@@ -1,0 +1,193 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "play/mixer.h"
+#include "support/media.h"
+
+#include <thread>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+namespace {
+
+std::shared_ptr<const SampleStore> ramp(std::size_t frames) {
+    std::vector<float> samples;
+    for (std::size_t i = 0; i < frames; ++i) {
+        samples.push_back(static_cast<float>(i) / 100'000);
+        samples.push_back(-static_cast<float>(i) / 100'000);
+    }
+    return store_of(samples, {48000, 2});
+}
+
+std::vector<float> rendered(Mixer& mixer, std::size_t frames, std::size_t block = 333) {
+    std::vector<float> all;
+    while (all.size() < 2 * frames) {
+        std::vector<float> part(2 * std::min(block, frames - all.size() / 2));
+        mixer.render(part);
+        all.insert(all.end(), part.begin(), part.end());
+    }
+    return all;
+}
+
+} // namespace
+
+class TestPlay : public QObject {
+    Q_OBJECT
+private slots:
+    void plays_every_sample_once() {
+        Mixer mixer(48000);
+        const auto sound = ramp(10'000);
+        mixer.set_sound(sound);
+        mixer.play({Samples(100), std::nullopt, false, {}, 1});
+        const auto out = rendered(mixer, 12'000);
+        for (std::size_t i = 0; i < 12'000; ++i)
+            QCOMPARE(out[2 * i], i < 9'900 ? sound->interleaved()[2 * (i + 100)] : 0.0f);
+        QCOMPARE(mixer.heard(Samples(50)), (SongPlace{Samples(150), true, 1}));
+        QCOMPARE(mixer.heard(Samples(9'899)), (SongPlace{Samples(9'999), true, 1}));
+        QCOMPARE(mixer.heard(Samples(11'000)), (SongPlace{Samples(10'000), false, 1}));
+    }
+
+    void is_silent_when_stopped() {
+        Mixer mixer(48000);
+        mixer.set_sound(ramp(1000));
+        for (const float v : rendered(mixer, 500))
+            QCOMPARE(v, 0.0f);
+        mixer.play({Samples(0), std::nullopt, false, {}, 1});
+        (void)rendered(mixer, 100);
+        mixer.stop();
+        for (const float v : rendered(mixer, 500))
+            QCOMPARE(v, 0.0f);
+        QCOMPARE(mixer.heard(mixer.rendered()), (SongPlace{Samples(100), false, 1}));
+    }
+
+    void stops_at_the_end_of_the_range() {
+        Mixer mixer(48000);
+        mixer.set_sound(ramp(5000));
+        mixer.play({Samples(10), Samples(110), false, {}, 4});
+        const auto out = rendered(mixer, 300);
+        QVERIFY(out[2 * 99] > 0.0f);
+        QCOMPARE(out[2 * 100], 0.0f);
+        QCOMPARE(mixer.heard(Samples(300)), (SongPlace{Samples(110), false, 4}));
+    }
+
+    // A loop is seamless to the sample, whatever the size of the blocks.
+    void loops_to_the_sample() {
+        for (const std::size_t block : {1u, 7u, 64u, 1000u}) {
+            Mixer mixer(48000);
+            const auto sound = ramp(5000);
+            mixer.set_sound(sound);
+            mixer.play({Samples(250), Samples(300), true, Samples(200), 1});
+            const auto out = rendered(mixer, 777, block);
+            for (std::size_t i = 0; i < 777; ++i) {
+                const std::size_t at = i < 50 ? 250 + i : 200 + (i - 50) % 100;
+                QCOMPARE(out[2 * i], sound->interleaved()[2 * at]);
+                QCOMPARE(mixer.heard(Samples(static_cast<std::int64_t>(i))).position.value, static_cast<std::int64_t>(at));
+            }
+        }
+    }
+
+    void clicks_begin_exactly_on_their_beats() {
+        Mixer mixer(48000);
+        mixer.set_sound(store_of(std::vector<float>(2 * 48000, 0.0f), {48000, 2}));
+        mixer.set_clicks(std::make_shared<const ClickTrack>(std::vector<Click>{{Samples(1000), true}, {Samples(25'000), false}}, 48000));
+        mixer.set_click_gain(1.0f);
+        mixer.play({Samples(0), std::nullopt, false, {}, 1});
+        for (const std::size_t block : {100u, 1001u}) {
+            mixer.play({Samples(0), std::nullopt, false, {}, 1});
+            const auto out = rendered(mixer, 40'000, block);
+            for (const std::size_t beat : {1000u, 25'000u}) {
+                QCOMPARE(out[2 * (beat - 1)], 0.0f);
+                QVERIFY(out[2 * beat] > 0.5f);
+                QVERIFY(std::abs(out[2 * beat]) >= std::abs(out[2 * beat + 2])); // its first sample is its loudest
+            }
+            QCOMPARE(out[2 * 20'000], 0.0f);
+        }
+    }
+
+    void a_click_under_way_goes_on_after_a_jump() {
+        Mixer mixer(48000);
+        mixer.set_sound(store_of(std::vector<float>(96'000, 0.0f), {48000, 2}));
+        mixer.set_clicks(std::make_shared<const ClickTrack>(std::vector<Click>{{Samples(1000), false}}, 48000));
+        mixer.set_click_gain(1.0f);
+        mixer.play({Samples(0), std::nullopt, false, {}, 1});
+        const auto whole = rendered(mixer, 2000);
+        mixer.play({Samples(1100), std::nullopt, false, {}, 2});
+        const auto part = rendered(mixer, 500);
+        for (std::size_t i = 0; i < 500; ++i)
+            QCOMPARE(part[2 * i], whole[2 * (1100 + i)]);
+    }
+
+    void volume_changes_without_steps() {
+        Mixer mixer(48000);
+        mixer.set_sound(store_of(std::vector<float>(20'000, 1.0f), {48000, 2}));
+        mixer.play({Samples(0), std::nullopt, false, {}, 1});
+        (void)rendered(mixer, 480, 480);
+        mixer.set_music_gain(0.0f);
+        const auto out = rendered(mixer, 480, 480);
+        for (std::size_t i = 1; i < 480; ++i)
+            QVERIFY(std::abs(out[2 * i] - out[2 * i - 2]) < 0.01f);
+        QCOMPARE(out[2 * 479], 0.0f);
+    }
+
+    void mono_is_heard_on_both_sides() {
+        Mixer mixer(44100);
+        mixer.set_sound(store_of({0.5f, 0.25f}, {44100, 1}));
+        mixer.play({Samples(0), std::nullopt, false, {}, 1});
+        const auto out = rendered(mixer, 2);
+        QCOMPARE(out, (std::vector<float>{0.5f, 0.5f, 0.25f, 0.25f}));
+    }
+
+    // While no device asks for sound, commands wait; none is lost and the newest counts.
+    void commands_wait_for_the_device() {
+        Mixer mixer(48000);
+        mixer.set_sound(ramp(5000));
+        for (std::uint32_t run = 1; run <= 500; ++run)
+            mixer.play({Samples(run), std::nullopt, false, {}, run});
+        for (int i = 0; i < 20; ++i) {
+            (void)rendered(mixer, 1);
+            mixer.service();
+        }
+        QCOMPARE(mixer.heard(mixer.rendered()).run, std::uint32_t{500});
+    }
+
+    void played_map_from_two_threads() {
+        PlayedMap map;
+        std::atomic<std::int64_t> device{0};
+        std::jthread writer([&](const std::stop_token& stop) {
+            for (std::int64_t n = 0; !stop.stop_requested(); ++n) {
+                map.turn(Samples(n * 100), {Samples(n * 1000), true, static_cast<std::uint32_t>(n)});
+                device.store(n * 100);
+                if (n % 16 == 0)
+                    std::this_thread::yield();
+            }
+        });
+        int looked_at = 0;
+        for (int i = 0; i < 200'000; ++i) {
+            const std::int64_t now = device.load() + 5;
+            const auto place = map.at(Samples(now));
+            const std::int64_t turn = place.run;
+            if (turn * 100 > now)
+                continue; // the writer is far ahead: this is the oldest that is remembered
+            ++looked_at;
+            QCOMPARE(place.position.value, turn * 1000 + (now - turn * 100)); // each turn belongs to itself
+        }
+        QVERIFY(looked_at > 1000);
+    }
+
+    void sound_changes_while_rendering() {
+        Mixer mixer(48000);
+        std::jthread device([&](const std::stop_token& stop) {
+            std::vector<float> block(512);
+            while (!stop.stop_requested())
+                mixer.render(block);
+        });
+        for (std::uint32_t i = 0; i < 200; ++i) {
+            mixer.set_sound(ramp(100 + i));
+            mixer.set_clicks(std::make_shared<const ClickTrack>(std::vector<Click>{{Samples(10), true}}, 48000));
+            mixer.play({Samples(0), std::nullopt, true, Samples(0), i});
+            (void)mixer.heard(mixer.rendered());
+        }
+    }
+};
+
+QTEST_APPLESS_MAIN(TestPlay)
+#include "test_play.moc"
