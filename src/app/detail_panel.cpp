@@ -90,7 +90,7 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
     auto* row = new QHBoxLayout(buttons_);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(8);
-    pinned_ = new QPushButton;
+    pinned_ = new QPushButton(tr("Unpin"));
     pinned_->setObjectName("pinned");
     whole_planting_ = new QPushButton(tr("Planting"));
     whole_planting_->setToolTip(tr("Selects all that was placed together with this"));

@@ -128,6 +128,7 @@ void MainWindow::play_from(Seconds from) {
         range.loop_to = Seconds(0);
     }
     player_.play(range);
+    view_.set_playhead(range.from);
 }
 
 void MainWindow::toggle_play() {

@@ -15,7 +15,7 @@ Palette make_day() {
     p.desk_line = "#3d4a61";
     p.desk_text = "#f5f1e6";
     p.desk_quiet = "#a9b2c3";
-    p.desk_faint = "#8590a5";
+    p.desk_faint = "#8b96ab";
     p.paper = "#f7f2e6";
     p.paper_shade = "#f0e8d6";
     p.paper_names = "#ede4d0";
@@ -88,8 +88,8 @@ const Palette& night_palette() {
 }
 
 double contrast(const QColor& a, const QColor& b) {
-    const auto [low, high] = std::minmax(luminance(a), luminance(b));
-    return (high + 0.05) / (low + 0.05);
+    const double one = luminance(a), other = luminance(b);
+    return (std::max(one, other) + 0.05) / (std::min(one, other) + 0.05);
 }
 
 QString style_sheet(const Palette& p) {

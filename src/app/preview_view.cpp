@@ -37,9 +37,11 @@ void PreviewView::look_up() {
     const auto& project = document_.project();
     const auto& shots = document_.shown_shots();
     const auto rate = project.settings->frame_rate;
-    const Frames frame = rate.frame_at(view_.playhead());
+    // A picture that was waited for may arrive between two moves of the playhead: what counts is what is heard now.
+    const Seconds now = player_.playing() ? player_.position() : view_.playhead();
+    const Frames frame = rate.frame_at(now);
     shown_.wanted = frame;
-    shown_.sound = view_.playhead();
+    shown_.sound = now;
     const ShotSpan* span = shot_at(shots, frame);
     const Clip* clip = span ? project.clip(span->shot) : nullptr;
     if (!clip) {

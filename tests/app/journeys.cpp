@@ -33,7 +33,8 @@ struct Desk {
     MainWindow window{Player::Device::None};
     Desk() {
         window.show();
-        (void)QTest::qWaitForWindowExposed(&window);
+        window.activateWindow();
+        (void)QTest::qWaitForWindowActive(&window);
     }
     ~Desk() {
         // What a test left unsaved is given up on purpose.
@@ -155,6 +156,8 @@ private slots:
             QTest::keyClick(dialog->findChild<QLineEdit*>(), Qt::Key_Return);
         });
         desk.click("export edl");
+        desk.window.activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(&desk.window));
         QFile edl(file("kite.edl"));
         QVERIFY(edl.open(QIODevice::ReadOnly));
         QVERIFY(edl.readAll().contains("* FROM CLIP NAME: loop"));
@@ -162,6 +165,7 @@ private slots:
         int steps = 0;
         while (desk.window.document().can_undo() && ++steps < 50)
             desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY2(steps < 50, qPrintable(desk.window.document().undo_name() + desk.window.focusWidget()->objectName()));
         QVERIFY(same_content(desk.project(), before));
         QVERIFY(!desk.window.document().unsaved());
     }

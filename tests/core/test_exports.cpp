@@ -144,7 +144,10 @@ private slots:
         QProcess probe;
         probe.start("ffprobe", {"-v", "error", "-f", "webvtt", "-show_entries", "packet=pts_time,duration_time", "-of", "csv=p=0", file});
         QVERIFY(probe.waitForFinished() && probe.exitCode() == 0);
-        QCOMPARE(QString(probe.readAllStandardOutput()).trimmed().split('\n'),
+        auto cues = QString(probe.readAllStandardOutput()).split('\n').filter(QRegularExpression("^[0-9]"));
+        for (auto& cue : cues)
+            cue.remove(QRegularExpression(",$"));
+        QCOMPARE(cues,
                  (QStringList{"0.000000,2.000000", "2.000000,2.000000", "4.000000,2.000000", "6.000000,2.000000", "8.000000,2.000000"}));
         QProcess convert;
         convert.start("ffmpeg", {"-v", "error", "-i", file, "-f", "srt", "-"});

@@ -160,6 +160,8 @@ private slots:
                     std::this_thread::yield();
             }
         });
+        while (device.load() < 1000)
+            std::this_thread::yield();
         int looked_at = 0;
         for (int i = 0; i < 200'000; ++i) {
             const std::int64_t now = device.load() + 5;

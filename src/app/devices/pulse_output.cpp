@@ -12,7 +12,7 @@ constexpr double buffer_seconds = 0.08; // short enough to feel immediate, long 
 
 class PulseOutput final : public AudioOutput {
 public:
-    explicit PulseOutput(Mixer& mixer) : mixer_(mixer) {}
+    explicit PulseOutput(Mixer& mixer) : mixer_(mixer), base_(mixer.rendered().value), last_(base_) {}
 
     ~PulseOutput() override {
         if (!loop_)
@@ -64,7 +64,7 @@ public:
             const bool known = pa_stream_get_time(stream_, &microseconds) == 0;
             pa_threaded_mainloop_unlock(loop_);
             // The server's estimate may step back by a hair; a clock does not.
-            const auto heard = static_cast<std::int64_t>(static_cast<double>(microseconds) * 1e-6 *
+            const auto heard = base_ + static_cast<std::int64_t>(static_cast<double>(microseconds) * 1e-6 *
                                                          static_cast<double>(mixer_.sample_rate()));
             if (known && heard > last_.load())
                 last_.store(std::min(heard, mixer_.rendered().value));
@@ -144,11 +144,12 @@ private:
     }
 
     Mixer& mixer_;
+    std::int64_t base_; ///< what the mixer had rendered for an earlier device
     pa_threaded_mainloop* loop_ = nullptr;
     pa_context* context_ = nullptr;
     pa_stream* stream_ = nullptr;
     std::atomic<bool> alive_{false};
-    mutable std::atomic<std::int64_t> last_{0};
+    mutable std::atomic<std::int64_t> last_;
 };
 
 } // namespace

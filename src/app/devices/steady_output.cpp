@@ -14,7 +14,7 @@ using Clock = std::chrono::steady_clock;
 class SteadyOutput final : public AudioOutput {
 public:
     explicit SteadyOutput(Mixer& mixer)
-        : mixer_(mixer), thread_([this](const std::stop_token& stop) { pull(stop); }) {}
+        : mixer_(mixer), before_(mixer.rendered().value), thread_([this](const std::stop_token& stop) { pull(stop); }) {}
 
     void run(bool running) override {
         const std::lock_guard lock(mutex_);
@@ -63,10 +63,10 @@ private:
     }
 
     Mixer& mixer_;
+    std::int64_t before_; ///< device position when it began to run
     mutable std::mutex mutex_;
     std::condition_variable_any changed_;
     bool running_ = false;
-    std::int64_t before_ = 0;
     Clock::time_point began_;
     std::jthread thread_;
 };

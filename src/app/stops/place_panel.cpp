@@ -158,6 +158,7 @@ void PlacePanel::preview() {
     const Lane* target = lane();
     const QString kind = target ? QString::fromUtf8(lane_kind(target->kind).id.data()) : tr("pins");
     heading_->setText(tr("Place %1 on the beats you pick").arg(kind));
+    place_->setText(tr("Place %1").arg(kind));
     if (!active_)
         return;
     const auto wanted = picker();
@@ -166,7 +167,6 @@ void PlacePanel::preview() {
     place_->setEnabled(found && !found->outlines.empty());
     show_->setEnabled(place_->isEnabled());
     if (!found) {
-        place_->setText(tr("Place %1").arg(kind));
         outcome_->setText(QString::fromStdString(found.error().message()));
         view_.set_outlines({}, std::nullopt);
         return;

@@ -259,6 +259,12 @@ void TimelineView::keyPressEvent(QKeyEvent* event) {
 }
 
 bool TimelineView::event(QEvent* event) {
+    // While something is dragged, Escape gives the drag up and nothing else.
+    if (event->type() == QEvent::ShortcutOverride && drag_.kind != Drag::Kind::None &&
+        static_cast<QKeyEvent*>(event)->key() == Qt::Key_Escape) {
+        event->accept();
+        return true;
+    }
     if (event->type() == QEvent::Leave)
         emit hint({});
     if (event->type() != QEvent::ToolTip)

@@ -24,7 +24,9 @@ float loud_level(const SampleStore& sound) {
             squares += static_cast<double>(s) * static_cast<double>(s);
         levels.push_back(static_cast<float>(std::sqrt(squares / static_cast<double>(block))));
     }
-    return percentile(levels, 0.95);
+    // Where sound is rare, as in a slow click track, the percentile would speak of the silence between.
+    const float loudest = levels.empty() ? 0.0f : *std::max_element(levels.begin(), levels.end());
+    return std::max(percentile(levels, 0.95), 0.25f * loudest);
 }
 
 /// Rise of a log spectrum against the one two frames before, each band against the strongest of itself and its

@@ -15,12 +15,16 @@ extern "C" {
 namespace pulsepin {
 namespace {
 
-/// The length that an MP4's edit list or sample table states exactly: AAC packets run on past it.
-std::optional<std::int64_t> stated_length(const av::OpenStream& source) {
-    const bool exact_table = std::strstr(source.container->iformat->name, "mp4") != nullptr;
+/// Whether the container counts time in samples, as MP4 does: what it says of lengths is then exact.
+bool counts_in_samples(const av::OpenStream& source) {
     const auto base = source.stream->time_base;
-    if (!exact_table || source.stream->duration == AV_NOPTS_VALUE || source.stream->duration <= 0 || base.num != 1 ||
-        base.den != source.decoder->sample_rate)
+    return std::strstr(source.container->iformat->name, "mp4") != nullptr && base.num == 1 &&
+           base.den == source.decoder->sample_rate;
+}
+
+/// The length that an edit list states; it may be rounded to milliseconds.
+std::optional<std::int64_t> stated_length(const av::OpenStream& source) {
+    if (!counts_in_samples(source) || source.stream->duration == AV_NOPTS_VALUE || source.stream->duration <= 0)
         return std::nullopt;
     return source.stream->duration;
 }
@@ -36,7 +40,8 @@ struct AudioDecoder::State {
     int converted_format = -1;
     int converted_rate = 0;
     SoundFormat format;
-    std::optional<std::int64_t> remaining;
+    bool exact_durations = false;          ///< each packet says how many samples of it count
+    std::optional<std::int64_t> remaining; ///< of the stated length
     std::int64_t announced = 0;
     int damaged = 0;
     std::vector<float> block;
@@ -103,6 +108,7 @@ Result<AudioDecoder> AudioDecoder::open(const std::filesystem::path& path) {
         return fail("The sound in this file has no valid sample rate or no channels.", path.string(),
                     "Export it again as WAV or FLAC.");
     state->format = {decoder.sample_rate, std::min(decoder.ch_layout.nb_channels, 2)};
+    state->exact_durations = counts_in_samples(state->source);
     state->remaining = stated_length(state->source);
     const AVStream& stream = *state->source.stream;
     if (stream.duration != AV_NOPTS_VALUE)
@@ -121,17 +127,22 @@ int AudioDecoder::damaged_packets() const { return state_->damaged; }
 const std::vector<float>& AudioDecoder::next_block() {
     State& s = *state_;
     s.block.clear();
-    while (s.block.empty() && s.remaining.value_or(1) > 0) {
+    const auto rounding = s.format.sample_rate / 500; // of a stated length, twice a millisecond
+    while (s.block.empty() && s.remaining.value_or(1) > -rounding) {
         if (av::next_frame(s.source, s.packet.get(), s.frame.get(), s.damaged) == av::Step::End)
             break;
+        // AAC frames are full to the end; the last packet says how much of it is sound and how much padding.
+        const auto counted = s.frame->pkt_duration;
         s.convert();
         av_frame_unref(s.frame.get());
-        if (s.remaining) {
-            const auto got = static_cast<std::int64_t>(s.block.size()) / s.format.channels;
-            const auto kept = std::min(got, *s.remaining);
-            s.block.resize(static_cast<std::size_t>(kept * s.format.channels));
+        auto kept = static_cast<std::int64_t>(s.block.size()) / s.format.channels;
+        if (s.exact_durations && counted > 0)
+            kept = std::min<std::int64_t>(kept, counted);
+        if (s.remaining && kept > *s.remaining + rounding)
+            kept = std::max<std::int64_t>(*s.remaining, 0);
+        s.block.resize(static_cast<std::size_t>(kept * s.format.channels));
+        if (s.remaining)
             *s.remaining -= kept;
-        }
     }
     return s.block;
 }
