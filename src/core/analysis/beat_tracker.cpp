@@ -267,7 +267,7 @@ public:
         double sum = 0;
         const double octaves = std::log2(bpm_of(period) / 115);
         sum += 1.3 * octaves - 2.4 * octaves * octaves;
-        sum += 5.0 * static_cast<double>(sounding) / static_cast<double>(beats);
+        sum += 8.0 * static_cast<double>(sounding) / static_cast<double>(beats);
         sum += 1.2 * clipped(std::log(total[8] / total[4]));
         if (onset_gap_ > 0) {
             const double gap = std::log2(onset_gap_ / period) + 1;

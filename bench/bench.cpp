@@ -1,0 +1,121 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// How long the things take that a person waits for. Each figure is the median of many runs in one process, beside a
+// yardstick of plain arithmetic measured in the same run: machines differ, ratios less so.
+#include "analysis/analyze.h"
+#include "application.h"
+#include "document.h"
+#include "interchange/project_json.h"
+#include "schedule/place.h"
+#include "support/projects.h"
+#include "timeline/timeline_view.h"
+
+#include <QApplication>
+#include <algorithm>
+#include <chrono>
+#include <cmath>
+#include <cstdio>
+#include <functional>
+#include <vector>
+
+namespace {
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+double milliseconds(int runs, const std::function<void()>& work) {
+    std::vector<double> times;
+    for (int i = 0; i < runs; ++i) {
+        const auto start = std::chrono::steady_clock::now();
+        work();
+        times.push_back(std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count());
+    }
+    std::nth_element(times.begin(), times.begin() + runs / 2, times.end());
+    return times[static_cast<std::size_t>(runs / 2)];
+}
+
+double yardstick = 1;
+
+void row(const char* what, double ms, const char* limit) {
+    std::printf("| %s | %.2f | %s | %.2f |\n", what, ms, limit, ms / yardstick);
+    std::fflush(stdout);
+}
+
+/// Ten thousand pins in two lanes and ten thousand onsets over an hour.
+Project large_project() {
+    Project project = steady_project(170, 0.1, 3600);
+    std::vector<Pin> cuts, markers;
+    for (int i = 0; i < 5000; ++i) {
+        cuts.push_back({{}, MusicalAnchor{Ticks(i * 2 * ticks_per_beat)}, CutBody{(*project.bin)[static_cast<std::size_t>(i % 6)].id, {}}, {}});
+        markers.push_back({{}, MusicalAnchor{Ticks((i * 2 + 1) * ticks_per_beat)}, MarkerBody{"m", ""}, {}});
+    }
+    project = *with_pins(project, lane_of_kind(project, LaneKind::Cut), cuts);
+    project = *with_pins(project, lane_of_kind(project, LaneKind::Marker), markers);
+    Detection detection{*project.grid, {}, {}};
+    for (int i = 0; i < 10'000; ++i)
+        detection.onsets.push_back({Seconds(i * 0.36), static_cast<float>(i % 10) / 10});
+    return with_detection(project, detection, false);
+}
+
+void bench_window(const Project& large) {
+    Document document;
+    ViewState view;
+    document.open_song(PULSEPIN_DEMO "/over-the-levee.opus");
+    while (document.jobs().busy())
+        QApplication::processEvents(QEventLoop::WaitForMoreEvents, 20);
+    Project project = large;
+    project.song = document.project().song;
+    document.apply(project, "bench");
+    TimelineView timeline(document, view);
+    for (const auto& [size, name] : {std::pair(QSize(1280, 492), "1280x800"), std::pair(QSize(2560, 1130), "2560x1440")}) {
+        timeline.resize(size);
+        timeline.show();
+        for (const auto& [from, until, zoom] : {std::tuple(0.0, 64.0, "whole song"), std::tuple(20.0, 32.0, "twelve seconds")}) {
+            timeline.show_range(Seconds(from), Seconds(until));
+            QPixmap target(size);
+            const double ms = milliseconds(40, [&] {
+                timeline.show_range(Seconds(from), Seconds(until));
+                timeline.render(&target);
+            });
+            row(qPrintable(QString("paint song and lanes, %1, %2").arg(name, zoom)), ms, "8");
+        }
+    }
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    prepare_application(application);
+    volatile double sink = 0;
+    yardstick = milliseconds(15, [&] {
+        double sum = 0;
+        for (int i = 1; i < 400'000; ++i)
+            sum += std::sqrt(static_cast<double>(i));
+        sink = sum;
+    });
+    std::printf("| what | ms | limit | times the yardstick (%.2f ms) |\n| --- | --- | --- | --- |\n", yardstick);
+
+    const Project large = large_project();
+    bench_window(large);
+    const LaneId cuts = lane_of_kind(large, LaneKind::Cut);
+    const Picker all{"half-beats", Ticks(0), Ticks(5000 * 2 * ticks_per_beat), {{"every-nth", {1, 0}}}};
+    row("pick 20 000 half beats and outline them", milliseconds(15, [&] { (void)preview_placing(large, cuts, all); }), "16");
+    std::vector<PinId> everything;
+    for (const auto& lane : large.lanes)
+        for (const auto& pin : lane->pins)
+            everything.push_back(pin.id);
+    row("move 10 000 pins and find their frames",
+        milliseconds(15, [&] { (void)resolve(moved_by(large, everything, Ticks(ticks_per_beat))); }), "16");
+    row("10 000 pins follow a changed grid", milliseconds(15, [&] { (void)resolve(retimed(large, *large.grid)); }), "16");
+    row("write the project as text", milliseconds(5, [&] { (void)project_to_json(large, {}); }), "-");
+
+    const auto song = *load_sound(PULSEPIN_DEMO "/over-the-levee.opus");
+    const double seconds = song.samples->duration().value;
+    const double decode = milliseconds(5, [] { (void)load_sound(PULSEPIN_DEMO "/over-the-levee.opus"); });
+    const double analysis = milliseconds(5, [&] { (void)analyze(*song.samples); });
+    row("decode the demo song", decode, "-");
+    row("analyse the demo song", analysis, "-");
+    std::printf("\nDecoding runs at %.0f times real time, analysis at %.0f times.\n", seconds * 1000 / decode, seconds * 1000 / analysis);
+    return 0;
+}
