@@ -18,15 +18,16 @@ public:
     Tour(MainWindow& window, QString folder) : window_(window), folder_(std::move(folder)) { QDir().mkpath(folder_); }
 
     bool run() {
-        const auto& project = window_.document().project();
         if (!step("open the demo", wait([&] { return window_.document().sound() != nullptr; })))
             return false;
         window_.go_to_stop(MainWindow::SongStop);
+        window_.view().set_playhead(Seconds(16.5));
+        wait([this] { return window_.preview().shown().exact; });
         picture("song");
 
         window_.go_to_stop(MainWindow::GridStop);
         window_.findChild<QPushButton*>("detect")->click();
-        if (!step("find the beats", wait([&] { return !window_.document().jobs().busy(); }) && project.grid))
+        if (!step("find the beats", wait([&] { return !window_.document().jobs().busy(); }) && window_.document().project().grid))
             return false;
         go_to(5, 3);
         picture("grid");

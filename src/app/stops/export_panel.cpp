@@ -4,6 +4,7 @@
 #include "widgets.h"
 
 #include <QDir>
+#include <QFileInfo>
 #include <QGridLayout>
 
 namespace pulsepin {
@@ -46,7 +47,8 @@ bool ExportPanel::write(const ExporterRow& row, const QString& file) {
         return false;
     }
     ++written_;
-    outcome_->setText(tr("Written: %1").arg(QDir::toNativeSeparators(file)));
+    outcome_->setText(tr("Written: %1").arg(QFileInfo(file).fileName()));
+    outcome_->setToolTip(QDir::toNativeSeparators(file));
     document_.say(tr("%1 written").arg(text(row.label)));
     emit document_.file_changed();
     return true;

@@ -18,7 +18,7 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent) : Sto
     grid->addWidget(heading(tr("The song and the shots")), 0, 0, 1, 2);
     facts_ = quiet({});
     facts_->setWordWrap(true);
-    grid->addWidget(facts_, 1, 0);
+    grid->addWidget(facts_, 1, 0, Qt::AlignTop);
 
     rate_ = new QComboBox;
     rate_->setObjectName("frame rate");
@@ -40,9 +40,10 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent) : Sto
         document_.apply(with_settings(document_.project(), settings), tr("change rounding"));
     });
     auto* fields = new QHBoxLayout;
+    fields->setSpacing(12);
     fields->addWidget(labelled(tr("frames"), rate_));
     fields->addWidget(labelled(tr("beats are rounded"), rounding_));
-    grid->addLayout(fields, 2, 0);
+    grid->addLayout(fields, 2, 0, Qt::AlignTop);
 
     auto* open = main_button(tr("Open song…"));
     open->setObjectName("open song");
@@ -53,11 +54,12 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent) : Sto
     shots->setToolTip(tr("Video files for the bin, from which cuts take their shots"));
     connect(shots, &QPushButton::clicked, this, &SongPanel::add_shots_wanted);
     auto* buttons = new QHBoxLayout;
+    buttons->setSpacing(10);
     buttons->addWidget(open);
     buttons->addWidget(shots);
     buttons->addStretch(1);
-    grid->addLayout(buttons, 3, 0);
-    grid->setRowStretch(4, 1);
+    grid->addLayout(buttons, 4, 0);
+    grid->setRowStretch(3, 1);
 
     bin_ = new QListWidget;
     bin_->setObjectName("bin");
@@ -70,8 +72,8 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent) : Sto
     connect(bin_, &QListWidget::itemSelectionChanged, this,
             [this] { remove_->setEnabled(!bin_->selectedItems().isEmpty()); });
     remove_->setEnabled(false);
-    grid->addWidget(bin_, 1, 1, 2, 1);
-    grid->addWidget(remove_, 3, 1, Qt::AlignLeft);
+    grid->addWidget(bin_, 1, 1, 3, 1);
+    grid->addWidget(remove_, 4, 1, Qt::AlignLeft);
     grid->setColumnStretch(0, 3);
     grid->setColumnStretch(1, 2);
     refresh();

@@ -4,12 +4,13 @@
 namespace pulsepin {
 
 void History::push(Project project, std::string name) {
-    steps_.resize(at_ + 1, steps_[at_]);
+    while (steps_.size() > at_ + 1)
+        steps_.pop_back();
     if (saved_ > static_cast<std::ptrdiff_t>(at_))
         saved_ = -1; // the saved value was undone and is now dropped
     steps_.push_back({std::move(project), std::move(name)});
     if (steps_.size() > longest) {
-        steps_.erase(steps_.begin());
+        steps_.pop_front();
         saved_ = saved_ > 0 ? saved_ - 1 : -1;
     }
     at_ = steps_.size() - 1;

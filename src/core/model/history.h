@@ -3,6 +3,8 @@
 
 #include "model/project.h"
 
+#include <deque>
+
 namespace pulsepin {
 
 /// The project now, and its earlier and undone values. Parts that did not change are shared between them.
@@ -33,7 +35,7 @@ private:
         std::string name;
     };
     static constexpr std::size_t longest = 1000;
-    std::vector<Step> steps_;
+    std::deque<Step> steps_; ///< a deque, so that a reference to a value outlives the next push
     std::size_t at_ = 0;
     std::ptrdiff_t saved_ = 0;
 };
