@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
-// How long the things take that a person waits for. Each figure is the median of many runs in one process, beside a
-// yardstick of plain arithmetic measured in the same run: machines differ, ratios less so.
+// How long the things take that a person waits for. Each figure is the median of many runs in one process,
+// beside a yardstick of plain arithmetic measured in the same run: machines differ, ratios less so.
 #include "analysis/analyze.h"
 #include "application.h"
 #include "document.h"
@@ -28,7 +28,8 @@ double milliseconds(int runs, const std::function<void()>& work) {
     for (int i = 0; i < runs; ++i) {
         const auto start = std::chrono::steady_clock::now();
         work();
-        times.push_back(std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count());
+        times.push_back(
+            std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count());
     }
     std::nth_element(times.begin(), times.begin() + runs / 2, times.end());
     return times[static_cast<std::size_t>(runs / 2)];
@@ -46,7 +47,10 @@ Project large_project() {
     Project project = steady_project(170, 0.1, 3600);
     std::vector<Pin> cuts, markers;
     for (int i = 0; i < 5000; ++i) {
-        cuts.push_back({{}, MusicalAnchor{Ticks(i * 2 * ticks_per_beat)}, CutBody{(*project.bin)[static_cast<std::size_t>(i % 6)].id, {}}, {}});
+        cuts.push_back({{},
+                        MusicalAnchor{Ticks(i * 2 * ticks_per_beat)},
+                        CutBody{(*project.bin)[static_cast<std::size_t>(i % 6)].id, {}},
+                        {}});
         markers.push_back({{}, MusicalAnchor{Ticks((i * 2 + 1) * ticks_per_beat)}, MarkerBody{"m", ""}, {}});
     }
     project = *with_pins(project, lane_of_kind(project, LaneKind::Cut), cuts);
@@ -67,10 +71,12 @@ void bench_window(const Project& large) {
     project.song = document.project().song;
     document.apply(project, "bench");
     TimelineView timeline(document, view);
-    for (const auto& [size, name] : {std::pair(QSize(1280, 492), "1280x800"), std::pair(QSize(2560, 1130), "2560x1440")}) {
+    for (const auto& [size, name] :
+         {std::pair(QSize(1280, 492), "1280x800"), std::pair(QSize(2560, 1130), "2560x1440")}) {
         timeline.resize(size);
         timeline.show();
-        for (const auto& [from, until, zoom] : {std::tuple(0.0, 64.0, "whole song"), std::tuple(20.0, 32.0, "twelve seconds")}) {
+        for (const auto& [from, until, zoom] :
+             {std::tuple(0.0, 64.0, "whole song"), std::tuple(20.0, 32.0, "twelve seconds")}) {
             timeline.show_range(Seconds(from), Seconds(until));
             QPixmap target(size);
             const double ms = milliseconds(40, [&] {
@@ -94,20 +100,23 @@ int main(int argc, char** argv) {
             sum += std::sqrt(static_cast<double>(i));
         sink = sum;
     });
-    std::printf("| what | ms | limit | times the yardstick (%.2f ms) |\n| --- | --- | --- | --- |\n", yardstick);
+    std::printf("| what | ms | limit | times the yardstick (%.2f ms) |\n| --- | --- | --- | --- |\n",
+                yardstick);
 
     const Project large = large_project();
     bench_window(large);
     const LaneId cuts = lane_of_kind(large, LaneKind::Cut);
     const Picker all{"half-beats", Ticks(0), Ticks(5000 * 2 * ticks_per_beat), {{"every-nth", {1, 0}}}};
-    row("pick 20 000 half beats and outline them", milliseconds(15, [&] { (void)preview_placing(large, cuts, all); }), "16");
+    row("pick 20 000 half beats and outline them",
+        milliseconds(15, [&] { (void)preview_placing(large, cuts, all); }), "16");
     std::vector<PinId> everything;
     for (const auto& lane : large.lanes)
         for (const auto& pin : lane->pins)
             everything.push_back(pin.id);
     row("move 10 000 pins and find their frames",
         milliseconds(15, [&] { (void)resolve(moved_by(large, everything, Ticks(ticks_per_beat))); }), "16");
-    row("10 000 pins follow a changed grid", milliseconds(15, [&] { (void)resolve(retimed(large, *large.grid)); }), "16");
+    row("10 000 pins follow a changed grid",
+        milliseconds(15, [&] { (void)resolve(retimed(large, *large.grid)); }), "16");
     row("write the project as text", milliseconds(5, [&] { (void)project_to_json(large, {}); }), "-");
 
     const auto song = *load_sound(PULSEPIN_DEMO "/over-the-levee.opus");
@@ -116,6 +125,7 @@ int main(int argc, char** argv) {
     const double analysis = milliseconds(5, [&] { (void)analyze(*song.samples); });
     row("decode the demo song", decode, "-");
     row("analyse the demo song", analysis, "-");
-    std::printf("\nDecoding runs at %.0f times real time, analysis at %.0f times.\n", seconds * 1000 / decode, seconds * 1000 / analysis);
+    std::printf("\nDecoding runs at %.0f times real time, analysis at %.0f times.\n", seconds * 1000 / decode,
+                seconds * 1000 / analysis);
     return 0;
 }

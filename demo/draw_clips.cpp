@@ -199,10 +199,12 @@ constexpr Shot shots[] = {{"spool", spool}, {"launch", launch}, {"tail", tail_sh
                           {"crowd", crowd}, {"loop", loop},     {"landing", landing}};
 
 bool encode(const Shot& shot, const std::string& folder) {
-    const std::string command = "ffmpeg -loglevel error -y -f rawvideo -pix_fmt bgra -s " + std::to_string(width) + "x" +
-                                std::to_string(height) + " -r " + std::to_string(frames_per_second) +
-                                " -i - -pix_fmt yuv420p -c:v libvpx-vp9 -b:v 0 -crf 36 -g 24 -row-mt 1 -map_metadata "
-                                "-1 -fflags +bitexact '" + folder + "/" + shot.name + ".webm'";
+    const std::string command =
+        "ffmpeg -loglevel error -y -f rawvideo -pix_fmt bgra -s " + std::to_string(width) + "x" +
+        std::to_string(height) + " -r " + std::to_string(frames_per_second) +
+        " -i - -pix_fmt yuv420p -c:v libvpx-vp9 -b:v 0 -crf 36 -g 24 -row-mt 1 -map_metadata "
+        "-1 -fflags +bitexact '" +
+        folder + "/" + shot.name + ".webm'";
     FILE* pipe = popen(command.c_str(), "w");
     if (!pipe)
         return false;

@@ -23,7 +23,9 @@ T must(Result<T> result) {
     return *std::move(result);
 }
 
-Ticks bar(const Project& project, std::int64_t number) { return project.grid->ticks_of({number, 1, 0}); }
+Ticks bar(const Project& project, std::int64_t number) {
+    return project.grid->ticks_of({number, 1, 0});
+}
 
 Project with_marker(const Project& project, std::int64_t at_bar, const char* name, const char* note) {
     return must(with_pins(project, project.first_lane(LaneKind::Marker)->id,

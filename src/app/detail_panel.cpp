@@ -48,7 +48,8 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(12);
     grid->setVerticalSpacing(5);
-    const QString names[] = {tr("anchor"), tr("time"), tr("frame"), tr("lead"), tr("nearest onset"), tr("planted by")};
+    const QString names[] = {tr("anchor"), tr("time"),          tr("frame"),
+                             tr("lead"),   tr("nearest onset"), tr("planted by")};
     int line = 0;
     name_label_ = quiet(tr("name"));
     name_ = new QLineEdit;
@@ -163,8 +164,9 @@ void DetailPanel::show_nothing() {
         names_[i]->hide();
         values_[i]->hide();
     }
-    for (QWidget* w : {static_cast<QWidget*>(name_), static_cast<QWidget*>(shot_), static_cast<QWidget*>(lead_),
-                       static_cast<QWidget*>(name_label_), static_cast<QWidget*>(shot_label_), buttons_})
+    for (QWidget* w :
+         {static_cast<QWidget*>(name_), static_cast<QWidget*>(shot_), static_cast<QWidget*>(lead_),
+          static_cast<QWidget*>(name_label_), static_cast<QWidget*>(shot_label_), buttons_})
         w->hide();
     names_[0]->setText(tr("Click a pin to see where it lies."));
     names_[0]->show();
@@ -218,7 +220,8 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
         const Clip* clip = project.clip(chosen);
         if (!clip)
             shot_->setCurrentIndex(-1);
-        title_->setText(tr("Selected: cut to “%1”").arg(clip ? QString::fromStdString(clip->name) : tr("no shot")));
+        title_->setText(
+            tr("Selected: cut to “%1”").arg(clip ? QString::fromStdString(clip->name) : tr("no shot")));
     }
     const auto* musical = std::get_if<MusicalAnchor>(&pin.anchor);
     if (musical && project.grid) {
@@ -231,7 +234,8 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
     } else if (musical) {
         values_[AnchorRow]->setText(tr("needs a grid"));
     } else {
-        values_[AnchorRow]->setText(std::holds_alternative<TimeAnchor>(pin.anchor) ? tr("loose, at its time") : tr("a marker"));
+        values_[AnchorRow]->setText(std::holds_alternative<TimeAnchor>(pin.anchor) ? tr("loose, at its time")
+                                                                                   : tr("a marker"));
     }
     const auto* resolved = find_resolved(document_.schedule(), pin.id);
     values_[TimeRow]->setText(resolved ? QString::fromStdString(format_clock(resolved->time)) : tr("none"));
@@ -241,7 +245,8 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
     lead_->setValue(static_cast<int>(lane.lead.value));
     const Planting* planting = project.planting(pin.planting);
     const QString by = planting ? QString::fromStdString(planting->description) : tr("hand");
-    values_[PlantingRow]->setText(QFontMetrics(values_[PlantingRow]->font()).elidedText(by, Qt::ElideRight, 150));
+    values_[PlantingRow]->setText(
+        QFontMetrics(values_[PlantingRow]->font()).elidedText(by, Qt::ElideRight, 150));
     values_[PlantingRow]->setToolTip(by);
     whole_planting_->setEnabled(planting != nullptr);
     const bool loose = std::holds_alternative<TimeAnchor>(pin.anchor);

@@ -20,14 +20,19 @@ constexpr int recovery_interval_ms = 20'000;
 constexpr int most_recent_files = 8;
 
 std::filesystem::path recovery_folder() {
-    const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation) + "/recovery";
+    const QString folder =
+        QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation) + "/recovery";
     QDir().mkpath(folder);
     return folder.toStdString();
 }
 
-bool process_runs(qint64 pid) { return pid > 0 && (::kill(static_cast<pid_t>(pid), 0) == 0 || errno == EPERM); }
+bool process_runs(qint64 pid) {
+    return pid > 0 && (::kill(static_cast<pid_t>(pid), 0) == 0 || errno == EPERM);
+}
 
-QString display_name(const std::filesystem::path& path) { return QString::fromStdString(path.filename().string()); }
+QString display_name(const std::filesystem::path& path) {
+    return QString::fromStdString(path.filename().string());
+}
 
 } // namespace
 
@@ -50,9 +55,12 @@ Document::Document(QObject* parent) : QObject(parent), history_(new_project()) {
     recovery_timer_.start();
 }
 
-Document::~Document() { remove_recovery_copy(); }
+Document::~Document() {
+    remove_recovery_copy();
+}
 
-// -- changes --------------------------------------------------------------------------------------------------
+// -- changes
+// --------------------------------------------------------------------------------------------------
 
 void Document::derive() {
     schedule_ = resolve(project());
@@ -113,10 +121,15 @@ void Document::redo() {
     project_changed();
 }
 
-QString Document::undo_name() const { return can_undo() ? QString::fromStdString(history_.undo_name()) : QString(); }
-QString Document::redo_name() const { return can_redo() ? QString::fromStdString(history_.redo_name()) : QString(); }
+QString Document::undo_name() const {
+    return can_undo() ? QString::fromStdString(history_.undo_name()) : QString();
+}
+QString Document::redo_name() const {
+    return can_redo() ? QString::fromStdString(history_.redo_name()) : QString();
+}
 
-// -- song and clips -------------------------------------------------------------------------------------------
+// -- song and clips
+// -------------------------------------------------------------------------------------------
 
 void Document::open_song(const std::filesystem::path& path) {
     const auto session = session_;
@@ -136,9 +149,8 @@ void Document::open_song(const std::filesystem::path& path) {
             const int damaged = loaded->damaged_packets;
             Song song{loaded->path, loaded->path.stem().string(), loaded->samples->format().sample_rate,
                       loaded->samples->length(), loaded->fingerprint};
-            sound_ = std::move(*loaded);
+            take_sound(std::move(*loaded));
             apply(with_song(project(), std::move(song)), tr("open song"));
-            emit sound_changed();
             if (damaged > 0)
                 say(tr("Parts of the song are damaged and were left out"));
             detect(4, true);
@@ -165,8 +177,11 @@ void Document::detect(int beats_per_bar, bool take_grid) {
             }
             const bool pulse = found->grid.has_value();
             apply(with_detection(project(), as_detection(*found), take_grid), tr("detect beats"));
-            say(pulse ? tr("%1 beats and %2 onsets found").arg(found->grid->beats().size()).arg(found->onsets.size())
-                      : tr("No pulse was found in this song. %1 onsets were found.").arg(found->onsets.size()));
+            say(pulse
+                    ? tr("%1 beats and %2 onsets found")
+                          .arg(found->grid->beats().size())
+                          .arg(found->onsets.size())
+                    : tr("No pulse was found in this song. %1 onsets were found.").arg(found->onsets.size()));
         });
 }
 
@@ -186,8 +201,12 @@ void Document::add_clips(const std::vector<std::filesystem::path>& paths) {
                 p.report(static_cast<double>(i) / static_cast<double>(paths.size()));
                 const auto full = std::filesystem::absolute(paths[i]);
                 if (auto reader = VideoReader::open(full))
-                    outcome.clips.push_back({{}, full.stem().string(), full, reader->info().duration,
-                                             reader->info().width, reader->info().height});
+                    outcome.clips.push_back({{},
+                                             full.stem().string(),
+                                             full,
+                                             reader->info().duration,
+                                             reader->info().width,
+                                             reader->info().height});
                 else
                     outcome.refused << QString::fromStdString(reader.error().message());
             }
@@ -205,44 +224,64 @@ void Document::add_clips(const std::vector<std::filesystem::path>& paths) {
         });
 }
 
+void Document::take_sound(std::optional<LoadedSound> sound) {
+    if (!sound && !sound_)
+        return;
+    sound_ = std::move(sound);
+    spectrum_ = nullptr;
+    emit sound_changed();
+    if (!sound_)
+        return;
+    jobs_.start<SpectrumMap>(
+        tr("Drawing the spectrum"),
+        [samples = sound_->samples](const Progress& p) { return make_spectrum_map(*samples, p); },
+        [this, samples = sound_->samples](Result<SpectrumMap> map) {
+            if (!map || !sound_ || sound_->samples != samples)
+                return;
+            spectrum_ = std::make_shared<const SpectrumMap>(*std::move(map));
+            emit spectrum_changed();
+        });
+}
+
 void Document::load_sound_of_project() {
     const auto wanted = project().song ? project().song->path : std::filesystem::path();
     if (wanted.empty()) {
         loading_.clear();
-        if (sound_) {
-            sound_.reset();
-            emit sound_changed();
-        }
+        take_sound(std::nullopt);
         return;
     }
     if ((sound_ && sound_->path == wanted) || loading_ == wanted)
         return;
-    sound_.reset();
-    emit sound_changed();
+    take_sound(std::nullopt);
     loading_ = wanted;
     const auto session = session_;
     jobs_.start<LoadedSound>(
-        tr("Opening %1").arg(display_name(wanted)), [wanted](const Progress& p) { return load_sound(wanted, p); },
+        tr("Opening %1").arg(display_name(wanted)),
+        [wanted](const Progress& p) { return load_sound(wanted, p); },
         [this, session, wanted](Result<LoadedSound> loaded) {
             if (session != session_ || loading_ != wanted)
                 return;
             loading_.clear();
             if (!loaded) {
                 if (loaded.error().what != cancelled_text)
-                    say(tr("The song is not there. %1").arg(QString::fromStdString(loaded.error().message())));
+                    say(tr("The song is not there. %1")
+                            .arg(QString::fromStdString(loaded.error().message())));
                 return;
             }
             const bool same = project().song && loaded->fingerprint == project().song->fingerprint;
-            sound_ = std::move(*loaded);
-            emit sound_changed();
+            take_sound(std::move(*loaded));
             if (!same)
-                say(tr("The song's file has changed since this project was saved: check the grid against it"));
+                say(tr(
+                    "The song's file has changed since this project was saved: check the grid against it"));
         });
 }
 
-// -- files ----------------------------------------------------------------------------------------------------
+// -- files
+// ----------------------------------------------------------------------------------------------------
 
-QString Document::title() const { return path_.empty() ? tr("Untitled") : display_name(path_); }
+QString Document::title() const {
+    return path_.empty() ? tr("Untitled") : display_name(path_);
+}
 
 void Document::begin(Project next, std::filesystem::path path, bool saved) {
     remove_recovery_copy();
@@ -254,15 +293,14 @@ void Document::begin(Project next, std::filesystem::path path, bool saved) {
     path_ = std::move(path);
     saved_at_.reset();
     loading_.clear();
-    if (sound_) {
-        sound_.reset();
-        emit sound_changed();
-    }
+    take_sound(std::nullopt);
     emit opened();
     project_changed();
 }
 
-void Document::start_new() { begin(new_project(), {}, true); }
+void Document::start_new() {
+    begin(new_project(), {}, true);
+}
 
 Result<void> Document::open(const std::filesystem::path& path) {
     auto loaded = load_project(path);
@@ -286,7 +324,9 @@ Result<void> Document::save(const std::filesystem::path& path) {
     return {};
 }
 
-QStringList Document::recent_files() { return QSettings().value("recent").toStringList(); }
+QStringList Document::recent_files() {
+    return QSettings().value("recent").toStringList();
+}
 
 void Document::remember_recent(const std::filesystem::path& path) {
     QStringList files = recent_files();
@@ -298,7 +338,8 @@ void Document::remember_recent(const std::filesystem::path& path) {
     QSettings().setValue("recent", files);
 }
 
-// -- recovery -------------------------------------------------------------------------------------------------
+// -- recovery
+// -------------------------------------------------------------------------------------------------
 
 std::filesystem::path Document::recovery_path() const {
     return recovery_folder() / (std::to_string(QCoreApplication::applicationPid()) + ".pulsepin");

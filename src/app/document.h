@@ -2,6 +2,7 @@
 #pragma once
 
 #include "analysis/analyze.h"
+#include "analysis/spectrum_map.h"
 #include "jobs.h"
 #include "media/load_sound.h"
 #include "model/history.h"
@@ -30,6 +31,8 @@ public:
     /// The shots that the preview shows: of the first lane of cuts.
     [[nodiscard]] const std::vector<ShotSpan>& shown_shots() const;
     [[nodiscard]] const LoadedSound* sound() const { return sound_ ? &*sound_ : nullptr; }
+    /// Null until it was computed.
+    [[nodiscard]] std::shared_ptr<const SpectrumMap> spectrum() const { return spectrum_; }
     [[nodiscard]] Jobs& jobs() { return jobs_; }
 
     // -- changes, each one undo step
@@ -75,6 +78,7 @@ public:
 signals:
     void changed();       ///< the project is another value
     void sound_changed(); ///< the decoded sound is there, or gone
+    void spectrum_changed();
     void file_changed();  ///< path, saved or unsaved
     void said(const QString& message);
     void opened(); ///< another project: views start afresh
@@ -84,6 +88,7 @@ private:
     void project_changed();
     void derive();
     void load_sound_of_project();
+    void take_sound(std::optional<LoadedSound> sound);
     void remember_recent(const std::filesystem::path& path);
     [[nodiscard]] std::filesystem::path recovery_path() const;
     void remove_recovery_copy();
@@ -94,6 +99,7 @@ private:
     std::filesystem::path path_;
     std::optional<QDateTime> saved_at_;
     std::optional<LoadedSound> sound_;
+    std::shared_ptr<const SpectrumMap> spectrum_;
     std::filesystem::path loading_;
     QTimer recovery_timer_;
     bool recovery_due_ = false;

@@ -22,8 +22,8 @@ public:
     explicit Jobs(QObject* parent = nullptr);
     ~Jobs() override;
 
-    /// Runs `work` on a thread of its own, then hands its result to `done` on the interface thread. A cancelled job
-    /// ends with the error `cancelled_text`.
+    /// Runs `work` on a thread of its own, then hands its result to `done` on the interface thread. A
+    /// cancelled job ends with the error `cancelled_text`.
     template <class T>
     void start(const QString& name, std::function<Result<T>(const Progress&)> work,
                std::function<void(Result<T>)> done) {

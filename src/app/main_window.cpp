@@ -22,7 +22,9 @@ namespace {
 
 const char* const project_filter = "Pulse Pin projects (*.pulsepin)";
 
-bool is_project(const QString& path) { return path.endsWith(".pulsepin", Qt::CaseInsensitive); }
+bool is_project(const QString& path) {
+    return path.endsWith(".pulsepin", Qt::CaseInsensitive);
+}
 
 bool looks_like_video(const QString& path) {
     static const QStringList endings{"mp4", "mov", "webm", "mkv", "avi", "m4v", "mpg", "mpeg", "mxf", "ogv"};
@@ -150,19 +152,24 @@ void MainWindow::refresh() {
     for (auto* stop : stops_)
         stop->refresh();
     route_->update();
-    setWindowTitle(tr("%1%2 — Pulse Pin").arg(document_.title(), document_.unsaved() ? tr(" (not saved)") : QString()));
+    setWindowTitle(
+        tr("%1%2 — Pulse Pin").arg(document_.title(), document_.unsaved() ? tr(" (not saved)") : QString()));
     actions_.at("undo")->setEnabled(document_.can_undo());
-    actions_.at("undo")->setText(document_.can_undo() ? tr("Undo %1").arg(document_.undo_name()) : tr("Undo"));
+    actions_.at("undo")->setText(document_.can_undo() ? tr("Undo %1").arg(document_.undo_name())
+                                                      : tr("Undo"));
     actions_.at("redo")->setEnabled(document_.can_redo());
-    actions_.at("redo")->setText(document_.can_redo() ? tr("Redo %1").arg(document_.redo_name()) : tr("Redo"));
+    actions_.at("redo")->setText(document_.can_redo() ? tr("Redo %1").arg(document_.redo_name())
+                                                      : tr("Redo"));
 }
 
-// -- files ----------------------------------------------------------------------------------------------------
+// -- files
+// ----------------------------------------------------------------------------------------------------
 
 bool MainWindow::may_lose_work() {
     if (!document_.unsaved())
         return true;
-    QMessageBox ask(QMessageBox::Question, tr("Unsaved work"), tr("“%1” has changes that are not saved.").arg(document_.title()),
+    QMessageBox ask(QMessageBox::Question, tr("Unsaved work"),
+                    tr("“%1” has changes that are not saved.").arg(document_.title()),
                     QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, this);
     ask.setObjectName("unsaved work");
     ask.setDefaultButton(QMessageBox::Save);
@@ -214,7 +221,8 @@ void MainWindow::offer_recovery() {
     for (const auto& recovery : Document::recoveries()) {
         QMessageBox ask(QMessageBox::Question, tr("Work to recover"),
                         tr("Pulse Pin did not end properly. Unsaved work on %1 from %2 can be recovered.")
-                            .arg(recovery.original.isEmpty() ? tr("an untitled project") : QFileInfo(recovery.original).fileName(),
+                            .arg(recovery.original.isEmpty() ? tr("an untitled project")
+                                                             : QFileInfo(recovery.original).fileName(),
                                  QLocale().toString(recovery.when, QLocale::ShortFormat)),
                         QMessageBox::NoButton, this);
         ask.setObjectName("work to recover");
@@ -241,16 +249,18 @@ void MainWindow::open_dialog() {
 }
 
 void MainWindow::song_dialog() {
-    const QString path = QFileDialog::getOpenFileName(
-        this, tr("Open song"), {},
-        tr("Sound and video (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.aif *.aiff *.wma *.mp4 *.mov *.mkv *.webm);;All files (*)"));
+    const QString path =
+        QFileDialog::getOpenFileName(this, tr("Open song"), {},
+                                     tr("Sound and video (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.aif "
+                                        "*.aiff *.wma *.mp4 *.mov *.mkv *.webm);;All files (*)"));
     if (!path.isEmpty())
         document_.open_song(path.toStdString());
 }
 
 void MainWindow::shots_dialog() {
     const QStringList paths = QFileDialog::getOpenFileNames(
-        this, tr("Add shots"), {}, tr("Video (*.mp4 *.mov *.webm *.mkv *.avi *.m4v *.mpg *.mpeg *.mxf *.ogv);;All files (*)"));
+        this, tr("Add shots"), {},
+        tr("Video (*.mp4 *.mov *.webm *.mkv *.avi *.m4v *.mpg *.mpeg *.mxf *.ogv);;All files (*)"));
     std::vector<std::filesystem::path> files;
     for (const auto& path : paths)
         files.emplace_back(path.toStdString());
@@ -259,11 +269,13 @@ void MainWindow::shots_dialog() {
 }
 
 void MainWindow::export_dialog(const ExporterRow& row) {
-    const QString ending = QString::fromUtf8(row.extension.data(), static_cast<qsizetype>(row.extension.size()));
-    QString suggested = document_.path().empty() ? QString("untitled.%1").arg(ending)
-                                                 : QString::fromStdString(std::filesystem::path(document_.path())
-                                                                              .replace_extension(std::string(row.extension))
-                                                                              .string());
+    const QString ending =
+        QString::fromUtf8(row.extension.data(), static_cast<qsizetype>(row.extension.size()));
+    QString suggested = document_.path().empty()
+                            ? QString("untitled.%1").arg(ending)
+                            : QString::fromStdString(std::filesystem::path(document_.path())
+                                                         .replace_extension(std::string(row.extension))
+                                                         .string());
     QString path = QFileDialog::getSaveFileName(this, QString::fromUtf8(row.label.data()), suggested,
                                                 QString("*.%1").arg(ending));
     if (path.isEmpty())

@@ -59,6 +59,7 @@ protected:
 private:
     QWidget* make_bench();
     void make_actions();
+    void make_look_actions(QMenu* menu);
     void connect_parts();
     QAction* add(QMenu* menu, const QString& name, const QString& text, const QList<QKeySequence>& keys,
                  std::function<void()> what);

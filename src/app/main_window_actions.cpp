@@ -7,6 +7,7 @@
 #include "model/lane_kinds.h"
 #include "time/musical_text.h"
 
+#include <QActionGroup>
 #include <QDialog>
 #include <QGridLayout>
 #include <QLabel>
@@ -18,12 +19,14 @@ namespace {
 
 constexpr double few_seconds = 8;
 
-std::vector<PinId> as_list(const std::set<PinId>& pins) { return {pins.begin(), pins.end()}; }
+std::vector<PinId> as_list(const std::set<PinId>& pins) {
+    return {pins.begin(), pins.end()};
+}
 
 } // namespace
 
-QAction* MainWindow::add(QMenu* menu, const QString& name, const QString& text, const QList<QKeySequence>& keys,
-                         std::function<void()> what) {
+QAction* MainWindow::add(QMenu* menu, const QString& name, const QString& text,
+                         const QList<QKeySequence>& keys, std::function<void()> what) {
     auto* action = new QAction(text, this);
     action->setObjectName(name);
     action->setShortcuts(keys);
@@ -55,9 +58,11 @@ void MainWindow::make_actions() {
 
     edit_menu_ = menu_.addMenu(tr("Edit"));
     add(edit_menu_, "undo", tr("Undo"), {K::Undo}, [this] { document_.undo(); });
-    add(edit_menu_, "redo", tr("Redo"), {K(tr("Ctrl+Shift+Z")), K(tr("Ctrl+Y"))}, [this] { document_.redo(); });
+    add(edit_menu_, "redo", tr("Redo"), {K(tr("Ctrl+Shift+Z")), K(tr("Ctrl+Y"))},
+        [this] { document_.redo(); });
     edit_menu_->addSeparator();
-    add(edit_menu_, "add marker", tr("Add a marker here"), {K(tr("M"))}, [this] { add_pin_of(LaneKind::Marker); });
+    add(edit_menu_, "add marker", tr("Add a marker here"), {K(tr("M"))},
+        [this] { add_pin_of(LaneKind::Marker); });
     add(edit_menu_, "add cut", tr("Add a cut here"), {K(tr("C"))}, [this] { add_pin_of(LaneKind::Cut); });
     add(edit_menu_, "delete", tr("Delete"), {K::Delete}, [this] { delete_selection(); });
     add(edit_menu_, "select all", tr("Select all pins"), {K::SelectAll}, [this] { select_all(); });
@@ -71,11 +76,13 @@ void MainWindow::make_actions() {
         go_to_stop(GridStop);
         grid_->findChild<QPushButton*>("detect")->click();
     });
-    add(edit_menu_, "bar 1", tr("Bar 1 at the playhead"), {K(tr("B"))}, [this] { grid_->name_bar_one_at_playhead(); });
+    add(edit_menu_, "bar 1", tr("Bar 1 at the playhead"), {K(tr("B"))},
+        [this] { grid_->name_bar_one_at_playhead(); });
 
     auto* play = menu_.addMenu(tr("Play"));
     add(play, "play", tr("Play or stop"), {K(tr("Space"))}, [this] { toggle_play(); });
-    add(play, "few seconds", tr("Play eight seconds"), {K(tr("Shift+Space"))}, [this] { play_few_seconds(); });
+    add(play, "few seconds", tr("Play eight seconds"), {K(tr("Shift+Space"))},
+        [this] { play_few_seconds(); });
     add(play, "loop", tr("Loop the range"), {K(tr("L"))}, [this] { view_.set_looping(!view_.looping()); });
     add(play, "start", tr("To the start"), {K(tr("Home"))}, [this] { set_playhead(Seconds(0)); });
     add(play, "end", tr("To the end"), {K(tr("End"))}, [this] {
@@ -96,15 +103,17 @@ void MainWindow::make_actions() {
     add(look, "zoom out", tr("Zoom out"), {K::ZoomOut}, [this] { timeline_->zoom_by(1 / 1.5); });
     add(look, "whole song", tr("Whole song"), {K(tr("Ctrl+0"))}, [this] { timeline_->show_all(); });
     add(look, "higher wave", tr("Waveform higher"), {K(tr("Ctrl+Up"))},
-        [this] { timeline_->set_wave_height(timeline_->wave_height() * 1.25); });
+        [this] { timeline_->set_wave_height(view_.look().wave_height * 1.25); });
     add(look, "lower wave", tr("Waveform lower"), {K(tr("Ctrl+Down"))},
-        [this] { timeline_->set_wave_height(timeline_->wave_height() / 1.25); });
-    const char* const stop_names[] = {QT_TR_NOOP("Stop: Song"), QT_TR_NOOP("Stop: Grid"), QT_TR_NOOP("Stop: Place"),
-                                      QT_TR_NOOP("Stop: Export")};
+        [this] { timeline_->set_wave_height(view_.look().wave_height / 1.25); });
+    make_look_actions(look);
+    const char* const stop_names[] = {QT_TR_NOOP("Stop: Song"), QT_TR_NOOP("Stop: Grid"),
+                                      QT_TR_NOOP("Stop: Place"), QT_TR_NOOP("Stop: Export")};
     for (int stop = SongStop; stop <= ExportStop; ++stop)
-        add(look, QString("stop %1").arg(stop + 1), tr(stop_names[stop]), {K(QString("Ctrl+%1").arg(stop + 1))},
-            [this, stop] { go_to_stop(static_cast<Stop>(stop)); });
-    add(look, "fold bench", tr("Fold the bench away"), {K(tr("F9"))}, [this] { bench_->setVisible(!bench_->isVisible()); });
+        add(look, QString("stop %1").arg(stop + 1), tr(stop_names[stop]),
+            {K(QString("Ctrl+%1").arg(stop + 1))}, [this, stop] { go_to_stop(static_cast<Stop>(stop)); });
+    add(look, "fold bench", tr("Fold the bench away"), {K(tr("F9"))},
+        [this] { bench_->setVisible(!bench_->isVisible()); });
     auto* night = add(look, "night", tr("Night paper"), {K(tr("Ctrl+Shift+N"))}, [] {});
     night->setCheckable(true);
     connect(night, &QAction::toggled, this, &MainWindow::set_night);
@@ -113,9 +122,59 @@ void MainWindow::make_actions() {
     add(&menu_, "shortcuts", tr("All shortcuts"), {K(tr("F1"))}, [this] { show_shortcuts(); });
 }
 
-void MainWindow::set_night(bool night) { timeline_->set_palette(night ? night_palette() : day_palette()); }
+/// One choice out of several of how the song is drawn: ticked in the menu, kept in the view.
+void MainWindow::make_look_actions(QMenu* menu) {
+    const auto choices = [this, menu](const QString& title,
+                                      const std::vector<std::pair<QString, std::function<void(SongLook&)>>>& rows,
+                                      std::size_t initial) {
+        auto* sub = menu->addMenu(title);
+        auto* group = new QActionGroup(sub);
+        for (std::size_t i = 0; i < rows.size(); ++i) {
+            auto* action = sub->addAction(rows[i].first);
+            action->setObjectName(title + ": " + rows[i].first);
+            action->setCheckable(true);
+            action->setChecked(i == initial);
+            group->addAction(action);
+            actions_[action->objectName()] = action;
+            connect(action, &QAction::triggered, this, [this, change = rows[i].second] {
+                SongLook look = view_.look();
+                change(look);
+                view_.set_look(look);
+            });
+        }
+    };
+    using L = SongLook;
+    choices(tr("Waveform"),
+            {{tr("Sum of the channels"), [](L& l) { l.channels = L::Channels::Sum, l.wave_folded = false; }},
+             {tr("Left and right"), [](L& l) { l.channels = L::Channels::LeftAndRight, l.wave_folded = false; }},
+             {tr("Folded"), [](L& l) { l.wave_folded = true; }}},
+            0);
+    choices(tr("Spectrum"),
+            {{tr("12 bands"), [](L& l) { l.spectrum = L::Spectrum::TwelveBands; }},
+             {tr("Logarithmic"), [](L& l) { l.spectrum = L::Spectrum::Logarithmic; }},
+             {tr("Folded"), [](L& l) { l.spectrum = L::Spectrum::Folded; }}},
+            0);
+    choices(tr("Ruler counts"),
+            {{tr("Bars only"), [](L& l) { l.under = L::Under::OnlyBars; }},
+             {tr("Seconds"), [](L& l) { l.under = L::Under::InSeconds; }},
+             {tr("Timecode"), [](L& l) { l.under = L::Under::InTimecode; }},
+             {tr("Frames"), [](L& l) { l.under = L::Under::InFrames; }}},
+            0);
+    const auto brighten = [this](double factor) {
+        SongLook look = view_.look();
+        look.brightness = std::clamp(look.brightness * factor, 0.25, 3.0);
+        view_.set_look(look);
+    };
+    add(menu, "brighter", tr("Spectrum brighter"), {QKeySequence(tr("Ctrl+Shift+Up"))}, [brighten] { brighten(1.2); });
+    add(menu, "darker", tr("Spectrum darker"), {QKeySequence(tr("Ctrl+Shift+Down"))}, [brighten] { brighten(1 / 1.2); });
+}
 
-// -- playing --------------------------------------------------------------------------------------------------
+void MainWindow::set_night(bool night) {
+    timeline_->set_palette(night ? night_palette() : day_palette());
+}
+
+// -- playing
+// --------------------------------------------------------------------------------------------------
 
 void MainWindow::play_from(Seconds from) {
     Player::Range range{from, std::nullopt, std::nullopt};
@@ -207,7 +266,8 @@ void MainWindow::step_pins(int by) {
     view_.select({id});
 }
 
-// -- pins -----------------------------------------------------------------------------------------------------
+// -- pins
+// -----------------------------------------------------------------------------------------------------
 
 void MainWindow::nudge_selection(Ticks by) {
     if (view_.selection().empty())
@@ -220,7 +280,8 @@ void MainWindow::delete_selection() {
     const auto pins = as_list(view_.selection());
     if (pins.empty())
         return document_.say(tr("Select pins first"));
-    document_.apply(without_pins(document_.project(), pins), pins.size() > 1 ? tr("delete pins") : tr("delete pin"));
+    document_.apply(without_pins(document_.project(), pins),
+                    pins.size() > 1 ? tr("delete pins") : tr("delete pin"));
 }
 
 void MainWindow::select_all() {
@@ -274,9 +335,11 @@ void MainWindow::show_context_menu(QPoint at, std::optional<PinId> pin, Seconds 
     if (pin) {
         const Pin* chosen = document_.project().pin(*pin);
         const bool loose = chosen && std::holds_alternative<TimeAnchor>(chosen->anchor);
-        connect(menu.addAction(loose ? tr("Pin to the grid") : tr("Unpin")), &QAction::triggered, this, [this, id = *pin, loose] {
-            document_.apply(with_pinned(document_.project(), id, loose), loose ? tr("pin") : tr("unpin"));
-        });
+        connect(menu.addAction(loose ? tr("Pin to the grid") : tr("Unpin")), &QAction::triggered, this,
+                [this, id = *pin, loose] {
+                    document_.apply(with_pinned(document_.project(), id, loose),
+                                    loose ? tr("pin") : tr("unpin"));
+                });
         menu.addAction(actions_.at("earlier"));
         menu.addAction(actions_.at("later"));
         menu.addAction(actions_.at("delete"));
@@ -290,11 +353,13 @@ void MainWindow::show_context_menu(QPoint at, std::optional<PinId> pin, Seconds 
     menu.addAction(actions_.at("add marker"));
     menu.addAction(actions_.at("add cut"));
     if (view_.range())
-        connect(menu.addAction(tr("Forget the range")), &QAction::triggered, this, [this] { view_.set_range(std::nullopt); });
+        connect(menu.addAction(tr("Forget the range")), &QAction::triggered, this,
+                [this] { view_.set_range(std::nullopt); });
     menu.exec(at);
 }
 
-// -- help -----------------------------------------------------------------------------------------------------
+// -- help
+// -----------------------------------------------------------------------------------------------------
 
 std::vector<MainWindow::ShortcutLine> MainWindow::shortcuts() const {
     std::vector<ShortcutLine> lines;

@@ -31,6 +31,8 @@ Palette make_day() {
     p.warning = "#f09a84";
     p.wave_peak = "#7f8bab";
     p.wave_rms = "#33416c";
+    p.spectrum_middle = "#6fae9d";
+    p.spectrum_high = "#1b2a4e";
     p.onset = "#232c3d";
     p.marker = "#7c3585";
     p.cut = "#ad3d25";
@@ -61,6 +63,8 @@ Palette make_night() {
     p.selection = "#4fc7b5";
     p.wave_peak = "#5d6c94";
     p.wave_rms = "#a9b8de";
+    p.spectrum_middle = "#2f7f78";
+    p.spectrum_high = "#e9f3c4";
     p.onset = "#e7e2d5";
     p.marker = "#d19bd8";
     p.cut = "#f08a70";
@@ -71,8 +75,11 @@ Palette make_night() {
 }
 
 double luminance(const QColor& colour) {
-    const auto linear = [](double v) { return v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4); };
-    return 0.2126 * linear(colour.redF()) + 0.7152 * linear(colour.greenF()) + 0.0722 * linear(colour.blueF());
+    const auto linear = [](double v) {
+        return v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4);
+    };
+    return 0.2126 * linear(colour.redF()) + 0.7152 * linear(colour.greenF()) +
+           0.0722 * linear(colour.blueF());
 }
 
 } // namespace
@@ -138,10 +145,11 @@ QScrollBar:vertical { background: WELL; width: 10px; }
 QScrollBar::handle:vertical { background: LINE; border-radius: 4px; min-height: 24px; margin: 1px; }
 QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
 )";
-    const std::pair<const char*, QColor> names[] = {
-        {"ONPLAYING", p.playing_text}, {"PLAYING", p.playing}, {"WARNING", p.warning}, {"RAISED", p.desk_raised},
-        {"QUIET", p.desk_quiet},       {"DESK", p.desk},       {"WELL", p.desk_well},  {"LINE", p.desk_line},
-        {"TEXT", p.desk_text},       {"FAINT", p.desk_faint}};
+    const std::pair<const char*, QColor> names[] = {{"ONPLAYING", p.playing_text}, {"PLAYING", p.playing},
+                                                    {"WARNING", p.warning},        {"RAISED", p.desk_raised},
+                                                    {"QUIET", p.desk_quiet},       {"DESK", p.desk},
+                                                    {"WELL", p.desk_well},         {"LINE", p.desk_line},
+                                                    {"TEXT", p.desk_text},         {"FAINT", p.desk_faint}};
     for (const auto& [name, colour] : names)
         sheet.replace(QLatin1String(name), colour.name());
     return sheet;

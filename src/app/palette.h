@@ -20,6 +20,7 @@ struct Palette {
     QColor done;         ///< a stop of the route that has what it needs
     QColor warning;      ///< on the desk
     QColor wave_peak, wave_rms;
+    QColor spectrum_middle, spectrum_high; ///< from the paper over these
     QColor onset;
     QColor marker, cut;
     QColor shot[6]; ///< bars of shots, by the order of the bin; text on them is shot_text

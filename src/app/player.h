@@ -41,7 +41,7 @@ public:
     [[nodiscard]] bool has_sound() const { return sound_ != nullptr; }
 
 signals:
-    void moved();   ///< some sixty times a second while playing
+    void moved(); ///< some sixty times a second while playing
     void started();
     void stopped(); ///< by the person, at the end, or since the device went away
     void device_changed(const QString& message);

@@ -10,7 +10,8 @@ namespace pulsepin {
 
 PreviewView::PreviewView(Document& document, ViewState& view, Player& player, QWidget* parent)
     : QWidget(parent), document_(document), view_(view), player_(player),
-      pictures_(std::make_unique<ShotPictures>([this] { QMetaObject::invokeMethod(this, &PreviewView::look_up, Qt::QueuedConnection); })) {
+      pictures_(std::make_unique<ShotPictures>(
+          [this] { QMetaObject::invokeMethod(this, &PreviewView::look_up, Qt::QueuedConnection); })) {
     setObjectName("preview");
     setAccessibleName(tr("Preview"));
     setToolTip(tr("The shot under the playhead"));
@@ -19,7 +20,9 @@ PreviewView::PreviewView(Document& document, ViewState& view, Player& player, QW
     connect(&player_, &Player::stopped, this, QOverload<>::of(&QWidget::update));
 }
 
-PreviewView::~PreviewView() { pictures_.reset(); }
+PreviewView::~PreviewView() {
+    pictures_.reset();
+}
 
 QRectF PreviewView::picture_area() const {
     const auto& settings = *document_.project().settings;
@@ -37,7 +40,8 @@ void PreviewView::look_up() {
     const auto& project = document_.project();
     const auto& shots = document_.shown_shots();
     const auto rate = project.settings->frame_rate;
-    // A picture that was waited for may arrive between two moves of the playhead: what counts is what is heard now.
+    // A picture that was waited for may arrive between two moves of the playhead: what counts is what is
+    // heard now.
     const Seconds now = player_.playing() ? player_.position() : view_.playhead();
     const Frames frame = rate.frame_at(now);
     shown_.wanted = frame;
@@ -48,7 +52,9 @@ void PreviewView::look_up() {
         image_ = {};
         shown_.frame = frame;
         shown_.exact = true;
-        message_ = span ? tr("This shot is not in the bin") : shots.empty() ? tr("No cuts yet") : tr("No shot here");
+        message_ = span            ? tr("This shot is not in the bin")
+                   : shots.empty() ? tr("No cuts yet")
+                                   : tr("No shot here");
         shown_cut_ = {};
         update();
         return;
@@ -99,7 +105,8 @@ void PreviewView::paintEvent(QPaintEvent*) {
         const auto rate = document_.project().settings->frame_rate;
         // How far the picture on screen is from the frame that the sound asks for.
         const auto behind = (rate.start_of(shown_.wanted) - rate.start_of(shown_.frame)).value * 1000;
-        const QString text = shown_.exact || behind == 0 ? tr("in sync") : tr("picture %1 ms late").arg(behind, 0, 'f', 0);
+        const QString text =
+            shown_.exact || behind == 0 ? tr("in sync") : tr("picture %1 ms late").arg(behind, 0, 'f', 0);
         QRectF box(area.left() + 8, area.top() + 8, 0, 18);
         box.setWidth(QFontMetricsF(small).horizontalAdvance(text) + 12);
         painter.setPen(Qt::NoPen);

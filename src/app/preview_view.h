@@ -17,7 +17,8 @@ public:
     PreviewView(Document& document, ViewState& view, Player& player, QWidget* parent = nullptr);
     ~PreviewView() override;
 
-    /// What was shown last: frame of the piece, and how far its picture is from the sound (positive: picture late).
+    /// What was shown last: frame of the piece, and how far its picture is from the sound (positive: picture
+    /// late).
     struct Shown {
         Frames frame;
         Frames wanted;

@@ -14,7 +14,8 @@ constexpr int stop_height = 44;
 
 } // namespace
 
-RouteList::RouteList(std::vector<StopPanel*> stops, QWidget* parent) : QWidget(parent), stops_(std::move(stops)) {
+RouteList::RouteList(std::vector<StopPanel*> stops, QWidget* parent)
+    : QWidget(parent), stops_(std::move(stops)) {
     setObjectName("route");
     setAccessibleName(tr("Route"));
     setAccessibleDescription(tr("The stops of the work; up and down arrows go from one to the next"));
@@ -22,7 +23,9 @@ RouteList::RouteList(std::vector<StopPanel*> stops, QWidget* parent) : QWidget(p
     setFixedWidth(152);
 }
 
-QRect RouteList::stop_rect(int index) const { return {0, index * stop_height, width(), stop_height - 4}; }
+QRect RouteList::stop_rect(int index) const {
+    return {0, index * stop_height, width(), stop_height - 4};
+}
 
 void RouteList::set_current(int index) {
     index = std::clamp(index, 0, static_cast<int>(stops_.size()) - 1);
@@ -61,7 +64,8 @@ void RouteList::paintEvent(QPaintEvent*) {
         painter.drawEllipse(centre, 9.5, 9.5);
         painter.setFont(small);
         painter.setPen(here || stop->complete() ? p.playing_text : p.desk_quiet);
-        painter.drawText(QRectF(centre.x() - 10, centre.y() - 10, 20, 20), Qt::AlignCenter, QString::number(i + 1));
+        painter.drawText(QRectF(centre.x() - 10, centre.y() - 10, 20, 20), Qt::AlignCenter,
+                         QString::number(i + 1));
         painter.setFont(name);
         painter.setPen(p.desk_text);
         painter.drawText(QRectF(40, rect.top() + 3, width() - 44, 18), Qt::AlignVCenter, stop->title());

@@ -64,7 +64,9 @@ void StatusStrip::say(const QString& message) {
     message_timer_.start(4000 + 60 * static_cast<int>(message.size()));
 }
 
-void StatusStrip::set_device_note(const QString& note) { device_->setText(note); }
+void StatusStrip::set_device_note(const QString& note) {
+    device_->setText(note);
+}
 
 void StatusStrip::refresh_jobs() {
     auto& jobs = document_.jobs();
@@ -82,7 +84,8 @@ void StatusStrip::refresh_file() {
         text += tr(" · not saved");
     else if (const auto at = document_.saved_at()) {
         const auto seconds = at->secsTo(QDateTime::currentDateTime());
-        text += seconds < 90 ? tr(" · saved %1 s ago").arg(seconds) : tr(" · saved %1 min ago").arg(seconds / 60);
+        text +=
+            seconds < 90 ? tr(" · saved %1 s ago").arg(seconds) : tr(" · saved %1 min ago").arg(seconds / 60);
     }
     file_->setText(text);
 }

@@ -15,7 +15,7 @@ class StatusStrip : public QWidget {
 public:
     explicit StatusStrip(Document& document, QWidget* parent = nullptr);
     void set_hint(const QString& hint);
-    void say(const QString& message); ///< stays some seconds, then hints are shown again
+    void say(const QString& message);          ///< stays some seconds, then hints are shown again
     void set_device_note(const QString& note); ///< stays until it changes
     [[nodiscard]] QString message() const { return left_->text(); }
     [[nodiscard]] QString device_note() const { return device_->text(); }

@@ -15,7 +15,9 @@ namespace {
 
 class Tour {
 public:
-    Tour(MainWindow& window, QString folder) : window_(window), folder_(std::move(folder)) { QDir().mkpath(folder_); }
+    Tour(MainWindow& window, QString folder) : window_(window), folder_(std::move(folder)) {
+        QDir().mkpath(folder_);
+    }
 
     bool run() {
         if (!step("open the demo", wait([&] { return window_.document().sound() != nullptr; })))
@@ -27,7 +29,8 @@ public:
 
         window_.go_to_stop(MainWindow::GridStop);
         window_.findChild<QPushButton*>("detect")->click();
-        if (!step("find the beats", wait([&] { return !window_.document().jobs().busy(); }) && window_.document().project().grid))
+        if (!step("find the beats", wait([&] { return !window_.document().jobs().busy(); }) &&
+                                        window_.document().project().grid))
             return false;
         go_to(5, 3);
         picture("grid");
@@ -50,7 +53,8 @@ public:
         window_.go_to_stop(MainWindow::ExportStop);
         bool written = true;
         for (const auto& row : exporters())
-            written = window_.export_panel().write(row, folder_ + "/kite-day." + QString::fromUtf8(row.extension.data())) &&
+            written = window_.export_panel().write(row, folder_ + "/kite-day." +
+                                                            QString::fromUtf8(row.extension.data())) &&
                       written;
         window_.timeline().show_all();
         picture("export");
@@ -91,7 +95,8 @@ private:
 
     void select_cut_at_playhead() {
         const auto rate = window_.document().project().settings->frame_rate;
-        if (const auto* shot = shot_at(window_.document().shown_shots(), rate.frame_at(window_.view().playhead())))
+        if (const auto* shot =
+                shot_at(window_.document().shown_shots(), rate.frame_at(window_.view().playhead())))
             window_.view().select({shot->cut});
     }
 
@@ -108,7 +113,8 @@ private:
 } // namespace
 
 void start_tour(MainWindow& window, const QString& folder) {
-    QTimer::singleShot(0, &window, [&window, folder] { QApplication::exit(Tour(window, folder).run() ? 0 : 1); });
+    QTimer::singleShot(0, &window,
+                       [&window, folder] { QApplication::exit(Tour(window, folder).run() ? 0 : 1); });
 }
 
 } // namespace pulsepin

@@ -21,9 +21,10 @@ TransportBar::TransportBar(Document& document, ViewState& view, Player& player, 
     play_ = button("play", {}, tr("Play or stop (Space)"), QIcon(":/icons/play.svg"));
     play_->setFixedSize(36, 36);
     play_->setIconSize({18, 18});
-    play_->setStyleSheet(QString("QToolButton { background: %1; border: 1px solid %1; border-radius: 18px; padding: 0; }"
-                                 "QToolButton:focus { border: 2px solid %2; }")
-                             .arg(day_palette().playing.name(), day_palette().desk_text.name()));
+    play_->setStyleSheet(
+        QString("QToolButton { background: %1; border: 1px solid %1; border-radius: 18px; padding: 0; }"
+                "QToolButton:focus { border: 2px solid %2; }")
+            .arg(day_palette().playing.name(), day_palette().desk_text.name()));
     connect(play_, &QToolButton::clicked, this, &TransportBar::play_wanted);
     auto* start = button("start", {}, tr("Go to the start (Home)"), QIcon(":/icons/start.svg"));
     connect(start, &QToolButton::clicked, this, &TransportBar::start_wanted);
@@ -101,7 +102,8 @@ TransportBar::TransportBar(Document& document, ViewState& view, Player& player, 
     refresh();
 }
 
-QToolButton* TransportBar::button(const QString& name, const QString& text, const QString& tip, const QIcon& icon) {
+QToolButton* TransportBar::button(const QString& name, const QString& text, const QString& tip,
+                                  const QIcon& icon) {
     auto* b = new QToolButton;
     b->setObjectName(name);
     b->setAccessibleName(name);
@@ -136,7 +138,8 @@ void TransportBar::refresh() {
     half_->setEnabled(grid);
     double_->setEnabled(grid);
     metre_->setEnabled(grid);
-    tempo_->set_text(grid ? QString::number(project.grid->typical_tempo().value, 'f', 2) : QStringLiteral("–"));
+    tempo_->set_text(grid ? QString::number(project.grid->typical_tempo().value, 'f', 2)
+                          : QStringLiteral("–"));
     const auto metre = grid ? project.grid->metre_at(Ticks(0)) : Metre{};
     metre_->setText(QString::fromStdString(format_metre(metre)));
     lamps_->set_count(metre.beats_per_bar);
@@ -157,7 +160,8 @@ void TransportBar::show_position() {
     const Ticks tick(static_cast<std::int64_t>(
         std::floor(grid.beats_at(now).value * static_cast<double>(ticks_per_beat) + 1e-6)));
     const auto place = grid.position_of(tick);
-    position_->set_text(QString("%1 . %2 . %3").arg(place.bar).arg(place.beat).arg(place.tick, 3, 10, QChar('0')));
+    position_->set_text(
+        QString("%1 . %2 . %3").arg(place.bar).arg(place.beat).arg(place.tick, 3, 10, QChar('0')));
     if (player_.playing()) {
         // Bright with the beat, fading over its first half.
         const double since = static_cast<double>(place.tick) / static_cast<double>(ticks_per_beat);

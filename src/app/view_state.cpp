@@ -3,6 +3,13 @@
 
 namespace pulsepin {
 
+void ViewState::set_look(const SongLook& look) {
+    if (look == look_)
+        return;
+    look_ = look;
+    emit look_changed();
+}
+
 void ViewState::set_playhead(Seconds time) {
     if (time == playhead_)
         return;

@@ -3,6 +3,7 @@
 
 #include "model/project.h"
 #include "schedule/place.h"
+#include "timeline/song_look.h"
 
 #include <QObject>
 #include <optional>
@@ -30,6 +31,9 @@ public:
     [[nodiscard]] const std::optional<PlacePreview>& outlines() const { return outlines_; }
     [[nodiscard]] LaneId outline_lane() const { return outline_lane_; }
 
+    [[nodiscard]] const SongLook& look() const { return look_; }
+
+    void set_look(const SongLook& look);
     void set_playhead(Seconds time);
     void set_range(std::optional<TimeRange> range);
     void set_looping(bool looping);
@@ -43,8 +47,10 @@ signals:
     void range_changed();
     void selection_changed();
     void outlines_changed();
+    void look_changed();
 
 private:
+    SongLook look_;
     Seconds playhead_;
     std::optional<TimeRange> range_;
     bool looping_ = false;

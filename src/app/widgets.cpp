@@ -17,8 +17,12 @@ QLabel* label_of_role(const QString& text, const char* role) {
 
 } // namespace
 
-QLabel* heading(const QString& text) { return label_of_role(text, "heading"); }
-QLabel* quiet(const QString& text) { return label_of_role(text, "quiet"); }
+QLabel* heading(const QString& text) {
+    return label_of_role(text, "heading");
+}
+QLabel* quiet(const QString& text) {
+    return label_of_role(text, "quiet");
+}
 
 QPushButton* main_button(const QString& text) {
     auto* button = new QPushButton(text);
@@ -40,9 +44,11 @@ QWidget* labelled(const QString& label, QWidget* field) {
     return box;
 }
 
-// -- figures --------------------------------------------------------------------------------------------------
+// -- figures
+// --------------------------------------------------------------------------------------------------
 
-Figures::Figures(const QString& name, int pixel_size, QWidget* parent) : QWidget(parent), name_(name), font_("Inter") {
+Figures::Figures(const QString& name, int pixel_size, QWidget* parent)
+    : QWidget(parent), name_(name), font_("Inter") {
     font_.setPixelSize(pixel_size);
     font_.setWeight(QFont::DemiBold);
     setAccessibleName(name);
@@ -90,7 +96,8 @@ void Figures::paintEvent(QPaintEvent*) {
     }
 }
 
-// -- lamps ----------------------------------------------------------------------------------------------------
+// -- lamps
+// ----------------------------------------------------------------------------------------------------
 
 Lamps::Lamps(QWidget* parent) : QWidget(parent) {
     setAccessibleName(tr("Beat lamps"));

@@ -83,7 +83,8 @@ Result<void> place_pins(const PlaceRequest& request) {
         return tl::unexpected(placed.error());
     if (auto saved = save_project(placed->project, request.out); !saved)
         return saved;
-    std::cout << count_text(placed->count, project->lane(*lane)->kind) << " placed: " << describe(picker, grid) << "\n";
+    std::cout << count_text(placed->count, project->lane(*lane)->kind)
+              << " placed: " << describe(picker, grid) << "\n";
     return {};
 }
 
@@ -116,17 +117,20 @@ int main(int argc, char** argv) {
     auto* analyze_command = app.add_subcommand("analyze", "find tempo, beats, bars and onsets of a song");
     analyze_command->add_option("SONG", song, "any sound or video file")->required();
     analyze_command->add_option("--json", json, "file to write; - is the standard output");
-    analyze_command->add_option("--beats-per-bar", beats_per_bar, "4 unless told otherwise")->check(CLI::Range(1, 32));
+    analyze_command->add_option("--beats-per-bar", beats_per_bar, "4 unless told otherwise")
+        ->check(CLI::Range(1, 32));
     analyze_command->callback([&] { outcome = analyze_song(song, beats_per_bar, json); });
 
     PlaceRequest request;
     auto* place_command = app.add_subcommand("place", "place items of a lane on chosen beats");
     place_command->add_option("PROJECT", request.project)->required();
     place_command->add_option("--lane", request.lane, "a lane's name, or cuts, or markers")->required();
-    place_command->add_option("--of", request.source, "beats, downbeats or half-beats")->capture_default_str();
+    place_command->add_option("--of", request.source, "beats, downbeats or half-beats")
+        ->capture_default_str();
     place_command->add_option("--every", request.every, "every how many of them")->check(CLI::Range(1, 64));
     place_command->add_option("--from", request.from, "bar.beat of the first")->required();
-    place_command->add_option("--until", request.until, "bar.beat where to end; not itself included")->required();
+    place_command->add_option("--until", request.until, "bar.beat where to end; not itself included")
+        ->required();
     place_command->add_option("-o,--output", request.out, "project file to write")->required();
     place_command->callback([&] { outcome = place_pins(request); });
 

@@ -19,7 +19,8 @@ constexpr double decode_soon = 0.15; // seconds of the shot that comes next
 constexpr std::size_t open_readers = 8;
 
 QImage as_image(const Picture& picture) {
-    const QImage view(picture.pixels.data(), picture.width, picture.height, picture.width * 4, QImage::Format_RGB32);
+    const QImage view(picture.pixels.data(), picture.width, picture.height, picture.width * 4,
+                      QImage::Format_RGB32);
     return view.copy();
 }
 
@@ -50,7 +51,8 @@ struct ShotPictures::State {
         if (after == clip->second.begin())
             return nullptr;
         const auto& picture = std::prev(after)->second;
-        return wanted.time < picture.until - Seconds(1e-6) || picture.until <= picture.from ? &picture : nullptr;
+        return wanted.time < picture.until - Seconds(1e-6) || picture.until <= picture.from ? &picture
+                                                                                            : nullptr;
     }
 
     void keep(const std::filesystem::path& clip, ShotPicture picture) {

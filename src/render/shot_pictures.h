@@ -19,8 +19,8 @@ struct ShotPicture {
     Seconds until;
 };
 
-/// Pictures of clips, decoded on a thread of its own and kept while they are likely to be asked for again. Asking
-/// never waits: a picture that is not there yet is asked for again once `arrived` was called.
+/// Pictures of clips, decoded on a thread of its own and kept while they are likely to be asked for again.
+/// Asking never waits: a picture that is not there yet is asked for again once `arrived` was called.
 class ShotPictures {
 public:
     struct Wanted {
@@ -38,8 +38,8 @@ public:
     /// Pictures are made to fit this box; those made for another are dropped.
     void set_size(QSize size);
 
-    /// The picture on screen at that time of the clip, if it is there. Says what is wanted now and what will be
-    /// wanted soon (the start of the next shot); earlier wishes are forgotten.
+    /// The picture on screen at that time of the clip, if it is there. Says what is wanted now and what will
+    /// be wanted soon (the start of the next shot); earlier wishes are forgotten.
     [[nodiscard]] std::optional<ShotPicture> picture(const Wanted& now, const std::optional<Wanted>& soon);
 
     /// Why the clip cannot be shown; empty while nothing is wrong.

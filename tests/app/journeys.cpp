@@ -43,7 +43,8 @@ struct Desk {
 
     bool open_demo() {
         window.open_path(demo);
-        return QTest::qWaitFor([&] { return window.document().sound() != nullptr && !window.document().jobs().busy(); }, 30'000);
+        return QTest::qWaitFor(
+            [&] { return window.document().sound() != nullptr && !window.document().jobs().busy(); }, 30'000);
     }
     bool settle() {
         return QTest::qWaitFor([&] { return !window.document().jobs().busy(); }, 60'000);
@@ -74,13 +75,15 @@ struct Desk {
         QTest::mousePress(timeline, Qt::LeftButton, modifiers, from);
         for (int i = 1; i <= 5; ++i) {
             const QPoint at = from + (to - from) * i / 5;
-            QMouseEvent move(QEvent::MouseMove, at, timeline->mapToGlobal(at), Qt::NoButton, Qt::LeftButton, modifiers);
+            QMouseEvent move(QEvent::MouseMove, at, timeline->mapToGlobal(at), Qt::NoButton, Qt::LeftButton,
+                             modifiers);
             QApplication::sendEvent(timeline, &move);
         }
         QTest::mouseRelease(timeline, Qt::LeftButton, modifiers, to);
     }
     void wheel(QPoint at, int turn, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
-        QWheelEvent event(at, window.timeline().mapToGlobal(at), {}, {0, turn}, Qt::NoButton, modifiers, Qt::NoScrollPhase, false);
+        QWheelEvent event(at, window.timeline().mapToGlobal(at), {}, {0, turn}, Qt::NoButton, modifiers,
+                          Qt::NoScrollPhase, false);
         QApplication::sendEvent(&window.timeline(), &event);
     }
 };
@@ -133,7 +136,9 @@ private slots:
         const auto look = connect(&desk.window.preview(), &PreviewView::picture_shown, this, [&] {
             const auto& shown = desk.window.preview().shown();
             ++looks;
-            off += std::abs((shown.frame - desk.project().settings->frame_rate.frame_at(desk.window.player().position())).value) > 1;
+            off += std::abs((shown.frame -
+                             desk.project().settings->frame_rate.frame_at(desk.window.player().position()))
+                                .value) > 1;
         });
         desk.key(Qt::Key_Space);
         QVERIFY(desk.window.player().playing());
@@ -165,7 +170,8 @@ private slots:
         int steps = 0;
         while (desk.window.document().can_undo() && ++steps < 50)
             desk.key(Qt::Key_Z, Qt::ControlModifier);
-        QVERIFY2(steps < 50, qPrintable(desk.window.document().undo_name() + desk.window.focusWidget()->objectName()));
+        QVERIFY2(steps < 50,
+                 qPrintable(desk.window.document().undo_name() + desk.window.focusWidget()->objectName()));
         QVERIFY(same_content(desk.project(), before));
         QVERIFY(!desk.window.document().unsaved());
     }
@@ -176,7 +182,8 @@ private slots:
         const Project before = desk.project();
         QVERIFY(write_text_file(file("words.mp3").toStdString(), "These are words.\n").has_value());
         const auto whole = read_text_file(demo.toStdString());
-        QVERIFY(write_text_file(file("cut.pulsepin").toStdString(), whole->substr(0, whole->size() / 2)).has_value());
+        QVERIFY(write_text_file(file("cut.pulsepin").toStdString(), whole->substr(0, whole->size() / 2))
+                    .has_value());
         const std::pair<QString, const char*> cases[] = {{file("words.mp3"), "not a sound or video file"},
                                                          {file("cut.pulsepin"), "not a Pulse Pin project"},
                                                          {file("gone.wav"), "does not exist"},
@@ -184,7 +191,8 @@ private slots:
         for (const auto& [path, words] : cases) {
             desk.window.open_path(path);
             QVERIFY(desk.settle());
-            QVERIFY2(desk.message().contains(words) && desk.message().contains(path), qPrintable(desk.message()));
+            QVERIFY2(desk.message().contains(words) && desk.message().contains(path),
+                     qPrintable(desk.message()));
             QVERIFY(same_content(desk.project(), before));
             QVERIFY(desk.window.document().sound() != nullptr);
         }
@@ -193,7 +201,8 @@ private slots:
     void journey_a_song_dropped_on_the_window() {
         Desk desk;
         QMimeData data;
-        data.setUrls({QUrl::fromLocalFile(PULSEPIN_DEMO "/over-the-levee.opus"), QUrl::fromLocalFile(PULSEPIN_DEMO "/loop.webm"),
+        data.setUrls({QUrl::fromLocalFile(PULSEPIN_DEMO "/over-the-levee.opus"),
+                      QUrl::fromLocalFile(PULSEPIN_DEMO "/loop.webm"),
                       QUrl::fromLocalFile(PULSEPIN_DEMO "/tail.webm")});
         QDragEnterEvent enter({300, 300}, Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
         QApplication::sendEvent(&desk.window, &enter);
@@ -227,7 +236,8 @@ private slots:
         desk.key(Qt::Key_M, Qt::ShiftModifier);
         answer(QMessageBox::Discard, asked);
         desk.window.open_path(demo);
-        QCOMPARE(load_project(file("kept.pulsepin").toStdString())->first_lane(LaneKind::Marker)->pins.size(), count);
+        QCOMPARE(load_project(file("kept.pulsepin").toStdString())->first_lane(LaneKind::Marker)->pins.size(),
+                 count);
         QVERIFY(Document::recent_files().contains(file("kept.pulsepin")));
     }
 
@@ -240,7 +250,8 @@ private slots:
         QCOMPARE(ticks(), desk.project().grid->ticks_of({13, 1, 0}));
         QTest::qWait(50);
         const auto head = desk.window.timeline().head_position(drop).toPoint();
-        const double beat = (desk.bar(9, 2) - desk.bar(9)).value * desk.window.timeline().scale().pixels_per_second;
+        const double beat =
+            (desk.bar(9, 2) - desk.bar(9)).value * desk.window.timeline().scale().pixels_per_second;
         desk.drag(head, head + QPoint(static_cast<int>(2.2 * beat), 0));
         QCOMPARE(ticks(), desk.project().grid->ticks_of({13, 3, 0})); // snapped to a beat
         QVERIFY(desk.window.view().selection().contains(drop));
@@ -261,8 +272,9 @@ private slots:
         // Escape in the middle of a drag leaves all as it was.
         const auto start = desk.window.timeline().head_position(drop).toPoint();
         QTest::mousePress(&desk.window.timeline(), Qt::LeftButton, {}, start);
-        QMouseEvent move(QEvent::MouseMove, start + QPoint(200, 0), desk.window.timeline().mapToGlobal(start + QPoint(200, 0)),
-                         Qt::NoButton, Qt::LeftButton, {});
+        QMouseEvent move(QEvent::MouseMove, start + QPoint(200, 0),
+                         desk.window.timeline().mapToGlobal(start + QPoint(200, 0)), Qt::NoButton,
+                         Qt::LeftButton, {});
         QApplication::sendEvent(&desk.window.timeline(), &move);
         QTest::keyClick(&desk.window.timeline(), Qt::Key_Escape);
         QTest::mouseRelease(&desk.window.timeline(), Qt::LeftButton, {}, start + QPoint(200, 0));
@@ -294,7 +306,8 @@ private slots:
         const auto row = timeline.lane_row(desk.cuts().id);
         const double x = timeline.scale().x(desk.bar(25, 3)) + 4; // beside the beat: it snaps
         const auto before = desk.cuts().pins.size();
-        QTest::mouseDClick(&timeline, Qt::LeftButton, {}, QPoint(static_cast<int>(x), static_cast<int>(row.center().y())));
+        QTest::mouseDClick(&timeline, Qt::LeftButton, {},
+                           QPoint(static_cast<int>(x), static_cast<int>(row.center().y())));
         QCOMPARE(desk.cuts().pins.size(), before + 1);
         const Pin& added = desk.cuts().pins.back();
         QCOMPARE(std::get<MusicalAnchor>(added.anchor).at, desk.project().grid->ticks_of({25, 3, 0}));
@@ -393,7 +406,9 @@ private slots:
         Desk desk;
         QVERIFY(desk.open_demo());
         desk.key(Qt::Key_2, Qt::ControlModifier);
-        const auto time_of_drop = [&] { return time_of(desk.markers().pins[1].anchor, desk.project())->value; };
+        const auto time_of_drop = [&] {
+            return time_of(desk.markers().pins[1].anchor, desk.project())->value;
+        };
         const double before = time_of_drop();
         const auto beats = desk.project().grid->beats().size();
         QTest::mouseClick(desk.window.findChild<QToolButton*>("half tempo"), Qt::LeftButton);
@@ -407,7 +422,8 @@ private slots:
         desk.window.view().set_playhead(desk.bar(2, 3));
         desk.click("bar 1 here");
         QVERIFY(std::abs(time_of_drop() - before - 0.011) < 1e-9);
-        QCOMPARE(desk.project().grid->position_of(std::get<MusicalAnchor>(desk.markers().pins[1].anchor).at), (MusicalPosition{11, 3, 0}));
+        QCOMPARE(desk.project().grid->position_of(std::get<MusicalAnchor>(desk.markers().pins[1].anchor).at),
+                 (MusicalPosition{11, 3, 0}));
         while (desk.window.document().can_undo())
             desk.key(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(time_of_drop(), before);
@@ -419,14 +435,16 @@ private slots:
         desk.window.timeline().show_range(Seconds(0), desk.bar(13));
         QTest::qWait(30);
         const PinId cut = desk.cuts().pins[1].id;
-        QTest::mouseClick(&desk.window.timeline(), Qt::LeftButton, {}, desk.window.timeline().head_position(cut).toPoint());
+        QTest::mouseClick(&desk.window.timeline(), Qt::LeftButton, {},
+                          desk.window.timeline().head_position(cut).toPoint());
         QVERIFY(desk.window.view().selection() == std::set<PinId>{cut});
         auto* shot = desk.window.findChild<QComboBox*>("shot");
         QVERIFY(shot->isVisible());
         QCOMPARE(shot->currentText(), "launch");
         shot->setFocus();
         QTest::keyClick(shot, Qt::Key_Down);
-        QCOMPARE(desk.project().clip(std::get<CutBody>(desk.project().pin(cut)->body).shot)->name, std::string("tail"));
+        QCOMPARE(desk.project().clip(std::get<CutBody>(desk.project().pin(cut)->body).shot)->name,
+                 std::string("tail"));
         desk.click("pinned"); // Unpin
         QVERIFY(std::holds_alternative<TimeAnchor>(desk.project().pin(cut)->anchor));
         auto* lead = desk.window.findChild<QSpinBox*>("lead");
@@ -435,7 +453,8 @@ private slots:
         QTest::keyClick(lead, Qt::Key_Up);
         QCOMPARE(desk.cuts().lead.value, 2);
         const PinId marker = desk.markers().pins[0].id;
-        QTest::mouseClick(&desk.window.timeline(), Qt::LeftButton, {}, desk.window.timeline().head_position(marker).toPoint());
+        QTest::mouseClick(&desk.window.timeline(), Qt::LeftButton, {},
+                          desk.window.timeline().head_position(marker).toPoint());
         desk.type("marker name", "let go");
         QTest::keyClick(desk.window.findChild<QLineEdit*>("marker name"), Qt::Key_Return);
         QCOMPARE(std::get<MarkerBody>(desk.project().pin(marker)->body).name, std::string("let go"));
@@ -453,7 +472,8 @@ private slots:
     }
 
     void journey_recovery_after_a_crash() {
-        const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation) + "/recovery";
+        const QString folder =
+            QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation) + "/recovery";
         for (const auto& old : Document::recoveries())
             Document::discard(old);
         {
@@ -486,10 +506,12 @@ private slots:
         for (auto* widget : desk.window.findChildren<QWidget*>()) {
             const bool control = qobject_cast<QAbstractButton*>(widget) || qobject_cast<QComboBox*>(widget) ||
                                  qobject_cast<QSlider*>(widget) || qobject_cast<QAbstractSpinBox*>(widget);
-            if (!control || widget->objectName().startsWith("qt_") || widget->parentWidget()->inherits("QAbstractSpinBox"))
+            if (!control || widget->objectName().startsWith("qt_") ||
+                widget->parentWidget()->inherits("QAbstractSpinBox"))
                 continue;
             const auto* button = qobject_cast<QAbstractButton*>(widget);
-            QVERIFY2(!widget->accessibleName().isEmpty() || (button && !button->text().isEmpty()), qPrintable(widget->objectName()));
+            QVERIFY2(!widget->accessibleName().isEmpty() || (button && !button->text().isEmpty()),
+                     qPrintable(widget->objectName()));
             QVERIFY2(widget->focusPolicy() & Qt::TabFocus, qPrintable(widget->objectName()));
         }
         std::set<QString> keys;
@@ -510,8 +532,9 @@ private slots:
         desk.window.timeline().setFocus();
         for (const auto& line : desk.window.shortcuts())
             (void)line;
-        for (const char* name : {"play", "few seconds", "beat on", "bar back", "pin on", "delete", "add cut", "zoom in", "whole song",
-                                 "undo", "redo", "earlier", "bar 1", "end", "detect"})
+        for (const char* name :
+             {"play", "few seconds", "beat on", "bar back", "pin on", "delete", "add cut", "zoom in",
+              "whole song", "undo", "redo", "earlier", "bar 1", "end", "detect"})
             desk.window.action(name)->trigger(); // each says what is missing, or does nothing
         QVERIFY(desk.cuts().pins.empty() && !desk.project().grid);
         QVERIFY(!desk.window.document().unsaved());

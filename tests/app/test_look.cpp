@@ -19,15 +19,20 @@ private slots:
     void text_can_be_read() {
         for (const Palette* p : {&day_palette(), &night_palette()}) {
             const std::pair<QColor, QColor> pairs[] = {
-                {p->desk_text, p->desk},          {p->desk_text, p->desk_well},       {p->desk_text, p->desk_raised},
-                {p->desk_quiet, p->desk},         {p->desk_quiet, p->desk_raised},    {p->warning, p->desk},
-                {p->playing_text, p->playing},    {p->paper_text, p->paper},          {p->paper_text, p->paper_shade},
-                {p->paper_text, p->paper_names},  {p->paper_quiet, p->paper},         {p->paper_quiet, p->paper_shade},
-                {p->paper_quiet, p->paper_names}, {p->marker, p->paper},              {p->marker, p->paper_shade},
-                {p->playing_text, p->done},       {p->desk_faint, p->desk}};
+                {p->desk_text, p->desk},          {p->desk_text, p->desk_well},
+                {p->desk_text, p->desk_raised},   {p->desk_quiet, p->desk},
+                {p->desk_quiet, p->desk_raised},  {p->warning, p->desk},
+                {p->playing_text, p->playing},    {p->paper_text, p->paper},
+                {p->paper_text, p->paper_shade},  {p->paper_text, p->paper_names},
+                {p->paper_quiet, p->paper},       {p->paper_quiet, p->paper_shade},
+                {p->paper_quiet, p->paper_names}, {p->marker, p->paper},
+                {p->marker, p->paper_shade},      {p->playing_text, p->done},
+                {p->desk_faint, p->desk}};
             for (const auto& [text, ground] : pairs)
-                QVERIFY2(contrast(text, ground) >= 4.5,
-                         qPrintable(QString("%1 on %2: %3").arg(text.name(), ground.name()).arg(contrast(text, ground))));
+                QVERIFY2(
+                    contrast(text, ground) >= 4.5,
+                    qPrintable(
+                        QString("%1 on %2: %3").arg(text.name(), ground.name()).arg(contrast(text, ground))));
             for (const auto& shot : p->shot)
                 QVERIFY(contrast(p->shot_text, shot) >= 4.5);
         }

@@ -28,7 +28,8 @@ private slots:
 
     void the_next_shot_is_made_ready() {
         ShotPictures pictures([] {});
-        const ShotPictures::Wanted now{PULSEPIN_DEMO "/loop.webm", Seconds(0)}, next{PULSEPIN_DEMO "/tail.webm", Seconds(1)};
+        const ShotPictures::Wanted now{PULSEPIN_DEMO "/loop.webm", Seconds(0)},
+            next{PULSEPIN_DEMO "/tail.webm", Seconds(1)};
         (void)pictures.picture(now, next);
         QTest::qWait(400);
         QVERIFY(pictures.picture(next, std::nullopt).has_value());

@@ -29,7 +29,10 @@ std::vector<double> downbeats_of(const Analysis& analysis) {
 }
 
 QString numbers(const BeatMeasures& m) {
-    return QString("F %1, mean offset %2 ms, worst %3 ms").arg(m.f).arg(m.mean_offset * 1000).arg(m.worst_offset * 1000);
+    return QString("F %1, mean offset %2 ms, worst %3 ms")
+        .arg(m.f)
+        .arg(m.mean_offset * 1000)
+        .arg(m.worst_offset * 1000);
 }
 
 } // namespace
@@ -48,7 +51,8 @@ private slots:
         QVERIFY(analysis && analysis->grid);
         const auto beats = measure_beats(truth["beats"].get<std::vector<double>>(), beats_of(*analysis));
         QVERIFY2(beats.f >= 0.95 && std::abs(beats.mean_offset) < 0.010, qPrintable(numbers(beats)));
-        const auto bars = measure_beats(truth["downbeats"].get<std::vector<double>>(), downbeats_of(*analysis));
+        const auto bars =
+            measure_beats(truth["downbeats"].get<std::vector<double>>(), downbeats_of(*analysis));
         QVERIFY2(bars.f >= 0.90, qPrintable(numbers(bars)));
         QVERIFY(std::abs(analysis->grid->typical_tempo().value - truth["tempo"].get<double>()) < 0.1);
         QVERIFY(std::abs(analysis->tempi.front().tempo.value - 118) < 118 * 0.04);

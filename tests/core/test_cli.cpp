@@ -53,12 +53,15 @@ private slots:
     }
 
     void place_makes_another_project() {
-        const auto run = cli({"place", project, "--lane", "cuts", "--every", "2", "--from", "13.1", "--until", "21.1", "-o", file("p.pulsepin")});
+        const auto run = cli({"place", project, "--lane", "cuts", "--every", "2", "--from", "13.1", "--until",
+                              "21.1", "-o", file("p.pulsepin")});
         QVERIFY2(run.status == 0, qPrintable(run.err));
         QCOMPARE(run.out.trimmed(), "16 cuts placed: beats, every 2nd, 13.1 until 21.1");
-        const auto before = load_project(project.toStdString()), after = load_project(file("p.pulsepin").toStdString());
+        const auto before = load_project(project.toStdString()),
+                   after = load_project(file("p.pulsepin").toStdString());
         QVERIFY(before && after);
-        QCOMPARE(after->first_lane(LaneKind::Cut)->pins.size(), before->first_lane(LaneKind::Cut)->pins.size() + 16);
+        QCOMPARE(after->first_lane(LaneKind::Cut)->pins.size(),
+                 before->first_lane(LaneKind::Cut)->pins.size() + 16);
         QCOMPARE(after->song->path, before->song->path);
     }
 
@@ -78,9 +81,12 @@ private slots:
         const std::pair<QStringList, const char*> cases[] = {
             {{"analyze", file("none.wav")}, "does not exist"},
             {{"analyze", file("words.mp3"), "--json", file("w.json")}, "not a sound or video file"},
-            {{"place", project, "--lane", "dreams", "--from", "1.1", "--until", "2.1", "-o", file("n")}, "no lane called"},
-            {{"place", project, "--lane", "cuts", "--from", "soon", "--until", "2.1", "-o", file("n")}, "not a place in the music"},
-            {{"place", song, "--lane", "cuts", "--from", "1.1", "--until", "2.1", "-o", file("n")}, "not a Pulse Pin project"},
+            {{"place", project, "--lane", "dreams", "--from", "1.1", "--until", "2.1", "-o", file("n")},
+             "no lane called"},
+            {{"place", project, "--lane", "cuts", "--from", "soon", "--until", "2.1", "-o", file("n")},
+             "not a place in the music"},
+            {{"place", song, "--lane", "cuts", "--from", "1.1", "--until", "2.1", "-o", file("n")},
+             "not a Pulse Pin project"},
             {{"export", project, "--format", "pdf", "-o", file("n")}, "no export format"},
             {{"export", project, "--format", "edl", "-o", file("no/such/n")}, "could not be saved"},
             {{}, "subcommand"},

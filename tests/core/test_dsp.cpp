@@ -39,13 +39,16 @@ private slots:
         constexpr double rate = 44100, hz = 1000;
         std::vector<float> samples(8192);
         for (std::size_t i = 0; i < samples.size(); ++i)
-            samples[i] = static_cast<float>(std::sin(2 * std::numbers::pi * hz * static_cast<double>(i) / rate));
+            samples[i] =
+                static_cast<float>(std::sin(2 * std::numbers::pi * hz * static_cast<double>(i) / rate));
         LogBandSpectrum spectrum(2048, rate, {60, 17500, 12}, 300);
         std::vector<float> bands(spectrum.bands());
         spectrum.at(samples, 4096, 1.0f, bands);
-        const auto top = static_cast<std::size_t>(std::max_element(bands.begin(), bands.end()) - bands.begin());
+        const auto top =
+            static_cast<std::size_t>(std::max_element(bands.begin(), bands.end()) - bands.begin());
         QVERIFY(std::abs(spectrum.centre_hz(top) - hz) < 60);
-        // log10(1 + 300 * m): a band sums the main lobe under a triangle, so between the sine and about twice it.
+        // log10(1 + 300 * m): a band sums the main lobe under a triangle, so between the sine and about twice
+        // it.
         const double magnitude = (std::pow(10.0, static_cast<double>(bands[top])) - 1) / 300;
         QVERIFY2(magnitude > 0.8 && magnitude < 2.0, qPrintable(QString::number(magnitude)));
     }

@@ -15,7 +15,9 @@ using namespace pulsepin::test;
 namespace {
 
 Project with_cuts(Project project, int every_nth, MusicalPosition from, MusicalPosition until) {
-    const Picker picker{"beats", project.grid->ticks_of(from), project.grid->ticks_of(until),
+    const Picker picker{"beats",
+                        project.grid->ticks_of(from),
+                        project.grid->ticks_of(until),
                         {{"every-nth", {static_cast<double>(every_nth), 0}}}};
     return place(project, lane_of_kind(project, LaneKind::Cut), picker)->project;
 }
@@ -26,8 +28,8 @@ struct Event {
     QStringList comments;
 };
 
-/// A strict reader of the CMX 3600 style, written from its description: title, frame code mode, then events of
-/// fixed columns, each followed by its comments. Anything else is an error.
+/// A strict reader of the CMX 3600 style, written from its description: title, frame code mode, then events
+/// of fixed columns, each followed by its comments. Anything else is an error.
 std::vector<Event> read_edl(const QString& text, bool& drop, QString& error) {
     static const QRegularExpression line_of_event(
         R"(^(\d{3,4})  ([A-Z0-9]{1,8}) +V     C        (\d\d:\d\d:\d\d[:;]\d\d) (\d\d:\d\d:\d\d[:;]\d\d) (\d\d:\d\d:\d\d[:;]\d\d) (\d\d:\d\d:\d\d[:;]\d\d)$)");
@@ -43,8 +45,13 @@ std::vector<Event> read_edl(const QString& text, bool& drop, QString& error) {
     for (qsizetype i = 2; i + 1 < lines.size(); ++i) {
         const auto match = line_of_event.match(lines[i]);
         if (match.hasMatch())
-            events.push_back({match.captured(1).toInt(), match.captured(2), match.captured(3), match.captured(4),
-                              match.captured(5), match.captured(6), {}});
+            events.push_back({match.captured(1).toInt(),
+                              match.captured(2),
+                              match.captured(3),
+                              match.captured(4),
+                              match.captured(5),
+                              match.captured(6),
+                              {}});
         else if (lines[i].startsWith("* ") && !events.empty())
             events.back().comments << lines[i];
         else
@@ -58,8 +65,8 @@ std::vector<Event> read_edl(const QString& text, bool& drop, QString& error) {
 class TestExports : public QObject {
     Q_OBJECT
 private slots:
-    // Worked by hand. 120 beats a minute at 24 frames: 12 frames a beat (film click tables: "12-0 is 120"). Every
-    // 2nd beat from 2.1 (2 s): cuts at frames 48, 72, 96, 120, so record times 2:00, 3:00, 4:00, 5:00.
+    // Worked by hand. 120 beats a minute at 24 frames: 12 frames a beat (film click tables: "12-0 is 120").
+    // Every 2nd beat from 2.1 (2 s): cuts at frames 48, 72, 96, 120, so record times 2:00, 3:00, 4:00, 5:00.
     void edl_at_24_frames() {
         const auto project = with_cuts(steady_project(120, 0, 10), 2, {2, 1, 0}, {4, 1, 0});
         const auto text = write_edl(project);
@@ -85,13 +92,15 @@ private slots:
     }
 
     // Worked by hand with SMPTE ST 12-1: at 30000/1001 frames a second the cut at 60 s falls on frame
-    // 60 * 29.97003 = 1798.2, so 1798 = 00:00:59;28. The cut at 120 s: 3596.4, so 3596. The first minute holds 1800
-    // numbers and the next 1798; 3596 is number 1796 from 00:01:00;02, which is 00:01:59;28.
+    // 60 * 29.97003 = 1798.2, so 1798 = 00:00:59;28. The cut at 120 s: 3596.4, so 3596. The first minute
+    // holds 1800 numbers and the next 1798; 3596 is number 1796 from 00:01:00;02, which is 00:01:59;28.
     void edl_with_drop_frame() {
         auto project = steady_project(60, 0, 200, "29.97");
         const auto lane = lane_of_kind(project, LaneKind::Cut);
         for (const double at : {60.0, 120.0})
-            project = *with_pins(project, lane, {{{}, TimeAnchor{Seconds(at)}, CutBody{(*project.bin)[0].id, Seconds(1)}, {}}});
+            project =
+                *with_pins(project, lane,
+                           {{{}, TimeAnchor{Seconds(at)}, CutBody{(*project.bin)[0].id, Seconds(1)}, {}}});
         bool drop = false;
         QString error;
         const auto events = read_edl(QString::fromStdString(*write_edl(project)), drop, error);
@@ -103,7 +112,9 @@ private slots:
         // Lengths agree on both sides of each event.
         const auto rate = project.settings->frame_rate;
         for (const auto& e : events) {
-            const auto frames = [&](const QString& t) { return parse_timecode(t.toStdString(), rate)->value; };
+            const auto frames = [&](const QString& t) {
+                return parse_timecode(t.toStdString(), rate)->value;
+            };
             QCOMPARE(frames(e.source_out) - frames(e.source_in), frames(e.record_out) - frames(e.record_in));
         }
     }
@@ -114,7 +125,8 @@ private slots:
         settings.title = "two\nlines";
         project = with_settings(project, settings);
         project.bin = std::make_shared<const std::vector<Clip>>();
-        project = with_clips(project, {{{}, "über\n001  AX", "/x/a.mov", Seconds(5), 1, 1}, {{}, "über 001 AX", "/x/b.mov", Seconds(5), 1, 1},
+        project = with_clips(project, {{{}, "über\n001  AX", "/x/a.mov", Seconds(5), 1, 1},
+                                       {{}, "über 001 AX", "/x/b.mov", Seconds(5), 1, 1},
                                        {{}, "日本", "/x/c.mov", Seconds(5), 1, 1}});
         project = with_cuts(project, 4, {1, 1, 0}, {4, 1, 0});
         bool drop = false;
@@ -128,7 +140,10 @@ private slots:
     void markers_as_a_table() {
         auto project = steady_project(118, 0.4, 60);
         project = *with_pins(project, lane_of_kind(project, LaneKind::Marker),
-                             {{{}, MusicalAnchor{project.grid->ticks_of({2, 1, 0})}, MarkerBody{"drop, \"all\" in", "a\nb"}, {}}});
+                             {{{},
+                               MusicalAnchor{project.grid->ticks_of({2, 1, 0})},
+                               MarkerBody{"drop, \"all\" in", "a\nb"},
+                               {}}});
         const auto text = QString::fromStdString(*write_marker_csv(project));
         // Bar 2 lies at 0.4 + 4 * 60/118 = 2.433898 s: frame 58.41, so 58 = 2:10, and 17.2 ms early.
         QCOMPARE(text, "name,note,bar.beat,seconds,frame,timecode,rounding error ms\r\n"
@@ -142,13 +157,14 @@ private slots:
         const QString file = dir.filePath("c.vtt");
         QVERIFY(export_project(project, *exporter("vtt"), file.toStdString()).has_value());
         QProcess probe;
-        probe.start("ffprobe", {"-v", "error", "-f", "webvtt", "-show_entries", "packet=pts_time,duration_time", "-of", "csv=p=0", file});
+        probe.start("ffprobe", {"-v", "error", "-f", "webvtt", "-show_entries",
+                                "packet=pts_time,duration_time", "-of", "csv=p=0", file});
         QVERIFY(probe.waitForFinished() && probe.exitCode() == 0);
         auto cues = QString(probe.readAllStandardOutput()).split('\n').filter(QRegularExpression("^[0-9]"));
         for (auto& cue : cues)
             cue.remove(QRegularExpression(",$"));
-        QCOMPARE(cues,
-                 (QStringList{"0.000000,2.000000", "2.000000,2.000000", "4.000000,2.000000", "6.000000,2.000000", "8.000000,2.000000"}));
+        QCOMPARE(cues, (QStringList{"0.000000,2.000000", "2.000000,2.000000", "4.000000,2.000000",
+                                    "6.000000,2.000000", "8.000000,2.000000"}));
         QProcess convert;
         convert.start("ffmpeg", {"-v", "error", "-i", file, "-f", "srt", "-"});
         QVERIFY(convert.waitForFinished() && convert.exitCode() == 0);

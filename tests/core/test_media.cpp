@@ -17,9 +17,11 @@ bool write_wave(const QString& path, const std::vector<float>& samples, std::int
     QFile raw(path + ".raw");
     if (!raw.open(QIODevice::WriteOnly))
         return false;
-    raw.write(reinterpret_cast<const char*>(samples.data()), static_cast<qint64>(samples.size() * sizeof(float)));
+    raw.write(reinterpret_cast<const char*>(samples.data()),
+              static_cast<qint64>(samples.size() * sizeof(float)));
     raw.close();
-    return ffmpeg({"-f", "f32le", "-ar", QString::number(at_rate), "-ac", "1", "-i", raw.fileName(), "-c:a", "pcm_f32le", path});
+    return ffmpeg({"-f", "f32le", "-ar", QString::number(at_rate), "-ac", "1", "-i", raw.fileName(), "-c:a",
+                   "pcm_f32le", path});
 }
 
 /// The lag, in samples, at which `b` looks most like `a`.
@@ -28,7 +30,8 @@ int best_lag(const std::vector<float>& a, std::span<const float> b, int reach) {
     double most = -1;
     for (int lag = -reach; lag <= reach; ++lag) {
         double sum = 0;
-        for (std::size_t i = static_cast<std::size_t>(reach); i + static_cast<std::size_t>(reach) < a.size(); i += 3) {
+        for (std::size_t i = static_cast<std::size_t>(reach); i + static_cast<std::size_t>(reach) < a.size();
+             i += 3) {
             const auto k = static_cast<std::ptrdiff_t>(i) + lag;
             if (k >= 0 && k < static_cast<std::ptrdiff_t>(b.size()))
                 sum += static_cast<double>(a[i]) * static_cast<double>(b[static_cast<std::size_t>(k)]);
@@ -84,7 +87,8 @@ private slots:
     // By LAME's own encoder: its tag says the delay and padding of each file to the sample.
     void mp3_lines_up_with_its_original() {
         QVERIFY(ffmpeg({"-i", file("source.wav"), "-c:a", "pcm_s16le", file("16.wav")}));
-        for (const QStringList& mode : {QStringList{"-V", "4"}, QStringList{"-b", "192"}, QStringList{"--abr", "140"}}) {
+        for (const QStringList& mode :
+             {QStringList{"-V", "4"}, QStringList{"-b", "192"}, QStringList{"--abr", "140"}}) {
             QProcess lame;
             lame.start("lame", QStringList{"--quiet"} + mode + QStringList{file("16.wav"), file("lame.mp3")});
             QVERIFY(lame.waitForFinished() && lame.exitCode() == 0);
@@ -121,8 +125,8 @@ private slots:
 
     void many_channels_become_two_and_rates_stay() {
         for (const int wanted : {8000, 96000, 192000}) {
-            QVERIFY(ffmpeg({"-f", "lavfi", "-i", QString("sine=d=0.5:r=%1").arg(wanted), "-ac", "6", "-c:a", "pcm_s24le",
-                            file("six.wav")}));
+            QVERIFY(ffmpeg({"-f", "lavfi", "-i", QString("sine=d=0.5:r=%1").arg(wanted), "-ac", "6", "-c:a",
+                            "pcm_s24le", file("six.wav")}));
             const auto sound = load_sound(file("six.wav").toStdString());
             QVERIFY(sound.has_value());
             QCOMPARE(sound->samples->format(), (SoundFormat{wanted, 2}));
@@ -138,8 +142,8 @@ private slots:
     }
 
     void sound_inside_a_video() {
-        QVERIFY(ffmpeg({"-f", "lavfi", "-i", "testsrc=d=2:s=64x48:r=25", "-i", file("source.wav"), "-shortest", "-c:v",
-                        "libx264", "-c:a", "pcm_s16le", file("v.mov")}));
+        QVERIFY(ffmpeg({"-f", "lavfi", "-i", "testsrc=d=2:s=64x48:r=25", "-i", file("source.wav"),
+                        "-shortest", "-c:v", "libx264", "-c:a", "pcm_s16le", file("v.mov")}));
         const auto sound = load_sound(file("v.mov").toStdString());
         QVERIFY2(sound.has_value(), sound ? "" : sound.error().message().c_str());
         QCOMPARE(best_lag(source_, sound->samples->interleaved(), 1400), 0);
@@ -210,7 +214,8 @@ private slots:
         auto other = source_;
         other[100'000] += 0.001f;
         QVERIFY(write_wave(file("other.wav"), other));
-        const auto a = load_sound(file("source.wav").toStdString()), b = load_sound(file("other.wav").toStdString());
+        const auto a = load_sound(file("source.wav").toStdString()),
+                   b = load_sound(file("other.wav").toStdString());
         QVERIFY(a && b && a->fingerprint != b->fingerprint);
         QCOMPARE(load_sound(file("source.wav").toStdString())->fingerprint, a->fingerprint);
     }
@@ -255,7 +260,8 @@ private slots:
 
     // Frame n of the clip is on screen from n/rate to (n+1)/rate, wherever one comes from.
     void pictures_in_any_order() {
-        QVERIFY(ffmpeg({"-f", "lavfi", "-i", "testsrc=d=4:s=160x120:r=25", "-c:v", "libx264", "-g", "50", "-bf", "2", file("c.mp4")}));
+        QVERIFY(ffmpeg({"-f", "lavfi", "-i", "testsrc=d=4:s=160x120:r=25", "-c:v", "libx264", "-g", "50",
+                        "-bf", "2", file("c.mp4")}));
         auto forward = VideoReader::open(file("c.mp4").toStdString());
         QVERIFY(forward.has_value());
         QCOMPARE(forward->info().width, 160);
@@ -270,7 +276,8 @@ private slots:
             const int frame = static_cast<int>(random() % 100);
             const auto picture = jumping->picture_at(Seconds((frame + 0.5) / 25), 160, 120);
             QVERIFY(picture.has_value());
-            QVERIFY2(picture->pixels == in_order[static_cast<std::size_t>(frame)].pixels, qPrintable(QString::number(frame)));
+            QVERIFY2(picture->pixels == in_order[static_cast<std::size_t>(frame)].pixels,
+                     qPrintable(QString::number(frame)));
         }
         const auto after = jumping->picture_at(Seconds(100), 160, 120);
         QVERIFY(after && after->pixels == in_order.back().pixels);

@@ -61,10 +61,11 @@ private slots:
             const auto before = times_of(project);
             for (int step = 0; step < 6; ++step) {
                 const auto& grid = *project.grid;
-                const Result<BeatGrid> next = random() % 4 == 0   ? with_half_tempo(grid)
-                                              : random() % 3 == 0 ? with_double_tempo(grid)
-                                              : random() % 2 == 0 ? with_bar_one_at(grid, static_cast<std::int64_t>(random() % 30))
-                                                                  : with_metre(grid, {static_cast<int>(random() % 6) + 2, 4});
+                const Result<BeatGrid> next =
+                    random() % 4 == 0   ? with_half_tempo(grid)
+                    : random() % 3 == 0 ? with_double_tempo(grid)
+                    : random() % 2 == 0 ? with_bar_one_at(grid, static_cast<std::int64_t>(random() % 30))
+                                        : with_metre(grid, {static_cast<int>(random() % 6) + 2, 4});
                 QVERIFY(next.has_value());
                 project = relabelled(project, *next);
             }
@@ -79,7 +80,8 @@ private slots:
     void relabelling_is_exact_on_beats() {
         Project project = steady_project(118, 0.4);
         project = *with_pins(project, lane_of_kind(project, LaneKind::Marker),
-                             {{{}, MusicalAnchor{Ticks(16 * 960)}, MarkerBody{}, {}}, {{}, MusicalAnchor{Ticks(17 * 960)}, MarkerBody{}, {}}});
+                             {{{}, MusicalAnchor{Ticks(16 * 960)}, MarkerBody{}, {}},
+                              {{}, MusicalAnchor{Ticks(17 * 960)}, MarkerBody{}, {}}});
         const auto before = times_of(project);
         const auto half = relabelled(project, *with_half_tempo(*project.grid));
         for (const auto& [id, time] : times_of(half))
@@ -108,8 +110,9 @@ private slots:
         std::mt19937 random(5);
         Project project = steady_project();
         for (int i = 0; i < 100; ++i)
-            project = *with_pins(project, lane_of_kind(project, LaneKind::Marker),
-                                 {{{}, MusicalAnchor{Ticks(static_cast<std::int64_t>(random() % 90'000))}, MarkerBody{}, {}}});
+            project = *with_pins(
+                project, lane_of_kind(project, LaneKind::Marker),
+                {{{}, MusicalAnchor{Ticks(static_cast<std::int64_t>(random() % 90'000))}, MarkerBody{}, {}}});
         const auto order = [](const Project& p) {
             std::vector<PinId> ids;
             for (const auto& pin : resolve(p, *p.first_lane(LaneKind::Marker)).pins)
@@ -189,7 +192,8 @@ private slots:
     void moving_along_the_beats() {
         Project project = steady_project(120);
         project = *with_pins(project, lane_of_kind(project, LaneKind::Marker),
-                             {{{}, MusicalAnchor{Ticks(960), Seconds(0.01)}, MarkerBody{}, {}}, {{}, TimeAnchor{Seconds(2.1)}, MarkerBody{}, {}}});
+                             {{{}, MusicalAnchor{Ticks(960), Seconds(0.01)}, MarkerBody{}, {}},
+                              {{}, TimeAnchor{Seconds(2.1)}, MarkerBody{}, {}}});
         std::vector<PinId> ids;
         for (const auto& pin : project.first_lane(LaneKind::Marker)->pins)
             ids.push_back(pin.id);
@@ -200,7 +204,8 @@ private slots:
 
     void pin_and_unpin_keep_the_time() {
         Project project = steady_project(118, 0.4);
-        project = *with_pins(project, lane_of_kind(project, LaneKind::Marker), {{{}, MusicalAnchor{Ticks(5 * 960), Frames(2)}, MarkerBody{}, {}}});
+        project = *with_pins(project, lane_of_kind(project, LaneKind::Marker),
+                             {{{}, MusicalAnchor{Ticks(5 * 960), Frames(2)}, MarkerBody{}, {}}});
         const PinId id = project.first_lane(LaneKind::Marker)->pins.front().id;
         const auto before = times_of(project).at(id);
         const auto loose = *with_pinned(project, id, false);
@@ -214,10 +219,12 @@ private slots:
     void what_cannot_be_done_is_refused() {
         const auto project = steady_project();
         QVERIFY(!with_pins(project, LaneId{999}, {}));
-        QVERIFY(!with_pins(project, lane_of_kind(project, LaneKind::Marker), {{{}, TimeAnchor{}, CutBody{}, {}}}));
+        QVERIFY(!with_pins(project, lane_of_kind(project, LaneKind::Marker),
+                           {{{}, TimeAnchor{}, CutBody{}, {}}}));
         QVERIFY(!with_anchor(project, PinId{999}, TimeAnchor{}));
         QVERIFY(!with_lead(project, LaneId{999}, Frames(1)));
-        const auto cut = *with_pins(project, lane_of_kind(project, LaneKind::Cut), {{{}, TimeAnchor{}, CutBody{project.bin->front().id, {}}, {}}});
+        const auto cut = *with_pins(project, lane_of_kind(project, LaneKind::Cut),
+                                    {{{}, TimeAnchor{}, CutBody{project.bin->front().id, {}}, {}}});
         QVERIFY(!without_clip(cut, project.bin->front().id));
         QVERIFY(without_clip(cut, project.bin->back().id));
     }
@@ -238,8 +245,10 @@ private slots:
         Project project = steady_project();
         const auto lane = lane_of_kind(project, LaneKind::Marker);
         const PinId first{project.next_id}, second{project.next_id + 1};
-        project = *with_pins(project, lane, {{{}, MarkerAnchor{second}, MarkerBody{}, {}}, {{}, MarkerAnchor{first}, MarkerBody{}, {}},
-                                             {{}, MarkerAnchor{PinId{12345}}, MarkerBody{}, {}}});
+        project = *with_pins(project, lane,
+                             {{{}, MarkerAnchor{second}, MarkerBody{}, {}},
+                              {{}, MarkerAnchor{first}, MarkerBody{}, {}},
+                              {{}, MarkerAnchor{PinId{12345}}, MarkerBody{}, {}}});
         QVERIFY(resolve(project, *project.lane(lane)).pins.empty());
     }
 };

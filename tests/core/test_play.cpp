@@ -80,7 +80,8 @@ private slots:
             for (std::size_t i = 0; i < 777; ++i) {
                 const std::size_t at = i < 50 ? 250 + i : 200 + (i - 50) % 100;
                 QCOMPARE(out[2 * i], sound->interleaved()[2 * at]);
-                QCOMPARE(mixer.heard(Samples(static_cast<std::int64_t>(i))).position.value, static_cast<std::int64_t>(at));
+                QCOMPARE(mixer.heard(Samples(static_cast<std::int64_t>(i))).position.value,
+                         static_cast<std::int64_t>(at));
             }
         }
     }
@@ -88,7 +89,8 @@ private slots:
     void clicks_begin_exactly_on_their_beats() {
         Mixer mixer(48000);
         mixer.set_sound(store_of(std::vector<float>(2 * 48000, 0.0f), {48000, 2}));
-        mixer.set_clicks(std::make_shared<const ClickTrack>(std::vector<Click>{{Samples(1000), true}, {Samples(25'000), false}}, 48000));
+        mixer.set_clicks(std::make_shared<const ClickTrack>(
+            std::vector<Click>{{Samples(1000), true}, {Samples(25'000), false}}, 48000));
         mixer.set_click_gain(1.0f);
         mixer.play({Samples(0), std::nullopt, false, {}, 1});
         for (const std::size_t block : {100u, 1001u}) {
@@ -97,7 +99,8 @@ private slots:
             for (const std::size_t beat : {1000u, 25'000u}) {
                 QCOMPARE(out[2 * (beat - 1)], 0.0f);
                 QVERIFY(out[2 * beat] > 0.5f);
-                QVERIFY(std::abs(out[2 * beat]) >= std::abs(out[2 * beat + 2])); // its first sample is its loudest
+                QVERIFY(std::abs(out[2 * beat]) >=
+                        std::abs(out[2 * beat + 2])); // its first sample is its loudest
             }
             QCOMPARE(out[2 * 20'000], 0.0f);
         }
@@ -106,7 +109,8 @@ private slots:
     void a_click_under_way_goes_on_after_a_jump() {
         Mixer mixer(48000);
         mixer.set_sound(store_of(std::vector<float>(96'000, 0.0f), {48000, 2}));
-        mixer.set_clicks(std::make_shared<const ClickTrack>(std::vector<Click>{{Samples(1000), false}}, 48000));
+        mixer.set_clicks(
+            std::make_shared<const ClickTrack>(std::vector<Click>{{Samples(1000), false}}, 48000));
         mixer.set_click_gain(1.0f);
         mixer.play({Samples(0), std::nullopt, false, {}, 1});
         const auto whole = rendered(mixer, 2000);
@@ -184,7 +188,8 @@ private slots:
         });
         for (std::uint32_t i = 0; i < 200; ++i) {
             mixer.set_sound(ramp(100 + i));
-            mixer.set_clicks(std::make_shared<const ClickTrack>(std::vector<Click>{{Samples(10), true}}, 48000));
+            mixer.set_clicks(
+                std::make_shared<const ClickTrack>(std::vector<Click>{{Samples(10), true}}, 48000));
             mixer.play({Samples(0), std::nullopt, true, Samples(0), i});
             (void)mixer.heard(mixer.rendered());
         }

@@ -24,10 +24,14 @@ QByteArray bytes_of(const QString& path) {
 
 Project rich_project() {
     Project project = with_random_pins(steady_project(118, 0.37, 70, "29.97"), 3, 80);
-    project = with_detection(project, {*project.grid, {{Bpm(118), 0.8f}, {Bpm(59), 0.2f}}, {{Seconds(0.1), 0.5f}, {Seconds(1.0 / 3), 1.0f}}}, false);
+    project = with_detection(project,
+                             {*project.grid,
+                              {{Bpm(118), 0.8f}, {Bpm(59), 0.2f}},
+                              {{Seconds(0.1), 0.5f}, {Seconds(1.0 / 3), 1.0f}}},
+                             false);
     project = *with_lead(project, lane_of_kind(project, LaneKind::Cut), Frames(3));
-    project.plantings = std::make_shared<const std::vector<Planting>>(
-        std::vector<Planting>{{PlantingId{project.next_id++}, lane_of_kind(project, LaneKind::Cut), "beats, every 2nd"}});
+    project.plantings = std::make_shared<const std::vector<Planting>>(std::vector<Planting>{
+        {PlantingId{project.next_id++}, lane_of_kind(project, LaneKind::Cut), "beats, every 2nd"}});
     return project;
 }
 
@@ -87,8 +91,8 @@ private slots:
         QVERIFY(!load_project(dir_.path().toStdString()));
     }
 
-    // Cut off anywhere or with any byte changed, a file is refused or read as something consistent; it never crashes
-    // and never half-opens.
+    // Cut off anywhere or with any byte changed, a file is refused or read as something consistent; it never
+    // crashes and never half-opens.
     void damaged_files_do_no_harm() {
         const std::string whole = project_to_json(rich_project(), {});
         for (std::size_t length = 0; length + 2 < whole.size(); length += 89)
@@ -117,9 +121,11 @@ private slots:
             const auto at = text.find(from);
             return at == std::string::npos ? std::string("not found") : text.replace(at, from.size(), to);
         };
-        for (const auto& text : {with("\"next_id\": ", "\"next_id\": 1, \"x\": "), with("\"kind\": \"cuts\"", "\"kind\": \"magic\""),
-                                 with("\"30000/1001\"", "\"0/1\""), with("\"rounding\": \"nearest\"", "\"rounding\": \"up\""),
-                                 with("\"origin\": [\n   \"corrected\"", "\"origin\": [\n   \"guessed\"")}) {
+        for (const auto& text :
+             {with("\"next_id\": ", "\"next_id\": 1, \"x\": "),
+              with("\"kind\": \"cuts\"", "\"kind\": \"magic\""), with("\"30000/1001\"", "\"0/1\""),
+              with("\"rounding\": \"nearest\"", "\"rounding\": \"up\""),
+              with("\"origin\": [\n   \"corrected\"", "\"origin\": [\n   \"guessed\"")}) {
             const auto loaded = project_from_json(text, {});
             QVERIFY2(!loaded && text != "not found", text.substr(0, 60).c_str());
         }
@@ -146,7 +152,8 @@ private slots:
         QVERIFY(!saved);
         QVERIFY(QString::fromStdString(saved.error().message()).contains("unchanged"));
         QCOMPARE(bytes_of(path), before);
-        QCOMPARE(QDir(dir_.path()).entryList({"keep.pulsepin*"}, QDir::Files).size(), 1); // no draft is left behind
+        QCOMPARE(QDir(dir_.path()).entryList({"keep.pulsepin*"}, QDir::Files).size(),
+                 1); // no draft is left behind
         QVERIFY(!save_project(rich_project(), file("no/such/folder/p.pulsepin").toStdString()));
     }
 

@@ -12,8 +12,12 @@ using namespace pulsepin::test;
 
 namespace {
 
-Picker every(const Project& project, int n, MusicalPosition from, MusicalPosition until, const char* source = "beats") {
-    return {source, project.grid->ticks_of(from), project.grid->ticks_of(until), {{"every-nth", {static_cast<double>(n), 0}}}};
+Picker every(const Project& project, int n, MusicalPosition from, MusicalPosition until,
+             const char* source = "beats") {
+    return {source,
+            project.grid->ticks_of(from),
+            project.grid->ticks_of(until),
+            {{"every-nth", {static_cast<double>(n), 0}}}};
 }
 
 std::vector<std::string> places(const Project& project, const std::vector<Picked>& picked) {
@@ -36,14 +40,16 @@ private slots:
         QVERIFY(picked.has_value());
         QCOMPARE(places(project, *picked),
                  (std::vector<std::string>{"19.1", "19.3", "20.1", "20.3", "21.1", "21.3", "22.1", "22.3"}));
-        QCOMPARE(describe(every(project, 2, {19, 1, 0}, {23, 1, 0}), *project.grid), "beats, every 2nd, 19.1 until 23.1");
+        QCOMPARE(describe(every(project, 2, {19, 1, 0}, {23, 1, 0}), *project.grid),
+                 "beats, every 2nd, 19.1 until 23.1");
     }
 
     // Common practice: rates side by side, every 8th, 4th and 2nd beat on three lanes.
     void rates_side_by_side() {
         const auto project = steady_project(150, 0, 60);
         for (const int n : {8, 4, 2})
-            QCOMPARE(pick(every(project, n, {1, 1, 0}, {17, 1, 0}), project)->size(), static_cast<std::size_t>(64 / n));
+            QCOMPARE(pick(every(project, n, {1, 1, 0}, {17, 1, 0}), project)->size(),
+                     static_cast<std::size_t>(64 / n));
     }
 
     // Common practice: an event spans from its beat up to, not including, the next; so does a range.
@@ -56,10 +62,12 @@ private slots:
 
     void sources() {
         auto project = steady_project();
-        project = relabelled(project, *BeatGrid::make(project.grid->beats(), project.grid->first_beat(), {{0, {3, 4}}, {12, {4, 4}}}));
+        project = relabelled(project, *BeatGrid::make(project.grid->beats(), project.grid->first_beat(),
+                                                      {{0, {3, 4}}, {12, {4, 4}}}));
         QCOMPARE(places(project, *pick(every(project, 1, {1, 1, 0}, {7, 1, 0}, "downbeats"), project)),
                  (std::vector<std::string>{"1.1", "2.1", "3.1", "4.1", "5.1", "6.1"}));
-        QCOMPARE(pick(every(project, 1, {1, 1, 0}, {2, 1, 0}, "half-beats"), project)->size(), std::size_t{6});
+        QCOMPARE(pick(every(project, 1, {1, 1, 0}, {2, 1, 0}, "half-beats"), project)->size(),
+                 std::size_t{6});
         // From between two beats on, and before bar 1.
         Picker odd{"beats", Ticks(-1500), Ticks(961), {}};
         QCOMPARE(pick(odd, project)->size(), std::size_t{3});
@@ -121,11 +129,14 @@ private slots:
     void shots_are_taken_in_turn() {
         auto project = steady_project();
         const auto lane = lane_of_kind(project, LaneKind::Cut);
-        project = place(project, lane, every(project, 4, {1, 1, 0}, {5, 1, 0}))->project; // spool launch tail crowd
-        project = place(project, lane, every(project, 4, {5, 1, 0}, {9, 1, 0}))->project; // loop landing spool launch
+        project =
+            place(project, lane, every(project, 4, {1, 1, 0}, {5, 1, 0}))->project; // spool launch tail crowd
+        project = place(project, lane, every(project, 4, {5, 1, 0}, {9, 1, 0}))
+                      ->project; // loop landing spool launch
         std::string names;
         for (const auto& pin : resolve(project, *project.lane(lane)).pins)
-            names += project.clip(std::get<CutBody>(project.lane(lane)->pins[pin.index].body).shot)->name + " ";
+            names +=
+                project.clip(std::get<CutBody>(project.lane(lane)->pins[pin.index].body).shot)->name + " ";
         QCOMPARE(names, "spool launch tail crowd loop landing spool launch ");
     }
 
@@ -174,7 +185,9 @@ private slots:
         auto project = steady_project();
         const auto lane = lane_of_kind(project, LaneKind::Cut);
         const auto a = (*project.bin)[0].id, b = (*project.bin)[1].id;
-        project = *with_pins(project, lane, {{{}, TimeAnchor{Seconds(1)}, CutBody{a, {}}, {}}, {{}, TimeAnchor{Seconds(1.001)}, CutBody{b, {}}, {}}});
+        project = *with_pins(project, lane,
+                             {{{}, TimeAnchor{Seconds(1)}, CutBody{a, {}}, {}},
+                              {{}, TimeAnchor{Seconds(1.001)}, CutBody{b, {}}, {}}});
         const auto shots = shots_of(project, *project.lane(lane));
         QCOMPARE(shots.size(), std::size_t{1});
         QCOMPARE(shots[0].shot, b); // the one placed last is seen
@@ -183,7 +196,8 @@ private slots:
     void a_shot_from_before_the_start_is_under_way() {
         auto project = steady_project();
         const auto lane = lane_of_kind(project, LaneKind::Cut);
-        project = *with_pins(project, lane, {{{}, TimeAnchor{Seconds(-0.5)}, CutBody{(*project.bin)[0].id, Seconds(1)}, {}}});
+        project = *with_pins(
+            project, lane, {{{}, TimeAnchor{Seconds(-0.5)}, CutBody{(*project.bin)[0].id, Seconds(1)}, {}}});
         const auto shots = shots_of(project, *project.lane(lane));
         QCOMPARE(shots[0].start.value, 0);
         QVERIFY(std::abs(shots[0].in_point.value - 1.5) < 1e-9);
@@ -210,7 +224,8 @@ private slots:
         Settings settings = *project.settings;
         settings.frame_rate = *FrameRate::parse("60");
         const auto faster = with_settings(project, settings);
-        const auto before = resolve(project, *project.lane(lane)), after = resolve(faster, *faster.lane(lane));
+        const auto before = resolve(project, *project.lane(lane)),
+                   after = resolve(faster, *faster.lane(lane));
         for (std::size_t i = 0; i < before.pins.size(); ++i) {
             QCOMPARE(after.pins[i].time, before.pins[i].time);
             QVERIFY(std::abs(after.pins[i].rounding_error.value) <= 1 / 120.0 + 1e-9);

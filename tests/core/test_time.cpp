@@ -11,7 +11,9 @@ using namespace pulsepin;
 
 namespace {
 
-FrameRate rate(const char* text) { return *FrameRate::parse(text); }
+FrameRate rate(const char* text) {
+    return *FrameRate::parse(text);
+}
 
 BeatGrid wobbly_grid(std::uint32_t seed, std::int64_t first_beat, std::vector<MetreChange> metres = {}) {
     std::mt19937 random(seed);
@@ -75,22 +77,26 @@ private slots:
             }
     }
 
-    // Film music handbooks' click tables: "12-0 at 24 frames a second is 120 beats a minute", and 1440 divided by
-    // the frames in a beat gives the tempo (values from memory; both follow from frames = 60 x rate / tempo).
+    // Film music handbooks' click tables: "12-0 at 24 frames a second is 120 beats a minute", and 1440
+    // divided by the frames in a beat gives the tempo (values from memory; both follow from frames = 60 x
+    // rate / tempo).
     void film_click_tables() {
         const auto grid = *BeatGrid::steady(Bpm(120), Seconds(0), {}, Seconds(60));
         const auto r = rate("24");
         for (int beat = 0; beat < 100; ++beat)
-            QCOMPARE(round_to_frame(grid.time_at(Ticks(beat * ticks_per_beat)), r, FrameRounding::Nearest).frame.value,
+            QCOMPARE(round_to_frame(grid.time_at(Ticks(beat * ticks_per_beat)), r, FrameRounding::Nearest)
+                         .frame.value,
                      12 * beat);
         for (const int frames : {8, 10, 12, 15, 16, 18, 20, 24})
             QVERIFY(std::abs(60.0 * 24 / frames - 1440.0 / frames) < 1e-12);
         const auto slow = *BeatGrid::steady(Bpm(1440.0 / 18), Seconds(0), {}, Seconds(60));
-        QCOMPARE(round_to_frame(slow.time_at(Ticks(7 * ticks_per_beat)), r, FrameRounding::Nearest).frame.value, 126);
+        QCOMPARE(
+            round_to_frame(slow.time_at(Ticks(7 * ticks_per_beat)), r, FrameRounding::Nearest).frame.value,
+            126);
     }
 
-    // SMPTE ST 12-1 (numbers from memory, checked by counting): two numbers dropped each minute but every tenth;
-    // 17 982 frames in ten minutes, 107 892 in an hour.
+    // SMPTE ST 12-1 (numbers from memory, checked by counting): two numbers dropped each minute but every
+    // tenth; 17 982 frames in ten minutes, 107 892 in an hour.
     void drop_frame_timecode() {
         const auto r = rate("29.97");
         const auto text = [&](std::int64_t n) { return format_timecode(Frames(n), r, TimecodeCount::Drop); };
@@ -113,7 +119,8 @@ private slots:
             for (const auto count : {TimecodeCount::NonDrop, TimecodeCount::Drop})
                 for (std::int64_t n = 0; n < 120'000; n += 7)
                     QCOMPARE(parse_timecode(format_timecode(Frames(n), r, count), r)->value, n);
-        for (const char* bad : {"", "1:2:3:4:5", "00:00:00:24", "00:60:00:00", "00:00:60:00", "00:00:00;00", "x"})
+        for (const char* bad :
+             {"", "1:2:3:4:5", "00:00:00:24", "00:60:00:00", "00:00:60:00", "00:00:00;00", "x"})
             QVERIFY2(!parse_timecode(bad, rate("24")), bad);
     }
 
@@ -135,7 +142,8 @@ private slots:
         QVERIFY(!BeatGrid::steady(Bpm(NAN), Seconds(0), {}, Seconds(10)));
     }
 
-    // Two total functions, each the exact inverse of the other; before the first beat and after the last as well.
+    // Two total functions, each the exact inverse of the other; before the first beat and after the last as
+    // well.
     void time_and_position_are_inverse() {
         for (std::uint32_t seed = 1; seed < 20; ++seed) {
             const auto grid = wobbly_grid(seed, static_cast<std::int64_t>(seed) - 10);
@@ -208,7 +216,9 @@ private slots:
         QVERIFY(std::abs((later.time_at(Ticks(960)) - grid.time_at(Ticks(960))).value - 0.03) < 1e-12);
         const auto steady = *made_steady(grid);
         for (std::size_t i = 2; i < steady.beats().size(); ++i)
-            QVERIFY(std::abs((steady.beats()[i].time + steady.beats()[i - 2].time - steady.beats()[i - 1].time * 2.0).value) < 1e-9);
+            QVERIFY(std::abs((steady.beats()[i].time + steady.beats()[i - 2].time -
+                              steady.beats()[i - 1].time * 2.0)
+                                 .value) < 1e-9);
         QVERIFY(std::abs(with_mean_tempo(grid, Bpm(100))->mean_tempo().value - 100) < 1e-9);
     }
 

@@ -13,7 +13,8 @@ struct BeatMeasures {
 };
 
 /// Each true beat is matched with the nearest found one that is not taken.
-inline BeatMeasures measure_beats(const std::vector<double>& truth, const std::vector<double>& found, double window = 0.07) {
+inline BeatMeasures measure_beats(const std::vector<double>& truth, const std::vector<double>& found,
+                                  double window = 0.07) {
     std::vector<bool> taken(found.size(), false);
     int hits = 0;
     double sum = 0, worst = 0;
@@ -21,7 +22,8 @@ inline BeatMeasures measure_beats(const std::vector<double>& truth, const std::v
         int best = -1;
         for (std::size_t i = 0; i < found.size(); ++i)
             if (!taken[i] && std::abs(found[i] - beat) <= window &&
-                (best < 0 || std::abs(found[i] - beat) < std::abs(found[static_cast<std::size_t>(best)] - beat)))
+                (best < 0 ||
+                 std::abs(found[i] - beat) < std::abs(found[static_cast<std::size_t>(best)] - beat)))
                 best = static_cast<int>(i);
         if (best < 0)
             continue;

@@ -27,13 +27,15 @@ inline std::shared_ptr<const SampleStore> store_of(const std::vector<float>& sam
 }
 
 /// A click track: short bursts that start exactly on their beats.
-inline std::shared_ptr<const SampleStore> click_track(double bpm, double first, double seconds, std::int64_t rate = 44100) {
+inline std::shared_ptr<const SampleStore> click_track(double bpm, double first, double seconds,
+                                                      std::int64_t rate = 44100) {
     std::vector<float> samples(static_cast<std::size_t>(seconds * static_cast<double>(rate)), 0.0f);
     for (double beat = first; beat < seconds; beat += 60 / bpm) {
         const auto start = static_cast<std::size_t>(std::llround(beat * static_cast<double>(rate)));
         for (std::size_t i = 0; i < static_cast<std::size_t>(rate / 20) && start + i < samples.size(); ++i) {
             const double t = static_cast<double>(i) / static_cast<double>(rate);
-            samples[start + i] += static_cast<float>(0.7 * std::exp(-t / 0.012) * std::cos(2 * 3.14159265358979 * 1500 * t));
+            samples[start + i] +=
+                static_cast<float>(0.7 * std::exp(-t / 0.012) * std::cos(2 * 3.14159265358979 * 1500 * t));
         }
     }
     return store_of(samples, {rate, 1});

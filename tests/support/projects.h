@@ -8,16 +8,20 @@
 
 namespace pulsepin::test {
 
-inline LaneId lane_of_kind(const Project& project, LaneKind kind) { return project.first_lane(kind)->id; }
+inline LaneId lane_of_kind(const Project& project, LaneKind kind) {
+    return project.first_lane(kind)->id;
+}
 
 /// A song of `seconds`, a steady grid from `bar_one` on, six shots of nine seconds, no pins.
-inline Project steady_project(double bpm = 120, double bar_one = 0, double seconds = 60, const char* rate = "24") {
+inline Project steady_project(double bpm = 120, double bar_one = 0, double seconds = 60,
+                              const char* rate = "24") {
     Project project = new_project();
     Settings settings = *project.settings;
     settings.title = "Test piece";
     settings.frame_rate = *FrameRate::parse(rate);
     project = with_settings(project, settings);
-    project = with_song(project, {"/music/song.wav", "song", 48000, Samples(static_cast<std::int64_t>(seconds * 48000)), "f"});
+    project = with_song(project, {"/music/song.wav", "song", 48000,
+                                  Samples(static_cast<std::int64_t>(seconds * 48000)), "f"});
     project = relabelled(project, *BeatGrid::steady(Bpm(bpm), Seconds(bar_one), {}, Seconds(seconds)));
     std::vector<Clip> clips;
     for (const char* name : {"spool", "launch", "tail", "crowd", "loop", "landing"})
@@ -44,7 +48,9 @@ inline Project with_random_pins(Project project, std::uint32_t seed, int count) 
             break;
         case 2:
             if (!markers.empty())
-                pin.anchor = MarkerAnchor{markers[static_cast<std::size_t>(below(static_cast<int>(markers.size())))], Seconds(0.25)};
+                pin.anchor =
+                    MarkerAnchor{markers[static_cast<std::size_t>(below(static_cast<int>(markers.size())))],
+                                 Seconds(0.25)};
             break;
         default:
             break;

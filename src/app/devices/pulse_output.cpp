@@ -8,7 +8,7 @@ namespace pulsepin {
 namespace {
 
 constexpr std::size_t bytes_per_frame = 2 * sizeof(float);
-constexpr double buffer_seconds = 0.08; // short enough to feel immediate, long enough for a loaded machine
+constexpr double buffer_seconds = 0.12; // short enough to feel immediate, long enough for a loaded machine
 
 class PulseOutput final : public AudioOutput {
 public:
@@ -65,7 +65,7 @@ public:
             pa_threaded_mainloop_unlock(loop_);
             // The server's estimate may step back by a hair; a clock does not.
             const auto heard = base_ + static_cast<std::int64_t>(static_cast<double>(microseconds) * 1e-6 *
-                                                         static_cast<double>(mixer_.sample_rate()));
+                                                                 static_cast<double>(mixer_.sample_rate()));
             if (known && heard > last_.load())
                 last_.store(std::min(heard, mixer_.rendered().value));
         }
@@ -81,7 +81,8 @@ private:
         if (!context_)
             return false;
         pa_context_set_state_callback(
-            context_, [](pa_context*, void* self) { static_cast<PulseOutput*>(self)->state_changed(); }, this);
+            context_, [](pa_context*, void* self) { static_cast<PulseOutput*>(self)->state_changed(); },
+            this);
         if (pa_context_connect(context_, nullptr, PA_CONTEXT_NOAUTOSPAWN, nullptr) < 0)
             return false;
         return wait_until([this] { return pa_context_get_state(context_) == PA_CONTEXT_READY; },
@@ -98,14 +99,17 @@ private:
         pa_stream_set_state_callback(
             stream_, [](pa_stream*, void* self) { static_cast<PulseOutput*>(self)->state_changed(); }, this);
         pa_stream_set_write_callback(
-            stream_, [](pa_stream*, std::size_t bytes, void* self) { static_cast<PulseOutput*>(self)->write(bytes); },
+            stream_,
+            [](pa_stream*, std::size_t bytes, void* self) { static_cast<PulseOutput*>(self)->write(bytes); },
             this);
         const auto unset = static_cast<std::uint32_t>(-1);
-        const auto wanted = static_cast<std::uint32_t>(static_cast<double>(mixer_.sample_rate()) * buffer_seconds) *
-                            static_cast<std::uint32_t>(bytes_per_frame);
+        const auto wanted =
+            static_cast<std::uint32_t>(static_cast<double>(mixer_.sample_rate()) * buffer_seconds) *
+            static_cast<std::uint32_t>(bytes_per_frame);
         const pa_buffer_attr buffer{unset, wanted, unset, unset, unset};
-        const auto flags = static_cast<pa_stream_flags_t>(PA_STREAM_START_CORKED | PA_STREAM_INTERPOLATE_TIMING |
-                                                          PA_STREAM_AUTO_TIMING_UPDATE | PA_STREAM_ADJUST_LATENCY);
+        const auto flags =
+            static_cast<pa_stream_flags_t>(PA_STREAM_START_CORKED | PA_STREAM_INTERPOLATE_TIMING |
+                                           PA_STREAM_AUTO_TIMING_UPDATE | PA_STREAM_ADJUST_LATENCY);
         if (pa_stream_connect_playback(stream_, nullptr, &buffer, flags, nullptr, nullptr) < 0)
             return false;
         return wait_until([this] { return pa_stream_get_state(stream_) == PA_STREAM_READY; },

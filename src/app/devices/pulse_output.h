@@ -8,8 +8,8 @@
 
 namespace pulsepin {
 
-/// Sound through the system's sound server (PulseAudio, or PipeWire's stand-in for it). The server's own count of
-/// what it has played is the clock, its output delay included.
+/// Sound through the system's sound server (PulseAudio, or PipeWire's stand-in for it). The server's own
+/// count of what it has played is the clock, its output delay included.
 [[nodiscard]] Result<std::unique_ptr<AudioOutput>> open_pulse_output(Mixer& mixer);
 
 } // namespace pulsepin

@@ -14,7 +14,8 @@ using Clock = std::chrono::steady_clock;
 class SteadyOutput final : public AudioOutput {
 public:
     explicit SteadyOutput(Mixer& mixer)
-        : mixer_(mixer), before_(mixer.rendered().value), thread_([this](const std::stop_token& stop) { pull(stop); }) {}
+        : mixer_(mixer), before_(mixer.rendered().value),
+          thread_([this](const std::stop_token& stop) { pull(stop); }) {}
 
     void run(bool running) override {
         const std::lock_guard lock(mutex_);
@@ -73,6 +74,8 @@ private:
 
 } // namespace
 
-std::unique_ptr<AudioOutput> make_steady_output(Mixer& mixer) { return std::make_unique<SteadyOutput>(mixer); }
+std::unique_ptr<AudioOutput> make_steady_output(Mixer& mixer) {
+    return std::make_unique<SteadyOutput>(mixer);
+}
 
 } // namespace pulsepin

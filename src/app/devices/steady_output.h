@@ -7,7 +7,8 @@
 
 namespace pulsepin {
 
-/// Nothing to hear: the mixer is pulled at the pace of a steady clock, so that all else works as with a device.
+/// Nothing to hear: the mixer is pulled at the pace of a steady clock, so that all else works as with a
+/// device.
 [[nodiscard]] std::unique_ptr<AudioOutput> make_steady_output(Mixer& mixer);
 
 } // namespace pulsepin

@@ -10,11 +10,14 @@
 namespace pulsepin {
 namespace {
 
-QString text(std::string_view view) { return QString::fromUtf8(view.data(), static_cast<qsizetype>(view.size())); }
+QString text(std::string_view view) {
+    return QString::fromUtf8(view.data(), static_cast<qsizetype>(view.size()));
+}
 
 } // namespace
 
-ExportPanel::ExportPanel(Document& document, ViewState& view, QWidget* parent) : StopPanel(document, view, parent) {
+ExportPanel::ExportPanel(Document& document, ViewState& view, QWidget* parent)
+    : StopPanel(document, view, parent) {
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(0, 0, 0, 0);
     grid->setHorizontalSpacing(14);

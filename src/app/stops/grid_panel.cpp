@@ -13,7 +13,8 @@
 
 namespace pulsepin {
 
-GridPanel::GridPanel(Document& document, ViewState& view, QWidget* parent) : StopPanel(document, view, parent) {
+GridPanel::GridPanel(Document& document, ViewState& view, QWidget* parent)
+    : StopPanel(document, view, parent) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(9);
@@ -27,13 +28,15 @@ GridPanel::GridPanel(Document& document, ViewState& view, QWidget* parent) : Sto
     tempo_->setRange(10, 1000);
     tempo_->setDecimals(3);
     tempo_->setKeyboardTracking(false);
-    tempo_->setToolTip(tr("Type a tempo to stretch the grid about bar 1; without a grid it makes a steady one"));
+    tempo_->setToolTip(
+        tr("Type a tempo to stretch the grid about bar 1; without a grid it makes a steady one"));
     connect(tempo_, &QDoubleSpinBox::editingFinished, this, &GridPanel::use_typed_tempo);
     metre_ = new QComboBox;
     metre_->setObjectName("metre choice");
     for (int beats = 2; beats <= 7; ++beats)
         metre_->addItem(QString("%1/4").arg(beats), beats);
-    connect(metre_, &QComboBox::activated, this, [this](int index) { set_metre(metre_->itemData(index).toInt()); });
+    connect(metre_, &QComboBox::activated, this,
+            [this](int index) { set_metre(metre_->itemData(index).toInt()); });
     const auto make = [this](const QString& text, const QString& tip, auto action) {
         auto* button = new QPushButton(text);
         button->setToolTip(tip);
@@ -41,14 +44,14 @@ GridPanel::GridPanel(Document& document, ViewState& view, QWidget* parent) : Sto
         need_grid_.push_back(button);
         return button;
     };
-    auto* here = make(tr("here"), QString(),
-                      [this] { name_bar_one_at_playhead(); });
+    auto* here = make(tr("here"), QString(), [this] { name_bar_one_at_playhead(); });
     here->setObjectName("bar 1 here");
     here->setToolTip(tr("The beat nearest to the playhead becomes bar 1, beat 1; items keep their time"));
     auto* first = new QHBoxLayout;
     first->setSpacing(12);
     first->addWidget(labelled(tr("tempo"), tempo_), 2);
-    first->addWidget(make(tr("½"), tr("Half as fast; items keep their time"), [this] { halve(); }), 0, Qt::AlignBottom);
+    first->addWidget(make(tr("½"), tr("Half as fast; items keep their time"), [this] { halve(); }), 0,
+                     Qt::AlignBottom);
     first->addWidget(make(tr("×2"), tr("Twice as fast; items keep their time"), [this] { double_up(); }), 0,
                      Qt::AlignBottom);
     first->addWidget(labelled(tr("metre"), metre_), 1);
@@ -59,7 +62,9 @@ GridPanel::GridPanel(Document& document, ViewState& view, QWidget* parent) : Sto
     nudges->setSpacing(4);
     for (const int ms : {-10, -1, 1, 10}) {
         auto* button = make(QString("%1%2").arg(ms > 0 ? "+" : "−").arg(std::abs(ms)),
-                            tr("All beats %1 ms %2; items follow").arg(std::abs(ms)).arg(ms > 0 ? tr("later") : tr("earlier")),
+                            tr("All beats %1 ms %2; items follow")
+                                .arg(std::abs(ms))
+                                .arg(ms > 0 ? tr("later") : tr("earlier")),
                             [this, ms] { shift_by(Seconds(ms / 1000.0)); });
         button->setObjectName(QString("shift %1").arg(ms));
         button->setMinimumWidth(44);
@@ -71,8 +76,9 @@ GridPanel::GridPanel(Document& document, ViewState& view, QWidget* parent) : Sto
     auto* second = new QHBoxLayout;
     second->setSpacing(12);
     second->addWidget(labelled(tr("move all by ms"), nudge_box));
-    auto* steady = make(tr("Make steady"), tr("One tempo through all beats, by the best-fitting line; items follow"),
-                        [this] { retime(made_steady(*document_.project().grid), tr("make grid steady")); });
+    auto* steady =
+        make(tr("Make steady"), tr("One tempo through all beats, by the best-fitting line; items follow"),
+             [this] { retime(made_steady(*document_.project().grid), tr("make grid steady")); });
     second->addWidget(labelled(tr("how the tempo runs"), steady));
     second->addStretch(1);
     column->addLayout(second);
@@ -84,7 +90,8 @@ GridPanel::GridPanel(Document& document, ViewState& view, QWidget* parent) : Sto
     detect_button->setToolTip(tr("Listens to the song for tempo, beats, bars and onsets (Ctrl+D)"));
     connect(detect_button, &QPushButton::clicked, this, &GridPanel::detect);
     back_to_found_ = new QPushButton(tr("Back to what was found"));
-    back_to_found_->setToolTip(tr("Takes the grid as it was detected; corrections can be had back with Undo"));
+    back_to_found_->setToolTip(
+        tr("Takes the grid as it was detected; corrections can be had back with Undo"));
     connect(back_to_found_, &QPushButton::clicked, this, [this] {
         if (document_.project().detection && document_.project().detection->grid)
             document_.apply(relabelled(document_.project(), *document_.project().detection->grid),
@@ -104,7 +111,8 @@ void GridPanel::detect() {
                            !(*project.grid == *project.detection->grid);
     if (corrected) {
         QMessageBox ask(QMessageBox::Question, tr("Find the beats again"),
-                        tr("The grid was corrected. Shall what is found now replace it?"), QMessageBox::NoButton, this);
+                        tr("The grid was corrected. Shall what is found now replace it?"),
+                        QMessageBox::NoButton, this);
         auto* replace = ask.addButton(tr("Replace the grid"), QMessageBox::AcceptRole);
         auto* keep = ask.addButton(tr("Keep my grid"), QMessageBox::RejectRole);
         ask.setDefaultButton(qobject_cast<QPushButton*>(keep));
@@ -122,9 +130,11 @@ void GridPanel::use_typed_tempo() {
             return; // focus went by; nothing was typed
         // The song's tempo is that of the usual interval: all beats stretch in that proportion.
         const double ratio = typed / project.grid->typical_tempo();
-        retime(with_mean_tempo(*project.grid, Bpm(project.grid->mean_tempo().value * ratio)), tr("change tempo"));
+        retime(with_mean_tempo(*project.grid, Bpm(project.grid->mean_tempo().value * ratio)),
+               tr("change tempo"));
     } else if (project.song && tempo_->hasFocus()) {
-        auto grid = BeatGrid::steady(typed, view_.playhead(), {metre_->currentData().toInt(), 4}, project.song->duration());
+        auto grid = BeatGrid::steady(typed, view_.playhead(), {metre_->currentData().toInt(), 4},
+                                     project.song->duration());
         if (grid)
             document_.apply(relabelled(project, *std::move(grid)), tr("make a steady grid"));
     }
@@ -165,7 +175,8 @@ void GridPanel::shift_by(Seconds by) {
 void GridPanel::name_bar_one_at_playhead() {
     const auto& grid = document_.project().grid;
     if (grid)
-        relabel(with_bar_one_at(*grid, grid->nearest_beat(view_.playhead()).value / ticks_per_beat), tr("name bar 1"));
+        relabel(with_bar_one_at(*grid, grid->nearest_beat(view_.playhead()).value / ticks_per_beat),
+                tr("name bar 1"));
 }
 
 QString GridPanel::summary() const {
@@ -193,14 +204,15 @@ void GridPanel::refresh() {
             others << tr("%1 (%2 %)")
                           .arg(project.detection->tempi[i].tempo.value, 0, 'f', 1)
                           .arg(100 * static_cast<double>(project.detection->tempi[i].confidence), 0, 'f', 0);
-        found_->setText(tr("Found: %1 beats at %2 BPM, %3 % sure%4")
-                            .arg(project.detection->grid->beats().size())
-                            .arg(project.detection->grid->typical_tempo().value, 0, 'f', 2)
-                            .arg(100 * static_cast<double>(project.detection->tempi.empty()
-                                                               ? 1.0f
-                                                               : project.detection->tempi[0].confidence),
-                                 0, 'f', 0)
-                            .arg(others.isEmpty() ? QString() : tr("; it may also be %1").arg(others.join(", "))));
+        found_->setText(
+            tr("Found: %1 beats at %2 BPM, %3 % sure%4")
+                .arg(project.detection->grid->beats().size())
+                .arg(project.detection->grid->typical_tempo().value, 0, 'f', 2)
+                .arg(100 * static_cast<double>(project.detection->tempi.empty()
+                                                   ? 1.0f
+                                                   : project.detection->tempi[0].confidence),
+                     0, 'f', 0)
+                .arg(others.isEmpty() ? QString() : tr("; it may also be %1").arg(others.join(", "))));
     }
     if (!tempo_->hasFocus() || project.grid)
         tempo_->setValue(project.grid ? project.grid->typical_tempo().value : 120.0);

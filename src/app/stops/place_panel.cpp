@@ -25,7 +25,8 @@ void mark_invalid(QLineEdit* field, bool invalid) {
 
 } // namespace
 
-PlacePanel::PlacePanel(Document& document, ViewState& view, QWidget* parent) : StopPanel(document, view, parent) {
+PlacePanel::PlacePanel(Document& document, ViewState& view, QWidget* parent)
+    : StopPanel(document, view, parent) {
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(0, 0, 0, 0);
     grid->setHorizontalSpacing(14);
@@ -72,7 +73,8 @@ PlacePanel::PlacePanel(Document& document, ViewState& view, QWidget* parent) : S
     connect(show_, &QPushButton::clicked, this, [this] {
         const auto& outlines = view_.outlines();
         if (outlines && !outlines->outlines.empty())
-            emit shown_wanted(outlines->outlines.front().time - Seconds(1), outlines->outlines.back().time + Seconds(1));
+            emit shown_wanted(outlines->outlines.front().time - Seconds(1),
+                              outlines->outlines.back().time + Seconds(1));
     });
     outcome_ = quiet({});
     outcome_->setObjectName("outcome");
@@ -117,7 +119,9 @@ void PlacePanel::fill_lanes() {
     }
 }
 
-const Lane* PlacePanel::lane() const { return document_.project().lane(LaneId{lane_->currentData().toULongLong()}); }
+const Lane* PlacePanel::lane() const {
+    return document_.project().lane(LaneId{lane_->currentData().toULongLong()});
+}
 
 void PlacePanel::take_range_of_view() {
     const auto& project = document_.project();
@@ -162,8 +166,10 @@ void PlacePanel::preview() {
     if (!active_)
         return;
     const auto wanted = picker();
-    const auto found = wanted && target ? preview_placing(document_.project(), target->id, *wanted)
-                                        : Result<PlacePreview>(fail(wanted ? "There is no lane." : wanted.error().message()));
+    const auto found =
+        wanted && target
+            ? preview_placing(document_.project(), target->id, *wanted)
+            : Result<PlacePreview>(fail(wanted ? "There is no lane." : wanted.error().message()));
     place_->setEnabled(found && !found->outlines.empty());
     show_->setEnabled(place_->isEnabled());
     if (!found) {
@@ -171,10 +177,12 @@ void PlacePanel::preview() {
         view_.set_outlines({}, std::nullopt);
         return;
     }
-    place_->setText(tr("Place %1").arg(QString::fromStdString(count_text(found->outlines.size(), target->kind))));
+    place_->setText(
+        tr("Place %1").arg(QString::fromStdString(count_text(found->outlines.size(), target->kind))));
     QString text;
     if (found->outlines.empty())
-        text = found->already_there > 0 ? tr("all of these beats are taken already") : tr("no beat in that range");
+        text = found->already_there > 0 ? tr("all of these beats are taken already")
+                                        : tr("no beat in that range");
     else
         text = tr("outlined above · worst %1 ms").arg(found->worst_rounding_error.value * 1000, 0, 'f', 0);
     if (found->already_there > 0 && !found->outlines.empty())
@@ -209,9 +217,9 @@ QString PlacePanel::summary() const {
     for (const auto& lane : document_.project().lanes)
         if (!lane->pins.empty()) {
             counts << QString::fromStdString(count_text(lane->pins.size(), lane->kind));
-            off += static_cast<std::size_t>(std::count_if(lane->pins.begin(), lane->pins.end(), [](const Pin& pin) {
-                return std::holds_alternative<TimeAnchor>(pin.anchor);
-            }));
+            off += static_cast<std::size_t>(
+                std::count_if(lane->pins.begin(), lane->pins.end(),
+                              [](const Pin& pin) { return std::holds_alternative<TimeAnchor>(pin.anchor); }));
         }
     if (counts.isEmpty())
         return tr("nothing placed yet");

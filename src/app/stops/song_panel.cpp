@@ -10,7 +10,8 @@
 
 namespace pulsepin {
 
-SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent) : StopPanel(document, view, parent) {
+SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
+    : StopPanel(document, view, parent) {
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(0, 0, 0, 0);
     grid->setHorizontalSpacing(14);
@@ -102,16 +103,19 @@ QString SongPanel::summary() const {
         .arg(length % 60, 2, 10, QChar('0'));
 }
 
-bool SongPanel::complete() const { return document_.project().song != nullptr; }
+bool SongPanel::complete() const {
+    return document_.project().song != nullptr;
+}
 
 void SongPanel::refresh() {
     const auto& project = document_.project();
     if (project.song)
-        facts_->setText(tr("%1\n%2 · %3 kHz · %4 samples")
-                            .arg(QString::fromStdString(project.song->path.filename().string()),
-                                 QString::fromStdString(format_clock(project.song->duration())))
-                            .arg(static_cast<double>(project.song->sample_rate) / 1000)
-                            .arg(QLocale(QLocale::English).toString(static_cast<qlonglong>(project.song->length.value))));
+        facts_->setText(
+            tr("%1\n%2 · %3 kHz · %4 samples")
+                .arg(QString::fromStdString(project.song->path.filename().string()),
+                     QString::fromStdString(format_clock(project.song->duration())))
+                .arg(static_cast<double>(project.song->sample_rate) / 1000)
+                .arg(QLocale(QLocale::English).toString(static_cast<qlonglong>(project.song->length.value))));
     else
         facts_->setText(tr("No song yet. Open one, or drop it on the window."));
     const auto rates = common_frame_rates();

@@ -36,9 +36,12 @@ std::optional<PinId> head_under(const LaneScene& s, QPointF at) {
     return nearest;
 }
 
-bool selected(const LaneScene& s, PinId id) { return s.scene.view.selection().contains(id); }
+bool selected(const LaneScene& s, PinId id) {
+    return s.scene.view.selection().contains(id);
+}
 
-// -- markers --------------------------------------------------------------------------------------------------
+// -- markers
+// --------------------------------------------------------------------------------------------------
 
 void paint_markers(QPainter& painter, const LaneScene& s, const std::vector<ShotSpan>&) {
     const auto pins = visible_pins(s);
@@ -50,8 +53,10 @@ void paint_markers(QPainter& painter, const LaneScene& s, const std::vector<Shot
     const QFontMetricsF metrics(font);
     for (std::size_t i = 0; i < pins.size(); ++i) {
         const double x = s.scene.scale.x(pins[i].time);
-        draw_head(painter, LaneKind::Marker, {x, y}, s.scene.palette, HeadState::Placed, selected(s, pins[i].id));
-        const double room = (i + 1 < pins.size() ? s.scene.scale.x(pins[i + 1].time) : s.row.right()) - x - 22;
+        draw_head(painter, LaneKind::Marker, {x, y}, s.scene.palette, HeadState::Placed,
+                  selected(s, pins[i].id));
+        const double room =
+            (i + 1 < pins.size() ? s.scene.scale.x(pins[i + 1].time) : s.row.right()) - x - 22;
         if (room < 12)
             continue;
         const auto& body = std::get<MarkerBody>(s.lane.pins[pins[i].index].body);
@@ -61,13 +66,17 @@ void paint_markers(QPainter& painter, const LaneScene& s, const std::vector<Shot
     }
 }
 
-std::optional<PinId> hit_markers(const LaneScene& s, const std::vector<ShotSpan>&, QPointF at) { return head_under(s, at); }
+std::optional<PinId> hit_markers(const LaneScene& s, const std::vector<ShotSpan>&, QPointF at) {
+    return head_under(s, at);
+}
 
-// -- cuts -----------------------------------------------------------------------------------------------------
+// -- cuts
+// -----------------------------------------------------------------------------------------------------
 
 QRectF shot_rect(const LaneScene& s, const ShotSpan& span) {
     const auto rate = s.scene.project.settings->frame_rate;
-    const double from = s.scene.scale.x(rate.start_of(span.start)), until = s.scene.scale.x(rate.start_of(span.end));
+    const double from = s.scene.scale.x(rate.start_of(span.start)),
+                 until = s.scene.scale.x(rate.start_of(span.end));
     return QRectF(from, s.row.top() + 10, until - from, s.row.height() - 16);
 }
 
@@ -94,8 +103,8 @@ void paint_shot(QPainter& painter, const LaneScene& s, const ShotSpan& span) {
         const double still = s.scene.scale.x(rate.start_of(span.start) + (clip->duration - span.in_point));
         painter.setBrush(QBrush(palette.shot_text, Qt::BDiagPattern));
         painter.setOpacity(0.35);
-        painter.drawRect(QRectF(std::max(still, seen.left()), seen.top(), seen.right() - std::max(still, seen.left()) - 1,
-                                seen.height()));
+        painter.drawRect(QRectF(std::max(still, seen.left()), seen.top(),
+                                seen.right() - std::max(still, seen.left()) - 1, seen.height()));
         painter.setOpacity(1);
     }
     if (selected(s, span.cut)) {
@@ -109,7 +118,8 @@ void paint_shot(QPainter& painter, const LaneScene& s, const ShotSpan& span) {
         font.setWeight(QFont::Medium);
         painter.setFont(font);
         painter.setPen(palette.shot_text);
-        const QString name = known ? QString::fromStdString((*s.scene.project.bin)[index].name) : QStringLiteral("no shot");
+        const QString name =
+            known ? QString::fromStdString((*s.scene.project.bin)[index].name) : QStringLiteral("no shot");
         const QRectF text = seen.adjusted(10, 3, -4, 0);
         painter.drawText(text, Qt::AlignVCenter | Qt::AlignLeft,
                          QFontMetricsF(font).elidedText(name, Qt::ElideRight, text.width()));
@@ -119,8 +129,10 @@ void paint_shot(QPainter& painter, const LaneScene& s, const ShotSpan& span) {
 std::span<const ShotSpan> visible_shots(const LaneScene& s, const std::vector<ShotSpan>& shots) {
     const auto rate = s.scene.project.settings->frame_rate;
     const Frames first = rate.frame_at(s.scene.scale.start), last = rate.frame_at(s.scene.scale.end());
-    const auto from = std::partition_point(shots.begin(), shots.end(), [&](const ShotSpan& x) { return x.end < first; });
-    const auto until = std::partition_point(from, shots.end(), [&](const ShotSpan& x) { return x.start <= last; });
+    const auto from =
+        std::partition_point(shots.begin(), shots.end(), [&](const ShotSpan& x) { return x.end < first; });
+    const auto until =
+        std::partition_point(from, shots.end(), [&](const ShotSpan& x) { return x.start <= last; });
     return {from, until};
 }
 
@@ -149,7 +161,8 @@ constexpr std::array<LaneView, 2> views{{
 } // namespace
 
 const LaneView& lane_view(LaneKind kind) {
-    return *std::find_if(views.begin(), views.end(), [kind](const LaneView& view) { return view.kind == kind; });
+    return *std::find_if(views.begin(), views.end(),
+                         [kind](const LaneView& view) { return view.kind == kind; });
 }
 
 void paint_stems(QPainter& painter, const LaneScene& s, double top) {
@@ -176,7 +189,8 @@ void paint_outlines(QPainter& painter, const LaneScene& s) {
         if (x < s.row.left() - reach || x > s.row.right() + reach)
             continue;
         painter.setPen(line);
-        painter.drawLine(QPointF(std::round(x) + 0.5, y + 10), QPointF(std::round(x) + 0.5, s.row.bottom() - 6));
+        painter.drawLine(QPointF(std::round(x) + 0.5, y + 10),
+                         QPointF(std::round(x) + 0.5, s.row.bottom() - 6));
         draw_head(painter, s.lane.kind, {x, y}, s.scene.palette, HeadState::Outlined, false);
     }
 }

@@ -10,8 +10,8 @@ namespace pulsepin {
 /// A row per kind of lane: how it is drawn and how it is pointed at.
 struct LaneView {
     LaneKind kind;
-    double height;       ///< pixels, at least
-    double head_y;       ///< of a pin's head below the row's top
+    double height; ///< pixels, at least
+    double head_y; ///< of a pin's head below the row's top
     void (*paint)(QPainter&, const LaneScene&, const std::vector<ShotSpan>& shots);
     /// The pin under the mouse.
     std::optional<PinId> (*hit)(const LaneScene&, const std::vector<ShotSpan>& shots, QPointF at);

@@ -1,17 +1,20 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "timeline/paint_song.h"
 
+#include "time/timecode.h"
+
 #include <QFontMetricsF>
-#include <QPolygonF>
 #include <algorithm>
 #include <cmath>
+#include <span>
 
 namespace pulsepin {
 namespace {
 
-constexpr double narrowest_beat = 7;        // pixels between beat lines
+constexpr double narrowest_beat = 7;         // pixels between beat lines
 constexpr double narrowest_beat_number = 22; // pixels for a beat's number
 constexpr double narrowest_bar_number = 34;
+constexpr double ruler_height = 32; // beat lines begin below it
 
 struct VisibleBeats {
     std::int64_t first;
@@ -57,69 +60,53 @@ std::int64_t bar_step(double bar_width, double narrowest) {
     return step;
 }
 
-std::int64_t modulo(std::int64_t a, std::int64_t b) { return ((a % b) + b) % b; }
+std::int64_t modulo(std::int64_t a, std::int64_t b) {
+    return ((a % b) + b) % b;
+}
 
 double typical_bar_width(const Scene& scene, const VisibleBeats& visible) {
-    return visible.beat_width * scene.project.grid->metre_at(Ticks(visible.first * ticks_per_beat)).beats_per_bar;
+    return visible.beat_width *
+           scene.project.grid->metre_at(Ticks(visible.first * ticks_per_beat)).beats_per_bar;
+}
+
+/// The first step of at least that many pixels.
+double ruler_step(std::span<const double> steps, double pixels_per_unit, double narrowest) {
+    for (const double step : steps)
+        if (step * pixels_per_unit >= narrowest)
+            return step;
+    return steps.back();
+}
+
+QString seconds_text(double t, double step) {
+    const auto minutes = static_cast<int>((t + 1e-9) / 60);
+    return QString("%1:%2").arg(minutes).arg(t - 60 * minutes, step < 1 ? 6 : 2, 'f', step < 1 ? 3 : 0, QChar('0'));
 }
 
 void paint_seconds(QPainter& painter, const Scene& scene, const QRectF& row) {
     constexpr double steps[] = {0.001, 0.01, 0.1, 0.5, 1, 5, 10, 30, 60, 300, 600, 3600};
-    double step = steps[0];
-    for (const double s : steps)
-        if (s * scene.scale.pixels_per_second >= 60) {
-            step = s;
-            break;
-        }
-    painter.setPen(scene.palette.paper_quiet);
+    const double step = ruler_step(steps, scene.scale.pixels_per_second, 62);
     for (double t = std::ceil(scene.scale.start.value / step) * step; t <= scene.scale.end().value; t += step) {
         const double x = scene.scale.x(Seconds(t));
-        painter.drawLine(QPointF(x, row.bottom() - 5), QPointF(x, row.bottom()));
-        const auto minutes = static_cast<int>(t / 60);
-        painter.drawText(QPointF(x + 3, row.bottom() - 7),
-                         QString("%1:%2").arg(minutes).arg(t - 60 * minutes, step < 1 ? 6 : 2, 'f', step < 1 ? 3 : 0, '0'));
+        painter.drawLine(QPointF(x, row.bottom() - 4), QPointF(x, row.bottom()));
+        painter.drawText(QPointF(x + 3, row.bottom() - 3), seconds_text(t, step));
     }
 }
 
-void paint_single_samples(QPainter& painter, const Scene& scene, const QRectF& row, double middle, double half) {
-    const auto& samples = *scene.sound->samples;
-    const auto rate = static_cast<double>(samples.format().sample_rate);
-    const double pixels_per_sample = scene.scale.pixels_per_second / rate;
-    const auto first = std::max<std::int64_t>(0, static_cast<std::int64_t>(scene.scale.start.value * rate) - 1);
-    const auto last =
-        std::min(samples.length().value - 1, static_cast<std::int64_t>(scene.scale.end().value * rate) + 1);
-    QPolygonF line;
-    for (auto i = first; i <= last; ++i)
-        line << QPointF(scene.scale.x(Seconds(static_cast<double>(i) / rate)),
-                        middle - half * static_cast<double>(samples.mono_at(Samples(i))));
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(QPen(scene.palette.wave_rms, 1.4));
-    painter.drawPolyline(line);
-    if (pixels_per_sample > 6) {
-        painter.setBrush(scene.palette.wave_rms);
-        painter.setPen(Qt::NoPen);
-        for (const QPointF& p : line)
-            if (p.x() >= row.left())
-                painter.drawEllipse(p, 2, 2);
+void paint_frames(QPainter& painter, const Scene& scene, const QRectF& row, bool timecode) {
+    const auto rate = scene.project.settings->frame_rate;
+    const double nominal = static_cast<double>(rate.nominal());
+    const double steps[] = {1,           2,           5,           10,           nominal,      nominal * 5,
+                            nominal * 10, nominal * 30, nominal * 60, nominal * 300, nominal * 600, nominal * 3600};
+    const auto step = static_cast<std::int64_t>(
+        ruler_step(steps, scene.scale.pixels_per_second / rate.per_second(), timecode ? 78 : 52));
+    const auto count = drop_frame_exists(rate) ? TimecodeCount::Drop : TimecodeCount::NonDrop;
+    const auto last = rate.frame_at(scene.scale.end()).value;
+    for (auto f = std::max<std::int64_t>(0, rate.frame_at(scene.scale.start).value / step * step); f <= last; f += step) {
+        const double x = scene.scale.x(rate.start_of(Frames(f)));
+        painter.drawLine(QPointF(x, row.bottom() - 4), QPointF(x, row.bottom()));
+        painter.drawText(QPointF(x + 3, row.bottom() - 3),
+                         timecode ? QString::fromStdString(format_timecode(Frames(f), rate, count)) : QString::number(f));
     }
-    painter.setRenderHint(QPainter::Antialiasing, false);
-}
-
-Peak peak_between(const LoadedSound& sound, Samples from, Samples until) {
-    if ((until - from).value >= 2 * Peaks::finest)
-        return sound.peaks->over(from, until);
-    Peak peak;
-    double squares = 0;
-    std::int64_t count = 0;
-    for (auto i = std::max<std::int64_t>(from.value, 0); i < std::min(until.value, sound.samples->length().value); ++i) {
-        const float s = sound.samples->mono_at(Samples(i));
-        peak.low = count == 0 ? s : std::min(peak.low, s);
-        peak.high = count == 0 ? s : std::max(peak.high, s);
-        squares += static_cast<double>(s) * static_cast<double>(s);
-        ++count;
-    }
-    peak.rms = count == 0 ? 0.0f : static_cast<float>(std::sqrt(squares / static_cast<double>(count)));
-    return peak;
 }
 
 } // namespace
@@ -143,7 +130,7 @@ void paint_paper(QPainter& painter, const Scene& scene, const QRectF& area) {
         for (auto beat = visible.first; beat <= visible.last; ++beat) {
             const double x = std::round(beat_x(scene, beat)) + 0.5;
             if (x >= area.left())
-                painter.drawLine(QPointF(x, area.top() + 32), QPointF(x, area.bottom()));
+                painter.drawLine(QPointF(x, area.top() + ruler_height), QPointF(x, area.bottom()));
         }
     }
     painter.setPen(QPen(p.paper_bar, 1));
@@ -169,10 +156,14 @@ void paint_ruler(QPainter& painter, const Scene& scene, const QRectF& row) {
     QFont small = painter.font();
     small.setPixelSize(10);
     painter.setFont(small);
-    if (!scene.project.grid) {
+    painter.setPen(p.paper_quiet);
+    const auto under = scene.view.look().under;
+    if (under == SongLook::Under::InSeconds || (!scene.project.grid && under == SongLook::Under::OnlyBars))
         paint_seconds(painter, scene, row);
+    else if (under != SongLook::Under::OnlyBars)
+        paint_frames(painter, scene, row, under == SongLook::Under::InTimecode);
+    if (!scene.project.grid)
         return;
-    }
     const auto visible = visible_beats(scene);
     if (visible.beat_width >= narrowest_beat_number) {
         painter.setPen(p.paper_quiet);
@@ -180,7 +171,8 @@ void paint_ruler(QPainter& painter, const Scene& scene, const QRectF& row) {
             const int number = scene.project.grid->position_of(Ticks(beat * ticks_per_beat)).beat;
             const double x = beat_x(scene, beat);
             if (number > 1 && x >= row.left())
-                painter.drawText(QRectF(x - 10, row.top() + 17, 20, 14), Qt::AlignCenter, QString::number(number));
+                painter.drawText(QRectF(x - 10, row.top() + 17, 20, 14), Qt::AlignCenter,
+                                 QString::number(number));
         }
     }
     const auto step = bar_step(typical_bar_width(scene, visible), narrowest_bar_number);
@@ -191,46 +183,6 @@ void paint_ruler(QPainter& painter, const Scene& scene, const QRectF& row) {
         if (modulo(bar.number - 1, step) == 0 && x >= row.left() - 30)
             painter.drawText(QPointF(x + 4, row.top() + 18), QString::number(bar.number));
     });
-}
-
-void paint_waveform(QPainter& painter, const Scene& scene, const QRectF& row) {
-    if (!scene.sound)
-        return;
-    const auto& p = scene.palette;
-    const double middle = row.center().y();
-    const double half = row.height() / 2 * scene.wave_height;
-    painter.save();
-    painter.setClipRect(row);
-    const auto rate = static_cast<double>(scene.sound->samples->format().sample_rate);
-    const double samples_per_pixel = rate / scene.scale.pixels_per_second;
-    if (samples_per_pixel < 2) {
-        paint_single_samples(painter, scene, row, middle, half);
-        painter.restore();
-        return;
-    }
-    const int columns = static_cast<int>(row.width());
-    QVector<QLineF> peaks, loud;
-    peaks.reserve(columns);
-    loud.reserve(columns);
-    const auto sample_at = [&](int column) {
-        return Samples(static_cast<std::int64_t>(std::floor(scene.scale.time(row.left() + column).value * rate)));
-    };
-    for (int column = 0; column < columns; ++column) {
-        const auto from = sample_at(column), until = sample_at(column + 1);
-        if (until.value <= 0 || from >= scene.sound->samples->length())
-            continue;
-        const Peak peak = peak_between(*scene.sound, from, until);
-        const double x = row.left() + column + 0.5;
-        const double high = half * static_cast<double>(peak.high), low = half * static_cast<double>(peak.low);
-        peaks.append(QLineF(x, middle - std::max(high, 0.5), x, middle - std::min(low, -0.5)));
-        const double rms = half * static_cast<double>(peak.rms);
-        loud.append(QLineF(x, middle - rms, x, middle + rms));
-    }
-    painter.setPen(QPen(p.wave_peak, 1));
-    painter.drawLines(peaks);
-    painter.setPen(QPen(p.wave_rms, 1));
-    painter.drawLines(loud);
-    painter.restore();
 }
 
 void paint_onsets(QPainter& painter, const Scene& scene, const QRectF& row) {

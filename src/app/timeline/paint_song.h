@@ -9,8 +9,6 @@ namespace pulsepin {
 void paint_paper(QPainter& painter, const Scene& scene, const QRectF& area);
 /// Bar numbers and beat numbers, as dense as there is room; the range as a strip along the top.
 void paint_ruler(QPainter& painter, const Scene& scene, const QRectF& row);
-/// Peaks light, loudness (RMS) dark; single samples when zoomed in far enough.
-void paint_waveform(QPainter& painter, const Scene& scene, const QRectF& row);
 /// One dot an onset, its size its strength.
 void paint_onsets(QPainter& painter, const Scene& scene, const QRectF& row);
 

@@ -28,7 +28,8 @@ QColor head_colour(LaneKind kind, const Palette& palette) {
     return kind == LaneKind::Marker ? palette.marker : palette.cut;
 }
 
-void draw_head(QPainter& painter, LaneKind kind, QPointF at, const Palette& palette, HeadState state, bool selected) {
+void draw_head(QPainter& painter, LaneKind kind, QPointF at, const Palette& palette, HeadState state,
+               bool selected) {
     const QPainterPath path = kind == LaneKind::Marker ? round_head(at) : notched_tab(at);
     const QColor colour = head_colour(kind, palette);
     painter.save();

@@ -10,9 +10,10 @@ namespace pulsepin {
 
 enum class HeadState { Placed, Outlined };
 
-/// A pin's head tells its kind by its shape: round is a marker, a notched tab a cut. `at` is the middle of its top
-/// for a tab, its centre for a round one. An outlined head is not placed yet.
-void draw_head(QPainter& painter, LaneKind kind, QPointF at, const Palette& palette, HeadState state, bool selected);
+/// A pin's head tells its kind by its shape: round is a marker, a notched tab a cut. `at` is the middle of
+/// its top for a tab, its centre for a round one. An outlined head is not placed yet.
+void draw_head(QPainter& painter, LaneKind kind, QPointF at, const Palette& palette, HeadState state,
+               bool selected);
 
 [[nodiscard]] QColor head_colour(LaneKind kind, const Palette& palette);
 

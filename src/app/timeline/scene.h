@@ -12,7 +12,8 @@
 
 namespace pulsepin {
 
-/// What is drawn: the project as it looks now (with a drag that is not finished applied), and how it is looked at.
+/// What is drawn: the project as it looks now (with a drag that is not finished applied), and how it is
+/// looked at.
 struct Scene {
     const Project& project;
     const Schedule& schedule;
@@ -20,7 +21,6 @@ struct Scene {
     const ViewState& view;
     const Palette& palette;
     TimeScale scale;
-    double wave_height = 1; ///< magnifies the waveform, never the sound
 };
 
 /// One lane within its row.

@@ -20,7 +20,9 @@ namespace {
 
 constexpr double drag_distance = 4; // pixels before a press becomes a drag
 
-std::vector<PinId> as_list(const std::set<PinId>& pins) { return {pins.begin(), pins.end()}; }
+std::vector<PinId> as_list(const std::set<PinId>& pins) {
+    return {pins.begin(), pins.end()};
+}
 
 } // namespace
 
@@ -46,7 +48,8 @@ std::optional<PinId> TimelineView::pin_at(QPointF at) const {
     for (std::size_t i = 0; i < lanes_.size() && i < s.project.lanes.size(); ++i) {
         if (!lanes_[i].rect.contains(at) || at.x() < names_width)
             continue;
-        const LaneScene lane{s, *s.project.lanes[i], s.schedule[i], lanes_[i].rect.adjusted(names_width, 0, 0, 0)};
+        const LaneScene lane{s, *s.project.lanes[i], s.schedule[i],
+                             lanes_[i].rect.adjusted(names_width, 0, 0, 0)};
         return lane_view(lane.lane.kind).hit(lane, shown_shots(i), at);
     }
     return std::nullopt;
@@ -68,7 +71,8 @@ QString TimelineView::hint_for(QPointF at) const {
     case Zone::Song:
         return tr("Click to go there · wheel zooms at the mouse, with Shift scrolls");
     case Zone::Lane:
-        return pin_at(at) ? tr("Drag a pin to move it along the beats · hold Shift to leave the grid · Delete removes it")
+        return pin_at(at) ? tr("Drag a pin to move it along the beats · hold Shift to leave the grid · "
+                               "Delete removes it")
                           : tr("Double click to add a pin · click to go there");
     case Zone::Below:
         return tr("Click to go there");
@@ -76,7 +80,8 @@ QString TimelineView::hint_for(QPointF at) const {
     return {};
 }
 
-// -- mouse ----------------------------------------------------------------------------------------------------
+// -- mouse
+// ----------------------------------------------------------------------------------------------------
 
 void TimelineView::mousePressEvent(QMouseEvent* event) {
     const QPointF at = event->position();
@@ -220,10 +225,11 @@ void TimelineView::mouseDoubleClickEvent(QMouseEvent* event) {
 
 void TimelineView::wheelEvent(QWheelEvent* event) {
     const QPoint angle = event->angleDelta();
-    const bool sideways = (event->modifiers() & Qt::ShiftModifier) || std::abs(angle.x()) > std::abs(angle.y());
+    const bool sideways =
+        (event->modifiers() & Qt::ShiftModifier) || std::abs(angle.x()) > std::abs(angle.y());
     if (event->modifiers() & Qt::ControlModifier) {
-        set_wave_height(wave_height_ * std::exp2(angle.y() / 480.0));
-        emit hint(tr("Waveform drawn %1 times as high").arg(wave_height_, 0, 'f', 1));
+        set_wave_height(view_.look().wave_height * std::exp2(angle.y() / 480.0));
+        emit hint(tr("Waveform drawn %1 times as high").arg(view_.look().wave_height, 0, 'f', 1));
     } else if (sideways) {
         const int turn = angle.x() != 0 ? angle.x() : angle.y();
         scale_.start -= Seconds(turn / 120.0 * scale_.width / 8 / scale_.pixels_per_second);

@@ -39,7 +39,14 @@ TimelineView::TimelineView(Document& document, ViewState& view, QWidget* parent)
         view_changed();
     });
     connect(&document_, &Document::changed, this, &TimelineView::invalidate);
+    connect(&tiles_, &SongTiles::arrived, this, &TimelineView::invalidate);
+    connect(&view_, &ViewState::look_changed, this, [this] {
+        tiles_.set_look(view_.look());
+        invalidate();
+    });
+    connect(&document_, &Document::spectrum_changed, this, &TimelineView::give_song_to_tiles);
     connect(&document_, &Document::sound_changed, this, [this] {
+        give_song_to_tiles();
         if (whole_song_pending_ && document_.project().song) {
             whole_song_pending_ = false;
             show_all();
@@ -55,17 +62,29 @@ TimelineView::TimelineView(Document& document, ViewState& view, QWidget* parent)
 
 void TimelineView::set_palette(const Palette& palette) {
     palette_ = &palette;
-    scroll_->setStyleSheet(QString("QScrollBar:horizontal { background: %1; } QScrollBar::handle:horizontal { background: %2; }")
-                               .arg(palette.paper_names.name(), palette.paper_bar.name()));
+    tiles_.set_palette(palette);
+    scroll_->setStyleSheet(
+        QString("QScrollBar:horizontal { background: %1; } QScrollBar::handle:horizontal { background: %2; }")
+            .arg(palette.paper_names.name(), palette.paper_bar.name()));
     invalidate();
 }
 
 void TimelineView::set_wave_height(double factor) {
-    wave_height_ = std::clamp(factor, 0.5, 32.0);
+    SongLook look = view_.look();
+    look.wave_height = std::clamp(factor, 0.5, 64.0);
+    view_.set_look(look);
+}
+
+void TimelineView::give_song_to_tiles() {
+    SongPicture picture;
+    if (const auto* sound = document_.sound())
+        picture = {sound->samples, sound->peaks, sound->channel_peaks, document_.spectrum()};
+    tiles_.set_song(std::move(picture));
     invalidate();
 }
 
-// -- what is shown --------------------------------------------------------------------------------------------
+// -- what is shown
+// --------------------------------------------------------------------------------------------
 
 const Project& TimelineView::shown_project() const {
     return drag_.kind == Drag::Kind::Pins && drag_.moved ? drag_.shown : document_.project();
@@ -85,7 +104,7 @@ std::vector<ShotSpan> TimelineView::shown_shots(std::size_t lane) const {
 }
 
 Scene TimelineView::scene() const {
-    return {shown_project(), shown_schedule(), document_.sound(), view_, *palette_, scale_, wave_height_};
+    return {shown_project(), shown_schedule(), document_.sound(), view_, *palette_, scale_};
 }
 
 Seconds TimelineView::song_end() const {
@@ -93,7 +112,8 @@ Seconds TimelineView::song_end() const {
     return project.song ? project.song->duration() : Seconds(60);
 }
 
-// -- place and scale ------------------------------------------------------------------------------------------
+// -- place and scale
+// ------------------------------------------------------------------------------------------
 
 void TimelineView::lay_out() {
     const double w = width();
@@ -102,13 +122,18 @@ void TimelineView::lay_out() {
     double lanes_height = 0;
     for (const auto& lane : document_.project().lanes)
         lanes_height += lane_view(lane->kind).height;
-    const double free = height() - scroll_height - ruler_height - onset_height - 14 - lanes_height;
-    const double wave = std::clamp(free * 0.66, least_wave, most_wave);
+    const auto& look = view_.look();
+    const bool wave_folded = look.wave_folded, spectrum_folded = look.spectrum == SongLook::Spectrum::Folded;
+    const double free = height() - scroll_height - ruler_height - onset_height - 18 - lanes_height;
+    const double wave = wave_folded ? 0 : std::clamp(free * (spectrum_folded ? 0.7 : 0.5), least_wave, most_wave);
+    const double spectrum = spectrum_folded ? 0 : std::clamp(free * 0.26, 36.0, wave_folded ? most_wave : 100.0);
     // Room that the song cannot use lets the lanes breathe.
-    const double stretch = lanes_height > 0 ? std::clamp(1 + (free - wave) / lanes_height * 0.9, 1.0, 1.9) : 1.0;
+    const double stretch =
+        lanes_height > 0 ? std::clamp(1 + (free - wave - spectrum) / lanes_height * 0.9, 1.0, 1.7) : 1.0;
     ruler_ = QRectF(names_width, 0, scale_.width, ruler_height);
-    wave_ = QRectF(names_width, ruler_height + 4, scale_.width, wave);
-    onsets_ = QRectF(names_width, wave_.bottom() + 2, scale_.width, onset_height);
+    wave_ = QRectF(names_width, ruler_height + 4, scale_.width, std::round(wave));
+    spectrum_ = QRectF(names_width, wave_.bottom() + 4, scale_.width, std::round(spectrum));
+    onsets_ = QRectF(names_width, spectrum_.bottom() + 2, scale_.width, onset_height);
     double y = onsets_.bottom() + 8;
     lanes_.clear();
     for (const auto& lane : document_.project().lanes) {
@@ -148,7 +173,9 @@ void TimelineView::zoom_by(double factor) {
     view_changed();
 }
 
-void TimelineView::show_all() { show_range(Seconds(0), song_end() * 1.01); }
+void TimelineView::show_all() {
+    show_range(Seconds(0), song_end() * 1.01);
+}
 
 void TimelineView::show_range(Seconds from, Seconds until) {
     lay_out();
@@ -190,10 +217,15 @@ QRectF TimelineView::lane_row(LaneId lane) const {
     return {};
 }
 
-QRectF TimelineView::ruler_row() const { return ruler_; }
-QRectF TimelineView::wave_row() const { return wave_; }
+QRectF TimelineView::ruler_row() const {
+    return ruler_;
+}
+QRectF TimelineView::wave_row() const {
+    return wave_;
+}
 
-// -- painting -------------------------------------------------------------------------------------------------
+// -- painting
+// -------------------------------------------------------------------------------------------------
 
 void TimelineView::paint_names(QPainter& painter) const {
     const auto& p = *palette_;
@@ -211,19 +243,28 @@ void TimelineView::paint_names(QPainter& painter) const {
                          QFontMetricsF(f).elidedText(text, Qt::ElideRight, rect.width()));
     };
     put(small, p.paper_quiet, QRectF(10, 4, names_width - 14, 24), project.grid ? tr("bars") : tr("seconds"));
-    if (project.song) {
+    if (project.song && wave_.height() > 36) {
         const double y = wave_.center().y();
-        put(name, p.paper_text, QRectF(10, y - 18, names_width - 14, 18), QString::fromStdString(project.song->title));
+        put(name, p.paper_text, QRectF(10, y - 18, names_width - 14, 18),
+            QString::fromStdString(project.song->title));
         const QString rate = QString::number(static_cast<double>(project.song->sample_rate) / 1000, 'g', 4);
         put(small, p.paper_quiet, QRectF(10, y, names_width - 14, 18), tr("mix · %1 kHz").arg(rate));
+    }
+    if (spectrum_.height() > 30 && project.song) {
+        const double y = spectrum_.center().y();
+        const bool twelve = view_.look().spectrum == SongLook::Spectrum::TwelveBands;
+        put(small, p.paper_quiet, QRectF(10, y - 16, names_width - 14, 16), tr("spectrum"));
+        put(small, p.paper_quiet, QRectF(10, y, names_width - 14, 16), twelve ? tr("12 bands") : tr("30 Hz – 16 kHz"));
     }
     put(small, p.paper_text, QRectF(10, onsets_.top(), names_width - 14, onsets_.height()), tr("onsets"));
     for (std::size_t i = 0; i < lanes_.size() && i < project.lanes.size(); ++i) {
         const Lane& lane = *project.lanes[i];
         const QRectF row = lanes_[i].rect;
         const double y = row.center().y();
-        draw_head(painter, lane.kind, {13, lane.kind == LaneKind::Marker ? y : y - 6}, p, HeadState::Placed, false);
-        put(name, p.paper_text, QRectF(26, row.top(), names_width - 30, row.height()), QString::fromStdString(lane.name));
+        draw_head(painter, lane.kind, {13, lane.kind == LaneKind::Marker ? y : y - 6}, p, HeadState::Placed,
+                  false);
+        put(name, p.paper_text, QRectF(26, row.top(), names_width - 30, row.height()),
+            QString::fromStdString(lane.name));
     }
 }
 
@@ -242,7 +283,10 @@ void TimelineView::paint_base() {
     painter.setClipRect(time_area);
     paint_paper(painter, s, time_area);
     paint_ruler(painter, s, ruler_);
-    paint_waveform(painter, s, wave_);
+    if (!view_.look().wave_folded)
+        tiles_.paint(painter, SongRow::Wave, wave_, scale_, ratio);
+    if (view_.look().spectrum != SongLook::Spectrum::Folded)
+        tiles_.paint(painter, SongRow::Spectrum, spectrum_, scale_, ratio);
     paint_onsets(painter, s, onsets_);
     if (!document_.project().song) {
         QFont f = font();
@@ -261,11 +305,13 @@ void TimelineView::paint_base() {
 
     painter.setClipRect(time_area);
     for (std::size_t i = 0; i < s.project.lanes.size() && i < lanes_.size(); ++i) {
-        const LaneScene lane{s, *s.project.lanes[i], s.schedule[i], lanes_[i].rect.adjusted(names_width, 0, 0, 0)};
+        const LaneScene lane{s, *s.project.lanes[i], s.schedule[i],
+                             lanes_[i].rect.adjusted(names_width, 0, 0, 0)};
         paint_stems(painter, lane, ruler_.bottom());
     }
     for (std::size_t i = 0; i < s.project.lanes.size() && i < lanes_.size(); ++i) {
-        const LaneScene lane{s, *s.project.lanes[i], s.schedule[i], lanes_[i].rect.adjusted(names_width, 0, 0, 0)};
+        const LaneScene lane{s, *s.project.lanes[i], s.schedule[i],
+                             lanes_[i].rect.adjusted(names_width, 0, 0, 0)};
         painter.setClipRect(lane.row);
         lane_view(lane.lane.kind).paint(painter, lane, shown_shots(i));
         paint_outlines(painter, lane);
@@ -302,8 +348,9 @@ void TimelineView::paintEvent(QPaintEvent* event) {
     QPainter painter(this);
     const QRect dirty = event->rect();
     const qreal ratio = base_.devicePixelRatio();
-    painter.drawPixmap(QRectF(dirty), base_,
-                       QRectF(dirty.x() * ratio, dirty.y() * ratio, dirty.width() * ratio, dirty.height() * ratio));
+    painter.drawPixmap(
+        QRectF(dirty), base_,
+        QRectF(dirty.x() * ratio, dirty.y() * ratio, dirty.width() * ratio, dirty.height() * ratio));
     paint_playhead(painter);
     playhead_x_ = scale_.x(view_.playhead());
 }

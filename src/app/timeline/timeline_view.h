@@ -3,6 +3,7 @@
 
 #include "document.h"
 #include "timeline/scene.h"
+#include "timeline/song_tiles.h"
 
 #include <QPixmap>
 #include <QScrollBar>
@@ -25,7 +26,6 @@ public:
     void show_range(Seconds from, Seconds until);
     void reveal(Seconds time); ///< scrolls only if it is out of view
     void set_wave_height(double factor);
-    [[nodiscard]] double wave_height() const { return wave_height_; }
     [[nodiscard]] const TimeScale& scale() const { return scale_; }
 
     /// Where a pin's head is drawn; for tests and for the keyboard's context menu.
@@ -33,14 +33,16 @@ public:
     [[nodiscard]] QRectF lane_row(LaneId lane) const; ///< the time area of it
     [[nodiscard]] QRectF ruler_row() const;
     [[nodiscard]] QRectF wave_row() const;
+    [[nodiscard]] QRectF spectrum_row() const;
+    [[nodiscard]] const SongTiles& tiles() const { return tiles_; }
 
     [[nodiscard]] QSize sizeHint() const override { return {1280, 490}; }
     [[nodiscard]] QSize minimumSizeHint() const override { return {400, 180}; }
 
 signals:
-    void playhead_set(Seconds time);              ///< by the mouse
-    void hint(const QString& text);               ///< what the mouse does here
-    void add_wanted(LaneId lane, Seconds time);   ///< double click
+    void playhead_set(Seconds time);            ///< by the mouse
+    void hint(const QString& text);             ///< what the mouse does here
+    void add_wanted(LaneId lane, Seconds time); ///< double click
     void menu_wanted(QPoint global, std::optional<PinId> pin, Seconds time);
 
 protected:
@@ -77,6 +79,7 @@ private:
     void invalidate();
     void paint_base();
     void paint_names(QPainter& painter) const;
+    void give_song_to_tiles();
     void paint_playhead(QPainter& painter) const;
     void view_changed();
     void playhead_moved();
@@ -98,11 +101,11 @@ private:
     ViewState& view_;
     const Palette* palette_ = &day_palette();
     TimeScale scale_;
-    double wave_height_ = 1;
+    SongTiles tiles_;
     QPixmap base_;
     bool base_valid_ = false;
     double playhead_x_ = 0;
-    QRectF ruler_, wave_, onsets_;
+    QRectF ruler_, wave_, spectrum_, onsets_;
     std::vector<LaneRow> lanes_;
     double lanes_bottom_ = 0;
     Drag drag_;

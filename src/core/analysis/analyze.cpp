@@ -35,7 +35,8 @@ std::vector<TempoCandidate> tempo_candidates(const std::vector<TrackedBeats>& tr
     return tempi;
 }
 
-BeatGrid grid_from(const Features& features, const BeatTrack& track, const RefinedBeats& refined, int beats_per_bar) {
+BeatGrid grid_from(const Features& features, const BeatTrack& track, const RefinedBeats& refined,
+                   int beats_per_bar) {
     const auto odds = downbeat_log_odds(features, track);
     const int first = first_downbeat(odds, beats_per_bar);
     std::vector<GridBeat> beats;
@@ -46,7 +47,8 @@ BeatGrid grid_from(const Features& features, const BeatTrack& track, const Refin
 
 } // namespace
 
-Result<Analysis> analyze(const SampleStore& sound, const AnalysisSettings& settings, const Progress& progress) {
+Result<Analysis> analyze(const SampleStore& sound, const AnalysisSettings& settings,
+                         const Progress& progress) {
     auto features = compute_features(sound, progress.part(0, 0.8));
     if (!features)
         return tl::unexpected(features.error());

@@ -21,7 +21,8 @@ Attack attack_near(const Features& f, double time, double strong) {
     const double centre = time * Features::fast_rate;
     Attack best{time, 0};
     double most = 0;
-    for (auto i = static_cast<std::ptrdiff_t>(std::ceil(centre - 8)); i <= static_cast<std::ptrdiff_t>(centre + 8); ++i) {
+    for (auto i = static_cast<std::ptrdiff_t>(std::ceil(centre - 8));
+         i <= static_cast<std::ptrdiff_t>(centre + 8); ++i) {
         if (i < 1 || i + 1 >= static_cast<std::ptrdiff_t>(n.size()))
             continue;
         const double before = static_cast<double>(n[static_cast<std::size_t>(i - 1)]);
@@ -47,7 +48,8 @@ struct Line {
     [[nodiscard]] double at(double x) const { return offset + slope * x; }
 };
 
-std::optional<Line> weighted_line(std::span<const Attack> attacks, std::size_t first, std::span<const double> weights) {
+std::optional<Line> weighted_line(std::span<const Attack> attacks, std::size_t first,
+                                  std::span<const double> weights) {
     double w = 0, x = 0, y = 0;
     for (std::size_t i = 0; i < attacks.size(); ++i) {
         w += weights[i];
@@ -69,10 +71,10 @@ std::optional<Line> weighted_line(std::span<const Attack> attacks, std::size_t f
     return Line{y - xy / xx * x, xy / xx};
 }
 
-/// A line through the attacks that outliers hardly pull (Cauchy weights, reweighted), each attack's own weight
-/// multiplied by `taper`.
-std::optional<Line> robust_line(std::span<const Attack> attacks, std::size_t first, std::span<const double> taper,
-                                int rounds) {
+/// A line through the attacks that outliers hardly pull (Cauchy weights, reweighted), each attack's own
+/// weight multiplied by `taper`.
+std::optional<Line> robust_line(std::span<const Attack> attacks, std::size_t first,
+                                std::span<const double> taper, int rounds) {
     constexpr double scale = 0.008; // seconds; about how exactly players play
     std::vector<double> weights(attacks.size());
     for (std::size_t i = 0; i < attacks.size(); ++i)
@@ -94,7 +96,8 @@ std::optional<double> local_fit(std::span<const Attack> attacks, std::size_t i, 
     const std::size_t last = std::min(i + reach + 1, attacks.size());
     std::vector<double> taper(last - first);
     for (std::size_t k = first; k < last; ++k) {
-        const double d = std::abs(static_cast<double>(k) - static_cast<double>(i)) / (static_cast<double>(reach) + 1);
+        const double d =
+            std::abs(static_cast<double>(k) - static_cast<double>(i)) / (static_cast<double>(reach) + 1);
         const double cube = 1 - d * d * d;
         taper[k - first] = cube * cube * cube;
     }
@@ -121,8 +124,8 @@ double evened(std::span<const Attack> attacks, std::size_t i) {
     return agreed.empty() ? attacks[i].time : agreed.back();
 }
 
-/// Where a song runs at one tempo, its beats go onto one line through the whole song, so that it comes out exactly
-/// steady. A run of beats that leaves the line for good, such as a slowing end, keeps its own times.
+/// Where a song runs at one tempo, its beats go onto one line through the whole song, so that it comes out
+/// exactly steady. A run of beats that leaves the line for good, such as a slowing end, keeps its own times.
 void straighten(std::span<const Attack> attacks, std::vector<Seconds>& times) {
     constexpr double close = 0.010;
     constexpr std::size_t too_many_to_be_chance = 4;
@@ -130,7 +133,9 @@ void straighten(std::span<const Attack> attacks, std::vector<Seconds>& times) {
     const auto line = robust_line(attacks, 0, flat, 12);
     if (!line)
         return;
-    const auto off = [&](std::size_t i) { return std::abs(times[i].value - line->at(static_cast<double>(i))) >= close; };
+    const auto off = [&](std::size_t i) {
+        return std::abs(times[i].value - line->at(static_cast<double>(i))) >= close;
+    };
     std::size_t on_line = 0;
     for (std::size_t i = 0; i < times.size(); ++i)
         on_line += !off(i);

@@ -7,11 +7,12 @@ namespace pulsepin {
 
 struct RefinedBeats {
     std::vector<Seconds> times;
-    std::vector<float> confidence; ///< 0 to 1: how clearly something starts on the beat, evened over its neighbours
+    std::vector<float>
+        confidence; ///< 0 to 1: how clearly something starts on the beat, evened over its neighbours
 };
 
-/// Moves each beat to the attack that is heard there and evens the result out, so that one early snare does not
-/// bend the grid; a song that runs at one tempo comes out exactly steady.
+/// Moves each beat to the attack that is heard there and evens the result out, so that one early snare does
+/// not bend the grid; a song that runs at one tempo comes out exactly steady.
 [[nodiscard]] RefinedBeats refine_beats(const Features& features, const BeatTrack& track);
 
 } // namespace pulsepin

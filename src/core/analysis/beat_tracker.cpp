@@ -32,7 +32,9 @@ BeatTrack best_path(const PathModel& model, int frames) {
     // Scores of the last `longest` frames are enough to go on; the way back needs all.
     std::vector<float> score(static_cast<std::size_t>(ring) * static_cast<std::size_t>(periods), never);
     std::vector<std::int16_t> from(static_cast<std::size_t>(frames) * static_cast<std::size_t>(periods), -1);
-    const auto row = [&](int frame) { return score.data() + static_cast<std::ptrdiff_t>(frame % ring) * periods; };
+    const auto row = [&](int frame) {
+        return score.data() + static_cast<std::ptrdiff_t>(frame % ring) * periods;
+    };
 
     std::vector<std::vector<float>> cost(static_cast<std::size_t>(periods));
     std::vector<int> lowest(static_cast<std::size_t>(periods));
@@ -69,9 +71,10 @@ BeatTrack best_path(const PathModel& model, int frames) {
                     }
                 }
             }
-            now[p] = value + reward - (model.period_cost ? static_cast<float>(model.period_cost(t, period)) : 0.0f);
-            from[static_cast<std::size_t>(t) * static_cast<std::size_t>(periods) + static_cast<std::size_t>(p)] =
-                static_cast<std::int16_t>(origin);
+            now[p] = value + reward -
+                     (model.period_cost ? static_cast<float>(model.period_cost(t, period)) : 0.0f);
+            from[static_cast<std::size_t>(t) * static_cast<std::size_t>(periods) +
+                 static_cast<std::size_t>(p)] = static_cast<std::int16_t>(origin);
             if (t + period >= frames && now[p] > best) {
                 best = now[p];
                 best_frame = t;
@@ -133,7 +136,9 @@ double period_of(const BeatTrack& track) {
     return static_cast<double>(percentile(periods, 0.5));
 }
 
-double bpm_of(double period) { return 60 * Features::slow_rate / period; }
+double bpm_of(double period) {
+    return 60 * Features::slow_rate / period;
+}
 
 /// Steady grids at tempi near `period` that fit the whole song best, at four phases.
 void add_straight_grids(const Features& f, double period, std::vector<BeatTrack>& out) {
@@ -223,8 +228,8 @@ private:
     std::vector<float> curve_;
 };
 
-/// Scores a track by what musicians expect of beats: sounds on them, low and snare by turns, harmony that changes
-/// with bars, a usual tempo. The weights are few and set by hand.
+/// Scores a track by what musicians expect of beats: sounds on them, low and snare by turns, harmony that
+/// changes with bars, a usual tempo. The weights are few and set by hand.
 class TrackJudge {
 public:
     explicit TrackJudge(const Features& f) : features_(f), bass_harmony_(f.bass_change) {
@@ -340,8 +345,8 @@ private:
     double onset_gap_ = 0;
 };
 
-/// 0 to 1 per beat: how much sounds on the beats around it, compared with the song's usual beat. A steady grid that
-/// a slowing end has left behind gets none there.
+/// 0 to 1 per beat: how much sounds on the beats around it, compared with the song's usual beat. A steady
+/// grid that a slowing end has left behind gets none there.
 std::vector<float> local_support(const Features& f, const BeatTrack& track) {
     const AccentReader accent(f.novelty);
     std::vector<float> heard;
@@ -356,7 +361,9 @@ std::vector<float> local_support(const Features& f, const BeatTrack& track) {
 
 } // namespace
 
-double TrackedBeats::median_period() const { return period_of(beats); }
+double TrackedBeats::median_period() const {
+    return period_of(beats);
+}
 
 std::vector<TrackedBeats> track_beats(const Features& features, const Progress& progress) {
     const int frames = static_cast<int>(features.novelty.size());
@@ -373,7 +380,9 @@ std::vector<TrackedBeats> track_beats(const Features& features, const Progress& 
         PathModel model;
         model.shortest = static_cast<int>(std::lround(bpm_of(centre * 1.2)));
         model.longest = std::min(static_cast<int>(std::lround(bpm_of(centre / 1.2))), frames - 1);
-        model.reward = [&](int t) { return static_cast<double>(features.novelty[static_cast<std::size_t>(t)]) - mean; };
+        model.reward = [&](int t) {
+            return static_cast<double>(features.novelty[static_cast<std::size_t>(t)]) - mean;
+        };
         if (model.longest <= model.shortest)
             continue;
         const BeatTrack path = best_path(model, frames);
@@ -412,7 +421,8 @@ std::vector<TrackedBeats> track_beats(const Features& features, const Progress& 
         const double score = judge.score(track);
         tracks.push_back({std::move(track), score});
     }
-    std::stable_sort(tracks.begin(), tracks.end(), [](const auto& a, const auto& b) { return a.score > b.score; });
+    std::stable_sort(tracks.begin(), tracks.end(),
+                     [](const auto& a, const auto& b) { return a.score > b.score; });
     return tracks;
 }
 
@@ -438,7 +448,8 @@ BeatTrack retrack_around(const Features& features, const BeatTrack& track) {
                     local[static_cast<std::size_t>(t)] = track[i + 1] - track[i];
     }
     for (auto t = static_cast<std::ptrdiff_t>(std::llround(track.back())); t < frames; ++t)
-        local[static_cast<std::size_t>(std::max<std::ptrdiff_t>(t, 0))] = track.back() - track[track.size() - 2];
+        local[static_cast<std::size_t>(std::max<std::ptrdiff_t>(t, 0))] =
+            track.back() - track[track.size() - 2];
     PathModel model;
     model.shortest = std::max(4, static_cast<int>(period / 1.6));
     model.longest = std::min(static_cast<int>(period * 1.6), frames - 1);

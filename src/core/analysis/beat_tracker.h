@@ -14,9 +14,10 @@ struct TrackedBeats {
     [[nodiscard]] double median_period() const;
 };
 
-/// Possible beat tracks, best first: the best path of a semi-Markov model over tempo and phase in each of seven
-/// tempo ranges (dynamic programming after Ellis 2007, with the period as part of the state), with its double,
-/// half and off-beat readings and straight grids at the same tempi. Empty when nothing in the song moves.
+/// Possible beat tracks, best first: the best path of a semi-Markov model over tempo and phase in each of
+/// seven tempo ranges (dynamic programming after Ellis 2007, with the period as part of the state), with its
+/// double, half and off-beat readings and straight grids at the same tempi. Empty when nothing in the song
+/// moves.
 [[nodiscard]] std::vector<TrackedBeats> track_beats(const Features& features, const Progress& progress = {});
 
 /// The track again with the tempo freer to bend, drawn to the beats it already has.

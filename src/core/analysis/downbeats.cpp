@@ -9,9 +9,11 @@ namespace pulsepin {
 namespace {
 
 constexpr std::size_t channels = 6;
-using Channels = std::array<double, channels>; // bass, low-mid, snare band, bass change, mid change, level rise
+using Channels =
+    std::array<double, channels>; // bass, low-mid, snare band, bass change, mid change, level rise
 
-// A logistic model over this beat, the one before and the one after; fitted by regression on songs with known bars.
+// A logistic model over this beat, the one before and the one after; fitted by regression on songs with known
+// bars.
 constexpr double bias = -2.05;
 constexpr Channels weight_here{2.0, 0.0, 0.3, 0.9, 2.75, 0.0};
 constexpr Channels weight_before{-0.1, 0.1, 0.0, 0.2, -1.0, 0.5};
@@ -37,7 +39,8 @@ std::vector<BeatSpectrum> spectra_by_beat(const Features& f, const BeatTrack& be
     for (std::size_t i = 0; i < beats.size(); ++i) {
         auto& s = spectra[i];
         s.bands.assign(f.harmony.bands, 0.0);
-        const double end = i + 1 < beats.size() ? beats[i + 1] : beats[i] + (i > 0 ? beats[i] - beats[i - 1] : 50.0);
+        const double end =
+            i + 1 < beats.size() ? beats[i + 1] : beats[i] + (i > 0 ? beats[i] - beats[i - 1] : 50.0);
         const auto from = std::clamp<std::ptrdiff_t>(std::llround(beats[i]) + 2, 0, frames - 1);
         const auto until = std::clamp<std::ptrdiff_t>(std::llround(end), from + 1, frames);
         for (auto t = from; t < until; ++t) {
@@ -52,7 +55,8 @@ std::vector<BeatSpectrum> spectra_by_beat(const Features& f, const BeatTrack& be
 }
 
 /// 1 - cosine of the spectra in that range, each with its own mean over bands taken off.
-double change(const Features& f, const BeatSpectrum& a, const BeatSpectrum& b, float from_hz, float until_hz) {
+double change(const Features& f, const BeatSpectrum& a, const BeatSpectrum& b, float from_hz,
+              float until_hz) {
     double mean_a = 0, mean_b = 0;
     int count = 0;
     for (std::size_t k = 0; k < a.bands.size(); ++k)
@@ -137,7 +141,8 @@ int first_downbeat(std::span<const double> log_odds, int beats_per_bar) {
     double most = -1e300;
     for (int phase = 0; phase < beats_per_bar; ++phase) {
         double sum = 0;
-        for (auto i = static_cast<std::size_t>(phase); i < log_odds.size(); i += static_cast<std::size_t>(beats_per_bar))
+        for (auto i = static_cast<std::size_t>(phase); i < log_odds.size();
+             i += static_cast<std::size_t>(beats_per_bar))
             sum += log_odds[i];
         if (sum > most) {
             most = sum;

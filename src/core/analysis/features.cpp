@@ -29,11 +29,12 @@ float loud_level(const SampleStore& sound) {
     return std::max(percentile(levels, 0.95), 0.25f * loudest);
 }
 
-/// Rise of a log spectrum against the one two frames before, each band against the strongest of itself and its
-/// neighbours then, so that vibrato is no rise.
+/// Rise of a log spectrum against the one two frames before, each band against the strongest of itself and
+/// its neighbours then, so that vibrato is no rise.
 class Flux {
 public:
-    Flux(std::size_t window, double rate, FilterbankShape shape) : spectrum_(window, rate, shape, compression) {
+    Flux(std::size_t window, double rate, FilterbankShape shape)
+        : spectrum_(window, rate, shape, compression) {
         for (auto& frame : history_)
             frame.assign(spectrum_.bands(), 0.0f);
         rise.assign(spectrum_.bands(), 0.0f);
@@ -76,7 +77,8 @@ void divide_by_rms(std::vector<float>& curve) {
     double squares = 0;
     for (const float v : curve)
         squares += static_cast<double>(v) * static_cast<double>(v);
-    const auto rms = static_cast<float>(std::sqrt(squares / std::max<double>(1, static_cast<double>(curve.size()))));
+    const auto rms =
+        static_cast<float>(std::sqrt(squares / std::max<double>(1, static_cast<double>(curve.size()))));
     if (rms > 1e-6f)
         for (float& v : curve)
             v /= rms;
@@ -94,13 +96,15 @@ std::vector<float> harmonic_change(const BandFrames& harmony, std::span<const fl
             continue;
         for (std::ptrdiff_t t = 0; t < frames; ++t)
             sums[static_cast<std::size_t>(t) + 1] =
-                sums[static_cast<std::size_t>(t)] + static_cast<double>(harmony.frame(static_cast<std::size_t>(t))[b]);
+                sums[static_cast<std::size_t>(t)] +
+                static_cast<double>(harmony.frame(static_cast<std::size_t>(t))[b]);
         const auto mean = [&](std::ptrdiff_t from, std::ptrdiff_t until) {
             from = std::clamp<std::ptrdiff_t>(from, 0, frames);
             until = std::clamp<std::ptrdiff_t>(until, 0, frames);
-            return until <= from ? 0.0
-                                 : (sums[static_cast<std::size_t>(until)] - sums[static_cast<std::size_t>(from)]) /
-                                       static_cast<double>(until - from);
+            return until <= from
+                       ? 0.0
+                       : (sums[static_cast<std::size_t>(until)] - sums[static_cast<std::size_t>(from)]) /
+                             static_cast<double>(until - from);
         };
         for (std::ptrdiff_t t = 0; t < frames; ++t)
             change[static_cast<std::size_t>(t)] += static_cast<float>(
@@ -152,7 +156,8 @@ void combine_bands(Features& f) {
     for (const float v : f.raw)
         squares += static_cast<double>(v) * static_cast<double>(v);
     const auto floor =
-        0.3f * static_cast<float>(std::sqrt(squares / std::max<double>(1, static_cast<double>(f.raw.size()))));
+        0.3f *
+        static_cast<float>(std::sqrt(squares / std::max<double>(1, static_cast<double>(f.raw.size()))));
     f.novelty = gaussian_smoothed(f.raw, 1.5);
     const auto local = local_rms(f.raw, 4 * Features::slow_rate);
     for (std::size_t i = 0; i < f.novelty.size(); ++i)
@@ -224,8 +229,8 @@ Result<Features> compute_features(const SampleStore& sound, const Progress& prog
         for (auto frame = first; frame < last; ++frame) {
             std::array<float, band_count> sum{};
             for (int half = 0; half < 2; ++half) {
-                const auto centre =
-                    static_cast<std::ptrdiff_t>(sample_of(Features::fast_time(static_cast<double>(2 * frame + half))) - start);
+                const auto centre = static_cast<std::ptrdiff_t>(
+                    sample_of(Features::fast_time(static_cast<double>(2 * frame + half))) - start);
                 quick.at(samples, centre, gain);
                 fine.at(samples, centre, gain);
                 const float all = fine.mean(0, 1e9);
@@ -237,8 +242,8 @@ Result<Features> compute_features(const SampleStore& sound, const Progress& prog
                 sum[3] += 0.5f * (fine.mean(1600, 6000) + quick.mean(1600, 6000));
                 sum[4] += quick.mean(6000, 1e9);
             }
-            const auto centre =
-                static_cast<std::ptrdiff_t>(sample_of(static_cast<double>(frame) / Features::slow_rate) - start);
+            const auto centre = static_cast<std::ptrdiff_t>(
+                sample_of(static_cast<double>(frame) / Features::slow_rate) - start);
             slow.at(samples, centre, gain, harmony);
             if (frame >= 2) {
                 const auto then = f.harmony.frame(static_cast<std::size_t>(frame - 2));

@@ -25,7 +25,8 @@ struct Features {
 
     std::vector<float> flux;   ///< fast: mean rise of the log spectrum, vibrato suppressed; for onsets
     std::vector<float> attack; ///< fast: the same with short windows mixed in; for the exact moment of a beat
-    std::vector<float> sharpness; ///< per millisecond: energy of the sample-to-sample difference, loudness evened
+    std::vector<float>
+        sharpness; ///< per millisecond: energy of the sample-to-sample difference, loudness evened
     std::array<std::vector<float>, band_count> bands; ///< slow: rise by band, each divided by its RMS
     std::vector<float> raw;                           ///< slow: weighted sum of the bands
     std::vector<float> novelty;                       ///< slow: raw, smoothed, evened out over the song
@@ -39,8 +40,8 @@ struct Features {
     [[nodiscard]] static double slow_index(Seconds time) { return (time.value - 0.0025) * slow_rate; }
 };
 
-/// Where a sound that was seen in the spectrum near `time` begins, to the millisecond: the steepest rise within 18 ms,
-/// if there is one of 8 dB or more; otherwise `time`.
+/// Where a sound that was seen in the spectrum near `time` begins, to the millisecond: the steepest rise
+/// within 18 ms, if there is one of 8 dB or more; otherwise `time`.
 [[nodiscard]] Seconds attack_start(const Features& features, Seconds time);
 
 /// Log-filtered spectral flux (Dixon 2006; Boeck and Widmer 2013) at three window lengths.

@@ -27,7 +27,8 @@ std::vector<Onset> find_onsets(const Features& features, const OnsetSettings& se
         const auto from = std::max<std::ptrdiff_t>(t - past, 0);
         const auto until = std::min<std::ptrdiff_t>(t + future + 1, n);
         const auto mean = static_cast<float>(
-            (sums[static_cast<std::size_t>(until)] - sums[static_cast<std::size_t>(from)]) / static_cast<double>(until - from));
+            (sums[static_cast<std::size_t>(until)] - sums[static_cast<std::size_t>(from)]) /
+            static_cast<double>(until - from));
         if (here < mean + threshold)
             continue;
         const auto low = flux.begin() + std::max<std::ptrdiff_t>(t - reach, 0);

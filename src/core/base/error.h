@@ -6,7 +6,8 @@
 
 namespace pulsepin {
 
-/// What went wrong, in words for the person at the screen: what happened, to which file, and what to do about it.
+/// What went wrong, in words for the person at the screen: what happened, to which file, and what to do about
+/// it.
 struct Error {
     std::string what;
     std::string file;   ///< empty where no file is concerned

@@ -91,7 +91,8 @@ Result<void> write_text_file(const std::filesystem::path& path, std::string_view
     ::umask(mask);
     const mode_t mode = ::stat(target.c_str(), &old) == 0 ? (old.st_mode & 0777) : (0666 & ~mask);
 
-    const bool written = write_all(descriptor, text) && ::fchmod(descriptor, mode) == 0 && ::fsync(descriptor) == 0;
+    const bool written =
+        write_all(descriptor, text) && ::fchmod(descriptor, mode) == 0 && ::fsync(descriptor) == 0;
     int error = written ? 0 : errno;
     if (::close(descriptor) != 0 && error == 0)
         error = errno;

@@ -43,9 +43,13 @@ RealFft::~RealFft() = default;
 RealFft::RealFft(RealFft&&) noexcept = default;
 RealFft& RealFft::operator=(RealFft&&) noexcept = default;
 
-std::size_t RealFft::length() const { return plan_->length; }
+std::size_t RealFft::length() const {
+    return plan_->length;
+}
 
-std::span<float> RealFft::input() { return {plan_->input, plan_->length}; }
+std::span<float> RealFft::input() {
+    return {plan_->input, plan_->length};
+}
 
 std::span<const std::complex<float>> RealFft::transform() {
     fftwf_execute(plan_->plan);
@@ -56,8 +60,8 @@ std::span<const std::complex<float>> RealFft::transform() {
 std::vector<float> hann_window(std::size_t length) {
     std::vector<float> window(length);
     for (std::size_t i = 0; i < length; ++i)
-        window[i] = static_cast<float>(
-            0.5 - 0.5 * std::cos(2.0 * std::numbers::pi * static_cast<double>(i) / static_cast<double>(length)));
+        window[i] = static_cast<float>(0.5 - 0.5 * std::cos(2.0 * std::numbers::pi * static_cast<double>(i) /
+                                                            static_cast<double>(length)));
     return window;
 }
 

@@ -42,7 +42,8 @@ std::vector<float> direct_gaussian(std::span<const float> curve, double sigma) {
         double sum = 0;
         for (std::ptrdiff_t k = -radius; k <= radius; ++k)
             sum += kernel[static_cast<std::size_t>(k + radius)] *
-                   static_cast<double>(curve[static_cast<std::size_t>(std::clamp<std::ptrdiff_t>(i + k, 0, last))]);
+                   static_cast<double>(
+                       curve[static_cast<std::size_t>(std::clamp<std::ptrdiff_t>(i + k, 0, last))]);
         out[static_cast<std::size_t>(i)] = static_cast<float>(sum / total);
     }
     return out;

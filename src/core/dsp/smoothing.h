@@ -15,7 +15,8 @@ namespace pulsepin {
 /// The value below which that share of the numbers lies (nearest rank); 0 for no numbers.
 [[nodiscard]] float percentile(std::span<const float> numbers, double share);
 
-/// The offset, in -0.5..0.5, of the top of the parabola through three neighbouring values, the middle one largest.
+/// The offset, in -0.5..0.5, of the top of the parabola through three neighbouring values, the middle one
+/// largest.
 [[nodiscard]] double parabola_peak(double before, double at, double after);
 
 } // namespace pulsepin

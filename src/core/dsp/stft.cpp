@@ -9,14 +9,15 @@ namespace pulsepin {
 
 LogBandSpectrum::LogBandSpectrum(std::size_t window_length, double sample_rate, FilterbankShape shape,
                                  float compression)
-    : fft_(window_length), window_(hann_window(window_length)), filterbank_(shape, sample_rate, window_length),
-      magnitudes_(fft_.bins()), compression_(compression) {
+    : fft_(window_length), window_(hann_window(window_length)),
+      filterbank_(shape, sample_rate, window_length), magnitudes_(fft_.bins()), compression_(compression) {
     const float sum = std::accumulate(window_.begin(), window_.end(), 0.0f);
     for (float& w : window_)
         w *= 2.0f / sum;
 }
 
-void LogBandSpectrum::at(std::span<const float> samples, std::ptrdiff_t centre, float gain, std::span<float> out) {
+void LogBandSpectrum::at(std::span<const float> samples, std::ptrdiff_t centre, float gain,
+                         std::span<float> out) {
     const auto input = fft_.input();
     const auto length = static_cast<std::ptrdiff_t>(window_.size());
     const std::ptrdiff_t start = centre - length / 2;
@@ -25,8 +26,8 @@ void LogBandSpectrum::at(std::span<const float> samples, std::ptrdiff_t centre, 
     const auto until = std::clamp<std::ptrdiff_t>(available - start, from, length);
     std::fill(input.begin(), input.begin() + from, 0.0f);
     for (auto i = from; i < until; ++i)
-        input[static_cast<std::size_t>(i)] = samples[static_cast<std::size_t>(start + i)] *
-                                             window_[static_cast<std::size_t>(i)] * gain;
+        input[static_cast<std::size_t>(i)] =
+            samples[static_cast<std::size_t>(start + i)] * window_[static_cast<std::size_t>(i)] * gain;
     std::fill(input.begin() + until, input.end(), 0.0f);
 
     const auto spectrum = fft_.transform();

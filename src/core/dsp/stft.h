@@ -16,7 +16,9 @@ struct BandFrames {
     std::vector<float> values;
 
     [[nodiscard]] std::size_t frames() const { return bands == 0 ? 0 : values.size() / bands; }
-    [[nodiscard]] std::span<const float> frame(std::size_t i) const { return {values.data() + i * bands, bands}; }
+    [[nodiscard]] std::span<const float> frame(std::size_t i) const {
+        return {values.data() + i * bands, bands};
+    }
     [[nodiscard]] std::span<float> frame(std::size_t i) { return {values.data() + i * bands, bands}; }
 };
 

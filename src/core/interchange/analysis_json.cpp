@@ -9,15 +9,21 @@
 namespace pulsepin {
 namespace {
 
-double rounded(double value, double steps) { return std::round(value * steps) / steps; }
-double microseconds(Seconds time) { return rounded(time.value, 1e6); }
+double rounded(double value, double steps) {
+    return std::round(value * steps) / steps;
+}
+double microseconds(Seconds time) {
+    return rounded(time.value, 1e6);
+}
 
 } // namespace
 
 std::string analysis_to_json(const Analysis& analysis) {
     using nlohmann::ordered_json;
-    ordered_json beats = ordered_json::array(), confidence = ordered_json::array(), downbeats = ordered_json::array();
-    ordered_json onsets = ordered_json::array(), strength = ordered_json::array(), tempi = ordered_json::array();
+    ordered_json beats = ordered_json::array(), confidence = ordered_json::array(),
+                 downbeats = ordered_json::array();
+    ordered_json onsets = ordered_json::array(), strength = ordered_json::array(),
+                 tempi = ordered_json::array();
     if (analysis.grid) {
         auto number = analysis.grid->first_beat();
         for (const auto& beat : analysis.grid->beats()) {
@@ -36,9 +42,11 @@ std::string analysis_to_json(const Analysis& analysis) {
                          {"confidence", rounded(static_cast<double>(tempo.confidence), 1e3)}});
     ordered_json j;
     j["duration"] = microseconds(analysis.duration);
-    j["tempo"] = analysis.grid ? ordered_json(rounded(analysis.grid->typical_tempo().value, 1e3)) : ordered_json();
+    j["tempo"] =
+        analysis.grid ? ordered_json(rounded(analysis.grid->typical_tempo().value, 1e3)) : ordered_json();
     j["tempo_candidates"] = tempi;
-    j["metre"] = analysis.grid ? ordered_json(format_metre(analysis.grid->metre_at(Ticks(0)))) : ordered_json();
+    j["metre"] =
+        analysis.grid ? ordered_json(format_metre(analysis.grid->metre_at(Ticks(0)))) : ordered_json();
     j["beats"] = beats;
     j["beats_confidence"] = confidence;
     j["downbeats"] = downbeats;

@@ -7,9 +7,9 @@
 
 namespace pulsepin {
 
-/// What was found as a JSON object: duration, tempo, tempo_candidates, metre, beats, beats_confidence, downbeats,
-/// onsets, onsets_strength. Times are seconds from the first decoded sample; tempo and metre are null where no
-/// pulse was found.
+/// What was found as a JSON object: duration, tempo, tempo_candidates, metre, beats, beats_confidence,
+/// downbeats, onsets, onsets_strength. Times are seconds from the first decoded sample; tempo and metre are
+/// null where no pulse was found.
 [[nodiscard]] std::string analysis_to_json(const Analysis& analysis);
 
 } // namespace pulsepin

@@ -5,10 +5,10 @@
 
 namespace pulsepin {
 
-/// The first lane of cuts as an edit decision list in the CMX 3600 interchange style: numbered events, reel, video
-/// channel, cut, source in and out, record in and out, and the clip's name as a comment. Timecode counts from
-/// 00:00:00:00 at the project's frame rate, with drop-frame where that exists. Gaps become black events.
-/// Fails when there is no cut, or more than 9999 events.
+/// The first lane of cuts as an edit decision list in the CMX 3600 interchange style: numbered events, reel,
+/// video channel, cut, source in and out, record in and out, and the clip's name as a comment. Timecode
+/// counts from 00:00:00:00 at the project's frame rate, with drop-frame where that exists. Gaps become black
+/// events. Fails when there is no cut, or more than 9999 events.
 [[nodiscard]] Result<std::string> write_edl(const Project& project);
 
 } // namespace pulsepin

@@ -35,11 +35,13 @@ Result<std::string> write_marker_csv(const Project& project) {
         for (const auto& resolved : resolve(project, *lane).pins) {
             const auto& marker = std::get<MarkerBody>(lane->pins[resolved.index].body);
             const std::string place =
-                project.grid ? format_position(project.grid->position_of(project.grid->nearest_tick(resolved.time)))
-                             : std::string();
-            text += fmt::format("{},{},{},{:.6f},{},{},{:.3f}\r\n", quoted(marker.name), quoted(marker.note), place,
-                                resolved.time.value, resolved.frame.value,
-                                format_timecode(resolved.frame, rate, count), resolved.rounding_error.value * 1000);
+                project.grid
+                    ? format_position(project.grid->position_of(project.grid->nearest_tick(resolved.time)))
+                    : std::string();
+            text += fmt::format("{},{},{},{:.6f},{},{},{:.3f}\r\n", quoted(marker.name), quoted(marker.note),
+                                place, resolved.time.value, resolved.frame.value,
+                                format_timecode(resolved.frame, rate, count),
+                                resolved.rounding_error.value * 1000);
             any = true;
         }
     }

@@ -31,7 +31,8 @@ void require(bool holds, const std::string& what) {
         throw BadProject(what);
 }
 
-// -- paths ----------------------------------------------------------------------------------------------------
+// -- paths
+// ----------------------------------------------------------------------------------------------------
 
 std::string path_text(const Path& path, const Path& folder) {
     if (folder.empty() || path.empty())
@@ -45,7 +46,8 @@ Path full_path(const std::string& text, const Path& folder) {
     return path.empty() || path.is_absolute() || folder.empty() ? path : (folder / path).lexically_normal();
 }
 
-// -- grid and detection ---------------------------------------------------------------------------------------
+// -- grid and detection
+// ---------------------------------------------------------------------------------------
 
 constexpr const char* origins[] = {"found", "corrected", "held"};
 
@@ -85,7 +87,8 @@ BeatGrid read_grid(const json& j) {
         require(metre.has_value(), "a metre cannot be read");
         metres.push_back({field(change, "beat").get<std::int64_t>(), *metre});
     }
-    auto grid = BeatGrid::make(std::move(beats), field(j, "first_beat").get<std::int64_t>(), std::move(metres));
+    auto grid =
+        BeatGrid::make(std::move(beats), field(j, "first_beat").get<std::int64_t>(), std::move(metres));
     require(grid.has_value(), "the grid is not valid");
     return *std::move(grid);
 }
@@ -108,7 +111,8 @@ Detection read_detection(const json& j) {
     if (const auto& grid = field(j, "grid"); !grid.is_null())
         found.grid = read_grid(grid);
     for (const auto& tempo : field(j, "tempi"))
-        found.tempi.push_back({Bpm(field(tempo, "bpm").get<double>()), field(tempo, "confidence").get<float>()});
+        found.tempi.push_back(
+            {Bpm(field(tempo, "bpm").get<double>()), field(tempo, "confidence").get<float>()});
     const auto& times = field(field(j, "onsets"), "times");
     const auto& strengths = field(field(j, "onsets"), "strengths");
     require(times.is_array() && times.size() == strengths.size(), "the lists of onsets differ in length");
@@ -117,7 +121,8 @@ Detection read_detection(const json& j) {
     return found;
 }
 
-// -- anchors and pins -----------------------------------------------------------------------------------------
+// -- anchors and pins
+// -----------------------------------------------------------------------------------------
 
 void write_offset(json& j, const Offset& offset) {
     if (const auto* frames = std::get_if<Frames>(&offset))
@@ -180,7 +185,8 @@ constexpr BodyFormat body_formats[] = {
          j["in_point"] = cut.in_point.value;
      },
      [](const json& j) -> PinBody {
-         return CutBody{ClipId{field(j, "shot").get<std::uint64_t>()}, Seconds(field(j, "in_point").get<double>())};
+         return CutBody{ClipId{field(j, "shot").get<std::uint64_t>()},
+                        Seconds(field(j, "in_point").get<double>())};
      }},
 };
 
@@ -209,20 +215,25 @@ Lane read_lane(const json& j) {
     const auto kind_id = field(j, "kind").get<std::string>();
     const auto* kind = lane_kind_by_id(kind_id);
     require(kind != nullptr, "there is a lane of the unknown kind \"" + kind_id + "\"");
-    Lane lane{LaneId{field(j, "id").get<std::uint64_t>()}, kind->kind, field(j, "name").get<std::string>(),
-              Frames(j.value("lead_frames", std::int64_t{0})), {}};
+    Lane lane{LaneId{field(j, "id").get<std::uint64_t>()},
+              kind->kind,
+              field(j, "name").get<std::string>(),
+              Frames(j.value("lead_frames", std::int64_t{0})),
+              {}};
     for (const auto& p : field(j, "pins"))
         lane.pins.push_back({PinId{field(p, "id").get<std::uint64_t>()}, read_anchor(field(p, "anchor")),
-                             body_format(lane.kind).read(p), PlantingId{p.value("planting", std::uint64_t{0})}});
+                             body_format(lane.kind).read(p),
+                             PlantingId{p.value("planting", std::uint64_t{0})}});
     return lane;
 }
 
-// -- the rest -------------------------------------------------------------------------------------------------
+// -- the rest
+// -------------------------------------------------------------------------------------------------
 
 json write(const Settings& settings) {
     return {{"title", settings.title},
-            {"frame_rate",
-             std::to_string(settings.frame_rate.numerator()) + "/" + std::to_string(settings.frame_rate.denominator())},
+            {"frame_rate", std::to_string(settings.frame_rate.numerator()) + "/" +
+                               std::to_string(settings.frame_rate.denominator())},
             {"rounding", settings.rounding == FrameRounding::Nearest ? "nearest" : "never-late"},
             {"picture_size", {settings.picture_width, settings.picture_height}}};
 }
@@ -330,7 +341,8 @@ std::string project_to_json(const Project& project, const Path& folder) {
                  {"plantings", plantings},
                  {"lanes", lanes},
                  {"next_id", project.next_id}};
-    // Names that are not UTF-8 (file names may be anything) are mended rather than refused: saving must not fail.
+    // Names that are not UTF-8 (file names may be anything) are mended rather than refused: saving must not
+    // fail.
     return j.dump(1, ' ', false, json::error_handler_t::replace) + "\n";
 }
 
@@ -350,7 +362,8 @@ Result<Project> project_from_json(std::string_view text, const Path& folder) {
     } catch (const BadProject& bad) {
         return fail(std::string("The project is damaged: ") + bad.what() + ".", {}, "Open an older copy.");
     } catch (const json::exception&) {
-        return fail("The project is damaged: a value is not of the expected type.", {}, "Open an older copy.");
+        return fail("The project is damaged: a value is not of the expected type.", {},
+                    "Open an older copy.");
     }
 }
 

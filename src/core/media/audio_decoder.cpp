@@ -24,7 +24,8 @@ bool counts_in_samples(const av::OpenStream& source) {
 
 /// The length that an edit list states; it may be rounded to milliseconds.
 std::optional<std::int64_t> stated_length(const av::OpenStream& source) {
-    if (!counts_in_samples(source) || source.stream->duration == AV_NOPTS_VALUE || source.stream->duration <= 0)
+    if (!counts_in_samples(source) || source.stream->duration == AV_NOPTS_VALUE ||
+        source.stream->duration <= 0)
         return std::nullopt;
     return source.stream->duration;
 }
@@ -62,9 +63,10 @@ struct AudioDecoder::State {
         AVChannelLayout to{};
         av_channel_layout_default(&to, format.channels);
         SwrContext* made = nullptr;
-        const bool ok = swr_alloc_set_opts2(&made, &to, AV_SAMPLE_FMT_FLT, static_cast<int>(format.sample_rate), &from,
-                                            static_cast<AVSampleFormat>(f.format), f.sample_rate, 0, nullptr) >= 0 &&
-                        swr_init(made) >= 0;
+        const bool ok =
+            swr_alloc_set_opts2(&made, &to, AV_SAMPLE_FMT_FLT, static_cast<int>(format.sample_rate), &from,
+                                static_cast<AVSampleFormat>(f.format), f.sample_rate, 0, nullptr) >= 0 &&
+            swr_init(made) >= 0;
         resampler.reset(made);
         av_channel_layout_uninit(&from);
         av_channel_layout_copy(&converted_layout, &f.ch_layout);
@@ -83,8 +85,9 @@ struct AudioDecoder::State {
         const int room = swr_get_out_samples(resampler.get(), frame->nb_samples);
         block.resize(static_cast<std::size_t>(std::max(room, 0)) * static_cast<std::size_t>(format.channels));
         auto* out = reinterpret_cast<std::uint8_t*>(block.data());
-        const int made = swr_convert(resampler.get(), &out, room, const_cast<const std::uint8_t**>(frame->extended_data),
-                                     frame->nb_samples);
+        const int made =
+            swr_convert(resampler.get(), &out, room, const_cast<const std::uint8_t**>(frame->extended_data),
+                        frame->nb_samples);
         block.resize(static_cast<std::size_t>(std::max(made, 0)) * static_cast<std::size_t>(format.channels));
         for (float& sample : block)
             if (!std::isfinite(sample))
@@ -118,11 +121,17 @@ Result<AudioDecoder> AudioDecoder::open(const std::filesystem::path& path) {
     return AudioDecoder(std::move(state));
 }
 
-const SoundFormat& AudioDecoder::format() const { return state_->format; }
+const SoundFormat& AudioDecoder::format() const {
+    return state_->format;
+}
 
-Samples AudioDecoder::announced_length() const { return Samples(std::max<std::int64_t>(state_->announced, 0)); }
+Samples AudioDecoder::announced_length() const {
+    return Samples(std::max<std::int64_t>(state_->announced, 0));
+}
 
-int AudioDecoder::damaged_packets() const { return state_->damaged; }
+int AudioDecoder::damaged_packets() const {
+    return state_->damaged;
+}
 
 const std::vector<float>& AudioDecoder::next_block() {
     State& s = *state_;

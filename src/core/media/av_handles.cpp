@@ -4,7 +4,9 @@
 namespace pulsepin::av {
 namespace {
 
-const char* kind_name(AVMediaType kind) { return kind == AVMEDIA_TYPE_AUDIO ? "sound" : "picture"; }
+const char* kind_name(AVMediaType kind) {
+    return kind == AVMEDIA_TYPE_AUDIO ? "sound" : "picture";
+}
 
 } // namespace
 
@@ -32,7 +34,8 @@ Result<OpenStream> open_stream(const std::filesystem::path& path, AVMediaType ki
     if (index == AVERROR_STREAM_NOT_FOUND)
         return fail(std::string("There is no ") + kind_name(kind) + " in this file.", name);
     if (index < 0 || !codec)
-        return fail(std::string("The ") + kind_name(kind) + " in this file is in a format that cannot be decoded.",
+        return fail(std::string("The ") + kind_name(kind) +
+                        " in this file is in a format that cannot be decoded.",
                     name, "Convert it to WAV, FLAC, MP4 or WebM first.");
     source.stream = opened->streams[index];
     for (unsigned i = 0; i < opened->nb_streams; ++i)
@@ -65,7 +68,8 @@ Step next_frame(OpenStream& source, AVPacket* packet, AVFrame* frame, int& damag
             avcodec_send_packet(source.decoder.get(), nullptr);
             continue;
         }
-        if (packet->stream_index == source.stream->index && avcodec_send_packet(source.decoder.get(), packet) < 0)
+        if (packet->stream_index == source.stream->index &&
+            avcodec_send_packet(source.decoder.get(), packet) < 0)
             ++damaged;
         av_packet_unref(packet);
     }

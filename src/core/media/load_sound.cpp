@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/load_sound.h"
 
+#include <array>
 #include <bit>
 #include <fmt/core.h>
 
@@ -20,11 +21,42 @@ private:
     std::uint64_t hash_ = 0xcbf29ce484222325ULL;
 };
 
-void mix_to_mono(std::span<const float> interleaved, int channels, std::vector<float>& mono) {
-    mono.resize(interleaved.size() / static_cast<std::size_t>(channels));
-    for (std::size_t i = 0; i < mono.size(); ++i)
-        mono[i] = channels == 1 ? interleaved[i] : 0.5f * (interleaved[2 * i] + interleaved[2 * i + 1]);
+void take_channel(std::span<const float> interleaved, std::size_t channel, std::vector<float>& out) {
+    out.resize(interleaved.size() / 2);
+    for (std::size_t i = 0; i < out.size(); ++i)
+        out[i] = interleaved[2 * i + channel];
 }
+
+/// Peaks of the mean of the channels, and of each where there are two.
+class PeakMeter {
+public:
+    explicit PeakMeter(int channels) : channels_(static_cast<std::size_t>(channels)) {}
+
+    void append(std::span<const float> interleaved) {
+        if (channels_ == 1)
+            return mean_.append(interleaved);
+        for (std::size_t c = 0; c < 2; ++c) {
+            take_channel(interleaved, c, work_);
+            each_[c].append(work_);
+        }
+        for (std::size_t i = 0; i < work_.size(); ++i)
+            work_[i] = 0.5f * (interleaved[2 * i] + interleaved[2 * i + 1]);
+        mean_.append(work_);
+    }
+
+    void finish_into(LoadedSound& sound) && {
+        sound.peaks = std::make_shared<const Peaks>(std::move(mean_).finish());
+        if (channels_ == 2)
+            for (auto& channel : each_)
+                sound.channel_peaks.push_back(std::make_shared<const Peaks>(std::move(channel).finish()));
+    }
+
+private:
+    std::size_t channels_;
+    PeaksBuilder mean_;
+    std::array<PeaksBuilder, 2> each_;
+    std::vector<float> work_;
+};
 
 } // namespace
 
@@ -36,9 +68,8 @@ Result<LoadedSound> load_sound(const std::filesystem::path& path, const Progress
     if (!store)
         return tl::unexpected(store.error());
 
-    PeaksBuilder peaks;
+    PeakMeter peaks(decoder->format().channels);
     Fingerprint fingerprint;
-    std::vector<float> mono;
     const auto announced = std::max<std::int64_t>(decoder->announced_length().value, 1);
     std::int64_t done = 0;
     for (;;) {
@@ -50,9 +81,8 @@ Result<LoadedSound> load_sound(const std::filesystem::path& path, const Progress
         if (auto written = store->append(block); !written)
             return tl::unexpected(written.error());
         fingerprint.add(block);
-        mix_to_mono(block, decoder->format().channels, mono);
-        peaks.append(mono);
-        done += static_cast<std::int64_t>(mono.size());
+        peaks.append(block);
+        done += static_cast<std::int64_t>(block.size()) / decoder->format().channels;
         progress.report(std::min(1.0, static_cast<double>(done) / static_cast<double>(announced)));
     }
     if (done == 0)
@@ -61,8 +91,13 @@ Result<LoadedSound> load_sound(const std::filesystem::path& path, const Progress
     auto samples = store->finish();
     if (!samples)
         return tl::unexpected(samples.error());
-    return LoadedSound{path, *samples, std::make_shared<const Peaks>(std::move(peaks).finish()), fingerprint.text(),
-                       decoder->damaged_packets()};
+    LoadedSound sound;
+    sound.path = path;
+    sound.samples = *samples;
+    sound.fingerprint = fingerprint.text();
+    sound.damaged_packets = decoder->damaged_packets();
+    std::move(peaks).finish_into(sound);
+    return sound;
 }
 
 } // namespace pulsepin

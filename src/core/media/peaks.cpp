@@ -15,7 +15,8 @@ struct Sum {
     void add(const Peak& peak, std::int64_t weight) {
         low = buckets == 0 ? peak.low : std::min(low, peak.low);
         high = buckets == 0 ? peak.high : std::max(high, peak.high);
-        squares += static_cast<double>(peak.rms) * static_cast<double>(peak.rms) * static_cast<double>(weight);
+        squares +=
+            static_cast<double>(peak.rms) * static_cast<double>(peak.rms) * static_cast<double>(weight);
         buckets += weight;
     }
     [[nodiscard]] Peak peak() const {
@@ -60,7 +61,8 @@ void PeaksBuilder::append(std::span<const float> mono) {
 }
 
 void PeaksBuilder::close_bucket() {
-    finest_.push_back({low_, high_, static_cast<float>(std::sqrt(squares_ / static_cast<double>(in_bucket_)))});
+    finest_.push_back(
+        {low_, high_, static_cast<float>(std::sqrt(squares_ / static_cast<double>(in_bucket_)))});
     squares_ = 0;
     in_bucket_ = 0;
 }
@@ -74,7 +76,8 @@ Peaks PeaksBuilder::finish() && {
         std::vector<Peak> level;
         for (std::size_t i = 0; i < below.size(); i += static_cast<std::size_t>(Peaks::step)) {
             Sum sum;
-            for (std::size_t k = i; k < std::min(i + static_cast<std::size_t>(Peaks::step), below.size()); ++k)
+            for (std::size_t k = i; k < std::min(i + static_cast<std::size_t>(Peaks::step), below.size());
+                 ++k)
                 sum.add(below[k], 1);
             level.push_back(sum.peak());
         }

@@ -24,8 +24,8 @@ public:
 
     [[nodiscard]] Samples length() const { return length_; }
 
-    /// Sums up the samples [from, until). Ends are rounded outwards to buckets of the finest level; use samples
-    /// for stretches shorter than that. An empty or outside stretch gives zeros.
+    /// Sums up the samples [from, until). Ends are rounded outwards to buckets of the finest level; use
+    /// samples for stretches shorter than that. An empty or outside stretch gives zeros.
     [[nodiscard]] Peak over(Samples from, Samples until) const;
 
 private:

@@ -21,7 +21,9 @@ Seconds SampleStore::duration() const {
     return Seconds(static_cast<double>(length_.value) / static_cast<double>(format_.sample_rate));
 }
 
-std::span<const float> SampleStore::interleaved() const { return {mapped_, bytes_ / sizeof(float)}; }
+std::span<const float> SampleStore::interleaved() const {
+    return {mapped_, bytes_ / sizeof(float)};
+}
 
 float SampleStore::mono_at(Samples position) const {
     if (position.value < 0 || position.value >= length_.value)

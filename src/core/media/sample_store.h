@@ -9,8 +9,8 @@
 
 namespace pulsepin {
 
-/// The samples of a whole sound, kept in a nameless file that is mapped into memory: pages come and go as they
-/// are needed, so that hours of sound do not fill the memory. Immutable; may be read from any thread.
+/// The samples of a whole sound, kept in a nameless file that is mapped into memory: pages come and go as
+/// they are needed, so that hours of sound do not fill the memory. Immutable; may be read from any thread.
 class SampleStore {
 public:
     ~SampleStore();
@@ -39,8 +39,10 @@ private:
 /// Fills a store from front to back.
 class SampleStoreWriter {
 public:
-    /// The file lies in `folder` until it is closed; an empty path means the system's folder for temporary files.
-    [[nodiscard]] static Result<SampleStoreWriter> create(SoundFormat format, std::filesystem::path folder = {});
+    /// The file lies in `folder` until it is closed; an empty path means the system's folder for temporary
+    /// files.
+    [[nodiscard]] static Result<SampleStoreWriter> create(SoundFormat format,
+                                                          std::filesystem::path folder = {});
     ~SampleStoreWriter();
     SampleStoreWriter(SampleStoreWriter&& other) noexcept;
     SampleStoreWriter& operator=(SampleStoreWriter&&) = delete;

@@ -46,8 +46,8 @@ struct VideoReader::State {
 
     void seek(double time) {
         const auto start = source.stream->start_time == AV_NOPTS_VALUE ? 0 : source.stream->start_time;
-        const auto target =
-            start + static_cast<std::int64_t>(std::floor(std::max(time, 0.0) / av_q2d(source.stream->time_base)));
+        const auto target = start + static_cast<std::int64_t>(
+                                        std::floor(std::max(time, 0.0) / av_q2d(source.stream->time_base)));
         avformat_seek_file(source.container.get(), source.stream->index, INT64_MIN, target, target, 0);
         avcodec_flush_buffers(source.decoder.get());
         have_current = false;
@@ -70,12 +70,13 @@ struct VideoReader::State {
         Picture picture;
         picture.width = std::max(1, static_cast<int>(std::lround(current->width * fit)));
         picture.height = std::max(1, static_cast<int>(std::lround(current->height * fit)));
-        scaler.reset(sws_getCachedContext(scaler.release(), current->width, current->height,
-                                          static_cast<AVPixelFormat>(current->format), picture.width, picture.height,
-                                          AV_PIX_FMT_BGR0, SWS_BILINEAR, nullptr, nullptr, nullptr));
+        scaler.reset(sws_getCachedContext(
+            scaler.release(), current->width, current->height, static_cast<AVPixelFormat>(current->format),
+            picture.width, picture.height, AV_PIX_FMT_BGR0, SWS_BILINEAR, nullptr, nullptr, nullptr));
         if (!scaler)
             return fail("The pictures in this file have a format that cannot be shown.", name);
-        picture.pixels.resize(static_cast<std::size_t>(picture.width) * static_cast<std::size_t>(picture.height) * 4);
+        picture.pixels.resize(static_cast<std::size_t>(picture.width) *
+                              static_cast<std::size_t>(picture.height) * 4);
         std::uint8_t* rows[] = {picture.pixels.data()};
         const int stride[] = {picture.width * 4};
         sws_scale(scaler.get(), current->data, current->linesize, 0, current->height, rows, stride);
@@ -110,14 +111,17 @@ Result<VideoReader> VideoReader::open(const std::filesystem::path& path) {
     return VideoReader(std::move(state));
 }
 
-const VideoInfo& VideoReader::info() const { return state_->info; }
+const VideoInfo& VideoReader::info() const {
+    return state_->info;
+}
 
 Result<Picture> VideoReader::picture_at(Seconds time, int fit_width, int fit_height) {
     state_->go_to(std::max(time.value, 0.0));
     if (!state_->have_current) // damaged or past the end: the beginning is better than nothing
         state_->go_to(0.0);
     if (!state_->have_current)
-        return fail("Not a single picture could be decoded.", state_->name, "The file is damaged; export it again.");
+        return fail("Not a single picture could be decoded.", state_->name,
+                    "The file is damaged; export it again.");
     return state_->scaled(fit_width, fit_height);
 }
 

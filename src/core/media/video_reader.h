@@ -37,8 +37,8 @@ public:
 
     [[nodiscard]] const VideoInfo& info() const;
 
-    /// The picture on screen at that time, scaled down to fit the box with its proportions kept. Before the first
-    /// it is the first, after the last it is the last.
+    /// The picture on screen at that time, scaled down to fit the box with its proportions kept. Before the
+    /// first it is the first, after the last it is the last.
     [[nodiscard]] Result<Picture> picture_at(Seconds time, int fit_width, int fit_height);
 
 private:

@@ -40,8 +40,8 @@ private:
     std::vector<PinId> sorted_;
 };
 
-/// The same moment under another grid. An offset in frames becomes one in seconds where a rest is left over, since
-/// the time matters more than its unit.
+/// The same moment under another grid. An offset in frames becomes one in seconds where a rest is left over,
+/// since the time matters more than its unit.
 MusicalAnchor renamed(const MusicalAnchor& anchor, const BeatGrid& from, const BeatGrid& to, FrameRate rate) {
     const Seconds base = from.time_at(anchor.at);
     const Ticks at = to.nearest_tick(base);
@@ -59,7 +59,9 @@ Project with_pin(const Project& project, PinId id, T&& change) {
     });
 }
 
-tl::unexpected<Error> no_such_pin() { return fail("That item is no longer there."); }
+tl::unexpected<Error> no_such_pin() {
+    return fail("That item is no longer there.");
+}
 
 } // namespace
 
@@ -146,7 +148,8 @@ Result<Project> with_pins(const Project& project, LaneId lane, std::vector<Pin> 
         auto altered = std::make_shared<Lane>(*shared);
         for (auto& pin : pins) {
             if (pin.body.index() != wanted)
-                return fail("\"" + shared->name + "\" holds " + std::string(lane_kind(shared->kind).id) + " only.");
+                return fail("\"" + shared->name + "\" holds " + std::string(lane_kind(shared->kind).id) +
+                            " only.");
             pin.id = PinId{next.next_id++};
             altered->pins.push_back(std::move(pin));
         }
@@ -219,9 +222,9 @@ Result<Project> with_pinned(const Project& project, PinId id, bool pinned) {
         return fail("There is no grid yet to pin to.", {}, "Detect the beats first.");
     const auto& grid = *project.grid;
     if (const auto* musical = std::get_if<MusicalAnchor>(&pin->anchor); musical && !pinned)
-        return with_anchor(project, id,
-                           TimeAnchor{grid.time_at(musical->at) +
-                                      time_of(musical->offset, project.settings->frame_rate)});
+        return with_anchor(
+            project, id,
+            TimeAnchor{grid.time_at(musical->at) + time_of(musical->offset, project.settings->frame_rate)});
     if (const auto* loose = std::get_if<TimeAnchor>(&pin->anchor); loose && pinned) {
         const Ticks beat = grid.nearest_beat(loose->at);
         return with_anchor(project, id, MusicalAnchor{beat, loose->at - grid.time_at(beat)});

@@ -11,29 +11,30 @@ namespace pulsepin {
 
 [[nodiscard]] Project with_settings(const Project& project, Settings settings);
 
-/// Another song: the old one's grid and detection go, since they belong to it; pins stay as they are anchored.
+/// Another song: the old one's grid and detection go, since they belong to it; pins stay as they are
+/// anchored.
 [[nodiscard]] Project with_song(const Project& project, Song song);
 
 /// Where the sound is found from now on; nothing else changes.
 [[nodiscard]] Project with_song_path(const Project& project, std::filesystem::path path);
 
-/// Keeps what was found beside the grid. The grid becomes the found one when there is none yet or `take_grid`.
-/// When a grid is replaced items keep their time, since the beats got other names.
+/// Keeps what was found beside the grid. The grid becomes the found one when there is none yet or
+/// `take_grid`. When a grid is replaced items keep their time, since the beats got other names.
 [[nodiscard]] Project with_detection(const Project& project, Detection detection, bool take_grid);
 
 /// The beats moved and kept their names: pinned items follow their beat.
 [[nodiscard]] Project retimed(const Project& project, BeatGrid grid);
 
-/// The beats stayed and got other names: pinned items keep their time, to the last bit where their place in the
-/// new names is a whole tick, by an offset otherwise.
+/// The beats stayed and got other names: pinned items keep their time, to the last bit where their place in
+/// the new names is a whole tick, by an offset otherwise.
 [[nodiscard]] Project relabelled(const Project& project, BeatGrid grid);
 
 [[nodiscard]] Project with_clips(const Project& project, std::vector<Clip> added);
 /// Fails when cuts still use the clip.
 [[nodiscard]] Result<Project> without_clip(const Project& project, ClipId clip);
 
-/// Adds pins to a lane and gives each an id; a pin's own id is not looked at. Fails when the lane does not exist
-/// or a pin's body is of another kind.
+/// Adds pins to a lane and gives each an id; a pin's own id is not looked at. Fails when the lane does not
+/// exist or a pin's body is of another kind.
 [[nodiscard]] Result<Project> with_pins(const Project& project, LaneId lane, std::vector<Pin> pins);
 [[nodiscard]] Project without_pins(const Project& project, std::span<const PinId> pins);
 [[nodiscard]] Result<Project> with_anchor(const Project& project, PinId pin, Anchor anchor);

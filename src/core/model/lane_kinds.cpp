@@ -15,14 +15,18 @@ constexpr std::array<LaneKindRow, 2> rows{{
 
 } // namespace
 
-std::span<const LaneKindRow> lane_kinds() { return rows; }
+std::span<const LaneKindRow> lane_kinds() {
+    return rows;
+}
 
 const LaneKindRow& lane_kind(LaneKind kind) {
-    return *std::find_if(rows.begin(), rows.end(), [kind](const LaneKindRow& row) { return row.kind == kind; });
+    return *std::find_if(rows.begin(), rows.end(),
+                         [kind](const LaneKindRow& row) { return row.kind == kind; });
 }
 
 const LaneKindRow* lane_kind_by_id(std::string_view id) {
-    const auto found = std::find_if(rows.begin(), rows.end(), [id](const LaneKindRow& row) { return row.id == id; });
+    const auto found =
+        std::find_if(rows.begin(), rows.end(), [id](const LaneKindRow& row) { return row.id == id; });
     return found == rows.end() ? nullptr : &*found;
 }
 

@@ -15,16 +15,20 @@ bool same(const Shared<T>& a, const Shared<T>& b) {
 
 template <class Items, class Id>
 auto find_by_id(const Items& items, Id id) -> decltype(&*items.begin()) {
-    const auto found = std::find_if(items.begin(), items.end(), [id](const auto& item) { return item.id == id; });
+    const auto found =
+        std::find_if(items.begin(), items.end(), [id](const auto& item) { return item.id == id; });
     return found == items.end() ? nullptr : &*found;
 }
 
 } // namespace
 
-const Clip* Project::clip(ClipId id) const { return find_by_id(*bin, id); }
+const Clip* Project::clip(ClipId id) const {
+    return find_by_id(*bin, id);
+}
 
 const Lane* Project::lane(LaneId id) const {
-    const auto found = std::find_if(lanes.begin(), lanes.end(), [id](const auto& lane) { return lane->id == id; });
+    const auto found =
+        std::find_if(lanes.begin(), lanes.end(), [id](const auto& lane) { return lane->id == id; });
     return found == lanes.end() ? nullptr : found->get();
 }
 
@@ -40,7 +44,9 @@ const Pin* Project::pin(PinId id) const {
     return lane ? find_by_id(lane->pins, id) : nullptr;
 }
 
-const Planting* Project::planting(PlantingId id) const { return find_by_id(*plantings, id); }
+const Planting* Project::planting(PlantingId id) const {
+    return find_by_id(*plantings, id);
+}
 
 const Lane* Project::first_lane(LaneKind kind) const {
     for (const auto& lane : lanes)
@@ -50,8 +56,9 @@ const Lane* Project::first_lane(LaneKind kind) const {
 }
 
 bool same_content(const Project& a, const Project& b) {
-    return same(a.settings, b.settings) && same(a.song, b.song) && same(a.detection, b.detection) && same(a.grid, b.grid) &&
-           same(a.bin, b.bin) && same(a.plantings, b.plantings) && a.next_id == b.next_id &&
+    return same(a.settings, b.settings) && same(a.song, b.song) && same(a.detection, b.detection) &&
+           same(a.grid, b.grid) && same(a.bin, b.bin) && same(a.plantings, b.plantings) &&
+           a.next_id == b.next_id &&
            std::equal(a.lanes.begin(), a.lanes.end(), b.lanes.begin(), b.lanes.end(),
                       [](const auto& x, const auto& y) { return same(x, y); });
 }

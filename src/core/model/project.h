@@ -34,7 +34,8 @@ struct Song {
     Samples length;
     std::string fingerprint; ///< of the decoded samples
     [[nodiscard]] Seconds duration() const {
-        return Seconds(sample_rate > 0 ? static_cast<double>(length.value) / static_cast<double>(sample_rate) : 0.0);
+        return Seconds(sample_rate > 0 ? static_cast<double>(length.value) / static_cast<double>(sample_rate)
+                                       : 0.0);
     }
     friend bool operator==(const Song&, const Song&) = default;
 };
@@ -77,13 +78,13 @@ struct Planting {
     friend bool operator==(const Planting&, const Planting&) = default;
 };
 
-/// A whole piece of work as a value. Edits make new ones; unchanged parts are shared, so comparing pointers tells
-/// what changed.
+/// A whole piece of work as a value. Edits make new ones; unchanged parts are shared, so comparing pointers
+/// tells what changed.
 struct Project {
     Shared<Settings> settings = std::make_shared<const Settings>();
-    Shared<Song> song;         ///< null before there is one
+    Shared<Song> song;           ///< null before there is one
     Shared<Detection> detection; ///< null before detection
-    Shared<BeatGrid> grid;     ///< the ruler; null before there is one
+    Shared<BeatGrid> grid;       ///< the ruler; null before there is one
     Shared<std::vector<Clip>> bin = std::make_shared<const std::vector<Clip>>();
     Shared<std::vector<Planting>> plantings = std::make_shared<const std::vector<Planting>>();
     std::vector<Shared<Lane>> lanes;

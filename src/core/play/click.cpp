@@ -29,8 +29,9 @@ ClickTrack::ClickTrack(std::vector<Click> clicks, std::int64_t sample_rate)
 void ClickTrack::add_to(std::span<float> stereo, Samples from, float gain) const {
     const auto frames = static_cast<std::int64_t>(stereo.size() / 2);
     const auto longest = static_cast<std::int64_t>(plain_.size());
-    auto click = std::lower_bound(clicks_.begin(), clicks_.end(), from.value - longest,
-                                  [](const Click& c, std::int64_t position) { return c.at.value <= position; });
+    auto click =
+        std::lower_bound(clicks_.begin(), clicks_.end(), from.value - longest,
+                         [](const Click& c, std::int64_t position) { return c.at.value <= position; });
     for (; click != clicks_.end() && click->at.value < from.value + frames; ++click) {
         const auto& sound = click->accent ? accented_ : plain_;
         const auto start = click->at.value - from.value;

@@ -5,10 +5,18 @@
 
 namespace pulsepin {
 
-void Mixer::set_sound(std::shared_ptr<const SampleStore> sound) { send(std::move(sound)); }
-void Mixer::set_clicks(std::shared_ptr<const ClickTrack> clicks) { send(std::move(clicks)); }
-void Mixer::play(PlayRange range) { send(range); }
-void Mixer::stop() { send(Stop{}); }
+void Mixer::set_sound(std::shared_ptr<const SampleStore> sound) {
+    send(std::move(sound));
+}
+void Mixer::set_clicks(std::shared_ptr<const ClickTrack> clicks) {
+    send(std::move(clicks));
+}
+void Mixer::play(PlayRange range) {
+    send(range);
+}
+void Mixer::stop() {
+    send(Stop{});
+}
 
 void Mixer::send(Command&& command) {
     outbox_.push_back(std::move(command));

@@ -23,7 +23,8 @@ struct PlayRange {
     std::uint32_t run = 0; ///< given back by heard(), so that runs can be told apart
 };
 
-/// Mixes song and click into stereo, on being asked, and keeps account of what was asked for when. Knows no device.
+/// Mixes song and click into stereo, on being asked, and keeps account of what was asked for when. Knows no
+/// device.
 ///
 /// Methods in the first group are for one controlling thread, render() for one sound thread, heard() for any.
 class Mixer {

@@ -23,7 +23,8 @@ SongPlace PlayedMap::at(Samples device) const {
             const Entry& entry = entries_[(count - back) % kept];
             const Samples from(entry.device.load(std::memory_order_relaxed));
             place = {Samples(entry.position.load(std::memory_order_relaxed)),
-                     entry.playing.load(std::memory_order_relaxed), entry.run.load(std::memory_order_relaxed)};
+                     entry.playing.load(std::memory_order_relaxed),
+                     entry.run.load(std::memory_order_relaxed)};
             if (from <= device) {
                 if (place.playing)
                     place.position += device - from;

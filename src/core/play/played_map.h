@@ -16,8 +16,8 @@ struct SongPlace {
     friend bool operator==(const SongPlace&, const SongPlace&) = default;
 };
 
-/// Remembers at which device position which part of the song was handed to the device, so that what is *heard*
-/// can be told from what was last mixed. One thread writes, any may read; neither waits.
+/// Remembers at which device position which part of the song was handed to the device, so that what is
+/// *heard* can be told from what was last mixed. One thread writes, any may read; neither waits.
 class PlayedMap {
 public:
     /// From that device position on, the song runs on from `place`, or stands still there.

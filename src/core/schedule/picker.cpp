@@ -24,11 +24,13 @@ Result<std::vector<Picked>> pick(const Picker& picker, const Project& project) {
         if (!filter)
             return fail("There is no filter called \"" + use.id + "\".");
         if (use.parameters.size() != filter->parameters.size())
-            return fail(fmt::format("The filter \"{}\" takes {} numbers.", use.id, filter->parameters.size()));
+            return fail(
+                fmt::format("The filter \"{}\" takes {} numbers.", use.id, filter->parameters.size()));
         for (std::size_t i = 0; i < use.parameters.size(); ++i) {
             const auto& row = filter->parameters[i];
             if (!(use.parameters[i] >= row.lowest && use.parameters[i] <= row.highest))
-                return fail(fmt::format("\"{}\" must lie between {} and {}.", row.label, row.lowest, row.highest));
+                return fail(
+                    fmt::format("\"{}\" must lie between {} and {}.", row.label, row.lowest, row.highest));
         }
         picked = filter->keep(context, std::move(picked), use.parameters);
     }

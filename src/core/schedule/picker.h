@@ -31,8 +31,8 @@ struct Picked {
     friend bool operator==(const Picked&, const Picked&) = default;
 };
 
-/// The positions, in rising order. Fails without a grid, on unknown sources or filters, on parameters out of their
-/// range, and when the range holds more than 100 000 positions. Picking nothing is no failure.
+/// The positions, in rising order. Fails without a grid, on unknown sources or filters, on parameters out of
+/// their range, and when the range holds more than 100 000 positions. Picking nothing is no failure.
 [[nodiscard]] Result<std::vector<Picked>> pick(const Picker& picker, const Project& project);
 
 /// "beats, every 2nd, 19.1 until 23.1".

@@ -34,7 +34,8 @@ std::vector<Picked> downbeats(const PickContext& context) {
 }
 
 /// Counts from the first position of the range, so that "every 2nd from 5.1" begins with 5.1.
-std::vector<Picked> every_nth(const PickContext&, std::vector<Picked> all, std::span<const double> parameters) {
+std::vector<Picked> every_nth(const PickContext&, std::vector<Picked> all,
+                              std::span<const double> parameters) {
     const auto step = static_cast<std::size_t>(parameters[0]);
     const auto offset = static_cast<std::size_t>(parameters[1]);
     std::vector<Picked> kept;
@@ -72,9 +73,17 @@ const Row* by_id(std::span<const Row> rows, std::string_view id) {
 
 } // namespace
 
-std::span<const PickerSourceRow> picker_sources() { return sources; }
-std::span<const PickerFilterRow> picker_filters() { return filters; }
-const PickerSourceRow* picker_source(std::string_view id) { return by_id(picker_sources(), id); }
-const PickerFilterRow* picker_filter(std::string_view id) { return by_id(picker_filters(), id); }
+std::span<const PickerSourceRow> picker_sources() {
+    return sources;
+}
+std::span<const PickerFilterRow> picker_filters() {
+    return filters;
+}
+const PickerSourceRow* picker_source(std::string_view id) {
+    return by_id(picker_sources(), id);
+}
+const PickerFilterRow* picker_filter(std::string_view id) {
+    return by_id(picker_filters(), id);
+}
 
 } // namespace pulsepin

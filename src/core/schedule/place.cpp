@@ -21,7 +21,8 @@ std::size_t next_in_turn(const Project& project, const Lane& lane, Seconds time)
             if (const auto* cut = std::get_if<CutBody>(&lane.pins[pin.index].body))
                 last = cut->shot;
     const auto& bin = *project.bin;
-    const auto found = std::find_if(bin.begin(), bin.end(), [last](const Clip& clip) { return clip.id == last; });
+    const auto found =
+        std::find_if(bin.begin(), bin.end(), [last](const Clip& clip) { return clip.id == last; });
     return found == bin.end() ? 0 : static_cast<std::size_t>(found - bin.begin() + 1) % bin.size();
 }
 

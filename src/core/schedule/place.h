@@ -15,12 +15,13 @@ struct PlacePreview {
         ClipId shot; ///< for cuts
     };
     std::vector<Outline> outlines;
-    std::size_t already_there = 0;  ///< picked positions that hold a pin of this lane; they are left as they are
-    Seconds worst_rounding_error;   ///< the largest without its sign
+    std::size_t already_there =
+        0; ///< picked positions that hold a pin of this lane; they are left as they are
+    Seconds worst_rounding_error; ///< the largest without its sign
 };
 
-/// The pins that `picker` would put on the lane. Shots are taken from the bin in turn, going on after the shot of
-/// the last cut before the first new one. Fails as pick() does, and for cuts when the bin is empty.
+/// The pins that `picker` would put on the lane. Shots are taken from the bin in turn, going on after the
+/// shot of the last cut before the first new one. Fails as pick() does, and for cuts when the bin is empty.
 [[nodiscard]] Result<PlacePreview> preview_placing(const Project& project, LaneId lane, const Picker& picker);
 
 struct Placed {

@@ -29,7 +29,9 @@ std::optional<Seconds> time_of(const Anchor& anchor, const Project& project, int
 
 } // namespace
 
-std::optional<Seconds> time_of(const Anchor& anchor, const Project& project) { return time_of(anchor, project, 0); }
+std::optional<Seconds> time_of(const Anchor& anchor, const Project& project) {
+    return time_of(anchor, project, 0);
+}
 
 ResolvedLane resolve(const Project& project, const Lane& lane) {
     const auto rate = project.settings->frame_rate;

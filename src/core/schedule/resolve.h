@@ -23,8 +23,8 @@ struct ResolvedLane {
 
 using Schedule = std::vector<ResolvedLane>;
 
-/// All lanes of the project. Pins tied to the grid while there is none, or to a marker that is gone or tied to
-/// itself in a ring, are left out.
+/// All lanes of the project. Pins tied to the grid while there is none, or to a marker that is gone or tied
+/// to itself in a ring, are left out.
 [[nodiscard]] Schedule resolve(const Project& project);
 [[nodiscard]] ResolvedLane resolve(const Project& project, const Lane& lane);
 

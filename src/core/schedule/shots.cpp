@@ -10,7 +10,8 @@ Frames piece_length(const Project& project) {
     if (!project.song)
         return Frames(0);
     const auto rate = project.settings->frame_rate;
-    return Frames(static_cast<std::int64_t>(std::ceil(project.song->duration().value * rate.per_second() - 1e-6)));
+    return Frames(
+        static_cast<std::int64_t>(std::ceil(project.song->duration().value * rate.per_second() - 1e-6)));
 }
 
 std::vector<ShotSpan> shots_of(const Project& project, const Lane& lane) {

@@ -17,11 +17,12 @@ struct ShotSpan {
     [[nodiscard]] Frames length() const { return end - start; }
 };
 
-/// The shots of a lane of cuts, in order. Of cuts that fall on one frame the last placed one is seen; what starts
-/// before frame 0 is seen from frame 0 on; the last shot lasts until the end of the song.
+/// The shots of a lane of cuts, in order. Of cuts that fall on one frame the last placed one is seen; what
+/// starts before frame 0 is seen from frame 0 on; the last shot lasts until the end of the song.
 [[nodiscard]] std::vector<ShotSpan> shots_of(const Project& project, const Lane& lane);
 /// The same where the lane was resolved already.
-[[nodiscard]] std::vector<ShotSpan> shots_of(const Project& project, const Lane& lane, const ResolvedLane& resolved);
+[[nodiscard]] std::vector<ShotSpan> shots_of(const Project& project, const Lane& lane,
+                                             const ResolvedLane& resolved);
 
 /// The span that contains the frame; null in a gap.
 [[nodiscard]] const ShotSpan* shot_at(const std::vector<ShotSpan>& shots, Frames frame);

@@ -8,7 +8,9 @@
 namespace pulsepin {
 namespace {
 
-std::int64_t floor_divide(std::int64_t a, std::int64_t b) { return a / b - (a % b != 0 && (a < 0) != (b < 0)); }
+std::int64_t floor_divide(std::int64_t a, std::int64_t b) {
+    return a / b - (a % b != 0 && (a < 0) != (b < 0));
+}
 
 std::int64_t bars_between(std::int64_t from_beat, std::int64_t to_beat, const Metre& metre) {
     return floor_divide(to_beat - from_beat + metre.beats_per_bar - 1, metre.beats_per_bar);
@@ -30,7 +32,8 @@ Result<BeatGrid> BeatGrid::make(std::vector<GridBeat> beats, std::int64_t first_
         metres.push_back({});
     for (std::size_t i = 0; i < metres.size(); ++i) {
         const auto& metre = metres[i].metre;
-        if (metre.beats_per_bar < 1 || metre.beats_per_bar > 32 || metre.beat_unit < 1 || metre.beat_unit > 64)
+        if (metre.beats_per_bar < 1 || metre.beats_per_bar > 32 || metre.beat_unit < 1 ||
+            metre.beat_unit > 64)
             return fail("A metre must have 1 to 32 beats a bar.");
         if (i > 0 && metres[i].beat <= metres[i - 1].beat)
             return fail("The changes of metre are not in rising order.");
@@ -142,7 +145,9 @@ Metre BeatGrid::metre_at(Ticks ticks) const {
     return metre_from(floor_divide(ticks.value, ticks_per_beat), nullptr).metre;
 }
 
-bool BeatGrid::is_downbeat(std::int64_t beat) const { return position_of(Ticks(beat * ticks_per_beat)).beat == 1; }
+bool BeatGrid::is_downbeat(std::int64_t beat) const {
+    return position_of(Ticks(beat * ticks_per_beat)).beat == 1;
+}
 
 Bpm BeatGrid::tempo_at(Seconds time) const {
     const double at = std::floor(beats_at(time).value);
@@ -150,7 +155,8 @@ Bpm BeatGrid::tempo_at(Seconds time) const {
 }
 
 Bpm BeatGrid::mean_tempo() const {
-    return Bpm(60.0 * static_cast<double>(beats_.size() - 1) / (beats_.back().time - beats_.front().time).value);
+    return Bpm(60.0 * static_cast<double>(beats_.size() - 1) /
+               (beats_.back().time - beats_.front().time).value);
 }
 
 Bpm BeatGrid::typical_tempo() const {

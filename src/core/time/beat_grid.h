@@ -49,8 +49,8 @@ struct GridBeat {
 class BeatGrid {
 public:
     /// `first_beat` is the number of beats[0], counted from bar 1 beat 1 (number 0); may be negative.
-    /// Fails with fewer than two beats, times that do not rise, times that are not finite, metres out of 1..32,
-    /// or metre changes out of order. Without a metre change the metre is 4/4.
+    /// Fails with fewer than two beats, times that do not rise, times that are not finite, metres out
+    /// of 1..32, or metre changes out of order. Without a metre change the metre is 4/4.
     [[nodiscard]] static Result<BeatGrid> make(std::vector<GridBeat> beats, std::int64_t first_beat,
                                                std::vector<MetreChange> metres);
 

@@ -55,16 +55,18 @@ Result<FrameRate> FrameRate::parse(std::string_view text) {
     std::int64_t numerator = 0;
     std::int64_t denominator = 1;
     const auto slash = text.find('/');
-    const bool read = slash == std::string_view::npos
-                          ? parse_whole(text, numerator)
-                          : parse_whole(text.substr(0, slash), numerator) &&
-                                parse_whole(text.substr(slash + 1), denominator);
+    const bool read = slash == std::string_view::npos ? parse_whole(text, numerator)
+                                                      : parse_whole(text.substr(0, slash), numerator) &&
+                                                            parse_whole(text.substr(slash + 1), denominator);
     if (!read)
-        return fail("\"" + std::string(text) + "\" is not a frame rate.", {}, "Write it as 25 or as 30000/1001.");
+        return fail("\"" + std::string(text) + "\" is not a frame rate.", {},
+                    "Write it as 25 or as 30000/1001.");
     return make(numerator, denominator);
 }
 
-Seconds FrameRate::frame_length() const { return start_of(Frames(1)); }
+Seconds FrameRate::frame_length() const {
+    return start_of(Frames(1));
+}
 
 Seconds FrameRate::start_of(Frames frame) const {
     const auto exact = static_cast<__int128>(frame.value) * denominator_;
@@ -92,10 +94,10 @@ std::string FrameRate::text() const {
 
 std::span<const FrameRate> common_frame_rates() {
     static const std::array<FrameRate, 11> rates{
-        *FrameRate::make(12, 1),       *FrameRate::make(24000, 1001), *FrameRate::make(24, 1),
-        *FrameRate::make(25, 1),       *FrameRate::make(30000, 1001), *FrameRate::make(30, 1),
-        *FrameRate::make(48, 1),       *FrameRate::make(50, 1),       *FrameRate::make(60000, 1001),
-        *FrameRate::make(60, 1),       *FrameRate::make(120, 1)};
+        *FrameRate::make(12, 1), *FrameRate::make(24000, 1001), *FrameRate::make(24, 1),
+        *FrameRate::make(25, 1), *FrameRate::make(30000, 1001), *FrameRate::make(30, 1),
+        *FrameRate::make(48, 1), *FrameRate::make(50, 1),       *FrameRate::make(60000, 1001),
+        *FrameRate::make(60, 1), *FrameRate::make(120, 1)};
     return rates;
 }
 

@@ -10,8 +10,8 @@
 
 namespace pulsepin {
 
-/// Pictures a second as an exact fraction, in lowest terms. Every frame number and every time is computed from
-/// the start of the picture, so that errors never accumulate.
+/// Pictures a second as an exact fraction, in lowest terms. Every frame number and every time is computed
+/// from the start of the picture, so that errors never accumulate.
 class FrameRate {
 public:
     constexpr FrameRate() = default; ///< 24 a second
@@ -24,7 +24,9 @@ public:
 
     [[nodiscard]] std::int64_t numerator() const { return numerator_; }
     [[nodiscard]] std::int64_t denominator() const { return denominator_; }
-    [[nodiscard]] double per_second() const { return static_cast<double>(numerator_) / static_cast<double>(denominator_); }
+    [[nodiscard]] double per_second() const {
+        return static_cast<double>(numerator_) / static_cast<double>(denominator_);
+    }
 
     /// The whole number that timecode counts in: 30 for 30000/1001.
     [[nodiscard]] std::int64_t nominal() const { return (numerator_ + denominator_ / 2) / denominator_; }
@@ -33,7 +35,8 @@ public:
     /// When the frame starts; correctly rounded, never summed up.
     [[nodiscard]] Seconds start_of(Frames frame) const;
 
-    /// The frame on screen at that time. A time within a nanosecond before a frame's start counts as that start.
+    /// The frame on screen at that time. A time within a nanosecond before a frame's start counts as that
+    /// start.
     [[nodiscard]] Frames frame_at(Seconds time) const;
 
     /// The frame on screen at a sample, in whole numbers throughout.

@@ -7,7 +7,9 @@
 namespace pulsepin {
 namespace {
 
-std::int64_t modulo(std::int64_t a, std::int64_t b) { return ((a % b) + b) % b; }
+std::int64_t modulo(std::int64_t a, std::int64_t b) {
+    return ((a % b) + b) % b;
+}
 
 Result<BeatGrid> with_times(const BeatGrid& grid, auto&& time_of_beat) {
     auto beats = grid.beats();
@@ -21,7 +23,8 @@ Result<BeatGrid> with_times(const BeatGrid& grid, auto&& time_of_beat) {
 } // namespace
 
 Result<BeatGrid> with_half_tempo(const BeatGrid& grid) {
-    // Beat 0 survives, so bar 1 stays where it is; other bars keep their number of beats and get twice as long.
+    // Beat 0 survives, so bar 1 stays where it is; other bars keep their number of beats and get twice as
+    // long.
     std::vector<GridBeat> beats;
     const auto first = grid.first_beat();
     std::int64_t new_first = 0;

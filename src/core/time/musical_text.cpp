@@ -47,7 +47,9 @@ Result<MusicalPosition> parse_position(std::string_view text) {
     return MusicalPosition{numbers[0], static_cast<int>(numbers[1]), static_cast<int>(numbers[2])};
 }
 
-std::string format_metre(Metre metre) { return fmt::format("{}/{}", metre.beats_per_bar, metre.beat_unit); }
+std::string format_metre(Metre metre) {
+    return fmt::format("{}/{}", metre.beats_per_bar, metre.beat_unit);
+}
 
 Result<Metre> parse_metre(std::string_view text) {
     std::array<std::int64_t, 2> numbers{4, 4};

@@ -8,11 +8,15 @@
 namespace pulsepin {
 namespace {
 
-std::int64_t dropped_each_minute(FrameRate rate) { return rate.nominal() / 15; }
+std::int64_t dropped_each_minute(FrameRate rate) {
+    return rate.nominal() / 15;
+}
 
 } // namespace
 
-bool drop_frame_exists(FrameRate rate) { return rate.denominator() == 1001 && rate.nominal() % 30 == 0; }
+bool drop_frame_exists(FrameRate rate) {
+    return rate.denominator() == 1001 && rate.nominal() % 30 == 0;
+}
 
 std::string format_timecode(Frames frame, FrameRate rate, TimecodeCount count) {
     const bool drop = count == TimecodeCount::Drop && drop_frame_exists(rate);
@@ -43,7 +47,8 @@ Result<Frames> parse_timecode(std::string_view text, FrameRate rate) {
     };
     int hours = 0, minutes = 0, seconds = 0, frames = 0, used = 0;
     char mark = 0;
-    if (std::sscanf(copy.c_str(), "%2d:%2d:%2d%c%3d%n", &hours, &minutes, &seconds, &mark, &frames, &used) != 5 ||
+    if (std::sscanf(copy.c_str(), "%2d:%2d:%2d%c%3d%n", &hours, &minutes, &seconds, &mark, &frames, &used) !=
+            5 ||
         static_cast<std::size_t>(used) != copy.size() || (mark != ':' && mark != ';'))
         return refuse();
     const bool drop = mark == ';';

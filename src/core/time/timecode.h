@@ -7,8 +7,8 @@ namespace pulsepin {
 
 enum class TimecodeCount { NonDrop, Drop };
 
-/// Drop-frame counting exists for the rates n*30000/1001 only (SMPTE ST 12-1): it leaves out the first 2n frame
-/// numbers of each minute except every tenth, so that the numbers keep up with the clock.
+/// Drop-frame counting exists for the rates n*30000/1001 only (SMPTE ST 12-1): it leaves out the first 2n
+/// frame numbers of each minute except every tenth, so that the numbers keep up with the clock.
 [[nodiscard]] bool drop_frame_exists(FrameRate rate);
 
 /// hh:mm:ss:ff, or hh:mm:ss;ff when counted with drop-frame. A negative frame gets a leading minus.
