@@ -4,6 +4,7 @@
 #include "timeline/pin_heads.h"
 
 #include <QFontMetricsF>
+#include <QImage>
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -168,12 +169,34 @@ const LaneView& lane_view(LaneKind kind) {
 void paint_stems(QPainter& painter, const LaneScene& s, double top) {
     const QColor colour = head_colour(s.lane.kind, s.scene.palette);
     const double bottom = s.lane.kind == LaneKind::Marker ? s.row.center().y() : s.row.top() + 6;
+    const auto pins = visible_pins(s);
+    constexpr std::size_t many =
+        48; // from here on one row of pixels pulled down is quicker than single lines
+    QImage row;
+    QPainter line;
+    const double ratio = painter.device()->devicePixelRatioF();
+    if (pins.size() >= many) {
+        row = QImage(static_cast<int>(std::ceil(s.row.width() * ratio)), 1,
+                     QImage::Format_ARGB32_Premultiplied);
+        row.fill(Qt::transparent);
+        line.begin(&row);
+    }
     double last_x = -1e9;
-    for (const auto& pin : visible_pins(s)) {
+    for (const auto& pin : pins) {
         const double x = std::round(s.scene.scale.x(pin.time)) + 0.5;
-        if (x != last_x)
-            draw_stem(painter, x, top, bottom, colour, pin.pinned);
+        if (x == last_x)
+            continue;
         last_x = x;
+        if (line.isActive() && pin.pinned)
+            line.fillRect(
+                QRectF(std::floor((x - s.row.left()) * ratio), 0, std::max(1.0, std::round(ratio)), 1),
+                stem_colour(colour));
+        else
+            draw_stem(painter, x, top, bottom, colour, pin.pinned);
+    }
+    if (line.isActive()) {
+        line.end();
+        painter.drawImage(QRectF(s.row.left(), top, s.row.width(), bottom - top), row);
     }
 }
 

@@ -4,8 +4,11 @@
 #include "time/timecode.h"
 
 #include <QFontMetricsF>
+#include <QImage>
 #include <algorithm>
+#include <array>
 #include <cmath>
+#include <cstring>
 #include <span>
 
 namespace pulsepin {
@@ -79,13 +82,15 @@ double ruler_step(std::span<const double> steps, double pixels_per_unit, double 
 
 QString seconds_text(double t, double step) {
     const auto minutes = static_cast<int>((t + 1e-9) / 60);
-    return QString("%1:%2").arg(minutes).arg(t - 60 * minutes, step < 1 ? 6 : 2, 'f', step < 1 ? 3 : 0, QChar('0'));
+    return QString("%1:%2").arg(minutes).arg(t - 60 * minutes, step < 1 ? 6 : 2, 'f', step < 1 ? 3 : 0,
+                                             QChar('0'));
 }
 
 void paint_seconds(QPainter& painter, const Scene& scene, const QRectF& row) {
     constexpr double steps[] = {0.001, 0.01, 0.1, 0.5, 1, 5, 10, 30, 60, 300, 600, 3600};
     const double step = ruler_step(steps, scene.scale.pixels_per_second, 62);
-    for (double t = std::ceil(scene.scale.start.value / step) * step; t <= scene.scale.end().value; t += step) {
+    for (double t = std::ceil(scene.scale.start.value / step) * step; t <= scene.scale.end().value;
+         t += step) {
         const double x = scene.scale.x(Seconds(t));
         painter.drawLine(QPointF(x, row.bottom() - 4), QPointF(x, row.bottom()));
         painter.drawText(QPointF(x + 3, row.bottom() - 3), seconds_text(t, step));
@@ -95,50 +100,115 @@ void paint_seconds(QPainter& painter, const Scene& scene, const QRectF& row) {
 void paint_frames(QPainter& painter, const Scene& scene, const QRectF& row, bool timecode) {
     const auto rate = scene.project.settings->frame_rate;
     const double nominal = static_cast<double>(rate.nominal());
-    const double steps[] = {1,           2,           5,           10,           nominal,      nominal * 5,
-                            nominal * 10, nominal * 30, nominal * 60, nominal * 300, nominal * 600, nominal * 3600};
+    const double steps[] = {1,
+                            2,
+                            5,
+                            10,
+                            nominal,
+                            nominal * 5,
+                            nominal * 10,
+                            nominal * 30,
+                            nominal * 60,
+                            nominal * 300,
+                            nominal * 600,
+                            nominal * 3600};
     const auto step = static_cast<std::int64_t>(
         ruler_step(steps, scene.scale.pixels_per_second / rate.per_second(), timecode ? 78 : 52));
     const auto count = drop_frame_exists(rate) ? TimecodeCount::Drop : TimecodeCount::NonDrop;
     const auto last = rate.frame_at(scene.scale.end()).value;
-    for (auto f = std::max<std::int64_t>(0, rate.frame_at(scene.scale.start).value / step * step); f <= last; f += step) {
+    for (auto f = std::max<std::int64_t>(0, rate.frame_at(scene.scale.start).value / step * step); f <= last;
+         f += step) {
         const double x = scene.scale.x(rate.start_of(Frames(f)));
         painter.drawLine(QPointF(x, row.bottom() - 4), QPointF(x, row.bottom()));
         painter.drawText(QPointF(x + 3, row.bottom() - 3),
-                         timecode ? QString::fromStdString(format_timecode(Frames(f), rate, count)) : QString::number(f));
+                         timecode ? QString::fromStdString(format_timecode(Frames(f), rate, count))
+                                  : QString::number(f));
     }
+}
+
+/// Dots of a few sizes, drawn once and stamped: smooth circles are slow by the hundred.
+class DotSprites {
+public:
+    DotSprites(const QColor& colour, double ratio) : ratio_(ratio) {
+        for (std::size_t i = 0; i < sprites_.size(); ++i) {
+            const int side = static_cast<int>(std::ceil(14 * ratio));
+            QImage image(side, side, QImage::Format_ARGB32_Premultiplied);
+            image.fill(Qt::transparent);
+            QPainter painter(&image);
+            painter.setRenderHint(QPainter::Antialiasing);
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(colour);
+            const double radius = smallest + step * static_cast<double>(i);
+            painter.drawEllipse(QPointF(side / 2.0, side / 2.0), radius * ratio, radius * ratio);
+            painter.end();
+            image.setDevicePixelRatio(ratio);
+            sprites_[i] = std::move(image);
+        }
+    }
+    void draw(QPainter& painter, QPointF centre, double radius) const {
+        const auto i = static_cast<std::size_t>(std::clamp(std::lround((radius - smallest) / step), 0l, 7l));
+        const double half = sprites_[i].width() / ratio_ / 2;
+        const auto whole = [this](double v) { return std::round(v * ratio_) / ratio_; };
+        painter.drawImage(QPointF(whole(centre.x() - half), whole(centre.y() - half)), sprites_[i]);
+    }
+
+private:
+    static constexpr double smallest = 1.2, step = 3.6 / 7;
+    double ratio_;
+    std::array<QImage, 8> sprites_;
+};
+
+/// Copies one row of pixels to each row of [top, bottom), from pixel column `left` on.
+void pull_down(QImage& canvas, const QImage& row, int left, int top, int bottom) {
+    const auto bytes = static_cast<std::size_t>(std::min(row.width(), canvas.width() - left)) * sizeof(QRgb);
+    for (int y = std::max(top, 0); y < std::min(bottom, canvas.height()); ++y)
+        std::memcpy(canvas.scanLine(y) + static_cast<std::size_t>(left) * sizeof(QRgb), row.constScanLine(0),
+                    bytes);
 }
 
 } // namespace
 
-void paint_paper(QPainter& painter, const Scene& scene, const QRectF& area) {
+void paint_paper(QImage& canvas, const Scene& scene, const QRectF& area) {
     const auto& p = scene.palette;
-    painter.fillRect(area, p.paper);
-    if (!scene.project.grid)
+    // Shading and lines are the same from top to bottom, so one row of pixels is drawn and pulled down:
+    // upright lines across a wide window are slow, each pixel of them lies in another page of memory.
+    const double ratio = canvas.devicePixelRatio();
+    const int left = static_cast<int>(std::lround(area.left() * ratio));
+    const int ruler_end = static_cast<int>(std::lround((area.top() + ruler_height) * ratio));
+    QImage row(std::max(1, canvas.width() - left), 1, QImage::Format_RGB32);
+    row.fill(p.paper);
+    if (!scene.project.grid) {
+        pull_down(canvas, row, left, 0, canvas.height());
         return;
+    }
+    QPainter line(&row);
+    const auto pixel = [&](double x) { return std::round((x - area.left()) * ratio); };
+    const auto stroke = [&](double x, const QColor& colour) {
+        line.fillRect(QRectF(pixel(x), 0, std::max(1.0, std::round(ratio)), 1), colour);
+    };
     const auto visible = visible_beats(scene);
     const auto step = bar_step(typical_bar_width(scene, visible), 14);
     for_each_bar(scene, visible, [&](const Bar& bar) {
-        const double x = beat_x(scene, bar.beat);
-        if (modulo(bar.number - 1, 2 * step) >= step) {
-            const QRectF shade(x, area.top(), beat_x(scene, bar.next_beat) - x, area.height());
-            painter.fillRect(shade & area, p.paper_shade);
-        }
+        const double from = pixel(beat_x(scene, bar.beat));
+        if (modulo(bar.number - 1, 2 * step) >= step)
+            line.fillRect(QRectF(from, 0, pixel(beat_x(scene, bar.next_beat)) - from, 1), p.paper_shade);
     });
-    if (visible.beat_width >= narrowest_beat) {
-        painter.setPen(QPen(p.paper_beat, 1));
-        for (auto beat = visible.first; beat <= visible.last; ++beat) {
-            const double x = std::round(beat_x(scene, beat)) + 0.5;
-            if (x >= area.left())
-                painter.drawLine(QPointF(x, area.top() + ruler_height), QPointF(x, area.bottom()));
-        }
-    }
-    painter.setPen(QPen(p.paper_bar, 1));
-    for_each_bar(scene, visible, [&](const Bar& bar) {
-        const double x = std::round(beat_x(scene, bar.beat)) + 0.5;
-        if (modulo(bar.number - 1, step) == 0 && x >= area.left())
-            painter.drawLine(QPointF(x, area.top()), QPointF(x, area.bottom()));
-    });
+    const auto bar_lines = [&] {
+        for_each_bar(scene, visible, [&](const Bar& bar) {
+            if (modulo(bar.number - 1, step) == 0)
+                stroke(beat_x(scene, bar.beat), p.paper_bar);
+        });
+    };
+    const QImage shading = row.copy();
+    bar_lines();
+    pull_down(canvas, row, left, 0, ruler_end);
+    line.drawImage(QPointF(0, 0), shading);
+    if (visible.beat_width >= narrowest_beat)
+        for (auto beat = visible.first; beat <= visible.last; ++beat)
+            stroke(beat_x(scene, beat), p.paper_beat);
+    bar_lines();
+    line.end();
+    pull_down(canvas, row, left, ruler_end, canvas.height());
 }
 
 void paint_ruler(QPainter& painter, const Scene& scene, const QRectF& row) {
@@ -194,9 +264,7 @@ void paint_onsets(QPainter& painter, const Scene& scene, const QRectF& row) {
                                   [](const FoundOnset& o, Seconds t) { return o.time < t; });
     painter.save();
     painter.setClipRect(row);
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(Qt::NoPen);
-    painter.setBrush(scene.palette.onset);
+    const DotSprites dots(scene.palette.onset, painter.device()->devicePixelRatioF());
     double last_x = -1e9;
     float last_strength = 0;
     for (; onset != onsets.end() && onset->time <= scene.scale.end() + margin; ++onset) {
@@ -205,8 +273,8 @@ void paint_onsets(QPainter& painter, const Scene& scene, const QRectF& row) {
             continue; // hidden behind a stronger one
         last_x = x;
         last_strength = onset->strength;
-        const double radius = 1.2 + 3.6 * std::sqrt(static_cast<double>(onset->strength));
-        painter.drawEllipse(QPointF(x, row.center().y()), radius, radius);
+        dots.draw(painter, {x, row.center().y()},
+                  1.2 + 3.6 * std::sqrt(static_cast<double>(onset->strength)));
     }
     painter.restore();
 }

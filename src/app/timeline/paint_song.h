@@ -6,7 +6,8 @@
 namespace pulsepin {
 
 /// Paper with bars shaded by turns and a line at each beat and bar, over the whole height.
-void paint_paper(QPainter& painter, const Scene& scene, const QRectF& area);
+/// Writes the canvas (32 bit, no alpha) from the area's left edge on.
+void paint_paper(QImage& canvas, const Scene& scene, const QRectF& area);
 /// Bar numbers and beat numbers, as dense as there is room; the range as a strip along the top.
 void paint_ruler(QPainter& painter, const Scene& scene, const QRectF& row);
 /// One dot an onset, its size its strength.

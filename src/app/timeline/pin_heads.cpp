@@ -2,6 +2,8 @@
 #include "timeline/pin_heads.h"
 
 #include <QPainterPath>
+#include <QPixmapCache>
+#include <cmath>
 
 namespace pulsepin {
 namespace {
@@ -22,14 +24,8 @@ QPainterPath notched_tab(QPointF at) {
     return path;
 }
 
-} // namespace
-
-QColor head_colour(LaneKind kind, const Palette& palette) {
-    return kind == LaneKind::Marker ? palette.marker : palette.cut;
-}
-
-void draw_head(QPainter& painter, LaneKind kind, QPointF at, const Palette& palette, HeadState state,
-               bool selected) {
+void paint_head(QPainter& painter, LaneKind kind, QPointF at, const Palette& palette, HeadState state,
+                bool selected) {
     const QPainterPath path = kind == LaneKind::Marker ? round_head(at) : notched_tab(at);
     const QColor colour = head_colour(kind, palette);
     painter.save();
@@ -55,14 +51,49 @@ void draw_head(QPainter& painter, LaneKind kind, QPointF at, const Palette& pale
     painter.restore();
 }
 
-void draw_stem(QPainter& painter, double x, double top, double bottom, const QColor& colour, bool pinned) {
-    QColor faint = colour;
+} // namespace
+
+QColor head_colour(LaneKind kind, const Palette& palette) {
+    return kind == LaneKind::Marker ? palette.marker : palette.cut;
+}
+
+QColor stem_colour(const QColor& head) {
+    QColor faint = head;
     faint.setAlphaF(0.5f);
-    QPen pen(faint, 1);
+    return faint;
+}
+
+void draw_stem(QPainter& painter, double x, double top, double bottom, const QColor& colour, bool pinned) {
+    QPen pen(stem_colour(colour), 1);
     if (!pinned)
         pen.setDashPattern({3, 3});
     painter.setPen(pen);
     painter.drawLine(QPointF(x, top), QPointF(x, bottom));
+}
+
+void draw_head(QPainter& painter, LaneKind kind, QPointF at, const Palette& palette, HeadState state,
+               bool selected) {
+    // Heads are drawn once and stamped: smooth paths are slow by the hundred.
+    constexpr double side = 32;
+    const double ratio = painter.device()->devicePixelRatioF();
+    const QString key = QString("pulsepin-head-%1-%2-%3-%4-%5")
+                            .arg(static_cast<int>(kind))
+                            .arg(static_cast<int>(state))
+                            .arg(selected)
+                            .arg(ratio)
+                            .arg(palette.paper.rgb());
+    QPixmap sprite;
+    if (!QPixmapCache::find(key, &sprite)) {
+        sprite = QPixmap(QSize(1, 1) * static_cast<int>(side * ratio));
+        sprite.setDevicePixelRatio(ratio);
+        sprite.fill(Qt::transparent);
+        QPainter stamp(&sprite);
+        paint_head(stamp, kind, {side / 2, side / 2}, palette, state, selected);
+        stamp.end();
+        QPixmapCache::insert(key, sprite);
+    }
+    const auto whole = [ratio](double v) { return std::round(v * ratio) / ratio; };
+    painter.drawPixmap(QPointF(whole(at.x() - side / 2), whole(at.y() - side / 2)), sprite);
 }
 
 } // namespace pulsepin

@@ -17,6 +17,8 @@ void draw_head(QPainter& painter, LaneKind kind, QPointF at, const Palette& pale
 
 [[nodiscard]] QColor head_colour(LaneKind kind, const Palette& palette);
 
+[[nodiscard]] QColor stem_colour(const QColor& head);
+
 /// The line from a pin up to the beat ruler: solid when it is tied to the grid, dashed when it is loose.
 void draw_stem(QPainter& painter, double x, double top, double bottom, const QColor& colour, bool pinned);
 

@@ -125,8 +125,10 @@ void TimelineView::lay_out() {
     const auto& look = view_.look();
     const bool wave_folded = look.wave_folded, spectrum_folded = look.spectrum == SongLook::Spectrum::Folded;
     const double free = height() - scroll_height - ruler_height - onset_height - 18 - lanes_height;
-    const double wave = wave_folded ? 0 : std::clamp(free * (spectrum_folded ? 0.7 : 0.5), least_wave, most_wave);
-    const double spectrum = spectrum_folded ? 0 : std::clamp(free * 0.26, 36.0, wave_folded ? most_wave : 100.0);
+    const double wave =
+        wave_folded ? 0 : std::clamp(free * (spectrum_folded ? 0.7 : 0.5), least_wave, most_wave);
+    const double spectrum =
+        spectrum_folded ? 0 : std::clamp(free * 0.26, 36.0, wave_folded ? most_wave : 100.0);
     // Room that the song cannot use lets the lanes breathe.
     const double stretch =
         lanes_height > 0 ? std::clamp(1 + (free - wave - spectrum) / lanes_height * 0.9, 1.0, 1.7) : 1.0;
@@ -254,7 +256,8 @@ void TimelineView::paint_names(QPainter& painter) const {
         const double y = spectrum_.center().y();
         const bool twelve = view_.look().spectrum == SongLook::Spectrum::TwelveBands;
         put(small, p.paper_quiet, QRectF(10, y - 16, names_width - 14, 16), tr("spectrum"));
-        put(small, p.paper_quiet, QRectF(10, y, names_width - 14, 16), twelve ? tr("12 bands") : tr("30 Hz – 16 kHz"));
+        put(small, p.paper_quiet, QRectF(10, y, names_width - 14, 16),
+            twelve ? tr("12 bands") : tr("30 Hz – 16 kHz"));
     }
     put(small, p.paper_text, QRectF(10, onsets_.top(), names_width - 14, onsets_.height()), tr("onsets"));
     for (std::size_t i = 0; i < lanes_.size() && i < project.lanes.size(); ++i) {
@@ -273,15 +276,15 @@ void TimelineView::paint_base() {
     const qreal ratio = devicePixelRatioF();
     const QSize pixels = size() * ratio;
     if (base_.size() != pixels) {
-        base_ = QPixmap(pixels);
+        base_ = QImage(pixels, QImage::Format_RGB32);
         base_.setDevicePixelRatio(ratio);
     }
-    QPainter painter(&base_);
-    painter.setFont(font());
     const Scene s = scene();
     const QRectF time_area(names_width, 0, scale_.width, height());
+    paint_paper(base_, s, time_area);
+    QPainter painter(&base_);
+    painter.setFont(font());
     painter.setClipRect(time_area);
-    paint_paper(painter, s, time_area);
     paint_ruler(painter, s, ruler_);
     if (!view_.look().wave_folded)
         tiles_.paint(painter, SongRow::Wave, wave_, scale_, ratio);
@@ -348,7 +351,7 @@ void TimelineView::paintEvent(QPaintEvent* event) {
     QPainter painter(this);
     const QRect dirty = event->rect();
     const qreal ratio = base_.devicePixelRatio();
-    painter.drawPixmap(
+    painter.drawImage(
         QRectF(dirty), base_,
         QRectF(dirty.x() * ratio, dirty.y() * ratio, dirty.width() * ratio, dirty.height() * ratio));
     paint_playhead(painter);

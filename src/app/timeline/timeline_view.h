@@ -5,7 +5,7 @@
 #include "timeline/scene.h"
 #include "timeline/song_tiles.h"
 
-#include <QPixmap>
+#include <QImage>
 #include <QScrollBar>
 #include <QWidget>
 #include <optional>
@@ -102,7 +102,7 @@ private:
     const Palette* palette_ = &day_palette();
     TimeScale scale_;
     SongTiles tiles_;
-    QPixmap base_;
+    QImage base_; ///< all but the playhead
     bool base_valid_ = false;
     double playhead_x_ = 0;
     QRectF ruler_, wave_, spectrum_, onsets_;
