@@ -60,7 +60,6 @@ Document::~Document() {
 }
 
 // -- changes
-// --------------------------------------------------------------------------------------------------
 
 void Document::derive() {
     schedule_ = resolve(project());
@@ -129,7 +128,6 @@ QString Document::redo_name() const {
 }
 
 // -- song and clips
-// -------------------------------------------------------------------------------------------
 
 void Document::open_song(const std::filesystem::path& path) {
     const auto session = session_;
@@ -277,7 +275,6 @@ void Document::load_sound_of_project() {
 }
 
 // -- files
-// ----------------------------------------------------------------------------------------------------
 
 QString Document::title() const {
     return path_.empty() ? tr("Untitled") : display_name(path_);
@@ -339,7 +336,6 @@ void Document::remember_recent(const std::filesystem::path& path) {
 }
 
 // -- recovery
-// -------------------------------------------------------------------------------------------------
 
 std::filesystem::path Document::recovery_path() const {
     return recovery_folder() / (std::to_string(QCoreApplication::applicationPid()) + ".pulsepin");

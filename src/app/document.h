@@ -79,7 +79,7 @@ signals:
     void changed();       ///< the project is another value
     void sound_changed(); ///< the decoded sound is there, or gone
     void spectrum_changed();
-    void file_changed();  ///< path, saved or unsaved
+    void file_changed(); ///< path, saved or unsaved
     void said(const QString& message);
     void opened(); ///< another project: views start afresh
 

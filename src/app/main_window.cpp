@@ -68,6 +68,7 @@ MainWindow::MainWindow(Player::Device device) : player_(device) {
     setCentralWidget(centre);
 
     connect_parts();
+    load_settings();
     qApp->installEventFilter(this);
     refresh();
     timeline_->setFocus();
@@ -123,6 +124,10 @@ void MainWindow::connect_parts() {
     connect(transport_, &TransportBar::play_wanted, this, &MainWindow::toggle_play);
     connect(transport_, &TransportBar::few_seconds_wanted, this, &MainWindow::play_few_seconds);
     connect(transport_, &TransportBar::start_wanted, this, [this] { set_playhead(Seconds(0)); });
+    connect(transport_, &TransportBar::speed_wanted, this, [this](double speed) {
+        player_.set_speed(speed);
+        transport_->show_position();
+    });
     connect(transport_, &TransportBar::half_tempo_wanted, grid_, &GridPanel::halve);
     connect(transport_, &TransportBar::double_tempo_wanted, grid_, &GridPanel::double_up);
     connect(transport_, &TransportBar::metre_wanted, grid_, &GridPanel::set_metre);
@@ -163,7 +168,6 @@ void MainWindow::refresh() {
 }
 
 // -- files
-// ----------------------------------------------------------------------------------------------------
 
 bool MainWindow::may_lose_work() {
     if (!document_.unsaved())

@@ -75,6 +75,14 @@ private:
     void export_dialog(const ExporterRow& row);
 
     void toggle_play();
+    void make_play_actions(QMenu* menu);
+    void load_settings();
+    void change_speed(int steps);
+    void set_few_seconds(int seconds);
+    void set_range_end(bool end);
+    void step_pins_of(LaneKind kind, int by);
+    void go_to_selected();
+    void ask_for_delay();
     void play_few_seconds();
     void play_from(Seconds from);
     void set_playhead(Seconds time);
@@ -113,7 +121,9 @@ private:
     DetailPanel* detail_ = nullptr;
     PreviewView* preview_ = nullptr;
     StatusStrip* status_ = nullptr;
-    std::optional<Seconds> return_to_; ///< where the playhead goes back to after a few seconds
+    std::optional<Seconds> return_to_; ///< where the playhead goes back to when playing stops
+    int few_seconds_ = 8;
+    bool stop_returns_ = false; ///< else it stays where it stopped
 };
 
 } // namespace pulsepin

@@ -17,8 +17,6 @@
 namespace pulsepin {
 namespace {
 
-constexpr double few_seconds = 8;
-
 std::vector<PinId> as_list(const std::set<PinId>& pins) {
     return {pins.begin(), pins.end()};
 }
@@ -81,7 +79,7 @@ void MainWindow::make_actions() {
 
     auto* play = menu_.addMenu(tr("Play"));
     add(play, "play", tr("Play or stop"), {K(tr("Space"))}, [this] { toggle_play(); });
-    add(play, "few seconds", tr("Play eight seconds"), {K(tr("Shift+Space"))},
+    add(play, "few seconds", tr("Play a few seconds"), {K(tr("Shift+Space"))},
         [this] { play_few_seconds(); });
     add(play, "loop", tr("Loop the range"), {K(tr("L"))}, [this] { view_.set_looping(!view_.looping()); });
     add(play, "start", tr("To the start"), {K(tr("Home"))}, [this] { set_playhead(Seconds(0)); });
@@ -97,6 +95,8 @@ void MainWindow::make_actions() {
     add(play, "bar on", tr("A bar on"), {K(tr("Ctrl+Right"))}, [this] { step_bars(1); });
     add(play, "pin back", tr("To the pin before"), {K(tr("PgUp"))}, [this] { step_pins(-1); });
     add(play, "pin on", tr("To the next pin"), {K(tr("PgDown"))}, [this] { step_pins(1); });
+
+    make_play_actions(play);
 
     auto* look = menu_.addMenu(tr("View"));
     add(look, "zoom in", tr("Zoom in"), {K::ZoomIn, K(tr("Ctrl+="))}, [this] { timeline_->zoom_by(1.5); });
@@ -124,9 +124,10 @@ void MainWindow::make_actions() {
 
 /// One choice out of several of how the song is drawn: ticked in the menu, kept in the view.
 void MainWindow::make_look_actions(QMenu* menu) {
-    const auto choices = [this, menu](const QString& title,
-                                      const std::vector<std::pair<QString, std::function<void(SongLook&)>>>& rows,
-                                      std::size_t initial) {
+    const auto choices = [this,
+                          menu](const QString& title,
+                                const std::vector<std::pair<QString, std::function<void(SongLook&)>>>& rows,
+                                std::size_t initial) {
         auto* sub = menu->addMenu(title);
         auto* group = new QActionGroup(sub);
         for (std::size_t i = 0; i < rows.size(); ++i) {
@@ -144,11 +145,12 @@ void MainWindow::make_look_actions(QMenu* menu) {
         }
     };
     using L = SongLook;
-    choices(tr("Waveform"),
-            {{tr("Sum of the channels"), [](L& l) { l.channels = L::Channels::Sum, l.wave_folded = false; }},
-             {tr("Left and right"), [](L& l) { l.channels = L::Channels::LeftAndRight, l.wave_folded = false; }},
-             {tr("Folded"), [](L& l) { l.wave_folded = true; }}},
-            0);
+    choices(
+        tr("Waveform"),
+        {{tr("Sum of the channels"), [](L& l) { l.channels = L::Channels::Sum, l.wave_folded = false; }},
+         {tr("Left and right"), [](L& l) { l.channels = L::Channels::LeftAndRight, l.wave_folded = false; }},
+         {tr("Folded"), [](L& l) { l.wave_folded = true; }}},
+        0);
     choices(tr("Spectrum"),
             {{tr("12 bands"), [](L& l) { l.spectrum = L::Spectrum::TwelveBands; }},
              {tr("Logarithmic"), [](L& l) { l.spectrum = L::Spectrum::Logarithmic; }},
@@ -165,8 +167,10 @@ void MainWindow::make_look_actions(QMenu* menu) {
         look.brightness = std::clamp(look.brightness * factor, 0.25, 3.0);
         view_.set_look(look);
     };
-    add(menu, "brighter", tr("Spectrum brighter"), {QKeySequence(tr("Ctrl+Shift+Up"))}, [brighten] { brighten(1.2); });
-    add(menu, "darker", tr("Spectrum darker"), {QKeySequence(tr("Ctrl+Shift+Down"))}, [brighten] { brighten(1 / 1.2); });
+    add(menu, "brighter", tr("Spectrum brighter"), {QKeySequence(tr("Ctrl+Shift+Up"))},
+        [brighten] { brighten(1.2); });
+    add(menu, "darker", tr("Spectrum darker"), {QKeySequence(tr("Ctrl+Shift+Down"))},
+        [brighten] { brighten(1 / 1.2); });
 }
 
 void MainWindow::set_night(bool night) {
@@ -174,7 +178,6 @@ void MainWindow::set_night(bool night) {
 }
 
 // -- playing
-// --------------------------------------------------------------------------------------------------
 
 void MainWindow::play_from(Seconds from) {
     Player::Range range{from, std::nullopt, std::nullopt};
@@ -199,7 +202,7 @@ void MainWindow::toggle_play() {
         return document_.say(tr("There is no song to play yet"));
     const auto& song = document_.project().song;
     const bool at_end = song && view_.playhead() >= song->duration() - Seconds(0.02);
-    return_to_.reset();
+    return_to_ = stop_returns_ ? std::optional(view_.playhead()) : std::nullopt;
     play_from(at_end ? Seconds(0) : view_.playhead());
 }
 
@@ -209,7 +212,7 @@ void MainWindow::play_few_seconds() {
     if (!player_.has_sound())
         return document_.say(tr("There is no song to play yet"));
     return_to_ = view_.playhead();
-    player_.play({view_.playhead(), view_.playhead() + Seconds(few_seconds), std::nullopt});
+    player_.play({view_.playhead(), view_.playhead() + Seconds(few_seconds_), std::nullopt});
 }
 
 void MainWindow::set_playhead(Seconds time) {
@@ -219,8 +222,11 @@ void MainWindow::set_playhead(Seconds time) {
         return_to_.reset();
         play_from(time);
     }
+    const bool moved = time != view_.playhead();
     view_.set_playhead(time);
     timeline_->reveal(time);
+    if (moved) // each frame is heard as the playhead comes over it
+        player_.scrub(time, document_.project().settings->frame_rate.frame_length());
 }
 
 void MainWindow::step_frames(int by) {
@@ -249,25 +255,52 @@ void MainWindow::step_bars(int by) {
     set_playhead(grid->time_at(grid->ticks_of({bar, 1, 0})));
 }
 
-void MainWindow::step_pins(int by) {
+namespace {
+
+/// The next pin that way from `now`; of all lanes, or of one kind.
+const ResolvedPin* next_pin(const Document& document, Seconds now, int by, std::optional<LaneKind> kind) {
     const ResolvedPin* target = nullptr;
-    const Seconds now = view_.playhead();
     constexpr Seconds same(1e-6);
-    for (const auto& lane : document_.schedule())
-        for (const auto& pin : lane.pins) {
+    for (std::size_t i = 0; i < document.schedule().size(); ++i) {
+        if (kind && document.project().lanes[i]->kind != *kind)
+            continue;
+        for (const auto& pin : document.schedule()[i].pins) {
             const bool ahead = by > 0 ? pin.time > now + same : pin.time < now - same;
             if (ahead && (!target || (by > 0 ? pin.time < target->time : pin.time > target->time)))
                 target = &pin;
         }
-    if (!target)
-        return document_.say(by > 0 ? tr("There is no pin after this") : tr("There is no pin before this"));
-    const PinId id = target->id;
-    set_playhead(target->time);
-    view_.select({id});
+    }
+    return target;
+}
+
+} // namespace
+
+void MainWindow::step_pins(int by) {
+    if (const auto* target = next_pin(document_, view_.playhead(), by, std::nullopt)) {
+        const PinId id = target->id;
+        set_playhead(target->time);
+        view_.select({id});
+        return;
+    }
+    document_.say(by > 0 ? tr("There is no pin after this") : tr("There is no pin before this"));
+}
+
+void MainWindow::step_pins_of(LaneKind kind, int by) {
+    if (const auto* target = next_pin(document_, view_.playhead(), by, kind))
+        return set_playhead(target->time);
+    const QString name = QString::fromUtf8(lane_kind(kind).singular.data());
+    document_.say(by > 0 ? tr("There is no %1 after this").arg(name) : tr("There is no %1 before this").arg(name));
+}
+
+void MainWindow::go_to_selected() {
+    for (const auto& lane : document_.schedule())
+        for (const auto& pin : lane.pins)
+            if (view_.selection().contains(pin.id))
+                return set_playhead(pin.time);
+    document_.say(tr("Select a pin first"));
 }
 
 // -- pins
-// -----------------------------------------------------------------------------------------------------
 
 void MainWindow::nudge_selection(Ticks by) {
     if (view_.selection().empty())
@@ -359,12 +392,13 @@ void MainWindow::show_context_menu(QPoint at, std::optional<PinId> pin, Seconds 
 }
 
 // -- help
-// -----------------------------------------------------------------------------------------------------
 
 std::vector<MainWindow::ShortcutLine> MainWindow::shortcuts() const {
     std::vector<ShortcutLine> lines;
     for (const auto& [group, action] : action_groups_) {
         QStringList keys;
+        if (action->shortcuts().isEmpty())
+            continue;
         for (const auto& key : action->shortcuts())
             keys << key.toString(QKeySequence::NativeText);
         QString what = action->text();

@@ -4,16 +4,29 @@
 #include "devices/pulse_output.h"
 #include "devices/steady_output.h"
 
+#include <algorithm>
 #include <cmath>
 
 namespace pulsepin {
+namespace {
+
+constexpr int rest_after_ms = 600; // the device rests once the silence has reached it
+constexpr Seconds shortest_snippet(0.06);
+constexpr Seconds snippet_edge(0.006);
+
+/// A square comes close to how loudness is felt.
+float gain_of(double volume, bool muted) {
+    return muted ? 0.0f : static_cast<float>(volume * volume);
+}
+
+} // namespace
 
 Player::Player(Device device, QObject* parent) : QObject(parent), device_(device) {
     timer_.setInterval(8);
     timer_.setTimerType(Qt::PreciseTimer);
     connect(&timer_, &QTimer::timeout, this, &Player::tick);
     rest_timer_.setSingleShot(true);
-    rest_timer_.setInterval(400);
+    rest_timer_.setInterval(rest_after_ms);
     connect(&rest_timer_, &QTimer::timeout, this, [this] {
         if (!playing_ && output_)
             output_->run(false);
@@ -27,6 +40,7 @@ void Player::set_sound(std::shared_ptr<const SampleStore> sound) {
         return;
     stop();
     output_.reset();
+    meter_.reset();
     sound_ = std::move(sound);
     stopped_at_ = Seconds(0);
     if (!sound_) {
@@ -34,9 +48,9 @@ void Player::set_sound(std::shared_ptr<const SampleStore> sound) {
         return;
     }
     mixer_ = std::make_unique<Mixer>(sound_->format().sample_rate);
+    meter_.emplace(sound_->format().sample_rate);
     mixer_->set_sound(sound_);
-    mixer_->set_music_gain(music_gain_);
-    mixer_->set_click_gain(click_gain_);
+    apply_volumes();
     rebuild_clicks();
 }
 
@@ -61,16 +75,44 @@ void Player::rebuild_clicks() {
     mixer_->set_clicks(std::make_shared<const ClickTrack>(std::move(clicks), mixer_->sample_rate()));
 }
 
+void Player::apply_volumes() {
+    if (!mixer_)
+        return;
+    mixer_->set_music_gain(gain_of(music_volume_, music_muted_));
+    mixer_->set_click_gain(gain_of(click_volume_, click_muted_));
+}
+
 void Player::set_music_volume(double share) {
-    music_gain_ = static_cast<float>(share * share); // a square comes close to how loudness is felt
-    if (mixer_)
-        mixer_->set_music_gain(music_gain_);
+    music_volume_ = share;
+    apply_volumes();
 }
 
 void Player::set_click_volume(double share) {
-    click_gain_ = static_cast<float>(share * share);
-    if (mixer_)
-        mixer_->set_click_gain(click_gain_);
+    click_volume_ = share;
+    apply_volumes();
+}
+
+void Player::set_music_muted(bool muted) {
+    music_muted_ = muted;
+    apply_volumes();
+}
+
+void Player::set_click_muted(bool muted) {
+    click_muted_ = muted;
+    apply_volumes();
+}
+
+void Player::set_speed(double speed) {
+    speed = std::clamp(speed, TimeStretch::slowest, TimeStretch::fastest);
+    if (speed == speed_)
+        return;
+    const Seconds here = position();
+    speed_ = speed;
+    if (playing_) {
+        Range range = range_;
+        range.from = here;
+        play(range);
+    }
 }
 
 Samples Player::as_samples(Seconds time) const {
@@ -90,22 +132,31 @@ void Player::open_output() {
     emit device_changed(tr("No sound device: playing silently against a steady clock"));
 }
 
+void Player::run_output() {
+    if (!output_ || !output_->alive())
+        open_output();
+    rest_timer_.stop();
+    output_->run(true);
+}
+
 void Player::play(const Range& range) {
     if (!mixer_)
         return;
-    if (!output_ || !output_->alive())
-        open_output();
-    PlayRange samples{as_samples(range.from), std::nullopt, false, {}, ++run_};
+    PlayRange samples;
+    samples.from = as_samples(range.from);
+    samples.run = ++run_;
     if (range.until)
         samples.until = std::min(as_samples(*range.until), sound_->length());
     if (range.loop_to) {
         samples.loop = true;
         samples.loop_from = as_samples(*range.loop_to);
     }
-    from_ = range.from;
-    mixer_->play(samples);
-    rest_timer_.stop();
-    output_->run(true);
+    if (speed_ != 1)
+        samples.stretch = std::make_shared<TimeStretch>(mixer_->sample_rate(), speed_);
+    range_ = range;
+    measured_ = samples.from;
+    mixer_->play(std::move(samples));
+    run_output();
     playing_ = true;
     timer_.start();
     emit started();
@@ -117,9 +168,23 @@ void Player::stop() {
     stopped_at_ = position();
     playing_ = false;
     mixer_->stop();
+    meter_->reset();
     timer_.stop();
-    rest_timer_.start(); // the device rests once the silence has reached it
+    rest_timer_.start();
     emit stopped();
+}
+
+void Player::scrub(Seconds at, Seconds length) {
+    if (!mixer_ || playing_)
+        return;
+    PlayRange snippet;
+    snippet.from = as_samples(at);
+    snippet.until = std::min(as_samples(at + std::max(length, shortest_snippet)), sound_->length());
+    snippet.run = ++run_;
+    snippet.edge = as_samples(snippet_edge);
+    mixer_->play(std::move(snippet));
+    run_output();
+    rest_timer_.start();
 }
 
 Seconds Player::position() const {
@@ -127,8 +192,28 @@ Seconds Player::position() const {
         return stopped_at_;
     const auto place = mixer_->heard(output_->heard());
     if (place.run != run_)
-        return from_; // not heard yet
-    return Seconds(static_cast<double>(place.position.value) / static_cast<double>(mixer_->sample_rate()));
+        return range_.from; // not heard yet
+    const double rate = static_cast<double>(mixer_->sample_rate());
+    const Seconds late = extra_delay_ * (place.playing ? speed_ : 0.0);
+    return std::max(Seconds(static_cast<double>(place.position.value) / rate) - late, Seconds(0));
+}
+
+/// Shows the meter the music that was heard since it was last looked at.
+void Player::measure(Seconds until) {
+    const Samples end = std::min(as_samples(until), sound_->length());
+    if (end < measured_ || (end - measured_).value > mixer_->sample_rate()) // a jump
+        measured_ = end;
+    const auto samples = sound_->interleaved();
+    const auto channels = static_cast<std::size_t>(sound_->format().channels);
+    const float gain = gain_of(music_volume_, music_muted_);
+    std::vector<float> stereo;
+    for (auto i = measured_.value; i < end.value; ++i) {
+        const auto base = static_cast<std::size_t>(i) * channels;
+        stereo.push_back(gain * samples[base]);
+        stereo.push_back(gain * samples[base + channels - 1]);
+    }
+    meter_->add(stereo);
+    measured_ = end;
 }
 
 void Player::tick() {
@@ -144,6 +229,7 @@ void Player::tick() {
         stop();
         return;
     }
+    measure(position());
     emit moved();
 }
 

@@ -3,6 +3,7 @@
 
 #include "media/load_sound.h"
 #include "play/audio_output.h"
+#include "play/level_meter.h"
 #include "time/beat_grid.h"
 
 #include <QObject>
@@ -24,6 +25,19 @@ public:
     void set_grid(const BeatGrid* grid);
     void set_music_volume(double share); ///< 0 to 1, as a slider shows it
     void set_click_volume(double share);
+    void set_music_muted(bool muted);
+    void set_click_muted(bool muted);
+    [[nodiscard]] bool music_muted() const { return music_muted_; }
+    [[nodiscard]] bool click_muted() const { return click_muted_; }
+
+    /// 0.25 to 2, without a change of pitch. Takes effect at once.
+    void set_speed(double speed);
+    [[nodiscard]] double speed() const { return speed_; }
+
+    /// Added to what the device says: positive when the sound arrives later than the device knows of, as with
+    /// loudspeakers that are reached by radio.
+    void set_extra_delay(Seconds delay) { extra_delay_ = delay; }
+    [[nodiscard]] Seconds extra_delay() const { return extra_delay_; }
 
     struct Range {
         Seconds from;
@@ -32,6 +46,9 @@ public:
     };
     void play(const Range& range);
     void stop();
+    /// Lets a moment of the song be heard, as when the playhead is dragged over it. Does nothing while
+    /// playing.
+    void scrub(Seconds at, Seconds length);
 
     [[nodiscard]] bool playing() const { return playing_; }
     /// Where in the song the sound is that is heard now; while stopped, where it stopped.
@@ -39,6 +56,7 @@ public:
     /// False when there is no device and time merely passes.
     [[nodiscard]] bool audible() const { return output_ && output_->audible(); }
     [[nodiscard]] bool has_sound() const { return sound_ != nullptr; }
+    [[nodiscard]] const LevelMeter* meter() const { return meter_ ? &*meter_ : nullptr; }
 
 signals:
     void moved(); ///< some sixty times a second while playing
@@ -48,8 +66,11 @@ signals:
 
 private:
     void open_output();
+    void run_output();
     void tick();
     void rebuild_clicks();
+    void apply_volumes();
+    void measure(Seconds until);
     [[nodiscard]] Samples as_samples(Seconds time) const;
 
     Device device_;
@@ -57,14 +78,18 @@ private:
     std::optional<BeatGrid> grid_;
     std::unique_ptr<Mixer> mixer_;
     std::unique_ptr<AudioOutput> output_;
+    std::optional<LevelMeter> meter_;
     QTimer timer_;
     QTimer rest_timer_;
     bool playing_ = false;
     std::uint32_t run_ = 0;
-    Seconds from_;
+    Range range_;
     Seconds stopped_at_;
-    float music_gain_ = 1.0f;
-    float click_gain_ = 0.0f;
+    Samples measured_;
+    double speed_ = 1;
+    Seconds extra_delay_;
+    double music_volume_ = 1, click_volume_ = 0;
+    bool music_muted_ = false, click_muted_ = false;
 };
 
 } // namespace pulsepin

@@ -15,7 +15,7 @@ TransportBar::TransportBar(Document& document, ViewState& view, Player& player, 
     setAttribute(Qt::WA_StyledBackground);
     setFixedHeight(52);
     auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(12, 6, 14, 6);
+    row->setContentsMargins(12, 6, 12, 6);
     row->setSpacing(6);
 
     play_ = button("play", {}, tr("Play or stop (Space)"), QIcon(":/icons/play.svg"));
@@ -31,7 +31,8 @@ TransportBar::TransportBar(Document& document, ViewState& view, Player& player, 
     loop_ = button("loop", {}, tr("Loop the range (L)"), QIcon(":/icons/loop.svg"));
     loop_->setCheckable(true);
     connect(loop_, &QToolButton::toggled, &view_, &ViewState::set_looping);
-    few_ = button("few seconds", tr("8 s"), tr("Play eight seconds from here (Shift+Space)"));
+    few_ = button("few seconds", tr("8 s"),
+                  tr("Play a few seconds from here, press again to stop (Shift+Space)"));
     connect(few_, &QToolButton::clicked, this, &TransportBar::few_seconds_wanted);
     row->addWidget(play_);
     row->addWidget(start);
@@ -44,7 +45,7 @@ TransportBar::TransportBar(Document& document, ViewState& view, Player& player, 
     time_ = new Figures(tr("time"), 19);
     time_->set_widest("88:88.888");
     frame_ = new Figures(tr("frame at 24"), 19);
-    frame_->set_widest("888888");
+    frame_->set_widest("88888");
     row->addWidget(position_);
     row->addWidget(time_);
     row->addWidget(frame_);
@@ -78,10 +79,23 @@ TransportBar::TransportBar(Document& document, ViewState& view, Player& player, 
     click->setProperty("role", "click");
     connect(click, &QSlider::valueChanged, this, [this](int v) { player_.set_click_volume(v / 100.0); });
     player_.set_click_volume(0.45);
+    level_ = new LevelBar;
+    row->addWidget(level_);
+    row->addSpacing(10);
     row->addWidget(labelled(tr("music"), music));
     row->addSpacing(8);
     row->addWidget(labelled(tr("click"), click));
     row->addSpacing(12);
+
+    speed_ = button("speed", tr("speed 1×"),
+                    tr("How fast it plays, without a change of pitch (comma and full stop)"));
+    speed_->setPopupMode(QToolButton::InstantPopup);
+    auto* speeds = new QMenu(speed_);
+    for (const double speed : {0.25, 0.5, 0.75, 1.0, 1.25, 1.5, 2.0})
+        connect(speeds->addAction(tr("%1×").arg(speed)), &QAction::triggered, this,
+                [this, speed] { emit speed_wanted(speed); });
+    speed_->setMenu(speeds);
+    row->addWidget(speed_);
 
     auto* menu_button = button("menu", tr("Menu"), tr("Files, edits, view (F10)"));
     menu_button->setPopupMode(QToolButton::InstantPopup);
@@ -110,6 +124,7 @@ QToolButton* TransportBar::button(const QString& name, const QString& text, cons
     b->setText(text);
     b->setToolTip(tip);
     b->setMinimumHeight(26);
+    b->setStyleSheet("QToolButton { padding: 5px 8px; }");
     b->setFocusPolicy(Qt::TabFocus);
     if (!icon.isNull()) {
         b->setIcon(icon);
@@ -125,8 +140,12 @@ QSlider* TransportBar::volume(const QString& name, const QString& tip, int initi
     slider->setToolTip(tip);
     slider->setRange(0, 100);
     slider->setValue(initial);
-    slider->setFixedWidth(86);
+    slider->setFixedWidth(70);
     return slider;
+}
+
+void TransportBar::set_few_seconds(int seconds) {
+    few_->setText(tr("%1 s").arg(seconds));
 }
 
 void TransportBar::refresh() {
@@ -149,6 +168,11 @@ void TransportBar::refresh() {
 void TransportBar::show_position() {
     const auto& project = document_.project();
     const Seconds now = view_.playhead();
+    speed_->setText(tr("speed %1×").arg(player_.speed()));
+    if (player_.playing() && player_.meter())
+        level_->show_level(player_.meter()->peak_db(), player_.meter()->short_term_lufs());
+    else
+        level_->show_level(-100, -100);
     time_->set_text(QString::fromStdString(format_clock(now)));
     frame_->set_text(QString::number(project.settings->frame_rate.frame_at(now).value));
     if (!project.grid) {

@@ -18,15 +18,18 @@ class TransportBar : public QWidget {
 public:
     TransportBar(Document& document, ViewState& view, Player& player, QMenu* menu, QWidget* parent = nullptr);
 
-    void refresh();       ///< tempo, metre, what is possible
+    void refresh(); ///< tempo, metre, what is possible
+    void set_few_seconds(int seconds);
     void show_position(); ///< figures and lamps, from the sound that is heard
 
+    [[nodiscard]] LevelBar& level() { return *level_; }
     [[nodiscard]] Lamps& lamps() { return *lamps_; }
 
 signals:
     void play_wanted();
     void start_wanted();
     void few_seconds_wanted();
+    void speed_wanted(double speed);
     void half_tempo_wanted();
     void double_tempo_wanted();
     void metre_wanted(int beats_per_bar);
@@ -48,8 +51,9 @@ private:
     Figures* time_;
     Figures* frame_;
     Figures* tempo_;
-    QLabel* frame_label_ = nullptr;
     Lamps* lamps_;
+    LevelBar* level_;
+    QToolButton* speed_;
 };
 
 } // namespace pulsepin

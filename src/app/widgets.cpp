@@ -4,6 +4,7 @@
 #include <QFontMetricsF>
 #include <QPainter>
 #include <QVBoxLayout>
+#include <algorithm>
 #include <cmath>
 
 namespace pulsepin {
@@ -45,7 +46,6 @@ QWidget* labelled(const QString& label, QWidget* field) {
 }
 
 // -- figures
-// --------------------------------------------------------------------------------------------------
 
 Figures::Figures(const QString& name, int pixel_size, QWidget* parent)
     : QWidget(parent), name_(name), font_("Inter") {
@@ -96,8 +96,40 @@ void Figures::paintEvent(QPaintEvent*) {
     }
 }
 
+// -- level
+
+LevelBar::LevelBar(QWidget* parent) : QWidget(parent) {
+    setAccessibleName(tr("Level"));
+    setToolTip(tr("Peak of the music in dBFS, and its short-term loudness (ITU-R BS.1770, three seconds)"));
+}
+
+void LevelBar::show_level(double peak_db, double short_term_lufs) {
+    if (std::abs(peak_db - peak_db_) < 0.1 && std::abs(short_term_lufs - lufs_) < 0.1)
+        return;
+    peak_db_ = peak_db;
+    lufs_ = short_term_lufs;
+    update();
+}
+
+void LevelBar::paintEvent(QPaintEvent*) {
+    constexpr double lowest = -48; // dB at the left end
+    QPainter painter(this);
+    const auto& p = day_palette();
+    QFont small("Inter");
+    small.setPixelSize(11);
+    painter.setFont(small);
+    painter.setPen(p.desk_quiet);
+    const QString text = lufs_ > -70 ? tr("%1 LUFS").arg(lufs_, 0, 'f', 1) : tr("level");
+    painter.drawText(QRectF(0, 0, width(), 14), Qt::AlignLeft | Qt::AlignVCenter, text);
+    const QRectF groove(0, 23, width(), 5);
+    painter.fillRect(groove, p.desk_line);
+    const double share = std::clamp((peak_db_ - lowest) / -lowest, 0.0, 1.0);
+    painter.fillRect(QRectF(0, groove.top(), share * groove.width(), groove.height()), p.desk_text);
+    if (peak_db_ > -0.1) // clipped: told by shape as well, the bar's end stands up
+        painter.fillRect(QRectF(groove.right() - 4, groove.top() - 4, 4, groove.height() + 8), p.warning);
+}
+
 // -- lamps
-// ----------------------------------------------------------------------------------------------------
 
 Lamps::Lamps(QWidget* parent) : QWidget(parent) {
     setAccessibleName(tr("Beat lamps"));

@@ -37,6 +37,23 @@ private:
     QFont font_;
 };
 
+/// Peak as a bar, short-term loudness as a number.
+class LevelBar : public QWidget {
+    Q_OBJECT
+public:
+    explicit LevelBar(QWidget* parent = nullptr);
+    void show_level(double peak_db, double short_term_lufs);
+    [[nodiscard]] double peak_db() const { return peak_db_; }
+    [[nodiscard]] QSize sizeHint() const override { return {66, 38}; }
+    [[nodiscard]] QSize minimumSizeHint() const override { return sizeHint(); }
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    double peak_db_ = -100, lufs_ = -100;
+};
+
 /// One lamp a beat of the bar; the one that sounds now is lit, the first in another shape of light.
 class Lamps : public QWidget {
     Q_OBJECT

@@ -460,6 +460,131 @@ private slots:
         QCOMPARE(std::get<MarkerBody>(desk.project().pin(marker)->body).name, std::string("let go"));
     }
 
+    // Slower and faster without losing the place; the picture follows.
+    void journey_slow_motion_for_the_ear() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.timeline().setFocus();
+        desk.window.view().set_playhead(Seconds(10));
+        desk.key(Qt::Key_Comma);
+        desk.key(Qt::Key_Comma);
+        QCOMPARE(desk.window.player().speed(), 0.5);
+        desk.key(Qt::Key_Space);
+        QElapsedTimer clock;
+        clock.start();
+        QTest::qWait(1500);
+        const double wall = static_cast<double>(clock.nsecsElapsed()) * 1e-9;
+        const double song = desk.window.player().position().value - 10;
+        QVERIFY2(song > 0.3 * wall && song < 0.6 * wall, qPrintable(QString("%1 s in %2 s").arg(song).arg(wall)));
+        const Seconds before = desk.window.player().position();
+        desk.key(Qt::Key_Period); // while playing: it goes on from where it is
+        QVERIFY(desk.window.player().playing());
+        QVERIFY(std::abs((desk.window.player().position() - before).value) < 0.2);
+        desk.key(Qt::Key_Space);
+        desk.key(Qt::Key_Period);
+        QCOMPARE(desk.window.player().speed(), 1.0);
+    }
+
+    void journey_jump_from_mark_to_mark() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_Home);
+        desk.key(Qt::Key_PageDown, Qt::ShiftModifier);
+        QCOMPARE(desk.window.view().playhead(), desk.bar(9)); // the first marker
+        desk.key(Qt::Key_PageDown, Qt::ControlModifier);
+        QCOMPARE(desk.window.view().playhead(), desk.bar(11)); // the next cut
+        desk.key(Qt::Key_PageUp, Qt::ControlModifier);
+        QCOMPARE(desk.window.view().playhead(), desk.bar(9));
+        desk.window.view().select({desk.markers().pins[2].id});
+        desk.key(Qt::Key_G);
+        QCOMPARE(desk.window.view().playhead(), desk.bar(21));
+        desk.key(Qt::Key_I);
+        desk.key(Qt::Key_Right, Qt::ControlModifier);
+        desk.key(Qt::Key_O);
+        QVERIFY(desk.window.view().range() == (TimeRange{desk.bar(21), desk.bar(22)}));
+    }
+
+    void journey_stop_returns_if_wished() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.timeline().setFocus();
+        desk.window.view().set_playhead(Seconds(12));
+        desk.window.action("stop returns")->setChecked(true);
+        desk.key(Qt::Key_Space);
+        QTest::qWait(300);
+        desk.key(Qt::Key_Space);
+        QCOMPARE(desk.window.view().playhead(), Seconds(12));
+        desk.window.action("stop returns")->setChecked(false);
+        desk.key(Qt::Key_Space);
+        QTest::qWait(400);
+        desk.key(Qt::Key_Space);
+        QVERIFY(desk.window.view().playhead() > Seconds(12));
+    }
+
+    void journey_see_what_the_waveform_hides() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        auto& timeline = desk.window.timeline();
+        QTRY_VERIFY(timeline.tiles().complete());
+        const auto wave = [&] { return timeline.grab(timeline.wave_row().toRect()).toImage(); };
+        const auto spectrum = [&] { return timeline.grab(timeline.spectrum_row().toRect()).toImage(); };
+        const auto settled = [&] {
+            QTest::qWait(30);
+            return QTest::qWaitFor([&] { return timeline.tiles().complete(); });
+        };
+        const QImage normal = wave(), bands = spectrum();
+        desk.window.action("higher wave")->trigger();
+        QVERIFY(settled());
+        QVERIFY(wave() != normal);
+        desk.window.action("Waveform: Left and right")->trigger();
+        QVERIFY(settled());
+        const QImage apart = wave();
+        QVERIFY(apart != normal);
+        desk.window.action("Spectrum: Logarithmic")->trigger();
+        QVERIFY(settled());
+        QVERIFY(spectrum() != bands);
+        const QImage dim = spectrum();
+        desk.window.action("brighter")->trigger();
+        QVERIFY(settled());
+        QVERIFY(spectrum() != dim);
+        const double height = timeline.wave_row().height();
+        desk.window.action("Spectrum: Folded")->trigger();
+        QTest::qWait(30);
+        QCOMPARE(timeline.spectrum_row().height(), 0.0);
+        QVERIFY(timeline.wave_row().height() > height);
+        desk.window.action("Waveform: Folded")->trigger();
+        QTest::qWait(30);
+        QCOMPARE(timeline.wave_row().height(), 0.0);
+        for (const char* under : {"Ruler counts: Seconds", "Ruler counts: Timecode", "Ruler counts: Frames"}) {
+            const QImage before = timeline.grab(timeline.ruler_row().toRect()).toImage();
+            desk.window.action(under)->trigger();
+            QTest::qWait(30);
+            QVERIFY2(timeline.grab(timeline.ruler_row().toRect()).toImage() != before, under);
+        }
+        QVERIFY(!desk.window.document().unsaved()); // a view, never a change of the work
+    }
+
+    // However one zooms and scrolls, no place of the waveform stays blank while tiles are on their way.
+    void journey_no_blank_while_zooming() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        auto& timeline = desk.window.timeline();
+        timeline.show_all();
+        QTRY_VERIFY(timeline.tiles().complete());
+        for (int i = 0; i < 12; ++i) {
+            desk.wheel({700, 100}, i < 8 ? 120 : -120);
+            const QImage now = timeline.grab(timeline.wave_row().toRect()).toImage();
+            int blank = 0;
+            const int middle = now.height() / 2;
+            for (int x = 0; x < now.width(); ++x) {
+                const QColor c = now.pixelColor(x, middle);
+                blank += c.lightness() > 200; // paper shows where the waveform should be
+            }
+            QVERIFY2(blank < now.width() / 12, qPrintable(QString("step %1: %2 blank columns").arg(i).arg(blank)));
+        }
+    }
+
     void journey_detection_cancelled() {
         Desk desk;
         QVERIFY(desk.open_demo());
@@ -517,7 +642,7 @@ private slots:
         std::set<QString> keys;
         for (const auto& line : desk.window.shortcuts())
             for (const auto& key : line.keys.split(" or "))
-                QVERIFY2(keys.insert(key).second, qPrintable(key)); // no shortcut means two things
+                QVERIFY2(keys.insert(key).second, qPrintable(line.what + ": " + key)); // none means two things
         desk.key(Qt::Key_F1);
         QTRY_VERIFY(desk.window.findChild<QDialog*>("shortcuts"));
         desk.window.findChild<QDialog*>("shortcuts")->close();

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "play/level_meter.h"
 #include "play/mixer.h"
 #include "support/media.h"
 
@@ -41,9 +42,9 @@ private slots:
         const auto out = rendered(mixer, 12'000);
         for (std::size_t i = 0; i < 12'000; ++i)
             QCOMPARE(out[2 * i], i < 9'900 ? sound->interleaved()[2 * (i + 100)] : 0.0f);
-        QCOMPARE(mixer.heard(Samples(50)), (SongPlace{Samples(150), true, 1}));
-        QCOMPARE(mixer.heard(Samples(9'899)), (SongPlace{Samples(9'999), true, 1}));
-        QCOMPARE(mixer.heard(Samples(11'000)), (SongPlace{Samples(10'000), false, 1}));
+        QCOMPARE(mixer.heard(Samples(50)), (SongPlace{Samples(150), true, 1.0, 1}));
+        QCOMPARE(mixer.heard(Samples(9'899)), (SongPlace{Samples(9'999), true, 1.0, 1}));
+        QCOMPARE(mixer.heard(Samples(11'000)), (SongPlace{Samples(10'000), false, 1.0, 1}));
     }
 
     void is_silent_when_stopped() {
@@ -56,7 +57,7 @@ private slots:
         mixer.stop();
         for (const float v : rendered(mixer, 500))
             QCOMPARE(v, 0.0f);
-        QCOMPARE(mixer.heard(mixer.rendered()), (SongPlace{Samples(100), false, 1}));
+        QCOMPARE(mixer.heard(mixer.rendered()), (SongPlace{Samples(100), false, 1.0, 1}));
     }
 
     void stops_at_the_end_of_the_range() {
@@ -66,7 +67,7 @@ private slots:
         const auto out = rendered(mixer, 300);
         QVERIFY(out[2 * 99] > 0.0f);
         QCOMPARE(out[2 * 100], 0.0f);
-        QCOMPARE(mixer.heard(Samples(300)), (SongPlace{Samples(110), false, 4}));
+        QCOMPARE(mixer.heard(Samples(300)), (SongPlace{Samples(110), false, 1.0, 4}));
     }
 
     // A loop is seamless to the sample, whatever the size of the blocks.
@@ -153,12 +154,98 @@ private slots:
         QCOMPARE(mixer.heard(mixer.rendered()).run, std::uint32_t{500});
     }
 
+    // A tone keeps its pitch, takes twice as long at half the speed, and each of its moments is heard where
+    // the map says: bursts two thousand samples apart come four thousand apart.
+    void another_speed() {
+        for (const double speed : {0.25, 0.5, 1.5, 2.0}) {
+            constexpr int bursts = 8, apart = 12'000;
+            std::vector<float> song(2 * apart * (bursts + 1), 0.0f);
+            for (int b = 0; b < bursts; ++b)
+                for (int i = 0; i < 1500; ++i)
+                    for (std::size_t side = 0; side < 2; ++side)
+                        song[2 * static_cast<std::size_t>(apart / 2 + b * apart + i) + side] =
+                            0.6f * static_cast<float>(std::sin(0.2 * i) * std::exp(-i / 250.0));
+            Mixer mixer(48000);
+            mixer.set_sound(store_of(song, {48000, 2}));
+            mixer.play(
+                {Samples(0), std::nullopt, false, {}, 1, std::make_shared<TimeStretch>(48000, speed), {}});
+            const auto expected = static_cast<std::size_t>(apart * (bursts + 1) / speed);
+            const auto out = rendered(mixer, expected + 4000, 480);
+            std::vector<std::size_t> starts;
+            for (std::size_t i = 0; i < expected; ++i)
+                if (std::abs(out[2 * i]) > 0.12f &&
+                    (starts.empty() ||
+                     static_cast<int>(i) - static_cast<int>(starts.back()) > apart / 2 / speed))
+                    starts.push_back(i);
+            QCOMPARE(starts.size(), std::size_t{bursts});
+            for (int b = 0; b < bursts; ++b) {
+                const auto place =
+                    mixer.heard(Samples(static_cast<std::int64_t>(starts[static_cast<std::size_t>(b)])));
+                const double off = static_cast<double>(place.position.value - (apart / 2 + b * apart)) / 48;
+                QVERIFY2(std::abs(off) < 15, qPrintable(QString("speed %1: %2 ms off").arg(speed).arg(off)));
+            }
+            for (std::size_t i = expected + 10; i < expected + 4000; ++i)
+                QCOMPARE(out[2 * i], 0.0f); // nothing after the end
+            QVERIFY(!mixer.heard(Samples(static_cast<std::int64_t>(expected) + 10)).playing);
+        }
+    }
+
+    void a_loop_at_another_speed() {
+        Mixer mixer(48000);
+        mixer.set_sound(store_of(std::vector<float>(2 * 48'000, 0.1f), {48000, 2}));
+        mixer.play({Samples(10'000),
+                    Samples(20'000),
+                    true,
+                    Samples(10'000),
+                    1,
+                    std::make_shared<TimeStretch>(48000, 0.5),
+                    {}});
+        (void)rendered(mixer, 100'000);
+        for (std::int64_t device = 0; device < 100'000; device += 777) {
+            const auto place = mixer.heard(Samples(device));
+            QVERIFY(place.playing);
+            QVERIFY(std::abs(place.position.value - (10'000 + device / 2 % 10'000)) <= 2);
+        }
+    }
+
+    void snippets_fade_at_both_ends() {
+        Mixer mixer(48000);
+        mixer.set_sound(store_of(std::vector<float>(2 * 9000, 0.5f), {48000, 2}));
+        mixer.play({Samples(1000), Samples(3000), false, {}, 1, {}, Samples(200)});
+        const auto out = rendered(mixer, 2500);
+        QVERIFY(std::abs(out[0]) < 0.01f && std::abs(out[2 * 1999]) < 0.01f);
+        QCOMPARE(out[2 * 1000], 0.5f);
+        for (std::size_t i = 1; i < 2000; ++i)
+            QVERIFY(std::abs(out[2 * i] - out[2 * i - 2]) < 0.004f);
+    }
+
+    // ITU-R BS.1770: a 997 Hz sine at 0 dBFS in one channel reads -3.01 LKFS (value from memory of the
+    // standard).
+    void the_meter_reads_the_standard_tone() {
+        LevelMeter meter(48000);
+        std::vector<float> tone(2 * 480);
+        for (int block = 0; block < 400; ++block) {
+            for (int i = 0; i < 480; ++i) {
+                tone[2 * static_cast<std::size_t>(i)] =
+                    static_cast<float>(std::sin(2 * 3.14159265358979 * 997 * (block * 480 + i) / 48000.0));
+                tone[2 * static_cast<std::size_t>(i) + 1] = 0;
+            }
+            meter.add(tone);
+        }
+        QVERIFY2(std::abs(meter.short_term_lufs() + 3.01) < 0.05,
+                 qPrintable(QString::number(meter.short_term_lufs())));
+        QVERIFY(std::abs(meter.peak_db()) < 0.1);
+        meter.reset();
+        QCOMPARE(meter.peak_db(), -100.0);
+        QCOMPARE(meter.short_term_lufs(), -100.0);
+    }
+
     void played_map_from_two_threads() {
         PlayedMap map;
         std::atomic<std::int64_t> device{0};
         std::jthread writer([&](const std::stop_token& stop) {
             for (std::int64_t n = 0; !stop.stop_requested(); ++n) {
-                map.turn(Samples(n * 100), {Samples(n * 1000), true, static_cast<std::uint32_t>(n)});
+                map.turn(Samples(n * 100), {Samples(n * 1000), true, 1.0, static_cast<std::uint32_t>(n)});
                 device.store(n * 100);
                 if (n % 16 == 0)
                     std::this_thread::yield();

@@ -42,7 +42,6 @@ bool selected(const LaneScene& s, PinId id) {
 }
 
 // -- markers
-// --------------------------------------------------------------------------------------------------
 
 void paint_markers(QPainter& painter, const LaneScene& s, const std::vector<ShotSpan>&) {
     const auto pins = visible_pins(s);
@@ -72,7 +71,6 @@ std::optional<PinId> hit_markers(const LaneScene& s, const std::vector<ShotSpan>
 }
 
 // -- cuts
-// -----------------------------------------------------------------------------------------------------
 
 QRectF shot_rect(const LaneScene& s, const ShotSpan& span) {
     const auto rate = s.scene.project.settings->frame_rate;

@@ -10,7 +10,6 @@ namespace pulsepin {
 namespace {
 
 // -- colours that the eye finds evenly spaced
-// -----------------------------------------------------------------
 
 struct OkLab {
     double l, a, b;
@@ -64,7 +63,6 @@ std::array<QRgb, 256> spectrum_colours(const Palette& palette) {
 }
 
 // -- waveform
-// -------------------------------------------------------------------------------------------------
 
 float sample_of(const SampleStore& store, std::int64_t at, int channel) {
     if (channel < 0)
@@ -171,7 +169,6 @@ void paint_wave(QImage& image, const SongPicture& song, const SongLook& look, co
 }
 
 // -- spectrum
-// -------------------------------------------------------------------------------------------------
 
 void paint_spectrum(QImage& image, const SongPicture& song, const SongLook& look, const Palette& palette,
                     Seconds start, double pixels_per_second) {

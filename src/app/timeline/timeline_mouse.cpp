@@ -81,7 +81,6 @@ QString TimelineView::hint_for(QPointF at) const {
 }
 
 // -- mouse
-// ----------------------------------------------------------------------------------------------------
 
 void TimelineView::mousePressEvent(QMouseEvent* event) {
     const QPointF at = event->position();

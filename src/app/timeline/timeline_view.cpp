@@ -84,7 +84,6 @@ void TimelineView::give_song_to_tiles() {
 }
 
 // -- what is shown
-// --------------------------------------------------------------------------------------------
 
 const Project& TimelineView::shown_project() const {
     return drag_.kind == Drag::Kind::Pins && drag_.moved ? drag_.shown : document_.project();
@@ -113,7 +112,6 @@ Seconds TimelineView::song_end() const {
 }
 
 // -- place and scale
-// ------------------------------------------------------------------------------------------
 
 void TimelineView::lay_out() {
     const double w = width();
@@ -222,12 +220,12 @@ QRectF TimelineView::lane_row(LaneId lane) const {
 QRectF TimelineView::ruler_row() const {
     return ruler_;
 }
+QRectF TimelineView::spectrum_row() const { return spectrum_; }
 QRectF TimelineView::wave_row() const {
     return wave_;
 }
 
 // -- painting
-// -------------------------------------------------------------------------------------------------
 
 void TimelineView::paint_names(QPainter& painter) const {
     const auto& p = *palette_;

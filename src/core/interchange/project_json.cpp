@@ -32,7 +32,6 @@ void require(bool holds, const std::string& what) {
 }
 
 // -- paths
-// ----------------------------------------------------------------------------------------------------
 
 std::string path_text(const Path& path, const Path& folder) {
     if (folder.empty() || path.empty())
@@ -47,7 +46,6 @@ Path full_path(const std::string& text, const Path& folder) {
 }
 
 // -- grid and detection
-// ---------------------------------------------------------------------------------------
 
 constexpr const char* origins[] = {"found", "corrected", "held"};
 
@@ -122,7 +120,6 @@ Detection read_detection(const json& j) {
 }
 
 // -- anchors and pins
-// -----------------------------------------------------------------------------------------
 
 void write_offset(json& j, const Offset& offset) {
     if (const auto* frames = std::get_if<Frames>(&offset))
@@ -228,7 +225,6 @@ Lane read_lane(const json& j) {
 }
 
 // -- the rest
-// -------------------------------------------------------------------------------------------------
 
 json write(const Settings& settings) {
     return {{"title", settings.title},

@@ -4,7 +4,6 @@
 #include <array>
 #include <atomic>
 #include <cstddef>
-#include <optional>
 #include <utility>
 
 namespace pulsepin {
@@ -23,13 +22,14 @@ public:
         return true;
     }
 
-    std::optional<T> pop() {
+    /// False when the queue is empty.
+    bool pop(T& value) {
         const auto head = head_.load(std::memory_order_relaxed);
         if (head == tail_.load(std::memory_order_acquire))
-            return std::nullopt;
-        std::optional<T> value(std::move(slots_[head % Capacity]));
+            return false;
+        value = std::move(slots_[head % Capacity]);
         head_.store(head + 1, std::memory_order_release);
-        return value;
+        return true;
     }
 
 private:

@@ -2,6 +2,8 @@
 #include "play/mixer.h"
 
 #include <algorithm>
+#include <cmath>
+#include <utility>
 
 namespace pulsepin {
 
@@ -12,7 +14,7 @@ void Mixer::set_clicks(std::shared_ptr<const ClickTrack> clicks) {
     send(std::move(clicks));
 }
 void Mixer::play(PlayRange range) {
-    send(range);
+    send(std::move(range));
 }
 void Mixer::stop() {
     send(Stop{});
@@ -24,27 +26,39 @@ void Mixer::send(Command&& command) {
 }
 
 void Mixer::service() {
-    while (retired_.pop()) {
-    }
+    for (Command retired; retired_.pop(retired);)
+        retired = {};
     while (!outbox_.empty() && commands_.push(std::move(outbox_.front())))
         outbox_.pop_front();
 }
 
-void Mixer::stand_at(Samples position, std::int64_t device) {
+Samples Mixer::range_end() const {
+    return range_.until.value_or(sound_ ? sound_->length() : Samples(0));
+}
+
+Samples Mixer::device_of_taken() const {
+    return run_began_ + Samples(std::llround(static_cast<double>(taken_) / speed()));
+}
+
+void Mixer::stand_at(Samples position, Samples device) {
     playing_ = false;
     position_ = position;
-    map_.turn(Samples(device), {position, false, range_.run});
+    silent_from_ = device;
+    map_.turn(device, {position, false, 1.0, range_.run});
 }
 
 void Mixer::obey(Command& command) {
-    const auto device = rendered_.load(std::memory_order_relaxed);
+    const Samples device(rendered_.load(std::memory_order_relaxed));
     if (auto* range = std::get_if<PlayRange>(&command)) {
-        range_ = *range;
-        position_ = range->from;
+        std::swap(range_, *range); // the old range goes back with the command, and is freed over there
+        position_ = range_.from;
+        run_began_ = device;
+        taken_ = 0;
         playing_ = true;
-        map_.turn(Samples(device), {position_, true, range_.run});
+        map_.turn(device, {position_, true, speed(), range_.run});
     } else if (std::holds_alternative<Stop>(command)) {
-        stand_at(position_, device);
+        // What was taken but not heard yet is given up.
+        stand_at(map_.at(device).position, device);
     } else if (auto* sound = std::get_if<std::shared_ptr<const SampleStore>>(&command)) {
         sound_.swap(*sound);
         stand_at(Samples(0), device);
@@ -53,7 +67,8 @@ void Mixer::obey(Command& command) {
     }
 }
 
-void Mixer::render_part(std::span<float> stereo) {
+/// Fills all of `stereo` from position_ on, which lies within the range, and moves on.
+void Mixer::take_part(std::span<float> stereo) {
     const float music_target = music_gain_.load(std::memory_order_relaxed);
     const float click_target = click_gain_.load(std::memory_order_relaxed);
     const auto frames = static_cast<std::int64_t>(stereo.size() / 2);
@@ -75,34 +90,72 @@ void Mixer::render_part(std::span<float> stereo) {
     click_now_ = click_target;
     if (clicks_ && click_now_ > 0)
         clicks_->add_to(stereo, position_, click_now_);
+    if (const auto edge = range_.edge.value; edge > 0) {
+        const auto end = range_end().value;
+        for (std::int64_t i = 0; i < frames; ++i) {
+            const auto inside =
+                std::min(position_.value + i - range_.from.value, end - 1 - position_.value - i);
+            const float gain = std::clamp(static_cast<float>(inside) / static_cast<float>(edge), 0.0f, 1.0f);
+            stereo[static_cast<std::size_t>(2 * i)] *= gain;
+            stereo[static_cast<std::size_t>(2 * i + 1)] *= gain;
+        }
+    }
     position_ += Samples(frames);
+    taken_ += frames;
 }
 
-void Mixer::render(std::span<float> stereo) noexcept {
-    while (auto command = commands_.pop()) {
-        obey(*command);
-        retired_.push(std::move(*command));
-    }
-    std::fill(stereo.begin(), stereo.end(), 0.0f);
+/// Takes the next samples of the run, round the loop if there is one. Fewer than asked for at its end.
+std::size_t Mixer::take(std::span<float> stereo) {
     std::size_t done = 0;
     const auto total = stereo.size() / 2;
-    const auto device = rendered_.load(std::memory_order_relaxed);
+    const Samples end = range_end();
     while (playing_ && done < total) {
-        const auto end = range_.until.value_or(sound_ ? sound_->length() : Samples(0));
         const auto left = std::max<std::int64_t>((end - position_).value, 0);
         const auto part = std::min(total - done, static_cast<std::size_t>(left));
-        render_part(stereo.subspan(2 * done, 2 * part));
+        take_part(stereo.subspan(2 * done, 2 * part));
         done += part;
         if (position_ < end)
             continue;
         if (range_.loop && range_.loop_from < end) {
             position_ = range_.loop_from;
-            map_.turn(Samples(device + static_cast<std::int64_t>(done)), {position_, true, range_.run});
+            map_.turn(device_of_taken(), {position_, true, speed(), range_.run});
         } else {
-            stand_at(end, device + static_cast<std::int64_t>(done));
+            stand_at(end, device_of_taken());
         }
     }
-    rendered_.store(device + static_cast<std::int64_t>(total), std::memory_order_relaxed);
+    return done;
+}
+
+void Mixer::render_stretched(std::span<float> stereo) {
+    auto& stretch = *range_.stretch;
+    const auto total = stereo.size() / 2;
+    while (stretch.available() < total) {
+        std::fill(stretch_input_.begin(), stretch_input_.end(), 0.0f);
+        if (playing_)
+            take(stretch_input_); // what is missing at the end stays silent, and pushes the rest out
+        stretch.feed(stretch_input_);
+    }
+    stretch.pull(stereo);
+    if (!playing_) { // nothing is heard beyond the end
+        const auto device = rendered_.load(std::memory_order_relaxed);
+        const auto left =
+            std::clamp<std::int64_t>(silent_from_.value - device, 0, static_cast<std::int64_t>(total));
+        std::fill(stereo.begin() + 2 * left, stereo.end(), 0.0f);
+    }
+}
+
+void Mixer::render(std::span<float> stereo) noexcept {
+    for (Command command; commands_.pop(command);) {
+        obey(command);
+        retired_.push(std::move(command));
+    }
+    std::fill(stereo.begin(), stereo.end(), 0.0f);
+    const auto device = rendered_.load(std::memory_order_relaxed);
+    if (range_.stretch && (playing_ || device < silent_from_.value))
+        render_stretched(stereo);
+    else if (playing_)
+        take(stereo);
+    rendered_.store(device + static_cast<std::int64_t>(stereo.size() / 2), std::memory_order_relaxed);
 }
 
 } // namespace pulsepin

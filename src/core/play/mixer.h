@@ -5,7 +5,9 @@
 #include "play/click.h"
 #include "play/command_queue.h"
 #include "play/played_map.h"
+#include "play/time_stretch.h"
 
+#include <array>
 #include <atomic>
 #include <deque>
 #include <memory>
@@ -19,8 +21,10 @@ struct PlayRange {
     Samples from;
     std::optional<Samples> until; ///< none: to the end of the song
     bool loop = false;            ///< at the end go back to `loop_from`
-    Samples loop_from;
-    std::uint32_t run = 0; ///< given back by heard(), so that runs can be told apart
+    Samples loop_from = Samples(0);
+    std::uint32_t run = 0;                     ///< given back by heard(), so that runs can be told apart
+    std::shared_ptr<TimeStretch> stretch = {}; ///< for another speed than 1; of this run alone
+    Samples edge = Samples(0);                 ///< faded in and out over so much, for snippets
 };
 
 /// Mixes song and click into stereo, on being asked, and keeps account of what was asked for when. Knows no
@@ -57,8 +61,14 @@ private:
 
     void send(Command&& command);
     void obey(Command& command);
-    void render_part(std::span<float> stereo);
-    void stand_at(Samples position, std::int64_t device);
+    [[nodiscard]] double speed() const { return range_.stretch ? range_.stretch->speed() : 1.0; }
+    [[nodiscard]] Samples range_end() const;
+    /// The device position at which the song's sample that was taken last is heard.
+    [[nodiscard]] Samples device_of_taken() const;
+    std::size_t take(std::span<float> stereo);
+    void take_part(std::span<float> stereo);
+    void render_stretched(std::span<float> stereo);
+    void stand_at(Samples position, Samples device);
 
     std::int64_t sample_rate_;
     std::atomic<float> music_gain_{1.0f};
@@ -74,9 +84,13 @@ private:
     std::shared_ptr<const ClickTrack> clicks_;
     PlayRange range_;
     Samples position_;
-    bool playing_ = false;
+    Samples run_began_;      ///< device position of this run's first sample
+    std::int64_t taken_ = 0; ///< samples of the song taken in this run
+    bool playing_ = false;   ///< there is more of the song to take
+    Samples silent_from_;    ///< device position from which a stretched run is over
     float music_now_ = 1.0f;
     float click_now_ = 0.0f;
+    std::array<float, 2 * TimeStretch::block> stretch_input_{};
 };
 
 } // namespace pulsepin

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "play/played_map.h"
 
+#include <cmath>
+
 namespace pulsepin {
 
 void PlayedMap::turn(Samples device, SongPlace place) {
@@ -9,6 +11,7 @@ void PlayedMap::turn(Samples device, SongPlace place) {
     entry.device.store(device.value, std::memory_order_relaxed);
     entry.position.store(place.position.value, std::memory_order_relaxed);
     entry.playing.store(place.playing, std::memory_order_relaxed);
+    entry.speed.store(place.speed, std::memory_order_relaxed);
     entry.run.store(place.run, std::memory_order_relaxed);
     count_.store(count + 1, std::memory_order_release);
 }
@@ -24,10 +27,11 @@ SongPlace PlayedMap::at(Samples device) const {
             const Samples from(entry.device.load(std::memory_order_relaxed));
             place = {Samples(entry.position.load(std::memory_order_relaxed)),
                      entry.playing.load(std::memory_order_relaxed),
-                     entry.run.load(std::memory_order_relaxed)};
+                     entry.speed.load(std::memory_order_relaxed), entry.run.load(std::memory_order_relaxed)};
             if (from <= device) {
                 if (place.playing)
-                    place.position += device - from;
+                    place.position +=
+                        Samples(std::llround(static_cast<double>((device - from).value) * place.speed));
                 break;
             }
         }

@@ -12,6 +12,7 @@ namespace pulsepin {
 struct SongPlace {
     Samples position;
     bool playing = false;
+    double speed = 1;      ///< seconds of song to a second
     std::uint32_t run = 0; ///< which call of play() this belongs to
     friend bool operator==(const SongPlace&, const SongPlace&) = default;
 };
@@ -32,6 +33,7 @@ private:
         std::atomic<std::int64_t> device{0};
         std::atomic<std::int64_t> position{0};
         std::atomic<bool> playing{false};
+        std::atomic<double> speed{1.0};
         std::atomic<std::uint32_t> run{0};
     };
     std::array<Entry, kept> entries_;
