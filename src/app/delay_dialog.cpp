@@ -30,9 +30,10 @@ DelayDialog::DelayDialog(Seconds now, QWidget* parent) : QDialog(parent) {
     auto* column = new QVBoxLayout(this);
     column->setSpacing(10);
     column->addWidget(heading(tr("When the sound arrives late")));
-    auto* explains = quiet(tr("The delay that your device tells of is taken into account already. Loudspeakers that are "
-                              "reached by radio may add some more. Type it, or listen to the click and tap the space "
-                              "bar with it: your own reaction is in it too, so trust your eye in the end."));
+    auto* explains =
+        quiet(tr("The delay that your device tells of is taken into account already. Loudspeakers that are "
+                 "reached by radio may add some more. Type it, or listen to the click and tap the space "
+                 "bar with it: your own reaction is in it too, so trust your eye in the end."));
     explains->setWordWrap(true);
     column->addWidget(explains);
     delay_ = new QSpinBox;

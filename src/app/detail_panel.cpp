@@ -85,6 +85,8 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
     }
     grid->setColumnStretch(1, 1);
     column->addLayout(grid);
+    sound_ = new SoundDetail(document_);
+    column->addWidget(sound_);
     column->addStretch(1);
 
     buttons_ = new QWidget;
@@ -168,6 +170,7 @@ void DetailPanel::show_nothing() {
          {static_cast<QWidget*>(name_), static_cast<QWidget*>(shot_), static_cast<QWidget*>(lead_),
           static_cast<QWidget*>(name_label_), static_cast<QWidget*>(shot_label_), buttons_})
         w->hide();
+    sound_->hide();
     names_[0]->setText(tr("Click a pin to see where it lies."));
     names_[0]->show();
 }
@@ -203,6 +206,20 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
     name_label_->setVisible(marker);
     shot_->setVisible(cut);
     shot_label_->setVisible(cut);
+    const auto* sound = std::get_if<SoundBody>(&pin.body);
+    sound_->setVisible(sound != nullptr);
+    if (sound) { // frames and onsets matter less here, and there is no room for all
+        for (const int row : {static_cast<int>(FrameRow), static_cast<int>(OnsetRow),
+                              static_cast<int>(PlantingRow), static_cast<int>(LeadRow)}) {
+            names_[row]->hide();
+            values_[row]->hide();
+        }
+        lead_->hide();
+        sound_->show_sound(pin.id);
+        const Clip* clip = project.clip(sound->sound);
+        title_->setText(
+            tr("Selected: sound “%1”").arg(clip ? QString::fromStdString(clip->name) : tr("none")));
+    }
     if (marker) {
         const auto name = QString::fromStdString(std::get<MarkerBody>(pin.body).name);
         title_->setText(tr("Selected: marker “%1”").arg(name));
@@ -212,9 +229,9 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
     if (cut) {
         const ClipId chosen = std::get<CutBody>(pin.body).shot;
         shot_->clear();
-        for (const auto& clip : *project.bin) {
-            shot_->addItem(QString::fromStdString(clip.name), static_cast<qulonglong>(clip.id.value));
-            if (clip.id == chosen)
+        for (const Clip* shot : project.shots()) {
+            shot_->addItem(QString::fromStdString(shot->name), static_cast<qulonglong>(shot->id.value));
+            if (shot->id == chosen)
                 shot_->setCurrentIndex(shot_->count() - 1);
         }
         const Clip* clip = project.clip(chosen);

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "document.h"
+#include "sound_detail.h"
 #include "view_state.h"
 
 #include <QComboBox>
@@ -43,6 +44,7 @@ private:
     QPushButton* whole_planting_;
     QPushButton* delete_;
     QWidget* buttons_;
+    SoundDetail* sound_;
     PinId pin_;
 };
 

@@ -11,10 +11,16 @@
 #include <QFileInfo>
 #include <QSettings>
 #include <QStandardPaths>
+#include <cmath>
 #include <csignal>
 
 namespace pulsepin {
 namespace {
+
+/// The same samples are wanted for both.
+bool same_stretch(const Song& a, const Song& b) {
+    return a.path == b.path && a.from == b.from && a.length == b.length;
+}
 
 constexpr int recovery_interval_ms = 20'000;
 constexpr int most_recent_files = 8;
@@ -84,6 +90,7 @@ void Document::project_changed() {
     derive();
     recovery_due_ = unsaved();
     load_sound_of_project();
+    update_sum();
     emit changed();
     emit file_changed();
 }
@@ -147,6 +154,7 @@ void Document::open_song(const std::filesystem::path& path) {
             const int damaged = loaded->damaged_packets;
             Song song{loaded->path, loaded->path.stem().string(), loaded->samples->format().sample_rate,
                       loaded->samples->length(), loaded->fingerprint};
+            loaded_ = song;
             take_sound(std::move(*loaded));
             apply(with_song(project(), std::move(song)), tr("open song"));
             if (damaged > 0)
@@ -204,7 +212,9 @@ void Document::add_clips(const std::vector<std::filesystem::path>& paths) {
                                              full,
                                              reader->info().duration,
                                              reader->info().width,
-                                             reader->info().height});
+                                             reader->info().height,
+                                             true,
+                                             AudioDecoder::open(full).has_value()});
                 else
                     outcome.refused << QString::fromStdString(reader.error().message());
             }
@@ -225,16 +235,29 @@ void Document::add_clips(const std::vector<std::filesystem::path>& paths) {
 void Document::take_sound(std::optional<LoadedSound> sound) {
     if (!sound && !sound_)
         return;
+    if (!sound)
+        loaded_.reset();
     sound_ = std::move(sound);
+    sum_.reset();
+    summed_.clear();
+    song_summed_ = true;
+    sources_.clear(); // they were resampled for another song's rate
+    sources_asked_.clear();
     spectrum_ = nullptr;
     emit sound_changed();
-    if (!sound_)
+    look_at_spectrum();
+    update_sum();
+}
+
+void Document::look_at_spectrum() {
+    const auto* now = heard();
+    if (!now)
         return;
     jobs_.start<SpectrumMap>(
         tr("Drawing the spectrum"),
-        [samples = sound_->samples](const Progress& p) { return make_spectrum_map(*samples, p); },
-        [this, samples = sound_->samples](Result<SpectrumMap> map) {
-            if (!map || !sound_ || sound_->samples != samples)
+        [samples = now->samples](const Progress& p) { return make_spectrum_map(*samples, p); },
+        [this, samples = now->samples](Result<SpectrumMap> map) {
+            if (!map || !heard() || heard()->samples != samples)
                 return;
             spectrum_ = std::make_shared<const SpectrumMap>(*std::move(map));
             emit spectrum_changed();
@@ -242,35 +265,170 @@ void Document::take_sound(std::optional<LoadedSound> sound) {
 }
 
 void Document::load_sound_of_project() {
-    const auto wanted = project().song ? project().song->path : std::filesystem::path();
-    if (wanted.empty()) {
-        loading_.clear();
+    if (!project().song) {
+        loading_.reset();
         take_sound(std::nullopt);
         return;
     }
-    if ((sound_ && sound_->path == wanted) || loading_ == wanted)
+    const Song wanted = *project().song;
+    if ((loaded_ && same_stretch(*loaded_, wanted)) || (loading_ && same_stretch(*loading_, wanted)))
         return;
     take_sound(std::nullopt);
     loading_ = wanted;
     const auto session = session_;
+    const bool trimmed = wanted.fingerprint.empty() || wanted.from.value > 0;
     jobs_.start<LoadedSound>(
-        tr("Opening %1").arg(display_name(wanted)),
-        [wanted](const Progress& p) { return load_sound(wanted, p); },
+        tr("Opening %1").arg(display_name(wanted.path)),
+        [wanted, trimmed](const Progress& p) {
+            LoadOptions options;
+            options.from = wanted.from;
+            if (trimmed)
+                options.length = wanted.length;
+            return load_sound(wanted.path, p, options);
+        },
         [this, session, wanted](Result<LoadedSound> loaded) {
-            if (session != session_ || loading_ != wanted)
+            if (session != session_ || !loading_ || !same_stretch(*loading_, wanted))
                 return;
-            loading_.clear();
+            loading_.reset();
             if (!loaded) {
                 if (loaded.error().what != cancelled_text)
                     say(tr("The song is not there. %1")
                             .arg(QString::fromStdString(loaded.error().message())));
                 return;
             }
-            const bool same = project().song && loaded->fingerprint == project().song->fingerprint;
+            const bool same = wanted.fingerprint.empty() || loaded->fingerprint == wanted.fingerprint;
+            loaded_ = wanted;
             take_sound(std::move(*loaded));
             if (!same)
                 say(tr(
                     "The song's file has changed since this project was saved: check the grid against it"));
+        });
+}
+
+// -- sound lanes
+
+const LoadedSound* Document::source(ClipId clip) const {
+    const auto found = sources_.find(clip);
+    return found == sources_.end() ? nullptr : &found->second;
+}
+
+void Document::load_source(const Clip& clip) {
+    if (!sources_asked_.insert(clip.id).second)
+        return;
+    const auto session = session_;
+    const std::int64_t rate = sound_->samples->format().sample_rate;
+    jobs_.start<LoadedSound>(
+        tr("Opening %1").arg(display_name(clip.path)),
+        [path = clip.path, rate](const Progress& p) {
+            LoadOptions options;
+            options.sample_rate = rate;
+            return load_sound(path, p, options);
+        },
+        [this, session, id = clip.id, song = sound_->samples](Result<LoadedSound> loaded) {
+            if (session != session_ || !sound_ || sound_->samples != song)
+                return;
+            if (!loaded)
+                return say(QString::fromStdString(loaded.error().message()));
+            sources_[id] = std::move(*loaded);
+            update_sum();
+            emit heard_changed();
+        });
+}
+
+void Document::update_sum() {
+    if (!sound_)
+        return;
+    auto parts = heard_parts(project(), schedule_);
+    bool all_there = true;
+    for (const auto& lane : project().lanes)
+        for (const auto& pin : lane->pins)
+            if (const auto* body = std::get_if<SoundBody>(&pin.body); body && !source(body->sound)) {
+                if (const Clip* clip = project().clip(body->sound))
+                    load_source(*clip);
+                all_there = false;
+            }
+    const bool with_song = song_is_heard(project());
+    if (!all_there || (parts == summed_ && with_song == song_summed_))
+        return;
+    summed_ = parts;
+    song_summed_ = with_song;
+    if (parts.empty() && with_song) {
+        sum_.reset();
+        emit heard_changed();
+        return look_at_spectrum();
+    }
+    const std::int64_t rate = sound_->samples->format().sample_rate;
+    const auto samples_of = [rate](Seconds time) {
+        return Samples(std::llround(time.value * static_cast<double>(rate)));
+    };
+    const auto shape = [](FadeCurve curve) {
+        return curve == FadeCurve::Linear ? FadeShape::Linear : FadeShape::EqualPower;
+    };
+    std::vector<MixPart> mix;
+    if (with_song)
+        mix.push_back({sound_->samples, Samples(0), Samples(0), sound_->samples->length(), 1, {}, {}});
+    for (const auto& part : parts)
+        mix.push_back({source(part.body.sound)->samples, samples_of(part.start),
+                       samples_of(part.body.in_point), samples_of(part.body.length),
+                       static_cast<float>(std::pow(10.0, part.body.gain_db / 20)),
+                       samples_of(part.body.fade_in), samples_of(part.body.fade_out),
+                       shape(part.body.curve_in), shape(part.body.curve_out)});
+    jobs_.start<LoadedSound>(
+        tr("Mixing"),
+        [mix, rate, length = sound_->samples->length()](const Progress& p) {
+            return mix_down(mix, rate, length, p);
+        },
+        [this, parts, song = sound_->samples](Result<LoadedSound> sum) {
+            if (!sum || !sound_ || sound_->samples != song || parts != summed_)
+                return; // something newer is on its way
+            sum_ = std::move(*sum);
+            emit heard_changed();
+            look_at_spectrum();
+        });
+}
+
+void Document::add_sound(const std::filesystem::path& path, Seconds at) {
+    if (!sound_)
+        return say(tr("Open the song first: other sounds are laid under it"));
+    const auto session = session_;
+    const auto full = std::filesystem::absolute(path);
+    struct Found {
+        Seconds duration;
+        std::optional<VideoInfo> picture;
+    };
+    jobs_.start<Found>(
+        tr("Opening %1").arg(display_name(full)),
+        [full](const Progress& p) -> Result<Found> {
+            auto loaded = load_sound(full, p);
+            if (!loaded)
+                return tl::unexpected(loaded.error());
+            Found found{loaded->samples->duration(), std::nullopt};
+            if (auto reader = VideoReader::open(full))
+                found.picture = reader->info();
+            return found;
+        },
+        [this, session, full, at](Result<Found> found) {
+            if (session != session_)
+                return;
+            if (!found)
+                return say(QString::fromStdString(found.error().message()));
+            Clip clip{{}, full.stem().string(),       full, found->duration, 0,
+                      0,  found->picture.has_value(), true};
+            if (found->picture) {
+                clip.width = found->picture->width;
+                clip.height = found->picture->height;
+            }
+            Project next = with_clips(project(), {clip});
+            if (!next.first_lane(LaneKind::Sound))
+                next = with_lane(next, LaneKind::Sound, tr("Sound").toStdString());
+            SoundBody body;
+            body.sound = next.bin->back().id;
+            body.length = found->duration;
+            Pin pin{{}, TimeAnchor{at}, body, {}};
+            if (next.grid)
+                pin.anchor = MusicalAnchor{next.grid->nearest_tick(at),
+                                           at - next.grid->time_at(next.grid->nearest_tick(at))};
+            apply(with_pins(next, next.first_lane(LaneKind::Sound)->id, {pin}), tr("add sound"));
         });
 }
 
@@ -289,7 +447,7 @@ void Document::begin(Project next, std::filesystem::path path, bool saved) {
         history_.mark_unsaved();
     path_ = std::move(path);
     saved_at_.reset();
-    loading_.clear();
+    loading_.reset();
     take_sound(std::nullopt);
     emit opened();
     project_changed();

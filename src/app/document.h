@@ -5,8 +5,10 @@
 #include "analysis/spectrum_map.h"
 #include "jobs.h"
 #include "media/load_sound.h"
+#include "media/mix_down.h"
 #include "model/history.h"
 #include "schedule/shots.h"
+#include "schedule/sound_parts.h"
 
 #include <QDateTime>
 #include <QObject>
@@ -14,6 +16,7 @@
 #include <filesystem>
 #include <map>
 #include <optional>
+#include <set>
 
 namespace pulsepin {
 
@@ -31,6 +34,10 @@ public:
     /// The shots that the preview shows: of the first lane of cuts.
     [[nodiscard]] const std::vector<ShotSpan>& shown_shots() const;
     [[nodiscard]] const LoadedSound* sound() const { return sound_ ? &*sound_ : nullptr; }
+    /// What is heard and drawn: the song, or its sum with the sound lanes. Null until it is there.
+    [[nodiscard]] const LoadedSound* heard() const { return sum_ ? &*sum_ : sound(); }
+    /// A sound of the bin at the song's rate; null until it is there.
+    [[nodiscard]] const LoadedSound* source(ClipId clip) const;
     /// Null until it was computed.
     [[nodiscard]] std::shared_ptr<const SpectrumMap> spectrum() const { return spectrum_; }
     [[nodiscard]] Jobs& jobs() { return jobs_; }
@@ -50,6 +57,9 @@ public:
     void open_song(const std::filesystem::path& path);
     /// `beats_per_bar` as in AnalysisSettings; the found grid replaces the present one when `take_grid`.
     void detect(int beats_per_bar, bool take_grid);
+    /// Adds a sound file, or the sound of a video, to the first sound lane at that time; makes the lane if
+    /// need be.
+    void add_sound(const std::filesystem::path& path, Seconds at);
     void add_clips(const std::vector<std::filesystem::path>& paths);
 
     // -- the file
@@ -78,6 +88,7 @@ public:
 signals:
     void changed();       ///< the project is another value
     void sound_changed(); ///< the decoded sound is there, or gone
+    void heard_changed(); ///< the mix, not the song
     void spectrum_changed();
     void file_changed(); ///< path, saved or unsaved
     void said(const QString& message);
@@ -89,6 +100,9 @@ private:
     void derive();
     void load_sound_of_project();
     void take_sound(std::optional<LoadedSound> sound);
+    void look_at_spectrum();
+    void update_sum();
+    void load_source(const Clip& clip);
     void remember_recent(const std::filesystem::path& path);
     [[nodiscard]] std::filesystem::path recovery_path() const;
     void remove_recovery_copy();
@@ -100,7 +114,13 @@ private:
     std::optional<QDateTime> saved_at_;
     std::optional<LoadedSound> sound_;
     std::shared_ptr<const SpectrumMap> spectrum_;
-    std::filesystem::path loading_;
+    std::map<ClipId, LoadedSound> sources_;
+    std::set<ClipId> sources_asked_;
+    std::optional<LoadedSound> sum_;
+    std::vector<SoundPart> summed_; ///< what sum_ was made of, or is being made of
+    bool song_summed_ = true;
+    std::optional<Song> loading_;
+    std::optional<Song> loaded_; ///< whose samples sound_ holds
     QTimer recovery_timer_;
     bool recovery_due_ = false;
     std::uint64_t session_ = 0; ///< rises with each project, so that late results of the last one are dropped

@@ -121,6 +121,10 @@ void MainWindow::connect_parts() {
         for (auto* stop : stops_)
             stop->refresh();
     });
+    connect(&document_, &Document::heard_changed, this, [this] {
+        if (document_.heard())
+            player_.replace_sound(document_.heard()->samples);
+    });
     connect(transport_, &TransportBar::play_wanted, this, &MainWindow::toggle_play);
     connect(transport_, &TransportBar::few_seconds_wanted, this, &MainWindow::play_few_seconds);
     connect(transport_, &TransportBar::start_wanted, this, [this] { set_playhead(Seconds(0)); });
@@ -136,6 +140,7 @@ void MainWindow::connect_parts() {
     connect(timeline_, &TimelineView::add_wanted, this, &MainWindow::add_pin);
     connect(timeline_, &TimelineView::menu_wanted, this, &MainWindow::show_context_menu);
     connect(song_, &SongPanel::open_song_wanted, this, &MainWindow::song_dialog);
+    connect(song_, &SongPanel::add_sound_wanted, this, &MainWindow::sound_dialog);
     connect(song_, &SongPanel::add_shots_wanted, this, &MainWindow::shots_dialog);
     connect(place_, &PlacePanel::shown_wanted, timeline_, &TimelineView::show_range);
     connect(export_, &ExportPanel::file_wanted, this, &MainWindow::export_dialog);
@@ -270,6 +275,16 @@ void MainWindow::shots_dialog() {
         files.emplace_back(path.toStdString());
     if (!files.empty())
         document_.add_clips(files);
+}
+
+void MainWindow::sound_dialog() {
+    const QString path =
+        QFileDialog::getOpenFileName(this, tr("Add sound"), {},
+                                     tr("Sound and video (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.aif "
+                                        "*.aiff *.wma *.mp4 *.mov *.mkv *.webm);;All "
+                                        "files (*)"));
+    if (!path.isEmpty())
+        document_.add_sound(path.toStdString(), view_.playhead());
 }
 
 void MainWindow::export_dialog(const ExporterRow& row) {

@@ -72,6 +72,12 @@ private:
     void open_dialog();
     void song_dialog();
     void shots_dialog();
+    void sound_dialog();
+    void make_sound_actions(QMenu* menu);
+    void split_sound();
+    void trim_song_to_range();
+    void lay_sound_of_shot();
+    void tie_to_sound();
     void export_dialog(const ExporterRow& row);
 
     void toggle_play();

@@ -70,6 +70,7 @@ void MainWindow::make_actions() {
     add(edit_menu_, "later", tr("Selected pins a beat later"), {K(tr("Alt+Right"))},
         [this] { nudge_selection(Ticks(ticks_per_beat)); });
     edit_menu_->addSeparator();
+    make_sound_actions(edit_menu_);
     add(edit_menu_, "detect", tr("Find the beats"), {K(tr("Ctrl+D"))}, [this] {
         go_to_stop(GridStop);
         grid_->findChild<QPushButton*>("detect")->click();
@@ -289,7 +290,8 @@ void MainWindow::step_pins_of(LaneKind kind, int by) {
     if (const auto* target = next_pin(document_, view_.playhead(), by, kind))
         return set_playhead(target->time);
     const QString name = QString::fromUtf8(lane_kind(kind).singular.data());
-    document_.say(by > 0 ? tr("There is no %1 after this").arg(name) : tr("There is no %1 before this").arg(name));
+    document_.say(by > 0 ? tr("There is no %1 after this").arg(name)
+                         : tr("There is no %1 before this").arg(name));
 }
 
 void MainWindow::go_to_selected() {
@@ -339,7 +341,9 @@ void MainWindow::add_pin(LaneId id, Seconds time) {
     const Lane* lane = project.lane(id);
     if (!lane)
         return;
-    if (lane->kind == LaneKind::Cut && project.bin->empty())
+    if (lane->kind == LaneKind::Sound)
+        return sound_dialog();
+    if (lane->kind == LaneKind::Cut && project.shots().empty())
         return document_.say(tr("There are no shots to cut to. Add video files to the bin first."));
     Pin pin{{}, TimeAnchor{time}, lane_kind(lane->kind).empty_body(), {}};
     if (project.grid)
@@ -348,12 +352,12 @@ void MainWindow::add_pin(LaneId id, Seconds time) {
         // The next shot in turn after the one that is seen there.
         const auto& shots = document_.shots(id);
         const auto* seen = shot_at(shots, project.settings->frame_rate.frame_at(time));
-        const auto& bin = *project.bin;
+        const auto bin = project.shots();
         std::size_t next = 0;
         for (std::size_t i = 0; seen && i < bin.size(); ++i)
-            if (bin[i].id == seen->shot)
+            if (bin[i]->id == seen->shot)
                 next = (i + 1) % bin.size();
-        cut->shot = bin[next].id;
+        cut->shot = bin[next]->id;
     }
     if (auto* marker = std::get_if<MarkerBody>(&pin.body))
         marker->name = tr("marker %1").arg(lane->pins.size() + 1).toStdString();

@@ -27,7 +27,8 @@ void MainWindow::load_settings() {
 
 void MainWindow::make_play_actions(QMenu* menu) {
     using K = QKeySequence;
-    const auto jump = [this, menu](const char* name, const QString& text, const char* keys, LaneKind kind, int by) {
+    const auto jump = [this, menu](const char* name, const QString& text, const char* keys, LaneKind kind,
+                                   int by) {
         add(menu, name, text, {K(tr(keys))}, [this, kind, by] { step_pins_of(kind, by); });
     };
     jump("marker back", tr("To the marker before"), "Shift+PgUp", LaneKind::Marker, -1);
@@ -95,7 +96,8 @@ void MainWindow::ask_for_delay() {
         return;
     player_.set_extra_delay(dialog.delay());
     QSettings().setValue("play/extra delay", dialog.delay().value);
-    document_.say(tr("The picture now follows the sound by %1 ms").arg(dialog.delay().value * 1000, 0, 'f', 0));
+    document_.say(
+        tr("The picture now follows the sound by %1 ms").arg(dialog.delay().value * 1000, 0, 'f', 0));
 }
 
 } // namespace pulsepin

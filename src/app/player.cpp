@@ -54,6 +54,13 @@ void Player::set_sound(std::shared_ptr<const SampleStore> sound) {
     rebuild_clicks();
 }
 
+void Player::replace_sound(std::shared_ptr<const SampleStore> sound) {
+    if (!sound || !sound_ || sound->format().sample_rate != sound_->format().sample_rate)
+        return set_sound(std::move(sound));
+    sound_ = std::move(sound);
+    mixer_->replace_sound(sound_);
+}
+
 void Player::set_grid(const BeatGrid* grid) {
     if (!grid && !grid_)
         return;

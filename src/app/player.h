@@ -22,6 +22,8 @@ public:
     ~Player() override;
 
     void set_sound(std::shared_ptr<const SampleStore> sound);
+    /// Other samples of the same length and rate, as after a change of the mix: playing goes on.
+    void replace_sound(std::shared_ptr<const SampleStore> sound);
     void set_grid(const BeatGrid* grid);
     void set_music_volume(double share); ///< 0 to 1, as a slider shows it
     void set_click_volume(double share);

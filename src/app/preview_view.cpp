@@ -103,10 +103,10 @@ void PreviewView::paintEvent(QPaintEvent*) {
     }
     if (player_.playing()) {
         const auto rate = document_.project().settings->frame_rate;
-        // How far the picture on screen is from the frame that the sound asks for.
-        const auto behind = (rate.start_of(shown_.wanted) - rate.start_of(shown_.frame)).value * 1000;
-        const QString text =
-            shown_.exact || behind == 0 ? tr("in sync") : tr("picture %1 ms late").arg(behind, 0, 'f', 0);
+        // Start of the frame on screen minus the sound that is heard: within one frame it can be no closer.
+        const double ms = (rate.start_of(shown_.frame) - shown_.sound).value * 1000;
+        const bool in_sync = shown_.frame == shown_.wanted;
+        const QString text = (in_sync ? tr("in sync %1 ms") : tr("picture late %1 ms")).arg(ms, 0, 'f', 0);
         QRectF box(area.left() + 8, area.top() + 8, 0, 18);
         box.setWidth(QFontMetricsF(small).horizontalAdvance(text) + 12);
         painter.setPen(Qt::NoPen);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "tour.h"
 
+#include "model/edits.h"
 #include "model/lane_kinds.h"
 
 #include <QApplication>
@@ -49,6 +50,24 @@ public:
         window_.view().set_range(TimeRange{time_of_bar(21), time_of_bar(25)});
         show_bars(14, 23);
         picture("timeline");
+
+        window_.timeline().show_all();
+        picture("whole-song");
+        const Seconds attack = time_of_bar(13);
+        window_.timeline().show_range(attack - Seconds(0.0006), attack + Seconds(0.0024));
+        window_.view().set_playhead(attack);
+        picture("samples");
+
+        // The song once more, quieter and later: what a second sound looks like.
+        show_bars(9, 19);
+        window_.document().add_sound(window_.document().project().song->path, time_of_bar(11));
+        if (!step("lay a second sound", wait([&] { return !window_.document().jobs().busy(); }) &&
+                                            window_.document().project().first_lane(LaneKind::Sound)))
+            return false;
+        shape_second_sound();
+        picture("sound-lanes");
+        window_.document().undo();
+        window_.document().undo();
 
         window_.go_to_stop(MainWindow::ExportStop);
         bool written = true;
@@ -100,7 +119,26 @@ private:
             window_.view().select({shot->cut});
     }
 
+    void shape_second_sound() {
+        auto& document = window_.document();
+        const Pin& pin = document.project().first_lane(LaneKind::Sound)->pins.front();
+        auto body = std::get<SoundBody>(pin.body);
+        body.length = time_of_bar(17) - time_of_bar(11);
+        body.gain_db = -9;
+        body.fade_in = time_of_bar(12) - time_of_bar(11);
+        body.fade_out = time_of_bar(17) - time_of_bar(15);
+        body.curve_out = FadeCurve::EqualPower;
+        const PinId id = pin.id;
+        document.apply(with_body(document.project(), id, body), "shape sound");
+        window_.view().select({id});
+        wait([&] { return !document.jobs().busy(); });
+    }
+
     void picture(const QString& name) {
+        wait([this] {
+            window_.grab(); // asks for the tiles
+            return window_.timeline().tiles().complete();
+        });
         for (int i = 0; i < 4; ++i)
             QApplication::processEvents(QEventLoop::AllEvents, 50);
         window_.grab().save(QString("%1/%2.png").arg(folder_, name));

@@ -14,6 +14,7 @@
 #include <QListWidget>
 #include <QMessageBox>
 #include <QMimeData>
+#include <QProcess>
 #include <QPushButton>
 #include <QSignalSpy>
 #include <QStandardPaths>
@@ -407,7 +408,7 @@ private slots:
         QVERIFY(desk.open_demo());
         desk.key(Qt::Key_2, Qt::ControlModifier);
         const auto time_of_drop = [&] {
-            return time_of(desk.markers().pins[1].anchor, desk.project())->value;
+            return anchored_time(desk.markers().pins[1].anchor, desk.project())->value;
         };
         const double before = time_of_drop();
         const auto beats = desk.project().grid->beats().size();
@@ -475,7 +476,8 @@ private slots:
         QTest::qWait(1500);
         const double wall = static_cast<double>(clock.nsecsElapsed()) * 1e-9;
         const double song = desk.window.player().position().value - 10;
-        QVERIFY2(song > 0.3 * wall && song < 0.6 * wall, qPrintable(QString("%1 s in %2 s").arg(song).arg(wall)));
+        QVERIFY2(song > 0.3 * wall && song < 0.6 * wall,
+                 qPrintable(QString("%1 s in %2 s").arg(song).arg(wall)));
         const Seconds before = desk.window.player().position();
         desk.key(Qt::Key_Period); // while playing: it goes on from where it is
         QVERIFY(desk.window.player().playing());
@@ -556,7 +558,8 @@ private slots:
         desk.window.action("Waveform: Folded")->trigger();
         QTest::qWait(30);
         QCOMPARE(timeline.wave_row().height(), 0.0);
-        for (const char* under : {"Ruler counts: Seconds", "Ruler counts: Timecode", "Ruler counts: Frames"}) {
+        for (const char* under :
+             {"Ruler counts: Seconds", "Ruler counts: Timecode", "Ruler counts: Frames"}) {
             const QImage before = timeline.grab(timeline.ruler_row().toRect()).toImage();
             desk.window.action(under)->trigger();
             QTest::qWait(30);
@@ -581,8 +584,97 @@ private slots:
                 const QColor c = now.pixelColor(x, middle);
                 blank += c.lightness() > 200; // paper shows where the waveform should be
             }
-            QVERIFY2(blank < now.width() / 12, qPrintable(QString("step %1: %2 blank columns").arg(i).arg(blank)));
+            QVERIFY2(blank < now.width() / 12,
+                     qPrintable(QString("step %1: %2 blank columns").arg(i).arg(blank)));
         }
+    }
+
+    // Another sound under the song: laid, trimmed, faded, split, made quieter, muted; the head shows the sum.
+    void journey_a_second_sound_under_the_song() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        QProcess make;
+        make.start("ffmpeg", {"-nostdin", "-loglevel", "error", "-y", "-f", "lavfi", "-i",
+                              "sine=f=330:r=44100:d=8", file("tone.wav")});
+        QVERIFY(make.waitForFinished() && make.exitCode() == 0);
+        auto& document = desk.window.document();
+        auto& timeline = desk.window.timeline();
+        const Project before = desk.project();
+        const auto* song = document.heard()->samples.get();
+        document.add_sound(file("tone.wav").toStdString(), desk.bar(3));
+        QVERIFY(desk.settle());
+        const Lane* lane = desk.project().first_lane(LaneKind::Sound);
+        QVERIFY(lane && lane->pins.size() == 1);
+        QVERIFY(document.heard()->samples.get() != song); // the sum is another sound, as long as the song
+        QCOMPARE(document.heard()->samples->length(), document.sound()->samples->length());
+        const PinId id = lane->pins[0].id;
+        const auto body = [&] { return std::get<SoundBody>(desk.project().pin(id)->body); };
+
+        timeline.show_range(desk.bar(1), desk.bar(11));
+        QTest::qWait(40);
+        const auto row = timeline.lane_row(lane->id);
+        const int y = static_cast<int>(row.center().y());
+        const auto x = [&](Seconds t) { return static_cast<int>(std::lround(timeline.scale().x(t))); };
+        desk.drag({x(desk.bar(3) + Seconds(8)) - 1, y}, {x(desk.bar(6)) + 3, y}); // the right edge, to a beat
+        QVERIFY(std::abs((body().length - (desk.bar(6) - desk.bar(3))).value) < 1e-6);
+        desk.drag({x(desk.bar(3)) + 1, y},
+                  {x(desk.bar(4)), y}); // the left edge: what is heard stays where it was
+        QVERIFY(std::abs((body().in_point - (desk.bar(4) - desk.bar(3))).value) < 1e-6);
+        QVERIFY(
+            std::abs((*anchored_time(desk.project().pin(id)->anchor, desk.project()) - desk.bar(4)).value) <
+            1e-6);
+        desk.window.view().select({id});
+        QTest::qWait(30);
+        const int top = static_cast<int>(row.top()) + 6;
+        desk.drag({x(desk.bar(4)) + 1, top}, {x(desk.bar(4) + Seconds(1)), top},
+                  Qt::ShiftModifier); // its fade
+        QVERIFY2(std::abs(body().fade_in.value - 1) < 0.1, qPrintable(QString::number(body().fade_in.value)));
+
+        auto* gain = desk.window.findChild<QDoubleSpinBox*>("gain");
+        QVERIFY(gain->isVisible());
+        gain->setFocus();
+        gain->selectAll();
+        QTest::keyClicks(gain, "-6");
+        QTest::keyClick(gain, Qt::Key_Return);
+        QCOMPARE(body().gain_db, -6.0);
+
+        timeline.setFocus();
+        desk.window.view().set_playhead(desk.bar(5));
+        desk.key(Qt::Key_X);
+        QCOMPARE(desk.project().lane(lane->id)->pins.size(), std::size_t{2});
+
+        // The lane's own switch: muted, the head shows the song alone again.
+        QVERIFY(desk.settle());
+        QTest::mouseClick(&timeline, Qt::LeftButton, {}, QPoint(TimelineView::names_width - 36, y));
+        QVERIFY(desk.project().lane(lane->id)->muted);
+        QVERIFY(desk.settle());
+        QCOMPARE(document.heard()->samples.get(), document.sound()->samples.get());
+        int steps = 0;
+        while (document.can_undo() && ++steps < 40)
+            desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(same_content(desk.project(), before));
+        QVERIFY(desk.settle());
+    }
+
+    void journey_keep_only_a_part_of_the_song() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const Seconds drop = desk.bar(13);
+        const auto length = desk.window.document().sound()->samples->length();
+        desk.window.view().set_range(TimeRange{desk.bar(9), desk.bar(21)});
+        const Seconds from = desk.bar(9);
+        const double kept = (desk.bar(21) - desk.bar(9)).value;
+        desk.window.action("trim")->trigger();
+        QVERIFY(desk.settle());
+        QVERIFY(desk.window.document().sound() != nullptr);
+        QVERIFY(std::abs(desk.window.document().sound()->samples->duration().value - kept) < 0.001);
+        QVERIFY(std::abs((desk.bar(13) - (drop - from)).value) < 1e-4); // bar 13 is still bar 13
+        QVERIFY(QTest::qWaitFor([&] { return desk.window.timeline().tiles().complete(); }));
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(desk.settle());
+        QCOMPARE(desk.window.document().sound()->samples->length(), length);
+        QCOMPARE(desk.bar(13), drop);
     }
 
     void journey_detection_cancelled() {
@@ -642,7 +734,8 @@ private slots:
         std::set<QString> keys;
         for (const auto& line : desk.window.shortcuts())
             for (const auto& key : line.keys.split(" or "))
-                QVERIFY2(keys.insert(key).second, qPrintable(line.what + ": " + key)); // none means two things
+                QVERIFY2(keys.insert(key).second,
+                         qPrintable(line.what + ": " + key)); // none means two things
         desk.key(Qt::Key_F1);
         QTRY_VERIFY(desk.window.findChild<QDialog*>("shortcuts"));
         desk.window.findChild<QDialog*>("shortcuts")->close();

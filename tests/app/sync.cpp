@@ -8,7 +8,9 @@
 #include "support/media.h"
 
 #include <QApplication>
+#include <QFile>
 #include <csignal>
+#include <random>
 
 using namespace pulsepin;
 using namespace pulsepin::test;
@@ -60,7 +62,8 @@ std::vector<std::int64_t> starts_in(const std::vector<float>& samples, float lev
 class Sync : public QObject {
     Q_OBJECT
 private slots:
-    // Bursts in the music and clicks on a grid: recorded, the clicks lie where the grid says, relative to the music.
+    // Bursts in the music and clicks on a grid: recorded, the clicks lie where the grid says, relative to the
+    // music.
     void the_click_lies_on_the_beat() {
         std::vector<float> music(static_cast<std::size_t>(rate * 9), 0.0f);
         const auto burst = [&](double at) {
@@ -74,8 +77,8 @@ private slots:
         for (const auto& beat : grid->beats())
             if (beat.time > Seconds(0.9) && beat.time < Seconds(8))
                 beats.push_back(beat);
-        // A machine that is busy with something else makes any sound drop out: that is tried again, a fault is not
-        // mended by it.
+        // A machine that is busy with something else makes any sound drop out: that is tried again, a fault
+        // is not mended by it.
         bool right = false;
         for (int attempt = 0; attempt < attempts && !right; ++attempt) {
             Player player(Player::Device::System);
@@ -158,6 +161,64 @@ private slots:
         QVERIFY(shown > 100);
         QCOMPARE(off, 0);
         window.document().start_new();
+    }
+
+    // A long run with the window scrolled and zoomed all the while: recorded and compared with the song,
+    // sample by sample. Half a minute here; PULSEPIN_SYNC_SECONDS=600 makes it the ten minutes of
+    // docs/accuracy.md.
+    void a_long_run_loses_nothing() {
+        const int seconds = std::max(20, qEnvironmentVariableIntValue("PULSEPIN_SYNC_SECONDS"));
+        std::vector<float> music(static_cast<std::size_t>(rate * seconds));
+        std::mt19937 random(5);
+        for (auto& sample : music)
+            sample = static_cast<float>(static_cast<int>(random() % 16'384) - 8192) / 16'384;
+        QTemporaryDir dir;
+        QFile raw(dir.filePath("m.raw"));
+        QVERIFY(raw.open(QIODevice::WriteOnly));
+        raw.write(reinterpret_cast<const char*>(music.data()),
+                  static_cast<qint64>(music.size() * sizeof(float)));
+        raw.close();
+        const QString wave = dir.filePath("m.wav");
+        QVERIFY(ffmpeg(
+            {"-f", "f32le", "-ar", "48000", "-ac", "1", "-i", raw.fileName(), "-c:a", "pcm_f32le", wave}));
+        bool right = false;
+        for (int attempt = 0; attempt < attempts && !right; ++attempt) {
+            MainWindow window(Player::Device::System);
+            window.show();
+            window.open_path(wave);
+            QVERIFY(QTest::qWaitFor([&] { return window.document().sound() != nullptr; }, 60'000));
+            QVERIFY(QTest::qWaitFor([&] { return !window.document().jobs().busy(); }, 600'000));
+            window.player().set_click_volume(0);
+            Recorder recorder;
+            window.action("play")->trigger();
+            int turn = 0;
+            QElapsedTimer clock;
+            clock.start();
+            while (window.player().playing() && clock.elapsed() < 1000 * (seconds + 30)) {
+                if (++turn % 5 == 0)
+                    window.timeline().zoom_by(turn % 20 < 10 ? 1.4 : 1 / 1.4);
+                QTest::qWait(20);
+            }
+            const auto heard = recorder.finish();
+            // Where the song begins in the recording: the first samples are searched for, once.
+            std::size_t start = 0;
+            const auto same = [&](std::size_t at, std::size_t from, std::size_t count) {
+                for (std::size_t i = 0; i < count; ++i)
+                    if (at + i >= heard.size() || std::abs(heard[at + i] - music[from + i]) > 1e-4f)
+                        return false;
+                return true;
+            };
+            while (start < heard.size() && !same(start, 100, 64))
+                ++start;
+            std::size_t lost = 0;
+            for (std::size_t i = 100; i < music.size(); ++i)
+                lost +=
+                    start + i - 100 >= heard.size() || std::abs(heard[start + i - 100] - music[i]) > 1e-4f;
+            qInfo("%d seconds: %zu of %zu samples differ", seconds, lost, music.size());
+            right = lost == 0;
+            window.document().start_new();
+        }
+        QVERIFY(right);
     }
 
     // Last, since it ends the server: playback stops where it is, with a message, and goes on silently when

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "media/mix_down.h"
 #include "media/video_reader.h"
 #include "support/media.h"
 
@@ -149,6 +150,71 @@ private slots:
         QCOMPARE(best_lag(source_, sound->samples->interleaved(), 1400), 0);
     }
 
+    // Sound that begins later than the picture: the first sample is the first that there is.
+    void sound_that_starts_late_in_its_file() {
+        QVERIFY(ffmpeg({"-f", "lavfi", "-i", "testsrc=d=3:s=64x48:r=25", "-itsoffset", "0.7", "-i",
+                        file("source.wav"), "-c:v", "libx264", "-c:a", "pcm_s16le", "-shortest",
+                        file("late.mov")}));
+        QVERIFY(
+            ffmpeg({"-f", "lavfi", "-i", "testsrc=d=3:s=64x48:r=25", "-itsoffset", "0.7", "-i",
+                    file("source.wav"), "-c:v", "libx264", "-c:a", "flac", "-shortest", file("late.mkv")}));
+        for (const char* name : {"late.mov", "late.mkv"}) {
+            const auto sound = load_sound(file(name).toStdString());
+            QVERIFY2(sound.has_value(), sound ? "" : sound.error().message().c_str());
+            QCOMPARE(best_lag(source_, sound->samples->interleaved(), 1400), 0);
+        }
+    }
+
+    // Sample formats and rates one after the other: the very samples, as far as the format can hold them.
+    void wave_formats_keep_their_samples() {
+        for (const auto& [codec, exact] :
+             {std::pair("pcm_s16le", 1.0 / 32768), std::pair("pcm_s24le", 1.0 / 8388608),
+              std::pair("pcm_s32le", 1e-7), std::pair("pcm_u8", 1.0 / 128), std::pair("pcm_f64le", 1e-9)}) {
+            QVERIFY(ffmpeg({"-i", file("source.wav"), "-c:a", codec, file("format.wav")}));
+            const auto sound = load_sound(file("format.wav").toStdString());
+            QVERIFY(sound.has_value());
+            QCOMPARE(sound->samples->length().value, static_cast<std::int64_t>(source_.size()));
+            for (std::size_t i = 0; i < source_.size(); i += 17)
+                QVERIFY2(std::abs(static_cast<double>(sound->samples->interleaved()[i] - source_[i])) <=
+                             exact * 1.01,
+                         codec);
+        }
+    }
+
+    // A header that promises more, or less, than there is: what counts is what can be decoded.
+    void headers_that_lie_about_the_length() {
+        QVERIFY(ffmpeg({"-i", file("source.wav"), "-c:a", "pcm_s16le", "-bitexact", file("plain.wav")}));
+        QFile plain(file("plain.wav"));
+        QVERIFY(plain.open(QIODevice::ReadOnly));
+        const QByteArray bytes = plain.readAll();
+        const auto data = bytes.indexOf("data");
+        QVERIFY(data > 0);
+        for (const quint32 stated : {0u, 0xffffffffu, 0x7ffffff0u}) {
+            QByteArray lying = bytes;
+            for (int i = 0; i < 4; ++i)
+                lying[data + 4 + i] = static_cast<char>((stated >> (8 * i)) & 0xff);
+            QFile out(file("lying.wav"));
+            QVERIFY(out.open(QIODevice::WriteOnly));
+            out.write(lying);
+            out.close();
+            const auto sound = load_sound(file("lying.wav").toStdString());
+            if (sound)
+                QVERIFY(sound->samples->length().value <= static_cast<std::int64_t>(source_.size()) + 1);
+            else
+                QVERIFY(!sound.error().message().empty());
+            if (stated != 0)
+                QVERIFY(sound && sound->samples->length().value == static_cast<std::int64_t>(source_.size()));
+        }
+    }
+
+    void silence_is_a_sound() {
+        QVERIFY(ffmpeg({"-f", "lavfi", "-i", "anullsrc=r=44100:cl=stereo:d=2", file("silence.flac")}));
+        const auto sound = load_sound(file("silence.flac").toStdString());
+        QVERIFY(sound.has_value());
+        QCOMPARE(sound->samples->length().value, 88'200);
+        QCOMPARE(sound->peaks->over(Samples(0), Samples(88'200)), Peak{});
+    }
+
     void what_cannot_be_read_says_why() {
         QFile text(file("words.mp3"));
         QVERIFY(text.open(QIODevice::WriteOnly));
@@ -248,6 +314,50 @@ private slots:
         }
         QCOMPARE(peaks.over(Samples(-500), Samples(0)), Peak{});
         QCOMPARE(peaks.over(Samples(10'000'000), Samples(20'000'000)), Peak{});
+    }
+
+    void sounds_are_summed_where_they_lie() {
+        const auto steady = store_of(std::vector<float>(1000, 0.5f), {44100, 1});
+        MixPart part{steady, Samples(200), Samples(100), Samples(600), 0.5f, Samples(100), Samples(200)};
+        const auto sum = mix_down({part, {steady, Samples(-50), Samples(0), Samples(150), 1.0f, {}, {}}},
+                                  44100, Samples(2000));
+        QVERIFY(sum.has_value());
+        const auto at = [&](std::int64_t i) { return sum->samples->mono_at(Samples(i)); };
+        QCOMPARE(sum->samples->length().value, 2000);
+        QCOMPARE(at(0), 0.5f); // began before the sum does
+        QCOMPARE(at(99), 0.5f);
+        QCOMPARE(at(100), 0.0f);
+        QCOMPARE(at(200), 0.0f); // a linear fade begins at nothing
+        QCOMPARE(at(250), 0.125f);
+        QCOMPARE(at(400), 0.25f);
+        QCOMPARE(at(700), 0.125f); // half way out
+        QCOMPARE(at(800), 0.0f);
+        QVERIFY(std::abs(sum->peaks->over(Samples(384), Samples(512)).high - 0.25f) < 1e-6f);
+    }
+
+    void equal_power_keeps_the_power() {
+        for (double share = 0; share <= 1; share += 0.05) {
+            const double in = static_cast<double>(fade_gain(FadeShape::EqualPower, share));
+            const double out = static_cast<double>(fade_gain(FadeShape::EqualPower, 1 - share));
+            QVERIFY(std::abs(in * in + out * out - 1) < 1e-6);
+            QVERIFY(std::abs(static_cast<double>(fade_gain(FadeShape::Linear, share)) - share) < 1e-6);
+        }
+    }
+
+    void part_of_a_file_at_another_rate() {
+        LoadOptions part;
+        part.from = Samples(5000);
+        part.length = Samples(20'000);
+        const auto some = load_sound(file("source.wav").toStdString(), {}, part);
+        QVERIFY(some && some->samples->length().value == 20'000);
+        QVERIFY(std::equal(some->samples->interleaved().begin(), some->samples->interleaved().end(),
+                           source_.begin() + 5000));
+        LoadOptions faster;
+        faster.sample_rate = 48000;
+        const auto resampled = load_sound(file("source.wav").toStdString(), {}, faster);
+        QVERIFY(resampled && resampled->samples->format().sample_rate == 48000);
+        const auto wanted = static_cast<double>(source_.size()) * 48000 / 44100;
+        QVERIFY(std::abs(static_cast<double>(resampled->samples->length().value) - wanted) < 40);
     }
 
     void store_reads_silence_outside() {

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "model/history.h"
-#include "schedule/resolve.h"
+#include "schedule/sound_parts.h"
 #include "support/projects.h"
 #include "time/grid_edits.h"
 
@@ -45,7 +45,8 @@ class TestModel : public QObject {
 private slots:
     void a_new_project_has_its_lanes() {
         const auto project = new_project();
-        QCOMPARE(project.lanes.size(), lane_kinds().size());
+        for (const auto& row : lane_kinds())
+            QCOMPARE(project.first_lane(row.kind) != nullptr, row.from_the_start);
         QVERIFY(!project.song && !project.grid);
         QCOMPARE(lane_kind_by_id("cuts")->kind, LaneKind::Cut);
         QVERIFY(!lane_kind_by_id("nothing"));
@@ -214,6 +215,81 @@ private slots:
         const auto again = *with_pinned(loose, id, true);
         QVERIFY(std::holds_alternative<MusicalAnchor>(again.pin(id)->anchor));
         QVERIFY(std::abs((times_of(again).at(id) - before).value) < 1e-12);
+    }
+
+    void a_sound_split_plays_on_as_before() {
+        auto project = with_lane(steady_project(118, 0.4), LaneKind::Sound, "Sound");
+        const auto lane = lane_of_kind(project, LaneKind::Sound);
+        SoundBody body;
+        body.sound = project.bin->front().id;
+        body.in_point = Seconds(1);
+        body.length = Seconds(6);
+        body.fade_in = Seconds(0.5);
+        body.fade_out = Seconds(0.7);
+        project = *with_pins(project, lane, {{{}, MusicalAnchor{Ticks(8 * 960)}, body, {}}});
+        const PinId id = project.lane(lane)->pins[0].id;
+        const Seconds start = times_of(project).at(id);
+        QVERIFY(!with_sound_split(project, id, start));
+        QVERIFY(!with_sound_split(project, id, start + Seconds(6)));
+        const auto split = *with_sound_split(project, id, start + Seconds(2.5));
+        const auto& pins = split.lane(lane)->pins;
+        QCOMPARE(pins.size(), std::size_t{2});
+        const auto &a = std::get<SoundBody>(pins[0].body), &b = std::get<SoundBody>(pins[1].body);
+        QCOMPARE(a.length, Seconds(2.5));
+        QCOMPARE(b.length, Seconds(3.5));
+        QCOMPARE(b.in_point, Seconds(3.5));
+        QCOMPARE(a.fade_out, Seconds(0));
+        QCOMPARE(b.fade_out, Seconds(0.7));
+        QVERIFY(std::abs((times_of(split).at(pins[1].id) - start).value - 2.5) < 1e-9);
+    }
+
+    // "Keep only this part": beats keep their names, items their place in the music, loose ones their moment
+    // of the song.
+    void trimming_the_song_keeps_all_anchors_right() {
+        for (std::uint32_t seed = 0; seed < 20; ++seed) {
+            const auto project = with_random_pins(steady_project(118, 0.4, 60), seed, 50);
+            const Seconds from(17.25), until(49);
+            const auto trimmed = *with_song_trimmed(project, from, until);
+            QCOMPARE(trimmed.song->from.value, static_cast<std::int64_t>(17.25 * 48000));
+            QVERIFY(std::abs(trimmed.song->duration().value - 31.75) < 1e-6);
+            const auto before = times_of(project), after = times_of(trimmed);
+            QCOMPARE(after.size(), before.size());
+            for (const auto& [id, time] : before)
+                QVERIFY(std::abs((after.at(id) - (time - from)).value) < 1e-9);
+            QVERIFY(project.lanes[1]->pins.size() == trimmed.lanes[1]->pins.size());
+        }
+        QVERIFY(!with_song_trimmed(steady_project(), Seconds(5), Seconds(5.01)));
+        QVERIFY(!with_song_trimmed(new_project(), Seconds(0), Seconds(5)));
+    }
+
+    void what_is_tied_to_a_sound_moves_with_it() {
+        auto project = with_lane(steady_project(120), LaneKind::Sound, "Sound");
+        SoundBody body;
+        body.length = Seconds(4);
+        const PinId sound{project.next_id};
+        project = *with_pins(project, lane_of_kind(project, LaneKind::Sound),
+                             {{{}, TimeAnchor{Seconds(3)}, body, {}}});
+        const PinId tied{project.next_id};
+        project = *with_pins(project, lane_of_kind(project, LaneKind::Marker),
+                             {{{}, MarkerAnchor{sound, Seconds(1.5)}, MarkerBody{}, {}}});
+        QCOMPARE(times_of(project).at(tied), Seconds(4.5));
+        const auto moved = moved_by(project, std::vector{sound}, Ticks(2 * 960));
+        QCOMPARE(times_of(moved).at(tied), Seconds(5.5));
+    }
+
+    void muted_and_solo_lanes() {
+        auto project = with_lane(with_lane(steady_project(), LaneKind::Sound, "A"), LaneKind::Sound, "B");
+        SoundBody body;
+        body.length = Seconds(4);
+        const LaneId a = project.lanes[2]->id, b = project.lanes[3]->id;
+        for (const LaneId lane : {a, b})
+            project = *with_pins(project, lane, {{{}, TimeAnchor{Seconds(1)}, body, {}}});
+        const auto heard = [](const Project& p) { return heard_parts(p, resolve(p)).size(); };
+        QCOMPARE(heard(project), std::size_t{2});
+        QCOMPARE(heard(*with_mute_and_solo(project, a, true, false)), std::size_t{1});
+        const auto solo = *with_mute_and_solo(project, b, false, true);
+        QCOMPARE(heard(solo), std::size_t{1});
+        QVERIFY(song_is_heard(project) && !song_is_heard(solo));
     }
 
     void what_cannot_be_done_is_refused() {

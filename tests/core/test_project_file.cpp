@@ -30,6 +30,12 @@ Project rich_project() {
                               {{Seconds(0.1), 0.5f}, {Seconds(1.0 / 3), 1.0f}}},
                              false);
     project = *with_lead(project, lane_of_kind(project, LaneKind::Cut), Frames(3));
+    project = with_lane(project, LaneKind::Sound, "Sound");
+    SoundBody sound{project.bin->front().id, Seconds(0.5), Seconds(3),        -4.5,
+                    Seconds(0.25),           Seconds(1),   FadeCurve::Linear, FadeCurve::EqualPower};
+    project = *with_pins(project, lane_of_kind(project, LaneKind::Sound),
+                         {{{}, TimeAnchor{Seconds(2)}, sound, {}}});
+    project = *with_mute_and_solo(project, lane_of_kind(project, LaneKind::Sound), true, false);
     project.plantings = std::make_shared<const std::vector<Planting>>(std::vector<Planting>{
         {PlantingId{project.next_id++}, lane_of_kind(project, LaneKind::Cut), "beats, every 2nd"}});
     return project;

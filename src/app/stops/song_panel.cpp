@@ -54,10 +54,15 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
     shots->setObjectName("add shots");
     shots->setToolTip(tr("Video files for the bin, from which cuts take their shots"));
     connect(shots, &QPushButton::clicked, this, &SongPanel::add_shots_wanted);
+    auto* sound = new QPushButton(tr("Add sound…"));
+    sound->setObjectName("add sound");
+    sound->setToolTip(tr("Another sound, laid under the song from the playhead on"));
+    connect(sound, &QPushButton::clicked, this, &SongPanel::add_sound_wanted);
     auto* buttons = new QHBoxLayout;
     buttons->setSpacing(10);
     buttons->addWidget(open);
     buttons->addWidget(shots);
+    buttons->addWidget(sound);
     buttons->addStretch(1);
     grid->addLayout(buttons, 4, 0);
     grid->setRowStretch(3, 1);
@@ -66,6 +71,7 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
     bin_->setObjectName("bin");
     bin_->setAccessibleName(tr("Shots in the bin"));
     bin_->setSelectionMode(QAbstractItemView::ExtendedSelection);
+    bin_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     bin_->setToolTip(tr("The shots that cuts are taken from, in this order"));
     remove_ = new QPushButton(tr("Remove"));
     remove_->setToolTip(tr("Takes the selected shots out of the bin; those that cuts use stay"));
@@ -75,8 +81,8 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
     remove_->setEnabled(false);
     grid->addWidget(bin_, 1, 1, 3, 1);
     grid->addWidget(remove_, 4, 1, Qt::AlignLeft);
-    grid->setColumnStretch(0, 3);
-    grid->setColumnStretch(1, 2);
+    grid->setColumnStretch(0, 1);
+    grid->setColumnStretch(1, 1);
     refresh();
 }
 
@@ -98,7 +104,7 @@ QString SongPanel::summary() const {
     if (!project.song)
         return tr("no song yet");
     const auto length = static_cast<int>(project.song->duration().value + 0.5);
-    return tr("%1:%2, %n shots", nullptr, static_cast<int>(project.bin->size()))
+    return tr("%1:%2, %n shots", nullptr, static_cast<int>(project.shots().size()))
         .arg(length / 60)
         .arg(length % 60, 2, 10, QChar('0'));
 }
@@ -125,7 +131,10 @@ void SongPanel::refresh() {
     bin_->clear();
     for (const auto& clip : *project.bin) {
         auto* item = new QListWidgetItem(
-            tr("%1   %2 s").arg(QString::fromStdString(clip.name)).arg(clip.duration.value, 0, 'f', 1), bin_);
+            tr("%1   %2 s")
+                .arg(QString::fromStdString(clip.name) + (clip.has_picture ? QString() : tr(" (sound)")))
+                .arg(clip.duration.value, 0, 'f', 1),
+            bin_);
         item->setData(Qt::UserRole, static_cast<qulonglong>(clip.id.value));
         item->setToolTip(QString::fromStdString(clip.path.string()));
     }

@@ -23,6 +23,7 @@ public:
 signals:
     void open_song_wanted();
     void add_shots_wanted();
+    void add_sound_wanted();
 
 private:
     void remove_shots();

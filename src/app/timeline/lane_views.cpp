@@ -2,6 +2,7 @@
 #include "timeline/lane_views.h"
 
 #include "timeline/pin_heads.h"
+#include "timeline/sound_lane.h"
 
 #include <QFontMetricsF>
 #include <QImage>
@@ -152,9 +153,21 @@ std::optional<PinId> hit_cuts(const LaneScene& s, const std::vector<ShotSpan>& s
     return std::nullopt;
 }
 
-constexpr std::array<LaneView, 2> views{{
+// -- sounds
+
+void paint_sound_lane(QPainter& painter, const LaneScene& s, const std::vector<ShotSpan>&) {
+    paint_sounds(painter, s);
+}
+
+std::optional<PinId> hit_sounds(const LaneScene& s, const std::vector<ShotSpan>&, QPointF at) {
+    const auto under = sound_under(s, at);
+    return under ? std::optional(under->pin) : std::nullopt;
+}
+
+constexpr std::array<LaneView, 3> views{{
     {LaneKind::Marker, 30, 15, paint_markers, hit_markers},
     {LaneKind::Cut, 50, 5, paint_cuts, hit_cuts},
+    {LaneKind::Sound, 52, 26, paint_sound_lane, hit_sounds},
 }};
 
 } // namespace
@@ -165,6 +178,8 @@ const LaneView& lane_view(LaneKind kind) {
 }
 
 void paint_stems(QPainter& painter, const LaneScene& s, double top) {
+    if (s.lane.kind == LaneKind::Sound)
+        return; // a sound lies on its lane, it does not hang
     const QColor colour = head_colour(s.lane.kind, s.scene.palette);
     const double bottom = s.lane.kind == LaneKind::Marker ? s.row.center().y() : s.row.top() + 6;
     const auto pins = visible_pins(s);

@@ -14,6 +14,17 @@ QPainterPath round_head(QPointF at) {
     return path;
 }
 
+QPainterPath horn(QPointF at) {
+    QPainterPath path(at + QPointF(-6, -2.5));
+    path.lineTo(at + QPointF(-2, -2.5));
+    path.lineTo(at + QPointF(4, -6.5));
+    path.lineTo(at + QPointF(4, 6.5));
+    path.lineTo(at + QPointF(-2, 2.5));
+    path.lineTo(at + QPointF(-6, 2.5));
+    path.closeSubpath();
+    return path;
+}
+
 QPainterPath notched_tab(QPointF at) {
     QPainterPath path(at + QPointF(-6, 0));
     path.lineTo(at + QPointF(6, 0));
@@ -26,7 +37,9 @@ QPainterPath notched_tab(QPointF at) {
 
 void paint_head(QPainter& painter, LaneKind kind, QPointF at, const Palette& palette, HeadState state,
                 bool selected) {
-    const QPainterPath path = kind == LaneKind::Marker ? round_head(at) : notched_tab(at);
+    const QPainterPath path = kind == LaneKind::Marker ? round_head(at)
+                              : kind == LaneKind::Cut  ? notched_tab(at)
+                                                       : horn(at);
     const QColor colour = head_colour(kind, palette);
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
@@ -54,7 +67,7 @@ void paint_head(QPainter& painter, LaneKind kind, QPointF at, const Palette& pal
 } // namespace
 
 QColor head_colour(LaneKind kind, const Palette& palette) {
-    return kind == LaneKind::Marker ? palette.marker : palette.cut;
+    return kind == LaneKind::Marker ? palette.marker : kind == LaneKind::Cut ? palette.cut : palette.wave_rms;
 }
 
 QColor stem_colour(const QColor& head) {

@@ -9,6 +9,7 @@
 
 #include <QPainter>
 #include <QRectF>
+#include <functional>
 
 namespace pulsepin {
 
@@ -21,6 +22,7 @@ struct Scene {
     const ViewState& view;
     const Palette& palette;
     TimeScale scale;
+    std::function<const LoadedSound*(ClipId)> source; ///< of sound lanes; null until it is there
 };
 
 /// One lane within its row.

@@ -75,6 +75,8 @@ struct SongTiles::State {
     }
 
     std::optional<TileKey> next_wanted() {
+        if (!song.samples)
+            return std::nullopt;
         for (auto& [row, keys] : wanted_of_row)
             while (!keys.empty()) {
                 const TileKey key = keys.back();
@@ -173,6 +175,8 @@ void SongTiles::set_song(SongPicture song) {
     state_->song = std::move(song);
     ++state_->generation;
     if (other) { // nothing of the old song may stand in for the new one
+        state_->wanted.clear();
+        state_->wanted_of_row.clear();
         state_->tiles.clear();
         state_->ages.clear();
         state_->bytes = 0;

@@ -93,9 +93,18 @@ void TimelineView::mousePressEvent(QMouseEvent* event) {
         setCursor(Qt::ClosedHandCursor);
         return;
     }
+    if (event->button() == Qt::LeftButton && press_switch(at))
+        return;
     if (event->button() != Qt::LeftButton || at.x() < names_width)
         return;
     const auto pin = pin_at(at);
+    if (const auto sound = sound_at(at); sound && sound->grip != SoundGrip::Body) {
+        view_.select({sound->pin});
+        drag_.kind = Drag::Kind::Sound;
+        drag_.pin = sound->pin;
+        drag_.grip = sound->grip;
+        return;
+    }
     if (zone_at(at) == Zone::Ruler) {
         drag_.kind = Drag::Kind::Range;
     } else if (pin) {
@@ -143,6 +152,10 @@ void TimelineView::mouseMoveEvent(QMouseEvent* event) {
         if (far || drag_.moved)
             drag_pins_to(at, off_grid);
         break;
+    case Drag::Kind::Sound:
+        if (far || drag_.moved)
+            drag_sound_to(at, off_grid);
+        break;
     case Drag::Kind::Pan:
         scale_.start = drag_.pan_start - Seconds((at.x() - drag_.from.x()) / scale_.pixels_per_second);
         view_changed();
@@ -156,7 +169,7 @@ void TimelineView::drag_pins_to(QPointF at, bool off_grid) {
         emit hint(tr("Pins are dragged along the beats: detect the beats first"));
         return;
     }
-    const auto grabbed = time_of(project.pin(drag_.pin)->anchor, project);
+    const auto grabbed = anchored_time(project.pin(drag_.pin)->anchor, project);
     if (!grabbed)
         return;
     const Seconds wanted = *grabbed + (scale_.time(at.x()) - drag_.from_time);
@@ -169,6 +182,69 @@ void TimelineView::drag_pins_to(QPointF at, bool off_grid) {
     drag_.shown = moved_by(project, as_list(view_.selection()), by);
     drag_.schedule = resolve(drag_.shown);
     emit hint(tr("To %1").arg(QString::fromStdString(format_position(project.grid->position_of(target)))));
+    invalidate();
+}
+
+std::optional<GrippedSound> TimelineView::sound_at(QPointF at) const {
+    const Scene s = scene();
+    for (std::size_t i = 0; i < lanes_.size() && i < s.project.lanes.size(); ++i)
+        if (s.project.lanes[i]->kind == LaneKind::Sound && lanes_[i].rect.contains(at) &&
+            at.x() >= names_width)
+            return sound_under(
+                {s, *s.project.lanes[i], s.schedule[i], lanes_[i].rect.adjusted(names_width, 0, 0, 0)}, at);
+    return std::nullopt;
+}
+
+bool TimelineView::press_switch(QPointF at) {
+    const auto* row = lane_at(at);
+    const Lane* lane = row ? document_.project().lane(row->lane) : nullptr;
+    if (!lane || lane->kind != LaneKind::Sound)
+        return false;
+    const bool mute = switch_rect(row->rect, false).contains(at),
+               solo = switch_rect(row->rect, true).contains(at);
+    if (!mute && !solo)
+        return false;
+    document_.apply(
+        with_mute_and_solo(document_.project(), lane->id, lane->muted != mute, lane->solo != solo),
+        mute ? tr("mute lane") : tr("solo lane"));
+    return true;
+}
+
+/// Edges and fades of a sound. Edges snap to beats unless Shift is held, as pins do; fades run free.
+void TimelineView::drag_sound_to(QPointF at, bool off_grid) {
+    const auto& project = document_.project();
+    const Pin* pin = project.pin(drag_.pin);
+    const auto* body = pin ? std::get_if<SoundBody>(&pin->body) : nullptr;
+    const auto start = pin ? anchored_time(pin->anchor, project) : std::nullopt;
+    if (!body || !start)
+        return;
+    Seconds by = scale_.time(at.x()) - drag_.from_time;
+    if (drag_.grip == SoundGrip::LeftEdge)
+        by = snapped(*start + by, off_grid) - *start;
+    else if (drag_.grip == SoundGrip::RightEdge)
+        by = snapped(*start + body->length + by, off_grid) - *start - body->length;
+    const auto* source = document_.source(body->sound);
+    const auto changed =
+        dragged(*body, drag_.grip, by, source ? std::optional(source->samples->duration()) : std::nullopt);
+    auto next = with_body(project, drag_.pin, changed.body);
+    if (next && changed.start_moved != Seconds(0)) {
+        const Seconds moved_to = *start + changed.start_moved;
+        Anchor anchor = TimeAnchor{moved_to};
+        if (std::holds_alternative<MusicalAnchor>(pin->anchor) && project.grid) {
+            const Ticks tick = project.grid->nearest_tick(moved_to);
+            anchor = MusicalAnchor{tick, moved_to - project.grid->time_at(tick)};
+        }
+        next = with_anchor(*next, drag_.pin, anchor);
+    }
+    if (!next)
+        return;
+    drag_.moved = true;
+    drag_.shown = *std::move(next);
+    drag_.schedule = resolve(drag_.shown);
+    emit hint(tr("%1 s long, fades %2 s and %3 s")
+                  .arg(changed.body.length.value, 0, 'f', 2)
+                  .arg(changed.body.fade_in.value, 0, 'f', 2)
+                  .arg(changed.body.fade_out.value, 0, 'f', 2));
     invalidate();
 }
 
@@ -196,6 +272,15 @@ void TimelineView::mouseReleaseEvent(QMouseEvent* event) {
             finish_pin_drag();
         }
         return;
+    case Drag::Kind::Sound:
+        if (drag_.moved) {
+            Project next = std::move(drag_.shown);
+            const bool fade = drag_.grip == SoundGrip::FadeIn || drag_.grip == SoundGrip::FadeOut;
+            drag_ = {};
+            document_.apply(std::move(next), fade ? tr("fade sound") : tr("trim sound"));
+            invalidate();
+        }
+        break;
     case Drag::Kind::Range:
         if (!drag_.moved) {
             view_.set_range(std::nullopt);

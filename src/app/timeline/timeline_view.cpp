@@ -44,6 +44,7 @@ TimelineView::TimelineView(Document& document, ViewState& view, QWidget* parent)
         tiles_.set_look(view_.look());
         invalidate();
     });
+    connect(&document_, &Document::heard_changed, this, &TimelineView::give_song_to_tiles);
     connect(&document_, &Document::spectrum_changed, this, &TimelineView::give_song_to_tiles);
     connect(&document_, &Document::sound_changed, this, [this] {
         give_song_to_tiles();
@@ -77,7 +78,7 @@ void TimelineView::set_wave_height(double factor) {
 
 void TimelineView::give_song_to_tiles() {
     SongPicture picture;
-    if (const auto* sound = document_.sound())
+    if (const auto* sound = document_.heard())
         picture = {sound->samples, sound->peaks, sound->channel_peaks, document_.spectrum()};
     tiles_.set_song(std::move(picture));
     invalidate();
@@ -86,11 +87,11 @@ void TimelineView::give_song_to_tiles() {
 // -- what is shown
 
 const Project& TimelineView::shown_project() const {
-    return drag_.kind == Drag::Kind::Pins && drag_.moved ? drag_.shown : document_.project();
+    return shows_drag() ? drag_.shown : document_.project();
 }
 
 const Schedule& TimelineView::shown_schedule() const {
-    return drag_.kind == Drag::Kind::Pins && drag_.moved ? drag_.schedule : document_.schedule();
+    return shows_drag() ? drag_.schedule : document_.schedule();
 }
 
 std::vector<ShotSpan> TimelineView::shown_shots(std::size_t lane) const {
@@ -103,7 +104,10 @@ std::vector<ShotSpan> TimelineView::shown_shots(std::size_t lane) const {
 }
 
 Scene TimelineView::scene() const {
-    return {shown_project(), shown_schedule(), document_.sound(), view_, *palette_, scale_};
+    return {
+        shown_project(), shown_schedule(), document_.heard(), view_, *palette_, scale_, [this](ClipId clip) {
+            return document_.source(clip);
+        }};
 }
 
 Seconds TimelineView::song_end() const {
@@ -220,7 +224,9 @@ QRectF TimelineView::lane_row(LaneId lane) const {
 QRectF TimelineView::ruler_row() const {
     return ruler_;
 }
-QRectF TimelineView::spectrum_row() const { return spectrum_; }
+QRectF TimelineView::spectrum_row() const {
+    return spectrum_;
+}
 QRectF TimelineView::wave_row() const {
     return wave_;
 }
@@ -262,11 +268,28 @@ void TimelineView::paint_names(QPainter& painter) const {
         const Lane& lane = *project.lanes[i];
         const QRectF row = lanes_[i].rect;
         const double y = row.center().y();
-        draw_head(painter, lane.kind, {13, lane.kind == LaneKind::Marker ? y : y - 6}, p, HeadState::Placed,
+        draw_head(painter, lane.kind, {13, lane.kind == LaneKind::Cut ? y - 6 : y}, p, HeadState::Placed,
                   false);
         put(name, p.paper_text, QRectF(26, row.top(), names_width - 30, row.height()),
             QString::fromStdString(lane.name));
+        if (lane.kind == LaneKind::Sound)
+            for (const bool solo : {false, true})
+                paint_switch(painter, switch_rect(row, solo), solo ? tr("S") : tr("M"),
+                             solo ? lane.solo : lane.muted);
     }
+}
+
+QRectF TimelineView::switch_rect(const QRectF& row, bool solo) const {
+    return {names_width - (solo ? 24.0 : 46.0), row.center().y() - 9, 19, 18};
+}
+
+void TimelineView::paint_switch(QPainter& painter, const QRectF& rect, const QString& letter, bool on) const {
+    const auto& p = *palette_;
+    painter.setPen(QPen(on ? p.paper_text : p.paper_bar, on ? 2 : 1));
+    painter.setBrush(on ? p.paper_text : p.paper_names);
+    painter.drawRoundedRect(rect, 3, 3);
+    painter.setPen(on ? p.paper_names : p.paper_text);
+    painter.drawText(rect, Qt::AlignCenter, letter);
 }
 
 void TimelineView::paint_base() {

@@ -4,6 +4,7 @@
 #include "document.h"
 #include "timeline/scene.h"
 #include "timeline/song_tiles.h"
+#include "timeline/sound_lane.h"
 
 #include <QImage>
 #include <QScrollBar>
@@ -64,7 +65,8 @@ private:
         QRectF rect; ///< over the whole width
     };
     struct Drag {
-        enum class Kind { None, Playhead, Range, Pins, Pan } kind = Kind::None;
+        enum class Kind { None, Playhead, Range, Pins, Sound, Pan } kind = Kind::None;
+        SoundGrip grip = SoundGrip::Body;
         QPointF from;
         Seconds from_time;
         PinId pin;
@@ -78,6 +80,11 @@ private:
     void lay_out();
     void invalidate();
     void paint_base();
+    [[nodiscard]] QRectF switch_rect(const QRectF& row, bool solo) const;
+    void paint_switch(QPainter& painter, const QRectF& rect, const QString& letter, bool on) const;
+    bool press_switch(QPointF at);
+    void drag_sound_to(QPointF at, bool off_grid);
+    [[nodiscard]] std::optional<GrippedSound> sound_at(QPointF at) const;
     void paint_names(QPainter& painter) const;
     void give_song_to_tiles();
     void paint_playhead(QPainter& painter) const;
@@ -90,6 +97,9 @@ private:
     [[nodiscard]] Zone zone_at(QPointF at) const;
     [[nodiscard]] const LaneRow* lane_at(QPointF at) const;
     [[nodiscard]] std::optional<PinId> pin_at(QPointF at) const;
+    [[nodiscard]] bool shows_drag() const {
+        return drag_.moved && (drag_.kind == Drag::Kind::Pins || drag_.kind == Drag::Kind::Sound);
+    }
     [[nodiscard]] Scene scene() const;
     [[nodiscard]] const Project& shown_project() const;
     [[nodiscard]] const Schedule& shown_schedule() const;

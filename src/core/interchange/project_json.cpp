@@ -185,6 +185,39 @@ constexpr BodyFormat body_formats[] = {
          return CutBody{ClipId{field(j, "shot").get<std::uint64_t>()},
                         Seconds(field(j, "in_point").get<double>())};
      }},
+    {LaneKind::Sound,
+     [](json& j, const PinBody& body) {
+         const auto& sound = std::get<SoundBody>(body);
+         const auto fade = [](Seconds length, FadeCurve curve) {
+             return json{{"seconds", length.value},
+                         {"curve", curve == FadeCurve::Linear ? "linear" : "equal-power"}};
+         };
+         j["sound"] = sound.sound.value;
+         j["in_point"] = sound.in_point.value;
+         j["length"] = sound.length.value;
+         j["gain_db"] = sound.gain_db;
+         j["fade_in"] = fade(sound.fade_in, sound.curve_in);
+         j["fade_out"] = fade(sound.fade_out, sound.curve_out);
+     },
+     [](const json& j) -> PinBody {
+         SoundBody sound{ClipId{field(j, "sound").get<std::uint64_t>()},
+                         Seconds(field(j, "in_point").get<double>()),
+                         Seconds(field(j, "length").get<double>()),
+                         field(j, "gain_db").get<double>(),
+                         {},
+                         {},
+                         FadeCurve::Linear,
+                         FadeCurve::Linear};
+         const auto fade = [&](const char* name, Seconds& length, FadeCurve& curve) {
+             length = Seconds(field(field(j, name), "seconds").get<double>());
+             const auto text = field(field(j, name), "curve").get<std::string>();
+             require(text == "linear" || text == "equal-power", "a fade has an unknown curve");
+             curve = text == "linear" ? FadeCurve::Linear : FadeCurve::EqualPower;
+         };
+         fade("fade_in", sound.fade_in, sound.curve_in);
+         fade("fade_out", sound.fade_out, sound.curve_out);
+         return sound;
+     }},
 };
 
 const BodyFormat& body_format(LaneKind kind) {
@@ -201,10 +234,9 @@ json write(const Lane& lane) {
         body_format(lane.kind).write(j, pin.body);
         pins.push_back(std::move(j));
     }
-    return {{"id", lane.id.value},
-            {"kind", lane_kind(lane.kind).id},
-            {"name", lane.name},
-            {"lead_frames", lane.lead.value},
+    return {{"id", lane.id.value}, {"kind", lane_kind(lane.kind).id},
+            {"name", lane.name},   {"lead_frames", lane.lead.value},
+            {"muted", lane.muted}, {"solo", lane.solo},
             {"pins", pins}};
 }
 
@@ -216,7 +248,9 @@ Lane read_lane(const json& j) {
               kind->kind,
               field(j, "name").get<std::string>(),
               Frames(j.value("lead_frames", std::int64_t{0})),
-              {}};
+              {},
+              j.value("muted", false),
+              j.value("solo", false)};
     for (const auto& p : field(j, "pins"))
         lane.pins.push_back({PinId{field(p, "id").get<std::uint64_t>()}, read_anchor(field(p, "anchor")),
                              body_format(lane.kind).read(p),
@@ -254,10 +288,14 @@ Settings read_settings(const json& j) {
 }
 
 Song read_song(const json& j, const Path& folder) {
-    Song song{full_path(field(j, "path").get<std::string>(), folder), field(j, "title").get<std::string>(),
-              field(j, "sample_rate").get<std::int64_t>(), Samples(field(j, "length").get<std::int64_t>()),
-              field(j, "fingerprint").get<std::string>()};
-    require(song.sample_rate > 0 && song.length.value >= 0, "the song's length or sample rate is not valid");
+    Song song{full_path(field(j, "path").get<std::string>(), folder),
+              field(j, "title").get<std::string>(),
+              field(j, "sample_rate").get<std::int64_t>(),
+              Samples(field(j, "length").get<std::int64_t>()),
+              field(j, "fingerprint").get<std::string>(),
+              Samples(j.value("from", std::int64_t{0}))};
+    require(song.sample_rate > 0 && song.length.value >= 0 && song.from.value >= 0,
+            "the song's length or sample rate is not valid");
     return song;
 }
 
@@ -282,7 +320,8 @@ Project read_project(const json& j, const Path& folder) {
         bin.push_back({ClipId{field(c, "id").get<std::uint64_t>()}, field(c, "name").get<std::string>(),
                        full_path(field(c, "path").get<std::string>(), folder),
                        Seconds(field(c, "duration").get<double>()), field(c, "width").get<int>(),
-                       field(c, "height").get<int>()});
+                       field(c, "height").get<int>(), c.value("has_picture", true),
+                       c.value("has_sound", false)});
         claim(bin.back().id.value);
     }
     project.bin = std::make_shared<const std::vector<Clip>>(std::move(bin));
@@ -314,7 +353,9 @@ std::string project_to_json(const Project& project, const Path& folder) {
                        {"path", path_text(clip.path, folder)},
                        {"duration", clip.duration.value},
                        {"width", clip.width},
-                       {"height", clip.height}});
+                       {"height", clip.height},
+                       {"has_picture", clip.has_picture},
+                       {"has_sound", clip.has_sound}});
     for (const auto& planting : *project.plantings)
         plantings.push_back({{"id", planting.id.value},
                              {"lane", planting.lane.value},
@@ -326,6 +367,7 @@ std::string project_to_json(const Project& project, const Path& folder) {
                 {"title", project.song->title},
                 {"sample_rate", project.song->sample_rate},
                 {"length", project.song->length.value},
+                {"from", project.song->from.value},
                 {"fingerprint", project.song->fingerprint}};
     const json j{{"format", "pulsepin-project"},
                  {"version", project_format_version},

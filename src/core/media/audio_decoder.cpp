@@ -44,6 +44,8 @@ struct AudioDecoder::State {
     bool exact_durations = false;          ///< each packet says how many samples of it count
     std::optional<std::int64_t> remaining; ///< of the stated length
     std::int64_t announced = 0;
+    bool resampled = false;
+    bool flushed = false; ///< what the resampler held back was given out
     int damaged = 0;
     std::vector<float> block;
 
@@ -77,6 +79,18 @@ struct AudioDecoder::State {
         return ok;
     }
 
+    /// What the resampler still holds at the end.
+    void flush() {
+        flushed = true;
+        if (!resampler || !resampled)
+            return;
+        const int room = swr_get_out_samples(resampler.get(), 0);
+        block.resize(static_cast<std::size_t>(std::max(room, 0)) * static_cast<std::size_t>(format.channels));
+        auto* out = reinterpret_cast<std::uint8_t*>(block.data());
+        const int made = swr_convert(resampler.get(), &out, room, nullptr, 0);
+        block.resize(static_cast<std::size_t>(std::max(made, 0)) * static_cast<std::size_t>(format.channels));
+    }
+
     void convert() {
         if (frame->nb_samples <= 0 || !prepare_converter()) {
             block.clear();
@@ -100,7 +114,7 @@ AudioDecoder::~AudioDecoder() = default;
 AudioDecoder::AudioDecoder(AudioDecoder&&) noexcept = default;
 AudioDecoder& AudioDecoder::operator=(AudioDecoder&&) noexcept = default;
 
-Result<AudioDecoder> AudioDecoder::open(const std::filesystem::path& path) {
+Result<AudioDecoder> AudioDecoder::open(const std::filesystem::path& path, std::int64_t sample_rate) {
     auto source = av::open_stream(path, AVMEDIA_TYPE_AUDIO);
     if (!source)
         return tl::unexpected(source.error());
@@ -110,7 +124,9 @@ Result<AudioDecoder> AudioDecoder::open(const std::filesystem::path& path) {
     if (decoder.sample_rate <= 0 || decoder.ch_layout.nb_channels <= 0)
         return fail("The sound in this file has no valid sample rate or no channels.", path.string(),
                     "Export it again as WAV or FLAC.");
-    state->format = {decoder.sample_rate, std::min(decoder.ch_layout.nb_channels, 2)};
+    state->format = {sample_rate > 0 ? sample_rate : decoder.sample_rate,
+                     std::min(decoder.ch_layout.nb_channels, 2)};
+    state->resampled = state->format.sample_rate != decoder.sample_rate;
     state->exact_durations = counts_in_samples(state->source);
     state->remaining = stated_length(state->source);
     const AVStream& stream = *state->source.stream;
@@ -138,12 +154,17 @@ const std::vector<float>& AudioDecoder::next_block() {
     s.block.clear();
     const auto rounding = s.format.sample_rate / 500; // of a stated length, twice a millisecond
     while (s.block.empty() && s.remaining.value_or(1) > -rounding) {
-        if (av::next_frame(s.source, s.packet.get(), s.frame.get(), s.damaged) == av::Step::End)
+        if (av::next_frame(s.source, s.packet.get(), s.frame.get(), s.damaged) == av::Step::End) {
+            if (!s.flushed)
+                s.flush();
             break;
+        }
         // AAC frames are full to the end; the last packet says how much of it is sound and how much padding.
         const auto counted = s.frame->pkt_duration;
         s.convert();
         av_frame_unref(s.frame.get());
+        if (s.resampled)
+            continue; // lengths are those of the file's own rate
         auto kept = static_cast<std::int64_t>(s.block.size()) / s.format.channels;
         if (s.exact_durations && counted > 0)
             kept = std::min<std::int64_t>(kept, counted);

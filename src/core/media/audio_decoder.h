@@ -20,7 +20,9 @@ struct SoundFormat {
 /// encoder was given: its delay is skipped and its padding is cut wherever the file says how long they are.
 class AudioDecoder {
 public:
-    [[nodiscard]] static Result<AudioDecoder> open(const std::filesystem::path& path);
+    /// At the file's own sample rate, or resampled to `sample_rate` where that is given.
+    [[nodiscard]] static Result<AudioDecoder> open(const std::filesystem::path& path,
+                                                   std::int64_t sample_rate = 0);
     ~AudioDecoder();
     AudioDecoder(AudioDecoder&&) noexcept;
     AudioDecoder& operator=(AudioDecoder&&) noexcept;

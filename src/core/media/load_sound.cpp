@@ -1,102 +1,58 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/load_sound.h"
 
-#include <array>
-#include <bit>
-#include <fmt/core.h>
+#include "media/sound_builder.h"
+
+#include <algorithm>
 
 namespace pulsepin {
 namespace {
 
-/// FNV-1a, 64 bit, over the bit patterns of the samples.
-class Fingerprint {
-public:
-    void add(std::span<const float> values) {
-        for (const float value : values)
-            hash_ = (hash_ ^ std::bit_cast<std::uint32_t>(value)) * 0x100000001b3ULL;
-    }
-    [[nodiscard]] std::string text() const { return fmt::format("{:016x}", hash_); }
-
-private:
-    std::uint64_t hash_ = 0xcbf29ce484222325ULL;
-};
-
-void take_channel(std::span<const float> interleaved, std::size_t channel, std::vector<float>& out) {
-    out.resize(interleaved.size() / 2);
-    for (std::size_t i = 0; i < out.size(); ++i)
-        out[i] = interleaved[2 * i + channel];
+/// The part of a block that lies within [from, until), given where the block begins.
+std::span<const float> wanted_part(std::span<const float> block, std::int64_t begins, int channels,
+                                   const LoadOptions& o) {
+    const auto frames = static_cast<std::int64_t>(block.size()) / channels;
+    const auto first = std::clamp<std::int64_t>(o.from.value - begins, 0, frames);
+    const auto last =
+        o.length ? std::clamp<std::int64_t>(o.from.value + o.length->value - begins, first, frames) : frames;
+    return block.subspan(static_cast<std::size_t>(first * channels),
+                         static_cast<std::size_t>((last - first) * channels));
 }
-
-/// Peaks of the mean of the channels, and of each where there are two.
-class PeakMeter {
-public:
-    explicit PeakMeter(int channels) : channels_(static_cast<std::size_t>(channels)) {}
-
-    void append(std::span<const float> interleaved) {
-        if (channels_ == 1)
-            return mean_.append(interleaved);
-        for (std::size_t c = 0; c < 2; ++c) {
-            take_channel(interleaved, c, work_);
-            each_[c].append(work_);
-        }
-        for (std::size_t i = 0; i < work_.size(); ++i)
-            work_[i] = 0.5f * (interleaved[2 * i] + interleaved[2 * i + 1]);
-        mean_.append(work_);
-    }
-
-    void finish_into(LoadedSound& sound) && {
-        sound.peaks = std::make_shared<const Peaks>(std::move(mean_).finish());
-        if (channels_ == 2)
-            for (auto& channel : each_)
-                sound.channel_peaks.push_back(std::make_shared<const Peaks>(std::move(channel).finish()));
-    }
-
-private:
-    std::size_t channels_;
-    PeaksBuilder mean_;
-    std::array<PeaksBuilder, 2> each_;
-    std::vector<float> work_;
-};
 
 } // namespace
 
-Result<LoadedSound> load_sound(const std::filesystem::path& path, const Progress& progress) {
-    auto decoder = AudioDecoder::open(path);
+Result<LoadedSound> load_sound(const std::filesystem::path& path, const Progress& progress,
+                               const LoadOptions& options) {
+    auto decoder = AudioDecoder::open(path, options.sample_rate);
     if (!decoder)
         return tl::unexpected(decoder.error());
-    auto store = SampleStoreWriter::create(decoder->format());
-    if (!store)
-        return tl::unexpected(store.error());
-
-    PeakMeter peaks(decoder->format().channels);
-    Fingerprint fingerprint;
+    auto builder = SoundBuilder::create(decoder->format());
+    if (!builder)
+        return tl::unexpected(builder.error());
     const auto announced = std::max<std::int64_t>(decoder->announced_length().value, 1);
-    std::int64_t done = 0;
+    std::int64_t done = 0; // samples decoded, of one channel
+    std::size_t kept = 0;
     for (;;) {
-        const auto& block = decoder->next_block();
-        if (block.empty())
+        const auto& whole_block = decoder->next_block();
+        if (whole_block.empty() || (options.length && done >= options.from.value + options.length->value))
             break;
+        const auto block = wanted_part(whole_block, done, decoder->format().channels, options);
         if (progress.cancelled())
             return fail(cancelled_text, path.string());
-        if (auto written = store->append(block); !written)
-            return tl::unexpected(written.error());
-        fingerprint.add(block);
-        peaks.append(block);
-        done += static_cast<std::int64_t>(block.size()) / decoder->format().channels;
+        if (auto added = builder->append(block); !added)
+            return tl::unexpected(added.error());
+        done += static_cast<std::int64_t>(whole_block.size()) / decoder->format().channels;
+        kept += block.size();
         progress.report(std::min(1.0, static_cast<double>(done) / static_cast<double>(announced)));
     }
-    if (done == 0)
+    if (kept == 0)
         return fail("Not a single sample could be decoded.", path.string(),
                     "The file is damaged or cut off; export it again as WAV or FLAC.");
-    auto samples = store->finish();
-    if (!samples)
-        return tl::unexpected(samples.error());
-    LoadedSound sound;
-    sound.path = path;
-    sound.samples = *samples;
-    sound.fingerprint = fingerprint.text();
-    sound.damaged_packets = decoder->damaged_packets();
-    std::move(peaks).finish_into(sound);
+    auto sound = std::move(*builder).finish();
+    if (sound) {
+        sound->path = path;
+        sound->damaged_packets = decoder->damaged_packets();
+    }
     return sound;
 }
 

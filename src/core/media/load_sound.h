@@ -7,6 +7,7 @@
 
 #include <filesystem>
 #include <memory>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -16,14 +17,20 @@ namespace pulsepin {
 struct LoadedSound {
     std::filesystem::path path;
     std::shared_ptr<const SampleStore> samples;
-    std::shared_ptr<const Peaks> peaks; ///< of the mean of the channels
+    std::shared_ptr<const Peaks> peaks;                      ///< of the mean of the channels
     std::vector<std::shared_ptr<const Peaks>> channel_peaks; ///< left and right; empty for mono
     std::string fingerprint; ///< of the decoded samples: tells whether a file is still the same
     int damaged_packets = 0; ///< what had to be left out
 };
 
+struct LoadOptions {
+    std::int64_t sample_rate = 0;  ///< 0: the file's own
+    Samples from;                  ///< what lies before is left out
+    std::optional<Samples> length; ///< what lies after is left out
+};
+
 /// Decodes the whole file in one pass. Fails when it cannot be read, holds no sample, or is cancelled.
-[[nodiscard]] Result<LoadedSound> load_sound(const std::filesystem::path& path,
-                                             const Progress& progress = {});
+[[nodiscard]] Result<LoadedSound> load_sound(const std::filesystem::path& path, const Progress& progress = {},
+                                             const LoadOptions& options = {});
 
 } // namespace pulsepin

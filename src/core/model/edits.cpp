@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "model/edits.h"
 
+#include "model/anchored_time.h"
 #include "model/lane_kinds.h"
+#include "time/grid_edits.h"
 
 #include <algorithm>
 #include <cmath>
@@ -186,6 +188,86 @@ Result<Project> with_body(const Project& project, PinId id, PinBody body) {
     if (old->body.index() != body.index())
         return fail("An item keeps its kind.");
     return with_pin(project, id, [&](Pin& pin) { pin.body = body; });
+}
+
+Project with_lane(const Project& project, LaneKind kind, std::string name) {
+    Project next = project;
+    Lane lane{LaneId{next.next_id++}, kind, std::move(name), Frames(0), {}, false, false};
+    next.lanes.push_back(std::make_shared<const Lane>(std::move(lane)));
+    return next;
+}
+
+Result<Project> with_mute_and_solo(const Project& project, LaneId lane, bool muted, bool solo) {
+    Project next = project;
+    for (auto& shared : next.lanes)
+        if (shared->id == lane) {
+            auto altered = std::make_shared<Lane>(*shared);
+            altered->muted = muted;
+            altered->solo = solo;
+            shared = std::move(altered);
+            return next;
+        }
+    return fail("That lane is no longer there.");
+}
+
+Result<Project> with_sound_split(const Project& project, PinId id, Seconds at) {
+    const Pin* pin = project.pin(id);
+    const auto* body = pin ? std::get_if<SoundBody>(&pin->body) : nullptr;
+    if (!body)
+        return fail("Only a sound can be split.");
+    const auto start = anchored_time(pin->anchor, project);
+    if (!start || at <= *start || at >= *start + body->length)
+        return fail("The playhead is not inside of that sound.", {},
+                    "Put it where the sound shall be split.");
+    SoundBody first = *body, second = *body;
+    first.length = at - *start;
+    first.fade_in = std::min(first.fade_in, first.length);
+    first.fade_out = Seconds(0);
+    second.in_point += first.length;
+    second.length -= first.length;
+    second.fade_in = Seconds(0);
+    second.fade_out = std::min(second.fade_out, second.length);
+    Pin rest{{}, TimeAnchor{at}, second, pin->planting};
+    if (std::holds_alternative<MusicalAnchor>(pin->anchor) && project.grid) {
+        const Ticks tick = project.grid->nearest_tick(at);
+        rest.anchor = MusicalAnchor{tick, at - project.grid->time_at(tick)};
+    }
+    const LaneId lane = project.lane_of(id)->id;
+    return with_pins(with_pin(project, id, [&](Pin& p) { p.body = first; }), lane, {rest});
+}
+
+Result<Project> with_song_trimmed(const Project& project, Seconds from, Seconds until) {
+    if (!project.song)
+        return fail("There is no song to trim.", {}, "Open one first.");
+    Song song = *project.song;
+    const double rate = static_cast<double>(song.sample_rate);
+    const auto first = std::clamp<std::int64_t>(std::llround(from.value * rate), 0, song.length.value);
+    const auto last = std::clamp<std::int64_t>(std::llround(until.value * rate), 0, song.length.value);
+    if (last - first < song.sample_rate / 10)
+        return fail("There would be hardly anything left of the song.", {}, "Make a longer range.");
+    const Seconds shift(-static_cast<double>(first) / rate);
+    song.from += Samples(first);
+    song.length = Samples(last - first);
+    song.fingerprint.clear(); // of other samples than before
+    Project next = with_each_pin(project, [shift](Pin& pin) {
+        if (auto* loose = std::get_if<TimeAnchor>(&pin.anchor))
+            loose->at += shift;
+    });
+    next.song = std::make_shared<const Song>(std::move(song));
+    if (project.grid)
+        next.grid = std::make_shared<const BeatGrid>(*shifted(*project.grid, shift));
+    if (project.detection) {
+        Detection detection = *project.detection;
+        if (detection.grid)
+            detection.grid = *shifted(*detection.grid, shift);
+        for (auto& onset : detection.onsets)
+            onset.time += shift;
+        std::erase_if(detection.onsets, [&](const FoundOnset& o) {
+            return o.time < Seconds(0) || o.time > next.song->duration();
+        });
+        next.detection = std::make_shared<const Detection>(std::move(detection));
+    }
+    return next;
 }
 
 Result<Project> with_lead(const Project& project, LaneId lane, Frames lead) {

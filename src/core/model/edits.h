@@ -39,6 +39,17 @@ namespace pulsepin {
 [[nodiscard]] Project without_pins(const Project& project, std::span<const PinId> pins);
 [[nodiscard]] Result<Project> with_anchor(const Project& project, PinId pin, Anchor anchor);
 [[nodiscard]] Result<Project> with_body(const Project& project, PinId pin, PinBody body);
+/// A new lane at the bottom.
+[[nodiscard]] Project with_lane(const Project& project, LaneKind kind, std::string name);
+[[nodiscard]] Result<Project> with_mute_and_solo(const Project& project, LaneId lane, bool muted, bool solo);
+
+/// A sound cut in two at that time; both halves play on as before. Fails when the time is not inside of it.
+[[nodiscard]] Result<Project> with_sound_split(const Project& project, PinId sound, Seconds at);
+
+/// Keeps only [from, until) of the song; `from` becomes time 0. Beats keep their names and all items their
+/// place in the music or, when loose, under the same moment of the song.
+[[nodiscard]] Result<Project> with_song_trimmed(const Project& project, Seconds from, Seconds until);
+
 [[nodiscard]] Result<Project> with_lead(const Project& project, LaneId lane, Frames lead);
 
 /// The pins moved along the grid; loose ones by the same length of time as seen from their own place.

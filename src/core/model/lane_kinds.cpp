@@ -8,9 +8,10 @@
 namespace pulsepin {
 namespace {
 
-constexpr std::array<LaneKindRow, 2> rows{{
-    {LaneKind::Marker, "markers", "Markers", "marker", [] { return PinBody(MarkerBody{}); }},
-    {LaneKind::Cut, "cuts", "Cuts", "cut", [] { return PinBody(CutBody{}); }},
+constexpr std::array<LaneKindRow, 3> rows{{
+    {LaneKind::Marker, "markers", "Markers", "marker", true, [] { return PinBody(MarkerBody{}); }},
+    {LaneKind::Cut, "cuts", "Cuts", "cut", true, [] { return PinBody(CutBody{}); }},
+    {LaneKind::Sound, "sounds", "Sound", "sound", false, [] { return PinBody(SoundBody{}); }},
 }};
 
 } // namespace

@@ -37,7 +37,20 @@ struct CutBody {
     friend bool operator==(const CutBody&, const CutBody&) = default;
 };
 
-using PinBody = std::variant<MarkerBody, CutBody>;
+enum class FadeCurve { Linear, EqualPower };
+
+/// A stretch of a sound of the bin, heard from the pin on.
+struct SoundBody {
+    ClipId sound;
+    Seconds in_point;
+    Seconds length;
+    double gain_db = 0;
+    Seconds fade_in, fade_out;
+    FadeCurve curve_in = FadeCurve::Linear, curve_out = FadeCurve::Linear;
+    friend bool operator==(const SoundBody&, const SoundBody&) = default;
+};
+
+using PinBody = std::variant<MarkerBody, CutBody, SoundBody>;
 
 /// An item on the timeline that has an anchor.
 struct Pin {
@@ -48,7 +61,7 @@ struct Pin {
     friend bool operator==(const Pin&, const Pin&) = default;
 };
 
-enum class LaneKind { Marker, Cut };
+enum class LaneKind { Marker, Cut, Sound };
 
 /// One row under the song. All its pins have the body of its kind; their order is of no meaning.
 struct Lane {
@@ -57,6 +70,8 @@ struct Lane {
     std::string name;
     Frames lead; ///< how much earlier the lane acts than its anchors
     std::vector<Pin> pins;
+    bool muted = false;
+    bool solo = false; ///< of lanes that sound, only those are heard
     friend bool operator==(const Lane&, const Lane&) = default;
 };
 

@@ -26,6 +26,14 @@ const Clip* Project::clip(ClipId id) const {
     return find_by_id(*bin, id);
 }
 
+std::vector<const Clip*> Project::shots() const {
+    std::vector<const Clip*> shots;
+    for (const auto& clip : *bin)
+        if (clip.has_picture)
+            shots.push_back(&clip);
+    return shots;
+}
+
 const Lane* Project::lane(LaneId id) const {
     const auto found =
         std::find_if(lanes.begin(), lanes.end(), [id](const auto& lane) { return lane->id == id; });
@@ -66,8 +74,9 @@ bool same_content(const Project& a, const Project& b) {
 Project new_project() {
     Project project;
     for (const auto& row : lane_kinds())
-        project.lanes.push_back(std::make_shared<const Lane>(
-            Lane{LaneId{project.next_id++}, row.kind, std::string(row.plural), Frames(0), {}}));
+        if (row.from_the_start)
+            project.lanes.push_back(std::make_shared<const Lane>(Lane{
+                LaneId{project.next_id++}, row.kind, std::string(row.plural), Frames(0), {}, false, false}));
     return project;
 }
 

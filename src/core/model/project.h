@@ -32,7 +32,8 @@ struct Song {
     std::string title;
     std::int64_t sample_rate = 0;
     Samples length;
-    std::string fingerprint; ///< of the decoded samples
+    std::string fingerprint;   ///< of the decoded samples
+    Samples from = Samples(0); ///< what lies before it in the file was trimmed off; length counts from here
     [[nodiscard]] Seconds duration() const {
         return Seconds(sample_rate > 0 ? static_cast<double>(length.value) / static_cast<double>(sample_rate)
                                        : 0.0);
@@ -67,6 +68,8 @@ struct Clip {
     Seconds duration;
     int width = 0;
     int height = 0;
+    bool has_picture = true;
+    bool has_sound = false;
     friend bool operator==(const Clip&, const Clip&) = default;
 };
 
@@ -90,6 +93,8 @@ struct Project {
     std::vector<Shared<Lane>> lanes;
     std::uint64_t next_id = 1; ///< ids are never used again
 
+    /// The clips that cuts can show, in the order of the bin.
+    [[nodiscard]] std::vector<const Clip*> shots() const;
     [[nodiscard]] const Clip* clip(ClipId id) const;
     [[nodiscard]] const Lane* lane(LaneId id) const;
     [[nodiscard]] const Lane* lane_of(PinId id) const;

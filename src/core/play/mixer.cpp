@@ -10,6 +10,9 @@ namespace pulsepin {
 void Mixer::set_sound(std::shared_ptr<const SampleStore> sound) {
     send(std::move(sound));
 }
+void Mixer::replace_sound(std::shared_ptr<const SampleStore> sound) {
+    send(Replacement{std::move(sound)});
+}
 void Mixer::set_clicks(std::shared_ptr<const ClickTrack> clicks) {
     send(std::move(clicks));
 }
@@ -62,6 +65,8 @@ void Mixer::obey(Command& command) {
     } else if (auto* sound = std::get_if<std::shared_ptr<const SampleStore>>(&command)) {
         sound_.swap(*sound);
         stand_at(Samples(0), device);
+    } else if (auto* replacement = std::get_if<Replacement>(&command)) {
+        sound_.swap(replacement->sound);
     } else if (auto* clicks = std::get_if<std::shared_ptr<const ClickTrack>>(&command)) {
         clicks_.swap(*clicks);
     }

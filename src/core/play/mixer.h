@@ -37,6 +37,8 @@ public:
 
     [[nodiscard]] std::int64_t sample_rate() const { return sample_rate_; }
     void set_sound(std::shared_ptr<const SampleStore> sound);
+    /// Other samples in the same places, as after a change of the mix: playing goes on.
+    void replace_sound(std::shared_ptr<const SampleStore> sound);
     void set_clicks(std::shared_ptr<const ClickTrack> clicks);
     void set_music_gain(float gain) { music_gain_.store(gain, std::memory_order_relaxed); }
     void set_click_gain(float gain) { click_gain_.store(gain, std::memory_order_relaxed); }
@@ -56,8 +58,11 @@ public:
 
 private:
     struct Stop {};
-    using Command = std::variant<std::monostate, PlayRange, Stop, std::shared_ptr<const SampleStore>,
-                                 std::shared_ptr<const ClickTrack>>;
+    struct Replacement {
+        std::shared_ptr<const SampleStore> sound;
+    };
+    using Command = std::variant<std::monostate, PlayRange, Stop, Replacement,
+                                 std::shared_ptr<const SampleStore>, std::shared_ptr<const ClickTrack>>;
 
     void send(Command&& command);
     void obey(Command& command);

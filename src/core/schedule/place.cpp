@@ -44,7 +44,8 @@ Result<PlacePreview> preview_placing(const Project& project, LaneId id, const Pi
     if (!picked)
         return tl::unexpected(picked.error());
     const bool needs_shots = lane->kind == LaneKind::Cut;
-    if (needs_shots && project.bin->empty())
+    const auto shots = project.shots();
+    if (needs_shots && shots.empty())
         return fail("There are no shots to cut to.", {}, "Add video files to the bin first.");
 
     PlacePreview preview;
@@ -61,7 +62,7 @@ Result<PlacePreview> preview_placing(const Project& project, LaneId id, const Pi
         const auto rounded = round_to_frame(time - lead, rate, project.settings->rounding);
         if (needs_shots && preview.outlines.empty())
             turn = next_in_turn(project, *lane, time);
-        const ClipId shot = needs_shots ? (*project.bin)[turn++ % project.bin->size()].id : ClipId{};
+        const ClipId shot = needs_shots ? shots[turn++ % shots.size()]->id : ClipId{};
         preview.outlines.push_back({position.at, time, rounded.frame, rounded.error, shot});
         preview.worst_rounding_error =
             std::max(preview.worst_rounding_error, Seconds(std::abs(rounded.error.value)));

@@ -4,35 +4,6 @@
 #include <algorithm>
 
 namespace pulsepin {
-namespace {
-
-constexpr int deepest_chain = 64; // markers tied to markers; longer can only be a ring
-
-std::optional<Seconds> time_of(const Anchor& anchor, const Project& project, int depth) {
-    const auto rate = project.settings->frame_rate;
-    if (const auto* loose = std::get_if<TimeAnchor>(&anchor))
-        return loose->at;
-    if (const auto* musical = std::get_if<MusicalAnchor>(&anchor)) {
-        if (!project.grid)
-            return std::nullopt;
-        return project.grid->time_at(musical->at) + time_of(musical->offset, rate);
-    }
-    const auto& tied = std::get<MarkerAnchor>(anchor);
-    const Pin* marker = project.pin(tied.marker);
-    if (!marker || depth >= deepest_chain)
-        return std::nullopt;
-    const auto base = time_of(marker->anchor, project, depth + 1);
-    if (!base)
-        return std::nullopt;
-    return *base + time_of(tied.offset, rate);
-}
-
-} // namespace
-
-std::optional<Seconds> time_of(const Anchor& anchor, const Project& project) {
-    return time_of(anchor, project, 0);
-}
-
 ResolvedLane resolve(const Project& project, const Lane& lane) {
     const auto rate = project.settings->frame_rate;
     const Seconds lead = rate.start_of(lane.lead);
@@ -40,7 +11,7 @@ ResolvedLane resolve(const Project& project, const Lane& lane) {
     resolved.pins.reserve(lane.pins.size());
     for (std::size_t i = 0; i < lane.pins.size(); ++i) {
         const Pin& pin = lane.pins[i];
-        const auto time = time_of(pin.anchor, project);
+        const auto time = anchored_time(pin.anchor, project);
         if (!time)
             continue;
         const Seconds acts_at = *time - lead;

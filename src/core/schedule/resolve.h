@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "model/anchored_time.h"
 #include "model/project.h"
 
 namespace pulsepin {
@@ -27,8 +28,5 @@ using Schedule = std::vector<ResolvedLane>;
 /// to itself in a ring, are left out.
 [[nodiscard]] Schedule resolve(const Project& project);
 [[nodiscard]] ResolvedLane resolve(const Project& project, const Lane& lane);
-
-/// The time of an anchor; nothing where it hangs on what is not there.
-[[nodiscard]] std::optional<Seconds> time_of(const Anchor& anchor, const Project& project);
 
 } // namespace pulsepin

@@ -1,0 +1,182 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "timeline/sound_lane.h"
+
+#include "media/mix_down.h"
+
+#include <QFontMetricsF>
+#include <QPolygonF>
+#include <algorithm>
+#include <cmath>
+
+namespace pulsepin {
+namespace {
+
+constexpr double edge_reach = 5;
+constexpr double handle_reach = 7;
+constexpr Seconds shortest(0.01);
+
+QRectF box_of(const LaneScene& s, const ResolvedPin& pin, const SoundBody& body) {
+    const double from = s.scene.scale.x(pin.acts_at), until = s.scene.scale.x(pin.acts_at + body.length);
+    return {from, s.row.top() + 4, until - from, s.row.height() - 8};
+}
+
+const SoundBody& body_of(const LaneScene& s, const ResolvedPin& pin) {
+    return std::get<SoundBody>(s.lane.pins[pin.index].body);
+}
+
+FadeShape shape_of(FadeCurve curve) {
+    return curve == FadeCurve::Linear ? FadeShape::Linear : FadeShape::EqualPower;
+}
+
+double gain_at(const SoundBody& body, Seconds into) {
+    double gain = std::pow(10.0, body.gain_db / 20);
+    if (into < body.fade_in)
+        gain *= static_cast<double>(fade_gain(shape_of(body.curve_in), into / body.fade_in));
+    if (const Seconds left = body.length - into; left < body.fade_out)
+        gain *= static_cast<double>(fade_gain(shape_of(body.curve_out), left / body.fade_out));
+    return gain;
+}
+
+void paint_wave_in(QPainter& painter, const LaneScene& s, const ResolvedPin& pin, const SoundBody& body,
+                   const QRectF& seen) {
+    const auto* sound = s.scene.source ? s.scene.source(body.sound) : nullptr;
+    if (!sound)
+        return;
+    const double rate = static_cast<double>(sound->samples->format().sample_rate);
+    const double middle = seen.center().y() + 4, half = seen.height() / 2 - 7;
+    QVector<QLineF> lines;
+    for (double x = std::ceil(seen.left()); x < seen.right(); ++x) {
+        const Seconds into = s.scene.scale.time(x) - pin.acts_at;
+        const auto from = static_cast<std::int64_t>((body.in_point + into).value * rate);
+        const auto until = from + std::max<std::int64_t>(
+                                      1, static_cast<std::int64_t>(rate / s.scene.scale.pixels_per_second));
+        const Peak peak = sound->peaks->over(Samples(from), Samples(until));
+        const double gain = std::min(gain_at(body, into), 4.0);
+        lines.append(QLineF(x, middle - std::min(half, half * gain * static_cast<double>(peak.high)), x,
+                            middle - std::max(-half, half * gain * static_cast<double>(peak.low))));
+    }
+    painter.setPen(QPen(s.scene.palette.wave_rms, 1));
+    painter.drawLines(lines);
+}
+
+void paint_fades(QPainter& painter, const LaneScene& s, const SoundBody& body, const QRectF& box,
+                 bool handles) {
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(s.scene.palette.paper_text, 1.2));
+    painter.setBrush(Qt::NoBrush);
+    const double scale = s.scene.scale.pixels_per_second;
+    const auto curve = [&](double from, double width, FadeCurve shape, bool rising) {
+        if (width < 1)
+            return;
+        QPolygonF line;
+        for (int i = 0; i <= 16; ++i) {
+            const double share = i / 16.0;
+            const double gain = static_cast<double>(fade_gain(shape_of(shape), rising ? share : 1 - share));
+            line << QPointF(from + share * width, box.bottom() - gain * box.height());
+        }
+        painter.drawPolyline(line);
+    };
+    const double in = body.fade_in.value * scale, out = body.fade_out.value * scale;
+    curve(box.left(), in, body.curve_in, true);
+    curve(box.right() - out, out, body.curve_out, false);
+    if (handles) {
+        painter.setBrush(s.scene.palette.paper);
+        for (const double x : {box.left() + in, box.right() - out})
+            painter.drawRect(QRectF(x - 3.5, box.top() - 1, 7, 7));
+    }
+    painter.setRenderHint(QPainter::Antialiasing, false);
+}
+
+} // namespace
+
+void paint_sounds(QPainter& painter, const LaneScene& s) {
+    const auto& palette = s.scene.palette;
+    QFont font = painter.font();
+    font.setPixelSize(11);
+    font.setWeight(QFont::Medium);
+    for (const auto& pin : s.resolved.pins) {
+        const auto& body = body_of(s, pin);
+        const QRectF box = box_of(s, pin, body);
+        const QRectF seen = box & s.row;
+        if (seen.width() <= 0)
+            continue;
+        const bool selected = s.scene.view.selection().contains(pin.id);
+        painter.setPen(Qt::NoPen);
+        QColor ground = palette.sections[3];
+        painter.setBrush(ground);
+        painter.drawRect(seen);
+        paint_wave_in(painter, s, pin, body, seen);
+        paint_fades(painter, s, body, box, selected);
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(QPen(selected ? palette.selection : palette.paper_bar, selected ? 2 : 1));
+        painter.drawRect(seen.adjusted(0.5, 0.5, -0.5, -0.5));
+        if (s.lane.muted) { // struck through: told without colour
+            painter.setPen(QPen(palette.paper_text, 1));
+            painter.drawLine(seen.topLeft(), seen.bottomRight());
+        }
+        const Clip* clip = s.scene.project.clip(body.sound);
+        const QString name = clip ? QString::fromStdString(clip->name) : QStringLiteral("no sound");
+        painter.setFont(font);
+        painter.setPen(palette.paper_text);
+        painter.drawText(seen.adjusted(12, 2, -10, 0), Qt::AlignTop | Qt::AlignLeft,
+                         QFontMetricsF(font).elidedText(name, Qt::ElideRight, seen.width() - 22));
+    }
+}
+
+std::optional<GrippedSound> sound_under(const LaneScene& s, QPointF at) {
+    const double scale = s.scene.scale.pixels_per_second;
+    // The last drawn lies on top.
+    for (auto pin = s.resolved.pins.rbegin(); pin != s.resolved.pins.rend(); ++pin) {
+        const auto& body = body_of(s, *pin);
+        const QRectF box = box_of(s, *pin, body);
+        if (!box.adjusted(-edge_reach, -2, edge_reach, 2).contains(at))
+            continue;
+        const auto near_handle = [&](double x) {
+            return std::abs(at.x() - x) <= handle_reach && at.y() <= box.top() + 10;
+        };
+        const bool wide = box.width() > 4 * edge_reach;
+        if (wide && near_handle(box.left() + body.fade_in.value * scale))
+            return GrippedSound{pin->id, SoundGrip::FadeIn};
+        if (wide && near_handle(box.right() - body.fade_out.value * scale))
+            return GrippedSound{pin->id, SoundGrip::FadeOut};
+        if (wide && std::abs(at.x() - box.left()) <= edge_reach)
+            return GrippedSound{pin->id, SoundGrip::LeftEdge};
+        if (std::abs(at.x() - box.right()) <= edge_reach)
+            return GrippedSound{pin->id, SoundGrip::RightEdge};
+        return GrippedSound{pin->id, SoundGrip::Body};
+    }
+    return std::nullopt;
+}
+
+DraggedSound dragged(const SoundBody& body, SoundGrip grip, Seconds by, std::optional<Seconds> available) {
+    DraggedSound result{body, Seconds(0)};
+    auto& b = result.body;
+    switch (grip) {
+    case SoundGrip::Body:
+        break;
+    case SoundGrip::LeftEdge: {
+        const Seconds moved = std::clamp(by, -body.in_point, body.length - shortest);
+        b.in_point += moved;
+        b.length -= moved;
+        result.start_moved = moved;
+        break;
+    }
+    case SoundGrip::RightEdge: {
+        const Seconds most = available ? std::max(*available - body.in_point, shortest) : Seconds(1e6);
+        b.length = std::clamp(body.length + by, shortest, most);
+        break;
+    }
+    case SoundGrip::FadeIn:
+        b.fade_in = std::clamp(body.fade_in + by, Seconds(0), body.length - body.fade_out);
+        break;
+    case SoundGrip::FadeOut:
+        b.fade_out = std::clamp(body.fade_out - by, Seconds(0), body.length - body.fade_in);
+        break;
+    }
+    // Fades that no longer fit give way.
+    b.fade_in = std::min(b.fade_in, b.length);
+    b.fade_out = std::min(b.fade_out, b.length - b.fade_in);
+    return result;
+}
+
+} // namespace pulsepin

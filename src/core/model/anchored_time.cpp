@@ -1,0 +1,34 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "model/anchored_time.h"
+
+namespace pulsepin {
+namespace {
+
+constexpr int deepest_chain = 64; // markers tied to markers; longer can only be a ring
+
+std::optional<Seconds> time_at_depth(const Anchor& anchor, const Project& project, int depth) {
+    const auto rate = project.settings->frame_rate;
+    if (const auto* loose = std::get_if<TimeAnchor>(&anchor))
+        return loose->at;
+    if (const auto* musical = std::get_if<MusicalAnchor>(&anchor)) {
+        if (!project.grid)
+            return std::nullopt;
+        return project.grid->time_at(musical->at) + time_of(musical->offset, rate);
+    }
+    const auto& tied = std::get<MarkerAnchor>(anchor);
+    const Pin* marker = project.pin(tied.marker);
+    if (!marker || depth >= deepest_chain)
+        return std::nullopt;
+    const auto base = time_at_depth(marker->anchor, project, depth + 1);
+    if (!base)
+        return std::nullopt;
+    return *base + time_of(tied.offset, rate);
+}
+
+} // namespace
+
+std::optional<Seconds> anchored_time(const Anchor& anchor, const Project& project) {
+    return time_at_depth(anchor, project, 0);
+}
+
+} // namespace pulsepin
