@@ -11,6 +11,7 @@
 #include "timeline/timeline_view.h"
 
 #include <QApplication>
+#include <QFile>
 #include <algorithm>
 #include <chrono>
 #include <cmath>
@@ -61,31 +62,84 @@ Project large_project() {
     return with_detection(project, detection, false);
 }
 
-void bench_window(const Project& large) {
-    Document document;
-    ViewState view;
-    document.open_song(PULSEPIN_DEMO "/over-the-levee.opus");
+void open_song(Document& document, const char* song) {
+    document.open_song(song);
     while (document.jobs().busy())
         QApplication::processEvents(QEventLoop::WaitForMoreEvents, 20);
-    Project project = large;
-    project.song = document.project().song;
-    document.apply(project, "bench");
+}
+
+void wait_for_tiles(TimelineView& timeline, QPixmap& target) {
+    do {
+        timeline.render(&target);
+        QApplication::processEvents(QEventLoop::AllEvents, 1);
+    } while (!timeline.tiles().complete());
+}
+
+void bench_painting(Document& document, const char* what) {
+    ViewState view;
     TimelineView timeline(document, view);
+    const double end = document.project().song->duration().value;
     for (const auto& [size, name] :
          {std::pair(QSize(1280, 492), "1280x800"), std::pair(QSize(2560, 1130), "2560x1440")}) {
         timeline.resize(size);
         timeline.show();
+        QPixmap target(size);
         for (const auto& [from, until, zoom] :
-             {std::tuple(0.0, 64.0, "whole song"), std::tuple(20.0, 32.0, "twelve seconds")}) {
+             {std::tuple(0.0, end, "whole song"), std::tuple(end * 0.3, end * 0.3 + 12, "twelve seconds")}) {
             timeline.show_range(Seconds(from), Seconds(until));
-            QPixmap target(size);
-            const double ms = milliseconds(40, [&] {
-                timeline.show_range(Seconds(from), Seconds(until));
+            wait_for_tiles(timeline, target);
+            const double ms = milliseconds(40, [&, f = from, u = until] {
+                timeline.show_range(Seconds(f), Seconds(u));
                 timeline.render(&target);
             });
-            row(qPrintable(QString("paint song and lanes, %1, %2").arg(name, zoom)), ms, "8");
+            row(qPrintable(QString("paint %1, %2, %3").arg(what, name, zoom)), ms, "8");
         }
+        int turn = 0;
+        const double ms = milliseconds(20, [&] {
+            timeline.zoom_by(++turn % 2 ? 1.31 : 1 / 1.27); // never a zoom that was there before
+            wait_for_tiles(timeline, target);
+        });
+        row(qPrintable(QString("sharp again after a zoom, %1, %2").arg(what, name)), ms, "50");
     }
+}
+
+void bench_window(const Project& large) {
+    Document document;
+    open_song(document, PULSEPIN_DEMO "/over-the-levee.opus");
+    Project onsets_only = document.project();
+    Detection detection = *onsets_only.detection;
+    detection.onsets.clear();
+    for (int i = 0; i < 10'000; ++i)
+        detection.onsets.push_back({Seconds(i * 0.0064), static_cast<float>(i % 10) / 10});
+    document.apply(with_detection(onsets_only, detection, false), "onsets");
+    bench_painting(document, "song with 10 000 onsets");
+    Project with_pins = large;
+    with_pins.song = document.project().song;
+    document.apply(with_pins, "pins");
+    bench_painting(document, "song and 10 000 pins");
+}
+
+/// PULSEPIN_BENCH_SONG names a file, of three hours for instance, that is opened and looked at.
+void bench_long_song() {
+    const QByteArray file = qgetenv("PULSEPIN_BENCH_SONG");
+    if (file.isEmpty())
+        return;
+    Document document;
+    const double ms = milliseconds(1, [&] {
+        document.open_song(file.constData());
+        while (!document.spectrum())
+            QApplication::processEvents(QEventLoop::WaitForMoreEvents, 20);
+    });
+    document.jobs().cancel();
+    while (document.jobs().busy())
+        QApplication::processEvents(QEventLoop::WaitForMoreEvents, 20);
+    row("open the long song, with its spectrum", ms, "-");
+    bench_painting(document, "the long song");
+    QFile status("/proc/self/status");
+    if (status.open(QIODevice::ReadOnly))
+        for (const auto& line : QString(status.readAll()).split('\n'))
+            if (line.startsWith("RssAnon") || line.startsWith("VmHWM"))
+                std::printf("%s\n", qPrintable(line.simplified()));
 }
 
 } // namespace
@@ -105,6 +159,7 @@ int main(int argc, char** argv) {
 
     const Project large = large_project();
     bench_window(large);
+    bench_long_song();
     const LaneId cuts = lane_of_kind(large, LaneKind::Cut);
     const Picker all{"half-beats", Ticks(0), Ticks(5000 * 2 * ticks_per_beat), {{"every-nth", {1, 0}}}};
     row("pick 20 000 half beats and outline them",

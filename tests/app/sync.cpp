@@ -103,6 +103,56 @@ private slots:
         QVERIFY(right);
     }
 
+    // Half as fast, each burst is heard twice as far from the last, to within what stretching does to an
+    // attack.
+    void another_speed_is_heard() {
+        std::vector<float> music(static_cast<std::size_t>(rate * 4), 0.0f);
+        for (const double at : {0.5, 1.5, 2.5})
+            for (std::size_t i = 0; i < 2400; ++i)
+                music[static_cast<std::size_t>(at * rate) + i] =
+                    0.8f * static_cast<float>(std::sin(0.12 * static_cast<double>(i)) *
+                                              std::exp(-static_cast<double>(i) / 500));
+        bool right = false;
+        for (int attempt = 0; attempt < attempts && !right; ++attempt) {
+            Player player(Player::Device::System);
+            player.set_sound(store_of(music, {rate, 1}));
+            player.set_speed(0.5);
+            Recorder recorder;
+            player.play({Seconds(0), Seconds(3.5), std::nullopt});
+            QVERIFY(QTest::qWaitFor([&] { return !player.playing(); }, 20'000));
+            const auto recorded = recorder.finish();
+            std::vector<std::int64_t> starts;
+            for (std::size_t i = 0; i < recorded.size(); ++i)
+                if (std::abs(recorded[i]) > 0.25f &&
+                    (starts.empty() || static_cast<std::int64_t>(i) - starts.back() > rate))
+                    starts.push_back(static_cast<std::int64_t>(i));
+            right = starts.size() == 3;
+            for (std::size_t i = 1; i < starts.size(); ++i)
+                right = right && std::abs(static_cast<double>(starts[i] - starts[i - 1]) / rate - 2) < 0.02;
+        }
+        QVERIFY(right);
+    }
+
+    // A playhead dragged over the song is heard, and playing does not begin by it.
+    void scrubbing_is_heard() {
+        std::vector<float> music(static_cast<std::size_t>(rate * 4), 0.0f);
+        for (std::size_t i = 0; i < 4800; ++i)
+            music[static_cast<std::size_t>(rate * 2) + i] = i % 2 == 0 ? 0.8f : -0.8f;
+        bool right = false;
+        for (int attempt = 0; attempt < attempts && !right; ++attempt) {
+            Player player(Player::Device::System);
+            player.set_sound(store_of(music, {rate, 1}));
+            Recorder recorder;
+            for (int i = 0; i < 3; ++i) {
+                player.scrub(Seconds(2.01), Seconds(0.04));
+                QVERIFY(!player.playing());
+                QTest::qWait(400);
+            }
+            right = starts_in(recorder.finish(), 0.2f).size() == 3;
+        }
+        QVERIFY(right);
+    }
+
     // The position that the picture follows is where the recorded sound is.
     void the_position_is_what_is_heard() {
         std::vector<float> music(static_cast<std::size_t>(rate * 6), 0.0f);

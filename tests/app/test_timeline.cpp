@@ -1,0 +1,255 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "document.h"
+#include "support/media.h"
+#include "support/projects.h"
+#include "timeline/lane_views.h"
+#include "timeline/song_tiles.h"
+#include "timeline/sound_lane.h"
+
+#include <QApplication>
+#include <QImage>
+#include <QTest>
+#include <algorithm>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+namespace {
+
+SoundBody sound(double in, double length, double fade_in = 0, double fade_out = 0) {
+    SoundBody body;
+    body.in_point = Seconds(in);
+    body.length = Seconds(length);
+    body.fade_in = Seconds(fade_in);
+    body.fade_out = Seconds(fade_out);
+    return body;
+}
+
+SongPicture picture_of(const std::vector<float>& samples, int channels) {
+    const auto store = store_of(samples, {1000, channels});
+    SongPicture picture;
+    picture.samples = store;
+    PeaksBuilder mean, left, right;
+    std::vector<float> mono, l, r;
+    for (std::size_t i = 0; i < samples.size(); i += static_cast<std::size_t>(channels)) {
+        l.push_back(samples[i]);
+        r.push_back(samples[i + static_cast<std::size_t>(channels) - 1]);
+        mono.push_back((l.back() + r.back()) / 2);
+    }
+    mean.append(mono);
+    left.append(l);
+    right.append(r);
+    picture.peaks = std::make_shared<const Peaks>(std::move(mean).finish());
+    if (channels == 2)
+        picture.channel_peaks = {std::make_shared<const Peaks>(std::move(left).finish()),
+                                 std::make_shared<const Peaks>(std::move(right).finish())};
+    return picture;
+}
+
+/// Rows of a column that are not clear.
+int inked(const QImage& image, int x, int from, int until) {
+    int count = 0;
+    for (int y = from; y < until; ++y)
+        count += qAlpha(image.pixel(x, y)) > 0;
+    return count;
+}
+
+} // namespace
+
+class TestTimeline : public QObject {
+    Q_OBJECT
+private slots:
+    void trimming_the_left_edge_keeps_what_is_heard_in_place() {
+        const auto d = dragged(sound(1, 5), SoundGrip::LeftEdge, Seconds(2), Seconds(10));
+        QCOMPARE(d.body.in_point, Seconds(3));
+        QCOMPARE(d.body.length, Seconds(3));
+        QCOMPARE(d.start_moved, Seconds(2));
+        // Out again, but not to before the file begins.
+        const auto out = dragged(sound(1, 5), SoundGrip::LeftEdge, Seconds(-4), Seconds(10));
+        QCOMPARE(out.body.in_point, Seconds(0));
+        QCOMPARE(out.start_moved, Seconds(-1));
+        QCOMPARE(out.body.length, Seconds(6));
+    }
+
+    void trimming_the_right_edge_stays_within_the_file() {
+        QCOMPARE(dragged(sound(1, 5), SoundGrip::RightEdge, Seconds(20), Seconds(10)).body.length,
+                 Seconds(9));
+        QVERIFY(dragged(sound(1, 5), SoundGrip::RightEdge, Seconds(-20), Seconds(10)).body.length >
+                Seconds(0));
+        QCOMPARE(dragged(sound(1, 5), SoundGrip::RightEdge, Seconds(3), std::nullopt).body.length,
+                 Seconds(8));
+    }
+
+    void fades_never_overlap() {
+        QCOMPARE(dragged(sound(0, 5, 1, 2), SoundGrip::FadeIn, Seconds(9), {}).body.fade_in, Seconds(3));
+        QCOMPARE(dragged(sound(0, 5, 1, 2), SoundGrip::FadeOut, Seconds(-9), {}).body.fade_out, Seconds(4));
+        QCOMPARE(dragged(sound(0, 5, 1, 2), SoundGrip::FadeIn, Seconds(-9), {}).body.fade_in, Seconds(0));
+        const auto shorter = dragged(sound(0, 5, 2, 2), SoundGrip::RightEdge, Seconds(-2), {}).body;
+        QVERIFY(shorter.fade_in + shorter.fade_out <= shorter.length);
+    }
+
+    void moving_the_body_changes_nothing_of_it() {
+        const auto body = sound(1, 5, 1, 1);
+        const auto d = dragged(body, SoundGrip::Body, Seconds(3), {});
+        QVERIFY(d.body == body && d.start_moved == Seconds(0));
+    }
+
+    void each_part_of_a_sound_has_its_grip() {
+        Project project = with_lane(steady_project(120), LaneKind::Sound, "Sound");
+        const LaneId lane = lane_of_kind(project, LaneKind::Sound);
+        project = *with_pins(project, lane, {{{}, TimeAnchor{Seconds(2)}, sound(0, 6, 1, 2), {}}});
+        const auto schedule = resolve(project);
+        ViewState view;
+        const Scene scene{
+            project, schedule, nullptr, view, day_palette(), TimeScale{100, 1000, Seconds(0), 100}, {}};
+        const LaneScene lane_scene{scene, *project.lane(lane), schedule.back(), QRectF(100, 0, 1000, 60)};
+        const auto grip = [&](double x, double y) {
+            const auto under = sound_under(lane_scene, {x, y});
+            return under ? std::optional(under->grip) : std::nullopt;
+        };
+        QCOMPARE(grip(600, 40), std::optional(SoundGrip::Body));
+        QCOMPARE(grip(301, 40), std::optional(SoundGrip::LeftEdge));
+        QCOMPARE(grip(899, 40), std::optional(SoundGrip::RightEdge));
+        QCOMPARE(grip(400, 6), std::optional(SoundGrip::FadeIn));
+        QCOMPARE(grip(700, 6), std::optional(SoundGrip::FadeOut));
+        QVERIFY(!grip(200, 40));
+        QVERIFY(!grip(950, 40));
+    }
+
+    void the_waveform_is_as_high_as_the_sound() {
+        std::vector<float> samples(4000);
+        for (std::size_t i = 0; i < samples.size(); ++i)
+            samples[i] = (i % 2 == 0 ? 1.0f : -1.0f) * (i < 2000 ? 0.5f : 0.25f);
+        const auto picture = picture_of(samples, 1);
+        SongLook look;
+        const auto draw = [&] {
+            return paint_tile(SongRow::Wave, picture, look, day_palette(), Seconds(0), 50, {200, 100});
+        };
+        QImage image = draw();
+        QVERIFY(std::abs(inked(image, 50, 0, 100) - 50) <= 2);
+        QVERIFY(std::abs(inked(image, 150, 0, 100) - 25) <= 2);
+        look.wave_height = 2; // a magnifying glass, never louder
+        image = draw();
+        QVERIFY(std::abs(inked(image, 150, 0, 100) - 50) <= 2);
+        look.wave_height = 40;
+        image = draw();
+        QCOMPARE(inked(image, 50, 0, 100), 100);
+        QCOMPARE(inked(paint_tile(SongRow::Wave, picture, look, day_palette(), Seconds(50), 50, {200, 100}),
+                       10, 0, 100),
+                 0);
+    }
+
+    void left_and_right_have_their_own_strips() {
+        std::vector<float> samples;
+        for (int i = 0; i < 4000; ++i) {
+            samples.push_back(i % 2 == 0 ? 0.8f : -0.8f);
+            samples.push_back(0.0f);
+        }
+        const auto picture = picture_of(samples, 2);
+        SongLook look;
+        look.channels = SongLook::Channels::LeftAndRight;
+        const auto image =
+            paint_tile(SongRow::Wave, picture, look, day_palette(), Seconds(0), 50, {200, 100});
+        QVERIFY(inked(image, 60, 0, 50) > 34);
+        QVERIFY(inked(image, 60, 50, 100) <= 3);
+    }
+
+    void single_samples_are_drawn_as_dots_on_a_line() {
+        std::vector<float> samples(100, 0.0f);
+        samples[50] = 1.0f;
+        const auto picture = picture_of(samples, 1);
+        const auto image =
+            paint_tile(SongRow::Wave, picture, {}, day_palette(), Seconds(0.045), 20'000, {200, 100});
+        QVERIFY(inked(image, 100, 0, 10) > 0); // the sample stands at 0.050 s: a hundred pixels in
+        QCOMPARE(inked(image, 60, 0, 10), 0);
+        QVERIFY(inked(image, 10, 45, 55) > 0);
+    }
+
+    // Perceptually even: over the whole scale the lightness falls, step by step.
+    void the_spectrum_gets_darker_as_it_gets_louder() {
+        std::vector<float> samples(48'000 * 2);
+        for (std::size_t i = 0; i < samples.size(); ++i)
+            samples[i] = static_cast<float>(i) / static_cast<float>(samples.size()) *
+                         std::sin(0.4f * static_cast<float>(i));
+        SongPicture picture;
+        picture.samples = store_of(samples, {48000, 1});
+        PeaksBuilder builder;
+        builder.append(samples);
+        picture.peaks = std::make_shared<const Peaks>(std::move(builder).finish());
+        picture.spectrum = std::make_shared<const SpectrumMap>(*make_spectrum_map(*picture.samples));
+        const auto image =
+            paint_tile(SongRow::Spectrum, picture, {}, day_palette(), Seconds(0), 100, {200, 60});
+        const QImage on_paper = [&] {
+            QImage paper(image.size(), QImage::Format_RGB32);
+            paper.fill(day_palette().paper);
+            QPainter(&paper).drawImage(0, 0, image);
+            return paper;
+        }();
+        int row = 0; // the band of the tone is the darkest one
+        for (int y = 0; y < 60; ++y)
+            if (on_paper.pixelColor(190, y).lightness() < on_paper.pixelColor(190, row).lightness())
+                row = y;
+        int last = 256;
+        for (int x = 10; x < 190; x += 20) {
+            const int lightness = on_paper.pixelColor(x, row).lightness();
+            QVERIFY(lightness <= last + 2);
+            last = lightness;
+        }
+        QVERIFY(on_paper.pixelColor(190, row).lightness() < on_paper.pixelColor(10, row).lightness() - 30);
+    }
+
+    void tiles_arrive_and_are_forgotten_with_their_song() {
+        SongTiles tiles;
+        tiles.set_song(picture_of(std::vector<float>(8000, 0.5f), 1));
+        QImage canvas(800, 100, QImage::Format_RGB32);
+        const TimeScale scale{0, 800, Seconds(0), 100};
+        const auto paint = [&] {
+            canvas.fill(Qt::white);
+            QPainter painter(&canvas);
+            tiles.paint(painter, SongRow::Wave, QRectF(0, 0, 800, 100), scale, 1);
+        };
+        paint();
+        QTRY_VERIFY(tiles.complete());
+        paint();
+        QVERIFY(canvas.pixelColor(400, 40) != QColor(Qt::white));
+        tiles.set_song({});
+        paint();
+        QCOMPARE(canvas.pixelColor(400, 40), QColor(Qt::white));
+        for (int i = 0; i < 50; ++i) { // songs that come and go faster than they are drawn
+            tiles.set_song(picture_of(std::vector<float>(8000, 0.1f), 1));
+            paint();
+            tiles.set_song({});
+        }
+    }
+
+    void every_kind_of_lane_can_be_drawn_and_pointed_at() {
+        Project project = with_random_pins(with_lane(steady_project(), LaneKind::Sound, "Sound"), 4, 60);
+        project = *with_pins(project, lane_of_kind(project, LaneKind::Sound),
+                             {{{}, TimeAnchor{Seconds(5)}, sound(0, 20), {}}});
+        const auto schedule = resolve(project);
+        ViewState view;
+        view.select({project.lanes[0]->pins[0].id});
+        const Scene scene{
+            project, schedule, nullptr, view, night_palette(), TimeScale{0, 800, Seconds(0), 13}, {}};
+        for (std::size_t i = 0; i < project.lanes.size(); ++i) {
+            const auto& row = lane_view(project.lanes[i]->kind);
+            const LaneScene lane{scene, *project.lanes[i], schedule[i], QRectF(0, 0, 800, row.height)};
+            const auto shots = project.lanes[i]->kind == LaneKind::Cut ? shots_of(project, lane.lane)
+                                                                       : std::vector<ShotSpan>{};
+            QImage canvas(800, static_cast<int>(row.height), QImage::Format_RGB32);
+            canvas.fill(night_palette().paper);
+            const QImage empty = canvas;
+            QPainter painter(&canvas);
+            row.paint(painter, lane, shots);
+            painter.end();
+            QVERIFY(canvas != empty);
+            const auto& pin = *std::find_if(schedule[i].pins.begin(), schedule[i].pins.end(),
+                                            [](const ResolvedPin& p) { return p.time > Seconds(1); });
+            const auto under = row.hit(lane, shots, {scene.scale.x(pin.time) + 1, row.head_y});
+            QVERIFY(under.has_value());
+        }
+    }
+};
+
+QTEST_MAIN(TestTimeline)
+#include "test_timeline.moc"
