@@ -65,7 +65,7 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
     grid->addWidget(shot_, line++, 1);
     for (int i = 0; i < 6; ++i) {
         names_[i] = quiet(names[i]);
-        values_[i] = new QLabel;
+        values_[i] = new QLabel(this);
         values_[i]->setTextFormat(Qt::PlainText);
         grid->addWidget(names_[i], line, 0);
         if (i == LeadRow) {
