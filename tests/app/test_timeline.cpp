@@ -177,8 +177,9 @@ private slots:
         builder.append(samples);
         picture.peaks = std::make_shared<const Peaks>(std::move(builder).finish());
         picture.spectrum = std::make_shared<const SpectrumMap>(*make_spectrum_map(*picture.samples));
-        const auto image =
-            paint_tile(SongRow::Spectrum, picture, {}, day_palette(), Seconds(0), 100, {200, 60});
+        SongLook look;
+        look.spectrum = SongLook::Spectrum::Logarithmic;
+        const auto image = paint_tile(SongRow::Spectrum, picture, look, day_palette(), Seconds(0), 100, {200, 60});
         const QImage on_paper = [&] {
             QImage paper(image.size(), QImage::Format_RGB32);
             paper.fill(day_palette().paper);

@@ -182,11 +182,14 @@ void paint_spectrum(QImage& image, const SongPicture& song, const SongLook& look
         const auto at = [&](int k) { return start + Seconds(k / pixels_per_second); };
         const auto values = song.spectrum->between(at(x), at(x + 1));
         for (std::size_t g = 0; g < groups; ++g) {
-            int sum = 0;
-            for (std::size_t b = g * each; b < (g + 1) * each; ++b)
+            int sum = 0, most = 0;
+            for (std::size_t b = g * each; b < (g + 1) * each; ++b) {
                 sum += values[b];
+                most = std::max<int>(most, values[b]);
+            }
+            // A single tone in a wide band shall be seen, and noise all over it as well.
+            const double level = (static_cast<double>(sum) / static_cast<double>(each) + most) / 510;
             // What lies 40 dB under the loudest is as light as the paper; brightness moves that.
-            const double level = static_cast<double>(sum) / static_cast<double>(each) / 255;
             const double shown =
                 std::clamp((level - 1 + 0.62 * look.brightness) / (0.62 * look.brightness), 0.0, 1.0);
             column[g] = colours[static_cast<std::size_t>(255 * std::pow(shown, 1.6))];
