@@ -18,6 +18,8 @@ float loud_level(const SampleStore& sound) {
     std::vector<float> levels;
     std::vector<float> samples(static_cast<std::size_t>(block));
     for (std::int64_t at = 0; at < sound.length().value; at += block) {
+        if (at / block % 2048 == 2047)
+            sound.give_back_memory();
         sound.read_mono(Samples(at), samples);
         double squares = 0;
         for (const float s : samples)
@@ -130,6 +132,8 @@ std::vector<float> difference_energy(const SampleStore& sound, float gain) {
     energy.reserve(static_cast<std::size_t>(bins));
     std::vector<float> samples;
     for (std::int64_t bin = 0; bin < bins; ++bin) {
+        if (bin % 65'536 == 65'535)
+            sound.give_back_memory();
         const auto from = std::llround(static_cast<double>(bin) * rate / 1000);
         const auto until = std::llround(static_cast<double>(bin + 1) * rate / 1000);
         samples.resize(static_cast<std::size_t>(until - from + 1));
@@ -220,6 +224,7 @@ Result<Features> compute_features(const SampleStore& sound, const Progress& prog
         if (progress.cancelled())
             return fail(cancelled_text);
         progress.report(static_cast<double>(first) / static_cast<double>(slow_frames));
+        sound.give_back_memory();
         const auto last = std::min(first + chunk, slow_frames);
         const auto sample_of = [rate](double time) { return std::llround(time * rate); };
         const auto start = sample_of(static_cast<double>(first) / Features::slow_rate) - margin;

@@ -53,6 +53,8 @@ Result<SpectrumMap> make_spectrum_map(const SampleStore& sound, const Progress& 
             if (progress.cancelled())
                 return fail(cancelled_text);
             progress.report(static_cast<double>(f) / static_cast<double>(frames));
+            if (f % 4096 == 0)
+                sound.give_back_memory();
         }
         const auto centre = std::llround(static_cast<double>(f) / SpectrumMap::rate * rate);
         sound.read_mono(Samples(centre - static_cast<std::int64_t>(length / 2)), samples);
@@ -79,6 +81,7 @@ Result<SpectrumMap> make_spectrum_map(const SampleStore& sound, const Progress& 
         const float share = silent ? 0.0f : (level - loudest) / range_db + 1;
         map.values_.push_back(static_cast<std::uint8_t>(std::clamp(share, 0.0f, 1.0f) * 255));
     }
+    sound.give_back_memory();
     progress.report(1);
     return map;
 }

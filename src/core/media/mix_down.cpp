@@ -56,6 +56,10 @@ Result<LoadedSound> mix_down(const std::vector<MixPart>& parts, std::int64_t sam
         if (auto added = builder->append(stereo); !added)
             return tl::unexpected(added.error());
         progress.report(static_cast<double>(at) / static_cast<double>(length.value));
+        if (at / block % 128 == 127)
+            for (const auto& part : parts)
+                if (part.samples)
+                    part.samples->give_back_memory();
     }
     return std::move(*builder).finish();
 }

@@ -25,6 +25,12 @@ std::span<const float> SampleStore::interleaved() const {
     return {mapped_, bytes_ / sizeof(float)};
 }
 
+void SampleStore::give_back_memory() const {
+    if (mapped_)
+        ::madvise(const_cast<float*>(mapped_), bytes_,
+                  MADV_DONTNEED); // a shared file mapping: nothing is lost
+}
+
 float SampleStore::mono_at(Samples position) const {
     if (position.value < 0 || position.value >= length_.value)
         return 0;
