@@ -214,8 +214,8 @@ private slots:
     }
 
     // A long run with the window scrolled and zoomed all the while: recorded and compared with the song,
-    // sample by sample. Half a minute here; PULSEPIN_SYNC_SECONDS=600 makes it the ten minutes of
-    // docs/accuracy.md.
+    // sample by sample. Half a minute here; PULSEPIN_SYNC_SECONDS=600 makes it
+    // ten minutes.
     void a_long_run_loses_nothing() {
         const int seconds = std::max(20, qEnvironmentVariableIntValue("PULSEPIN_SYNC_SECONDS"));
         std::vector<float> music(static_cast<std::size_t>(rate * seconds));
