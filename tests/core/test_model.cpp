@@ -277,6 +277,17 @@ private slots:
         QCOMPARE(times_of(moved).at(tied), Seconds(5.5));
     }
 
+    void a_clip_that_sounds_stays_in_the_bin() {
+        auto project = with_lane(steady_project(), LaneKind::Sound, "Sound");
+        SoundBody body;
+        body.sound = project.bin->front().id;
+        body.length = Seconds(1);
+        project = *with_pins(project, lane_of_kind(project, LaneKind::Sound),
+                             {{{}, TimeAnchor{Seconds(1)}, body, {}}});
+        QVERIFY(!without_clip(project, body.sound));
+        QVERIFY(without_clip(project, project.bin->back().id));
+    }
+
     void muted_and_solo_lanes() {
         auto project = with_lane(with_lane(steady_project(), LaneKind::Sound, "A"), LaneKind::Sound, "B");
         SoundBody body;

@@ -150,6 +150,13 @@ private slots:
         QVERIFY(!place(project, lane, every(project, 2, {1, 1, 0}, {3, 1, 0})));
     }
 
+    void sounds_are_not_placed_on_beats() {
+        const auto project = with_lane(steady_project(), LaneKind::Sound, "Sound");
+        const auto lane = lane_of_kind(project, LaneKind::Sound);
+        QVERIFY(!preview_placing(project, lane, every(project, 1, {5, 1, 0}, {6, 1, 0})));
+        QVERIFY(!place(project, lane, every(project, 1, {5, 1, 0}, {6, 1, 0})));
+    }
+
     void nothing_to_place_says_so() {
         const auto project = steady_project();
         const auto lane = lane_of_kind(project, LaneKind::Cut);

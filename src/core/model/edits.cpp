@@ -129,11 +129,15 @@ Project with_clips(const Project& project, std::vector<Clip> added) {
 }
 
 Result<Project> without_clip(const Project& project, ClipId clip) {
+    const auto uses = [clip](const Pin& pin) {
+        const auto* cut = std::get_if<CutBody>(&pin.body);
+        const auto* sound = std::get_if<SoundBody>(&pin.body);
+        return (cut && cut->shot == clip) || (sound && sound->sound == clip);
+    };
     for (const auto& lane : project.lanes)
-        for (const auto& pin : lane->pins)
-            if (const auto* cut = std::get_if<CutBody>(&pin.body); cut && cut->shot == clip)
-                return fail("This shot is still used by cuts in \"" + lane->name + "\".", {},
-                            "Give those cuts another shot, or delete them first.");
+        if (std::any_of(lane->pins.begin(), lane->pins.end(), uses))
+            return fail("This clip is still used in \"" + lane->name + "\".", {},
+                        "Delete what uses it there, or give it another one, first.");
     Project next = project;
     auto bin = *project.bin;
     std::erase_if(bin, [clip](const Clip& c) { return c.id == clip; });

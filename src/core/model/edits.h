@@ -30,7 +30,7 @@ namespace pulsepin {
 [[nodiscard]] Project relabelled(const Project& project, BeatGrid grid);
 
 [[nodiscard]] Project with_clips(const Project& project, std::vector<Clip> added);
-/// Fails when cuts still use the clip.
+/// Fails when cuts or sounds still use the clip.
 [[nodiscard]] Result<Project> without_clip(const Project& project, ClipId clip);
 
 /// Adds pins to a lane and gives each an id; a pin's own id is not looked at. Fails when the lane does not

@@ -40,6 +40,8 @@ Result<PlacePreview> preview_placing(const Project& project, LaneId id, const Pi
     const Lane* lane = project.lane(id);
     if (!lane)
         return fail("That lane is no longer there.");
+    if (lane->kind == LaneKind::Sound)
+        return fail("Sounds are not placed on beats.", {}, "Add a sound, then drag it along the beats.");
     const auto picked = pick(picker, project);
     if (!picked)
         return tl::unexpected(picked.error());
