@@ -177,8 +177,9 @@ void PlacePanel::preview() {
         view_.set_outlines({}, std::nullopt);
         return;
     }
-    place_->setText(
-        tr("Place %1").arg(QString::fromStdString(count_text(found->outlines.size(), target->kind))));
+    if (!found->outlines.empty()) // "Place cuts" else: nought of them is no offer
+        place_->setText(
+            tr("Place %1").arg(QString::fromStdString(count_text(found->outlines.size(), target->kind))));
     QString text;
     if (found->outlines.empty())
         text = found->already_there > 0 ? tr("all of these beats are taken already")
