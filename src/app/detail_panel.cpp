@@ -15,7 +15,7 @@
 namespace pulsepin {
 namespace {
 
-enum Row { AnchorRow, TimeRow, FrameRow, LeadRow, OnsetRow, PlantingRow };
+enum Row { AnchorRow, TimeRow, FrameRow, LeadRow, NearestOnsetRow, PlantingRow };
 
 QString frame_text(const ResolvedPin& resolved) {
     const double ms = resolved.rounding_error.value * 1000;
@@ -149,9 +149,9 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
 
 QString DetailPanel::nearest_onset(Seconds time) const {
     const auto& detection = document_.project().detection;
-    if (!detection || detection->onsets.empty())
+    if (!detection || detection->onsets().empty())
         return tr("none found");
-    const auto& onsets = detection->onsets;
+    const auto& onsets = detection->onsets();
     auto after = std::lower_bound(onsets.begin(), onsets.end(), time,
                                   [](const FoundOnset& onset, Seconds t) { return onset.time < t; });
     if (after == onsets.end() || (after != onsets.begin() && time - (after - 1)->time < after->time - time))
@@ -209,7 +209,7 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
     const auto* sound = std::get_if<SoundBody>(&pin.body);
     sound_->setVisible(sound != nullptr);
     if (sound) { // frames and onsets matter less here, and there is no room for all
-        for (const int row : {static_cast<int>(FrameRow), static_cast<int>(OnsetRow),
+        for (const int row : {static_cast<int>(FrameRow), static_cast<int>(NearestOnsetRow),
                               static_cast<int>(PlantingRow), static_cast<int>(LeadRow)}) {
             names_[row]->hide();
             values_[row]->hide();
@@ -257,7 +257,7 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
     const auto* resolved = find_resolved(document_.schedule(), pin.id);
     values_[TimeRow]->setText(resolved ? QString::fromStdString(format_clock(resolved->time)) : tr("none"));
     values_[FrameRow]->setText(resolved ? frame_text(*resolved) : tr("none"));
-    values_[OnsetRow]->setText(resolved ? nearest_onset(resolved->time) : tr("none"));
+    values_[NearestOnsetRow]->setText(resolved ? nearest_onset(resolved->time) : tr("none"));
     const QSignalBlocker quietly(lead_);
     lead_->setValue(static_cast<int>(lane.lead.value));
     const Planting* planting = project.planting(pin.planting);

@@ -42,16 +42,7 @@ QString display_name(const std::filesystem::path& path) {
 
 } // namespace
 
-Detection as_detection(const Analysis& analysis) {
-    Detection detection{analysis.grid, {}, {}};
-    for (const auto& tempo : analysis.tempi)
-        detection.tempi.push_back({tempo.tempo, tempo.confidence});
-    for (const auto& onset : analysis.onsets)
-        detection.onsets.push_back({onset.time, onset.strength});
-    return detection;
-}
-
-Document::Document(QObject* parent) : QObject(parent), history_(new_project()) {
+Document::Document(QObject* parent) : QObject(parent), history_(new_project()), ears_(*this) {
     derive();
     recovery_timer_.setInterval(recovery_interval_ms);
     connect(&recovery_timer_, &QTimer::timeout, this, [this] {
@@ -159,36 +150,12 @@ void Document::open_song(const std::filesystem::path& path) {
             apply(with_song(project(), std::move(song)), tr("open song"));
             if (damaged > 0)
                 say(tr("Parts of the song are damaged and were left out"));
-            detect(4, true);
+            detect({}, true);
         });
 }
 
-void Document::detect(int beats_per_bar, bool take_grid) {
-    if (!sound_) {
-        say(tr("There is no song to listen to yet. Open one first."));
-        return;
-    }
-    const auto session = session_;
-    jobs_.start<Analysis>(
-        tr("Finding the beats"),
-        [samples = sound_->samples, beats_per_bar](const Progress& p) {
-            return analyze(*samples, {beats_per_bar, {}}, p);
-        },
-        [this, session, take_grid, path = sound_->path](Result<Analysis> found) {
-            if (session != session_ || !project().song || project().song->path != path)
-                return;
-            if (!found) {
-                say(tr("Detection was cancelled"));
-                return;
-            }
-            const bool pulse = found->grid.has_value();
-            apply(with_detection(project(), as_detection(*found), take_grid), tr("detect beats"));
-            say(pulse
-                    ? tr("%1 beats and %2 onsets found")
-                          .arg(found->grid->beats().size())
-                          .arg(found->onsets.size())
-                    : tr("No pulse was found in this song. %1 onsets were found.").arg(found->onsets.size()));
-        });
+void Document::detect(const GridConditions& conditions, bool take_grid) {
+    ears_.detect(conditions, take_grid);
 }
 
 void Document::add_clips(const std::vector<std::filesystem::path>& paths) {
@@ -238,6 +205,7 @@ void Document::take_sound(std::optional<LoadedSound> sound) {
     if (!sound)
         loaded_.reset();
     sound_ = std::move(sound);
+    ears_.forget();
     sum_.reset();
     summed_.clear();
     song_summed_ = true;

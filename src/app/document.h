@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "analysis/analyze.h"
 #include "analysis/spectrum_map.h"
+#include "ears.h"
 #include "jobs.h"
 #include "media/load_sound.h"
 #include "media/mix_down.h"
@@ -55,8 +55,10 @@ public:
 
     // -- the song; runs in the background
     void open_song(const std::filesystem::path& path);
-    /// `beats_per_bar` as in AnalysisSettings; the found grid replaces the present one when `take_grid`.
-    void detect(int beats_per_bar, bool take_grid);
+    /// Finds the beats in the background; the found grid replaces the present one when `take_grid`.
+    void detect(const GridConditions& conditions, bool take_grid);
+    [[nodiscard]] Ears& ears() { return ears_; }
+    [[nodiscard]] const Ears& ears() const { return ears_; }
     /// Adds a sound file, or the sound of a video, to the first sound lane at that time; makes the lane if
     /// need be.
     void add_sound(const std::filesystem::path& path, Seconds at);
@@ -124,10 +126,8 @@ private:
     QTimer recovery_timer_;
     bool recovery_due_ = false;
     std::uint64_t session_ = 0; ///< rises with each project, so that late results of the last one are dropped
+    Ears ears_;
     Jobs jobs_;
 };
-
-/// The found things as the project keeps them.
-[[nodiscard]] Detection as_detection(const Analysis& analysis);
 
 } // namespace pulsepin

@@ -1,10 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "analysis/analyze.h"
-#include "base/text_file.h"
-#include "interchange/analysis_json.h"
+#include "analyze_songs.h"
 #include "interchange/exporters.h"
 #include "interchange/project_file.h"
-#include "media/load_sound.h"
 #include "model/lane_kinds.h"
 #include "schedule/picker_tables.h"
 #include "schedule/place.h"
@@ -22,21 +19,6 @@
 namespace {
 
 using namespace pulsepin;
-
-Result<void> analyze_song(const std::string& song, int beats_per_bar, const std::string& out) {
-    const auto sound = load_sound(song);
-    if (!sound)
-        return tl::unexpected(sound.error());
-    const auto analysis = analyze(*sound->samples, {beats_per_bar, {}});
-    if (!analysis)
-        return tl::unexpected(analysis.error());
-    const auto text = analysis_to_json(*analysis);
-    if (out == "-") {
-        std::cout << text;
-        return {};
-    }
-    return write_text_file(out, text);
-}
 
 /// A lane by its name, or else the first of a kind ("cuts", "markers").
 Result<LaneId> find_lane(const Project& project, const std::string& name) {
@@ -112,14 +94,27 @@ int main(int argc, char** argv) {
     app.require_subcommand(1);
     Result<void> outcome;
 
-    std::string song, json = "-";
-    int beats_per_bar = 4;
-    auto* analyze_command = app.add_subcommand("analyze", "find tempo, beats, bars and onsets of a song");
-    analyze_command->add_option("SONG", song, "any sound or video file")->required();
-    analyze_command->add_option("--json", json, "file to write; - is the standard output");
-    analyze_command->add_option("--beats-per-bar", beats_per_bar, "4 unless told otherwise")
+    AnalyzeRequest analysis;
+    auto* analyze_command =
+        app.add_subcommand("analyze", "find tempo, beats, bars, onsets and sections of songs");
+    analyze_command
+        ->add_option("SONG", analysis.songs, "sound or video files; several use all processor cores")
+        ->required();
+    analyze_command->add_option("--json", analysis.out,
+                                "file to write, or a folder for several songs; - is the standard output");
+    analyze_command
+        ->add_option("--features", analysis.wanted, "what to tell, as in beats,downbeats; all unless given")
+        ->delimiter(',')
+        ->expected(1, 32);
+    analyze_command->add_option("--tempo-range", analysis.tempo_range, "in beats a minute, as in 90-120");
+    analyze_command->add_option("--beats-per-bar", analysis.beats_per_bar, "found out unless given")
         ->check(CLI::Range(1, 32));
-    analyze_command->callback([&] { outcome = analyze_song(song, beats_per_bar, json); });
+    analyze_command
+        ->add_option("--threads", analysis.threads, "songs at once; as many as there are cores unless given")
+        ->check(CLI::Range(1, 256));
+    analyze_command->add_flag("--without-network", analysis.without_network,
+                              "use only what needs no learned numbers");
+    analyze_command->callback([&] { outcome = analyze_songs(analysis); });
 
     PlaceRequest request;
     auto* place_command = app.add_subcommand("place", "place items of a lane on chosen beats");

@@ -681,7 +681,7 @@ private slots:
         Desk desk;
         QVERIFY(desk.open_demo());
         const Project before = desk.project();
-        desk.window.document().detect(4, true);
+        desk.window.document().detect({}, true);
         desk.window.document().jobs().cancel();
         QVERIFY(desk.settle());
         QVERIFY(same_content(desk.project(), before));

@@ -101,7 +101,8 @@ private slots:
         const auto schedule = resolve(project);
         ViewState view;
         const Scene scene{
-            project, schedule, nullptr, view, day_palette(), TimeScale{100, 1000, Seconds(0), 100}, {}};
+            project, nullptr, schedule, nullptr, view, day_palette(), TimeScale{100, 1000, Seconds(0), 100},
+            {}};
         const LaneScene lane_scene{scene, *project.lane(lane), schedule.back(), QRectF(100, 0, 1000, 60)};
         const auto grip = [&](double x, double y) {
             const auto under = sound_under(lane_scene, {x, y});
@@ -179,7 +180,8 @@ private slots:
         picture.spectrum = std::make_shared<const SpectrumMap>(*make_spectrum_map(*picture.samples));
         SongLook look;
         look.spectrum = SongLook::Spectrum::Logarithmic;
-        const auto image = paint_tile(SongRow::Spectrum, picture, look, day_palette(), Seconds(0), 100, {200, 60});
+        const auto image =
+            paint_tile(SongRow::Spectrum, picture, look, day_palette(), Seconds(0), 100, {200, 60});
         const QImage on_paper = [&] {
             QImage paper(image.size(), QImage::Format_RGB32);
             paper.fill(day_palette().paper);
@@ -231,7 +233,8 @@ private slots:
         ViewState view;
         view.select({project.lanes[0]->pins[0].id});
         const Scene scene{
-            project, schedule, nullptr, view, night_palette(), TimeScale{0, 800, Seconds(0), 13}, {}};
+            project, nullptr, schedule, nullptr, view, night_palette(), TimeScale{0, 800, Seconds(0), 13},
+            {}};
         for (std::size_t i = 0; i < project.lanes.size(); ++i) {
             const auto& row = lane_view(project.lanes[i]->kind);
             const LaneScene lane{scene, *project.lanes[i], schedule[i], QRectF(0, 0, 800, row.height)};

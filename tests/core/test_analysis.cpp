@@ -107,17 +107,21 @@ private slots:
     }
 
     void bars_have_as_many_beats_as_told() {
-        const auto analysis = analyze(*click_track(120, 0.2, 20), {3, {}});
+        AnalysisSettings settings;
+        settings.grid.beats_per_bar = 3;
+        const auto analysis = analyze(*click_track(120, 0.2, 20), settings);
         QVERIFY(analysis && analysis->grid);
         QCOMPARE(analysis->grid->metre_at(Ticks(0)).beats_per_bar, 3);
     }
 
     void sensitivity_lets_more_or_fewer_through() {
         const auto sound = load_sound(PULSEPIN_DEMO "/over-the-levee.opus");
-        const auto features = compute_features(*sound->samples);
+        const auto heeded = listen_to(*sound->samples);
         std::size_t last = 0;
         for (const double sensitivity : {0.0, 0.25, 0.5, 0.75, 1.0}) {
-            const auto onsets = find_onsets(*features, {sensitivity, Seconds(0.03)});
+            OnsetSettings settings;
+            settings.sensitivity = sensitivity;
+            const auto onsets = find_onsets(heeded->features, settings);
             QVERIFY(onsets.size() > last);
             last = onsets.size();
             for (std::size_t i = 1; i < onsets.size(); ++i)

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "interchange/project_file.h"
 
+#include <QDir>
 #include <QFile>
 #include <QProcess>
 #include <QTemporaryDir>
@@ -44,12 +45,51 @@ private slots:
         QVERIFY(std::abs(j["duration"].get<double>() - 64.6745) < 0.05);
         QVERIFY(std::abs(j["tempo"].get<double>() - 118) < 0.1);
         QCOMPARE(j["metre"].get<std::string>(), "4/4");
-        for (const char* list : {"beats", "downbeats", "onsets"}) {
+        for (const char* list : {"beats", "downbeats", "onsets", "kick", "snare", "hat", "sections"}) {
             const auto times = j[list].get<std::vector<double>>();
-            QVERIFY(times.size() > 20 && std::is_sorted(times.begin(), times.end()));
+            QVERIFY2(times.size() > 2 && std::is_sorted(times.begin(), times.end()), list);
         }
-        QCOMPARE(j["beats"].size(), j["beats_confidence"].size());
-        QCOMPARE(j["onsets"].size(), j["onsets_strength"].size());
+        for (const auto& [list, beside] :
+             {std::pair{"beats", "beats_confidence"}, std::pair{"downbeats", "downbeats_confidence"},
+              std::pair{"onsets", "onsets_strength"}, std::pair{"hat", "hat_strength"},
+              std::pair{"sections", "sections_label"},
+              std::pair{"tempo_candidates", "tempo_candidates_confidence"},
+              std::pair{"loudness_short_term", "loudness_short_term_times"}})
+            QCOMPARE(j[list].size(), j[beside].size());
+        QVERIFY(j["loudness"].get<double>() < -5 && j["loudness"].get<double>() > -40);
+    }
+
+    void analyze_tells_what_is_asked_for_only() {
+        const auto run = cli({"analyze", song, "--features", "tempo,beats", "--tempo-range", "50-70"});
+        QVERIFY2(run.status == 0, qPrintable(run.err));
+        const auto j = nlohmann::json::parse(run.out.toStdString());
+        QVERIFY(j.contains("beats") && !j.contains("onsets") && !j.contains("sections"));
+        QVERIFY(std::abs(j["tempo"].get<double>() - 59) < 1); // half of 118, as asked for
+    }
+
+    void several_songs_at_once_each_get_a_file() {
+        QDir().mkpath(file("many"));
+        QStringList songs;
+        for (int i = 0; i < 3; ++i) {
+            songs << file(QString("copy %1.opus").arg(i));
+            QVERIFY(QFile::copy(song, songs.back()));
+        }
+        songs << file("missing.opus");
+        const auto run = cli(QStringList{"analyze"} + songs + QStringList{"--json", file("many")});
+        QVERIFY(run.status != 0 && run.err.contains("missing.opus")); // told, and the others are there
+        QByteArray first;
+        for (int i = 0; i < 3; ++i) {
+            QFile out(file(QString("many/copy %1.json").arg(i)));
+            QVERIFY(out.open(QIODevice::ReadOnly));
+            const auto text = out.readAll();
+            QVERIFY(text.size() > 1000 && (first.isEmpty() || text == first));
+            first = text;
+        }
+        QVERIFY(cli(QStringList{"analyze"} + songs.mid(0, 1) +
+                    QStringList{"--threads", "1", "--json", file("one.json")})
+                    .status == 0);
+        QFile one(file("one.json"));
+        QVERIFY(one.open(QIODevice::ReadOnly) && one.readAll() == first); // whatever the number of threads
     }
 
     void place_makes_another_project() {
@@ -81,6 +121,10 @@ private slots:
         const std::pair<QStringList, const char*> cases[] = {
             {{"analyze", file("none.wav")}, "does not exist"},
             {{"analyze", file("words.mp3"), "--json", file("w.json")}, "not a sound or video file"},
+            {{"analyze", song, "--features", "beats,dreams"}, "no feature called"},
+            {{"analyze", song, "--tempo-range", "fast"}, "tempo range"},
+            {{"analyze", song, "--tempo-range", "90-5000"}, "tempo range"},
+            {{"analyze", song, song, "--json", file("no folder")}, "folder"},
             {{"place", project, "--lane", "dreams", "--from", "1.1", "--until", "2.1", "-o", file("n")},
              "no lane called"},
             {{"place", project, "--lane", "cuts", "--from", "soon", "--until", "2.1", "-o", file("n")},

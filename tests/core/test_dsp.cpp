@@ -41,7 +41,7 @@ private slots:
         for (std::size_t i = 0; i < samples.size(); ++i)
             samples[i] =
                 static_cast<float>(std::sin(2 * std::numbers::pi * hz * static_cast<double>(i) / rate));
-        LogBandSpectrum spectrum(2048, rate, {60, 17500, 12}, 300);
+        LogBandSpectrum spectrum(2048, rate, FilterbankShape{60, 17500, 12}, 300);
         std::vector<float> bands(spectrum.bands());
         spectrum.at(samples, 4096, 1.0f, bands);
         const auto top =
@@ -55,7 +55,7 @@ private slots:
 
     void windows_reach_past_the_ends_as_silence() {
         std::vector<float> samples(100, 0.5f);
-        LogBandSpectrum spectrum(1024, 44100, {150, 17500, 8}, 300);
+        LogBandSpectrum spectrum(1024, 44100, FilterbankShape{150, 17500, 8}, 300);
         std::vector<float> bands(spectrum.bands());
         for (const std::ptrdiff_t centre : {-5000, -100, 0, 50, 99, 600, 5000})
             spectrum.at(samples, centre, 1.0f, bands);
@@ -67,7 +67,7 @@ private slots:
     void filterbank_copes_with_low_rates() {
         for (const double rate : {8000.0, 11025.0, 44100.0, 192000.0}) {
             const auto window = window_for_rate(2048, rate);
-            const Filterbank bank({60, 17500, 12}, rate, window);
+            const Filterbank bank(FilterbankShape{60, 17500, 12}, rate, window);
             QVERIFY(bank.bands() > 20);
             for (std::size_t b = 1; b < bank.bands(); ++b)
                 QVERIFY(bank.centre_hz(b) > bank.centre_hz(b - 1) && bank.centre_hz(b) < rate / 2);

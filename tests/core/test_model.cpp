@@ -320,12 +320,59 @@ private slots:
         std::mt19937 random(3);
         Project project = retimed(steady_project(), random_grid(random));
         const auto corrected = project.grid;
-        const auto kept = with_detection(project, {random_grid(random), {}, {}}, false);
+        const auto found = [&random] {
+            Detection detection;
+            detection.grid = random_grid(random);
+            return detection;
+        };
+        const auto kept = with_detection(project, found(), false);
         QCOMPARE(kept.grid, corrected);
         QVERIFY(kept.detection != nullptr);
-        const auto taken = with_detection(project, {random_grid(random), {}, {}}, true);
+        const auto taken = with_detection(project, found(), true);
         QVERIFY(!(*taken.grid == *corrected));
         QCOMPARE(count_pins(taken), count_pins(project));
+    }
+
+    void rows_of_onsets_are_changed_added_and_removed() {
+        const Project bare = steady_project();
+        QVERIFY(!with_onset_row(bare, 0, {}) && !without_onset_row(bare, 0));
+        Detection detection;
+        detection.rows.resize(2);
+        detection.rows[0].onsets = {{Seconds(1), 0.5f}, {Seconds(3), 1.0f}};
+        const Project project = with_detection(bare, detection, false);
+        OnsetRow row;
+        row.name = "air";
+        row.band = {8000, 16000};
+        const auto added = with_onset_row(project, 2, row);
+        QVERIFY(added && added->detection->rows.size() == 3 && added->detection->rows[2] == row);
+        QCOMPARE(project.detection->rows.size(), std::size_t{2});
+        row.sensitivity = 0.9;
+        const auto changed = with_onset_row(*added, 2, row);
+        QCOMPARE(changed->detection->rows[2].sensitivity, 0.9);
+        QVERIFY(!with_onset_row(*added, 4, row));
+        QVERIFY(!without_onset_row(*added, 0)); // everything that starts is always there
+        QCOMPARE(without_onset_row(*added, 1)->detection->rows.size(), std::size_t{2});
+        QCOMPARE(changed->detection->onsets().size(), std::size_t{2});
+        QVERIFY(Detection{}.onsets().empty());
+    }
+
+    void trimming_the_song_moves_what_was_found() {
+        Detection detection;
+        detection.rows.resize(1);
+        detection.rows[0].onsets = {{Seconds(1), 0.5f}, {Seconds(5), 1.0f}, {Seconds(30), 0.2f}};
+        detection.rows[0].like = OnsetRow::Like{Seconds(5), Seconds(6), 0.7};
+        detection.sections = {{Seconds(0), Seconds(2), "A", false, 1},
+                              {Seconds(2), Seconds(60), "B", true, 0.5f}};
+        const auto trimmed =
+            with_song_trimmed(with_detection(steady_project(), detection, false), Seconds(4), Seconds(20));
+        QVERIFY(trimmed.has_value());
+        const auto& found = *trimmed->detection;
+        QCOMPARE(found.onsets().size(), std::size_t{1});
+        QVERIFY(std::abs(found.onsets()[0].time.value - 1) < 1e-3);
+        QVERIFY(std::abs(found.rows[0].like->from.value - 1) < 1e-3);
+        QCOMPARE(found.sections.size(), std::size_t{1});
+        QVERIFY(found.sections[0].start == Seconds(0) && found.sections[0].end.value <= 16.001 &&
+                found.sections[0].drop);
     }
 
     void a_ring_of_markers_is_no_trap() {

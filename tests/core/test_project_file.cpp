@@ -24,11 +24,24 @@ QByteArray bytes_of(const QString& path) {
 
 Project rich_project() {
     Project project = with_random_pins(steady_project(118, 0.37, 70, "29.97"), 3, 80);
-    project = with_detection(project,
-                             {*project.grid,
-                              {{Bpm(118), 0.8f}, {Bpm(59), 0.2f}},
-                              {{Seconds(0.1), 0.5f}, {Seconds(1.0 / 3), 1.0f}}},
-                             false);
+    Detection found;
+    found.grid = *project.grid;
+    found.tempi = {{Bpm(118), 0.8f}, {Bpm(59), 0.2f}};
+    found.swing = 1.9;
+    found.pulse = 0.75f;
+    found.rows.resize(3);
+    found.rows[0].name = "onsets";
+    found.rows[0].onsets = {{Seconds(0.1), 0.5f}, {Seconds(1.0 / 3), 1.0f}};
+    found.rows[1].name = "air";
+    found.rows[1].band = {8000, 16000};
+    found.rows[1].shown = false;
+    found.rows[2].name = "like 1.20 s";
+    found.rows[2].like = OnsetRow::Like{Seconds(1.2), Seconds(1.2), 0.65};
+    found.rows[2].sensitivity = 0.3;
+    found.rows[2].least_strength = 0.1;
+    found.rows[2].smallest_gap = Seconds(0.07);
+    found.sections = {{Seconds(0), Seconds(20), "A", false, 1}, {Seconds(20), Seconds(70), "B", true, 0.4f}};
+    project = with_detection(project, found, false);
     project = *with_lead(project, lane_of_kind(project, LaneKind::Cut), Frames(3));
     project = with_lane(project, LaneKind::Sound, "Sound");
     SoundBody sound{project.bin->front().id, Seconds(0.5), Seconds(3),        -4.5,

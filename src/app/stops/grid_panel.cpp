@@ -6,22 +6,62 @@
 #include "time/musical_text.h"
 #include "widgets.h"
 
+#include <QButtonGroup>
 #include <QHBoxLayout>
 #include <QMessageBox>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <tuple>
 
 namespace pulsepin {
 
 GridPanel::GridPanel(Document& document, ViewState& view, QWidget* parent)
     : StopPanel(document, view, parent) {
-    auto* column = new QVBoxLayout(this);
+    auto* outside = new QVBoxLayout(this);
+    outside->setContentsMargins(0, 0, 0, 0);
+    outside->setSpacing(7);
+    auto* head = new QHBoxLayout;
+    head->setSpacing(4);
+    heading_ = heading({});
+    head->addWidget(heading_, 1);
+    pages_ = new QStackedWidget;
+    auto* which = new QButtonGroup(this);
+    for (const auto& [page, text, tip] :
+         {std::tuple{0, tr("Beats"), tr("Tempo, bars and phase of the grid")},
+          std::tuple{1, tr("Onsets"), tr("The rows of onsets, and how they are found")}}) {
+        auto* button = new QPushButton(text);
+        button->setObjectName(QString("page %1").arg(text));
+        button->setToolTip(tip);
+        button->setCheckable(true);
+        button->setChecked(page == 0);
+        which->addButton(button, page);
+        head->addWidget(button);
+    }
+    connect(which, &QButtonGroup::idClicked, this, &GridPanel::show_page);
+    outside->addLayout(head);
+    outside->addWidget(pages_, 1);
+    auto* beats_page = new QWidget;
+    rows_ = new OnsetRows(document, view);
+    pages_->addWidget(beats_page);
+    pages_->addWidget(rows_);
+    auto* column = new QVBoxLayout(beats_page);
     column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(9);
-    column->addWidget(heading(tr("Put the grid on the beat")));
+    column->setSpacing(7);
     found_ = quiet({});
-    found_->setWordWrap(true);
     column->addWidget(found_);
+    auto* tempi = new QHBoxLayout;
+    tempi->setSpacing(4);
+    for (int i = 0; i < 4; ++i) {
+        auto* button = new QPushButton;
+        button->setObjectName(QString("tempo candidate %1").arg(i + 1));
+        button->setCheckable(true);
+        button->setToolTip(tr("Finds the beats again at about this tempo; items keep their time"));
+        connect(button, &QPushButton::clicked, this, [this, i] { take_tempo(static_cast<std::size_t>(i)); });
+        candidates_.push_back(button);
+        tempi->addWidget(button);
+    }
+    tempi->addStretch(1);
+    column->addLayout(tempi);
 
     tempo_ = new QDoubleSpinBox;
     tempo_->setObjectName("tempo");
@@ -97,11 +137,49 @@ GridPanel::GridPanel(Document& document, ViewState& view, QWidget* parent)
             document_.apply(relabelled(document_.project(), *document_.project().detection->grid),
                             tr("take the found grid"));
     });
+    range_ = new QComboBox;
+    range_->setObjectName("tempo range");
+    range_->setAccessibleName(tr("Tempo range"));
+    range_->setToolTip(tr("How fast the beats may come, when you know it"));
+    range_->addItem(tr("at any tempo"));
+    for (const auto& [low, high] : {std::pair{40, 80}, {60, 120}, {80, 160}, {120, 240}})
+        range_->addItem(tr("at %1 to %2 BPM").arg(low).arg(high), QPointF(low, high));
     last->addWidget(detect_button);
+    last->addWidget(range_);
     last->addWidget(back_to_found_);
     last->addStretch(1);
     column->addLayout(last);
+    show_page(0);
     refresh();
+}
+
+void GridPanel::show_page(int page) {
+    pages_->setCurrentIndex(page);
+    heading_->setText(page == 0 ? tr("Put the grid on the beat") : tr("What starts when"));
+}
+
+/// A metre that was corrected holds when the beats are looked for again.
+GridConditions GridPanel::conditions() const {
+    GridConditions conditions;
+    const auto& project = document_.project();
+    if (project.grid && project.detection && project.detection->grid) {
+        const int now = project.grid->metre_at(Ticks(0)).beats_per_bar;
+        if (now != project.detection->grid->metre_at(Ticks(0)).beats_per_bar)
+            conditions.beats_per_bar = now;
+    }
+    if (const QPointF range = range_->currentData().toPointF(); !range.isNull())
+        conditions.tempo_range = {Bpm(range.x()), Bpm(range.y())};
+    return conditions;
+}
+
+void GridPanel::take_tempo(std::size_t index) {
+    const auto& detection = document_.project().detection;
+    if (!detection || index >= detection->tempi.size())
+        return;
+    const Bpm tempo = detection->tempi[index].tempo;
+    auto wanted = conditions();
+    wanted.tempo_range = {tempo * 0.96, tempo * 1.04};
+    document_.detect(wanted, true);
 }
 
 void GridPanel::detect() {
@@ -119,7 +197,7 @@ void GridPanel::detect() {
         ask.exec();
         take = ask.clickedButton() == replace;
     }
-    document_.detect(metre_->currentData().toInt() > 0 ? metre_->currentData().toInt() : 4, take);
+    document_.detect(conditions(), take);
 }
 
 void GridPanel::use_typed_tempo() {
@@ -199,21 +277,26 @@ void GridPanel::refresh() {
     } else if (!project.detection->grid) {
         found_->setText(tr("No pulse was found. Type a tempo to make a steady grid at the playhead."));
     } else {
-        QStringList others;
-        for (std::size_t i = 1; i < project.detection->tempi.size(); ++i)
-            others << tr("%1 (%2 %)")
-                          .arg(project.detection->tempi[i].tempo.value, 0, 'f', 1)
-                          .arg(100 * static_cast<double>(project.detection->tempi[i].confidence), 0, 'f', 0);
-        found_->setText(
-            tr("Found: %1 beats at %2 BPM, %3 % sure%4")
-                .arg(project.detection->grid->beats().size())
-                .arg(project.detection->grid->typical_tempo().value, 0, 'f', 2)
-                .arg(100 * static_cast<double>(project.detection->tempi.empty()
-                                                   ? 1.0f
-                                                   : project.detection->tempi[0].confidence),
-                     0, 'f', 0)
-                .arg(others.isEmpty() ? QString() : tr("; it may also be %1").arg(others.join(", "))));
+        const auto& found = *project.detection;
+        QString text = tr("Found %1 beats").arg(found.grid->beats().size());
+        if (found.swing)
+            text += *found.swing < 1.12 ? tr(", eighths straight")
+                                        : tr(", eighths swing %1 : 1").arg(*found.swing, 0, 'f', 1);
+        found_->setText(text + tr(". It may be:"));
     }
+    for (std::size_t i = 0; i < candidates_.size(); ++i) {
+        auto* button = candidates_[i];
+        const bool there = project.detection && i < project.detection->tempi.size();
+        button->setVisible(there);
+        if (!there)
+            continue;
+        const auto& tempo = project.detection->tempi[i];
+        button->setText(tr("%1 BPM · %2 %")
+                            .arg(tempo.tempo.value, 0, 'f', 1)
+                            .arg(100 * static_cast<double>(tempo.confidence), 0, 'f', 0));
+        button->setChecked(project.grid && std::abs(project.grid->typical_tempo() / tempo.tempo - 1) < 0.03);
+    }
+    rows_->refresh();
     if (!tempo_->hasFocus() || project.grid)
         tempo_->setValue(project.grid ? project.grid->typical_tempo().value : 120.0);
     tempo_->setEnabled(project.song != nullptr);

@@ -1,12 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "stops/onset_rows.h"
 #include "stops/stop_panel.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QLabel>
 #include <QPushButton>
+#include <QStackedWidget>
 
 namespace pulsepin {
 
@@ -28,10 +30,18 @@ public:
 
 private:
     void detect();
+    void show_page(int page);
+    [[nodiscard]] GridConditions conditions() const;
+    void take_tempo(std::size_t index);
     void use_typed_tempo();
     void relabel(Result<BeatGrid> grid, const QString& name);
     void retime(Result<BeatGrid> grid, const QString& name);
 
+    QLabel* heading_;
+    QStackedWidget* pages_;
+    OnsetRows* rows_;
+    std::vector<QPushButton*> candidates_;
+    QComboBox* range_;
     QLabel* found_;
     QComboBox* metre_;
     QDoubleSpinBox* tempo_;

@@ -255,16 +255,29 @@ void paint_ruler(QPainter& painter, const Scene& scene, const QRectF& row) {
     });
 }
 
-void paint_onsets(QPainter& painter, const Scene& scene, const QRectF& row) {
-    if (!scene.project.detection)
-        return;
-    const auto& onsets = scene.project.detection->onsets;
+std::vector<ShownOnsetRow> shown_onset_rows(const Detection* detection, const QRectF& area) {
+    std::vector<ShownOnsetRow> rows;
+    if (!detection)
+        return rows;
+    for (const auto& row : detection->rows)
+        if (row.shown)
+            rows.push_back({&row, {}});
+    const double height = area.height() / std::max(1.0, static_cast<double>(rows.size()));
+    for (std::size_t i = 0; i < rows.size(); ++i)
+        rows[i].place =
+            QRectF(area.left(), area.top() + static_cast<double>(i) * height, area.width(), height);
+    return rows;
+}
+
+namespace {
+
+void paint_onset_row(QPainter& painter, const Scene& scene, const std::vector<FoundOnset>& onsets,
+                     const QRectF& row) {
     const Seconds margin(8 / scene.scale.pixels_per_second);
     auto onset = std::lower_bound(onsets.begin(), onsets.end(), scene.scale.start - margin,
                                   [](const FoundOnset& o, Seconds t) { return o.time < t; });
-    painter.save();
-    painter.setClipRect(row);
     const DotSprites dots(scene.palette.onset, painter.device()->devicePixelRatioF());
+    const double largest = std::min(4.8, row.height() / 2 - 1);
     double last_x = -1e9;
     float last_strength = 0;
     for (; onset != onsets.end() && onset->time <= scene.scale.end() + margin; ++onset) {
@@ -274,7 +287,50 @@ void paint_onsets(QPainter& painter, const Scene& scene, const QRectF& row) {
         last_x = x;
         last_strength = onset->strength;
         dots.draw(painter, {x, row.center().y()},
-                  1.2 + 3.6 * std::sqrt(static_cast<double>(onset->strength)));
+                  1.0 + (largest - 1.0) * std::sqrt(static_cast<double>(onset->strength)));
+    }
+}
+
+} // namespace
+
+void paint_onsets(QPainter& painter, const Scene& scene, const QRectF& area) {
+    painter.save();
+    painter.setClipRect(area);
+    for (const auto& row : shown_onset_rows(scene.detection.get(), area))
+        paint_onset_row(painter, scene, row.row->onsets, row.place);
+    painter.restore();
+}
+
+void paint_sections(QPainter& painter, const Scene& scene, const QRectF& row) {
+    if (!scene.detection || row.height() < 4)
+        return;
+    const auto& p = scene.palette;
+    painter.save();
+    painter.setClipRect(row);
+    QFont font = painter.font();
+    font.setPixelSize(11);
+    font.setWeight(QFont::DemiBold);
+    painter.setFont(font);
+    for (const auto& section : scene.detection->sections) {
+        const double left = scene.scale.x(section.start), right = scene.scale.x(section.end);
+        if (right < row.left() || left > row.right())
+            continue;
+        const QRectF band(left + 0.5, row.top() + 1, right - left - 1, row.height() - 2);
+        // Sections that sound alike share a shade, by turns of four.
+        const int shade = section.name.empty() ? 0 : (section.name.back() - 'A') % 4;
+        QColor fill = p.paper_bar;
+        fill.setAlphaF(0.18f + 0.14f * static_cast<float>(shade));
+        painter.setPen(QPen(p.paper_bar, section.drop ? 2 : 1));
+        painter.setBrush(fill);
+        painter.drawRect(band);
+        const QString name =
+            QString::fromStdString(section.name) + (section.drop ? QObject::tr(" · drop") : QString());
+        const QRectF text(std::max(left, row.left()) + 5, row.top(), right - std::max(left, row.left()) - 6,
+                          row.height());
+        painter.setPen(p.paper_text);
+        if (text.width() > 8)
+            painter.drawText(text, Qt::AlignVCenter | Qt::AlignLeft,
+                             QFontMetricsF(font).elidedText(name, Qt::ElideRight, text.width()));
     }
     painter.restore();
 }

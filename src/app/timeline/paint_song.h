@@ -10,7 +10,15 @@ namespace pulsepin {
 void paint_paper(QImage& canvas, const Scene& scene, const QRectF& area);
 /// Bar numbers and beat numbers, as dense as there is room; the range as a strip along the top.
 void paint_ruler(QPainter& painter, const Scene& scene, const QRectF& row);
-/// One dot an onset, its size its strength.
-void paint_onsets(QPainter& painter, const Scene& scene, const QRectF& row);
+/// Where each row of onsets lies that is shown.
+struct ShownOnsetRow {
+    const OnsetRow* row;
+    QRectF place;
+};
+[[nodiscard]] std::vector<ShownOnsetRow> shown_onset_rows(const Detection* detection, const QRectF& area);
+/// Row by row one dot an onset, its size its strength.
+void paint_onsets(QPainter& painter, const Scene& scene, const QRectF& area);
+/// Each section as a band with its letter.
+void paint_sections(QPainter& painter, const Scene& scene, const QRectF& row);
 
 } // namespace pulsepin

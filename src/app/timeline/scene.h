@@ -17,6 +17,7 @@ namespace pulsepin {
 /// looked at.
 struct Scene {
     const Project& project;
+    std::shared_ptr<const Detection> detection; ///< as shown: with a row that someone is trying out
     const Schedule& schedule;
     const LoadedSound* sound;
     const ViewState& view;

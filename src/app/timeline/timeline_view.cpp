@@ -15,7 +15,7 @@ namespace pulsepin {
 namespace {
 
 constexpr double ruler_height = 32;
-constexpr double onset_height = 22;
+constexpr double first_onset_height = 18, more_onset_height = 13, section_height = 16;
 constexpr double least_wave = 60;
 constexpr double most_wave = 250;
 constexpr int scroll_height = 10;
@@ -46,6 +46,7 @@ TimelineView::TimelineView(Document& document, ViewState& view, QWidget* parent)
     });
     connect(&document_, &Document::heard_changed, this, &TimelineView::give_song_to_tiles);
     connect(&document_, &Document::spectrum_changed, this, &TimelineView::give_song_to_tiles);
+    connect(&document_.ears(), &Ears::shown_changed, this, [this] { invalidate(); });
     connect(&document_, &Document::sound_changed, this, [this] {
         give_song_to_tiles();
         if (whole_song_pending_ && document_.project().song) {
@@ -104,10 +105,14 @@ std::vector<ShotSpan> TimelineView::shown_shots(std::size_t lane) const {
 }
 
 Scene TimelineView::scene() const {
-    return {
-        shown_project(), shown_schedule(), document_.heard(), view_, *palette_, scale_, [this](ClipId clip) {
-            return document_.source(clip);
-        }};
+    return {shown_project(),
+            document_.ears().shown(),
+            shown_schedule(),
+            document_.heard(),
+            view_,
+            *palette_,
+            scale_,
+            [this](ClipId clip) { return document_.source(clip); }};
 }
 
 Seconds TimelineView::song_end() const {
@@ -126,7 +131,15 @@ void TimelineView::lay_out() {
         lanes_height += lane_view(lane->kind).height;
     const auto& look = view_.look();
     const bool wave_folded = look.wave_folded, spectrum_folded = look.spectrum == SongLook::Spectrum::Folded;
-    const double free = height() - scroll_height - ruler_height - onset_height - 18 - lanes_height;
+    const auto detection = document_.ears().shown();
+    const double sections = detection && !detection->sections.empty() ? section_height : 0;
+    std::size_t rows = 0;
+    if (detection)
+        for (const auto& row : detection->rows)
+            rows += row.shown;
+    const double onsets = rows == 0 ? first_onset_height
+                                    : first_onset_height + more_onset_height * static_cast<double>(rows - 1);
+    const double free = height() - scroll_height - ruler_height - sections - onsets - 18 - lanes_height;
     const double wave =
         wave_folded ? 0 : std::clamp(free * (spectrum_folded ? 0.7 : 0.5), least_wave, most_wave);
     const double spectrum =
@@ -135,9 +148,10 @@ void TimelineView::lay_out() {
     const double stretch =
         lanes_height > 0 ? std::clamp(1 + (free - wave - spectrum) / lanes_height * 0.9, 1.0, 1.7) : 1.0;
     ruler_ = QRectF(names_width, 0, scale_.width, ruler_height);
-    wave_ = QRectF(names_width, ruler_height + 4, scale_.width, std::round(wave));
+    sections_ = QRectF(names_width, ruler_height, scale_.width, sections);
+    wave_ = QRectF(names_width, sections_.bottom() + 4, scale_.width, std::round(wave));
     spectrum_ = QRectF(names_width, wave_.bottom() + 4, scale_.width, std::round(spectrum));
-    onsets_ = QRectF(names_width, spectrum_.bottom() + 2, scale_.width, onset_height);
+    onsets_ = QRectF(names_width, spectrum_.bottom() + 2, scale_.width, onsets);
     double y = onsets_.bottom() + 8;
     lanes_.clear();
     for (const auto& lane : document_.project().lanes) {
@@ -263,7 +277,12 @@ void TimelineView::paint_names(QPainter& painter) const {
         put(small, p.paper_quiet, QRectF(10, y, names_width - 14, 16),
             twelve ? tr("12 bands") : tr("30 Hz – 16 kHz"));
     }
-    put(small, p.paper_text, QRectF(10, onsets_.top(), names_width - 14, onsets_.height()), tr("onsets"));
+    if (sections_.height() > 0)
+        put(small, p.paper_quiet, QRectF(10, sections_.top(), names_width - 14, sections_.height()),
+            tr("sections"));
+    for (const auto& row : shown_onset_rows(document_.ears().shown().get(), onsets_))
+        put(small, p.paper_text, QRectF(10, row.place.top(), names_width - 14, row.place.height()),
+            QString::fromStdString(row.row->name));
     for (std::size_t i = 0; i < lanes_.size() && i < project.lanes.size(); ++i) {
         const Lane& lane = *project.lanes[i];
         const QRectF row = lanes_[i].rect;
@@ -307,6 +326,7 @@ void TimelineView::paint_base() {
     painter.setFont(font());
     painter.setClipRect(time_area);
     paint_ruler(painter, s, ruler_);
+    paint_sections(painter, s, sections_);
     if (!view_.look().wave_folded)
         tiles_.paint(painter, SongRow::Wave, wave_, scale_, ratio);
     if (view_.look().spectrum != SongLook::Spectrum::Folded)

@@ -115,7 +115,7 @@ private:
     QImage base_; ///< all but the playhead
     bool base_valid_ = false;
     double playhead_x_ = 0;
-    QRectF ruler_, wave_, spectrum_, onsets_;
+    QRectF ruler_, sections_, wave_, spectrum_, onsets_;
     std::vector<LaneRow> lanes_;
     double lanes_bottom_ = 0;
     Drag drag_;

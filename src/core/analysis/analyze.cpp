@@ -2,8 +2,8 @@
 #include "analysis/analyze.h"
 
 #include "analysis/beat_refine.h"
-#include "analysis/beat_tracker.h"
-#include "analysis/downbeats.h"
+#include "analysis/grid_choice.h"
+#include "analysis/swing.h"
 
 #include <algorithm>
 #include <cmath>
@@ -11,19 +11,16 @@
 namespace pulsepin {
 namespace {
 
-/// Tracks of nearly one tempo are one candidate; its confidence is a soft maximum over their scores.
-std::vector<TempoCandidate> tempo_candidates(const std::vector<TrackedBeats>& tracks) {
+/// Grids of nearly one tempo are one candidate; its confidence is a soft maximum over their scores.
+std::vector<TempoCandidate> tempo_candidates(const std::vector<ScoredGrid>& grids) {
     std::vector<TempoCandidate> tempi;
-    if (tracks.empty())
-        return tempi;
-    const double best = tracks.front().score;
-    for (const auto& track : tracks) {
-        const Bpm tempo(60 * Features::slow_rate / track.median_period());
+    for (const auto& grid : grids) {
+        const Bpm tempo(bpm_of_period(period_of(grid.beats)));
         const bool known = std::any_of(tempi.begin(), tempi.end(), [&](const TempoCandidate& candidate) {
             return std::abs(candidate.tempo / tempo - 1) < 0.04;
         });
         if (!known)
-            tempi.push_back({tempo, static_cast<float>(std::exp(0.5 * (track.score - best)))});
+            tempi.push_back({tempo, static_cast<float>(std::exp(grid.score - grids.front().score))});
     }
     if (tempi.size() > 4)
         tempi.resize(4);
@@ -35,37 +32,94 @@ std::vector<TempoCandidate> tempo_candidates(const std::vector<TrackedBeats>& tr
     return tempi;
 }
 
-BeatGrid grid_from(const Features& features, const BeatTrack& track, const RefinedBeats& refined,
-                   int beats_per_bar) {
-    const auto odds = downbeat_log_odds(features, track);
-    const int first = first_downbeat(odds, beats_per_bar);
+/// Metres bar by bar, told where they change; the first downbeat becomes bar 1, beat 1.
+BeatGrid grid_from(const BarFit& bars, const RefinedBeats& refined, float sureness) {
+    std::size_t first_downbeat = 0;
+    while (first_downbeat + 1 < bars.place.size() && bars.place[first_downbeat] != 0)
+        ++first_downbeat;
+    std::vector<MetreChange> metres;
+    for (std::size_t i = first_downbeat; i < bars.place.size(); ++i)
+        if (bars.place[i] == 0 &&
+            (metres.empty() || metres.back().metre.beats_per_bar != bars.beats_in_bar[i]))
+            metres.push_back({static_cast<std::int64_t>(i - first_downbeat), {bars.beats_in_bar[i], 4}});
+    if (metres.empty())
+        metres.push_back({0, {bars.beats_in_bar.front(), 4}});
     std::vector<GridBeat> beats;
     for (std::size_t i = 0; i < refined.times.size(); ++i)
-        beats.push_back({refined.times[i], std::clamp(refined.confidence[i], 0.0f, 1.0f), BeatOrigin::Found});
-    return *BeatGrid::make(std::move(beats), -first, {{0, {beats_per_bar, 4}}});
+        beats.push_back(
+            {refined.times[i], std::clamp(refined.confidence[i] * sureness, 0.0f, 1.0f), BeatOrigin::Found});
+    return *BeatGrid::make(std::move(beats), -static_cast<std::int64_t>(first_downbeat), std::move(metres));
+}
+
+/// How likely it is that nothing else than the best grid is the beat: rivals nearly the same count for it.
+float sureness_of(const std::vector<ScoredGrid>& grids) {
+    double same = 0, all = 0;
+    const auto& best = grids.front().beats;
+    for (const auto& grid : grids) {
+        const double share = std::exp(grid.score - grids.front().score);
+        std::size_t hits = 0, k = 0;
+        for (const double beat : grid.beats) {
+            while (k < best.size() && best[k] < beat - 5)
+                ++k;
+            hits += k < best.size() && best[k] <= beat + 5;
+        }
+        all += share;
+        same += share * 2 * static_cast<double>(hits) / static_cast<double>(best.size() + grid.beats.size());
+    }
+    return static_cast<float>(same / all);
 }
 
 } // namespace
 
-Result<Analysis> analyze(const SampleStore& sound, const AnalysisSettings& settings,
-                         const Progress& progress) {
-    auto features = compute_features(sound, progress.part(0, 0.8));
+Result<Heeded> listen_to(const SampleStore& sound, bool with_network, const Progress& progress) {
+    const auto listener = Listener::built_in();
+    LoudnessMeter meter(sound.format());
+    auto features =
+        compute_features(sound, with_network && listener ? &*listener : nullptr, &meter, progress);
     if (!features)
         return tl::unexpected(features.error());
+    return Heeded{std::move(*features), meter.finish()};
+}
+
+Result<Analysis> analyze(const Heeded& heeded, const AnalysisSettings& settings, const Progress& progress) {
+    const Features& features = heeded.features;
     Analysis analysis;
-    analysis.duration = features->duration;
-    analysis.onsets = find_onsets(*features, settings.onsets);
-    const auto tracks = track_beats(*features, progress.part(0.8, 0.97));
+    analysis.duration = features.duration;
+    analysis.loudness = heeded.loudness;
+    OnsetSettings row = settings.onsets;
+    analysis.onsets = find_onsets(features, row);
+    for (const auto& [id, onsets] : {std::pair{"kick", &analysis.kick}, std::pair{"snare", &analysis.snare},
+                                     std::pair{"hat", &analysis.hat}, std::pair{"step", &analysis.steps}}) {
+        row.function = id;
+        *onsets = find_onsets(features, row);
+    }
+    progress.report(0.1);
+    const Accents accents(features);
+    const auto grids = choose_grid(features, accents, settings.grid, progress.part(0.1, 0.9));
     if (progress.cancelled())
         return fail(cancelled_text);
-    if (!tracks.empty()) {
-        const BeatTrack track = retrack_around(*features, tracks.front().beats);
-        const auto refined = refine_beats(*features, track);
-        analysis.grid = grid_from(*features, track, refined, settings.beats_per_bar);
-        analysis.tempi = tempo_candidates(tracks);
+    if (!grids.empty()) {
+        analysis.pulse = static_cast<float>(grids.front().pulse);
+        // A person who tells where beats are, or how fast they come, knows that there are some.
+        const bool told = !settings.grid.held.empty() || settings.grid.tempo_range;
+        const auto refined = refine_beats(features, grids.front().beats);
+        if ((analysis.pulse >= 0.5f || told) && refined.times.size() >= 4) {
+            analysis.grid = grid_from(grids.front().bars, refined, analysis.pulse * sureness_of(grids));
+            analysis.tempi = tempo_candidates(grids);
+            analysis.swing = swing_ratio(analysis.onsets, *analysis.grid);
+        }
     }
+    analysis.sections = find_sections(features, analysis.grid ? &*analysis.grid : nullptr);
     progress.report(1);
     return analysis;
+}
+
+Result<Analysis> analyze(const SampleStore& sound, const AnalysisSettings& settings,
+                         const Progress& progress) {
+    const auto heeded = listen_to(sound, settings.with_network, progress.part(0, 0.85));
+    if (!heeded)
+        return tl::unexpected(heeded.error());
+    return analyze(*heeded, settings, progress.part(0.85, 1));
 }
 
 } // namespace pulsepin

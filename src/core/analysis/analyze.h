@@ -2,7 +2,10 @@
 #pragma once
 
 #include "analysis/features.h"
+#include "analysis/grid_candidates.h"
+#include "analysis/loudness.h"
 #include "analysis/onsets.h"
+#include "analysis/sections.h"
 #include "time/beat_grid.h"
 
 #include <optional>
@@ -20,17 +23,35 @@ struct Analysis {
     Seconds duration;
     std::vector<TempoCandidate> tempi; ///< likeliest first; empty where no pulse was found
     std::optional<BeatGrid> grid;      ///< absent where no pulse was found
-    std::vector<Onset> onsets;
+    float pulse = 0;                   ///< 0 to 1: how sure it is that there is a pulse
+    std::optional<double>
+        swing; ///< first eighth against second; absent where beats are not divided in one way
+    std::vector<Onset> onsets, kick, snare, hat, steps;
+    std::vector<Section> sections;
+    Loudness loudness;
     friend bool operator==(const Analysis&, const Analysis&) = default;
 };
 
 struct AnalysisSettings {
-    int beats_per_bar = 4;
-    OnsetSettings onsets;
+    GridConditions grid;
+    OnsetSettings onsets; ///< of everything that starts; the rows by instrument share its sensitivity and gap
+    bool with_network = true;
 };
 
-/// Finds tempo, beats, bars and onsets. The same samples give the same result, bit for bit.
-/// Fails only when cancelled.
+/// Features and loudness of a sound in one pass over its samples.
+struct Heeded {
+    Features features;
+    Loudness loudness;
+};
+[[nodiscard]] Result<Heeded> listen_to(const SampleStore& sound, bool with_network = true,
+                                       const Progress& progress = {});
+
+/// Finds tempo, beats, bars, onsets, sections from features: no sample is looked at again. The same features
+/// give the same result, bit for bit. Fails only when cancelled.
+[[nodiscard]] Result<Analysis> analyze(const Heeded& heeded, const AnalysisSettings& settings = {},
+                                       const Progress& progress = {});
+
+/// Both in one step.
 [[nodiscard]] Result<Analysis> analyze(const SampleStore& sound, const AnalysisSettings& settings = {},
                                        const Progress& progress = {});
 

@@ -17,7 +17,7 @@ struct Attack {
 
 /// The attack within 40 ms that is strong and close.
 Attack attack_near(const Features& f, double time, double strong) {
-    const auto& n = f.attack;
+    const auto& n = f.flux;
     const double centre = time * Features::fast_rate;
     Attack best{time, 0};
     double most = 0;
@@ -157,7 +157,7 @@ void straighten(std::span<const Attack> attacks, std::vector<Seconds>& times) {
 } // namespace
 
 RefinedBeats refine_beats(const Features& features, const BeatTrack& track) {
-    const double strong = static_cast<double>(percentile(features.attack, 0.98));
+    const double strong = static_cast<double>(percentile(features.flux, 0.98));
     std::vector<Attack> attacks;
     for (const double beat : track)
         attacks.push_back(attack_near(features, Features::slow_time(beat), strong));

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "analysis/beat_tracker.h"
+#include "analysis/beat_path.h"
+#include "analysis/features.h"
 
 namespace pulsepin {
 

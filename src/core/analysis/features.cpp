@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analysis/features.h"
 
+#include "analysis/front_end.h"
+#include "analysis/separation.h"
 #include "dsp/smoothing.h"
 
 #include <algorithm>
@@ -9,71 +11,10 @@
 namespace pulsepin {
 namespace {
 
-constexpr float compression = 300;
-constexpr float loudness_target = 0.15f; // the 95th percentile of 50 ms RMS is brought here
-constexpr float silence = 3.2e-4f;       // -70 dBFS
-
-float loud_level(const SampleStore& sound) {
-    const auto block = std::max<std::int64_t>(sound.format().sample_rate / 20, 1);
-    std::vector<float> levels;
-    std::vector<float> samples(static_cast<std::size_t>(block));
-    for (std::int64_t at = 0; at < sound.length().value; at += block) {
-        if (at / block % 2048 == 2047)
-            sound.give_back_memory();
-        sound.read_mono(Samples(at), samples);
-        double squares = 0;
-        for (const float s : samples)
-            squares += static_cast<double>(s) * static_cast<double>(s);
-        levels.push_back(static_cast<float>(std::sqrt(squares / static_cast<double>(block))));
-    }
-    // Where sound is rare, as in a slow click track, the percentile would speak of the silence between.
-    const float loudest = levels.empty() ? 0.0f : *std::max_element(levels.begin(), levels.end());
-    return std::max(percentile(levels, 0.95), 0.25f * loudest);
-}
-
-/// Rise of a log spectrum against the one two frames before, each band against the strongest of itself and
-/// its neighbours then, so that vibrato is no rise.
-class Flux {
-public:
-    Flux(std::size_t window, double rate, FilterbankShape shape)
-        : spectrum_(window, rate, shape, compression) {
-        for (auto& frame : history_)
-            frame.assign(spectrum_.bands(), 0.0f);
-        rise.assign(spectrum_.bands(), 0.0f);
-    }
-
-    void at(std::span<const float> samples, std::ptrdiff_t centre, float gain) {
-        std::rotate(history_.begin(), history_.begin() + 1, history_.end());
-        spectrum_.at(samples, centre, gain, history_[2]);
-        const auto& now = history_[2];
-        const auto& then = history_[0];
-        for (std::size_t b = 0; b < now.size(); ++b) {
-            float most = then[b];
-            if (b > 0)
-                most = std::max(most, then[b - 1]);
-            if (b + 1 < then.size())
-                most = std::max(most, then[b + 1]);
-            rise[b] = std::max(0.0f, now[b] - most);
-        }
-    }
-
-    [[nodiscard]] float mean(double from_hz, double until_hz) const {
-        float sum = 0;
-        int count = 0;
-        for (std::size_t b = 0; b < rise.size(); ++b)
-            if (spectrum_.centre_hz(b) >= from_hz && spectrum_.centre_hz(b) < until_hz) {
-                sum += rise[b];
-                ++count;
-            }
-        return count == 0 ? 0.0f : sum / static_cast<float>(count);
-    }
-
-    std::vector<float> rise;
-
-private:
-    LogBandSpectrum spectrum_;
-    std::array<std::vector<float>, 3> history_;
-};
+constexpr float rise_step = 0.01f, harmony_step = 0.0125f;
+constexpr float sharpness_floor = -95, sharpness_step = 0.5f; // dB
+constexpr std::size_t low_rise_bands = 9;                     // each of two slow bands
+constexpr std::size_t bass_bands = 2 * low_rise_bands;        // slow bands up to 130 Hz
 
 void divide_by_rms(std::vector<float>& curve) {
     double squares = 0;
@@ -86,66 +27,80 @@ void divide_by_rms(std::vector<float>& curve) {
             v /= rms;
 }
 
-/// Sum over bands of how far the mean of the next fifth of a second lies above that of the last.
-std::vector<float> harmonic_change(const BandFrames& harmony, std::span<const float> hz, double from_hz,
+float decibels(float power) {
+    return 10 * std::log10(power + 1e-9f);
+}
+
+/// Rise of each band against two frames before, there against the strongest of itself and its neighbours, so
+/// that vibrato is no rise.
+void rise_of(std::span<const float> now, std::span<const float> then, std::span<float> out) {
+    const std::size_t n = now.size();
+    for (std::size_t b = 0; b < n; ++b) {
+        const float most = std::max({then[b], then[b > 0 ? b - 1 : 0], then[b + 1 < n ? b + 1 : b]});
+        out[b] = std::max(0.0f, now[b] - most);
+    }
+}
+
+struct BandRange {
+    std::size_t first = 0, last = 0;
+    [[nodiscard]] float mean(std::span<const float> values) const {
+        float sum = 0;
+        for (std::size_t b = first; b < last; ++b)
+            sum += values[b];
+        return last > first ? sum / static_cast<float>(last - first) : 0.0f;
+    }
+};
+
+BandRange quick_range(double from_hz, double until_hz) {
+    BandRange range;
+    while (range.first < FrontEnd::quick_bands && FrontEnd::quick_hz(range.first) < from_hz)
+        ++range.first;
+    range.last = range.first;
+    while (range.last < FrontEnd::quick_bands && FrontEnd::quick_hz(range.last) < until_hz)
+        ++range.last;
+    return range;
+}
+
+/// Sum over bands of how far the mean of the next fifth of a second lies above that of the last; 100 a
+/// second.
+std::vector<float> harmonic_change(const ByteFrames& harmony, std::size_t frames, double from_hz,
                                    double until_hz) {
-    constexpr std::ptrdiff_t gap = 2, reach = 22;
-    const auto frames = static_cast<std::ptrdiff_t>(harmony.frames());
-    std::vector<float> change(static_cast<std::size_t>(frames), 0.0f);
-    std::vector<double> sums(static_cast<std::size_t>(frames) + 1);
+    constexpr std::ptrdiff_t gap = 1, reach = 11; // frames of 20 ms
+    const auto coarse = static_cast<std::ptrdiff_t>(harmony.frames());
+    std::vector<float> change(static_cast<std::size_t>(coarse), 0.0f);
+    std::vector<std::int32_t> sums(static_cast<std::size_t>(coarse) + 1);
     for (std::size_t b = 0; b < harmony.bands; ++b) {
-        if (static_cast<double>(hz[b]) < from_hz || static_cast<double>(hz[b]) >= until_hz)
+        if (Features::harmony_hz(b) < from_hz || Features::harmony_hz(b) >= until_hz)
             continue;
-        for (std::ptrdiff_t t = 0; t < frames; ++t)
-            sums[static_cast<std::size_t>(t) + 1] =
-                sums[static_cast<std::size_t>(t)] +
-                static_cast<double>(harmony.frame(static_cast<std::size_t>(t))[b]);
+        for (std::size_t t = 0; t < harmony.frames(); ++t)
+            sums[t + 1] = sums[t] + harmony.values[t * harmony.bands + b];
         const auto mean = [&](std::ptrdiff_t from, std::ptrdiff_t until) {
-            from = std::clamp<std::ptrdiff_t>(from, 0, frames);
-            until = std::clamp<std::ptrdiff_t>(until, 0, frames);
-            return until <= from
-                       ? 0.0
-                       : (sums[static_cast<std::size_t>(until)] - sums[static_cast<std::size_t>(from)]) /
-                             static_cast<double>(until - from);
+            from = std::clamp<std::ptrdiff_t>(from, 0, coarse);
+            until = std::clamp<std::ptrdiff_t>(until, 0, coarse);
+            return until <= from ? 0.0f
+                                 : static_cast<float>(sums[static_cast<std::size_t>(until)] -
+                                                      sums[static_cast<std::size_t>(from)]) /
+                                       static_cast<float>(until - from);
         };
-        for (std::ptrdiff_t t = 0; t < frames; ++t)
-            change[static_cast<std::size_t>(t)] += static_cast<float>(
-                std::max(0.0, mean(t + gap, t + reach + 1) - mean(t - reach, t - gap + 1)));
+        for (std::ptrdiff_t t = 0; t < coarse; ++t)
+            change[static_cast<std::size_t>(t)] +=
+                std::max(0.0f, mean(t + gap, t + reach + 1) - mean(t - reach, t - gap + 1));
     }
     double mean = 0, square = 0;
     for (const float v : change) {
-        mean += static_cast<double>(v) / static_cast<double>(frames);
-        square += static_cast<double>(v) * static_cast<double>(v) / static_cast<double>(frames);
+        mean += static_cast<double>(v) / static_cast<double>(coarse);
+        square += static_cast<double>(v) * static_cast<double>(v) / static_cast<double>(coarse);
     }
     const double deviation = std::sqrt(std::max(square - mean * mean, 0.0));
-    if (deviation > 1e-9)
-        for (float& v : change)
-            v = static_cast<float>(static_cast<double>(v) / deviation);
-    return change;
-}
-
-/// The difference of neighbouring samples brings out attacks over a sounding bass.
-std::vector<float> difference_energy(const SampleStore& sound, float gain) {
-    const auto rate = static_cast<double>(sound.format().sample_rate);
-    const auto bins = static_cast<std::int64_t>(sound.duration().value * 1000) + 1;
-    std::vector<float> energy;
-    energy.reserve(static_cast<std::size_t>(bins));
-    std::vector<float> samples;
-    for (std::int64_t bin = 0; bin < bins; ++bin) {
-        if (bin % 65'536 == 65'535)
-            sound.give_back_memory();
-        const auto from = std::llround(static_cast<double>(bin) * rate / 1000);
-        const auto until = std::llround(static_cast<double>(bin + 1) * rate / 1000);
-        samples.resize(static_cast<std::size_t>(until - from + 1));
-        sound.read_mono(Samples(from - 1), samples);
-        double sum = 0;
-        for (std::size_t i = 1; i < samples.size(); ++i) {
-            const double d = static_cast<double>(gain * (samples[i] - samples[i - 1]));
-            sum += d * d;
-        }
-        energy.push_back(static_cast<float>(sum / static_cast<double>(until - from)));
+    std::vector<float> fine(frames, 0.0f);
+    if (deviation < 1e-9)
+        return fine;
+    for (std::size_t t = 0; t < frames; ++t) {
+        const std::size_t i = std::min(t / 2, change.size() - 1);
+        const float next = change[std::min(i + 1, change.size() - 1)];
+        fine[t] = (t % 2 == 0 ? change[i] : 0.5f * (change[i] + next)) / static_cast<float>(deviation);
     }
-    return energy;
+    return fine;
 }
 
 void combine_bands(Features& f) {
@@ -168,18 +123,170 @@ void combine_bands(Features& f) {
         f.novelty[i] /= std::max({local[i], floor, 1e-6f});
 }
 
+/// Turns blocks of the front end into curves, from front to back.
+class FeatureBuilder {
+public:
+    explicit FeatureBuilder(Features& f, float gain) : f_(f), unscale_(gain > 0 ? 1 / gain : 0) {
+        f.rises = {Features::rise_bands, Features::slow_rate, rise_step, {}};
+        f.harmony = {FrontEnd::slow_bands, 50, harmony_step, {}};
+    }
+
+    void add(const FrontBlock& block) {
+        for (std::size_t k = 0; k < block.frames; ++k) {
+            std::array<float, band_count> sum{};
+            std::array<float, FrontEnd::quick_bands> both{};
+            for (std::size_t half = 0; half < 2; ++half)
+                add_quick(block, 2 * k + half, sum, both);
+            add_slow(block, k, sum, both);
+            f_.rms.push_back(block.rms[k] * unscale_);
+            f_.peak.push_back(block.peak[k] * unscale_);
+            f_.surprise.push_back(block.complex_surprise[k]);
+        }
+        for (const float v : block.sharpness)
+            f_.sharpness.push_back(ByteFrames::byte_of(decibels(v) - sharpness_floor, sharpness_step));
+        separation_.add(block.slow, f_.percussive, f_.harmonic);
+    }
+
+    void finish() { separation_.finish(f_.percussive, f_.harmonic); }
+
+private:
+    void add_quick(const FrontBlock& block, std::size_t q, std::array<float, band_count>& sum,
+                   std::array<float, FrontEnd::quick_bands>& both) {
+        const auto now = block.quick.frame(q);
+        std::array<float, FrontEnd::quick_bands> rise{};
+        rise_of(now, quick_[quick_at_ % 2], rise);
+        std::copy(now.begin(), now.end(), quick_[quick_at_ % 2].begin());
+        for (std::size_t b = 0; b < rise.size(); ++b)
+            both[b] += rise[b];
+        f_.flux.push_back(BandRange{0, rise.size()}.mean(rise));
+        sum[1] += low_mid_.mean(rise);
+        sum[2] += mid_.mean(rise);
+        sum[3] += snare_.mean(rise);
+        sum[4] += high_.mean(rise);
+        const float low = block.low_level[q];
+        sum[0] += std::max(0.0f, low - low_[quick_at_ % 2]);
+        low_[quick_at_ % 2] = low;
+        const float energy = decibels(block.energy[q]), high = decibels(block.high_content[q]);
+        f_.energy_rise.push_back(std::max(0.0f, energy - energy_[quick_at_ % 2]));
+        f_.high_rise.push_back(std::max(0.0f, high - high_content_[quick_at_ % 2]));
+        energy_[quick_at_ % 2] = energy;
+        high_content_[quick_at_ % 2] = high;
+        ++quick_at_;
+    }
+
+    void add_slow(const FrontBlock& block, std::size_t k, std::array<float, band_count>& sum,
+                  const std::array<float, FrontEnd::quick_bands>& both) {
+        const auto now = block.slow.frame(k);
+        auto& then = slow_[slow_at_ % 2];
+        std::array<float, FrontEnd::slow_bands> rise{};
+        for (std::size_t b = 0; b < now.size(); ++b)
+            rise[b] = std::max(0.0f, now[b] - then[b]);
+        sum[0] += 0.5f * BandRange{0, bass_bands}.mean(rise);
+        for (std::size_t b = 0; b < band_count; ++b)
+            f_.bands[b].push_back(0.5f * sum[b]);
+        for (std::size_t b = 0; b < low_rise_bands; ++b)
+            f_.rises.values.push_back(ByteFrames::byte_of(0.5f * (rise[2 * b] + rise[2 * b + 1]), rise_step));
+        for (std::size_t b = 0; b + 1 < both.size(); b += 2)
+            f_.rises.values.push_back(ByteFrames::byte_of(0.25f * (both[b] + both[b + 1]), rise_step));
+        if (slow_at_ % 2 == 0)
+            for (const float v : now)
+                f_.harmony.values.push_back(ByteFrames::byte_of(v, harmony_step));
+        std::copy(now.begin(), now.end(), then.begin());
+        ++slow_at_;
+    }
+
+    Features& f_;
+    float unscale_;
+    Separation separation_;
+    BandRange low_mid_ = quick_range(150, 400), mid_ = quick_range(400, 1600),
+              snare_ = quick_range(1600, 6000), high_ = quick_range(6000, 1e9);
+    std::array<std::array<float, FrontEnd::quick_bands>, 2> quick_{};
+    std::array<std::array<float, FrontEnd::slow_bands>, 2> slow_{};
+    std::array<float, 2> low_{}, energy_{-90, -90}, high_content_{-90, -90};
+    std::size_t quick_at_ = 0, slow_at_ = 0;
+};
+
+/// Keeps the spectra that the network still needs and lets it listen to long stretches at once.
+class ListeningQueue {
+public:
+    ListeningQueue(const Listener* listener, HeardCurves& out) : listener_(listener), out_(out) {}
+
+    void add(const FrontBlock& block) {
+        if (!listener_)
+            return;
+        for (std::size_t k = 0; k < block.frames; ++k) {
+            const auto quick = block.quick.frame(2 * k);
+            const auto slow = block.slow.frame(k);
+            kept_.insert(kept_.end(), quick.begin(), quick.end());
+            kept_.insert(kept_.end(), slow.begin(), slow.end());
+        }
+        while (frames() - before_ >= stretch + Listener::context)
+            listen(stretch, std::min(frames(), before_ + stretch + Listener::context));
+    }
+    void finish() {
+        if (listener_ && frames() > before_)
+            listen(frames() - before_, frames());
+    }
+
+private:
+    static constexpr std::size_t stretch = 30'000; // five minutes; even, so that pairs of frames stay pairs
+    static constexpr std::size_t inputs = FrontEnd::quick_bands + FrontEnd::slow_bands;
+
+    [[nodiscard]] std::size_t frames() const { return kept_.size() / inputs; }
+
+    void listen(std::size_t count, std::size_t reach) {
+        listener_->listen(std::span(kept_).first(reach * inputs), before_, before_ + count, out_);
+        const std::size_t done = before_ + count;
+        const std::size_t drop = done > Listener::context ? (done - Listener::context) / 2 * 2 : 0;
+        kept_.erase(kept_.begin(), kept_.begin() + static_cast<std::ptrdiff_t>(drop * inputs));
+        before_ = done - drop;
+    }
+
+    const Listener* listener_;
+    HeardCurves& out_;
+    std::vector<float> kept_;
+    std::size_t before_ = 0; ///< frames in front that were listened to already
+};
+
 } // namespace
+
+std::uint8_t ByteFrames::byte_of(float value, float step) {
+    return static_cast<std::uint8_t>(std::clamp(value / step + 0.5f, 0.0f, 255.0f));
+}
+
+double Features::rise_band_hz(std::size_t band) {
+    return band < low_rise_bands ? std::sqrt(FrontEnd::slow_hz(2 * band) * FrontEnd::slow_hz(2 * band + 1))
+                                 : std::sqrt(FrontEnd::quick_hz(2 * (band - low_rise_bands)) *
+                                             FrontEnd::quick_hz(2 * (band - low_rise_bands) + 1));
+}
+
+double Features::harmony_hz(std::size_t band) {
+    return FrontEnd::slow_hz(band);
+}
 
 Seconds attack_start(const Features& features, Seconds time) {
     constexpr std::ptrdiff_t reach = 18, before = 6, after = 3; // milliseconds
     constexpr double clear = 6.3, floor = 1e-7;
+    static const auto power = [] {
+        std::array<double, 256> table{};
+        for (std::size_t i = 0; i < table.size(); ++i)
+            table[i] = std::pow(10.0, (static_cast<double>(sharpness_floor) +
+                                       static_cast<double>(sharpness_step) * static_cast<double>(i)) /
+                                          10);
+        return table;
+    }();
     const auto& e = features.sharpness;
     const auto centre = static_cast<std::ptrdiff_t>(std::llround(time.value * 1000));
+    std::array<double, 2 * reach + before + after + 1> around{};
+    for (std::size_t i = 0; i < around.size(); ++i) {
+        const auto at = centre - reach - before + static_cast<std::ptrdiff_t>(i);
+        if (at >= 0 && at < static_cast<std::ptrdiff_t>(e.size()))
+            around[i] = power[e[static_cast<std::size_t>(at)]];
+    }
     const auto mean = [&](std::ptrdiff_t from, std::ptrdiff_t until) {
         double sum = 0;
         for (auto i = from; i < until; ++i)
-            if (i >= 0 && i < static_cast<std::ptrdiff_t>(e.size()))
-                sum += static_cast<double>(e[static_cast<std::size_t>(i)]);
+            sum += around[static_cast<std::size_t>(i - (centre - reach - before))];
         return sum / static_cast<double>(until - from);
     };
     double steepest = clear;
@@ -196,76 +303,41 @@ Seconds attack_start(const Features& features, Seconds time) {
     return std::max(best, Seconds(0));
 }
 
-Result<Features> compute_features(const SampleStore& sound, const Progress& progress) {
-    const auto rate = static_cast<double>(sound.format().sample_rate);
+Result<Features> compute_features(const SampleStore& sound, const Listener* listener, LoudnessMeter* meter,
+                                  const Progress& progress) {
     Features f;
     f.duration = sound.duration();
-    const float level = loud_level(sound);
-    f.silent = level < silence;
-    const float gain = f.silent ? 0.0f : loudness_target / level;
-
-    f.sharpness = difference_energy(sound, gain);
-    Flux quick(window_for_rate(1024, rate), rate, {150, 17500, 8});
-    Flux fine(window_for_rate(2048, rate), rate, {60, 17500, 12});
-    LogBandSpectrum slow(window_for_rate(4096, rate), rate, {30, 2500, 12}, compression);
-    f.harmony.bands = slow.bands();
-    f.harmony.frames_per_second = Features::slow_rate;
-    for (std::size_t b = 0; b < slow.bands(); ++b)
-        f.harmony_hz.push_back(static_cast<float>(slow.centre_hz(b)));
-
-    const auto slow_frames = static_cast<std::int64_t>(f.duration.value * Features::slow_rate) + 1;
-    constexpr std::int64_t chunk = 1000; // slow frames worked on from one stretch of samples
-    const auto margin = static_cast<std::int64_t>(window_for_rate(4096, rate));
-    std::vector<float> samples;
-    std::vector<float> harmony(slow.bands());
-    for (auto& curve : f.bands)
-        curve.reserve(static_cast<std::size_t>(slow_frames));
-    for (std::int64_t first = 0; first < slow_frames; first += chunk) {
+    FrontEnd front(sound);
+    f.silent = front.silent();
+    FeatureBuilder builder(f, front.gain());
+    ListeningQueue queue(f.silent ? nullptr : listener, f.heard);
+    FrontBlock block;
+    constexpr std::size_t frames_at_once = 1000;
+    std::size_t done = 0, metered = 0;
+    for (front.next(frames_at_once, block); block.frames > 0; front.next(frames_at_once, block)) {
         if (progress.cancelled())
             return fail(cancelled_text);
-        progress.report(static_cast<double>(first) / static_cast<double>(slow_frames));
-        sound.give_back_memory();
-        const auto last = std::min(first + chunk, slow_frames);
-        const auto sample_of = [rate](double time) { return std::llround(time * rate); };
-        const auto start = sample_of(static_cast<double>(first) / Features::slow_rate) - margin;
-        const auto end = sample_of(static_cast<double>(last) / Features::slow_rate) + margin;
-        samples.resize(static_cast<std::size_t>(end - start));
-        sound.read_mono(Samples(start), samples);
-        for (auto frame = first; frame < last; ++frame) {
-            std::array<float, band_count> sum{};
-            for (int half = 0; half < 2; ++half) {
-                const auto centre = static_cast<std::ptrdiff_t>(
-                    sample_of(Features::fast_time(static_cast<double>(2 * frame + half))) - start);
-                quick.at(samples, centre, gain);
-                fine.at(samples, centre, gain);
-                const float all = fine.mean(0, 1e9);
-                f.flux.push_back(all);
-                f.attack.push_back(all + 0.5f * quick.mean(0, 1e9));
-                sum[0] += fine.mean(0, 150);
-                sum[1] += fine.mean(150, 400);
-                sum[2] += fine.mean(400, 1600);
-                sum[3] += 0.5f * (fine.mean(1600, 6000) + quick.mean(1600, 6000));
-                sum[4] += quick.mean(6000, 1e9);
-            }
-            const auto centre = static_cast<std::ptrdiff_t>(
-                sample_of(static_cast<double>(frame) / Features::slow_rate) - start);
-            slow.at(samples, centre, gain, harmony);
-            if (frame >= 2) {
-                const auto then = f.harmony.frame(static_cast<std::size_t>(frame - 2));
-                float bass = 0;
-                int count = 0;
-                for (std::size_t b = 0; b < harmony.size() && f.harmony_hz[b] < 130; ++b, ++count)
-                    bass += std::max(0.0f, harmony[b] - then[b]);
-                sum[0] += bass / static_cast<float>(std::max(count, 1));
-            }
-            f.harmony.values.insert(f.harmony.values.end(), harmony.begin(), harmony.end());
-            for (std::size_t b = 0; b < band_count; ++b)
-                f.bands[b].push_back(0.5f * sum[b]);
+        builder.add(block);
+        queue.add(block);
+        if (meter) {
+            const auto all = sound.interleaved();
+            const auto channels = static_cast<double>(sound.format().channels);
+            const auto until = std::min(
+                all.size(), static_cast<std::size_t>(
+                                std::llround(static_cast<double>(done + block.frames) / FrontEnd::slow_rate *
+                                             static_cast<double>(sound.format().sample_rate)) *
+                                static_cast<std::int64_t>(channels)));
+            meter->add(all.subspan(metered, until - metered));
+            metered = until;
         }
+        done += block.frames;
+        progress.report(0.95 * static_cast<double>(done) / static_cast<double>(front.total_frames()));
     }
+    builder.finish();
+    queue.finish();
     combine_bands(f);
-    f.bass_change = harmonic_change(f.harmony, f.harmony_hz, 40, 260);
-    f.mid_change = harmonic_change(f.harmony, f.harmony_hz, 260, 2400);
+    f.bass_change = harmonic_change(f.harmony, f.raw.size(), 40, 260);
+    f.mid_change = harmonic_change(f.harmony, f.raw.size(), 260, 2400);
     progress.report(1);
     return f;
 }

@@ -7,46 +7,129 @@
 #include <cmath>
 
 namespace pulsepin {
+namespace {
+
+/// The least that any setting asks for: peaks below are not even kept.
+float least_of_all(const DetectionCurve& curve) {
+    return curve.per_sensitivity > 0 ? curve.least - curve.per_sensitivity / 2 : curve.least / 4;
+}
+
+float least_at(const DetectionCurve& curve, double sensitivity) {
+    const auto from_middle = static_cast<float>(0.5 - std::clamp(sensitivity, 0.0, 1.0));
+    return curve.per_sensitivity > 0 ? curve.least + curve.per_sensitivity * from_middle
+                                     : curve.least * std::exp2(4 * from_middle);
+}
+
+DetectionCurve band_of_ones_own(const Features& f, std::pair<double, double> hz) {
+    DetectionCurve curve{.values = {},
+                         .rate = Features::slow_rate,
+                         .first = Seconds(Features::slow_time(0)),
+                         .least = 0.04f,
+                         .reach = Seconds(0.02)};
+    std::vector<std::size_t> bands;
+    std::size_t nearest = 0;
+    for (std::size_t b = 0; b < Features::rise_bands; ++b) {
+        const double centre = Features::rise_band_hz(b);
+        if (centre >= hz.first && centre <= hz.second)
+            bands.push_back(b);
+        if (std::abs(std::log(centre / std::max(hz.first, 1.0))) <
+            std::abs(std::log(Features::rise_band_hz(nearest) / std::max(hz.first, 1.0))))
+            nearest = b;
+    }
+    if (bands.empty())
+        bands.push_back(nearest);
+    for (std::size_t t = 0; t < f.rises.frames(); ++t) {
+        const auto frame = f.rises.frame(t);
+        std::size_t sum = 0;
+        for (const std::size_t b : bands)
+            sum += frame[b];
+        curve.values.push_back(f.rises.step * static_cast<float>(sum) / static_cast<float>(bands.size()));
+    }
+    return curve;
+}
+
+} // namespace
+
+OnsetFinder::OnsetFinder(const Features& f, std::string_view id,
+                         std::optional<std::pair<double, double>> own_band) {
+    const OnsetFunction* function = onset_function(id);
+    if (!function)
+        function = &onset_functions().front();
+    curve_ = own_band ? band_of_ones_own(f, *own_band) : function->curve(f);
+    const auto strength = own_band ? curve_.values : function->strength(f);
+    const auto& values = curve_.values;
+    const auto n = static_cast<std::ptrdiff_t>(values.size());
+    if (n < 3 || f.silent)
+        return;
+    const auto frames = [&](double seconds) {
+        return static_cast<std::ptrdiff_t>(std::lround(seconds * curve_.rate));
+    };
+    const std::ptrdiff_t reach = std::max<std::ptrdiff_t>(1, frames(curve_.reach.value));
+    const std::ptrdiff_t past = frames(0.1), future = frames(0.05);
+    const float least = least_of_all(curve_);
+    std::vector<double> sums(values.size() + 1, 0.0);
+    for (std::size_t i = 0; i < values.size(); ++i)
+        sums[i + 1] = sums[i] + static_cast<double>(values[i]);
+    const float strongest = std::max(percentile(strength, 0.995), 1e-6f);
+
+    for (std::ptrdiff_t t = 0; t < n; ++t) {
+        const float here = values[static_cast<std::size_t>(t)];
+        float height = here;
+        if (curve_.above_surroundings) {
+            const auto from = std::max<std::ptrdiff_t>(t - past, 0);
+            const auto until = std::min<std::ptrdiff_t>(t + future + 1, n);
+            height -= static_cast<float>(
+                (sums[static_cast<std::size_t>(until)] - sums[static_cast<std::size_t>(from)]) /
+                static_cast<double>(until - from));
+        }
+        if (height < least)
+            continue;
+        const auto low = values.begin() + std::max<std::ptrdiff_t>(t - reach, 0);
+        const auto high = values.begin() + std::min<std::ptrdiff_t>(t + reach + 1, n);
+        if (std::max_element(low, high) - values.begin() != t)
+            continue;
+        const double before =
+            static_cast<double>(values[static_cast<std::size_t>(std::max<std::ptrdiff_t>(t - 1, 0))]);
+        const double after = static_cast<double>(values[static_cast<std::size_t>(std::min(t + 1, n - 1))]);
+        const double place = static_cast<double>(t) + parabola_peak(before, static_cast<double>(here), after);
+        Seconds time = Seconds(std::max(0.0, curve_.first.value + place / curve_.rate));
+        float strong = 0;
+        const auto slow = static_cast<std::ptrdiff_t>(std::lround(Features::slow_index(time)));
+        for (auto i = std::max<std::ptrdiff_t>(slow - 2, 0);
+             i < std::min<std::ptrdiff_t>(slow + 3, static_cast<std::ptrdiff_t>(strength.size())); ++i)
+            strong = std::max(strong, strength[static_cast<std::size_t>(i)]);
+        if (curve_.to_the_attack)
+            time = attack_start(f, time);
+        if (!peaks_.empty())
+            time = std::max(time, peaks_.back().time);
+        peaks_.push_back({time, height, std::clamp(strong / strongest, 0.0f, 1.0f)});
+    }
+}
+
+std::vector<Onset> OnsetFinder::find(const OnsetSettings& settings) const {
+    const float least = least_at(curve_, settings.sensitivity);
+    const auto weakest = static_cast<float>(settings.least_strength);
+    std::vector<Onset> onsets;
+    float last_height = 0;
+    for (const auto& peak : peaks_) {
+        if (peak.height < least || peak.strength < weakest)
+            continue;
+        if (!onsets.empty() && peak.time - onsets.back().time < settings.smallest_gap) {
+            // Of two that are too close, the clearer one stays.
+            if (peak.height > last_height) {
+                onsets.back() = {peak.time, peak.strength};
+                last_height = peak.height;
+            }
+            continue;
+        }
+        onsets.push_back({peak.time, peak.strength});
+        last_height = peak.height;
+    }
+    return onsets;
+}
 
 std::vector<Onset> find_onsets(const Features& features, const OnsetSettings& settings) {
-    const auto& flux = features.flux;
-    const auto n = static_cast<std::ptrdiff_t>(flux.size());
-    if (n < 3 || features.silent)
-        return {};
-    constexpr std::ptrdiff_t reach = 3, past = 20, future = 10; // frames of 5 ms
-    // 0.010 at the middle of the slider, a factor of four either way at its ends.
-    const float threshold = 0.010f * static_cast<float>(std::exp2(4 * (0.5 - settings.sensitivity)));
-    std::vector<double> sums(flux.size() + 1, 0.0);
-    for (std::size_t i = 0; i < flux.size(); ++i)
-        sums[i + 1] = sums[i] + static_cast<double>(flux[i]);
-
-    std::vector<Onset> onsets;
-    float strongest = 0;
-    for (std::ptrdiff_t t = 0; t < n; ++t) {
-        const float here = flux[static_cast<std::size_t>(t)];
-        const auto from = std::max<std::ptrdiff_t>(t - past, 0);
-        const auto until = std::min<std::ptrdiff_t>(t + future + 1, n);
-        const auto mean = static_cast<float>(
-            (sums[static_cast<std::size_t>(until)] - sums[static_cast<std::size_t>(from)]) /
-            static_cast<double>(until - from));
-        if (here < mean + threshold)
-            continue;
-        const auto low = flux.begin() + std::max<std::ptrdiff_t>(t - reach, 0);
-        const auto high = flux.begin() + std::min<std::ptrdiff_t>(t + reach + 1, n);
-        if (*std::max_element(low, high) > here)
-            continue;
-        const double before = t > 0 ? static_cast<double>(flux[static_cast<std::size_t>(t - 1)]) : 0.0;
-        const double after = t + 1 < n ? static_cast<double>(flux[static_cast<std::size_t>(t + 1)]) : 0.0;
-        const double place = static_cast<double>(t) + parabola_peak(before, static_cast<double>(here), after);
-        const Seconds time = attack_start(features, Seconds(std::max(0.0, Features::fast_time(place))));
-        if (!onsets.empty() && time - onsets.back().time < settings.smallest_gap)
-            continue;
-        onsets.push_back({time, here});
-        strongest = std::max(strongest, here);
-    }
-    for (auto& onset : onsets)
-        onset.strength /= strongest;
-    return onsets;
+    return OnsetFinder(features, settings.function, settings.own_band).find(settings);
 }
 
 } // namespace pulsepin

@@ -3,6 +3,12 @@
 
 #include "analysis/features.h"
 
+#include <optional>
+#include <span>
+#include <string>
+#include <string_view>
+#include <utility>
+
 namespace pulsepin {
 
 struct Onset {
@@ -11,12 +17,60 @@ struct Onset {
     friend bool operator==(const Onset&, const Onset&) = default;
 };
 
-struct OnsetSettings {
-    double sensitivity = 0.5; ///< 0 finds only the clearest, 1 nearly anything that rises
-    Seconds smallest_gap{0.03};
+/// A curve whose peaks are onsets.
+struct DetectionCurve {
+    std::vector<float> values;
+    double rate = Features::fast_rate; ///< values a second; the first lies at `first`
+    Seconds first{0};
+    float least = 0;                ///< what a peak must reach at the middle of the slider
+    float per_sensitivity = 0;      ///< how far the slider moves that, from end to end; 0: by a factor of 16
+    bool above_surroundings = true; ///< the peak counts from the mean of 100 ms before to 50 ms after
+    bool to_the_attack = true;      ///< times move to where the sound begins
+    Seconds reach{0.015};           ///< a peak is the largest this far to either side
 };
 
-/// Peaks of the flux that stand above their surroundings, in rising order, each refined between frames.
+/// A way of hearing onsets. No single one suits all music.
+struct OnsetFunction {
+    std::string_view id;    ///< as stored in projects and asked for on the command line
+    std::string_view title; ///< as shown
+    DetectionCurve (*curve)(const Features&);
+    std::vector<float> (*strength)(const Features&); ///< on the slow clock
+};
+
+/// All of them; "full" is the one for whatever starts, and the first.
+[[nodiscard]] std::span<const OnsetFunction> onset_functions();
+/// Null when there is none of that name.
+[[nodiscard]] const OnsetFunction* onset_function(std::string_view id);
+
+struct OnsetSettings {
+    std::string function = "full";
+    double sensitivity = 0.5;  ///< 0 finds only the clearest, 1 nearly anything that rises
+    double least_strength = 0; ///< weaker ones are left out
+    Seconds smallest_gap{0.03};
+    std::optional<std::pair<double, double>> own_band; ///< Hz; looks at the rise between these instead
+    friend bool operator==(const OnsetSettings&, const OnsetSettings&) = default;
+};
+
+/// Peaks of one detection function, in rising order, refined between frames.
+class OnsetFinder {
+public:
+    /// Computes the curve once; the settings may then be moved freely. An unknown function finds as "full"
+    /// does.
+    OnsetFinder(const Features& features, std::string_view function,
+                std::optional<std::pair<double, double>> own_band = std::nullopt);
+    [[nodiscard]] std::vector<Onset> find(const OnsetSettings& settings) const;
+    [[nodiscard]] const DetectionCurve& curve() const { return curve_; }
+
+private:
+    struct Peak {
+        Seconds time;
+        float height, strength; ///< height: above the surroundings where that counts
+    };
+    DetectionCurve curve_;
+    std::vector<Peak> peaks_;
+};
+
+/// The same in one step.
 [[nodiscard]] std::vector<Onset> find_onsets(const Features& features, const OnsetSettings& settings = {});
 
 } // namespace pulsepin

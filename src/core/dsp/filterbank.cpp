@@ -29,6 +29,30 @@ Filterbank::Filterbank(FilterbankShape shape, double sample_rate, std::size_t ff
     }
 }
 
+Filterbank::Filterbank(EvenBands shape, double sample_rate, std::size_t fft_length) {
+    const double bin_hz = sample_rate / static_cast<double>(fft_length);
+    const double ratio =
+        std::pow(shape.highest_hz / shape.lowest_hz, 1.0 / static_cast<double>(shape.count + 1));
+    const auto last_bin = static_cast<double>(fft_length / 2);
+    for (std::size_t i = 0; i < shape.count; ++i) {
+        const double centre = shape.lowest_hz * std::pow(ratio, static_cast<double>(i + 1)) / bin_hz;
+        const double low = std::min(centre / ratio, centre - 1);
+        const double high = std::max(centre * ratio, centre + 1);
+        Band band{0, weights_.size(), 0, centre * bin_hz};
+        for (double bin = std::max(0.0, std::ceil(low)); bin <= std::min(high, last_bin); ++bin) {
+            const double weight =
+                bin <= centre ? (bin - low) / (centre - low) : (high - bin) / (high - centre);
+            if (weight <= 0)
+                continue;
+            if (band.count == 0)
+                band.first_bin = static_cast<std::size_t>(bin);
+            weights_.push_back(static_cast<float>(weight));
+            ++band.count;
+        }
+        bands_.push_back(band);
+    }
+}
+
 void Filterbank::apply(std::span<const float> magnitudes, std::span<float> out) const {
     for (std::size_t i = 0; i < bands_.size(); ++i) {
         const Band& band = bands_[i];

@@ -1,16 +1,26 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "dsp/stft.h"
 
+#include "dsp/fast_log.h"
+
 #include <algorithm>
 #include <cmath>
 #include <numeric>
+#include <utility>
 
 namespace pulsepin {
 
 LogBandSpectrum::LogBandSpectrum(std::size_t window_length, double sample_rate, FilterbankShape shape,
                                  float compression)
-    : fft_(window_length), window_(hann_window(window_length)),
-      filterbank_(shape, sample_rate, window_length), magnitudes_(fft_.bins()), compression_(compression) {
+    : LogBandSpectrum(window_length, Filterbank(shape, sample_rate, window_length), compression) {}
+
+LogBandSpectrum::LogBandSpectrum(std::size_t window_length, double sample_rate, EvenBands shape,
+                                 float compression)
+    : LogBandSpectrum(window_length, Filterbank(shape, sample_rate, window_length), compression) {}
+
+LogBandSpectrum::LogBandSpectrum(std::size_t window_length, Filterbank filterbank, float compression)
+    : fft_(window_length), window_(hann_window(window_length)), filterbank_(std::move(filterbank)),
+      magnitudes_(fft_.bins()), compression_(compression) {
     const float sum = std::accumulate(window_.begin(), window_.end(), 0.0f);
     for (float& w : window_)
         w *= 2.0f / sum;
@@ -30,12 +40,13 @@ void LogBandSpectrum::at(std::span<const float> samples, std::ptrdiff_t centre, 
             samples[static_cast<std::size_t>(start + i)] * window_[static_cast<std::size_t>(i)] * gain;
     std::fill(input.begin() + until, input.end(), 0.0f);
 
-    const auto spectrum = fft_.transform();
-    for (std::size_t i = 0; i < spectrum.size(); ++i)
-        magnitudes_[i] = std::sqrt(std::norm(spectrum[i]));
+    last_ = fft_.transform();
+    const float* parts = reinterpret_cast<const float*>(last_.data());
+    for (std::size_t i = 0; i < magnitudes_.size(); ++i)
+        magnitudes_[i] = std::sqrt(parts[2 * i] * parts[2 * i] + parts[2 * i + 1] * parts[2 * i + 1]);
     filterbank_.apply(magnitudes_, out);
     for (float& value : out)
-        value = std::log10(1.0f + compression_ * value);
+        value = log10_of_one_and(compression_ * value);
 }
 
 std::size_t window_for_rate(std::size_t length_at_44100, double sample_rate) {

@@ -27,15 +27,24 @@ struct BandFrames {
 class LogBandSpectrum {
 public:
     LogBandSpectrum(std::size_t window_length, double sample_rate, FilterbankShape shape, float compression);
+    LogBandSpectrum(std::size_t window_length, double sample_rate, EvenBands shape, float compression);
 
     [[nodiscard]] std::size_t bands() const { return filterbank_.bands(); }
+    [[nodiscard]] std::size_t window_length() const { return window_.size(); }
     [[nodiscard]] double centre_hz(std::size_t band) const { return filterbank_.centre_hz(band); }
 
     /// The window is centred on samples[centre]; what lies outside of samples counts as silence.
     void at(std::span<const float> samples, std::ptrdiff_t centre, float gain, std::span<float> out);
 
+    /// What the last call to at() saw, bin by bin, before the bands: for functions that look at phase or
+    /// energy.
+    [[nodiscard]] std::span<const std::complex<float>> bins() const { return last_; }
+    [[nodiscard]] std::span<const float> magnitudes() const { return magnitudes_; }
+
 private:
+    LogBandSpectrum(std::size_t window_length, Filterbank filterbank, float compression);
     RealFft fft_;
+    std::span<const std::complex<float>> last_;
     std::vector<float> window_;
     Filterbank filterbank_;
     std::vector<float> magnitudes_;

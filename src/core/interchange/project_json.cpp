@@ -91,17 +91,76 @@ BeatGrid read_grid(const json& j) {
     return *std::move(grid);
 }
 
-json write(const Detection& found) {
-    json tempi = json::array(), times = json::array(), strengths = json::array();
-    for (const auto& tempo : found.tempi)
-        tempi.push_back({{"bpm", tempo.tempo.value}, {"confidence", tempo.confidence}});
-    for (const auto& onset : found.onsets) {
+json write(const OnsetRow& row) {
+    json times = json::array(), strengths = json::array();
+    for (const auto& onset : row.onsets) {
         times.push_back(onset.time.value);
         strengths.push_back(onset.strength);
     }
-    return {{"grid", found.grid ? write(*found.grid) : json()},
-            {"tempi", tempi},
-            {"onsets", {{"times", times}, {"strengths", strengths}}}};
+    json j{{"name", row.name},
+           {"function", row.function},
+           {"sensitivity", row.sensitivity},
+           {"least_strength", row.least_strength},
+           {"smallest_gap", row.smallest_gap.value},
+           {"shown", row.shown},
+           {"times", times},
+           {"strengths", strengths}};
+    if (row.band)
+        j["band"] = {row.band->first, row.band->second};
+    if (row.like)
+        j["like"] = {
+            {"from", row.like->from.value}, {"until", row.like->until.value}, {"least", row.like->least}};
+    return j;
+}
+
+json write(const Detection& found) {
+    json tempi = json::array(), rows = json::array(), sections = json::array();
+    for (const auto& tempo : found.tempi)
+        tempi.push_back({{"bpm", tempo.tempo.value}, {"confidence", tempo.confidence}});
+    for (const auto& row : found.rows)
+        rows.push_back(write(row));
+    for (const auto& section : found.sections)
+        sections.push_back({{"start", section.start.value},
+                            {"end", section.end.value},
+                            {"name", section.name},
+                            {"drop", section.drop},
+                            {"confidence", section.confidence}});
+    json j{{"grid", found.grid ? write(*found.grid) : json()},
+           {"tempi", tempi},
+           {"pulse", found.pulse},
+           {"rows", rows},
+           {"sections", sections}};
+    if (found.swing)
+        j["swing"] = *found.swing;
+    return j;
+}
+
+std::vector<FoundOnset> read_onsets(const json& j) {
+    const auto& times = field(j, "times");
+    const auto& strengths = field(j, "strengths");
+    require(times.is_array() && times.size() == strengths.size(), "the lists of onsets differ in length");
+    std::vector<FoundOnset> onsets;
+    for (std::size_t i = 0; i < times.size(); ++i)
+        onsets.push_back({Seconds(times[i].get<double>()), strengths[i].get<float>()});
+    return onsets;
+}
+
+OnsetRow read_row(const json& j) {
+    OnsetRow row;
+    row.name = field(j, "name").get<std::string>();
+    row.function = field(j, "function").get<std::string>();
+    row.sensitivity = field(j, "sensitivity").get<double>();
+    row.least_strength = field(j, "least_strength").get<double>();
+    row.smallest_gap = Seconds(field(j, "smallest_gap").get<double>());
+    row.shown = field(j, "shown").get<bool>();
+    if (const auto band = j.find("band"); band != j.end())
+        row.band = {band->at(0).get<double>(), band->at(1).get<double>()};
+    if (const auto like = j.find("like"); like != j.end())
+        row.like =
+            OnsetRow::Like{Seconds(field(*like, "from").get<double>()),
+                           Seconds(field(*like, "until").get<double>()), field(*like, "least").get<double>()};
+    row.onsets = read_onsets(j);
+    return row;
 }
 
 Detection read_detection(const json& j) {
@@ -111,11 +170,25 @@ Detection read_detection(const json& j) {
     for (const auto& tempo : field(j, "tempi"))
         found.tempi.push_back(
             {Bpm(field(tempo, "bpm").get<double>()), field(tempo, "confidence").get<float>()});
-    const auto& times = field(field(j, "onsets"), "times");
-    const auto& strengths = field(field(j, "onsets"), "strengths");
-    require(times.is_array() && times.size() == strengths.size(), "the lists of onsets differ in length");
-    for (std::size_t i = 0; i < times.size(); ++i)
-        found.onsets.push_back({Seconds(times[i].get<double>()), strengths[i].get<float>()});
+    if (const auto pulse = j.find("pulse"); pulse != j.end())
+        found.pulse = pulse->get<float>();
+    if (const auto swing = j.find("swing"); swing != j.end())
+        found.swing = swing->get<double>();
+    if (const auto rows = j.find("rows"); rows != j.end()) {
+        for (const auto& row : *rows)
+            found.rows.push_back(read_row(row));
+    } else { // as earlier versions wrote it: one row, without a name
+        OnsetRow row;
+        row.name = "everything";
+        row.onsets = read_onsets(field(j, "onsets"));
+        found.rows.push_back(std::move(row));
+    }
+    if (const auto sections = j.find("sections"); sections != j.end())
+        for (const auto& section : *sections)
+            found.sections.push_back(
+                {Seconds(field(section, "start").get<double>()), Seconds(field(section, "end").get<double>()),
+                 field(section, "name").get<std::string>(), field(section, "drop").get<bool>(),
+                 field(section, "confidence").get<float>()});
     return found;
 }
 

@@ -44,8 +44,15 @@ void SampleStore::read_mono(Samples from, std::span<float> out) const {
     const auto last = std::clamp<std::int64_t>(length_.value - from.value, first, count);
     std::fill(out.begin(), out.begin() + first, 0.0f);
     std::fill(out.begin() + last, out.end(), 0.0f);
-    for (auto i = first; i < last; ++i)
-        out[static_cast<std::size_t>(i)] = mono_at(Samples(from.value + i));
+    float* target = out.data() + first;
+    const auto wanted = static_cast<std::size_t>(last - first);
+    const float* source = mapped_ + (from.value + first) * format_.channels;
+    if (format_.channels == 1) {
+        std::copy_n(source, wanted, target);
+        return;
+    }
+    for (std::size_t i = 0; i < wanted; ++i)
+        target[i] = 0.5f * (source[2 * i] + source[2 * i + 1]);
 }
 
 Result<SampleStoreWriter> SampleStoreWriter::create(SoundFormat format, std::filesystem::path folder) {

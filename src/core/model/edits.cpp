@@ -100,6 +100,39 @@ Project with_detection(const Project& project, Detection detection, bool take_gr
     return relabelled(next, *grid);
 }
 
+namespace {
+
+Project with_rows(const Project& project, std::vector<OnsetRow> rows) {
+    Project next = project;
+    Detection detection = project.detection ? *project.detection : Detection{};
+    detection.rows = std::move(rows);
+    next.detection = std::make_shared<const Detection>(std::move(detection));
+    return next;
+}
+
+} // namespace
+
+Result<Project> with_onset_row(const Project& project, std::size_t index, OnsetRow row) {
+    if (!project.detection || index > project.detection->rows.size())
+        return fail("There is no such row of onsets.", {}, "Let the song be listened to first.");
+    auto rows = project.detection->rows;
+    if (index == rows.size())
+        rows.push_back(std::move(row));
+    else
+        rows[index] = std::move(row);
+    return with_rows(project, std::move(rows));
+}
+
+Result<Project> without_onset_row(const Project& project, std::size_t index) {
+    if (!project.detection || index >= project.detection->rows.size())
+        return fail("There is no such row of onsets.");
+    if (index == 0)
+        return fail("The row of everything that starts stays.", {}, "Hide it instead.");
+    auto rows = project.detection->rows;
+    rows.erase(rows.begin() + static_cast<std::ptrdiff_t>(index));
+    return with_rows(project, std::move(rows));
+}
+
 Project retimed(const Project& project, BeatGrid grid) {
     Project next = project;
     next.grid = std::make_shared<const BeatGrid>(std::move(grid));
@@ -264,11 +297,23 @@ Result<Project> with_song_trimmed(const Project& project, Seconds from, Seconds 
         Detection detection = *project.detection;
         if (detection.grid)
             detection.grid = *shifted(*detection.grid, shift);
-        for (auto& onset : detection.onsets)
-            onset.time += shift;
-        std::erase_if(detection.onsets, [&](const FoundOnset& o) {
-            return o.time < Seconds(0) || o.time > next.song->duration();
-        });
+        const Seconds end = next.song->duration();
+        for (auto& row : detection.rows) {
+            for (auto& onset : row.onsets)
+                onset.time += shift;
+            std::erase_if(row.onsets,
+                          [&](const FoundOnset& o) { return o.time < Seconds(0) || o.time > end; });
+            if (row.like) {
+                row.like->from += shift;
+                row.like->until += shift;
+            }
+        }
+        for (auto& section : detection.sections) {
+            section.start = std::max(section.start + shift, Seconds(0));
+            section.end = std::min(section.end + shift, end);
+        }
+        std::erase_if(detection.sections,
+                      [](const FoundSection& section) { return section.start >= section.end; });
         next.detection = std::make_shared<const Detection>(std::move(detection));
     }
     return next;

@@ -22,6 +22,11 @@ namespace pulsepin {
 /// `take_grid`. When a grid is replaced items keep their time, since the beats got other names.
 [[nodiscard]] Project with_detection(const Project& project, Detection detection, bool take_grid);
 
+/// A row of onsets changed, or added when `index` is one past the last. Fails without a detection.
+[[nodiscard]] Result<Project> with_onset_row(const Project& project, std::size_t index, OnsetRow row);
+/// Fails for the first row, which stays.
+[[nodiscard]] Result<Project> without_onset_row(const Project& project, std::size_t index);
+
 /// The beats moved and kept their names: pinned items follow their beat.
 [[nodiscard]] Project retimed(const Project& project, BeatGrid grid);
 

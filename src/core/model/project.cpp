@@ -6,6 +6,12 @@
 #include <algorithm>
 
 namespace pulsepin {
+
+const std::vector<FoundOnset>& Detection::onsets() const {
+    static const std::vector<FoundOnset> none;
+    return rows.empty() ? none : rows.front().onsets;
+}
+
 namespace {
 
 template <class T>

@@ -10,6 +10,7 @@
 #include <memory>
 #include <optional>
 #include <string>
+#include <utility>
 #include <vector>
 
 namespace pulsepin {
@@ -53,11 +54,45 @@ struct FoundTempo {
     friend bool operator==(const FoundTempo&, const FoundTempo&) = default;
 };
 
+/// A row of onsets with how it was found, so that it can be found again otherwise.
+struct OnsetRow {
+    std::string name;
+    std::string function = "full"; ///< one of the detection functions
+    double sensitivity = 0.5;      ///< 0 to 1
+    double least_strength = 0;     ///< weaker ones were left out
+    Seconds smallest_gap{0.03};
+    std::optional<std::pair<double, double>> band; ///< Hz; of a row that watches a band of its own
+    /// Of a row of sounds like those between two times: how much alike they are at least, 0 to 1.
+    struct Like {
+        Seconds from, until;
+        double least = 0.8;
+        friend bool operator==(const Like&, const Like&) = default;
+    };
+    std::optional<Like> like;
+    bool shown = true;
+    std::vector<FoundOnset> onsets;
+    friend bool operator==(const OnsetRow&, const OnsetRow&) = default;
+};
+
+struct FoundSection {
+    Seconds start, end;
+    std::string name; ///< "A", "B" ...; those that sound alike share it
+    bool drop = false;
+    float confidence = 0;
+    friend bool operator==(const FoundSection&, const FoundSection&) = default;
+};
+
 /// What was detected. It stays beside what was corrected, so that any correction can be compared and undone.
 struct Detection {
     std::optional<BeatGrid> grid;
     std::vector<FoundTempo> tempi;
-    std::vector<FoundOnset> onsets;
+    std::vector<OnsetRow> rows; ///< the first is of everything that starts
+    std::vector<FoundSection> sections;
+    std::optional<double> swing; ///< first eighth of a beat against the second
+    float pulse = 1;             ///< 0 to 1: how sure it is that there is a pulse
+
+    /// Of everything that starts.
+    [[nodiscard]] const std::vector<FoundOnset>& onsets() const;
     friend bool operator==(const Detection&, const Detection&) = default;
 };
 

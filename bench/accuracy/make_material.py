@@ -1,0 +1,160 @@
+#!/usr/bin/python3
+# SPDX-License-Identifier: GPL-3.0-or-later
+"""Makes music with known beats, bars, onsets and drums from Debian packages.
+
+usage: make_material.py OUT [--count 600] [--seconds 40] [--jobs 2] [--part learn|choose|check] [--only KIND]
+
+Writes OUT/audio/NAME.wav, OUT/truth/NAME.json. Piece i is always the same for the same packages. What it is made
+from (a groove file, a tune, a module, a number of the pattern generator) decides by a hash to which part it
+belongs: `learn` trains the network, `choose` fits the choice of the grid, `check` measures and fits nothing.
+"""
+import argparse
+import hashlib
+import json
+import os
+import traceback
+from concurrent.futures import ProcessPoolExecutor
+
+import numpy as np
+
+from material import clicks, free, grooves, modules, patterns, tunes
+from material.production import produced
+from material.score import RATE, clock, installed, synthesise, truth_of, write_wav
+
+FONTS = [('/usr/share/sounds/sf2/FluidR3_GM.sf2', .36), ('/usr/share/sounds/sf2/TimGM6mb.sf2', .28),
+         ('/usr/share/sounds/sf2/OPL-3_FM_128M.sf2', .20), ('/usr/share/sounds/sf3/MuseScore_General_Lite.sf3', .06),
+         ('/usr/share/sounds/sf3/FluidR3Mono_GM.sf3', .10)]
+ASIDE = os.path.join(os.path.dirname(os.path.abspath(__file__)), 'set-aside-grooves.txt')
+
+
+def part_of(source):
+    value = int(hashlib.md5(source.encode()).hexdigest()[:6], 16) % 10
+    return 'learn' if value < 6 else 'choose' if value < 8 else 'check'
+
+
+def sources():
+    aside = {line.strip().lower() for line in open(ASIDE) if line.strip() and not line.startswith('#')}
+    library = [('groove', e['stem'], e) for e in grooves.library(aside)]
+    midi = [('tune', os.path.basename(f), f) for f in tunes.files()]
+    mods = [('module', os.path.basename(f), f) for f in modules.files()]
+    return library, midi, mods
+
+
+def plan(count, part, only):
+    """[(name, kind, source)], the kinds mixed: grooves 48 %, patterns 26 %, modules 13 %, tunes 13 %."""
+    library, midi, mods = ([s for s in group if part is None or part_of(s[1]) == part] for group in sources())
+    rng = np.random.default_rng(7)
+    for group in (library, midi, mods):
+        rng.shuffle(group)
+    out, used, number = [], dict(groove=0, tune=0, module=0, pattern=0, free=0, click=0), 0
+    cycle = 'gpgmgpgtgpgmgpgtpgptgmg' if only is None else dict(groove='g', tune='t', module='m', pattern='p', free='f', click='c')[only]
+    while len(out) < count and number < 40 * count:
+        letter = cycle[number % len(cycle)]
+        number += 1
+        if letter in 'pfc':
+            kind = dict(p='pattern', f='free', c='click')[letter]
+            source = f'{kind} {used[kind]}'
+            used[kind] += 1
+            if part is None or part_of(source) == part:
+                out.append((f'{kind}_{used[kind]:04d}', kind, source))
+            continue
+        group = dict(g=library, t=midi, m=mods)[letter]
+        kind = dict(g='groove', t='tune', m='module')[letter]
+        if not group:
+            continue
+        turn, i = divmod(used[kind], len(group))
+        used[kind] += 1
+        if kind == 'module' and turn > 0:
+            continue
+        _, label, source = group[i]
+        stem = ''.join(c if c.isalnum() else '_' for c in label.rsplit('.', 1)[0].lower())
+        out.append((f'{kind}_{stem}_{turn}', kind, source))
+    return out
+
+
+def build(job):
+    out, name, kind, source, seconds = job
+    if installed(f'{out}/truth/{name}.json'):
+        return name + ' (there)'
+    rng = np.random.default_rng(int(hashlib.md5(name.encode()).hexdigest()[:8], 16))
+    length = seconds * rng.uniform(0.75, 1.35)
+    lead_in = 0.0 if rng.random() < 0.35 else float(rng.uniform(0.03, 2.5))
+    if kind == 'module':
+        made = modules.make(rng, source, name, min(90, 1.6 * length))
+        if made is None:
+            return f'{name}: left out'
+        audio, truth = made
+        lead_in, how = 0.0, 'tune'
+        truth['name'] = name
+    elif kind == 'click':
+        audio, truth = clicks.make(rng, 0.6 * length)
+        lead_in, how = 0.0, 'steady'
+    else:
+        audio, how = None, None
+        made = (grooves.make(rng, source, name, length) if kind == 'groove' else
+                (*free.make(rng, name, int(source.split()[1]), length),) if kind == 'free' else
+                tunes.make(rng, source, name, length) if kind == 'tune' else patterns.make(rng, name, length))
+        if made is None:
+            return f'{name}: left out'
+        if kind == 'free':
+            piece, audio = made
+            how = free.kind_of(int(source.split()[1]))
+            if piece is None:
+                piece = free.Piece(name, 'free', tempo=[(0.0, 60.0)], length=length, metre='')
+        else:
+            piece, how = made
+        to_seconds = clock(piece.tempo)
+        font = FONTS[int(rng.choice(len(FONTS), p=[w for _, w in FONTS]))][0]
+        if audio is None:
+            audio = synthesise(piece, to_seconds, font, rng.random() < 0.5)
+        peak = float(np.abs(audio).max())
+        if peak < 0.01:
+            return f'{name}: silent'
+        audio = audio * (0.8 / peak)
+        silence = int(round(lead_in * RATE))
+        audio = np.concatenate([np.zeros((silence, 2), np.float32), audio])
+        truth = truth_of(piece, to_seconds, silence / RATE)
+        truth['font'] = os.path.basename(font)
+        if how == 'speech':
+            truth['onsets'] = None  # a voice has onsets, but nobody wrote them down
+    done = []
+    if rng.random() < 0.6:
+        audio, done = produced(rng, audio)
+    truth.update(name=name, kind=kind, motion=how, production=done, duration=round(len(audio) / RATE, 3),
+                 source=source if kind == 'click' else str(truth['source']),
+                 part=part_of(dict(groove=lambda: source['stem'], tune=lambda: os.path.basename(source),
+                                   module=lambda: os.path.basename(source), pattern=lambda: source, free=lambda: source,
+                                   click=lambda: source)[kind]()))
+    write_wav(f'{out}/audio/{name}.wav', audio)
+    with open(f'{out}/truth/{name}.json.part', 'w') as f:
+        json.dump(truth, f)
+    os.rename(f'{out}/truth/{name}.json.part', f'{out}/truth/{name}.json')
+    return name
+
+
+def safely(job):
+    try:
+        return build(job)
+    except Exception:
+        return f'{job[1]}: failed\n{traceback.format_exc()}'
+
+
+def main():
+    ap = argparse.ArgumentParser(description=__doc__, formatter_class=argparse.RawDescriptionHelpFormatter)
+    ap.add_argument('out')
+    ap.add_argument('--count', type=int, default=600)
+    ap.add_argument('--seconds', type=float, default=40)
+    ap.add_argument('--jobs', type=int, default=2)
+    ap.add_argument('--part', choices=['learn', 'choose', 'check'])
+    ap.add_argument('--only', choices=['groove', 'tune', 'module', 'pattern', 'free', 'click'])
+    a = ap.parse_args()
+    for folder in ('audio', 'truth'):
+        os.makedirs(f'{a.out}/{folder}', exist_ok=True)
+    jobs = [(a.out, name, kind, source, a.seconds) for name, kind, source in plan(a.count, a.part, a.only)]
+    with ProcessPoolExecutor(a.jobs) as pool:
+        for line in pool.map(safely, jobs):
+            print(line, flush=True)
+
+
+if __name__ == '__main__':
+    main()

@@ -1,0 +1,241 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "ears.h"
+
+#include "analysis/heeded_file.h"
+#include "document.h"
+#include "model/edits.h"
+
+#include <QDateTime>
+#include <QDir>
+#include <QStandardPaths>
+
+namespace pulsepin {
+namespace {
+
+constexpr qint64 most_cache_bytes = 1ll << 30;
+
+QDir cache_folder() {
+    const QString folder = QStandardPaths::writableLocation(QStandardPaths::CacheLocation) + "/heard";
+    QDir().mkpath(folder);
+    return folder;
+}
+
+std::filesystem::path cache_file(const std::string& fingerprint) {
+    return cache_folder().filePath(QString::fromStdString(fingerprint) + ".heard").toStdString();
+}
+
+/// The files that were not wanted for longest go first.
+void make_room_in_cache() {
+    const auto files = cache_folder().entryInfoList({"*.heard"}, QDir::Files, QDir::Time);
+    qint64 sum = 0;
+    for (const auto& file : files) {
+        sum += file.size();
+        if (sum > most_cache_bytes)
+            QFile::remove(file.filePath());
+    }
+}
+
+Result<std::shared_ptr<const Heeded>> heard_before_or_now(const LoadedSound& sound,
+                                                          const Progress& progress) {
+    const auto path = cache_file(sound.fingerprint);
+    if (!sound.fingerprint.empty())
+        if (auto kept = load_heeded(sound.fingerprint, path)) {
+            std::error_code ignored;
+            std::filesystem::last_write_time(path, std::filesystem::file_time_type::clock::now(), ignored);
+            if (progress.cancelled())
+                return fail(cancelled_text);
+            return std::make_shared<const Heeded>(std::move(*kept));
+        }
+    auto heeded = listen_to(*sound.samples, true, progress);
+    if (!heeded)
+        return tl::unexpected(heeded.error());
+    // A full disk only means that the song is listened to again next time.
+    if (!sound.fingerprint.empty() && save_heeded(*heeded, sound.fingerprint, path))
+        make_room_in_cache();
+    return std::make_shared<const Heeded>(std::move(*heeded));
+}
+
+std::vector<FoundOnset> as_found(const std::vector<Onset>& onsets) {
+    std::vector<FoundOnset> found;
+    found.reserve(onsets.size());
+    for (const auto& onset : onsets)
+        found.push_back({onset.time, onset.strength});
+    return found;
+}
+
+OnsetRow row_of(const char* name, const char* function, const std::vector<Onset>& onsets, bool shown) {
+    OnsetRow row;
+    row.name = name;
+    row.function = function;
+    row.shown = shown;
+    row.onsets = as_found(onsets);
+    return row;
+}
+
+std::vector<OnsetRow> usual_rows(const Analysis& a) {
+    return {row_of("onsets", "full", a.onsets, true), row_of("kick", "kick", a.kick, true),
+            row_of("snare", "snare", a.snare, true), row_of("hat", "hat", a.hat, true),
+            row_of("volume", "step", a.steps, false)};
+}
+
+} // namespace
+
+Detection as_detection(const Analysis& analysis) {
+    Detection detection;
+    detection.grid = analysis.grid;
+    detection.swing = analysis.swing;
+    detection.pulse = analysis.pulse;
+    for (const auto& tempo : analysis.tempi)
+        detection.tempi.push_back({tempo.tempo, tempo.confidence});
+    detection.rows = usual_rows(analysis);
+    for (const auto& section : analysis.sections)
+        detection.sections.push_back(
+            {section.start, section.end, section_letter(section.letter), section.drop, section.confidence});
+    return detection;
+}
+
+Ears::Ears(Document& document) : document_(document) {}
+
+void Ears::forget() {
+    heeded_.reset();
+    heard_of_.reset();
+    finder_.reset();
+    likenesses_.reset();
+    show(nullptr);
+}
+
+void Ears::show(std::shared_ptr<const Detection> detection) {
+    if (trying_ == detection)
+        return;
+    trying_ = std::move(detection);
+    emit shown_changed();
+}
+
+std::shared_ptr<const Detection> Ears::shown() const {
+    return trying_ ? trying_ : document_.project().detection;
+}
+
+void Ears::when_heard(std::function<void()> then) {
+    if (!document_.sound())
+        return document_.say(tr("There is no song to listen to yet. Open one first."));
+    const LoadedSound sound = *document_.sound();
+    if (heeded_ && heard_of_ == sound.samples)
+        return then();
+    document_.jobs().start<std::shared_ptr<const Heeded>>(
+        tr("Listening"), [sound](const Progress& p) { return heard_before_or_now(sound, p); },
+        [this, sound, then = std::move(then)](Result<std::shared_ptr<const Heeded>> heeded) {
+            if (!document_.sound() || document_.sound()->samples != sound.samples)
+                return;
+            if (!heeded)
+                return document_.say(tr("Detection was cancelled"));
+            heeded_ = *heeded;
+            heard_of_ = sound.samples;
+            finder_.reset();
+            likenesses_.reset();
+            then();
+        });
+}
+
+void Ears::detect(const GridConditions& conditions, bool take_grid) {
+    when_heard([this, conditions, take_grid] {
+        if (!document_.project()
+                 .detection) { // what starts is shown while the beats are still being looked for
+            Detection so_far;
+            so_far.rows = {row_of("onsets", "full", find_onsets(heeded_->features), true)};
+            show(std::make_shared<const Detection>(std::move(so_far)));
+        }
+        AnalysisSettings settings;
+        settings.grid = conditions;
+        document_.jobs().start<Analysis>(
+            tr("Finding the beats"),
+            [heeded = heeded_, settings](const Progress& p) { return analyze(*heeded, settings, p); },
+            [this, take_grid, heeded = heeded_](Result<Analysis> found) {
+                if (heeded != heeded_ || !document_.project().song)
+                    return;
+                show(nullptr);
+                if (!found)
+                    return document_.say(tr("Detection was cancelled"));
+                Detection detection = as_detection(*found);
+                // Rows that a person set up stay as they are.
+                if (const auto& before = document_.project().detection; before && !before->rows.empty())
+                    detection.rows = before->rows;
+                const std::size_t onsets = detection.onsets().size();
+                document_.apply(with_detection(document_.project(), std::move(detection), take_grid),
+                                tr("detect beats"));
+                document_.say(
+                    found->grid
+                        ? tr("%1 beats and %2 onsets found").arg(found->grid->beats().size()).arg(onsets)
+                        : tr("No pulse was found in this song. %1 onsets were found.").arg(onsets));
+            });
+    });
+}
+
+std::vector<FoundOnset> Ears::find(const OnsetRow& row) {
+    if (row.like) {
+        if (!likenesses_ || likenesses_->from != row.like->from || likenesses_->until != row.like->until)
+            likenesses_ = Likenesses{row.like->from, row.like->until,
+                                     likeness_to(heeded_->features, row.like->from, row.like->until)};
+        return as_found(alike(likenesses_->all, static_cast<float>(row.like->least)));
+    }
+    if (!finder_ || finder_->function != row.function || finder_->band != row.band)
+        finder_.emplace(
+            Finder{row.function, row.band, OnsetFinder(heeded_->features, row.function, row.band)});
+    OnsetSettings settings;
+    settings.function = row.function;
+    settings.own_band = row.band;
+    settings.sensitivity = row.sensitivity;
+    settings.least_strength = row.least_strength;
+    settings.smallest_gap = row.smallest_gap;
+    return as_found(finder_->finder.find(settings));
+}
+
+void Ears::try_row(std::size_t index, const OnsetRow& row) {
+    if (!document_.project().detection || index >= document_.project().detection->rows.size())
+        return;
+    when_heard([this, index, row] {
+        const auto& kept = document_.project().detection;
+        if (!kept || index >= kept->rows.size())
+            return;
+        Detection next = *kept;
+        next.rows[index] = row;
+        next.rows[index].onsets = find(row);
+        tried_row_ = index;
+        show(std::make_shared<const Detection>(std::move(next)));
+    });
+}
+
+void Ears::keep_row() {
+    if (!trying_ || !document_.project().detection || tried_row_ >= trying_->rows.size())
+        return;
+    const OnsetRow row = trying_->rows[tried_row_];
+    show(nullptr);
+    document_.apply(with_onset_row(document_.project(), tried_row_, row), tr("find onsets otherwise"));
+}
+
+void Ears::add_row(const OnsetRow& row) {
+    when_heard([this, row] {
+        if (!document_.project().detection)
+            return document_.say(tr("Let the beats be found first"));
+        OnsetRow found = row;
+        found.onsets = find(row);
+        const auto count = static_cast<int>(found.onsets.size());
+        if (document_.apply(
+                with_onset_row(document_.project(), document_.project().detection->rows.size(), found),
+                tr("add row of onsets")))
+            document_.say(tr("%n onsets in the new row", nullptr, count));
+    });
+}
+
+void Ears::add_row_like(Seconds from, Seconds until) {
+    OnsetRow row;
+    row.name = tr("like %1 s").arg(from.value, 0, 'f', 2).toStdString();
+    row.like = OnsetRow::Like{from, until, 0.8};
+    add_row(row);
+}
+
+void Ears::remove_row(std::size_t index) {
+    show(nullptr);
+    document_.apply(without_onset_row(document_.project(), index), tr("remove row of onsets"));
+}
+
+} // namespace pulsepin

@@ -1,0 +1,77 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "analysis/analyze.h"
+#include "analysis/likeness.h"
+#include "jobs.h"
+#include "media/load_sound.h"
+#include "model/project.h"
+
+#include <QObject>
+#include <functional>
+#include <memory>
+#include <optional>
+
+namespace pulsepin {
+
+class Document;
+
+/// Listens to the open song: once, in the background. From what was heard then, beats and rows of onsets are
+/// found again at once whenever someone asks for others. What was heard is kept in the user's cache under the
+/// fingerprint of the samples.
+class Ears : public QObject {
+    Q_OBJECT
+public:
+    explicit Ears(Document& document);
+
+    /// Finds tempo, beats, bars, onsets and sections; the found grid replaces the present one when
+    /// `take_grid`. What was heard is shown as soon as it is there, before beats are found.
+    void detect(const GridConditions& conditions, bool take_grid);
+
+    /// What was found, as it is shown now: with a row that someone is trying out. Null when nothing was.
+    [[nodiscard]] std::shared_ptr<const Detection> shown() const;
+
+    /// Shows a row as it would be with other settings, without keeping it. Listens first if need be.
+    void try_row(std::size_t index, const OnsetRow& row);
+    /// Keeps what is shown as one step that can be undone.
+    void keep_row();
+    /// A new row with the sounds like those between two times.
+    void add_row_like(Seconds from, Seconds until);
+    void add_row(const OnsetRow& row);
+    void remove_row(std::size_t index);
+
+    [[nodiscard]] bool ready() const { return heeded_ != nullptr; }
+    void forget(); ///< another song
+
+signals:
+    void shown_changed();
+
+private:
+    void when_heard(std::function<void()> then);
+    [[nodiscard]] std::vector<FoundOnset> find(const OnsetRow& row);
+    void show(std::shared_ptr<const Detection> detection);
+
+    Document& document_;
+    std::shared_ptr<const Heeded> heeded_;
+    std::shared_ptr<const SampleStore> heard_of_; ///< whose samples heeded_ was heard of
+    std::shared_ptr<const Detection> trying_;     ///< shown instead of the project's
+    std::size_t tried_row_ = 0;
+
+    // What finding a row again and again with other sliders has in common.
+    struct Finder {
+        std::string function;
+        std::optional<std::pair<double, double>> band;
+        OnsetFinder finder;
+    };
+    std::optional<Finder> finder_;
+    struct Likenesses {
+        Seconds from, until;
+        std::vector<Likeness> all;
+    };
+    std::optional<Likenesses> likenesses_;
+};
+
+/// The found things as the project keeps them.
+[[nodiscard]] Detection as_detection(const Analysis& analysis);
+
+} // namespace pulsepin

@@ -1,0 +1,242 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "stops/onset_rows.h"
+
+#include "model/edits.h"
+#include "widgets.h"
+
+#include <QHBoxLayout>
+#include <QMenu>
+#include <QScrollArea>
+#include <QSignalBlocker>
+
+namespace pulsepin {
+namespace {
+
+constexpr int slider_steps = 200;
+constexpr int longest_gap_ms = 500;
+
+struct OwnBand {
+    const char* name;
+    double from, until; // Hz
+};
+constexpr OwnBand own_bands[] = {{QT_TRANSLATE_NOOP("OnsetRows", "sub bass, 30 to 60 Hz"), 30, 60},
+                                 {QT_TRANSLATE_NOOP("OnsetRows", "bass, 60 to 150 Hz"), 60, 150},
+                                 {QT_TRANSLATE_NOOP("OnsetRows", "low middle, 150 to 400 Hz"), 150, 400},
+                                 {QT_TRANSLATE_NOOP("OnsetRows", "voice, 300 Hz to 3 kHz"), 300, 3000},
+                                 {QT_TRANSLATE_NOOP("OnsetRows", "presence, 3 to 6 kHz"), 3000, 6000},
+                                 {QT_TRANSLATE_NOOP("OnsetRows", "air, 8 to 16 kHz"), 8000, 16000}};
+
+QSlider* slider(int steps, const QString& name, const QString& tip) {
+    auto* s = new QSlider(Qt::Horizontal);
+    s->setRange(0, steps);
+    s->setObjectName(name);
+    s->setAccessibleName(name);
+    s->setToolTip(tip);
+    s->setMinimumWidth(70);
+    return s;
+}
+
+} // namespace
+
+OnsetRows::OnsetRows(Document& document, ViewState& view, QWidget* parent)
+    : QWidget(parent), document_(document), view_(view) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(6);
+    auto* inside = new QWidget;
+    inside->setObjectName("onset lines");
+    lines_box_ = new QVBoxLayout(inside);
+    lines_box_->setContentsMargins(0, 0, 6, 0);
+    lines_box_->setSpacing(3);
+    lines_box_->addStretch(1);
+    auto* scroll = new QScrollArea;
+    scroll->setWidgetResizable(true);
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setWidget(inside);
+    column->addWidget(scroll, 1);
+
+    chosen_ = quiet({});
+    gap_ = slider(longest_gap_ms, "smallest gap", tr("Onsets nearer to each other than this are one"));
+    least_ = slider(slider_steps, "least strength",
+                    tr("Onsets weaker than this, against the strongest of the song, are left out"));
+    for (auto* s : {gap_, least_}) {
+        connect(s, &QSlider::valueChanged, this, [this] { try_line(current_); });
+        connect(s, &QSlider::sliderReleased, this, [this] { document_.ears().keep_row(); });
+    }
+    auto* more = new QHBoxLayout;
+    more->setSpacing(10);
+    more->addWidget(chosen_, 1);
+    more->addWidget(quiet(tr("gap")));
+    more->addWidget(gap_, 1);
+    more->addWidget(quiet(tr("at least")));
+    more->addWidget(least_, 1);
+    column->addLayout(more);
+
+    auto* last = new QHBoxLayout;
+    last->setSpacing(8);
+    like_ = new QPushButton(tr("Find like this"));
+    like_->setObjectName("find like this");
+    like_->setToolTip(
+        tr("A row of all sounds like the onset nearest to the playhead, or like those in the range"));
+    connect(like_, &QPushButton::clicked, this, &OnsetRows::add_like);
+    band_ = new QPushButton(tr("Add a band"));
+    band_->setObjectName("add a band");
+    band_->setToolTip(tr("A row that watches one range of frequencies"));
+    auto* menu = new QMenu(band_);
+    for (const auto& band : own_bands)
+        menu->addAction(tr(band.name), this, [this, band] {
+            OnsetRow row;
+            row.name = tr(band.name).section(',', 0, 0).toStdString();
+            row.band = {band.from, band.until};
+            document_.ears().add_row(row);
+        });
+    band_->setMenu(menu);
+    last->addWidget(like_);
+    last->addWidget(band_);
+    last->addStretch(1);
+    column->addLayout(last);
+    connect(&document_.ears(), &Ears::shown_changed, this, &OnsetRows::refresh);
+    refresh();
+}
+
+OnsetRows::Line OnsetRows::make_line(std::size_t index) {
+    Line line{
+        new QWidget,
+        new QCheckBox,
+        new QComboBox,
+        slider(slider_steps, QString("sensitivity %1").arg(index + 1), tr("More or fewer onsets, at once")),
+        quiet({}),
+        new QPushButton(tr("×"))};
+    auto* row = new QHBoxLayout(line.widget);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(8);
+    line.shown->setObjectName(QString("row shown %1").arg(index + 1));
+    line.shown->setToolTip(tr("Shows this row above the lanes"));
+    line.shown->setMinimumWidth(96);
+    line.function->setObjectName(QString("function %1").arg(index + 1));
+    line.function->setAccessibleName(tr("How this row is found"));
+    line.function->setToolTip(tr("How the onsets of this row are heard: no single way suits all music"));
+    for (const auto& function : onset_functions())
+        line.function->addItem(
+            QString::fromUtf8(function.title.data(), static_cast<int>(function.title.size())),
+            QString::fromUtf8(function.id.data(), static_cast<int>(function.id.size())));
+    line.count->setMinimumWidth(44);
+    line.count->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
+    line.remove->setObjectName(QString("remove row %1").arg(index + 1));
+    line.remove->setToolTip(tr("Removes this row"));
+    line.remove->setFixedWidth(26);
+    row->addWidget(line.shown);
+    row->addWidget(line.function, 2);
+    row->addWidget(line.sensitivity, 2);
+    row->addWidget(line.count);
+    row->addWidget(line.remove);
+    connect(line.shown, &QCheckBox::toggled, this, [this, index] {
+        if (!filling_)
+            document_.apply(with_onset_row(document_.project(), index, changed(index)), tr("show row"));
+    });
+    connect(line.function, &QComboBox::activated, this, [this, index] {
+        try_line(index);
+        document_.ears().keep_row();
+    });
+    connect(line.sensitivity, &QSlider::valueChanged, this, [this, index] { try_line(index); });
+    // Steps by key or wheel are kept too, as soon as the slider rests.
+    connect(line.sensitivity, &QSlider::sliderReleased, this, [this] { document_.ears().keep_row(); });
+    connect(line.remove, &QPushButton::clicked, this, [this, index] { document_.ears().remove_row(index); });
+    return line;
+}
+
+OnsetRow OnsetRows::changed(std::size_t index) const {
+    OnsetRow row = document_.project().detection->rows[index];
+    const Line& line = lines_[index];
+    row.shown = line.shown->isChecked();
+    const double value = static_cast<double>(line.sensitivity->value()) / slider_steps;
+    if (row.like)
+        row.like->least = 1 - value; // to the right more is found, as in the other rows
+    else
+        row.sensitivity = value;
+    if (!row.like && !row.band)
+        row.function = line.function->currentData().toString().toStdString();
+    if (index == current_) {
+        row.smallest_gap = Seconds(static_cast<double>(gap_->value()) / 1000);
+        row.least_strength = static_cast<double>(least_->value()) / slider_steps;
+    }
+    return row;
+}
+
+void OnsetRows::try_line(std::size_t index) {
+    const auto& detection = document_.project().detection;
+    if (filling_ || !detection || index >= detection->rows.size() || index >= lines_.size())
+        return;
+    if (current_ != index) {
+        current_ = index;
+        const auto& row = detection->rows[index];
+        const QSignalBlocker quiet_gap(gap_), quiet_least(least_);
+        gap_->setValue(static_cast<int>(row.smallest_gap.value * 1000 + 0.5));
+        least_->setValue(static_cast<int>(row.least_strength * slider_steps + 0.5));
+    }
+    document_.ears().try_row(index, changed(index));
+    const auto* moved = qobject_cast<QSlider*>(sender());
+    if (moved && !moved->isSliderDown())
+        document_.ears().keep_row();
+}
+
+void OnsetRows::add_like() {
+    if (view_.range())
+        document_.ears().add_row_like(view_.range()->from, view_.range()->until);
+    else
+        document_.ears().add_row_like(view_.playhead(), view_.playhead());
+}
+
+void OnsetRows::fill(const Line& line, const OnsetRow& row) {
+    line.shown->setText(QString::fromStdString(row.name));
+    line.shown->setChecked(row.shown);
+    line.function->setEnabled(!row.like && !row.band);
+    if (row.like || row.band) {
+        line.function->setCurrentIndex(-1);
+        line.function->setPlaceholderText(
+            row.like ? tr("sounds alike") : tr("%1 to %2 Hz").arg(row.band->first).arg(row.band->second));
+    } else {
+        line.function->setCurrentIndex(line.function->findData(QString::fromStdString(row.function)));
+    }
+    if (!line.sensitivity->isSliderDown())
+        line.sensitivity->setValue(
+            static_cast<int>((row.like ? 1 - row.like->least : row.sensitivity) * slider_steps + 0.5));
+    line.count->setText(QString::number(row.onsets.size()));
+}
+
+void OnsetRows::refresh() {
+    const auto detection = document_.ears().shown();
+    const std::size_t count = detection ? detection->rows.size() : 0;
+    filling_ = true;
+    while (lines_.size() > count) {
+        lines_.back().widget->deleteLater();
+        lines_.pop_back();
+    }
+    while (lines_.size() < count) {
+        lines_.push_back(make_line(lines_.size()));
+        lines_box_->insertWidget(lines_box_->count() - 1, lines_.back().widget);
+    }
+    for (std::size_t i = 0; i < count; ++i) {
+        fill(lines_[i], detection->rows[i]);
+        lines_[i].remove->setVisible(i > 0);
+    }
+    current_ = count == 0 ? 0 : std::min(current_, count - 1);
+    const bool kept = document_.project().detection != nullptr;
+    for (QWidget* widget : std::initializer_list<QWidget*>{like_, band_, gap_, least_})
+        widget->setEnabled(kept && count > 0);
+    if (count > 0) {
+        const auto& row = detection->rows[current_];
+        chosen_->setText(QString::fromStdString(row.name) + ":");
+        const QSignalBlocker quiet_gap(gap_), quiet_least(least_);
+        if (!gap_->isSliderDown())
+            gap_->setValue(static_cast<int>(row.smallest_gap.value * 1000 + 0.5));
+        if (!least_->isSliderDown())
+            least_->setValue(static_cast<int>(row.least_strength * slider_steps + 0.5));
+    } else {
+        chosen_->setText(tr("Nothing was listened to yet."));
+    }
+    filling_ = false;
+}
+
+} // namespace pulsepin

@@ -1,0 +1,127 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "analyze_songs.h"
+
+#include "base/text_file.h"
+#include "interchange/analysis_json.h"
+#include "media/load_sound.h"
+
+#include <algorithm>
+#include <atomic>
+#include <charconv>
+#include <filesystem>
+#include <iostream>
+#include <mutex>
+#include <set>
+#include <thread>
+
+namespace pulsepin {
+namespace {
+
+Result<AnalysisSettings> settings_of(const AnalyzeRequest& request) {
+    AnalysisSettings settings;
+    settings.with_network = !request.without_network;
+    if (request.beats_per_bar > 0)
+        settings.grid.beats_per_bar = request.beats_per_bar;
+    if (!request.tempo_range.empty()) {
+        double low = 0, high = 0;
+        const char* end = request.tempo_range.data() + request.tempo_range.size();
+        const auto first = std::from_chars(request.tempo_range.data(), end, low);
+        const auto second = first.ptr != end && *first.ptr == '-'
+                                ? std::from_chars(first.ptr + 1, end, high)
+                                : std::from_chars_result{end, std::errc::invalid_argument};
+        if (first.ec != std::errc() || second.ec != std::errc() || second.ptr != end || low < slowest_beat ||
+            high > fastest_beat || low >= high)
+            return fail("The tempo range \"" + request.tempo_range + "\" cannot be used.", {},
+                        "Give two numbers from 30 to 300, the smaller one first, as in 90-120.");
+        settings.grid.tempo_range = {Bpm(low), Bpm(high)};
+    }
+    for (const auto& key : request.wanted) {
+        const auto known = analysis_features();
+        if (std::find(known.begin(), known.end(), key) == known.end()) {
+            std::string all;
+            for (const auto& one : known)
+                all += (all.empty() ? "" : ", ") + std::string(one);
+            return fail("There is no feature called \"" + key + "\".", {}, "There are: " + all + ".");
+        }
+    }
+    return settings;
+}
+
+Result<std::string> analyzed(const std::string& song, const AnalyzeRequest& request,
+                             const AnalysisSettings& settings) {
+    const auto sound = load_sound(song);
+    if (!sound)
+        return tl::unexpected(sound.error());
+    const auto analysis = analyze(*sound->samples, settings);
+    if (!analysis)
+        return tl::unexpected(analysis.error());
+    return analysis_to_json(*analysis, request.wanted);
+}
+
+/// One name a song; two songs of one name would overwrite each other.
+Result<std::vector<std::filesystem::path>> targets_of(const AnalyzeRequest& request) {
+    std::error_code error;
+    if (!std::filesystem::is_directory(request.out, error))
+        return fail("Several songs need a folder to write to.", request.out,
+                    "Name a folder that exists with --json.");
+    std::vector<std::filesystem::path> targets;
+    std::set<std::string> names;
+    for (const auto& song : request.songs) {
+        const std::string name = std::filesystem::path(song).stem().string() + ".json";
+        if (!names.insert(name).second)
+            return fail("Two songs would both be written to " + name + ".", song,
+                        "Analyze them one after the other.");
+        targets.push_back(std::filesystem::path(request.out) / name);
+    }
+    return targets;
+}
+
+} // namespace
+
+Result<void> analyze_songs(const AnalyzeRequest& request) {
+    const auto settings = settings_of(request);
+    if (!settings)
+        return tl::unexpected(settings.error());
+    std::error_code error;
+    if (request.songs.size() == 1 && !std::filesystem::is_directory(request.out, error)) {
+        const auto text = analyzed(request.songs[0], request, *settings);
+        if (!text)
+            return tl::unexpected(text.error());
+        if (request.out == "-") {
+            std::cout << *text;
+            return {};
+        }
+        return write_text_file(request.out, *text);
+    }
+    const auto targets = targets_of(request);
+    if (!targets)
+        return tl::unexpected(targets.error());
+
+    std::atomic<std::size_t> next = 0;
+    std::mutex guard;
+    std::string failures;
+    const auto work = [&] {
+        for (std::size_t i = next++; i < request.songs.size(); i = next++) {
+            const auto text = analyzed(request.songs[i], request, *settings);
+            const auto done =
+                text ? write_text_file((*targets)[i], *text) : Result<void>(tl::unexpected(text.error()));
+            if (!done) {
+                const std::scoped_lock lock(guard);
+                failures += (failures.empty() ? "" : "\n") + done.error().message();
+            }
+        }
+    };
+    const auto cores = request.threads > 0 ? static_cast<std::size_t>(request.threads)
+                                           : std::max<std::size_t>(1, std::thread::hardware_concurrency());
+    {
+        std::vector<std::jthread> threads;
+        for (std::size_t i = 1; i < std::min(cores, request.songs.size()); ++i)
+            threads.emplace_back(work);
+        work();
+    }
+    if (!failures.empty())
+        return fail(failures);
+    return {};
+}
+
+} // namespace pulsepin

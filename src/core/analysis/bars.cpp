@@ -1,0 +1,285 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "analysis/bars.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace pulsepin {
+namespace {
+
+constexpr std::size_t harmony_bands = 60;
+
+struct BeatSpectrum {
+    std::array<float, harmony_bands> bands{};
+    float level = 0;
+};
+
+std::vector<BeatSpectrum> spectra_by_beat(const Features& f, const BeatTrack& beats) {
+    std::vector<BeatSpectrum> spectra(beats.size());
+    const auto frames = static_cast<std::ptrdiff_t>(f.harmony.frames());
+    if (frames == 0)
+        return spectra;
+    const double to_coarse = f.harmony.frames_per_second / Features::slow_rate;
+    for (std::size_t i = 0; i < beats.size(); ++i) {
+        const double end =
+            i + 1 < beats.size() ? beats[i + 1] : beats[i] + (i > 0 ? beats[i] - beats[i - 1] : 50.0);
+        const auto from = std::clamp<std::ptrdiff_t>(std::llround(beats[i] * to_coarse) + 1, 0, frames - 1);
+        const auto until = std::clamp<std::ptrdiff_t>(std::llround(end * to_coarse), from + 1, frames);
+        std::array<std::uint32_t, harmony_bands> sums{};
+        for (auto t = from; t < until; ++t) {
+            const auto frame = f.harmony.frame(static_cast<std::size_t>(t));
+            for (std::size_t b = 0; b < harmony_bands; ++b)
+                sums[b] += frame[b];
+        }
+        auto& s = spectra[i];
+        for (std::size_t b = 0; b < harmony_bands; ++b) {
+            s.bands[b] = static_cast<float>(sums[b]) / static_cast<float>(until - from);
+            s.level += s.bands[b] / static_cast<float>(harmony_bands);
+        }
+    }
+    return spectra;
+}
+
+struct BandSpan {
+    std::size_t first = 0, last = 0;
+};
+
+BandSpan bands_between(double from_hz, double until_hz) {
+    BandSpan span;
+    while (span.first < harmony_bands && Features::harmony_hz(span.first) < from_hz)
+        ++span.first;
+    span.last = span.first;
+    while (span.last < harmony_bands && Features::harmony_hz(span.last) < until_hz)
+        ++span.last;
+    return span;
+}
+
+/// 1 - cosine of two spectra in that range, each with its own mean over bands taken off.
+float change(const BeatSpectrum& a, const BeatSpectrum& b, BandSpan span) {
+    float mean_a = 0, mean_b = 0;
+    const auto count = static_cast<float>(span.last - span.first);
+    for (std::size_t k = span.first; k < span.last; ++k) {
+        mean_a += a.bands[k] / count;
+        mean_b += b.bands[k] / count;
+    }
+    float dot = 0, aa = 1, bb = 1;
+    for (std::size_t k = span.first; k < span.last; ++k) {
+        const float x = a.bands[k] - mean_a, y = b.bands[k] - mean_b;
+        dot += x * y;
+        aa += x * x;
+        bb += y * y;
+    }
+    return 1 - dot / std::sqrt(aa * bb);
+}
+
+float log_odds(float probability) {
+    const float p = std::clamp(probability, 0.005f, 0.995f);
+    return std::log(p / (1 - p));
+}
+
+/// v -> ln(1 + 2v/mean), so that loud and quiet songs look alike.
+void to_logs(std::vector<BarModel::Row>& rows, std::size_t channel) {
+    double mean = 1e-6;
+    for (const auto& row : rows)
+        mean += static_cast<double>(row[channel]) / static_cast<double>(rows.size());
+    for (auto& row : rows)
+        row[channel] = std::log(1 + 2 * row[channel] / static_cast<float>(mean));
+}
+
+void less_local_mean(std::vector<BarModel::Row>& rows, std::size_t channel) {
+    const auto n = static_cast<std::ptrdiff_t>(rows.size());
+    std::vector<double> sums(rows.size() + 1, 0.0);
+    for (std::size_t i = 0; i < rows.size(); ++i)
+        sums[i + 1] = sums[i] + static_cast<double>(rows[i][channel]);
+    for (std::ptrdiff_t i = 0; i < n; ++i) {
+        const auto from = std::max<std::ptrdiff_t>(i - 6, 0), until = std::min<std::ptrdiff_t>(i + 7, n);
+        rows[static_cast<std::size_t>(i)][channel] -= static_cast<float>(
+            (sums[static_cast<std::size_t>(until)] - sums[static_cast<std::size_t>(from)]) /
+            static_cast<double>(until - from));
+    }
+}
+
+/// How much more alike beats are that lie one or two bars apart than others: per beat, for each metre.
+class Repetition {
+public:
+    explicit Repetition(const std::vector<BarModel::Row>& rows) : count_(rows.size()) {
+        std::array<double, bar_channels> square{};
+        for (const auto& row : rows)
+            for (std::size_t c = 0; c < bar_channels; ++c)
+                square[c] += static_cast<double>(row[c]) * static_cast<double>(row[c]) /
+                             static_cast<double>(rows.size());
+        std::vector<BarModel::Row> unit = rows;
+        for (auto& row : unit) {
+            float length = 1e-6f;
+            for (std::size_t c = 0; c < bar_channels; ++c) {
+                row[c] /= static_cast<float>(std::sqrt(square[c] + 1e-6));
+                length += row[c] * row[c];
+            }
+            for (float& v : row)
+                v /= std::sqrt(length);
+        }
+        for (std::size_t lag = 2; lag < sums_.size(); ++lag) {
+            sums_[lag].assign(rows.size() + 1, 0.0);
+            for (std::size_t i = 0; i < rows.size(); ++i) {
+                double dot = 0;
+                if (i >= lag)
+                    for (std::size_t c = 0; c < bar_channels; ++c)
+                        dot += static_cast<double>(unit[i][c]) * static_cast<double>(unit[i - lag][c]);
+                sums_[lag][i + 1] = sums_[lag][i] + dot;
+            }
+        }
+    }
+    [[nodiscard]] double at(std::size_t beat, int metre) const {
+        const auto m = static_cast<std::size_t>(metre);
+        double all = 0;
+        for (std::size_t lag = 2; lag <= 8; ++lag)
+            all += around(beat, lag) / 7;
+        return 0.5 * (around(beat, m) + around(beat, 2 * m)) - all;
+    }
+
+private:
+    [[nodiscard]] double around(std::size_t beat, std::size_t lag) const {
+        const std::size_t from = beat < 16 ? 0 : beat - 16, until = std::min(count_, beat + 17 + lag);
+        return (sums_[lag][until] - sums_[lag][from]) / static_cast<double>(until - from);
+    }
+    std::size_t count_;
+    std::array<std::vector<double>, 15> sums_; // by lag
+};
+
+struct Metre {
+    int beats;
+    double prior; ///< log
+};
+constexpr Metre open_metres[] = {{4, 0}, {3, -1.5}, {5, -5}, {6, -5}, {7, -6}, {2, -6}};
+constexpr double change_of_metre = -12, on_the_first = 2, repetition_weight = 1.0;
+
+} // namespace
+
+BarModel::BarModel(const Features& features, const Accents& accents)
+    : features_(features), accents_(accents) {}
+
+std::vector<BarModel::Row> BarModel::measure(const BeatTrack& beats) const {
+    const auto spectra = spectra_by_beat(features_, beats);
+    static const BandSpan bass = bands_between(40, 260), mid = bands_between(260, 2400);
+    std::vector<Row> rows(beats.size(), Row{});
+    for (std::size_t i = 0; i < beats.size(); ++i) {
+        auto& row = rows[i];
+        const double here = beats[i];
+        const double half = i + 1 < beats.size() ? 0.5 * (beats[i] + beats[i + 1])
+                                                 : here + (i > 0 ? 0.5 * (beats[i] - beats[i - 1]) : 25.0);
+        for (std::size_t a = 0; a < 8; ++a)
+            row[a] = accents_.at(static_cast<Accent>(a), here);
+        if (i > 0) {
+            row[8] = change(spectra[i], spectra[i - 1], bass);
+            row[9] = change(spectra[i], spectra[i - 1], mid);
+            row[10] = std::max(0.0f, spectra[i].level - spectra[i - 1].level);
+        }
+        if (i > 1) {
+            row[11] = change(spectra[i], spectra[i - 2], bass);
+            row[12] = change(spectra[i], spectra[i - 2], mid);
+        }
+        row[13] = accents_.at(Accent::Bass, half);
+        row[14] = accents_.at(Accent::SnareBand, half);
+        row[15] = 2 * accents_.at(Accent::Kick, here);
+        row[16] = 2 * accents_.at(Accent::Snare, here);
+        row[17] = 2 * accents_.at(Accent::Hat, here);
+        row[18] = 2 * accents_.at(Accent::Kick, half);
+        row[19] = 2 * accents_.at(Accent::Snare, half);
+        if (accents_.with_network()) {
+            row[20] = 0.5f * log_odds(accents_.at(Accent::Downbeat, here));
+            row[21] = 0.5f * log_odds(accents_.at(Accent::Beat, here));
+        }
+    }
+    for (std::size_t c = 0; c < bar_channels; ++c) {
+        if (c < 15)
+            to_logs(rows, c);
+        less_local_mean(rows, c);
+    }
+    return rows;
+}
+
+BarFit BarModel::fit(const BeatTrack& beats, std::optional<int> beats_per_bar) const {
+    BarFit out;
+    if (beats.empty())
+        return out;
+    const auto rows = measure(beats);
+    const auto& weights = bar_weights(accents_.with_network());
+    std::vector<double> yes(rows.size()), no(rows.size());
+    for (std::size_t i = 0; i < rows.size(); ++i) {
+        double sum = weights.bias;
+        for (std::size_t c = 0; c < bar_channels; ++c) {
+            sum += weights.here[c] * static_cast<double>(rows[i][c]);
+            if (i > 0)
+                sum += weights.before[c] * static_cast<double>(rows[i - 1][c]);
+            if (i + 1 < rows.size())
+                sum += weights.after[c] * static_cast<double>(rows[i + 1][c]);
+        }
+        const double p = std::clamp(1 / (1 + std::exp(-sum)), 0.01, 0.99);
+        out.downbeat_probability.push_back(static_cast<float>(p));
+        yes[i] = std::log(p);
+        no[i] = std::log(1 - p);
+    }
+
+    std::vector<Metre> metres(std::begin(open_metres), std::end(open_metres));
+    if (beats_per_bar)
+        metres = {{*beats_per_bar, 0}};
+    const bool look_for_repetition = metres.size() > 1;
+    const Repetition repetition(rows);
+    // States: metre after metre, within each its places.
+    std::vector<std::size_t> offset{0};
+    for (const auto& m : metres)
+        offset.push_back(offset.back() + static_cast<std::size_t>(m.beats));
+    const std::size_t states = offset.back();
+    std::vector<double> value(states), next(states);
+    std::vector<std::uint8_t> from(states * beats.size(), 0);
+    for (std::size_t m = 0; m < metres.size(); ++m)
+        for (std::size_t place = 0; place < static_cast<std::size_t>(metres[m].beats); ++place)
+            value[offset[m] + place] = metres[m].prior + (place == 0 ? on_the_first + yes[0] : no[0]);
+    for (std::size_t i = 1; i < beats.size(); ++i) {
+        for (std::size_t m = 0; m < metres.size(); ++m) {
+            const double again =
+                look_for_repetition ? repetition_weight * repetition.at(i, metres[m].beats) : 0.0;
+            for (std::size_t place = 0; place < static_cast<std::size_t>(metres[m].beats); ++place) {
+                const std::size_t state = offset[m] + place;
+                if (place > 0) {
+                    next[state] = value[state - 1] + no[i] + again;
+                    from[i * states + state] = static_cast<std::uint8_t>(state - 1);
+                    continue;
+                }
+                double best = -1e300;
+                for (std::size_t other = 0; other < metres.size(); ++other) {
+                    const std::size_t last = offset[other + 1] - 1;
+                    const double arriving =
+                        value[last] + (other == m ? 0.0 : change_of_metre + 0.5 * metres[m].prior);
+                    if (arriving > best) {
+                        best = arriving;
+                        from[i * states + state] = static_cast<std::uint8_t>(last);
+                    }
+                }
+                next[state] = best + yes[i] + again;
+            }
+        }
+        value.swap(next);
+    }
+    auto state = static_cast<std::size_t>(std::max_element(value.begin(), value.end()) - value.begin());
+    out.fit = value[state] / static_cast<double>(beats.size());
+    out.place.resize(beats.size());
+    out.beats_in_bar.resize(beats.size());
+    double on = 0, off = 0;
+    int on_count = 0, off_count = 0;
+    for (std::size_t i = beats.size(); i-- > 0;) {
+        std::size_t m = 0;
+        while (state >= offset[m + 1])
+            ++m;
+        out.place[i] = static_cast<int>(state - offset[m]);
+        out.beats_in_bar[i] = metres[m].beats;
+        (out.place[i] == 0 ? on : off) += static_cast<double>(out.downbeat_probability[i]);
+        ++(out.place[i] == 0 ? on_count : off_count);
+        if (i > 0)
+            state = from[i * states + state];
+    }
+    out.contrast = on_count == 0 || off_count == 0 ? 0 : on / on_count - off / off_count;
+    return out;
+}
+
+} // namespace pulsepin

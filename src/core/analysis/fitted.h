@@ -1,0 +1,29 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <array>
+#include <cstddef>
+
+namespace pulsepin {
+
+// Numbers that were fitted on music with known beats, by the scripts in training/; docs/accuracy.md tells on
+// which.
+
+inline constexpr std::size_t bar_channels = 22;
+struct BarWeights {
+    double bias;
+    std::array<double, bar_channels> here, before, after;
+};
+[[nodiscard]] const BarWeights& bar_weights(bool with_network);
+
+inline constexpr std::size_t grid_term_count = 45;
+[[nodiscard]] const std::array<double, grid_term_count>& grid_weights(bool with_network);
+
+/// Log odds that there is a pulse at all, from the terms of the best grid.
+struct PulseWeights {
+    double bias;
+    std::array<double, grid_term_count> terms;
+};
+[[nodiscard]] const PulseWeights& pulse_weights(bool with_network);
+
+} // namespace pulsepin

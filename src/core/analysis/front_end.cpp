@@ -1,0 +1,195 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "analysis/front_end.h"
+
+#include "dsp/fast_log.h"
+#include "dsp/smoothing.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace pulsepin {
+namespace {
+
+constexpr float compression = 300;
+constexpr float loudness_target = 0.15f;
+constexpr float silence = 3.2e-4f; // -70 dBFS
+constexpr EvenBands quick_shape{FrontEnd::quick_bands, 150, 16500};
+constexpr EvenBands slow_shape{FrontEnd::slow_bands, 30, 4200};
+
+double even_band_hz(const EvenBands& shape, std::size_t band) {
+    return shape.lowest_hz * std::pow(shape.highest_hz / shape.lowest_hz,
+                                      static_cast<double>(band + 1) / static_cast<double>(shape.count + 1));
+}
+
+float gain_for(const SampleStore& sound) {
+    const auto block = std::max<std::int64_t>(sound.format().sample_rate / 20, 1);
+    std::vector<float> levels;
+    std::vector<float> samples(static_cast<std::size_t>(block));
+    for (std::int64_t at = 0; at < sound.length().value; at += block) {
+        if (at / block % 2048 == 2047)
+            sound.give_back_memory();
+        sound.read_mono(Samples(at), samples);
+        float sums[4] = {0, 0, 0, 0};
+        for (std::size_t i = 0; i + 4 <= samples.size(); i += 4)
+            for (std::size_t lane = 0; lane < 4; ++lane)
+                sums[lane] += samples[i + lane] * samples[i + lane];
+        levels.push_back(
+            std::sqrt(((sums[0] + sums[1]) + (sums[2] + sums[3])) / static_cast<float>(samples.size())));
+    }
+    // Where sound is rare, as in a slow click track, the percentile would speak of the silence between.
+    const float loudest = levels.empty() ? 0.0f : *std::max_element(levels.begin(), levels.end());
+    const float level = std::max(percentile(levels, 0.95), 0.25f * loudest);
+    return level < silence ? 0.0f : loudness_target / level;
+}
+
+/// Rates from 88.2 kHz up are brought to 44.1 to 88.2 kHz first: nothing above is listened to.
+int base_factor(std::int64_t rate) {
+    return std::max(1, static_cast<int>(rate / 44'100));
+}
+
+int low_factor(double base_rate) {
+    return std::max(1, static_cast<int>(std::lround(base_rate / 11'025)));
+}
+
+} // namespace
+
+double FrontEnd::quick_hz(std::size_t band) {
+    return even_band_hz(quick_shape, band);
+}
+double FrontEnd::slow_hz(std::size_t band) {
+    return even_band_hz(slow_shape, band);
+}
+
+FrontEnd::FrontEnd(const SampleStore& sound)
+    : sound_(sound), to_base_(base_factor(sound.format().sample_rate)),
+      to_low_(low_factor(static_cast<double>(sound.format().sample_rate) / to_base_.factor())),
+      base_rate_(static_cast<double>(sound.format().sample_rate) / to_base_.factor()),
+      low_rate_(base_rate_ / to_low_.factor()),
+      quick_(window_for_rate(1024, base_rate_), base_rate_, quick_shape, compression),
+      slow_(window_for_rate(1024, low_rate_ * 4), low_rate_, slow_shape, compression), gain_(gain_for(sound)),
+      total_(static_cast<std::size_t>(sound.duration().value * slow_rate) + 1) {}
+
+void FrontEnd::read_samples(std::size_t count) {
+    const auto quick_half = static_cast<std::int64_t>(quick_.window_length() / 2);
+    const auto slow_half = static_cast<std::int64_t>(slow_.window_length() / 2);
+    const auto first = static_cast<double>(at_) / slow_rate;
+    const auto last = static_cast<double>(at_ + count) / slow_rate;
+
+    low_start_ = std::llround(first * low_rate_) - slow_half;
+    const auto low_end = std::llround(last * low_rate_) + slow_half + 1;
+    const auto low_margin = static_cast<std::int64_t>(to_low_.margin());
+    base_start_ = std::min<std::int64_t>(low_start_ * to_low_.factor() - low_margin,
+                                         std::llround(first * base_rate_) - quick_half);
+    const auto base_end = std::max<std::int64_t>((low_end - 1) * to_low_.factor() + low_margin + 1,
+                                                 std::llround(last * base_rate_) + quick_half + 1);
+    base_.resize(static_cast<std::size_t>(base_end - base_start_));
+    const auto margin = static_cast<std::int64_t>(to_base_.margin());
+    if (to_base_.factor() == 1) {
+        sound_.read_mono(Samples(base_start_), base_);
+    } else {
+        raw_.resize(base_.size() * static_cast<std::size_t>(to_base_.factor()) + 2 * to_base_.margin() + 1);
+        sound_.read_mono(Samples(base_start_ * to_base_.factor() - margin), raw_);
+        to_base_.run(raw_, base_);
+    }
+    for (float& sample : base_)
+        sample *= gain_;
+    low_.resize(static_cast<std::size_t>(low_end - low_start_));
+    to_low_.run(std::span(base_).subspan(
+                    static_cast<std::size_t>(low_start_ * to_low_.factor() - low_margin - base_start_)),
+                low_);
+}
+
+void FrontEnd::add_sharpness(std::size_t count, FrontBlock& out) {
+    const auto bins = static_cast<std::int64_t>(count * 10);
+    const auto first_bin = static_cast<std::int64_t>(at_ * 10);
+    for (std::int64_t bin = first_bin; bin < first_bin + bins; ++bin) {
+        const auto from = std::llround(static_cast<double>(bin) * base_rate_ / 1000) - base_start_;
+        const auto until = std::llround(static_cast<double>(bin + 1) * base_rate_ / 1000) - base_start_;
+        float sum = 0;
+        for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(until); ++i) {
+            const float d = base_[i] - base_[i - 1];
+            sum += d * d;
+        }
+        out.sharpness.push_back(until > from ? sum / static_cast<float>(until - from) : 0.0f);
+    }
+}
+
+void FrontEnd::add_surprise(std::span<const std::complex<float>> bins, FrontBlock& out) {
+    const std::size_t n = bins.size();
+    if (before_.empty()) {
+        before_.assign(n, {});
+        before_that_.assign(n, {});
+    }
+    const auto* now = reinterpret_cast<const float*>(bins.data());
+    auto* one = reinterpret_cast<float*>(before_.data());
+    auto* two = reinterpret_cast<float*>(before_that_.data());
+    float sums[4] = {0, 0, 0, 0};
+    for (std::size_t i = 0; i < n; ++i) {
+        // A steady sine turns by the same angle again: the next value is x1 * (x1 / x2), at the size of x1.
+        const float re1 = one[2 * i], im1 = one[2 * i + 1], re2 = two[2 * i], im2 = two[2 * i + 1];
+        const float turn_re = re1 * re2 + im1 * im2, turn_im = im1 * re2 - re1 * im2;
+        const float size = std::sqrt(turn_re * turn_re + turn_im * turn_im) + 1e-12f;
+        const float guess_re = (re1 * turn_re - im1 * turn_im) / size;
+        const float guess_im = (re1 * turn_im + im1 * turn_re) / size;
+        const float d_re = now[2 * i] - guess_re, d_im = now[2 * i + 1] - guess_im;
+        sums[i % 4] += std::sqrt(d_re * d_re + d_im * d_im);
+    }
+    out.complex_surprise.push_back((sums[0] + sums[1]) + (sums[2] + sums[3]));
+    before_.swap(before_that_);
+    std::copy(bins.begin(), bins.end(), before_.begin());
+}
+
+void FrontEnd::next(std::size_t count, FrontBlock& out) {
+    count = std::min(count, total_ - at_);
+    out = FrontBlock{};
+    out.frames = count;
+    out.quick = {quick_bands, quick_rate, {}};
+    out.slow = {slow_bands, slow_rate, {}};
+    if (count == 0)
+        return;
+    out.quick.values.resize(2 * count * quick_bands);
+    out.slow.values.resize(count * slow_bands);
+    read_samples(count);
+    add_sharpness(count, out);
+    for (std::size_t k = 0; k < count; ++k) {
+        const double time = static_cast<double>(at_ + k) / slow_rate;
+        for (std::size_t half = 0; half < 2; ++half) {
+            const auto centre = std::llround((time + static_cast<double>(half) / quick_rate) * base_rate_);
+            quick_.at(base_, static_cast<std::ptrdiff_t>(centre - base_start_), 1,
+                      out.quick.frame(2 * k + half));
+            const auto magnitudes = quick_.magnitudes();
+            float energy = 0, high = 0, number = 0;
+            for (const float m : magnitudes) {
+                energy += m * m;
+                high += number * m * m;
+                ++number;
+            }
+            out.energy.push_back(energy);
+            out.high_content.push_back(high / number);
+            const double bin_hz = base_rate_ / static_cast<double>(quick_.window_length());
+            const auto low_end = std::max<std::size_t>(2, static_cast<std::size_t>(150 / bin_hz) + 1);
+            float low = 0;
+            for (std::size_t bin = 1; bin < low_end; ++bin)
+                low += magnitudes[bin];
+            out.low_level.push_back(log10_of_one_and(compression * low / static_cast<float>(low_end - 1)));
+            if (half == 0)
+                add_surprise(quick_.bins(), out);
+        }
+        const auto low_centre = std::llround(time * low_rate_) - low_start_;
+        slow_.at(low_, static_cast<std::ptrdiff_t>(low_centre), 1, out.slow.frame(k));
+        const auto from = static_cast<std::size_t>(std::llround(time * base_rate_) - base_start_);
+        const auto until =
+            static_cast<std::size_t>(std::llround((time + 1 / slow_rate) * base_rate_) - base_start_);
+        float squares = 0, most = 0;
+        for (std::size_t i = from; i < until; ++i) {
+            squares += base_[i] * base_[i];
+            most = std::max(most, std::abs(base_[i]));
+        }
+        out.rms.push_back(std::sqrt(squares / static_cast<float>(std::max<std::size_t>(until - from, 1))));
+        out.peak.push_back(most);
+    }
+    at_ += count;
+    sound_.give_back_memory();
+}
+
+} // namespace pulsepin

@@ -1,0 +1,54 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "analysis/grid_choice.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace pulsepin {
+namespace {
+
+constexpr std::size_t looked_at_again = 4;
+
+double score_of(const GridTerms& terms, const std::array<double, grid_term_count>& weights) {
+    double sum = 0;
+    for (std::size_t i = 0; i < terms.size(); ++i)
+        sum += weights[i] * terms[i];
+    return sum;
+}
+
+} // namespace
+
+std::vector<ScoredGrid> choose_grid(const Features& features, const Accents& accents,
+                                    const GridConditions& conditions, const Progress& progress) {
+    const auto candidates = grid_candidates(features, conditions, progress.part(0, 0.7));
+    const BarModel bars(features, accents);
+    const GridTermModel model(features, accents);
+    const auto& weights = grid_weights(accents.with_network());
+    const auto& pulse = pulse_weights(accents.with_network());
+    std::vector<ScoredGrid> scored;
+    const auto add = [&](BeatTrack track) {
+        auto fit = bars.fit(track, conditions.beats_per_bar);
+        const auto terms = model.terms(track, fit);
+        const double odds = pulse.bias + score_of(terms, pulse.terms);
+        scored.push_back(
+            {std::move(track), std::move(fit), score_of(terms, weights), 1 / (1 + std::exp(-odds))});
+    };
+    const auto best_first = [](const ScoredGrid& a, const ScoredGrid& b) { return a.score > b.score; };
+    for (const auto& track : candidates) {
+        if (progress.cancelled())
+            return {};
+        add(track);
+    }
+    std::stable_sort(scored.begin(), scored.end(), best_first);
+    const std::size_t again = std::min(scored.size(), looked_at_again);
+    for (std::size_t i = 0; i < again; ++i) {
+        progress.report(0.7 + 0.3 * static_cast<double>(i) / static_cast<double>(again));
+        auto track = retracked(features, scored[i].beats, conditions);
+        if (track.size() >= 4)
+            add(std::move(track));
+    }
+    std::stable_sort(scored.begin(), scored.end(), best_first);
+    return scored;
+}
+
+} // namespace pulsepin

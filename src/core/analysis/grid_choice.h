@@ -1,0 +1,22 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "analysis/grid_candidates.h"
+#include "analysis/grid_terms.h"
+
+namespace pulsepin {
+
+struct ScoredGrid {
+    BeatTrack beats;
+    BarFit bars;
+    double score = 0; ///< a linear function of the terms; only differences mean something
+    double pulse = 0; ///< probability that there is a pulse at all
+};
+
+/// The grids that may be the beats, best first: level, phase and metre decided at once. The best few are
+/// looked at again with the tempo free to bend. Empty where nothing moves.
+[[nodiscard]] std::vector<ScoredGrid> choose_grid(const Features& features, const Accents& accents,
+                                                  const GridConditions& conditions,
+                                                  const Progress& progress = {});
+
+} // namespace pulsepin

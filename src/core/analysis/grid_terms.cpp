@@ -1,0 +1,274 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "analysis/grid_terms.h"
+
+#include "dsp/smoothing.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace pulsepin {
+namespace {
+
+constexpr std::size_t parts = 12; // a beat is looked at in twelfths: halves, thirds and quarters
+
+/// A grid with all that the terms look at.
+struct Profile {
+    double period = 0, bpm = 0;
+    std::array<std::array<double, parts>, accent_count> mean{}; ///< over the beats, by place within the beat
+    std::array<double, parts> total{};                          ///< of the five bands
+    std::array<std::vector<double>, accent_count> on, half;     ///< on and between the beats
+    double occupied = 0;                                        ///< share of beats on which something starts
+    double odds_on = 0, odds_half = 0, odds_third = 0; ///< mean log odds that the network gives for a beat
+    double covered = 0;   ///< share of the network's beats that the grid takes up
+    double bend = 0;      ///< deviation of the logarithm of the period from beat to beat
+    double ioi = 0;       ///< between starts, in beats
+    double first_off = 0; ///< distance of the first start from the grid, in beats
+    double share_sounding = 0;
+    const BarFit& bars;
+
+    explicit Profile(const BarFit& fit) : bars(fit) {}
+    [[nodiscard]] double at(Accent kind, std::size_t k) const {
+        return mean[static_cast<std::size_t>(kind)][k];
+    }
+    [[nodiscard]] double average(Accent kind) const {
+        double sum = 0;
+        for (const double v : mean[static_cast<std::size_t>(kind)])
+            sum += v / parts;
+        return sum;
+    }
+    [[nodiscard]] const std::vector<double>& beats(Accent kind) const {
+        return on[static_cast<std::size_t>(kind)];
+    }
+    [[nodiscard]] const std::vector<double>& halves(Accent kind) const {
+        return half[static_cast<std::size_t>(kind)];
+    }
+};
+
+double log_odds(double p) {
+    p = std::clamp(p, 0.0067, 0.9933);
+    return std::log(p / (1 - p));
+}
+
+double mean_of(const std::vector<double>& values) {
+    double sum = 0;
+    for (const double v : values)
+        sum += v;
+    return values.empty() ? 0 : sum / static_cast<double>(values.size());
+}
+
+/// Means over every fourth value.
+std::array<double, 4> by_four(const std::vector<double>& values) {
+    std::array<double, 4> sum{}, count{};
+    for (std::size_t i = 0; i < values.size(); ++i) {
+        sum[i % 4] += values[i];
+        count[i % 4] += 1;
+    }
+    for (std::size_t i = 0; i < 4; ++i)
+        sum[i] = sum[i] / std::max(count[i], 1.0) + 0.05;
+    return sum;
+}
+
+/// How differently even and odd beats sound, signed, -1 to 1.
+double alternation(const std::vector<double>& values) {
+    double even = 0, odd = 0;
+    for (std::size_t i = 0; i < values.size(); ++i)
+        (i % 2 == 0 ? even : odd) += values[i] / (0.5 * static_cast<double>(values.size()));
+    return (even - odd) / (even + odd + 0.1);
+}
+
+double ratio(const Profile& p, Accent kind) {
+    return std::log(p.at(kind, 0) / p.at(kind, 6));
+}
+
+double share_between(const Profile& p, Accent kind) {
+    return (p.at(kind, 0) - p.at(kind, 6)) / (p.at(kind, 0) + p.at(kind, 6));
+}
+
+double strongest_of_four(const std::vector<double>& values) {
+    const auto y = by_four(values);
+    return std::log(*std::max_element(y.begin(), y.end()) / ((y[0] + y[1] + y[2] + y[3]) / 4));
+}
+
+double octave(const Profile& p) {
+    return std::log2(p.bpm / 120);
+}
+
+struct Term {
+    const char* name;
+    double (*value)(const Profile&);
+};
+
+constexpr Term table[] = {
+    {"octave", octave},
+    {"octave squared", [](const Profile& p) { return octave(p) * octave(p); }},
+    {"above two thirds of an octave", [](const Profile& p) { return std::max(0.0, octave(p) - 0.45); }},
+    {"below two thirds of an octave", [](const Profile& p) { return std::max(0.0, -octave(p) - 0.45); }},
+    {"long tones on the beat",
+     [](const Profile& p) { return std::log(p.at(Accent::Agogic, 0) / p.average(Accent::Agogic)); }},
+    {"downbeats clear", [](const Profile& p) { return p.bars.contrast; }},
+    {"bars fit", [](const Profile& p) { return p.bars.fit; }},
+    {"occupied", [](const Profile& p) { return p.occupied; }},
+    {"kick on the beat", [](const Profile& p) { return mean_of(p.beats(Accent::Kick)); }},
+    {"snare on the beat", [](const Profile& p) { return mean_of(p.beats(Accent::Snare)); }},
+    {"hat on the beat", [](const Profile& p) { return mean_of(p.beats(Accent::Hat)); }},
+    {"kick between", [](const Profile& p) { return mean_of(p.halves(Accent::Kick)); }},
+    {"snare between", [](const Profile& p) { return mean_of(p.halves(Accent::Snare)); }},
+    {"hat between", [](const Profile& p) { return mean_of(p.halves(Accent::Hat)); }},
+    {"swing", [](const Profile& p) { return std::log(p.total[8] / p.total[4]); }},
+    {"starts a half apart", [](const Profile& p) { return (std::log2(p.ioi) + 1) * (std::log2(p.ioi) + 1); }},
+    {"starts an eighth apart",
+     [](const Profile& p) { return std::exp(-0.5 * std::pow(std::log2(8 * p.ioi) / 0.12, 2)); }},
+    {"starts a quarter apart",
+     [](const Profile& p) { return std::exp(-0.5 * std::pow(std::log2(4 * p.ioi) / 0.12, 2)); }},
+    {"bass changes by four", [](const Profile& p) { return strongest_of_four(p.beats(Accent::BassChange)); }},
+    {"bass changes on rather than between",
+     [](const Profile& p) {
+         const auto on = by_four(p.beats(Accent::BassChange)), half = by_four(p.halves(Accent::BassChange));
+         return std::log(*std::max_element(on.begin(), on.end()) /
+                         *std::max_element(half.begin(), half.end()));
+     }},
+    {"harmony changes by two",
+     [](const Profile& p) {
+         const auto y = by_four(p.beats(Accent::MidChange));
+         return std::abs(y[0] + y[2] - y[1] - y[3]) / (y[0] + y[1] + y[2] + y[3]);
+     }},
+    {"low against snare alternate",
+     [](const Profile& p) {
+         return -alternation(p.beats(Accent::LowMid)) * alternation(p.beats(Accent::SnareBand));
+     }},
+    {"kick against snare alternate",
+     [](const Profile& p) {
+         return -alternation(p.beats(Accent::Kick)) * alternation(p.beats(Accent::Snare));
+     }},
+    {"low on, snare between",
+     [](const Profile& p) {
+         return std::max(0.0, share_between(p, Accent::Bass)) *
+                std::max(0.0, -share_between(p, Accent::SnareBand));
+     }},
+    {"kick on, snare between",
+     [](const Profile& p) {
+         return std::max(0.0, share_between(p, Accent::Kick)) *
+                std::max(0.0, -share_between(p, Accent::Snare));
+     }},
+    {"first start on the grid",
+     [](const Profile& p) { return std::exp(-0.5 * std::pow(p.first_off / 0.1, 2)); }},
+    {"snare band on the beat",
+     [](const Profile& p) { return std::log(p.at(Accent::SnareBand, 0) / p.average(Accent::SnareBand)); }},
+    {"bass on the beat",
+     [](const Profile& p) { return std::log(p.at(Accent::Bass, 0) / p.average(Accent::Bass)); }},
+    {"high band on the beat",
+     [](const Profile& p) { return std::log(p.at(Accent::High, 0) / p.average(Accent::High)); }},
+    {"tempo bends", [](const Profile& p) { return 20 * p.bend; }},
+    {"bass on rather than between", [](const Profile& p) { return ratio(p, Accent::Bass); }},
+    {"low mid on rather than between", [](const Profile& p) { return ratio(p, Accent::LowMid); }},
+    {"mid on rather than between", [](const Profile& p) { return ratio(p, Accent::Mid); }},
+    {"snare band on rather than between", [](const Profile& p) { return ratio(p, Accent::SnareBand); }},
+    {"high band on rather than between", [](const Profile& p) { return ratio(p, Accent::High); }},
+    {"harmony on rather than between", [](const Profile& p) { return ratio(p, Accent::MidChange); }},
+    {"heard as beats", [](const Profile& p) { return p.odds_on; }},
+    {"heard between", [](const Profile& p) { return p.odds_half; }},
+    {"heard at thirds", [](const Profile& p) { return p.odds_third; }},
+    {"heard beats covered", [](const Profile& p) { return p.covered; }},
+    {"heard beats and covered", [](const Profile& p) { return p.covered * mean_of(p.beats(Accent::Beat)); }},
+    {"sounding part covered", [](const Profile& p) { return p.share_sounding; }},
+    {"steady", [](const Profile& p) { return p.bend < 1e-6 ? 1.0 : 0.0; }},
+    {"nothing but beats",
+     [](const Profile& p) {
+         // A click track is what it is, however slow or fast.
+         double all = 0;
+         for (const double v : p.total)
+             all += v - 0.05;
+         return all <= 0 ? 0.0 : std::pow((p.total[0] - 0.05) / all, 2) * p.occupied * p.occupied;
+     }},
+    {"heard downbeats clear",
+     [](const Profile& p) {
+         double on = 0, off = 0, on_count = 0, off_count = 0;
+         const auto& heard = p.beats(Accent::Downbeat);
+         for (std::size_t i = 0; i < heard.size(); ++i) {
+             (p.bars.place[i] == 0 ? on : off) += heard[i];
+             (p.bars.place[i] == 0 ? on_count : off_count) += 1;
+         }
+         return on / std::max(on_count, 1.0) - off / std::max(off_count, 1.0);
+     }},
+};
+static_assert(std::size(table) == grid_term_count);
+
+} // namespace
+
+GridTermModel::GridTermModel(const Features& features, const Accents& accents)
+    : features_(features), accents_(accents) {
+    const auto& starts = accents.starts();
+    std::vector<float> gaps;
+    for (std::size_t i = 1; i < starts.size(); ++i)
+        gaps.push_back(static_cast<float>(starts[i] - starts[i - 1]));
+    between_starts_ = std::max(1.0, static_cast<double>(percentile(gaps, 0.5)));
+    if (!starts.empty())
+        sounding_ = std::max(1.0, starts.back() - starts.front());
+}
+
+std::array<const char*, grid_term_count> GridTermModel::names() {
+    std::array<const char*, grid_term_count> out{};
+    for (std::size_t i = 0; i < grid_term_count; ++i)
+        out[i] = table[i].name;
+    return out;
+}
+
+GridTerms GridTermModel::terms(const BeatTrack& track, const BarFit& bars) const {
+    const double period = period_of(track);
+    Profile p(bars);
+    p.period = period;
+    p.bpm = bpm_of_period(period);
+    const auto n = static_cast<double>(track.size());
+    for (std::size_t i = 0; i < track.size(); ++i) {
+        const double step = i + 1 < track.size() ? track[i + 1] - track[i] : track[i] - track[i - 1];
+        std::array<double, parts> sum{};
+        for (std::size_t a = 0; a < accent_count; ++a)
+            for (std::size_t k = 0; k < parts; ++k) {
+                const double place = track[i] + step * static_cast<double>(k) / parts;
+                const auto v = static_cast<double>(accents_.at(static_cast<Accent>(a), place));
+                p.mean[a][k] += v / n;
+                if (a < band_count)
+                    sum[k] += v;
+                if (k == 0)
+                    p.on[a].push_back(v);
+                if (k == 6)
+                    p.half[a].push_back(v);
+                if (a == static_cast<std::size_t>(Accent::Beat) && accents_.with_network()) {
+                    p.odds_on += k == 0 ? log_odds(v) / n : 0.0;
+                    p.odds_half += k == 6 ? log_odds(v) / n : 0.0;
+                    p.odds_third += k == 4 || k == 8 ? 0.5 * log_odds(v) / n : 0.0;
+                }
+            }
+        if (sum[0] > 0.3 * *std::max_element(sum.begin(), sum.end()))
+            p.occupied += 1 / n;
+    }
+    for (std::size_t a = 0; a < accent_count; ++a)
+        for (std::size_t k = 0; k < parts; ++k) {
+            p.mean[a][k] += 0.05;
+            if (a < band_count)
+                p.total[k] += p.mean[a][k] / band_count;
+        }
+    double heard = 0;
+    for (const double v : p.beats(Accent::Beat))
+        heard += v;
+    p.covered = heard / (accents_.beats_expected() + 1);
+    double sum = 0, square = 0;
+    for (std::size_t i = 2; i < track.size(); ++i) {
+        const double d = std::log((track[i] - track[i - 1]) / (track[i - 1] - track[i - 2]));
+        sum += d / (n - 2);
+        square += d * d / (n - 2);
+    }
+    p.bend = std::sqrt(std::max(0.0, square - sum * sum));
+    p.ioi = between_starts_ / period;
+    if (!accents_.starts().empty()) {
+        const double turns = (accents_.starts().front() - track.front()) / period;
+        p.first_off = turns - std::round(turns);
+    }
+    p.share_sounding = (track.back() - track.front()) / sounding_;
+    GridTerms out{};
+    for (std::size_t i = 0; i < grid_term_count; ++i)
+        out[i] = std::clamp(table[i].value(p), -6.0, 6.0);
+    return out;
+}
+
+} // namespace pulsepin

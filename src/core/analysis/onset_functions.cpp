@@ -1,0 +1,127 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "analysis/onsets.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace pulsepin {
+namespace {
+
+DetectionCurve on_fast_clock(const std::vector<float>& values, float least) {
+    return {.values = values, .least = least};
+}
+
+DetectionCurve on_slow_clock(const std::vector<float>& values, float least) {
+    return {.values = values,
+            .rate = Features::slow_rate,
+            .first = Seconds(Features::slow_time(0)),
+            .least = least,
+            .reach = Seconds(0.02)};
+}
+
+/// What the network tells, or else another curve.
+DetectionCurve heard(const Features& f, Heard kind, float least_probability,
+                     DetectionCurve (*otherwise)(const Features&)) {
+    if (f.heard[kind].empty())
+        return otherwise(f);
+    return {.values = f.heard[kind],
+            .rate = Features::slow_rate,
+            .first = Seconds(Features::heard_time(0)),
+            .least = std::log(least_probability / (1 - least_probability)),
+            .per_sensitivity = 5,
+            .above_surroundings = false,
+            .to_the_attack = true,
+            .reach = Seconds(0.02)};
+}
+
+const std::vector<float>& band(const Features& f, Band kind) {
+    return f.bands[static_cast<std::size_t>(kind)];
+}
+
+/// Where the level of the next 400 ms lies above or below that of the last, in dB.
+std::vector<float> level_steps(const Features& f) {
+    constexpr std::size_t span = 40;
+    std::vector<double> sums(f.rms.size() + 1, 0.0);
+    for (std::size_t i = 0; i < f.rms.size(); ++i)
+        sums[i + 1] = sums[i] + static_cast<double>(f.rms[i]) * static_cast<double>(f.rms[i]);
+    std::vector<float> out(f.rms.size(), 0.0f);
+    const auto level = [&](std::size_t from, std::size_t until) {
+        return 10 * std::log10((sums[until] - sums[from]) / static_cast<double>(until - from) + 1e-7);
+    };
+    for (std::size_t i = span; i + span < f.rms.size(); ++i)
+        out[i] = static_cast<float>(std::abs(level(i, i + span) - level(i - span, i)));
+    return out;
+}
+
+DetectionCurve by_flux(const Features& f) {
+    return on_fast_clock(f.flux, 0.010f);
+}
+
+constexpr OnsetFunction table[] = {
+    {"full", "Everything that starts",
+     [](const Features& f) { return heard(f, Heard::Onset, 0.3f, by_flux); },
+     [](const Features& f) { return f.raw; }},
+    {"kick", "Kick",
+     [](const Features& f) {
+         return heard(f, Heard::Kick, 0.35f,
+                      [](const Features& g) { return on_slow_clock(band(g, Band::Bass), 1.2f); });
+     },
+     [](const Features& f) { return band(f, Band::Bass); }},
+    {"snare", "Snare",
+     [](const Features& f) {
+         return heard(f, Heard::Snare, 0.35f,
+                      [](const Features& g) { return on_slow_clock(band(g, Band::Snare), 1.5f); });
+     },
+     [](const Features& f) { return band(f, Band::Snare); }},
+    {"hat", "Hat",
+     [](const Features& f) {
+         return heard(f, Heard::Hat, 0.35f,
+                      [](const Features& g) { return on_slow_clock(band(g, Band::High), 0.8f); });
+     },
+     [](const Features& f) { return band(f, Band::High); }},
+    {"flux", "Rising spectrum", by_flux, [](const Features& f) { return f.raw; }},
+    {"energy", "Rising energy", [](const Features& f) { return on_fast_clock(f.energy_rise, 1.0f); },
+     [](const Features& f) { return f.raw; }},
+    {"high", "High-frequency content", [](const Features& f) { return on_fast_clock(f.high_rise, 1.5f); },
+     [](const Features& f) { return band(f, Band::High); }},
+    {"complex", "Change of pitch or level",
+     [](const Features& f) {
+         float mean = 1e-9f;
+         for (const float v : f.surprise)
+             mean += v / static_cast<float>(f.surprise.size());
+         auto curve = on_slow_clock(f.surprise, 0.25f);
+         for (float& v : curve.values)
+             v /= mean;
+         return curve;
+     },
+     [](const Features& f) { return f.raw; }},
+    {"bass", "Bass band", [](const Features& f) { return on_slow_clock(band(f, Band::Bass), 0.8f); },
+     [](const Features& f) { return band(f, Band::Bass); }},
+    {"mid", "Middle band", [](const Features& f) { return on_slow_clock(band(f, Band::Mid), 0.8f); },
+     [](const Features& f) { return band(f, Band::Mid); }},
+    {"air", "High band", [](const Features& f) { return on_slow_clock(band(f, Band::High), 0.8f); },
+     [](const Features& f) { return band(f, Band::High); }},
+    {"step", "Jumps of volume",
+     [](const Features& f) {
+         auto curve = on_slow_clock(level_steps(f), 6.0f);
+         curve.above_surroundings = false;
+         curve.to_the_attack = false;
+         curve.reach = Seconds(0.4);
+         return curve;
+     },
+     level_steps},
+};
+
+} // namespace
+
+std::span<const OnsetFunction> onset_functions() {
+    return table;
+}
+
+const OnsetFunction* onset_function(std::string_view id) {
+    const auto* found = std::find_if(std::begin(table), std::end(table),
+                                     [&](const OnsetFunction& function) { return function.id == id; });
+    return found == std::end(table) ? nullptr : found;
+}
+
+} // namespace pulsepin

@@ -1,0 +1,44 @@
+# SPDX-License-Identifier: GPL-3.0-or-later
+"""Keeps the fitted numbers in fitted.json and writes src/core/analysis/fitted.cpp of them."""
+import json
+import os
+
+HERE = os.path.dirname(os.path.abspath(__file__))
+STORE = HERE + '/fitted.json'
+SOURCE = HERE + '/../src/core/analysis/fitted.cpp'
+
+
+def load():
+    return json.load(open(STORE)) if os.path.exists(STORE) else {}
+
+
+def numbers(values):
+    return ', '.join(f'{v:.4g}' for v in values)
+
+
+def save(**changed):
+    kept = load()
+    kept.update(changed)
+    json.dump(kept, open(STORE, 'w'), indent=1)
+    text = ['// SPDX-License-Identifier: GPL-3.0-or-later',
+            '// Written by training/fit_bars.py and training/fit_choice.py; do not edit.', '// clang-format off',
+            '#include "analysis/fitted.h"', '', 'namespace pulsepin {', '']
+    for name, kind, function in (('bars', 'BarWeights', 'bar_weights'),
+                                 ('grid', 'std::array<double, grid_term_count>', 'grid_weights'),
+                                 ('pulse', 'PulseWeights', 'pulse_weights')):
+        text.append(f'const {kind}& {function}(bool with_network) {{')
+        for which in ('with', 'without'):
+            w = kept.get(f'{name}_{which}')
+            if name == 'bars':
+                body = f'{{{w["bias"]:.4g},\n        {{{numbers(w["here"])}}},\n        {{{numbers(w["before"])}}},\n' \
+                       f'        {{{numbers(w["after"])}}}}}' if w else '{-2.05, {2.0}, {}, {}}'
+            elif name == 'grid':
+                body = f'{{{numbers(w)}}}' if w else '{}'
+            else:
+                body = f'{{{w["bias"]:.4g}, {{{numbers(w["terms"])}}}}}' if w else '{5.0, {}}'
+            text.append(f'    static constexpr {kind} {which}_it{body};')
+        text.append('    return with_network ? with_it : without_it;')
+        text.append('}')
+        text.append('')
+    text.append('} // namespace pulsepin')
+    open(SOURCE, 'w').write('\n'.join(text) + '\n')

@@ -1,0 +1,190 @@
+#!/usr/bin/python3
+# SPDX-License-Identifier: GPL-3.0-or-later
+"""Trains the network on spectra of made material.
+
+usage: train_listener.py MATERIAL SPECTRA OUT [--minutes 40] [--threads 2] [--from FILE]
+
+MATERIAL: what bench/accuracy/make_material.py wrote; its part `learn` is learned from, its part `check` watched.
+SPECTRA: what build/release/pulsepin-spectra wrote of it. OUT: file for the parameters (torch).
+"""
+import argparse
+import glob
+import json
+import os
+import time
+
+import numpy as np
+import torch
+
+from listener import INPUTS, OUTPUTS, Listener
+
+CROP = 2400
+BATCH = 6
+WEIGHT = torch.tensor([1.0, 0.8, 0.8, 0.8, 3.0, 3.0])
+
+
+class Track:
+    def __init__(self, name, truth, spectra):
+        self.x = np.fromfile(spectra, np.float16).reshape(-1, INPUTS)
+        self.truth = truth
+        self.name = name
+
+
+def load(material, spectra, part, known):
+    tracks = []
+    for path in sorted(glob.glob(material + '/truth/*.json')):
+        name = os.path.basename(path)[:-5]
+        f16 = f'{spectra}/{name}.f16'
+        if name in known or not os.path.exists(f16):
+            continue
+        truth = json.load(open(path))
+        if os.path.getsize(f16) < truth['duration'] * 100 * INPUTS * 2 * 0.99:
+            continue  # still being written
+        if truth['part'] == part and (len(truth['beats']) > 8 or truth['kind'] == 'free'):
+            tracks.append(Track(name, truth, f16))
+            known.add(name)
+    return tracks
+
+
+def put(target, times, start, stretch, frames, shape):
+    at = np.round((np.asarray(times) * 100 - start) * stretch).astype(int)
+    for offset, value in shape:
+        k = at + offset
+        k = k[(k >= 0) & (k < frames)]
+        target[k] = np.maximum(target[k], value)
+
+
+def crop(track, rng, augment):
+    """(x: bands x frames, y: outputs x frames, mask)"""
+    stretch = float(np.exp(rng.uniform(-0.28, 0.28))) if augment and rng.random() < 0.6 else 1.0
+    need = int(CROP / stretch) + 2
+    n = len(track.x)
+    start = int(rng.integers(-100, max(-99, n - need + 100)))
+    rows = np.arange(start, start + need)
+    x = np.zeros((need, INPUTS), np.float32)
+    inside = (rows >= 0) & (rows < n)
+    x[inside] = track.x[rows[inside]]
+    if stretch != 1.0:
+        at = np.arange(CROP) / stretch
+        i = at.astype(int)
+        f = (at - i)[:, None].astype(np.float32)
+        x = x[i] * (1 - f) + x[i + 1] * f
+    else:
+        x = x[:CROP]
+    if augment:
+        if rng.random() < 0.7:
+            linear = (10 ** x - 1) / 300
+            bands = np.concatenate([np.linspace(-.4, 1, 54), np.linspace(-1, .6, 60)])
+            gain = rng.uniform(-8, 8) + rng.uniform(-8, 8) * bands
+            x = np.log10(1 + 300 * linear * 10 ** (gain / 20).astype(np.float32))
+        if rng.random() < 0.3:
+            s = int(rng.integers(-2, 3))
+            x = np.concatenate([np.roll(x[:, :54], s, 1), np.roll(x[:, 54:], s, 1)], 1)
+        if rng.random() < 0.3:
+            for _ in range(2):
+                a = int(rng.integers(0, INPUTS - 10))
+                x[:, a:a + int(rng.integers(2, 10))] = 0
+        if rng.random() < 0.2:
+            a = int(rng.integers(0, CROP - 150))
+            x[a:a + int(rng.integers(20, 150))] *= rng.uniform(0, 0.3)
+    t = track.truth
+    y = np.zeros((6, CROP), np.float32)
+    mask = np.ones((6, CROP), np.float32)
+    sharp = ((0, 1.0), (-1, .5), (1, .5))
+    wide = ((0, 1.0), (-1, .7), (1, .7), (-2, .25), (2, .25))
+    for i, key in enumerate(('onsets', 'kick', 'snare', 'hat', 'beats', 'downbeats')):
+        if t.get(key) is None:
+            mask[i] = 0
+            continue
+        put(y[i], t[key], start, stretch, CROP, wide if i >= 4 else sharp)
+    soft = np.round((np.asarray(t['onsets_soft']) * 100 - start) * stretch).astype(int)
+    for offset in range(-4, 5):
+        k = soft + offset
+        k = k[(k >= 0) & (k < CROP)]
+        mask[0][k] = np.where(y[0][k] > 0, 1, 0)
+    beats = np.asarray(t['beats'])
+    if len(beats) == 0:
+        return x.T.copy(), y, mask
+    period = float(np.median(np.diff(beats)))
+    first = int((beats[0] * 100 - 10 - start) * stretch)
+    last = int(((beats[-1] + period) * 100 - start) * stretch)
+    mask[4:, :max(0, min(CROP, first))] *= 0.2  # silence before: no beats, but not worth much
+    mask[4:, max(0, last):] = 0
+    return x.T.copy(), y, mask
+
+
+def batch(tracks, rng, augment):
+    weights = np.array([1.0 if len(t.x) > CROP else 0.6 for t in tracks])
+    chosen = rng.choice(len(tracks), BATCH, p=weights / weights.sum())
+    parts = [crop(tracks[i], rng, augment) for i in chosen]
+    return [torch.from_numpy(np.stack([p[i] for p in parts])) for i in range(3)]
+
+
+def loss_of(net, data):
+    x, y, mask = data
+    raw = torch.nn.functional.binary_cross_entropy_with_logits(net(x), y, reduction='none') * mask
+    each = raw.sum((0, 2)) / mask.sum((0, 2)).clamp(min=1)
+    return (each * WEIGHT).sum(), each.detach()
+
+
+def main():
+    ap = argparse.ArgumentParser(description=__doc__, formatter_class=argparse.RawDescriptionHelpFormatter)
+    ap.add_argument('material')
+    ap.add_argument('spectra')
+    ap.add_argument('out')
+    ap.add_argument('--minutes', type=float, default=40)
+    ap.add_argument('--threads', type=int, default=2)
+    ap.add_argument('--begin', help='parameters to go on from')
+    ap.add_argument('--rate', type=float, default=3e-3)
+    a = ap.parse_args()
+    torch.set_num_threads(a.threads)
+    torch.manual_seed(1)
+    rng = np.random.default_rng(1)
+    known, watched_known = set(), set()
+    tracks = load(a.material, a.spectra, 'learn', known)
+    watched = load(a.material, a.spectra, 'check', watched_known)
+    print(len(tracks), 'pieces to learn from,', len(watched), 'to watch', flush=True)
+    net = Listener()
+    if a.begin:
+        net.load_state_dict(torch.load(a.begin))
+    else:
+        sample = np.concatenate([t.x[::20].astype(np.float32) for t in tracks])
+        rise = np.concatenate([np.maximum(0, t.x[2::20].astype(np.float32) - t.x[:-2:20][:len(t.x[2::20])].astype(np.float32))
+                               for t in tracks])
+        net.mean[:] = torch.from_numpy(np.concatenate([sample.mean(0), rise.mean(0)]))
+        net.scale[:] = torch.from_numpy(1 / (np.concatenate([sample.std(0), rise.std(0)]) + 0.02))
+    check = [batch(watched, np.random.default_rng(100 + i), False) for i in range(16)]
+    optimiser = torch.optim.AdamW(net.parameters(), lr=a.rate, weight_decay=0.02)
+    begun = time.time()
+    step, sums, n = 0, torch.zeros(6), 0
+    while True:
+        share = (time.time() - begun) / (a.minutes * 60)
+        if share >= 1:
+            break
+        warm = min(1.0, (step + 1) / 50)
+        for group in optimiser.param_groups:
+            group['lr'] = a.rate * warm * (0.02 + 0.98 * 0.5 * (1 + np.cos(np.pi * share)))
+        net.train()
+        loss, each = loss_of(net, batch(tracks, rng, True))
+        optimiser.zero_grad()
+        loss.backward()
+        torch.nn.utils.clip_grad_norm_(net.parameters(), 0.5)
+        optimiser.step()
+        sums += each
+        n += 1
+        step += 1
+        if step % 200 == 0:
+            more = load(a.material, a.spectra, 'learn', known)
+            tracks += more
+            net.eval()
+            with torch.no_grad():
+                seen = torch.stack([loss_of(net, c)[1] for c in check]).mean(0)
+            print(f'{step} {100 * share:.0f}% {len(tracks)} learned', ' '.join(f'{v:.4f}' for v in sums / n), '| watched',
+                  ' '.join(f'{v:.4f}' for v in seen), flush=True)
+            sums, n = torch.zeros(6), 0
+            torch.save(net.state_dict(), a.out)
+    torch.save(net.state_dict(), a.out)
+
+
+if __name__ == '__main__':
+    main()
