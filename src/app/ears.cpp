@@ -156,8 +156,8 @@ void Ears::detect(const GridConditions& conditions, bool take_grid) {
                 if (!found)
                     return document_.say(tr("Detection was cancelled"));
                 Detection detection = as_detection(*found);
-                // Rows that a person set up stay as they are.
-                if (const auto& before = document_.project().detection; before && !before->rows.empty())
+                // Rows that a person set up stay as they are; a file of an earlier version has only one.
+                if (const auto& before = document_.project().detection; before && before->rows.size() > 1)
                     detection.rows = before->rows;
                 const std::size_t onsets = detection.onsets().size();
                 document_.apply(with_detection(document_.project(), std::move(detection), take_grid),

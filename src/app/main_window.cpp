@@ -61,7 +61,7 @@ MainWindow::MainWindow(Player::Device device) : player_(device) {
     splitter_->setStretchFactor(0, 1);
     splitter_->setStretchFactor(1, 0);
     splitter_->setCollapsible(0, false);
-    splitter_->setSizes({492, 231});
+    splitter_->setSizes({476, 247});
     column->addWidget(transport_);
     column->addWidget(splitter_, 1);
     column->addWidget(status_);
@@ -78,7 +78,7 @@ QWidget* MainWindow::make_bench() {
     auto* bench = new QWidget;
     bench->setObjectName("desk");
     bench->setAttribute(Qt::WA_StyledBackground);
-    bench->setMinimumHeight(212);
+    bench->setMinimumHeight(240);
     auto* row = new QHBoxLayout(bench);
     row->setContentsMargins(0, 10, 14, 8);
     row->setSpacing(14);

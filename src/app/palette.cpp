@@ -104,7 +104,11 @@ QString style_sheet(const Palette& p) {
 * { font-family: Inter; font-size: 12px; }
 QMainWindow, QDialog, QMessageBox, #desk { background: DESK; }
 QWidget { color: TEXT; }
-QLabel { background: transparent; }
+QLabel, QCheckBox { background: transparent; }
+QCheckBox::indicator { width: 12px; height: 12px; border: 1px solid QUIET; border-radius: 3px; background: WELL; }
+QCheckBox::indicator:checked { background: CHOSEN; border-color: CHOSEN; image: url(:/icons/check.svg); }
+QCheckBox::indicator:focus { border-color: PLAYING; }
+QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: none; }
 QLabel[role="heading"] { font-size: 14px; font-weight: 600; }
 QLabel[role="quiet"] { color: QUIET; font-size: 11px; }
 QLabel[role="warning"] { color: WARNING; font-size: 11px; }
@@ -114,6 +118,8 @@ QPushButton:pressed, QToolButton:pressed { background: WELL; }
 QPushButton:disabled, QToolButton:disabled { color: FAINT; background: DESK; }
 QPushButton:focus, QToolButton:focus, QComboBox:focus, QLineEdit:focus, QSpinBox:focus, QDoubleSpinBox:focus, QListWidget:focus { border: 1px solid PLAYING; }
 QPushButton:checked, QToolButton:checked { background: PLAYING; color: ONPLAYING; border-color: PLAYING; }
+QPushButton[role="choice"] { padding: 4px 10px; }
+QPushButton[role="choice"]:checked { background: CHOSEN; color: ONCHOSEN; border-color: CHOSEN; }
 QPushButton[role="main"] { background: PLAYING; color: ONPLAYING; border-color: PLAYING; font-size: 13px; font-weight: 600; padding: 6px 14px; }
 QPushButton[role="main"]:focus { border: 1px solid TEXT; }
 QPushButton[role="main"]:disabled { background: RAISED; color: QUIET; border-color: LINE; }
@@ -146,6 +152,7 @@ QScrollBar::handle:vertical { background: LINE; border-radius: 4px; min-height: 
 QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
 )";
     const std::pair<const char*, QColor> names[] = {{"ONPLAYING", p.playing_text}, {"PLAYING", p.playing},
+                                                    {"ONCHOSEN", p.paper},         {"CHOSEN", day_palette().selection},
                                                     {"WARNING", p.warning},        {"RAISED", p.desk_raised},
                                                     {"QUIET", p.desk_quiet},       {"DESK", p.desk},
                                                     {"WELL", p.desk_well},         {"LINE", p.desk_line},

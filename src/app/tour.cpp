@@ -35,6 +35,14 @@ public:
             return false;
         go_to(5, 3);
         picture("grid");
+        window_.findChild<QPushButton*>("page Onsets")->click();
+        window_.findChild<QPushButton*>("find like this")->click();
+        if (!step("find sounds like one", wait([&] { return !window_.document().jobs().busy(); }) &&
+                                              window_.document().project().detection->rows.back().like))
+            return false;
+        picture("onsets");
+        window_.document().undo();
+        window_.findChild<QPushButton*>("page Beats")->click();
 
         window_.go_to_stop(MainWindow::PlaceStop);
         window_.view().set_range(TimeRange{time_of_bar(13), time_of_bar(21)});

@@ -33,6 +33,7 @@ GridPanel::GridPanel(Document& document, ViewState& view, QWidget* parent)
         button->setObjectName(QString("page %1").arg(text));
         button->setToolTip(tip);
         button->setCheckable(true);
+        button->setProperty("role", "choice");
         button->setChecked(page == 0);
         which->addButton(button, page);
         head->addWidget(button);
@@ -55,6 +56,7 @@ GridPanel::GridPanel(Document& document, ViewState& view, QWidget* parent)
         auto* button = new QPushButton;
         button->setObjectName(QString("tempo candidate %1").arg(i + 1));
         button->setCheckable(true);
+        button->setProperty("role", "choice");
         button->setToolTip(tr("Finds the beats again at about this tempo; items keep their time"));
         connect(button, &QPushButton::clicked, this, [this, i] { take_tempo(static_cast<std::size_t>(i)); });
         candidates_.push_back(button);
@@ -115,11 +117,12 @@ GridPanel::GridPanel(Document& document, ViewState& view, QWidget* parent)
     nudges->setContentsMargins(0, 0, 0, 0);
     auto* second = new QHBoxLayout;
     second->setSpacing(12);
-    second->addWidget(labelled(tr("move all by ms"), nudge_box));
+    second->addWidget(quiet(tr("move all by ms")));
+    second->addWidget(nudge_box);
     auto* steady =
         make(tr("Make steady"), tr("One tempo through all beats, by the best-fitting line; items follow"),
              [this] { retime(made_steady(*document_.project().grid), tr("make grid steady")); });
-    second->addWidget(labelled(tr("how the tempo runs"), steady));
+    second->addWidget(steady);
     second->addStretch(1);
     column->addLayout(second);
     column->addStretch(1);
@@ -291,9 +294,9 @@ void GridPanel::refresh() {
         if (!there)
             continue;
         const auto& tempo = project.detection->tempi[i];
-        button->setText(tr("%1 BPM · %2 %")
-                            .arg(tempo.tempo.value, 0, 'f', 1)
-                            .arg(100 * static_cast<double>(tempo.confidence), 0, 'f', 0));
+        const auto share = std::lround(100 * static_cast<double>(tempo.confidence));
+        button->setText(share > 0 ? tr("%1 BPM · %2 %").arg(tempo.tempo.value, 0, 'f', 1).arg(share)
+                                  : tr("%1 BPM").arg(tempo.tempo.value, 0, 'f', 1));
         button->setChecked(project.grid && std::abs(project.grid->typical_tempo() / tempo.tempo - 1) < 0.03);
     }
     rows_->refresh();

@@ -113,7 +113,7 @@ OnsetRows::Line OnsetRows::make_line(std::size_t index) {
     row->setSpacing(8);
     line.shown->setObjectName(QString("row shown %1").arg(index + 1));
     line.shown->setToolTip(tr("Shows this row above the lanes"));
-    line.shown->setMinimumWidth(96);
+    line.shown->setFixedWidth(104);
     line.function->setObjectName(QString("function %1").arg(index + 1));
     line.function->setAccessibleName(tr("How this row is found"));
     line.function->setToolTip(tr("How the onsets of this row are heard: no single way suits all music"));
@@ -121,11 +121,17 @@ OnsetRows::Line OnsetRows::make_line(std::size_t index) {
         line.function->addItem(
             QString::fromUtf8(function.title.data(), static_cast<int>(function.title.size())),
             QString::fromUtf8(function.id.data(), static_cast<int>(function.id.size())));
-    line.count->setMinimumWidth(44);
+    line.function->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    line.function->setMinimumContentsLength(12);
+    line.count->setMinimumWidth(36);
     line.count->setAlignment(Qt::AlignRight | Qt::AlignVCenter);
     line.remove->setObjectName(QString("remove row %1").arg(index + 1));
     line.remove->setToolTip(tr("Removes this row"));
-    line.remove->setFixedWidth(26);
+    line.remove->setFixedWidth(24);
+    line.remove->setStyleSheet("padding: 2px;");
+    auto keeps_its_place = line.remove->sizePolicy();
+    keeps_its_place.setRetainSizeWhenHidden(true);
+    line.remove->setSizePolicy(keeps_its_place);
     row->addWidget(line.shown);
     row->addWidget(line.function, 2);
     row->addWidget(line.sensitivity, 2);

@@ -255,6 +255,28 @@ void paint_ruler(QPainter& painter, const Scene& scene, const QRectF& row) {
     });
 }
 
+void paint_confidence(QPainter& painter, const Scene& scene, const QRectF& row) {
+    if (!scene.project.grid)
+        return;
+    const auto& beats = scene.project.grid->beats();
+    auto beat = std::lower_bound(beats.begin(), beats.end(), scene.scale.start,
+                                 [](const GridBeat& b, Seconds t) { return b.time < t; });
+    if (beat != beats.begin())
+        --beat;
+    double last_x = -1e9;
+    for (; beat != beats.end() && beat + 1 != beats.end() && beat->time <= scene.scale.end(); ++beat) {
+        const double left = std::max(scene.scale.x(beat->time), row.left()), right = scene.scale.x((beat + 1)->time);
+        if (right - last_x < 1)
+            continue; // narrower than a pixel
+        last_x = right;
+        const double sure = static_cast<double>(std::clamp(beat->confidence, 0.0f, 1.0f));
+        QColor colour = scene.palette.paper_bar;
+        colour.setAlphaF(static_cast<float>(0.25 + 0.75 * sure));
+        const double height = 1 + 3 * sure;
+        painter.fillRect(QRectF(left, row.bottom() - height, right - left, height), colour);
+    }
+}
+
 std::vector<ShownOnsetRow> shown_onset_rows(const Detection* detection, const QRectF& area) {
     std::vector<ShownOnsetRow> rows;
     if (!detection)
@@ -316,12 +338,10 @@ void paint_sections(QPainter& painter, const Scene& scene, const QRectF& row) {
         if (right < row.left() || left > row.right())
             continue;
         const QRectF band(left + 0.5, row.top() + 1, right - left - 1, row.height() - 2);
-        // Sections that sound alike share a shade, by turns of four.
-        const int shade = section.name.empty() ? 0 : (section.name.back() - 'A') % 4;
-        QColor fill = p.paper_bar;
-        fill.setAlphaF(0.18f + 0.14f * static_cast<float>(shade));
+        // Sections that sound alike share a shade, by turns of five.
+        const int shade = section.name.empty() ? 0 : std::abs(section.name.back() - 'A') % 5;
         painter.setPen(QPen(p.paper_bar, section.drop ? 2 : 1));
-        painter.setBrush(fill);
+        painter.setBrush(p.sections[shade]);
         painter.drawRect(band);
         const QString name =
             QString::fromStdString(section.name) + (section.drop ? QObject::tr(" · drop") : QString());

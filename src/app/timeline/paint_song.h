@@ -10,6 +10,8 @@ namespace pulsepin {
 void paint_paper(QImage& canvas, const Scene& scene, const QRectF& area);
 /// Bar numbers and beat numbers, as dense as there is room; the range as a strip along the top.
 void paint_ruler(QPainter& painter, const Scene& scene, const QRectF& row);
+/// Along the bottom of the row, beat by beat: the surer the thicker.
+void paint_confidence(QPainter& painter, const Scene& scene, const QRectF& row);
 /// Where each row of onsets lies that is shown.
 struct ShownOnsetRow {
     const OnsetRow* row;

@@ -326,6 +326,7 @@ void TimelineView::paint_base() {
     painter.setFont(font());
     painter.setClipRect(time_area);
     paint_ruler(painter, s, ruler_);
+    paint_confidence(painter, s, ruler_);
     paint_sections(painter, s, sections_);
     if (!view_.look().wave_folded)
         tiles_.paint(painter, SongRow::Wave, wave_, scale_, ratio);

@@ -4,6 +4,7 @@
 #include "analysis/beat_refine.h"
 #include "analysis/grid_choice.h"
 #include "analysis/swing.h"
+#include "dsp/smoothing.h"
 
 #include <algorithm>
 #include <cmath>
@@ -11,11 +12,22 @@
 namespace pulsepin {
 namespace {
 
+/// The median tempo over eight beats: finer than one period in whole frames.
+Bpm tempo_of(const BeatTrack& track) {
+    constexpr std::size_t span = 8;
+    if (track.size() <= span)
+        return Bpm(bpm_of_period(period_of(track)));
+    std::vector<float> periods;
+    for (std::size_t i = span; i < track.size(); ++i)
+        periods.push_back(static_cast<float>(track[i] - track[i - span]) / span);
+    return Bpm(bpm_of_period(static_cast<double>(percentile(periods, 0.5))));
+}
+
 /// Grids of nearly one tempo are one candidate; its confidence is a soft maximum over their scores.
 std::vector<TempoCandidate> tempo_candidates(const std::vector<ScoredGrid>& grids) {
     std::vector<TempoCandidate> tempi;
     for (const auto& grid : grids) {
-        const Bpm tempo(bpm_of_period(period_of(grid.beats)));
+        const Bpm tempo = tempo_of(grid.beats);
         const bool known = std::any_of(tempi.begin(), tempi.end(), [&](const TempoCandidate& candidate) {
             return std::abs(candidate.tempo / tempo - 1) < 0.04;
         });
