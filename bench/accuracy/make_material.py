@@ -4,6 +4,8 @@
 
 usage: make_material.py OUT [--count 600] [--seconds 40] [--jobs 2] [--part learn|choose|check] [--only KIND]
 
+KIND: groove, pattern, tune, module, click, free (no pulse), recorded (songs with charts, all of part `check`).
+
 Writes OUT/audio/NAME.wav, OUT/truth/NAME.json. Piece i is always the same for the same packages. What it is made
 from (a groove file, a tune, a module, a number of the pattern generator) decides by a hash to which part it
 belongs: `learn` trains the network, `choose` fits the choice of the grid, `check` measures and fits nothing.
@@ -17,7 +19,7 @@ from concurrent.futures import ProcessPoolExecutor
 
 import numpy as np
 
-from material import clicks, free, grooves, modules, patterns, tunes
+from material import clicks, free, grooves, modules, patterns, recorded, tunes
 from material.production import produced
 from material.score import RATE, clock, installed, synthesise, truth_of, write_wav
 
@@ -139,6 +141,18 @@ def safely(job):
         return f'{job[1]}: failed\n{traceback.format_exc()}'
 
 
+def make_recorded(out):
+    for folder in recorded.songs():
+        made = recorded.make(folder)
+        if made is None:
+            continue
+        name, audio, truth = made
+        write_wav(f'{out}/audio/recorded_{name}.wav', audio)
+        with open(f'{out}/truth/recorded_{name}.json', 'w') as f:
+            json.dump(dict(truth, name='recorded_' + name, duration=round(len(audio) / RATE, 3), production=[]), f)
+        print(name, flush=True)
+
+
 def main():
     ap = argparse.ArgumentParser(description=__doc__, formatter_class=argparse.RawDescriptionHelpFormatter)
     ap.add_argument('out')
@@ -146,10 +160,12 @@ def main():
     ap.add_argument('--seconds', type=float, default=40)
     ap.add_argument('--jobs', type=int, default=2)
     ap.add_argument('--part', choices=['learn', 'choose', 'check'])
-    ap.add_argument('--only', choices=['groove', 'tune', 'module', 'pattern', 'free', 'click'])
+    ap.add_argument('--only', choices=['groove', 'tune', 'module', 'pattern', 'free', 'click', 'recorded'])
     a = ap.parse_args()
     for folder in ('audio', 'truth'):
         os.makedirs(f'{a.out}/{folder}', exist_ok=True)
+    if a.only == 'recorded':
+        return make_recorded(a.out)
     jobs = [(a.out, name, kind, source, a.seconds) for name, kind, source in plan(a.count, a.part, a.only)]
     with ProcessPoolExecutor(a.jobs) as pool:
         for line in pool.map(safely, jobs):

@@ -49,7 +49,9 @@ Result<AnalysisSettings> settings_of(const AnalyzeRequest& request) {
 
 Result<std::string> analyzed(const std::string& song, const AnalyzeRequest& request,
                              const AnalysisSettings& settings) {
-    const auto sound = load_sound(song);
+    LoadOptions options;
+    options.for_drawing = false;
+    const auto sound = load_sound(song, {}, options);
     if (!sound)
         return tl::unexpected(sound.error());
     const auto analysis = analyze(*sound->samples, settings);

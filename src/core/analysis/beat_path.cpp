@@ -3,23 +3,54 @@
 
 #include "analysis/features.h"
 #include "dsp/smoothing.h"
+#include "dsp/wide.h"
 
 #include <algorithm>
 #include <cmath>
+#include <cstring>
 
 namespace pulsepin {
 namespace {
 
 constexpr float never = -1e30f;
+constexpr std::size_t lane = 8;
+using Lanes = float __attribute__((vector_size(lane * sizeof(float))));
+using Labels = std::int32_t __attribute__((vector_size(lane * sizeof(std::int32_t))));
+
+/// For each of `periods` (a multiple of eight) the largest of values[p + d] - cost[d][p] over d, and that d.
+PULSEPIN_WIDE void best_departures(const float* values, const float* cost, std::size_t periods, std::int32_t width,
+                                   float* out, std::int32_t* best) {
+    for (std::size_t p = 0; p < periods; p += lane) {
+        Lanes most;
+        Labels label;
+        for (std::size_t i = 0; i < lane; ++i) {
+            most[i] = never;
+            label[i] = 0;
+        }
+        for (std::int32_t d = 0; d < width; ++d) {
+            Lanes value, price;
+            std::memcpy(&value, values + p + static_cast<std::size_t>(d), sizeof(value));
+            std::memcpy(&price, cost + static_cast<std::size_t>(d) * periods + p, sizeof(price));
+            const Lanes candidate = value - price;
+            const Labels better = candidate > most;
+            most = better ? candidate : most;
+            const Labels now = Labels{} + d;
+            label = better ? now : label;
+        }
+        std::memcpy(out + p, &most, sizeof(most));
+        std::memcpy(best + p, &label, sizeof(label));
+    }
+}
 
 /// For each period the best value with which a beat can be left for the next one after that period.
 class Departures {
 public:
     explicit Departures(const PathModel& m) : periods_(static_cast<std::size_t>(m.longest - m.shortest + 1)) {
+        padded_periods_ = (periods_ + lane - 1) / lane * lane;
         reach_ = static_cast<std::size_t>(m.reach * m.longest + m.slack);
         reach_ = std::min(reach_, std::min<std::size_t>(periods_ - 1, 120));
         const std::size_t width = 2 * reach_ + 1;
-        cost_.assign(width * periods_, -never);
+        cost_.assign(width * padded_periods_, -never);
         for (std::size_t d = 0; d < width; ++d)
             for (std::size_t p = 0; p < periods_; ++p) {
                 const auto step = static_cast<double>(d) - static_cast<double>(reach_);
@@ -28,12 +59,13 @@ public:
                 if (from < 0 || from >= static_cast<double>(periods_) ||
                     std::abs(step) > m.reach * period + m.slack)
                     continue;
-                cost_[d * periods_ + p] =
+                cost_[d * padded_periods_ + p] =
                     static_cast<float>(static_cast<double>(m.stiffness) * std::max(0.0, std::abs(step) - 1) /
                                        (m.shortest + from));
             }
-        padded_.assign(periods_ + 2 * reach_, never);
-        best_step_.resize(periods_);
+        padded_.assign(padded_periods_ + 2 * reach_, never);
+        best_.resize(padded_periods_);
+        best_step_.resize(padded_periods_);
     }
 
     [[nodiscard]] std::size_t periods() const { return periods_; }
@@ -41,27 +73,17 @@ public:
     /// values: of arriving at this beat, by period. out, step: of leaving it, and from which period.
     void from(std::span<const float> values, float* out, std::int8_t* step) {
         std::copy(values.begin(), values.end(), padded_.begin() + static_cast<std::ptrdiff_t>(reach_));
-        std::fill(out, out + periods_, never);
-        std::fill(best_step_.begin(), best_step_.end(), 0);
-        std::int32_t* best = best_step_.data();
-        for (std::size_t d = 0; d < 2 * reach_ + 1; ++d) {
-            const float* value = padded_.data() + d;
-            const float* cost = cost_.data() + d * periods_;
-            const auto label = static_cast<std::int32_t>(d) - static_cast<std::int32_t>(reach_);
-            for (std::size_t p = 0; p < periods_; ++p) {
-                const float candidate = value[p] - cost[p];
-                const bool better = candidate > out[p];
-                out[p] = better ? candidate : out[p];
-                best[p] = better ? label : best[p];
-            }
+        best_departures(padded_.data(), cost_.data(), padded_periods_, static_cast<std::int32_t>(2 * reach_ + 1),
+                        best_.data(), best_step_.data());
+        for (std::size_t p = 0; p < periods_; ++p) {
+            out[p] = best_[p];
+            step[p] = static_cast<std::int8_t>(best_step_[p] - static_cast<std::int32_t>(reach_));
         }
-        for (std::size_t p = 0; p < periods_; ++p)
-            step[p] = static_cast<std::int8_t>(best[p]);
     }
 
 private:
-    std::size_t periods_, reach_ = 0;
-    std::vector<float> cost_, padded_;
+    std::size_t periods_, padded_periods_ = 0, reach_ = 0;
+    std::vector<float> cost_, padded_, best_;
     std::vector<std::int32_t> best_step_;
 };
 

@@ -155,7 +155,7 @@ std::vector<double> range_centres(const GridConditions& c) {
             centres.push_back(bpm);
         return centres;
     }
-    for (int k = -1; k < 7; ++k) // 40 to 288 BPM
+    for (int k = 0; k < 7; ++k) // 50 to 288 BPM; slower ones are every second beat of these
         centres.push_back(60 * std::exp2(k / 3.0));
     return centres;
 }
@@ -209,9 +209,12 @@ std::vector<BeatTrack> grid_candidates(const Features& f, const GridConditions& 
         for (std::size_t k = 0; k < centres.size(); ++k) {
             if (progress.cancelled())
                 return {};
+            if (network > 0 && k == 0 && !conditions.tempo_range)
+                continue; // every second beat of the others will do
             progress.report(0.5 * (network > 0 ? 1 : 0) +
                             0.5 * static_cast<double>(k) / static_cast<double>(centres.size()));
             PathModel model;
+            model.reach = 0.12;
             model.shortest = std::max(4, static_cast<int>(std::lround(period_of_bpm(centres[k] * 1.2))));
             model.longest =
                 std::min(static_cast<int>(std::lround(period_of_bpm(centres[k] / 1.2))), frames - 1);

@@ -24,8 +24,8 @@ void Separation::work_off(std::size_t until, std::vector<float>& percussive, std
     std::array<float, in_time> along{};
     std::array<float, in_frequency> across{};
     for (; done_ < until; ++done_) {
-        // Half the frames are enough for a level that is smoothed by the medians anyway.
-        if (done_ % 2 == 1 && !percussive.empty()) {
+        // An eighth of the frames is enough for a level that is smoothed by the medians anyway.
+        if (done_ % 8 != 0 && !percussive.empty()) {
             percussive.push_back(percussive.back());
             harmonic.push_back(harmonic.back());
             continue;

@@ -1,17 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "dsp/convolution.h"
 
+#include "dsp/wide.h"
+
 #include <algorithm>
 #include <cstring>
-
-// Wider registers where the machine has them; the choice is made once, when the program starts. Sanitizers
-// run before that choice can be made.
-#if defined(__x86_64__) && defined(__GNUC__) && !defined(__clang__) && !defined(__SANITIZE_ADDRESS__) &&     \
-    !defined(__SANITIZE_THREAD__)
-#define PULSEPIN_WIDE __attribute__((target_clones("arch=haswell", "default")))
-#else
-#define PULSEPIN_WIDE
-#endif
 
 namespace pulsepin {
 namespace {

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "dsp/decimator.h"
 
+#include "dsp/wide.h"
+
 #include <algorithm>
 #include <cmath>
 #include <numbers>
@@ -30,25 +32,32 @@ Decimator::Decimator(int factor) : factor_(factor) {
         taps_.push_back(static_cast<float>(tap / sum));
 }
 
+namespace {
+
+/// Eight sums side by side keep the result the same whatever the width of the processor's registers.
+PULSEPIN_WIDE void filter(const float* taps, std::size_t count, const float* in, std::size_t step, float* out,
+                          std::size_t outputs) {
+    for (std::size_t i = 0; i < outputs; ++i) {
+        const float* at = in + i * step;
+        float sums[8] = {};
+        std::size_t k = 0;
+        for (; k + 8 <= count; k += 8)
+            for (std::size_t lane = 0; lane < 8; ++lane)
+                sums[lane] += taps[k + lane] * at[k + lane];
+        for (; k < count; ++k)
+            sums[0] += taps[k] * at[k];
+        out[i] = ((sums[0] + sums[1]) + (sums[2] + sums[3])) + ((sums[4] + sums[5]) + (sums[6] + sums[7]));
+    }
+}
+
+} // namespace
+
 void Decimator::run(std::span<const float> in, std::span<float> out) const {
     if (factor_ == 1) {
         std::copy_n(in.begin(), out.size(), out.begin());
         return;
     }
-    const float* taps = taps_.data();
-    const std::size_t count = taps_.size();
-    for (std::size_t i = 0; i < out.size(); ++i) {
-        const float* at = in.data() + i * static_cast<std::size_t>(factor_);
-        // Four sums side by side keep the result the same whatever the width of the processor's registers.
-        float sums[4] = {0, 0, 0, 0};
-        std::size_t k = 0;
-        for (; k + 4 <= count; k += 4)
-            for (std::size_t lane = 0; lane < 4; ++lane)
-                sums[lane] += taps[k + lane] * at[k + lane];
-        for (; k < count; ++k)
-            sums[0] += taps[k] * at[k];
-        out[i] = (sums[0] + sums[1]) + (sums[2] + sums[3]);
-    }
+    filter(taps_.data(), taps_.size(), in.data(), static_cast<std::size_t>(factor_), out.data(), out.size());
 }
 
 } // namespace pulsepin

@@ -2,6 +2,7 @@
 #include "dsp/stft.h"
 
 #include "dsp/fast_log.h"
+#include "dsp/wide.h"
 
 #include <algorithm>
 #include <cmath>
@@ -9,6 +10,20 @@
 #include <utility>
 
 namespace pulsepin {
+namespace {
+
+PULSEPIN_WIDE void weigh(const float* samples, const float* window, float gain, std::size_t count, float* out) {
+    for (std::size_t i = 0; i < count; ++i)
+        out[i] = samples[i] * window[i] * gain;
+}
+
+PULSEPIN_WIDE void sizes_of(const float* parts, std::size_t count, float* out) {
+    for (std::size_t i = 0; i < count; ++i)
+        out[i] = std::sqrt(parts[2 * i] * parts[2 * i] + parts[2 * i + 1] * parts[2 * i + 1]);
+}
+
+} // namespace
+
 
 LogBandSpectrum::LogBandSpectrum(std::size_t window_length, double sample_rate, FilterbankShape shape,
                                  float compression)
@@ -35,15 +50,12 @@ void LogBandSpectrum::at(std::span<const float> samples, std::ptrdiff_t centre, 
     const auto from = std::clamp<std::ptrdiff_t>(-start, 0, length);
     const auto until = std::clamp<std::ptrdiff_t>(available - start, from, length);
     std::fill(input.begin(), input.begin() + from, 0.0f);
-    for (auto i = from; i < until; ++i)
-        input[static_cast<std::size_t>(i)] =
-            samples[static_cast<std::size_t>(start + i)] * window_[static_cast<std::size_t>(i)] * gain;
+    weigh(samples.data() + start + from, window_.data() + from, gain, static_cast<std::size_t>(until - from),
+          input.data() + from);
     std::fill(input.begin() + until, input.end(), 0.0f);
 
     last_ = fft_.transform();
-    const float* parts = reinterpret_cast<const float*>(last_.data());
-    for (std::size_t i = 0; i < magnitudes_.size(); ++i)
-        magnitudes_[i] = std::sqrt(parts[2 * i] * parts[2 * i] + parts[2 * i + 1] * parts[2 * i + 1]);
+    sizes_of(reinterpret_cast<const float*>(last_.data()), magnitudes_.size(), magnitudes_.data());
     filterbank_.apply(magnitudes_, out);
     for (float& value : out)
         value = log10_of_one_and(compression_ * value);

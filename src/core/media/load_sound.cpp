@@ -26,7 +26,7 @@ Result<LoadedSound> load_sound(const std::filesystem::path& path, const Progress
     auto decoder = AudioDecoder::open(path, options.sample_rate);
     if (!decoder)
         return tl::unexpected(decoder.error());
-    auto builder = SoundBuilder::create(decoder->format());
+    auto builder = SoundBuilder::create(decoder->format(), options.for_drawing);
     if (!builder)
         return tl::unexpected(builder.error());
     const auto announced = std::max<std::int64_t>(decoder->announced_length().value, 1);

@@ -27,6 +27,7 @@ struct LoadOptions {
     std::int64_t sample_rate = 0;  ///< 0: the file's own
     Samples from;                  ///< what lies before is left out
     std::optional<Samples> length; ///< what lies after is left out
+    bool for_drawing = true;       ///< with peaks
 };
 
 /// Decodes the whole file in one pass. Fails when it cannot be read, holds no sample, or is cancelled.

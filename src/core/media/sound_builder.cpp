@@ -6,11 +6,11 @@
 
 namespace pulsepin {
 
-Result<SoundBuilder> SoundBuilder::create(SoundFormat format) {
+Result<SoundBuilder> SoundBuilder::create(SoundFormat format, bool with_peaks) {
     auto store = SampleStoreWriter::create(format);
     if (!store)
         return tl::unexpected(store.error());
-    return SoundBuilder(format, *std::move(store));
+    return SoundBuilder(format, *std::move(store), with_peaks);
 }
 
 void SoundBuilder::add_peaks(std::span<const float> interleaved) {
@@ -32,7 +32,8 @@ Result<void> SoundBuilder::append(std::span<const float> interleaved) {
         return written;
     for (const float value : interleaved)
         fingerprint_ = (fingerprint_ ^ std::bit_cast<std::uint32_t>(value)) * 0x100000001b3ULL;
-    add_peaks(interleaved);
+    if (with_peaks_)
+        add_peaks(interleaved);
     return {};
 }
 
@@ -42,11 +43,13 @@ Result<LoadedSound> SoundBuilder::finish() && {
         return tl::unexpected(samples.error());
     LoadedSound sound;
     sound.samples = *samples;
+    sound.fingerprint = fmt::format("{:016x}", fingerprint_);
+    if (!with_peaks_)
+        return sound;
     sound.peaks = std::make_shared<const Peaks>(std::move(mean_).finish());
     if (format_.channels == 2)
         for (auto& channel : each_)
             sound.channel_peaks.push_back(std::make_shared<const Peaks>(std::move(channel).finish()));
-    sound.fingerprint = fmt::format("{:016x}", fingerprint_);
     return sound;
 }
 

@@ -10,16 +10,18 @@ namespace pulsepin {
 /// Puts a LoadedSound together from blocks of samples, front to back.
 class SoundBuilder {
 public:
-    [[nodiscard]] static Result<SoundBuilder> create(SoundFormat format);
+    [[nodiscard]] static Result<SoundBuilder> create(SoundFormat format, bool with_peaks = true);
     [[nodiscard]] Result<void> append(std::span<const float> interleaved);
     [[nodiscard]] Result<LoadedSound> finish() &&;
 
 private:
-    SoundBuilder(SoundFormat format, SampleStoreWriter store) : format_(format), store_(std::move(store)) {}
+    SoundBuilder(SoundFormat format, SampleStoreWriter store, bool with_peaks)
+        : format_(format), store_(std::move(store)), with_peaks_(with_peaks) {}
     void add_peaks(std::span<const float> interleaved);
 
     SoundFormat format_;
     SampleStoreWriter store_;
+    bool with_peaks_ = true;
     PeaksBuilder mean_;
     std::array<PeaksBuilder, 2> each_;
     std::uint64_t fingerprint_ =
