@@ -56,9 +56,11 @@ Project large_project() {
     }
     project = *with_pins(project, lane_of_kind(project, LaneKind::Cut), cuts);
     project = *with_pins(project, lane_of_kind(project, LaneKind::Marker), markers);
-    Detection detection{*project.grid, {}, {}};
+    Detection detection;
+    detection.grid = *project.grid;
+    detection.rows.resize(1);
     for (int i = 0; i < 10'000; ++i)
-        detection.onsets.push_back({Seconds(i * 0.36), static_cast<float>(i % 10) / 10});
+        detection.rows[0].onsets.push_back({Seconds(i * 0.36), static_cast<float>(i % 10) / 10});
     return with_detection(project, detection, false);
 }
 
@@ -108,9 +110,9 @@ void bench_window(const Project& large) {
     open_song(document, PULSEPIN_DEMO "/over-the-levee.opus");
     Project onsets_only = document.project();
     Detection detection = *onsets_only.detection;
-    detection.onsets.clear();
+    detection.rows.assign(1, {});
     for (int i = 0; i < 10'000; ++i)
-        detection.onsets.push_back({Seconds(i * 0.0064), static_cast<float>(i % 10) / 10});
+        detection.rows[0].onsets.push_back({Seconds(i * 0.0064), static_cast<float>(i % 10) / 10});
     document.apply(with_detection(onsets_only, detection, false), "onsets");
     bench_painting(document, "song with 10 000 onsets");
     Project with_pins = large;
@@ -180,6 +182,31 @@ int main(int argc, char** argv) {
     const double analysis = milliseconds(5, [&] { (void)analyze(*song.samples); });
     row("decode the demo song", decode, "-");
     row("analyse the demo song", analysis, "-");
+    const auto heeded = *listen_to(*song.samples);
+    row("track the demo song again, from what was heard", milliseconds(5, [&] { (void)analyze(heeded); }),
+        "-");
+    // Ten minutes of song: what one step of the sensitivity slider costs.
+    std::vector<float> ten_minutes;
+    while (ten_minutes.size() < 600u * 48'000u * static_cast<std::size_t>(song.samples->format().channels))
+        ten_minutes.insert(ten_minutes.end(), song.samples->interleaved().begin(),
+                           song.samples->interleaved().end());
+    auto writer = *SampleStoreWriter::create(song.samples->format());
+    (void)writer.append(ten_minutes);
+    const auto long_song = *listen_to(**writer.finish());
+    for (const char* id : {"full", "flux"}) {
+        const OnsetFinder finder(long_song.features, id);
+        OnsetSettings settings;
+        row(qPrintable(QString("find the onsets of ten minutes again, %1").arg(id)),
+            milliseconds(15,
+                         [&] {
+                             settings.sensitivity =
+                                 settings.sensitivity > 0.7 ? 0.3 : settings.sensitivity + 0.01;
+                             (void)finder.find(settings);
+                         }),
+            "16");
+        row(qPrintable(QString("another way of hearing ten minutes, %1").arg(id)),
+            milliseconds(5, [&] { (void)OnsetFinder(long_song.features, id); }), "16");
+    }
     std::printf("\nDecoding runs at %.0f times real time, analysis at %.0f times.\n", seconds * 1000 / decode,
                 seconds * 1000 / analysis);
     return 0;

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-// qm_beats SOUND.wav: beats, downbeats and the median tempo as qm-dsp finds them, as JSON on the standard output. The
-// settings are those of the library's own defaults; built by bench/accuracy/run only.
+// qm_beats SOUND.wav: beats, downbeats and the median tempo as qm-dsp finds them, as JSON on the standard
+// output. The settings are those of the library's own defaults; built by bench/accuracy/run only.
 #include <algorithm>
 #include <cmath>
 #include <cstdio>
@@ -35,7 +35,10 @@ int main(int argc, char** argv) {
     std::vector<double> mono(static_cast<std::size_t>(info.frames), 0.0);
     for (std::size_t i = 0; i < mono.size(); ++i)
         for (int c = 0; c < info.channels; ++c)
-            mono[i] += static_cast<double>(interleaved[i * static_cast<std::size_t>(info.channels) + static_cast<std::size_t>(c)]) / info.channels;
+            mono[i] +=
+                static_cast<double>(
+                    interleaved[i * static_cast<std::size_t>(info.channels) + static_cast<std::size_t>(c)]) /
+                info.channels;
 
     const auto step = static_cast<unsigned>(std::lround(info.samplerate * 0.01161)); // 512 at 44.1 kHz
     DFConfig config{};
@@ -58,7 +61,8 @@ int main(int argc, char** argv) {
         curve.push_back(function.processTimeDomain(frame.data()));
         bars.pushAudioBlock(block.data());
     }
-    std::vector<double> used(curve.begin() + std::min<std::ptrdiff_t>(2, static_cast<std::ptrdiff_t>(curve.size())), curve.end());
+    std::vector<double> used(
+        curve.begin() + std::min<std::ptrdiff_t>(2, static_cast<std::ptrdiff_t>(curve.size())), curve.end());
     std::vector<double> period(used.size()), tempi, beats;
     TempoTrackV2 tracker(static_cast<float>(info.samplerate), step);
     tracker.calculateBeatPeriod(used, period, tempi);

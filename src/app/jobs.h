@@ -29,7 +29,10 @@ public:
                std::function<void(Result<T>)> done) {
         enqueue({name, [work = std::move(work), done = std::move(done)](const Progress& progress) {
                      auto result = std::make_shared<Result<T>>(work(progress));
-                     return std::function<void()>([result, done] { done(std::move(*result)); });
+                     // Cancelled after it was done but before anyone saw it: it takes no effect either.
+                     return std::function<void()>([result, done, stop = progress.stop] {
+                         done(stop.stop_requested() ? Result<T>(fail(cancelled_text)) : std::move(*result));
+                     });
                  }});
     }
 

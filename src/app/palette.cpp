@@ -151,12 +151,13 @@ QScrollBar:vertical { background: WELL; width: 10px; }
 QScrollBar::handle:vertical { background: LINE; border-radius: 4px; min-height: 24px; margin: 1px; }
 QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
 )";
-    const std::pair<const char*, QColor> names[] = {{"ONPLAYING", p.playing_text}, {"PLAYING", p.playing},
-                                                    {"ONCHOSEN", p.paper},         {"CHOSEN", day_palette().selection},
-                                                    {"WARNING", p.warning},        {"RAISED", p.desk_raised},
-                                                    {"QUIET", p.desk_quiet},       {"DESK", p.desk},
-                                                    {"WELL", p.desk_well},         {"LINE", p.desk_line},
-                                                    {"TEXT", p.desk_text},         {"FAINT", p.desk_faint}};
+    const std::pair<const char*, QColor> names[] = {
+        {"ONPLAYING", p.playing_text}, {"PLAYING", p.playing},
+        {"ONCHOSEN", p.paper},         {"CHOSEN", day_palette().selection},
+        {"WARNING", p.warning},        {"RAISED", p.desk_raised},
+        {"QUIET", p.desk_quiet},       {"DESK", p.desk},
+        {"WELL", p.desk_well},         {"LINE", p.desk_line},
+        {"TEXT", p.desk_text},         {"FAINT", p.desk_faint}};
     for (const auto& [name, colour] : names)
         sheet.replace(QLatin1String(name), colour.name());
     return sheet;

@@ -265,7 +265,8 @@ void paint_confidence(QPainter& painter, const Scene& scene, const QRectF& row) 
         --beat;
     double last_x = -1e9;
     for (; beat != beats.end() && beat + 1 != beats.end() && beat->time <= scene.scale.end(); ++beat) {
-        const double left = std::max(scene.scale.x(beat->time), row.left()), right = scene.scale.x((beat + 1)->time);
+        const double left = std::max(scene.scale.x(beat->time), row.left()),
+                     right = scene.scale.x((beat + 1)->time);
         if (right - last_x < 1)
             continue; // narrower than a pixel
         last_x = right;

@@ -148,9 +148,10 @@ private:
 
 struct Metre {
     int beats;
-    double prior; ///< log
+    double prior;       ///< log
+    double per_bar = 0; ///< log; two or six beats are rather half a bar of four or two of three
 };
-constexpr Metre open_metres[] = {{4, 0}, {3, -1.5}, {5, -5}, {6, -5}, {7, -6}, {2, -6}};
+constexpr Metre open_metres[] = {{4, 0, 0}, {3, -1.5, 0}, {5, -5, 0}, {6, -5, -0.8}, {7, -6, 0}, {2, -6, -1.2}};
 constexpr double change_of_metre = -12, on_the_first = 2, repetition_weight = 1.0;
 
 } // namespace
@@ -222,7 +223,7 @@ BarFit BarModel::fit(const BeatTrack& beats, std::optional<int> beats_per_bar) c
 
     std::vector<Metre> metres(std::begin(open_metres), std::end(open_metres));
     if (beats_per_bar)
-        metres = {{*beats_per_bar, 0}};
+        metres = {{*beats_per_bar, 0, 0}};
     const bool look_for_repetition = metres.size() > 1;
     const Repetition repetition(rows);
     // States: metre after metre, within each its places.
@@ -256,7 +257,7 @@ BarFit BarModel::fit(const BeatTrack& beats, std::optional<int> beats_per_bar) c
                         from[i * states + state] = static_cast<std::uint8_t>(last);
                     }
                 }
-                next[state] = best + yes[i] + again;
+                next[state] = best + yes[i] + again + metres[m].per_bar;
             }
         }
         value.swap(next);

@@ -18,8 +18,8 @@ using Lanes = float __attribute__((vector_size(lane * sizeof(float))));
 using Labels = std::int32_t __attribute__((vector_size(lane * sizeof(std::int32_t))));
 
 /// For each of `periods` (a multiple of eight) the largest of values[p + d] - cost[d][p] over d, and that d.
-PULSEPIN_WIDE void best_departures(const float* values, const float* cost, std::size_t periods, std::int32_t width,
-                                   float* out, std::int32_t* best) {
+PULSEPIN_WIDE void best_departures(const float* values, const float* cost, std::size_t periods,
+                                   std::int32_t width, float* out, std::int32_t* best) {
     for (std::size_t p = 0; p < periods; p += lane) {
         Lanes most;
         Labels label;
@@ -73,8 +73,8 @@ public:
     /// values: of arriving at this beat, by period. out, step: of leaving it, and from which period.
     void from(std::span<const float> values, float* out, std::int8_t* step) {
         std::copy(values.begin(), values.end(), padded_.begin() + static_cast<std::ptrdiff_t>(reach_));
-        best_departures(padded_.data(), cost_.data(), padded_periods_, static_cast<std::int32_t>(2 * reach_ + 1),
-                        best_.data(), best_step_.data());
+        best_departures(padded_.data(), cost_.data(), padded_periods_,
+                        static_cast<std::int32_t>(2 * reach_ + 1), best_.data(), best_step_.data());
         for (std::size_t p = 0; p < periods_; ++p) {
             out[p] = best_[p];
             step[p] = static_cast<std::int8_t>(best_step_[p] - static_cast<std::int32_t>(reach_));

@@ -24,9 +24,11 @@ double even_band_hz(const EvenBands& shape, std::size_t band) {
 
 constexpr std::size_t surprise_lanes = 8;
 
-/// Of the spectrum from the one that steady sines would give: each turns by the same angle again, so that the next value
-/// is x1 * (x1 / x2), at the size of x1. All as pairs of real and imaginary parts; count: a multiple of eight.
-PULSEPIN_WIDE float distance_from_steady(const float* now, const float* one, const float* two, std::size_t count) {
+/// Of the spectrum from the one that steady sines would give: each turns by the same angle again, so that the
+/// next value is x1 * (x1 / x2), at the size of x1. All as pairs of real and imaginary parts; count: a
+/// multiple of eight.
+PULSEPIN_WIDE float distance_from_steady(const float* now, const float* one, const float* two,
+                                         std::size_t count) {
     float sums[surprise_lanes] = {};
     for (std::size_t i = 0; i < count; i += surprise_lanes)
         for (std::size_t lane = 0; lane < surprise_lanes; ++lane) {
@@ -141,10 +143,9 @@ void FrontEnd::add_surprise(std::span<const std::complex<float>> bins, FrontBloc
         before_that_.assign(n, {});
     }
     // What lies above 11 kHz is mostly noise, of which no steady tone is expected.
-    out.complex_surprise.push_back(distance_from_steady(reinterpret_cast<const float*>(bins.data()),
-                                                        reinterpret_cast<const float*>(before_.data()),
-                                                        reinterpret_cast<const float*>(before_that_.data()),
-                                                        n / 2 / surprise_lanes * surprise_lanes));
+    out.complex_surprise.push_back(distance_from_steady(
+        reinterpret_cast<const float*>(bins.data()), reinterpret_cast<const float*>(before_.data()),
+        reinterpret_cast<const float*>(before_that_.data()), n / 2 / surprise_lanes * surprise_lanes));
     before_.swap(before_that_);
     std::copy(bins.begin(), bins.end(), before_.begin());
 }

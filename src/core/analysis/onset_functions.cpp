@@ -57,25 +57,31 @@ DetectionCurve by_flux(const Features& f) {
     return on_fast_clock(f.flux, 0.010f);
 }
 
+DetectionCurve by_everything(const Features& f) {
+    auto curve = heard(f, Heard::Onset, 0.26f, by_flux);
+    if (!f.heard[Heard::Onset].empty())
+        curve.elsewhere = {by_flux(f)};
+    return curve;
+}
+
 constexpr OnsetFunction table[] = {
-    {"full", "Everything that starts",
-     [](const Features& f) { return heard(f, Heard::Onset, 0.3f, by_flux); },
+    {"full", "Everything that starts", by_everything,
      [](const Features& f) { return f.raw; }},
     {"kick", "Kick",
      [](const Features& f) {
-         return heard(f, Heard::Kick, 0.35f,
+         return heard(f, Heard::Kick, 0.22f,
                       [](const Features& g) { return on_slow_clock(band(g, Band::Bass), 1.2f); });
      },
      [](const Features& f) { return band(f, Band::Bass); }},
     {"snare", "Snare",
      [](const Features& f) {
-         return heard(f, Heard::Snare, 0.35f,
+         return heard(f, Heard::Snare, 0.28f,
                       [](const Features& g) { return on_slow_clock(band(g, Band::Snare), 1.5f); });
      },
      [](const Features& f) { return band(f, Band::Snare); }},
     {"hat", "Hat",
      [](const Features& f) {
-         return heard(f, Heard::Hat, 0.35f,
+         return heard(f, Heard::Hat, 0.25f,
                       [](const Features& g) { return on_slow_clock(band(g, Band::High), 0.8f); });
      },
      [](const Features& f) { return band(f, Band::High); }},

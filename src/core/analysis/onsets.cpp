@@ -50,23 +50,19 @@ DetectionCurve band_of_ones_own(const Features& f, std::pair<double, double> hz)
 
 } // namespace
 
-OnsetFinder::OnsetFinder(const Features& f, std::string_view id,
-                         std::optional<std::pair<double, double>> own_band) {
-    const OnsetFunction* function = onset_function(id);
-    if (!function)
-        function = &onset_functions().front();
-    curve_ = own_band ? band_of_ones_own(f, *own_band) : function->curve(f);
-    const auto strength = own_band ? curve_.values : function->strength(f);
-    const auto& values = curve_.values;
+std::vector<OnsetFinder::Peak> OnsetFinder::peaks_of(const Features& f, const DetectionCurve& curve,
+                                                     const std::vector<float>& strength) {
+    std::vector<Peak> peaks;
+    const auto& values = curve.values;
     const auto n = static_cast<std::ptrdiff_t>(values.size());
     if (n < 3 || f.silent)
-        return;
+        return {};
     const auto frames = [&](double seconds) {
-        return static_cast<std::ptrdiff_t>(std::lround(seconds * curve_.rate));
+        return static_cast<std::ptrdiff_t>(std::lround(seconds * curve.rate));
     };
-    const std::ptrdiff_t reach = std::max<std::ptrdiff_t>(1, frames(curve_.reach.value));
+    const std::ptrdiff_t reach = std::max<std::ptrdiff_t>(1, frames(curve.reach.value));
     const std::ptrdiff_t past = frames(0.1), future = frames(0.05);
-    const float least = least_of_all(curve_);
+    const float least = least_of_all(curve);
     std::vector<double> sums(values.size() + 1, 0.0);
     for (std::size_t i = 0; i < values.size(); ++i)
         sums[i + 1] = sums[i] + static_cast<double>(values[i]);
@@ -75,7 +71,7 @@ OnsetFinder::OnsetFinder(const Features& f, std::string_view id,
     for (std::ptrdiff_t t = 0; t < n; ++t) {
         const float here = values[static_cast<std::size_t>(t)];
         float height = here;
-        if (curve_.above_surroundings) {
+        if (curve.above_surroundings) {
             const auto from = std::max<std::ptrdiff_t>(t - past, 0);
             const auto until = std::min<std::ptrdiff_t>(t + future + 1, n);
             height -= static_cast<float>(
@@ -92,17 +88,45 @@ OnsetFinder::OnsetFinder(const Features& f, std::string_view id,
             static_cast<double>(values[static_cast<std::size_t>(std::max<std::ptrdiff_t>(t - 1, 0))]);
         const double after = static_cast<double>(values[static_cast<std::size_t>(std::min(t + 1, n - 1))]);
         const double place = static_cast<double>(t) + parabola_peak(before, static_cast<double>(here), after);
-        Seconds time = Seconds(std::max(0.0, curve_.first.value + place / curve_.rate));
+        Seconds time = Seconds(std::max(0.0, curve.first.value + place / curve.rate));
         float strong = 0;
         const auto slow = static_cast<std::ptrdiff_t>(std::lround(Features::slow_index(time)));
         for (auto i = std::max<std::ptrdiff_t>(slow - 2, 0);
              i < std::min<std::ptrdiff_t>(slow + 3, static_cast<std::ptrdiff_t>(strength.size())); ++i)
             strong = std::max(strong, strength[static_cast<std::size_t>(i)]);
-        if (curve_.to_the_attack)
+        if (curve.to_the_attack)
             time = attack_start(f, time);
-        if (!peaks_.empty())
-            time = std::max(time, peaks_.back().time);
-        peaks_.push_back({time, height, std::clamp(strong / strongest, 0.0f, 1.0f)});
+        if (!peaks.empty())
+            time = std::max(time, peaks.back().time);
+        peaks.push_back({time, height, std::clamp(strong / strongest, 0.0f, 1.0f)});
+    }
+    return peaks;
+}
+
+OnsetFinder::OnsetFinder(const Features& f, std::string_view id,
+                         std::optional<std::pair<double, double>> own_band) {
+    const OnsetFunction* function = onset_function(id);
+    if (!function)
+        function = &onset_functions().front();
+    curve_ = own_band ? band_of_ones_own(f, *own_band) : function->curve(f);
+    const auto strength = own_band ? curve_.values : function->strength(f);
+    peaks_ = peaks_of(f, curve_, strength);
+    constexpr Seconds alone(0.5);
+    const float clear = least_at(curve_, 0.5);
+    std::vector<Seconds> told;
+    for (const auto& peak : peaks_)
+        if (peak.height >= clear)
+            told.push_back(peak.time);
+    for (const auto& other : curve_.elsewhere) {
+        for (auto& peak : peaks_of(f, other, strength)) {
+            const auto near = std::lower_bound(told.begin(), told.end(), peak.time - alone);
+            if (near != told.end() && *near <= peak.time + alone)
+                continue;
+            peak.height = clear + std::log2(peak.height / least_at(other, 0.5)); // on this curve's scale
+            peaks_.push_back(peak);
+        }
+        std::stable_sort(peaks_.begin(), peaks_.end(),
+                         [](const Peak& a, const Peak& b) { return a.time < b.time; });
     }
 }
 

@@ -27,6 +27,8 @@ struct DetectionCurve {
     bool above_surroundings = true; ///< the peak counts from the mean of 100 ms before to 50 ms after
     bool to_the_attack = true;      ///< times move to where the sound begins
     Seconds reach{0.015};           ///< a peak is the largest this far to either side
+    /// Listened to where this curve has nothing to tell for a while, as in speech: one, or none.
+    std::vector<DetectionCurve> elsewhere = {};
 };
 
 /// A way of hearing onsets. No single one suits all music.
@@ -66,6 +68,8 @@ private:
         Seconds time;
         float height, strength; ///< height: above the surroundings where that counts
     };
+    [[nodiscard]] static std::vector<Peak> peaks_of(const Features& features, const DetectionCurve& curve,
+                                                    const std::vector<float>& strength);
     DetectionCurve curve_;
     std::vector<Peak> peaks_;
 };

@@ -12,7 +12,8 @@
 namespace pulsepin {
 namespace {
 
-PULSEPIN_WIDE void weigh(const float* samples, const float* window, float gain, std::size_t count, float* out) {
+PULSEPIN_WIDE void weigh(const float* samples, const float* window, float gain, std::size_t count,
+                         float* out) {
     for (std::size_t i = 0; i < count; ++i)
         out[i] = samples[i] * window[i] * gain;
 }
@@ -23,7 +24,6 @@ PULSEPIN_WIDE void sizes_of(const float* parts, std::size_t count, float* out) {
 }
 
 } // namespace
-
 
 LogBandSpectrum::LogBandSpectrum(std::size_t window_length, double sample_rate, FilterbankShape shape,
                                  float compression)

@@ -34,8 +34,9 @@ void SampleStore::give_back_memory() const {
 float SampleStore::mono_at(Samples position) const {
     if (position.value < 0 || position.value >= length_.value)
         return 0;
-    const float* at = mapped_ + position.value * format_.channels;
-    return format_.channels == 1 ? at[0] : 0.5f * (at[0] + at[1]);
+    float value = 0;
+    read_mono(position, std::span(&value, 1));
+    return value;
 }
 
 void SampleStore::read_mono(Samples from, std::span<float> out) const {
@@ -51,8 +52,18 @@ void SampleStore::read_mono(Samples from, std::span<float> out) const {
         std::copy_n(source, wanted, target);
         return;
     }
-    for (std::size_t i = 0; i < wanted; ++i)
-        target[i] = 0.5f * (source[2 * i] + source[2 * i + 1]);
+    if (format_.channels == 2) { // the usual case, in a loop that the compiler makes wide
+        for (std::size_t i = 0; i < wanted; ++i)
+            target[i] = 0.5f * (source[2 * i] + source[2 * i + 1]);
+        return;
+    }
+    const auto channels = static_cast<std::size_t>(format_.channels);
+    for (std::size_t i = 0; i < wanted; ++i) {
+        float sum = 0;
+        for (std::size_t c = 0; c < channels; ++c)
+            sum += source[i * channels + c];
+        target[i] = sum / static_cast<float>(channels);
+    }
 }
 
 Result<SampleStoreWriter> SampleStoreWriter::create(SoundFormat format, std::filesystem::path folder) {

@@ -1,0 +1,194 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// Ways of working with what is detected, each through the real window.
+#include "application.h"
+#include "support/desk.h"
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QMenu>
+#include <QSlider>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+class JourneysDetection : public QObject {
+    Q_OBJECT
+
+    /// The demo at the stop "Grid", listened to anew.
+    static bool listen(Desk& desk) {
+        if (!desk.open_demo())
+            return false;
+        desk.window.go_to_stop(MainWindow::GridStop);
+        desk.click("detect");
+        return desk.settle() && desk.project().detection->rows.size() >= 4;
+    }
+    static void drag_slider(QSlider* slider, int to) {
+        // As a hand does: take hold, move, let go.
+        slider->setSliderDown(true);
+        const int from = slider->value();
+        for (int i = 1; i <= 5; ++i)
+            slider->setValue(from + (to - from) * i / 5);
+    }
+
+private slots:
+    void journey_listening_finds_rows_and_sections() {
+        Desk desk;
+        QVERIFY(listen(desk));
+        const auto& found = *desk.project().detection;
+        QCOMPARE(found.rows[1].name, "kick");
+        QVERIFY(found.rows[1].onsets.size() > 20 && found.rows[1].onsets.size() < found.onsets().size());
+        QVERIFY(found.sections.size() >= 4);
+        QCOMPARE(std::count_if(found.sections.begin(), found.sections.end(),
+                               [](const FoundSection& section) { return section.drop; }),
+                 1);
+        // Sections begin with bars.
+        const auto& grid = *desk.project().grid;
+        for (std::size_t i = 1; i < found.sections.size(); ++i) {
+            const auto near = grid.nearest_beat(found.sections[i].start);
+            QVERIFY(std::abs((grid.time_at(near) - found.sections[i].start).value) < 0.03);
+            QCOMPARE(grid.position_of(near).beat, 1);
+        }
+        QVERIFY(!desk.window.timeline().grab().isNull());
+    }
+
+    void journey_tempo_candidate() {
+        Desk desk;
+        QVERIFY(listen(desk));
+        QVERIFY(std::abs(desk.project().grid->typical_tempo().value - 118) < 1);
+        const auto& tempi = desk.project().detection->tempi;
+        const auto other = std::find_if(tempi.begin(), tempi.end(), [](const FoundTempo& tempo) {
+            return std::abs(tempo.tempo.value - 59) < 2;
+        });
+        QVERIFY(other != tempi.end());
+        const auto pins = desk.cuts().pins.size();
+        desk.click(qPrintable(QString("tempo candidate %1").arg(other - tempi.begin() + 1)));
+        QVERIFY(desk.settle());
+        QVERIFY(std::abs(desk.project().grid->typical_tempo().value - 59) < 1);
+        QCOMPARE(desk.cuts().pins.size(), pins);
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(std::abs(desk.project().grid->typical_tempo().value - 118) < 1);
+    }
+
+    void journey_tempo_range() {
+        Desk desk;
+        QVERIFY(listen(desk));
+        auto* range = desk.window.findChild<QComboBox*>("tempo range");
+        range->setCurrentIndex(range->findText("at 120 to 240 BPM"));
+        desk.click("detect");
+        QVERIFY(desk.settle());
+        QVERIFY(desk.project().grid->typical_tempo().value > 119);
+    }
+
+    void journey_sensitivity_acts_at_once() {
+        Desk desk;
+        QVERIFY(listen(desk));
+        desk.click("page Onsets");
+        auto* slider = desk.window.findChild<QSlider*>("sensitivity 1");
+        QVERIFY(slider && slider->isVisible());
+        const auto before = desk.project().detection;
+        const auto shown = [&] { return desk.window.document().ears().shown()->onsets().size(); };
+        const auto first = shown();
+        drag_slider(slider, slider->maximum());
+        QVERIFY(shown() > first);                   // seen while the slider is held
+        QCOMPARE(desk.project().detection, before); // but not yet an edit
+        slider->setSliderDown(false);
+        QVERIFY(desk.project().detection->onsets().size() > first);
+        QVERIFY(desk.project().detection->rows[0].sensitivity > 0.9);
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_Z, Qt::ControlModifier); // one step, however far it was dragged
+        QCOMPARE(desk.project().detection->onsets().size(), first);
+        QCOMPARE(desk.window.document().undo_name(), QString("detect beats"));
+    }
+
+    void journey_another_way_of_hearing() {
+        Desk desk;
+        QVERIFY(listen(desk));
+        desk.click("page Onsets");
+        auto* function = desk.window.findChild<QComboBox*>("function 1");
+        std::set<std::size_t> counts;
+        for (int i = 0; i < function->count(); ++i) {
+            function->setCurrentIndex(i);
+            emit function->activated(i);
+            QVERIFY(desk.settle());
+            counts.insert(desk.project().detection->onsets().size());
+            QCOMPARE(desk.project().detection->rows[0].function,
+                     function->itemData(i).toString().toStdString());
+        }
+        QVERIFY(counts.size() > 5); // they do not all hear the same
+    }
+
+    void journey_find_like_this() {
+        Desk desk;
+        QVERIFY(listen(desk));
+        desk.click("page Onsets");
+        const auto kicks = desk.project().detection->rows[1].onsets;
+        desk.window.view().set_playhead(kicks[4].time);
+        desk.click("find like this");
+        QVERIFY(desk.settle());
+        const auto& rows = desk.project().detection->rows;
+        QVERIFY(rows.back().like.has_value());
+        std::size_t hits = 0;
+        for (const auto& onset : rows.back().onsets)
+            hits += std::any_of(kicks.begin(), kicks.end(), [&](const FoundOnset& kick) {
+                return std::abs((kick.time - onset.time).value) < 0.03;
+            });
+        QVERIFY2(hits * 10 >= rows.back().onsets.size() * 8, "what is like a kick is a kick");
+        const auto few = rows.back().onsets.size();
+        auto* likeness = desk.window.findChild<QSlider*>(QString("sensitivity %1").arg(rows.size()));
+        drag_slider(likeness, likeness->maximum());
+        likeness->setSliderDown(false);
+        QVERIFY(desk.project().detection->rows.back().onsets.size() > few);
+        desk.click(qPrintable(QString("remove row %1").arg(rows.size())));
+        QVERIFY(!desk.project().detection->rows.back().like);
+    }
+
+    void journey_a_band_of_ones_own() {
+        Desk desk;
+        QVERIFY(listen(desk));
+        desk.click("page Onsets");
+        const auto before = desk.project().detection->rows.size();
+        const auto actions = desk.window.findChild<QPushButton*>("add a band")->menu()->actions();
+        QVERIFY(actions.size() >= 4);
+        actions.last()->trigger();
+        QVERIFY(desk.settle());
+        const auto& rows = desk.project().detection->rows;
+        QCOMPARE(rows.size(), before + 1);
+        QVERIFY(rows.back().band && !rows.back().onsets.empty());
+    }
+
+    void journey_rows_are_hidden_and_shown() {
+        Desk desk;
+        QVERIFY(listen(desk));
+        desk.click("page Onsets");
+        auto* box = desk.window.findChild<QCheckBox*>("row shown 2");
+        QVERIFY(box->isChecked());
+        QTest::mouseClick(box, Qt::LeftButton, {}, QPoint(8, box->height() / 2));
+        QVERIFY(!desk.project().detection->rows[1].shown);
+        QVERIFY(!desk.project().detection->rows[1].onsets.empty()); // hidden, not gone
+    }
+
+    void journey_what_was_heard_is_kept() {
+        {
+            Desk desk;
+            QVERIFY(listen(desk));
+        }
+        Desk desk; // another window: nothing has to be listened to again
+        QVERIFY(desk.open_demo());
+        QVERIFY(!desk.window.document().ears().ready());
+        desk.window.go_to_stop(MainWindow::GridStop);
+        desk.click("detect");
+        QVERIFY(desk.settle());
+        QVERIFY(desk.window.document().ears().ready());
+        QVERIFY(desk.project().detection->rows.size() >= 4);
+    }
+};
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    prepare_application(application);
+    JourneysDetection journeys;
+    return QTest::qExec(&journeys, argc, argv);
+}
+#include "journeys_detection.moc"

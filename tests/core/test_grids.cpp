@@ -1,0 +1,324 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "analysis/analyze.h"
+#include "analysis/beat_path.h"
+#include "analysis/heeded_file.h"
+#include "analysis/swing.h"
+#include "support/beat_measures.h"
+#include "support/drum_score.h"
+#include "support/media.h"
+
+#include <QFile>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+namespace {
+
+std::vector<double> beats_of(const Analysis& analysis) {
+    std::vector<double> beats;
+    if (analysis.grid)
+        for (const auto& beat : analysis.grid->beats())
+            beats.push_back(beat.time.value);
+    return beats;
+}
+
+std::vector<double> downbeats_of(const Analysis& analysis) {
+    std::vector<double> out;
+    if (!analysis.grid)
+        return out;
+    auto number = analysis.grid->first_beat();
+    for (const auto& beat : analysis.grid->beats())
+        if (analysis.grid->is_downbeat(number++))
+            out.push_back(beat.time.value);
+    return out;
+}
+
+/// Clicks with softer ones at `share` of each beat; none when that is 0.
+std::shared_ptr<const SampleStore> swung_clicks(double bpm, double first, double seconds, double share) {
+    constexpr std::int64_t rate = 44100;
+    std::vector<float> samples(static_cast<std::size_t>(seconds * rate), 0.0f);
+    const auto put = [&](double at, double level) {
+        const auto start = static_cast<std::size_t>(std::llround(at * rate));
+        for (std::size_t i = 0; i < 2200 && start + i < samples.size(); ++i) {
+            const double t = static_cast<double>(i) / rate;
+            samples[start + i] +=
+                static_cast<float>(level * std::exp(-t / 0.012) * std::cos(2 * 3.14159265 * 1500 * t));
+        }
+    };
+    for (double beat = first; beat < seconds; beat += 60 / bpm) {
+        put(beat, 0.7);
+        if (share > 0)
+            put(beat + share * 60 / bpm, 0.2);
+    }
+    return store_of(samples, {rate, 1});
+}
+
+} // namespace
+
+class TestGrids : public QObject {
+    Q_OBJECT
+private slots:
+    // Every tempo from 40 to 240, eighths straight, swung or absent: the beat, half of it or twice it, and
+    // never beside it.
+    void clicks_of_all_tempi_data() {
+        QTest::addColumn<double>("bpm");
+        QTest::addColumn<double>("share");
+        for (double bpm = 40; bpm <= 241; bpm *= 1.0935)
+            QTest::addRow("%.1f", bpm) << bpm << 0.0;
+        for (const double bpm : {70.0, 92.0, 120.0, 144.0}) {
+            QTest::addRow("%.0f straight", bpm) << bpm << 0.5;
+            QTest::addRow("%.0f swung", bpm) << bpm << 2.0 / 3;
+        }
+    }
+    void clicks_of_all_tempi() {
+        QFETCH(double, bpm);
+        QFETCH(double, share);
+        const double first = 0.371, length = std::max(30.0, 24 * 60 / bpm);
+        const auto analysis = analyze(*swung_clicks(bpm, first, length, share));
+        QVERIFY(analysis && analysis->grid);
+        std::vector<double> truth;
+        for (double beat = first; beat < length; beat += 60 / bpm)
+            truth.push_back(beat);
+        // Straight eighths may be taken for the beat, and what is faster than 200 for eighths: one click for a person.
+        // What may never happen is a grid beside the clicks.
+        const double found = analysis->grid->typical_tempo().value;
+        const double level = found / bpm;
+        const bool octave_allowed = bpm > 200 || share == 0.5;
+        const QString told = QString("found %1 BPM").arg(found);
+        QVERIFY2(std::abs(level - 1) < 0.02 ||
+                     (octave_allowed && (std::abs(level - 2) < 0.04 || std::abs(level - 0.5) < 0.01)),
+                 qPrintable(told));
+        if (level > 1.5)
+            for (double beat = first + 30 / bpm; beat < length; beat += 60 / bpm)
+                truth.push_back(beat);
+        std::sort(truth.begin(), truth.end());
+        const auto m = measure_beats(truth, beats_of(*analysis));
+        QVERIFY2(m.f >= (level < 0.7 ? 0.64 : 0.95) && std::abs(m.mean_offset) < 0.005, qPrintable(told));
+        if (std::abs(level - 1) > 0.1)
+            return;
+        if (share > 0) {
+            QVERIFY(analysis->swing.has_value());
+            QVERIFY2(std::abs(*analysis->swing - share / (1 - share)) < 0.08,
+                     qPrintable(QString::number(*analysis->swing)));
+        }
+    }
+
+    // General MIDI drums (channel 10: 36 kick, 38 snare, 42 closed hat; MIDI 1.0, General MIDI level 1),
+    // rendered with fluidsynth from notes whose times are known.
+    void drum_patterns_data() {
+        QTest::addColumn<QString>("pattern");
+        QTest::addColumn<double>("bpm");
+        QTest::addColumn<int>("beats");
+        // One letter a half beat: K kick, S snare, B both, . nothing; a hat sounds on each.
+        QTest::newRow("rock 100") << "K.S.K.S." << 100.0 << 4;
+        QTest::newRow("rock 132") << "K.S.KKS." << 132.0 << 4;
+        QTest::newRow("four on the floor 126") << "K.B.K.B." << 126.0 << 4;
+        QTest::newRow("waltz 150") << "K.S.S." << 150.0 << 3;
+        QTest::newRow("slow 72") << "K.S.K.S." << 72.0 << 4;
+    }
+    void drum_patterns() {
+        QFETCH(QString, pattern);
+        QFETCH(double, bpm);
+        QFETCH(int, beats);
+        DrumScore score;
+        const double first = 0.8, half = 30 / bpm;
+        std::vector<double> truth, downbeats, kicks, snares;
+        for (int i = 0; first + i * half < 40; ++i) {
+            const double t = first + i * half;
+            const QChar c = pattern[i % pattern.size()];
+            score.hit(t, 42, i % 2 == 0 ? 90 : 64);
+            if (c == 'K' || c == 'B') {
+                score.hit(t, 36, 112);
+                kicks.push_back(t);
+            }
+            if (c == 'S' || c == 'B') {
+                score.hit(t, 38, 108);
+                snares.push_back(t);
+            }
+            if (i % 2 == 0)
+                truth.push_back(t);
+            if (i % (2 * beats) == 0) {
+                downbeats.push_back(t);
+                if (i % (8 * beats) == 0)
+                    score.hit(t, 49, 110); // a crash on the first of every fourth bar
+            }
+        }
+        const auto sound = score.played();
+        QVERIFY2(sound != nullptr, "fluidsynth or the soundfont of timgm6mb-soundfont is missing");
+        const auto analysis = analyze(*sound);
+        QVERIFY(analysis && analysis->grid);
+        const auto b = measure_beats(truth, beats_of(*analysis));
+        const auto d = measure_beats(downbeats, downbeats_of(*analysis));
+        QVERIFY2(
+            b.f > 0.95,
+            qPrintable(QString("beats %1 at %2 BPM").arg(b.f).arg(analysis->grid->typical_tempo().value)));
+        // Where both halves of a bar sound alike, bars may begin at either.
+        std::vector<double> moved;
+        for (const double t : downbeats)
+            moved.push_back(t + half * static_cast<double>(beats));
+        const bool halves_alike = pattern.left(pattern.size() / 2) == pattern.right(pattern.size() / 2);
+        QVERIFY2(d.f > 0.90 || (halves_alike && measure_beats(moved, downbeats_of(*analysis)).f > 0.90),
+                 qPrintable(QString("downbeats %1").arg(d.f)));
+        QVERIFY(std::abs(b.mean_offset) < 0.008); // the synthesiser itself answers after 2 to 5 ms
+        std::vector<double> heard;
+        for (const auto& onset : analysis->kick)
+            heard.push_back(onset.time.value);
+        QVERIFY2(measure_beats(kicks, heard, 0.05).f > 0.8,
+                 qPrintable(QString::number(measure_beats(kicks, heard, 0.05).f)));
+        heard.clear();
+        for (const auto& onset : analysis->snare)
+            heard.push_back(onset.time.value);
+        QVERIFY2(measure_beats(snares, heard, 0.05).f > 0.7,
+                 qPrintable(QString::number(measure_beats(snares, heard, 0.05).f)));
+    }
+
+    void conditions_are_kept_to() {
+        const auto heeded = listen_to(*click_track(120, 0.3, 30));
+        QVERIFY(heeded.has_value());
+        AnalysisSettings settings;
+        settings.grid.tempo_range = {Bpm(50), Bpm(70)};
+        auto analysis = analyze(*heeded, settings);
+        QVERIFY(analysis && analysis->grid);
+        QVERIFY(std::abs(analysis->grid->typical_tempo().value - 60) < 0.5);
+        // Of the two phases at half tempo the one that is held.
+        for (const double held : {10.3, 10.8}) {
+            settings.grid.held = {Seconds(held)};
+            analysis = analyze(*heeded, settings);
+            QVERIFY(analysis && analysis->grid);
+            const auto beat = analysis->grid->nearest_beat(Seconds(held));
+            QVERIFY2(std::abs((analysis->grid->time_at(beat) - Seconds(held)).value) < 0.02,
+                     qPrintable(QString::number(held)));
+        }
+        settings.grid = {};
+        settings.grid.beats_per_bar = 5;
+        analysis = analyze(*heeded, settings);
+        QCOMPARE(analysis->grid->metre_at(Ticks(0)).beats_per_bar, 5);
+    }
+
+    void what_is_excluded_says_nothing() {
+        // Clicks at 100, over the last third others at 133: without them the grid runs on at 100.
+        constexpr std::int64_t rate = 44100;
+        std::vector<float> samples(rate * 36, 0.0f);
+        const auto a = click_track(100, 0.3, 24), b = click_track(133, 0.1, 12);
+        std::copy(a->interleaved().begin(), a->interleaved().end(), samples.begin());
+        std::copy(b->interleaved().begin(), b->interleaved().end(), samples.begin() + 24 * rate);
+        const auto heeded = listen_to(*store_of(samples, {rate, 1}));
+        AnalysisSettings settings;
+        settings.grid.excluded = {{Seconds(24), Seconds(36)}};
+        const auto analysis = analyze(*heeded, settings);
+        QVERIFY(analysis && analysis->grid);
+        QVERIFY(std::abs(analysis->grid->typical_tempo().value - 100) < 1);
+    }
+
+    // The best path through rewards that are worked by hand.
+    void the_best_path_takes_the_rewards() {
+        std::vector<float> reward(100, -0.1f);
+        for (std::size_t i = 3; i < 100; i += 10)
+            reward[i] = 1;
+        PathModel model;
+        model.shortest = 8;
+        model.longest = 12;
+        BeatTrack expected;
+        for (int i = 3; i < 100; i += 10)
+            expected.push_back(i);
+        QCOMPARE(best_path(model, reward), expected);
+        QCOMPARE(period_of(expected), 10.0);
+        QCOMPARE(bpm_of_period(period_of_bpm(123.4)), 123.4);
+        // A stiff path does not leave for one reward beside; a loose one does.
+        reward[53] = -0.1f;
+        reward[56] = 1.2f;
+        model.stiffness = 1e6f;
+        QCOMPARE(best_path(model, reward), expected);
+    }
+
+    void a_path_through_nothing_is_steady() {
+        PathModel model;
+        model.shortest = 40;
+        model.longest = 60;
+        const std::vector<float> flat(500, 0.5f);
+        const auto path = best_path(model, flat);
+        QVERIFY(path.size() >= 8);
+        for (std::size_t i = 1; i < path.size(); ++i)
+            QVERIFY(path[i] - path[i - 1] >= 40 && path[i] - path[i - 1] <= 60);
+    }
+
+    void swing_needs_enough_beats_divided_in_one_way() {
+        const auto grid = *BeatGrid::steady(Bpm(120), Seconds(0), {4, 4}, Seconds(20));
+        std::vector<Onset> onsets;
+        for (int i = 0; i < 40; ++i) {
+            onsets.push_back({Seconds(0.5 * i), 1});
+            onsets.push_back({Seconds(0.5 * i + 0.3), 0.5f});
+        }
+        QVERIFY(std::abs(*swing_ratio(onsets, grid) - 1.5) < 1e-6);
+        QVERIFY(!swing_ratio(std::span(onsets).first(8), grid));
+        for (std::size_t i = 1; i < onsets.size(); i += 2)
+            onsets[i].time += Seconds(0.09 * static_cast<double>(i % 3) - 0.09);
+        QVERIFY(!swing_ratio(onsets, grid));
+    }
+
+    void what_was_heard_survives_the_disk() {
+        QTemporaryDir dir;
+        const std::filesystem::path path = dir.filePath("x.heard").toStdString();
+        const auto heeded = listen_to(*click_track(111, 0.2, 12));
+        QVERIFY(heeded.has_value());
+        QVERIFY(save_heeded(*heeded, "abc", path).has_value());
+        const auto again = load_heeded("abc", path);
+        QVERIFY(again.has_value());
+        QVERIFY(*analyze(*again) == *analyze(*heeded));
+        QVERIFY(again->loudness == heeded->loudness);
+        QVERIFY(!load_heeded("abd", path)); // of another sound
+        QVERIFY(!load_heeded("abc", dir.filePath("none").toStdString()));
+        // Cut off anywhere, or with its counts spoiled: refused, never half believed.
+        QFile file(dir.filePath("x.heard"));
+        QVERIFY(file.open(QIODevice::ReadOnly));
+        const QByteArray whole = file.readAll();
+        std::mt19937 random(1);
+        for (int i = 0; i < 40; ++i) {
+            QByteArray damaged = whole.left(static_cast<int>(random() % static_cast<unsigned>(whole.size())));
+            if (i % 2 == 1) {
+                damaged = whole;
+                damaged.replace(30 + 9 + static_cast<int>(random() % 8), 1, "\xff");
+            }
+            QFile out(dir.filePath("y.heard"));
+            QVERIFY(out.open(QIODevice::WriteOnly));
+            out.write(damaged);
+            out.close();
+            const auto loaded = load_heeded("abc", dir.filePath("y.heard").toStdString());
+            QVERIFY(!loaded || i % 2 == 1);
+        }
+        QVERIFY(!save_heeded(*heeded, "abc", dir.filePath("no/such/x").toStdString()));
+    }
+
+    void sections_of_a_song_in_two_halves() {
+        // A low tone with sparse clicks, then a bright chord with dense ones, then the first again.
+        constexpr std::int64_t rate = 44100;
+        std::vector<float> samples(rate * 48, 0.0f);
+        for (std::size_t i = 0; i < samples.size(); ++i) {
+            const double t = static_cast<double>(i) / rate;
+            const bool middle = t >= 16 && t < 32;
+            const double into = std::fmod(t, middle ? 0.25 : 0.5);
+            samples[i] = static_cast<float>(
+                (middle ? 0.15 * (std::sin(2 * 3.14159265 * 660 * t) + std::sin(2 * 3.14159265 * 1320 * t))
+                        : 0.05 * std::sin(2 * 3.14159265 * 110 * t)) +
+                0.3 * std::exp(-into / 0.01) * std::cos(2 * 3.14159265 * 1500 * into));
+        }
+        const auto heeded = listen_to(*store_of(samples, {rate, 1}));
+        for (const bool with_grid : {true, false}) {
+            const auto grid = *BeatGrid::steady(Bpm(120), Seconds(0), {4, 4}, Seconds(48));
+            const auto sections = find_sections(heeded->features, with_grid ? &grid : nullptr);
+            QCOMPARE(sections.size(), std::size_t{3});
+            QVERIFY(std::abs(sections[1].start.value - 16) < (with_grid ? 0.01 : 0.6));
+            QVERIFY(std::abs(sections[2].start.value - 32) < (with_grid ? 0.01 : 0.6));
+            QCOMPARE(sections[0].letter, sections[2].letter);
+            QVERIFY(sections[1].letter != sections[0].letter);
+            QVERIFY(sections[1].drop && !sections[2].drop);
+            QCOMPARE(sections.back().end, heeded->features.duration);
+        }
+        QCOMPARE(section_letter(0), "A");
+        QCOMPARE(section_letter(25), "Z");
+        QCOMPARE(section_letter(26), "AA");
+    }
+};
+
+QTEST_APPLESS_MAIN(TestGrids)
+#include "test_grids.moc"

@@ -1,0 +1,105 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "analysis/listener.h"
+#include "dsp/convolution.h"
+
+#include <QTest>
+#include <cmath>
+#include <random>
+
+using namespace pulsepin;
+
+namespace {
+
+constexpr std::size_t inputs = 114;
+
+std::vector<float> some_spectra(std::size_t frames) {
+    std::mt19937 random(4);
+    std::uniform_real_distribution<float> uniform(0, 2);
+    std::vector<float> spectra(frames * inputs);
+    for (float& v : spectra)
+        v = uniform(random);
+    return spectra;
+}
+
+} // namespace
+
+class TestListener : public QObject {
+    Q_OBJECT
+private slots:
+    // Against the definition, written out as plain loops.
+    void convolution_is_what_the_definition_says_data() {
+        QTest::addColumn<int>("in");
+        QTest::addColumn<int>("out");
+        QTest::addColumn<int>("width");
+        QTest::addColumn<int>("dilation");
+        QTest::newRow("point") << 7 << 9 << 1 << 1;
+        QTest::newRow("three") << 40 << 40 << 3 << 2;
+        QTest::newRow("five") << 12 << 5 << 5 << 16;
+    }
+    void convolution_is_what_the_definition_says() {
+        QFETCH(int, in);
+        QFETCH(int, out);
+        QFETCH(int, width);
+        QFETCH(int, dilation);
+        std::mt19937 random(2);
+        std::normal_distribution<float> normal;
+        constexpr int frames = 61;
+        std::vector<float> weights(static_cast<std::size_t>(in * out * width)),
+            bias(static_cast<std::size_t>(out));
+        for (float& v : weights)
+            v = normal(random);
+        for (float& v : bias)
+            v = normal(random);
+        const Convolution convolution(static_cast<std::size_t>(in), static_cast<std::size_t>(out),
+                                      static_cast<std::size_t>(width), static_cast<std::size_t>(dilation),
+                                      weights, bias);
+        FrameBuffer x(frames, static_cast<std::size_t>(in), static_cast<std::size_t>(dilation * (width / 2)));
+        FrameBuffer y(frames, static_cast<std::size_t>(out), 0);
+        for (int t = 0; t < frames; ++t)
+            for (int i = 0; i < in; ++i)
+                x.frame(t)[i] = normal(random);
+        convolution.run(x, y);
+        for (int t = 0; t < frames; ++t)
+            for (int o = 0; o < out; ++o) {
+                double sum = static_cast<double>(bias[static_cast<std::size_t>(o)]);
+                for (int i = 0; i < in; ++i)
+                    for (int k = 0; k < width; ++k) {
+                        const int at = t + (k - width / 2) * dilation;
+                        if (at >= 0 && at < frames)
+                            sum += static_cast<double>(
+                                       weights[static_cast<std::size_t>((o * in + i) * width + k)]) *
+                                   static_cast<double>(x.frame(at)[i]);
+                    }
+                QVERIFY(std::abs(sum - static_cast<double>(y.frame(t)[o])) < 1e-3);
+            }
+    }
+
+    // A long sound is listened to in stretches: the seams must not be heard.
+    void stretches_join_without_a_seam() {
+        const auto listener = Listener::built_in();
+        QVERIFY(listener.has_value());
+        const std::size_t frames = 3 * Listener::context;
+        const auto spectra = some_spectra(frames);
+        HeardCurves whole, parts;
+        listener->listen(spectra, 0, frames, whole);
+        const std::size_t cut = Listener::context / 2 * 2;
+        listener->listen(std::span(spectra).first((cut + Listener::context) * inputs), 0, cut, parts);
+        listener->listen(spectra, cut, frames, parts);
+        for (std::size_t kind = 0; kind < heard_count; ++kind) {
+            QCOMPARE(parts.log_odds[kind].size(), frames);
+            for (std::size_t t = 0; t < frames; ++t)
+                QVERIFY(std::abs(parts.log_odds[kind][t] - whole.log_odds[kind][t]) < 1e-3f);
+        }
+    }
+
+    void damaged_parameters_are_refused() {
+        const std::string nonsense(5000, 'x');
+        QVERIFY(!Listener::from_bytes(std::as_bytes(std::span(nonsense))));
+        QVERIFY(!Listener::from_bytes({}));
+        const std::string cut = "PPL1" + std::string(1000, '\0');
+        QVERIFY(!Listener::from_bytes(std::as_bytes(std::span(cut))));
+    }
+};
+
+QTEST_APPLESS_MAIN(TestListener)
+#include "test_listener.moc"

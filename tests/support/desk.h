@@ -1,0 +1,89 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "main_window.h"
+
+#include <QApplication>
+#include <QLineEdit>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QTest>
+#include <QTimer>
+#include <QWheelEvent>
+#include <cmath>
+
+namespace pulsepin::test {
+
+inline const QString demo = PULSEPIN_DEMO "/kite-day.pulsepin";
+
+/// A window on the screen, with the demo open if wished.
+struct Desk {
+    MainWindow window{Player::Device::None};
+    Desk() {
+        window.show();
+        window.activateWindow();
+        (void)QTest::qWaitForWindowActive(&window);
+    }
+    ~Desk() {
+        // What a test left unsaved is given up on purpose.
+        window.document().start_new();
+    }
+
+    bool open_demo() {
+        window.open_path(demo);
+        return QTest::qWaitFor(
+            [&] { return window.document().sound() != nullptr && !window.document().jobs().busy(); }, 30'000);
+    }
+    bool settle() {
+        return QTest::qWaitFor([&] { return !window.document().jobs().busy(); }, 60'000);
+    }
+
+    [[nodiscard]] const Project& project() { return window.document().project(); }
+    [[nodiscard]] const Lane& cuts() { return *project().first_lane(LaneKind::Cut); }
+    [[nodiscard]] const Lane& markers() { return *project().first_lane(LaneKind::Marker); }
+    [[nodiscard]] QString message() { return window.status().message(); }
+    void click(const char* name) { QTest::mouseClick(window.findChild<QPushButton*>(name), Qt::LeftButton); }
+    void key(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        QTest::keyClick(window.focusWidget() ? window.focusWidget() : &window, key, modifiers);
+    }
+    void type(const char* field, const QString& text) {
+        auto* edit = window.findChild<QLineEdit*>(field);
+        QTest::mouseClick(edit, Qt::LeftButton);
+        edit->selectAll();
+        QTest::keyClicks(edit, text);
+    }
+    [[nodiscard]] Seconds bar(std::int64_t number, int beat = 1) {
+        return project().grid->time_at(project().grid->ticks_of({number, beat, 0}));
+    }
+    [[nodiscard]] QPoint in_ruler(Seconds time) {
+        return {static_cast<int>(std::lround(window.timeline().scale().x(time))), 20};
+    }
+    void drag(QPoint from, QPoint to, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        auto* timeline = &window.timeline();
+        QTest::mousePress(timeline, Qt::LeftButton, modifiers, from);
+        for (int i = 1; i <= 5; ++i) {
+            const QPoint at = from + (to - from) * i / 5;
+            QMouseEvent move(QEvent::MouseMove, at, timeline->mapToGlobal(at), Qt::NoButton, Qt::LeftButton,
+                             modifiers);
+            QApplication::sendEvent(timeline, &move);
+        }
+        QTest::mouseRelease(timeline, Qt::LeftButton, modifiers, to);
+    }
+    void wheel(QPoint at, int turn, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        QWheelEvent event(at, window.timeline().mapToGlobal(at), {}, {0, turn}, Qt::NoButton, modifiers,
+                          Qt::NoScrollPhase, false);
+        QApplication::sendEvent(&window.timeline(), &event);
+    }
+};
+
+/// Presses a button of the next question that comes up.
+inline void answer(QMessageBox::StandardButton button, int& asked) {
+    QTimer::singleShot(150, qApp, [button, &asked] {
+        if (auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget())) {
+            ++asked;
+            QTest::mouseClick(box->button(button), Qt::LeftButton);
+        }
+    });
+}
+
+} // namespace pulsepin::test
