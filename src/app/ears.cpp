@@ -8,6 +8,7 @@
 #include <QDateTime>
 #include <QDir>
 #include <QStandardPaths>
+#include <utility>
 
 namespace pulsepin {
 namespace {
@@ -99,8 +100,10 @@ Ears::Ears(Document& document) : document_(document) {}
 void Ears::forget() {
     heeded_.reset();
     heard_of_.reset();
-    finder_.reset();
-    likenesses_.reset();
+    finders_.clear();
+    likenesses_.clear();
+    wanted_row_.reset();
+    finding_ = keep_when_found_ = false;
     show(nullptr);
 }
 
@@ -116,8 +119,10 @@ std::shared_ptr<const Detection> Ears::shown() const {
 }
 
 void Ears::when_heard(std::function<void()> then) {
-    if (!document_.sound())
+    if (!document_.sound()) {
+        finding_ = false;
         return document_.say(tr("There is no song to listen to yet. Open one first."));
+    }
     const LoadedSound sound = *document_.sound();
     if (heeded_ && heard_of_ == sound.samples)
         return then();
@@ -126,12 +131,14 @@ void Ears::when_heard(std::function<void()> then) {
         [this, sound, then = std::move(then)](Result<std::shared_ptr<const Heeded>> heeded) {
             if (!document_.sound() || document_.sound()->samples != sound.samples)
                 return;
-            if (!heeded)
+            if (!heeded) {
+                finding_ = false;
                 return document_.say(tr("Detection was cancelled"));
+            }
             heeded_ = *heeded;
             heard_of_ = sound.samples;
-            finder_.reset();
-            likenesses_.reset();
+            finders_.clear();
+            likenesses_.clear();
             then();
         });
 }
@@ -170,41 +177,101 @@ void Ears::detect(const GridConditions& conditions, bool take_grid) {
     });
 }
 
-std::vector<FoundOnset> Ears::find(const OnsetRow& row) {
+void Ears::find(const OnsetRow& row, std::function<void(std::vector<FoundOnset>)> then) {
+    const auto start = [this]<class T>(std::function<std::shared_ptr<const T>(const Features&)> make,
+                                       std::function<void(std::shared_ptr<const T>)> done) {
+        document_.jobs().start<std::shared_ptr<const T>>(
+            tr("Listening"),
+            [heeded = heeded_, make](const Progress&) -> Result<std::shared_ptr<const T>> {
+                return make(heeded->features);
+            },
+            [this, heeded = heeded_, done](Result<std::shared_ptr<const T>> made) {
+                if (heeded != heeded_)
+                    return;
+                finding_ = finding_ && made.has_value();
+                if (made)
+                    done(*made);
+            });
+    };
     if (row.like) {
-        if (!likenesses_ || likenesses_->from != row.like->from || likenesses_->until != row.like->until)
-            likenesses_ = Likenesses{row.like->from, row.like->until,
-                                     likeness_to(heeded_->features, row.like->from, row.like->until)};
-        return as_found(alike(likenesses_->all, static_cast<float>(row.like->least)));
+        const std::string key =
+            std::to_string(row.like->from.value) + " " + std::to_string(row.like->until.value);
+        const auto use = [row, then](const std::vector<Likeness>& all) {
+            then(as_found(alike(all, static_cast<float>(row.like->least))));
+        };
+        if (const auto known = likenesses_.find(key); known != likenesses_.end())
+            return use(*known->second);
+        return start.operator()<std::vector<Likeness>>(
+            [like = *row.like](const Features& features) {
+                return std::make_shared<const std::vector<Likeness>>(
+                    likeness_to(features, like.from, like.until));
+            },
+            [this, key, use](std::shared_ptr<const std::vector<Likeness>> all) {
+                likenesses_[key] = all;
+                use(*all);
+            });
     }
-    if (!finder_ || finder_->function != row.function || finder_->band != row.band)
-        finder_.emplace(
-            Finder{row.function, row.band, OnsetFinder(heeded_->features, row.function, row.band)});
-    OnsetSettings settings;
-    settings.function = row.function;
-    settings.own_band = row.band;
-    settings.sensitivity = row.sensitivity;
-    settings.least_strength = row.least_strength;
-    settings.smallest_gap = row.smallest_gap;
-    return as_found(finder_->finder.find(settings));
+    std::string key = row.function;
+    if (row.band)
+        key = std::to_string(row.band->first) + " " + std::to_string(row.band->second);
+    const auto use = [row, then](const OnsetFinder& finder) {
+        OnsetSettings settings;
+        settings.function = row.function;
+        settings.own_band = row.band;
+        settings.sensitivity = row.sensitivity;
+        settings.least_strength = row.least_strength;
+        settings.smallest_gap = row.smallest_gap;
+        then(as_found(finder.find(settings)));
+    };
+    if (const auto known = finders_.find(key); known != finders_.end())
+        return use(*known->second);
+    start.operator()<OnsetFinder>(
+        [row](const Features& features) {
+            return std::make_shared<const OnsetFinder>(features, row.function, row.band);
+        },
+        [this, key, use](std::shared_ptr<const OnsetFinder> finder) {
+            finders_[key] = finder;
+            use(*finder);
+        });
 }
 
 void Ears::try_row(std::size_t index, const OnsetRow& row) {
     if (!document_.project().detection || index >= document_.project().detection->rows.size())
         return;
-    when_heard([this, index, row] {
-        const auto& kept = document_.project().detection;
-        if (!kept || index >= kept->rows.size())
+    tried_row_ = index;
+    wanted_row_ = row;
+    if (!finding_)
+        try_next();
+}
+
+void Ears::try_next() {
+    finding_ = true;
+    when_heard([this] {
+        if (!wanted_row_)
             return;
-        Detection next = *kept;
-        next.rows[index] = row;
-        next.rows[index].onsets = find(row);
-        tried_row_ = index;
-        show(std::make_shared<const Detection>(std::move(next)));
+        const OnsetRow row = *std::exchange(wanted_row_, std::nullopt);
+        find(row, [this, row](std::vector<FoundOnset> onsets) {
+            finding_ = false;
+            const auto& kept = document_.project().detection;
+            if (!kept || tried_row_ >= kept->rows.size())
+                return;
+            Detection next = *kept;
+            next.rows[tried_row_] = row;
+            next.rows[tried_row_].onsets = std::move(onsets);
+            show(std::make_shared<const Detection>(std::move(next)));
+            if (wanted_row_)
+                try_next();
+            else if (std::exchange(keep_when_found_, false))
+                keep_row();
+        });
     });
 }
 
 void Ears::keep_row() {
+    if (finding_) {
+        keep_when_found_ = true;
+        return;
+    }
     if (!trying_ || !document_.project().detection || tried_row_ >= trying_->rows.size())
         return;
     const OnsetRow row = trying_->rows[tried_row_];
@@ -214,15 +281,17 @@ void Ears::keep_row() {
 
 void Ears::add_row(const OnsetRow& row) {
     when_heard([this, row] {
-        if (!document_.project().detection)
-            return document_.say(tr("Let the beats be found first"));
-        OnsetRow found = row;
-        found.onsets = find(row);
-        const auto count = static_cast<int>(found.onsets.size());
-        if (document_.apply(
-                with_onset_row(document_.project(), document_.project().detection->rows.size(), found),
-                tr("add row of onsets")))
-            document_.say(tr("%n onsets in the new row", nullptr, count));
+        find(row, [this, row](std::vector<FoundOnset> onsets) {
+            if (!document_.project().detection)
+                return document_.say(tr("Let the beats be found first"));
+            OnsetRow found = row;
+            found.onsets = std::move(onsets);
+            const auto count = static_cast<int>(found.onsets.size());
+            if (document_.apply(
+                    with_onset_row(document_.project(), document_.project().detection->rows.size(), found),
+                    tr("add row of onsets")))
+                document_.say(tr("%n onsets in the new row", nullptr, count));
+        });
     });
 }
 

@@ -9,8 +9,10 @@
 
 #include <QObject>
 #include <functional>
+#include <map>
 #include <memory>
 #include <optional>
+#include <string>
 
 namespace pulsepin {
 
@@ -48,27 +50,22 @@ signals:
 
 private:
     void when_heard(std::function<void()> then);
-    [[nodiscard]] std::vector<FoundOnset> find(const OnsetRow& row);
     void show(std::shared_ptr<const Detection> detection);
+    /// Hands on the onsets of a row: at once where only sliders moved, else after a short job.
+    void find(const OnsetRow& row, std::function<void(std::vector<FoundOnset>)> then);
+    void try_next();
 
     Document& document_;
     std::shared_ptr<const Heeded> heeded_;
     std::shared_ptr<const SampleStore> heard_of_; ///< whose samples heeded_ was heard of
     std::shared_ptr<const Detection> trying_;     ///< shown instead of the project's
     std::size_t tried_row_ = 0;
+    std::optional<OnsetRow> wanted_row_; ///< the newest that was asked for while another was being found
+    bool finding_ = false, keep_when_found_ = false;
 
-    // What finding a row again and again with other sliders has in common.
-    struct Finder {
-        std::string function;
-        std::optional<std::pair<double, double>> band;
-        OnsetFinder finder;
-    };
-    std::optional<Finder> finder_;
-    struct Likenesses {
-        Seconds from, until;
-        std::vector<Likeness> all;
-    };
-    std::optional<Likenesses> likenesses_;
+    // What finding a row again and again with other sliders has in common, by what it depends on.
+    std::map<std::string, std::shared_ptr<const OnsetFinder>> finders_;
+    std::map<std::string, std::shared_ptr<const std::vector<Likeness>>> likenesses_;
 };
 
 /// The found things as the project keeps them.

@@ -5,8 +5,11 @@
 
 #include <QApplication>
 #include <QCommandLineParser>
+#include <malloc.h>
 
 int main(int argc, char** argv) {
+    // Curves of hours of sound go back to the system as soon as they are done with.
+    mallopt(M_MMAP_THRESHOLD, 1 << 20);
     using namespace pulsepin;
     QApplication application(argc, argv);
     prepare_application(application);

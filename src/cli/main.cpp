@@ -15,6 +15,7 @@
 #pragma GCC diagnostic pop
 
 #include <iostream>
+#include <malloc.h>
 
 namespace {
 
@@ -90,6 +91,8 @@ std::string exporter_ids() {
 } // namespace
 
 int main(int argc, char** argv) {
+    // Curves of hours of sound go back to the system as soon as they are done with.
+    mallopt(M_MMAP_THRESHOLD, 1 << 20);
     CLI::App app{"Pulse Pin on the command line: beats of a song, cuts on them, open formats out."};
     app.require_subcommand(1);
     Result<void> outcome;
