@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analysis/analyze.h"
 #include "support/beat_measures.h"
+#include "support/found_beats.h"
 #include "support/media.h"
 
 #include <QFile>
@@ -10,23 +11,6 @@ using namespace pulsepin;
 using namespace pulsepin::test;
 
 namespace {
-
-std::vector<double> beats_of(const Analysis& analysis) {
-    std::vector<double> beats;
-    if (analysis.grid)
-        for (const auto& beat : analysis.grid->beats())
-            beats.push_back(beat.time.value);
-    return beats;
-}
-
-std::vector<double> downbeats_of(const Analysis& analysis) {
-    std::vector<double> downbeats;
-    auto number = analysis.grid->first_beat();
-    for (const auto& beat : analysis.grid->beats())
-        if (analysis.grid->is_downbeat(number++))
-            downbeats.push_back(beat.time.value);
-    return downbeats;
-}
 
 QString numbers(const BeatMeasures& m) {
     return QString("F %1, mean offset %2 ms, worst %3 ms")

@@ -5,6 +5,7 @@
 #include "analysis/swing.h"
 #include "support/beat_measures.h"
 #include "support/drum_score.h"
+#include "support/found_beats.h"
 #include "support/media.h"
 
 #include <QFile>
@@ -13,25 +14,6 @@ using namespace pulsepin;
 using namespace pulsepin::test;
 
 namespace {
-
-std::vector<double> beats_of(const Analysis& analysis) {
-    std::vector<double> beats;
-    if (analysis.grid)
-        for (const auto& beat : analysis.grid->beats())
-            beats.push_back(beat.time.value);
-    return beats;
-}
-
-std::vector<double> downbeats_of(const Analysis& analysis) {
-    std::vector<double> out;
-    if (!analysis.grid)
-        return out;
-    auto number = analysis.grid->first_beat();
-    for (const auto& beat : analysis.grid->beats())
-        if (analysis.grid->is_downbeat(number++))
-            out.push_back(beat.time.value);
-    return out;
-}
 
 /// Clicks with softer ones at `share` of each beat; none when that is 0.
 std::shared_ptr<const SampleStore> swung_clicks(double bpm, double first, double seconds, double share) {
