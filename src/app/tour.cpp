@@ -25,7 +25,7 @@ public:
             return false;
         window_.go_to_stop(MainWindow::SongStop);
         window_.view().set_playhead(Seconds(16.5));
-        wait([this] { return window_.preview().shown().exact; });
+        wait([this] { return window_.preview().shown().exact && !window_.document().jobs().busy(); });
         picture("song");
 
         window_.go_to_stop(MainWindow::GridStop);
