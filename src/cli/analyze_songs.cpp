@@ -90,7 +90,9 @@ Result<void> analyze_songs(const AnalyzeRequest& request) {
         if (!text)
             return tl::unexpected(text.error());
         if (request.out == "-") {
-            std::cout << *text;
+            if (!(std::cout << *text << std::flush))
+                return fail("What was found could not be written to the standard output.", {},
+                            "Make room, or name a file with --json.");
             return {};
         }
         return write_text_file(request.out, *text);

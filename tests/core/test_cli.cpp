@@ -67,6 +67,15 @@ private slots:
         QVERIFY(std::abs(j["tempo"].get<double>() - 59) < 1); // half of 118, as asked for
     }
 
+    void a_full_disk_is_told() {
+        QProcess process;
+        process.setStandardOutputFile("/dev/full"); // every write to it fails for want of room, see full(4)
+        process.start(PULSEPIN_BINARIES "/pulsepin-cli", {"analyze", song, "--features", "tempo"});
+        QVERIFY(process.waitForFinished(120'000));
+        QVERIFY(process.exitCode() != 0);
+        QVERIFY(process.readAllStandardError().contains("could not be written"));
+    }
+
     void several_songs_at_once_each_get_a_file() {
         QDir().mkpath(file("many"));
         QStringList songs;
