@@ -3,6 +3,8 @@
 
 #include "analysis/features.h"
 
+#include <optional>
+
 namespace pulsepin {
 
 /// What may mark a place in the music.
@@ -33,6 +35,16 @@ public:
         const double i = place + 0.5;
         const auto& curve = curves_[static_cast<std::size_t>(kind)];
         return i >= 0 && i < static_cast<double>(curve.size()) ? curve[static_cast<std::size_t>(i)] : 0.0f;
+    }
+    /// As `at` takes it: the frame nearest to a place, or none outside of the song.
+    [[nodiscard]] std::optional<std::size_t> frame_at(double place) const {
+        const double i = place + 0.5;
+        const auto frames = curves_.front().size();
+        return i >= 0 && i < static_cast<double>(frames) ? std::optional(static_cast<std::size_t>(i))
+                                                         : std::nullopt;
+    }
+    [[nodiscard]] std::span<const float> curve(Accent kind) const {
+        return curves_[static_cast<std::size_t>(kind)];
     }
     /// Peaks of what rises, as slow frames: where notes begin, roughly.
     [[nodiscard]] const std::vector<double>& starts() const { return starts_; }

@@ -99,6 +99,17 @@ void less_local_mean(std::vector<BarModel::Row>& rows, std::size_t channel) {
     }
 }
 
+constexpr std::size_t lanes = 8;
+using PaddedRow = std::array<float, (bar_channels + lanes - 1) / lanes * lanes>;
+
+float dot(const PaddedRow& a, const PaddedRow& b) {
+    std::array<float, lanes> sums{};
+    for (std::size_t c = 0; c < a.size(); c += lanes)
+        for (std::size_t lane = 0; lane < lanes; ++lane)
+            sums[lane] += a[c + lane] * b[c + lane];
+    return ((sums[0] + sums[1]) + (sums[2] + sums[3])) + ((sums[4] + sums[5]) + (sums[6] + sums[7]));
+}
+
 /// How much more alike beats are that lie one or two bars apart than others: per beat, for each metre.
 class Repetition {
 public:
@@ -108,24 +119,22 @@ public:
             for (std::size_t c = 0; c < bar_channels; ++c)
                 square[c] += static_cast<double>(row[c]) * static_cast<double>(row[c]) /
                              static_cast<double>(rows.size());
-        std::vector<BarModel::Row> unit = rows;
-        for (auto& row : unit) {
-            float length = 1e-6f;
-            for (std::size_t c = 0; c < bar_channels; ++c) {
-                row[c] /= static_cast<float>(std::sqrt(square[c] + 1e-6));
-                length += row[c] * row[c];
-            }
-            for (float& v : row)
-                v /= std::sqrt(length);
+        std::array<float, bar_channels> scale{};
+        for (std::size_t c = 0; c < bar_channels; ++c)
+            scale[c] = 1 / static_cast<float>(std::sqrt(square[c] + 1e-6));
+        std::vector<PaddedRow> unit(rows.size(), PaddedRow{});
+        for (std::size_t i = 0; i < rows.size(); ++i) {
+            for (std::size_t c = 0; c < bar_channels; ++c)
+                unit[i][c] = rows[i][c] * scale[c];
+            const float by = 1 / std::sqrt(1e-6f + dot(unit[i], unit[i]));
+            for (float& v : unit[i])
+                v *= by;
         }
         for (std::size_t lag = 2; lag < sums_.size(); ++lag) {
             sums_[lag].assign(rows.size() + 1, 0.0);
             for (std::size_t i = 0; i < rows.size(); ++i) {
-                double dot = 0;
-                if (i >= lag)
-                    for (std::size_t c = 0; c < bar_channels; ++c)
-                        dot += static_cast<double>(unit[i][c]) * static_cast<double>(unit[i - lag][c]);
-                sums_[lag][i + 1] = sums_[lag][i] + dot;
+                const float alike = i >= lag ? dot(unit[i], unit[i - lag]) : 0.0f;
+                sums_[lag][i + 1] = sums_[lag][i] + static_cast<double>(alike);
             }
         }
     }
@@ -151,7 +160,8 @@ struct Metre {
     double prior;       ///< log
     double per_bar = 0; ///< log; two or six beats are rather half a bar of four or two of three
 };
-constexpr Metre open_metres[] = {{4, 0, 0}, {3, -1.5, 0}, {5, -5, 0}, {6, -5, -0.8}, {7, -6, 0}, {2, -6, -1.2}};
+constexpr Metre open_metres[] = {{4, 0, 0},     {3, -1.5, 0}, {5, -5, 0},
+                                 {6, -5, -0.8}, {7, -6, 0},   {2, -6, -1.2}};
 constexpr double change_of_metre = -12, on_the_first = 2, repetition_weight = 1.0;
 
 } // namespace

@@ -121,24 +121,24 @@ BeatTrack best_path(const PathModel& m, std::span<const float> reward) {
     std::size_t best_period = 0;
     for (int t = 0; t < frames; ++t) {
         const float now = reward[static_cast<std::size_t>(t)];
+        const int here = t % ring;
         for (std::size_t p = 0; p < periods; ++p) {
             const int period = m.shortest + static_cast<int>(p);
-            values[p] =
-                now +
-                (t >= period ? leaving[static_cast<std::size_t>((t - period) % ring) * periods + p] : 0.0f);
+            const int then = here >= period ? here - period : here - period + ring;
+            values[p] = now + (t >= period ? leaving[static_cast<std::size_t>(then) * periods + p] : 0.0f);
         }
         if (!m.expected.empty()) {
             const float expected = std::log(m.expected[static_cast<std::size_t>(t)]);
             for (std::size_t p = 0; p < periods; ++p)
                 values[p] -= m.pull * (logs[p] - expected) * (logs[p] - expected);
         }
-        for (std::size_t p = 0; p < periods; ++p)
+        for (std::size_t p = 0; t + m.longest >= frames && p < periods; ++p)
             if (t + m.shortest + static_cast<int>(p) >= frames && values[p] > best) {
                 best = values[p];
                 best_frame = t;
                 best_period = p;
             }
-        departures.from(values, leaving.data() + static_cast<std::size_t>(t % ring) * periods,
+        departures.from(values, leaving.data() + static_cast<std::size_t>(here) * periods,
                         steps.data() + static_cast<std::size_t>(t) * periods);
     }
     BeatTrack beats;

@@ -22,16 +22,42 @@ double even_band_hz(const EvenBands& shape, std::size_t band) {
                                       static_cast<double>(band + 1) / static_cast<double>(shape.count + 1));
 }
 
-constexpr std::size_t surprise_lanes = 8;
+constexpr std::size_t lanes = 8;
+
+float sum_of(const float (&sums)[lanes]) {
+    return ((sums[0] + sums[1]) + (sums[2] + sums[3])) + ((sums[4] + sums[5]) + (sums[6] + sums[7]));
+}
+
+struct SpectrumSums {
+    float energy = 0, high = 0; ///< of the squares; of the squares, each times its number
+};
+
+PULSEPIN_WIDE SpectrumSums sums_of(const float* magnitudes, std::size_t count) {
+    float energy[lanes] = {}, high[lanes] = {}, number[lanes] = {0, 1, 2, 3, 4, 5, 6, 7};
+    std::size_t i = 0;
+    for (; i + lanes <= count; i += lanes)
+        for (std::size_t lane = 0; lane < lanes; ++lane) {
+            const float square = magnitudes[i + lane] * magnitudes[i + lane];
+            energy[lane] += square;
+            high[lane] += number[lane] * square;
+            number[lane] += static_cast<float>(lanes);
+        }
+    for (std::size_t lane = 0; i < count; ++i, ++lane) {
+        const float square = magnitudes[i] * magnitudes[i];
+        energy[lane] += square;
+        high[lane] += number[lane] * square;
+    }
+    return {sum_of(energy), sum_of(high)};
+}
 
 /// Of the spectrum from the one that steady sines would give: each turns by the same angle again, so that the
 /// next value is x1 * (x1 / x2), at the size of x1. All as pairs of real and imaginary parts; count: a
 /// multiple of eight.
 PULSEPIN_WIDE float distance_from_steady(const float* now, const float* one, const float* two,
                                          std::size_t count) {
-    float sums[surprise_lanes] = {};
-    for (std::size_t i = 0; i < count; i += surprise_lanes)
-        for (std::size_t lane = 0; lane < surprise_lanes; ++lane) {
+    float sums[lanes] = {};
+    for (std::size_t i = 0; i < count; i += lanes)
+        for (std::size_t lane = 0; lane < lanes; ++lane) {
             const std::size_t re = 2 * (i + lane), im = re + 1;
             const float turn_re = one[re] * two[re] + one[im] * two[im];
             const float turn_im = one[im] * two[re] - one[re] * two[im];
@@ -40,7 +66,7 @@ PULSEPIN_WIDE float distance_from_steady(const float* now, const float* one, con
             const float d_im = now[im] - (one[re] * turn_im + one[im] * turn_re) / size;
             sums[lane] += std::sqrt(d_re * d_re + d_im * d_im);
         }
-    return ((sums[0] + sums[1]) + (sums[2] + sums[3])) + ((sums[4] + sums[5]) + (sums[6] + sums[7]));
+    return sum_of(sums);
 }
 
 float gain_for(const SampleStore& sound) {
@@ -145,7 +171,7 @@ void FrontEnd::add_surprise(std::span<const std::complex<float>> bins, FrontBloc
     // What lies above 11 kHz is mostly noise, of which no steady tone is expected.
     out.complex_surprise.push_back(distance_from_steady(
         reinterpret_cast<const float*>(bins.data()), reinterpret_cast<const float*>(before_.data()),
-        reinterpret_cast<const float*>(before_that_.data()), n / 2 / surprise_lanes * surprise_lanes));
+        reinterpret_cast<const float*>(before_that_.data()), n / 2 / lanes * lanes));
     before_.swap(before_that_);
     std::copy(bins.begin(), bins.end(), before_.begin());
 }
@@ -169,14 +195,9 @@ void FrontEnd::next(std::size_t count, FrontBlock& out) {
             quick_.at(base_, static_cast<std::ptrdiff_t>(centre - base_start_), 1,
                       out.quick.frame(2 * k + half));
             const auto magnitudes = quick_.magnitudes();
-            float energy = 0, high = 0, number = 0;
-            for (const float m : magnitudes) {
-                energy += m * m;
-                high += number * m * m;
-                ++number;
-            }
-            out.energy.push_back(energy);
-            out.high_content.push_back(high / number);
+            const auto sums = sums_of(magnitudes.data(), magnitudes.size());
+            out.energy.push_back(sums.energy);
+            out.high_content.push_back(sums.high / static_cast<float>(magnitudes.size()));
             const double bin_hz = base_rate_ / static_cast<double>(quick_.window_length());
             const auto low_end = std::max<std::size_t>(2, static_cast<std::size_t>(150 / bin_hz) + 1);
             float low = 0;

@@ -221,30 +221,33 @@ GridTerms GridTermModel::terms(const BeatTrack& track, const BarFit& bars) const
     const auto n = static_cast<double>(track.size());
     for (std::size_t i = 0; i < track.size(); ++i) {
         const double step = i + 1 < track.size() ? track[i + 1] - track[i] : track[i] - track[i - 1];
+        std::array<std::optional<std::size_t>, parts> frame;
+        for (std::size_t k = 0; k < parts; ++k)
+            frame[k] = accents_.frame_at(track[i] + step * static_cast<double>(k) / parts);
         std::array<double, parts> sum{};
-        for (std::size_t a = 0; a < accent_count; ++a)
+        for (std::size_t a = 0; a < accent_count; ++a) {
+            const auto curve = accents_.curve(static_cast<Accent>(a));
+            std::array<double, parts> v{};
             for (std::size_t k = 0; k < parts; ++k) {
-                const double place = track[i] + step * static_cast<double>(k) / parts;
-                const auto v = static_cast<double>(accents_.at(static_cast<Accent>(a), place));
-                p.mean[a][k] += v / n;
+                v[k] = frame[k] ? static_cast<double>(curve[*frame[k]]) : 0.0;
+                p.mean[a][k] += v[k];
                 if (a < band_count)
-                    sum[k] += v;
-                if (k == 0)
-                    p.on[a].push_back(v);
-                if (k == 6)
-                    p.half[a].push_back(v);
-                if (a == static_cast<std::size_t>(Accent::Beat) && accents_.with_network()) {
-                    p.odds_on += k == 0 ? log_odds(v) / n : 0.0;
-                    p.odds_half += k == 6 ? log_odds(v) / n : 0.0;
-                    p.odds_third += k == 4 || k == 8 ? 0.5 * log_odds(v) / n : 0.0;
-                }
+                    sum[k] += v[k];
             }
+            p.on[a].push_back(v[0]);
+            p.half[a].push_back(v[6]);
+            if (a == static_cast<std::size_t>(Accent::Beat) && accents_.with_network()) {
+                p.odds_on += log_odds(v[0]) / n;
+                p.odds_half += log_odds(v[6]) / n;
+                p.odds_third += 0.5 * (log_odds(v[4]) + log_odds(v[8])) / n;
+            }
+        }
         if (sum[0] > 0.3 * *std::max_element(sum.begin(), sum.end()))
             p.occupied += 1 / n;
     }
     for (std::size_t a = 0; a < accent_count; ++a)
         for (std::size_t k = 0; k < parts; ++k) {
-            p.mean[a][k] += 0.05;
+            p.mean[a][k] = p.mean[a][k] / n + 0.05;
             if (a < band_count)
                 p.total[k] += p.mean[a][k] / band_count;
         }

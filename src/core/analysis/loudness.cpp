@@ -12,8 +12,40 @@ struct Free {
     void operator()(ebur128_state* state) const { ebur128_destroy(&state); }
 };
 
-float as_lufs(double value) {
-    return std::isfinite(value) ? std::max(static_cast<float>(value), Loudness::silence) : Loudness::silence;
+// The mean square that a loudness stands for, and back (ITU-R BS.1770-4, formula 2).
+constexpr double offset = -0.691;
+double power_of(double lufs) {
+    return std::pow(10.0, (lufs - offset) / 10);
+}
+double lufs_of(double power) {
+    return power > 0 ? 10 * std::log10(power) + offset : -HUGE_VAL;
+}
+
+float as_lufs(double power) {
+    return std::max(static_cast<float>(lufs_of(power)), Loudness::silence);
+}
+
+constexpr std::size_t part_ms = 100; // parts of which all longer spans are put together
+constexpr std::size_t block_parts = 4, short_term_parts = 30, step_parts = 5;
+static_assert(Loudness::step * 1000 == step_parts * part_ms);
+
+double mean_of(std::span<const double> powers) {
+    double sum = 0;
+    for (const double power : powers)
+        sum += power;
+    return powers.empty() ? 0 : sum / static_cast<double>(powers.size());
+}
+
+/// Over blocks of 400 ms that overlap by three quarters, first those above -70 LUFS, then those no more than
+/// 10 LU below the mean of these (ITU-R BS.1770-4, annex 1).
+double gated_mean(std::span<const double> parts) {
+    std::vector<double> blocks;
+    for (std::size_t i = 0; i + block_parts <= parts.size(); ++i)
+        blocks.push_back(mean_of(parts.subspan(i, block_parts)));
+    std::erase_if(blocks, [](double power) { return lufs_of(power) < -70; });
+    const double relative = 0.1 * mean_of(blocks);
+    std::erase_if(blocks, [&](double power) { return power < relative; });
+    return mean_of(blocks);
 }
 
 } // namespace
@@ -21,24 +53,17 @@ float as_lufs(double value) {
 struct LoudnessMeter::State {
     SoundFormat format;
     std::unique_ptr<ebur128_state, Free> meter;
-    std::size_t hop = 1, filled = 0; ///< frames
-    std::vector<float> past;         ///< short-term values, each of the three seconds before
-
-    void ask() {
-        double value = 0;
-        past.push_back(ebur128_loudness_shortterm(meter.get(), &value) == EBUR128_SUCCESS
-                           ? as_lufs(value)
-                           : Loudness::silence);
-    }
+    std::size_t part = 1, filled = 0; ///< frames
+    std::vector<double> powers;       ///< of each part, weighed by frequency and channel
 };
 
+// The library would add up each sample ten times for the overlapping spans; here it filters and weighs, and
+// tells of each tenth of a second once.
 LoudnessMeter::LoudnessMeter(SoundFormat format) : state_(std::make_unique<State>()) {
     state_->format = format;
     state_->meter.reset(ebur128_init(static_cast<unsigned>(format.channels),
-                                     static_cast<unsigned long>(format.sample_rate),
-                                     EBUR128_MODE_S | EBUR128_MODE_I));
-    state_->hop = std::max<std::size_t>(
-        1, static_cast<std::size_t>(Loudness::step * static_cast<double>(format.sample_rate)));
+                                     static_cast<unsigned long>(format.sample_rate), EBUR128_MODE_M));
+    state_->part = static_cast<std::size_t>((format.sample_rate + 5) / 10); // as the library rounds
 }
 LoudnessMeter::~LoudnessMeter() = default;
 
@@ -50,13 +75,15 @@ void LoudnessMeter::add(std::span<const float> interleaved) {
     std::size_t frames = interleaved.size() / channels;
     const float* at = interleaved.data();
     while (frames > 0) {
-        const std::size_t now = std::min(frames, s.hop - s.filled);
+        const std::size_t now = std::min(frames, s.part - s.filled);
         ebur128_add_frames_float(s.meter.get(), at, now);
         at += now * channels;
         frames -= now;
         s.filled += now;
-        if (s.filled == s.hop) {
-            s.ask();
+        if (s.filled == s.part) {
+            double lufs = -HUGE_VAL;
+            ebur128_loudness_window(s.meter.get(), part_ms, &lufs);
+            s.powers.push_back(std::isfinite(lufs) ? power_of(lufs) : 0);
             s.filled = 0;
         }
     }
@@ -67,17 +94,18 @@ Loudness LoudnessMeter::finish() {
     Loudness out;
     if (!s.meter)
         return out;
-    double value = 0;
-    if (ebur128_loudness_global(s.meter.get(), &value) == EBUR128_SUCCESS)
-        out.integrated = as_lufs(value);
-    // The meter tells of the past three seconds; what is told here lies in their middle.
-    const std::size_t told = s.past.size();
-    const auto silent = std::vector<float>(static_cast<std::size_t>(s.format.channels) * s.hop, 0.0f);
-    for (int i = 0; i < 3; ++i)
-        add(silent);
-    constexpr std::size_t middle = 3; // steps of half a second
-    for (std::size_t i = 0; i < told; ++i)
-        out.short_term.push_back(s.past[std::min(i + middle - 1, s.past.size() - 1)]);
+    const std::span<const double> powers(s.powers);
+    out.integrated = as_lufs(gated_mean(powers));
+    const std::size_t steps = powers.size() / step_parts;
+    for (std::size_t i = 0; i < steps; ++i) {
+        // Before the beginning and after the end there is silence.
+        const std::size_t middle = i * step_parts;
+        const std::size_t from = middle < short_term_parts / 2 ? 0 : middle - short_term_parts / 2;
+        const std::size_t until = std::min(middle + short_term_parts / 2, powers.size());
+        const auto part = powers.subspan(from, until - from);
+        out.short_term.push_back(as_lufs(mean_of(part) * static_cast<double>(part.size()) /
+                                         static_cast<double>(short_term_parts)));
+    }
     return out;
 }
 

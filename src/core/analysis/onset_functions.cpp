@@ -65,8 +65,7 @@ DetectionCurve by_everything(const Features& f) {
 }
 
 constexpr OnsetFunction table[] = {
-    {"full", "Everything that starts", by_everything,
-     [](const Features& f) { return f.raw; }},
+    {"full", "Everything that starts", by_everything, [](const Features& f) { return f.raw; }},
     {"kick", "Kick",
      [](const Features& f) {
          return heard(f, Heard::Kick, 0.22f,

@@ -49,8 +49,8 @@ template <std::size_t rows>
     }
 }
 
-PULSEPIN_WIDE void convolve(const Shape& s, const float* x, const float* weights, const float* bias,
-                            float* y) {
+PULSEPIN_FUSED void convolve(const Shape& s, const float* x, const float* weights, const float* bias,
+                             float* y) {
     constexpr std::size_t rows = 8;
     std::size_t t = 0;
     for (; t + rows <= s.frames; t += rows)

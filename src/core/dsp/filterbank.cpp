@@ -2,6 +2,7 @@
 #include "dsp/filterbank.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 namespace pulsepin {
@@ -56,10 +57,17 @@ Filterbank::Filterbank(EvenBands shape, double sample_rate, std::size_t fft_leng
 void Filterbank::apply(std::span<const float> magnitudes, std::span<float> out) const {
     for (std::size_t i = 0; i < bands_.size(); ++i) {
         const Band& band = bands_[i];
-        float sum = 0;
-        for (std::size_t k = 0; k < band.count; ++k)
-            sum += weights_[band.first_weight + k] * magnitudes[band.first_bin + k];
-        out[i] = sum;
+        const float* weight = weights_.data() + band.first_weight;
+        const float* magnitude = magnitudes.data() + band.first_bin;
+        // Four sums side by side, since each addition would wait for the one before.
+        std::array<float, 4> sums{};
+        std::size_t k = 0;
+        for (; k + 4 <= band.count; k += 4)
+            for (std::size_t lane = 0; lane < 4; ++lane)
+                sums[lane] += weight[k + lane] * magnitude[k + lane];
+        for (; k < band.count; ++k)
+            sums[k % 4] += weight[k] * magnitude[k];
+        out[i] = (sums[0] + sums[1]) + (sums[2] + sums[3]);
     }
 }
 
