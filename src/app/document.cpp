@@ -154,6 +154,17 @@ void Document::open_song(const std::filesystem::path& path) {
         });
 }
 
+const std::vector<BarTrust>& Document::trust() const {
+    const auto& p = project();
+    if (trust_grid_ != p.grid || trust_found_ != p.detection) {
+        trust_grid_ = p.grid;
+        trust_found_ = p.detection;
+        trust_ =
+            p.grid && p.detection ? trust_by_bar(*p.grid, p.detection->onsets()) : std::vector<BarTrust>();
+    }
+    return trust_;
+}
+
 void Document::detect(const GridConditions& conditions, bool take_grid) {
     ears_.detect(conditions, take_grid);
 }

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "analysis/spectrum_map.h"
+#include "check/grid_trust.h"
 #include "ears.h"
 #include "jobs.h"
 #include "media/load_sound.h"
@@ -38,6 +39,8 @@ public:
     [[nodiscard]] const LoadedSound* heard() const { return sum_ ? &*sum_ : sound(); }
     /// A sound of the bin at the song's rate; null until it is there.
     [[nodiscard]] const LoadedSound* source(ClipId clip) const;
+    /// How well each bar of the grid agrees with what was found; empty without both.
+    [[nodiscard]] const std::vector<BarTrust>& trust() const;
     /// Null until it was computed.
     [[nodiscard]] std::shared_ptr<const SpectrumMap> spectrum() const { return spectrum_; }
     [[nodiscard]] Jobs& jobs() { return jobs_; }
@@ -112,6 +115,9 @@ private:
     History history_;
     Schedule schedule_;
     std::map<LaneId, std::vector<ShotSpan>> shots_;
+    mutable std::vector<BarTrust> trust_;
+    mutable Shared<BeatGrid> trust_grid_; ///< what it was computed from
+    mutable Shared<Detection> trust_found_;
     std::filesystem::path path_;
     std::optional<QDateTime> saved_at_;
     std::optional<LoadedSound> sound_;

@@ -4,6 +4,7 @@
 #include "analysis/heeded_file.h"
 #include "document.h"
 #include "model/edits.h"
+#include "time/grid_bend.h"
 
 #include <QDateTime>
 #include <QDir>
@@ -105,6 +106,7 @@ void Ears::forget() {
     wanted_row_.reset();
     finding_ = keep_when_found_ = false;
     show(nullptr);
+    leave_proposal();
 }
 
 void Ears::show(std::shared_ptr<const Detection> detection) {
@@ -175,6 +177,55 @@ void Ears::detect(const GridConditions& conditions, bool take_grid) {
                         : tr("No pulse was found in this song. %1 onsets were found.").arg(onsets));
             });
     });
+}
+
+void Ears::propose(const GridConditions& conditions) {
+    when_heard([this, conditions] {
+        AnalysisSettings settings;
+        settings.grid = conditions;
+        document_.jobs().start<Analysis>(
+            tr("Finding the beats again"),
+            [heeded = heeded_, settings](const Progress& p) { return analyze(*heeded, settings, p); },
+            [this, heeded = heeded_](Result<Analysis> found) {
+                const auto& project = document_.project();
+                if (heeded != heeded_ || !project.song)
+                    return;
+                if (!found)
+                    return document_.say(tr("Detection was cancelled"));
+                if (!found->grid)
+                    return document_.say(
+                        tr("No beats were found that keep to what is held. The grid stays as it is."));
+                proposal_ = as_detection(*found);
+                if (project.grid) {
+                    const auto& before = project.detection ? project.detection->grid : std::nullopt;
+                    const bool named =
+                        !before ||
+                        before->position_of(before->nearest_beat(project.grid->time_at(Ticks(0)))) !=
+                            MusicalPosition{1, 1, 0};
+                    if (auto merged = with_held_of(*proposal_->grid, *project.grid, named))
+                        proposal_->grid = *std::move(merged);
+                }
+                if (project.detection)
+                    proposal_->rows = project.detection->rows;
+                emit proposal_changed();
+            });
+    });
+}
+
+void Ears::take_proposal() {
+    if (!proposal_)
+        return;
+    Detection detection = *std::exchange(proposal_, std::nullopt);
+    emit proposal_changed();
+    document_.apply(with_detection(document_.project(), std::move(detection), true),
+                    tr("take the beats found again"));
+}
+
+void Ears::leave_proposal() {
+    if (!proposal_)
+        return;
+    proposal_.reset();
+    emit proposal_changed();
 }
 
 void Ears::find(const OnsetRow& row, std::function<void(std::vector<FoundOnset>)> then) {

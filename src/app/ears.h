@@ -30,6 +30,14 @@ public:
     /// `take_grid`. What was heard is shown as soon as it is there, before beats are found.
     void detect(const GridConditions& conditions, bool take_grid);
 
+    /// Finds the grid again under conditions and shows it beside the present one, which stays until it is
+    /// taken.
+    void propose(const GridConditions& conditions);
+    /// What was found again, with the held beats as they were; null when there is nothing to decide.
+    [[nodiscard]] const BeatGrid* proposal() const { return proposal_ ? &*proposal_->grid : nullptr; }
+    void take_proposal();
+    void leave_proposal();
+
     /// What was found, as it is shown now: with a row that someone is trying out. Null when nothing was.
     [[nodiscard]] std::shared_ptr<const Detection> shown() const;
 
@@ -47,6 +55,7 @@ public:
 
 signals:
     void shown_changed();
+    void proposal_changed();
 
 private:
     void when_heard(std::function<void()> then);
@@ -59,6 +68,7 @@ private:
     std::shared_ptr<const Heeded> heeded_;
     std::shared_ptr<const SampleStore> heard_of_; ///< whose samples heeded_ was heard of
     std::shared_ptr<const Detection> trying_;     ///< shown instead of the project's
+    std::optional<Detection> proposal_;
     std::size_t tried_row_ = 0;
     std::optional<OnsetRow> wanted_row_; ///< the newest that was asked for while another was being found
     bool finding_ = false, keep_when_found_ = false;

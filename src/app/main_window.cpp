@@ -52,11 +52,15 @@ MainWindow::MainWindow(Player::Device device) : player_(device) {
     column->setSpacing(0);
     transport_ = new TransportBar(document_, view_, player_, &menu_);
     timeline_ = new TimelineView(document_, view_);
+    score_ = new ScoreView(document_, view_);
+    drawings_ = new QStackedWidget;
+    drawings_->addWidget(timeline_);
+    drawings_->addWidget(score_);
     status_ = new StatusStrip(document_);
     bench_ = make_bench();
     splitter_ = new QSplitter(Qt::Vertical);
     splitter_->setHandleWidth(2);
-    splitter_->addWidget(timeline_);
+    splitter_->addWidget(drawings_);
     splitter_->addWidget(bench_);
     splitter_->setStretchFactor(0, 1);
     splitter_->setStretchFactor(1, 0);
@@ -92,12 +96,16 @@ QWidget* MainWindow::make_bench() {
     for (auto* stop : stops_)
         stack_->addWidget(stop);
     detail_ = new DetailPanel(document_, view_);
-    detail_->setFixedWidth(244);
+    taps_ = new TapPanel(document_, view_);
+    details_ = new QStackedWidget;
+    details_->addWidget(detail_);
+    details_->addWidget(taps_);
+    details_->setFixedWidth(244);
     preview_ = new PreviewView(document_, view_, player_);
     row->addWidget(route_);
     row->addWidget(stack_, 5);
     row->addWidget(upright_line());
-    row->addWidget(detail_);
+    row->addWidget(details_);
     row->addWidget(preview_, 4);
     return bench;
 }
@@ -107,6 +115,7 @@ void MainWindow::connect_parts() {
         static_cast<StopPanel*>(stack_->currentWidget())->left();
         stack_->setCurrentIndex(index);
         stops_[static_cast<std::size_t>(index)]->entered();
+        show_detail();
     });
     connect(&document_, &Document::changed, this, &MainWindow::refresh);
     connect(&document_, &Document::file_changed, this, &MainWindow::refresh);
@@ -132,9 +141,17 @@ void MainWindow::connect_parts() {
         player_.set_speed(speed);
         transport_->show_position();
     });
-    connect(transport_, &TransportBar::half_tempo_wanted, grid_, &GridPanel::halve);
-    connect(transport_, &TransportBar::double_tempo_wanted, grid_, &GridPanel::double_up);
+    connect(transport_, &TransportBar::half_tempo_wanted, this, [this] { grid_->change_ratio(1, 2); });
+    connect(transport_, &TransportBar::double_tempo_wanted, this, [this] { grid_->change_ratio(2, 1); });
     connect(transport_, &TransportBar::metre_wanted, grid_, &GridPanel::set_metre);
+    connect(transport_, &TransportBar::score_wanted, this, &MainWindow::show_score);
+    connect(grid_, &GridPanel::doubtful_wanted, this, &MainWindow::go_to_doubtful);
+    connect(taps_, &TapPanel::tapped, this, &MainWindow::tap);
+    connect(&view_, &ViewState::selection_changed, this, &MainWindow::show_detail);
+    connect(score_, &ScoreView::playhead_set, this, &MainWindow::set_playhead);
+    connect(score_, &ScoreView::hint, status_, &StatusStrip::set_hint);
+    connect(score_, &ScoreView::add_wanted, this, &MainWindow::add_pin);
+    connect(score_, &ScoreView::menu_wanted, this, &MainWindow::show_context_menu);
     connect(timeline_, &TimelineView::playhead_set, this, &MainWindow::set_playhead);
     connect(timeline_, &TimelineView::hint, status_, &StatusStrip::set_hint);
     connect(timeline_, &TimelineView::add_wanted, this, &MainWindow::add_pin);
@@ -148,6 +165,8 @@ void MainWindow::connect_parts() {
     connect(&player_, &Player::moved, this, [this] {
         view_.set_playhead(player_.position());
         timeline_->reveal(view_.playhead());
+        if (drawings_->currentWidget() == score_)
+            score_->reveal(view_.playhead());
     });
     connect(&player_, &Player::stopped, this, [this] {
         view_.set_playhead(return_to_.value_or(player_.position()));
@@ -156,7 +175,14 @@ void MainWindow::connect_parts() {
     connect(&player_, &Player::device_changed, status_, &StatusStrip::set_device_note);
 }
 
+/// Taps, while the grid is worked on and no pin is selected; else what is selected.
+void MainWindow::show_detail() {
+    const bool tapping = stack_->currentWidget() == grid_ && view_.selection().empty();
+    details_->setCurrentWidget(tapping ? static_cast<QWidget*>(taps_) : detail_);
+}
+
 void MainWindow::refresh() {
+    taps_->refresh();
     view_.follow(document_.project());
     player_.set_grid(document_.project().grid.get());
     for (auto* stop : stops_)

@@ -6,11 +6,13 @@
 #include "player.h"
 #include "preview_view.h"
 #include "route_list.h"
+#include "score/score_view.h"
 #include "status_strip.h"
 #include "stops/export_panel.h"
 #include "stops/grid_panel.h"
 #include "stops/place_panel.h"
 #include "stops/song_panel.h"
+#include "stops/tap_panel.h"
 #include "timeline/timeline_view.h"
 #include "transport_bar.h"
 #include "view_state.h"
@@ -39,6 +41,9 @@ public:
     [[nodiscard]] ViewState& view() { return view_; }
     [[nodiscard]] Player& player() { return player_; }
     [[nodiscard]] TimelineView& timeline() { return *timeline_; }
+    [[nodiscard]] ScoreView& score() { return *score_; }
+    [[nodiscard]] TapPanel& taps() { return *taps_; }
+    void show_score(bool score);
     [[nodiscard]] PreviewView& preview() { return *preview_; }
     [[nodiscard]] StatusStrip& status() { return *status_; }
     [[nodiscard]] ExportPanel& export_panel() { return *export_; }
@@ -60,6 +65,12 @@ private:
     QWidget* make_bench();
     void make_actions();
     void make_look_actions(QMenu* menu);
+    void make_grid_actions(QMenu* menu);
+    void make_snap_actions(QMenu* menu);
+    void go_to_doubtful();
+    void tap(bool first_of_bar);
+    void show_detail();
+    void zoom_by(double factor);
     void connect_parts();
     QAction* add(QMenu* menu, const QString& name, const QString& text, const QList<QKeySequence>& keys,
                  std::function<void()> what);
@@ -115,6 +126,10 @@ private:
     std::vector<std::pair<QString, QAction*>> action_groups_;
     TransportBar* transport_ = nullptr;
     TimelineView* timeline_ = nullptr;
+    ScoreView* score_ = nullptr;
+    QStackedWidget* drawings_ = nullptr;
+    QStackedWidget* details_ = nullptr;
+    TapPanel* taps_ = nullptr;
     QSplitter* splitter_ = nullptr;
     QWidget* bench_ = nullptr;
     RouteList* route_ = nullptr;

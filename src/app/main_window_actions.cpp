@@ -62,9 +62,17 @@ void MainWindow::make_actions() {
     add(edit_menu_, "add marker", tr("Add a marker here"), {K(tr("M"))},
         [this] { add_pin_of(LaneKind::Marker); });
     add(edit_menu_, "add cut", tr("Add a cut here"), {K(tr("C"))}, [this] { add_pin_of(LaneKind::Cut); });
-    add(edit_menu_, "delete", tr("Delete"), {K::Delete}, [this] { delete_selection(); });
+    add(edit_menu_, "delete", tr("Delete"), {K::Delete}, [this] {
+        if (view_.selection().empty() && view_.beat())
+            grid_->delete_chosen_beat();
+        else
+            delete_selection();
+    });
     add(edit_menu_, "select all", tr("Select all pins"), {K::SelectAll}, [this] { select_all(); });
-    add(edit_menu_, "deselect", tr("Select nothing"), {K(tr("Esc"))}, [this] { view_.select({}); });
+    add(edit_menu_, "deselect", tr("Select nothing"), {K(tr("Esc"))}, [this] {
+        view_.select({});
+        view_.choose_beat(std::nullopt);
+    });
     add(edit_menu_, "earlier", tr("Selected pins a beat earlier"), {K(tr("Alt+Left"))},
         [this] { nudge_selection(Ticks(-ticks_per_beat)); });
     add(edit_menu_, "later", tr("Selected pins a beat later"), {K(tr("Alt+Right"))},
@@ -77,6 +85,9 @@ void MainWindow::make_actions() {
     });
     add(edit_menu_, "bar 1", tr("Bar 1 at the playhead"), {K(tr("B"))},
         [this] { grid_->name_bar_one_at_playhead(); });
+
+    auto* beats = menu_.addMenu(tr("Beats"));
+    make_grid_actions(beats);
 
     auto* play = menu_.addMenu(tr("Play"));
     add(play, "play", tr("Play or stop"), {K(tr("Space"))}, [this] { toggle_play(); });
@@ -100,13 +111,21 @@ void MainWindow::make_actions() {
     make_play_actions(play);
 
     auto* look = menu_.addMenu(tr("View"));
-    add(look, "zoom in", tr("Zoom in"), {K::ZoomIn, K(tr("Ctrl+="))}, [this] { timeline_->zoom_by(1.5); });
-    add(look, "zoom out", tr("Zoom out"), {K::ZoomOut}, [this] { timeline_->zoom_by(1 / 1.5); });
+    add(look, "zoom in", tr("Zoom in"), {K::ZoomIn, K(tr("Ctrl+="))}, [this] { zoom_by(1.5); });
+    add(look, "zoom out", tr("Zoom out"), {K::ZoomOut}, [this] { zoom_by(1 / 1.5); });
     add(look, "whole song", tr("Whole song"), {K(tr("Ctrl+0"))}, [this] { timeline_->show_all(); });
     add(look, "higher wave", tr("Waveform higher"), {K(tr("Ctrl+Up"))},
         [this] { timeline_->set_wave_height(view_.look().wave_height * 1.25); });
     add(look, "lower wave", tr("Waveform lower"), {K(tr("Ctrl+Down"))},
         [this] { timeline_->set_wave_height(view_.look().wave_height / 1.25); });
+    auto* score = add(look, "score", tr("Score"), {K(tr("V"))}, [] {});
+    score->setCheckable(true);
+    connect(score, &QAction::triggered, this, &MainWindow::show_score);
+    auto* phrases = look->addMenu(tr("Bars in a row of the score"));
+    for (const int bars : ScoreView::phrase_lengths)
+        connect(phrases->addAction(QString::number(bars)), &QAction::triggered, this,
+                [this, bars] { score_->set_bars_in_row(bars); });
+    make_snap_actions(look);
     make_look_actions(look);
     const char* const stop_names[] = {QT_TR_NOOP("Stop: Song"), QT_TR_NOOP("Stop: Grid"),
                                       QT_TR_NOOP("Stop: Place"), QT_TR_NOOP("Stop: Export")};
@@ -174,7 +193,15 @@ void MainWindow::make_look_actions(QMenu* menu) {
         [brighten] { brighten(1 / 1.2); });
 }
 
+void MainWindow::zoom_by(double factor) {
+    if (drawings_->currentWidget() == score_)
+        score_->zoom_by(factor);
+    else
+        timeline_->zoom_by(factor);
+}
+
 void MainWindow::set_night(bool night) {
+    score_->set_palette(night ? night_palette() : day_palette());
     timeline_->set_palette(night ? night_palette() : day_palette());
 }
 
@@ -226,6 +253,8 @@ void MainWindow::set_playhead(Seconds time) {
     const bool moved = time != view_.playhead();
     view_.set_playhead(time);
     timeline_->reveal(time);
+    if (drawings_->currentWidget() == score_)
+        score_->reveal(time);
     if (moved) // each frame is heard as the playhead comes over it
         player_.scrub(time, document_.project().settings->frame_rate.frame_length());
 }
@@ -387,11 +416,16 @@ void MainWindow::show_context_menu(QPoint at, std::optional<PinId> pin, Seconds 
         set_playhead(time);
         grid_->name_bar_one_at_playhead();
     });
+    menu.addAction(actions_.at("hold beat"));
+    menu.addAction(actions_.at("add beat"));
     menu.addAction(actions_.at("add marker"));
     menu.addAction(actions_.at("add cut"));
     if (view_.range())
         connect(menu.addAction(tr("Forget the range")), &QAction::triggered, this,
                 [this] { view_.set_range(std::nullopt); });
+    if (view_.range())
+        for (const char* name : {"exclude", "include"})
+            menu.addAction(actions_.at(name));
     menu.exec(at);
 }
 

@@ -118,7 +118,8 @@ QPushButton:pressed, QToolButton:pressed { background: WELL; }
 QPushButton:disabled, QToolButton:disabled { color: FAINT; background: DESK; }
 QPushButton:focus, QToolButton:focus, QComboBox:focus, QLineEdit:focus, QSpinBox:focus, QDoubleSpinBox:focus, QListWidget:focus { border: 1px solid PLAYING; }
 QPushButton:checked, QToolButton:checked { background: PLAYING; color: ONPLAYING; border-color: PLAYING; }
-QPushButton[role="choice"] { padding: 4px 10px; }
+QPushButton[role="choice"] { padding: 4px 8px; }
+QPushButton[role="small"] { padding: 4px 5px; }
 QPushButton[role="choice"]:checked { background: CHOSEN; color: ONCHOSEN; border-color: CHOSEN; }
 QPushButton[role="main"] { background: PLAYING; color: ONPLAYING; border-color: PLAYING; font-size: 13px; font-weight: 600; padding: 6px 14px; }
 QPushButton[role="main"]:focus { border: 1px solid TEXT; }

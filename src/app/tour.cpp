@@ -3,6 +3,7 @@
 
 #include "model/edits.h"
 #include "model/lane_kinds.h"
+#include "time/grid_bend.h"
 
 #include <QApplication>
 #include <QDir>
@@ -33,8 +34,13 @@ public:
         if (!step("find the beats", wait([&] { return !window_.document().jobs().busy(); }) &&
                                         window_.document().project().grid))
             return false;
-        go_to(5, 3);
+        const int corrections = correct_two_beats();
+        show_bars(7, 14);
+        go_to(9, 3);
         picture("grid");
+        for (int i = 0; i < corrections; ++i)
+            window_.document().undo();
+        window_.view().choose_beat(std::nullopt);
         window_.findChild<QPushButton*>("page Onsets")->click();
         window_.findChild<QPushButton*>("find like this")->click();
         if (!step("find sounds like one", wait([&] { return !window_.document().jobs().busy(); }) &&
@@ -58,6 +64,11 @@ public:
         window_.view().set_range(TimeRange{time_of_bar(21), time_of_bar(25)});
         show_bars(14, 23);
         picture("timeline");
+
+        window_.view().set_range(std::nullopt);
+        window_.show_score(true);
+        picture("score");
+        window_.show_score(false);
 
         window_.timeline().show_all();
         picture("whole-song");
@@ -118,6 +129,28 @@ private:
         window_.view().set_playhead(time_of_bar(bar, beat) + Seconds(0.12));
         window_.timeline().reveal(window_.view().playhead());
         wait([this] { return window_.preview().shown().exact; });
+    }
+
+    /// One held where it was found, one moved a little; and taps along the next bars.
+    int correct_two_beats() {
+        auto& document = window_.document();
+        const auto beat_of = [&](std::int64_t bar) {
+            return document.project().grid->ticks_of({bar, 1, 0}).value / ticks_per_beat;
+        };
+        document.apply(
+            retimed(document.project(), *with_beat_held(*document.project().grid, beat_of(9), true)),
+            "hold beat");
+        const Seconds moved = time_of_bar(11) + Seconds(0.012);
+        document.apply(retimed(document.project(), *with_beat_moved(*document.project().grid, beat_of(11),
+                                                                    moved, BendReach::Bar)),
+                       "move beat");
+        window_.view().choose_beat(beat_of(11));
+        for (int i = 0; i < 12; ++i) {
+            constexpr double late_ms[] = {6, -9, 4, 14, -3, -12, 5, 2, 70, -6, 8, -4};
+            window_.taps().tap_in_song(time_of_bar(9 + i / 4, 1 + i % 4) + Seconds(late_ms[i] / 1000), 1,
+                                       i % 4 == 0);
+        }
+        return 2;
     }
 
     void select_cut_at_playhead() {

@@ -61,9 +61,9 @@ TransportBar::TransportBar(Document& document, ViewState& view, Player& player, 
     metre_ = button("metre", "4/4", tr("Beats in a bar"));
     metre_->setPopupMode(QToolButton::InstantPopup);
     auto* metres = new QMenu(metre_);
-    for (int beats = 2; beats <= 7; ++beats)
-        connect(metres->addAction(QString("%1/4").arg(beats)), &QAction::triggered, this,
-                [this, beats] { emit metre_wanted(beats); });
+    for (const auto& metre : common_metres())
+        connect(metres->addAction(QString::fromStdString(format_metre(metre))), &QAction::triggered, this,
+                [this, metre] { emit metre_wanted(metre); });
     metre_->setMenu(metres);
     connect(half_, &QToolButton::clicked, this, &TransportBar::half_tempo_wanted);
     connect(double_, &QToolButton::clicked, this, &TransportBar::double_tempo_wanted);
@@ -96,6 +96,12 @@ TransportBar::TransportBar(Document& document, ViewState& view, Player& player, 
                 [this, speed] { emit speed_wanted(speed); });
     speed_->setMenu(speeds);
     row->addWidget(speed_);
+
+    score_ = button("drawing", tr("Score"),
+                    tr("The song in phrases, one under another, instead of in one line (V)"));
+    score_->setCheckable(true);
+    connect(score_, &QToolButton::clicked, this, &TransportBar::score_wanted);
+    row->addWidget(score_);
 
     auto* menu_button = button("menu", tr("Menu"), tr("Files, edits, view (F10)"));
     menu_button->setPopupMode(QToolButton::InstantPopup);
@@ -140,8 +146,12 @@ QSlider* TransportBar::volume(const QString& name, const QString& tip, int initi
     slider->setToolTip(tip);
     slider->setRange(0, 100);
     slider->setValue(initial);
-    slider->setFixedWidth(70);
+    slider->setFixedWidth(56);
     return slider;
+}
+
+void TransportBar::show_drawing(bool score) {
+    score_->setChecked(score);
 }
 
 void TransportBar::set_few_seconds(int seconds) {

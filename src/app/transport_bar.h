@@ -20,7 +20,8 @@ public:
 
     void refresh(); ///< tempo, metre, what is possible
     void set_few_seconds(int seconds);
-    void show_position(); ///< figures and lamps, from the sound that is heard
+    void show_drawing(bool score); ///< which of the two drawings is seen
+    void show_position();          ///< figures and lamps, from the sound that is heard
 
     [[nodiscard]] LevelBar& level() { return *level_; }
     [[nodiscard]] Lamps& lamps() { return *lamps_; }
@@ -32,7 +33,8 @@ signals:
     void speed_wanted(double speed);
     void half_tempo_wanted();
     void double_tempo_wanted();
-    void metre_wanted(int beats_per_bar);
+    void metre_wanted(Metre metre);
+    void score_wanted(bool score);
 
 private:
     QToolButton* button(const QString& name, const QString& text, const QString& tip, const QIcon& icon = {});
@@ -54,6 +56,7 @@ private:
     Lamps* lamps_;
     LevelBar* level_;
     QToolButton* speed_;
+    QToolButton* score_;
 };
 
 } // namespace pulsepin

@@ -10,6 +10,27 @@ void ViewState::set_look(const SongLook& look) {
     emit look_changed();
 }
 
+void ViewState::set_grid_rows(bool shown) {
+    if (shown == grid_rows_)
+        return;
+    grid_rows_ = shown;
+    emit grid_rows_changed();
+}
+
+void ViewState::choose_beat(std::optional<std::int64_t> beat) {
+    if (beat == beat_)
+        return;
+    beat_ = beat;
+    emit grid_rows_changed();
+}
+
+void ViewState::set_course(std::optional<CoursePreview> course) {
+    if (!course && !course_)
+        return;
+    course_ = std::move(course);
+    emit grid_rows_changed();
+}
+
 void ViewState::set_playhead(Seconds time) {
     if (time == playhead_)
         return;
@@ -53,6 +74,15 @@ void ViewState::follow(const Project& project) {
             if (selection_.contains(pin.id))
                 there.insert(pin.id);
     select(std::move(there));
+    const auto before = std::exchange(grid_, project.grid);
+    if (beat_ && (!grid_ || *beat_ < grid_->first_beat() || *beat_ > grid_->last_beat()))
+        choose_beat(std::nullopt);
+    const bool same_names = before && grid_ && before != grid_ &&
+                            before->first_beat() == grid_->first_beat() &&
+                            before->last_beat() == grid_->last_beat() && before->metres() == grid_->metres();
+    if (same_names && range_)
+        set_range(TimeRange{grid_->time_at(before->beats_at(range_->from)),
+                            grid_->time_at(before->beats_at(range_->until))});
 }
 
 } // namespace pulsepin

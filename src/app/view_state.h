@@ -17,6 +17,16 @@ struct TimeRange {
     friend bool operator==(const TimeRange&, const TimeRange&) = default;
 };
 
+/// Whether a dragged or added thing goes to the nearest beat.
+enum class Snap { Off, Near, Always };
+
+/// A course of the tempo that someone looks at before taking it: how far each beat lies from it.
+struct CoursePreview {
+    QString name;
+    std::vector<Seconds> times, errors;
+    Seconds residual;
+};
+
 /// What is looked at and picked out: playhead, range, selection, outlines of what is not placed yet, zoom.
 /// Part of the view, never of the project.
 class ViewState : public QObject {
@@ -33,13 +43,24 @@ public:
 
     [[nodiscard]] const SongLook& look() const { return look_; }
 
+    [[nodiscard]] Snap snap() const { return snap_; }
+    /// Beats, trust and tempo are shown as rows, and beats can be taken hold of.
+    [[nodiscard]] bool grid_rows() const { return grid_rows_; }
+    [[nodiscard]] std::optional<std::int64_t> beat() const { return beat_; } ///< the chosen one
+    [[nodiscard]] const std::optional<CoursePreview>& course() const { return course_; }
+
+    void set_snap(Snap snap) { snap_ = snap; }
+    void set_grid_rows(bool shown);
+    void choose_beat(std::optional<std::int64_t> beat);
+    void set_course(std::optional<CoursePreview> course);
     void set_look(const SongLook& look);
     void set_playhead(Seconds time);
     void set_range(std::optional<TimeRange> range);
     void set_looping(bool looping);
     void select(std::set<PinId> pins);
     void set_outlines(LaneId lane, std::optional<PlacePreview> outlines);
-    /// Drops selected pins that are no longer there.
+    /// Drops selected pins and a chosen beat that are no longer there. Where beats moved and kept their
+    /// names, the range goes with them.
     void follow(const Project& project);
 
 signals:
@@ -48,8 +69,14 @@ signals:
     void selection_changed();
     void outlines_changed();
     void look_changed();
+    void grid_rows_changed(); ///< shown or not, the chosen beat, the course
 
 private:
+    Snap snap_ = Snap::Always;
+    bool grid_rows_ = false;
+    std::optional<std::int64_t> beat_;
+    std::optional<CoursePreview> course_;
+    Shared<BeatGrid> grid_; ///< as it was when last followed
     SongLook look_;
     Seconds playhead_;
     std::optional<TimeRange> range_;

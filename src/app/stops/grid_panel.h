@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "stops/course_tiles.h"
 #include "stops/onset_rows.h"
 #include "stops/stop_panel.h"
 
@@ -8,6 +9,7 @@
 #include <QDoubleSpinBox>
 #include <QLabel>
 #include <QPushButton>
+#include <QSpinBox>
 #include <QStackedWidget>
 
 namespace pulsepin {
@@ -21,17 +23,39 @@ public:
     [[nodiscard]] QString summary() const override;
     [[nodiscard]] bool complete() const override { return document_.project().grid != nullptr; }
     void refresh() override;
+    void entered() override { view_.set_grid_rows(true); }
+    void left() override;
 
-    void halve();
-    void double_up();
-    void set_metre(int beats_per_bar);
+    // -- what a person can do to the grid; each is one step that can be undone
+    void change_ratio(int beats, int of);
+    void set_metre(Metre metre);           ///< of the whole song
+    void set_metre_from_here(Metre metre); ///< from the bar at the playhead on
     void shift_by(Seconds by);
+    void move_to_off_beats();
     void name_bar_one_at_playhead();
+    void hold_beat(); ///< the chosen one, or that nearest to the playhead; or lets go of it
+    void add_beat_at_playhead();
+    void delete_chosen_beat();
+    void fit_between_held(); ///< around the playhead
+    void exclude_range(bool excluded);
+    void find_beats();
+
+signals:
+    void doubtful_wanted(); ///< go to the next place that is not trusted
 
 private:
-    void detect();
+    QWidget* make_beats_page();
+    QWidget* make_tempo_row();
+    QWidget* make_course_row();
+    QWidget* make_last_row();
+    QPushButton* make(const QString& name, const QString& text, const QString& tip,
+                      std::function<void()> what);
     void show_page(int page);
+    void refresh_candidates();
+    void refresh_proposal();
+    [[nodiscard]] bool corrected() const;
     [[nodiscard]] GridConditions conditions() const;
+    [[nodiscard]] std::optional<std::int64_t> beat_meant() const;
     void take_tempo(std::size_t index);
     void use_typed_tempo();
     void relabel(Result<BeatGrid> grid, const QString& name);
@@ -43,8 +67,13 @@ private:
     std::vector<QPushButton*> candidates_;
     QComboBox* range_;
     QLabel* found_;
+    QPushButton* take_;
+    QPushButton* leave_;
     QComboBox* metre_;
     QDoubleSpinBox* tempo_;
+    QSpinBox* count_;
+    CourseTiles* courses_;
+    QPushButton* find_;
     std::vector<QPushButton*> need_grid_;
     QPushButton* back_to_found_;
 };

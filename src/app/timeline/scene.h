@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "check/grid_trust.h"
 #include "media/load_sound.h"
 #include "palette.h"
 #include "schedule/shots.h"
@@ -24,6 +25,8 @@ struct Scene {
     const Palette& palette;
     TimeScale scale;
     std::function<const LoadedSound*(ClipId)> source; ///< of sound lanes; null until it is there
+    const std::vector<BarTrust>* trust = nullptr;
+    const BeatGrid* proposal = nullptr; ///< found again, not taken yet
 };
 
 /// One lane within its row.

@@ -18,6 +18,7 @@
 namespace pulsepin {
 namespace {
 
+constexpr double snap_distance = 9; // pixels within which a beat pulls, where it does not always
 constexpr double drag_distance = 4; // pixels before a press becomes a drag
 
 std::vector<PinId> as_list(const std::set<PinId>& pins) {
@@ -31,7 +32,9 @@ TimelineView::Zone TimelineView::zone_at(QPointF at) const {
         return Zone::Names;
     if (at.y() < ruler_.bottom())
         return Zone::Ruler;
-    if (at.y() < onsets_.bottom())
+    if (beats_.contains(at))
+        return Zone::GridRow;
+    if (at.y() < trust_.bottom())
         return Zone::Song;
     return lane_at(at) ? Zone::Lane : Zone::Below;
 }
@@ -57,9 +60,11 @@ std::optional<PinId> TimelineView::pin_at(QPointF at) const {
 
 Seconds TimelineView::snapped(Seconds time, bool off_grid) const {
     const auto& grid = document_.project().grid;
-    if (off_grid || !grid)
+    if (off_grid || !grid || view_.snap() == Snap::Off)
         return time;
-    return grid->time_at(grid->nearest_beat(time));
+    const Seconds beat = grid->time_at(grid->nearest_beat(time));
+    const bool near = std::abs((beat - time).value) * scale_.pixels_per_second <= snap_distance;
+    return near || view_.snap() == Snap::Always ? beat : time;
 }
 
 QString TimelineView::hint_for(QPointF at) const {
@@ -68,6 +73,11 @@ QString TimelineView::hint_for(QPointF at) const {
         return {};
     case Zone::Ruler:
         return tr("Click to go there · drag to make a range · wheel zooms, with Shift scrolls");
+    case Zone::GridRow:
+        return beat_at(at)
+                   ? tr("Drag a beat to bend the grid around it · Ctrl bends all up to held beats, Alt moves "
+                        "it alone · H holds it")
+                   : tr("Double click to add a beat · Shift leaves the onsets");
     case Zone::Song:
         return tr("Click to go there · wheel zooms at the mouse, with Shift scrolls");
     case Zone::Lane:
@@ -105,7 +115,15 @@ void TimelineView::mousePressEvent(QMouseEvent* event) {
         drag_.grip = sound->grip;
         return;
     }
-    if (zone_at(at) == Zone::Ruler) {
+    if (zone_at(at) == Zone::GridRow) {
+        const auto beat = beat_at(at);
+        view_.choose_beat(beat);
+        if (beat) {
+            drag_.kind = Drag::Kind::Beat;
+            drag_.beat = *beat;
+            drag_.from_time = document_.project().grid->time_at(Ticks(*beat * ticks_per_beat));
+        }
+    } else if (zone_at(at) == Zone::Ruler) {
         drag_.kind = Drag::Kind::Range;
     } else if (pin) {
         auto selection = view_.selection();
@@ -135,7 +153,9 @@ void TimelineView::mouseMoveEvent(QMouseEvent* event) {
     switch (drag_.kind) {
     case Drag::Kind::None:
         emit hint(hint_for(at));
-        setCursor(at.x() < names_width ? Qt::ArrowCursor : pin_at(at) ? Qt::SizeHorCursor : Qt::ArrowCursor);
+        setCursor(at.x() < names_width                                 ? Qt::ArrowCursor
+                  : pin_at(at) || (beats_.contains(at) && beat_at(at)) ? Qt::SizeHorCursor
+                                                                       : Qt::ArrowCursor);
         break;
     case Drag::Kind::Playhead:
         emit playhead_set(std::clamp(scale_.time(at.x()), Seconds(0), song_end()));
@@ -156,6 +176,10 @@ void TimelineView::mouseMoveEvent(QMouseEvent* event) {
         if (far || drag_.moved)
             drag_sound_to(at, off_grid);
         break;
+    case Drag::Kind::Beat:
+        if (far || drag_.moved)
+            drag_beat_to(at, event->modifiers());
+        break;
     case Drag::Kind::Pan:
         scale_.start = drag_.pan_start - Seconds((at.x() - drag_.from.x()) / scale_.pixels_per_second);
         view_changed();
@@ -173,7 +197,7 @@ void TimelineView::drag_pins_to(QPointF at, bool off_grid) {
     if (!grabbed)
         return;
     const Seconds wanted = *grabbed + (scale_.time(at.x()) - drag_.from_time);
-    const Ticks target = off_grid ? project.grid->nearest_tick(wanted) : project.grid->nearest_beat(wanted);
+    const Ticks target = project.grid->nearest_tick(snapped(wanted, off_grid));
     const Ticks by = target - project.grid->nearest_tick(*grabbed);
     if (drag_.moved && by == drag_.by)
         return;
@@ -281,6 +305,9 @@ void TimelineView::mouseReleaseEvent(QMouseEvent* event) {
             invalidate();
         }
         break;
+    case Drag::Kind::Beat:
+        finish_beat_drag();
+        return;
     case Drag::Kind::Range:
         if (!drag_.moved) {
             view_.set_range(std::nullopt);
@@ -297,6 +324,8 @@ void TimelineView::mouseReleaseEvent(QMouseEvent* event) {
 void TimelineView::mouseDoubleClickEvent(QMouseEvent* event) {
     if (event->button() != Qt::LeftButton)
         return;
+    if (zone_at(event->position()) == Zone::GridRow)
+        return add_beat_at(event->position(), event->modifiers() & Qt::ShiftModifier);
     const auto* row = lane_at(event->position());
     const auto head = pin_at(event->position());
     // A double click on a shot's bar adds a cut there; on a pin's head it adds nothing.

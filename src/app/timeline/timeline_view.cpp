@@ -3,6 +3,7 @@
 
 #include "model/lane_kinds.h"
 #include "timeline/lane_views.h"
+#include "timeline/paint_grid.h"
 #include "timeline/paint_song.h"
 #include "timeline/pin_heads.h"
 
@@ -16,6 +17,7 @@ namespace {
 
 constexpr double ruler_height = 32;
 constexpr double first_onset_height = 18, more_onset_height = 13, section_height = 16;
+constexpr double beats_height = 28, trust_height = 30, tempo_height = 74;
 constexpr double least_wave = 60;
 constexpr double most_wave = 250;
 constexpr int scroll_height = 10;
@@ -59,6 +61,8 @@ TimelineView::TimelineView(Document& document, ViewState& view, QWidget* parent)
     connect(&view_, &ViewState::selection_changed, this, &TimelineView::invalidate);
     connect(&view_, &ViewState::range_changed, this, &TimelineView::invalidate);
     connect(&view_, &ViewState::outlines_changed, this, &TimelineView::invalidate);
+    connect(&view_, &ViewState::grid_rows_changed, this, &TimelineView::invalidate);
+    connect(&document_.ears(), &Ears::proposal_changed, this, &TimelineView::invalidate);
     connect(&view_, &ViewState::playhead_moved, this, &TimelineView::playhead_moved);
 }
 
@@ -112,7 +116,9 @@ Scene TimelineView::scene() const {
             view_,
             *palette_,
             scale_,
-            [this](ClipId clip) { return document_.source(clip); }};
+            [this](ClipId clip) { return document_.source(clip); },
+            &document_.trust(),
+            document_.ears().proposal()};
 }
 
 Seconds TimelineView::song_end() const {
@@ -139,20 +145,27 @@ void TimelineView::lay_out() {
             rows += row.shown;
     const double onsets = rows == 0 ? first_onset_height
                                     : first_onset_height + more_onset_height * static_cast<double>(rows - 1);
-    const double free = height() - scroll_height - ruler_height - sections - onsets - 18 - lanes_height;
+    const bool grid_rows = view_.grid_rows() && document_.project().grid;
+    const double beats = grid_rows ? beats_height : 0, trust = grid_rows ? trust_height : 0,
+                 tempo = grid_rows ? tempo_height : 0;
+    const double free = height() - scroll_height - ruler_height - beats - sections - onsets - trust - tempo -
+                        18 - lanes_height;
     const double wave =
         wave_folded ? 0 : std::clamp(free * (spectrum_folded ? 0.7 : 0.5), least_wave, most_wave);
-    const double spectrum =
-        spectrum_folded ? 0 : std::clamp(free * 0.26, 36.0, wave_folded ? most_wave : 100.0);
+    const double spectrum = spectrum_folded || (grid_rows && free < 2 * least_wave)
+                                ? 0
+                                : std::clamp(free * 0.26, 36.0, wave_folded ? most_wave : 100.0);
     // Room that the song cannot use lets the lanes breathe.
     const double stretch =
         lanes_height > 0 ? std::clamp(1 + (free - wave - spectrum) / lanes_height * 0.9, 1.0, 1.7) : 1.0;
     ruler_ = QRectF(names_width, 0, scale_.width, ruler_height);
-    sections_ = QRectF(names_width, ruler_height, scale_.width, sections);
+    beats_ = QRectF(names_width, ruler_height, scale_.width, beats);
+    sections_ = QRectF(names_width, beats_.bottom(), scale_.width, sections);
     wave_ = QRectF(names_width, sections_.bottom() + 4, scale_.width, std::round(wave));
     spectrum_ = QRectF(names_width, wave_.bottom() + 4, scale_.width, std::round(spectrum));
     onsets_ = QRectF(names_width, spectrum_.bottom() + 2, scale_.width, onsets);
-    double y = onsets_.bottom() + 8;
+    trust_ = QRectF(names_width, onsets_.bottom() + 2, scale_.width, trust);
+    double y = trust_.bottom() + 8;
     lanes_.clear();
     for (const auto& lane : document_.project().lanes) {
         const double h = std::round(lane_view(lane->kind).height * stretch);
@@ -160,6 +173,7 @@ void TimelineView::lay_out() {
         y += h;
     }
     lanes_bottom_ = y;
+    tempo_ = QRectF(names_width, std::max(y, height() - scroll_height - tempo), scale_.width, tempo);
     scroll_->setGeometry(names_width, height() - scroll_height, width() - names_width, scroll_height);
 }
 
@@ -277,6 +291,22 @@ void TimelineView::paint_names(QPainter& painter) const {
         put(small, p.paper_quiet, QRectF(10, y, names_width - 14, 16),
             twelve ? tr("12 bands") : tr("30 Hz – 16 kHz"));
     }
+    if (beats_.height() > 0) {
+        const double half = beats_.height() / 2;
+        QFont strong = small;
+        strong.setWeight(QFont::DemiBold);
+        put(small, p.paper_text, QRectF(10, beats_.top(), names_width - 14, half),
+            document_.ears().proposal() ? tr("found again") : tr("found"));
+        put(strong, p.paper_text, QRectF(10, beats_.top() + half, names_width - 14, half), tr("grid"));
+        put(small, p.paper_text, QRectF(10, trust_.top(), names_width - 14, trust_.height()), tr("trust"));
+        const auto [low, high] = tempo_limits(*project.grid, scale_);
+        put(name, p.paper_text, QRectF(10, tempo_.top() + 8, names_width - 14, 18), tr("tempo"));
+        put(small, p.paper_quiet, QRectF(10, tempo_.top() + 26, names_width - 14, 16),
+            QString("%1 – %2").arg(low, 0, 'f', 1).arg(high, 0, 'f', 1));
+        if (view_.course())
+            put(small, p.paper_quiet, QRectF(10, tempo_.top() + 44, names_width - 14, 16),
+                tr("beats off it"));
+    }
     if (sections_.height() > 0)
         put(small, p.paper_quiet, QRectF(10, sections_.top(), names_width - 14, sections_.height()),
             tr("sections"));
@@ -333,6 +363,10 @@ void TimelineView::paint_base() {
     if (view_.look().spectrum != SongLook::Spectrum::Folded)
         tiles_.paint(painter, SongRow::Spectrum, spectrum_, scale_, ratio);
     paint_onsets(painter, s, onsets_);
+    if (beats_.height() > 0) {
+        paint_beats(painter, s, beats_);
+        paint_trust(painter, s, trust_);
+    }
     if (!document_.project().song) {
         QFont f = font();
         f.setPixelSize(14);
@@ -343,7 +377,7 @@ void TimelineView::paint_base() {
     painter.setClipping(false);
     paint_names(painter);
     painter.setPen(QPen(palette_->paper_bar, 1));
-    painter.drawLine(QPointF(0, onsets_.bottom() + 4.5), QPointF(width(), onsets_.bottom() + 4.5));
+    painter.drawLine(QPointF(0, trust_.bottom() + 4.5), QPointF(width(), trust_.bottom() + 4.5));
     painter.setPen(QPen(palette_->paper_line, 1));
     for (const auto& row : lanes_)
         painter.drawLine(QPointF(0, row.rect.bottom() + 0.5), QPointF(width(), row.rect.bottom() + 0.5));
@@ -360,6 +394,10 @@ void TimelineView::paint_base() {
         painter.setClipRect(lane.row);
         lane_view(lane.lane.kind).paint(painter, lane, shown_shots(i));
         paint_outlines(painter, lane);
+    }
+    if (tempo_.height() > 0) {
+        painter.setClipRect(time_area);
+        paint_tempo(painter, s, tempo_);
     }
     base_valid_ = true;
 }

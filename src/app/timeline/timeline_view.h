@@ -35,6 +35,8 @@ public:
     [[nodiscard]] QRectF ruler_row() const;
     [[nodiscard]] QRectF wave_row() const;
     [[nodiscard]] QRectF spectrum_row() const;
+    [[nodiscard]] QRectF beats_row() const { return beats_; } ///< of the grid, while its rows are shown
+    [[nodiscard]] QRectF tempo_row() const { return tempo_; }
     [[nodiscard]] const SongTiles& tiles() const { return tiles_; }
 
     [[nodiscard]] QSize sizeHint() const override { return {1280, 490}; }
@@ -59,17 +61,18 @@ protected:
     bool event(QEvent* event) override;
 
 private:
-    enum class Zone { Names, Ruler, Song, Lane, Below };
+    enum class Zone { Names, Ruler, GridRow, Song, Lane, Below };
     struct LaneRow {
         LaneId lane;
         QRectF rect; ///< over the whole width
     };
     struct Drag {
-        enum class Kind { None, Playhead, Range, Pins, Sound, Pan } kind = Kind::None;
+        enum class Kind { None, Playhead, Range, Pins, Sound, Beat, Pan } kind = Kind::None;
         SoundGrip grip = SoundGrip::Body;
         QPointF from;
         Seconds from_time;
         PinId pin;
+        std::int64_t beat = 0;
         Ticks by;
         bool moved = false;
         Seconds pan_start;
@@ -90,6 +93,11 @@ private:
     void paint_playhead(QPainter& painter) const;
     void view_changed();
     void playhead_moved();
+    [[nodiscard]] std::optional<std::int64_t> beat_at(QPointF at) const;
+    [[nodiscard]] Seconds near_onset(Seconds time, bool free) const;
+    void drag_beat_to(QPointF at, Qt::KeyboardModifiers modifiers);
+    void finish_beat_drag();
+    void add_beat_at(QPointF at, bool free);
     void drag_pins_to(QPointF at, bool off_grid);
     void finish_pin_drag();
     void cancel_drag();
@@ -98,7 +106,8 @@ private:
     [[nodiscard]] const LaneRow* lane_at(QPointF at) const;
     [[nodiscard]] std::optional<PinId> pin_at(QPointF at) const;
     [[nodiscard]] bool shows_drag() const {
-        return drag_.moved && (drag_.kind == Drag::Kind::Pins || drag_.kind == Drag::Kind::Sound);
+        return drag_.moved && (drag_.kind == Drag::Kind::Pins || drag_.kind == Drag::Kind::Sound ||
+                               drag_.kind == Drag::Kind::Beat);
     }
     [[nodiscard]] Scene scene() const;
     [[nodiscard]] const Project& shown_project() const;
@@ -115,7 +124,7 @@ private:
     QImage base_; ///< all but the playhead
     bool base_valid_ = false;
     double playhead_x_ = 0;
-    QRectF ruler_, sections_, wave_, spectrum_, onsets_;
+    QRectF ruler_, beats_, sections_, wave_, spectrum_, onsets_, trust_, tempo_;
     std::vector<LaneRow> lanes_;
     double lanes_bottom_ = 0;
     Drag drag_;

@@ -388,6 +388,12 @@ Project read_project(const json& j, const Path& folder) {
         require(id > 0 && id < project.next_id && ids.insert(id).second,
                 "the number " + std::to_string(id) + " names two things or none");
     };
+    std::vector<TimeSpan> excluded;
+    if (const auto spans = j.find("excluded"); spans != j.end()) // not in files of earlier versions
+        for (const auto& span : *spans)
+            excluded.push_back(
+                {Seconds(field(span, "from").get<double>()), Seconds(field(span, "until").get<double>())});
+    project.excluded = std::make_shared<const std::vector<TimeSpan>>(std::move(excluded));
     std::vector<Clip> bin;
     for (const auto& c : field(j, "bin")) {
         bin.push_back({ClipId{field(c, "id").get<std::uint64_t>()}, field(c, "name").get<std::string>(),
@@ -419,6 +425,9 @@ Project read_project(const json& j, const Path& folder) {
 } // namespace
 
 std::string project_to_json(const Project& project, const Path& folder) {
+    json excluded = json::array();
+    for (const auto& span : *project.excluded)
+        excluded.push_back({{"from", span.from.value}, {"until", span.until.value}});
     json bin = json::array(), plantings = json::array(), lanes = json::array(), song;
     for (const auto& clip : *project.bin)
         bin.push_back({{"id", clip.id.value},
@@ -448,6 +457,7 @@ std::string project_to_json(const Project& project, const Path& folder) {
                  {"song", song},
                  {"found", project.detection ? write(*project.detection) : json()},
                  {"grid", project.grid ? write(*project.grid) : json()},
+                 {"excluded", excluded},
                  {"bin", bin},
                  {"plantings", plantings},
                  {"lanes", lanes},

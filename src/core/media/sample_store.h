@@ -26,8 +26,8 @@ public:
     [[nodiscard]] float mono_at(Samples position) const;
     /// The mean of the channels over [from, from + out.size()); silence outside.
     void read_mono(Samples from, std::span<float> out) const;
-    /// Gives back the memory of all pages that were read; they come again when they are needed. For work that goes
-    /// once through hours of sound. May be called at any time, from any thread.
+    /// Gives back the memory of all pages that were read; they come again when they are needed. For work that
+    /// goes once through hours of sound. May be called at any time, from any thread.
     void give_back_memory() const;
 
 private:

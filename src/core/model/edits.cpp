@@ -150,6 +150,30 @@ Project relabelled(const Project& project, BeatGrid grid) {
     return next;
 }
 
+Project with_excluded(const Project& project, TimeSpan span, bool excluded) {
+    std::vector<TimeSpan> spans;
+    for (const auto& old : *project.excluded) {
+        const bool apart = old.until < span.from || old.from > span.until;
+        if (apart) {
+            spans.push_back(old);
+        } else if (excluded) {
+            span = {std::min(span.from, old.from), std::max(span.until, old.until)};
+        } else {
+            if (old.from < span.from)
+                spans.push_back({old.from, span.from});
+            if (old.until > span.until)
+                spans.push_back({span.until, old.until});
+        }
+    }
+    if (excluded && span.from < span.until)
+        spans.push_back(span);
+    std::sort(spans.begin(), spans.end(),
+              [](const TimeSpan& a, const TimeSpan& b) { return a.from < b.from; });
+    Project next = project;
+    next.excluded = std::make_shared<const std::vector<TimeSpan>>(std::move(spans));
+    return next;
+}
+
 Project with_clips(const Project& project, std::vector<Clip> added) {
     Project next = project;
     auto bin = *project.bin;

@@ -34,6 +34,9 @@ namespace pulsepin {
 /// the new names is a whole tick, by an offset otherwise.
 [[nodiscard]] Project relabelled(const Project& project, BeatGrid grid);
 
+/// A stretch in which no beats are looked for, or in which they are again. Stretches that touch become one.
+[[nodiscard]] Project with_excluded(const Project& project, TimeSpan span, bool excluded);
+
 [[nodiscard]] Project with_clips(const Project& project, std::vector<Clip> added);
 /// Fails when cuts or sounds still use the clip.
 [[nodiscard]] Result<Project> without_clip(const Project& project, ClipId clip);

@@ -42,6 +42,11 @@ struct Song {
     friend bool operator==(const Song&, const Song&) = default;
 };
 
+struct TimeSpan {
+    Seconds from, until;
+    friend bool operator==(const TimeSpan&, const TimeSpan&) = default;
+};
+
 struct FoundOnset {
     Seconds time;
     float strength = 0;
@@ -123,6 +128,8 @@ struct Project {
     Shared<Song> song;           ///< null before there is one
     Shared<Detection> detection; ///< null before detection
     Shared<BeatGrid> grid;       ///< the ruler; null before there is one
+    /// Where no beats are looked for, since what sounds there says nothing about them; in order, apart.
+    Shared<std::vector<TimeSpan>> excluded = std::make_shared<const std::vector<TimeSpan>>();
     Shared<std::vector<Clip>> bin = std::make_shared<const std::vector<Clip>>();
     Shared<std::vector<Planting>> plantings = std::make_shared<const std::vector<Planting>>();
     std::vector<Shared<Lane>> lanes;

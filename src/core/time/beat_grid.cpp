@@ -18,6 +18,12 @@ std::int64_t bars_between(std::int64_t from_beat, std::int64_t to_beat, const Me
 
 } // namespace
 
+std::span<const Metre> common_metres() {
+    static constexpr Metre metres[] = {{2, 4}, {3, 4}, {4, 4}, {5, 4}, {6, 4}, {7, 4},
+                                       {5, 8}, {6, 8}, {7, 8}, {9, 8}, {12, 8}};
+    return metres;
+}
+
 Result<BeatGrid> BeatGrid::make(std::vector<GridBeat> beats, std::int64_t first_beat,
                                 std::vector<MetreChange> metres) {
     if (beats.size() < 2)

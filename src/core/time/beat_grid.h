@@ -5,6 +5,7 @@
 #include "base/quantity.h"
 
 #include <optional>
+#include <span>
 #include <vector>
 
 namespace pulsepin {
@@ -24,6 +25,9 @@ struct Metre {
     int beat_unit = 4; ///< the lower number, for display and export
     friend bool operator==(const Metre&, const Metre&) = default;
 };
+
+/// The metres a person is offered.
+[[nodiscard]] std::span<const Metre> common_metres();
 
 /// From this beat (a downbeat) on, bars have this metre. Beat 0 is bar 1, beat 1.
 struct MetreChange {

@@ -7,10 +7,6 @@
 namespace pulsepin {
 namespace {
 
-std::int64_t modulo(std::int64_t a, std::int64_t b) {
-    return ((a % b) + b) % b;
-}
-
 Result<BeatGrid> with_times(const BeatGrid& grid, auto&& time_of_beat) {
     auto beats = grid.beats();
     for (std::size_t i = 0; i < beats.size(); ++i) {
@@ -22,33 +18,45 @@ Result<BeatGrid> with_times(const BeatGrid& grid, auto&& time_of_beat) {
 
 } // namespace
 
-Result<BeatGrid> with_half_tempo(const BeatGrid& grid) {
-    // Beat 0 survives, so bar 1 stays where it is; other bars keep their number of beats and get twice as
-    // long.
-    std::vector<GridBeat> beats;
-    const auto first = grid.first_beat();
-    std::int64_t new_first = 0;
-    for (std::size_t i = 0; i < grid.beats().size(); ++i) {
-        const auto number = first + static_cast<std::int64_t>(i);
-        if (modulo(number, 2) != 0)
+Result<BeatGrid> with_tempo_ratio(const BeatGrid& grid, int beats, int of) {
+    if (beats < 1 || beats > 16 || of < 1 || of > 16)
+        return fail("A tempo can change by a ratio of 1 to 16 only.");
+    const auto first_old = grid.first_beat(), last_old = grid.last_beat();
+    std::vector<GridBeat> out;
+    std::int64_t first = 0;
+    // Beat 0 survives, so that bar 1 stays where it is.
+    for (auto k = -(-first_old * beats / of) - 1; k * of <= last_old * beats; ++k) {
+        const auto place = k * of; // in parts of an old beat
+        if (place < first_old * beats)
             continue;
-        if (beats.empty())
-            new_first = number / 2;
-        beats.push_back(grid.beats()[i]);
+        if (out.empty())
+            first = k;
+        const auto left = place >= 0 ? place / beats : -((-place + beats - 1) / beats);
+        const auto& before = grid.beats()[static_cast<std::size_t>(left - first_old)];
+        if (left * beats == place) {
+            out.push_back(before);
+            continue;
+        }
+        const auto& after = grid.beats()[static_cast<std::size_t>(left + 1 - first_old)];
+        const double share = static_cast<double>(place - left * beats) / static_cast<double>(beats);
+        const bool found = before.origin == BeatOrigin::Found && after.origin == BeatOrigin::Found;
+        out.push_back({before.time + (after.time - before.time) * share,
+                       std::min(before.confidence, after.confidence),
+                       found ? BeatOrigin::Found : BeatOrigin::Corrected});
     }
-    return BeatGrid::make(std::move(beats), new_first, {{0, grid.metre_at(Ticks(0))}});
+    std::vector<MetreChange> metres{{0, grid.metre_at(Ticks(0))}};
+    for (const auto& change : grid.metres())
+        if (change.beat > 0 && change.beat * beats % of == 0)
+            metres.push_back({change.beat * beats / of, change.metre});
+    return BeatGrid::make(std::move(out), first, std::move(metres));
+}
+
+Result<BeatGrid> with_half_tempo(const BeatGrid& grid) {
+    return with_tempo_ratio(grid, 1, 2);
 }
 
 Result<BeatGrid> with_double_tempo(const BeatGrid& grid) {
-    std::vector<GridBeat> beats;
-    const auto& old = grid.beats();
-    for (std::size_t i = 0; i < old.size(); ++i) {
-        beats.push_back(old[i]);
-        if (i + 1 < old.size())
-            beats.push_back({(old[i].time + old[i + 1].time) / 2.0,
-                             std::min(old[i].confidence, old[i + 1].confidence), old[i].origin});
-    }
-    return BeatGrid::make(std::move(beats), grid.first_beat() * 2, {{0, grid.metre_at(Ticks(0))}});
+    return with_tempo_ratio(grid, 2, 1);
 }
 
 Result<BeatGrid> with_bar_one_at(const BeatGrid& grid, std::int64_t beat) {

@@ -7,9 +7,11 @@ namespace pulsepin {
 
 // Relabelling: the beats stay where they are in time and get other names. Items keep their time.
 
-/// Every second beat, so that the tempo halves. Downbeats are kept.
+/// `beats` beats in the place of `of`: 1 of 2 halves the tempo, 3 of 2 makes it half as fast again. Bar 1
+/// stays; bars keep their number of beats, changes of metre stay where they still begin a beat. Fails unless
+/// both are 1 to 16, and when fewer than two beats would be left.
+[[nodiscard]] Result<BeatGrid> with_tempo_ratio(const BeatGrid& grid, int beats, int of);
 [[nodiscard]] Result<BeatGrid> with_half_tempo(const BeatGrid& grid);
-/// A beat half way between each two, so that the tempo doubles.
 [[nodiscard]] Result<BeatGrid> with_double_tempo(const BeatGrid& grid);
 /// That beat (a number as in BeatGrid) becomes bar 1, beat 1.
 [[nodiscard]] Result<BeatGrid> with_bar_one_at(const BeatGrid& grid, std::int64_t beat);

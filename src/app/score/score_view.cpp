@@ -1,0 +1,432 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "score/score_view.h"
+
+#include "model/edits.h"
+#include "score/paint_score.h"
+#include "time/musical_text.h"
+
+#include <QContextMenuEvent>
+#include <QGuiApplication>
+#include <QPaintEvent>
+#include <QPainterPath>
+#include <QWheelEvent>
+#include <algorithm>
+#include <cmath>
+
+namespace pulsepin {
+namespace {
+
+constexpr double drag_distance = 4, snap_distance = 9, reach = 9;
+constexpr int scroll_width = 10;
+
+} // namespace
+
+ScoreView::ScoreView(Document& document, ViewState& view, QWidget* parent)
+    : QWidget(parent), document_(document), view_(view), scroll_(new QScrollBar(Qt::Vertical, this)) {
+    setObjectName("score");
+    setMouseTracking(true);
+    setFocusPolicy(Qt::StrongFocus);
+    setAttribute(Qt::WA_OpaquePaintEvent);
+    setAccessibleName(tr("Score"));
+    setAccessibleDescription(tr("The song in phrases, one under another. Arrow keys move the playhead."));
+    scroll_->setAccessibleName(tr("Scroll through the phrases"));
+    scroll_->setFocusPolicy(Qt::NoFocus);
+    scroll_->setCursor(Qt::ArrowCursor);
+    set_palette(day_palette());
+    connect(scroll_, &QScrollBar::valueChanged, this, &ScoreView::invalidate);
+    connect(&document_, &Document::changed, this, &ScoreView::invalidate);
+    connect(&document_, &Document::heard_changed, this, &ScoreView::invalidate);
+    connect(&document_, &Document::sound_changed, this, &ScoreView::invalidate);
+    connect(&view_, &ViewState::look_changed, this, &ScoreView::invalidate);
+    connect(&view_, &ViewState::selection_changed, this, &ScoreView::invalidate);
+    connect(&view_, &ViewState::range_changed, this, &ScoreView::invalidate);
+    connect(&view_, &ViewState::outlines_changed, this, &ScoreView::invalidate);
+    connect(&view_, &ViewState::playhead_moved, this, [this] {
+        update(playhead_rect_);
+        const QPointF at = position_of(view_.playhead());
+        update(
+            QRectF(at.x() - 10, at.y() - layout_.row_height(), 20, 2 * layout_.row_height()).toAlignedRect());
+    });
+}
+
+void ScoreView::set_palette(const Palette& palette) {
+    palette_ = &palette;
+    scroll_->setStyleSheet(
+        QString("QScrollBar:vertical { background: %1; } QScrollBar::handle:vertical { background: %2; }")
+            .arg(palette.paper_names.name(), palette.paper_bar.name()));
+    invalidate();
+}
+
+void ScoreView::set_bars_in_row(int bars) {
+    if (bars == bars_in_row_)
+        return;
+    bars_in_row_ = bars;
+    lay_out();
+    invalidate();
+    reveal(view_.playhead());
+    emit bars_in_row_changed(bars);
+}
+
+void ScoreView::zoom_by(double factor) {
+    const auto at = std::find(std::begin(phrase_lengths), std::end(phrase_lengths), bars_in_row_);
+    if (factor > 1 && at != std::begin(phrase_lengths))
+        set_bars_in_row(*(at - 1));
+    if (factor < 1 && at + 1 < std::end(phrase_lengths))
+        set_bars_in_row(*(at + 1));
+}
+
+const Project& ScoreView::shown_project() const {
+    return drag_.moved ? drag_.shown : document_.project();
+}
+const Schedule& ScoreView::shown_schedule() const {
+    return drag_.moved ? drag_.schedule : document_.schedule();
+}
+
+void ScoreView::lay_out() {
+    const auto& project = document_.project();
+    layout_ = project.grid ? ScoreLayout(*project.grid, bars_in_row_, names_width,
+                                         std::max(10, width() - names_width - scroll_width - 6),
+                                         score_row_height(project))
+                           : ScoreLayout();
+    scroll_->setGeometry(width() - scroll_width, head_height, scroll_width, height() - head_height);
+    const QSignalBlocker quiet(scroll_);
+    const int room = height() - head_height;
+    scroll_->setRange(0, std::max(0, static_cast<int>(layout_.height()) - room));
+    scroll_->setPageStep(room);
+    scroll_->setSingleStep(static_cast<int>(layout_.row_height()));
+}
+
+void ScoreView::invalidate() {
+    base_valid_ = false;
+    update();
+}
+
+QRectF ScoreView::row_rect(std::size_t row) const {
+    return {0, head_height + layout_.rows()[row].top - scrolled(),
+            static_cast<double>(width() - scroll_width), layout_.row_height()};
+}
+
+void ScoreView::reveal(Seconds time) {
+    lay_out();
+    const auto& grid = document_.project().grid;
+    if (!grid || layout_.rows().empty())
+        return;
+    const auto& row = layout_.rows()[layout_.row_of(grid->beats_at(time))];
+    const double room = height() - head_height;
+    if (row.top < scrolled() || row.top + layout_.row_height() > scrolled() + room)
+        scroll_->setValue(static_cast<int>(
+            row.top - (row.top < scrolled() ? 0 : std::min(room * 0.25, room - layout_.row_height()))));
+}
+
+QPointF ScoreView::position_of(Seconds time) const {
+    const auto& grid = document_.project().grid;
+    if (!grid || layout_.rows().empty())
+        return {-100, -100};
+    const Beats place = grid->beats_at(time);
+    const auto& row = layout_.rows()[layout_.row_of(place)];
+    return {layout_.x(row, place), head_height + row.top - scrolled() + layout_.row_height() / 2};
+}
+
+QPointF ScoreView::head_position(PinId pin) const {
+    const auto tracks = score_tracks(document_.project());
+    for (const auto& track : tracks)
+        for (const auto& resolved : document_.schedule()[track.lane].pins)
+            if (resolved.id == pin) {
+                const Beats place =
+                    document_.project().grid ? document_.project().grid->beats_at(resolved.time) : Beats(0);
+                QPointF middle(-100, -100);
+                for (const auto& row : layout_.rows())
+                    if (ScoreLayout::holds(row, place))
+                        middle = {layout_.x(row, place),
+                                  head_height + row.top - scrolled() + layout_.row_height() / 2};
+                const bool cut = document_.project().lanes[track.lane]->kind == LaneKind::Cut;
+                return {middle.x(),
+                        middle.y() - layout_.row_height() / 2 + track.top + (cut ? 5 : track.height / 2)};
+            }
+    return {-1, -1};
+}
+
+Seconds ScoreView::time_at(QPointF at) const {
+    const auto& grid = document_.project().grid;
+    if (!grid || layout_.rows().empty())
+        return {};
+    const Seconds end = document_.project().song ? document_.project().song->duration() : Seconds(1e9);
+    return std::clamp(grid->time_at(layout_.place(std::max(at.x(), static_cast<double>(names_width)),
+                                                  at.y() - head_height + scrolled())),
+                      Seconds(0), end);
+}
+
+Seconds ScoreView::snapped(Seconds time, bool off_grid) const {
+    const auto& grid = document_.project().grid;
+    if (off_grid || !grid || view_.snap() == Snap::Off)
+        return time;
+    const double apart = std::abs(grid->beats_at(time).value - std::round(grid->beats_at(time).value));
+    const bool near = apart * layout_.beat_width() <= snap_distance;
+    return near || view_.snap() == Snap::Always ? grid->time_at(grid->nearest_beat(time)) : time;
+}
+
+std::optional<std::size_t> ScoreView::lane_at(QPointF at) const {
+    if (layout_.rows().empty() || at.y() < head_height || at.x() < names_width)
+        return std::nullopt;
+    const double y = at.y() - head_height + scrolled();
+    const double inside = y - layout_.rows()[layout_.row_at(y)].top;
+    for (const auto& track : score_tracks(document_.project()))
+        if (inside >= track.top && inside < track.top + track.height)
+            return track.lane;
+    return std::nullopt;
+}
+
+std::optional<PinId> ScoreView::pin_at(QPointF at) const {
+    const auto lane = lane_at(at);
+    const auto& grid = document_.project().grid;
+    if (!lane || !grid)
+        return std::nullopt;
+    const auto& row = layout_.rows()[layout_.row_at(at.y() - head_height + scrolled())];
+    const Lane& here = *document_.project().lanes[*lane];
+    std::optional<PinId> nearest;
+    double distance = reach;
+    for (const auto& pin : document_.schedule()[*lane].pins) {
+        const Beats place = grid->beats_at(pin.time);
+        if (!ScoreLayout::holds(row, place))
+            continue;
+        const double d = std::abs(layout_.x(row, place) - at.x());
+        if (d < distance) {
+            distance = d;
+            nearest = pin.id;
+        }
+    }
+    if (nearest || here.kind == LaneKind::Marker)
+        return nearest;
+    // The bar of a shot or a sound is taken hold of as its pin.
+    const Seconds time = time_at(at);
+    if (here.kind == LaneKind::Cut) {
+        const auto* shot =
+            shot_at(document_.shots(here.id), document_.project().settings->frame_rate.frame_at(time));
+        return shot ? std::optional(shot->cut) : std::nullopt;
+    }
+    for (const auto& pin : document_.schedule()[*lane].pins)
+        if (time >= pin.time && time < pin.time + std::get<SoundBody>(here.pins[pin.index].body).length)
+            return pin.id;
+    return std::nullopt;
+}
+
+// -- painting
+
+void ScoreView::paint_base() {
+    lay_out();
+    const qreal ratio = devicePixelRatioF();
+    if (base_.size() != size() * ratio) {
+        base_ = QImage(size() * ratio, QImage::Format_RGB32);
+        base_.setDevicePixelRatio(ratio);
+    }
+    base_.fill(palette_->paper);
+    QPainter painter(&base_);
+    painter.setFont(font());
+    const ScoreScene scene{document_, shown_project(), shown_schedule(), view_,
+                           *palette_, layout_,         names_width};
+    if (layout_.rows().empty()) {
+        painter.setPen(palette_->paper_quiet);
+        painter.drawText(rect(), Qt::AlignCenter, tr("The score needs beats: find them at the stop “Grid”."));
+    } else {
+        painter.setClipRect(QRectF(0, head_height, width(), height() - head_height));
+        for (std::size_t i = 0; i < layout_.rows().size(); ++i)
+            if (const QRectF rect = row_rect(i); rect.bottom() > head_height && rect.top() < height())
+                paint_phrase(painter, scene, layout_.rows()[i], rect);
+        painter.setClipping(false);
+        paint_score_head(painter, scene, QRectF(0, 0, width(), head_height));
+        painter.setPen(QPen(palette_->paper_bar, 1));
+        painter.drawLine(QPointF(0, head_height - 0.5), QPointF(width(), head_height - 0.5));
+    }
+    base_valid_ = true;
+}
+
+void ScoreView::paint_playhead(QPainter& painter) const {
+    if (layout_.rows().empty())
+        return;
+    const QPointF at = position_of(view_.playhead());
+    const double top = at.y() - layout_.row_height() / 2, bottom = at.y() + layout_.row_height() / 2;
+    if (bottom < head_height || top > height())
+        return;
+    const auto& p = *palette_;
+    painter.setClipRect(QRectF(names_width - 8, head_height, width(), height()));
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.fillRect(QRectF(at.x() - 2, top, 4, bottom - top), p.paper_text);
+    painter.fillRect(QRectF(at.x() - 1, top, 2, bottom - top), p.playing);
+    QPainterPath shield(QPointF(at.x() - 7, top));
+    shield.lineTo(at.x() + 7, top);
+    shield.lineTo(at.x() + 7, top + 8);
+    shield.lineTo(at.x(), top + 14);
+    shield.lineTo(at.x() - 7, top + 8);
+    shield.closeSubpath();
+    painter.setPen(QPen(p.playing_text, 1));
+    painter.setBrush(p.playing);
+    painter.drawPath(shield);
+}
+
+void ScoreView::paintEvent(QPaintEvent* event) {
+    if (!base_valid_)
+        paint_base();
+    QPainter painter(this);
+    const QRect dirty = event->rect();
+    const qreal ratio = base_.devicePixelRatio();
+    painter.drawImage(
+        QRectF(dirty), base_,
+        QRectF(dirty.x() * ratio, dirty.y() * ratio, dirty.width() * ratio, dirty.height() * ratio));
+    paint_playhead(painter);
+    const QPointF at = position_of(view_.playhead());
+    playhead_rect_ =
+        QRectF(at.x() - 10, at.y() - layout_.row_height(), 20, 2 * layout_.row_height()).toAlignedRect();
+}
+
+void ScoreView::resizeEvent(QResizeEvent*) {
+    lay_out();
+    invalidate();
+}
+
+// -- mouse and keyboard
+
+void ScoreView::wheelEvent(QWheelEvent* event) {
+    if (event->modifiers() & Qt::ControlModifier) {
+        zoom_by(event->angleDelta().y() > 0 ? 2.0 : 0.5);
+        emit hint(tr("%n bars in a row", nullptr, bars_in_row_));
+    } else {
+        scroll_->setValue(scroll_->value() -
+                          event->angleDelta().y() * static_cast<int>(layout_.row_height()) / 120);
+    }
+    event->accept();
+}
+
+void ScoreView::mousePressEvent(QMouseEvent* event) {
+    drag_ = {};
+    drag_.from = event->position();
+    if (event->button() != Qt::LeftButton || drag_.from.x() < names_width || layout_.rows().empty())
+        return;
+    const auto pin = pin_at(drag_.from);
+    if (!pin) {
+        drag_.kind = Drag::Kind::Playhead;
+        if (!(event->modifiers() & Qt::ControlModifier))
+            view_.select({});
+        emit playhead_set(time_at(drag_.from));
+        return;
+    }
+    auto selection = view_.selection();
+    if (event->modifiers() & Qt::ControlModifier) {
+        if (!selection.erase(*pin))
+            selection.insert(*pin);
+    } else if (!selection.contains(*pin)) {
+        selection = {*pin};
+    }
+    view_.select(selection);
+    if (selection.contains(*pin)) {
+        drag_.kind = Drag::Kind::Pins;
+        drag_.pin = *pin;
+    }
+}
+
+void ScoreView::mouseMoveEvent(QMouseEvent* event) {
+    const QPointF at = event->position();
+    switch (drag_.kind) {
+    case Drag::Kind::None:
+        emit hint(at.x() < names_width ? QString()
+                  : pin_at(at)
+                      ? tr("Drag a pin along the beats, also into another row · Shift leaves the grid")
+                      : tr("Click to go there · double click adds a pin · wheel scrolls, with Ctrl other "
+                           "phrase lengths"));
+        setCursor(pin_at(at) ? Qt::SizeHorCursor : Qt::ArrowCursor);
+        break;
+    case Drag::Kind::Playhead:
+        emit playhead_set(time_at(at));
+        break;
+    case Drag::Kind::Pins:
+        if (drag_.moved || (at - drag_.from).manhattanLength() >= drag_distance)
+            drag_pins_to(at, event->modifiers() & Qt::ShiftModifier);
+        break;
+    }
+}
+
+void ScoreView::drag_pins_to(QPointF at, bool off_grid) {
+    const auto& project = document_.project();
+    const auto grabbed = anchored_time(project.pin(drag_.pin)->anchor, project);
+    if (!grabbed || !project.grid)
+        return;
+    // Counted in beats, so that a pin may be dragged into another row.
+    const double by_beats =
+        project.grid->beats_at(time_at(at)).value - project.grid->beats_at(time_at(drag_.from)).value;
+    const Seconds wanted = project.grid->time_at(Beats(project.grid->beats_at(*grabbed).value + by_beats));
+    const Ticks target = project.grid->nearest_tick(snapped(wanted, off_grid));
+    const Ticks by = target - project.grid->nearest_tick(*grabbed);
+    if (drag_.moved && by == drag_.by)
+        return;
+    drag_.moved = true;
+    drag_.by = by;
+    drag_.shown =
+        moved_by(project, std::vector<PinId>(view_.selection().begin(), view_.selection().end()), by);
+    drag_.schedule = resolve(drag_.shown);
+    emit hint(tr("To %1").arg(QString::fromStdString(format_position(project.grid->position_of(target)))));
+    invalidate();
+}
+
+void ScoreView::mouseReleaseEvent(QMouseEvent*) {
+    const bool moved = drag_.moved && drag_.by != Ticks(0);
+    const bool clicked = drag_.kind == Drag::Kind::Pins && !drag_.moved;
+    const PinId pin = drag_.pin;
+    Project next = std::move(drag_.shown);
+    cancel_drag();
+    if (moved)
+        document_.apply(std::move(next), view_.selection().size() > 1 ? tr("move pins") : tr("move pin"));
+    else if (clicked && view_.selection().size() > 1 &&
+             !(QGuiApplication::keyboardModifiers() & Qt::ControlModifier))
+        view_.select({pin});
+}
+
+void ScoreView::cancel_drag() {
+    drag_ = {};
+    setCursor(Qt::ArrowCursor);
+    invalidate();
+}
+
+void ScoreView::mouseDoubleClickEvent(QMouseEvent* event) {
+    const auto lane = lane_at(event->position());
+    if (event->button() != Qt::LeftButton || !lane)
+        return;
+    const auto pin = pin_at(event->position());
+    if (pin && std::abs(head_position(*pin).x() - event->position().x()) < reach)
+        return;
+    emit add_wanted(document_.project().lanes[*lane]->id,
+                    snapped(time_at(event->position()), event->modifiers() & Qt::ShiftModifier));
+}
+
+void ScoreView::contextMenuEvent(QContextMenuEvent* event) {
+    QPointF at = event->pos();
+    std::optional<PinId> pin;
+    if (event->reason() == QContextMenuEvent::Keyboard) {
+        if (!view_.selection().empty())
+            pin = *view_.selection().begin();
+        at = pin ? head_position(*pin) : position_of(view_.playhead());
+    } else {
+        pin = pin_at(at);
+        if (pin && !view_.selection().contains(*pin))
+            view_.select({*pin});
+    }
+    emit menu_wanted(mapToGlobal(at.toPoint()), pin, time_at(at));
+}
+
+void ScoreView::keyPressEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Escape && drag_.kind != Drag::Kind::None)
+        return cancel_drag();
+    QWidget::keyPressEvent(event);
+}
+
+bool ScoreView::event(QEvent* event) {
+    // While something is dragged, Escape gives the drag up and nothing else.
+    if (event->type() == QEvent::ShortcutOverride && drag_.kind != Drag::Kind::None &&
+        static_cast<QKeyEvent*>(event)->key() == Qt::Key_Escape) {
+        event->accept();
+        return true;
+    }
+    if (event->type() == QEvent::Leave)
+        emit hint({});
+    return QWidget::event(event);
+}
+
+} // namespace pulsepin

@@ -1,0 +1,96 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "document.h"
+#include "palette.h"
+#include "score/score_layout.h"
+#include "view_state.h"
+
+#include <QImage>
+#include <QScrollBar>
+#include <QWidget>
+#include <optional>
+
+namespace pulsepin {
+
+/// The song and its lanes wrapped into phrases of 1 to 16 bars, one under another, beats aligned: what
+/// repeats, what is missing and where the grid drifts is seen at a glance.
+class ScoreView : public QWidget {
+    Q_OBJECT
+public:
+    ScoreView(Document& document, ViewState& view, QWidget* parent = nullptr);
+
+    static constexpr int names_width = 118, head_height = 26;
+    static constexpr int phrase_lengths[] = {1, 2, 4, 8, 16};
+
+    void set_palette(const Palette& palette);
+    void set_bars_in_row(int bars);
+    [[nodiscard]] int bars_in_row() const { return bars_in_row_; }
+    void zoom_by(double factor); ///< in: fewer bars in a row
+    void reveal(Seconds time);   ///< scrolls only if its row is out of view
+
+    /// Where things are drawn, in this widget; for tests and for the keyboard's context menu.
+    [[nodiscard]] QPointF position_of(Seconds time) const; ///< middle of the row
+    [[nodiscard]] QPointF head_position(PinId pin) const;
+    [[nodiscard]] const ScoreLayout& layout_of_rows() const { return layout_; }
+
+    [[nodiscard]] QSize sizeHint() const override { return {1280, 490}; }
+    [[nodiscard]] QSize minimumSizeHint() const override { return {400, 180}; }
+
+signals:
+    void playhead_set(Seconds time);
+    void hint(const QString& text);
+    void add_wanted(LaneId lane, Seconds time);
+    void menu_wanted(QPoint global, std::optional<PinId> pin, Seconds time);
+    void bars_in_row_changed(int bars);
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
+    void mouseDoubleClickEvent(QMouseEvent* event) override;
+    void contextMenuEvent(QContextMenuEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    bool event(QEvent* event) override;
+
+private:
+    struct Drag {
+        enum class Kind { None, Playhead, Pins } kind = Kind::None;
+        QPointF from;
+        PinId pin;
+        Ticks by;
+        bool moved = false;
+        Project shown;
+        Schedule schedule;
+    };
+    void lay_out();
+    void invalidate();
+    void paint_base();
+    void paint_playhead(QPainter& painter) const;
+    void cancel_drag();
+    void drag_pins_to(QPointF at, bool off_grid);
+    [[nodiscard]] double scrolled() const { return static_cast<double>(scroll_->value()); }
+    [[nodiscard]] Seconds time_at(QPointF at) const;
+    [[nodiscard]] Seconds snapped(Seconds time, bool off_grid) const;
+    [[nodiscard]] std::optional<std::size_t> lane_at(QPointF at) const;
+    [[nodiscard]] std::optional<PinId> pin_at(QPointF at) const;
+    [[nodiscard]] const Project& shown_project() const;
+    [[nodiscard]] const Schedule& shown_schedule() const;
+    [[nodiscard]] QRectF row_rect(std::size_t row) const; ///< in this widget
+
+    Document& document_;
+    ViewState& view_;
+    const Palette* palette_ = &day_palette();
+    int bars_in_row_ = 4;
+    ScoreLayout layout_;
+    QImage base_;
+    bool base_valid_ = false;
+    QRect playhead_rect_;
+    Drag drag_;
+    QScrollBar* scroll_;
+};
+
+} // namespace pulsepin

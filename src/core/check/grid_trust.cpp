@@ -1,0 +1,210 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "check/grid_trust.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace pulsepin {
+namespace {
+
+constexpr Seconds bell{0.025};
+constexpr Seconds near_enough{0.08};
+constexpr double doubtful = 0.5;
+
+double median_of(std::vector<double> values) {
+    const auto middle = values.begin() + static_cast<std::ptrdiff_t>(values.size() / 2);
+    std::nth_element(values.begin(), middle, values.end());
+    return *middle;
+}
+
+std::span<const FoundOnset> between(std::span<const FoundOnset> onsets, Seconds from, Seconds until) {
+    const auto before = [](const FoundOnset& o, Seconds t) { return o.time < t; };
+    const auto first = std::lower_bound(onsets.begin(), onsets.end(), from, before);
+    const auto last = std::lower_bound(first, onsets.end(), until, before);
+    return onsets.subspan(static_cast<std::size_t>(first - onsets.begin()),
+                          static_cast<std::size_t>(last - first));
+}
+
+double closeness(Seconds distance) {
+    const double d = distance / bell;
+    return std::exp(-0.5 * d * d);
+}
+
+/// The onset that speaks most for a beat at that time.
+const FoundOnset* best_onset(std::span<const FoundOnset> onsets, Seconds time, Seconds reach) {
+    const FoundOnset* best = nullptr;
+    double most = 0;
+    for (const auto& onset : between(onsets, time - reach, time + reach)) {
+        const double value = (0.1 + static_cast<double>(onset.strength)) * closeness(onset.time - time);
+        if (value > most) {
+            most = value;
+            best = &onset;
+        }
+    }
+    return best;
+}
+
+} // namespace
+
+std::vector<BarTrust> trust_by_bar(const BeatGrid& grid, std::span<const FoundOnset> onsets) {
+    std::vector<BarTrust> bars;
+    std::vector<double> errors;
+    double sum = 0;
+    int count = 0;
+    const auto close = [&](Seconds until) {
+        if (bars.empty() || count == 0)
+            return;
+        auto& bar = bars.back();
+        bar.until = until;
+        bar.trust = sum / count;
+        bar.silent = between(onsets, bar.from - bell, until - bell).empty();
+        if (!errors.empty())
+            bar.error = Seconds(median_of(errors));
+        errors.clear();
+        sum = 0;
+        count = 0;
+    };
+    const auto& beats = grid.beats();
+    for (std::size_t i = 0; i < beats.size(); ++i) {
+        const auto number = grid.first_beat() + static_cast<std::int64_t>(i);
+        const Seconds time = beats[i].time;
+        if (i == 0 || grid.is_downbeat(number)) {
+            close(time);
+            bars.push_back({number, time, time, 0, std::nullopt, false});
+        }
+        const Seconds step = i + 1 < beats.size() ? beats[i + 1].time - time : time - beats[i - 1].time;
+        const auto* onset = best_onset(onsets, time, std::min(near_enough, step * 0.25));
+        double trust = 0;
+        if (onset) {
+            // An onset that is weak beside what starts between the beats says little.
+            float strongest = onset->strength;
+            for (const auto& other : between(onsets, time + step * 0.2, time + step * 0.8))
+                strongest = std::max(strongest, other.strength);
+            const double standing =
+                std::sqrt(static_cast<double>(onset->strength / std::max(strongest, 1e-6f)));
+            trust = closeness(onset->time - time) * std::min(1.0, 0.3 + standing);
+            errors.push_back((onset->time - time).value);
+        }
+        sum += beats[i].origin == BeatOrigin::Held ? 1.0 : trust;
+        ++count;
+    }
+    if (beats.size() > 1)
+        close(beats.back().time + (beats.back().time - beats[beats.size() - 2].time));
+    return bars;
+}
+
+std::vector<DoubtfulPlace> doubtful_places(std::span<const BarTrust> bars) {
+    std::vector<DoubtfulPlace> places;
+    for (const auto& bar : bars) {
+        if (bar.trust >= doubtful)
+            continue;
+        if (!places.empty() && bar.from - places.back().until < Seconds(1e-9))
+            places.back().until = bar.until;
+        else
+            places.push_back({bar.from, bar.until});
+    }
+    return places;
+}
+
+GridDifference difference(const BeatGrid& first, const BeatGrid& second) {
+    GridDifference out;
+    const auto& a = first.beats();
+    const auto& b = second.beats();
+    std::size_t i = 0, j = 0;
+    while (i < a.size() && j < b.size()) {
+        const Seconds step = i + 1 < a.size() ? a[i + 1].time - a[i].time : a[i].time - a[i - 1].time;
+        const Seconds d = b[j].time - a[i].time;
+        if (Seconds(std::abs(d.value)) <= step * 0.25) {
+            ++(std::abs(d.value) <= 0.002 ? out.same : out.moved);
+            ++i;
+            ++j;
+        } else if (d > Seconds(0)) {
+            ++out.dropped;
+            ++i;
+        } else {
+            ++out.added;
+            ++j;
+        }
+    }
+    out.dropped += a.size() - i;
+    out.added += b.size() - j;
+    return out;
+}
+
+std::int64_t beats_that_fit(Seconds from, Seconds until, Seconds usual, std::span<const FoundOnset> onsets) {
+    const double length = (until - from) / usual;
+    const auto fewest = std::max<std::int64_t>(1, static_cast<std::int64_t>(std::floor(length * 0.7)));
+    const auto most = std::max(fewest, static_cast<std::int64_t>(std::ceil(length * 1.4)));
+    std::int64_t best = std::max<std::int64_t>(1, std::llround(length));
+    double best_value = -1e9;
+    for (auto n = fewest; n <= most; ++n) {
+        const Seconds step = (until - from) / static_cast<double>(n);
+        double met = 0;
+        for (std::int64_t k = 1; k < n; ++k) {
+            const Seconds time = from + step * static_cast<double>(k);
+            if (const auto* onset = best_onset(onsets, time, near_enough))
+                met += closeness(onset->time - time) * std::sqrt(static_cast<double>(onset->strength));
+        }
+        const double octaves = std::log2(step / usual);
+        const double value =
+            met / static_cast<double>(std::max<std::int64_t>(n - 1, 1)) - 8 * octaves * octaves;
+        if (value > best_value) {
+            best_value = value;
+            best = n;
+        }
+    }
+    return best;
+}
+
+std::vector<Seconds> follow_onsets(const BeatGrid& grid, std::span<const FoundOnset> onsets) {
+    const auto& beats = grid.beats();
+    std::vector<std::optional<Seconds>> by(beats.size());
+    for (std::size_t i = 0; i < beats.size(); ++i) {
+        const Seconds step =
+            i + 1 < beats.size() ? beats[i + 1].time - beats[i].time : beats[i].time - beats[i - 1].time;
+        if (beats[i].origin == BeatOrigin::Held)
+            by[i] = Seconds(0);
+        else if (const auto* onset = best_onset(onsets, beats[i].time, std::min(Seconds(0.06), step * 0.2)))
+            by[i] = onset->time - beats[i].time;
+    }
+    std::vector<Seconds> times;
+    std::optional<std::size_t> before;
+    std::size_t after = 0;
+    for (std::size_t i = 0; i < beats.size(); ++i) {
+        if (by[i])
+            before = i;
+        after = std::max(after, i);
+        while (after < beats.size() && !by[after])
+            ++after;
+        Seconds move(0);
+        if (before && after < beats.size() && after > *before)
+            move = *by[*before] + (*by[after] - *by[*before]) * (static_cast<double>(i - *before) /
+                                                                 static_cast<double>(after - *before));
+        else if (before)
+            move = *by[*before];
+        else if (after < beats.size())
+            move = *by[after];
+        times.push_back(beats[i].time + move);
+    }
+    return times;
+}
+
+std::optional<Seconds> distance_from_onsets(std::span<const Seconds> times,
+                                            std::span<const FoundOnset> onsets) {
+    std::vector<double> distances;
+    for (const Seconds time : times) {
+        double nearest = near_enough.value;
+        bool any = false;
+        for (const auto& onset : between(onsets, time - near_enough, time + near_enough)) {
+            any = true;
+            nearest = std::min(nearest, std::abs((onset.time - time).value));
+        }
+        if (any)
+            distances.push_back(nearest);
+    }
+    if (distances.empty())
+        return std::nullopt;
+    return Seconds(median_of(distances));
+}
+
+} // namespace pulsepin

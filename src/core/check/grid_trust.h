@@ -1,0 +1,52 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "model/project.h"
+
+#include <span>
+
+namespace pulsepin {
+
+/// How well a bar of the grid agrees with what is heard in it.
+struct BarTrust {
+    std::int64_t beat = 0; ///< its first
+    Seconds from, until;
+    double trust = 0;             ///< 0 to 1
+    std::optional<Seconds> error; ///< median of onset less beat, where onsets lie near beats
+    bool silent = false;          ///< nothing starts in it
+};
+
+/// Bar by bar. A beat counts by how near the nearest onset lies (a bell of 25 ms) and how strong it is among
+/// those around; a held beat is trusted.
+[[nodiscard]] std::vector<BarTrust> trust_by_bar(const BeatGrid& grid, std::span<const FoundOnset> onsets);
+
+/// Stretches of bars that are not trusted, one after another.
+struct DoubtfulPlace {
+    Seconds from, until;
+};
+[[nodiscard]] std::vector<DoubtfulPlace> doubtful_places(std::span<const BarTrust> bars);
+
+/// What is different between two grids, beat against beat.
+struct GridDifference {
+    std::size_t same = 0;    ///< within 2 ms
+    std::size_t moved = 0;   ///< within a quarter of a beat
+    std::size_t added = 0;   ///< only in the second
+    std::size_t dropped = 0; ///< only in the first
+    friend bool operator==(const GridDifference&, const GridDifference&) = default;
+};
+[[nodiscard]] GridDifference difference(const BeatGrid& first, const BeatGrid& second);
+
+/// How many beats fit best between two times: equal steps that meet strong onsets, near the usual length of a
+/// beat.
+[[nodiscard]] std::int64_t beats_that_fit(Seconds from, Seconds until, Seconds usual,
+                                          std::span<const FoundOnset> onsets);
+
+/// Each beat moved to the strongest onset near it; held ones stay, those without an onset go along with their
+/// neighbours.
+[[nodiscard]] std::vector<Seconds> follow_onsets(const BeatGrid& grid, std::span<const FoundOnset> onsets);
+
+/// Median distance of times from the nearest onsets, over those that have one within 80 ms.
+[[nodiscard]] std::optional<Seconds> distance_from_onsets(std::span<const Seconds> times,
+                                                          std::span<const FoundOnset> onsets);
+
+} // namespace pulsepin
