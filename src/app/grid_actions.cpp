@@ -3,9 +3,13 @@
 // Keys and menu of the beat grid: holding, tapping, doubtful places, snapping, the score.
 #include "main_window.h"
 
+#include "interchange/grid_importers.h"
+#include "model/edits.h"
 #include "time/musical_text.h"
 
 #include <QActionGroup>
+#include <QFileDialog>
+#include <QFileInfo>
 #include <algorithm>
 
 namespace pulsepin {
@@ -33,6 +37,28 @@ void MainWindow::make_grid_actions(QMenu* menu) {
     add(menu, "exclude", tr("Look for no beats in the range"), {}, [this] { grid_->exclude_range(true); });
     add(menu, "include", tr("Look for beats in the range again"), {},
         [this] { grid_->exclude_range(false); });
+}
+
+void MainWindow::beats_dialog() {
+    QStringList endings;
+    for (const auto& row : grid_importers())
+        for (const auto& ending :
+             QString::fromUtf8(row.extensions.data(), static_cast<qsizetype>(row.extensions.size()))
+                 .split(' '))
+            endings << "*." + ending;
+    const QString path = QFileDialog::getOpenFileName(this, tr("Open beats"), {},
+                                                      tr("Beats (%1);;All files (*)").arg(endings.join(' ')));
+    if (!path.isEmpty())
+        open_beats(path);
+}
+
+void MainWindow::open_beats(const QString& path) {
+    auto grid = import_grid(path.toStdString());
+    if (!grid)
+        return document_.say(QString::fromStdString(grid.error().message()));
+    const auto count = grid->beats().size();
+    document_.apply(relabelled(document_.project(), *std::move(grid)), tr("open beats"));
+    document_.say(tr("%1 beats from %2").arg(count).arg(QFileInfo(path).fileName()));
 }
 
 void MainWindow::make_snap_actions(QMenu* menu) {

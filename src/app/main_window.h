@@ -33,6 +33,8 @@ public:
 
     /// A project, or else a song; asks before unsaved work is lost.
     void open_path(const QString& path);
+    /// A grid from a file; items keep their time.
+    void open_beats(const QString& path);
     /// Offers what a crash left behind.
     void offer_recovery();
     void go_to_stop(Stop stop) { route_->set_current(stop); }
@@ -82,6 +84,7 @@ private:
     bool save_as();
     void open_dialog();
     void song_dialog();
+    void beats_dialog();
     void shots_dialog();
     void sound_dialog();
     void make_sound_actions(QMenu* menu);

@@ -50,6 +50,7 @@ void MainWindow::make_actions() {
     add(file, "save as", tr("Save as…"), {K(tr("Ctrl+Shift+S"))}, [this] { save_as(); });
     file->addSeparator();
     add(file, "open song", tr("Open song…"), {K::Open}, [this] { song_dialog(); });
+    add(file, "open beats", tr("Open beats…"), {}, [this] { beats_dialog(); });
     add(file, "add shots", tr("Add shots…"), {K(tr("Ctrl+I"))}, [this] { shots_dialog(); });
     file->addSeparator();
     add(file, "quit", tr("Quit"), {K(tr("Ctrl+Q"))}, [this] { close(); });

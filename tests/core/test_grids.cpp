@@ -61,8 +61,8 @@ private slots:
         std::vector<double> truth;
         for (double beat = first; beat < length; beat += 60 / bpm)
             truth.push_back(beat);
-        // Straight eighths may be taken for the beat, and what is faster than 200 for eighths: one click for a person.
-        // What may never happen is a grid beside the clicks.
+        // Straight eighths may be taken for the beat, and what is faster than 200 for eighths: one click for
+        // a person. What may never happen is a grid beside the clicks.
         const double found = analysis->grid->typical_tempo().value;
         const double level = found / bpm;
         const bool octave_allowed = bpm > 200 || share == 0.5;

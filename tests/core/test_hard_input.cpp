@@ -84,7 +84,8 @@ private slots:
         QVERIFY(analysis.has_value());
         check_sane(*analysis);
         QVERIFY2(!analysis->grid, qPrintable(QString("pulse %1").arg(static_cast<double>(analysis->pulse))));
-        QVERIFY2(analysis->onsets.size() > 5, qPrintable(QString::number(analysis->onsets.size()))); // words do begin
+        QVERIFY2(analysis->onsets.size() > 5,
+                 qPrintable(QString::number(analysis->onsets.size()))); // words do begin
     }
 
     void samples_that_are_no_numbers() {
@@ -129,7 +130,8 @@ private slots:
             samples.insert(samples.end(), 8, v);
         const auto wide = analyze(*store_of(samples, {192'000, 8}));
         QVERIFY(wide.has_value());
-        QVERIFY2(wide->grid.has_value(), qPrintable(QString("pulse %1").arg(static_cast<double>(wide->pulse))));
+        QVERIFY2(wide->grid.has_value(),
+                 qPrintable(QString("pulse %1").arg(static_cast<double>(wide->pulse))));
         QVERIFY2(std::abs(wide->grid->typical_tempo().value - 120) < 0.5,
                  qPrintable(QString::number(wide->grid->typical_tempo().value)));
         check_sane(*wide);

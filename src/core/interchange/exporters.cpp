@@ -2,9 +2,12 @@
 #include "interchange/exporters.h"
 
 #include "base/text_file.h"
+#include "interchange/beat_list.h"
 #include "interchange/chapters_vtt.h"
 #include "interchange/edl.h"
+#include "interchange/jams.h"
 #include "interchange/marker_csv.h"
+#include "interchange/midi_tempo_map.h"
 
 #include <algorithm>
 #include <array>
@@ -12,13 +15,20 @@
 namespace pulsepin {
 namespace {
 
-constexpr std::array<ExporterRow, 3> rows{{
+constexpr std::array<ExporterRow, 7> rows{{
     {"edl", "Edit decision list", "edl", "Cuts in the CMX 3600 interchange style, for editing programs",
      write_edl},
     {"csv", "Markers as a table", "csv", "One line a marker: name, bar and beat, time, frame, timecode",
      write_marker_csv},
     {"vtt", "Chapters", "vtt", "Each shot as a chapter in WebVTT, for players and web pages",
      write_chapters_vtt},
+    {"beats-csv", "Beats as a table", "csv", "One line a beat: time, bar, beat, metre, tempo, confidence",
+     write_beat_csv},
+    {"beats-text", "Beat list", "txt", "Times with the number in the bar, as annotated beats are common",
+     write_beat_text},
+    {"midi", "Tempo map", "mid", "Standard MIDI File: a tempo for each beat, metres, markers",
+     write_midi_tempo_map},
+    {"jams", "Annotated music", "jams", "JAMS: beats, tempo, onsets and sections in JSON", write_jams},
 }};
 
 } // namespace

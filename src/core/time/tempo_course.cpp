@@ -136,6 +136,40 @@ private:
     std::vector<double> w_, x_, xx_, y_, xy_, yy_;
 };
 
+double left_over(const std::vector<std::size_t>& knots, const std::vector<double>& y,
+                 const std::vector<double>& weights) {
+    const auto fitted = on_lines(knots, heights_at(knots, y, weights), y.size());
+    double sum = 0;
+    for (std::size_t i = 0; i < y.size(); ++i)
+        sum += weights[i] * (y[i] - fitted[i]) * (y[i] - fitted[i]);
+    return sum;
+}
+
+/// Knots were found for lines that need not meet; where they do, a neighbouring beat may be the better place.
+std::vector<std::size_t> settled(const std::vector<double>& y, const std::vector<double>& weights,
+                                 std::vector<std::size_t> knots) {
+    constexpr std::size_t most_knots = 60; // with more of them each matters little
+    double best = left_over(knots, y, weights);
+    for (int turn = 0; turn < 4 && knots.size() <= most_knots; ++turn) {
+        bool better = false;
+        for (std::size_t k = 1; k + 1 < knots.size(); ++k)
+            for (const int by : {-2, -1, 1, 2}) {
+                auto moved = knots;
+                moved[k] = static_cast<std::size_t>(static_cast<std::ptrdiff_t>(moved[k]) + by);
+                if (moved[k] <= moved[k - 1] + 1 || moved[k] + 1 >= moved[k + 1])
+                    continue;
+                if (const double value = left_over(moved, y, weights); value < best) {
+                    best = value;
+                    knots = std::move(moved);
+                    better = true;
+                }
+            }
+        if (!better)
+            break;
+    }
+    return knots;
+}
+
 } // namespace
 
 CourseFit fit_constant(const BeatGrid& grid) {
@@ -175,7 +209,7 @@ CourseFit fit_steps(const BeatGrid& grid) {
     knots.push_back(0);
     std::reverse(knots.begin(), knots.end());
     knots.erase(std::unique(knots.begin(), knots.end()), knots.end());
-    return fit_through(grid, knots);
+    return fit_through(grid, settled(y, weights_of(grid), std::move(knots)));
 }
 
 Result<BeatGrid> with_beat_times(const BeatGrid& grid, const std::vector<Seconds>& times) {
