@@ -7,6 +7,7 @@
 #include <QAbstractButton>
 #include <QAbstractItemView>
 #include <QAbstractSlider>
+#include <QAbstractSpinBox>
 #include <QApplication>
 #include <QCloseEvent>
 #include <QComboBox>
@@ -373,6 +374,14 @@ void MainWindow::dropEvent(QDropEvent* event) {
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
     if (event->type() == QEvent::ShortcutOverride) {
         const auto* key = static_cast<QKeyEvent*>(event);
+        // Letters mean nothing in a field of numbers: there they stay what they are elsewhere.
+        const bool number = qobject_cast<QAbstractSpinBox*>(watched) ||
+                            (watched->parent() && qobject_cast<QAbstractSpinBox*>(watched->parent()));
+        if (number && key->key() >= Qt::Key_A && key->key() <= Qt::Key_Z &&
+            !(key->modifiers() & ~Qt::ShiftModifier)) {
+            event->ignore();
+            return true;
+        }
         const bool plain = (key->modifiers() & ~(Qt::KeypadModifier | Qt::ShiftModifier)) == 0;
         const int code = key->key();
         const bool press = code == Qt::Key_Space || code == Qt::Key_Return || code == Qt::Key_Enter;

@@ -75,7 +75,7 @@ private slots:
         Desk desk;
         QVERIFY(listen(desk));
         auto* range = desk.window.findChild<QComboBox*>("tempo range");
-        range->setCurrentIndex(range->findText("at 120 to 240 BPM"));
+        range->setCurrentIndex(range->findText("120–240 BPM"));
         desk.click("detect");
         QVERIFY(desk.settle());
         QVERIFY(desk.project().grid->typical_tempo().value > 119);

@@ -191,6 +191,16 @@ private slots:
         QVERIFY(!with_tempo_ratio(*BeatGrid::make({{Seconds(0)}, {Seconds(1)}}, 0, {}), 1, 4));
     }
 
+    void bar_one_named_earlier_leaves_one_metre() {
+        const auto grid = *with_bar_one_at(*with_bar_one_at(steady(), 10), -7);
+        QCOMPARE(grid.metres().size(), std::size_t{1});
+        for (int beat = 0; beat < 20; ++beat)
+            QCOMPARE(grid.is_downbeat(beat), beat % 4 == 0);
+        const auto changed = *with_bar_one_at(*with_metre_from(steady(), 8, {3, 4}), 4);
+        QCOMPARE(changed.metres().size(), std::size_t{2});
+        QVERIFY(changed.is_downbeat(4) && changed.is_downbeat(7) && !changed.is_downbeat(8));
+    }
+
     void metre_from_a_bar_on() {
         const auto grid = *with_metre_from(steady(), 8, {3, 4});
         QCOMPARE(grid.position_of(Ticks(7 * 960)), (MusicalPosition{2, 4, 0}));

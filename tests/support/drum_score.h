@@ -17,19 +17,38 @@ public:
         events_.push_back({static_cast<int>(seconds * 1000 + 60.5), 0x89, key, 0});
     }
 
-    /// Null when fluidsynth or its instruments are missing.
-    [[nodiscard]] std::shared_ptr<const SampleStore> played() {
+    /// Kick and snare by turns, hats on eighths, the kick of the first beat of a bar harder.
+    void rock_bar(double start, double beat, int beats = 4) {
+        for (int i = 0; i < beats; ++i) {
+            hit(start + i * beat, i % 2 == 0 || beats == 3 ? (i == 0 ? 36 : 42) : 38, 110);
+            if (beats == 4 && i == 2)
+                hit(start + i * beat, 36, 100);
+            hit(start + i * beat, 42, 70);
+            hit(start + (i + 0.5) * beat, 42, 55);
+        }
+        if (beats == 3)
+            for (int i = 1; i < 3; ++i)
+                hit(start + i * beat, 38, 60);
+    }
+
+    /// Writes a WAV file. False when fluidsynth or its instruments are missing.
+    [[nodiscard]] bool play_to(const QString& wave) {
         QTemporaryDir dir;
         QFile midi(dir.filePath("a.mid"));
         if (!midi.open(QIODevice::WriteOnly))
-            return nullptr;
+            return false;
         midi.write(bytes());
         midi.close();
         QProcess synthesiser;
         synthesiser.start("fluidsynth", {"-ni", "-q", "-g", "0.6", "-r", "44100", "-R", "0", "-C", "0", "-F",
-                                         dir.filePath("a.wav"), "/usr/share/sounds/sf2/TimGM6mb.sf2",
-                                         dir.filePath("a.mid")});
-        if (!synthesiser.waitForFinished(60'000))
+                                         wave, "/usr/share/sounds/sf2/TimGM6mb.sf2", dir.filePath("a.mid")});
+        return synthesiser.waitForFinished(60'000) && synthesiser.exitCode() == 0;
+    }
+
+    /// Null when fluidsynth or its instruments are missing.
+    [[nodiscard]] std::shared_ptr<const SampleStore> played() {
+        QTemporaryDir dir;
+        if (!play_to(dir.filePath("a.wav")))
             return nullptr;
         const auto sound = load_sound(dir.filePath("a.wav").toStdString());
         return sound ? sound->samples : nullptr;

@@ -305,7 +305,11 @@ BeatTrack retracked(const Features& f, const BeatTrack& track, const GridConditi
     model.expected = expected;
     BeatTrack again = best_path(model, reward);
     SoundingSpan(f).cut(again);
-    return again.size() >= 4 ? again : track;
+    // With the tempo free around it a grid may leave what was asked for.
+    const bool asked = conditions.tempo_range || !conditions.held.empty();
+    const bool good =
+        again.size() >= 4 && (!asked || keeps_to(again, bpm_of_period(period_of(again)), conditions));
+    return good ? again : track;
 }
 
 } // namespace pulsepin

@@ -39,6 +39,14 @@ std::optional<T> number_in(std::string_view cell) {
     return value;
 }
 
+/// That beat becomes bar 1; changes of metre before it stay.
+Result<BeatGrid> with_bar_one_kept(const BeatGrid& grid, std::int64_t beat) {
+    auto metres = grid.metres();
+    for (auto& change : metres)
+        change.beat -= beat;
+    return BeatGrid::make(grid.beats(), grid.first_beat() - beat, std::move(metres));
+}
+
 Result<std::string> no_grid() {
     return fail("There are no beats to write.", {}, "Find the beats first.");
 }
@@ -98,7 +106,8 @@ Result<BeatGrid> grid_from_beats(const std::vector<Seconds>& times, const std::v
 Result<BeatGrid> read_beat_list(std::string_view text) {
     std::vector<Seconds> times;
     std::vector<int> in_bar;
-    std::size_t beat_column = 1, line_number = 0;
+    std::optional<std::int64_t> bar_one; // the beat that is told to be it
+    std::size_t beat_column = 1, bar_column = 0, line_number = 0;
     if (text.substr(0, 3) == "\xef\xbb\xbf")
         text.remove_prefix(3);
     while (!text.empty()) {
@@ -121,6 +130,8 @@ Result<BeatGrid> read_beat_list(std::string_view text) {
             for (std::size_t i = 1; i < cells.size(); ++i)
                 if (cells[i] == "beat")
                     beat_column = i;
+                else if (cells[i] == "bar")
+                    bar_column = i;
             continue; // a heading
         }
         if (!times.empty() && Seconds(*time) <= times.back())
@@ -129,11 +140,14 @@ Result<BeatGrid> read_beat_list(std::string_view text) {
                 "Sort the list by time.");
         times.push_back(Seconds(*time));
         in_bar.push_back(beat_column < cells.size() ? number_in<int>(cells[beat_column]).value_or(0) : 0);
+        if (bar_column > 0 && bar_column < cells.size() && in_bar.back() == 1 && cells[bar_column] == "1")
+            bar_one = static_cast<std::int64_t>(times.size()) - 1;
     }
     if (times.size() < 2)
         return fail("There are fewer than two beats in the list.", {},
                     "A beat list has a time in seconds in each line.");
-    return grid_from_beats(times, in_bar);
+    auto grid = grid_from_beats(times, in_bar);
+    return grid && bar_one ? with_bar_one_kept(*grid, grid->first_beat() + *bar_one) : grid;
 }
 
 } // namespace pulsepin

@@ -60,12 +60,13 @@ Result<BeatGrid> with_double_tempo(const BeatGrid& grid) {
 }
 
 Result<BeatGrid> with_bar_one_at(const BeatGrid& grid, std::int64_t beat) {
-    auto metres = grid.metres();
+    const auto& metres = grid.metres();
     const auto here = grid.metre_at(Ticks(beat * ticks_per_beat));
     std::vector<MetreChange> kept{{0, here}};
-    for (const auto& change : metres)
-        if (change.beat > beat)
-            kept.push_back({change.beat - beat, change.metre});
+    // The first metre holds from the beginning on: where it began counting is what is named anew.
+    for (std::size_t i = 1; i < metres.size(); ++i)
+        if (metres[i].beat > beat)
+            kept.push_back({metres[i].beat - beat, metres[i].metre});
     return BeatGrid::make(grid.beats(), grid.first_beat() - beat, std::move(kept));
 }
 

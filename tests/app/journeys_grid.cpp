@@ -1,0 +1,587 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// Putting the grid right by eye, ear and hand, each through the real window.
+#include "application.h"
+#include "model/edits.h"
+#include "support/desk.h"
+#include "support/drum_score.h"
+#include "time/grid_edits.h"
+
+#include <QComboBox>
+#include <QSignalSpy>
+#include <QSpinBox>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+namespace {
+
+/// A song with the times of its beats and how many make a bar.
+struct KnownSong {
+    QTemporaryDir dir;
+    QString path;
+    std::vector<double> beats;
+    int beats_per_bar = 4;
+
+    /// `pause`: silence in front of that bar, in seconds.
+    bool make(double bpm, int bars, int in_bar = 4, int pause_bar = -1, double pause = 0) {
+        DrumScore score;
+        beats_per_bar = in_bar;
+        double at = 0.6;
+        for (int bar = 0; bar < bars; ++bar) {
+            if (bar == pause_bar)
+                at += pause;
+            score.rock_bar(at, 60 / bpm, in_bar);
+            for (int i = 0; i < in_bar; ++i, at += 60 / bpm)
+                beats.push_back(at);
+        }
+        path = dir.filePath("song.wav");
+        return score.play_to(path);
+    }
+    /// How many of the song's beats the grid has within 40 ms, and how many of its beats are none of the
+    /// song's.
+    [[nodiscard]] std::pair<int, int> missed_and_wrong(const BeatGrid& grid) const {
+        int missed = 0, wrong = 0;
+        for (const double beat : beats)
+            missed += std::abs((grid.time_at(grid.nearest_beat(Seconds(beat))) - Seconds(beat)).value) > 0.04;
+        for (const auto& beat : grid.beats()) {
+            if (beat.time.value < beats.front() - 0.2 || beat.time.value > beats.back() + 0.2)
+                continue;
+            double nearest = 1e9;
+            for (const double true_beat : beats)
+                nearest = std::min(nearest, std::abs(true_beat - beat.time.value));
+            wrong += nearest > 0.04;
+        }
+        return {missed, wrong};
+    }
+    [[nodiscard]] bool right(const BeatGrid& grid) const { return missed_and_wrong(grid) == std::pair{0, 0}; }
+    [[nodiscard]] bool bars_right(const BeatGrid& grid) const {
+        for (std::size_t i = 0; i < beats.size(); ++i) {
+            const auto beat = grid.nearest_beat(Seconds(beats[i])).value / ticks_per_beat;
+            if (grid.is_downbeat(beat) != (i % static_cast<std::size_t>(beats_per_bar) == 0))
+                return false;
+        }
+        return true;
+    }
+    /// A beat list as someone else might have written it.
+    QString list(double later, int in_bar, int every = 1) {
+        QFile file(dir.filePath("beats.txt"));
+        if (file.open(QIODevice::WriteOnly))
+            for (std::size_t i = 0; i < beats.size(); i += static_cast<std::size_t>(every))
+                file.write(QString("%1\t%2\n")
+                               .arg(beats[i] + later, 0, 'f', 6)
+                               .arg(static_cast<int>(i) / every % in_bar + 1)
+                               .toUtf8());
+        return file.fileName();
+    }
+};
+
+} // namespace
+
+class JourneysGrid : public QObject {
+    Q_OBJECT
+
+    static bool open(Desk& desk, const KnownSong& song) {
+        desk.window.open_path(song.path);
+        if (!QTest::qWaitFor(
+                [&] { return desk.window.document().sound() && !desk.window.document().jobs().busy(); },
+                60'000))
+            return false;
+        desk.window.go_to_stop(MainWindow::GridStop);
+        return desk.project().grid != nullptr;
+    }
+    static QPoint at_beat(Desk& desk, Seconds time) {
+        auto& timeline = desk.window.timeline();
+        const QRectF row = timeline.beats_row();
+        return {static_cast<int>(std::lround(timeline.scale().x(time))),
+                static_cast<int>(row.bottom() - row.height() / 4)};
+    }
+    static void show(Desk& desk, double from, double until) {
+        desk.window.timeline().show_range(Seconds(from), Seconds(until));
+        desk.window.timeline().grab();
+    }
+    static void drag_beat(Desk& desk, Seconds from, Seconds to,
+                          Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        desk.drag(at_beat(desk, from), at_beat(desk, to), modifiers);
+    }
+    static void place_cuts(Desk& desk) {
+        desk.window.document().apply(
+            with_pins(desk.project(), desk.markers().id,
+                      {{{}, MusicalAnchor{Ticks(8 * 960)}, MarkerBody{"a", ""}, {}},
+                       {{}, MusicalAnchor{Ticks(20 * 960)}, MarkerBody{"b", ""}, {}}}),
+            "add markers");
+    }
+
+private slots:
+    // -- four songs that are wrong at first, each put right in under ten actions
+
+    void journey_half_tempo() {
+        KnownSong song;
+        QVERIFY(song.make(168, 20));
+        Desk desk;
+        QVERIFY(open(desk, song));
+        // As a detector that does not know better would have it: half as fast.
+        auto* range = desk.window.findChild<QComboBox*>("tempo range");
+        range->setCurrentIndex(range->findText("60–120 BPM"));
+        QVERIFY(!range->currentData().toPointF().isNull());
+        desk.click("detect");
+        QVERIFY(desk.settle());
+        QVERIFY2(
+            std::abs(desk.project().grid->typical_tempo().value - 84) < 2,
+            qPrintable(QString("%1 %2").arg(desk.project().grid->typical_tempo().value).arg(desk.message())));
+        place_cuts(desk);
+        const auto before = resolve(desk.project());
+        int actions = 0;
+        ++actions, desk.click("double");
+        auto* metre = desk.window.findChild<QComboBox*>("metre choice");
+        ++actions, metre->setCurrentIndex(metre->findText("4/4")),
+            emit metre->activated(metre->currentIndex());
+        ++actions, desk.window.view().set_playhead(Seconds(song.beats[0])), desk.click("bar 1 here");
+        QVERIFY(actions < 10);
+        QVERIFY(song.right(*desk.project().grid));
+        QVERIFY(song.bars_right(*desk.project().grid));
+        const auto now = resolve(desk.project()); // relabelled: what is placed keeps its time
+        for (std::size_t i = 0; i < now[0].pins.size(); ++i)
+            QVERIFY(std::abs((now[0].pins[i].time - before[0].pins[i].time).value) < 1e-9);
+    }
+
+    void journey_shifted_phase() {
+        KnownSong song;
+        QVERIFY(song.make(120, 20));
+        Desk desk;
+        QVERIFY(open(desk, song));
+        desk.window.open_beats(song.list(0.25 + 0.012, 4)); // half a beat and a little more
+        QVERIFY(song.missed_and_wrong(*desk.project().grid).first > 70);
+        place_cuts(desk);
+        int actions = 0;
+        ++actions, desk.click("off-beat"); // half a beat later: a whole beat now
+        ++actions, desk.click("shift -10");
+        ++actions, desk.click("shift -1");
+        ++actions, desk.click("shift -1");
+        ++actions, desk.window.view().set_playhead(Seconds(song.beats[4])), desk.click("bar 1 here");
+        QVERIFY(actions < 10);
+        const auto [missed, wrong] = song.missed_and_wrong(*desk.project().grid);
+        QVERIFY(missed <= 1 && wrong == 0); // the beat in front of the list is not there
+        QVERIFY(std::abs((desk.project().grid->time_at(Ticks(0)) - Seconds(song.beats[4])).value) < 0.001);
+        // Retimed, then named anew: what was on the third bar's beat is on a beat still.
+        const auto pins = resolve(desk.project())[0].pins;
+        for (const auto& pin : pins) {
+            const double beat = desk.project().grid->beats_at(pin.time).value;
+            QVERIFY(std::abs(beat - std::round(beat)) < 1e-6);
+        }
+    }
+
+    void journey_wrong_metre() {
+        KnownSong song;
+        QVERIFY(song.make(132, 24, 3));
+        Desk desk;
+        QVERIFY(open(desk, song));
+        desk.window.open_beats(song.list(0, 4)); // someone counted in four
+        QVERIFY(song.right(*desk.project().grid));
+        QVERIFY(!song.bars_right(*desk.project().grid));
+        int actions = 0;
+        auto* metre = desk.window.findChild<QComboBox*>("metre choice");
+        ++actions, metre->setCurrentIndex(metre->findText("3/4")),
+            emit metre->activated(metre->currentIndex());
+        ++actions, desk.window.view().set_playhead(Seconds(song.beats[9] + 0.02)), desk.key(Qt::Key_B);
+        QVERIFY(actions < 10);
+        QVERIFY(song.right(*desk.project().grid));
+        QVERIFY(song.bars_right(*desk.project().grid));
+    }
+
+    void journey_a_stop_in_the_middle() {
+        KnownSong song;
+        QVERIFY(song.make(120, 20, 4, 10, 1.37));
+        Desk desk;
+        QVERIFY(open(desk, song));
+        // A steady grid, as typed: right before the stop, wrong behind it.
+        desk.window.document().apply(
+            relabelled(desk.project(),
+                       *BeatGrid::steady(Bpm(120), Seconds(0.6), {}, desk.project().song->duration())),
+            "steady");
+        QVERIFY(song.missed_and_wrong(*desk.project().grid).first >= 40);
+        int actions = 0;
+        // Hold the last beat before the stop, take the next one to where the music goes on; all behind goes
+        // along.
+        const Seconds last(song.beats[39]), again(song.beats[40]);
+        ++actions, show(desk, last.value - 1, again.value + 2);
+        ++actions, QTest::mouseClick(&desk.window.timeline(), Qt::LeftButton, {}, at_beat(desk, last));
+        ++actions, desk.window.timeline().setFocus(), desk.key(Qt::Key_H);
+        ++actions, drag_beat(desk, last + Seconds(0.5), again, Qt::ControlModifier);
+        QVERIFY(actions < 10);
+        const auto [missed, wrong] = song.missed_and_wrong(*desk.project().grid);
+        QCOMPARE(missed, 0);
+        QCOMPARE(wrong, 0);
+        QVERIFY(song.bars_right(*desk.project().grid));
+    }
+
+    // -- one way of working each
+
+    void journey_drag_a_beat() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.go_to_stop(MainWindow::GridStop);
+        const auto grid = desk.project().grid;
+        const Seconds bar = desk.bar(9);
+        show(desk, bar.value - 3, bar.value + 3);
+        const auto pins = resolve(desk.project());
+        drag_beat(desk, bar, bar + Seconds(0.06), Qt::ShiftModifier);
+        QCOMPARE(desk.window.document().undo_name(), QString("move beat"));
+        const Seconds by = desk.bar(9) - bar;
+        QVERIFY(by > Seconds(0.04) && by < Seconds(0.08));
+        QCOMPARE(desk.bar(8), grid->time_at(grid->ticks_of({8, 1, 0})));
+        QCOMPARE(desk.bar(10), grid->time_at(grid->ticks_of({10, 1, 0})));
+        // The marker on that bar went along.
+        const auto now = resolve(desk.project());
+        bool along = false;
+        for (std::size_t lane = 0; lane < now.size(); ++lane)
+            for (std::size_t i = 0; i < now[lane].pins.size(); ++i)
+                along = along ||
+                        (std::abs((pins[lane].pins[i].time - bar).value) < 0.01 &&
+                         std::abs((now[lane].pins[i].time - pins[lane].pins[i].time - by).value) < 0.005);
+        QVERIFY(along);
+        // While it is dragged, Escape gives it up.
+        auto* timeline = &desk.window.timeline();
+        QTest::mousePress(timeline, Qt::LeftButton, {}, at_beat(desk, desk.bar(9)));
+        QMouseEvent move(QEvent::MouseMove, at_beat(desk, desk.bar(9) + Seconds(0.2)),
+                         timeline->mapToGlobal(QPoint(0, 0)), Qt::NoButton, Qt::LeftButton, Qt::NoModifier);
+        QApplication::sendEvent(timeline, &move);
+        QTest::keyClick(timeline, Qt::Key_Escape);
+        QTest::mouseRelease(timeline, Qt::LeftButton, {}, at_beat(desk, desk.bar(9)));
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(desk.project().grid, grid);
+    }
+
+    void journey_hold_fit_add_and_delete() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.go_to_stop(MainWindow::GridStop);
+        desk.click("detect");
+        QVERIFY(desk.settle());
+        const auto right = *desk.project().grid;
+        const Seconds bar = desk.bar(5);
+        show(desk, bar.value - 2, bar.value + 4);
+        auto* timeline = &desk.window.timeline();
+        // Delete three beats of the bar, add a stray one.
+        for (int i = 0; i < 3; ++i) {
+            const auto beat = right.nearest_beat(bar).value / ticks_per_beat + 1;
+            QTest::mouseClick(timeline, Qt::LeftButton, {},
+                              at_beat(desk, desk.project().grid->time_at(Ticks(beat * 960))));
+            timeline->setFocus();
+            desk.key(Qt::Key_Delete);
+        }
+        QTest::mouseDClick(timeline, Qt::LeftButton, Qt::ShiftModifier, at_beat(desk, bar + Seconds(0.8)));
+        QCOMPARE(desk.project().grid->beats().size(), right.beats().size() - 2);
+        // Hold the beats to both sides, then let beats be fitted in between.
+        for (const Seconds time : {bar, right.time_at(right.ticks_of({6, 1, 0}))}) {
+            desk.window.view().choose_beat(std::nullopt);
+            desk.window.view().set_playhead(time);
+            desk.key(Qt::Key_H);
+        }
+        desk.window.view().set_playhead(bar + Seconds(0.3));
+        desk.key(Qt::Key_F);
+        QCOMPARE(desk.project().grid->beats().size(), right.beats().size());
+        for (std::size_t i = 0; i < right.beats().size(); ++i)
+            QVERIFY(std::abs((desk.project().grid->beats()[i].time - right.beats()[i].time).value) < 0.03);
+        // A typed number of beats is taken as it is.
+        desk.window.findChild<QSpinBox*>("fit count")->setValue(8);
+        desk.click("fit");
+        QCOMPARE(desk.project().grid->beats().size(), right.beats().size() + 4);
+        // Without held beats around it says what to do.
+        desk.window.view().set_playhead(Seconds(0.1));
+        desk.click("fit");
+        QVERIFY(desk.message().contains("Hold a beat"));
+    }
+
+    void journey_tap_along() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.go_to_stop(MainWindow::GridStop);
+        auto& window = desk.window;
+        QVERIFY(window.taps().isVisible());
+        // With the key while it plays, and with the button.
+        window.timeline().setFocus();
+        desk.key(Qt::Key_Space);
+        for (int i = 0; i < 3; ++i) {
+            QTest::qWait(120);
+            desk.key(Qt::Key_T, i == 0 ? Qt::ShiftModifier : Qt::NoModifier);
+        }
+        QTest::qWait(120);
+        desk.click("tap");
+        desk.key(Qt::Key_Space);
+        QCOMPARE(window.taps().taps().size(), std::size_t{4});
+        QVERIFY(window.taps().taps().front().first_of_bar);
+        QVERIFY(!window.taps().taps().back().first_of_bar);
+
+        // Taps that are 40 ms late, on a grid that is right: that much is taken off from now on.
+        const auto tap_on = [&](double later, int count) {
+            window.taps().forget();
+            for (int i = 0; i < count; ++i)
+                window.taps().tap_in_song(desk.bar(5 + i / 4, 1 + i % 4) + Seconds(later), 1, i % 4 == 0);
+        };
+        tap_on(0.04, 16);
+        desk.click("measure latency");
+        QCOMPARE(window.findChild<QSpinBox*>("tap latency")->value(), 40);
+        const auto grid = desk.project().grid;
+        // Shift the grid away, tap where it was: phase brings it back.
+        const Seconds bar = desk.bar(5);
+        tap_on(0.04 + 0.05, 16);
+        desk.click("taps for phase");
+        QVERIFY(std::abs((desk.bar(5) - bar).value - 0.05) < 0.003);
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(desk.project().grid, grid);
+        // As beats: they lie on the taps.
+        tap_on(0.04 + 0.03, 16);
+        const Seconds tapped = window.taps().taps()[5].time;
+        desk.click("taps for beats");
+        QVERIFY(std::abs((desk.project().grid->time_at(desk.project().grid->nearest_beat(tapped)) - tapped)
+                             .value) < 1e-9);
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        // As markers.
+        const auto markers = desk.markers().pins.size();
+        desk.click("taps for markers");
+        QCOMPARE(desk.markers().pins.size(), markers + 16);
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        // As a tempo, also without playback.
+        window.findChild<QSpinBox*>("tap latency")->setValue(0);
+        desk.click("taps for tempo");
+        QVERIFY(std::abs(desk.project().grid->typical_tempo().value - grid->typical_tempo().value) < 0.5);
+        window.taps().forget();
+        for (int i = 0; i < 4; ++i) {
+            desk.key(Qt::Key_T);
+            QTest::qWait(100);
+        }
+        QCOMPARE(window.taps().taps().size(), std::size_t{4});
+        QVERIFY(
+            !window.findChild<QPushButton*>("taps for phase")->isEnabled()); // no place in the song is known
+    }
+
+    void journey_find_again_keep_held() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.go_to_stop(MainWindow::GridStop);
+        desk.click("detect");
+        QVERIFY(desk.settle());
+        // Someone spoils the grid but for one beat that is held.
+        const auto found = *desk.project().grid;
+        const Seconds kept = desk.bar(13);
+        desk.window.view().set_playhead(kept);
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_H);
+        auto spoilt = desk.project().grid->beats();
+        for (std::size_t i = 0; i < spoilt.size(); ++i)
+            if (spoilt[i].origin != BeatOrigin::Held)
+                spoilt[i].time += Seconds(i % 2 == 0 ? 0.05 : -0.04),
+                    spoilt[i].origin = BeatOrigin::Corrected;
+        desk.window.document().apply(
+            retimed(desk.project(), *BeatGrid::make(spoilt, found.first_beat(), found.metres())), "spoil");
+        const auto before = desk.project().grid;
+        desk.click("detect"); // now "Find again, keep held"
+        QVERIFY(desk.settle());
+        auto* take = desk.window.findChild<QPushButton*>("take proposal");
+        QVERIFY(take->isVisible());
+        QCOMPARE(desk.project().grid, before); // shown beside it, not taken
+        QVERIFY(desk.window.document().ears().proposal());
+        desk.click("leave proposal");
+        QVERIFY(!take->isVisible());
+        QCOMPARE(desk.project().grid, before);
+        desk.click("detect");
+        QVERIFY(desk.settle());
+        desk.click("take proposal");
+        int right = 0, held = 0;
+        for (const auto& beat : desk.project().grid->beats()) {
+            right += std::abs((found.time_at(found.nearest_beat(beat.time)) - beat.time).value) < 0.02;
+            held += beat.origin == BeatOrigin::Held && beat.time == kept;
+        }
+        QCOMPARE(held, 1);
+        QVERIFY2(right > static_cast<int>(found.beats().size()) - 4, qPrintable(QString::number(right)));
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(desk.project().grid, before);
+    }
+
+    void journey_exclude_a_stretch() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.action("exclude")->trigger();
+        QVERIFY(desk.message().contains("Drag over the ruler"));
+        desk.window.view().set_range(TimeRange{Seconds(10), Seconds(14)});
+        desk.window.action("exclude")->trigger();
+        QCOMPARE(*desk.project().excluded, (std::vector<TimeSpan>{{Seconds(10), Seconds(14)}}));
+        QTemporaryDir dir; // it is kept in the file
+        const auto file = dir.filePath("a.pulsepin").toStdString();
+        QVERIFY(desk.window.document().save(file));
+        desk.window.document().start_new();
+        QVERIFY(desk.window.document().open(file));
+        QCOMPARE(desk.project().excluded->size(), std::size_t{1});
+        desk.window.view().set_range(TimeRange{Seconds(9), Seconds(15)});
+        desk.window.action("include")->trigger();
+        QVERIFY(desk.project().excluded->empty());
+    }
+
+    void journey_next_doubtful_place() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.go_to_stop(MainWindow::GridStop);
+        desk.click("detect");
+        QVERIFY(desk.settle());
+        // Two bars half a beat off.
+        auto beats = desk.project().grid->beats();
+        const auto first = static_cast<std::size_t>(desk.project().grid->ticks_of({5, 1, 0}).value / 960 -
+                                                    desk.project().grid->first_beat());
+        for (std::size_t i = first; i < first + 8; ++i)
+            beats[i].time += Seconds(0.13);
+        desk.window.document().apply(
+            retimed(desk.project(),
+                    *BeatGrid::make(beats, desk.project().grid->first_beat(), desk.project().grid->metres())),
+            "spoil");
+        desk.window.view().set_playhead(Seconds(0));
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_D);
+        const auto range = desk.window.view().range();
+        QVERIFY(range);
+        QVERIFY(range->from <= desk.bar(5) + Seconds(0.01) && range->until >= desk.bar(6));
+        QVERIFY(desk.window.view().looping());
+        QVERIFY(desk.window.player().playing());
+        desk.key(Qt::Key_Space);
+    }
+
+    void journey_courses_of_the_tempo() {
+        KnownSong song;
+        QVERIFY(song.make(125, 16));
+        Desk desk;
+        QVERIFY(open(desk, song));
+        auto* constant = desk.window.findChild<QPushButton*>("course constant");
+        QEnterEvent enter(QPointF(5, 5), QPointF(5, 5), QPointF(5, 5));
+        QApplication::sendEvent(constant, &enter);
+        QVERIFY(desk.window.view().course());
+        QCOMPARE(desk.window.view().course()->errors.size(), desk.project().grid->beats().size());
+        QVERIFY(!desk.window.timeline().grab().isNull());
+        QEvent leave(QEvent::Leave);
+        QApplication::sendEvent(constant, &leave);
+        QVERIFY(!desk.window.view().course());
+        desk.click("course constant");
+        const auto grid = desk.project().grid;
+        QVERIFY(std::abs(grid->typical_tempo().value - 125) < 0.05);
+        for (std::size_t i = 2; i < grid->beats().size(); ++i) {
+            const auto& b = grid->beats();
+            QVERIFY(std::abs((b[i].time - b[i - 1].time - (b[i - 1].time - b[i - 2].time)).value) < 1e-6);
+        }
+        QVERIFY(song.right(*grid));
+        QVERIFY(constant->isChecked());
+        desk.click("course beats");
+        QVERIFY(song.right(*desk.project().grid));
+        desk.click("course steps");
+        QVERIFY(song.right(*desk.project().grid));
+    }
+
+    void journey_three_for_two() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.go_to_stop(MainWindow::GridStop);
+        const auto tempo = desk.project().grid->typical_tempo();
+        const auto cuts = resolve(desk.project());
+        desk.click("three of two");
+        QVERIFY(std::abs(desk.project().grid->typical_tempo() / tempo - 1.5) < 1e-6);
+        desk.click("two of three");
+        QVERIFY(std::abs(desk.project().grid->typical_tempo() / tempo - 1) < 1e-6);
+        const auto now = resolve(desk.project());
+        for (std::size_t lane = 0; lane < now.size(); ++lane)
+            for (std::size_t i = 0; i < now[lane].pins.size(); ++i)
+                QVERIFY(std::abs((now[lane].pins[i].time - cuts[lane].pins[i].time).value) < 1e-9);
+    }
+
+    void journey_metre_from_a_bar_on() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.view().set_playhead(desk.bar(9));
+        const auto beat = desk.project().grid->nearest_beat(desk.bar(9));
+        auto* menu = desk.window.findChild<QMenu*>();
+        QVERIFY(menu);
+        QAction* chosen = nullptr;
+        for (auto* sub : desk.window.action("hold beat")->associatedObjects())
+            if (auto* beats = qobject_cast<QMenu*>(sub))
+                for (auto* action : beats->actions())
+                    if (action->menu() && action->text() == "Metre from this bar on")
+                        for (auto* metre : action->menu()->actions())
+                            if (metre->text() == "7/8")
+                                chosen = metre;
+        QVERIFY(chosen);
+        chosen->trigger();
+        QCOMPARE(desk.project().grid->metre_at(beat), (Metre{7, 8}));
+        QCOMPARE(desk.project().grid->metre_at(Ticks(0)), (Metre{4, 4}));
+        QCOMPARE(desk.project().grid->position_of(beat + Ticks(7 * 960)).beat, 1);
+    }
+
+    void journey_beats_in_and_out() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        QTemporaryDir dir;
+        const auto grid = desk.project().grid;
+        for (const char* id : {"midi", "beats-csv", "beats-text", "jams"}) {
+            desk.window.document().apply(relabelled(desk.project(), *grid), "again");
+            const auto* row = exporter(id);
+            QVERIFY(row);
+            const QString file = dir.filePath(QString("a.%1").arg(row->extension.data()));
+            QVERIFY(desk.window.export_panel().write(*row, file));
+            desk.window.document().apply(
+                relabelled(desk.project(), *BeatGrid::steady(Bpm(77), Seconds(0), {}, Seconds(60))), "other");
+            desk.window.open_beats(file);
+            // A plain list does not tell which bar is the first.
+            const auto by =
+                QByteArray(id) == "beats-text" ? desk.project().grid->first_beat() - grid->first_beat() : 0;
+            for (auto beat = grid->first_beat(); beat <= grid->last_beat(); ++beat) {
+                const double apart = (desk.project().grid->time_at(Ticks((beat + by) * 960)) -
+                                      grid->time_at(Ticks(beat * 960)))
+                                         .value;
+                QVERIFY2(std::abs(apart) < 1e-5,
+                         qPrintable(QString("%1 %2 %3 %4").arg(id).arg(beat).arg(apart).arg(desk.message())));
+            }
+        }
+        const auto before = desk.project().grid;
+        QFile bad(dir.filePath("bad.mid"));
+        QVERIFY(bad.open(QIODevice::WriteOnly));
+        bad.write("no");
+        bad.close();
+        desk.window.open_beats(bad.fileName());
+        QVERIFY(desk.message().contains("bad.mid"));
+        QCOMPARE(desk.project().grid, before);
+    }
+
+    void journey_snapping() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        show(desk, 0, 12);
+        const PinId cut = desk.cuts().pins[1].id;
+        const auto drag_by = [&](Seconds by) {
+            const QPoint from = desk.window.timeline().head_position(cut).toPoint();
+            const int pixels = static_cast<int>(by.value * desk.window.timeline().scale().pixels_per_second);
+            desk.drag(from, from + QPoint(pixels, 0));
+        };
+        const auto off_beat = [&] {
+            const double beat =
+                desk.project()
+                    .grid->beats_at(*anchored_time(desk.project().pin(cut)->anchor, desk.project()))
+                    .value;
+            return std::abs(beat - std::round(beat));
+        };
+        drag_by(Seconds(0.7));
+        QVERIFY(off_beat() < 1e-6);
+        desk.window.action("snap off")->trigger();
+        drag_by(Seconds(0.7));
+        QVERIFY(off_beat() > 0.02);
+        desk.window.action("snap near")->trigger();
+        const auto& grid = *desk.project().grid;
+        const Seconds now = *anchored_time(desk.project().pin(cut)->anchor, desk.project());
+        drag_by(grid.time_at(Beats(std::ceil(grid.beats_at(now).value))) - now + Seconds(0.03));
+        QVERIFY(off_beat() < 1e-6);
+    }
+};
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    prepare_application(application);
+    JourneysGrid journeys;
+    return QTest::qExec(&journeys, argc, argv);
+}
+#include "journeys_grid.moc"

@@ -1,0 +1,141 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// The score as a second drawing of song and lanes.
+#include "application.h"
+#include "score/paint_score.h"
+#include "support/desk.h"
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+class JourneysScore : public QObject {
+    Q_OBJECT
+
+    static void drag(ScoreView& score, QPoint from, QPoint to) {
+        QTest::mousePress(&score, Qt::LeftButton, {}, from);
+        for (int i = 1; i <= 5; ++i) {
+            const QPoint at = from + (to - from) * i / 5;
+            QMouseEvent move(QEvent::MouseMove, at, score.mapToGlobal(at), Qt::NoButton, Qt::LeftButton,
+                             Qt::NoModifier);
+            QApplication::sendEvent(&score, &move);
+        }
+        QTest::mouseRelease(&score, Qt::LeftButton, {}, to);
+    }
+
+private slots:
+    void rows_hold_whole_phrases() {
+        const auto grid =
+            *BeatGrid::steady(Bpm(120), Seconds(1.2), {}, Seconds(60)); // two beats in front of bar 1
+        for (const int bars : ScoreView::phrase_lengths) {
+            const ScoreLayout layout(grid, bars, 118, 1000, 80);
+            QCOMPARE((layout.rows()[0].first_bar - 1) % bars, std::int64_t{0});
+            for (std::size_t i = 1; i < layout.rows().size(); ++i)
+                QCOMPARE(layout.rows()[i].first_beat, layout.rows()[i - 1].end_beat);
+            // A place leads to a point and back, over all rows.
+            for (double beat = -2; beat < 110; beat += 0.37) {
+                const auto& row = layout.rows()[layout.row_of(Beats(beat))];
+                const Beats again = layout.place(layout.x(row, Beats(beat)), row.top + 10);
+                QVERIFY(std::abs(again.value - beat) < 1e-9);
+            }
+        }
+    }
+
+    void journey_the_song_as_a_score() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        auto& window = desk.window;
+        window.timeline().setFocus();
+        desk.key(Qt::Key_V);
+        auto& score = window.score();
+        QVERIFY(score.isVisible() && !window.timeline().isVisible());
+        score.grab();
+        QCOMPARE(score.bars_in_row(), 4);
+        // A click goes there.
+        const QPoint at = score.position_of(desk.bar(6, 3)).toPoint();
+        QTest::mouseClick(&score, Qt::LeftButton, {}, at - QPoint(0, 28));
+        QVERIFY(std::abs((window.view().playhead() - desk.bar(6, 3)).value) < 0.02);
+        // What is played stays in view, whichever row it is in.
+        window.action("end")->trigger();
+        const QPointF head = score.position_of(window.view().playhead());
+        QVERIFY(head.y() > 0 && head.y() < score.height());
+        // Phrases of other lengths.
+        desk.key(Qt::Key_Minus, Qt::ControlModifier);
+        QCOMPARE(score.bars_in_row(), 8);
+        QWheelEvent wheel(QPointF(400, 100), score.mapToGlobal(QPointF(400, 100)), {}, {0, 120}, Qt::NoButton,
+                          Qt::ControlModifier, Qt::NoScrollPhase, false);
+        QApplication::sendEvent(&score, &wheel);
+        QCOMPARE(score.bars_in_row(), 4);
+        // And back.
+        QTest::mouseClick(window.findChild<QToolButton*>("drawing"), Qt::LeftButton);
+        QVERIFY(window.timeline().isVisible() && !score.isVisible());
+    }
+
+    void journey_editing_in_the_score() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.show_score(true);
+        auto& score = desk.window.score();
+        score.grab();
+        // A pin is dragged into the row below: four bars later.
+        const Pin marker = desk.markers().pins.front();
+        const auto before = *anchored_time(marker.anchor, desk.project());
+        const auto place = desk.project().grid->position_of(desk.project().grid->nearest_tick(before));
+        desk.window.view().set_playhead(before);
+        score.reveal(before);
+        score.grab();
+        const QPoint from = score.head_position(marker.id).toPoint();
+        drag(score, from, from + QPoint(0, static_cast<int>(score.layout_of_rows().row_height())));
+        const auto after = *anchored_time(desk.project().pin(marker.id)->anchor, desk.project());
+        QCOMPARE(desk.project().grid->position_of(desk.project().grid->nearest_tick(after)).bar,
+                 place.bar + 4);
+        QCOMPARE(desk.window.view().selection(), (std::set<PinId>{marker.id}));
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(desk.project().pin(marker.id)->anchor, marker.anchor);
+        // A double click on the lane of markers adds one on the beat.
+        const auto count = desk.markers().pins.size();
+        const auto tracks = score_tracks(desk.project());
+        const auto lane = std::find_if(tracks.begin(), tracks.end(), [&](const ScoreTrack& track) {
+            return desk.project().lanes[track.lane]->kind == LaneKind::Marker;
+        });
+        const QPointF middle = score.position_of(desk.bar(place.bar, 3));
+        const double top = middle.y() - score.layout_of_rows().row_height() / 2;
+        QTest::mouseDClick(&score, Qt::LeftButton, {},
+                           QPointF(middle.x() + 9, top + lane->top + lane->height / 2).toPoint());
+        QCOMPARE(desk.markers().pins.size(), count + 1);
+        const auto added = *anchored_time(desk.markers().pins.back().anchor, desk.project());
+        QVERIFY(std::abs((added - desk.bar(place.bar, 3)).value) < 1e-6);
+        // Delete takes what is selected away, here as in the timeline.
+        score.setFocus();
+        desk.key(Qt::Key_Delete);
+        QCOMPARE(desk.markers().pins.size(), count);
+    }
+
+    void phrases_tell_how_far_the_grid_is_off() {
+        std::vector<BarTrust> bars;
+        for (int bar = 0; bar < 8; ++bar)
+            bars.push_back({bar * 4, Seconds(bar * 2), Seconds(bar * 2 + 2), 1.0,
+                            Seconds(bar < 4 ? 0.001 : 0.041), false});
+        const auto grid = *BeatGrid::steady(Bpm(120), Seconds(0), {}, Seconds(16));
+        const ScoreLayout layout(grid, 4, 118, 1000, 80);
+        QCOMPARE(*phrase_error(bars, layout.rows()[0]), Seconds(0.001));
+        QCOMPARE(*phrase_error(bars, layout.rows()[1]), Seconds(0.041));
+        QVERIFY(!phrase_error({}, layout.rows()[0]));
+    }
+
+    void without_beats_it_says_what_to_do() {
+        Desk desk;
+        desk.window.show_score(true);
+        QVERIFY(!desk.window.score().grab().isNull());
+        desk.key(Qt::Key_Plus, Qt::ControlModifier);
+        QTest::mouseClick(&desk.window.score(), Qt::LeftButton, {}, QPoint(300, 100));
+        QTest::mouseDClick(&desk.window.score(), Qt::LeftButton, {}, QPoint(300, 100));
+    }
+};
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    prepare_application(application);
+    JourneysScore journeys;
+    return QTest::qExec(&journeys, argc, argv);
+}
+#include "journeys_score.moc"
