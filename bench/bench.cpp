@@ -4,10 +4,14 @@
 // beside a yardstick of plain arithmetic measured in the same run: machines differ, ratios less so.
 #include "analysis/analyze.h"
 #include "application.h"
+#include "check/grid_trust.h"
 #include "document.h"
 #include "interchange/project_json.h"
 #include "schedule/place.h"
+#include "score/score_view.h"
 #include "support/projects.h"
+#include "time/grid_bend.h"
+#include "time/tempo_course.h"
 #include "timeline/timeline_view.h"
 
 #include <QApplication>
@@ -105,6 +109,51 @@ void bench_painting(Document& document, const char* what) {
     }
 }
 
+void bench_score(Document& document) {
+    ViewState view;
+    ScoreView score(document, view);
+    QPixmap target(1280, 492);
+    score.resize(target.size());
+    score.show();
+    int turn = 0;
+    for (const int bars : {4, 16}) {
+        score.set_bars_in_row(bars);
+        const double ms = milliseconds(30, [&] {
+            view.set_range(TimeRange{Seconds(1), Seconds(turn % 2 == 0 ? 2 : 3)}); // has it painted anew
+            ++turn;
+            score.render(&target);
+        });
+        row(qPrintable(QString("paint the score, %1 bars a row, 1280x800").arg(bars)), ms, "8");
+    }
+}
+
+/// What is done while someone drags a beat, and what is told afterwards.
+void bench_grid(const Project& large) {
+    const auto& grid = *large.grid;
+    double by = 0.001;
+    row("a dragged beat and 10 000 pins that follow",
+        milliseconds(15,
+                     [&] {
+                         by = -by;
+                         const Seconds to = grid.time_at(Ticks(4000 * ticks_per_beat)) + Seconds(by);
+                         (void)resolve(retimed(large, *with_beat_moved(grid, 4000, to, BendReach::Held)));
+                     }),
+        "16");
+    const auto& onsets = large.detection->onsets();
+    row("trust of every bar, 10 200 beats", milliseconds(15, [&] { (void)trust_by_bar(grid, onsets); }), "8");
+    row("one tempo through 10 200 beats", milliseconds(15, [&] { (void)fit_constant(grid); }), "8");
+    row("steps of the tempo in 10 200 beats", milliseconds(5, [&] { (void)fit_steps(grid); }), "8");
+    std::vector<Seconds> wobbly;
+    for (std::size_t i = 0; i < 1000; ++i)
+        wobbly.push_back(grid.beats()[i].time + Seconds(0.01 * std::sin(static_cast<double>(i * i))));
+    auto beats = grid.beats();
+    beats.resize(wobbly.size());
+    for (std::size_t i = 0; i < beats.size(); ++i)
+        beats[i].time = wobbly[i];
+    const auto played = *BeatGrid::make(beats, 0, {});
+    row("steps of the tempo in 1000 beats by hand", milliseconds(5, [&] { (void)fit_steps(played); }), "8");
+}
+
 void bench_window(const Project& large) {
     Document document;
     open_song(document, PULSEPIN_DEMO "/over-the-levee.opus");
@@ -119,6 +168,7 @@ void bench_window(const Project& large) {
     with_pins.song = document.project().song;
     document.apply(with_pins, "pins");
     bench_painting(document, "song and 10 000 pins");
+    bench_score(document);
 }
 
 /// PULSEPIN_BENCH_SONG names a file, of three hours for instance, that is opened and looked at.
@@ -162,6 +212,7 @@ int main(int argc, char** argv) {
     const Project large = large_project();
     bench_window(large);
     bench_long_song();
+    bench_grid(large);
     const LaneId cuts = lane_of_kind(large, LaneKind::Cut);
     const Picker all{"half-beats", Ticks(0), Ticks(5000 * 2 * ticks_per_beat), {{"every-nth", {1, 0}}}};
     row("pick 20 000 half beats and outline them",

@@ -81,38 +81,45 @@ void paint_wave(QPainter& painter, const RowView& v) {
     const double until = std::min(v.right(), v.rect.right());
     const double per_pixel = 1 / v.scene.layout.beat_width();
     Samples before(std::llround(v.start().value * rate));
+    std::vector<QRect> columns;
+    columns.reserve(static_cast<std::size_t>(std::max(0.0, until - v.rect.left())) + 1);
     double beat = static_cast<double>(v.row.first_beat);
-    for (double x = v.rect.left(); x < until; x += 1) {
+    for (int x = static_cast<int>(v.rect.left()); x < until; ++x) {
         beat += per_pixel;
         const Samples now(std::llround(grid.time_at(Beats(beat)).value * rate));
         if (now.value > 0 && before < sound->peaks->length()) {
             const Peak peak = sound->peaks->over(before, now);
             const double high = std::min(static_cast<double>(peak.high) * scale, score_wave_height / 2),
                          low = std::max(static_cast<double>(peak.low) * scale, -score_wave_height / 2);
-            painter.fillRect(QRectF(x, middle - high, 1, std::max(1.0, high - low)),
-                             v.scene.palette.wave_peak);
+            columns.emplace_back(x, static_cast<int>(std::lround(middle - high)), 1,
+                                 std::max(1, static_cast<int>(std::lround(high - low))));
         }
         before = now;
     }
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(v.scene.palette.wave_peak);
+    painter.drawRects(columns.data(), static_cast<int>(columns.size()));
 }
 
 void paint_shots(QPainter& painter, const RowView& v, const ScoreTrack& track) {
     const auto& project = v.scene.project;
     const auto& p = v.scene.palette;
-    const auto& lane = *project.lanes[track.lane];
     const auto rate = project.settings->frame_rate;
     const QFont font = sized(painter, 10, QFont::DemiBold);
     painter.setFont(font);
-    for (const auto& shot : shots_of(project, lane, v.scene.schedule[track.lane])) {
-        const Seconds from = rate.start_of(shot.start), until = rate.start_of(shot.end);
-        if (until <= v.start() || from >= v.end())
-            continue;
+    const auto& shots = *v.scene.shots[track.lane];
+    const auto ends_before = [&](const ShotSpan& span, Seconds t) { return rate.start_of(span.end) <= t; };
+    auto shot = std::lower_bound(shots.begin(), shots.end(), v.start(), ends_before);
+    for (; shot != shots.end(); ++shot) {
+        const Seconds from = rate.start_of(shot->start), until = rate.start_of(shot->end);
+        if (from >= v.end())
+            break;
         const double left = std::max(v.x(from), v.rect.left()), right = std::min(v.x(until), v.right());
         const QRectF bar(left, v.rect.top() + track.top + 5, std::max(1.0, right - left - 1),
                          track.height - 8);
         const auto& bin = *project.bin;
         const auto clip =
-            std::find_if(bin.begin(), bin.end(), [&](const Clip& c) { return c.id == shot.shot; });
+            std::find_if(bin.begin(), bin.end(), [&](const Clip& c) { return c.id == shot->shot; });
         painter.fillRect(bar, clip == bin.end() ? p.paper_line : p.shot[(clip - bin.begin()) % 6]);
         if (clip != bin.end() && bar.width() > 26) {
             painter.setPen(p.shot_text);

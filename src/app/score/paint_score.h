@@ -28,6 +28,8 @@ struct ScoreScene {
     const Palette& palette;
     const ScoreLayout& layout;
     double names_width = 118;
+    /// Of each lane of the project, as seen; empty for lanes without.
+    std::vector<const std::vector<ShotSpan>*> shots;
 };
 
 /// Bars and beats over all rows.

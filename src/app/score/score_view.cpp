@@ -222,8 +222,17 @@ void ScoreView::paint_base() {
     base_.fill(palette_->paper);
     QPainter painter(&base_);
     painter.setFont(font());
-    const ScoreScene scene{document_, shown_project(), shown_schedule(), view_,
-                           *palette_, layout_,         names_width};
+    // While pins are dragged their shots are not those of the document.
+    const auto& project = shown_project();
+    std::vector<std::vector<ShotSpan>> dragged(project.lanes.size());
+    std::vector<const std::vector<ShotSpan>*> shots;
+    for (std::size_t i = 0; i < project.lanes.size(); ++i) {
+        if (drag_.moved && project.lanes[i]->kind == LaneKind::Cut)
+            dragged[i] = shots_of(project, *project.lanes[i], shown_schedule()[i]);
+        shots.push_back(drag_.moved ? &dragged[i] : &document_.shots(project.lanes[i]->id));
+    }
+    const ScoreScene scene{document_, project, shown_schedule(), view_,
+                           *palette_, layout_, names_width,      std::move(shots)};
     if (layout_.rows().empty()) {
         painter.setPen(palette_->paper_quiet);
         painter.drawText(rect(), Qt::AlignCenter, tr("The score needs beats: find them at the stop “Grid”."));

@@ -30,6 +30,7 @@ TapPanel::TapPanel(Document& document, ViewState& view, QWidget* parent)
     auto* tap = new QPushButton(tr("Tap"));
     tap->setObjectName("tap");
     tap->setToolTip(tr("On the beat, as T on the keyboard; with Shift the first beat of a bar"));
+    tap->setFocusPolicy(Qt::TabFocus); // a click leaves the keys where they were
     connect(tap, &QPushButton::pressed, this,
             [this] { emit tapped(QGuiApplication::keyboardModifiers() & Qt::ShiftModifier); });
     head->addWidget(tap);

@@ -145,28 +145,39 @@ double left_over(const std::vector<std::size_t>& knots, const std::vector<double
     return sum;
 }
 
-/// Knots were found for lines that need not meet; where they do, a neighbouring beat may be the better place.
+/// Knots were found on a coarse grid, for lines that need not meet: each looks for a better place nearby,
+/// seen with its neighbours only, since what lies further off hardly feels it.
 std::vector<std::size_t> settled(const std::vector<double>& y, const std::vector<double>& weights,
-                                 std::vector<std::size_t> knots) {
-    constexpr std::size_t most_knots = 60; // with more of them each matters little
-    double best = left_over(knots, y, weights);
-    for (int turn = 0; turn < 4 && knots.size() <= most_knots; ++turn) {
-        bool better = false;
-        for (std::size_t k = 1; k + 1 < knots.size(); ++k)
-            for (const int by : {-2, -1, 1, 2}) {
-                auto moved = knots;
-                moved[k] = static_cast<std::size_t>(static_cast<std::ptrdiff_t>(moved[k]) + by);
-                if (moved[k] <= moved[k - 1] + 1 || moved[k] + 1 >= moved[k + 1])
-                    continue;
-                if (const double value = left_over(moved, y, weights); value < best) {
-                    best = value;
-                    knots = std::move(moved);
-                    better = true;
+                                 std::vector<std::size_t> knots, std::ptrdiff_t step) {
+    for (std::ptrdiff_t by = std::max<std::ptrdiff_t>(step, 2); by >= 1; by /= 2)
+        for (int turn = 0, moved = 1; moved > 0 && turn < 8; ++turn) {
+            moved = 0;
+            for (std::size_t k = 1; k + 1 < knots.size(); ++k) {
+                const std::size_t from = k >= 2 ? k - 2 : 0, until = std::min(k + 3, knots.size());
+                const auto first = static_cast<std::ptrdiff_t>(knots[from]),
+                           last = static_cast<std::ptrdiff_t>(knots[until - 1]) + 1;
+                const std::vector<double> part(y.begin() + first, y.begin() + last),
+                    part_weights(weights.begin() + first, weights.begin() + last);
+                const auto value_at = [&](std::size_t place) {
+                    std::vector<std::size_t> around;
+                    for (std::size_t i = from; i < until; ++i)
+                        around.push_back((i == k ? place : knots[i]) - knots[from]);
+                    return left_over(around, part, part_weights);
+                };
+                double best = value_at(knots[k]);
+                const std::size_t here = knots[k];
+                for (const std::ptrdiff_t to : {-by, by}) {
+                    const auto place = static_cast<std::size_t>(static_cast<std::ptrdiff_t>(here) + to);
+                    if (place <= knots[k - 1] + 1 || place + 1 >= knots[k + 1] || place > y.size())
+                        continue;
+                    if (const double value = value_at(place); value < best) {
+                        best = value;
+                        knots[k] = place;
+                        ++moved;
+                    }
                 }
             }
-        if (!better)
-            break;
-    }
+        }
     return knots;
 }
 
@@ -190,26 +201,27 @@ CourseFit fit_steps(const BeatGrid& grid) {
     const double scatter = std::max(1.4826 * median_of(bends) / std::sqrt(6.0), least_spread);
     const double penalty = 6 * std::log(static_cast<double>(n)) * scatter * scatter;
     const LineCost cost(y, weights_of(grid));
-    std::vector<double> best(n + 1, std::numeric_limits<double>::infinity());
-    std::vector<std::size_t> before(n + 1, 0), open{0};
+    // Lines begin and end at every coarse-th beat at first: as many places whatever the song's length.
+    const std::size_t coarse = std::max<std::size_t>(1, n / 300), places = n / coarse;
+    const auto beat_at = [&](std::size_t place) { return place == places ? n : place * coarse; };
+    const std::size_t shortest_line = (shortest + coarse - 1) / coarse;
+    std::vector<double> best(places + 1, std::numeric_limits<double>::infinity());
+    std::vector<std::size_t> before(places + 1, 0);
     best[0] = -penalty;
-    for (std::size_t j = shortest; j <= n; ++j) {
-        if (j >= 2 * shortest)
-            open.push_back(j - shortest);
-        for (const auto i : open)
-            if (const double value = best[i] + cost(i, j) + penalty; value < best[j]) {
+    for (std::size_t j = shortest_line; j <= places; ++j)
+        for (std::size_t i = 0; i + shortest_line <= j; ++i)
+            if (const double value = best[i] + cost(beat_at(i), beat_at(j)) + penalty; value < best[j]) {
                 best[j] = value;
                 before[j] = i;
             }
-        std::erase_if(open, [&](std::size_t i) { return best[i] + cost(i, j) > best[j] + penalty; });
-    }
     std::vector<std::size_t> knots{n - 1};
-    for (std::size_t j = n; before[j] > 0; j = before[j])
-        knots.push_back(before[j]);
+    for (std::size_t j = places; before[j] > 0; j = before[j])
+        knots.push_back(beat_at(before[j]));
     knots.push_back(0);
     std::reverse(knots.begin(), knots.end());
     knots.erase(std::unique(knots.begin(), knots.end()), knots.end());
-    return fit_through(grid, settled(y, weights_of(grid), std::move(knots)));
+    return fit_through(grid,
+                       settled(y, weights_of(grid), std::move(knots), static_cast<std::ptrdiff_t>(coarse)));
 }
 
 Result<BeatGrid> with_beat_times(const BeatGrid& grid, const std::vector<Seconds>& times) {

@@ -25,7 +25,7 @@ struct CourseFit {
 [[nodiscard]] CourseFit fit_constant(const BeatGrid& grid);
 
 /// Lines that meet at beats: their number is weighed against what they leave over (dynamic programming over
-/// partitions, Bellman 1961; pruned as Killick, Fearnhead and Eckley 2012), then all are fitted together.
+/// partitions, Bellman 1961), then all are fitted together.
 [[nodiscard]] CourseFit fit_steps(const BeatGrid& grid);
 
 /// The grid with its beats at other times, each one corrected where it moved; held beats stay held.
