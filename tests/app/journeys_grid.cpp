@@ -475,6 +475,34 @@ private slots:
         QVERIFY(song.right(*desk.project().grid));
     }
 
+    void journey_tempo_typed_and_dragged() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.go_to_stop(MainWindow::GridStop);
+        auto* tempo = desk.window.findChild<TempoField*>("tempo");
+        auto* edit = tempo->findChild<QLineEdit*>();
+        const auto before = desk.project().grid->typical_tempo();
+        const Seconds bar_one = desk.bar(1);
+        QTest::mousePress(edit, Qt::LeftButton, {}, QPoint(10, 8));
+        for (const int x : {20, 40, 60}) {
+            QMouseEvent move(QEvent::MouseMove, QPointF(x, 8), edit->mapToGlobal(QPointF(x, 8)), Qt::NoButton,
+                             Qt::LeftButton, Qt::NoModifier);
+            QApplication::sendEvent(edit, &move);
+        }
+        QCOMPARE(desk.project().grid->typical_tempo().value, before.value); // not before it is let go
+        QTest::mouseRelease(edit, Qt::LeftButton, {}, QPoint(60, 8));
+        QVERIFY(std::abs(desk.project().grid->typical_tempo().value - before.value - 5) < 0.2);
+        QVERIFY(std::abs((desk.bar(1) - bar_one).value) < 1e-9);
+        edit->selectAll();
+        QTest::keyClicks(edit, "120.5");
+        QTest::keyClick(edit, Qt::Key_Return);
+        QVERIFY(std::abs(desk.project().grid->typical_tempo().value - 120.5) < 0.01);
+        // Letters mean nothing there: they do what they do elsewhere.
+        edit->setFocus();
+        QTest::keyClick(edit, Qt::Key_T);
+        QCOMPARE(desk.window.taps().taps().size(), std::size_t{1});
+    }
+
     void journey_three_for_two() {
         Desk desk;
         QVERIFY(desk.open_demo());

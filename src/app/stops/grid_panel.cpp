@@ -155,16 +155,17 @@ QWidget* GridPanel::make_course_row() {
     row->addWidget(labelled(tr("move all by ms"), nudges));
     column->addWidget(upper);
 
-    tempo_ = new QDoubleSpinBox;
+    tempo_ = new TempoField;
     tempo_->setObjectName("tempo");
     tempo_->setRange(10, 1000);
     tempo_->setDecimals(3);
     tempo_->setMaximumWidth(86);
     tempo_->setKeyboardTracking(false);
     tempo_->setAccessibleName(tr("Tempo in beats a minute"));
-    tempo_->setToolTip(
-        tr("Type a tempo to stretch the grid about bar 1; without a grid it makes a steady one"));
+    tempo_->setToolTip(tr("Type a tempo, or drag it sideways, to stretch the grid about bar 1; without a "
+                          "grid it makes a steady one"));
     connect(tempo_, &QDoubleSpinBox::editingFinished, this, &GridPanel::use_typed_tempo);
+    connect(tempo_, &TempoField::dragged, this, &GridPanel::use_typed_tempo);
     auto* lower = new QWidget;
     auto* ratios = tight_row(lower, 3);
     ratios->addWidget(tempo_);
@@ -250,7 +251,7 @@ QString GridPanel::summary() const {
     if (!grid)
         return document_.project().song ? tr("no beats yet") : tr("needs a song");
     if (const auto doubtful = doubtful_places(document_.trust()).size(); doubtful > 0)
-        return tr("%n doubtful places", nullptr, static_cast<int>(doubtful));
+        return doubtful == 1 ? tr("one doubtful place") : tr("%1 doubtful places").arg(doubtful);
     return tr("%1 BPM · %2")
         .arg(grid->typical_tempo().value, 0, 'f', 2)
         .arg(QString::fromStdString(format_metre(grid->metre_at(Ticks(0)))));

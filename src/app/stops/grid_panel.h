@@ -4,9 +4,9 @@
 #include "stops/course_tiles.h"
 #include "stops/onset_rows.h"
 #include "stops/stop_panel.h"
+#include "stops/tempo_field.h"
 
 #include <QComboBox>
-#include <QDoubleSpinBox>
 #include <QLabel>
 #include <QPushButton>
 #include <QSpinBox>
@@ -70,7 +70,7 @@ private:
     QPushButton* take_;
     QPushButton* leave_;
     QComboBox* metre_;
-    QDoubleSpinBox* tempo_;
+    TempoField* tempo_;
     QSpinBox* count_;
     CourseTiles* courses_;
     QPushButton* find_;
