@@ -66,7 +66,7 @@ MainWindow::MainWindow(Player::Device device) : player_(device) {
     splitter_->setStretchFactor(0, 1);
     splitter_->setStretchFactor(1, 0);
     splitter_->setCollapsible(0, false);
-    splitter_->setSizes({476, 247});
+    splitter_->setSizes({462, 261});
     column->addWidget(transport_);
     column->addWidget(splitter_, 1);
     column->addWidget(status_);
@@ -83,7 +83,7 @@ QWidget* MainWindow::make_bench() {
     auto* bench = new QWidget;
     bench->setObjectName("desk");
     bench->setAttribute(Qt::WA_StyledBackground);
-    bench->setMinimumHeight(240);
+    bench->setMinimumHeight(256);
     auto* row = new QHBoxLayout(bench);
     row->setContentsMargins(0, 10, 14, 8);
     row->setSpacing(14);

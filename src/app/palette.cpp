@@ -120,6 +120,8 @@ QPushButton:focus, QToolButton:focus, QComboBox:focus, QLineEdit:focus, QSpinBox
 QPushButton:checked, QToolButton:checked { background: PLAYING; color: ONPLAYING; border-color: PLAYING; }
 QPushButton[role="choice"] { padding: 4px 8px; }
 QPushButton[role="small"] { padding: 4px 5px; }
+QPushButton[role="decide"] { background: PLAYING; color: ONPLAYING; border-color: PLAYING; font-weight: 600; padding: 2px 10px; }
+QPushButton[role="decline"] { padding: 2px 10px; }
 QPushButton[role="choice"]:checked { background: CHOSEN; color: ONCHOSEN; border-color: CHOSEN; }
 QPushButton[role="main"] { background: PLAYING; color: ONPLAYING; border-color: PLAYING; font-size: 13px; font-weight: 600; padding: 6px 14px; }
 QPushButton[role="main"]:focus { border: 1px solid TEXT; }

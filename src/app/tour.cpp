@@ -38,6 +38,12 @@ public:
         show_bars(7, 14);
         go_to(9, 3);
         picture("grid");
+        window_.findChild<QPushButton*>("detect")->click();
+        if (!step("find the beats again", wait([&] { return !window_.document().jobs().busy(); }) &&
+                                              window_.document().ears().proposal()))
+            return false;
+        picture("found-again");
+        window_.document().ears().leave_proposal();
         for (int i = 0; i < corrections; ++i)
             window_.document().undo();
         window_.view().choose_beat(std::nullopt);

@@ -6,6 +6,8 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QGridLayout>
+#include <QScrollArea>
+#include <QVBoxLayout>
 
 namespace pulsepin {
 namespace {
@@ -18,12 +20,22 @@ QString text(std::string_view view) {
 
 ExportPanel::ExportPanel(Document& document, ViewState& view, QWidget* parent)
     : StopPanel(document, view, parent) {
-    auto* grid = new QGridLayout(this);
-    grid->setContentsMargins(0, 0, 0, 0);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(8);
+    column->addWidget(heading(tr("Hand it on")));
+    auto* ways = new QScrollArea;
+    ways->setWidgetResizable(true);
+    ways->setFrameShape(QFrame::NoFrame);
+    ways->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* inside = new QWidget;
+    auto* grid = new QGridLayout(inside);
+    grid->setContentsMargins(0, 0, 8, 0);
     grid->setHorizontalSpacing(14);
-    grid->setVerticalSpacing(10);
-    grid->addWidget(heading(tr("Hand it on")), 0, 0, 1, 2);
-    int line = 1;
+    grid->setVerticalSpacing(6);
+    ways->setWidget(inside);
+    column->addWidget(ways, 1);
+    int line = 0;
     for (const auto& row : exporters()) {
         auto* button = new QPushButton(tr("%1…").arg(text(row.label)));
         button->setObjectName("export " + text(row.id));
@@ -38,8 +50,8 @@ ExportPanel::ExportPanel(Document& document, ViewState& view, QWidget* parent)
     outcome_->setObjectName("outcome");
     outcome_->setWordWrap(true);
     outcome_->setTextInteractionFlags(Qt::TextSelectableByMouse);
-    grid->addWidget(outcome_, line, 0, 1, 2);
-    grid->setRowStretch(line + 1, 1);
+    column->addWidget(outcome_);
+    grid->setRowStretch(line, 1);
     grid->setColumnStretch(1, 1);
 }
 

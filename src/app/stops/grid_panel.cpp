@@ -78,11 +78,13 @@ QWidget* GridPanel::make_beats_page() {
     auto* told = new QHBoxLayout;
     told->setSpacing(6);
     found_ = quiet({});
-    take_ = main_button(tr("Take it"));
+    take_ = new QPushButton(tr("Take it"));
+    take_->setProperty("role", "decide");
     take_->setObjectName("take proposal");
     take_->setToolTip(tr("The beats found again become the grid; items keep their time"));
     connect(take_, &QPushButton::clicked, &document_.ears(), &Ears::take_proposal);
     leave_ = new QPushButton(tr("Leave it"));
+    leave_->setProperty("role", "decline");
     leave_->setObjectName("leave proposal");
     leave_->setToolTip(tr("The grid stays as it is"));
     connect(leave_, &QPushButton::clicked, &document_.ears(), &Ears::leave_proposal);
