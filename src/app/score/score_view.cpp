@@ -1,22 +1,17 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "score/score_view.h"
 
-#include "model/edits.h"
 #include "score/paint_score.h"
-#include "time/musical_text.h"
 
-#include <QContextMenuEvent>
-#include <QGuiApplication>
 #include <QPaintEvent>
 #include <QPainterPath>
-#include <QWheelEvent>
 #include <algorithm>
 #include <cmath>
 
 namespace pulsepin {
 namespace {
 
-constexpr double drag_distance = 4, snap_distance = 9, reach = 9;
+constexpr double snap_distance = 9, reach = 9;
 constexpr int scroll_width = 10;
 
 } // namespace
@@ -290,152 +285,6 @@ void ScoreView::paintEvent(QPaintEvent* event) {
 void ScoreView::resizeEvent(QResizeEvent*) {
     lay_out();
     invalidate();
-}
-
-// -- mouse and keyboard
-
-void ScoreView::wheelEvent(QWheelEvent* event) {
-    if (event->modifiers() & Qt::ControlModifier) {
-        zoom_by(event->angleDelta().y() > 0 ? 2.0 : 0.5);
-        emit hint(tr("%n bars in a row", nullptr, bars_in_row_));
-    } else {
-        scroll_->setValue(scroll_->value() -
-                          event->angleDelta().y() * static_cast<int>(layout_.row_height()) / 120);
-    }
-    event->accept();
-}
-
-void ScoreView::mousePressEvent(QMouseEvent* event) {
-    drag_ = {};
-    drag_.from = event->position();
-    if (event->button() != Qt::LeftButton || drag_.from.x() < names_width || layout_.rows().empty())
-        return;
-    const auto pin = pin_at(drag_.from);
-    if (!pin) {
-        drag_.kind = Drag::Kind::Playhead;
-        if (!(event->modifiers() & Qt::ControlModifier))
-            view_.select({});
-        emit playhead_set(time_at(drag_.from));
-        return;
-    }
-    auto selection = view_.selection();
-    if (event->modifiers() & Qt::ControlModifier) {
-        if (!selection.erase(*pin))
-            selection.insert(*pin);
-    } else if (!selection.contains(*pin)) {
-        selection = {*pin};
-    }
-    view_.select(selection);
-    if (selection.contains(*pin)) {
-        drag_.kind = Drag::Kind::Pins;
-        drag_.pin = *pin;
-    }
-}
-
-void ScoreView::mouseMoveEvent(QMouseEvent* event) {
-    const QPointF at = event->position();
-    switch (drag_.kind) {
-    case Drag::Kind::None:
-        emit hint(at.x() < names_width ? QString()
-                  : pin_at(at)
-                      ? tr("Drag a pin along the beats, also into another row · Shift leaves the grid")
-                      : tr("Click to go there · double click adds a pin · wheel scrolls, with Ctrl other "
-                           "phrase lengths"));
-        setCursor(pin_at(at) ? Qt::SizeHorCursor : Qt::ArrowCursor);
-        break;
-    case Drag::Kind::Playhead:
-        emit playhead_set(time_at(at));
-        break;
-    case Drag::Kind::Pins:
-        if (drag_.moved || (at - drag_.from).manhattanLength() >= drag_distance)
-            drag_pins_to(at, event->modifiers() & Qt::ShiftModifier);
-        break;
-    }
-}
-
-void ScoreView::drag_pins_to(QPointF at, bool off_grid) {
-    const auto& project = document_.project();
-    const auto grabbed = anchored_time(project.pin(drag_.pin)->anchor, project);
-    if (!grabbed || !project.grid)
-        return;
-    // Counted in beats, so that a pin may be dragged into another row.
-    const double by_beats =
-        project.grid->beats_at(time_at(at)).value - project.grid->beats_at(time_at(drag_.from)).value;
-    const Seconds wanted = project.grid->time_at(Beats(project.grid->beats_at(*grabbed).value + by_beats));
-    const Ticks target = project.grid->nearest_tick(snapped(wanted, off_grid));
-    const Ticks by = target - project.grid->nearest_tick(*grabbed);
-    if (drag_.moved && by == drag_.by)
-        return;
-    drag_.moved = true;
-    drag_.by = by;
-    drag_.shown =
-        moved_by(project, std::vector<PinId>(view_.selection().begin(), view_.selection().end()), by);
-    drag_.schedule = resolve(drag_.shown);
-    emit hint(tr("To %1").arg(QString::fromStdString(format_position(project.grid->position_of(target)))));
-    invalidate();
-}
-
-void ScoreView::mouseReleaseEvent(QMouseEvent*) {
-    const bool moved = drag_.moved && drag_.by != Ticks(0);
-    const bool clicked = drag_.kind == Drag::Kind::Pins && !drag_.moved;
-    const PinId pin = drag_.pin;
-    Project next = std::move(drag_.shown);
-    cancel_drag();
-    if (moved)
-        document_.apply(std::move(next), view_.selection().size() > 1 ? tr("move pins") : tr("move pin"));
-    else if (clicked && view_.selection().size() > 1 &&
-             !(QGuiApplication::keyboardModifiers() & Qt::ControlModifier))
-        view_.select({pin});
-}
-
-void ScoreView::cancel_drag() {
-    drag_ = {};
-    setCursor(Qt::ArrowCursor);
-    invalidate();
-}
-
-void ScoreView::mouseDoubleClickEvent(QMouseEvent* event) {
-    const auto lane = lane_at(event->position());
-    if (event->button() != Qt::LeftButton || !lane)
-        return;
-    const auto pin = pin_at(event->position());
-    if (pin && std::abs(head_position(*pin).x() - event->position().x()) < reach)
-        return;
-    emit add_wanted(document_.project().lanes[*lane]->id,
-                    snapped(time_at(event->position()), event->modifiers() & Qt::ShiftModifier));
-}
-
-void ScoreView::contextMenuEvent(QContextMenuEvent* event) {
-    QPointF at = event->pos();
-    std::optional<PinId> pin;
-    if (event->reason() == QContextMenuEvent::Keyboard) {
-        if (!view_.selection().empty())
-            pin = *view_.selection().begin();
-        at = pin ? head_position(*pin) : position_of(view_.playhead());
-    } else {
-        pin = pin_at(at);
-        if (pin && !view_.selection().contains(*pin))
-            view_.select({*pin});
-    }
-    emit menu_wanted(mapToGlobal(at.toPoint()), pin, time_at(at));
-}
-
-void ScoreView::keyPressEvent(QKeyEvent* event) {
-    if (event->key() == Qt::Key_Escape && drag_.kind != Drag::Kind::None)
-        return cancel_drag();
-    QWidget::keyPressEvent(event);
-}
-
-bool ScoreView::event(QEvent* event) {
-    // While something is dragged, Escape gives the drag up and nothing else.
-    if (event->type() == QEvent::ShortcutOverride && drag_.kind != Drag::Kind::None &&
-        static_cast<QKeyEvent*>(event)->key() == Qt::Key_Escape) {
-        event->accept();
-        return true;
-    }
-    if (event->type() == QEvent::Leave)
-        emit hint({});
-    return QWidget::event(event);
 }
 
 } // namespace pulsepin

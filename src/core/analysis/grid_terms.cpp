@@ -18,11 +18,12 @@ struct Profile {
     std::array<double, parts> total{};                          ///< of the five bands
     std::array<std::vector<double>, accent_count> on, half;     ///< on and between the beats
     double occupied = 0;                                        ///< share of beats on which something starts
-    double odds_on = 0, odds_half = 0, odds_third = 0; ///< mean log odds that the network gives for a beat
-    double covered = 0;   ///< share of the network's beats that the grid takes up
-    double bend = 0;      ///< deviation of the logarithm of the period from beat to beat
-    double ioi = 0;       ///< between starts, in beats
-    double first_off = 0; ///< distance of the first start from the grid, in beats
+    double odds_on = 0, odds_half = 0, odds_third = 0,
+           odds_quarter = 0; ///< mean log odds that the network gives for a beat
+    double covered = 0;      ///< share of the network's beats that the grid takes up
+    double bend = 0;         ///< deviation of the logarithm of the period from beat to beat
+    double ioi = 0;          ///< between starts, in beats
+    double first_off = 0;    ///< distance of the first start from the grid, in beats
     double share_sounding = 0;
     const BarFit& bars;
 
@@ -87,6 +88,10 @@ double share_between(const Profile& p, Accent kind) {
 double strongest_of_four(const std::vector<double>& values) {
     const auto y = by_four(values);
     return std::log(*std::max_element(y.begin(), y.end()) / ((y[0] + y[1] + y[2] + y[3]) / 4));
+}
+
+double at_quarters(const Profile& p, Accent kind) {
+    return p.at(kind, 3) + p.at(kind, 9);
 }
 
 double octave(const Profile& p) {
@@ -190,6 +195,16 @@ constexpr Term table[] = {
          }
          return on / std::max(on_count, 1.0) - off / std::max(off_count, 1.0);
      }},
+    {"starts at quarters",
+     [](const Profile& p) { return std::log((p.total[3] + p.total[9]) / (2 * p.total[6])); }},
+    {"starts between", [](const Profile& p) { return std::log(p.total[6] / p.total[0]); }},
+    {"thirds rather than quarters",
+     [](const Profile& p) { return std::log((p.total[4] + p.total[8]) / (p.total[3] + p.total[9])); }},
+    {"kick at quarters", [](const Profile& p) { return at_quarters(p, Accent::Kick); }},
+    {"snare at quarters", [](const Profile& p) { return at_quarters(p, Accent::Snare); }},
+    {"hat at quarters", [](const Profile& p) { return at_quarters(p, Accent::Hat); }},
+    {"heard at quarters", [](const Profile& p) { return p.odds_quarter; }},
+    {"heard rather than between", [](const Profile& p) { return std::max(0.0, p.odds_on - p.odds_half); }},
 };
 static_assert(std::size(table) == grid_term_count);
 
@@ -240,6 +255,7 @@ GridTerms GridTermModel::terms(const BeatTrack& track, const BarFit& bars) const
                 p.odds_on += log_odds(v[0]) / n;
                 p.odds_half += log_odds(v[6]) / n;
                 p.odds_third += 0.5 * (log_odds(v[4]) + log_odds(v[8])) / n;
+                p.odds_quarter += 0.5 * (log_odds(v[3]) + log_odds(v[9])) / n;
             }
         }
         if (sum[0] > 0.3 * *std::max_element(sum.begin(), sum.end()))

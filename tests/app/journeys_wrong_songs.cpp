@@ -1,0 +1,123 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// Four songs whose grid is wrong at first, each put right through the real window in under ten actions.
+#include "application.h"
+#include "support/known_song.h"
+
+#include <QComboBox>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+class JourneysWrongSongs : public QObject, GridHands {
+    Q_OBJECT
+
+private slots:
+    void journey_half_tempo() {
+        KnownSong song;
+        QVERIFY(song.make(168, 20));
+        Desk desk;
+        QVERIFY(open(desk, song));
+        // As a detector that does not know better would have it: half as fast.
+        auto* range = desk.window.findChild<QComboBox*>("tempo range");
+        range->setCurrentIndex(range->findText("60–120 BPM"));
+        QVERIFY(!range->currentData().toPointF().isNull());
+        desk.click("detect");
+        QVERIFY(desk.settle());
+        QVERIFY2(
+            std::abs(desk.project().grid->typical_tempo().value - 84) < 2,
+            qPrintable(QString("%1 %2").arg(desk.project().grid->typical_tempo().value).arg(desk.message())));
+        place_cuts(desk);
+        const auto before = resolve(desk.project());
+        int actions = 0;
+        ++actions, desk.click("double");
+        auto* metre = desk.window.findChild<QComboBox*>("metre choice");
+        ++actions, metre->setCurrentIndex(metre->findText("4/4")),
+            emit metre->activated(metre->currentIndex());
+        ++actions, desk.window.view().set_playhead(Seconds(song.beats[0])), desk.click("bar 1 here");
+        QVERIFY(actions < 10);
+        QVERIFY(song.right(*desk.project().grid));
+        QVERIFY(song.bars_right(*desk.project().grid));
+        const auto now = resolve(desk.project()); // relabelled: what is placed keeps its time
+        for (std::size_t i = 0; i < now[0].pins.size(); ++i)
+            QVERIFY(std::abs((now[0].pins[i].time - before[0].pins[i].time).value) < 1e-9);
+    }
+
+    void journey_shifted_phase() {
+        KnownSong song;
+        QVERIFY(song.make(120, 20));
+        Desk desk;
+        QVERIFY(open(desk, song));
+        desk.window.open_beats(song.list(0.25 + 0.012, 4)); // half a beat and a little more
+        QVERIFY(song.missed_and_wrong(*desk.project().grid).first > 70);
+        place_cuts(desk);
+        int actions = 0;
+        ++actions, desk.click("off-beat"); // half a beat later: a whole beat now
+        ++actions, desk.click("shift -10");
+        ++actions, desk.click("shift -1");
+        ++actions, desk.click("shift -1");
+        ++actions, desk.window.view().set_playhead(Seconds(song.beats[4])), desk.click("bar 1 here");
+        QVERIFY(actions < 10);
+        const auto [missed, wrong] = song.missed_and_wrong(*desk.project().grid);
+        QVERIFY(missed <= 1 && wrong == 0); // the beat in front of the list is not there
+        QVERIFY(std::abs((desk.project().grid->time_at(Ticks(0)) - Seconds(song.beats[4])).value) < 0.001);
+        // Retimed, then named anew: what was on the third bar's beat is on a beat still.
+        const auto pins = resolve(desk.project())[0].pins;
+        for (const auto& pin : pins) {
+            const double beat = desk.project().grid->beats_at(pin.time).value;
+            QVERIFY(std::abs(beat - std::round(beat)) < 1e-6);
+        }
+    }
+
+    void journey_wrong_metre() {
+        KnownSong song;
+        QVERIFY(song.make(132, 24, 3));
+        Desk desk;
+        QVERIFY(open(desk, song));
+        desk.window.open_beats(song.list(0, 4)); // someone counted in four
+        QVERIFY(song.right(*desk.project().grid));
+        QVERIFY(!song.bars_right(*desk.project().grid));
+        int actions = 0;
+        auto* metre = desk.window.findChild<QComboBox*>("metre choice");
+        ++actions, metre->setCurrentIndex(metre->findText("3/4")),
+            emit metre->activated(metre->currentIndex());
+        ++actions, desk.window.view().set_playhead(Seconds(song.beats[9] + 0.02)), desk.key(Qt::Key_B);
+        QVERIFY(actions < 10);
+        QVERIFY(song.right(*desk.project().grid));
+        QVERIFY(song.bars_right(*desk.project().grid));
+    }
+
+    void journey_a_stop_in_the_middle() {
+        KnownSong song;
+        QVERIFY(song.make(120, 20, 4, 10, 1.37));
+        Desk desk;
+        QVERIFY(open(desk, song));
+        // A steady grid, as typed: right before the stop, wrong behind it.
+        desk.window.document().apply(
+            relabelled(desk.project(),
+                       *BeatGrid::steady(Bpm(120), Seconds(0.6), {}, desk.project().song->duration())),
+            "steady");
+        QVERIFY(song.missed_and_wrong(*desk.project().grid).first >= 40);
+        int actions = 0;
+        // Hold the last beat before the stop, take the next one to where the music goes on; all behind goes
+        // along.
+        const Seconds last(song.beats[39]), again(song.beats[40]);
+        ++actions, show(desk, last.value - 1, again.value + 2);
+        ++actions, QTest::mouseClick(&desk.window.timeline(), Qt::LeftButton, {}, at_beat(desk, last));
+        ++actions, desk.window.timeline().setFocus(), desk.key(Qt::Key_H);
+        ++actions, drag_beat(desk, last + Seconds(0.5), again, Qt::ControlModifier);
+        QVERIFY(actions < 10);
+        const auto [missed, wrong] = song.missed_and_wrong(*desk.project().grid);
+        QCOMPARE(missed, 0);
+        QCOMPARE(wrong, 0);
+        QVERIFY(song.bars_right(*desk.project().grid));
+    }
+};
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    prepare_application(application);
+    JourneysWrongSongs journeys;
+    return QTest::qExec(&journeys, argc, argv);
+}
+#include "journeys_wrong_songs.moc"
