@@ -15,6 +15,7 @@ namespace pulsepin {
 namespace {
 
 constexpr qint64 most_cache_bytes = 1ll << 30;
+constexpr Seconds long_song{360}, beginning{90};
 
 QDir cache_folder() {
     const QString folder = QStandardPaths::writableLocation(QStandardPaths::CacheLocation) + "/heard";
@@ -120,6 +121,36 @@ std::shared_ptr<const Detection> Ears::shown() const {
     return trying_ ? trying_ : document_.project().detection;
 }
 
+void Ears::show_beginning(const LoadedSound& sound) {
+    if (std::filesystem::exists(cache_file(sound.fingerprint)))
+        return; // it will be there at once
+    document_.jobs().start<Detection>(
+        tr("Listening to the beginning"),
+        [sound](const Progress& progress) -> Result<Detection> {
+            const auto format = sound.samples->format();
+            auto writer = SampleStoreWriter::create(format);
+            if (!writer)
+                return tl::unexpected(writer.error());
+            const auto count =
+                static_cast<std::size_t>(beginning.value * static_cast<double>(format.sample_rate)) *
+                static_cast<std::size_t>(format.channels);
+            if (auto done = writer->append(sound.samples->interleaved().first(count)); !done)
+                return tl::unexpected(done.error());
+            const auto part = writer->finish();
+            if (!part)
+                return tl::unexpected(part.error());
+            const auto found = analyze(**part, {}, progress);
+            if (!found)
+                return tl::unexpected(found.error());
+            return as_detection(*found);
+        },
+        [this, sound](Result<Detection> found) {
+            const bool same = document_.sound() && document_.sound()->samples == sound.samples;
+            if (found && same && !document_.project().detection)
+                show(std::make_shared<const Detection>(*std::move(found)));
+        });
+}
+
 void Ears::when_heard(std::function<void()> then) {
     if (!document_.sound()) {
         finding_ = false;
@@ -128,6 +159,8 @@ void Ears::when_heard(std::function<void()> then) {
     const LoadedSound sound = *document_.sound();
     if (heeded_ && heard_of_ == sound.samples)
         return then();
+    if (!document_.project().detection && sound.samples->duration() > long_song)
+        show_beginning(sound);
     document_.jobs().start<std::shared_ptr<const Heeded>>(
         tr("Listening"), [sound](const Progress& p) { return heard_before_or_now(sound, p); },
         [this, sound, then = std::move(then)](Result<std::shared_ptr<const Heeded>> heeded) {

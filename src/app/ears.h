@@ -59,6 +59,8 @@ signals:
 
 private:
     void when_heard(std::function<void()> then);
+    /// Shows what starts in the first minutes while a long song is still being listened to.
+    void show_beginning(const LoadedSound& sound);
     void show(std::shared_ptr<const Detection> detection);
     /// Hands on the onsets of a row: at once where only sliders moved, else after a short job.
     void find(const OnsetRow& row, std::function<void(std::vector<FoundOnset>)> then);

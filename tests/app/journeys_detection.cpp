@@ -3,6 +3,7 @@
 // Ways of working with what is detected, each through the real window.
 #include "application.h"
 #include "support/desk.h"
+#include "support/drum_score.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -52,6 +53,33 @@ private slots:
         QVERIFY(!desk.window.timeline().grab().isNull());
     }
 
+    // Rows and sections of the first minutes are there before a long song was listened to.
+    void journey_a_long_song_shows_its_beginning() {
+        QTemporaryDir dir;
+        const QString loop = dir.filePath("loop.wav"), path = dir.filePath("long.wav");
+        DrumScore score;
+        for (int bar = 0; bar < 20; ++bar)
+            score.rock_bar(0.5 + 2 * bar, 0.5);
+        QVERIFY(score.play_to(loop));
+        QVERIFY(ffmpeg({"-stream_loop", "12", "-i", loop, "-t", "420", "-ac", "1", path}));
+        Desk desk;
+        std::size_t at_first = 0;
+        double reached = 0;
+        connect(&desk.window.document().ears(), &Ears::shown_changed, this, [&] {
+            const auto shown = desk.window.document().ears().shown();
+            if (at_first == 0 && shown && !desk.project().detection && !shown->rows.empty()) {
+                at_first = shown->onsets().size();
+                reached = shown->onsets().back().time.value;
+            }
+        });
+        desk.window.open_path(path);
+        QVERIFY(QTest::qWaitFor(
+            [&] { return desk.project().detection && !desk.window.document().jobs().busy(); }, 120'000));
+        QVERIFY(at_first > 100);
+        QVERIFY(reached > 60 && reached < 91);
+        QVERIFY(desk.project().detection->onsets().size() > 3 * at_first);
+    }
+
     void journey_tempo_candidate() {
         Desk desk;
         QVERIFY(listen(desk));
@@ -91,7 +119,7 @@ private slots:
         const auto shown = [&] { return desk.window.document().ears().shown()->onsets().size(); };
         const auto first = shown();
         drag_slider(slider, slider->maximum());
-        QVERIFY(desk.settle());   // the first step looks at the song, all further ones act at once
+        QVERIFY(desk.settle()); // the first step looks at the song, all further ones act at once
         drag_slider(slider, slider->maximum() - 1);
         QVERIFY(shown() > first);                   // seen while the slider is held
         QCOMPARE(desk.project().detection, before); // but not yet an edit
