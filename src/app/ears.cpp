@@ -228,18 +228,19 @@ void Ears::propose(const GridConditions& conditions) {
                 if (!found->grid)
                     return document_.say(
                         tr("No beats were found that keep to what is held. The grid stays as it is."));
-                proposal_ = as_detection(*found);
+                Proposal proposal{as_detection(*found), *found->grid};
                 if (project.grid) {
                     const auto& before = project.detection ? project.detection->grid : std::nullopt;
                     const bool named =
                         !before ||
                         before->position_of(before->nearest_beat(project.grid->time_at(Ticks(0)))) !=
                             MusicalPosition{1, 1, 0};
-                    if (auto merged = with_held_of(*proposal_->grid, *project.grid, named))
-                        proposal_->grid = *std::move(merged);
+                    if (auto merged = with_held_of(proposal.grid, *project.grid, named))
+                        proposal.grid = *std::move(merged);
                 }
                 if (project.detection)
-                    proposal_->rows = project.detection->rows;
+                    proposal.found.rows = project.detection->rows;
+                proposal_ = std::move(proposal);
                 emit proposal_changed();
             });
     });
@@ -248,10 +249,10 @@ void Ears::propose(const GridConditions& conditions) {
 void Ears::take_proposal() {
     if (!proposal_)
         return;
-    Detection detection = *std::exchange(proposal_, std::nullopt);
+    Proposal taken = *std::exchange(proposal_, std::nullopt);
     emit proposal_changed();
-    document_.apply(with_detection(document_.project(), std::move(detection), true),
-                    tr("take the beats found again"));
+    const Project found = with_detection(document_.project(), std::move(taken.found), false);
+    document_.apply(relabelled(found, std::move(taken.grid)), tr("take the beats found again"));
 }
 
 void Ears::leave_proposal() {

@@ -34,7 +34,7 @@ public:
     /// taken.
     void propose(const GridConditions& conditions);
     /// What was found again, with the held beats as they were; null when there is nothing to decide.
-    [[nodiscard]] const BeatGrid* proposal() const { return proposal_ ? &*proposal_->grid : nullptr; }
+    [[nodiscard]] const BeatGrid* proposal() const { return proposal_ ? &proposal_->grid : nullptr; }
     void take_proposal();
     void leave_proposal();
 
@@ -70,7 +70,11 @@ private:
     std::shared_ptr<const Heeded> heeded_;
     std::shared_ptr<const SampleStore> heard_of_; ///< whose samples heeded_ was heard of
     std::shared_ptr<const Detection> trying_;     ///< shown instead of the project's
-    std::optional<Detection> proposal_;
+    struct Proposal {
+        Detection found;
+        BeatGrid grid; ///< the found one with what was held
+    };
+    std::optional<Proposal> proposal_;
     std::size_t tried_row_ = 0;
     std::optional<OnsetRow> wanted_row_; ///< the newest that was asked for while another was being found
     bool finding_ = false, keep_when_found_ = false;

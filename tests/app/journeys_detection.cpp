@@ -7,8 +7,10 @@
 
 #include <QCheckBox>
 #include <QComboBox>
+#include <QDir>
 #include <QMenu>
 #include <QSlider>
+#include <QStandardPaths>
 
 using namespace pulsepin;
 using namespace pulsepin::test;
@@ -62,6 +64,7 @@ private slots:
             score.rock_bar(0.5 + 2 * bar, 0.5);
         QVERIFY(score.play_to(loop));
         QVERIFY(ffmpeg({"-stream_loop", "12", "-i", loop, "-t", "420", "-ac", "1", path}));
+        QDir(QStandardPaths::writableLocation(QStandardPaths::CacheLocation) + "/heard").removeRecursively();
         Desk desk;
         std::size_t at_first = 0;
         double reached = 0;

@@ -193,6 +193,14 @@ private slots:
             held += beat.origin == BeatOrigin::Held && beat.time == kept;
         }
         QCOMPARE(held, 1);
+        // What was found is kept beside it, and finding once more still asks.
+        QVERIFY(!(*desk.project().detection->grid == *desk.project().grid));
+        const auto taken = desk.project().grid;
+        desk.click("detect");
+        QVERIFY(desk.settle());
+        QVERIFY(take->isVisible());
+        QCOMPARE(desk.project().grid, taken);
+        desk.click("leave proposal");
         QVERIFY2(right > static_cast<int>(found.beats().size()) - 4, qPrintable(QString::number(right)));
         desk.window.timeline().setFocus();
         desk.key(Qt::Key_Z, Qt::ControlModifier);

@@ -13,8 +13,14 @@ namespace pulsepin {
 
 bool GridPanel::corrected() const {
     const auto& project = document_.project();
-    return project.grid && project.detection && project.detection->grid &&
-           !(*project.grid == *project.detection->grid);
+    if (!project.grid)
+        return false;
+    const auto& beats = project.grid->beats();
+    const bool held = std::any_of(beats.begin(), beats.end(),
+                                  [](const GridBeat& beat) { return beat.origin == BeatOrigin::Held; });
+    const bool as_found =
+        project.detection && project.detection->grid && *project.grid == *project.detection->grid;
+    return held || !as_found;
 }
 
 /// What was corrected holds when the beats are looked for again.
@@ -25,10 +31,11 @@ GridConditions GridPanel::conditions() const {
         const int now = project.grid->metre_at(Ticks(0)).beats_per_bar;
         if (now != project.detection->grid->metre_at(Ticks(0)).beats_per_bar)
             conditions.beats_per_bar = now;
+    }
+    if (project.grid)
         for (const auto& beat : project.grid->beats())
             if (beat.origin == BeatOrigin::Held)
                 conditions.held.push_back(beat.time);
-    }
     for (const auto& span : *project.excluded)
         conditions.excluded.emplace_back(span.from, span.until);
     if (const QPointF range = range_->currentData().toPointF(); !range.isNull())
