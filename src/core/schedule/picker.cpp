@@ -17,7 +17,7 @@ Result<std::vector<Picked>> pick(const Picker& picker, const Project& project) {
     constexpr std::int64_t most = 100'000;
     if (picker.until.value - picker.from.value > most * ticks_per_beat / 2)
         return fail("The range is far longer than any song.");
-    const PickContext context{project, *project.grid, picker.from, picker.until};
+    const PickContext context{project, *project.grid, picker, picker.from, picker.until};
     auto picked = source->positions(context);
     for (const auto& use : picker.filters) {
         const auto* filter = picker_filter(use.id);
@@ -40,6 +40,10 @@ Result<std::vector<Picked>> pick(const Picker& picker, const Project& project) {
 std::string describe(const Picker& picker, const BeatGrid& grid) {
     const auto* source = picker_source(picker.source);
     std::string text(source ? source->label : std::string_view(picker.source));
+    if (!picker.argument.empty())
+        text += " \"" + picker.argument + "\"";
+    if (picker.swing != 1 && source && source->takes == SourceTakes::Swing)
+        text += fmt::format(" at swing {:.2g} : 1", picker.swing);
     for (const auto& use : picker.filters)
         if (const auto* filter = picker_filter(use.id))
             text += ", " + filter->describe(use.parameters);

@@ -22,6 +22,9 @@ struct Picker {
     Ticks from;
     Ticks until;
     std::vector<FilterUse> filters;
+    std::string argument = {};    ///< which row of onsets, which markers; as the source takes it
+    double swing = 1;             ///< of subdivisions: the first half of a pair against the second
+    std::vector<Ticks> list = {}; ///< of the source "list", rising
     friend bool operator==(const Picker&, const Picker&) = default;
 };
 

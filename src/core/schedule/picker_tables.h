@@ -11,7 +11,7 @@ namespace pulsepin {
 struct ParameterRow {
     std::string_view id;
     std::string_view label;
-    std::string_view unit;
+    std::string_view unit; ///< "%", "ms"; "lane": the number of a lane
     double lowest;
     double highest;
     double initial;
@@ -20,14 +20,19 @@ struct ParameterRow {
 struct PickContext {
     const Project& project;
     const BeatGrid& grid;
+    const Picker& picker;
     Ticks from;
     Ticks until;
 };
+
+/// What a source needs to know beside the range.
+enum class SourceTakes { Nothing, OnsetRow, MarkerName, Swing };
 
 /// Where positions come from. `positions` gives those in [from, until), rising.
 struct PickerSourceRow {
     std::string_view id;
     std::string_view label;
+    SourceTakes takes;
     std::vector<Picked> (*positions)(const PickContext&);
 };
 
@@ -44,5 +49,10 @@ struct PickerFilterRow {
 [[nodiscard]] std::span<const PickerFilterRow> picker_filters();
 [[nodiscard]] const PickerSourceRow* picker_source(std::string_view id);
 [[nodiscard]] const PickerFilterRow* picker_filter(std::string_view id);
+
+/// The pattern of the filter "steps" as its four numbers, and back: `on` has bars * beats a bar * steps a
+/// beat places.
+[[nodiscard]] std::vector<double> steps_as_parameters(int bars, int steps_a_beat,
+                                                      const std::vector<bool>& on);
 
 } // namespace pulsepin

@@ -1,0 +1,213 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// Sources and filters of pickers.
+#include "schedule/picker_tables.h"
+#include "schedule/resolve.h"
+#include "support/projects.h"
+#include "time/grid_bend.h"
+
+#include <QTest>
+#include <cmath>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+namespace {
+
+Picker over(const Project& project, const char* source, std::int64_t from_bar, std::int64_t until_bar,
+            std::vector<FilterUse> filters = {}) {
+    return {source, project.grid->ticks_of({from_bar, 1, 0}), project.grid->ticks_of({until_bar, 1, 0}),
+            std::move(filters)};
+}
+
+std::vector<std::string> places(const Project& project, const Picker& picker) {
+    std::vector<std::string> out;
+    const auto picked = pick(picker, project);
+    if (!picked)
+        return {picked.error().message()};
+    for (const auto& p : *picked) {
+        const auto m = project.grid->position_of(p.at);
+        out.push_back(std::to_string(m.bar) + "." + std::to_string(m.beat) +
+                      (m.tick > 0 ? "+" + std::to_string(m.tick) : std::string()));
+    }
+    return out;
+}
+
+using Places = std::vector<std::string>;
+
+/// Kicks on beats 1 and 3, a little late; strong and weak by turns. Sections at bars 1 and 9.
+Project heard_project() {
+    Project project = steady_project();
+    Detection detection;
+    detection.grid = *project.grid;
+    detection.rows.resize(2);
+    detection.rows[0].name = "onsets";
+    detection.rows[1].name = "kick";
+    for (int i = 0; i < 60; ++i) {
+        detection.rows[0].onsets.push_back({Seconds(i * 0.5), 0.5f});
+        detection.rows[1].onsets.push_back({Seconds(i * 1.0 + 0.012), i % 2 == 0 ? 0.9f : 0.3f});
+    }
+    detection.sections = {{Seconds(0), Seconds(16), "A", false, 0.8f},
+                          {Seconds(16.01), Seconds(60), "B", true, 0.7f}};
+    return with_detection(project, detection, false);
+}
+
+} // namespace
+
+class TestPickers : public QObject {
+    Q_OBJECT
+private slots:
+    void subdivisions() {
+        const auto project = steady_project();
+        const std::pair<const char*, std::size_t> counts[] = {
+            {"beats", 8},          {"downbeats", 2},    {"half-beats", 16},  {"third-beats", 24},
+            {"quarter-beats", 32}, {"sixth-beats", 48}, {"eighth-beats", 64}};
+        for (const auto& [source, count] : counts) {
+            const auto picked = pick(over(project, source, 3, 5), project);
+            QVERIFY(picked);
+            QCOMPARE(picked->size(), count);
+            for (std::size_t i = 1; i < count; ++i) // evenly
+                QCOMPARE((*picked)[i].at - (*picked)[i - 1].at, (*picked)[1].at - (*picked)[0].at);
+        }
+    }
+
+    // Swing 2 : 1 puts the second eighth at two thirds of the beat (common practice: triplet swing).
+    void swung_halves() {
+        const auto project = steady_project();
+        auto picker = over(project, "half-beats", 1, 2);
+        picker.swing = 2;
+        QCOMPARE(places(project, picker),
+                 (Places{"1.1", "1.1+640", "1.2", "1.2+640", "1.3", "1.3+640", "1.4", "1.4+640"}));
+        picker.source = "quarter-beats"; // sixteenths swing within each half
+        QCOMPARE(places(project, picker)[1], std::string("1.1+320"));
+        QCOMPARE(places(project, picker)[2], std::string("1.1+480"));
+        QVERIFY(describe(picker, *project.grid).find("swing 2 : 1") != std::string::npos);
+        picker.source = "beats"; // has nothing to swing
+        QCOMPARE(places(project, picker).size(), std::size_t{4});
+    }
+
+    void onsets_of_a_row() {
+        const auto project = heard_project();
+        auto picker = over(project, "onsets", 1, 3);
+        picker.argument = "kick";
+        // 12 ms at 120 BPM are 23 ticks.
+        QCOMPARE(places(project, picker), (Places{"1.1+23", "1.3+23", "2.1+23", "2.3+23"}));
+        picker.filters = {{"stronger", {50}}};
+        QCOMPARE(places(project, picker), (Places{"1.1+23", "2.1+23"}));
+        picker.filters = {{"to-beats", {20}}};
+        QCOMPARE(places(project, picker), (Places{"1.1", "1.3", "2.1", "2.3"}));
+        picker.filters = {{"to-beats", {5}}};
+        QVERIFY(places(project, picker).empty());
+        picker.argument = "no such row";
+        QVERIFY(places(project, picker).empty());
+        QVERIFY(
+            pick(over(steady_project(), "onsets", 1, 3), steady_project())->empty()); // nothing was heard yet
+    }
+
+    void sections_and_markers() {
+        Project project = heard_project();
+        QCOMPARE(places(project, over(project, "sections", 1, 20)), (Places{"1.1", "9.1"}));
+        project = *with_pins(project, lane_of_kind(project, LaneKind::Marker),
+                             {{{}, MusicalAnchor{Ticks(12 * 960)}, MarkerBody{"drop", ""}, {}},
+                              {{}, MusicalAnchor{Ticks(4 * 960)}, MarkerBody{"launch", ""}, {}},
+                              {{}, TimeAnchor{Seconds(1.25)}, MarkerBody{"drop two", ""}, {}}});
+        auto picker = over(project, "markers", 1, 20);
+        QCOMPARE(places(project, picker), (Places{"1.3+480", "2.1", "4.1"}));
+        picker.argument = "drop";
+        QCOMPARE(places(project, picker), (Places{"1.3+480", "4.1"}));
+    }
+
+    void a_list_that_was_frozen() {
+        const auto project = steady_project();
+        auto picker = over(project, "list", 1, 3);
+        picker.list = {Ticks(0), Ticks(500), Ticks(7 * 960), Ticks(99 * 960)};
+        QCOMPARE(places(project, picker), (Places{"1.1", "1.1+500", "2.4"}));
+    }
+
+    // Common practice: a shake on the last beat of every fourth bar.
+    void the_last_of_every_fourth_bar() {
+        const auto project = steady_project();
+        QCOMPARE(places(project, over(project, "beats", 1, 13, {{"last-of", {4}}})),
+                 (Places{"4.4", "8.4", "12.4"}));
+        QCOMPARE(places(project, over(project, "beats", 3, 13, {{"last-of", {4}}})), (Places{"6.4", "10.4"}));
+        QCOMPARE(places(project, over(project, "half-beats", 1, 3, {{"last-of", {1}}})),
+                 (Places{"1.4+480", "2.4+480"}));
+    }
+
+    void a_pattern_of_steps() {
+        const auto project = steady_project();
+        const auto three_three_two =
+            steps_as_parameters(1, 2, {true, false, false, true, false, false, true, false});
+        QCOMPARE(places(project, over(project, "half-beats", 2, 4, {{"steps", three_three_two}})),
+                 (Places{"2.1", "2.2+480", "2.4", "3.1", "3.2+480", "3.4"}));
+        std::vector<bool> far(32, false); // over four bars, one step a beat... and beyond 32 steps
+        far.resize(64, false);
+        far[63] = true;
+        QCOMPARE(places(project,
+                        over(project, "quarter-beats", 1, 9, {{"steps", steps_as_parameters(4, 4, far)}})),
+                 (Places{"4.4+720", "8.4+720"}));
+    }
+
+    void a_share_at_random() {
+        const auto project = steady_project(120, 0, 600);
+        const auto whole = places(project, over(project, "beats", 1, 200, {{"random", {33, 7}}}));
+        QVERIFY(whole.size() > 220 && whole.size() < 310); // a third of 796, three deviations to each side
+        QCOMPARE(places(project, over(project, "beats", 1, 200, {{"random", {33, 7}}})),
+                 whole); // always the same
+        QVERIFY(places(project, over(project, "beats", 1, 200, {{"random", {33, 8}}})) != whole);
+        // A part of the range holds the same positions.
+        for (const auto& place : places(project, over(project, "beats", 50, 100, {{"random", {33, 7}}})))
+            QVERIFY(std::find(whole.begin(), whole.end(), place) != whole.end());
+        QVERIFY(places(project, over(project, "beats", 1, 200, {{"random", {0, 7}}})).empty());
+        QCOMPARE(places(project, over(project, "beats", 1, 200, {{"random", {100, 7}}})).size(),
+                 std::size_t{796});
+    }
+
+    void at_least_so_far_apart() {
+        const auto project = steady_project(); // half a second a beat, 12 frames
+        QCOMPARE(places(project, over(project, "beats", 1, 3, {{"apart-ms", {900}}})),
+                 (Places{"1.1", "1.3", "2.1", "2.3"}));
+        QCOMPARE(places(project, over(project, "beats", 1, 3, {{"apart-ms", {500}}})).size(), std::size_t{8});
+        QCOMPARE(places(project, over(project, "beats", 1, 3, {{"apart-frames", {13}}})),
+                 (Places{"1.1", "1.3", "2.1", "2.3"}));
+        QCOMPARE(places(project, over(project, "half-beats", 1, 2, {{"apart-beats", {1.5}}})),
+                 (Places{"1.1", "1.2+480", "1.4"}));
+    }
+
+    void where_another_lane_does_not_act() {
+        Project project = steady_project();
+        const auto lane = lane_of_kind(project, LaneKind::Marker);
+        project = *with_pins(project, lane,
+                             {{{}, MusicalAnchor{Ticks(960)}, MarkerBody{"a", ""}, {}},
+                              {{}, TimeAnchor{Seconds(1.003)}, MarkerBody{"same frame", ""}, {}}});
+        const auto number = static_cast<double>(lane.value);
+        QCOMPARE(places(project, over(project, "beats", 1, 2, {{"free-of-lane", {number}}})),
+                 (Places{"1.1", "1.4"}));
+        QCOMPARE(places(project, over(project, "beats", 1, 2, {{"free-of-lane", {987}}})).size(),
+                 std::size_t{4});
+    }
+
+    void filters_work_in_any_order() {
+        const auto project = steady_project();
+        const FilterUse last{"last-of", {1}}, second{"every-nth", {2, 0}};
+        QCOMPARE(places(project, over(project, "beats", 1, 5, {last, second})), (Places{"1.4", "3.4"}));
+        QCOMPARE(places(project, over(project, "beats", 1, 5, {second, last})),
+                 (Places{"1.3", "2.3", "3.3", "4.3"}));
+        QCOMPARE(describe(over(project, "beats", 1, 5, {last, second}), *project.grid),
+                 std::string("beats, the last of each bar, every 2nd, 1.1 until 5.1"));
+    }
+
+    // After the grid was corrected the same picker picks on the corrected one.
+    void pickers_follow_the_grid() {
+        Project project = heard_project();
+        auto picker = over(project, "beats", 1, 5, {{"last-of", {2}}});
+        const auto before = pick(picker, project);
+        project = retimed(project, *with_beat_moved(*project.grid, 7, Seconds(3.56), BendReach::Bar));
+        const auto after = pick(picker, project);
+        QCOMPARE(*before, *after);                                                    // the same places,
+        QVERIFY(std::abs(project.grid->time_at((*after)[0].at).value - 3.56) < 1e-9); // at other times
+    }
+};
+
+QTEST_APPLESS_MAIN(TestPickers)
+#include "test_pickers.moc"
