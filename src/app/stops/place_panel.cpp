@@ -10,6 +10,7 @@
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QStyle>
+#include <QVBoxLayout>
 #include <algorithm>
 
 namespace pulsepin {
@@ -40,8 +41,9 @@ PlacePanel::PlacePanel(Document& document, ViewState& view, QWidget* parent)
     source_ = new QComboBox;
     source_->setObjectName("source");
     for (const auto& row : picker_sources())
-        source_->addItem(QString::fromUtf8(row.label.data(), static_cast<qsizetype>(row.label.size())),
-                         QString::fromUtf8(row.id.data(), static_cast<qsizetype>(row.id.size())));
+        if (row.id != "list") // comes from what was picked before, not from here
+            source_->addItem(QString::fromUtf8(row.label.data(), static_cast<qsizetype>(row.label.size())),
+                             QString::fromUtf8(row.id.data(), static_cast<qsizetype>(row.id.size())));
     source_->setToolTip(tr("Where the positions come from"));
     every_ = new QComboBox;
     every_->setObjectName("every");
@@ -55,15 +57,52 @@ PlacePanel::PlacePanel(Document& document, ViewState& view, QWidget* parent)
     until_ = new QLineEdit;
     until_->setObjectName("until");
     until_->setToolTip(tr("Bar and beat up to which is placed; itself not included"));
+    grid->setVerticalSpacing(6);
     grid->addWidget(labelled(tr("to lane"), lane_), 1, 0);
     grid->addWidget(labelled(tr("from"), source_), 1, 1);
-    grid->addWidget(labelled(tr("every"), every_), 1, 2);
+    row_ = new QComboBox;
+    row_->setObjectName("source row");
+    row_->setAccessibleName(tr("Row of onsets"));
+    row_->setToolTip(tr("Which row of onsets"));
+    marker_ = new QLineEdit;
+    marker_->setObjectName("source marker");
+    marker_->setAccessibleName(tr("Name of markers"));
+    marker_->setPlaceholderText(tr("all"));
+    marker_->setToolTip(tr("Only markers whose name holds this"));
+    swing_ = new QDoubleSpinBox;
+    swing_->setObjectName("swing");
+    swing_->setAccessibleName(tr("Swing"));
+    swing_->setRange(1, 4);
+    swing_->setSingleStep(0.05);
+    swing_->setSuffix(tr(" : 1"));
+    swing_->setToolTip(tr("The first of each pair against the second: 1 straight, 2 triplets"));
+    every_->setAccessibleName(tr("every"));
+    argument_ = new QWidget;
+    auto* asked = new QVBoxLayout(argument_);
+    asked->setContentsMargins(0, 0, 0, 0);
+    asked->setSpacing(3);
+    argument_name_ = quiet({});
+    asked->addWidget(argument_name_);
+    for (QWidget* field :
+         {static_cast<QWidget*>(row_), static_cast<QWidget*>(marker_), static_cast<QWidget*>(swing_)})
+        asked->addWidget(field);
+    grid->addWidget(argument_, 1, 2);
+    grid->addWidget(labelled(tr("every"), every_), 1, 3);
     grid->addWidget(labelled(tr("starting at"), from_), 2, 0);
     grid->addWidget(labelled(tr("until"), until_), 2, 1);
     auto* shots = new QComboBox;
     shots->addItem(tr("in turn, from bin"));
     shots->setToolTip(tr("Each cut takes the next shot of the bin"));
-    grid->addWidget(labelled(tr("shots"), shots), 2, 2);
+    grid->addWidget(labelled(tr("shots"), shots), 2, 2, 1, 2);
+    auto* slots_box = new QVBoxLayout;
+    slots_box->setSpacing(4);
+    for (int i = 1; i <= 2; ++i) {
+        auto* slot = new FilterSlot(QString("filter %1").arg(i));
+        connect(slot, &FilterSlot::changed, this, &PlacePanel::preview);
+        slots_box->addWidget(slot);
+        filters_.push_back(slot);
+    }
+    grid->addLayout(slots_box, 3, 0, 1, 4);
 
     place_ = main_button({});
     place_->setObjectName("place");
@@ -84,13 +123,19 @@ PlacePanel::PlacePanel(Document& document, ViewState& view, QWidget* parent)
     buttons->addWidget(place_);
     buttons->addWidget(show_);
     buttons->addWidget(outcome_, 1);
-    grid->addLayout(buttons, 4, 0, 1, 4);
-    grid->setRowStretch(3, 1);
-    for (int column = 0; column < 3; ++column)
+    grid->addLayout(buttons, 5, 0, 1, 4);
+    grid->setRowStretch(4, 1);
+    for (int column = 0; column < 4; ++column)
         grid->setColumnStretch(column, 1);
 
     connect(lane_, &QComboBox::currentIndexChanged, this, &PlacePanel::preview);
-    connect(source_, &QComboBox::currentIndexChanged, this, &PlacePanel::preview);
+    connect(source_, &QComboBox::currentIndexChanged, this, [this] {
+        show_argument();
+        preview();
+    });
+    connect(row_, &QComboBox::currentIndexChanged, this, &PlacePanel::preview);
+    connect(marker_, &QLineEdit::textChanged, this, &PlacePanel::preview);
+    connect(swing_, &QDoubleSpinBox::valueChanged, this, &PlacePanel::preview);
     connect(every_, &QComboBox::currentIndexChanged, this, &PlacePanel::preview);
     connect(from_, &QLineEdit::textChanged, this, &PlacePanel::preview);
     connect(until_, &QLineEdit::textChanged, this, &PlacePanel::preview);
@@ -117,6 +162,35 @@ void PlacePanel::fill_lanes() {
         if (lane->kind == LaneKind::Cut)
             lane_->setCurrentIndex(lane_->count() - 1);
     }
+}
+
+void PlacePanel::fill_rows() {
+    QStringList names;
+    if (const auto& detection = document_.project().detection)
+        for (const auto& row : detection->rows)
+            names << QString::fromStdString(row.name);
+    QStringList there;
+    for (int i = 0; i < row_->count(); ++i)
+        there << row_->itemText(i);
+    if (names == there)
+        return;
+    const QSignalBlocker quietly(row_);
+    const QString chosen = row_->currentText();
+    row_->clear();
+    row_->addItems(names);
+    row_->setCurrentIndex(std::max(0, row_->findText(chosen)));
+}
+
+void PlacePanel::show_argument() {
+    const auto* source = picker_source(source_->currentData().toString().toStdString());
+    const auto takes = source ? source->takes : SourceTakes::Nothing;
+    row_->setVisible(takes == SourceTakes::OnsetRow);
+    marker_->setVisible(takes == SourceTakes::MarkerName);
+    swing_->setVisible(takes == SourceTakes::Swing);
+    argument_->setVisible(takes != SourceTakes::Nothing);
+    argument_name_->setText(takes == SourceTakes::OnsetRow     ? tr("row")
+                            : takes == SourceTakes::MarkerName ? tr("named")
+                                                               : tr("swing"));
 }
 
 const Lane* PlacePanel::lane() const {
@@ -152,10 +226,21 @@ Result<Picker> PlacePanel::picker() const {
     const auto& grid = document_.project().grid;
     if (!grid)
         return fail("There is no beat grid yet.", {}, "Detect the beats first.");
-    return Picker{source_->currentData().toString().toStdString(),
-                  grid->ticks_of(*from),
-                  grid->ticks_of(*until),
-                  {{"every-nth", {static_cast<double>(every_->currentData().toInt()), 0.0}}}};
+    Picker picker{
+        source_->currentData().toString().toStdString(), grid->ticks_of(*from), grid->ticks_of(*until), {}};
+    const auto* source = picker_source(picker.source);
+    if (source && source->takes == SourceTakes::OnsetRow)
+        picker.argument = row_->currentText().toStdString();
+    if (source && source->takes == SourceTakes::MarkerName)
+        picker.argument = marker_->text().toStdString();
+    if (source && source->takes == SourceTakes::Swing)
+        picker.swing = swing_->value();
+    // "Every second" of those that the filters let through.
+    for (const auto* slot : filters_)
+        if (auto use = slot->use())
+            picker.filters.push_back(*std::move(use));
+    picker.filters.push_back({"every-nth", {static_cast<double>(every_->currentData().toInt()), 0.0}});
+    return picker;
 }
 
 void PlacePanel::preview() {
@@ -236,6 +321,10 @@ bool PlacePanel::complete() const {
 
 void PlacePanel::refresh() {
     fill_lanes();
+    fill_rows();
+    show_argument();
+    for (auto* slot : filters_)
+        slot->set_project(document_.project());
     take_range_of_view();
     preview();
 }

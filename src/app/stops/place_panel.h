@@ -2,6 +2,7 @@
 #pragma once
 
 #include "schedule/place.h"
+#include "stops/filter_slot.h"
 #include "stops/stop_panel.h"
 
 #include <QComboBox>
@@ -30,6 +31,8 @@ signals:
 
 private:
     void fill_lanes();
+    void fill_rows();
+    void show_argument();
     void take_range_of_view();
     void preview();
     [[nodiscard]] Result<Picker> picker() const;
@@ -39,6 +42,12 @@ private:
     QComboBox* lane_;
     QComboBox* source_;
     QComboBox* every_;
+    QWidget* argument_; ///< what the source asks for
+    QLabel* argument_name_;
+    QComboBox* row_;
+    QLineEdit* marker_;
+    QDoubleSpinBox* swing_;
+    std::vector<FilterSlot*> filters_;
     QLineEdit* from_;
     QLineEdit* until_;
     QPushButton* place_;
