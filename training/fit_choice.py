@@ -154,6 +154,10 @@ def fit_pulse(own, none, which):
         lowest = float(torch.quantile((x @ w + b)[:len(own)], 0.02))
         if lowest < 0:
             b -= lowest
+        # Nor need it refuse more than what keeps others out, with a margin for those that were not seen.
+        highest = float((x @ w + b)[len(own):].max())
+        if highest < -0.3:
+            b += -0.3 - highest
     odds = (x @ w + b).detach().numpy()
     songs, others = odds[:len(own)], odds[len(own):]
     print(f'{which} network, pulse: songs taken for none {np.mean(songs < 0):.3f} (lowest {np.sort(songs)[:5].round(2)}), '

@@ -12,6 +12,8 @@
 namespace pulsepin {
 namespace {
 
+constexpr std::size_t fewest_onsets = 4; // of which a pulse can be made
+
 /// The median tempo over eight beats: finer than one period in whole frames.
 Bpm tempo_of(const BeatTrack& track) {
     constexpr std::size_t span = 8;
@@ -115,7 +117,8 @@ Result<Analysis> analyze(const Heeded& heeded, const AnalysisSettings& settings,
         // A person who tells where beats are, or how fast they come, knows that there are some.
         const bool told = !settings.grid.held.empty() || settings.grid.tempo_range;
         const auto refined = refine_beats(features, grids.front().beats);
-        if ((analysis.pulse >= 0.5f || told) && refined.times.size() >= 4) {
+        const bool anything = analysis.onsets.size() >= fewest_onsets;
+        if (((analysis.pulse >= 0.5f && anything) || told) && refined.times.size() >= 4) {
             analysis.grid = grid_from(grids.front().bars, refined, analysis.pulse * sureness_of(grids));
             analysis.tempi = tempo_candidates(grids);
             analysis.swing = swing_ratio(analysis.onsets, *analysis.grid);

@@ -58,7 +58,7 @@ DetectionCurve by_flux(const Features& f) {
 }
 
 DetectionCurve by_everything(const Features& f) {
-    auto curve = heard(f, Heard::Onset, 0.26f, by_flux);
+    auto curve = heard(f, Heard::Onset, 0.24f, by_flux);
     if (!f.heard[Heard::Onset].empty())
         curve.elsewhere = {by_flux(f)};
     return curve;
@@ -68,19 +68,19 @@ constexpr OnsetFunction table[] = {
     {"full", "Everything that starts", by_everything, [](const Features& f) { return f.raw; }},
     {"kick", "Kick",
      [](const Features& f) {
-         return heard(f, Heard::Kick, 0.22f,
+         return heard(f, Heard::Kick, 0.2f,
                       [](const Features& g) { return on_slow_clock(band(g, Band::Bass), 1.2f); });
      },
      [](const Features& f) { return band(f, Band::Bass); }},
     {"snare", "Snare",
      [](const Features& f) {
-         return heard(f, Heard::Snare, 0.28f,
+         return heard(f, Heard::Snare, 0.3f,
                       [](const Features& g) { return on_slow_clock(band(g, Band::Snare), 1.5f); });
      },
      [](const Features& f) { return band(f, Band::Snare); }},
     {"hat", "Hat",
      [](const Features& f) {
-         return heard(f, Heard::Hat, 0.25f,
+         return heard(f, Heard::Hat, 0.28f,
                       [](const Features& g) { return on_slow_clock(band(g, Band::High), 0.8f); });
      },
      [](const Features& f) { return band(f, Band::High); }},
