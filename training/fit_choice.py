@@ -156,8 +156,8 @@ def fit_pulse(own, none, which):
             b -= lowest
         # Nor need it refuse more than what keeps others out, with a margin for those that were not seen.
         highest = float((x @ w + b)[len(own):].max())
-        if highest < -0.3:
-            b += -0.3 - highest
+        if highest < -0.9:
+            b += -0.9 - highest
     odds = (x @ w + b).detach().numpy()
     songs, others = odds[:len(own)], odds[len(own):]
     print(f'{which} network, pulse: songs taken for none {np.mean(songs < 0):.3f} (lowest {np.sort(songs)[:5].round(2)}), '

@@ -24,7 +24,7 @@ const std::array<double, grid_term_count>& grid_weights(bool with_network) {
 }
 
 const PulseWeights& pulse_weights(bool with_network) {
-    static constexpr PulseWeights with_it{10.47, {0, 0, 0, 0, 0, 0.9207, 0, 0.601, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, -0.4244, 0, 0, 0, -0.09521, 0, 1.849, 0.8111, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0}};
+    static constexpr PulseWeights with_it{9.872, {0, 0, 0, 0, 0, 0.9207, 0, 0.601, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, -0.4244, 0, 0, 0, -0.09521, 0, 1.849, 0.8111, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0}};
     static constexpr PulseWeights without_it{-4.671, {0, 0, 0, 0, 0, 2.687, 0, 4.59, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 1.357, -0.5185, -0.5344, 0.4302, -0.01026, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0}};
     return with_network ? with_it : without_it;
 }
