@@ -3,10 +3,13 @@
 
 #include "model/edits.h"
 #include "model/lane_kinds.h"
+#include "stops/step_cells.h"
 #include "time/grid_bend.h"
 
 #include <QApplication>
+#include <QComboBox>
 #include <QDir>
+#include <QDoubleSpinBox>
 #include <QElapsedTimer>
 #include <QEventLoop>
 #include <QPushButton>
@@ -61,6 +64,17 @@ public:
         show_bars(11, 20);
         go_to(12, 3);
         picture("place");
+        choose("source", "half beats");
+        choose("filter 1", "pattern");
+        window_.findChild<QDoubleSpinBox*>("filter 1 steps")->setValue(2);
+        window_.findChild<StepCells*>("steps")->set_steps(
+            {true, false, false, true, false, false, true, false});
+        emit window_.findChild<StepCells*>("steps")->changed();
+        choose("every", "one");
+        picture("pattern");
+        choose("source", "beats");
+        choose("filter 1", "and all of them");
+        choose("every", "2nd");
         const auto before = cuts();
         window_.findChild<QPushButton*>("place")->click();
         if (!step("place cuts on every second beat", cuts() > before))
@@ -157,6 +171,11 @@ private:
                                        i % 4 == 0);
         }
         return 2;
+    }
+
+    void choose(const char* box, const QString& text) {
+        auto* combo = window_.findChild<QComboBox*>(box);
+        combo->setCurrentIndex(combo->findText(text));
     }
 
     void select_cut_at_playhead() {

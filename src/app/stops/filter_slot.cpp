@@ -79,10 +79,15 @@ void FilterSlot::rebuild() {
         const bool parts = parameter.lowest != std::floor(parameter.lowest);
         spin->setDecimals(parts ? 3 : 0);
         spin->setSingleStep(parts ? 0.25 : 1);
-        if (!parameter.unit.empty())
-            spin->setSuffix(" " + text(parameter.unit));
+        const auto name_unit = [spin, unit = text(parameter.unit)](double value) {
+            const bool one = value == 1 && unit.endsWith('s') && unit != "ms";
+            if (!unit.isEmpty())
+                spin->setSuffix(" " + (one ? unit.chopped(1) : unit));
+        };
         spin->setValue(parameter.initial);
-        connect(spin, &QDoubleSpinBox::valueChanged, this, [this] {
+        name_unit(parameter.initial);
+        connect(spin, &QDoubleSpinBox::valueChanged, this, [this, name_unit](double value) {
+            name_unit(value);
             shape_steps();
             emit changed();
         });

@@ -131,6 +131,21 @@ public:
         f.harmony = {FrontEnd::slow_bands, 50, harmony_step, {}};
     }
 
+    /// Room for as many frames as will come: vectors that grow take up to three times as much meanwhile.
+    void expect(std::size_t frames) {
+        for (auto* curve : {&f_.flux, &f_.energy_rise, &f_.high_rise})
+            curve->reserve(2 * frames);
+        for (auto* curve : {&f_.surprise, &f_.rms, &f_.peak, &f_.percussive, &f_.harmonic})
+            curve->reserve(frames);
+        for (auto& band : f_.bands)
+            band.reserve(frames);
+        for (auto& heard : f_.heard.log_odds)
+            heard.reserve(frames);
+        f_.sharpness.reserve(10 * frames);
+        f_.rises.values.reserve(Features::rise_bands * frames);
+        f_.harmony.values.reserve(FrontEnd::slow_bands * (frames / 2 + 1));
+    }
+
     void add(const FrontBlock& block) {
         for (std::size_t k = 0; k < block.frames; ++k) {
             std::array<float, band_count> sum{};
@@ -310,6 +325,7 @@ Result<Features> compute_features(const SampleStore& sound, const Listener* list
     FrontEnd front(sound);
     f.silent = front.silent();
     FeatureBuilder builder(f, front.gain());
+    builder.expect(front.total_frames());
     ListeningQueue queue(f.silent ? nullptr : listener, f.heard);
     FrontBlock block;
     constexpr std::size_t frames_at_once = 1000;

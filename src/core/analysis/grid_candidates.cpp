@@ -11,6 +11,8 @@
 namespace pulsepin {
 namespace {
 
+constexpr int straight_at_most = 20 * 60 * 100; // frames; a longer recording keeps no tempo
+
 constexpr double kept_slowest = 38, kept_fastest = 255; // BPM, unless a person asks for others
 
 BeatTrack every_second(const BeatTrack& track, std::size_t from) {
@@ -234,7 +236,6 @@ std::vector<BeatTrack> grid_candidates(const Features& f, const GridConditions& 
             }
         }
     }
-    constexpr int straight_at_most = 20 * 60 * 100; // a longer recording keeps no tempo
     if (frames < straight_at_most) {
         const auto curve = beat_reward(f, conditions, 0);
         const TempoSpectrum spectrum(curve);
@@ -294,9 +295,11 @@ BeatTrack retracked(const Features& f, const BeatTrack& track, const GridConditi
     for (std::size_t i = 0; i < reward.size(); ++i)
         reward[i] += 2 * bump[i];
     PathModel model;
-    model.shortest = std::max(4, static_cast<int>(period / 1.6));
+    // The way back takes a byte for each period at each frame: over hours a narrower range has to do.
+    const double free = frames < straight_at_most ? 1.6 : 1.3;
+    model.shortest = std::max(4, static_cast<int>(period / free));
     model.longest =
-        static_cast<int>(std::min<std::ptrdiff_t>(static_cast<std::ptrdiff_t>(period * 1.6), frames - 1));
+        static_cast<int>(std::min<std::ptrdiff_t>(static_cast<std::ptrdiff_t>(period * free), frames - 1));
     if (model.longest <= model.shortest)
         return track;
     model.stiffness = 40;
