@@ -296,7 +296,7 @@ BeatTrack retracked(const Features& f, const BeatTrack& track, const GridConditi
         reward[i] += 2 * bump[i];
     PathModel model;
     // The way back takes a byte for each period at each frame: over hours a narrower range has to do.
-    const double free = frames < straight_at_most ? 1.6 : 1.3;
+    const double free = frames < straight_at_most ? 1.6 : 1.2;
     model.shortest = std::max(4, static_cast<int>(period / free));
     model.longest =
         static_cast<int>(std::min<std::ptrdiff_t>(static_cast<std::ptrdiff_t>(period * free), frames - 1));
