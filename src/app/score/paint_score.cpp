@@ -107,6 +107,7 @@ void paint_shots(QPainter& painter, const RowView& v, const ScoreTrack& track) {
     const auto rate = project.settings->frame_rate;
     const QFont font = sized(painter, 10, QFont::DemiBold);
     painter.setFont(font);
+    const QFontMetricsF metrics(font);
     const auto& shots = *v.scene.shots[track.lane];
     const auto ends_before = [&](const ShotSpan& span, Seconds t) { return rate.start_of(span.end) <= t; };
     auto shot = std::lower_bound(shots.begin(), shots.end(), v.start(), ends_before);
@@ -121,11 +122,11 @@ void paint_shots(QPainter& painter, const RowView& v, const ScoreTrack& track) {
         const auto clip =
             std::find_if(bin.begin(), bin.end(), [&](const Clip& c) { return c.id == shot->shot; });
         painter.fillRect(bar, clip == bin.end() ? p.paper_line : p.shot[(clip - bin.begin()) % 6]);
-        if (clip != bin.end() && bar.width() > 26) {
+        if (clip != bin.end() && bar.width() > 44) {
             painter.setPen(p.shot_text);
-            painter.drawText(bar.adjusted(11, 0, -3, 0), Qt::AlignVCenter,
-                             QFontMetricsF(font).elidedText(QString::fromStdString(clip->name),
-                                                            Qt::ElideRight, bar.width() - 14));
+            painter.drawText(
+                bar.adjusted(11, 0, -3, 0), Qt::AlignVCenter,
+                metrics.elidedText(QString::fromStdString(clip->name), Qt::ElideRight, bar.width() - 14));
         }
     }
 }
@@ -157,6 +158,7 @@ void paint_pins(QPainter& painter, const RowView& v, const ScoreTrack& track) {
     const auto first = std::lower_bound(pins.begin(), pins.end(), v.start() - margin, before);
     const double head_y = v.rect.top() + track.top + (lane.kind == LaneKind::Cut ? 0 : track.height / 2);
     const QFont font = sized(painter, 11, QFont::Medium);
+    const QFontMetricsF metrics(font);
     for (auto pin = first; pin != pins.end() && pin->time < v.end(); ++pin) {
         if (!ScoreLayout::holds(v.row, grid.beats_at(pin->time)))
             continue;
@@ -170,13 +172,13 @@ void paint_pins(QPainter& painter, const RowView& v, const ScoreTrack& track) {
         const auto next = pin + 1;
         const double room =
             (next != pins.end() && next->time < v.end() ? v.x(next->time) : v.rect.right()) - x - 18;
-        if (room < 14)
+        if (room < 26) // too narrow for more than a letter
             continue;
         painter.setFont(font);
         painter.setPen(p.marker);
         const auto& name = std::get<MarkerBody>(lane.pins[pin->index].body).name;
         painter.drawText(QRectF(x + 9, head_y - 8, room, 16), Qt::AlignVCenter,
-                         QFontMetricsF(font).elidedText(QString::fromStdString(name), Qt::ElideRight, room));
+                         metrics.elidedText(QString::fromStdString(name), Qt::ElideRight, room));
     }
     if (v.scene.view.outlines() && v.scene.view.outline_lane() == lane.id)
         for (const auto& outline : v.scene.view.outlines()->outlines)
