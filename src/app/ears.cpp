@@ -375,7 +375,8 @@ void Ears::add_row(const OnsetRow& row) {
             if (document_.apply(
                     with_onset_row(document_.project(), document_.project().detection->rows.size(), found),
                     tr("add row of onsets")))
-                document_.say(tr("%n onsets in the new row", nullptr, count));
+                document_.say(count == 1 ? tr("One onset in the new row")
+                                         : tr("%1 onsets in the new row").arg(count));
         });
     });
 }

@@ -51,6 +51,7 @@ public:
             window_.document().undo();
         window_.view().choose_beat(std::nullopt);
         window_.findChild<QPushButton*>("page Onsets")->click();
+        window_.view().set_playhead(time_of_bar(8));
         window_.findChild<QPushButton*>("find like this")->click();
         if (!step("find sounds like one", wait([&] { return !window_.document().jobs().busy(); }) &&
                                               window_.document().project().detection->rows.back().like))
