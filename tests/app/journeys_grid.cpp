@@ -310,6 +310,39 @@ private slots:
         QCOMPARE(desk.window.taps().taps().size(), std::size_t{1});
     }
 
+    // A loop over two bars stays over them when the beats move, and under the same sound when they are
+    // renamed.
+    void journey_a_range_goes_with_its_beats() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.go_to_stop(MainWindow::GridStop);
+        const TimeRange bars{desk.bar(5), desk.bar(7)};
+        desk.window.view().set_range(bars);
+        desk.click("shift 10");
+        const auto moved = *desk.window.view().range();
+        QVERIFY(std::abs((moved.from - bars.from).value - 0.01) < 1e-9);
+        QVERIFY(std::abs((moved.until - bars.until).value - 0.01) < 1e-9);
+        desk.click("half");
+        QCOMPARE(*desk.window.view().range(), moved);
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(std::abs((desk.window.view().range()->from - bars.from).value) < 1e-9);
+    }
+
+    // Frames instead of milliseconds, with Ctrl held.
+    void journey_grid_moved_by_frames() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.go_to_stop(MainWindow::GridStop);
+        const Seconds before = desk.bar(5);
+        QTest::keyPress(&desk.window, Qt::Key_Control);
+        QTest::mouseClick(desk.window.findChild<QPushButton*>("shift 1"), Qt::LeftButton,
+                          Qt::ControlModifier);
+        QTest::keyRelease(&desk.window, Qt::Key_Control);
+        QVERIFY(std::abs((desk.bar(5) - before).value - 1.0 / 24) < 1e-9);
+    }
+
     void journey_three_for_two() {
         Desk desk;
         QVERIFY(desk.open_demo());
