@@ -182,6 +182,11 @@ private slots:
         QCOMPARE(desk.project().grid, before); // shown beside it, not taken
         QVERIFY(desk.window.document().ears().proposal());
         desk.click("leave proposal");
+        // Another tempo is proposed as well, where there are corrections to lose.
+        desk.click("tempo candidate 2");
+        QVERIFY(desk.settle());
+        QCOMPARE(desk.project().grid, before);
+        desk.window.document().ears().leave_proposal();
         QVERIFY(!take->isVisible());
         QCOMPARE(desk.project().grid, before);
         desk.click("detect");

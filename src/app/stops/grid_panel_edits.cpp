@@ -58,7 +58,10 @@ void GridPanel::take_tempo(std::size_t index) {
     auto wanted = conditions();
     wanted.held.clear(); // another tempo is another grid
     wanted.tempo_range = {tempo * 0.96, tempo * 1.04};
-    document_.detect(wanted, true);
+    if (corrected())
+        document_.ears().propose(wanted);
+    else
+        document_.detect(wanted, true);
 }
 
 void GridPanel::use_typed_tempo() {
