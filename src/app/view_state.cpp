@@ -59,6 +59,18 @@ void ViewState::select(std::set<PinId> pins) {
     emit selection_changed();
 }
 
+bool ViewState::press(PinId pin, bool adding) {
+    auto pins = selection_;
+    if (adding) {
+        if (!pins.erase(pin))
+            pins.insert(pin);
+    } else if (!pins.contains(pin)) {
+        pins = {pin};
+    }
+    select(std::move(pins));
+    return selection_.contains(pin);
+}
+
 void ViewState::set_outlines(LaneId lane, std::optional<PlacePreview> outlines) {
     if (!outlines && !outlines_)
         return;

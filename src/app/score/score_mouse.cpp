@@ -43,15 +43,7 @@ void ScoreView::mousePressEvent(QMouseEvent* event) {
         emit playhead_set(time_at(drag_.from));
         return;
     }
-    auto selection = view_.selection();
-    if (event->modifiers() & Qt::ControlModifier) {
-        if (!selection.erase(*pin))
-            selection.insert(*pin);
-    } else if (!selection.contains(*pin)) {
-        selection = {*pin};
-    }
-    view_.select(selection);
-    if (selection.contains(*pin)) {
+    if (view_.press(*pin, event->modifiers() & Qt::ControlModifier)) {
         drag_.kind = Drag::Kind::Pins;
         drag_.pin = *pin;
     }

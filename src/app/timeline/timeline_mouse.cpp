@@ -126,15 +126,7 @@ void TimelineView::mousePressEvent(QMouseEvent* event) {
     } else if (zone_at(at) == Zone::Ruler) {
         drag_.kind = Drag::Kind::Range;
     } else if (pin) {
-        auto selection = view_.selection();
-        if (event->modifiers() & Qt::ControlModifier) {
-            if (!selection.erase(*pin))
-                selection.insert(*pin);
-        } else if (!selection.contains(*pin)) {
-            selection = {*pin};
-        }
-        view_.select(selection);
-        if (selection.contains(*pin)) {
+        if (view_.press(*pin, event->modifiers() & Qt::ControlModifier)) {
             drag_.kind = Drag::Kind::Pins;
             drag_.pin = *pin;
         }
