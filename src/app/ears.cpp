@@ -9,6 +9,7 @@
 #include <QDateTime>
 #include <QDir>
 #include <QStandardPaths>
+#include <cmath>
 #include <utility>
 
 namespace pulsepin {
@@ -91,6 +92,8 @@ Detection as_detection(const Analysis& analysis) {
     for (const auto& tempo : analysis.tempi)
         detection.tempi.push_back({tempo.tempo, tempo.confidence});
     detection.rows = usual_rows(analysis);
+    for (const float level : analysis.loudness.tenths) // to a tenth of a decibel: a project file is no tape
+        detection.levels.push_back(std::round(level * 10) / 10);
     for (const auto& section : analysis.sections)
         detection.sections.push_back(
             {section.start, section.end, section_letter(section.letter), section.drop, section.confidence});

@@ -2,6 +2,7 @@
 #include "base/text_file.h"
 #include "interchange/project_file.h"
 #include "interchange/project_json.h"
+#include "model/planting_edits.h"
 #include "support/projects.h"
 
 #include <QDir>
@@ -20,6 +21,55 @@ namespace {
 QByteArray bytes_of(const QString& path) {
     QFile file(path);
     return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
+}
+
+/// Everything that a planting, a picker, a trigger and a marker can hold, none of it as it is by itself.
+Project with_plantings_and_triggers(Project project) {
+    Detection levels = *project.detection;
+    levels.levels = {-23.4f, -100, -7.123456f};
+    project = with_detection(project, levels, false);
+    auto bin = *project.bin;
+    bin[1].begins_at = Seconds(-1.25);
+    bin[2].still = true;
+    project.bin = std::make_shared<const std::vector<Clip>>(bin);
+    const auto cuts = lane_of_kind(project, LaneKind::Cut);
+    ShotChoice choice{ShotChoice::Order::Weighted,
+                      {{bin[0].id, 2}, {bin[1].id, 0.5}},
+                      9,
+                      ShotChoice::Start::AtMarker,
+                      Seconds(0.5),
+                      "peak",
+                      Frames(12)};
+    CutBody cut{bin[0].id, Seconds(0), true, Frames(6)};
+    const Picker picker{"onsets", Ticks(960), Ticks(9600), {{"every-nth", {2, 1}}}, "kick", 1.5, {}};
+    Planting planting{PlantingId{project.next_id++},
+                      cuts,
+                      "kicks",
+                      picker,
+                      {cut, choice, {}},
+                      Ticks(240),
+                      Frames(-2),
+                      {Ticks(1920)}};
+    Planting untold{PlantingId{project.next_id++}, cuts, "beats, every 2nd"}; // as earlier versions wrote it
+    project = with_lane(project, LaneKind::Trigger, "Flash");
+    const auto lane = lane_of_kind(project, LaneKind::Trigger);
+    TriggerBody trigger{"strobe", {Length::Unit::InMilliseconds, 120.5}, 80, {0x123456}, {0xabcdef}, 2};
+    Variation variation{Variation::Strength::Onsets, 10, 90, Variation::Colours::Ramp,
+                        {{0xff0000}, {0xff}},        4};
+    Planting flashes{PlantingId{project.next_id++},
+                     lane,
+                     "a list",
+                     Picker{"list", Ticks(0), Ticks(9), {}, "", 1, {Ticks(1), Ticks(5)}, true},
+                     {trigger, {}, variation}};
+    project.plantings =
+        std::make_shared<const std::vector<Planting>>(std::vector<Planting>{planting, untold, flashes});
+    Pin pin{{}, MusicalAnchor{Ticks(5)}, trigger, flashes.id, Ticks(5), true, true, true, true};
+    project = *with_pins(project, lane, {pin});
+    project = *with_pins(
+        project, lane_of_kind(project, LaneKind::Marker),
+        {{{}, TimeAnchor{Seconds(3)}, MarkerBody{"a", "b", 3, 4, {Length::Unit::InBeats, 2}}, {}}});
+    project = *with_lane_locked(project, lane, true);
+    return *with_picker_named(project, "kicks, every second", picker);
 }
 
 Project rich_project() {
@@ -49,9 +99,7 @@ Project rich_project() {
     project = *with_pins(project, lane_of_kind(project, LaneKind::Sound),
                          {{{}, TimeAnchor{Seconds(2)}, sound, {}}});
     project = *with_mute_and_solo(project, lane_of_kind(project, LaneKind::Sound), true, false);
-    project.plantings = std::make_shared<const std::vector<Planting>>(std::vector<Planting>{
-        {PlantingId{project.next_id++}, lane_of_kind(project, LaneKind::Cut), "beats, every 2nd"}});
-    return project;
+    return with_plantings_and_triggers(std::move(project));
 }
 
 } // namespace

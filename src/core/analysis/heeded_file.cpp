@@ -8,7 +8,7 @@
 namespace pulsepin {
 namespace {
 
-constexpr std::string_view version = "Pulse Pin heard 1\n"; // to be raised whenever Features change
+constexpr std::string_view version = "Pulse Pin heard 2\n"; // to be raised whenever Features change
 constexpr std::string_view the_end = "end\n";
 constexpr std::uint64_t most_values = 1ull << 33;
 
@@ -34,6 +34,7 @@ void each_field(Archive& archive, H& heeded) {
     }
     archive(heeded.loudness.integrated);
     archive(heeded.loudness.short_term);
+    archive(heeded.loudness.tenths);
 }
 
 class Writer {

@@ -96,6 +96,9 @@ Loudness LoudnessMeter::finish() {
         return out;
     const std::span<const double> powers(s.powers);
     out.integrated = as_lufs(gated_mean(powers));
+    out.tenths.reserve(powers.size());
+    for (const double power : powers)
+        out.tenths.push_back(as_lufs(power));
     const std::size_t steps = powers.size() / step_parts;
     for (std::size_t i = 0; i < steps; ++i) {
         // Before the beginning and after the end there is silence.

@@ -16,6 +16,7 @@ struct Loudness {
     static constexpr double step = 0.5; ///< seconds between short-term values
     float integrated = silence;
     std::vector<float> short_term; ///< of the three seconds around i * step
+    std::vector<float> tenths;     ///< of each tenth of a second by itself
     friend bool operator==(const Loudness&, const Loudness&) = default;
 };
 

@@ -61,26 +61,53 @@ Result<std::string> write_edl(const Project& project) {
     std::string text = fmt::format("TITLE: {}\nFCM: {}\n", title.empty() ? "Untitled" : title,
                                    count == TimecodeCount::Drop ? "DROP FRAME" : "NON-DROP FRAME");
     int event = 0;
-    const auto add = [&](const std::string& reel, Frames source, Frames start, Frames end) {
-        text += fmt::format("{:03}  {:<8} V     C        {} {} {} {}\n", ++event, reel, timecode(source),
-                            timecode(source + (end - start)), timecode(start), timecode(end));
+    const auto line = [&](const std::string& reel, const std::string& transition, Frames source, Frames start,
+                          Frames end) {
+        text +=
+            fmt::format("{:03}  {:<8} V     {:<8} {} {} {} {}\n", event, reel, transition, timecode(source),
+                        timecode(source + (end - start)), timecode(start), timecode(end));
     };
     Frames reached(0);
-    for (const auto& shot : shots) {
-        if (shot.start > reached)
-            add("BL", Frames(0), reached, shot.start);
-        const Clip* clip = project.clip(shot.shot);
-        const auto source = round_to_frame(shot.in_point, rate, FrameRounding::Nearest).frame;
-        add(clip ? reels.at(clip->id.value) : "AX", source, shot.start, shot.end);
-        if (clip) {
-            text += fmt::format("* FROM CLIP NAME: {}\n", one_line(clip->name));
-            text += fmt::format("* SOURCE FILE: {}\n", one_line(clip->path.filename().string()));
-        } else {
-            text += "* THE SHOT OF THIS CUT IS NOT IN THE BIN\n";
+    for (std::size_t i = 0; i < shots.size(); ++i) {
+        const auto& shot = shots[i];
+        // A cross-fade belongs to the event that it brings in: that begins with it, where the one before
+        // ends.
+        const Frames start = fade_start(shot),
+                     end = i + 1 < shots.size() ? fade_start(shots[i + 1]) : shot.end;
+        if (start > reached) {
+            ++event;
+            line("BL", "C", Frames(0), reached, start);
         }
+        const Clip* clip = project.clip(shot.shot);
+        const std::string reel = clip ? reels.at(clip->id.value) : "AX";
+        const auto in_point = round_to_frame(shot.in_point, rate, FrameRounding::Nearest).frame;
+        const Frames source = std::max(in_point - (shot.start - start), Frames(0));
+        ++event;
+        if (shot.fade > Frames(0)) {
+            const auto& before = shots[i - 1];
+            const Clip* left = project.clip(before.shot);
+            const auto left_at =
+                round_to_frame(clip_time(before, start, rate), rate, FrameRounding::Nearest).frame;
+            line(left ? reels.at(left->id.value) : "AX", "C", std::max(left_at, Frames(0)), start, start);
+            line(reel, fmt::format("D    {:03}", shot.fade.value), source, start, end);
+            if (left)
+                text += fmt::format("* FROM CLIP NAME: {}\n", one_line(left->name));
+            if (clip)
+                text += fmt::format("* TO CLIP NAME: {}\n", one_line(clip->name));
+        } else {
+            line(reel, "C", source, start, end);
+            if (clip)
+                text += fmt::format("* FROM CLIP NAME: {}\n", one_line(clip->name));
+        }
+        if (clip)
+            text += fmt::format("* SOURCE FILE: {}\n", one_line(clip->path.filename().string()));
+        else
+            text += "* THE SHOT OF THIS CUT IS NOT IN THE BIN\n";
         if (shot.too_short)
             text += "* THE CLIP ENDS BEFORE THE EVENT DOES\n";
-        reached = shot.end;
+        if (in_point < shot.start - start)
+            text += "* THE CLIP BEGINS WITHIN THE CROSS-FADE\n";
+        reached = end;
     }
     return text;
 }

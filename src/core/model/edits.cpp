@@ -2,6 +2,7 @@
 #include "model/edits.h"
 
 #include "model/anchored_time.h"
+#include "model/change_pins.h"
 #include "model/lane_kinds.h"
 #include "time/grid_edits.h"
 
@@ -10,37 +11,6 @@
 
 namespace pulsepin {
 namespace {
-
-/// Replaces each lane that `change` alters; lanes without a change stay shared.
-template <class Change>
-Project with_each_pin(Project project, Change&& change) {
-    for (auto& shared : project.lanes) {
-        std::shared_ptr<Lane> altered;
-        for (std::size_t i = 0; i < shared->pins.size(); ++i) {
-            Pin pin = shared->pins[i];
-            change(pin);
-            if (pin == shared->pins[i])
-                continue;
-            if (!altered)
-                altered = std::make_shared<Lane>(*shared);
-            altered->pins[i] = std::move(pin);
-        }
-        if (altered)
-            shared = std::move(altered);
-    }
-    return project;
-}
-
-class PinSet {
-public:
-    explicit PinSet(std::span<const PinId> pins) : sorted_(pins.begin(), pins.end()) {
-        std::sort(sorted_.begin(), sorted_.end());
-    }
-    [[nodiscard]] bool has(PinId id) const { return std::binary_search(sorted_.begin(), sorted_.end(), id); }
-
-private:
-    std::vector<PinId> sorted_;
-};
 
 /// The same moment under another grid. An offset in frames becomes one in seconds where a rest is left over,
 /// since the time matters more than its unit.
@@ -51,18 +21,6 @@ MusicalAnchor renamed(const MusicalAnchor& anchor, const BeatGrid& from, const B
     if (std::abs(rest.value) < 1e-9)
         return {at, anchor.offset};
     return {at, time_of(anchor.offset, rate) + rest};
-}
-
-template <class T>
-Project with_pin(const Project& project, PinId id, T&& change) {
-    return with_each_pin(project, [&](Pin& pin) {
-        if (pin.id == id)
-            change(pin);
-    });
-}
-
-tl::unexpected<Error> no_such_pin() {
-    return fail("That item is no longer there.");
 }
 
 } // namespace
@@ -139,13 +97,44 @@ Project retimed(const Project& project, BeatGrid grid) {
     return next;
 }
 
+namespace {
+
+Picker renamed(Picker picker, const auto& new_name) {
+    picker.from = new_name(picker.from);
+    picker.until = new_name(picker.until);
+    for (auto& at : picker.list)
+        at = new_name(at);
+    return picker;
+}
+
+} // namespace
+
 Project relabelled(const Project& project, BeatGrid grid) {
     Project next = project;
-    if (project.grid)
+    if (project.grid) {
+        const BeatGrid& old = *project.grid;
+        const auto new_name = [&](Ticks at) { return grid.nearest_tick(old.time_at(at)); };
         next = with_each_pin(std::move(next), [&](Pin& pin) {
+            if (pin.home)
+                pin.home = new_name(*pin.home);
             if (auto* anchor = std::get_if<MusicalAnchor>(&pin.anchor))
-                *anchor = renamed(*anchor, *project.grid, grid, project.settings->frame_rate);
+                *anchor = renamed(*anchor, old, grid, project.settings->frame_rate);
         });
+        auto plantings = *project.plantings;
+        for (auto& planting : plantings) {
+            const Ticks somewhere = planting.picker ? planting.picker->from : Ticks(0);
+            planting.shift = new_name(somewhere + planting.shift) - new_name(somewhere);
+            for (auto& at : planting.left_out)
+                at = new_name(at);
+            if (planting.picker)
+                planting.picker = renamed(*planting.picker, new_name);
+        }
+        next.plantings = std::make_shared<const std::vector<Planting>>(std::move(plantings));
+        auto pickers = *project.pickers;
+        for (auto& named : pickers)
+            named.picker = renamed(named.picker, new_name);
+        next.pickers = std::make_shared<const std::vector<NamedPicker>>(std::move(pickers));
+    }
     next.grid = std::make_shared<const BeatGrid>(std::move(grid));
     return next;
 }
@@ -202,75 +191,6 @@ Result<Project> without_clip(const Project& project, ClipId clip) {
     return next;
 }
 
-Result<Project> with_pins(const Project& project, LaneId lane, std::vector<Pin> pins) {
-    Project next = project;
-    for (auto& shared : next.lanes) {
-        if (shared->id != lane)
-            continue;
-        const auto wanted = lane_kind(shared->kind).empty_body().index();
-        auto altered = std::make_shared<Lane>(*shared);
-        for (auto& pin : pins) {
-            if (pin.body.index() != wanted)
-                return fail("\"" + shared->name + "\" holds " + std::string(lane_kind(shared->kind).id) +
-                            " only.");
-            pin.id = PinId{next.next_id++};
-            altered->pins.push_back(std::move(pin));
-        }
-        shared = std::move(altered);
-        return next;
-    }
-    return fail("That lane is no longer there.");
-}
-
-Project without_pins(const Project& project, std::span<const PinId> pins) {
-    Project next = project;
-    const PinSet listed(pins);
-    for (auto& shared : next.lanes) {
-        const auto goes = [&](const Pin& pin) { return listed.has(pin.id); };
-        if (std::none_of(shared->pins.begin(), shared->pins.end(), goes))
-            continue;
-        auto altered = std::make_shared<Lane>(*shared);
-        std::erase_if(altered->pins, goes);
-        shared = std::move(altered);
-    }
-    return next;
-}
-
-Result<Project> with_anchor(const Project& project, PinId id, Anchor anchor) {
-    if (!project.pin(id))
-        return no_such_pin();
-    return with_pin(project, id, [&](Pin& pin) { pin.anchor = anchor; });
-}
-
-Result<Project> with_body(const Project& project, PinId id, PinBody body) {
-    const Pin* old = project.pin(id);
-    if (!old)
-        return no_such_pin();
-    if (old->body.index() != body.index())
-        return fail("An item keeps its kind.");
-    return with_pin(project, id, [&](Pin& pin) { pin.body = body; });
-}
-
-Project with_lane(const Project& project, LaneKind kind, std::string name) {
-    Project next = project;
-    Lane lane{LaneId{next.next_id++}, kind, std::move(name), Frames(0), {}, false, false};
-    next.lanes.push_back(std::make_shared<const Lane>(std::move(lane)));
-    return next;
-}
-
-Result<Project> with_mute_and_solo(const Project& project, LaneId lane, bool muted, bool solo) {
-    Project next = project;
-    for (auto& shared : next.lanes)
-        if (shared->id == lane) {
-            auto altered = std::make_shared<Lane>(*shared);
-            altered->muted = muted;
-            altered->solo = solo;
-            shared = std::move(altered);
-            return next;
-        }
-    return fail("That lane is no longer there.");
-}
-
 Result<Project> with_sound_split(const Project& project, PinId id, Seconds at) {
     const Pin* pin = project.pin(id);
     const auto* body = pin ? std::get_if<SoundBody>(&pin->body) : nullptr;
@@ -294,7 +214,8 @@ Result<Project> with_sound_split(const Project& project, PinId id, Seconds at) {
         rest.anchor = MusicalAnchor{tick, at - project.grid->time_at(tick)};
     }
     const LaneId lane = project.lane_of(id)->id;
-    return with_pins(with_pin(project, id, [&](Pin& p) { p.body = first; }), lane, {rest});
+    const PinId only[] = {id};
+    return with_pins(with_bodies(project, only, [&](PinBody& changed) { changed = first; }), lane, {rest});
 }
 
 Result<Project> with_song_trimmed(const Project& project, Seconds from, Seconds until) {
@@ -322,6 +243,9 @@ Result<Project> with_song_trimmed(const Project& project, Seconds from, Seconds 
         if (detection.grid)
             detection.grid = *shifted(*detection.grid, shift);
         const Seconds end = next.song->duration();
+        const auto cut_off = std::clamp<std::ptrdiff_t>(
+            static_cast<std::ptrdiff_t>(std::lround(from.value * 10)), 0, std::ssize(detection.levels));
+        detection.levels.erase(detection.levels.begin(), detection.levels.begin() + cut_off);
         for (auto& row : detection.rows) {
             for (auto& onset : row.onsets)
                 onset.time += shift;
@@ -341,50 +265,6 @@ Result<Project> with_song_trimmed(const Project& project, Seconds from, Seconds 
         next.detection = std::make_shared<const Detection>(std::move(detection));
     }
     return next;
-}
-
-Result<Project> with_lead(const Project& project, LaneId lane, Frames lead) {
-    Project next = project;
-    for (auto& shared : next.lanes)
-        if (shared->id == lane) {
-            auto altered = std::make_shared<Lane>(*shared);
-            altered->lead = lead;
-            shared = std::move(altered);
-            return next;
-        }
-    return fail("That lane is no longer there.");
-}
-
-Project moved_by(const Project& project, std::span<const PinId> pins, Ticks by) {
-    const PinSet listed(pins);
-    return with_each_pin(project, [&](Pin& pin) {
-        if (!listed.has(pin.id))
-            return;
-        if (auto* musical = std::get_if<MusicalAnchor>(&pin.anchor)) {
-            musical->at += by;
-        } else if (auto* loose = std::get_if<TimeAnchor>(&pin.anchor); loose && project.grid) {
-            const auto beats = static_cast<double>(by.value) / static_cast<double>(ticks_per_beat);
-            loose->at = project.grid->time_at(project.grid->beats_at(loose->at) + Beats(beats));
-        }
-    });
-}
-
-Result<Project> with_pinned(const Project& project, PinId id, bool pinned) {
-    const Pin* pin = project.pin(id);
-    if (!pin)
-        return no_such_pin();
-    if (!project.grid)
-        return fail("There is no grid yet to pin to.", {}, "Detect the beats first.");
-    const auto& grid = *project.grid;
-    if (const auto* musical = std::get_if<MusicalAnchor>(&pin->anchor); musical && !pinned)
-        return with_anchor(
-            project, id,
-            TimeAnchor{grid.time_at(musical->at) + time_of(musical->offset, project.settings->frame_rate)});
-    if (const auto* loose = std::get_if<TimeAnchor>(&pin->anchor); loose && pinned) {
-        const Ticks beat = grid.nearest_beat(loose->at);
-        return with_anchor(project, id, MusicalAnchor{beat, loose->at - grid.time_at(beat)});
-    }
-    return project;
 }
 
 } // namespace pulsepin

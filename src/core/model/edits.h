@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "model/lane_edits.h"
+#include "model/pin_edits.h"
 #include "model/project.h"
 
 #include <span>
@@ -41,30 +43,11 @@ namespace pulsepin {
 /// Fails when cuts or sounds still use the clip.
 [[nodiscard]] Result<Project> without_clip(const Project& project, ClipId clip);
 
-/// Adds pins to a lane and gives each an id; a pin's own id is not looked at. Fails when the lane does not
-/// exist or a pin's body is of another kind.
-[[nodiscard]] Result<Project> with_pins(const Project& project, LaneId lane, std::vector<Pin> pins);
-[[nodiscard]] Project without_pins(const Project& project, std::span<const PinId> pins);
-[[nodiscard]] Result<Project> with_anchor(const Project& project, PinId pin, Anchor anchor);
-[[nodiscard]] Result<Project> with_body(const Project& project, PinId pin, PinBody body);
-/// A new lane at the bottom.
-[[nodiscard]] Project with_lane(const Project& project, LaneKind kind, std::string name);
-[[nodiscard]] Result<Project> with_mute_and_solo(const Project& project, LaneId lane, bool muted, bool solo);
-
 /// A sound cut in two at that time; both halves play on as before. Fails when the time is not inside of it.
 [[nodiscard]] Result<Project> with_sound_split(const Project& project, PinId sound, Seconds at);
 
 /// Keeps only [from, until) of the song; `from` becomes time 0. Beats keep their names and all items their
 /// place in the music or, when loose, under the same moment of the song.
 [[nodiscard]] Result<Project> with_song_trimmed(const Project& project, Seconds from, Seconds until);
-
-[[nodiscard]] Result<Project> with_lead(const Project& project, LaneId lane, Frames lead);
-
-/// The pins moved along the grid; loose ones by the same length of time as seen from their own place.
-[[nodiscard]] Project moved_by(const Project& project, std::span<const PinId> pins, Ticks by);
-
-/// Pinned becomes loose at the same time, loose becomes pinned to the nearest beat's name with an offset.
-/// Fails without a grid.
-[[nodiscard]] Result<Project> with_pinned(const Project& project, PinId pin, bool pinned);
 
 } // namespace pulsepin

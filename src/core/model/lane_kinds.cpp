@@ -8,10 +8,11 @@
 namespace pulsepin {
 namespace {
 
-constexpr std::array<LaneKindRow, 3> rows{{
+constexpr std::array<LaneKindRow, 4> rows{{
     {LaneKind::Marker, "markers", "Markers", "marker", true, [] { return PinBody(MarkerBody{}); }},
     {LaneKind::Cut, "cuts", "Cuts", "cut", true, [] { return PinBody(CutBody{}); }},
     {LaneKind::Sound, "sounds", "Sound", "sound", false, [] { return PinBody(SoundBody{}); }},
+    {LaneKind::Trigger, "triggers", "Triggers", "trigger", false, [] { return PinBody(TriggerBody{}); }},
 }};
 
 } // namespace

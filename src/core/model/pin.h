@@ -3,6 +3,8 @@
 
 #include "time/anchor.h"
 
+#include <cstdint>
+#include <optional>
 #include <string>
 #include <variant>
 #include <vector>
@@ -24,17 +26,46 @@ struct PlantingId {
     friend auto operator<=>(const PlantingId&, const PlantingId&) = default;
 };
 
+/// How long something lasts. The musical one is counted along the grid.
+struct Length {
+    enum class Unit { None, UntilNext, InBeats, InFrames, InMilliseconds };
+    Unit unit = Unit::None;
+    double amount = 0;
+    friend bool operator==(const Length&, const Length&) = default;
+};
+
+struct Colour {
+    std::uint32_t rgb = 0xffffff; ///< 0xRRGGBB in sRGB
+    friend auto operator<=>(const Colour&, const Colour&) = default;
+};
+
 struct MarkerBody {
     std::string name;
-    std::string note;
+    std::string note = {};
+    int colour = 0; ///< one of marker_colours()
+    int symbol = 0; ///< one of marker_symbols()
+    Length length = {};
     friend bool operator==(const MarkerBody&, const MarkerBody&) = default;
 };
 
-/// From here on that shot is seen, beginning at `in_point` of its clip.
+/// From here on that shot is seen.
 struct CutBody {
     ClipId shot;
-    Seconds in_point;
+    Seconds in_point; ///< of its clip; not looked at with `same_moment`
+    /// A camera of several: shows what its clip shows at this moment of the song (Clip::begins_at).
+    bool same_moment = false;
+    Frames fade = Frames(0); ///< cross-faded over as many frames, half of them before the cut
     friend bool operator==(const CutBody&, const CutBody&) = default;
+};
+
+/// An effect that lasts from its pin on.
+struct TriggerBody {
+    std::string effect = "flash"; ///< one of trigger_effects(), or a name of one's own
+    Length length = {Length::Unit::UntilNext, 1};
+    double strength = 100; ///< percent
+    Colour from = {}, to = {};
+    int row = 0; ///< of the lane: those of one row end where the next begins
+    friend bool operator==(const TriggerBody&, const TriggerBody&) = default;
 };
 
 enum class FadeCurve { Linear, EqualPower };
@@ -50,7 +81,13 @@ struct SoundBody {
     friend bool operator==(const SoundBody&, const SoundBody&) = default;
 };
 
-using PinBody = std::variant<MarkerBody, CutBody, SoundBody>;
+using PinBody = std::variant<MarkerBody, CutBody, SoundBody, TriggerBody>;
+
+/// The row of its lane that something lies in; only triggers have several.
+[[nodiscard]] inline int row_of(const PinBody& body) {
+    const auto* trigger = std::get_if<TriggerBody>(&body);
+    return trigger ? trigger->row : 0;
+}
 
 /// An item on the timeline that has an anchor.
 struct Pin {
@@ -58,10 +95,15 @@ struct Pin {
     Anchor anchor;
     PinBody body;
     PlantingId planting;
+    std::optional<Ticks> home = {}; ///< the place its picker picked it for; none when it was added by hand
+    bool moved = false;             ///< by hand, apart from its planting
+    bool altered = false;           ///< its body was changed by hand, apart from its planting
+    bool muted = false;             ///< there, but without effect
+    bool locked = false;            ///< not changed until it is unlocked
     friend bool operator==(const Pin&, const Pin&) = default;
 };
 
-enum class LaneKind { Marker, Cut, Sound };
+enum class LaneKind { Marker, Cut, Sound, Trigger };
 
 /// One row under the song. All its pins have the body of its kind; their order is of no meaning.
 struct Lane {
@@ -71,7 +113,8 @@ struct Lane {
     Frames lead; ///< how much earlier the lane acts than its anchors
     std::vector<Pin> pins;
     bool muted = false;
-    bool solo = false; ///< of lanes that sound, only those are heard
+    bool solo = false;   ///< of lanes that sound, only those are heard
+    bool locked = false; ///< none of its pins is changed
     friend bool operator==(const Lane&, const Lane&) = default;
 };
 

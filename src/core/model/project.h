@@ -2,6 +2,7 @@
 #pragma once
 
 #include "model/pin.h"
+#include "model/planting.h"
 #include "time/anchor.h"
 #include "time/beat_grid.h"
 #include "time/frame_rate.h"
@@ -93,6 +94,8 @@ struct Detection {
     std::vector<FoundTempo> tempi;
     std::vector<OnsetRow> rows; ///< the first is of everything that starts
     std::vector<FoundSection> sections;
+    /// Momentary loudness (LUFS) of each tenth of a second; empty where it was not measured.
+    std::vector<float> levels;
     std::optional<double> swing; ///< first eighth of a beat against the second
     float pulse = 1;             ///< 0 to 1: how sure it is that there is a pulse
 
@@ -110,15 +113,10 @@ struct Clip {
     int height = 0;
     bool has_picture = true;
     bool has_sound = false;
+    bool still = false; ///< one picture: it never ends
+    /// Of a camera that ran while the song played: where in the song its first frame lies.
+    std::optional<Seconds> begins_at = {};
     friend bool operator==(const Clip&, const Clip&) = default;
-};
-
-/// What one use of a picker placed: remembers its picker, so that it can be told and run again.
-struct Planting {
-    PlantingId id;
-    LaneId lane;
-    std::string description; ///< "beats, every 2nd, 19.1 until 23.1"
-    friend bool operator==(const Planting&, const Planting&) = default;
 };
 
 /// A whole piece of work as a value. Edits make new ones; unchanged parts are shared, so comparing pointers
@@ -132,6 +130,7 @@ struct Project {
     Shared<std::vector<TimeSpan>> excluded = std::make_shared<const std::vector<TimeSpan>>();
     Shared<std::vector<Clip>> bin = std::make_shared<const std::vector<Clip>>();
     Shared<std::vector<Planting>> plantings = std::make_shared<const std::vector<Planting>>();
+    Shared<std::vector<NamedPicker>> pickers = std::make_shared<const std::vector<NamedPicker>>();
     std::vector<Shared<Lane>> lanes;
     std::uint64_t next_id = 1; ///< ids are never used again
 

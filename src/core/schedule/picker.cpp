@@ -17,7 +17,10 @@ Result<std::vector<Picked>> pick(const Picker& picker, const Project& project) {
     constexpr std::int64_t most = 100'000;
     if (picker.until.value - picker.from.value > most * ticks_per_beat / 2)
         return fail("The range is far longer than any song.");
-    const PickContext context{project, *project.grid, picker, picker.from, picker.until};
+    const auto& grid = *project.grid;
+    const PickContext context{project, grid, picker,
+                              picker.whole ? Ticks(grid.first_beat() * ticks_per_beat) : picker.from,
+                              picker.whole ? Ticks((grid.last_beat() + 1) * ticks_per_beat) : picker.until};
     auto picked = source->positions(context);
     for (const auto& use : picker.filters) {
         const auto* filter = picker_filter(use.id);
@@ -47,8 +50,17 @@ std::string describe(const Picker& picker, const BeatGrid& grid) {
     for (const auto& use : picker.filters)
         if (const auto* filter = picker_filter(use.id))
             text += ", " + filter->describe(use.parameters);
+    if (picker.whole)
+        return text + ", whole song";
     return fmt::format("{}, {} until {}", text, format_position(grid.position_of(picker.from)),
                        format_position(grid.position_of(picker.until)));
+}
+
+double chance_of(std::uint64_t what, std::uint64_t seed) {
+    std::uint64_t x = what + seed * 0x9e3779b97f4a7c15ull;
+    x = (x ^ (x >> 30)) * 0xbf58476d1ce4e5b9ull;
+    x = (x ^ (x >> 27)) * 0x94d049bb133111ebull;
+    return static_cast<double>((x ^ (x >> 31)) >> 11) * 0x1p-53;
 }
 
 std::string ordinal(std::int64_t number) {

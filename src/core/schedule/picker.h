@@ -1,32 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "model/picker.h"
 #include "model/project.h"
 
 #include <string>
 #include <vector>
 
 namespace pulsepin {
-
-/// One filter of a picker, by its row in the table, with its parameters in the row's order.
-struct FilterUse {
-    std::string id;
-    std::vector<double> parameters;
-    friend bool operator==(const FilterUse&, const FilterUse&) = default;
-};
-
-/// The rule that says which positions: a source, a range, and filters one after the other.
-/// The range runs from `from` up to, not including, `until`.
-struct Picker {
-    std::string source = "beats";
-    Ticks from;
-    Ticks until;
-    std::vector<FilterUse> filters;
-    std::string argument = {};    ///< which row of onsets, which markers; as the source takes it
-    double swing = 1;             ///< of subdivisions: the first half of a pair against the second
-    std::vector<Ticks> list = {}; ///< of the source "list", rising
-    friend bool operator==(const Picker&, const Picker&) = default;
-};
 
 struct Picked {
     Ticks at;
@@ -40,6 +21,10 @@ struct Picked {
 
 /// "beats, every 2nd, 19.1 until 23.1".
 [[nodiscard]] std::string describe(const Picker& picker, const BeatGrid& grid);
+
+/// Never the same for two seeds, always the same for one: 0 up to, not including, 1. SplitMix64 (Steele, Lea
+/// and Flood 2014).
+[[nodiscard]] double chance_of(std::uint64_t what, std::uint64_t seed);
 
 /// "1st", "2nd", "3rd", "4th".
 [[nodiscard]] std::string ordinal(std::int64_t number);

@@ -6,6 +6,7 @@
 #include <array>
 #include <cmath>
 #include <fmt/core.h>
+#include <optional>
 
 namespace pulsepin {
 namespace {
@@ -86,18 +87,11 @@ std::string describe_steps(Parameters p) {
     return fmt::format("a pattern over {} {}", whole(p[0]), p[0] == 1 ? "bar" : "bars");
 }
 
-/// Of a position and a seed always the same: a longer range changes nothing in what was picked before.
-double chance_of(Ticks at, std::uint64_t seed) {
-    // SplitMix64 (Steele, Lea and Flood 2014).
-    std::uint64_t x = static_cast<std::uint64_t>(at.value) + seed * 0x9e3779b97f4a7c15ull;
-    x = (x ^ (x >> 30)) * 0xbf58476d1ce4e5b9ull;
-    x = (x ^ (x >> 27)) * 0x94d049bb133111ebull;
-    return static_cast<double>((x ^ (x >> 31)) >> 11) * 0x1p-53;
-}
-
+/// A longer range changes nothing in what was picked before.
 std::vector<Picked> at_random(const PickContext&, std::vector<Picked> all, Parameters p) {
     std::erase_if(all, [&](const Picked& picked) {
-        return chance_of(picked.at, static_cast<std::uint64_t>(whole(p[1])) + 1) >= p[0] / 100;
+        return chance_of(static_cast<std::uint64_t>(picked.at.value),
+                         static_cast<std::uint64_t>(whole(p[1])) + 1) >= p[0] / 100;
     });
     return all;
 }
@@ -180,6 +174,79 @@ std::vector<Picked> free_of_lane(const PickContext& context, std::vector<Picked>
     return all;
 }
 
+/// Mean level of each bar of the range as a share of the way from the quiet end of the song (its lowest
+/// tenth) to its loud end (its highest twentieth).
+class BarLoudness {
+public:
+    explicit BarLoudness(const PickContext& context) : context_(context) {
+        if (context.project.detection)
+            levels_ = context.project.detection->levels;
+        auto sorted = levels_;
+        std::sort(sorted.begin(), sorted.end());
+        if (!sorted.empty()) {
+            low_ = sorted[sorted.size() / 10];
+            high_ = sorted[sorted.size() * 19 / 20];
+        }
+    }
+    /// Half where nothing is known.
+    [[nodiscard]] double of(std::int64_t bar) const {
+        const auto index = [&](std::int64_t b) {
+            const Seconds at = context_.grid.time_at(context_.grid.ticks_of({b, 1, 0}));
+            return std::clamp<std::int64_t>(whole(at.value * 10), 0, std::ssize(levels_));
+        };
+        const auto from = index(bar), until = index(bar + 1);
+        if (until <= from || high_ - low_ < 1) // less than a decibel: as good as even
+            return 0.5;
+        double sum = 0;
+        for (auto i = from; i < until; ++i)
+            sum += static_cast<double>(levels_[static_cast<std::size_t>(i)]);
+        return (sum / static_cast<double>(until - from) - low_) / (high_ - low_);
+    }
+
+private:
+    const PickContext& context_;
+    std::vector<float> levels_;
+    double low_ = 0, high_ = 0;
+};
+
+/// In calm bars one every so many bars, in loud ones so many a bar, between them half as many. The first
+/// position of each such part of a bar is kept.
+std::vector<Picked> pace(const PickContext& context, std::vector<Picked> all, Parameters p) {
+    constexpr double calm = 1.0 / 3, loud = 2.0 / 3;
+    const BarLoudness loudness(context);
+    std::vector<Picked> kept;
+    std::int64_t bar = 0, cells = 0;
+    std::optional<std::pair<std::int64_t, std::int64_t>> last;
+    const auto first = bar_of(context, context.from);
+    for (const auto& picked : all) {
+        const auto place = context.grid.position_of(picked.at);
+        if (!last || place.bar != bar) {
+            bar = place.bar;
+            const double level = loudness.of(bar);
+            cells = level < calm   ? 0
+                    : level < loud ? std::max<std::int64_t>(1, whole(p[1] / 2))
+                                   : whole(p[1]);
+        }
+        const Ticks start = context.grid.ticks_of({bar, 1, 0}), end = context.grid.ticks_of({bar + 1, 1, 0});
+        const auto part = cells == 0
+                              ? std::pair((bar - first) / whole(p[0]) * whole(p[0]), std::int64_t{0})
+                              : std::pair(bar, (picked.at - start).value * cells / (end - start).value);
+        if (cells == 0 && (bar - first) % whole(p[0]) != 0)
+            continue;
+        if (last != part)
+            kept.push_back(picked);
+        last = part;
+    }
+    return kept;
+}
+
+std::string describe_pace(Parameters p) {
+    return fmt::format("pace by level: {} to {} a bar",
+                       p[0] == 1 ? "one" : "one in " + std::to_string(whole(p[0])) + " bars", whole(p[1]));
+}
+
+constexpr std::array<ParameterRow, 2> pace_parameters{
+    {{"calm", "calm: one in", "bars", 1, 16, 1}, {"loud", "loud:", "a bar", 1, 16, 4}}};
 constexpr std::array<ParameterRow, 2> every_nth_parameters{
     {{"n", "every", "", 1, 64, 2}, {"offset", "skipping the first", "", 0, 63, 0}}};
 constexpr std::array<ParameterRow, 1> last_of_parameters{{{"bars", "of every", "bars", 1, 64, 4}}};
@@ -197,7 +264,7 @@ constexpr std::array<ParameterRow, 1> beats_parameters{{{"least", "at least", "b
 constexpr std::array<ParameterRow, 1> to_beats_parameters{{{"window", "within", "ms", 1, 2000, 60}}};
 constexpr std::array<ParameterRow, 1> lane_parameters{{{"lane", "lane", "lane", 0, 9e15, 0}}};
 
-constexpr std::array<PickerFilterRow, 10> rows{{
+constexpr std::array<PickerFilterRow, 11> rows{{
     {"every-nth", "every", every_nth_parameters, every_nth, describe_every_nth},
     {"last-of", "last of bars", last_of_parameters, last_of, describe_last_of},
     {"steps", "pattern", steps_parameters, steps, describe_steps},
@@ -213,6 +280,7 @@ constexpr std::array<PickerFilterRow, 10> rows{{
      [](Parameters p) { return fmt::format("moved to beats within {:.0f} ms", p[0]); }},
     {"free-of-lane", "where a lane is free", lane_parameters, free_of_lane,
      [](Parameters) { return std::string("where another lane does not act"); }},
+    {"pace", "pace by level", pace_parameters, pace, describe_pace},
 }};
 
 } // namespace

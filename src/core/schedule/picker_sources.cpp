@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "model/marker_looks.h"
 #include "schedule/picker_tables.h"
 #include "schedule/resolve.h"
 
@@ -81,15 +82,68 @@ std::vector<Picked> section_starts(const PickContext& context) {
     return out;
 }
 
-std::vector<Picked> markers(const PickContext& context) {
-    std::vector<Picked> out;
+std::vector<Picked> markers_that(const PickContext& context, auto&& wanted) {
+    std::vector<Seconds> times;
     for (const auto& lane : context.project.lanes)
         if (lane->kind == LaneKind::Marker)
             for (const auto& pin : resolve(context.project, *lane).pins)
-                if (std::get<MarkerBody>(lane->pins[pin.index].body).name.find(context.picker.argument) !=
-                    std::string::npos)
-                    add_at(out, context, pin.time, 1.0f);
-    std::sort(out.begin(), out.end(), [](const Picked& a, const Picked& b) { return a.at < b.at; });
+                if (wanted(std::get<MarkerBody>(lane->pins[pin.index].body)))
+                    times.push_back(pin.time);
+    std::sort(times.begin(), times.end());
+    std::vector<Picked> out;
+    for (const Seconds time : times)
+        add_at(out, context, time, 1.0f);
+    return out;
+}
+
+std::vector<Picked> markers(const PickContext& context) {
+    return markers_that(context, [&](const MarkerBody& marker) {
+        return marker.name.find(context.picker.argument) != std::string::npos;
+    });
+}
+
+std::vector<Picked> markers_of_colour(const PickContext& context) {
+    const int colour = marker_look_by_id(marker_colours(), context.picker.argument);
+    return markers_that(context, [&](const MarkerBody& marker) { return marker.colour == colour; });
+}
+
+/// Where the level has a top that stands out by three decibels from what lies before and after it. Levels are
+/// known to a tenth of a second: the onset that made the top says when it was.
+std::vector<Picked> level_peaks(const PickContext& context) {
+    std::vector<Picked> out;
+    if (!context.project.detection)
+        return out;
+    constexpr double stands_out_db = 3, reach_s = 0.2;
+    const auto& levels = context.project.detection->levels;
+    const auto& heard = context.project.detection->onsets();
+    const auto count = std::ssize(levels);
+    const auto level = [&](std::ptrdiff_t i) {
+        return static_cast<double>(levels[static_cast<std::size_t>(i)]);
+    };
+    for (std::ptrdiff_t i = 0; i < count; ++i) {
+        const auto stands_out = [&](std::ptrdiff_t step) {
+            for (auto j = i + step; j >= 0 && j < count; j += step) {
+                if (level(j) > level(i) || (level(j) == level(i) && step < 0))
+                    return false;
+                if (level(j) <= level(i) - stands_out_db)
+                    return true;
+            }
+            return true; // as far as the song goes
+        };
+        if (!stands_out(-1) || !stands_out(1))
+            continue;
+        Seconds time(static_cast<double>(i) * 0.1 + 0.05);
+        const Seconds begin = time - Seconds(reach_s), end = time + Seconds(0.05);
+        float strongest = 0;
+        for (auto onset = std::lower_bound(heard.begin(), heard.end(), begin,
+                                           [](const FoundOnset&o, Seconds t) { return o.time < t; });
+             onset != heard.end() && onset->time < end; ++onset)
+            if (onset->strength > strongest) {
+                strongest = onset->strength;
+                time = onset->time;
+            }
+        add_at(out, context, time, std::max(strongest, 0.01f));
+    }
     return out;
 }
 
@@ -101,7 +155,7 @@ std::vector<Picked> frozen_list(const PickContext& context) {
     return out;
 }
 
-constexpr std::array<PickerSourceRow, 11> rows{{
+constexpr std::array<PickerSourceRow, 13> rows{{
     {"beats", "beats", SourceTakes::Nothing, beats},
     {"downbeats", "downbeats", SourceTakes::Nothing, downbeats},
     {"half-beats", "half beats", SourceTakes::Swing, subdivisions<2>},
@@ -111,7 +165,9 @@ constexpr std::array<PickerSourceRow, 11> rows{{
     {"eighth-beats", "eighths of beats", SourceTakes::Swing, subdivisions<8>},
     {"onsets", "onsets of", SourceTakes::OnsetRow, onsets},
     {"sections", "starts of sections", SourceTakes::Nothing, section_starts},
-    {"markers", "markers", SourceTakes::MarkerName, markers},
+    {"markers", "markers named", SourceTakes::MarkerName, markers},
+    {"markers-of-colour", "markers of colour", SourceTakes::MarkerColour, markers_of_colour},
+    {"level-peaks", "peaks of level", SourceTakes::Nothing, level_peaks},
     {"list", "a list", SourceTakes::Nothing, frozen_list},
 }};
 

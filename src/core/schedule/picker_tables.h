@@ -26,7 +26,7 @@ struct PickContext {
 };
 
 /// What a source needs to know beside the range.
-enum class SourceTakes { Nothing, OnsetRow, MarkerName, Swing };
+enum class SourceTakes { Nothing, OnsetRow, MarkerName, MarkerColour, Swing };
 
 /// Where positions come from. `positions` gives those in [from, until), rising.
 struct PickerSourceRow {

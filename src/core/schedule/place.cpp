@@ -3,6 +3,7 @@
 
 #include "model/edits.h"
 #include "model/lane_kinds.h"
+#include "schedule/forms.h"
 #include "schedule/resolve.h"
 
 #include <algorithm>
@@ -12,87 +13,102 @@
 namespace pulsepin {
 namespace {
 
-/// The place in the bin after the shot that is seen just before `time`.
-std::size_t next_in_turn(const Project& project, const Lane& lane, Seconds time) {
-    const auto resolved = resolve(project, lane);
-    ClipId last;
-    for (const auto& pin : resolved.pins)
-        if (pin.time < time)
-            if (const auto* cut = std::get_if<CutBody>(&lane.pins[pin.index].body))
-                last = cut->shot;
-    const auto& bin = *project.bin;
-    const auto found =
-        std::find_if(bin.begin(), bin.end(), [last](const Clip& clip) { return clip.id == last; });
-    return found == bin.end() ? 0 : static_cast<std::size_t>(found - bin.begin() + 1) % bin.size();
-}
-
-std::set<Ticks> taken_positions(const Lane& lane) {
+/// Rows of triggers lie side by side: only the row that is planted counts.
+std::set<Ticks> taken_positions(const Lane& lane, int row) {
     std::set<Ticks> taken;
     for (const auto& pin : lane.pins)
-        if (const auto* musical = std::get_if<MusicalAnchor>(&pin.anchor))
+        if (const auto* musical = std::get_if<MusicalAnchor>(&pin.anchor); musical && row_of(pin.body) == row)
             taken.insert(musical->at);
     return taken;
 }
 
-} // namespace
-
-Result<PlacePreview> preview_placing(const Project& project, LaneId id, const Picker& picker) {
+Result<const Lane*> lane_to_plant(const Project& project, LaneId id) {
     const Lane* lane = project.lane(id);
     if (!lane)
         return fail("That lane is no longer there.");
     if (lane->kind == LaneKind::Sound)
         return fail("Sounds are not placed on beats.", {}, "Add a sound, then drag it along the beats.");
-    const auto picked = pick(picker, project);
+    if (lane->locked)
+        return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");
+    return lane;
+}
+
+/// A form as the lane takes it, whatever the given one is of.
+PlantingForm fitted(PlantingForm form, const Lane& lane) {
+    auto empty = lane_kind(lane.kind).empty_body();
+    if (form.body.index() != empty.index())
+        form.body = std::move(empty);
+    return form;
+}
+
+Result<std::vector<Picked>> picked_for(const Project& project, const Picker& picker,
+                                       const PlantingForm& form) {
+    auto picked = pick(picker, project);
+    if (picked && picker.source != "onsets" && form.variation.strength == Variation::Strength::Onsets)
+        take_strength_of_onsets(project, *picked);
+    return picked;
+}
+
+void add_outline(PlacePreview& preview, const Project& project, const Lane& lane, Ticks at,
+                 const Anchor& anchor, PinBody body) {
+    const auto& settings = *project.settings;
+    const Seconds time = anchored_time(anchor, project).value_or(project.grid->time_at(at));
+    const auto rounded = round_to_frame(time - settings.frame_rate.start_of(lane.lead), settings.frame_rate,
+                                        settings.rounding);
+    preview.outlines.push_back({at, time, rounded.frame, rounded.error, std::move(body)});
+    preview.worst_rounding_error =
+        std::max(preview.worst_rounding_error, Seconds(std::abs(rounded.error.value)));
+}
+
+} // namespace
+
+Result<PlacePreview> preview_placing(const Project& project, LaneId id, const Picker& picker,
+                                     const PlantingForm& given) {
+    const auto lane = lane_to_plant(project, id);
+    if (!lane)
+        return tl::unexpected(lane.error());
+    const auto form = fitted(given, **lane);
+    auto picked = picked_for(project, picker, form);
     if (!picked)
         return tl::unexpected(picked.error());
-    const bool needs_shots = lane->kind == LaneKind::Cut;
-    const auto shots = project.shots();
-    if (needs_shots && shots.empty())
-        return fail("There are no shots to cut to.", {}, "Add video files to the bin first.");
-
     PlacePreview preview;
-    const auto rate = project.settings->frame_rate;
-    const Seconds lead = rate.start_of(lane->lead);
-    const auto taken = taken_positions(*lane);
-    std::size_t turn = 0;
-    for (const auto& position : *picked) {
-        if (taken.contains(position.at)) {
-            ++preview.already_there;
-            continue;
-        }
-        const Seconds time = project.grid->time_at(position.at);
-        const auto rounded = round_to_frame(time - lead, rate, project.settings->rounding);
-        if (needs_shots && preview.outlines.empty())
-            turn = next_in_turn(project, *lane, time);
-        const ClipId shot = needs_shots ? shots[turn++ % shots.size()]->id : ClipId{};
-        preview.outlines.push_back({position.at, time, rounded.frame, rounded.error, shot});
-        preview.worst_rounding_error =
-            std::max(preview.worst_rounding_error, Seconds(std::abs(rounded.error.value)));
+    const auto taken = taken_positions(**lane, row_of(form.body));
+    const auto before = picked->size();
+    std::erase_if(*picked, [&](const Picked& place) { return taken.contains(place.at); });
+    preview.already_there = before - picked->size();
+    auto bodies = bodies_for(project, **lane, *picked, form);
+    if (!bodies)
+        return tl::unexpected(bodies.error());
+    for (std::size_t i = 0; i < picked->size(); ++i) {
+        const Ticks at = (*picked)[i].at;
+        if ((*bodies)[i])
+            add_outline(preview, project, **lane, at, MusicalAnchor{at}, *std::move((*bodies)[i]));
+        else
+            ++preview.too_close;
     }
     return preview;
 }
 
-Result<Placed> place(const Project& project, LaneId id, const Picker& picker) {
-    const auto preview = preview_placing(project, id, picker);
+Result<Placed> place(const Project& project, LaneId id, const Picker& picker, const PlantingForm& form) {
+    const auto preview = preview_placing(project, id, picker, form);
     if (!preview)
         return tl::unexpected(preview.error());
     const Lane& lane = *project.lane(id);
     const std::string kind(lane_kind(lane.kind).singular);
     if (preview->outlines.empty())
         return fail(preview->already_there > 0 ? "There is a " + kind + " on each of these positions already."
-                                               : std::string("No position was picked in that range."),
+                    : preview->too_close > 0
+                        ? std::string("Each of these positions is too close to another cut.")
+                        : std::string("No position was picked in that range."),
                     {}, "Choose another range or pick more often.");
     Project next = project;
     const PlantingId planting{next.next_id++};
     std::vector<Pin> pins;
-    for (const auto& outline : preview->outlines) {
-        Pin pin{{}, MusicalAnchor{outline.at}, lane_kind(lane.kind).empty_body(), planting};
-        if (auto* cut = std::get_if<CutBody>(&pin.body))
-            cut->shot = outline.shot;
-        pins.push_back(std::move(pin));
-    }
+    for (const auto& outline : preview->outlines)
+        pins.push_back({{}, MusicalAnchor{outline.at}, outline.body, planting, outline.at});
     auto plantings = *project.plantings;
-    plantings.push_back({planting, id, describe(picker, *project.grid)});
+    plantings.push_back(
+        {planting, id, describe(picker, *project.grid), picker, fitted(form, lane), Ticks(0), Frames(0), {}});
     next.plantings = std::make_shared<const std::vector<Planting>>(std::move(plantings));
     auto placed = with_pins(next, id, std::move(pins));
     if (!placed)

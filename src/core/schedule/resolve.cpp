@@ -4,31 +4,49 @@
 #include <algorithm>
 
 namespace pulsepin {
+namespace {
+
+void mark_shared_frames(const Lane& lane, std::vector<ResolvedPin>& pins) {
+    const auto row = [&](const ResolvedPin& pin) { return row_of(lane.pins[pin.index].body); };
+    for (std::size_t i = 1; i < pins.size(); ++i)
+        for (std::size_t j = i; j-- > 0 && pins[j].frame == pins[i].frame;)
+            if (row(pins[j]) == row(pins[i]))
+                pins[i].shares_frame = pins[j].shares_frame = true;
+}
+
+} // namespace
+
 ResolvedLane resolve(const Project& project, const Lane& lane) {
+    return resolve(project, lane, PinLookup(project));
+}
+
+ResolvedLane resolve(const Project& project, const Lane& lane, const PinLookup& pins) {
     const auto rate = project.settings->frame_rate;
     const Seconds lead = rate.start_of(lane.lead);
     ResolvedLane resolved{lane.id, {}};
     resolved.pins.reserve(lane.pins.size());
     for (std::size_t i = 0; i < lane.pins.size(); ++i) {
         const Pin& pin = lane.pins[i];
-        const auto time = anchored_time(pin.anchor, project);
+        const auto time = anchored_time(pin.anchor, project, pins);
         if (!time)
             continue;
         const Seconds acts_at = *time - lead;
         const auto rounded = round_to_frame(acts_at, rate, project.settings->rounding);
         resolved.pins.push_back({pin.id, *time, acts_at, rounded.frame, rounded.error,
-                                 !std::holds_alternative<TimeAnchor>(pin.anchor), i});
+                                 !std::holds_alternative<TimeAnchor>(pin.anchor), false, i});
     }
     std::sort(resolved.pins.begin(), resolved.pins.end(), [](const ResolvedPin& a, const ResolvedPin& b) {
         return a.time != b.time ? a.time < b.time : a.id < b.id;
     });
+    mark_shared_frames(lane, resolved.pins);
     return resolved;
 }
 
 Schedule resolve(const Project& project) {
     Schedule schedule;
+    const PinLookup pins(project);
     for (const auto& lane : project.lanes)
-        schedule.push_back(resolve(project, *lane));
+        schedule.push_back(resolve(project, *lane, pins));
     return schedule;
 }
 

@@ -9,12 +9,13 @@ namespace pulsepin {
 /// A pin with what follows from its anchor. Derived, never stored.
 struct ResolvedPin {
     PinId id;
-    Seconds time;           ///< where the anchor lies
-    Seconds acts_at;        ///< time less the lane's lead
-    Frames frame;           ///< the frame that acts, by the project's rounding rule
-    Seconds rounding_error; ///< start of that frame minus acts_at: positive is late
-    bool pinned = false;    ///< tied to the grid, not loose
-    std::size_t index = 0;  ///< into the lane's pins
+    Seconds time;              ///< where the anchor lies
+    Seconds acts_at;           ///< time less the lane's lead
+    Frames frame;              ///< the frame that acts, by the project's rounding rule
+    Seconds rounding_error;    ///< start of that frame minus acts_at: positive is late
+    bool pinned = false;       ///< tied to the grid, not loose
+    bool shares_frame = false; ///< with another pin of the lane (of triggers: of the row)
+    std::size_t index = 0;     ///< into the lane's pins
 };
 
 struct ResolvedLane {
@@ -28,5 +29,6 @@ using Schedule = std::vector<ResolvedLane>;
 /// to itself in a ring, are left out.
 [[nodiscard]] Schedule resolve(const Project& project);
 [[nodiscard]] ResolvedLane resolve(const Project& project, const Lane& lane);
+[[nodiscard]] ResolvedLane resolve(const Project& project, const Lane& lane, const PinLookup& pins);
 
 } // namespace pulsepin

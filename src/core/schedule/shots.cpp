@@ -28,20 +28,31 @@ std::vector<ShotSpan> shots_of(const Project& project, const Lane& lane, const R
     std::vector<ShotSpan> spans;
     for (const auto& resolved : pins) {
         const auto* cut = std::get_if<CutBody>(&lane.pins[resolved.index].body);
-        if (!cut || resolved.frame >= end)
+        if (!cut || resolved.frame >= end || lane.muted || lane.pins[resolved.index].muted)
             continue;
-        ShotSpan span{resolved.id, cut->shot, std::max(resolved.frame, Frames(0)), end, cut->in_point, false};
+        ShotSpan span{resolved.id, cut->shot, std::max(resolved.frame, Frames(0)), end, cut->in_point};
+        span.fade = std::max(cut->fade, Frames(0));
         if (resolved.frame < Frames(0))
             span.in_point += rate.start_of(-resolved.frame);
+        const Clip* clip = project.clip(cut->shot);
+        if (cut->same_moment && clip && clip->begins_at)
+            span.in_point = rate.start_of(span.start) - *clip->begins_at;
         while (!spans.empty() && spans.back().start >= span.start)
             spans.pop_back();
         if (!spans.empty())
             spans.back().end = span.start;
         spans.push_back(span);
     }
-    for (auto& span : spans)
-        if (const Clip* clip = project.clip(span.shot); clip && clip->duration > Seconds(0))
-            span.too_short = span.in_point + rate.start_of(span.length()) > clip->duration + Seconds(1e-6);
+    for (std::size_t i = 0; i < spans.size(); ++i) {
+        auto& span = spans[i];
+        const Clip* clip = project.clip(span.shot);
+        if (clip && !clip->still && clip->duration > Seconds(0))
+            span.too_short = span.in_point < Seconds(-1e-6) ||
+                             span.in_point + rate.start_of(span.length()) > clip->duration + Seconds(1e-6);
+        // A cross-fade needs a shot to fade from, and never reaches past the middle of either.
+        const bool follows = i > 0 && spans[i - 1].end == span.start;
+        span.fade = follows ? std::min({span.fade, span.length(), spans[i - 1].length()}) : Frames(0);
+    }
     return spans;
 }
 
@@ -52,6 +63,15 @@ const ShotSpan* shot_at(const std::vector<ShotSpan>& shots, Frames frame) {
         return nullptr;
     const ShotSpan& span = *(after - 1);
     return frame < span.end ? &span : nullptr;
+}
+
+double opacity_at(const ShotSpan& span, Frames frame) {
+    const Frames inside = frame - fade_start(span);
+    if (inside < Frames(0))
+        return 0;
+    if (inside >= span.fade)
+        return 1;
+    return (static_cast<double>(inside.value) + 1) / static_cast<double>(span.fade.value + 1);
 }
 
 Seconds clip_time(const ShotSpan& span, Frames frame, FrameRate rate) {

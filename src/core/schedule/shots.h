@@ -13,6 +13,8 @@ struct ShotSpan {
     Frames end;
     Seconds in_point;
     bool too_short = false; ///< the clip ends before the span does; its last picture stands still
+    Frames fade =
+        Frames(0); ///< cross-faded from the span before over as many frames, half of them before `start`
 
     [[nodiscard]] Frames length() const { return end - start; }
 };
@@ -29,6 +31,13 @@ struct ShotSpan {
 
 /// The place in the clip that a frame of the span shows, by whole frames from its in-point.
 [[nodiscard]] Seconds clip_time(const ShotSpan& span, Frames frame, FrameRate rate);
+
+/// How much of the shot is seen at a frame within its cross-fade: 0 before it, 1 after it.
+[[nodiscard]] double opacity_at(const ShotSpan& span, Frames frame);
+/// The first frame of its cross-fade; `start` without one.
+[[nodiscard]] inline Frames fade_start(const ShotSpan& span) {
+    return span.start - Frames(span.fade.value / 2);
+}
 
 /// Frames of the whole piece: up to the end of the song.
 [[nodiscard]] Frames piece_length(const Project& project);

@@ -1,0 +1,70 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "model/lane_edits.h"
+
+#include "model/change_pins.h"
+#include "model/pin_edits.h"
+
+namespace pulsepin {
+
+Project with_lane(const Project& project, LaneKind kind, std::string name) {
+    Project next = project;
+    Lane lane{LaneId{next.next_id++}, kind, std::move(name), Frames(0), {}, false, false};
+    next.lanes.push_back(std::make_shared<const Lane>(std::move(lane)));
+    return next;
+}
+
+Result<Project> with_mute_and_solo(const Project& project, LaneId lane, bool muted, bool solo) {
+    return with_changed_lane(project, lane, [=](Lane& changed) {
+        changed.muted = muted;
+        changed.solo = solo;
+    });
+}
+
+Result<Project> with_lane_locked(const Project& project, LaneId lane, bool locked) {
+    return with_changed_lane(project, lane, [=](Lane& changed) { changed.locked = locked; });
+}
+
+Result<Project> with_lane_named(const Project& project, LaneId lane, std::string name) {
+    if (name.empty())
+        return fail("A lane needs a name.");
+    return with_changed_lane(project, lane, [&](Lane& changed) { changed.name = std::move(name); });
+}
+
+Result<Project> without_lane(const Project& project, LaneId id) {
+    const Lane* lane = project.lane(id);
+    if (!lane)
+        return fail("That lane is no longer there.");
+    if (lane->locked)
+        return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");
+    std::vector<PinId> pins;
+    for (const auto& pin : lane->pins)
+        pins.push_back(pin.id);
+    // Locks of single pins do not keep a lane that is deleted as a whole.
+    Project next = without_pins(with_pins_locked(project, pins, false), pins);
+    std::erase_if(next.lanes, [id](const auto& shared) { return shared->id == id; });
+    auto plantings = *next.plantings;
+    std::erase_if(plantings, [id](const Planting& planting) { return planting.lane == id; });
+    next.plantings = std::make_shared<const std::vector<Planting>>(std::move(plantings));
+    return next;
+}
+
+Result<Project> with_lane_moved(const Project& project, LaneId id, int down) {
+    Project next = project;
+    auto& lanes = next.lanes;
+    const auto found =
+        std::find_if(lanes.begin(), lanes.end(), [id](const auto& lane) { return lane->id == id; });
+    if (found == lanes.end())
+        return fail("That lane is no longer there.");
+    const auto from = found - lanes.begin();
+    const auto to = std::clamp<std::ptrdiff_t>(from + down, 0, static_cast<std::ptrdiff_t>(lanes.size()) - 1);
+    const auto lane = *found;
+    lanes.erase(found);
+    lanes.insert(lanes.begin() + to, lane);
+    return next;
+}
+
+Result<Project> with_lead(const Project& project, LaneId lane, Frames lead) {
+    return with_changed_lane(project, lane, [=](Lane& changed) { changed.lead = lead; });
+}
+
+} // namespace pulsepin

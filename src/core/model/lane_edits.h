@@ -1,0 +1,20 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "model/project.h"
+
+namespace pulsepin {
+
+/// A new lane at the bottom.
+[[nodiscard]] Project with_lane(const Project& project, LaneKind kind, std::string name);
+[[nodiscard]] Result<Project> with_mute_and_solo(const Project& project, LaneId lane, bool muted, bool solo);
+[[nodiscard]] Result<Project> with_lane_locked(const Project& project, LaneId lane, bool locked);
+/// Fails for an empty name.
+[[nodiscard]] Result<Project> with_lane_named(const Project& project, LaneId lane, std::string name);
+/// The lane with all its pins and plantings gone. Fails when it is locked.
+[[nodiscard]] Result<Project> without_lane(const Project& project, LaneId lane);
+/// The lane as many rows further down; as far as there are rows.
+[[nodiscard]] Result<Project> with_lane_moved(const Project& project, LaneId lane, int down);
+[[nodiscard]] Result<Project> with_lead(const Project& project, LaneId lane, Frames lead);
+
+} // namespace pulsepin

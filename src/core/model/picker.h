@@ -1,0 +1,39 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "time/anchor.h"
+
+#include <string>
+#include <vector>
+
+namespace pulsepin {
+
+/// One filter of a picker, by its row in the table, with its parameters in the row's order.
+struct FilterUse {
+    std::string id;
+    std::vector<double> parameters;
+    friend bool operator==(const FilterUse&, const FilterUse&) = default;
+};
+
+/// The rule that says which positions: a source, a range, and filters one after the other.
+/// The range runs from `from` up to, not including, `until`.
+struct Picker {
+    std::string source = "beats";
+    Ticks from;
+    Ticks until;
+    std::vector<FilterUse> filters;
+    std::string argument = {};    ///< which row of onsets, which markers; as the source takes it
+    double swing = 1;             ///< of subdivisions: the first half of a pair against the second
+    std::vector<Ticks> list = {}; ///< of the source "list", rising
+    bool whole = false;           ///< all of the grid's beats, whatever from and until say
+    friend bool operator==(const Picker&, const Picker&) = default;
+};
+
+/// A picker that was given a name, so that it can be used again.
+struct NamedPicker {
+    std::string name;
+    Picker picker;
+    friend bool operator==(const NamedPicker&, const NamedPicker&) = default;
+};
+
+} // namespace pulsepin

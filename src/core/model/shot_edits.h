@@ -1,0 +1,33 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "model/project.h"
+
+namespace pulsepin {
+
+// What is done to a cut in a sequence of shots. Each fails on what is no cut and on locked ones.
+
+/// Another part of the same clip in the same place: `by` later in the clip, as far as it goes. Markers on the
+/// shot stay with their pictures.
+[[nodiscard]] Result<Project> slipped(const Project& project, PinId cut, Seconds by);
+/// The cut moved along the beats while the pictures after it stay where they are.
+[[nodiscard]] Result<Project> rolled(const Project& project, PinId cut, Ticks by);
+/// The cut and all later ones of its lane moved along the beats.
+[[nodiscard]] Result<Project> rippled(const Project& project, PinId cut, Ticks by);
+/// Each shows what the other showed.
+[[nodiscard]] Result<Project> swapped(const Project& project, PinId a, PinId b);
+/// Shows another clip, from its beginning.
+[[nodiscard]] Result<Project> replaced(const Project& project, PinId cut, ClipId clip);
+
+/// A camera that ran while the song played, its first frame at that time of it; or, with nothing, none.
+[[nodiscard]] Result<Project> with_camera(const Project& project, ClipId clip,
+                                          std::optional<Seconds> begins_at);
+
+/// What lies on a clip by markers that travel with it: name and place in the clip.
+struct ClipMark {
+    std::string name;
+    Seconds at;
+};
+[[nodiscard]] std::vector<ClipMark> marks_on(const Project& project, ClipId clip);
+
+} // namespace pulsepin
