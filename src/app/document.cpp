@@ -1,18 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "document.h"
 
-#include "base/text_file.h"
-#include "interchange/project_file.h"
 #include "media/video_reader.h"
 #include "model/edits.h"
 
-#include <QCoreApplication>
 #include <QDir>
 #include <QFileInfo>
-#include <QSettings>
-#include <QStandardPaths>
 #include <cmath>
-#include <csignal>
 
 namespace pulsepin {
 namespace {
@@ -23,21 +17,33 @@ bool same_stretch(const Song& a, const Song& b) {
 }
 
 constexpr int recovery_interval_ms = 20'000;
-constexpr int most_recent_files = 8;
-
-std::filesystem::path recovery_folder() {
-    const QString folder =
-        QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation) + "/recovery";
-    QDir().mkpath(folder);
-    return folder.toStdString();
-}
-
-bool process_runs(qint64 pid) {
-    return pid > 0 && (::kill(static_cast<pid_t>(pid), 0) == 0 || errno == EPERM);
-}
-
 QString display_name(const std::filesystem::path& path) {
     return QString::fromStdString(path.filename().string());
+}
+
+bool is_picture(const std::filesystem::path& path) {
+    static const QStringList endings{"png", "jpg", "jpeg", "bmp", "webp", "tif", "tiff"};
+    return endings.contains(QFileInfo(QString::fromStdString(path.string())).suffix().toLower());
+}
+
+/// A folder stands for the films and pictures in it, by name.
+std::vector<std::filesystem::path> with_folders_opened(const std::vector<std::filesystem::path>& paths) {
+    static const QStringList films{"mp4", "mov", "webm", "mkv", "avi", "m4v", "mpg", "mpeg", "mxf", "ogv"};
+    std::vector<std::filesystem::path> out;
+    for (const auto& path : paths) {
+        const QDir folder(QString::fromStdString(path.string()));
+        if (!QFileInfo(folder.path()).isDir()) {
+            out.push_back(path);
+            continue;
+        }
+        for (const auto& file :
+             folder.entryInfoList(QDir::Files | QDir::Readable, QDir::Name | QDir::IgnoreCase)) {
+            const std::filesystem::path inside = file.filePath().toStdString();
+            if (is_picture(inside) || films.contains(file.suffix().toLower()))
+                out.push_back(inside);
+        }
+    }
+    return out;
 }
 
 } // namespace
@@ -58,18 +64,47 @@ Document::~Document() {
 
 // -- changes
 
-void Document::derive() {
-    schedule_ = resolve(project());
-    shots_.clear();
-    for (std::size_t i = 0; i < schedule_.size(); ++i)
-        if (const Lane& lane = *project().lanes[i]; lane.kind == LaneKind::Cut)
-            shots_[lane.id] = shots_of(project(), lane, schedule_[i]);
+namespace {
+
+/// Whether all that a lane's places depend on, besides its own pins, is the same.
+bool same_ground(const Project& a, const Project& b) {
+    return a.settings == b.settings && a.song == b.song && a.grid == b.grid && a.bin == b.bin;
 }
 
-const std::vector<ShotSpan>& Document::shots(LaneId lane) const {
-    static const std::vector<ShotSpan> none;
-    const auto found = shots_.find(lane);
-    return found == shots_.end() ? none : found->second;
+bool hangs_on_others(const Lane& lane) {
+    return std::any_of(lane.pins.begin(), lane.pins.end(),
+                       [](const Pin& pin) { return std::holds_alternative<MarkerAnchor>(pin.anchor); });
+}
+
+} // namespace
+
+/// Only what changed is derived anew.
+void Document::derive() {
+    const Project& now = project();
+    const PinLookup lookup(now);
+    Schedule schedule;
+    std::map<LaneId, LaneSpans> spans;
+    const bool ground = same_ground(now, derived_);
+    for (const auto& lane : now.lanes) {
+        const auto before = std::find(derived_.lanes.begin(), derived_.lanes.end(), lane);
+        if (ground && before != derived_.lanes.end() && !hangs_on_others(*lane)) {
+            schedule.push_back(
+                std::move(schedule_[static_cast<std::size_t>(before - derived_.lanes.begin())]));
+            spans[lane->id] = std::move(spans_[lane->id]);
+            continue;
+        }
+        schedule.push_back(resolve(now, *lane, lookup));
+        spans[lane->id] = spans_of(now, *lane, schedule.back());
+    }
+    schedule_ = std::move(schedule);
+    spans_ = std::move(spans);
+    derived_ = now;
+}
+
+const LaneSpans& Document::spans(LaneId lane) const {
+    static const LaneSpans none;
+    const auto found = spans_.find(lane);
+    return found == spans_.end() ? none : found->second;
 }
 
 const std::vector<ShotSpan>& Document::shown_shots() const {
@@ -177,23 +212,28 @@ void Document::add_clips(const std::vector<std::filesystem::path>& paths) {
     };
     jobs_.start<Outcome>(
         tr("Opening shots"),
-        [paths](const Progress& p) -> Result<Outcome> {
+        [given = paths](const Progress& p) -> Result<Outcome> {
             Outcome outcome;
-            for (std::size_t i = 0; i < paths.size(); ++i) {
+            const auto files = with_folders_opened(given);
+            if (files.empty())
+                outcome.refused << tr("There are no shots in that folder.");
+            for (std::size_t i = 0; i < files.size(); ++i) {
                 if (p.cancelled())
                     return fail(cancelled_text);
-                p.report(static_cast<double>(i) / static_cast<double>(paths.size()));
-                const auto full = std::filesystem::absolute(paths[i]);
-                if (auto reader = VideoReader::open(full))
+                p.report(static_cast<double>(i) / static_cast<double>(files.size()));
+                const auto full = std::filesystem::absolute(files[i]);
+                if (auto reader = VideoReader::open(full)) {
+                    const bool still = is_picture(full);
                     outcome.clips.push_back({{},
                                              full.stem().string(),
                                              full,
-                                             reader->info().duration,
+                                             still ? Seconds(0) : reader->info().duration,
                                              reader->info().width,
                                              reader->info().height,
                                              true,
-                                             AudioDecoder::open(full).has_value()});
-                else
+                                             !still && AudioDecoder::open(full).has_value(),
+                                             still});
+                } else
                     outcome.refused << QString::fromStdString(reader.error().message());
             }
             return outcome;
@@ -409,126 +449,6 @@ void Document::add_sound(const std::filesystem::path& path, Seconds at) {
                                            at - next.grid->time_at(next.grid->nearest_tick(at))};
             apply(with_pins(next, next.first_lane(LaneKind::Sound)->id, {pin}), tr("add sound"));
         });
-}
-
-// -- files
-
-QString Document::title() const {
-    return path_.empty() ? tr("Untitled") : display_name(path_);
-}
-
-void Document::begin(Project next, std::filesystem::path path, bool saved) {
-    remove_recovery_copy();
-    jobs_.cancel();
-    ++session_;
-    history_ = History(std::move(next));
-    if (!saved)
-        history_.mark_unsaved();
-    path_ = std::move(path);
-    saved_at_.reset();
-    loading_.reset();
-    take_sound(std::nullopt);
-    emit opened();
-    project_changed();
-}
-
-void Document::start_new() {
-    begin(new_project(), {}, true);
-}
-
-Result<void> Document::open(const std::filesystem::path& path) {
-    auto loaded = load_project(path);
-    if (!loaded)
-        return tl::unexpected(loaded.error());
-    begin(*std::move(loaded), std::filesystem::absolute(path), true);
-    remember_recent(path_);
-    return {};
-}
-
-Result<void> Document::save(const std::filesystem::path& path) {
-    const auto full = std::filesystem::absolute(path);
-    if (auto saved = save_project(project(), full); !saved)
-        return saved;
-    path_ = full;
-    history_.mark_saved();
-    saved_at_ = QDateTime::currentDateTime();
-    remove_recovery_copy();
-    remember_recent(full);
-    emit file_changed();
-    return {};
-}
-
-QStringList Document::recent_files() {
-    return QSettings().value("recent").toStringList();
-}
-
-void Document::remember_recent(const std::filesystem::path& path) {
-    QStringList files = recent_files();
-    const QString name = QString::fromStdString(path.string());
-    files.removeAll(name);
-    files.prepend(name);
-    while (files.size() > most_recent_files)
-        files.removeLast();
-    QSettings().setValue("recent", files);
-}
-
-// -- recovery
-
-std::filesystem::path Document::recovery_path() const {
-    return recovery_folder() / (std::to_string(QCoreApplication::applicationPid()) + ".pulsepin");
-}
-
-void Document::save_recovery_copy_now() {
-    recovery_due_ = false;
-    const auto copy = recovery_path();
-    if (save_recovery_copy(project(), copy)) {
-        auto original = copy;
-        if (!write_text_file(original.replace_extension(".origin"), path_.string()))
-            say(tr("The copy for recovery could not be written"));
-    } else {
-        say(tr("The copy for recovery could not be written: save your work"));
-    }
-}
-
-void Document::remove_recovery_copy() {
-    recovery_due_ = false;
-    std::error_code ignored;
-    auto copy = recovery_path();
-    std::filesystem::remove(copy, ignored);
-    std::filesystem::remove(copy.replace_extension(".origin"), ignored);
-}
-
-std::vector<Document::Recovery> Document::recoveries() {
-    std::vector<Recovery> found;
-    std::error_code code;
-    for (const auto& entry : std::filesystem::directory_iterator(recovery_folder(), code)) {
-        if (entry.path().extension() != ".pulsepin")
-            continue;
-        if (process_runs(QString::fromStdString(entry.path().stem().string()).toLongLong()))
-            continue;
-        auto origin = entry.path();
-        const auto text = read_text_file(origin.replace_extension(".origin"));
-        found.push_back({entry.path(), text ? QString::fromStdString(*text) : QString(),
-                         QFileInfo(QString::fromStdString(entry.path().string())).lastModified()});
-    }
-    return found;
-}
-
-Result<void> Document::recover(const Recovery& recovery) {
-    auto loaded = load_project(recovery.copy);
-    if (!loaded)
-        return tl::unexpected(loaded.error());
-    begin(*std::move(loaded), recovery.original.toStdString(), false);
-    save_recovery_copy_now();
-    discard(recovery);
-    return {};
-}
-
-void Document::discard(const Recovery& recovery) {
-    std::error_code ignored;
-    auto copy = recovery.copy;
-    std::filesystem::remove(copy, ignored);
-    std::filesystem::remove(copy.replace_extension(".origin"), ignored);
 }
 
 } // namespace pulsepin

@@ -8,7 +8,7 @@
 #include "media/load_sound.h"
 #include "media/mix_down.h"
 #include "model/history.h"
-#include "schedule/shots.h"
+#include "schedule/lane_spans.h"
 #include "schedule/sound_parts.h"
 
 #include <QDateTime>
@@ -31,7 +31,9 @@ public:
     [[nodiscard]] const Project& project() const { return history_.current(); }
     [[nodiscard]] const Schedule& schedule() const { return schedule_; }
     /// The shots of a lane of cuts, as seen; empty for other lanes.
-    [[nodiscard]] const std::vector<ShotSpan>& shots(LaneId lane) const;
+    [[nodiscard]] const std::vector<ShotSpan>& shots(LaneId lane) const { return spans(lane).shots; }
+    /// What the pins of a lane last as.
+    [[nodiscard]] const LaneSpans& spans(LaneId lane) const;
     /// The shots that the preview shows: of the first lane of cuts.
     [[nodiscard]] const std::vector<ShotSpan>& shown_shots() const;
     [[nodiscard]] const LoadedSound* sound() const { return sound_ ? &*sound_ : nullptr; }
@@ -114,7 +116,8 @@ private:
 
     History history_;
     Schedule schedule_;
-    std::map<LaneId, std::vector<ShotSpan>> shots_;
+    std::map<LaneId, LaneSpans> spans_;
+    Project derived_; ///< what schedule_ and spans_ were derived from
     mutable std::vector<BarTrust> trust_;
     mutable Shared<BeatGrid> trust_grid_; ///< what it was computed from
     mutable Shared<Detection> trust_found_;

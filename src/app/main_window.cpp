@@ -27,9 +27,10 @@ bool is_project(const QString& path) {
     return path.endsWith(".pulsepin", Qt::CaseInsensitive);
 }
 
-bool looks_like_video(const QString& path) {
-    static const QStringList endings{"mp4", "mov", "webm", "mkv", "avi", "m4v", "mpg", "mpeg", "mxf", "ogv"};
-    return endings.contains(QFileInfo(path).suffix().toLower());
+bool looks_like_shots(const QString& path) {
+    static const QStringList endings{"mp4", "mov", "webm", "mkv",  "avi", "m4v",  "mpg", "mpeg", "mxf",
+                                     "ogv", "png", "jpg",  "jpeg", "bmp", "webp", "tif", "tiff"};
+    return QFileInfo(path).isDir() || endings.contains(QFileInfo(path).suffix().toLower());
 }
 
 QFrame* upright_line() {
@@ -89,9 +90,10 @@ QWidget* MainWindow::make_bench() {
     row->setSpacing(14);
     song_ = new SongPanel(document_, view_);
     grid_ = new GridPanel(document_, view_);
+    mark_ = new MarkPanel(document_, view_);
     place_ = new PlacePanel(document_, view_);
     export_ = new ExportPanel(document_, view_);
-    stops_ = {song_, grid_, place_, export_};
+    stops_ = {song_, grid_, mark_, place_, export_};
     route_ = new RouteList(stops_);
     stack_ = new QStackedWidget;
     for (auto* stop : stops_)
@@ -160,6 +162,17 @@ void MainWindow::connect_parts() {
     connect(song_, &SongPanel::open_song_wanted, this, &MainWindow::song_dialog);
     connect(song_, &SongPanel::add_sound_wanted, this, &MainWindow::sound_dialog);
     connect(song_, &SongPanel::add_shots_wanted, this, &MainWindow::shots_dialog);
+    connect(timeline_, &TimelineView::lane_name_wanted, this, &MainWindow::name_lane);
+    connect(timeline_, &TimelineView::lane_menu_wanted, this, &MainWindow::show_lane_menu);
+    connect(mark_, &MarkPanel::go_wanted, this, &MainWindow::set_playhead);
+    connect(mark_, &MarkPanel::add_wanted, this, [this] { add_pin_of(LaneKind::Marker); });
+    connect(mark_, &MarkPanel::add_on_shot_wanted, this, &MainWindow::add_marker_on_shot);
+    connect(detail_, &DetailPanel::planting_wanted, this, [this](PlantingId planting) {
+        go_to_stop(PlaceStop);
+        place_->show_planting(planting);
+    });
+    connect(score_, &ScoreView::painting_changed, this,
+            [this] { actions_.at("paint cells")->setChecked(score_->painting()); });
     connect(place_, &PlacePanel::shown_wanted, timeline_, &TimelineView::show_range);
     connect(export_, &ExportPanel::file_wanted, this, &MainWindow::export_dialog);
     connect(detail_, &DetailPanel::delete_wanted, this, &MainWindow::delete_selection);
@@ -294,14 +307,22 @@ void MainWindow::song_dialog() {
 }
 
 void MainWindow::shots_dialog() {
-    const QStringList paths = QFileDialog::getOpenFileNames(
-        this, tr("Add shots"), {},
-        tr("Video (*.mp4 *.mov *.webm *.mkv *.avi *.m4v *.mpg *.mpeg *.mxf *.ogv);;All files (*)"));
+    const QStringList paths =
+        QFileDialog::getOpenFileNames(this, tr("Add shots"), {},
+                                      tr("Video and pictures (*.mp4 *.mov *.webm *.mkv *.avi *.m4v *.mpg "
+                                         "*.mpeg *.mxf *.ogv *.png *.jpg *.jpeg "
+                                         "*.webp *.tif *.tiff *.bmp);;All files (*)"));
     std::vector<std::filesystem::path> files;
     for (const auto& path : paths)
         files.emplace_back(path.toStdString());
     if (!files.empty())
         document_.add_clips(files);
+}
+
+void MainWindow::shot_folder_dialog() {
+    const QString folder = QFileDialog::getExistingDirectory(this, tr("Add a folder of shots"));
+    if (!folder.isEmpty())
+        document_.add_clips({folder.toStdString()});
 }
 
 void MainWindow::sound_dialog() {
@@ -360,7 +381,7 @@ void MainWindow::dropEvent(QDropEvent* event) {
         const QString path = url.toLocalFile();
         if (path.isEmpty())
             document_.say(tr("Only files on this computer can be dropped here"));
-        else if (looks_like_video(path))
+        else if (looks_like_shots(path))
             shots.emplace_back(path.toStdString());
         else
             open_path(path);

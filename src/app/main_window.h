@@ -1,15 +1,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "detail_panel.h"
+#include "details/detail_panel.h"
 #include "document.h"
+#include "model/copies.h"
 #include "player.h"
 #include "preview_view.h"
 #include "route_list.h"
+#include "schedule/find_pins.h"
 #include "score/score_view.h"
 #include "status_strip.h"
 #include "stops/export_panel.h"
 #include "stops/grid_panel.h"
+#include "stops/mark_panel.h"
 #include "stops/place_panel.h"
 #include "stops/song_panel.h"
 #include "stops/tap_panel.h"
@@ -28,7 +31,7 @@ namespace pulsepin {
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Stop { SongStop, GridStop, PlaceStop, ExportStop };
+    enum Stop { SongStop, GridStop, MarkStop, PlaceStop, ExportStop };
     explicit MainWindow(Player::Device device);
 
     /// A project, or else a song; asks before unsaved work is lost.
@@ -86,6 +89,7 @@ private:
     void song_dialog();
     void beats_dialog();
     void shots_dialog();
+    void shot_folder_dialog();
     void sound_dialog();
     void make_sound_actions(QMenu* menu);
     void split_sound();
@@ -110,9 +114,31 @@ private:
     void step_beats(int by);
     void step_bars(int by);
     void step_pins(int by);
-    void nudge_selection(Ticks by);
+    void make_pin_actions(QMenu* menu);
+    void make_shot_actions(QMenu* menu);
+    void make_select_actions(QMenu* menu);
+    void make_lane_actions(QMenu* menu);
+    [[nodiscard]] std::vector<PinId> selected_pins() const;
+    void select_found(const PinQuery& query);
+    void change_selection(const std::function<Project(std::span<const PinId>)>& how, const QString& what);
+    void lock_selection();
+    void mute_selection();
     void delete_selection();
-    void select_all();
+    void copy_pins();
+    void paste_pins();
+    void paste_on_chosen();
+    void take_copies(const Result<Copied>& copied, const QString& what);
+    void ask_for_repetition();
+    [[nodiscard]] Seconds heard_now() const;
+    [[nodiscard]] std::optional<PinId> clip_at(Seconds time) const;
+    void add_marker_on_shot();
+    [[nodiscard]] PinId chosen_cut() const;
+    void swap_with_next();
+    void add_camera_cut();
+    void add_lane(LaneKind kind);
+    void name_lane(LaneId lane);
+    void show_lane_menu(QPoint at, LaneId lane);
+    void ask_for_lead(LaneId lane);
     void add_pin(LaneId lane, Seconds time);
     void add_pin_of(LaneKind kind);
     void show_context_menu(QPoint at, std::optional<PinId> pin, Seconds time);
@@ -140,12 +166,14 @@ private:
     std::vector<StopPanel*> stops_;
     SongPanel* song_ = nullptr;
     GridPanel* grid_ = nullptr;
+    MarkPanel* mark_ = nullptr;
     PlacePanel* place_ = nullptr;
     ExportPanel* export_ = nullptr;
     DetailPanel* detail_ = nullptr;
     PreviewView* preview_ = nullptr;
     StatusStrip* status_ = nullptr;
     std::optional<Seconds> return_to_; ///< where the playhead goes back to when playing stops
+    Clipping clipping_;                ///< what was copied last
     int few_seconds_ = 8;
     bool stop_returns_ = false; ///< else it stays where it stopped
 };

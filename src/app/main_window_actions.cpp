@@ -15,14 +15,6 @@
 #include <cmath>
 
 namespace pulsepin {
-namespace {
-
-std::vector<PinId> as_list(const std::set<PinId>& pins) {
-    return {pins.begin(), pins.end()};
-}
-
-} // namespace
-
 QAction* MainWindow::add(QMenu* menu, const QString& name, const QString& text,
                          const QList<QKeySequence>& keys, std::function<void()> what) {
     auto* action = new QAction(text, this);
@@ -52,6 +44,7 @@ void MainWindow::make_actions() {
     add(file, "open song", tr("Open song…"), {K::Open}, [this] { song_dialog(); });
     add(file, "open beats", tr("Open beats…"), {}, [this] { beats_dialog(); });
     add(file, "add shots", tr("Add shots…"), {K(tr("Ctrl+I"))}, [this] { shots_dialog(); });
+    add(file, "add shot folder", tr("Add a folder of shots…"), {}, [this] { shot_folder_dialog(); });
     file->addSeparator();
     add(file, "quit", tr("Quit"), {K(tr("Ctrl+Q"))}, [this] { close(); });
 
@@ -59,25 +52,6 @@ void MainWindow::make_actions() {
     add(edit_menu_, "undo", tr("Undo"), {K::Undo}, [this] { document_.undo(); });
     add(edit_menu_, "redo", tr("Redo"), {K(tr("Ctrl+Shift+Z")), K(tr("Ctrl+Y"))},
         [this] { document_.redo(); });
-    edit_menu_->addSeparator();
-    add(edit_menu_, "add marker", tr("Add a marker here"), {K(tr("M"))},
-        [this] { add_pin_of(LaneKind::Marker); });
-    add(edit_menu_, "add cut", tr("Add a cut here"), {K(tr("C"))}, [this] { add_pin_of(LaneKind::Cut); });
-    add(edit_menu_, "delete", tr("Delete"), {K::Delete}, [this] {
-        if (view_.selection().empty() && view_.beat())
-            grid_->delete_chosen_beat();
-        else
-            delete_selection();
-    });
-    add(edit_menu_, "select all", tr("Select all pins"), {K::SelectAll}, [this] { select_all(); });
-    add(edit_menu_, "deselect", tr("Select nothing"), {K(tr("Esc"))}, [this] {
-        view_.select({});
-        view_.choose_beat(std::nullopt);
-    });
-    add(edit_menu_, "earlier", tr("Selected pins a beat earlier"), {K(tr("Alt+Left"))},
-        [this] { nudge_selection(Ticks(-ticks_per_beat)); });
-    add(edit_menu_, "later", tr("Selected pins a beat later"), {K(tr("Alt+Right"))},
-        [this] { nudge_selection(Ticks(ticks_per_beat)); });
     edit_menu_->addSeparator();
     make_sound_actions(edit_menu_);
     add(edit_menu_, "detect", tr("Find the beats"), {K(tr("Ctrl+D"))}, [this] {
@@ -87,6 +61,10 @@ void MainWindow::make_actions() {
     add(edit_menu_, "bar 1", tr("Bar 1 at the playhead"), {K(tr("B"))},
         [this] { grid_->name_bar_one_at_playhead(); });
 
+    make_pin_actions(menu_.addMenu(tr("Pins")));
+    make_select_actions(menu_.addMenu(tr("Select")));
+    make_shot_actions(menu_.addMenu(tr("Shots")));
+    make_lane_actions(menu_.addMenu(tr("Lanes")));
     auto* beats = menu_.addMenu(tr("Beats"));
     make_grid_actions(beats);
 
@@ -122,6 +100,23 @@ void MainWindow::make_actions() {
     auto* score = add(look, "score", tr("Score"), {K(tr("V"))}, [] {});
     score->setCheckable(true);
     connect(score, &QAction::triggered, this, &MainWindow::show_score);
+    auto* paint = add(look, "paint cells", tr("Paint cells in the score"), {K(tr("P"))}, [] {});
+    paint->setCheckable(true);
+    connect(paint, &QAction::triggered, this, [this](bool painting) {
+        if (painting)
+            show_score(true);
+        score_->set_painting(painting);
+    });
+    auto* cells = look->addMenu(tr("Cells of the score"));
+    for (const auto& [count, text] :
+         {std::pair{1, tr("Beats")}, std::pair{2, tr("Halves of beats")}, std::pair{3, tr("Thirds of beats")},
+          std::pair{4, tr("Quarters of beats")}})
+        connect(cells->addAction(text), &QAction::triggered, this,
+                [this, count] { score_->set_cells_a_beat(count); });
+    add(look, "finer cells", tr("Finer or coarser cells"), {K(tr("Shift+P"))}, [this] {
+        score_->set_cells_a_beat(score_->cells_a_beat() == 1 ? 2 : score_->cells_a_beat() == 2 ? 4 : 1);
+        document_.say(tr("%1 cells a beat").arg(score_->cells_a_beat()));
+    });
     auto* phrases = look->addMenu(tr("Bars in a row of the score"));
     for (const int bars : ScoreView::phrase_lengths)
         connect(phrases->addAction(QString::number(bars)), &QAction::triggered, this,
@@ -129,7 +124,8 @@ void MainWindow::make_actions() {
     make_snap_actions(look);
     make_look_actions(look);
     const char* const stop_names[] = {QT_TR_NOOP("Stop: Song"), QT_TR_NOOP("Stop: Grid"),
-                                      QT_TR_NOOP("Stop: Place"), QT_TR_NOOP("Stop: Export")};
+                                      QT_TR_NOOP("Stop: Mark"), QT_TR_NOOP("Stop: Place"),
+                                      QT_TR_NOOP("Stop: Export")};
     for (int stop = SongStop; stop <= ExportStop; ++stop)
         add(look, QString("stop %1").arg(stop + 1), tr(stop_names[stop]),
             {K(QString("Ctrl+%1").arg(stop + 1))}, [this, stop] { go_to_stop(static_cast<Stop>(stop)); });
@@ -332,71 +328,6 @@ void MainWindow::go_to_selected() {
     document_.say(tr("Select a pin first"));
 }
 
-// -- pins
-
-void MainWindow::nudge_selection(Ticks by) {
-    if (view_.selection().empty())
-        return document_.say(tr("Select pins first"));
-    document_.apply(moved_by(document_.project(), as_list(view_.selection()), by),
-                    view_.selection().size() > 1 ? tr("move pins") : tr("move pin"));
-}
-
-void MainWindow::delete_selection() {
-    const auto pins = as_list(view_.selection());
-    if (pins.empty())
-        return document_.say(tr("Select pins first"));
-    document_.apply(without_pins(document_.project(), pins),
-                    pins.size() > 1 ? tr("delete pins") : tr("delete pin"));
-}
-
-void MainWindow::select_all() {
-    std::set<PinId> all;
-    for (const auto& lane : document_.project().lanes)
-        for (const auto& pin : lane->pins)
-            all.insert(pin.id);
-    view_.select(std::move(all));
-}
-
-void MainWindow::add_pin_of(LaneKind kind) {
-    const Lane* lane = document_.project().first_lane(kind);
-    if (!lane)
-        return;
-    const auto& grid = document_.project().grid;
-    const Seconds now = view_.playhead();
-    add_pin(lane->id, grid ? grid->time_at(grid->nearest_beat(now)) : now);
-}
-
-void MainWindow::add_pin(LaneId id, Seconds time) {
-    const auto& project = document_.project();
-    const Lane* lane = project.lane(id);
-    if (!lane)
-        return;
-    if (lane->kind == LaneKind::Sound)
-        return sound_dialog();
-    if (lane->kind == LaneKind::Cut && project.shots().empty())
-        return document_.say(tr("There are no shots to cut to. Add video files to the bin first."));
-    Pin pin{{}, TimeAnchor{time}, lane_kind(lane->kind).empty_body(), {}};
-    if (project.grid)
-        pin.anchor = MusicalAnchor{project.grid->nearest_tick(time)};
-    if (auto* cut = std::get_if<CutBody>(&pin.body)) {
-        // The next shot in turn after the one that is seen there.
-        const auto& shots = document_.shots(id);
-        const auto* seen = shot_at(shots, project.settings->frame_rate.frame_at(time));
-        const auto bin = project.shots();
-        std::size_t next = 0;
-        for (std::size_t i = 0; seen && i < bin.size(); ++i)
-            if (bin[i]->id == seen->shot)
-                next = (i + 1) % bin.size();
-        cut->shot = bin[next]->id;
-    }
-    if (auto* marker = std::get_if<MarkerBody>(&pin.body))
-        marker->name = tr("marker %1").arg(lane->pins.size() + 1).toStdString();
-    const PinId added{project.next_id};
-    const QString kind = QString::fromUtf8(lane_kind(lane->kind).singular.data());
-    if (document_.apply(with_pins(project, id, {pin}), tr("add %1").arg(kind)))
-        view_.select({added});
-}
-
 void MainWindow::show_context_menu(QPoint at, std::optional<PinId> pin, Seconds time) {
     QMenu menu(this);
     if (pin) {
@@ -407,9 +338,23 @@ void MainWindow::show_context_menu(QPoint at, std::optional<PinId> pin, Seconds 
                     document_.apply(with_pinned(document_.project(), id, loose),
                                     loose ? tr("pin") : tr("unpin"));
                 });
-        menu.addAction(actions_.at("earlier"));
-        menu.addAction(actions_.at("later"));
-        menu.addAction(actions_.at("delete"));
+        if (chosen && std::holds_alternative<MarkerBody>(chosen->body)) {
+            const bool tied = std::holds_alternative<MarkerAnchor>(chosen->anchor);
+            connect(menu.addAction(tied ? tr("Let it go from its shot")
+                                        : tr("Tie to the shot or sound under it")),
+                    &QAction::triggered, this, [this, id = *pin, tied] {
+                        const auto now =
+                            anchored_time(document_.project().pin(id)->anchor, document_.project());
+                        const auto host = tied || !now ? std::nullopt : clip_at(*now);
+                        if (!tied && !host)
+                            return document_.say(tr("There is no shot or sound under it"));
+                        document_.apply(with_marker_on(document_.project(), id, host),
+                                        tied ? tr("let marker go") : tr("tie marker"));
+                    });
+        }
+        for (const char* name :
+             {"copy pins", "repeat", "select its planting", "select colour", "lock", "mute", "delete"})
+            menu.addAction(actions_.at(name));
         menu.addSeparator();
     }
     connect(menu.addAction(tr("Go here")), &QAction::triggered, this, [this, time] { set_playhead(time); });
@@ -421,6 +366,8 @@ void MainWindow::show_context_menu(QPoint at, std::optional<PinId> pin, Seconds 
     menu.addAction(actions_.at("add beat"));
     menu.addAction(actions_.at("add marker"));
     menu.addAction(actions_.at("add cut"));
+    menu.addAction(actions_.at("add trigger"));
+    menu.addAction(actions_.at("paste pins"));
     if (view_.range())
         connect(menu.addAction(tr("Forget the range")), &QAction::triggered, this,
                 [this] { view_.set_range(std::nullopt); });

@@ -36,6 +36,10 @@ Palette make_day() {
     p.onset = "#232c3d";
     p.marker = "#7c3585";
     p.cut = "#ad3d25";
+    p.trigger = "#7d5600";
+    const char* markers[] = {"#7c3585", "#a33323", "#82530a", "#3d6929", "#1d5c8c", "#4a5263"};
+    for (int i = 0; i < 6; ++i)
+        p.markers[i] = markers[i];
     const char* shots[] = {"#c9b388", "#9fb5cc", "#c78e7a", "#a8b58d", "#d9b657", "#8fa9a4"};
     for (int i = 0; i < 6; ++i)
         p.shot[i] = shots[i];
@@ -68,6 +72,10 @@ Palette make_night() {
     p.onset = "#e7e2d5";
     p.marker = "#d19bd8";
     p.cut = "#f08a70";
+    p.trigger = "#e3b04f";
+    const char* markers[] = {"#d19bd8", "#f39a84", "#e3b04f", "#9ccf85", "#8cc0ee", "#b9c3d4"};
+    for (int i = 0; i < 6; ++i)
+        p.markers[i] = markers[i];
     const char* sections[] = {"#3a4438", "#4a432f", "#4d3a35", "#383d50", "#45413a"};
     for (int i = 0; i < 5; ++i)
         p.sections[i] = sections[i];
@@ -132,12 +140,18 @@ QLineEdit[invalid="true"] { border: 1px solid WARNING; }
 QComboBox::drop-down { border: none; width: 20px; }
 QComboBox::down-arrow { image: url(:/icons/down.svg); width: 10px; height: 10px; }
 QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSpinBox::down-button { width: 0; border: none; }
-QComboBox QAbstractItemView, QMenu, QListWidget { background: WELL; border: 1px solid LINE; selection-background-color: RAISED; selection-color: TEXT; }
+QComboBox QAbstractItemView, QMenu, QListWidget, QTableView { background: WELL; border: 1px solid LINE; selection-background-color: RAISED; selection-color: TEXT; }
 QMenu::item { padding: 5px 24px 5px 14px; }
 QMenu::item:selected { background: RAISED; }
 QMenu::item:disabled { color: FAINT; }
 QMenu::separator { height: 1px; background: LINE; margin: 4px 8px; }
-QListWidget { border-radius: 5px; }
+QListWidget, QTableView { border-radius: 5px; }
+QTableView { gridline-color: DESK; }
+QTableView::item { padding: 1px 4px; }
+QTableView::item:selected { background: RAISED; color: TEXT; }
+QTableView QLineEdit, QTableView QComboBox { padding: 0 2px; border-radius: 0; min-height: 0; }
+QHeaderView, QHeaderView::section { background: DESK; color: QUIET; font-size: 11px; border: none; padding: 2px 4px; }
+QTableView:focus { border: 1px solid PLAYING; }
 QListWidget::item { padding: 3px 8px; }
 QListWidget::item:selected { background: RAISED; }
 QSlider::groove:horizontal { height: 3px; background: LINE; border-radius: 1px; }

@@ -11,6 +11,8 @@ namespace pulsepin {
 PreviewView::PreviewView(Document& document, ViewState& view, Player& player, QWidget* parent)
     : QWidget(parent), document_(document), view_(view), player_(player),
       pictures_(std::make_unique<ShotPictures>(
+          [this] { QMetaObject::invokeMethod(this, &PreviewView::look_up, Qt::QueuedConnection); })),
+      fading_pictures_(std::make_unique<ShotPictures>(
           [this] { QMetaObject::invokeMethod(this, &PreviewView::look_up, Qt::QueuedConnection); })) {
     setObjectName("preview");
     setAccessibleName(tr("Preview"));
@@ -22,6 +24,7 @@ PreviewView::PreviewView(Document& document, ViewState& view, Player& player, QW
 
 PreviewView::~PreviewView() {
     pictures_.reset();
+    fading_pictures_.reset();
 }
 
 QRectF PreviewView::picture_area() const {
@@ -32,7 +35,9 @@ QRectF PreviewView::picture_area() const {
 }
 
 void PreviewView::resizeEvent(QResizeEvent*) {
-    pictures_->set_size((picture_area().size() * devicePixelRatioF()).toSize());
+    const QSize size = (picture_area().size() * devicePixelRatioF()).toSize();
+    pictures_->set_size(size);
+    fading_pictures_->set_size(size);
     look_up();
 }
 
@@ -59,11 +64,12 @@ void PreviewView::look_up() {
         update();
         return;
     }
+    look_up_fade(shots, span, frame);
     std::optional<ShotPictures::Wanted> soon;
     if (span + 1 < shots.data() + shots.size())
         if (const Clip* next = project.clip((span + 1)->shot))
             soon = ShotPictures::Wanted{next->path, (span + 1)->in_point};
-    const auto picture = pictures_->picture({clip->path, clip_time(*span, frame, rate)}, soon);
+    const auto picture = pictures_->picture(wanted_of(*clip, *span, frame), soon);
     if (picture) {
         image_ = picture->image;
         message_.clear();
@@ -81,18 +87,87 @@ void PreviewView::look_up() {
     update();
 }
 
+ShotPictures::Wanted PreviewView::wanted_of(const Clip& clip, const ShotSpan& span, Frames frame) const {
+    if (clip.still)
+        return {clip.path, Seconds(0)};
+    // Before its first picture a shot stands still, as it does after its last.
+    return {clip.path,
+            std::max(Seconds(0), clip_time(span, frame, document_.project().settings->frame_rate))};
+}
+
+/// The other shot of a cross-fade that is going on, and how much of the incoming one is seen.
+void PreviewView::look_up_fade(const std::vector<ShotSpan>& shots, const ShotSpan* span, Frames frame) {
+    fading_ = {};
+    incoming_ = 1;
+    const ShotSpan* other = nullptr;
+    const ShotSpan* end = shots.data() + shots.size();
+    if (span + 1 < end && (span + 1)->fade > Frames(0) && frame >= fade_start(*(span + 1))) {
+        other = span + 1;
+        incoming_ = opacity_at(*other, frame);
+        fading_comes_ = true;
+    } else if (span != shots.data() && span->fade > Frames(0) && opacity_at(*span, frame) < 1) {
+        other = span - 1;
+        incoming_ = opacity_at(*span, frame);
+        fading_comes_ = false;
+    }
+    const Clip* clip = other ? document_.project().clip(other->shot) : nullptr;
+    if (!clip)
+        return;
+    if (const auto picture = fading_pictures_->picture(wanted_of(*clip, *other, frame), std::nullopt))
+        fading_ = picture->image;
+}
+
+void PreviewView::draw_fitted(QPainter& painter, const QImage& image, const QRectF& area) const {
+    if (image.isNull())
+        return;
+    QSizeF size = image.size();
+    size.scale(area.size(), Qt::KeepAspectRatio);
+    painter.drawImage(QRectF(area.center().x() - size.width() / 2, area.center().y() - size.height() / 2,
+                             size.width(), size.height()),
+                      image);
+}
+
+/// What acts on the frame that is shown, by its name, colour and strength.
+void PreviewView::paint_triggers(QPainter& painter, const QRectF& area) const {
+    const auto& project = document_.project();
+    double x = area.left() + 8;
+    for (const auto& lane : project.lanes) {
+        if (lane->kind != LaneKind::Trigger)
+            continue;
+        for (const auto& span : document_.spans(lane->id).triggers) {
+            if (span.muted || shown_.frame < span.start || shown_.frame >= span.end)
+                continue;
+            const auto& body = std::get<TriggerBody>(lane->pins[span.index].body);
+            const QString text =
+                tr("%1 %2 %").arg(QString::fromStdString(body.effect)).arg(body.strength, 0, 'f', 0);
+            QRectF box(x, area.bottom() - 26, 0, 18);
+            box.setWidth(painter.fontMetrics().horizontalAdvance(text) + 28);
+            if (box.right() > area.right())
+                return;
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(day_palette().desk);
+            painter.drawRoundedRect(box, 3, 3);
+            painter.setBrush(QColor::fromRgb(static_cast<QRgb>(colour_at(body, span, shown_.frame).rgb)));
+            painter.drawRect(QRectF(box.left() + 5, box.top() + 4, 10, 10));
+            painter.setPen(day_palette().desk_text);
+            painter.drawText(box.adjusted(20, 0, 0, 0), Qt::AlignVCenter, text);
+            x = box.right() + 6;
+        }
+    }
+}
+
 void PreviewView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     const auto& p = day_palette();
     const QRectF area = picture_area();
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     painter.fillRect(area, p.desk_well);
-    if (!image_.isNull()) {
-        QSizeF size = image_.size();
-        size.scale(area.size(), Qt::KeepAspectRatio);
-        painter.drawImage(QRectF(area.center().x() - size.width() / 2, area.center().y() - size.height() / 2,
-                                 size.width(), size.height()),
-                          image_);
+    const bool fades = !fading_.isNull() && !image_.isNull();
+    draw_fitted(painter, fades && !fading_comes_ ? fading_ : image_, area);
+    if (fades) {
+        painter.setOpacity(incoming_);
+        draw_fitted(painter, fading_comes_ ? fading_ : image_, area);
+        painter.setOpacity(1);
     }
     QFont small = font();
     small.setPixelSize(12);
@@ -101,6 +176,7 @@ void PreviewView::paintEvent(QPaintEvent*) {
         painter.setPen(p.desk_quiet);
         painter.drawText(area.adjusted(12, 12, -12, -12), Qt::AlignCenter | Qt::TextWordWrap, message_);
     }
+    paint_triggers(painter, area);
     if (player_.playing()) {
         const auto rate = document_.project().settings->frame_rate;
         // Start of the frame on screen minus the sound that is heard: within one frame it can be no closer.

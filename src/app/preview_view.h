@@ -39,13 +39,21 @@ protected:
 
 private:
     void look_up();
+    void look_up_fade(const std::vector<ShotSpan>& shots, const ShotSpan* span, Frames frame);
+    [[nodiscard]] ShotPictures::Wanted wanted_of(const Clip& clip, const ShotSpan& span, Frames frame) const;
+    void draw_fitted(QPainter& painter, const QImage& image, const QRectF& area) const;
+    void paint_triggers(QPainter& painter, const QRectF& area) const;
     [[nodiscard]] QRectF picture_area() const;
 
     Document& document_;
     ViewState& view_;
     Player& player_;
     std::unique_ptr<ShotPictures> pictures_;
+    std::unique_ptr<ShotPictures> fading_pictures_; ///< of the other shot in a cross-fade
     QImage image_;
+    QImage fading_;
+    double incoming_ = 1;       ///< share of the shot that comes in
+    bool fading_comes_ = false; ///< the other shot is the one that comes in
     QString message_;
     Shown shown_;
     PinId shown_cut_;

@@ -58,8 +58,8 @@ public:
     void set_range(std::optional<TimeRange> range);
     void set_looping(bool looping);
     void select(std::set<PinId> pins);
-    /// As a press on a pin does: alone, unless it is selected already; `adding` adds it or takes it out. Whether
-    /// it is selected then.
+    /// As a press on a pin does: alone, unless it is selected already; `adding` adds it or takes it out.
+    /// Whether it is selected then.
     bool press(PinId pin, bool adding);
     void set_outlines(LaneId lane, std::optional<PlacePreview> outlines);
     /// Drops selected pins and a chosen beat that are no longer there. Where beats moved and kept their

@@ -141,7 +141,7 @@ private slots:
     void journey_a_picker_that_picks_nothing_says_so() {
         Desk desk;
         QVERIFY(open(desk, "5.1", "6.1"));
-        choose(desk, "source", "markers");
+        choose(desk, "source", "markers named");
         desk.type("source marker", "no such marker");
         QVERIFY(outlined(desk).isEmpty());
         QVERIFY(!desk.window.findChild<QPushButton*>("place")->isEnabled());

@@ -103,7 +103,9 @@ private slots:
         const Scene scene{
             project, nullptr, schedule, nullptr, view, day_palette(), TimeScale{100, 1000, Seconds(0), 100},
             {}};
-        const LaneScene lane_scene{scene, *project.lane(lane), schedule.back(), QRectF(100, 0, 1000, 60)};
+        const LaneSpans spans = spans_of(project, *project.lane(lane), schedule.back());
+        const LaneScene lane_scene{scene, *project.lane(lane), schedule.back(), spans,
+                                   QRectF(100, 0, 1000, 60)};
         const auto grip = [&](double x, double y) {
             const auto under = sound_under(lane_scene, {x, y});
             return under ? std::optional(under->grip) : std::nullopt;
@@ -229,6 +231,13 @@ private slots:
         Project project = with_random_pins(with_lane(steady_project(), LaneKind::Sound, "Sound"), 4, 60);
         project = *with_pins(project, lane_of_kind(project, LaneKind::Sound),
                              {{{}, TimeAnchor{Seconds(5)}, sound(0, 20), {}}});
+        project = with_lane(project, LaneKind::Trigger, "Flash");
+        TriggerBody second;
+        second.row = 1;
+        second.to = Colour{0x102030};
+        project = *with_pins(
+            project, lane_of_kind(project, LaneKind::Trigger),
+            {{{}, TimeAnchor{Seconds(5)}, TriggerBody{}, {}}, {{}, TimeAnchor{Seconds(9)}, second, {}}});
         const auto schedule = resolve(project);
         ViewState view;
         view.select({project.lanes[0]->pins[0].id});
@@ -237,19 +246,21 @@ private slots:
             {}};
         for (std::size_t i = 0; i < project.lanes.size(); ++i) {
             const auto& row = lane_view(project.lanes[i]->kind);
-            const LaneScene lane{scene, *project.lanes[i], schedule[i], QRectF(0, 0, 800, row.height)};
-            const auto shots = project.lanes[i]->kind == LaneKind::Cut ? shots_of(project, lane.lane)
-                                                                       : std::vector<ShotSpan>{};
-            QImage canvas(800, static_cast<int>(row.height), QImage::Format_RGB32);
+            const Lane& kind = *project.lanes[i];
+            const double height = row.height(kind);
+            const LaneSpans spans = spans_of(project, kind, schedule[i]);
+            const LaneScene lane{scene, kind, schedule[i], spans, QRectF(0, 0, 800, height)};
+            QImage canvas(800, static_cast<int>(height), QImage::Format_RGB32);
             canvas.fill(night_palette().paper);
             const QImage empty = canvas;
             QPainter painter(&canvas);
-            row.paint(painter, lane, shots);
+            row.paint(painter, lane);
             painter.end();
             QVERIFY(canvas != empty);
             const auto& pin = *std::find_if(schedule[i].pins.begin(), schedule[i].pins.end(),
                                             [](const ResolvedPin& p) { return p.time > Seconds(1); });
-            const auto under = row.hit(lane, shots, {scene.scale.x(pin.time) + 1, row.head_y});
+            const auto under = row.hit(
+                lane, {scene.scale.x(pin.time) + 1, row.head_y(kind, kind.pins[pin.index].body, height)});
             QVERIFY(under.has_value());
         }
     }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "score/paint_score.h"
 
+#include "timeline/lane_views.h"
 #include "timeline/pin_heads.h"
 
 #include <QCoreApplication>
@@ -11,22 +12,25 @@
 namespace pulsepin {
 namespace {
 
-constexpr double cut_height = 22, marker_height = 18, sound_height = 12;
+constexpr double cut_height = 22, marker_height = 18, sound_height = 12, trigger_height = 15;
 constexpr Seconds noticeable{0.02}; // grid errors from here on stand out
 
 QString tr(const char* text) {
     return QCoreApplication::translate("pulsepin::Score", text);
 }
 
-double track_height(LaneKind kind) {
-    switch (kind) {
+double track_height(const Lane& lane) {
+    switch (lane.kind) {
     case LaneKind::Cut:
         return cut_height;
     case LaneKind::Sound:
         return sound_height;
-    default:
-        return marker_height;
+    case LaneKind::Trigger:
+        return trigger_height * trigger_rows(lane);
+    case LaneKind::Marker:
+        break;
     }
+    return marker_height;
 }
 
 QFont sized(const QPainter& painter, int pixels, QFont::Weight weight) {
@@ -108,7 +112,7 @@ void paint_shots(QPainter& painter, const RowView& v, const ScoreTrack& track) {
     const QFont font = sized(painter, 10, QFont::DemiBold);
     painter.setFont(font);
     const QFontMetricsF metrics(font);
-    const auto& shots = *v.scene.shots[track.lane];
+    const auto& shots = v.scene.spans[track.lane]->shots;
     const auto ends_before = [&](const ShotSpan& span, Seconds t) { return rate.start_of(span.end) <= t; };
     auto shot = std::lower_bound(shots.begin(), shots.end(), v.start(), ends_before);
     for (; shot != shots.end(); ++shot) {
@@ -129,6 +133,54 @@ void paint_shots(QPainter& painter, const RowView& v, const ScoreTrack& track) {
                 metrics.elidedText(QString::fromStdString(clip->name), Qt::ElideRight, bar.width() - 14));
         }
     }
+}
+
+/// Places that could be painted, as dots; taken ones are covered by their heads.
+void paint_cells(QPainter& painter, const RowView& v, const ScoreTrack& track) {
+    const double y = v.rect.top() + track.top + track.height / 2;
+    const auto cells = v.scene.cells_a_beat;
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(v.scene.palette.paper_bar);
+    for (auto cell = v.row.first_beat * cells; cell < v.row.end_beat * cells; ++cell)
+        painter.drawEllipse(QPointF(v.scene.layout.x(v.row, Beats(static_cast<double>(cell) / cells)), y),
+                            1.6, 1.6);
+}
+
+void paint_triggers(QPainter& painter, const RowView& v, const ScoreTrack& track) {
+    const auto& lane = *v.scene.project.lanes[track.lane];
+    const auto rate = v.scene.project.settings->frame_rate;
+    const auto& p = v.scene.palette;
+    for (const auto& span : v.scene.spans[track.lane]->triggers) {
+        const Seconds from = rate.start_of(span.start), until = rate.start_of(span.end);
+        if (until <= v.start() || from >= v.end() || span.hidden)
+            continue;
+        const double left = std::max(v.x(from), v.rect.left()), right = std::min(v.x(until), v.right());
+        const QRectF row =
+            trigger_row(QRectF(left, v.rect.top() + track.top, std::max(2.0, right - left - 1), track.height),
+                        span.row, trigger_rows(lane));
+        const auto& body = std::get<TriggerBody>(lane.pins[span.index].body);
+        painter.setOpacity(span.muted ? 0.2 : 0.8);
+        painter.fillRect(row, QColor::fromRgb(static_cast<QRgb>(body.from.rgb)));
+        painter.setOpacity(1);
+        painter.setPen(QPen(p.trigger, 1));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawRect(row);
+    }
+}
+
+void paint_left_out(QPainter& painter, const RowView& v, const ScoreTrack& track) {
+    const auto& lane = *v.scene.project.lanes[track.lane];
+    for (const auto& planting : *v.scene.project.plantings)
+        if (planting.lane == lane.id)
+            for (const Ticks home : planting.left_out) {
+                const auto time = anchored_time(planting.place_of(home), v.scene.project);
+                const Beats place = v.scene.project.grid->beats_at(*time);
+                if (ScoreLayout::holds(v.row, place))
+                    draw_left_out(
+                        painter,
+                        {v.scene.layout.x(v.row, place), v.rect.top() + track.top + track.height / 2},
+                        head_colour(lane.kind, v.scene.palette));
+            }
 }
 
 void paint_sounds(QPainter& painter, const RowView& v, const ScoreTrack& track) {
@@ -156,17 +208,19 @@ void paint_pins(QPainter& painter, const RowView& v, const ScoreTrack& track) {
     const auto before = [](const ResolvedPin& pin, Seconds t) { return pin.time < t; };
     const Seconds margin = (v.end() - v.start()) * 0.2;
     const auto first = std::lower_bound(pins.begin(), pins.end(), v.start() - margin, before);
-    const double head_y = v.rect.top() + track.top + (lane.kind == LaneKind::Cut ? 0 : track.height / 2);
+    const auto head_at = [&](const PinBody& body) { return v.rect.top() + score_head_y(lane, body, track); };
     const QFont font = sized(painter, 11, QFont::Medium);
     const QFontMetricsF metrics(font);
     for (auto pin = first; pin != pins.end() && pin->time < v.end(); ++pin) {
         if (!ScoreLayout::holds(v.row, grid.beats_at(pin->time)))
             continue;
         const double x = v.x(pin->time);
+        const auto look = look_of(lane.pins[pin->index], lane, v.scene.view.selection().contains(pin->id),
+                                  pin->shares_frame);
+        const double head_y = head_at(lane.pins[pin->index].body);
         if (!pin->pinned) // loose: a dashed stem, as in the timeline
             draw_stem(painter, x, v.rect.top(), head_y, head_colour(lane.kind, p), false);
-        draw_head(painter, lane.kind, {x, head_y}, p, HeadState::Placed,
-                  v.scene.view.selection().contains(pin->id));
+        draw_head(painter, look, {x, head_y}, p);
         if (lane.kind != LaneKind::Marker)
             continue;
         const auto next = pin + 1;
@@ -175,7 +229,7 @@ void paint_pins(QPainter& painter, const RowView& v, const ScoreTrack& track) {
         if (room < 26) // too narrow for more than a letter
             continue;
         painter.setFont(font);
-        painter.setPen(p.marker);
+        painter.setPen(head_colour(look, p));
         const auto& name = std::get<MarkerBody>(lane.pins[pin->index].body).name;
         painter.drawText(QRectF(x + 9, head_y - 8, room, 16), Qt::AlignVCenter,
                          metrics.elidedText(QString::fromStdString(name), Qt::ElideRight, room));
@@ -183,7 +237,8 @@ void paint_pins(QPainter& painter, const RowView& v, const ScoreTrack& track) {
     if (v.scene.view.outlines() && v.scene.view.outline_lane() == lane.id)
         for (const auto& outline : v.scene.view.outlines()->outlines)
             if (ScoreLayout::holds(v.row, grid.beats_at(outline.time)))
-                draw_head(painter, lane.kind, {v.x(outline.time), head_y}, p, HeadState::Outlined, false);
+                draw_head(painter, lane.kind, {v.x(outline.time), head_at(outline.body)}, p,
+                          HeadState::Outlined, false);
 }
 
 void paint_names(QPainter& painter, const RowView& v, const QRectF& rect) {
@@ -233,11 +288,21 @@ std::vector<ScoreTrack> score_tracks(const Project& project) {
     std::vector<ScoreTrack> tracks;
     double top = score_wave_top + score_wave_height + 2;
     for (std::size_t i = 0; i < project.lanes.size(); ++i) {
-        const double height = track_height(project.lanes[i]->kind);
+        const double height = track_height(*project.lanes[i]);
         tracks.push_back({i, top, height});
         top += height;
     }
     return tracks;
+}
+
+double score_head_y(const Lane& lane, const PinBody& body, const ScoreTrack& track) {
+    if (lane.kind == LaneKind::Cut)
+        return track.top;
+    if (lane.kind == LaneKind::Trigger)
+        return trigger_row(QRectF(0, track.top, 1, track.height), row_of(body), trigger_rows(lane))
+            .center()
+            .y();
+    return track.top + track.height / 2;
 }
 
 double score_row_height(const Project& project) {
@@ -300,6 +365,10 @@ void paint_phrase(QPainter& painter, const ScoreScene& scene, const ScoreLayout:
             paint_shots(painter, v, track);
         if (kind == LaneKind::Sound)
             paint_sounds(painter, v, track);
+        if (kind == LaneKind::Trigger)
+            paint_triggers(painter, v, track);
+        if (kind != LaneKind::Sound && scene.cells_a_beat > 0)
+            paint_cells(painter, v, track);
     }
     if (const auto& range = scene.view.range(); range && range->until > v.start() && range->from < v.end()) {
         const double left = std::max(v.x(range->from), v.rect.left()),
@@ -312,8 +381,10 @@ void paint_phrase(QPainter& painter, const ScoreScene& scene, const ScoreLayout:
     paint_names(painter, v, rect);
     painter.setRenderHint(QPainter::Antialiasing);
     for (const auto& track : tracks)
-        if (scene.project.lanes[track.lane]->kind != LaneKind::Sound)
+        if (scene.project.lanes[track.lane]->kind != LaneKind::Sound) {
+            paint_left_out(painter, v, track);
             paint_pins(painter, v, track);
+        }
     painter.setRenderHint(QPainter::Antialiasing, false);
     painter.setPen(QPen(p.paper_line, 1));
     painter.drawLine(QPointF(rect.left(), rect.bottom() - 0.5), QPointF(rect.right(), rect.bottom() - 0.5));

@@ -17,6 +17,8 @@ struct ScoreTrack {
 };
 inline constexpr double score_wave_top = 3, score_wave_height = 30;
 [[nodiscard]] std::vector<ScoreTrack> score_tracks(const Project& project);
+/// Of a pin's head below the row's top.
+[[nodiscard]] double score_head_y(const Lane& lane, const PinBody& body, const ScoreTrack& track);
 [[nodiscard]] double score_row_height(const Project& project);
 
 /// What is drawn in one row.
@@ -28,8 +30,9 @@ struct ScoreScene {
     const Palette& palette;
     const ScoreLayout& layout;
     double names_width = 118;
-    /// Of each lane of the project, as seen; empty for lanes without.
-    std::vector<const std::vector<ShotSpan>*> shots;
+    /// Of each lane of the project, as seen.
+    std::vector<const LaneSpans*> spans;
+    int cells_a_beat = 0; ///< drawn while cells are painted; 0: not
 };
 
 /// Bars and beats over all rows.

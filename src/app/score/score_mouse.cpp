@@ -35,7 +35,13 @@ void ScoreView::mousePressEvent(QMouseEvent* event) {
     drag_.from = event->position();
     if (event->button() != Qt::LeftButton || drag_.from.x() < names_width || layout_.rows().empty())
         return;
+    if (painting_ && press_cell(drag_.from))
+        return;
     const auto pin = pin_at(drag_.from);
+    if (!pin && (event->modifiers() & Qt::ShiftModifier)) {
+        drag_.kind = Drag::Kind::Band;
+        return;
+    }
     if (!pin) {
         drag_.kind = Drag::Kind::Playhead;
         if (!(event->modifiers() & Qt::ControlModifier))
@@ -53,6 +59,11 @@ void ScoreView::mouseMoveEvent(QMouseEvent* event) {
     const QPointF at = event->position();
     switch (drag_.kind) {
     case Drag::Kind::None:
+        if (painting_ && lane_at(at)) {
+            emit hint(tr("Click a cell to switch it on or off, drag to paint · P ends painting"));
+            setCursor(Qt::CrossCursor);
+            break;
+        }
         emit hint(at.x() < names_width ? QString()
                   : pin_at(at)
                       ? tr("Drag a pin along the beats, also into another row · Shift leaves the grid")
@@ -62,6 +73,13 @@ void ScoreView::mouseMoveEvent(QMouseEvent* event) {
         break;
     case Drag::Kind::Playhead:
         emit playhead_set(time_at(at));
+        break;
+    case Drag::Kind::Cells:
+        paint_cell_at(at);
+        break;
+    case Drag::Kind::Band:
+        if (drag_.moved || (at - drag_.from).manhattanLength() >= drag_distance)
+            band_to(at);
         break;
     case Drag::Kind::Pins:
         if (drag_.moved || (at - drag_.from).manhattanLength() >= drag_distance)
@@ -83,16 +101,28 @@ void ScoreView::drag_pins_to(QPointF at, bool off_grid) {
     const Ticks by = target - project.grid->nearest_tick(*grabbed);
     if (drag_.moved && by == drag_.by)
         return;
-    drag_.moved = true;
     drag_.by = by;
-    drag_.shown =
-        moved_by(project, std::vector<PinId>(view_.selection().begin(), view_.selection().end()), by);
-    drag_.schedule = resolve(drag_.shown);
+    show_drag(moved_by(project, std::vector<PinId>(view_.selection().begin(), view_.selection().end()), by));
     emit hint(tr("To %1").arg(QString::fromStdString(format_position(project.grid->position_of(target)))));
+}
+
+void ScoreView::show_drag(Project project) {
+    drag_.moved = true;
+    drag_.shown = std::move(project);
+    drag_.schedule = resolve(drag_.shown);
+    drag_.spans.clear();
     invalidate();
 }
 
 void ScoreView::mouseReleaseEvent(QMouseEvent*) {
+    if (drag_.kind == Drag::Kind::Cells) {
+        Project next = std::move(drag_.shown);
+        const bool on = drag_.on;
+        cancel_drag();
+        return document_.apply(std::move(next), on ? tr("paint cells") : tr("clear cells"));
+    }
+    if (drag_.kind == Drag::Kind::Band)
+        return cancel_drag();
     const bool moved = drag_.moved && drag_.by != Ticks(0);
     const bool clicked = drag_.kind == Drag::Kind::Pins && !drag_.moved;
     const PinId pin = drag_.pin;

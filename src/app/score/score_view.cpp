@@ -2,6 +2,7 @@
 #include "score/score_view.h"
 
 #include "score/paint_score.h"
+#include "timeline/lane_views.h"
 
 #include <QPaintEvent>
 #include <QPainterPath>
@@ -71,10 +72,20 @@ void ScoreView::zoom_by(double factor) {
 }
 
 const Project& ScoreView::shown_project() const {
-    return drag_.moved ? drag_.shown : document_.project();
+    return shows_drag() ? drag_.shown : document_.project();
 }
 const Schedule& ScoreView::shown_schedule() const {
-    return drag_.moved ? drag_.schedule : document_.schedule();
+    return shows_drag() ? drag_.schedule : document_.schedule();
+}
+
+const LaneSpans& ScoreView::shown_spans(std::size_t lane) const {
+    const auto& project = shown_project();
+    if (!shows_drag() || project.lanes[lane] == document_.project().lanes[lane])
+        return document_.spans(project.lanes[lane]->id);
+    drag_.spans.resize(project.lanes.size());
+    if (!drag_.spans[lane])
+        drag_.spans[lane] = spans_of(project, *project.lanes[lane], shown_schedule()[lane]);
+    return *drag_.spans[lane];
 }
 
 void ScoreView::lay_out() {
@@ -123,20 +134,20 @@ QPointF ScoreView::position_of(Seconds time) const {
 }
 
 QPointF ScoreView::head_position(PinId pin) const {
-    const auto tracks = score_tracks(document_.project());
-    for (const auto& track : tracks)
+    const auto& project = document_.project();
+    for (const auto& track : score_tracks(project))
         for (const auto& resolved : document_.schedule()[track.lane].pins)
             if (resolved.id == pin) {
-                const Beats place =
-                    document_.project().grid ? document_.project().grid->beats_at(resolved.time) : Beats(0);
-                QPointF middle(-100, -100);
+                const Lane& lane = *project.lanes[track.lane];
+                const Beats place = project.grid ? project.grid->beats_at(resolved.time) : Beats(0);
+                QPointF at(-100, -100);
                 for (const auto& row : layout_.rows())
                     if (ScoreLayout::holds(row, place))
-                        middle = {layout_.x(row, place),
-                                  head_height + row.top - scrolled() + layout_.row_height() / 2};
-                const bool cut = document_.project().lanes[track.lane]->kind == LaneKind::Cut;
-                return {middle.x(),
-                        middle.y() - layout_.row_height() / 2 + track.top + (cut ? 5 : track.height / 2)};
+                        at = {layout_.x(row, place),
+                              head_height + row.top - scrolled() +
+                                  score_head_y(lane, lane.pins[resolved.index].body, track) +
+                                  (lane.kind == LaneKind::Cut ? 5 : 0)};
+                return at;
             }
     return {-1, -1};
 }
@@ -182,7 +193,9 @@ std::optional<PinId> ScoreView::pin_at(QPointF at) const {
     double distance = reach;
     for (const auto& pin : document_.schedule()[*lane].pins) {
         const Beats place = grid->beats_at(pin.time);
-        if (!ScoreLayout::holds(row, place))
+        if (!ScoreLayout::holds(row, place) ||
+            (here.kind == LaneKind::Trigger &&
+             row_of(here.pins[pin.index].body) != trigger_row_at(at, *lane)))
             continue;
         const double d = std::abs(layout_.x(row, place) - at.x());
         if (d < distance) {
@@ -192,17 +205,35 @@ std::optional<PinId> ScoreView::pin_at(QPointF at) const {
     }
     if (nearest || here.kind == LaneKind::Marker)
         return nearest;
-    // The bar of a shot or a sound is taken hold of as its pin.
+    // The bar of a shot, a trigger or a sound is taken hold of as its pin.
     const Seconds time = time_at(at);
+    const Frames frame = document_.project().settings->frame_rate.frame_at(time);
+    const auto& spans = document_.spans(here.id);
     if (here.kind == LaneKind::Cut) {
-        const auto* shot =
-            shot_at(document_.shots(here.id), document_.project().settings->frame_rate.frame_at(time));
+        const auto* shot = shot_at(spans.shots, frame);
         return shot ? std::optional(shot->cut) : std::nullopt;
+    }
+    if (here.kind == LaneKind::Trigger) {
+        for (const auto& span : spans.triggers)
+            if (frame >= span.start && frame < span.end && span.row == trigger_row_at(at, *lane))
+                return span.pin;
+        return std::nullopt;
     }
     for (const auto& pin : document_.schedule()[*lane].pins)
         if (time >= pin.time && time < pin.time + std::get<SoundBody>(here.pins[pin.index].body).length)
             return pin.id;
     return std::nullopt;
+}
+
+int ScoreView::trigger_row_at(QPointF at, std::size_t lane) const {
+    const double y = at.y() - head_height + scrolled();
+    const double inside = y - layout_.rows()[layout_.row_at(y)].top;
+    const auto tracks = score_tracks(document_.project());
+    const int rows = trigger_rows(*document_.project().lanes[lane]);
+    for (int row = 0; row < rows; ++row)
+        if (inside < trigger_row(QRectF(0, tracks[lane].top, 1, tracks[lane].height), row, rows).bottom() + 1)
+            return row;
+    return rows - 1;
 }
 
 // -- painting
@@ -217,17 +248,13 @@ void ScoreView::paint_base() {
     base_.fill(palette_->paper);
     QPainter painter(&base_);
     painter.setFont(font());
-    // While pins are dragged their shots are not those of the document.
     const auto& project = shown_project();
-    std::vector<std::vector<ShotSpan>> dragged(project.lanes.size());
-    std::vector<const std::vector<ShotSpan>*> shots;
-    for (std::size_t i = 0; i < project.lanes.size(); ++i) {
-        if (drag_.moved && project.lanes[i]->kind == LaneKind::Cut)
-            dragged[i] = shots_of(project, *project.lanes[i], shown_schedule()[i]);
-        shots.push_back(drag_.moved ? &dragged[i] : &document_.shots(project.lanes[i]->id));
-    }
-    const ScoreScene scene{document_, project, shown_schedule(), view_,
-                           *palette_, layout_, names_width,      std::move(shots)};
+    std::vector<const LaneSpans*> spans;
+    for (std::size_t i = 0; i < project.lanes.size(); ++i)
+        spans.push_back(&shown_spans(i));
+    const ScoreScene scene{document_,   project,          shown_schedule(),
+                           view_,       *palette_,        layout_,
+                           names_width, std::move(spans), painting_ ? cells_a_beat_ : 0};
     if (layout_.rows().empty()) {
         painter.setPen(palette_->paper_quiet);
         painter.drawText(rect(), Qt::AlignCenter, tr("The score needs beats: find them at the stop “Grid”."));
@@ -240,6 +267,13 @@ void ScoreView::paint_base() {
         paint_score_head(painter, scene, QRectF(0, 0, width(), head_height));
         painter.setPen(QPen(palette_->paper_bar, 1));
         painter.drawLine(QPointF(0, head_height - 0.5), QPointF(width(), head_height - 0.5));
+    }
+    if (drag_.kind == Drag::Kind::Band && drag_.moved) {
+        QColor ground = palette_->selection;
+        ground.setAlphaF(0.12f);
+        painter.setPen(QPen(palette_->selection, 1, Qt::DashLine));
+        painter.setBrush(ground);
+        painter.drawRect(QRectF(drag_.from, drag_.to).normalized());
     }
     base_valid_ = true;
 }

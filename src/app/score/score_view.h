@@ -27,7 +27,12 @@ public:
     void set_bars_in_row(int bars);
     [[nodiscard]] int bars_in_row() const { return bars_in_row_; }
     void zoom_by(double factor); ///< in: fewer bars in a row
-    void reveal(Seconds time);   ///< scrolls only if its row is out of view
+    /// A press on a cell of a lane switches that place on or off, a drag paints further ones alike.
+    void set_painting(bool painting);
+    [[nodiscard]] bool painting() const { return painting_; }
+    void set_cells_a_beat(int cells);
+    [[nodiscard]] int cells_a_beat() const { return cells_a_beat_; }
+    void reveal(Seconds time); ///< scrolls only if its row is out of view
 
     /// Where things are drawn, in this widget; for tests and for the keyboard's context menu.
     [[nodiscard]] QPointF position_of(Seconds time) const; ///< middle of the row
@@ -43,6 +48,7 @@ signals:
     void add_wanted(LaneId lane, Seconds time);
     void menu_wanted(QPoint global, std::optional<PinId> pin, Seconds time);
     void bars_in_row_changed(int bars);
+    void painting_changed();
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -58,25 +64,37 @@ protected:
 
 private:
     struct Drag {
-        enum class Kind { None, Playhead, Pins } kind = Kind::None;
+        enum class Kind { None, Playhead, Pins, Cells, Band } kind = Kind::None;
         QPointF from;
         PinId pin;
         Ticks by;
         bool moved = false;
+        std::size_t lane = 0; ///< whose cells are painted
+        bool on = true;
+        QPointF to;
         Project shown;
         Schedule schedule;
+        mutable std::vector<std::optional<LaneSpans>> spans;
     };
     void lay_out();
     void invalidate();
     void paint_base();
     void paint_playhead(QPainter& painter) const;
     void cancel_drag();
+    void show_drag(Project project);
     void drag_pins_to(QPointF at, bool off_grid);
+    bool press_cell(QPointF at);
+    void paint_cell_at(QPointF at);
+    void band_to(QPointF at);
+    [[nodiscard]] Ticks cell_at(QPointF at) const;
+    [[nodiscard]] bool shows_drag() const { return drag_.moved && drag_.kind != Drag::Kind::Band; }
+    [[nodiscard]] const LaneSpans& shown_spans(std::size_t lane) const;
     [[nodiscard]] double scrolled() const { return static_cast<double>(scroll_->value()); }
     [[nodiscard]] Seconds time_at(QPointF at) const;
     [[nodiscard]] Seconds snapped(Seconds time, bool off_grid) const;
     [[nodiscard]] std::optional<std::size_t> lane_at(QPointF at) const;
     [[nodiscard]] std::optional<PinId> pin_at(QPointF at) const;
+    [[nodiscard]] int trigger_row_at(QPointF at, std::size_t lane) const;
     [[nodiscard]] const Project& shown_project() const;
     [[nodiscard]] const Schedule& shown_schedule() const;
     [[nodiscard]] QRectF row_rect(std::size_t row) const; ///< in this widget
@@ -85,6 +103,8 @@ private:
     ViewState& view_;
     const Palette* palette_ = &day_palette();
     int bars_in_row_ = 4;
+    bool painting_ = false;
+    int cells_a_beat_ = 1;
     ScoreLayout layout_;
     QImage base_;
     bool base_valid_ = false;

@@ -1,18 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "stops/filter_slot.h"
 
+#include "fields.h"
+
 #include <algorithm>
 #include <cmath>
 
 namespace pulsepin {
-namespace {
-
-QString text(std::string_view view) {
-    return QString::fromUtf8(view.data(), static_cast<qsizetype>(view.size()));
-}
-
-} // namespace
-
 FilterSlot::FilterSlot(const QString& name, QWidget* parent) : QWidget(parent), name_(name) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
@@ -24,7 +18,7 @@ FilterSlot::FilterSlot(const QString& name, QWidget* parent) : QWidget(parent), 
         tr("Lets only some of the picked positions through; the filters work one after the other"));
     choice_->addItem(tr("and all of them"));
     for (const auto& filter : picker_filters())
-        choice_->addItem(text(filter.label), text(filter.id));
+        choice_->addItem(text_of(filter.label), text_of(filter.id));
     connect(choice_, &QComboBox::currentIndexChanged, this, [this] {
         rebuild();
         emit changed();
@@ -53,7 +47,7 @@ void FilterSlot::rebuild() {
         if (parameter.unit == "lane") {
             lanes_ = new QComboBox;
             lanes_->setObjectName(name_ + " lane");
-            lanes_->setAccessibleName(text(parameter.label));
+            lanes_->setAccessibleName(text_of(parameter.label));
             lanes_->setToolTip(tr("The lane that must not act there"));
             for (const auto& [lane, id] : lane_names_)
                 lanes_->addItem(lane, static_cast<qulonglong>(id));
@@ -72,14 +66,14 @@ void FilterSlot::rebuild() {
             continue;
         }
         auto* spin = new QDoubleSpinBox;
-        spin->setObjectName(name_ + " " + text(parameter.id));
-        spin->setAccessibleName(text(parameter.label));
-        spin->setToolTip(text(parameter.label));
+        spin->setObjectName(name_ + " " + text_of(parameter.id));
+        spin->setAccessibleName(text_of(parameter.label));
+        spin->setToolTip(text_of(parameter.label));
         spin->setRange(parameter.lowest, parameter.highest);
         const bool parts = parameter.lowest != std::floor(parameter.lowest);
         spin->setDecimals(parts ? 3 : 0);
         spin->setSingleStep(parts ? 0.25 : 1);
-        const auto name_unit = [spin, unit = text(parameter.unit)](double value) {
+        const auto name_unit = [spin, unit = text_of(parameter.unit)](double value) {
             const bool one = value == 1 && unit.endsWith('s') && unit != "ms";
             if (!unit.isEmpty())
                 spin->setSuffix(" " + (one ? unit.chopped(1) : unit));
@@ -130,9 +124,17 @@ std::optional<FilterUse> FilterSlot::use() const {
 
 void FilterSlot::set_use(const std::optional<FilterUse>& use) {
     choice_->setCurrentIndex(use ? std::max(0, choice_->findData(QString::fromStdString(use->id))) : 0);
-    for (std::size_t i = 0; use && i < std::min(spins_.size(), use->parameters.size()); ++i)
+    if (!use)
+        return;
+    const auto& numbers = use->parameters;
+    for (std::size_t i = 0; i < std::min(spins_.size(), numbers.size()); ++i)
         if (spins_[i])
-            spins_[i]->setValue(use->parameters[i]);
+            spins_[i]->setValue(numbers[i]);
+        else if (lanes_)
+            lanes_->setCurrentIndex(
+                std::max(0, lanes_->findData(static_cast<qulonglong>(std::llround(numbers[i])))));
+    if (cells_ && numbers.size() == 4)
+        cells_->set_steps(steps_of_parameters(numbers, cells_->steps().size()));
 }
 
 void FilterSlot::set_project(const Project& project) {

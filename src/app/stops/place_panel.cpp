@@ -1,109 +1,82 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "stops/place_panel.h"
 
-#include "model/edits.h"
 #include "model/lane_kinds.h"
-#include "schedule/picker_tables.h"
-#include "time/musical_text.h"
+#include "model/planting_edits.h"
 #include "widgets.h"
 
-#include <QGridLayout>
 #include <QHBoxLayout>
-#include <QStyle>
 #include <QVBoxLayout>
 #include <algorithm>
 
 namespace pulsepin {
-namespace {
-
-void mark_invalid(QLineEdit* field, bool invalid) {
-    if (field->property("invalid").toBool() == invalid)
-        return;
-    field->setProperty("invalid", invalid);
-    field->style()->unpolish(field);
-    field->style()->polish(field);
-}
-
-} // namespace
 
 PlacePanel::PlacePanel(Document& document, ViewState& view, QWidget* parent)
     : StopPanel(document, view, parent) {
-    auto* grid = new QGridLayout(this);
-    grid->setContentsMargins(0, 0, 0, 0);
-    grid->setHorizontalSpacing(14);
-    grid->setVerticalSpacing(10);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(6);
+    auto* top = new QHBoxLayout;
+    top->setSpacing(4);
     heading_ = heading({});
-    grid->addWidget(heading_, 0, 0, 1, 4);
+    top->addWidget(heading_);
+    top->addStretch(1);
+    const QString names[] = {tr("Where"), tr("What"), tr("Placed")};
+    const QString tips[] = {tr("Which positions are picked"), tr("What is placed on each of them"),
+                            tr("What was placed before: select, change, run again")};
+    for (int page = PickPage; page <= PlantingsPage; ++page) {
+        auto* button = new QPushButton(names[page]);
+        button->setObjectName("page " + names[page]);
+        button->setToolTip(tips[page]);
+        button->setCheckable(true);
+        button->setProperty("role", "choice");
+        connect(button, &QPushButton::clicked, this, [this, page] { show_page(static_cast<Page>(page)); });
+        top->addWidget(button);
+        page_buttons_.push_back(button);
+    }
+    column->addLayout(top);
 
     lane_ = new QComboBox;
     lane_->setObjectName("lane choice");
     lane_->setToolTip(tr("The lane that the pins go to"));
-    source_ = new QComboBox;
-    source_->setObjectName("source");
-    for (const auto& row : picker_sources())
-        if (row.id != "list") // comes from what was picked before, not from here
-            source_->addItem(QString::fromUtf8(row.label.data(), static_cast<qsizetype>(row.label.size())),
-                             QString::fromUtf8(row.id.data(), static_cast<qsizetype>(row.id.size())));
-    source_->setToolTip(tr("Where the positions come from"));
-    every_ = new QComboBox;
-    every_->setObjectName("every");
-    for (int n = 1; n <= 16; ++n)
-        every_->addItem(n == 1 ? tr("one") : QString::fromStdString(ordinal(n)), n);
-    every_->setCurrentIndex(1);
-    every_->setToolTip(tr("Counted from the first position of the range"));
-    from_ = new QLineEdit;
-    from_->setObjectName("from");
-    from_->setToolTip(tr("Bar and beat of the first, as 19.1; a range drawn on the ruler is taken over"));
-    until_ = new QLineEdit;
-    until_->setObjectName("until");
-    until_->setToolTip(tr("Bar and beat up to which is placed; itself not included"));
-    grid->setVerticalSpacing(6);
-    grid->addWidget(labelled(tr("to lane"), lane_), 1, 0);
-    grid->addWidget(labelled(tr("from"), source_), 1, 1);
-    row_ = new QComboBox;
-    row_->setObjectName("source row");
-    row_->setAccessibleName(tr("Row of onsets"));
-    row_->setToolTip(tr("Which row of onsets"));
-    marker_ = new QLineEdit;
-    marker_->setObjectName("source marker");
-    marker_->setAccessibleName(tr("Name of markers"));
-    marker_->setPlaceholderText(tr("all"));
-    marker_->setToolTip(tr("Only markers whose name holds this"));
-    swing_ = new QDoubleSpinBox;
-    swing_->setObjectName("swing");
-    swing_->setAccessibleName(tr("Swing"));
-    swing_->setRange(1, 4);
-    swing_->setSingleStep(0.05);
-    swing_->setSuffix(tr(" : 1"));
-    swing_->setToolTip(tr("The first of each pair against the second: 1 straight, 2 triplets"));
-    every_->setAccessibleName(tr("every"));
-    argument_ = new QWidget;
-    auto* asked = new QVBoxLayout(argument_);
-    asked->setContentsMargins(0, 0, 0, 0);
-    asked->setSpacing(3);
-    argument_name_ = quiet({});
-    asked->addWidget(argument_name_);
-    for (QWidget* field :
-         {static_cast<QWidget*>(row_), static_cast<QWidget*>(marker_), static_cast<QWidget*>(swing_)})
-        asked->addWidget(field);
-    grid->addWidget(argument_, 1, 2);
-    grid->addWidget(labelled(tr("every"), every_), 1, 3);
-    grid->addWidget(labelled(tr("starting at"), from_), 2, 0);
-    grid->addWidget(labelled(tr("until"), until_), 2, 1);
-    auto* shots = new QComboBox;
-    shots->addItem(tr("in turn, from bin"));
-    shots->setToolTip(tr("Each cut takes the next shot of the bin"));
-    grid->addWidget(labelled(tr("shots"), shots), 2, 2, 1, 2);
-    auto* slots_box = new QVBoxLayout;
-    slots_box->setSpacing(4);
-    for (int i = 1; i <= 2; ++i) {
-        auto* slot = new FilterSlot(QString("filter %1").arg(i));
-        connect(slot, &FilterSlot::changed, this, &PlacePanel::preview);
-        slots_box->addWidget(slot);
-        filters_.push_back(slot);
-    }
-    grid->addLayout(slots_box, 3, 0, 1, 4);
+    picker_ = new PickerPage(document_, view_, lane_);
+    plantings_ = new PlantingList(document_, view_);
+    pages_ = new QStackedWidget;
+    pages_->addWidget(picker_);
+    pages_->addWidget(make_form_page());
+    pages_->addWidget(plantings_);
+    column->addWidget(pages_, 1);
+    column->addWidget(make_bottom());
 
+    connect(lane_, &QComboBox::currentIndexChanged, this, [this] {
+        forms_->setCurrentWidget(fields() ? static_cast<QWidget*>(fields()) : forms_->widget(0));
+        preview();
+    });
+    connect(picker_, &PickerPage::changed, this, &PlacePanel::preview);
+    connect(picker_, &PickerPage::place_wanted, this, &PlacePanel::place_now);
+    connect(plantings_, &PlantingList::change_wanted, this, &PlacePanel::change);
+    connect(&document_, &Document::opened, this, &PlacePanel::end_change);
+    show_page(PickPage);
+    refresh();
+}
+
+QWidget* PlacePanel::make_form_page() {
+    forms_ = new QStackedWidget;
+    forms_->addWidget(quiet(tr("Sounds are not placed on beats: add one, then drag it along them.")));
+    for (const auto& row : lane_kinds())
+        if (auto* fields = make_form_fields(row.kind)) {
+            fields_[row.kind] = fields;
+            forms_->addWidget(fields);
+            connect(fields, &FormFields::changed, this, &PlacePanel::preview);
+        }
+    return forms_;
+}
+
+QWidget* PlacePanel::make_bottom() {
+    bottom_ = new QWidget;
+    auto* buttons = new QHBoxLayout(bottom_);
+    buttons->setContentsMargins(0, 0, 0, 0);
+    buttons->setSpacing(8);
     place_ = main_button({});
     place_->setObjectName("place");
     connect(place_, &QPushButton::clicked, this, &PlacePanel::place_now);
@@ -115,217 +88,224 @@ PlacePanel::PlacePanel(Document& document, ViewState& view, QWidget* parent)
             emit shown_wanted(outlines->outlines.front().time - Seconds(1),
                               outlines->outlines.back().time + Seconds(1));
     });
+    leave_ = new QPushButton(tr("Leave it"));
+    leave_->setObjectName("leave change");
+    leave_->setToolTip(tr("The planting stays as it is"));
+    connect(leave_, &QPushButton::clicked, this, &PlacePanel::end_change);
     outcome_ = quiet({});
     outcome_->setObjectName("outcome");
     outcome_->setWordWrap(true);
-    auto* buttons = new QHBoxLayout;
-    buttons->setSpacing(10);
     buttons->addWidget(place_);
     buttons->addWidget(show_);
+    buttons->addWidget(leave_);
     buttons->addWidget(outcome_, 1);
-    grid->addLayout(buttons, 5, 0, 1, 4);
-    grid->setRowStretch(4, 1);
-    for (int column = 0; column < 4; ++column)
-        grid->setColumnStretch(column, 1);
-
-    connect(lane_, &QComboBox::currentIndexChanged, this, &PlacePanel::preview);
-    connect(source_, &QComboBox::currentIndexChanged, this, [this] {
-        show_argument();
-        preview();
-    });
-    connect(row_, &QComboBox::currentIndexChanged, this, &PlacePanel::preview);
-    connect(marker_, &QLineEdit::textChanged, this, &PlacePanel::preview);
-    connect(swing_, &QDoubleSpinBox::valueChanged, this, &PlacePanel::preview);
-    connect(every_, &QComboBox::currentIndexChanged, this, &PlacePanel::preview);
-    connect(from_, &QLineEdit::textChanged, this, &PlacePanel::preview);
-    connect(until_, &QLineEdit::textChanged, this, &PlacePanel::preview);
-    connect(from_, &QLineEdit::textEdited, this, [this] { bounds_typed_ = true; });
-    connect(until_, &QLineEdit::textEdited, this, [this] { bounds_typed_ = true; });
-    connect(from_, &QLineEdit::returnPressed, this, &PlacePanel::place_now);
-    connect(until_, &QLineEdit::returnPressed, this, &PlacePanel::place_now);
-    connect(&view_, &ViewState::range_changed, this, &PlacePanel::take_range_of_view);
-    connect(&document_, &Document::opened, this, [this] { bounds_typed_ = false; });
-    refresh();
+    leave_->hide();
+    return bottom_;
 }
 
+void PlacePanel::show_page(Page page) {
+    pages_->setCurrentIndex(page);
+    for (std::size_t i = 0; i < page_buttons_.size(); ++i)
+        page_buttons_[i]->setChecked(static_cast<int>(i) == page);
+    bottom_->setVisible(page != PlantingsPage);
+    preview();
+}
+
+void PlacePanel::show_planting(PlantingId planting) {
+    show_page(PlantingsPage);
+    plantings_->choose(planting);
+}
+
+/// Only lanes that can be placed on.
 void PlacePanel::fill_lanes() {
-    const auto& lanes = document_.project().lanes;
-    bool same = lane_->count() == static_cast<int>(lanes.size());
-    for (std::size_t i = 0; same && i < lanes.size(); ++i)
-        same = lane_->itemData(static_cast<int>(i)).toULongLong() == lanes[i]->id.value;
-    if (same)
+    std::vector<std::pair<QString, qulonglong>> wanted, there;
+    for (const auto& lane : document_.project().lanes)
+        if (lane->kind != LaneKind::Sound)
+            wanted.emplace_back(QString::fromStdString(lane->name), lane->id.value);
+    for (int i = 0; i < lane_->count(); ++i)
+        there.emplace_back(lane_->itemText(i), lane_->itemData(i).toULongLong());
+    if (wanted == there)
         return;
     const QSignalBlocker quietly(lane_);
+    const auto chosen = lane_->currentData();
     lane_->clear();
-    for (const auto& lane : lanes) {
-        lane_->addItem(QString::fromStdString(lane->name), static_cast<qulonglong>(lane->id.value));
-        if (lane->kind == LaneKind::Cut)
-            lane_->setCurrentIndex(lane_->count() - 1);
-    }
-}
-
-void PlacePanel::fill_rows() {
-    QStringList names;
-    if (const auto& detection = document_.project().detection)
-        for (const auto& row : detection->rows)
-            names << QString::fromStdString(row.name);
-    QStringList there;
-    for (int i = 0; i < row_->count(); ++i)
-        there << row_->itemText(i);
-    if (names == there)
-        return;
-    const QSignalBlocker quietly(row_);
-    const QString chosen = row_->currentText();
-    row_->clear();
-    row_->addItems(names);
-    row_->setCurrentIndex(std::max(0, row_->findText(chosen)));
-}
-
-void PlacePanel::show_argument() {
-    const auto* source = picker_source(source_->currentData().toString().toStdString());
-    const auto takes = source ? source->takes : SourceTakes::Nothing;
-    row_->setVisible(takes == SourceTakes::OnsetRow);
-    marker_->setVisible(takes == SourceTakes::MarkerName);
-    swing_->setVisible(takes == SourceTakes::Swing);
-    argument_->setVisible(takes != SourceTakes::Nothing);
-    argument_name_->setText(takes == SourceTakes::OnsetRow     ? tr("row")
-                            : takes == SourceTakes::MarkerName ? tr("named")
-                                                               : tr("swing"));
+    for (const auto& [name, id] : wanted)
+        lane_->addItem(name, id);
+    const Lane* cuts = document_.project().first_lane(LaneKind::Cut);
+    int index = chosen.isValid() ? lane_->findData(chosen) : -1;
+    if (index < 0 && cuts)
+        index = lane_->findData(static_cast<qulonglong>(cuts->id.value));
+    lane_->setCurrentIndex(std::max(0, index));
+    forms_->setCurrentWidget(fields() ? static_cast<QWidget*>(fields()) : forms_->widget(0));
 }
 
 const Lane* PlacePanel::lane() const {
     return document_.project().lane(LaneId{lane_->currentData().toULongLong()});
 }
 
-void PlacePanel::take_range_of_view() {
-    const auto& project = document_.project();
-    if (!project.grid || !project.song)
-        return;
-    const auto& grid = *project.grid;
-    const auto text = [&](Ticks at) { return QString::fromStdString(format_position(grid.position_of(at))); };
-    if (const auto& range = view_.range()) {
-        from_->setText(text(grid.nearest_beat(range->from)));
-        until_->setText(text(grid.nearest_beat(range->until)));
-        bounds_typed_ = true;
-    } else if (!bounds_typed_) {
-        const Ticks first(std::max<std::int64_t>(0, grid.first_beat()) * ticks_per_beat);
-        from_->setText(text(first));
-        until_->setText(text(Ticks((grid.last_beat() + 1) * ticks_per_beat)));
-    }
+FormFields* PlacePanel::fields() const {
+    const Lane* target = lane();
+    const auto found = target ? fields_.find(target->kind) : fields_.end();
+    return found == fields_.end() ? nullptr : found->second;
 }
 
-Result<Picker> PlacePanel::picker() const {
-    const auto from = parse_position(from_->text().toStdString());
-    const auto until = parse_position(until_->text().toStdString());
-    mark_invalid(from_, !from);
-    mark_invalid(until_, !until);
-    if (!from)
-        return tl::unexpected(from.error());
-    if (!until)
-        return tl::unexpected(until.error());
-    const auto& grid = document_.project().grid;
-    if (!grid)
-        return fail("There is no beat grid yet.", {}, "Detect the beats first.");
-    Picker picker{
-        source_->currentData().toString().toStdString(), grid->ticks_of(*from), grid->ticks_of(*until), {}};
-    const auto* source = picker_source(picker.source);
-    if (source && source->takes == SourceTakes::OnsetRow)
-        picker.argument = row_->currentText().toStdString();
-    if (source && source->takes == SourceTakes::MarkerName)
-        picker.argument = marker_->text().toStdString();
-    if (source && source->takes == SourceTakes::Swing)
-        picker.swing = swing_->value();
-    // "Every second" of those that the filters let through.
-    for (const auto* slot : filters_)
-        if (auto use = slot->use())
-            picker.filters.push_back(*std::move(use));
-    picker.filters.push_back({"every-nth", {static_cast<double>(every_->currentData().toInt()), 0.0}});
-    return picker;
+PlantingForm PlacePanel::form() const {
+    return fields() ? fields()->form() : PlantingForm{};
+}
+
+void PlacePanel::say_outcome(const QString& text, std::optional<PlacePreview> outlines, LaneId id) {
+    place_->setEnabled(outlines.has_value());
+    show_->setEnabled(outlines && !outlines->outlines.empty());
+    outcome_->setText(text);
+    view_.set_outlines(id, std::move(outlines));
 }
 
 void PlacePanel::preview() {
     const Lane* target = lane();
-    const QString kind = target ? QString::fromUtf8(lane_kind(target->kind).id.data()) : tr("pins");
-    heading_->setText(tr("Place %1 on the beats you pick").arg(kind));
+    const QString kind = target ? text_of(lane_kind(target->kind).id) : tr("pins");
+    heading_->setText(changing_.value != 0 ? tr("Change what was placed")
+                                           : tr("Place %1 on the beats you pick").arg(kind));
     place_->setText(tr("Place %1").arg(kind));
     if (!active_)
         return;
-    const auto wanted = picker();
-    const auto found =
-        wanted && target
-            ? preview_placing(document_.project(), target->id, *wanted)
-            : Result<PlacePreview>(fail(wanted ? "There is no lane." : wanted.error().message()));
-    place_->setEnabled(found && !found->outlines.empty());
-    show_->setEnabled(place_->isEnabled());
-    if (!found) {
-        outcome_->setText(QString::fromStdString(found.error().message()));
-        view_.set_outlines({}, std::nullopt);
+    if (pages_->currentIndex() == PlantingsPage)
+        return view_.set_outlines({}, std::nullopt);
+    if (changing_.value != 0)
+        return preview_change();
+    const auto wanted = picker_->picker();
+    const auto found = wanted && target ? preview_placing(document_.project(), target->id, *wanted, form())
+                                        : Result<PlacePreview>(tl::unexpected(
+                                              wanted ? Error{"There is no lane.", {}, {}} : wanted.error()));
+    if (!found)
+        return say_outcome(QString::fromStdString(found.error().message()), std::nullopt, {});
+    if (found->outlines.empty()) {
+        say_outcome(found->already_there > 0 ? tr("all of these beats are taken already")
+                    : found->too_close > 0   ? tr("all of these beats are too close to other cuts")
+                                             : tr("no beat in that range"),
+                    std::nullopt, {});
         return;
     }
-    if (!found->outlines.empty()) // "Place cuts" else: nought of them is no offer
-        place_->setText(
-            tr("Place %1").arg(QString::fromStdString(count_text(found->outlines.size(), target->kind))));
-    QString text;
-    if (found->outlines.empty())
-        text = found->already_there > 0 ? tr("all of these beats are taken already")
-                                        : tr("no beat in that range");
-    else
-        text = tr("outlined above · worst %1 ms").arg(found->worst_rounding_error.value * 1000, 0, 'f', 0);
-    if (found->already_there > 0 && !found->outlines.empty())
+    place_->setText(
+        tr("Place %1").arg(QString::fromStdString(count_text(found->outlines.size(), target->kind))));
+    QString text = tr("%1 · outlined above · worst %2 ms")
+                       .arg(fields() ? fields()->summary() : QString())
+                       .arg(found->worst_rounding_error.value * 1000, 0, 'f', 0);
+    if (found->already_there > 0)
         text += tr(" · %1 taken already").arg(found->already_there);
-    outcome_->setText(text);
-    view_.set_outlines(target->id, *found);
+    if (found->too_close > 0)
+        text += tr(" · %1 too close").arg(found->too_close);
+    say_outcome(text, *found, target->id);
+}
+
+// -- changing what was placed
+
+void PlacePanel::change(PlantingId id) {
+    const Planting* planting = document_.project().planting(id);
+    if (!planting)
+        return;
+    if (!planting->picker)
+        return document_.say(tr("This planting was placed before pickers were kept: place it anew"));
+    lane_->setCurrentIndex(lane_->findData(static_cast<qulonglong>(planting->lane.value)));
+    changing_ = id;
+    lane_->setEnabled(false);
+    leave_->show();
+    picker_->set_picker(*planting->picker);
+    if (fields())
+        fields()->set_form(planting->form);
+    show_page(PickPage);
+}
+
+void PlacePanel::preview_change() {
+    place_->setText(tr("Change it"));
+    const auto wanted = picker_->picker();
+    if (!wanted)
+        return say_outcome(QString::fromStdString(wanted.error().message()), std::nullopt, {});
+    const auto again = run_again(document_.project(), changing_, *wanted, form());
+    if (!again)
+        return say_outcome(QString::fromStdString(again.error().message()), std::nullopt, {});
+    const auto count = pins_of(again->project, changing_).size();
+    QString text = tr("%1 then · %2 new, %3 gone, %4 changed")
+                       .arg(count)
+                       .arg(again->added)
+                       .arg(again->removed)
+                       .arg(again->moved);
+    if (again->kept > 0)
+        text += tr(" · %1 corrected by hand stay").arg(again->kept);
+    say_outcome(text, again->preview, LaneId{lane_->currentData().toULongLong()});
+}
+
+void PlacePanel::end_change() {
+    changing_ = {};
+    lane_->setEnabled(true);
+    leave_->hide();
+    preview();
 }
 
 void PlacePanel::place_now() {
     const Lane* target = lane();
-    const auto wanted = picker();
+    const auto wanted = picker_->picker();
     if (!target || !wanted)
         return;
-    const auto placed = place(document_.project(), target->id, *wanted);
+    if (changing_.value != 0) {
+        const PlantingId planting = changing_;
+        const auto again = run_again(document_.project(), planting, *wanted, form());
+        if (!again)
+            return document_.say(QString::fromStdString(again.error().message()));
+        end_change();
+        document_.apply(again->project, tr("change planting"));
+        const auto pins = pins_of(document_.project(), planting);
+        view_.select({pins.begin(), pins.end()});
+        return;
+    }
+    const auto placed = place(document_.project(), target->id, *wanted, form());
     if (!placed)
         return document_.say(QString::fromStdString(placed.error().message()));
-    const auto kind = target->kind;
-    const QString count = QString::fromStdString(count_text(placed->count, kind));
+    const QString count = QString::fromStdString(count_text(placed->count, target->kind));
+    const auto planting = placed->planting;
     document_.apply(placed->project, tr("place %1").arg(count));
-    std::set<PinId> planted;
-    for (const auto& lane : document_.project().lanes)
-        for (const auto& pin : lane->pins)
-            if (pin.planting == placed->planting)
-                planted.insert(pin.id);
-    view_.select(planted);
+    const auto pins = pins_of(document_.project(), planting);
+    view_.select({pins.begin(), pins.end()});
     document_.say(tr("%1 placed and selected").arg(count));
 }
 
+// -- as a stop
+
 QString PlacePanel::summary() const {
     std::size_t off = 0;
-    QStringList counts;
+    std::map<LaneKind, std::size_t> counts;
     for (const auto& lane : document_.project().lanes)
-        if (!lane->pins.empty()) {
-            counts << QString::fromStdString(count_text(lane->pins.size(), lane->kind));
+        if (lane->kind != LaneKind::Marker && lane->kind != LaneKind::Sound) {
+            counts[lane->kind] += lane->pins.size();
             off += static_cast<std::size_t>(
                 std::count_if(lane->pins.begin(), lane->pins.end(),
                               [](const Pin& pin) { return std::holds_alternative<TimeAnchor>(pin.anchor); }));
         }
-    if (counts.isEmpty())
+    QStringList texts;
+    for (const auto& [kind, count] : counts)
+        if (count > 0)
+            texts << QString::fromStdString(count_text(count, kind));
+    if (texts.isEmpty())
         return tr("nothing placed yet");
     if (off > 0)
-        counts << tr("%1 loose").arg(off);
-    return counts.join(", ");
+        texts << tr("%1 loose").arg(off);
+    return texts.join(", ");
 }
 
 bool PlacePanel::complete() const {
-    const Lane* cuts = document_.project().first_lane(LaneKind::Cut);
-    return cuts && !cuts->pins.empty();
+    const auto& lanes = document_.project().lanes;
+    return std::any_of(lanes.begin(), lanes.end(), [](const auto& lane) {
+        return (lane->kind == LaneKind::Cut || lane->kind == LaneKind::Trigger) && !lane->pins.empty();
+    });
 }
 
 void PlacePanel::refresh() {
+    if (changing_.value != 0 && !document_.project().planting(changing_))
+        end_change();
     fill_lanes();
-    fill_rows();
-    show_argument();
-    for (auto* slot : filters_)
-        slot->set_project(document_.project());
-    take_range_of_view();
+    for (const auto& [kind, fields] : fields_)
+        fields->set_project(document_.project());
+    picker_->refresh();
+    plantings_->refresh();
     preview();
 }
 

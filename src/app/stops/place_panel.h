@@ -2,20 +2,22 @@
 #pragma once
 
 #include "schedule/place.h"
-#include "stops/filter_slot.h"
+#include "stops/form_fields.h"
+#include "stops/picker_page.h"
+#include "stops/planting_list.h"
 #include "stops/stop_panel.h"
 
-#include <QComboBox>
-#include <QLabel>
-#include <QLineEdit>
-#include <QPushButton>
+#include <QStackedWidget>
+#include <map>
 
 namespace pulsepin {
 
-/// Chooses beats and places pins on them; shows outlines of what it would do.
+/// Chooses places and what is placed on them; shows outlines of what it would do. Also changes what was
+/// placed.
 class PlacePanel : public StopPanel {
     Q_OBJECT
 public:
+    enum Page { PickPage, FormPage, PlantingsPage };
     PlacePanel(Document& document, ViewState& view, QWidget* parent = nullptr);
     [[nodiscard]] QString title() const override { return tr("Place"); }
     [[nodiscard]] QString summary() const override;
@@ -24,37 +26,43 @@ public:
     void entered() override;
     void left() override;
 
+    void show_page(Page page);
     void place_now();
+    /// Its picker and form come into the fields; placing then changes it.
+    void change(PlantingId planting);
+    void show_planting(PlantingId planting);
+    [[nodiscard]] Result<Picker> picker() const { return picker_->picker(); }
 
 signals:
     void shown_wanted(Seconds from, Seconds until);
 
 private:
+    QWidget* make_form_page();
+    QWidget* make_bottom();
     void fill_lanes();
-    void fill_rows();
-    void show_argument();
-    void take_range_of_view();
     void preview();
-    [[nodiscard]] Result<Picker> picker() const;
+    void preview_change();
+    void end_change();
+    void say_outcome(const QString& text, std::optional<PlacePreview> outlines, LaneId lane);
     [[nodiscard]] const Lane* lane() const;
+    [[nodiscard]] FormFields* fields() const;
+    [[nodiscard]] PlantingForm form() const;
 
     QLabel* heading_;
+    std::vector<QPushButton*> page_buttons_;
+    QStackedWidget* pages_;
     QComboBox* lane_;
-    QComboBox* source_;
-    QComboBox* every_;
-    QWidget* argument_; ///< what the source asks for
-    QLabel* argument_name_;
-    QComboBox* row_;
-    QLineEdit* marker_;
-    QDoubleSpinBox* swing_;
-    std::vector<FilterSlot*> filters_;
-    QLineEdit* from_;
-    QLineEdit* until_;
+    PickerPage* picker_;
+    QStackedWidget* forms_;
+    std::map<LaneKind, FormFields*> fields_;
+    PlantingList* plantings_;
+    QWidget* bottom_;
     QPushButton* place_;
     QPushButton* show_;
+    QPushButton* leave_;
     QLabel* outcome_;
+    PlantingId changing_; ///< 0: a new one is placed
     bool active_ = false;
-    bool bounds_typed_ = false; ///< then they no longer follow the song's length
 };
 
 } // namespace pulsepin

@@ -2,6 +2,7 @@
 #include "stops/song_panel.h"
 
 #include "model/edits.h"
+#include "model/shot_edits.h"
 #include "time/timecode.h"
 #include "widgets.h"
 
@@ -79,11 +80,63 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
     connect(bin_, &QListWidget::itemSelectionChanged, this,
             [this] { remove_->setEnabled(!bin_->selectedItems().isEmpty()); });
     remove_->setEnabled(false);
+    remove_->setProperty("role", "small");
+    camera_ = new QPushButton(tr("Camera"));
+    camera_->setObjectName("camera");
+    camera_->setCheckable(true);
+    camera_->setProperty("role", "choice");
+    camera_->setToolTip(tr("It ran while the song played: cuts to it can show the same moment"));
+    begins_ = new QDoubleSpinBox;
+    begins_->setObjectName("camera begins");
+    begins_->setAccessibleName(tr("Where in the song its first picture lies"));
+    begins_->setToolTip(tr("Where in the song its first picture lies"));
+    begins_->setRange(-36'000, 36'000);
+    begins_->setDecimals(3);
+    begins_->setPrefix(tr("begins at "));
+    begins_->setSuffix(tr(" s"));
+    begins_->setKeyboardTracking(false);
+    const auto tell = [this] {
+        const Clip* clip = showing_ ? nullptr : chosen_clip();
+        if (!clip)
+            return;
+        const ClipId id = clip->id;
+        document_.apply(
+            with_camera(document_.project(), id,
+                        camera_->isChecked() ? std::optional(Seconds(begins_->value())) : std::nullopt),
+            camera_->isChecked() ? tr("set camera") : tr("no camera"));
+    };
+    connect(camera_, &QPushButton::clicked, this, tell);
+    connect(begins_, &QDoubleSpinBox::valueChanged, this, tell);
+    connect(bin_, &QListWidget::itemSelectionChanged, this, &SongPanel::show_camera);
+    auto* clip_row = new QHBoxLayout;
+    clip_row->setSpacing(6);
+    clip_row->addWidget(remove_);
+    clip_row->addStretch(1);
+    clip_row->addWidget(camera_);
+    clip_row->addWidget(begins_);
     grid->addWidget(bin_, 1, 1, 3, 1);
-    grid->addWidget(remove_, 4, 1, Qt::AlignLeft);
+    grid->addLayout(clip_row, 4, 1);
     grid->setColumnStretch(0, 1);
     grid->setColumnStretch(1, 1);
     refresh();
+}
+
+const Clip* SongPanel::chosen_clip() const {
+    const auto chosen = bin_->selectedItems();
+    return chosen.size() == 1
+               ? document_.project().clip(ClipId{chosen.front()->data(Qt::UserRole).toULongLong()})
+               : nullptr;
+}
+
+void SongPanel::show_camera() {
+    const Clip* clip = chosen_clip();
+    showing_ = true;
+    camera_->setEnabled(clip && clip->has_picture);
+    camera_->setChecked(clip && clip->begins_at);
+    begins_->setVisible(clip && clip->begins_at);
+    if (clip && clip->begins_at)
+        begins_->setValue(clip->begins_at->value);
+    showing_ = false;
 }
 
 void SongPanel::remove_shots() {
@@ -128,17 +181,23 @@ void SongPanel::refresh() {
     const auto found = std::find(rates.begin(), rates.end(), project.settings->frame_rate);
     rate_->setCurrentIndex(found == rates.end() ? -1 : static_cast<int>(found - rates.begin()));
     rounding_->setCurrentIndex(project.settings->rounding == FrameRounding::Nearest ? 0 : 1);
+    const Clip* before = chosen_clip();
+    const ClipId chosen = before ? before->id : ClipId{};
     bin_->clear();
     for (const auto& clip : *project.bin) {
+        const QString what = !clip.has_picture ? tr(" (sound)")
+                             : clip.begins_at  ? tr(" (camera)")
+                                               : QString();
         auto* item = new QListWidgetItem(
-            tr("%1   %2 s")
-                .arg(QString::fromStdString(clip.name) + (clip.has_picture ? QString() : tr(" (sound)")))
-                .arg(clip.duration.value, 0, 'f', 1),
+            QString::fromStdString(clip.name) + what +
+                (clip.still ? tr("   picture") : tr("   %1 s").arg(clip.duration.value, 0, 'f', 1)),
             bin_);
         item->setData(Qt::UserRole, static_cast<qulonglong>(clip.id.value));
         item->setToolTip(QString::fromStdString(clip.path.string()));
+        item->setSelected(clip.id == chosen);
     }
-    remove_->setEnabled(false);
+    show_camera();
+    remove_->setEnabled(!bin_->selectedItems().isEmpty());
 }
 
 } // namespace pulsepin

@@ -4,6 +4,7 @@
 #include "stops/stop_panel.h"
 
 #include <QComboBox>
+#include <QDoubleSpinBox>
 #include <QLabel>
 #include <QListWidget>
 #include <QPushButton>
@@ -27,11 +28,16 @@ signals:
 
 private:
     void remove_shots();
+    void show_camera();
+    [[nodiscard]] const Clip* chosen_clip() const;
     QLabel* facts_;
     QComboBox* rate_;
     QComboBox* rounding_;
     QListWidget* bin_;
     QPushButton* remove_;
+    QPushButton* camera_;
+    QDoubleSpinBox* begins_;
+    bool showing_ = false;
 };
 
 } // namespace pulsepin

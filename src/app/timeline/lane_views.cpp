@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "timeline/lane_views.h"
 
+#include "model/lane_kinds.h"
 #include "timeline/pin_heads.h"
 #include "timeline/sound_lane.h"
 
@@ -9,6 +10,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <set>
 
 namespace pulsepin {
 namespace {
@@ -42,9 +44,13 @@ bool selected(const LaneScene& s, PinId id) {
     return s.scene.view.selection().contains(id);
 }
 
+HeadLook look_of(const LaneScene& s, const ResolvedPin& pin) {
+    return pulsepin::look_of(s.lane.pins[pin.index], s.lane, selected(s, pin.id), pin.shares_frame);
+}
+
 // -- markers
 
-void paint_markers(QPainter& painter, const LaneScene& s, const std::vector<ShotSpan>&) {
+void paint_markers(QPainter& painter, const LaneScene& s) {
     const auto pins = visible_pins(s);
     const double y = s.row.center().y();
     QFont font = painter.font();
@@ -54,20 +60,23 @@ void paint_markers(QPainter& painter, const LaneScene& s, const std::vector<Shot
     const QFontMetricsF metrics(font);
     for (std::size_t i = 0; i < pins.size(); ++i) {
         const double x = s.scene.scale.x(pins[i].time);
-        draw_head(painter, LaneKind::Marker, {x, y}, s.scene.palette, HeadState::Placed,
-                  selected(s, pins[i].id));
+        const auto look = look_of(s, pins[i]);
+        const auto& body = std::get<MarkerBody>(s.lane.pins[pins[i].index].body);
+        const QColor colour = head_colour(look, s.scene.palette);
+        if (const auto length = duration_of(body.length, pins[i].time, s.scene.project))
+            painter.fillRect(QRectF(x, y - 1.5, s.scene.scale.x(pins[i].time + *length) - x, 3), colour);
+        draw_head(painter, look, {x, y}, s.scene.palette);
         const double room =
             (i + 1 < pins.size() ? s.scene.scale.x(pins[i + 1].time) : s.row.right()) - x - 22;
         if (room < 12)
             continue;
-        const auto& body = std::get<MarkerBody>(s.lane.pins[pins[i].index].body);
-        painter.setPen(s.scene.palette.marker);
+        painter.setPen(colour);
         painter.drawText(QPointF(x + 10, y + metrics.capHeight() / 2),
                          metrics.elidedText(QString::fromStdString(body.name), Qt::ElideRight, room));
     }
 }
 
-std::optional<PinId> hit_markers(const LaneScene& s, const std::vector<ShotSpan>&, QPointF at) {
+std::optional<PinId> hit_markers(const LaneScene& s, QPointF at) {
     return head_under(s, at);
 }
 
@@ -107,6 +116,17 @@ void paint_shot(QPainter& painter, const LaneScene& s, const ShotSpan& span) {
                                 seen.right() - std::max(still, seen.left()) - 1, seen.height()));
         painter.setOpacity(1);
     }
+    if (span.fade > Frames(0)) { // the incoming shot grows from the first frame of the cross-fade to its last
+        const auto rate = s.scene.project.settings->frame_rate;
+        const double left = s.scene.scale.x(rate.start_of(fade_start(span))),
+                     right = s.scene.scale.x(rate.start_of(fade_start(span) + span.fade));
+        painter.setRenderHint(QPainter::Antialiasing);
+        painter.setPen(QPen(palette.shot_text, 1.2));
+        painter.setBrush(known ? palette.shot[index % 6] : palette.paper_line);
+        painter.drawPolygon(QPolygonF(
+            {QPointF(left, seen.bottom()), QPointF(right, seen.top()), QPointF(right, seen.bottom())}));
+        painter.setRenderHint(QPainter::Antialiasing, false);
+    }
     if (selected(s, span.cut)) {
         painter.setBrush(Qt::NoBrush);
         painter.setPen(QPen(palette.selection, 2));
@@ -126,7 +146,8 @@ void paint_shot(QPainter& painter, const LaneScene& s, const ShotSpan& span) {
     }
 }
 
-std::span<const ShotSpan> visible_shots(const LaneScene& s, const std::vector<ShotSpan>& shots) {
+std::span<const ShotSpan> visible_shots(const LaneScene& s) {
+    const auto& shots = s.spans.shots;
     const auto rate = s.scene.project.settings->frame_rate;
     const Frames first = rate.frame_at(s.scene.scale.start), last = rate.frame_at(s.scene.scale.end());
     const auto from =
@@ -136,38 +157,144 @@ std::span<const ShotSpan> visible_shots(const LaneScene& s, const std::vector<Sh
     return {from, until};
 }
 
-void paint_cuts(QPainter& painter, const LaneScene& s, const std::vector<ShotSpan>& shots) {
-    for (const auto& span : visible_shots(s, shots))
+void paint_cuts(QPainter& painter, const LaneScene& s) {
+    for (const auto& span : visible_shots(s))
         paint_shot(painter, s, span);
     for (const auto& pin : visible_pins(s))
-        draw_head(painter, LaneKind::Cut, {s.scene.scale.x(pin.time), s.row.top() + 5}, s.scene.palette,
-                  HeadState::Placed, selected(s, pin.id));
+        draw_head(painter, look_of(s, pin), {s.scene.scale.x(pin.time), s.row.top() + 5}, s.scene.palette);
 }
 
-std::optional<PinId> hit_cuts(const LaneScene& s, const std::vector<ShotSpan>& shots, QPointF at) {
+std::optional<PinId> hit_cuts(const LaneScene& s, QPointF at) {
     if (const auto head = head_under(s, at))
         return head;
-    for (const auto& span : visible_shots(s, shots))
+    for (const auto& span : visible_shots(s))
         if (shot_rect(s, span).contains(at))
             return span.cut;
     return std::nullopt;
 }
 
+// -- triggers
+
+QRectF trigger_rect(const LaneScene& s, const TriggerSpan& span, int rows) {
+    const auto rate = s.scene.project.settings->frame_rate;
+    const double from = s.scene.scale.x(rate.start_of(span.start)),
+                 until = s.scene.scale.x(rate.start_of(span.end));
+    const QRectF row = trigger_row(s.row, span.row, rows);
+    return {from, row.top(), until - from, row.height()};
+}
+
+std::span<const TriggerSpan> visible_triggers(const LaneScene& s) {
+    const auto& spans = s.spans.triggers;
+    const auto rate = s.scene.project.settings->frame_rate;
+    const Frames last = rate.frame_at(s.scene.scale.end()) + Frames(1);
+    const Frames first = rate.frame_at(s.scene.scale.start);
+    auto from = std::partition_point(spans.begin(), spans.end(),
+                                     [&](const TriggerSpan& x) { return x.start < first; });
+    // Of those that began before, only the last of each row may still last.
+    std::set<int> rows;
+    for (int steps = 0; from != spans.begin() && steps < 1000; ++steps) {
+        --from;
+        rows.insert(from->row);
+        if (std::ssize(rows) == trigger_rows(s.lane))
+            break;
+    }
+    const auto until =
+        std::partition_point(from, spans.end(), [&](const TriggerSpan& x) { return x.start <= last; });
+    return {from, until};
+}
+
+QColor as_colour(Colour colour) {
+    return QColor::fromRgb(static_cast<QRgb>(colour.rgb));
+}
+
+void paint_triggers(QPainter& painter, const LaneScene& s) {
+    const auto& p = s.scene.palette;
+    const int rows = trigger_rows(s.lane);
+    for (const auto& span : visible_triggers(s)) {
+        const QRectF whole = trigger_rect(s, span, rows);
+        const QRectF seen = whole & s.row;
+        if (seen.width() <= 0 || span.hidden)
+            continue;
+        const auto& body = std::get<TriggerBody>(s.lane.pins[span.index].body);
+        // As high as it is strong.
+        const double high = std::max(3.0, whole.height() * std::clamp(body.strength / 100, 0.1, 1.0));
+        const QRectF bar(seen.left(), whole.bottom() - high, std::max(1.5, seen.width() - 1), high);
+        painter.setPen(Qt::NoPen);
+        if (body.from == body.to) {
+            painter.setBrush(as_colour(body.from));
+        } else {
+            QLinearGradient ramp(whole.left(), 0, whole.right(), 0);
+            ramp.setColorAt(0, as_colour(body.from));
+            ramp.setColorAt(1, as_colour(body.to));
+            painter.setBrush(ramp);
+        }
+        painter.setOpacity(span.muted ? 0.2 : 0.8);
+        painter.drawRect(bar);
+        painter.setOpacity(1);
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(QPen(p.trigger, 1));
+        painter.drawRect(bar);
+        if (span.cut_short) { // a step at the end: it would have lasted longer
+            painter.fillRect(QRectF(bar.right() - 3, bar.top(), 3, bar.height()), p.trigger);
+        }
+        if (selected(s, span.pin)) {
+            painter.setPen(QPen(p.selection, 2));
+            painter.drawRect(bar.adjusted(1, 1, -1, -1));
+        }
+    }
+    for (const auto& pin : visible_pins(s)) {
+        const QRectF row = trigger_row(s.row, row_of(s.lane.pins[pin.index].body), rows);
+        draw_head(painter, look_of(s, pin), {s.scene.scale.x(pin.time), row.center().y()}, p);
+    }
+}
+
+std::optional<PinId> hit_triggers(const LaneScene& s, QPointF at) {
+    const int rows = trigger_rows(s.lane);
+    std::optional<PinId> nearest;
+    double distance = reach + 2;
+    for (const auto& pin : visible_pins(s)) {
+        const QRectF row = trigger_row(s.row, row_of(s.lane.pins[pin.index].body), rows);
+        if (at.y() < row.top() - 2 || at.y() > row.bottom() + 2)
+            continue;
+        const double d = std::abs(s.scene.scale.x(pin.time) + 4 - at.x()); // the middle of the triangle
+        if (d <= distance) {
+            distance = d;
+            nearest = pin.id;
+        }
+    }
+    if (nearest)
+        return nearest;
+    for (const auto& span : visible_triggers(s))
+        if (trigger_rect(s, span, rows).contains(at))
+            return span.pin;
+    return std::nullopt;
+}
+
 // -- sounds
 
-void paint_sound_lane(QPainter& painter, const LaneScene& s, const std::vector<ShotSpan>&) {
+void paint_sound_lane(QPainter& painter, const LaneScene& s) {
     paint_sounds(painter, s);
 }
 
-std::optional<PinId> hit_sounds(const LaneScene& s, const std::vector<ShotSpan>&, QPointF at) {
+std::optional<PinId> hit_sounds(const LaneScene& s, QPointF at) {
     const auto under = sound_under(s, at);
     return under ? std::optional(under->pin) : std::nullopt;
 }
 
-constexpr std::array<LaneView, 3> views{{
-    {LaneKind::Marker, 30, 15, paint_markers, hit_markers},
-    {LaneKind::Cut, 50, 5, paint_cuts, hit_cuts},
-    {LaneKind::Sound, 52, 26, paint_sound_lane, hit_sounds},
+constexpr double trigger_row_height = 17;
+
+constexpr std::array<LaneView, 4> views{{
+    {LaneKind::Marker, [](const Lane&) { return 30.0; },
+     [](const Lane&, const PinBody&, double height) { return height / 2; }, paint_markers, hit_markers},
+    {LaneKind::Cut, [](const Lane&) { return 50.0; }, [](const Lane&, const PinBody&, double) { return 5.0; },
+     paint_cuts, hit_cuts},
+    {LaneKind::Sound, [](const Lane&) { return 52.0; },
+     [](const Lane&, const PinBody&, double) { return 26.0; }, paint_sound_lane, hit_sounds},
+    {LaneKind::Trigger, [](const Lane& lane) { return 16 + trigger_row_height * trigger_rows(lane); },
+     [](const Lane& lane, const PinBody& body, double height) {
+         return trigger_row(QRectF(0, 0, 1, height), row_of(body), trigger_rows(lane)).center().y();
+     },
+     paint_triggers, hit_triggers},
 }};
 
 } // namespace
@@ -177,11 +304,50 @@ const LaneView& lane_view(LaneKind kind) {
                          [kind](const LaneView& view) { return view.kind == kind; });
 }
 
+int trigger_rows(const Lane& lane) {
+    int rows = 1;
+    for (const auto& pin : lane.pins)
+        rows = std::max(rows, row_of(pin.body) + 1);
+    return rows;
+}
+
+QRectF trigger_row(const QRectF& row, int number, int rows) {
+    const double height = (row.height() - 8) / rows;
+    return {row.left(), row.top() + 4 + height * number + 1, row.width(), height - 2};
+}
+
+std::optional<PinId> trigger_end_under(const LaneScene& s, QPointF at) {
+    const int rows = trigger_rows(s.lane);
+    for (const auto& span : visible_triggers(s)) {
+        const QRectF rect = trigger_rect(s, span, rows);
+        if (!span.hidden && at.y() >= rect.top() && at.y() <= rect.bottom() &&
+            std::abs(at.x() - rect.right()) <= 4 && rect.width() > 14)
+            return span.pin;
+    }
+    return std::nullopt;
+}
+
+std::optional<PinId> shot_under(const LaneScene& s, QPointF at) {
+    for (const auto& span : visible_shots(s))
+        if (shot_rect(s, span).contains(at))
+            return span.cut;
+    return std::nullopt;
+}
+
+QRectF bar_of_shot(const LaneScene& s, PinId cut) {
+    for (const auto& span : visible_shots(s))
+        if (span.cut == cut)
+            return shot_rect(s, span);
+    return {};
+}
+
 void paint_stems(QPainter& painter, const LaneScene& s, double top) {
     if (s.lane.kind == LaneKind::Sound)
         return; // a sound lies on its lane, it does not hang
     const QColor colour = head_colour(s.lane.kind, s.scene.palette);
-    const double bottom = s.lane.kind == LaneKind::Marker ? s.row.center().y() : s.row.top() + 6;
+    const auto& view = lane_view(s.lane.kind);
+    const double bottom =
+        s.row.top() + 1 + view.head_y(s.lane, lane_kind(s.lane.kind).empty_body(), s.row.height());
     const auto pins = visible_pins(s);
     constexpr std::size_t many =
         48; // from here on one row of pixels pulled down is quicker than single lines
@@ -213,17 +379,47 @@ void paint_stems(QPainter& painter, const LaneScene& s, double top) {
     }
 }
 
+void draw_left_out(QPainter& painter, QPointF at, const QColor& colour) {
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(colour, 1.6));
+    painter.drawLine(at + QPointF(-3.5, -3.5), at + QPointF(3.5, 3.5));
+    painter.drawLine(at + QPointF(-3.5, 3.5), at + QPointF(3.5, -3.5));
+    painter.setRenderHint(QPainter::Antialiasing, false);
+}
+
+void paint_left_out(QPainter& painter, const LaneScene& s) {
+    if (!s.scene.project.grid)
+        return;
+    for (const auto& planting : *s.scene.project.plantings) {
+        if (planting.lane != s.lane.id)
+            continue;
+        const double y =
+            s.row.top() + lane_view(s.lane.kind).head_y(s.lane, planting.form.body, s.row.height());
+        for (const Ticks home : planting.left_out) {
+            const auto time = anchored_time(planting.place_of(home), s.scene.project);
+            const double x = s.scene.scale.x(*time);
+            if (x > s.row.left() - reach && x < s.row.right() + reach)
+                draw_left_out(painter, {x, std::max(y, s.row.top() + 7)},
+                              head_colour(s.lane.kind, s.scene.palette));
+        }
+    }
+}
+
 void paint_outlines(QPainter& painter, const LaneScene& s) {
     const auto& outlines = s.scene.view.outlines();
     if (!outlines || s.scene.view.outline_lane() != s.lane.id)
         return;
-    const double y = s.lane.kind == LaneKind::Marker ? s.row.center().y() : s.row.top() + 5;
     QPen line(head_colour(s.lane.kind, s.scene.palette), 1);
     line.setDashPattern({2, 3});
+    const auto& view = lane_view(s.lane.kind);
+    const auto place = [&](const PlacePreview::Outline& outline) {
+        return s.row.top() + view.head_y(s.lane, outline.body, s.row.height());
+    };
     for (const auto& outline : outlines->outlines) {
         const double x = s.scene.scale.x(outline.time);
         if (x < s.row.left() - reach || x > s.row.right() + reach)
             continue;
+        const double y = std::min(place(outline), s.row.bottom() - 8);
         painter.setPen(line);
         painter.drawLine(QPointF(std::round(x) + 0.5, y + 10),
                          QPointF(std::round(x) + 0.5, s.row.bottom() - 6));

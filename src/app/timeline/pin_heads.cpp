@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "timeline/pin_heads.h"
 
+#include "model/planting_edits.h"
+
 #include <QPainterPath>
 #include <QPixmapCache>
 #include <cmath>
@@ -35,39 +37,141 @@ QPainterPath notched_tab(QPointF at) {
     return path;
 }
 
-void paint_head(QPainter& painter, LaneKind kind, QPointF at, const Palette& palette, HeadState state,
-                bool selected) {
-    const QPainterPath path = kind == LaneKind::Marker ? round_head(at)
-                              : kind == LaneKind::Cut  ? notched_tab(at)
-                                                       : horn(at);
-    const QColor colour = head_colour(kind, palette);
-    painter.save();
+QPainterPath triangle(QPointF at) {
+    QPainterPath path(at + QPointF(0, -6));
+    path.lineTo(at + QPointF(9, 0));
+    path.lineTo(at + QPointF(0, 6));
+    path.closeSubpath();
+    return path;
+}
+
+QPainterPath shape_of(LaneKind kind, QPointF at) {
+    switch (kind) {
+    case LaneKind::Marker:
+        return round_head(at);
+    case LaneKind::Cut:
+        return notched_tab(at);
+    case LaneKind::Trigger:
+        return triangle(at);
+    case LaneKind::Sound:
+        break;
+    }
+    return horn(at);
+}
+
+/// The symbols of marker_symbols(), within a round head.
+void paint_symbol(QPainter& painter, int symbol, QPointF at, const QColor& colour) {
+    painter.setPen(QPen(colour, 1.6, Qt::SolidLine, Qt::RoundCap));
+    painter.setBrush(Qt::NoBrush);
+    switch (symbol) {
+    case 1:
+        painter.drawEllipse(at, 2.4, 2.4);
+        break;
+    case 2:
+        painter.drawLine(at + QPointF(-2.5, 0), at + QPointF(2.5, 0));
+        break;
+    case 3:
+        painter.drawLine(at + QPointF(-2, -2), at + QPointF(2, 2));
+        painter.drawLine(at + QPointF(-2, 2), at + QPointF(2, -2));
+        break;
+    case 4:
+        painter.setBrush(colour);
+        painter.setPen(Qt::NoPen);
+        painter.drawPolygon(QPolygonF(
+            {at + QPointF(0, -3.2), at + QPointF(3.2, 0), at + QPointF(0, 3.2), at + QPointF(-3.2, 0)}));
+        break;
+    case 5: {
+        QFont font = painter.font();
+        font.setPixelSize(9);
+        font.setWeight(QFont::Bold);
+        painter.setFont(font);
+        painter.drawText(QRectF(at.x() - 5, at.y() - 5.5, 10, 11), Qt::AlignCenter, "?");
+        break;
+    }
+    default:
+        break;
+    }
+}
+
+void paint_head(QPainter& painter, const HeadLook& look, QPointF at, const Palette& palette) {
+    const QPainterPath path = shape_of(look.kind, at);
+    const QColor colour = head_colour(look, palette);
+    const QRectF bounds = path.boundingRect();
     painter.setRenderHint(QPainter::Antialiasing);
-    if (state == HeadState::Outlined) {
+    if (look.doubled && look.state == HeadState::Placed) {
+        painter.setPen(QPen(colour, 1));
         painter.setBrush(palette.paper);
-        painter.setPen(QPen(colour, 1.3, Qt::CustomDashLine));
-        QPen pen = painter.pen();
+        painter.drawPath(path.translated(3.5, -2.5));
+    }
+    if (look.state == HeadState::Outlined) {
+        painter.setBrush(palette.paper);
+        QPen pen(colour, 1.3);
         pen.setDashPattern({2, 1.6});
         painter.setPen(pen);
         painter.drawPath(path);
-    } else {
-        if (selected) {
-            painter.setPen(QPen(palette.selection, 5));
-            painter.drawPath(path);
-            painter.setPen(QPen(palette.paper, 1.5));
-        } else {
-            painter.setPen(Qt::NoPen);
-        }
-        painter.setBrush(colour);
-        painter.drawPath(path);
+        return;
     }
-    painter.restore();
+    if (look.selected) {
+        painter.setPen(QPen(palette.selection, 5));
+        painter.drawPath(path);
+        painter.setPen(QPen(palette.paper, 1.5));
+    } else {
+        painter.setPen(Qt::NoPen);
+    }
+    if (look.muted) {
+        painter.setPen(QPen(colour, 1.6));
+        painter.setBrush(palette.paper);
+    } else {
+        painter.setBrush(colour);
+    }
+    painter.drawPath(path);
+    if (look.kind == LaneKind::Marker)
+        paint_symbol(painter, look.symbol, at, look.muted ? colour : palette.paper);
+    if (look.locked) {
+        painter.setPen(QPen(palette.paper_text, 2));
+        painter.drawLine(QPointF(bounds.left(), bounds.bottom() + 2.5),
+                         QPointF(bounds.right(), bounds.bottom() + 2.5));
+    }
+    if (look.exception) {
+        painter.setPen(QPen(palette.paper, 1));
+        painter.setBrush(palette.paper_text);
+        painter.drawEllipse(bounds.topLeft() + QPointF(0, 1), 2.8, 2.8);
+    }
 }
 
 } // namespace
 
+HeadLook look_of(const Pin& pin, const Lane& lane, bool selected, bool shares_frame) {
+    HeadLook look;
+    look.kind = lane.kind;
+    look.selected = selected;
+    look.exception = is_exception(pin);
+    look.locked = pin.locked;
+    look.muted = pin.muted || (lane.muted && lane.kind != LaneKind::Sound);
+    look.doubled = shares_frame;
+    if (const auto* marker = std::get_if<MarkerBody>(&pin.body)) {
+        look.colour = marker->colour;
+        look.symbol = marker->symbol;
+    }
+    return look;
+}
+
 QColor head_colour(LaneKind kind, const Palette& palette) {
-    return kind == LaneKind::Marker ? palette.marker : kind == LaneKind::Cut ? palette.cut : palette.wave_rms;
+    switch (kind) {
+    case LaneKind::Marker:
+        return palette.marker;
+    case LaneKind::Cut:
+        return palette.cut;
+    case LaneKind::Trigger:
+        return palette.trigger;
+    case LaneKind::Sound:
+        break;
+    }
+    return palette.wave_rms;
+}
+
+QColor head_colour(const HeadLook& look, const Palette& palette) {
+    return look.kind == LaneKind::Marker ? palette.markers[look.colour % 6] : head_colour(look.kind, palette);
 }
 
 QColor stem_colour(const QColor& head) {
@@ -84,15 +188,18 @@ void draw_stem(QPainter& painter, double x, double top, double bottom, const QCo
     painter.drawLine(QPointF(x, top), QPointF(x, bottom));
 }
 
-void draw_head(QPainter& painter, LaneKind kind, QPointF at, const Palette& palette, HeadState state,
-               bool selected) {
+void draw_head(QPainter& painter, const HeadLook& look, QPointF at, const Palette& palette) {
     // Heads are drawn once and stamped: smooth paths are slow by the hundred.
     constexpr double side = 32;
     const double ratio = painter.device()->devicePixelRatioF();
-    const QString key = QString("pulsepin-head-%1-%2-%3-%4-%5")
-                            .arg(static_cast<int>(kind))
-                            .arg(static_cast<int>(state))
-                            .arg(selected)
+    const int signs = (look.selected ? 1 : 0) | (look.exception ? 2 : 0) | (look.locked ? 4 : 0) |
+                      (look.muted ? 8 : 0) | (look.doubled ? 16 : 0);
+    const QString key = QString("pulsepin-head-%1-%2-%3-%4-%5-%6-%7")
+                            .arg(static_cast<int>(look.kind))
+                            .arg(static_cast<int>(look.state))
+                            .arg(signs)
+                            .arg(look.colour)
+                            .arg(look.symbol)
                             .arg(ratio)
                             .arg(palette.paper.rgb());
     QPixmap sprite;
@@ -101,7 +208,8 @@ void draw_head(QPainter& painter, LaneKind kind, QPointF at, const Palette& pale
         sprite.setDevicePixelRatio(ratio);
         sprite.fill(Qt::transparent);
         QPainter stamp(&sprite);
-        paint_head(stamp, kind, {side / 2, side / 2}, palette, state, selected);
+        stamp.setFont(painter.font());
+        paint_head(stamp, look, {side / 2, side / 2}, palette);
         stamp.end();
         QPixmapCache::insert(key, sprite);
     }

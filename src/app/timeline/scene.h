@@ -4,7 +4,7 @@
 #include "check/grid_trust.h"
 #include "media/load_sound.h"
 #include "palette.h"
-#include "schedule/shots.h"
+#include "schedule/lane_spans.h"
 #include "timeline/time_scale.h"
 #include "view_state.h"
 
@@ -34,6 +34,7 @@ struct LaneScene {
     const Scene& scene;
     const Lane& lane;
     const ResolvedLane& resolved;
+    const LaneSpans& spans;
     QRectF row; ///< the time area only
 };
 

@@ -57,8 +57,7 @@ void TimelineView::drag_beat_to(QPointF at, Qt::KeyboardModifiers modifiers) {
         return;
     const Seconds by = grid->time_at(Ticks(drag_.beat * ticks_per_beat)) - drag_.from_time;
     drag_.moved = true;
-    drag_.shown = retimed(project, *std::move(grid));
-    drag_.schedule = resolve(drag_.shown);
+    show_drag(retimed(project, *std::move(grid)));
     emit hint(tr("Beat %1 moved by %2 ms · what is pinned goes along")
                   .arg(QString::fromStdString(
                       format_position(project.grid->position_of(Ticks(drag_.beat * ticks_per_beat)))))

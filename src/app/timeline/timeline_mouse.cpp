@@ -21,10 +21,6 @@ namespace {
 constexpr double snap_distance = 9; // pixels within which a beat pulls, where it does not always
 constexpr double drag_distance = 4; // pixels before a press becomes a drag
 
-std::vector<PinId> as_list(const std::set<PinId>& pins) {
-    return {pins.begin(), pins.end()};
-}
-
 } // namespace
 
 TimelineView::Zone TimelineView::zone_at(QPointF at) const {
@@ -51,9 +47,8 @@ std::optional<PinId> TimelineView::pin_at(QPointF at) const {
     for (std::size_t i = 0; i < lanes_.size() && i < s.project.lanes.size(); ++i) {
         if (!lanes_[i].rect.contains(at) || at.x() < names_width)
             continue;
-        const LaneScene lane{s, *s.project.lanes[i], s.schedule[i],
-                             lanes_[i].rect.adjusted(names_width, 0, 0, 0)};
-        return lane_view(lane.lane.kind).hit(lane, shown_shots(i), at);
+        const LaneScene lane = lane_scene(s, i);
+        return lane_view(lane.lane.kind).hit(lane, at);
     }
     return std::nullopt;
 }
@@ -81,9 +76,7 @@ QString TimelineView::hint_for(QPointF at) const {
     case Zone::Song:
         return tr("Click to go there · wheel zooms at the mouse, with Shift scrolls");
     case Zone::Lane:
-        return pin_at(at) ? tr("Drag a pin to move it along the beats · hold Shift to leave the grid · "
-                               "Delete removes it")
-                          : tr("Double click to add a pin · click to go there");
+        return lane_hint(at);
     case Zone::Below:
         return tr("Click to go there");
     }
@@ -108,6 +101,14 @@ void TimelineView::mousePressEvent(QMouseEvent* event) {
     if (event->button() != Qt::LeftButton || at.x() < names_width)
         return;
     const auto pin = pin_at(at);
+    drag_.modifiers = event->modifiers();
+    if (const auto end = trigger_end_at(at)) {
+        if (!view_.selection().contains(*end))
+            view_.select({*end});
+        drag_.kind = Drag::Kind::Stretch;
+        drag_.pin = *end;
+        return;
+    }
     if (const auto sound = sound_at(at); sound && sound->grip != SoundGrip::Body) {
         view_.select({sound->pin});
         drag_.kind = Drag::Kind::Sound;
@@ -126,10 +127,16 @@ void TimelineView::mousePressEvent(QMouseEvent* event) {
     } else if (zone_at(at) == Zone::Ruler) {
         drag_.kind = Drag::Kind::Range;
     } else if (pin) {
-        if (view_.press(*pin, event->modifiers() & Qt::ControlModifier)) {
-            drag_.kind = Drag::Kind::Pins;
+        const bool alt = event->modifiers() & Qt::AltModifier,
+                   control = event->modifiers() & Qt::ControlModifier;
+        if (view_.press(*pin, control && !alt)) {
+            drag_.kind = kind_of_press(*pin, at, event->modifiers());
             drag_.pin = *pin;
         }
+    } else if (zone_at(at) == Zone::Lane && (event->modifiers() & Qt::ShiftModifier)) {
+        drag_.kind = Drag::Kind::Band;
+        if (event->modifiers() & Qt::ControlModifier)
+            drag_.selected_before = view_.selection();
     } else {
         drag_.kind = Drag::Kind::Playhead;
         if (!(event->modifiers() & Qt::ControlModifier))
@@ -140,12 +147,13 @@ void TimelineView::mousePressEvent(QMouseEvent* event) {
 
 void TimelineView::mouseMoveEvent(QMouseEvent* event) {
     const QPointF at = event->position();
-    const bool far = std::abs(at.x() - drag_.from.x()) >= drag_distance;
+    const bool far = (at - drag_.from).manhattanLength() >= drag_distance;
     const bool off_grid = event->modifiers() & Qt::ShiftModifier;
     switch (drag_.kind) {
     case Drag::Kind::None:
         emit hint(hint_for(at));
         setCursor(at.x() < names_width                                 ? Qt::ArrowCursor
+                  : trigger_end_at(at)                                 ? Qt::SplitHCursor
                   : pin_at(at) || (beats_.contains(at) && beat_at(at)) ? Qt::SizeHorCursor
                                                                        : Qt::ArrowCursor);
         break;
@@ -161,8 +169,26 @@ void TimelineView::mouseMoveEvent(QMouseEvent* event) {
         }
         break;
     case Drag::Kind::Pins:
+    case Drag::Kind::Roll:
+    case Drag::Kind::Ripple:
         if (far || drag_.moved)
             drag_pins_to(at, off_grid);
+        break;
+    case Drag::Kind::Slip:
+        if (far || drag_.moved)
+            slip_to(at);
+        break;
+    case Drag::Kind::Shot:
+        if (far || drag_.moved)
+            drag_shot_to(at, event->modifiers() & Qt::ControlModifier);
+        break;
+    case Drag::Kind::Stretch:
+        if (far || drag_.moved)
+            stretch_to(at, off_grid);
+        break;
+    case Drag::Kind::Band:
+        if (far || drag_.moved)
+            band_to(at);
         break;
     case Drag::Kind::Sound:
         if (far || drag_.moved)
@@ -179,100 +205,6 @@ void TimelineView::mouseMoveEvent(QMouseEvent* event) {
     }
 }
 
-void TimelineView::drag_pins_to(QPointF at, bool off_grid) {
-    const auto& project = document_.project();
-    if (!project.grid) {
-        emit hint(tr("Pins are dragged along the beats: detect the beats first"));
-        return;
-    }
-    const auto grabbed = anchored_time(project.pin(drag_.pin)->anchor, project);
-    if (!grabbed)
-        return;
-    const Seconds wanted = *grabbed + (scale_.time(at.x()) - drag_.from_time);
-    const Ticks target = project.grid->nearest_tick(snapped(wanted, off_grid));
-    const Ticks by = target - project.grid->nearest_tick(*grabbed);
-    if (drag_.moved && by == drag_.by)
-        return;
-    drag_.moved = true;
-    drag_.by = by;
-    drag_.shown = moved_by(project, as_list(view_.selection()), by);
-    drag_.schedule = resolve(drag_.shown);
-    emit hint(tr("To %1").arg(QString::fromStdString(format_position(project.grid->position_of(target)))));
-    invalidate();
-}
-
-std::optional<GrippedSound> TimelineView::sound_at(QPointF at) const {
-    const Scene s = scene();
-    for (std::size_t i = 0; i < lanes_.size() && i < s.project.lanes.size(); ++i)
-        if (s.project.lanes[i]->kind == LaneKind::Sound && lanes_[i].rect.contains(at) &&
-            at.x() >= names_width)
-            return sound_under(
-                {s, *s.project.lanes[i], s.schedule[i], lanes_[i].rect.adjusted(names_width, 0, 0, 0)}, at);
-    return std::nullopt;
-}
-
-bool TimelineView::press_switch(QPointF at) {
-    const auto* row = lane_at(at);
-    const Lane* lane = row ? document_.project().lane(row->lane) : nullptr;
-    if (!lane || lane->kind != LaneKind::Sound)
-        return false;
-    const bool mute = switch_rect(row->rect, false).contains(at),
-               solo = switch_rect(row->rect, true).contains(at);
-    if (!mute && !solo)
-        return false;
-    document_.apply(
-        with_mute_and_solo(document_.project(), lane->id, lane->muted != mute, lane->solo != solo),
-        mute ? tr("mute lane") : tr("solo lane"));
-    return true;
-}
-
-/// Edges and fades of a sound. Edges snap to beats unless Shift is held, as pins do; fades run free.
-void TimelineView::drag_sound_to(QPointF at, bool off_grid) {
-    const auto& project = document_.project();
-    const Pin* pin = project.pin(drag_.pin);
-    const auto* body = pin ? std::get_if<SoundBody>(&pin->body) : nullptr;
-    const auto start = pin ? anchored_time(pin->anchor, project) : std::nullopt;
-    if (!body || !start)
-        return;
-    Seconds by = scale_.time(at.x()) - drag_.from_time;
-    if (drag_.grip == SoundGrip::LeftEdge)
-        by = snapped(*start + by, off_grid) - *start;
-    else if (drag_.grip == SoundGrip::RightEdge)
-        by = snapped(*start + body->length + by, off_grid) - *start - body->length;
-    const auto* source = document_.source(body->sound);
-    const auto changed =
-        dragged(*body, drag_.grip, by, source ? std::optional(source->samples->duration()) : std::nullopt);
-    auto next = with_body(project, drag_.pin, changed.body);
-    if (next && changed.start_moved != Seconds(0)) {
-        const Seconds moved_to = *start + changed.start_moved;
-        Anchor anchor = TimeAnchor{moved_to};
-        if (std::holds_alternative<MusicalAnchor>(pin->anchor) && project.grid) {
-            const Ticks tick = project.grid->nearest_tick(moved_to);
-            anchor = MusicalAnchor{tick, moved_to - project.grid->time_at(tick)};
-        }
-        next = with_anchor(*next, drag_.pin, anchor);
-    }
-    if (!next)
-        return;
-    drag_.moved = true;
-    drag_.shown = *std::move(next);
-    drag_.schedule = resolve(drag_.shown);
-    emit hint(tr("%1 s long, fades %2 s and %3 s")
-                  .arg(changed.body.length.value, 0, 'f', 2)
-                  .arg(changed.body.fade_in.value, 0, 'f', 2)
-                  .arg(changed.body.fade_out.value, 0, 'f', 2));
-    invalidate();
-}
-
-void TimelineView::finish_pin_drag() {
-    const bool moved = drag_.moved && drag_.by != Ticks(0);
-    Project next = std::move(drag_.shown);
-    drag_ = {};
-    if (moved)
-        document_.apply(std::move(next), view_.selection().size() > 1 ? tr("move pins") : tr("move pin"));
-    invalidate();
-}
-
 void TimelineView::cancel_drag() {
     drag_ = {};
     setCursor(Qt::ArrowCursor);
@@ -282,11 +214,20 @@ void TimelineView::cancel_drag() {
 void TimelineView::mouseReleaseEvent(QMouseEvent* event) {
     switch (drag_.kind) {
     case Drag::Kind::Pins:
+    case Drag::Kind::Roll:
+    case Drag::Kind::Ripple:
+    case Drag::Kind::Slip:
+    case Drag::Kind::Shot:
+    case Drag::Kind::Stretch:
         if (event->button() == Qt::LeftButton) {
-            if (!drag_.moved && !(event->modifiers() & Qt::ControlModifier))
+            if (!drag_.moved && drag_.kind != Drag::Kind::Stretch &&
+                !(event->modifiers() & Qt::ControlModifier))
                 view_.select({drag_.pin});
-            finish_pin_drag();
+            finish_lane_drag();
         }
+        return;
+    case Drag::Kind::Band:
+        cancel_drag();
         return;
     case Drag::Kind::Sound:
         if (drag_.moved) {
@@ -319,6 +260,10 @@ void TimelineView::mouseDoubleClickEvent(QMouseEvent* event) {
     if (zone_at(event->position()) == Zone::GridRow)
         return add_beat_at(event->position(), event->modifiers() & Qt::ShiftModifier);
     const auto* row = lane_at(event->position());
+    if (row && event->position().x() < names_width) {
+        emit lane_name_wanted(row->lane);
+        return;
+    }
     const auto head = pin_at(event->position());
     // A double click on a shot's bar adds a cut there; on a pin's head it adds nothing.
     if (!row || event->position().x() < names_width ||
@@ -349,6 +294,11 @@ void TimelineView::wheelEvent(QWheelEvent* event) {
 void TimelineView::contextMenuEvent(QContextMenuEvent* event) {
     QPointF at = event->pos();
     std::optional<PinId> pin;
+    if (event->reason() == QContextMenuEvent::Mouse && at.x() < names_width) {
+        const auto* row = lane_at(at);
+        emit lane_menu_wanted(event->globalPos(), row ? row->lane : LaneId{});
+        return;
+    }
     if (event->reason() == QContextMenuEvent::Keyboard) {
         if (!view_.selection().empty())
             pin = *view_.selection().begin();

@@ -99,13 +99,20 @@ const Schedule& TimelineView::shown_schedule() const {
     return shows_drag() ? drag_.schedule : document_.schedule();
 }
 
-std::vector<ShotSpan> TimelineView::shown_shots(std::size_t lane) const {
+const LaneSpans& TimelineView::shown_spans(std::size_t lane) const {
     const auto& project = shown_project();
-    if (&project == &document_.project())
-        return document_.shots(project.lanes[lane]->id);
-    if (project.lanes[lane]->kind != LaneKind::Cut)
-        return {};
-    return shots_of(project, *project.lanes[lane], shown_schedule()[lane]);
+    if (!shows_drag() ||
+        (project.lanes[lane] == document_.project().lanes[lane] && project.grid == document_.project().grid))
+        return document_.spans(project.lanes[lane]->id);
+    drag_.spans.resize(project.lanes.size());
+    if (!drag_.spans[lane])
+        drag_.spans[lane] = spans_of(project, *project.lanes[lane], shown_schedule()[lane]);
+    return *drag_.spans[lane];
+}
+
+LaneScene TimelineView::lane_scene(const Scene& scene, std::size_t lane) const {
+    return {scene, *scene.project.lanes[lane], scene.schedule[lane], shown_spans(lane),
+            lanes_[lane].rect.adjusted(names_width, 0, 0, 0)};
 }
 
 Scene TimelineView::scene() const {
@@ -134,7 +141,7 @@ void TimelineView::lay_out() {
     scale_.width = std::max(10.0, w - names_width);
     double lanes_height = 0;
     for (const auto& lane : document_.project().lanes)
-        lanes_height += lane_view(lane->kind).height;
+        lanes_height += lane_view(lane->kind).height(*lane);
     const auto& look = view_.look();
     const bool wave_folded = look.wave_folded, spectrum_folded = look.spectrum == SongLook::Spectrum::Folded;
     const auto detection = document_.ears().shown();
@@ -168,7 +175,7 @@ void TimelineView::lay_out() {
     double y = trust_.bottom() + 8;
     lanes_.clear();
     for (const auto& lane : document_.project().lanes) {
-        const double h = std::round(lane_view(lane->kind).height * stretch);
+        const double h = std::round(lane_view(lane->kind).height(*lane) * stretch);
         lanes_.push_back({lane->id, QRectF(0, y, w, h)});
         y += h;
     }
@@ -234,11 +241,13 @@ void TimelineView::playhead_moved() {
 QPointF TimelineView::head_position(PinId pin) const {
     for (std::size_t i = 0; i < document_.schedule().size() && i < lanes_.size(); ++i)
         for (const auto& resolved : document_.schedule()[i].pins)
-            if (resolved.id == pin)
+            if (resolved.id == pin) {
+                const Lane& lane = *document_.project().lanes[i];
                 return {scale_.x(resolved.time),
-                        lanes_[i].rect.top() + (document_.project().lanes[i]->kind == LaneKind::Marker
-                                                    ? lanes_[i].rect.height() / 2
-                                                    : lane_view(document_.project().lanes[i]->kind).head_y)};
+                        lanes_[i].rect.top() + lane_view(lane.kind).head_y(lane,
+                                                                           lane.pins[resolved.index].body,
+                                                                           lanes_[i].rect.height())};
+            }
     return {-1, -1};
 }
 
@@ -317,28 +326,25 @@ void TimelineView::paint_names(QPainter& painter) const {
         const Lane& lane = *project.lanes[i];
         const QRectF row = lanes_[i].rect;
         const double y = row.center().y();
-        draw_head(painter, lane.kind, {13, lane.kind == LaneKind::Cut ? y - 6 : y}, p, HeadState::Placed,
-                  false);
-        put(name, p.paper_text, QRectF(26, row.top(), names_width - 30, row.height()),
+        draw_head(painter, lane.kind,
+                  {lane.kind == LaneKind::Trigger ? 9.0 : 13.0, lane.kind == LaneKind::Cut ? y - 6 : y}, p,
+                  HeadState::Placed, false);
+        const auto switches = switches_of(lane, row);
+        put(name, p.paper_text, QRectF(26, row.top(), switches.front().rect.left() - 29, row.height()),
             QString::fromStdString(lane.name));
-        if (lane.kind == LaneKind::Sound)
-            for (const bool solo : {false, true})
-                paint_switch(painter, switch_rect(row, solo), solo ? tr("S") : tr("M"),
-                             solo ? lane.solo : lane.muted);
+        painter.setFont(small);
+        for (const auto& s : switches)
+            paint_switch(painter, s);
     }
 }
 
-QRectF TimelineView::switch_rect(const QRectF& row, bool solo) const {
-    return {names_width - (solo ? 24.0 : 46.0), row.center().y() - 9, 19, 18};
-}
-
-void TimelineView::paint_switch(QPainter& painter, const QRectF& rect, const QString& letter, bool on) const {
+void TimelineView::paint_switch(QPainter& painter, const Switch& s) const {
     const auto& p = *palette_;
-    painter.setPen(QPen(on ? p.paper_text : p.paper_bar, on ? 2 : 1));
-    painter.setBrush(on ? p.paper_text : p.paper_names);
-    painter.drawRoundedRect(rect, 3, 3);
-    painter.setPen(on ? p.paper_names : p.paper_text);
-    painter.drawText(rect, Qt::AlignCenter, letter);
+    painter.setPen(QPen(s.on ? p.paper_text : p.paper_line, 1));
+    painter.setBrush(s.on ? p.paper_text : p.paper_names);
+    painter.drawRoundedRect(s.rect, 3, 3);
+    painter.setPen(s.on ? p.paper_names : p.paper_quiet);
+    painter.drawText(s.rect, Qt::AlignCenter, s.letter);
 }
 
 void TimelineView::paint_base() {
@@ -384,17 +390,17 @@ void TimelineView::paint_base() {
 
     painter.setClipRect(time_area);
     for (std::size_t i = 0; i < s.project.lanes.size() && i < lanes_.size(); ++i) {
-        const LaneScene lane{s, *s.project.lanes[i], s.schedule[i],
-                             lanes_[i].rect.adjusted(names_width, 0, 0, 0)};
+        const LaneScene lane = lane_scene(s, i);
         paint_stems(painter, lane, ruler_.bottom());
     }
     for (std::size_t i = 0; i < s.project.lanes.size() && i < lanes_.size(); ++i) {
-        const LaneScene lane{s, *s.project.lanes[i], s.schedule[i],
-                             lanes_[i].rect.adjusted(names_width, 0, 0, 0)};
+        const LaneScene lane = lane_scene(s, i);
         painter.setClipRect(lane.row);
-        lane_view(lane.lane.kind).paint(painter, lane, shown_shots(i));
+        lane_view(lane.lane.kind).paint(painter, lane);
+        paint_left_out(painter, lane);
         paint_outlines(painter, lane);
     }
+    paint_drag(painter);
     if (tempo_.height() > 0) {
         painter.setClipRect(time_area);
         paint_tempo(painter, s, tempo_);

@@ -32,6 +32,8 @@ public:
     /// Where a pin's head is drawn; for tests and for the keyboard's context menu.
     [[nodiscard]] QPointF head_position(PinId pin) const;
     [[nodiscard]] QRectF lane_row(LaneId lane) const; ///< the time area of it
+    /// Of the switch with that letter beside the lane's name.
+    [[nodiscard]] QPointF switch_position(LaneId lane, QChar letter) const;
     [[nodiscard]] QRectF ruler_row() const;
     [[nodiscard]] QRectF wave_row() const;
     [[nodiscard]] QRectF spectrum_row() const;
@@ -47,6 +49,8 @@ signals:
     void hint(const QString& text);             ///< what the mouse does here
     void add_wanted(LaneId lane, Seconds time); ///< double click
     void menu_wanted(QPoint global, std::optional<PinId> pin, Seconds time);
+    void lane_name_wanted(LaneId lane); ///< to be given another
+    void lane_menu_wanted(QPoint global, LaneId lane);
 
 protected:
     void paintEvent(QPaintEvent* event) override;
@@ -67,24 +71,52 @@ private:
         QRectF rect; ///< over the whole width
     };
     struct Drag {
-        enum class Kind { None, Playhead, Range, Pins, Sound, Beat, Pan } kind = Kind::None;
+        enum class Kind {
+            None,
+            Playhead,
+            Range,
+            Pins,
+            Roll,
+            Ripple,
+            Slip,
+            Shot,
+            Stretch,
+            Band,
+            Sound,
+            Beat,
+            Pan
+        } kind = Kind::None;
         SoundGrip grip = SoundGrip::Body;
         QPointF from;
         Seconds from_time;
         PinId pin;
         std::int64_t beat = 0;
         Ticks by;
+        int rows = 0;
+        PinId target; ///< the shot that another is dragged onto
+        bool replacing = false;
+        QPointF to;
+        std::set<PinId> selected_before;
+        Qt::KeyboardModifiers modifiers;
         bool moved = false;
         Seconds pan_start;
         Project shown; ///< the project as it would be
         Schedule schedule;
+        mutable std::vector<std::optional<LaneSpans>>
+            spans; ///< of lanes that the drag changes, when asked for
     };
 
     void lay_out();
     void invalidate();
     void paint_base();
-    [[nodiscard]] QRectF switch_rect(const QRectF& row, bool solo) const;
-    void paint_switch(QPainter& painter, const QRectF& rect, const QString& letter, bool on) const;
+    struct Switch {
+        enum What { Mute, Solo, Lock } what;
+        QString letter;
+        bool on;
+        QRectF rect;
+    };
+    [[nodiscard]] std::vector<Switch> switches_of(const Lane& lane, const QRectF& row) const;
+    void paint_switch(QPainter& painter, const Switch& to_paint) const;
     bool press_switch(QPointF at);
     void drag_sound_to(QPointF at, bool off_grid);
     [[nodiscard]] std::optional<GrippedSound> sound_at(QPointF at) const;
@@ -98,21 +130,34 @@ private:
     void drag_beat_to(QPointF at, Qt::KeyboardModifiers modifiers);
     void finish_beat_drag();
     void add_beat_at(QPointF at, bool free);
+    void show_drag(Project project);
     void drag_pins_to(QPointF at, bool off_grid);
-    void finish_pin_drag();
+    [[nodiscard]] int rows_dragged(QPointF at) const;
+    void slip_to(QPointF at);
+    void drag_shot_to(QPointF at, bool replace);
+    void stretch_to(QPointF at, bool in_frames);
+    void band_to(QPointF at);
+    void finish_lane_drag();
+    void paint_drag(QPainter& painter) const;
+    [[nodiscard]] Drag::Kind kind_of_press(PinId pin, QPointF at, Qt::KeyboardModifiers keys) const;
+    [[nodiscard]] std::optional<std::size_t> lane_index_at(QPointF at) const;
+    [[nodiscard]] std::optional<PinId> trigger_end_at(QPointF at) const;
+    [[nodiscard]] std::optional<PinId> shot_at_point(QPointF at) const;
+    [[nodiscard]] QString lane_hint(QPointF at) const;
     void cancel_drag();
     [[nodiscard]] Seconds snapped(Seconds time, bool off_grid) const;
     [[nodiscard]] Zone zone_at(QPointF at) const;
     [[nodiscard]] const LaneRow* lane_at(QPointF at) const;
     [[nodiscard]] std::optional<PinId> pin_at(QPointF at) const;
     [[nodiscard]] bool shows_drag() const {
-        return drag_.moved && (drag_.kind == Drag::Kind::Pins || drag_.kind == Drag::Kind::Sound ||
-                               drag_.kind == Drag::Kind::Beat);
+        return drag_.moved && drag_.kind >= Drag::Kind::Pins && drag_.kind != Drag::Kind::Band &&
+               drag_.kind != Drag::Kind::Pan;
     }
     [[nodiscard]] Scene scene() const;
     [[nodiscard]] const Project& shown_project() const;
     [[nodiscard]] const Schedule& shown_schedule() const;
-    [[nodiscard]] std::vector<ShotSpan> shown_shots(std::size_t lane) const;
+    [[nodiscard]] const LaneSpans& shown_spans(std::size_t lane) const;
+    [[nodiscard]] LaneScene lane_scene(const Scene& scene, std::size_t lane) const;
     [[nodiscard]] Seconds song_end() const;
     [[nodiscard]] QString hint_for(QPointF at) const;
 

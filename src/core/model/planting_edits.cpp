@@ -17,6 +17,17 @@ std::vector<PinId> pins_of(const Project& project, PlantingId planting) {
     return pins;
 }
 
+PlantingId planting_around(const Project& project, LaneId lane, Ticks at) {
+    PlantingId found;
+    for (const auto& planting : *project.plantings)
+        if (planting.lane == lane && planting.picker) {
+            const Ticks home = at - planting.shift;
+            if (planting.picker->whole || (home >= planting.picker->from && home < planting.picker->until))
+                found = planting.id;
+        }
+    return found;
+}
+
 bool is_exception(const Pin& pin) {
     return pin.planting.value != 0 && (!pin.home || pin.moved || pin.altered);
 }

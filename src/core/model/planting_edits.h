@@ -9,6 +9,9 @@ namespace pulsepin {
 
 [[nodiscard]] std::vector<PinId> pins_of(const Project& project, PlantingId planting);
 
+/// The planting of a lane whose picker's range holds that place, the last one of several; 0 for none.
+[[nodiscard]] PlantingId planting_around(const Project& project, LaneId lane, Ticks at);
+
 /// What a person corrected in a planting; it stays when the planting is run again.
 struct Exceptions {
     std::size_t added = 0, moved = 0, altered = 0, left_out = 0;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "schedule/forms.h"
 
+#include "model/lane_kinds.h"
 #include "model/shot_edits.h"
 #include "schedule/resolve.h"
 #include "schedule/triggers.h"
@@ -321,6 +322,26 @@ Result<Bodies> bodies_for(const Project& project, const Lane& lane, std::span<co
         break;
     }
     return fail("Sounds are not placed on beats.", {}, "Add a sound, then drag it along the beats.");
+}
+
+Result<PinBody> body_at(const Project& project, const Lane& lane, Ticks at, PlantingId id) {
+    PlantingForm form{lane_kind(lane.kind).empty_body(), {}, {}};
+    if (const Planting* planting = project.planting(id)) {
+        form = planting->form;
+    } else if (lane.kind != LaneKind::Cut) {
+        const Seconds time = project.grid->time_at(at);
+        for (const auto& pin : resolve(project, lane).pins)
+            if (pin.time <= time)
+                form.body = lane.pins[pin.index].body;
+        if (auto* marker = std::get_if<MarkerBody>(&form.body))
+            marker->name = "marker " + std::to_string(lane.pins.size() + 1);
+    }
+    form.shots.shortest = Frames(0); // whoever puts it there wants it there
+    const Picked place[] = {{at, 1}};
+    auto bodies = bodies_for(project, lane, place, form);
+    if (!bodies)
+        return tl::unexpected(bodies.error());
+    return *std::move(bodies->front());
 }
 
 void take_strength_of_onsets(const Project& project, std::vector<Picked>& places) {

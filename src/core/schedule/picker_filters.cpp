@@ -304,4 +304,11 @@ std::vector<double> steps_as_parameters(int bars, int steps_a_beat, const std::v
             static_cast<double>(bits & 0xffffffffu), static_cast<double>(bits >> 32)};
 }
 
+std::vector<bool> steps_of_parameters(std::span<const double> parameters, std::size_t count) {
+    std::vector<bool> on(count, false);
+    for (std::size_t i = 0; i < std::min<std::size_t>(count, 64) && parameters.size() == 4; ++i)
+        on[i] = bit_of(parameters, static_cast<std::int64_t>(i));
+    return on;
+}
+
 } // namespace pulsepin

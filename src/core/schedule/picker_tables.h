@@ -55,4 +55,6 @@ struct PickerFilterRow {
 [[nodiscard]] std::vector<double> steps_as_parameters(int bars, int steps_a_beat,
                                                       const std::vector<bool>& on);
 
+[[nodiscard]] std::vector<bool> steps_of_parameters(std::span<const double> parameters, std::size_t count);
+
 } // namespace pulsepin

@@ -1,8 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "detail_panel.h"
+#include "details/detail_panel.h"
 
 #include "model/edits.h"
 #include "model/lane_kinds.h"
+#include "model/planting_edits.h"
+#include "schedule/find_pins.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
 #include "widgets.h"
@@ -47,22 +49,10 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
     column->addWidget(title_);
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(12);
-    grid->setVerticalSpacing(5);
+    grid->setVerticalSpacing(3);
     const QString names[] = {tr("anchor"), tr("time"),          tr("frame"),
                              tr("lead"),   tr("nearest onset"), tr("planted by")};
     int line = 0;
-    name_label_ = quiet(tr("name"));
-    name_ = new QLineEdit;
-    name_->setObjectName("marker name");
-    name_->setAccessibleName(tr("Name of the marker"));
-    grid->addWidget(name_label_, line, 0);
-    grid->addWidget(name_, line++, 1);
-    shot_label_ = quiet(tr("shot"));
-    shot_ = new QComboBox;
-    shot_->setObjectName("shot");
-    shot_->setAccessibleName(tr("Shot of the cut"));
-    grid->addWidget(shot_label_, line, 0);
-    grid->addWidget(shot_, line++, 1);
     for (int i = 0; i < 6; ++i) {
         names_[i] = quiet(names[i]);
         values_[i] = new QLabel(this);
@@ -84,25 +74,42 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
         ++line;
     }
     grid->setColumnStretch(1, 1);
-    column->addLayout(grid);
     sound_ = new SoundDetail(document_);
-    column->addWidget(sound_);
+    marker_ = new MarkerDetail(document_);
+    cut_ = new CutDetail(document_);
+    trigger_ = new TriggerDetail(document_);
+    for (QWidget* fields : {static_cast<QWidget*>(sound_), static_cast<QWidget*>(marker_),
+                            static_cast<QWidget*>(cut_), static_cast<QWidget*>(trigger_)})
+        column->addWidget(fields);
+    column->addLayout(grid);
     column->addStretch(1);
 
     buttons_ = new QWidget;
     auto* row = new QHBoxLayout(buttons_);
     row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(8);
+    row->setSpacing(5);
     pinned_ = new QPushButton(tr("Unpin"));
     pinned_->setObjectName("pinned");
     whole_planting_ = new QPushButton(tr("Planting"));
     whole_planting_->setToolTip(tr("Selects all that was placed together with this"));
+    locked_ = new QPushButton(tr("Lock"));
+    locked_->setObjectName("lock pins");
+    locked_->setCheckable(true);
+    locked_->setToolTip(tr("Nothing changes it until it is unlocked (Ctrl+L)"));
+    muted_ = new QPushButton(tr("Mute"));
+    muted_->setObjectName("mute pins");
+    muted_->setCheckable(true);
+    muted_->setToolTip(tr("It stays where it is, without effect (Ctrl+M)"));
     delete_ = new QPushButton(tr("Delete"));
     delete_->setToolTip(tr("Removes what is selected (Delete)"));
     row->addWidget(pinned_);
     row->addWidget(whole_planting_);
+    row->addWidget(locked_);
+    row->addWidget(muted_);
     row->addWidget(delete_);
     row->addStretch(1);
+    for (auto* button : {pinned_, whole_planting_, locked_, muted_, delete_})
+        button->setProperty("role", "small");
     column->addWidget(buttons_);
 
     connect(delete_, &QPushButton::clicked, this, &DetailPanel::delete_wanted);
@@ -114,29 +121,20 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
         document_.apply(with_pinned(document_.project(), pin_, loose), loose ? tr("pin") : tr("unpin"));
     });
     connect(whole_planting_, &QPushButton::clicked, this, [this] {
-        const Pin* chosen = document_.project().pin(pin_);
-        std::set<PinId> together;
-        for (const auto& lane : document_.project().lanes)
-            for (const auto& pin : lane->pins)
-                if (chosen && pin.planting == chosen->planting)
-                    together.insert(pin.id);
-        view_.select(together);
+        if (const Pin* chosen = document_.project().pin(pin_)) {
+            const auto pins = pins_of(document_.project(), chosen->planting);
+            const auto planting = chosen->planting;
+            view_.select({pins.begin(), pins.end()});
+            emit planting_wanted(planting);
+        }
     });
-    connect(name_, &QLineEdit::editingFinished, this, [this] {
-        const Pin* pin = document_.project().pin(pin_);
-        if (!pin || !std::holds_alternative<MarkerBody>(pin->body))
-            return;
-        auto body = std::get<MarkerBody>(pin->body);
-        body.name = name_->text().toStdString();
-        document_.apply(with_body(document_.project(), pin_, body), tr("rename marker"));
+    connect(locked_, &QPushButton::clicked, this, [this](bool lock) {
+        const std::vector<PinId> pins(view_.selection().begin(), view_.selection().end());
+        document_.apply(with_pins_locked(document_.project(), pins, lock), lock ? tr("lock") : tr("unlock"));
     });
-    connect(shot_, &QComboBox::activated, this, [this](int index) {
-        const Pin* pin = document_.project().pin(pin_);
-        if (!pin || !std::holds_alternative<CutBody>(pin->body))
-            return;
-        auto body = std::get<CutBody>(pin->body);
-        body.shot = ClipId{shot_->itemData(index).toULongLong()};
-        document_.apply(with_body(document_.project(), pin_, body), tr("change shot"));
+    connect(muted_, &QPushButton::clicked, this, [this](bool mute) {
+        const std::vector<PinId> pins(view_.selection().begin(), view_.selection().end());
+        document_.apply(with_pins_muted(document_.project(), pins, mute), mute ? tr("mute") : tr("unmute"));
     });
     connect(lead_, &QSpinBox::valueChanged, this, [this](int frames) {
         if (const Lane* lane = document_.project().lane_of(pin_); lane && lane->lead.value != frames)
@@ -167,79 +165,110 @@ void DetailPanel::show_nothing() {
         values_[i]->hide();
     }
     for (QWidget* w :
-         {static_cast<QWidget*>(name_), static_cast<QWidget*>(shot_), static_cast<QWidget*>(lead_),
-          static_cast<QWidget*>(name_label_), static_cast<QWidget*>(shot_label_), buttons_})
+         {static_cast<QWidget*>(sound_), static_cast<QWidget*>(marker_), static_cast<QWidget*>(cut_),
+          static_cast<QWidget*>(trigger_), static_cast<QWidget*>(lead_), buttons_})
         w->hide();
-    sound_->hide();
     names_[0]->setText(tr("Click a pin to see where it lies."));
     names_[0]->show();
 }
 
+PinsDetail* DetailPanel::fields_of(LaneKind kind) const {
+    switch (kind) {
+    case LaneKind::Marker:
+        return marker_;
+    case LaneKind::Cut:
+        return cut_;
+    case LaneKind::Trigger:
+        return trigger_;
+    case LaneKind::Sound:
+        break;
+    }
+    return nullptr;
+}
+
+void DetailPanel::show_common(const std::vector<PinId>& pins) {
+    buttons_->show();
+    bool locked = true, muted = true;
+    for (const PinId id : pins)
+        if (const Pin* pin = document_.project().pin(id)) {
+            locked = locked && pin->locked;
+            muted = muted && pin->muted;
+        }
+    locked_->setChecked(locked);
+    muted_->setChecked(muted);
+}
+
 void DetailPanel::show_many() {
     show_nothing();
-    title_->setText(tr("%n pins selected", nullptr, static_cast<int>(view_.selection().size())));
+    const auto& project = document_.project();
+    const std::vector<PinId> pins(view_.selection().begin(), view_.selection().end());
     Seconds worst;
-    for (const auto& lane : document_.schedule())
-        for (const auto& pin : lane.pins)
-            if (view_.selection().contains(pin.id))
+    std::set<LaneKind> kinds;
+    std::set<PlantingId> plantings;
+    for (std::size_t i = 0; i < document_.schedule().size(); ++i)
+        for (const auto& pin : document_.schedule()[i].pins)
+            if (view_.selection().contains(pin.id)) {
                 worst = std::max(worst, Seconds(std::abs(pin.rounding_error.value)));
+                kinds.insert(project.lanes[i]->kind);
+                plantings.insert(project.lanes[i]->pins[pin.index].planting);
+            }
+    const QString what = kinds.size() == 1 ? QString::fromStdString(count_text(pins.size(), *kinds.begin()))
+                                           : tr("%n pins", nullptr, static_cast<int>(pins.size()));
+    title_->setText(tr("%1 selected").arg(what));
     names_[0]->setText(tr("Worst rounding to a frame: %1 ms").arg(worst.value * 1000, 0, 'f', 1));
-    buttons_->show();
+    if (kinds.size() == 1)
+        if (auto* fields = fields_of(*kinds.begin())) {
+            fields->show_pins(pins);
+            fields->show();
+        }
+    show_common(pins);
     pinned_->hide();
-    whole_planting_->hide();
+    const bool one_planting = plantings.size() == 1 && plantings.begin()->value != 0;
+    whole_planting_->setVisible(one_planting);
+    whole_planting_->setEnabled(one_planting);
+    if (one_planting)
+        pin_ = pins.front(); // the button "Planting" means its planting
 }
 
 void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
     const auto& project = document_.project();
-    const bool marker = std::holds_alternative<MarkerBody>(pin.body);
-    const bool cut = std::holds_alternative<CutBody>(pin.body);
+    show_nothing();
     names_[0]->setText(tr("anchor"));
+    // A trigger and a marker have more fields of their own: what matters less there gives way.
+    const auto shown = [&](int row) {
+        switch (row) {
+        case LeadRow:
+            return lane.kind == LaneKind::Cut;
+        case NearestOnsetRow:
+            return lane.kind == LaneKind::Cut;
+        case PlantingRow:
+        case FrameRow:
+            return lane.kind != LaneKind::Sound;
+        default:
+            return true;
+        }
+    };
     for (int i = 0; i < 6; ++i) {
-        names_[i]->show();
-        values_[i]->setVisible(i != LeadRow);
+        names_[i]->setVisible(shown(i));
+        values_[i]->setVisible(shown(i) && i != LeadRow);
     }
-    lead_->show();
-    buttons_->show();
+    lead_->setVisible(shown(LeadRow));
+    show_common({pin.id});
     pinned_->show();
     whole_planting_->show();
-    name_->setVisible(marker);
-    name_label_->setVisible(marker);
-    shot_->setVisible(cut);
-    shot_label_->setVisible(cut);
-    const auto* sound = std::get_if<SoundBody>(&pin.body);
-    sound_->setVisible(sound != nullptr);
-    if (sound) { // frames and onsets matter less here, and there is no room for all
-        for (const int row : {static_cast<int>(FrameRow), static_cast<int>(NearestOnsetRow),
-                              static_cast<int>(PlantingRow), static_cast<int>(LeadRow)}) {
-            names_[row]->hide();
-            values_[row]->hide();
-        }
-        lead_->hide();
+    sound_->setVisible(lane.kind == LaneKind::Sound);
+    if (lane.kind == LaneKind::Sound)
         sound_->show_sound(pin.id);
-        const Clip* clip = project.clip(sound->sound);
-        title_->setText(
-            tr("Selected: sound “%1”").arg(clip ? QString::fromStdString(clip->name) : tr("none")));
+    if (auto* fields = fields_of(lane.kind)) {
+        fields->show_pins({pin.id});
+        fields->show();
     }
-    if (marker) {
-        const auto name = QString::fromStdString(std::get<MarkerBody>(pin.body).name);
-        title_->setText(tr("Selected: marker “%1”").arg(name));
-        if (name_->text() != name)
-            name_->setText(name);
-    }
-    if (cut) {
-        const ClipId chosen = std::get<CutBody>(pin.body).shot;
-        shot_->clear();
-        for (const Clip* shot : project.shots()) {
-            shot_->addItem(QString::fromStdString(shot->name), static_cast<qulonglong>(shot->id.value));
-            if (shot->id == chosen)
-                shot_->setCurrentIndex(shot_->count() - 1);
-        }
-        const Clip* clip = project.clip(chosen);
-        if (!clip)
-            shot_->setCurrentIndex(-1);
-        title_->setText(
-            tr("Selected: cut to “%1”").arg(clip ? QString::fromStdString(clip->name) : tr("no shot")));
-    }
+    const QString name = QString::fromStdString(name_of(pin.body, project));
+    title_->setText((lane.kind == LaneKind::Marker  ? tr("Selected: marker “%1”")
+                     : lane.kind == LaneKind::Cut   ? tr("Selected: cut to “%1”")
+                     : lane.kind == LaneKind::Sound ? tr("Selected: sound “%1”")
+                                                    : tr("Selected: %1"))
+                        .arg(name.isEmpty() ? tr("no shot") : name));
     const auto* musical = std::get_if<MusicalAnchor>(&pin.anchor);
     if (musical && project.grid) {
         const auto* ms = std::get_if<Seconds>(&musical->offset);
@@ -252,7 +281,7 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
         values_[AnchorRow]->setText(tr("needs a grid"));
     } else {
         values_[AnchorRow]->setText(std::holds_alternative<TimeAnchor>(pin.anchor) ? tr("loose, at its time")
-                                                                                   : tr("a marker"));
+                                                                                   : tr("what it lies on"));
     }
     const auto* resolved = find_resolved(document_.schedule(), pin.id);
     values_[TimeRow]->setText(resolved ? QString::fromStdString(format_clock(resolved->time)) : tr("none"));
@@ -261,11 +290,19 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
     const QSignalBlocker quietly(lead_);
     lead_->setValue(static_cast<int>(lane.lead.value));
     const Planting* planting = project.planting(pin.planting);
-    const QString by = planting ? QString::fromStdString(planting->description) : tr("hand");
+    QString by = planting ? QString::fromStdString(planting->description) : tr("hand");
+    if (is_exception(pin))
+        by = tr("%1, then by hand").arg(by);
     values_[PlantingRow]->setText(
         QFontMetrics(values_[PlantingRow]->font()).elidedText(by, Qt::ElideRight, 150));
     values_[PlantingRow]->setToolTip(by);
     whole_planting_->setEnabled(planting != nullptr);
+    if (resolved && resolved->shares_frame)
+        values_[FrameRow]->setText(values_[FrameRow]->text() + tr(" · shared"));
+    values_[FrameRow]->setToolTip(
+        resolved && resolved->shares_frame
+            ? tr("Another one of this lane acts on the same frame: the one placed last is seen")
+            : QString());
     const bool loose = std::holds_alternative<TimeAnchor>(pin.anchor);
     pinned_->setText(loose ? tr("Pin") : tr("Unpin"));
     pinned_->setToolTip(loose ? tr("Ties it to the nearest beat, where it is")

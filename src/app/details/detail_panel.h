@@ -1,14 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "document.h"
-#include "sound_detail.h"
+#include "details/pins_detail.h"
+#include "details/sound_detail.h"
 #include "view_state.h"
 
-#include <QComboBox>
 #include <QGridLayout>
 #include <QLabel>
-#include <QLineEdit>
 #include <QPushButton>
 #include <QSpinBox>
 
@@ -23,11 +21,15 @@ public:
 
 signals:
     void delete_wanted();
+    void planting_wanted(PlantingId planting); ///< to be changed
 
 private:
     void show_pin(const Pin& pin, const Lane& lane);
     void show_many();
     void show_nothing();
+    void show_common(const std::vector<PinId>& pins);
+    /// The fields of that kind of pins, if it has some.
+    [[nodiscard]] PinsDetail* fields_of(LaneKind kind) const;
     [[nodiscard]] QString nearest_onset(Seconds time) const;
 
     Document& document_;
@@ -35,16 +37,17 @@ private:
     QLabel* title_;
     QLabel* names_[6];
     QLabel* values_[6];
-    QLineEdit* name_;
-    QComboBox* shot_;
     QSpinBox* lead_;
-    QLabel* name_label_;
-    QLabel* shot_label_;
     QPushButton* pinned_;
     QPushButton* whole_planting_;
+    QPushButton* locked_;
+    QPushButton* muted_;
     QPushButton* delete_;
     QWidget* buttons_;
     SoundDetail* sound_;
+    MarkerDetail* marker_;
+    CutDetail* cut_;
+    TriggerDetail* trigger_;
     PinId pin_;
 };
 

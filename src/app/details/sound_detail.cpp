@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "sound_detail.h"
+#include "details/sound_detail.h"
 
 #include "model/edits.h"
 #include "widgets.h"

@@ -1,0 +1,133 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "fields.h"
+
+#include "palette.h"
+
+#include <QColorDialog>
+#include <QHBoxLayout>
+#include <QMenu>
+#include <QPainter>
+#include <array>
+
+namespace pulsepin {
+namespace {
+
+constexpr std::array<Colour, 10> offered{{{0xffffff},
+                                          {0xfff4d6},
+                                          {0xf2b134},
+                                          {0xd96a2b},
+                                          {0xc4472b},
+                                          {0x9c4a8f},
+                                          {0x4a6fb5},
+                                          {0x2f7f79},
+                                          {0x6c8f3f},
+                                          {0x000000}}};
+
+QPixmap swatch(Colour colour) {
+    QPixmap square(16, 16);
+    square.fill(QColor::fromRgb(static_cast<QRgb>(colour.rgb)));
+    return square;
+}
+
+} // namespace
+
+QString text_of(std::string_view text) {
+    return QString::fromUtf8(text.data(), static_cast<qsizetype>(text.size()));
+}
+
+std::span<const Colour> offered_colours() {
+    return offered;
+}
+
+LengthField::LengthField(const QString& name, const std::vector<Length::Unit>& units, QWidget* parent)
+    : QWidget(parent) {
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(4);
+    amount_ = new QDoubleSpinBox;
+    amount_->setObjectName(name + " amount");
+    amount_->setAccessibleName(tr("%1: how much").arg(name));
+    amount_->setToolTip(tr("How long it lasts"));
+    amount_->setRange(0.0625, 100'000);
+    amount_->setKeyboardTracking(false);
+    unit_ = new QComboBox;
+    unit_->setObjectName(name + " unit");
+    unit_->setAccessibleName(tr("%1: counted in").arg(name));
+    unit_->setToolTip(tr("What the length is counted in"));
+    for (const auto unit : units)
+        unit_->addItem(unit == Length::Unit::None        ? tr("no length")
+                       : unit == Length::Unit::UntilNext ? tr("until the next")
+                       : unit == Length::Unit::InBeats   ? tr("beats")
+                       : unit == Length::Unit::InFrames  ? tr("frames")
+                                                         : tr("ms"),
+                       static_cast<int>(unit));
+    row->addWidget(amount_);
+    row->addWidget(unit_, 1);
+    connect(unit_, &QComboBox::activated, this, [this] {
+        show_amount();
+        emit edited();
+    });
+    connect(amount_, &QDoubleSpinBox::valueChanged, this, &LengthField::edited);
+    show_amount();
+}
+
+void LengthField::show_amount() {
+    const auto unit = static_cast<Length::Unit>(unit_->currentData().toInt());
+    amount_->setVisible(unit != Length::Unit::None && unit != Length::Unit::UntilNext);
+    amount_->setDecimals(unit == Length::Unit::InBeats ? 3 : 0);
+    amount_->setSingleStep(unit == Length::Unit::InBeats ? 0.25 : unit == Length::Unit::InFrames ? 1 : 10);
+}
+
+void LengthField::set_length(const Length& length) {
+    const QSignalBlocker quietly(amount_);
+    unit_->setCurrentIndex(std::max(0, unit_->findData(static_cast<int>(length.unit))));
+    show_amount();
+    amount_->setValue(length.amount > 0 ? length.amount : 1);
+}
+
+Length LengthField::length() const {
+    return {static_cast<Length::Unit>(unit_->currentData().toInt()), amount_->value()};
+}
+
+ColourField::ColourField(const QString& name, QWidget* parent) : QPushButton(parent) {
+    setObjectName(name);
+    setAccessibleName(name);
+    setMinimumWidth(34);
+    connect(this, &QPushButton::clicked, this, &ColourField::ask);
+}
+
+void ColourField::set_colour(Colour colour) {
+    colour_ = colour;
+    setToolTip(tr("%1: %2").arg(objectName(), QColor::fromRgb(static_cast<QRgb>(colour.rgb)).name()));
+    update();
+}
+
+void ColourField::ask() {
+    QMenu menu(this);
+    menu.setObjectName("colours");
+    for (const Colour colour : offered)
+        connect(menu.addAction(swatch(colour), QColor::fromRgb(static_cast<QRgb>(colour.rgb)).name()),
+                &QAction::triggered, this, [this, colour] {
+                    set_colour(colour);
+                    emit edited();
+                });
+    connect(menu.addAction(tr("Another…")), &QAction::triggered, this, [this] {
+        const QColor chosen =
+            QColorDialog::getColor(QColor::fromRgb(static_cast<QRgb>(colour_.rgb)), this, objectName());
+        if (!chosen.isValid())
+            return;
+        set_colour({static_cast<std::uint32_t>(chosen.rgb() & 0xffffffu)});
+        emit edited();
+    });
+    menu.exec(mapToGlobal(QPoint(0, height())));
+}
+
+void ColourField::paintEvent(QPaintEvent* event) {
+    QPushButton::paintEvent(event);
+    QPainter painter(this);
+    painter.setPen(QPen(day_palette().desk_quiet, 1));
+    painter.setBrush(QColor::fromRgb(static_cast<QRgb>(colour_.rgb)));
+    painter.drawRect(QRectF(rect()).adjusted(6.5, 5.5, -6.5, -5.5));
+}
+
+} // namespace pulsepin

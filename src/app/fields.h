@@ -1,0 +1,54 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "model/pin.h"
+
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QPushButton>
+#include <QWidget>
+
+namespace pulsepin {
+
+[[nodiscard]] QString text_of(std::string_view text);
+
+/// How long something lasts: a number and its unit. Which units there are is said when it is made.
+class LengthField : public QWidget {
+    Q_OBJECT
+public:
+    LengthField(const QString& name, const std::vector<Length::Unit>& units, QWidget* parent = nullptr);
+    void set_length(const Length& length); ///< says nothing
+    [[nodiscard]] Length length() const;
+
+signals:
+    void edited(); ///< by a person
+
+private:
+    void show_amount();
+    QComboBox* unit_;
+    QDoubleSpinBox* amount_;
+};
+
+/// A colour that is chosen from a few, or from all.
+class ColourField : public QPushButton {
+    Q_OBJECT
+public:
+    explicit ColourField(const QString& name, QWidget* parent = nullptr);
+    void set_colour(Colour colour); ///< says nothing
+    [[nodiscard]] Colour colour() const { return colour_; }
+
+signals:
+    void edited();
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    void ask();
+    Colour colour_;
+};
+
+/// The colours that are offered first.
+[[nodiscard]] std::span<const Colour> offered_colours();
+
+} // namespace pulsepin

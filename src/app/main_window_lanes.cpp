@@ -1,0 +1,91 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// Lanes: added, named, moved, locked, deleted.
+#include "main_window.h"
+
+#include "model/edits.h"
+#include "model/lane_kinds.h"
+
+#include <QInputDialog>
+
+namespace pulsepin {
+
+void MainWindow::make_lane_actions(QMenu* menu) {
+    for (const auto& row : lane_kinds())
+        if (row.kind != LaneKind::Sound) // comes with the first sound
+            add(menu, "add lane of " + text_of(row.id), tr("Add a lane of %1…").arg(text_of(row.id)), {},
+                [this, kind = row.kind] { add_lane(kind); });
+}
+
+void MainWindow::add_lane(LaneKind kind) {
+    const auto& row = lane_kind(kind);
+    bool wanted = false;
+    const QString name = QInputDialog::getText(this, tr("Add a lane"), tr("Name of the lane"),
+                                               QLineEdit::Normal, text_of(row.plural), &wanted)
+                             .trimmed();
+    if (!wanted)
+        return;
+    document_.apply(
+        with_lane(document_.project(), kind, (name.isEmpty() ? text_of(row.plural) : name).toStdString()),
+        tr("add lane"));
+}
+
+void MainWindow::name_lane(LaneId id) {
+    const Lane* lane = document_.project().lane(id);
+    if (!lane)
+        return;
+    bool wanted = false;
+    const QString name =
+        QInputDialog::getText(this, tr("Name the lane"), tr("Name of the lane"), QLineEdit::Normal,
+                              QString::fromStdString(lane->name), &wanted);
+    if (wanted)
+        document_.apply(with_lane_named(document_.project(), id, name.trimmed().toStdString()),
+                        tr("name lane"));
+}
+
+void MainWindow::show_lane_menu(QPoint at, LaneId id) {
+    QMenu menu(this);
+    menu.setObjectName("lane menu");
+    const Lane* lane = document_.project().lane(id);
+    const auto entry = [&](const QString& text, std::function<void()> what) {
+        connect(menu.addAction(text), &QAction::triggered, this, std::move(what));
+    };
+    if (lane) {
+        entry(tr("Name…"), [this, id] { name_lane(id); });
+        entry(tr("Select all in it"), [this, id] {
+            PinQuery query;
+            query.lane = id;
+            select_found(query);
+        });
+        entry(tr("Lead…"), [this, id] { ask_for_lead(id); });
+        entry(tr("Move up"),
+              [this, id] { document_.apply(with_lane_moved(document_.project(), id, -1), tr("move lane")); });
+        entry(tr("Move down"),
+              [this, id] { document_.apply(with_lane_moved(document_.project(), id, 1), tr("move lane")); });
+        entry(lane->locked ? tr("Unlock") : tr("Lock"), [this, id, locked = lane->locked] {
+            document_.apply(with_lane_locked(document_.project(), id, !locked),
+                            locked ? tr("unlock lane") : tr("lock lane"));
+        });
+        entry(tr("Delete"),
+              [this, id] { document_.apply(without_lane(document_.project(), id), tr("delete lane")); });
+        menu.addSeparator();
+    }
+    for (const auto& row : lane_kinds())
+        if (row.kind != LaneKind::Sound)
+            menu.addAction(actions_.at("add lane of " + text_of(row.id)));
+    menu.exec(at);
+}
+
+void MainWindow::ask_for_lead(LaneId id) {
+    const Lane* lane = document_.project().lane(id);
+    if (!lane)
+        return;
+    bool wanted = false;
+    const int frames =
+        QInputDialog::getInt(this, tr("Lead"), tr("Frames that the lane acts before its anchors"),
+                             static_cast<int>(lane->lead.value), -240, 240, 1, &wanted);
+    if (wanted)
+        document_.apply(with_lead(document_.project(), id, Frames(frames)), tr("change lead"));
+}
+
+} // namespace pulsepin

@@ -1,0 +1,422 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// What is done to pins: adding, moving, copying, locking, selecting alike.
+#include "main_window.h"
+
+#include "model/edits.h"
+#include "model/lane_kinds.h"
+#include "model/planting_edits.h"
+#include "model/shot_edits.h"
+#include "repeat_dialog.h"
+#include "schedule/find_pins.h"
+#include "schedule/forms.h"
+#include "time/musical_text.h"
+
+#include <QInputDialog>
+
+namespace pulsepin {
+
+std::vector<PinId> MainWindow::selected_pins() const {
+    return {view_.selection().begin(), view_.selection().end()};
+}
+
+void MainWindow::make_pin_actions(QMenu* menu) {
+    using K = QKeySequence;
+    add(menu, "add marker", tr("Add a marker here"), {K(tr("M"))}, [this] { add_pin_of(LaneKind::Marker); });
+    add(menu, "add marker on shot", tr("Add a marker on the shot or sound here"), {K(tr("Ctrl+Shift+M"))},
+        [this] { add_marker_on_shot(); });
+    add(menu, "add cut", tr("Add a cut here"), {K(tr("C"))}, [this] { add_pin_of(LaneKind::Cut); });
+    add(menu, "add trigger", tr("Add a trigger here"), {K(tr("E"))},
+        [this] { add_pin_of(LaneKind::Trigger); });
+    menu->addSeparator();
+    add(menu, "copy pins", tr("Copy"), {K::Copy}, [this] { copy_pins(); });
+    add(menu, "cut pins", tr("Cut out"), {K::Cut}, [this] {
+        copy_pins();
+        delete_selection();
+    });
+    add(menu, "paste pins", tr("Paste at the playhead"), {K::Paste}, [this] { paste_pins(); });
+    add(menu, "paste on chosen", tr("Paste on the next chosen beats"), {K(tr("Ctrl+Shift+V"))},
+        [this] { paste_on_chosen(); });
+    add(menu, "repeat", tr("Repeat bars…"), {K(tr("Ctrl+R"))}, [this] { ask_for_repetition(); });
+    menu->addSeparator();
+    const std::tuple<const char*, QString, QString, std::function<Project(std::span<const PinId>)>> moves[] =
+        {{"frame earlier", tr("A frame earlier"), "Alt+,",
+          [this](auto pins) { return nudged_by(document_.project(), pins, Frames(-1)); }},
+         {"frame later", tr("A frame later"), "Alt+.",
+          [this](auto pins) { return nudged_by(document_.project(), pins, Frames(1)); }},
+         {"earlier", tr("A beat earlier"), "Alt+Left",
+          [this](auto pins) { return moved_by(document_.project(), pins, Ticks(-ticks_per_beat)); }},
+         {"later", tr("A beat later"), "Alt+Right",
+          [this](auto pins) { return moved_by(document_.project(), pins, Ticks(ticks_per_beat)); }},
+         {"bar earlier", tr("A bar earlier"), "Alt+Shift+Left",
+          [this](auto pins) { return moved_by_bars(document_.project(), pins, -1); }},
+         {"bar later", tr("A bar later"), "Alt+Shift+Right",
+          [this](auto pins) { return moved_by_bars(document_.project(), pins, 1); }},
+         {"row up", tr("A row up"), "Alt+Up",
+          [this](auto pins) { return with_rows_moved(document_.project(), pins, -1); }},
+         {"row down", tr("A row down"), "Alt+Down",
+          [this](auto pins) { return with_rows_moved(document_.project(), pins, 1); }}};
+    for (const auto& [name, text, key, move] : moves)
+        add(menu, name, text, {K(key)}, [this, move = move] { change_selection(move, tr("move pins")); });
+    menu->addSeparator();
+    add(menu, "lock", tr("Lock or unlock"), {K(tr("Ctrl+L"))}, [this] { lock_selection(); });
+    add(menu, "mute", tr("Mute or unmute"), {K(tr("Ctrl+M"))}, [this] { mute_selection(); });
+    add(menu, "delete", tr("Delete"), {K::Delete}, [this] {
+        if (view_.selection().empty() && view_.beat())
+            grid_->delete_chosen_beat();
+        else
+            delete_selection();
+    });
+}
+
+void MainWindow::make_shot_actions(QMenu* menu) {
+    using K = QKeySequence;
+    const auto edit = [this](const QString& what, auto&& how) {
+        return [this, what, how] {
+            const PinId cut = chosen_cut();
+            if (cut.value == 0)
+                return document_.say(tr("Select one cut first"));
+            document_.apply(how(document_.project(), cut), what);
+        };
+    };
+    const auto frame = [this](int by) {
+        return [this, by](const Project& project, PinId cut) {
+            return slipped(project, cut, project.settings->frame_rate.start_of(Frames(by)));
+        };
+    };
+    const auto roll = [](int beats) {
+        return [beats](const Project& project, PinId cut) {
+            return rolled(project, cut, Ticks(beats * ticks_per_beat));
+        };
+    };
+    const auto ripple = [](int beats) {
+        return [beats](const Project& project, PinId cut) {
+            return rippled(project, cut, Ticks(beats * ticks_per_beat));
+        };
+    };
+    add(menu, "slip back", tr("Slip a frame back in its clip"), {K("Ctrl+Alt+Left")},
+        edit(tr("slip shot"), frame(-1)));
+    add(menu, "slip on", tr("Slip a frame on in its clip"), {K("Ctrl+Alt+Right")},
+        edit(tr("slip shot"), frame(1)));
+    add(menu, "roll earlier", tr("Roll a beat earlier, pictures stay"), {K("Ctrl+Alt+,")},
+        edit(tr("roll cut"), roll(-1)));
+    add(menu, "roll later", tr("Roll a beat later, pictures stay"), {K("Ctrl+Alt+.")},
+        edit(tr("roll cut"), roll(1)));
+    add(menu, "ripple earlier", tr("A beat earlier with all later cuts"), {K("Ctrl+Alt+Shift+Left")},
+        edit(tr("move cut and all later ones"), ripple(-1)));
+    add(menu, "ripple later", tr("A beat later with all later cuts"), {K("Ctrl+Alt+Shift+Right")},
+        edit(tr("move cut and all later ones"), ripple(1)));
+    add(menu, "swap shots", tr("Swap with the next shot"), {K("Ctrl+Alt+S")}, [this] { swap_with_next(); });
+    add(menu, "camera here", tr("The next camera at the playhead, same moment"), {K(tr("Shift+C"))},
+        [this] { add_camera_cut(); });
+}
+
+void MainWindow::make_select_actions(QMenu* menu) {
+    using K = QKeySequence;
+    add(menu, "select all", tr("All pins"), {K::SelectAll}, [this] { select_found({}); });
+    add(menu, "deselect", tr("Nothing"), {K(tr("Esc"))}, [this] {
+        view_.select({});
+        view_.choose_beat(std::nullopt);
+    });
+    const auto like = [this](auto&& ask) {
+        return [this, ask] {
+            const Pin* pin =
+                view_.selection().empty() ? nullptr : document_.project().pin(*view_.selection().begin());
+            if (!pin)
+                return document_.say(tr("Select one of them first"));
+            PinQuery query;
+            ask(query, *pin, *document_.project().lane_of(pin->id));
+            select_found(query);
+        };
+    };
+    add(menu, "select kind", tr("All of its kind"), {K(tr("Ctrl+Shift+A"))},
+        like([](PinQuery& q, const Pin&, const Lane& lane) { q.kind = lane.kind; }));
+    add(menu, "select lane", tr("All in its lane"), {K(tr("Ctrl+Alt+A"))},
+        like([](PinQuery& q, const Pin&, const Lane& lane) { q.lane = lane.id; }));
+    add(menu, "select colour", tr("All of its colour"), {},
+        like([](PinQuery& q, const Pin& pin, const Lane& lane) {
+            q.kind = lane.kind;
+            q.colour = colour_of(pin.body);
+        }));
+    add(menu, "select name", tr("All of its name"), {},
+        like([this](PinQuery& q, const Pin& pin, const Lane& lane) {
+            q.kind = lane.kind;
+            q.name = name_of(pin.body, document_.project());
+        }));
+    add(menu, "select its planting", tr("All placed together with it"), {K(tr("Ctrl+P"))},
+        like([](PinQuery& q, const Pin& pin, const Lane&) { q.planting = pin.planting; }));
+    add(menu, "select range", tr("All in the range"), {K(tr("Ctrl+Shift+R"))}, [this] {
+        if (!view_.range())
+            return document_.say(tr("Drag a range along the ruler first"));
+        PinQuery query;
+        query.range = TimeSpan{view_.range()->from, view_.range()->until};
+        select_found(query);
+    });
+    add(menu, "select by name", tr("By name…"), {K(tr("Ctrl+F"))}, [this] {
+        bool wanted = false;
+        const QString name = QInputDialog::getText(this, tr("Select by name"), tr("Part of the name"),
+                                                   QLineEdit::Normal, {}, &wanted);
+        if (!wanted || name.isEmpty())
+            return;
+        PinQuery query;
+        query.name = name.toStdString();
+        select_found(query);
+    });
+}
+
+void MainWindow::select_found(const PinQuery& query) {
+    const auto found = find_pins(document_.project(), document_.schedule(), query);
+    view_.select({found.begin(), found.end()});
+    document_.say(found.size() == 1 ? tr("One pin selected") : tr("%1 pins selected").arg(found.size()));
+}
+
+void MainWindow::change_selection(const std::function<Project(std::span<const PinId>)>& how,
+                                  const QString& what) {
+    const auto pins = selected_pins();
+    if (pins.empty())
+        return document_.say(tr("Select pins first"));
+    const auto locked = locked_among(document_.project(), pins);
+    document_.apply(how(pins), what);
+    if (locked > 0)
+        document_.say(tr("%1 locked, left alone").arg(locked));
+}
+
+void MainWindow::lock_selection() {
+    const auto pins = selected_pins();
+    if (pins.empty())
+        return document_.say(tr("Select pins first"));
+    bool all = true;
+    for (const PinId id : pins)
+        all = all && document_.project().pin(id)->locked;
+    document_.apply(with_pins_locked(document_.project(), pins, !all), all ? tr("unlock") : tr("lock"));
+}
+
+void MainWindow::mute_selection() {
+    change_selection(
+        [this](std::span<const PinId> pins) {
+            bool all = true;
+            for (const PinId id : pins)
+                all = all && document_.project().pin(id)->muted;
+            return with_pins_muted(document_.project(), pins, !all);
+        },
+        tr("mute"));
+}
+
+void MainWindow::delete_selection() {
+    change_selection([this](std::span<const PinId> pins) { return without_pins(document_.project(), pins); },
+                     view_.selection().size() > 1 ? tr("delete pins") : tr("delete pin"));
+}
+
+// -- copying
+
+void MainWindow::copy_pins() {
+    const auto pins = selected_pins();
+    if (pins.empty())
+        return document_.say(tr("Select pins first"));
+    clipping_ = clipping_of(document_.project(), pins);
+    document_.say(clipping_.items.empty() ? tr("Pins are copied along the beats: find the beats first")
+                                          : tr("%1 copied").arg(clipping_.items.size()));
+}
+
+void MainWindow::take_copies(const Result<Copied>& copied, const QString& what) {
+    if (!copied)
+        return document_.say(QString::fromStdString(copied.error().message()));
+    if (copied->count == 0)
+        return document_.say(tr("All of these places are taken already"));
+    document_.apply(copied->project, what);
+    std::set<PinId> pins;
+    for (const PlantingId planting : copied->plantings)
+        for (const PinId pin : pins_of(document_.project(), planting))
+            pins.insert(pin);
+    view_.select(std::move(pins));
+    document_.say(copied->already_there == 0
+                      ? tr("%1 placed and selected").arg(copied->count)
+                      : tr("%1 placed and selected, %2 not").arg(copied->count).arg(copied->already_there));
+}
+
+void MainWindow::paste_pins() {
+    const auto& grid = document_.project().grid;
+    const Ticks at = grid ? grid->nearest_beat(view_.playhead()) : Ticks(0);
+    take_copies(pasted(document_.project(), clipping_, at), tr("paste"));
+}
+
+/// The beats that the stop "Place" picks, from the playhead on.
+void MainWindow::paste_on_chosen() {
+    const auto& project = document_.project();
+    const auto picker = place_->picker();
+    const auto picked =
+        picker ? pick(*picker, project) : Result<std::vector<Picked>>(tl::unexpected(picker.error()));
+    if (!picked)
+        return document_.say(QString::fromStdString(picked.error().message()));
+    std::vector<Ticks> places;
+    for (const auto& place : *picked)
+        if (project.grid->time_at(place.at) >= view_.playhead() - Seconds(0.001))
+            places.push_back(place.at);
+    if (places.empty())
+        return document_.say(tr("The stop “Place” picks no beat after the playhead"));
+    take_copies(pasted_on(project, clipping_, places), tr("paste on chosen beats"));
+}
+
+void MainWindow::ask_for_repetition() {
+    const auto& project = document_.project();
+    const auto pins = selected_pins();
+    if (pins.empty() || !project.grid)
+        return document_.say(tr("Select what shall come again, along the beats"));
+    const auto& grid = *project.grid;
+    Ticks from, until;
+    if (view_.range()) {
+        from = grid.nearest_beat(view_.range()->from);
+        until = grid.nearest_beat(view_.range()->until);
+    } else { // the whole bars that hold them
+        std::optional<Seconds> first, last;
+        for (const auto& lane : document_.schedule())
+            for (const auto& pin : lane.pins)
+                if (view_.selection().contains(pin.id)) {
+                    first = first ? std::min(*first, pin.time) : pin.time;
+                    last = last ? std::max(*last, pin.time) : pin.time;
+                }
+        if (!first)
+            return;
+        from = grid.ticks_of({grid.position_of(grid.nearest_tick(*first)).bar, 1, 0});
+        until = grid.ticks_of({grid.position_of(grid.nearest_tick(*last)).bar + 1, 1, 0});
+    }
+    const auto bars = std::max<std::int64_t>(1, grid.position_of(until).bar - grid.position_of(from).bar);
+    RepeatDialog dialog(
+        tr("From %1 until %2")
+            .arg(QString::fromStdString(format_position(grid.position_of(from))),
+                 QString::fromStdString(format_position(grid.position_of(until)))),
+        bars, [&](const Repetition& repetition) { return repeated(project, pins, from, until, repetition); },
+        this);
+    if (dialog.exec() == QDialog::Accepted)
+        take_copies(repeated(project, pins, from, until, dialog.repetition()), tr("repeat bars"));
+}
+
+// -- adding
+
+void MainWindow::add_pin_of(LaneKind kind) {
+    const Lane* lane = document_.project().first_lane(kind);
+    if (!lane && kind == LaneKind::Trigger) {
+        document_.apply(with_lane(document_.project(), kind, tr("Flash").toStdString()), tr("add lane"));
+        lane = document_.project().first_lane(kind);
+    }
+    if (!lane)
+        return;
+    const auto& grid = document_.project().grid;
+    const Seconds now = heard_now();
+    add_pin(lane->id, grid && view_.snap() != Snap::Off ? grid->time_at(grid->nearest_beat(now)) : now);
+}
+
+/// What is heard at this moment, while it plays; else where the playhead stands.
+Seconds MainWindow::heard_now() const {
+    return player_.playing() ? player_.position() : view_.playhead();
+}
+
+void MainWindow::add_pin(LaneId id, Seconds time) {
+    const auto& project = document_.project();
+    const Lane* lane = project.lane(id);
+    if (!lane)
+        return;
+    if (lane->kind == LaneKind::Sound)
+        return sound_dialog();
+    if (lane->kind == LaneKind::Cut && project.shots().empty())
+        return document_.say(tr("There are no shots to cut to. Add video files to the bin first."));
+    Pin pin{{}, TimeAnchor{time}, lane_kind(lane->kind).empty_body(), {}};
+    if (project.grid) {
+        const Ticks at = project.grid->nearest_tick(time);
+        pin.anchor = MusicalAnchor{at};
+        const auto body = body_at(project, *lane, at, {});
+        if (!body)
+            return document_.say(QString::fromStdString(body.error().message()));
+        pin.body = *body;
+    } else if (auto* cut = std::get_if<CutBody>(&pin.body)) {
+        cut->shot = project.shots().front()->id;
+    } else if (auto* marker = std::get_if<MarkerBody>(&pin.body)) {
+        marker->name = tr("marker %1").arg(lane->pins.size() + 1).toStdString();
+    }
+    const PinId added{project.next_id};
+    if (document_.apply(with_pins(project, id, {pin}),
+                        tr("add %1").arg(text_of(lane_kind(lane->kind).singular))))
+        view_.select({added});
+}
+
+/// The cut or sound that is seen or heard there; sounds first, since they lie over the shots.
+std::optional<PinId> MainWindow::clip_at(Seconds time) const {
+    const auto& project = document_.project();
+    for (const auto& part : heard_parts(project, document_.schedule()))
+        if (time >= part.start && time < part.start + part.body.length)
+            return part.pin;
+    const auto* shot = shot_at(document_.shown_shots(), project.settings->frame_rate.frame_at(time));
+    return shot ? std::optional(shot->cut) : std::nullopt;
+}
+
+void MainWindow::add_marker_on_shot() {
+    const auto& project = document_.project();
+    const Lane* lane = project.first_lane(LaneKind::Marker);
+    const Seconds now = heard_now();
+    const auto host = clip_at(now);
+    if (!lane || !host)
+        return document_.say(tr("There is no shot or sound here to mark"));
+    const auto start = anchored_time(project.pin(*host)->anchor, project);
+    MarkerBody body;
+    body.name = tr("marker %1").arg(lane->pins.size() + 1).toStdString();
+    const PinId added{project.next_id};
+    if (document_.apply(with_pins(project, lane->id, {{{}, MarkerAnchor{*host, now - *start}, body, {}}}),
+                        tr("add marker on the shot"))) {
+        view_.select({added});
+        document_.say(tr("Marked on “%1”: it travels with it")
+                          .arg(QString::fromStdString(name_of(project.pin(*host)->body, project))));
+    }
+}
+
+// -- shots
+
+PinId MainWindow::chosen_cut() const {
+    if (view_.selection().size() != 1)
+        return {};
+    const Pin* pin = document_.project().pin(*view_.selection().begin());
+    return pin && std::holds_alternative<CutBody>(pin->body) ? pin->id : PinId{};
+}
+
+void MainWindow::swap_with_next() {
+    const PinId cut = chosen_cut();
+    const Lane* lane = cut.value == 0 ? nullptr : document_.project().lane_of(cut);
+    if (!lane)
+        return document_.say(tr("Select one cut first"));
+    const auto& shots = document_.shots(lane->id);
+    const auto here =
+        std::find_if(shots.begin(), shots.end(), [cut](const ShotSpan& span) { return span.cut == cut; });
+    if (here == shots.end() || here + 1 == shots.end())
+        return document_.say(tr("There is no shot after this"));
+    document_.apply(swapped(document_.project(), cut, (here + 1)->cut), tr("swap shots"));
+}
+
+/// A cut to the next clip of the bin that is a camera: the same moment of the song from another angle.
+void MainWindow::add_camera_cut() {
+    const auto& project = document_.project();
+    const Lane* lane = project.first_lane(LaneKind::Cut);
+    std::vector<const Clip*> cameras;
+    for (const Clip* clip : project.shots())
+        if (clip->begins_at)
+            cameras.push_back(clip);
+    if (!lane || cameras.empty())
+        return document_.say(
+            tr("No shot is a camera yet: tell at the stop “Song” where in the song it begins"));
+    const Seconds now = heard_now();
+    const auto* seen = shot_at(document_.shots(lane->id), project.settings->frame_rate.frame_at(now));
+    std::size_t next = 0;
+    for (std::size_t i = 0; seen && i < cameras.size(); ++i)
+        if (cameras[i]->id == seen->shot)
+            next = (i + 1) % cameras.size();
+    CutBody body;
+    body.shot = cameras[next]->id;
+    body.same_moment = true;
+    Pin pin{{}, TimeAnchor{now}, body, {}};
+    if (project.grid)
+        pin.anchor = MusicalAnchor{view_.snap() == Snap::Off ? project.grid->nearest_tick(now)
+                                                             : project.grid->nearest_beat(now)};
+    const PinId added{project.next_id};
+    if (document_.apply(with_pins(project, lane->id, {pin}), tr("cut to camera")))
+        view_.select({added});
+}
+
+} // namespace pulsepin

@@ -1,0 +1,91 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "fields.h"
+#include "model/project.h"
+
+#include <QLineEdit>
+#include <QSpinBox>
+#include <QTableWidget>
+#include <QWidget>
+
+namespace pulsepin {
+
+/// What is placed on each picked position: the fields for one kind of lane.
+class FormFields : public QWidget {
+    Q_OBJECT
+public:
+    using QWidget::QWidget;
+    [[nodiscard]] virtual PlantingForm form() const = 0;
+    virtual void set_form(const PlantingForm& form) = 0; ///< says nothing
+    virtual void set_project(const Project&) {}
+    /// In a few words: "in turn, from bin".
+    [[nodiscard]] virtual QString summary() const = 0;
+
+signals:
+    void changed();
+};
+
+class MarkerForm : public FormFields {
+    Q_OBJECT
+public:
+    explicit MarkerForm(QWidget* parent = nullptr);
+    [[nodiscard]] PlantingForm form() const override;
+    void set_form(const PlantingForm& form) override;
+    [[nodiscard]] QString summary() const override;
+
+private:
+    QLineEdit* name_;
+    QComboBox* colour_;
+    QComboBox* symbol_;
+    LengthField* length_;
+};
+
+class CutForm : public FormFields {
+    Q_OBJECT
+public:
+    explicit CutForm(QWidget* parent = nullptr);
+    [[nodiscard]] PlantingForm form() const override;
+    void set_form(const PlantingForm& form) override;
+    void set_project(const Project& project) override;
+    [[nodiscard]] QString summary() const override;
+
+private:
+    void show_start();
+    QComboBox* order_;
+    QSpinBox* seed_;
+    QComboBox* start_;
+    QDoubleSpinBox* in_point_;
+    QComboBox* marker_;
+    QSpinBox* shortest_;
+    QSpinBox* fade_;
+    QTableWidget* shots_;
+    Shared<std::vector<Clip>> bin_;
+};
+
+class TriggerForm : public FormFields {
+    Q_OBJECT
+public:
+    explicit TriggerForm(QWidget* parent = nullptr);
+    [[nodiscard]] PlantingForm form() const override;
+    void set_form(const PlantingForm& form) override;
+    [[nodiscard]] QString summary() const override;
+
+private:
+    void show_ways();
+    QComboBox* effect_;
+    LengthField* length_;
+    QSpinBox* row_;
+    QComboBox* strengths_;
+    QDoubleSpinBox* strength_;
+    QDoubleSpinBox* low_;
+    QComboBox* colours_;
+    ColourField* from_;
+    ColourField* to_;
+    std::vector<ColourField*> palette_;
+    QSpinBox* seed_;
+};
+
+[[nodiscard]] FormFields* make_form_fields(LaneKind kind);
+
+} // namespace pulsepin

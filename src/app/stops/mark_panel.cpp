@@ -1,0 +1,223 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "stops/mark_panel.h"
+
+#include "details/pins_detail.h"
+#include "model/edits.h"
+#include "model/marker_looks.h"
+#include "widgets.h"
+
+#include <QHBoxLayout>
+#include <QHeaderView>
+#include <QVBoxLayout>
+
+namespace pulsepin {
+
+MarkPanel::MarkPanel(Document& document, ViewState& view, QWidget* parent)
+    : StopPanel(document, view, parent) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(6);
+
+    auto* top = new QHBoxLayout;
+    top->setSpacing(8);
+    top->addWidget(heading(tr("Mark what happens")));
+    top->addStretch(1);
+    text_ = new QLineEdit;
+    text_->setObjectName("marker filter");
+    text_->setAccessibleName(tr("Show only markers with this in name or note"));
+    text_->setPlaceholderText(tr("name or note"));
+    text_->setClearButtonEnabled(true);
+    text_->setToolTip(tr("Only markers whose name or note holds this"));
+    colour_ = new QComboBox;
+    colour_->setObjectName("marker filter colour");
+    colour_->setAccessibleName(tr("Show only markers of this colour"));
+    colour_->setToolTip(tr("Only markers of this colour"));
+    colour_->addItem(tr("all colours"), -1);
+    fill_with_colours(colour_);
+    top->addWidget(text_);
+    top->addWidget(colour_);
+    column->addLayout(top);
+
+    table_ = new MarkerTable(document_, this);
+    list_ = new QTableView;
+    list_->setObjectName("markers");
+    list_->setAccessibleName(tr("Markers"));
+    list_->setModel(table_);
+    list_->setItemDelegate(new MarkerLookDelegate(list_));
+    list_->setSelectionBehavior(QAbstractItemView::SelectRows);
+    list_->setShowGrid(false);
+    list_->verticalHeader()->hide();
+    list_->verticalHeader()->setDefaultSectionSize(22);
+    list_->horizontalHeader()->setHighlightSections(false);
+    list_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    list_->horizontalHeader()->setSectionResizeMode(MarkerTable::Name, QHeaderView::Stretch);
+    list_->horizontalHeader()->setSectionResizeMode(MarkerTable::Note, QHeaderView::Stretch);
+    const std::pair<int, int> widths[] = {{MarkerTable::Place, 58},
+                                          {MarkerTable::Colour, 76},
+                                          {MarkerTable::Symbol, 66},
+                                          {MarkerTable::Lasts, 62},
+                                          {MarkerTable::TravelsWith, 62}};
+    for (const auto& [which, width] : widths)
+        list_->setColumnWidth(which, width);
+    list_->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed);
+    list_->setTabKeyNavigation(false);
+    list_->setToolTip(tr("Double click or F2 to change, Enter to go there"));
+    column->addWidget(list_, 1);
+
+    auto* bottom = new QHBoxLayout;
+    bottom->setSpacing(6);
+    auto* add = main_button(tr("Add here"));
+    add->setObjectName("add marker here");
+    add->setToolTip(tr("A marker at the playhead, also while it plays (M)"));
+    auto* on_shot = new QPushButton(tr("On the shot"));
+    on_shot->setObjectName("add marker on shot");
+    on_shot->setToolTip(
+        tr("A marker on the shot or sound under the playhead: it travels with it (Ctrl+Shift+M)"));
+    row_ = new QComboBox;
+    row_->setObjectName("snap row");
+    row_->setAccessibleName(tr("Snap to onsets of"));
+    row_->setToolTip(tr("The row of onsets to snap to"));
+    limit_ = new QSpinBox;
+    limit_->setObjectName("snap limit");
+    limit_->setAccessibleName(tr("Snap no farther than"));
+    limit_->setRange(1, 2000);
+    limit_->setValue(80);
+    limit_->setPrefix(tr("within "));
+    limit_->setSuffix(tr(" ms"));
+    limit_->setToolTip(tr("Markers that are farther from an onset stay"));
+    snap_ = new QPushButton(tr("Snap to"));
+    snap_->setObjectName("snap markers");
+    snap_->setToolTip(tr("Moves the selected markers, or all in the list, to the nearest onset"));
+    outcome_ = quiet({});
+    outcome_->setObjectName("mark outcome");
+    for (QWidget* widget :
+         {static_cast<QWidget*>(add), static_cast<QWidget*>(on_shot), static_cast<QWidget*>(snap_),
+          static_cast<QWidget*>(row_), static_cast<QWidget*>(limit_)})
+        bottom->addWidget(widget);
+    bottom->addStretch(1);
+    column->addLayout(bottom);
+    column->addWidget(outcome_);
+
+    connect(text_, &QLineEdit::textChanged, this,
+            [this] { table_->set_filter(text_->text(), colour_->currentData().toInt()); });
+    connect(colour_, &QComboBox::currentIndexChanged, this,
+            [this] { table_->set_filter(text_->text(), colour_->currentData().toInt()); });
+    connect(add, &QPushButton::clicked, this, &MarkPanel::add_wanted);
+    connect(on_shot, &QPushButton::clicked, this, &MarkPanel::add_on_shot_wanted);
+    connect(snap_, &QPushButton::clicked, this, &MarkPanel::snap);
+    connect(list_->selectionModel(), &QItemSelectionModel::selectionChanged, this,
+            &MarkPanel::take_selection);
+    connect(table_, &QAbstractItemModel::modelReset, this, &MarkPanel::show_selection);
+    connect(&view_, &ViewState::selection_changed, this, &MarkPanel::show_selection);
+    connect(list_, &QAbstractItemView::activated, this,
+            [this](const QModelIndex& at) { emit go_wanted(table_->time(at.row())); });
+    connect(list_, &QAbstractItemView::clicked, this, [this](const QModelIndex& at) {
+        if (at.column() == MarkerTable::Place)
+            emit go_wanted(table_->time(at.row()));
+    });
+    refresh();
+}
+
+void MarkPanel::fill_rows() {
+    QStringList names, there;
+    if (const auto& detection = document_.project().detection)
+        for (const auto& row : detection->rows)
+            names << QString::fromStdString(row.name);
+    for (int i = 0; i < row_->count(); ++i)
+        there << row_->itemText(i);
+    if (names == there)
+        return;
+    const QString chosen = row_->currentText();
+    row_->clear();
+    row_->addItems(names);
+    row_->setCurrentIndex(std::max(0, row_->findText(chosen.isEmpty() ? QString("kick") : chosen)));
+}
+
+std::vector<PinId> MarkPanel::meant() const {
+    std::vector<PinId> pins;
+    for (const auto& at : list_->selectionModel()->selectedRows())
+        pins.push_back(table_->pin(at.row()));
+    return pins.empty() ? table_->pins() : pins;
+}
+
+void MarkPanel::take_selection() {
+    if (following_)
+        return;
+    following_ = true;
+    std::set<PinId> pins;
+    for (const auto& at : list_->selectionModel()->selectedRows())
+        pins.insert(table_->pin(at.row()));
+    view_.select(std::move(pins));
+    following_ = false;
+}
+
+void MarkPanel::show_selection() {
+    if (following_ || !active_)
+        return;
+    following_ = true;
+    QItemSelection rows;
+    int first = -1;
+    for (int row = 0; row < table_->rowCount(); ++row)
+        if (view_.selection().contains(table_->pin(row))) {
+            rows.select(table_->index(row, 0), table_->index(row, MarkerTable::ColumnCount - 1));
+            first = first < 0 ? row : first;
+        }
+    list_->selectionModel()->select(rows, QItemSelectionModel::ClearAndSelect);
+    if (first >= 0)
+        list_->scrollTo(table_->index(first, 0));
+    following_ = false;
+}
+
+void MarkPanel::snap() {
+    const auto pins = meant();
+    const auto snapped = snapped_to_onsets(document_.project(), pins,
+                                           static_cast<std::size_t>(std::max(0, row_->currentIndex())),
+                                           Seconds(limit_->value() / 1000.0));
+    if (!snapped)
+        return outcome_->setText(QString::fromStdString(snapped.error().message()));
+    if (snapped->moved > 0)
+        document_.apply(snapped->project, tr("snap markers"));
+    QStringList told{tr("%n moved", nullptr, static_cast<int>(snapped->moved))};
+    if (snapped->moved > 0)
+        told.last() += tr(" by up to %1 ms").arg(snapped->farthest.value * 1000, 0, 'f', 0);
+    if (snapped->there_already > 0)
+        told << tr("%n there already", nullptr, static_cast<int>(snapped->there_already));
+    if (snapped->too_far > 0)
+        told << tr("%n too far, left where they are", nullptr, static_cast<int>(snapped->too_far));
+    outcome_->setText(told.join(" · "));
+    document_.say(told.join(" · "));
+}
+
+QString MarkPanel::summary() const {
+    std::size_t count = 0;
+    for (const auto& lane : document_.project().lanes)
+        if (lane->kind == LaneKind::Marker)
+            count += lane->pins.size();
+    return count == 0 ? tr("no markers yet") : tr("%n markers", nullptr, static_cast<int>(count));
+}
+
+bool MarkPanel::complete() const {
+    const auto& lanes = document_.project().lanes;
+    return std::any_of(lanes.begin(), lanes.end(), [](const auto& lane) {
+        return lane->kind == LaneKind::Marker && !lane->pins.empty();
+    });
+}
+
+void MarkPanel::refresh() {
+    fill_rows();
+    snap_->setEnabled(row_->count() > 0);
+    if (active_)
+        table_->refresh();
+}
+
+void MarkPanel::entered() {
+    active_ = true;
+    refresh();
+    show_selection();
+}
+
+void MarkPanel::left() {
+    active_ = false;
+}
+
+} // namespace pulsepin

@@ -1,0 +1,417 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "stops/picker_page.h"
+
+#include "details/pins_detail.h"
+#include "model/marker_looks.h"
+#include "model/planting_edits.h"
+#include "schedule/picker_tables.h"
+#include "time/musical_text.h"
+#include "widgets.h"
+
+#include <QGridLayout>
+#include <QScrollArea>
+#include <QStyle>
+#include <algorithm>
+
+namespace pulsepin {
+namespace {
+
+constexpr std::size_t least_slots = 2, most_slots = 8;
+
+void mark_invalid(QLineEdit* field, bool invalid) {
+    if (field->property("invalid").toBool() == invalid)
+        return;
+    field->setProperty("invalid", invalid);
+    field->style()->unpolish(field);
+    field->style()->polish(field);
+}
+
+} // namespace
+
+PickerPage::PickerPage(Document& document, ViewState& view, QWidget* lane_choice, QWidget* parent)
+    : QWidget(parent), document_(document), view_(view) {
+    auto* grid = new QGridLayout(this);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setHorizontalSpacing(10);
+    grid->setVerticalSpacing(5);
+    source_ = new QComboBox;
+    source_->setObjectName("source");
+    for (const auto& row : picker_sources())
+        source_->addItem(text_of(row.label), text_of(row.id));
+    source_->setToolTip(tr("Where the positions come from"));
+    every_ = new QComboBox;
+    every_->setObjectName("every");
+    for (int n = 1; n <= 16; ++n)
+        every_->addItem(n == 1 ? tr("one") : QString::fromStdString(ordinal(n)), n);
+    every_->setCurrentIndex(1);
+    every_->setToolTip(tr("Counted from the first position of the range, after the filters"));
+    range_ = new QComboBox;
+    range_->setObjectName("range kind");
+    range_->addItems({tr("as typed"), tr("whole song"), tr("range or loop"), tr("this section"),
+                      tr("from the playhead"), tr("what is selected")});
+    range_->setToolTip(tr("Which part of the song"));
+    from_ = new QLineEdit;
+    from_->setObjectName("from");
+    from_->setToolTip(tr("Bar and beat of the first, as 19.1; a range drawn on the ruler is taken over"));
+    until_ = new QLineEdit;
+    until_->setObjectName("until");
+    until_->setToolTip(tr("Bar and beat up to which is placed; itself not included"));
+    kept_ = new QComboBox;
+    kept_->setObjectName("kept picker");
+    kept_->setAccessibleName(tr("Pickers that were kept"));
+    kept_->setEditable(true);
+    kept_->setInsertPolicy(QComboBox::NoInsert);
+    kept_->lineEdit()->setPlaceholderText(tr("a name"));
+    kept_->setToolTip(tr("Choose a picker that was kept, or write a name to keep this one"));
+    keep_ = new QPushButton(tr("Keep"));
+    keep_->setObjectName("keep picker");
+    keep_->setProperty("role", "small");
+    keep_->setToolTip(tr("Keeps source, range and filters in the project under that name"));
+    forget_ = new QPushButton(tr("Forget"));
+    forget_->setObjectName("forget picker");
+    forget_->setProperty("role", "small");
+    forget_->setToolTip(tr("The picker of that name is no longer kept; what it placed stays"));
+    auto* kept = new QWidget;
+    auto* kept_row = new QHBoxLayout(kept);
+    kept_row->setContentsMargins(0, 0, 0, 0);
+    kept_row->setSpacing(3);
+    kept_row->addWidget(kept_, 1);
+    kept_row->addWidget(keep_);
+    kept_row->addWidget(forget_);
+
+    grid->addWidget(labelled(tr("to lane"), lane_choice), 0, 0);
+    grid->addWidget(labelled(tr("from"), source_), 0, 1);
+    grid->addWidget(make_argument(), 0, 2);
+    grid->addWidget(labelled(tr("every"), every_), 0, 3);
+    grid->addWidget(labelled(tr("where"), range_), 1, 0);
+    grid->addWidget(labelled(tr("starting at"), from_), 1, 1);
+    grid->addWidget(labelled(tr("until"), until_), 1, 2);
+    grid->addWidget(labelled(tr("picker"), kept), 1, 3);
+    const int widths[] = {4, 4, 3, 6};
+    for (int column = 0; column < 4; ++column)
+        grid->setColumnStretch(column, widths[column]);
+    auto* filters = new QWidget;
+    auto* filter_column = new QVBoxLayout(filters);
+    make_filters(filter_column);
+    auto* scroll = new QScrollArea;
+    scroll->setObjectName("filters");
+    scroll->setAccessibleName(tr("Filters, one after the other"));
+    scroll->setWidgetResizable(true);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    scroll->setWidget(filters);
+    grid->addWidget(scroll, 2, 0, 1, 4);
+    grid->setRowStretch(2, 1);
+
+    connect(source_, &QComboBox::currentIndexChanged, this, [this] {
+        show_argument();
+        emit changed();
+    });
+    connect(range_, &QComboBox::activated, this, [this](int kind) {
+        take_range(static_cast<RangeKind>(kind));
+        emit changed();
+    });
+    for (auto* box : {row_, colour_, every_})
+        connect(box, &QComboBox::currentIndexChanged, this, &PickerPage::changed);
+    connect(swing_, &QDoubleSpinBox::valueChanged, this, &PickerPage::changed);
+    for (auto* field : {marker_, from_, until_})
+        connect(field, &QLineEdit::textChanged, this, &PickerPage::changed);
+    for (auto* field : {from_, until_}) {
+        connect(field, &QLineEdit::textEdited, this, [this] {
+            bounds_typed_ = true;
+            range_->setCurrentIndex(Typed);
+        });
+        connect(field, &QLineEdit::returnPressed, this, &PickerPage::place_wanted);
+    }
+    connect(kept_, &QComboBox::activated, this, [this](int index) {
+        const auto& pickers = *document_.project().pickers;
+        if (index >= 0 && index < std::ssize(pickers)) {
+            set_picker(pickers[static_cast<std::size_t>(index)].picker);
+            emit changed();
+        }
+    });
+    connect(keep_, &QPushButton::clicked, this, &PickerPage::keep);
+    connect(forget_, &QPushButton::clicked, this, &PickerPage::forget);
+    connect(&view_, &ViewState::range_changed, this, &PickerPage::take_range_of_view);
+    connect(&document_, &Document::opened, this, [this] {
+        bounds_typed_ = false;
+        range_->setCurrentIndex(Typed);
+    });
+    refresh();
+}
+
+QWidget* PickerPage::make_argument() {
+    row_ = new QComboBox;
+    row_->setObjectName("source row");
+    row_->setAccessibleName(tr("Row of onsets"));
+    row_->setToolTip(tr("Which row of onsets"));
+    marker_ = new QLineEdit;
+    marker_->setObjectName("source marker");
+    marker_->setAccessibleName(tr("Name of markers"));
+    marker_->setPlaceholderText(tr("all"));
+    marker_->setToolTip(tr("Only markers whose name holds this"));
+    colour_ = new QComboBox;
+    colour_->setObjectName("source colour");
+    colour_->setAccessibleName(tr("Colour of markers"));
+    fill_with_colours(colour_);
+    swing_ = new QDoubleSpinBox;
+    swing_->setObjectName("swing");
+    swing_->setAccessibleName(tr("Swing"));
+    swing_->setRange(1, 4);
+    swing_->setSingleStep(0.05);
+    swing_->setSuffix(tr(" : 1"));
+    swing_->setToolTip(tr("The first of each pair against the second: 1 straight, 2 triplets"));
+    argument_ = new QWidget;
+    auto* asked = new QVBoxLayout(argument_);
+    asked->setContentsMargins(0, 0, 0, 0);
+    asked->setSpacing(3);
+    argument_name_ = quiet({});
+    asked->addWidget(argument_name_);
+    for (QWidget* field : {static_cast<QWidget*>(row_), static_cast<QWidget*>(marker_),
+                           static_cast<QWidget*>(colour_), static_cast<QWidget*>(swing_)})
+        asked->addWidget(field);
+    return argument_;
+}
+
+void PickerPage::make_filters(QVBoxLayout* column) {
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(4);
+    slots_ = new QVBoxLayout;
+    slots_->setSpacing(4);
+    column->addLayout(slots_);
+    column->addStretch(1);
+    for (std::size_t i = 0; i < least_slots; ++i)
+        add_slot();
+}
+
+/// One more once all are used, so that there is always room for a further filter.
+void PickerPage::add_slot() {
+    auto* slot = new FilterSlot(QString("filter %1").arg(filters_.size() + 1));
+    slot->set_project(document_.project());
+    connect(slot, &FilterSlot::changed, this, [this] {
+        const bool full = std::all_of(filters_.begin(), filters_.end(),
+                                      [](const FilterSlot* s) { return s->use().has_value(); });
+        if (full && filters_.size() < most_slots)
+            add_slot();
+        emit changed();
+    });
+    slots_->addWidget(slot);
+    filters_.push_back(slot);
+}
+
+void PickerPage::fill_rows() {
+    QStringList names, there;
+    if (const auto& detection = document_.project().detection)
+        for (const auto& row : detection->rows)
+            names << QString::fromStdString(row.name);
+    for (int i = 0; i < row_->count(); ++i)
+        there << row_->itemText(i);
+    if (names == there)
+        return;
+    const QSignalBlocker quietly(row_);
+    const QString chosen = row_->currentText();
+    row_->clear();
+    row_->addItems(names);
+    row_->setCurrentIndex(std::max(0, row_->findText(chosen)));
+}
+
+void PickerPage::fill_kept() {
+    QStringList names, there;
+    for (const auto& named : *document_.project().pickers)
+        names << QString::fromStdString(named.name);
+    for (int i = 0; i < kept_->count(); ++i)
+        there << kept_->itemText(i);
+    if (names == there)
+        return;
+    const QSignalBlocker quietly(kept_);
+    const QString written = kept_->currentText();
+    kept_->clear();
+    kept_->addItems(names);
+    kept_->setCurrentIndex(-1);
+    kept_->setEditText(written);
+}
+
+void PickerPage::show_argument() {
+    const auto* source = picker_source(source_->currentData().toString().toStdString());
+    const auto takes = source ? source->takes : SourceTakes::Nothing;
+    row_->setVisible(takes == SourceTakes::OnsetRow);
+    marker_->setVisible(takes == SourceTakes::MarkerName);
+    colour_->setVisible(takes == SourceTakes::MarkerColour);
+    swing_->setVisible(takes == SourceTakes::Swing);
+    argument_->setVisible(takes != SourceTakes::Nothing);
+    argument_name_->setText(takes == SourceTakes::OnsetRow       ? tr("row")
+                            : takes == SourceTakes::MarkerName   ? tr("named")
+                            : takes == SourceTakes::MarkerColour ? tr("colour")
+                                                                 : tr("swing"));
+}
+
+// -- the range
+
+void PickerPage::set_bounds(Ticks from, Ticks until) {
+    const auto& grid = *document_.project().grid;
+    const auto text = [&](Ticks at) { return QString::fromStdString(format_position(grid.position_of(at))); };
+    from_->setText(text(from));
+    until_->setText(text(until));
+}
+
+void PickerPage::take_range(RangeKind kind) {
+    const auto& project = document_.project();
+    from_->setEnabled(kind != Whole);
+    until_->setEnabled(kind != Whole);
+    if (!project.grid)
+        return;
+    const auto& grid = *project.grid;
+    const Ticks end((grid.last_beat() + 1) * ticks_per_beat);
+    bounds_typed_ = true;
+    switch (kind) {
+    case Typed:
+        return;
+    case Whole:
+        return set_bounds(Ticks(grid.first_beat() * ticks_per_beat), end);
+    case DrawnRange:
+        if (const auto& range = view_.range())
+            return set_bounds(grid.nearest_beat(range->from), grid.nearest_beat(range->until));
+        return document_.say(tr("Drag a range along the ruler first"));
+    case FromPlayhead:
+        // From the first beat that is not before it.
+        return set_bounds(
+            Ticks(static_cast<std::int64_t>(std::ceil(grid.beats_at(view_.playhead()).value - 1e-3)) *
+                  ticks_per_beat),
+            end);
+    case Section:
+        if (project.detection)
+            for (const auto& section : project.detection->sections)
+                if (view_.playhead() >= section.start && view_.playhead() < section.end)
+                    return set_bounds(grid.nearest_beat(section.start), grid.nearest_beat(section.end));
+        return document_.say(tr("The playhead lies in no section: find the beats first"));
+    case Selection: {
+        std::optional<Seconds> first, last;
+        for (const auto& lane : document_.schedule())
+            for (const auto& pin : lane.pins)
+                if (view_.selection().contains(pin.id)) {
+                    first = first ? std::min(*first, pin.time) : pin.time;
+                    last = last ? std::max(*last, pin.time) : pin.time;
+                }
+        if (!first)
+            return document_.say(tr("Select pins first"));
+        // Up to the beat after the last one, so that it is part of it.
+        const auto after = static_cast<std::int64_t>(std::floor(grid.beats_at(*last).value + 1e-3)) + 1;
+        return set_bounds(grid.nearest_tick(*first), Ticks(after * ticks_per_beat));
+    }
+    }
+}
+
+void PickerPage::take_range_of_view() {
+    const auto& project = document_.project();
+    if (!project.grid || !project.song)
+        return;
+    if (range_->currentIndex() == Whole) {
+        take_range(Whole);
+    } else if (view_.range()) {
+        take_range(DrawnRange);
+        range_->setCurrentIndex(DrawnRange);
+    } else if (!bounds_typed_) {
+        const auto& grid = *project.grid;
+        set_bounds(Ticks(std::max<std::int64_t>(0, grid.first_beat()) * ticks_per_beat),
+                   Ticks((grid.last_beat() + 1) * ticks_per_beat));
+    }
+}
+
+// -- as a picker
+
+Result<Picker> PickerPage::picker() const {
+    const auto from = parse_position(from_->text().toStdString());
+    const auto until = parse_position(until_->text().toStdString());
+    mark_invalid(from_, !from);
+    mark_invalid(until_, !until);
+    if (!from)
+        return tl::unexpected(from.error());
+    if (!until)
+        return tl::unexpected(until.error());
+    const auto& grid = document_.project().grid;
+    if (!grid)
+        return fail("There is no beat grid yet.", {}, "Detect the beats first.");
+    Picker picker{
+        source_->currentData().toString().toStdString(), grid->ticks_of(*from), grid->ticks_of(*until), {}};
+    picker.whole = range_->currentIndex() == Whole;
+    const auto* source = picker_source(picker.source);
+    const auto takes = source ? source->takes : SourceTakes::Nothing;
+    if (takes == SourceTakes::OnsetRow)
+        picker.argument = row_->currentText().toStdString();
+    if (takes == SourceTakes::MarkerName)
+        picker.argument = marker_->text().toStdString();
+    if (takes == SourceTakes::MarkerColour)
+        picker.argument = marker_colours()[static_cast<std::size_t>(std::max(0, colour_->currentIndex()))].id;
+    if (takes == SourceTakes::Swing)
+        picker.swing = swing_->value();
+    if (picker.source == "list")
+        picker.list = list_;
+    // "Every second" of those that the filters let through.
+    for (const auto* slot : filters_)
+        if (auto use = slot->use())
+            picker.filters.push_back(*std::move(use));
+    if (const int every = every_->currentData().toInt(); every > 1)
+        picker.filters.push_back({"every-nth", {static_cast<double>(every), 0.0}});
+    return picker;
+}
+
+void PickerPage::set_picker(const Picker& picker) {
+    const QSignalBlocker quietly(this);
+    source_->setCurrentIndex(std::max(0, source_->findData(QString::fromStdString(picker.source))));
+    show_argument();
+    const QString argument = QString::fromStdString(picker.argument);
+    row_->setCurrentIndex(std::max(0, row_->findText(argument)));
+    marker_->setText(argument);
+    colour_->setCurrentIndex(std::max(0, marker_look_by_id(marker_colours(), picker.argument)));
+    swing_->setValue(picker.swing);
+    list_ = picker.list;
+    range_->setCurrentIndex(picker.whole ? Whole : Typed);
+    from_->setEnabled(!picker.whole);
+    until_->setEnabled(!picker.whole);
+    if (picker.whole)
+        take_range(Whole);
+    else if (document_.project().grid)
+        set_bounds(picker.from, picker.until);
+    bounds_typed_ = true;
+    // A last "every nth" without an offset is the field of that name.
+    auto filters = picker.filters;
+    int every = 1;
+    if (!filters.empty() && filters.back().id == "every-nth" && filters.back().parameters.size() == 2 &&
+        filters.back().parameters[1] == 0 && filters.back().parameters[0] <= 16) {
+        every = static_cast<int>(filters.back().parameters[0]);
+        filters.pop_back();
+    }
+    every_->setCurrentIndex(every_->findData(every));
+    while (filters_.size() < std::min(filters.size() + 1, most_slots))
+        add_slot();
+    for (std::size_t i = 0; i < filters_.size(); ++i) {
+        const QSignalBlocker slot(filters_[i]);
+        filters_[i]->set_use(i < filters.size() ? std::optional(filters[i]) : std::nullopt);
+    }
+}
+
+void PickerPage::keep() {
+    const auto wanted = picker();
+    if (!wanted)
+        return document_.say(QString::fromStdString(wanted.error().message()));
+    const std::string name = kept_->currentText().trimmed().toStdString();
+    if (document_.apply(with_picker_named(document_.project(), name, *wanted), tr("keep picker")))
+        document_.say(tr("“%1” is kept in the project").arg(QString::fromStdString(name)));
+}
+
+void PickerPage::forget() {
+    const std::string name = kept_->currentText().trimmed().toStdString();
+    document_.apply(without_picker(document_.project(), name), tr("forget picker"));
+    kept_->setEditText({});
+}
+
+void PickerPage::refresh() {
+    fill_rows();
+    fill_kept();
+    show_argument();
+    for (auto* slot : filters_)
+        slot->set_project(document_.project());
+    take_range_of_view();
+}
+
+} // namespace pulsepin

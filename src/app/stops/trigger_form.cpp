@@ -1,0 +1,180 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "model/marker_looks.h"
+#include "model/pin_edits.h"
+#include "schedule/triggers.h"
+#include "stops/form_fields.h"
+#include "widgets.h"
+
+#include <QGridLayout>
+#include <QHBoxLayout>
+
+namespace pulsepin {
+namespace {
+
+constexpr int most_colours = 4;
+
+QDoubleSpinBox* percent(const QString& name, double value) {
+    auto* spin = new QDoubleSpinBox;
+    spin->setObjectName(name);
+    spin->setAccessibleName(name);
+    spin->setRange(0, 400);
+    spin->setDecimals(0);
+    spin->setSingleStep(5);
+    spin->setSuffix(TriggerForm::tr(" %"));
+    spin->setValue(value);
+    return spin;
+}
+
+} // namespace
+
+TriggerForm::TriggerForm(QWidget* parent) : FormFields(parent) {
+    auto* grid = new QGridLayout(this);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setHorizontalSpacing(10);
+    grid->setVerticalSpacing(6);
+    effect_ = new QComboBox;
+    effect_->setObjectName("form effect");
+    effect_->setEditable(true);
+    effect_->setInsertPolicy(QComboBox::NoInsert);
+    effect_->setToolTip(tr("What each starts: one of these, or a name of your own"));
+    for (const auto& row : trigger_effects())
+        effect_->addItem(text_of(row.label));
+    length_ = new LengthField("form trigger length", {Length::Unit::UntilNext, Length::Unit::InBeats,
+                                                      Length::Unit::InFrames, Length::Unit::InMilliseconds});
+    length_->set_length({Length::Unit::UntilNext, 1});
+    row_ = new QSpinBox;
+    row_->setObjectName("form row");
+    row_->setRange(1, most_trigger_rows);
+    row_->setToolTip(tr("Those of one row end where the next begins; rows lie over each other"));
+    strengths_ = new QComboBox;
+    strengths_->setObjectName("strengths");
+    strengths_->setToolTip(tr("How the strength differs from one to the next"));
+    strengths_->addItems({tr("the same"), tr("strong, weak, by turns"), tr("rising over the group"),
+                          tr("as strong as the onset"), tr("at random")});
+    strength_ = percent("form strength", 100);
+    low_ = percent("form weakest", 40);
+    colours_ = new QComboBox;
+    colours_->setObjectName("form colours");
+    colours_->setToolTip(tr("How the colour differs from one to the next"));
+    colours_->addItems({tr("the same"), tr("in turn"), tr("at random"), tr("going over")});
+    from_ = new ColourField("form colour from");
+    to_ = new ColourField("form colour to");
+    from_->set_colour(trigger_effects().front().colour);
+    to_->set_colour(trigger_effects().front().colour);
+    seed_ = new QSpinBox;
+    seed_->setObjectName("form seed");
+    seed_->setRange(0, 9999);
+    seed_->setValue(1);
+    seed_->setPrefix(tr("seed "));
+    seed_->setToolTip(tr("Another number, another chance; the same number, the same again"));
+    auto* swatches = new QWidget;
+    auto* swatch_row = new QHBoxLayout(swatches);
+    swatch_row->setContentsMargins(0, 0, 0, 0);
+    swatch_row->setSpacing(4);
+    swatch_row->addWidget(from_);
+    swatch_row->addWidget(to_);
+    constexpr std::size_t first_offered[] = {2, 4, 6, 7};
+    for (int i = 0; i < most_colours; ++i) {
+        auto* field = new ColourField(QString("colour %1").arg(i + 1));
+        field->set_colour(offered_colours()[first_offered[i]]);
+        palette_.push_back(field);
+        swatch_row->addWidget(field);
+        connect(field, &ColourField::edited, this, &FormFields::changed);
+    }
+    swatch_row->addStretch(1);
+    grid->addWidget(labelled(tr("effect"), effect_), 0, 0);
+    grid->addWidget(labelled(tr("lasts"), length_), 0, 1);
+    grid->addWidget(labelled(tr("row"), row_), 0, 2);
+    grid->addWidget(labelled(tr("strength"), strengths_), 1, 0);
+    grid->addWidget(labelled(tr("strongest"), strength_), 1, 1);
+    grid->addWidget(labelled(tr("weakest"), low_), 1, 2);
+    grid->addWidget(labelled(tr("colour"), colours_), 2, 0);
+    grid->addWidget(labelled(tr("from, to"), swatches), 2, 1);
+    grid->addWidget(labelled(tr("chance"), seed_), 2, 2);
+    grid->setColumnStretch(0, 3);
+    grid->setColumnStretch(1, 3);
+    grid->setColumnStretch(2, 2);
+    grid->setRowStretch(3, 1);
+    connect(effect_, &QComboBox::activated, this, [this](int index) {
+        // What is usual for it, as a start.
+        const auto& row = trigger_effects()[static_cast<std::size_t>(index)];
+        length_->set_length(row.length);
+        from_->set_colour(row.colour);
+        to_->set_colour(row.colour);
+        emit changed();
+    });
+    connect(effect_, &QComboBox::editTextChanged, this, &FormFields::changed);
+    connect(length_, &LengthField::edited, this, &FormFields::changed);
+    connect(from_, &ColourField::edited, this, &FormFields::changed);
+    connect(to_, &ColourField::edited, this, &FormFields::changed);
+    for (auto* spin : {row_, seed_})
+        connect(spin, &QSpinBox::valueChanged, this, &FormFields::changed);
+    for (auto* spin : {strength_, low_})
+        connect(spin, &QDoubleSpinBox::valueChanged, this, &FormFields::changed);
+    for (auto* box : {strengths_, colours_})
+        connect(box, &QComboBox::currentIndexChanged, this, [this] {
+            show_ways();
+            emit changed();
+        });
+    show_ways();
+}
+
+void TriggerForm::show_ways() {
+    const auto way = static_cast<Variation::Strength>(strengths_->currentIndex());
+    const auto colours = static_cast<Variation::Colours>(colours_->currentIndex());
+    low_->parentWidget()->setVisible(way != Variation::Strength::Same);
+    const bool one = colours == Variation::Colours::Same;
+    from_->setVisible(one);
+    to_->setVisible(one);
+    for (auto* field : palette_)
+        field->setVisible(!one);
+    seed_->parentWidget()->setVisible(way == Variation::Strength::Random ||
+                                      colours == Variation::Colours::Random);
+}
+
+PlantingForm TriggerForm::form() const {
+    TriggerBody body;
+    body.effect = effect_->currentText().toStdString();
+    body.length = length_->length();
+    body.strength = strength_->value();
+    body.from = from_->colour();
+    body.to = to_->colour();
+    body.row = row_->value() - 1;
+    Variation variation;
+    variation.strength = static_cast<Variation::Strength>(strengths_->currentIndex());
+    variation.low = low_->value();
+    variation.high = strength_->value();
+    variation.colours = static_cast<Variation::Colours>(colours_->currentIndex());
+    variation.seed = static_cast<std::uint32_t>(seed_->value());
+    if (variation.colours != Variation::Colours::Same)
+        for (const auto* field : palette_)
+            variation.palette.push_back(field->colour());
+    return {body, {}, variation};
+}
+
+void TriggerForm::set_form(const PlantingForm& form) {
+    const QSignalBlocker quietly(this);
+    const auto* body = std::get_if<TriggerBody>(&form.body);
+    if (!body)
+        return;
+    const auto& variation = form.variation;
+    effect_->setCurrentText(QString::fromStdString(body->effect));
+    length_->set_length(body->length);
+    row_->setValue(body->row + 1);
+    strengths_->setCurrentIndex(static_cast<int>(variation.strength));
+    strength_->setValue(variation.strength == Variation::Strength::Same ? body->strength : variation.high);
+    low_->setValue(variation.low);
+    colours_->setCurrentIndex(static_cast<int>(variation.colours));
+    from_->set_colour(body->from);
+    to_->set_colour(body->to);
+    for (std::size_t i = 0; i < std::min(palette_.size(), variation.palette.size()); ++i)
+        palette_[i]->set_colour(variation.palette[i]);
+    seed_->setValue(static_cast<int>(variation.seed));
+    show_ways();
+}
+
+QString TriggerForm::summary() const {
+    return tr("%1, %2").arg(effect_->currentText(), QString::fromStdString(length_text(length_->length())));
+}
+
+} // namespace pulsepin

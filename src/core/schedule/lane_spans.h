@@ -1,0 +1,25 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "schedule/shots.h"
+#include "schedule/triggers.h"
+
+namespace pulsepin {
+
+/// What the pins of a lane last as: shots for cuts, spans for triggers, nothing for others.
+struct LaneSpans {
+    std::vector<ShotSpan> shots;
+    std::vector<TriggerSpan> triggers;
+};
+
+[[nodiscard]] inline LaneSpans spans_of(const Project& project, const Lane& lane,
+                                        const ResolvedLane& resolved) {
+    LaneSpans spans;
+    if (lane.kind == LaneKind::Cut)
+        spans.shots = shots_of(project, lane, resolved);
+    if (lane.kind == LaneKind::Trigger)
+        spans.triggers = triggers_of(project, lane, resolved);
+    return spans;
+}
+
+} // namespace pulsepin
