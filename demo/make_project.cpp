@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Makes the demo project from the song and the clips beside it: pulsepin-demo-project FOLDER
-#include "analysis/analyze.h"
+#include "interchange/found_song.h"
 #include "interchange/project_file.h"
 #include "media/load_sound.h"
 #include "media/video_reader.h"
@@ -27,9 +27,11 @@ Ticks bar(const Project& project, std::int64_t number) {
     return project.grid->ticks_of({number, 1, 0});
 }
 
-Project with_marker(const Project& project, std::int64_t at_bar, const char* name, const char* note) {
-    return must(with_pins(project, project.first_lane(LaneKind::Marker)->id,
-                          {{{}, MusicalAnchor{bar(project, at_bar)}, MarkerBody{name, note}, {}}}));
+Project with_marker(const Project& project, std::int64_t at_bar, const char* name, const char* note,
+                    int colour, int symbol) {
+    return must(
+        with_pins(project, project.first_lane(LaneKind::Marker)->id,
+                  {{{}, MusicalAnchor{bar(project, at_bar)}, MarkerBody{name, note, colour, symbol}, {}}}));
 }
 
 } // namespace
@@ -49,12 +51,7 @@ int main(int argc, char** argv) {
     project = with_song(project, {sound.path, "Over the Levee", sound.samples->format().sample_rate,
                                   sound.samples->length(), sound.fingerprint});
     const auto analysis = must(analyze(*sound.samples));
-    Detection detection{analysis.grid, {}, {}};
-    for (const auto& tempo : analysis.tempi)
-        detection.tempi.push_back({tempo.tempo, tempo.confidence});
-    for (const auto& onset : analysis.onsets)
-        detection.onsets.push_back({onset.time, onset.strength});
-    project = with_detection(project, detection, true);
+    project = with_detection(project, as_detection(analysis), true);
 
     std::vector<Clip> clips;
     for (const char* name : {"spool", "launch", "tail", "crowd", "loop", "landing"}) {
@@ -63,14 +60,24 @@ int main(int argc, char** argv) {
         clips.push_back({{}, name, path, reader.info().duration, reader.info().width, reader.info().height});
     }
     project = with_clips(project, clips);
-    project = with_marker(project, 9, "launch", "the drums stop");
-    project = with_marker(project, 13, "drop", "all in");
-    project = with_marker(project, 21, "bridge", "half as fast");
-    project = with_marker(project, 31, "last chord", "");
+    project = with_marker(project, 9, "launch", "the drums stop", 0, 0);
+    project = with_marker(project, 13, "drop", "all in", 1, 4);
+    project = with_marker(project, 21, "bridge", "half as fast", 4, 2);
+    project = with_marker(project, 31, "last chord", "", 0, 0);
 
     const LaneId cuts = project.first_lane(LaneKind::Cut)->id;
     const Picker slow{"downbeats", bar(project, 1), bar(project, 13), {{"every-nth", {2, 0}}}};
     project = must(place(project, cuts, slow)).project;
+    project = with_lane(project, LaneKind::Trigger, "Flash");
+    TriggerBody flash;
+    flash.length = {Length::Unit::InFrames, 6};
+    flash.from = flash.to = Colour{0xf2b134};
+    Variation fading;
+    fading.strength = Variation::Strength::Alternates;
+    fading.low = 50;
+    const Picker pulse{"beats", bar(project, 13), bar(project, 17), {{"every-nth", {2, 0}}}};
+    project =
+        must(place(project, project.first_lane(LaneKind::Trigger)->id, pulse, {flash, {}, fading})).project;
     if (auto saved = save_project(project, folder / "kite-day.pulsepin"); !saved) {
         std::fprintf(stderr, "%s\n", saved.error().message().c_str());
         return 1;

@@ -3,6 +3,7 @@
 
 #include "analysis/heeded_file.h"
 #include "document.h"
+#include "interchange/found_song.h"
 #include "model/edits.h"
 #include "time/grid_bend.h"
 
@@ -59,46 +60,7 @@ Result<std::shared_ptr<const Heeded>> heard_before_or_now(const LoadedSound& sou
     return std::make_shared<const Heeded>(std::move(*heeded));
 }
 
-std::vector<FoundOnset> as_found(const std::vector<Onset>& onsets) {
-    std::vector<FoundOnset> found;
-    found.reserve(onsets.size());
-    for (const auto& onset : onsets)
-        found.push_back({onset.time, onset.strength});
-    return found;
-}
-
-OnsetRow row_of(const char* name, const char* function, const std::vector<Onset>& onsets, bool shown) {
-    OnsetRow row;
-    row.name = name;
-    row.function = function;
-    row.shown = shown;
-    row.onsets = as_found(onsets);
-    return row;
-}
-
-std::vector<OnsetRow> usual_rows(const Analysis& a) {
-    return {row_of("onsets", "full", a.onsets, true), row_of("kick", "kick", a.kick, true),
-            row_of("snare", "snare", a.snare, true), row_of("hat", "hat", a.hat, true),
-            row_of("volume", "step", a.steps, false)};
-}
-
 } // namespace
-
-Detection as_detection(const Analysis& analysis) {
-    Detection detection;
-    detection.grid = analysis.grid;
-    detection.swing = analysis.swing;
-    detection.pulse = analysis.pulse;
-    for (const auto& tempo : analysis.tempi)
-        detection.tempi.push_back({tempo.tempo, tempo.confidence});
-    detection.rows = usual_rows(analysis);
-    for (const float level : analysis.loudness.tenths) // to a tenth of a decibel: a project file is no tape
-        detection.levels.push_back(std::round(level * 10) / 10);
-    for (const auto& section : analysis.sections)
-        detection.sections.push_back(
-            {section.start, section.end, section_letter(section.letter), section.drop, section.confidence});
-    return detection;
-}
 
 Ears::Ears(Document& document) : document_(document) {}
 
@@ -186,7 +148,7 @@ void Ears::detect(const GridConditions& conditions, bool take_grid) {
         if (!document_.project()
                  .detection) { // what starts is shown while the beats are still being looked for
             Detection so_far;
-            so_far.rows = {row_of("onsets", "full", find_onsets(heeded_->features), true)};
+            so_far.rows = {onset_row("onsets", "full", find_onsets(heeded_->features), true)};
             show(std::make_shared<const Detection>(std::move(so_far)));
         }
         AnalysisSettings settings;

@@ -84,7 +84,4 @@ private:
     std::map<std::string, std::shared_ptr<const std::vector<Likeness>>> likenesses_;
 };
 
-/// The found things as the project keeps them.
-[[nodiscard]] Detection as_detection(const Analysis& analysis);
-
 } // namespace pulsepin

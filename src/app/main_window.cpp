@@ -103,7 +103,7 @@ QWidget* MainWindow::make_bench() {
     details_ = new QStackedWidget;
     details_->addWidget(detail_);
     details_->addWidget(taps_);
-    details_->setFixedWidth(244);
+    details_->setFixedWidth(254);
     preview_ = new PreviewView(document_, view_, player_);
     row->addWidget(route_);
     row->addWidget(stack_, 5);

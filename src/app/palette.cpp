@@ -113,8 +113,8 @@ QString style_sheet(const Palette& p) {
 QMainWindow, QDialog, QMessageBox, #desk { background: DESK; }
 QWidget { color: TEXT; }
 QLabel, QCheckBox { background: transparent; }
-QCheckBox::indicator { width: 12px; height: 12px; border: 1px solid QUIET; border-radius: 3px; background: WELL; }
-QCheckBox::indicator:checked { background: CHOSEN; border-color: CHOSEN; image: url(:/icons/check.svg); }
+QCheckBox::indicator, QTableView::indicator { width: 12px; height: 12px; border: 1px solid QUIET; border-radius: 3px; background: WELL; }
+QCheckBox::indicator:checked, QTableView::indicator:checked { background: CHOSEN; border-color: CHOSEN; image: url(:/icons/check.svg); }
 QCheckBox::indicator:focus { border-color: PLAYING; }
 QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: none; }
 QLabel[role="heading"] { font-size: 14px; font-weight: 600; }
@@ -127,7 +127,7 @@ QPushButton:disabled, QToolButton:disabled { color: FAINT; background: DESK; }
 QPushButton:focus, QToolButton:focus, QComboBox:focus, QLineEdit:focus, QSpinBox:focus, QDoubleSpinBox:focus, QListWidget:focus { border: 1px solid PLAYING; }
 QPushButton:checked, QToolButton:checked { background: PLAYING; color: ONPLAYING; border-color: PLAYING; }
 QPushButton[role="choice"] { padding: 4px 8px; }
-QPushButton[role="small"] { padding: 4px 5px; }
+QPushButton[role="small"] { padding: 4px 4px; }
 QPushButton[role="decide"] { background: PLAYING; color: ONPLAYING; border-color: PLAYING; font-weight: 600; padding: 2px 10px; }
 QPushButton[role="decline"] { padding: 2px 10px; }
 QPushButton[role="choice"]:checked { background: CHOSEN; color: ONCHOSEN; border-color: CHOSEN; }
@@ -148,7 +148,8 @@ QMenu::separator { height: 1px; background: LINE; margin: 4px 8px; }
 QListWidget, QTableView { border-radius: 5px; }
 QTableView { gridline-color: DESK; }
 QTableView::item { padding: 1px 4px; }
-QTableView::item:selected { background: RAISED; color: TEXT; }
+QTableView::item:selected { background: RAISED; color: TEXT; padding: 1px 4px; }
+QTableView::item:focus { border: none; }
 QTableView QLineEdit, QTableView QComboBox { padding: 0 2px; border-radius: 0; min-height: 0; }
 QHeaderView, QHeaderView::section { background: DESK; color: QUIET; font-size: 11px; border: none; padding: 2px 4px; }
 QTableView:focus { border: 1px solid PLAYING; }

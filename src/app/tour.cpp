@@ -3,6 +3,7 @@
 
 #include "model/edits.h"
 #include "model/lane_kinds.h"
+#include "model/planting_edits.h"
 #include "stops/step_cells.h"
 #include "time/grid_bend.h"
 
@@ -60,6 +61,14 @@ public:
         window_.document().undo();
         window_.findChild<QPushButton*>("page Beats")->click();
 
+        window_.go_to_stop(MainWindow::MarkStop);
+        show_bars(8, 19);
+        mark_on_shots();
+        go_to(12, 3);
+        picture("marker-list");
+        for (int i = 0; i < 4; ++i)
+            window_.document().undo();
+
         window_.go_to_stop(MainWindow::PlaceStop);
         window_.view().set_range(TimeRange{time_of_bar(13), time_of_bar(21)});
         show_bars(11, 20);
@@ -89,7 +98,22 @@ public:
         window_.view().set_range(std::nullopt);
         window_.show_score(true);
         picture("score");
+        paint_cells();
+        picture("score-painting");
+        window_.score().set_painting(false);
         window_.show_score(false);
+        select_triggers();
+        show_bars(12, 19);
+        choose("lane choice", "Flash");
+        choose("form colours", "in turn");
+        window_.findChild<QPushButton*>("page What")->click();
+        picture("triggers");
+        choose("lane choice", "Cuts");
+        picture("shot-choice");
+        window_.findChild<QPushButton*>("page Placed")->click();
+        picture("plantings");
+        window_.findChild<QPushButton*>("page Where")->click();
+        window_.view().select({});
 
         window_.timeline().show_all();
         picture("whole-song");
@@ -177,6 +201,57 @@ private:
     void choose(const char* box, const QString& text) {
         auto* combo = window_.findChild<QComboBox*>(box);
         combo->setCurrentIndex(combo->findText(text));
+    }
+
+    /// Two markers that travel with the shots they lie on, one of them with a length and a note.
+    void mark_on_shots() {
+        auto& document = window_.document();
+        const auto cuts = document.shown_shots();
+        const LaneId lane = document.project().first_lane(LaneKind::Marker)->id;
+        for (std::size_t i = 1; i < 4 && i < cuts.size(); ++i) {
+            MarkerBody body{i == 1   ? "reel turns"
+                            : i == 2 ? "tail whips"
+                                     : "crowd looks up",
+                            i == 2 ? "the peak of the movement" : "",
+                            static_cast<int>(i) + 1,
+                            static_cast<int>(i),
+                            {}};
+            if (i == 2)
+                body.length = {Length::Unit::InBeats, 2};
+            document.apply(
+                with_pins(
+                    document.project(), lane,
+                    {{{}, MarkerAnchor{cuts[i].cut, Seconds(0.6 + 0.3 * static_cast<double>(i))}, body, {}}}),
+                "mark shot");
+        }
+        std::vector<PinId> pins;
+        for (const auto& pin : document.project().lane(lane)->pins)
+            pins.push_back(pin.id);
+        if (auto snapped = snapped_to_onsets(document.project(), pins, 1, Seconds(0.15)))
+            document.apply(snapped->project, "snap markers");
+        window_.view().select({document.project().lane(lane)->pins.back().id});
+    }
+
+    /// Some places of the first phrase of the chorus painted, one of the planting's own emptied.
+    void paint_cells() {
+        auto& score = window_.score();
+        window_.view().set_playhead(time_of_bar(13));
+        score.reveal(time_of_bar(13));
+        score.set_cells_a_beat(2);
+        score.set_painting(true);
+        window_.grab();
+        const Project project = window_.document().project();
+        const Lane* flash = project.first_lane(LaneKind::Trigger);
+        for (const auto& [bar, beat] :
+             {std::pair{14, 3}, std::pair{15, 2}, std::pair{15, 4}, std::pair{16, 4}})
+            score.switch_cell(flash->id, project.grid->ticks_of({bar, beat, 0}));
+        score.switch_cell(flash->id, project.grid->ticks_of({16, 4, 480}));
+    }
+
+    void select_triggers() {
+        const auto& project = window_.document().project();
+        const auto pins = pins_of(project, project.first_lane(LaneKind::Trigger)->pins.front().planting);
+        window_.view().select({pins.begin(), pins.end()});
     }
 
     void select_cut_at_playhead() {

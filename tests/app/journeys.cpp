@@ -214,7 +214,11 @@ private slots:
         const auto count = desk.cuts().pins.size();
         desk.window.timeline().setFocus();
         desk.key(Qt::Key_A, Qt::ControlModifier);
-        QCOMPARE(desk.window.view().selection().size(), count + desk.markers().pins.size());
+        std::size_t all = 0;
+        for (const auto& lane : desk.project().lanes)
+            all += lane->pins.size();
+        QVERIFY(all > count);
+        QCOMPARE(desk.window.view().selection().size(), all);
         desk.key(Qt::Key_Delete);
         QVERIFY(desk.cuts().pins.empty() && desk.markers().pins.empty());
         QVERIFY(desk.window.view().selection().empty());
@@ -439,9 +443,12 @@ private slots:
                 widget->inherits("QTableCornerButton")) // never seen: tables have no row heads
                 continue;
             const auto* button = qobject_cast<QAbstractButton*>(widget);
-            QVERIFY2(!widget->accessibleName().isEmpty() || (button && !button->text().isEmpty()),
-                     qPrintable(widget->objectName()));
-            QVERIFY2(widget->focusPolicy() & Qt::TabFocus, qPrintable(widget->objectName()));
+            QVERIFY2(
+                !widget->accessibleName().isEmpty() || (button && !button->text().isEmpty()),
+                qPrintable(QString("%1 %2").arg(widget->metaObject()->className(), widget->objectName())));
+            QVERIFY2(
+                widget->focusPolicy() & Qt::TabFocus,
+                qPrintable(QString("%1 %2").arg(widget->metaObject()->className(), widget->objectName())));
         }
         std::set<QString> keys;
         for (const auto& line : desk.window.shortcuts())

@@ -44,6 +44,10 @@ struct Desk {
     [[nodiscard]] QString message() { return window.status().message(); }
     void click(const char* name) { QTest::mouseClick(window.findChild<QPushButton*>(name), Qt::LeftButton); }
     void key(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        if (!window.isActiveWindow()) { // a dialog had the keys
+            window.activateWindow();
+            (void)QTest::qWaitForWindowActive(&window);
+        }
         QTest::keyClick(window.focusWidget() ? window.focusWidget() : &window, key, modifiers);
     }
     void type(const char* field, const QString& text) {

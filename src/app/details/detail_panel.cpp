@@ -49,7 +49,7 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
     column->addWidget(title_);
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(12);
-    grid->setVerticalSpacing(3);
+    grid->setVerticalSpacing(2);
     const QString names[] = {tr("anchor"), tr("time"),          tr("frame"),
                              tr("lead"),   tr("nearest onset"), tr("planted by")};
     int line = 0;
@@ -65,6 +65,8 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
             lead_->setRange(-120, 120);
             lead_->setSuffix(tr(" frames"));
             lead_->setKeyboardTracking(false);
+            lead_->setMaximumHeight(20);
+            lead_->setStyleSheet("padding: 0 6px; min-height: 0");
             lead_->setToolTip(tr("How much earlier the whole lane acts than its anchors"));
             values_[i]->hide();
             grid->addWidget(lead_, line, 1, Qt::AlignLeft);
@@ -87,7 +89,7 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
     buttons_ = new QWidget;
     auto* row = new QHBoxLayout(buttons_);
     row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(5);
+    row->setSpacing(4);
     pinned_ = new QPushButton(tr("Unpin"));
     pinned_->setObjectName("pinned");
     whole_planting_ = new QPushButton(tr("Planting"));

@@ -137,7 +137,10 @@ void paint_shots(QPainter& painter, const RowView& v, const ScoreTrack& track) {
 
 /// Places that could be painted, as dots; taken ones are covered by their heads.
 void paint_cells(QPainter& painter, const RowView& v, const ScoreTrack& track) {
-    const double y = v.rect.top() + track.top + track.height / 2;
+    const auto& lane = *v.scene.project.lanes[track.lane];
+    // Of cuts at their heads: the names of the shots stay free.
+    const double y =
+        v.rect.top() + (lane.kind == LaneKind::Cut ? track.top + 2 : track.top + track.height / 2);
     const auto cells = v.scene.cells_a_beat;
     painter.setPen(Qt::NoPen);
     painter.setBrush(v.scene.palette.paper_bar);

@@ -33,6 +33,26 @@ Ticks ScoreView::cell_at(QPointF at) const {
     return Ticks(std::llround(beats * cells_a_beat_) * step);
 }
 
+QPointF ScoreView::cell_position(LaneId id, Ticks at) const {
+    const auto& project = document_.project();
+    for (const auto& track : score_tracks(project))
+        if (project.lanes[track.lane]->id == id) {
+            const QPointF middle = position_of(project.grid->time_at(at));
+            return {middle.x(), middle.y() - layout_.row_height() / 2 + track.top + track.height / 2};
+        }
+    return {-1, -1};
+}
+
+void ScoreView::switch_cell(LaneId lane, Ticks at) {
+    drag_ = {};
+    if (!press_cell(cell_position(lane, at)))
+        return;
+    Project next = std::move(drag_.shown);
+    const bool on = drag_.on;
+    cancel_drag();
+    document_.apply(std::move(next), on ? tr("paint cells") : tr("clear cells"));
+}
+
 bool ScoreView::press_cell(QPointF at) {
     const auto lane = lane_at(at);
     if (!lane || document_.project().lanes[*lane]->kind == LaneKind::Sound)

@@ -32,6 +32,10 @@ public:
     [[nodiscard]] bool painting() const { return painting_; }
     void set_cells_a_beat(int cells);
     [[nodiscard]] int cells_a_beat() const { return cells_a_beat_; }
+    /// As a click on that cell does.
+    void switch_cell(LaneId lane, Ticks at);
+    /// Of a cell, in this widget.
+    [[nodiscard]] QPointF cell_position(LaneId lane, Ticks at) const;
     void reveal(Seconds time); ///< scrolls only if its row is out of view
 
     /// Where things are drawn, in this widget; for tests and for the keyboard's context menu.

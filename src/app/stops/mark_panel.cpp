@@ -26,7 +26,6 @@ MarkPanel::MarkPanel(Document& document, ViewState& view, QWidget* parent)
     text_->setObjectName("marker filter");
     text_->setAccessibleName(tr("Show only markers with this in name or note"));
     text_->setPlaceholderText(tr("name or note"));
-    text_->setClearButtonEnabled(true);
     text_->setToolTip(tr("Only markers whose name or note holds this"));
     colour_ = new QComboBox;
     colour_->setObjectName("marker filter colour");

@@ -79,17 +79,23 @@ PickerPage::PickerPage(Document& document, ViewState& view, QWidget* lane_choice
     kept_row->addWidget(keep_);
     kept_row->addWidget(forget_);
 
-    grid->addWidget(labelled(tr("to lane"), lane_choice), 0, 0);
-    grid->addWidget(labelled(tr("from"), source_), 0, 1);
-    grid->addWidget(make_argument(), 0, 2);
-    grid->addWidget(labelled(tr("every"), every_), 0, 3);
-    grid->addWidget(labelled(tr("where"), range_), 1, 0);
-    grid->addWidget(labelled(tr("starting at"), from_), 1, 1);
-    grid->addWidget(labelled(tr("until"), until_), 1, 2);
-    grid->addWidget(labelled(tr("picker"), kept), 1, 3);
-    const int widths[] = {4, 4, 3, 6};
-    for (int column = 0; column < 4; ++column)
-        grid->setColumnStretch(column, widths[column]);
+    const auto row_of = [](std::initializer_list<std::pair<QWidget*, int>> fields) {
+        auto* row = new QHBoxLayout;
+        row->setSpacing(10);
+        for (const auto& [field, share] : fields)
+            row->addWidget(field, share);
+        return row;
+    };
+    grid->addLayout(row_of({{labelled(tr("to lane"), lane_choice), 4},
+                            {labelled(tr("from"), source_), 4},
+                            {make_argument(), 3},
+                            {labelled(tr("every"), every_), 3}}),
+                    0, 0);
+    grid->addLayout(row_of({{labelled(tr("where"), range_), 4},
+                            {labelled(tr("starting at"), from_), 2},
+                            {labelled(tr("until"), until_), 2},
+                            {labelled(tr("kept pickers"), kept), 6}}),
+                    1, 0);
     auto* filters = new QWidget;
     auto* filter_column = new QVBoxLayout(filters);
     make_filters(filter_column);
@@ -100,7 +106,7 @@ PickerPage::PickerPage(Document& document, ViewState& view, QWidget* lane_choice
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     scroll->setFocusPolicy(Qt::NoFocus);
     scroll->setWidget(filters);
-    grid->addWidget(scroll, 2, 0, 1, 4);
+    grid->addWidget(scroll, 2, 0);
     grid->setRowStretch(2, 1);
 
     connect(source_, &QComboBox::currentIndexChanged, this, [this] {

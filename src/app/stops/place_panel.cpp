@@ -163,8 +163,9 @@ void PlacePanel::say_outcome(const QString& text, std::optional<PlacePreview> ou
 void PlacePanel::preview() {
     const Lane* target = lane();
     const QString kind = target ? text_of(lane_kind(target->kind).id) : tr("pins");
-    heading_->setText(changing_.value != 0 ? tr("Change what was placed")
-                                           : tr("Place %1 on the beats you pick").arg(kind));
+    heading_->setText(pages_->currentIndex() == PlantingsPage ? tr("What was placed together")
+                      : changing_.value != 0                  ? tr("Change what was placed")
+                                             : tr("Place %1 on the beats you pick").arg(kind));
     place_->setText(tr("Place %1").arg(kind));
     if (!active_)
         return;

@@ -89,7 +89,7 @@ TriggerForm::TriggerForm(QWidget* parent) : FormFields(parent) {
     grid->addWidget(labelled(tr("strongest"), strength_), 1, 1);
     grid->addWidget(labelled(tr("weakest"), low_), 1, 2);
     grid->addWidget(labelled(tr("colour"), colours_), 2, 0);
-    grid->addWidget(labelled(tr("from, to"), swatches), 2, 1);
+    grid->addWidget(labelled(tr("colours"), swatches), 2, 1);
     grid->addWidget(labelled(tr("chance"), seed_), 2, 2);
     grid->setColumnStretch(0, 3);
     grid->setColumnStretch(1, 3);

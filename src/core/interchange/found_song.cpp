@@ -1,0 +1,50 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "interchange/found_song.h"
+
+#include <cmath>
+
+namespace pulsepin {
+std::vector<FoundOnset> as_found(const std::vector<Onset>& onsets) {
+    std::vector<FoundOnset> found;
+    found.reserve(onsets.size());
+    for (const auto& onset : onsets)
+        found.push_back({onset.time, onset.strength});
+    return found;
+}
+
+OnsetRow onset_row(const char* name, const char* function, const std::vector<Onset>& onsets, bool shown) {
+    OnsetRow row;
+    row.name = name;
+    row.function = function;
+    row.shown = shown;
+    row.onsets = as_found(onsets);
+    return row;
+}
+
+namespace {
+
+std::vector<OnsetRow> usual_rows(const Analysis& a) {
+    return {onset_row("onsets", "full", a.onsets, true), onset_row("kick", "kick", a.kick, true),
+            onset_row("snare", "snare", a.snare, true), onset_row("hat", "hat", a.hat, true),
+            onset_row("volume", "step", a.steps, false)};
+}
+
+} // namespace
+
+Detection as_detection(const Analysis& analysis) {
+    Detection detection;
+    detection.grid = analysis.grid;
+    detection.swing = analysis.swing;
+    detection.pulse = analysis.pulse;
+    for (const auto& tempo : analysis.tempi)
+        detection.tempi.push_back({tempo.tempo, tempo.confidence});
+    detection.rows = usual_rows(analysis);
+    for (const float level : analysis.loudness.tenths) // to a tenth of a decibel: a project file is no tape
+        detection.levels.push_back(std::round(level * 10) / 10);
+    for (const auto& section : analysis.sections)
+        detection.sections.push_back(
+            {section.start, section.end, section_letter(section.letter), section.drop, section.confidence});
+    return detection;
+}
+
+} // namespace pulsepin
