@@ -5,8 +5,10 @@
 #include "analysis/analyze.h"
 #include "application.h"
 #include "check/grid_trust.h"
-#include "document.h"
 #include "interchange/project_json.h"
+#include "main_window.h"
+#include "model/lane_kinds.h"
+#include "schedule/find_pins.h"
 #include "schedule/place.h"
 #include "score/score_view.h"
 #include "support/projects.h"
@@ -196,6 +198,73 @@ void bench_long_song() {
 
 } // namespace
 
+/// Ten thousand pins in thirty lanes, each lane a planting of its own, in the real window.
+void bench_thirty_lanes() {
+    Project project = steady_project(170, 0.1, 3600);
+    constexpr LaneKind kinds[] = {LaneKind::Marker, LaneKind::Cut, LaneKind::Trigger};
+    for (int i = 0; i < 28; ++i)
+        project = with_lane(project, kinds[i % 3], "lane");
+    const auto lanes = project.lanes;
+    for (std::size_t i = 0; i < lanes.size(); ++i) {
+        const Picker every{
+            "beats", Ticks(0), Ticks(10'010 * ticks_per_beat), {{"every-nth", {30, static_cast<double>(i)}}}};
+        PlantingForm form{lane_kind(lanes[i]->kind).empty_body(), {}, {}};
+        project = place(project, lanes[i]->id, every, form)->project;
+    }
+    MainWindow window(Player::Device::None);
+    window.show();
+    auto& document = window.document();
+    document.apply(project, "begin");
+    const LaneId triggers = lane_of_kind(project, LaneKind::Trigger);
+    const Picker all{"beats", Ticks(0), Ticks(10'000 * ticks_per_beat), {}};
+    row("pick 10 000 beats among 10 000 pins in 30 lanes and outline them",
+        milliseconds(15, [&] { (void)preview_placing(document.project(), triggers, all); }), "16");
+    row("select all of 30 lanes",
+        milliseconds(15,
+                     [&] {
+                         window.view().select({});
+                         std::set<PinId> everything;
+                         for (const PinId pin : find_pins(document.project(), document.schedule(), {}))
+                             everything.insert(pin);
+                         window.view().select(std::move(everything));
+                     }),
+        "16");
+    const std::vector<PinId> pins(window.view().selection().begin(), window.view().selection().end());
+    int by = ticks_per_beat;
+    row("move all, find frames, shots and spans",
+        milliseconds(15,
+                     [&] {
+                         const Project next = moved_by(document.project(), pins, Ticks(by));
+                         const auto schedule = resolve(next);
+                         for (std::size_t i = 0; i < next.lanes.size(); ++i)
+                             (void)spans_of(next, *next.lanes[i], schedule[i]);
+                     }),
+        "16");
+    row("the same as an edit in the window",
+        milliseconds(15,
+                     [&] {
+                         document.apply(moved_by(document.project(), pins, Ticks(by)), "move");
+                         by = -by;
+                     }),
+        "16");
+    QPixmap target(window.timeline().size());
+    row("paint 30 lanes",
+        milliseconds(15,
+                     [&] {
+                         window.timeline().show_range(Seconds(0), Seconds(by > 0 ? 3600 : 3500));
+                         window.timeline().render(&target);
+                     }),
+        "8");
+    row("run 30 plantings again",
+        milliseconds(5,
+                     [&] {
+                         for (const auto& planting : *document.project().plantings)
+                             (void)run_again(document.project(), planting.id);
+                     }),
+        "16");
+    document.start_new();
+}
+
 int main(int argc, char** argv) {
     QApplication application(argc, argv);
     prepare_application(application);
@@ -209,6 +278,7 @@ int main(int argc, char** argv) {
     std::printf("| what | ms | limit | times the yardstick (%.2f ms) |\n| --- | --- | --- | --- |\n",
                 yardstick);
 
+    bench_thirty_lanes();
     const Project large = large_project();
     bench_window(large);
     bench_long_song();

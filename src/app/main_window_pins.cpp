@@ -185,18 +185,17 @@ void MainWindow::lock_selection() {
     const auto pins = selected_pins();
     if (pins.empty())
         return document_.say(tr("Select pins first"));
-    bool all = true;
-    for (const PinId id : pins)
-        all = all && document_.project().pin(id)->locked;
+    const PinLookup lookup(document_.project());
+    const bool all = std::all_of(pins.begin(), pins.end(), [&](PinId id) { return lookup.find(id)->locked; });
     document_.apply(with_pins_locked(document_.project(), pins, !all), all ? tr("unlock") : tr("lock"));
 }
 
 void MainWindow::mute_selection() {
     change_selection(
         [this](std::span<const PinId> pins) {
-            bool all = true;
-            for (const PinId id : pins)
-                all = all && document_.project().pin(id)->muted;
+            const PinLookup lookup(document_.project());
+            const bool all =
+                std::all_of(pins.begin(), pins.end(), [&](PinId id) { return lookup.find(id)->muted; });
             return with_pins_muted(document_.project(), pins, !all);
         },
         tr("mute"));

@@ -621,7 +621,7 @@ private slots:
         timeline.setFocus();
         desk.key(Qt::Key_Down, Qt::AltModifier);
         QCOMPARE(body(second).row, 1);
-        QCOMPARE(trigger_rows(lane()), 2);
+        QCOMPARE(window.document().spans(lane().id).rows, 2);
         timeline.grab();
         const QPoint at = head(desk, second) + QPoint(4, 0);
         desk.drag(at, at - QPoint(0, 40));

@@ -93,7 +93,7 @@ private slots:
         QCOMPARE(desk.project().pin(marker.id)->anchor, marker.anchor);
         // A double click on the lane of markers adds one on the beat.
         const auto count = desk.markers().pins.size();
-        const auto tracks = score_tracks(desk.project());
+        const auto tracks = score_tracks(desk.window.document());
         const auto lane = std::find_if(tracks.begin(), tracks.end(), [&](const ScoreTrack& track) {
             return desk.project().lanes[track.lane]->kind == LaneKind::Marker;
         });

@@ -247,8 +247,8 @@ private slots:
         for (std::size_t i = 0; i < project.lanes.size(); ++i) {
             const auto& row = lane_view(project.lanes[i]->kind);
             const Lane& kind = *project.lanes[i];
-            const double height = row.height(kind);
             const LaneSpans spans = spans_of(project, kind, schedule[i]);
+            const double height = row.height(spans);
             const LaneScene lane{scene, kind, schedule[i], spans, QRectF(0, 0, 800, height)};
             QImage canvas(800, static_cast<int>(height), QImage::Format_RGB32);
             canvas.fill(night_palette().paper);
@@ -260,7 +260,7 @@ private slots:
             const auto& pin = *std::find_if(schedule[i].pins.begin(), schedule[i].pins.end(),
                                             [](const ResolvedPin& p) { return p.time > Seconds(1); });
             const auto under = row.hit(
-                lane, {scene.scale.x(pin.time) + 1, row.head_y(kind, kind.pins[pin.index].body, height)});
+                lane, {scene.scale.x(pin.time) + 1, row.head_y(spans, kind.pins[pin.index].body, height)});
             QVERIFY(under.has_value());
         }
     }

@@ -207,6 +207,68 @@ private slots:
         QCOMPARE(*before, *after);                                                    // the same places,
         QVERIFY(std::abs(project.grid->time_at((*after)[0].at).value - 3.56) < 1e-9); // at other times
     }
+
+    void pace_follows_the_level() {
+        // Calm, middling and loud for four bars each (two seconds a bar at 120).
+        auto project = steady_project(120, 0, 24);
+        Detection found;
+        for (int i = 0; i < 240; ++i)
+            found.levels.push_back(i < 80 ? -40.0f : i < 160 ? -25.0f : -10.0f);
+        project = with_detection(project, found, false);
+        const auto in_bar = [&](const std::vector<Picked>& picked, std::int64_t bar) {
+            return std::count_if(picked.begin(), picked.end(),
+                                 [&](const Picked& p) { return project.grid->position_of(p.at).bar == bar; });
+        };
+        const Picker beats{"beats", Ticks(0), Ticks(48 * 960), {{"pace", {1, 4}}}};
+        const auto picked = pick(beats, project);
+        QVERIFY(picked);
+        for (const std::int64_t bar : {1, 2, 3, 4})
+            QCOMPARE(in_bar(*picked, bar), 1);
+        for (const std::int64_t bar : {5, 6, 7, 8})
+            QCOMPARE(in_bar(*picked, bar), 2);
+        for (const std::int64_t bar : {9, 10, 11, 12})
+            QCOMPARE(in_bar(*picked, bar), 4);
+        for (const auto& p : *picked) // on the bar where it is calm
+            QVERIFY(project.grid->position_of(p.at).bar > 4 || project.grid->position_of(p.at).beat == 1);
+        const Picker slow{"beats", Ticks(0), Ticks(48 * 960), {{"pace", {2, 1}}}};
+        const auto few = pick(slow, project);
+        QCOMPARE(in_bar(*few, 1) + in_bar(*few, 2), 1);
+        QCOMPARE(in_bar(*few, 9), 1);
+        // Without levels nothing is calm or loud.
+        project = with_detection(project, Detection{}, false);
+        QCOMPARE(in_bar(*pick(beats, project), 1), 2);
+    }
+
+    void tops_of_the_level_are_told_by_their_onsets() {
+        auto project = steady_project(120, 0, 24);
+        Detection found;
+        found.rows.resize(1);
+        found.levels.assign(240, -40.0f);
+        found.levels[52] = -10; // 5.2 s
+        found.levels[53] = -14;
+        found.levels[100] = -38; // stands out by too little
+        found.levels[200] = -20;
+        found.rows[0].onsets = {{Seconds(5.18), 0.8f}, {Seconds(9.99), 1}, {Seconds(20.02), 0.4f}};
+        project = with_detection(project, found, false);
+        const auto picked = pick({"level-peaks", Ticks(0), Ticks(48 * 960), {}}, project);
+        QCOMPARE(picked->size(), std::size_t{2});
+        QVERIFY(std::abs(project.grid->time_at((*picked)[0].at).value - 5.18) < 0.001);
+        QVERIFY(std::abs(project.grid->time_at((*picked)[1].at).value - 20.02) < 0.001);
+        QCOMPARE((*picked)[0].strength, 0.8f);
+    }
+
+    void markers_of_a_colour_and_the_whole_song() {
+        auto project = steady_project(120, 0, 24);
+        project = *with_pins(project, lane_of_kind(project, LaneKind::Marker),
+                             {{{}, MusicalAnchor{Ticks(960)}, MarkerBody{"a", "", 1}, {}},
+                              {{}, MusicalAnchor{Ticks(1920)}, MarkerBody{"b", "", 0}, {}},
+                              {{}, MusicalAnchor{Ticks(9600)}, MarkerBody{"c", "", 1}, {}}});
+        Picker picker{"markers-of-colour", Ticks(0), Ticks(5000), {}, "brick"};
+        QCOMPARE(pick(picker, project)->size(), std::size_t{1});
+        picker.whole = true;
+        QCOMPARE(pick(picker, project)->size(), std::size_t{2});
+        QVERIFY(describe(picker, *project.grid).ends_with("whole song"));
+    }
 };
 
 QTEST_APPLESS_MAIN(TestPickers)

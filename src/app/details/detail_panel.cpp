@@ -190,12 +190,14 @@ PinsDetail* DetailPanel::fields_of(LaneKind kind) const {
 
 void DetailPanel::show_common(const std::vector<PinId>& pins) {
     buttons_->show();
+    const std::set<PinId> meant(pins.begin(), pins.end());
     bool locked = true, muted = true;
-    for (const PinId id : pins)
-        if (const Pin* pin = document_.project().pin(id)) {
-            locked = locked && pin->locked;
-            muted = muted && pin->muted;
-        }
+    for (const auto& lane : document_.project().lanes)
+        for (const auto& pin : lane->pins)
+            if ((!pin.locked || !pin.muted) && meant.contains(pin.id)) {
+                locked = locked && pin.locked;
+                muted = muted && pin.muted;
+            }
     locked_->setChecked(locked);
     muted_->setChecked(muted);
 }

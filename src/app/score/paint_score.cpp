@@ -19,14 +19,14 @@ QString tr(const char* text) {
     return QCoreApplication::translate("pulsepin::Score", text);
 }
 
-double track_height(const Lane& lane) {
-    switch (lane.kind) {
+double track_height(LaneKind kind, int rows) {
+    switch (kind) {
     case LaneKind::Cut:
         return cut_height;
     case LaneKind::Sound:
         return sound_height;
     case LaneKind::Trigger:
-        return trigger_height * trigger_rows(lane);
+        return trigger_height * rows;
     case LaneKind::Marker:
         break;
     }
@@ -160,7 +160,7 @@ void paint_triggers(QPainter& painter, const RowView& v, const ScoreTrack& track
         const double left = std::max(v.x(from), v.rect.left()), right = std::min(v.x(until), v.right());
         const QRectF row =
             trigger_row(QRectF(left, v.rect.top() + track.top, std::max(2.0, right - left - 1), track.height),
-                        span.row, trigger_rows(lane));
+                        span.row, track.rows);
         const auto& body = std::get<TriggerBody>(lane.pins[span.index].body);
         painter.setOpacity(span.muted ? 0.2 : 0.8);
         painter.fillRect(row, QColor::fromRgb(static_cast<QRgb>(body.from.rgb)));
@@ -287,12 +287,14 @@ void paint_names(QPainter& painter, const RowView& v, const QRectF& rect) {
 
 } // namespace
 
-std::vector<ScoreTrack> score_tracks(const Project& project) {
+std::vector<ScoreTrack> score_tracks(const Document& document) {
     std::vector<ScoreTrack> tracks;
     double top = score_wave_top + score_wave_height + 2;
-    for (std::size_t i = 0; i < project.lanes.size(); ++i) {
-        const double height = track_height(*project.lanes[i]);
-        tracks.push_back({i, top, height});
+    const auto& lanes = document.project().lanes;
+    for (std::size_t i = 0; i < lanes.size(); ++i) {
+        const int rows = document.spans(lanes[i]->id).rows;
+        const double height = track_height(lanes[i]->kind, rows);
+        tracks.push_back({i, rows, top, height});
         top += height;
     }
     return tracks;
@@ -302,14 +304,12 @@ double score_head_y(const Lane& lane, const PinBody& body, const ScoreTrack& tra
     if (lane.kind == LaneKind::Cut)
         return track.top;
     if (lane.kind == LaneKind::Trigger)
-        return trigger_row(QRectF(0, track.top, 1, track.height), row_of(body), trigger_rows(lane))
-            .center()
-            .y();
+        return trigger_row(QRectF(0, track.top, 1, track.height), row_of(body), track.rows).center().y();
     return track.top + track.height / 2;
 }
 
-double score_row_height(const Project& project) {
-    const auto tracks = score_tracks(project);
+double score_row_height(const Document& document) {
+    const auto tracks = score_tracks(document);
     return (tracks.empty() ? score_wave_top + score_wave_height : tracks.back().top + tracks.back().height) +
            5;
 }
@@ -360,7 +360,7 @@ void paint_phrase(QPainter& painter, const ScoreScene& scene, const ScoreLayout:
     painter.setClipRect(v.rect.adjusted(-8, -4, 0, 0));
     paint_bars(painter, v);
     paint_wave(painter, v);
-    const auto tracks = score_tracks(scene.project);
+    const auto tracks = score_tracks(scene.document);
     painter.setRenderHint(QPainter::Antialiasing);
     for (const auto& track : tracks) {
         const auto kind = scene.project.lanes[track.lane]->kind;

@@ -13,13 +13,14 @@ namespace pulsepin {
 /// How a row of the score is divided.
 struct ScoreTrack {
     std::size_t lane = 0;       ///< of the project
+    int rows = 1;               ///< of triggers
     double top = 0, height = 0; ///< below the row's top
 };
 inline constexpr double score_wave_top = 3, score_wave_height = 30;
-[[nodiscard]] std::vector<ScoreTrack> score_tracks(const Project& project);
+[[nodiscard]] std::vector<ScoreTrack> score_tracks(const Document& document);
 /// Of a pin's head below the row's top.
 [[nodiscard]] double score_head_y(const Lane& lane, const PinBody& body, const ScoreTrack& track);
-[[nodiscard]] double score_row_height(const Project& project);
+[[nodiscard]] double score_row_height(const Document& document);
 
 /// What is drawn in one row.
 struct ScoreScene {

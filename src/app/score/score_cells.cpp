@@ -35,7 +35,7 @@ Ticks ScoreView::cell_at(QPointF at) const {
 
 QPointF ScoreView::cell_position(LaneId id, Ticks at) const {
     const auto& project = document_.project();
-    for (const auto& track : score_tracks(project))
+    for (const auto& track : score_tracks(document_))
         if (project.lanes[track.lane]->id == id) {
             const QPointF middle = position_of(project.grid->time_at(at));
             return {middle.x(), middle.y() - layout_.row_height() / 2 + track.top + track.height / 2};
@@ -103,7 +103,7 @@ void ScoreView::band_to(QPointF at) {
     const QRectF band = QRectF(drag_.from, at).normalized();
     const auto& project = document_.project();
     std::set<PinId> selected;
-    for (const auto& track : score_tracks(project))
+    for (const auto& track : score_tracks(document_))
         for (const auto& pin : document_.schedule()[track.lane].pins) {
             const Lane& lane = *project.lanes[track.lane];
             const Beats place = project.grid->beats_at(pin.time);

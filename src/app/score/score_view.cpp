@@ -92,7 +92,7 @@ void ScoreView::lay_out() {
     const auto& project = document_.project();
     layout_ = project.grid ? ScoreLayout(*project.grid, bars_in_row_, names_width,
                                          std::max(10, width() - names_width - scroll_width - 6),
-                                         score_row_height(project))
+                                         score_row_height(document_))
                            : ScoreLayout();
     scroll_->setGeometry(width() - scroll_width, head_height, scroll_width, height() - head_height);
     const QSignalBlocker quiet(scroll_);
@@ -135,7 +135,7 @@ QPointF ScoreView::position_of(Seconds time) const {
 
 QPointF ScoreView::head_position(PinId pin) const {
     const auto& project = document_.project();
-    for (const auto& track : score_tracks(project))
+    for (const auto& track : score_tracks(document_))
         for (const auto& resolved : document_.schedule()[track.lane].pins)
             if (resolved.id == pin) {
                 const Lane& lane = *project.lanes[track.lane];
@@ -176,7 +176,7 @@ std::optional<std::size_t> ScoreView::lane_at(QPointF at) const {
         return std::nullopt;
     const double y = at.y() - head_height + scrolled();
     const double inside = y - layout_.rows()[layout_.row_at(y)].top;
-    for (const auto& track : score_tracks(document_.project()))
+    for (const auto& track : score_tracks(document_))
         if (inside >= track.top && inside < track.top + track.height)
             return track.lane;
     return std::nullopt;
@@ -228,8 +228,8 @@ std::optional<PinId> ScoreView::pin_at(QPointF at) const {
 int ScoreView::trigger_row_at(QPointF at, std::size_t lane) const {
     const double y = at.y() - head_height + scrolled();
     const double inside = y - layout_.rows()[layout_.row_at(y)].top;
-    const auto tracks = score_tracks(document_.project());
-    const int rows = trigger_rows(*document_.project().lanes[lane]);
+    const auto tracks = score_tracks(document_);
+    const int rows = document_.spans(document_.project().lanes[lane]->id).rows;
     for (int row = 0; row < rows; ++row)
         if (inside < trigger_row(QRectF(0, tracks[lane].top, 1, tracks[lane].height), row, rows).bottom() + 1)
             return row;

@@ -302,6 +302,8 @@ bool PlacePanel::complete() const {
 void PlacePanel::refresh() {
     if (changing_.value != 0 && !document_.project().planting(changing_))
         end_change();
+    if (!active_) // all of it is filled when the stop is entered
+        return;
     fill_lanes();
     for (const auto& [kind, fields] : fields_)
         fields->set_project(document_.project());

@@ -48,6 +48,17 @@ HeadLook look_of(const LaneScene& s, const ResolvedPin& pin) {
     return pulsepin::look_of(s.lane.pins[pin.index], s.lane, selected(s, pin.id), pin.shares_frame);
 }
 
+/// Closer together than this, heads would only cover each other: each is a stroke then.
+bool crowded(const LaneScene& s, std::span<const ResolvedPin> pins) {
+    return static_cast<double>(pins.size()) * 6 > s.row.width();
+}
+
+void draw_stroke(QPainter& painter, const LaneScene& s, const ResolvedPin& pin, double y) {
+    const auto look = look_of(s, pin);
+    painter.fillRect(QRect(static_cast<int>(s.scene.scale.x(pin.time)) - 1, static_cast<int>(y) - 5, 2, 11),
+                     look.selected ? s.scene.palette.selection : head_colour(look, s.scene.palette));
+}
+
 // -- markers
 
 void paint_markers(QPainter& painter, const LaneScene& s) {
@@ -58,7 +69,12 @@ void paint_markers(QPainter& painter, const LaneScene& s) {
     font.setWeight(QFont::Medium);
     painter.setFont(font);
     const QFontMetricsF metrics(font);
+    const bool strokes = crowded(s, pins);
     for (std::size_t i = 0; i < pins.size(); ++i) {
+        if (strokes) {
+            draw_stroke(painter, s, pins[i], y);
+            continue;
+        }
         const double x = s.scene.scale.x(pins[i].time);
         const auto look = look_of(s, pins[i]);
         const auto& body = std::get<MarkerBody>(s.lane.pins[pins[i].index].body);
@@ -160,8 +176,14 @@ std::span<const ShotSpan> visible_shots(const LaneScene& s) {
 void paint_cuts(QPainter& painter, const LaneScene& s) {
     for (const auto& span : visible_shots(s))
         paint_shot(painter, s, span);
-    for (const auto& pin : visible_pins(s))
-        draw_head(painter, look_of(s, pin), {s.scene.scale.x(pin.time), s.row.top() + 5}, s.scene.palette);
+    const auto pins = visible_pins(s);
+    const bool strokes = crowded(s, pins);
+    for (const auto& pin : pins)
+        if (strokes)
+            draw_stroke(painter, s, pin, s.row.top() + 6);
+        else
+            draw_head(painter, look_of(s, pin), {s.scene.scale.x(pin.time), s.row.top() + 5},
+                      s.scene.palette);
 }
 
 std::optional<PinId> hit_cuts(const LaneScene& s, QPointF at) {
@@ -195,7 +217,7 @@ std::span<const TriggerSpan> visible_triggers(const LaneScene& s) {
     for (int steps = 0; from != spans.begin() && steps < 1000; ++steps) {
         --from;
         rows.insert(from->row);
-        if (std::ssize(rows) == trigger_rows(s.lane))
+        if (std::ssize(rows) == s.spans.rows)
             break;
     }
     const auto until =
@@ -209,7 +231,7 @@ QColor as_colour(Colour colour) {
 
 void paint_triggers(QPainter& painter, const LaneScene& s) {
     const auto& p = s.scene.palette;
-    const int rows = trigger_rows(s.lane);
+    const int rows = s.spans.rows;
     for (const auto& span : visible_triggers(s)) {
         const QRectF whole = trigger_rect(s, span, rows);
         const QRectF seen = whole & s.row;
@@ -219,17 +241,20 @@ void paint_triggers(QPainter& painter, const LaneScene& s) {
         // As high as it is strong.
         const double high = std::max(3.0, whole.height() * std::clamp(body.strength / 100, 0.1, 1.0));
         const QRectF bar(seen.left(), whole.bottom() - high, std::max(1.5, seen.width() - 1), high);
-        painter.setPen(Qt::NoPen);
+        const bool marked = selected(s, span.pin);
+        if (bar.width() < 5) { // no room for more than its colour; many such are drawn quickly
+            painter.fillRect(bar.toRect().adjusted(0, 0, 1, 0), marked ? p.selection : as_colour(body.from));
+            continue;
+        }
+        painter.setOpacity(span.muted ? 0.2 : 0.8);
         if (body.from == body.to) {
-            painter.setBrush(as_colour(body.from));
+            painter.fillRect(bar, as_colour(body.from));
         } else {
             QLinearGradient ramp(whole.left(), 0, whole.right(), 0);
             ramp.setColorAt(0, as_colour(body.from));
             ramp.setColorAt(1, as_colour(body.to));
-            painter.setBrush(ramp);
+            painter.fillRect(bar, ramp);
         }
-        painter.setOpacity(span.muted ? 0.2 : 0.8);
-        painter.drawRect(bar);
         painter.setOpacity(1);
         painter.setBrush(Qt::NoBrush);
         painter.setPen(QPen(p.trigger, 1));
@@ -237,19 +262,24 @@ void paint_triggers(QPainter& painter, const LaneScene& s) {
         if (span.cut_short) { // a step at the end: it would have lasted longer
             painter.fillRect(QRectF(bar.right() - 3, bar.top(), 3, bar.height()), p.trigger);
         }
-        if (selected(s, span.pin)) {
+        if (marked) {
             painter.setPen(QPen(p.selection, 2));
             painter.drawRect(bar.adjusted(1, 1, -1, -1));
         }
     }
-    for (const auto& pin : visible_pins(s)) {
-        const QRectF row = trigger_row(s.row, row_of(s.lane.pins[pin.index].body), rows);
-        draw_head(painter, look_of(s, pin), {s.scene.scale.x(pin.time), row.center().y()}, p);
+    const auto pins = visible_pins(s);
+    const bool strokes = crowded(s, pins);
+    for (const auto& pin : pins) {
+        const double y = trigger_row(s.row, row_of(s.lane.pins[pin.index].body), rows).center().y();
+        if (strokes)
+            draw_stroke(painter, s, pin, y);
+        else
+            draw_head(painter, look_of(s, pin), {s.scene.scale.x(pin.time), y}, p);
     }
 }
 
 std::optional<PinId> hit_triggers(const LaneScene& s, QPointF at) {
-    const int rows = trigger_rows(s.lane);
+    const int rows = s.spans.rows;
     std::optional<PinId> nearest;
     double distance = reach + 2;
     for (const auto& pin : visible_pins(s)) {
@@ -284,15 +314,15 @@ std::optional<PinId> hit_sounds(const LaneScene& s, QPointF at) {
 constexpr double trigger_row_height = 17;
 
 constexpr std::array<LaneView, 4> views{{
-    {LaneKind::Marker, [](const Lane&) { return 30.0; },
-     [](const Lane&, const PinBody&, double height) { return height / 2; }, paint_markers, hit_markers},
-    {LaneKind::Cut, [](const Lane&) { return 50.0; }, [](const Lane&, const PinBody&, double) { return 5.0; },
-     paint_cuts, hit_cuts},
-    {LaneKind::Sound, [](const Lane&) { return 52.0; },
-     [](const Lane&, const PinBody&, double) { return 26.0; }, paint_sound_lane, hit_sounds},
-    {LaneKind::Trigger, [](const Lane& lane) { return 16 + trigger_row_height * trigger_rows(lane); },
-     [](const Lane& lane, const PinBody& body, double height) {
-         return trigger_row(QRectF(0, 0, 1, height), row_of(body), trigger_rows(lane)).center().y();
+    {LaneKind::Marker, [](const LaneSpans&) { return 30.0; },
+     [](const LaneSpans&, const PinBody&, double height) { return height / 2; }, paint_markers, hit_markers},
+    {LaneKind::Cut, [](const LaneSpans&) { return 50.0; },
+     [](const LaneSpans&, const PinBody&, double) { return 5.0; }, paint_cuts, hit_cuts},
+    {LaneKind::Sound, [](const LaneSpans&) { return 52.0; },
+     [](const LaneSpans&, const PinBody&, double) { return 26.0; }, paint_sound_lane, hit_sounds},
+    {LaneKind::Trigger, [](const LaneSpans& spans) { return 16 + trigger_row_height * spans.rows; },
+     [](const LaneSpans& spans, const PinBody& body, double height) {
+         return trigger_row(QRectF(0, 0, 1, height), row_of(body), spans.rows).center().y();
      },
      paint_triggers, hit_triggers},
 }};
@@ -304,20 +334,13 @@ const LaneView& lane_view(LaneKind kind) {
                          [kind](const LaneView& view) { return view.kind == kind; });
 }
 
-int trigger_rows(const Lane& lane) {
-    int rows = 1;
-    for (const auto& pin : lane.pins)
-        rows = std::max(rows, row_of(pin.body) + 1);
-    return rows;
-}
-
 QRectF trigger_row(const QRectF& row, int number, int rows) {
     const double height = (row.height() - 8) / rows;
     return {row.left(), row.top() + 4 + height * number + 1, row.width(), height - 2};
 }
 
 std::optional<PinId> trigger_end_under(const LaneScene& s, QPointF at) {
-    const int rows = trigger_rows(s.lane);
+    const int rows = s.spans.rows;
     for (const auto& span : visible_triggers(s)) {
         const QRectF rect = trigger_rect(s, span, rows);
         if (!span.hidden && at.y() >= rect.top() && at.y() <= rect.bottom() &&
@@ -347,8 +370,10 @@ void paint_stems(QPainter& painter, const LaneScene& s, double top) {
     const QColor colour = head_colour(s.lane.kind, s.scene.palette);
     const auto& view = lane_view(s.lane.kind);
     const double bottom =
-        s.row.top() + 1 + view.head_y(s.lane, lane_kind(s.lane.kind).empty_body(), s.row.height());
+        s.row.top() + 1 + view.head_y(s.spans, lane_kind(s.lane.kind).empty_body(), s.row.height());
     const auto pins = visible_pins(s);
+    if (crowded(s, pins)) // a wash of lines would tell nothing and veil the song
+        return;
     constexpr std::size_t many =
         48; // from here on one row of pixels pulled down is quicker than single lines
     QImage row;
@@ -394,7 +419,7 @@ void paint_left_out(QPainter& painter, const LaneScene& s) {
         if (planting.lane != s.lane.id)
             continue;
         const double y =
-            s.row.top() + lane_view(s.lane.kind).head_y(s.lane, planting.form.body, s.row.height());
+            s.row.top() + lane_view(s.lane.kind).head_y(s.spans, planting.form.body, s.row.height());
         for (const Ticks home : planting.left_out) {
             const auto time = anchored_time(planting.place_of(home), s.scene.project);
             const double x = s.scene.scale.x(*time);
@@ -413,7 +438,7 @@ void paint_outlines(QPainter& painter, const LaneScene& s) {
     line.setDashPattern({2, 3});
     const auto& view = lane_view(s.lane.kind);
     const auto place = [&](const PlacePreview::Outline& outline) {
-        return s.row.top() + view.head_y(s.lane, outline.body, s.row.height());
+        return s.row.top() + view.head_y(s.spans, outline.body, s.row.height());
     };
     for (const auto& outline : outlines->outlines) {
         const double x = s.scene.scale.x(outline.time);

@@ -10,9 +10,9 @@ namespace pulsepin {
 /// A row per kind of lane: how it is drawn and how it is pointed at.
 struct LaneView {
     LaneKind kind;
-    double (*height)(const Lane&); ///< pixels, at least
+    double (*height)(const LaneSpans&); ///< pixels, at least
     /// Of a pin's head below the row's top, in a row of that height.
-    double (*head_y)(const Lane&, const PinBody&, double row_height);
+    double (*head_y)(const LaneSpans&, const PinBody&, double row_height);
     void (*paint)(QPainter&, const LaneScene&);
     /// The pin under the mouse.
     std::optional<PinId> (*hit)(const LaneScene&, QPointF at);
@@ -20,8 +20,6 @@ struct LaneView {
 
 [[nodiscard]] const LaneView& lane_view(LaneKind kind);
 
-/// The rows that a lane of triggers has, at least one.
-[[nodiscard]] int trigger_rows(const Lane& lane);
 /// Where a row of triggers lies in the lane's row.
 [[nodiscard]] QRectF trigger_row(const QRectF& row, int number, int rows);
 /// The trigger whose end lies under the mouse.

@@ -194,14 +194,12 @@ void draw_head(QPainter& painter, const HeadLook& look, QPointF at, const Palett
     const double ratio = painter.device()->devicePixelRatioF();
     const int signs = (look.selected ? 1 : 0) | (look.exception ? 2 : 0) | (look.locked ? 4 : 0) |
                       (look.muted ? 8 : 0) | (look.doubled ? 16 : 0);
-    const QString key = QString("pulsepin-head-%1-%2-%3-%4-%5-%6-%7")
-                            .arg(static_cast<int>(look.kind))
-                            .arg(static_cast<int>(look.state))
-                            .arg(signs)
-                            .arg(look.colour)
-                            .arg(look.symbol)
-                            .arg(ratio)
-                            .arg(palette.paper.rgb());
+    const auto code = static_cast<quint64>(palette.paper.rgb()) << 32 |
+                      static_cast<quint64>(std::lround(ratio * 64)) << 16 |
+                      static_cast<quint64>(look.symbol % 8) << 13 |
+                      static_cast<quint64>(look.colour % 8) << 10 | static_cast<quint64>(look.kind) << 7 |
+                      static_cast<quint64>(look.state) << 5 | static_cast<quint64>(signs);
+    const QString key = QStringLiteral("head") + QString::number(code, 36);
     QPixmap sprite;
     if (!QPixmapCache::find(key, &sprite)) {
         sprite = QPixmap(QSize(1, 1) * static_cast<int>(side * ratio));

@@ -32,7 +32,7 @@ void TimelineView::show_drag(Project project) {
 
 std::optional<std::size_t> TimelineView::lane_index_at(QPointF at) const {
     for (std::size_t i = 0; i < lanes_.size() && i < document_.project().lanes.size(); ++i)
-        if (lanes_[i].rect.contains(at) && at.x() >= names_width)
+        if (lanes_[i].rect.contains(at) && lanes_area_.contains(at) && at.x() >= names_width)
             return i;
     return std::nullopt;
 }
@@ -132,7 +132,7 @@ int TimelineView::rows_dragged(QPointF at) const {
         const Lane& lane = *project.lanes[i];
         if (lane.kind != LaneKind::Trigger || !lanes_[i].rect.contains(drag_.from))
             continue;
-        const double row = lanes_[i].rect.height() / trigger_rows(lane);
+        const double row = lanes_[i].rect.height() / document_.spans(lane.id).rows;
         return static_cast<int>(std::lround((at.y() - drag_.from.y()) / std::min(row, 24.0)));
     }
     return 0;
@@ -242,9 +242,9 @@ void TimelineView::band_to(QPointF at) {
         const Lane& lane = *project.lanes[i];
         for (const auto& pin : document_.schedule()[i].pins) {
             const double x = scale_.x(pin.time);
-            const double y =
-                lanes_[i].rect.top() +
-                lane_view(lane.kind).head_y(lane, lane.pins[pin.index].body, lanes_[i].rect.height());
+            const double y = lanes_[i].rect.top() + lane_view(lane.kind).head_y(document_.spans(lane.id),
+                                                                                lane.pins[pin.index].body,
+                                                                                lanes_[i].rect.height());
             if (x >= band.left() && x <= band.right() && y >= band.top() - 6 && y <= band.bottom() + 6)
                 selected.insert(pin.id);
         }

@@ -37,7 +37,7 @@ TimelineView::Zone TimelineView::zone_at(QPointF at) const {
 
 const TimelineView::LaneRow* TimelineView::lane_at(QPointF at) const {
     for (const auto& row : lanes_)
-        if (row.rect.contains(at))
+        if (row.rect.contains(at) && lanes_area_.contains(at))
             return &row;
     return nullptr;
 }
@@ -45,7 +45,7 @@ const TimelineView::LaneRow* TimelineView::lane_at(QPointF at) const {
 std::optional<PinId> TimelineView::pin_at(QPointF at) const {
     const Scene s = scene();
     for (std::size_t i = 0; i < lanes_.size() && i < s.project.lanes.size(); ++i) {
-        if (!lanes_[i].rect.contains(at) || at.x() < names_width)
+        if (!lanes_[i].rect.contains(at) || !lanes_area_.contains(at) || at.x() < names_width)
             continue;
         const LaneScene lane = lane_scene(s, i);
         return lane_view(lane.lane.kind).hit(lane, at);
@@ -277,7 +277,9 @@ void TimelineView::wheelEvent(QWheelEvent* event) {
     const QPoint angle = event->angleDelta();
     const bool sideways =
         (event->modifiers() & Qt::ShiftModifier) || std::abs(angle.x()) > std::abs(angle.y());
-    if (event->modifiers() & Qt::ControlModifier) {
+    if (event->position().x() < names_width && lane_scroll_->isVisible()) {
+        lane_scroll_->setValue(lane_scroll_->value() - angle.y() / 2);
+    } else if (event->modifiers() & Qt::ControlModifier) {
         set_wave_height(view_.look().wave_height * std::exp2(angle.y() / 480.0));
         emit hint(tr("Waveform drawn %1 times as high").arg(view_.look().wave_height, 0, 'f', 1));
     } else if (sideways) {

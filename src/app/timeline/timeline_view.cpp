@@ -25,7 +25,8 @@ constexpr int scroll_height = 10;
 } // namespace
 
 TimelineView::TimelineView(Document& document, ViewState& view, QWidget* parent)
-    : QWidget(parent), document_(document), view_(view), scroll_(new QScrollBar(Qt::Horizontal, this)) {
+    : QWidget(parent), document_(document), view_(view), scroll_(new QScrollBar(Qt::Horizontal, this)),
+      lane_scroll_(new QScrollBar(Qt::Vertical, this)) {
     setObjectName("timeline");
     setMouseTracking(true);
     setFocusPolicy(Qt::StrongFocus);
@@ -35,6 +36,10 @@ TimelineView::TimelineView(Document& document, ViewState& view, QWidget* parent)
     scroll_->setAccessibleName(tr("Scroll in time"));
     scroll_->setFocusPolicy(Qt::NoFocus);
     scroll_->setCursor(Qt::ArrowCursor);
+    lane_scroll_->setAccessibleName(tr("Scroll through the lanes"));
+    lane_scroll_->setFocusPolicy(Qt::NoFocus);
+    lane_scroll_->setCursor(Qt::ArrowCursor);
+    connect(lane_scroll_, &QScrollBar::valueChanged, this, &TimelineView::invalidate);
     set_palette(day_palette());
     connect(scroll_, &QScrollBar::valueChanged, this, [this](int value) {
         scale_.start = Seconds(value / scale_.pixels_per_second);
@@ -58,7 +63,10 @@ TimelineView::TimelineView(Document& document, ViewState& view, QWidget* parent)
         invalidate();
     });
     connect(&document_, &Document::opened, this, [this] { whole_song_pending_ = true; });
-    connect(&view_, &ViewState::selection_changed, this, &TimelineView::invalidate);
+    connect(&view_, &ViewState::selection_changed, this, [this] {
+        reveal_selected();
+        invalidate();
+    });
     connect(&view_, &ViewState::range_changed, this, &TimelineView::invalidate);
     connect(&view_, &ViewState::outlines_changed, this, &TimelineView::invalidate);
     connect(&view_, &ViewState::grid_rows_changed, this, &TimelineView::invalidate);
@@ -72,6 +80,7 @@ void TimelineView::set_palette(const Palette& palette) {
     scroll_->setStyleSheet(
         QString("QScrollBar:horizontal { background: %1; } QScrollBar::handle:horizontal { background: %2; }")
             .arg(palette.paper_names.name(), palette.paper_bar.name()));
+    lane_scroll_->setStyleSheet(QString(scroll_->styleSheet()).replace("horizontal", "vertical"));
     invalidate();
 }
 
@@ -141,7 +150,7 @@ void TimelineView::lay_out() {
     scale_.width = std::max(10.0, w - names_width);
     double lanes_height = 0;
     for (const auto& lane : document_.project().lanes)
-        lanes_height += lane_view(lane->kind).height(*lane);
+        lanes_height += lane_view(lane->kind).height(document_.spans(lane->id));
     const auto& look = view_.look();
     const bool wave_folded = look.wave_folded, spectrum_folded = look.spectrum == SongLook::Spectrum::Folded;
     const auto detection = document_.ears().shown();
@@ -172,15 +181,35 @@ void TimelineView::lay_out() {
     spectrum_ = QRectF(names_width, wave_.bottom() + 4, scale_.width, std::round(spectrum));
     onsets_ = QRectF(names_width, spectrum_.bottom() + 2, scale_.width, onsets);
     trust_ = QRectF(names_width, onsets_.bottom() + 2, scale_.width, trust);
-    double y = trust_.bottom() + 8;
-    lanes_.clear();
+    const double lanes_top = trust_.bottom() + 8;
+    std::vector<double> heights;
+    double all = 0;
     for (const auto& lane : document_.project().lanes) {
-        const double h = std::round(lane_view(lane->kind).height(*lane) * stretch);
-        lanes_.push_back({lane->id, QRectF(0, y, w, h)});
-        y += h;
+        heights.push_back(std::round(lane_view(lane->kind).height(document_.spans(lane->id)) * stretch));
+        all += heights.back();
     }
-    lanes_bottom_ = y;
-    tempo_ = QRectF(names_width, std::max(y, height() - scroll_height - tempo), scale_.width, tempo);
+    // More lanes than there is room for are scrolled through.
+    const double room = std::max(0.0, height() - scroll_height - tempo - lanes_top);
+    const int hidden = static_cast<int>(std::max(0.0, all - room));
+    lanes_area_ = QRectF(0, lanes_top, w, std::min(all, room));
+    {
+        const QSignalBlocker quiet(lane_scroll_);
+        lane_scroll_->setRange(0, hidden);
+        lane_scroll_->setPageStep(static_cast<int>(room));
+        lane_scroll_->setSingleStep(24);
+    }
+    lane_scroll_->setVisible(hidden > 0);
+    lane_scroll_->setGeometry(width() - scroll_height, static_cast<int>(lanes_top), scroll_height,
+                              static_cast<int>(room));
+    double y = lanes_top - lane_scroll_->value();
+    lanes_.clear();
+    for (std::size_t i = 0; i < heights.size(); ++i) {
+        lanes_.push_back({document_.project().lanes[i]->id, QRectF(0, y, w, heights[i])});
+        y += heights[i];
+    }
+    lanes_bottom_ = lanes_area_.bottom();
+    tempo_ =
+        QRectF(names_width, std::max(lanes_bottom_, height() - scroll_height - tempo), scale_.width, tempo);
     scroll_->setGeometry(names_width, height() - scroll_height, width() - names_width, scroll_height);
 }
 
@@ -231,6 +260,20 @@ void TimelineView::reveal(Seconds time) {
     view_changed();
 }
 
+/// A single selected pin is brought into view among the lanes.
+void TimelineView::reveal_selected() {
+    if (view_.selection().size() != 1 || !lane_scroll_->isVisible() || drag_.kind != Drag::Kind::None)
+        return;
+    const Lane* lane = document_.project().lane_of(*view_.selection().begin());
+    for (const auto& row : lanes_)
+        if (lane && row.lane == lane->id) {
+            const double above = lanes_area_.top() - row.rect.top(),
+                         below = row.rect.bottom() - lanes_area_.bottom();
+            if (above > 0 || below > 0)
+                lane_scroll_->setValue(lane_scroll_->value() + static_cast<int>(above > 0 ? -above : below));
+        }
+}
+
 void TimelineView::playhead_moved() {
     // Only the old and the new place are painted again.
     const auto strip = [this](double x) { return QRectF(x - 10, 0, 20, height()).toAlignedRect(); };
@@ -244,7 +287,7 @@ QPointF TimelineView::head_position(PinId pin) const {
             if (resolved.id == pin) {
                 const Lane& lane = *document_.project().lanes[i];
                 return {scale_.x(resolved.time),
-                        lanes_[i].rect.top() + lane_view(lane.kind).head_y(lane,
+                        lanes_[i].rect.top() + lane_view(lane.kind).head_y(document_.spans(lane.id),
                                                                            lane.pins[resolved.index].body,
                                                                            lanes_[i].rect.height())};
             }
@@ -322,9 +365,13 @@ void TimelineView::paint_names(QPainter& painter) const {
     for (const auto& row : shown_onset_rows(document_.ears().shown().get(), onsets_))
         put(small, p.paper_text, QRectF(10, row.place.top(), names_width - 14, row.place.height()),
             QString::fromStdString(row.row->name));
+    painter.save();
+    painter.setClipRect(lanes_area_);
     for (std::size_t i = 0; i < lanes_.size() && i < project.lanes.size(); ++i) {
         const Lane& lane = *project.lanes[i];
         const QRectF row = lanes_[i].rect;
+        if (!row.intersects(lanes_area_))
+            continue;
         const double y = row.center().y();
         draw_head(painter, lane.kind,
                   {lane.kind == LaneKind::Trigger ? 9.0 : 13.0, lane.kind == LaneKind::Cut ? y - 6 : y}, p,
@@ -336,6 +383,7 @@ void TimelineView::paint_names(QPainter& painter) const {
         for (const auto& s : switches)
             paint_switch(painter, s);
     }
+    painter.restore();
 }
 
 void TimelineView::paint_switch(QPainter& painter, const Switch& s) const {
@@ -386,16 +434,22 @@ void TimelineView::paint_base() {
     painter.drawLine(QPointF(0, trust_.bottom() + 4.5), QPointF(width(), trust_.bottom() + 4.5));
     painter.setPen(QPen(palette_->paper_line, 1));
     for (const auto& row : lanes_)
-        painter.drawLine(QPointF(0, row.rect.bottom() + 0.5), QPointF(width(), row.rect.bottom() + 0.5));
+        if (row.rect.bottom() <= lanes_area_.bottom() && row.rect.bottom() >= lanes_area_.top())
+            painter.drawLine(QPointF(0, row.rect.bottom() + 0.5), QPointF(width(), row.rect.bottom() + 0.5));
 
     painter.setClipRect(time_area);
     for (std::size_t i = 0; i < s.project.lanes.size() && i < lanes_.size(); ++i) {
+        if (!lanes_[i].rect.intersects(lanes_area_))
+            continue;
         const LaneScene lane = lane_scene(s, i);
+        painter.setClipRect(QRectF(names_width, 0, scale_.width, lanes_area_.bottom()));
         paint_stems(painter, lane, ruler_.bottom());
     }
     for (std::size_t i = 0; i < s.project.lanes.size() && i < lanes_.size(); ++i) {
+        if (!lanes_[i].rect.intersects(lanes_area_))
+            continue;
         const LaneScene lane = lane_scene(s, i);
-        painter.setClipRect(lane.row);
+        painter.setClipRect(lane.row & lanes_area_);
         lane_view(lane.lane.kind).paint(painter, lane);
         paint_left_out(painter, lane);
         paint_outlines(painter, lane);

@@ -125,6 +125,7 @@ private:
     void paint_playhead(QPainter& painter) const;
     void view_changed();
     void playhead_moved();
+    void reveal_selected();
     [[nodiscard]] std::optional<std::int64_t> beat_at(QPointF at) const;
     [[nodiscard]] Seconds near_onset(Seconds time, bool free) const;
     void drag_beat_to(QPointF at, Qt::KeyboardModifiers modifiers);
@@ -171,9 +172,11 @@ private:
     double playhead_x_ = 0;
     QRectF ruler_, beats_, sections_, wave_, spectrum_, onsets_, trust_, tempo_;
     std::vector<LaneRow> lanes_;
+    QRectF lanes_area_; ///< in which the lanes are scrolled
     double lanes_bottom_ = 0;
     Drag drag_;
     QScrollBar* scroll_;
+    QScrollBar* lane_scroll_;
     bool whole_song_pending_ = true;
 };
 

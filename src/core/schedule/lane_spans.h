@@ -4,12 +4,15 @@
 #include "schedule/shots.h"
 #include "schedule/triggers.h"
 
+#include <algorithm>
+
 namespace pulsepin {
 
 /// What the pins of a lane last as: shots for cuts, spans for triggers, nothing for others.
 struct LaneSpans {
     std::vector<ShotSpan> shots;
     std::vector<TriggerSpan> triggers;
+    int rows = 1; ///< of triggers, that lie over each other
 };
 
 [[nodiscard]] inline LaneSpans spans_of(const Project& project, const Lane& lane,
@@ -19,6 +22,8 @@ struct LaneSpans {
         spans.shots = shots_of(project, lane, resolved);
     if (lane.kind == LaneKind::Trigger)
         spans.triggers = triggers_of(project, lane, resolved);
+    for (const auto& span : spans.triggers)
+        spans.rows = std::max(spans.rows, span.row + 1);
     return spans;
 }
 
