@@ -146,8 +146,23 @@ private slots:
                                {}}});
         const auto text = QString::fromStdString(*write_marker_csv(project));
         // Bar 2 lies at 0.4 + 4 * 60/118 = 2.433898 s: frame 58.41, so 58 = 2:10, and 17.2 ms early.
-        QCOMPARE(text, "name,note,bar.beat,seconds,frame,timecode,rounding error ms\r\n"
-                       "\"drop, \"\"all\"\" in\",\"a\nb\",2.1,2.433898,58,00:00:02:10,-17.232\r\n");
+        QCOMPARE(text,
+                 "name,note,bar.beat,seconds,frame,timecode,rounding error ms,colour,symbol,lasts\r\n"
+                 "\"drop, \"\"all\"\" in\",\"a\nb\",2.1,2.433898,58,00:00:02:10,-17.232,plum,plain,\r\n");
+    }
+
+    void triggers_as_a_table() {
+        auto project = with_lane(steady_project(120, 0, 60), LaneKind::Trigger, "Flash, big");
+        TriggerBody body{"flash", {Length::Unit::InBeats, 1}, 80, {0xff8000}, {0x000010}, 1};
+        TriggerBody muted = body;
+        Pin quiet{{}, MusicalAnchor{Ticks(9600)}, muted, {}};
+        quiet.muted = true;
+        project = *with_pins(project, project.lanes.back()->id,
+                             {{{}, MusicalAnchor{project.grid->ticks_of({2, 1, 0})}, body, {}}, quiet});
+        QCOMPARE(QString::fromStdString(*exporter("triggers-csv")->write(project)),
+                 QString("lane,effect,row,bar.beat,seconds,first frame,end frame,strength %,colour from,"
+                         "colour to\r\n"
+                         "\"Flash, big\",flash,2,2.1,2.000000,48,60,80,#ff8000,#000010\r\n"));
     }
 
     // Read back by ffprobe, which knows nothing of us.

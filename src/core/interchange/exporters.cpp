@@ -8,6 +8,7 @@
 #include "interchange/jams.h"
 #include "interchange/marker_csv.h"
 #include "interchange/midi_tempo_map.h"
+#include "interchange/trigger_csv.h"
 
 #include <algorithm>
 #include <array>
@@ -15,11 +16,13 @@
 namespace pulsepin {
 namespace {
 
-constexpr std::array<ExporterRow, 7> rows{{
+constexpr std::array<ExporterRow, 8> rows{{
     {"edl", "Edit decision list", "edl", "Cuts in the CMX 3600 interchange style, for editing programs",
      write_edl},
     {"csv", "Markers as a table", "csv", "One line a marker: name, bar and beat, time, frame, timecode",
      write_marker_csv},
+    {"triggers-csv", "Triggers as a table", "csv",
+     "One line a trigger: lane, effect, frames, strength, colours", write_trigger_csv},
     {"vtt", "Chapters", "vtt", "Each shot as a chapter in WebVTT, for players and web pages",
      write_chapters_vtt},
     {"beats-csv", "Beats as a table", "csv", "One line a beat: time, bar, beat, metre, tempo, confidence",

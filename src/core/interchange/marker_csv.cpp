@@ -1,33 +1,20 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "interchange/marker_csv.h"
 
+#include "interchange/csv_text.h"
+#include "model/marker_looks.h"
 #include "schedule/resolve.h"
+#include "schedule/triggers.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
 
 #include <fmt/core.h>
 
 namespace pulsepin {
-namespace {
-
-std::string quoted(const std::string& text) {
-    if (text.find_first_of(",\"\r\n") == std::string::npos)
-        return text;
-    std::string out = "\"";
-    for (const char c : text) {
-        if (c == '"')
-            out += '"';
-        out += c;
-    }
-    return out + "\"";
-}
-
-} // namespace
-
 Result<std::string> write_marker_csv(const Project& project) {
     const auto rate = project.settings->frame_rate;
     const auto count = drop_frame_exists(rate) ? TimecodeCount::Drop : TimecodeCount::NonDrop;
-    std::string text = "name,note,bar.beat,seconds,frame,timecode,rounding error ms\r\n";
+    std::string text = "name,note,bar.beat,seconds,frame,timecode,rounding error ms,colour,symbol,lasts\r\n";
     bool any = false;
     for (const auto& lane : project.lanes) {
         if (lane->kind != LaneKind::Marker)
@@ -38,10 +25,12 @@ Result<std::string> write_marker_csv(const Project& project) {
                 project.grid
                     ? format_position(project.grid->position_of(project.grid->nearest_tick(resolved.time)))
                     : std::string();
-            text += fmt::format("{},{},{},{:.6f},{},{},{:.3f}\r\n", quoted(marker.name), quoted(marker.note),
-                                place, resolved.time.value, resolved.frame.value,
-                                format_timecode(resolved.frame, rate, count),
-                                resolved.rounding_error.value * 1000);
+            text += fmt::format(
+                "{},{},{},{:.6f},{},{},{:.3f},{},{},{}\r\n", quoted(marker.name), quoted(marker.note), place,
+                resolved.time.value, resolved.frame.value, format_timecode(resolved.frame, rate, count),
+                resolved.rounding_error.value * 1000,
+                marker_colours()[static_cast<std::size_t>(marker.colour)].id,
+                marker_symbols()[static_cast<std::size_t>(marker.symbol)].id, length_text(marker.length));
             any = true;
         }
     }
