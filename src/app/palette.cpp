@@ -113,8 +113,8 @@ QString style_sheet(const Palette& p) {
 QMainWindow, QDialog, QMessageBox, #desk { background: DESK; }
 QWidget { color: TEXT; }
 QLabel, QCheckBox { background: transparent; }
-QCheckBox::indicator, QTableView::indicator { width: 12px; height: 12px; border: 1px solid QUIET; border-radius: 3px; background: WELL; }
-QCheckBox::indicator:checked, QTableView::indicator:checked { background: CHOSEN; border-color: CHOSEN; image: url(:/icons/check.svg); }
+QCheckBox::indicator, QTableWidget::indicator { width: 12px; height: 12px; border: 1px solid QUIET; border-radius: 3px; background: WELL; }
+QCheckBox::indicator:checked, QTableWidget::indicator:checked { background: CHOSEN; border-color: CHOSEN; image: url(:/icons/check.svg); }
 QCheckBox::indicator:focus { border-color: PLAYING; }
 QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: none; }
 QLabel[role="heading"] { font-size: 14px; font-weight: 600; }
@@ -147,9 +147,7 @@ QMenu::item:disabled { color: FAINT; }
 QMenu::separator { height: 1px; background: LINE; margin: 4px 8px; }
 QListWidget, QTableView { border-radius: 5px; }
 QTableView { gridline-color: DESK; }
-QTableView::item { padding: 1px 4px; }
-QTableView::item:selected { background: RAISED; color: TEXT; padding: 1px 4px; }
-QTableView::item:focus { border: none; }
+QTableView { selection-background-color: RAISED; selection-color: TEXT; outline: none; }
 QTableView QLineEdit, QTableView QComboBox { padding: 0 2px; border-radius: 0; min-height: 0; }
 QHeaderView, QHeaderView::section { background: DESK; color: QUIET; font-size: 11px; border: none; padding: 2px 4px; }
 QTableView:focus { border: 1px solid PLAYING; }
