@@ -392,6 +392,76 @@ private slots:
         QCOMPARE(lane_named(desk, "Lamps").pins.size(), std::size_t{4});
     }
 
+    // All of the above in one piece; then the grid is moved by 30 ms and halved, at the stop made for it.
+    void journey_the_grid_is_moved_and_halved_under_all_of_it() {
+        Desk desk;
+        QVERIFY(open(desk));
+        auto& window = desk.window;
+        add_lane(desk, "triggers", "Eighth");
+        add_lane(desk, "triggers", "Second");
+        add_lane(desk, "triggers", "Shake");
+        place_on(desk, "Eighth", "8th", "1.1", "13.1");
+        place_on(desk, "Second", "2nd", "2.1", "13.1");
+        choose(desk, "filter 1", "last of bars");
+        place_on(desk, "Shake", "one", "1.1", "17.1");
+        choose(desk, "filter 1", "and all of them");
+        place_on(desk, "Cuts", "4th", "13.1", "21.1");
+        auto& document = window.document();
+        const auto bin = *desk.project().bin;
+        document.apply(*with_camera(desk.project(), bin[1].id, Seconds(20)), "camera");
+        window.view().set_playhead(desk.bar(14, 2));
+        window.timeline().setFocus();
+        desk.key(Qt::Key_C, Qt::ShiftModifier);
+        window.view().set_playhead(desk.bar(15, 2) + Seconds(0.01));
+        desk.key(Qt::Key_M, Qt::ControlModifier | Qt::ShiftModifier); // travels with its shot
+        document.apply(*with_pins(desk.project(), desk.markers().id,
+                                  {{{}, TimeAnchor{Seconds(7)}, MarkerBody{"loose"}, {}}}),
+                       "loose");
+        const auto before = desk.project();
+        const auto all_times = [](const Project& project) {
+            std::map<PinId, double> out;
+            for (const auto& lane : resolve(project))
+                for (const auto& pin : lane.pins)
+                    out[pin.id] = pin.time.value;
+            return out;
+        };
+        const auto was = all_times(before);
+        window.go_to_stop(MainWindow::GridStop);
+        for (int i = 0; i < 3; ++i)
+            desk.click("shift 10");
+        const auto moved = all_times(desk.project());
+        QCOMPARE(moved.size(), was.size());
+        double worst_move = 0;
+        for (const auto& [pin, time] : moved) {
+            const bool loose = std::holds_alternative<TimeAnchor>(desk.project().pin(pin)->anchor);
+            worst_move = std::max(worst_move, std::abs(time - was.at(pin) - (loose ? 0 : 0.03)));
+        }
+        QVERIFY2(worst_move < 1e-9, qPrintable(QString::number(worst_move)));
+        QTest::mouseClick(window.transport().findChild<QToolButton*>("half tempo"), Qt::LeftButton);
+        const auto halved = all_times(desk.project());
+        double worst_halved = 0, worst_frame = 0;
+        for (const auto& [pin, time] : halved)
+            worst_halved = std::max(worst_halved, std::abs(time - moved.at(pin)));
+        QVERIFY2(worst_halved < 1e-9, qPrintable(QString::number(worst_halved)));
+        for (const auto& lane : document.schedule())
+            for (const auto& pin : lane.pins)
+                worst_frame = std::max(worst_frame, std::abs(pin.rounding_error.value));
+        QVERIFY(worst_frame <= 0.5 / 24 + 1e-9);
+        // What belongs together still does, and nothing is due; the camera still shows its moment.
+        for (const auto& planting : *desk.project().plantings)
+            QVERIFY(exceptions_of(desk.project(), planting).moved == 0);
+        const auto rate = desk.project().settings->frame_rate;
+        for (const auto& shot : document.shown_shots())
+            if (const Clip* clip = desk.project().clip(shot.shot); clip->begins_at)
+                if (std::get<CutBody>(desk.project().pin(shot.cut)->body).same_moment)
+                    QVERIFY(std::abs((shot.in_point + *clip->begins_at - rate.start_of(shot.start)).value) <
+                            1e-9);
+        qInfo("%d pins: moved with the grid to within %.1e s, halved to within %.1e s, no frame off by more "
+              "than %.1f ms",
+              static_cast<int>(halved.size()), worst_move, worst_halved, worst_frame * 1000);
+        window.grab();
+    }
+
     void journey_a_planting_is_changed_and_run_again() {
         Desk desk;
         QVERIFY(open(desk));
