@@ -48,7 +48,7 @@ LengthField::LengthField(const QString& name, const std::vector<Length::Unit>& u
     amount_->setObjectName(name + " amount");
     amount_->setAccessibleName(tr("%1: how much").arg(name));
     amount_->setToolTip(tr("How long it lasts"));
-    amount_->setRange(0.0625, 100'000);
+    amount_->setRange(0, 100'000);
     amount_->setKeyboardTracking(false);
     unit_ = new QComboBox;
     unit_->setObjectName(name + " unit");
@@ -82,7 +82,8 @@ void LengthField::set_length(const Length& length) {
     const QSignalBlocker quietly(amount_);
     unit_->setCurrentIndex(std::max(0, unit_->findData(static_cast<int>(length.unit))));
     show_amount();
-    amount_->setValue(length.amount > 0 ? length.amount : 1);
+    const bool counted = length.unit != Length::Unit::None && length.unit != Length::Unit::UntilNext;
+    amount_->setValue(counted ? length.amount : std::max(1.0, length.amount));
 }
 
 Length LengthField::length() const {

@@ -92,8 +92,9 @@ QWidget* MainWindow::make_bench() {
     grid_ = new GridPanel(document_, view_);
     mark_ = new MarkPanel(document_, view_);
     place_ = new PlacePanel(document_, view_);
+    motion_ = new MotionPanel(document_, view_);
     export_ = new ExportPanel(document_, view_);
-    stops_ = {song_, grid_, mark_, place_, export_};
+    stops_ = {song_, grid_, mark_, place_, motion_, export_};
     route_ = new RouteList(stops_);
     stack_ = new QStackedWidget;
     for (auto* stop : stops_)
@@ -173,6 +174,7 @@ void MainWindow::connect_parts() {
     });
     connect(score_, &ScoreView::painting_changed, this,
             [this] { actions_.at("paint cells")->setChecked(score_->painting()); });
+    connect(motion_, &MotionPanel::add_lane_wanted, this, [this] { add_lane(LaneKind::Motion); });
     connect(place_, &PlacePanel::shown_wanted, timeline_, &TimelineView::show_range);
     connect(export_, &ExportPanel::file_wanted, this, &MainWindow::export_dialog);
     connect(detail_, &DetailPanel::delete_wanted, this, &MainWindow::delete_selection);

@@ -13,6 +13,7 @@
 #include "stops/export_panel.h"
 #include "stops/grid_panel.h"
 #include "stops/mark_panel.h"
+#include "stops/motion_panel.h"
 #include "stops/place_panel.h"
 #include "stops/song_panel.h"
 #include "stops/tap_panel.h"
@@ -31,7 +32,7 @@ namespace pulsepin {
 class MainWindow : public QMainWindow {
     Q_OBJECT
 public:
-    enum Stop { SongStop, GridStop, MarkStop, PlaceStop, ExportStop };
+    enum Stop { SongStop, GridStop, MarkStop, PlaceStop, MotionStop, ExportStop };
     explicit MainWindow(Player::Device device);
 
     /// A project, or else a song; asks before unsaved work is lost.
@@ -168,6 +169,7 @@ private:
     GridPanel* grid_ = nullptr;
     MarkPanel* mark_ = nullptr;
     PlacePanel* place_ = nullptr;
+    MotionPanel* motion_ = nullptr;
     ExportPanel* export_ = nullptr;
     DetailPanel* detail_ = nullptr;
     PreviewView* preview_ = nullptr;

@@ -123,9 +123,9 @@ void MainWindow::make_actions() {
                 [this, bars] { score_->set_bars_in_row(bars); });
     make_snap_actions(look);
     make_look_actions(look);
-    const char* const stop_names[] = {QT_TR_NOOP("Stop: Song"), QT_TR_NOOP("Stop: Grid"),
-                                      QT_TR_NOOP("Stop: Mark"), QT_TR_NOOP("Stop: Place"),
-                                      QT_TR_NOOP("Stop: Export")};
+    const char* const stop_names[] = {QT_TR_NOOP("Stop: Song"),   QT_TR_NOOP("Stop: Grid"),
+                                      QT_TR_NOOP("Stop: Mark"),   QT_TR_NOOP("Stop: Place"),
+                                      QT_TR_NOOP("Stop: Motion"), QT_TR_NOOP("Stop: Export")};
     for (int stop = SongStop; stop <= ExportStop; ++stop)
         add(look, QString("stop %1").arg(stop + 1), tr(stop_names[stop]),
             {K(QString("Ctrl+%1").arg(stop + 1))}, [this, stop] { go_to_stop(static_cast<Stop>(stop)); });

@@ -10,7 +10,7 @@
 namespace pulsepin {
 namespace {
 
-constexpr int stop_height = 44;
+constexpr int most_height = 44, least_height = 32;
 
 } // namespace
 
@@ -23,8 +23,13 @@ RouteList::RouteList(std::vector<StopPanel*> stops, QWidget* parent)
     setFixedWidth(152);
 }
 
+/// As high as there is room for.
+int RouteList::stop_height() const {
+    return std::clamp(height() / std::max(1, static_cast<int>(stops_.size())), least_height, most_height);
+}
+
 QRect RouteList::stop_rect(int index) const {
-    return {0, index * stop_height, width(), stop_height - 4};
+    return {0, index * stop_height(), width(), stop_height() - (stop_height() > 40 ? 4 : 1)};
 }
 
 void RouteList::set_current(int index) {
@@ -68,16 +73,16 @@ void RouteList::paintEvent(QPaintEvent*) {
                          QString::number(i + 1));
         painter.setFont(name);
         painter.setPen(p.desk_text);
-        painter.drawText(QRectF(40, rect.top() + 3, width() - 44, 18), Qt::AlignVCenter, stop->title());
+        painter.drawText(QRectF(40, rect.center().y() - 16, width() - 44, 18), Qt::AlignVCenter, stop->title());
         painter.setFont(small);
         painter.setPen(p.desk_quiet);
-        painter.drawText(QRectF(40, rect.top() + 20, width() - 44, 16), Qt::AlignVCenter,
+        painter.drawText(QRectF(40, rect.center().y() + 1, width() - 44, 16), Qt::AlignVCenter,
                          QFontMetricsF(small).elidedText(stop->summary(), Qt::ElideRight, width() - 44));
     }
 }
 
 void RouteList::mousePressEvent(QMouseEvent* event) {
-    const int index = static_cast<int>(event->position().y()) / stop_height;
+    const int index = static_cast<int>(event->position().y()) / stop_height();
     if (index < static_cast<int>(stops_.size()))
         set_current(index);
 }

@@ -27,6 +27,7 @@ protected:
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
+    [[nodiscard]] int stop_height() const;
     std::vector<StopPanel*> stops_;
     int current_ = 0;
 };

@@ -133,6 +133,11 @@ public:
         window_.document().undo();
         window_.document().undo();
 
+        drive_the_kite();
+        show_bars(12, 17);
+        go_to(14, 2);
+        picture("motion");
+
         window_.go_to_stop(MainWindow::ExportStop);
         bool written = true;
         for (const auto& row : exporters())
@@ -252,6 +257,31 @@ private:
         const auto& project = window_.document().project();
         const auto pins = pins_of(project, project.first_lane(LaneKind::Trigger)->pins.front().planting);
         window_.view().select({pins.begin(), pins.end()});
+    }
+
+    /// A lane of motion with a pulse on every second beat of the chorus, half as strong by turns.
+    void drive_the_kite() {
+        auto& document = window_.document();
+        document.apply(with_lane(document.project(), LaneKind::Motion, "Kite scale"), "add lane");
+        const LaneId lane = document.project().lanes.back()->id;
+        Motion motion = document.project().lanes.back()->motion;
+        motion.property = "kite scale";
+        for (const auto& pulse : pulse_library())
+            if (pulse.name == "gust")
+                motion.pulse = pulse;
+        document.apply(with_motion(document.project(), lane, motion), "choose pulse");
+        const auto& grid = *document.project().grid;
+        const Picker beats{
+            "beats", grid.ticks_of({13, 1, 0}), grid.ticks_of({17, 1, 0}), {{"every-nth", {2, 0}}}};
+        Variation by_turns;
+        by_turns.strength = Variation::Strength::Alternates;
+        by_turns.low = 60;
+        if (auto placed = place(document.project(), lane, beats, {PulseBody{}, {}, by_turns}))
+            document.apply(placed->project, "place pulses");
+        document.apply(with_lane_moved(document.project(), lane, -1).value_or(document.project()),
+                       "move lane");
+        window_.view().select({document.project().lane(lane)->pins.front().id});
+        window_.go_to_stop(MainWindow::MotionStop);
     }
 
     void select_cut_at_playhead() {

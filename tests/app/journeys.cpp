@@ -78,7 +78,7 @@ private slots:
         const auto played = desk.window.view().playhead() - (desk.bar(13) - Seconds(0.5));
         QVERIFY2(played.value > 1.5 && played.value < 2.6, qPrintable(QString::number(played.value)));
 
-        desk.key(Qt::Key_5, Qt::ControlModifier);
+        desk.key(Qt::Key_6, Qt::ControlModifier);
         QTimer::singleShot(200, qApp, [this] {
             auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
             if (!dialog)

@@ -3,6 +3,7 @@
 #include "interchange/project_file.h"
 #include "interchange/project_json.h"
 #include "model/planting_edits.h"
+#include "schedule/pulses.h"
 #include "support/projects.h"
 
 #include <QDir>
@@ -69,6 +70,14 @@ Project with_plantings_and_triggers(Project project) {
         project, lane_of_kind(project, LaneKind::Marker),
         {{{}, TimeAnchor{Seconds(3)}, MarkerBody{"a", "b", 3, 4, {Length::Unit::InBeats, 2}}, {}}});
     project = *with_lane_locked(project, lane, true);
+    project = with_lane(project, LaneKind::Motion, "Scale");
+    const auto moving = lane_of_kind(project, LaneKind::Motion);
+    Motion motion{"kite scale", "%", 90, 140, pulse_library()[2]};
+    motion.pulse.falling = {"bezier", {0.1, -0.5, 0.9, 1.5}, 2.5};
+    motion.pulse.held = {Length::Unit::InMilliseconds, 40};
+    motion.pulse.crowding = Crowding::Add;
+    project = *with_motion(project, moving, motion);
+    project = *with_pins(project, moving, {{{}, MusicalAnchor{Ticks(7)}, PulseBody{-30}, {}}});
     return *with_picker_named(project, "kicks, every second", picker);
 }
 

@@ -80,8 +80,10 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
     marker_ = new MarkerDetail(document_);
     cut_ = new CutDetail(document_);
     trigger_ = new TriggerDetail(document_);
-    for (QWidget* fields : {static_cast<QWidget*>(sound_), static_cast<QWidget*>(marker_),
-                            static_cast<QWidget*>(cut_), static_cast<QWidget*>(trigger_)})
+    pulse_ = new PulseDetail(document_);
+    for (QWidget* fields :
+         {static_cast<QWidget*>(sound_), static_cast<QWidget*>(marker_), static_cast<QWidget*>(cut_),
+          static_cast<QWidget*>(trigger_), static_cast<QWidget*>(pulse_)})
         column->addWidget(fields);
     column->addLayout(grid);
     column->addStretch(1);
@@ -166,9 +168,9 @@ void DetailPanel::show_nothing() {
         names_[i]->hide();
         values_[i]->hide();
     }
-    for (QWidget* w :
-         {static_cast<QWidget*>(sound_), static_cast<QWidget*>(marker_), static_cast<QWidget*>(cut_),
-          static_cast<QWidget*>(trigger_), static_cast<QWidget*>(lead_), buttons_})
+    for (QWidget* w : {static_cast<QWidget*>(sound_), static_cast<QWidget*>(marker_),
+                       static_cast<QWidget*>(cut_), static_cast<QWidget*>(trigger_),
+                       static_cast<QWidget*>(pulse_), static_cast<QWidget*>(lead_), buttons_})
         w->hide();
     names_[0]->setText(tr("Click a pin to see where it lies."));
     names_[0]->show();
@@ -182,6 +184,8 @@ PinsDetail* DetailPanel::fields_of(LaneKind kind) const {
         return cut_;
     case LaneKind::Trigger:
         return trigger_;
+    case LaneKind::Motion:
+        return pulse_;
     case LaneKind::Sound:
         break;
     }
@@ -242,9 +246,8 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
     const auto shown = [&](int row) {
         switch (row) {
         case LeadRow:
-            return lane.kind == LaneKind::Cut;
         case NearestOnsetRow:
-            return lane.kind == LaneKind::Cut;
+            return lane.kind == LaneKind::Cut || lane.kind == LaneKind::Motion;
         case PlantingRow:
         case FrameRow:
             return lane.kind != LaneKind::Sound;

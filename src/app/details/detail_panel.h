@@ -48,6 +48,7 @@ private:
     MarkerDetail* marker_;
     CutDetail* cut_;
     TriggerDetail* trigger_;
+    PulseDetail* pulse_;
     PinId pin_;
 };
 

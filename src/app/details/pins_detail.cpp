@@ -292,4 +292,28 @@ void TriggerDetail::show_body(const PinBody& body) {
     row_->setValue(trigger.row + 1);
 }
 
+// -- pulses
+
+PulseDetail::PulseDetail(Document& document, QWidget* parent) : PinsDetail(document, parent) {
+    auto* grid = tight_grid(this);
+    strength_ = new QDoubleSpinBox;
+    strength_->setObjectName("pulse strength");
+    strength_->setAccessibleName(tr("Strength of the pulse"));
+    strength_->setToolTip(tr("How far it goes from the rest value to the peak value"));
+    strength_->setRange(-400, 400);
+    strength_->setDecimals(0);
+    strength_->setSingleStep(5);
+    strength_->setSuffix(tr(" %"));
+    strength_->setKeyboardTracking(false);
+    grid->addWidget(quiet(tr("strength")), 0, 0);
+    grid->addWidget(strength_, 0, 1);
+    connect(strength_, &QDoubleSpinBox::valueChanged, this, [this](double strength) {
+        change(tr("change strength"), [=](PinBody& body) { std::get<PulseBody>(body).strength = strength; });
+    });
+}
+
+void PulseDetail::show_body(const PinBody& body) {
+    strength_->setValue(std::get<PulseBody>(body).strength);
+}
+
 } // namespace pulsepin

@@ -80,6 +80,18 @@ private:
     QSpinBox* row_;
 };
 
+class PulseDetail : public PinsDetail {
+    Q_OBJECT
+public:
+    explicit PulseDetail(Document& document, QWidget* parent = nullptr);
+
+protected:
+    void show_body(const PinBody& body) override;
+
+private:
+    QDoubleSpinBox* strength_;
+};
+
 /// A picture of a marker's colour or symbol.
 [[nodiscard]] QPixmap marker_picture(int colour, int symbol);
 void fill_with_colours(QComboBox* box);

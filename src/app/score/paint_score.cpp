@@ -28,6 +28,7 @@ double track_height(LaneKind kind, int rows) {
     case LaneKind::Trigger:
         return trigger_height * rows;
     case LaneKind::Marker:
+    case LaneKind::Motion:
         break;
     }
     return marker_height;

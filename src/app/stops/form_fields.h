@@ -86,6 +86,22 @@ private:
     QSpinBox* seed_;
 };
 
+class PulseForm : public FormFields {
+    Q_OBJECT
+public:
+    explicit PulseForm(QWidget* parent = nullptr);
+    [[nodiscard]] PlantingForm form() const override;
+    void set_form(const PlantingForm& form) override;
+    [[nodiscard]] QString summary() const override;
+
+private:
+    void show_ways();
+    QComboBox* strengths_;
+    QDoubleSpinBox* strength_;
+    QDoubleSpinBox* low_;
+    QSpinBox* seed_;
+};
+
 [[nodiscard]] FormFields* make_form_fields(LaneKind kind);
 
 } // namespace pulsepin

@@ -15,6 +15,8 @@ FormFields* make_form_fields(LaneKind kind) {
         return new CutForm;
     case LaneKind::Trigger:
         return new TriggerForm;
+    case LaneKind::Motion:
+        return new PulseForm;
     case LaneKind::Sound:
         break;
     }

@@ -7,6 +7,7 @@
 
 #include <QFontMetricsF>
 #include <QImage>
+#include <QPainterPath>
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -300,6 +301,51 @@ std::optional<PinId> hit_triggers(const LaneScene& s, QPointF at) {
     return std::nullopt;
 }
 
+// -- motion
+
+/// The curve between the rest value and the peak value, with a bead where each pulse is.
+void paint_motion(QPainter& painter, const LaneScene& s) {
+    const auto& p = s.scene.palette;
+    const auto& motion = s.lane.motion;
+    const auto rate = s.scene.project.settings->frame_rate;
+    const double bottom = s.row.bottom() - 7, top = s.row.top() + 16;
+    const double low = std::min(motion.rest, motion.peak), high = std::max(motion.rest, motion.peak);
+    const auto y_of = [&](double value) {
+        const double share = high > low ? (value - low) / (high - low) : 0.0;
+        return std::clamp(bottom - share * (bottom - top), s.row.top() + 2, s.row.bottom() - 2);
+    };
+    QPainterPath path;
+    for (double x = s.row.left(); x <= s.row.right(); x += 1) {
+        const double frame = s.scene.scale.time(x).value * rate.per_second();
+        const QPointF at(x, y_of(s.spans.motion.value_at(frame)));
+        if (x == s.row.left())
+            path.moveTo(at);
+        else
+            path.lineTo(at);
+    }
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(p.motion, 1.8));
+    painter.setOpacity(s.lane.muted ? 0.35 : 1);
+    painter.drawPath(path);
+    painter.setOpacity(1);
+    painter.setRenderHint(QPainter::Antialiasing, false);
+    QFont font = painter.font();
+    font.setPixelSize(10);
+    painter.setFont(font);
+    painter.setPen(p.paper_quiet);
+    const QString unit = QString::fromStdString(motion.unit);
+    painter.drawText(QPointF(s.row.left() + 4, top + 3), QString("%1 %2").arg(high).arg(unit));
+    painter.drawText(QPointF(s.row.left() + 4, bottom - 4), QString("%1 %2").arg(low).arg(unit));
+    const auto pins = visible_pins(s);
+    const bool strokes = crowded(s, pins);
+    for (const auto& pin : pins)
+        if (strokes)
+            draw_stroke(painter, s, pin, s.row.top() + 8);
+        else
+            draw_head(painter, look_of(s, pin), {s.scene.scale.x(pin.time), s.row.top() + 8}, p);
+}
+
 // -- sounds
 
 void paint_sound_lane(QPainter& painter, const LaneScene& s) {
@@ -313,7 +359,7 @@ std::optional<PinId> hit_sounds(const LaneScene& s, QPointF at) {
 
 constexpr double trigger_row_height = 17;
 
-constexpr std::array<LaneView, 4> views{{
+constexpr std::array<LaneView, 5> views{{
     {LaneKind::Marker, [](const LaneSpans&) { return 30.0; },
      [](const LaneSpans&, const PinBody&, double height) { return height / 2; }, paint_markers, hit_markers},
     {LaneKind::Cut, [](const LaneSpans&) { return 50.0; },
@@ -325,6 +371,8 @@ constexpr std::array<LaneView, 4> views{{
          return trigger_row(QRectF(0, 0, 1, height), row_of(body), spans.rows).center().y();
      },
      paint_triggers, hit_triggers},
+    {LaneKind::Motion, [](const LaneSpans&) { return 58.0; },
+     [](const LaneSpans&, const PinBody&, double) { return 8.0; }, paint_motion, hit_markers},
 }};
 
 } // namespace

@@ -45,6 +45,14 @@ QPainterPath triangle(QPointF at) {
     return path;
 }
 
+/// A bead: hollow, since a thread runs through it.
+QPainterPath bead(QPointF at) {
+    QPainterPath path;
+    path.addEllipse(at, 5, 5);
+    path.addEllipse(at, 2.2, 2.2);
+    return path;
+}
+
 QPainterPath shape_of(LaneKind kind, QPointF at) {
     switch (kind) {
     case LaneKind::Marker:
@@ -53,6 +61,8 @@ QPainterPath shape_of(LaneKind kind, QPointF at) {
         return notched_tab(at);
     case LaneKind::Trigger:
         return triangle(at);
+    case LaneKind::Motion:
+        return bead(at);
     case LaneKind::Sound:
         break;
     }
@@ -164,6 +174,8 @@ QColor head_colour(LaneKind kind, const Palette& palette) {
         return palette.cut;
     case LaneKind::Trigger:
         return palette.trigger;
+    case LaneKind::Motion:
+        return palette.motion;
     case LaneKind::Sound:
         break;
     }

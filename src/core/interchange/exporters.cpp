@@ -6,6 +6,7 @@
 #include "interchange/chapters_vtt.h"
 #include "interchange/edl.h"
 #include "interchange/jams.h"
+#include "interchange/key_csv.h"
 #include "interchange/marker_csv.h"
 #include "interchange/midi_tempo_map.h"
 #include "interchange/trigger_csv.h"
@@ -16,13 +17,15 @@
 namespace pulsepin {
 namespace {
 
-constexpr std::array<ExporterRow, 8> rows{{
+constexpr std::array<ExporterRow, 9> rows{{
     {"edl", "Edit decision list", "edl", "Cuts in the CMX 3600 interchange style, for editing programs",
      write_edl},
     {"csv", "Markers as a table", "csv", "One line a marker: name, bar and beat, time, frame, timecode",
      write_marker_csv},
     {"triggers-csv", "Triggers as a table", "csv",
      "One line a trigger: lane, effect, frames, strength, colours", write_trigger_csv},
+    {"keys-csv", "Keys as a table", "csv", "One line a key: property, frame, time, value, easing",
+     write_key_csv},
     {"vtt", "Chapters", "vtt", "Each shot as a chapter in WebVTT, for players and web pages",
      write_chapters_vtt},
     {"beats-csv", "Beats as a table", "csv", "One line a beat: time, bar, beat, metre, tempo, confidence",

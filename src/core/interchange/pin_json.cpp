@@ -144,6 +144,9 @@ constexpr BodyFormat body_formats[] = {
          require(trigger.row >= 0 && trigger.row < most_trigger_rows, "a trigger has an unknown row");
          return trigger;
      }},
+    {LaneKind::Motion,
+     [](json& j, const PinBody& body) { j["strength"] = std::get<PulseBody>(body).strength; },
+     [](const json& j) -> PinBody { return PulseBody{field(j, "strength").get<double>()}; }},
     {LaneKind::Sound,
      [](json& j, const PinBody& body) {
          const auto& sound = std::get<SoundBody>(body);
@@ -206,6 +209,62 @@ void write_body(json& j, const PinBody& body) {
 
 PinBody read_body(const json& j, LaneKind kind) {
     return body_format(kind).read(j);
+}
+
+namespace {
+
+constexpr const char* crowdings[] = {"shrink", "join", "highest", "add"};
+
+json easing_json(const Easing& easing) {
+    return {{"id", easing.id}, {"handles", easing.handles}, {"amount", easing.amount}};
+}
+
+Easing read_easing(const json& j) {
+    return {field(j, "id").get<std::string>(), field(j, "handles").get<std::array<double, 4>>(),
+            field(j, "amount").get<double>()};
+}
+
+} // namespace
+
+json motion_json(const Motion& motion) {
+    const Pulse& pulse = motion.pulse;
+    json shape{{"name", pulse.name},
+               {"rising", easing_json(pulse.rising)},
+               {"falling", easing_json(pulse.falling)},
+               {"arrives", pulse.arrives},
+               {"crowding", crowdings[static_cast<std::size_t>(pulse.crowding)]},
+               {"least_frames", pulse.least_frames}};
+    write_length(shape, "up", pulse.up);
+    write_length(shape, "held", pulse.held);
+    write_length(shape, "down", pulse.down);
+    return {{"property", motion.property},
+            {"unit", motion.unit},
+            {"rest", motion.rest},
+            {"peak", motion.peak},
+            {"pulse", shape}};
+}
+
+Motion read_motion(const json& j) {
+    Motion motion{field(j, "property").get<std::string>(),
+                  field(j, "unit").get<std::string>(),
+                  field(j, "rest").get<double>(),
+                  field(j, "peak").get<double>(),
+                  {}};
+    const auto& shape = field(j, "pulse");
+    Pulse& pulse = motion.pulse;
+    pulse.name = field(shape, "name").get<std::string>();
+    pulse.up = read_length(shape, "up");
+    pulse.held = read_length(shape, "held");
+    pulse.down = read_length(shape, "down");
+    pulse.rising = read_easing(field(shape, "rising"));
+    pulse.falling = read_easing(field(shape, "falling"));
+    pulse.arrives = field(shape, "arrives").get<bool>();
+    pulse.least_frames = field(shape, "least_frames").get<int>();
+    const auto crowding = field(shape, "crowding").get<std::string>();
+    const auto* known = std::find(std::begin(crowdings), std::end(crowdings), crowding);
+    require(known != std::end(crowdings), "a pulse has the unknown rule \"" + crowding + "\"");
+    pulse.crowding = static_cast<Crowding>(known - std::begin(crowdings));
+    return motion;
 }
 
 json pin_json(const Pin& pin) {

@@ -35,10 +35,13 @@ json write(const Lane& lane) {
     for (const auto& pin : lane.pins) {
         pins.push_back(pin_json(pin));
     }
-    return {{"id", lane.id.value},   {"kind", lane_kind(lane.kind).id},
-            {"name", lane.name},     {"lead_frames", lane.lead.value},
-            {"muted", lane.muted},   {"solo", lane.solo},
-            {"locked", lane.locked}, {"pins", pins}};
+    json j{{"id", lane.id.value},   {"kind", lane_kind(lane.kind).id},
+           {"name", lane.name},     {"lead_frames", lane.lead.value},
+           {"muted", lane.muted},   {"solo", lane.solo},
+           {"locked", lane.locked}, {"pins", pins}};
+    if (lane.kind == LaneKind::Motion)
+        j["motion"] = motion_json(lane.motion);
+    return j;
 }
 
 Lane read_lane(const json& j) {
@@ -53,6 +56,8 @@ Lane read_lane(const json& j) {
               j.value("muted", false),
               j.value("solo", false)};
     lane.locked = j.value("locked", false);
+    if (const auto motion = j.find("motion"); motion != j.end())
+        lane.motion = read_motion(*motion);
     for (const auto& p : field(j, "pins"))
         lane.pins.push_back(read_pin(p, lane.kind));
     return lane;

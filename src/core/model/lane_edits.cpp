@@ -67,4 +67,13 @@ Result<Project> with_lead(const Project& project, LaneId lane, Frames lead) {
     return with_changed_lane(project, lane, [=](Lane& changed) { changed.lead = lead; });
 }
 
+Result<Project> with_motion(const Project& project, LaneId id, Motion motion) {
+    const Lane* lane = project.lane(id);
+    if (!lane || lane->kind != LaneKind::Motion)
+        return fail("That lane drives no property.");
+    if (lane->locked)
+        return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");
+    return with_changed_lane(project, id, [&](Lane& changed) { changed.motion = std::move(motion); });
+}
+
 } // namespace pulsepin

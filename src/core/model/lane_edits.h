@@ -17,4 +17,7 @@ namespace pulsepin {
 [[nodiscard]] Result<Project> with_lane_moved(const Project& project, LaneId lane, int down);
 [[nodiscard]] Result<Project> with_lead(const Project& project, LaneId lane, Frames lead);
 
+/// What the lane drives, and by which pulse. Fails when it is no lane of motion, or locked.
+[[nodiscard]] Result<Project> with_motion(const Project& project, LaneId lane, Motion motion);
+
 } // namespace pulsepin

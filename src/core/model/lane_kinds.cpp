@@ -8,11 +8,12 @@
 namespace pulsepin {
 namespace {
 
-constexpr std::array<LaneKindRow, 4> rows{{
+constexpr std::array<LaneKindRow, 5> rows{{
     {LaneKind::Marker, "markers", "Markers", "marker", true, [] { return PinBody(MarkerBody{}); }},
     {LaneKind::Cut, "cuts", "Cuts", "cut", true, [] { return PinBody(CutBody{}); }},
     {LaneKind::Sound, "sounds", "Sound", "sound", false, [] { return PinBody(SoundBody{}); }},
     {LaneKind::Trigger, "triggers", "Triggers", "trigger", false, [] { return PinBody(TriggerBody{}); }},
+    {LaneKind::Motion, "pulses", "Motion", "pulse", false, [] { return PinBody(PulseBody{}); }},
 }};
 
 } // namespace

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "model/pulse.h"
 #include "time/anchor.h"
 
 #include <cstdint>
@@ -24,19 +25,6 @@ struct LaneId {
 struct PlantingId {
     std::uint64_t value = 0; ///< 0: placed by hand
     friend auto operator<=>(const PlantingId&, const PlantingId&) = default;
-};
-
-/// How long something lasts. The musical one is counted along the grid.
-struct Length {
-    enum class Unit { None, UntilNext, InBeats, InFrames, InMilliseconds };
-    Unit unit = Unit::None;
-    double amount = 0;
-    friend bool operator==(const Length&, const Length&) = default;
-};
-
-struct Colour {
-    std::uint32_t rgb = 0xffffff; ///< 0xRRGGBB in sRGB
-    friend auto operator<=>(const Colour&, const Colour&) = default;
 };
 
 struct MarkerBody {
@@ -81,7 +69,7 @@ struct SoundBody {
     friend bool operator==(const SoundBody&, const SoundBody&) = default;
 };
 
-using PinBody = std::variant<MarkerBody, CutBody, SoundBody, TriggerBody>;
+using PinBody = std::variant<MarkerBody, CutBody, SoundBody, TriggerBody, PulseBody>;
 
 /// The row of its lane that something lies in; only triggers have several.
 [[nodiscard]] inline int row_of(const PinBody& body) {
@@ -103,7 +91,7 @@ struct Pin {
     friend bool operator==(const Pin&, const Pin&) = default;
 };
 
-enum class LaneKind { Marker, Cut, Sound, Trigger };
+enum class LaneKind { Marker, Cut, Sound, Trigger, Motion };
 
 /// One row under the song. All its pins have the body of its kind; their order is of no meaning.
 struct Lane {
@@ -115,6 +103,7 @@ struct Lane {
     bool muted = false;
     bool solo = false;   ///< of lanes that sound, only those are heard
     bool locked = false; ///< none of its pins is changed
+    Motion motion = {};  ///< of a lane of motion
     friend bool operator==(const Lane&, const Lane&) = default;
 };
 

@@ -28,6 +28,8 @@ std::string name_of(const PinBody& body, const Project& project) {
         return marker->name;
     if (const auto* trigger = std::get_if<TriggerBody>(&body))
         return trigger->effect;
+    if (std::holds_alternative<PulseBody>(body))
+        return "pulse";
     const auto* cut = std::get_if<CutBody>(&body);
     const Clip* clip = project.clip(cut ? cut->shot : std::get<SoundBody>(body).sound);
     return clip ? clip->name : std::string();

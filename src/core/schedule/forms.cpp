@@ -271,20 +271,39 @@ double strength_for(const Variation& v, double same, const Picked& place, std::s
     return same;
 }
 
+/// How far along the group a place lies in time, 0 to 1.
+double way_of(const Project& project, std::span<const Picked> places, std::size_t i) {
+    const auto time = [&](const Picked& place) { return project.grid->time_at(place.at).value; };
+    const double length = time(places.back()) - time(places.front());
+    return length > 0 ? (time(places[i]) - time(places.front())) / length : 0.0;
+}
+
 Bodies triggers_for(const Project& project, std::span<const Picked> places, const PlantingForm& form) {
     TriggerBody base;
     if (const auto* given = std::get_if<TriggerBody>(&form.body))
         base = *given;
-    const auto time = [&](const Picked& place) { return project.grid->time_at(place.at).value; };
     Bodies bodies;
     for (std::size_t i = 0; i < places.size(); ++i) {
-        const double length = time(places.back()) - time(places.front());
-        const double way = length > 0 ? (time(places[i]) - time(places.front())) / length : 0.0;
+        const double way = way_of(project, places, i);
         TriggerBody body = base;
         body.strength = strength_for(form.variation, base.strength, places[i], i, way);
         body.from = colour_for(form.variation, base.from, places[i].at, i, way);
         if (base.to == base.from) // one colour throughout stays one
             body.to = body.from;
+        bodies.push_back(body);
+    }
+    return bodies;
+}
+
+/// Pulses differ in strength as triggers do.
+Bodies pulses_for(const Project& project, std::span<const Picked> places, const PlantingForm& form) {
+    PulseBody base;
+    if (const auto* given = std::get_if<PulseBody>(&form.body))
+        base = *given;
+    Bodies bodies;
+    for (std::size_t i = 0; i < places.size(); ++i) {
+        PulseBody body = base;
+        body.strength = strength_for(form.variation, base.strength, places[i], i, way_of(project, places, i));
         bodies.push_back(body);
     }
     return bodies;
@@ -318,6 +337,8 @@ Result<Bodies> bodies_for(const Project& project, const Lane& lane, std::span<co
         return triggers_for(project, places, form);
     case LaneKind::Marker:
         return markers_for(places, form);
+    case LaneKind::Motion:
+        return pulses_for(project, places, form);
     case LaneKind::Sound:
         break;
     }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "schedule/pulses.h"
 #include "schedule/shots.h"
 #include "schedule/triggers.h"
 
@@ -8,10 +9,12 @@
 
 namespace pulsepin {
 
-/// What the pins of a lane last as: shots for cuts, spans for triggers, nothing for others.
+/// What the pins of a lane last as: shots for cuts, spans for triggers, a curve for motion, nothing for
+/// others.
 struct LaneSpans {
     std::vector<ShotSpan> shots;
     std::vector<TriggerSpan> triggers;
+    MotionCurve motion;
     int rows = 1; ///< of triggers, that lie over each other
 };
 
@@ -22,6 +25,8 @@ struct LaneSpans {
         spans.shots = shots_of(project, lane, resolved);
     if (lane.kind == LaneKind::Trigger)
         spans.triggers = triggers_of(project, lane, resolved);
+    if (lane.kind == LaneKind::Motion)
+        spans.motion = MotionCurve(project, lane, resolved);
     for (const auto& span : spans.triggers)
         spans.rows = std::max(spans.rows, span.row + 1);
     return spans;

@@ -1,0 +1,23 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "time/frame_rate.h"
+
+#include <cstdint>
+
+namespace pulsepin {
+
+/// How long something lasts. The musical one is counted along the grid.
+struct Length {
+    enum class Unit { None, UntilNext, InBeats, InFrames, InMilliseconds };
+    Unit unit = Unit::None;
+    double amount = 0;
+    friend bool operator==(const Length&, const Length&) = default;
+};
+
+struct Colour {
+    std::uint32_t rgb = 0xffffff; ///< 0xRRGGBB in sRGB
+    friend auto operator<=>(const Colour&, const Colour&) = default;
+};
+
+} // namespace pulsepin

@@ -1,0 +1,124 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "schedule/easing.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <numbers>
+
+namespace pulsepin {
+namespace {
+
+constexpr double pi = std::numbers::pi;
+
+using Curve = double (*)(double, const Easing&);
+
+double sine_in(double t, const Easing&) {
+    return 1 - std::cos(t * pi / 2);
+}
+
+/// Penner's 2^(10(t-1)) begins at 2^-10; here it is moved to begin at 0, so that nothing jumps.
+double exponential_in(double t, const Easing&) {
+    constexpr double start = 0x1p-10;
+    return (std::exp2(10 * (t - 1)) - start) / (1 - start);
+}
+
+double back_in(double t, const Easing& e) {
+    return t * t * ((e.amount + 1) * t - e.amount);
+}
+
+double elastic_out(double t, const Easing&) {
+    if (t <= 0 || t >= 1)
+        return t <= 0 ? 0 : 1;
+    constexpr double period = 0.3;
+    return std::exp2(-10 * t) * std::sin((t - period / 4) * 2 * pi / period) + 1;
+}
+
+double bounce_out(double t, const Easing&) {
+    constexpr double strength = 7.5625, part = 1 / 2.75;
+    if (t < part)
+        return strength * t * t;
+    for (const auto& [end, middle, height] :
+         {std::array{2.0, 1.5, 0.75}, std::array{2.5, 2.25, 0.9375}, std::array{2.75, 2.625, 0.984375}})
+        if (t < end * part || end == 2.75)
+            return strength * (t - middle * part) * (t - middle * part) + height;
+    return 1;
+}
+
+template <Curve out>
+double reversed(double t, const Easing& e) {
+    return 1 - out(1 - t, e);
+}
+
+template <Curve in>
+double in_and_out(double t, const Easing& e) {
+    return t < 0.5 ? in(2 * t, e) / 2 : 1 - in(2 - 2 * t, e) / 2;
+}
+
+constexpr Curve elastic_in = reversed<elastic_out>, bounce_in = reversed<bounce_out>;
+
+constexpr std::array<EasingRow, 18> rows{{
+    {"linear", "linear", [](double t, const Easing&) { return t; }},
+    {"steps", "steps",
+     [](double t, const Easing& e) { // steps(n, jump-end)
+         const double n = std::max(1.0, std::round(e.amount));
+         return std::floor(t * n) / n;
+     }},
+    {"bezier", "curve",
+     [](double t, const Easing& e) {
+         return cubic_bezier(e.handles[0], e.handles[1], e.handles[2], e.handles[3], t);
+     }},
+    {"sine-in", "sine in", sine_in},
+    {"sine-out", "sine out", reversed<sine_in>},
+    {"sine-in-out", "sine in and out", in_and_out<sine_in>},
+    {"exponential-in", "exponential in", exponential_in},
+    {"exponential-out", "exponential out", reversed<exponential_in>},
+    {"exponential-in-out", "exponential in and out", in_and_out<exponential_in>},
+    {"back-in", "back in", back_in},
+    {"back-out", "back out", reversed<back_in>},
+    {"back-in-out", "back in and out", in_and_out<back_in>},
+    {"elastic-in", "elastic in", elastic_in},
+    {"elastic-out", "elastic out", elastic_out},
+    {"elastic-in-out", "elastic in and out", in_and_out<elastic_in>},
+    {"bounce-in", "bounce in", bounce_in},
+    {"bounce-out", "bounce out", bounce_out},
+    {"bounce-in-out", "bounce in and out", in_and_out<bounce_in>},
+}};
+
+} // namespace
+
+std::span<const EasingRow> easings() {
+    return rows;
+}
+
+const EasingRow* easing_row(std::string_view id) {
+    const auto found =
+        std::find_if(rows.begin(), rows.end(), [id](const EasingRow& row) { return row.id == id; });
+    return found == rows.end() ? nullptr : &*found;
+}
+
+double eased(const Easing& easing, double t) {
+    if (t <= 0)
+        return 0;
+    if (t >= 1)
+        return 1;
+    const auto* row = easing_row(easing.id);
+    return row ? row->at(t, easing) : t;
+}
+
+double cubic_bezier(double x1, double y1, double x2, double y2, double x) {
+    x1 = std::clamp(x1, 0.0, 1.0);
+    x2 = std::clamp(x2, 0.0, 1.0);
+    const auto at = [](double a, double b, double s) {
+        return 3 * a * s * (1 - s) * (1 - s) + 3 * b * s * s * (1 - s) + s * s * s;
+    };
+    // x rises with s, since its handles lie within 0 and 1: halving finds the one place.
+    double low = 0, high = 1;
+    for (int i = 0; i < 60; ++i) {
+        const double middle = (low + high) / 2;
+        (at(x1, x2, middle) < x ? low : high) = middle;
+    }
+    return at(y1, y2, (low + high) / 2);
+}
+
+} // namespace pulsepin
