@@ -80,12 +80,14 @@ void ViewState::set_outlines(LaneId lane, std::optional<PlacePreview> outlines) 
 }
 
 void ViewState::follow(const Project& project) {
-    std::set<PinId> there;
-    for (const auto& lane : project.lanes)
-        for (const auto& pin : lane->pins)
-            if (selection_.contains(pin.id))
-                there.insert(pin.id);
-    select(std::move(there));
+    std::vector<PinId> there;
+    if (!selection_.empty())
+        for (const auto& lane : project.lanes)
+            for (const auto& pin : lane->pins)
+                if (selection_.contains(pin.id))
+                    there.push_back(pin.id);
+    if (there.size() != selection_.size())
+        select({there.begin(), there.end()});
     const auto before = std::exchange(grid_, project.grid);
     if (beat_ && (!grid_ || *beat_ < grid_->first_beat() || *beat_ > grid_->last_beat()))
         choose_beat(std::nullopt);

@@ -194,11 +194,12 @@ PinsDetail* DetailPanel::fields_of(LaneKind kind) const {
 
 void DetailPanel::show_common(const std::vector<PinId>& pins) {
     buttons_->show();
-    const std::set<PinId> meant(pins.begin(), pins.end());
     bool locked = true, muted = true;
     for (const auto& lane : document_.project().lanes)
         for (const auto& pin : lane->pins)
-            if ((!pin.locked || !pin.muted) && meant.contains(pin.id)) {
+            if ((locked && !pin.locked) || (muted && !pin.muted)) {
+                if (!std::binary_search(pins.begin(), pins.end(), pin.id)) // they come in order
+                    continue;
                 locked = locked && pin.locked;
                 muted = muted && pin.muted;
             }

@@ -120,9 +120,15 @@ void paint_shot(QPainter& painter, const LaneScene& s, const ShotSpan& span) {
     const auto& palette = s.scene.palette;
     const auto index = bin_index(s.scene.project, span.shot);
     const bool known = index < s.scene.project.bin->size();
+    const bool narrow = seen.width() < 6; // no room for more than its colour; many such are drawn quickly
+    const QColor ground = narrow && selected(s, span.cut) ? palette.selection
+                          : known                         ? palette.shot[index % 6]
+                                                          : palette.paper_line;
+    painter.fillRect(QRectF(seen.left(), seen.top(), std::max(1.0, seen.width() - 1), seen.height()).toRect(),
+                     ground);
+    if (narrow)
+        return;
     painter.setPen(Qt::NoPen);
-    painter.setBrush(known ? palette.shot[index % 6] : palette.paper_line);
-    painter.drawRect(QRectF(seen.left(), seen.top(), std::max(1.0, seen.width() - 1), seen.height()));
     if (span.too_short) { // hatched where the clip's last picture stands still
         const Clip* clip = s.scene.project.clip(span.shot);
         const auto rate = s.scene.project.settings->frame_rate;
