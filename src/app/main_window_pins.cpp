@@ -267,17 +267,11 @@ void MainWindow::ask_for_repetition() {
         from = grid.nearest_beat(view_.range()->from);
         until = grid.nearest_beat(view_.range()->until);
     } else { // the whole bars that hold them
-        std::optional<Seconds> first, last;
-        for (const auto& lane : document_.schedule())
-            for (const auto& pin : lane.pins)
-                if (view_.selection().contains(pin.id)) {
-                    first = first ? std::min(*first, pin.time) : pin.time;
-                    last = last ? std::max(*last, pin.time) : pin.time;
-                }
-        if (!first)
+        const auto span = span_of(document_.schedule(), view_.selection());
+        if (!span)
             return;
-        from = grid.ticks_of({grid.position_of(grid.nearest_tick(*first)).bar, 1, 0});
-        until = grid.ticks_of({grid.position_of(grid.nearest_tick(*last)).bar + 1, 1, 0});
+        from = grid.ticks_of({grid.position_of(grid.nearest_tick(span->from)).bar, 1, 0});
+        until = grid.ticks_of({grid.position_of(grid.nearest_tick(span->until)).bar + 1, 1, 0});
     }
     const auto bars = std::max<std::int64_t>(1, grid.position_of(until).bar - grid.position_of(from).bar);
     RepeatDialog dialog(

@@ -73,7 +73,8 @@ void RouteList::paintEvent(QPaintEvent*) {
                          QString::number(i + 1));
         painter.setFont(name);
         painter.setPen(p.desk_text);
-        painter.drawText(QRectF(40, rect.center().y() - 16, width() - 44, 18), Qt::AlignVCenter, stop->title());
+        painter.drawText(QRectF(40, rect.center().y() - 16, width() - 44, 18), Qt::AlignVCenter,
+                         stop->title());
         painter.setFont(small);
         painter.setPen(p.desk_quiet);
         painter.drawText(QRectF(40, rect.center().y() + 1, width() - 44, 16), Qt::AlignVCenter,

@@ -4,6 +4,7 @@
 #include "details/pins_detail.h"
 #include "model/edits.h"
 #include "model/marker_looks.h"
+#include "stops/choices.h"
 #include "widgets.h"
 
 #include <QHBoxLayout>
@@ -117,21 +118,6 @@ MarkPanel::MarkPanel(Document& document, ViewState& view, QWidget* parent)
     refresh();
 }
 
-void MarkPanel::fill_rows() {
-    QStringList names, there;
-    if (const auto& detection = document_.project().detection)
-        for (const auto& row : detection->rows)
-            names << QString::fromStdString(row.name);
-    for (int i = 0; i < row_->count(); ++i)
-        there << row_->itemText(i);
-    if (names == there)
-        return;
-    const QString chosen = row_->currentText();
-    row_->clear();
-    row_->addItems(names);
-    row_->setCurrentIndex(std::max(0, row_->findText(chosen.isEmpty() ? QString("kick") : chosen)));
-}
-
 std::vector<PinId> MarkPanel::meant() const {
     std::vector<PinId> pins;
     for (const auto& at : list_->selectionModel()->selectedRows())
@@ -203,7 +189,7 @@ bool MarkPanel::complete() const {
 }
 
 void MarkPanel::refresh() {
-    fill_rows();
+    fill_with_onset_rows(row_, document_.project(), "kick");
     snap_->setEnabled(row_->count() > 0);
     if (active_)
         table_->refresh();

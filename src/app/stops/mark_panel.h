@@ -34,7 +34,6 @@ signals:
     void add_on_shot_wanted();
 
 private:
-    void fill_rows();
     void take_selection();
     void show_selection();
     /// The rows that are selected, or else all that the filter lets through.

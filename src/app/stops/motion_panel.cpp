@@ -4,6 +4,7 @@
 #include "model/edits.h"
 #include "schedule/easing.h"
 #include "schedule/triggers.h"
+#include "stops/choices.h"
 #include "widgets.h"
 
 #include <QGridLayout>
@@ -277,22 +278,15 @@ void MotionPanel::change(const QString& what, const std::function<void(Motion&)>
 }
 
 void MotionPanel::fill_lanes() {
-    std::vector<std::pair<QString, qulonglong>> wanted, there;
-    for (const auto& shared : document_.project().lanes)
-        if (shared->kind == LaneKind::Motion)
-            wanted.emplace_back(QString::fromStdString(shared->name), shared->id.value);
-    for (int i = 0; i < lane_->count(); ++i)
-        there.emplace_back(lane_->itemText(i), lane_->itemData(i).toULongLong());
-    if (wanted == there)
+    const int before = lane_->count();
+    if (!fill_with_lanes(lane_, document_.project(), [](LaneKind kind) { return kind == LaneKind::Motion; }))
         return;
-    const QSignalBlocker quietly(lane_);
-    const auto chosen = lane_->currentData();
-    lane_->clear();
-    for (const auto& [name, id] : wanted)
-        lane_->addItem(name, id);
     // A lane that was just added is the one that is meant.
-    const int index = lane_->findData(chosen);
-    lane_->setCurrentIndex(wanted.size() > there.size() ? lane_->count() - 1 : std::max(0, index));
+    const QSignalBlocker quietly(lane_);
+    if (lane_->count() > before)
+        lane_->setCurrentIndex(lane_->count() - 1);
+    else if (lane_->currentIndex() < 0)
+        lane_->setCurrentIndex(0);
 }
 
 void MotionPanel::show_lengths(const Pulse& pulse) {

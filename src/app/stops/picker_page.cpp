@@ -4,7 +4,9 @@
 #include "details/pins_detail.h"
 #include "model/marker_looks.h"
 #include "model/planting_edits.h"
+#include "schedule/find_pins.h"
 #include "schedule/picker_tables.h"
+#include "stops/choices.h"
 #include "time/musical_text.h"
 #include "widgets.h"
 
@@ -205,22 +207,6 @@ void PickerPage::add_slot() {
     filters_.push_back(slot);
 }
 
-void PickerPage::fill_rows() {
-    QStringList names, there;
-    if (const auto& detection = document_.project().detection)
-        for (const auto& row : detection->rows)
-            names << QString::fromStdString(row.name);
-    for (int i = 0; i < row_->count(); ++i)
-        there << row_->itemText(i);
-    if (names == there)
-        return;
-    const QSignalBlocker quietly(row_);
-    const QString chosen = row_->currentText();
-    row_->clear();
-    row_->addItems(names);
-    row_->setCurrentIndex(std::max(0, row_->findText(chosen)));
-}
-
 void PickerPage::fill_kept() {
     QStringList names, there;
     for (const auto& named : *document_.project().pickers)
@@ -291,18 +277,12 @@ void PickerPage::take_range(RangeKind kind) {
                     return set_bounds(grid.nearest_beat(section.start), grid.nearest_beat(section.end));
         return document_.say(tr("The playhead lies in no section: find the beats first"));
     case Selection: {
-        std::optional<Seconds> first, last;
-        for (const auto& lane : document_.schedule())
-            for (const auto& pin : lane.pins)
-                if (view_.selection().contains(pin.id)) {
-                    first = first ? std::min(*first, pin.time) : pin.time;
-                    last = last ? std::max(*last, pin.time) : pin.time;
-                }
-        if (!first)
+        const auto span = span_of(document_.schedule(), view_.selection());
+        if (!span)
             return document_.say(tr("Select pins first"));
         // Up to the beat after the last one, so that it is part of it.
-        const auto after = static_cast<std::int64_t>(std::floor(grid.beats_at(*last).value + 1e-3)) + 1;
-        return set_bounds(grid.nearest_tick(*first), Ticks(after * ticks_per_beat));
+        const auto after = static_cast<std::int64_t>(std::floor(grid.beats_at(span->until).value + 1e-3)) + 1;
+        return set_bounds(grid.nearest_tick(span->from), Ticks(after * ticks_per_beat));
     }
     }
 }
@@ -412,7 +392,7 @@ void PickerPage::forget() {
 }
 
 void PickerPage::refresh() {
-    fill_rows();
+    fill_with_onset_rows(row_, document_.project());
     fill_kept();
     show_argument();
     for (auto* slot : filters_)

@@ -35,7 +35,6 @@ private:
     QWidget* make_argument();
     void make_filters(QVBoxLayout* column);
     void add_slot();
-    void fill_rows();
     void fill_kept();
     void show_argument();
     void take_range(RangeKind kind);

@@ -3,6 +3,7 @@
 
 #include "model/lane_kinds.h"
 #include "model/planting_edits.h"
+#include "stops/choices.h"
 #include "widgets.h"
 
 #include <QHBoxLayout>
@@ -118,24 +119,13 @@ void PlacePanel::show_planting(PlantingId planting) {
 
 /// Only lanes that can be placed on.
 void PlacePanel::fill_lanes() {
-    std::vector<std::pair<QString, qulonglong>> wanted, there;
-    for (const auto& lane : document_.project().lanes)
-        if (lane->kind != LaneKind::Sound)
-            wanted.emplace_back(QString::fromStdString(lane->name), lane->id.value);
-    for (int i = 0; i < lane_->count(); ++i)
-        there.emplace_back(lane_->itemText(i), lane_->itemData(i).toULongLong());
-    if (wanted == there)
+    if (!fill_with_lanes(lane_, document_.project(), [](LaneKind kind) { return kind != LaneKind::Sound; }))
         return;
     const QSignalBlocker quietly(lane_);
-    const auto chosen = lane_->currentData();
-    lane_->clear();
-    for (const auto& [name, id] : wanted)
-        lane_->addItem(name, id);
-    const Lane* cuts = document_.project().first_lane(LaneKind::Cut);
-    int index = chosen.isValid() ? lane_->findData(chosen) : -1;
-    if (index < 0 && cuts)
-        index = lane_->findData(static_cast<qulonglong>(cuts->id.value));
-    lane_->setCurrentIndex(std::max(0, index));
+    if (const Lane* cuts = document_.project().first_lane(LaneKind::Cut); lane_->currentIndex() < 0 && cuts)
+        lane_->setCurrentIndex(lane_->findData(static_cast<qulonglong>(cuts->id.value)));
+    if (lane_->currentIndex() < 0)
+        lane_->setCurrentIndex(0);
     forms_->setCurrentWidget(fields() ? static_cast<QWidget*>(fields()) : forms_->widget(0));
 }
 

@@ -56,4 +56,14 @@ std::vector<PinId> find_pins(const Project& project, const Schedule& schedule, c
     return found;
 }
 
+std::optional<TimeSpan> span_of(const Schedule& schedule, const std::set<PinId>& pins) {
+    std::optional<TimeSpan> span;
+    for (const auto& lane : schedule)
+        for (const auto& pin : lane.pins)
+            if (pins.contains(pin.id))
+                span = span ? TimeSpan{std::min(span->from, pin.time), std::max(span->until, pin.time)}
+                            : TimeSpan{pin.time, pin.time};
+    return span;
+}
+
 } // namespace pulsepin

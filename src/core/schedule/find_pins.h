@@ -3,6 +3,7 @@
 
 #include "schedule/resolve.h"
 
+#include <set>
 #include <variant>
 
 namespace pulsepin {
@@ -27,5 +28,8 @@ struct PinQuery {
 /// The pins that all of it is true of. `schedule` is that of the project.
 [[nodiscard]] std::vector<PinId> find_pins(const Project& project, const Schedule& schedule,
                                            const PinQuery& query);
+
+/// The times of the first and the last of them; none when there are none.
+[[nodiscard]] std::optional<TimeSpan> span_of(const Schedule& schedule, const std::set<PinId>& pins);
 
 } // namespace pulsepin
