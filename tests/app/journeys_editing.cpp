@@ -2,25 +2,13 @@
 //
 // Shots, triggers and lanes handled directly: dragged, stretched, selected, copied, brought in.
 #include "application.h"
-#include "media/video_reader.h"
 #include "model/edits.h"
-#include "model/planting_edits.h"
 #include "model/shot_edits.h"
-#include "repeat_dialog.h"
-#include "score/paint_score.h"
 #include "support/placing.h"
-#include "time/grid_edits.h"
-#include "timeline/lane_views.h"
 
-#include <QComboBox>
-#include <QDialog>
 #include <QInputDialog>
-#include <QPainter>
 #include <QSpinBox>
-#include <QTableView>
-#include <QTableWidget>
 #include <QTemporaryDir>
-#include <QToolButton>
 
 using namespace pulsepin;
 using namespace pulsepin::test;

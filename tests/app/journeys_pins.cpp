@@ -2,24 +2,17 @@
 //
 // Markers, cuts and triggers on the beat: placed, copied, painted, and still right after the grid changed.
 #include "application.h"
-#include "media/video_reader.h"
 #include "model/edits.h"
 #include "model/planting_edits.h"
 #include "model/shot_edits.h"
 #include "repeat_dialog.h"
-#include "score/paint_score.h"
 #include "support/placing.h"
 #include "time/grid_edits.h"
-#include "timeline/lane_views.h"
 
 #include <QComboBox>
-#include <QDialog>
-#include <QInputDialog>
-#include <QPainter>
 #include <QSpinBox>
 #include <QTableView>
 #include <QTableWidget>
-#include <QTemporaryDir>
 #include <QToolButton>
 
 using namespace pulsepin;
