@@ -65,7 +65,7 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
             lead_->setRange(-120, 120);
             lead_->setSuffix(tr(" frames"));
             lead_->setKeyboardTracking(false);
-            lead_->setMaximumHeight(20);
+            lead_->setFixedHeight(19);
             lead_->setStyleSheet("padding: 0 6px; min-height: 0");
             lead_->setToolTip(tr("How much earlier the whole lane acts than its anchors"));
             values_[i]->hide();
