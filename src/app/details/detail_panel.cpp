@@ -43,7 +43,7 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
     : QWidget(parent), document_(document), view_(view) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(6);
+    column->setSpacing(3);
     title_ = heading({});
     title_->setTextFormat(Qt::PlainText);
     column->addWidget(title_);
@@ -66,7 +66,7 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
             lead_->setSuffix(tr(" frames"));
             lead_->setKeyboardTracking(false);
             lead_->setFixedHeight(19);
-            lead_->setStyleSheet("padding: 0 6px; min-height: 0");
+            lead_->setStyleSheet("padding: 0 6px; min-height: 17px");
             lead_->setToolTip(tr("How much earlier the whole lane acts than its anchors"));
             values_[i]->hide();
             grid->addWidget(lead_, line, 1, Qt::AlignLeft);

@@ -16,7 +16,7 @@ QGridLayout* tight_grid(QWidget* parent) {
     auto* grid = new QGridLayout(parent);
     grid->setContentsMargins(0, 0, 0, 0);
     grid->setHorizontalSpacing(8);
-    grid->setVerticalSpacing(4);
+    grid->setVerticalSpacing(3);
     grid->setColumnStretch(1, 1);
     return grid;
 }
