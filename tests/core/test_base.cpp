@@ -8,6 +8,7 @@
 #include <QFile>
 #include <QTemporaryDir>
 #include <QTest>
+#include <sys/stat.h>
 #include <type_traits>
 #include <vector>
 
@@ -100,6 +101,16 @@ private slots:
         QVERIFY(!on_a_file);
         QVERIFY(!read_text_file(dir_.path().toStdString()));
         QVERIFY(!read_text_file("/dev/null/x"));
+    }
+
+    void devices_and_pipes_are_not_replaced() {
+        QTemporaryDir folder;
+        const std::string pipe = folder.filePath("pipe").toStdString();
+        QCOMPARE(::mkfifo(pipe.c_str(), 0600), 0);
+        const auto written = write_text_file(pipe, "text");
+        QVERIFY(!written);
+        QVERIFY(written.error().message().find("no plain file") != std::string::npos);
+        QVERIFY(std::filesystem::is_fifo(pipe));
     }
 
     void new_files_have_usual_permissions() {

@@ -299,6 +299,16 @@ private slots:
         QCOMPARE(length_text({Unit::UntilNext, 1}), std::string("until the next"));
     }
 
+    void lengths_that_no_one_would_type_do_no_harm() {
+        for (const auto unit : {Unit::InBeats, Unit::InFrames, Unit::InMilliseconds})
+            for (const double amount : {-1e18, 0.0, 1e300}) {
+                const auto project = with_triggers({{0, lasting(unit, amount)}, {8, lasting(unit, amount)}});
+                const auto all = spans(project);
+                QVERIFY(all[0].end > all[0].start && all[0].end <= all[1].start);
+                QVERIFY(all[1].end > all[1].start);
+            }
+    }
+
     void one_row_holds_one_at_a_time() {
         auto project = with_triggers({{0, lasting(Unit::InBeats, 4)},
                                       {2, lasting(Unit::InBeats, 1)},

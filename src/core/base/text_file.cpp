@@ -81,6 +81,11 @@ Result<void> write_text_file(const std::filesystem::path& path, std::string_view
                     path.string(), "Free some space or choose another place.");
     };
 
+    // A device or a pipe would be replaced by a file, not written to.
+    if (std::filesystem::exists(target, code) && !std::filesystem::is_regular_file(target, code) &&
+        !std::filesystem::is_directory(target, code))
+        return fail("This is no plain file that could be replaced.", path.string(), "Choose another name.");
+
     std::string draft = target.string() + ".XXXXXX";
     const int descriptor = ::mkstemp(draft.data());
     if (descriptor < 0)

@@ -12,7 +12,7 @@ namespace {
 
 double frames_of(const Length& length, Seconds at, const Project& project) {
     if (length.unit == Length::Unit::InFrames)
-        return std::max(length.amount, 0.0);
+        return std::clamp(length.amount, 0.0, 1e7);
     const auto duration = duration_of(length, at, project);
     return duration ? duration->value * project.settings->frame_rate.per_second() : 0.0;
 }

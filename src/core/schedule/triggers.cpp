@@ -10,7 +10,7 @@
 namespace pulsepin {
 
 std::optional<Seconds> duration_of(const Length& length, Seconds from, const Project& project) {
-    const double amount = std::max(length.amount, 0.0);
+    const double amount = std::clamp(length.amount, 0.0, 1e7); // a file may say anything
     switch (length.unit) {
     case Length::Unit::InBeats:
         if (!project.grid)
