@@ -395,7 +395,7 @@ void MainWindow::dropEvent(QDropEvent* event) {
 
 // A focused button, slider or list keeps the keys that it is worked with; elsewhere they drive the transport.
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
-    if (event->type() == QEvent::ShortcutOverride) {
+    if (event->type() == QEvent::ShortcutOverride && !QApplication::activePopupWidget()) {
         const auto* key = static_cast<QKeyEvent*>(event);
         // Letters mean nothing in a field of numbers: there they stay what they are elsewhere.
         const bool number = qobject_cast<QAbstractSpinBox*>(watched) ||

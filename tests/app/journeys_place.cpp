@@ -6,6 +6,7 @@
 #include "stops/step_cells.h"
 #include "support/desk.h"
 
+#include <QAbstractItemView>
 #include <QComboBox>
 #include <QDoubleSpinBox>
 
@@ -136,6 +137,19 @@ private slots:
         number(desk, "swing", 2);
         QCOMPARE(outlined(desk),
                  (QStringList{"5.1", "5.1+640", "5.2", "5.2+640", "5.3", "5.3+640", "5.4", "5.4+640"}));
+    }
+
+    void a_list_is_chosen_from_with_the_keyboard() {
+        Desk desk;
+        QVERIFY(open(desk, "5.1", "6.1"));
+        auto* lanes = desk.window.findChild<QComboBox*>("lane choice");
+        lanes->setFocus();
+        lanes->showPopup();
+        QTRY_VERIFY(lanes->view()->isVisible());
+        QTest::keyClick(lanes->view(), Qt::Key_End);
+        QTest::keyClick(lanes->view(), Qt::Key_Return);
+        QTRY_VERIFY(!lanes->view()->isVisible());
+        QCOMPARE(lanes->currentIndex(), lanes->count() - 1);
     }
 
     void journey_a_picker_that_picks_nothing_says_so() {

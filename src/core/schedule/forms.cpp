@@ -351,7 +351,10 @@ Result<PinBody> body_at(const Project& project, const Lane& lane, Ticks at, Plan
         form = planting->form;
     } else if (lane.kind != LaneKind::Cut) {
         const Seconds time = project.grid->time_at(at);
-        for (const auto& pin : resolve(project, lane).pins)
+        const auto there = resolve(project, lane).pins;
+        if (!there.empty()) // before the first one: as that is
+            form.body = lane.pins[there.front().index].body;
+        for (const auto& pin : there)
             if (pin.time <= time)
                 form.body = lane.pins[pin.index].body;
         if (auto* marker = std::get_if<MarkerBody>(&form.body))
