@@ -117,6 +117,7 @@ void Document::project_changed() {
     recovery_due_ = unsaved();
     load_sound_of_project();
     update_sum();
+    update_followers();
     emit changed();
     emit file_changed();
 }
@@ -263,9 +264,55 @@ void Document::take_sound(std::optional<LoadedSound> sound) {
     sources_.clear(); // they were resampled for another song's rate
     sources_asked_.clear();
     spectrum_ = nullptr;
+    tracks_.clear();
+    followed_.reset();
     emit sound_changed();
     look_at_spectrum();
     update_sum();
+    update_followers();
+}
+
+/// Curves that follow the music are computed in the background; what came meanwhile is computed after it.
+void Document::update_followers() {
+    const Project& now = project();
+    const auto sound = sound_ ? sound_->samples : nullptr;
+    if (followed_ && follows_the_same(*followed_, now) && followed_sound_ == sound)
+        return;
+    followed_ = now;
+    followed_sound_ = sound;
+    const bool any = std::any_of(now.lanes.begin(), now.lanes.end(),
+                                 [](const auto& lane) { return lane->kind == LaneKind::Follow; });
+    if (!any) {
+        followers_.clear();
+        return emit followers_changed();
+    }
+    struct Followed {
+        FollowerCurves curves;
+        LevelTracks tracks;
+    };
+    jobs_.start<Followed>(
+        tr("Following the music"),
+        [now, sound, tracks = tracks_](const Progress& p) -> Result<Followed> {
+            Followed followed{{}, tracks};
+            auto curves = follow(now, sound.get(), followed.tracks, p);
+            if (!curves)
+                return tl::unexpected(curves.error());
+            followed.curves = *std::move(curves);
+            return followed;
+        },
+        [this, now, sound](Result<Followed> followed) {
+            if (!followed) {
+                followed_.reset(); // asked for again with the next change
+                return;
+            }
+            if (followed_sound_ == sound)
+                for (auto& [spec, track] : followed->tracks)
+                    tracks_.insert_or_assign(spec, track);
+            if (!followed_ || !follows_the_same(*followed_, now) || followed_sound_ != sound)
+                return; // something newer is on its way
+            followers_ = std::move(followed->curves);
+            emit followers_changed();
+        });
 }
 
 void Document::look_at_spectrum() {

@@ -4,6 +4,7 @@
 #include "analysis/spectrum_map.h"
 #include "check/grid_trust.h"
 #include "ears.h"
+#include "follow/feeds.h"
 #include "jobs.h"
 #include "media/load_sound.h"
 #include "media/mix_down.h"
@@ -34,6 +35,9 @@ public:
     [[nodiscard]] const std::vector<ShotSpan>& shots(LaneId lane) const { return spans(lane).shots; }
     /// What the pins of a lane last as.
     [[nodiscard]] const LaneSpans& spans(LaneId lane) const;
+    /// Of the lanes that follow; those of before until the new ones are there.
+    [[nodiscard]] const FollowerCurves& followers() const { return followers_; }
+    [[nodiscard]] Curves curves() const { return {project(), spans_, followers_}; }
     /// The shots that the preview shows: of the first lane of cuts.
     [[nodiscard]] const std::vector<ShotSpan>& shown_shots() const;
     [[nodiscard]] const LoadedSound* sound() const { return sound_ ? &*sound_ : nullptr; }
@@ -97,6 +101,7 @@ signals:
     void sound_changed(); ///< the decoded sound is there, or gone
     void heard_changed(); ///< the mix, not the song
     void spectrum_changed();
+    void followers_changed();
     void file_changed(); ///< path, saved or unsaved
     void said(const QString& message);
     void opened(); ///< another project: views start afresh
@@ -109,6 +114,7 @@ private:
     void take_sound(std::optional<LoadedSound> sound);
     void look_at_spectrum();
     void update_sum();
+    void update_followers();
     void load_source(const Clip& clip);
     void remember_recent(const std::filesystem::path& path);
     [[nodiscard]] std::filesystem::path recovery_path() const;
@@ -117,6 +123,10 @@ private:
     History history_;
     Schedule schedule_;
     std::map<LaneId, LaneSpans> spans_;
+    FollowerCurves followers_;
+    LevelTracks tracks_;              ///< levels of the song that were measured
+    std::optional<Project> followed_; ///< what followers_ are computed from, or about to be
+    std::shared_ptr<const SampleStore> followed_sound_;
     Project derived_; ///< what schedule_ and spans_ were derived from
     mutable std::vector<BarTrust> trust_;
     mutable Shared<BeatGrid> trust_grid_; ///< what it was computed from

@@ -8,6 +8,7 @@
 #include <QMenu>
 #include <QPainter>
 #include <array>
+#include <cmath>
 
 namespace pulsepin {
 namespace {
@@ -33,6 +34,29 @@ QPixmap swatch(Colour colour) {
 
 QString text_of(std::string_view text) {
     return QString::fromUtf8(text.data(), static_cast<qsizetype>(text.size()));
+}
+
+Length length_of(const Offset& lead) {
+    if (const auto* frames = std::get_if<Frames>(&lead))
+        return {Length::Unit::InFrames, static_cast<double>(frames->value)};
+    return {Length::Unit::InMilliseconds, std::get<Seconds>(lead).value * 1000};
+}
+
+Offset offset_of(const Length& length) {
+    if (length.unit == Length::Unit::InMilliseconds)
+        return Seconds(length.amount / 1000);
+    return Frames(std::llround(length.amount));
+}
+
+QString lead_text(const Offset& lead) {
+    const Length length = length_of(lead);
+    return length.unit == Length::Unit::InFrames ? QObject::tr("%1 frames").arg(length.amount)
+                                                 : QObject::tr("%1 ms").arg(length.amount);
+}
+
+void LengthField::be_a_lead() {
+    amount_->setRange(-10'000, 10'000);
+    amount_->setToolTip(tr("How much earlier it acts than its place in the music"));
 }
 
 std::span<const Colour> offered_colours() {

@@ -19,6 +19,8 @@ public:
     LengthField(const QString& name, const std::vector<Length::Unit>& units, QWidget* parent = nullptr);
     void set_length(const Length& length); ///< says nothing
     [[nodiscard]] Length length() const;
+    /// It tells how much earlier something is, not how long; less than nothing is later.
+    void be_a_lead();
 
 signals:
     void edited(); ///< by a person
@@ -28,6 +30,12 @@ private:
     QComboBox* unit_;
     QDoubleSpinBox* amount_;
 };
+
+/// A lead as frames or milliseconds, and back.
+[[nodiscard]] Length length_of(const Offset& lead);
+[[nodiscard]] Offset offset_of(const Length& length);
+/// "2 frames", "40 ms".
+[[nodiscard]] QString lead_text(const Offset& lead);
 
 /// A colour that is chosen from a few, or from all.
 class ColourField : public QPushButton {

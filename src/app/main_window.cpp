@@ -174,7 +174,7 @@ void MainWindow::connect_parts() {
     });
     connect(score_, &ScoreView::painting_changed, this,
             [this] { actions_.at("paint cells")->setChecked(score_->painting()); });
-    connect(motion_, &MotionPanel::add_lane_wanted, this, [this] { add_lane(LaneKind::Motion); });
+    connect(motion_, &MotionPanel::add_lane_wanted, this, &MainWindow::add_lane);
     connect(place_, &PlacePanel::shown_wanted, timeline_, &TimelineView::show_range);
     connect(export_, &ExportPanel::file_wanted, this, &MainWindow::export_dialog);
     connect(detail_, &DetailPanel::delete_wanted, this, &MainWindow::delete_selection);

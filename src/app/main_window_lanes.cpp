@@ -7,6 +7,7 @@
 #include "model/lane_kinds.h"
 
 #include <QInputDialog>
+#include <cmath>
 
 namespace pulsepin {
 
@@ -25,9 +26,15 @@ void MainWindow::add_lane(LaneKind kind) {
                              .trimmed();
     if (!wanted)
         return;
-    document_.apply(
-        with_lane(document_.project(), kind, (name.isEmpty() ? text_of(row.plural) : name).toStdString()),
-        tr("add lane"));
+    Project next =
+        with_lane(document_.project(), kind, (name.isEmpty() ? text_of(row.plural) : name).toStdString());
+    if (drives(kind)) { // it is called after what it drives, until it drives something else
+        Motion motion;
+        motion.own.property = next.lanes.back()->name;
+        if (auto named = with_motion(next, next.lanes.back()->id, motion))
+            next = *std::move(named);
+    }
+    document_.apply(std::move(next), tr("add lane"));
 }
 
 void MainWindow::name_lane(LaneId id) {
@@ -81,9 +88,9 @@ void MainWindow::ask_for_lead(LaneId id) {
     if (!lane)
         return;
     bool wanted = false;
-    const int frames =
-        QInputDialog::getInt(this, tr("Lead"), tr("Frames that the lane acts before its anchors"),
-                             static_cast<int>(lane->lead.value), -240, 240, 1, &wanted);
+    const int frames = QInputDialog::getInt(
+        this, tr("Lead"), tr("Frames that the lane acts before its anchors"),
+        static_cast<int>(std::lround(length_of(lane->lead).amount)), -240, 240, 1, &wanted);
     if (wanted)
         document_.apply(with_lead(document_.project(), id, Frames(frames)), tr("change lead"));
 }

@@ -3,28 +3,31 @@
 
 #include "palette.h"
 
+#include <QContextMenuEvent>
+#include <QMenu>
 #include <QPainter>
+#include <algorithm>
 #include <cmath>
 
 namespace pulsepin {
 
 PreviewView::PreviewView(Document& document, ViewState& view, Player& player, QWidget* parent)
     : QWidget(parent), document_(document), view_(view), player_(player),
-      pictures_(std::make_unique<ShotPictures>(
-          [this] { QMetaObject::invokeMethod(this, &PreviewView::look_up, Qt::QueuedConnection); })),
-      fading_pictures_(std::make_unique<ShotPictures>(
-          [this] { QMetaObject::invokeMethod(this, &PreviewView::look_up, Qt::QueuedConnection); })) {
+      painter_(std::make_unique<FramePainter>(
+          [this] { QMetaObject::invokeMethod(this, &PreviewView::take_painted, Qt::QueuedConnection); })) {
     setObjectName("preview");
     setAccessibleName(tr("Preview"));
-    setToolTip(tr("The shot under the playhead"));
+    setToolTip(tr("The picture under the playhead · right click for its quality"));
     connect(&view_, &ViewState::playhead_moved, this, &PreviewView::look_up);
     connect(&document_, &Document::changed, this, &PreviewView::look_up);
+    connect(&document_, &Document::followers_changed, this, &PreviewView::look_up);
+    connect(&document_, &Document::opened, this, [this] { streams_.clear(); });
     connect(&player_, &Player::stopped, this, QOverload<>::of(&QWidget::update));
 }
 
 PreviewView::~PreviewView() {
-    pictures_.reset();
-    fading_pictures_.reset();
+    painter_.reset();
+    streams_.clear();
 }
 
 QRectF PreviewView::picture_area() const {
@@ -34,87 +37,129 @@ QRectF PreviewView::picture_area() const {
     return {(width() - size.width()) / 2, (height() - size.height()) / 2, size.width(), size.height()};
 }
 
-void PreviewView::resizeEvent(QResizeEvent*) {
-    const QSize size = (picture_area().size() * devicePixelRatioF()).toSize();
-    pictures_->set_size(size);
-    fading_pictures_->set_size(size);
+QSize PreviewView::picture_size() const {
+    return (picture_area().size() * devicePixelRatioF() / coarseness_).toSize().expandedTo({16, 9});
+}
+
+void PreviewView::set_coarseness(int coarseness) {
+    coarseness_ = std::clamp(coarseness, 1, 4);
+    for (auto& [id, stream] : streams_)
+        stream->set_size(picture_size());
     look_up();
+}
+
+void PreviewView::contextMenuEvent(QContextMenuEvent* event) {
+    QMenu menu(this);
+    for (const auto& [coarseness, text] : {std::pair(1, tr("Full quality")), std::pair(2, tr("Half quality")),
+                                           std::pair(4, tr("Quarter quality"))}) {
+        auto* action = menu.addAction(text, this, [this, c = coarseness] { set_coarseness(c); });
+        action->setCheckable(true);
+        action->setChecked(coarseness == coarseness_);
+    }
+    menu.exec(event->globalPos());
+}
+
+void PreviewView::resizeEvent(QResizeEvent*) {
+    for (auto& [id, stream] : streams_)
+        stream->set_size(picture_size());
+    look_up();
+}
+
+ShotStream& PreviewView::stream_of(const Layer& layer) {
+    auto& stream = streams_[layer.id];
+    if (!stream) {
+        stream = std::make_unique<ShotStream>(
+            [this] { QMetaObject::invokeMethod(this, &PreviewView::look_up, Qt::QueuedConnection); });
+        stream->set_size(picture_size());
+    }
+    return *stream;
 }
 
 void PreviewView::look_up() {
     const auto& project = document_.project();
-    const auto& shots = document_.shown_shots();
-    const auto rate = project.settings->frame_rate;
     // A picture that was waited for may arrive between two moves of the playhead: what counts is what is
     // heard now.
     const Seconds now = player_.playing() ? player_.position() : view_.playhead();
-    const Frames frame = rate.frame_at(now);
+    const Frames frame = project.settings->frame_rate.frame_at(now);
     shown_.wanted = frame;
     shown_.sound = now;
-    const ShotSpan* span = shot_at(shots, frame);
-    const Clip* clip = span ? project.clip(span->shot) : nullptr;
-    if (!clip) {
-        image_ = {};
-        shown_.frame = frame;
-        shown_.exact = true;
-        message_ = span            ? tr("This shot is not in the bin")
-                   : shots.empty() ? tr("No cuts yet")
-                                   : tr("No shot here");
-        shown_cut_ = {};
-        update();
-        return;
-    }
-    look_up_fade(shots, span, frame);
-    std::optional<ShotPictures::Wanted> soon;
-    if (span + 1 < shots.data() + shots.size())
-        if (const Clip* next = project.clip((span + 1)->shot))
-            soon = ShotPictures::Wanted{next->path, (span + 1)->in_point};
-    const auto picture = pictures_->picture(wanted_of(*clip, *span, frame), soon);
-    if (picture) {
-        image_ = picture->image;
-        message_.clear();
-        shown_.frame = frame;
-        shown_.exact = true;
-        shown_cut_ = span->cut;
-        emit picture_shown();
-    } else {
-        shown_.exact = false;
-        message_ = QString::fromStdString(pictures_->trouble(clip->path));
-        // The last picture stays for a moment, unless it belongs to another shot that is over.
-        if (!message_.isEmpty() || (shown_cut_ != span->cut && !player_.playing()))
-            image_ = {};
-    }
+    std::erase_if(streams_, [&](const auto& one) { return project.stage->layer(one.first) == nullptr; });
+    composed_ = needs_composing(project);
+    if (composed_)
+        compose(frame);
+    else
+        show_shots(frame);
     update();
 }
 
-ShotPictures::Wanted PreviewView::wanted_of(const Clip& clip, const ShotSpan& span, Frames frame) const {
-    if (clip.still)
-        return {clip.path, Seconds(0)};
-    // Before its first picture a shot stands still, as it does after its last.
-    return {clip.path,
-            std::max(Seconds(0), clip_time(span, frame, document_.project().settings->frame_rate))};
+void PreviewView::show_shots(Frames frame) {
+    const auto& project = document_.project();
+    const auto& shots = document_.shown_shots();
+    auto seen = stream_of(project.stage->layers.front()).at(project, shots, frame);
+    if (seen.cut.value == 0) {
+        picture_ = {};
+        shown_.frame = frame;
+        shown_.exact = true;
+        message_ = seen.shot       ? tr("This shot is not in the bin")
+                   : shots.empty() ? tr("No cuts yet")
+                                   : tr("No shot here");
+        shown_cut_ = {};
+        return;
+    }
+    shown_.exact = seen.exact;
+    message_ = QString::fromStdString(seen.trouble);
+    if (seen.exact) {
+        picture_ = std::move(seen.picture);
+        shown_.frame = frame;
+        shown_cut_ = seen.cut;
+        emit picture_shown();
+    } else if (!message_.isEmpty() || (shown_cut_ != seen.cut && !player_.playing())) {
+        // The last picture stays for a moment, unless it belongs to another shot that is over.
+        picture_ = {};
+    }
 }
 
-/// The other shot of a cross-fade that is going on, and how much of the incoming one is seen.
-void PreviewView::look_up_fade(const std::vector<ShotSpan>& shots, const ShotSpan* span, Frames frame) {
-    fading_ = {};
-    incoming_ = 1;
-    const ShotSpan* other = nullptr;
-    const ShotSpan* end = shots.data() + shots.size();
-    if (span + 1 < end && (span + 1)->fade > Frames(0) && frame >= fade_start(*(span + 1))) {
-        other = span + 1;
-        incoming_ = opacity_at(*other, frame);
-        fading_comes_ = true;
-    } else if (span != shots.data() && span->fade > Frames(0) && opacity_at(*span, frame) < 1) {
-        other = span - 1;
-        incoming_ = opacity_at(*span, frame);
-        fading_comes_ = false;
-    }
-    const Clip* clip = other ? document_.project().clip(other->shot) : nullptr;
-    if (!clip)
+/// The frame is made here and painted on a thread of its own.
+void PreviewView::compose(Frames frame) {
+    const auto& project = document_.project();
+    message_.clear();
+    all_there_ = true;
+    const auto picture_of = [&](const Layer& layer) {
+        ShotStream::Seen seen;
+        if (layer.kind == LayerKind::Shots) {
+            const Lane* lane =
+                layer.cuts.value != 0 ? project.lane(layer.cuts) : project.first_lane(LaneKind::Cut);
+            if (!lane || lane->kind != LaneKind::Cut)
+                return LayerPicture{};
+            seen = stream_of(layer).at(project, document_.shots(lane->id), frame);
+        } else if (const Clip* clip = project.clip(layer.picture)) {
+            seen = stream_of(layer).clip_at(*clip, project.settings->frame_rate.start_of(frame));
+        } else {
+            return LayerPicture{};
+        }
+        all_there_ = all_there_ && (seen.exact || !seen.trouble.empty());
+        if (!seen.trouble.empty())
+            message_ = QString::fromStdString(seen.trouble);
+        return seen.picture;
+    };
+    StagedFrame staged = staged_at(document_.curves(), frame, picture_of);
+    composing_ = frame;
+    // A picture with a hole where a shot is still being decoded is not shown; the last one stays until it is
+    // there.
+    if (all_there_ || picture_.image.isNull())
+        painter_->paint(frame, std::move(staged), picture_size());
+    shown_.exact = false;
+}
+
+void PreviewView::take_painted() {
+    auto painted = painter_->take();
+    if (!painted || !composed_)
         return;
-    if (const auto picture = fading_pictures_->picture(wanted_of(*clip, *other, frame), std::nullopt))
-        fading_ = picture->image;
+    picture_ = {std::move(painted->image), {}, 0};
+    shown_.frame = painted->frame;
+    shown_.exact = all_there_ && painted->frame == composing_;
+    emit picture_shown();
+    update();
 }
 
 void PreviewView::draw_fitted(QPainter& painter, const QImage& image, const QRectF& area) const {
@@ -162,11 +207,10 @@ void PreviewView::paintEvent(QPaintEvent*) {
     const QRectF area = picture_area();
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     painter.fillRect(area, p.desk_well);
-    const bool fades = !fading_.isNull() && !image_.isNull();
-    draw_fitted(painter, fades && !fading_comes_ ? fading_ : image_, area);
-    if (fades) {
-        painter.setOpacity(incoming_);
-        draw_fitted(painter, fading_comes_ ? fading_ : image_, area);
+    draw_fitted(painter, picture_.image, area);
+    if (!picture_.incoming.isNull()) {
+        painter.setOpacity(picture_.share);
+        draw_fitted(painter, picture_.incoming, area);
         painter.setOpacity(1);
     }
     QFont small = font();

@@ -3,7 +3,8 @@
 
 #include "document.h"
 #include "player.h"
-#include "render/shot_pictures.h"
+#include "render/frame_painter.h"
+#include "render/shot_stream.h"
 #include "view_state.h"
 
 #include <QWidget>
@@ -27,6 +28,10 @@ public:
     };
     [[nodiscard]] const Shown& shown() const { return shown_; }
 
+    /// The picture is made at its size divided by this: 1, 2 or 4.
+    void set_coarseness(int coarseness);
+    [[nodiscard]] int coarseness() const { return coarseness_; }
+
     [[nodiscard]] QSize sizeHint() const override { return {374, 210}; }
     [[nodiscard]] QSize minimumSizeHint() const override { return {160, 90}; }
 
@@ -36,11 +41,15 @@ signals:
 protected:
     void paintEvent(QPaintEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
+    void contextMenuEvent(QContextMenuEvent* event) override;
 
 private:
     void look_up();
-    void look_up_fade(const std::vector<ShotSpan>& shots, const ShotSpan* span, Frames frame);
-    [[nodiscard]] ShotPictures::Wanted wanted_of(const Clip& clip, const ShotSpan& span, Frames frame) const;
+    void show_shots(Frames frame);
+    void compose(Frames frame);
+    void take_painted();
+    [[nodiscard]] ShotStream& stream_of(const Layer& layer);
+    [[nodiscard]] QSize picture_size() const;
     void draw_fitted(QPainter& painter, const QImage& image, const QRectF& area) const;
     void paint_triggers(QPainter& painter, const QRectF& area) const;
     [[nodiscard]] QRectF picture_area() const;
@@ -48,12 +57,13 @@ private:
     Document& document_;
     ViewState& view_;
     Player& player_;
-    std::unique_ptr<ShotPictures> pictures_;
-    std::unique_ptr<ShotPictures> fading_pictures_; ///< of the other shot in a cross-fade
-    QImage image_;
-    QImage fading_;
-    double incoming_ = 1;       ///< share of the shot that comes in
-    bool fading_comes_ = false; ///< the other shot is the one that comes in
+    std::map<LayerId, std::unique_ptr<ShotStream>> streams_;
+    std::unique_ptr<FramePainter> painter_;
+    LayerPicture picture_; ///< of the shots, or composed
+    bool composed_ = false;
+    bool all_there_ = false; ///< of the frame that is being composed
+    Frames composing_;
+    int coarseness_ = 1;
     QString message_;
     Shown shown_;
     PinId shown_cut_;

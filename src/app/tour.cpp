@@ -265,7 +265,7 @@ private:
         document.apply(with_lane(document.project(), LaneKind::Motion, "Kite scale"), "add lane");
         const LaneId lane = document.project().lanes.back()->id;
         Motion motion = document.project().lanes.back()->motion;
-        motion.property = "kite scale";
+        motion.own.property = "kite scale";
         for (const auto& pulse : pulse_library())
             if (pulse.name == "gust")
                 motion.pulse = pulse;

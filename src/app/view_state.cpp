@@ -3,6 +3,21 @@
 
 namespace pulsepin {
 
+void ViewState::set_motion_lane(LaneId lane) {
+    if (motion_lane_ == lane)
+        return;
+    motion_lane_ = lane;
+    follower_step_.reset();
+    emit motion_lane_changed();
+}
+
+void ViewState::set_follower_step(std::optional<std::size_t> step) {
+    if (follower_step_ == step)
+        return;
+    follower_step_ = step;
+    emit motion_lane_changed();
+}
+
 void ViewState::set_look(const SongLook& look) {
     if (look == look_)
         return;

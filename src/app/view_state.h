@@ -49,6 +49,13 @@ public:
     [[nodiscard]] std::optional<std::int64_t> beat() const { return beat_; } ///< the chosen one
     [[nodiscard]] const std::optional<CoursePreview>& course() const { return course_; }
 
+    /// The lane whose curve is shaped; 0 while none is.
+    [[nodiscard]] LaneId motion_lane() const { return motion_lane_; }
+    /// Up to which of its follower's steps the curve is drawn over the song; all of them without one.
+    [[nodiscard]] std::optional<std::size_t> follower_step() const { return follower_step_; }
+
+    void set_motion_lane(LaneId lane);
+    void set_follower_step(std::optional<std::size_t> step);
     void set_snap(Snap snap) { snap_ = snap; }
     void set_grid_rows(bool shown);
     void choose_beat(std::optional<std::int64_t> beat);
@@ -67,6 +74,7 @@ public:
     void follow(const Project& project);
 
 signals:
+    void motion_lane_changed(); ///< or its step
     void playhead_moved();
     void range_changed();
     void selection_changed();
@@ -75,6 +83,8 @@ signals:
     void grid_rows_changed(); ///< shown or not, the chosen beat, the course
 
 private:
+    LaneId motion_lane_;
+    std::optional<std::size_t> follower_step_;
     Snap snap_ = Snap::Always;
     bool grid_rows_ = false;
     std::optional<std::int64_t> beat_;

@@ -291,11 +291,11 @@ private slots:
                  std::string("tail"));
         desk.click("pinned"); // Unpin
         QVERIFY(std::holds_alternative<TimeAnchor>(desk.project().pin(cut)->anchor));
-        auto* lead = desk.window.findChild<QSpinBox*>("lead");
+        auto* lead = desk.window.findChild<QDoubleSpinBox*>("lead amount");
         lead->setFocus();
         QTest::keyClick(lead, Qt::Key_Up);
         QTest::keyClick(lead, Qt::Key_Up);
-        QCOMPARE(desk.cuts().lead.value, 2);
+        QCOMPARE(desk.cuts().lead, Offset(Frames(2)));
         const PinId marker = desk.markers().pins[0].id;
         QTest::mouseClick(&desk.window.timeline(), Qt::LeftButton, {},
                           desk.window.timeline().head_position(marker).toPoint());

@@ -31,13 +31,8 @@ class JourneysMotion : public QObject {
 
     static void add_lane(Desk& desk, const char* name) {
         desk.window.go_to_stop(MainWindow::MotionStop);
-        QTimer::singleShot(100, qApp, [name] {
-            auto* dialog = qobject_cast<QInputDialog*>(QApplication::activeModalWidget());
-            QVERIFY(dialog);
-            dialog->setTextValue(name);
-            dialog->accept();
-        });
-        desk.click("add motion lane");
+        answer_with(name);
+        choose_from_menu(desk.window.findChild<QPushButton*>("add motion lane"), {"Pulses"});
     }
     static void drag(PulseCurve* widget, QPointF from, QPointF to) {
         QTest::mousePress(widget, Qt::LeftButton, {}, from.toPoint());

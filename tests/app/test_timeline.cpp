@@ -259,8 +259,8 @@ private slots:
             QVERIFY(canvas != empty);
             const auto& pin = *std::find_if(schedule[i].pins.begin(), schedule[i].pins.end(),
                                             [](const ResolvedPin& p) { return p.time > Seconds(1); });
-            const auto under = row.hit(
-                lane, {scene.scale.x(pin.time) + 1, row.head_y(spans, kind.pins[pin.index].body, height)});
+            const auto under = row.hit(lane, {scene.scale.x(pin.time) + 1,
+                                              row.head_y(kind, spans, kind.pins[pin.index].body, height)});
             QVERIFY(under.has_value());
         }
     }

@@ -72,7 +72,7 @@ Project with_plantings_and_triggers(Project project) {
     project = *with_lane_locked(project, lane, true);
     project = with_lane(project, LaneKind::Motion, "Scale");
     const auto moving = lane_of_kind(project, LaneKind::Motion);
-    Motion motion{"kite scale", "%", 90, 140, pulse_library()[2]};
+    Motion motion{{"kite scale", "%", 90, 140}, pulse_library()[2]};
     motion.pulse.falling = {"bezier", {0.1, -0.5, 0.9, 1.5}, 2.5};
     motion.pulse.held = {Length::Unit::InMilliseconds, 40};
     motion.pulse.crowding = Crowding::Add;

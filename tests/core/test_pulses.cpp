@@ -28,8 +28,8 @@ Project with_pulses(const Pulse& pulse, const std::vector<double>& beats, double
     auto project = with_lane(steady_project(120, 0, 60, rate), LaneKind::Motion, "Scale");
     const auto lane = lane_of_kind(project, LaneKind::Motion);
     Motion motion;
-    motion.rest = rest;
-    motion.peak = peak;
+    motion.own.low = rest;
+    motion.own.high = peak;
     motion.pulse = pulse;
     project = *with_motion(project, lane, motion);
     std::vector<Pin> pins;

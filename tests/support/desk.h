@@ -4,13 +4,17 @@
 #include "main_window.h"
 
 #include <QApplication>
+#include <QInputDialog>
 #include <QLineEdit>
+#include <QMenu>
 #include <QMessageBox>
 #include <QPushButton>
 #include <QTest>
 #include <QTimer>
 #include <QWheelEvent>
 #include <cmath>
+#include <functional>
+#include <memory>
 
 namespace pulsepin::test {
 
@@ -79,6 +83,47 @@ struct Desk {
         QApplication::sendEvent(&window.timeline(), &event);
     }
 };
+
+/// Clicks through the menu of a button, entry by entry, as the mouse does. Texts are compared by their
+/// beginnings.
+inline void choose_from_menu(QWidget* button, QStringList path) {
+    auto step = std::make_shared<std::function<void()>>();
+    *step = [path, step]() mutable {
+        auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
+        QVERIFY2(menu && !path.isEmpty(), "no menu is open");
+        for (auto* action : menu->actions())
+            if (action->text().startsWith(path.front())) {
+                path.removeFirst();
+                if (!path.isEmpty())
+                    QTimer::singleShot(80, qApp, *step);
+                QTest::mouseMove(menu, menu->actionGeometry(action).center());
+                QTest::mouseClick(menu, Qt::LeftButton, {}, menu->actionGeometry(action).center());
+                return;
+            }
+        const QString wanted = path.front();
+        menu->close();
+        QFAIL(qPrintable("not in the menu: " + wanted));
+    };
+    QTimer::singleShot(80, qApp, *step);
+    QTest::mouseClick(button, Qt::LeftButton);
+    // The menus of some buttons keep the mouse press for themselves, those of others return at once.
+    (void)QTest::qWaitFor([] { return QApplication::activePopupWidget() == nullptr; }, 2000);
+}
+
+/// Types into the next dialog that asks for a text or a number, and accepts it.
+inline void answer_with(const QString& text) {
+    QTimer::singleShot(200, qApp, [text] {
+        auto* dialog = qobject_cast<QInputDialog*>(QApplication::activeModalWidget());
+        QVERIFY2(dialog, "nothing was asked");
+        if (dialog->inputMode() == QInputDialog::DoubleInput)
+            dialog->setDoubleValue(text.toDouble());
+        else if (dialog->inputMode() == QInputDialog::IntInput)
+            dialog->setIntValue(text.toInt());
+        else
+            dialog->setTextValue(text);
+        dialog->accept();
+    });
+}
 
 /// Presses a button of the next question that comes up.
 inline void answer(QMessageBox::StandardButton button, int& asked) {

@@ -59,15 +59,9 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
         values_[i]->setTextFormat(Qt::PlainText);
         grid->addWidget(names_[i], line, 0);
         if (i == LeadRow) {
-            lead_ = new QSpinBox;
-            lead_->setObjectName("lead");
-            lead_->setAccessibleName(tr("Lead of the lane"));
-            lead_->setRange(-120, 120);
-            lead_->setSuffix(tr(" frames"));
-            lead_->setKeyboardTracking(false);
-            lead_->setFixedHeight(19);
-            lead_->setStyleSheet("padding: 0 6px; min-height: 17px");
-            lead_->setToolTip(tr("How much earlier the whole lane acts than its anchors"));
+            lead_ = new LengthField("lead", {Length::Unit::InFrames, Length::Unit::InMilliseconds});
+            lead_->be_a_lead();
+            lead_->setFixedHeight(21);
             values_[i]->hide();
             grid->addWidget(lead_, line, 1, Qt::AlignLeft);
         } else {
@@ -81,9 +75,12 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
     cut_ = new CutDetail(document_);
     trigger_ = new TriggerDetail(document_);
     pulse_ = new PulseDetail(document_);
+    key_ = new KeyDetail(document_);
+    feeds_ = new FeedTable(document_, view_);
     for (QWidget* fields :
          {static_cast<QWidget*>(sound_), static_cast<QWidget*>(marker_), static_cast<QWidget*>(cut_),
-          static_cast<QWidget*>(trigger_), static_cast<QWidget*>(pulse_)})
+          static_cast<QWidget*>(trigger_), static_cast<QWidget*>(pulse_), static_cast<QWidget*>(key_),
+          static_cast<QWidget*>(feeds_)})
         column->addWidget(fields);
     column->addLayout(grid);
     column->addStretch(1);
@@ -140,12 +137,14 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
         const std::vector<PinId> pins(view_.selection().begin(), view_.selection().end());
         document_.apply(with_pins_muted(document_.project(), pins, mute), mute ? tr("mute") : tr("unmute"));
     });
-    connect(lead_, &QSpinBox::valueChanged, this, [this](int frames) {
-        if (const Lane* lane = document_.project().lane_of(pin_); lane && lane->lead.value != frames)
-            document_.apply(with_lead(document_.project(), lane->id, Frames(frames)), tr("change lead"));
+    connect(lead_, &LengthField::edited, this, [this] {
+        if (const Lane* lane = document_.project().lane_of(pin_))
+            document_.apply(with_lead(document_.project(), lane->id, offset_of(lead_->length())),
+                            tr("change lead"));
     });
     connect(&document_, &Document::changed, this, &DetailPanel::refresh);
     connect(&view_, &ViewState::selection_changed, this, &DetailPanel::refresh);
+    connect(&view_, &ViewState::motion_lane_changed, this, &DetailPanel::refresh);
     refresh();
 }
 
@@ -168,9 +167,10 @@ void DetailPanel::show_nothing() {
         names_[i]->hide();
         values_[i]->hide();
     }
-    for (QWidget* w : {static_cast<QWidget*>(sound_), static_cast<QWidget*>(marker_),
-                       static_cast<QWidget*>(cut_), static_cast<QWidget*>(trigger_),
-                       static_cast<QWidget*>(pulse_), static_cast<QWidget*>(lead_), buttons_})
+    for (QWidget* w :
+         {static_cast<QWidget*>(sound_), static_cast<QWidget*>(marker_), static_cast<QWidget*>(cut_),
+          static_cast<QWidget*>(trigger_), static_cast<QWidget*>(pulse_), static_cast<QWidget*>(key_),
+          static_cast<QWidget*>(lead_), static_cast<QWidget*>(feeds_), buttons_})
         w->hide();
     names_[0]->setText(tr("Click a pin to see where it lies."));
     names_[0]->show();
@@ -186,6 +186,9 @@ PinsDetail* DetailPanel::fields_of(LaneKind kind) const {
         return trigger_;
     case LaneKind::Motion:
         return pulse_;
+    case LaneKind::Keys:
+    case LaneKind::Follow:
+        return key_;
     case LaneKind::Sound:
         break;
     }
@@ -248,7 +251,7 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
         switch (row) {
         case LeadRow:
         case NearestOnsetRow:
-            return lane.kind == LaneKind::Cut || lane.kind == LaneKind::Motion;
+            return lane.kind == LaneKind::Cut || drives(lane.kind);
         case PlantingRow:
         case FrameRow:
             return lane.kind != LaneKind::Sound;
@@ -295,8 +298,7 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
     values_[TimeRow]->setText(resolved ? QString::fromStdString(format_clock(resolved->time)) : tr("none"));
     values_[FrameRow]->setText(resolved ? frame_text(*resolved) : tr("none"));
     values_[NearestOnsetRow]->setText(resolved ? nearest_onset(resolved->time) : tr("none"));
-    const QSignalBlocker quietly(lead_);
-    lead_->setValue(static_cast<int>(lane.lead.value));
+    lead_->set_length(length_of(lane.lead));
     const Planting* planting = project.planting(pin.planting);
     QString by = planting ? QString::fromStdString(planting->description) : tr("hand");
     if (is_exception(pin))
@@ -328,9 +330,14 @@ void DetailPanel::refresh() {
     }
     pin_ = {};
     if (selection.size() > 1)
-        show_many();
-    else
-        show_nothing();
+        return show_many();
+    show_nothing();
+    if (const Lane* lane = document_.project().lane(view_.motion_lane())) {
+        title_->setText(tr("%1 feeds").arg(QString::fromStdString(lane->name)));
+        names_[0]->hide();
+        feeds_->show();
+        feeds_->refresh();
+    }
 }
 
 } // namespace pulsepin

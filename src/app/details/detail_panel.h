@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "details/feed_table.h"
 #include "details/pins_detail.h"
 #include "details/sound_detail.h"
 #include "view_state.h"
@@ -37,7 +38,7 @@ private:
     QLabel* title_;
     QLabel* names_[6];
     QLabel* values_[6];
-    QSpinBox* lead_;
+    LengthField* lead_;
     QPushButton* pinned_;
     QPushButton* whole_planting_;
     QPushButton* locked_;
@@ -49,6 +50,8 @@ private:
     CutDetail* cut_;
     TriggerDetail* trigger_;
     PulseDetail* pulse_;
+    KeyDetail* key_;
+    FeedTable* feeds_;
     PinId pin_;
 };
 

@@ -3,6 +3,9 @@
 
 #include "model/edits.h"
 #include "model/marker_looks.h"
+#include "schedule/pulses.h"
+#include "stops/choices.h"
+#include "stops/pulse_curve.h"
 #include "timeline/pin_heads.h"
 #include "widgets.h"
 
@@ -310,10 +313,87 @@ PulseDetail::PulseDetail(Document& document, QWidget* parent) : PinsDetail(docum
     connect(strength_, &QDoubleSpinBox::valueChanged, this, [this](double strength) {
         change(tr("change strength"), [=](PinBody& body) { std::get<PulseBody>(body).strength = strength; });
     });
+    own_ = new QPushButton(tr("own shape"));
+    own_->setObjectName("own shape");
+    own_->setToolTip(tr("This place gets a shape of its own, chosen from the library and your kept pulses"));
+    own_->setProperty("role", "small");
+    auto* menu = new QMenu(own_);
+    own_->setMenu(menu);
+    connect(menu, &QMenu::aboutToShow, this, [this, menu] { fill_with_shapes(menu); });
+    lanes_ = new QPushButton(tr("as the lane"));
+    lanes_->setObjectName("lane's shape");
+    lanes_->setToolTip(tr("The lane's pulse again"));
+    lanes_->setProperty("role", "small");
+    connect(lanes_, &QPushButton::clicked, this, [this] { set_shape(nullptr); });
+    grid->addWidget(own_, 0, 2);
+    grid->addWidget(lanes_, 0, 3);
+}
+
+void PulseDetail::set_shape(const std::shared_ptr<const Pulse>& shape) {
+    change(tr("change shape"), [&](PinBody& body) { std::get<PulseBody>(body).shape = shape; });
+}
+
+void PulseDetail::fill_with_shapes(QMenu* menu) {
+    menu->clear();
+    std::vector<Pulse> all(pulse_library().begin(), pulse_library().end());
+    all.insert(all.end(), document_.project().pulses->begin(), document_.project().pulses->end());
+    for (const auto& pulse : all)
+        menu->addAction(QIcon(pulse_picture(pulse, {28, 18}, false)), QString::fromStdString(pulse.name),
+                        this, [this, pulse] { set_shape(std::make_shared<const Pulse>(pulse)); });
 }
 
 void PulseDetail::show_body(const PinBody& body) {
-    strength_->setValue(std::get<PulseBody>(body).strength);
+    const auto& pulse = std::get<PulseBody>(body);
+    strength_->setValue(pulse.strength);
+    lanes_->setEnabled(pulse.shape != nullptr);
+    own_->setText(pulse.shape ? tr("shape: %1").arg(QString::fromStdString(pulse.shape->name))
+                              : tr("own shape"));
+}
+
+// -- keys
+
+KeyDetail::KeyDetail(Document& document, QWidget* parent) : PinsDetail(document, parent) {
+    auto* grid = tight_grid(this);
+    value_ = new QDoubleSpinBox;
+    value_->setObjectName("key value");
+    value_->setAccessibleName(tr("Value of the key"));
+    value_->setRange(-1e6, 1e6);
+    value_->setDecimals(3);
+    value_->setKeyboardTracking(false);
+    easing_ = new QComboBox;
+    easing_->setObjectName("key easing");
+    easing_->setAccessibleName(tr("Easing up to the key"));
+    easing_->setToolTip(tr("How the value gets there from the key before"));
+    fill_with_easings(easing_);
+    amount_ = new QDoubleSpinBox;
+    amount_->setObjectName("key easing amount");
+    amount_->setAccessibleName(tr("Overshoot, or number of steps"));
+    amount_->setRange(0, 64);
+    amount_->setSingleStep(0.1);
+    amount_->setKeyboardTracking(false);
+    grid->addWidget(quiet(tr("value")), 0, 0);
+    grid->addWidget(value_, 0, 1, 1, 2);
+    grid->addWidget(quiet(tr("reached by")), 1, 0);
+    grid->addWidget(easing_, 1, 1);
+    grid->addWidget(amount_, 1, 2);
+    connect(value_, &QDoubleSpinBox::valueChanged, this, [this](double value) {
+        change(tr("change key"), [=](PinBody& body) { std::get<KeyBody>(body).value = value; });
+    });
+    connect(easing_, &QComboBox::activated, this, [this] {
+        change(tr("change easing"),
+               [easing = chosen_easing(easing_)](PinBody& body) { std::get<KeyBody>(body).easing = easing; });
+    });
+    connect(amount_, &QDoubleSpinBox::valueChanged, this, [this](double amount) {
+        change(tr("change easing"), [=](PinBody& body) { std::get<KeyBody>(body).easing.amount = amount; });
+    });
+}
+
+void KeyDetail::show_body(const PinBody& body) {
+    const auto& key = std::get<KeyBody>(body);
+    value_->setValue(key.value);
+    easing_->setCurrentIndex(easing_->findData(QString::fromStdString(key.easing.id)));
+    amount_->setValue(key.easing.amount);
+    amount_->setVisible(key.easing.id == "steps" || key.easing.id.starts_with("back"));
 }
 
 } // namespace pulsepin

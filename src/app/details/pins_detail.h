@@ -5,6 +5,8 @@
 #include "fields.h"
 
 #include <QLineEdit>
+#include <QMenu>
+#include <QPushButton>
 #include <QSpinBox>
 #include <QWidget>
 
@@ -89,7 +91,25 @@ protected:
     void show_body(const PinBody& body) override;
 
 private:
+    void set_shape(const std::shared_ptr<const Pulse>& shape);
+    void fill_with_shapes(QMenu* menu);
     QDoubleSpinBox* strength_;
+    QPushButton* own_;
+    QPushButton* lanes_;
+};
+
+class KeyDetail : public PinsDetail {
+    Q_OBJECT
+public:
+    explicit KeyDetail(Document& document, QWidget* parent = nullptr);
+
+protected:
+    void show_body(const PinBody& body) override;
+
+private:
+    QDoubleSpinBox* value_;
+    QComboBox* easing_;
+    QDoubleSpinBox* amount_;
 };
 
 /// A picture of a marker's colour or symbol.

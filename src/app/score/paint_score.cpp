@@ -29,6 +29,8 @@ double track_height(LaneKind kind, int rows) {
         return trigger_height * rows;
     case LaneKind::Marker:
     case LaneKind::Motion:
+    case LaneKind::Keys:
+    case LaneKind::Follow:
         break;
     }
     return marker_height;

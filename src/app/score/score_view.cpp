@@ -203,7 +203,7 @@ std::optional<PinId> ScoreView::pin_at(QPointF at) const {
             nearest = pin.id;
         }
     }
-    if (nearest || here.kind == LaneKind::Marker || here.kind == LaneKind::Motion)
+    if (nearest || here.kind == LaneKind::Marker || drives(here.kind))
         return nearest;
     // The bar of a shot, a trigger or a sound is taken hold of as its pin.
     const Seconds time = time_at(at);

@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "stops/choices.h"
 
+#include "fields.h"
+#include "schedule/easing.h"
+
 #include <algorithm>
 
 namespace pulsepin {
@@ -19,6 +22,19 @@ void fill_with_onset_rows(QComboBox* box, const Project& project, const QString&
     box->clear();
     box->addItems(names);
     box->setCurrentIndex(std::max(0, box->findText(chosen)));
+}
+
+void fill_with_easings(QComboBox* box) {
+    for (const auto& row : easings())
+        box->addItem(text_of(row.label), text_of(row.id));
+}
+
+Easing chosen_easing(const QComboBox* box) {
+    Easing easing;
+    easing.id = box->currentData().toString().toStdString();
+    if (easing.id == "steps")
+        easing.amount = 1; // stays, then jumps
+    return easing;
 }
 
 bool fill_with_lanes(QComboBox* box, const Project& project, bool (*wanted)(LaneKind)) {

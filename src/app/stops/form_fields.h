@@ -102,6 +102,19 @@ private:
     QSpinBox* seed_;
 };
 
+class KeyForm : public FormFields {
+    Q_OBJECT
+public:
+    explicit KeyForm(QWidget* parent = nullptr);
+    [[nodiscard]] PlantingForm form() const override;
+    void set_form(const PlantingForm& form) override;
+    [[nodiscard]] QString summary() const override;
+
+private:
+    QDoubleSpinBox* value_;
+    QComboBox* easing_;
+};
+
 [[nodiscard]] FormFields* make_form_fields(LaneKind kind);
 
 } // namespace pulsepin

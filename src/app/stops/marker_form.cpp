@@ -17,6 +17,9 @@ FormFields* make_form_fields(LaneKind kind) {
         return new TriggerForm;
     case LaneKind::Motion:
         return new PulseForm;
+    case LaneKind::Keys:
+    case LaneKind::Follow:
+        return new KeyForm;
     case LaneKind::Sound:
         break;
     }

@@ -2,17 +2,19 @@
 #pragma once
 
 #include "fields.h"
-#include "schedule/pulses.h"
-#include "stops/pulse_curve.h"
+#include "stops/follower_page.h"
+#include "stops/keys_page.h"
+#include "stops/layers_page.h"
+#include "stops/pulse_page.h"
 #include "stops/stop_panel.h"
 
 #include <QLabel>
 #include <QLineEdit>
-#include <QSpinBox>
+#include <QStackedWidget>
 
 namespace pulsepin {
 
-/// What each lane of motion drives, and the pulse that it does so with.
+/// What moves: lanes of pulses, of keys and of followers, and the layers of the picture that they drive.
 class MotionPanel : public StopPanel {
     Q_OBJECT
 public:
@@ -21,39 +23,37 @@ public:
     [[nodiscard]] QString summary() const override;
     [[nodiscard]] bool complete() const override;
     void refresh() override;
+    void entered() override;
+    void left() override;
 
 signals:
-    void add_lane_wanted();
+    void add_lane_wanted(LaneKind kind);
 
 private:
     QWidget* make_top();
-    QWidget* make_lengths();
     QWidget* make_property();
     void fill_lanes();
-    void show_motion();
+    void show_lane();
+    void add_twelve_bands();
     [[nodiscard]] const Lane* lane() const;
+    [[nodiscard]] MotionPage* page_of(LaneKind kind) const;
     void change(const QString& what, const std::function<void(Motion&)>& how);
-    void show_lengths(const Pulse& pulse);
 
     QComboBox* lane_;
-    std::vector<QPushButton*> tiles_;
-    PulseCurve* curve_;
-    LengthField* up_;
-    LengthField* held_;
-    LengthField* down_;
-    QComboBox* rising_;
-    QComboBox* falling_;
-    QDoubleSpinBox* overshoot_;
-    QPushButton* starts_;
-    QPushButton* arrives_;
-    std::vector<QPushButton*> crowding_;
-    QSpinBox* least_;
+    QPushButton* curves_;
+    QPushButton* layers_;
+    QStackedWidget* pages_;
+    PulsePage* pulses_;
+    KeysPage* keys_;
+    FollowerPage* follower_;
+    LayersPage* layer_page_;
+    QWidget* property_row_;
     QLineEdit* property_;
     QLineEdit* unit_;
     QDoubleSpinBox* rest_;
     QDoubleSpinBox* peak_;
     QLabel* told_;
-    std::vector<QWidget*> need_lane_;
+    bool entered_ = false;
     bool showing_ = false;
 };
 

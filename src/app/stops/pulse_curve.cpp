@@ -211,7 +211,7 @@ void PulseCurve::keyPressEvent(QKeyEvent* event) {
                          std::max(0.0, std::round(down_) + (up ? 0 : by)), true);
 }
 
-QPixmap pulse_picture(const Pulse& pulse, QSize size, bool chosen) {
+QPixmap pulse_picture(const Pulse& pulse, QSize size, bool chosen, std::optional<double> bead) {
     QPixmap picture(size);
     picture.fill(Qt::transparent);
     QPainter painter(&picture);
@@ -220,18 +220,26 @@ QPixmap pulse_picture(const Pulse& pulse, QSize size, bool chosen) {
     const auto length = [](const Length& l) { return l.unit == Length::Unit::InFrames ? l.amount : 6.0; };
     const double up = length(pulse.up), held = length(pulse.held), down = length(pulse.down);
     const double whole = std::max(6.0, (up + held + down) * 1.4);
+    const auto place = [&](double x) {
+        const double frame = x / size.width() * whole - (whole - up - held - down) / 2;
+        return QPointF(x, size.height() - 3 -
+                              std::clamp(share_of(pulse, up, held, down, frame), -0.2, 1.2) *
+                                  (size.height() - 8));
+    };
     QPainterPath path;
     for (int x = 0; x <= size.width() * 2; ++x) {
-        const double frame = x / 2.0 / size.width() * whole - (whole - up - held - down) / 2;
-        const QPointF at(x / 2.0, size.height() - 3 -
-                                      std::clamp(share_of(pulse, up, held, down, frame), -0.2, 1.2) *
-                                          (size.height() - 8));
+        const QPointF at = place(x / 2.0);
         if (x == 0)
             path.moveTo(at);
         else
             path.lineTo(at);
     }
     painter.drawPath(path);
+    if (bead) {
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(day_palette().playing);
+        painter.drawEllipse(place(*bead * size.width()), 3, 3);
+    }
     return picture;
 }
 

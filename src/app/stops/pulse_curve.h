@@ -48,7 +48,8 @@ private:
     std::optional<Grip> grip_;
 };
 
-/// A small drawing of a pulse, on a button.
-[[nodiscard]] QPixmap pulse_picture(const Pulse& pulse, QSize size, bool chosen);
+/// A small drawing of a pulse, on a button; with a bead so far along it, from 0 to 1.
+[[nodiscard]] QPixmap pulse_picture(const Pulse& pulse, QSize size, bool chosen,
+                                    std::optional<double> bead = {});
 
 } // namespace pulsepin

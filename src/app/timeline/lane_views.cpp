@@ -2,6 +2,7 @@
 #include "timeline/lane_views.h"
 
 #include "model/lane_kinds.h"
+#include "timeline/curve_lanes.h"
 #include "timeline/pin_heads.h"
 #include "timeline/sound_lane.h"
 
@@ -307,49 +308,56 @@ std::optional<PinId> hit_triggers(const LaneScene& s, QPointF at) {
     return std::nullopt;
 }
 
-// -- motion
+// -- what drives properties
 
-/// The curve between the rest value and the peak value, with a bead where each pulse is.
+double key_y(const Lane& lane, const LaneSpans& spans, const PinBody& body, double height) {
+    const auto* key = std::get_if<KeyBody>(&body);
+    return key ? curve_scale(lane, spans, height).y(key->value) : 8.0;
+}
+
+/// How much earlier the lane acts: from the head to what it drives.
+void paint_lead(QPainter& painter, const LaneScene& s, const ResolvedPin& pin, QPointF head) {
+    const double x = s.scene.scale.x(pin.acts_at);
+    if (std::abs(x - head.x()) < 9)
+        return;
+    const double towards = x < head.x() ? 1 : -1;
+    painter.setPen(QPen(s.scene.palette.motion, 1));
+    painter.drawLine(QPointF(head.x() - 6 * towards, head.y()), QPointF(x, head.y()));
+    painter.drawLine(QPointF(x, head.y()), QPointF(x + 3 * towards, head.y() - 3));
+    painter.drawLine(QPointF(x, head.y()), QPointF(x + 3 * towards, head.y() + 3));
+}
+
+/// The curve with a bead where each pulse or key is.
 void paint_motion(QPainter& painter, const LaneScene& s) {
-    const auto& p = s.scene.palette;
-    const auto& motion = s.lane.motion;
-    const auto rate = s.scene.project.settings->frame_rate;
-    const double bottom = s.row.bottom() - 7, top = s.row.top() + 16;
-    const double low = std::min(motion.rest, motion.peak), high = std::max(motion.rest, motion.peak);
-    const auto y_of = [&](double value) {
-        const double share = high > low ? (value - low) / (high - low) : 0.0;
-        return std::clamp(bottom - share * (bottom - top), s.row.top() + 2, s.row.bottom() - 2);
-    };
-    QPainterPath path;
-    for (double x = s.row.left(); x <= s.row.right(); x += 1) {
-        const double frame = s.scene.scale.time(x).value * rate.per_second();
-        const QPointF at(x, y_of(s.spans.motion.value_at(frame)));
-        if (x == s.row.left())
-            path.moveTo(at);
-        else
-            path.lineTo(at);
-    }
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.setBrush(Qt::NoBrush);
-    painter.setPen(QPen(p.motion, 1.8));
-    painter.setOpacity(s.lane.muted ? 0.35 : 1);
-    painter.drawPath(path);
-    painter.setOpacity(1);
-    painter.setRenderHint(QPainter::Antialiasing, false);
-    QFont font = painter.font();
-    font.setPixelSize(10);
-    painter.setFont(font);
-    painter.setPen(p.paper_quiet);
-    const QString unit = QString::fromStdString(motion.unit);
-    painter.drawText(QPointF(s.row.left() + 4, top + 3), QString("%1 %2").arg(high).arg(unit));
-    painter.drawText(QPointF(s.row.left() + 4, bottom - 4), QString("%1 %2").arg(low).arg(unit));
+    paint_curve(painter, s);
     const auto pins = visible_pins(s);
     const bool strokes = crowded(s, pins);
-    for (const auto& pin : pins)
-        if (strokes)
-            draw_stroke(painter, s, pin, s.row.top() + 8);
-        else
-            draw_head(painter, look_of(s, pin), {s.scene.scale.x(pin.time), s.row.top() + 8}, p);
+    const bool leads = time_of(s.lane.lead, s.scene.project.settings->frame_rate) != Seconds(0);
+    for (const auto& pin : pins) {
+        const double y = s.row.top() + key_y(s.lane, s.spans, s.lane.pins[pin.index].body, s.row.height());
+        const QPointF head(s.scene.scale.x(pin.time), y);
+        if (strokes) {
+            draw_stroke(painter, s, pin, y);
+            continue;
+        }
+        if (leads)
+            paint_lead(painter, s, pin, head);
+        draw_head(painter, look_of(s, pin), head, s.scene.palette);
+    }
+}
+
+std::optional<PinId> hit_keys(const LaneScene& s, QPointF at) {
+    std::optional<PinId> nearest;
+    double distance = reach;
+    for (const auto& pin : visible_pins(s)) {
+        const double y = s.row.top() + key_y(s.lane, s.spans, s.lane.pins[pin.index].body, s.row.height());
+        const double d = std::max(std::abs(s.scene.scale.x(pin.time) - at.x()), std::abs(y - at.y()));
+        if (d <= distance) {
+            distance = d;
+            nearest = pin.id;
+        }
+    }
+    return nearest;
 }
 
 // -- sounds
@@ -365,20 +373,24 @@ std::optional<PinId> hit_sounds(const LaneScene& s, QPointF at) {
 
 constexpr double trigger_row_height = 17;
 
-constexpr std::array<LaneView, 5> views{{
+constexpr std::array<LaneView, 7> views{{
     {LaneKind::Marker, [](const LaneSpans&) { return 30.0; },
-     [](const LaneSpans&, const PinBody&, double height) { return height / 2; }, paint_markers, hit_markers},
+     [](const Lane&, const LaneSpans&, const PinBody&, double height) { return height / 2; }, paint_markers,
+     hit_markers},
     {LaneKind::Cut, [](const LaneSpans&) { return 50.0; },
-     [](const LaneSpans&, const PinBody&, double) { return 5.0; }, paint_cuts, hit_cuts},
+     [](const Lane&, const LaneSpans&, const PinBody&, double) { return 5.0; }, paint_cuts, hit_cuts},
     {LaneKind::Sound, [](const LaneSpans&) { return 52.0; },
-     [](const LaneSpans&, const PinBody&, double) { return 26.0; }, paint_sound_lane, hit_sounds},
+     [](const Lane&, const LaneSpans&, const PinBody&, double) { return 26.0; }, paint_sound_lane,
+     hit_sounds},
     {LaneKind::Trigger, [](const LaneSpans& spans) { return 16 + trigger_row_height * spans.rows; },
-     [](const LaneSpans& spans, const PinBody& body, double height) {
+     [](const Lane&, const LaneSpans& spans, const PinBody& body, double height) {
          return trigger_row(QRectF(0, 0, 1, height), row_of(body), spans.rows).center().y();
      },
      paint_triggers, hit_triggers},
     {LaneKind::Motion, [](const LaneSpans&) { return 58.0; },
-     [](const LaneSpans&, const PinBody&, double) { return 8.0; }, paint_motion, hit_markers},
+     [](const Lane&, const LaneSpans&, const PinBody&, double) { return 8.0; }, paint_motion, hit_markers},
+    {LaneKind::Keys, [](const LaneSpans&) { return 58.0; }, key_y, paint_motion, hit_keys},
+    {LaneKind::Follow, [](const LaneSpans&) { return 64.0; }, key_y, paint_motion, hit_keys},
 }};
 
 } // namespace
@@ -419,12 +431,12 @@ QRectF bar_of_shot(const LaneScene& s, PinId cut) {
 }
 
 void paint_stems(QPainter& painter, const LaneScene& s, double top) {
-    if (s.lane.kind == LaneKind::Sound)
+    if (s.lane.kind == LaneKind::Sound || s.lane.kind == LaneKind::Follow)
         return; // a sound lies on its lane, it does not hang
     const QColor colour = head_colour(s.lane.kind, s.scene.palette);
     const auto& view = lane_view(s.lane.kind);
     const double bottom =
-        s.row.top() + 1 + view.head_y(s.spans, lane_kind(s.lane.kind).empty_body(), s.row.height());
+        s.row.top() + 1 + view.head_y(s.lane, s.spans, lane_kind(s.lane.kind).empty_body(), s.row.height());
     const auto pins = visible_pins(s);
     if (crowded(s, pins)) // a wash of lines would tell nothing and veil the song
         return;
@@ -473,7 +485,7 @@ void paint_left_out(QPainter& painter, const LaneScene& s) {
         if (planting.lane != s.lane.id)
             continue;
         const double y =
-            s.row.top() + lane_view(s.lane.kind).head_y(s.spans, planting.form.body, s.row.height());
+            s.row.top() + lane_view(s.lane.kind).head_y(s.lane, s.spans, planting.form.body, s.row.height());
         for (const Ticks home : planting.left_out) {
             const auto time = anchored_time(planting.place_of(home), s.scene.project);
             const double x = s.scene.scale.x(*time);
@@ -492,7 +504,7 @@ void paint_outlines(QPainter& painter, const LaneScene& s) {
     line.setDashPattern({2, 3});
     const auto& view = lane_view(s.lane.kind);
     const auto place = [&](const PlacePreview::Outline& outline) {
-        return s.row.top() + view.head_y(s.spans, outline.body, s.row.height());
+        return s.row.top() + view.head_y(s.lane, s.spans, outline.body, s.row.height());
     };
     for (const auto& outline : outlines->outlines) {
         const double x = s.scene.scale.x(outline.time);

@@ -12,7 +12,7 @@ struct LaneView {
     LaneKind kind;
     double (*height)(const LaneSpans&); ///< pixels, at least
     /// Of a pin's head below the row's top, in a row of that height.
-    double (*head_y)(const LaneSpans&, const PinBody&, double row_height);
+    double (*head_y)(const Lane&, const LaneSpans&, const PinBody&, double row_height);
     void (*paint)(QPainter&, const LaneScene&);
     /// The pin under the mouse.
     std::optional<PinId> (*hit)(const LaneScene&, QPointF at);

@@ -62,6 +62,8 @@ QPainterPath shape_of(LaneKind kind, QPointF at) {
     case LaneKind::Trigger:
         return triangle(at);
     case LaneKind::Motion:
+    case LaneKind::Keys:
+    case LaneKind::Follow:
         return bead(at);
     case LaneKind::Sound:
         break;
@@ -175,6 +177,8 @@ QColor head_colour(LaneKind kind, const Palette& palette) {
     case LaneKind::Trigger:
         return palette.trigger;
     case LaneKind::Motion:
+    case LaneKind::Keys:
+    case LaneKind::Follow:
         return palette.motion;
     case LaneKind::Sound:
         break;

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "check/grid_trust.h"
+#include "follow/curve.h"
 #include "media/load_sound.h"
 #include "palette.h"
 #include "schedule/lane_spans.h"
@@ -27,6 +28,7 @@ struct Scene {
     std::function<const LoadedSound*(ClipId)> source; ///< of sound lanes; null until it is there
     const std::vector<BarTrust>* trust = nullptr;
     const BeatGrid* proposal = nullptr; ///< found again, not taken yet
+    const FollowerCurves* followers = nullptr;
 };
 
 /// One lane within its row.

@@ -5,6 +5,7 @@
 #include "model/lane_kinds.h"
 #include "model/shot_edits.h"
 #include "time/musical_text.h"
+#include "timeline/curve_lanes.h"
 #include "timeline/lane_views.h"
 #include "timeline/timeline_view.h"
 
@@ -98,15 +99,26 @@ void TimelineView::drag_pins_to(QPointF at, bool off_grid) {
     const Ticks target = project.grid->nearest_tick(sideways ? snapped(wanted, off_grid) : *grabbed);
     const Ticks by = sideways ? target - project.grid->nearest_tick(*grabbed) : Ticks(0);
     const int rows = rows_dragged(at);
-    if (drag_.moved && by == drag_.by && rows == drag_.rows)
+    const double value = value_dragged(at);
+    if (drag_.moved && by == drag_.by && rows == drag_.rows && value == drag_.value)
         return;
     drag_.by = by;
     drag_.rows = rows;
+    drag_.value = value;
     const QString place = QString::fromStdString(format_position(project.grid->position_of(target)));
     if (drag_.kind == Drag::Kind::Pins) {
         const auto pins = as_list(view_.selection());
         Project next = moved_by(project, pins, by);
-        show_drag(rows == 0 ? std::move(next) : with_rows_moved(next, pins, rows));
+        if (rows != 0)
+            next = with_rows_moved(next, pins, rows);
+        if (value != 0)
+            next = with_bodies(next, pins, [value](PinBody& body) {
+                if (auto* key = std::get_if<KeyBody>(&body))
+                    key->value += value;
+            });
+        show_drag(std::move(next));
+        if (const auto* key = std::get_if<KeyBody>(&drag_.shown.pin(drag_.pin)->body))
+            return emit hint(tr("To %1 · value %2").arg(place).arg(key->value, 0, 'g', 5));
         const auto locked = locked_among(project, pins);
         emit hint(locked == 0
                       ? tr("To %1").arg(place)
@@ -134,6 +146,23 @@ int TimelineView::rows_dragged(QPointF at) const {
             continue;
         const double row = lanes_[i].rect.height() / document_.spans(lane.id).rows;
         return static_cast<int>(std::lround((at.y() - drag_.from.y()) / std::min(row, 24.0)));
+    }
+    return 0;
+}
+
+/// How much higher a key is dragged, in its lane's values; to about three figures of its range.
+double TimelineView::value_dragged(QPointF at) const {
+    const auto& project = document_.project();
+    for (std::size_t i = 0; i < lanes_.size() && i < project.lanes.size(); ++i) {
+        const Lane& lane = *project.lanes[i];
+        if ((lane.kind != LaneKind::Keys && lane.kind != LaneKind::Follow) ||
+            !lanes_[i].rect.contains(drag_.from) || std::abs(at.y() - drag_.from.y()) < 4)
+            continue;
+        const double per_pixel =
+            curve_scale(lane, document_.spans(lane.id), lanes_[i].rect.height()).per_pixel();
+        const double exact = (drag_.from.y() - at.y()) * per_pixel;
+        const double step = std::pow(10.0, std::floor(std::log10(std::max(per_pixel, 1e-9))));
+        return std::round(exact / step) * step;
     }
     return 0;
 }
@@ -242,9 +271,9 @@ void TimelineView::band_to(QPointF at) {
         const Lane& lane = *project.lanes[i];
         for (const auto& pin : document_.schedule()[i].pins) {
             const double x = scale_.x(pin.time);
-            const double y = lanes_[i].rect.top() + lane_view(lane.kind).head_y(document_.spans(lane.id),
-                                                                                lane.pins[pin.index].body,
-                                                                                lanes_[i].rect.height());
+            const double y = lanes_[i].rect.top() +
+                             lane_view(lane.kind).head_y(lane, document_.spans(lane.id),
+                                                         lane.pins[pin.index].body, lanes_[i].rect.height());
             if (x >= band.left() && x <= band.right() && y >= band.top() - 6 && y <= band.bottom() + 6)
                 selected.insert(pin.id);
         }

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "timeline/timeline_view.h"
 
+#include "timeline/curve_lanes.h"
+
 #include "model/lane_kinds.h"
 #include "timeline/lane_views.h"
 #include "timeline/paint_grid.h"
@@ -45,6 +47,8 @@ TimelineView::TimelineView(Document& document, ViewState& view, QWidget* parent)
         scale_.start = Seconds(value / scale_.pixels_per_second);
         view_changed();
     });
+    connect(&document_, &Document::followers_changed, this, &TimelineView::invalidate);
+    connect(&view_, &ViewState::motion_lane_changed, this, &TimelineView::invalidate);
     connect(&document_, &Document::changed, this, &TimelineView::invalidate);
     connect(&tiles_, &SongTiles::arrived, this, &TimelineView::invalidate);
     connect(&view_, &ViewState::look_changed, this, [this] {
@@ -134,7 +138,8 @@ Scene TimelineView::scene() const {
             scale_,
             [this](ClipId clip) { return document_.source(clip); },
             &document_.trust(),
-            document_.ears().proposal()};
+            document_.ears().proposal(),
+            &document_.followers()};
 }
 
 Seconds TimelineView::song_end() const {
@@ -287,7 +292,7 @@ QPointF TimelineView::head_position(PinId pin) const {
             if (resolved.id == pin) {
                 const Lane& lane = *document_.project().lanes[i];
                 return {scale_.x(resolved.time),
-                        lanes_[i].rect.top() + lane_view(lane.kind).head_y(document_.spans(lane.id),
+                        lanes_[i].rect.top() + lane_view(lane.kind).head_y(lane, document_.spans(lane.id),
                                                                            lane.pins[resolved.index].body,
                                                                            lanes_[i].rect.height())};
             }
@@ -414,6 +419,7 @@ void TimelineView::paint_base() {
     paint_sections(painter, s, sections_);
     if (!view_.look().wave_folded)
         tiles_.paint(painter, SongRow::Wave, wave_, scale_, ratio);
+    paint_follower_over(painter, s, wave_);
     if (view_.look().spectrum != SongLook::Spectrum::Folded)
         tiles_.paint(painter, SongRow::Spectrum, spectrum_, scale_, ratio);
     paint_onsets(painter, s, onsets_);

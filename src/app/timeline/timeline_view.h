@@ -93,7 +93,8 @@ private:
         std::int64_t beat = 0;
         Ticks by;
         int rows = 0;
-        PinId target; ///< the shot that another is dragged onto
+        double value = 0; ///< how much higher keys are dragged
+        PinId target;     ///< the shot that another is dragged onto
         bool replacing = false;
         QPointF to;
         std::set<PinId> selected_before;
@@ -134,6 +135,7 @@ private:
     void show_drag(Project project);
     void drag_pins_to(QPointF at, bool off_grid);
     [[nodiscard]] int rows_dragged(QPointF at) const;
+    [[nodiscard]] double value_dragged(QPointF at) const;
     void slip_to(QPointF at);
     void drag_shot_to(QPointF at, bool replace);
     void stretch_to(QPointF at, bool in_frames);

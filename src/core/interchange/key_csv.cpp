@@ -30,9 +30,10 @@ Result<std::string> write_key_csv(const Project& project) {
         if (lane->kind != LaneKind::Motion)
             continue;
         for (const auto& key : MotionCurve(project, *lane, resolve(project, *lane)).keys()) {
-            text += fmt::format("{},{},{},{},{:.6f},{:.6g},{}\r\n", quoted(lane->name),
-                                quoted(lane->motion.property), quoted(lane->motion.unit), key.frame.value,
-                                rate.start_of(key.frame).value, key.value, quoted(easing_text(key.easing)));
+            text +=
+                fmt::format("{},{},{},{},{:.6f},{:.6g},{}\r\n", quoted(lane->name),
+                            quoted(lane->motion.own.property), quoted(lane->motion.own.unit), key.frame.value,
+                            rate.start_of(key.frame).value, key.value, quoted(easing_text(key.easing)));
             any = true;
         }
     }

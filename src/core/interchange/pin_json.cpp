@@ -2,6 +2,7 @@
 #include "interchange/pin_json.h"
 
 #include "interchange/json_fields.h"
+#include "interchange/motion_json.h"
 #include "model/lane_kinds.h"
 #include "model/marker_looks.h"
 #include "model/pin_edits.h"
@@ -65,26 +66,14 @@ int read_look(const json& j, const char* name, std::span<const MarkerLookRow> ro
     return index;
 }
 
-constexpr std::pair<Length::Unit, const char*> units[] = {{Length::Unit::UntilNext, "until-next"},
-                                                          {Length::Unit::InBeats, "beats"},
-                                                          {Length::Unit::InFrames, "frames"},
-                                                          {Length::Unit::InMilliseconds, "ms"}};
-
-void write_length(json& j, const char* name, const Length& length) {
-    for (const auto& [unit, id] : units)
-        if (unit == length.unit)
-            j[name] = {{"unit", id}, {"amount", length.amount}};
+void write_key(json& j, const PinBody& body) {
+    const auto& key = std::get<KeyBody>(body);
+    j["value"] = key.value;
+    j["easing"] = easing_json(key.easing);
 }
 
-Length read_length(const json& j, const char* name) {
-    const auto found = j.find(name);
-    if (found == j.end())
-        return {};
-    const auto id = field(*found, "unit").get<std::string>();
-    for (const auto& [unit, known] : units)
-        if (id == known)
-            return {unit, field(*found, "amount").get<double>()};
-    throw BadField("a length has the unknown unit \"" + id + "\"");
+PinBody read_key(const json& j) {
+    return KeyBody{field(j, "value").get<double>(), read_easing(field(j, "easing"))};
 }
 
 /// How the body of each kind of pin is written: one row per kind.
@@ -145,8 +134,20 @@ constexpr BodyFormat body_formats[] = {
          return trigger;
      }},
     {LaneKind::Motion,
-     [](json& j, const PinBody& body) { j["strength"] = std::get<PulseBody>(body).strength; },
-     [](const json& j) -> PinBody { return PulseBody{field(j, "strength").get<double>()}; }},
+     [](json& j, const PinBody& body) {
+         const auto& pulse = std::get<PulseBody>(body);
+         j["strength"] = pulse.strength;
+         if (pulse.shape)
+             j["shape"] = pulse_json(*pulse.shape);
+     },
+     [](const json& j) -> PinBody {
+         PulseBody pulse{field(j, "strength").get<double>()};
+         if (const auto shape = j.find("shape"); shape != j.end())
+             pulse.shape = std::make_shared<const Pulse>(read_pulse(*shape));
+         return pulse;
+     }},
+    {LaneKind::Keys, write_key, read_key},
+    {LaneKind::Follow, write_key, read_key},
     {LaneKind::Sound,
      [](json& j, const PinBody& body) {
          const auto& sound = std::get<SoundBody>(body);
@@ -202,69 +203,14 @@ Colour read_colour(const json& j) {
 }
 
 void write_body(json& j, const PinBody& body) {
-    for (const auto& format : body_formats)
-        if (lane_kind(format.kind).empty_body().index() == body.index())
-            format.write(j, body);
+    const auto* format = std::find_if(std::begin(body_formats), std::end(body_formats), [&](const auto& one) {
+        return lane_kind(one.kind).empty_body().index() == body.index();
+    });
+    format->write(j, body);
 }
 
 PinBody read_body(const json& j, LaneKind kind) {
     return body_format(kind).read(j);
-}
-
-namespace {
-
-constexpr const char* crowdings[] = {"shrink", "join", "highest", "add"};
-
-json easing_json(const Easing& easing) {
-    return {{"id", easing.id}, {"handles", easing.handles}, {"amount", easing.amount}};
-}
-
-Easing read_easing(const json& j) {
-    return {field(j, "id").get<std::string>(), field(j, "handles").get<std::array<double, 4>>(),
-            field(j, "amount").get<double>()};
-}
-
-} // namespace
-
-json motion_json(const Motion& motion) {
-    const Pulse& pulse = motion.pulse;
-    json shape{{"name", pulse.name},
-               {"rising", easing_json(pulse.rising)},
-               {"falling", easing_json(pulse.falling)},
-               {"arrives", pulse.arrives},
-               {"crowding", crowdings[static_cast<std::size_t>(pulse.crowding)]},
-               {"least_frames", pulse.least_frames}};
-    write_length(shape, "up", pulse.up);
-    write_length(shape, "held", pulse.held);
-    write_length(shape, "down", pulse.down);
-    return {{"property", motion.property},
-            {"unit", motion.unit},
-            {"rest", motion.rest},
-            {"peak", motion.peak},
-            {"pulse", shape}};
-}
-
-Motion read_motion(const json& j) {
-    Motion motion{field(j, "property").get<std::string>(),
-                  field(j, "unit").get<std::string>(),
-                  field(j, "rest").get<double>(),
-                  field(j, "peak").get<double>(),
-                  {}};
-    const auto& shape = field(j, "pulse");
-    Pulse& pulse = motion.pulse;
-    pulse.name = field(shape, "name").get<std::string>();
-    pulse.up = read_length(shape, "up");
-    pulse.held = read_length(shape, "held");
-    pulse.down = read_length(shape, "down");
-    pulse.rising = read_easing(field(shape, "rising"));
-    pulse.falling = read_easing(field(shape, "falling"));
-    pulse.arrives = field(shape, "arrives").get<bool>();
-    pulse.least_frames = field(shape, "least_frames").get<int>();
-    const auto crowding = field(shape, "crowding").get<std::string>();
-    const auto* known = std::find(std::begin(crowdings), std::end(crowdings), crowding);
-    require(known != std::end(crowdings), "a pulse has the unknown rule \"" + crowding + "\"");
-    pulse.crowding = static_cast<Crowding>(known - std::begin(crowdings));
-    return motion;
 }
 
 json pin_json(const Pin& pin) {

@@ -16,10 +16,6 @@ namespace pulsepin {
 void write_body(nlohmann::json& json, const PinBody& body);
 [[nodiscard]] PinBody read_body(const nlohmann::json& json, LaneKind kind);
 
-/// What a lane of motion drives.
-[[nodiscard]] nlohmann::json motion_json(const Motion& motion);
-[[nodiscard]] Motion read_motion(const nlohmann::json& json);
-
 /// "#rrggbb".
 [[nodiscard]] std::string colour_text(Colour colour);
 [[nodiscard]] Colour read_colour(const nlohmann::json& json);

@@ -3,6 +3,7 @@
 
 #include "interchange/found_json.h"
 #include "interchange/json_fields.h"
+#include "interchange/motion_json.h"
 #include "interchange/pin_json.h"
 #include "model/lane_kinds.h"
 #include "time/musical_text.h"
@@ -35,11 +36,11 @@ json write(const Lane& lane) {
     for (const auto& pin : lane.pins) {
         pins.push_back(pin_json(pin));
     }
-    json j{{"id", lane.id.value},   {"kind", lane_kind(lane.kind).id},
-           {"name", lane.name},     {"lead_frames", lane.lead.value},
-           {"muted", lane.muted},   {"solo", lane.solo},
-           {"locked", lane.locked}, {"pins", pins}};
-    if (lane.kind == LaneKind::Motion)
+    json j{
+        {"id", lane.id.value}, {"kind", lane_kind(lane.kind).id}, {"name", lane.name}, {"muted", lane.muted},
+        {"solo", lane.solo},   {"locked", lane.locked},           {"pins", pins}};
+    write_lead(j, lane.lead);
+    if (drives(lane.kind))
         j["motion"] = motion_json(lane.motion);
     return j;
 }
@@ -51,7 +52,7 @@ Lane read_lane(const json& j) {
     Lane lane{LaneId{field(j, "id").get<std::uint64_t>()},
               kind->kind,
               field(j, "name").get<std::string>(),
-              Frames(j.value("lead_frames", std::int64_t{0})),
+              read_lead(j),
               {},
               j.value("muted", false),
               j.value("solo", false)};
@@ -174,6 +175,13 @@ Project read_project(const json& j, const Path& folder) {
         for (const auto& p : *named)
             pickers.push_back({field(p, "name").get<std::string>(), read_picker(field(p, "picker"))});
     project.pickers = std::make_shared<const std::vector<NamedPicker>>(std::move(pickers));
+    std::vector<Pulse> pulses;
+    if (const auto kept = j.find("pulses"); kept != j.end()) // nor these two
+        for (const auto& pulse : *kept)
+            pulses.push_back(read_pulse(pulse));
+    project.pulses = std::make_shared<const std::vector<Pulse>>(std::move(pulses));
+    if (const auto layers = j.find("layers"); layers != j.end())
+        project.stage = std::make_shared<const Stage>(read_stage(*layers));
     for (const auto& l : field(j, "lanes")) {
         Lane lane = read_lane(l);
         claim(lane.id.value);
@@ -199,6 +207,9 @@ std::string project_to_json(const Project& project, const Path& folder) {
         pickers.push_back({{"name", named.name}, {"picker", picker_json(named.picker)}});
     for (const auto& lane : project.lanes)
         lanes.push_back(write(*lane));
+    json pulses = json::array();
+    for (const auto& pulse : *project.pulses)
+        pulses.push_back(pulse_json(pulse));
     if (project.song)
         song = {{"path", path_text(project.song->path, folder)},
                 {"title", project.song->title},
@@ -216,6 +227,8 @@ std::string project_to_json(const Project& project, const Path& folder) {
                  {"bin", bin},
                  {"plantings", plantings},
                  {"pickers", pickers},
+                 {"pulses", pulses},
+                 {"layers", stage_json(*project.stage)},
                  {"lanes", lanes},
                  {"next_id", project.next_id}};
     // Names that are not UTF-8 (file names may be anything) are mended rather than refused: saving must not

@@ -184,6 +184,10 @@ Result<Project> without_clip(const Project& project, ClipId clip) {
         if (std::any_of(lane->pins.begin(), lane->pins.end(), uses))
             return fail("This clip is still used in \"" + lane->name + "\".", {},
                         "Delete what uses it there, or give it another one, first.");
+    for (const auto& layer : project.stage->layers)
+        if (layer.kind == LayerKind::Picture && layer.picture == clip)
+            return fail("This clip is still used in the layer \"" + layer.name + "\".", {},
+                        "Delete the layer, or give it another picture, first.");
     Project next = project;
     auto bin = *project.bin;
     std::erase_if(bin, [clip](const Clip& c) { return c.id == clip; });

@@ -63,17 +63,75 @@ Result<Project> with_lane_moved(const Project& project, LaneId id, int down) {
     return next;
 }
 
-Result<Project> with_lead(const Project& project, LaneId lane, Frames lead) {
+Result<Project> with_lead(const Project& project, LaneId lane, Offset lead) {
     return with_changed_lane(project, lane, [=](Lane& changed) { changed.lead = lead; });
 }
 
+std::vector<LaneId> curves_into(const Lane& lane) {
+    std::vector<LaneId> lanes;
+    if (lane.kind != LaneKind::Follow)
+        return lanes;
+    if (lane.motion.follower.source == "another")
+        lanes.push_back(lane.motion.follower.lane);
+    for (const auto& step : lane.motion.follower.steps)
+        if (step.other.value != 0)
+            lanes.push_back(step.other);
+    return lanes;
+}
+
+namespace {
+
+bool leads_to(const Project& project, LaneId from, LaneId to) {
+    std::vector<LaneId> open{from}, seen;
+    while (!open.empty()) {
+        const LaneId at = open.back();
+        open.pop_back();
+        if (at == to)
+            return true;
+        if (std::find(seen.begin(), seen.end(), at) != seen.end())
+            continue;
+        seen.push_back(at);
+        if (const Lane* lane = project.lane(at))
+            for (const LaneId next : curves_into(*lane))
+                open.push_back(next);
+    }
+    return false;
+}
+
+} // namespace
+
 Result<Project> with_motion(const Project& project, LaneId id, Motion motion) {
     const Lane* lane = project.lane(id);
-    if (!lane || lane->kind != LaneKind::Motion)
+    if (!lane || !drives(lane->kind))
         return fail("That lane drives no property.");
     if (lane->locked)
         return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");
-    return with_changed_lane(project, id, [&](Lane& changed) { changed.motion = std::move(motion); });
+    Lane changed = *lane;
+    changed.motion = motion;
+    for (const LaneId other : curves_into(changed))
+        if (leads_to(project, other, id))
+            return fail("\"" + lane->name + "\" would follow itself.", {},
+                        "Choose a lane that does not depend on this one.");
+    return with_changed_lane(project, id, [&](Lane& altered) { altered.motion = std::move(motion); });
+}
+
+Result<Project> with_pulse_kept(const Project& project, Pulse pulse) {
+    if (pulse.name.empty())
+        return fail("A pulse needs a name.");
+    auto pulses = *project.pulses;
+    std::erase_if(pulses, [&](const Pulse& other) { return other.name == pulse.name; });
+    pulses.push_back(std::move(pulse));
+    Project next = project;
+    next.pulses = std::make_shared<const std::vector<Pulse>>(std::move(pulses));
+    return next;
+}
+
+Project without_pulse(const Project& project, const std::string& name) {
+    auto pulses = *project.pulses;
+    std::erase_if(pulses, [&](const Pulse& pulse) { return pulse.name == name; });
+    Project next = project;
+    next.pulses = std::make_shared<const std::vector<Pulse>>(std::move(pulses));
+    return next;
 }
 
 } // namespace pulsepin

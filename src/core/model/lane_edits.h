@@ -15,9 +15,15 @@ namespace pulsepin {
 [[nodiscard]] Result<Project> without_lane(const Project& project, LaneId lane);
 /// The lane as many rows further down; as far as there are rows.
 [[nodiscard]] Result<Project> with_lane_moved(const Project& project, LaneId lane, int down);
-[[nodiscard]] Result<Project> with_lead(const Project& project, LaneId lane, Frames lead);
+[[nodiscard]] Result<Project> with_lead(const Project& project, LaneId lane, Offset lead);
 
-/// What the lane drives, and by which pulse. Fails when it is no lane of motion, or locked.
+/// What the lane drives, and by which curve. Fails when it drives nothing, is locked, or would follow itself.
 [[nodiscard]] Result<Project> with_motion(const Project& project, LaneId lane, Motion motion);
+/// The lanes whose curves go into that of this one.
+[[nodiscard]] std::vector<LaneId> curves_into(const Lane& lane);
+
+/// Kept under its name; one of the same name is replaced. Fails for an empty name.
+[[nodiscard]] Result<Project> with_pulse_kept(const Project& project, Pulse pulse);
+[[nodiscard]] Project without_pulse(const Project& project, const std::string& name);
 
 } // namespace pulsepin

@@ -8,12 +8,16 @@
 namespace pulsepin {
 namespace {
 
-constexpr std::array<LaneKindRow, 5> rows{{
-    {LaneKind::Marker, "markers", "Markers", "marker", true, [] { return PinBody(MarkerBody{}); }},
-    {LaneKind::Cut, "cuts", "Cuts", "cut", true, [] { return PinBody(CutBody{}); }},
-    {LaneKind::Sound, "sounds", "Sound", "sound", false, [] { return PinBody(SoundBody{}); }},
-    {LaneKind::Trigger, "triggers", "Triggers", "trigger", false, [] { return PinBody(TriggerBody{}); }},
-    {LaneKind::Motion, "pulses", "Motion", "pulse", false, [] { return PinBody(PulseBody{}); }},
+constexpr std::array<LaneKindRow, 7> rows{{
+    {LaneKind::Marker, "markers", "Markers", "marker", "markers", true, [] { return PinBody(MarkerBody{}); }},
+    {LaneKind::Cut, "cuts", "Cuts", "cut", "cuts", true, [] { return PinBody(CutBody{}); }},
+    {LaneKind::Sound, "sounds", "Sound", "sound", "sounds", false, [] { return PinBody(SoundBody{}); }},
+    {LaneKind::Trigger, "triggers", "Triggers", "trigger", "triggers", false,
+     [] { return PinBody(TriggerBody{}); }},
+    {LaneKind::Motion, "pulses", "Motion", "pulse", "pulses", false, [] { return PinBody(PulseBody{}); }},
+    {LaneKind::Keys, "keys", "Keys", "key", "keys", false, [] { return PinBody(KeyBody{}); }},
+    {LaneKind::Follow, "follow", "Follower", "drawn key", "drawn keys", false,
+     [] { return PinBody(KeyBody{}); }},
 }};
 
 } // namespace
@@ -35,7 +39,7 @@ const LaneKindRow* lane_kind_by_id(std::string_view id) {
 
 std::string count_text(std::size_t count, LaneKind kind) {
     const auto& row = lane_kind(kind);
-    return std::to_string(count) + " " + std::string(count == 1 ? row.singular : row.id);
+    return std::to_string(count) + " " + std::string(count == 1 ? row.singular : row.counted);
 }
 
 } // namespace pulsepin

@@ -14,6 +14,7 @@ struct LaneKindRow {
     std::string_view id;       ///< in files and on the command line
     std::string_view plural;   ///< "Cuts": the name of a new lane
     std::string_view singular; ///< "cut"
+    std::string_view counted;  ///< "cuts": several of its pins
     bool from_the_start;       ///< every new project has a lane of it
     PinBody (*empty_body)();
 };

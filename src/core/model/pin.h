@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "model/pulse.h"
+#include "model/ids.h"
+#include "model/motion.h"
 #include "time/anchor.h"
 
 #include <cstdint>
@@ -11,21 +12,6 @@
 #include <vector>
 
 namespace pulsepin {
-
-struct ClipId {
-    std::uint64_t value = 0; ///< 0 names no clip
-    friend auto operator<=>(const ClipId&, const ClipId&) = default;
-};
-
-struct LaneId {
-    std::uint64_t value = 0;
-    friend auto operator<=>(const LaneId&, const LaneId&) = default;
-};
-
-struct PlantingId {
-    std::uint64_t value = 0; ///< 0: placed by hand
-    friend auto operator<=>(const PlantingId&, const PlantingId&) = default;
-};
 
 struct MarkerBody {
     std::string name;
@@ -69,7 +55,7 @@ struct SoundBody {
     friend bool operator==(const SoundBody&, const SoundBody&) = default;
 };
 
-using PinBody = std::variant<MarkerBody, CutBody, SoundBody, TriggerBody, PulseBody>;
+using PinBody = std::variant<MarkerBody, CutBody, SoundBody, TriggerBody, PulseBody, KeyBody>;
 
 /// The row of its lane that something lies in; only triggers have several.
 [[nodiscard]] inline int row_of(const PinBody& body) {
@@ -91,19 +77,24 @@ struct Pin {
     friend bool operator==(const Pin&, const Pin&) = default;
 };
 
-enum class LaneKind { Marker, Cut, Sound, Trigger, Motion };
+/// Motion, Keys and Follow drive properties: by pulses, by single keys, by a curve that follows the music.
+enum class LaneKind { Marker, Cut, Sound, Trigger, Motion, Keys, Follow };
+
+[[nodiscard]] inline bool drives(LaneKind kind) {
+    return kind == LaneKind::Motion || kind == LaneKind::Keys || kind == LaneKind::Follow;
+}
 
 /// One row under the song. All its pins have the body of its kind; their order is of no meaning.
 struct Lane {
     LaneId id;
     LaneKind kind = LaneKind::Marker;
     std::string name;
-    Frames lead; ///< how much earlier the lane acts than its anchors
+    Offset lead = Frames(0); ///< how much earlier the lane acts than its anchors
     std::vector<Pin> pins;
     bool muted = false;
     bool solo = false;   ///< of lanes that sound, only those are heard
     bool locked = false; ///< none of its pins is changed
-    Motion motion = {};  ///< of a lane of motion
+    Motion motion = {};  ///< of a lane that drives properties
     friend bool operator==(const Lane&, const Lane&) = default;
 };
 

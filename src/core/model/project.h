@@ -3,6 +3,7 @@
 
 #include "model/pin.h"
 #include "model/planting.h"
+#include "model/stage.h"
 #include "time/anchor.h"
 #include "time/beat_grid.h"
 #include "time/frame_rate.h"
@@ -131,6 +132,8 @@ struct Project {
     Shared<std::vector<Clip>> bin = std::make_shared<const std::vector<Clip>>();
     Shared<std::vector<Planting>> plantings = std::make_shared<const std::vector<Planting>>();
     Shared<std::vector<NamedPicker>> pickers = std::make_shared<const std::vector<NamedPicker>>();
+    Shared<std::vector<Pulse>> pulses = std::make_shared<const std::vector<Pulse>>(); ///< own ones, by name
+    Shared<Stage> stage = std::make_shared<const Stage>();
     std::vector<Shared<Lane>> lanes;
     std::uint64_t next_id = 1; ///< ids are never used again
 

@@ -4,6 +4,7 @@
 #include "model/length.h"
 
 #include <array>
+#include <memory>
 #include <string>
 
 namespace pulsepin {
@@ -38,19 +39,22 @@ struct Pulse {
     friend bool operator==(const Pulse&, const Pulse&) = default;
 };
 
-/// What a lane of motion drives.
-struct Motion {
-    std::string property = "scale";
-    std::string unit = "%";
-    double rest = 100, peak = 130;
-    Pulse pulse{};
-    friend bool operator==(const Motion&, const Motion&) = default;
-};
-
 /// A place where a motion lane's pulse happens.
 struct PulseBody {
     double strength = 100; ///< percent of the way from rest to peak
-    friend bool operator==(const PulseBody&, const PulseBody&) = default;
+    /// The shape of this place alone; null: the lane's.
+    std::shared_ptr<const Pulse> shape = {};
+    friend bool operator==(const PulseBody& a, const PulseBody& b) {
+        return a.strength == b.strength &&
+               (a.shape == b.shape || (a.shape && b.shape && *a.shape == *b.shape));
+    }
+};
+
+/// A value that a property has at a moment, and how it gets there from the key before.
+struct KeyBody {
+    double value = 0;
+    Easing easing{};
+    friend bool operator==(const KeyBody&, const KeyBody&) = default;
 };
 
 } // namespace pulsepin

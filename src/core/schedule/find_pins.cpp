@@ -30,6 +30,8 @@ std::string name_of(const PinBody& body, const Project& project) {
         return trigger->effect;
     if (std::holds_alternative<PulseBody>(body))
         return "pulse";
+    if (std::holds_alternative<KeyBody>(body))
+        return "key";
     const auto* cut = std::get_if<CutBody>(&body);
     const Clip* clip = project.clip(cut ? cut->shot : std::get<SoundBody>(body).sound);
     return clip ? clip->name : std::string();

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "schedule/forms.h"
 
+#include "schedule/key_curve.h"
+
 #include "model/lane_kinds.h"
 #include "model/shot_edits.h"
 #include "schedule/resolve.h"
@@ -18,7 +20,7 @@ using Bodies = std::vector<std::optional<PinBody>>;
 
 Frames frame_of(const Project& project, const Lane& lane, Ticks at) {
     const auto& settings = *project.settings;
-    return round_to_frame(project.grid->time_at(at) - settings.frame_rate.start_of(lane.lead),
+    return round_to_frame(project.grid->time_at(at) - time_of(lane.lead, settings.frame_rate),
                           settings.frame_rate, settings.rounding)
         .frame;
 }
@@ -309,6 +311,24 @@ Bodies pulses_for(const Project& project, std::span<const Picked> places, const 
     return bodies;
 }
 
+/// Keys differ in how far they lie from the low end.
+Bodies keys_for(const Project& project, const Lane& lane, std::span<const Picked> places,
+                const PlantingForm& form) {
+    KeyBody base{lane.motion.own.high, {}};
+    if (const auto* given = std::get_if<KeyBody>(&form.body))
+        base = *given;
+    const double low = lane.kind == LaneKind::Follow ? 0 : lane.motion.own.low;
+    Bodies bodies;
+    for (std::size_t i = 0; i < places.size(); ++i) {
+        KeyBody body = base;
+        body.value = low + (base.value - low) *
+                               strength_for(form.variation, 100, places[i], i, way_of(project, places, i)) /
+                               100;
+        bodies.push_back(body);
+    }
+    return bodies;
+}
+
 /// "#" in the name of markers becomes their number.
 Bodies markers_for(std::span<const Picked> places, const PlantingForm& form) {
     MarkerBody base;
@@ -339,6 +359,9 @@ Result<Bodies> bodies_for(const Project& project, const Lane& lane, std::span<co
         return markers_for(places, form);
     case LaneKind::Motion:
         return pulses_for(project, places, form);
+    case LaneKind::Keys:
+    case LaneKind::Follow:
+        return keys_for(project, lane, places, form);
     case LaneKind::Sound:
         break;
     }
@@ -359,6 +382,15 @@ Result<PinBody> body_at(const Project& project, const Lane& lane, Ticks at, Plan
                 form.body = lane.pins[pin.index].body;
         if (auto* marker = std::get_if<MarkerBody>(&form.body))
             marker->name = "marker " + std::to_string(lane.pins.size() + 1);
+        if (auto* key = std::get_if<KeyBody>(&form.body)) { // on the thread, so that it changes nothing yet
+            const KeyCurve curve(lane, resolve(project, lane));
+            const Seconds acts = time - time_of(lane.lead, project.settings->frame_rate);
+            key->value =
+                !curve.empty()
+                    ? curve.value_at(static_cast<double>(project.settings->frame_rate.frame_at(acts).value))
+                : lane.kind == LaneKind::Follow ? 0
+                                                : lane.motion.own.low;
+        }
     }
     form.shots.shortest = Frames(0); // whoever puts it there wants it there
     const Picked place[] = {{at, 1}};

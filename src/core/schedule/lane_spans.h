@@ -9,13 +9,14 @@
 
 namespace pulsepin {
 
-/// What the pins of a lane last as: shots for cuts, spans for triggers, a curve for motion, nothing for
-/// others.
+/// What the pins of a lane last as: shots for cuts, spans for triggers, curves for what drives properties,
+/// nothing for others.
 struct LaneSpans {
     std::vector<ShotSpan> shots;
     std::vector<TriggerSpan> triggers;
     MotionCurve motion;
-    int rows = 1; ///< of triggers, that lie over each other
+    KeyCurve keys; ///< of a follower: what is drawn by hand
+    int rows = 1;  ///< of triggers, that lie over each other
 };
 
 [[nodiscard]] inline LaneSpans spans_of(const Project& project, const Lane& lane,
@@ -27,6 +28,8 @@ struct LaneSpans {
         spans.triggers = triggers_of(project, lane, resolved);
     if (lane.kind == LaneKind::Motion)
         spans.motion = MotionCurve(project, lane, resolved);
+    if (lane.kind == LaneKind::Keys || lane.kind == LaneKind::Follow)
+        spans.keys = KeyCurve(lane, resolved);
     for (const auto& span : spans.triggers)
         spans.rows = std::max(spans.rows, span.row + 1);
     return spans;

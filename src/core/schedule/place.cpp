@@ -53,7 +53,7 @@ void add_outline(PlacePreview& preview, const Project& project, const Lane& lane
                  const Anchor& anchor, PinBody body) {
     const auto& settings = *project.settings;
     const Seconds time = anchored_time(anchor, project).value_or(project.grid->time_at(at));
-    const auto rounded = round_to_frame(time - settings.frame_rate.start_of(lane.lead), settings.frame_rate,
+    const auto rounded = round_to_frame(time - time_of(lane.lead, settings.frame_rate), settings.frame_rate,
                                         settings.rounding);
     preview.outlines.push_back({at, time, rounded.frame, rounded.error, std::move(body)});
     preview.worst_rounding_error =

@@ -50,12 +50,12 @@ void make_room(PulseSpan& left, PulseSpan& right, double left_anchor, double rig
 
 MotionCurve::MotionCurve(const Project& project, const Lane& lane, const ResolvedLane& resolved)
     : motion_(lane.motion) {
-    const Pulse& shape = motion_.pulse;
     std::vector<double> anchors;
     for (const auto& pin : resolved.pins) {
         const auto* body = std::get_if<PulseBody>(&lane.pins[pin.index].body);
         if (!body || lane.muted || lane.pins[pin.index].muted)
             continue;
+        const Pulse& shape = body->shape ? *body->shape : motion_.pulse;
         const double up = frames_of(shape.up, pin.time, project),
                      held = frames_of(shape.held, pin.time, project),
                      down = frames_of(shape.down, pin.time, project);
@@ -66,12 +66,12 @@ MotionCurve::MotionCurve(const Project& project, const Lane& lane, const Resolve
         }
         const double start = shape.arrives ? anchor - up : anchor;
         pulses_.push_back({pin.id, pin.index, start, start + up, start + up + held, start + up + held + down,
-                           body->strength / 100});
+                           body->strength / 100, false, body->shape});
         anchors.push_back(anchor);
     }
-    if (shape.crowding == Crowding::Shrink)
+    if (motion_.pulse.crowding == Crowding::Shrink)
         for (std::size_t i = 0; i + 1 < pulses_.size(); ++i)
-            make_room(pulses_[i], pulses_[i + 1], anchors[i], anchors[i + 1], shape.least_frames);
+            make_room(pulses_[i], pulses_[i + 1], anchors[i], anchors[i + 1], motion_.pulse.least_frames);
     for (const auto& pulse : pulses_)
         longest_ = std::max(longest_, pulse.end - pulse.start);
 }
@@ -86,11 +86,11 @@ double MotionCurve::shape_at(const PulseSpan& pulse, double frame) const {
         return frame == pulse.start && pulse.start == pulse.peak ? pulse.strength : 0;
     if (frame < pulse.peak)
         return pulse.strength *
-               eased(motion_.pulse.rising, (frame - pulse.start) / (pulse.peak - pulse.start));
+               eased(shape_of(pulse).rising, (frame - pulse.start) / (pulse.peak - pulse.start));
     if (frame < pulse.hold_end || pulse.end == pulse.hold_end)
         return pulse.strength;
     return pulse.strength *
-           (1 - eased(motion_.pulse.falling, (frame - pulse.hold_end) / (pulse.end - pulse.hold_end)));
+           (1 - eased(shape_of(pulse).falling, (frame - pulse.hold_end) / (pulse.end - pulse.hold_end)));
 }
 
 double MotionCurve::share_at(double frame) const {
@@ -125,12 +125,8 @@ double MotionCurve::share_at(double frame) const {
     return motion_.pulse.crowding == Crowding::Add ? sum : highest;
 }
 
-double MotionCurve::value_at(double frame) const {
-    return motion_.rest + (motion_.peak - motion_.rest) * share_at(frame);
-}
-
-std::vector<MotionCurve::Key> MotionCurve::keys() const {
-    std::vector<Key> keys;
+std::vector<CurveKey> MotionCurve::keys() const {
+    std::vector<CurveKey> keys;
     const auto add = [&](double at, const Easing& easing) {
         const Frames frame(std::llround(at));
         if (frame < Frames(0))
@@ -139,9 +135,7 @@ std::vector<MotionCurve::Key> MotionCurve::keys() const {
             return;
         keys.push_back({frame, value_at(static_cast<double>(frame.value)), easing});
     };
-    Easing held;
-    held.id = "steps";
-    held.amount = 1;
+    const Easing held = held_easing();
     for (std::size_t i = 0; i < pulses_.size(); ++i) {
         const auto& pulse = pulses_[i];
         const bool runs_on = i + 1 < pulses_.size() && pulse.end > pulses_[i + 1].start + 1e-9;
@@ -153,10 +147,10 @@ std::vector<MotionCurve::Key> MotionCurve::keys() const {
         }
         if (pulse.peak > pulse.start)
             add(pulse.start, held);
-        add(pulse.peak, pulse.peak > pulse.start ? motion_.pulse.rising : held);
+        add(pulse.peak, pulse.peak > pulse.start ? shape_of(pulse).rising : held);
         if (pulse.hold_end > pulse.peak && pulse.end > pulse.hold_end)
             add(pulse.hold_end, held);
-        add(pulse.end, pulse.end > pulse.hold_end ? motion_.pulse.falling : held);
+        add(pulse.end, pulse.end > pulse.hold_end ? shape_of(pulse).falling : held);
     }
     return keys;
 }

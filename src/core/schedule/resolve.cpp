@@ -22,7 +22,7 @@ ResolvedLane resolve(const Project& project, const Lane& lane) {
 
 ResolvedLane resolve(const Project& project, const Lane& lane, const PinLookup& pins) {
     const auto rate = project.settings->frame_rate;
-    const Seconds lead = rate.start_of(lane.lead);
+    const Seconds lead = time_of(lane.lead, rate);
     ResolvedLane resolved{lane.id, {}};
     resolved.pins.reserve(lane.pins.size());
     for (std::size_t i = 0; i < lane.pins.size(); ++i) {

@@ -48,7 +48,7 @@ std::string length_text(const Length& length) {
 
 std::vector<TriggerSpan> triggers_of(const Project& project, const Lane& lane, const ResolvedLane& resolved) {
     const auto& settings = *project.settings;
-    const Seconds lead = settings.frame_rate.start_of(lane.lead);
+    const Seconds lead = time_of(lane.lead, settings.frame_rate);
     std::vector<TriggerSpan> spans;
     spans.reserve(resolved.pins.size());
     for (const auto& pin : resolved.pins) {

@@ -1,0 +1,328 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "details/feed_table.h"
+
+#include "follow/freeze.h"
+#include "model/lane_edits.h"
+#include "render/parameters.h"
+#include "schedule/shots.h"
+#include "targets.h"
+#include "widgets.h"
+
+#include <QHBoxLayout>
+#include <QInputDialog>
+#include <QMenu>
+#include <QScrollArea>
+
+namespace pulsepin {
+
+FeedTable::FeedTable(Document& document, ViewState& view, QWidget* parent)
+    : QWidget(parent), document_(document), view_(view) {
+    setObjectName("feed table");
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(4);
+    auto* area = new QScrollArea;
+    area->setWidgetResizable(true);
+    area->setFrameShape(QFrame::NoFrame);
+    area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* inside = new QWidget;
+    rows_box_ = new QVBoxLayout(inside);
+    rows_box_->setContentsMargins(0, 0, 4, 0);
+    rows_box_->setSpacing(3);
+    rows_box_->addStretch(1);
+    area->setWidget(inside);
+    area->setMinimumHeight(110);
+    column->addWidget(area, 1);
+
+    auto* buttons = new QHBoxLayout;
+    buttons->setSpacing(4);
+    auto* add = new QPushButton(tr("Feed another"));
+    add->setObjectName("feed another");
+    add->setToolTip(tr("The same curve drives one more property, through a range of its own"));
+    auto* targets = new QMenu(add);
+    targets->setObjectName("feed another menu");
+    add->setMenu(targets);
+    connect(targets, &QMenu::aboutToShow, this, [this, targets] {
+        targets->clear();
+        fill_with_targets(targets, document_.project(), [this](const Target& target) {
+            change(tr("feed another"),
+                   [&](Motion& motion) { motion.feeds.push_back(new_feed(document_.project(), target)); });
+        });
+        targets->addSeparator();
+        targets->addAction(tr("Only a name, for exporting…"), this, [this] {
+            bool wanted = false;
+            const QString name = QInputDialog::getText(this, tr("Property"), tr("Its name where the keys go"),
+                                                       QLineEdit::Normal, {}, &wanted);
+            if (wanted && !name.trimmed().isEmpty())
+                change(tr("feed another"), [&](Motion& motion) {
+                    Feed feed;
+                    feed.property = name.trimmed().toStdString();
+                    feed.unit.clear();
+                    feed.low = 0;
+                    feed.high = 1;
+                    motion.feeds.push_back(feed);
+                });
+        });
+    });
+    buttons->addWidget(add, 1);
+    auto* freeze_all = new QPushButton(tr("Freeze to keys"));
+    freeze_all->setObjectName("freeze");
+    freeze_all->setToolTip(tr("Writes the curve down as keys, on a lane of their own"));
+    auto* ways = new QMenu(freeze_all);
+    freeze_all->setMenu(ways);
+    connect(ways, &QMenu::aboutToShow, this, [this, ways] {
+        ways->clear();
+        const Lane* now = lane();
+        for (std::size_t i = 0; now && i <= now->motion.feeds.size(); ++i) {
+            const QString name = QString::fromStdString(feeds_of(*now)[i].property);
+            ways->addAction(tr("%1, a key each frame").arg(name), this, [this, i] { freeze(i, false); });
+            ways->addAction(tr("%1, as few as need be…").arg(name), this, [this, i] { freeze(i, true); });
+        }
+    });
+    buttons->addWidget(freeze_all, 1);
+    column->addLayout(buttons);
+
+    auto* lead_row = new QHBoxLayout;
+    lead_row->setSpacing(6);
+    lead_row->addWidget(quiet(tr("lead")));
+    lead_ = new LengthField("lane lead", {Length::Unit::InFrames, Length::Unit::InMilliseconds});
+    lead_->be_a_lead();
+    connect(lead_, &LengthField::edited, this, [this] {
+        if (!showing_ && lane())
+            document_.apply(with_lead(document_.project(), lane()->id, offset_of(lead_->length())),
+                            tr("change lead"));
+    });
+    lead_row->addWidget(lead_, 1);
+    column->addLayout(lead_row);
+    usual_ = quiet({});
+    usual_->setObjectName("usual lead");
+    usual_->setToolTip(tr("Common practice, for pictures at 24 frames a second"));
+    column->addWidget(usual_);
+}
+
+const Lane* FeedTable::lane() const {
+    return document_.project().lane(view_.motion_lane());
+}
+
+void FeedTable::change(const QString& what, const std::function<void(Motion&)>& how) {
+    const Lane* target = showing_ ? nullptr : lane();
+    if (!target)
+        return;
+    Motion motion = target->motion;
+    how(motion);
+    document_.apply(with_motion(document_.project(), target->id, std::move(motion)), what);
+}
+
+void FeedTable::change_feed(std::size_t index, const QString& what, const std::function<void(Feed&)>& how) {
+    change(what, [&](Motion& motion) {
+        if (index == 0)
+            how(motion.own);
+        else if (index <= motion.feeds.size())
+            how(motion.feeds[index - 1]);
+    });
+}
+
+FeedTable::Row FeedTable::make_row(std::size_t index) {
+    Row row{new QWidget, new QToolButton, nullptr, nullptr, new QPushButton(tr("cut")), new QToolButton};
+    auto* line = new QHBoxLayout(row.box);
+    line->setContentsMargins(0, 0, 0, 0);
+    line->setSpacing(3);
+    row.target->setObjectName(QString("feed %1 target").arg(index));
+    row.target->setAccessibleName(tr("What is driven"));
+    row.target->setPopupMode(QToolButton::InstantPopup);
+    row.target->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+    row.target->setMinimumWidth(70);
+    auto* targets = new QMenu(row.target);
+    row.target->setMenu(targets);
+    connect(targets, &QMenu::aboutToShow, this, [this, targets, index] {
+        targets->clear();
+        fill_with_targets(targets, document_.project(), [this, index](const Target& target) {
+            change_feed(index, tr("choose what is driven"), [&](Feed& feed) {
+                const Offset lead = feed.lead;
+                feed = new_feed(document_.project(), target);
+                feed.lead = lead;
+            });
+        });
+        targets->addSeparator();
+        targets->addAction(tr("Nothing in the picture"), this, [this, index] {
+            change_feed(index, tr("choose what is driven"), [](Feed& feed) { feed.target = {}; });
+        });
+    });
+    const auto number = [&](const QString& name, const QString& tip, double Feed::*member) {
+        auto* field = new QDoubleSpinBox;
+        field->setObjectName(QString("feed %1 %2").arg(index).arg(name));
+        field->setAccessibleName(tip);
+        field->setToolTip(tip);
+        field->setRange(-1e6, 1e6);
+        field->setDecimals(2);
+        field->setKeyboardTracking(false);
+        field->setButtonSymbols(QAbstractSpinBox::NoButtons);
+        field->setFixedWidth(58);
+        connect(field, &QDoubleSpinBox::valueChanged, this, [this, index, member](double value) {
+            change_feed(index, tr("change range"), [=](Feed& feed) { feed.*member = value; });
+        });
+        return field;
+    };
+    row.low =
+        number("low", tr("Its value where the curve is 0; higher than the other end inverts it"), &Feed::low);
+    row.high = number("high", tr("Its value where the curve is 1"), &Feed::high);
+    row.limited->setObjectName(QString("feed %1 limited").arg(index));
+    row.limited->setAccessibleName(tr("Cut off at its limits"));
+    row.limited->setCheckable(true);
+    row.limited->setProperty("role", "choice");
+    row.limited->setFixedWidth(34);
+    connect(row.limited, &QPushButton::clicked, this, [this, index](bool on) { limit(index, on); });
+    row.more->setObjectName(QString("feed %1 more").arg(index));
+    row.more->setAccessibleName(tr("More of this feed"));
+    row.more->setText("⋯");
+    row.more->setPopupMode(QToolButton::InstantPopup);
+    auto* more = new QMenu(row.more);
+    row.more->setMenu(more);
+    connect(more, &QMenu::aboutToShow, this, [this, more, index] { fill_more(more, index); });
+    line->addWidget(row.target, 1);
+    line->addWidget(row.low);
+    line->addWidget(quiet("→"));
+    line->addWidget(row.high);
+    line->addWidget(row.limited);
+    line->addWidget(row.more);
+    return row;
+}
+
+void FeedTable::limit(std::size_t index, bool limited) {
+    change_feed(index, tr("cut off"), [limited](Feed& feed) {
+        const auto* row = parameter(feed.target.parameter);
+        feed.limits =
+            !limited ? std::nullopt
+            : row    ? std::optional(Feed::Limits{row->least, row->most})
+                  : std::optional(Feed::Limits{std::min(feed.low, feed.high), std::max(feed.low, feed.high)});
+    });
+    refresh();
+}
+
+void FeedTable::fill_more(QMenu* menu, std::size_t index) {
+    menu->clear();
+    const Lane* now = lane();
+    if (!now || index > now->motion.feeds.size())
+        return;
+    menu->addAction(tr("Swap ends"), this, [this, index] {
+        change_feed(index, tr("swap ends"), [](Feed& feed) { std::swap(feed.low, feed.high); });
+    });
+    menu->addAction(tr("Limits…"), this, [this, index] { ask_for_limits(index); });
+    menu->addAction(tr("Lead of its own…"), this, [this, index] { ask_for_lead(index); });
+    menu->addSeparator();
+    menu->addAction(tr("Freeze, a key each frame"), this, [this, index] { freeze(index, false); });
+    menu->addAction(tr("Freeze, as few keys as need be…"), this, [this, index] { freeze(index, true); });
+    if (index > 0) {
+        menu->addSeparator();
+        menu->addAction(tr("Remove"), this, [this, index] {
+            change(tr("remove feed"), [=](Motion& motion) {
+                if (index <= motion.feeds.size())
+                    motion.feeds.erase(motion.feeds.begin() + static_cast<std::ptrdiff_t>(index - 1));
+            });
+        });
+    }
+}
+
+void FeedTable::ask_for_lead(std::size_t index) {
+    const Lane* now = lane();
+    bool wanted = false;
+    const int frames = QInputDialog::getInt(
+        this, tr("Lead"), tr("Frames that this property acts before the lane"),
+        now ? static_cast<int>(length_of(feeds_of(*now)[index].lead).amount) : 0, -240, 240, 1, &wanted);
+    if (wanted)
+        change_feed(index, tr("change lead"), [=](Feed& feed) { feed.lead = Frames(frames); });
+}
+
+void FeedTable::ask_for_limits(std::size_t index) {
+    const Lane* now = lane();
+    if (!now)
+        return;
+    const Feed feed = feeds_of(*now)[index];
+    bool wanted = false;
+    const double least =
+        QInputDialog::getDouble(this, tr("Limits"), tr("Never lower than"),
+                                feed.limits ? feed.limits->least : feed.low, -1e6, 1e6, 3, &wanted);
+    if (!wanted)
+        return;
+    const double most =
+        QInputDialog::getDouble(this, tr("Limits"), tr("Never higher than"),
+                                feed.limits ? feed.limits->most : feed.high, -1e6, 1e6, 3, &wanted);
+    if (wanted)
+        change_feed(index, tr("change limits"), [=](Feed& changed) {
+            changed.limits = Feed::Limits{std::min(least, most), std::max(least, most)};
+        });
+}
+
+void FeedTable::freeze(std::size_t index, bool simplify) {
+    const Lane* now = lane();
+    if (!now)
+        return;
+    const Feed feed = feeds_of(*now)[index];
+    auto keys = keys_per_frame(document_.curves(), *now, feed, Frames(0), piece_length(document_.project()));
+    QString told = tr("%1 keys, one each frame").arg(keys.size());
+    if (simplify) {
+        bool wanted = false;
+        const double tolerance = QInputDialog::getDouble(
+            this, tr("Freeze"),
+            tr("How far the keys may be from the curve, in %1").arg(QString::fromStdString(feed.unit)),
+            std::abs(feed.high - feed.low) / 100, 0, 1e6, 3, &wanted);
+        if (!wanted)
+            return;
+        auto fewer = simplified(keys, tolerance);
+        told = tr("%1 keys instead of %2, at most %3 %4 off")
+                   .arg(fewer.keys.size())
+                   .arg(keys.size())
+                   .arg(fewer.worst, 0, 'g', 3)
+                   .arg(QString::fromStdString(feed.unit));
+        keys = std::move(fewer.keys);
+    }
+    if (document_.apply(frozen(document_.project(), now->id, index, keys), tr("freeze to keys")))
+        document_.say(told);
+}
+
+void FeedTable::refresh() {
+    const Lane* now = lane();
+    if (!now)
+        return;
+    showing_ = true;
+    const auto feeds = feeds_of(*now);
+    while (rows_.size() > feeds.size()) {
+        rows_.back().box->deleteLater();
+        rows_.pop_back();
+    }
+    while (rows_.size() < feeds.size()) {
+        rows_.push_back(make_row(rows_.size()));
+        rows_box_->insertWidget(static_cast<int>(rows_.size()) - 1, rows_.back().box);
+    }
+    QStringList usual;
+    for (std::size_t i = 0; i < feeds.size(); ++i) {
+        const auto& feed = feeds[i];
+        const QString target = target_text(document_.project(), feed.target);
+        const QString name = target.isEmpty() ? QString::fromStdString(feed.property) : target;
+        rows_[i].target->setText(QFontMetrics(rows_[i].target->font()).elidedText(name, Qt::ElideMiddle, 84));
+        QString tip =
+            target.isEmpty()
+                ? tr("%1: only for exporting. Click to choose what it drives in the picture").arg(name)
+                : tr("%1. Click to choose another").arg(name);
+        if (feed.lead != Offset(Frames(0)))
+            tip += "\n" + tr("Acts %1 before the lane").arg(lead_text(feed.lead));
+        rows_[i].target->setToolTip(tip);
+        rows_[i].low->setValue(feed.low);
+        rows_[i].high->setValue(feed.high);
+        rows_[i].limited->setChecked(feed.limits.has_value());
+        rows_[i].limited->setToolTip(
+            feed.limits ? tr("Cut off at %1 and %2").arg(feed.limits->least).arg(feed.limits->most)
+                        : tr("Not cut off: overshoot goes beyond the ends"));
+        const QString lead = usual_lead(feed.target);
+        if (!lead.isEmpty() && !usual.contains(lead))
+            usual << lead;
+    }
+    lead_->set_length(length_of(now->lead));
+    usual_->setText(usual.isEmpty() ? tr("usual for eased moves: 2 to 3 frames")
+                                    : tr("usual: %1").arg(usual.join("; ")));
+    usual_->setWordWrap(true);
+    setEnabled(!now->locked);
+    showing_ = false;
+}
+
+} // namespace pulsepin

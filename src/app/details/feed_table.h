@@ -1,0 +1,49 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "document.h"
+#include "fields.h"
+#include "view_state.h"
+
+#include <QLabel>
+#include <QToolButton>
+#include <QVBoxLayout>
+
+namespace pulsepin {
+
+/// The properties that a lane's curve drives, each through its range; and the lane's lead.
+class FeedTable : public QWidget {
+    Q_OBJECT
+public:
+    FeedTable(Document& document, ViewState& view, QWidget* parent = nullptr);
+    void refresh();
+
+private:
+    struct Row {
+        QWidget* box;
+        QToolButton* target;
+        QDoubleSpinBox* low;
+        QDoubleSpinBox* high;
+        QPushButton* limited;
+        QToolButton* more;
+    };
+    [[nodiscard]] const Lane* lane() const;
+    Row make_row(std::size_t index);
+    void change(const QString& what, const std::function<void(Motion&)>& how);
+    void change_feed(std::size_t index, const QString& what, const std::function<void(Feed&)>& how);
+    void fill_more(QMenu* menu, std::size_t index);
+    void limit(std::size_t index, bool limited);
+    void ask_for_lead(std::size_t index);
+    void ask_for_limits(std::size_t index);
+    void freeze(std::size_t index, bool simplify);
+
+    Document& document_;
+    ViewState& view_;
+    QVBoxLayout* rows_box_;
+    std::vector<Row> rows_;
+    LengthField* lead_;
+    QLabel* usual_;
+    bool showing_ = false;
+};
+
+} // namespace pulsepin

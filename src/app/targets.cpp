@@ -1,0 +1,58 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "targets.h"
+
+#include "fields.h"
+#include "render/effects/effect.h"
+
+namespace pulsepin {
+
+QString target_text(const Project& project, const Target& target) {
+    const Layer* layer = project.stage->layer(target.layer);
+    const auto* row = parameter(target.parameter);
+    if (!layer)
+        return {};
+    return QString("%1 · %2").arg(QString::fromStdString(layer->name),
+                                  row ? text_of(row->label) : QString::fromStdString(target.parameter));
+}
+
+void fill_with_targets(QMenu* menu, const Project& project,
+                       const std::function<void(const Target&)>& chosen) {
+    const auto& layers = project.stage->layers;
+    for (auto layer = layers.rbegin(); layer != layers.rend(); ++layer) {
+        auto* of_layer = menu->addMenu(QString::fromStdString(layer->name));
+        const EffectRow* group = nullptr;
+        for (const auto& row : parameters()) {
+            const auto* effect = effect_of_parameter(row.id);
+            if (effect != group)
+                of_layer->addSeparator();
+            group = effect;
+            of_layer->addAction(text_of(row.label), menu,
+                                [chosen, id = layer->id, name = std::string(row.id)] {
+                                    chosen({id, name});
+                                });
+        }
+    }
+}
+
+Feed new_feed(const Project& project, const Target& target) {
+    Feed feed;
+    const auto* row = parameter(target.parameter);
+    feed.property = target_text(project, target).toStdString();
+    feed.target = target;
+    if (row) {
+        feed.unit = row->unit;
+        feed.low = row->usual_low;
+        feed.high = row->usual_high;
+        feed.limits = Feed::Limits{row->least, row->most};
+    }
+    return feed;
+}
+
+QString usual_lead(const Target& target) {
+    if (target.parameter.empty())
+        return {};
+    const auto* effect = effect_of_parameter(target.parameter);
+    return effect ? text_of(effect->usual_lead) : QObject::tr("2 to 3 frames for eased moves");
+}
+
+} // namespace pulsepin

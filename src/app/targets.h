@@ -1,0 +1,23 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "model/project.h"
+
+#include <QMenu>
+#include <functional>
+
+namespace pulsepin {
+
+/// "Kite · scale"; empty for no target.
+[[nodiscard]] QString target_text(const Project& project, const Target& target);
+
+/// Layers with their parameters as submenus.
+void fill_with_targets(QMenu* menu, const Project& project, const std::function<void(const Target&)>& chosen);
+
+/// A feed that drives that parameter over its usual range, within its limits.
+[[nodiscard]] Feed new_feed(const Project& project, const Target& target);
+
+/// What is common practice for how much earlier it acts; empty where there is none.
+[[nodiscard]] QString usual_lead(const Target& target);
+
+} // namespace pulsepin

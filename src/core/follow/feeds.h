@@ -1,0 +1,32 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "follow/follow.h"
+
+namespace pulsepin {
+
+/// What is needed to know where curves are at a frame.
+struct Curves {
+    const Project& project;
+    const std::map<LaneId, LaneSpans>& spans;
+    const FollowerCurves& followers;
+};
+
+/// The property's value at a frame, the leads of its lane and its own included. Nothing where the lane
+/// drives nothing there (muted, without keys, not computed yet).
+[[nodiscard]] std::optional<double> fed_at(const Curves& curves, const Lane& lane, const Feed& feed,
+                                           double frame);
+
+/// Each feed of a lane, its own property first.
+[[nodiscard]] std::vector<Feed> feeds_of(const Lane& lane);
+
+struct Driven {
+    Target target;
+    double value = 0;
+};
+
+/// The parameters of the picture that are driven at a frame, each once. Where several feeds drive one, the
+/// first sets it and the others add how far they are from their low end.
+[[nodiscard]] std::vector<Driven> driven_at(const Curves& curves, double frame);
+
+} // namespace pulsepin

@@ -1,0 +1,188 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "follow/follow.h"
+
+#include "follow/sources.h"
+#include "follow/steps.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace pulsepin {
+namespace {
+
+/// At least so many values a second, so that a hit is not seen late by a part of a frame.
+constexpr double least_per_second = 200;
+
+double lead_frames(const Offset& lead, FrameRate rate) {
+    return time_of(lead, rate).value * rate.per_second();
+}
+
+class Follow {
+public:
+    Follow(const Project& project, const SampleStore* sound, LevelTracks& tracks, const Progress& progress)
+        : project_(project), sound_(sound), tracks_(tracks), progress_(progress), lookup_(project),
+          rate_(project.settings->frame_rate),
+          per_frame_(std::max(1, static_cast<int>(std::ceil(least_per_second / rate_.per_second())))),
+          count_(static_cast<std::size_t>(
+              std::max<std::int64_t>(piece_length(project).value, 1) * per_frame_ + 1)) {}
+
+    Result<FollowerCurves> all() {
+        for (const auto& lane : project_.lanes)
+            if (lane->kind == LaneKind::Follow && !curve_of(*lane))
+                return fail(cancelled_text);
+        return std::move(done_);
+    }
+
+private:
+    /// Null when cancelled.
+    const FollowerCurve* curve_of(const Lane& lane) {
+        if (const auto there = done_.find(lane.id); there != done_.end())
+            return there->second.get();
+        auto curve = std::make_shared<FollowerCurve>();
+        curve->per_frame = per_frame_;
+        curve->rate = rate_;
+        done_[lane.id] = curve; // what leads back here finds it empty; edits do not allow that
+        auto source = source_of(lane, *curve);
+        if (progress_.cancelled())
+            return nullptr;
+        curve->stages.push_back(std::make_shared<const CurveValues>(std::move(source)));
+        for (const auto& step : lane.motion.follower.steps)
+            add_step(step, *curve);
+        return curve.get();
+    }
+
+    CurveValues source_of(const Lane& lane, FollowerCurve& curve) {
+        const auto& follower = lane.motion.follower;
+        const auto flat = [&](std::string why) {
+            curve.trouble = std::move(why);
+            return CurveValues(count_, 0.0f);
+        };
+        const auto* row = follower_source(follower.source);
+        if (!row)
+            return flat("the source \"" + follower.source + "\" is unknown");
+        const LevelTrack* level = nullptr;
+        if (row->takes == FollowerTakes::Level) {
+            if (!sound_)
+                return flat("the song's sound is not there");
+            level = level_of(level_spec(follower));
+            if (!level)
+                return {};
+        }
+        if ((row->id == "nearness" || row->takes == FollowerTakes::Wave) && !project_.grid)
+            return flat("there are no beats yet");
+        std::optional<CurveValues> other;
+        std::vector<Seconds> moments;
+        if (row->takes == FollowerTakes::Curve || row->takes == FollowerTakes::Pins) {
+            const Lane* of = project_.lane(follower.lane);
+            if (!of)
+                return flat("choose a lane to follow");
+            if (row->takes == FollowerTakes::Curve)
+                other = values_of(*of);
+            else
+                for (const auto& pin : resolve(project_, *of, lookup_).pins)
+                    if (!of->pins[pin.index].muted)
+                        moments.push_back(pin.acts_at);
+        }
+        if (row->takes == FollowerTakes::Row) {
+            const auto* found = project_.detection.get();
+            const bool there =
+                found && std::any_of(found->rows.begin(), found->rows.end(),
+                                     [&](const OnsetRow& r) { return r.name == follower.row; });
+            if (!there)
+                return flat("there is no row of onsets called \"" + follower.row + "\"");
+        }
+        Lane still = lane; // drawn keys are moved by the lead when the curve is used, not twice
+        still.lead = Frames(0);
+        const KeyCurve drawn(still, resolve(project_, still, lookup_));
+        return row->values(
+            {project_, lane, level, other ? &*other : nullptr, moments, drawn, rate_, per_frame_, count_});
+    }
+
+    const LevelTrack* level_of(const LevelSpec& spec) {
+        auto& kept = tracks_[spec];
+        if (!kept) {
+            auto measured = measure_level(*sound_, spec, progress_);
+            if (!measured)
+                return nullptr;
+            kept = std::make_shared<const LevelTrack>(*std::move(measured));
+        }
+        return kept.get();
+    }
+
+    void add_step(const FollowerStep& step, FollowerCurve& curve) {
+        const auto before = curve.stages.back();
+        const auto* row = follower_step(step.id);
+        curve.stages.push_back(before);
+        curve.effects.push_back({});
+        if (!row || step.off)
+            return;
+        std::optional<CurveValues> other;
+        if (row->takes_other) {
+            const Lane* lane = project_.lane(step.other);
+            if (!lane)
+                return;
+            other = values_of(*lane);
+        }
+        auto after = std::make_shared<CurveValues>(
+            row->apply(*before, {curve.per_second(), std::span(step.values).first(row->parameters.size()),
+                                 other ? &*other : nullptr}));
+        curve.effects.back() = effect_of(*before, *after, curve.per_second());
+        curve.stages.back() = std::move(after);
+    }
+
+    /// Another lane's curve, at as many values a frame.
+    CurveValues values_of(const Lane& lane) {
+        CurveValues values(count_, 0.0f);
+        if (lane.kind == LaneKind::Follow && !curve_of(lane))
+            return values;
+        const auto spans = spans_of(project_, lane, resolve(project_, lane, lookup_));
+        for (std::size_t i = 0; i < count_; ++i)
+            values[i] = static_cast<float>(
+                lane_share(project_, lane, spans, done_, static_cast<double>(i) / per_frame_).value_or(0));
+        return values;
+    }
+
+    const Project& project_;
+    const SampleStore* sound_;
+    LevelTracks& tracks_;
+    const Progress& progress_;
+    PinLookup lookup_;
+    FrameRate rate_;
+    int per_frame_;
+    std::size_t count_;
+    FollowerCurves done_;
+};
+
+} // namespace
+
+Result<FollowerCurves> follow(const Project& project, const SampleStore* sound, LevelTracks& tracks,
+                              const Progress& progress) {
+    return Follow(project, sound, tracks, progress).all();
+}
+
+std::optional<double> lane_share(const Project& project, const Lane& lane, const LaneSpans& spans,
+                                 const FollowerCurves& curves, double frame) {
+    if (lane.muted)
+        return std::nullopt;
+    switch (lane.kind) {
+    case LaneKind::Motion:
+        return spans.motion.share_at(frame);
+    case LaneKind::Keys:
+        if (spans.keys.empty())
+            return std::nullopt;
+        return share_of(lane.motion.own, spans.keys.value_at(frame));
+    case LaneKind::Follow:
+        if (const auto curve = curves.find(lane.id); curve != curves.end() && curve->second)
+            return curve->second->share_at(frame + lead_frames(lane.lead, project.settings->frame_rate));
+        return std::nullopt;
+    default:
+        return std::nullopt;
+    }
+}
+
+bool follows_the_same(const Project& a, const Project& b) {
+    return a.settings == b.settings && a.song == b.song && a.grid == b.grid && a.detection == b.detection &&
+           a.lanes == b.lanes;
+}
+
+} // namespace pulsepin

@@ -1,0 +1,24 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "follow/curve.h"
+#include "follow/level_track.h"
+#include "schedule/lane_spans.h"
+
+namespace pulsepin {
+
+/// The curves of all lanes that follow. Levels that are not among `tracks` yet are measured and kept there;
+/// without a sound they are flat. Fails only when cancelled.
+[[nodiscard]] Result<FollowerCurves> follow(const Project& project, const SampleStore* sound,
+                                            LevelTracks& tracks, const Progress& progress = {});
+
+/// A lane's curve at a frame, its lead included: 0 to 1 in the main, more where it overshoots. Nothing when
+/// the lane is muted, drives nothing, or its curve was not computed yet.
+[[nodiscard]] std::optional<double> lane_share(const Project& project, const Lane& lane,
+                                               const LaneSpans& spans, const FollowerCurves& curves,
+                                               double frame);
+
+/// The parts of a project that followers are computed from are the same.
+[[nodiscard]] bool follows_the_same(const Project& a, const Project& b);
+
+} // namespace pulsepin

@@ -1,0 +1,46 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "base/error.h"
+#include "base/progress.h"
+#include "media/sample_store.h"
+#include "model/follower.h"
+
+#include <map>
+#include <memory>
+#include <string>
+#include <vector>
+
+namespace pulsepin {
+
+/// What level is measured of a sound.
+struct LevelSpec {
+    std::string measure = "rms";      ///< "peak", "rms" or "loudness"
+    std::string part = "whole";       ///< "whole", "percussive" or "harmonic"
+    std::string channel = "both";     ///< "both", "left" or "right"
+    double from_hz = 0, until_hz = 0; ///< 0: no limit
+    friend auto operator<=>(const LevelSpec&, const LevelSpec&) = default;
+};
+
+[[nodiscard]] LevelSpec level_spec(const Follower& follower);
+
+/// A level over time: value i lies at i / per_second.
+struct LevelTrack {
+    double per_second = 0;
+    std::vector<float> values;
+    /// In a straight line between the two nearest values; the last one goes on.
+    [[nodiscard]] float at(double seconds) const;
+};
+
+/// Linear, 1 at full scale: the highest sample within 5 ms; the root of the mean square over two periods of
+/// the lowest frequency, 20 to 100 ms; or the loudness of a tenth of a second (ITU-R BS.1770), 1 at 0 LUFS.
+/// All windows are centred and the bands filtered in both directions, so that nothing comes late. Of the
+/// percussive and harmonic parts (median filtering, Fitzgerald 2010) the mean square is taken whatever the
+/// measure. Fails only when cancelled.
+[[nodiscard]] Result<LevelTrack> measure_level(const SampleStore& sound, const LevelSpec& spec,
+                                               const Progress& progress = {});
+
+/// Levels that were measured of one sound.
+using LevelTracks = std::map<LevelSpec, std::shared_ptr<const LevelTrack>>;
+
+} // namespace pulsepin

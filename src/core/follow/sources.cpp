@@ -1,0 +1,166 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "follow/sources.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <numbers>
+
+namespace pulsepin {
+namespace {
+
+template <class At>
+CurveValues sampled(const SourceContext& context, At at) {
+    CurveValues values(context.count);
+    for (std::size_t i = 0; i < context.count; ++i)
+        values[i] = static_cast<float>(at(context.seconds(i)));
+    return values;
+}
+
+CurveValues level(const SourceContext& c) {
+    if (!c.level)
+        return CurveValues(c.count, 0.0f);
+    return sampled(c, [&](double t) { return c.level->at(t); });
+}
+
+CurveValues onsets(const SourceContext& c) {
+    const auto& follower = c.lane.motion.follower;
+    CurveValues values(c.count, 0.0f);
+    if (!c.project.detection)
+        return values;
+    const double per_second = c.rate.per_second() * c.per_frame;
+    const double fall = std::max(1.0, follower.fall_ms / 1000 * per_second);
+    for (const auto& row : c.project.detection->rows) {
+        if (row.name != follower.row)
+            continue;
+        float strongest = 0;
+        for (const auto& onset : row.onsets)
+            strongest = std::max(strongest, onset.strength);
+        for (const auto& onset : row.onsets) {
+            // Up at once, then down in a straight line; where two are seen the higher one is.
+            const double at = onset.time.value * per_second;
+            const double height = strongest > 0 ? static_cast<double>(onset.strength / strongest) : 1.0;
+            for (auto i = static_cast<std::int64_t>(std::llround(at));
+                 static_cast<double>(i) < at + fall && i < static_cast<std::int64_t>(c.count); ++i)
+                if (i >= 0) {
+                    const double share = std::clamp(1 - (static_cast<double>(i) - at) / fall, 0.0, 1.0);
+                    auto& value = values[static_cast<std::size_t>(i)];
+                    value = std::max(value, static_cast<float>(height * share));
+                }
+        }
+    }
+    return values;
+}
+
+/// Common practice: 1 on the beat, 0 midway between two beats, straight lines between.
+CurveValues nearness(const SourceContext& c) {
+    return sampled(c, [&](double t) {
+        const double beats = c.project.grid->beats_at(Seconds(t)).value;
+        return std::abs(1 - 2 * (beats - std::floor(beats)));
+    });
+}
+
+double wave_of(const std::string& wave, double turn) {
+    turn -= std::floor(turn);
+    if (wave == "triangle")
+        return 1 - std::abs(1 - 2 * turn);
+    if (wave == "saw")
+        return turn;
+    if (wave == "square")
+        return turn < 0.5 ? 1 : 0;
+    return 0.5 - 0.5 * std::cos(2 * std::numbers::pi * turn);
+}
+
+/// Beats or bars passed at a time. A bar of any metre is one bar.
+double bars_at(const BeatGrid& grid, double beats) {
+    const auto ticks = Ticks(static_cast<std::int64_t>(std::floor(beats * ticks_per_beat)));
+    const auto position = grid.position_of(ticks);
+    const auto start = grid.ticks_of({position.bar, 1, 0});
+    const auto metre = grid.metre_at(ticks);
+    return static_cast<double>(position.bar - 1) +
+           (beats - static_cast<double>(start.value) / ticks_per_beat) / metre.beats_per_bar;
+}
+
+CurveValues wave(const SourceContext& c) {
+    const auto& f = c.lane.motion.follower;
+    const auto& grid = *c.project.grid;
+    return sampled(c, [&](double t) {
+        const double beats = grid.beats_at(Seconds(t)).value;
+        const double passed = f.in_bars ? bars_at(grid, beats) : beats;
+        return wave_of(f.wave, passed / std::max(1e-3, f.period) + f.phase / 100);
+    });
+}
+
+CurveValues time_since(const SourceContext& c) {
+    std::size_t next = 0;
+    return sampled(c, [&](double t) {
+        while (next < c.moments.size() && c.moments[next].value <= t + 1e-9)
+            ++next;
+        return next == 0 ? t : t - c.moments[next - 1].value;
+    });
+}
+
+CurveValues drawn(const SourceContext& c) {
+    CurveValues values(c.count);
+    for (std::size_t i = 0; i < c.count; ++i)
+        values[i] = static_cast<float>(c.drawn.value_at(static_cast<double>(i) / c.per_frame));
+    return values;
+}
+
+CurveValues another(const SourceContext& c) {
+    return c.other ? *c.other : CurveValues(c.count, 0.0f);
+}
+
+constexpr std::array<FollowerSourceRow, 7> rows{{
+    {"level", "Level", "How loud the song is: all of it, a band, a side, or its percussive or harmonic part",
+     FollowerTakes::Level, level},
+    {"onsets", "Onsets of a row", "Up to the strength of each onset, then down again", FollowerTakes::Row,
+     onsets},
+    {"nearness", "Nearness to the beat", "1 on the beat, 0 midway between two", FollowerTakes::Nothing,
+     nearness},
+    {"wave", "Wave", "Swings with the beats or bars", FollowerTakes::Wave, wave},
+    {"time-since", "Time since the last pin", "Seconds since a pin of that lane", FollowerTakes::Pins,
+     time_since},
+    {"drawn", "Drawn by hand", "Through the keys of this lane: double click adds one, drag moves it",
+     FollowerTakes::Nothing, drawn},
+    {"another", "Another lane", "The curve of another lane, to be shaped otherwise", FollowerTakes::Curve,
+     another},
+}};
+
+constexpr std::array<NamedBand, 5> bands{{
+    {"all", "all", 0, 0},
+    {"kick", "kick", 30, 110},
+    {"bass", "bass", 40, 250},
+    {"mid", "mid", 250, 4000},
+    {"air", "air", 8000, 0},
+}};
+
+} // namespace
+
+std::span<const FollowerSourceRow> follower_sources() {
+    return rows;
+}
+
+const FollowerSourceRow* follower_source(std::string_view id) {
+    const auto found =
+        std::find_if(rows.begin(), rows.end(), [id](const FollowerSourceRow& row) { return row.id == id; });
+    return found == rows.end() ? nullptr : &*found;
+}
+
+std::span<const NamedBand> named_bands() {
+    return bands;
+}
+
+std::vector<NamedBand> twelve_bands() {
+    constexpr double lowest = 40, highest = 16000;
+    constexpr int count = 12;
+    const auto edge = [](int i) {
+        return std::round(lowest * std::pow(highest / lowest, static_cast<double>(i) / count));
+    };
+    std::vector<NamedBand> twelve;
+    for (int i = 0; i < count; ++i)
+        twelve.push_back({"", "", edge(i), edge(i + 1)});
+    return twelve;
+}
+
+} // namespace pulsepin

@@ -1,0 +1,57 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "follow/curve.h"
+#include "follow/level_track.h"
+#include "schedule/lane_spans.h"
+
+#include <span>
+#include <string_view>
+
+namespace pulsepin {
+
+/// What a source needs to be told, for the panel.
+enum class FollowerTakes { Nothing, Level, Row, Wave, Pins, Curve };
+
+struct SourceContext {
+    const Project& project;
+    const Lane& lane;
+    const LevelTrack* level = nullptr;   ///< of sources that take a level
+    const CurveValues* other = nullptr;  ///< of sources that take a curve
+    const std::vector<Seconds>& moments; ///< of sources that take pins: when they act, rising
+    const KeyCurve& drawn;               ///< the lane's own keys
+    FrameRate rate;
+    int per_frame = 1;
+    std::size_t count = 0;
+
+    [[nodiscard]] double seconds(std::size_t i) const {
+        return static_cast<double>(i) / (rate.per_second() * per_frame);
+    }
+};
+
+/// Where a follower's curve comes from.
+struct FollowerSourceRow {
+    std::string_view id;
+    std::string_view label;
+    std::string_view explains;
+    FollowerTakes takes;
+    CurveValues (*values)(const SourceContext&);
+};
+
+[[nodiscard]] std::span<const FollowerSourceRow> follower_sources();
+/// Null when there is none of that id.
+[[nodiscard]] const FollowerSourceRow* follower_source(std::string_view id);
+
+/// Bands by name, with limits that are common practice; the person may set others.
+struct NamedBand {
+    std::string_view id;
+    std::string_view label;
+    double from_hz, until_hz; ///< 0: no limit
+};
+[[nodiscard]] std::span<const NamedBand> named_bands();
+
+/// The limits of twelve bands of equal width on a logarithmic scale from 40 Hz to 16 kHz (a spectrum for
+/// animation has twelve: common practice).
+[[nodiscard]] std::vector<NamedBand> twelve_bands();
+
+} // namespace pulsepin

@@ -1,0 +1,196 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "follow/steps.h"
+
+#include "dsp/smoothing.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace pulsepin {
+namespace {
+
+template <class Change>
+CurveValues each(CurveValues values, Change change) {
+    for (float& value : values)
+        value = static_cast<float>(change(static_cast<double>(value)));
+    return values;
+}
+
+template <class Together>
+CurveValues both(CurveValues values, const StepContext& context, Together together) {
+    for (std::size_t i = 0; context.other && i < values.size() && i < context.other->size(); ++i)
+        values[i] = together(values[i], (*context.other)[i]);
+    return values;
+}
+
+// -- each value by itself
+
+CurveValues gain(CurveValues v, const StepContext& c) {
+    return each(std::move(v), [by = c.parameters[0]](double x) { return x * by; });
+}
+
+CurveValues fill(CurveValues v, const StepContext&) {
+    const float highest = v.empty() ? 0 : *std::max_element(v.begin(), v.end());
+    if (highest <= 0)
+        return v;
+    return each(std::move(v), [=](double x) { return x / static_cast<double>(highest); });
+}
+
+CurveValues floor_of(CurveValues v, const StepContext& c) {
+    return each(std::move(v), [at = c.parameters[0]](double x) { return std::max(x, at); });
+}
+
+CurveValues ceiling(CurveValues v, const StepContext& c) {
+    return each(std::move(v), [at = c.parameters[0]](double x) { return std::min(x, at); });
+}
+
+CurveValues threshold(CurveValues v, const StepContext& c) {
+    return each(std::move(v), [at = c.parameters[0]](double x) { return x < at ? 0.0 : x; });
+}
+
+CurveValues excess(CurveValues v, const StepContext& c) {
+    return each(std::move(v), [at = c.parameters[0]](double x) { return std::max(0.0, x - at); });
+}
+
+CurveValues power(CurveValues v, const StepContext& c) {
+    return each(std::move(v),
+                [by = c.parameters[0]](double x) { return x < 0 ? -std::pow(-x, by) : std::pow(x, by); });
+}
+
+CurveValues invert(CurveValues v, const StepContext&) {
+    return each(std::move(v), [](double x) { return 1 - x; });
+}
+
+CurveValues quantise(CurveValues v, const StepContext& c) {
+    const double steps =
+        std::max(1.0, std::round(c.parameters[0]) - 1); // so many levels have one less between
+    return each(std::move(v), [=](double x) { return std::round(x * steps) / steps; });
+}
+
+// -- with memory
+
+CurveValues gate(CurveValues v, const StepContext& c) {
+    bool open = false;
+    return each(std::move(v),
+                [&, opens = c.parameters[0], closes = std::min(c.parameters[0], c.parameters[1])](double x) {
+                    open = open ? x >= closes : x >= opens;
+                    return open ? x : 0.0;
+                });
+}
+
+CurveValues attack_release(CurveValues v, const StepContext& c) {
+    const auto share = [&](double ms) { return ms <= 0 ? 1.0 : 1 - std::exp(-1000 / (ms * c.per_second)); };
+    double held = v.empty() ? 0 : static_cast<double>(v.front());
+    return each(std::move(v), [&, up = share(c.parameters[0]), down = share(c.parameters[1])](double x) {
+        held += (x - held) * (x > held ? up : down);
+        return held;
+    });
+}
+
+CurveValues smooth(CurveValues v, const StepContext& c) {
+    // The width of a Gaussian at half its height is 2 sqrt(2 ln 2) standard deviations.
+    return gaussian_smoothed(v, c.parameters[0] / 1000 * c.per_second / 2.354820045);
+}
+
+CurveValues delay(CurveValues v, const StepContext& c) {
+    const double by = c.parameters[0] / 1000 * c.per_second;
+    CurveValues moved(v.size());
+    for (std::size_t i = 0; i < v.size(); ++i)
+        moved[i] = static_cast<float>(value_between(v, static_cast<double>(i) - by));
+    return moved;
+}
+
+// -- two curves
+
+CurveValues maximum(CurveValues v, const StepContext& c) {
+    return both(std::move(v), c, [](float a, float b) { return std::max(a, b); });
+}
+CurveValues minimum(CurveValues v, const StepContext& c) {
+    return both(std::move(v), c, [](float a, float b) { return std::min(a, b); });
+}
+CurveValues sum(CurveValues v, const StepContext& c) {
+    return both(std::move(v), c, [](float a, float b) { return a + b; });
+}
+CurveValues product(CurveValues v, const StepContext& c) {
+    return both(std::move(v), c, [](float a, float b) { return a * b; });
+}
+
+constexpr std::array<ParameterRow, 1> gain_parameters{{{"by", "by", "times", -1000, 1000, 2}}};
+// Common practice: about 0.02 to 0.03 of full scale for quiet music.
+constexpr std::array<ParameterRow, 1> floor_parameters{{{"at", "at", "", -1000, 1000, 0.03}}};
+constexpr std::array<ParameterRow, 1> ceiling_parameters{{{"at", "at", "", -1000, 1000, 0.8}}};
+constexpr std::array<ParameterRow, 1> level_parameters{{{"at", "at", "", 0, 1000, 0.2}}};
+constexpr std::array<ParameterRow, 2> gate_parameters{
+    {{"opens", "opens at", "", 0, 1000, 0.3}, {"closes", "closes below", "", 0, 1000, 0.15}}};
+constexpr std::array<ParameterRow, 2> attack_parameters{
+    {{"attack", "attack", "ms", 0, 10000, 0}, {"release", "release", "ms", 0, 10000, 150}}};
+constexpr std::array<ParameterRow, 1> smooth_parameters{{{"over", "over", "ms", 0, 10000, 60}}};
+constexpr std::array<ParameterRow, 1> power_parameters{{{"by", "power", "", 0.05, 20, 2}}};
+constexpr std::array<ParameterRow, 1> quantise_parameters{{{"levels", "levels", "", 2, 1000, 4}}};
+constexpr std::array<ParameterRow, 1> delay_parameters{{{"by", "by", "ms", -10000, 10000, 40}}};
+
+constexpr std::array<FollowerStepRow, 17> rows{{
+    {"gain", "Gain", "Everything so many times as high", false, gain_parameters, gain},
+    {"fill", "Fill", "The highest top becomes 1", false, {}, fill},
+    {"floor", "Floor", "Never lower than this", false, floor_parameters, floor_of},
+    {"ceiling", "Ceiling", "Never higher than this: tops become flat", false, ceiling_parameters, ceiling},
+    {"threshold", "Threshold", "What is lower becomes 0", false, level_parameters, threshold},
+    {"excess", "Only above", "Only what exceeds this is left", false, level_parameters, excess},
+    {"gate", "Gate", "Opens at one level and closes below another", false, gate_parameters, gate},
+    {"attack-release", "Attack, release", "How fast it rises and falls: two thirds of the way in that time",
+     false, attack_parameters, attack_release},
+    {"smooth", "Smooth", "Evened out in both directions, so that nothing comes late", false,
+     smooth_parameters, smooth},
+    {"power", "Power", "Above 1 only what is strong is left, below 1 what is weak comes up", false,
+     power_parameters, power},
+    {"invert", "Invert", "1 becomes 0 and 0 becomes 1", false, {}, invert},
+    {"quantise", "Levels", "Only so many levels", false, quantise_parameters, quantise},
+    {"delay", "Delay", "Later; with a minus earlier", false, delay_parameters, delay},
+    {"maximum", "Higher of two", "Whichever is higher, this or that lane", true, {}, maximum},
+    {"minimum", "Lower of two", "Whichever is lower, this or that lane", true, {}, minimum},
+    {"sum", "Sum", "This and that lane added", true, {}, sum},
+    {"product", "Product", "This times that lane", true, {}, product},
+}};
+
+} // namespace
+
+std::span<const FollowerStepRow> follower_steps() {
+    return rows;
+}
+
+const FollowerStepRow* follower_step(std::string_view id) {
+    const auto found =
+        std::find_if(rows.begin(), rows.end(), [id](const FollowerStepRow& row) { return row.id == id; });
+    return found == rows.end() ? nullptr : &*found;
+}
+
+FollowerStep new_step(const FollowerStepRow& row) {
+    FollowerStep step;
+    step.id = row.id;
+    for (std::size_t i = 0; i < row.parameters.size(); ++i)
+        step.values[i] = row.parameters[i].initial;
+    return step;
+}
+
+StepEffect effect_of(const CurveValues& before, const CurveValues& after, double per_second) {
+    const float highest = before.empty() ? 0 : *std::max_element(before.begin(), before.end());
+    const auto tops = tops_of(before, highest / 2, static_cast<std::size_t>(per_second * 0.15));
+    if (tops.empty())
+        return {};
+    const auto back = static_cast<std::size_t>(per_second * 0.1),
+               on = static_cast<std::size_t>(per_second * 0.25);
+    double lost = 0, later = 0;
+    for (const auto& top : tops) {
+        const std::size_t from = top.index < back ? 0 : top.index - back;
+        const std::size_t until = std::min(after.size(), top.index + on + 1);
+        const auto first = after.begin() + static_cast<std::ptrdiff_t>(from);
+        const auto now = std::max_element(first, after.begin() + static_cast<std::ptrdiff_t>(until));
+        lost += 1 - static_cast<double>(*now) / static_cast<double>(top.value);
+        later += static_cast<double>(now - after.begin()) - static_cast<double>(top.index);
+    }
+    const auto count = static_cast<double>(tops.size());
+    return {lost / count, later / count / per_second * 1000};
+}
+
+} // namespace pulsepin

@@ -1,0 +1,51 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "render/parameters.h"
+
+#include <QImage>
+#include <opencv2/core.hpp>
+#include <span>
+#include <string_view>
+
+namespace pulsepin {
+
+/// Where a layer is put; in pixels of the whole picture, from its middle.
+struct Placement {
+    double x = 0, y = 0, scale = 1, rotation = 0, opacity = 1;
+};
+
+struct EffectContext {
+    const ParameterValues& values;
+    double seconds; ///< of the frame
+    double pixel;   ///< of the whole picture, in pixels of the image at hand
+};
+
+/// An effect: parameters, of which the first tells whether it does anything, and what they do. Either
+/// function may be missing. The same values and time always do the same.
+struct EffectRow {
+    std::string_view id;
+    std::string_view label;
+    std::span<const Parameter> parameters;
+    /// How much earlier its lane usually acts (common practice).
+    std::string_view usual_lead;
+    void (*place)(Placement&, const EffectContext&);
+    /// image: eight bits a channel, blue, green, red, alpha, premultiplied.
+    void (*paint)(cv::Mat& image, const EffectContext&);
+};
+
+[[nodiscard]] std::span<const EffectRow> effects();
+/// The effect that a parameter belongs to; null for those of the place.
+[[nodiscard]] const EffectRow* effect_of_parameter(std::string_view parameter);
+[[nodiscard]] bool acts(const EffectRow& effect, const ParameterValues& values);
+
+// One row each, in a file of its own.
+extern const EffectRow exposure_effect, tint_effect, blur_effect, glow_effect, shake_effect, flash_effect,
+    strobe_effect;
+
+/// The alpha of each pixel in all four channels.
+[[nodiscard]] cv::Mat alpha_everywhere(const cv::Mat& image);
+/// Gaussian, edges held; wide ones at a smaller size.
+void blur_in_place(cv::Mat& image, double sigma);
+
+} // namespace pulsepin

@@ -1,0 +1,34 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "render/effects/effect.h"
+
+#include <QColor>
+#include <array>
+
+namespace pulsepin {
+namespace {
+
+constexpr std::array<Parameter, 2> own{{
+    {"tint", "tint", "%", 0, 0, 100, 0, 60},
+    {"tint-hue", "tint hue", "°", 35, 0, 360, 20, 60},
+}};
+
+/// The picture's brightness in one colour, mixed in; brightness weighed as in ITU-R BT.709.
+void paint(cv::Mat& image, const EffectContext& context) {
+    const auto share = static_cast<float>(context.values.of("tint") / 100);
+    const QColor colour =
+        QColor::fromHsvF(static_cast<float>(context.values.of("tint-hue") / 360.0001), 0.85f, 1.0f);
+    const float to[3] = {colour.blueF(), colour.greenF(), colour.redF()};
+    constexpr float weight[3] = {0.0722f, 0.7152f, 0.2126f};
+    cv::Matx44f matrix = cv::Matx44f::zeros();
+    for (int out = 0; out < 3; ++out)
+        for (int in = 0; in < 3; ++in)
+            matrix(out, in) = (out == in ? 1 - share : 0.0f) + share * to[out] * weight[in];
+    matrix(3, 3) = 1;
+    cv::transform(image, image, matrix);
+}
+
+} // namespace
+
+const EffectRow tint_effect{"tint", "Tint", own, "2 to 3 frames for eased moves", nullptr, paint};
+
+} // namespace pulsepin

@@ -1,0 +1,46 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "render/staged_frame.h"
+
+#include <condition_variable>
+#include <functional>
+#include <mutex>
+#include <optional>
+#include <thread>
+
+namespace pulsepin {
+
+/// Composes scenes on a thread of its own, always the latest that was asked for.
+class FramePainter {
+public:
+    struct Painted {
+        Frames frame;
+        QImage image;
+    };
+    /// `painted` is called on that thread.
+    explicit FramePainter(std::function<void()> painted);
+    ~FramePainter();
+    FramePainter(const FramePainter&) = delete;
+    FramePainter& operator=(const FramePainter&) = delete;
+
+    void paint(Frames frame, StagedFrame staged, QSize size);
+    /// The newest picture since the last call, if there is one.
+    [[nodiscard]] std::optional<Painted> take();
+
+private:
+    struct Wish {
+        Frames frame;
+        StagedFrame staged;
+        QSize size;
+    };
+    void work(const std::stop_token& stop);
+    std::function<void()> painted_;
+    std::mutex mutex_;
+    std::condition_variable_any wished_;
+    std::optional<Wish> wish_;
+    std::optional<Painted> done_;
+    std::jthread worker_;
+};
+
+} // namespace pulsepin

@@ -1,0 +1,34 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "render/shot_pictures.h"
+#include "render/staged_frame.h"
+#include "schedule/shots.h"
+
+namespace pulsepin {
+
+/// The pictures of a lane of cuts, cross-fades included. Asking never waits.
+class ShotStream {
+public:
+    /// `arrived` is called on a decoding thread whenever something new is there.
+    explicit ShotStream(const std::function<void()>& arrived);
+
+    void set_size(QSize size);
+
+    struct Seen {
+        LayerPicture picture;
+        bool exact = false;  ///< the very pictures of that frame, or none is to be seen
+        PinId cut;           ///< that the shot began with; none in a gap
+        bool shot = false;   ///< a shot is to be seen
+        std::string trouble; ///< why it cannot be
+    };
+    [[nodiscard]] Seen at(const Project& project, const std::vector<ShotSpan>& shots, Frames frame);
+
+    /// A clip by itself from the start of the piece on; it stands still when it is over.
+    [[nodiscard]] Seen clip_at(const Clip& clip, Seconds time);
+
+private:
+    ShotPictures pictures_, fading_;
+};
+
+} // namespace pulsepin

@@ -1,0 +1,274 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// The picture as a stack of layers: places and effects, looked at pixel by pixel.
+#include "application.h"
+#include "model/lane_edits.h"
+#include "model/pin_edits.h"
+#include "model/stage_edits.h"
+#include "render/effects/effect.h"
+#include "render/frame_painter.h"
+#include "support/projects.h"
+
+#include <QApplication>
+#include <QTest>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+namespace {
+
+const QSize small(320, 180); // of a picture of 1280 x 720: four of its pixels are one
+
+StagedLayer shape(const char* kind, Colour colour, std::map<std::string, double> values = {}) {
+    return {LayerKind::Shape, {}, {}, kind, colour, ParameterValues(std::move(values))};
+}
+
+StagedFrame staged(std::vector<StagedLayer> layers, std::map<std::string, double> camera = {},
+                   double seconds = 0) {
+    StagedFrame frame;
+    frame.picture = {1280, 720};
+    frame.seconds = seconds;
+    frame.layers = std::move(layers);
+    frame.camera = ParameterValues(std::move(camera));
+    return frame;
+}
+
+QColor at(const QImage& image, double x, double y) { // in the picture's pixels, from its middle
+    return image.pixelColor(static_cast<int>(160 + x / 4), static_cast<int>(90 + y / 4));
+}
+
+bool near(const QColor& a, const QColor& b, int by = 3) {
+    return std::abs(a.red() - b.red()) <= by && std::abs(a.green() - b.green()) <= by &&
+           std::abs(a.blue() - b.blue()) <= by;
+}
+
+/// How many pixels are lit.
+int lit(const QImage& image) {
+    int count = 0;
+    for (int y = 0; y < image.height(); ++y)
+        for (int x = 0; x < image.width(); ++x)
+            count += image.pixelColor(x, y).lightness() > 40 ? 1 : 0;
+    return count;
+}
+
+double brightness(const QImage& image) {
+    double sum = 0;
+    for (int y = 0; y < image.height(); ++y)
+        for (int x = 0; x < image.width(); ++x)
+            sum += image.pixelColor(x, y).lightnessF();
+    return sum / (image.width() * image.height());
+}
+
+/// Middle of what is lit, in the picture's pixels.
+QPointF middle(const QImage& image) {
+    double sx = 0, sy = 0, weight = 0;
+    for (int y = 0; y < image.height(); ++y)
+        for (int x = 0; x < image.width(); ++x) {
+            const double w = image.pixelColor(x, y).lightnessF();
+            sx += w * x;
+            sy += w * y;
+            weight += w;
+        }
+    return {(sx / weight + 0.5 - 160) * 4, (sy / weight + 0.5 - 90) * 4};
+}
+
+constexpr Colour red{0xc81e1e}, green{0x1ec81e}, white{0xffffff};
+
+} // namespace
+
+class TestComposition : public QObject {
+    Q_OBJECT
+
+private slots:
+    void layers_lie_over_each_other() {
+        const auto image =
+            composed(staged({shape("square", red, {{"scale", 300}}), shape("square", green)}), small);
+        QCOMPARE(image.size(), small);
+        QVERIFY(near(at(image, 0, 0), QColor(0x1e, 0xc8, 0x1e)));
+        QVERIFY(near(at(image, 200, 0), QColor(0xc8, 0x1e, 0x1e)));
+        QVERIFY(near(at(image, -600, 0), Qt::black));
+    }
+
+    void a_place_is_counted_in_pixels_of_the_whole_picture() {
+        const auto image =
+            composed(staged({shape("disc", white, {{"position-x", 200}, {"position-y", -100}})}), small);
+        const QPointF centre = middle(image);
+        QVERIFY(std::abs(centre.x() - 200) < 1 && std::abs(centre.y() + 100) < 1);
+        // The same at any size.
+        const auto large = composed(staged({shape("disc", white, {{"position-x", 200}})}), {1280, 720});
+        QVERIFY(large.pixelColor(640 + 200, 360) == Qt::white);
+        QVERIFY(large.pixelColor(640 + 200 + 88, 360) ==
+                Qt::white); // its radius is an eighth of the height: 90
+        QVERIFY(large.pixelColor(640 + 200 + 93, 360) == Qt::black);
+    }
+
+    void scale_rotation_and_opacity_act() {
+        const double normal = brightness(composed(staged({shape("square", white)}), small));
+        const double twice = brightness(composed(staged({shape("square", white, {{"scale", 200}})}), small));
+        QVERIFY(std::abs(twice / normal - 4) < 0.1);
+        const auto turned = composed(staged({shape("bar", white, {{"rotation", 90}})}), small);
+        QVERIFY(at(turned, 0, 200).lightness() > 200 && at(turned, 200, 0).lightness() < 10);
+        const auto half = composed(staged({shape("square", white, {{"opacity", 50}})}), small);
+        QVERIFY(near(at(half, 0, 0), QColor(128, 128, 128)));
+    }
+
+    void the_camera_sees_all_layers() {
+        const std::vector<StagedLayer> layers{shape("disc", white, {{"position-x", 100}})};
+        QVERIFY(std::abs(middle(composed(staged(layers, {{"scale", 200}}), small)).x() - 200) < 1);
+        QVERIFY(std::abs(middle(composed(staged(layers, {{"position-x", 100}}), small)).x()) < 1);
+        QVERIFY(std::abs(middle(composed(staged(layers, {{"rotation", 90}}), small)).y() + 100) < 1);
+    }
+
+    void exposure_is_in_stops_of_light() {
+        // 18 % grey, one stop up, is 36 % of the light (sRGB, IEC 61966-2-1): from 118 to 162.
+        const auto image = composed(staged({shape("square", {0x767676}, {{"exposure", 1}})}), small);
+        QVERIFY2(near(at(image, 0, 0), QColor(162, 162, 162), 2), qPrintable(at(image, 0, 0).name()));
+        QVERIFY(near(at(image, 300, 0), Qt::black));
+        const auto dark = composed(staged({shape("square", white, {{"exposure", -8}})}), small);
+        QVERIFY(at(dark, 0, 0).lightness() < 20);
+    }
+
+    void blur_spreads_and_keeps_the_light() {
+        const auto sharp = composed(staged({shape("square", white)}), small);
+        const auto soft = composed(staged({shape("square", white, {{"blur", 40}})}), small);
+        QVERIFY(std::abs(brightness(soft) / brightness(sharp) - 1) < 0.03);
+        QVERIFY(at(sharp, 110, 0).lightness() < 5 && at(soft, 110, 0).lightness() > 40);
+        // At its edge a Gaussian has fallen to a half.
+        QVERIFY(std::abs(at(soft, 90, 0).lightnessF() - 0.5f) < 0.06f);
+        const auto none = composed(staged({shape("square", white, {{"blur", 0}})}), small);
+        QCOMPARE(none, sharp);
+    }
+
+    void glow_shines_over_the_edge_where_it_is_bright_enough() {
+        const std::map<std::string, double> glow{{"glow", 150}, {"glow-limit", 60}, {"glow-size", 40}};
+        const auto bright = composed(staged({shape("square", white, glow)}), small);
+        const auto dim = composed(staged({shape("square", {0x404040}, glow)}), small);
+        QVERIFY(at(bright, 110, 0).lightness() > 20);
+        QVERIFY(at(dim, 110, 0).lightness() < 20);
+    }
+
+    void tint_keeps_brightness_in_one_colour() {
+        const auto image =
+            composed(staged({shape("square", {0x808080}, {{"tint", 100}, {"tint-hue", 0}})}), small);
+        const QColor colour = at(image, 0, 0);
+        QVERIFY(colour.red() > 110 && colour.green() < 40 && colour.blue() < 40);
+    }
+
+    void flash_goes_to_white_where_the_layer_is() {
+        const auto image = composed(staged({shape("square", red, {{"flash", 100}})}), small);
+        QVERIFY(near(at(image, 0, 0), Qt::white));
+        QVERIFY(near(at(image, 300, 0), Qt::black));
+        const auto all = composed(staged({shape("square", red)}, {{"flash", 50}}), small);
+        QVERIFY(near(at(all, 300, 0), QColor(128, 128, 128)));
+    }
+
+    void shake_wanders_within_its_amount_and_is_the_same_each_time() {
+        std::vector<QPointF> places;
+        for (int i = 0; i < 30; ++i) {
+            const auto frame =
+                staged({shape("disc", white, {{"shake", 45}, {"shake-swing", 0}})}, {}, i / 24.0);
+            places.push_back(middle(composed(frame, small)));
+            QCOMPARE(composed(frame, small), composed(frame, small));
+            QVERIFY(std::abs(places.back().x()) <= 46 && std::abs(places.back().y()) <= 46);
+        }
+        double way = 0;
+        for (std::size_t i = 1; i < places.size(); ++i)
+            way += std::hypot(places[i].x() - places[i - 1].x(), places[i].y() - places[i - 1].y());
+        QVERIFY(way > 100);
+        // Another seed goes another way; at another picture rate the same moment is the same place.
+        const auto other = staged(
+            {shape("disc", white, {{"shake", 45}, {"shake-swing", 0}, {"shake-seed", 2}})}, {}, 10 / 24.0);
+        QVERIFY(middle(composed(other, small)) != places[10]);
+    }
+
+    void strobe_is_dark_for_half_of_each_turn() {
+        int dark = 0;
+        for (int i = 0; i < 60; ++i)
+            dark += lit(composed(
+                        staged({shape("square", white, {{"strobe", 100}, {"strobe-rate", 3}})}, {}, i / 60.0),
+                        small)) == 0;
+        QCOMPARE(dark, 30);
+    }
+
+    void titles_show_their_words_in_the_middle() {
+        StagedLayer title{LayerKind::Title, {}, "let it rise", {}, white, {}};
+        const auto image = composed(staged({title}), small);
+        QVERIFY(lit(image) > 300);
+        QVERIFY(std::abs(middle(image).x()) < 30 && std::abs(middle(image).y()) < 20);
+    }
+
+    void pictures_fade_into_each_other() {
+        QImage a(64, 36, QImage::Format_RGB32), b(64, 36, QImage::Format_RGB32);
+        a.fill(Qt::black);
+        b.fill(Qt::white);
+        StagedLayer shots{LayerKind::Shots, {a, b, 0.25}, {}, {}, white, {}};
+        QVERIFY(near(at(composed(staged({shots}), small), 0, 0), QColor(64, 64, 64)));
+    }
+
+    void every_parameter_has_a_neutral_value_that_changes_nothing() {
+        const auto plain = composed(staged({shape("kite", red)}), small);
+        for (const auto& one : parameters()) {
+            QVERIFY(one.neutral >= one.least && one.neutral <= one.most);
+            QCOMPARE(composed(staged({shape("kite", red, {{std::string(one.id), one.neutral}})}), small),
+                     plain);
+        }
+        for (const auto& effect : effects()) // and every effect does something
+            QVERIFY2(composed(staged({shape("kite", red,
+                                            {{std::string(effect.parameters.front().id),
+                                              effect.parameters.front().usual_high}})},
+                                     {}, 0.35),
+                              small) != plain,
+                     std::string(effect.id).c_str());
+    }
+
+    void curves_move_the_layers() {
+        auto project = steady_project(120, 0, 20);
+        project = *with_layer(project, {{}, LayerKind::Shape, "Kite"});
+        const LayerId kite = project.stage->layers[1].id;
+        QVERIFY(needs_composing(project) && !needs_composing(steady_project()));
+        project = with_lane(project, LaneKind::Motion, "Hit");
+        Motion motion;
+        motion.own = {"scale", "%", 100, 130, {kite, "scale"}};
+        motion.feeds = {{"x", "px", 0, 80, {kite, "position-x"}}};
+        project = *with_motion(project, project.lanes.back()->id, motion);
+        project =
+            *with_pins(project, project.lanes.back()->id, {{{}, MusicalAnchor{Ticks(960)}, PulseBody{}, {}}});
+        std::map<LaneId, LaneSpans> spans;
+        for (const auto& lane : project.lanes)
+            spans[lane->id] = spans_of(project, *lane, resolve(project, *lane));
+        const auto frame = [&](std::int64_t number) {
+            return staged_at({project, spans, {}}, Frames(number),
+                             [](const Layer&) { return LayerPicture{}; });
+        };
+        QCOMPARE(frame(12).layers.back().values.of("scale"), 100.0);
+        QCOMPARE(frame(13).layers.back().values.of("scale"), 130.0);
+        QCOMPARE(frame(13).layers.back().values.of("position-x"), 80.0);
+        QVERIFY(std::abs(middle(composed(frame(13), small)).x() - 80) < 2);
+        Layer hidden = *project.stage->layer(kite);
+        hidden.hidden = true;
+        project = *with_changed_layer(project, hidden);
+        QCOMPARE(frame(13).layers.size(), std::size_t{1});
+    }
+
+    void frames_are_painted_on_another_thread_the_latest_first() {
+        std::atomic<int> painted = 0;
+        FramePainter painter([&] { ++painted; });
+        for (int i = 0; i < 50; ++i)
+            painter.paint(Frames(i), staged({shape("square", red, {{"blur", 30}})}), small);
+        std::optional<FramePainter::Painted> last;
+        QVERIFY(QTest::qWaitFor([&] {
+            if (auto now = painter.take())
+                last = std::move(now);
+            return last && last->frame == Frames(49);
+        }));
+        QVERIFY(painted < 50);
+    }
+};
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    prepare_application(application);
+    TestComposition test;
+    return QTest::qExec(&test, argc, argv);
+}
+#include "test_composition.moc"
