@@ -6,7 +6,9 @@
 #include "media/load_sound.h"
 #include "media/video_reader.h"
 #include "model/edits.h"
+#include "model/stage_edits.h"
 #include "schedule/place.h"
+#include "schedule/pulses.h"
 
 #include <cstdio>
 
@@ -32,6 +34,79 @@ Project with_marker(const Project& project, std::int64_t at_bar, const char* nam
     return must(
         with_pins(project, project.first_lane(LaneKind::Marker)->id,
                   {{{}, MusicalAnchor{bar(project, at_bar)}, MarkerBody{name, note, colour, symbol}, {}}}));
+}
+
+LayerId add_layer(Project& project, Layer layer) {
+    project = must(with_layer(project, std::move(layer)));
+    return project.stage->layers[project.stage->layers.size() - 2].id;
+}
+
+LaneId add_curve(Project& project, LaneKind kind, const char* name, Motion motion) {
+    project = with_lane(project, kind, name);
+    const LaneId id = project.lanes.back()->id;
+    project = must(with_motion(project, id, std::move(motion)));
+    return id;
+}
+
+Pin key(const Project& project, std::int64_t at_bar, double value, const char* easing = "sine-in-out") {
+    KeyBody body{value, {}};
+    body.easing.id = easing;
+    return {{}, MusicalAnchor{bar(project, at_bar)}, body, {}};
+}
+
+/// A kite and three words over the shots of the chorus, that the music moves.
+Project in_motion(Project project) {
+    const LayerId shots = project.stage->layers.front().id, camera = project.stage->layers.back().id;
+    Layer kite{{}, LayerKind::Shape, "Kite"};
+    kite.shape = "kite";
+    kite.colour = {0xc4472b};
+    kite.values = {{"position-x", 330}, {"position-y", -90}, {"rotation", 14}, {"opacity", 0}};
+    const LayerId kite_id = add_layer(project, kite);
+    Layer title{{}, LayerKind::Title, "Words"};
+    title.text = "let it rise";
+    title.colour = {0xfff4d6};
+    title.values = {{"position-x", -250}, {"position-y", 240}, {"opacity", 0}, {"glow-limit", 40}};
+    const LayerId words = add_layer(project, title);
+
+    Motion gust;
+    gust.own = {"kite scale", "%", 100, 130, {kite_id, "scale"}};
+    for (const auto& pulse : pulse_library())
+        if (pulse.name == "gust")
+            gust.pulse = pulse;
+    gust.feeds = {{"shots blur", "px", 0, 12, {shots, "blur"}, Feed::Limits{0, 400}},
+                  {"glow limit", "%", 100, 20, {words, "glow-limit"}, Feed::Limits{0, 100}},
+                  {"camera shake", "px", 0, 6, {camera, "shake"}, Feed::Limits{0, 1000}}};
+    const LaneId scale = add_curve(project, LaneKind::Motion, "Kite scale", gust);
+    project = must(with_lead(project, scale, Frames(2)));
+    Variation by_turns;
+    by_turns.strength = Variation::Strength::Alternates;
+    by_turns.low = 60;
+    const Picker beats{"beats", bar(project, 13), bar(project, 21), {{"every-nth", {2, 0}}}};
+    project = must(place(project, scale, beats, {PulseBody{}, {}, by_turns})).project;
+
+    Motion kick;
+    kick.own = {"words glow", "%", 0, 160, {words, "glow"}, Feed::Limits{0, 400}};
+    kick.follower.from_hz = 30;
+    kick.follower.until_hz = 110;
+    kick.follower.steps = {{"fill", {}},
+                           {"excess", {0.15}},
+                           {"attack-release", {0, 160}},
+                           {"floor", {0.05}},
+                           {"ceiling", {0.6}}};
+    add_curve(project, LaneKind::Follow, "Kick glow", kick);
+
+    Motion sway;
+    sway.own = {"camera zoom", "%", 100, 104, {camera, "scale"}};
+    sway.follower.source = "wave";
+    add_curve(project, LaneKind::Follow, "Camera zoom", sway);
+
+    Motion seen;
+    seen.own = {"kite opacity", "%", 0, 100, {kite_id, "opacity"}, Feed::Limits{0, 100}};
+    seen.feeds = {{"words opacity", "%", 0, 100, {words, "opacity"}, Feed::Limits{0, 100}}};
+    const LaneId opacity = add_curve(project, LaneKind::Keys, "Kite seen", seen);
+    return must(with_pins(project, opacity,
+                          {key(project, 12, 0), key(project, 13, 100, "sine-out"), key(project, 20, 100),
+                           key(project, 21, 0, "sine-in")}));
 }
 
 } // namespace
@@ -78,9 +153,12 @@ int main(int argc, char** argv) {
     const Picker pulse{"beats", bar(project, 13), bar(project, 17), {{"every-nth", {2, 0}}}};
     project =
         must(place(project, project.first_lane(LaneKind::Trigger)->id, pulse, {flash, {}, fading})).project;
-    if (auto saved = save_project(project, folder / "kite-day.pulsepin"); !saved) {
-        std::fprintf(stderr, "%s\n", saved.error().message().c_str());
-        return 1;
-    }
+    const std::pair<const char*, Project> files[] = {{"kite-day.pulsepin", project},
+                                                     {"kite-day-in-motion.pulsepin", in_motion(project)}};
+    for (const auto& [name, made] : files)
+        if (auto saved = save_project(made, folder / name); !saved) {
+            std::fprintf(stderr, "%s\n", saved.error().message().c_str());
+            return 1;
+        }
     return 0;
 }

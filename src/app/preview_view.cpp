@@ -85,8 +85,8 @@ void PreviewView::look_up() {
     shown_.sound = now;
     std::erase_if(streams_, [&](const auto& one) { return project.stage->layer(one.first) == nullptr; });
     composed_ = needs_composing(project);
-    if (composed_)
-        compose(frame);
+    if (composed_) // by the time it is there, that much will have been heard
+        compose(player_.playing() ? project.settings->frame_rate.frame_at(now + takes_) : frame);
     else
         show_shots(frame);
     update();
@@ -146,8 +146,10 @@ void PreviewView::compose(Frames frame) {
     composing_ = frame;
     // A picture with a hole where a shot is still being decoded is not shown; the last one stays until it is
     // there.
-    if (all_there_ || picture_.image.isNull())
+    if (all_there_ || picture_.image.isNull()) {
+        asked_.start();
         painter_->paint(frame, std::move(staged), picture_size());
+    }
     shown_.exact = false;
 }
 
@@ -155,6 +157,12 @@ void PreviewView::take_painted() {
     auto painted = painter_->take();
     if (!painted || !composed_)
         return;
+    const double took = static_cast<double>(asked_.nsecsElapsed()) * 1e-9;
+    takes_ = Seconds(std::min(0.1, takes_.value * 0.8 + took * 0.2));
+    if (player_.playing()) {
+        shown_.sound = player_.position();
+        shown_.wanted = document_.project().settings->frame_rate.frame_at(shown_.sound);
+    }
     picture_ = {std::move(painted->image), {}, 0};
     shown_.frame = painted->frame;
     shown_.exact = all_there_ && painted->frame == composing_;

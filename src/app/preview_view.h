@@ -7,6 +7,7 @@
 #include "render/shot_stream.h"
 #include "view_state.h"
 
+#include <QElapsedTimer>
 #include <QWidget>
 
 namespace pulsepin {
@@ -63,6 +64,8 @@ private:
     bool composed_ = false;
     bool all_there_ = false; ///< of the frame that is being composed
     Frames composing_;
+    QElapsedTimer asked_; ///< for the frame that is being composed
+    Seconds takes_;       ///< how long that takes, of late
     int coarseness_ = 1;
     QString message_;
     Shown shown_;

@@ -126,6 +126,7 @@ QWidget* FollowerPage::make_source() {
                       {{tr("both sides"), "both"}, {tr("left"), "left"}, {tr("right"), "right"}});
     band_ = new QComboBox;
     band_->setObjectName("follower band");
+    band_->setAccessibleName(tr("Band"));
     band_->setToolTip(tr("Of which frequencies"));
     for (const auto& band : named_bands())
         band_->addItem(tr("band: %1").arg(text_of(band.label)), text_of(band.id));
@@ -144,6 +145,7 @@ QWidget* FollowerPage::make_source() {
                     tr(" Hz"));
     row_ = new QComboBox;
     row_->setObjectName("follower row");
+    row_->setAccessibleName(tr("Row of onsets"));
     row_->setToolTip(tr("Which row of onsets"));
     connect(row_, &QComboBox::activated, this, [this] {
         change_follower(tr("change what is followed"),
@@ -157,6 +159,7 @@ QWidget* FollowerPage::make_source() {
     period_ = number("follower period", tr("How long one swing is"), &Follower::period, 0.01, 1000, {});
     counted_ = new QComboBox;
     counted_->setObjectName("follower counted");
+    counted_->setAccessibleName(tr("Period counted in"));
     counted_->setToolTip(tr("What the period is counted in"));
     counted_->addItems({tr("bars"), tr("beats")});
     connect(counted_, &QComboBox::activated, this, [this](int index) {
@@ -166,6 +169,7 @@ QWidget* FollowerPage::make_source() {
                     &Follower::phase, -100, 100, tr(" %"));
     lane_of_ = new QComboBox;
     lane_of_->setObjectName("follower lane");
+    lane_of_->setAccessibleName(tr("Lane that is followed"));
     lane_of_->setToolTip(tr("The lane that is followed"));
     connect(lane_of_, &QComboBox::activated, this, [this] {
         change_follower(tr("change what is followed"), [this](Follower& follower) {
@@ -254,6 +258,7 @@ FollowerPage::StepRow FollowerPage::make_step(std::size_t index, const FollowerS
     if (row && row->takes_other) {
         made.other = new QComboBox;
         made.other->setObjectName(QString("step %1 other").arg(number_text));
+        made.other->setAccessibleName(tr("Second curve"));
         made.other->setToolTip(tr("The lane whose curve is taken as the second one"));
         connect(made.other, &QComboBox::activated, this, [this, index, box = made.other] {
             change_step(index, tr("change step"), [=](FollowerStep& changed) {

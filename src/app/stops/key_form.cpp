@@ -13,12 +13,14 @@ KeyForm::KeyForm(QWidget* parent) : FormFields(parent) {
     grid->setHorizontalSpacing(12);
     value_ = new QDoubleSpinBox;
     value_->setObjectName("form key value");
+    value_->setAccessibleName(tr("Value of the keys"));
     value_->setToolTip(tr("The value that each key has"));
     value_->setRange(-1e6, 1e6);
     value_->setDecimals(3);
     value_->setValue(1);
     easing_ = new QComboBox;
     easing_->setObjectName("form key easing");
+    easing_->setAccessibleName(tr("Easing of the keys"));
     easing_->setToolTip(tr("How the value gets there from the key before"));
     fill_with_easings(easing_);
     grid->addWidget(labelled(tr("value"), value_), 0, 0);

@@ -69,6 +69,7 @@ KeysPage::KeysPage(Document& document, ViewState& view, QWidget* parent)
         [this](const auto& pins) { return staggered(document_.project(), pins, Frames(stagger_->value())); });
     easing_ = new QComboBox;
     easing_->setObjectName("keys easing");
+    easing_->setAccessibleName(tr("Easing"));
     fill_with_easings(easing_);
     row("ease keys", tr("Ease"), tr("How each of them is reached from the key before"), easing_, nullptr,
         [this](const auto& pins) {

@@ -85,6 +85,8 @@ LayersPage::LayersPage(Document& document, QWidget* parent) : QWidget(parent), d
     text_ = line("layer text", tr("The words of the title"), &Layer::text);
     shape_ = new QComboBox;
     shape_->setObjectName("layer shape");
+    shape_->setAccessibleName(tr("Shape of the layer"));
+    shape_->setToolTip(tr("The shape that is drawn"));
     for (const auto shape : shapes())
         shape_->addItem(text_of(shape));
     connect(shape_, &QComboBox::activated, this, [this] {
@@ -94,6 +96,7 @@ LayersPage::LayersPage(Document& document, QWidget* parent) : QWidget(parent), d
     what->addWidget(shape_);
     source_ = new QComboBox;
     source_->setObjectName("layer source");
+    source_->setAccessibleName(tr("What the layer shows"));
     source_->setToolTip(tr("What the layer shows"));
     connect(source_, &QComboBox::activated, this, [this] {
         change(tr("change layer"), [this](Layer& changed) {
