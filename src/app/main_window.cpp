@@ -2,6 +2,9 @@
 #include "main_window.h"
 
 #include "model/edits.h"
+#include "schedule_text_dialog.h"
+
+#include "model/edits.h"
 #include "model/lane_kinds.h"
 
 #include <QAbstractButton>
@@ -99,6 +102,9 @@ QWidget* MainWindow::make_bench() {
     stack_ = new QStackedWidget;
     for (auto* stop : stops_)
         stack_->addWidget(stop);
+    // All panels are as wide, so that the preview does not jump from stop to stop.
+    stack_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Expanding);
+    stack_->setMinimumWidth(530);
     detail_ = new DetailPanel(document_, view_);
     taps_ = new TapPanel(document_, view_);
     details_ = new QStackedWidget;
@@ -338,6 +344,15 @@ void MainWindow::sound_dialog() {
 }
 
 void MainWindow::export_dialog(const ExporterRow& row) {
+    if (row.id == "keys-text") { // how it is written is asked first, and kept in the project
+        ScheduleTextDialog dialog(document_.curves(), this);
+        const bool wanted = dialog.exec() == QDialog::Accepted;
+        Settings settings = *document_.project().settings;
+        settings.schedule_text = dialog.how();
+        document_.apply(with_settings(document_.project(), settings), tr("change text of keys"));
+        if (!wanted)
+            return;
+    }
     const QString ending =
         QString::fromUtf8(row.extension.data(), static_cast<qsizetype>(row.extension.size()));
     QString suggested = document_.path().empty()

@@ -129,7 +129,8 @@ QPushButton:disabled, QToolButton:disabled { color: FAINT; background: DESK; }
 QPushButton:focus, QToolButton:focus, QComboBox:focus, QLineEdit:focus, QSpinBox:focus, QDoubleSpinBox:focus, QListWidget:focus { border: 1px solid PLAYING; }
 QPushButton:checked, QToolButton:checked { background: PLAYING; color: ONPLAYING; border-color: PLAYING; }
 QPushButton[role="choice"] { padding: 4px 8px; }
-QPushButton[role="small"] { padding: 4px 4px; }
+QPushButton[role="small"], QToolButton[role="small"] { padding: 4px 4px; }
+QDoubleSpinBox[role="small"] { padding: 4px 4px; }
 QPushButton[role="decide"] { background: PLAYING; color: ONPLAYING; border-color: PLAYING; font-weight: 600; padding: 2px 10px; }
 QPushButton[role="decline"] { padding: 2px 10px; }
 QPushButton[role="choice"]:checked { background: CHOSEN; color: ONCHOSEN; border-color: CHOSEN; }

@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analyze_songs.h"
+#include "follow/follow.h"
 #include "interchange/exporters.h"
 #include "interchange/project_file.h"
+#include "media/load_sound.h"
 #include "model/lane_kinds.h"
 #include "schedule/picker_tables.h"
 #include "schedule/place.h"
@@ -14,6 +16,7 @@
 #include <CLI/CLI.hpp>
 #pragma GCC diagnostic pop
 
+#include <algorithm>
 #include <iostream>
 #include <malloc.h>
 
@@ -71,6 +74,23 @@ Result<void> place_pins(const PlaceRequest& request) {
     return {};
 }
 
+/// Curves that follow the song; those of its level are flat, and that is said, when it cannot be read.
+FollowerCurves followers_of(const Project& project) {
+    const bool any = std::any_of(project.lanes.begin(), project.lanes.end(),
+                                 [](const auto& lane) { return lane->kind == LaneKind::Follow; });
+    if (!any || !project.song)
+        return {};
+    LoadOptions options;
+    options.from = project.song->from;
+    options.length = project.song->length;
+    options.for_drawing = false;
+    const auto sound = load_sound(project.song->path, {}, options);
+    if (!sound)
+        std::cerr << sound.error().message() << " What follows the level of the song is written as 0.\n";
+    LevelTracks tracks;
+    return follow(project, sound ? sound->samples.get() : nullptr, tracks).value_or(FollowerCurves{});
+}
+
 Result<void> export_file(const std::string& path, const std::string& format, const std::string& out) {
     const auto project = load_project(path);
     if (!project)
@@ -78,7 +98,8 @@ Result<void> export_file(const std::string& path, const std::string& format, con
     const auto* row = exporter(format);
     if (!row)
         return fail("There is no export format called \"" + format + "\".");
-    return export_project(*project, *row, out);
+    const auto followers = followers_of(*project);
+    return export_project({*project, followers}, *row, out);
 }
 
 std::string exporter_ids() {

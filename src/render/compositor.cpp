@@ -1,43 +1,26 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "model/shape_outline.h"
 #include "render/effects/effect.h"
 #include "render/staged_frame.h"
 
 #include <QPainter>
 #include <QPainterPath>
-#include <array>
 #include <cmath>
-#include <numbers>
 
 namespace pulsepin {
 namespace {
 
-constexpr std::array<std::string_view, 6> shape_names{"disc", "square", "kite", "triangle", "star", "bar"};
-
-QPolygonF star(double radius) {
-    QPolygonF points;
-    for (int i = 0; i < 10; ++i) {
-        const double angle = std::numbers::pi * (i / 5.0 - 0.5), r = i % 2 == 0 ? radius : radius * 0.45;
-        points << QPointF(r * std::cos(angle), r * std::sin(angle));
-    }
-    return points;
-}
-
-QPainterPath shape_path(const std::string& shape, double radius) {
+QPainterPath shape_path(const std::string& id, double radius) {
     QPainterPath path;
-    if (shape == "square")
-        path.addRect(-radius, -radius, 2 * radius, 2 * radius);
-    else if (shape == "kite")
-        path.addPolygon(QPolygonF{
-            QPointF(0, -radius), {0.7 * radius, -0.1 * radius}, {0, radius}, {-0.7 * radius, -0.1 * radius}});
-    else if (shape == "triangle")
-        path.addPolygon(
-            QPolygonF{QPointF(0, -radius), {0.87 * radius, 0.5 * radius}, {-0.87 * radius, 0.5 * radius}});
-    else if (shape == "star")
-        path.addPolygon(star(radius));
-    else if (shape == "bar")
-        path.addRect(-4 * radius, -radius / 3, 8 * radius, radius / 1.5);
-    else
+    const auto& outline = shape_outline(id);
+    if (outline.round) {
         path.addEllipse(QPointF(0, 0), radius, radius);
+        return path;
+    }
+    QPolygonF points;
+    for (const auto& [x, y] : outline.points)
+        points << QPointF(x * radius, y * radius);
+    path.addPolygon(points);
     path.closeSubpath();
     return path;
 }
@@ -77,7 +60,7 @@ void draw_content(QPainter& painter, const StagedLayer& layer, QSize picture) {
         break;
     }
     case LayerKind::Shape:
-        painter.fillPath(shape_path(layer.shape, picture.height() / 8.0),
+        painter.fillPath(shape_path(layer.shape, shape_radius(picture.height())),
                          QColor::fromRgb(static_cast<QRgb>(layer.colour.rgb)));
         break;
     case LayerKind::Camera:
@@ -115,10 +98,6 @@ QImage empty_image(QSize size) {
 }
 
 } // namespace
-
-std::span<const std::string_view> shapes() {
-    return shape_names;
-}
 
 QImage composed(const StagedFrame& staged, QSize size) {
     QImage canvas(size, QImage::Format_ARGB32_Premultiplied);

@@ -42,9 +42,6 @@ struct StagedFrame {
 /// Whether a frame is more than one layer of shots as they are.
 [[nodiscard]] bool needs_composing(const Project& project);
 
-/// The shapes of a shape layer.
-[[nodiscard]] std::span<const std::string_view> shapes();
-
 /// The frame at that size; 640 x 360 of a 1280 x 720 picture is the same at half its pixels.
 [[nodiscard]] QImage composed(const StagedFrame& staged, QSize size);
 

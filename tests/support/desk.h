@@ -86,28 +86,33 @@ struct Desk {
 
 /// Clicks through the menu of a button, entry by entry, as the mouse does. Texts are compared by their
 /// beginnings.
-inline void choose_from_menu(QWidget* button, QStringList path) {
-    auto step = std::make_shared<std::function<void()>>();
-    *step = [path, step]() mutable {
+inline void choose_from_menu(QWidget* button, const QStringList& path) {
+    struct Walk {
+        QStringList path;
+        std::function<void()> step;
+    };
+    auto walk = std::make_shared<Walk>();
+    walk->path = path;
+    walk->step = [walk = walk.get()] {
         auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
-        QVERIFY2(menu && !path.isEmpty(), "no menu is open");
-        for (auto* action : menu->actions())
-            if (action->text().startsWith(path.front())) {
-                path.removeFirst();
-                if (!path.isEmpty())
-                    QTimer::singleShot(80, qApp, *step);
-                QTest::mouseMove(menu, menu->actionGeometry(action).center());
-                QTest::mouseClick(menu, Qt::LeftButton, {}, menu->actionGeometry(action).center());
+        for (auto* action : menu ? menu->actions() : QList<QAction*>())
+            if (action->text().startsWith(walk->path.front())) {
+                walk->path.removeFirst();
+                if (!walk->path.isEmpty())
+                    QTimer::singleShot(80, qApp, [walk] { walk->step(); });
+                const QPoint at = menu->actionGeometry(action).center();
+                QTest::mouseMove(menu, at);
+                QTest::mouseClick(menu, Qt::LeftButton, {}, at);
                 return;
             }
-        const QString wanted = path.front();
-        menu->close();
-        QFAIL(qPrintable("not in the menu: " + wanted));
+        while (auto* open = QApplication::activePopupWidget())
+            open->close();
+        QFAIL(qPrintable("not in the menu: " + walk->path.front()));
     };
-    QTimer::singleShot(80, qApp, *step);
+    QTimer::singleShot(80, qApp, [walk] { walk->step(); });
     QTest::mouseClick(button, Qt::LeftButton);
     // The menus of some buttons keep the mouse press for themselves, those of others return at once.
-    (void)QTest::qWaitFor([] { return QApplication::activePopupWidget() == nullptr; }, 2000);
+    (void)QTest::qWaitFor([&] { return walk->path.isEmpty() && !QApplication::activePopupWidget(); }, 2000);
 }
 
 /// Types into the next dialog that asks for a text or a number, and accepts it.

@@ -15,6 +15,20 @@
 
 namespace pulsepin {
 
+void NameButton::set_name(const QString& name) {
+    name_ = name;
+    elide();
+}
+
+void NameButton::resizeEvent(QResizeEvent* event) {
+    QToolButton::resizeEvent(event);
+    elide();
+}
+
+void NameButton::elide() {
+    setText(fontMetrics().elidedText(name_, Qt::ElideMiddle, width() - 14));
+}
+
 FeedTable::FeedTable(Document& document, ViewState& view, QWidget* parent)
     : QWidget(parent), document_(document), view_(view) {
     setObjectName("feed table");
@@ -31,7 +45,8 @@ FeedTable::FeedTable(Document& document, ViewState& view, QWidget* parent)
     rows_box_->setSpacing(3);
     rows_box_->addStretch(1);
     area->setWidget(inside);
-    area->setMinimumHeight(110);
+    area->setMinimumHeight(126);
+    area->setMinimumWidth(150);
     column->addWidget(area, 1);
 
     auto* buttons = new QHBoxLayout;
@@ -123,7 +138,7 @@ void FeedTable::change_feed(std::size_t index, const QString& what, const std::f
 }
 
 FeedTable::Row FeedTable::make_row(std::size_t index) {
-    Row row{new QWidget, new QToolButton, nullptr, nullptr, new QPushButton(tr("cut")), new QToolButton};
+    Row row{new QWidget, new NameButton, nullptr, nullptr, new QToolButton};
     auto* line = new QHBoxLayout(row.box);
     line->setContentsMargins(0, 0, 0, 0);
     line->setSpacing(3);
@@ -131,7 +146,7 @@ FeedTable::Row FeedTable::make_row(std::size_t index) {
     row.target->setAccessibleName(tr("What is driven"));
     row.target->setPopupMode(QToolButton::InstantPopup);
     row.target->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
-    row.target->setMinimumWidth(70);
+    row.target->setMinimumWidth(60);
     auto* targets = new QMenu(row.target);
     row.target->setMenu(targets);
     connect(targets, &QMenu::aboutToShow, this, [this, targets, index] {
@@ -157,7 +172,8 @@ FeedTable::Row FeedTable::make_row(std::size_t index) {
         field->setDecimals(2);
         field->setKeyboardTracking(false);
         field->setButtonSymbols(QAbstractSpinBox::NoButtons);
-        field->setFixedWidth(58);
+        field->setFixedWidth(54);
+        field->setProperty("role", "small");
         connect(field, &QDoubleSpinBox::valueChanged, this, [this, index, member](double value) {
             change_feed(index, tr("change range"), [=](Feed& feed) { feed.*member = value; });
         });
@@ -166,15 +182,13 @@ FeedTable::Row FeedTable::make_row(std::size_t index) {
     row.low =
         number("low", tr("Its value where the curve is 0; higher than the other end inverts it"), &Feed::low);
     row.high = number("high", tr("Its value where the curve is 1"), &Feed::high);
-    row.limited->setObjectName(QString("feed %1 limited").arg(index));
-    row.limited->setAccessibleName(tr("Cut off at its limits"));
-    row.limited->setCheckable(true);
-    row.limited->setProperty("role", "choice");
-    row.limited->setFixedWidth(34);
-    connect(row.limited, &QPushButton::clicked, this, [this, index](bool on) { limit(index, on); });
     row.more->setObjectName(QString("feed %1 more").arg(index));
     row.more->setAccessibleName(tr("More of this feed"));
-    row.more->setText("⋯");
+    row.more->setProperty("role", "small");
+    row.target->setProperty("role", "small");
+    row.more->setText("…");
+    row.more->setFixedWidth(24);
+    row.more->setToolTip(tr("Limits, lead of its own, freezing, removing"));
     row.more->setPopupMode(QToolButton::InstantPopup);
     auto* more = new QMenu(row.more);
     row.more->setMenu(more);
@@ -183,7 +197,6 @@ FeedTable::Row FeedTable::make_row(std::size_t index) {
     line->addWidget(row.low);
     line->addWidget(quiet("→"));
     line->addWidget(row.high);
-    line->addWidget(row.limited);
     line->addWidget(row.more);
     return row;
 }
@@ -207,6 +220,10 @@ void FeedTable::fill_more(QMenu* menu, std::size_t index) {
     menu->addAction(tr("Swap ends"), this, [this, index] {
         change_feed(index, tr("swap ends"), [](Feed& feed) { std::swap(feed.low, feed.high); });
     });
+    auto* cut = menu->addAction(tr("Cut off at its limits"));
+    cut->setCheckable(true);
+    cut->setChecked(feeds_of(*now)[index].limits.has_value());
+    connect(cut, &QAction::triggered, this, [this, index](bool on) { limit(index, on); });
     menu->addAction(tr("Limits…"), this, [this, index] { ask_for_limits(index); });
     menu->addAction(tr("Lead of its own…"), this, [this, index] { ask_for_lead(index); });
     menu->addSeparator();
@@ -294,33 +311,31 @@ void FeedTable::refresh() {
         rows_.push_back(make_row(rows_.size()));
         rows_box_->insertWidget(static_cast<int>(rows_.size()) - 1, rows_.back().box);
     }
-    QStringList usual;
+    QString usual;
     for (std::size_t i = 0; i < feeds.size(); ++i) {
         const auto& feed = feeds[i];
         const QString target = target_text(document_.project(), feed.target);
         const QString name = target.isEmpty() ? QString::fromStdString(feed.property) : target;
-        rows_[i].target->setText(QFontMetrics(rows_[i].target->font()).elidedText(name, Qt::ElideMiddle, 84));
+        rows_[i].target->set_name(name);
         QString tip =
             target.isEmpty()
                 ? tr("%1: only for exporting. Click to choose what it drives in the picture").arg(name)
                 : tr("%1. Click to choose another").arg(name);
+        if (feed.limits)
+            tip += "\n" + tr("Cut off at %1 and %2").arg(feed.limits->least).arg(feed.limits->most);
         if (feed.lead != Offset(Frames(0)))
             tip += "\n" + tr("Acts %1 before the lane").arg(lead_text(feed.lead));
-        rows_[i].target->setToolTip(tip);
         rows_[i].low->setValue(feed.low);
         rows_[i].high->setValue(feed.high);
-        rows_[i].limited->setChecked(feed.limits.has_value());
-        rows_[i].limited->setToolTip(
-            feed.limits ? tr("Cut off at %1 and %2").arg(feed.limits->least).arg(feed.limits->most)
-                        : tr("Not cut off: overshoot goes beyond the ends"));
         const QString lead = usual_lead(feed.target);
-        if (!lead.isEmpty() && !usual.contains(lead))
-            usual << lead;
+        if (!lead.isEmpty())
+            tip += "\n" + tr("Usual lead: %1").arg(lead);
+        rows_[i].target->setToolTip(tip);
+        if (usual.isEmpty())
+            usual = lead;
     }
     lead_->set_length(length_of(now->lead));
-    usual_->setText(usual.isEmpty() ? tr("usual for eased moves: 2 to 3 frames")
-                                    : tr("usual: %1").arg(usual.join("; ")));
-    usual_->setWordWrap(true);
+    usual_->setText(tr("usual: %1").arg(usual.isEmpty() ? tr("2 to 3 frames for eased moves") : usual));
     setEnabled(!now->locked);
     showing_ = false;
 }

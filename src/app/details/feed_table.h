@@ -11,6 +11,21 @@
 
 namespace pulsepin {
 
+/// A button whose text gives way in its middle.
+class NameButton : public QToolButton {
+    Q_OBJECT
+public:
+    using QToolButton::QToolButton;
+    void set_name(const QString& name);
+
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
+private:
+    void elide();
+    QString name_;
+};
+
 /// The properties that a lane's curve drives, each through its range; and the lane's lead.
 class FeedTable : public QWidget {
     Q_OBJECT
@@ -21,10 +36,9 @@ public:
 private:
     struct Row {
         QWidget* box;
-        QToolButton* target;
+        NameButton* target;
         QDoubleSpinBox* low;
         QDoubleSpinBox* high;
-        QPushButton* limited;
         QToolButton* more;
     };
     [[nodiscard]] const Lane* lane() const;

@@ -56,7 +56,8 @@ ExportPanel::ExportPanel(Document& document, ViewState& view, QWidget* parent)
 }
 
 bool ExportPanel::write(const ExporterRow& row, const QString& file) {
-    if (auto done = export_project(document_.project(), row, file.toStdString()); !done) {
+    if (auto done = export_project({document_.project(), document_.followers()}, row, file.toStdString());
+        !done) {
         outcome_->setText(QString::fromStdString(done.error().message()));
         document_.say(QString::fromStdString(done.error().message()));
         return false;

@@ -50,23 +50,6 @@ FollowerPage::FollowerPage(Document& document, ViewState& view, QWidget* parent)
     steps_box_->addStretch(1);
     area->setWidget(inside);
     column->addWidget(area, 1);
-    add_ = new QComboBox;
-    add_->setObjectName("add step");
-    add_->setAccessibleName(tr("Add a step"));
-    add_->setToolTip(tr("Shapes the curve further; steps act one after the other"));
-    add_->addItem(tr("Add a step…"));
-    for (const auto& row : follower_steps()) {
-        add_->addItem(text_of(row.label), text_of(row.id));
-        add_->setItemData(add_->count() - 1, text_of(row.explains), Qt::ToolTipRole);
-    }
-    connect(add_, &QComboBox::activated, this, [this](int index) {
-        const auto* row = follower_step(add_->itemData(index).toString().toStdString());
-        add_->setCurrentIndex(0);
-        if (row)
-            change_follower(tr("add step"),
-                            [row](Follower& follower) { follower.steps.push_back(new_step(*row)); });
-    });
-    column->addWidget(add_, 0, Qt::AlignLeft);
     connect(&document_, &Document::followers_changed, this, &MotionPage::refresh);
     connect(&view_, &ViewState::motion_lane_changed, this, &MotionPage::refresh);
 }
@@ -176,6 +159,10 @@ QWidget* FollowerPage::make_source() {
             follower.lane = LaneId{lane_of_->currentData().toULongLong()};
         });
     });
+    for (auto* combo : {source_, measure_, part_, channel_, band_, row_, wave_, counted_, lane_of_}) {
+        combo->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        combo->setMinimumContentsLength(7);
+    }
     grid->addWidget(source_, 0, 0);
     const std::initializer_list<QWidget*> first{measure_, part_, channel_};
     int place = 1;
@@ -185,6 +172,25 @@ QWidget* FollowerPage::make_source() {
     for (QWidget* widget :
          {static_cast<QWidget*>(band_), static_cast<QWidget*>(from_), static_cast<QWidget*>(until_)})
         grid->addWidget(widget, 1, place++);
+    add_ = new QComboBox;
+    add_->setObjectName("add step");
+    add_->setAccessibleName(tr("Add a step"));
+    add_->setToolTip(tr("Shapes the curve further; steps act one after the other"));
+    add_->addItem(tr("Add a step…"));
+    for (const auto& row : follower_steps()) {
+        add_->addItem(text_of(row.label), text_of(row.id));
+        add_->setItemData(add_->count() - 1, text_of(row.explains), Qt::ToolTipRole);
+    }
+    connect(add_, &QComboBox::activated, this, [this](int index) {
+        const auto* row = follower_step(add_->itemData(index).toString().toStdString());
+        add_->setCurrentIndex(0);
+        if (row)
+            change_follower(tr("add step"),
+                            [row](Follower& follower) { follower.steps.push_back(new_step(*row)); });
+    });
+    add_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    add_->setMinimumContentsLength(7);
+    grid->addWidget(add_, 1, 0);
     // Never more than one group of these is seen.
     auto* others = new QWidget;
     auto* row = tight_row(others);
@@ -232,7 +238,7 @@ FollowerPage::StepRow FollowerPage::make_step(std::size_t index, const FollowerS
                         tr("Click switches it off and on"));
     made.on->setCheckable(true);
     made.on->setProperty("role", "choice");
-    made.on->setFixedWidth(104);
+    made.on->setFixedWidth(98);
     connect(made.on, &QPushButton::clicked, this, [this, index](bool on) {
         change_step(index, tr("switch step"), [=](FollowerStep& changed) { changed.off = !on; });
         view_.set_follower_step(std::nullopt);
@@ -249,6 +255,7 @@ FollowerPage::StepRow FollowerPage::make_step(std::size_t index, const FollowerS
         field->setPrefix(text_of(parameter.label) + " ");
         field->setSuffix(parameter.unit.empty() ? QString() : " " + text_of(parameter.unit));
         field->setKeyboardTracking(false);
+        field->setMinimumWidth(72);
         connect(field, &QDoubleSpinBox::valueChanged, this, [this, index, i](double value) {
             change_step(index, tr("change step"), [=](FollowerStep& changed) { changed.values[i] = value; });
         });
@@ -258,6 +265,8 @@ FollowerPage::StepRow FollowerPage::make_step(std::size_t index, const FollowerS
     if (row && row->takes_other) {
         made.other = new QComboBox;
         made.other->setObjectName(QString("step %1 other").arg(number_text));
+        made.other->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+        made.other->setMinimumContentsLength(7);
         made.other->setAccessibleName(tr("Second curve"));
         made.other->setToolTip(tr("The lane whose curve is taken as the second one"));
         connect(made.other, &QComboBox::activated, this, [this, index, box = made.other] {
@@ -359,11 +368,11 @@ void FollowerPage::show_steps(const Follower& follower) {
         if (curve && i < curve->effects.size() && !step.off &&
             (step.id == "smooth" || step.id == "attack-release" || step.id == "delay")) {
             const auto& effect = curve->effects[i];
-            text = tr("tops %1 % lower, %2 ms later")
-                       .arg(effect.lower * 100, 0, 'f', 0)
-                       .arg(effect.later_ms, 0, 'f', 0);
+            text =
+                tr("tops −%1 %, +%2 ms").arg(effect.lower * 100, 0, 'f', 0).arg(effect.later_ms, 0, 'f', 0);
         }
         steps_[i].effect->setText(text);
+        steps_[i].effect->setToolTip(tr("How much lower the tops of the curve become, and how much later"));
     }
 }
 

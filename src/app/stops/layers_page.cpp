@@ -2,8 +2,9 @@
 #include "stops/layers_page.h"
 
 #include "follow/feeds.h"
+#include "model/shape_outline.h"
 #include "model/stage_edits.h"
-#include "render/staged_frame.h"
+#include "render/parameters.h"
 #include "widgets.h"
 
 #include <QHBoxLayout>
@@ -26,6 +27,9 @@ LayersPage::LayersPage(Document& document, QWidget* parent) : QWidget(parent), d
         if (!showing_)
             show_layer();
     });
+    // What they would like to have is more than there is: they take what they get.
+    list_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Expanding);
+    list_->setMinimumWidth(110);
     left->addWidget(list_, 1);
     auto* buttons = new QHBoxLayout;
     buttons->setSpacing(3);
@@ -87,8 +91,8 @@ LayersPage::LayersPage(Document& document, QWidget* parent) : QWidget(parent), d
     shape_->setObjectName("layer shape");
     shape_->setAccessibleName(tr("Shape of the layer"));
     shape_->setToolTip(tr("The shape that is drawn"));
-    for (const auto shape : shapes())
-        shape_->addItem(text_of(shape));
+    for (const auto& outline : shape_outlines())
+        shape_->addItem(text_of(outline.id));
     connect(shape_, &QComboBox::activated, this, [this] {
         change(tr("change shape"),
                [this](Layer& changed) { changed.shape = shape_->currentText().toStdString(); });
@@ -127,6 +131,8 @@ LayersPage::LayersPage(Document& document, QWidget* parent) : QWidget(parent), d
     values_->setColumnWidth(0, 92);
     values_->setColumnWidth(1, 112);
     values_->setEditTriggers(QAbstractItemView::NoEditTriggers);
+    values_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Expanding);
+    values_->setMinimumWidth(280);
     values_->setSelectionMode(QAbstractItemView::NoSelection);
     int place = 0;
     for (const auto& one : parameters()) {
@@ -152,6 +158,10 @@ LayersPage::LayersPage(Document& document, QWidget* parent) : QWidget(parent), d
         fields_.push_back(field);
         ++place;
     }
+    for (auto* field : {name_, text_})
+        field->setMinimumWidth(60);
+    source_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    source_->setMinimumContentsLength(8);
     right->addWidget(values_, 1);
     row->addLayout(right, 5);
 }
@@ -180,7 +190,7 @@ void LayersPage::fill_add_menu(QMenu* menu) {
         title.colour = {0xf7f1e1};
         add(std::move(title), tr("add title"));
     });
-    for (const auto shape : shapes())
+    for (const auto& [shape, round, points] : shape_outlines())
         menu->addAction(tr("Shape: %1").arg(text_of(shape)), this, [this, shape] {
             Layer made{{}, LayerKind::Shape, std::string(shape)};
             made.shape = shape;

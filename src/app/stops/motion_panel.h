@@ -10,6 +10,7 @@
 
 #include <QLabel>
 #include <QLineEdit>
+#include <QSpinBox>
 #include <QStackedWidget>
 
 namespace pulsepin {
@@ -52,6 +53,7 @@ private:
     QLineEdit* unit_;
     QDoubleSpinBox* rest_;
     QDoubleSpinBox* peak_;
+    QSpinBox* least_;
     QLabel* told_;
     bool entered_ = false;
     bool showing_ = false;

@@ -285,17 +285,6 @@ QWidget* PulsePage::make_lengths() {
         crowding_.push_back(
             choice("crowding " + text, text, tip, [rule = rule](Pulse& pulse) { pulse.crowding = rule; }));
     row->addStretch(1);
-    least_ = new QSpinBox;
-    least_->setObjectName("least frames");
-    least_->setAccessibleName(tr("Shrunk no shorter than"));
-    least_->setToolTip(tr("A pulse that is shrunk keeps at least as many frames, as long as they fit"));
-    least_->setRange(1, 100);
-    least_->setSuffix(tr(" frames"));
-    connect(least_, &QSpinBox::valueChanged, this, [this](int frames) {
-        change(tr("change pulse"), [=](Motion& motion) { motion.pulse.least_frames = frames; });
-    });
-    need_lane_.push_back(least_);
-    row->addWidget(least_);
     grid->addWidget(ways, 3, 0, 1, 3);
     grid->setColumnStretch(1, 3);
     grid->setColumnStretch(2, 2);
@@ -337,7 +326,6 @@ void PulsePage::show_motion() {
     arrives_->setChecked(pulse.arrives);
     for (std::size_t i = 0; i < crowding_.size(); ++i)
         crowding_[i]->setChecked(static_cast<std::size_t>(pulse.crowding) == i);
-    least_->setValue(pulse.least_frames);
 }
 
 QString PulsePage::told() const {

@@ -6,7 +6,6 @@
 #include "stops/pulse_curve.h"
 
 #include <QHBoxLayout>
-#include <QSpinBox>
 
 namespace pulsepin {
 
@@ -53,7 +52,6 @@ private:
     QPushButton* starts_;
     QPushButton* arrives_;
     std::vector<QPushButton*> crowding_;
-    QSpinBox* least_;
     std::vector<QWidget*> need_lane_;
 };
 

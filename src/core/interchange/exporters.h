@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "model/project.h"
+#include "interchange/export_material.h"
 
 #include <span>
 #include <string_view>
@@ -14,7 +14,7 @@ struct ExporterRow {
     std::string_view label;     ///< "Edit decision list"
     std::string_view extension; ///< without the dot
     std::string_view explains;  ///< one line for the person
-    Result<std::string> (*write)(const Project&);
+    Result<std::string> (*write)(const ExportMaterial&);
 };
 
 [[nodiscard]] std::span<const ExporterRow> exporters();
@@ -22,7 +22,7 @@ struct ExporterRow {
 [[nodiscard]] const ExporterRow* exporter(std::string_view id);
 
 /// Writes the file as a whole or not at all.
-[[nodiscard]] Result<void> export_project(const Project& project, const ExporterRow& row,
+[[nodiscard]] Result<void> export_project(const ExportMaterial& material, const ExporterRow& row,
                                           const std::filesystem::path& path);
 
 } // namespace pulsepin

@@ -8,6 +8,7 @@
 #include "model/lane_kinds.h"
 #include "time/musical_text.h"
 
+#include <algorithm>
 #include <nlohmann/json.hpp>
 #include <set>
 
@@ -66,12 +67,20 @@ Lane read_lane(const json& j) {
 
 // -- the rest
 
+constexpr const char* schedule_keys[] = {"as-they-are", "straight", "each-frame"};
+
 json write(const Settings& settings) {
+    const ScheduleText& text = settings.schedule_text;
     return {{"title", settings.title},
             {"frame_rate", std::to_string(settings.frame_rate.numerator()) + "/" +
                                std::to_string(settings.frame_rate.denominator())},
             {"rounding", settings.rounding == FrameRounding::Nearest ? "nearest" : "never-late"},
-            {"picture_size", {settings.picture_width, settings.picture_height}}};
+            {"picture_size", {settings.picture_width, settings.picture_height}},
+            {"schedule_text",
+             {{"pattern", text.pattern},
+              {"separator", text.separator},
+              {"decimals", text.decimals},
+              {"keys", schedule_keys[static_cast<std::size_t>(text.keys)]}}}};
 }
 
 Settings read_settings(const json& j) {
@@ -90,6 +99,16 @@ Settings read_settings(const json& j) {
     require(settings.picture_width > 0 && settings.picture_width <= 16384 && settings.picture_height > 0 &&
                 settings.picture_height <= 16384,
             "the picture size is out of range");
+    if (const auto text = j.find("schedule_text"); text != j.end()) { // not in files of earlier versions
+        auto& how = settings.schedule_text;
+        how.pattern = field(*text, "pattern").get<std::string>();
+        how.separator = field(*text, "separator").get<std::string>();
+        how.decimals = std::clamp(field(*text, "decimals").get<int>(), 0, 12);
+        const auto keys = field(*text, "keys").get<std::string>();
+        const auto* known = std::find(std::begin(schedule_keys), std::end(schedule_keys), keys);
+        require(known != std::end(schedule_keys), "keys are written in the unknown way \"" + keys + "\"");
+        how.keys = static_cast<ScheduleText::Keys>(known - std::begin(schedule_keys));
+    }
     return settings;
 }
 

@@ -3,6 +3,7 @@
 
 #include "model/pin.h"
 #include "model/planting.h"
+#include "model/schedule_text.h"
 #include "model/stage.h"
 #include "time/anchor.h"
 #include "time/beat_grid.h"
@@ -27,6 +28,7 @@ struct Settings {
     FrameRounding rounding = FrameRounding::Nearest;
     int picture_width = 1280;
     int picture_height = 720;
+    ScheduleText schedule_text = {}; ///< how keys are written as text
     friend bool operator==(const Settings&, const Settings&) = default;
 };
 

@@ -1,0 +1,116 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "interchange/key_tables.h"
+
+#include "interchange/csv_text.h"
+#include "interchange/property_keys.h"
+
+#include <fmt/core.h>
+#include <nlohmann/json.hpp>
+
+namespace pulsepin {
+namespace {
+
+using nlohmann::json;
+
+tl::unexpected<Error> nothing() {
+    return fail("There are no keys to write.", {},
+                "Place pulses or keys on a lane, or let one follow the music, first.");
+}
+
+std::string rate_text(FrameRate rate) {
+    return fmt::format("{}/{}", rate.numerator(), rate.denominator());
+}
+
+Result<std::string> as_json(const ExportMaterial& m, const std::vector<PropertyKeys>& properties,
+                            bool easings) {
+    if (properties.empty())
+        return nothing();
+    const auto rate = m.project.settings->frame_rate;
+    json list = json::array();
+    for (const auto& property : properties) {
+        json keys = json::array();
+        for (const auto& key : property.keys) {
+            json one{
+                {"frame", key.frame.value}, {"time", rate.start_of(key.frame).value}, {"value", key.value}};
+            if (easings)
+                one["easing"] = easing_text(key.easing);
+            keys.push_back(std::move(one));
+        }
+        list.push_back({{"lane", property.lane},
+                        {"property", property.property},
+                        {"unit", property.unit},
+                        {"keys", keys}});
+    }
+    const json whole{
+        {"format", "pulsepin-keys"}, {"version", 1}, {"frame_rate", rate_text(rate)}, {"properties", list}};
+    return whole.dump(1, ' ', false, json::error_handler_t::replace) + "\n";
+}
+
+} // namespace
+
+Result<std::string> write_key_csv(const ExportMaterial& m) {
+    const auto spans = all_spans(m.project);
+    const auto properties = keys_of_properties({m.project, spans, m.followers});
+    if (properties.empty())
+        return nothing();
+    const auto rate = m.project.settings->frame_rate;
+    std::string text = "lane,property,unit,frame,seconds,value,easing\r\n";
+    for (const auto& property : properties)
+        for (const auto& key : property.keys)
+            text += fmt::format("{},{},{},{},{:.6f},{:.6g},{}\r\n", quoted(property.lane),
+                                quoted(property.property), quoted(property.unit), key.frame.value,
+                                rate.start_of(key.frame).value, key.value, quoted(easing_text(key.easing)));
+    return text;
+}
+
+Result<std::string> write_frame_csv(const ExportMaterial& m) {
+    const auto spans = all_spans(m.project);
+    const auto properties = frames_of_properties({m.project, spans, m.followers});
+    if (properties.empty())
+        return nothing();
+    std::string text = "frame,seconds";
+    for (const auto& property : properties)
+        text += "," + quoted(property.lane == property.property ? property.lane
+                                                                : property.lane + ": " + property.property);
+    text += "\r\n";
+    const auto rate = m.project.settings->frame_rate;
+    for (std::size_t i = 0; i < properties.front().keys.size(); ++i) {
+        const Frames frame = properties.front().keys[i].frame;
+        text += fmt::format("{},{:.6f}", frame.value, rate.start_of(frame).value);
+        for (const auto& property : properties)
+            text +=
+                i < property.keys.size() ? fmt::format(",{:.6g}", property.keys[i].value) : std::string(",");
+        text += "\r\n";
+    }
+    return text;
+}
+
+Result<std::string> write_key_json(const ExportMaterial& m) {
+    const auto spans = all_spans(m.project);
+    return as_json(m, keys_of_properties({m.project, spans, m.followers}), true);
+}
+
+Result<std::string> write_frame_json(const ExportMaterial& m) {
+    const auto spans = all_spans(m.project);
+    return as_json(m, frames_of_properties({m.project, spans, m.followers}), false);
+}
+
+Result<std::string> write_key_text(const ExportMaterial& m) {
+    const auto spans = all_spans(m.project);
+    const Curves curves{m.project, spans, m.followers};
+    std::string text;
+    for (const auto& lane : m.project.lanes) {
+        if (!drives(lane->kind) || lane->muted)
+            continue;
+        for (const auto& feed : feeds_of(*lane)) {
+            const auto line = schedule_text(curves, *lane, feed, m.project.settings->schedule_text);
+            if (!line)
+                return line;
+            if (!line->empty())
+                text += *line + "\n";
+        }
+    }
+    return text.empty() ? Result<std::string>(nothing()) : text;
+}
+
+} // namespace pulsepin

@@ -1,0 +1,221 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "interchange/lottie.h"
+
+#include "follow/freeze.h"
+#include "model/shape_outline.h"
+#include "schedule/shots.h"
+
+#include <algorithm>
+#include <cmath>
+#include <nlohmann/json.hpp>
+
+namespace pulsepin {
+namespace {
+
+// Streaming readers want the type of an object before its parts: the order counts.
+using json = nlohmann::ordered_json;
+
+constexpr double tolerance = 0.05;
+constexpr int camera_index = 1;
+
+/// The values of a layer over all frames, by parameter.
+using Courses = std::map<std::string, std::vector<CurveKey>>;
+
+struct Neutral {
+    const char* parameter;
+    double value;
+};
+constexpr Neutral placed_by[] = {
+    {"position-x", 0}, {"position-y", 0}, {"scale", 100}, {"rotation", 0}, {"opacity", 100}};
+
+double base_of(const Layer& layer, const Neutral& parameter) {
+    const auto given = layer.values.find(parameter.parameter);
+    return given == layer.values.end() ? parameter.value : given->second;
+}
+
+std::map<LayerId, Courses> courses_of(const Curves& curves, Frames length) {
+    std::map<LayerId, Courses> all;
+    for (Frames frame(0); frame < length; frame += Frames(1)) {
+        const auto driven = driven_at(curves, static_cast<double>(frame.value));
+        for (const auto& layer : curves.project.stage->layers)
+            for (const auto& parameter : placed_by) {
+                double value = base_of(layer, parameter);
+                for (const auto& one : driven)
+                    if (one.target == Target{layer.id, parameter.parameter})
+                        value = one.value;
+                if (std::string_view(parameter.parameter) == "opacity")
+                    value = std::clamp(value, 0.0, 100.0);
+                all[layer.id][parameter.parameter].push_back({frame, value, {}});
+            }
+    }
+    return all;
+}
+
+json point(std::initializer_list<double> values) {
+    return json(std::vector<double>(values));
+}
+
+/// Straight from key to key.
+json animated(const std::vector<std::vector<CurveKey>>& parts,
+              const std::function<json(const std::vector<double>&)>& at) {
+    // All frames at which one of the parts has a key.
+    std::vector<std::int64_t> frames;
+    for (const auto& part : parts)
+        for (const auto& key : simplified(part, tolerance).keys)
+            frames.push_back(key.frame.value);
+    std::sort(frames.begin(), frames.end());
+    frames.erase(std::unique(frames.begin(), frames.end()), frames.end());
+    const auto values_at = [&](std::int64_t frame) {
+        std::vector<double> values;
+        for (const auto& part : parts)
+            values.push_back(part[static_cast<std::size_t>(frame)].value);
+        return at(values);
+    };
+    const bool still = std::all_of(parts.begin(), parts.end(), [](const auto& part) {
+        return std::all_of(part.begin(), part.end(), [&](const CurveKey& key) {
+            return std::abs(key.value - part.front().value) <= tolerance;
+        });
+    });
+    if (still || frames.size() < 2)
+        return {{"a", 0},
+                {"k", parts.size() == 1 && values_at(0).size() == 1 ? values_at(0)[0] : values_at(0)}};
+    json keys = json::array();
+    for (std::size_t i = 0; i < frames.size(); ++i) {
+        json key{{"t", frames[i]}, {"s", values_at(frames[i])}};
+        if (i + 1 < frames.size()) {
+            key["o"] = {{"x", {0.0}}, {"y", {0.0}}};
+            key["i"] = {{"x", {1.0}}, {"y", {1.0}}};
+            key["e"] = values_at(frames[i + 1]); // readers of version 4 want where it ends
+        }
+        keys.push_back(std::move(key));
+    }
+    return {{"a", 1}, {"k", keys}};
+}
+
+json single(const std::vector<CurveKey>& part, double factor) {
+    return animated({part}, [factor](const std::vector<double>& v) { return point({v[0] * factor}); });
+}
+
+json pair_of(const Courses& courses, double x, double y) {
+    return animated({courses.at("position-x"), courses.at("position-y")}, [=](const std::vector<double>& v) {
+        return point({x + v[0], y + v[1], 0});
+    });
+}
+
+json scale_of(const Courses& courses) {
+    return animated({courses.at("scale")}, [](const std::vector<double>& v) {
+        return point({v[0], v[0], 100});
+    });
+}
+
+json outline_json(const std::string& id, double radius) {
+    const auto& outline = shape_outline(id);
+    if (outline.round)
+        return {{"ty", "el"},
+                {"p", {{"a", 0}, {"k", {0, 0}}}},
+                {"s", {{"a", 0}, {"k", {2 * radius, 2 * radius}}}}};
+    json vertices = json::array(), straight = json::array();
+    for (const auto& [x, y] : outline.points) {
+        vertices.push_back({x * radius, y * radius});
+        straight.push_back({0, 0});
+    }
+    return {{"ty", "sh"},
+            {"ks", {{"a", 0}, {"k", {{"c", true}, {"v", vertices}, {"i", straight}, {"o", straight}}}}}};
+}
+
+json colour_json(Colour colour) {
+    return {((colour.rgb >> 16) & 255) / 255.0, ((colour.rgb >> 8) & 255) / 255.0, (colour.rgb & 255) / 255.0,
+            1};
+}
+
+json shape_json(const Layer& layer, double radius) {
+    const json still{{"ty", "tr"},
+                     {"p", {{"a", 0}, {"k", {0, 0}}}},
+                     {"a", {{"a", 0}, {"k", {0, 0}}}},
+                     {"s", {{"a", 0}, {"k", {100, 100}}}},
+                     {"r", {{"a", 0}, {"k", 0}}},
+                     {"o", {{"a", 0}, {"k", 100}}}};
+    const json fill{{"ty", "fl"},
+                    {"c", {{"a", 0}, {"k", colour_json(layer.colour)}}},
+                    {"o", {{"a", 0}, {"k", 100}}},
+                    {"r", 1}};
+    return json::array(
+        {{{"ty", "gr"}, {"nm", layer.shape}, {"it", {outline_json(layer.shape, radius), fill, still}}}});
+}
+
+json text_json(const Layer& layer, double size) {
+    json document{{"s", size}, {"f", "Inter-Bold"}, {"t", layer.text}, {"j", 2},
+                  {"tr", 0},   {"lh", size * 1.2},  {"ls", 0},         {"fc", colour_json(layer.colour)}};
+    return {{"d", {{"k", json::array({{{"s", document}, {"t", 0}}})}}},
+            {"p", json::object()},
+            {"m", {{"g", 1}, {"a", {{"a", 0}, {"k", {0, 0}}}}}},
+            {"a", json::array()}};
+}
+
+} // namespace
+
+Result<std::string> write_lottie(const ExportMaterial& m) {
+    const auto& settings = *m.project.settings;
+    const auto& layers = m.project.stage->layers;
+    const auto written = [](const Layer& layer) {
+        return !layer.hidden && (layer.kind == LayerKind::Shape || layer.kind == LayerKind::Title);
+    };
+    if (std::none_of(layers.begin(), layers.end(), written))
+        return fail("There is no shape and no title to write.", {},
+                    "Add a layer at the stop \"Motion\" first.");
+    const auto spans = all_spans(m.project);
+    const Frames length = piece_length(m.project);
+    const auto courses = courses_of({m.project, spans, m.followers}, length);
+    const auto common = [&](const Layer& layer, int index, int type, json transform) {
+        return json{{"ddd", 0},        {"ind", index}, {"ty", type}, {"nm", layer.name},   {"sr", 1},
+                    {"ks", transform}, {"ao", 0},      {"ip", 0},    {"op", length.value}, {"st", 0},
+                    {"bm", 0}};
+    };
+    json list = json::array();
+    const Courses& seen = courses.at(layers.back().id);
+    list.push_back(
+        common(layers.back(), camera_index, 3,
+               {{"p", {{"a", 0}, {"k", {settings.picture_width / 2.0, settings.picture_height / 2.0, 0}}}},
+                {"a", pair_of(seen, 0, 0)},
+                {"s", scale_of(seen)},
+                {"r", single(seen.at("rotation"), -1)},
+                {"o", {{"a", 0}, {"k", 0}}}}));
+    int index = camera_index;
+    for (auto layer = layers.rbegin(); layer != layers.rend(); ++layer) {
+        if (!written(*layer))
+            continue;
+        const Courses& own = courses.at(layer->id);
+        const bool shape = layer->kind == LayerKind::Shape;
+        const double size = std::max(1, settings.picture_height / 9);
+        json one = common(*layer, ++index, shape ? 4 : 5,
+                          {{"p", pair_of(own, 0, shape ? 0 : size * 0.36)},
+                           {"a", {{"a", 0}, {"k", {0, 0, 0}}}},
+                           {"s", scale_of(own)},
+                           {"r", single(own.at("rotation"), 1)},
+                           {"o", single(own.at("opacity"), 1)}});
+        one["parent"] = camera_index;
+        if (shape)
+            one["shapes"] = shape_json(*layer, shape_radius(settings.picture_height));
+        else
+            one["t"] = text_json(*layer, size);
+        list.push_back(std::move(one));
+    }
+    const json whole{
+        {"v", "5.7.0"},
+        {"nm", settings.title},
+        {"fr", settings.frame_rate.per_second()},
+        {"ip", 0},
+        {"op", length.value},
+        {"w", settings.picture_width},
+        {"h", settings.picture_height},
+        {"ddd", 0},
+        {"assets", json::array()},
+        {"fonts",
+         {{"list",
+           json::array(
+               {{{"fName", "Inter-Bold"}, {"fFamily", "Inter"}, {"fStyle", "Bold"}, {"ascent", 75}}})}}},
+        {"layers", list}};
+    return whole.dump(-1, ' ', false, json::error_handler_t::replace) + "\n";
+}
+
+} // namespace pulsepin

@@ -1,0 +1,133 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "interchange/property_keys.h"
+
+#include <algorithm>
+#include <cmath>
+#include <fmt/core.h>
+
+namespace pulsepin {
+namespace {
+
+std::vector<CurveKey> each_frame(const Curves& curves, const Lane& lane, const Feed& feed) {
+    return keys_per_frame(curves, lane, feed, Frames(0), piece_length(curves.project));
+}
+
+bool cut_off(const Feed& feed, const CurveKey& key, double uncut) {
+    return feed.limits && std::abs(key.value - uncut) > 1e-9;
+}
+
+/// The lane's keys in the values of a feed; a key each frame where the feed's lead or limits leave no other
+/// way.
+std::vector<CurveKey> as_they_are(const Curves& curves, const Lane& lane, const Feed& feed) {
+    const auto found = curves.spans.find(lane.id);
+    if (lane.kind == LaneKind::Follow || found == curves.spans.end())
+        return each_frame(curves, lane, feed);
+    auto keys = lane.kind == LaneKind::Motion ? found->second.motion.keys() : found->second.keys.keys();
+    const auto rate = curves.project.settings->frame_rate;
+    const double ahead = time_of(feed.lead, rate).value * rate.per_second();
+    if (std::abs(ahead - std::round(ahead)) > 1e-6)
+        return each_frame(curves, lane, feed);
+    for (auto& key : keys) {
+        Feed uncut = feed;
+        uncut.limits.reset();
+        const double share = share_of(lane.motion.own, key.value);
+        key.value = fed(feed, share);
+        if (cut_off(feed, key, fed(uncut, share)))
+            return each_frame(curves, lane, feed);
+        key.frame = key.frame - Frames(std::llround(ahead));
+    }
+    return keys;
+}
+
+template <class KeysOf>
+std::vector<PropertyKeys> collected(const Curves& curves, KeysOf keys_of) {
+    std::vector<PropertyKeys> all;
+    for (const auto& lane : curves.project.lanes) {
+        if (!drives(lane->kind) || lane->muted)
+            continue;
+        for (const auto& feed : feeds_of(*lane))
+            if (auto keys = keys_of(*lane, feed); !keys.empty())
+                all.push_back({lane->name, feed.property, feed.unit, std::move(keys)});
+    }
+    return all;
+}
+
+Result<std::string> replaced(const ScheduleText& how, const CurveKey& key, const Feed& feed, FrameRate rate) {
+    std::string text;
+    for (std::size_t at = 0; at < how.pattern.size();) {
+        const auto open = how.pattern.find('{', at);
+        text += how.pattern.substr(at, open - at);
+        if (open == std::string::npos)
+            break;
+        const auto close = how.pattern.find('}', open);
+        const std::string name = how.pattern.substr(open + 1, close - open - 1);
+        if (close == std::string::npos)
+            return fail("The pattern has a { without a }.", {}, "Close it.");
+        if (name == "frame")
+            text += std::to_string(key.frame.value);
+        else if (name == "time")
+            text += fmt::format("{:.4f}", rate.start_of(key.frame).value);
+        else if (name == "value") {
+            auto value = fmt::format("{:.{}f}", key.value, std::clamp(how.decimals, 0, 12));
+            if (value.find_first_not_of("-0.") == std::string::npos && value[0] == '-')
+                value.erase(0, 1); // nothing is less than nothing
+            text += value;
+        } else if (name == "easing")
+            text += easing_text(key.easing);
+        else if (name == "property")
+            text += feed.property;
+        else
+            return fail("{" + name + "} stands for nothing.", {},
+                        "Use {frame}, {time}, {value}, {easing} or {property}.");
+        at = close + 1;
+    }
+    return text;
+}
+
+} // namespace
+
+std::vector<PropertyKeys> keys_of_properties(const Curves& curves) {
+    return collected(curves,
+                     [&](const Lane& lane, const Feed& feed) { return as_they_are(curves, lane, feed); });
+}
+
+std::vector<PropertyKeys> frames_of_properties(const Curves& curves) {
+    return collected(curves,
+                     [&](const Lane& lane, const Feed& feed) { return each_frame(curves, lane, feed); });
+}
+
+std::string easing_text(const Easing& easing) {
+    if (easing.id == "steps")
+        return easing.amount <= 1 ? "hold" : fmt::format("steps({:g})", easing.amount);
+    if (easing.id == "bezier")
+        return fmt::format("cubic-bezier({:g} {:g} {:g} {:g})", easing.handles[0], easing.handles[1],
+                           easing.handles[2], easing.handles[3]);
+    if (easing.id.starts_with("back"))
+        return fmt::format("{}({:g})", easing.id, easing.amount);
+    return easing.id;
+}
+
+Result<std::string> schedule_text(const Curves& curves, const Lane& lane, const Feed& feed,
+                                  const ScheduleText& how) {
+    std::vector<CurveKey> keys;
+    if (how.keys == ScheduleText::Keys::AsTheyAre)
+        keys = as_they_are(curves, lane, feed);
+    else
+        keys = each_frame(curves, lane, feed);
+    if (how.keys == ScheduleText::Keys::Straight) // to half of what is rounded off anyway
+        keys = simplified(keys, 0.5 * std::pow(10.0, -std::clamp(how.decimals, 0, 12))).keys;
+    const Frames start(0);
+    if (!keys.empty() && keys.front().frame > start) // what is before the first key is known too
+        if (const auto value = fed_at(curves, lane, feed, 0))
+            keys.insert(keys.begin(), {start, *value, {}});
+    std::string text;
+    for (std::size_t i = 0; i < keys.size(); ++i) {
+        const auto one = replaced(how, keys[i], feed, curves.project.settings->frame_rate);
+        if (!one)
+            return one;
+        text += (i == 0 ? "" : how.separator) + *one;
+    }
+    return text;
+}
+
+} // namespace pulsepin
