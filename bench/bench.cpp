@@ -7,6 +7,7 @@
 #include "check/grid_trust.h"
 #include "interchange/project_json.h"
 #include "main_window.h"
+#include "measured.h"
 #include "model/lane_kinds.h"
 #include "schedule/find_pins.h"
 #include "schedule/place.h"
@@ -19,35 +20,14 @@
 #include <QApplication>
 #include <QFile>
 #include <algorithm>
-#include <chrono>
 #include <cmath>
 #include <cstdio>
-#include <functional>
 #include <vector>
 
 namespace {
 
 using namespace pulsepin;
 using namespace pulsepin::test;
-
-double milliseconds(int runs, const std::function<void()>& work) {
-    std::vector<double> times;
-    for (int i = 0; i < runs; ++i) {
-        const auto start = std::chrono::steady_clock::now();
-        work();
-        times.push_back(
-            std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count());
-    }
-    std::nth_element(times.begin(), times.begin() + runs / 2, times.end());
-    return times[static_cast<std::size_t>(runs / 2)];
-}
-
-double yardstick = 1;
-
-void row(const char* what, double ms, const char* limit) {
-    std::printf("| %s | %.2f | %s | %.2f |\n", what, ms, limit, ms / yardstick);
-    std::fflush(stdout);
-}
 
 /// Ten thousand pins in two lanes and ten thousand onsets over an hour.
 Project large_project() {
@@ -268,15 +248,7 @@ void bench_thirty_lanes() {
 int main(int argc, char** argv) {
     QApplication application(argc, argv);
     prepare_application(application);
-    volatile double sink = 0;
-    yardstick = milliseconds(15, [&] {
-        double sum = 0;
-        for (int i = 1; i < 400'000; ++i)
-            sum += std::sqrt(static_cast<double>(i));
-        sink = sum;
-    });
-    std::printf("| what | ms | limit | times the yardstick (%.2f ms) |\n| --- | --- | --- | --- |\n",
-                yardstick);
+    take_yardstick();
 
     bench_thirty_lanes();
     const Project large = large_project();

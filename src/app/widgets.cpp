@@ -31,6 +31,11 @@ QPushButton* main_button(const QString& text) {
     return button;
 }
 
+void take_away(QWidget* widget) {
+    widget->setParent(nullptr);
+    widget->deleteLater();
+}
+
 QWidget* labelled(const QString& label, QWidget* field) {
     auto* box = new QWidget;
     auto* layout = new QVBoxLayout(box);

@@ -17,6 +17,9 @@ namespace pulsepin {
 /// A field with its name above it.
 [[nodiscard]] QWidget* labelled(const QString& label, QWidget* field);
 
+/// Taken out of the window at once, and deleted when nobody is in the middle of its signals any more.
+void take_away(QWidget* widget);
+
 /// Figures that stand still while they run: every digit has the same width.
 class Figures : public QWidget {
     Q_OBJECT

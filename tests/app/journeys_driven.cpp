@@ -187,8 +187,8 @@ private slots:
         QCOMPARE(curve->stages.size(), std::size_t{5});
         const auto drawn = desk.window.document().followers().at(rise);
         const auto rate = desk.project().settings->frame_rate;
-        const double start = desk.bar(13).value * rate.per_second(),
-                     end = desk.bar(17).value * rate.per_second();
+        const double start = std::ceil(desk.bar(13).value * rate.per_second()),
+                     end = std::ceil(desk.bar(17).value * rate.per_second());
         int above = 0;
         for (double frame = start; frame < end; frame += 1) {
             const double kicks = value_between(*curve->stages[3], frame * curve->per_frame);
@@ -373,7 +373,7 @@ private slots:
             QObject::connect(wait, &QTimer::timeout, qApp, [&file, wait] {
                 if (auto* save = qobject_cast<QFileDialog*>(QApplication::activeModalWidget())) {
                     wait->deleteLater();
-                    save->selectFile(file);
+                    save->findChild<QLineEdit*>("fileNameEdit")->setText(file);
                     QMetaObject::invokeMethod(save, "accept");
                 }
             });

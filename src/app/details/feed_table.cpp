@@ -304,7 +304,7 @@ void FeedTable::refresh() {
     showing_ = true;
     const auto feeds = feeds_of(*now);
     while (rows_.size() > feeds.size()) {
-        rows_.back().box->deleteLater();
+        take_away(rows_.back().box);
         rows_.pop_back();
     }
     while (rows_.size() < feeds.size()) {

@@ -343,17 +343,18 @@ void FollowerPage::show_source(const Follower& follower) {
 }
 
 void FollowerPage::show_steps(const Follower& follower) {
-    const bool same =
-        std::equal(steps_.begin(), steps_.end(), follower.steps.begin(), follower.steps.end(),
-                   [](const StepRow& row, const FollowerStep& step) { return row.id == step.id; });
-    if (!same) {
-        for (auto& row : steps_)
-            row.box->deleteLater();
-        steps_.clear();
-        for (std::size_t i = 0; i < follower.steps.size(); ++i) {
-            steps_.push_back(make_step(i, follower.steps[i]));
-            steps_box_->insertWidget(static_cast<int>(i), steps_.back().box);
-        }
+    // Rows that stay what they are keep their fields, and with them the keyboard's place.
+    std::size_t kept = 0;
+    while (kept < steps_.size() && kept < follower.steps.size() &&
+           steps_[kept].id == follower.steps[kept].id)
+        ++kept;
+    while (steps_.size() > kept) {
+        take_away(steps_.back().box);
+        steps_.pop_back();
+    }
+    for (std::size_t i = kept; i < follower.steps.size(); ++i) {
+        steps_.push_back(make_step(i, follower.steps[i]));
+        steps_box_->insertWidget(static_cast<int>(i), steps_.back().box);
     }
     const auto found = document_.followers().find(lane() ? lane()->id : LaneId{});
     const FollowerCurve* curve = found == document_.followers().end() ? nullptr : found->second.get();

@@ -129,7 +129,7 @@ void PulsePage::show_kept() {
     shown_kept_ = kept;
     const auto own = pulse_library().size();
     for (std::size_t i = own; i < tiles_.size(); ++i)
-        tiles_[i].button->deleteLater();
+        take_away(tiles_[i].button);
     tiles_.resize(std::min(tiles_.size(), own));
     for (const auto& pulse : *kept) {
         auto* tile = make_tile(pulse);

@@ -1,0 +1,81 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// What a picture costs, as a whole and by effect, and what curves that follow the music cost.
+#include "application.h"
+#include "follow/feeds.h"
+#include "interchange/export_material.h"
+#include "interchange/project_file.h"
+#include "measured.h"
+#include "media/load_sound.h"
+#include "media/video_reader.h"
+#include "render/effects/effect.h"
+#include "render/staged_frame.h"
+
+#include <QApplication>
+
+namespace {
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+QImage shot() {
+    auto reader = *VideoReader::open(PULSEPIN_DEMO "/crowd.webm");
+    const auto picture = *reader.picture_at(Seconds(1), 640, 360);
+    return QImage(picture.pixels.data(), picture.width, picture.height, picture.width * 4,
+                  QImage::Format_RGB32)
+        .copy();
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    prepare_application(application);
+    take_yardstick();
+    const Project project = *load_project(PULSEPIN_DEMO "/kite-day-in-motion.pulsepin");
+    const auto song = *load_sound(project.song->path);
+    LevelTracks tracks;
+    row("follow the demo's song: level of a band, a wave",
+        milliseconds(3,
+                     [&] {
+                         tracks.clear();
+                         (void)follow(project, song.samples.get(), tracks);
+                     }),
+        "-");
+    row("the same after a step was changed",
+        milliseconds(15, [&] { (void)follow(project, song.samples.get(), tracks); }), "-");
+    const auto followers = *follow(project, song.samples.get(), tracks);
+    const auto spans = all_spans(project);
+    const Curves curves{project, spans, followers};
+    const QImage image = shot();
+    const auto picture_of = [&](const Layer&) { return LayerPicture{image, {}, 0}; };
+    const Frames frame(595 + 12); // in the chorus, all layers seen
+    row("values of all layers at a frame",
+        milliseconds(200, [&] { (void)staged_at(curves, frame, picture_of); }), "8");
+    std::int64_t number = 0;
+    for (const auto& [size, what] :
+         {std::pair(QSize(640, 360), "a frame of the demo in motion, 640x360"),
+          std::pair(QSize(320, 180), "half quality"), std::pair(QSize(160, 90), "quarter quality"),
+          std::pair(QSize(1280, 720), "1280x720")})
+        row(what,
+            milliseconds(
+                60,
+                [&] { (void)composed(staged_at(curves, frame + Frames(number++ % 48), picture_of), size); }),
+            "33");
+    StagedFrame plain;
+    plain.layers.push_back({LayerKind::Shots, {image, {}, 0}, {}, {}, {}, {}});
+    const double alone = milliseconds(30, [&] { (void)composed(plain, {640, 360}); });
+    row("one shot without effects, 640x360", alone, "-");
+    for (const auto& effect : effects()) {
+        StagedFrame with = plain;
+        const auto& first = effect.parameters.front();
+        with.layers.front().values.set(std::string(first.id), first.usual_high);
+        const QString what =
+            QString("effect %1 at %2 %3")
+                .arg(QString::fromUtf8(effect.id.data(), static_cast<qsizetype>(effect.id.size())))
+                .arg(first.usual_high)
+                .arg(QString::fromUtf8(first.unit.data(), static_cast<qsizetype>(first.unit.size())));
+        row(qPrintable(what), milliseconds(30, [&] { (void)composed(with, {640, 360}); }) - alone, "-");
+    }
+    return 0;
+}
