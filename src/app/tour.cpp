@@ -117,11 +117,6 @@ public:
 
         window_.timeline().show_all();
         picture("whole-song");
-        const Seconds attack = time_of_bar(13);
-        window_.timeline().show_range(attack - Seconds(0.0006), attack + Seconds(0.0024));
-        window_.view().set_playhead(attack);
-        picture("samples");
-
         // The song once more, quieter and later: what a second sound looks like.
         show_bars(9, 19);
         window_.document().add_sound(window_.document().project().song->path, time_of_bar(11));
@@ -133,17 +128,25 @@ public:
         window_.document().undo();
         window_.document().undo();
 
-        drive_the_kite();
+        if (!step("open the demo in motion", open_in_motion()))
+            return false;
         show_bars(12, 17);
-        go_to(14, 2);
+        go_to(14, 1);
+        show_curve("Kite scale");
         picture("motion");
+        show_curve("Kick glow");
+        picture("follower");
+        window_.findChild<QPushButton*>("layers of the picture")->click();
+        picture("layers");
+        window_.findChild<QPushButton*>("curves")->click();
 
         window_.go_to_stop(MainWindow::ExportStop);
         bool written = true;
         for (const auto& row : exporters())
-            written = window_.export_panel().write(row, folder_ + "/kite-day." +
-                                                            QString::fromUtf8(row.extension.data())) &&
-                      written;
+            written =
+                window_.export_panel().write(row, folder_ + "/kite-day-" + QString::fromUtf8(row.id.data()) +
+                                                      "." + QString::fromUtf8(row.extension.data())) &&
+                written;
         window_.timeline().show_all();
         picture("export");
         return step("export", written);
@@ -259,29 +262,24 @@ private:
         window_.view().select({pins.begin(), pins.end()});
     }
 
-    /// A lane of motion with a pulse on every second beat of the chorus, half as strong by turns.
-    void drive_the_kite() {
+    bool open_in_motion() {
         auto& document = window_.document();
-        document.apply(with_lane(document.project(), LaneKind::Motion, "Kite scale"), "add lane");
-        const LaneId lane = document.project().lanes.back()->id;
-        Motion motion = document.project().lanes.back()->motion;
-        motion.own.property = "kite scale";
-        for (const auto& pulse : pulse_library())
-            if (pulse.name == "gust")
-                motion.pulse = pulse;
-        document.apply(with_motion(document.project(), lane, motion), "choose pulse");
-        const auto& grid = *document.project().grid;
-        const Picker beats{
-            "beats", grid.ticks_of({13, 1, 0}), grid.ticks_of({17, 1, 0}), {{"every-nth", {2, 0}}}};
-        Variation by_turns;
-        by_turns.strength = Variation::Strength::Alternates;
-        by_turns.low = 60;
-        if (auto placed = place(document.project(), lane, beats, {PulseBody{}, {}, by_turns}))
-            document.apply(placed->project, "place pulses");
-        document.apply(with_lane_moved(document.project(), lane, -1).value_or(document.project()),
-                       "move lane");
-        window_.view().select({document.project().lane(lane)->pins.front().id});
+        const auto folder = document.path().parent_path();
+        if (!document.open(folder / "kite-day-in-motion.pulsepin"))
+            return false;
+        SongLook look = window_.view().look();
+        look.spectrum = SongLook::Spectrum::Folded; // room for the lanes
+        window_.view().set_look(look);
         window_.go_to_stop(MainWindow::MotionStop);
+        return wait(
+            [&] { return document.sound() && !document.jobs().busy() && !document.followers().empty(); });
+    }
+
+    void show_curve(const char* lane) {
+        auto* lanes = window_.findChild<QComboBox*>("motion lane");
+        lanes->setCurrentIndex(lanes->findText(lane));
+        window_.view().select({});
+        wait([this] { return window_.preview().shown().exact; });
     }
 
     void select_cut_at_playhead() {

@@ -433,6 +433,22 @@ private slots:
             QCOMPARE(bands[i].until_hz, bands[i + 1].from_hz);
     }
 
+    void only_what_is_looked_at_makes_it_compute_again() {
+        auto project = steady_project(120, 0, 20);
+        const auto markers = lane_of_kind(project, LaneKind::Marker),
+                   cuts = lane_of_kind(project, LaneKind::Cut);
+        Follower follower;
+        follower.source = "time-since";
+        follower.lane = markers;
+        add_follower(project, follower);
+        const Pin at_four{{}, MusicalAnchor{Ticks(960 * 4)}, MarkerBody{"a"}, {}};
+        QVERIFY(!follows_the_same(project, *with_pins(project, markers, {at_four})));
+        const Pin cut{{}, MusicalAnchor{Ticks(0)}, CutBody{project.bin->front().id, {}}, {}};
+        QVERIFY(follows_the_same(project, *with_pins(project, cuts, {cut})));
+        QVERIFY(!follows_the_same(
+            project, relabelled(project, *BeatGrid::steady(Bpm(90), Seconds(0), {}, Seconds(20)))));
+    }
+
     void measuring_can_be_cancelled() {
         std::stop_source stop;
         stop.request_stop();

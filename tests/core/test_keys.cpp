@@ -5,6 +5,7 @@
 #include "model/key_edits.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
+#include "model/rate_edits.h"
 #include "model/stage_edits.h"
 #include "schedule/forms.h"
 #include "schedule/lane_spans.h"
@@ -224,6 +225,57 @@ private slots:
         layer.picture = project.bin->front().id;
         project = *with_layer(project, layer);
         QVERIFY(!without_clip(project, layer.picture));
+    }
+
+    // Common practice: 20 to 60 frames a second at the end, and nothing may move.
+    void another_picture_rate_moves_nothing() {
+        auto project = with_lane(steady_project(117, 0.1, 60, "20"), LaneKind::Motion, "Scale");
+        const auto id = project.lanes.back()->id;
+        Motion motion;
+        motion.own.lead = Frames(4);
+        motion.pulse.up = {Length::Unit::InFrames, 4};
+        motion.pulse.held = {Length::Unit::InMilliseconds, 50};
+        motion.pulse.down = {Length::Unit::InFrames, 7};
+        project = *with_motion(project, id, motion);
+        project = *with_lead(project, id, Frames(2));
+        PulseBody own;
+        own.shape = std::make_shared<const Pulse>(motion.pulse);
+        project = *with_pins(project, id,
+                             {{{}, MusicalAnchor{Ticks(960)}, PulseBody{}, {}},
+                              {{}, MusicalAnchor{Ticks(960 * 3), Frames(3)}, own, {}},
+                              {{}, MusicalAnchor{Ticks(960 * 7)}, PulseBody{}, {}}});
+        TriggerBody flash;
+        flash.length = {Length::Unit::InFrames, 6};
+        project = with_lane(project, LaneKind::Trigger, "Flash");
+        project = *with_pins(project, project.lanes.back()->id, {{{}, MusicalAnchor{Ticks(960)}, flash, {}}});
+        const auto spans_at = [&](const Project& of, std::size_t lane) {
+            return spans_of(of, *of.lanes[lane], resolve(of, *of.lanes[lane]));
+        };
+        for (const char* rate : {"60", "24", "29.97"}) {
+            const auto other = with_frame_rate(project, *FrameRate::parse(rate));
+            const double fps = other.settings->frame_rate.per_second();
+            const std::size_t lane = project.lanes.size() - 2;
+            const auto before = spans_at(project, lane).motion.pulses(),
+                       after = spans_at(other, lane).motion.pulses();
+            QCOMPARE(after.size(), std::size_t{3});
+            for (std::size_t i = 0; i < after.size(); ++i)
+                for (const auto edge :
+                     {&PulseSpan::start, &PulseSpan::peak, &PulseSpan::hold_end, &PulseSpan::end})
+                    // Half a frame of either rate for the beat, and of the new one for the lead and the
+                    // offset.
+                    QVERIFY(std::abs(after[i].*edge / fps - before[i].*edge / 20) <=
+                            0.5 / 20 + 1.5 / fps + 1e-9);
+            const auto flash_before = spans_at(project, lane + 1).triggers[0],
+                       flash_after = spans_at(other, lane + 1).triggers[0];
+            QVERIFY(std::abs(static_cast<double>(flash_after.end.value) / fps -
+                             static_cast<double>(flash_before.end.value) / 20) <=
+                    0.5 / 20 + 0.5 / fps + 1e-9);
+            QVERIFY(std::holds_alternative<Frames>(other.lanes[lane]->lead));
+        }
+        // There and back is the same again.
+        QVERIFY(same_content(
+            with_frame_rate(with_frame_rate(project, *FrameRate::parse("60")), *FrameRate::parse("20")),
+            project));
     }
 
     void all_of_it_is_kept_in_the_file() {

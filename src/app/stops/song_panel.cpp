@@ -2,6 +2,7 @@
 #include "stops/song_panel.h"
 
 #include "model/edits.h"
+#include "model/rate_edits.h"
 #include "model/shot_edits.h"
 #include "time/timecode.h"
 #include "widgets.h"
@@ -28,9 +29,9 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
         rate_->addItem(tr("%1 a second").arg(QString::fromStdString(rate.text())));
     rate_->setToolTip(tr("Frames a second. All frame numbers are derived again; nothing moves in time."));
     connect(rate_, &QComboBox::activated, this, [this](int index) {
-        Settings settings = *document_.project().settings;
-        settings.frame_rate = common_frame_rates()[static_cast<std::size_t>(index)];
-        document_.apply(with_settings(document_.project(), settings), tr("change frame rate"));
+        document_.apply(
+            with_frame_rate(document_.project(), common_frame_rates()[static_cast<std::size_t>(index)]),
+            tr("change frame rate"));
     });
     rounding_ = new QComboBox;
     rounding_->setObjectName("rounding");

@@ -180,9 +180,34 @@ std::optional<double> lane_share(const Project& project, const Lane& lane, const
     }
 }
 
+namespace {
+
+/// The lanes whose pins or curves some follower looks at; all of them where one hangs on pins of others.
+std::vector<Shared<Lane>> looked_at(const Project& project) {
+    std::vector<LaneId> ids;
+    for (const auto& lane : project.lanes)
+        if (lane->kind == LaneKind::Follow) {
+            ids.push_back(lane->id);
+            ids.push_back(lane->motion.follower.lane);
+            for (const auto& step : lane->motion.follower.steps)
+                ids.push_back(step.other);
+        }
+    std::vector<Shared<Lane>> lanes;
+    for (const auto& lane : project.lanes)
+        if (std::find(ids.begin(), ids.end(), lane->id) != ids.end())
+            lanes.push_back(lane);
+    const bool hangs = std::any_of(lanes.begin(), lanes.end(), [](const auto& lane) {
+        return std::any_of(lane->pins.begin(), lane->pins.end(),
+                           [](const Pin& pin) { return std::holds_alternative<MarkerAnchor>(pin.anchor); });
+    });
+    return hangs ? project.lanes : lanes;
+}
+
+} // namespace
+
 bool follows_the_same(const Project& a, const Project& b) {
     return a.settings == b.settings && a.song == b.song && a.grid == b.grid && a.detection == b.detection &&
-           a.lanes == b.lanes;
+           (a.lanes == b.lanes || looked_at(a) == looked_at(b));
 }
 
 } // namespace pulsepin

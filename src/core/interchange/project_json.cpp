@@ -201,6 +201,9 @@ Project read_project(const json& j, const Path& folder) {
     project.pulses = std::make_shared<const std::vector<Pulse>>(std::move(pulses));
     if (const auto layers = j.find("layers"); layers != j.end())
         project.stage = std::make_shared<const Stage>(read_stage(*layers));
+    for (const auto& layer : project.stage->layers)
+        require(layer.id.value < std::max<std::uint64_t>(project.next_id, 3),
+                "the layer \"" + layer.name + "\" has a number that is not given out yet");
     for (const auto& l : field(j, "lanes")) {
         Lane lane = read_lane(l);
         claim(lane.id.value);

@@ -30,10 +30,11 @@ Result<Project> with_layer(const Project& project, Layer layer) {
     if (layer.kind == LayerKind::Camera)
         return fail("There is one camera already.");
     Stage stage = *project.stage;
-    layer.id = LayerId{project.next_id};
+    const std::uint64_t id = std::max<std::uint64_t>(project.next_id, 3); // a new stage has two layers
+    layer.id = LayerId{id};
     stage.layers.insert(stage.layers.end() - 1, std::move(layer));
     Project next = with_stage(project, std::move(stage));
-    ++next.next_id;
+    next.next_id = id + 1;
     return next;
 }
 
