@@ -84,7 +84,7 @@ void PreviewView::look_up() {
     shown_.wanted = frame;
     shown_.sound = now;
     std::erase_if(streams_, [&](const auto& one) { return project.stage->layer(one.first) == nullptr; });
-    composed_ = needs_composing(project);
+    composed_ = needs_composing(document_.curves(), frame);
     if (composed_) // by the time it is there, that much will have been heard
         compose(player_.playing() ? project.settings->frame_rate.frame_at(now + takes_) : frame);
     else

@@ -1,9 +1,63 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/staged_frame.h"
 
+#include "render/effects/effect.h"
+
 #include <algorithm>
+#include <cmath>
 
 namespace pulsepin {
+namespace {
+
+constexpr double punch_in = 15; // percent that it goes nearer, at full strength
+
+/// What a trigger of that name drives on the camera; nothing for names of one's own.
+struct TriggerAct {
+    std::string parameter;
+    double neutral, full;
+};
+
+std::optional<TriggerAct> act_of(const std::string& effect) {
+    if (effect == "punch-in")
+        return TriggerAct{"scale", 100, 100 + punch_in};
+    const auto rows = effects();
+    const auto row =
+        std::find_if(rows.begin(), rows.end(), [&](const EffectRow& one) { return one.id == effect; });
+    if (row == rows.end())
+        return std::nullopt;
+    const auto& first = row->parameters.front();
+    return TriggerAct{std::string(first.id), first.neutral, first.usual_high};
+}
+
+/// Calls `act` with each trigger that acts on the frame, and how much of its time has passed.
+template <class Act>
+void for_triggers_at(const Curves& curves, Frames frame, Act act) {
+    for (const auto& lane : curves.project.lanes) {
+        const auto spans = curves.spans.find(lane->id);
+        if (lane->kind != LaneKind::Trigger || spans == curves.spans.end())
+            continue;
+        for (const auto& span : spans->second.triggers)
+            if (!span.muted && !span.hidden && frame >= span.start && frame < span.end)
+                act(std::get<TriggerBody>(lane->pins[span.index].body),
+                    static_cast<double>((frame - span.start).value) /
+                        static_cast<double>((span.end - span.start).value));
+    }
+}
+
+/// The camera's values with what triggers do: a flash fades away, the others last.
+void let_triggers_act(const Curves& curves, Frames frame, ParameterValues& camera) {
+    for_triggers_at(curves, frame, [&](const TriggerBody& trigger, double passed) {
+        const auto act = act_of(trigger.effect);
+        if (!act)
+            return;
+        const double strength = trigger.strength / 100 * (trigger.effect == "flash" ? 1 - passed : 1);
+        const double moved = (act->full - act->neutral) * strength;
+        if (std::abs(moved) > std::abs(camera.of(act->parameter) - act->neutral)) // the stronger one is seen
+            camera.set(act->parameter, act->neutral + moved);
+    });
+}
+
+} // namespace
 
 StagedFrame staged_at(const Curves& curves, Frames frame,
                       const std::function<LayerPicture(const Layer&)>& picture_of) {
@@ -26,10 +80,18 @@ StagedFrame staged_at(const Curves& curves, Frames frame,
                                      layer.shape, layer.colour, std::move(values)});
         }
     }
+    let_triggers_act(curves, frame, staged.camera);
     return staged;
 }
 
-bool needs_composing(const Project& project) {
+bool needs_composing(const Curves& curves, Frames frame) {
+    const Project& project = curves.project;
+    bool triggered = false;
+    for_triggers_at(curves, frame, [&](const TriggerBody& trigger, double) {
+        triggered = triggered || act_of(trigger.effect).has_value();
+    });
+    if (triggered)
+        return true;
     const auto& layers = project.stage->layers;
     if (layers.size() != 2 || layers.front().kind != LayerKind::Shots || layers.front().hidden ||
         layers.front().cuts.value != 0)

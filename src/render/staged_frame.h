@@ -35,12 +35,13 @@ struct StagedFrame {
     ParameterValues camera;
 };
 
-/// The pictures of layers of shots and pictures are asked for.
+/// The pictures of layers of shots and pictures are asked for. Triggers whose effect is known act on the
+/// camera.
 [[nodiscard]] StagedFrame staged_at(const Curves& curves, Frames frame,
                                     const std::function<LayerPicture(const Layer&)>& picture_of);
 
 /// Whether a frame is more than one layer of shots as they are.
-[[nodiscard]] bool needs_composing(const Project& project);
+[[nodiscard]] bool needs_composing(const Curves& curves, Frames frame);
 
 /// The frame at that size; 640 x 360 of a 1280 x 720 picture is the same at half its pixels.
 [[nodiscard]] QImage composed(const StagedFrame& staged, QSize size);

@@ -225,7 +225,8 @@ private slots:
         auto project = steady_project(120, 0, 20);
         project = *with_layer(project, {{}, LayerKind::Shape, "Kite"});
         const LayerId kite = project.stage->layers[1].id;
-        QVERIFY(needs_composing(project) && !needs_composing(steady_project()));
+        QVERIFY(needs_composing({project, {}, {}}, Frames(0)) &&
+                !needs_composing({steady_project(), {}, {}}, Frames(0)));
         project = with_lane(project, LaneKind::Motion, "Hit");
         Motion motion;
         motion.own = {"scale", "%", 100, 130, {kite, "scale"}};
@@ -248,6 +249,35 @@ private slots:
         hidden.hidden = true;
         project = *with_changed_layer(project, hidden);
         QCOMPARE(frame(13).layers.size(), std::size_t{1});
+    }
+
+    void triggers_act_on_the_camera() {
+        auto project = with_lane(steady_project(120, 0, 20), LaneKind::Trigger, "Light");
+        TriggerBody flash, punch, own;
+        flash.length = punch.length = own.length = {Length::Unit::InFrames, 4};
+        flash.strength = 50;
+        punch.effect = "punch-in";
+        own.effect = "smoke machine";
+        project = *with_pins(project, project.lanes.back()->id,
+                             {{{}, MusicalAnchor{Ticks(960)}, flash, {}},
+                              {{}, MusicalAnchor{Ticks(960 * 2)}, punch, {}},
+                              {{}, MusicalAnchor{Ticks(960 * 3)}, own, {}}});
+        std::map<LaneId, LaneSpans> spans;
+        for (const auto& lane : project.lanes)
+            spans[lane->id] = spans_of(project, *lane, resolve(project, *lane));
+        const Curves curves{project, spans, {}};
+        const auto camera = [&](std::int64_t frame) {
+            return staged_at(curves, Frames(frame), [](const Layer&) { return LayerPicture{}; }).camera;
+        };
+        QCOMPARE(camera(11).of("flash"), 0.0);
+        QCOMPARE(camera(12).of("flash"), 40.0); // half of what is usual, then fading away
+        QCOMPARE(camera(14).of("flash"), 20.0);
+        QCOMPARE(camera(16).of("flash"), 0.0);
+        QCOMPARE(camera(24).of("scale"), 115.0);
+        QCOMPARE(camera(28).of("scale"), 100.0);
+        QVERIFY(camera(36) == ParameterValues());
+        QVERIFY(!needs_composing(curves, Frames(11)) && needs_composing(curves, Frames(12)));
+        QVERIFY(!needs_composing(curves, Frames(36)));
     }
 
     void frames_are_painted_on_another_thread_the_latest_first() {

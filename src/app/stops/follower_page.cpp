@@ -345,8 +345,7 @@ void FollowerPage::show_source(const Follower& follower) {
 void FollowerPage::show_steps(const Follower& follower) {
     // Rows that stay what they are keep their fields, and with them the keyboard's place.
     std::size_t kept = 0;
-    while (kept < steps_.size() && kept < follower.steps.size() &&
-           steps_[kept].id == follower.steps[kept].id)
+    while (kept < steps_.size() && kept < follower.steps.size() && steps_[kept].id == follower.steps[kept].id)
         ++kept;
     while (steps_.size() > kept) {
         take_away(steps_.back().box);
@@ -369,8 +368,11 @@ void FollowerPage::show_steps(const Follower& follower) {
         if (curve && i < curve->effects.size() && !step.off &&
             (step.id == "smooth" || step.id == "attack-release" || step.id == "delay")) {
             const auto& effect = curve->effects[i];
-            text =
-                tr("tops −%1 %, +%2 ms").arg(effect.lower * 100, 0, 'f', 0).arg(effect.later_ms, 0, 'f', 0);
+            const auto changed = [](double value) {
+                return (value < -0.5 ? QString("−") : QString("+")) +
+                       QString::number(std::abs(value), 'f', 0);
+            };
+            text = tr("tops %1 %, %2 ms").arg(changed(-effect.lower * 100), changed(effect.later_ms));
         }
         steps_[i].effect->setText(text);
         steps_[i].effect->setToolTip(tr("How much lower the tops of the curve become, and how much later"));

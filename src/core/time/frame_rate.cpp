@@ -93,11 +93,11 @@ std::string FrameRate::text() const {
 }
 
 std::span<const FrameRate> common_frame_rates() {
-    static const std::array<FrameRate, 11> rates{
-        *FrameRate::make(12, 1), *FrameRate::make(24000, 1001), *FrameRate::make(24, 1),
-        *FrameRate::make(25, 1), *FrameRate::make(30000, 1001), *FrameRate::make(30, 1),
-        *FrameRate::make(48, 1), *FrameRate::make(50, 1),       *FrameRate::make(60000, 1001),
-        *FrameRate::make(60, 1), *FrameRate::make(120, 1)};
+    static const std::array<FrameRate, 12> rates{
+        *FrameRate::make(12, 1),       *FrameRate::make(20, 1), *FrameRate::make(24000, 1001),
+        *FrameRate::make(24, 1),       *FrameRate::make(25, 1), *FrameRate::make(30000, 1001),
+        *FrameRate::make(30, 1),       *FrameRate::make(48, 1), *FrameRate::make(50, 1),
+        *FrameRate::make(60000, 1001), *FrameRate::make(60, 1), *FrameRate::make(120, 1)};
     return rates;
 }
 
