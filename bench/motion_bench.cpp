@@ -3,15 +3,19 @@
 // What a picture costs, as a whole and by effect, and what curves that follow the music cost.
 #include "application.h"
 #include "follow/feeds.h"
+#include "follow/sources.h"
 #include "interchange/export_material.h"
 #include "interchange/project_file.h"
+#include "main_window.h"
 #include "measured.h"
 #include "media/load_sound.h"
 #include "media/video_reader.h"
+#include "model/lane_edits.h"
 #include "render/effects/effect.h"
 #include "render/staged_frame.h"
 
 #include <QApplication>
+#include <QTest>
 
 namespace {
 
@@ -47,6 +51,38 @@ int main(int argc, char** argv) {
     const auto followers = *follow(project, song.samples.get(), tracks);
     const auto spans = all_spans(project);
     const Curves curves{project, spans, followers};
+    {
+        MainWindow window(Player::Device::None);
+        window.resize(1280, 800);
+        window.show();
+        Project bands = project;
+        for (const auto& band : twelve_bands()) {
+            bands = with_lane(bands, LaneKind::Follow, "band");
+            Motion motion;
+            motion.follower.from_hz = band.from_hz;
+            motion.follower.until_hz = band.until_hz;
+            motion.follower.steps = {{"fill", {}}};
+            bands = *with_motion(bands, bands.lanes.back()->id, motion);
+        }
+        while (bands.lanes.size() > 12)
+            bands.lanes.erase(bands.lanes.begin());
+        window.document().apply(bands, "bands");
+        for (int i = 0; i < 600 && window.document().followers().size() < 12; ++i)
+            QTest::qWait(100);
+        auto& timeline = window.timeline();
+        QImage canvas(timeline.size(), QImage::Format_RGB32);
+        for (const bool whole : {true, false}) {
+            int turn = 0;
+            whole ? timeline.show_all() : timeline.show_range(Seconds(20), Seconds(32));
+            row(whole ? "paint twelve followers, whole song" : "paint twelve followers, twelve seconds",
+                milliseconds(15,
+                             [&] {
+                                 timeline.set_wave_height(1 + 0.01 * (++turn % 2)); // all is painted again
+                                 timeline.render(&canvas);
+                             }),
+                "8");
+        }
+    }
     const QImage image = shot();
     const auto picture_of = [&](const Layer&) { return LayerPicture{image, {}, 0}; };
     const Frames frame(595 + 12); // in the chorus, all layers seen

@@ -143,11 +143,11 @@ void PreviewView::compose(Frames frame) {
         return seen.picture;
     };
     StagedFrame staged = staged_at(document_.curves(), frame, picture_of);
-    const bool only_shots = std::all_of(staged.layers.begin(), staged.layers.end(),
-                                        [](const auto& layer) { return layer.kind == LayerKind::Shots; });
-    const bool nothing = std::all_of(staged.layers.begin(), staged.layers.end(),
-                                     [](const auto& layer) { return layer.picture.image.isNull(); });
-    if (message_.isEmpty() && only_shots && nothing && all_there_)
+    const bool nothing = std::all_of(staged.layers.begin(), staged.layers.end(), [](const auto& layer) {
+        const bool pictured = layer.kind == LayerKind::Shots || layer.kind == LayerKind::Picture;
+        return layer.values.of("opacity") <= 0 || (pictured && layer.picture.image.isNull());
+    });
+    if (message_.isEmpty() && nothing && all_there_)
         message_ = tr("No shot here");
     composing_ = frame;
     // A picture with a hole where a shot is still being decoded is not shown; the last one stays until it is

@@ -212,6 +212,25 @@ private slots:
         choose(desk, "add step", "Sum");
         choose(desk, "step 1 other", "Kick");
         QVERIFY(desk.message().contains("follow itself"));
+        // The kick's tops become markers, which pickers find.
+        choose(desk, "motion lane", "Kick");
+        QVERIFY(desk.settle());
+        answer_with("0.2");
+        choose_from_menu(desk.window.findChild<QPushButton*>("freeze"), {"Its tops"});
+        const Lane& tops = *desk.project().lanes.back();
+        QCOMPARE(tops.name, std::string("Tops of Kick"));
+        QVERIFY(tops.pins.size() > 20);
+        int on_kicks = 0;
+        for (const auto& resolved : desk.window.document().schedule().back().pins)
+            for (const auto& row : desk.project().detection->rows)
+                if (row.name == "kick")
+                    on_kicks +=
+                        std::any_of(row.onsets.begin(), row.onsets.end(), [&](const FoundOnset& onset) {
+                            return resolved.time - onset.time > Seconds(-0.03) &&
+                                   resolved.time - onset.time < Seconds(0.09);
+                        });
+        QVERIFY2(on_kicks > static_cast<int>(tops.pins.size() / 2),
+                 qPrintable(QString("%1 of %2").arg(on_kicks).arg(tops.pins.size())));
     }
 
     void journey_a_wave_blends_two_layers() {

@@ -105,9 +105,12 @@ inline void choose_from_menu(QWidget* button, const QStringList& path) {
                 QTest::mouseClick(menu, Qt::LeftButton, {}, at);
                 return;
             }
+        QStringList there;
+        for (auto* action : menu ? menu->actions() : QList<QAction*>())
+            there << action->text();
         while (auto* open = QApplication::activePopupWidget())
             open->close();
-        QFAIL(qPrintable("not in the menu: " + walk->path.front()));
+        QFAIL(qPrintable("not in the menu: " + walk->path.front() + "; there is: " + there.join(", ")));
     };
     QTimer::singleShot(80, qApp, [walk] { walk->step(); });
     QTest::mouseClick(button, Qt::LeftButton);

@@ -2,6 +2,7 @@
 #include "details/feed_table.h"
 
 #include "follow/freeze.h"
+#include "follow/tops.h"
 #include "model/lane_edits.h"
 #include "render/parameters.h"
 #include "schedule/shots.h"
@@ -92,6 +93,10 @@ FeedTable::FeedTable(Document& document, ViewState& view, QWidget* parent)
             const QString name = QString::fromStdString(feeds_of(*now)[i].property);
             ways->addAction(tr("%1, a key each frame").arg(name), this, [this, i] { freeze(i, false); });
             ways->addAction(tr("%1, as few as need be…").arg(name), this, [this, i] { freeze(i, true); });
+        }
+        if (now && now->kind == LaneKind::Follow) {
+            ways->addSeparator();
+            ways->addAction(tr("Its tops as markers…"), this, &FeedTable::mark_tops);
         }
     });
     buttons->addWidget(freeze_all, 1);
@@ -295,6 +300,21 @@ void FeedTable::freeze(std::size_t index, bool simplify) {
     }
     if (document_.apply(frozen(document_.project(), now->id, index, keys), tr("freeze to keys")))
         document_.say(told);
+}
+
+/// Tops become markers, and those can be picked.
+void FeedTable::mark_tops() {
+    const Lane* now = lane();
+    const auto found = document_.followers().find(now ? now->id : LaneId{});
+    if (found == document_.followers().end() || !found->second)
+        return document_.say(tr("The curve is still being computed"));
+    bool wanted = false;
+    const double least = QInputDialog::getDouble(
+        this, tr("Tops as markers"), tr("As high as this, or higher"), 0.5, -1000, 1000, 2, &wanted);
+    if (wanted)
+        document_.apply(
+            with_markers_at_tops(document_.project(), now->id, *found->second, least, Seconds(0.1)),
+            tr("mark tops"));
 }
 
 void FeedTable::refresh() {

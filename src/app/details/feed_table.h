@@ -49,6 +49,7 @@ private:
     void limit(std::size_t index, bool limited);
     void ask_for_lead(std::size_t index);
     void ask_for_limits(std::size_t index);
+    void mark_tops();
     void freeze(std::size_t index, bool simplify);
 
     Document& document_;

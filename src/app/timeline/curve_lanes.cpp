@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "timeline/curve_lanes.h"
 
-#include <QPainterPath>
+#include <QImage>
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 namespace pulsepin {
@@ -19,39 +20,86 @@ const FollowerCurve* curve_of(const Scene& scene, LaneId lane) {
 
 /// The highest of what a pixel covers, so that no hit is lost from afar.
 double highest_around(const CurveValues& values, double from, double until) {
-    double highest = value_between(values, from);
-    const double step = std::max(1.0, (until - from) / 12);
-    for (double at = from + step; at < until; at += step)
-        highest = std::max(highest, value_between(values, at));
-    return highest;
+    if (until - from < 2 || values.empty())
+        return value_between(values, from);
+    const auto last = static_cast<double>(values.size() - 1);
+    const auto first = static_cast<std::size_t>(std::clamp(from, 0.0, last)),
+               end = static_cast<std::size_t>(std::clamp(until, 0.0, last));
+    const std::size_t step = std::max<std::size_t>(1, (end - first) / 12);
+    float highest = values[first];
+    for (std::size_t i = first + step; i < end; i += step)
+        highest = std::max(highest, values[i]);
+    return static_cast<double>(highest);
 }
 
+/// Where the curve is in each pixel of the row, from left to right.
 template <class ValueAt>
-QPainterPath curve_path(const LaneScene& s, const CurveScale& scale, double lead, ValueAt value_at) {
+std::vector<double> course_of(const LaneScene& s, const CurveScale& scale, double lead, ValueAt value_at) {
     const double per_second = s.scene.project.settings->frame_rate.per_second();
-    QPainterPath path;
+    std::vector<double> course;
+    course.reserve(static_cast<std::size_t>(std::max(0.0, s.row.width())) + 1);
     for (double x = s.row.left(); x <= s.row.right(); x += 1) {
         const double frame = s.scene.scale.time(x).value * per_second + lead;
         const double next = s.scene.scale.time(x + 1).value * per_second + lead;
-        const QPointF at(x,
-                         s.row.top() + std::clamp(scale.y(value_at(frame, next)), 2.0, s.row.height() - 2));
-        if (x == s.row.left())
-            path.moveTo(at);
-        else
-            path.lineTo(at);
+        course.push_back(s.row.top() + std::clamp(scale.y(value_at(frame, next)), 2.0, s.row.height() - 2));
     }
-    return path;
+    return course;
 }
 
-void paint_line(QPainter& painter, const LaneScene& s, const QPainterPath& path, const QColor& colour,
-                double width) {
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.setBrush(Qt::NoBrush);
-    painter.setPen(QPen(colour, width));
+/// How much of the row of pixels [row, row + 1] lies between two heights.
+double covered(double top, double bottom, int row) {
+    return std::clamp(std::min(bottom, row + 1.0) - std::max(top, static_cast<double>(row)), 0.0, 1.0);
+}
+
+/// The line, and a wash from it down to `wash_bottom`, if there is one. Written column by column into an
+/// image of the row, edges softened: a path of as many points would cost ten times as much.
+void paint_line(QPainter& painter, const LaneScene& s, const std::vector<double>& course,
+                const QColor& colour, double width, std::optional<double> wash_bottom = {}) {
+    if (course.size() < 2)
+        return;
+    const double ratio = painter.device()->devicePixelRatioF();
+    QImage image(static_cast<int>(std::ceil(s.row.width() * ratio)),
+                 static_cast<int>(std::ceil(s.row.height() * ratio)), QImage::Format_ARGB32_Premultiplied);
+    image.fill(Qt::transparent);
+    const auto y_at = [&](double column) {
+        const double place = std::clamp(column / ratio, 0.0, static_cast<double>(course.size() - 1));
+        const auto i = std::min(static_cast<std::size_t>(place), course.size() - 2);
+        return (course[i] + (course[i + 1] - course[i]) * (place - static_cast<double>(i)) - s.row.top()) *
+               ratio;
+    };
+    const double half = width * ratio / 2;
+    const int floor_row = wash_bottom ? static_cast<int>((*wash_bottom - s.row.top()) * ratio) : 0;
+    // All is of one colour, so that a pixel is told by its opacity; 256 of them are made beforehand.
+    std::array<QRgb, 256> shades;
+    for (int a = 0; a < 256; ++a)
+        shades[static_cast<std::size_t>(a)] =
+            qRgba(colour.red() * a / 255, colour.green() * a / 255, colour.blue() * a / 255, a);
+    constexpr double wash = 0.2;
+    const auto shade = [&](double opacity) { return shades[static_cast<std::size_t>(opacity * 255 + 0.5)]; };
+    auto* pixels = reinterpret_cast<QRgb*>(image.bits());
+    const auto stride = static_cast<std::size_t>(image.width());
+    const auto pixel = [&](int x, int y) -> QRgb& {
+        return pixels[static_cast<std::size_t>(y) * stride + static_cast<std::size_t>(x)];
+    };
+    double before = y_at(-1), here = y_at(0);
+    for (int x = 0; x < image.width(); ++x) {
+        const double next = y_at(x + 1);
+        for (int y = std::max(0, static_cast<int>(here)); y < std::min(floor_row, image.height()); ++y)
+            pixel(x, y) = shade(wash);
+        const double from = (before + here) / 2, until = (here + next) / 2;
+        const double top = std::min({from, here, until}) - half,
+                     bottom = std::max({from, here, until}) + half;
+        for (int y = std::max(0, static_cast<int>(std::floor(top)));
+             y < std::min<double>(bottom, image.height()); ++y) {
+            const double line = colour.alphaF() * covered(top, bottom, y);
+            pixel(x, y) = shade(line + qAlpha(pixel(x, y)) / 255.0 * (1 - line));
+        }
+        before = here;
+        here = next;
+    }
     painter.setOpacity(s.lane.muted ? 0.35 : 1);
-    painter.drawPath(path);
+    painter.drawImage(QRectF(s.row.topLeft(), QSizeF(image.size()) / ratio), image);
     painter.setOpacity(1);
-    painter.setRenderHint(QPainter::Antialiasing, false);
 }
 
 void paint_ends(QPainter& painter, const LaneScene& s, const CurveScale& scale, double low, double high) {
@@ -91,17 +139,9 @@ void paint_follower(QPainter& painter, const LaneScene& s) {
     QColor source = s.scene.palette.paper_quiet;
     source.setAlphaF(0.55f);
     if (curve->stages.size() > 1)
-        paint_line(painter, s, curve_path(s, scale, 0, read(*curve->stages.front())), source, 1);
-    const QPainterPath line = curve_path(s, scale, lead, read(curve->values()));
-    QPainterPath ground = line;
-    ground.lineTo(s.row.right(), s.row.top() + scale.bottom);
-    ground.lineTo(s.row.left(), s.row.top() + scale.bottom);
-    QColor wash = s.scene.palette.motion;
-    wash.setAlphaF(0.2f);
-    painter.setOpacity(s.lane.muted ? 0.35 : 1);
-    painter.fillPath(ground, wash);
-    painter.setOpacity(1);
-    paint_line(painter, s, line, s.scene.palette.motion, 1.8);
+        paint_line(painter, s, course_of(s, scale, 0, read(*curve->stages.front())), source, 1);
+    const auto line = course_of(s, scale, lead, read(curve->values()));
+    paint_line(painter, s, line, s.scene.palette.motion, 1.8, s.row.top() + scale.bottom);
     for (const auto& step : s.lane.motion.follower.steps)
         if (!step.off && (step.id == "floor" || step.id == "ceiling"))
             paint_limit(painter, s, scale.y(step.values[0]),
@@ -141,10 +181,10 @@ void paint_curve(QPainter& painter, const LaneScene& s) {
     if (keys && s.spans.keys.empty())
         return;
     paint_line(painter, s,
-               curve_path(s, scale, 0,
-                          [&](double frame, double) {
-                              return keys ? s.spans.keys.value_at(frame) : s.spans.motion.value_at(frame);
-                          }),
+               course_of(s, scale, 0,
+                         [&](double frame, double) {
+                             return keys ? s.spans.keys.value_at(frame) : s.spans.motion.value_at(frame);
+                         }),
                s.scene.palette.motion, 1.8);
 }
 
@@ -162,11 +202,10 @@ void paint_follower_over(QPainter& painter, const Scene& scene, const QRectF& ro
     scale.bottom = row.height() - 2;
     scale.top = 4;
     paint_line(painter, over,
-               curve_path(over, scale, 0,
-                          [&](double from, double until) {
-                              return highest_around(values, from * curve->per_frame,
-                                                    until * curve->per_frame);
-                          }),
+               course_of(over, scale, 0,
+                         [&](double from, double until) {
+                             return highest_around(values, from * curve->per_frame, until * curve->per_frame);
+                         }),
                scene.palette.motion, 2);
 }
 

@@ -1,0 +1,14 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "follow/curve.h"
+
+namespace pulsepin {
+
+/// A new lane with a marker at each top of a follower's curve that is `least` or higher, no two closer than
+/// `gap`, so that pickers find them: each named after the lane. The lane's lead is not in them. Fails when
+/// there is none.
+[[nodiscard]] Result<Project> with_markers_at_tops(const Project& project, LaneId lane,
+                                                   const FollowerCurve& curve, double least, Seconds gap);
+
+} // namespace pulsepin
