@@ -46,6 +46,9 @@ void Document::begin(Project next, std::filesystem::path path, bool saved) {
     path_ = std::move(path);
     saved_at_.reset();
     loading_.reset();
+    followers_.clear(); // those of other lanes
+    followed_.reset();
+    tracks_.clear();
     take_sound(std::nullopt);
     emit opened();
     project_changed();

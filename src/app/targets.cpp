@@ -2,9 +2,20 @@
 #include "targets.h"
 
 #include "fields.h"
+#include "model/lane_edits.h"
 #include "render/effects/effect.h"
 
 namespace pulsepin {
+
+void change_motion(Document& document, LaneId lane, const QString& what,
+                   const std::function<void(Motion&)>& how) {
+    const Lane* target = document.project().lane(lane);
+    if (!target)
+        return;
+    Motion motion = target->motion;
+    how(motion);
+    document.apply(with_motion(document.project(), lane, std::move(motion)), what);
+}
 
 QString target_text(const Project& project, const Target& target) {
     const Layer* layer = project.stage->layer(target.layer);

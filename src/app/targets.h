@@ -1,12 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "model/project.h"
+#include "document.h"
 
 #include <QMenu>
 #include <functional>
 
 namespace pulsepin {
+
+/// One undo step that changes what a lane drives; nothing when the lane is gone.
+void change_motion(Document& document, LaneId lane, const QString& what,
+                   const std::function<void(Motion&)>& how);
 
 /// "Kite · scale"; empty for no target.
 [[nodiscard]] QString target_text(const Project& project, const Target& target);

@@ -8,7 +8,7 @@
 #include "render/staged_frame.h"
 #include "schedule/pulses.h"
 #include "schedule_text_dialog.h"
-#include "support/desk.h"
+#include "support/motion_desk.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
@@ -23,27 +23,10 @@ using namespace pulsepin::test;
 class JourneysDriven : public QObject {
     Q_OBJECT
 
-    static void choose(Desk& desk, const char* box, const QString& text) {
-        auto* combo = desk.window.findChild<QComboBox*>(box);
-        QVERIFY2(combo && combo->findText(text) >= 0, qPrintable(QString("%1: %2").arg(box, text)));
-        combo->setCurrentIndex(combo->findText(text));
-        emit combo->activated(combo->currentIndex());
-    }
-    static void number(Desk& desk, const char* spin, double value) {
-        auto* field = desk.window.findChild<QDoubleSpinBox*>(spin);
-        QVERIFY2(field && QTest::qWaitFor([&] { return field->isVisible(); }, 1000), spin);
-        field->setValue(value);
-    }
     static void target(Desk& desk, int feed, const QStringList& path) {
         auto* button = desk.window.findChild<QToolButton*>(QString("feed %1 target").arg(feed));
         QVERIFY(button && QTest::qWaitFor([&] { return button->isVisible(); }, 1000));
         choose_from_menu(button, path);
-    }
-    static LaneId add_lane(Desk& desk, const char* kind, const char* name) {
-        desk.window.go_to_stop(MainWindow::MotionStop);
-        answer_with(name);
-        choose_from_menu(desk.window.findChild<QPushButton*>("add motion lane"), {kind});
-        return desk.project().lanes.back()->id;
     }
     static void place_on(Desk& desk, const char* lane, const char* source, const char* every,
                          const char* row = nullptr) {
@@ -97,7 +80,7 @@ private slots:
     void journey_one_pulse_on_blur_shake_and_glow() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        const LaneId lane = add_lane(desk, "Pulses", "Hit");
+        const LaneId lane = add_motion_lane(desk, "Pulses", "Hit");
         desk.click("pulse hit");
         target(desk, 0, {"Shots", "blur"});
         number(desk, "feed 0 low", 0);
@@ -145,7 +128,7 @@ private slots:
         Desk desk;
         QVERIFY(desk.open_demo());
         // A curve drawn by hand: a double click adds a key, a drag gives it its value.
-        const LaneId rise = add_lane(desk, "Follower", "Rise");
+        const LaneId rise = add_motion_lane(desk, "Follower", "Rise");
         choose(desk, "follower source", "Drawn by hand");
         auto& timeline = desk.window.timeline();
         timeline.show_range(desk.bar(12), desk.bar(18));
@@ -167,7 +150,7 @@ private slots:
         number(desk, "key value", 0.9);
         desk.window.view().select({});
 
-        const LaneId kick = add_lane(desk, "Follower", "Kick");
+        const LaneId kick = add_motion_lane(desk, "Follower", "Kick");
         choose(desk, "follower band", "band: kick");
         choose(desk, "add step", "Fill");
         choose(desk, "add step", "Threshold");
@@ -243,7 +226,7 @@ private slots:
         number(desk, "value scale", 400);
         QCOMPARE(desk.project().stage->layers[1].values.at("scale"), 400.0);
         desk.click("curves");
-        const LaneId lane = add_lane(desk, "Follower", "Blend");
+        const LaneId lane = add_motion_lane(desk, "Follower", "Blend");
         choose(desk, "follower source", "Wave");
         target(desk, 0, {"disc", "opacity"});
         QVERIFY(desk.settle());
@@ -287,7 +270,7 @@ private slots:
         Settings settings = *desk.project().settings;
         settings.frame_rate = *FrameRate::parse("20");
         desk.window.document().apply(with_settings(desk.project(), settings), "change frame rate");
-        const LaneId lane = add_lane(desk, "Pulses", "Punch");
+        const LaneId lane = add_motion_lane(desk, "Pulses", "Punch");
         desk.click("pulse gust"); // four frames up, over the peak and back
         choose(desk, "rising", "back out");
         target(desk, 0, {"Camera", "scale"});
@@ -318,7 +301,7 @@ private slots:
     void journey_level_drives_scale_and_blur_and_silence_hides_nothing() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        add_lane(desk, "Follower", "Level");
+        add_motion_lane(desk, "Follower", "Level");
         choose(desk, "add step", "Fill");
         target(desk, 0, {"Shots", "scale"});
         number(desk, "feed 0 low", 60);
@@ -367,7 +350,7 @@ private slots:
     void journey_a_dip_on_every_kick_and_snare_as_text() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        const LaneId lane = add_lane(desk, "Pulses", "Zoom");
+        const LaneId lane = add_motion_lane(desk, "Pulses", "Zoom");
         desk.click("pulse dip");
         number(desk, "rest value", 0.8);
         number(desk, "peak value", 0.25);
@@ -427,7 +410,7 @@ private slots:
     void journey_keys_are_drawn_shaped_and_staggered() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        const LaneId lane = add_lane(desk, "Keys", "Turn");
+        const LaneId lane = add_motion_lane(desk, "Keys", "Turn");
         target(desk, 0, {"Shots", "rotation"});
         auto& timeline = desk.window.timeline();
         timeline.show_range(desk.bar(4), desk.bar(10));
@@ -474,13 +457,13 @@ private slots:
     void journey_own_pulses_and_places_of_their_own() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        const LaneId first = add_lane(desk, "Pulses", "First");
+        const LaneId first = add_motion_lane(desk, "Pulses", "First");
         desk.click("pulse gust");
         desk.window.findChild<QDoubleSpinBox*>("pulse held amount")->setValue(3);
         answer_with("my gust");
         desk.click("keep pulse");
         QCOMPARE(desk.project().pulses->size(), std::size_t{1});
-        const LaneId second = add_lane(desk, "Pulses", "Second");
+        const LaneId second = add_motion_lane(desk, "Pulses", "Second");
         auto* tile = desk.window.findChild<QPushButton*>("pulse my gust");
         QVERIFY(tile && tile->isVisible());
         QTest::mouseClick(tile, Qt::LeftButton);

@@ -4,7 +4,7 @@
 #include "application.h"
 #include "schedule/pulses.h"
 #include "stops/motion_panel.h"
-#include "support/desk.h"
+#include "support/motion_desk.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
@@ -17,23 +17,9 @@ using namespace pulsepin::test;
 class JourneysMotion : public QObject {
     Q_OBJECT
 
-    static void choose(Desk& desk, const char* box, const QString& text) {
-        auto* combo = desk.window.findChild<QComboBox*>(box);
-        QVERIFY2(combo && combo->findText(text) >= 0, qPrintable(QString("%1: %2").arg(box, text)));
-        combo->setCurrentIndex(combo->findText(text));
-        emit combo->activated(combo->currentIndex());
-    }
-    static void number(Desk& desk, const char* spin, double value) {
-        desk.window.findChild<QDoubleSpinBox*>(spin)->setValue(value);
-    }
     static const Lane& lane(Desk& desk) { return *desk.project().first_lane(LaneKind::Motion); }
     static const MotionCurve& curve(Desk& desk) { return desk.window.document().spans(lane(desk).id).motion; }
 
-    static void add_lane(Desk& desk, const char* name) {
-        desk.window.go_to_stop(MainWindow::MotionStop);
-        answer_with(name);
-        choose_from_menu(desk.window.findChild<QPushButton*>("add motion lane"), {"Pulses"});
-    }
     static void drag(PulseCurve* widget, QPointF from, QPointF to) {
         QTest::mousePress(widget, Qt::LeftButton, {}, from.toPoint());
         for (int i = 1; i <= 4; ++i) {
@@ -50,7 +36,7 @@ private slots:
         Desk desk;
         QVERIFY(desk.open_demo());
         auto& window = desk.window;
-        add_lane(desk, "Kite scale");
+        add_motion_lane(desk, "Pulses", "Kite scale");
         QCOMPARE(lane(desk).name, std::string("Kite scale"));
         desk.click("pulse arrival");
         QVERIFY(lane(desk).motion.pulse.arrives);
@@ -110,7 +96,7 @@ private slots:
     void journey_close_beats_are_told_and_never_overlap() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        add_lane(desk, "Blur");
+        add_motion_lane(desk, "Pulses", "Blur");
         desk.click("pulse gust"); // eleven frames; half a beat is six
         desk.window.go_to_stop(MainWindow::PlaceStop);
         auto* lanes = desk.window.findChild<QComboBox*>("lane choice");
@@ -145,7 +131,7 @@ private slots:
     void journey_a_dip_of_one_frame_on_every_kick_handed_on() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        add_lane(desk, "Zoom");
+        add_motion_lane(desk, "Pulses", "Zoom");
         desk.click("pulse dip");
         number(desk, "rest value", 0.8);
         number(desk, "peak value", 0.25);

@@ -90,11 +90,14 @@ inline void choose_from_menu(QWidget* button, const QStringList& path) {
     struct Walk {
         QStringList path;
         std::function<void()> step;
+        int waited = 0;
     };
     auto walk = std::make_shared<Walk>();
     walk->path = path;
     walk->step = [walk = walk.get()] {
         auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
+        if (!menu && ++walk->waited < 25) // a busy window opens it later
+            return QTimer::singleShot(40, qApp, [walk] { walk->step(); });
         for (auto* action : menu ? menu->actions() : QList<QAction*>())
             if (action->text().startsWith(walk->path.front())) {
                 walk->path.removeFirst();

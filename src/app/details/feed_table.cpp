@@ -125,12 +125,8 @@ const Lane* FeedTable::lane() const {
 }
 
 void FeedTable::change(const QString& what, const std::function<void(Motion&)>& how) {
-    const Lane* target = showing_ ? nullptr : lane();
-    if (!target)
-        return;
-    Motion motion = target->motion;
-    how(motion);
-    document_.apply(with_motion(document_.project(), target->id, std::move(motion)), what);
+    if (!showing_)
+        change_motion(document_, view_.motion_lane(), what, how);
 }
 
 void FeedTable::change_feed(std::size_t index, const QString& what, const std::function<void(Feed&)>& how) {

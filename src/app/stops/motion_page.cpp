@@ -1,17 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "stops/motion_page.h"
 
-#include "model/lane_edits.h"
+#include "targets.h"
 
 namespace pulsepin {
 
 void MotionPage::change(const QString& what, const std::function<void(Motion&)>& how) {
-    const Lane* target = showing_ ? nullptr : lane();
-    if (!target)
-        return;
-    Motion motion = target->motion;
-    how(motion);
-    document_.apply(with_motion(document_.project(), target->id, std::move(motion)), what);
+    if (!showing_)
+        change_motion(document_, lane_, what, how);
 }
 
 } // namespace pulsepin

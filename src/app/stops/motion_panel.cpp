@@ -5,6 +5,7 @@
 #include "model/lane_edits.h"
 #include "model/lane_kinds.h"
 #include "stops/choices.h"
+#include "targets.h"
 #include "widgets.h"
 
 #include <QHBoxLayout>
@@ -161,12 +162,8 @@ MotionPage* MotionPanel::page_of(LaneKind kind) const {
 }
 
 void MotionPanel::change(const QString& what, const std::function<void(Motion&)>& how) {
-    const Lane* target = showing_ ? nullptr : lane();
-    if (!target)
-        return;
-    Motion motion = target->motion;
-    how(motion);
-    document_.apply(with_motion(document_.project(), target->id, std::move(motion)), what);
+    if (!showing_ && lane())
+        change_motion(document_, lane()->id, what, how);
 }
 
 void MotionPanel::fill_lanes() {

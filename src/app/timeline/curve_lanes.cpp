@@ -119,7 +119,7 @@ void paint_limit(QPainter& painter, const LaneScene& s, double y, const QString&
     QFont font = painter.font();
     font.setPixelSize(10);
     painter.setFont(font);
-    painter.drawText(QRectF(s.row.right() - 90, s.row.top() + y - 13, 84, 12), Qt::AlignRight, name);
+    painter.drawText(QRectF(s.row.right() - 102, s.row.top() + y - 13, 84, 12), Qt::AlignRight, name);
 }
 
 void paint_follower(QPainter& painter, const LaneScene& s) {

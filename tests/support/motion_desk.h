@@ -1,0 +1,33 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "support/desk.h"
+
+#include <QComboBox>
+#include <QDoubleSpinBox>
+
+namespace pulsepin::test {
+
+/// Chooses an entry of a list, as a person does.
+inline void choose(Desk& desk, const char* box, const QString& text) {
+    auto* combo = desk.window.findChild<QComboBox*>(box);
+    QVERIFY2(combo && combo->findText(text) >= 0, qPrintable(QString("%1: %2").arg(box, text)));
+    combo->setCurrentIndex(combo->findText(text));
+    emit combo->activated(combo->currentIndex());
+}
+
+inline void number(Desk& desk, const char* spin, double value) {
+    auto* field = desk.window.findChild<QDoubleSpinBox*>(spin);
+    QVERIFY2(field && QTest::qWaitFor([&] { return field->isVisible(); }, 1000), spin);
+    field->setValue(value);
+}
+
+/// A lane that drives something, by the menu of the stop "Motion"; `kind` is how its entry begins.
+inline LaneId add_motion_lane(Desk& desk, const char* kind, const char* name) {
+    desk.window.go_to_stop(MainWindow::MotionStop);
+    answer_with(name);
+    choose_from_menu(desk.window.findChild<QPushButton*>("add motion lane"), {kind});
+    return desk.project().lanes.back()->id;
+}
+
+} // namespace pulsepin::test
