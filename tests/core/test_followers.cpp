@@ -342,18 +342,15 @@ private slots:
     }
 
     void a_range_is_gone_through_inverted_and_cut_off() {
-        Feed feed;
-        feed.low = 0;
-        feed.high = 150;
-        QCOMPARE(fed(feed, 0.5), 75.0);
+        QCOMPARE(fed({"blur", "px", 0, 150, {}, Feed::Limits{0, 400}, Frames(0)}, 0.5), 75.0);
         // Common practice: 120 minus the value where a low number means strong, cut off where that is below
         // its range.
-        feed = {"glow limit", "", 120, -30, {}, Feed::Limits{0, 255}, Frames(0)};
-        QCOMPARE(fed(feed, 0), 120.0);
-        QCOMPARE(fed(feed, 0.8), 0.0);
-        QCOMPARE(fed(feed, 1), 0.0);
-        QVERIFY(std::abs(fed(feed, 0.4) - 60) < 1e-9);
-        QVERIFY(std::abs(share_of(feed, 60) - 0.4) < 1e-9);
+        const Feed limit{"glow limit", "", 120, -30, {}, Feed::Limits{0, 255}, Frames(0)};
+        QCOMPARE(fed(limit, 0), 120.0);
+        QCOMPARE(fed(limit, 0.8), 0.0);
+        QCOMPARE(fed(limit, 1), 0.0);
+        QVERIFY(std::abs(fed(limit, 0.4) - 60) < 1e-9);
+        QVERIFY(std::abs(share_of(limit, 60) - 0.4) < 1e-9);
     }
 
     void several_feeds_of_one_property_add_up_from_rest() {
