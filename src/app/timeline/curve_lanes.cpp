@@ -191,7 +191,7 @@ void paint_curve(QPainter& painter, const LaneScene& s) {
 void paint_follower_over(QPainter& painter, const Scene& scene, const QRectF& row) {
     const Lane* lane = scene.project.lane(scene.view.motion_lane());
     const auto* curve = lane && lane->kind == LaneKind::Follow ? curve_of(scene, lane->id) : nullptr;
-    if (!curve || curve->stages.empty() || row.height() < 20)
+    if (!curve || curve->stages.empty() || !curve->trouble.empty() || row.height() < 20)
         return;
     const auto step =
         std::min(scene.view.follower_step().value_or(curve->stages.size() - 1), curve->stages.size() - 1);
