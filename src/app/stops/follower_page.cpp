@@ -4,6 +4,7 @@
 #include "follow/sources.h"
 #include "follow/steps.h"
 #include "stops/choices.h"
+#include "stops/tight_row.h"
 #include "widgets.h"
 
 #include <QGridLayout>
@@ -13,13 +14,6 @@
 
 namespace pulsepin {
 namespace {
-
-QHBoxLayout* tight_row(QWidget* box) {
-    auto* row = new QHBoxLayout(box);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(4);
-    return row;
-}
 
 QPushButton* small(const QString& name, const QString& text, const QString& tip) {
     auto* button = new QPushButton(text);
@@ -193,7 +187,7 @@ QWidget* FollowerPage::make_source() {
     grid->addWidget(add_, 1, 0);
     // Never more than one group of these is seen.
     auto* others = new QWidget;
-    auto* row = tight_row(others);
+    auto* row = tight_row(others, 4);
     for (QWidget* widget :
          {static_cast<QWidget*>(row_), static_cast<QWidget*>(fall_), static_cast<QWidget*>(wave_),
           static_cast<QWidget*>(period_), static_cast<QWidget*>(counted_), static_cast<QWidget*>(phase_),
@@ -230,7 +224,7 @@ void FollowerPage::fill_with_other_lanes(QComboBox* box, LaneId chosen) const {
 FollowerPage::StepRow FollowerPage::make_step(std::size_t index, const FollowerStep& step) {
     const auto* row = follower_step(step.id);
     StepRow made{new QWidget, step.id, {}, nullptr, nullptr, nullptr};
-    auto* line = tight_row(made.box);
+    auto* line = tight_row(made.box, 4);
     const QString number_text = QString::number(index + 1);
     made.on = new QPushButton(row ? text_of(row->label) : QString::fromStdString(step.id));
     made.on->setObjectName("step " + number_text);

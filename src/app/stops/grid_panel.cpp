@@ -4,6 +4,7 @@
 #include "stops/grid_panel.h"
 
 #include "model/edits.h"
+#include "stops/tight_row.h"
 #include "time/musical_text.h"
 #include "widgets.h"
 
@@ -14,17 +15,6 @@
 #include <tuple>
 
 namespace pulsepin {
-namespace {
-
-QHBoxLayout* tight_row(QWidget* box, int spacing) {
-    auto* row = new QHBoxLayout(box);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(spacing);
-    return row;
-}
-
-} // namespace
-
 GridPanel::GridPanel(Document& document, ViewState& view, QWidget* parent)
     : StopPanel(document, view, parent) {
     auto* outside = new QVBoxLayout(this);

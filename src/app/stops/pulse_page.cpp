@@ -5,6 +5,7 @@
 #include "schedule/pulses.h"
 #include "schedule/triggers.h"
 #include "stops/choices.h"
+#include "stops/tight_row.h"
 #include "widgets.h"
 
 #include <QEvent>
@@ -17,13 +18,6 @@
 
 namespace pulsepin {
 namespace {
-
-QHBoxLayout* row_in(QWidget* parent, int spacing) {
-    auto* row = new QHBoxLayout(parent);
-    row->setContentsMargins(0, 0, 0, 0);
-    row->setSpacing(spacing);
-    return row;
-}
 
 double frames_of(const Length& length, const Project& project) {
     if (length.unit == Length::Unit::InFrames)
@@ -77,7 +71,7 @@ PulsePage::PulsePage(Document& document, QWidget* parent) : MotionPage(document,
 
 QWidget* PulsePage::make_tiles() {
     auto* box = new QWidget;
-    tile_row_ = row_in(box, 4);
+    tile_row_ = tight_row(box, 4);
     for (const auto& pulse : pulse_library())
         tile_row_->addWidget(make_tile(pulse));
     tile_row_->addStretch(1);
@@ -255,7 +249,7 @@ QWidget* PulsePage::make_lengths() {
     grid->addWidget(down_, 2, 1);
     grid->addWidget(falling_, 2, 2);
     auto* ways = new QWidget;
-    auto* row = row_in(ways, 3);
+    auto* row = tight_row(ways, 3);
     const auto choice = [&](const QString& name, const QString& text, const QString& tip,
                             std::function<void(Pulse&)> set) {
         auto* button = new QPushButton(text);
