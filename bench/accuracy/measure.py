@@ -35,7 +35,7 @@ def column(text):
 
 
 def pulsepin(audio, out, a, flags=()):
-    _, cpu = timed([a.cli, 'analyze', audio, '--json', out, *flags])
+    _, cpu = timed([a.cli, 'analyze', audio, '--json', out, '--force', *flags])
     return (json.load(open(out)) if os.path.exists(out) else {}), cpu
 
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "application.h"
 
+#include "calm_choices.h"
 #include "palette.h"
 
 #include <QApplication>
@@ -26,6 +27,7 @@ void prepare_application(QApplication& application) {
     application.setFont(font);
     application.setStyle(QStyleFactory::create("Fusion"));
     application.setStyleSheet(style_sheet(day_palette()));
+    application.installEventFilter(new CalmChoices(&application));
 }
 
 } // namespace pulsepin

@@ -2,11 +2,14 @@
 #include "document.h"
 
 #include "media/video_reader.h"
+#include "follow/song_sound.h"
 #include "model/edits.h"
+#include "model/within_limits.h"
 
 #include <QDir>
 #include <QFileInfo>
 #include <cmath>
+#include <utility>
 
 namespace pulsepin {
 namespace {
@@ -52,15 +55,15 @@ Document::Document(QObject* parent) : QObject(parent), history_(new_project()), 
     derive();
     recovery_timer_.setInterval(recovery_interval_ms);
     connect(&recovery_timer_, &QTimer::timeout, this, [this] {
-        if (recovery_due_)
-            save_recovery_copy_now();
+        if (std::exchange(recovery_due_, false))
+            store_.keep_copy(project());
     });
+    connect(&store_, &ProjectStore::copy_not_kept, this, [this] { recovery_due_ = unsaved(); });
+    connect(&store_, &ProjectStore::changed, this, &Document::file_changed);
     recovery_timer_.start();
 }
 
-Document::~Document() {
-    remove_recovery_copy();
-}
+Document::~Document() = default;
 
 // -- changes
 
@@ -118,6 +121,8 @@ void Document::project_changed() {
     load_sound_of_project();
     update_sum();
     update_followers();
+    if (!spectrum_ && !spectrum_asked_)
+        look_at_spectrum();
     emit changed();
     emit file_changed();
 }
@@ -125,6 +130,8 @@ void Document::project_changed() {
 void Document::apply(Project next, const QString& name) {
     if (same_content(next, project()))
         return;
+    if (auto trouble = beyond_limits(next, project()))
+        return say(QString::fromStdString(trouble->message()));
     history_.push(std::move(next), name.toStdString());
     project_changed();
 }
@@ -172,7 +179,7 @@ void Document::open_song(const std::filesystem::path& path) {
             if (session != session_)
                 return;
             if (!loaded) {
-                if (loaded.error().what != cancelled_text)
+                if (!loaded.error().cancelled())
                     say(QString::fromStdString(loaded.error().message()));
                 else
                     say(tr("Opening was cancelled"));
@@ -220,7 +227,7 @@ void Document::add_clips(const std::vector<std::filesystem::path>& paths) {
                 outcome.refused << tr("There are no shots in that folder.");
             for (std::size_t i = 0; i < files.size(); ++i) {
                 if (p.cancelled())
-                    return fail(cancelled_text);
+                    return fail_cancelled();
                 p.report(static_cast<double>(i) / static_cast<double>(files.size()));
                 const auto full = std::filesystem::absolute(files[i]);
                 if (auto reader = VideoReader::open(full)) {
@@ -240,8 +247,10 @@ void Document::add_clips(const std::vector<std::filesystem::path>& paths) {
             return outcome;
         },
         [this, session](Result<Outcome> outcome) {
-            if (session != session_ || !outcome)
+            if (session != session_)
                 return;
+            if (!outcome)
+                return say(QString::fromStdString(outcome.error().message()));
             if (!outcome->clips.empty())
                 apply(with_clips(project(), outcome->clips), tr("add shots"));
             if (!outcome->refused.isEmpty())
@@ -259,11 +268,11 @@ void Document::take_sound(std::optional<LoadedSound> sound) {
     sound_ = std::move(sound);
     ears_.forget();
     sum_.reset();
-    summed_.clear();
-    song_summed_ = true;
+    summed_ = Summed{};
     sources_.clear(); // they were resampled for another song's rate
     sources_asked_.clear();
     spectrum_ = nullptr;
+    spectrum_asked_ = false;
     tracks_.clear();
     followed_.reset();
     emit sound_changed();
@@ -280,9 +289,8 @@ void Document::update_followers() {
         return;
     followed_ = now;
     followed_sound_ = sound;
-    const bool any = std::any_of(now.lanes.begin(), now.lanes.end(),
-                                 [](const auto& lane) { return lane->kind == LaneKind::Follow; });
-    if (!any) {
+    followers_current_ = !has_followers(now);
+    if (followers_current_) {
         followers_.clear();
         return emit followers_changed();
     }
@@ -303,6 +311,8 @@ void Document::update_followers() {
         [this, now, sound](Result<Followed> followed) {
             if (!followed) {
                 followed_.reset(); // asked for again with the next change
+                if (!followed.error().cancelled())
+                    say(QString::fromStdString(followed.error().message()));
                 return;
             }
             if (followed_sound_ == sound)
@@ -311,6 +321,7 @@ void Document::update_followers() {
             if (!followed_ || !follows_the_same(*followed_, now) || followed_sound_ != sound)
                 return; // something newer is on its way
             followers_ = std::move(followed->curves);
+            followers_current_ = true;
             emit followers_changed();
         });
 }
@@ -319,12 +330,17 @@ void Document::look_at_spectrum() {
     const auto* now = heard();
     if (!now)
         return;
+    spectrum_asked_ = true;
     jobs_.start<SpectrumMap>(
         tr("Drawing the spectrum"),
         [samples = now->samples](const Progress& p) { return make_spectrum_map(*samples, p); },
         [this, samples = now->samples](Result<SpectrumMap> map) {
-            if (!map || !heard() || heard()->samples != samples)
+            if (!heard() || heard()->samples != samples)
                 return;
+            if (!map) {
+                spectrum_asked_ = !map.error().cancelled(); // asked for again with the next change
+                return;
+            }
             spectrum_ = std::make_shared<const SpectrumMap>(*std::move(map));
             emit spectrum_changed();
         });
@@ -342,22 +358,15 @@ void Document::load_sound_of_project() {
     take_sound(std::nullopt);
     loading_ = wanted;
     const auto session = session_;
-    const bool trimmed = wanted.fingerprint.empty() || wanted.from.value > 0;
     jobs_.start<LoadedSound>(
         tr("Opening %1").arg(display_name(wanted.path)),
-        [wanted, trimmed](const Progress& p) {
-            LoadOptions options;
-            options.from = wanted.from;
-            if (trimmed)
-                options.length = wanted.length;
-            return load_sound(wanted.path, p, options);
-        },
+        [wanted](const Progress& p) { return load_song(wanted, p); },
         [this, session, wanted](Result<LoadedSound> loaded) {
             if (session != session_ || !loading_ || !same_stretch(*loading_, wanted))
                 return;
             loading_.reset();
             if (!loaded) {
-                if (loaded.error().what != cancelled_text)
+                if (!loaded.error().cancelled())
                     say(tr("The song is not there. %1")
                             .arg(QString::fromStdString(loaded.error().message())));
                 return;
@@ -393,8 +402,11 @@ void Document::load_source(const Clip& clip) {
         [this, session, id = clip.id, song = sound_->samples](Result<LoadedSound> loaded) {
             if (session != session_ || !sound_ || sound_->samples != song)
                 return;
-            if (!loaded)
+            if (!loaded) {
+                if (loaded.error().cancelled())
+                    sources_asked_.erase(id); // asked for again with the next change
                 return say(QString::fromStdString(loaded.error().message()));
+            }
             sources_[id] = std::move(*loaded);
             update_sum();
             emit heard_changed();
@@ -414,10 +426,10 @@ void Document::update_sum() {
                 all_there = false;
             }
     const bool with_song = song_is_heard(project());
-    if (!all_there || (parts == summed_ && with_song == song_summed_))
+    const Summed wanted{parts, with_song};
+    if (!all_there || wanted == summed_)
         return;
-    summed_ = parts;
-    song_summed_ = with_song;
+    summed_ = wanted;
     if (parts.empty() && with_song) {
         sum_.reset();
         emit heard_changed();
@@ -444,9 +456,13 @@ void Document::update_sum() {
         [mix, rate, length = sound_->samples->length()](const Progress& p) {
             return mix_down(mix, rate, length, p);
         },
-        [this, parts, song = sound_->samples](Result<LoadedSound> sum) {
-            if (!sum || !sound_ || sound_->samples != song || parts != summed_)
+        [this, wanted, song = sound_->samples](Result<LoadedSound> sum) {
+            if (!sound_ || sound_->samples != song || wanted != summed_)
                 return; // something newer is on its way
+            if (!sum) {
+                summed_.reset(); // asked for again with the next change
+                return say(QString::fromStdString(sum.error().message()));
+            }
             sum_ = std::move(*sum);
             emit heard_changed();
             look_at_spectrum();

@@ -11,6 +11,7 @@
 #include "model/history.h"
 #include "schedule/lane_spans.h"
 #include "schedule/sound_parts.h"
+#include "session/project_store.h"
 
 #include <QDateTime>
 #include <QObject>
@@ -37,6 +38,8 @@ public:
     [[nodiscard]] const LaneSpans& spans(LaneId lane) const;
     /// Of the lanes that follow; those of before until the new ones are there.
     [[nodiscard]] const FollowerCurves& followers() const { return followers_; }
+    /// followers() are those of the project as it is now.
+    [[nodiscard]] bool followers_current() const { return followers_current_; }
     [[nodiscard]] Curves curves() const { return {project(), spans_, followers_}; }
     /// The shots that the preview shows: of the first lane of cuts.
     [[nodiscard]] const std::vector<ShotSpan>& shown_shots() const;
@@ -74,25 +77,24 @@ public:
     void add_clips(const std::vector<std::filesystem::path>& paths);
 
     // -- the file
-    [[nodiscard]] const std::filesystem::path& path() const { return path_; }
+    [[nodiscard]] ProjectStore& store() { return store_; }
+    [[nodiscard]] const ProjectStore& store() const { return store_; }
+    [[nodiscard]] const std::filesystem::path& path() const { return store_.path(); }
     [[nodiscard]] QString title() const; ///< of the window: the file's name, or "Untitled"
     [[nodiscard]] bool unsaved() const { return !history_.is_saved(); }
-    [[nodiscard]] std::optional<QDateTime> saved_at() const { return saved_at_; }
     void start_new();
     [[nodiscard]] Result<void> open(const std::filesystem::path& path);
-    [[nodiscard]] Result<void> save(const std::filesystem::path& path);
-    [[nodiscard]] static QStringList recent_files();
+    /// In the background; the project counts as saved only when it is on the disk. `done` is always called.
+    void save(const std::filesystem::path& path, ProjectStore::Overwrite overwrite,
+              std::function<void(Result<void>)> done);
+    /// The same, waiting for the disk.
+    [[nodiscard]] Result<void> save_now(const std::filesystem::path& path);
 
     // -- recovery after a crash
-    struct Recovery {
-        std::filesystem::path copy;
-        QString original; ///< the project's own file; empty if it had none
-        QDateTime when;
-    };
-    [[nodiscard]] static std::vector<Recovery> recoveries();
-    [[nodiscard]] Result<void> recover(const Recovery& recovery);
-    static void discard(const Recovery& recovery);
-    void save_recovery_copy_now();
+    /// What a crash left behind becomes the open project, not saved; its copy stays until it is saved.
+    [[nodiscard]] Result<void> recover(const std::shared_ptr<RecoveryFolder>& left);
+    /// What is not saved yet is copied, and the copy stays when the program ends.
+    void keep_unsaved_work();
 
     void say(const QString& message) { emit said(message); }
 
@@ -107,7 +109,7 @@ signals:
     void opened(); ///< another project: views start afresh
 
 private:
-    void begin(Project project, std::filesystem::path path, bool saved);
+    void begin(Project project, bool saved);
     void project_changed();
     void derive();
     void load_sound_of_project();
@@ -116,9 +118,7 @@ private:
     void update_sum();
     void update_followers();
     void load_source(const Clip& clip);
-    void remember_recent(const std::filesystem::path& path);
-    [[nodiscard]] std::filesystem::path recovery_path() const;
-    void remove_recovery_copy();
+    void stop_background_work();
 
     History history_;
     Schedule schedule_;
@@ -127,24 +127,29 @@ private:
     LevelTracks tracks_;              ///< levels of the song that were measured
     std::optional<Project> followed_; ///< what followers_ are computed from, or about to be
     std::shared_ptr<const SampleStore> followed_sound_;
+    bool followers_current_ = true;
     Project derived_; ///< what schedule_ and spans_ were derived from
     mutable std::vector<BarTrust> trust_;
     mutable Shared<BeatGrid> trust_grid_; ///< what it was computed from
     mutable Shared<Detection> trust_found_;
-    std::filesystem::path path_;
-    std::optional<QDateTime> saved_at_;
     std::optional<LoadedSound> sound_;
     std::shared_ptr<const SpectrumMap> spectrum_;
     std::map<ClipId, LoadedSound> sources_;
     std::set<ClipId> sources_asked_;
     std::optional<LoadedSound> sum_;
-    std::vector<SoundPart> summed_; ///< what sum_ was made of, or is being made of
-    bool song_summed_ = true;
+    struct Summed {
+        std::vector<SoundPart> parts;
+        bool with_song = true;
+        friend bool operator==(const Summed&, const Summed&) = default;
+    };
+    std::optional<Summed> summed_ = Summed{}; ///< what sum_ was made of, or is being made of; none: ask again
+    bool spectrum_asked_ = false;
     std::optional<Song> loading_;
     std::optional<Song> loaded_; ///< whose samples sound_ holds
     QTimer recovery_timer_;
     bool recovery_due_ = false;
     std::uint64_t session_ = 0; ///< rises with each project, so that late results of the last one are dropped
+    ProjectStore store_;
     Ears ears_;
     Jobs jobs_;
 };

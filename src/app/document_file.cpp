@@ -1,50 +1,27 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // The project's file, and what is kept for the case of a crash.
-#include "base/text_file.h"
 #include "document.h"
 #include "interchange/project_file.h"
 #include "model/edits.h"
 
-#include <QCoreApplication>
-#include <QDir>
-#include <QFileInfo>
-#include <QSettings>
-#include <QStandardPaths>
-#include <csignal>
-
 namespace pulsepin {
-namespace {
-
-constexpr int most_recent_files = 8;
-
-std::filesystem::path recovery_folder() {
-    const QString folder =
-        QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation) + "/recovery";
-    QDir().mkpath(folder);
-    return folder.toStdString();
-}
-
-bool process_runs(qint64 pid) {
-    return pid > 0 && (::kill(static_cast<pid_t>(pid), 0) == 0 || errno == EPERM);
-}
-
-} // namespace
 
 QString Document::title() const {
-    return path_.empty() ? tr("Untitled") : QString::fromStdString(path_.filename().string());
+    return path().empty() ? tr("Untitled") : QString::fromStdString(path().filename().string());
 }
 
-void Document::begin(Project next, std::filesystem::path path, bool saved) {
-    remove_recovery_copy();
-    jobs_.cancel();
-    ++session_;
+void Document::stop_background_work() {
+    ++session_; // what was begun for the last project is not wanted any more
+    jobs_.cancel_all();
+}
+
+void Document::begin(Project next, bool saved) {
     history_ = History(std::move(next));
     derive(); // whoever looks while the sound goes finds this project as a whole
     if (!saved)
         history_.mark_unsaved();
-    path_ = std::move(path);
-    saved_at_.reset();
+    recovery_due_ = false;
     loading_.reset();
     followers_.clear(); // those of other lanes
     followed_.reset();
@@ -55,102 +32,63 @@ void Document::begin(Project next, std::filesystem::path path, bool saved) {
 }
 
 void Document::start_new() {
-    begin(new_project(), {}, true);
+    stop_background_work();
+    store_.begin({}, {});
+    begin(new_project(), true);
 }
 
 Result<void> Document::open(const std::filesystem::path& path) {
-    auto loaded = load_project(path);
+    auto loaded = load_project_file(path);
     if (!loaded)
         return tl::unexpected(loaded.error());
-    begin(*std::move(loaded), std::filesystem::absolute(path), true);
-    remember_recent(path_);
+    stop_background_work();
+    store_.begin(std::filesystem::absolute(path), loaded->file);
+    begin(std::move(loaded->project), true);
     return {};
 }
 
-Result<void> Document::save(const std::filesystem::path& path) {
+void Document::save(const std::filesystem::path& path, ProjectStore::Overwrite overwrite,
+                    std::function<void(Result<void>)> done) {
     const auto full = std::filesystem::absolute(path);
-    if (auto saved = save_project(project(), full); !saved)
-        return saved;
-    path_ = full;
-    history_.mark_saved();
-    saved_at_ = QDateTime::currentDateTime();
-    remove_recovery_copy();
-    remember_recent(full);
-    emit file_changed();
-    return {};
+    store_.save(project(), full, overwrite,
+                [this, session = session_, number = history_.number(), done = std::move(done)](Result<void> saved) {
+                    if (saved && session == session_) {
+                        history_.mark_saved(number);
+                        if (!unsaved()) { // nothing was changed while it was written
+                            recovery_due_ = false;
+                            store_.forget_copy();
+                        }
+                    }
+                    emit file_changed();
+                    done(saved);
+                });
 }
 
-QStringList Document::recent_files() {
-    return QSettings().value("recent").toStringList();
-}
-
-void Document::remember_recent(const std::filesystem::path& path) {
-    QStringList files = recent_files();
-    const QString name = QString::fromStdString(path.string());
-    files.removeAll(name);
-    files.prepend(name);
-    while (files.size() > most_recent_files)
-        files.removeLast();
-    QSettings().setValue("recent", files);
+Result<void> Document::save_now(const std::filesystem::path& path) {
+    Result<void> outcome;
+    save(path, ProjectStore::Overwrite::No, [&](const Result<void>& saved) { outcome = saved; });
+    store_.finish();
+    return outcome;
 }
 
 // -- recovery
 
-std::filesystem::path Document::recovery_path() const {
-    return recovery_folder() / (std::to_string(QCoreApplication::applicationPid()) + ".pulsepin");
-}
-
-void Document::save_recovery_copy_now() {
-    recovery_due_ = false;
-    const auto copy = recovery_path();
-    if (save_recovery_copy(project(), copy)) {
-        auto original = copy;
-        if (!write_text_file(original.replace_extension(".origin"), path_.string()))
-            say(tr("The copy for recovery could not be written"));
-    } else {
-        say(tr("The copy for recovery could not be written: save your work"));
-    }
-}
-
-void Document::remove_recovery_copy() {
-    recovery_due_ = false;
-    std::error_code ignored;
-    auto copy = recovery_path();
-    std::filesystem::remove(copy, ignored);
-    std::filesystem::remove(copy.replace_extension(".origin"), ignored);
-}
-
-std::vector<Document::Recovery> Document::recoveries() {
-    std::vector<Recovery> found;
-    std::error_code code;
-    for (const auto& entry : std::filesystem::directory_iterator(recovery_folder(), code)) {
-        if (entry.path().extension() != ".pulsepin")
-            continue;
-        if (process_runs(QString::fromStdString(entry.path().stem().string()).toLongLong()))
-            continue;
-        auto origin = entry.path();
-        const auto text = read_text_file(origin.replace_extension(".origin"));
-        found.push_back({entry.path(), text ? QString::fromStdString(*text) : QString(),
-                         QFileInfo(QString::fromStdString(entry.path().string())).lastModified()});
-    }
-    return found;
-}
-
-Result<void> Document::recover(const Recovery& recovery) {
-    auto loaded = load_project(recovery.copy);
+Result<void> Document::recover(const std::shared_ptr<RecoveryFolder>& left) {
+    auto loaded = load_project(left->copy());
     if (!loaded)
         return tl::unexpected(loaded.error());
-    begin(*std::move(loaded), recovery.original.toStdString(), false);
-    save_recovery_copy_now();
-    discard(recovery);
+    stop_background_work();
+    store_.begin_recovered(left);
+    begin(*std::move(loaded), false);
     return {};
 }
 
-void Document::discard(const Recovery& recovery) {
-    std::error_code ignored;
-    auto copy = recovery.copy;
-    std::filesystem::remove(copy, ignored);
-    std::filesystem::remove(copy.replace_extension(".origin"), ignored);
+void Document::keep_unsaved_work() {
+    if (unsaved()) {
+        store_.keep_copy(project());
+        store_.leave_copy();
+    }
+    store_.finish();
 }
 
 } // namespace pulsepin

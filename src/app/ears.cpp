@@ -48,7 +48,7 @@ Result<std::shared_ptr<const Heeded>> heard_before_or_now(const LoadedSound& sou
             std::error_code ignored;
             std::filesystem::last_write_time(path, std::filesystem::file_time_type::clock::now(), ignored);
             if (progress.cancelled())
-                return fail(cancelled_text);
+                return fail_cancelled();
             return std::make_shared<const Heeded>(std::move(*kept));
         }
     auto heeded = listen_to(*sound.samples, true, progress);
@@ -58,6 +58,14 @@ Result<std::shared_ptr<const Heeded>> heard_before_or_now(const LoadedSound& sou
     if (!sound.fingerprint.empty() && save_heeded(*heeded, sound.fingerprint, path))
         make_room_in_cache();
     return std::make_shared<const Heeded>(std::move(*heeded));
+}
+
+} // namespace
+
+namespace {
+
+QString why_not(const Error& error) {
+    return error.cancelled() ? Ears::tr("Detection was cancelled") : QString::fromStdString(error.message());
 }
 
 } // namespace
@@ -133,7 +141,7 @@ void Ears::when_heard(std::function<void()> then) {
                 return;
             if (!heeded) {
                 finding_ = false;
-                return document_.say(tr("Detection was cancelled"));
+                return document_.say(why_not(heeded.error()));
             }
             heeded_ = *heeded;
             heard_of_ = sound.samples;
@@ -161,7 +169,7 @@ void Ears::detect(const GridConditions& conditions, bool take_grid) {
                     return;
                 show(nullptr);
                 if (!found)
-                    return document_.say(tr("Detection was cancelled"));
+                    return document_.say(why_not(found.error()));
                 Detection detection = as_detection(*found);
                 // Rows that a person set up stay as they are; a file of an earlier version has only one.
                 if (const auto& before = document_.project().detection; before && before->rows.size() > 1)
@@ -189,7 +197,7 @@ void Ears::propose(const GridConditions& conditions) {
                 if (heeded != heeded_ || !project.song)
                     return;
                 if (!found)
-                    return document_.say(tr("Detection was cancelled"));
+                    return document_.say(why_not(found.error()));
                 if (!found->grid)
                     return document_.say(
                         tr("No beats were found that keep to what is held. The grid stays as it is."));

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "jobs.h"
 
+#include <utility>
+
 namespace pulsepin {
 
 Jobs::Jobs(QObject* parent) : QObject(parent) {
@@ -14,8 +16,15 @@ Jobs::~Jobs() {
 }
 
 void Jobs::cancel() {
-    waiting_.clear();
     thread_.request_stop();
+    emit changed();
+}
+
+void Jobs::cancel_all() {
+    const auto given_up = std::exchange(waiting_, {}); // those may ask for others
+    thread_.request_stop();
+    for (const auto& job : given_up)
+        job.give_up();
     emit changed();
 }
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "base/error.h"
+#include "base/guarded.h"
 #include "base/progress.h"
 
 #include <QObject>
@@ -22,21 +22,25 @@ public:
     explicit Jobs(QObject* parent = nullptr);
     ~Jobs() override;
 
-    /// Runs `work` on a thread of its own, then hands its result to `done` on the interface thread. A
-    /// cancelled job ends with the error `cancelled_text`.
+    /// Runs `work` on a thread of its own, then hands its result to `done` on the interface thread. `done` is
+    /// always called while this lives: cancelled work ends as fail_cancelled() says, whether it had begun or
+    /// not, and an exception becomes an error.
     template <class T>
     void start(const QString& name, std::function<Result<T>(const Progress&)> work,
                std::function<void(Result<T>)> done) {
-        enqueue({name, [work = std::move(work), done = std::move(done)](const Progress& progress) {
-                     auto result = std::make_shared<Result<T>>(work(progress));
+        enqueue({name,
+                 [work = std::move(work), done](const Progress& progress) {
+                     auto result = std::make_shared<Result<T>>(guarded([&] { return work(progress); }));
                      // Cancelled after it was done but before anyone saw it: it takes no effect either.
                      return std::function<void()>([result, done, stop = progress.stop] {
-                         done(stop.stop_requested() ? Result<T>(fail(cancelled_text)) : std::move(*result));
+                         done(stop.stop_requested() ? Result<T>(fail_cancelled()) : std::move(*result));
                      });
-                 }});
+                 },
+                 [done] { done(Result<T>(fail_cancelled())); }});
     }
 
-    void cancel(); ///< the running job and those that wait
+    void cancel();     ///< the running job, the one that is named; those that wait go on
+    void cancel_all(); ///< as when another project is opened
     [[nodiscard]] bool busy() const { return running_ || !waiting_.empty(); }
     [[nodiscard]] QString name() const { return name_; }
     [[nodiscard]] double progress() const { return share_->load(); }
@@ -48,6 +52,7 @@ private:
     struct Job {
         QString name;
         std::function<std::function<void()>(const Progress&)> run;
+        std::function<void()> give_up; ///< tells that it was cancelled before it began
     };
     void enqueue(Job job);
     void next();

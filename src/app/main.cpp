@@ -1,10 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "application.h"
+#include "end_signals.h"
 #include "main_window.h"
 #include "tour.h"
 
 #include <QApplication>
 #include <QCommandLineParser>
+#include <QScreen>
 #include <malloc.h>
 
 int main(int argc, char** argv) {
@@ -23,11 +25,24 @@ int main(int argc, char** argv) {
     parser.process(application);
 
     MainWindow window(parser.isSet("silent") ? Player::Device::None : Player::Device::System);
-    window.show();
-    if (!parser.isSet("tour"))
-        window.offer_recovery();
-    if (!parser.positionalArguments().isEmpty())
-        window.open_path(parser.positionalArguments().first());
+    EndSignals ending;
+    QObject::connect(&ending, &EndSignals::asked_to_end, &window, &MainWindow::end_now);
+    QObject::connect(&application, &QGuiApplication::commitDataRequest, &window, &MainWindow::desktop_ends,
+                     Qt::DirectConnection);
+    // Where the frame of the window would not find room, it fills the screen.
+    if (application.primaryScreen()->availableGeometry().height() < window.height() + 32)
+        window.showMaximized();
+    else
+        window.show();
+    const bool recovered = !parser.isSet("tour") && window.offer_recovery() == MainWindow::Recovered::Yes;
+    if (const auto files = parser.positionalArguments(); !files.isEmpty()) {
+        // Work that was just recovered is not put away again for a file that was named before it was known.
+        if (recovered)
+            window.document().say(QObject::tr("“%1” was not opened, since work was recovered. Save that first.")
+                                      .arg(files.first()));
+        else
+            window.open_path(files.first());
+    }
     if (parser.isSet("tour"))
         start_tour(window, parser.value("tour"));
     return QApplication::exec();

@@ -2,9 +2,7 @@
 #include "main_window.h"
 
 #include "model/edits.h"
-#include "schedule_text_dialog.h"
-
-#include "model/edits.h"
+#include "file_names.h"
 #include "model/lane_kinds.h"
 
 #include <QAbstractButton>
@@ -19,16 +17,12 @@
 #include <QHBoxLayout>
 #include <QMessageBox>
 #include <QMimeData>
+#include <QScreen>
+#include <QScrollArea>
 #include <QVBoxLayout>
 
 namespace pulsepin {
 namespace {
-
-const char* const project_filter = "Pulse Pin projects (*.pulsepin)";
-
-bool is_project(const QString& path) {
-    return path.endsWith(".pulsepin", Qt::CaseInsensitive);
-}
 
 bool looks_like_shots(const QString& path) {
     static const QStringList endings{"mp4", "mov", "webm", "mkv",  "avi", "m4v",  "mpg", "mpeg", "mxf",
@@ -47,7 +41,7 @@ QFrame* upright_line() {
 
 MainWindow::MainWindow(Player::Device device) : player_(device) {
     setObjectName("main window");
-    resize(1280, 800);
+    resize(QSize(1280, 800).boundedTo(screen()->availableGeometry().size()));
     setAcceptDrops(true);
     make_actions();
 
@@ -62,16 +56,18 @@ MainWindow::MainWindow(Player::Device device) : player_(device) {
     drawings_->addWidget(timeline_);
     drawings_->addWidget(score_);
     status_ = new StatusStrip(document_);
+    notice_ = new NoticeBar(document_);
     bench_ = make_bench();
     splitter_ = new QSplitter(Qt::Vertical);
     splitter_->setHandleWidth(2);
     splitter_->addWidget(drawings_);
-    splitter_->addWidget(bench_);
+    splitter_->addWidget(bench_area_);
     splitter_->setStretchFactor(0, 1);
     splitter_->setStretchFactor(1, 0);
     splitter_->setCollapsible(0, false);
     splitter_->setSizes({462, 261});
     column->addWidget(transport_);
+    column->addWidget(notice_);
     column->addWidget(splitter_, 1);
     column->addWidget(status_);
     setCentralWidget(centre);
@@ -87,7 +83,7 @@ QWidget* MainWindow::make_bench() {
     auto* bench = new QWidget;
     bench->setObjectName("desk");
     bench->setAttribute(Qt::WA_StyledBackground);
-    bench->setMinimumHeight(256);
+    bench->setMinimumHeight(244);
     auto* row = new QHBoxLayout(bench);
     row->setContentsMargins(0, 10, 14, 8);
     row->setSpacing(14);
@@ -117,10 +113,22 @@ QWidget* MainWindow::make_bench() {
     row->addWidget(upright_line());
     row->addWidget(details_);
     row->addWidget(preview_, 4);
+    // On a small screen the bench is scrolled rather than cut off.
+    bench_area_ = new QScrollArea;
+    bench_area_->setObjectName("bench area");
+    bench_area_->setFrameShape(QFrame::NoFrame);
+    bench_area_->setWidgetResizable(true);
+    bench_area_->setWidget(bench);
+    bench_area_->setMinimumHeight(150);
+    bench_area_->setFocusPolicy(Qt::NoFocus);
     return bench;
 }
 
 void MainWindow::connect_parts() {
+    connect(notice_, &NoticeBar::save_wanted, this, [this] { save(); });
+    connect(notice_, &NoticeBar::save_as_wanted, this, [this] { save_as(); });
+    connect(notice_, &NoticeBar::load_again_wanted, this, &MainWindow::load_again);
+    connect(notice_, &NoticeBar::look_wanted, this, &MainWindow::show_file_beside);
     connect(route_, &RouteList::chosen, this, [this](int index) {
         static_cast<StopPanel*>(stack_->currentWidget())->left();
         stack_->setCurrentIndex(index);
@@ -220,87 +228,8 @@ void MainWindow::refresh() {
                                                       : tr("Redo"));
 }
 
-// -- files
-
-bool MainWindow::may_lose_work() {
-    if (!document_.unsaved())
-        return true;
-    QMessageBox ask(QMessageBox::Question, tr("Unsaved work"),
-                    tr("“%1” has changes that are not saved.").arg(document_.title()),
-                    QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, this);
-    ask.setObjectName("unsaved work");
-    ask.setDefaultButton(QMessageBox::Save);
-    switch (ask.exec()) {
-    case QMessageBox::Save:
-        return save();
-    case QMessageBox::Discard:
-        return true;
-    default:
-        return false;
-    }
-}
-
-bool MainWindow::save() {
-    if (document_.path().empty())
-        return save_as();
-    if (auto saved = document_.save(document_.path()); !saved) {
-        document_.say(QString::fromStdString(saved.error().message()));
-        return false;
-    }
-    return true;
-}
-
-bool MainWindow::save_as() {
-    QString path = QFileDialog::getSaveFileName(this, tr("Save project"), {}, project_filter);
-    if (path.isEmpty())
-        return false;
-    if (!is_project(path))
-        path += ".pulsepin";
-    if (auto saved = document_.save(path.toStdString()); !saved) {
-        document_.say(QString::fromStdString(saved.error().message()));
-        return false;
-    }
-    return true;
-}
-
-void MainWindow::open_path(const QString& path) {
-    if (!is_project(path)) {
-        document_.open_song(path.toStdString());
-        return;
-    }
-    if (!may_lose_work())
-        return;
-    if (auto opened = document_.open(path.toStdString()); !opened)
-        document_.say(QString::fromStdString(opened.error().message()));
-}
-
-void MainWindow::offer_recovery() {
-    for (const auto& recovery : Document::recoveries()) {
-        QMessageBox ask(QMessageBox::Question, tr("Work to recover"),
-                        tr("Pulse Pin did not end properly. Unsaved work on %1 from %2 can be recovered.")
-                            .arg(recovery.original.isEmpty() ? tr("an untitled project")
-                                                             : QFileInfo(recovery.original).fileName(),
-                                 QLocale().toString(recovery.when, QLocale::ShortFormat)),
-                        QMessageBox::NoButton, this);
-        ask.setObjectName("work to recover");
-        auto* recover = ask.addButton(tr("Recover"), QMessageBox::AcceptRole);
-        auto* later = ask.addButton(tr("Ask again next time"), QMessageBox::RejectRole);
-        auto* discard = ask.addButton(tr("Discard"), QMessageBox::DestructiveRole);
-        ask.setDefaultButton(recover);
-        ask.setEscapeButton(later);
-        ask.exec();
-        if (ask.clickedButton() == discard) {
-            Document::discard(recovery);
-        } else if (ask.clickedButton() == recover) {
-            if (auto done = document_.recover(recovery); !done)
-                document_.say(QString::fromStdString(done.error().message()));
-            return; // one project at a time; the others are offered again
-        }
-    }
-}
-
 void MainWindow::open_dialog() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Open project"), {}, project_filter);
+    const QString path = QFileDialog::getOpenFileName(this, tr("Open project"), {}, tr(project_filter));
     if (!path.isEmpty())
         open_path(path);
 }
@@ -343,48 +272,13 @@ void MainWindow::sound_dialog() {
         document_.add_sound(path.toStdString(), view_.playhead());
 }
 
-void MainWindow::export_dialog(const ExporterRow& row) {
-    if (row.id == "keys-text") { // how it is written is asked first, and kept in the project
-        ScheduleTextDialog dialog(document_.curves(), this);
-        const bool wanted = dialog.exec() == QDialog::Accepted;
-        Settings settings = *document_.project().settings;
-        settings.schedule_text = dialog.how();
-        document_.apply(with_settings(document_.project(), settings), tr("change text of keys"));
-        if (!wanted)
-            return;
-    }
-    const QString ending =
-        QString::fromUtf8(row.extension.data(), static_cast<qsizetype>(row.extension.size()));
-    QString suggested = document_.path().empty()
-                            ? QString("untitled.%1").arg(ending)
-                            : QString::fromStdString(std::filesystem::path(document_.path())
-                                                         .replace_extension(std::string(row.extension))
-                                                         .string());
-    QString path = QFileDialog::getSaveFileName(this, QString::fromUtf8(row.label.data()), suggested,
-                                                QString("*.%1").arg(ending));
-    if (path.isEmpty())
-        return;
-    if (QFileInfo(path).suffix().isEmpty())
-        path += "." + ending;
-    export_->write(row, path);
-}
-
 void MainWindow::fill_recent_menu() {
     recent_menu_->clear();
-    for (const auto& file : Document::recent_files())
+    for (const auto& file : ProjectStore::recent_files())
         connect(recent_menu_->addAction(QFileInfo(file).fileName()), &QAction::triggered, this,
                 [this, file] { open_path(file); });
     if (recent_menu_->isEmpty())
         recent_menu_->addAction(tr("none yet"))->setEnabled(false);
-}
-
-void MainWindow::closeEvent(QCloseEvent* event) {
-    if (!may_lose_work()) {
-        event->ignore();
-        return;
-    }
-    player_.stop();
-    event->accept();
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
@@ -425,7 +319,15 @@ bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
         const bool press = code == Qt::Key_Space || code == Qt::Key_Return || code == Qt::Key_Enter;
         const bool move = (code >= Qt::Key_Home && code <= Qt::Key_PageDown);
         const bool button = qobject_cast<QAbstractButton*>(watched) != nullptr;
-        const bool list = qobject_cast<QAbstractSlider*>(watched) || qobject_cast<QComboBox*>(watched) ||
+        if (qobject_cast<QComboBox*>(watched)) { // see CalmChoices: what opens it is its own
+            const bool opens = press || code == Qt::Key_Up || code == Qt::Key_Down;
+            if (plain && opens) {
+                event->accept();
+                return true;
+            }
+            return QMainWindow::eventFilter(watched, event);
+        }
+        const bool list = qobject_cast<QAbstractSlider*>(watched) ||
                           qobject_cast<QAbstractItemView*>(watched) || qobject_cast<RouteList*>(watched);
         if (plain && ((button && press) || (list && (press || move)))) {
             event->accept();

@@ -4,6 +4,7 @@
 #include "details/detail_panel.h"
 #include "document.h"
 #include "model/copies.h"
+#include "notice_bar.h"
 #include "player.h"
 #include "preview_view.h"
 #include "route_list.h"
@@ -27,6 +28,9 @@
 #include <QStackedWidget>
 #include <map>
 
+class QScrollArea;
+class QSessionManager;
+
 namespace pulsepin {
 
 class MainWindow : public QMainWindow {
@@ -37,10 +41,17 @@ public:
 
     /// A project, or else a song; asks before unsaved work is lost.
     void open_path(const QString& path);
+    /// Work that was not saved is copied for the next time, and the program ends without a question.
+    void end_now();
+    /// The desktop's session ends: asks where it may, and holds it up when the person wants that.
+    void desktop_ends(QSessionManager& manager);
+    /// Asks about unsaved work; waits until it is saved.
+    [[nodiscard]] bool may_end_session();
     /// A grid from a file; items keep their time.
     void open_beats(const QString& path);
-    /// Offers what a crash left behind.
-    void offer_recovery();
+    enum class Recovered { No, Yes };
+    /// Offers what crashes left behind, one after the other, until one is taken.
+    Recovered offer_recovery();
     void go_to_stop(Stop stop) { route_->set_current(stop); }
 
     [[nodiscard]] Document& document() { return document_; }
@@ -83,9 +94,15 @@ private:
     void fill_recent_menu();
     void refresh();
 
-    [[nodiscard]] bool may_lose_work();
-    bool save();
-    bool save_as();
+    void leave(std::function<void()> then);
+    void save(std::function<void()> then = {});
+    void save_as(std::function<void()> then = {});
+    void save_to(const std::filesystem::path& path, ProjectStore::Overwrite overwrite,
+                 std::function<void()> then);
+    void ask_about_changed_file(const std::filesystem::path& path, std::function<void()> then);
+    void show_file_beside();
+    void load_again();
+    void tell_of_damaged_copy(const RecoveryFolder& left, const Error& error);
     void open_dialog();
     void song_dialog();
     void beats_dialog();
@@ -110,6 +127,7 @@ private:
     void ask_for_delay();
     void play_few_seconds();
     void play_from(Seconds from);
+    [[nodiscard]] FrameRate rate() const { return document_.project().settings->frame_rate; }
     void set_playhead(Seconds time);
     void step_frames(int by);
     void step_beats(int by);
@@ -141,6 +159,8 @@ private:
     void show_lane_menu(QPoint at, LaneId lane);
     void ask_for_lead(LaneId lane);
     void add_pin(LaneId lane, Seconds time);
+    void add_pin_lasting(LaneId lane, Seconds time, std::optional<TimeSpan> lasting);
+    [[nodiscard]] Seconds snapped(Seconds time) const;
     void add_pin_of(LaneKind kind);
     void show_context_menu(QPoint at, std::optional<PinId> pin, Seconds time);
     void show_shortcuts();
@@ -162,6 +182,7 @@ private:
     TapPanel* taps_ = nullptr;
     QSplitter* splitter_ = nullptr;
     QWidget* bench_ = nullptr;
+    QScrollArea* bench_area_ = nullptr;
     RouteList* route_ = nullptr;
     QStackedWidget* stack_ = nullptr;
     std::vector<StopPanel*> stops_;
@@ -172,12 +193,14 @@ private:
     MotionPanel* motion_ = nullptr;
     ExportPanel* export_ = nullptr;
     DetailPanel* detail_ = nullptr;
+    NoticeBar* notice_ = nullptr;
     PreviewView* preview_ = nullptr;
     StatusStrip* status_ = nullptr;
     std::optional<Seconds> return_to_; ///< where the playhead goes back to when playing stops
     Clipping clipping_;                ///< what was copied last
     int few_seconds_ = 8;
     bool stop_returns_ = false; ///< else it stays where it stopped
+    bool may_close_ = false;    ///< unsaved work was asked about
 };
 
 } // namespace pulsepin

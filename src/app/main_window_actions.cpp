@@ -32,8 +32,7 @@ void MainWindow::make_actions() {
     using K = QKeySequence;
     auto* file = menu_.addMenu(tr("File"));
     add(file, "new", tr("New project"), {K::New}, [this] {
-        if (may_lose_work())
-            document_.start_new();
+        leave([this] { document_.start_new(); });
     });
     add(file, "open", tr("Open project…"), {K(tr("Ctrl+Shift+O"))}, [this] { open_dialog(); });
     recent_menu_ = file->addMenu(tr("Recent projects"));
@@ -130,7 +129,7 @@ void MainWindow::make_actions() {
         add(look, QString("stop %1").arg(stop + 1), tr(stop_names[stop]),
             {K(QString("Ctrl+%1").arg(stop + 1))}, [this, stop] { go_to_stop(static_cast<Stop>(stop)); });
     add(look, "fold bench", tr("Fold the bench away"), {K(tr("F9"))},
-        [this] { bench_->setVisible(!bench_->isVisible()); });
+        [this] { bench_area_->setVisible(!bench_area_->isVisible()); });
     auto* night = add(look, "night", tr("Night paper"), {K(tr("Ctrl+Shift+N"))}, [] {});
     night->setCheckable(true);
     connect(night, &QAction::toggled, this, &MainWindow::set_night);
@@ -288,12 +287,14 @@ namespace {
 const ResolvedPin* next_pin(const Document& document, Seconds now, int by, std::optional<LaneKind> kind) {
     const ResolvedPin* target = nullptr;
     constexpr Seconds same(1e-6);
+    const auto rate = document.project().settings->frame_rate;
+    const auto moment = [&](const ResolvedPin& pin) { return moment_of(pin, rate); };
     for (std::size_t i = 0; i < document.schedule().size(); ++i) {
         if (kind && document.project().lanes[i]->kind != *kind)
             continue;
         for (const auto& pin : document.schedule()[i].pins) {
-            const bool ahead = by > 0 ? pin.time > now + same : pin.time < now - same;
-            if (ahead && (!target || (by > 0 ? pin.time < target->time : pin.time > target->time)))
+            const bool ahead = by > 0 ? moment(pin) > now + same : moment(pin) < now - same;
+            if (ahead && (!target || (by > 0 ? moment(pin) < moment(*target) : moment(pin) > moment(*target))))
                 target = &pin;
         }
     }
@@ -305,7 +306,7 @@ const ResolvedPin* next_pin(const Document& document, Seconds now, int by, std::
 void MainWindow::step_pins(int by) {
     if (const auto* target = next_pin(document_, view_.playhead(), by, std::nullopt)) {
         const PinId id = target->id;
-        set_playhead(target->time);
+        set_playhead(moment_of(*target, rate()));
         view_.select({id});
         return;
     }
@@ -314,7 +315,7 @@ void MainWindow::step_pins(int by) {
 
 void MainWindow::step_pins_of(LaneKind kind, int by) {
     if (const auto* target = next_pin(document_, view_.playhead(), by, kind))
-        return set_playhead(target->time);
+        return set_playhead(moment_of(*target, rate()));
     const QString name = QString::fromUtf8(lane_kind(kind).singular.data());
     document_.say(by > 0 ? tr("There is no %1 after this").arg(name)
                          : tr("There is no %1 before this").arg(name));
@@ -324,7 +325,7 @@ void MainWindow::go_to_selected() {
     for (const auto& lane : document_.schedule())
         for (const auto& pin : lane.pins)
             if (view_.selection().contains(pin.id))
-                return set_playhead(pin.time);
+                return set_playhead(moment_of(pin, rate()));
     document_.say(tr("Select a pin first"));
 }
 

@@ -8,8 +8,8 @@
 #include "model/planting_edits.h"
 #include "model/shot_edits.h"
 #include "repeat_dialog.h"
+#include "schedule/add_pin.h"
 #include "schedule/find_pins.h"
-#include "schedule/forms.h"
 #include "time/musical_text.h"
 
 #include <QInputDialog>
@@ -235,7 +235,7 @@ void MainWindow::take_copies(const Result<Copied>& copied, const QString& what) 
 
 void MainWindow::paste_pins() {
     const auto& grid = document_.project().grid;
-    const Ticks at = grid ? grid->nearest_beat(view_.playhead()) : Ticks(0);
+    const Ticks at = grid ? grid->nearest_tick(snapped(view_.playhead())) : Ticks(0);
     take_copies(pasted(document_.project(), clipping_, at), tr("paste"));
 }
 
@@ -294,9 +294,15 @@ void MainWindow::add_pin_of(LaneKind kind) {
     }
     if (!lane)
         return;
-    const auto& grid = document_.project().grid;
-    const Seconds now = heard_now();
-    add_pin(lane->id, grid && view_.snap() != Snap::Off ? grid->time_at(grid->nearest_beat(now)) : now);
+    std::optional<TimeSpan> lasting;
+    if (const auto& range = view_.range(); range && !player_.playing())
+        lasting = TimeSpan{range->from, range->until};
+    add_pin_lasting(lane->id, snapped(heard_now()), lasting);
+}
+
+/// As what is dragged in the drawing that is seen.
+Seconds MainWindow::snapped(Seconds time) const {
+    return drawings_->currentWidget() == score_ ? score_->snapped(time, false) : timeline_->snapped(time, false);
 }
 
 /// What is heard at this moment, while it plays; else where the playhead stands.
@@ -305,31 +311,27 @@ Seconds MainWindow::heard_now() const {
 }
 
 void MainWindow::add_pin(LaneId id, Seconds time) {
-    const auto& project = document_.project();
-    const Lane* lane = project.lane(id);
+    add_pin_lasting(id, time, std::nullopt);
+}
+
+void MainWindow::add_pin_lasting(LaneId id, Seconds time, std::optional<TimeSpan> lasting) {
+    const Lane* lane = document_.project().lane(id);
     if (!lane)
         return;
-    if (lane->kind == LaneKind::Sound)
+    const LaneKind kind = lane->kind;
+    if (kind == LaneKind::Sound)
         return sound_dialog();
-    if (lane->kind == LaneKind::Cut && project.shots().empty())
+    if (kind == LaneKind::Cut && document_.project().shots().empty())
         return document_.say(tr("There are no shots to cut to. Add video files to the bin first."));
-    Pin pin{{}, TimeAnchor{time}, lane_kind(lane->kind).empty_body(), {}};
-    if (project.grid) {
-        const Ticks at = project.grid->nearest_tick(time);
-        pin.anchor = MusicalAnchor{at};
-        const auto body = body_at(project, *lane, at, {});
-        if (!body)
-            return document_.say(QString::fromStdString(body.error().message()));
-        pin.body = *body;
-    } else if (auto* cut = std::get_if<CutBody>(&pin.body)) {
-        cut->shot = project.shots().front()->id;
-    } else if (auto* marker = std::get_if<MarkerBody>(&pin.body)) {
-        marker->name = tr("marker %1").arg(lane->pins.size() + 1).toStdString();
-    }
-    const PinId added{project.next_id};
-    if (document_.apply(with_pins(project, id, {pin}),
-                        tr("add %1").arg(text_of(lane_kind(lane->kind).singular))))
-        view_.select({added});
+    const QString singular = text_of(lane_kind(kind).singular);
+    const auto added = with_pin_added(document_.project(), id, time, lasting);
+    if (!added)
+        return document_.say(QString::fromStdString(added.error().message()));
+    if (added->was_there)
+        document_.say(tr("There is a %1 here already: it is selected").arg(singular));
+    else
+        document_.apply(added->project, tr("add %1").arg(singular));
+    view_.select({added->pin});
 }
 
 /// The cut or sound that is seen or heard there; sounds first, since they lie over the shots.
@@ -403,10 +405,7 @@ void MainWindow::add_camera_cut() {
     CutBody body;
     body.shot = cameras[next]->id;
     body.same_moment = true;
-    Pin pin{{}, TimeAnchor{now}, body, {}};
-    if (project.grid)
-        pin.anchor = MusicalAnchor{view_.snap() == Snap::Off ? project.grid->nearest_tick(now)
-                                                             : project.grid->nearest_beat(now)};
+    const Pin pin{{}, anchor_at(project, snapped(now)), body, {}};
     const PinId added{project.next_id};
     if (document_.apply(with_pins(project, lane->id, {pin}), tr("cut to camera")))
         view_.select({added});

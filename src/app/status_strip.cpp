@@ -80,9 +80,11 @@ void StatusStrip::refresh_jobs() {
 
 void StatusStrip::refresh_file() {
     QString text = document_.title();
-    if (document_.unsaved())
+    if (document_.store().saving())
+        text += tr(" · saving…");
+    else if (document_.unsaved())
         text += tr(" · not saved");
-    else if (const auto at = document_.saved_at()) {
+    else if (const auto at = document_.store().saved_at()) {
         const auto seconds = at->secsTo(QDateTime::currentDateTime());
         text +=
             seconds < 90 ? tr(" · saved %1 s ago").arg(seconds) : tr(" · saved %1 min ago").arg(seconds / 60);

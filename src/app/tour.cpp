@@ -142,11 +142,13 @@ public:
 
         window_.go_to_stop(MainWindow::ExportStop);
         bool written = true;
-        for (const auto& row : exporters())
-            written =
-                window_.export_panel().write(row, folder_ + "/kite-day-" + QString::fromUtf8(row.id.data()) +
-                                                      "." + QString::fromUtf8(row.extension.data())) &&
-                written;
+        for (const auto& row : exporters()) {
+            const QString file = folder_ + "/kite-day-" + QString::fromUtf8(row.id.data()) + "." +
+                                 QString::fromUtf8(row.extension.data());
+            QFile::remove(file); // of an earlier tour
+            window_.export_panel().write(row, file);
+            written = wait([&] { return !window_.document().jobs().busy(); }) && QFile::exists(file) && written;
+        }
         window_.timeline().show_all();
         picture("export");
         return step("export", written);

@@ -82,9 +82,11 @@ TransportBar::TransportBar(Document& document, ViewState& view, Player& player, 
     level_ = new LevelBar;
     row->addWidget(level_);
     row->addSpacing(10);
-    row->addWidget(labelled(tr("music"), music));
+    auto* music_field = labelled(tr("music"), music);
+    auto* click_field = labelled(tr("click"), click);
+    row->addWidget(music_field);
     row->addSpacing(8);
-    row->addWidget(labelled(tr("click"), click));
+    row->addWidget(click_field);
     row->addSpacing(12);
 
     speed_ = button("speed", tr("speed 1×"),
@@ -109,6 +111,7 @@ TransportBar::TransportBar(Document& document, ViewState& view, Player& player, 
     menu_button->setShortcut(Qt::Key_F10);
     row->addWidget(menu_button);
 
+    spare_ = {level_, lamps_, frame_, few_, click_field, music_field, half_, double_, tempo_};
     connect(&view_, &ViewState::playhead_moved, this, &TransportBar::show_position);
     connect(&view_, &ViewState::range_changed, this, [this] { loop_->setChecked(view_.looping()); });
     connect(&document_, &Document::changed, this, &TransportBar::refresh);
@@ -120,6 +123,27 @@ TransportBar::TransportBar(Document& document, ViewState& view, Player& player, 
     connect(&player_, &Player::started, this, show_play);
     connect(&player_, &Player::stopped, this, show_play);
     refresh();
+}
+
+/// On a narrow screen what can be done without is left out, the least needed first.
+void TransportBar::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    const auto room_of = [](QLayoutItem* item) {
+        const auto* widget = item->widget(); // also where it is hidden
+        return widget ? std::max(widget->minimumSizeHint().width(), widget->minimumWidth())
+                      : item->minimumSize().width();
+    };
+    const auto margins = layout()->contentsMargins();
+    int needed = margins.left() + margins.right() + layout()->spacing() * (layout()->count() - 1);
+    for (int i = 0; i < layout()->count(); ++i)
+        needed += room_of(layout()->itemAt(i));
+    for (auto* widget : spare_) {
+        const bool room = needed <= width();
+        if (!room)
+            needed -= room_of(layout()->itemAt(layout()->indexOf(widget))) + layout()->spacing();
+        if (widget->isHidden() == room)
+            widget->setVisible(room);
+    }
 }
 
 QToolButton* TransportBar::button(const QString& name, const QString& text, const QString& tip,

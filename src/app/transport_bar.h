@@ -23,6 +23,7 @@ public:
     void show_drawing(bool score); ///< which of the two drawings is seen
     void show_position();          ///< figures and lamps, from the sound that is heard
 
+    [[nodiscard]] QSize minimumSizeHint() const override { return {520, 52}; }
     [[nodiscard]] LevelBar& level() { return *level_; }
     [[nodiscard]] Lamps& lamps() { return *lamps_; }
 
@@ -36,7 +37,11 @@ signals:
     void metre_wanted(Metre metre);
     void score_wanted(bool score);
 
+protected:
+    void resizeEvent(QResizeEvent* event) override;
+
 private:
+    std::vector<QWidget*> spare_; ///< the least needed first
     QToolButton* button(const QString& name, const QString& text, const QString& tip, const QIcon& icon = {});
     QSlider* volume(const QString& name, const QString& tip, int initial);
 

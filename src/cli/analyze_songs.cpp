@@ -4,6 +4,7 @@
 #include "base/text_file.h"
 #include "interchange/analysis_json.h"
 #include "media/load_sound.h"
+#include "interchange/outputs.h"
 
 #include <algorithm>
 #include <atomic>
@@ -85,7 +86,11 @@ Result<void> analyze_songs(const AnalyzeRequest& request) {
     if (!settings)
         return tl::unexpected(settings.error());
     std::error_code error;
+    const Inputs inputs(request.songs.begin(), request.songs.end());
     if (request.songs.size() == 1 && !std::filesystem::is_directory(request.out, error)) {
+        if (request.out != "-")
+            if (auto allowed = may_write(request.out, inputs, request.replace); !allowed)
+                return allowed;
         const auto text = analyzed(request.songs[0], request, *settings);
         if (!text)
             return tl::unexpected(text.error());
@@ -100,6 +105,9 @@ Result<void> analyze_songs(const AnalyzeRequest& request) {
     const auto targets = targets_of(request);
     if (!targets)
         return tl::unexpected(targets.error());
+    for (const auto& target : *targets)
+        if (auto allowed = may_write(target, inputs, request.replace); !allowed)
+            return allowed;
 
     std::atomic<std::size_t> next = 0;
     std::mutex guard;

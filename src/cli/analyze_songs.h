@@ -15,6 +15,7 @@ struct AnalyzeRequest {
     std::string tempo_range;         ///< "90-120"; empty for any
     int beats_per_bar = 0;           ///< 0 to find out
     bool without_network = false;
+    bool replace = false; ///< files that are there already
     int threads = 0; ///< songs at once; 0 for as many as there are processor cores
 };
 

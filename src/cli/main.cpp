@@ -1,10 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analyze_songs.h"
-#include "follow/follow.h"
 #include "interchange/exporters.h"
 #include "interchange/project_file.h"
-#include "media/load_sound.h"
 #include "model/lane_kinds.h"
+#include "interchange/outputs.h"
 #include "schedule/picker_tables.h"
 #include "schedule/place.h"
 #include "time/musical_text.h"
@@ -41,12 +40,20 @@ Result<LaneId> find_lane(const Project& project, const std::string& name) {
 struct PlaceRequest {
     std::string project, lane, source = "beats", from, until, out;
     int every = 1;
+    bool in_place = false; ///< the project itself is changed
+    bool replace = false;
 };
 
 Result<void> place_pins(const PlaceRequest& request) {
     const auto project = load_project(request.project);
     if (!project)
         return tl::unexpected(project.error());
+    if (request.out.empty() != request.in_place)
+        return fail("Where to write to must be told once.", request.project,
+                    "Name a file with --output, or change the project itself with --in-place.");
+    if (!request.in_place)
+        if (auto allowed = may_write(request.out, inputs_of(request.project, *project), request.replace); !allowed)
+            return allowed;
     const auto lane = find_lane(*project, request.lane);
     if (!lane)
         return tl::unexpected(lane.error());
@@ -67,39 +74,11 @@ Result<void> place_pins(const PlaceRequest& request) {
     const auto placed = place(*project, *lane, picker);
     if (!placed)
         return tl::unexpected(placed.error());
-    if (auto saved = save_project(placed->project, request.out); !saved)
-        return saved;
+    if (auto saved = save_project(placed->project, request.in_place ? request.project : request.out); !saved)
+        return tl::unexpected(saved.error());
     std::cout << count_text(placed->count, project->lane(*lane)->kind)
               << " placed: " << describe(picker, grid) << "\n";
     return {};
-}
-
-/// Curves that follow the song; those of its level are flat, and that is said, when it cannot be read.
-FollowerCurves followers_of(const Project& project) {
-    const bool any = std::any_of(project.lanes.begin(), project.lanes.end(),
-                                 [](const auto& lane) { return lane->kind == LaneKind::Follow; });
-    if (!any || !project.song)
-        return {};
-    LoadOptions options;
-    options.from = project.song->from;
-    options.length = project.song->length;
-    options.for_drawing = false;
-    const auto sound = load_sound(project.song->path, {}, options);
-    if (!sound)
-        std::cerr << sound.error().message() << " What follows the level of the song is written as 0.\n";
-    LevelTracks tracks;
-    return follow(project, sound ? sound->samples.get() : nullptr, tracks).value_or(FollowerCurves{});
-}
-
-Result<void> export_file(const std::string& path, const std::string& format, const std::string& out) {
-    const auto project = load_project(path);
-    if (!project)
-        return tl::unexpected(project.error());
-    const auto* row = exporter(format);
-    if (!row)
-        return fail("There is no export format called \"" + format + "\".");
-    const auto followers = followers_of(*project);
-    return export_project({*project, followers}, *row, out);
 }
 
 std::string exporter_ids() {
@@ -107,6 +86,23 @@ std::string exporter_ids() {
     for (const auto& row : exporters())
         ids += (ids.empty() ? "" : "|") + std::string(row.id);
     return ids;
+}
+
+Result<void> export_file(const std::string& path, const std::string& format, const std::string& out,
+                         bool replace) {
+    const auto project = load_project(path);
+    if (!project)
+        return tl::unexpected(project.error());
+    const auto* row = exporter(format);
+    if (!row)
+        return fail("There is no export format called \"" + format + "\".", {},
+                    "There are: " + exporter_ids() + ".");
+    if (auto allowed = may_write(out, inputs_of(path, *project), replace); !allowed)
+        return allowed;
+    const auto followers = curves_for(*row, *project);
+    if (!followers)
+        return tl::unexpected(followers.error());
+    return export_project({*project, *followers}, *row, out);
 }
 
 } // namespace
@@ -136,6 +132,7 @@ int main(int argc, char** argv) {
     analyze_command
         ->add_option("--threads", analysis.threads, "songs at once; as many as there are cores unless given")
         ->check(CLI::Range(1, 256));
+    analyze_command->add_flag("--force", analysis.replace, "replace files that are there already");
     analyze_command->add_flag("--without-network", analysis.without_network,
                               "use only what needs no learned numbers");
     analyze_command->callback([&] { outcome = analyze_songs(analysis); });
@@ -150,7 +147,9 @@ int main(int argc, char** argv) {
     place_command->add_option("--from", request.from, "bar.beat of the first")->required();
     place_command->add_option("--until", request.until, "bar.beat where to end; not itself included")
         ->required();
-    place_command->add_option("-o,--output", request.out, "project file to write")->required();
+    place_command->add_option("-o,--output", request.out, "project file to write");
+    place_command->add_flag("--in-place", request.in_place, "change the project itself");
+    place_command->add_flag("--force", request.replace, "replace a file that is there already");
     place_command->callback([&] { outcome = place_pins(request); });
 
     std::string project, format, out;
@@ -158,9 +157,16 @@ int main(int argc, char** argv) {
     export_command->add_option("PROJECT", project)->required();
     export_command->add_option("--format", format, exporter_ids())->required();
     export_command->add_option("-o,--output", out, "file to write")->required();
-    export_command->callback([&] { outcome = export_file(project, format, out); });
+    bool replace = false;
+    export_command->add_flag("--force", replace, "replace a file that is there already");
+    export_command->callback([&] { outcome = export_file(project, format, out, replace); });
 
-    CLI11_PARSE(app, argc, argv);
+    try {
+        CLI11_PARSE(app, argc, argv);
+    } catch (const std::exception& fault) { // a fault of the program, or no memory: told, not a crash
+        outcome = fail(std::string("This could not be done: ") + fault.what() + ".", {},
+                       "Try it with a shorter song or a smaller project.", ErrorKind::Broken);
+    }
     if (!outcome) {
         std::cerr << "pulsepin-cli: " << outcome.error().message() << "\n";
         return 1;

@@ -78,16 +78,21 @@ Placement placement_of(const EffectContext& context) {
     return placement;
 }
 
+/// What acts on the place paints only the colour of its light.
+bool paints(const EffectRow& effect, const ParameterValues& values) {
+    return effect.paint && acts(effect, values) && (!effect.place || values.light(effect.id));
+}
+
 bool painted_over(const ParameterValues& values) {
     return std::any_of(effects().begin(), effects().end(),
-                       [&](const EffectRow& effect) { return effect.paint && acts(effect, values); });
+                       [&](const EffectRow& effect) { return paints(effect, values); });
 }
 
 void paint_effects(QImage& image, const EffectContext& context) {
     cv::Mat pixels(image.height(), image.width(), CV_8UC4, image.bits(),
                    static_cast<std::size_t>(image.bytesPerLine()));
     for (const auto& effect : effects())
-        if (effect.paint && acts(effect, context.values))
+        if (paints(effect, context.values))
             effect.paint(pixels, context);
 }
 

@@ -1,7 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "model/length.h"
+
 #include <map>
+#include <optional>
 #include <span>
 #include <string>
 #include <string_view>
@@ -27,10 +30,20 @@ public:
     /// Within the parameter's range. 0 for unknown ids.
     [[nodiscard]] double of(std::string_view id) const;
     void set(const std::string& id, double value) { given_[id] = value; }
+
+    /// The colour that an effect's light has, by the effect's id; none: as the effect has it by itself.
+    [[nodiscard]] std::optional<Colour> light(std::string_view effect) const;
+    void set_light(const std::string& effect, Colour colour) { lights_[effect] = colour; }
+
+    /// How many turns have passed of what turns at a rate, by the rate's id: the integral of the rate, which
+    /// may have changed meanwhile. At an even rate, without one that was set, it is seconds times the rate.
+    [[nodiscard]] double turns(std::string_view rate, double seconds) const;
+    void set_turns(const std::string& rate, double turns) { turns_[rate] = turns; }
     friend bool operator==(const ParameterValues&, const ParameterValues&) = default;
 
 private:
-    std::map<std::string, double, std::less<>> given_;
+    std::map<std::string, double, std::less<>> given_, turns_;
+    std::map<std::string, Colour, std::less<>> lights_;
 };
 
 /// All that a layer has: its place first, then those of all effects in their order.

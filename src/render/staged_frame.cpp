@@ -2,6 +2,7 @@
 #include "render/staged_frame.h"
 
 #include "render/effects/effect.h"
+#include "schedule/triggers.h"
 
 #include <algorithm>
 #include <cmath>
@@ -15,6 +16,7 @@ constexpr double punch_in = 15; // percent that it goes nearer, at full strength
 struct TriggerAct {
     std::string parameter;
     double neutral, full;
+    const EffectRow* effect = nullptr;
 };
 
 std::optional<TriggerAct> act_of(const std::string& effect) {
@@ -26,10 +28,41 @@ std::optional<TriggerAct> act_of(const std::string& effect) {
     if (row == rows.end())
         return std::nullopt;
     const auto& first = row->parameters.front();
-    return TriggerAct{std::string(first.id), first.neutral, first.usual_high};
+    return TriggerAct{std::string(first.id), first.neutral, first.usual_high, &*row};
 }
 
-/// Calls `act` with each trigger that acts on the frame, and how much of its time has passed.
+/// How many turns pass over [from, until) of what turns at a rate: the rate summed over the frames where it is
+/// driven, so that it goes on smoothly when the rate changes.
+double turns_between(const Curves& curves, const Layer& layer, const std::string& rate, Frames from, Frames until) {
+    const auto frame_rate = curves.project.settings->frame_rate;
+    const Target target{layer.id, rate};
+    ParameterValues values(layer.values);
+    const auto drives_it = [&](const Feed& feed) { return feed.target == target; };
+    const bool driven = std::any_of(curves.project.lanes.begin(), curves.project.lanes.end(), [&](const auto& lane) {
+        const auto& motion = lane->motion;
+        return drives(lane->kind) && (drives_it(motion.own) ||
+                                      std::any_of(motion.feeds.begin(), motion.feeds.end(), drives_it));
+    });
+    if (!driven)
+        return values.of(rate) * frame_rate.start_of(until - from).value;
+    const double still = values.of(rate);
+    double turns = 0;
+    for (Frames frame = from; frame < until; frame += Frames(1)) {
+        values.set(rate, driven_value(curves, target, static_cast<double>(frame.value)).value_or(still));
+        turns += values.of(rate) / frame_rate.per_second();
+    }
+    return turns;
+}
+
+void count_turns(const Curves& curves, const Layer& layer, Frames frame, ParameterValues& values) {
+    for (const auto& effect : effects())
+        if (!effect.rate.empty() && acts(effect, values)) {
+            const std::string rate(effect.rate);
+            values.set_turns(rate, turns_between(curves, layer, rate, Frames(0), frame));
+        }
+}
+
+/// Calls `act` with each trigger that acts on the frame, and its span.
 template <class Act>
 void for_triggers_at(const Curves& curves, Frames frame, Act act) {
     for (const auto& lane : curves.project.lanes) {
@@ -38,22 +71,32 @@ void for_triggers_at(const Curves& curves, Frames frame, Act act) {
             continue;
         for (const auto& span : spans->second.triggers)
             if (!span.muted && !span.hidden && frame >= span.start && frame < span.end)
-                act(std::get<TriggerBody>(lane->pins[span.index].body),
-                    static_cast<double>((frame - span.start).value) /
-                        static_cast<double>((span.end - span.start).value));
+                act(std::get<TriggerBody>(lane->pins[span.index].body), span);
     }
 }
 
-/// The camera's values with what triggers do: a flash fades away, the others last.
-void let_triggers_act(const Curves& curves, Frames frame, ParameterValues& camera) {
-    for_triggers_at(curves, frame, [&](const TriggerBody& trigger, double passed) {
+/// The camera's values with what triggers do: a flash fades away, the others last. Light has the trigger's
+/// colour, and what turns counts from its start.
+void let_triggers_act(const Curves& curves, const Layer& camera, Frames frame, ParameterValues& values) {
+    for_triggers_at(curves, frame, [&](const TriggerBody& trigger, const TriggerSpan& span) {
         const auto act = act_of(trigger.effect);
         if (!act)
             return;
+        const double passed = static_cast<double>((frame - span.start).value) /
+                              static_cast<double>((span.end - span.start).value);
         const double strength = trigger.strength / 100 * (trigger.effect == "flash" ? 1 - passed : 1);
         const double moved = (act->full - act->neutral) * strength;
-        if (std::abs(moved) > std::abs(camera.of(act->parameter) - act->neutral)) // the stronger one is seen
-            camera.set(act->parameter, act->neutral + moved);
+        if (std::abs(moved) <= std::abs(values.of(act->parameter) - act->neutral)) // the stronger one is seen
+            return;
+        values.set(act->parameter, act->neutral + moved);
+        if (!act->effect)
+            return;
+        if (act->effect->coloured)
+            values.set_light(trigger.effect, colour_at(trigger, span, frame));
+        if (!act->effect->rate.empty()) {
+            const std::string rate(act->effect->rate);
+            values.set_turns(rate, turns_between(curves, camera, rate, span.start, frame));
+        }
     });
 }
 
@@ -72,22 +115,23 @@ StagedFrame staged_at(const Curves& curves, Frames frame,
         for (const auto& one : driven)
             if (one.target.layer == layer.id)
                 values.set(one.target.parameter, one.value);
-        if (layer.kind == LayerKind::Camera)
+        count_turns(curves, layer, frame, values);
+        if (layer.kind == LayerKind::Camera) {
+            let_triggers_act(curves, layer, frame, values);
             staged.camera = std::move(values);
-        else if (!layer.hidden) {
+        } else if (!layer.hidden) {
             const bool pictured = layer.kind == LayerKind::Shots || layer.kind == LayerKind::Picture;
             staged.layers.push_back({layer.kind, pictured ? picture_of(layer) : LayerPicture{}, layer.text,
                                      layer.shape, layer.colour, std::move(values)});
         }
     }
-    let_triggers_act(curves, frame, staged.camera);
     return staged;
 }
 
 bool needs_composing(const Curves& curves, Frames frame) {
     const Project& project = curves.project;
     bool triggered = false;
-    for_triggers_at(curves, frame, [&](const TriggerBody& trigger, double) {
+    for_triggers_at(curves, frame, [&](const TriggerBody& trigger, const TriggerSpan&) {
         triggered = triggered || act_of(trigger.effect).has_value();
     });
     if (triggered)

@@ -387,6 +387,7 @@ private slots:
         });
         desk.click("export keys-text");
         QCOMPARE(desk.project().settings->schedule_text.pattern, std::string("{frame}:({value})"));
+        QVERIFY(desk.settle());
         QFile written(file);
         QVERIFY(written.open(QIODevice::ReadOnly));
         const auto parts = QString::fromUtf8(written.readAll()).trimmed().split(", ");
@@ -485,7 +486,7 @@ private slots:
         // All of it comes back from the file.
         QTemporaryDir folder;
         const auto file = folder.filePath("kept.pulsepin").toStdString();
-        QVERIFY(desk.window.document().save(file));
+        QVERIFY(desk.window.document().save_now(file));
         const Project saved = desk.project();
         desk.window.document().start_new();
         QVERIFY(desk.window.document().open(file));

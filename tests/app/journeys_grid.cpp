@@ -222,7 +222,7 @@ private slots:
         QCOMPARE(*desk.project().excluded, (std::vector<TimeSpan>{{Seconds(10), Seconds(14)}}));
         QTemporaryDir dir; // it is kept in the file
         const auto file = dir.filePath("a.pulsepin").toStdString();
-        QVERIFY(desk.window.document().save(file));
+        QVERIFY(desk.window.document().save_now(file));
         desk.window.document().start_new();
         QVERIFY(desk.window.document().open(file));
         QCOMPARE(desk.project().excluded->size(), std::size_t{1});
@@ -396,7 +396,8 @@ private slots:
             const auto* row = exporter(id);
             QVERIFY(row);
             const QString file = dir.filePath(QString("a.%1").arg(row->extension.data()));
-            QVERIFY(desk.window.export_panel().write(*row, file));
+            desk.window.export_panel().write(*row, file);
+            QVERIFY(desk.settle());
             desk.window.document().apply(
                 relabelled(desk.project(), *BeatGrid::steady(Bpm(77), Seconds(0), {}, Seconds(60))), "other");
             desk.window.open_beats(file);

@@ -147,7 +147,8 @@ private slots:
         QVERIFY(lane(desk).pins.size() > 8);
         QTemporaryDir folder;
         const QString file = folder.filePath("keys.csv");
-        QVERIFY(desk.window.export_panel().write(*exporter("keys-csv"), file));
+        desk.window.export_panel().write(*exporter("keys-csv"), file);
+        QVERIFY(desk.settle());
         QFile written(file);
         QVERIFY(written.open(QIODevice::ReadOnly));
         const auto rows = QString::fromUtf8(written.readAll()).split("\r\n", Qt::SkipEmptyParts);

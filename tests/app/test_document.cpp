@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "document.h"
 #include "interchange/project_file.h"
+#include "interchange/project_file.h"
 #include "jobs.h"
 #include "model/edits.h"
 #include "support/media.h"
@@ -40,7 +41,7 @@ private slots:
         QCOMPARE(order, (QStringList{"one", "two", "three"}));
     }
 
-    void a_cancelled_job_says_so_and_those_that_wait_are_dropped() {
+    void a_cancelled_job_says_so_and_those_that_wait_go_on() {
         Jobs jobs;
         bool cancelled = false, other = false;
         jobs.start<int>(
@@ -48,15 +49,116 @@ private slots:
             [](const Progress& p) -> Result<int> {
                 while (!p.cancelled())
                     std::this_thread::yield();
-                return fail(cancelled_text);
+                return fail_cancelled();
             },
-            [&](Result<int> r) { cancelled = !r && r.error().what == cancelled_text; });
+            [&](Result<int> r) { cancelled = !r && r.error().cancelled(); });
         jobs.start<int>(
-            "other", [](const Progress&) -> Result<int> { return 1; }, [&](Result<int>) { other = true; });
+            "other", [](const Progress&) -> Result<int> { return 1; }, [&](Result<int> r) { other = r.has_value(); });
         QTest::qWait(30);
         jobs.cancel();
         QTRY_VERIFY(!jobs.busy());
-        QVERIFY(cancelled && !other);
+        QVERIFY(cancelled && other);
+    }
+
+    void whoever_asked_is_answered_when_all_is_cancelled() {
+        Jobs jobs;
+        int cancelled = 0;
+        for (int i = 0; i < 3; ++i)
+            jobs.start<int>(
+                "long",
+                [](const Progress& p) -> Result<int> {
+                    while (!p.cancelled())
+                        std::this_thread::yield();
+                    return fail_cancelled();
+                },
+                [&](Result<int> r) { cancelled += !r && r.error().cancelled(); });
+        QTest::qWait(20);
+        jobs.cancel_all();
+        QTRY_VERIFY(!jobs.busy());
+        QCOMPARE(cancelled, 3);
+    }
+
+    void an_exception_in_a_job_becomes_a_message() {
+        Jobs jobs;
+        QStringList said;
+        const auto throwing = [&](auto fault) {
+            jobs.start<int>(
+                "bad", [fault](const Progress&) -> Result<int> { throw fault; },
+                [&](Result<int> r) { said << QString::fromStdString(r.error().message()); });
+        };
+        throwing(std::bad_alloc());
+        throwing(std::length_error("vector"));
+        throwing(std::runtime_error("odd"));
+        QTRY_COMPARE(said.size(), 3);
+        QVERIFY(said[0].contains("memory") && said[1].contains("too large") && said[2].contains("odd"));
+    }
+
+    void a_slow_disk_holds_up_nobody() {
+        DiskThread disk;
+        std::atomic<bool> go = false;
+        QStringList told;
+        for (const QString name : {"one", "two", "three"})
+            disk.post([&, name] {
+                while (!go)
+                    std::this_thread::yield();
+                return std::function<void()>([&told, name] { told << name; });
+            });
+        QVERIFY(disk.busy() && told.isEmpty()); // asking came back at once
+        QTest::qWait(20);
+        QVERIFY(told.isEmpty());
+        go = true;
+        disk.finish();
+        QCOMPARE(told, (QStringList{"one", "two", "three"})); // in order
+        QVERIFY(!disk.busy());
+    }
+
+    void what_was_asked_of_the_disk_is_done_when_all_ends() {
+        int done = 0;
+        {
+            DiskThread disk;
+            for (int i = 0; i < 5; ++i)
+                disk.post([&done] {
+                    std::this_thread::sleep_for(std::chrono::milliseconds(5));
+                    ++done;
+                    return std::function<void()>();
+                });
+        }
+        QCOMPARE(done, 5);
+    }
+
+    void saved_is_told_only_of_what_was_saved() {
+        Document document;
+        document.apply(with_lane(document.project(), LaneKind::Sound, "S"), "add lane");
+        bool done = false;
+        document.save(file("s.pulsepin").toStdString(), ProjectStore::Overwrite::Yes,
+                      [&](Result<void> saved) { done = saved.has_value(); });
+        QVERIFY(document.unsaved() && document.store().saving());
+        document.apply(with_lane(document.project(), LaneKind::Trigger, "T"), "add lane"); // meanwhile
+        QTRY_VERIFY(done);
+        QVERIFY(document.unsaved()); // the second lane is not on the disk
+        document.undo();
+        QVERIFY(!document.unsaved());
+        QCOMPARE(load_project(file("s.pulsepin").toStdString())->lanes.size(), document.project().lanes.size());
+    }
+
+    void a_cancelled_mix_is_made_with_the_next_change() {
+        QVERIFY(ffmpeg({"-f", "lavfi", "-i", "aevalsrc=0.25:s=44100:d=3", file("quarter2.wav")}));
+        Document document;
+        document.open_song(file("quarter2.wav").toStdString());
+        QVERIFY(settle(document));
+        document.add_sound(file("quarter2.wav").toStdString(), Seconds(1));
+        bool mixing = false; // caught as soon as it begins
+        connect(&document.jobs(), &Jobs::changed, &document, [&] {
+            if (!mixing && document.jobs().busy() && document.jobs().name() == "Mixing") {
+                mixing = true;
+                document.jobs().cancel();
+            }
+        });
+        QTRY_VERIFY(mixing);
+        QVERIFY(settle(document));
+        document.apply(with_lane(document.project(), LaneKind::Trigger, "T"), "add lane");
+        QVERIFY(settle(document));
+        QVERIFY(std::abs(document.heard()->samples->mono_at(Samples(100'000)) - 0.5f) < 1e-3f);
     }
 
     void a_song_is_opened_and_undone_with_its_sound() {
@@ -81,7 +183,7 @@ private slots:
         Document document;
         document.open_song(file("b.wav").toStdString());
         QVERIFY(settle(document));
-        QVERIFY(document.save(file("p.pulsepin").toStdString()).has_value());
+        QVERIFY(document.save_now(file("p.pulsepin").toStdString()).has_value());
         QVERIFY(QFile::rename(file("b.wav"), file("moved.wav")));
         Document again;
         QSignalSpy said(&again, &Document::said);
@@ -98,7 +200,7 @@ private slots:
         Document document;
         document.open_song(file("c.wav").toStdString());
         QVERIFY(settle(document));
-        QVERIFY(document.save(file("c.pulsepin").toStdString()).has_value());
+        QVERIFY(document.save_now(file("c.pulsepin").toStdString()).has_value());
         QVERIFY(ffmpeg({"-f", "lavfi", "-i", "sine=f=310:r=44100:d=1", file("c.wav")}));
         Document again;
         QSignalSpy said(&again, &Document::said);
@@ -135,7 +237,7 @@ private slots:
         QVERIFY(settle(document));
         QVERIFY(std::abs(document.heard()->samples->mono_at(Samples(22'050))) <
                 1e-4f); // the song is not heard
-        QVERIFY(document.save(file("sum.pulsepin").toStdString()).has_value());
+        QVERIFY(document.save_now(file("sum.pulsepin").toStdString()).has_value());
         Document again;
         QVERIFY(again.open(file("sum.pulsepin").toStdString()).has_value());
         QVERIFY(settle(again));

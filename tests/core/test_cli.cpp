@@ -122,6 +122,50 @@ private slots:
         }
     }
 
+    void inputs_are_never_written_over() {
+        QVERIFY(QFile::copy(song, file("mine.opus")) && QFile::copy(project, file("mine.pulsepin")));
+        const QStringList in_demo{PULSEPIN_DEMO "/loop.webm", song};
+        const auto bytes = [](const QString& path) {
+            QFile in(path);
+            return in.open(QIODevice::ReadOnly) ? in.readAll() : QByteArray();
+        };
+        const auto mine = bytes(file("mine.opus")), own = bytes(file("mine.pulsepin"));
+        const QStringList place{"place", file("mine.pulsepin"), "--lane", "cuts", "--from", "13.1", "--until", "15.1"};
+        for (const QStringList& arguments :
+             {QStringList{"analyze", file("mine.opus"), "--json", file("mine.opus")},
+              QStringList{"export", file("mine.pulsepin"), "--format", "csv", "-o", file("mine.pulsepin")},
+              QStringList{"export", project, "--format", "csv", "-o", song},
+              place + QStringList{"-o", file("mine.pulsepin")}, place})
+            for (const bool force : {false, true}) {
+                const auto run = cli(force ? arguments + QStringList{"--force"} : arguments);
+                QCOMPARE(run.status, 1);
+                QVERIFY2(run.err.contains("written over") || run.err.contains("--in-place"), qPrintable(run.err));
+            }
+        QVERIFY(bytes(file("mine.opus")) == mine && bytes(file("mine.pulsepin")) == own);
+        QVERIFY(cli(place + QStringList{"--in-place"}).status == 0); // said on purpose
+        QVERIFY(bytes(file("mine.pulsepin")) != own);
+        // Another file is replaced only with --force.
+        QCOMPARE(cli({"export", project, "--format", "csv", "-o", file("there.csv")}).status, 0);
+        const auto again = cli({"export", project, "--format", "csv", "-o", file("there.csv")});
+        QVERIFY(again.status == 1 && again.err.contains("--force"));
+        QCOMPARE(cli({"export", project, "--format", "csv", "-o", file("there.csv"), "--force"}).status, 0);
+    }
+
+    void a_missing_song_is_told_unless_it_is_not_needed() {
+        const QString moving = PULSEPIN_DEMO "/kite-day-in-motion.pulsepin";
+        auto alone = load_project(moving.toStdString());
+        QVERIFY(alone.has_value());
+        Song gone = *alone->song;
+        gone.path = file("gone.opus").toStdString();
+        alone->song = std::make_shared<const Song>(gone);
+        QVERIFY(save_project(*alone, file("alone.pulsepin").toStdString()).has_value());
+        const auto curves = cli({"export", file("alone.pulsepin"), "--format", "frames-csv", "-o", file("f.csv")});
+        QCOMPARE(curves.status, 1);
+        QVERIFY2(curves.err.contains("gone.opus"), qPrintable(curves.err));
+        QVERIFY(!QFile::exists(file("f.csv")));
+        QCOMPARE(cli({"export", file("alone.pulsepin"), "--format", "edl", "-o", file("f.edl")}).status, 0);
+    }
+
     void errors_are_plain_words_and_a_status() {
         QFile words(file("words.mp3"));
         QVERIFY(words.open(QIODevice::WriteOnly));

@@ -67,7 +67,10 @@ private slots:
                     : random() % 3 == 0 ? with_double_tempo(grid)
                     : random() % 2 == 0 ? with_bar_one_at(grid, static_cast<std::int64_t>(random() % 30))
                                         : with_metre(grid, {static_cast<int>(random() % 6) + 2, 4});
-                QVERIFY(next.has_value());
+                if (!next) { // too slow or too fast to be music: told, and the grid stays
+                    QVERIFY(next.error().what.find("beats a minute") != std::string::npos);
+                    continue;
+                }
                 project = relabelled(project, *next);
             }
             const auto after = times_of(project);

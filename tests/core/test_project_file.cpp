@@ -2,9 +2,7 @@
 #include "base/text_file.h"
 #include "interchange/project_file.h"
 #include "interchange/project_json.h"
-#include "model/planting_edits.h"
-#include "schedule/pulses.h"
-#include "support/projects.h"
+#include "support/rich_project.h"
 
 #include <QDir>
 #include <QFile>
@@ -22,93 +20,6 @@ namespace {
 QByteArray bytes_of(const QString& path) {
     QFile file(path);
     return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray();
-}
-
-/// Everything that a planting, a picker, a trigger and a marker can hold, none of it as it is by itself.
-Project with_plantings_and_triggers(Project project) {
-    Detection levels = *project.detection;
-    levels.levels = {-23.4f, -100, -7.123456f};
-    project = with_detection(project, levels, false);
-    auto bin = *project.bin;
-    bin[1].begins_at = Seconds(-1.25);
-    bin[2].still = true;
-    project.bin = std::make_shared<const std::vector<Clip>>(bin);
-    const auto cuts = lane_of_kind(project, LaneKind::Cut);
-    ShotChoice choice{ShotChoice::Order::Weighted,
-                      {{bin[0].id, 2}, {bin[1].id, 0.5}},
-                      9,
-                      ShotChoice::Start::AtMarker,
-                      Seconds(0.5),
-                      "peak",
-                      Frames(12)};
-    CutBody cut{bin[0].id, Seconds(0), true, Frames(6)};
-    const Picker picker{"onsets", Ticks(960), Ticks(9600), {{"every-nth", {2, 1}}}, "kick", 1.5, {}};
-    Planting planting{PlantingId{project.next_id++},
-                      cuts,
-                      "kicks",
-                      picker,
-                      {cut, choice, {}},
-                      Ticks(240),
-                      Frames(-2),
-                      {Ticks(1920)}};
-    Planting untold{PlantingId{project.next_id++}, cuts, "beats, every 2nd"}; // as earlier versions wrote it
-    project = with_lane(project, LaneKind::Trigger, "Flash");
-    const auto lane = lane_of_kind(project, LaneKind::Trigger);
-    TriggerBody trigger{"strobe", {Length::Unit::InMilliseconds, 120.5}, 80, {0x123456}, {0xabcdef}, 2};
-    Variation variation{Variation::Strength::Onsets, 10, 90, Variation::Colours::Ramp,
-                        {{0xff0000}, {0xff}},        4};
-    Planting flashes{PlantingId{project.next_id++},
-                     lane,
-                     "a list",
-                     Picker{"list", Ticks(0), Ticks(9), {}, "", 1, {Ticks(1), Ticks(5)}, true},
-                     {trigger, {}, variation}};
-    project.plantings =
-        std::make_shared<const std::vector<Planting>>(std::vector<Planting>{planting, untold, flashes});
-    Pin pin{{}, MusicalAnchor{Ticks(5)}, trigger, flashes.id, Ticks(5), true, true, true, true};
-    project = *with_pins(project, lane, {pin});
-    project = *with_pins(
-        project, lane_of_kind(project, LaneKind::Marker),
-        {{{}, TimeAnchor{Seconds(3)}, MarkerBody{"a", "b", 3, 4, {Length::Unit::InBeats, 2}}, {}}});
-    project = *with_lane_locked(project, lane, true);
-    project = with_lane(project, LaneKind::Motion, "Scale");
-    const auto moving = lane_of_kind(project, LaneKind::Motion);
-    Motion motion{{"kite scale", "%", 90, 140}, pulse_library()[2]};
-    motion.pulse.falling = {"bezier", {0.1, -0.5, 0.9, 1.5}, 2.5};
-    motion.pulse.held = {Length::Unit::InMilliseconds, 40};
-    motion.pulse.crowding = Crowding::Add;
-    project = *with_motion(project, moving, motion);
-    project = *with_pins(project, moving, {{{}, MusicalAnchor{Ticks(7)}, PulseBody{-30}, {}}});
-    return *with_picker_named(project, "kicks, every second", picker);
-}
-
-Project rich_project() {
-    Project project = with_random_pins(steady_project(118, 0.37, 70, "29.97"), 3, 80);
-    Detection found;
-    found.grid = *project.grid;
-    found.tempi = {{Bpm(118), 0.8f}, {Bpm(59), 0.2f}};
-    found.swing = 1.9;
-    found.pulse = 0.75f;
-    found.rows.resize(3);
-    found.rows[0].name = "onsets";
-    found.rows[0].onsets = {{Seconds(0.1), 0.5f}, {Seconds(1.0 / 3), 1.0f}};
-    found.rows[1].name = "air";
-    found.rows[1].band = {8000, 16000};
-    found.rows[1].shown = false;
-    found.rows[2].name = "like 1.20 s";
-    found.rows[2].like = OnsetRow::Like{Seconds(1.2), Seconds(1.2), 0.65};
-    found.rows[2].sensitivity = 0.3;
-    found.rows[2].least_strength = 0.1;
-    found.rows[2].smallest_gap = Seconds(0.07);
-    found.sections = {{Seconds(0), Seconds(20), "A", false, 1}, {Seconds(20), Seconds(70), "B", true, 0.4f}};
-    project = with_detection(project, found, false);
-    project = *with_lead(project, lane_of_kind(project, LaneKind::Cut), Frames(3));
-    project = with_lane(project, LaneKind::Sound, "Sound");
-    SoundBody sound{project.bin->front().id, Seconds(0.5), Seconds(3),        -4.5,
-                    Seconds(0.25),           Seconds(1),   FadeCurve::Linear, FadeCurve::EqualPower};
-    project = *with_pins(project, lane_of_kind(project, LaneKind::Sound),
-                         {{{}, TimeAnchor{Seconds(2)}, sound, {}}});
-    project = *with_mute_and_solo(project, lane_of_kind(project, LaneKind::Sound), true, false);
-    return with_plantings_and_triggers(std::move(project));
 }
 
 } // namespace

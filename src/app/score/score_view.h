@@ -36,6 +36,8 @@ public:
     void switch_cell(LaneId lane, Ticks at);
     /// Of a cell, in this widget.
     [[nodiscard]] QPointF cell_position(LaneId lane, Ticks at) const;
+    /// Where something lands that is dragged or added there: on the beat as far as snapping says so.
+    [[nodiscard]] Seconds snapped(Seconds time, bool off_grid) const;
     void reveal(Seconds time); ///< scrolls only if its row is out of view
 
     /// Where things are drawn, in this widget; for tests and for the keyboard's context menu.
@@ -95,7 +97,6 @@ private:
     [[nodiscard]] const LaneSpans& shown_spans(std::size_t lane) const;
     [[nodiscard]] double scrolled() const { return static_cast<double>(scroll_->value()); }
     [[nodiscard]] Seconds time_at(QPointF at) const;
-    [[nodiscard]] Seconds snapped(Seconds time, bool off_grid) const;
     [[nodiscard]] std::optional<std::size_t> lane_at(QPointF at) const;
     [[nodiscard]] std::optional<PinId> pin_at(QPointF at) const;
     [[nodiscard]] int trigger_row_at(QPointF at, std::size_t lane) const;

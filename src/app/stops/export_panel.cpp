@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "stops/export_panel.h"
 
+#include "interchange/outputs.h"
 #include "widgets.h"
 
 #include <QDir>
@@ -55,19 +56,45 @@ ExportPanel::ExportPanel(Document& document, ViewState& view, QWidget* parent)
     grid->setColumnStretch(1, 1);
 }
 
-bool ExportPanel::write(const ExporterRow& row, const QString& file) {
-    if (auto done = export_project({document_.project(), document_.followers()}, row, file.toStdString());
-        !done) {
-        outcome_->setText(QString::fromStdString(done.error().message()));
-        document_.say(QString::fromStdString(done.error().message()));
-        return false;
-    }
-    ++written_;
-    outcome_->setText(tr("Written: %1").arg(QFileInfo(file).fileName()));
-    outcome_->setToolTip(QDir::toNativeSeparators(file));
-    document_.say(tr("%1 written").arg(text(row.label)));
-    emit document_.file_changed();
-    return true;
+void ExportPanel::tell(const QString& outcome) {
+    outcome_->setText(outcome);
+    document_.say(outcome);
+}
+
+void ExportPanel::write(const ExporterRow& row, const QString& file) {
+    const std::filesystem::path path = file.toStdString();
+    if (auto allowed = may_write(path, inputs_of(document_.path(), document_.project()), true); !allowed)
+        return tell(QString::fromStdString(allowed.error().message()));
+    const QString name = QFileInfo(file).fileName();
+    // What follows the music is computed first where it is not there yet; without the song it is refused.
+    const bool there = document_.followers_current() && (document_.sound() || !needs_sound(document_.project()));
+    outcome_->setText(tr("Writing %1…").arg(name));
+    document_.jobs().start<QString>(
+        tr("Writing %1").arg(name),
+        [project = document_.project(), curves = document_.followers(), there, &row,
+         path](const Progress& progress) mutable -> Result<QString> {
+            if (!there) {
+                auto computed = curves_for(row, project, progress.part(0, 0.9));
+                if (!computed)
+                    return tl::unexpected(computed.error());
+                curves = *std::move(computed);
+            }
+            if (progress.cancelled())
+                return fail_cancelled();
+            if (auto done = export_project({project, curves}, row, path); !done)
+                return tl::unexpected(done.error());
+            return QString::fromStdString(path.string());
+        },
+        [this, &row, name](const Result<QString>& done) {
+            if (!done)
+                return tell(done.error().cancelled() ? tr("%1 was not written").arg(name)
+                                                     : QString::fromStdString(done.error().message()));
+            ++written_;
+            outcome_->setText(tr("Written: %1").arg(name));
+            outcome_->setToolTip(QDir::toNativeSeparators(*done));
+            document_.say(tr("%1 written").arg(text(row.label)));
+            emit document_.file_changed();
+        });
 }
 
 QString ExportPanel::summary() const {

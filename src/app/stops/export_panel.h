@@ -18,13 +18,14 @@ public:
     [[nodiscard]] bool complete() const override { return written_ > 0; }
     void refresh() override;
 
-    /// Writes the file and says so, or says why not.
-    bool write(const ExporterRow& row, const QString& file);
+    /// Writes the file in the background, when what it needs is there, and says so, or says why not.
+    void write(const ExporterRow& row, const QString& file);
 
 signals:
     void file_wanted(const ExporterRow& row);
 
 private:
+    void tell(const QString& outcome);
     QLabel* outcome_;
     int written_ = 0;
 };

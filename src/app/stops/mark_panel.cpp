@@ -110,10 +110,10 @@ MarkPanel::MarkPanel(Document& document, ViewState& view, QWidget* parent)
     connect(table_, &QAbstractItemModel::modelReset, this, &MarkPanel::show_selection);
     connect(&view_, &ViewState::selection_changed, this, &MarkPanel::show_selection);
     connect(list_, &QAbstractItemView::activated, this,
-            [this](const QModelIndex& at) { emit go_wanted(table_->time(at.row())); });
+            [this](const QModelIndex& at) { emit go_wanted(table_->moment(at.row())); });
     connect(list_, &QAbstractItemView::clicked, this, [this](const QModelIndex& at) {
         if (at.column() == MarkerTable::Place)
-            emit go_wanted(table_->time(at.row()));
+            emit go_wanted(table_->moment(at.row()));
     });
     refresh();
 }

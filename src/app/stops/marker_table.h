@@ -20,7 +20,8 @@ public:
     void refresh();
 
     [[nodiscard]] PinId pin(int row) const { return rows_[static_cast<std::size_t>(row)].pin; }
-    [[nodiscard]] Seconds time(int row) const { return rows_[static_cast<std::size_t>(row)].time; }
+    /// Where the playhead goes to see it.
+    [[nodiscard]] Seconds moment(int row) const { return rows_[static_cast<std::size_t>(row)].moment; }
     [[nodiscard]] int row_of(PinId pin) const; ///< -1 when it is not shown
     [[nodiscard]] std::vector<PinId> pins() const;
 
@@ -34,7 +35,7 @@ public:
 private:
     struct Row {
         PinId pin;
-        Seconds time;
+        Seconds time, moment;
         MarkerBody body;
         QString place, travels_with;
         friend bool operator==(const Row&, const Row&) = default;

@@ -25,6 +25,8 @@ public:
     void zoom_by(double factor); ///< about the playhead if it is in view, else about the middle
     void show_all();
     void show_range(Seconds from, Seconds until);
+    /// Where something lands that is dragged or added there: on the beat as far as snapping says so.
+    [[nodiscard]] Seconds snapped(Seconds time, bool off_grid) const;
     void reveal(Seconds time); ///< scrolls only if it is out of view
     void set_wave_height(double factor);
     [[nodiscard]] const TimeScale& scale() const { return scale_; }
@@ -148,7 +150,6 @@ private:
     [[nodiscard]] std::optional<PinId> shot_at_point(QPointF at) const;
     [[nodiscard]] QString lane_hint(QPointF at) const;
     void cancel_drag();
-    [[nodiscard]] Seconds snapped(Seconds time, bool off_grid) const;
     [[nodiscard]] Zone zone_at(QPointF at) const;
     [[nodiscard]] const LaneRow* lane_at(QPointF at) const;
     [[nodiscard]] std::optional<PinId> pin_at(QPointF at) const;

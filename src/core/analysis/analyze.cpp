@@ -111,7 +111,7 @@ Result<Analysis> analyze(const Heeded& heeded, const AnalysisSettings& settings,
     const Accents accents(features);
     const auto grids = choose_grid(features, accents, settings.grid, progress.part(0.1, 0.9));
     if (progress.cancelled())
-        return fail(cancelled_text);
+        return fail_cancelled();
     if (!grids.empty()) {
         analysis.pulse = static_cast<float>(grids.front().pulse);
         // A person who tells where beats are, or how fast they come, knows that there are some.

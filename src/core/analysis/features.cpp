@@ -332,7 +332,7 @@ Result<Features> compute_features(const SampleStore& sound, const Listener* list
     std::size_t done = 0, metered = 0;
     for (front.next(frames_at_once, block); block.frames > 0; front.next(frames_at_once, block)) {
         if (progress.cancelled())
-            return fail(cancelled_text);
+            return fail_cancelled();
         builder.add(block);
         queue.add(block);
         if (meter) {

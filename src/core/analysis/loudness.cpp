@@ -118,7 +118,7 @@ Result<Loudness> measure_loudness(const SampleStore& sound, const Progress& prog
     const auto block = static_cast<std::size_t>(sound.format().channels * sound.format().sample_rate) * 5;
     for (std::size_t at = 0; at < all.size(); at += block) {
         if (progress.cancelled())
-            return fail(cancelled_text);
+            return fail_cancelled();
         meter.add(all.subspan(at, std::min(block, all.size() - at)));
         sound.give_back_memory();
         progress.report(static_cast<double>(at) / static_cast<double>(all.size()));

@@ -51,7 +51,7 @@ Result<SpectrumMap> make_spectrum_map(const SampleStore& sound, const Progress& 
     for (std::size_t f = 0; f < frames; ++f) {
         if (f % 256 == 0) {
             if (progress.cancelled())
-                return fail(cancelled_text);
+                return fail_cancelled();
             progress.report(static_cast<double>(f) / static_cast<double>(frames));
             if (f % 4096 == 0)
                 sound.give_back_memory();

@@ -15,8 +15,12 @@ std::string Error::message() const {
     return text;
 }
 
-tl::unexpected<Error> fail(std::string what, std::string file, std::string remedy) {
-    return tl::unexpected<Error>(Error{std::move(what), std::move(file), std::move(remedy)});
+tl::unexpected<Error> fail(std::string what, std::string file, std::string remedy, ErrorKind kind) {
+    return tl::unexpected<Error>(Error{std::move(what), std::move(file), std::move(remedy), kind});
+}
+
+tl::unexpected<Error> fail_cancelled() {
+    return fail("Cancelled.", {}, {}, ErrorKind::Cancelled);
 }
 
 } // namespace pulsepin

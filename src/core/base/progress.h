@@ -20,7 +20,4 @@ struct Progress {
     }
 };
 
-/// The text of the error that cancelled work ends with; callers compare with it to stay quiet.
-inline constexpr const char* cancelled_text = "Cancelled.";
-
 } // namespace pulsepin

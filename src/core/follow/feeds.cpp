@@ -21,11 +21,38 @@ std::vector<Feed> feeds_of(const Lane& lane) {
     return feeds;
 }
 
+namespace {
+
+/// Calls `drive` with each lane and feed that drives a layer.
+template <class Drive>
+void for_feeds(const Project& project, Drive drive) {
+    for (const auto& lane : project.lanes) {
+        if (!drives(lane->kind))
+            continue;
+        if (lane->motion.own.target.layer.value != 0)
+            drive(*lane, lane->motion.own);
+        for (const auto& feed : lane->motion.feeds)
+            if (feed.target.layer.value != 0)
+                drive(*lane, feed);
+    }
+}
+
+} // namespace
+
+std::optional<double> driven_value(const Curves& curves, const Target& target, double frame) {
+    std::optional<double> sum;
+    for_feeds(curves.project, [&](const Lane& lane, const Feed& feed) {
+        if (!(feed.target == target))
+            return;
+        if (const auto value = fed_at(curves, lane, feed, frame))
+            sum = sum ? *sum + (*value - feed.low) : *value;
+    });
+    return sum;
+}
+
 std::vector<Driven> driven_at(const Curves& curves, double frame) {
     std::vector<Driven> driven;
-    const auto drive = [&](const Lane& lane, const Feed& feed) {
-        if (feed.target.layer.value == 0)
-            return;
+    for_feeds(curves.project, [&](const Lane& lane, const Feed& feed) {
         const auto value = fed_at(curves, lane, feed, frame);
         if (!value)
             return;
@@ -35,14 +62,7 @@ std::vector<Driven> driven_at(const Curves& curves, double frame) {
             driven.push_back({feed.target, *value});
         else
             there->value += *value - feed.low;
-    };
-    for (const auto& lane : curves.project.lanes) {
-        if (!drives(lane->kind))
-            continue;
-        drive(*lane, lane->motion.own);
-        for (const auto& feed : lane->motion.feeds)
-            drive(*lane, feed);
-    }
+    });
     return driven;
 }
 

@@ -25,6 +25,9 @@ struct Driven {
     double value = 0;
 };
 
+/// One parameter's value at a frame, as driven_at() has it. Nothing where nothing drives it.
+[[nodiscard]] std::optional<double> driven_value(const Curves& curves, const Target& target, double frame);
+
 /// The parameters of the picture that are driven at a frame, each once. Where several feeds drive one, the
 /// first sets it and the others add how far they are from their low end.
 [[nodiscard]] std::vector<Driven> driven_at(const Curves& curves, double frame);

@@ -29,7 +29,7 @@ public:
     Result<FollowerCurves> all() {
         for (const auto& lane : project_.lanes)
             if (lane->kind == LaneKind::Follow && !curve_of(*lane))
-                return fail(cancelled_text);
+                return fail_cancelled();
         return std::move(done_);
     }
 
@@ -158,6 +158,20 @@ private:
 Result<FollowerCurves> follow(const Project& project, const SampleStore* sound, LevelTracks& tracks,
                               const Progress& progress) {
     return Follow(project, sound, tracks, progress).all();
+}
+
+bool has_followers(const Project& project) {
+    return std::any_of(project.lanes.begin(), project.lanes.end(),
+                       [](const auto& lane) { return lane->kind == LaneKind::Follow; });
+}
+
+bool needs_sound(const Project& project) {
+    return std::any_of(project.lanes.begin(), project.lanes.end(), [](const auto& lane) {
+        if (lane->kind != LaneKind::Follow)
+            return false;
+        const auto* source = follower_source(lane->motion.follower.source);
+        return source && source->takes == FollowerTakes::Level;
+    });
 }
 
 std::optional<double> lane_share(const Project& project, const Lane& lane, const LaneSpans& spans,

@@ -12,6 +12,10 @@ namespace pulsepin {
 [[nodiscard]] Result<FollowerCurves> follow(const Project& project, const SampleStore* sound,
                                             LevelTracks& tracks, const Progress& progress = {});
 
+/// Whether some follower listens to the song itself, not only to its beats or to pins.
+[[nodiscard]] bool needs_sound(const Project& project);
+[[nodiscard]] bool has_followers(const Project& project);
+
 /// A lane's curve at a frame, its lead included: 0 to 1 in the main, more where it overshoots. Nothing when
 /// the lane is muted, drives nothing, or its curve was not computed yet.
 [[nodiscard]] std::optional<double> lane_share(const Project& project, const Lane& lane,

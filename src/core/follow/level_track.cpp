@@ -104,7 +104,7 @@ Result<LevelTrack> measure_level(const SampleStore& sound, const LevelSpec& spec
     const auto in_block = static_cast<std::size_t>(block_seconds * values_per_second);
     while (track.values.size() < count) {
         if (progress.cancelled())
-            return fail(cancelled_text);
+            return fail_cancelled();
         progress.report(static_cast<double>(track.values.size()) / static_cast<double>(count));
         const std::size_t first = track.values.size(), last = std::min(count, first + in_block);
         const auto place = [&](std::size_t i) {

@@ -99,7 +99,7 @@ Result<LevelTrack> measure_part(const SampleStore& sound, const LevelSpec& spec,
     for (std::size_t i = 0; i < count; ++i) {
         if (i % 100 == 0) {
             if (progress.cancelled())
-                return fail(cancelled_text);
+                return fail_cancelled();
             progress.report(static_cast<double>(i) / static_cast<double>(count));
             sound.give_back_memory();
         }

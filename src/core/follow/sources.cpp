@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "follow/sources.h"
 
+#include "base/whole.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
@@ -40,7 +42,7 @@ CurveValues onsets(const SourceContext& c) {
             // Up at once, then down in a straight line; where two are seen the higher one is.
             const double at = onset.time.value * per_second;
             const double height = strongest > 0 ? static_cast<double>(onset.strength / strongest) : 1.0;
-            for (auto i = static_cast<std::int64_t>(std::llround(at));
+            for (auto i = nearest_whole(at);
                  static_cast<double>(i) < at + fall && i < static_cast<std::int64_t>(c.count); ++i)
                 if (i >= 0) {
                     const double share = std::clamp(1 - (static_cast<double>(i) - at) / fall, 0.0, 1.0);
@@ -73,7 +75,7 @@ double wave_of(const std::string& wave, double turn) {
 
 /// Beats or bars passed at a time. A bar of any metre is one bar.
 double bars_at(const BeatGrid& grid, double beats) {
-    const auto ticks = Ticks(static_cast<std::int64_t>(std::floor(beats * ticks_per_beat)));
+    const auto ticks = Ticks(floor_whole(beats * ticks_per_beat));
     const auto position = grid.position_of(ticks);
     const auto start = grid.ticks_of({position.bar, 1, 0});
     const auto metre = grid.metre_at(ticks);

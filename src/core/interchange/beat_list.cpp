@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "interchange/beat_list.h"
 
+#include "base/unicode.h"
 #include "time/musical_text.h"
 
 #include <algorithm>
@@ -11,9 +12,14 @@
 namespace pulsepin {
 namespace {
 
-std::vector<std::string_view> cells_of(std::string_view line) {
-    const bool blanks = line.find_first_of(",;\t") == std::string_view::npos;
-    const std::string_view separators = blanks ? " " : ",;\t";
+/// What stands between the columns of a list, and what between a number's whole and its parts.
+struct ListStyle {
+    std::string_view separators;
+    bool decimal_comma = false;
+};
+
+std::vector<std::string_view> cells_of(std::string_view line, std::string_view separators) {
+    const bool blanks = separators == " ";
     std::vector<std::string_view> cells;
     while (true) {
         const auto end = line.find_first_of(separators);
@@ -30,11 +36,76 @@ std::vector<std::string_view> cells_of(std::string_view line) {
     }
 }
 
+std::vector<std::string_view> lines_of(std::string_view text) {
+    std::vector<std::string_view> lines;
+    while (!text.empty()) {
+        const auto end = text.find_first_of("\r\n");
+        lines.push_back(text.substr(0, end));
+        const bool pair = end != std::string_view::npos && text.substr(end, 2) == "\r\n";
+        text.remove_prefix(end == std::string_view::npos ? text.size() : end + (pair ? 2 : 1));
+    }
+    return lines;
+}
+
+bool says_nothing(std::string_view line) {
+    return line.find_first_not_of(" \t\"") == std::string_view::npos || line.front() == '#';
+}
+
+bool begins_as_number(std::string_view cell) {
+    return !cell.empty() && std::string_view("0123456789+-.,").find(cell.front()) != std::string_view::npos;
+}
+
+/// In many countries the comma stands for the decimal point. It does where something else stands between the
+/// columns; in a list of one comma a line, when what precedes it does not rise or what follows it is no
+/// number of a beat in a bar.
+bool comma_is_decimal(const std::vector<std::string_view>& lines) {
+    std::string_view before;
+    bool any = false, unlike_beats = false;
+    for (const auto line : lines) {
+        if (says_nothing(line) || !begins_as_number(cells_of(line, " ").front()))
+            continue;
+        const auto comma = line.find(',');
+        if (comma == std::string_view::npos)
+            continue;
+        if (line.find('.') != std::string_view::npos || line.find(',', comma + 1) != std::string_view::npos)
+            return false;
+        const auto whole = line.substr(0, comma), parts = line.substr(comma + 1);
+        unlike_beats = unlike_beats || whole == before || parts.size() > 2 || parts.starts_with('0');
+        before = whole;
+        any = true;
+    }
+    return any && unlike_beats;
+}
+
+ListStyle style_of(const std::vector<std::string_view>& lines) {
+    const auto holds = [&](std::string_view marks) {
+        return std::any_of(lines.begin(), lines.end(), [&](std::string_view line) {
+            return !says_nothing(line) && line.find_first_of(marks) != std::string_view::npos;
+        });
+    };
+    if (holds(";\t"))
+        return {";\t", !holds(".")};
+    if (!holds(","))
+        return {" "};
+    // Between blanks, as in "0,52 1", the commas can only be decimal.
+    const bool blank_columns = std::any_of(lines.begin(), lines.end(), [](std::string_view line) {
+        const auto cells = says_nothing(line) ? std::vector<std::string_view>{} : cells_of(line, " ");
+        return cells.size() > 1 && begins_as_number(cells[0]) && !cells[0].ends_with(',') &&
+               cells[0].find(',') != std::string_view::npos && cells[1].find(',') == std::string_view::npos;
+    });
+    if (blank_columns || comma_is_decimal(lines))
+        return {" ", true};
+    return {","};
+}
+
 template <class T>
-std::optional<T> number_in(std::string_view cell) {
+std::optional<T> number_in(std::string_view cell, bool decimal_comma = false) {
+    std::string text(cell.substr(cell.starts_with('+') ? 1 : 0));
+    if (decimal_comma)
+        std::replace(text.begin(), text.end(), ',', '.');
     T value{};
-    const auto [end, error] = std::from_chars(cell.data(), cell.data() + cell.size(), value);
-    if (error != std::errc() || end != cell.data() + cell.size())
+    const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), value);
+    if (error != std::errc() || end != text.data() + text.size())
         return std::nullopt;
     return value;
 }
@@ -103,44 +174,74 @@ Result<BeatGrid> grid_from_beats(const std::vector<Seconds>& times, const std::v
     return BeatGrid::make(std::move(beats), -downbeats.front(), std::move(metres));
 }
 
-Result<BeatGrid> read_beat_list(std::string_view text) {
+namespace {
+
+/// Which columns of a list tell the beat in its bar, and the bar.
+struct ListColumns {
+    std::size_t beat = 1, bar = 0; ///< 0: none
+};
+
+ListColumns columns_of(const std::vector<std::string_view>& heading) {
+    ListColumns columns;
+    for (std::size_t i = 1; i < heading.size(); ++i)
+        if (heading[i] == "beat")
+            columns.beat = i;
+        else if (heading[i] == "bar")
+            columns.bar = i;
+    return columns;
+}
+
+/// Why a time cannot follow the one before; none when it can.
+std::optional<Error> trouble_with(Seconds time, const std::vector<Seconds>& before, std::size_t line) {
+    if (!(std::abs(time.value) <= furthest_time.value))
+        return Error{fmt::format("Line {} of the beat list names {:g} seconds, which is no place in a piece of "
+                                 "music.",
+                                 line, time.value),
+                     {}, "Times are in seconds."};
+    if (before.empty())
+        return std::nullopt;
+    if (time <= before.back())
+        return Error{fmt::format("Line {} of the beat list is not later than the line before.", line),
+                     {}, "Sort the list by time; where a comma is the decimal sign, put ; between columns."};
+    if (time - before.back() < shortest_interval)
+        return Error{fmt::format("Line {} of the beat list is only {:.3g} ms later than the line before.", line,
+                                 (time - before.back()).value * 1000),
+                     {}, fmt::format("Beats are at least {:g} ms apart.", shortest_interval.value * 1000)};
+    return std::nullopt;
+}
+
+} // namespace
+
+Result<BeatGrid> read_beat_list(std::string_view bytes) {
+    const std::string text = as_utf8(bytes);
+    if (text.find('\0') != std::string::npos)
+        return fail("This is no text, so no beat list.", {}, "A beat list has a time in seconds in each line.");
+    const auto lines = lines_of(text);
+    const auto style = style_of(lines);
     std::vector<Seconds> times;
     std::vector<int> in_bar;
     std::optional<std::int64_t> bar_one; // the beat that is told to be it
-    std::size_t beat_column = 1, bar_column = 0, line_number = 0;
-    if (text.substr(0, 3) == "\xef\xbb\xbf")
-        text.remove_prefix(3);
-    while (!text.empty()) {
-        ++line_number;
-        const auto end = text.find_first_of("\r\n");
-        const auto line = text.substr(0, end);
-        text.remove_prefix(end == std::string_view::npos ? text.size() : end + 1);
-        if (end != std::string_view::npos && !text.empty() && line.data()[end] == '\r' &&
-            text.front() == '\n')
-            text.remove_prefix(1);
-        if (line.find_first_not_of(" \t") == std::string_view::npos || line.front() == '#')
+    ListColumns columns;
+    bool heading_seen = false;
+    for (std::size_t i = 0; i < lines.size(); ++i) {
+        if (says_nothing(lines[i]))
             continue;
-        const auto cells = cells_of(line);
-        const auto time = number_in<double>(cells.front());
-        if (!time || !std::isfinite(*time)) {
-            if (!times.empty())
-                return fail(fmt::format("Line {} of the beat list does not begin with a time in seconds.",
-                                        line_number),
-                            {}, "Correct the line, or leave it out.");
-            for (std::size_t i = 1; i < cells.size(); ++i)
-                if (cells[i] == "beat")
-                    beat_column = i;
-                else if (cells[i] == "bar")
-                    bar_column = i;
-            continue; // a heading
+        const auto cells = cells_of(lines[i], style.separators);
+        const auto time = number_in<double>(cells.front(), style.decimal_comma);
+        if (!time || std::isnan(*time)) {
+            if (!times.empty() || heading_seen || begins_as_number(cells.front()))
+                return fail(
+                    fmt::format("Line {} of the beat list does not begin with a time in seconds.", i + 1), {},
+                    "Correct the line, or leave it out.");
+            columns = columns_of(cells);
+            heading_seen = true;
+            continue;
         }
-        if (!times.empty() && Seconds(*time) <= times.back())
-            return fail(
-                fmt::format("Line {} of the beat list is not later than the line before.", line_number), {},
-                "Sort the list by time.");
+        if (auto trouble = trouble_with(Seconds(*time), times, i + 1))
+            return tl::unexpected(*std::move(trouble));
         times.push_back(Seconds(*time));
-        in_bar.push_back(beat_column < cells.size() ? number_in<int>(cells[beat_column]).value_or(0) : 0);
-        if (bar_column > 0 && bar_column < cells.size() && in_bar.back() == 1 && cells[bar_column] == "1")
+        in_bar.push_back(columns.beat < cells.size() ? number_in<int>(cells[columns.beat]).value_or(0) : 0);
+        if (columns.bar > 0 && columns.bar < cells.size() && in_bar.back() == 1 && cells[columns.bar] == "1")
             bar_one = static_cast<std::int64_t>(times.size()) - 1;
     }
     if (times.size() < 2)

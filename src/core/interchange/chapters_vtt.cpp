@@ -4,14 +4,14 @@
 #include "schedule/shots.h"
 
 #include <cctype>
-#include <cmath>
 #include <fmt/core.h>
 
 namespace pulsepin {
 namespace {
 
-std::string timestamp(Seconds time) {
-    const auto milliseconds = std::llround(time.value * 1000);
+/// Rounded up, so that a player that shows the cue's first picture shows this frame and not the one before.
+std::string timestamp(Frames frame, FrameRate rate) {
+    const auto milliseconds = rate.milliseconds_until(frame);
     return fmt::format("{:02}:{:02}:{:02}.{:03}", milliseconds / 3'600'000, milliseconds / 60'000 % 60,
                        milliseconds / 1000 % 60, milliseconds % 1000);
 }
@@ -44,8 +44,8 @@ Result<std::string> write_chapters_vtt(const Project& project) {
     int number = 0;
     for (const auto& shot : shots) {
         const Clip* clip = project.clip(shot.shot);
-        text += fmt::format("\n{}\n{} --> {}\n{}\n", ++number, timestamp(rate.start_of(shot.start)),
-                            timestamp(rate.start_of(shot.end)), cue_text(clip ? clip->name : std::string()));
+        text += fmt::format("\n{}\n{} --> {}\n{}\n", ++number, timestamp(shot.start, rate),
+                            timestamp(shot.end, rate), cue_text(clip ? clip->name : std::string()));
     }
     return text;
 }

@@ -2,11 +2,15 @@
 #pragma once
 
 #include <string>
+#include <string_view>
 
 namespace pulsepin {
 
-/// A field as RFC 4180 has it: quoted where it holds what separates fields.
-[[nodiscard]] inline std::string quoted(const std::string& text) {
+/// Text that a person wrote, as a field of RFC 4180: quoted where it holds what separates fields. What a
+/// spreadsheet would run as a formula is marked as text by an apostrophe before it (OWASP, "CSV Injection").
+[[nodiscard]] inline std::string quoted(std::string text) {
+    if (!text.empty() && std::string_view("=+-@\t\r").find(text.front()) != std::string_view::npos)
+        text.insert(text.begin(), '\'');
     if (text.find_first_of(",\"\r\n") == std::string::npos)
         return text;
     std::string out = "\"";

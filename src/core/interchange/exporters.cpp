@@ -2,6 +2,7 @@
 #include "interchange/exporters.h"
 
 #include "base/text_file.h"
+#include "follow/song_sound.h"
 #include "interchange/beat_list.h"
 #include "interchange/chapters_vtt.h"
 #include "interchange/edl.h"
@@ -14,6 +15,7 @@
 
 #include <algorithm>
 #include <array>
+#include <optional>
 
 namespace pulsepin {
 namespace {
@@ -26,33 +28,33 @@ Result<std::string> of_project(const ExportMaterial& material) {
 
 constexpr std::array<ExporterRow, 14> rows{{
     {"edl", "Edit decision list", "edl", "Cuts in the CMX 3600 interchange style, for editing programs",
-     of_project<write_edl>},
+     false, of_project<write_edl>},
     {"csv", "Markers as a table", "csv", "One line a marker: name, bar and beat, time, frame, timecode",
-     of_project<write_marker_csv>},
+     false, of_project<write_marker_csv>},
     {"triggers-csv", "Triggers as a table", "csv",
-     "One line a trigger: lane, effect, frames, strength, colours", of_project<write_trigger_csv>},
+     "One line a trigger: lane, effect, frames, strength, colours", false, of_project<write_trigger_csv>},
     {"keys-csv", "Keys as a table", "csv", "One line a key: property, frame, time, value, easing",
-     write_key_csv},
+     true, write_key_csv},
     {"frames-csv", "Values of each frame", "csv", "One line a frame, with a column for each driven property",
-     write_frame_csv},
+     true, write_frame_csv},
     {"keys-json", "Keys as JSON", "json", "Frame, time, value and easing of each key, by property",
-     write_key_json},
+     true, write_key_json},
     {"frames-json", "Frames as JSON", "json", "The value of each driven property at each frame",
-     write_frame_json},
+     true, write_frame_json},
     {"keys-text", "Keys as a line of text", "txt",
-     "A line a property, in a pattern of your own, for programs that take schedules as text", write_key_text},
+     "A line a property, in a pattern of your own, for programs that take schedules as text", true, write_key_text},
     {"lottie", "Lottie animation", "lottie.json",
-     "Shapes and titles as they move, for web pages and programs", write_lottie},
+     "Shapes and titles as they move, for web pages and programs", true, write_lottie},
     {"vtt", "Chapters", "vtt", "Each shot as a chapter in WebVTT, for players and web pages",
-     of_project<write_chapters_vtt>},
+     false, of_project<write_chapters_vtt>},
     {"beats-csv", "Beats as a table", "csv", "One line a beat: time, bar, beat, metre, tempo, confidence",
-     of_project<write_beat_csv>},
+     false, of_project<write_beat_csv>},
     {"beats-text", "Beat list", "txt", "Times with the number in the bar, as annotated beats are common",
-     of_project<write_beat_text>},
+     false, of_project<write_beat_text>},
     {"midi", "Tempo map", "mid", "Standard MIDI File: a tempo for each beat, metres, markers",
-     of_project<write_midi_tempo_map>},
+     false, of_project<write_midi_tempo_map>},
     {"jams", "Annotated music", "jams", "JAMS: beats, tempo, onsets and sections in JSON",
-     of_project<write_jams>},
+     false, of_project<write_jams>},
 }};
 
 } // namespace
@@ -65,6 +67,25 @@ const ExporterRow* exporter(std::string_view id) {
     const auto found =
         std::find_if(rows.begin(), rows.end(), [id](const ExporterRow& row) { return row.id == id; });
     return found == rows.end() ? nullptr : &*found;
+}
+
+Result<FollowerCurves> curves_for(const ExporterRow& row, const Project& project, const Progress& progress) {
+    if (!row.takes_curves || !has_followers(project))
+        return FollowerCurves{};
+    std::optional<LoadedSound> song;
+    if (needs_sound(project)) {
+        if (!project.song)
+            return fail("There is no song, and lanes that follow its level.", {}, "Open the song first.");
+        auto loaded = load_song(*project.song, progress.part(0, 0.7), false);
+        if (!loaded && loaded.error().cancelled())
+            return fail_cancelled();
+        if (!loaded)
+            return fail("What follows the song cannot be written without it. " + loaded.error().what,
+                        loaded.error().file, loaded.error().remedy, loaded.error().kind);
+        song = *std::move(loaded);
+    }
+    LevelTracks tracks;
+    return follow(project, song ? song->samples.get() : nullptr, tracks, progress.part(0.7, 1));
 }
 
 Result<void> export_project(const ExportMaterial& material, const ExporterRow& row,

@@ -14,12 +14,18 @@ struct ExporterRow {
     std::string_view label;     ///< "Edit decision list"
     std::string_view extension; ///< without the dot
     std::string_view explains;  ///< one line for the person
+    bool takes_curves; ///< of what follows the music; they are computed first
     Result<std::string> (*write)(const ExportMaterial&);
 };
 
 [[nodiscard]] std::span<const ExporterRow> exporters();
 /// Null when there is no such exporter.
 [[nodiscard]] const ExporterRow* exporter(std::string_view id);
+
+/// What the row needs of a project beside itself: decodes and follows the song only where it takes curves and
+/// there are some. Fails when the song is needed and not there, so that no flat curves are handed on.
+[[nodiscard]] Result<FollowerCurves> curves_for(const ExporterRow& row, const Project& project,
+                                                const Progress& progress = {});
 
 /// Writes the file as a whole or not at all.
 [[nodiscard]] Result<void> export_project(const ExportMaterial& material, const ExporterRow& row,

@@ -34,28 +34,31 @@ json grid_json(const BeatGrid& grid) {
 }
 
 BeatGrid read_grid(const json& j) {
-    const auto& times = field(j, "times");
-    const auto& confidence = field(j, "confidence");
-    const auto& origin = field(j, "origin");
-    require(times.is_array() && times.size() == confidence.size() && times.size() == origin.size(),
+    const auto& times = list_field(j, "times");
+    const auto& confidence = list_field(j, "confidence");
+    const auto& origin = list_field(j, "origin");
+    require(times.size() == confidence.size() && times.size() == origin.size(),
             "the lists of the grid differ in length");
     std::vector<GridBeat> beats;
     for (std::size_t i = 0; i < times.size(); ++i) {
-        const auto name = origin[i].get<std::string>();
+        require(origin[i].is_string(), "a beat has no origin");
+        const auto& name = origin[i].get_ref<const std::string&>();
         const auto* known = std::find(std::begin(origins), std::end(origins), name);
         require(known != std::end(origins), "a beat has the unknown origin \"" + name + "\"");
-        beats.push_back({Seconds(times[i].get<double>()), confidence[i].get<float>(),
+        beats.push_back({Seconds(number_of_json(times[i], "times", limits::seconds)),
+                         static_cast<float>(number_of_json(confidence[i], "confidence", limits::share)),
                          static_cast<BeatOrigin>(known - std::begin(origins))});
     }
     std::vector<MetreChange> metres;
-    for (const auto& change : field(j, "metres")) {
-        const auto metre = parse_metre(field(change, "metre").get<std::string>());
+    for (const auto& change : list_field(j, "metres")) {
+        const auto metre = parse_metre(text_field(change, "metre"));
         require(metre.has_value(), "a metre cannot be read");
-        metres.push_back({field(change, "beat").get<std::int64_t>(), *metre});
+        metres.push_back({whole_field(change, "beat", limits::metre_beat), *metre});
     }
-    auto grid =
-        BeatGrid::make(std::move(beats), field(j, "first_beat").get<std::int64_t>(), std::move(metres));
-    require(grid.has_value(), "the grid is not valid");
+    auto grid = BeatGrid::make(std::move(beats), whole_field(j, "first_beat", limits::metre_beat),
+                               std::move(metres));
+    if (!grid)
+        throw BadField("the grid is not valid: " + grid.error().what);
     return *std::move(grid);
 }
 
@@ -119,29 +122,33 @@ json detection_json(const Detection& found) {
 }
 
 std::vector<FoundOnset> read_onsets(const json& j) {
-    const auto& times = field(j, "times");
-    const auto& strengths = field(j, "strengths");
-    require(times.is_array() && times.size() == strengths.size(), "the lists of onsets differ in length");
+    const auto& times = list_field(j, "times");
+    const auto& strengths = list_field(j, "strengths");
+    require(times.size() == strengths.size(), "the lists of onsets differ in length");
     std::vector<FoundOnset> onsets;
     for (std::size_t i = 0; i < times.size(); ++i)
-        onsets.push_back({Seconds(times[i].get<double>()), strengths[i].get<float>()});
+        onsets.push_back({Seconds(number_of_json(times[i], "times", limits::seconds)),
+                          static_cast<float>(number_of_json(strengths[i], "strengths", limits::level))});
     return onsets;
 }
 
 OnsetRow read_row(const json& j) {
     OnsetRow row;
-    row.name = field(j, "name").get<std::string>();
-    row.function = field(j, "function").get<std::string>();
-    row.sensitivity = field(j, "sensitivity").get<double>();
-    row.least_strength = field(j, "least_strength").get<double>();
-    row.smallest_gap = Seconds(field(j, "smallest_gap").get<double>());
-    row.shown = field(j, "shown").get<bool>();
-    if (const auto band = j.find("band"); band != j.end())
-        row.band = {band->at(0).get<double>(), band->at(1).get<double>()};
-    if (const auto like = j.find("like"); like != j.end())
-        row.like =
-            OnsetRow::Like{Seconds(field(*like, "from").get<double>()),
-                           Seconds(field(*like, "until").get<double>()), field(*like, "least").get<double>()};
+    row.name = text_field(j, "name");
+    row.function = text_field(j, "function");
+    row.sensitivity = number_field(j, "sensitivity", limits::share);
+    row.least_strength = number_field(j, "least_strength", limits::share);
+    row.smallest_gap = Seconds(number_field(j, "smallest_gap", limits::duration));
+    row.shown = flag_field(j, "shown");
+    if (optional_field(j, "band")) {
+        const auto& band = list_field(j, "band", 2);
+        require(band.size() == 2, "\"band\" must have two numbers");
+        row.band = {number_of_json(band[0], "band", limits::hertz), number_of_json(band[1], "band", limits::hertz)};
+    }
+    if (const auto* like = optional_field(j, "like"))
+        row.like = OnsetRow::Like{Seconds(number_field(*like, "from", limits::seconds)),
+                                  Seconds(number_field(*like, "until", limits::seconds)),
+                                  number_field(*like, "least", limits::share)};
     row.onsets = read_onsets(j);
     return row;
 }
@@ -150,17 +157,16 @@ Detection read_detection(const json& j) {
     Detection found;
     if (const auto& grid = field(j, "grid"); !grid.is_null())
         found.grid = read_grid(grid);
-    for (const auto& tempo : field(j, "tempi"))
-        found.tempi.push_back(
-            {Bpm(field(tempo, "bpm").get<double>()), field(tempo, "confidence").get<float>()});
-    if (const auto pulse = j.find("pulse"); pulse != j.end())
-        found.pulse = pulse->get<float>();
-    if (const auto levels = j.find("levels"); levels != j.end())
-        found.levels = levels->get<std::vector<float>>();
-    if (const auto swing = j.find("swing"); swing != j.end())
-        found.swing = swing->get<double>();
-    if (const auto rows = j.find("rows"); rows != j.end()) {
-        for (const auto& row : *rows)
+    for (const auto& tempo : list_field(j, "tempi", limits::few))
+        found.tempi.push_back({Bpm(number_field(tempo, "bpm", limits::tempo)),
+                               static_cast<float>(number_field(tempo, "confidence", limits::share))});
+    found.pulse = static_cast<float>(number_field(j, "pulse", limits::share, 1));
+    for (const auto& level : optional_list(j, "levels"))
+        found.levels.push_back(static_cast<float>(number_of_json(level, "levels", limits::level)));
+    if (optional_field(j, "swing"))
+        found.swing = number_field(j, "swing", limits::swing);
+    if (optional_field(j, "rows")) {
+        for (const auto& row : list_field(j, "rows", limits::few))
             found.rows.push_back(read_row(row));
     } else { // as earlier versions wrote it: one row, without a name
         OnsetRow row;
@@ -168,12 +174,11 @@ Detection read_detection(const json& j) {
         row.onsets = read_onsets(field(j, "onsets"));
         found.rows.push_back(std::move(row));
     }
-    if (const auto sections = j.find("sections"); sections != j.end())
-        for (const auto& section : *sections)
-            found.sections.push_back(
-                {Seconds(field(section, "start").get<double>()), Seconds(field(section, "end").get<double>()),
-                 field(section, "name").get<std::string>(), field(section, "drop").get<bool>(),
-                 field(section, "confidence").get<float>()});
+    for (const auto& section : optional_list(j, "sections"))
+        found.sections.push_back({Seconds(number_field(section, "start", limits::seconds)),
+                                  Seconds(number_field(section, "end", limits::seconds)),
+                                  text_field(section, "name"), flag_field(section, "drop"),
+                                  static_cast<float>(number_field(section, "confidence", limits::share))});
     return found;
 }
 

@@ -86,6 +86,15 @@ Result<std::string> write_jams(const Project& project) {
     return out.dump(1) + "\n";
 }
 
+namespace {
+
+/// 0, which is none, for what can be no number of a beat.
+int beat_in_bar(double value) {
+    return value >= 0 && value < 1000 ? static_cast<int>(value) : 0;
+}
+
+} // namespace
+
 Result<BeatGrid> read_jams(std::string_view text) {
     const json root = json::parse(text, nullptr, false);
     const auto none = [] {
@@ -105,9 +114,9 @@ Result<BeatGrid> read_jams(std::string_view text) {
                     const auto& value = item.at("value");
                     int in_bar = 0;
                     if (value.is_number())
-                        in_bar = static_cast<int>(std::floor(value.get<double>() + 1e-6));
+                        in_bar = beat_in_bar(value.get<double>() + 1e-6);
                     else if (value.is_object())
-                        in_bar = value.at("position").get<int>(), unit = value.value("beat_units", 4);
+                        in_bar = beat_in_bar(value.at("position").get<double>()), unit = beat_in_bar(value.value("beat_units", 4.0));
                     found.emplace_back(item.at("time").get<double>(), in_bar);
                 }
                 std::sort(found.begin(), found.end());

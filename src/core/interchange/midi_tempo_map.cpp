@@ -3,6 +3,7 @@
 // Standard MIDI Files 1.0 (MIDI Manufacturers Association, RP-001).
 #include "interchange/midi_tempo_map.h"
 
+#include "base/whole.h"
 #include "schedule/resolve.h"
 
 #include <algorithm>
@@ -196,10 +197,12 @@ Result<std::string> write_midi_tempo_map(const Project& project) {
         for (const auto& pin : resolve(project, *lane).pins) {
             const double place = grid.beats_at(pin.time).value;
             const auto near =
-                std::clamp(static_cast<std::int64_t>(std::floor(place)), first, grid.last_beat());
-            const auto at =
+                std::clamp(floor_whole(place), first, grid.last_beat());
+            // What lies far behind the end is as far behind it as the format can say.
+            const auto at = std::min(
                 tick_of_beat[static_cast<std::size_t>(near - first)].second +
-                std::llround((place - static_cast<double>(near)) * static_cast<double>(beat_ticks(near)));
+                    nearest_whole((place - static_cast<double>(near)) * static_cast<double>(beat_ticks(near))),
+                tick + 0x0fffffff);
             events.push_back({std::max<std::int64_t>(0, at), 3,
                               meta(0x06, std::get<MarkerBody>(lane->pins[pin.index].body).name)});
         }
@@ -267,7 +270,6 @@ Result<BeatGrid> read_midi_tempo_map(std::string_view bytes) {
         time += (until - tick) / ppq * microseconds * 1e-6;
         tick = until;
     };
-    constexpr std::size_t most_beats = 200'000;
     while (last_tick <= map.end && beats.size() < most_beats) {
         for (; metre < map.metres.size() && map.metres[metre].first <= last_tick; ++metre) {
             now = map.metres[metre].second;

@@ -28,6 +28,16 @@ std::size_t place_in(const char* const (&names)[n], const std::string& name, con
     return static_cast<std::size_t>(known - std::begin(names));
 }
 
+template <std::size_t n>
+std::array<double, n> numbers_field(const json& j, const char* name) {
+    const auto& list = list_field(j, name, n);
+    require(list.size() == n, "\"" + std::string(name) + "\" must have " + std::to_string(n) + " numbers");
+    std::array<double, n> numbers{};
+    for (std::size_t i = 0; i < n; ++i)
+        numbers[i] = number_of_json(list[i], name, limits::value);
+    return numbers;
+}
+
 } // namespace
 
 void write_length(json& j, const char* name, const Length& length) {
@@ -37,13 +47,13 @@ void write_length(json& j, const char* name, const Length& length) {
 }
 
 Length read_length(const json& j, const char* name) {
-    const auto found = j.find(name);
-    if (found == j.end())
+    const auto* found = optional_field(j, name);
+    if (!found)
         return {};
-    const auto id = field(*found, "unit").get<std::string>();
+    const auto id = text_field(*found, "unit");
     for (const auto& [unit, known] : units)
         if (id == known)
-            return {unit, field(*found, "amount").get<double>()};
+            return {unit, number_field(*found, "amount", limits::length_amount)};
     throw BadField("a length has the unknown unit \"" + id + "\"");
 }
 
@@ -52,8 +62,7 @@ json easing_json(const Easing& easing) {
 }
 
 Easing read_easing(const json& j) {
-    return {field(j, "id").get<std::string>(), field(j, "handles").get<std::array<double, 4>>(),
-            field(j, "amount").get<double>()};
+    return {text_field(j, "id"), numbers_field<4>(j, "handles"), number_field(j, "amount", limits::value)};
 }
 
 json pulse_json(const Pulse& pulse) {
@@ -71,16 +80,16 @@ json pulse_json(const Pulse& pulse) {
 
 Pulse read_pulse(const json& j) {
     Pulse pulse;
-    pulse.name = field(j, "name").get<std::string>();
+    pulse.name = text_field(j, "name");
     pulse.up = read_length(j, "up");
     pulse.held = read_length(j, "held");
     pulse.down = read_length(j, "down");
     pulse.rising = read_easing(field(j, "rising"));
     pulse.falling = read_easing(field(j, "falling"));
-    pulse.arrives = field(j, "arrives").get<bool>();
-    pulse.least_frames = field(j, "least_frames").get<int>();
+    pulse.arrives = flag_field(j, "arrives");
+    pulse.least_frames = static_cast<int>(whole_field(j, "least_frames", limits::least_frames));
     pulse.crowding = static_cast<Crowding>(
-        place_in(crowdings, field(j, "crowding").get<std::string>(), "a pulse has the unknown rule"));
+        place_in(crowdings, text_field(j, "crowding"), "a pulse has the unknown rule"));
     return pulse;
 }
 
@@ -92,9 +101,9 @@ void write_lead(json& j, const Offset& lead) {
 }
 
 Offset read_lead(const json& j) {
-    if (const auto seconds = j.find("lead_seconds"); seconds != j.end())
-        return Seconds(seconds->get<double>());
-    return Frames(j.value("lead_frames", std::int64_t{0}));
+    if (optional_field(j, "lead_seconds"))
+        return Seconds(number_field(j, "lead_seconds", limits::seconds));
+    return Frames(whole_field(j, "lead_frames", limits::frames, 0));
 }
 
 namespace {
@@ -113,13 +122,12 @@ void write_feed(json& j, const Feed& feed) {
 }
 
 Feed read_feed(const json& j) {
-    Feed feed{field(j, "property").get<std::string>(), field(j, "unit").get<std::string>(),
-              field(j, "rest").get<double>(), field(j, "peak").get<double>()};
-    if (const auto target = j.find("target"); target != j.end())
-        feed.target = {LayerId{field(*target, "layer").get<std::uint64_t>()},
-                       field(*target, "parameter").get<std::string>()};
-    if (const auto limits = j.find("limits"); limits != j.end()) {
-        const auto pair = limits->get<std::array<double, 2>>();
+    Feed feed{text_field(j, "property"), text_field(j, "unit"), number_field(j, "rest", limits::value),
+              number_field(j, "peak", limits::value)};
+    if (const auto* target = optional_field(j, "target"))
+        feed.target = {id_field<LayerId>(*target, "layer"), text_field(*target, "parameter")};
+    if (optional_field(j, "limits")) {
+        const auto pair = numbers_field<2>(j, "limits");
         feed.limits = Feed::Limits{pair[0], pair[1]};
     }
     feed.lead = read_lead(j);
@@ -139,23 +147,22 @@ json follower_json(const Follower& f) {
 
 Follower read_follower(const json& j) {
     Follower f;
-    f.source = field(j, "source").get<std::string>();
-    f.measure = field(j, "measure").get<std::string>();
-    f.part = field(j, "part").get<std::string>();
-    f.channel = field(j, "channel").get<std::string>();
-    f.from_hz = field(j, "from_hz").get<double>();
-    f.until_hz = field(j, "until_hz").get<double>();
-    f.row = field(j, "row").get<std::string>();
-    f.fall_ms = field(j, "fall_ms").get<double>();
-    f.wave = field(j, "wave").get<std::string>();
-    f.period = field(j, "period").get<double>();
-    f.in_bars = field(j, "in_bars").get<bool>();
-    f.phase = field(j, "phase").get<double>();
-    f.lane = LaneId{field(j, "lane").get<std::uint64_t>()};
-    for (const auto& step : field(j, "steps"))
-        f.steps.push_back({field(step, "id").get<std::string>(),
-                           field(step, "values").get<std::array<double, 3>>(),
-                           LaneId{step.value("other", std::uint64_t{0})}, step.value("off", false)});
+    f.source = text_field(j, "source");
+    f.measure = text_field(j, "measure");
+    f.part = text_field(j, "part");
+    f.channel = text_field(j, "channel");
+    f.from_hz = number_field(j, "from_hz", limits::hertz);
+    f.until_hz = number_field(j, "until_hz", limits::hertz);
+    f.row = text_field(j, "row");
+    f.fall_ms = number_field(j, "fall_ms", limits::milliseconds);
+    f.wave = text_field(j, "wave");
+    f.period = number_field(j, "period", limits::wave_period);
+    f.in_bars = flag_field(j, "in_bars");
+    f.phase = number_field(j, "phase", limits::value);
+    f.lane = id_or_none<LaneId>(j, "lane");
+    for (const auto& step : list_field(j, "steps", limits::few))
+        f.steps.push_back({text_field(step, "id"), numbers_field<3>(step, "values"),
+                           id_or_none<LaneId>(step, "other"), flag_field(step, "off", false)});
     return f;
 }
 
@@ -180,11 +187,10 @@ json motion_json(const Motion& motion) {
 
 Motion read_motion(const json& j) {
     Motion motion{read_feed(j), read_pulse(field(j, "pulse"))};
-    if (const auto follower = j.find("follower"); follower != j.end())
+    if (const auto* follower = optional_field(j, "follower"))
         motion.follower = read_follower(*follower);
-    if (const auto feeds = j.find("feeds"); feeds != j.end())
-        for (const auto& feed : *feeds)
-            motion.feeds.push_back(read_feed(feed));
+    for (const auto& feed : optional_list(j, "feeds", limits::few))
+        motion.feeds.push_back(read_feed(feed));
     return motion;
 }
 
@@ -215,19 +221,24 @@ json stage_json(const Stage& stage) {
 Stage read_stage(const json& j) {
     Stage stage;
     stage.layers.clear();
+    require(j.is_array() && j.size() <= limits::few, "the layers are no list, or too many");
     for (const auto& one : j) {
-        Layer layer{LayerId{field(one, "id").get<std::uint64_t>()},
-                    static_cast<LayerKind>(place_in(layer_kinds, field(one, "kind").get<std::string>(),
+        Layer layer{id_field<LayerId>(one, "id"),
+                    static_cast<LayerKind>(place_in(layer_kinds, text_field(one, "kind"),
                                                     "there is a layer of the unknown kind")),
-                    field(one, "name").get<std::string>(),
-                    LaneId{one.value("cuts", std::uint64_t{0})},
-                    ClipId{one.value("picture", std::uint64_t{0})},
-                    one.value("text", std::string()),
-                    one.value("shape", std::string("disc"))};
-        if (const auto colour = one.find("colour"); colour != one.end())
+                    text_field(one, "name"),
+                    id_or_none<LaneId>(one, "cuts"),
+                    id_or_none<ClipId>(one, "picture"),
+                    text_field(one, "text", limits::note, {}),
+                    text_field(one, "shape", limits::name, "disc")};
+        if (const auto* colour = optional_field(one, "colour"))
             layer.colour = read_colour(*colour);
-        layer.hidden = one.value("hidden", false);
-        layer.values = field(one, "values").get<std::map<std::string, double>>();
+        layer.hidden = flag_field(one, "hidden", false);
+        const auto& values = field(one, "values");
+        require(values.is_object() && values.size() <= limits::few,
+                "the values of the layer \"" + layer.name + "\" are no group of fields");
+        for (const auto& [id, value] : values.items())
+            layer.values[id] = number_of_json(value, id.c_str(), limits::value);
         require(stage.layer(layer.id) == nullptr && layer.id.value != 0, "two layers have one number");
         stage.layers.push_back(std::move(layer));
     }

@@ -24,9 +24,9 @@ void write_offset(json& j, const Offset& offset) {
 }
 
 Offset read_offset(const json& j) {
-    if (j.contains("offset_frames"))
-        return Frames(j["offset_frames"].get<std::int64_t>());
-    return Seconds(j.value("offset_seconds", 0.0));
+    if (optional_field(j, "offset_frames"))
+        return Frames(whole_field(j, "offset_frames", limits::frames));
+    return Seconds(number_field(j, "offset_seconds", limits::seconds, 0));
 }
 
 json anchor_json(const Anchor& anchor) {
@@ -45,11 +45,11 @@ json anchor_json(const Anchor& anchor) {
 }
 
 Anchor read_anchor(const json& j) {
-    if (j.contains("ticks"))
-        return MusicalAnchor{Ticks(j["ticks"].get<std::int64_t>()), read_offset(j)};
-    if (j.contains("seconds"))
-        return TimeAnchor{Seconds(j["seconds"].get<double>())};
-    return MarkerAnchor{PinId{field(j, "marker").get<std::uint64_t>()}, read_offset(j)};
+    if (optional_field(j, "ticks"))
+        return MusicalAnchor{Ticks(whole_field(j, "ticks", limits::ticks)), read_offset(j)};
+    if (optional_field(j, "seconds"))
+        return TimeAnchor{Seconds(number_field(j, "seconds", limits::seconds))};
+    return MarkerAnchor{id_field<PinId>(j, "marker"), read_offset(j)};
 }
 
 std::string look_id(std::span<const MarkerLookRow> rows, int index) {
@@ -57,10 +57,9 @@ std::string look_id(std::span<const MarkerLookRow> rows, int index) {
 }
 
 int read_look(const json& j, const char* name, std::span<const MarkerLookRow> rows) {
-    const auto found = j.find(name);
-    if (found == j.end())
+    if (!optional_field(j, name))
         return 0;
-    const auto id = found->get<std::string>();
+    const auto id = text_field(j, name);
     const int index = marker_look_by_id(rows, id);
     require(index >= 0, "a marker has the unknown " + std::string(name) + " \"" + id + "\"");
     return index;
@@ -73,7 +72,7 @@ void write_key(json& j, const PinBody& body) {
 }
 
 PinBody read_key(const json& j) {
-    return KeyBody{field(j, "value").get<double>(), read_easing(field(j, "easing"))};
+    return KeyBody{number_field(j, "value", limits::value), read_easing(field(j, "easing"))};
 }
 
 /// How the body of each kind of pin is written: one row per kind.
@@ -97,7 +96,7 @@ constexpr BodyFormat body_formats[] = {
          write_length(j, "lasts", marker.length);
      },
      [](const json& j) -> PinBody {
-         return MarkerBody{field(j, "name").get<std::string>(), j.value("note", std::string()),
+         return MarkerBody{text_field(j, "name"), text_field(j, "note", limits::note, {}),
                            read_look(j, "colour", marker_colours()), read_look(j, "symbol", marker_symbols()),
                            read_length(j, "lasts")};
      }},
@@ -112,9 +111,9 @@ constexpr BodyFormat body_formats[] = {
              j["fade_frames"] = cut.fade.value;
      },
      [](const json& j) -> PinBody {
-         return CutBody{ClipId{field(j, "shot").get<std::uint64_t>()},
-                        Seconds(field(j, "in_point").get<double>()), j.value("same_moment", false),
-                        Frames(j.value("fade_frames", std::int64_t{0}))};
+         return CutBody{id_or_none<ClipId>(j, "shot"), Seconds(number_field(j, "in_point", limits::seconds)),
+                        flag_field(j, "same_moment", false),
+                        Frames(whole_field(j, "fade_frames", limits::frames, 0))};
      }},
     {LaneKind::Trigger,
      [](json& j, const PinBody& body) {
@@ -127,11 +126,13 @@ constexpr BodyFormat body_formats[] = {
          j["row"] = trigger.row;
      },
      [](const json& j) -> PinBody {
-         TriggerBody trigger{field(j, "effect").get<std::string>(), read_length(j, "lasts"),
-                             field(j, "strength").get<double>(),    read_colour(field(j, "from_colour")),
-                             read_colour(field(j, "to_colour")),    field(j, "row").get<int>()};
-         require(trigger.row >= 0 && trigger.row < most_trigger_rows, "a trigger has an unknown row");
-         return trigger;
+         return TriggerBody{
+             text_field(j, "effect"),
+             read_length(j, "lasts"),
+             number_field(j, "strength", limits::strength),
+             read_colour(field(j, "from_colour")),
+             read_colour(field(j, "to_colour")),
+             static_cast<int>(whole_field(j, "row", {0, most_trigger_rows - 1}))};
      }},
     {LaneKind::Motion,
      [](json& j, const PinBody& body) {
@@ -141,8 +142,8 @@ constexpr BodyFormat body_formats[] = {
              j["shape"] = pulse_json(*pulse.shape);
      },
      [](const json& j) -> PinBody {
-         PulseBody pulse{field(j, "strength").get<double>()};
-         if (const auto shape = j.find("shape"); shape != j.end())
+         PulseBody pulse{number_field(j, "strength", limits::strength)};
+         if (const auto* shape = optional_field(j, "shape"))
              pulse.shape = std::make_shared<const Pulse>(read_pulse(*shape));
          return pulse;
      }},
@@ -163,17 +164,17 @@ constexpr BodyFormat body_formats[] = {
          j["fade_out"] = fade(sound.fade_out, sound.curve_out);
      },
      [](const json& j) -> PinBody {
-         SoundBody sound{ClipId{field(j, "sound").get<std::uint64_t>()},
-                         Seconds(field(j, "in_point").get<double>()),
-                         Seconds(field(j, "length").get<double>()),
-                         field(j, "gain_db").get<double>(),
+         SoundBody sound{id_field<ClipId>(j, "sound"),
+                         Seconds(number_field(j, "in_point", limits::duration)),
+                         Seconds(number_field(j, "length", limits::duration)),
+                         number_field(j, "gain_db", limits::gain_db),
                          {},
                          {},
                          FadeCurve::Linear,
                          FadeCurve::Linear};
          const auto fade = [&](const char* name, Seconds& length, FadeCurve& curve) {
-             length = Seconds(field(field(j, name), "seconds").get<double>());
-             const auto text = field(field(j, name), "curve").get<std::string>();
+             length = Seconds(number_field(field(j, name), "seconds", limits::duration));
+             const auto text = text_field(field(j, name), "curve");
              require(text == "linear" || text == "equal-power", "a fade has an unknown curve");
              curve = text == "linear" ? FadeCurve::Linear : FadeCurve::EqualPower;
          };
@@ -195,10 +196,11 @@ std::string colour_text(Colour colour) {
 }
 
 Colour read_colour(const json& j) {
-    const auto text = j.get<std::string>();
+    require(j.is_string(), shown_in_message(j) + " is no colour");
+    const auto& text = j.get_ref<const std::string&>();
     const bool well = text.size() == 7 && text[0] == '#' &&
                       text.find_first_not_of("0123456789abcdefABCDEF", 1) == std::string::npos;
-    require(well, "the colour \"" + text + "\" cannot be read");
+    require(well, "the colour " + shown_in_message(j) + " cannot be read");
     return {static_cast<std::uint32_t>(std::stoul(text.substr(1), nullptr, 16))};
 }
 
@@ -229,14 +231,14 @@ json pin_json(const Pin& pin) {
 }
 
 Pin read_pin(const json& j, LaneKind kind) {
-    Pin pin{PinId{field(j, "id").get<std::uint64_t>()}, read_anchor(field(j, "anchor")), read_body(j, kind),
-            PlantingId{j.value("planting", std::uint64_t{0})}};
-    if (const auto home = j.find("home"); home != j.end())
-        pin.home = Ticks(home->get<std::int64_t>());
-    pin.moved = j.value("moved", false);
-    pin.altered = j.value("altered", false);
-    pin.muted = j.value("muted", false);
-    pin.locked = j.value("locked", false);
+    Pin pin{id_field<PinId>(j, "id"), read_anchor(field(j, "anchor")), read_body(j, kind),
+            id_or_none<PlantingId>(j, "planting")};
+    if (optional_field(j, "home"))
+        pin.home = Ticks(whole_field(j, "home", limits::ticks));
+    pin.moved = flag_field(j, "moved", false);
+    pin.altered = flag_field(j, "altered", false);
+    pin.muted = flag_field(j, "muted", false);
+    pin.locked = flag_field(j, "locked", false);
     return pin;
 }
 

@@ -16,7 +16,7 @@ constexpr const char* colour_ways[] = {"same", "in-turn", "random", "ramp"};
 
 template <class Choice, std::size_t count>
 Choice read_choice(const json& j, const char* name, const char* const (&ids)[count]) {
-    const auto id = field(j, name).get<std::string>();
+    const auto id = text_field(j, name);
     for (std::size_t i = 0; i < count; ++i)
         if (id == ids[i])
             return static_cast<Choice>(i);
@@ -30,10 +30,10 @@ json ticks_json(const std::vector<Ticks>& list) {
     return j;
 }
 
-std::vector<Ticks> read_ticks(const json& j) {
+std::vector<Ticks> read_ticks(const json& j, const char* name) {
     std::vector<Ticks> list;
-    for (const auto& at : j)
-        list.emplace_back(at.get<std::int64_t>());
+    for (const auto& at : optional_list(j, name))
+        list.emplace_back(whole_of_json(at, name, limits::ticks));
     return list;
 }
 
@@ -54,13 +54,13 @@ ShotChoice read_choice_of_shots(const json& j) {
     ShotChoice choice;
     choice.order = read_choice<ShotChoice::Order>(j, "order", orders);
     choice.start = read_choice<ShotChoice::Start>(j, "start", starts);
-    for (const auto& share : field(j, "shots"))
+    for (const auto& share : list_field(j, "shots"))
         choice.shots.push_back(
-            {ClipId{field(share, "shot").get<std::uint64_t>()}, field(share, "weight").get<double>()});
-    choice.seed = field(j, "seed").get<std::uint32_t>();
-    choice.in_point = Seconds(field(j, "in_point").get<double>());
-    choice.marker = field(j, "marker").get<std::string>();
-    choice.shortest = Frames(field(j, "shortest_frames").get<std::int64_t>());
+            {id_field<ClipId>(share, "shot"), number_field(share, "weight", limits::weight)});
+    choice.seed = static_cast<std::uint32_t>(whole_field(j, "seed", limits::seed));
+    choice.in_point = Seconds(number_field(j, "in_point", limits::seconds));
+    choice.marker = text_field(j, "marker");
+    choice.shortest = Frames(whole_field(j, "shortest_frames", limits::frames));
     return choice;
 }
 
@@ -79,12 +79,12 @@ json write(const Variation& variation) {
 Variation read_variation(const json& j) {
     Variation variation;
     variation.strength = read_choice<Variation::Strength>(j, "strength", strengths);
-    variation.low = field(j, "low").get<double>();
-    variation.high = field(j, "high").get<double>();
+    variation.low = number_field(j, "low", limits::strength);
+    variation.high = number_field(j, "high", limits::strength);
     variation.colours = read_choice<Variation::Colours>(j, "colours", colour_ways);
-    for (const auto& colour : field(j, "palette"))
+    for (const auto& colour : list_field(j, "palette", limits::few))
         variation.palette.push_back(read_colour(colour));
-    variation.seed = field(j, "seed").get<std::uint32_t>();
+    variation.seed = static_cast<std::uint32_t>(whole_field(j, "seed", limits::seed));
     return variation;
 }
 
@@ -103,13 +103,13 @@ json write(const PlantingForm& form) {
 }
 
 PlantingForm read_form(const json& j) {
-    const auto kind_id = field(j, "kind").get<std::string>();
+    const auto kind_id = text_field(j, "kind");
     const auto* kind = lane_kind_by_id(kind_id);
     require(kind != nullptr, "a planting is of the unknown kind \"" + kind_id + "\"");
     PlantingForm form{read_body(field(j, "body"), kind->kind), {}, {}};
-    if (const auto shots = j.find("shots"); shots != j.end())
+    if (const auto* shots = optional_field(j, "shots"))
         form.shots = read_choice_of_shots(*shots);
-    if (const auto variation = j.find("variation"); variation != j.end())
+    if (const auto* variation = optional_field(j, "variation"))
         form.variation = read_variation(*variation);
     return form;
 }
@@ -136,18 +136,20 @@ json picker_json(const Picker& picker) {
 }
 
 Picker read_picker(const json& j) {
-    Picker picker{field(j, "source").get<std::string>(),
-                  Ticks(field(j, "from").get<std::int64_t>()),
-                  Ticks(field(j, "until").get<std::int64_t>()),
+    Picker picker{text_field(j, "source"),
+                  Ticks(whole_field(j, "from", limits::ticks)),
+                  Ticks(whole_field(j, "until", limits::ticks)),
                   {}};
-    for (const auto& use : field(j, "filters"))
-        picker.filters.push_back(
-            {field(use, "id").get<std::string>(), field(use, "parameters").get<std::vector<double>>()});
-    picker.argument = j.value("argument", std::string());
-    picker.swing = j.value("swing", 1.0);
-    if (const auto list = j.find("list"); list != j.end())
-        picker.list = read_ticks(*list);
-    picker.whole = j.value("whole", false);
+    for (const auto& use : list_field(j, "filters", limits::few)) {
+        FilterUse filter{text_field(use, "id"), {}};
+        for (const auto& value : list_field(use, "parameters", limits::few))
+            filter.parameters.push_back(number_of_json(value, "parameters", limits::picked_parameter));
+        picker.filters.push_back(std::move(filter));
+    }
+    picker.argument = text_field(j, "argument", limits::name, {});
+    picker.swing = number_field(j, "swing", limits::swing, 1);
+    picker.list = read_ticks(j, "list");
+    picker.whole = flag_field(j, "whole", false);
     return picker;
 }
 
@@ -168,18 +170,17 @@ json planting_json(const Planting& planting) {
 
 Planting read_planting(const json& j) {
     Planting planting;
-    planting.id = PlantingId{field(j, "id").get<std::uint64_t>()};
-    planting.lane = LaneId{field(j, "lane").get<std::uint64_t>()};
-    planting.description = field(j, "description").get<std::string>();
-    const auto picker = j.find("picker");
-    if (picker == j.end()) // of an earlier version: told, but not to be run again
+    planting.id = id_field<PlantingId>(j, "id");
+    planting.lane = id_or_none<LaneId>(j, "lane");
+    planting.description = text_field(j, "description", limits::note);
+    const auto* picker = optional_field(j, "picker");
+    if (!picker) // of an earlier version: told, but not to be run again
         return planting;
     planting.picker = read_picker(*picker);
     planting.form = read_form(field(j, "form"));
-    planting.shift = Ticks(j.value("shift", std::int64_t{0}));
-    planting.nudge = Frames(j.value("nudge_frames", std::int64_t{0}));
-    if (const auto out = j.find("left_out"); out != j.end())
-        planting.left_out = read_ticks(*out);
+    planting.shift = Ticks(whole_field(j, "shift", limits::ticks, 0));
+    planting.nudge = Frames(whole_field(j, "nudge_frames", limits::frames, 0));
+    planting.left_out = read_ticks(j, "left_out");
     return planting;
 }
 

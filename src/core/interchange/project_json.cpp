@@ -47,20 +47,20 @@ json write(const Lane& lane) {
 }
 
 Lane read_lane(const json& j) {
-    const auto kind_id = field(j, "kind").get<std::string>();
+    const auto kind_id = text_field(j, "kind");
     const auto* kind = lane_kind_by_id(kind_id);
     require(kind != nullptr, "there is a lane of the unknown kind \"" + kind_id + "\"");
-    Lane lane{LaneId{field(j, "id").get<std::uint64_t>()},
+    Lane lane{id_field<LaneId>(j, "id"),
               kind->kind,
-              field(j, "name").get<std::string>(),
+              text_field(j, "name"),
               read_lead(j),
               {},
-              j.value("muted", false),
-              j.value("solo", false)};
-    lane.locked = j.value("locked", false);
-    if (const auto motion = j.find("motion"); motion != j.end())
+              flag_field(j, "muted", false),
+              flag_field(j, "solo", false)};
+    lane.locked = flag_field(j, "locked", false);
+    if (const auto* motion = optional_field(j, "motion"))
         lane.motion = read_motion(*motion);
-    for (const auto& p : field(j, "pins"))
+    for (const auto& p : list_field(j, "pins"))
         lane.pins.push_back(read_pin(p, lane.kind));
     return lane;
 }
@@ -85,26 +85,23 @@ json write(const Settings& settings) {
 
 Settings read_settings(const json& j) {
     Settings settings;
-    settings.title = field(j, "title").get<std::string>();
-    const auto rate = FrameRate::parse(field(j, "frame_rate").get<std::string>());
+    settings.title = text_field(j, "title");
+    const auto rate = FrameRate::parse(text_field(j, "frame_rate"));
     require(rate.has_value(), "the frame rate cannot be read");
     settings.frame_rate = *rate;
-    const auto rounding = field(j, "rounding").get<std::string>();
+    const auto rounding = text_field(j, "rounding");
     require(rounding == "nearest" || rounding == "never-late", "the rounding rule is unknown");
     settings.rounding = rounding == "nearest" ? FrameRounding::Nearest : FrameRounding::NeverLate;
-    const auto& size = field(j, "picture_size");
-    require(size.is_array() && size.size() == 2, "the picture size must be two numbers");
-    settings.picture_width = size[0].get<int>();
-    settings.picture_height = size[1].get<int>();
-    require(settings.picture_width > 0 && settings.picture_width <= 16384 && settings.picture_height > 0 &&
-                settings.picture_height <= 16384,
-            "the picture size is out of range");
-    if (const auto text = j.find("schedule_text"); text != j.end()) { // not in files of earlier versions
+    const auto& size = list_field(j, "picture_size", 2);
+    require(size.size() == 2, "the picture size must be two numbers");
+    settings.picture_width = static_cast<int>(whole_of_json(size[0], "picture_size", limits::picture_side));
+    settings.picture_height = static_cast<int>(whole_of_json(size[1], "picture_size", limits::picture_side));
+    if (const auto* text = optional_field(j, "schedule_text")) { // not in files of earlier versions
         auto& how = settings.schedule_text;
-        how.pattern = field(*text, "pattern").get<std::string>();
-        how.separator = field(*text, "separator").get<std::string>();
-        how.decimals = std::clamp(field(*text, "decimals").get<int>(), 0, 12);
-        const auto keys = field(*text, "keys").get<std::string>();
+        how.pattern = text_field(*text, "pattern", limits::note);
+        how.separator = text_field(*text, "separator");
+        how.decimals = static_cast<int>(whole_field(*text, "decimals", limits::decimals));
+        const auto keys = text_field(*text, "keys");
         const auto* known = std::find(std::begin(schedule_keys), std::end(schedule_keys), keys);
         require(known != std::end(schedule_keys), "keys are written in the unknown way \"" + keys + "\"");
         how.keys = static_cast<ScheduleText::Keys>(known - std::begin(schedule_keys));
@@ -113,29 +110,28 @@ Settings read_settings(const json& j) {
 }
 
 Song read_song(const json& j, const Path& folder) {
-    Song song{full_path(field(j, "path").get<std::string>(), folder),
-              field(j, "title").get<std::string>(),
-              field(j, "sample_rate").get<std::int64_t>(),
-              Samples(field(j, "length").get<std::int64_t>()),
-              field(j, "fingerprint").get<std::string>(),
-              Samples(j.value("from", std::int64_t{0}))};
-    require(song.sample_rate > 0 && song.length.value >= 0 && song.from.value >= 0,
-            "the song's length or sample rate is not valid");
+    Song song{full_path(text_field(j, "path", limits::path), folder),
+              text_field(j, "title"),
+              whole_field(j, "sample_rate", limits::sample_rate),
+              Samples(whole_field(j, "length", limits::samples)),
+              text_field(j, "fingerprint"),
+              Samples(whole_field(j, "from", limits::samples, 0))};
+    require(song.duration().value <= limits::longest_song, "the song is longer than a day");
     return song;
 }
 
 Clip read_clip(const json& j, const Path& folder) {
-    Clip clip{ClipId{field(j, "id").get<std::uint64_t>()},
-              field(j, "name").get<std::string>(),
-              full_path(field(j, "path").get<std::string>(), folder),
-              Seconds(field(j, "duration").get<double>()),
-              field(j, "width").get<int>(),
-              field(j, "height").get<int>(),
-              j.value("has_picture", true),
-              j.value("has_sound", false),
-              j.value("still", false)};
-    if (const auto begins = j.find("begins_at"); begins != j.end())
-        clip.begins_at = Seconds(begins->get<double>());
+    Clip clip{id_field<ClipId>(j, "id"),
+              text_field(j, "name"),
+              full_path(text_field(j, "path", limits::path), folder),
+              Seconds(number_field(j, "duration", limits::duration)),
+              static_cast<int>(whole_field(j, "width", limits::clip_side)),
+              static_cast<int>(whole_field(j, "height", limits::clip_side)),
+              flag_field(j, "has_picture", true),
+              flag_field(j, "has_sound", false),
+              flag_field(j, "still", false)};
+    if (optional_field(j, "begins_at"))
+        clip.begins_at = Seconds(number_field(j, "begins_at", limits::seconds));
     return clip;
 }
 
@@ -164,7 +160,7 @@ Project read_project(const json& j, const Path& folder) {
         project.detection = std::make_shared<const Detection>(read_detection(found));
     if (const auto& grid = field(j, "grid"); !grid.is_null())
         project.grid = std::make_shared<const BeatGrid>(read_grid(grid));
-    project.next_id = field(j, "next_id").get<std::uint64_t>();
+    project.next_id = static_cast<std::uint64_t>(whole_field(j, "next_id", limits::id));
 
     std::set<std::uint64_t> ids;
     const auto claim = [&](std::uint64_t id) {
@@ -172,39 +168,36 @@ Project read_project(const json& j, const Path& folder) {
                 "the number " + std::to_string(id) + " names two things or none");
     };
     std::vector<TimeSpan> excluded;
-    if (const auto spans = j.find("excluded"); spans != j.end()) // not in files of earlier versions
-        for (const auto& span : *spans)
-            excluded.push_back(
-                {Seconds(field(span, "from").get<double>()), Seconds(field(span, "until").get<double>())});
+    for (const auto& span : optional_list(j, "excluded")) // not in files of earlier versions
+        excluded.push_back({Seconds(number_field(span, "from", limits::seconds)),
+                            Seconds(number_field(span, "until", limits::seconds))});
     project.excluded = std::make_shared<const std::vector<TimeSpan>>(std::move(excluded));
     std::vector<Clip> bin;
-    for (const auto& c : field(j, "bin")) {
+    for (const auto& c : list_field(j, "bin")) {
         bin.push_back(read_clip(c, folder));
         claim(bin.back().id.value);
     }
     project.bin = std::make_shared<const std::vector<Clip>>(std::move(bin));
     std::vector<Planting> plantings;
-    for (const auto& p : field(j, "plantings")) {
+    for (const auto& p : list_field(j, "plantings")) {
         plantings.push_back(read_planting(p));
         claim(plantings.back().id.value);
     }
     project.plantings = std::make_shared<const std::vector<Planting>>(std::move(plantings));
     std::vector<NamedPicker> pickers;
-    if (const auto named = j.find("pickers"); named != j.end()) // not in files of earlier versions
-        for (const auto& p : *named)
-            pickers.push_back({field(p, "name").get<std::string>(), read_picker(field(p, "picker"))});
+    for (const auto& p : optional_list(j, "pickers")) // not in files of earlier versions
+        pickers.push_back({text_field(p, "name"), read_picker(field(p, "picker"))});
     project.pickers = std::make_shared<const std::vector<NamedPicker>>(std::move(pickers));
     std::vector<Pulse> pulses;
-    if (const auto kept = j.find("pulses"); kept != j.end()) // nor these two
-        for (const auto& pulse : *kept)
-            pulses.push_back(read_pulse(pulse));
+    for (const auto& pulse : optional_list(j, "pulses")) // nor these two
+        pulses.push_back(read_pulse(pulse));
     project.pulses = std::make_shared<const std::vector<Pulse>>(std::move(pulses));
-    if (const auto layers = j.find("layers"); layers != j.end())
+    if (const auto* layers = optional_field(j, "layers"))
         project.stage = std::make_shared<const Stage>(read_stage(*layers));
     for (const auto& layer : project.stage->layers)
         require(layer.id.value < std::max<std::uint64_t>(project.next_id, 3),
                 "the layer \"" + layer.name + "\" has a number that is not given out yet");
-    for (const auto& l : field(j, "lanes")) {
+    for (const auto& l : list_field(j, "lanes", limits::few)) {
         Lane lane = read_lane(l);
         claim(lane.id.value);
         for (const auto& pin : lane.pins)
@@ -272,10 +265,11 @@ Result<Project> project_from_json(std::string_view text, const Path& folder) {
     try {
         return read_project(j, folder);
     } catch (const BadField& bad) {
-        return fail(std::string("The project is damaged: ") + bad.what() + ".", {}, "Open an older copy.");
+        return fail(std::string("The project is damaged: ") + bad.what() + ".", {}, "Open an older copy.",
+                    ErrorKind::Damaged);
     } catch (const json::exception&) {
         return fail("The project is damaged: a value is not of the expected type.", {},
-                    "Open an older copy.");
+                    "Open an older copy.", ErrorKind::Damaged);
     }
 }
 

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "interchange/property_keys.h"
 
+#include "base/whole.h"
+
 #include <algorithm>
 #include <cmath>
 #include <fmt/core.h>
@@ -34,7 +36,7 @@ std::vector<CurveKey> as_they_are(const Curves& curves, const Lane& lane, const 
         key.value = fed(feed, share);
         if (cut_off(feed, key, fed(uncut, share)))
             return each_frame(curves, lane, feed);
-        key.frame = key.frame - Frames(std::llround(ahead));
+        key.frame = key.frame - Frames(nearest_whole(ahead));
     }
     return keys;
 }

@@ -38,7 +38,7 @@ Result<LoadedSound> load_sound(const std::filesystem::path& path, const Progress
             break;
         const auto block = wanted_part(whole_block, done, decoder->format().channels, options);
         if (progress.cancelled())
-            return fail(cancelled_text, path.string());
+            return fail_cancelled();
         if (auto added = builder->append(block); !added)
             return tl::unexpected(added.error());
         done += static_cast<std::int64_t>(whole_block.size()) / decoder->format().channels;

@@ -49,7 +49,7 @@ Result<LoadedSound> mix_down(const std::vector<MixPart>& parts, std::int64_t sam
     std::vector<float> stereo;
     for (std::int64_t at = 0; at < length.value; at += block) {
         if (progress.cancelled())
-            return fail(cancelled_text);
+            return fail_cancelled();
         stereo.assign(static_cast<std::size_t>(2 * std::min(block, length.value - at)), 0.0f);
         for (const auto& part : parts)
             add_part(part, Samples(at), stereo);

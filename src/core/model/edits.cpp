@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "model/edits.h"
 
+#include "base/whole.h"
+
 #include "model/anchored_time.h"
 #include "model/change_pins.h"
 #include "model/lane_kinds.h"
@@ -222,13 +224,60 @@ Result<Project> with_sound_split(const Project& project, PinId id, Seconds at) {
     return with_pins(with_bodies(project, only, [&](PinBody& changed) { changed = first; }), lane, {rest});
 }
 
+namespace {
+
+/// A sound is heard to begin up to so much before the beat that it belongs to: what lies so close before a
+/// range that was drawn along the beats begins with it.
+constexpr Seconds onset_tolerance{0.04};
+
+void trim(std::vector<FoundOnset>& onsets, Seconds shift, Seconds end) {
+    for (auto& onset : onsets) {
+        onset.time += shift;
+        if (onset.time < Seconds(0) && onset.time >= -onset_tolerance)
+            onset.time = Seconds(0);
+    }
+    std::erase_if(onsets, [&](const FoundOnset& o) { return o.time < Seconds(0) || o.time > end; });
+    // Of several that now lie at the beginning the strongest is left.
+    const auto after = std::find_if(onsets.begin(), onsets.end(),
+                                    [](const FoundOnset& o) { return o.time > Seconds(0); });
+    if (after - onsets.begin() > 1) {
+        const auto weaker = [](const FoundOnset& a, const FoundOnset& b) { return a.strength < b.strength; };
+        onsets.front() = *std::max_element(onsets.begin(), after, weaker);
+        onsets.erase(onsets.begin() + 1, after);
+    }
+}
+
+Detection trimmed(Detection found, Seconds shift, Seconds end) {
+    if (found.grid)
+        found.grid = *shifted(*found.grid, shift);
+    const auto cut_off = std::clamp<std::ptrdiff_t>(static_cast<std::ptrdiff_t>(nearest_whole(-shift.value * 10)),
+                                                    0, std::ssize(found.levels));
+    found.levels.erase(found.levels.begin(), found.levels.begin() + cut_off);
+    for (auto& row : found.rows) {
+        trim(row.onsets, shift, end);
+        if (row.like) {
+            row.like->from += shift;
+            row.like->until += shift;
+        }
+    }
+    for (auto& section : found.sections) {
+        section.start = std::max(section.start + shift, Seconds(0));
+        section.end = std::min(section.end + shift, end);
+    }
+    std::erase_if(found.sections,
+                  [](const FoundSection& section) { return section.start >= section.end; });
+    return found;
+}
+
+} // namespace
+
 Result<Project> with_song_trimmed(const Project& project, Seconds from, Seconds until) {
     if (!project.song)
         return fail("There is no song to trim.", {}, "Open one first.");
     Song song = *project.song;
     const double rate = static_cast<double>(song.sample_rate);
-    const auto first = std::clamp<std::int64_t>(std::llround(from.value * rate), 0, song.length.value);
-    const auto last = std::clamp<std::int64_t>(std::llround(until.value * rate), 0, song.length.value);
+    const auto first = std::clamp<std::int64_t>(nearest_whole(from.value * rate), 0, song.length.value);
+    const auto last = std::clamp<std::int64_t>(nearest_whole(until.value * rate), 0, song.length.value);
     if (last - first < song.sample_rate / 10)
         return fail("There would be hardly anything left of the song.", {}, "Make a longer range.");
     const Seconds shift(-static_cast<double>(first) / rate);
@@ -242,32 +291,19 @@ Result<Project> with_song_trimmed(const Project& project, Seconds from, Seconds 
     next.song = std::make_shared<const Song>(std::move(song));
     if (project.grid)
         next.grid = std::make_shared<const BeatGrid>(*shifted(*project.grid, shift));
-    if (project.detection) {
-        Detection detection = *project.detection;
-        if (detection.grid)
-            detection.grid = *shifted(*detection.grid, shift);
-        const Seconds end = next.song->duration();
-        const auto cut_off = std::clamp<std::ptrdiff_t>(
-            static_cast<std::ptrdiff_t>(std::lround(from.value * 10)), 0, std::ssize(detection.levels));
-        detection.levels.erase(detection.levels.begin(), detection.levels.begin() + cut_off);
-        for (auto& row : detection.rows) {
-            for (auto& onset : row.onsets)
-                onset.time += shift;
-            std::erase_if(row.onsets,
-                          [&](const FoundOnset& o) { return o.time < Seconds(0) || o.time > end; });
-            if (row.like) {
-                row.like->from += shift;
-                row.like->until += shift;
-            }
-        }
-        for (auto& section : detection.sections) {
-            section.start = std::max(section.start + shift, Seconds(0));
-            section.end = std::min(section.end + shift, end);
-        }
-        std::erase_if(detection.sections,
-                      [](const FoundSection& section) { return section.start >= section.end; });
-        next.detection = std::make_shared<const Detection>(std::move(detection));
-    }
+    const Seconds end = next.song->duration();
+    if (project.detection)
+        next.detection = std::make_shared<const Detection>(trimmed(*project.detection, shift, end));
+    auto excluded = *project.excluded;
+    for (auto& span : excluded)
+        span = {std::max(span.from + shift, Seconds(0)), std::min(span.until + shift, end)};
+    std::erase_if(excluded, [](const TimeSpan& span) { return span.from >= span.until; });
+    next.excluded = std::make_shared<const std::vector<TimeSpan>>(std::move(excluded));
+    auto bin = *project.bin;
+    for (auto& clip : bin)
+        if (clip.begins_at) // a camera shows the same moment of the song as before
+            *clip.begins_at += shift;
+    next.bin = std::make_shared<const std::vector<Clip>>(std::move(bin));
     return next;
 }
 

@@ -47,7 +47,8 @@ namespace pulsepin {
 [[nodiscard]] Result<Project> with_sound_split(const Project& project, PinId sound, Seconds at);
 
 /// Keeps only [from, until) of the song; `from` becomes time 0. Beats keep their names and all items their
-/// place in the music or, when loose, under the same moment of the song.
+/// place in the music or, when loose, under the same moment of the song; cameras keep theirs. Items that then
+/// lie outside of the song stay: outside_song() counts them.
 [[nodiscard]] Result<Project> with_song_trimmed(const Project& project, Seconds from, Seconds until);
 
 } // namespace pulsepin

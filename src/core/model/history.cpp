@@ -6,13 +6,9 @@ namespace pulsepin {
 void History::push(Project project, std::string name) {
     while (steps_.size() > at_ + 1)
         steps_.pop_back();
-    if (saved_ > static_cast<std::ptrdiff_t>(at_))
-        saved_ = -1; // the saved value was undone and is now dropped
-    steps_.push_back({std::move(project), std::move(name)});
-    if (steps_.size() > longest) {
+    steps_.push_back({std::move(project), std::move(name), ++last_number_});
+    if (steps_.size() > longest)
         steps_.pop_front();
-        saved_ = saved_ > 0 ? saved_ - 1 : -1;
-    }
     at_ = steps_.size() - 1;
 }
 

@@ -10,7 +10,7 @@ namespace pulsepin {
 /// The project now, and its earlier and undone values. Parts that did not change are shared between them.
 class History {
 public:
-    explicit History(Project project) : steps_{{std::move(project), {}}} {}
+    explicit History(Project project) : steps_{{std::move(project), {}, 1}} {}
 
     [[nodiscard]] const Project& current() const { return steps_[at_].project; }
 
@@ -24,20 +24,24 @@ public:
     void undo();
     void redo();
 
-    void mark_saved() { saved_ = static_cast<std::ptrdiff_t>(at_); }
+    /// Names the present value, so that it can be told later which one was saved.
+    [[nodiscard]] std::uint64_t number() const { return steps_[at_].number; }
+    void mark_saved() { saved_ = number(); }
+    void mark_saved(std::uint64_t number) { saved_ = number; }
     /// Lets the present value count as not saved, as after a recovery.
-    void mark_unsaved() { saved_ = -1; }
-    [[nodiscard]] bool is_saved() const { return saved_ == static_cast<std::ptrdiff_t>(at_); }
+    void mark_unsaved() { saved_ = 0; }
+    [[nodiscard]] bool is_saved() const { return saved_ == number(); }
 
 private:
     struct Step {
         Project project;
         std::string name;
+        std::uint64_t number = 0; ///< never given twice
     };
     static constexpr std::size_t longest = 1000;
     std::deque<Step> steps_; ///< a deque, so that a reference to a value outlives the next push
     std::size_t at_ = 0;
-    std::ptrdiff_t saved_ = 0;
+    std::uint64_t saved_ = 1, last_number_ = 1;
 };
 
 } // namespace pulsepin

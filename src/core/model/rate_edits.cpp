@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "model/rate_edits.h"
 
+#include "base/whole.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -12,7 +14,7 @@ struct Recount {
     double ratio;
 
     [[nodiscard]] Frames operator()(Frames frames) const {
-        return Frames(std::llround(static_cast<double>(frames.value) * ratio));
+        return Frames(nearest_whole(static_cast<double>(frames.value) * ratio));
     }
     void operator()(Length& length) const {
         if (length.unit == Length::Unit::InFrames)
@@ -25,7 +27,7 @@ struct Recount {
     void operator()(Pulse& pulse) const {
         for (Length* length : {&pulse.up, &pulse.held, &pulse.down})
             (*this)(*length);
-        pulse.least_frames = std::max(1, static_cast<int>(std::lround(pulse.least_frames * ratio)));
+        pulse.least_frames = (static_cast<int>(std::clamp<std::int64_t>(nearest_whole(pulse.least_frames * ratio), 1, 100'000)));
     }
     void operator()(PinBody& body) const {
         if (auto* marker = std::get_if<MarkerBody>(&body))

@@ -380,8 +380,10 @@ Result<PinBody> body_at(const Project& project, const Lane& lane, Ticks at, Plan
         for (const auto& pin : there)
             if (pin.time <= time)
                 form.body = lane.pins[pin.index].body;
-        if (auto* marker = std::get_if<MarkerBody>(&form.body))
+        if (auto* marker = std::get_if<MarkerBody>(&form.body)) {
+            marker->note.clear(); // it was said of the other one
             marker->name = "marker " + std::to_string(lane.pins.size() + 1);
+        }
         if (auto* key = std::get_if<KeyBody>(&form.body)) { // on the thread, so that it changes nothing yet
             const KeyCurve curve(lane, resolve(project, lane));
             const Seconds acts = time - time_of(lane.lead, project.settings->frame_rate);

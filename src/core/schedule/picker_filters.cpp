@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "base/whole.h"
 #include "schedule/picker_tables.h"
 #include "schedule/resolve.h"
 
@@ -14,7 +15,7 @@ namespace {
 using Parameters = std::span<const double>;
 
 std::int64_t whole(double value) {
-    return std::llround(value);
+    return nearest_whole(value);
 }
 
 /// Counts from the first position of the range, so that "every 2nd from 5.1" begins with 5.1.

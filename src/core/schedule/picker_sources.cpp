@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "base/whole.h"
 #include "model/marker_looks.h"
 #include "schedule/picker_tables.h"
 #include "schedule/resolve.h"
@@ -40,7 +41,7 @@ std::vector<Picked> subdivisions(const PickContext& context) {
     auto out = at_each(context, step, [](std::int64_t) { return true; });
     if (parts % 2 == 0 && context.picker.swing != 1) {
         const double late = context.picker.swing / (1 + context.picker.swing) - 0.5;
-        const auto by = static_cast<std::int64_t>(std::llround(late * 2 * static_cast<double>(step)));
+        const auto by = nearest_whole(late * 2 * static_cast<double>(step));
         for (auto& picked : out)
             if (picked.at.value / step % 2 != 0)
                 picked.at = Ticks(picked.at.value + by);

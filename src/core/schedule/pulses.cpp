@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "schedule/pulses.h"
 
+#include "base/whole.h"
+
 #include "schedule/easing.h"
 #include "schedule/triggers.h"
 
@@ -128,7 +130,7 @@ double MotionCurve::share_at(double frame) const {
 std::vector<CurveKey> MotionCurve::keys() const {
     std::vector<CurveKey> keys;
     const auto add = [&](double at, const Easing& easing) {
-        const Frames frame(std::llround(at));
+        const Frames frame(nearest_whole(at));
         if (frame < Frames(0))
             return;
         if (!keys.empty() && keys.back().frame >= frame) // shorter than a frame

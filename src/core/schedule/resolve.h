@@ -31,4 +31,11 @@ using Schedule = std::vector<ResolvedLane>;
 [[nodiscard]] ResolvedLane resolve(const Project& project, const Lane& lane);
 [[nodiscard]] ResolvedLane resolve(const Project& project, const Lane& lane, const PinLookup& pins);
 
+/// Where the playhead must stand so that the frame that acts is the one on screen: at the anchor, or at the
+/// start of that frame where the rounding rule makes it the later of the two.
+[[nodiscard]] Seconds moment_of(const ResolvedPin& pin, FrameRate rate);
+
+/// How many pins lie before the song's beginning, or at or behind its end.
+[[nodiscard]] std::size_t outside_song(const Schedule& schedule, const Project& project);
+
 } // namespace pulsepin

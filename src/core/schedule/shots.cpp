@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "schedule/shots.h"
 
+#include "base/whole.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -10,8 +12,7 @@ Frames piece_length(const Project& project) {
     if (!project.song)
         return Frames(0);
     const auto rate = project.settings->frame_rate;
-    return Frames(
-        static_cast<std::int64_t>(std::ceil(project.song->duration().value * rate.per_second() - 1e-6)));
+    return Frames(ceil_whole(project.song->duration().value * rate.per_second() - 1e-6));
 }
 
 std::vector<ShotSpan> shots_of(const Project& project, const Lane& lane) {

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "schedule/triggers.h"
 
+#include "base/whole.h"
+
 #include "schedule/shots.h"
 
 #include <algorithm>
@@ -17,7 +19,7 @@ std::optional<Seconds> duration_of(const Length& length, Seconds from, const Pro
             return std::nullopt;
         return project.grid->time_at(project.grid->beats_at(from) + Beats(amount)) - from;
     case Length::Unit::InFrames:
-        return project.settings->frame_rate.start_of(Frames(std::llround(amount)));
+        return project.settings->frame_rate.start_of(Frames(nearest_whole(amount)));
     case Length::Unit::InMilliseconds:
         return Seconds(amount / 1000);
     case Length::Unit::None:

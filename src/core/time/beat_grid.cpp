@@ -1,8 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "time/beat_grid.h"
 
+#include "base/whole.h"
+
 #include <algorithm>
 #include <cmath>
+#include <fmt/core.h>
 #include <utility>
 
 namespace pulsepin {
@@ -14,6 +17,26 @@ std::int64_t floor_divide(std::int64_t a, std::int64_t b) {
 
 std::int64_t bars_between(std::int64_t from_beat, std::int64_t to_beat, const Metre& metre) {
     return floor_divide(to_beat - from_beat + metre.beats_per_bar - 1, metre.beats_per_bar);
+}
+
+Result<void> check_times(const std::vector<GridBeat>& beats) {
+    for (std::size_t i = 0; i < beats.size(); ++i) {
+        if (!(std::abs(beats[i].time.value) <= furthest_time.value))
+            return fail(fmt::format("A beat at {:g} s is no place in a piece of music.", beats[i].time.value));
+        if (i == 0)
+            continue;
+        const Seconds apart = beats[i].time - beats[i - 1].time;
+        if (apart <= Seconds(0))
+            return fail("The beats are not in rising order.");
+        if (apart < shortest_interval)
+            return fail(fmt::format("Two beats at {:.3f} s are only {:.3g} ms apart.", beats[i].time.value,
+                                    apart.value * 1000),
+                        {}, fmt::format("Beats are at least {:g} ms apart.", shortest_interval.value * 1000));
+        if (apart > longest_interval)
+            return fail(fmt::format("The beats before and after {:.0f} s are more than an hour apart.",
+                                    beats[i - 1].time.value));
+    }
+    return {};
 }
 
 } // namespace
@@ -28,12 +51,13 @@ Result<BeatGrid> BeatGrid::make(std::vector<GridBeat> beats, std::int64_t first_
                                 std::vector<MetreChange> metres) {
     if (beats.size() < 2)
         return fail("A grid needs at least two beats.");
-    for (std::size_t i = 0; i < beats.size(); ++i) {
-        if (!std::isfinite(beats[i].time.value))
-            return fail("A beat has no valid time.");
-        if (i > 0 && beats[i].time <= beats[i - 1].time)
-            return fail("The beats are not in rising order.");
-    }
+    if (beats.size() > most_beats)
+        return fail(fmt::format("A grid of {} beats is too large.", beats.size()), {},
+                    fmt::format("There can be {}.", most_beats));
+    if (auto times = check_times(beats); !times)
+        return tl::unexpected(times.error());
+    if (std::abs(first_beat) > furthest_beat)
+        return fail("The beats are numbered too far from bar 1.");
     if (metres.empty())
         metres.push_back({});
     for (std::size_t i = 0; i < metres.size(); ++i) {
@@ -41,6 +65,8 @@ Result<BeatGrid> BeatGrid::make(std::vector<GridBeat> beats, std::int64_t first_
         if (metre.beats_per_bar < 1 || metre.beats_per_bar > 32 || metre.beat_unit < 1 ||
             metre.beat_unit > 64)
             return fail("A metre must have 1 to 32 beats a bar.");
+        if (std::abs(metres[i].beat) > furthest_beat)
+            return fail("A change of metre lies too far from bar 1.");
         if (i > 0 && metres[i].beat <= metres[i - 1].beat)
             return fail("The changes of metre are not in rising order.");
     }
@@ -48,13 +74,20 @@ Result<BeatGrid> BeatGrid::make(std::vector<GridBeat> beats, std::int64_t first_
     grid.beats_ = std::move(beats);
     grid.first_beat_ = first_beat;
     grid.metres_ = std::move(metres);
+    constexpr double slack = 1e-6; // what rounding adds
+    const Bpm tempo = grid.typical_tempo();
+    if (tempo < slowest_grid * (1 - slack) || tempo > fastest_grid * (1 + slack))
+        return fail(fmt::format("That would be {:.4g} beats a minute.", tempo.value), {},
+                    fmt::format("A grid has {:g} to {:g} beats a minute.", slowest_grid.value,
+                                fastest_grid.value));
     return grid;
 }
 
 Result<BeatGrid> BeatGrid::steady(Bpm tempo, Seconds bar_one, Metre metre, Seconds until) {
-    if (!(tempo.value >= 10 && tempo.value <= 1000))
-        return fail("A tempo must lie between 10 and 1000 beats a minute.");
-    if (!std::isfinite(bar_one.value) || !std::isfinite(until.value) || until.value > 1e6)
+    if (!(tempo >= slowest_grid && tempo <= fastest_grid))
+        return fail(fmt::format("A tempo must lie between {:g} and {:g} beats a minute.", slowest_grid.value,
+                                fastest_grid.value));
+    if (!(std::abs(bar_one.value) <= furthest_time.value) || !(std::abs(until.value) <= furthest_time.value))
         return fail("The times of a steady grid must be finite.");
     const double interval = 60.0 / tempo.value;
     const auto first = static_cast<std::int64_t>(std::ceil(-bar_one.value / interval - 1e-9));
@@ -90,12 +123,12 @@ Beats BeatGrid::beats_at(Seconds time) const {
 }
 
 Ticks BeatGrid::nearest_tick(Seconds time) const {
-    return Ticks(std::llround(beats_at(time).value * static_cast<double>(ticks_per_beat)));
+    return Ticks(nearest_whole(beats_at(time).value * static_cast<double>(ticks_per_beat)));
 }
 
 Ticks BeatGrid::nearest_beat(Seconds time) const {
     // Half way in time, not in ticks: both are the same inside an interval.
-    return Ticks(std::llround(beats_at(time).value) * ticks_per_beat);
+    return Ticks(nearest_whole(beats_at(time).value) * ticks_per_beat);
 }
 
 const MetreChange& BeatGrid::metre_from(std::int64_t beat, std::int64_t* bar_of_change) const {

@@ -12,6 +12,16 @@ namespace pulsepin {
 
 inline constexpr std::int64_t ticks_per_beat = 960;
 
+/// What a grid's tempo (that of its median interval) may be: one beat in four seconds to ten a second. Music
+/// lies well within; what lies beyond was a slip, as of a key that halves the tempo.
+inline constexpr Bpm slowest_grid{15}, fastest_grid{600};
+/// A single interval may be longer, as over a pause, but no shorter.
+inline constexpr Seconds shortest_interval{0.01}, longest_interval{3600};
+/// Beats may be numbered so far from bar 1.
+inline constexpr std::int64_t furthest_beat = 1'000'000'000;
+inline constexpr Seconds furthest_time{1e6};
+inline constexpr std::size_t most_beats = 1'000'000;
+
 /// A place in the music as musicians say it. Bars and beats count from 1; bar 0 and below lie before bar 1.
 struct MusicalPosition {
     std::int64_t bar = 1;
@@ -53,8 +63,9 @@ struct GridBeat {
 class BeatGrid {
 public:
     /// `first_beat` is the number of beats[0], counted from bar 1 beat 1 (number 0); may be negative.
-    /// Fails with fewer than two beats, times that do not rise, times that are not finite, metres out
-    /// of 1..32, or metre changes out of order. Without a metre change the metre is 4/4.
+    /// Fails with fewer than two or more than `most_beats` beats, times that do not rise or are not finite, a
+    /// tempo or an interval beyond the limits above, metres out of 1..32, or metre changes out of order.
+    /// Without a metre change the metre is 4/4.
     [[nodiscard]] static Result<BeatGrid> make(std::vector<GridBeat> beats, std::int64_t first_beat,
                                                std::vector<MetreChange> metres);
 

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "time/frame_rate.h"
 
+#include "base/whole.h"
+
 #include <array>
 #include <charconv>
 #include <cmath>
@@ -74,12 +76,16 @@ Seconds FrameRate::start_of(Frames frame) const {
 }
 
 Frames FrameRate::frame_at(Seconds time) const {
-    return Frames(static_cast<std::int64_t>(std::floor((time.value + nanosecond) * per_second())));
+    return Frames(floor_whole((time.value + nanosecond) * per_second()));
 }
 
 Frames FrameRate::frame_at(Samples sample, std::int64_t sample_rate) const {
     return Frames(floor_divide(static_cast<__int128>(sample.value) * numerator_,
                                static_cast<__int128>(sample_rate) * denominator_));
+}
+
+std::int64_t FrameRate::milliseconds_until(Frames frame) const {
+    return -floor_divide(-static_cast<__int128>(frame.value) * denominator_ * 1000, numerator_);
 }
 
 std::string FrameRate::text() const {
@@ -101,13 +107,33 @@ std::span<const FrameRate> common_frame_rates() {
     return rates;
 }
 
+namespace {
+
+/// Whether a time lies beyond the middle of a frame. A double is a whole number times a power of two, so both
+/// sides can be compared in whole numbers, without rounding.
+bool beyond_half(Seconds time, FrameRate rate, Frames frame) {
+    if (!(std::abs(time.value) > 1e-6)) // far before the middle of frame 0, and too small for 128 bits
+        return false;
+    if (std::abs(frame.value) > (std::int64_t{1} << 40)) // beyond any piece of music
+        return false;
+    int exponent = 0;
+    const auto mantissa = static_cast<std::int64_t>(std::ldexp(std::frexp(time.value, &exponent), 53));
+    exponent -= 53;
+    __int128 left = static_cast<__int128>(mantissa) * 2 * rate.numerator();
+    __int128 right = (2 * static_cast<__int128>(frame.value) + 1) * rate.denominator();
+    if (exponent < 0)
+        right <<= -exponent;
+    else
+        left <<= exponent;
+    return left > right;
+}
+
+} // namespace
+
 RoundedFrame round_to_frame(Seconds time, FrameRate rate, FrameRounding rounding) {
     Frames frame = rate.frame_at(time);
-    if (rounding == FrameRounding::Nearest) {
-        const auto next = Frames(frame.value + 1);
-        if (rate.start_of(next) - time < time - rate.start_of(frame))
-            frame = next;
-    }
+    if (rounding == FrameRounding::Nearest && beyond_half(time, rate, frame))
+        frame = Frames(frame.value + 1);
     return {frame, rate.start_of(frame) - time};
 }
 

@@ -35,6 +35,10 @@ public:
     /// When the frame starts; correctly rounded, never summed up.
     [[nodiscard]] Seconds start_of(Frames frame) const;
 
+    /// Whole milliseconds to the frame's start, rounded up: at that time the frame is on screen, not the one
+    /// before. In whole numbers throughout.
+    [[nodiscard]] std::int64_t milliseconds_until(Frames frame) const;
+
     /// The frame on screen at that time. A time within a nanosecond before a frame's start counts as that
     /// start.
     [[nodiscard]] Frames frame_at(Seconds time) const;
@@ -66,7 +70,8 @@ struct RoundedFrame {
     Seconds error; ///< start of the frame minus the wanted time: positive is late
 };
 
-/// The frame for something that should happen at `time`, and how far that frame's start is from it.
+/// The frame for something that should happen at `time`, and how far that frame's start is from it. Which of
+/// two frames is nearest is decided without rounding; exactly half way it is the earlier one.
 [[nodiscard]] RoundedFrame round_to_frame(Seconds time, FrameRate rate, FrameRounding rounding);
 
 } // namespace pulsepin

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <fmt/core.h>
 
 namespace pulsepin {
 namespace {
@@ -22,6 +23,11 @@ Result<BeatGrid> with_tempo_ratio(const BeatGrid& grid, int beats, int of) {
     if (beats < 1 || beats > 16 || of < 1 || of > 16)
         return fail("A tempo can change by a ratio of 1 to 16 only.");
     const auto first_old = grid.first_beat(), last_old = grid.last_beat();
+    const double tempo = grid.typical_tempo().value * beats / of;
+    if (tempo < slowest_grid.value * 0.999999 || tempo > fastest_grid.value * 1.000001)
+        return fail(fmt::format("That would be {:.4g} beats a minute: the tempo stays as it is.", tempo), {},
+                    fmt::format("A grid has {:g} to {:g} beats a minute.", slowest_grid.value,
+                                fastest_grid.value));
     std::vector<GridBeat> out;
     std::int64_t first = 0;
     // Beat 0 survives, so that bar 1 stays where it is.
@@ -93,8 +99,9 @@ Result<BeatGrid> made_steady(const BeatGrid& grid) {
 }
 
 Result<BeatGrid> with_mean_tempo(const BeatGrid& grid, Bpm tempo) {
-    if (!(tempo.value >= 10 && tempo.value <= 1000))
-        return fail("A tempo must lie between 10 and 1000 beats a minute.");
+    if (!(tempo >= slowest_grid && tempo <= fastest_grid))
+        return fail(fmt::format("A tempo must lie between {:g} and {:g} beats a minute.", slowest_grid.value,
+                                fastest_grid.value));
     const double stretch = grid.mean_tempo() / tempo;
     const auto centre = grid.time_at(Ticks(0));
     return with_times(grid, [=](std::size_t, Seconds time) { return centre + (time - centre) * stretch; });

@@ -32,6 +32,8 @@ struct EffectRow {
     void (*place)(Placement&, const EffectContext&);
     /// image: eight bits a channel, blue, green, red, alpha, premultiplied.
     void (*paint)(cv::Mat& image, const EffectContext&);
+    std::string_view rate = {}; ///< the parameter that says how often a second it turns, if one does
+    bool coloured = false;      ///< it takes the colour of the trigger that starts it
 };
 
 [[nodiscard]] std::span<const EffectRow> effects();
@@ -43,6 +45,8 @@ struct EffectRow {
 extern const EffectRow exposure_effect, tint_effect, blur_effect, glow_effect, shake_effect, flash_effect,
     strobe_effect;
 
+/// A colour in the order of an image's channels, 0 to 1, opaque.
+[[nodiscard]] cv::Scalar channels_of(Colour colour);
 /// The alpha of each pixel in all four channels.
 [[nodiscard]] cv::Mat alpha_everywhere(const cv::Mat& image);
 /// Gaussian, edges held; wide ones at a smaller size.

@@ -63,6 +63,21 @@ double ParameterValues::of(std::string_view id) const {
     return given == given_.end() ? row->neutral : std::clamp(given->second, row->least, row->most);
 }
 
+std::optional<Colour> ParameterValues::light(std::string_view effect) const {
+    const auto given = lights_.find(effect);
+    return given == lights_.end() ? std::nullopt : std::optional(given->second);
+}
+
+double ParameterValues::turns(std::string_view rate, double seconds) const {
+    const auto given = turns_.find(rate);
+    return given == turns_.end() ? seconds * of(rate) : given->second;
+}
+
+cv::Scalar channels_of(Colour colour) {
+    const auto channel = [&](int shift) { return static_cast<double>(colour.rgb >> shift & 0xffu) / 255; };
+    return {channel(0), channel(8), channel(16), 1};
+}
+
 const EffectRow* effect_of_parameter(std::string_view id) {
     for (const auto& row : effects())
         for (const auto& one : row.parameters)

@@ -18,12 +18,14 @@ void paint(cv::Mat& image, const EffectContext& context) {
     cv::Mat bright;
     cv::subtract(image, cv::Scalar::all(limit * 255), bright);
     blur_in_place(bright, context.values.of("glow-size") * context.pixel);
+    if (const auto colour = context.values.light("glow"))
+        cv::multiply(bright, channels_of(*colour), bright);
     const double gain = context.values.of("glow") / 100 / std::max(0.05, 1 - limit);
     cv::scaleAdd(bright, gain, image, image);
 }
 
 } // namespace
 
-const EffectRow glow_effect{"glow", "Glow", own, "15 to 20 frames for what builds slowly", nullptr, paint};
+const EffectRow glow_effect{"glow", "Glow", own, "15 to 20 frames for what builds slowly", nullptr, paint, {}, true};
 
 } // namespace pulsepin

@@ -29,7 +29,7 @@ double wander(double changes, std::uint64_t seed) {
 
 void place(Placement& placement, const EffectContext& context) {
     const auto& values = context.values;
-    const double amount = values.of("shake"), changes = context.seconds * values.of("shake-rate");
+    const double amount = values.of("shake"), changes = values.turns("shake-rate", context.seconds);
     const auto seed = static_cast<std::uint64_t>(values.of("shake-seed")) * 3;
     placement.x += amount * wander(changes, seed + 1);
     placement.y += amount * wander(changes, seed + 2);
@@ -38,6 +38,6 @@ void place(Placement& placement, const EffectContext& context) {
 
 } // namespace
 
-const EffectRow shake_effect{"shake", "Shake", own, "starts with the hit: none", place, nullptr};
+const EffectRow shake_effect{"shake", "Shake", own, "starts with the hit: none", place, nullptr, "shake-rate"};
 
 } // namespace pulsepin

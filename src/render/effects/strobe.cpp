@@ -16,13 +16,20 @@ constexpr std::array<Parameter, 2> own{{
 
 /// Seen for one half of each turn, dark for the other.
 void place(Placement& placement, const EffectContext& context) {
-    const double turns = context.seconds * context.values.of("strobe-rate");
+    const double turns = context.values.turns("strobe-rate", context.seconds);
     if (turns - std::floor(turns + 1e-9) >= 0.5 - 1e-9)
         placement.opacity *= 1 - context.values.of("strobe") / 100;
 }
 
+/// Lit by a lamp of the trigger's colour.
+void paint(cv::Mat& image, const EffectContext& context) {
+    if (const auto colour = context.values.light("strobe"))
+        cv::multiply(image, channels_of(*colour), image);
+}
+
 } // namespace
 
-const EffectRow strobe_effect{"strobe", "Strobe", own, "none: it starts on the beat", place, nullptr};
+const EffectRow strobe_effect{"strobe", "Strobe", own, "none: it starts on the beat", place, paint, "strobe-rate",
+                              true};
 
 } // namespace pulsepin

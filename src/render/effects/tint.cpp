@@ -17,7 +17,10 @@ void paint(cv::Mat& image, const EffectContext& context) {
     const auto share = static_cast<float>(context.values.of("tint") / 100);
     const QColor colour =
         QColor::fromHsvF(static_cast<float>(context.values.of("tint-hue") / 360.0001), 0.85f, 1.0f);
-    const float to[3] = {colour.blueF(), colour.greenF(), colour.redF()};
+    float to[3] = {colour.blueF(), colour.greenF(), colour.redF()};
+    if (const auto light = context.values.light("tint"))
+        for (int i = 0; i < 3; ++i)
+            to[i] = static_cast<float>(channels_of(*light)[i]);
     constexpr float weight[3] = {0.0722f, 0.7152f, 0.2126f};
     cv::Matx44f matrix = cv::Matx44f::zeros();
     for (int out = 0; out < 3; ++out)
@@ -29,6 +32,6 @@ void paint(cv::Mat& image, const EffectContext& context) {
 
 } // namespace
 
-const EffectRow tint_effect{"tint", "Tint", own, "2 to 3 frames for eased moves", nullptr, paint};
+const EffectRow tint_effect{"tint", "Tint", own, "2 to 3 frames for eased moves", nullptr, paint, {}, true};
 
 } // namespace pulsepin

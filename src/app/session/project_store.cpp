@@ -1,0 +1,229 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/project_store.h"
+
+#include "base/guarded.h"
+#include "base/text_file.h"
+#include "interchange/project_file.h"
+
+#include <QCryptographicHash>
+#include <QDir>
+#include <QFileInfo>
+#include <QSettings>
+#include <QStandardPaths>
+
+namespace pulsepin {
+namespace {
+
+constexpr int most_recent_files = 8;
+constexpr int quiet_ms = 300; ///< other programs write in several steps; looked at when they are done
+
+QString text_of(const std::filesystem::path& path) {
+    return QString::fromStdString(path.string());
+}
+
+/// Where windows tell each other which projects they have open.
+std::filesystem::path mark_of(const std::filesystem::path& project) {
+    const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation) + "/open";
+    QDir().mkpath(folder);
+    std::error_code code;
+    auto full = std::filesystem::weakly_canonical(project, code);
+    const auto name = QCryptographicHash::hash(QByteArray::fromStdString((code ? project : full).string()),
+                                               QCryptographicHash::Sha1);
+    return (folder + "/" + QString::fromLatin1(name.toHex()) + ".lock").toStdString();
+}
+
+Result<FileState> write_unless_changed(const Project& project, const std::filesystem::path& path,
+                                       const FileState* known) {
+    if (known && change_since(path, *known) == FileChange::Changed)
+        return fail("The file was changed by another program or window since it was opened here, and was left "
+                    "as it is.",
+                    path.string(), "Replace it, or save under another name.", ErrorKind::Changed);
+    return save_project(project, path);
+}
+
+} // namespace
+
+ProjectStore::ProjectStore(QObject* parent) : QObject(parent) {
+    look_timer_.setSingleShot(true);
+    look_timer_.setInterval(quiet_ms);
+    connect(&look_timer_, &QTimer::timeout, this, &ProjectStore::look_at_disk);
+    connect(&watcher_, &QFileSystemWatcher::fileChanged, &look_timer_, qOverload<>(&QTimer::start));
+    connect(&watcher_, &QFileSystemWatcher::directoryChanged, &look_timer_, qOverload<>(&QTimer::start));
+}
+
+ProjectStore::~ProjectStore() {
+    if (!copy_stays_)
+        forget_copy();
+}
+
+void ProjectStore::begin(std::filesystem::path path, const FileState& file) {
+    forget_copy();
+    ++session_;
+    path_ = std::move(path);
+    disk_.post([this, known = Known{path_, file}] {
+        known_ = known;
+        return std::function<void()>();
+    });
+    saved_at_.reset();
+    trouble_ = {};
+    watch();
+    mark_as_open();
+    if (!path_.empty())
+        remember_recent();
+    emit changed();
+}
+
+void ProjectStore::begin_recovered(std::shared_ptr<RecoveryFolder> folder) {
+    const auto original = folder->original();
+    // A file that is older than the copy is what it was made from; a newer one was changed since: saving asks.
+    FileState known;
+    const QFileInfo file(text_of(original));
+    if (file.exists() && file.lastModified() <= folder->when())
+        if (const auto bytes = read_text_file(original))
+            known = file_state(original, *bytes);
+    begin(original, known);
+    folder_ = std::move(folder);
+    look_at_disk();
+}
+
+// -- saving
+
+void ProjectStore::save(Project project, const std::filesystem::path& path, Overwrite overwrite,
+                        std::function<void(Result<void>)> done) {
+    ++saving_;
+    disk_.post([this, project = std::move(project), path, overwrite, session = session_, done = std::move(done)] {
+        const bool check = overwrite == Overwrite::No && path == known_.path;
+        auto written =
+            guarded([&] { return write_unless_changed(project, path, check ? &known_.file : nullptr); });
+        if (written)
+            known_ = {path, *written};
+        return [this, written = std::move(written), path, session, done] {
+            --saving_;
+            if (session != session_)
+                return done(written ? Result<void>() : Result<void>(tl::unexpected(written.error())));
+            if (!written) {
+                trouble_.not_saved = written.error();
+                emit changed();
+                return done(tl::unexpected(written.error()));
+            }
+            trouble_.not_saved.reset();
+            saved_at_ = QDateTime::currentDateTime();
+            const bool elsewhere = path != path_;
+            path_ = path;
+            trouble_.changed_on_disk = false;
+            watch();
+            if (elsewhere)
+                mark_as_open();
+            remember_recent();
+            done({});
+            emit changed();
+        };
+    });
+    emit changed();
+}
+
+void ProjectStore::accept_change_on_disk() {
+    disk_.post([this, path = path_, session = session_] {
+        // Whatever it holds; damaged, too.
+        const auto bytes = read_text_file(path);
+        known_ = {path, bytes ? file_state(path, *bytes) : FileState{}};
+        return [this, session] {
+            if (session != session_)
+                return;
+            trouble_.changed_on_disk = false;
+            emit changed();
+        };
+    });
+}
+
+// -- the copy for recovery
+
+void ProjectStore::keep_copy(Project project) {
+    if (!folder_)
+        folder_ = RecoveryFolder::make();
+    disk_.post([this, project = std::move(project), folder = folder_, path = path_, session = session_] {
+        const auto kept = guarded([&]() -> Result<void> {
+            if (!folder)
+                return fail("There is no room for a copy for recovery.", {}, "Save your work; free some space.");
+            return folder->keep(project, path);
+        });
+        return [this, kept, session] {
+            if (session != session_)
+                return;
+            const bool told = trouble_.not_kept.has_value();
+            trouble_.not_kept = kept ? std::nullopt : std::optional(kept.error());
+            if (!kept)
+                emit copy_not_kept();
+            if (told != trouble_.not_kept.has_value())
+                emit changed();
+        };
+    });
+}
+
+void ProjectStore::forget_copy() {
+    if (!folder_)
+        return;
+    // After what may just be written to it.
+    disk_.post([folder = std::exchange(folder_, nullptr)] {
+        folder->remove();
+        return std::function<void()>();
+    });
+    trouble_.not_kept.reset();
+}
+
+// -- what others do to the file
+
+void ProjectStore::watch() {
+    const auto before = watcher_.files() + watcher_.directories();
+    if (!before.isEmpty())
+        watcher_.removePaths(before);
+    if (path_.empty())
+        return;
+    // Programs that replace a file take the watched one away: its folder tells.
+    watcher_.addPath(text_of(path_.parent_path()));
+    watcher_.addPath(text_of(path_));
+}
+
+void ProjectStore::look_at_disk() {
+    if (path_.empty())
+        return;
+    disk_.post([this, path = path_, session = session_] {
+        const bool by_others = path == known_.path && change_since(path, known_.file) == FileChange::Changed;
+        return [this, by_others, session] {
+            if (session != session_)
+                return;
+            if (!watcher_.files().contains(text_of(path_)))
+                watcher_.addPath(text_of(path_));
+            if (by_others == trouble_.changed_on_disk)
+                return;
+            trouble_.changed_on_disk = by_others;
+            emit changed();
+        };
+    });
+}
+
+void ProjectStore::mark_as_open() {
+    open_mark_.reset();
+    trouble_.open_elsewhere = false;
+    if (path_.empty())
+        return;
+    open_mark_ = FileLock::try_take(mark_of(path_));
+    trouble_.open_elsewhere = !open_mark_;
+}
+
+// -- recent files
+
+QStringList ProjectStore::recent_files() {
+    return QSettings().value("recent").toStringList();
+}
+
+void ProjectStore::remember_recent() {
+    QStringList files = recent_files();
+    files.removeAll(text_of(path_));
+    files.prepend(text_of(path_));
+    while (files.size() > most_recent_files)
+        files.removeLast();
+    QSettings().setValue("recent", files);
+}
+
+} // namespace pulsepin

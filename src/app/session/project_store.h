@@ -1,0 +1,97 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "base/file_lock.h"
+#include "base/file_state.h"
+#include "model/project.h"
+#include "session/disk_thread.h"
+#include "session/recovery.h"
+
+#include <QDateTime>
+#include <QFileSystemWatcher>
+#include <QObject>
+#include <QStringList>
+#include <QTimer>
+#include <functional>
+#include <optional>
+
+namespace pulsepin {
+
+/// What stands between the person and a file that is safe.
+struct FileTrouble {
+    std::optional<Error> not_saved;     ///< the last save failed; until one succeeds
+    std::optional<Error> not_kept;      ///< the copy for recovery could not be written
+    bool changed_on_disk = false;       ///< by someone else, since it was opened or saved here
+    bool open_elsewhere = false;        ///< another window has it open
+};
+
+/// The file of the open project and its copy for recovery. Writing happens on a thread of its own; "saved" is
+/// told only when it is on the disk.
+class ProjectStore : public QObject {
+    Q_OBJECT
+public:
+    explicit ProjectStore(QObject* parent = nullptr);
+    ~ProjectStore() override;
+
+    [[nodiscard]] const std::filesystem::path& path() const { return path_; }
+    [[nodiscard]] std::optional<QDateTime> saved_at() const { return saved_at_; }
+    [[nodiscard]] bool saving() const { return saving_ > 0; }
+    [[nodiscard]] const FileTrouble& trouble() const { return trouble_; }
+
+    /// Another project is open now: from this file, or from none.
+    void begin(std::filesystem::path path, const FileState& file);
+    /// Another project that was recovered: its copy stays until it is saved or given up.
+    void begin_recovered(std::shared_ptr<RecoveryFolder> folder);
+
+    enum class Overwrite {
+        No, ///< a file that someone else changed is left alone: the error has the kind Changed
+        Yes
+    };
+    /// Writes the project in the background. `done` is always called; after a success the path is the
+    /// project's. An earlier save that is still under way is done first.
+    void save(Project project, const std::filesystem::path& path, Overwrite overwrite,
+              std::function<void(Result<void>)> done);
+    /// Waits until nothing is left to be written.
+    void finish() { disk_.finish(); }
+
+    /// What is on the disk counts as known: saving here will replace it without asking.
+    void accept_change_on_disk();
+
+    /// Writes the copy for recovery in the background. Without a success it is tried again when it is due the
+    /// next time.
+    void keep_copy(Project project);
+    /// Nothing is left to recover: it was saved, or given up on purpose.
+    void forget_copy();
+    /// When the program ends the copy stays, and is offered the next time.
+    void leave_copy() { copy_stays_ = true; }
+
+    [[nodiscard]] static QStringList recent_files();
+
+signals:
+    void changed();       ///< path, saved, trouble
+    void copy_not_kept(); ///< try again later
+
+private:
+    void watch();
+    void look_at_disk();
+    void mark_as_open();
+    void remember_recent();
+
+    std::filesystem::path path_;
+    std::optional<QDateTime> saved_at_;
+    FileTrouble trouble_;
+    int saving_ = 0;
+    std::uint64_t session_ = 0; ///< rises with each project
+    std::shared_ptr<RecoveryFolder> folder_;
+    bool copy_stays_ = false;
+    std::optional<FileLock> open_mark_;
+    QFileSystemWatcher watcher_;
+    QTimer look_timer_;
+    struct Known {
+        std::filesystem::path path;
+        FileState file; ///< as it was when it was read or written here
+    } known_;           ///< touched on the disk's thread only
+    DiskThread disk_;   ///< the last: it ends before what it uses
+};
+
+} // namespace pulsepin

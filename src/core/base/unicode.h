@@ -1,0 +1,14 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include <string>
+#include <string_view>
+
+namespace pulsepin {
+
+/// Text of a file as UTF-8 without a byte order mark: UTF-16 of either byte order is told by its mark, or by
+/// the zero bytes of its first letters. Everything else is taken as it is. Halves of surrogate pairs become
+/// U+FFFD.
+[[nodiscard]] std::string as_utf8(std::string_view bytes);
+
+} // namespace pulsepin

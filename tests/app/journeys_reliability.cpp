@@ -1,0 +1,645 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// What hands, disks, crashes and other programs do: nothing that a person made may vanish.
+#include "application.h"
+#include "base/text_file.h"
+#include "interchange/project_file.h"
+#include "model/edits.h"
+#include "support/desk.h"
+
+#include <QComboBox>
+#include <QDir>
+#include <QFileDialog>
+#include <QProcess>
+#include <QSlider>
+#include <QSpinBox>
+#include <QStandardPaths>
+#include <QTemporaryDir>
+#include <QToolButton>
+#include <csignal>
+#include <sys/stat.h>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+namespace {
+
+/// What comes up next, in turn: each is told, and dealt with as said.
+class Answers {
+public:
+    /// A file dialog: the name is typed as a person would.
+    Answers& type_name(const QString& path) {
+        return then([path](QWidget* dialog) {
+            static_cast<QFileDialog*>(dialog)->selectFile(path); // what was suggested is no longer selected
+            dialog->findChild<QLineEdit*>("fileNameEdit")->setText(path);
+            QMetaObject::invokeMethod(dialog, "accept");
+        });
+    }
+    Answers& press(const QString& text) {
+        return then([text](QWidget* dialog) {
+            for (auto* button : dialog->findChildren<QPushButton*>())
+                if (button->text().remove('&') == text)
+                    return QTest::mouseClick(button, Qt::LeftButton);
+            QFAIL(qPrintable("no button: " + text));
+        });
+    }
+    Answers& cancel() {
+        return then([](QWidget* dialog) { QTest::keyClick(dialog, Qt::Key_Escape); });
+    }
+    [[nodiscard]] QStringList asked() const { return asked_; }
+    [[nodiscard]] bool all_asked() const { return steps_.empty(); }
+
+private:
+    Answers& then(std::function<void(QWidget*)> step) {
+        steps_.push_back(std::move(step));
+        if (!timer_.isActive()) {
+            timer_.setInterval(60);
+            QObject::connect(&timer_, &QTimer::timeout, &timer_, [this] { look(); });
+            timer_.start();
+        }
+        return *this;
+    }
+    void look() {
+        auto* dialog = QApplication::activeModalWidget();
+        if (steps_.empty() || !dialog || !dialog->isVisible() || dialog == last_)
+            return;
+        auto step = std::move(steps_.front());
+        steps_.pop_front();
+        asked_ << dialog->objectName();
+        last_ = dialog;
+        step(dialog);
+        if (last_ && !last_->isVisible())
+            last_ = nullptr;
+    }
+    std::deque<std::function<void(QWidget*)>> steps_;
+    QStringList asked_;
+    QPointer<QWidget> last_;
+    QTimer timer_;
+};
+
+QString text_of(const QString& path) {
+    return QString::fromStdString(read_text_file(path.toStdString()).value_or(std::string()));
+}
+
+} // namespace
+
+class JourneysThroughTrouble : public QObject {
+    Q_OBJECT
+    QTemporaryDir dir_;
+    [[nodiscard]] QString file(const QString& name) const { return dir_.filePath(name); }
+    void write(const QString& name, const std::string& text) {
+        QVERIFY(write_text_file(file(name).toStdString(), text).has_value());
+    }
+    static QString recovery_root() {
+        return QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation) + "/recovery";
+    }
+    static bool wait_saved(Desk& desk) {
+        return QTest::qWaitFor([&] { return !desk.window.document().store().saving(); });
+    }
+    static QString notice(Desk& desk) {
+        auto* bar = desk.window.findChild<NoticeBar*>();
+        return bar->text();
+    }
+    static void add_marker(Desk& desk, double seconds) {
+        desk.window.view().set_playhead(Seconds(seconds));
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_M);
+    }
+    /// A program of its own, as a person starts it, with folders of its own.
+    [[nodiscard]] std::unique_ptr<QProcess> start(const QStringList& arguments, const QString& data) const {
+        auto process = std::make_unique<QProcess>();
+        auto environment = QProcessEnvironment::systemEnvironment();
+        environment.insert("QT_QPA_PLATFORM", "offscreen");
+        environment.insert("XDG_DATA_HOME", data);
+        process->setProcessEnvironment(environment);
+        process->start(PULSEPIN_BINARIES "/pulsepin", QStringList{"--silent"} + arguments);
+        return process;
+    }
+    static QStringList copies_in(const QString& data) {
+        QStringList found;
+        const QDir root(data + "/pulsepin/pulsepin/recovery");
+        for (const auto& folder : root.entryList(QDir::Dirs | QDir::NoDotAndDotDot))
+            if (QFile::exists(root.filePath(folder + "/copy.pulsepin")))
+                found << root.filePath(folder);
+        return found;
+    }
+
+private slots:
+    void init() { QDir(recovery_root()).removeRecursively(); }
+
+    // -- names
+
+    void journey_save_as_without_an_ending_asks_before_it_replaces() {
+        write("kept.pulsepin", "somebody's work");
+        Desk desk;
+        add_marker(desk, 0);
+        Answers answers;
+        answers.type_name(file("kept")).press("Another name").type_name(file("mine"));
+        desk.key(Qt::Key_S, Qt::ControlModifier);
+        QTRY_VERIFY(answers.all_asked());
+        QVERIFY(wait_saved(desk));
+        QCOMPARE(answers.asked()[1], "replace file");
+        QCOMPARE(text_of(file("kept.pulsepin")), "somebody's work");
+        QVERIFY(load_project(file("mine.pulsepin").toStdString()).has_value());
+        QTRY_VERIFY(!desk.window.document().unsaved());
+        // And when it shall be replaced, it is.
+        Answers replacing;
+        replacing.type_name(file("kept")).press("Replace");
+        desk.key(Qt::Key_S, Qt::ControlModifier | Qt::ShiftModifier);
+        QTRY_VERIFY(replacing.all_asked());
+        QVERIFY(wait_saved(desk));
+        QVERIFY(load_project(file("kept.pulsepin").toStdString()).has_value());
+    }
+
+    void journey_export_without_an_ending_asks_before_it_replaces() {
+        write("list.csv", "somebody's list");
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.go_to_stop(MainWindow::ExportStop);
+        Answers answers;
+        answers.type_name(file("list")).press("Another name").cancel();
+        desk.click("export csv");
+        QTRY_VERIFY(answers.all_asked());
+        QVERIFY(desk.settle());
+        QCOMPARE(text_of(file("list.csv")), "somebody's list");
+    }
+
+    void journey_the_text_dialog_cancelled_keeps_nothing() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const Project before = desk.project();
+        desk.window.go_to_stop(MainWindow::ExportStop);
+        QTimer::singleShot(200, qApp, [] {
+            auto* dialog = QApplication::activeModalWidget();
+            dialog->findChild<QLineEdit*>("text pattern")->setText("{frame} {value} {time}");
+            QTest::keyClick(dialog, Qt::Key_Escape);
+        });
+        desk.click("export keys-text");
+        QVERIFY(same_content(desk.project(), before) && !desk.window.document().can_undo());
+    }
+
+    // -- saving that fails
+
+    void journey_a_save_that_fails_stays_in_sight_until_it_is_saved() {
+        Desk desk;
+        QVERIFY(QFile::copy(demo, file("protected.pulsepin")));
+        desk.window.open_path(file("protected.pulsepin"));
+        add_marker(desk, 1);
+        QCOMPARE(::chmod(file("protected.pulsepin").toUtf8().constData(), 0444), 0);
+        QVERIFY(notice(desk).isEmpty());
+        desk.key(Qt::Key_S, Qt::ControlModifier);
+        QVERIFY(wait_saved(desk));
+        QTRY_VERIFY(notice(desk).contains("write-protected"));
+        QVERIFY(notice(desk).startsWith("Not saved.") && desk.window.document().unsaved());
+        QTest::qWait(300);
+        add_marker(desk, 2); // whatever is done then, it stays
+        QVERIFY(notice(desk).contains("write-protected"));
+        auto* bar = desk.window.findChild<NoticeBar*>();
+        QVERIFY(QRect({}, desk.window.size()).contains(QRect(bar->mapTo(&desk.window, QPoint()), bar->size())));
+        Answers answers;
+        answers.type_name(file("elsewhere"));
+        desk.click("notice save as");
+        QTRY_VERIFY(answers.all_asked());
+        QVERIFY(wait_saved(desk));
+        QTRY_VERIFY(notice(desk).isEmpty());
+        QVERIFY(!desk.window.document().unsaved());
+    }
+
+    void journey_closing_waits_for_the_disk_and_stays_when_it_fails() {
+        Desk desk;
+        QVERIFY(QFile::copy(demo, file("closing.pulsepin")));
+        desk.window.open_path(file("closing.pulsepin"));
+        add_marker(desk, 1);
+        QCOMPARE(::chmod(file("closing.pulsepin").toUtf8().constData(), 0444), 0);
+        Answers answers;
+        answers.press("Save");
+        desk.window.close();
+        QVERIFY(wait_saved(desk));
+        QTest::qWait(100);
+        QVERIFY(desk.window.isVisible() && desk.window.document().unsaved()); // not closed over lost work
+        QCOMPARE(::chmod(file("closing.pulsepin").toUtf8().constData(), 0644), 0);
+        answers.press("Save");
+        desk.window.close();
+        QTRY_VERIFY(!desk.window.isVisible());
+        QVERIFY(!desk.window.document().unsaved());
+    }
+
+    // -- several windows, other programs
+
+    void journey_two_windows_on_one_project() {
+        QVERIFY(QFile::copy(demo, file("shared.pulsepin")));
+        Desk first;
+        first.window.open_path(file("shared.pulsepin"));
+        QVERIFY(notice(first).isEmpty());
+        Desk second;
+        second.window.open_path(file("shared.pulsepin"));
+        QVERIFY2(notice(second).contains("open in another window"), qPrintable(notice(second)));
+        add_marker(second, 3);
+        second.key(Qt::Key_S, Qt::ControlModifier);
+        QVERIFY(wait_saved(second));
+        QTRY_VERIFY(!second.window.document().unsaved());
+        // The first is told, and its save does not win silently.
+        QTRY_VERIFY(notice(first).contains("changed on the disk"));
+        const auto theirs = text_of(file("shared.pulsepin"));
+        add_marker(first, 5);
+        Answers answers;
+        answers.press("Cancel");
+        first.key(Qt::Key_S, Qt::ControlModifier);
+        QTRY_VERIFY(answers.all_asked());
+        QVERIFY(wait_saved(first));
+        QCOMPARE(answers.asked(), QStringList{"file was changed"});
+        QCOMPARE(text_of(file("shared.pulsepin")), theirs);
+        QVERIFY(first.window.document().unsaved());
+        answers.press("Replace it");
+        first.key(Qt::Key_S, Qt::ControlModifier);
+        QTRY_VERIFY(answers.all_asked());
+        QVERIFY(wait_saved(first));
+        QTRY_VERIFY(!first.window.document().unsaved() && notice(first).isEmpty());
+        QVERIFY(text_of(file("shared.pulsepin")) != theirs);
+    }
+
+    void journey_another_program_changes_the_file() {
+        QVERIFY(QFile::copy(demo, file("synced.pulsepin")));
+        Desk desk;
+        desk.window.open_path(file("synced.pulsepin"));
+        const auto bytes = read_text_file(file("synced.pulsepin").toStdString());
+        write("synced.pulsepin", *bytes); // a copy that is the same is no change
+        QTest::qWait(600);
+        QVERIFY(notice(desk).isEmpty());
+        auto other = *load_project(file("synced.pulsepin").toStdString());
+        other = with_lane(other, LaneKind::Trigger, "From elsewhere");
+        QVERIFY(save_project(other, file("synced.pulsepin").toStdString()).has_value());
+        QTRY_VERIFY(notice(desk).contains("changed on the disk"));
+        const auto before = desk.project();
+        desk.click("notice keep");
+        QTRY_VERIFY(notice(desk).isEmpty());
+        QVERIFY(same_content(desk.project(), before));
+        add_marker(desk, 4);
+        desk.key(Qt::Key_S, Qt::ControlModifier); // it was decided: nothing is asked
+        QVERIFY(wait_saved(desk));
+        QTRY_VERIFY(!desk.window.document().unsaved());
+        QVERIFY(save_project(other, file("synced.pulsepin").toStdString()).has_value());
+        QTRY_VERIFY(notice(desk).contains("changed on the disk"));
+        desk.click("notice load");
+        QTRY_VERIFY(notice(desk).isEmpty());
+        QCOMPARE(desk.project().lanes.back()->name, std::string("From elsewhere"));
+    }
+
+    // -- crashes
+
+    void journey_recovery_after_a_crash() {
+        const QString data = file("crash");
+        QVERIFY(QFile::copy(demo, file("crashed.pulsepin")));
+        {
+            Desk desk;
+            desk.window.open_path(file("crashed.pulsepin"));
+            add_marker(desk, 1);
+            desk.window.document().keep_unsaved_work(); // as at the next turn of its clock
+            const QDir root(recovery_root());
+            const auto folders = root.entryList(QDir::Dirs | QDir::NoDotAndDotDot);
+            QCOMPARE(folders.size(), 1);
+            // A window that is open is no crash, whatever its process number.
+            QVERIFY(RecoveryFolder::left_behind().empty());
+            // What a crash leaves is a folder that nobody holds.
+            QVERIFY(root.mkdir("left"));
+            for (const char* name : {"copy.pulsepin", "original"})
+                QVERIFY(QFile::copy(root.filePath(folders[0] + "/" + name), root.filePath(QString("left/") + name)));
+        }
+        Desk desk;
+        Answers answers;
+        answers.press("Recover");
+        QVERIFY(desk.window.offer_recovery() == MainWindow::Recovered::Yes);
+        QCOMPARE(desk.markers().pins.size(), std::size_t{5});
+        QVERIFY(desk.window.document().unsaved());
+        QCOMPARE(QString::fromStdString(desk.window.document().path().string()), file("crashed.pulsepin"));
+        // The copy stays until the work is saved: a second crash loses nothing, a full disk neither.
+        QVERIFY(RecoveryFolder::left_behind().empty());
+        QCOMPARE(QDir(recovery_root()).entryList(QDir::Dirs | QDir::NoDotAndDotDot).size(), 1);
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_S, Qt::ControlModifier);
+        QVERIFY(wait_saved(desk));
+        desk.window.document().store().finish();
+        QTRY_VERIFY(!desk.window.document().unsaved());
+        desk.window.document().store().finish();
+        QCOMPARE(QDir(recovery_root()).entryList(QDir::Dirs | QDir::NoDotAndDotDot).size(), 0);
+    }
+
+    void journey_several_copies_one_of_them_damaged() {
+        const auto leave_copy = [&](const std::string& lane, const char* damage) {
+            const auto folder = RecoveryFolder::make();
+            QVERIFY(folder && folder->keep(with_lane(new_project(), LaneKind::Trigger, lane), {}).has_value());
+            if (damage)
+                QVERIFY(write_text_file(folder->copy(), damage).has_value());
+            QTest::qWait(20);
+        };
+        leave_copy("old", nullptr);
+        leave_copy("damaged", "{\"format\": \"pulsepin-pro");
+        Desk desk;
+        Answers answers;
+        answers.press("Recover").press("OK").press("Recover");
+        QVERIFY(desk.window.offer_recovery() == MainWindow::Recovered::Yes);
+        QCOMPARE(answers.asked(), (QStringList{"work to recover", "damaged copy", "work to recover"}));
+        QCOMPARE(desk.project().lanes.back()->name, std::string("old"));
+        QCOMPARE(RecoveryFolder::left_behind().size(), std::size_t{1}); // the damaged one stays
+    }
+
+    void journey_copies_of_earlier_versions_are_offered() {
+        QDir().mkpath(recovery_root());
+        // Named by the number of a process: by that of this one, which is no window that wrote it.
+        const auto copy = QString("%1/%2").arg(recovery_root()).arg(QCoreApplication::applicationPid());
+        QVERIFY(save_recovery_copy(with_lane(new_project(), LaneKind::Trigger, "mine"), (copy + ".pulsepin").toStdString())
+                    .has_value());
+        QVERIFY(write_text_file((copy + ".origin").toStdString(), "/somewhere/p.pulsepin").has_value());
+        const auto left = RecoveryFolder::left_behind();
+        QCOMPARE(left.size(), std::size_t{1});
+        QCOMPARE(left[0]->original(), std::filesystem::path("/somewhere/p.pulsepin"));
+    }
+
+    void journey_a_copy_that_cannot_be_written_is_told_and_tried_again() {
+        Desk desk;
+        // A file where the folder of copies should be.
+        QVERIFY(write_text_file(recovery_root().toStdString(), "in the way").has_value());
+        add_marker(desk, 1);
+        desk.window.document().store().keep_copy(desk.project());
+        QTRY_VERIFY(notice(desk).contains("no copy for the case of a crash"));
+        QVERIFY(QFile::remove(recovery_root()));
+        desk.window.document().store().keep_copy(desk.project());
+        QTRY_VERIFY(notice(desk).isEmpty());
+    }
+
+    void journey_the_system_ends_the_program() {
+        for (const int signal : {SIGTERM, SIGHUP}) {
+            const QString data = file(QString("ended by %1").arg(signal));
+            auto program = start({PULSEPIN_DEMO "/over-the-levee.opus"}, data);
+            // The song is found and opened: unsaved work, twenty seconds before the clock's first copy.
+            QTest::qWait(4000);
+            QVERIFY(copies_in(data).isEmpty());
+            QCOMPARE(::kill(static_cast<pid_t>(program->processId()), signal), 0);
+            QVERIFY(program->waitForFinished(20'000));
+            QCOMPARE(program->exitStatus(), QProcess::NormalExit);
+            const auto copies = copies_in(data);
+            QCOMPARE(copies.size(), 1);
+            const auto kept = load_project((copies[0] + "/copy.pulsepin").toStdString());
+            QVERIFY(kept && kept->song);
+        }
+    }
+
+    void journey_work_recovered_is_not_put_away_for_the_file_that_was_named() {
+        const QString data = file("named");
+        auto program = start({PULSEPIN_DEMO "/over-the-levee.opus"}, data);
+        QTest::qWait(4000);
+        ::kill(static_cast<pid_t>(program->processId()), SIGTERM);
+        QVERIFY(program->waitForFinished(20'000));
+        QCOMPARE(copies_in(data).size(), 1);
+        Desk desk; // what main() does, with the same answer
+        QVERIFY(QDir().mkpath(QFileInfo(recovery_root()).path()));
+        QVERIFY(QFile::rename(data + "/pulsepin/pulsepin/recovery", recovery_root()));
+        Answers answers;
+        answers.press("Recover");
+        QVERIFY(desk.window.offer_recovery() == MainWindow::Recovered::Yes);
+        QVERIFY(desk.project().song && desk.window.document().unsaved());
+    }
+
+    void journey_the_desktop_ends_the_session() {
+        Desk desk;
+        add_marker(desk, 0);
+        Answers answers;
+        answers.press("Cancel");
+        QVERIFY(!desk.window.may_end_session());
+        answers.press("Save").type_name(file("session"));
+        QVERIFY(desk.window.may_end_session());
+        QVERIFY(load_project(file("session.pulsepin").toStdString()).has_value());
+    }
+
+    // -- hands
+
+    void journey_a_choice_with_the_focus_is_not_changed_by_mistake() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.go_to_stop(MainWindow::SongStop);
+        const Project before = desk.project();
+        auto* rate = desk.window.findChild<QComboBox*>("frame rate");
+        QVERIFY(rate && rate->isVisible());
+        rate->setFocus();
+        desk.window.view().set_playhead(Seconds(10));
+        for (const auto key : {Qt::Key_Home, Qt::Key_End, Qt::Key_Left, Qt::Key_Right, Qt::Key_PageUp, Qt::Key_3})
+            QTest::keyClick(rate, key);
+        QVERIFY(same_content(desk.project(), before));
+        QTest::keyClick(rate, Qt::Key_Home); // does what it does everywhere
+        QCOMPARE(desk.window.view().playhead(), Seconds(0));
+        for (auto* widget : desk.window.findChildren<QWidget*>()) {
+            if (!widget->isVisible() || !(qobject_cast<QComboBox*>(widget) || qobject_cast<QAbstractSpinBox*>(widget)))
+                continue;
+            widget->setFocus();
+            const QPoint middle = widget->rect().center();
+            QWheelEvent turn(middle, widget->mapToGlobal(middle), {}, {0, -120}, Qt::NoButton, Qt::NoModifier,
+                             Qt::NoScrollPhase, false);
+            QApplication::sendEvent(widget, &turn);
+        }
+        QVERIFY(same_content(desk.project(), before));
+        rate->setFocus();
+        QTest::keyClick(rate, Qt::Key_Down); // on purpose: the list opens
+        QTRY_VERIFY(rate->view()->isVisible());
+        QTest::keyClick(rate->view(), Qt::Key_Home);
+        QTest::keyClick(rate->view(), Qt::Key_Return);
+        QTRY_VERIFY(desk.project().settings->frame_rate != before.settings->frame_rate);
+    }
+
+    void journey_jumping_to_a_cut_shows_its_first_frame() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        auto& window = desk.window;
+        const auto rate = desk.project().settings->frame_rate;
+        std::vector<Frames> frames;
+        for (const auto& lane : window.document().schedule())
+            if (lane.id == desk.cuts().id)
+                for (const auto& pin : lane.pins)
+                    frames.push_back(pin.frame);
+        window.timeline().setFocus();
+        desk.key(Qt::Key_Home);
+        for (const Frames frame : frames) {
+            if (frame == Frames(0))
+                continue;
+            desk.key(Qt::Key_PageDown, Qt::ControlModifier);
+            QCOMPARE(rate.frame_at(window.view().playhead()), frame);
+        }
+        for (auto frame = frames.rbegin() + 1; frame != frames.rend(); ++frame) {
+            desk.key(Qt::Key_PageUp, Qt::ControlModifier);
+            QCOMPARE(rate.frame_at(window.view().playhead()), *frame);
+        }
+    }
+
+    void journey_keys_respect_snapping() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.timeline().setFocus();
+        desk.window.timeline().show_range(desk.bar(2), desk.bar(4)); // a beat is wide
+        const Seconds beat = desk.bar(3), off = beat + Seconds(0.1234);
+        const auto added = [&] {
+            return *anchored_time(desk.project().pin(*desk.window.view().selection().begin())->anchor,
+                                  desk.project());
+        };
+        for (const auto& [action, far, near] : {std::tuple{"snap always", beat, beat},
+                                                {"snap near", off, beat}, {"snap off", off, beat + Seconds(0.004)}}) {
+            desk.window.action(action)->trigger();
+            for (const auto key : {Qt::Key_M, Qt::Key_C, Qt::Key_E}) {
+                const Project before = desk.project();
+                desk.window.view().set_playhead(off);
+                desk.key(key);
+                QVERIFY2(std::abs((added() - far).value) < 1e-9, action);
+                desk.window.document().apply(before, "back");
+                desk.window.view().set_playhead(beat + Seconds(0.004));
+                desk.key(key);
+                QVERIFY2(std::abs((added() - near).value) < 1e-9, action);
+                desk.window.document().apply(before, "back");
+            }
+            desk.window.view().select({desk.markers().pins[0].id});
+            desk.key(Qt::Key_C, Qt::ControlModifier);
+            desk.window.view().set_playhead(off);
+            const Project before = desk.project();
+            desk.key(Qt::Key_V, Qt::ControlModifier);
+            QVERIFY2(std::abs((added() - far).value) < 0.0003, action); // half a tick
+            desk.window.document().apply(before, "back");
+        }
+    }
+
+    void journey_two_markers_do_not_lie_on_one_spot() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        add_marker(desk, 1.1);
+        const auto count = desk.markers().pins.size();
+        const auto selected = desk.window.view().selection();
+        desk.window.view().select({});
+        desk.key(Qt::Key_M);
+        QCOMPARE(desk.markers().pins.size(), count);
+        QVERIFY(desk.window.view().selection() == selected);
+        QVERIFY(desk.message().contains("already"));
+    }
+
+    void journey_a_flash_lasts_as_long_as_the_range() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.view().set_range(TimeRange{desk.bar(5), desk.bar(6)});
+        desk.window.view().set_playhead(desk.bar(9));
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_E);
+        const PinId pin = *desk.window.view().selection().begin();
+        const auto& spans = desk.window.document().spans(desk.project().lane_of(pin)->id).triggers;
+        const auto span = std::find_if(spans.begin(), spans.end(), [&](const auto& s) { return s.pin == pin; });
+        const auto rate = desk.project().settings->frame_rate;
+        const auto frame = [&](Seconds t) { return round_to_frame(t, rate, FrameRounding::Nearest).frame; };
+        QCOMPARE(span->start, frame(desk.bar(5)));
+        QCOMPARE(span->end, frame(desk.bar(6)));
+    }
+
+    void journey_doubling_the_tempo_has_an_end() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        for (int i = 0; i < 13; ++i)
+            QTest::mouseClick(desk.window.findChild<QToolButton*>("double tempo"), Qt::LeftButton);
+        QVERIFY(desk.project().grid->typical_tempo() <= fastest_grid);
+        QVERIFY2(desk.message().contains("beats a minute"), qPrintable(desk.message()));
+        for (int i = 0; i < 13; ++i)
+            QTest::mouseClick(desk.window.findChild<QToolButton*>("half tempo"), Qt::LeftButton);
+        QVERIFY(desk.project().grid->typical_tempo() >= slowest_grid);
+    }
+
+    void journey_a_beat_list_of_quotes_does_no_harm() {
+        write("quotes.txt", "\"\"\n0.5\n1.0\n");
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.open_beats(file("quotes.txt"));
+        QCOMPARE(desk.project().grid->beats().size(), std::size_t{2});
+    }
+
+    // -- handing on
+
+    void journey_an_export_waits_for_what_follows_the_music() {
+        const QString moving = PULSEPIN_DEMO "/kite-day-in-motion.pulsepin";
+        QProcess cli;
+        cli.start(PULSEPIN_BINARIES "/pulsepin-cli", {"export", moving, "--format", "frames-csv", "-o", file("cli.csv")});
+        QVERIFY(cli.waitForFinished(60'000) && cli.exitCode() == 0);
+        Desk desk;
+        desk.window.open_path(moving);
+        QVERIFY(!desk.window.document().followers_current()); // just opened: nothing is there yet
+        desk.window.export_panel().write(*exporter("frames-csv"), file("window.csv"));
+        QVERIFY(desk.settle());
+        QCOMPARE(text_of(file("window.csv")), text_of(file("cli.csv"))); // whole, to the last frame
+        QVERIFY(desk.window.document().followers_current());
+        desk.window.export_panel().write(*exporter("frames-csv"), file("again.csv"));
+        QVERIFY(desk.settle());
+        QCOMPARE(text_of(file("again.csv")), text_of(file("cli.csv")));
+    }
+
+    void journey_what_follows_a_song_that_is_gone_is_not_written() {
+        auto project = *load_project(PULSEPIN_DEMO "/kite-day-in-motion.pulsepin");
+        Song gone = *project.song;
+        gone.path = file("gone.opus").toStdString();
+        project.song = std::make_shared<const Song>(gone);
+        QVERIFY(save_project(project, file("gone.pulsepin").toStdString()).has_value());
+        Desk desk;
+        desk.window.open_path(file("gone.pulsepin"));
+        QVERIFY(desk.settle());
+        desk.window.export_panel().write(*exporter("frames-csv"), file("flat.csv"));
+        QVERIFY(desk.settle());
+        QVERIFY2(desk.message().contains("gone.opus"), qPrintable(desk.message()));
+        QVERIFY(!QFile::exists(file("flat.csv")));
+        desk.window.export_panel().write(*exporter("edl"), file("cuts.edl"));
+        QVERIFY(desk.settle());
+        QVERIFY(QFile::exists(file("cuts.edl")));
+    }
+
+    void journey_an_export_never_replaces_what_the_project_is_made_of() {
+        QVERIFY(QFile::copy(PULSEPIN_DEMO "/over-the-levee.opus", file("song.opus")));
+        auto project = *load_project(demo.toStdString());
+        project = with_song_path(project, file("song.opus").toStdString());
+        QVERIFY(save_project(project, file("own.pulsepin").toStdString()).has_value());
+        Desk desk;
+        desk.window.open_path(file("own.pulsepin"));
+        QVERIFY(desk.settle());
+        const auto before = QFileInfo(file("song.opus")).size();
+        desk.window.export_panel().write(*exporter("csv"), file("song.opus"));
+        QVERIFY(desk.settle());
+        QCOMPARE(QFileInfo(file("song.opus")).size(), before);
+    }
+
+    // -- screens
+
+    void journey_small_screens_data() {
+        QTest::addColumn<QSize>("size");
+        QTest::newRow("1280 x 800") << QSize(1280, 800);
+        QTest::newRow("1024 x 700") << QSize(1024, 700);
+        QTest::newRow("800 x 600") << QSize(800, 600);
+    }
+    void journey_small_screens() {
+        QFETCH(QSize, size);
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        for (int stop = MainWindow::SongStop; stop <= MainWindow::ExportStop; ++stop) {
+            desk.window.go_to_stop(static_cast<MainWindow::Stop>(stop));
+            desk.window.resize(size);
+            QTest::qWait(30);
+            QCOMPARE(desk.window.size(), size); // no stop asks for more
+            auto& status = desk.window.status();
+            const QRect place(status.mapTo(&desk.window, QPoint()), status.size());
+            QVERIFY(status.isVisible() && QRect({}, size).contains(place));
+            QVERIFY(desk.window.timeline().height() >= 150);
+        }
+        desk.window.document().detect({}, false);
+        QTest::qWait(30);
+        auto* cancel = desk.window.findChild<QPushButton*>("cancel job");
+        QVERIFY(cancel->isVisible());
+        const QRect place(cancel->mapTo(&desk.window, QPoint()), cancel->size());
+        QVERIFY(QRect({}, size).contains(place));
+        desk.window.document().jobs().cancel_all();
+        QVERIFY(desk.settle());
+    }
+};
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    prepare_application(application);
+    JourneysThroughTrouble journeys;
+    return QTest::qExec(&journeys, argc, argv);
+}
+#include "journeys_reliability.moc"

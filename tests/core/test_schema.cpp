@@ -1,0 +1,104 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// The published schema says what the reader reads: checked by valijson, which knows nothing of Pulse Pin.
+#include "base/text_file.h"
+#include "interchange/project_json.h"
+#include "support/rich_project.h"
+
+#include <QTest>
+#include <nlohmann/json.hpp>
+
+#pragma GCC diagnostic push
+#pragma GCC diagnostic ignored "-Wconversion"
+#pragma GCC diagnostic ignored "-Wshadow"
+#pragma GCC diagnostic ignored "-Wextra"
+#include <valijson/adapters/nlohmann_json_adapter.hpp>
+#include <valijson/schema.hpp>
+#include <valijson/schema_parser.hpp>
+#include <valijson/validation_results.hpp>
+#include <valijson/validator.hpp>
+#pragma GCC diagnostic pop
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+using nlohmann::json;
+
+class TestSchema : public QObject {
+    Q_OBJECT
+    json text_;
+    valijson::Schema schema_;
+
+    /// The first thing that is wrong; empty when nothing is.
+    QString trouble(const json& document) {
+        valijson::Validator validator(valijson::Validator::kStrongTypes);
+        valijson::ValidationResults results;
+        if (validator.validate(schema_, valijson::adapters::NlohmannJsonAdapter(document), &results))
+            return {};
+        QString all;
+        valijson::ValidationResults::Error error;
+        while (results.popError(error) && all.size() < 1000) {
+            for (const auto& part : error.context)
+                all += QString::fromStdString(part);
+            all += ": " + QString::fromStdString(error.description) + "\n";
+        }
+        return all;
+    }
+
+private slots:
+    void initTestCase() {
+        text_ = json::parse(*read_text_file(PULSEPIN_DOCS "/project.schema.json"));
+        valijson::SchemaParser parser(valijson::SchemaParser::kDraft7);
+        parser.populateSchema(valijson::adapters::NlohmannJsonAdapter(text_), schema_);
+    }
+
+    void what_is_written_is_valid() {
+        for (const auto& project : {new_project(), steady_project(), rich_project()}) {
+            const auto why = trouble(json::parse(project_to_json(project, "/music")));
+            QVERIFY2(why.isEmpty(), qPrintable(why));
+        }
+    }
+
+    void the_demo_is_valid() {
+        for (const char* name : {"/kite-day.pulsepin", "/kite-day-in-motion.pulsepin"}) {
+            const auto why = trouble(json::parse(*read_text_file(std::string(PULSEPIN_DEMO) + name)));
+            QVERIFY2(why.isEmpty(), qPrintable(why));
+        }
+    }
+
+    void what_the_reader_refuses_is_not_valid() {
+        const json rich = json::parse(project_to_json(rich_project(), "/music"));
+        const std::pair<const char*, json> cases[] = {{"/next_id", 0},
+                                                      {"/song/length", -1},
+                                                      {"/song/sample_rate", 0},
+                                                      {"/grid/first_beat", 4611686018427387904},
+                                                      {"/grid/times/0", 1e308},
+                                                      {"/grid/confidence/0", 2},
+                                                      {"/bin/0/width", 3.5},
+                                                      {"/bin/0/duration", -1},
+                                                      {"/lanes/0/pins", json::object()},
+                                                      {"/lanes/0/name", std::string(3000, 'x')},
+                                                      {"/plantings/0/shift", std::int64_t{1} << 62},
+                                                      {"/settings/picture_size/0", 0},
+                                                      {"/settings/rounding", "often"}};
+        for (const auto& [place, value] : cases) {
+            json changed = rich;
+            const json::json_pointer at(place);
+            QVERIFY2(changed.contains(at), place);
+            changed[at] = value;
+            QVERIFY2(!trouble(changed).isEmpty(), place);
+            QVERIFY2(!project_from_json(changed.dump(), "/music"), place);
+        }
+    }
+
+    void a_field_that_nobody_knows_is_not_valid() {
+        json j = json::parse(project_to_json(rich_project(), "/music"));
+        for (const char* place : {"", "/settings", "/song", "/lanes/0", "/lanes/0/pins/0", "/bin/0", "/grid"}) {
+            json changed = j;
+            changed[json::json_pointer(place)]["surprise"] = 1;
+            QVERIFY2(!trouble(changed).isEmpty(), place);
+        }
+    }
+};
+
+QTEST_APPLESS_MAIN(TestSchema)
+#include "test_schema.moc"

@@ -1,0 +1,16 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "interchange/beat_list.h"
+#include "use_grid.h"
+
+#include <cstdint>
+#include <string_view>
+
+extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size) {
+    using namespace pulsepin;
+    const auto grid = read_beat_list({reinterpret_cast<const char*>(data), size});
+    if (grid)
+        fuzz::use(*grid);
+    else
+        fuzz::demand(!grid.error().what.empty()); // the true reason, in words
+    return 0;
+}
