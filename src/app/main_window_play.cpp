@@ -80,7 +80,13 @@ void MainWindow::set_range_end(bool end) {
     const auto& project = document_.project();
     if (!project.song)
         return document_.say(tr("There is no song yet"));
-    const Seconds now = view_.playhead();
+    Seconds now = view_.playhead();
+    // A playhead that went to a frame may stand a little behind the beat that is meant.
+    if (const auto& grid = project.grid) {
+        const Seconds beat = grid->time_at(grid->nearest_beat(now));
+        if (std::abs((beat - now).value) <= rate().frame_length().value / 2)
+            now = beat;
+    }
     TimeRange range = view_.range().value_or(TimeRange{Seconds(0), project.song->duration()});
     (end ? range.until : range.from) = now;
     if (range.until <= range.from) // the other end gives way

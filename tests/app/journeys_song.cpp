@@ -149,15 +149,21 @@ private slots:
         QVERIFY(desk.open_demo());
         desk.window.timeline().setFocus();
         desk.key(Qt::Key_Home);
+        // To the frame that acts; where that is the later of two, the playhead stands a little behind the bar.
+        const auto rate = desk.project().settings->frame_rate;
+        const auto stands_at = [&](std::int64_t bar) {
+            const auto frame = round_to_frame(desk.bar(bar), rate, FrameRounding::Nearest).frame;
+            return desk.window.view().playhead() == std::max(desk.bar(bar), rate.start_of(frame));
+        };
         desk.key(Qt::Key_PageDown, Qt::ShiftModifier);
-        QCOMPARE(desk.window.view().playhead(), desk.bar(9)); // the first marker
+        QVERIFY(stands_at(9)); // the first marker
         desk.key(Qt::Key_PageDown, Qt::ControlModifier);
-        QCOMPARE(desk.window.view().playhead(), desk.bar(11)); // the next cut
+        QVERIFY(stands_at(11)); // the next cut
         desk.key(Qt::Key_PageUp, Qt::ControlModifier);
-        QCOMPARE(desk.window.view().playhead(), desk.bar(9));
+        QVERIFY(stands_at(9));
         desk.window.view().select({desk.markers().pins[2].id});
         desk.key(Qt::Key_G);
-        QCOMPARE(desk.window.view().playhead(), desk.bar(21));
+        QVERIFY(stands_at(21));
         desk.key(Qt::Key_I);
         desk.key(Qt::Key_Right, Qt::ControlModifier);
         desk.key(Qt::Key_O);
