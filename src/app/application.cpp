@@ -26,6 +26,7 @@ void prepare_application(QApplication& application) {
     font.setPixelSize(12);
     application.setFont(font);
     application.setStyle(QStyleFactory::create("Fusion"));
+    application.setPalette(desk_colours(day_palette()));
     application.setStyleSheet(style_sheet(day_palette()));
     application.installEventFilter(new CalmChoices(&application));
 }

@@ -119,7 +119,6 @@ QWidget* MainWindow::make_bench() {
     bench_area_->setFrameShape(QFrame::NoFrame);
     bench_area_->setWidgetResizable(true);
     bench_area_->setWidget(bench);
-    bench_area_->setMinimumHeight(150);
     bench_area_->setFocusPolicy(Qt::NoFocus);
     return bench;
 }

@@ -12,6 +12,8 @@
 #include <QFileInfo>
 #include <QMessageBox>
 #include <QProcess>
+#include <QScrollArea>
+#include <QScrollBar>
 #include <QSessionManager>
 
 namespace pulsepin {
@@ -129,6 +131,16 @@ void MainWindow::closeEvent(QCloseEvent* event) {
     }
     player_.stop();
     event->accept();
+}
+
+/// The bench keeps the height that nothing is cut off with, as long as the song keeps some, too.
+void MainWindow::resizeEvent(QResizeEvent* event) {
+    QMainWindow::resizeEvent(event);
+    constexpr int least_bench = 150, least_song = 230;
+    const int room = height() - transport_->height() - status_->height() - least_song;
+    const QSize whole = bench_->minimumSizeHint();
+    const int bar = whole.width() > width() ? bench_area_->horizontalScrollBar()->sizeHint().height() : 0;
+    bench_area_->setMinimumHeight(std::clamp(room, least_bench, std::max(least_bench, whole.height() + bar)));
 }
 
 // -- the end from outside

@@ -109,6 +109,21 @@ double contrast(const QColor& a, const QColor& b) {
     return (std::max(one, other) + 0.05) / (std::min(one, other) + 0.05);
 }
 
+QPalette desk_colours(const Palette& p) {
+    QPalette colours;
+    const std::pair<QPalette::ColorRole, QColor> roles[] = {
+        {QPalette::Window, p.desk},        {QPalette::WindowText, p.desk_text}, {QPalette::Base, p.desk_well},
+        {QPalette::AlternateBase, p.desk}, {QPalette::Text, p.desk_text},       {QPalette::Button, p.desk_raised},
+        {QPalette::ButtonText, p.desk_text}, {QPalette::BrightText, p.desk_text}, {QPalette::ToolTipBase, p.desk_well},
+        {QPalette::ToolTipText, p.desk_text}, {QPalette::Highlight, day_palette().selection},
+        {QPalette::HighlightedText, p.paper}, {QPalette::PlaceholderText, p.desk_quiet}};
+    for (const auto& [role, colour] : roles)
+        colours.setColor(role, colour);
+    for (const auto role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText})
+        colours.setColor(QPalette::Disabled, role, p.desk_faint);
+    return colours;
+}
+
 QString style_sheet(const Palette& p) {
     QString sheet = R"(
 * { font-family: Inter; font-size: 12px; }
@@ -149,6 +164,9 @@ QMenu::item:selected { background: RAISED; }
 QMenu::item:disabled { color: FAINT; }
 QMenu::separator { height: 1px; background: LINE; margin: 4px 8px; }
 QListWidget, QTableView { border-radius: 5px; }
+QFileDialog QListView, QFileDialog QTreeView { background: WELL; border: 1px solid LINE; selection-background-color: CHOSEN; selection-color: ONCHOSEN; }
+QFileDialog QToolButton { padding: 3px; background: QUIET; }
+QFileDialog QToolButton:disabled { background: LINE; }
 QTableView { gridline-color: DESK; }
 QTableView { selection-background-color: RAISED; selection-color: TEXT; outline: none; }
 QTableView QLineEdit, QTableView QComboBox { padding: 0 2px; border-radius: 0; min-height: 0; }

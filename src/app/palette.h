@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QColor>
+#include <QPalette>
 #include <QString>
 
 namespace pulsepin {
@@ -33,6 +34,8 @@ struct Palette {
 [[nodiscard]] const Palette& night_palette();
 
 /// The style sheet of all widgets in these colours.
+/// For what the style sheet does not name, as the insides of the system's dialogs.
+[[nodiscard]] QPalette desk_colours(const Palette& palette);
 [[nodiscard]] QString style_sheet(const Palette& palette);
 
 /// WCAG 2.x contrast ratio, 1 to 21.

@@ -280,6 +280,102 @@ private slots:
         QVERIFY(!needs_composing(curves, Frames(36)));
     }
 
+    /// What the lane shows is what the picture shows: the composed pixels have the trigger's colour.
+    void triggers_bring_their_colour_into_the_picture() {
+        auto project = with_lane(steady_project(120, 0, 20), LaneKind::Trigger, "Light");
+        const auto seen = [&](const char* effect, std::int64_t frame) {
+            TriggerBody body;
+            body.effect = effect;
+            body.length = {Length::Unit::InFrames, 9};
+            body.from = {0xff0000};
+            body.to = {0x0000ff};
+            const auto with = *with_pins(project, project.lanes.back()->id, {{{}, MusicalAnchor{Ticks(960)}, body, {}}});
+            std::map<LaneId, LaneSpans> spans;
+            for (const auto& lane : with.lanes)
+                spans[lane->id] = spans_of(with, *lane, resolve(with, *lane));
+            const FollowerCurves none;
+            auto frame_of = staged_at({with, spans, none}, Frames(frame), [](const Layer&) { return LayerPicture{}; });
+            frame_of.layers = {shape("square", {0xc0c0c0})};
+            return at(composed(frame_of, small), 0, 0);
+        };
+        const QColor plain = seen("flash", 11);
+        QVERIFY(near(plain, QColor(0xc0, 0xc0, 0xc0)));
+        const QColor flash = seen("flash", 12); // 80 % of the way to red
+        QVERIFY2(near(flash, QColor(0xf2, 0x26, 0x26), 4), qPrintable(flash.name()));
+        const QColor later = seen("flash", 19); // nearly gone, and blue by then
+        QVERIFY2(later.blue() > later.red(), qPrintable(later.name()));
+        const QColor tint = seen("tint", 12);
+        QVERIFY2(tint.red() > tint.blue() + 60, qPrintable(tint.name()));
+        const QColor strobe = seen("strobe", 12);
+        QVERIFY2(near(strobe, QColor(0xc0, 0, 0), 4), qPrintable(strobe.name()));
+        const QColor glow = seen("glow", 12);
+        QVERIFY2(glow.red() > 0xc0 && std::abs(glow.blue() - 0xc0) < 8, qPrintable(glow.name()));
+    }
+
+    /// A strobe counts from its trigger, whenever that is: the first half of its turn is lit, to the frame.
+    void a_strobe_counts_from_its_trigger() {
+        for (const std::int64_t tick : {960, 1000, 1357}) {
+            auto project = with_lane(steady_project(120, 0, 20), LaneKind::Trigger, "Light");
+            TriggerBody body;
+            body.effect = "strobe";
+            body.length = {Length::Unit::InFrames, 48};
+            project = *with_pins(project, project.lanes.back()->id, {{{}, MusicalAnchor{Ticks(tick)}, body, {}}});
+            std::map<LaneId, LaneSpans> spans;
+            for (const auto& lane : project.lanes)
+                spans[lane->id] = spans_of(project, *lane, resolve(project, *lane));
+            const FollowerCurves none;
+            const auto start = spans[project.lanes.back()->id].triggers.front().start.value;
+            int changes = 0;
+            bool before = true;
+            for (std::int64_t i = 0; i < 48; ++i) {
+                auto frame = staged_at({project, spans, none}, Frames(start + i),
+                                       [](const Layer&) { return LayerPicture{}; });
+                frame.layers = {shape("square", white)};
+                const bool on = lit(composed(frame, small)) > 0;
+                const double turn = static_cast<double>(i) / 24 * 2.5; // at its usual rate
+                QCOMPARE(on, turn - std::floor(turn + 1e-9) < 0.5 - 1e-9);
+                changes += on != before;
+                before = on;
+            }
+            QVERIFY(changes >= 9 && changes <= 10);
+        }
+    }
+
+    /// The rate may be driven: what has turned by then is its integral, not the present rate times the time.
+    void a_driven_rate_changes_as_often_as_it_says() {
+        auto project = steady_project(120, 0, 60);
+        project = *with_layer(project, {{}, LayerKind::Shape, "Lamp"});
+        Layer lamp = project.stage->layers[1];
+        lamp.shape = "square";
+        lamp.values["strobe"] = 100;
+        project = *with_changed_layer(project, lamp);
+        project = with_lane(project, LaneKind::Keys, "Rate");
+        Motion motion;
+        motion.own = {"strobe rate", "a second", 0, 1, {lamp.id, "strobe-rate"}};
+        project = *with_motion(project, project.lanes.back()->id, motion);
+        // From 3 a second to 1 a second within a second, half a minute into the song.
+        project = *with_pins(project, project.lanes.back()->id,
+                             {{{}, TimeAnchor{Seconds(30)}, KeyBody{3}, {}}, {{}, TimeAnchor{Seconds(31)}, KeyBody{1}, {}}});
+        std::map<LaneId, LaneSpans> spans;
+        for (const auto& lane : project.lanes)
+            spans[lane->id] = spans_of(project, *lane, resolve(project, *lane));
+        const FollowerCurves none;
+        const auto lit_at = [&](std::int64_t frame) {
+            const auto staged = staged_at({project, spans, none}, Frames(frame), [](const Layer&) { return LayerPicture{}; });
+            return lit(composed(staged, small)) > 0;
+        };
+        const auto changes = [&](std::int64_t from, std::int64_t until) {
+            int count = 0;
+            for (auto frame = from + 1; frame <= until; ++frame)
+                count += lit_at(frame) != lit_at(frame - 1);
+            return count;
+        };
+        QCOMPARE(changes(24 * 20, 24 * 30), 60); // three turns a second, two changes each
+        const int between = changes(24 * 30, 24 * 31);
+        QVERIFY2(between >= 3 && between <= 5, qPrintable(QString::number(between))); // two turns
+        QCOMPARE(changes(24 * 31, 24 * 41), 20);
+    }
+
     void frames_are_painted_on_another_thread_the_latest_first() {
         std::atomic<int> painted = 0;
         FramePainter painter([&] { ++painted; });
