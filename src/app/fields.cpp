@@ -111,7 +111,8 @@ void LengthField::set_length(const Length& length) {
 }
 
 Length LengthField::length() const {
-    return {static_cast<Length::Unit>(unit_->currentData().toInt()), amount_->value()};
+    const auto unit = static_cast<Length::Unit>(unit_->currentData().toInt());
+    return unit == Length::Unit::None ? Length{} : Length{unit, amount_->value()}; // no length has no amount
 }
 
 ColourField::ColourField(const QString& name, QWidget* parent) : QPushButton(parent) {

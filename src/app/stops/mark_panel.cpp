@@ -140,13 +140,20 @@ void MarkPanel::show_selection() {
     if (following_ || !active_)
         return;
     following_ = true;
+    // One range for rows that follow each other: a selection of thousands of ranges takes seconds.
     QItemSelection rows;
     int first = -1;
-    for (int row = 0; row < table_->rowCount(); ++row)
-        if (view_.selection().contains(table_->pin(row))) {
-            rows.select(table_->index(row, 0), table_->index(row, MarkerTable::ColumnCount - 1));
-            first = first < 0 ? row : first;
-        }
+    const int count = table_->rowCount();
+    const auto selected = [&](int row) { return view_.selection().contains(table_->pin(row)); };
+    for (int row = 0; row < count; ++row) {
+        if (!selected(row))
+            continue;
+        const int begins = row;
+        while (row + 1 < count && selected(row + 1))
+            ++row;
+        rows.append(QItemSelectionRange(table_->index(begins, 0), table_->index(row, MarkerTable::ColumnCount - 1)));
+        first = first < 0 ? begins : first;
+    }
     list_->selectionModel()->select(rows, QItemSelectionModel::ClearAndSelect);
     if (first >= 0)
         list_->scrollTo(table_->index(first, 0));

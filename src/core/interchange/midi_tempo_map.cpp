@@ -270,7 +270,11 @@ Result<BeatGrid> read_midi_tempo_map(std::string_view bytes) {
         time += (until - tick) / ppq * microseconds * 1e-6;
         tick = until;
     };
-    while (last_tick <= map.end && beats.size() < most_beats) {
+    constexpr std::size_t most_read = 200'000; // five hours at ten beats a second
+    while (last_tick <= map.end) {
+        if (beats.size() == most_read)
+            return fail("This MIDI file has more beats than a piece of music.", {},
+                        "Write it again, up to the end of the song only.");
         for (; metre < map.metres.size() && map.metres[metre].first <= last_tick; ++metre) {
             now = map.metres[metre].second;
             const auto beat = static_cast<std::int64_t>(beats.size());

@@ -51,10 +51,12 @@ struct Recount {
     }
     void operator()(Lane& lane) const {
         (*this)(lane.lead);
-        (*this)(lane.motion.pulse);
-        (*this)(lane.motion.own.lead);
-        for (auto& feed : lane.motion.feeds)
-            (*this)(feed.lead);
+        if (drives(lane.kind)) { // others have a motion that nobody sees and no file keeps
+            (*this)(lane.motion.pulse);
+            (*this)(lane.motion.own.lead);
+            for (auto& feed : lane.motion.feeds)
+                (*this)(feed.lead);
+        }
         for (auto& pin : lane.pins)
             (*this)(pin);
     }
