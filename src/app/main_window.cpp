@@ -2,6 +2,7 @@
 #include "main_window.h"
 
 #include "model/edits.h"
+#include "bench_area.h"
 #include "file_names.h"
 #include "model/lane_kinds.h"
 
@@ -18,7 +19,6 @@
 #include <QMessageBox>
 #include <QMimeData>
 #include <QScreen>
-#include <QScrollArea>
 #include <QVBoxLayout>
 
 namespace pulsepin {
@@ -114,12 +114,8 @@ QWidget* MainWindow::make_bench() {
     row->addWidget(details_);
     row->addWidget(preview_, 4);
     // On a small screen the bench is scrolled rather than cut off.
-    bench_area_ = new QScrollArea;
+    bench_area_ = new BenchArea(bench);
     bench_area_->setObjectName("bench area");
-    bench_area_->setFrameShape(QFrame::NoFrame);
-    bench_area_->setWidgetResizable(true);
-    bench_area_->setWidget(bench);
-    bench_area_->setFocusPolicy(Qt::NoFocus);
     return bench;
 }
 
@@ -303,6 +299,8 @@ void MainWindow::dropEvent(QDropEvent* event) {
 
 // A focused button, slider or list keeps the keys that it is worked with; elsewhere they drive the transport.
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == bench_ && event->type() == QEvent::LayoutRequest)
+        QTimer::singleShot(0, this, &MainWindow::fit_bench); // what it shows needs more room, or less
     if (event->type() == QEvent::ShortcutOverride && !QApplication::activePopupWidget()) {
         const auto* key = static_cast<QKeyEvent*>(event);
         // Letters mean nothing in a field of numbers: there they stay what they are elsewhere.

@@ -28,10 +28,11 @@
 #include <QStackedWidget>
 #include <map>
 
-class QScrollArea;
 class QSessionManager;
 
 namespace pulsepin {
+
+class BenchArea;
 
 class MainWindow : public QMainWindow {
     Q_OBJECT
@@ -81,6 +82,7 @@ protected:
 
 private:
     QWidget* make_bench();
+    void fit_bench();
     void make_actions();
     void make_look_actions(QMenu* menu);
     void make_grid_actions(QMenu* menu);
@@ -183,7 +185,7 @@ private:
     TapPanel* taps_ = nullptr;
     QSplitter* splitter_ = nullptr;
     QWidget* bench_ = nullptr;
-    QScrollArea* bench_area_ = nullptr;
+    BenchArea* bench_area_ = nullptr;
     RouteList* route_ = nullptr;
     QStackedWidget* stack_ = nullptr;
     std::vector<StopPanel*> stops_;

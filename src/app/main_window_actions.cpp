@@ -3,6 +3,7 @@
 // What the keys and the menu do.
 #include "main_window.h"
 
+#include "bench_area.h"
 #include "model/edits.h"
 #include "model/lane_kinds.h"
 #include "time/musical_text.h"

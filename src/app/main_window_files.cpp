@@ -3,6 +3,7 @@
 // Opening, saving, leaving, handing on: nothing that a person made may vanish on the way.
 #include "main_window.h"
 
+#include "bench_area.h"
 #include "file_names.h"
 #include "model/edits.h"
 #include "schedule_text_dialog.h"
@@ -12,8 +13,6 @@
 #include <QFileInfo>
 #include <QMessageBox>
 #include <QProcess>
-#include <QScrollArea>
-#include <QScrollBar>
 #include <QSessionManager>
 
 namespace pulsepin {
@@ -21,6 +20,8 @@ namespace pulsepin {
 /// Asks about work that is not saved, then goes on: at once, or when it is on the disk; never when the person
 /// or the disk did not want to.
 void MainWindow::leave(std::function<void()> then) {
+    if (document_.store().saving()) // what was just asked for is not asked about
+        document_.store().finish();
     if (!document_.unsaved())
         return then();
     QMessageBox ask(QMessageBox::Question, tr("Unsaved work"),
@@ -134,13 +135,17 @@ void MainWindow::closeEvent(QCloseEvent* event) {
 }
 
 /// The bench keeps the height that nothing is cut off with, as long as the song keeps some, too.
-void MainWindow::resizeEvent(QResizeEvent* event) {
-    QMainWindow::resizeEvent(event);
+void MainWindow::fit_bench() {
     constexpr int least_bench = 150, least_song = 230;
     const int room = height() - transport_->height() - status_->height() - least_song;
-    const QSize whole = bench_->minimumSizeHint();
-    const int bar = whole.width() > width() ? bench_area_->horizontalScrollBar()->sizeHint().height() : 0;
-    bench_area_->setMinimumHeight(std::clamp(room, least_bench, std::max(least_bench, whole.height() + bar)));
+    bench_area_->setMinimumHeight(
+        std::clamp(room, least_bench, std::max(least_bench, bench_area_->whole_height(width()))));
+    bench_area_->fit();
+}
+
+void MainWindow::resizeEvent(QResizeEvent* event) {
+    QMainWindow::resizeEvent(event);
+    fit_bench();
 }
 
 // -- the end from outside

@@ -224,6 +224,18 @@ private slots:
         QVERIFY(!desk.window.document().unsaved());
     }
 
+    void journey_saved_and_closed_at_once_asks_nothing() {
+        Desk desk;
+        QVERIFY(QFile::copy(demo, file("quick.pulsepin")));
+        desk.window.open_path(file("quick.pulsepin"));
+        add_marker(desk, 1);
+        desk.key(Qt::Key_S, Qt::ControlModifier);
+        desk.window.close();
+        QVERIFY(!desk.window.isVisible());
+        QCOMPARE(load_project(file("quick.pulsepin").toStdString())->first_lane(LaneKind::Marker)->pins.size(),
+                 desk.markers().pins.size());
+    }
+
     // -- several windows, other programs
 
     void journey_two_windows_on_one_project() {

@@ -163,13 +163,14 @@ private slots:
         QVERIFY(save_project(b, path).has_value());
         const auto text_b = text(path);
         int left_over = 0;
-        for (int run = 0; run < 40; ++run) {
+        const int kills = std::max(40, qEnvironmentVariableIntValue("PULSEPIN_KILLS"));
+        for (int run = 0; run < kills; ++run) {
             const pid_t child = ::fork();
             if (child == 0) {
                 for (int i = 0;; ++i)
                     (void)write_text_file(path, i % 2 ? text_a : text_b);
             }
-            ::usleep(static_cast<useconds_t>(1000 + run * 137));
+            ::usleep(static_cast<useconds_t>(1000 + run % 60 * 137));
             ::kill(child, SIGKILL);
             ::waitpid(child, nullptr, 0);
             const auto now = text(path);
