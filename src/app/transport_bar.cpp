@@ -134,9 +134,11 @@ void TransportBar::resizeEvent(QResizeEvent* event) {
                       : item->minimumSize().width();
     };
     const auto margins = layout()->contentsMargins();
-    int needed = margins.left() + margins.right() + layout()->spacing() * (layout()->count() - 1);
-    for (int i = 0; i < layout()->count(); ++i)
-        needed += room_of(layout()->itemAt(i));
+    int needed = margins.left() + margins.right() - layout()->spacing();
+    for (int i = 0; i < layout()->count(); ++i) { // gaps are counted between widgets only
+        auto* item = layout()->itemAt(i);
+        needed += room_of(item) + (item->widget() ? layout()->spacing() : 0);
+    }
     for (auto* widget : spare_) {
         const bool room = needed <= width();
         if (!room)
