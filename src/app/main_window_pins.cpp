@@ -302,7 +302,13 @@ void MainWindow::add_pin_of(LaneKind kind) {
 
 /// As what is dragged in the drawing that is seen.
 Seconds MainWindow::snapped(Seconds time) const {
-    return drawings_->currentWidget() == score_ ? score_->snapped(time, false) : timeline_->snapped(time, false);
+    const Seconds place =
+        drawings_->currentWidget() == score_ ? score_->snapped(time, false) : timeline_->snapped(time, false);
+    // At the very start the nearest beat may lie before the song: what was meant is the first in it.
+    const auto& grid = document_.project().grid;
+    return grid && place < Seconds(0) && time >= Seconds(0)
+               ? grid->time_at(grid->nearest_beat(place) + Ticks(ticks_per_beat))
+               : place;
 }
 
 /// What is heard at this moment, while it plays; else where the playhead stands.

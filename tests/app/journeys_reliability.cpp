@@ -6,6 +6,7 @@
 #include "interchange/project_file.h"
 #include "model/edits.h"
 #include "support/desk.h"
+#include "time/grid_edits.h"
 
 #include <QComboBox>
 #include <QDir>
@@ -513,6 +514,18 @@ private slots:
             QVERIFY2(std::abs((added() - far).value) < 0.0003, action); // half a tick
             desk.window.document().apply(before, "back");
         }
+    }
+
+    void journey_a_key_at_the_very_start_stays_in_the_song() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.document().apply(retimed(desk.project(), *shifted(*desk.project().grid, Seconds(-0.2) - desk.bar(1))),
+                                     "shift");
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_Home);
+        desk.key(Qt::Key_M);
+        const auto at = *anchored_time(desk.project().pin(*desk.window.view().selection().begin())->anchor, desk.project());
+        QVERIFY2(at >= Seconds(0) && at < Seconds(0.6), qPrintable(QString::number(at.value)));
     }
 
     void journey_two_markers_do_not_lie_on_one_spot() {

@@ -159,6 +159,7 @@ private slots:
                          (at.to_string() + " = " + value.dump()).c_str());
                 QVERIFY2(!beyond_limits(*project, Project{}), at.to_string().c_str());
             }
+        qInfo("%d files were refused, %d were read and written again", refused, read_well);
         QVERIFY(refused > 2000 && read_well > 100);
     }
 

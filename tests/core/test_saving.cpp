@@ -143,6 +143,7 @@ private slots:
             for (const auto& name : names())
                 QVERIFY2(!name.startsWith(draft_prefix.data()), qPrintable(name));
         }
+        qInfo("%d calls failed in turn, %d saves were refused", call - 1, refused);
         QVERIFY2(refused >= 5, qPrintable(QString::number(refused)));
         QCOMPARE(text(path).size(), wanted.size());
     }

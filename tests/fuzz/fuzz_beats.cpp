@@ -9,7 +9,7 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
     using namespace pulsepin;
     const auto grid = read_beat_list({reinterpret_cast<const char*>(data), size});
     if (grid)
-        fuzz::use(*grid);
+        fuzz::use(*grid), fuzz::demand(of_usual_tempo(grid).has_value());
     else
         fuzz::demand(!grid.error().what.empty()); // the true reason, in words
     return 0;

@@ -5,6 +5,7 @@
 #include "model/edits.h"
 #include "model/marker_looks.h"
 #include "stops/choices.h"
+#include "model/lane_kinds.h"
 #include "widgets.h"
 
 #include <QHBoxLayout>
@@ -185,7 +186,7 @@ QString MarkPanel::summary() const {
     for (const auto& lane : document_.project().lanes)
         if (lane->kind == LaneKind::Marker)
             count += lane->pins.size();
-    return count == 0 ? tr("no markers yet") : tr("%n markers", nullptr, static_cast<int>(count));
+    return count == 0 ? tr("no markers yet") : QString::fromStdString(count_text(count, LaneKind::Marker));
 }
 
 bool MarkPanel::complete() const {

@@ -247,7 +247,7 @@ Result<BeatGrid> read_beat_list(std::string_view bytes) {
     if (times.size() < 2)
         return fail("There are fewer than two beats in the list.", {},
                     "A beat list has a time in seconds in each line.");
-    auto grid = grid_from_beats(times, in_bar);
+    auto grid = of_usual_tempo(grid_from_beats(times, in_bar));
     return grid && bar_one ? with_bar_one_kept(*grid, grid->first_beat() + *bar_one) : grid;
 }
 

@@ -15,13 +15,24 @@ namespace {
 
 constexpr const char* origins[] = {"found", "corrected", "held"};
 
+/// What was found is a measurement: where it left its range by a rounding, or is not a number, it is mended
+/// rather than that the person's work could not be saved.
+double mended(double value, limits::Real range) {
+    return std::isfinite(value) ? range.nearest(value) : range.nearest(0);
+}
+
+/// Earlier versions wrote shares as they were computed.
+float share_of_json(const json& value, const char* name) {
+    return static_cast<float>(mended(number_of_json(value, name, {-0.01, 1.01}), limits::share));
+}
+
 } // namespace
 
 json grid_json(const BeatGrid& grid) {
     json times = json::array(), confidence = json::array(), origin = json::array(), metres = json::array();
     for (const auto& beat : grid.beats()) {
         times.push_back(beat.time.value);
-        confidence.push_back(beat.confidence);
+        confidence.push_back(mended(static_cast<double>(beat.confidence), limits::share));
         origin.push_back(origins[static_cast<std::size_t>(beat.origin)]);
     }
     for (const auto& change : grid.metres())
@@ -46,7 +57,7 @@ BeatGrid read_grid(const json& j) {
         const auto* known = std::find(std::begin(origins), std::end(origins), name);
         require(known != std::end(origins), "a beat has the unknown origin \"" + name + "\"");
         beats.push_back({Seconds(number_of_json(times[i], "times", limits::seconds)),
-                         static_cast<float>(number_of_json(confidence[i], "confidence", limits::share)),
+                         share_of_json(confidence[i], "confidence"),
                          static_cast<BeatOrigin>(known - std::begin(origins))});
     }
     std::vector<MetreChange> metres;
@@ -68,7 +79,7 @@ json write(const OnsetRow& row) {
     json times = json::array(), strengths = json::array();
     for (const auto& onset : row.onsets) {
         times.push_back(onset.time.value);
-        strengths.push_back(onset.strength);
+        strengths.push_back(mended(static_cast<double>(onset.strength), limits::level));
     }
     json j{{"name", row.name},
            {"function", row.function},
@@ -90,8 +101,9 @@ json write(const OnsetRow& row) {
 json levels_json(const std::vector<float>& levels) {
     json j = json::array();
     for (const float level : levels) {
-        const double tenths = std::round(static_cast<double>(level) * 10) / 10;
-        j.push_back(static_cast<float>(tenths) == level ? tenths : static_cast<double>(level));
+        const double kept = mended(static_cast<double>(level), limits::level);
+        const double tenths = std::round(kept * 10) / 10;
+        j.push_back(static_cast<float>(tenths) == level ? tenths : kept);
     }
     return j;
 }
@@ -101,7 +113,8 @@ json levels_json(const std::vector<float>& levels) {
 json detection_json(const Detection& found) {
     json tempi = json::array(), rows = json::array(), sections = json::array();
     for (const auto& tempo : found.tempi)
-        tempi.push_back({{"bpm", tempo.tempo.value}, {"confidence", tempo.confidence}});
+        tempi.push_back({{"bpm", mended(tempo.tempo.value, limits::tempo)},
+                         {"confidence", mended(static_cast<double>(tempo.confidence), limits::share)}});
     for (const auto& row : found.rows)
         rows.push_back(write(row));
     for (const auto& section : found.sections)
@@ -109,15 +122,15 @@ json detection_json(const Detection& found) {
                             {"end", section.end.value},
                             {"name", section.name},
                             {"drop", section.drop},
-                            {"confidence", section.confidence}});
+                            {"confidence", mended(static_cast<double>(section.confidence), limits::share)}});
     json j{{"grid", found.grid ? grid_json(*found.grid) : json()},
            {"tempi", tempi},
-           {"pulse", found.pulse},
+           {"pulse", mended(static_cast<double>(found.pulse), limits::share)},
            {"levels", levels_json(found.levels)},
            {"rows", rows},
            {"sections", sections}};
     if (found.swing)
-        j["swing"] = *found.swing;
+        j["swing"] = mended(*found.swing, limits::swing);
     return j;
 }
 
@@ -159,8 +172,9 @@ Detection read_detection(const json& j) {
         found.grid = read_grid(grid);
     for (const auto& tempo : list_field(j, "tempi", limits::few))
         found.tempi.push_back({Bpm(number_field(tempo, "bpm", limits::tempo)),
-                               static_cast<float>(number_field(tempo, "confidence", limits::share))});
-    found.pulse = static_cast<float>(number_field(j, "pulse", limits::share, 1));
+                               share_of_json(field(tempo, "confidence"), "confidence")});
+    if (const auto* pulse = optional_field(j, "pulse"))
+        found.pulse = share_of_json(*pulse, "pulse");
     for (const auto& level : optional_list(j, "levels"))
         found.levels.push_back(static_cast<float>(number_of_json(level, "levels", limits::level)));
     if (optional_field(j, "swing"))
@@ -178,7 +192,7 @@ Detection read_detection(const json& j) {
         found.sections.push_back({Seconds(number_field(section, "start", limits::seconds)),
                                   Seconds(number_field(section, "end", limits::seconds)),
                                   text_field(section, "name"), flag_field(section, "drop"),
-                                  static_cast<float>(number_field(section, "confidence", limits::share))});
+                                  share_of_json(field(section, "confidence"), "confidence")});
     return found;
 }
 

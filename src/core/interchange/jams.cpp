@@ -128,7 +128,7 @@ Result<BeatGrid> read_jams(std::string_view text) {
                     times.push_back(Seconds(time));
                     in_bar.push_back(place);
                 }
-                auto grid = grid_from_beats(times, in_bar);
+                auto grid = of_usual_tempo(grid_from_beats(times, in_bar));
                 if (!grid)
                     return grid;
                 auto metres = grid->metres();

@@ -296,7 +296,7 @@ Result<BeatGrid> read_midi_tempo_map(std::string_view bytes) {
                     "It needs a tempo map or notes up to the end of the song.");
     for (auto& change : metres)
         change.beat -= bar_one;
-    return BeatGrid::make(std::move(beats), -bar_one, std::move(metres));
+    return of_usual_tempo(BeatGrid::make(std::move(beats), -bar_one, std::move(metres)));
 }
 
 } // namespace pulsepin

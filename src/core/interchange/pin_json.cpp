@@ -165,7 +165,7 @@ constexpr BodyFormat body_formats[] = {
      },
      [](const json& j) -> PinBody {
          SoundBody sound{id_field<ClipId>(j, "sound"),
-                         Seconds(number_field(j, "in_point", limits::duration)),
+                         Seconds(number_field(j, "in_point", limits::seconds)),
                          Seconds(number_field(j, "length", limits::duration)),
                          number_field(j, "gain_db", limits::gain_db),
                          {},

@@ -52,7 +52,8 @@ public:
         whole("A cross-fade", cut.fade.value, limits::frames);
     }
     void operator()(const SoundBody& sound) {
-        for (const Seconds time : {sound.in_point, sound.length, sound.fade_in, sound.fade_out})
+        number("An in-point", sound.in_point.value, limits::seconds);
+        for (const Seconds time : {sound.length, sound.fade_in, sound.fade_out})
             number("A sound", time.value, limits::duration);
         number("A gain", sound.gain_db, limits::gain_db);
     }
@@ -118,6 +119,13 @@ std::optional<Error> beyond_limits(const Project& next, const Project& before) {
         check(*next.stage);
     if (next.song != before.song && next.song && next.song->duration().value > limits::longest_song)
         return Error{"The song is longer than a day.", next.song->path.string(), "Cut it into parts first."};
+    if (next.bin != before.bin)
+        for (const auto& clip : *next.bin) { // a file may say anything of itself
+            check.text("The name of a clip", clip.name);
+            check.number("The length of a clip", clip.duration.value, limits::duration);
+            check.whole("The width of a clip", clip.width, limits::clip_side);
+            check.whole("The height of a clip", clip.height, limits::clip_side);
+        }
     if (next.pickers != before.pickers)
         for (const auto& picker : *next.pickers)
             check.text("The name of a picker", picker.name);

@@ -74,8 +74,12 @@ Result<BeatGrid> BeatGrid::make(std::vector<GridBeat> beats, std::int64_t first_
     grid.beats_ = std::move(beats);
     grid.first_beat_ = first_beat;
     grid.metres_ = std::move(metres);
+    return grid;
+}
+
+Result<BeatGrid> of_usual_tempo(Result<BeatGrid> grid) {
     constexpr double slack = 1e-6; // what rounding adds
-    const Bpm tempo = grid.typical_tempo();
+    const Bpm tempo = grid ? grid->typical_tempo() : slowest_grid;
     if (tempo < slowest_grid * (1 - slack) || tempo > fastest_grid * (1 + slack))
         return fail(fmt::format("That would be {:.4g} beats a minute.", tempo.value), {},
                     fmt::format("A grid has {:g} to {:g} beats a minute.", slowest_grid.value,

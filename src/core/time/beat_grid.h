@@ -13,7 +13,8 @@ namespace pulsepin {
 inline constexpr std::int64_t ticks_per_beat = 960;
 
 /// What a grid's tempo (that of its median interval) may be: one beat in four seconds to ten a second. Music
-/// lies well within; what lies beyond was a slip, as of a key that halves the tempo.
+/// lies well within; what lies beyond was a slip, as of a key that halves the tempo. Nothing makes such a grid
+/// (see of_usual_tempo()), but one in an older project is read all the same.
 inline constexpr Bpm slowest_grid{15}, fastest_grid{600};
 /// A single interval may be longer, as over a pause, but no shorter.
 inline constexpr Seconds shortest_interval{0.01}, longest_interval{3600};
@@ -63,8 +64,8 @@ struct GridBeat {
 class BeatGrid {
 public:
     /// `first_beat` is the number of beats[0], counted from bar 1 beat 1 (number 0); may be negative.
-    /// Fails with fewer than two or more than `most_beats` beats, times that do not rise or are not finite, a
-    /// tempo or an interval beyond the limits above, metres out of 1..32, or metre changes out of order.
+    /// Fails with fewer than two or more than `most_beats` beats, times that do not rise or are not finite, an
+    /// interval beyond the limits above, metres out of 1..32, or metre changes out of order.
     /// Without a metre change the metre is 4/4.
     [[nodiscard]] static Result<BeatGrid> make(std::vector<GridBeat> beats, std::int64_t first_beat,
                                                std::vector<MetreChange> metres);
@@ -107,5 +108,8 @@ private:
     std::int64_t first_beat_ = 0;
     std::vector<MetreChange> metres_;
 };
+
+/// Fails when the grid's tempo lies beyond `slowest_grid` and `fastest_grid`; hands on what failed before.
+[[nodiscard]] Result<BeatGrid> of_usual_tempo(Result<BeatGrid> grid);
 
 } // namespace pulsepin
