@@ -50,18 +50,19 @@ Result<void> Document::open(const std::filesystem::path& path) {
 void Document::save(const std::filesystem::path& path, ProjectStore::Overwrite overwrite,
                     std::function<void(Result<void>)> done) {
     const auto full = std::filesystem::absolute(path);
-    store_.save(project(), full, overwrite,
-                [this, session = session_, number = history_.number(), done = std::move(done)](Result<void> saved) {
-                    if (saved && session == session_) {
-                        history_.mark_saved(number);
-                        if (!unsaved()) { // nothing was changed while it was written
-                            recovery_due_ = false;
-                            store_.forget_copy();
-                        }
-                    }
-                    emit file_changed();
-                    done(saved);
-                });
+    store_.save(
+        project(), full, overwrite,
+        [this, session = session_, number = history_.number(), done = std::move(done)](Result<void> saved) {
+            if (saved && session == session_) {
+                history_.mark_saved(number);
+                if (!unsaved()) { // nothing was changed while it was written
+                    recovery_due_ = false;
+                    store_.forget_copy();
+                }
+            }
+            emit file_changed();
+            done(saved);
+        });
 }
 
 Result<void> Document::save_now(const std::filesystem::path& path) {

@@ -14,9 +14,10 @@ QString text(const char* english) {
 }
 
 bool may_replace(QWidget* parent, const QString& path) {
-    QMessageBox ask(QMessageBox::Question, text("Replace the file?"),
-                    text("There is a file “%1” already. Shall it be replaced?").arg(QFileInfo(path).fileName()),
-                    QMessageBox::NoButton, parent);
+    QMessageBox ask(
+        QMessageBox::Question, text("Replace the file?"),
+        text("There is a file “%1” already. Shall it be replaced?").arg(QFileInfo(path).fileName()),
+        QMessageBox::NoButton, parent);
     ask.setObjectName("replace file");
     auto* replace = ask.addButton(text("Replace"), QMessageBox::DestructiveRole);
     auto* other = ask.addButton(text("Another name"), QMessageBox::RejectRole);

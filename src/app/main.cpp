@@ -38,8 +38,9 @@ int main(int argc, char** argv) {
     if (const auto files = parser.positionalArguments(); !files.isEmpty()) {
         // Work that was just recovered is not put away again for a file that was named before it was known.
         if (recovered)
-            window.document().say(QObject::tr("“%1” was not opened, since work was recovered. Save that first.")
-                                      .arg(files.first()));
+            window.document().say(
+                QObject::tr("“%1” was not opened, since work was recovered. Save that first.")
+                    .arg(files.first()));
         else
             window.open_path(files.first());
     }

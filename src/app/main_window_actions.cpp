@@ -32,9 +32,7 @@ QAction* MainWindow::add(QMenu* menu, const QString& name, const QString& text,
 void MainWindow::make_actions() {
     using K = QKeySequence;
     auto* file = menu_.addMenu(tr("File"));
-    add(file, "new", tr("New project"), {K::New}, [this] {
-        leave([this] { document_.start_new(); });
-    });
+    add(file, "new", tr("New project"), {K::New}, [this] { leave([this] { document_.start_new(); }); });
     add(file, "open", tr("Open project…"), {K(tr("Ctrl+Shift+O"))}, [this] { open_dialog(); });
     recent_menu_ = file->addMenu(tr("Recent projects"));
     connect(recent_menu_, &QMenu::aboutToShow, this, &MainWindow::fill_recent_menu);
@@ -295,7 +293,8 @@ const ResolvedPin* next_pin(const Document& document, Seconds now, int by, std::
             continue;
         for (const auto& pin : document.schedule()[i].pins) {
             const bool ahead = by > 0 ? moment(pin) > now + same : moment(pin) < now - same;
-            if (ahead && (!target || (by > 0 ? moment(pin) < moment(*target) : moment(pin) > moment(*target))))
+            if (ahead &&
+                (!target || (by > 0 ? moment(pin) < moment(*target) : moment(pin) > moment(*target))))
                 target = &pin;
         }
     }

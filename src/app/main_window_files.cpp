@@ -48,7 +48,8 @@ void MainWindow::save(std::function<void()> then) {
 void MainWindow::save_as(std::function<void()> then) {
     const QString suggested = document_.path().empty() ? tr("untitled.pulsepin")
                                                        : QString::fromStdString(document_.path().string());
-    if (const auto path = ask_where_to_write(this, tr("Save project"), suggested, tr(project_filter), "pulsepin"))
+    if (const auto path =
+            ask_where_to_write(this, tr("Save project"), suggested, tr(project_filter), "pulsepin"))
         save_to(path->toStdString(), ProjectStore::Overwrite::Yes, std::move(then));
 }
 
@@ -204,10 +205,11 @@ MainWindow::Recovered MainWindow::offer_recovery() {
 
 /// It stays where it is: someone may still find something in it.
 void MainWindow::tell_of_damaged_copy(const RecoveryFolder& left, const Error& error) {
-    QMessageBox tell(QMessageBox::Warning, tr("This copy cannot be opened"),
-                     tr("%1\n\nIt stays in %2").arg(QString::fromStdString(error.what),
-                                                    QString::fromStdString(left.copy().string())),
-                     QMessageBox::Ok, this);
+    QMessageBox tell(
+        QMessageBox::Warning, tr("This copy cannot be opened"),
+        tr("%1\n\nIt stays in %2")
+            .arg(QString::fromStdString(error.what), QString::fromStdString(left.copy().string())),
+        QMessageBox::Ok, this);
     tell.setObjectName("damaged copy");
     tell.setTextInteractionFlags(Qt::TextSelectableByMouse);
     tell.exec();

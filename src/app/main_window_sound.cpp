@@ -42,9 +42,10 @@ void MainWindow::trim_song_to_range() {
         view_.set_range(std::nullopt);
         view_.set_playhead(Seconds(0));
         if (const auto outside = outside_song(document_.schedule(), document_.project()))
-            document_.say(tr("Kept. %n pins lie before or behind what was kept: they are still in their lanes, and "
-                             "come back when this is undone.",
-                             nullptr, static_cast<int>(outside)));
+            document_.say(
+                tr("Kept. %n pins lie before or behind what was kept: they are still in their lanes, and "
+                   "come back when this is undone.",
+                   nullptr, static_cast<int>(outside)));
     }
 }
 

@@ -64,16 +64,18 @@ void NoticeBar::refresh() {
     if (not_saved)
         text = tr("Not saved. %1").arg(QString::fromStdString(trouble.not_saved->message()));
     else if (changed)
-        text = tr("“%1” was changed on the disk by another program or window. What is open here is as you left "
-                  "it.")
-                   .arg(name);
+        text =
+            tr("“%1” was changed on the disk by another program or window. What is open here is as you left "
+               "it.")
+                .arg(name);
     else if (not_kept)
         text = tr("Not saved, and no copy for the case of a crash. %1")
                    .arg(QString::fromStdString(trouble.not_kept->message()));
     else if (elsewhere)
-        text = tr("“%1” is open in another window, too. Work in one of them: whichever saves last replaces what "
-                  "the other saved, and is asked first.")
-                   .arg(name);
+        text =
+            tr("“%1” is open in another window, too. Work in one of them: whichever saves last replaces what "
+               "the other saved, and is asked first.")
+                .arg(name);
     text_->setText(text);
     offer(save_, not_saved || not_kept);
     offer(save_as_, not_saved || not_kept || changed);

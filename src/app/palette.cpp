@@ -111,12 +111,19 @@ double contrast(const QColor& a, const QColor& b) {
 
 QPalette desk_colours(const Palette& p) {
     QPalette colours;
-    const std::pair<QPalette::ColorRole, QColor> roles[] = {
-        {QPalette::Window, p.desk},        {QPalette::WindowText, p.desk_text}, {QPalette::Base, p.desk_well},
-        {QPalette::AlternateBase, p.desk}, {QPalette::Text, p.desk_text},       {QPalette::Button, p.desk_raised},
-        {QPalette::ButtonText, p.desk_text}, {QPalette::BrightText, p.desk_text}, {QPalette::ToolTipBase, p.desk_well},
-        {QPalette::ToolTipText, p.desk_text}, {QPalette::Highlight, day_palette().selection},
-        {QPalette::HighlightedText, p.paper}, {QPalette::PlaceholderText, p.desk_quiet}};
+    const std::pair<QPalette::ColorRole, QColor> roles[] = {{QPalette::Window, p.desk},
+                                                            {QPalette::WindowText, p.desk_text},
+                                                            {QPalette::Base, p.desk_well},
+                                                            {QPalette::AlternateBase, p.desk},
+                                                            {QPalette::Text, p.desk_text},
+                                                            {QPalette::Button, p.desk_raised},
+                                                            {QPalette::ButtonText, p.desk_text},
+                                                            {QPalette::BrightText, p.desk_text},
+                                                            {QPalette::ToolTipBase, p.desk_well},
+                                                            {QPalette::ToolTipText, p.desk_text},
+                                                            {QPalette::Highlight, day_palette().selection},
+                                                            {QPalette::HighlightedText, p.paper},
+                                                            {QPalette::PlaceholderText, p.desk_quiet}};
     for (const auto& [role, colour] : roles)
         colours.setColor(role, colour);
     for (const auto role : {QPalette::WindowText, QPalette::Text, QPalette::ButtonText})

@@ -147,7 +147,8 @@ public:
                                  QString::fromUtf8(row.extension.data());
             QFile::remove(file); // of an earlier tour
             window_.export_panel().write(row, file);
-            written = wait([&] { return !window_.document().jobs().busy(); }) && QFile::exists(file) && written;
+            written =
+                wait([&] { return !window_.document().jobs().busy(); }) && QFile::exists(file) && written;
         }
         window_.timeline().show_all();
         picture("export");

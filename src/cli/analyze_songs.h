@@ -16,7 +16,7 @@ struct AnalyzeRequest {
     int beats_per_bar = 0;           ///< 0 to find out
     bool without_network = false;
     bool replace = false; ///< files that are there already
-    int threads = 0; ///< songs at once; 0 for as many as there are processor cores
+    int threads = 0;      ///< songs at once; 0 for as many as there are processor cores
 };
 
 /// Writes one JSON file a song. A song that fails does not keep the others; all failures are told together.

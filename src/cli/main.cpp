@@ -52,7 +52,8 @@ Result<void> place_pins(const PlaceRequest& request) {
         return fail("Where to write to must be told once.", request.project,
                     "Name a file with --output, or change the project itself with --in-place.");
     if (!request.in_place)
-        if (auto allowed = may_write(request.out, inputs_of(request.project, *project), request.replace); !allowed)
+        if (auto allowed = may_write(request.out, inputs_of(request.project, *project), request.replace);
+            !allowed)
             return allowed;
     const auto lane = find_lane(*project, request.lane);
     if (!lane)

@@ -31,18 +31,20 @@ std::optional<TriggerAct> act_of(const std::string& effect) {
     return TriggerAct{std::string(first.id), first.neutral, first.usual_high, &*row};
 }
 
-/// How many turns pass over [from, until) of what turns at a rate: the rate summed over the frames where it is
-/// driven, so that it goes on smoothly when the rate changes.
-double turns_between(const Curves& curves, const Layer& layer, const std::string& rate, Frames from, Frames until) {
+/// How many turns pass over [from, until) of what turns at a rate: the rate summed over the frames where it
+/// is driven, so that it goes on smoothly when the rate changes.
+double turns_between(const Curves& curves, const Layer& layer, const std::string& rate, Frames from,
+                     Frames until) {
     const auto frame_rate = curves.project.settings->frame_rate;
     const Target target{layer.id, rate};
     ParameterValues values(layer.values);
     const auto drives_it = [&](const Feed& feed) { return feed.target == target; };
-    const bool driven = std::any_of(curves.project.lanes.begin(), curves.project.lanes.end(), [&](const auto& lane) {
-        const auto& motion = lane->motion;
-        return drives(lane->kind) && (drives_it(motion.own) ||
-                                      std::any_of(motion.feeds.begin(), motion.feeds.end(), drives_it));
-    });
+    const bool driven =
+        std::any_of(curves.project.lanes.begin(), curves.project.lanes.end(), [&](const auto& lane) {
+            const auto& motion = lane->motion;
+            return drives(lane->kind) && (drives_it(motion.own) ||
+                                          std::any_of(motion.feeds.begin(), motion.feeds.end(), drives_it));
+        });
     if (!driven)
         return values.of(rate) * frame_rate.start_of(until - from).value;
     const double still = values.of(rate);

@@ -111,7 +111,8 @@ private slots:
         QCOMPARE(lane().pins.size(), std::size_t{2});
         const PinId first = lane().pins[0].id, second = lane().pins[1].id;
         timeline.grab();
-        const Seconds usual = desk.project().settings->frame_rate.start_of(Frames(4)); // a flash is that short
+        const Seconds usual =
+            desk.project().settings->frame_rate.start_of(Frames(4)); // a flash is that short
         desk.drag(at_time(desk, desk.bar(14) + usual, y) - QPoint(1, 0), at_time(desk, desk.bar(14, 3), y));
         const auto body = [&](PinId id) { return std::get<TriggerBody>(desk.project().pin(id)->body); };
         QVERIFY((body(first).length == Length{Length::Unit::InBeats, 2}));

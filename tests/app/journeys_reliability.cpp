@@ -196,7 +196,8 @@ private slots:
         add_marker(desk, 2); // whatever is done then, it stays
         QVERIFY(notice(desk).contains("write-protected"));
         auto* bar = desk.window.findChild<NoticeBar*>();
-        QVERIFY(QRect({}, desk.window.size()).contains(QRect(bar->mapTo(&desk.window, QPoint()), bar->size())));
+        QVERIFY(
+            QRect({}, desk.window.size()).contains(QRect(bar->mapTo(&desk.window, QPoint()), bar->size())));
         Answers answers;
         answers.type_name(file("elsewhere"));
         desk.click("notice save as");
@@ -233,8 +234,9 @@ private slots:
         desk.key(Qt::Key_S, Qt::ControlModifier);
         desk.window.close();
         QVERIFY(!desk.window.isVisible());
-        QCOMPARE(load_project(file("quick.pulsepin").toStdString())->first_lane(LaneKind::Marker)->pins.size(),
-                 desk.markers().pins.size());
+        QCOMPARE(
+            load_project(file("quick.pulsepin").toStdString())->first_lane(LaneKind::Marker)->pins.size(),
+            desk.markers().pins.size());
     }
 
     // -- several windows, other programs
@@ -316,7 +318,8 @@ private slots:
             // What a crash leaves is a folder that nobody holds.
             QVERIFY(root.mkdir("left"));
             for (const char* name : {"copy.pulsepin", "original"})
-                QVERIFY(QFile::copy(root.filePath(folders[0] + "/" + name), root.filePath(QString("left/") + name)));
+                QVERIFY(QFile::copy(root.filePath(folders[0] + "/" + name),
+                                    root.filePath(QString("left/") + name)));
         }
         Desk desk;
         Answers answers;
@@ -340,7 +343,8 @@ private slots:
     void journey_several_copies_one_of_them_damaged() {
         const auto leave_copy = [&](const std::string& lane, const char* damage) {
             const auto folder = RecoveryFolder::make();
-            QVERIFY(folder && folder->keep(with_lane(new_project(), LaneKind::Trigger, lane), {}).has_value());
+            QVERIFY(folder &&
+                    folder->keep(with_lane(new_project(), LaneKind::Trigger, lane), {}).has_value());
             if (damage)
                 QVERIFY(write_text_file(folder->copy(), damage).has_value());
             QTest::qWait(20);
@@ -360,7 +364,8 @@ private slots:
         QDir().mkpath(recovery_root());
         // Named by the number of a process: by that of this one, which is no window that wrote it.
         const auto copy = QString("%1/%2").arg(recovery_root()).arg(QCoreApplication::applicationPid());
-        QVERIFY(save_recovery_copy(with_lane(new_project(), LaneKind::Trigger, "mine"), (copy + ".pulsepin").toStdString())
+        QVERIFY(save_recovery_copy(with_lane(new_project(), LaneKind::Trigger, "mine"),
+                                   (copy + ".pulsepin").toStdString())
                     .has_value());
         QVERIFY(write_text_file((copy + ".origin").toStdString(), "/somewhere/p.pulsepin").has_value());
         const auto left = RecoveryFolder::left_behind();
@@ -435,13 +440,15 @@ private slots:
         QVERIFY(rate && rate->isVisible());
         rate->setFocus();
         desk.window.view().set_playhead(Seconds(10));
-        for (const auto key : {Qt::Key_Home, Qt::Key_End, Qt::Key_Left, Qt::Key_Right, Qt::Key_PageUp, Qt::Key_3})
+        for (const auto key :
+             {Qt::Key_Home, Qt::Key_End, Qt::Key_Left, Qt::Key_Right, Qt::Key_PageUp, Qt::Key_3})
             QTest::keyClick(rate, key);
         QVERIFY(same_content(desk.project(), before));
         QTest::keyClick(rate, Qt::Key_Home); // does what it does everywhere
         QCOMPARE(desk.window.view().playhead(), Seconds(0));
         for (auto* widget : desk.window.findChildren<QWidget*>()) {
-            if (!widget->isVisible() || !(qobject_cast<QComboBox*>(widget) || qobject_cast<QAbstractSpinBox*>(widget)))
+            if (!widget->isVisible() ||
+                !(qobject_cast<QComboBox*>(widget) || qobject_cast<QAbstractSpinBox*>(widget)))
                 continue;
             widget->setFocus();
             const QPoint middle = widget->rect().center();
@@ -493,7 +500,8 @@ private slots:
                                   desk.project());
         };
         for (const auto& [action, far, near] : {std::tuple{"snap always", beat, beat},
-                                                {"snap near", off, beat}, {"snap off", off, beat + Seconds(0.004)}}) {
+                                                {"snap near", off, beat},
+                                                {"snap off", off, beat + Seconds(0.004)}}) {
             desk.window.action(action)->trigger();
             for (const auto key : {Qt::Key_M, Qt::Key_C, Qt::Key_E}) {
                 const Project before = desk.project();
@@ -519,12 +527,13 @@ private slots:
     void journey_a_key_at_the_very_start_stays_in_the_song() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        desk.window.document().apply(retimed(desk.project(), *shifted(*desk.project().grid, Seconds(-0.2) - desk.bar(1))),
-                                     "shift");
+        desk.window.document().apply(
+            retimed(desk.project(), *shifted(*desk.project().grid, Seconds(-0.2) - desk.bar(1))), "shift");
         desk.window.timeline().setFocus();
         desk.key(Qt::Key_Home);
         desk.key(Qt::Key_M);
-        const auto at = *anchored_time(desk.project().pin(*desk.window.view().selection().begin())->anchor, desk.project());
+        const auto at = *anchored_time(desk.project().pin(*desk.window.view().selection().begin())->anchor,
+                                       desk.project());
         QVERIFY2(at >= Seconds(0) && at < Seconds(0.6), qPrintable(QString::number(at.value)));
     }
 
@@ -550,7 +559,8 @@ private slots:
         desk.key(Qt::Key_E);
         const PinId pin = *desk.window.view().selection().begin();
         const auto& spans = desk.window.document().spans(desk.project().lane_of(pin)->id).triggers;
-        const auto span = std::find_if(spans.begin(), spans.end(), [&](const auto& s) { return s.pin == pin; });
+        const auto span =
+            std::find_if(spans.begin(), spans.end(), [&](const auto& s) { return s.pin == pin; });
         const auto rate = desk.project().settings->frame_rate;
         const auto frame = [&](Seconds t) { return round_to_frame(t, rate, FrameRounding::Nearest).frame; };
         QCOMPARE(span->start, frame(desk.bar(5)));
@@ -582,7 +592,8 @@ private slots:
     void journey_an_export_waits_for_what_follows_the_music() {
         const QString moving = PULSEPIN_DEMO "/kite-day-in-motion.pulsepin";
         QProcess cli;
-        cli.start(PULSEPIN_BINARIES "/pulsepin-cli", {"export", moving, "--format", "frames-csv", "-o", file("cli.csv")});
+        cli.start(PULSEPIN_BINARIES "/pulsepin-cli",
+                  {"export", moving, "--format", "frames-csv", "-o", file("cli.csv")});
         QVERIFY(cli.waitForFinished(60'000) && cli.exitCode() == 0);
         Desk desk;
         desk.window.open_path(moving);

@@ -149,7 +149,8 @@ private slots:
         QVERIFY(desk.open_demo());
         desk.window.timeline().setFocus();
         desk.key(Qt::Key_Home);
-        // To the frame that acts; where that is the later of two, the playhead stands a little behind the bar.
+        // To the frame that acts; where that is the later of two, the playhead stands a little behind the
+        // bar.
         const auto rate = desk.project().settings->frame_rate;
         const auto stands_at = [&](std::int64_t bar) {
             const auto frame = round_to_frame(desk.bar(bar), rate, FrameRounding::Nearest).frame;

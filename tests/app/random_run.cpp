@@ -54,8 +54,9 @@ public:
         case 2: { // any command of the menus
             const auto actions = window.actions();
             auto* action = actions[below(static_cast<int>(actions.size()))];
-            static const QStringList apart{"quit", "new", "open", "open song", "add shots", "add shot folder",
-                                           "open beats", "add sound", "save", "save as"};
+            static const QStringList apart{
+                "quit",       "new",       "open", "open song", "add shots", "add shot folder",
+                "open beats", "add sound", "save", "save as"};
             if (apart.contains(action->objectName()) || !action->isEnabled())
                 return "nothing";
             action->trigger();
@@ -64,7 +65,8 @@ public:
         case 3: { // any button that is seen
             QList<QAbstractButton*> seen;
             for (auto* button : window.findChildren<QAbstractButton*>())
-                if (button->isVisible() && button->isEnabled() && !button->objectName().startsWith("export") &&
+                if (button->isVisible() && button->isEnabled() &&
+                    !button->objectName().startsWith("export") &&
                     !button->objectName().startsWith("notice") && !button->objectName().startsWith("open") &&
                     !button->objectName().startsWith("add s"))
                     seen << button;
@@ -93,16 +95,18 @@ public:
             return "field " + field->objectName();
         }
         case 5: {
-            const Qt::Key keys[] = {Qt::Key_Left, Qt::Key_Right, Qt::Key_M, Qt::Key_C, Qt::Key_E, Qt::Key_Delete,
-                                    Qt::Key_Home, Qt::Key_End, Qt::Key_Tab, Qt::Key_Escape, Qt::Key_PageDown};
+            const Qt::Key keys[] = {Qt::Key_Left, Qt::Key_Right,  Qt::Key_M,       Qt::Key_C,
+                                    Qt::Key_E,    Qt::Key_Delete, Qt::Key_Home,    Qt::Key_End,
+                                    Qt::Key_Tab,  Qt::Key_Escape, Qt::Key_PageDown};
             const auto key = keys[below(static_cast<int>(std::size(keys)))];
             desk_.key(key, below(4) == 0 ? Qt::ShiftModifier : Qt::NoModifier);
             return QString("key %1").arg(key);
         }
         case 6: {
             auto* drawing = canvas();
-            QWheelEvent turn(place(drawing), drawing->mapToGlobal(place(drawing)), {}, {0, below(2) ? 120 : -120},
-                             Qt::NoButton, below(3) == 0 ? Qt::ShiftModifier : Qt::NoModifier, Qt::NoScrollPhase, false);
+            QWheelEvent turn(place(drawing), drawing->mapToGlobal(place(drawing)), {},
+                             {0, below(2) ? 120 : -120}, Qt::NoButton,
+                             below(3) == 0 ? Qt::ShiftModifier : Qt::NoModifier, Qt::NoScrollPhase, false);
             QApplication::sendEvent(drawing, &turn);
             return "wheel";
         }
@@ -113,7 +117,8 @@ public:
             QTest::mousePress(drawing, Qt::LeftButton, with, from);
             for (int i = 1; i <= 3; ++i) {
                 const QPoint at = from + (to - from) * i / 3;
-                QMouseEvent move(QEvent::MouseMove, at, drawing->mapToGlobal(at), Qt::NoButton, Qt::LeftButton, with);
+                QMouseEvent move(QEvent::MouseMove, at, drawing->mapToGlobal(at), Qt::NoButton,
+                                 Qt::LeftButton, with);
                 QApplication::sendEvent(drawing, &move);
             }
             QTest::mouseRelease(drawing, Qt::LeftButton, with, to);
@@ -131,7 +136,8 @@ public:
 private:
     int below(int n) { return static_cast<int>(random_() % static_cast<std::uint32_t>(n)); }
     QWidget* canvas() {
-        return desk_.window.score().isVisible() ? static_cast<QWidget*>(&desk_.window.score()) : &desk_.window.timeline();
+        return desk_.window.score().isVisible() ? static_cast<QWidget*>(&desk_.window.score())
+                                                : &desk_.window.timeline();
     }
     QPoint place(QWidget* in) { return {below(in->width()), below(in->height())}; }
 
@@ -144,7 +150,8 @@ private:
 Project made_dense(Project project) {
     for (int lane = 0; lane < 24; ++lane) {
         const bool markers = lane % 2 == 0;
-        project = with_lane(project, markers ? LaneKind::Marker : LaneKind::Trigger, "dense " + std::to_string(lane));
+        project = with_lane(project, markers ? LaneKind::Marker : LaneKind::Trigger,
+                            "dense " + std::to_string(lane));
         std::vector<Pin> pins;
         for (int i = 0; i < 300; ++i) {
             Pin pin{{}, MusicalAnchor{Ticks(i * 400 + lane * 13)}, MarkerBody{"m" + std::to_string(i)}, {}};
@@ -169,12 +176,16 @@ bool can_be_saved(const Project& project, const QString& file) {
         return false;
     }
     const auto same = [](const auto& a, const auto& b) { return a == b || (a && b && *a == *b); };
-    const std::pair<const char*, bool> parts[] = {
-        {"settings", same(again->settings, project.settings)}, {"song", same(again->song, project.song)},
-        {"found", same(again->detection, project.detection)},  {"grid", same(again->grid, project.grid)},
-        {"excluded", same(again->excluded, project.excluded)}, {"bin", same(again->bin, project.bin)},
-        {"plantings", same(again->plantings, project.plantings)}, {"pickers", same(again->pickers, project.pickers)},
-        {"pulses", same(again->pulses, project.pulses)},       {"stage", same(again->stage, project.stage)}};
+    const std::pair<const char*, bool> parts[] = {{"settings", same(again->settings, project.settings)},
+                                                  {"song", same(again->song, project.song)},
+                                                  {"found", same(again->detection, project.detection)},
+                                                  {"grid", same(again->grid, project.grid)},
+                                                  {"excluded", same(again->excluded, project.excluded)},
+                                                  {"bin", same(again->bin, project.bin)},
+                                                  {"plantings", same(again->plantings, project.plantings)},
+                                                  {"pickers", same(again->pickers, project.pickers)},
+                                                  {"pulses", same(again->pulses, project.pulses)},
+                                                  {"stage", same(again->stage, project.stage)}};
     for (const auto& [name, well] : parts)
         if (!well)
             std::printf("comes back otherwise: %s\n", name);
@@ -212,7 +223,8 @@ int main(int argc, char** argv) {
         std::sort(slowest.rbegin(), slowest.rend());
         slowest.resize(std::min<std::size_t>(slowest.size(), 12));
         if (i % 500 == 499 && !can_be_saved(desk.project(), folder.filePath("run.pulsepin"))) {
-            std::printf("FAIL: what was made cannot be saved and opened again (action %d, seed %u)\n", i, seed);
+            std::printf("FAIL: what was made cannot be saved and opened again (action %d, seed %u)\n", i,
+                        seed);
             return 1;
         }
         if (desk.project().lanes.size() > 60) // commands add more than they take away

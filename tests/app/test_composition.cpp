@@ -289,12 +289,14 @@ private slots:
             body.length = {Length::Unit::InFrames, 9};
             body.from = {0xff0000};
             body.to = {0x0000ff};
-            const auto with = *with_pins(project, project.lanes.back()->id, {{{}, MusicalAnchor{Ticks(960)}, body, {}}});
+            const auto with =
+                *with_pins(project, project.lanes.back()->id, {{{}, MusicalAnchor{Ticks(960)}, body, {}}});
             std::map<LaneId, LaneSpans> spans;
             for (const auto& lane : with.lanes)
                 spans[lane->id] = spans_of(with, *lane, resolve(with, *lane));
             const FollowerCurves none;
-            auto frame_of = staged_at({with, spans, none}, Frames(frame), [](const Layer&) { return LayerPicture{}; });
+            auto frame_of =
+                staged_at({with, spans, none}, Frames(frame), [](const Layer&) { return LayerPicture{}; });
             frame_of.layers = {shape("square", {0xc0c0c0})};
             return at(composed(frame_of, small), 0, 0);
         };
@@ -319,7 +321,8 @@ private slots:
             TriggerBody body;
             body.effect = "strobe";
             body.length = {Length::Unit::InFrames, 48};
-            project = *with_pins(project, project.lanes.back()->id, {{{}, MusicalAnchor{Ticks(tick)}, body, {}}});
+            project =
+                *with_pins(project, project.lanes.back()->id, {{{}, MusicalAnchor{Ticks(tick)}, body, {}}});
             std::map<LaneId, LaneSpans> spans;
             for (const auto& lane : project.lanes)
                 spans[lane->id] = spans_of(project, *lane, resolve(project, *lane));
@@ -354,14 +357,16 @@ private slots:
         motion.own = {"strobe rate", "a second", 0, 1, {lamp.id, "strobe-rate"}};
         project = *with_motion(project, project.lanes.back()->id, motion);
         // From 3 a second to 1 a second within a second, half a minute into the song.
-        project = *with_pins(project, project.lanes.back()->id,
-                             {{{}, TimeAnchor{Seconds(30)}, KeyBody{3}, {}}, {{}, TimeAnchor{Seconds(31)}, KeyBody{1}, {}}});
+        project = *with_pins(
+            project, project.lanes.back()->id,
+            {{{}, TimeAnchor{Seconds(30)}, KeyBody{3}, {}}, {{}, TimeAnchor{Seconds(31)}, KeyBody{1}, {}}});
         std::map<LaneId, LaneSpans> spans;
         for (const auto& lane : project.lanes)
             spans[lane->id] = spans_of(project, *lane, resolve(project, *lane));
         const FollowerCurves none;
         const auto lit_at = [&](std::int64_t frame) {
-            const auto staged = staged_at({project, spans, none}, Frames(frame), [](const Layer&) { return LayerPicture{}; });
+            const auto staged =
+                staged_at({project, spans, none}, Frames(frame), [](const Layer&) { return LayerPicture{}; });
             return lit(composed(staged, small)) > 0;
         };
         const auto changes = [&](std::int64_t from, std::int64_t until) {

@@ -53,7 +53,8 @@ private slots:
             },
             [&](Result<int> r) { cancelled = !r && r.error().cancelled(); });
         jobs.start<int>(
-            "other", [](const Progress&) -> Result<int> { return 1; }, [&](Result<int> r) { other = r.has_value(); });
+            "other", [](const Progress&) -> Result<int> { return 1; },
+            [&](Result<int> r) { other = r.has_value(); });
         QTest::qWait(30);
         jobs.cancel();
         QTRY_VERIFY(!jobs.busy());
@@ -138,7 +139,8 @@ private slots:
         QVERIFY(document.unsaved()); // the second lane is not on the disk
         document.undo();
         QVERIFY(!document.unsaved());
-        QCOMPARE(load_project(file("s.pulsepin").toStdString())->lanes.size(), document.project().lanes.size());
+        QCOMPARE(load_project(file("s.pulsepin").toStdString())->lanes.size(),
+                 document.project().lanes.size());
     }
 
     void a_cancelled_mix_is_made_with_the_next_change() {

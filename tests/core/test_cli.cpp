@@ -130,7 +130,8 @@ private slots:
             return in.open(QIODevice::ReadOnly) ? in.readAll() : QByteArray();
         };
         const auto mine = bytes(file("mine.opus")), own = bytes(file("mine.pulsepin"));
-        const QStringList place{"place", file("mine.pulsepin"), "--lane", "cuts", "--from", "13.1", "--until", "15.1"};
+        const QStringList place{"place", file("mine.pulsepin"), "--lane", "cuts", "--from", "13.1", "--until",
+                                "15.1"};
         for (const QStringList& arguments :
              {QStringList{"analyze", file("mine.opus"), "--json", file("mine.opus")},
               QStringList{"export", file("mine.pulsepin"), "--format", "csv", "-o", file("mine.pulsepin")},
@@ -139,7 +140,8 @@ private slots:
             for (const bool force : {false, true}) {
                 const auto run = cli(force ? arguments + QStringList{"--force"} : arguments);
                 QCOMPARE(run.status, 1);
-                QVERIFY2(run.err.contains("written over") || run.err.contains("--in-place"), qPrintable(run.err));
+                QVERIFY2(run.err.contains("written over") || run.err.contains("--in-place"),
+                         qPrintable(run.err));
             }
         QVERIFY(bytes(file("mine.opus")) == mine && bytes(file("mine.pulsepin")) == own);
         QVERIFY(cli(place + QStringList{"--in-place"}).status == 0); // said on purpose
@@ -159,7 +161,8 @@ private slots:
         gone.path = file("gone.opus").toStdString();
         alone->song = std::make_shared<const Song>(gone);
         QVERIFY(save_project(*alone, file("alone.pulsepin").toStdString()).has_value());
-        const auto curves = cli({"export", file("alone.pulsepin"), "--format", "frames-csv", "-o", file("f.csv")});
+        const auto curves =
+            cli({"export", file("alone.pulsepin"), "--format", "frames-csv", "-o", file("f.csv")});
         QCOMPARE(curves.status, 1);
         QVERIFY2(curves.err.contains("gone.opus"), qPrintable(curves.err));
         QVERIFY(!QFile::exists(file("f.csv")));

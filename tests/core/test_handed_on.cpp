@@ -48,7 +48,9 @@ private slots:
 
     void half_a_frame_is_decided_without_rounding() {
         const auto rate = *FrameRate::make(25, 1);
-        const auto nearest = [&](double t) { return round_to_frame(Seconds(t), rate, FrameRounding::Nearest).frame; };
+        const auto nearest = [&](double t) {
+            return round_to_frame(Seconds(t), rate, FrameRounding::Nearest).frame;
+        };
         // The double next to 856.100 lies 5.7e-13 of a frame above the half.
         QCOMPARE(nearest(856.100), Frames(21403));
         QCOMPARE(nearest(std::nextafter(856.100, 0)), Frames(21402));
@@ -151,13 +153,17 @@ private slots:
     }
 
     void lists_are_refused_with_the_true_reason() {
-        QVERIFY(says(read_beat_list("0.5\n1e308\n"), "Line 2") && says(read_beat_list("0.5\n1e308\n"), "1e+308"));
+        QVERIFY(says(read_beat_list("0.5\n1e308\n"), "Line 2") &&
+                says(read_beat_list("0.5\n1e308\n"), "1e+308"));
         QVERIFY(says(read_beat_list("0.5\n0.5000001\n1\n"), "0.0001 ms later"));
         QVERIFY(says(read_beat_list("0.5\n1e999\n"), "Line 2"));
         QVERIFY(says(read_beat_list("1e999\n0.5\n1\n"), "Line 1")); // no heading
         QVERIFY(says(read_beat_list("0.00\n0.05\n0.10\n0.15\n"), "1200 beats a minute"));
         QVERIFY(says(read_beat_list("0\n10\n20\n30\n"), "6 beats a minute"));
-        QVERIFY(says(read_beat_list(std::string("\x7f" "ELF\0\0\0", 7)), "no text"));
+        QVERIFY(says(read_beat_list(std::string("\x7f"
+                                                "ELF\0\0\0",
+                                                7)),
+                     "no text"));
         QVERIFY(read_beat_list("0\n0.5\n1\n30\n30.5\n31\n").has_value()); // a pause
     }
 
@@ -191,7 +197,8 @@ private slots:
         std::filesystem::create_symlink(song, folder / "link.wav");
         std::filesystem::create_hard_link(song, folder / "hard.wav");
         const Inputs inputs{project, song, folder / "missing.webm"};
-        for (const char* name : {"song.wav", "p.pulsepin", "link.wav", "hard.wav", "./song.wav", "missing.webm"})
+        for (const char* name :
+             {"song.wav", "p.pulsepin", "link.wav", "hard.wav", "./song.wav", "missing.webm"})
             for (const bool replace : {false, true})
                 QVERIFY2(!may_write(folder / name, inputs, replace), name);
         QVERIFY(may_write(folder / "new.csv", inputs, false).has_value());
@@ -203,8 +210,9 @@ private slots:
 
     void only_what_takes_curves_needs_the_song() {
         auto project = with_lane(steady_project(), LaneKind::Follow, "Level");
-        project = *with_pins(project, lane_of_kind(project, LaneKind::Cut),
-                             {{{}, MusicalAnchor{Ticks(0)}, CutBody{project.bin->front().id, Seconds(0)}, {}}});
+        project =
+            *with_pins(project, lane_of_kind(project, LaneKind::Cut),
+                       {{{}, MusicalAnchor{Ticks(0)}, CutBody{project.bin->front().id, Seconds(0)}, {}}});
         for (const auto& row : exporters()) { // its song is not there
             const auto curves = curves_for(row, project);
             QCOMPARE(curves.has_value(), !row.takes_curves);
@@ -235,7 +243,8 @@ private slots:
     void a_new_marker_does_not_take_the_note_of_another() {
         auto project = steady_project();
         const auto markers = lane_of_kind(project, LaneKind::Marker);
-        project = *with_pins(project, markers, {{{}, MusicalAnchor{Ticks(0)}, MarkerBody{"a", "a note", 2}, {}}});
+        project =
+            *with_pins(project, markers, {{{}, MusicalAnchor{Ticks(0)}, MarkerBody{"a", "a note", 2}, {}}});
         const auto added = with_pin_added(project, markers, Seconds(2));
         const auto& body = std::get<MarkerBody>(added->project.pin(added->pin)->body);
         QVERIFY(body.note.empty() && body.colour == 2);
@@ -262,8 +271,11 @@ private slots:
         Detection found;
         found.rows.resize(1);
         found.rows[0].name = "onsets";
-        found.rows[0].onsets = {{Seconds(1.9), 0.3f}, {Seconds(3.97), 0.9f}, {Seconds(3.99), 0.4f},
-                                {Seconds(4.5), 0.5f}, {Seconds(9), 0.5f}};
+        found.rows[0].onsets = {{Seconds(1.9), 0.3f},
+                                {Seconds(3.97), 0.9f},
+                                {Seconds(3.99), 0.4f},
+                                {Seconds(4.5), 0.5f},
+                                {Seconds(9), 0.5f}};
         project = with_detection(project, found, false);
         auto bin = *project.bin;
         bin[0].begins_at = Seconds(5);

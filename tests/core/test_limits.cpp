@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
-// A project file may say anything. Each number, text and list is changed to what it must not be; it is refused
-// by name, and what lies at its limit is read.
+// A project file may say anything. Each number, text and list is changed to what it must not be; it is
+// refused by name, and what lies at its limit is read.
 #include "interchange/project_json.h"
 #include "model/limits.h"
 #include "model/within_limits.h"
@@ -93,7 +93,8 @@ private slots:
         const auto project = read(j);
         QVERIFY(!project);
         const std::string name = field_of(at);
-        QVERIFY2(project.error().what.find('"' + name + '"') != std::string::npos, project.error().what.c_str());
+        QVERIFY2(project.error().what.find('"' + name + '"') != std::string::npos,
+                 project.error().what.c_str());
         QVERIFY(project.error().kind == ErrorKind::Damaged);
     }
 
@@ -118,7 +119,8 @@ private slots:
 
     void an_object_in_place_of_a_list_drops_nothing_silently() {
         json j = rich_json();
-        for (const char* name : {"/lanes", "/bin", "/plantings", "/lanes/0/pins", "/found/rows", "/excluded"}) {
+        for (const char* name :
+             {"/lanes", "/bin", "/plantings", "/lanes/0/pins", "/found/rows", "/excluded"}) {
             json changed = j;
             changed[json::json_pointer(name)] = json::object();
             const auto project = read(changed);
@@ -130,12 +132,13 @@ private slots:
         json j = rich_json();
         j["lanes"][0]["name"] = std::string(1 << 20, 'x');
         const auto project = read(j);
-        QVERIFY(!project && project.error().what.find("\"name\" is a text of 1048576 bytes") != std::string::npos);
+        QVERIFY(!project &&
+                project.error().what.find("\"name\" is a text of 1048576 bytes") != std::string::npos);
         QVERIFY(project.error().what.size() < 200);
     }
 
-    /// Every value of the file in turn becomes each of these. It is refused with a reason, or what was read is
-    /// whole: it can be saved, and is the same when read again.
+    /// Every value of the file in turn becomes each of these. It is refused with a reason, or what was read
+    /// is whole: it can be saved, and is the same when read again.
     void any_value_becomes_anything() {
         const json rich = rich_json();
         std::vector<json::json_pointer> places;
@@ -170,8 +173,9 @@ private slots:
         };
         const double infinite = std::numeric_limits<double>::infinity();
         QVERIFY(!with({{}, MusicalAnchor{Ticks(960)}, MarkerBody{"fine"}, {}}, LaneKind::Marker));
-        QVERIFY(with({{}, MusicalAnchor{Ticks(960)}, MarkerBody{std::string(1 << 20, 'x')}, {}}, LaneKind::Marker)
-                    ->what.find("1048576 bytes") != std::string::npos);
+        QVERIFY(
+            with({{}, MusicalAnchor{Ticks(960)}, MarkerBody{std::string(1 << 20, 'x')}, {}}, LaneKind::Marker)
+                ->what.find("1048576 bytes") != std::string::npos);
         QVERIFY(with({{}, TimeAnchor{Seconds(infinite)}, MarkerBody{"m"}, {}}, LaneKind::Marker).has_value());
         QVERIFY(with({{}, MusicalAnchor{Ticks(std::int64_t{1} << 62)}, MarkerBody{"m"}, {}}, LaneKind::Marker)
                     .has_value());

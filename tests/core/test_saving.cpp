@@ -100,7 +100,8 @@ private slots:
     /// Each call fails in turn, for each reason: the file is the old one or the new one, never anything else.
     void each_call_of_a_save_fails_in_turn_data() {
         QTest::addColumn<bool>("there"), QTest::addColumn<bool>("linked"), QTest::addColumn<int>("error");
-        for (const auto& [name, error] : {std::pair{"full", ENOSPC}, {"input or output", EIO}, {"quota", EDQUOT}}) {
+        for (const auto& [name, error] :
+             {std::pair{"full", ENOSPC}, {"input or output", EIO}, {"quota", EDQUOT}}) {
             QTest::addRow("a new file, %s", name) << false << false << error;
             QTest::addRow("an old file, %s", name) << true << false << error;
             QTest::addRow("a file of two names, %s", name) << true << true << error;

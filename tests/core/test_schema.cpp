@@ -92,7 +92,8 @@ private slots:
 
     void a_field_that_nobody_knows_is_not_valid() {
         json j = json::parse(project_to_json(rich_project(), "/music"));
-        for (const char* place : {"", "/settings", "/song", "/lanes/0", "/lanes/0/pins/0", "/bin/0", "/grid"}) {
+        for (const char* place :
+             {"", "/settings", "/song", "/lanes/0", "/lanes/0/pins/0", "/bin/0", "/grid"}) {
             json changed = j;
             changed[json::json_pointer(place)]["surprise"] = 1;
             QVERIFY2(!trouble(changed).isEmpty(), place);

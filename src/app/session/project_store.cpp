@@ -35,9 +35,10 @@ std::filesystem::path mark_of(const std::filesystem::path& project) {
 Result<FileState> write_unless_changed(const Project& project, const std::filesystem::path& path,
                                        const FileState* known) {
     if (known && change_since(path, *known) == FileChange::Changed)
-        return fail("The file was changed by another program or window since it was opened here, and was left "
-                    "as it is.",
-                    path.string(), "Replace it, or save under another name.", ErrorKind::Changed);
+        return fail(
+            "The file was changed by another program or window since it was opened here, and was left "
+            "as it is.",
+            path.string(), "Replace it, or save under another name.", ErrorKind::Changed);
     return save_project(project, path);
 }
 
@@ -75,7 +76,8 @@ void ProjectStore::begin(std::filesystem::path path, const FileState& file) {
 
 void ProjectStore::begin_recovered(std::shared_ptr<RecoveryFolder> folder) {
     const auto original = folder->original();
-    // A file that is older than the copy is what it was made from; a newer one was changed since: saving asks.
+    // A file that is older than the copy is what it was made from; a newer one was changed since: saving
+    // asks.
     FileState known;
     const QFileInfo file(text_of(original));
     if (file.exists() && file.lastModified() <= folder->when())
@@ -91,34 +93,35 @@ void ProjectStore::begin_recovered(std::shared_ptr<RecoveryFolder> folder) {
 void ProjectStore::save(Project project, const std::filesystem::path& path, Overwrite overwrite,
                         std::function<void(Result<void>)> done) {
     ++saving_;
-    disk_.post([this, project = std::move(project), path, overwrite, session = session_, done = std::move(done)] {
-        const bool check = overwrite == Overwrite::No && path == known_.path;
-        auto written =
-            guarded([&] { return write_unless_changed(project, path, check ? &known_.file : nullptr); });
-        if (written)
-            known_ = {path, *written};
-        return [this, written = std::move(written), path, session, done] {
-            --saving_;
-            if (session != session_)
-                return done(written ? Result<void>() : Result<void>(tl::unexpected(written.error())));
-            if (!written) {
-                trouble_.not_saved = written.error();
+    disk_.post(
+        [this, project = std::move(project), path, overwrite, session = session_, done = std::move(done)] {
+            const bool check = overwrite == Overwrite::No && path == known_.path;
+            auto written =
+                guarded([&] { return write_unless_changed(project, path, check ? &known_.file : nullptr); });
+            if (written)
+                known_ = {path, *written};
+            return [this, written = std::move(written), path, session, done] {
+                --saving_;
+                if (session != session_)
+                    return done(written ? Result<void>() : Result<void>(tl::unexpected(written.error())));
+                if (!written) {
+                    trouble_.not_saved = written.error();
+                    emit changed();
+                    return done(tl::unexpected(written.error()));
+                }
+                trouble_.not_saved.reset();
+                saved_at_ = QDateTime::currentDateTime();
+                const bool elsewhere = path != path_;
+                path_ = path;
+                trouble_.changed_on_disk = false;
+                watch();
+                if (elsewhere)
+                    mark_as_open();
+                remember_recent();
+                done({});
                 emit changed();
-                return done(tl::unexpected(written.error()));
-            }
-            trouble_.not_saved.reset();
-            saved_at_ = QDateTime::currentDateTime();
-            const bool elsewhere = path != path_;
-            path_ = path;
-            trouble_.changed_on_disk = false;
-            watch();
-            if (elsewhere)
-                mark_as_open();
-            remember_recent();
-            done({});
-            emit changed();
-        };
-    });
+            };
+        });
     emit changed();
 }
 
@@ -144,7 +147,8 @@ void ProjectStore::keep_copy(Project project) {
     disk_.post([this, project = std::move(project), folder = folder_, path = path_, session = session_] {
         const auto kept = guarded([&]() -> Result<void> {
             if (!folder)
-                return fail("There is no room for a copy for recovery.", {}, "Save your work; free some space.");
+                return fail("There is no room for a copy for recovery.", {},
+                            "Save your work; free some space.");
             return folder->keep(project, path);
         });
         return [this, kept, session] {

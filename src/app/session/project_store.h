@@ -19,10 +19,10 @@ namespace pulsepin {
 
 /// What stands between the person and a file that is safe.
 struct FileTrouble {
-    std::optional<Error> not_saved;     ///< the last save failed; until one succeeds
-    std::optional<Error> not_kept;      ///< the copy for recovery could not be written
-    bool changed_on_disk = false;       ///< by someone else, since it was opened or saved here
-    bool open_elsewhere = false;        ///< another window has it open
+    std::optional<Error> not_saved; ///< the last save failed; until one succeeds
+    std::optional<Error> not_kept;  ///< the copy for recovery could not be written
+    bool changed_on_disk = false;   ///< by someone else, since it was opened or saved here
+    bool open_elsewhere = false;    ///< another window has it open
 };
 
 /// The file of the open project and its copy for recovery. Writing happens on a thread of its own; "saved" is

@@ -26,8 +26,7 @@ fs::path recovery_root() {
 }
 
 fs::path new_folder() {
-    const auto folder =
-        recovery_root() / QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString();
+    const auto folder = recovery_root() / QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString();
     std::error_code ignored;
     fs::create_directory(folder, ignored);
     return folder;
@@ -38,7 +37,8 @@ fs::path new_folder() {
 void adopt_copies_of_earlier_versions() {
     std::error_code code;
     std::vector<fs::path> copies;
-    for (fs::directory_iterator entry(recovery_root(), code), end; !code && entry != end; entry.increment(code))
+    for (fs::directory_iterator entry(recovery_root(), code), end; !code && entry != end;
+         entry.increment(code))
         if (entry->path().extension() == ".pulsepin")
             copies.push_back(entry->path());
     for (const auto& copy : copies) {
@@ -73,7 +73,8 @@ std::vector<std::shared_ptr<RecoveryFolder>> RecoveryFolder::left_behind() {
     std::vector<std::shared_ptr<RecoveryFolder>> found;
     std::error_code code;
     std::vector<fs::path> folders;
-    for (fs::directory_iterator entry(recovery_root(), code), end; !code && entry != end; entry.increment(code))
+    for (fs::directory_iterator entry(recovery_root(), code), end; !code && entry != end;
+         entry.increment(code))
         if (fs::is_directory(entry->path(), code))
             folders.push_back(entry->path());
     for (const auto& path : folders) {

@@ -67,7 +67,8 @@ void ExportPanel::write(const ExporterRow& row, const QString& file) {
         return tell(QString::fromStdString(allowed.error().message()));
     const QString name = QFileInfo(file).fileName();
     // What follows the music is computed first where it is not there yet; without the song it is refused.
-    const bool there = document_.followers_current() && (document_.sound() || !needs_sound(document_.project()));
+    const bool there =
+        document_.followers_current() && (document_.sound() || !needs_sound(document_.project()));
     outcome_->setText(tr("Writing %1…").arg(name));
     document_.jobs().start<QString>(
         tr("Writing %1").arg(name),

@@ -152,7 +152,8 @@ void MarkPanel::show_selection() {
         const int begins = row;
         while (row + 1 < count && selected(row + 1))
             ++row;
-        rows.append(QItemSelectionRange(table_->index(begins, 0), table_->index(row, MarkerTable::ColumnCount - 1)));
+        rows.append(
+            QItemSelectionRange(table_->index(begins, 0), table_->index(row, MarkerTable::ColumnCount - 1)));
         first = first < 0 ? begins : first;
     }
     list_->selectionModel()->select(rows, QItemSelectionModel::ClearAndSelect);

@@ -61,7 +61,8 @@ std::vector<MarkerTable::Row> MarkerTable::wanted_rows() const {
             if (!text_.isEmpty() && !QString::fromStdString(body.name).contains(text_, Qt::CaseInsensitive) &&
                 !QString::fromStdString(body.note).contains(text_, Qt::CaseInsensitive))
                 continue;
-            Row row{resolved.id, resolved.time, moment_of(resolved, project.settings->frame_rate), body, {}, {}};
+            Row row{resolved.id, resolved.time, moment_of(resolved, project.settings->frame_rate), body, {},
+                    {}};
             row.place = QString::fromStdString(project.grid ? format_position(project.grid->position_of(
                                                                   project.grid->nearest_tick(resolved.time)))
                                                             : format_clock(resolved.time));

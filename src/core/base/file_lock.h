@@ -7,8 +7,8 @@
 
 namespace pulsepin {
 
-/// A lock on a file of its own, held by one process at a time. The system gives it back when the process ends,
-/// however it ends. Two locks of one process exclude each other as those of two do.
+/// A lock on a file of its own, held by one process at a time. The system gives it back when the process
+/// ends, however it ends. Two locks of one process exclude each other as those of two do.
 class FileLock {
 public:
     /// Makes the file if need be. None when someone else holds it, or when it cannot be made.

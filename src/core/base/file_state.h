@@ -26,8 +26,8 @@ struct FileState {
 
 enum class FileChange { Same, Changed, Gone };
 
-/// Whether the file holds other bytes than then. A file that was only touched, copied or renamed over with the
-/// same bytes is the same; its bytes are read only where its dates or size differ.
+/// Whether the file holds other bytes than then. A file that was only touched, copied or renamed over with
+/// the same bytes is the same; its bytes are read only where its dates or size differ.
 [[nodiscard]] FileChange change_since(const std::filesystem::path& path, const FileState& then);
 
 } // namespace pulsepin

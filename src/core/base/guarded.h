@@ -15,12 +15,13 @@ template <class Work>
     try {
         return work();
     } catch (const std::bad_alloc&) {
-        return fail("There is not enough memory for this.", {}, "Close other programs, or use a smaller piece.",
-                    ErrorKind::Broken);
+        return fail("There is not enough memory for this.", {},
+                    "Close other programs, or use a smaller piece.", ErrorKind::Broken);
     } catch (const std::length_error&) {
         return fail("This is too large to be worked on.", {}, "Use a smaller piece.", ErrorKind::Broken);
     } catch (const std::exception& fault) {
-        return fail(std::string("This could not be done because of a fault in Pulse Pin: ") + fault.what() + ".",
+        return fail(std::string("This could not be done because of a fault in Pulse Pin: ") + fault.what() +
+                        ".",
                     {}, "Save your work, and try it otherwise.", ErrorKind::Broken);
     }
 }

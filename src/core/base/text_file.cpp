@@ -136,13 +136,15 @@ bool write_in_place(const std::filesystem::path& target, std::string_view text) 
     Descriptor file(::open(target.c_str(), O_RDWR | O_CLOEXEC));
     if (file.number() < 0)
         return false;
-    if (const int error = text.empty() ? 0 : ::posix_fallocate(file.number(), 0, static_cast<off_t>(text.size()));
+    if (const int error =
+            text.empty() ? 0 : ::posix_fallocate(file.number(), 0, static_cast<off_t>(text.size()));
         error != 0 && error != EOPNOTSUPP && error != EINVAL) {
         errno = error;
         return false;
     }
-    return write_all(file.number(), text) && ::ftruncate(file.number(), static_cast<off_t>(text.size())) == 0 &&
-           ::fsync(file.number()) == 0 && reads_back(file.number(), text) && file.close();
+    return write_all(file.number(), text) &&
+           ::ftruncate(file.number(), static_cast<off_t>(text.size())) == 0 && ::fsync(file.number()) == 0 &&
+           reads_back(file.number(), text) && file.close();
 }
 
 bool write_protected(const std::filesystem::path& path, mode_t mode) {

@@ -17,8 +17,8 @@ namespace pulsepin {
 /// read back, and renamed over the old file. On failure the old file is untouched and the draft is removed.
 ///
 /// A link is followed. A file with several names (hard links) keeps them: it is written in its place, while
-/// the draft stands by as a whole copy. Drafts that a killed process left in the folder are removed. Fails for
-/// a file that is write-protected and for what is not a plain file. May be called from any thread.
+/// the draft stands by as a whole copy. Drafts that a killed process left in the folder are removed. Fails
+/// for a file that is write-protected and for what is not a plain file. May be called from any thread.
 [[nodiscard]] Result<void> write_text_file(const std::filesystem::path& path, std::string_view text);
 
 /// How the names of drafts begin.

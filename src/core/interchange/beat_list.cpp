@@ -194,19 +194,23 @@ ListColumns columns_of(const std::vector<std::string_view>& heading) {
 /// Why a time cannot follow the one before; none when it can.
 std::optional<Error> trouble_with(Seconds time, const std::vector<Seconds>& before, std::size_t line) {
     if (!(std::abs(time.value) <= furthest_time.value))
-        return Error{fmt::format("Line {} of the beat list names {:g} seconds, which is no place in a piece of "
-                                 "music.",
-                                 line, time.value),
-                     {}, "Times are in seconds."};
+        return Error{
+            fmt::format("Line {} of the beat list names {:g} seconds, which is no place in a piece of "
+                        "music.",
+                        line, time.value),
+            {},
+            "Times are in seconds."};
     if (before.empty())
         return std::nullopt;
     if (time <= before.back())
         return Error{fmt::format("Line {} of the beat list is not later than the line before.", line),
-                     {}, "Sort the list by time; where a comma is the decimal sign, put ; between columns."};
+                     {},
+                     "Sort the list by time; where a comma is the decimal sign, put ; between columns."};
     if (time - before.back() < shortest_interval)
-        return Error{fmt::format("Line {} of the beat list is only {:.3g} ms later than the line before.", line,
-                                 (time - before.back()).value * 1000),
-                     {}, fmt::format("Beats are at least {:g} ms apart.", shortest_interval.value * 1000)};
+        return Error{fmt::format("Line {} of the beat list is only {:.3g} ms later than the line before.",
+                                 line, (time - before.back()).value * 1000),
+                     {},
+                     fmt::format("Beats are at least {:g} ms apart.", shortest_interval.value * 1000)};
     return std::nullopt;
 }
 
@@ -215,7 +219,8 @@ std::optional<Error> trouble_with(Seconds time, const std::vector<Seconds>& befo
 Result<BeatGrid> read_beat_list(std::string_view bytes) {
     const std::string text = as_utf8(bytes);
     if (text.find('\0') != std::string::npos)
-        return fail("This is no text, so no beat list.", {}, "A beat list has a time in seconds in each line.");
+        return fail("This is no text, so no beat list.", {},
+                    "A beat list has a time in seconds in each line.");
     const auto lines = lines_of(text);
     const auto style = style_of(lines);
     std::vector<Seconds> times;

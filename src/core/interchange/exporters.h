@@ -14,7 +14,7 @@ struct ExporterRow {
     std::string_view label;     ///< "Edit decision list"
     std::string_view extension; ///< without the dot
     std::string_view explains;  ///< one line for the person
-    bool takes_curves; ///< of what follows the music; they are computed first
+    bool takes_curves;          ///< of what follows the music; they are computed first
     Result<std::string> (*write)(const ExportMaterial&);
 };
 

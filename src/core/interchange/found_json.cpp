@@ -66,8 +66,8 @@ BeatGrid read_grid(const json& j) {
         require(metre.has_value(), "a metre cannot be read");
         metres.push_back({whole_field(change, "beat", limits::metre_beat), *metre});
     }
-    auto grid = BeatGrid::make(std::move(beats), whole_field(j, "first_beat", limits::metre_beat),
-                               std::move(metres));
+    auto grid =
+        BeatGrid::make(std::move(beats), whole_field(j, "first_beat", limits::metre_beat), std::move(metres));
     if (!grid)
         throw BadField("the grid is not valid: " + grid.error().what);
     return *std::move(grid);
@@ -156,7 +156,8 @@ OnsetRow read_row(const json& j) {
     if (optional_field(j, "band")) {
         const auto& band = list_field(j, "band", 2);
         require(band.size() == 2, "\"band\" must have two numbers");
-        row.band = {number_of_json(band[0], "band", limits::hertz), number_of_json(band[1], "band", limits::hertz)};
+        row.band = {number_of_json(band[0], "band", limits::hertz),
+                    number_of_json(band[1], "band", limits::hertz)};
     }
     if (const auto* like = optional_field(j, "like"))
         row.like = OnsetRow::Like{Seconds(number_field(*like, "from", limits::seconds)),

@@ -116,7 +116,8 @@ Result<BeatGrid> read_jams(std::string_view text) {
                     if (value.is_number())
                         in_bar = beat_in_bar(value.get<double>() + 1e-6);
                     else if (value.is_object())
-                        in_bar = beat_in_bar(value.at("position").get<double>()), unit = beat_in_bar(value.value("beat_units", 4.0));
+                        in_bar = beat_in_bar(value.at("position").get<double>()),
+                        unit = beat_in_bar(value.value("beat_units", 4.0));
                     found.emplace_back(item.at("time").get<double>(), in_bar);
                 }
                 std::sort(found.begin(), found.end());

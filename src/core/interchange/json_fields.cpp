@@ -39,8 +39,8 @@ const json& field(const json& object, const char* name) {
 }
 
 const json* optional_field(const json& object, const char* name) {
-    require(object.is_object(), fmt::format("{} stands where a group of fields should be",
-                                            shown_in_message(object)));
+    require(object.is_object(),
+            fmt::format("{} stands where a group of fields should be", shown_in_message(object)));
     const auto found = object.find(name);
     return found == object.end() ? nullptr : &*found;
 }
@@ -105,7 +105,8 @@ std::string text_field(const json& object, const char* name, std::size_t most) {
         refuse(name, value, "text");
     const auto& text = value.get_ref<const std::string&>();
     if (text.size() > most)
-        throw BadField(fmt::format("\"{}\" is a text of {} bytes; at most {} are read", name, text.size(), most));
+        throw BadField(
+            fmt::format("\"{}\" is a text of {} bytes; at most {} are read", name, text.size(), most));
     return text;
 }
 

@@ -196,13 +196,12 @@ Result<std::string> write_midi_tempo_map(const Project& project) {
             continue;
         for (const auto& pin : resolve(project, *lane).pins) {
             const double place = grid.beats_at(pin.time).value;
-            const auto near =
-                std::clamp(floor_whole(place), first, grid.last_beat());
+            const auto near = std::clamp(floor_whole(place), first, grid.last_beat());
             // What lies far behind the end is as far behind it as the format can say.
-            const auto at = std::min(
-                tick_of_beat[static_cast<std::size_t>(near - first)].second +
-                    nearest_whole((place - static_cast<double>(near)) * static_cast<double>(beat_ticks(near))),
-                tick + 0x0fffffff);
+            const auto at = std::min(tick_of_beat[static_cast<std::size_t>(near - first)].second +
+                                         nearest_whole((place - static_cast<double>(near)) *
+                                                       static_cast<double>(beat_ticks(near))),
+                                     tick + 0x0fffffff);
             events.push_back({std::max<std::int64_t>(0, at), 3,
                               meta(0x06, std::get<MarkerBody>(lane->pins[pin.index].body).name)});
         }

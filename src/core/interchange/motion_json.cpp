@@ -88,8 +88,8 @@ Pulse read_pulse(const json& j) {
     pulse.falling = read_easing(field(j, "falling"));
     pulse.arrives = flag_field(j, "arrives");
     pulse.least_frames = static_cast<int>(whole_field(j, "least_frames", limits::least_frames));
-    pulse.crowding = static_cast<Crowding>(
-        place_in(crowdings, text_field(j, "crowding"), "a pulse has the unknown rule"));
+    pulse.crowding =
+        static_cast<Crowding>(place_in(crowdings, text_field(j, "crowding"), "a pulse has the unknown rule"));
     return pulse;
 }
 

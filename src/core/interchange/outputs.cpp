@@ -30,7 +30,8 @@ Inputs inputs_of(const std::filesystem::path& project_file, const Project& proje
 }
 
 Result<void> may_write(const std::filesystem::path& output, const Inputs& inputs, bool replace) {
-    if (std::any_of(inputs.begin(), inputs.end(), [&](const auto& input) { return same_file(output, input); }))
+    if (std::any_of(inputs.begin(), inputs.end(),
+                    [&](const auto& input) { return same_file(output, input); }))
         return fail("This file is read by the command and is not written over.", output.string(),
                     "Name another output.");
     std::error_code code;

@@ -126,13 +126,12 @@ constexpr BodyFormat body_formats[] = {
          j["row"] = trigger.row;
      },
      [](const json& j) -> PinBody {
-         return TriggerBody{
-             text_field(j, "effect"),
-             read_length(j, "lasts"),
-             number_field(j, "strength", limits::strength),
-             read_colour(field(j, "from_colour")),
-             read_colour(field(j, "to_colour")),
-             static_cast<int>(whole_field(j, "row", {0, most_trigger_rows - 1}))};
+         return TriggerBody{text_field(j, "effect"),
+                            read_length(j, "lasts"),
+                            number_field(j, "strength", limits::strength),
+                            read_colour(field(j, "from_colour")),
+                            read_colour(field(j, "to_colour")),
+                            static_cast<int>(whole_field(j, "row", {0, most_trigger_rows - 1}))};
      }},
     {LaneKind::Motion,
      [](json& j, const PinBody& body) {

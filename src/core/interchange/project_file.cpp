@@ -22,7 +22,8 @@ std::string advice_for_damaged(const std::filesystem::path& path, const std::str
     for (std::filesystem::directory_iterator entry(folder_of(path), code), end; !code && entry != end;
          entry.increment(code))
         if (entry->path().filename().string().starts_with(draft_prefix))
-            return advice + " Or look at " + entry->path().string() + ", which a save that was cut off left behind.";
+            return advice + " Or look at " + entry->path().string() +
+                   ", which a save that was cut off left behind.";
     return advice;
 }
 

@@ -6,9 +6,9 @@
 
 namespace pulsepin {
 
-/// Writes the project as a whole or not at all. Paths below the project's folder are kept relative to it. What
-/// will be written is read as a project before it takes the file's place: what could not be opened again is
-/// refused by name. Returns what the file is now like. May be called from any thread.
+/// Writes the project as a whole or not at all. Paths below the project's folder are kept relative to it.
+/// What will be written is read as a project before it takes the file's place: what could not be opened again
+/// is refused by name. Returns what the file is now like. May be called from any thread.
 Result<FileState> save_project(const Project& project, const std::filesystem::path& path);
 
 struct LoadedProject {

@@ -268,8 +268,8 @@ Result<Project> project_from_json(std::string_view text, const Path& folder) {
         return fail(std::string("The project is damaged: ") + bad.what() + ".", {}, "Open an older copy.",
                     ErrorKind::Damaged);
     } catch (const json::exception&) {
-        return fail("The project is damaged: a value is not of the expected type.", {},
-                    "Open an older copy.", ErrorKind::Damaged);
+        return fail("The project is damaged: a value is not of the expected type.", {}, "Open an older copy.",
+                    ErrorKind::Damaged);
     }
 }
 

@@ -238,8 +238,8 @@ void trim(std::vector<FoundOnset>& onsets, Seconds shift, Seconds end) {
     }
     std::erase_if(onsets, [&](const FoundOnset& o) { return o.time < Seconds(0) || o.time > end; });
     // Of several that now lie at the beginning the strongest is left.
-    const auto after = std::find_if(onsets.begin(), onsets.end(),
-                                    [](const FoundOnset& o) { return o.time > Seconds(0); });
+    const auto after =
+        std::find_if(onsets.begin(), onsets.end(), [](const FoundOnset& o) { return o.time > Seconds(0); });
     if (after - onsets.begin() > 1) {
         const auto weaker = [](const FoundOnset& a, const FoundOnset& b) { return a.strength < b.strength; };
         onsets.front() = *std::max_element(onsets.begin(), after, weaker);
@@ -250,8 +250,8 @@ void trim(std::vector<FoundOnset>& onsets, Seconds shift, Seconds end) {
 Detection trimmed(Detection found, Seconds shift, Seconds end) {
     if (found.grid)
         found.grid = *shifted(*found.grid, shift);
-    const auto cut_off = std::clamp<std::ptrdiff_t>(static_cast<std::ptrdiff_t>(nearest_whole(-shift.value * 10)),
-                                                    0, std::ssize(found.levels));
+    const auto cut_off = std::clamp<std::ptrdiff_t>(
+        static_cast<std::ptrdiff_t>(nearest_whole(-shift.value * 10)), 0, std::ssize(found.levels));
     found.levels.erase(found.levels.begin(), found.levels.begin() + cut_off);
     for (auto& row : found.rows) {
         trim(row.onsets, shift, end);
@@ -264,8 +264,7 @@ Detection trimmed(Detection found, Seconds shift, Seconds end) {
         section.start = std::max(section.start + shift, Seconds(0));
         section.end = std::min(section.end + shift, end);
     }
-    std::erase_if(found.sections,
-                  [](const FoundSection& section) { return section.start >= section.end; });
+    std::erase_if(found.sections, [](const FoundSection& section) { return section.start >= section.end; });
     return found;
 }
 

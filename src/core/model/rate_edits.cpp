@@ -27,7 +27,8 @@ struct Recount {
     void operator()(Pulse& pulse) const {
         for (Length* length : {&pulse.up, &pulse.held, &pulse.down})
             (*this)(*length);
-        pulse.least_frames = (static_cast<int>(std::clamp<std::int64_t>(nearest_whole(pulse.least_frames * ratio), 1, 100'000)));
+        pulse.least_frames = (static_cast<int>(
+            std::clamp<std::int64_t>(nearest_whole(pulse.least_frames * ratio), 1, 100'000)));
     }
     void operator()(PinBody& body) const {
         if (auto* marker = std::get_if<MarkerBody>(&body))

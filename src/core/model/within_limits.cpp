@@ -11,7 +11,8 @@ namespace {
 
 Error too_long(const char* what, const std::string& text, std::size_t most) {
     return {fmt::format("{} of {} bytes is too long and was not taken.", what, text.size()),
-            {}, fmt::format("It may have {} bytes.", most)};
+            {},
+            fmt::format("It may have {} bytes.", most)};
 }
 
 Error too_far(const char* what) {

@@ -52,7 +52,8 @@ Anchor anchor_at(const Project& project, Seconds time) {
     return MusicalAnchor{at, std::abs(rest.value) < 1e-9 ? Seconds(0) : rest};
 }
 
-Result<AddedPin> with_pin_added(const Project& project, LaneId id, Seconds time, std::optional<TimeSpan> lasting) {
+Result<AddedPin> with_pin_added(const Project& project, LaneId id, Seconds time,
+                                std::optional<TimeSpan> lasting) {
     const Lane* lane = project.lane(id);
     if (!lane || lane->kind == LaneKind::Sound)
         return fail("Nothing can be added to this lane by a key.");

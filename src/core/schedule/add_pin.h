@@ -17,8 +17,8 @@ struct AddedPin {
 /// loose without a grid.
 [[nodiscard]] Anchor anchor_at(const Project& project, Seconds time);
 
-/// One pin of the lane's kind at that time, as body_at() has it; what lasts takes the length of `lasting`, and
-/// begins with it. Fails for lanes of sounds, and for cuts where there is no shot to choose.
+/// One pin of the lane's kind at that time, as body_at() has it; what lasts takes the length of `lasting`,
+/// and begins with it. Fails for lanes of sounds, and for cuts where there is no shot to choose.
 [[nodiscard]] Result<AddedPin> with_pin_added(const Project& project, LaneId lane, Seconds time,
                                               std::optional<TimeSpan> lasting = {});
 

@@ -22,7 +22,8 @@ std::int64_t bars_between(std::int64_t from_beat, std::int64_t to_beat, const Me
 Result<void> check_times(const std::vector<GridBeat>& beats) {
     for (std::size_t i = 0; i < beats.size(); ++i) {
         if (!(std::abs(beats[i].time.value) <= furthest_time.value))
-            return fail(fmt::format("A beat at {:g} s is no place in a piece of music.", beats[i].time.value));
+            return fail(
+                fmt::format("A beat at {:g} s is no place in a piece of music.", beats[i].time.value));
         if (i == 0)
             continue;
         const Seconds apart = beats[i].time - beats[i - 1].time;
@@ -81,9 +82,9 @@ Result<BeatGrid> of_usual_tempo(Result<BeatGrid> grid) {
     constexpr double slack = 1e-6; // what rounding adds
     const Bpm tempo = grid ? grid->typical_tempo() : slowest_grid;
     if (tempo < slowest_grid * (1 - slack) || tempo > fastest_grid * (1 + slack))
-        return fail(fmt::format("That would be {:.4g} beats a minute.", tempo.value), {},
-                    fmt::format("A grid has {:g} to {:g} beats a minute.", slowest_grid.value,
-                                fastest_grid.value));
+        return fail(
+            fmt::format("That would be {:.4g} beats a minute.", tempo.value), {},
+            fmt::format("A grid has {:g} to {:g} beats a minute.", slowest_grid.value, fastest_grid.value));
     return grid;
 }
 

@@ -13,8 +13,8 @@ namespace pulsepin {
 inline constexpr std::int64_t ticks_per_beat = 960;
 
 /// What a grid's tempo (that of its median interval) may be: one beat in four seconds to ten a second. Music
-/// lies well within; what lies beyond was a slip, as of a key that halves the tempo. Nothing makes such a grid
-/// (see of_usual_tempo()), but one in an older project is read all the same.
+/// lies well within; what lies beyond was a slip, as of a key that halves the tempo. Nothing makes such a
+/// grid (see of_usual_tempo()), but one in an older project is read all the same.
 inline constexpr Bpm slowest_grid{15}, fastest_grid{600};
 /// A single interval may be longer, as over a pause, but no shorter.
 inline constexpr Seconds shortest_interval{0.01}, longest_interval{3600};
@@ -64,9 +64,9 @@ struct GridBeat {
 class BeatGrid {
 public:
     /// `first_beat` is the number of beats[0], counted from bar 1 beat 1 (number 0); may be negative.
-    /// Fails with fewer than two or more than `most_beats` beats, times that do not rise or are not finite, an
-    /// interval beyond the limits above, metres out of 1..32, or metre changes out of order.
-    /// Without a metre change the metre is 4/4.
+    /// Fails with fewer than two or more than `most_beats` beats, times that do not rise or are not finite,
+    /// an interval beyond the limits above, metres out of 1..32, or metre changes out of order. Without a
+    /// metre change the metre is 4/4.
     [[nodiscard]] static Result<BeatGrid> make(std::vector<GridBeat> beats, std::int64_t first_beat,
                                                std::vector<MetreChange> metres);
 

@@ -25,9 +25,9 @@ Result<BeatGrid> with_tempo_ratio(const BeatGrid& grid, int beats, int of) {
     const auto first_old = grid.first_beat(), last_old = grid.last_beat();
     const double tempo = grid.typical_tempo().value * beats / of;
     if (tempo < slowest_grid.value * 0.999999 || tempo > fastest_grid.value * 1.000001)
-        return fail(fmt::format("That would be {:.4g} beats a minute: the tempo stays as it is.", tempo), {},
-                    fmt::format("A grid has {:g} to {:g} beats a minute.", slowest_grid.value,
-                                fastest_grid.value));
+        return fail(
+            fmt::format("That would be {:.4g} beats a minute: the tempo stays as it is.", tempo), {},
+            fmt::format("A grid has {:g} to {:g} beats a minute.", slowest_grid.value, fastest_grid.value));
     std::vector<GridBeat> out;
     std::int64_t first = 0;
     // Beat 0 survives, so that bar 1 stays where it is.

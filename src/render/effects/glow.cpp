@@ -26,6 +26,7 @@ void paint(cv::Mat& image, const EffectContext& context) {
 
 } // namespace
 
-const EffectRow glow_effect{"glow", "Glow", own, "15 to 20 frames for what builds slowly", nullptr, paint, {}, true};
+const EffectRow glow_effect{"glow",  "Glow", own, "15 to 20 frames for what builds slowly",
+                            nullptr, paint,  {},  true};
 
 } // namespace pulsepin

@@ -38,6 +38,7 @@ void place(Placement& placement, const EffectContext& context) {
 
 } // namespace
 
-const EffectRow shake_effect{"shake", "Shake", own, "starts with the hit: none", place, nullptr, "shake-rate"};
+const EffectRow shake_effect{"shake", "Shake", own,         "starts with the hit: none",
+                             place,   nullptr, "shake-rate"};
 
 } // namespace pulsepin

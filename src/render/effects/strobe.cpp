@@ -29,7 +29,7 @@ void paint(cv::Mat& image, const EffectContext& context) {
 
 } // namespace
 
-const EffectRow strobe_effect{"strobe", "Strobe", own, "none: it starts on the beat", place, paint, "strobe-rate",
-                              true};
+const EffectRow strobe_effect{"strobe", "Strobe", own,           "none: it starts on the beat",
+                              place,    paint,    "strobe-rate", true};
 
 } // namespace pulsepin
