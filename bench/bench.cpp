@@ -164,7 +164,7 @@ void bench_long_song() {
         while (!document.spectrum())
             QApplication::processEvents(QEventLoop::WaitForMoreEvents, 20);
     });
-    document.jobs().cancel();
+    document.jobs().cancel_all();
     while (document.jobs().busy())
         QApplication::processEvents(QEventLoop::WaitForMoreEvents, 20);
     row("open the long song, with its spectrum", ms, "-");
@@ -204,7 +204,7 @@ void bench_thirty_lanes() {
                      [&] {
                          window.view().select({});
                          std::set<PinId> everything;
-                         for (const PinId pin : find_pins(document.project(), document.schedule(), {}))
+                         for (const PinId pin : find_pins(document.schedule(), {}))
                              everything.insert(pin);
                          window.view().select(std::move(everything));
                      }),
@@ -275,8 +275,8 @@ int main(int argc, char** argv) {
     const double analysis = milliseconds(5, [&] { (void)analyze(*song.samples); });
     row("decode the demo song", decode, "-");
     row("analyse the demo song", analysis, "-");
-    const auto heeded = *listen_to(*song.samples);
-    row("track the demo song again, from what was heard", milliseconds(5, [&] { (void)analyze(heeded); }),
+    const auto feature_set = *extract_features(*song.samples);
+    row("track the demo song again, from what was heard", milliseconds(5, [&] { (void)analyze(feature_set); }),
         "-");
     // Ten minutes of song: what one step of the sensitivity slider costs.
     std::vector<float> ten_minutes;
@@ -285,7 +285,7 @@ int main(int argc, char** argv) {
                            song.samples->interleaved().end());
     auto writer = *SampleStoreWriter::create(song.samples->format());
     (void)writer.append(ten_minutes);
-    const auto long_song = *listen_to(**writer.finish());
+    const auto long_song = *extract_features(**writer.finish());
     for (const char* id : {"full", "flux"}) {
         const OnsetFinder finder(long_song.features, id);
         OnsetSettings settings;

@@ -48,9 +48,8 @@ int main(int argc, char** argv) {
         "-");
     row("the same after a step was changed",
         milliseconds(15, [&] { (void)follow(project, song.samples.get(), tracks); }), "-");
-    const auto followers = *follow(project, song.samples.get(), tracks);
-    const auto spans = all_spans(project);
-    const Curves curves{project, spans, followers};
+    const auto followers = std::make_shared<const FollowerCurves>(*follow(project, song.samples.get(), tracks));
+    const Curves curves{Schedule(project), followers};
     {
         MainWindow window(Player::Device::None);
         window.resize(1280, 800);

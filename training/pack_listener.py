@@ -1,6 +1,6 @@
 #!/usr/bin/python3
 # SPDX-License-Identifier: GPL-3.0-or-later
-"""Writes trained parameters as src/core/analysis/listener.weights: half precision numbers, tensor after tensor.
+"""Writes trained parameters as src/core/analysis/activation_network.weights: half precision numbers, tensor after tensor.
 
 usage: pack_listener.py PARAMETERS.pt OUT
 """

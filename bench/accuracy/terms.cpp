@@ -98,16 +98,16 @@ int main(int argc, char** argv) {
             << "usage: pulsepin-terms bars OUT BEATS SOUND... | grids OUT SOUND... | heard OUT SOUND...\n";
         return 2;
     }
-    const auto listener = Listener::built_in();
+    const auto network = ActivationNetwork::built_in();
     for (std::size_t i = first_sound; i < words.size(); ++i) {
         const std::filesystem::path path = words[i];
         const auto target = std::filesystem::path(words[1]) / path.stem();
         const auto sound = load_sound(path);
-        if (!sound || !listener) {
-            std::cerr << (sound ? listener.error() : sound.error()).message() << "\n";
+        if (!sound || !network) {
+            std::cerr << (sound ? network.error() : sound.error()).message() << "\n";
             return 1;
         }
-        const auto features = compute_features(*sound->samples, with_network ? &*listener : nullptr);
+        const auto features = compute_features(*sound->samples, with_network ? &*network : nullptr);
         if (words[0] == "heard") {
             std::ofstream out(target.string() + ".f32", std::ios::binary);
             for (const auto& curve : features->heard.log_odds)

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "details/detail_panel.h"
-#include "document.h"
+#include "session/document.h"
 #include "model/copies.h"
 #include "notice_bar.h"
 #include "player.h"

@@ -165,7 +165,7 @@ void MainWindow::make_select_actions(QMenu* menu) {
 }
 
 void MainWindow::select_found(const PinQuery& query) {
-    const auto found = find_pins(document_.project(), document_.schedule(), query);
+    const auto found = find_pins(document_.schedule(), query);
     view_.select({found.begin(), found.end()});
     document_.say(found.size() == 1 ? tr("One pin selected") : tr("%1 pins selected").arg(found.size()));
 }
@@ -343,7 +343,7 @@ void MainWindow::add_pin_lasting(LaneId id, Seconds time, std::optional<TimeSpan
 /// The cut or sound that is seen or heard there; sounds first, since they lie over the shots.
 std::optional<PinId> MainWindow::clip_at(Seconds time) const {
     const auto& project = document_.project();
-    for (const auto& part : heard_parts(project, document_.schedule()))
+    for (const auto& part : heard_parts(document_.schedule()))
         if (time >= part.start && time < part.start + part.body.length)
             return part.pin;
     const auto* shot = shot_at(document_.shown_shots(), project.settings->frame_rate.frame_at(time));

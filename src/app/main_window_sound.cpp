@@ -21,7 +21,7 @@ void MainWindow::split_sound() {
     const auto& project = document_.project();
     // The selected sound, or else whichever lies under the playhead.
     for (const bool only_selected : {true, false})
-        for (const auto& part : heard_parts(project, document_.schedule())) {
+        for (const auto& part : heard_parts(document_.schedule())) {
             const bool here =
                 view_.playhead() > part.start && view_.playhead() < part.start + part.body.length;
             if (!here || (only_selected && !view_.selection().contains(part.pin)))
@@ -41,7 +41,7 @@ void MainWindow::trim_song_to_range() {
                         tr("keep only the range"))) {
         view_.set_range(std::nullopt);
         view_.set_playhead(Seconds(0));
-        if (const auto outside = outside_song(document_.schedule(), document_.project()))
+        if (const auto outside = outside_song(document_.schedule()))
             document_.say(
                 tr("Kept. %n pins lie before or behind what was kept: they are still in their lanes, and "
                    "come back when this is undone.",
@@ -80,7 +80,7 @@ void MainWindow::tie_to_sound() {
         const auto time = pin ? anchored_time(pin->anchor, next) : std::nullopt;
         if (!time || std::holds_alternative<SoundBody>(pin->body))
             continue;
-        for (const auto& part : heard_parts(document_.project(), document_.schedule()))
+        for (const auto& part : heard_parts(document_.schedule()))
             if (*time >= part.start && *time < part.start + part.body.length)
                 if (auto changed = with_anchor(next, id, MarkerAnchor{part.pin, *time - part.start})) {
                     next = *std::move(changed);

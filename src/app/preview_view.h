@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "document.h"
+#include "session/document.h"
 #include "player.h"
 #include "render/frame_painter.h"
 #include "render/shot_stream.h"

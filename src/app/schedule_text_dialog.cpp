@@ -23,11 +23,11 @@ QString unescaped(QString text) {
 
 } // namespace
 
-ScheduleTextDialog::ScheduleTextDialog(const Curves& curves, QWidget* parent)
-    : QDialog(parent), curves_(curves) {
+ScheduleTextDialog::ScheduleTextDialog(Curves curves, QWidget* parent)
+    : QDialog(parent), curves_(std::move(curves)) {
     setObjectName("schedule text");
     setWindowTitle(tr("Keys as a line of text"));
-    const ScheduleText& now = curves.project.settings->schedule_text;
+    const ScheduleText& now = curves_.project().settings->schedule_text;
     auto* column = new QVBoxLayout(this);
     column->setSpacing(10);
     const auto field = [](const QString& name, const QString& text, const QString& tip) {
@@ -40,7 +40,7 @@ ScheduleTextDialog::ScheduleTextDialog(const Curves& curves, QWidget* parent)
     property_ = new QComboBox;
     property_->setObjectName("text property");
     property_->setAccessibleName(tr("Property"));
-    for (const auto& lane : curves.project.lanes)
+    for (const auto& lane : curves_.project().lanes)
         if (drives(lane->kind) && !lane->muted) {
             const auto feeds = feeds_of(*lane);
             for (std::size_t i = 0; i < feeds.size(); ++i)
@@ -112,7 +112,7 @@ ScheduleText ScheduleTextDialog::how() const {
 
 void ScheduleTextDialog::show_line() {
     const auto chosen = property_->currentData().toList();
-    const Lane* lane = chosen.size() == 2 ? curves_.project.lane(LaneId{chosen[0].toULongLong()}) : nullptr;
+    const Lane* lane = chosen.size() == 2 ? curves_.project().lane(LaneId{chosen[0].toULongLong()}) : nullptr;
     QString text, told = tr("Nothing is driven yet: place pulses or keys on a lane first");
     bool well = false;
     if (lane) {

@@ -18,8 +18,7 @@ namespace pulsepin {
 class ScheduleTextDialog : public QDialog {
     Q_OBJECT
 public:
-    /// The curves must outlive it.
-    ScheduleTextDialog(const Curves& curves, QWidget* parent = nullptr);
+    explicit ScheduleTextDialog(Curves curves, QWidget* parent = nullptr);
     [[nodiscard]] ScheduleText how() const;
 
 private:

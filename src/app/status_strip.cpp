@@ -4,6 +4,7 @@
 #include "widgets.h"
 
 #include <QHBoxLayout>
+#include <QMenu>
 
 namespace pulsepin {
 
@@ -32,10 +33,19 @@ StatusStrip::StatusStrip(Document& document, QWidget* parent) : QWidget(parent),
     cancel_ = new QPushButton(tr("Cancel"));
     cancel_->setObjectName("cancel job");
     cancel_->setStyleSheet("QPushButton { padding: 0 8px; font-size: 11px; }");
-    connect(cancel_, &QPushButton::clicked, &document_.jobs(), &Jobs::cancel);
+    connect(cancel_, &QPushButton::clicked, this, [this] {
+        if (const auto job = shown_.lock())
+            job->cancel();
+    });
+    others_ = new QToolButton;
+    others_->setObjectName("other jobs");
+    others_->setToolTip(tr("What else is being done, each with its own stop"));
+    others_->setStyleSheet("QToolButton { padding: 0 6px; font-size: 11px; }");
+    connect(others_, &QToolButton::clicked, this, &StatusStrip::show_others);
     row->addWidget(job_);
     row->addWidget(progress_);
     row->addWidget(cancel_);
+    row->addWidget(others_);
     file_ = quiet({});
     row->addWidget(file_);
 
@@ -69,13 +79,34 @@ void StatusStrip::set_device_note(const QString& note) {
 }
 
 void StatusStrip::refresh_jobs() {
-    auto& jobs = document_.jobs();
-    const bool busy = jobs.busy();
-    job_->setVisible(busy);
-    progress_->setVisible(busy);
-    cancel_->setVisible(busy);
-    job_->setText(jobs.name());
-    progress_->setValue(static_cast<int>(1000 * jobs.progress()));
+    const auto& all = document_.jobs().all();
+    auto job = shown_.lock();
+    if (!job || job->state() == Job::State::Ended) {
+        job = all.empty() ? nullptr : all.front();
+        shown_ = job;
+    }
+    job_->setVisible(job != nullptr);
+    progress_->setVisible(job != nullptr);
+    cancel_->setVisible(job != nullptr);
+    others_->setVisible(all.size() > 1);
+    if (!job)
+        return;
+    job_->setText(job->name());
+    progress_->setValue(static_cast<int>(1000 * job->progress()));
+    cancel_->setAccessibleName(tr("Cancel: %1").arg(job->name()));
+    others_->setText(tr("+%1").arg(all.size() - 1));
+    others_->setAccessibleName(tr("%1 more being done").arg(all.size() - 1));
+}
+
+void StatusStrip::show_others() {
+    auto* menu = new QMenu(this);
+    menu->setAttribute(Qt::WA_DeleteOnClose);
+    for (const auto& job : document_.jobs().all())
+        menu->addAction(tr("Cancel: %1").arg(job->name()), this, [weak = std::weak_ptr(job)] {
+            if (const auto still = weak.lock())
+                still->cancel();
+        });
+    menu->popup(others_->mapToGlobal(QPoint(0, -menu->sizeHint().height())));
 }
 
 void StatusStrip::refresh_file() {

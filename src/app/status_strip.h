@@ -1,11 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "document.h"
+#include "session/document.h"
 
 #include <QLabel>
 #include <QProgressBar>
 #include <QPushButton>
+#include <QToolButton>
+#include <memory>
 
 namespace pulsepin {
 
@@ -23,6 +25,7 @@ public:
 private:
     void refresh_file();
     void refresh_jobs();
+    void show_others();
     Document& document_;
     QLabel* left_;
     QLabel* device_;
@@ -30,6 +33,8 @@ private:
     QLabel* job_;
     QProgressBar* progress_;
     QPushButton* cancel_;
+    QToolButton* others_;       ///< what else runs or waits, each with its own stop
+    std::weak_ptr<Job> shown_; ///< the one that is named; it stays until it ends
     QString hint_;
     QTimer message_timer_;
     QTimer file_timer_;

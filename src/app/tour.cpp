@@ -44,10 +44,10 @@ public:
         picture("grid");
         window_.findChild<QPushButton*>("detect")->click();
         if (!step("find the beats again", wait([&] { return !window_.document().jobs().busy(); }) &&
-                                              window_.document().ears().proposal()))
+                                              window_.document().detection().proposal()))
             return false;
         picture("found-again");
-        window_.document().ears().leave_proposal();
+        window_.document().detection().leave_proposal();
         for (int i = 0; i < corrections; ++i)
             window_.document().undo();
         window_.view().choose_beat(std::nullopt);

@@ -100,10 +100,10 @@ Result<void> export_file(const std::string& path, const std::string& format, con
                     "There are: " + exporter_ids() + ".");
     if (auto allowed = may_write(out, inputs_of(path, *project), replace); !allowed)
         return allowed;
-    const auto followers = curves_for(*row, *project);
-    if (!followers)
-        return tl::unexpected(followers.error());
-    return export_project({*project, *followers}, *row, out);
+    auto curves = curves_for(*row, *project);
+    if (!curves)
+        return tl::unexpected(curves.error());
+    return export_project(ExportMaterial(*std::move(curves)), *row, out);
 }
 
 } // namespace

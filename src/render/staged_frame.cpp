@@ -35,12 +35,12 @@ std::optional<TriggerAct> act_of(const std::string& effect) {
 /// is driven, so that it goes on smoothly when the rate changes.
 double turns_between(const Curves& curves, const Layer& layer, const std::string& rate, Frames from,
                      Frames until) {
-    const auto frame_rate = curves.project.settings->frame_rate;
+    const auto frame_rate = curves.project().settings->frame_rate;
     const Target target{layer.id, rate};
     ParameterValues values(layer.values);
     const auto drives_it = [&](const Feed& feed) { return feed.target == target; };
     const bool driven =
-        std::any_of(curves.project.lanes.begin(), curves.project.lanes.end(), [&](const auto& lane) {
+        std::any_of(curves.project().lanes.begin(), curves.project().lanes.end(), [&](const auto& lane) {
             const auto& motion = lane->motion;
             return drives(lane->kind) && (drives_it(motion.own) ||
                                           std::any_of(motion.feeds.begin(), motion.feeds.end(), drives_it));
@@ -67,11 +67,10 @@ void count_turns(const Curves& curves, const Layer& layer, Frames frame, Paramet
 /// Calls `act` with each trigger that acts on the frame, and its span.
 template <class Act>
 void for_triggers_at(const Curves& curves, Frames frame, Act act) {
-    for (const auto& lane : curves.project.lanes) {
-        const auto spans = curves.spans.find(lane->id);
-        if (lane->kind != LaneKind::Trigger || spans == curves.spans.end())
+    for (const auto& lane : curves.project().lanes) {
+        if (lane->kind != LaneKind::Trigger)
             continue;
-        for (const auto& span : spans->second.triggers)
+        for (const auto& span : curves.schedule.spans(lane->id).triggers)
             if (!span.muted && !span.hidden && frame >= span.start && frame < span.end)
                 act(std::get<TriggerBody>(lane->pins[span.index].body), span);
     }
@@ -106,7 +105,7 @@ void let_triggers_act(const Curves& curves, const Layer& camera, Frames frame, P
 
 StagedFrame staged_at(const Curves& curves, Frames frame,
                       const std::function<LayerPicture(const Layer&)>& picture_of) {
-    const Project& project = curves.project;
+    const Project& project = curves.project();
     const auto& settings = *project.settings;
     StagedFrame staged;
     staged.picture = {settings.picture_width, settings.picture_height};
@@ -131,7 +130,7 @@ StagedFrame staged_at(const Curves& curves, Frames frame,
 }
 
 bool needs_composing(const Curves& curves, Frames frame) {
-    const Project& project = curves.project;
+    const Project& project = curves.project();
     bool triggered = false;
     for_triggers_at(curves, frame, [&](const TriggerBody& trigger, const TriggerSpan&) {
         triggered = triggered || act_of(trigger.effect).has_value();

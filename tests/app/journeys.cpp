@@ -400,8 +400,9 @@ private slots:
         Desk desk;
         QVERIFY(desk.open_demo());
         const Project before = desk.project();
-        desk.window.document().detect({}, true);
-        desk.window.document().jobs().cancel();
+        desk.window.document().detection().detect({}, true);
+        for (const auto& job : desk.window.document().jobs().all())
+            job->cancel();
         QVERIFY(desk.settle());
         QVERIFY(same_content(desk.project(), before));
         QVERIFY(desk.message().contains("cancelled"));

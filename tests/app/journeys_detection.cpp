@@ -68,8 +68,8 @@ private slots:
         Desk desk;
         std::size_t at_first = 0;
         double reached = 0;
-        connect(&desk.window.document().ears(), &Ears::shown_changed, this, [&] {
-            const auto shown = desk.window.document().ears().shown();
+        connect(&desk.window.document().detection(), &DetectionController::shown_changed, this, [&] {
+            const auto shown = desk.window.document().detection().shown();
             if (at_first == 0 && shown && !desk.project().detection && !shown->rows.empty()) {
                 at_first = shown->onsets().size();
                 reached = shown->onsets().back().time.value;
@@ -120,7 +120,7 @@ private slots:
         QVERIFY(slider && slider->isVisible());
         const auto before = desk.project().detection;
         const QString last_step = desk.window.document().undo_name();
-        const auto shown = [&] { return desk.window.document().ears().shown()->onsets().size(); };
+        const auto shown = [&] { return desk.window.document().detection().shown()->onsets().size(); };
         const auto first = shown();
         drag_slider(slider, slider->maximum());
         QVERIFY(desk.settle()); // the first step looks at the song, all further ones act at once
@@ -211,11 +211,11 @@ private slots:
         }
         Desk desk; // another window: nothing has to be listened to again
         QVERIFY(desk.open_demo());
-        QVERIFY(!desk.window.document().ears().ready());
+        QVERIFY(!desk.window.document().detection().ready());
         desk.window.go_to_stop(MainWindow::GridStop);
         desk.click("detect");
         QVERIFY(desk.settle());
-        QVERIFY(desk.window.document().ears().ready());
+        QVERIFY(desk.window.document().detection().ready());
         QVERIFY(desk.project().detection->rows.size() >= 4);
     }
 };

@@ -204,7 +204,7 @@ private slots:
         QCOMPARE(tops.name, std::string("Tops of Kick"));
         QVERIFY(tops.pins.size() > 20);
         int on_kicks = 0;
-        for (const auto& resolved : desk.window.document().schedule().back().pins)
+        for (const auto& resolved : desk.window.document().schedule().pins(tops.id).pins)
             for (const auto& row : desk.project().detection->rows)
                 if (row.name == "kick")
                     on_kicks +=

@@ -180,13 +180,13 @@ private slots:
         auto* take = desk.window.findChild<QPushButton*>("take proposal");
         QVERIFY(take->isVisible());
         QCOMPARE(desk.project().grid, before); // shown beside it, not taken
-        QVERIFY(desk.window.document().ears().proposal());
+        QVERIFY(desk.window.document().detection().proposal());
         desk.click("leave proposal");
         // Another tempo is proposed as well, where there are corrections to lose.
         desk.click("tempo candidate 2");
         QVERIFY(desk.settle());
         QCOMPARE(desk.project().grid, before);
-        desk.window.document().ears().leave_proposal();
+        desk.window.document().detection().leave_proposal();
         QVERIFY(!take->isVisible());
         QCOMPARE(desk.project().grid, before);
         desk.click("detect");

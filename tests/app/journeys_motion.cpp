@@ -49,7 +49,7 @@ private slots:
         desk.click("place");
         QCOMPARE(lane(desk).pins.size(), std::size_t{8});
         const auto frame_of = [&](std::size_t i) {
-            return window.document().schedule().back().pins[i].frame.value;
+            return window.document().schedule().pins(lane(desk).id).pins[i].frame.value;
         };
         // The peak lies on each beat's frame, the rest four frames before.
         for (std::size_t i = 0; i < 8; ++i) {

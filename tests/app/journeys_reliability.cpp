@@ -661,7 +661,7 @@ private slots:
             QVERIFY(status.isVisible() && QRect({}, size).contains(place));
             QVERIFY(desk.window.timeline().height() >= 150);
         }
-        desk.window.document().detect({}, false);
+        desk.window.document().detection().detect({}, false);
         QTest::qWait(30);
         auto* cancel = desk.window.findChild<QPushButton*>("cancel job");
         QVERIFY(cancel->isVisible());

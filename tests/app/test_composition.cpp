@@ -225,8 +225,8 @@ private slots:
         auto project = steady_project(120, 0, 20);
         project = *with_layer(project, {{}, LayerKind::Shape, "Kite"});
         const LayerId kite = project.stage->layers[1].id;
-        QVERIFY(needs_composing({project, {}, {}}, Frames(0)) &&
-                !needs_composing({steady_project(), {}, {}}, Frames(0)));
+        QVERIFY(needs_composing({Schedule(project)}, Frames(0)) &&
+                !needs_composing({Schedule(steady_project())}, Frames(0)));
         project = with_lane(project, LaneKind::Motion, "Hit");
         Motion motion;
         motion.own = {"scale", "%", 100, 130, {kite, "scale"}};
@@ -234,11 +234,8 @@ private slots:
         project = *with_motion(project, project.lanes.back()->id, motion);
         project =
             *with_pins(project, project.lanes.back()->id, {{{}, MusicalAnchor{Ticks(960)}, PulseBody{}, {}}});
-        std::map<LaneId, LaneSpans> spans;
-        for (const auto& lane : project.lanes)
-            spans[lane->id] = spans_of(project, *lane, resolve(project, *lane));
         const auto frame = [&](std::int64_t number) {
-            return staged_at({project, spans, {}}, Frames(number),
+            return staged_at({Schedule(project)}, Frames(number),
                              [](const Layer&) { return LayerPicture{}; });
         };
         QCOMPARE(frame(12).layers.back().values.of("scale"), 100.0);
@@ -262,10 +259,7 @@ private slots:
                              {{{}, MusicalAnchor{Ticks(960)}, flash, {}},
                               {{}, MusicalAnchor{Ticks(960 * 2)}, punch, {}},
                               {{}, MusicalAnchor{Ticks(960 * 3)}, own, {}}});
-        std::map<LaneId, LaneSpans> spans;
-        for (const auto& lane : project.lanes)
-            spans[lane->id] = spans_of(project, *lane, resolve(project, *lane));
-        const Curves curves{project, spans, {}};
+        const Curves curves{Schedule(project)};
         const auto camera = [&](std::int64_t frame) {
             return staged_at(curves, Frames(frame), [](const Layer&) { return LayerPicture{}; }).camera;
         };
@@ -291,12 +285,8 @@ private slots:
             body.to = {0x0000ff};
             const auto with =
                 *with_pins(project, project.lanes.back()->id, {{{}, MusicalAnchor{Ticks(960)}, body, {}}});
-            std::map<LaneId, LaneSpans> spans;
-            for (const auto& lane : with.lanes)
-                spans[lane->id] = spans_of(with, *lane, resolve(with, *lane));
-            const FollowerCurves none;
             auto frame_of =
-                staged_at({with, spans, none}, Frames(frame), [](const Layer&) { return LayerPicture{}; });
+                staged_at({Schedule(with)}, Frames(frame), [](const Layer&) { return LayerPicture{}; });
             frame_of.layers = {shape("square", {0xc0c0c0})};
             return at(composed(frame_of, small), 0, 0);
         };
@@ -323,15 +313,11 @@ private slots:
             body.length = {Length::Unit::InFrames, 48};
             project =
                 *with_pins(project, project.lanes.back()->id, {{{}, MusicalAnchor{Ticks(tick)}, body, {}}});
-            std::map<LaneId, LaneSpans> spans;
-            for (const auto& lane : project.lanes)
-                spans[lane->id] = spans_of(project, *lane, resolve(project, *lane));
-            const FollowerCurves none;
-            const auto start = spans[project.lanes.back()->id].triggers.front().start.value;
+            const auto start = Schedule(project).spans(project.lanes.back()->id).triggers.front().start.value;
             int changes = 0;
             bool before = true;
             for (std::int64_t i = 0; i < 48; ++i) {
-                auto frame = staged_at({project, spans, none}, Frames(start + i),
+                auto frame = staged_at({Schedule(project)}, Frames(start + i),
                                        [](const Layer&) { return LayerPicture{}; });
                 frame.layers = {shape("square", white)};
                 const bool on = lit(composed(frame, small)) > 0;
@@ -360,13 +346,9 @@ private slots:
         project = *with_pins(
             project, project.lanes.back()->id,
             {{{}, TimeAnchor{Seconds(30)}, KeyBody{3}, {}}, {{}, TimeAnchor{Seconds(31)}, KeyBody{1}, {}}});
-        std::map<LaneId, LaneSpans> spans;
-        for (const auto& lane : project.lanes)
-            spans[lane->id] = spans_of(project, *lane, resolve(project, *lane));
-        const FollowerCurves none;
         const auto lit_at = [&](std::int64_t frame) {
             const auto staged =
-                staged_at({project, spans, none}, Frames(frame), [](const Layer&) { return LayerPicture{}; });
+                staged_at({Schedule(project)}, Frames(frame), [](const Layer&) { return LayerPicture{}; });
             return lit(composed(staged, small)) > 0;
         };
         const auto changes = [&](std::int64_t from, std::int64_t until) {

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "document.h"
+#include "session/document.h"
 #include "interchange/project_file.h"
 #include "interchange/project_file.h"
-#include "jobs.h"
+#include "session/jobs.h"
 #include "model/edits.h"
 #include "support/media.h"
 
@@ -34,7 +34,7 @@ private slots:
         QStringList order;
         for (const QString name : {"one", "two", "three"})
             jobs.start<int>(
-                name, [](const Progress&) -> Result<int> { return 1; },
+                JobQueue::Decode, name, [](const Progress&) -> Result<int> { return 1; },
                 [&order, name](Result<int>) { order << name; });
         QVERIFY(jobs.busy());
         QTRY_VERIFY(!jobs.busy());
@@ -44,8 +44,8 @@ private slots:
     void a_cancelled_job_says_so_and_those_that_wait_go_on() {
         Jobs jobs;
         bool cancelled = false, other = false;
-        jobs.start<int>(
-            "long",
+        const auto longest = jobs.start<int>(
+            JobQueue::Decode, "long",
             [](const Progress& p) -> Result<int> {
                 while (!p.cancelled())
                     std::this_thread::yield();
@@ -53,10 +53,10 @@ private slots:
             },
             [&](Result<int> r) { cancelled = !r && r.error().cancelled(); });
         jobs.start<int>(
-            "other", [](const Progress&) -> Result<int> { return 1; },
+            JobQueue::Decode, "other", [](const Progress&) -> Result<int> { return 1; },
             [&](Result<int> r) { other = r.has_value(); });
         QTest::qWait(30);
-        jobs.cancel();
+        longest->cancel();
         QTRY_VERIFY(!jobs.busy());
         QVERIFY(cancelled && other);
     }
@@ -66,7 +66,7 @@ private slots:
         int cancelled = 0;
         for (int i = 0; i < 3; ++i)
             jobs.start<int>(
-                "long",
+                JobQueue::Decode, "long",
                 [](const Progress& p) -> Result<int> {
                     while (!p.cancelled())
                         std::this_thread::yield();
@@ -84,7 +84,7 @@ private slots:
         QStringList said;
         const auto throwing = [&](auto fault) {
             jobs.start<int>(
-                "bad", [fault](const Progress&) -> Result<int> { throw fault; },
+                JobQueue::Decode, "bad", [fault](const Progress&) -> Result<int> { throw fault; },
                 [&](Result<int> r) { said << QString::fromStdString(r.error().message()); });
         };
         throwing(std::bad_alloc());
@@ -151,10 +151,11 @@ private slots:
         document.add_sound(file("quarter2.wav").toStdString(), Seconds(1));
         bool mixing = false; // caught as soon as it begins
         connect(&document.jobs(), &Jobs::changed, &document, [&] {
-            if (!mixing && document.jobs().busy() && document.jobs().name() == "Mixing") {
-                mixing = true;
-                document.jobs().cancel();
-            }
+            for (const auto& job : document.jobs().all())
+                if (!mixing && job->name() == "Mixing") {
+                    mixing = true;
+                    job->cancel();
+                }
         });
         QTRY_VERIFY(mixing);
         QVERIFY(settle(document));

@@ -54,16 +54,18 @@ LaneId add_wave(Project& project, const Feed& own) {
     return id;
 }
 
-FollowerCurves followers_of(const Project& project) {
+Curves curves_of(const Project& project) {
     LevelTracks tracks;
-    return *follow(project, nullptr, tracks);
+    return {Schedule(project), std::make_shared<const FollowerCurves>(*follow(project, nullptr, tracks))};
+}
+
+ExportMaterial material_of(const Project& project) {
+    return ExportMaterial(curves_of(project));
 }
 
 std::string text_of(const Project& project, LaneId lane, const ScheduleText& how) {
-    const auto spans = all_spans(project);
-    const auto followers = followers_of(project);
     const Lane& of = *project.lane(lane);
-    const auto text = schedule_text({project, spans, followers}, of, of.motion.own, how);
+    const auto text = schedule_text(curves_of(project), of, of.motion.own, how);
     return text ? *text : text.error().message();
 }
 
@@ -147,8 +149,7 @@ private slots:
                         {"limit", "", 120, -30, {}, Feed::Limits{0, 255}},
                         {"early", "", 0, 1, {}, {}, Frames(3)}};
         project = *with_motion(project, lane, motion);
-        const auto spans = all_spans(project);
-        const auto all = keys_of_properties({project, spans, {}});
+        const auto all = keys_of_properties({Schedule(project)});
         QCOMPARE(all.size(), std::size_t{4});
         const auto value = [](const PropertyKeys& keys, std::int64_t frame) {
             for (const auto& key : keys.keys)
@@ -172,8 +173,7 @@ private slots:
         auto project = steady_project(120, 0, 10);
         add_pulses(project, {"scale", "%", 100, 130}, "arrival", {4});
         const auto wave = add_wave(project, {"zoom", "%", 100, 104});
-        const auto followers = followers_of(project);
-        const auto keys = nlohmann::json::parse(*exporter("keys-json")->write({project, followers}));
+            const auto keys = nlohmann::json::parse(*exporter("keys-json")->write(material_of(project)));
         QCOMPARE(keys["frame_rate"].get<std::string>(), std::string("24/1"));
         QCOMPARE(keys["properties"].size(), std::size_t{2});
         const auto& scale = keys["properties"][0]["keys"];
@@ -181,13 +181,13 @@ private slots:
         QCOMPARE(scale[1]["time"].get<double>(), 2.0);
         QCOMPARE(scale[1]["value"].get<double>(), 130.0);
         QCOMPARE(scale[1]["easing"].get<std::string>(), std::string("sine-in-out"));
-        const auto frames = nlohmann::json::parse(*exporter("frames-json")->write({project, followers}));
+        const auto frames = nlohmann::json::parse(*exporter("frames-json")->write(material_of(project)));
         QCOMPARE(frames["properties"][1]["keys"].size(), std::size_t{240});
         QVERIFY(std::abs(frames["properties"][1]["keys"][24]["value"].get<double>() - 104) < 1e-4);
         // A muted lane drives nothing and is not written.
         project = *with_mute_and_solo(project, wave, true, false);
         QCOMPARE(
-            nlohmann::json::parse(*exporter("keys-json")->write({project, followers}))["properties"].size(),
+            nlohmann::json::parse(*exporter("keys-json")->write(material_of(project)))["properties"].size(),
             std::size_t{1});
     }
 
@@ -210,15 +210,13 @@ private slots:
         motion = project.lane(turn)->motion;
         motion.feeds = {{"pan", "px", 0, 80, {camera, "position-x"}}};
         project = *with_motion(project, turn, motion);
-        const auto followers = followers_of(project);
-        const auto text = exporter("lottie")->write({project, followers});
+            const auto text = exporter("lottie")->write(material_of(project));
         QVERIFY2(text.has_value(), text ? "" : text.error().message().c_str());
         const auto animation = rlottie::Animation::loadFromData(*text, "kite");
         QVERIFY(animation != nullptr);
         QCOMPARE(animation->frameRate(), 24.0);
         QCOMPARE(static_cast<int>(animation->totalFrame()), 240);
-        const auto spans = all_spans(project);
-        const Curves curves{project, spans, followers};
+        const Curves curves = curves_of(project);
         constexpr std::size_t width = 640, height = 360;
         std::vector<std::uint32_t> buffer(width * height);
         int moved = 0;

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "document.h"
+#include "session/document.h"
 #include "support/media.h"
 #include "support/projects.h"
 #include "timeline/lane_views.h"
@@ -39,10 +39,12 @@ SongPicture picture_of(const std::vector<float>& samples, int channels) {
     mean.append(mono);
     left.append(l);
     right.append(r);
-    picture.peaks = std::make_shared<const Peaks>(std::move(mean).finish());
-    if (channels == 2)
-        picture.channel_peaks = {std::make_shared<const Peaks>(std::move(left).finish()),
-                                 std::make_shared<const Peaks>(std::move(right).finish())};
+    SoundOutline outline{store->format().sample_rate, std::move(mean).finish(), {}};
+    if (channels == 2) {
+        outline.channels.push_back(std::move(left).finish());
+        outline.channels.push_back(std::move(right).finish());
+    }
+    picture.outline = std::make_shared<const SoundOutline>(std::move(outline));
     return picture;
 }
 
@@ -98,13 +100,12 @@ private slots:
         Project project = with_lane(steady_project(120), LaneKind::Sound, "Sound");
         const LaneId lane = lane_of_kind(project, LaneKind::Sound);
         project = *with_pins(project, lane, {{{}, TimeAnchor{Seconds(2)}, sound(0, 6, 1, 2), {}}});
-        const auto schedule = resolve(project);
+        const Schedule schedule(project);
         ViewState view;
         const Scene scene{
-            project, nullptr, schedule, nullptr, view, day_palette(), TimeScale{100, 1000, Seconds(0), 100},
+            project, nullptr, schedule, view, day_palette(), TimeScale{100, 1000, Seconds(0), 100},
             {}};
-        const LaneSpans spans = spans_of(project, *project.lane(lane), schedule.back());
-        const LaneScene lane_scene{scene, *project.lane(lane), schedule.back(), spans,
+        const LaneScene lane_scene{scene, *project.lane(lane), schedule.pins(lane), schedule.spans(lane),
                                    QRectF(100, 0, 1000, 60)};
         const auto grip = [&](double x, double y) {
             const auto under = sound_under(lane_scene, {x, y});
@@ -178,7 +179,7 @@ private slots:
         picture.samples = store_of(samples, {48000, 1});
         PeaksBuilder builder;
         builder.append(samples);
-        picture.peaks = std::make_shared<const Peaks>(std::move(builder).finish());
+        picture.outline = std::make_shared<const SoundOutline>(48000, std::move(builder).finish());
         picture.spectrum = std::make_shared<const SpectrumMap>(*make_spectrum_map(*picture.samples));
         SongLook look;
         look.spectrum = SongLook::Spectrum::Logarithmic;
@@ -238,11 +239,11 @@ private slots:
         project = *with_pins(
             project, lane_of_kind(project, LaneKind::Trigger),
             {{{}, TimeAnchor{Seconds(5)}, TriggerBody{}, {}}, {{}, TimeAnchor{Seconds(9)}, second, {}}});
-        const auto schedule = resolve(project);
+        const Schedule schedule(project);
         ViewState view;
         view.select({project.lanes[0]->pins[0].id});
         const Scene scene{
-            project, nullptr, schedule, nullptr, view, night_palette(), TimeScale{0, 800, Seconds(0), 13},
+            project, nullptr, schedule, view, night_palette(), TimeScale{0, 800, Seconds(0), 13},
             {}};
         for (std::size_t i = 0; i < project.lanes.size(); ++i) {
             const auto& row = lane_view(project.lanes[i]->kind);

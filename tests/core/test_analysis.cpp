@@ -100,12 +100,12 @@ private slots:
 
     void sensitivity_lets_more_or_fewer_through() {
         const auto sound = load_sound(PULSEPIN_DEMO "/over-the-levee.opus");
-        const auto heeded = listen_to(*sound->samples);
+        const auto feature_set = extract_features(*sound->samples);
         std::size_t last = 0;
         for (const double sensitivity : {0.0, 0.25, 0.5, 0.75, 1.0}) {
             OnsetSettings settings;
             settings.sensitivity = sensitivity;
-            const auto onsets = find_onsets(heeded->features, settings);
+            const auto onsets = find_onsets(feature_set->features, settings);
             QVERIFY(onsets.size() > last);
             last = onsets.size();
             for (std::size_t i = 1; i < onsets.size(); ++i)

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analysis/bars.h"
 #include "analysis/beat_refine.h"
-#include "analysis/likeness.h"
+#include "analysis/similarity.h"
 #include "analysis/onsets.h"
 #include "support/media.h"
 
@@ -30,8 +30,8 @@ std::shared_ptr<const SampleStore> plucks(const std::vector<double>& at, double 
 } // namespace
 
 Features features_of(const SampleStore& sound) {
-    static const auto listener = Listener::built_in();
-    return *compute_features(sound, listener ? &*listener : nullptr);
+    static const auto network = ActivationNetwork::built_in();
+    return *compute_features(sound, network ? &*network : nullptr);
 }
 
 class TestFeatures : public QObject {
@@ -49,7 +49,7 @@ private slots:
         QCOMPARE(f.rises.frames(), std::size_t{301});
         for (const auto& band : f.bands)
             QCOMPARE(band.size(), f.novelty.size());
-        for (const auto& heard : f.heard.log_odds)
+        for (const auto& heard : f.activations.log_odds)
             QCOMPARE(heard.size(), f.novelty.size());
     }
 

@@ -134,7 +134,7 @@ private slots:
         const auto sound = store_of(samples, {rate, 1});
         for (const char* measure : {"rms", "peak"}) {
             const auto track = *measure_level(*sound, {measure, "whole", "both", 30, 110});
-            const auto tops = tops_of(track.values, 0.2f, 60);
+            const auto tops = peaks_of(track.values, 0.2f, 60);
             QCOMPARE(tops.size(), std::size_t{8});
             for (std::size_t i = 0; i < tops.size(); ++i) // the middle of each burst
                 QVERIFY2(std::abs(static_cast<double>(tops[i].index) / track.per_second -
@@ -364,10 +364,7 @@ private slots:
             project = *with_pins(project, project.lanes.back()->id,
                                  {{{}, MusicalAnchor{Ticks(960 * at)}, PulseBody{}, {}}});
         }
-        std::map<LaneId, LaneSpans> spans;
-        for (const auto& lane : project.lanes)
-            spans[lane->id] = spans_of(project, *lane, resolve(project, *lane));
-        const auto at = [&](double frame) { return driven_at({project, spans, {}}, frame); };
+        const auto at = [&](double frame) { return driven_at({Schedule(project)}, frame); };
         QCOMPARE(at(0).size(), std::size_t{1});
         QCOMPARE(at(0).front().value, 100.0);
         QCOMPARE(at(4 * 12 + 1).front().value, 130.0); // peak one frame after the beat
@@ -382,10 +379,10 @@ private slots:
         LevelTracks tracks;
         const auto value = [&](Offset lead, Offset own, double frame) {
             auto led = *with_lead(project, id, lead);
-            const auto curves = *follow(led, nullptr, tracks);
+            const auto curves = std::make_shared<const FollowerCurves>(*follow(led, nullptr, tracks));
             Feed feed = led.lane(id)->motion.own;
             feed.lead = own;
-            return *fed_at({led, {}, curves}, *led.lane(id), feed, frame);
+            return *fed_at({Schedule(led), curves}, *led.lane(id), feed, frame);
         };
         QVERIFY(std::abs(value(Frames(0), Frames(0), 12) - 100) < 1e-3);
         QVERIFY(std::abs(value(Frames(3), Frames(0), 9) - 100) < 1e-3);
@@ -400,8 +397,7 @@ private slots:
         const auto id = add_follower(project, follower, "Sway");
         LevelTracks tracks;
         const auto curves = *follow(project, nullptr, tracks);
-        std::map<LaneId, LaneSpans> spans;
-        const Curves before{project, spans, curves};
+        const Curves before{Schedule(project), std::make_shared<const FollowerCurves>(curves)};
         const auto keys =
             keys_per_frame(before, *project.lane(id), project.lane(id)->motion.own, Frames(0), Frames(240));
         QCOMPARE(keys.size(), std::size_t{240});

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analysis/analyze.h"
 #include "analysis/beat_path.h"
-#include "analysis/heeded_file.h"
+#include "analysis/feature_cache.h"
 #include "analysis/swing.h"
 #include "support/beat_measures.h"
 #include "support/drum_score.h"
@@ -155,17 +155,17 @@ private slots:
     }
 
     void conditions_are_kept_to() {
-        const auto heeded = listen_to(*click_track(120, 0.3, 30));
-        QVERIFY(heeded.has_value());
+        const auto feature_set = extract_features(*click_track(120, 0.3, 30));
+        QVERIFY(feature_set.has_value());
         AnalysisSettings settings;
         settings.grid.tempo_range = {Bpm(50), Bpm(70)};
-        auto analysis = analyze(*heeded, settings);
+        auto analysis = analyze(*feature_set, settings);
         QVERIFY(analysis && analysis->grid);
         QVERIFY(std::abs(analysis->grid->typical_tempo().value - 60) < 0.5);
         // Of the two phases at half tempo the one that is held.
         for (const double held : {10.3, 10.8}) {
             settings.grid.held = {Seconds(held)};
-            analysis = analyze(*heeded, settings);
+            analysis = analyze(*feature_set, settings);
             QVERIFY(analysis && analysis->grid);
             const auto beat = analysis->grid->nearest_beat(Seconds(held));
             QVERIFY2(std::abs((analysis->grid->time_at(beat) - Seconds(held)).value) < 0.02,
@@ -173,7 +173,7 @@ private slots:
         }
         settings.grid = {};
         settings.grid.beats_per_bar = 5;
-        analysis = analyze(*heeded, settings);
+        analysis = analyze(*feature_set, settings);
         QCOMPARE(analysis->grid->metre_at(Ticks(0)).beats_per_bar, 5);
     }
 
@@ -184,10 +184,10 @@ private slots:
         const auto a = click_track(100, 0.3, 24), b = click_track(133, 0.1, 12);
         std::copy(a->interleaved().begin(), a->interleaved().end(), samples.begin());
         std::copy(b->interleaved().begin(), b->interleaved().end(), samples.begin() + 24 * rate);
-        const auto heeded = listen_to(*store_of(samples, {rate, 1}));
+        const auto feature_set = extract_features(*store_of(samples, {rate, 1}));
         AnalysisSettings settings;
         settings.grid.excluded = {{Seconds(24), Seconds(36)}};
-        const auto analysis = analyze(*heeded, settings);
+        const auto analysis = analyze(*feature_set, settings);
         QVERIFY(analysis && analysis->grid);
         QVERIFY(std::abs(analysis->grid->typical_tempo().value - 100) < 1);
     }
@@ -241,15 +241,15 @@ private slots:
     void what_was_heard_survives_the_disk() {
         QTemporaryDir dir;
         const std::filesystem::path path = dir.filePath("x.heard").toStdString();
-        const auto heeded = listen_to(*click_track(111, 0.2, 12));
-        QVERIFY(heeded.has_value());
-        QVERIFY(save_heeded(*heeded, "abc", path).has_value());
-        const auto again = load_heeded("abc", path);
+        const auto feature_set = extract_features(*click_track(111, 0.2, 12));
+        QVERIFY(feature_set.has_value());
+        QVERIFY(save_features(*feature_set, "abc", path).has_value());
+        const auto again = load_features("abc", path);
         QVERIFY(again.has_value());
-        QVERIFY(*analyze(*again) == *analyze(*heeded));
-        QVERIFY(again->loudness == heeded->loudness);
-        QVERIFY(!load_heeded("abd", path)); // of another sound
-        QVERIFY(!load_heeded("abc", dir.filePath("none").toStdString()));
+        QVERIFY(*analyze(*again) == *analyze(*feature_set));
+        QVERIFY(again->loudness == feature_set->loudness);
+        QVERIFY(!load_features("abd", path)); // of another sound
+        QVERIFY(!load_features("abc", dir.filePath("none").toStdString()));
         // Cut off anywhere, or with its counts spoiled: refused, never half believed.
         QFile file(dir.filePath("x.heard"));
         QVERIFY(file.open(QIODevice::ReadOnly));
@@ -265,10 +265,10 @@ private slots:
             QVERIFY(out.open(QIODevice::WriteOnly));
             out.write(damaged);
             out.close();
-            const auto loaded = load_heeded("abc", dir.filePath("y.heard").toStdString());
+            const auto loaded = load_features("abc", dir.filePath("y.heard").toStdString());
             QVERIFY(!loaded || i % 2 == 1);
         }
-        QVERIFY(!save_heeded(*heeded, "abc", dir.filePath("no/such/x").toStdString()));
+        QVERIFY(!save_features(*feature_set, "abc", dir.filePath("no/such/x").toStdString()));
     }
 
     void sections_of_a_song_in_two_halves() {
@@ -284,17 +284,17 @@ private slots:
                         : 0.05 * std::sin(2 * 3.14159265 * 110 * t)) +
                 0.3 * std::exp(-into / 0.01) * std::cos(2 * 3.14159265 * 1500 * into));
         }
-        const auto heeded = listen_to(*store_of(samples, {rate, 1}));
+        const auto feature_set = extract_features(*store_of(samples, {rate, 1}));
         for (const bool with_grid : {true, false}) {
             const auto grid = *BeatGrid::steady(Bpm(120), Seconds(0), {4, 4}, Seconds(48));
-            const auto sections = find_sections(heeded->features, with_grid ? &grid : nullptr);
+            const auto sections = find_sections(feature_set->features, with_grid ? &grid : nullptr);
             QCOMPARE(sections.size(), std::size_t{3});
             QVERIFY(std::abs(sections[1].start.value - 16) < (with_grid ? 0.01 : 0.6));
             QVERIFY(std::abs(sections[2].start.value - 32) < (with_grid ? 0.01 : 0.6));
             QCOMPARE(sections[0].letter, sections[2].letter);
             QVERIFY(sections[1].letter != sections[0].letter);
             QVERIFY(sections[1].drop && !sections[2].drop);
-            QCOMPARE(sections.back().end, heeded->features.duration);
+            QCOMPARE(sections.back().end, feature_set->features.duration);
         }
         QCOMPARE(section_letter(0), "A");
         QCOMPARE(section_letter(25), "Z");

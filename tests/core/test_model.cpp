@@ -298,7 +298,7 @@ private slots:
         const LaneId a = project.lanes[2]->id, b = project.lanes[3]->id;
         for (const LaneId lane : {a, b})
             project = *with_pins(project, lane, {{{}, TimeAnchor{Seconds(1)}, body, {}}});
-        const auto heard = [](const Project& p) { return heard_parts(p, resolve(p)).size(); };
+        const auto heard = [](const Project& p) { return heard_parts(Schedule(p)).size(); };
         QCOMPARE(heard(project), std::size_t{2});
         QCOMPARE(heard(*with_mute_and_solo(project, a, true, false)), std::size_t{1});
         const auto solo = *with_mute_and_solo(project, b, false, true);

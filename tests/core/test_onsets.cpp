@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "analysis/likeness.h"
+#include "analysis/similarity.h"
 #include "analysis/loudness.h"
 #include "analysis/onsets.h"
 #include "support/media.h"
@@ -50,8 +50,8 @@ void burst(Sound& sound, double at, bool bright, std::mt19937& random) {
 }
 
 Features features_of(const Sound& sound, bool with_network = true) {
-    static const auto listener = Listener::built_in();
-    return *compute_features(*store_of(sound, {rate, 1}), with_network && listener ? &*listener : nullptr);
+    static const auto network = ActivationNetwork::built_in();
+    return *compute_features(*store_of(sound, {rate, 1}), with_network && network ? &*network : nullptr);
 }
 
 double mean_offset(const std::vector<double>& truth, const std::vector<Onset>& onsets, std::size_t* hits) {
@@ -209,18 +209,18 @@ private slots:
         }
         const auto f = features_of(sound);
         for (const auto* kind : {&bright, &dull}) {
-            const auto all = likeness_to(f, Seconds(kind->front()), Seconds(kind->front()));
-            const auto found = alike(all, 0.6f);
+            const auto all = similarity_to(f, Seconds(kind->front()), Seconds(kind->front()));
+            const auto found = similar_onsets(all, 0.6f);
             std::size_t hits = 0, wrong = 0;
             (void)mean_offset(*kind, found, &hits);
             (void)mean_offset(kind == &bright ? dull : bright, found, &wrong);
             QVERIFY2(hits * 10 >= kind->size() * 9 && wrong == 0,
                      qPrintable(QString("%1 of %2, %3 wrong").arg(hits).arg(kind->size()).arg(wrong)));
-            QVERIFY(alike(all, 0.3f).size() >= found.size() && alike(all, 1.01f).empty());
+            QVERIFY(similar_onsets(all, 0.3f).size() >= found.size() && similar_onsets(all, 1.01f).empty());
             // A range that holds several says more than one alone.
-            QVERIFY(!likeness_to(f, Seconds(0), Seconds(20)).empty());
+            QVERIFY(!similarity_to(f, Seconds(0), Seconds(20)).empty());
         }
-        QVERIFY(likeness_to(features_of(silence(3)), Seconds(1), Seconds(2)).empty());
+        QVERIFY(similarity_to(features_of(silence(3)), Seconds(1), Seconds(2)).empty());
     }
 
     // ITU-R BS.1770-4, section on calibration: a 997 Hz sine at 0 dBFS in one front channel reads -3.01 LKFS.

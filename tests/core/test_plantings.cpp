@@ -336,8 +336,8 @@ private slots:
         project = *with_pins(project, marks,
                              {{{}, TimeAnchor{Seconds(1)}, MarkerBody{"Drop", "", 2}, {}},
                               {{}, TimeAnchor{Seconds(9)}, MarkerBody{"launch", "", 0}, {}}});
-        const auto schedule = resolve(project);
-        const auto count = [&](const PinQuery& query) { return find_pins(project, schedule, query).size(); };
+        const Schedule schedule(project);
+        const auto count = [&](const PinQuery& query) { return find_pins(schedule, query).size(); };
         PinQuery by_name;
         by_name.name = "dROP";
         QCOMPARE(count(by_name), std::size_t{1});

@@ -2,7 +2,7 @@
 #include "details/feed_table.h"
 
 #include "follow/freeze.h"
-#include "follow/tops.h"
+#include "follow/curve_peaks.h"
 #include "model/lane_edits.h"
 #include "render/parameters.h"
 #include "schedule/shots.h"

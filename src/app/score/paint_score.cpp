@@ -77,11 +77,11 @@ void paint_bars(QPainter& painter, const RowView& v) {
 }
 
 void paint_wave(QPainter& painter, const RowView& v) {
-    const auto* sound = v.scene.document.heard();
-    if (!sound || !sound->peaks)
+    const auto outline = v.scene.document.sounds().outline();
+    if (!outline)
         return;
     const auto& grid = *v.scene.project.grid;
-    const auto rate = static_cast<double>(sound->samples->format().sample_rate);
+    const auto rate = static_cast<double>(outline->sample_rate);
     const double middle = v.rect.top() + score_wave_top + score_wave_height / 2;
     constexpr double louder = 1.6; // a low row shows little of what is not loud
     const double scale = louder * score_wave_height / 2 * v.scene.view.look().wave_height;
@@ -94,8 +94,8 @@ void paint_wave(QPainter& painter, const RowView& v) {
     for (int x = static_cast<int>(v.rect.left()); x < until; ++x) {
         beat += per_pixel;
         const Samples now(std::llround(grid.time_at(Beats(beat)).value * rate));
-        if (now.value > 0 && before < sound->peaks->length()) {
-            const Peak peak = sound->peaks->over(before, now);
+        if (now.value > 0 && before < outline->length()) {
+            const Peak peak = outline->mean.over(before, now);
             const double high = std::min(static_cast<double>(peak.high) * scale, score_wave_height / 2),
                          low = std::max(static_cast<double>(peak.low) * scale, -score_wave_height / 2);
             columns.emplace_back(x, static_cast<int>(std::lround(middle - high)), 1,

@@ -47,7 +47,7 @@ void ScoreView::switch_cell(LaneId lane, Ticks at) {
     drag_ = {};
     if (!press_cell(cell_position(lane, at)))
         return;
-    Project next = std::move(drag_.shown);
+    Project next = drag_.shown.project();
     const bool on = drag_.on;
     cancel_drag();
     document_.apply(std::move(next), on ? tr("paint cells") : tr("clear cells"));
@@ -71,7 +71,7 @@ bool ScoreView::press_cell(QPointF at) {
 }
 
 void ScoreView::paint_cell_at(QPointF at) {
-    const auto& project = drag_.moved ? drag_.shown : document_.project();
+    const auto& project = drag_.moved ? drag_.shown.project() : document_.project();
     const Lane& lane = *project.lanes[drag_.lane];
     const Ticks cell = cell_at(at);
     const std::int64_t reach = ticks_per_beat / cells_a_beat_ / 2 - 1;

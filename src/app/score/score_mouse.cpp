@@ -108,15 +108,13 @@ void ScoreView::drag_pins_to(QPointF at, bool off_grid) {
 
 void ScoreView::show_drag(Project project) {
     drag_.moved = true;
-    drag_.shown = std::move(project);
-    drag_.schedule = resolve(drag_.shown);
-    drag_.spans.clear();
+    drag_.shown = Schedule(std::move(project), document_.schedule());
     invalidate();
 }
 
 void ScoreView::mouseReleaseEvent(QMouseEvent*) {
     if (drag_.kind == Drag::Kind::Cells) {
-        Project next = std::move(drag_.shown);
+        Project next = drag_.shown.project();
         const bool on = drag_.on;
         cancel_drag();
         return document_.apply(std::move(next), on ? tr("paint cells") : tr("clear cells"));
@@ -126,7 +124,7 @@ void ScoreView::mouseReleaseEvent(QMouseEvent*) {
     const bool moved = drag_.moved && drag_.by != Ticks(0);
     const bool clicked = drag_.kind == Drag::Kind::Pins && !drag_.moved;
     const PinId pin = drag_.pin;
-    Project next = std::move(drag_.shown);
+    Project next = drag_.shown.project();
     cancel_drag();
     if (moved)
         document_.apply(std::move(next), view_.selection().size() > 1 ? tr("move pins") : tr("move pin"));

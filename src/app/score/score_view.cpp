@@ -71,21 +71,8 @@ void ScoreView::zoom_by(double factor) {
         set_bars_in_row(*(at + 1));
 }
 
-const Project& ScoreView::shown_project() const {
-    return shows_drag() ? drag_.shown : document_.project();
-}
 const Schedule& ScoreView::shown_schedule() const {
-    return shows_drag() ? drag_.schedule : document_.schedule();
-}
-
-const LaneSpans& ScoreView::shown_spans(std::size_t lane) const {
-    const auto& project = shown_project();
-    if (!shows_drag() || project.lanes[lane] == document_.project().lanes[lane])
-        return document_.spans(project.lanes[lane]->id);
-    drag_.spans.resize(project.lanes.size());
-    if (!drag_.spans[lane])
-        drag_.spans[lane] = spans_of(project, *project.lanes[lane], shown_schedule()[lane]);
-    return *drag_.spans[lane];
+    return shows_drag() ? drag_.shown : document_.schedule();
 }
 
 void ScoreView::lay_out() {
@@ -251,7 +238,7 @@ void ScoreView::paint_base() {
     const auto& project = shown_project();
     std::vector<const LaneSpans*> spans;
     for (std::size_t i = 0; i < project.lanes.size(); ++i)
-        spans.push_back(&shown_spans(i));
+        spans.push_back(&shown_schedule().spans(i));
     const ScoreScene scene{document_,   project,          shown_schedule(),
                            view_,       *palette_,        layout_,
                            names_width, std::move(spans), painting_ ? cells_a_beat_ : 0};

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "document.h"
+#include "session/document.h"
 #include "palette.h"
 #include "score/score_layout.h"
 #include "view_state.h"
@@ -78,9 +78,7 @@ private:
         std::size_t lane = 0; ///< whose cells are painted
         bool on = true;
         QPointF to;
-        Project shown;
-        Schedule schedule;
-        mutable std::vector<std::optional<LaneSpans>> spans;
+        Schedule shown; ///< of the project as it would be
     };
     void lay_out();
     void invalidate();
@@ -94,13 +92,12 @@ private:
     void band_to(QPointF at);
     [[nodiscard]] Ticks cell_at(QPointF at) const;
     [[nodiscard]] bool shows_drag() const { return drag_.moved && drag_.kind != Drag::Kind::Band; }
-    [[nodiscard]] const LaneSpans& shown_spans(std::size_t lane) const;
     [[nodiscard]] double scrolled() const { return static_cast<double>(scroll_->value()); }
     [[nodiscard]] Seconds time_at(QPointF at) const;
     [[nodiscard]] std::optional<std::size_t> lane_at(QPointF at) const;
     [[nodiscard]] std::optional<PinId> pin_at(QPointF at) const;
     [[nodiscard]] int trigger_row_at(QPointF at, std::size_t lane) const;
-    [[nodiscard]] const Project& shown_project() const;
+    [[nodiscard]] const Project& shown_project() const { return shown_schedule().project(); }
     [[nodiscard]] const Schedule& shown_schedule() const;
     [[nodiscard]] QRectF row_rect(std::size_t row) const; ///< in this widget
 

@@ -71,18 +71,18 @@ void ExportPanel::write(const ExporterRow& row, const QString& file) {
         document_.followers_current() && (document_.sound() || !needs_sound(document_.project()));
     outcome_->setText(tr("Writing %1…").arg(name));
     document_.jobs().start<QString>(
-        tr("Writing %1").arg(name),
-        [project = document_.project(), curves = document_.followers(), there, &row,
+        JobQueue::Write, tr("Writing %1").arg(name),
+        [curves = document_.curves(), there, &row,
          path](const Progress& progress) mutable -> Result<QString> {
             if (!there) {
-                auto computed = curves_for(row, project, progress.part(0, 0.9));
+                auto computed = curves_for(row, curves.project(), progress.part(0, 0.9));
                 if (!computed)
                     return tl::unexpected(computed.error());
                 curves = *std::move(computed);
             }
             if (progress.cancelled())
                 return fail_cancelled();
-            if (auto done = export_project({project, curves}, row, path); !done)
+            if (auto done = export_project(ExportMaterial(std::move(curves)), row, path); !done)
                 return tl::unexpected(done.error());
             return QString::fromStdString(path.string());
         },

@@ -44,7 +44,7 @@ GridPanel::GridPanel(Document& document, ViewState& view, QWidget* parent)
     rows_ = new OnsetRows(document, view);
     pages_->addWidget(make_beats_page());
     pages_->addWidget(rows_);
-    connect(&document_.ears(), &Ears::proposal_changed, this, &GridPanel::refresh);
+    connect(&document_.detection(), &DetectionController::proposal_changed, this, &GridPanel::refresh);
     show_page(0);
     refresh();
 }
@@ -72,12 +72,12 @@ QWidget* GridPanel::make_beats_page() {
     take_->setProperty("role", "decide");
     take_->setObjectName("take proposal");
     take_->setToolTip(tr("The beats found again become the grid; items keep their time"));
-    connect(take_, &QPushButton::clicked, &document_.ears(), &Ears::take_proposal);
+    connect(take_, &QPushButton::clicked, &document_.detection(), &DetectionController::take_proposal);
     leave_ = new QPushButton(tr("Leave it"));
     leave_->setProperty("role", "decline");
     leave_->setObjectName("leave proposal");
     leave_->setToolTip(tr("The grid stays as it is"));
-    connect(leave_, &QPushButton::clicked, &document_.ears(), &Ears::leave_proposal);
+    connect(leave_, &QPushButton::clicked, &document_.detection(), &DetectionController::leave_proposal);
     told->addWidget(found_, 1);
     told->addWidget(take_);
     told->addWidget(leave_);
@@ -270,7 +270,7 @@ void GridPanel::refresh_candidates() {
 
 void GridPanel::refresh_proposal() {
     const auto& project = document_.project();
-    const auto* proposal = document_.ears().proposal();
+    const auto* proposal = document_.detection().proposal();
     take_->setVisible(proposal != nullptr);
     leave_->setVisible(proposal != nullptr);
     found_->setToolTip({});

@@ -45,9 +45,9 @@ GridConditions GridPanel::conditions() const {
 
 void GridPanel::find_beats() {
     if (corrected())
-        document_.ears().propose(conditions());
+        document_.detection().propose(conditions());
     else
-        document_.detect(conditions(), true);
+        document_.detection().detect(conditions(), true);
 }
 
 void GridPanel::take_tempo(std::size_t index) {
@@ -59,9 +59,9 @@ void GridPanel::take_tempo(std::size_t index) {
     wanted.held.clear(); // another tempo is another grid
     wanted.tempo_range = {tempo * 0.96, tempo * 1.04};
     if (corrected())
-        document_.ears().propose(wanted);
+        document_.detection().propose(wanted);
     else
-        document_.detect(wanted, true);
+        document_.detection().detect(wanted, true);
 }
 
 void GridPanel::use_typed_tempo() {

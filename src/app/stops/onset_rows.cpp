@@ -62,7 +62,7 @@ OnsetRows::OnsetRows(Document& document, ViewState& view, QWidget* parent)
                     tr("Onsets weaker than this, against the strongest of the song, are left out"));
     for (auto* s : {gap_, least_}) {
         connect(s, &QSlider::valueChanged, this, [this] { try_line(current_); });
-        connect(s, &QSlider::sliderReleased, this, [this] { document_.ears().keep_row(); });
+        connect(s, &QSlider::sliderReleased, this, [this] { document_.detection().keep_row(); });
     }
     auto* more = new QHBoxLayout;
     more->setSpacing(10);
@@ -89,14 +89,14 @@ OnsetRows::OnsetRows(Document& document, ViewState& view, QWidget* parent)
             OnsetRow row;
             row.name = tr(band.name).section(',', 0, 0).toStdString();
             row.band = {band.from, band.until};
-            document_.ears().add_row(row);
+            document_.detection().add_row(row);
         });
     band_->setMenu(menu);
     last->addWidget(like_);
     last->addWidget(band_);
     last->addStretch(1);
     column->addLayout(last);
-    connect(&document_.ears(), &Ears::shown_changed, this, &OnsetRows::refresh);
+    connect(&document_.detection(), &DetectionController::shown_changed, this, &OnsetRows::refresh);
     refresh();
 }
 
@@ -143,12 +143,12 @@ OnsetRows::Line OnsetRows::make_line(std::size_t index) {
     });
     connect(line.function, &QComboBox::activated, this, [this, index] {
         try_line(index);
-        document_.ears().keep_row();
+        document_.detection().keep_row();
     });
     connect(line.sensitivity, &QSlider::valueChanged, this, [this, index] { try_line(index); });
     // Steps by key or wheel are kept too, as soon as the slider rests.
-    connect(line.sensitivity, &QSlider::sliderReleased, this, [this] { document_.ears().keep_row(); });
-    connect(line.remove, &QPushButton::clicked, this, [this, index] { document_.ears().remove_row(index); });
+    connect(line.sensitivity, &QSlider::sliderReleased, this, [this] { document_.detection().keep_row(); });
+    connect(line.remove, &QPushButton::clicked, this, [this, index] { document_.detection().remove_row(index); });
     return line;
 }
 
@@ -181,17 +181,17 @@ void OnsetRows::try_line(std::size_t index) {
         gap_->setValue(static_cast<int>(row.smallest_gap.value * 1000 + 0.5));
         least_->setValue(static_cast<int>(row.least_strength * slider_steps + 0.5));
     }
-    document_.ears().try_row(index, changed(index));
+    document_.detection().try_row(index, changed(index));
     const auto* moved = qobject_cast<QSlider*>(sender());
     if (moved && !moved->isSliderDown())
-        document_.ears().keep_row();
+        document_.detection().keep_row();
 }
 
 void OnsetRows::add_like() {
     if (view_.range())
-        document_.ears().add_row_like(view_.range()->from, view_.range()->until);
+        document_.detection().add_row_like(view_.range()->from, view_.range()->until);
     else
-        document_.ears().add_row_like(view_.playhead(), view_.playhead());
+        document_.detection().add_row_like(view_.playhead(), view_.playhead());
 }
 
 void OnsetRows::fill(const Line& line, const OnsetRow& row) {
@@ -212,7 +212,7 @@ void OnsetRows::fill(const Line& line, const OnsetRow& row) {
 }
 
 void OnsetRows::refresh() {
-    const auto detection = document_.ears().shown();
+    const auto detection = document_.detection().shown();
     const std::size_t count = detection ? detection->rows.size() : 0;
     filling_ = true;
     while (lines_.size() > count) {

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "document.h"
+#include "session/document.h"
 #include "view_state.h"
 
 #include <QLabel>

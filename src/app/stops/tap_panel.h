@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "document.h"
+#include "session/document.h"
 #include "stops/tap_plot.h"
 #include "time/taps.h"
 #include "view_state.h"

@@ -73,10 +73,12 @@ float sample_of(const SampleStore& store, std::int64_t at, int channel) {
     return store.interleaved()[static_cast<std::size_t>(at) * channels + static_cast<std::size_t>(channel)];
 }
 
-Peak peak_between(const SampleStore& store, const Peaks& peaks, int channel, std::int64_t from,
+/// Without samples, as long as a song is being decoded, the peaks have to do.
+Peak peak_between(const SampleStore* samples, const Peaks& peaks, int channel, std::int64_t from,
                   std::int64_t until) {
-    if (until - from >= 2 * Peaks::finest)
+    if (!samples || until - from >= 2 * Peaks::finest)
         return peaks.over(Samples(from), Samples(until));
+    const SampleStore& store = *samples;
     Peak peak;
     double squares = 0;
     std::int64_t count = 0;
@@ -101,13 +103,13 @@ struct Strip {
     double middle, half;
 };
 
-void paint_columns(QImage& image, const SampleStore& store, const Peaks& peaks, int channel, Strip strip,
+void paint_columns(QImage& image, const SampleStore* store, const Peaks& peaks, int channel, Strip strip,
                    const Palette& palette, double start, double samples_per_pixel) {
     const QRgb light = palette.wave_peak.rgb(), dark = palette.wave_rms.rgb();
     for (int x = 0; x < image.width(); ++x) {
         const auto from = static_cast<std::int64_t>(std::floor(start + x * samples_per_pixel));
         const auto until = static_cast<std::int64_t>(std::floor(start + (x + 1) * samples_per_pixel));
-        if (until <= 0 || from >= store.length().value)
+        if (until <= 0 || from >= peaks.length().value)
             continue;
         const Peak peak = peak_between(store, peaks, channel, from, std::max(until, from + 1));
         fill_column(image, x, strip.middle - std::max(strip.half * static_cast<double>(peak.high), 0.5),
@@ -140,11 +142,12 @@ void paint_samples(QImage& image, const SampleStore& store, int channel, Strip s
 
 void paint_wave(QImage& image, const SongPicture& song, const SongLook& look, const Palette& palette,
                 Seconds start, double pixels_per_second) {
-    const auto& store = *song.samples;
-    const double rate = static_cast<double>(store.format().sample_rate);
+    const SampleStore* store = song.samples.get();
+    const auto& outline = *song.outline;
+    const double rate = static_cast<double>(outline.sample_rate);
     const double samples_per_pixel = rate / pixels_per_second;
     const double first = start.value * rate;
-    const bool apart = look.channels == SongLook::Channels::LeftAndRight && song.channel_peaks.size() == 2;
+    const bool apart = look.channels == SongLook::Channels::LeftAndRight && outline.channels.size() == 2;
     const int strips = apart ? 2 : 1;
     const double height = static_cast<double>(image.height()) / strips;
     for (int i = 0; i < strips; ++i) {
@@ -153,10 +156,10 @@ void paint_wave(QImage& image, const SongPicture& song, const SongLook& look, co
         QImage part = image;
         if (apart) // a loud channel is cut off at its own strip
             part = QImage(image.size(), image.format()), part.fill(Qt::transparent);
-        if (samples_per_pixel < 2)
-            paint_samples(part, store, channel, strip, palette, first, samples_per_pixel);
+        if (store && samples_per_pixel < 2)
+            paint_samples(part, *store, channel, strip, palette, first, samples_per_pixel);
         else
-            paint_columns(part, store, apart ? *song.channel_peaks[static_cast<std::size_t>(i)] : *song.peaks,
+            paint_columns(part, store, apart ? outline.channels[static_cast<std::size_t>(i)] : outline.mean,
                           channel, strip, palette, first, samples_per_pixel);
         if (apart) {
             QPainter painter(&image);

@@ -5,7 +5,7 @@
 #include "follow/curve.h"
 #include "media/load_sound.h"
 #include "palette.h"
-#include "schedule/lane_spans.h"
+#include "schedule/schedule.h"
 #include "timeline/time_scale.h"
 #include "view_state.h"
 
@@ -21,7 +21,6 @@ struct Scene {
     const Project& project;
     std::shared_ptr<const Detection> detection; ///< as shown: with a row that someone is trying out
     const Schedule& schedule;
-    const LoadedSound* sound;
     const ViewState& view;
     const Palette& palette;
     TimeScale scale;

@@ -75,7 +75,7 @@ struct SongTiles::State {
     }
 
     std::optional<TileKey> next_wanted() {
-        if (!song.samples)
+        if (!song.outline)
             return std::nullopt;
         for (auto& [row, keys] : wanted_of_row)
             while (!keys.empty()) {
@@ -171,7 +171,10 @@ SongTiles::~SongTiles() = default;
 
 void SongTiles::set_song(SongPicture song) {
     const std::lock_guard lock(state_->mutex);
-    const bool other = song.samples != state_->song.samples;
+    const auto &now = song.outline, &before = state_->song.outline;
+    // The same song, decoded meanwhile, looks as it did.
+    const bool other = now != before && (state_->song.samples || !now || !before ||
+                                         now->length() != before->length());
     state_->song = std::move(song);
     ++state_->generation;
     if (other) { // nothing of the old song may stand in for the new one
@@ -208,7 +211,7 @@ bool SongTiles::complete() const {
 void SongTiles::paint(QPainter& painter, SongRow row, const QRectF& area, const TimeScale& scale,
                       double ratio) {
     const std::lock_guard lock(state_->mutex);
-    if (!state_->song.samples || area.height() < 2)
+    if (!state_->song.outline || area.height() < 2)
         return;
     painter.save();
     painter.setClipRect(area);
@@ -218,7 +221,7 @@ void SongTiles::paint(QPainter& painter, SongRow row, const QRectF& area, const 
         return static_cast<std::int64_t>(std::floor(time.value * density / tile_width));
     };
     const auto first = std::max<std::int64_t>(0, tile_at(scale.start));
-    const auto last = std::min(tile_at(scale.end()), tile_at(state_->song.samples->duration()));
+    const auto last = std::min(tile_at(scale.end()), tile_at(state_->song.outline->duration()));
     std::vector<TileKey> asked;
     for (auto index = last; index >= first; --index) {
         const TileKey key{row, density, height, index};

@@ -16,10 +16,9 @@ namespace pulsepin {
 
 /// What the pictures of a song are made from; shared with the thread that makes them.
 struct SongPicture {
-    std::shared_ptr<const SampleStore> samples;
-    std::shared_ptr<const Peaks> peaks;
-    std::vector<std::shared_ptr<const Peaks>> channel_peaks; ///< left and right; empty for mono
-    std::shared_ptr<const SpectrumMap> spectrum;             ///< null until it is there
+    std::shared_ptr<const SoundOutline> outline; ///< null: there is no song
+    std::shared_ptr<const SampleStore> samples;  ///< null until it was decoded; the closest zooms show more then
+    std::shared_ptr<const SpectrumMap> spectrum; ///< null until it is there
 };
 
 enum class SongRow { Wave, Spectrum };

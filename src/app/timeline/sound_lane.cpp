@@ -40,9 +40,9 @@ double gain_at(const SoundBody& body, Seconds into) {
 void paint_wave_in(QPainter& painter, const LaneScene& s, const ResolvedPin& pin, const SoundBody& body,
                    const QRectF& seen) {
     const auto* sound = s.scene.source ? s.scene.source(body.sound) : nullptr;
-    if (!sound)
+    if (!sound || !sound->outline)
         return;
-    const double rate = static_cast<double>(sound->samples->format().sample_rate);
+    const double rate = static_cast<double>(sound->outline->sample_rate);
     const double middle = seen.center().y() + 4, half = seen.height() / 2 - 7;
     QVector<QLineF> lines;
     for (double x = std::ceil(seen.left()); x < seen.right(); ++x) {
@@ -50,7 +50,7 @@ void paint_wave_in(QPainter& painter, const LaneScene& s, const ResolvedPin& pin
         const auto from = static_cast<std::int64_t>((body.in_point + into).value * rate);
         const auto until = from + std::max<std::int64_t>(
                                       1, static_cast<std::int64_t>(rate / s.scene.scale.pixels_per_second));
-        const Peak peak = sound->peaks->over(Samples(from), Samples(until));
+        const Peak peak = sound->outline->mean.over(Samples(from), Samples(until));
         const double gain = std::min(gain_at(body, into), 4.0);
         lines.append(QLineF(x, middle - std::min(half, half * gain * static_cast<double>(peak.high)), x,
                             middle - std::max(-half, half * gain * static_cast<double>(peak.low))));

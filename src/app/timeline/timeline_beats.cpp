@@ -67,7 +67,7 @@ void TimelineView::drag_beat_to(QPointF at, Qt::KeyboardModifiers modifiers) {
 
 void TimelineView::finish_beat_drag() {
     const bool moved = drag_.moved;
-    Project next = std::move(drag_.shown);
+    Project next = drag_.shown.project();
     drag_ = {};
     setCursor(Qt::ArrowCursor);
     if (moved)

@@ -25,9 +25,7 @@ std::vector<PinId> as_list(const std::set<PinId>& pins) {
 
 void TimelineView::show_drag(Project project) {
     drag_.moved = true;
-    drag_.shown = std::move(project);
-    drag_.schedule = resolve(drag_.shown);
-    drag_.spans.clear();
+    drag_.shown = Schedule(std::move(project), document_.schedule());
     invalidate();
 }
 
@@ -117,7 +115,7 @@ void TimelineView::drag_pins_to(QPointF at, bool off_grid) {
                     key->value += value;
             });
         show_drag(std::move(next));
-        if (const auto* key = std::get_if<KeyBody>(&drag_.shown.pin(drag_.pin)->body))
+        if (const auto* key = std::get_if<KeyBody>(&drag_.shown.project().pin(drag_.pin)->body))
             return emit hint(tr("To %1 · value %2").arg(place).arg(key->value, 0, 'g', 5));
         const auto locked = locked_among(project, pins);
         emit hint(locked == 0
@@ -171,7 +169,7 @@ void TimelineView::finish_lane_drag() {
     const auto kind = drag_.kind;
     const bool moved = drag_.moved && (kind != Drag::Kind::Shot || drag_.target.value != 0);
     const bool replacing = drag_.replacing;
-    Project next = std::move(drag_.shown);
+    Project next = drag_.shown.project();
     cancel_drag();
     if (!moved)
         return;

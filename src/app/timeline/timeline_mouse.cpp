@@ -231,7 +231,7 @@ void TimelineView::mouseReleaseEvent(QMouseEvent* event) {
         return;
     case Drag::Kind::Sound:
         if (drag_.moved) {
-            Project next = std::move(drag_.shown);
+            Project next = drag_.shown.project();
             const bool fade = drag_.grip == SoundGrip::FadeIn || drag_.grip == SoundGrip::FadeOut;
             drag_ = {};
             document_.apply(std::move(next), fade ? tr("fade sound") : tr("trim sound"));

@@ -57,7 +57,7 @@ TimelineView::TimelineView(Document& document, ViewState& view, QWidget* parent)
     });
     connect(&document_, &Document::heard_changed, this, &TimelineView::give_song_to_tiles);
     connect(&document_, &Document::spectrum_changed, this, &TimelineView::give_song_to_tiles);
-    connect(&document_.ears(), &Ears::shown_changed, this, [this] { invalidate(); });
+    connect(&document_.detection(), &DetectionController::shown_changed, this, [this] { invalidate(); });
     connect(&document_, &Document::sound_changed, this, [this] {
         give_song_to_tiles();
         if (whole_song_pending_ && document_.project().song) {
@@ -74,7 +74,7 @@ TimelineView::TimelineView(Document& document, ViewState& view, QWidget* parent)
     connect(&view_, &ViewState::range_changed, this, &TimelineView::invalidate);
     connect(&view_, &ViewState::outlines_changed, this, &TimelineView::invalidate);
     connect(&view_, &ViewState::grid_rows_changed, this, &TimelineView::invalidate);
-    connect(&document_.ears(), &Ears::proposal_changed, this, &TimelineView::invalidate);
+    connect(&document_.detection(), &DetectionController::proposal_changed, this, &TimelineView::invalidate);
     connect(&view_, &ViewState::playhead_moved, this, &TimelineView::playhead_moved);
 }
 
@@ -96,49 +96,34 @@ void TimelineView::set_wave_height(double factor) {
 
 void TimelineView::give_song_to_tiles() {
     SongPicture picture;
-    if (const auto* sound = document_.heard())
-        picture = {sound->samples, sound->peaks, sound->channel_peaks, document_.spectrum()};
+    const auto* sound = document_.heard();
+    if (const auto outline = document_.sounds().outline())
+        picture = {outline, sound ? sound->samples : nullptr, document_.spectrum()};
     tiles_.set_song(std::move(picture));
     invalidate();
 }
 
 // -- what is shown
 
-const Project& TimelineView::shown_project() const {
-    return shows_drag() ? drag_.shown : document_.project();
-}
-
 const Schedule& TimelineView::shown_schedule() const {
-    return shows_drag() ? drag_.schedule : document_.schedule();
-}
-
-const LaneSpans& TimelineView::shown_spans(std::size_t lane) const {
-    const auto& project = shown_project();
-    if (!shows_drag() ||
-        (project.lanes[lane] == document_.project().lanes[lane] && project.grid == document_.project().grid))
-        return document_.spans(project.lanes[lane]->id);
-    drag_.spans.resize(project.lanes.size());
-    if (!drag_.spans[lane])
-        drag_.spans[lane] = spans_of(project, *project.lanes[lane], shown_schedule()[lane]);
-    return *drag_.spans[lane];
+    return shows_drag() ? drag_.shown : document_.schedule();
 }
 
 LaneScene TimelineView::lane_scene(const Scene& scene, std::size_t lane) const {
-    return {scene, *scene.project.lanes[lane], scene.schedule[lane], shown_spans(lane),
+    return {scene, *scene.project.lanes[lane], scene.schedule[lane], scene.schedule.spans(lane),
             lanes_[lane].rect.adjusted(names_width, 0, 0, 0)};
 }
 
 Scene TimelineView::scene() const {
     return {shown_project(),
-            document_.ears().shown(),
+            document_.detection().shown(),
             shown_schedule(),
-            document_.heard(),
             view_,
             *palette_,
             scale_,
             [this](ClipId clip) { return document_.source(clip); },
             &document_.trust(),
-            document_.ears().proposal(),
+            document_.detection().proposal(),
             &document_.followers()};
 }
 
@@ -158,7 +143,7 @@ void TimelineView::lay_out() {
         lanes_height += lane_view(lane->kind).height(document_.spans(lane->id));
     const auto& look = view_.look();
     const bool wave_folded = look.wave_folded, spectrum_folded = look.spectrum == SongLook::Spectrum::Folded;
-    const auto detection = document_.ears().shown();
+    const auto detection = document_.detection().shown();
     const double sections = detection && !detection->sections.empty() ? section_height : 0;
     std::size_t rows = 0;
     if (detection)
@@ -353,7 +338,7 @@ void TimelineView::paint_names(QPainter& painter) const {
         QFont strong = small;
         strong.setWeight(QFont::DemiBold);
         put(small, p.paper_text, QRectF(10, beats_.top(), names_width - 14, half),
-            document_.ears().proposal() ? tr("found again") : tr("found"));
+            document_.detection().proposal() ? tr("found again") : tr("found"));
         put(strong, p.paper_text, QRectF(10, beats_.top() + half, names_width - 14, half), tr("grid"));
         put(small, p.paper_text, QRectF(10, trust_.top(), names_width - 14, trust_.height()), tr("trust"));
         const auto [low, high] = tempo_limits(*project.grid, scale_);
@@ -367,7 +352,7 @@ void TimelineView::paint_names(QPainter& painter) const {
     if (sections_.height() > 0)
         put(small, p.paper_quiet, QRectF(10, sections_.top(), names_width - 14, sections_.height()),
             tr("sections"));
-    for (const auto& row : shown_onset_rows(document_.ears().shown().get(), onsets_))
+    for (const auto& row : shown_onset_rows(document_.detection().shown().get(), onsets_))
         put(small, p.paper_text, QRectF(10, row.place.top(), names_width - 14, row.place.height()),
             QString::fromStdString(row.row->name));
     painter.save();

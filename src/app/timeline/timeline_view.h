@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "document.h"
+#include "session/document.h"
 #include "timeline/scene.h"
 #include "timeline/song_tiles.h"
 #include "timeline/sound_lane.h"
@@ -103,10 +103,7 @@ private:
         Qt::KeyboardModifiers modifiers;
         bool moved = false;
         Seconds pan_start;
-        Project shown; ///< the project as it would be
-        Schedule schedule;
-        mutable std::vector<std::optional<LaneSpans>>
-            spans; ///< of lanes that the drag changes, when asked for
+        Schedule shown; ///< of the project as it would be
     };
 
     void lay_out();
@@ -158,9 +155,8 @@ private:
                drag_.kind != Drag::Kind::Pan;
     }
     [[nodiscard]] Scene scene() const;
-    [[nodiscard]] const Project& shown_project() const;
+    [[nodiscard]] const Project& shown_project() const { return shown_schedule().project(); }
     [[nodiscard]] const Schedule& shown_schedule() const;
-    [[nodiscard]] const LaneSpans& shown_spans(std::size_t lane) const;
     [[nodiscard]] LaneScene lane_scene(const Scene& scene, std::size_t lane) const;
     [[nodiscard]] Seconds song_end() const;
     [[nodiscard]] QString hint_for(QPointF at) const;

@@ -74,15 +74,15 @@ Accents::Accents(const Features& f) {
     curves_[static_cast<std::size_t>(Accent::BassChange)] = widened(f.bass_change);
     curves_[static_cast<std::size_t>(Accent::MidChange)] = widened(f.mid_change);
     curves_[static_cast<std::size_t>(Accent::Agogic)] = widened(lengths_of_tones(f));
-    with_network_ = !f.heard[Heard::Beat].empty();
-    constexpr std::pair<Accent, Heard> heard[] = {{Accent::Kick, Heard::Kick},
-                                                  {Accent::Snare, Heard::Snare},
-                                                  {Accent::Hat, Heard::Hat},
-                                                  {Accent::Beat, Heard::Beat},
-                                                  {Accent::Downbeat, Heard::Downbeat}};
+    with_network_ = !f.activations[Activation::Beat].empty();
+    constexpr std::pair<Accent, Activation> heard[] = {{Accent::Kick, Activation::Kick},
+                                                  {Accent::Snare, Activation::Snare},
+                                                  {Accent::Hat, Activation::Hat},
+                                                  {Accent::Beat, Activation::Beat},
+                                                  {Accent::Downbeat, Activation::Downbeat}};
     for (const auto& [accent, kind] : heard) {
-        const auto p = probabilities(f.heard[kind], n);
-        if (kind == Heard::Beat) {
+        const auto p = probabilities(f.activations[kind], n);
+        if (kind == Activation::Beat) {
             for (std::size_t i = 1; i + 1 < n; ++i)
                 if (p[i] > p[i - 1] && p[i] >= p[i + 1])
                     beats_expected_ += static_cast<double>(p[i]);

@@ -85,21 +85,21 @@ float sureness_of(const std::vector<ScoredGrid>& grids) {
 
 } // namespace
 
-Result<Heeded> listen_to(const SampleStore& sound, bool with_network, const Progress& progress) {
-    const auto listener = Listener::built_in();
+Result<FeatureSet> extract_features(const SampleStore& sound, bool with_network, const Progress& progress) {
+    const auto network = ActivationNetwork::built_in();
     LoudnessMeter meter(sound.format());
     auto features =
-        compute_features(sound, with_network && listener ? &*listener : nullptr, &meter, progress);
+        compute_features(sound, with_network && network ? &*network : nullptr, &meter, progress);
     if (!features)
         return tl::unexpected(features.error());
-    return Heeded{std::move(*features), meter.finish()};
+    return FeatureSet{std::move(*features), meter.finish()};
 }
 
-Result<Analysis> analyze(const Heeded& heeded, const AnalysisSettings& settings, const Progress& progress) {
-    const Features& features = heeded.features;
+Result<Analysis> analyze(const FeatureSet& feature_set, const AnalysisSettings& settings, const Progress& progress) {
+    const Features& features = feature_set.features;
     Analysis analysis;
     analysis.duration = features.duration;
-    analysis.loudness = heeded.loudness;
+    analysis.loudness = feature_set.loudness;
     OnsetSettings row = settings.onsets;
     analysis.onsets = find_onsets(features, row);
     for (const auto& [id, onsets] : {std::pair{"kick", &analysis.kick}, std::pair{"snare", &analysis.snare},
@@ -131,10 +131,10 @@ Result<Analysis> analyze(const Heeded& heeded, const AnalysisSettings& settings,
 
 Result<Analysis> analyze(const SampleStore& sound, const AnalysisSettings& settings,
                          const Progress& progress) {
-    const auto heeded = listen_to(sound, settings.with_network, progress.part(0, 0.85));
-    if (!heeded)
-        return tl::unexpected(heeded.error());
-    return analyze(*heeded, settings, progress.part(0.85, 1));
+    const auto feature_set = extract_features(sound, settings.with_network, progress.part(0, 0.85));
+    if (!feature_set)
+        return tl::unexpected(feature_set.error());
+    return analyze(*feature_set, settings, progress.part(0.85, 1));
 }
 
 } // namespace pulsepin

@@ -39,16 +39,16 @@ struct AnalysisSettings {
 };
 
 /// Features and loudness of a sound in one pass over its samples.
-struct Heeded {
+struct FeatureSet {
     Features features;
     Loudness loudness;
 };
-[[nodiscard]] Result<Heeded> listen_to(const SampleStore& sound, bool with_network = true,
+[[nodiscard]] Result<FeatureSet> extract_features(const SampleStore& sound, bool with_network = true,
                                        const Progress& progress = {});
 
 /// Finds tempo, beats, bars, onsets, sections from features: no sample is looked at again. The same features
 /// give the same result, bit for bit. Fails only when cancelled.
-[[nodiscard]] Result<Analysis> analyze(const Heeded& heeded, const AnalysisSettings& settings = {},
+[[nodiscard]] Result<Analysis> analyze(const FeatureSet& feature_set, const AnalysisSettings& settings = {},
                                        const Progress& progress = {});
 
 /// Both in one step.

@@ -139,7 +139,7 @@ public:
             curve->reserve(frames);
         for (auto& band : f_.bands)
             band.reserve(frames);
-        for (auto& heard : f_.heard.log_odds)
+        for (auto& heard : f_.activations.log_odds)
             heard.reserve(frames);
         f_.sharpness.reserve(10 * frames);
         f_.rises.values.reserve(Features::rise_bands * frames);
@@ -221,13 +221,13 @@ private:
     std::size_t quick_at_ = 0, slow_at_ = 0;
 };
 
-/// Keeps the spectra that the network still needs and lets it listen to long stretches at once.
-class ListeningQueue {
+/// Keeps the spectra that the network still needs and runs it over long stretches at once.
+class ActivationQueue {
 public:
-    ListeningQueue(const Listener* listener, HeardCurves& out) : listener_(listener), out_(out) {}
+    ActivationQueue(const ActivationNetwork* network, Activations& out) : network_(network), out_(out) {}
 
     void add(const FrontBlock& block) {
-        if (!listener_)
+        if (!network_)
             return;
         for (std::size_t k = 0; k < block.frames; ++k) {
             const auto quick = block.quick.frame(2 * k);
@@ -235,11 +235,11 @@ public:
             kept_.insert(kept_.end(), quick.begin(), quick.end());
             kept_.insert(kept_.end(), slow.begin(), slow.end());
         }
-        while (frames() - before_ >= stretch + Listener::context)
-            listen(stretch, std::min(frames(), before_ + stretch + Listener::context));
+        while (frames() - before_ >= stretch + ActivationNetwork::context)
+            listen(stretch, std::min(frames(), before_ + stretch + ActivationNetwork::context));
     }
     void finish() {
-        if (listener_ && frames() > before_)
+        if (network_ && frames() > before_)
             listen(frames() - before_, frames());
     }
 
@@ -250,15 +250,15 @@ private:
     [[nodiscard]] std::size_t frames() const { return kept_.size() / inputs; }
 
     void listen(std::size_t count, std::size_t reach) {
-        listener_->listen(std::span(kept_).first(reach * inputs), before_, before_ + count, out_);
+        network_->activate(std::span(kept_).first(reach * inputs), before_, before_ + count, out_);
         const std::size_t done = before_ + count;
-        const std::size_t drop = done > Listener::context ? (done - Listener::context) / 2 * 2 : 0;
+        const std::size_t drop = done > ActivationNetwork::context ? (done - ActivationNetwork::context) / 2 * 2 : 0;
         kept_.erase(kept_.begin(), kept_.begin() + static_cast<std::ptrdiff_t>(drop * inputs));
         before_ = done - drop;
     }
 
-    const Listener* listener_;
-    HeardCurves& out_;
+    const ActivationNetwork* network_;
+    Activations& out_;
     std::vector<float> kept_;
     std::size_t before_ = 0; ///< frames in front that were listened to already
 };
@@ -318,7 +318,7 @@ Seconds attack_start(const Features& features, Seconds time) {
     return std::max(best, Seconds(0));
 }
 
-Result<Features> compute_features(const SampleStore& sound, const Listener* listener, LoudnessMeter* meter,
+Result<Features> compute_features(const SampleStore& sound, const ActivationNetwork* network, LoudnessMeter* meter,
                                   const Progress& progress) {
     Features f;
     f.duration = sound.duration();
@@ -326,7 +326,7 @@ Result<Features> compute_features(const SampleStore& sound, const Listener* list
     f.silent = front.silent();
     FeatureBuilder builder(f, front.gain());
     builder.expect(front.total_frames());
-    ListeningQueue queue(f.silent ? nullptr : listener, f.heard);
+    ActivationQueue queue(f.silent ? nullptr : network, f.activations);
     FrontBlock block;
     constexpr std::size_t frames_at_once = 1000;
     std::size_t done = 0, metered = 0;

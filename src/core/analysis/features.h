@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "analysis/listener.h"
+#include "analysis/activation_network.h"
 #include "analysis/loudness.h"
 #include "base/progress.h"
 #include "base/quantity.h"
@@ -55,7 +55,7 @@ struct Features {
     std::vector<float> bass_change, mid_change;       ///< change of harmony, 40 to 260 and 260 to 2400 Hz
     std::vector<float> rms, peak;                     ///< linear, full scale = 1
     std::vector<float> percussive, harmonic;          ///< level of either part, by median filtering
-    HeardCurves heard;                                ///< empty where the network was not asked
+    Activations activations;                                ///< empty where the network was not asked
 
     std::vector<std::uint8_t>
         sharpness;      ///< per millisecond: decibels of the sample difference; see attack_start
@@ -69,7 +69,7 @@ struct Features {
     [[nodiscard]] static double fast_time(double index) { return index / fast_rate; }
     [[nodiscard]] static double slow_index(Seconds time) { return (time.value - 0.0025) * slow_rate; }
     /// The network's frames are centred on whole hundredths.
-    [[nodiscard]] static double heard_time(double index) { return index / slow_rate; }
+    [[nodiscard]] static double activation_time(double index) { return index / slow_rate; }
 };
 
 /// Where a sound that was seen in the spectrum near `time` begins, to the millisecond: the steepest rise
@@ -78,9 +78,9 @@ struct Features {
 
 /// Log-filtered spectral flux (Dixon 2006; Boeck and Widmer 2013), energy and high-frequency content (Masri
 /// 1996), complex-domain deviation (Bello et al. 2004), separation by median filtering (Fitzgerald 2010), and
-/// what the network hears; without `listener` all but that. What is read is given to `meter` as well, if
+/// what the network hears; without `network` all but that. What is read is given to `meter` as well, if
 /// there is one, so that one pass is enough. Fails only when cancelled.
-[[nodiscard]] Result<Features> compute_features(const SampleStore& sound, const Listener* listener,
+[[nodiscard]] Result<Features> compute_features(const SampleStore& sound, const ActivationNetwork* network,
                                                 LoudnessMeter* meter = nullptr,
                                                 const Progress& progress = {});
 

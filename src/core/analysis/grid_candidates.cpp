@@ -167,9 +167,9 @@ std::vector<double> range_centres(const GridConditions& c) {
 std::vector<float> beat_reward(const Features& features, const GridConditions& conditions,
                                float share_of_network) {
     std::vector<float> reward = features.novelty;
-    if (share_of_network > 0 && !features.heard[Heard::Beat].empty()) {
+    if (share_of_network > 0 && !features.activations[Activation::Beat].empty()) {
         for (std::size_t i = 0; i < reward.size(); ++i) {
-            const float odds = features.heard[Heard::Beat][i];
+            const float odds = features.activations[Activation::Beat][i];
             reward[i] = (1 - share_of_network) * reward[i] + share_of_network * 4 / (1 + std::exp(-odds));
         }
     }
@@ -203,7 +203,7 @@ std::vector<BeatTrack> grid_candidates(const Features& f, const GridConditions& 
         return {};
     std::vector<BeatTrack> found;
     const auto centres = range_centres(conditions);
-    const bool listened = !f.heard[Heard::Beat].empty();
+    const bool listened = !f.activations[Activation::Beat].empty();
     for (const float network : {0.0f, 0.7f}) {
         if (network > 0 && !listened)
             break;

@@ -20,13 +20,13 @@ DetectionCurve on_slow_clock(const std::vector<float>& values, float least) {
 }
 
 /// What the network tells, or else another curve.
-DetectionCurve heard(const Features& f, Heard kind, float least_probability,
+DetectionCurve heard(const Features& f, Activation kind, float least_probability,
                      DetectionCurve (*otherwise)(const Features&)) {
-    if (f.heard[kind].empty())
+    if (f.activations[kind].empty())
         return otherwise(f);
-    return {.values = f.heard[kind],
+    return {.values = f.activations[kind],
             .rate = Features::slow_rate,
-            .first = Seconds(Features::heard_time(0)),
+            .first = Seconds(Features::activation_time(0)),
             .least = std::log(least_probability / (1 - least_probability)),
             .per_sensitivity = 5,
             .above_surroundings = false,
@@ -58,8 +58,8 @@ DetectionCurve by_flux(const Features& f) {
 }
 
 DetectionCurve by_everything(const Features& f) {
-    auto curve = heard(f, Heard::Onset, 0.24f, by_flux);
-    if (!f.heard[Heard::Onset].empty())
+    auto curve = heard(f, Activation::Onset, 0.24f, by_flux);
+    if (!f.activations[Activation::Onset].empty())
         curve.elsewhere = {by_flux(f)};
     return curve;
 }
@@ -68,19 +68,19 @@ constexpr OnsetFunction table[] = {
     {"full", "Everything that starts", by_everything, [](const Features& f) { return f.raw; }},
     {"kick", "Kick",
      [](const Features& f) {
-         return heard(f, Heard::Kick, 0.2f,
+         return heard(f, Activation::Kick, 0.2f,
                       [](const Features& g) { return on_slow_clock(band(g, Band::Bass), 1.2f); });
      },
      [](const Features& f) { return band(f, Band::Bass); }},
     {"snare", "Snare",
      [](const Features& f) {
-         return heard(f, Heard::Snare, 0.3f,
+         return heard(f, Activation::Snare, 0.3f,
                       [](const Features& g) { return on_slow_clock(band(g, Band::Snare), 1.5f); });
      },
      [](const Features& f) { return band(f, Band::Snare); }},
     {"hat", "Hat",
      [](const Features& f) {
-         return heard(f, Heard::Hat, 0.28f,
+         return heard(f, Activation::Hat, 0.28f,
                       [](const Features& g) { return on_slow_clock(band(g, Band::High), 0.8f); });
      },
      [](const Features& f) { return band(f, Band::High); }},

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analysis/spectrum_map.h"
 
+#include "base/kept_file.h"
 #include "dsp/real_fft.h"
 
 #include <algorithm>
@@ -45,7 +46,9 @@ Result<SpectrumMap> make_spectrum_map(const SampleStore& sound, const Progress& 
         w *= scale;
     const BandBins bins(rate, length);
     const auto frames = static_cast<std::size_t>(sound.duration().value * SpectrumMap::rate) + 1;
-    std::vector<float> levels(frames * SpectrumMap::bands);
+    // In hundredths of a decibel: for hours of sound this is the most memory that drawing needs.
+    std::vector<std::int16_t> levels(frames * SpectrumMap::bands);
+    constexpr float per_db = 100;
     std::vector<float> samples(length);
     float loudest = -200;
     for (std::size_t f = 0; f < frames; ++f) {
@@ -70,20 +73,37 @@ Result<SpectrumMap> make_spectrum_map(const SampleStore& sound, const Progress& 
             // otherwise.
             const float tilt = static_cast<float>(b) * 3 * 9.06f / SpectrumMap::bands;
             const float level = 10 * std::log10(power) + tilt;
-            levels[f * SpectrumMap::bands + b] = level;
+            levels[f * SpectrumMap::bands + b] =
+                static_cast<std::int16_t>(std::clamp(level * per_db, -32768.0f, 32767.0f));
             loudest = std::max(loudest, level);
         }
     }
     SpectrumMap map;
     map.values_.reserve(levels.size());
     const bool silent = loudest < -90;
-    for (const float level : levels) {
-        const float share = silent ? 0.0f : (level - loudest) / range_db + 1;
+    for (const std::int16_t level : levels) {
+        const float share =
+            silent ? 0.0f : (static_cast<float>(level) / per_db - loudest) / range_db + 1;
         map.values_.push_back(static_cast<std::uint8_t>(std::clamp(share, 0.0f, 1.0f) * 255));
     }
     sound.give_back_memory();
     progress.report(1);
     return map;
+}
+
+namespace {
+constexpr std::string_view kept_version = "Pulse Pin spectrum 1"; // to be raised whenever the map changes
+}
+
+Result<void> save_spectrum(const SpectrumMap& map, std::string_view fingerprint,
+                           const std::filesystem::path& path) {
+    return save_kept(map, kept_version, fingerprint, path,
+                     [](auto& archive, const auto& m) { archive(m.values_); });
+}
+
+Result<SpectrumMap> load_spectrum(std::string_view fingerprint, const std::filesystem::path& path) {
+    return load_kept<SpectrumMap>(kept_version, fingerprint, path,
+                                  [](auto& archive, auto& m) { archive(m.values_); });
 }
 
 std::array<std::uint8_t, SpectrumMap::bands> SpectrumMap::between(Seconds from, Seconds until) const {

@@ -6,6 +6,8 @@
 
 #include <array>
 #include <cstdint>
+#include <filesystem>
+#include <string_view>
 #include <vector>
 
 namespace pulsepin {
@@ -24,10 +26,18 @@ public:
 
 private:
     friend Result<SpectrumMap> make_spectrum_map(const SampleStore&, const Progress&);
+    friend Result<void> save_spectrum(const SpectrumMap&, std::string_view, const std::filesystem::path&);
+    friend Result<SpectrumMap> load_spectrum(std::string_view, const std::filesystem::path&);
     std::vector<std::uint8_t> values_;
 };
 
 /// Fails only when cancelled.
 [[nodiscard]] Result<SpectrumMap> make_spectrum_map(const SampleStore& sound, const Progress& progress = {});
+
+/// Kept under the fingerprint of the samples; private to a version of the program (base/kept_file.h).
+[[nodiscard]] Result<void> save_spectrum(const SpectrumMap& map, std::string_view fingerprint,
+                                         const std::filesystem::path& path);
+[[nodiscard]] Result<SpectrumMap> load_spectrum(std::string_view fingerprint,
+                                                const std::filesystem::path& path);
 
 } // namespace pulsepin

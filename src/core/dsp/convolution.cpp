@@ -104,7 +104,7 @@ void Convolution::run_into(const FrameBuffer& x, FrameBuffer& y, bool adding) co
              y.frame(0));
 }
 
-void bend(FrameBuffer& x, float slope) {
+void leaky_relu(FrameBuffer& x, float slope) {
     float* values = x.frame(0);
     const std::size_t count = x.frames() * x.stride();
     for (std::size_t i = 0; i < count; ++i)

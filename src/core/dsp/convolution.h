@@ -56,6 +56,6 @@ private:
 };
 
 /// x if positive, slope * x otherwise, in place; padding stays zero.
-void bend(FrameBuffer& x, float slope);
+void leaky_relu(FrameBuffer& x, float slope);
 
 } // namespace pulsepin

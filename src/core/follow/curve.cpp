@@ -25,8 +25,8 @@ double FollowerCurve::share_at(double frame) const {
     return value_between(values(), frame * per_frame);
 }
 
-std::vector<CurveTop> tops_of(const CurveValues& values, float least, std::size_t gap) {
-    std::vector<CurveTop> tops;
+std::vector<CurvePeak> peaks_of(const CurveValues& values, float least, std::size_t gap) {
+    std::vector<CurvePeak> tops;
     for (std::size_t i = 0; i < values.size(); ++i) {
         const float value = values[i];
         if (value < least || value <= 0 || (i > 0 && values[i - 1] >= value))

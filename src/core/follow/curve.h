@@ -40,12 +40,12 @@ using FollowerCurves = std::map<LaneId, std::shared_ptr<const FollowerCurve>>;
 [[nodiscard]] double value_between(const CurveValues& values, double index);
 
 /// A moment at which a curve is higher than around it.
-struct CurveTop {
+struct CurvePeak {
     std::size_t index = 0;
     float value = 0;
 };
 
 /// Tops of `least` or more, no two closer than `gap` values; of those that are, the higher one.
-[[nodiscard]] std::vector<CurveTop> tops_of(const CurveValues& values, float least, std::size_t gap);
+[[nodiscard]] std::vector<CurvePeak> peaks_of(const CurveValues& values, float least, std::size_t gap);
 
 } // namespace pulsepin

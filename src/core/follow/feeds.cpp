@@ -6,12 +6,10 @@
 namespace pulsepin {
 
 std::optional<double> fed_at(const Curves& curves, const Lane& lane, const Feed& feed, double frame) {
-    static const LaneSpans none;
-    const auto found = curves.spans.find(lane.id);
-    const double ahead = time_of(feed.lead, curves.project.settings->frame_rate).value *
-                         curves.project.settings->frame_rate.per_second();
-    const auto share = lane_share(curves.project, lane, found == curves.spans.end() ? none : found->second,
-                                  curves.followers, frame + ahead);
+    const auto rate = curves.project().settings->frame_rate;
+    const double ahead = time_of(feed.lead, rate).value * rate.per_second();
+    const auto share =
+        lane_share(curves.project(), lane, curves.schedule.spans(lane.id), *curves.followers, frame + ahead);
     return share ? std::optional(fed(feed, *share)) : std::nullopt;
 }
 
@@ -41,7 +39,7 @@ void for_feeds(const Project& project, Drive drive) {
 
 std::optional<double> driven_value(const Curves& curves, const Target& target, double frame) {
     std::optional<double> sum;
-    for_feeds(curves.project, [&](const Lane& lane, const Feed& feed) {
+    for_feeds(curves.project(), [&](const Lane& lane, const Feed& feed) {
         if (!(feed.target == target))
             return;
         if (const auto value = fed_at(curves, lane, feed, frame))
@@ -52,7 +50,7 @@ std::optional<double> driven_value(const Curves& curves, const Target& target, d
 
 std::vector<Driven> driven_at(const Curves& curves, double frame) {
     std::vector<Driven> driven;
-    for_feeds(curves.project, [&](const Lane& lane, const Feed& feed) {
+    for_feeds(curves.project(), [&](const Lane& lane, const Feed& feed) {
         const auto value = fed_at(curves, lane, feed, frame);
         if (!value)
             return;

@@ -2,14 +2,16 @@
 #pragma once
 
 #include "follow/follow.h"
+#include "schedule/schedule.h"
 
 namespace pulsepin {
 
-/// What is needed to know where curves are at a frame.
+/// All that is needed to know where curves are at a frame. A value: copies share what is large.
 struct Curves {
-    const Project& project;
-    const std::map<LaneId, LaneSpans>& spans;
-    const FollowerCurves& followers;
+    Schedule schedule;
+    std::shared_ptr<const FollowerCurves> followers = std::make_shared<const FollowerCurves>(); ///< never null
+
+    [[nodiscard]] const Project& project() const { return schedule.project(); }
 };
 
 /// The property's value at a frame, the leads of its lane and its own included. Nothing where the lane

@@ -60,7 +60,7 @@ private:
         const auto* row = follower_source(follower.source);
         if (!row)
             return flat("the source \"" + follower.source + "\" is unknown");
-        const LevelTrack* level = nullptr;
+        std::shared_ptr<const LevelTrack> level;
         if (row->takes == FollowerTakes::Level) {
             if (!sound_)
                 return flat("the song's sound is not there");
@@ -95,18 +95,12 @@ private:
         still.lead = Frames(0);
         const KeyCurve drawn(still, resolve(project_, still, lookup_));
         return row->values(
-            {project_, lane, level, other ? &*other : nullptr, moments, drawn, rate_, per_frame_, count_});
+            {project_, lane, level.get(), other ? &*other : nullptr, moments, drawn, rate_, per_frame_, count_});
     }
 
-    const LevelTrack* level_of(const LevelSpec& spec) {
-        auto& kept = tracks_[spec];
-        if (!kept) {
-            auto measured = measure_level(*sound_, spec, progress_);
-            if (!measured)
-                return nullptr;
-            kept = std::make_shared<const LevelTrack>(*std::move(measured));
-        }
-        return kept.get();
+    std::shared_ptr<const LevelTrack> level_of(const LevelSpec& spec) {
+        auto track = tracks_.of(*sound_, spec, progress_);
+        return track ? *track : nullptr;
     }
 
     void add_step(const FollowerStep& step, FollowerCurve& curve) {

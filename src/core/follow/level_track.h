@@ -6,8 +6,11 @@
 #include "media/sample_store.h"
 #include "model/follower.h"
 
+#include <filesystem>
+#include <functional>
 #include <map>
 #include <memory>
+#include <mutex>
 #include <string>
 #include <vector>
 
@@ -40,7 +43,32 @@ struct LevelTrack {
 [[nodiscard]] Result<LevelTrack> measure_level(const SampleStore& sound, const LevelSpec& spec,
                                                const Progress& progress = {});
 
-/// Levels that were measured of one sound.
-using LevelTracks = std::map<LevelSpec, std::shared_ptr<const LevelTrack>>;
+/// Levels of one sound, each measured when it is first asked for. May be shared between threads.
+class LevelTracks {
+public:
+    /// Where measured levels are kept beyond this run of the program; both may be left out.
+    struct Shelf {
+        std::function<std::shared_ptr<const LevelTrack>(const LevelSpec&)> load; ///< null: not there
+        std::function<void(const LevelSpec&, const LevelTrack&)> save;
+    };
+    LevelTracks() = default;
+    explicit LevelTracks(Shelf shelf) : shelf_(std::move(shelf)) {}
+
+    /// Fails only when cancelled.
+    [[nodiscard]] Result<std::shared_ptr<const LevelTrack>> of(const SampleStore& sound, const LevelSpec& spec,
+                                                               const Progress& progress = {});
+
+private:
+    Shelf shelf_;
+    std::mutex mutex_;
+    std::map<LevelSpec, std::shared_ptr<const LevelTrack>> measured_;
+};
+
+/// "rms of whole, both": tells levels of one sound apart, as a key for keeping them.
+[[nodiscard]] std::string level_key(const LevelSpec& spec);
+/// Private to a version of the program (base/kept_file.h).
+[[nodiscard]] Result<void> save_level(const LevelTrack& track, std::string_view key,
+                                      const std::filesystem::path& path);
+[[nodiscard]] Result<LevelTrack> load_level(std::string_view key, const std::filesystem::path& path);
 
 } // namespace pulsepin

@@ -175,7 +175,7 @@ FollowerStep new_step(const FollowerStepRow& row) {
 
 StepEffect effect_of(const CurveValues& before, const CurveValues& after, double per_second) {
     const float highest = before.empty() ? 0 : *std::max_element(before.begin(), before.end());
-    const auto tops = tops_of(before, highest / 2, static_cast<std::size_t>(per_second * 0.15));
+    const auto tops = peaks_of(before, highest / 2, static_cast<std::size_t>(per_second * 0.15));
     if (tops.empty())
         return {};
     const auto back = static_cast<std::size_t>(per_second * 0.1),

@@ -5,29 +5,18 @@
 
 namespace pulsepin {
 
-/// What exporters write: the project, and the curves that follow its song where they were computed.
+/// What exporters write: the project with all that follows from it. The curves of its followers are flat where
+/// they were not computed.
 struct ExportMaterial {
     // Most exporters need the project alone, and most callers have nothing else.
-    ExportMaterial(const Project& of,
-                   const FollowerCurves& curves = none()) // NOLINT(google-explicit-constructor)
-        : project(of), followers(curves) {}
+    ExportMaterial(const Project& of) // NOLINT(google-explicit-constructor)
+        : ExportMaterial(Curves{Schedule(of)}) {}
+    explicit ExportMaterial(Curves of) : curves(std::move(of)), project(curves.project()) {}
+    ExportMaterial(const ExportMaterial&) = delete;
+    ExportMaterial& operator=(const ExportMaterial&) = delete;
 
-    const Project& project;
-    const FollowerCurves& followers;
-
-private:
-    static const FollowerCurves& none() {
-        static const FollowerCurves empty;
-        return empty;
-    }
+    const Curves curves;
+    const Project& project; ///< that of the curves
 };
-
-/// What the lanes of a project last as.
-[[nodiscard]] inline std::map<LaneId, LaneSpans> all_spans(const Project& project) {
-    std::map<LaneId, LaneSpans> spans;
-    for (const auto& lane : project.lanes)
-        spans[lane->id] = spans_of(project, *lane, resolve(project, *lane));
-    return spans;
-}
 
 } // namespace pulsepin

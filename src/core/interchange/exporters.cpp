@@ -70,9 +70,10 @@ const ExporterRow* exporter(std::string_view id) {
     return found == rows.end() ? nullptr : &*found;
 }
 
-Result<FollowerCurves> curves_for(const ExporterRow& row, const Project& project, const Progress& progress) {
+Result<Curves> curves_for(const ExporterRow& row, const Project& project, const Progress& progress) {
+    Curves curves{Schedule(project)};
     if (!row.takes_curves || !has_followers(project))
-        return FollowerCurves{};
+        return curves;
     std::optional<LoadedSound> song;
     if (needs_sound(project)) {
         if (!project.song)
@@ -86,7 +87,11 @@ Result<FollowerCurves> curves_for(const ExporterRow& row, const Project& project
         song = *std::move(loaded);
     }
     LevelTracks tracks;
-    return follow(project, song ? song->samples.get() : nullptr, tracks, progress.part(0.7, 1));
+    auto followers = follow(project, song ? song->samples.get() : nullptr, tracks, progress.part(0.7, 1));
+    if (!followers)
+        return tl::unexpected(followers.error());
+    curves.followers = std::make_shared<const FollowerCurves>(*std::move(followers));
+    return curves;
 }
 
 Result<void> export_project(const ExportMaterial& material, const ExporterRow& row,

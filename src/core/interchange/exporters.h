@@ -24,8 +24,8 @@ struct ExporterRow {
 
 /// What the row needs of a project beside itself: decodes and follows the song only where it takes curves and
 /// there are some. Fails when the song is needed and not there, so that no flat curves are handed on.
-[[nodiscard]] Result<FollowerCurves> curves_for(const ExporterRow& row, const Project& project,
-                                                const Progress& progress = {});
+[[nodiscard]] Result<Curves> curves_for(const ExporterRow& row, const Project& project,
+                                        const Progress& progress = {});
 
 /// Writes the file as a whole or not at all.
 [[nodiscard]] Result<void> export_project(const ExportMaterial& material, const ExporterRow& row,

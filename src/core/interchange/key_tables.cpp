@@ -49,8 +49,7 @@ Result<std::string> as_json(const ExportMaterial& m, const std::vector<PropertyK
 } // namespace
 
 Result<std::string> write_key_csv(const ExportMaterial& m) {
-    const auto spans = all_spans(m.project);
-    const auto properties = keys_of_properties({m.project, spans, m.followers});
+    const auto properties = keys_of_properties(m.curves);
     if (properties.empty())
         return nothing();
     const auto rate = m.project.settings->frame_rate;
@@ -64,8 +63,7 @@ Result<std::string> write_key_csv(const ExportMaterial& m) {
 }
 
 Result<std::string> write_frame_csv(const ExportMaterial& m) {
-    const auto spans = all_spans(m.project);
-    const auto properties = frames_of_properties({m.project, spans, m.followers});
+    const auto properties = frames_of_properties(m.curves);
     if (properties.empty())
         return nothing();
     std::string text = "frame,seconds";
@@ -86,24 +84,20 @@ Result<std::string> write_frame_csv(const ExportMaterial& m) {
 }
 
 Result<std::string> write_key_json(const ExportMaterial& m) {
-    const auto spans = all_spans(m.project);
-    return as_json(m, keys_of_properties({m.project, spans, m.followers}), true);
+    return as_json(m, keys_of_properties(m.curves), true);
 }
 
 Result<std::string> write_frame_json(const ExportMaterial& m) {
-    const auto spans = all_spans(m.project);
-    return as_json(m, frames_of_properties({m.project, spans, m.followers}), false);
+    return as_json(m, frames_of_properties(m.curves), false);
 }
 
 Result<std::string> write_key_text(const ExportMaterial& m) {
-    const auto spans = all_spans(m.project);
-    const Curves curves{m.project, spans, m.followers};
     std::string text;
     for (const auto& lane : m.project.lanes) {
         if (!drives(lane->kind) || lane->muted)
             continue;
         for (const auto& feed : feeds_of(*lane)) {
-            const auto line = schedule_text(curves, *lane, feed, m.project.settings->schedule_text);
+            const auto line = schedule_text(m.curves, *lane, feed, m.project.settings->schedule_text);
             if (!line)
                 return line;
             if (!line->empty())

@@ -37,7 +37,7 @@ std::map<LayerId, Courses> courses_of(const Curves& curves, Frames length) {
     std::map<LayerId, Courses> all;
     for (Frames frame(0); frame < length; frame += Frames(1)) {
         const auto driven = driven_at(curves, static_cast<double>(frame.value));
-        for (const auto& layer : curves.project.stage->layers)
+        for (const auto& layer : curves.project().stage->layers)
             for (const auto& parameter : placed_by) {
                 double value = base_of(layer, parameter);
                 for (const auto& one : driven)
@@ -163,9 +163,8 @@ Result<std::string> write_lottie(const ExportMaterial& m) {
     if (std::none_of(layers.begin(), layers.end(), written))
         return fail("There is no shape and no title to write.", {},
                     "Add a layer at the stop \"Motion\" first.");
-    const auto spans = all_spans(m.project);
     const Frames length = piece_length(m.project);
-    const auto courses = courses_of({m.project, spans, m.followers}, length);
+    const auto courses = courses_of(m.curves, length);
     const auto common = [&](const Layer& layer, int index, int type, json transform) {
         return json{{"ddd", 0},        {"ind", index}, {"ty", type}, {"nm", layer.name},   {"sr", 1},
                     {"ks", transform}, {"ao", 0},      {"ip", 0},    {"op", length.value}, {"st", 0},

@@ -11,7 +11,7 @@ namespace pulsepin {
 namespace {
 
 std::vector<CurveKey> each_frame(const Curves& curves, const Lane& lane, const Feed& feed) {
-    return keys_per_frame(curves, lane, feed, Frames(0), piece_length(curves.project));
+    return keys_per_frame(curves, lane, feed, Frames(0), piece_length(curves.project()));
 }
 
 bool cut_off(const Feed& feed, const CurveKey& key, double uncut) {
@@ -21,11 +21,11 @@ bool cut_off(const Feed& feed, const CurveKey& key, double uncut) {
 /// The lane's keys in the values of a feed; a key each frame where the feed's lead or limits leave no other
 /// way.
 std::vector<CurveKey> as_they_are(const Curves& curves, const Lane& lane, const Feed& feed) {
-    const auto found = curves.spans.find(lane.id);
-    if (lane.kind == LaneKind::Follow || found == curves.spans.end())
+    if (lane.kind == LaneKind::Follow)
         return each_frame(curves, lane, feed);
-    auto keys = lane.kind == LaneKind::Motion ? found->second.motion.keys() : found->second.keys.keys();
-    const auto rate = curves.project.settings->frame_rate;
+    const auto& spans = curves.schedule.spans(lane.id);
+    auto keys = lane.kind == LaneKind::Motion ? spans.motion.keys() : spans.keys.keys();
+    const auto rate = curves.project().settings->frame_rate;
     const double ahead = time_of(feed.lead, rate).value * rate.per_second();
     if (std::abs(ahead - std::round(ahead)) > 1e-6)
         return each_frame(curves, lane, feed);
@@ -44,7 +44,7 @@ std::vector<CurveKey> as_they_are(const Curves& curves, const Lane& lane, const 
 template <class KeysOf>
 std::vector<PropertyKeys> collected(const Curves& curves, KeysOf keys_of) {
     std::vector<PropertyKeys> all;
-    for (const auto& lane : curves.project.lanes) {
+    for (const auto& lane : curves.project().lanes) {
         if (!drives(lane->kind) || lane->muted)
             continue;
         for (const auto& feed : feeds_of(*lane))
@@ -124,7 +124,7 @@ Result<std::string> schedule_text(const Curves& curves, const Lane& lane, const 
             keys.insert(keys.begin(), {start, *value, {}});
     std::string text;
     for (std::size_t i = 0; i < keys.size(); ++i) {
-        const auto one = replaced(how, keys[i], feed, curves.project.settings->frame_rate);
+        const auto one = replaced(how, keys[i], feed, curves.project().settings->frame_rate);
         if (!one)
             return one;
         text += (i == 0 ? "" : how.separator) + *one;

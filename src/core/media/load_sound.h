@@ -2,14 +2,13 @@
 #pragma once
 
 #include "base/progress.h"
-#include "media/peaks.h"
 #include "media/sample_store.h"
+#include "media/sound_outline.h"
 
 #include <filesystem>
 #include <memory>
 #include <optional>
 #include <string>
-#include <vector>
 
 namespace pulsepin {
 
@@ -17,17 +16,16 @@ namespace pulsepin {
 struct LoadedSound {
     std::filesystem::path path;
     std::shared_ptr<const SampleStore> samples;
-    std::shared_ptr<const Peaks> peaks;                      ///< of the mean of the channels
-    std::vector<std::shared_ptr<const Peaks>> channel_peaks; ///< left and right; empty for mono
-    std::string fingerprint; ///< of the decoded samples: tells whether a file is still the same
-    int damaged_packets = 0; ///< what had to be left out
+    std::shared_ptr<const SoundOutline> outline; ///< null where it was not asked for
+    std::string fingerprint;                     ///< of the decoded samples: tells whether a file is still the same
+    int damaged_packets = 0;                     ///< what had to be left out
 };
 
 struct LoadOptions {
     std::int64_t sample_rate = 0;  ///< 0: the file's own
     Samples from;                  ///< what lies before is left out
     std::optional<Samples> length; ///< what lies after is left out
-    bool for_drawing = true;       ///< with peaks
+    bool for_drawing = true;       ///< with an outline
 };
 
 /// Decodes the whole file in one pass. Fails when it cannot be read, holds no sample, or is cancelled.

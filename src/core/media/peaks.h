@@ -3,6 +3,7 @@
 
 #include "base/quantity.h"
 
+#include <cstdint>
 #include <span>
 #include <vector>
 
@@ -30,9 +31,32 @@ public:
 
 private:
     friend class PeaksBuilder;
-    std::vector<std::vector<Peak>> levels_;
+    template <class Archive, class P>
+    friend void each_field_of_peaks(Archive& archive, P& peaks);
+
+    /// A peak in steps of 1/8192, the extremes rounded outwards: hours of sound are kept in memory.
+    struct Bucket {
+        std::int16_t low = 0, high = 0, rms = 0;
+    };
+    static Bucket packed(const Peak& peak);
+    static Peak unpacked(const Bucket& bucket);
+    void build_levels();
+    std::vector<std::vector<Bucket>> levels_; ///< each sums up the one before
     Samples length_;
 };
+
+/// For keeping and reading peaks again (base/kept_file.h): the finest level is kept, the others follow from it.
+template <class Archive, class P>
+void each_field_of_peaks(Archive& archive, P& peaks) {
+    archive(peaks.length_.value);
+    if constexpr (requires { peaks.build_levels(); }) {
+        peaks.levels_.assign(1, {});
+        archive(peaks.levels_.front());
+        peaks.build_levels();
+    } else {
+        archive(peaks.levels_.front());
+    }
+}
 
 class PeaksBuilder {
 public:
@@ -42,7 +66,7 @@ public:
 private:
     void close_bucket();
     Peaks peaks_;
-    std::vector<Peak> finest_;
+    std::vector<Peaks::Bucket> finest_;
     float low_ = 0, high_ = 0;
     double squares_ = 0;
     std::int64_t in_bucket_ = 0;

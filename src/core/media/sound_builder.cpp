@@ -46,10 +46,11 @@ Result<LoadedSound> SoundBuilder::finish() && {
     sound.fingerprint = fmt::format("{:016x}", fingerprint_);
     if (!with_peaks_)
         return sound;
-    sound.peaks = std::make_shared<const Peaks>(std::move(mean_).finish());
+    SoundOutline outline{format_.sample_rate, std::move(mean_).finish(), {}};
     if (format_.channels == 2)
         for (auto& channel : each_)
-            sound.channel_peaks.push_back(std::make_shared<const Peaks>(std::move(channel).finish()));
+            outline.channels.push_back(std::move(channel).finish());
+    sound.outline = std::make_shared<const SoundOutline>(std::move(outline));
     return sound;
 }
 

@@ -4,6 +4,7 @@
 #include "media/load_sound.h"
 
 #include <array>
+#include <vector>
 
 namespace pulsepin {
 

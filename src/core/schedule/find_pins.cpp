@@ -37,10 +37,11 @@ std::string name_of(const PinBody& body, const Project& project) {
     return clip ? clip->name : std::string();
 }
 
-std::vector<PinId> find_pins(const Project& project, const Schedule& schedule, const PinQuery& query) {
+std::vector<PinId> find_pins(const Schedule& schedule, const PinQuery& query) {
+    const Project& project = schedule.project();
     std::vector<PinId> found;
     const std::string name = lower(query.name);
-    for (std::size_t i = 0; i < schedule.size() && i < project.lanes.size(); ++i) {
+    for (std::size_t i = 0; i < schedule.size(); ++i) {
         const Lane& lane = *project.lanes[i];
         if ((query.kind && lane.kind != *query.kind) || (query.lane && lane.id != *query.lane))
             continue;

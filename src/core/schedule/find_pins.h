@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "schedule/resolve.h"
+#include "schedule/schedule.h"
 
 #include <set>
 #include <variant>
@@ -25,9 +25,8 @@ struct PinQuery {
     std::string name; ///< part of it, in whatever case of letters
 };
 
-/// The pins that all of it is true of. `schedule` is that of the project.
-[[nodiscard]] std::vector<PinId> find_pins(const Project& project, const Schedule& schedule,
-                                           const PinQuery& query);
+/// The pins that all of it is true of.
+[[nodiscard]] std::vector<PinId> find_pins(const Schedule& schedule, const PinQuery& query);
 
 /// The times of the first and the last of them; none when there are none.
 [[nodiscard]] std::optional<TimeSpan> span_of(const Schedule& schedule, const std::set<PinId>& pins);

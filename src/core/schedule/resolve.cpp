@@ -48,19 +48,8 @@ Seconds moment_of(const ResolvedPin& pin, FrameRate rate) {
     return std::max(pin.time, rate.start_of(pin.frame) + lead);
 }
 
-std::size_t outside_song(const Schedule& schedule, const Project& project) {
-    const Seconds end = project.song ? project.song->duration() : Seconds(0);
-    std::size_t count = 0;
-    for (const auto& lane : schedule)
-        count += static_cast<std::size_t>(
-            std::count_if(lane.pins.begin(), lane.pins.end(), [&](const ResolvedPin& pin) {
-                return pin.time < Seconds(-1e-9) || pin.time >= end;
-            }));
-    return count;
-}
-
-Schedule resolve(const Project& project) {
-    Schedule schedule;
+std::vector<ResolvedLane> resolve(const Project& project) {
+    std::vector<ResolvedLane> schedule;
     const PinLookup pins(project);
     for (const auto& lane : project.lanes)
         schedule.push_back(resolve(project, *lane, pins));

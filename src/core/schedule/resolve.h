@@ -23,19 +23,14 @@ struct ResolvedLane {
     std::vector<ResolvedPin> pins; ///< by time; pins of one time in the order of their ids
 };
 
-using Schedule = std::vector<ResolvedLane>;
-
 /// All lanes of the project. Pins tied to the grid while there is none, or to a marker that is gone or tied
 /// to itself in a ring, are left out.
-[[nodiscard]] Schedule resolve(const Project& project);
+[[nodiscard]] std::vector<ResolvedLane> resolve(const Project& project);
 [[nodiscard]] ResolvedLane resolve(const Project& project, const Lane& lane);
 [[nodiscard]] ResolvedLane resolve(const Project& project, const Lane& lane, const PinLookup& pins);
 
 /// Where the playhead must stand so that the frame that acts is the one on screen: at the anchor, or at the
 /// start of that frame where the rounding rule makes it the later of the two.
 [[nodiscard]] Seconds moment_of(const ResolvedPin& pin, FrameRate rate);
-
-/// How many pins lie before the song's beginning, or at or behind its end.
-[[nodiscard]] std::size_t outside_song(const Schedule& schedule, const Project& project);
 
 } // namespace pulsepin

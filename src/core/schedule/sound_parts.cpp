@@ -10,7 +10,8 @@ bool song_is_heard(const Project& project) {
                         [](const auto& lane) { return lane->kind == LaneKind::Sound && lane->solo; });
 }
 
-std::vector<SoundPart> heard_parts(const Project& project, const Schedule& schedule) {
+std::vector<SoundPart> heard_parts(const Schedule& schedule) {
+    const Project& project = schedule.project();
     const bool solo = !song_is_heard(project);
     std::vector<SoundPart> parts;
     for (std::size_t i = 0; i < project.lanes.size(); ++i) {

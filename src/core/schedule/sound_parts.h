@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "schedule/resolve.h"
+#include "schedule/schedule.h"
 
 namespace pulsepin {
 
@@ -15,7 +15,7 @@ struct SoundPart {
 
 /// The stretches of all sound lanes that are heard: muted lanes are left out, and all but solo ones where
 /// there are any. In the order of lanes and times.
-[[nodiscard]] std::vector<SoundPart> heard_parts(const Project& project, const Schedule& schedule);
+[[nodiscard]] std::vector<SoundPart> heard_parts(const Schedule& schedule);
 
 /// Whether the song itself is heard: it is not while a lane plays solo.
 [[nodiscard]] bool song_is_heard(const Project& project);

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "analysis/likeness.h"
+#include "analysis/similarity.h"
 
 #include <algorithm>
 #include <cmath>
@@ -44,7 +44,7 @@ std::ptrdiff_t frame_of(Seconds time) {
 
 } // namespace
 
-std::vector<Likeness> likeness_to(const Features& f, Seconds from, Seconds until) {
+std::vector<Similarity> similarity_to(const Features& f, Seconds from, Seconds until) {
     OnsetSettings settings;
     settings.sensitivity = 0.7; // softer sounds may be alike too
     const auto onsets = find_onsets(f, settings);
@@ -66,7 +66,7 @@ std::vector<Likeness> likeness_to(const Features& f, Seconds from, Seconds until
         take(*std::min_element(onsets.begin(), onsets.end(), [&](const Onset& a, const Onset& b) {
             return std::abs((a.time - from).value) < std::abs((b.time - from).value);
         }));
-    std::vector<Likeness> all;
+    std::vector<Similarity> all;
     for (const auto& onset : onsets) {
         float best = 0;
         for (const std::ptrdiff_t shift : {-1, 0, 1}) // the clocks of the two may differ by half a frame
@@ -76,10 +76,10 @@ std::vector<Likeness> likeness_to(const Features& f, Seconds from, Seconds until
     return all;
 }
 
-std::vector<Onset> alike(const std::vector<Likeness>& all, float least_likeness) {
+std::vector<Onset> similar_onsets(const std::vector<Similarity>& all, float least_similarity) {
     std::vector<Onset> out;
     for (const auto& one : all)
-        if (one.likeness >= least_likeness)
+        if (one.similarity >= least_similarity)
             out.push_back({one.time, one.strength});
     return out;
 }

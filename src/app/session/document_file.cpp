@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // The project's file, and what is kept for the case of a crash.
-#include "document.h"
+#include "session/document.h"
 #include "interchange/project_file.h"
 #include "model/edits.h"
 
@@ -18,15 +18,12 @@ void Document::stop_background_work() {
 
 void Document::begin(Project next, bool saved) {
     history_ = History(std::move(next));
-    derive(); // whoever looks while the sound goes finds this project as a whole
+    schedule_ = Schedule(project(), schedule_); // whoever looks while the sound goes finds this project whole
     if (!saved)
         history_.mark_unsaved();
     recovery_due_ = false;
-    loading_.reset();
     followers_.clear(); // those of other lanes
-    followed_.reset();
-    tracks_.clear();
-    take_sound(std::nullopt);
+    sounds_.clear();
     emit opened();
     project_changed();
 }

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "interchange/found_song.h"
+#include "detect/detection_of.h"
 
 #include <cmath>
 
 namespace pulsepin {
-std::vector<FoundOnset> as_found(const std::vector<Onset>& onsets) {
+std::vector<FoundOnset> onsets_of(const std::vector<Onset>& onsets) {
     std::vector<FoundOnset> found;
     found.reserve(onsets.size());
     for (const auto& onset : onsets)
@@ -17,7 +17,7 @@ OnsetRow onset_row(const char* name, const char* function, const std::vector<Ons
     row.name = name;
     row.function = function;
     row.shown = shown;
-    row.onsets = as_found(onsets);
+    row.onsets = onsets_of(onsets);
     return row;
 }
 
@@ -31,7 +31,7 @@ std::vector<OnsetRow> usual_rows(const Analysis& a) {
 
 } // namespace
 
-Detection as_detection(const Analysis& analysis) {
+Detection detection_of(const Analysis& analysis) {
     Detection detection;
     detection.grid = analysis.grid;
     detection.swing = analysis.swing;

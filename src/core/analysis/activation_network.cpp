@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "analysis/listener.h"
+#include "analysis/activation_network.h"
 
 #include "analysis/front_end.h"
 #include "dsp/convolution.h"
@@ -10,8 +10,8 @@
 #include <cstring>
 
 extern "C" {
-extern const std::byte pulsepin_listener_begin[];
-extern const std::byte pulsepin_listener_end[];
+extern const std::byte pulsepin_activation_network_begin[];
+extern const std::byte pulsepin_activation_network_end[];
 }
 
 namespace pulsepin {
@@ -65,17 +65,17 @@ private:
 struct Block {
     Convolution wide, point;
 
-    /// x + point(bend(wide(x)))
+    /// x + point(leaky_relu(wide(x)))
     void run(FrameBuffer& x, FrameBuffer& scratch) const {
         wide.run(x, scratch);
-        bend(scratch, slope);
+        leaky_relu(scratch, slope);
         point.add(scratch, x);
     }
 };
 
 } // namespace
 
-struct Listener::Network {
+struct ActivationNetwork::Network {
     std::vector<float> mean, scale;
     Convolution first;
     std::vector<Block> quick;
@@ -84,12 +84,12 @@ struct Listener::Network {
     Convolution mix, out;
 };
 
-Listener::Listener(std::unique_ptr<const Network> network) : network_(std::move(network)) {}
-Listener::~Listener() = default;
-Listener::Listener(Listener&&) noexcept = default;
-Listener& Listener::operator=(Listener&&) noexcept = default;
+ActivationNetwork::ActivationNetwork(std::unique_ptr<const Network> network) : network_(std::move(network)) {}
+ActivationNetwork::~ActivationNetwork() = default;
+ActivationNetwork::ActivationNetwork(ActivationNetwork&&) noexcept = default;
+ActivationNetwork& ActivationNetwork::operator=(ActivationNetwork&&) noexcept = default;
 
-Result<Listener> Listener::from_bytes(std::span<const std::byte> bytes) {
+Result<ActivationNetwork> ActivationNetwork::from_bytes(std::span<const std::byte> bytes) {
     if (bytes.size() < sizeof(signature) || std::memcmp(bytes.data(), signature, sizeof(signature)) != 0)
         return fail("The parameters of the listening network are not what was expected.", {},
                     "Install Pulse Pin again.");
@@ -108,20 +108,20 @@ Result<Listener> Listener::from_bytes(std::span<const std::byte> bytes) {
         slow.push_back({std::move(wide), reader.convolution(long_channels, long_channels, 1, 1)});
     }
     auto mix = reader.convolution(quick_channels + long_channels, hidden, 1, 1);
-    auto out = reader.convolution(hidden, heard_count, 1, 1);
+    auto out = reader.convolution(hidden, activation_count, 1, 1);
     if (!reader.complete())
         return fail("The parameters of the listening network are damaged.", {}, "Install Pulse Pin again.");
-    return Listener(std::make_unique<const Network>(
+    return ActivationNetwork(std::make_unique<const Network>(
         Network{std::move(mean), std::move(scale), std::move(first), std::move(quick), std::move(join),
                 std::move(slow), std::move(mix), std::move(out)}));
 }
 
-Result<Listener> Listener::built_in() {
-    return from_bytes({pulsepin_listener_begin, pulsepin_listener_end});
+Result<ActivationNetwork> ActivationNetwork::built_in() {
+    return from_bytes({pulsepin_activation_network_begin, pulsepin_activation_network_end});
 }
 
-void Listener::listen(std::span<const float> spectra, std::size_t from, std::size_t until,
-                      HeardCurves& out) const {
+void ActivationNetwork::activate(std::span<const float> spectra, std::size_t from, std::size_t until,
+                      Activations& out) const {
     const Network& n = *network_;
     const std::size_t frames = (spectra.size() / inputs + 1) / 2 * 2;
     const std::size_t known = spectra.size() / inputs;
@@ -139,13 +139,13 @@ void Listener::listen(std::span<const float> spectra, std::size_t from, std::siz
         }
         n.first.run(rise, x);
     }
-    bend(x, slope);
+    leaky_relu(x, slope);
     {
         FrameBuffer scratch(frames, quick_channels, 0);
         for (const auto& block : n.quick)
             block.run(x, scratch);
     }
-    bend(x, slope);
+    leaky_relu(x, slope);
 
     FrameBuffer y(frames / 2, long_channels, 2 * long_dilations.back());
     {
@@ -155,26 +155,26 @@ void Listener::listen(std::span<const float> spectra, std::size_t from, std::siz
                         pairs.frame(static_cast<std::ptrdiff_t>(t / 2)) + (t % 2) * quick_channels);
         n.join.run(pairs, y);
     }
-    bend(y, slope);
+    leaky_relu(y, slope);
     {
         FrameBuffer scratch(frames / 2, long_channels, 0);
         for (const auto& block : n.slow)
             block.run(y, scratch);
     }
-    bend(y, slope);
+    leaky_relu(y, slope);
 
     FrameBuffer both(frames, quick_channels + long_channels, 0), mixed(frames, hidden, 0),
-        answer(frames, heard_count, 0);
+        answer(frames, activation_count, 0);
     for (std::size_t t = 0; t < frames; ++t) {
         float* row = both.frame(static_cast<std::ptrdiff_t>(t));
         std::copy_n(x.frame(static_cast<std::ptrdiff_t>(t)), quick_channels, row);
         std::copy_n(y.frame(static_cast<std::ptrdiff_t>(t / 2)), long_channels, row + quick_channels);
     }
     n.mix.run(both, mixed);
-    bend(mixed, slope);
+    leaky_relu(mixed, slope);
     n.out.run(mixed, answer);
     for (std::size_t t = from; t < until; ++t)
-        for (std::size_t kind = 0; kind < heard_count; ++kind)
+        for (std::size_t kind = 0; kind < activation_count; ++kind)
             out.log_odds[kind].push_back(answer.frame(static_cast<std::ptrdiff_t>(t))[kind]);
 }
 

@@ -7,8 +7,8 @@
 namespace pulsepin {
 
 /// What was found in a song, as a project keeps it: with the usual rows of onsets.
-[[nodiscard]] Detection as_detection(const Analysis& analysis);
-[[nodiscard]] std::vector<FoundOnset> as_found(const std::vector<Onset>& onsets);
+[[nodiscard]] Detection detection_of(const Analysis& analysis);
+[[nodiscard]] std::vector<FoundOnset> onsets_of(const std::vector<Onset>& onsets);
 
 /// A row of onsets that were found by one of the detection functions.
 [[nodiscard]] OnsetRow onset_row(const char* name, const char* function, const std::vector<Onset>& onsets,

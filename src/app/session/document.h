@@ -1,29 +1,23 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "analysis/spectrum_map.h"
 #include "check/grid_trust.h"
-#include "ears.h"
 #include "follow/feeds.h"
-#include "jobs.h"
-#include "media/load_sound.h"
-#include "media/mix_down.h"
 #include "model/history.h"
-#include "schedule/lane_spans.h"
-#include "schedule/sound_parts.h"
+#include "session/detection_controller.h"
+#include "session/follower_bank.h"
 #include "session/project_store.h"
+#include "session/sound_bank.h"
 
 #include <QDateTime>
 #include <QObject>
 #include <QStringList>
 #include <filesystem>
-#include <map>
 #include <optional>
-#include <set>
 
 namespace pulsepin {
 
-/// The open project with its history, its file, and the decoded sound of its song.
+/// The open project: its history, its file, its sounds, and what follows from it.
 class Document : public QObject {
     Q_OBJECT
 public:
@@ -31,27 +25,30 @@ public:
     ~Document() override;
 
     [[nodiscard]] const Project& project() const { return history_.current(); }
+    /// What follows from the project: places and spans.
     [[nodiscard]] const Schedule& schedule() const { return schedule_; }
+    /// What the pins of a lane last as.
+    [[nodiscard]] const LaneSpans& spans(LaneId lane) const { return schedule_.spans(lane); }
     /// The shots of a lane of cuts, as seen; empty for other lanes.
     [[nodiscard]] const std::vector<ShotSpan>& shots(LaneId lane) const { return spans(lane).shots; }
-    /// What the pins of a lane last as.
-    [[nodiscard]] const LaneSpans& spans(LaneId lane) const;
-    /// Of the lanes that follow; those of before until the new ones are there.
-    [[nodiscard]] const FollowerCurves& followers() const { return followers_; }
-    /// followers() are those of the project as it is now.
-    [[nodiscard]] bool followers_current() const { return followers_current_; }
-    [[nodiscard]] Curves curves() const { return {project(), spans_, followers_}; }
     /// The shots that the preview shows: of the first lane of cuts.
     [[nodiscard]] const std::vector<ShotSpan>& shown_shots() const;
-    [[nodiscard]] const LoadedSound* sound() const { return sound_ ? &*sound_ : nullptr; }
-    /// What is heard and drawn: the song, or its sum with the sound lanes. Null until it is there.
-    [[nodiscard]] const LoadedSound* heard() const { return sum_ ? &*sum_ : sound(); }
-    /// A sound of the bin at the song's rate; null until it is there.
-    [[nodiscard]] const LoadedSound* source(ClipId clip) const;
+    /// Of the lanes that follow; those of before until the new ones are there.
+    [[nodiscard]] const FollowerCurves& followers() const { return *followers_.curves(); }
+    /// followers() are those of the project as it is now.
+    [[nodiscard]] bool followers_current() const { return followers_.is_current(); }
+    [[nodiscard]] Curves curves() const { return {schedule_, followers_.curves()}; }
     /// How well each bar of the grid agrees with what was found; empty without both.
     [[nodiscard]] const std::vector<BarTrust>& trust() const;
-    /// Null until it was computed.
-    [[nodiscard]] std::shared_ptr<const SpectrumMap> spectrum() const { return spectrum_; }
+
+    [[nodiscard]] SoundBank& sounds() { return sounds_; }
+    [[nodiscard]] const SoundBank& sounds() const { return sounds_; }
+    [[nodiscard]] const LoadedSound* sound() const { return sounds_.song(); }
+    [[nodiscard]] const LoadedSound* heard() const { return sounds_.heard(); }
+    [[nodiscard]] const LoadedSound* source(ClipId clip) const { return sounds_.source(clip); }
+    [[nodiscard]] std::shared_ptr<const SpectrumMap> spectrum() const { return sounds_.spectrum(); }
+    [[nodiscard]] DetectionController& detection() { return detection_; }
+    [[nodiscard]] const DetectionController& detection() const { return detection_; }
     [[nodiscard]] Jobs& jobs() { return jobs_; }
 
     // -- changes, each one undo step
@@ -67,10 +64,6 @@ public:
 
     // -- the song; runs in the background
     void open_song(const std::filesystem::path& path);
-    /// Finds the beats in the background; the found grid replaces the present one when `take_grid`.
-    void detect(const GridConditions& conditions, bool take_grid);
-    [[nodiscard]] Ears& ears() { return ears_; }
-    [[nodiscard]] const Ears& ears() const { return ears_; }
     /// Adds a sound file, or the sound of a video, to the first sound lane at that time; makes the lane if
     /// need be.
     void add_sound(const std::filesystem::path& path, Seconds at);
@@ -111,47 +104,21 @@ signals:
 private:
     void begin(Project project, bool saved);
     void project_changed();
-    void derive();
-    void load_sound_of_project();
-    void take_sound(std::optional<LoadedSound> sound);
-    void look_at_spectrum();
-    void update_sum();
-    void update_followers();
-    void load_source(const Clip& clip);
     void stop_background_work();
 
     History history_;
     Schedule schedule_;
-    std::map<LaneId, LaneSpans> spans_;
-    FollowerCurves followers_;
-    LevelTracks tracks_;              ///< levels of the song that were measured
-    std::optional<Project> followed_; ///< what followers_ are computed from, or about to be
-    std::shared_ptr<const SampleStore> followed_sound_;
-    bool followers_current_ = true;
-    Project derived_; ///< what schedule_ and spans_ were derived from
     mutable std::vector<BarTrust> trust_;
     mutable Shared<BeatGrid> trust_grid_; ///< what it was computed from
     mutable Shared<Detection> trust_found_;
-    std::optional<LoadedSound> sound_;
-    std::shared_ptr<const SpectrumMap> spectrum_;
-    std::map<ClipId, LoadedSound> sources_;
-    std::set<ClipId> sources_asked_;
-    std::optional<LoadedSound> sum_;
-    struct Summed {
-        std::vector<SoundPart> parts;
-        bool with_song = true;
-        friend bool operator==(const Summed&, const Summed&) = default;
-    };
-    std::optional<Summed> summed_ = Summed{}; ///< what sum_ was made of, or is being made of; none: ask again
-    bool spectrum_asked_ = false;
-    std::optional<Song> loading_;
-    std::optional<Song> loaded_; ///< whose samples sound_ holds
     QTimer recovery_timer_;
     bool recovery_due_ = false;
-    std::uint64_t session_ = 0; ///< rises with each project, so that late results of the last one are dropped
+    std::uint64_t session_ = 0; ///< rises with each project, so that late answers to the last one are dropped
     ProjectStore store_;
-    Ears ears_;
     Jobs jobs_;
+    SoundBank sounds_;
+    FollowerBank followers_;
+    DetectionController detection_;
 };
 
 } // namespace pulsepin

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "analysis/listener.h"
+#include "analysis/activation_network.h"
 #include "dsp/convolution.h"
 
 #include <QTest>
@@ -23,7 +23,7 @@ std::vector<float> some_spectra(std::size_t frames) {
 
 } // namespace
 
-class TestListener : public QObject {
+class TestActivationNetwork : public QObject {
     Q_OBJECT
 private slots:
     // Against the definition, written out as plain loops.
@@ -76,16 +76,16 @@ private slots:
 
     // A long sound is listened to in stretches: the seams must not be heard.
     void stretches_join_without_a_seam() {
-        const auto listener = Listener::built_in();
-        QVERIFY(listener.has_value());
-        const std::size_t frames = 3 * Listener::context;
+        const auto network = ActivationNetwork::built_in();
+        QVERIFY(network.has_value());
+        const std::size_t frames = 3 * ActivationNetwork::context;
         const auto spectra = some_spectra(frames);
-        HeardCurves whole, parts;
-        listener->listen(spectra, 0, frames, whole);
-        const std::size_t cut = Listener::context / 2 * 2;
-        listener->listen(std::span(spectra).first((cut + Listener::context) * inputs), 0, cut, parts);
-        listener->listen(spectra, cut, frames, parts);
-        for (std::size_t kind = 0; kind < heard_count; ++kind) {
+        Activations whole, parts;
+        network->activate(spectra, 0, frames, whole);
+        const std::size_t cut = ActivationNetwork::context / 2 * 2;
+        network->activate(std::span(spectra).first((cut + ActivationNetwork::context) * inputs), 0, cut, parts);
+        network->activate(spectra, cut, frames, parts);
+        for (std::size_t kind = 0; kind < activation_count; ++kind) {
             QCOMPARE(parts.log_odds[kind].size(), frames);
             for (std::size_t t = 0; t < frames; ++t)
                 QVERIFY(std::abs(parts.log_odds[kind][t] - whole.log_odds[kind][t]) < 1e-3f);
@@ -94,12 +94,12 @@ private slots:
 
     void damaged_parameters_are_refused() {
         const std::string nonsense(5000, 'x');
-        QVERIFY(!Listener::from_bytes(std::as_bytes(std::span(nonsense))));
-        QVERIFY(!Listener::from_bytes({}));
+        QVERIFY(!ActivationNetwork::from_bytes(std::as_bytes(std::span(nonsense))));
+        QVERIFY(!ActivationNetwork::from_bytes({}));
         const std::string cut = "PPL1" + std::string(1000, '\0');
-        QVERIFY(!Listener::from_bytes(std::as_bytes(std::span(cut))));
+        QVERIFY(!ActivationNetwork::from_bytes(std::as_bytes(std::span(cut))));
     }
 };
 
-QTEST_APPLESS_MAIN(TestListener)
-#include "test_listener.moc"
+QTEST_APPLESS_MAIN(TestActivationNetwork)
+#include "test_activation_network.moc"

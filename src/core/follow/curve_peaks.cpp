@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "follow/tops.h"
+#include "follow/curve_peaks.h"
 
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
@@ -14,7 +14,7 @@ Result<Project> with_markers_at_tops(const Project& project, LaneId id, const Fo
     const Lane* lane = project.lane(id);
     if (!lane)
         return fail("That lane is no longer there.");
-    const auto tops = tops_of(curve.values(), static_cast<float>(least),
+    const auto tops = peaks_of(curve.values(), static_cast<float>(least),
                               static_cast<std::size_t>(std::max(0.0, gap.value * curve.per_second())));
     if (tops.empty())
         return fail("\"" + lane->name + "\" has no top as high as that.", {}, "Ask for lower ones.");

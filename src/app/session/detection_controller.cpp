@@ -1,0 +1,279 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/detection_controller.h"
+
+#include "detect/detection_of.h"
+#include "model/edits.h"
+#include "session/document.h"
+#include "session/sound_cache.h"
+#include "time/grid_bend.h"
+
+#include <utility>
+
+namespace pulsepin {
+namespace {
+
+constexpr Seconds long_song{360}, beginning{90};
+
+QString why_not(const Error& error) {
+    return error.cancelled() ? DetectionController::tr("Detection was cancelled")
+                             : QString::fromStdString(error.message());
+}
+
+Result<Detection> detected_beginning(const LoadedSound& sound, const Progress& progress) {
+    const auto format = sound.samples->format();
+    auto writer = SampleStoreWriter::create(format);
+    if (!writer)
+        return tl::unexpected(writer.error());
+    const auto count = static_cast<std::size_t>(beginning.value * static_cast<double>(format.sample_rate)) *
+                       static_cast<std::size_t>(format.channels);
+    if (auto done = writer->append(sound.samples->interleaved().first(count)); !done)
+        return tl::unexpected(done.error());
+    const auto part = writer->finish();
+    if (!part)
+        return tl::unexpected(part.error());
+    return analyze(**part, {}, progress).map(detection_of);
+}
+
+/// The found grid with what was held, under the names that its bars had if they were given by hand.
+BeatGrid with_held_kept(BeatGrid found, const Project& project) {
+    if (!project.grid)
+        return found;
+    const auto& before = project.detection ? project.detection->grid : std::nullopt;
+    const bool named =
+        !before || before->position_of(before->nearest_beat(project.grid->time_at(Ticks(0)))) !=
+                       MusicalPosition{1, 1, 0};
+    const auto merged = with_held_of(found, *project.grid, named);
+    return merged ? *merged : found;
+}
+
+} // namespace
+
+DetectionController::DetectionController(Document& document)
+    : document_(document), features_(document.jobs(),
+                                     [](const SongKey& song) {
+                                         return Background<SongKey, FeatureSet>::Work{
+                                             JobQueue::Analyse, tr("Listening"),
+                                             [song](const Progress& p) -> Result<FeatureSet> {
+                                                 if (auto kept = sound_cache::features(song.fingerprint))
+                                                     return *std::move(kept);
+                                                 auto features = extract_features(*song.samples, true, p);
+                                                 if (features)
+                                                     sound_cache::keep(song.fingerprint, *features);
+                                                 return features;
+                                             }};
+                                     }),
+      tried_(document.jobs(), [this](const TriedRow& tried) {
+          return Background<TriedRow, std::vector<FoundOnset>>::Work{
+              JobQueue::Analyse, tr("Finding onsets"),
+              [finder = finder_, row = tried.row](const Progress&) -> Result<std::vector<FoundOnset>> {
+                  return finder->find(row);
+              }};
+      }) {
+    connect(&tried_, &BackgroundSignals::ready, this, &DetectionController::show_tried_row);
+}
+
+void DetectionController::forget() {
+    features_.clear();
+    tried_.clear();
+    finder_.reset();
+    keep_when_found_ = false;
+    show(nullptr);
+    leave_proposal();
+}
+
+void DetectionController::show(std::shared_ptr<const Detection> detection) {
+    if (shown_ == detection)
+        return;
+    shown_ = std::move(detection);
+    emit shown_changed();
+}
+
+std::shared_ptr<const Detection> DetectionController::shown() const {
+    return shown_ ? shown_ : document_.project().detection;
+}
+
+void DetectionController::show_beginning(const LoadedSound& sound) {
+    if (sound_cache::has_features(sound.fingerprint))
+        return; // all of it will be there at once
+    document_.jobs().start<Detection>(
+        JobQueue::Analyse, tr("Listening to the beginning"),
+        [sound](const Progress& progress) { return detected_beginning(sound, progress); },
+        [this, sound](Result<Detection> found) {
+            const bool same = document_.sound() && document_.sound()->samples == sound.samples;
+            if (found && same && !document_.project().detection)
+                show(std::make_shared<const Detection>(*std::move(found)));
+        });
+}
+
+void DetectionController::with_features(std::function<void(const Features&)> then) {
+    if (!document_.sound())
+        return document_.say(tr("There is no song to listen to yet. Open one first."));
+    const LoadedSound& sound = *document_.sound();
+    const SongKey song{sound.samples, sound.fingerprint};
+    if (features_.wanted() != song && !document_.project().detection &&
+        sound.samples->duration() > long_song)
+        show_beginning(sound);
+    features_.ask(song, [this, song, then = std::move(then)](const Result<Features>& features) {
+        if (!document_.sound() || document_.sound()->samples != song.samples)
+            return; // another song is open
+        if (!features)
+            return document_.say(why_not(features.error()));
+        if (!finder_)
+            finder_ = std::make_shared<RowFinder>(*features);
+        then(*features);
+    });
+}
+
+void DetectionController::analyze_song(const QString& name, const GridConditions& conditions,
+                                       const Features& features, std::function<void(const Analysis&)> then) {
+    AnalysisSettings settings;
+    settings.grid = conditions;
+    document_.jobs().start<Analysis>(
+        JobQueue::Analyse, name,
+        [features, settings](const Progress& p) { return analyze(*features, settings, p); },
+        [this, features, then = std::move(then)](const Result<Analysis>& found) {
+            if (features != features_.value() || !document_.project().song)
+                return;
+            if (!found) {
+                show(nullptr);
+                return document_.say(why_not(found.error()));
+            }
+            then(*found);
+        });
+}
+
+void DetectionController::detect(const GridConditions& conditions, bool take_grid) {
+    with_features([this, conditions, take_grid](const Features& features) {
+        if (!document_.project().detection) { // what starts is shown while beats are still being looked for
+            Detection so_far;
+            so_far.rows = {onset_row("onsets", "full", find_onsets(features->features), true)};
+            show(std::make_shared<const Detection>(std::move(so_far)));
+        }
+        analyze_song(tr("Finding the beats"), conditions, features, [this, take_grid](const Analysis& found) {
+            show(nullptr);
+            Detection detection = detection_of(found);
+            // Rows that a person set up stay as they are; a file of an earlier version has only one.
+            if (const auto& before = document_.project().detection; before && before->rows.size() > 1)
+                detection.rows = before->rows;
+            const std::size_t onsets = detection.onsets().size();
+            document_.apply(with_detection(document_.project(), std::move(detection), take_grid),
+                            tr("detect beats"));
+            document_.say(found.grid
+                              ? tr("%1 beats and %2 onsets found").arg(found.grid->beats().size()).arg(onsets)
+                              : tr("No pulse was found in this song. %1 onsets were found.").arg(onsets));
+        });
+    });
+}
+
+void DetectionController::propose(const GridConditions& conditions) {
+    with_features([this, conditions](const Features& features) {
+        analyze_song(tr("Finding the beats again"), conditions, features, [this](const Analysis& found) {
+            if (!found.grid)
+                return document_.say(
+                    tr("No beats were found that keep to what is held. The grid stays as it is."));
+            const auto& project = document_.project();
+            Proposal proposal{detection_of(found), with_held_kept(*found.grid, project)};
+            if (project.detection)
+                proposal.found.rows = project.detection->rows;
+            proposal_ = std::move(proposal);
+            emit proposal_changed();
+        });
+    });
+}
+
+void DetectionController::take_proposal() {
+    if (!proposal_)
+        return;
+    Proposal taken = *std::exchange(proposal_, std::nullopt);
+    emit proposal_changed();
+    const Project found = with_detection(document_.project(), std::move(taken.found), false);
+    document_.apply(relabelled(found, std::move(taken.grid)), tr("take the beats found again"));
+}
+
+void DetectionController::leave_proposal() {
+    if (!proposal_)
+        return;
+    proposal_.reset();
+    emit proposal_changed();
+}
+
+void DetectionController::try_row(std::size_t index, const OnsetRow& row) {
+    if (!document_.project().detection || index >= document_.project().detection->rows.size())
+        return;
+    with_features([this, index, row](const Features&) {
+        TriedRow tried{index, row};
+        tried.row.onsets.clear();
+        if (!finder_->knows(tried.row))
+            return tried_.want(std::move(tried));
+        auto onsets = std::make_shared<const std::vector<FoundOnset>>(finder_->find(tried.row));
+        tried_.put(std::move(tried), std::move(onsets));
+    });
+}
+
+void DetectionController::show_tried_row() {
+    const auto& kept = document_.project().detection;
+    const TriedRow& tried = *tried_.wanted();
+    if (!kept || tried.index >= kept->rows.size())
+        return;
+    Detection next = *kept;
+    next.rows[tried.index] = tried.row;
+    next.rows[tried.index].onsets = *tried_.value();
+    show(std::make_shared<const Detection>(std::move(next)));
+    if (std::exchange(keep_when_found_, false))
+        keep_row();
+}
+
+void DetectionController::keep_row() {
+    if (tried_.under_way() || features_.under_way()) {
+        keep_when_found_ = true;
+        return;
+    }
+    if (!shown_ || !tried_.wanted() || !document_.project().detection ||
+        tried_.wanted()->index >= shown_->rows.size())
+        return;
+    const std::size_t index = tried_.wanted()->index;
+    const OnsetRow row = shown_->rows[index];
+    tried_.clear();
+    show(nullptr);
+    document_.apply(with_onset_row(document_.project(), index, row), tr("find onsets otherwise"));
+}
+
+void DetectionController::add_row(const OnsetRow& row) {
+    with_features([this, row](const Features&) {
+        document_.jobs().start<std::vector<FoundOnset>>(
+            JobQueue::Analyse, tr("Finding onsets"),
+            [finder = finder_, row](const Progress&) -> Result<std::vector<FoundOnset>> {
+                return finder->find(row);
+            },
+            [this, finder = finder_, row](Result<std::vector<FoundOnset>> onsets) {
+                if (finder != finder_)
+                    return;
+                if (!onsets)
+                    return document_.say(why_not(onsets.error()));
+                if (!document_.project().detection)
+                    return document_.say(tr("Let the beats be found first"));
+                OnsetRow found = row;
+                found.onsets = *std::move(onsets);
+                const auto count = static_cast<int>(found.onsets.size());
+                if (document_.apply(with_onset_row(document_.project(),
+                                                   document_.project().detection->rows.size(), found),
+                                    tr("add row of onsets")))
+                    document_.say(count == 1 ? tr("One onset in the new row")
+                                             : tr("%1 onsets in the new row").arg(count));
+            });
+    });
+}
+
+void DetectionController::add_row_like(Seconds from, Seconds until) {
+    OnsetRow row;
+    row.name = tr("like %1 s").arg(from.value, 0, 'f', 2).toStdString();
+    row.like = OnsetRow::Like{from, until, 0.8};
+    add_row(row);
+}
+
+void DetectionController::remove_row(std::size_t index) {
+    show(nullptr);
+    document_.apply(without_onset_row(document_.project(), index), tr("remove row of onsets"));
+}
+
+} // namespace pulsepin

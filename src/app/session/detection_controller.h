@@ -1,0 +1,93 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "detect/row_finder.h"
+#include "session/background.h"
+
+#include "media/load_sound.h"
+#include "model/project.h"
+
+#include <QObject>
+#include <functional>
+#include <memory>
+#include <optional>
+
+namespace pulsepin {
+
+class Document;
+
+/// Detects beats and onsets of the open song. Its features are extracted once, in the background, and kept in the
+/// user's cache; from them, beats and rows of onsets are found again at once whenever someone asks for others.
+class DetectionController : public QObject {
+    Q_OBJECT
+public:
+    explicit DetectionController(Document& document);
+
+    /// Finds tempo, beats, bars, onsets and sections; the found grid replaces the present one when
+    /// `take_grid`. Onsets are shown as soon as they are there, before beats are found.
+    void detect(const GridConditions& conditions, bool take_grid);
+
+    /// Finds the grid again under conditions and shows it beside the present one, which stays until it is
+    /// taken.
+    void propose(const GridConditions& conditions);
+    /// What was found again, with the held beats as they were; null when there is nothing to decide.
+    [[nodiscard]] const BeatGrid* proposal() const { return proposal_ ? &proposal_->grid : nullptr; }
+    void take_proposal();
+    void leave_proposal();
+
+    /// What was found, as it is shown now: with a row that someone is trying out. Null when nothing was.
+    [[nodiscard]] std::shared_ptr<const Detection> shown() const;
+
+    /// Shows a row as it would be with other settings, without keeping it. Extracts features first if need be.
+    void try_row(std::size_t index, const OnsetRow& row);
+    /// Keeps what is shown as one step that can be undone.
+    void keep_row();
+    /// A new row with the sounds like those between two times.
+    void add_row_like(Seconds from, Seconds until);
+    void add_row(const OnsetRow& row);
+    void remove_row(std::size_t index);
+
+    [[nodiscard]] bool ready() const { return features_.is_current(); }
+    void forget(); ///< another song
+
+signals:
+    void shown_changed();
+    void proposal_changed();
+
+private:
+    struct SongKey {
+        std::shared_ptr<const SampleStore> samples;
+        std::string fingerprint;
+        friend bool operator==(const SongKey& a, const SongKey& b) { return a.samples == b.samples; }
+    };
+    struct TriedRow {
+        std::size_t index = 0;
+        OnsetRow row; ///< without its onsets
+        friend bool operator==(const TriedRow&, const TriedRow&) = default;
+    };
+    using Features = std::shared_ptr<const FeatureSet>;
+
+    /// Calls `then` with the features of the open song; says why it cannot.
+    void with_features(std::function<void(const Features&)> then);
+    /// Finds beats in them; the answer is for this song, or it is not given.
+    void analyze_song(const QString& name, const GridConditions& conditions, const Features& features,
+                      std::function<void(const Analysis&)> then);
+    /// Shows what starts in the first minutes while features of a long song are still being extracted.
+    void show_beginning(const LoadedSound& sound);
+    void show(std::shared_ptr<const Detection> detection);
+    void show_tried_row();
+
+    Document& document_;
+    Background<SongKey, FeatureSet> features_;
+    std::shared_ptr<RowFinder> finder_; ///< in features_
+    Background<TriedRow, std::vector<FoundOnset>> tried_;
+    bool keep_when_found_ = false;
+    std::shared_ptr<const Detection> shown_; ///< instead of the project's
+    struct Proposal {
+        Detection found;
+        BeatGrid grid; ///< the found one with what was held
+    };
+    std::optional<Proposal> proposal_;
+};
+
+} // namespace pulsepin

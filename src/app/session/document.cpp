@@ -1,0 +1,109 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/document.h"
+
+#include "model/edits.h"
+#include "model/within_limits.h"
+
+#include <utility>
+
+namespace pulsepin {
+namespace {
+
+constexpr int recovery_interval_ms = 20'000;
+
+} // namespace
+
+Document::Document(QObject* parent)
+    : QObject(parent), history_(new_project()), schedule_(history_.current()), sounds_(jobs_), followers_(jobs_),
+      detection_(*this) {
+    recovery_timer_.setInterval(recovery_interval_ms);
+    connect(&recovery_timer_, &QTimer::timeout, this, [this] {
+        if (std::exchange(recovery_due_, false))
+            store_.keep_copy(project());
+    });
+    connect(&store_, &ProjectStore::copy_not_kept, this, [this] { recovery_due_ = unsaved(); });
+    connect(&store_, &ProjectStore::changed, this, &Document::file_changed);
+    connect(&sounds_, &SoundBank::said, this, &Document::say);
+    connect(&sounds_, &SoundBank::heard_changed, this, &Document::heard_changed);
+    connect(&sounds_, &SoundBank::spectrum_changed, this, &Document::spectrum_changed);
+    connect(&sounds_, &SoundBank::song_changed, this, [this] {
+        detection_.forget();
+        followers_.want(project(), sound());
+        emit sound_changed();
+    });
+    connect(&followers_, &FollowerBank::said, this, &Document::say);
+    connect(&followers_, &FollowerBank::changed, this, &Document::followers_changed);
+    recovery_timer_.start();
+}
+
+Document::~Document() = default;
+
+const std::vector<ShotSpan>& Document::shown_shots() const {
+    const Lane* lane = project().first_lane(LaneKind::Cut);
+    return shots(lane ? lane->id : LaneId{});
+}
+
+const std::vector<BarTrust>& Document::trust() const {
+    const auto& p = project();
+    if (trust_grid_ != p.grid || trust_found_ != p.detection) {
+        trust_grid_ = p.grid;
+        trust_found_ = p.detection;
+        trust_ =
+            p.grid && p.detection ? trust_by_bar(*p.grid, p.detection->onsets()) : std::vector<BarTrust>();
+    }
+    return trust_;
+}
+
+// -- changes
+
+void Document::project_changed() {
+    schedule_ = Schedule(project(), schedule_);
+    recovery_due_ = unsaved();
+    sounds_.want(schedule_);
+    followers_.want(project(), sound());
+    emit changed();
+    emit file_changed();
+}
+
+void Document::apply(Project next, const QString& name) {
+    if (same_content(next, project()))
+        return;
+    if (auto trouble = beyond_limits(next, project()))
+        return say(QString::fromStdString(trouble->message()));
+    history_.push(std::move(next), name.toStdString());
+    project_changed();
+}
+
+bool Document::apply(Result<Project> next, const QString& name) {
+    if (!next) {
+        say(QString::fromStdString(next.error().message()));
+        return false;
+    }
+    apply(*std::move(next), name);
+    return true;
+}
+
+void Document::undo() {
+    if (!can_undo())
+        return;
+    say(tr("Undone: %1").arg(undo_name()));
+    history_.undo();
+    project_changed();
+}
+
+void Document::redo() {
+    if (!can_redo())
+        return;
+    say(tr("Done again: %1").arg(redo_name()));
+    history_.redo();
+    project_changed();
+}
+
+QString Document::undo_name() const {
+    return can_undo() ? QString::fromStdString(history_.undo_name()) : QString();
+}
+QString Document::redo_name() const {
+    return can_redo() ? QString::fromStdString(history_.redo_name()) : QString();
+}
+
+} // namespace pulsepin

@@ -1,0 +1,155 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// Files that become a part of the project: the song, shots, sounds under the song.
+#include "media/video_reader.h"
+#include "model/edits.h"
+#include "session/document.h"
+
+#include <QDir>
+#include <QFileInfo>
+
+namespace pulsepin {
+namespace {
+
+QString display_name(const std::filesystem::path& path) {
+    return QString::fromStdString(path.filename().string());
+}
+
+bool is_picture(const std::filesystem::path& path) {
+    static const QStringList endings{"png", "jpg", "jpeg", "bmp", "webp", "tif", "tiff"};
+    return endings.contains(QFileInfo(QString::fromStdString(path.string())).suffix().toLower());
+}
+
+/// A folder stands for the films and pictures in it, by name.
+std::vector<std::filesystem::path> with_folders_opened(const std::vector<std::filesystem::path>& paths) {
+    static const QStringList films{"mp4", "mov", "webm", "mkv", "avi", "m4v", "mpg", "mpeg", "mxf", "ogv"};
+    std::vector<std::filesystem::path> out;
+    for (const auto& path : paths) {
+        const QDir folder(QString::fromStdString(path.string()));
+        if (!QFileInfo(folder.path()).isDir()) {
+            out.push_back(path);
+            continue;
+        }
+        for (const auto& file :
+             folder.entryInfoList(QDir::Files | QDir::Readable, QDir::Name | QDir::IgnoreCase)) {
+            const std::filesystem::path inside = file.filePath().toStdString();
+            if (is_picture(inside) || films.contains(file.suffix().toLower()))
+                out.push_back(inside);
+        }
+    }
+    return out;
+}
+
+} // namespace
+
+void Document::open_song(const std::filesystem::path& path) {
+    const auto full = std::filesystem::absolute(path);
+    jobs_.start<LoadedSound>(
+        JobQueue::Decode, tr("Opening %1").arg(display_name(full)), [full](const Progress& p) { return load_sound(full, p); },
+        [this](Result<LoadedSound> loaded) {
+            if (!loaded) {
+                if (!loaded.error().cancelled())
+                    say(QString::fromStdString(loaded.error().message()));
+                else
+                    say(tr("Opening was cancelled"));
+                return;
+            }
+            const int damaged = loaded->damaged_packets;
+            Song song{loaded->path, loaded->path.stem().string(), loaded->samples->format().sample_rate,
+                      loaded->samples->length(), loaded->fingerprint};
+            sounds_.give(song, std::move(*loaded));
+            apply(with_song(project(), std::move(song)), tr("open song"));
+            if (damaged > 0)
+                say(tr("Parts of the song are damaged and were left out"));
+            detection_.detect({}, true);
+        });
+}
+
+void Document::add_clips(const std::vector<std::filesystem::path>& paths) {
+    struct Outcome {
+        std::vector<Clip> clips;
+        QStringList refused;
+    };
+    jobs_.start<Outcome>(
+        JobQueue::Decode, tr("Opening shots"),
+        [given = paths](const Progress& p) -> Result<Outcome> {
+            Outcome outcome;
+            const auto files = with_folders_opened(given);
+            if (files.empty())
+                outcome.refused << tr("There are no shots in that folder.");
+            for (std::size_t i = 0; i < files.size(); ++i) {
+                if (p.cancelled())
+                    return fail_cancelled();
+                p.report(static_cast<double>(i) / static_cast<double>(files.size()));
+                const auto full = std::filesystem::absolute(files[i]);
+                if (auto reader = VideoReader::open(full)) {
+                    const bool still = is_picture(full);
+                    outcome.clips.push_back({{},
+                                             full.stem().string(),
+                                             full,
+                                             still ? Seconds(0) : reader->info().duration,
+                                             reader->info().width,
+                                             reader->info().height,
+                                             true,
+                                             !still && AudioDecoder::open(full).has_value(),
+                                             still});
+                } else
+                    outcome.refused << QString::fromStdString(reader.error().message());
+            }
+            return outcome;
+        },
+        [this](Result<Outcome> outcome) {
+            if (!outcome)
+                return say(QString::fromStdString(outcome.error().message()));
+            if (!outcome->clips.empty())
+                apply(with_clips(project(), outcome->clips), tr("add shots"));
+            if (!outcome->refused.isEmpty())
+                say(outcome->refused.join("  "));
+            else
+                say(tr("%n shots added", nullptr, static_cast<int>(outcome->clips.size())));
+        });
+}
+
+void Document::add_sound(const std::filesystem::path& path, Seconds at) {
+    if (!sound())
+        return say(tr("Open the song first: other sounds are laid under it"));
+    const auto full = std::filesystem::absolute(path);
+    struct Found {
+        Seconds duration;
+        std::optional<VideoInfo> picture;
+    };
+    jobs_.start<Found>(
+        JobQueue::Decode, tr("Opening %1").arg(display_name(full)),
+        [full](const Progress& p) -> Result<Found> {
+            auto loaded = load_sound(full, p);
+            if (!loaded)
+                return tl::unexpected(loaded.error());
+            Found found{loaded->samples->duration(), std::nullopt};
+            if (auto reader = VideoReader::open(full))
+                found.picture = reader->info();
+            return found;
+        },
+        [this, full, at](Result<Found> found) {
+            if (!found)
+                return say(QString::fromStdString(found.error().message()));
+            Clip clip{{}, full.stem().string(),       full, found->duration, 0,
+                      0,  found->picture.has_value(), true};
+            if (found->picture) {
+                clip.width = found->picture->width;
+                clip.height = found->picture->height;
+            }
+            Project next = with_clips(project(), {clip});
+            if (!next.first_lane(LaneKind::Sound))
+                next = with_lane(next, LaneKind::Sound, tr("Sound").toStdString());
+            SoundBody body;
+            body.sound = next.bin->back().id;
+            body.length = found->duration;
+            Pin pin{{}, TimeAnchor{at}, body, {}};
+            if (next.grid)
+                pin.anchor = MusicalAnchor{next.grid->nearest_tick(at),
+                                           at - next.grid->time_at(next.grid->nearest_tick(at))};
+            apply(with_pins(next, next.first_lane(LaneKind::Sound)->id, {pin}), tr("add sound"));
+        });
+}
+
+} // namespace pulsepin
