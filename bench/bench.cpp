@@ -187,7 +187,7 @@ void bench_thirty_lanes() {
     const auto lanes = project.lanes;
     for (std::size_t i = 0; i < lanes.size(); ++i) {
         const Picker every{
-            "beats", Ticks(0), Ticks(10'010 * ticks_per_beat), {{"every-nth", {30, static_cast<double>(i)}}}};
+            "beats", Ticks(0), Ticks(10'010 * ticks_per_beat), {{"every-nth", {{"n", 30.0}, {"offset", static_cast<double>(i)}}}}};
         PlantingForm form{lane_kind(lanes[i]->kind).empty_body(), {}, {}};
         project = place(project, lanes[i]->id, every, form)->project;
     }
@@ -256,7 +256,7 @@ int main(int argc, char** argv) {
     bench_long_song();
     bench_grid(large);
     const LaneId cuts = lane_of_kind(large, LaneKind::Cut);
-    const Picker all{"half-beats", Ticks(0), Ticks(5000 * 2 * ticks_per_beat), {{"every-nth", {1, 0}}}};
+    const Picker all{"half-beats", Ticks(0), Ticks(5000 * 2 * ticks_per_beat), {{"every-nth", {{"n", 1.0}}}}};
     row("pick 20 000 half beats and outline them",
         milliseconds(15, [&] { (void)preview_placing(large, cuts, all); }), "16");
     std::vector<PinId> everything;

@@ -11,8 +11,8 @@
 #include "media/load_sound.h"
 #include "media/video_reader.h"
 #include "model/lane_edits.h"
-#include "render/effects/effect.h"
-#include "render/staged_frame.h"
+#include "stage/effects.h"
+#include "render/composed.h"
 
 #include <QApplication>
 #include <QTest>
@@ -58,8 +58,8 @@ int main(int argc, char** argv) {
         for (const auto& band : twelve_bands()) {
             bands = with_lane(bands, LaneKind::Follow, "band");
             Motion motion;
-            motion.follower.from_hz = band.from_hz;
-            motion.follower.until_hz = band.until_hz;
+            motion.follower.values.set("from", band.from_hz);
+            motion.follower.values.set("until", band.until_hz);
             motion.follower.steps = {{"fill", {}}};
             bands = *with_motion(bands, bands.lanes.back()->id, motion);
         }
@@ -83,10 +83,12 @@ int main(int argc, char** argv) {
         }
     }
     const QImage image = shot();
-    const auto picture_of = [&](const Layer&) { return LayerPicture{image, {}, 0}; };
+    LayerPictures pictures;
+    for (const auto& layer : project.stage->layers)
+        pictures[layer.id] = {image, {}, 0};
     const Frames frame(595 + 12); // in the chorus, all layers seen
     row("values of all layers at a frame",
-        milliseconds(200, [&] { (void)staged_at(curves, frame, picture_of); }), "8");
+        milliseconds(200, [&] { (void)staged_at(curves, frame); }), "8");
     std::int64_t number = 0;
     for (const auto& [size, what] :
          {std::pair(QSize(640, 360), "a frame of the demo in motion, 640x360"),
@@ -95,11 +97,11 @@ int main(int argc, char** argv) {
         row(what,
             milliseconds(
                 60,
-                [&] { (void)composed(staged_at(curves, frame + Frames(number++ % 48), picture_of), size); }),
+                [&] { (void)composed(staged_at(curves, frame + Frames(number++ % 48)), size, pictures); }),
             "33");
     StagedFrame plain;
-    plain.layers.push_back({LayerKind::Shots, {image, {}, 0}, {}, {}, {}, {}});
-    const double alone = milliseconds(30, [&] { (void)composed(plain, {640, 360}); });
+    plain.layers.push_back({LayerKind::Shots, project.stage->layers.front().id, {}, {}, {}, {}});
+    const double alone = milliseconds(30, [&] { (void)composed(plain, {640, 360}, pictures); });
     row("one shot without effects, 640x360", alone, "-");
     for (const auto& effect : effects()) {
         StagedFrame with = plain;
@@ -110,7 +112,7 @@ int main(int argc, char** argv) {
                 .arg(QString::fromUtf8(effect.id.data(), static_cast<qsizetype>(effect.id.size())))
                 .arg(first.usual_high)
                 .arg(QString::fromUtf8(first.unit.data(), static_cast<qsizetype>(first.unit.size())));
-        row(qPrintable(what), milliseconds(30, [&] { (void)composed(with, {640, 360}); }) - alone, "-");
+        row(qPrintable(what), milliseconds(30, [&] { (void)composed(with, {640, 360}, pictures); }) - alone, "-");
     }
     return 0;
 }

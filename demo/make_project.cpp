@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Makes the demo project from the song and the clips beside it: pulsepin-demo-project FOLDER
-#include "interchange/found_song.h"
+#include "detect/detection_of.h"
 #include "interchange/project_file.h"
 #include "media/load_sound.h"
 #include "media/video_reader.h"
@@ -81,18 +81,18 @@ Project in_motion(Project project) {
     Variation by_turns;
     by_turns.strength = Variation::Strength::Alternates;
     by_turns.low = 60;
-    const Picker beats{"beats", bar(project, 13), bar(project, 21), {{"every-nth", {2, 0}}}};
+    const Picker beats{"beats", bar(project, 13), bar(project, 21), {{"every-nth", {{"n", 2.0}}}}};
     project = must(place(project, scale, beats, {PulseBody{}, {}, by_turns})).project;
 
     Motion kick;
     kick.own = {"words glow", "%", 0, 160, {words, "glow"}, Feed::Limits{0, 400}};
-    kick.follower.from_hz = 30;
-    kick.follower.until_hz = 110;
+    kick.follower.values.set("from", 30.0);
+    kick.follower.values.set("until", 110.0);
     kick.follower.steps = {{"fill", {}},
-                           {"excess", {0.15}},
-                           {"attack-release", {0, 160}},
-                           {"floor", {0.05}},
-                           {"ceiling", {0.6}}};
+                           {"excess", {{"at", 0.15}}},
+                           {"attack-release", {{"attack", 0.0}, {"release", 160.0}}},
+                           {"floor", {{"at", 0.05}}},
+                           {"ceiling", {{"at", 0.6}}}};
     add_curve(project, LaneKind::Follow, "Kick glow", kick);
 
     Motion sway;
@@ -126,7 +126,7 @@ int main(int argc, char** argv) {
     project = with_song(project, {sound.path, "Over the Levee", sound.samples->format().sample_rate,
                                   sound.samples->length(), sound.fingerprint});
     const auto analysis = must(analyze(*sound.samples));
-    project = with_detection(project, as_detection(analysis), true);
+    project = with_detection(project, detection_of(analysis), true);
 
     std::vector<Clip> clips;
     for (const char* name : {"spool", "launch", "tail", "crowd", "loop", "landing"}) {
@@ -141,7 +141,7 @@ int main(int argc, char** argv) {
     project = with_marker(project, 31, "last chord", "", 0, 0);
 
     const LaneId cuts = project.first_lane(LaneKind::Cut)->id;
-    const Picker slow{"downbeats", bar(project, 1), bar(project, 13), {{"every-nth", {2, 0}}}};
+    const Picker slow{"downbeats", bar(project, 1), bar(project, 13), {{"every-nth", {{"n", 2.0}}}}};
     project = must(place(project, cuts, slow)).project;
     project = with_lane(project, LaneKind::Trigger, "Flash");
     TriggerBody flash;
@@ -150,7 +150,7 @@ int main(int argc, char** argv) {
     Variation fading;
     fading.strength = Variation::Strength::Alternates;
     fading.low = 50;
-    const Picker pulse{"beats", bar(project, 13), bar(project, 17), {{"every-nth", {2, 0}}}};
+    const Picker pulse{"beats", bar(project, 13), bar(project, 17), {{"every-nth", {{"n", 2.0}}}}};
     project =
         must(place(project, project.first_lane(LaneKind::Trigger)->id, pulse, {flash, {}, fading})).project;
     const std::pair<const char*, Project> files[] = {{"kite-day.pulsepin", project},

@@ -3,14 +3,13 @@
 
 #include "calm_choices.h"
 #include "palette.h"
+#include "render/fonts.h"
 
 #include <QApplication>
-#include <QFontDatabase>
 #include <QStyleFactory>
 
 static void load_resources() {
     Q_INIT_RESOURCE(pulsepin);
-    Q_INIT_RESOURCE(pulsepin_fonts);
 }
 
 namespace pulsepin {
@@ -20,8 +19,7 @@ void prepare_application(QApplication& application) {
     QApplication::setApplicationName("pulsepin");
     QApplication::setApplicationDisplayName("Pulse Pin");
     QApplication::setOrganizationName("pulsepin");
-    for (const char* weight : {"Regular", "Medium", "SemiBold"})
-        QFontDatabase::addApplicationFont(QString(":/fonts/Inter-%1.otf").arg(weight));
+    register_fonts();
     QFont font("Inter");
     font.setPixelSize(12);
     application.setFont(font);

@@ -124,7 +124,7 @@ void PreviewView::compose(Frames frame) {
     const auto& project = document_.project();
     message_.clear();
     all_there_ = true;
-    const auto picture_of = [&](const Layer& layer) {
+    const auto picture_of = [&](const Layer& layer) -> LayerPicture {
         ShotStream::Seen seen;
         if (layer.kind == LayerKind::Shots) {
             const Lane* lane =
@@ -142,10 +142,14 @@ void PreviewView::compose(Frames frame) {
             message_ = QString::fromStdString(seen.trouble);
         return seen.picture;
     };
-    StagedFrame staged = staged_at(document_.curves(), frame, picture_of);
-    const bool nothing = std::all_of(staged.layers.begin(), staged.layers.end(), [](const auto& layer) {
-        const bool pictured = layer.kind == LayerKind::Shots || layer.kind == LayerKind::Picture;
-        return layer.values.of("opacity") <= 0 || (pictured && layer.picture.image.isNull());
+    StagedFrame staged = staged_at(document_.curves(), frame);
+    LayerPictures pictures;
+    for (const auto& layer : project.stage->layers)
+        if (!layer.hidden && (layer.kind == LayerKind::Shots || layer.kind == LayerKind::Picture))
+            pictures[layer.id] = picture_of(layer);
+    const bool nothing = std::all_of(staged.layers.begin(), staged.layers.end(), [&](const auto& layer) {
+        const auto shown = pictures.find(layer.id);
+        return layer.values.of("opacity") <= 0 || (shown != pictures.end() && shown->second.image.isNull());
     });
     if (message_.isEmpty() && nothing && all_there_)
         message_ = tr("No shot here");
@@ -154,7 +158,7 @@ void PreviewView::compose(Frames frame) {
     // there.
     if (all_there_ || picture_.image.isNull()) {
         asked_.start();
-        painter_->paint(frame, std::move(staged), picture_size());
+        painter_->paint(frame, std::move(staged), std::move(pictures), picture_size());
     }
     shown_.exact = false;
 }

@@ -3,7 +3,7 @@
 
 #include "fields.h"
 #include "model/lane_edits.h"
-#include "render/effects/effect.h"
+#include "stage/effects.h"
 
 namespace pulsepin {
 
@@ -19,7 +19,7 @@ void change_motion(Document& document, LaneId lane, const QString& what,
 
 QString target_text(const Project& project, const Target& target) {
     const Layer* layer = project.stage->layer(target.layer);
-    const auto* row = parameter(target.parameter);
+    const auto* row = layer_parameter(target.parameter);
     if (!layer)
         return {};
     return QString("%1 · %2").arg(QString::fromStdString(layer->name),
@@ -32,7 +32,7 @@ void fill_with_targets(QMenu* menu, const Project& project,
     for (auto layer = layers.rbegin(); layer != layers.rend(); ++layer) {
         auto* of_layer = menu->addMenu(QString::fromStdString(layer->name));
         const EffectRow* group = nullptr;
-        for (const auto& row : parameters()) {
+        for (const auto& row : layer_parameters()) {
             const auto* effect = effect_of_parameter(row.id);
             if (effect != group)
                 of_layer->addSeparator();
@@ -47,7 +47,7 @@ void fill_with_targets(QMenu* menu, const Project& project,
 
 Feed new_feed(const Project& project, const Target& target) {
     Feed feed;
-    const auto* row = parameter(target.parameter);
+    const auto* row = layer_parameter(target.parameter);
     feed.property = target_text(project, target).toStdString();
     feed.target = target;
     if (row) {

@@ -77,9 +77,9 @@ public:
         choose("source", "half beats");
         choose("filter 1", "pattern");
         window_.findChild<QDoubleSpinBox*>("filter 1 steps")->setValue(2);
-        window_.findChild<StepCells*>("steps")->set_steps(
+        window_.findChild<StepCells*>("filter 1 on")->set_steps(
             {true, false, false, true, false, false, true, false});
-        emit window_.findChild<StepCells*>("steps")->changed();
+        emit window_.findChild<StepCells*>("filter 1 on")->changed();
         choose("every", "one");
         picture("pattern");
         choose("source", "beats");

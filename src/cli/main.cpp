@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analyze_songs.h"
 #include "interchange/exporters.h"
+#include "parameter_page.h"
 #include "interchange/project_file.h"
 #include "model/lane_kinds.h"
 #include "interchange/outputs.h"
@@ -40,9 +41,42 @@ Result<LaneId> find_lane(const Project& project, const std::string& name) {
 struct PlaceRequest {
     std::string project, lane, source = "beats", from, until, out;
     int every = 1;
+    std::vector<std::string> filters, settings;
     bool in_place = false; ///< the project itself is changed
     bool replace = false;
 };
+
+/// Settings name what they belong to: "onsets.row=kick", "every-nth.n=4".
+Result<Picker> picker_of(const PlaceRequest& request) {
+    const auto* source = picker_source(request.source);
+    if (!source)
+        return fail("There is no source of positions called \"" + request.source + "\".", {},
+                    "pulsepin-cli parameters tells what there is.");
+    Picker picker{request.source, Ticks(0), Ticks(0), {}};
+    for (const auto& id : request.filters) {
+        if (!picker_filter(id))
+            return fail("There is no filter called \"" + id + "\".", {},
+                        "pulsepin-cli parameters tells what there is.");
+        picker.filters.push_back({id, {}});
+    }
+    if (request.every > 1)
+        picker.filters.push_back({"every-nth", {{"n", static_cast<double>(request.every)}}});
+    for (const auto& setting : request.settings) {
+        const auto dot = setting.find('.');
+        const auto of = setting.substr(0, dot);
+        const auto rest = dot == std::string::npos ? std::string() : setting.substr(dot + 1);
+        const auto use = std::find_if(picker.filters.begin(), picker.filters.end(),
+                                      [&](const FilterUse& one) { return one.id == of; });
+        if (of != source->id && use == picker.filters.end())
+            return fail("\"" + setting + "\" sets nothing of this source or these filters.", {},
+                        "Write NAME.VALUE=..., as in every-nth.n=4.");
+        const auto set = of == source->id ? set_from_text(picker.values, source->parameters, rest)
+                                          : set_from_text(use->values, picker_filter(of)->parameters, rest);
+        if (!set)
+            return tl::unexpected(set.error());
+    }
+    return picker;
+}
 
 Result<void> place_pins(const PlaceRequest& request) {
     const auto project = load_project(request.project);
@@ -68,17 +102,18 @@ Result<void> place_pins(const PlaceRequest& request) {
         return fail("The project has no beat grid yet.", request.project,
                     "Open it in Pulse Pin and detect the beats first.");
     const auto& grid = *project->grid;
-    const Picker picker{request.source,
-                        grid.ticks_of(*from),
-                        grid.ticks_of(*until),
-                        {{"every-nth", {static_cast<double>(request.every), 0.0}}}};
-    const auto placed = place(*project, *lane, picker);
+    auto picker = picker_of(request);
+    if (!picker)
+        return tl::unexpected(picker.error());
+    picker->from = grid.ticks_of(*from);
+    picker->until = grid.ticks_of(*until);
+    const auto placed = place(*project, *lane, *picker);
     if (!placed)
         return tl::unexpected(placed.error());
     if (auto saved = save_project(placed->project, request.in_place ? request.project : request.out); !saved)
         return tl::unexpected(saved.error());
     std::cout << count_text(placed->count, project->lane(*lane)->kind)
-              << " placed: " << describe(picker, grid) << "\n";
+              << " placed: " << describe(*picker, grid) << "\n";
     return {};
 }
 
@@ -90,7 +125,7 @@ std::string exporter_ids() {
 }
 
 Result<void> export_file(const std::string& path, const std::string& format, const std::string& out,
-                         bool replace) {
+                         const std::vector<std::string>& settings, bool replace) {
     const auto project = load_project(path);
     if (!project)
         return tl::unexpected(project.error());
@@ -98,12 +133,16 @@ Result<void> export_file(const std::string& path, const std::string& format, con
     if (!row)
         return fail("There is no export format called \"" + format + "\".", {},
                     "There are: " + exporter_ids() + ".");
+    ParamValues values;
+    for (const auto& setting : settings)
+        if (auto set = set_from_text(values, row->parameters, setting); !set)
+            return set;
     if (auto allowed = may_write(out, inputs_of(path, *project), replace); !allowed)
         return allowed;
     auto curves = curves_for(*row, *project);
     if (!curves)
         return tl::unexpected(curves.error());
-    return export_project(ExportMaterial(*std::move(curves)), *row, out);
+    return export_project(ExportMaterial(*std::move(curves), std::move(values)), *row, out);
 }
 
 } // namespace
@@ -142,9 +181,12 @@ int main(int argc, char** argv) {
     auto* place_command = app.add_subcommand("place", "place items of a lane on chosen beats");
     place_command->add_option("PROJECT", request.project)->required();
     place_command->add_option("--lane", request.lane, "a lane's name, or cuts, or markers")->required();
-    place_command->add_option("--of", request.source, "beats, downbeats or half-beats")
+    place_command->add_option("--of", request.source, "beats, downbeats, onsets ...: see parameters")
         ->capture_default_str();
     place_command->add_option("--every", request.every, "every how many of them")->check(CLI::Range(1, 64));
+    place_command->add_option("--filter", request.filters, "lets only some through; one after the other")
+        ->expected(1, 8);
+    place_command->add_option("--set", request.settings, "as in onsets.row=kick or every-nth.n=4")->expected(1, 64);
     place_command->add_option("--from", request.from, "bar.beat of the first")->required();
     place_command->add_option("--until", request.until, "bar.beat where to end; not itself included")
         ->required();
@@ -159,8 +201,14 @@ int main(int argc, char** argv) {
     export_command->add_option("--format", format, exporter_ids())->required();
     export_command->add_option("-o,--output", out, "file to write")->required();
     bool replace = false;
+    std::vector<std::string> settings;
+    export_command->add_option("--set", settings, "as in decimals=3: see parameters")->expected(1, 64);
     export_command->add_flag("--force", replace, "replace a file that is there already");
-    export_command->callback([&] { outcome = export_file(project, format, out, replace); });
+    export_command->callback([&] { outcome = export_file(project, format, out, settings, replace); });
+
+    app.add_subcommand("parameters", "tell all that can be set, as a page")->callback([&] {
+        std::cout << parameter_page();
+    });
 
     try {
         CLI11_PARSE(app, argc, argv);

@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "model/shape_outline.h"
-#include "render/effects/effect.h"
-#include "render/staged_frame.h"
+#include "render/composed.h"
+#include "render/effects/effect_painter.h"
+#include "render/fonts.h"
+#include "stage/title.h"
 
 #include <QPainter>
 #include <QPainterPath>
@@ -32,11 +34,14 @@ QRectF fitted(const QImage& image, QSize picture) {
 }
 
 /// The layer's content around the middle of the picture, in the picture's pixels.
-void draw_content(QPainter& painter, const StagedLayer& layer, QSize picture) {
+void draw_content(QPainter& painter, const StagedLayer& layer, const LayerPictures& pictures, QSize picture) {
     switch (layer.kind) {
     case LayerKind::Shots:
     case LayerKind::Picture: {
-        const auto& shown = layer.picture;
+        const auto found = pictures.find(layer.id);
+        if (found == pictures.end())
+            break;
+        const auto& shown = found->second;
         if (!shown.image.isNull())
             painter.drawImage(fitted(shown.image, picture), shown.image);
         if (!shown.incoming.isNull()) {
@@ -48,14 +53,15 @@ void draw_content(QPainter& painter, const StagedLayer& layer, QSize picture) {
         break;
     }
     case LayerKind::Title: {
-        QFont font("Inter");
-        font.setPixelSize(std::max(1, picture.height() / 9));
-        font.setWeight(QFont::Bold);
+        register_fonts();
+        QFont font(title::family);
+        font.setPixelSize(title::size(picture.height()));
+        font.setWeight(static_cast<QFont::Weight>(title::weight));
         QPainterPath path;
         const QString text = QString::fromStdString(layer.text);
         path.addText(0, 0, font, text);
         const QRectF box = path.boundingRect();
-        path.translate(-box.center().x(), font.pixelSize() * 0.36);
+        path.translate(-box.center().x(), title::baseline(picture.height()));
         painter.fillPath(path, QColor::fromRgb(static_cast<QRgb>(layer.colour.rgb)));
         break;
     }
@@ -68,32 +74,22 @@ void draw_content(QPainter& painter, const StagedLayer& layer, QSize picture) {
     }
 }
 
-Placement placement_of(const EffectContext& context) {
-    const auto& values = context.values;
-    Placement placement{values.of("position-x"), values.of("position-y"), values.of("scale") / 100,
-                        values.of("rotation"), values.of("opacity") / 100};
-    for (const auto& effect : effects())
-        if (effect.place && acts(effect, values))
-            effect.place(placement, context);
-    return placement;
-}
-
 /// What acts on the place paints only the colour of its light.
-bool paints(const EffectRow& effect, const ParameterValues& values) {
-    return effect.paint && acts(effect, values) && (!effect.place || values.light(effect.id));
+const EffectPainter* painter_at(const EffectRow& effect, const LayerValues& values) {
+    return acts(effect, values) && (!effect.place || values.light(effect.id)) ? painter_of(effect.id) : nullptr;
 }
 
-bool painted_over(const ParameterValues& values) {
+bool painted_over(const LayerValues& values) {
     return std::any_of(effects().begin(), effects().end(),
-                       [&](const EffectRow& effect) { return paints(effect, values); });
+                       [&](const EffectRow& effect) { return painter_at(effect, values) != nullptr; });
 }
 
 void paint_effects(QImage& image, const EffectContext& context) {
     cv::Mat pixels(image.height(), image.width(), CV_8UC4, image.bits(),
                    static_cast<std::size_t>(image.bytesPerLine()));
     for (const auto& effect : effects())
-        if (paints(effect, context.values))
-            effect.paint(pixels, context);
+        if (const auto* painter = painter_at(effect, context.values))
+            painter->paint(pixels, context);
 }
 
 QImage empty_image(QSize size) {
@@ -104,12 +100,13 @@ QImage empty_image(QSize size) {
 
 } // namespace
 
-QImage composed(const StagedFrame& staged, QSize size) {
+QImage composed(const StagedFrame& staged, QSize size, const LayerPictures& pictures) {
+    const QSize whole(staged.width, staged.height);
     QImage canvas(size, QImage::Format_ARGB32_Premultiplied);
     canvas.fill(Qt::black);
-    const double pixel = static_cast<double>(size.width()) / std::max(1, staged.picture.width());
-    const EffectContext seen{staged.camera, staged.seconds, pixel};
-    const Placement camera = placement_of(seen);
+    const double pixel = static_cast<double>(size.width()) / std::max(1, staged.width);
+    const EffectContext seen{staged.camera, pixel};
+    const Placement camera = placement_of(staged.camera, staged.seconds);
 
     // From the picture's pixels around its middle to those of the canvas, as the camera sees it.
     QTransform view;
@@ -124,8 +121,8 @@ QImage composed(const StagedFrame& staged, QSize size) {
     };
     prepare(painter);
     for (const auto& layer : staged.layers) {
-        const EffectContext context{layer.values, staged.seconds, pixel};
-        const Placement at = placement_of(context);
+        const EffectContext context{layer.values, pixel};
+        const Placement at = placement_of(layer.values, staged.seconds);
         if (at.opacity <= 0 || at.scale <= 0)
             continue;
         QTransform placed = view;
@@ -136,7 +133,7 @@ QImage composed(const StagedFrame& staged, QSize size) {
         painter.setOpacity(at.opacity * camera.opacity);
         if (!painted_over(layer.values)) {
             painter.setTransform(placed);
-            draw_content(painter, layer, staged.picture);
+            draw_content(painter, layer, pictures, whole);
             continue;
         }
         QImage own = empty_image(size);
@@ -144,7 +141,7 @@ QImage composed(const StagedFrame& staged, QSize size) {
             QPainter on(&own);
             prepare(on);
             on.setTransform(placed);
-            draw_content(on, layer, staged.picture);
+            draw_content(on, layer, pictures, whole);
         }
         paint_effects(own, context);
         painter.drawImage(0, 0, own);

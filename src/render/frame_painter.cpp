@@ -11,9 +11,9 @@ FramePainter::~FramePainter() {
     worker_.join();
 }
 
-void FramePainter::paint(Frames frame, StagedFrame staged, QSize size) {
+void FramePainter::paint(Frames frame, StagedFrame staged, LayerPictures pictures, QSize size) {
     const std::lock_guard lock(mutex_);
-    wish_ = Wish{frame, std::move(staged), size};
+    wish_ = Wish{frame, std::move(staged), std::move(pictures), size};
     wished_.notify_one();
 }
 
@@ -32,7 +32,7 @@ void FramePainter::work(const std::stop_token& stop) {
                 return;
             wish = std::exchange(wish_, std::nullopt);
         }
-        QImage image = composed(wish->staged, wish->size);
+        QImage image = composed(wish->staged, wish->size, wish->pictures);
         {
             const std::lock_guard lock(mutex_);
             done_ = Painted{wish->frame, std::move(image)};

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "render/staged_frame.h"
+#include "render/composed.h"
 
 #include <condition_variable>
 #include <functional>
@@ -24,7 +24,7 @@ public:
     FramePainter(const FramePainter&) = delete;
     FramePainter& operator=(const FramePainter&) = delete;
 
-    void paint(Frames frame, StagedFrame staged, QSize size);
+    void paint(Frames frame, StagedFrame staged, LayerPictures pictures, QSize size);
     /// The newest picture since the last call, if there is one.
     [[nodiscard]] std::optional<Painted> take();
 
@@ -32,6 +32,7 @@ private:
     struct Wish {
         Frames frame;
         StagedFrame staged;
+        LayerPictures pictures;
         QSize size;
     };
     void work(const std::stop_token& stop);

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "render/shot_pictures.h"
-#include "render/staged_frame.h"
+#include "render/composed.h"
 #include "schedule/shots.h"
 
 namespace pulsepin {

@@ -64,7 +64,7 @@ private slots:
             score.rock_bar(0.5 + 2 * bar, 0.5);
         QVERIFY(score.play_to(loop));
         QVERIFY(ffmpeg({"-stream_loop", "12", "-i", loop, "-t", "420", "-ac", "1", path}));
-        QDir(QStandardPaths::writableLocation(QStandardPaths::CacheLocation) + "/heard").removeRecursively();
+        QDir(QStandardPaths::writableLocation(QStandardPaths::CacheLocation) + "/sounds").removeRecursively();
         Desk desk;
         std::size_t at_first = 0;
         double reached = 0;

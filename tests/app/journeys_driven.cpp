@@ -5,7 +5,7 @@
 #include "application.h"
 #include "model/edits.h"
 #include "model/stage_edits.h"
-#include "render/staged_frame.h"
+#include "render/composed.h"
 #include "schedule/pulses.h"
 #include "schedule_text_dialog.h"
 #include "support/motion_desk.h"
@@ -255,7 +255,7 @@ private slots:
         choose(desk, "follower counted", "beats");
         QVERIFY(desk.settle());
         QVERIFY(std::abs(opacity(desk.bar(6, 2)) - 100) < 1.5);
-        QVERIFY(!desk.project().lane(lane)->motion.follower.in_bars);
+        QVERIFY(desk.project().lane(lane)->motion.follower.values.text("counted") == "beats");
         // Swapped ends invert it.
         choose_from_menu(desk.window.findChild<QToolButton*>("feed 0 more"), {"Swap"});
         QVERIFY(opacity(desk.bar(6, 2)) < 1.5);

@@ -82,7 +82,7 @@ private slots:
         for (const auto& place : strong)
             QVERIFY(!place.contains('+')); // on whole beats
         choose(desk, "source", "beats");
-        QVERIFY(!row->isVisible());
+        QVERIFY(!desk.window.findChild<QComboBox*>("source row"));
     }
 
     void journey_a_pattern_is_painted() {
@@ -91,7 +91,7 @@ private slots:
         choose(desk, "source", "half beats");
         choose(desk, "filter 1", "pattern");
         number(desk, "filter 1 steps", 2);
-        auto* cells = desk.window.findChild<StepCells*>("steps");
+        auto* cells = desk.window.findChild<StepCells*>("filter 1 on");
         QVERIFY(cells && cells->steps().size() == 8);
         QCOMPARE(outlined(desk), (QStringList{"5.1", "6.1"})); // the first step, to begin with
         QTest::mouseClick(cells, Qt::LeftButton, {}, cells->middle_of(3));
@@ -134,7 +134,7 @@ private slots:
         Desk desk;
         QVERIFY(open(desk, "5.1", "6.1"));
         choose(desk, "source", "half beats");
-        number(desk, "swing", 2);
+        number(desk, "source swing", 2);
         QCOMPARE(outlined(desk),
                  (QStringList{"5.1", "5.1+640", "5.2", "5.2+640", "5.3", "5.3+640", "5.4", "5.4+640"}));
     }

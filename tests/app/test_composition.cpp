@@ -5,7 +5,7 @@
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
 #include "model/stage_edits.h"
-#include "render/effects/effect.h"
+#include "stage/effects.h"
 #include "render/frame_painter.h"
 #include "support/projects.h"
 
@@ -20,16 +20,15 @@ namespace {
 const QSize small(320, 180); // of a picture of 1280 x 720: four of its pixels are one
 
 StagedLayer shape(const char* kind, Colour colour, std::map<std::string, double> values = {}) {
-    return {LayerKind::Shape, {}, {}, kind, colour, ParameterValues(std::move(values))};
+    return {LayerKind::Shape, {}, {}, kind, colour, LayerValues(std::move(values))};
 }
 
 StagedFrame staged(std::vector<StagedLayer> layers, std::map<std::string, double> camera = {},
                    double seconds = 0) {
     StagedFrame frame;
-    frame.picture = {1280, 720};
     frame.seconds = seconds;
     frame.layers = std::move(layers);
-    frame.camera = ParameterValues(std::move(camera));
+    frame.camera = LayerValues(std::move(camera));
     return frame;
 }
 
@@ -201,15 +200,15 @@ private slots:
         QImage a(64, 36, QImage::Format_RGB32), b(64, 36, QImage::Format_RGB32);
         a.fill(Qt::black);
         b.fill(Qt::white);
-        StagedLayer shots{LayerKind::Shots, {a, b, 0.25}, {}, {}, white, {}};
-        QVERIFY(near(at(composed(staged({shots}), small), 0, 0), QColor(64, 64, 64)));
+        StagedLayer shots{LayerKind::Shots, LayerId{1}, {}, {}, white, {}};
+        QVERIFY(near(at(composed(staged({shots}), small, {{LayerId{1}, {a, b, 0.25}}}), 0, 0), QColor(64, 64, 64)));
     }
 
     void every_parameter_has_a_neutral_value_that_changes_nothing() {
         const auto plain = composed(staged({shape("kite", red)}), small);
-        for (const auto& one : parameters()) {
-            QVERIFY(one.neutral >= one.least && one.neutral <= one.most);
-            QCOMPARE(composed(staged({shape("kite", red, {{std::string(one.id), one.neutral}})}), small),
+        for (const auto& one : layer_parameters()) {
+            QVERIFY(one.initial >= one.least && one.initial <= one.most);
+            QCOMPARE(composed(staged({shape("kite", red, {{std::string(one.id), one.initial}})}), small),
                      plain);
         }
         for (const auto& effect : effects()) // and every effect does something
@@ -235,8 +234,7 @@ private slots:
         project =
             *with_pins(project, project.lanes.back()->id, {{{}, MusicalAnchor{Ticks(960)}, PulseBody{}, {}}});
         const auto frame = [&](std::int64_t number) {
-            return staged_at({Schedule(project)}, Frames(number),
-                             [](const Layer&) { return LayerPicture{}; });
+            return staged_at({Schedule(project)}, Frames(number));
         };
         QCOMPARE(frame(12).layers.back().values.of("scale"), 100.0);
         QCOMPARE(frame(13).layers.back().values.of("scale"), 130.0);
@@ -261,7 +259,7 @@ private slots:
                               {{}, MusicalAnchor{Ticks(960 * 3)}, own, {}}});
         const Curves curves{Schedule(project)};
         const auto camera = [&](std::int64_t frame) {
-            return staged_at(curves, Frames(frame), [](const Layer&) { return LayerPicture{}; }).camera;
+            return staged_at(curves, Frames(frame)).camera;
         };
         QCOMPARE(camera(11).of("flash"), 0.0);
         QCOMPARE(camera(12).of("flash"), 40.0); // half of what is usual, then fading away
@@ -269,7 +267,7 @@ private slots:
         QCOMPARE(camera(16).of("flash"), 0.0);
         QCOMPARE(camera(24).of("scale"), 115.0);
         QCOMPARE(camera(28).of("scale"), 100.0);
-        QVERIFY(camera(36) == ParameterValues());
+        QVERIFY(camera(36) == LayerValues());
         QVERIFY(!needs_composing(curves, Frames(11)) && needs_composing(curves, Frames(12)));
         QVERIFY(!needs_composing(curves, Frames(36)));
     }
@@ -286,7 +284,7 @@ private slots:
             const auto with =
                 *with_pins(project, project.lanes.back()->id, {{{}, MusicalAnchor{Ticks(960)}, body, {}}});
             auto frame_of =
-                staged_at({Schedule(with)}, Frames(frame), [](const Layer&) { return LayerPicture{}; });
+                staged_at({Schedule(with)}, Frames(frame));
             frame_of.layers = {shape("square", {0xc0c0c0})};
             return at(composed(frame_of, small), 0, 0);
         };
@@ -317,8 +315,7 @@ private slots:
             int changes = 0;
             bool before = true;
             for (std::int64_t i = 0; i < 48; ++i) {
-                auto frame = staged_at({Schedule(project)}, Frames(start + i),
-                                       [](const Layer&) { return LayerPicture{}; });
+                auto frame = staged_at({Schedule(project)}, Frames(start + i));
                 frame.layers = {shape("square", white)};
                 const bool on = lit(composed(frame, small)) > 0;
                 const double turn = static_cast<double>(i) / 24 * 2.5; // at its usual rate
@@ -348,7 +345,7 @@ private slots:
             {{{}, TimeAnchor{Seconds(30)}, KeyBody{3}, {}}, {{}, TimeAnchor{Seconds(31)}, KeyBody{1}, {}}});
         const auto lit_at = [&](std::int64_t frame) {
             const auto staged =
-                staged_at({Schedule(project)}, Frames(frame), [](const Layer&) { return LayerPicture{}; });
+                staged_at({Schedule(project)}, Frames(frame));
             return lit(composed(staged, small)) > 0;
         };
         const auto changes = [&](std::int64_t from, std::int64_t until) {
@@ -367,7 +364,7 @@ private slots:
         std::atomic<int> painted = 0;
         FramePainter painter([&] { ++painted; });
         for (int i = 0; i < 50; ++i)
-            painter.paint(Frames(i), staged({shape("square", red, {{"blur", 30}})}), small);
+            painter.paint(Frames(i), staged({shape("square", red, {{"blur", 30}})}), {}, small);
         std::optional<FramePainter::Painted> last;
         QVERIFY(QTest::qWaitFor([&] {
             if (auto now = painter.take())

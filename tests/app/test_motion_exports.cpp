@@ -9,7 +9,7 @@
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
 #include "model/stage_edits.h"
-#include "render/staged_frame.h"
+#include "render/composed.h"
 #include "schedule/pulses.h"
 #include "support/projects.h"
 
@@ -231,7 +231,7 @@ private slots:
                        255.0;
             });
             const QImage image =
-                composed(staged_at(curves, Frames(frame), [](const Layer&) { return LayerPicture{}; }),
+                composed(staged_at(curves, Frames(frame)),
                          {width, height});
             const auto ours =
                 seen_in(width, height, [&](int x, int y) { return qBlue(image.pixel(x, y)) / 255.0; });

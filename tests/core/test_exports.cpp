@@ -18,7 +18,7 @@ Project with_cuts(Project project, int every_nth, MusicalPosition from, MusicalP
     const Picker picker{"beats",
                         project.grid->ticks_of(from),
                         project.grid->ticks_of(until),
-                        {{"every-nth", {static_cast<double>(every_nth), 0}}}};
+                        {{"every-nth", {{"n", static_cast<double>(every_nth)}, {"offset", 0.0}}}}};
     return place(project, lane_of_kind(project, LaneKind::Cut), picker)->project;
 }
 

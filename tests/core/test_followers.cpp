@@ -55,7 +55,9 @@ std::shared_ptr<const FollowerCurve> curve_of(const Project& project, LaneId lan
 
 CurveValues applied(const char* id, CurveValues values, std::vector<double> parameters = {},
                     const CurveValues* other = nullptr, double per_second = 100) {
-    return follower_step(id)->apply(std::move(values), {per_second, parameters, other});
+    const ParamSpecs specs = follower_step(id)->parameters;
+    const ParamValues given = completed(values_of_positions(specs, parameters), specs);
+    return follower_step(id)->apply(std::move(values), {per_second, given, other});
 }
 
 /// A hit that falls away, every half second.
@@ -178,14 +180,14 @@ private slots:
         Follower follower;
         follower.source = "wave";
         const auto sine_id = add_follower(project, follower);
-        follower.wave = "triangle";
+        follower.values.set("wave", "triangle");
         const auto triangle_id = add_follower(project, follower);
-        follower.wave = "square";
-        follower.in_bars = false;
-        follower.period = 2;
+        follower.values.set("wave", "square");
+        follower.values.set("counted", "beats");
+        follower.values.set("period", 2.0);
         const auto square_id = add_follower(project, follower);
-        follower.wave = "saw";
-        follower.phase = 50;
+        follower.values.set("wave", "saw");
+        follower.values.set("phase", 50.0);
         const auto saw_id = add_follower(project, follower);
         LevelTracks tracks;
         const auto curves = *follow(project, nullptr, tracks);
@@ -211,7 +213,7 @@ private slots:
         project = *with_pins(project, markers, {{{}, MusicalAnchor{Ticks(960 * 4)}, MarkerBody{"a"}, {}}});
         Follower follower;
         follower.source = "time-since";
-        follower.lane = markers;
+        follower.values.set("lane", markers);
         const auto id = add_follower(project, follower);
         const auto curve = curve_of(project, id);
         QVERIFY(std::abs(curve->share_at(48)) < 1e-6); // on it: 2 s
@@ -229,15 +231,15 @@ private slots:
         project = with_detection(project, found, false);
         Follower follower;
         follower.source = "onsets";
-        follower.row = "kick";
-        follower.fall_ms = 500;
+        follower.values.set("row", "kick");
+        follower.values.set("fall", 500.0);
         const auto id = add_follower(project, follower);
         const auto curve = curve_of(project, id);
         QVERIFY(std::abs(curve->share_at(24) - 1) < 1e-6);
         QVERIFY(std::abs(curve->share_at(30) - 0.5) < 1e-5);
         QVERIFY(std::abs(curve->share_at(48) - 0.5) < 1e-6); // half as strong
         QCOMPARE(curve->share_at(40), 0.0);
-        follower.row = "gone";
+        follower.values.set("row", "gone");
         Motion motion = project.lane(id)->motion;
         motion.follower = follower;
         project = *with_motion(project, id, motion);
@@ -288,7 +290,7 @@ private slots:
         QVERIFY(same(applied("sum", in, {}, &other), {0.4f, 0.5f, 0.9f, 1.3f, 0.7f}));
         QVERIFY(same(applied("product", in, {}, &other), {0, 0.04f, 0.2f, 0.36f, 0.12f}));
         for (const auto& row : follower_steps()) // all keep the length, also of nothing
-            QCOMPARE(row.apply({}, {100, std::vector<double>{1, 1, 1}, nullptr}).size(), std::size_t{0});
+            QCOMPARE(row.apply({}, {100, completed({}, row.parameters), nullptr}).size(), std::size_t{0});
     }
 
     void attack_and_release_take_their_time() {
@@ -328,13 +330,13 @@ private slots:
         Follower another;
         another.source = "another";
         const auto a = add_follower(project, another, "a");
-        another.lane = a;
+        another.values.set("lane", a);
         const auto b = add_follower(project, another, "b");
         Motion motion = project.lane(a)->motion;
-        motion.follower.lane = b;
+        motion.follower.values.set("lane", b);
         QVERIFY(!with_motion(project, a, motion));
         motion.follower.source = "nearness";
-        motion.follower.steps = {{"maximum", {}, b, false}};
+        motion.follower.steps = {{"maximum", {{"other", b}}}};
         QVERIFY(!with_motion(project, a, motion));
         motion.follower.steps.clear();
         project = *with_motion(project, a, motion);
@@ -432,7 +434,7 @@ private slots:
                    cuts = lane_of_kind(project, LaneKind::Cut);
         Follower follower;
         follower.source = "time-since";
-        follower.lane = markers;
+        follower.values.set("lane", markers);
         add_follower(project, follower);
         const Pin at_four{{}, MusicalAnchor{Ticks(960 * 4)}, MarkerBody{"a"}, {}};
         QVERIFY(!follows_the_same(project, *with_pins(project, markers, {at_four})));

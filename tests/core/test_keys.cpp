@@ -284,10 +284,10 @@ private slots:
         project = with_lane(project, LaneKind::Follow, "Kick");
         Motion motion;
         motion.own = {"scale", "%", 60, 130, {LayerId{1}, "scale"}, Feed::Limits{0, 200}, Seconds(0.1)};
-        motion.follower = {"level", "peak", "percussive", "left", 30, 110, "kick", 99, "saw", 3, false, 25};
-        motion.follower.lane = project.lanes.front()->id;
-        motion.follower.steps = {{"gate", {0.3, 0.1, 0}, {}, false},
-                                 {"maximum", {}, project.lanes[2]->id, true}};
+        motion.follower = {"level",
+                           {{"measure", "peak"}, {"part", "percussive"}, {"channel", "left"}, {"from", 30.0}, {"until", 110.0}},
+                           {{"gate", {{"opens", 0.3}, {"closes", 0.1}}},
+                            {"maximum", {{"other", project.lanes[2]->id}}, true}}};
         motion.feeds = {{"blur", "px", 12, 0, {LayerId{2}, "blur"}, {}, Frames(-4)}};
         project = *with_motion(project, project.lanes.back()->id, motion);
         project = *with_pins(project, project.lanes.back()->id,

@@ -75,7 +75,7 @@ private slots:
     void swung_halves() {
         const auto project = steady_project();
         auto picker = over(project, "half-beats", 1, 2);
-        picker.swing = 2;
+        picker.values = {{"swing", 2.0}};
         QCOMPARE(places(project, picker),
                  (Places{"1.1", "1.1+640", "1.2", "1.2+640", "1.3", "1.3+640", "1.4", "1.4+640"}));
         picker.source = "quarter-beats"; // sixteenths swing within each half
@@ -83,22 +83,24 @@ private slots:
         QCOMPARE(places(project, picker)[2], std::string("1.1+480"));
         QVERIFY(describe(picker, *project.grid).find("swing 2 : 1") != std::string::npos);
         picker.source = "beats"; // has nothing to swing
+        QVERIFY(!pick(picker, project));
+        picker.values = {};
         QCOMPARE(places(project, picker).size(), std::size_t{4});
     }
 
     void onsets_of_a_row() {
         const auto project = heard_project();
         auto picker = over(project, "onsets", 1, 3);
-        picker.argument = "kick";
+        picker.values = {{"row", "kick"}};
         // 12 ms at 120 BPM are 23 ticks.
         QCOMPARE(places(project, picker), (Places{"1.1+23", "1.3+23", "2.1+23", "2.3+23"}));
-        picker.filters = {{"stronger", {50}}};
+        picker.filters = {{"stronger", {{"least", 50.0}}}};
         QCOMPARE(places(project, picker), (Places{"1.1+23", "2.1+23"}));
-        picker.filters = {{"to-beats", {20}}};
+        picker.filters = {{"to-beats", {{"window", 20.0}}}};
         QCOMPARE(places(project, picker), (Places{"1.1", "1.3", "2.1", "2.3"}));
-        picker.filters = {{"to-beats", {5}}};
+        picker.filters = {{"to-beats", {{"window", 5.0}}}};
         QVERIFY(places(project, picker).empty());
-        picker.argument = "no such row";
+        picker.values = {{"row", "no such row"}};
         QVERIFY(places(project, picker).empty());
         QVERIFY(
             pick(over(steady_project(), "onsets", 1, 3), steady_project())->empty()); // nothing was heard yet
@@ -113,7 +115,7 @@ private slots:
                               {{}, TimeAnchor{Seconds(1.25)}, MarkerBody{"drop two", ""}, {}}});
         auto picker = over(project, "markers", 1, 20);
         QCOMPARE(places(project, picker), (Places{"1.3+480", "2.1", "4.1"}));
-        picker.argument = "drop";
+        picker.values = {{"marker", "drop"}};
         QCOMPARE(places(project, picker), (Places{"1.3+480", "4.1"}));
     }
 
@@ -127,50 +129,50 @@ private slots:
     // Common practice: a shake on the last beat of every fourth bar.
     void the_last_of_every_fourth_bar() {
         const auto project = steady_project();
-        QCOMPARE(places(project, over(project, "beats", 1, 13, {{"last-of", {4}}})),
+        QCOMPARE(places(project, over(project, "beats", 1, 13, {{"last-of", {{"bars", 4.0}}}})),
                  (Places{"4.4", "8.4", "12.4"}));
-        QCOMPARE(places(project, over(project, "beats", 3, 13, {{"last-of", {4}}})), (Places{"6.4", "10.4"}));
-        QCOMPARE(places(project, over(project, "half-beats", 1, 3, {{"last-of", {1}}})),
+        QCOMPARE(places(project, over(project, "beats", 3, 13, {{"last-of", {{"bars", 4.0}}}})), (Places{"6.4", "10.4"}));
+        QCOMPARE(places(project, over(project, "half-beats", 1, 3, {{"last-of", {{"bars", 1.0}}}})),
                  (Places{"1.4+480", "2.4+480"}));
     }
 
     void a_pattern_of_steps() {
         const auto project = steady_project();
         const auto three_three_two =
-            steps_as_parameters(1, 2, {true, false, false, true, false, false, true, false});
+            step_values(1, 2, {true, false, false, true, false, false, true, false});
         QCOMPARE(places(project, over(project, "half-beats", 2, 4, {{"steps", three_three_two}})),
                  (Places{"2.1", "2.2+480", "2.4", "3.1", "3.2+480", "3.4"}));
         std::vector<bool> far(32, false); // over four bars, one step a beat... and beyond 32 steps
         far.resize(64, false);
         far[63] = true;
         QCOMPARE(places(project,
-                        over(project, "quarter-beats", 1, 9, {{"steps", steps_as_parameters(4, 4, far)}})),
+                        over(project, "quarter-beats", 1, 9, {{"steps", step_values(4, 4, far)}})),
                  (Places{"4.4+720", "8.4+720"}));
     }
 
     void a_share_at_random() {
         const auto project = steady_project(120, 0, 600);
-        const auto whole = places(project, over(project, "beats", 1, 200, {{"random", {33, 7}}}));
+        const auto whole = places(project, over(project, "beats", 1, 200, {{"random", {{"share", 33.0}, {"seed", 7.0}}}}));
         QVERIFY(whole.size() > 220 && whole.size() < 310); // a third of 796, three deviations to each side
-        QCOMPARE(places(project, over(project, "beats", 1, 200, {{"random", {33, 7}}})),
+        QCOMPARE(places(project, over(project, "beats", 1, 200, {{"random", {{"share", 33.0}, {"seed", 7.0}}}})),
                  whole); // always the same
-        QVERIFY(places(project, over(project, "beats", 1, 200, {{"random", {33, 8}}})) != whole);
+        QVERIFY(places(project, over(project, "beats", 1, 200, {{"random", {{"share", 33.0}, {"seed", 8.0}}}})) != whole);
         // A part of the range holds the same positions.
-        for (const auto& place : places(project, over(project, "beats", 50, 100, {{"random", {33, 7}}})))
+        for (const auto& place : places(project, over(project, "beats", 50, 100, {{"random", {{"share", 33.0}, {"seed", 7.0}}}})))
             QVERIFY(std::find(whole.begin(), whole.end(), place) != whole.end());
-        QVERIFY(places(project, over(project, "beats", 1, 200, {{"random", {0, 7}}})).empty());
-        QCOMPARE(places(project, over(project, "beats", 1, 200, {{"random", {100, 7}}})).size(),
+        QVERIFY(places(project, over(project, "beats", 1, 200, {{"random", {{"share", 0.0}, {"seed", 7.0}}}})).empty());
+        QCOMPARE(places(project, over(project, "beats", 1, 200, {{"random", {{"share", 100.0}, {"seed", 7.0}}}})).size(),
                  std::size_t{796});
     }
 
     void at_least_so_far_apart() {
         const auto project = steady_project(); // half a second a beat, 12 frames
-        QCOMPARE(places(project, over(project, "beats", 1, 3, {{"apart-ms", {900}}})),
+        QCOMPARE(places(project, over(project, "beats", 1, 3, {{"apart-ms", {{"least", 900.0}}}})),
                  (Places{"1.1", "1.3", "2.1", "2.3"}));
-        QCOMPARE(places(project, over(project, "beats", 1, 3, {{"apart-ms", {500}}})).size(), std::size_t{8});
-        QCOMPARE(places(project, over(project, "beats", 1, 3, {{"apart-frames", {13}}})),
+        QCOMPARE(places(project, over(project, "beats", 1, 3, {{"apart-ms", {{"least", 500.0}}}})).size(), std::size_t{8});
+        QCOMPARE(places(project, over(project, "beats", 1, 3, {{"apart-frames", {{"least", 13.0}}}})),
                  (Places{"1.1", "1.3", "2.1", "2.3"}));
-        QCOMPARE(places(project, over(project, "half-beats", 1, 2, {{"apart-beats", {1.5}}})),
+        QCOMPARE(places(project, over(project, "half-beats", 1, 2, {{"apart-beats", {{"least", 1.5}}}})),
                  (Places{"1.1", "1.2+480", "1.4"}));
     }
 
@@ -180,16 +182,15 @@ private slots:
         project = *with_pins(project, lane,
                              {{{}, MusicalAnchor{Ticks(960)}, MarkerBody{"a", ""}, {}},
                               {{}, TimeAnchor{Seconds(1.003)}, MarkerBody{"same frame", ""}, {}}});
-        const auto number = static_cast<double>(lane.value);
-        QCOMPARE(places(project, over(project, "beats", 1, 2, {{"free-of-lane", {number}}})),
+        QCOMPARE(places(project, over(project, "beats", 1, 2, {{"free-of-lane", {{"lane", lane}}}})),
                  (Places{"1.1", "1.4"}));
-        QCOMPARE(places(project, over(project, "beats", 1, 2, {{"free-of-lane", {987}}})).size(),
+        QCOMPARE(places(project, over(project, "beats", 1, 2, {{"free-of-lane", {{"lane", LaneId{987}}}}})).size(),
                  std::size_t{4});
     }
 
     void filters_work_in_any_order() {
         const auto project = steady_project();
-        const FilterUse last{"last-of", {1}}, second{"every-nth", {2, 0}};
+        const FilterUse last{"last-of", {{"bars", 1.0}}}, second{"every-nth", {{"n", 2.0}, {"offset", 0.0}}};
         QCOMPARE(places(project, over(project, "beats", 1, 5, {last, second})), (Places{"1.4", "3.4"}));
         QCOMPARE(places(project, over(project, "beats", 1, 5, {second, last})),
                  (Places{"1.3", "2.3", "3.3", "4.3"}));
@@ -200,7 +201,7 @@ private slots:
     // After the grid was corrected the same picker picks on the corrected one.
     void pickers_follow_the_grid() {
         Project project = heard_project();
-        auto picker = over(project, "beats", 1, 5, {{"last-of", {2}}});
+        auto picker = over(project, "beats", 1, 5, {{"last-of", {{"bars", 2.0}}}});
         const auto before = pick(picker, project);
         project = retimed(project, *with_beat_moved(*project.grid, 7, Seconds(3.56), BendReach::Bar));
         const auto after = pick(picker, project);
@@ -219,7 +220,7 @@ private slots:
             return std::count_if(picked.begin(), picked.end(),
                                  [&](const Picked& p) { return project.grid->position_of(p.at).bar == bar; });
         };
-        const Picker beats{"beats", Ticks(0), Ticks(48 * 960), {{"pace", {1, 4}}}};
+        const Picker beats{"beats", Ticks(0), Ticks(48 * 960), {{"pace", {{"calm", 1.0}, {"loud", 4.0}}}}};
         const auto picked = pick(beats, project);
         QVERIFY(picked);
         for (const std::int64_t bar : {1, 2, 3, 4})
@@ -230,7 +231,7 @@ private slots:
             QCOMPARE(in_bar(*picked, bar), 4);
         for (const auto& p : *picked) // on the bar where it is calm
             QVERIFY(project.grid->position_of(p.at).bar > 4 || project.grid->position_of(p.at).beat == 1);
-        const Picker slow{"beats", Ticks(0), Ticks(48 * 960), {{"pace", {2, 1}}}};
+        const Picker slow{"beats", Ticks(0), Ticks(48 * 960), {{"pace", {{"calm", 2.0}, {"loud", 1.0}}}}};
         const auto few = pick(slow, project);
         QCOMPARE(in_bar(*few, 1) + in_bar(*few, 2), 1);
         QCOMPARE(in_bar(*few, 9), 1);
@@ -263,7 +264,7 @@ private slots:
                              {{{}, MusicalAnchor{Ticks(960)}, MarkerBody{"a", "", 1}, {}},
                               {{}, MusicalAnchor{Ticks(1920)}, MarkerBody{"b", "", 0}, {}},
                               {{}, MusicalAnchor{Ticks(9600)}, MarkerBody{"c", "", 1}, {}}});
-        Picker picker{"markers-of-colour", Ticks(0), Ticks(5000), {}, "brick"};
+        Picker picker{"markers-of-colour", Ticks(0), Ticks(5000), {}, {{"colour", "brick"}}};
         QCOMPARE(pick(picker, project)->size(), std::size_t{1});
         picker.whole = true;
         QCOMPARE(pick(picker, project)->size(), std::size_t{2});

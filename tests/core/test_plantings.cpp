@@ -29,7 +29,7 @@ Picker beats(const Project& project, std::int64_t from_bar, std::int64_t until_b
     return {"beats",
             bar(project, from_bar),
             bar(project, until_bar),
-            {{"every-nth", {static_cast<double>(every), 0.0}}}};
+            {{"every-nth", {{"n", static_cast<double>(every)}, {"offset", 0.0}}}}};
 }
 
 std::vector<double> beats_of(const Project& project, const Lane& lane) {
@@ -113,7 +113,7 @@ private slots:
         row.onsets = {{Seconds(1.0), 1}, {Seconds(2.01), 0.5f}, {Seconds(3.0), 0.2f}};
         found.rows = {row};
         project = with_detection(project, found, false);
-        project = placed(project, {"onsets", Ticks(0), bar(project, 9), {}, "kick"});
+        project = placed(project, {"onsets", Ticks(0), bar(project, 9), {}, {{"row", "kick"}}});
         const auto id = project.plantings->back().id;
         QCOMPARE(pins_of(project, id).size(), std::size_t{3});
         const PinId second = pins_of(project, id)[1];

@@ -185,7 +185,7 @@ private slots:
     }
 
     void a_draft_that_someone_writes_just_now_is_left_alone() {
-        const auto draft = file((std::string(draft_prefix) + "0123").c_str());
+        const auto draft = file(std::string(draft_prefix).append("0123").c_str());
         auto writer = FileLock::try_take(draft);
         QVERIFY(writer && write_text_file(file("a"), "text").has_value());
         QVERIFY(std::filesystem::exists(draft));

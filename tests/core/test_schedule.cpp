@@ -17,7 +17,7 @@ Picker every(const Project& project, int n, MusicalPosition from, MusicalPositio
     return {source,
             project.grid->ticks_of(from),
             project.grid->ticks_of(until),
-            {{"every-nth", {static_cast<double>(n), 0}}}};
+            {{"every-nth", {{"n", static_cast<double>(n)}, {"offset", 0.0}}}}};
 }
 
 std::vector<std::string> places(const Project& project, const std::vector<Picked>& picked) {
@@ -82,7 +82,7 @@ private slots:
         QVERIFY(!pick(picker, project));
         picker.filters = {{"no-such-filter", {}}};
         QVERIFY(!pick(picker, project));
-        picker.filters = {{"every-nth", {2}}};
+        picker.filters = {{"every-nth", {{"step", 2.0}}}};
         QVERIFY(!pick(picker, project));
         QVERIFY(!pick({"beats", Ticks(0), Ticks(std::int64_t{1} << 60), {}}, project));
         QVERIFY(!pick(every(project, 2, {1, 1, 0}, {5, 1, 0}), new_project()));
@@ -90,11 +90,8 @@ private slots:
 
     void tables_are_complete() {
         for (const auto& row : picker_filters()) {
-            std::vector<double> initial;
-            for (const auto& p : row.parameters) {
-                QVERIFY(p.lowest <= p.initial && p.initial <= p.highest);
-                initial.push_back(p.initial);
-            }
+            const ParamValues initial = completed({}, row.parameters);
+            QVERIFY(check_values(initial, row.parameters));
             QVERIFY(!row.describe(initial).empty());
             QCOMPARE(picker_filter(row.id), &row);
         }

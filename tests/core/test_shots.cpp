@@ -21,7 +21,7 @@ Picker every_beats(const Project& project, std::int64_t from_bar, std::int64_t u
     return {"beats",
             project.grid->ticks_of({from_bar, 1, 0}),
             project.grid->ticks_of({until_bar, 1, 0}),
-            {{"every-nth", {static_cast<double>(every), 0.0}}}};
+            {{"every-nth", {{"n", static_cast<double>(every)}, {"offset", 0.0}}}}};
 }
 
 const Lane& cuts(const Project& project) {

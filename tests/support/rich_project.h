@@ -25,7 +25,7 @@ inline Project with_plantings_and_triggers(Project project) {
                       "peak",
                       Frames(12)};
     CutBody cut{bin[0].id, Seconds(0), true, Frames(6)};
-    const Picker picker{"onsets", Ticks(960), Ticks(9600), {{"every-nth", {2, 1}}}, "kick", 1.5, {}};
+    const Picker picker{"onsets", Ticks(960), Ticks(9600), {{"every-nth", {{"n", 2.0}, {"offset", 1.0}}}}, {{"row", "kick"}}};
     Planting planting{PlantingId{project.next_id++},
                       cuts,
                       "kicks",
@@ -43,7 +43,7 @@ inline Project with_plantings_and_triggers(Project project) {
     Planting flashes{PlantingId{project.next_id++},
                      lane,
                      "a list",
-                     Picker{"list", Ticks(0), Ticks(9), {}, "", 1, {Ticks(1), Ticks(5)}, true},
+                     Picker{"list", Ticks(0), Ticks(9), {}, {}, {Ticks(1), Ticks(5)}, true},
                      {trigger, {}, variation}};
     project.plantings =
         std::make_shared<const std::vector<Planting>>(std::vector<Planting>{planting, untold, flashes});

@@ -4,7 +4,7 @@
 #include "follow/freeze.h"
 #include "follow/curve_peaks.h"
 #include "model/lane_edits.h"
-#include "render/parameters.h"
+#include "stage/layer_values.h"
 #include "schedule/shots.h"
 #include "targets.h"
 #include "widgets.h"
@@ -204,7 +204,7 @@ FeedTable::Row FeedTable::make_row(std::size_t index) {
 
 void FeedTable::limit(std::size_t index, bool limited) {
     change_feed(index, tr("cut off"), [limited](Feed& feed) {
-        const auto* row = parameter(feed.target.parameter);
+        const auto* row = layer_parameter(feed.target.parameter);
         feed.limits =
             !limited ? std::nullopt
             : row    ? std::optional(Feed::Limits{row->least, row->most})

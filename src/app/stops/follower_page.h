@@ -2,6 +2,7 @@
 #pragma once
 
 #include "fields.h"
+#include "forms/param_form.h"
 #include "stops/motion_page.h"
 #include "view_state.h"
 
@@ -25,38 +26,21 @@ private:
     struct StepRow {
         QWidget* box;
         std::string id;
-        std::vector<QDoubleSpinBox*> values;
-        QComboBox* other = nullptr;
+        ParamForm* form;
         QPushButton* on;
         QLabel* effect;
     };
     QWidget* make_source();
-    QComboBox* choice(const QString& name, const QString& tip, std::string Follower::*member,
-                      const std::vector<std::pair<QString, std::string>>& entries);
-    QDoubleSpinBox* number(const QString& name, const QString& tip, double Follower::*member, double low,
-                           double high, const QString& suffix);
     void show_source(const Follower& follower);
     void show_steps(const Follower& follower);
     StepRow make_step(std::size_t index, const FollowerStep& step);
     void change_follower(const QString& what, const std::function<void(Follower&)>& how);
     void change_step(std::size_t index, const QString& what, const std::function<void(FollowerStep&)>& how);
-    void fill_with_other_lanes(QComboBox* box, LaneId chosen) const;
 
     ViewState& view_;
     QComboBox* source_;
-    QComboBox* measure_;
-    QComboBox* part_;
-    QComboBox* channel_;
+    ParamForm* form_; ///< of the source
     QComboBox* band_;
-    QDoubleSpinBox* from_;
-    QDoubleSpinBox* until_;
-    QComboBox* row_;
-    QDoubleSpinBox* fall_;
-    QComboBox* wave_;
-    QDoubleSpinBox* period_;
-    QComboBox* counted_;
-    QDoubleSpinBox* phase_;
-    QComboBox* lane_of_;
     QComboBox* add_;
     QVBoxLayout* steps_box_;
     std::vector<StepRow> steps_;

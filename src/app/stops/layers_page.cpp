@@ -4,7 +4,7 @@
 #include "follow/feeds.h"
 #include "model/shape_outline.h"
 #include "model/stage_edits.h"
-#include "render/parameters.h"
+#include "stage/layer_values.h"
 #include "widgets.h"
 
 #include <QHBoxLayout>
@@ -119,7 +119,7 @@ LayersPage::LayersPage(Document& document, QWidget* parent) : QWidget(parent), d
     what->addWidget(colour_);
     right->addLayout(what);
 
-    values_ = new QTableWidget(static_cast<int>(parameters().size()), 3);
+    values_ = new QTableWidget(static_cast<int>(layer_parameters().size()), 3);
     values_->setObjectName("layer values");
     values_->setAccessibleName(tr("Values of the layer"));
     values_->setHorizontalHeaderLabels({tr("value of"), tr("by itself"), tr("driven by")});
@@ -135,7 +135,7 @@ LayersPage::LayersPage(Document& document, QWidget* parent) : QWidget(parent), d
     values_->setMinimumWidth(280);
     values_->setSelectionMode(QAbstractItemView::NoSelection);
     int place = 0;
-    for (const auto& one : parameters()) {
+    for (const auto& one : layer_parameters()) {
         values_->setItem(place, 0, new QTableWidgetItem(text_of(one.label)));
         auto* field = new QDoubleSpinBox;
         field->setObjectName("value " + text_of(one.id));
@@ -145,7 +145,7 @@ LayersPage::LayersPage(Document& document, QWidget* parent) : QWidget(parent), d
         field->setSuffix(one.unit.empty() ? QString() : " " + text_of(one.unit));
         field->setKeyboardTracking(false);
         connect(field, &QDoubleSpinBox::valueChanged, this,
-                [this, id = std::string(one.id), neutral = one.neutral](double v) {
+                [this, id = std::string(one.id), neutral = one.initial](double v) {
                     change(tr("change %1").arg(QString::fromStdString(id)), [=](Layer& changed) {
                         if (v == neutral)
                             changed.values.erase(id);
@@ -277,9 +277,9 @@ void LayersPage::show_layer() {
                 source_->addItem(QString::fromStdString(clip.name), static_cast<qulonglong>(clip.id.value));
     source_->setCurrentIndex(source_->findData(
         static_cast<qulonglong>(now->kind == LayerKind::Shots ? now->cuts.value : now->picture.value)));
-    const ParameterValues values(now->values);
+    const LayerValues values(now->values);
     for (std::size_t i = 0; i < fields_.size(); ++i) {
-        const auto& one = parameters()[i];
+        const auto& one = layer_parameters()[i];
         fields_[i]->setValue(values.of(one.id));
         QStringList drivers;
         for (const auto& lane : document_.project().lanes)

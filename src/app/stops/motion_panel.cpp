@@ -87,9 +87,9 @@ void MotionPanel::add_twelve_bands() {
         next = with_lane(next, LaneKind::Follow, name.toStdString());
         Motion motion;
         motion.own = {name.toStdString(), "%", 0, 100};
-        motion.follower.from_hz = band.from_hz;
-        motion.follower.until_hz = band.until_hz;
-        motion.follower.steps = {{"fill", {}, {}, false}};
+        motion.follower.values.set("from", band.from_hz);
+        motion.follower.values.set("until", band.until_hz);
+        motion.follower.steps = {{"fill", {}}};
         if (auto made = with_motion(next, next.lanes.back()->id, motion))
             next = *std::move(made);
     }

@@ -119,10 +119,9 @@ PickerPage::PickerPage(Document& document, ViewState& view, QWidget* lane_choice
         take_range(static_cast<RangeKind>(kind));
         emit changed();
     });
-    for (auto* box : {row_, colour_, every_})
-        connect(box, &QComboBox::currentIndexChanged, this, &PickerPage::changed);
-    connect(swing_, &QDoubleSpinBox::valueChanged, this, &PickerPage::changed);
-    for (auto* field : {marker_, from_, until_})
+    connect(every_, &QComboBox::currentIndexChanged, this, &PickerPage::changed);
+    connect(source_form_, &ParamForm::changed, this, &PickerPage::changed);
+    for (auto* field : {from_, until_})
         connect(field, &QLineEdit::textChanged, this, &PickerPage::changed);
     for (auto* field : {from_, until_}) {
         connect(field, &QLineEdit::textEdited, this, [this] {
@@ -149,35 +148,14 @@ PickerPage::PickerPage(Document& document, ViewState& view, QWidget* lane_choice
 }
 
 QWidget* PickerPage::make_argument() {
-    row_ = new QComboBox;
-    row_->setObjectName("source row");
-    row_->setAccessibleName(tr("Row of onsets"));
-    row_->setToolTip(tr("Which row of onsets"));
-    marker_ = new QLineEdit;
-    marker_->setObjectName("source marker");
-    marker_->setAccessibleName(tr("Name of markers"));
-    marker_->setPlaceholderText(tr("all"));
-    marker_->setToolTip(tr("Only markers whose name holds this"));
-    colour_ = new QComboBox;
-    colour_->setObjectName("source colour");
-    colour_->setAccessibleName(tr("Colour of markers"));
-    fill_with_colours(colour_);
-    swing_ = new QDoubleSpinBox;
-    swing_->setObjectName("swing");
-    swing_->setAccessibleName(tr("Swing"));
-    swing_->setRange(1, 4);
-    swing_->setSingleStep(0.05);
-    swing_->setSuffix(tr(" : 1"));
-    swing_->setToolTip(tr("The first of each pair against the second: 1 straight, 2 triplets"));
+    source_form_ = new ParamForm("source");
     argument_ = new QWidget;
     auto* asked = new QVBoxLayout(argument_);
     asked->setContentsMargins(0, 0, 0, 0);
     asked->setSpacing(3);
     argument_name_ = quiet({});
     asked->addWidget(argument_name_);
-    for (QWidget* field : {static_cast<QWidget*>(row_), static_cast<QWidget*>(marker_),
-                           static_cast<QWidget*>(colour_), static_cast<QWidget*>(swing_)})
-        asked->addWidget(field);
+    asked->addWidget(source_form_);
     return argument_;
 }
 
@@ -223,18 +201,23 @@ void PickerPage::fill_kept() {
     kept_->setEditText(written);
 }
 
+/// What was set of a source comes back with it.
 void PickerPage::show_argument() {
-    const auto* source = picker_source(source_->currentData().toString().toStdString());
-    const auto takes = source ? source->takes : SourceTakes::Nothing;
-    row_->setVisible(takes == SourceTakes::OnsetRow);
-    marker_->setVisible(takes == SourceTakes::MarkerName);
-    colour_->setVisible(takes == SourceTakes::MarkerColour);
-    swing_->setVisible(takes == SourceTakes::Swing);
-    argument_->setVisible(takes != SourceTakes::Nothing);
-    argument_name_->setText(takes == SourceTakes::OnsetRow       ? tr("row")
-                            : takes == SourceTakes::MarkerName   ? tr("named")
-                            : takes == SourceTakes::MarkerColour ? tr("colour")
-                                                                 : tr("swing"));
+    const std::string id = source_->currentData().toString().toStdString();
+    const auto* source = picker_source(id);
+    const ParamSpecs specs = source ? source->parameters : ParamSpecs();
+    argument_->setVisible(!specs.empty());
+    if (id == shown_source_)
+        return;
+    if (!shown_source_.empty())
+        source_values_[shown_source_] = source_form_->values();
+    shown_source_ = id;
+    source_form_->set_specs(specs);
+    source_form_->set_values(source_values_[id]);
+    argument_name_->setText(specs.empty() ? QString() : text_of(specs.front().label));
+    if (auto* colours = qobject_cast<QComboBox*>(source_form_->field("colour")))
+        for (int i = 0; i < colours->count(); ++i)
+            colours->setItemIcon(i, marker_picture(i, 0));
 }
 
 // -- the range
@@ -320,16 +303,7 @@ Result<Picker> PickerPage::picker() const {
     Picker picker{
         source_->currentData().toString().toStdString(), grid->ticks_of(*from), grid->ticks_of(*until), {}};
     picker.whole = range_->currentIndex() == Whole;
-    const auto* source = picker_source(picker.source);
-    const auto takes = source ? source->takes : SourceTakes::Nothing;
-    if (takes == SourceTakes::OnsetRow)
-        picker.argument = row_->currentText().toStdString();
-    if (takes == SourceTakes::MarkerName)
-        picker.argument = marker_->text().toStdString();
-    if (takes == SourceTakes::MarkerColour)
-        picker.argument = marker_colours()[static_cast<std::size_t>(std::max(0, colour_->currentIndex()))].id;
-    if (takes == SourceTakes::Swing)
-        picker.swing = swing_->value();
+    picker.values = source_form_->values();
     if (picker.source == "list")
         picker.list = list_;
     // "Every second" of those that the filters let through.
@@ -337,7 +311,7 @@ Result<Picker> PickerPage::picker() const {
         if (auto use = slot->use())
             picker.filters.push_back(*std::move(use));
     if (const int every = every_->currentData().toInt(); every > 1)
-        picker.filters.push_back({"every-nth", {static_cast<double>(every), 0.0}});
+        picker.filters.push_back({"every-nth", {{"n", static_cast<double>(every)}}});
     return picker;
 }
 
@@ -345,11 +319,7 @@ void PickerPage::set_picker(const Picker& picker) {
     const QSignalBlocker quietly(this);
     source_->setCurrentIndex(std::max(0, source_->findData(QString::fromStdString(picker.source))));
     show_argument();
-    const QString argument = QString::fromStdString(picker.argument);
-    row_->setCurrentIndex(std::max(0, row_->findText(argument)));
-    marker_->setText(argument);
-    colour_->setCurrentIndex(std::max(0, marker_look_by_id(marker_colours(), picker.argument)));
-    swing_->setValue(picker.swing);
+    source_form_->set_values(picker.values);
     list_ = picker.list;
     range_->setCurrentIndex(picker.whole ? Whole : Typed);
     from_->setEnabled(!picker.whole);
@@ -362,9 +332,9 @@ void PickerPage::set_picker(const Picker& picker) {
     // A last "every nth" without an offset is the field of that name.
     auto filters = picker.filters;
     int every = 1;
-    if (!filters.empty() && filters.back().id == "every-nth" && filters.back().parameters.size() == 2 &&
-        filters.back().parameters[1] == 0 && filters.back().parameters[0] <= 16) {
-        every = static_cast<int>(filters.back().parameters[0]);
+    if (!filters.empty() && filters.back().id == "every-nth" &&
+        filters.back().values.number("offset") == 0 && filters.back().values.number("n") <= 16) {
+        every = static_cast<int>(filters.back().values.whole("n"));
         filters.pop_back();
     }
     every_->setCurrentIndex(every_->findData(every));
@@ -392,7 +362,7 @@ void PickerPage::forget() {
 }
 
 void PickerPage::refresh() {
-    fill_with_onset_rows(row_, document_.project());
+    source_form_->set_project(document_.project());
     fill_kept();
     show_argument();
     for (auto* slot : filters_)

@@ -48,10 +48,9 @@ private:
     QComboBox* source_;
     QWidget* argument_;
     QLabel* argument_name_;
-    QComboBox* row_;
-    QLineEdit* marker_;
-    QComboBox* colour_;
-    QDoubleSpinBox* swing_;
+    ParamForm* source_form_;
+    std::map<std::string, ParamValues> source_values_; ///< as they were last, by source
+    std::string shown_source_;
     QComboBox* every_;
     QComboBox* range_;
     QLineEdit* from_;

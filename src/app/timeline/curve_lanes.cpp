@@ -144,7 +144,7 @@ void paint_follower(QPainter& painter, const LaneScene& s) {
     paint_line(painter, s, line, s.scene.palette.motion, 1.8, s.row.top() + scale.bottom);
     for (const auto& step : s.lane.motion.follower.steps)
         if (!step.off && (step.id == "floor" || step.id == "ceiling"))
-            paint_limit(painter, s, scale.y(step.values[0]),
+            paint_limit(painter, s, scale.y(step.values.number("at")),
                         step.id == "floor" ? QObject::tr("floor") : QObject::tr("ceiling"));
 }
 

@@ -60,20 +60,21 @@ private:
         const auto* row = follower_source(follower.source);
         if (!row)
             return flat("the source \"" + follower.source + "\" is unknown");
+        const ParamValues values = completed(follower.values, row->parameters);
         std::shared_ptr<const LevelTrack> level;
         if (row->takes == FollowerTakes::Level) {
             if (!sound_)
                 return flat("the song's sound is not there");
-            level = level_of(level_spec(follower));
+            level = level_of(level_spec(values));
             if (!level)
                 return {};
         }
-        if ((row->id == "nearness" || row->takes == FollowerTakes::Wave) && !project_.grid)
+        if (row->takes == FollowerTakes::Grid && !project_.grid)
             return flat("there are no beats yet");
         std::optional<CurveValues> other;
         std::vector<Seconds> moments;
         if (row->takes == FollowerTakes::Curve || row->takes == FollowerTakes::Pins) {
-            const Lane* of = project_.lane(follower.lane);
+            const Lane* of = project_.lane(values.lane("lane"));
             if (!of)
                 return flat("choose a lane to follow");
             if (row->takes == FollowerTakes::Curve)
@@ -83,19 +84,19 @@ private:
                     if (!of->pins[pin.index].muted)
                         moments.push_back(pin.acts_at);
         }
-        if (row->takes == FollowerTakes::Row) {
+        if (row->takes == FollowerTakes::Onsets) {
             const auto* found = project_.detection.get();
             const bool there =
                 found && std::any_of(found->rows.begin(), found->rows.end(),
-                                     [&](const OnsetRow& r) { return r.name == follower.row; });
+                                     [&](const OnsetRow& r) { return r.name == values.text("row"); });
             if (!there)
-                return flat("there is no row of onsets called \"" + follower.row + "\"");
+                return flat("there is no row of onsets called \"" + values.text("row") + "\"");
         }
         Lane still = lane; // drawn keys are moved by the lead when the curve is used, not twice
         still.lead = Frames(0);
         const KeyCurve drawn(still, resolve(project_, still, lookup_));
         return row->values(
-            {project_, lane, level.get(), other ? &*other : nullptr, moments, drawn, rate_, per_frame_, count_});
+            {project_, values, level.get(), other ? &*other : nullptr, moments, drawn, rate_, per_frame_, count_});
     }
 
     std::shared_ptr<const LevelTrack> level_of(const LevelSpec& spec) {
@@ -110,16 +111,16 @@ private:
         curve.effects.push_back({});
         if (!row || step.off)
             return;
+        const ParamValues values = completed(step.values, row->parameters);
         std::optional<CurveValues> other;
-        if (row->takes_other) {
-            const Lane* lane = project_.lane(step.other);
+        if (find_param(row->parameters, "other")) {
+            const Lane* lane = project_.lane(values.lane("other"));
             if (!lane)
                 return;
             other = values_of(*lane);
         }
         auto after = std::make_shared<CurveValues>(
-            row->apply(*before, {curve.per_second(), std::span(step.values).first(row->parameters.size()),
-                                 other ? &*other : nullptr}));
+            row->apply(*before, {curve.per_second(), values, other ? &*other : nullptr}));
         curve.effects.back() = effect_of(*before, *after, curve.per_second());
         curve.stages.back() = std::move(after);
     }
@@ -196,9 +197,8 @@ std::vector<Shared<Lane>> looked_at(const Project& project) {
     for (const auto& lane : project.lanes)
         if (lane->kind == LaneKind::Follow) {
             ids.push_back(lane->id);
-            ids.push_back(lane->motion.follower.lane);
-            for (const auto& step : lane->motion.follower.steps)
-                ids.push_back(step.other);
+            for (const LaneId id : lanes_named_in(lane->motion.follower))
+                ids.push_back(id);
         }
     std::vector<Shared<Lane>> lanes;
     for (const auto& lane : project.lanes)

@@ -65,8 +65,8 @@ void take_highest(std::vector<double>& highest, const std::vector<double>& signa
 
 } // namespace
 
-LevelSpec level_spec(const Follower& f) {
-    return {f.measure, f.part, f.channel, f.from_hz, f.until_hz};
+LevelSpec level_spec(const ParamValues& v) {
+    return {v.text("measure"), v.text("part"), v.text("channel"), v.number("from"), v.number("until")};
 }
 
 float LevelTrack::at(double seconds) const {

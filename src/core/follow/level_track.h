@@ -4,7 +4,7 @@
 #include "base/error.h"
 #include "base/progress.h"
 #include "media/sample_store.h"
-#include "model/follower.h"
+#include "params/param.h"
 
 #include <filesystem>
 #include <functional>
@@ -25,7 +25,8 @@ struct LevelSpec {
     friend auto operator<=>(const LevelSpec&, const LevelSpec&) = default;
 };
 
-[[nodiscard]] LevelSpec level_spec(const Follower& follower);
+/// `values`: of the source "level", completed.
+[[nodiscard]] LevelSpec level_spec(const ParamValues& values);
 
 /// A level over time: value i lies at i / per_second.
 struct LevelTrack {

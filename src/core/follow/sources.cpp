@@ -26,14 +26,13 @@ CurveValues level(const SourceContext& c) {
 }
 
 CurveValues onsets(const SourceContext& c) {
-    const auto& follower = c.lane.motion.follower;
     CurveValues values(c.count, 0.0f);
     if (!c.project.detection)
         return values;
     const double per_second = c.rate.per_second() * c.per_frame;
-    const double fall = std::max(1.0, follower.fall_ms / 1000 * per_second);
+    const double fall = std::max(1.0, c.values.number("fall") / 1000 * per_second);
     for (const auto& row : c.project.detection->rows) {
-        if (row.name != follower.row)
+        if (row.name != c.values.text("row"))
             continue;
         float strongest = 0;
         for (const auto& onset : row.onsets)
@@ -84,12 +83,14 @@ double bars_at(const BeatGrid& grid, double beats) {
 }
 
 CurveValues wave(const SourceContext& c) {
-    const auto& f = c.lane.motion.follower;
+    const bool in_bars = c.values.text("counted") == "bars";
+    const std::string& shape = c.values.text("wave");
+    const double period = std::max(1e-3, c.values.number("period")), phase = c.values.number("phase") / 100;
     const auto& grid = *c.project.grid;
     return sampled(c, [&](double t) {
         const double beats = grid.beats_at(Seconds(t)).value;
-        const double passed = f.in_bars ? bars_at(grid, beats) : beats;
-        return wave_of(f.wave, passed / std::max(1e-3, f.period) + f.phase / 100);
+        const double passed = in_bars ? bars_at(grid, beats) : beats;
+        return wave_of(shape, passed / period + phase);
     });
 }
 
@@ -113,20 +114,45 @@ CurveValues another(const SourceContext& c) {
     return c.other ? *c.other : CurveValues(c.count, 0.0f);
 }
 
+constexpr ParamChoice measures[] = {{"rms", "mean (RMS)"}, {"peak", "peak"}, {"loudness", "loudness"}};
+constexpr ParamChoice parts[] = {
+    {"whole", "everything"}, {"percussive", "percussive part"}, {"harmonic", "harmonic part"}};
+constexpr ParamChoice channels[] = {{"both", "both sides"}, {"left", "left"}, {"right", "right"}};
+constexpr ParamChoice waves[] = {
+    {"sine", "sine"}, {"triangle", "triangle"}, {"saw", "saw"}, {"square", "square"}};
+constexpr ParamChoice counted[] = {{"bars", "bars"}, {"beats", "beats"}};
+
+constexpr ParamSpec level_parameters[] = {
+    {"measure", "How the level is measured", ParamType::Choice, {}, 0, 0, 0, {}, measures},
+    {"part", "Of which part of the sound", ParamType::Choice, {}, 0, 0, 0, {}, parts},
+    {"channel", "Of which side", ParamType::Choice, {}, 0, 0, 0, {}, channels},
+    {"from", "Lowest frequency", ParamType::Number, "Hz", 0, 1e6, 0, "Lowest frequency; 0 is no limit"},
+    {"until", "Highest frequency", ParamType::Number, "Hz", 0, 1e6, 0, "Highest frequency; 0 is no limit"}};
+constexpr ParamSpec onset_parameters[] = {
+    {"row", "Row of onsets", ParamType::OnsetRow, {}, 0, 0, 0, "Which row of onsets", {}, "onsets"},
+    {"fall", "Fall", ParamType::Number, "ms", 0, 1e7, 150, "How long it takes to fall to nothing"}};
+constexpr ParamSpec wave_parameters[] = {
+    {"wave", "Shape of the wave", ParamType::Choice, {}, 0, 0, 0, {}, waves},
+    {"period", "Period", ParamType::Number, {}, 1e-3, 1e6, 1, "How long one swing is"},
+    {"counted", "Period counted in", ParamType::Choice, {}, 0, 0, 0, "What the period is counted in", counted},
+    {"phase", "Phase", ParamType::Number, "%", -1e9, 1e9, 0, "How far the wave is moved, in percent of a swing"}};
+constexpr ParamSpec lane_parameters[] = {
+    {"lane", "Lane that is followed", ParamType::Lane, {}, 0, 0, 0, "The lane that is followed"}};
+
 constexpr std::array<FollowerSourceRow, 7> rows{{
     {"level", "Level", "How loud the song is: all of it, a band, a side, or its percussive or harmonic part",
-     FollowerTakes::Level, level},
-    {"onsets", "Onsets of a row", "Up to the strength of each onset, then down again", FollowerTakes::Row,
-     onsets},
-    {"nearness", "Nearness to the beat", "1 on the beat, 0 midway between two", FollowerTakes::Nothing,
+     FollowerTakes::Level, level_parameters, level},
+    {"onsets", "Onsets of a row", "Up to the strength of each onset, then down again", FollowerTakes::Onsets,
+     onset_parameters, onsets},
+    {"nearness", "Nearness to the beat", "1 on the beat, 0 midway between two", FollowerTakes::Grid, {},
      nearness},
-    {"wave", "Wave", "Swings with the beats or bars", FollowerTakes::Wave, wave},
+    {"wave", "Wave", "Swings with the beats or bars", FollowerTakes::Grid, wave_parameters, wave},
     {"time-since", "Time since the last pin", "Seconds since a pin of that lane", FollowerTakes::Pins,
-     time_since},
+     lane_parameters, time_since},
     {"drawn", "Drawn by hand", "Through the keys of this lane: double click adds one, drag moves it",
-     FollowerTakes::Nothing, drawn},
+     FollowerTakes::Keys, {}, drawn},
     {"another", "Another lane", "The curve of another lane, to be shaped otherwise", FollowerTakes::Curve,
-     another},
+     lane_parameters, another},
 }};
 
 constexpr std::array<NamedBand, 5> bands{{

@@ -10,12 +10,12 @@
 
 namespace pulsepin {
 
-/// What a source needs to be told, for the panel.
-enum class FollowerTakes { Nothing, Level, Row, Wave, Pins, Curve };
+/// What a source is computed from.
+enum class FollowerTakes { Keys, Level, Onsets, Grid, Pins, Curve };
 
 struct SourceContext {
     const Project& project;
-    const Lane& lane;
+    const ParamValues& values; ///< of the source, completed
     const LevelTrack* level = nullptr;   ///< of sources that take a level
     const CurveValues* other = nullptr;  ///< of sources that take a curve
     const std::vector<Seconds>& moments; ///< of sources that take pins: when they act, rising
@@ -35,6 +35,7 @@ struct FollowerSourceRow {
     std::string_view label;
     std::string_view explains;
     FollowerTakes takes;
+    ParamSpecs parameters;
     CurveValues (*values)(const SourceContext&);
 };
 

@@ -27,7 +27,7 @@ CurveValues both(CurveValues values, const StepContext& context, Together togeth
 // -- each value by itself
 
 CurveValues gain(CurveValues v, const StepContext& c) {
-    return each(std::move(v), [by = c.parameters[0]](double x) { return x * by; });
+    return each(std::move(v), [by = c.values.number("by")](double x) { return x * by; });
 }
 
 CurveValues fill(CurveValues v, const StepContext&) {
@@ -38,24 +38,24 @@ CurveValues fill(CurveValues v, const StepContext&) {
 }
 
 CurveValues floor_of(CurveValues v, const StepContext& c) {
-    return each(std::move(v), [at = c.parameters[0]](double x) { return std::max(x, at); });
+    return each(std::move(v), [at = c.values.number("at")](double x) { return std::max(x, at); });
 }
 
 CurveValues ceiling(CurveValues v, const StepContext& c) {
-    return each(std::move(v), [at = c.parameters[0]](double x) { return std::min(x, at); });
+    return each(std::move(v), [at = c.values.number("at")](double x) { return std::min(x, at); });
 }
 
 CurveValues threshold(CurveValues v, const StepContext& c) {
-    return each(std::move(v), [at = c.parameters[0]](double x) { return x < at ? 0.0 : x; });
+    return each(std::move(v), [at = c.values.number("at")](double x) { return x < at ? 0.0 : x; });
 }
 
 CurveValues excess(CurveValues v, const StepContext& c) {
-    return each(std::move(v), [at = c.parameters[0]](double x) { return std::max(0.0, x - at); });
+    return each(std::move(v), [at = c.values.number("at")](double x) { return std::max(0.0, x - at); });
 }
 
 CurveValues power(CurveValues v, const StepContext& c) {
     return each(std::move(v),
-                [by = c.parameters[0]](double x) { return x < 0 ? -std::pow(-x, by) : std::pow(x, by); });
+                [by = c.values.number("by")](double x) { return x < 0 ? -std::pow(-x, by) : std::pow(x, by); });
 }
 
 CurveValues invert(CurveValues v, const StepContext&) {
@@ -64,7 +64,7 @@ CurveValues invert(CurveValues v, const StepContext&) {
 
 CurveValues quantise(CurveValues v, const StepContext& c) {
     const double steps =
-        std::max(1.0, std::round(c.parameters[0]) - 1); // so many levels have one less between
+        std::max(1.0, std::round(c.values.number("levels")) - 1); // so many levels have one less between
     return each(std::move(v), [=](double x) { return std::round(x * steps) / steps; });
 }
 
@@ -73,7 +73,7 @@ CurveValues quantise(CurveValues v, const StepContext& c) {
 CurveValues gate(CurveValues v, const StepContext& c) {
     bool open = false;
     return each(std::move(v),
-                [&, opens = c.parameters[0], closes = std::min(c.parameters[0], c.parameters[1])](double x) {
+                [&, opens = c.values.number("opens"), closes = std::min(c.values.number("opens"), c.values.number("closes"))](double x) {
                     open = open ? x >= closes : x >= opens;
                     return open ? x : 0.0;
                 });
@@ -82,7 +82,7 @@ CurveValues gate(CurveValues v, const StepContext& c) {
 CurveValues attack_release(CurveValues v, const StepContext& c) {
     const auto share = [&](double ms) { return ms <= 0 ? 1.0 : 1 - std::exp(-1000 / (ms * c.per_second)); };
     double held = v.empty() ? 0 : static_cast<double>(v.front());
-    return each(std::move(v), [&, up = share(c.parameters[0]), down = share(c.parameters[1])](double x) {
+    return each(std::move(v), [&, up = share(c.values.number("attack")), down = share(c.values.number("release"))](double x) {
         held += (x - held) * (x > held ? up : down);
         return held;
     });
@@ -90,11 +90,11 @@ CurveValues attack_release(CurveValues v, const StepContext& c) {
 
 CurveValues smooth(CurveValues v, const StepContext& c) {
     // The width of a Gaussian at half its height is 2 sqrt(2 ln 2) standard deviations.
-    return gaussian_smoothed(v, c.parameters[0] / 1000 * c.per_second / 2.354820045);
+    return gaussian_smoothed(v, c.values.number("over") / 1000 * c.per_second / 2.354820045);
 }
 
 CurveValues delay(CurveValues v, const StepContext& c) {
-    const double by = c.parameters[0] / 1000 * c.per_second;
+    const double by = c.values.number("by") / 1000 * c.per_second;
     CurveValues moved(v.size());
     for (std::size_t i = 0; i < v.size(); ++i)
         moved[i] = static_cast<float>(value_between(v, static_cast<double>(i) - by));
@@ -116,41 +116,40 @@ CurveValues product(CurveValues v, const StepContext& c) {
     return both(std::move(v), c, [](float a, float b) { return a * b; });
 }
 
-constexpr std::array<ParameterRow, 1> gain_parameters{{{"by", "by", "times", -1000, 1000, 2}}};
+constexpr ParamSpec gain_parameters[] = {{"by", "by", ParamType::Number, "times", -1000, 1000, 2}};
 // Common practice: about 0.02 to 0.03 of full scale for quiet music.
-constexpr std::array<ParameterRow, 1> floor_parameters{{{"at", "at", "", -1000, 1000, 0.03}}};
-constexpr std::array<ParameterRow, 1> ceiling_parameters{{{"at", "at", "", -1000, 1000, 0.8}}};
-constexpr std::array<ParameterRow, 1> level_parameters{{{"at", "at", "", 0, 1000, 0.2}}};
-constexpr std::array<ParameterRow, 2> gate_parameters{
-    {{"opens", "opens at", "", 0, 1000, 0.3}, {"closes", "closes below", "", 0, 1000, 0.15}}};
-constexpr std::array<ParameterRow, 2> attack_parameters{
-    {{"attack", "attack", "ms", 0, 10000, 0}, {"release", "release", "ms", 0, 10000, 150}}};
-constexpr std::array<ParameterRow, 1> smooth_parameters{{{"over", "over", "ms", 0, 10000, 60}}};
-constexpr std::array<ParameterRow, 1> power_parameters{{{"by", "power", "", 0.05, 20, 2}}};
-constexpr std::array<ParameterRow, 1> quantise_parameters{{{"levels", "levels", "", 2, 1000, 4}}};
-constexpr std::array<ParameterRow, 1> delay_parameters{{{"by", "by", "ms", -10000, 10000, 40}}};
+constexpr ParamSpec floor_parameters[] = {{"at", "at", ParamType::Number, "", -1000, 1000, 0.03}};
+constexpr ParamSpec ceiling_parameters[] = {{"at", "at", ParamType::Number, "", -1000, 1000, 0.8}};
+constexpr ParamSpec level_parameters[] = {{"at", "at", ParamType::Number, "", 0, 1000, 0.2}};
+constexpr ParamSpec gate_parameters[] = {{"opens", "opens at", ParamType::Number, "", 0, 1000, 0.3}, {"closes", "closes below", ParamType::Number, "", 0, 1000, 0.15}};
+constexpr ParamSpec attack_parameters[] = {{"attack", "attack", ParamType::Number, "ms", 0, 10000, 0}, {"release", "release", ParamType::Number, "ms", 0, 10000, 150}};
+constexpr ParamSpec smooth_parameters[] = {{"over", "over", ParamType::Number, "ms", 0, 10000, 60}};
+constexpr ParamSpec power_parameters[] = {{"by", "power", ParamType::Number, "", 0.05, 20, 2}};
+constexpr ParamSpec quantise_parameters[] = {{"levels", "levels", ParamType::Whole, "", 2, 1000, 4}};
+constexpr ParamSpec delay_parameters[] = {{"by", "by", ParamType::Number, "ms", -10000, 10000, 40}};
+
+constexpr ParamSpec other_parameters[] = {{"other", "Second curve", ParamType::Lane, {}, 0, 0, 0,
+                                           "The lane whose curve is taken as the second one"}};
 
 constexpr std::array<FollowerStepRow, 17> rows{{
-    {"gain", "Gain", "Everything so many times as high", false, gain_parameters, gain},
-    {"fill", "Fill", "The highest top becomes 1", false, {}, fill},
-    {"floor", "Floor", "Never lower than this", false, floor_parameters, floor_of},
-    {"ceiling", "Ceiling", "Never higher than this: tops become flat", false, ceiling_parameters, ceiling},
-    {"threshold", "Threshold", "What is lower becomes 0", false, level_parameters, threshold},
-    {"excess", "Only above", "Only what exceeds this is left", false, level_parameters, excess},
-    {"gate", "Gate", "Opens at one level and closes below another", false, gate_parameters, gate},
+    {"gain", "Gain", "Everything so many times as high", gain_parameters, gain},
+    {"fill", "Fill", "The highest top becomes 1", {}, fill},
+    {"floor", "Floor", "Never lower than this", floor_parameters, floor_of},
+    {"ceiling", "Ceiling", "Never higher than this: tops become flat", ceiling_parameters, ceiling},
+    {"threshold", "Threshold", "What is lower becomes 0", level_parameters, threshold},
+    {"excess", "Only above", "Only what exceeds this is left", level_parameters, excess},
+    {"gate", "Gate", "Opens at one level and closes below another", gate_parameters, gate},
     {"attack-release", "Attack, release", "How fast it rises and falls: two thirds of the way in that time",
-     false, attack_parameters, attack_release},
-    {"smooth", "Smooth", "Evened out in both directions, so that nothing comes late", false,
-     smooth_parameters, smooth},
-    {"power", "Power", "Above 1 only what is strong is left, below 1 what is weak comes up", false,
-     power_parameters, power},
-    {"invert", "Invert", "1 becomes 0 and 0 becomes 1", false, {}, invert},
-    {"quantise", "Levels", "Only so many levels", false, quantise_parameters, quantise},
-    {"delay", "Delay", "Later; with a minus earlier", false, delay_parameters, delay},
-    {"maximum", "Higher of two", "Whichever is higher, this or that lane", true, {}, maximum},
-    {"minimum", "Lower of two", "Whichever is lower, this or that lane", true, {}, minimum},
-    {"sum", "Sum", "This and that lane added", true, {}, sum},
-    {"product", "Product", "This times that lane", true, {}, product},
+     attack_parameters, attack_release},
+    {"smooth", "Smooth", "Evened out in both directions, so that nothing comes late", smooth_parameters, smooth},
+    {"power", "Power", "Above 1 only what is strong is left, below 1 what is weak comes up", power_parameters, power},
+    {"invert", "Invert", "1 becomes 0 and 0 becomes 1", {}, invert},
+    {"quantise", "Levels", "Only so many levels", quantise_parameters, quantise},
+    {"delay", "Delay", "Later; with a minus earlier", delay_parameters, delay},
+    {"maximum", "Higher of two", "Whichever is higher, this or that lane", other_parameters, maximum},
+    {"minimum", "Lower of two", "Whichever is lower, this or that lane", other_parameters, minimum},
+    {"sum", "Sum", "This and that lane added", other_parameters, sum},
+    {"product", "Product", "This times that lane", other_parameters, product},
 }};
 
 } // namespace
@@ -166,11 +165,7 @@ const FollowerStepRow* follower_step(std::string_view id) {
 }
 
 FollowerStep new_step(const FollowerStepRow& row) {
-    FollowerStep step;
-    step.id = row.id;
-    for (std::size_t i = 0; i < row.parameters.size(); ++i)
-        step.values[i] = row.parameters[i].initial;
-    return step;
+    return {std::string(row.id), completed({}, row.parameters)};
 }
 
 StepEffect effect_of(const CurveValues& before, const CurveValues& after, double per_second) {

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "follow/curve.h"
-#include "schedule/picker_tables.h"
+#include "model/follower.h"
 
 #include <span>
 #include <string_view>
@@ -11,7 +11,7 @@ namespace pulsepin {
 
 struct StepContext {
     double per_second;
-    std::span<const double> parameters;
+    const ParamValues& values; ///< completed
     const CurveValues* other = nullptr; ///< of steps that take two together; as long as the curve
 };
 
@@ -20,8 +20,7 @@ struct FollowerStepRow {
     std::string_view id;
     std::string_view label;
     std::string_view explains;
-    bool takes_other; ///< the curve of another lane
-    std::span<const ParameterRow> parameters;
+    ParamSpecs parameters; ///< of steps that take two curves, "other" is the lane of the second
     CurveValues (*apply)(CurveValues, const StepContext&);
 };
 

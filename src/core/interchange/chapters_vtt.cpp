@@ -34,9 +34,9 @@ std::string cue_text(const std::string& name) {
 
 } // namespace
 
-Result<std::string> write_chapters_vtt(const Project& project) {
-    const Lane* lane = project.first_lane(LaneKind::Cut);
-    const auto shots = lane ? shots_of(project, *lane) : std::vector<ShotSpan>{};
+Result<std::string> write_chapters_vtt(const ExportMaterial& material) {
+    const Project& project = material.project;
+    const auto& shots = material.written_shots();
     if (shots.empty())
         return fail("There are no cuts to write.", {}, "Place cuts first.");
     const auto rate = project.settings->frame_rate;

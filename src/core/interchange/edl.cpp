@@ -44,9 +44,9 @@ std::string one_line(std::string text) {
 
 } // namespace
 
-Result<std::string> write_edl(const Project& project) {
-    const Lane* lane = project.first_lane(LaneKind::Cut);
-    const auto shots = lane ? shots_of(project, *lane) : std::vector<ShotSpan>{};
+Result<std::string> write_edl(const ExportMaterial& material) {
+    const Project& project = material.project;
+    const auto& shots = material.written_shots();
     if (shots.empty())
         return fail("There are no cuts to write.", {}, "Place cuts first.");
     if (shots.size() > 4999)

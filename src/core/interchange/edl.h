@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "model/project.h"
+#include "interchange/export_material.h"
 
 namespace pulsepin {
 
@@ -9,6 +9,6 @@ namespace pulsepin {
 /// video channel, cut, source in and out, record in and out, and the clip's name as a comment. Timecode
 /// counts from 00:00:00:00 at the project's frame rate, with drop-frame where that exists. Gaps become black
 /// events. Fails when there is no cut, or more than 9999 events.
-[[nodiscard]] Result<std::string> write_edl(const Project& project);
+[[nodiscard]] Result<std::string> write_edl(const ExportMaterial& material);
 
 } // namespace pulsepin

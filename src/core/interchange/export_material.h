@@ -11,12 +11,24 @@ struct ExportMaterial {
     // Most exporters need the project alone, and most callers have nothing else.
     ExportMaterial(const Project& of) // NOLINT(google-explicit-constructor)
         : ExportMaterial(Curves{Schedule(of)}) {}
-    explicit ExportMaterial(Curves of) : curves(std::move(of)), project(curves.project()) {}
+    explicit ExportMaterial(Curves of, ParamValues given = {})
+        : curves(std::move(of)), project(curves.project()), values(std::move(given)) {}
     ExportMaterial(const ExportMaterial&) = delete;
     ExportMaterial& operator=(const ExportMaterial&) = delete;
 
+    /// Of the lane that the value "lane" names, or else of the first lane of cuts.
+    [[nodiscard]] const std::vector<ShotSpan>& written_shots() const;
+
     const Curves curves;
-    const Project& project; ///< that of the curves
+    const Project& project;   ///< that of the curves
+    const ParamValues values; ///< of the exporter, as far as they were given
 };
+
+inline const std::vector<ShotSpan>& ExportMaterial::written_shots() const {
+    const Lane* lane = project.lane(values.lane("lane"));
+    if (!lane)
+        lane = project.first_lane(LaneKind::Cut);
+    return curves.schedule.spans(lane ? lane->id : LaneId{}).shots;
+}
 
 } // namespace pulsepin

@@ -26,9 +26,12 @@ Result<std::string> of_project(const ExportMaterial& material) {
     return write(material.project);
 }
 
-constexpr std::array<ExporterRow, 14> rows{{
+constexpr ParamSpec cut_lane[] = {
+    {"lane", "lane of cuts", ParamType::Lane, {}, 0, 0, 0, "Which lane of cuts; none: the first"}};
+
+const std::array<ExporterRow, 14> rows{{
     {"edl", "Edit decision list", "edl", "Cuts in the CMX 3600 interchange style, for editing programs",
-     false, of_project<write_edl>},
+     false, write_edl, cut_lane},
     {"csv", "Markers as a table", "csv", "One line a marker: name, bar and beat, time, frame, timecode",
      false, of_project<write_marker_csv>},
     {"triggers-csv", "Triggers as a table", "csv",
@@ -43,11 +46,11 @@ constexpr std::array<ExporterRow, 14> rows{{
      write_frame_json},
     {"keys-text", "Keys as a line of text", "txt",
      "A line a property, in a pattern of your own, for programs that take schedules as text", true,
-     write_key_text},
+     write_key_text, key_text_parameters()},
     {"lottie", "Lottie animation", "lottie.json",
      "Shapes and titles as they move, for web pages and programs", true, write_lottie},
     {"vtt", "Chapters", "vtt", "Each shot as a chapter in WebVTT, for players and web pages", false,
-     of_project<write_chapters_vtt>},
+     write_chapters_vtt, cut_lane},
     {"beats-csv", "Beats as a table", "csv", "One line a beat: time, bar, beat, metre, tempo, confidence",
      false, of_project<write_beat_csv>},
     {"beats-text", "Beat list", "txt", "Times with the number in the bar, as annotated beats are common",
@@ -96,6 +99,8 @@ Result<Curves> curves_for(const ExporterRow& row, const Project& project, const 
 
 Result<void> export_project(const ExportMaterial& material, const ExporterRow& row,
                             const std::filesystem::path& path) {
+    if (auto good = check_values(material.values, row.parameters); !good)
+        return good;
     const auto text = row.write(material);
     if (!text)
         return tl::unexpected(text.error());

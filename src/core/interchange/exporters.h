@@ -16,6 +16,7 @@ struct ExporterRow {
     std::string_view explains;  ///< one line for the person
     bool takes_curves;          ///< of what follows the music; they are computed first
     Result<std::string> (*write)(const ExportMaterial&);
+    ParamSpecs parameters = {}; ///< what can be chosen; what is not, the project says or is usual
 };
 
 [[nodiscard]] std::span<const ExporterRow> exporters();

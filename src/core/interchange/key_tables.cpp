@@ -91,13 +91,47 @@ Result<std::string> write_frame_json(const ExportMaterial& m) {
     return as_json(m, frames_of_properties(m.curves), false);
 }
 
+namespace {
+
+constexpr ParamChoice key_ways[] = {{"as-they-are", "as they are, with easings"},
+                                    {"straight", "straight from each to the next"},
+                                    {"each-frame", "each frame"}};
+constexpr ParamSpec text_parameters[] = {
+    {"pattern", "pattern", ParamType::Text, {}, 0, 0, 0,
+     "{frame}, {time}, {value}, {easing} and {property} are replaced"},
+    {"separator", "separator", ParamType::Text, {}, 0, 0, 0, "What stands between two keys"},
+    {"decimals", "decimals", ParamType::Whole, {}, 0, 12, 2, "Of values"},
+    {"keys", "keys", ParamType::Choice, {}, 0, 0, 0, "Which keys are written", key_ways}};
+
+/// What is not given is as the project has it.
+ScheduleText text_of_material(const ExportMaterial& m) {
+    ScheduleText how = m.project.settings->schedule_text;
+    if (m.values.find("pattern"))
+        how.pattern = m.values.text("pattern");
+    if (m.values.find("separator"))
+        how.separator = m.values.text("separator");
+    if (m.values.find("decimals"))
+        how.decimals = static_cast<int>(m.values.whole("decimals"));
+    for (std::size_t i = 0; i < std::size(key_ways); ++i)
+        if (m.values.text("keys") == key_ways[i].id)
+            how.keys = static_cast<ScheduleText::Keys>(i);
+    return how;
+}
+
+} // namespace
+
+ParamSpecs key_text_parameters() {
+    return text_parameters;
+}
+
 Result<std::string> write_key_text(const ExportMaterial& m) {
+    const ScheduleText how = text_of_material(m);
     std::string text;
     for (const auto& lane : m.project.lanes) {
         if (!drives(lane->kind) || lane->muted)
             continue;
         for (const auto& feed : feeds_of(*lane)) {
-            const auto line = schedule_text(m.curves, *lane, feed, m.project.settings->schedule_text);
+            const auto line = schedule_text(m.curves, *lane, feed, how);
             if (!line)
                 return line;
             if (!line->empty())

@@ -15,7 +15,8 @@ namespace pulsepin {
 /// The same two as JSON; see docs/formats.md.
 [[nodiscard]] Result<std::string> write_key_json(const ExportMaterial& material);
 [[nodiscard]] Result<std::string> write_frame_json(const ExportMaterial& material);
-/// A line a property, by the project's pattern.
+/// A line a property, by the given pattern, or else the project's.
 [[nodiscard]] Result<std::string> write_key_text(const ExportMaterial& material);
+[[nodiscard]] ParamSpecs key_text_parameters();
 
 } // namespace pulsepin

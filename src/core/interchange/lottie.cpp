@@ -3,6 +3,8 @@
 
 #include "follow/freeze.h"
 #include "model/shape_outline.h"
+#include "stage/effects.h"
+#include "stage/title.h"
 #include "schedule/shots.h"
 
 #include <algorithm>
@@ -21,16 +23,9 @@ constexpr int camera_index = 1;
 /// The values of a layer over all frames, by parameter.
 using Courses = std::map<std::string, std::vector<CurveKey>>;
 
-struct Neutral {
-    const char* parameter;
-    double value;
-};
-constexpr Neutral placed_by[] = {
-    {"position-x", 0}, {"position-y", 0}, {"scale", 100}, {"rotation", 0}, {"opacity", 100}};
-
-double base_of(const Layer& layer, const Neutral& parameter) {
-    const auto given = layer.values.find(parameter.parameter);
-    return given == layer.values.end() ? parameter.value : given->second;
+double base_of(const Layer& layer, const ParamSpec& parameter) {
+    const auto given = layer.values.find(std::string(parameter.id));
+    return given == layer.values.end() ? parameter.initial : given->second;
 }
 
 std::map<LayerId, Courses> courses_of(const Curves& curves, Frames length) {
@@ -38,14 +33,15 @@ std::map<LayerId, Courses> courses_of(const Curves& curves, Frames length) {
     for (Frames frame(0); frame < length; frame += Frames(1)) {
         const auto driven = driven_at(curves, static_cast<double>(frame.value));
         for (const auto& layer : curves.project().stage->layers)
-            for (const auto& parameter : placed_by) {
+            for (const auto& parameter : place_parameters()) {
+                const std::string id(parameter.id);
                 double value = base_of(layer, parameter);
                 for (const auto& one : driven)
-                    if (one.target == Target{layer.id, parameter.parameter})
+                    if (one.target == Target{layer.id, id})
                         value = one.value;
-                if (std::string_view(parameter.parameter) == "opacity")
+                if (id == "opacity")
                     value = std::clamp(value, 0.0, 100.0);
-                all[layer.id][parameter.parameter].push_back({frame, value, {}});
+                all[layer.id][id].push_back({frame, value, {}});
             }
     }
     return all;
@@ -144,7 +140,7 @@ json shape_json(const Layer& layer, double radius) {
 }
 
 json text_json(const Layer& layer, double size) {
-    json document{{"s", size}, {"f", "Inter-Bold"}, {"t", layer.text}, {"j", 2},
+    json document{{"s", size}, {"f", "Inter-SemiBold"}, {"t", layer.text}, {"j", 2},
                   {"tr", 0},   {"lh", size * 1.2},  {"ls", 0},         {"fc", colour_json(layer.colour)}};
     return {{"d", {{"k", json::array({{{"s", document}, {"t", 0}}})}}},
             {"p", json::object()},
@@ -185,9 +181,9 @@ Result<std::string> write_lottie(const ExportMaterial& m) {
             continue;
         const Courses& own = courses.at(layer->id);
         const bool shape = layer->kind == LayerKind::Shape;
-        const double size = std::max(1, settings.picture_height / 9);
+        const double size = title::size(settings.picture_height);
         json one = common(*layer, ++index, shape ? 4 : 5,
-                          {{"p", pair_of(own, 0, shape ? 0 : size * 0.36)},
+                          {{"p", pair_of(own, 0, shape ? 0 : title::baseline(settings.picture_height))},
                            {"a", {{"a", 0}, {"k", {0, 0, 0}}}},
                            {"s", scale_of(own)},
                            {"r", single(own.at("rotation"), 1)},
@@ -212,7 +208,7 @@ Result<std::string> write_lottie(const ExportMaterial& m) {
         {"fonts",
          {{"list",
            json::array(
-               {{{"fName", "Inter-Bold"}, {"fFamily", "Inter"}, {"fStyle", "Bold"}, {"ascent", 75}}})}}},
+               {{{"fName", "Inter-SemiBold"}, {"fFamily", "Inter"}, {"fStyle", title::style}, {"ascent", 75}}})}}},
         {"layers", list}};
     return whole.dump(-1, ' ', false, json::error_handler_t::replace) + "\n";
 }

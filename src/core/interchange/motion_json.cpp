@@ -2,6 +2,7 @@
 #include "interchange/motion_json.h"
 
 #include "interchange/json_fields.h"
+#include "interchange/param_json.h"
 #include "interchange/pin_json.h"
 
 #include <algorithm>
@@ -137,32 +138,15 @@ Feed read_feed(const json& j) {
 json follower_json(const Follower& f) {
     json steps = json::array();
     for (const auto& step : f.steps)
-        steps.push_back(
-            {{"id", step.id}, {"values", step.values}, {"other", step.other.value}, {"off", step.off}});
-    return {{"source", f.source},   {"measure", f.measure},   {"part", f.part},       {"channel", f.channel},
-            {"from_hz", f.from_hz}, {"until_hz", f.until_hz}, {"row", f.row},         {"fall_ms", f.fall_ms},
-            {"wave", f.wave},       {"period", f.period},     {"in_bars", f.in_bars}, {"phase", f.phase},
-            {"lane", f.lane.value}, {"steps", steps}};
+        steps.push_back({{"id", step.id}, {"values", values_json(step.values)}, {"off", step.off}});
+    return {{"source", f.source}, {"values", values_json(f.values)}, {"steps", steps}};
 }
 
 Follower read_follower(const json& j) {
-    Follower f;
-    f.source = text_field(j, "source");
-    f.measure = text_field(j, "measure");
-    f.part = text_field(j, "part");
-    f.channel = text_field(j, "channel");
-    f.from_hz = number_field(j, "from_hz", limits::hertz);
-    f.until_hz = number_field(j, "until_hz", limits::hertz);
-    f.row = text_field(j, "row");
-    f.fall_ms = number_field(j, "fall_ms", limits::milliseconds);
-    f.wave = text_field(j, "wave");
-    f.period = number_field(j, "period", limits::wave_period);
-    f.in_bars = flag_field(j, "in_bars");
-    f.phase = number_field(j, "phase", limits::value);
-    f.lane = id_or_none<LaneId>(j, "lane");
+    Follower f{text_field(j, "source"), read_values(j, "values")};
     for (const auto& step : list_field(j, "steps", limits::few))
-        f.steps.push_back({text_field(step, "id"), numbers_field<3>(step, "values"),
-                           id_or_none<LaneId>(step, "other"), flag_field(step, "off", false)});
+        f.steps.push_back(
+            {text_field(step, "id"), read_values(step, "values"), flag_field(step, "off", false)});
     return f;
 }
 

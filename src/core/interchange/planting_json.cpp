@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "interchange/json_fields.h"
+#include "interchange/param_json.h"
 #include "interchange/pin_json.h"
 #include "model/lane_kinds.h"
 
@@ -119,15 +120,13 @@ PlantingForm read_form(const json& j) {
 json picker_json(const Picker& picker) {
     json filters = json::array();
     for (const auto& use : picker.filters)
-        filters.push_back({{"id", use.id}, {"parameters", use.parameters}});
+        filters.push_back({{"id", use.id}, {"values", values_json(use.values)}});
     json j{{"source", picker.source},
            {"from", picker.from.value},
            {"until", picker.until.value},
            {"filters", filters}};
-    if (!picker.argument.empty())
-        j["argument"] = picker.argument;
-    if (picker.swing != 1)
-        j["swing"] = picker.swing;
+    if (!picker.values.empty())
+        j["values"] = values_json(picker.values);
     if (!picker.list.empty())
         j["list"] = ticks_json(picker.list);
     if (picker.whole)
@@ -140,14 +139,9 @@ Picker read_picker(const json& j) {
                   Ticks(whole_field(j, "from", limits::ticks)),
                   Ticks(whole_field(j, "until", limits::ticks)),
                   {}};
-    for (const auto& use : list_field(j, "filters", limits::few)) {
-        FilterUse filter{text_field(use, "id"), {}};
-        for (const auto& value : list_field(use, "parameters", limits::few))
-            filter.parameters.push_back(number_of_json(value, "parameters", limits::picked_parameter));
-        picker.filters.push_back(std::move(filter));
-    }
-    picker.argument = text_field(j, "argument", limits::name, {});
-    picker.swing = number_field(j, "swing", limits::swing, 1);
+    for (const auto& use : list_field(j, "filters", limits::few))
+        picker.filters.push_back({text_field(use, "id"), read_values(use, "values")});
+    picker.values = read_values(j, "values");
     picker.list = read_ticks(j, "list");
     picker.whole = flag_field(j, "whole", false);
     return picker;

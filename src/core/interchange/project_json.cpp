@@ -5,6 +5,7 @@
 #include "interchange/json_fields.h"
 #include "interchange/motion_json.h"
 #include "interchange/pin_json.h"
+#include "interchange/project_upgrade.h"
 #include "model/lane_kinds.h"
 #include "time/musical_text.h"
 
@@ -252,7 +253,7 @@ std::string project_to_json(const Project& project, const Path& folder) {
 }
 
 Result<Project> project_from_json(std::string_view text, const Path& folder) {
-    const json j = json::parse(text, nullptr, false);
+    json j = json::parse(text, nullptr, false);
     if (j.is_discarded())
         return fail("This is not a Pulse Pin project, or it was cut off.", {},
                     "Open a file that ends in .pulsepin, or an older copy.");
@@ -263,6 +264,8 @@ Result<Project> project_from_json(std::string_view text, const Path& folder) {
     if (j["version"].get<std::int64_t>() > project_format_version)
         return fail("This project was saved by a newer Pulse Pin.", {}, "Update Pulse Pin to open it.");
     try {
+        if (const auto version = j["version"].get<std::int64_t>(); version < project_format_version)
+            upgrade_project(j, version);
         return read_project(j, folder);
     } catch (const BadField& bad) {
         return fail(std::string("The project is damaged: ") + bad.what() + ".", {}, "Open an older copy.",

@@ -67,16 +67,26 @@ Result<Project> with_lead(const Project& project, LaneId lane, Offset lead) {
     return with_changed_lane(project, lane, [=](Lane& changed) { changed.lead = lead; });
 }
 
-std::vector<LaneId> curves_into(const Lane& lane) {
+std::vector<LaneId> lanes_named_in(const Follower& follower) {
     std::vector<LaneId> lanes;
-    if (lane.kind != LaneKind::Follow)
-        return lanes;
-    if (lane.motion.follower.source == "another")
-        lanes.push_back(lane.motion.follower.lane);
-    for (const auto& step : lane.motion.follower.steps)
-        if (step.other.value != 0)
-            lanes.push_back(step.other);
+    const auto add = [&](const ParamValues& values) {
+        for (const auto& [id, value] : values)
+            if (const auto* lane = std::get_if<LaneId>(&value); lane && lane->value != 0)
+                lanes.push_back(*lane);
+    };
+    add(follower.values);
+    for (const auto& step : follower.steps)
+        add(step.values);
     return lanes;
+}
+
+std::vector<LaneId> curves_into(const Lane& lane) {
+    if (lane.kind != LaneKind::Follow)
+        return {};
+    Follower follower = lane.motion.follower;
+    if (follower.source != "another") // pins, not a curve
+        follower.values = {};
+    return lanes_named_in(follower);
 }
 
 namespace {

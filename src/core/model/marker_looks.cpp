@@ -40,6 +40,16 @@ std::span<const MarkerLookRow> marker_colours() {
     return colours;
 }
 
+std::span<const ParamChoice> marker_colour_choices() {
+    static const auto choices = [] {
+        std::vector<ParamChoice> all;
+        for (const auto& colour : marker_colours())
+            all.push_back({colour.id, colour.label});
+        return all;
+    }();
+    return choices;
+}
+
 std::span<const MarkerLookRow> marker_symbols() {
     return symbols;
 }

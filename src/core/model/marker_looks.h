@@ -3,6 +3,8 @@
 
 #include "model/pin.h"
 
+#include "params/param.h"
+
 #include <span>
 #include <string_view>
 
@@ -15,6 +17,8 @@ struct MarkerLookRow {
 };
 
 [[nodiscard]] std::span<const MarkerLookRow> marker_colours();
+/// The same, to choose from.
+[[nodiscard]] std::span<const ParamChoice> marker_colour_choices();
 [[nodiscard]] std::span<const MarkerLookRow> marker_symbols();
 /// -1 when there is none of that id.
 [[nodiscard]] int marker_look_by_id(std::span<const MarkerLookRow> rows, std::string_view id);

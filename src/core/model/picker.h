@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "params/param.h"
 #include "time/anchor.h"
 
 #include <string>
@@ -8,10 +9,10 @@
 
 namespace pulsepin {
 
-/// One filter of a picker, by its row in the table, with its parameters in the row's order.
+/// One filter of a picker, by its row in the table.
 struct FilterUse {
     std::string id;
-    std::vector<double> parameters;
+    ParamValues values;
     friend bool operator==(const FilterUse&, const FilterUse&) = default;
 };
 
@@ -22,8 +23,7 @@ struct Picker {
     Ticks from;
     Ticks until;
     std::vector<FilterUse> filters;
-    std::string argument = {};    ///< which row of onsets, which markers; as the source takes it
-    double swing = 1;             ///< of subdivisions: the first half of a pair against the second
+    ParamValues values = {};      ///< of the source
     std::vector<Ticks> list = {}; ///< of the source "list", rising
     bool whole = false;           ///< all of the grid's beats, whatever from and until say
     friend bool operator==(const Picker&, const Picker&) = default;

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "model/ids.h"
+#include "params/ids.h"
 #include "model/motion.h"
 #include "time/anchor.h"
 

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "model/length.h"
+#include "params/length.h"
 
 #include <array>
 #include <memory>

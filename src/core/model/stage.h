@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "model/ids.h"
-#include "model/length.h"
+#include "params/ids.h"
+#include "params/length.h"
 
 #include <map>
 #include <string>

@@ -18,7 +18,9 @@ Result<std::vector<Picked>> pick(const Picker& picker, const Project& project) {
     if (picker.until.value - picker.from.value > most * ticks_per_beat / 2)
         return fail("The range is far longer than any song.");
     const auto& grid = *project.grid;
-    const PickContext context{project, grid, picker,
+    if (auto good = check_values(picker.values, source->parameters); !good)
+        return tl::unexpected(good.error());
+    const PickContext context{project, grid, picker, completed(picker.values, source->parameters),
                               picker.whole ? Ticks(grid.first_beat() * ticks_per_beat) : picker.from,
                               picker.whole ? Ticks((grid.last_beat() + 1) * ticks_per_beat) : picker.until};
     auto picked = source->positions(context);
@@ -26,16 +28,9 @@ Result<std::vector<Picked>> pick(const Picker& picker, const Project& project) {
         const auto* filter = picker_filter(use.id);
         if (!filter)
             return fail("There is no filter called \"" + use.id + "\".");
-        if (use.parameters.size() != filter->parameters.size())
-            return fail(
-                fmt::format("The filter \"{}\" takes {} numbers.", use.id, filter->parameters.size()));
-        for (std::size_t i = 0; i < use.parameters.size(); ++i) {
-            const auto& row = filter->parameters[i];
-            if (!(use.parameters[i] >= row.lowest && use.parameters[i] <= row.highest))
-                return fail(
-                    fmt::format("\"{}\" must lie between {} and {}.", row.label, row.lowest, row.highest));
-        }
-        picked = filter->keep(context, std::move(picked), use.parameters);
+        if (auto good = check_values(use.values, filter->parameters); !good)
+            return tl::unexpected(good.error());
+        picked = filter->keep(context, std::move(picked), completed(use.values, filter->parameters));
     }
     return picked;
 }
@@ -43,13 +38,14 @@ Result<std::vector<Picked>> pick(const Picker& picker, const Project& project) {
 std::string describe(const Picker& picker, const BeatGrid& grid) {
     const auto* source = picker_source(picker.source);
     std::string text(source ? source->label : std::string_view(picker.source));
-    if (!picker.argument.empty())
-        text += " \"" + picker.argument + "\"";
-    if (picker.swing != 1 && source && source->takes == SourceTakes::Swing)
-        text += fmt::format(" at swing {:.2g} : 1", picker.swing);
+    for (const auto& [id, value] : picker.values)
+        if (const auto* argument = std::get_if<std::string>(&value); argument && !argument->empty())
+            text += " \"" + *argument + "\"";
+    if (const double swing = picker.values.number("swing"); swing > 1)
+        text += fmt::format(" at swing {:.2g} : 1", swing);
     for (const auto& use : picker.filters)
         if (const auto* filter = picker_filter(use.id))
-            text += ", " + filter->describe(use.parameters);
+            text += ", " + filter->describe(completed(use.values, filter->parameters));
     if (picker.whole)
         return text + ", whole song";
     return fmt::format("{}, {} until {}", text, format_position(grid.position_of(picker.from)),

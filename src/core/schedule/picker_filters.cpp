@@ -12,7 +12,7 @@
 namespace pulsepin {
 namespace {
 
-using Parameters = std::span<const double>;
+using Parameters = const ParamValues&;
 
 std::int64_t whole(double value) {
     return nearest_whole(value);
@@ -20,17 +20,17 @@ std::int64_t whole(double value) {
 
 /// Counts from the first position of the range, so that "every 2nd from 5.1" begins with 5.1.
 std::vector<Picked> every_nth(const PickContext&, std::vector<Picked> all, Parameters p) {
-    const auto step = static_cast<std::size_t>(whole(p[0]));
+    const auto step = static_cast<std::size_t>(p.whole("n"));
     std::vector<Picked> kept;
-    for (auto i = static_cast<std::size_t>(whole(p[1])); i < all.size(); i += step)
+    for (auto i = static_cast<std::size_t>(p.whole("offset")); i < all.size(); i += step)
         kept.push_back(all[i]);
     return kept;
 }
 
 std::string describe_every_nth(Parameters p) {
-    std::string text = whole(p[0]) == 1 ? "every one" : "every " + ordinal(whole(p[0]));
-    if (p[1] > 0)
-        text += " after " + std::to_string(whole(p[1]));
+    std::string text = p.whole("n") == 1 ? "every one" : "every " + ordinal(p.whole("n"));
+    if (p.number("offset") > 0)
+        text += " after " + std::to_string(p.whole("offset"));
     return text;
 }
 
@@ -46,10 +46,10 @@ std::int64_t group_of(const PickContext& context, Ticks at, std::int64_t bars) {
 std::vector<Picked> last_of(const PickContext& context, std::vector<Picked> all, Parameters p) {
     std::vector<Picked> kept;
     for (std::size_t i = 0; i < all.size(); ++i) {
-        const auto group = group_of(context, all[i].at, whole(p[0]));
-        const bool last = i + 1 == all.size() || group_of(context, all[i + 1].at, whole(p[0])) != group;
+        const auto group = group_of(context, all[i].at, p.whole("bars"));
+        const bool last = i + 1 == all.size() || group_of(context, all[i + 1].at, p.whole("bars")) != group;
         // A range that ends amid a group has no last of it.
-        const bool complete = group_of(context, Ticks(context.until.value), whole(p[0])) != group;
+        const bool complete = group_of(context, Ticks(context.until.value), p.whole("bars")) != group;
         if (last && complete)
             kept.push_back(all[i]);
     }
@@ -57,17 +57,13 @@ std::vector<Picked> last_of(const PickContext& context, std::vector<Picked> all,
 }
 
 std::string describe_last_of(Parameters p) {
-    return p[0] == 1 ? "the last of each bar" : fmt::format("the last of every {} bars", whole(p[0]));
-}
-
-bool bit_of(Parameters p, std::int64_t step) {
-    const auto bits = static_cast<std::uint64_t>(p[static_cast<std::size_t>(2 + step / 32)]);
-    return (bits >> (step % 32)) & 1u;
+    return p.number("bars") == 1 ? "the last of each bar" : fmt::format("the last of every {} bars", p.whole("bars"));
 }
 
 /// Steps are counted from the beginning of the bar in which the range begins.
 std::vector<Picked> steps(const PickContext& context, std::vector<Picked> all, Parameters p) {
-    const auto bars = whole(p[0]), a_beat = whole(p[1]);
+    const auto bars = p.whole("bars"), a_beat = p.whole("steps");
+    const auto& on = p.steps("on");
     std::vector<Picked> kept;
     for (const auto& picked : all) {
         const auto place = context.grid.position_of(picked.at);
@@ -77,38 +73,38 @@ std::vector<Picked> steps(const PickContext& context, std::vector<Picked> all, P
         const double step =
             static_cast<double>((picked.at - start).value * a_beat) / static_cast<double>(ticks_per_beat);
         const auto nearest = whole(step);
-        if (nearest >= 0 && nearest < 64 && std::abs(step - static_cast<double>(nearest)) < 0.26 &&
-            bit_of(p, nearest))
+        if (nearest >= 0 && nearest < std::ssize(on) && std::abs(step - static_cast<double>(nearest)) < 0.26 &&
+            on[static_cast<std::size_t>(nearest)])
             kept.push_back(picked);
     }
     return kept;
 }
 
 std::string describe_steps(Parameters p) {
-    return fmt::format("a pattern over {} {}", whole(p[0]), p[0] == 1 ? "bar" : "bars");
+    return fmt::format("a pattern over {} {}", p.whole("bars"), p.number("bars") == 1 ? "bar" : "bars");
 }
 
 /// A longer range changes nothing in what was picked before.
 std::vector<Picked> at_random(const PickContext&, std::vector<Picked> all, Parameters p) {
     std::erase_if(all, [&](const Picked& picked) {
         return chance_of(static_cast<std::uint64_t>(picked.at.value),
-                         static_cast<std::uint64_t>(whole(p[1])) + 1) >= p[0] / 100;
+                         static_cast<std::uint64_t>(p.whole("seed")) + 1) >= p.number("share") / 100;
     });
     return all;
 }
 
 std::string describe_random(Parameters p) {
-    return fmt::format("{:.0f} % at random (seed {})", p[0], whole(p[1]));
+    return fmt::format("{:.0f} % at random (seed {})", p.number("share"), p.whole("seed"));
 }
 
 std::vector<Picked> stronger(const PickContext&, std::vector<Picked> all, Parameters p) {
     std::erase_if(all,
-                  [&](const Picked& picked) { return static_cast<double>(picked.strength) * 100 < p[0]; });
+                  [&](const Picked& picked) { return static_cast<double>(picked.strength) * 100 < p.number("least"); });
     return all;
 }
 
 std::string describe_stronger(Parameters p) {
-    return fmt::format("stronger than {:.0f} %", p[0]);
+    return fmt::format("stronger than {:.0f} %", p.number("least"));
 }
 
 /// Keeps one after the other unless it comes sooner than `least` after the one kept before.
@@ -123,7 +119,7 @@ std::vector<Picked> thinned(std::vector<Picked> all, Apart far_enough) {
 
 std::vector<Picked> apart_ms(const PickContext& context, std::vector<Picked> all, Parameters p) {
     return thinned(std::move(all), [&](Ticks a, Ticks b) {
-        return context.grid.time_at(b) - context.grid.time_at(a) >= Seconds(p[0] / 1000 - 1e-9);
+        return context.grid.time_at(b) - context.grid.time_at(a) >= Seconds(p.number("least") / 1000 - 1e-9);
     });
 }
 
@@ -131,13 +127,13 @@ std::vector<Picked> apart_frames(const PickContext& context, std::vector<Picked>
     const auto rate = context.project.settings->frame_rate;
     return thinned(std::move(all), [&](Ticks a, Ticks b) {
         return rate.frame_at(context.grid.time_at(b)) - rate.frame_at(context.grid.time_at(a)) >=
-               Frames(whole(p[0]));
+               Frames(p.whole("least"));
     });
 }
 
 std::vector<Picked> apart_beats(const PickContext&, std::vector<Picked> all, Parameters p) {
     return thinned(std::move(all), [&](Ticks a, Ticks b) {
-        return static_cast<double>((b - a).value) >= p[0] * static_cast<double>(ticks_per_beat) - 0.5;
+        return static_cast<double>((b - a).value) >= p.number("least") * static_cast<double>(ticks_per_beat) - 0.5;
     });
 }
 
@@ -148,7 +144,7 @@ std::vector<Picked> to_beats(const PickContext& context, std::vector<Picked> all
         const Seconds time = context.grid.time_at(picked.at);
         const Ticks beat = context.grid.nearest_beat(time);
         const double apart = std::abs((context.grid.time_at(beat) - time).value) * 1000;
-        if (apart > p[0] || beat < context.from || beat >= context.until)
+        if (apart > p.number("window") || beat < context.from || beat >= context.until)
             continue;
         if (!kept.empty() && kept.back().at == beat)
             kept.back().strength = std::max(kept.back().strength, picked.strength);
@@ -159,7 +155,7 @@ std::vector<Picked> to_beats(const PickContext& context, std::vector<Picked> all
 }
 
 std::vector<Picked> free_of_lane(const PickContext& context, std::vector<Picked> all, Parameters p) {
-    const Lane* lane = context.project.lane(LaneId{static_cast<std::uint64_t>(whole(p[0]))});
+    const Lane* lane = context.project.lane(p.lane("lane"));
     if (!lane)
         return all;
     std::vector<std::int64_t> frames;
@@ -225,14 +221,14 @@ std::vector<Picked> pace(const PickContext& context, std::vector<Picked> all, Pa
             bar = place.bar;
             const double level = loudness.of(bar);
             cells = level < calm   ? 0
-                    : level < loud ? std::max<std::int64_t>(1, whole(p[1] / 2))
-                                   : whole(p[1]);
+                    : level < loud ? std::max<std::int64_t>(1, whole(p.number("loud") / 2))
+                                   : p.whole("loud");
         }
         const Ticks start = context.grid.ticks_of({bar, 1, 0}), end = context.grid.ticks_of({bar + 1, 1, 0});
         const auto part = cells == 0
-                              ? std::pair((bar - first) / whole(p[0]) * whole(p[0]), std::int64_t{0})
+                              ? std::pair((bar - first) / p.whole("calm") * p.whole("calm"), std::int64_t{0})
                               : std::pair(bar, (picked.at - start).value * cells / (end - start).value);
-        if (cells == 0 && (bar - first) % whole(p[0]) != 0)
+        if (cells == 0 && (bar - first) % p.whole("calm") != 0)
             continue;
         if (last != part)
             kept.push_back(picked);
@@ -243,27 +239,29 @@ std::vector<Picked> pace(const PickContext& context, std::vector<Picked> all, Pa
 
 std::string describe_pace(Parameters p) {
     return fmt::format("pace by level: {} to {} a bar",
-                       p[0] == 1 ? "one" : "one in " + std::to_string(whole(p[0])) + " bars", whole(p[1]));
+                       p.number("calm") == 1 ? "one" : "one in " + std::to_string(p.whole("calm")) + " bars", p.whole("loud"));
 }
 
-constexpr std::array<ParameterRow, 2> pace_parameters{
-    {{"calm", "calm: one in", "bars", 1, 16, 1}, {"loud", "loud:", "a bar", 1, 16, 4}}};
-constexpr std::array<ParameterRow, 2> every_nth_parameters{
-    {{"n", "every", "", 1, 64, 2}, {"offset", "skipping the first", "", 0, 63, 0}}};
-constexpr std::array<ParameterRow, 1> last_of_parameters{{{"bars", "of every", "bars", 1, 64, 4}}};
-constexpr std::array<ParameterRow, 4> steps_parameters{
-    {{"bars", "over", "bars", 1, 4, 1},
-     {"steps", "steps a beat", "", 1, 4, 1},
-     {"first", "steps 1 to 32", "bits", 0, 4294967295.0, 1},
-     {"second", "steps 33 to 64", "bits", 0, 4294967295.0, 0}}};
-constexpr std::array<ParameterRow, 2> random_parameters{
-    {{"share", "share", "%", 0, 100, 33}, {"seed", "seed", "", 0, 9999, 1}}};
-constexpr std::array<ParameterRow, 1> stronger_parameters{{{"least", "than", "%", 0, 100, 40}}};
-constexpr std::array<ParameterRow, 1> ms_parameters{{{"least", "at least", "ms", 1, 60'000, 250}}};
-constexpr std::array<ParameterRow, 1> frames_parameters{{{"least", "at least", "frames", 1, 10'000, 12}}};
-constexpr std::array<ParameterRow, 1> beats_parameters{{{"least", "at least", "beats", 0.125, 256, 2}}};
-constexpr std::array<ParameterRow, 1> to_beats_parameters{{{"window", "within", "ms", 1, 2000, 60}}};
-constexpr std::array<ParameterRow, 1> lane_parameters{{{"lane", "lane", "lane", 0, 9e15, 0}}};
+constexpr ParamSpec pace_parameters[] = {
+    {"calm", "calm: one in", ParamType::Whole, "bars", 1, 16, 1, "In calm bars, one in so many bars"},
+    {"loud", "loud:", ParamType::Whole, "a bar", 1, 16, 4, "In loud bars, so many a bar; between, half as many"}};
+constexpr ParamSpec every_nth_parameters[] = {
+    {"n", "every", ParamType::Whole, "", 1, 64, 2, "Counted from the first position of the range"},
+    {"offset", "skipping the first", ParamType::Whole, "", 0, 63, 0}};
+constexpr ParamSpec last_of_parameters[] = {{"bars", "of every", ParamType::Whole, "bars", 1, 64, 4}};
+constexpr ParamSpec steps_parameters[] = {{"bars", "over", ParamType::Whole, "bars", 1, 4, 1},
+                                          {"steps", "steps a beat", ParamType::Whole, "", 1, 4, 1},
+                                          {"on", "steps", ParamType::Steps}};
+constexpr ParamSpec random_parameters[] = {
+    {"share", "share", ParamType::Number, "%", 0, 100, 33},
+    {"seed", "seed", ParamType::Whole, "", 0, 9999, 1, "Another number is another choice"}};
+constexpr ParamSpec stronger_parameters[] = {{"least", "than", ParamType::Number, "%", 0, 100, 40}};
+constexpr ParamSpec ms_parameters[] = {{"least", "at least", ParamType::Number, "ms", 1, 60'000, 250}};
+constexpr ParamSpec frames_parameters[] = {{"least", "at least", ParamType::Whole, "frames", 1, 10'000, 12}};
+constexpr ParamSpec beats_parameters[] = {{"least", "at least", ParamType::Number, "beats", 0.125, 256, 2}};
+constexpr ParamSpec to_beats_parameters[] = {{"window", "within", ParamType::Number, "ms", 1, 2000, 60}};
+constexpr ParamSpec lane_parameters[] = {
+    {"lane", "lane", ParamType::Lane, {}, 0, 0, 0, "The lane that must not act there"}};
 
 constexpr std::array<PickerFilterRow, 11> rows{{
     {"every-nth", "every", every_nth_parameters, every_nth, describe_every_nth},
@@ -272,13 +270,13 @@ constexpr std::array<PickerFilterRow, 11> rows{{
     {"random", "at random", random_parameters, at_random, describe_random},
     {"stronger", "stronger", stronger_parameters, stronger, describe_stronger},
     {"apart-ms", "apart (ms)", ms_parameters, apart_ms,
-     [](Parameters p) { return fmt::format("at least {:.0f} ms apart", p[0]); }},
+     [](Parameters p) { return fmt::format("at least {:.0f} ms apart", p.number("least")); }},
     {"apart-frames", "apart (frames)", frames_parameters, apart_frames,
-     [](Parameters p) { return fmt::format("at least {:.0f} frames apart", p[0]); }},
+     [](Parameters p) { return fmt::format("at least {:.0f} frames apart", p.number("least")); }},
     {"apart-beats", "apart (beats)", beats_parameters, apart_beats,
-     [](Parameters p) { return fmt::format("at least {:g} beats apart", p[0]); }},
+     [](Parameters p) { return fmt::format("at least {:g} beats apart", p.number("least")); }},
     {"to-beats", "moved to beats", to_beats_parameters, to_beats,
-     [](Parameters p) { return fmt::format("moved to beats within {:.0f} ms", p[0]); }},
+     [](Parameters p) { return fmt::format("moved to beats within {:.0f} ms", p.number("window")); }},
     {"free-of-lane", "where a lane is free", lane_parameters, free_of_lane,
      [](Parameters) { return std::string("where another lane does not act"); }},
     {"pace", "pace by level", pace_parameters, pace, describe_pace},
@@ -296,20 +294,10 @@ const PickerFilterRow* picker_filter(std::string_view id) {
     return found == rows.end() ? nullptr : &*found;
 }
 
-std::vector<double> steps_as_parameters(int bars, int steps_a_beat, const std::vector<bool>& on) {
-    std::uint64_t bits = 0;
-    for (std::size_t i = 0; i < std::min<std::size_t>(on.size(), 64); ++i)
-        if (on[i])
-            bits |= std::uint64_t{1} << i;
-    return {static_cast<double>(bars), static_cast<double>(steps_a_beat),
-            static_cast<double>(bits & 0xffffffffu), static_cast<double>(bits >> 32)};
-}
-
-std::vector<bool> steps_of_parameters(std::span<const double> parameters, std::size_t count) {
-    std::vector<bool> on(count, false);
-    for (std::size_t i = 0; i < std::min<std::size_t>(count, 64) && parameters.size() == 4; ++i)
-        on[i] = bit_of(parameters, static_cast<std::int64_t>(i));
-    return on;
+ParamValues step_values(int bars, int steps_a_beat, std::vector<bool> on) {
+    return {{"bars", static_cast<double>(bars)},
+            {"steps", static_cast<double>(steps_a_beat)},
+            {"on", std::move(on)}};
 }
 
 } // namespace pulsepin

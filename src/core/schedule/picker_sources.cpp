@@ -39,8 +39,9 @@ template <int parts>
 std::vector<Picked> subdivisions(const PickContext& context) {
     constexpr std::int64_t step = ticks_per_beat / parts;
     auto out = at_each(context, step, [](std::int64_t) { return true; });
-    if (parts % 2 == 0 && context.picker.swing != 1) {
-        const double late = context.picker.swing / (1 + context.picker.swing) - 0.5;
+    const double swing = parts % 2 == 0 ? context.values.number("swing") : 1;
+    if (parts % 2 == 0 && swing != 1) {
+        const double late = swing / (1 + swing) - 0.5;
         const auto by = nearest_whole(late * 2 * static_cast<double>(step));
         for (auto& picked : out)
             if (picked.at.value / step % 2 != 0)
@@ -60,10 +61,11 @@ std::vector<Picked> onsets(const PickContext& context) {
     std::vector<Picked> out;
     if (!context.project.detection)
         return out;
+    const auto& wanted = context.values.text("row");
     const auto& rows = context.project.detection->rows;
     auto row = std::find_if(rows.begin(), rows.end(),
-                            [&](const OnsetRow& r) { return r.name == context.picker.argument; });
-    if (row == rows.end() && context.picker.argument.empty())
+                            [&](const OnsetRow& r) { return r.name == wanted; });
+    if (row == rows.end() && wanted.empty())
         row = rows.begin();
     if (row != rows.end())
         for (const auto& onset : row->onsets)
@@ -99,12 +101,12 @@ std::vector<Picked> markers_that(const PickContext& context, auto&& wanted) {
 
 std::vector<Picked> markers(const PickContext& context) {
     return markers_that(context, [&](const MarkerBody& marker) {
-        return marker.name.find(context.picker.argument) != std::string::npos;
+        return marker.name.find(context.values.text("marker")) != std::string::npos;
     });
 }
 
 std::vector<Picked> markers_of_colour(const PickContext& context) {
-    const int colour = marker_look_by_id(marker_colours(), context.picker.argument);
+    const int colour = marker_look_by_id(marker_colours(), context.values.text("colour"));
     return markers_that(context, [&](const MarkerBody& marker) { return marker.colour == colour; });
 }
 
@@ -156,20 +158,30 @@ std::vector<Picked> frozen_list(const PickContext& context) {
     return out;
 }
 
-constexpr std::array<PickerSourceRow, 13> rows{{
-    {"beats", "beats", SourceTakes::Nothing, beats},
-    {"downbeats", "downbeats", SourceTakes::Nothing, downbeats},
-    {"half-beats", "half beats", SourceTakes::Swing, subdivisions<2>},
-    {"third-beats", "thirds of beats", SourceTakes::Nothing, subdivisions<3>},
-    {"quarter-beats", "quarters of beats", SourceTakes::Swing, subdivisions<4>},
-    {"sixth-beats", "sixths of beats", SourceTakes::Swing, subdivisions<6>},
-    {"eighth-beats", "eighths of beats", SourceTakes::Swing, subdivisions<8>},
-    {"onsets", "onsets of", SourceTakes::OnsetRow, onsets},
-    {"sections", "starts of sections", SourceTakes::Nothing, section_starts},
-    {"markers", "markers named", SourceTakes::MarkerName, markers},
-    {"markers-of-colour", "markers of colour", SourceTakes::MarkerColour, markers_of_colour},
-    {"level-peaks", "peaks of level", SourceTakes::Nothing, level_peaks},
-    {"list", "a list", SourceTakes::Nothing, frozen_list},
+constexpr ParamSpec swing_parameters[] = {
+    {"swing", "swing", ParamType::Number, ": 1", 1, 4, 1,
+     "The first of each pair against the second: 1 straight, 2 triplets"}};
+constexpr ParamSpec onset_parameters[] = {
+    {"row", "row of onsets", ParamType::OnsetRow, {}, 0, 0, 0, "Which row of onsets; none: the first"}};
+constexpr ParamSpec name_parameters[] = {
+    {"marker", "with the name", ParamType::Text, {}, 0, 0, 0, "Only markers whose name holds this"}};
+const ParamSpec colour_parameters[] = {
+    {"colour", "colour", ParamType::Choice, {}, 0, 0, 0, "Only markers of this colour", marker_colour_choices()}};
+
+const std::array<PickerSourceRow, 13> rows{{
+    {"beats", "beats", {}, beats},
+    {"downbeats", "downbeats", {}, downbeats},
+    {"half-beats", "half beats", swing_parameters, subdivisions<2>},
+    {"third-beats", "thirds of beats", {}, subdivisions<3>},
+    {"quarter-beats", "quarters of beats", swing_parameters, subdivisions<4>},
+    {"sixth-beats", "sixths of beats", swing_parameters, subdivisions<6>},
+    {"eighth-beats", "eighths of beats", swing_parameters, subdivisions<8>},
+    {"onsets", "onsets of", onset_parameters, onsets},
+    {"sections", "starts of sections", {}, section_starts},
+    {"markers", "markers named", name_parameters, markers},
+    {"markers-of-colour", "markers of colour", colour_parameters, markers_of_colour},
+    {"level-peaks", "peaks of level", {}, level_peaks},
+    {"list", "a list", {}, frozen_list},
 }};
 
 } // namespace

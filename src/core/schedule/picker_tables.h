@@ -8,31 +8,20 @@
 
 namespace pulsepin {
 
-struct ParameterRow {
-    std::string_view id;
-    std::string_view label;
-    std::string_view unit; ///< "%", "ms"; "lane": the number of a lane
-    double lowest;
-    double highest;
-    double initial;
-};
-
 struct PickContext {
     const Project& project;
     const BeatGrid& grid;
     const Picker& picker;
+    ParamValues values; ///< of the source, completed
     Ticks from;
     Ticks until;
 };
-
-/// What a source needs to know beside the range.
-enum class SourceTakes { Nothing, OnsetRow, MarkerName, MarkerColour, Swing };
 
 /// Where positions come from. `positions` gives those in [from, until), rising.
 struct PickerSourceRow {
     std::string_view id;
     std::string_view label;
-    SourceTakes takes;
+    ParamSpecs parameters;
     std::vector<Picked> (*positions)(const PickContext&);
 };
 
@@ -40,9 +29,9 @@ struct PickerSourceRow {
 struct PickerFilterRow {
     std::string_view id;
     std::string_view label;
-    std::span<const ParameterRow> parameters;
-    std::vector<Picked> (*keep)(const PickContext&, std::vector<Picked>, std::span<const double> parameters);
-    std::string (*describe)(std::span<const double> parameters);
+    ParamSpecs parameters;
+    std::vector<Picked> (*keep)(const PickContext&, std::vector<Picked>, const ParamValues& values);
+    std::string (*describe)(const ParamValues& values);
 };
 
 [[nodiscard]] std::span<const PickerSourceRow> picker_sources();
@@ -50,11 +39,7 @@ struct PickerFilterRow {
 [[nodiscard]] const PickerSourceRow* picker_source(std::string_view id);
 [[nodiscard]] const PickerFilterRow* picker_filter(std::string_view id);
 
-/// The pattern of the filter "steps" as its four numbers, and back: `on` has bars * beats a bar * steps a
-/// beat places.
-[[nodiscard]] std::vector<double> steps_as_parameters(int bars, int steps_a_beat,
-                                                      const std::vector<bool>& on);
-
-[[nodiscard]] std::vector<bool> steps_of_parameters(std::span<const double> parameters, std::size_t count);
+/// The values of the filter "steps": `on` has bars * beats a bar * steps a beat places.
+[[nodiscard]] ParamValues step_values(int bars, int steps_a_beat, std::vector<bool> on);
 
 } // namespace pulsepin

@@ -1,13 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "render/effects/effect.h"
+#include "render/effects/effect_painter.h"
 
-#include <array>
 #include <cmath>
 
 namespace pulsepin {
 namespace {
-
-constexpr std::array<Parameter, 1> own{{{"exposure", "exposure", "stops", 0, -8, 8, 0, 1.5}}};
 
 /// One stop is twice the light; worked out on linear light (sRGB, IEC 61966-2-1).
 void paint(cv::Mat& image, const EffectContext& context) {
@@ -27,6 +24,6 @@ void paint(cv::Mat& image, const EffectContext& context) {
 
 } // namespace
 
-const EffectRow exposure_effect{"exposure", "Exposure", own, "2 to 3 frames for eased moves", nullptr, paint};
+const EffectPainter exposure_painter{"exposure", paint};
 
 } // namespace pulsepin

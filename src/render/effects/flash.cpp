@@ -1,12 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "render/effects/effect.h"
-
-#include <array>
+#include "render/effects/effect_painter.h"
 
 namespace pulsepin {
 namespace {
-
-constexpr std::array<Parameter, 1> own{{{"flash", "flash", "%", 0, 0, 100, 0, 80}}};
 
 /// So much of the way to the flash's colour, white by itself, where the layer is.
 void paint(cv::Mat& image, const EffectContext& context) {
@@ -19,6 +15,6 @@ void paint(cv::Mat& image, const EffectContext& context) {
 
 } // namespace
 
-const EffectRow flash_effect{"flash", "Flash", own, "none: it starts on the beat", nullptr, paint, {}, true};
+const EffectPainter flash_painter{"flash", paint};
 
 } // namespace pulsepin

@@ -1,16 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "render/effects/effect.h"
-
-#include <array>
+#include "render/effects/effect_painter.h"
 
 namespace pulsepin {
 namespace {
-
-constexpr std::array<Parameter, 3> own{{
-    {"glow", "glow", "%", 0, 0, 400, 0, 80},
-    {"glow-limit", "glow limit", "%", 60, 0, 100, 100, 20},
-    {"glow-size", "glow size", "px", 18, 0, 400, 8, 40},
-}};
 
 /// What is brighter than the limit shines over its surroundings.
 void paint(cv::Mat& image, const EffectContext& context) {
@@ -26,7 +18,6 @@ void paint(cv::Mat& image, const EffectContext& context) {
 
 } // namespace
 
-const EffectRow glow_effect{"glow",  "Glow", own, "15 to 20 frames for what builds slowly",
-                            nullptr, paint,  {},  true};
+const EffectPainter glow_painter{"glow", paint};
 
 } // namespace pulsepin

@@ -1,16 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "render/effects/effect.h"
+#include "render/effects/effect_painter.h"
 
 #include <QColor>
-#include <array>
 
 namespace pulsepin {
 namespace {
-
-constexpr std::array<Parameter, 2> own{{
-    {"tint", "tint", "%", 0, 0, 100, 0, 60},
-    {"tint-hue", "tint hue", "°", 35, 0, 360, 20, 60},
-}};
 
 /// The picture's brightness in one colour, mixed in; brightness weighed as in ITU-R BT.709.
 void paint(cv::Mat& image, const EffectContext& context) {
@@ -32,6 +26,6 @@ void paint(cv::Mat& image, const EffectContext& context) {
 
 } // namespace
 
-const EffectRow tint_effect{"tint", "Tint", own, "2 to 3 frames for eased moves", nullptr, paint, {}, true};
+const EffectPainter tint_painter{"tint", paint};
 
 } // namespace pulsepin

@@ -1,31 +1,21 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "model/length.h"
+#include "params/param.h"
 
 #include <map>
 #include <optional>
-#include <span>
 #include <string>
 #include <string_view>
 
 namespace pulsepin {
 
-/// A number of a layer that can be set and driven.
-struct Parameter {
-    std::string_view id;
-    std::string_view label;
-    std::string_view unit;
-    double neutral;               ///< changes nothing
-    double least, most;           ///< its range; values beyond are cut to it
-    double usual_low, usual_high; ///< the range of a new feed
-};
-
-/// Values of parameters by their ids; what is not named is neutral.
-class ParameterValues {
+/// Numbers of a layer that can be set and driven, by their ids; what is not named is as its row has it at first,
+/// which changes nothing.
+class LayerValues {
 public:
-    ParameterValues() = default;
-    explicit ParameterValues(std::map<std::string, double> given) : given_(given.begin(), given.end()) {}
+    LayerValues() = default;
+    explicit LayerValues(std::map<std::string, double> given) : given_(given.begin(), given.end()) {}
 
     /// Within the parameter's range. 0 for unknown ids.
     [[nodiscard]] double of(std::string_view id) const;
@@ -39,7 +29,7 @@ public:
     /// may have changed meanwhile. At an even rate, without one that was set, it is seconds times the rate.
     [[nodiscard]] double turns(std::string_view rate, double seconds) const;
     void set_turns(const std::string& rate, double turns) { turns_[rate] = turns; }
-    friend bool operator==(const ParameterValues&, const ParameterValues&) = default;
+    friend bool operator==(const LayerValues&, const LayerValues&) = default;
 
 private:
     std::map<std::string, double, std::less<>> given_, turns_;
@@ -47,8 +37,10 @@ private:
 };
 
 /// All that a layer has: its place first, then those of all effects in their order.
-[[nodiscard]] std::span<const Parameter> parameters();
+[[nodiscard]] ParamSpecs layer_parameters();
 /// Null when there is none of that id.
-[[nodiscard]] const Parameter* parameter(std::string_view id);
+[[nodiscard]] const ParamSpec* layer_parameter(std::string_view id);
+/// Those of the place alone.
+[[nodiscard]] ParamSpecs place_parameters();
 
 } // namespace pulsepin

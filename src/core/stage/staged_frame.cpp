@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "render/staged_frame.h"
+#include "stage/staged_frame.h"
 
-#include "render/effects/effect.h"
 #include "schedule/triggers.h"
+#include "stage/trigger_acts.h"
 
 #include <algorithm>
 #include <cmath>
@@ -10,34 +10,13 @@
 namespace pulsepin {
 namespace {
 
-constexpr double punch_in = 15; // percent that it goes nearer, at full strength
-
-/// What a trigger of that name drives on the camera; nothing for names of one's own.
-struct TriggerAct {
-    std::string parameter;
-    double neutral, full;
-    const EffectRow* effect = nullptr;
-};
-
-std::optional<TriggerAct> act_of(const std::string& effect) {
-    if (effect == "punch-in")
-        return TriggerAct{"scale", 100, 100 + punch_in};
-    const auto rows = effects();
-    const auto row =
-        std::find_if(rows.begin(), rows.end(), [&](const EffectRow& one) { return one.id == effect; });
-    if (row == rows.end())
-        return std::nullopt;
-    const auto& first = row->parameters.front();
-    return TriggerAct{std::string(first.id), first.neutral, first.usual_high, &*row};
-}
-
 /// How many turns pass over [from, until) of what turns at a rate: the rate summed over the frames where it
 /// is driven, so that it goes on smoothly when the rate changes.
 double turns_between(const Curves& curves, const Layer& layer, const std::string& rate, Frames from,
                      Frames until) {
     const auto frame_rate = curves.project().settings->frame_rate;
     const Target target{layer.id, rate};
-    ParameterValues values(layer.values);
+    LayerValues values(layer.values);
     const auto drives_it = [&](const Feed& feed) { return feed.target == target; };
     const bool driven =
         std::any_of(curves.project().lanes.begin(), curves.project().lanes.end(), [&](const auto& lane) {
@@ -56,7 +35,7 @@ double turns_between(const Curves& curves, const Layer& layer, const std::string
     return turns;
 }
 
-void count_turns(const Curves& curves, const Layer& layer, Frames frame, ParameterValues& values) {
+void count_turns(const Curves& curves, const Layer& layer, Frames frame, LayerValues& values) {
     for (const auto& effect : effects())
         if (!effect.rate.empty() && acts(effect, values)) {
             const std::string rate(effect.rate);
@@ -76,26 +55,28 @@ void for_triggers_at(const Curves& curves, Frames frame, Act act) {
     }
 }
 
-/// The camera's values with what triggers do: a flash fades away, the others last. Light has the trigger's
-/// colour, and what turns counts from its start.
-void let_triggers_act(const Curves& curves, const Layer& camera, Frames frame, ParameterValues& values) {
+/// The camera's values with what triggers do. Light has the trigger's colour, and what turns counts from its
+/// start.
+void let_triggers_act(const Curves& curves, const Layer& camera, Frames frame, LayerValues& values) {
     for_triggers_at(curves, frame, [&](const TriggerBody& trigger, const TriggerSpan& span) {
-        const auto act = act_of(trigger.effect);
+        const auto act = trigger_act(trigger.effect);
         if (!act)
             return;
         const double passed = static_cast<double>((frame - span.start).value) /
                               static_cast<double>((span.end - span.start).value);
-        const double strength = trigger.strength / 100 * (trigger.effect == "flash" ? 1 - passed : 1);
-        const double moved = (act->full - act->neutral) * strength;
-        if (std::abs(moved) <= std::abs(values.of(act->parameter) - act->neutral)) // the stronger one is seen
+        const double neutral = layer_parameter(act->parameter)->initial;
+        const double moved = (act->full - neutral) * trigger.strength / 100 * envelope_at(act->envelope, passed);
+        const std::string parameter(act->parameter);
+        if (std::abs(moved) <= std::abs(values.of(parameter) - neutral)) // the stronger one is seen
             return;
-        values.set(act->parameter, act->neutral + moved);
-        if (!act->effect)
+        values.set(parameter, neutral + moved);
+        const auto* effect = effect_of_parameter(act->parameter);
+        if (!effect)
             return;
-        if (act->effect->coloured)
-            values.set_light(trigger.effect, colour_at(trigger, span, frame));
-        if (!act->effect->rate.empty()) {
-            const std::string rate(act->effect->rate);
+        if (effect->coloured)
+            values.set_light(std::string(effect->id), colour_at(trigger, span, frame));
+        if (!effect->rate.empty()) {
+            const std::string rate(effect->rate);
             values.set_turns(rate, turns_between(curves, camera, rate, span.start, frame));
         }
     });
@@ -103,16 +84,16 @@ void let_triggers_act(const Curves& curves, const Layer& camera, Frames frame, P
 
 } // namespace
 
-StagedFrame staged_at(const Curves& curves, Frames frame,
-                      const std::function<LayerPicture(const Layer&)>& picture_of) {
+StagedFrame staged_at(const Curves& curves, Frames frame) {
     const Project& project = curves.project();
     const auto& settings = *project.settings;
     StagedFrame staged;
-    staged.picture = {settings.picture_width, settings.picture_height};
+    staged.width = settings.picture_width;
+    staged.height = settings.picture_height;
     staged.seconds = settings.frame_rate.start_of(frame).value;
     const auto driven = driven_at(curves, static_cast<double>(frame.value));
     for (const auto& layer : project.stage->layers) {
-        ParameterValues values(layer.values);
+        LayerValues values(layer.values);
         for (const auto& one : driven)
             if (one.target.layer == layer.id)
                 values.set(one.target.parameter, one.value);
@@ -121,9 +102,8 @@ StagedFrame staged_at(const Curves& curves, Frames frame,
             let_triggers_act(curves, layer, frame, values);
             staged.camera = std::move(values);
         } else if (!layer.hidden) {
-            const bool pictured = layer.kind == LayerKind::Shots || layer.kind == LayerKind::Picture;
-            staged.layers.push_back({layer.kind, pictured ? picture_of(layer) : LayerPicture{}, layer.text,
-                                     layer.shape, layer.colour, std::move(values)});
+            staged.layers.push_back(
+                {layer.kind, layer.id, layer.text, layer.shape, layer.colour, std::move(values)});
         }
     }
     return staged;
@@ -133,7 +113,7 @@ bool needs_composing(const Curves& curves, Frames frame) {
     const Project& project = curves.project();
     bool triggered = false;
     for_triggers_at(curves, frame, [&](const TriggerBody& trigger, const TriggerSpan&) {
-        triggered = triggered || act_of(trigger.effect).has_value();
+        triggered = triggered || trigger_act(trigger.effect).has_value();
     });
     if (triggered)
         return true;

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "time/anchor.h"
+#include "time/anchor.h" // PinId
 
 #include <cstdint>
 

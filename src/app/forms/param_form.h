@@ -1,0 +1,75 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "model/project.h"
+
+#include <QWidget>
+#include <functional>
+#include <map>
+
+class QComboBox;
+class QHBoxLayout;
+
+namespace pulsepin {
+
+/// How a form is made; what it holds is said by the rows of its parameters.
+struct ParamFormStyle {
+    bool labels = false; ///< in the fields of numbers, before the value; else only for those who read tooltips
+    bool live = true;    ///< tells of each letter that is typed, not only of what was finished
+    int least_width = 0; ///< of a field
+    QString no_lane;     ///< the entry that stands for no lane; empty: there is none
+};
+
+/// Fields for parameters, made from their rows: each with its name for those who do not see it, and what it does
+/// as its tooltip. A field is found by the form's name and the parameter's id: "filter 1 n".
+class ParamForm : public QWidget {
+    Q_OBJECT
+public:
+    explicit ParamForm(QString name, ParamFormStyle style = {}, QWidget* parent = nullptr);
+
+    /// Other fields; with the initial values.
+    void set_specs(ParamSpecs specs);
+    [[nodiscard]] ParamSpecs specs() const { return specs_; }
+    /// Says nothing. What is not among them is as it is at first.
+    void set_values(const ParamValues& values);
+    [[nodiscard]] ParamValues values() const;
+
+    /// What there is to choose from: lanes that are wanted, rows of onsets; how many beats a bar has.
+    void set_project(const Project& project, const std::function<bool(const Lane&)>& wanted = {});
+    /// Null when there is none.
+    [[nodiscard]] QWidget* field(std::string_view id) const;
+
+signals:
+    void changed(const QString& id); ///< by a person
+
+private:
+    struct Field {
+        ParamSpec spec;
+        QWidget* widget;
+        std::function<ParamValue()> value;
+        std::function<void(const ParamValue&)> show;
+    };
+    [[nodiscard]] Field make(const ParamSpec& spec);
+    [[nodiscard]] Field number(const ParamSpec& spec);
+    [[nodiscard]] Field choice(const ParamSpec& spec);
+    [[nodiscard]] Field text(const ParamSpec& spec);
+    [[nodiscard]] Field toggle(const ParamSpec& spec);
+    [[nodiscard]] Field colour(const ParamSpec& spec);
+    [[nodiscard]] Field onset_row(const ParamSpec& spec);
+    [[nodiscard]] Field lane(const ParamSpec& spec);
+    [[nodiscard]] Field steps(const ParamSpec& spec);
+    void tell(const ParamSpec& spec);
+    void shape_steps();
+    void fill_choices();
+
+    QString name_;
+    ParamFormStyle style_;
+    QHBoxLayout* row_;
+    ParamSpecs specs_;
+    std::vector<Field> fields_;
+    Project project_;
+    std::function<bool(const Lane&)> wanted_;
+    bool quiet_ = false;
+};
+
+} // namespace pulsepin

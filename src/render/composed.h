@@ -1,0 +1,24 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "stage/staged_frame.h"
+
+#include <QImage>
+#include <QSize>
+#include <map>
+
+namespace pulsepin {
+
+/// What a layer shows at a frame: a picture, or one that fades into another.
+struct LayerPicture {
+    QImage image;
+    QImage incoming; ///< drawn over the other by its share
+    double share = 0;
+};
+/// Of layers of shots and pictures; those that are missing show nothing.
+using LayerPictures = std::map<LayerId, LayerPicture>;
+
+/// The frame at that size; 640 x 360 of a 1280 x 720 picture is the same at half its pixels.
+[[nodiscard]] QImage composed(const StagedFrame& staged, QSize size, const LayerPictures& pictures = {});
+
+} // namespace pulsepin
