@@ -8,7 +8,7 @@
 #include "interchange/project_json.h"
 #include "main_window.h"
 #include "measured.h"
-#include "model/lane_kinds.h"
+#include "kinds/kinds.h"
 #include "schedule/find_pins.h"
 #include "schedule/place.h"
 #include "score/score_view.h"
@@ -40,8 +40,8 @@ Project large_project() {
                         {}});
         markers.push_back({{}, MusicalAnchor{Ticks((i * 2 + 1) * ticks_per_beat)}, MarkerBody{"m", ""}, {}});
     }
-    project = *with_pins(project, lane_of_kind(project, LaneKind::Cut), cuts);
-    project = *with_pins(project, lane_of_kind(project, LaneKind::Marker), markers);
+    project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::cuts)), cuts);
+    project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::marks)), markers);
     Detection detection;
     detection.grid = *project.grid;
     detection.rows.resize(1);
@@ -181,21 +181,21 @@ void bench_long_song() {
 /// Ten thousand pins in thirty lanes, each lane a planting of its own, in the real window.
 void bench_thirty_lanes() {
     Project project = steady_project(170, 0.1, 3600);
-    constexpr LaneKind kinds[] = {LaneKind::Marker, LaneKind::Cut, LaneKind::Trigger};
+    constexpr LaneKind kinds[] = {kind_that(&LaneKindRow::marks), kind_that(&LaneKindRow::cuts), kind_that(&LaneKindRow::triggers)};
     for (int i = 0; i < 28; ++i)
         project = with_lane(project, kinds[i % 3], "lane");
     const auto lanes = project.lanes;
     for (std::size_t i = 0; i < lanes.size(); ++i) {
         const Picker every{
             "beats", Ticks(0), Ticks(10'010 * ticks_per_beat), {{"every-nth", {{"n", 30.0}, {"offset", static_cast<double>(i)}}}}};
-        PlantingForm form{lane_kind(lanes[i]->kind).empty_body(), {}, {}};
+        PlantingForm form{lanes[i]->kind->empty_body(), {}, {}};
         project = place(project, lanes[i]->id, every, form)->project;
     }
     MainWindow window(Player::Device::None);
     window.show();
     auto& document = window.document();
     document.apply(project, "begin");
-    const LaneId triggers = lane_of_kind(project, LaneKind::Trigger);
+    const LaneId triggers = lane_of_kind(project, kind_that(&LaneKindRow::triggers));
     const Picker all{"beats", Ticks(0), Ticks(10'000 * ticks_per_beat), {}};
     row("pick 10 000 beats among 10 000 pins in 30 lanes and outline them",
         milliseconds(15, [&] { (void)preview_placing(document.project(), triggers, all); }), "16");
@@ -255,7 +255,7 @@ int main(int argc, char** argv) {
     bench_window(large);
     bench_long_song();
     bench_grid(large);
-    const LaneId cuts = lane_of_kind(large, LaneKind::Cut);
+    const LaneId cuts = lane_of_kind(large, kind_that(&LaneKindRow::cuts));
     const Picker all{"half-beats", Ticks(0), Ticks(5000 * 2 * ticks_per_beat), {{"every-nth", {{"n", 1.0}}}}};
     row("pick 20 000 half beats and outline them",
         milliseconds(15, [&] { (void)preview_placing(large, cuts, all); }), "16");

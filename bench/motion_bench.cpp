@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // What a picture costs, as a whole and by effect, and what curves that follow the music cost.
+#include "kinds/kinds.h"
 #include "application.h"
 #include "follow/feeds.h"
 #include "follow/sources.h"
@@ -56,7 +57,7 @@ int main(int argc, char** argv) {
         window.show();
         Project bands = project;
         for (const auto& band : twelve_bands()) {
-            bands = with_lane(bands, LaneKind::Follow, "band");
+            bands = with_lane(bands, kind_that(&LaneKindRow::follows), "band");
             Motion motion;
             motion.follower.values.set("from", band.from_hz);
             motion.follower.values.set("until", band.until_hz);

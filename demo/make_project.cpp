@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Makes the demo project from the song and the clips beside it: pulsepin-demo-project FOLDER
+#include "kinds/kinds.h"
 #include "detect/detection_of.h"
 #include "interchange/project_file.h"
 #include "media/load_sound.h"
@@ -32,7 +33,7 @@ Ticks bar(const Project& project, std::int64_t number) {
 Project with_marker(const Project& project, std::int64_t at_bar, const char* name, const char* note,
                     int colour, int symbol) {
     return must(
-        with_pins(project, project.first_lane(LaneKind::Marker)->id,
+        with_pins(project, project.first_lane(&LaneKindRow::marks)->id,
                   {{{}, MusicalAnchor{bar(project, at_bar)}, MarkerBody{name, note, colour, symbol}, {}}}));
 }
 
@@ -76,7 +77,7 @@ Project in_motion(Project project) {
     gust.feeds = {{"shots blur", "px", 0, 12, {shots, "blur"}, Feed::Limits{0, 400}},
                   {"glow limit", "%", 100, 20, {words, "glow-limit"}, Feed::Limits{0, 100}},
                   {"camera shake", "px", 0, 6, {camera, "shake"}, Feed::Limits{0, 1000}}};
-    const LaneId scale = add_curve(project, LaneKind::Motion, "Kite scale", gust);
+    const LaneId scale = add_curve(project, kind_that(&LaneKindRow::pulses), "Kite scale", gust);
     project = must(with_lead(project, scale, Frames(2)));
     Variation by_turns;
     by_turns.strength = Variation::Strength::Alternates;
@@ -93,17 +94,17 @@ Project in_motion(Project project) {
                            {"attack-release", {{"attack", 0.0}, {"release", 160.0}}},
                            {"floor", {{"at", 0.05}}},
                            {"ceiling", {{"at", 0.6}}}};
-    add_curve(project, LaneKind::Follow, "Kick glow", kick);
+    add_curve(project, kind_that(&LaneKindRow::follows), "Kick glow", kick);
 
     Motion sway;
     sway.own = {"camera zoom", "%", 100, 104, {camera, "scale"}};
     sway.follower.source = "wave";
-    add_curve(project, LaneKind::Follow, "Camera zoom", sway);
+    add_curve(project, kind_that(&LaneKindRow::follows), "Camera zoom", sway);
 
     Motion seen;
     seen.own = {"kite opacity", "%", 0, 100, {kite_id, "opacity"}, Feed::Limits{0, 100}};
     seen.feeds = {{"words opacity", "%", 0, 100, {words, "opacity"}, Feed::Limits{0, 100}}};
-    const LaneId opacity = add_curve(project, LaneKind::Keys, "Kite seen", seen);
+    const LaneId opacity = add_curve(project, kind_that(&LaneKindRow::keyed), "Kite seen", seen);
     return must(with_pins(project, opacity,
                           {key(project, 12, 0), key(project, 13, 100, "sine-out"), key(project, 20, 100),
                            key(project, 21, 0, "sine-in")}));
@@ -140,10 +141,10 @@ int main(int argc, char** argv) {
     project = with_marker(project, 21, "bridge", "half as fast", 4, 2);
     project = with_marker(project, 31, "last chord", "", 0, 0);
 
-    const LaneId cuts = project.first_lane(LaneKind::Cut)->id;
+    const LaneId cuts = project.first_lane(&LaneKindRow::cuts)->id;
     const Picker slow{"downbeats", bar(project, 1), bar(project, 13), {{"every-nth", {{"n", 2.0}}}}};
     project = must(place(project, cuts, slow)).project;
-    project = with_lane(project, LaneKind::Trigger, "Flash");
+    project = with_lane(project, kind_that(&LaneKindRow::triggers), "Flash");
     TriggerBody flash;
     flash.length = {Length::Unit::InFrames, 6};
     flash.from = flash.to = Colour{0xf2b134};
@@ -152,7 +153,7 @@ int main(int argc, char** argv) {
     fading.low = 50;
     const Picker pulse{"beats", bar(project, 13), bar(project, 17), {{"every-nth", {{"n", 2.0}}}}};
     project =
-        must(place(project, project.first_lane(LaneKind::Trigger)->id, pulse, {flash, {}, fading})).project;
+        must(place(project, project.first_lane(&LaneKindRow::triggers)->id, pulse, {flash, {}, fading})).project;
     const std::pair<const char*, Project> files[] = {{"kite-day.pulsepin", project},
                                                      {"kite-day-in-motion.pulsepin", in_motion(project)}};
     for (const auto& [name, made] : files)

@@ -46,6 +46,7 @@ DelayDialog::DelayDialog(Seconds now, QWidget* parent) : QDialog(parent) {
     connect(tap_button, &QPushButton::pressed, this, &DelayDialog::tap);
     column->addWidget(tap_button);
     told_ = quiet(tr("no taps yet"));
+    told_->setObjectName("taps told");
     column->addWidget(told_);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);

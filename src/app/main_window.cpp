@@ -4,7 +4,7 @@
 #include "model/edits.h"
 #include "bench_area.h"
 #include "file_names.h"
-#include "model/lane_kinds.h"
+#include "kinds/kinds.h"
 
 #include <QAbstractButton>
 #include <QAbstractItemView>
@@ -76,6 +76,7 @@ MainWindow::MainWindow(Player::Device device) : player_(device) {
     load_settings();
     qApp->installEventFilter(this);
     refresh();
+    refresh_file();
     timeline_->setFocus();
 }
 
@@ -131,7 +132,7 @@ void MainWindow::connect_parts() {
         show_detail();
     });
     connect(&document_, &Document::changed, this, &MainWindow::refresh);
-    connect(&document_, &Document::file_changed, this, &MainWindow::refresh);
+    connect(&document_, &Document::file_changed, this, &MainWindow::refresh_file);
     connect(&document_, &Document::opened, this, [this] {
         player_.stop();
         view_.select({});
@@ -175,7 +176,7 @@ void MainWindow::connect_parts() {
     connect(timeline_, &TimelineView::lane_name_wanted, this, &MainWindow::name_lane);
     connect(timeline_, &TimelineView::lane_menu_wanted, this, &MainWindow::show_lane_menu);
     connect(mark_, &MarkPanel::go_wanted, this, &MainWindow::set_playhead);
-    connect(mark_, &MarkPanel::add_wanted, this, [this] { add_pin_of(LaneKind::Marker); });
+    connect(mark_, &MarkPanel::add_wanted, this, [this] { add_pin_of(kind_that(&LaneKindRow::marks)); });
     connect(mark_, &MarkPanel::add_on_shot_wanted, this, &MainWindow::add_marker_on_shot);
     connect(detail_, &DetailPanel::planting_wanted, this, [this](PlantingId planting) {
         go_to_stop(PlaceStop);
@@ -186,6 +187,7 @@ void MainWindow::connect_parts() {
     connect(motion_, &MotionPanel::add_lane_wanted, this, &MainWindow::add_lane);
     connect(place_, &PlacePanel::shown_wanted, timeline_, &TimelineView::show_range);
     connect(export_, &ExportPanel::file_wanted, this, &MainWindow::export_dialog);
+    connect(export_, &ExportPanel::written, route_, [this] { route_->update(); });
     connect(detail_, &DetailPanel::delete_wanted, this, &MainWindow::delete_selection);
     connect(&player_, &Player::moved, this, [this] {
         view_.set_playhead(player_.position());
@@ -213,6 +215,10 @@ void MainWindow::refresh() {
     for (auto* stop : stops_)
         stop->refresh();
     route_->update();
+}
+
+/// The title, and what can be undone.
+void MainWindow::refresh_file() {
     setWindowTitle(
         tr("%1%2 — Pulse Pin").arg(document_.title(), document_.unsaved() ? tr(" (not saved)") : QString()));
     actions_.at("undo")->setEnabled(document_.can_undo());

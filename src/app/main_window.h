@@ -96,6 +96,7 @@ private:
                  std::function<void()> what);
     void fill_recent_menu();
     void refresh();
+    void refresh_file();
 
     void leave(std::function<void()> then);
     void save(std::function<void()> then = {});

@@ -5,7 +5,7 @@
 
 #include "bench_area.h"
 #include "model/edits.h"
-#include "model/lane_kinds.h"
+#include "kinds/kinds.h"
 #include "time/musical_text.h"
 
 #include <QActionGroup>
@@ -316,7 +316,7 @@ void MainWindow::step_pins(int by) {
 void MainWindow::step_pins_of(LaneKind kind, int by) {
     if (const auto* target = next_pin(document_, view_.playhead(), by, kind))
         return set_playhead(moment_of(*target, rate()));
-    const QString name = QString::fromUtf8(lane_kind(kind).singular.data());
+    const QString name = QString::fromUtf8(kind->singular.data());
     document_.say(by > 0 ? tr("There is no %1 after this").arg(name)
                          : tr("There is no %1 before this").arg(name));
 }

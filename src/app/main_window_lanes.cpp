@@ -4,7 +4,7 @@
 #include "main_window.h"
 
 #include "model/edits.h"
-#include "model/lane_kinds.h"
+#include "kinds/kinds.h"
 
 #include <QInputDialog>
 #include <cmath>
@@ -12,14 +12,14 @@
 namespace pulsepin {
 
 void MainWindow::make_lane_actions(QMenu* menu) {
-    for (const auto& row : lane_kinds())
-        if (row.kind != LaneKind::Sound) // comes with the first sound
-            add(menu, "add lane of " + text_of(row.id), tr("Add a lane of %1…").arg(text_of(row.id)), {},
-                [this, kind = row.kind] { add_lane(kind); });
+    for (const LaneKind kind : lane_kinds())
+        if (!kind->sounds) // comes with the first sound
+            add(menu, "add lane of " + text_of(kind->id), tr("Add a lane of %1…").arg(text_of(kind->id)), {},
+                [this, kind] { add_lane(kind); });
 }
 
 void MainWindow::add_lane(LaneKind kind) {
-    const auto& row = lane_kind(kind);
+    const auto& row = *kind;
     bool wanted = false;
     const QString name = QInputDialog::getText(this, tr("Add a lane"), tr("Name of the lane"),
                                                QLineEdit::Normal, text_of(row.plural), &wanted)
@@ -28,7 +28,7 @@ void MainWindow::add_lane(LaneKind kind) {
         return;
     Project next =
         with_lane(document_.project(), kind, (name.isEmpty() ? text_of(row.plural) : name).toStdString());
-    if (drives(kind)) { // it is called after what it drives, until it drives something else
+    if (kind->drives()) { // it is called after what it drives, until it drives something else
         Motion motion;
         motion.own.property = next.lanes.back()->name;
         if (auto named = with_motion(next, next.lanes.back()->id, motion))
@@ -77,9 +77,9 @@ void MainWindow::show_lane_menu(QPoint at, LaneId id) {
               [this, id] { document_.apply(without_lane(document_.project(), id), tr("delete lane")); });
         menu.addSeparator();
     }
-    for (const auto& row : lane_kinds())
-        if (row.kind != LaneKind::Sound)
-            menu.addAction(actions_.at("add lane of " + text_of(row.id)));
+    for (const LaneKind kind : lane_kinds())
+        if (!kind->sounds)
+            menu.addAction(actions_.at("add lane of " + text_of(kind->id)));
     menu.exec(at);
 }
 

@@ -4,7 +4,7 @@
 #include "main_window.h"
 
 #include "model/edits.h"
-#include "model/lane_kinds.h"
+#include "kinds/kinds.h"
 #include "model/planting_edits.h"
 #include "model/shot_edits.h"
 #include "repeat_dialog.h"
@@ -22,12 +22,12 @@ std::vector<PinId> MainWindow::selected_pins() const {
 
 void MainWindow::make_pin_actions(QMenu* menu) {
     using K = QKeySequence;
-    add(menu, "add marker", tr("Add a marker here"), {K(tr("M"))}, [this] { add_pin_of(LaneKind::Marker); });
+    add(menu, "add marker", tr("Add a marker here"), {K(tr("M"))}, [this] { add_pin_of(kind_that(&LaneKindRow::marks)); });
     add(menu, "add marker on shot", tr("Add a marker on the shot or sound here"), {K(tr("Ctrl+Shift+M"))},
         [this] { add_marker_on_shot(); });
-    add(menu, "add cut", tr("Add a cut here"), {K(tr("C"))}, [this] { add_pin_of(LaneKind::Cut); });
+    add(menu, "add cut", tr("Add a cut here"), {K(tr("C"))}, [this] { add_pin_of(kind_that(&LaneKindRow::cuts)); });
     add(menu, "add trigger", tr("Add a trigger here"), {K(tr("E"))},
-        [this] { add_pin_of(LaneKind::Trigger); });
+        [this] { add_pin_of(kind_that(&LaneKindRow::triggers)); });
     menu->addSeparator();
     add(menu, "copy pins", tr("Copy"), {K::Copy}, [this] { copy_pins(); });
     add(menu, "cut pins", tr("Cut out"), {K::Cut}, [this] {
@@ -134,14 +134,14 @@ void MainWindow::make_select_actions(QMenu* menu) {
     add(menu, "select lane", tr("All in its lane"), {K(tr("Ctrl+Alt+A"))},
         like([](PinQuery& q, const Pin&, const Lane& lane) { q.lane = lane.id; }));
     add(menu, "select colour", tr("All of its colour"), {},
-        like([](PinQuery& q, const Pin& pin, const Lane& lane) {
+        like([this](PinQuery& q, const Pin& pin, const Lane& lane) {
             q.kind = lane.kind;
-            q.colour = colour_of(pin.body);
+            q.colour = colour_of(document_.project(), pin.id);
         }));
     add(menu, "select name", tr("All of its name"), {},
         like([this](PinQuery& q, const Pin& pin, const Lane& lane) {
             q.kind = lane.kind;
-            q.name = name_of(pin.body, document_.project());
+            q.name = name_of(document_.project(), pin.id);
         }));
     add(menu, "select its planting", tr("All placed together with it"), {K(tr("Ctrl+P"))},
         like([](PinQuery& q, const Pin& pin, const Lane&) { q.planting = pin.planting; }));
@@ -288,7 +288,7 @@ void MainWindow::ask_for_repetition() {
 
 void MainWindow::add_pin_of(LaneKind kind) {
     const Lane* lane = document_.project().first_lane(kind);
-    if (!lane && kind == LaneKind::Trigger) {
+    if (!lane && kind->triggers) {
         document_.apply(with_lane(document_.project(), kind, tr("Flash").toStdString()), tr("add lane"));
         lane = document_.project().first_lane(kind);
     }
@@ -325,11 +325,11 @@ void MainWindow::add_pin_lasting(LaneId id, Seconds time, std::optional<TimeSpan
     if (!lane)
         return;
     const LaneKind kind = lane->kind;
-    if (kind == LaneKind::Sound)
+    if (kind->sounds)
         return sound_dialog();
-    if (kind == LaneKind::Cut && document_.project().shots().empty())
+    if (kind->cuts && document_.project().shots().empty())
         return document_.say(tr("There are no shots to cut to. Add video files to the bin first."));
-    const QString singular = text_of(lane_kind(kind).singular);
+    const QString singular = text_of(kind->singular);
     const auto added = with_pin_added(document_.project(), id, time, lasting);
     if (!added)
         return document_.say(QString::fromStdString(added.error().message()));
@@ -352,7 +352,7 @@ std::optional<PinId> MainWindow::clip_at(Seconds time) const {
 
 void MainWindow::add_marker_on_shot() {
     const auto& project = document_.project();
-    const Lane* lane = project.first_lane(LaneKind::Marker);
+    const Lane* lane = project.first_lane(&LaneKindRow::marks);
     const Seconds now = heard_now();
     const auto host = clip_at(now);
     if (!lane || !host)
@@ -365,7 +365,7 @@ void MainWindow::add_marker_on_shot() {
                         tr("add marker on the shot"))) {
         view_.select({added});
         document_.say(tr("Marked on “%1”: it travels with it")
-                          .arg(QString::fromStdString(name_of(project.pin(*host)->body, project))));
+                          .arg(QString::fromStdString(name_of(project, *host))));
     }
 }
 
@@ -394,7 +394,7 @@ void MainWindow::swap_with_next() {
 /// A cut to the next clip of the bin that is a camera: the same moment of the song from another angle.
 void MainWindow::add_camera_cut() {
     const auto& project = document_.project();
-    const Lane* lane = project.first_lane(LaneKind::Cut);
+    const Lane* lane = project.first_lane(&LaneKindRow::cuts);
     std::vector<const Clip*> cameras;
     for (const Clip* clip : project.shots())
         if (clip->begins_at)

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Settings of playing: speed, lengths, mutes, delay.
+#include "kinds/kinds.h"
 #include "main_window.h"
 
 #include "delay_dialog.h"
@@ -31,10 +32,10 @@ void MainWindow::make_play_actions(QMenu* menu) {
                                    int by) {
         add(menu, name, text, {K(tr(keys))}, [this, kind, by] { step_pins_of(kind, by); });
     };
-    jump("marker back", tr("To the marker before"), "Shift+PgUp", LaneKind::Marker, -1);
-    jump("marker on", tr("To the next marker"), "Shift+PgDown", LaneKind::Marker, 1);
-    jump("cut back", tr("To the cut before"), "Ctrl+PgUp", LaneKind::Cut, -1);
-    jump("cut on", tr("To the next cut"), "Ctrl+PgDown", LaneKind::Cut, 1);
+    jump("marker back", tr("To the marker before"), "Shift+PgUp", kind_that(&LaneKindRow::marks), -1);
+    jump("marker on", tr("To the next marker"), "Shift+PgDown", kind_that(&LaneKindRow::marks), 1);
+    jump("cut back", tr("To the cut before"), "Ctrl+PgUp", kind_that(&LaneKindRow::cuts), -1);
+    jump("cut on", tr("To the next cut"), "Ctrl+PgDown", kind_that(&LaneKindRow::cuts), 1);
     add(menu, "selected", tr("To the selected pin"), {K(tr("G"))}, [this] { go_to_selected(); });
     menu->addSeparator();
     add(menu, "range in", tr("Range begins here"), {K(tr("I"))}, [this] { set_range_end(false); });

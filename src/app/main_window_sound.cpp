@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Sounds beside the song: splitting, trimming, tying.
+#include "kinds/kinds.h"
 #include "main_window.h"
 
 #include "model/edits.h"
@@ -59,8 +60,8 @@ void MainWindow::lay_sound_of_shot() {
     if (!clip->has_sound)
         return document_.say(tr("“%1” has no sound of its own").arg(QString::fromStdString(clip->name)));
     Project next = project;
-    if (!next.first_lane(LaneKind::Sound))
-        next = with_lane(next, LaneKind::Sound, tr("Sound").toStdString());
+    if (!next.first_lane(&LaneKindRow::sounds))
+        next = with_lane(next, kind_that(&LaneKindRow::sounds), tr("Sound").toStdString());
     SoundBody body;
     body.sound = clip->id;
     body.in_point = shot->in_point;
@@ -69,7 +70,7 @@ void MainWindow::lay_sound_of_shot() {
     const Seconds cut_at =
         anchored_time(project.pin(shot->cut)->anchor, project).value_or(rate.start_of(shot->start));
     const Pin pin{{}, MarkerAnchor{shot->cut, rate.start_of(shot->start) - cut_at}, body, {}};
-    document_.apply(with_pins(next, next.first_lane(LaneKind::Sound)->id, {pin}), tr("lay sound of shot"));
+    document_.apply(with_pins(next, next.first_lane(&LaneKindRow::sounds)->id, {pin}), tr("lay sound of shot"));
 }
 
 void MainWindow::tie_to_sound() {

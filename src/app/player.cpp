@@ -161,6 +161,7 @@ void Player::play(const Range& range) {
     if (speed_ != 1)
         samples.stretch = std::make_shared<TimeStretch>(mixer_->sample_rate(), speed_);
     range_ = range;
+    hold_ahead(range.from);
     measured_ = samples.from;
     mixer_->play(std::move(samples));
     run_output();
@@ -223,8 +224,22 @@ void Player::measure(Seconds until) {
     measured_ = end;
 }
 
+void Player::hold_ahead(Seconds from) {
+    constexpr Seconds behind{2}, ahead{10};
+    held_from_ = from;
+    Seconds first = from - behind, last = from + ahead;
+    if (range_.loop_to && range_.until && *range_.until - *range_.loop_to < behind + ahead) {
+        first = std::min(first, *range_.loop_to); // both ends of a short loop
+        last = std::max(last, *range_.until);
+    }
+    sound_->hold(as_samples(first), as_samples(last));
+}
+
 void Player::tick() {
     mixer_->service();
+    constexpr Seconds often{4};
+    if (const Seconds now = position(); now < held_from_ || now > held_from_ + often)
+        hold_ahead(now);
     if (!output_->alive()) {
         stop();
         output_.reset();

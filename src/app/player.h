@@ -71,6 +71,8 @@ private:
     void run_output();
     void tick();
     void rebuild_clicks();
+    /// What will sound next is in memory, whatever works through the song meanwhile.
+    void hold_ahead(Seconds from);
     void apply_volumes();
     void measure(Seconds until);
     [[nodiscard]] Samples as_samples(Seconds time) const;
@@ -86,6 +88,7 @@ private:
     bool playing_ = false;
     std::uint32_t run_ = 0;
     Range range_;
+    Seconds held_from_; ///< where what is held in memory was asked for
     Seconds stopped_at_;
     Samples measured_;
     double speed_ = 1;

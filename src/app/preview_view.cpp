@@ -128,8 +128,8 @@ void PreviewView::compose(Frames frame) {
         ShotStream::Seen seen;
         if (layer.kind == LayerKind::Shots) {
             const Lane* lane =
-                layer.cuts.value != 0 ? project.lane(layer.cuts) : project.first_lane(LaneKind::Cut);
-            if (!lane || lane->kind != LaneKind::Cut)
+                layer.cuts.value != 0 ? project.lane(layer.cuts) : project.first_lane(&LaneKindRow::cuts);
+            if (!lane || !lane->kind->cuts)
                 return LayerPicture{};
             seen = stream_of(layer).at(project, document_.shots(lane->id), frame);
         } else if (const Clip* clip = project.clip(layer.picture)) {
@@ -195,7 +195,7 @@ void PreviewView::paint_triggers(QPainter& painter, const QRectF& area) const {
     const auto& project = document_.project();
     double x = area.left() + 8;
     for (const auto& lane : project.lanes) {
-        if (lane->kind != LaneKind::Trigger)
+        if (!lane->kind->triggers)
             continue;
         for (const auto& span : document_.spans(lane->id).triggers) {
             if (span.muted || shown_.frame < span.start || shown_.frame >= span.end)

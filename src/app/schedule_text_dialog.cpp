@@ -41,7 +41,7 @@ ScheduleTextDialog::ScheduleTextDialog(Curves curves, QWidget* parent)
     property_->setObjectName("text property");
     property_->setAccessibleName(tr("Property"));
     for (const auto& lane : curves_.project().lanes)
-        if (drives(lane->kind) && !lane->muted) {
+        if (lane->kind->drives() && !lane->muted) {
             const auto feeds = feeds_of(*lane);
             for (std::size_t i = 0; i < feeds.size(); ++i)
                 property_->addItem(

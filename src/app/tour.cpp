@@ -2,7 +2,7 @@
 #include "tour.h"
 
 #include "model/edits.h"
-#include "model/lane_kinds.h"
+#include "kinds/kinds.h"
 #include "model/planting_edits.h"
 #include "stops/step_cells.h"
 #include "time/grid_bend.h"
@@ -121,7 +121,7 @@ public:
         show_bars(9, 19);
         window_.document().add_sound(window_.document().project().song->path, time_of_bar(11));
         if (!step("lay a second sound", wait([&] { return !window_.document().jobs().busy(); }) &&
-                                            window_.document().project().first_lane(LaneKind::Sound)))
+                                            window_.document().project().first_lane(&LaneKindRow::sounds)))
             return false;
         shape_second_sound();
         picture("sound-lanes");
@@ -170,7 +170,7 @@ private:
         return done;
     }
 
-    std::size_t cuts() const { return window_.document().project().first_lane(LaneKind::Cut)->pins.size(); }
+    std::size_t cuts() const { return window_.document().project().first_lane(&LaneKindRow::cuts)->pins.size(); }
 
     Seconds time_of_bar(std::int64_t bar, int beat = 1) const {
         const auto& grid = *window_.document().project().grid;
@@ -218,7 +218,7 @@ private:
     void mark_on_shots() {
         auto& document = window_.document();
         const auto cuts = document.shown_shots();
-        const LaneId lane = document.project().first_lane(LaneKind::Marker)->id;
+        const LaneId lane = document.project().first_lane(&LaneKindRow::marks)->id;
         for (std::size_t i = 1; i < 4 && i < cuts.size(); ++i) {
             MarkerBody body{i == 1   ? "reel turns"
                             : i == 2 ? "tail whips"
@@ -252,7 +252,7 @@ private:
         score.set_painting(true);
         window_.grab();
         const Project project = window_.document().project();
-        const Lane* flash = project.first_lane(LaneKind::Trigger);
+        const Lane* flash = project.first_lane(&LaneKindRow::triggers);
         for (const auto& [bar, beat] :
              {std::pair{14, 3}, std::pair{15, 2}, std::pair{15, 4}, std::pair{16, 4}})
             score.switch_cell(flash->id, project.grid->ticks_of({bar, beat, 0}));
@@ -261,7 +261,7 @@ private:
 
     void select_triggers() {
         const auto& project = window_.document().project();
-        const auto pins = pins_of(project, project.first_lane(LaneKind::Trigger)->pins.front().planting);
+        const auto pins = pins_of(project, project.first_lane(&LaneKindRow::triggers)->pins.front().planting);
         window_.view().select({pins.begin(), pins.end()});
     }
 
@@ -294,7 +294,7 @@ private:
 
     void shape_second_sound() {
         auto& document = window_.document();
-        const Pin& pin = document.project().first_lane(LaneKind::Sound)->pins.front();
+        const Pin& pin = document.project().first_lane(&LaneKindRow::sounds)->pins.front();
         auto body = std::get<SoundBody>(pin.body);
         body.length = time_of_bar(17) - time_of_bar(11);
         body.gain_db = -9;

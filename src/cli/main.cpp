@@ -3,7 +3,7 @@
 #include "interchange/exporters.h"
 #include "parameter_page.h"
 #include "interchange/project_file.h"
-#include "model/lane_kinds.h"
+#include "kinds/kinds.h"
 #include "interchange/outputs.h"
 #include "schedule/picker_tables.h"
 #include "schedule/place.h"
@@ -29,8 +29,8 @@ Result<LaneId> find_lane(const Project& project, const std::string& name) {
     for (const auto& lane : project.lanes)
         if (lane->name == name)
             return lane->id;
-    if (const auto* kind = lane_kind_by_id(name))
-        if (const Lane* lane = project.first_lane(kind->kind))
+    if (const auto kind = lane_kind_by_id(name))
+        if (const Lane* lane = project.first_lane(*kind))
             return lane->id;
     std::string known;
     for (const auto& lane : project.lanes)

@@ -161,10 +161,16 @@ private slots:
         // Saved elsewhere, nothing is asked any more.
         QVERIFY(desk.window.document().save_now(file("kept.pulsepin").toStdString()).has_value());
         QVERIFY(!desk.window.document().unsaved());
-        desk.key(Qt::Key_M, Qt::ShiftModifier);
+        // Discarded, what was not saved is gone, and the other project is there.
+        desk.key(Qt::Key_PageDown);
+        desk.key(Qt::Key_C);
+        QVERIFY(desk.window.document().unsaved());
         answer(QMessageBox::Discard, asked);
         desk.window.open_path(demo);
-        QCOMPARE(load_project(file("kept.pulsepin").toStdString())->first_lane(LaneKind::Marker)->pins.size(),
+        QCOMPARE(asked, 3);
+        QVERIFY(!desk.window.document().unsaved());
+        QCOMPARE(desk.markers().pins.size(), count - 1);
+        QCOMPARE(load_project(file("kept.pulsepin").toStdString())->first_lane(&LaneKindRow::marks)->pins.size(),
                  count);
         QVERIFY(ProjectStore::recent_files().contains(file("kept.pulsepin")));
     }
@@ -322,7 +328,7 @@ private slots:
         const auto* song = document.heard()->samples.get();
         document.add_sound(file("tone.wav").toStdString(), desk.bar(3));
         QVERIFY(desk.settle());
-        const Lane* lane = desk.project().first_lane(LaneKind::Sound);
+        const Lane* lane = desk.project().first_lane(&LaneKindRow::sounds);
         QVERIFY(lane && lane->pins.size() == 1);
         QVERIFY(document.heard()->samples.get() != song); // the sum is another sound, as long as the song
         QCOMPARE(document.heard()->samples->length(), document.sound()->samples->length());

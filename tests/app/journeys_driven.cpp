@@ -2,6 +2,7 @@
 //
 // The music moves the picture: pulses, followers and keys that feed properties of layers, through the real
 // window.
+#include "kinds/kinds.h"
 #include "application.h"
 #include "model/edits.h"
 #include "model/stage_edits.h"
@@ -341,7 +342,7 @@ private slots:
         answer_with("1");
         choose_from_menu(desk.window.findChild<QPushButton*>("freeze"), {"Shots · scale, as few"});
         const Lane& keys = *desk.project().lanes.back();
-        QCOMPARE(keys.kind, LaneKind::Keys);
+        QCOMPARE(keys.kind, kind_that(&LaneKindRow::keyed));
         QVERIFY(keys.pins.size() > 20 && keys.pins.size() < static_cast<std::size_t>(frames / 2));
         QVERIFY(std::abs(*driven(desk, "Shots", "scale", 400) - before) <= 1.001);
         QVERIFY(desk.message().contains("keys instead of"));

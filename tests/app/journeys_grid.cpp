@@ -268,10 +268,11 @@ private slots:
         QApplication::sendEvent(constant, &enter);
         QVERIFY(desk.window.view().course());
         QCOMPARE(desk.window.view().course()->errors.size(), desk.project().grid->beats().size());
-        QVERIFY(!desk.window.timeline().grab().isNull());
+        const QImage with_course = desk.window.timeline().grab().toImage();
         QEvent leave(QEvent::Leave);
         QApplication::sendEvent(constant, &leave);
         QVERIFY(!desk.window.view().course());
+        QVERIFY(desk.window.timeline().grab().toImage() != with_course); // its residuals were drawn
         desk.click("course constant");
         const auto grid = desk.project().grid;
         QVERIFY(std::abs(grid->typical_tempo().value - 125) < 0.05);

@@ -17,7 +17,7 @@ using namespace pulsepin::test;
 class JourneysMotion : public QObject {
     Q_OBJECT
 
-    static const Lane& lane(Desk& desk) { return *desk.project().first_lane(LaneKind::Motion); }
+    static const Lane& lane(Desk& desk) { return *desk.project().first_lane(&LaneKindRow::pulses); }
     static const MotionCurve& curve(Desk& desk) { return desk.window.document().spans(lane(desk).id).motion; }
 
     static void drag(PulseCurve* widget, QPointF from, QPointF to) {
@@ -90,7 +90,7 @@ private slots:
         window.timeline().setFocus();
         while (window.document().can_undo() && ++steps < 40)
             desk.key(Qt::Key_Z, Qt::ControlModifier);
-        QVERIFY(!desk.project().first_lane(LaneKind::Motion));
+        QVERIFY(!desk.project().first_lane(&LaneKindRow::pulses));
     }
 
     void journey_close_beats_are_told_and_never_overlap() {

@@ -110,7 +110,9 @@ private slots:
         QTest::keyClick(cells, Qt::Key_Space);
         QVERIFY(outlined(desk).size() < 8);
         QVERIFY(!desk.window.player().playing());
-        QVERIFY(!cells->grab().isNull());
+        const QImage cell_off = cells->grab().toImage();
+        QTest::keyClick(cells, Qt::Key_Space);
+        QVERIFY(cells->grab().toImage() != cell_off);
     }
 
     void journey_a_share_at_random_and_where_another_lane_is_free() {

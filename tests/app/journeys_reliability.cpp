@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // What hands, disks, crashes and other programs do: nothing that a person made may vanish.
+#include "kinds/kinds.h"
 #include "application.h"
 #include "base/text_file.h"
 #include "interchange/project_file.h"
@@ -235,7 +236,7 @@ private slots:
         desk.window.close();
         QVERIFY(!desk.window.isVisible());
         QCOMPARE(
-            load_project(file("quick.pulsepin").toStdString())->first_lane(LaneKind::Marker)->pins.size(),
+            load_project(file("quick.pulsepin").toStdString())->first_lane(&LaneKindRow::marks)->pins.size(),
             desk.markers().pins.size());
     }
 
@@ -282,7 +283,7 @@ private slots:
         QTest::qWait(600);
         QVERIFY(notice(desk).isEmpty());
         auto other = *load_project(file("synced.pulsepin").toStdString());
-        other = with_lane(other, LaneKind::Trigger, "From elsewhere");
+        other = with_lane(other, kind_that(&LaneKindRow::triggers), "From elsewhere");
         QVERIFY(save_project(other, file("synced.pulsepin").toStdString()).has_value());
         QTRY_VERIFY(notice(desk).contains("changed on the disk"));
         const auto before = desk.project();
@@ -344,7 +345,7 @@ private slots:
         const auto leave_copy = [&](const std::string& lane, const char* damage) {
             const auto folder = RecoveryFolder::make();
             QVERIFY(folder &&
-                    folder->keep(with_lane(new_project(), LaneKind::Trigger, lane), {}).has_value());
+                    folder->keep(with_lane(new_project(), kind_that(&LaneKindRow::triggers), lane), {}).has_value());
             if (damage)
                 QVERIFY(write_text_file(folder->copy(), damage).has_value());
             QTest::qWait(20);
@@ -364,7 +365,7 @@ private slots:
         QDir().mkpath(recovery_root());
         // Named by the number of a process: by that of this one, which is no window that wrote it.
         const auto copy = QString("%1/%2").arg(recovery_root()).arg(QCoreApplication::applicationPid());
-        QVERIFY(save_recovery_copy(with_lane(new_project(), LaneKind::Trigger, "mine"),
+        QVERIFY(save_recovery_copy(with_lane(new_project(), kind_that(&LaneKindRow::triggers), "mine"),
                                    (copy + ".pulsepin").toStdString())
                     .has_value());
         QVERIFY(write_text_file((copy + ".origin").toStdString(), "/somewhere/p.pulsepin").has_value());

@@ -4,6 +4,7 @@
 // crash, what was made can always be saved and opened again, and no action may hold the window for long.
 //
 // random_run [ACTIONS [SEED]]; PULSEPIN_RUN_LIMIT_MS=0 lets an action take as long as it wants (sanitizers).
+#include "kinds/kinds.h"
 #include "application.h"
 #include "interchange/project_file.h"
 #include "model/edits.h"
@@ -150,7 +151,7 @@ private:
 Project made_dense(Project project) {
     for (int lane = 0; lane < 24; ++lane) {
         const bool markers = lane % 2 == 0;
-        project = with_lane(project, markers ? LaneKind::Marker : LaneKind::Trigger,
+        project = with_lane(project, markers ? kind_that(&LaneKindRow::marks) : kind_that(&LaneKindRow::triggers),
                             "dense " + std::to_string(lane));
         std::vector<Pin> pins;
         for (int i = 0; i < 300; ++i) {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // The picture as a stack of layers: places and effects, looked at pixel by pixel.
+#include "kinds/kinds.h"
 #include "application.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
@@ -226,7 +227,7 @@ private slots:
         const LayerId kite = project.stage->layers[1].id;
         QVERIFY(needs_composing({Schedule(project)}, Frames(0)) &&
                 !needs_composing({Schedule(steady_project())}, Frames(0)));
-        project = with_lane(project, LaneKind::Motion, "Hit");
+        project = with_lane(project, kind_that(&LaneKindRow::pulses), "Hit");
         Motion motion;
         motion.own = {"scale", "%", 100, 130, {kite, "scale"}};
         motion.feeds = {{"x", "px", 0, 80, {kite, "position-x"}}};
@@ -247,7 +248,7 @@ private slots:
     }
 
     void triggers_act_on_the_camera() {
-        auto project = with_lane(steady_project(120, 0, 20), LaneKind::Trigger, "Light");
+        auto project = with_lane(steady_project(120, 0, 20), kind_that(&LaneKindRow::triggers), "Light");
         TriggerBody flash, punch, own;
         flash.length = punch.length = own.length = {Length::Unit::InFrames, 4};
         flash.strength = 50;
@@ -274,7 +275,7 @@ private slots:
 
     /// What the lane shows is what the picture shows: the composed pixels have the trigger's colour.
     void triggers_bring_their_colour_into_the_picture() {
-        auto project = with_lane(steady_project(120, 0, 20), LaneKind::Trigger, "Light");
+        auto project = with_lane(steady_project(120, 0, 20), kind_that(&LaneKindRow::triggers), "Light");
         const auto seen = [&](const char* effect, std::int64_t frame) {
             TriggerBody body;
             body.effect = effect;
@@ -305,7 +306,7 @@ private slots:
     /// A strobe counts from its trigger, whenever that is: the first half of its turn is lit, to the frame.
     void a_strobe_counts_from_its_trigger() {
         for (const std::int64_t tick : {960, 1000, 1357}) {
-            auto project = with_lane(steady_project(120, 0, 20), LaneKind::Trigger, "Light");
+            auto project = with_lane(steady_project(120, 0, 20), kind_that(&LaneKindRow::triggers), "Light");
             TriggerBody body;
             body.effect = "strobe";
             body.length = {Length::Unit::InFrames, 48};
@@ -335,7 +336,7 @@ private slots:
         lamp.shape = "square";
         lamp.values["strobe"] = 100;
         project = *with_changed_layer(project, lamp);
-        project = with_lane(project, LaneKind::Keys, "Rate");
+        project = with_lane(project, kind_that(&LaneKindRow::keyed), "Rate");
         Motion motion;
         motion.own = {"strobe rate", "a second", 0, 1, {lamp.id, "strobe-rate"}};
         project = *with_motion(project, project.lanes.back()->id, motion);

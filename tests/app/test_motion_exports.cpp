@@ -2,6 +2,7 @@
 //
 // What is driven as it is handed on: tables, JSON, lines of text, and Lottie as rlottie (Debian's librlottie)
 // draws it.
+#include "kinds/kinds.h"
 #include "application.h"
 #include "interchange/exporters.h"
 #include "interchange/property_keys.h"
@@ -31,7 +32,7 @@ Pulse of_library(const char* name) {
 }
 
 LaneId add_pulses(Project& project, const Feed& own, const char* pulse, const std::vector<int>& beats) {
-    project = with_lane(project, LaneKind::Motion, own.property);
+    project = with_lane(project, kind_that(&LaneKindRow::pulses), own.property);
     const LaneId id = project.lanes.back()->id;
     Motion motion;
     motion.own = own;
@@ -45,7 +46,7 @@ LaneId add_pulses(Project& project, const Feed& own, const char* pulse, const st
 }
 
 LaneId add_wave(Project& project, const Feed& own) {
-    project = with_lane(project, LaneKind::Follow, own.property);
+    project = with_lane(project, kind_that(&LaneKindRow::follows), own.property);
     const LaneId id = project.lanes.back()->id;
     Motion motion;
     motion.own = own;

@@ -9,6 +9,8 @@
 #include <QApplication>
 #include <QPushButton>
 #include <QSignalSpy>
+#include <QLabel>
+#include <QRegularExpression>
 #include <QTest>
 
 using namespace pulsepin;
@@ -193,6 +195,11 @@ private slots:
             QTest::qWait(30);
             QTest::mouseClick(tap, Qt::LeftButton);
         }
+        // What is told is what is taken over: the median of eight taps, whatever was set before.
+        const auto told = QRegularExpression("^8 taps, (-?\\d+) ms")
+                              .match(dialog.findChild<QLabel*>("taps told")->text());
+        QVERIFY(told.hasMatch());
+        QCOMPARE(std::lround(dialog.delay().value * 1000), told.captured(1).toLong());
         QVERIFY(dialog.delay() >= Seconds(-0.31) && dialog.delay() <= Seconds(0.31));
     }
 };

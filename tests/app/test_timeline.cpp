@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "kinds/kinds.h"
 #include "session/document.h"
 #include "support/media.h"
 #include "support/projects.h"
+#include "kinds/kind_look.h"
 #include "timeline/lane_views.h"
 #include "timeline/song_tiles.h"
 #include "timeline/sound_lane.h"
@@ -97,8 +99,8 @@ private slots:
     }
 
     void each_part_of_a_sound_has_its_grip() {
-        Project project = with_lane(steady_project(120), LaneKind::Sound, "Sound");
-        const LaneId lane = lane_of_kind(project, LaneKind::Sound);
+        Project project = with_lane(steady_project(120), kind_that(&LaneKindRow::sounds), "Sound");
+        const LaneId lane = lane_of_kind(project, kind_that(&LaneKindRow::sounds));
         project = *with_pins(project, lane, {{{}, TimeAnchor{Seconds(2)}, sound(0, 6, 1, 2), {}}});
         const Schedule schedule(project);
         ViewState view;
@@ -229,15 +231,15 @@ private slots:
     }
 
     void every_kind_of_lane_can_be_drawn_and_pointed_at() {
-        Project project = with_random_pins(with_lane(steady_project(), LaneKind::Sound, "Sound"), 4, 60);
-        project = *with_pins(project, lane_of_kind(project, LaneKind::Sound),
+        Project project = with_random_pins(with_lane(steady_project(), kind_that(&LaneKindRow::sounds), "Sound"), 4, 60);
+        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::sounds)),
                              {{{}, TimeAnchor{Seconds(5)}, sound(0, 20), {}}});
-        project = with_lane(project, LaneKind::Trigger, "Flash");
+        project = with_lane(project, kind_that(&LaneKindRow::triggers), "Flash");
         TriggerBody second;
         second.row = 1;
         second.to = Colour{0x102030};
         project = *with_pins(
-            project, lane_of_kind(project, LaneKind::Trigger),
+            project, lane_of_kind(project, kind_that(&LaneKindRow::triggers)),
             {{{}, TimeAnchor{Seconds(5)}, TriggerBody{}, {}}, {{}, TimeAnchor{Seconds(9)}, second, {}}});
         const Schedule schedule(project);
         ViewState view;
@@ -246,7 +248,7 @@ private slots:
             project, nullptr, schedule, view, night_palette(), TimeScale{0, 800, Seconds(0), 13},
             {}};
         for (std::size_t i = 0; i < project.lanes.size(); ++i) {
-            const auto& row = lane_view(project.lanes[i]->kind);
+            const auto& row = look_of_kind(project.lanes[i]->kind);
             const Lane& kind = *project.lanes[i];
             const LaneSpans spans = spans_of(project, kind, schedule[i]);
             const double height = row.height(spans);

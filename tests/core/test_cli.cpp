@@ -109,8 +109,8 @@ private slots:
         const auto before = load_project(project.toStdString()),
                    after = load_project(file("p.pulsepin").toStdString());
         QVERIFY(before && after);
-        QCOMPARE(after->first_lane(LaneKind::Cut)->pins.size(),
-                 before->first_lane(LaneKind::Cut)->pins.size() + 16);
+        QCOMPARE(after->first_lane(&LaneKindRow::cuts)->pins.size(),
+                 before->first_lane(&LaneKindRow::cuts)->pins.size() + 16);
         QCOMPARE(after->song->path, before->song->path);
     }
 

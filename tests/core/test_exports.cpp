@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "kinds/kinds.h"
 #include "interchange/exporters.h"
 #include "schedule/place.h"
 #include "support/projects.h"
@@ -19,7 +20,7 @@ Project with_cuts(Project project, int every_nth, MusicalPosition from, MusicalP
                         project.grid->ticks_of(from),
                         project.grid->ticks_of(until),
                         {{"every-nth", {{"n", static_cast<double>(every_nth)}, {"offset", 0.0}}}}};
-    return place(project, lane_of_kind(project, LaneKind::Cut), picker)->project;
+    return place(project, lane_of_kind(project, kind_that(&LaneKindRow::cuts)), picker)->project;
 }
 
 struct Event {
@@ -96,7 +97,7 @@ private slots:
     // holds 1800 numbers and the next 1798; 3596 is number 1796 from 00:01:00;02, which is 00:01:59;28.
     void edl_with_drop_frame() {
         auto project = steady_project(60, 0, 200, "29.97");
-        const auto lane = lane_of_kind(project, LaneKind::Cut);
+        const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
         for (const double at : {60.0, 120.0})
             project =
                 *with_pins(project, lane,
@@ -139,7 +140,7 @@ private slots:
 
     void markers_as_a_table() {
         auto project = steady_project(118, 0.4, 60);
-        project = *with_pins(project, lane_of_kind(project, LaneKind::Marker),
+        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::marks)),
                              {{{},
                                MusicalAnchor{project.grid->ticks_of({2, 1, 0})},
                                MarkerBody{"drop, \"all\" in", "a\nb"},
@@ -152,7 +153,7 @@ private slots:
     }
 
     void triggers_as_a_table() {
-        auto project = with_lane(steady_project(120, 0, 60), LaneKind::Trigger, "Flash, big");
+        auto project = with_lane(steady_project(120, 0, 60), kind_that(&LaneKindRow::triggers), "Flash, big");
         TriggerBody body{"flash", {Length::Unit::InBeats, 1}, 80, {0xff8000}, {0x000010}, 1};
         TriggerBody muted = body;
         Pin quiet{{}, MusicalAnchor{Ticks(9600)}, muted, {}};

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Curves that follow the music: levels against signals whose level is known, and against libebur128.
+#include "kinds/kinds.h"
 #include "follow/feeds.h"
 #include "follow/freeze.h"
 #include "follow/sources.h"
@@ -38,7 +39,7 @@ float level_of(const SampleStore& sound, const LevelSpec& spec, double at) {
 }
 
 LaneId add_follower(Project& project, const Follower& follower, const char* name = "Curve") {
-    project = with_lane(project, LaneKind::Follow, name);
+    project = with_lane(project, kind_that(&LaneKindRow::follows), name);
     const LaneId id = project.lanes.back()->id;
     Motion motion;
     motion.own = {name, "%", 0, 100};
@@ -209,7 +210,7 @@ private slots:
 
     void time_since_the_last_pin_counts_seconds() {
         auto project = steady_project(120, 0, 20);
-        const auto markers = lane_of_kind(project, LaneKind::Marker);
+        const auto markers = lane_of_kind(project, kind_that(&LaneKindRow::marks));
         project = *with_pins(project, markers, {{{}, MusicalAnchor{Ticks(960 * 4)}, MarkerBody{"a"}, {}}});
         Follower follower;
         follower.source = "time-since";
@@ -359,7 +360,7 @@ private slots:
         auto project = steady_project(120, 0, 20);
         const Target scale{LayerId{1}, "scale"};
         for (const int at : {4, 5}) {
-            project = with_lane(project, LaneKind::Motion, "p");
+            project = with_lane(project, kind_that(&LaneKindRow::pulses), "p");
             Motion motion;
             motion.own = {"scale", "%", 100, 130, scale};
             project = *with_motion(project, project.lanes.back()->id, motion);
@@ -409,16 +410,16 @@ private slots:
         const KeyCurve curve(fewer.keys);
         for (const auto& key : keys)
             QVERIFY(std::abs(curve.value_at(static_cast<double>(key.frame.value)) - key.value) <= 1 + 1e-9);
-        const auto frozen_project = *frozen(project, id, 0, fewer.keys);
+        const auto frozen_project = *frozen(project, id, 0, fewer.keys, kind_that(&LaneKindRow::keyed));
         const Lane& made = *frozen_project.lanes.back();
-        QCOMPARE(made.kind, LaneKind::Keys);
+        QCOMPARE(made.kind, kind_that(&LaneKindRow::keyed));
         QCOMPARE(made.pins.size(), fewer.keys.size());
         const KeyCurve placed(made, resolve(frozen_project, made));
         for (std::size_t i = 0; i < fewer.keys.size(); ++i) {
             QCOMPARE(placed.keys()[i].frame, fewer.keys[i].frame);
             QCOMPARE(placed.keys()[i].value, fewer.keys[i].value);
         }
-        QVERIFY(!frozen(project, id, 0, {}));
+        QVERIFY(!frozen(project, id, 0, {}, kind_that(&LaneKindRow::keyed)));
     }
 
     void twelve_bands_lie_side_by_side() {
@@ -430,8 +431,8 @@ private slots:
 
     void only_what_is_looked_at_makes_it_compute_again() {
         auto project = steady_project(120, 0, 20);
-        const auto markers = lane_of_kind(project, LaneKind::Marker),
-                   cuts = lane_of_kind(project, LaneKind::Cut);
+        const auto markers = lane_of_kind(project, kind_that(&LaneKindRow::marks)),
+                   cuts = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
         Follower follower;
         follower.source = "time-since";
         follower.values.set("lane", markers);

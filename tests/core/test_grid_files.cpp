@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Beats in and out: lists, tempo maps, JAMS.
+#include "kinds/kinds.h"
 #include "interchange/beat_list.h"
 #include "interchange/exporters.h"
 #include "interchange/grid_importers.h"
@@ -35,7 +36,7 @@ Project lively_project() {
     Project project = steady_project();
     project =
         relabelled(project, *BeatGrid::make(std::move(beats), -2, {{0, {4, 4}}, {32, {3, 4}}, {62, {4, 4}}}));
-    return *with_pins(project, lane_of_kind(project, LaneKind::Marker),
+    return *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::marks)),
                       {{{}, MusicalAnchor{Ticks(16 * 960 + 480)}, MarkerBody{"launch", ""}, {}}});
 }
 
@@ -235,9 +236,18 @@ private slots:
                 turn % 2 == 0 ? *write_midi_tempo_map(lively_project()) : std::string(200, 'x');
             for (int k = 0; k < 8; ++k)
                 bytes[random() % bytes.size()] = static_cast<char>(random());
-            (void)read_midi_tempo_map(bytes);
-            (void)read_beat_list(bytes);
-            (void)read_jams(bytes);
+            // Each is read as a grid that can be used, or refused in words.
+            const auto sound = [](const auto& read) {
+                if (!read)
+                    return !read.error().what.empty();
+                const auto& beats = read->beats();
+                return std::is_sorted(beats.begin(), beats.end(), [](const auto& a, const auto& b) {
+                    return a.time < b.time;
+                }) && std::isfinite(read->time_at(Ticks(960)).value);
+            };
+            QVERIFY(sound(read_midi_tempo_map(bytes)));
+            QVERIFY(sound(read_beat_list(bytes)));
+            QVERIFY(sound(read_jams(bytes)));
         }
     }
 };

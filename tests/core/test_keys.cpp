@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Single keys, own shapes, the layers of the picture, and that all of it is kept in the project file.
+#include "kinds/kinds.h"
 #include "interchange/project_json.h"
 #include "model/key_edits.h"
 #include "model/lane_edits.h"
@@ -28,7 +29,7 @@ Easing ease(const char* id) {
 /// Keys at beats of a steady 120 BPM, 24 frames a second.
 Project with_keys(const std::vector<std::pair<double, double>>& beats_and_values,
                   const char* easing = "linear") {
-    auto project = with_lane(steady_project(120, 0, 60), LaneKind::Keys, "Scale");
+    auto project = with_lane(steady_project(120, 0, 60), kind_that(&LaneKindRow::keyed), "Scale");
     std::vector<Pin> pins;
     for (const auto& [beat, value] : beats_and_values)
         pins.push_back(
@@ -37,7 +38,7 @@ Project with_keys(const std::vector<std::pair<double, double>>& beats_and_values
 }
 
 KeyCurve curve_of(const Project& project) {
-    const Lane& lane = *project.first_lane(LaneKind::Keys);
+    const Lane& lane = *project.first_lane(&LaneKindRow::keyed);
     return {lane, resolve(project, lane)};
 }
 
@@ -68,7 +69,7 @@ private slots:
 
     // Common practice: base 0.8, 0.25 for exactly one frame on the hit, then back.
     void a_dip_of_one_frame_is_three_keys() {
-        auto project = with_lane(steady_project(), LaneKind::Keys, "Zoom");
+        auto project = with_lane(steady_project(), kind_that(&LaneKindRow::keyed), "Zoom");
         const auto id = project.lanes.back()->id;
         const KeyBody base{0.8, held_easing()}, dip{0.25, held_easing()};
         project = *with_pins(project, id,
@@ -84,7 +85,7 @@ private slots:
     void keys_run_backwards() {
         const auto project = with_keys({{1, 0}, {2, 10}, {5, 50}}, "sine-in");
         const auto before = curve_of(project);
-        const auto after = curve_of(keys_reversed(project, all(*project.first_lane(LaneKind::Keys))));
+        const auto after = curve_of(keys_reversed(project, all(*project.first_lane(&LaneKindRow::keyed))));
         for (double frame = 12; frame <= 60; frame += 0.5)
             QVERIFY(std::abs(after.value_at(72 - frame) - before.value_at(frame)) < 1e-9);
         Easing bent = ease("bezier");
@@ -97,7 +98,7 @@ private slots:
 
     void values_are_scaled_about_one() {
         const auto project = with_keys({{1, 100}, {2, 130}});
-        const auto half = curve_of(keys_scaled(project, all(*project.first_lane(LaneKind::Keys)), 100, 0.5));
+        const auto half = curve_of(keys_scaled(project, all(*project.first_lane(&LaneKindRow::keyed)), 100, 0.5));
         QCOMPARE(half.value_at(24), 115.0);
         QCOMPARE(half.value_at(12), 100.0);
     }
@@ -105,7 +106,7 @@ private slots:
     void lanes_are_staggered() {
         auto project = with_keys({{1, 0}, {2, 1}});
         for (int i = 0; i < 2; ++i) {
-            project = with_lane(project, LaneKind::Keys, "more");
+            project = with_lane(project, kind_that(&LaneKindRow::keyed), "more");
             project = *with_pins(project, project.lanes.back()->id,
                                  {{{}, MusicalAnchor{Ticks(960)}, KeyBody{1, {}}, {}}});
         }
@@ -126,21 +127,21 @@ private slots:
     // Common practice: eased moves look late, so all keys go two or three frames earlier.
     void all_keys_earlier_by_frames_stay_on_their_beats() {
         const auto project = with_keys({{1, 0}, {2, 1}});
-        const auto earlier = nudged_by(project, all(*project.first_lane(LaneKind::Keys)), Frames(-2));
-        const Lane& lane = *earlier.first_lane(LaneKind::Keys);
+        const auto earlier = nudged_by(project, all(*project.first_lane(&LaneKindRow::keyed)), Frames(-2));
+        const Lane& lane = *earlier.first_lane(&LaneKindRow::keyed);
         QCOMPARE(resolve(earlier, lane).pins.front().frame, Frames(10));
         QVERIFY(std::holds_alternative<MusicalAnchor>(lane.pins.front().anchor));
     }
 
     void a_new_key_lies_on_the_thread() {
         const auto project = with_keys({{1, 100}, {3, 200}});
-        const Lane& lane = *project.first_lane(LaneKind::Keys);
+        const Lane& lane = *project.first_lane(&LaneKindRow::keyed);
         const auto body = body_at(project, lane, Ticks(960 * 2), {});
         QCOMPARE(std::get<KeyBody>(*body).value, 150.0);
     }
 
     void keys_are_placed_by_pickers() {
-        auto project = with_lane(steady_project(), LaneKind::Keys, "Zoom");
+        auto project = with_lane(steady_project(), kind_that(&LaneKindRow::keyed), "Zoom");
         const Picker beats{"beats", Ticks(0), Ticks(960 * 8), {}};
         const auto placed =
             place(project, project.lanes.back()->id, beats, {KeyBody{3, ease("sine-out")}, {}, {}});
@@ -150,7 +151,7 @@ private slots:
     }
 
     void a_single_place_has_a_shape_of_its_own() {
-        auto project = with_lane(steady_project(120, 0, 60), LaneKind::Motion, "Scale");
+        auto project = with_lane(steady_project(120, 0, 60), kind_that(&LaneKindRow::pulses), "Scale");
         const auto id = project.lanes.back()->id;
         Motion motion;
         motion.own.low = 0;
@@ -207,7 +208,7 @@ private slots:
         QVERIFY(!with_layer(project, {{}, LayerKind::Camera, "Second"}));
         QVERIFY(!without_layer(project, layers.back().id));
         // What drove a layer that is gone drives nothing.
-        auto driven = with_lane(project, LaneKind::Motion, "p");
+        auto driven = with_lane(project, kind_that(&LaneKindRow::pulses), "p");
         Motion motion;
         motion.own.target = {layers[1].id, "scale"};
         motion.feeds = {{"x", "", 0, 1, {layers[1].id, "blur"}}, {"y", "", 0, 1, {layers[2].id, "blur"}}};
@@ -229,7 +230,7 @@ private slots:
 
     // Common practice: 20 to 60 frames a second at the end, and nothing may move.
     void another_picture_rate_moves_nothing() {
-        auto project = with_lane(steady_project(117, 0.1, 60, "20"), LaneKind::Motion, "Scale");
+        auto project = with_lane(steady_project(117, 0.1, 60, "20"), kind_that(&LaneKindRow::pulses), "Scale");
         const auto id = project.lanes.back()->id;
         Motion motion;
         motion.own.lead = Frames(4);
@@ -246,7 +247,7 @@ private slots:
                               {{}, MusicalAnchor{Ticks(960 * 7)}, PulseBody{}, {}}});
         TriggerBody flash;
         flash.length = {Length::Unit::InFrames, 6};
-        project = with_lane(project, LaneKind::Trigger, "Flash");
+        project = with_lane(project, kind_that(&LaneKindRow::triggers), "Flash");
         project = *with_pins(project, project.lanes.back()->id, {{{}, MusicalAnchor{Ticks(960)}, flash, {}}});
         const auto spans_at = [&](const Project& of, std::size_t lane) {
             return spans_of(of, *of.lanes[lane], resolve(of, *of.lanes[lane]));
@@ -281,7 +282,7 @@ private slots:
     void all_of_it_is_kept_in_the_file() {
         auto project = with_keys({{1, 0.25}, {2, -3}}, "bounce-out");
         project = *with_lead(project, project.lanes.back()->id, Seconds(0.04));
-        project = with_lane(project, LaneKind::Follow, "Kick");
+        project = with_lane(project, kind_that(&LaneKindRow::follows), "Kick");
         Motion motion;
         motion.own = {"scale", "%", 60, 130, {LayerId{1}, "scale"}, Feed::Limits{0, 200}, Seconds(0.1)};
         motion.follower = {"level",
@@ -302,7 +303,7 @@ private slots:
         mine.name = "mine";
         mine.rising.handles = {0.1, 0.2, 0.3, 0.4};
         project = *with_pulse_kept(project, mine);
-        project = with_lane(project, LaneKind::Motion, "Pulses");
+        project = with_lane(project, kind_that(&LaneKindRow::pulses), "Pulses");
         PulseBody own;
         own.shape = std::make_shared<const Pulse>(mine);
         project = *with_pins(project, project.lanes.back()->id, {{{}, TimeAnchor{Seconds(1)}, own, {}}});

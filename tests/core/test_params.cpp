@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Parameters: values by name, their ranges, their texts, what becomes of those that earlier files had by place.
+#include "kinds/kinds.h"
 #include "follow/sources.h"
 #include "follow/steps.h"
 #include "interchange/exporters.h"

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Sources and filters of pickers.
+#include "kinds/kinds.h"
 #include "schedule/picker_tables.h"
 #include "schedule/resolve.h"
 #include "support/projects.h"
@@ -109,7 +110,7 @@ private slots:
     void sections_and_markers() {
         Project project = heard_project();
         QCOMPARE(places(project, over(project, "sections", 1, 20)), (Places{"1.1", "9.1"}));
-        project = *with_pins(project, lane_of_kind(project, LaneKind::Marker),
+        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::marks)),
                              {{{}, MusicalAnchor{Ticks(12 * 960)}, MarkerBody{"drop", ""}, {}},
                               {{}, MusicalAnchor{Ticks(4 * 960)}, MarkerBody{"launch", ""}, {}},
                               {{}, TimeAnchor{Seconds(1.25)}, MarkerBody{"drop two", ""}, {}}});
@@ -178,7 +179,7 @@ private slots:
 
     void where_another_lane_does_not_act() {
         Project project = steady_project();
-        const auto lane = lane_of_kind(project, LaneKind::Marker);
+        const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::marks));
         project = *with_pins(project, lane,
                              {{{}, MusicalAnchor{Ticks(960)}, MarkerBody{"a", ""}, {}},
                               {{}, TimeAnchor{Seconds(1.003)}, MarkerBody{"same frame", ""}, {}}});
@@ -260,7 +261,7 @@ private slots:
 
     void markers_of_a_colour_and_the_whole_song() {
         auto project = steady_project(120, 0, 24);
-        project = *with_pins(project, lane_of_kind(project, LaneKind::Marker),
+        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::marks)),
                              {{{}, MusicalAnchor{Ticks(960)}, MarkerBody{"a", "", 1}, {}},
                               {{}, MusicalAnchor{Ticks(1920)}, MarkerBody{"b", "", 0}, {}},
                               {{}, MusicalAnchor{Ticks(9600)}, MarkerBody{"c", "", 1}, {}}});

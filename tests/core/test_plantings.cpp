@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Plantings: what was placed together is changed, moved and run again together, and corrections stay.
+#include "kinds/kinds.h"
 #include "model/copies.h"
 #include "model/planting_edits.h"
 #include "schedule/find_pins.h"
@@ -22,7 +23,7 @@ Ticks bar(const Project& project, std::int64_t number, int beat = 1, int tick = 
 }
 
 Project with_trigger_lane() {
-    return with_lane(steady_project(), LaneKind::Trigger, "Flash");
+    return with_lane(steady_project(), kind_that(&LaneKindRow::triggers), "Flash");
 }
 
 Picker beats(const Project& project, std::int64_t from_bar, std::int64_t until_bar, int every = 1) {
@@ -40,7 +41,7 @@ std::vector<double> beats_of(const Project& project, const Lane& lane) {
 }
 
 const Lane& triggers(const Project& project) {
-    return *project.first_lane(LaneKind::Trigger);
+    return *project.first_lane(&LaneKindRow::triggers);
 }
 
 Project placed(const Project& project, const Picker& picker,
@@ -206,8 +207,8 @@ private slots:
 
     void what_hung_on_deleted_pins_stays_in_place() {
         auto project = steady_project();
-        const auto cuts = lane_of_kind(project, LaneKind::Cut),
-                   marks = lane_of_kind(project, LaneKind::Marker);
+        const auto cuts = lane_of_kind(project, kind_that(&LaneKindRow::cuts)),
+                   marks = lane_of_kind(project, kind_that(&LaneKindRow::marks));
         const PinId cut{project.next_id};
         project = *with_pins(project, cuts, {{{}, MusicalAnchor{bar(project, 5)}, CutBody{}, {}}});
         const PinId mark{project.next_id};
@@ -284,7 +285,7 @@ private slots:
 
     void markers_are_snapped_in_bulk() {
         auto project = steady_project();
-        const auto marks = lane_of_kind(project, LaneKind::Marker);
+        const auto marks = lane_of_kind(project, kind_that(&LaneKindRow::marks));
         Detection found;
         OnsetRow row;
         row.name = "kick";
@@ -292,7 +293,7 @@ private slots:
         found.rows = {row};
         project = with_detection(project, found, false);
         const PinId cut{project.next_id};
-        project = *with_pins(project, lane_of_kind(project, LaneKind::Cut),
+        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::cuts)),
                              {{{}, TimeAnchor{Seconds(1.5)}, CutBody{}, {}}});
         project = *with_pins(project, marks,
                              {{{}, TimeAnchor{Seconds(0.96)}, MarkerBody{"a"}, {}},
@@ -332,7 +333,7 @@ private slots:
         auto project = with_trigger_lane();
         project = placed(project, beats(project, 3, 4));
         const auto planting = project.plantings->back().id;
-        const auto marks = lane_of_kind(project, LaneKind::Marker);
+        const auto marks = lane_of_kind(project, kind_that(&LaneKindRow::marks));
         project = *with_pins(project, marks,
                              {{{}, TimeAnchor{Seconds(1)}, MarkerBody{"Drop", "", 2}, {}},
                               {{}, TimeAnchor{Seconds(9)}, MarkerBody{"launch", "", 0}, {}}});
@@ -352,7 +353,7 @@ private slots:
         query = {};
         query.planting = planting;
         QCOMPARE(count(query), std::size_t{4});
-        query.kind = LaneKind::Marker;
+        query.kind = kind_that(&LaneKindRow::marks);
         QCOMPARE(count(query), std::size_t{0});
         QCOMPARE(count({}), std::size_t{6});
     }

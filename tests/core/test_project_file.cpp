@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "kinds/kinds.h"
 #include "base/text_file.h"
 #include "interchange/project_file.h"
 #include "interchange/project_json.h"

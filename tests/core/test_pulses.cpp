@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Easings against published definitions, and pulses against what is common practice.
+#include "kinds/kinds.h"
 #include "interchange/exporters.h"
 #include "model/lane_edits.h"
 #include "schedule/easing.h"
@@ -25,8 +26,8 @@ double at(const char* id, double t, double amount = 1.70158) {
 /// Pulses at beats of a steady 120 BPM, 24 frames a second: a beat is 12 frames.
 Project with_pulses(const Pulse& pulse, const std::vector<double>& beats, double rest = 0, double peak = 100,
                     const char* rate = "24") {
-    auto project = with_lane(steady_project(120, 0, 60, rate), LaneKind::Motion, "Scale");
-    const auto lane = lane_of_kind(project, LaneKind::Motion);
+    auto project = with_lane(steady_project(120, 0, 60, rate), kind_that(&LaneKindRow::pulses), "Scale");
+    const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::pulses));
     Motion motion;
     motion.own.low = rest;
     motion.own.high = peak;
@@ -39,7 +40,7 @@ Project with_pulses(const Pulse& pulse, const std::vector<double>& beats, double
 }
 
 MotionCurve curve_of(const Project& project) {
-    const Lane& lane = *project.first_lane(LaneKind::Motion);
+    const Lane& lane = *project.first_lane(&LaneKindRow::pulses);
     return {project, lane, resolve(project, lane)};
 }
 
@@ -230,7 +231,7 @@ private slots:
 
     void strength_and_silence() {
         auto project = with_pulses(of_library("hit"), {4, 8}, 60, 130); // a floor: rest is not zero
-        const auto lane = lane_of_kind(project, LaneKind::Motion);
+        const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::pulses));
         const PinId second = project.lane(lane)->pins[1].id;
         project = *with_body(project, second, PulseBody{50});
         const auto curve = curve_of(project);
@@ -239,7 +240,7 @@ private slots:
         const PinId both[] = {second, project.lane(lane)->pins[0].id};
         const auto muted = curve_of(with_pins_muted(project, both, true));
         QCOMPARE(muted.value_at(97), 60.0);
-        QVERIFY(!with_motion(project, lane_of_kind(project, LaneKind::Cut), Motion{}));
+        QVERIFY(!with_motion(project, lane_of_kind(project, kind_that(&LaneKindRow::cuts)), Motion{}));
     }
 
     void keys_as_a_table() {

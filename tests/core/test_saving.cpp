@@ -2,6 +2,7 @@
 //
 // What can happen to a file while it is saved. Linked so that each system call of a save can be made to fail
 // (ld's --wrap), one after the other.
+#include "kinds/kinds.h"
 #include "base/file_lock.h"
 #include "base/text_file.h"
 #include "interchange/project_file.h"
@@ -253,7 +254,7 @@ private slots:
         const auto before = text(path);
         Project bad = steady_project();
         const Pin pin{{}, TimeAnchor{Seconds(std::numeric_limits<double>::infinity())}, MarkerBody{"m"}, {}};
-        bad = *with_pins(bad, lane_of_kind(bad, LaneKind::Marker), {pin});
+        bad = *with_pins(bad, lane_of_kind(bad, kind_that(&LaneKindRow::marks)), {pin});
         const auto saved = save_project(bad, path);
         QVERIFY(!saved && saved.error().what.find("seconds") != std::string::npos);
         QCOMPARE(text(path), before);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // The published schema says what the reader reads: checked by valijson, which knows nothing of Pulse Pin.
+#include "kinds/kinds.h"
 #include "base/text_file.h"
 #include "interchange/project_json.h"
 #include "support/rich_project.h"

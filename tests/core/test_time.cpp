@@ -77,22 +77,30 @@ private slots:
             }
     }
 
-    // Film music handbooks' click tables: "12-0 at 24 frames a second is 120 beats a minute", and 1440
-    // divided by the frames in a beat gives the tempo (values from memory; both follow from frames = 60 x
-    // rate / tempo).
+    // Film music handbooks' click tables for 24 frames a second: frames and eighths of a frame in a beat, against
+    // the tempo that is printed beside them (values from memory, to the printed hundredth).
+    void film_click_tables_data() {
+        QTest::addColumn<int>("eighths");
+        QTest::addColumn<double>("tempo");
+        QTest::addRow("8-0") << 64 << 180.00;
+        QTest::addRow("10-0") << 80 << 144.00;
+        QTest::addRow("11-4") << 92 << 125.22;
+        QTest::addRow("12-0") << 96 << 120.00;
+        QTest::addRow("13-0") << 104 << 110.77;
+        QTest::addRow("14-3") << 115 << 100.17;
+        QTest::addRow("16-0") << 128 << 90.00;
+        QTest::addRow("17-1") << 137 << 84.09;
+        QTest::addRow("18-0") << 144 << 80.00;
+        QTest::addRow("24-0") << 192 << 60.00;
+    }
     void film_click_tables() {
-        const auto grid = *BeatGrid::steady(Bpm(120), Seconds(0), {}, Seconds(60));
-        const auto r = rate("24");
-        for (int beat = 0; beat < 100; ++beat)
-            QCOMPARE(round_to_frame(grid.time_at(Ticks(beat * ticks_per_beat)), r, FrameRounding::Nearest)
+        QFETCH(int, eighths);
+        QFETCH(double, tempo);
+        const auto grid = *BeatGrid::steady(Bpm(tempo), Seconds(0), {}, Seconds(60));
+        for (int beat = 0; beat <= 40; beat += 8) // where the table's clicks fall on whole frames
+            QCOMPARE(round_to_frame(grid.time_at(Ticks(beat * ticks_per_beat)), rate("24"), FrameRounding::Nearest)
                          .frame.value,
-                     12 * beat);
-        for (const int frames : {8, 10, 12, 15, 16, 18, 20, 24})
-            QVERIFY(std::abs(60.0 * 24 / frames - 1440.0 / frames) < 1e-12);
-        const auto slow = *BeatGrid::steady(Bpm(1440.0 / 18), Seconds(0), {}, Seconds(60));
-        QCOMPARE(
-            round_to_frame(slow.time_at(Ticks(7 * ticks_per_beat)), r, FrameRounding::Nearest).frame.value,
-            126);
+                     eighths * beat / 8);
     }
 
     // SMPTE ST 12-1 (numbers from memory, checked by counting): two numbers dropped each minute but every

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "model/edits.h"
-#include "model/lane_kinds.h"
+#include "kinds/kinds.h"
 
 #include <random>
 
@@ -56,7 +56,7 @@ inline Project with_random_pins(Project project, std::uint32_t seed, int count) 
             break;
         }
         const PinId id{project.next_id};
-        project = *with_pins(project, lane_of_kind(project, cut ? LaneKind::Cut : LaneKind::Marker), {pin});
+        project = *with_pins(project, lane_of_kind(project, cut ? kind_that(&LaneKindRow::cuts) : kind_that(&LaneKindRow::marks)), {pin});
         if (!cut)
             markers.push_back(id);
     }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "kinds/kinds.h"
 #include "model/planting_edits.h"
 #include "schedule/pulses.h"
 #include "support/projects.h"
@@ -16,7 +17,7 @@ inline Project with_plantings_and_triggers(Project project) {
     bin[1].begins_at = Seconds(-1.25);
     bin[2].still = true;
     project.bin = std::make_shared<const std::vector<Clip>>(bin);
-    const auto cuts = lane_of_kind(project, LaneKind::Cut);
+    const auto cuts = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
     ShotChoice choice{ShotChoice::Order::Weighted,
                       {{bin[0].id, 2}, {bin[1].id, 0.5}},
                       9,
@@ -35,8 +36,8 @@ inline Project with_plantings_and_triggers(Project project) {
                       Frames(-2),
                       {Ticks(1920)}};
     Planting untold{PlantingId{project.next_id++}, cuts, "beats, every 2nd"}; // as earlier versions wrote it
-    project = with_lane(project, LaneKind::Trigger, "Flash");
-    const auto lane = lane_of_kind(project, LaneKind::Trigger);
+    project = with_lane(project, kind_that(&LaneKindRow::triggers), "Flash");
+    const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::triggers));
     TriggerBody trigger{"strobe", {Length::Unit::InMilliseconds, 120.5}, 80, {0x123456}, {0xabcdef}, 2};
     Variation variation{Variation::Strength::Onsets, 10, 90, Variation::Colours::Ramp,
                         {{0xff0000}, {0xff}},        4};
@@ -50,11 +51,11 @@ inline Project with_plantings_and_triggers(Project project) {
     Pin pin{{}, MusicalAnchor{Ticks(5)}, trigger, flashes.id, Ticks(5), true, true, true, true};
     project = *with_pins(project, lane, {pin});
     project = *with_pins(
-        project, lane_of_kind(project, LaneKind::Marker),
+        project, lane_of_kind(project, kind_that(&LaneKindRow::marks)),
         {{{}, TimeAnchor{Seconds(3)}, MarkerBody{"a", "b", 3, 4, {Length::Unit::InBeats, 2}}, {}}});
     project = *with_lane_locked(project, lane, true);
-    project = with_lane(project, LaneKind::Motion, "Scale");
-    const auto moving = lane_of_kind(project, LaneKind::Motion);
+    project = with_lane(project, kind_that(&LaneKindRow::pulses), "Scale");
+    const auto moving = lane_of_kind(project, kind_that(&LaneKindRow::pulses));
     Motion motion{{"kite scale", "%", 90, 140}, pulse_library()[2]};
     motion.pulse.falling = {"bezier", {0.1, -0.5, 0.9, 1.5}, 2.5};
     motion.pulse.held = {Length::Unit::InMilliseconds, 40};
@@ -85,13 +86,13 @@ inline Project rich_project() {
     found.rows[2].smallest_gap = Seconds(0.07);
     found.sections = {{Seconds(0), Seconds(20), "A", false, 1}, {Seconds(20), Seconds(70), "B", true, 0.4f}};
     project = with_detection(project, found, false);
-    project = *with_lead(project, lane_of_kind(project, LaneKind::Cut), Frames(3));
-    project = with_lane(project, LaneKind::Sound, "Sound");
+    project = *with_lead(project, lane_of_kind(project, kind_that(&LaneKindRow::cuts)), Frames(3));
+    project = with_lane(project, kind_that(&LaneKindRow::sounds), "Sound");
     SoundBody sound{project.bin->front().id, Seconds(0.5), Seconds(3),        -4.5,
                     Seconds(0.25),           Seconds(1),   FadeCurve::Linear, FadeCurve::EqualPower};
-    project = *with_pins(project, lane_of_kind(project, LaneKind::Sound),
+    project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::sounds)),
                          {{{}, TimeAnchor{Seconds(2)}, sound, {}}});
-    project = *with_mute_and_solo(project, lane_of_kind(project, LaneKind::Sound), true, false);
+    project = *with_mute_and_solo(project, lane_of_kind(project, kind_that(&LaneKindRow::sounds)), true, false);
     return with_plantings_and_triggers(std::move(project));
 }
 

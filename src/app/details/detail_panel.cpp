@@ -2,7 +2,7 @@
 #include "details/detail_panel.h"
 
 #include "model/edits.h"
-#include "model/lane_kinds.h"
+#include "kinds/kind_look.h"
 #include "model/planting_edits.h"
 #include "schedule/find_pins.h"
 #include "time/musical_text.h"
@@ -71,17 +71,18 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
     }
     grid->setColumnStretch(1, 1);
     sound_ = new SoundDetail(document_);
-    marker_ = new MarkerDetail(document_);
-    cut_ = new CutDetail(document_);
-    trigger_ = new TriggerDetail(document_);
-    pulse_ = new PulseDetail(document_);
-    key_ = new KeyDetail(document_);
     feeds_ = new FeedTable(document_, view_);
-    for (QWidget* fields :
-         {static_cast<QWidget*>(sound_), static_cast<QWidget*>(marker_), static_cast<QWidget*>(cut_),
-          static_cast<QWidget*>(trigger_), static_cast<QWidget*>(pulse_), static_cast<QWidget*>(key_),
-          static_cast<QWidget*>(feeds_)})
-        column->addWidget(fields);
+    column->addWidget(sound_);
+    std::map<PinsDetail* (*)(Document&), PinsDetail*> made; // kinds may share one
+    for (const auto* look : kind_looks()) {
+        if (!look->make_detail)
+            continue;
+        auto& fields = made[look->make_detail];
+        if (!fields)
+            column->addWidget(fields = look->make_detail(document_));
+        fields_[LaneKind(look->kind)] = fields;
+    }
+    column->addWidget(feeds_);
     column->addLayout(grid);
     column->addStretch(1);
 
@@ -167,32 +168,18 @@ void DetailPanel::show_nothing() {
         names_[i]->hide();
         values_[i]->hide();
     }
-    for (QWidget* w :
-         {static_cast<QWidget*>(sound_), static_cast<QWidget*>(marker_), static_cast<QWidget*>(cut_),
-          static_cast<QWidget*>(trigger_), static_cast<QWidget*>(pulse_), static_cast<QWidget*>(key_),
-          static_cast<QWidget*>(lead_), static_cast<QWidget*>(feeds_), buttons_})
+    for (const auto& [kind, fields] : fields_)
+        fields->hide();
+    for (QWidget* w : {static_cast<QWidget*>(sound_), static_cast<QWidget*>(lead_),
+                       static_cast<QWidget*>(feeds_), buttons_})
         w->hide();
     names_[0]->setText(tr("Click a pin to see where it lies."));
     names_[0]->show();
 }
 
 PinsDetail* DetailPanel::fields_of(LaneKind kind) const {
-    switch (kind) {
-    case LaneKind::Marker:
-        return marker_;
-    case LaneKind::Cut:
-        return cut_;
-    case LaneKind::Trigger:
-        return trigger_;
-    case LaneKind::Motion:
-        return pulse_;
-    case LaneKind::Keys:
-    case LaneKind::Follow:
-        return key_;
-    case LaneKind::Sound:
-        break;
-    }
-    return nullptr;
+    const auto found = fields_.find(kind);
+    return found == fields_.end() ? nullptr : found->second;
 }
 
 void DetailPanel::show_common(const std::vector<PinId>& pins) {
@@ -251,10 +238,10 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
         switch (row) {
         case LeadRow:
         case NearestOnsetRow:
-            return lane.kind == LaneKind::Cut || drives(lane.kind);
+            return look_of_kind(lane.kind).rounding_matters;
         case PlantingRow:
         case FrameRow:
-            return lane.kind != LaneKind::Sound;
+            return !lane.kind->sounds;
         default:
             return true;
         }
@@ -267,19 +254,16 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
     show_common({pin.id});
     pinned_->show();
     whole_planting_->show();
-    sound_->setVisible(lane.kind == LaneKind::Sound);
-    if (lane.kind == LaneKind::Sound)
+    sound_->setVisible(lane.kind->sounds);
+    if (lane.kind->sounds)
         sound_->show_sound(pin.id);
     if (auto* fields = fields_of(lane.kind)) {
         fields->show_pins({pin.id});
         fields->show();
     }
-    const QString name = QString::fromStdString(name_of(pin.body, project));
-    title_->setText((lane.kind == LaneKind::Marker  ? tr("Selected: marker “%1”")
-                     : lane.kind == LaneKind::Cut   ? tr("Selected: cut to “%1”")
-                     : lane.kind == LaneKind::Sound ? tr("Selected: sound “%1”")
-                                                    : tr("Selected: %1"))
-                        .arg(name.isEmpty() ? tr("no shot") : name));
+    const QString name = QString::fromStdString(lane.kind->name_of(pin.body, project));
+    const char* selected = look_of_kind(lane.kind).selected;
+    title_->setText((selected ? tr(selected) : tr("Selected: %1")).arg(name.isEmpty() ? tr("no shot") : name));
     const auto* musical = std::get_if<MusicalAnchor>(&pin.anchor);
     if (musical && project.grid) {
         const auto* ms = std::get_if<Seconds>(&musical->offset);

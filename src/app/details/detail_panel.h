@@ -10,6 +10,7 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QSpinBox>
+#include <map>
 
 namespace pulsepin {
 
@@ -46,11 +47,7 @@ private:
     QPushButton* delete_;
     QWidget* buttons_;
     SoundDetail* sound_;
-    MarkerDetail* marker_;
-    CutDetail* cut_;
-    TriggerDetail* trigger_;
-    PulseDetail* pulse_;
-    KeyDetail* key_;
+    std::map<LaneKind, PinsDetail*> fields_; ///< of kinds whose pins have some
     FeedTable* feeds_;
     PinId pin_;
 };

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "details/feed_table.h"
 
+#include "kinds/kinds.h"
+
 #include "follow/freeze.h"
 #include "follow/curve_peaks.h"
 #include "model/lane_edits.h"
@@ -94,7 +96,7 @@ FeedTable::FeedTable(Document& document, ViewState& view, QWidget* parent)
             ways->addAction(tr("%1, a key each frame").arg(name), this, [this, i] { freeze(i, false); });
             ways->addAction(tr("%1, as few as need be…").arg(name), this, [this, i] { freeze(i, true); });
         }
-        if (now && now->kind == LaneKind::Follow) {
+        if (now && now->kind->follows) {
             ways->addSeparator();
             ways->addAction(tr("Its tops as markers…"), this, &FeedTable::mark_tops);
         }
@@ -294,7 +296,7 @@ void FeedTable::freeze(std::size_t index, bool simplify) {
                    .arg(QString::fromStdString(feed.unit));
         keys = std::move(fewer.keys);
     }
-    if (document_.apply(frozen(document_.project(), now->id, index, keys), tr("freeze to keys")))
+    if (document_.apply(frozen(document_.project(), now->id, index, keys, kind_that(&LaneKindRow::keyed)), tr("freeze to keys")))
         document_.say(told);
 }
 
@@ -309,7 +311,7 @@ void FeedTable::mark_tops() {
         this, tr("Tops as markers"), tr("As high as this, or higher"), 0.5, -1000, 1000, 2, &wanted);
     if (wanted)
         document_.apply(
-            with_markers_at_tops(document_.project(), now->id, *found->second, least, Seconds(0.1)),
+            with_markers_at_tops(document_.project(), now->id, *found->second, least, Seconds(0.1), kind_that(&LaneKindRow::marks)),
             tr("mark tops"));
 }
 

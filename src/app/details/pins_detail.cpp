@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "details/pins_detail.h"
 
+#include "kinds/kinds.h"
+
 #include "model/edits.h"
 #include "model/marker_looks.h"
 #include "schedule/pulses.h"
@@ -65,6 +67,7 @@ QPixmap marker_picture(int colour, int symbol) {
     picture.fill(Qt::transparent);
     QPainter painter(&picture);
     HeadLook look;
+    look.kind = kind_that(&LaneKindRow::marks);
     look.colour = colour;
     look.symbol = symbol;
     draw_head(painter, look, {8, 8}, night_palette());

@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "score/paint_score.h"
 
+#include "kinds/kind_look.h"
+#include "score/row_view.h"
+
 #include "timeline/lane_views.h"
 #include "timeline/pin_heads.h"
 
@@ -12,54 +15,11 @@
 namespace pulsepin {
 namespace {
 
-constexpr double cut_height = 22, marker_height = 18, sound_height = 12, trigger_height = 15;
 constexpr Seconds noticeable{0.02}; // grid errors from here on stand out
 
 QString tr(const char* text) {
     return QCoreApplication::translate("pulsepin::Score", text);
 }
-
-double track_height(LaneKind kind, int rows) {
-    switch (kind) {
-    case LaneKind::Cut:
-        return cut_height;
-    case LaneKind::Sound:
-        return sound_height;
-    case LaneKind::Trigger:
-        return trigger_height * rows;
-    case LaneKind::Marker:
-    case LaneKind::Motion:
-    case LaneKind::Keys:
-    case LaneKind::Follow:
-        break;
-    }
-    return marker_height;
-}
-
-QFont sized(const QPainter& painter, int pixels, QFont::Weight weight) {
-    QFont font = painter.font();
-    font.setPixelSize(pixels);
-    font.setWeight(weight);
-    return font;
-}
-
-struct RowView {
-    const ScoreScene& scene;
-    const ScoreLayout::Row& row;
-    QRectF rect; ///< the time area
-    [[nodiscard]] double x(Seconds time) const {
-        return scene.layout.x(row, scene.project.grid->beats_at(time));
-    }
-    [[nodiscard]] Seconds start() const {
-        return scene.project.grid->time_at(Ticks(row.first_beat * ticks_per_beat));
-    }
-    [[nodiscard]] Seconds end() const {
-        return scene.project.grid->time_at(Ticks(row.end_beat * ticks_per_beat));
-    }
-    [[nodiscard]] double right() const {
-        return scene.layout.x(row, Beats(static_cast<double>(row.end_beat)));
-    }
-};
 
 void paint_bars(QPainter& painter, const RowView& v) {
     const auto& p = v.scene.palette;
@@ -108,70 +68,17 @@ void paint_wave(QPainter& painter, const RowView& v) {
     painter.drawRects(columns.data(), static_cast<int>(columns.size()));
 }
 
-void paint_shots(QPainter& painter, const RowView& v, const ScoreTrack& track) {
-    const auto& project = v.scene.project;
-    const auto& p = v.scene.palette;
-    const auto rate = project.settings->frame_rate;
-    const QFont font = sized(painter, 10, QFont::DemiBold);
-    painter.setFont(font);
-    const QFontMetricsF metrics(font);
-    const auto& shots = v.scene.spans[track.lane]->shots;
-    const auto ends_before = [&](const ShotSpan& span, Seconds t) { return rate.start_of(span.end) <= t; };
-    auto shot = std::lower_bound(shots.begin(), shots.end(), v.start(), ends_before);
-    for (; shot != shots.end(); ++shot) {
-        const Seconds from = rate.start_of(shot->start), until = rate.start_of(shot->end);
-        if (from >= v.end())
-            break;
-        const double left = std::max(v.x(from), v.rect.left()), right = std::min(v.x(until), v.right());
-        const QRectF bar(left, v.rect.top() + track.top + 5, std::max(1.0, right - left - 1),
-                         track.height - 8);
-        const auto& bin = *project.bin;
-        const auto clip =
-            std::find_if(bin.begin(), bin.end(), [&](const Clip& c) { return c.id == shot->shot; });
-        painter.fillRect(bar, clip == bin.end() ? p.paper_line : p.shot[(clip - bin.begin()) % 6]);
-        if (clip != bin.end() && bar.width() > 44) {
-            painter.setPen(p.shot_text);
-            painter.drawText(
-                bar.adjusted(11, 0, -3, 0), Qt::AlignVCenter,
-                metrics.elidedText(QString::fromStdString(clip->name), Qt::ElideRight, bar.width() - 14));
-        }
-    }
-}
-
 /// Places that could be painted, as dots; taken ones are covered by their heads.
 void paint_cells(QPainter& painter, const RowView& v, const ScoreTrack& track) {
     const auto& lane = *v.scene.project.lanes[track.lane];
-    // Of cuts at their heads: the names of the shots stay free.
-    const double y =
-        v.rect.top() + (lane.kind == LaneKind::Cut ? track.top + 2 : track.top + track.height / 2);
+    const double below = look_of_kind(lane.kind).cells_below;
+    const double y = v.rect.top() + track.top + (below >= 0 ? below : track.height / 2);
     const auto cells = v.scene.cells_a_beat;
     painter.setPen(Qt::NoPen);
     painter.setBrush(v.scene.palette.paper_bar);
     for (auto cell = v.row.first_beat * cells; cell < v.row.end_beat * cells; ++cell)
         painter.drawEllipse(QPointF(v.scene.layout.x(v.row, Beats(static_cast<double>(cell) / cells)), y),
                             1.6, 1.6);
-}
-
-void paint_triggers(QPainter& painter, const RowView& v, const ScoreTrack& track) {
-    const auto& lane = *v.scene.project.lanes[track.lane];
-    const auto rate = v.scene.project.settings->frame_rate;
-    const auto& p = v.scene.palette;
-    for (const auto& span : v.scene.spans[track.lane]->triggers) {
-        const Seconds from = rate.start_of(span.start), until = rate.start_of(span.end);
-        if (until <= v.start() || from >= v.end() || span.hidden)
-            continue;
-        const double left = std::max(v.x(from), v.rect.left()), right = std::min(v.x(until), v.right());
-        const QRectF row =
-            trigger_row(QRectF(left, v.rect.top() + track.top, std::max(2.0, right - left - 1), track.height),
-                        span.row, track.rows);
-        const auto& body = std::get<TriggerBody>(lane.pins[span.index].body);
-        painter.setOpacity(span.muted ? 0.2 : 0.8);
-        painter.fillRect(row, QColor::fromRgb(static_cast<QRgb>(body.from.rgb)));
-        painter.setOpacity(1);
-        painter.setPen(QPen(p.trigger, 1));
-        painter.setBrush(Qt::NoBrush);
-        painter.drawRect(row);
-    }
 }
 
 void paint_left_out(QPainter& painter, const RowView& v, const ScoreTrack& track) {
@@ -187,23 +94,6 @@ void paint_left_out(QPainter& painter, const RowView& v, const ScoreTrack& track
                         {v.scene.layout.x(v.row, place), v.rect.top() + track.top + track.height / 2},
                         head_colour(lane.kind, v.scene.palette));
             }
-}
-
-void paint_sounds(QPainter& painter, const RowView& v, const ScoreTrack& track) {
-    const auto& lane = *v.scene.project.lanes[track.lane];
-    for (const auto& pin : v.scene.schedule[track.lane].pins) {
-        const auto& body = std::get<SoundBody>(lane.pins[pin.index].body);
-        if (pin.time + body.length <= v.start() || pin.time >= v.end())
-            continue;
-        const double left = std::max(v.x(pin.time), v.rect.left()),
-                     right = std::min(v.x(pin.time + body.length), v.right());
-        const QRectF bar(left, v.rect.top() + track.top + 2, std::max(2.0, right - left), track.height - 5);
-        painter.fillRect(bar, v.scene.palette.wave_rms);
-        if (v.scene.view.selection().contains(pin.id)) {
-            painter.setPen(QPen(v.scene.palette.selection, 2));
-            painter.drawRect(bar);
-        }
-    }
 }
 
 void paint_pins(QPainter& painter, const RowView& v, const ScoreTrack& track) {
@@ -227,7 +117,7 @@ void paint_pins(QPainter& painter, const RowView& v, const ScoreTrack& track) {
         if (!pin->pinned) // loose: a dashed stem, as in the timeline
             draw_stem(painter, x, v.rect.top(), head_y, head_colour(lane.kind, p), false);
         draw_head(painter, look, {x, head_y}, p);
-        if (lane.kind != LaneKind::Marker)
+        if (!look_of_kind(lane.kind).names_beside_heads)
             continue;
         const auto next = pin + 1;
         const double room =
@@ -290,13 +180,20 @@ void paint_names(QPainter& painter, const RowView& v, const QRectF& rect) {
 
 } // namespace
 
+QFont sized(const QPainter& painter, int pixels, QFont::Weight weight) {
+    QFont font = painter.font();
+    font.setPixelSize(pixels);
+    font.setWeight(weight);
+    return font;
+}
+
 std::vector<ScoreTrack> score_tracks(const Document& document) {
     std::vector<ScoreTrack> tracks;
     double top = score_wave_top + score_wave_height + 2;
     const auto& lanes = document.project().lanes;
     for (std::size_t i = 0; i < lanes.size(); ++i) {
         const int rows = document.spans(lanes[i]->id).rows;
-        const double height = track_height(lanes[i]->kind, rows);
+        const double height = look_of_kind(lanes[i]->kind).score_height * rows;
         tracks.push_back({i, rows, top, height});
         top += height;
     }
@@ -304,11 +201,8 @@ std::vector<ScoreTrack> score_tracks(const Document& document) {
 }
 
 double score_head_y(const Lane& lane, const PinBody& body, const ScoreTrack& track) {
-    if (lane.kind == LaneKind::Cut)
-        return track.top;
-    if (lane.kind == LaneKind::Trigger)
-        return trigger_row(QRectF(0, track.top, 1, track.height), row_of(body), track.rows).center().y();
-    return track.top + track.height / 2;
+    const auto& look = look_of_kind(lane.kind);
+    return look.score_head_y ? look.score_head_y(body, track) : track.top + track.height / 2;
 }
 
 double score_row_height(const Document& document) {
@@ -367,13 +261,9 @@ void paint_phrase(QPainter& painter, const ScoreScene& scene, const ScoreLayout:
     painter.setRenderHint(QPainter::Antialiasing);
     for (const auto& track : tracks) {
         const auto kind = scene.project.lanes[track.lane]->kind;
-        if (kind == LaneKind::Cut)
-            paint_shots(painter, v, track);
-        if (kind == LaneKind::Sound)
-            paint_sounds(painter, v, track);
-        if (kind == LaneKind::Trigger)
-            paint_triggers(painter, v, track);
-        if (kind != LaneKind::Sound && scene.cells_a_beat > 0)
+        if (const auto paint = look_of_kind(kind).paint_score)
+            paint(painter, v, track);
+        if (!kind->sounds && scene.cells_a_beat > 0)
             paint_cells(painter, v, track);
     }
     if (const auto& range = scene.view.range(); range && range->until > v.start() && range->from < v.end()) {
@@ -387,7 +277,7 @@ void paint_phrase(QPainter& painter, const ScoreScene& scene, const ScoreLayout:
     paint_names(painter, v, rect);
     painter.setRenderHint(QPainter::Antialiasing);
     for (const auto& track : tracks)
-        if (scene.project.lanes[track.lane]->kind != LaneKind::Sound) {
+        if (!scene.project.lanes[track.lane]->kind->sounds) {
             paint_left_out(painter, v, track);
             paint_pins(painter, v, track);
         }

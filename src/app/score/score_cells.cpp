@@ -55,7 +55,7 @@ void ScoreView::switch_cell(LaneId lane, Ticks at) {
 
 bool ScoreView::press_cell(QPointF at) {
     const auto lane = lane_at(at);
-    if (!lane || document_.project().lanes[*lane]->kind == LaneKind::Sound)
+    if (!lane || document_.project().lanes[*lane]->kind->sounds)
         return false;
     drag_.kind = Drag::Kind::Cells;
     drag_.lane = *lane;

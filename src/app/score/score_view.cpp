@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "kinds/trigger_look.h"
 #include "score/score_view.h"
 
 #include "score/paint_score.h"
@@ -133,7 +134,7 @@ QPointF ScoreView::head_position(PinId pin) const {
                         at = {layout_.x(row, place),
                               head_height + row.top - scrolled() +
                                   score_head_y(lane, lane.pins[resolved.index].body, track) +
-                                  (lane.kind == LaneKind::Cut ? 5 : 0)};
+                                  (lane.kind->cuts ? 5 : 0)};
                 return at;
             }
     return {-1, -1};
@@ -181,7 +182,7 @@ std::optional<PinId> ScoreView::pin_at(QPointF at) const {
     for (const auto& pin : document_.schedule()[*lane].pins) {
         const Beats place = grid->beats_at(pin.time);
         if (!ScoreLayout::holds(row, place) ||
-            (here.kind == LaneKind::Trigger &&
+            (here.kind->triggers &&
              row_of(here.pins[pin.index].body) != trigger_row_at(at, *lane)))
             continue;
         const double d = std::abs(layout_.x(row, place) - at.x());
@@ -190,17 +191,17 @@ std::optional<PinId> ScoreView::pin_at(QPointF at) const {
             nearest = pin.id;
         }
     }
-    if (nearest || here.kind == LaneKind::Marker || drives(here.kind))
+    if (nearest || here.kind->marks || here.kind->drives())
         return nearest;
     // The bar of a shot, a trigger or a sound is taken hold of as its pin.
     const Seconds time = time_at(at);
     const Frames frame = document_.project().settings->frame_rate.frame_at(time);
     const auto& spans = document_.spans(here.id);
-    if (here.kind == LaneKind::Cut) {
+    if (here.kind->cuts) {
         const auto* shot = shot_at(spans.shots, frame);
         return shot ? std::optional(shot->cut) : std::nullopt;
     }
-    if (here.kind == LaneKind::Trigger) {
+    if (here.kind->triggers) {
         for (const auto& span : spans.triggers)
             if (frame >= span.start && frame < span.end && span.row == trigger_row_at(at, *lane))
                 return span.pin;
@@ -218,7 +219,7 @@ int ScoreView::trigger_row_at(QPointF at, std::size_t lane) const {
     const auto tracks = score_tracks(document_);
     const int rows = document_.spans(document_.project().lanes[lane]->id).rows;
     for (int row = 0; row < rows; ++row)
-        if (inside < trigger_row(QRectF(0, tracks[lane].top, 1, tracks[lane].height), row, rows).bottom() + 1)
+        if (inside < trigger_row_rect(QRectF(0, tracks[lane].top, 1, tracks[lane].height), row, rows).bottom() + 1)
             return row;
     return rows - 1;
 }

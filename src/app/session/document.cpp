@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "kinds/kinds.h"
 #include "session/document.h"
 
 #include "model/edits.h"
@@ -39,7 +40,7 @@ Document::Document(QObject* parent)
 Document::~Document() = default;
 
 const std::vector<ShotSpan>& Document::shown_shots() const {
-    const Lane* lane = project().first_lane(LaneKind::Cut);
+    const Lane* lane = project().first_lane(&LaneKindRow::cuts);
     return shots(lane ? lane->id : LaneId{});
 }
 

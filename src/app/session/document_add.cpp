@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Files that become a part of the project: the song, shots, sounds under the song.
+#include "kinds/kinds.h"
 #include "media/video_reader.h"
 #include "model/edits.h"
 #include "session/document.h"
@@ -139,8 +140,8 @@ void Document::add_sound(const std::filesystem::path& path, Seconds at) {
                 clip.height = found->picture->height;
             }
             Project next = with_clips(project(), {clip});
-            if (!next.first_lane(LaneKind::Sound))
-                next = with_lane(next, LaneKind::Sound, tr("Sound").toStdString());
+            if (!next.first_lane(&LaneKindRow::sounds))
+                next = with_lane(next, kind_that(&LaneKindRow::sounds), tr("Sound").toStdString());
             SoundBody body;
             body.sound = next.bin->back().id;
             body.length = found->duration;
@@ -148,7 +149,7 @@ void Document::add_sound(const std::filesystem::path& path, Seconds at) {
             if (next.grid)
                 pin.anchor = MusicalAnchor{next.grid->nearest_tick(at),
                                            at - next.grid->time_at(next.grid->nearest_tick(at))};
-            apply(with_pins(next, next.first_lane(LaneKind::Sound)->id, {pin}), tr("add sound"));
+            apply(with_pins(next, next.first_lane(&LaneKindRow::sounds)->id, {pin}), tr("add sound"));
         });
 }
 

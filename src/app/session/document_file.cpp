@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // The project's file, and what is kept for the case of a crash.
+#include "kinds/kinds.h"
 #include "session/document.h"
 #include "interchange/project_file.h"
 #include "model/edits.h"

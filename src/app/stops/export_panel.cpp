@@ -94,14 +94,14 @@ void ExportPanel::write(const ExporterRow& row, const QString& file) {
             outcome_->setText(tr("Written: %1").arg(name));
             outcome_->setToolTip(QDir::toNativeSeparators(*done));
             document_.say(tr("%1 written").arg(text(row.label)));
-            emit document_.file_changed();
+            emit written();
         });
 }
 
 QString ExportPanel::summary() const {
     if (written_ > 0)
         return tr("%n files written", nullptr, written_);
-    const Lane* cuts = document_.project().first_lane(LaneKind::Cut);
+    const Lane* cuts = document_.project().first_lane(&LaneKindRow::cuts);
     return cuts && !cuts->pins.empty() ? tr("edit list and more") : tr("nothing to write yet");
 }
 

@@ -23,6 +23,7 @@ public:
 
 signals:
     void file_wanted(const ExporterRow& row);
+    void written(); ///< its summary is another
 
 private:
     void tell(const QString& outcome);

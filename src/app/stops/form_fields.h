@@ -115,6 +115,4 @@ private:
     QComboBox* easing_;
 };
 
-[[nodiscard]] FormFields* make_form_fields(LaneKind kind);
-
 } // namespace pulsepin

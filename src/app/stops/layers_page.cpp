@@ -208,7 +208,7 @@ void LayersPage::fill_add_menu(QMenu* menu) {
     pictures->setEnabled(!pictures->isEmpty());
     auto* cuts = menu->addMenu(tr("Shots of a lane"));
     for (const auto& lane : document_.project().lanes)
-        if (lane->kind == LaneKind::Cut)
+        if (lane->kind->cuts)
             cuts->addAction(QString::fromStdString(lane->name), this,
                             [this, id = lane->id, name = lane->name] {
                                 Layer made{{}, LayerKind::Shots, name};
@@ -269,7 +269,7 @@ void LayersPage::show_layer() {
     if (now->kind == LayerKind::Shots) {
         source_->addItem(tr("first lane of cuts"), 0);
         for (const auto& lane : document_.project().lanes)
-            if (lane->kind == LaneKind::Cut)
+            if (lane->kind->cuts)
                 source_->addItem(QString::fromStdString(lane->name), static_cast<qulonglong>(lane->id.value));
     } else if (now->kind == LayerKind::Picture)
         for (const auto& clip : *document_.project().bin)
@@ -283,7 +283,7 @@ void LayersPage::show_layer() {
         fields_[i]->setValue(values.of(one.id));
         QStringList drivers;
         for (const auto& lane : document_.project().lanes)
-            if (drives(lane->kind))
+            if (lane->kind->drives())
                 for (const auto& feed : feeds_of(*lane))
                     if (feed.target.layer == now->id && feed.target.parameter == one.id)
                         drivers << QString::fromStdString(lane->name);

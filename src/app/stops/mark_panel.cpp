@@ -5,7 +5,7 @@
 #include "model/edits.h"
 #include "model/marker_looks.h"
 #include "stops/choices.h"
-#include "model/lane_kinds.h"
+#include "kinds/kinds.h"
 #include "widgets.h"
 
 #include <QHBoxLayout>
@@ -185,15 +185,15 @@ void MarkPanel::snap() {
 QString MarkPanel::summary() const {
     std::size_t count = 0;
     for (const auto& lane : document_.project().lanes)
-        if (lane->kind == LaneKind::Marker)
+        if (lane->kind->marks)
             count += lane->pins.size();
-    return count == 0 ? tr("no markers yet") : QString::fromStdString(count_text(count, LaneKind::Marker));
+    return count == 0 ? tr("no markers yet") : QString::fromStdString(count_text(count, kind_that(&LaneKindRow::marks)));
 }
 
 bool MarkPanel::complete() const {
     const auto& lanes = document_.project().lanes;
     return std::any_of(lanes.begin(), lanes.end(), [](const auto& lane) {
-        return lane->kind == LaneKind::Marker && !lane->pins.empty();
+        return lane->kind->marks && !lane->pins.empty();
     });
 }
 

@@ -7,25 +7,6 @@
 
 namespace pulsepin {
 
-FormFields* make_form_fields(LaneKind kind) {
-    switch (kind) {
-    case LaneKind::Marker:
-        return new MarkerForm;
-    case LaneKind::Cut:
-        return new CutForm;
-    case LaneKind::Trigger:
-        return new TriggerForm;
-    case LaneKind::Motion:
-        return new PulseForm;
-    case LaneKind::Keys:
-    case LaneKind::Follow:
-        return new KeyForm;
-    case LaneKind::Sound:
-        break;
-    }
-    return nullptr;
-}
-
 MarkerForm::MarkerForm(QWidget* parent) : FormFields(parent) {
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(0, 0, 0, 0);

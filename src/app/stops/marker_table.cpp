@@ -51,7 +51,7 @@ std::vector<MarkerTable::Row> MarkerTable::wanted_rows() const {
     std::vector<Row> rows;
     for (std::size_t i = 0; i < project.lanes.size(); ++i) {
         const Lane& lane = *project.lanes[i];
-        if (lane.kind != LaneKind::Marker)
+        if (!lane.kind->marks)
             continue;
         for (const auto& resolved : document_.schedule()[i].pins) {
             const Pin& pin = lane.pins[resolved.index];
@@ -68,7 +68,7 @@ std::vector<MarkerTable::Row> MarkerTable::wanted_rows() const {
                                                             : format_clock(resolved.time));
             if (const auto* tied = std::get_if<MarkerAnchor>(&pin.anchor))
                 if (const Pin* host = lookup.find(tied->marker))
-                    row.travels_with = QString::fromStdString(name_of(host->body, project));
+                    row.travels_with = QString::fromStdString(name_of(project, host->id));
             rows.push_back(std::move(row));
         }
     }

@@ -3,7 +3,7 @@
 
 #include "follow/sources.h"
 #include "model/lane_edits.h"
-#include "model/lane_kinds.h"
+#include "kinds/kinds.h"
 #include "stops/choices.h"
 #include "targets.h"
 #include "widgets.h"
@@ -70,10 +70,10 @@ QWidget* MotionPanel::make_top() {
     auto* menu = new QMenu(add);
     menu->setObjectName("add motion lane menu");
     menu->addAction(tr("Pulses: one shape on chosen beats"), this,
-                    [this] { emit add_lane_wanted(LaneKind::Motion); });
-    menu->addAction(tr("Keys: single values"), this, [this] { emit add_lane_wanted(LaneKind::Keys); });
+                    [this] { emit add_lane_wanted(kind_that(&LaneKindRow::pulses)); });
+    menu->addAction(tr("Keys: single values"), this, [this] { emit add_lane_wanted(kind_that(&LaneKindRow::keyed)); });
     menu->addAction(tr("Follower: a curve that follows the music"), this,
-                    [this] { emit add_lane_wanted(LaneKind::Follow); });
+                    [this] { emit add_lane_wanted(kind_that(&LaneKindRow::follows)); });
     menu->addAction(tr("Spectrum: twelve followers, one a band"), this, &MotionPanel::add_twelve_bands);
     add->setMenu(menu);
     row->addWidget(add);
@@ -84,7 +84,7 @@ void MotionPanel::add_twelve_bands() {
     Project next = document_.project();
     for (const auto& band : twelve_bands()) {
         const QString name = tr("%1 to %2 Hz").arg(band.from_hz).arg(band.until_hz);
-        next = with_lane(next, LaneKind::Follow, name.toStdString());
+        next = with_lane(next, kind_that(&LaneKindRow::follows), name.toStdString());
         Motion motion;
         motion.own = {name.toStdString(), "%", 0, 100};
         motion.follower.values.set("from", band.from_hz);
@@ -154,9 +154,9 @@ const Lane* MotionPanel::lane() const {
 }
 
 MotionPage* MotionPanel::page_of(LaneKind kind) const {
-    if (kind == LaneKind::Keys)
+    if (kind->keyed)
         return keys_;
-    if (kind == LaneKind::Follow)
+    if (kind->follows)
         return follower_;
     return pulses_;
 }
@@ -168,7 +168,7 @@ void MotionPanel::change(const QString& what, const std::function<void(Motion&)>
 
 void MotionPanel::fill_lanes() {
     const int before = lane_->count();
-    if (!fill_with_lanes(lane_, document_.project(), drives))
+    if (!fill_with_lanes(lane_, document_.project(), [](LaneKind kind) { return kind->drives(); }))
         return;
     // A lane that was just added is the one that is meant.
     const QSignalBlocker quietly(lane_);
@@ -190,7 +190,7 @@ void MotionPanel::show_lane() {
         layer_page_->refresh();
         return told_->setText(layer_page_->told());
     }
-    auto* page = page_of(target ? target->kind : LaneKind::Motion);
+    auto* page = page_of(target ? target->kind : kind_that(&LaneKindRow::pulses));
     pages_->setCurrentWidget(page);
     page->show_lane(target ? target->id : LaneId{});
     told_->setText(page->told());
@@ -202,7 +202,7 @@ void MotionPanel::show_lane() {
     unit_->setText(QString::fromStdString(own.unit));
     rest_->setValue(own.low);
     peak_->setValue(own.high);
-    least_->parentWidget()->setVisible(target->kind == LaneKind::Motion);
+    least_->parentWidget()->setVisible(target->kind->pulses);
     least_->setValue(target->motion.pulse.least_frames);
     showing_ = false;
 }
@@ -210,9 +210,9 @@ void MotionPanel::show_lane() {
 QString MotionPanel::summary() const {
     std::size_t lanes = 0, pulses = 0;
     for (const auto& shared : document_.project().lanes)
-        if (drives(shared->kind)) {
+        if (shared->kind->drives()) {
             ++lanes;
-            pulses += shared->kind == LaneKind::Motion ? shared->pins.size() : 0;
+            pulses += shared->kind->pulses ? shared->pins.size() : 0;
         }
     if (lanes == 0)
         return tr("nothing moves yet");
@@ -222,7 +222,7 @@ QString MotionPanel::summary() const {
 bool MotionPanel::complete() const {
     const auto& lanes = document_.project().lanes;
     return std::any_of(lanes.begin(), lanes.end(), [](const auto& shared) {
-        return shared->kind == LaneKind::Follow || (drives(shared->kind) && !shared->pins.empty());
+        return shared->kind->follows || (shared->kind->drives() && !shared->pins.empty());
     });
 }
 

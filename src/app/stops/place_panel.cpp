@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "stops/place_panel.h"
 
-#include "model/lane_kinds.h"
+#include "kinds/kind_look.h"
+#include "kinds/kinds.h"
 #include "model/planting_edits.h"
 #include "stops/choices.h"
 #include "widgets.h"
@@ -64,12 +65,17 @@ PlacePanel::PlacePanel(Document& document, ViewState& view, QWidget* parent)
 QWidget* PlacePanel::make_form_page() {
     forms_ = new QStackedWidget;
     forms_->addWidget(quiet(tr("Sounds are not placed on beats: add one, then drag it along them.")));
-    for (const auto& row : lane_kinds())
-        if (auto* fields = make_form_fields(row.kind)) {
-            fields_[row.kind] = fields;
-            forms_->addWidget(fields);
+    std::map<FormFields* (*)(), FormFields*> made; // kinds may share one
+    for (const auto* look : kind_looks()) {
+        if (!look->make_form)
+            continue;
+        auto& fields = made[look->make_form];
+        if (!fields) {
+            forms_->addWidget(fields = look->make_form());
             connect(fields, &FormFields::changed, this, &PlacePanel::preview);
         }
+        fields_[LaneKind(look->kind)] = fields;
+    }
     return forms_;
 }
 
@@ -119,10 +125,10 @@ void PlacePanel::show_planting(PlantingId planting) {
 
 /// Only lanes that can be placed on.
 void PlacePanel::fill_lanes() {
-    if (!fill_with_lanes(lane_, document_.project(), [](LaneKind kind) { return kind != LaneKind::Sound; }))
+    if (!fill_with_lanes(lane_, document_.project(), [](LaneKind kind) { return !kind->sounds; }))
         return;
     const QSignalBlocker quietly(lane_);
-    if (const Lane* cuts = document_.project().first_lane(LaneKind::Cut); lane_->currentIndex() < 0 && cuts)
+    if (const Lane* cuts = document_.project().first_lane(&LaneKindRow::cuts); lane_->currentIndex() < 0 && cuts)
         lane_->setCurrentIndex(lane_->findData(static_cast<qulonglong>(cuts->id.value)));
     if (lane_->currentIndex() < 0)
         lane_->setCurrentIndex(0);
@@ -152,7 +158,7 @@ void PlacePanel::say_outcome(const QString& text, std::optional<PlacePreview> ou
 
 void PlacePanel::preview() {
     const Lane* target = lane();
-    const QString kind = target ? text_of(lane_kind(target->kind).id) : tr("pins");
+    const QString kind = target ? text_of(target->kind->id) : tr("pins");
     heading_->setText(pages_->currentIndex() == PlantingsPage ? tr("What was placed together")
                       : changing_.value != 0                  ? tr("Change what was placed")
                                              : tr("Place %1 on the beats you pick").arg(kind));
@@ -265,7 +271,7 @@ QString PlacePanel::summary() const {
     std::size_t off = 0;
     std::map<LaneKind, std::size_t> counts;
     for (const auto& lane : document_.project().lanes)
-        if (lane->kind != LaneKind::Marker && lane->kind != LaneKind::Sound) {
+        if (!lane->kind->marks && !lane->kind->sounds) {
             counts[lane->kind] += lane->pins.size();
             off += static_cast<std::size_t>(
                 std::count_if(lane->pins.begin(), lane->pins.end(),
@@ -285,7 +291,7 @@ QString PlacePanel::summary() const {
 bool PlacePanel::complete() const {
     const auto& lanes = document_.project().lanes;
     return std::any_of(lanes.begin(), lanes.end(), [](const auto& lane) {
-        return (lane->kind == LaneKind::Cut || lane->kind == LaneKind::Trigger) && !lane->pins.empty();
+        return (lane->kind->cuts || lane->kind->triggers) && !lane->pins.empty();
     });
 }
 

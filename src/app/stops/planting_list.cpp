@@ -2,7 +2,7 @@
 #include "stops/planting_list.h"
 
 #include "model/edits.h"
-#include "model/lane_kinds.h"
+#include "kinds/kinds.h"
 #include "model/planting_edits.h"
 #include "schedule/place.h"
 #include "widgets.h"

@@ -155,7 +155,7 @@ void PulsePage::fill_with_targets(QMenu* menu) {
     menu->clear();
     const Lane* from = lane();
     for (const auto& other : document_.project().lanes)
-        if (from && other->kind == LaneKind::Motion && other->id != from->id)
+        if (from && other->kind->pulses && other->id != from->id)
             menu->addAction(QString::fromStdString(other->name), this, [this, id = other->id] {
                 const Lane* now = lane();
                 const Lane* to = document_.project().lane(id);

@@ -183,7 +183,7 @@ void TapPanel::use_beats() {
 
 void TapPanel::use_markers() {
     const auto& project = document_.project();
-    const Lane* lane = project.first_lane(LaneKind::Marker);
+    const Lane* lane = project.first_lane(&LaneKindRow::marks);
     if (!lane)
         return document_.say(tr("There is no lane of markers"));
     std::vector<Pin> pins;

@@ -159,7 +159,7 @@ CurveScale curve_scale(const Lane& lane, const LaneSpans& spans, double height) 
     CurveScale scale;
     scale.bottom = height - below;
     scale.top = above;
-    if (lane.kind != LaneKind::Follow) {
+    if (!lane.kind->follows) {
         scale.low = std::min(lane.motion.own.low, lane.motion.own.high);
         scale.high = std::max(lane.motion.own.low, lane.motion.own.high);
     }
@@ -173,10 +173,10 @@ CurveScale curve_scale(const Lane& lane, const LaneSpans& spans, double height) 
 }
 
 void paint_curve(QPainter& painter, const LaneScene& s) {
-    if (s.lane.kind == LaneKind::Follow)
+    if (s.lane.kind->follows)
         return paint_follower(painter, s);
     const CurveScale scale = curve_scale(s.lane, s.spans, s.row.height());
-    const bool keys = s.lane.kind == LaneKind::Keys;
+    const bool keys = s.lane.kind->keyed;
     paint_ends(painter, s, scale, scale.low, scale.high);
     if (keys && s.spans.keys.empty())
         return;
@@ -190,7 +190,7 @@ void paint_curve(QPainter& painter, const LaneScene& s) {
 
 void paint_follower_over(QPainter& painter, const Scene& scene, const QRectF& row) {
     const Lane* lane = scene.project.lane(scene.view.motion_lane());
-    const auto* curve = lane && lane->kind == LaneKind::Follow ? curve_of(scene, lane->id) : nullptr;
+    const auto* curve = lane && lane->kind->follows ? curve_of(scene, lane->id) : nullptr;
     if (!curve || curve->stages.empty() || !curve->trouble.empty() || row.height() < 20)
         return;
     const auto step =

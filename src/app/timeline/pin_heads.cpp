@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "timeline/pin_heads.h"
 
+#include "kinds/kind_look.h"
 #include "model/planting_edits.h"
 
 #include <QPainterPath>
@@ -9,67 +10,6 @@
 
 namespace pulsepin {
 namespace {
-
-QPainterPath round_head(QPointF at) {
-    QPainterPath path;
-    path.addEllipse(at, 5.5, 5.5);
-    return path;
-}
-
-QPainterPath horn(QPointF at) {
-    QPainterPath path(at + QPointF(-6, -2.5));
-    path.lineTo(at + QPointF(-2, -2.5));
-    path.lineTo(at + QPointF(4, -6.5));
-    path.lineTo(at + QPointF(4, 6.5));
-    path.lineTo(at + QPointF(-2, 2.5));
-    path.lineTo(at + QPointF(-6, 2.5));
-    path.closeSubpath();
-    return path;
-}
-
-QPainterPath notched_tab(QPointF at) {
-    QPainterPath path(at + QPointF(-6, 0));
-    path.lineTo(at + QPointF(6, 0));
-    path.lineTo(at + QPointF(6, 8));
-    path.lineTo(at + QPointF(0, 12));
-    path.lineTo(at + QPointF(-6, 8));
-    path.closeSubpath();
-    return path;
-}
-
-QPainterPath triangle(QPointF at) {
-    QPainterPath path(at + QPointF(0, -6));
-    path.lineTo(at + QPointF(9, 0));
-    path.lineTo(at + QPointF(0, 6));
-    path.closeSubpath();
-    return path;
-}
-
-/// A bead: hollow, since a thread runs through it.
-QPainterPath bead(QPointF at) {
-    QPainterPath path;
-    path.addEllipse(at, 5, 5);
-    path.addEllipse(at, 2.2, 2.2);
-    return path;
-}
-
-QPainterPath shape_of(LaneKind kind, QPointF at) {
-    switch (kind) {
-    case LaneKind::Marker:
-        return round_head(at);
-    case LaneKind::Cut:
-        return notched_tab(at);
-    case LaneKind::Trigger:
-        return triangle(at);
-    case LaneKind::Motion:
-    case LaneKind::Keys:
-    case LaneKind::Follow:
-        return bead(at);
-    case LaneKind::Sound:
-        break;
-    }
-    return horn(at);
-}
 
 /// The symbols of marker_symbols(), within a round head.
 void paint_symbol(QPainter& painter, int symbol, QPointF at, const QColor& colour) {
@@ -106,7 +46,7 @@ void paint_symbol(QPainter& painter, int symbol, QPointF at, const QColor& colou
 }
 
 void paint_head(QPainter& painter, const HeadLook& look, QPointF at, const Palette& palette) {
-    const QPainterPath path = shape_of(look.kind, at);
+    const QPainterPath path = look_of_kind(look.kind).head(at);
     const QColor colour = head_colour(look, palette);
     const QRectF bounds = path.boundingRect();
     painter.setRenderHint(QPainter::Antialiasing);
@@ -137,7 +77,7 @@ void paint_head(QPainter& painter, const HeadLook& look, QPointF at, const Palet
         painter.setBrush(colour);
     }
     painter.drawPath(path);
-    if (look.kind == LaneKind::Marker)
+    if (look.kind->marks)
         paint_symbol(painter, look.symbol, at, look.muted ? colour : palette.paper);
     if (look.locked) {
         painter.setPen(QPen(palette.paper_text, 2));
@@ -159,7 +99,7 @@ HeadLook look_of(const Pin& pin, const Lane& lane, bool selected, bool shares_fr
     look.selected = selected;
     look.exception = is_exception(pin);
     look.locked = pin.locked;
-    look.muted = pin.muted || (lane.muted && lane.kind != LaneKind::Sound);
+    look.muted = pin.muted || (lane.muted && !lane.kind->sounds);
     look.doubled = shares_frame;
     if (const auto* marker = std::get_if<MarkerBody>(&pin.body)) {
         look.colour = marker->colour;
@@ -169,25 +109,11 @@ HeadLook look_of(const Pin& pin, const Lane& lane, bool selected, bool shares_fr
 }
 
 QColor head_colour(LaneKind kind, const Palette& palette) {
-    switch (kind) {
-    case LaneKind::Marker:
-        return palette.marker;
-    case LaneKind::Cut:
-        return palette.cut;
-    case LaneKind::Trigger:
-        return palette.trigger;
-    case LaneKind::Motion:
-    case LaneKind::Keys:
-    case LaneKind::Follow:
-        return palette.motion;
-    case LaneKind::Sound:
-        break;
-    }
-    return palette.wave_rms;
+    return look_of_kind(kind).colour(palette);
 }
 
 QColor head_colour(const HeadLook& look, const Palette& palette) {
-    return look.kind == LaneKind::Marker ? palette.markers[look.colour % 6] : head_colour(look.kind, palette);
+    return look.kind->marks ? palette.markers[look.colour % 6] : head_colour(look.kind, palette);
 }
 
 QColor stem_colour(const QColor& head) {
@@ -213,9 +139,9 @@ void draw_head(QPainter& painter, const HeadLook& look, QPointF at, const Palett
     const auto code = static_cast<quint64>(palette.paper.rgb()) << 32 |
                       static_cast<quint64>(std::lround(ratio * 64)) << 16 |
                       static_cast<quint64>(look.symbol % 8) << 13 |
-                      static_cast<quint64>(look.colour % 8) << 10 | static_cast<quint64>(look.kind) << 7 |
-                      static_cast<quint64>(look.state) << 5 | static_cast<quint64>(signs);
-    const QString key = QStringLiteral("head") + QString::number(code, 36);
+                      static_cast<quint64>(look.colour % 8) << 10 | static_cast<quint64>(look.state) << 5 |
+                      static_cast<quint64>(signs);
+    const QString key = QLatin1String(look.kind->id.data()) + QString::number(code, 36);
     QPixmap sprite;
     if (!QPixmapCache::find(key, &sprite)) {
         sprite = QPixmap(QSize(1, 1) * static_cast<int>(side * ratio));

@@ -12,7 +12,7 @@ enum class HeadState { Placed, Outlined };
 
 /// How a head is drawn: its shape tells the kind, and small signs what is special about the pin.
 struct HeadLook {
-    LaneKind kind = LaneKind::Marker;
+    LaneKind kind;
     HeadState state = HeadState::Placed;
     bool selected = false;
     bool exception = false; ///< corrected by hand, apart from its planting: a dot at its side

@@ -1,11 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // What the mouse does in the lanes: pins, shots, triggers and sounds are dragged.
+#include "kinds/cut_look.h"
+#include "kinds/trigger_look.h"
 #include "model/edits.h"
-#include "model/lane_kinds.h"
+#include "kinds/kinds.h"
 #include "model/shot_edits.h"
 #include "time/musical_text.h"
 #include "timeline/curve_lanes.h"
+#include "kinds/kind_look.h"
 #include "timeline/lane_views.h"
 #include "timeline/timeline_view.h"
 
@@ -38,7 +41,7 @@ std::optional<std::size_t> TimelineView::lane_index_at(QPointF at) const {
 
 std::optional<PinId> TimelineView::trigger_end_at(QPointF at) const {
     const auto lane = lane_index_at(at);
-    if (!lane || document_.project().lanes[*lane]->kind != LaneKind::Trigger)
+    if (!lane || !document_.project().lanes[*lane]->kind->triggers)
         return std::nullopt;
     const Scene s = scene();
     return trigger_end_under(lane_scene(s, *lane), at);
@@ -46,7 +49,7 @@ std::optional<PinId> TimelineView::trigger_end_at(QPointF at) const {
 
 std::optional<PinId> TimelineView::shot_at_point(QPointF at) const {
     const auto lane = lane_index_at(at);
-    if (!lane || document_.project().lanes[*lane]->kind != LaneKind::Cut)
+    if (!lane || !document_.project().lanes[*lane]->kind->cuts)
         return std::nullopt;
     const Scene s = scene();
     return shot_under(lane_scene(s, *lane), at);
@@ -54,7 +57,7 @@ std::optional<PinId> TimelineView::shot_at_point(QPointF at) const {
 
 TimelineView::Drag::Kind TimelineView::kind_of_press(PinId pin, QPointF at,
                                                      Qt::KeyboardModifiers keys) const {
-    if (document_.project().lane_of(pin)->kind != LaneKind::Cut)
+    if (!document_.project().lane_of(pin)->kind->cuts)
         return Drag::Kind::Pins;
     const bool on_head = std::abs(head_position(pin).x() - at.x()) <= head_reach;
     if (!on_head)
@@ -71,9 +74,9 @@ QString TimelineView::lane_hint(QPointF at) const {
     if (!pin)
         return tr("Double click to add a pin · click to go there · Shift and drag selects what it touches");
     const auto kind = document_.project().lane_of(*pin)->kind;
-    if (kind == LaneKind::Trigger)
+    if (kind->triggers)
         return tr("Drag along the beats, or up and down into another row · Shift leaves the grid");
-    if (kind != LaneKind::Cut)
+    if (!kind->cuts)
         return tr("Drag a pin to move it along the beats · hold Shift to leave the grid · Delete removes it");
     if (std::abs(head_position(*pin).x() - at.x()) <= head_reach)
         return tr(
@@ -140,7 +143,7 @@ int TimelineView::rows_dragged(QPointF at) const {
     const auto& project = document_.project();
     for (std::size_t i = 0; i < lanes_.size() && i < project.lanes.size(); ++i) {
         const Lane& lane = *project.lanes[i];
-        if (lane.kind != LaneKind::Trigger || !lanes_[i].rect.contains(drag_.from))
+        if (!lane.kind->triggers || !lanes_[i].rect.contains(drag_.from))
             continue;
         const double row = lanes_[i].rect.height() / document_.spans(lane.id).rows;
         return static_cast<int>(std::lround((at.y() - drag_.from.y()) / std::min(row, 24.0)));
@@ -153,7 +156,7 @@ double TimelineView::value_dragged(QPointF at) const {
     const auto& project = document_.project();
     for (std::size_t i = 0; i < lanes_.size() && i < project.lanes.size(); ++i) {
         const Lane& lane = *project.lanes[i];
-        if ((lane.kind != LaneKind::Keys && lane.kind != LaneKind::Follow) ||
+        if ((!lane.kind->keyed && !lane.kind->follows) ||
             !lanes_[i].rect.contains(drag_.from) || std::abs(at.y() - drag_.from.y()) < 4)
             continue;
         const double per_pixel =
@@ -270,7 +273,7 @@ void TimelineView::band_to(QPointF at) {
         for (const auto& pin : document_.schedule()[i].pins) {
             const double x = scale_.x(pin.time);
             const double y = lanes_[i].rect.top() +
-                             lane_view(lane.kind).head_y(lane, document_.spans(lane.id),
+                             look_of_kind(lane.kind).head_y(lane, document_.spans(lane.id),
                                                          lane.pins[pin.index].body, lanes_[i].rect.height());
             if (x >= band.left() && x <= band.right() && y >= band.top() - 6 && y <= band.bottom() + 6)
                 selected.insert(pin.id);
@@ -295,7 +298,7 @@ void TimelineView::paint_drag(QPainter& painter) const {
     if (drag_.kind == Drag::Kind::Shot && drag_.target.value != 0) {
         const Scene s = scene();
         for (std::size_t i = 0; i < lanes_.size() && i < s.project.lanes.size(); ++i)
-            if (s.project.lanes[i]->kind == LaneKind::Cut) {
+            if (s.project.lanes[i]->kind->cuts) {
                 painter.setPen(QPen(palette_->selection, 3));
                 painter.setBrush(Qt::NoBrush);
                 for (const PinId pin : {drag_.target, drag_.pin})
@@ -310,7 +313,7 @@ void TimelineView::paint_drag(QPainter& painter) const {
 std::vector<TimelineView::Switch> TimelineView::switches_of(const Lane& lane, const QRectF& row) const {
     const double y = row.center().y() - 9;
     std::vector<Switch> switches{{Switch::Mute, tr("M"), lane.muted, {}}};
-    if (lane.kind == LaneKind::Sound)
+    if (lane.kind->sounds)
         switches.push_back({Switch::Solo, tr("S"), lane.solo, {}});
     switches.push_back({Switch::Lock, tr("L"), lane.locked, {}});
     double x = names_width - 3;
@@ -357,7 +360,7 @@ bool TimelineView::press_switch(QPointF at) {
 std::optional<GrippedSound> TimelineView::sound_at(QPointF at) const {
     const Scene s = scene();
     for (std::size_t i = 0; i < lanes_.size() && i < s.project.lanes.size(); ++i)
-        if (s.project.lanes[i]->kind == LaneKind::Sound && lanes_[i].rect.contains(at) &&
+        if (s.project.lanes[i]->kind->sounds && lanes_[i].rect.contains(at) &&
             at.x() >= names_width)
             return sound_under(lane_scene(s, i), at);
     return std::nullopt;

@@ -2,9 +2,10 @@
 //
 // Mouse and keyboard of the timeline.
 #include "model/edits.h"
-#include "model/lane_kinds.h"
+#include "kinds/kinds.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
+#include "kinds/kind_look.h"
 #include "timeline/lane_views.h"
 #include "timeline/timeline_view.h"
 
@@ -48,7 +49,7 @@ std::optional<PinId> TimelineView::pin_at(QPointF at) const {
         if (!lanes_[i].rect.contains(at) || !lanes_area_.contains(at) || at.x() < names_width)
             continue;
         const LaneScene lane = lane_scene(s, i);
-        return lane_view(lane.lane.kind).hit(lane, at);
+        return look_of_kind(lane.lane.kind).hit(lane, at);
     }
     return std::nullopt;
 }

@@ -3,7 +3,8 @@
 
 #include "timeline/curve_lanes.h"
 
-#include "model/lane_kinds.h"
+#include "kinds/kinds.h"
+#include "kinds/kind_look.h"
 #include "timeline/lane_views.h"
 #include "timeline/paint_grid.h"
 #include "timeline/paint_song.h"
@@ -140,7 +141,7 @@ void TimelineView::lay_out() {
     scale_.width = std::max(10.0, w - names_width);
     double lanes_height = 0;
     for (const auto& lane : document_.project().lanes)
-        lanes_height += lane_view(lane->kind).height(document_.spans(lane->id));
+        lanes_height += look_of_kind(lane->kind).height(document_.spans(lane->id));
     const auto& look = view_.look();
     const bool wave_folded = look.wave_folded, spectrum_folded = look.spectrum == SongLook::Spectrum::Folded;
     const auto detection = document_.detection().shown();
@@ -175,7 +176,7 @@ void TimelineView::lay_out() {
     std::vector<double> heights;
     double all = 0;
     for (const auto& lane : document_.project().lanes) {
-        heights.push_back(std::round(lane_view(lane->kind).height(document_.spans(lane->id)) * stretch));
+        heights.push_back(std::round(look_of_kind(lane->kind).height(document_.spans(lane->id)) * stretch));
         all += heights.back();
     }
     // More lanes than there is room for are scrolled through.
@@ -277,7 +278,7 @@ QPointF TimelineView::head_position(PinId pin) const {
             if (resolved.id == pin) {
                 const Lane& lane = *document_.project().lanes[i];
                 return {scale_.x(resolved.time),
-                        lanes_[i].rect.top() + lane_view(lane.kind).head_y(lane, document_.spans(lane.id),
+                        lanes_[i].rect.top() + look_of_kind(lane.kind).head_y(lane, document_.spans(lane.id),
                                                                            lane.pins[resolved.index].body,
                                                                            lanes_[i].rect.height())};
             }
@@ -364,7 +365,7 @@ void TimelineView::paint_names(QPainter& painter) const {
             continue;
         const double y = row.center().y();
         draw_head(painter, lane.kind,
-                  {lane.kind == LaneKind::Trigger ? 9.0 : 13.0, lane.kind == LaneKind::Cut ? y - 6 : y}, p,
+                  {lane.kind->triggers ? 9.0 : 13.0, lane.kind->cuts ? y - 6 : y}, p,
                   HeadState::Placed, false);
         const auto switches = switches_of(lane, row);
         put(name, p.paper_text, QRectF(26, row.top(), switches.front().rect.left() - 29, row.height()),
@@ -441,7 +442,7 @@ void TimelineView::paint_base() {
             continue;
         const LaneScene lane = lane_scene(s, i);
         painter.setClipRect(lane.row & lanes_area_);
-        lane_view(lane.lane.kind).paint(painter, lane);
+        look_of_kind(lane.lane.kind).paint(painter, lane);
         paint_left_out(painter, lane);
         paint_outlines(painter, lane);
     }

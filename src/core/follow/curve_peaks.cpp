@@ -10,7 +10,7 @@
 namespace pulsepin {
 
 Result<Project> with_markers_at_tops(const Project& project, LaneId id, const FollowerCurve& curve,
-                                     double least, Seconds gap) {
+                                     double least, Seconds gap, LaneKind kind) {
     const Lane* lane = project.lane(id);
     if (!lane)
         return fail("That lane is no longer there.");
@@ -28,7 +28,7 @@ Result<Project> with_markers_at_tops(const Project& project, LaneId id, const Fo
         }
         pins.push_back(std::move(pin));
     }
-    Project next = with_lane(project, LaneKind::Marker, "Tops of " + lane->name);
+    Project next = with_lane(project, kind, "Tops of " + lane->name);
     return with_pins(next, next.lanes.back()->id, std::move(pins));
 }
 

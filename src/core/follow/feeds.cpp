@@ -25,7 +25,7 @@ namespace {
 template <class Drive>
 void for_feeds(const Project& project, Drive drive) {
     for (const auto& lane : project.lanes) {
-        if (!drives(lane->kind))
+        if (!lane->kind->drives())
             continue;
         if (lane->motion.own.target.layer.value != 0)
             drive(*lane, lane->motion.own);

@@ -13,10 +13,6 @@ namespace {
 /// At least so many values a second, so that a hit is not seen late by a part of a frame.
 constexpr double least_per_second = 200;
 
-double lead_frames(const Offset& lead, FrameRate rate) {
-    return time_of(lead, rate).value * rate.per_second();
-}
-
 class Follow {
 public:
     Follow(const Project& project, const SampleStore* sound, LevelTracks& tracks, const Progress& progress)
@@ -28,7 +24,7 @@ public:
 
     Result<FollowerCurves> all() {
         for (const auto& lane : project_.lanes)
-            if (lane->kind == LaneKind::Follow && !curve_of(*lane))
+            if (lane->kind->follows && !curve_of(*lane))
                 return fail_cancelled();
         return std::move(done_);
     }
@@ -128,7 +124,7 @@ private:
     /// Another lane's curve, at as many values a frame.
     CurveValues values_of(const Lane& lane) {
         CurveValues values(count_, 0.0f);
-        if (lane.kind == LaneKind::Follow && !curve_of(lane))
+        if (lane.kind->follows && !curve_of(lane))
             return values;
         const auto spans = spans_of(project_, lane, resolve(project_, lane, lookup_));
         for (std::size_t i = 0; i < count_; ++i)
@@ -157,12 +153,12 @@ Result<FollowerCurves> follow(const Project& project, const SampleStore* sound, 
 
 bool has_followers(const Project& project) {
     return std::any_of(project.lanes.begin(), project.lanes.end(),
-                       [](const auto& lane) { return lane->kind == LaneKind::Follow; });
+                       [](const auto& lane) { return lane->kind->follows; });
 }
 
 bool needs_sound(const Project& project) {
     return std::any_of(project.lanes.begin(), project.lanes.end(), [](const auto& lane) {
-        if (lane->kind != LaneKind::Follow)
+        if (!lane->kind->follows)
             return false;
         const auto* source = follower_source(lane->motion.follower.source);
         return source && source->takes == FollowerTakes::Level;
@@ -173,20 +169,7 @@ std::optional<double> lane_share(const Project& project, const Lane& lane, const
                                  const FollowerCurves& curves, double frame) {
     if (lane.muted)
         return std::nullopt;
-    switch (lane.kind) {
-    case LaneKind::Motion:
-        return spans.motion.share_at(frame);
-    case LaneKind::Keys:
-        if (spans.keys.empty())
-            return std::nullopt;
-        return share_of(lane.motion.own, spans.keys.value_at(frame));
-    case LaneKind::Follow:
-        if (const auto curve = curves.find(lane.id); curve != curves.end() && curve->second)
-            return curve->second->share_at(frame + lead_frames(lane.lead, project.settings->frame_rate));
-        return std::nullopt;
-    default:
-        return std::nullopt;
-    }
+    return lane.kind->share_at ? lane.kind->share_at({project, lane, spans, curves, frame}) : std::nullopt;
 }
 
 namespace {
@@ -195,7 +178,7 @@ namespace {
 std::vector<Shared<Lane>> looked_at(const Project& project) {
     std::vector<LaneId> ids;
     for (const auto& lane : project.lanes)
-        if (lane->kind == LaneKind::Follow) {
+        if (lane->kind->follows) {
             ids.push_back(lane->id);
             for (const LaneId id : lanes_named_in(lane->motion.follower))
                 ids.push_back(id);

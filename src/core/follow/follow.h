@@ -16,6 +16,15 @@ namespace pulsepin {
 [[nodiscard]] bool needs_sound(const Project& project);
 [[nodiscard]] bool has_followers(const Project& project);
 
+/// What a lane's curve is asked with (LaneKindRow::share_at).
+struct ShareContext {
+    const Project& project;
+    const Lane& lane;
+    const LaneSpans& spans;
+    const FollowerCurves& curves;
+    double frame;
+};
+
 /// A lane's curve at a frame, its lead included: 0 to 1 in the main, more where it overshoots. Nothing when
 /// the lane is muted, drives nothing, or its curve was not computed yet.
 [[nodiscard]] std::optional<double> lane_share(const Project& project, const Lane& lane,

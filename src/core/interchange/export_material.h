@@ -27,7 +27,7 @@ struct ExportMaterial {
 inline const std::vector<ShotSpan>& ExportMaterial::written_shots() const {
     const Lane* lane = project.lane(values.lane("lane"));
     if (!lane)
-        lane = project.first_lane(LaneKind::Cut);
+        lane = project.first_lane(&LaneKindRow::cuts);
     return curves.schedule.spans(lane ? lane->id : LaneId{}).shots;
 }
 

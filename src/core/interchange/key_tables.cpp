@@ -128,7 +128,7 @@ Result<std::string> write_key_text(const ExportMaterial& m) {
     const ScheduleText how = text_of_material(m);
     std::string text;
     for (const auto& lane : m.project.lanes) {
-        if (!drives(lane->kind) || lane->muted)
+        if (!lane->kind->drives() || lane->muted)
             continue;
         for (const auto& feed : feeds_of(*lane)) {
             const auto line = schedule_text(m.curves, *lane, feed, how);

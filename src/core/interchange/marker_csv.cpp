@@ -17,7 +17,7 @@ Result<std::string> write_marker_csv(const Project& project) {
     std::string text = "name,note,bar.beat,seconds,frame,timecode,rounding error ms,colour,symbol,lasts\r\n";
     bool any = false;
     for (const auto& lane : project.lanes) {
-        if (lane->kind != LaneKind::Marker)
+        if (!lane->kind->marks)
             continue;
         for (const auto& resolved : resolve(project, *lane).pins) {
             const auto& marker = std::get<MarkerBody>(lane->pins[resolved.index].body);

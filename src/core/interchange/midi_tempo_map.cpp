@@ -192,7 +192,7 @@ Result<std::string> write_midi_tempo_map(const Project& project) {
             run(beat_ticks(beat), grid.time_at(Ticks((beat + 1) * ticks_per_beat)).value);
     }
     for (const auto& lane : project.lanes) {
-        if (lane->kind != LaneKind::Marker)
+        if (!lane->kind->marks)
             continue;
         for (const auto& pin : resolve(project, *lane).pins) {
             const double place = grid.beats_at(pin.time).value;

@@ -1,13 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "interchange/pin_json.h"
 
+#include "interchange/json_archive.h"
 #include "interchange/json_fields.h"
-#include "interchange/motion_json.h"
-#include "model/lane_kinds.h"
-#include "model/marker_looks.h"
-#include "model/pin_edits.h"
+#include "model/lane_kind.h"
 
-#include <algorithm>
 #include <fmt/core.h>
 
 namespace pulsepin {
@@ -52,142 +49,6 @@ Anchor read_anchor(const json& j) {
     return MarkerAnchor{id_field<PinId>(j, "marker"), read_offset(j)};
 }
 
-std::string look_id(std::span<const MarkerLookRow> rows, int index) {
-    return std::string(rows[static_cast<std::size_t>(index)].id);
-}
-
-int read_look(const json& j, const char* name, std::span<const MarkerLookRow> rows) {
-    if (!optional_field(j, name))
-        return 0;
-    const auto id = text_field(j, name);
-    const int index = marker_look_by_id(rows, id);
-    require(index >= 0, "a marker has the unknown " + std::string(name) + " \"" + id + "\"");
-    return index;
-}
-
-void write_key(json& j, const PinBody& body) {
-    const auto& key = std::get<KeyBody>(body);
-    j["value"] = key.value;
-    j["easing"] = easing_json(key.easing);
-}
-
-PinBody read_key(const json& j) {
-    return KeyBody{number_field(j, "value", limits::value), read_easing(field(j, "easing"))};
-}
-
-/// How the body of each kind of pin is written: one row per kind.
-struct BodyFormat {
-    LaneKind kind;
-    void (*write)(json&, const PinBody&);
-    PinBody (*read)(const json&);
-};
-
-constexpr BodyFormat body_formats[] = {
-    {LaneKind::Marker,
-     [](json& j, const PinBody& body) {
-         const auto& marker = std::get<MarkerBody>(body);
-         j["name"] = marker.name;
-         if (!marker.note.empty())
-             j["note"] = marker.note;
-         if (marker.colour != 0)
-             j["colour"] = look_id(marker_colours(), marker.colour);
-         if (marker.symbol != 0)
-             j["symbol"] = look_id(marker_symbols(), marker.symbol);
-         write_length(j, "lasts", marker.length);
-     },
-     [](const json& j) -> PinBody {
-         return MarkerBody{text_field(j, "name"), text_field(j, "note", limits::note, {}),
-                           read_look(j, "colour", marker_colours()), read_look(j, "symbol", marker_symbols()),
-                           read_length(j, "lasts")};
-     }},
-    {LaneKind::Cut,
-     [](json& j, const PinBody& body) {
-         const auto& cut = std::get<CutBody>(body);
-         j["shot"] = cut.shot.value;
-         j["in_point"] = cut.in_point.value;
-         if (cut.same_moment)
-             j["same_moment"] = true;
-         if (cut.fade != Frames(0))
-             j["fade_frames"] = cut.fade.value;
-     },
-     [](const json& j) -> PinBody {
-         return CutBody{id_or_none<ClipId>(j, "shot"), Seconds(number_field(j, "in_point", limits::seconds)),
-                        flag_field(j, "same_moment", false),
-                        Frames(whole_field(j, "fade_frames", limits::frames, 0))};
-     }},
-    {LaneKind::Trigger,
-     [](json& j, const PinBody& body) {
-         const auto& trigger = std::get<TriggerBody>(body);
-         j["effect"] = trigger.effect;
-         write_length(j, "lasts", trigger.length);
-         j["strength"] = trigger.strength;
-         j["from_colour"] = colour_text(trigger.from);
-         j["to_colour"] = colour_text(trigger.to);
-         j["row"] = trigger.row;
-     },
-     [](const json& j) -> PinBody {
-         return TriggerBody{text_field(j, "effect"),
-                            read_length(j, "lasts"),
-                            number_field(j, "strength", limits::strength),
-                            read_colour(field(j, "from_colour")),
-                            read_colour(field(j, "to_colour")),
-                            static_cast<int>(whole_field(j, "row", {0, most_trigger_rows - 1}))};
-     }},
-    {LaneKind::Motion,
-     [](json& j, const PinBody& body) {
-         const auto& pulse = std::get<PulseBody>(body);
-         j["strength"] = pulse.strength;
-         if (pulse.shape)
-             j["shape"] = pulse_json(*pulse.shape);
-     },
-     [](const json& j) -> PinBody {
-         PulseBody pulse{number_field(j, "strength", limits::strength)};
-         if (const auto* shape = optional_field(j, "shape"))
-             pulse.shape = std::make_shared<const Pulse>(read_pulse(*shape));
-         return pulse;
-     }},
-    {LaneKind::Keys, write_key, read_key},
-    {LaneKind::Follow, write_key, read_key},
-    {LaneKind::Sound,
-     [](json& j, const PinBody& body) {
-         const auto& sound = std::get<SoundBody>(body);
-         const auto fade = [](Seconds length, FadeCurve curve) {
-             return json{{"seconds", length.value},
-                         {"curve", curve == FadeCurve::Linear ? "linear" : "equal-power"}};
-         };
-         j["sound"] = sound.sound.value;
-         j["in_point"] = sound.in_point.value;
-         j["length"] = sound.length.value;
-         j["gain_db"] = sound.gain_db;
-         j["fade_in"] = fade(sound.fade_in, sound.curve_in);
-         j["fade_out"] = fade(sound.fade_out, sound.curve_out);
-     },
-     [](const json& j) -> PinBody {
-         SoundBody sound{id_field<ClipId>(j, "sound"),
-                         Seconds(number_field(j, "in_point", limits::seconds)),
-                         Seconds(number_field(j, "length", limits::duration)),
-                         number_field(j, "gain_db", limits::gain_db),
-                         {},
-                         {},
-                         FadeCurve::Linear,
-                         FadeCurve::Linear};
-         const auto fade = [&](const char* name, Seconds& length, FadeCurve& curve) {
-             length = Seconds(number_field(field(j, name), "seconds", limits::duration));
-             const auto text = text_field(field(j, name), "curve");
-             require(text == "linear" || text == "equal-power", "a fade has an unknown curve");
-             curve = text == "linear" ? FadeCurve::Linear : FadeCurve::EqualPower;
-         };
-         fade("fade_in", sound.fade_in, sound.curve_in);
-         fade("fade_out", sound.fade_out, sound.curve_out);
-         return sound;
-     }},
-};
-
-const BodyFormat& body_format(LaneKind kind) {
-    return *std::find_if(std::begin(body_formats), std::end(body_formats),
-                         [kind](const BodyFormat& format) { return format.kind == kind; });
-}
-
 } // namespace
 
 std::string colour_text(Colour colour) {
@@ -203,18 +64,19 @@ Colour read_colour(const json& j) {
     return {static_cast<std::uint32_t>(std::stoul(text.substr(1), nullptr, 16))};
 }
 
-void write_body(json& j, const PinBody& body) {
-    const auto* format = std::find_if(std::begin(body_formats), std::end(body_formats), [&](const auto& one) {
-        return lane_kind(one.kind).empty_body().index() == body.index();
-    });
-    format->write(j, body);
+void write_body(json& j, PinBody body, LaneKind kind) {
+    JsonWriter writer(j);
+    kind->fields(writer, body);
 }
 
 PinBody read_body(const json& j, LaneKind kind) {
-    return body_format(kind).read(j);
+    PinBody body = kind->empty_body();
+    JsonReader reader(j);
+    kind->fields(reader, body);
+    return body;
 }
 
-json pin_json(const Pin& pin) {
+json pin_json(const Pin& pin, LaneKind kind) {
     json j{{"id", pin.id.value}, {"anchor", anchor_json(pin.anchor)}};
     if (pin.planting.value != 0)
         j["planting"] = pin.planting.value;
@@ -225,7 +87,7 @@ json pin_json(const Pin& pin) {
     for (const auto& [name, set] : flags)
         if (set)
             j[name] = true;
-    write_body(j, pin.body);
+    write_body(j, pin.body, kind);
     return j;
 }
 

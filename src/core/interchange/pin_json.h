@@ -10,10 +10,11 @@ namespace pulsepin {
 // Parts of a project file. Reading throws BadField or what the JSON library throws; project_json catches
 // both.
 
-[[nodiscard]] nlohmann::json pin_json(const Pin& pin);
+[[nodiscard]] nlohmann::json pin_json(const Pin& pin, LaneKind kind);
 [[nodiscard]] Pin read_pin(const nlohmann::json& json, LaneKind kind);
 
-void write_body(nlohmann::json& json, const PinBody& body);
+/// The body is of that kind.
+void write_body(nlohmann::json& json, PinBody body, LaneKind kind);
 [[nodiscard]] PinBody read_body(const nlohmann::json& json, LaneKind kind);
 
 /// "#rrggbb".

@@ -2,7 +2,9 @@
 #include "interchange/json_fields.h"
 #include "interchange/param_json.h"
 #include "interchange/pin_json.h"
-#include "model/lane_kinds.h"
+#include "kinds/kinds.h"
+
+#include <algorithm>
 
 namespace pulsepin {
 
@@ -90,12 +92,13 @@ Variation read_variation(const json& j) {
 }
 
 json write(const PlantingForm& form) {
+    const auto kinds = lane_kinds();
+    const LaneKind kind = *std::find_if(kinds.begin(), kinds.end(), [&](LaneKind one) {
+        return one->empty_body().index() == form.body.index();
+    });
     json body;
-    write_body(body, form.body);
-    json j{{"kind", lane_kinds()[0].id}, {"body", body}};
-    for (const auto& row : lane_kinds())
-        if (row.empty_body().index() == form.body.index())
-            j["kind"] = row.id;
+    write_body(body, form.body, kind);
+    json j{{"kind", kind->id}, {"body", body}};
     if (std::holds_alternative<CutBody>(form.body))
         j["shots"] = write(form.shots);
     if (std::holds_alternative<TriggerBody>(form.body))
@@ -105,9 +108,9 @@ json write(const PlantingForm& form) {
 
 PlantingForm read_form(const json& j) {
     const auto kind_id = text_field(j, "kind");
-    const auto* kind = lane_kind_by_id(kind_id);
-    require(kind != nullptr, "a planting is of the unknown kind \"" + kind_id + "\"");
-    PlantingForm form{read_body(field(j, "body"), kind->kind), {}, {}};
+    const auto kind = lane_kind_by_id(kind_id);
+    require(kind.has_value(), "a planting is of the unknown kind \"" + kind_id + "\"");
+    PlantingForm form{read_body(field(j, "body"), *kind), {}, {}};
     if (const auto* shots = optional_field(j, "shots"))
         form.shots = read_choice_of_shots(*shots);
     if (const auto* variation = optional_field(j, "variation"))

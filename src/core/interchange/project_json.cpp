@@ -6,7 +6,7 @@
 #include "interchange/motion_json.h"
 #include "interchange/pin_json.h"
 #include "interchange/project_upgrade.h"
-#include "model/lane_kinds.h"
+#include "kinds/kinds.h"
 #include "time/musical_text.h"
 
 #include <algorithm>
@@ -36,23 +36,23 @@ Path full_path(const std::string& text, const Path& folder) {
 json write(const Lane& lane) {
     json pins = json::array();
     for (const auto& pin : lane.pins) {
-        pins.push_back(pin_json(pin));
+        pins.push_back(pin_json(pin, lane.kind));
     }
     json j{
-        {"id", lane.id.value}, {"kind", lane_kind(lane.kind).id}, {"name", lane.name}, {"muted", lane.muted},
+        {"id", lane.id.value}, {"kind", lane.kind->id}, {"name", lane.name}, {"muted", lane.muted},
         {"solo", lane.solo},   {"locked", lane.locked},           {"pins", pins}};
     write_lead(j, lane.lead);
-    if (drives(lane.kind))
+    if (lane.kind->drives())
         j["motion"] = motion_json(lane.motion);
     return j;
 }
 
 Lane read_lane(const json& j) {
     const auto kind_id = text_field(j, "kind");
-    const auto* kind = lane_kind_by_id(kind_id);
-    require(kind != nullptr, "there is a lane of the unknown kind \"" + kind_id + "\"");
+    const auto kind = lane_kind_by_id(kind_id);
+    require(kind.has_value(), "there is a lane of the unknown kind \"" + kind_id + "\"");
     Lane lane{id_field<LaneId>(j, "id"),
-              kind->kind,
+              *kind,
               text_field(j, "name"),
               read_lead(j),
               {},

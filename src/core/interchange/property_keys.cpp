@@ -21,10 +21,10 @@ bool cut_off(const Feed& feed, const CurveKey& key, double uncut) {
 /// The lane's keys in the values of a feed; a key each frame where the feed's lead or limits leave no other
 /// way.
 std::vector<CurveKey> as_they_are(const Curves& curves, const Lane& lane, const Feed& feed) {
-    if (lane.kind == LaneKind::Follow)
+    if (lane.kind->follows)
         return each_frame(curves, lane, feed);
     const auto& spans = curves.schedule.spans(lane.id);
-    auto keys = lane.kind == LaneKind::Motion ? spans.motion.keys() : spans.keys.keys();
+    auto keys = lane.kind->pulses ? spans.motion.keys() : spans.keys.keys();
     const auto rate = curves.project().settings->frame_rate;
     const double ahead = time_of(feed.lead, rate).value * rate.per_second();
     if (std::abs(ahead - std::round(ahead)) > 1e-6)
@@ -45,7 +45,7 @@ template <class KeysOf>
 std::vector<PropertyKeys> collected(const Curves& curves, KeysOf keys_of) {
     std::vector<PropertyKeys> all;
     for (const auto& lane : curves.project().lanes) {
-        if (!drives(lane->kind) || lane->muted)
+        if (!lane->kind->drives() || lane->muted)
             continue;
         for (const auto& feed : feeds_of(*lane))
             if (auto keys = keys_of(*lane, feed); !keys.empty())

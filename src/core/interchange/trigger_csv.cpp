@@ -16,7 +16,7 @@ Result<std::string> write_trigger_csv(const Project& project) {
         "lane,effect,row,bar.beat,seconds,first frame,end frame,strength %,colour from,colour to\r\n";
     bool any = false;
     for (const auto& lane : project.lanes) {
-        if (lane->kind != LaneKind::Trigger)
+        if (!lane->kind->triggers)
             continue;
         for (const auto& span : triggers_of(project, *lane, resolve(project, *lane))) {
             if (span.muted || span.hidden)

@@ -26,9 +26,37 @@ std::span<const float> SampleStore::interleaved() const {
 }
 
 void SampleStore::give_back_memory() const {
-    if (mapped_)
-        ::madvise(const_cast<float*>(mapped_), bytes_,
-                  MADV_DONTNEED); // a shared file mapping: nothing is lost
+    if (!mapped_)
+        return;
+    auto* bytes = reinterpret_cast<char*>(const_cast<float*>(mapped_));
+    const std::lock_guard lock(held_mutex_);
+    // A shared file mapping: nothing is lost.
+    if (held_.from > 0)
+        ::madvise(bytes, held_.from, MADV_DONTNEED);
+    if (held_.until < bytes_)
+        ::madvise(bytes + held_.until, bytes_ - held_.until, MADV_DONTNEED);
+}
+
+void SampleStore::hold(Samples from, Samples until) const {
+    if (!mapped_)
+        return;
+    const auto page = static_cast<std::size_t>(::sysconf(_SC_PAGESIZE));
+    const auto place = [&](Samples at) {
+        const auto samples = static_cast<std::size_t>(std::clamp(at, Samples(0), length_).value);
+        return samples * static_cast<std::size_t>(format_.channels) * sizeof(float);
+    };
+    Pages wanted{place(from) / page * page, std::min((place(until) + page - 1) / page * page, bytes_)};
+    if (wanted.until <= wanted.from)
+        wanted = {};
+    auto* bytes = reinterpret_cast<char*>(const_cast<float*>(mapped_));
+    const std::lock_guard lock(held_mutex_); // so that nobody gives back what is let go for a moment
+    if (held_.until > held_.from)
+        ::munlock(bytes + held_.from, held_.until - held_.from);
+    if (wanted.until > wanted.from) {
+        ::madvise(bytes + wanted.from, wanted.until - wanted.from, MADV_WILLNEED);
+        (void)::mlock(bytes + wanted.from, wanted.until - wanted.from);
+    }
+    held_ = wanted;
 }
 
 float SampleStore::mono_at(Samples position) const {

@@ -5,6 +5,7 @@
 
 #include <filesystem>
 #include <memory>
+#include <mutex>
 #include <span>
 
 namespace pulsepin {
@@ -26,9 +27,13 @@ public:
     [[nodiscard]] float mono_at(Samples position) const;
     /// The mean of the channels over [from, from + out.size()); silence outside.
     void read_mono(Samples from, std::span<float> out) const;
-    /// Gives back the memory of all pages that were read; they come again when they are needed. For work that
-    /// goes once through hours of sound. May be called at any time, from any thread.
+    /// Gives back the memory of all pages that were read, but those that are held; they come again when they are
+    /// needed. For work that goes once through hours of sound. May be called at any time, from any thread.
     void give_back_memory() const;
+    /// Holds [from, until) in memory, in the place of what was held before, so that a thread that may not wait reads
+    /// it without waiting for the disk, whoever gives memory back meanwhile. Waits for the disk itself. Where the
+    /// system does not allow as much (RLIMIT_MEMLOCK), it is fetched but may go again.
+    void hold(Samples from, Samples until) const;
 
 private:
     friend class SampleStoreWriter;
@@ -37,6 +42,11 @@ private:
     Samples length_;
     const float* mapped_;
     std::size_t bytes_;
+    struct Pages {
+        std::size_t from = 0, until = 0; ///< bytes from the start of the mapping, whole pages
+    };
+    mutable std::mutex held_mutex_;
+    mutable Pages held_;
 };
 
 /// Fills a store from front to back.

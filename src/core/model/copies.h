@@ -36,7 +36,7 @@ struct Copied {
 struct Clipping {
     struct Item {
         LaneId lane;
-        LaneKind kind = LaneKind::Marker;
+        LaneKind kind;
         Pin pin;
         Ticks after;
     };

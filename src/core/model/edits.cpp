@@ -5,7 +5,7 @@
 
 #include "model/anchored_time.h"
 #include "model/change_pins.h"
-#include "model/lane_kinds.h"
+#include "model/lane_kind.h"
 #include "time/grid_edits.h"
 
 #include <algorithm>

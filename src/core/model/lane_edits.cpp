@@ -81,7 +81,7 @@ std::vector<LaneId> lanes_named_in(const Follower& follower) {
 }
 
 std::vector<LaneId> curves_into(const Lane& lane) {
-    if (lane.kind != LaneKind::Follow)
+    if (!lane.kind->follows)
         return {};
     Follower follower = lane.motion.follower;
     if (follower.source != "another") // pins, not a curve
@@ -112,7 +112,7 @@ bool leads_to(const Project& project, LaneId from, LaneId to) {
 
 Result<Project> with_motion(const Project& project, LaneId id, Motion motion) {
     const Lane* lane = project.lane(id);
-    if (!lane || !drives(lane->kind))
+    if (!lane || !lane->kind->drives())
         return fail("That lane drives no property.");
     if (lane->locked)
         return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");

@@ -6,6 +6,7 @@
 #include "time/anchor.h"
 
 #include <cstdint>
+#include <functional>
 #include <optional>
 #include <string>
 #include <variant>
@@ -77,17 +78,26 @@ struct Pin {
     friend bool operator==(const Pin&, const Pin&) = default;
 };
 
-/// Motion, Keys and Follow drive properties: by pulses, by single keys, by a curve that follows the music.
-enum class LaneKind { Marker, Cut, Sound, Trigger, Motion, Keys, Follow };
+struct LaneKindRow; // model/lane_kind.h
 
-[[nodiscard]] inline bool drives(LaneKind kind) {
-    return kind == LaneKind::Motion || kind == LaneKind::Keys || kind == LaneKind::Follow;
-}
+/// Which kind of pins a lane has: a row that says all that the kind does.
+class LaneKind {
+public:
+    constexpr LaneKind() = default; ///< none yet
+    constexpr explicit LaneKind(const LaneKindRow& row) : row_(&row) {}
+    const LaneKindRow* operator->() const { return row_; }
+    const LaneKindRow& operator*() const { return *row_; }
+    friend bool operator==(LaneKind, LaneKind) = default;
+    friend bool operator<(LaneKind a, LaneKind b) { return std::less<>()(a.row_, b.row_); }
+
+private:
+    const LaneKindRow* row_ = nullptr;
+};
 
 /// One row under the song. All its pins have the body of its kind; their order is of no meaning.
 struct Lane {
     LaneId id;
-    LaneKind kind = LaneKind::Marker;
+    LaneKind kind;
     std::string name;
     Offset lead = Frames(0); ///< how much earlier the lane acts than its anchors
     std::vector<Pin> pins;

@@ -3,7 +3,7 @@
 
 #include "model/anchored_time.h"
 #include "model/change_pins.h"
-#include "model/lane_kinds.h"
+#include "model/lane_kind.h"
 
 #include <cmath>
 #include <map>
@@ -100,10 +100,10 @@ Result<Project> with_pins(const Project& project, LaneId id, std::vector<Pin> pi
         return fail("That lane is no longer there.");
     if (lane->locked)
         return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");
-    const auto& kind = lane_kind(lane->kind);
+    const LaneKind kind = lane->kind;
     for (const auto& pin : pins)
-        if (pin.body.index() != kind.empty_body().index())
-            return fail("\"" + lane->name + "\" holds " + std::string(kind.id) + " only.");
+        if (pin.body.index() != kind->empty_body().index())
+            return fail("\"" + lane->name + "\" holds " + std::string(kind->id) + " only.");
     std::uint64_t next_id = project.next_id;
     auto next = with_changed_lane(project, id, [&](Lane& changed) {
         for (auto& pin : pins) {

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "model/project.h"
 
-#include "model/lane_kinds.h"
+#include "model/lane_kind.h"
 
 #include <algorithm>
 
@@ -69,6 +69,13 @@ const Lane* Project::first_lane(LaneKind kind) const {
     return nullptr;
 }
 
+const Lane* Project::first_lane(bool LaneKindRow::* does) const {
+    for (const auto& lane : lanes)
+        if ((*lane->kind).*does)
+            return lane.get();
+    return nullptr;
+}
+
 bool same_content(const Project& a, const Project& b) {
     return same(a.settings, b.settings) && same(a.song, b.song) && same(a.detection, b.detection) &&
            same(a.grid, b.grid) && same(a.excluded, b.excluded) && same(a.bin, b.bin) &&
@@ -78,13 +85,8 @@ bool same_content(const Project& a, const Project& b) {
                       [](const auto& x, const auto& y) { return same(x, y); });
 }
 
-Project new_project() {
-    Project project;
-    for (const auto& row : lane_kinds())
-        if (row.from_the_start)
-            project.lanes.push_back(std::make_shared<const Lane>(Lane{
-                LaneId{project.next_id++}, row.kind, std::string(row.plural), Frames(0), {}, false, false}));
-    return project;
+std::string count_text(std::size_t count, LaneKind kind) {
+    return std::to_string(count) + " " + std::string(count == 1 ? kind->singular : kind->counted);
 }
 
 } // namespace pulsepin

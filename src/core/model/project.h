@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "model/lane_kind.h"
 #include "model/pin.h"
 #include "model/planting.h"
 #include "model/schedule_text.h"
@@ -146,14 +147,12 @@ struct Project {
     [[nodiscard]] const Lane* lane_of(PinId id) const;
     [[nodiscard]] const Pin* pin(PinId id) const;
     [[nodiscard]] const Planting* planting(PlantingId id) const;
-    /// The first lane of a kind; null when there is none.
+    /// The first lane whose pins do that: first_lane(&LaneKindRow::cuts). Null when there is none.
+    [[nodiscard]] const Lane* first_lane(bool LaneKindRow::* does) const;
     [[nodiscard]] const Lane* first_lane(LaneKind kind) const;
 };
 
 /// The same content, whether or not parts are shared.
 [[nodiscard]] bool same_content(const Project& a, const Project& b);
-
-/// An empty project with one lane of each kind that a person begins with.
-[[nodiscard]] Project new_project();
 
 } // namespace pulsepin

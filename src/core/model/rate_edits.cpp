@@ -52,7 +52,7 @@ struct Recount {
     }
     void operator()(Lane& lane) const {
         (*this)(lane.lead);
-        if (drives(lane.kind)) { // others have a motion that nobody sees and no file keeps
+        if (lane.kind->drives()) { // others have a motion that nobody sees and no file keeps
             (*this)(lane.motion.pulse);
             (*this)(lane.motion.own.lead);
             for (auto& feed : lane.motion.feeds)

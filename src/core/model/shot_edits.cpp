@@ -127,7 +127,7 @@ std::vector<ClipMark> marks_on(const Project& project, ClipId clip) {
     std::vector<ClipMark> marks;
     const PinLookup lookup(project);
     for (const auto& lane : project.lanes) {
-        if (lane->kind != LaneKind::Marker)
+        if (!lane->kind->marks)
             continue;
         for (const auto& pin : lane->pins) {
             const auto* tied = std::get_if<MarkerAnchor>(&pin.anchor);

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "model/within_limits.h"
 
+#include "model/fields.h"
+#include "model/lane_kind.h"
 #include "model/limits.h"
 
 #include <algorithm>
@@ -18,6 +20,28 @@ Error too_long(const char* what, const std::string& text, std::size_t most) {
 Error too_far(const char* what) {
     return {fmt::format("{} would lie beyond what a project can hold, and was not taken.", what), {}, {}};
 }
+
+class Check;
+
+/// The fields of a body, whatever its kind.
+class CheckFields : public Fields {
+public:
+    explicit CheckFields(Check& check) : check_(check) {}
+    void text(const char* name, std::string& value, std::size_t most, Presence presence) override;
+    void number(const char* name, double& value, limits::Real range, Presence presence) override;
+    void whole(const char* name, std::int64_t& value, limits::Whole range, Presence presence) override;
+    void flag(const char*, bool&, Presence) override {}
+    void choice(const char*, int&, std::span<const std::string_view>, Presence) override {}
+    void id(const char*, std::uint64_t&, Presence) override {}
+    void colour(const char*, Colour&) override {}
+    void length(const char* name, Length& value) override;
+    void easing(const char*, Easing&) override {}
+    void pulse(const char*, std::shared_ptr<const Pulse>&) override {}
+    void object(const char*, const std::function<void(Fields&)>& fields) override { fields(*this); }
+
+private:
+    Check& check_;
+};
 
 class Check {
 public:
@@ -43,29 +67,6 @@ public:
     }
     void operator()(const Length& length) { number("A length", length.amount, limits::length_amount); }
 
-    void operator()(const MarkerBody& marker) {
-        text("A name", marker.name);
-        text("A note", marker.note, limits::note);
-        (*this)(marker.length);
-    }
-    void operator()(const CutBody& cut) {
-        number("An in-point", cut.in_point.value, limits::seconds);
-        whole("A cross-fade", cut.fade.value, limits::frames);
-    }
-    void operator()(const SoundBody& sound) {
-        number("An in-point", sound.in_point.value, limits::seconds);
-        for (const Seconds time : {sound.length, sound.fade_in, sound.fade_out})
-            number("A sound", time.value, limits::duration);
-        number("A gain", sound.gain_db, limits::gain_db);
-    }
-    void operator()(const TriggerBody& trigger) {
-        text("The name of an effect", trigger.effect);
-        number("A strength", trigger.strength, limits::strength);
-        (*this)(trigger.length);
-    }
-    void operator()(const PulseBody& pulse) { number("A strength", pulse.strength, limits::strength); }
-    void operator()(const KeyBody& key) { number("A value", key.value, limits::value); }
-
     void operator()(const Anchor& anchor) {
         if (const auto* loose = std::get_if<TimeAnchor>(&anchor))
             return number("A pin", loose->at.value, limits::seconds);
@@ -90,8 +91,12 @@ public:
             (*this)(feed);
         for (const auto& pin : lane.pins) {
             (*this)(pin.anchor);
-            std::visit(*this, pin.body);
+            (*this)(lane.kind, pin.body);
         }
+    }
+    void operator()(LaneKind kind, PinBody body) { // a copy, since a list of fields may change them
+        CheckFields fields(*this);
+        kind->fields(fields, body);
     }
     void operator()(const Stage& stage) {
         for (const auto& layer : stage.layers) {
@@ -107,6 +112,26 @@ public:
         text("A separator", settings.schedule_text.separator);
     }
 };
+
+/// "in_point" is "in point" to a person.
+std::string spoken(const char* name) {
+    std::string text(name);
+    std::replace(text.begin(), text.end(), '_', ' ');
+    return "The value \"" + text + "\"";
+}
+
+void CheckFields::text(const char* name, std::string& value, std::size_t most, Presence) {
+    check_.text(spoken(name).c_str(), value, most);
+}
+void CheckFields::number(const char* name, double& value, limits::Real range, Presence) {
+    check_.number(spoken(name).c_str(), value, range);
+}
+void CheckFields::whole(const char* name, std::int64_t& value, limits::Whole range, Presence) {
+    check_.whole(spoken(name).c_str(), value, range);
+}
+void CheckFields::length(const char* name, Length& value) {
+    check_.number(spoken(name).c_str(), value.amount, limits::length_amount);
+}
 
 } // namespace
 

@@ -2,8 +2,7 @@
 #include "schedule/add_pin.h"
 
 #include "model/edits.h"
-#include "model/lane_kinds.h"
-#include "model/marker_looks.h"
+#include "model/lane_kind.h"
 #include "schedule/forms.h"
 #include "schedule/resolve.h"
 
@@ -16,23 +15,11 @@ namespace {
 constexpr Seconds same_place{1e-4}; ///< far less than a frame of any rate
 
 Result<PinBody> body_without_grid(const Project& project, const Lane& lane) {
-    PinBody body = lane_kind(lane.kind).empty_body();
-    if (auto* cut = std::get_if<CutBody>(&body)) {
-        if (project.shots().empty())
-            return fail("There are no shots to cut to.", {}, "Add video files to the bin first.");
-        cut->shot = project.shots().front()->id;
-    } else if (auto* marker = std::get_if<MarkerBody>(&body)) {
-        marker->name = "marker " + std::to_string(lane.pins.size() + 1);
-    }
+    PinBody body = lane.kind->empty_body();
+    if (lane.kind->adapt)
+        if (auto adapted = lane.kind->adapt(body, project, lane, {}); !adapted)
+            return tl::unexpected(adapted.error());
     return body;
-}
-
-/// The first of a lane is as is usual for its effect, not until the end of the song.
-void make_usual(TriggerBody& trigger) {
-    if (const auto* usual = trigger_effect(trigger.effect)) {
-        trigger.length = usual->length;
-        trigger.from = trigger.to = usual->colour;
-    }
 }
 
 Length length_of(const Project& project, TimeSpan span) {
@@ -55,9 +42,9 @@ Anchor anchor_at(const Project& project, Seconds time) {
 Result<AddedPin> with_pin_added(const Project& project, LaneId id, Seconds time,
                                 std::optional<TimeSpan> lasting) {
     const Lane* lane = project.lane(id);
-    if (!lane || lane->kind == LaneKind::Sound)
+    if (!lane || lane->kind->sounds)
         return fail("Nothing can be added to this lane by a key.");
-    const bool lasts = lane->kind == LaneKind::Trigger && lasting;
+    const bool lasts = lane->kind->triggers && lasting;
     if (lasts)
         time = lasting->from;
     for (const auto& pin : resolve(project, *lane).pins)
@@ -69,12 +56,8 @@ Result<AddedPin> with_pin_added(const Project& project, LaneId id, Seconds time,
     if (!body)
         return tl::unexpected(body.error());
     Pin pin{{}, anchor_at(project, time), *body, {}};
-    if (auto* trigger = std::get_if<TriggerBody>(&pin.body)) {
-        if (lane->pins.empty())
-            make_usual(*trigger);
-        if (lasts)
-            trigger->length = length_of(project, *lasting);
-    }
+    if (auto* trigger = std::get_if<TriggerBody>(&pin.body); trigger && lasts)
+        trigger->length = length_of(project, *lasting);
     auto next = with_pins(project, id, {pin});
     if (!next)
         return tl::unexpected(next.error());

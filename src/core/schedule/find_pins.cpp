@@ -13,28 +13,20 @@ std::string lower(std::string text) {
     return text;
 }
 
-} // namespace
-
-PinColour colour_of(const PinBody& body) {
-    if (const auto* marker = std::get_if<MarkerBody>(&body))
-        return marker->colour;
-    if (const auto* trigger = std::get_if<TriggerBody>(&body))
-        return trigger->from;
-    return {};
+PinColour colour_of(const Pin& pin, LaneKind kind) {
+    return kind->colour_of ? kind->colour_of(pin.body) : PinColour();
 }
 
-std::string name_of(const PinBody& body, const Project& project) {
-    if (const auto* marker = std::get_if<MarkerBody>(&body))
-        return marker->name;
-    if (const auto* trigger = std::get_if<TriggerBody>(&body))
-        return trigger->effect;
-    if (std::holds_alternative<PulseBody>(body))
-        return "pulse";
-    if (std::holds_alternative<KeyBody>(body))
-        return "key";
-    const auto* cut = std::get_if<CutBody>(&body);
-    const Clip* clip = project.clip(cut ? cut->shot : std::get<SoundBody>(body).sound);
-    return clip ? clip->name : std::string();
+} // namespace
+
+std::string name_of(const Project& project, PinId id) {
+    const Lane* lane = project.lane_of(id);
+    return lane ? lane->kind->name_of(project.pin(id)->body, project) : std::string();
+}
+
+PinColour colour_of(const Project& project, PinId id) {
+    const Lane* lane = project.lane_of(id);
+    return lane ? colour_of(*project.pin(id), lane->kind) : PinColour();
 }
 
 std::vector<PinId> find_pins(const Schedule& schedule, const PinQuery& query) {
@@ -50,8 +42,8 @@ std::vector<PinId> find_pins(const Schedule& schedule, const PinQuery& query) {
             if (query.range && (resolved.time < query.range->from || resolved.time >= query.range->until))
                 continue;
             if ((query.planting && pin.planting != *query.planting) ||
-                (query.colour && colour_of(pin.body) != *query.colour) ||
-                (!name.empty() && lower(name_of(pin.body, project)).find(name) == std::string::npos))
+                (query.colour && colour_of(pin, lane.kind) != *query.colour) ||
+                (!name.empty() && lower(lane.kind->name_of(pin.body, project)).find(name) == std::string::npos))
                 continue;
             found.push_back(pin.id);
         }

@@ -8,13 +8,6 @@
 
 namespace pulsepin {
 
-/// The colour that a pin was given: of a marker by its number, of a trigger as it is.
-using PinColour = std::variant<std::monostate, int, Colour>;
-[[nodiscard]] PinColour colour_of(const PinBody& body);
-
-/// The name by which a person knows a pin: of a marker, of a cut's or sound's clip, of a trigger's effect.
-[[nodiscard]] std::string name_of(const PinBody& body, const Project& project);
-
 /// What is looked for; what is not set is not asked.
 struct PinQuery {
     std::optional<LaneKind> kind;
@@ -24,6 +17,10 @@ struct PinQuery {
     std::optional<PlantingId> planting;
     std::string name; ///< part of it, in whatever case of letters
 };
+
+/// The name by which a person knows a pin, and its colour; empty and none for one that is not there.
+[[nodiscard]] std::string name_of(const Project& project, PinId pin);
+[[nodiscard]] PinColour colour_of(const Project& project, PinId pin);
 
 /// The pins that all of it is true of.
 [[nodiscard]] std::vector<PinId> find_pins(const Schedule& schedule, const PinQuery& query);

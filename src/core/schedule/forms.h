@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "model/lane_kind.h"
 #include "schedule/picker.h"
 
 #include <span>
@@ -10,9 +11,8 @@ namespace pulsepin {
 /// What goes on each picked position; none where a shot would become shorter than the form allows, counting
 /// the cuts that are there already.
 /// Fails for cuts where there is no shot to choose.
-[[nodiscard]] Result<std::vector<std::optional<PinBody>>> bodies_for(const Project& project, const Lane& lane,
-                                                                     std::span<const Picked> places,
-                                                                     const PlantingForm& form);
+[[nodiscard]] Result<PlacedBodies> bodies_for(const Project& project, const Lane& lane,
+                                              std::span<const Picked> places, const PlantingForm& form);
 
 /// What a single pin that is added at a place is like: as its planting would form it, else as the pin before
 /// it in the lane; a cut shows the next shot in turn. Fails as bodies_for() does.

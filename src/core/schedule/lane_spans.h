@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "model/lane_kind.h"
 #include "schedule/pulses.h"
 #include "schedule/shots.h"
 #include "schedule/triggers.h"
@@ -22,16 +23,8 @@ struct LaneSpans {
 [[nodiscard]] inline LaneSpans spans_of(const Project& project, const Lane& lane,
                                         const ResolvedLane& resolved) {
     LaneSpans spans;
-    if (lane.kind == LaneKind::Cut)
-        spans.shots = shots_of(project, lane, resolved);
-    if (lane.kind == LaneKind::Trigger)
-        spans.triggers = triggers_of(project, lane, resolved);
-    if (lane.kind == LaneKind::Motion)
-        spans.motion = MotionCurve(project, lane, resolved);
-    if (lane.kind == LaneKind::Keys || lane.kind == LaneKind::Follow)
-        spans.keys = KeyCurve(lane, resolved);
-    for (const auto& span : spans.triggers)
-        spans.rows = std::max(spans.rows, span.row + 1);
+    if (lane.kind->spans)
+        lane.kind->spans(project, lane, resolved, spans);
     return spans;
 }
 

@@ -2,7 +2,7 @@
 #include "schedule/place.h"
 
 #include "model/edits.h"
-#include "model/lane_kinds.h"
+#include "model/lane_kind.h"
 #include "schedule/forms.h"
 #include "schedule/resolve.h"
 
@@ -26,7 +26,7 @@ Result<const Lane*> lane_to_plant(const Project& project, LaneId id) {
     const Lane* lane = project.lane(id);
     if (!lane)
         return fail("That lane is no longer there.");
-    if (lane->kind == LaneKind::Sound)
+    if (lane->kind->sounds)
         return fail("Sounds are not placed on beats.", {}, "Add a sound, then drag it along the beats.");
     if (lane->locked)
         return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");
@@ -35,7 +35,7 @@ Result<const Lane*> lane_to_plant(const Project& project, LaneId id) {
 
 /// A form as the lane takes it, whatever the given one is of.
 PlantingForm fitted(PlantingForm form, const Lane& lane) {
-    auto empty = lane_kind(lane.kind).empty_body();
+    auto empty = lane.kind->empty_body();
     if (form.body.index() != empty.index())
         form.body = std::move(empty);
     return form;
@@ -94,7 +94,7 @@ Result<Placed> place(const Project& project, LaneId id, const Picker& picker, co
     if (!preview)
         return tl::unexpected(preview.error());
     const Lane& lane = *project.lane(id);
-    const std::string kind(lane_kind(lane.kind).singular);
+    const std::string kind(lane.kind->singular);
     if (preview->outlines.empty())
         return fail(preview->already_there > 0 ? "There is a " + kind + " on each of these positions already."
                     : preview->too_close > 0

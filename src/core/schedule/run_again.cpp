@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "model/edits.h"
-#include "model/lane_kinds.h"
+#include "model/lane_kind.h"
 #include "model/planting_edits.h"
 #include "schedule/forms.h"
 #include "schedule/place.h"
@@ -120,7 +120,7 @@ private:
     /// With another form for all that is not corrected, else for what is new. Triggers differ by their place
     /// in the whole group, cuts by what is seen before them.
     Result<void> form_bodies(const std::vector<Picked>& picked) {
-        const bool all = new_form_ || lane_.kind != LaneKind::Cut;
+        const bool all = new_form_ || !lane_.kind->cuts;
         std::vector<Picked> places;
         for (const auto& place : picked) {
             const bool is_new = !occupied_.contains(place.at);
@@ -232,7 +232,7 @@ Result<Replanted> run_again(const Project& project, PlantingId id, const Picker&
         return fail("That planting is no longer there.");
     if (lane->locked)
         return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");
-    if (lane_kind(lane->kind).empty_body().index() != form.body.index())
+    if (lane->kind->empty_body().index() != form.body.index())
         return fail("A planting keeps its kind.");
     auto picked = pick(picker, project);
     if (!picked)

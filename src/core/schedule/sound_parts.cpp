@@ -7,7 +7,7 @@ namespace pulsepin {
 
 bool song_is_heard(const Project& project) {
     return std::none_of(project.lanes.begin(), project.lanes.end(),
-                        [](const auto& lane) { return lane->kind == LaneKind::Sound && lane->solo; });
+                        [](const auto& lane) { return lane->kind->sounds && lane->solo; });
 }
 
 std::vector<SoundPart> heard_parts(const Schedule& schedule) {
@@ -16,7 +16,7 @@ std::vector<SoundPart> heard_parts(const Schedule& schedule) {
     std::vector<SoundPart> parts;
     for (std::size_t i = 0; i < project.lanes.size(); ++i) {
         const Lane& lane = *project.lanes[i];
-        if (lane.kind != LaneKind::Sound || lane.muted || (solo && !lane.solo))
+        if (!lane.kind->sounds || lane.muted || (solo && !lane.solo))
             continue;
         for (const auto& resolved : schedule[i].pins)
             if (const auto& body = std::get<SoundBody>(lane.pins[resolved.index].body);

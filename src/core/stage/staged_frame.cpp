@@ -21,7 +21,7 @@ double turns_between(const Curves& curves, const Layer& layer, const std::string
     const bool driven =
         std::any_of(curves.project().lanes.begin(), curves.project().lanes.end(), [&](const auto& lane) {
             const auto& motion = lane->motion;
-            return drives(lane->kind) && (drives_it(motion.own) ||
+            return lane->kind->drives() && (drives_it(motion.own) ||
                                           std::any_of(motion.feeds.begin(), motion.feeds.end(), drives_it));
         });
     if (!driven)
@@ -47,7 +47,7 @@ void count_turns(const Curves& curves, const Layer& layer, Frames frame, LayerVa
 template <class Act>
 void for_triggers_at(const Curves& curves, Frames frame, Act act) {
     for (const auto& lane : curves.project().lanes) {
-        if (lane->kind != LaneKind::Trigger)
+        if (!lane->kind->triggers)
             continue;
         for (const auto& span : curves.schedule.spans(lane->id).triggers)
             if (!span.muted && !span.hidden && frame >= span.start && frame < span.end)

@@ -1,0 +1,193 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "kinds/cut_look.h"
+
+#include "details/pins_detail.h"
+#include "kinds/kind_look.h"
+#include "kinds/kinds.h"
+#include "timeline/lane_paint.h"
+
+#include <QFontMetricsF>
+#include <algorithm>
+
+namespace pulsepin {
+namespace {
+
+QRectF shot_rect(const LaneScene& s, const ShotSpan& span) {
+    const auto rate = s.scene.project.settings->frame_rate;
+    const double from = s.scene.scale.x(rate.start_of(span.start)),
+                 until = s.scene.scale.x(rate.start_of(span.end));
+    return QRectF(from, s.row.top() + 10, until - from, s.row.height() - 16);
+}
+
+std::size_t bin_index(const Project& project, ClipId id) {
+    const auto& bin = *project.bin;
+    return static_cast<std::size_t>(
+        std::find_if(bin.begin(), bin.end(), [id](const Clip& c) { return c.id == id; }) - bin.begin());
+}
+
+void paint_shot(QPainter& painter, const LaneScene& s, const ShotSpan& span) {
+    const QRectF rect = shot_rect(s, span);
+    const QRectF seen = rect & s.row;
+    if (seen.width() <= 0)
+        return;
+    const auto& palette = s.scene.palette;
+    const auto index = bin_index(s.scene.project, span.shot);
+    const bool known = index < s.scene.project.bin->size();
+    const bool narrow = seen.width() < 6; // no room for more than its colour; many such are drawn quickly
+    const QColor ground = narrow && selected(s, span.cut) ? palette.selection
+                          : known                         ? palette.shot[index % 6]
+                                                          : palette.paper_line;
+    painter.fillRect(QRectF(seen.left(), seen.top(), std::max(1.0, seen.width() - 1), seen.height()).toRect(),
+                     ground);
+    if (narrow)
+        return;
+    painter.setPen(Qt::NoPen);
+    if (span.too_short) { // hatched where the clip's last picture stands still
+        const Clip* clip = s.scene.project.clip(span.shot);
+        const auto rate = s.scene.project.settings->frame_rate;
+        const double still = s.scene.scale.x(rate.start_of(span.start) + (clip->duration - span.in_point));
+        painter.setBrush(QBrush(palette.shot_text, Qt::BDiagPattern));
+        painter.setOpacity(0.35);
+        painter.drawRect(QRectF(std::max(still, seen.left()), seen.top(),
+                                seen.right() - std::max(still, seen.left()) - 1, seen.height()));
+        painter.setOpacity(1);
+    }
+    if (span.fade > Frames(0)) { // the incoming shot grows from the first frame of the cross-fade to its last
+        const auto rate = s.scene.project.settings->frame_rate;
+        const double left = s.scene.scale.x(rate.start_of(fade_start(span))),
+                     right = s.scene.scale.x(rate.start_of(fade_start(span) + span.fade));
+        painter.setRenderHint(QPainter::Antialiasing);
+        painter.setPen(QPen(palette.shot_text, 1.2));
+        painter.setBrush(known ? palette.shot[index % 6] : palette.paper_line);
+        painter.drawPolygon(QPolygonF(
+            {QPointF(left, seen.bottom()), QPointF(right, seen.top()), QPointF(right, seen.bottom())}));
+        painter.setRenderHint(QPainter::Antialiasing, false);
+    }
+    if (selected(s, span.cut)) {
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(QPen(palette.selection, 2));
+        painter.drawRect(seen.adjusted(1, 1, -2, -1));
+    }
+    if (seen.width() > 26) {
+        QFont font = painter.font();
+        font.setPixelSize(12);
+        font.setWeight(QFont::Medium);
+        painter.setFont(font);
+        painter.setPen(palette.shot_text);
+        const QString name =
+            known ? QString::fromStdString((*s.scene.project.bin)[index].name) : QStringLiteral("no shot");
+        const QRectF text = seen.adjusted(10, 3, -4, 0);
+        painter.drawText(text, Qt::AlignVCenter | Qt::AlignLeft,
+                         QFontMetricsF(font).elidedText(name, Qt::ElideRight, text.width()));
+    }
+}
+
+std::span<const ShotSpan> visible_shots(const LaneScene& s) {
+    const auto& shots = s.spans.shots;
+    const auto rate = s.scene.project.settings->frame_rate;
+    const Frames first = rate.frame_at(s.scene.scale.start), last = rate.frame_at(s.scene.scale.end());
+    const auto from =
+        std::partition_point(shots.begin(), shots.end(), [&](const ShotSpan& x) { return x.end < first; });
+    const auto until =
+        std::partition_point(from, shots.end(), [&](const ShotSpan& x) { return x.start <= last; });
+    return {from, until};
+}
+
+void paint_cuts(QPainter& painter, const LaneScene& s) {
+    for (const auto& span : visible_shots(s))
+        paint_shot(painter, s, span);
+    const auto pins = visible_pins(s);
+    const bool strokes = crowded(s, pins);
+    for (const auto& pin : pins)
+        if (strokes)
+            draw_stroke(painter, s, pin, s.row.top() + 6);
+        else
+            draw_head(painter, head_look(s, pin), {s.scene.scale.x(pin.time), s.row.top() + 5},
+                      s.scene.palette);
+}
+
+std::optional<PinId> hit_cuts(const LaneScene& s, QPointF at) {
+    if (const auto head = head_under(s, at))
+        return head;
+    for (const auto& span : visible_shots(s))
+        if (shot_rect(s, span).contains(at))
+            return span.cut;
+    return std::nullopt;
+}
+
+QPainterPath notched_tab(QPointF at) {
+    QPainterPath path(at + QPointF(-6, 0));
+    path.lineTo(at + QPointF(6, 0));
+    path.lineTo(at + QPointF(6, 8));
+    path.lineTo(at + QPointF(0, 12));
+    path.lineTo(at + QPointF(-6, 8));
+    path.closeSubpath();
+    return path;
+}
+
+void paint_shots(QPainter& painter, const RowView& v, const ScoreTrack& track) {
+    const auto& project = v.scene.project;
+    const auto& p = v.scene.palette;
+    const auto rate = project.settings->frame_rate;
+    const QFont font = sized(painter, 10, QFont::DemiBold);
+    painter.setFont(font);
+    const QFontMetricsF metrics(font);
+    const auto& shots = v.scene.spans[track.lane]->shots;
+    const auto ends_before = [&](const ShotSpan& span, Seconds t) { return rate.start_of(span.end) <= t; };
+    auto shot = std::lower_bound(shots.begin(), shots.end(), v.start(), ends_before);
+    for (; shot != shots.end(); ++shot) {
+        const Seconds from = rate.start_of(shot->start), until = rate.start_of(shot->end);
+        if (from >= v.end())
+            break;
+        const double left = std::max(v.x(from), v.rect.left()), right = std::min(v.x(until), v.right());
+        const QRectF bar(left, v.rect.top() + track.top + 5, std::max(1.0, right - left - 1),
+                         track.height - 8);
+        const auto& bin = *project.bin;
+        const auto clip =
+            std::find_if(bin.begin(), bin.end(), [&](const Clip& c) { return c.id == shot->shot; });
+        painter.fillRect(bar, clip == bin.end() ? p.paper_line : p.shot[(clip - bin.begin()) % 6]);
+        if (clip != bin.end() && bar.width() > 44) {
+            painter.setPen(p.shot_text);
+            painter.drawText(
+                bar.adjusted(11, 0, -3, 0), Qt::AlignVCenter,
+                metrics.elidedText(QString::fromStdString(clip->name), Qt::ElideRight, bar.width() - 14));
+        }
+    }
+}
+
+} // namespace
+
+std::optional<PinId> shot_under(const LaneScene& s, QPointF at) {
+    for (const auto& span : visible_shots(s))
+        if (shot_rect(s, span).contains(at))
+            return span.cut;
+    return std::nullopt;
+}
+
+QRectF bar_of_shot(const LaneScene& s, PinId cut) {
+    for (const auto& span : visible_shots(s))
+        if (span.cut == cut)
+            return shot_rect(s, span);
+    return {};
+}
+
+const KindLook kinds::cut_look{
+    .kind = kinds::cut_row,
+    .height = [](const LaneSpans&) { return 50.0; },
+    .head_y = [](const Lane&, const LaneSpans&, const PinBody&, double) { return 5.0; },
+    .paint = paint_cuts,
+    .hit = hit_cuts,
+    .head = notched_tab,
+    .colour = [](const Palette& palette) { return palette.cut; },
+    .hint_at = {13, -6},
+    .score_height = 22,
+    .score_head_y = [](const PinBody&, const ScoreTrack& track) { return track.top; },
+    .paint_score = paint_shots,
+    .cells_below = 2, // at their heads: the names of the shots stay free
+    .make_form = []() -> FormFields* { return new CutForm; },
+    .make_detail = [](Document& document) -> PinsDetail* { return new CutDetail(document); },
+    .selected = QT_TRANSLATE_NOOP("pulsepin::DetailPanel", "Selected: cut to “%1”"),
+    .rounding_matters = true,
+};
+
+} // namespace pulsepin

@@ -1,0 +1,25 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "kinds/kind_look.h"
+
+#include <algorithm>
+#include <array>
+
+namespace pulsepin {
+namespace {
+
+const std::array<const KindLook*, 7> table{&kinds::marker_look,  &kinds::cut_look, &kinds::sound_look,
+                                           &kinds::trigger_look, &kinds::pulse_look, &kinds::key_look,
+                                           &kinds::follower_look};
+
+} // namespace
+
+std::span<const KindLook* const> kind_looks() {
+    return table;
+}
+
+const KindLook& look_of_kind(LaneKind kind) {
+    return **std::find_if(table.begin(), table.end(),
+                          [kind](const KindLook* look) { return LaneKind(look->kind) == kind; });
+}
+
+} // namespace pulsepin

@@ -1,0 +1,192 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "kinds/trigger_look.h"
+
+#include "details/pins_detail.h"
+#include "kinds/kind_look.h"
+#include "kinds/kinds.h"
+#include "timeline/lane_paint.h"
+
+#include <QLinearGradient>
+#include <algorithm>
+#include <cmath>
+#include <set>
+
+namespace pulsepin {
+namespace {
+
+QRectF trigger_rect(const LaneScene& s, const TriggerSpan& span, int rows) {
+    const auto rate = s.scene.project.settings->frame_rate;
+    const double from = s.scene.scale.x(rate.start_of(span.start)),
+                 until = s.scene.scale.x(rate.start_of(span.end));
+    const QRectF row = trigger_row_rect(s.row, span.row, rows);
+    return {from, row.top(), until - from, row.height()};
+}
+
+std::span<const TriggerSpan> visible_triggers(const LaneScene& s) {
+    const auto& spans = s.spans.triggers;
+    const auto rate = s.scene.project.settings->frame_rate;
+    const Frames last = rate.frame_at(s.scene.scale.end()) + Frames(1);
+    const Frames first = rate.frame_at(s.scene.scale.start);
+    auto from = std::partition_point(spans.begin(), spans.end(),
+                                     [&](const TriggerSpan& x) { return x.start < first; });
+    // Of those that began before, only the last of each row may still last.
+    std::set<int> rows;
+    for (int steps = 0; from != spans.begin() && steps < 1000; ++steps) {
+        --from;
+        rows.insert(from->row);
+        if (std::ssize(rows) == s.spans.rows)
+            break;
+    }
+    const auto until =
+        std::partition_point(from, spans.end(), [&](const TriggerSpan& x) { return x.start <= last; });
+    return {from, until};
+}
+
+QColor as_colour(Colour colour) {
+    return QColor::fromRgb(static_cast<QRgb>(colour.rgb));
+}
+
+void paint_triggers(QPainter& painter, const LaneScene& s) {
+    const auto& p = s.scene.palette;
+    const int rows = s.spans.rows;
+    for (const auto& span : visible_triggers(s)) {
+        const QRectF whole = trigger_rect(s, span, rows);
+        const QRectF seen = whole & s.row;
+        if (seen.width() <= 0 || span.hidden)
+            continue;
+        const auto& body = std::get<TriggerBody>(s.lane.pins[span.index].body);
+        // As high as it is strong.
+        const double high = std::max(3.0, whole.height() * std::clamp(body.strength / 100, 0.1, 1.0));
+        const QRectF bar(seen.left(), whole.bottom() - high, std::max(1.5, seen.width() - 1), high);
+        const bool marked = selected(s, span.pin);
+        if (bar.width() < 5) { // no room for more than its colour; many such are drawn quickly
+            painter.fillRect(bar.toRect().adjusted(0, 0, 1, 0), marked ? p.selection : as_colour(body.from));
+            continue;
+        }
+        painter.setOpacity(span.muted ? 0.2 : 0.8);
+        if (body.from == body.to) {
+            painter.fillRect(bar, as_colour(body.from));
+        } else {
+            QLinearGradient ramp(whole.left(), 0, whole.right(), 0);
+            ramp.setColorAt(0, as_colour(body.from));
+            ramp.setColorAt(1, as_colour(body.to));
+            painter.fillRect(bar, ramp);
+        }
+        painter.setOpacity(1);
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(QPen(p.trigger, 1));
+        painter.drawRect(bar);
+        if (span.cut_short) { // a step at the end: it would have lasted longer
+            painter.fillRect(QRectF(bar.right() - 3, bar.top(), 3, bar.height()), p.trigger);
+        }
+        if (marked) {
+            painter.setPen(QPen(p.selection, 2));
+            painter.drawRect(bar.adjusted(1, 1, -1, -1));
+        }
+    }
+    const auto pins = visible_pins(s);
+    const bool strokes = crowded(s, pins);
+    for (const auto& pin : pins) {
+        const double y = trigger_row_rect(s.row, row_of(s.lane.pins[pin.index].body), rows).center().y();
+        if (strokes)
+            draw_stroke(painter, s, pin, y);
+        else
+            draw_head(painter, head_look(s, pin), {s.scene.scale.x(pin.time), y}, p);
+    }
+}
+
+std::optional<PinId> hit_triggers(const LaneScene& s, QPointF at) {
+    const int rows = s.spans.rows;
+    std::optional<PinId> nearest;
+    double distance = head_reach + 2;
+    for (const auto& pin : visible_pins(s)) {
+        const QRectF row = trigger_row_rect(s.row, row_of(s.lane.pins[pin.index].body), rows);
+        if (at.y() < row.top() - 2 || at.y() > row.bottom() + 2)
+            continue;
+        const double d = std::abs(s.scene.scale.x(pin.time) + 4 - at.x()); // the middle of the triangle
+        if (d <= distance) {
+            distance = d;
+            nearest = pin.id;
+        }
+    }
+    if (nearest)
+        return nearest;
+    for (const auto& span : visible_triggers(s))
+        if (trigger_rect(s, span, rows).contains(at))
+            return span.pin;
+    return std::nullopt;
+}
+
+QPainterPath triangle(QPointF at) {
+    QPainterPath path(at + QPointF(0, -6));
+    path.lineTo(at + QPointF(9, 0));
+    path.lineTo(at + QPointF(0, 6));
+    path.closeSubpath();
+    return path;
+}
+
+void paint_in_score(QPainter& painter, const RowView& v, const ScoreTrack& track) {
+    const auto& lane = *v.scene.project.lanes[track.lane];
+    const auto rate = v.scene.project.settings->frame_rate;
+    const auto& p = v.scene.palette;
+    for (const auto& span : v.scene.spans[track.lane]->triggers) {
+        const Seconds from = rate.start_of(span.start), until = rate.start_of(span.end);
+        if (until <= v.start() || from >= v.end() || span.hidden)
+            continue;
+        const double left = std::max(v.x(from), v.rect.left()), right = std::min(v.x(until), v.right());
+        const QRectF row =
+            trigger_row_rect(QRectF(left, v.rect.top() + track.top, std::max(2.0, right - left - 1), track.height),
+                        span.row, track.rows);
+        const auto& body = std::get<TriggerBody>(lane.pins[span.index].body);
+        painter.setOpacity(span.muted ? 0.2 : 0.8);
+        painter.fillRect(row, QColor::fromRgb(static_cast<QRgb>(body.from.rgb)));
+        painter.setOpacity(1);
+        painter.setPen(QPen(p.trigger, 1));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawRect(row);
+    }
+}
+
+constexpr double row_height = 17;
+
+} // namespace
+
+QRectF trigger_row_rect(const QRectF& row, int number, int rows) {
+    const double height = (row.height() - 8) / rows;
+    return {row.left(), row.top() + 4 + height * number + 1, row.width(), height - 2};
+}
+
+std::optional<PinId> trigger_end_under(const LaneScene& s, QPointF at) {
+    const int rows = s.spans.rows;
+    for (const auto& span : visible_triggers(s)) {
+        const QRectF rect = trigger_rect(s, span, rows);
+        if (!span.hidden && at.y() >= rect.top() && at.y() <= rect.bottom() &&
+            std::abs(at.x() - rect.right()) <= 4 && rect.width() > 14)
+            return span.pin;
+    }
+    return std::nullopt;
+}
+
+const KindLook kinds::trigger_look{
+    .kind = kinds::trigger_row,
+    .height = [](const LaneSpans& spans) { return 16 + row_height * spans.rows; },
+    .head_y =
+        [](const Lane&, const LaneSpans& spans, const PinBody& body, double height) {
+            return trigger_row_rect(QRectF(0, 0, 1, height), row_of(body), spans.rows).center().y();
+        },
+    .paint = paint_triggers,
+    .hit = hit_triggers,
+    .head = triangle,
+    .colour = [](const Palette& palette) { return palette.trigger; },
+    .hint_at = {9, 0},
+    .score_height = 15,
+    .score_head_y =
+        [](const PinBody& body, const ScoreTrack& track) {
+            return trigger_row_rect(QRectF(0, track.top, 1, track.height), row_of(body), track.rows).center().y();
+        },
+    .paint_score = paint_in_score,
+    .make_form = []() -> FormFields* { return new TriggerForm; },
+    .make_detail = [](Document& document) -> PinsDetail* { return new TriggerDetail(document); },
+};
+
+} // namespace pulsepin

@@ -1,0 +1,35 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "follow/follow.h"
+#include "kinds/keyed.h"
+#include "kinds/kinds.h"
+
+namespace pulsepin {
+namespace {
+
+std::optional<double> share_at(const ShareContext& c) {
+    const auto curve = c.curves.find(c.lane.id);
+    if (curve == c.curves.end() || !curve->second)
+        return std::nullopt;
+    const auto rate = c.project.settings->frame_rate;
+    return curve->second->share_at(c.frame + time_of(c.lane.lead, rate).value * rate.per_second());
+}
+
+} // namespace
+
+const LaneKindRow kinds::follower_row{
+    .id = "follow",
+    .plural = "Follower",
+    .singular = "drawn key",
+    .counted = "drawn keys",
+    .from_the_start = false,
+    .follows = true,
+    .empty_body = [] { return PinBody(KeyBody{}); },
+    .fields = keyed::fields,
+    .name_of = [](const PinBody&, const Project&) { return std::string("key"); },
+    .spans = keyed::spans,
+    .share_at = share_at,
+    .bodies = keyed::bodies,
+    .adapt = keyed::adapt,
+};
+
+} // namespace pulsepin

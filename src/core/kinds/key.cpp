@@ -1,0 +1,33 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "follow/follow.h"
+#include "kinds/keyed.h"
+#include "kinds/kinds.h"
+
+namespace pulsepin {
+namespace {
+
+std::optional<double> share_at(const ShareContext& c) {
+    if (c.spans.keys.empty())
+        return std::nullopt;
+    return share_of(c.lane.motion.own, c.spans.keys.value_at(c.frame));
+}
+
+} // namespace
+
+const LaneKindRow kinds::key_row{
+    .id = "keys",
+    .plural = "Keys",
+    .singular = "key",
+    .counted = "keys",
+    .from_the_start = false,
+    .keyed = true,
+    .empty_body = [] { return PinBody(KeyBody{}); },
+    .fields = keyed::fields,
+    .name_of = [](const PinBody&, const Project&) { return std::string("key"); },
+    .spans = keyed::spans,
+    .share_at = share_at,
+    .bodies = keyed::bodies,
+    .adapt = keyed::adapt,
+};
+
+} // namespace pulsepin

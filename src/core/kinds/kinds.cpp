@@ -1,0 +1,40 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "kinds/kinds.h"
+
+#include <algorithm>
+#include <array>
+
+namespace pulsepin {
+namespace {
+
+const std::array<LaneKind, 7> table{
+    LaneKind(kinds::marker_row), LaneKind(kinds::cut_row),  LaneKind(kinds::sound_row),
+    LaneKind(kinds::trigger_row), LaneKind(kinds::pulse_row), LaneKind(kinds::key_row),
+    LaneKind(kinds::follower_row)};
+
+} // namespace
+
+std::span<const LaneKind> lane_kinds() {
+    return table;
+}
+
+std::optional<LaneKind> lane_kind_by_id(std::string_view id) {
+    const auto found =
+        std::find_if(table.begin(), table.end(), [id](LaneKind kind) { return kind->id == id; });
+    return found == table.end() ? std::nullopt : std::optional(*found);
+}
+
+LaneKind kind_that(bool LaneKindRow::* does) {
+    return *std::find_if(table.begin(), table.end(), [does](LaneKind kind) { return (*kind).*does; });
+}
+
+Project new_project() {
+    Project project;
+    for (const LaneKind kind : table)
+        if (kind->from_the_start)
+            project.lanes.push_back(std::make_shared<const Lane>(Lane{
+                LaneId{project.next_id++}, kind, std::string(kind->plural), Frames(0), {}, false, false}));
+    return project;
+}
+
+} // namespace pulsepin

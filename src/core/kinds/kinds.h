@@ -1,0 +1,24 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "model/lane_kind.h"
+#include "model/project.h"
+
+namespace pulsepin {
+
+/// All kinds of lanes, in the order in which they are offered. A new kind is a file here, a file in app/kinds, and
+/// a line in either table.
+[[nodiscard]] std::span<const LaneKind> lane_kinds();
+/// None when there is none of that id.
+[[nodiscard]] std::optional<LaneKind> lane_kind_by_id(std::string_view id);
+/// The first whose pins do that: kind_that(&LaneKindRow::marks).
+[[nodiscard]] LaneKind kind_that(bool LaneKindRow::* does);
+
+/// An empty project with one lane of each kind that a person begins with.
+[[nodiscard]] Project new_project();
+
+namespace kinds {
+extern const LaneKindRow marker_row, cut_row, sound_row, trigger_row, pulse_row, key_row, follower_row;
+}
+
+} // namespace pulsepin

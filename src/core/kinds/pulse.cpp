@@ -1,0 +1,50 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "follow/follow.h"
+#include "kinds/kinds.h"
+#include "model/fields.h"
+#include "schedule/lane_spans.h"
+#include "schedule/variation.h"
+
+namespace pulsepin {
+namespace {
+
+void fields(Fields& f, PinBody& body) {
+    auto& pulse = std::get<PulseBody>(body);
+    f.number("strength", pulse.strength, limits::strength);
+    f.pulse("shape", pulse.shape);
+}
+
+/// Pulses differ in strength as triggers do.
+Result<PlacedBodies> bodies(const Project& project, const Lane&, std::span<const Picked> places,
+                            const PlantingForm& form) {
+    PulseBody base;
+    if (const auto* given = std::get_if<PulseBody>(&form.body))
+        base = *given;
+    PlacedBodies bodies;
+    for (std::size_t i = 0; i < places.size(); ++i) {
+        PulseBody body = base;
+        body.strength = strength_for(form.variation, base.strength, places[i], i, way_of(project, places, i));
+        bodies.push_back(body);
+    }
+    return bodies;
+}
+
+} // namespace
+
+const LaneKindRow kinds::pulse_row{
+    .id = "pulses",
+    .plural = "Motion",
+    .singular = "pulse",
+    .counted = "pulses",
+    .from_the_start = false,
+    .pulses = true,
+    .empty_body = [] { return PinBody(PulseBody{}); },
+    .fields = fields,
+    .name_of = [](const PinBody&, const Project&) { return std::string("pulse"); },
+    .spans = [](const Project& project, const Lane& lane, const ResolvedLane& pins,
+                LaneSpans& spans) { spans.motion = MotionCurve(project, lane, pins); },
+    .share_at = [](const ShareContext& c) { return std::optional(c.spans.motion.share_at(c.frame)); },
+    .bodies = bodies,
+};
+
+} // namespace pulsepin

@@ -1,0 +1,76 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "kinds/kinds.h"
+#include "model/fields.h"
+#include "model/marker_looks.h"
+#include "model/pin_edits.h"
+#include "schedule/lane_spans.h"
+#include "schedule/variation.h"
+
+namespace pulsepin {
+namespace {
+
+void fields(Fields& f, PinBody& body) {
+    auto& trigger = std::get<TriggerBody>(body);
+    std::int64_t row = trigger.row;
+    f.text("effect", trigger.effect);
+    f.length("lasts", trigger.length);
+    f.number("strength", trigger.strength, limits::strength);
+    f.colour("from_colour", trigger.from);
+    f.colour("to_colour", trigger.to);
+    f.whole("row", row, {0, most_trigger_rows - 1});
+    trigger.row = static_cast<int>(row);
+}
+
+Result<PlacedBodies> bodies(const Project& project, const Lane&, std::span<const Picked> places,
+                            const PlantingForm& form) {
+    TriggerBody base;
+    if (const auto* given = std::get_if<TriggerBody>(&form.body))
+        base = *given;
+    PlacedBodies bodies;
+    for (std::size_t i = 0; i < places.size(); ++i) {
+        const double way = way_of(project, places, i);
+        TriggerBody body = base;
+        body.strength = strength_for(form.variation, base.strength, places[i], i, way);
+        body.from = colour_for(form.variation, base.from, places[i].at, i, way);
+        if (base.to == base.from) // one colour throughout stays one
+            body.to = body.from;
+        bodies.push_back(body);
+    }
+    return bodies;
+}
+
+/// The first of a lane is as is usual for its effect, not until the end of the song.
+Result<void> adapt(PinBody& body, const Project&, const Lane& lane, std::optional<Ticks>) {
+    auto& trigger = std::get<TriggerBody>(body);
+    if (const auto* usual = trigger_effect(trigger.effect); usual && lane.pins.empty()) {
+        trigger.length = usual->length;
+        trigger.from = trigger.to = usual->colour;
+    }
+    return {};
+}
+
+void spans(const Project& project, const Lane& lane, const ResolvedLane& pins, LaneSpans& spans) {
+    spans.triggers = triggers_of(project, lane, pins);
+    for (const auto& span : spans.triggers)
+        spans.rows = std::max(spans.rows, span.row + 1);
+}
+
+} // namespace
+
+const LaneKindRow kinds::trigger_row{
+    .id = "triggers",
+    .plural = "Triggers",
+    .singular = "trigger",
+    .counted = "triggers",
+    .from_the_start = false,
+    .triggers = true,
+    .empty_body = [] { return PinBody(TriggerBody{}); },
+    .fields = fields,
+    .name_of = [](const PinBody& body, const Project&) { return std::get<TriggerBody>(body).effect; },
+    .colour_of = [](const PinBody& body) { return PinColour(std::get<TriggerBody>(body).from); },
+    .spans = spans,
+    .bodies = bodies,
+    .adapt = adapt,
+};
+
+} // namespace pulsepin

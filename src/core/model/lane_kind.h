@@ -1,0 +1,70 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "base/error.h"
+#include "model/pin.h"
+
+#include <optional>
+#include <span>
+#include <string>
+#include <string_view>
+#include <variant>
+#include <vector>
+
+namespace pulsepin {
+
+class Fields;
+struct LaneSpans;    // schedule/lane_spans.h
+struct Picked;       // schedule/picker.h
+struct PlantingForm; // model/planting.h
+struct Project;
+struct ResolvedLane; // schedule/resolve.h
+struct ShareContext; // follow/follow.h
+
+/// The colour that a pin was given: of a marker by its number, of a trigger as it is.
+using PinColour = std::variant<std::monostate, int, Colour>;
+
+/// What is placed at each of some positions; none where nothing may be.
+using PlacedBodies = std::vector<std::optional<PinBody>>;
+
+/// A kind of lane, all of it that is not drawn: one row, defined in the kind's own file (kinds/). Code elsewhere asks
+/// what a kind does and never which it is.
+struct LaneKindRow {
+    std::string_view id;       ///< in files and on the command line
+    std::string_view plural;   ///< "Cuts": the name of a new lane
+    std::string_view singular; ///< "cut"
+    std::string_view counted;  ///< "cuts": several of its pins
+    bool from_the_start;       ///< every new project has a lane of it
+
+    // What its pins do.
+    bool marks = false;    ///< they name moments
+    bool cuts = false;     ///< from each on a shot is seen
+    bool sounds = false;   ///< they are heard, and lie on their lane rather than being placed on beats
+    bool triggers = false; ///< they start effects, in several rows
+    bool pulses = false;   ///< the lane drives properties by a pulse at each
+    bool keyed = false;    ///< it drives properties from each value to the next
+    bool follows = false;  ///< it drives properties by what it follows
+    [[nodiscard]] bool drives() const { return pulses || keyed || follows; }
+
+    PinBody (*empty_body)();
+    void (*fields)(Fields&, PinBody&); ///< of a body, in a project's file
+    std::string (*name_of)(const PinBody&, const Project&);
+    PinColour (*colour_of)(const PinBody&) = nullptr; ///< null: they have none
+
+    /// What its pins last as; null: they are moments.
+    void (*spans)(const Project&, const Lane&, const ResolvedLane&, LaneSpans&) = nullptr;
+    /// How far the lane's curve is at a frame; null: it drives nothing.
+    std::optional<double> (*share_at)(const ShareContext&) = nullptr;
+
+    /// What a form makes at each of some places. Fails where that cannot be.
+    Result<PlacedBodies> (*bodies)(const Project&, const Lane&, std::span<const Picked>,
+                                   const PlantingForm&) = nullptr;
+    /// Makes a copy of the pin before it, or an empty body where there is none, into what is added by hand at a
+    /// place; without a grid there is no place to tell. Null: it is as that one. Fails where nothing can be added.
+    Result<void> (*adapt)(PinBody&, const Project&, const Lane&, std::optional<Ticks> at) = nullptr;
+};
+
+/// "3 cuts", "1 marker".
+[[nodiscard]] std::string count_text(std::size_t count, LaneKind kind);
+
+} // namespace pulsepin
