@@ -1,9 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "main_window.h"
 
-#include "model/edits.h"
 #include "bench_area.h"
-#include "file_names.h"
+#include "commands/command_dialogs.h"
 #include "kinds/kinds.h"
 
 #include <QAbstractButton>
@@ -13,10 +12,8 @@
 #include <QApplication>
 #include <QCloseEvent>
 #include <QComboBox>
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
-#include <QMessageBox>
 #include <QMimeData>
 #include <QScreen>
 #include <QVBoxLayout>
@@ -39,11 +36,19 @@ QFrame* upright_line() {
 
 } // namespace
 
-MainWindow::MainWindow(Player::Device device) : player_(device) {
+MainWindow::MainWindow(Player::Device device)
+    : player_(device), commands_(this), context_{this, document_, view_, player_, commands_}, files_(context_),
+      pins_(context_), shots_(context_), lanes_(context_), sounds_(context_), grids_(context_), play_(context_), look_(context_) {
+    context_.files = &files_;
+    context_.grids = &grids_;
+    context_.lanes = &lanes_;
+    context_.pins = &pins_;
+    context_.play = &play_;
+    context_.shots = &shots_;
     setObjectName("main window");
     resize(QSize(1280, 800).boundedTo(screen()->availableGeometry().size()));
     setAcceptDrops(true);
-    make_actions();
+    make_menu();
 
     auto* centre = new QWidget;
     auto* column = new QVBoxLayout(centre);
@@ -72,12 +77,56 @@ MainWindow::MainWindow(Player::Device device) : player_(device) {
     column->addWidget(status_);
     setCentralWidget(centre);
 
+    context_.drawings = drawings_;
+    context_.timeline = timeline_;
+    context_.score = score_;
+    context_.transport = transport_;
+    context_.bench = bench_area_;
+    context_.route = route_;
+    context_.grid = grid_;
+    context_.place = place_;
+    context_.taps = taps_;
+    context_.exporting = export_;
     connect_parts();
-    load_settings();
+    play_.load_settings();
     qApp->installEventFilter(this);
     refresh();
     refresh_file();
     timeline_->setFocus();
+}
+
+void MainWindow::make_menu() {
+    using K = QKeySequence;
+    files_.hang_up(menu_.addMenu(tr("File")));
+    auto* edit = menu_.addMenu(tr("Edit"));
+    commands_.add(edit, {{"undo", tr("Undo"), {K::Undo}, [this] { document_.undo(); }},
+                         {"redo", tr("Redo"), {K(tr("Ctrl+Shift+Z")), K(tr("Ctrl+Y"))}, [this] { document_.redo(); }}});
+    commands_.action("undo")->setProperty("steady text", tr("Undo"));
+    commands_.action("redo")->setProperty("steady text", tr("Redo"));
+    edit->addSeparator();
+    sounds_.hang_up(edit);
+    commands_.add(edit, {{"detect", tr("Find the beats"), {K(tr("Ctrl+D"))},
+                          [this] {
+                              go_to_stop(Stop::Grid);
+                              grid_->findChild<QPushButton*>("detect")->click();
+                          }},
+                         {"bar 1", tr("Bar 1 at the playhead"), {K(tr("B"))}, [this] { grid_->name_bar_one_at_playhead(); }}});
+    pins_.hang_up(menu_.addMenu(tr("Pins")));
+    pins_.hang_up_selecting(menu_.addMenu(tr("Select")));
+    shots_.hang_up(menu_.addMenu(tr("Shots")));
+    lanes_.hang_up(menu_.addMenu(tr("Lanes")));
+    grids_.hang_up(menu_.addMenu(tr("Beats")));
+    play_.hang_up(menu_.addMenu(tr("Play")));
+    look_.hang_up(menu_.addMenu(tr("View")));
+    menu_.addSeparator();
+    menu_.setTitle(tr("Help"));
+    commands_.add(&menu_, {{"find command", tr("Find a command…"), {K(tr("Ctrl+K"))},
+                            [this] {
+                                auto* search = new CommandSearch(commands_, this);
+                                search->setAttribute(Qt::WA_DeleteOnClose);
+                                search->open();
+                            }},
+                           {"shortcuts", tr("All shortcuts"), {K(tr("F1"))}, [this] { show_shortcuts(commands_, this); }}});
 }
 
 QWidget* MainWindow::make_bench() {
@@ -121,10 +170,10 @@ QWidget* MainWindow::make_bench() {
 }
 
 void MainWindow::connect_parts() {
-    connect(notice_, &NoticeBar::save_wanted, this, [this] { save(); });
-    connect(notice_, &NoticeBar::save_as_wanted, this, [this] { save_as(); });
-    connect(notice_, &NoticeBar::load_again_wanted, this, &MainWindow::load_again);
-    connect(notice_, &NoticeBar::look_wanted, this, &MainWindow::show_file_beside);
+    connect(notice_, &NoticeBar::save_wanted, this, [this] { files_.save(); });
+    connect(notice_, &NoticeBar::save_as_wanted, this, [this] { files_.save_as(); });
+    connect(notice_, &NoticeBar::load_again_wanted, &files_, &FileCommands::load_again);
+    connect(notice_, &NoticeBar::look_wanted, &files_, &FileCommands::show_file_beside);
     connect(route_, &RouteList::chosen, this, [this](int index) {
         static_cast<StopPanel*>(stack_->currentWidget())->left();
         stack_->setCurrentIndex(index);
@@ -148,9 +197,9 @@ void MainWindow::connect_parts() {
         if (document_.heard())
             player_.replace_sound(document_.heard()->samples);
     });
-    connect(transport_, &TransportBar::play_wanted, this, &MainWindow::toggle_play);
-    connect(transport_, &TransportBar::few_seconds_wanted, this, &MainWindow::play_few_seconds);
-    connect(transport_, &TransportBar::start_wanted, this, [this] { set_playhead(Seconds(0)); });
+    connect(transport_, &TransportBar::play_wanted, &play_, &PlayCommands::toggle_play);
+    connect(transport_, &TransportBar::few_seconds_wanted, &play_, &PlayCommands::play_few_seconds);
+    connect(transport_, &TransportBar::start_wanted, this, [this] { play_.set_playhead(Seconds(0)); });
     connect(transport_, &TransportBar::speed_wanted, this, [this](double speed) {
         player_.set_speed(speed);
         transport_->show_position();
@@ -158,47 +207,44 @@ void MainWindow::connect_parts() {
     connect(transport_, &TransportBar::half_tempo_wanted, this, [this] { grid_->change_ratio(1, 2); });
     connect(transport_, &TransportBar::double_tempo_wanted, this, [this] { grid_->change_ratio(2, 1); });
     connect(transport_, &TransportBar::metre_wanted, grid_, &GridPanel::set_metre);
-    connect(transport_, &TransportBar::score_wanted, this, &MainWindow::show_score);
-    connect(grid_, &GridPanel::doubtful_wanted, this, &MainWindow::go_to_doubtful);
-    connect(taps_, &TapPanel::tapped, this, &MainWindow::tap);
+    connect(transport_, &TransportBar::score_wanted, &look_, &ViewCommands::show_score);
+    connect(grid_, &GridPanel::doubtful_wanted, &grids_, &GridCommands::go_to_doubtful);
+    connect(taps_, &TapPanel::tapped, &grids_, &GridCommands::tap);
     connect(&view_, &ViewState::selection_changed, this, &MainWindow::show_detail);
-    connect(score_, &ScoreView::playhead_set, this, &MainWindow::set_playhead);
+    connect(score_, &ScoreView::playhead_set, &play_, &PlayCommands::set_playhead);
     connect(score_, &ScoreView::hint, status_, &StatusStrip::set_hint);
-    connect(score_, &ScoreView::add_wanted, this, &MainWindow::add_pin);
-    connect(score_, &ScoreView::menu_wanted, this, &MainWindow::show_context_menu);
-    connect(timeline_, &TimelineView::playhead_set, this, &MainWindow::set_playhead);
+    connect(score_, &ScoreView::add_wanted, &pins_, &PinCommands::add_pin);
+    connect(score_, &ScoreView::menu_wanted, &pins_, &PinCommands::show_context_menu);
+    connect(timeline_, &TimelineView::playhead_set, &play_, &PlayCommands::set_playhead);
     connect(timeline_, &TimelineView::hint, status_, &StatusStrip::set_hint);
-    connect(timeline_, &TimelineView::add_wanted, this, &MainWindow::add_pin);
-    connect(timeline_, &TimelineView::menu_wanted, this, &MainWindow::show_context_menu);
-    connect(song_, &SongPanel::open_song_wanted, this, &MainWindow::song_dialog);
-    connect(song_, &SongPanel::add_sound_wanted, this, &MainWindow::sound_dialog);
-    connect(song_, &SongPanel::add_shots_wanted, this, &MainWindow::shots_dialog);
-    connect(timeline_, &TimelineView::lane_name_wanted, this, &MainWindow::name_lane);
-    connect(timeline_, &TimelineView::lane_menu_wanted, this, &MainWindow::show_lane_menu);
-    connect(mark_, &MarkPanel::go_wanted, this, &MainWindow::set_playhead);
-    connect(mark_, &MarkPanel::add_wanted, this, [this] { add_pin_of(kind_that(&LaneKindRow::marks)); });
-    connect(mark_, &MarkPanel::add_on_shot_wanted, this, &MainWindow::add_marker_on_shot);
+    connect(timeline_, &TimelineView::add_wanted, &pins_, &PinCommands::add_pin);
+    connect(timeline_, &TimelineView::menu_wanted, &pins_, &PinCommands::show_context_menu);
+    connect(song_, &SongPanel::open_song_wanted, &files_, &FileCommands::song_dialog);
+    connect(song_, &SongPanel::add_sound_wanted, &files_, &FileCommands::sound_dialog);
+    connect(song_, &SongPanel::add_shots_wanted, &files_, &FileCommands::shots_dialog);
+    connect(timeline_, &TimelineView::lane_name_wanted, &lanes_, &LaneCommands::name_lane);
+    connect(timeline_, &TimelineView::lane_menu_wanted, &lanes_, &LaneCommands::show_lane_menu);
+    connect(mark_, &MarkPanel::go_wanted, &play_, &PlayCommands::set_playhead);
+    connect(mark_, &MarkPanel::add_wanted, this, [this] { pins_.add_pin_of(kind_that(&LaneKindRow::marks)); });
+    connect(mark_, &MarkPanel::add_on_shot_wanted, &pins_, &PinCommands::add_marker_on_shot);
     connect(detail_, &DetailPanel::planting_wanted, this, [this](PlantingId planting) {
-        go_to_stop(PlaceStop);
+        go_to_stop(Stop::Place);
         place_->show_planting(planting);
     });
     connect(score_, &ScoreView::painting_changed, this,
-            [this] { actions_.at("paint cells")->setChecked(score_->painting()); });
-    connect(motion_, &MotionPanel::add_lane_wanted, this, &MainWindow::add_lane);
+            [this] { commands_.action("paint cells")->setChecked(score_->painting()); });
+    connect(motion_, &MotionPanel::add_lane_wanted, &lanes_, &LaneCommands::add_lane);
     connect(place_, &PlacePanel::shown_wanted, timeline_, &TimelineView::show_range);
-    connect(export_, &ExportPanel::file_wanted, this, &MainWindow::export_dialog);
+    connect(export_, &ExportPanel::file_wanted, &files_, &FileCommands::export_dialog);
     connect(export_, &ExportPanel::written, route_, [this] { route_->update(); });
-    connect(detail_, &DetailPanel::delete_wanted, this, &MainWindow::delete_selection);
+    connect(detail_, &DetailPanel::delete_wanted, &pins_, &PinCommands::delete_selection);
     connect(&player_, &Player::moved, this, [this] {
         view_.set_playhead(player_.position());
         timeline_->reveal(view_.playhead());
         if (drawings_->currentWidget() == score_)
             score_->reveal(view_.playhead());
     });
-    connect(&player_, &Player::stopped, this, [this] {
-        view_.set_playhead(return_to_.value_or(player_.position()));
-        return_to_.reset();
-    });
+    connect(&player_, &Player::stopped, &play_, &PlayCommands::playing_stopped);
     connect(&player_, &Player::device_changed, status_, &StatusStrip::set_device_note);
 }
 
@@ -221,65 +267,33 @@ void MainWindow::refresh() {
 void MainWindow::refresh_file() {
     setWindowTitle(
         tr("%1%2 — Pulse Pin").arg(document_.title(), document_.unsaved() ? tr(" (not saved)") : QString()));
-    actions_.at("undo")->setEnabled(document_.can_undo());
-    actions_.at("undo")->setText(document_.can_undo() ? tr("Undo %1").arg(document_.undo_name())
+    commands_.action("undo")->setEnabled(document_.can_undo());
+    commands_.action("undo")->setText(document_.can_undo() ? tr("Undo %1").arg(document_.undo_name())
                                                       : tr("Undo"));
-    actions_.at("redo")->setEnabled(document_.can_redo());
-    actions_.at("redo")->setText(document_.can_redo() ? tr("Redo %1").arg(document_.redo_name())
+    commands_.action("redo")->setEnabled(document_.can_redo());
+    commands_.action("redo")->setText(document_.can_redo() ? tr("Redo %1").arg(document_.redo_name())
                                                       : tr("Redo"));
 }
 
-void MainWindow::open_dialog() {
-    const QString path = QFileDialog::getOpenFileName(this, tr("Open project"), {}, tr(project_filter));
-    if (!path.isEmpty())
-        open_path(path);
+/// The bench keeps the height that nothing is cut off with, as long as the song keeps some, too.
+void MainWindow::fit_bench() {
+    constexpr int least_bench = 150, least_song = 230;
+    const int room = height() - transport_->height() - status_->height() - least_song;
+    bench_area_->setMinimumHeight(
+        std::clamp(room, least_bench, std::max(least_bench, bench_area_->whole_height(width()))));
+    bench_area_->fit();
 }
 
-void MainWindow::song_dialog() {
-    const QString path =
-        QFileDialog::getOpenFileName(this, tr("Open song"), {},
-                                     tr("Sound and video (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.aif "
-                                        "*.aiff *.wma *.mp4 *.mov *.mkv *.webm);;All files (*)"));
-    if (!path.isEmpty())
-        document_.open_song(path.toStdString());
+void MainWindow::resizeEvent(QResizeEvent* event) {
+    QMainWindow::resizeEvent(event);
+    fit_bench();
 }
 
-void MainWindow::shots_dialog() {
-    const QStringList paths =
-        QFileDialog::getOpenFileNames(this, tr("Add shots"), {},
-                                      tr("Video and pictures (*.mp4 *.mov *.webm *.mkv *.avi *.m4v *.mpg "
-                                         "*.mpeg *.mxf *.ogv *.png *.jpg *.jpeg "
-                                         "*.webp *.tif *.tiff *.bmp);;All files (*)"));
-    std::vector<std::filesystem::path> files;
-    for (const auto& path : paths)
-        files.emplace_back(path.toStdString());
-    if (!files.empty())
-        document_.add_clips(files);
-}
-
-void MainWindow::shot_folder_dialog() {
-    const QString folder = QFileDialog::getExistingDirectory(this, tr("Add a folder of shots"));
-    if (!folder.isEmpty())
-        document_.add_clips({folder.toStdString()});
-}
-
-void MainWindow::sound_dialog() {
-    const QString path =
-        QFileDialog::getOpenFileName(this, tr("Add sound"), {},
-                                     tr("Sound and video (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.aif "
-                                        "*.aiff *.wma *.mp4 *.mov *.mkv *.webm);;All "
-                                        "files (*)"));
-    if (!path.isEmpty())
-        document_.add_sound(path.toStdString(), view_.playhead());
-}
-
-void MainWindow::fill_recent_menu() {
-    recent_menu_->clear();
-    for (const auto& file : ProjectStore::recent_files())
-        connect(recent_menu_->addAction(QFileInfo(file).fileName()), &QAction::triggered, this,
-                [this, file] { open_path(file); });
-    if (recent_menu_->isEmpty())
-        recent_menu_->addAction(tr("none yet"))->setEnabled(false);
+void MainWindow::closeEvent(QCloseEvent* event) {
+    if (!files_.may_close())
+        return event->ignore();
+    player_.stop();
+    event->accept();
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
@@ -296,7 +310,7 @@ void MainWindow::dropEvent(QDropEvent* event) {
         else if (looks_like_shots(path))
             shots.emplace_back(path.toStdString());
         else
-            open_path(path);
+            files_.open_path(path);
     }
     if (!shots.empty())
         document_.add_clips(shots);

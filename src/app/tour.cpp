@@ -28,12 +28,12 @@ public:
     bool run() {
         if (!step("open the demo", wait([&] { return window_.document().sound() != nullptr; })))
             return false;
-        window_.go_to_stop(MainWindow::SongStop);
+        window_.go_to_stop(Stop::Song);
         window_.view().set_playhead(Seconds(16.5));
         wait([this] { return window_.preview().shown().exact && !window_.document().jobs().busy(); });
         picture("song");
 
-        window_.go_to_stop(MainWindow::GridStop);
+        window_.go_to_stop(Stop::Grid);
         window_.findChild<QPushButton*>("detect")->click();
         if (!step("find the beats", wait([&] { return !window_.document().jobs().busy(); }) &&
                                         window_.document().project().grid))
@@ -61,7 +61,7 @@ public:
         window_.document().undo();
         window_.findChild<QPushButton*>("page Beats")->click();
 
-        window_.go_to_stop(MainWindow::MarkStop);
+        window_.go_to_stop(Stop::Mark);
         show_bars(8, 19);
         mark_on_shots();
         go_to(12, 3);
@@ -69,7 +69,7 @@ public:
         for (int i = 0; i < 4; ++i)
             window_.document().undo();
 
-        window_.go_to_stop(MainWindow::PlaceStop);
+        window_.go_to_stop(Stop::Place);
         window_.view().set_range(TimeRange{time_of_bar(13), time_of_bar(21)});
         show_bars(11, 20);
         go_to(12, 3);
@@ -140,7 +140,7 @@ public:
         picture("layers");
         window_.findChild<QPushButton*>("curves")->click();
 
-        window_.go_to_stop(MainWindow::ExportStop);
+        window_.go_to_stop(Stop::Export);
         bool written = true;
         for (const auto& row : exporters()) {
             const QString file = folder_ + "/kite-day-" + QString::fromUtf8(row.id.data()) + "." +
@@ -273,7 +273,7 @@ private:
         SongLook look = window_.view().look();
         look.spectrum = SongLook::Spectrum::Folded; // room for the lanes
         window_.view().set_look(look);
-        window_.go_to_stop(MainWindow::MotionStop);
+        window_.go_to_stop(Stop::Motion);
         return wait(
             [&] { return document.sound() && !document.jobs().busy() && !document.followers().empty(); });
     }

@@ -4,6 +4,7 @@
 #include "application.h"
 #include "base/text_file.h"
 #include "interchange/project_file.h"
+#include "commands/command_dialogs.h"
 #include "main_window.h"
 #include "model/edits.h"
 #include "support/desk.h"
@@ -162,9 +163,11 @@ private slots:
         QVERIFY(desk.window.document().save_now(file("kept.pulsepin").toStdString()).has_value());
         QVERIFY(!desk.window.document().unsaved());
         // Discarded, what was not saved is gone, and the other project is there.
-        desk.key(Qt::Key_PageDown);
-        desk.key(Qt::Key_C);
-        QVERIFY(desk.window.document().unsaved());
+        desk.window.timeline().setFocus();
+        for (int beats = 0; beats < 6; ++beats)
+            desk.key(Qt::Key_Right, Qt::ShiftModifier);
+        desk.key(Qt::Key_M);
+        QVERIFY2(desk.window.document().unsaved(), qPrintable(desk.message()));
         answer(QMessageBox::Discard, asked);
         desk.window.open_path(demo);
         QCOMPARE(asked, 3);
@@ -414,6 +417,42 @@ private slots:
         QVERIFY(desk.message().contains("cancelled"));
     }
 
+    // A few letters find a command, with its keys; Return does it.
+    void journey_a_command_is_found_by_its_letters() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const auto before = desk.markers().pins.size();
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_K, Qt::ControlModifier);
+        auto* search = desk.window.findChild<CommandSearch*>("command search");
+        QVERIFY(search && search->isVisible());
+        auto* list = search->findChild<QListWidget*>("commands found");
+        auto* words = search->findChild<QLineEdit*>("command words");
+        QVERIFY(list->count() > 80); // everything, before a letter was typed
+        QTest::keyClicks(words, "mark add");
+        QVERIFY(list->count() >= 2 && list->count() < 6);
+        QVERIFY(list->item(0)->text().contains("Add a marker here") && list->item(0)->text().endsWith("M"));
+        QTest::keyClick(words, Qt::Key_Down);
+        QCOMPARE(list->currentRow(), 1);
+        QTest::keyClick(words, Qt::Key_Up);
+        QTest::keyClick(words, Qt::Key_Return);
+        QTRY_VERIFY(!desk.window.findChild<CommandSearch*>("command search"));
+        QCOMPARE(desk.markers().pins.size(), before + 1);
+        // Nothing is found, and nothing done; what is not possible is not done either.
+        desk.key(Qt::Key_K, Qt::ControlModifier);
+        search = desk.window.findChild<CommandSearch*>("command search");
+        words = search->findChild<QLineEdit*>("command words");
+        QTest::keyClicks(words, "no such thing");
+        QTest::keyClick(words, Qt::Key_Return);
+        QVERIFY(search->isVisible());
+        words->clear();
+        QTest::keyClicks(words, "redo");
+        QTest::keyClick(words, Qt::Key_Return);
+        QVERIFY(search->isVisible());
+        QTest::keyClick(words, Qt::Key_Escape);
+        QTRY_VERIFY(!desk.window.findChild<CommandSearch*>("command search"));
+    }
+
     void journey_every_control_is_told_and_reachable() {
         Desk desk;
         QVERIFY(desk.open_demo());
@@ -433,7 +472,7 @@ private slots:
                 qPrintable(QString("%1 %2").arg(widget->metaObject()->className(), widget->objectName())));
         }
         std::set<QString> keys;
-        for (const auto& line : desk.window.shortcuts())
+        for (const auto& line : shortcut_lines(desk.window.commands()))
             for (const auto& key : line.keys.split(" or "))
                 QVERIFY2(keys.insert(key).second,
                          qPrintable(line.what + ": " + key)); // none means two things
@@ -449,7 +488,7 @@ private slots:
     void journey_a_piece_with_no_song() {
         Desk desk;
         desk.window.timeline().setFocus();
-        for (const auto& line : desk.window.shortcuts())
+        for (const auto& line : shortcut_lines(desk.window.commands()))
             (void)line;
         for (const char* name :
              {"play", "few seconds", "beat on", "bar back", "pin on", "delete", "add cut", "zoom in",
@@ -458,7 +497,7 @@ private slots:
         QVERIFY(desk.cuts().pins.empty() && !desk.project().grid);
         QVERIFY(!desk.window.document().unsaved());
         for (int stop = 0; stop < 4; ++stop)
-            desk.window.go_to_stop(static_cast<MainWindow::Stop>(stop));
+            desk.window.go_to_stop(static_cast<Stop>(stop));
         desk.window.action("add marker")->trigger();
         QCOMPARE(desk.markers().pins.size(), std::size_t{1}); // loose, at the start
     }

@@ -22,7 +22,7 @@ class JourneysDetection : public QObject {
     static bool listen(Desk& desk) {
         if (!desk.open_demo())
             return false;
-        desk.window.go_to_stop(MainWindow::GridStop);
+        desk.window.go_to_stop(Stop::Grid);
         desk.click("detect");
         return desk.settle() && desk.project().detection->rows.size() >= 4;
     }
@@ -215,7 +215,7 @@ private slots:
         Desk desk; // another window: nothing has to be listened to again
         QVERIFY(desk.open_demo());
         QVERIFY(!desk.window.document().detection().ready());
-        desk.window.go_to_stop(MainWindow::GridStop);
+        desk.window.go_to_stop(Stop::Grid);
         desk.click("detect");
         QVERIFY(desk.settle());
         QVERIFY(desk.window.document().detection().ready());

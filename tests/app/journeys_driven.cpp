@@ -31,7 +31,7 @@ class JourneysDriven : public QObject {
     }
     static void place_on(Desk& desk, const char* lane, const char* source, const char* every,
                          const char* row = nullptr) {
-        desk.window.go_to_stop(MainWindow::PlaceStop);
+        desk.window.go_to_stop(Stop::Place);
         auto* lanes = desk.window.findChild<QComboBox*>("lane choice");
         QVERIFY(lanes->findText(lane) >= 0);
         lanes->setCurrentIndex(lanes->findText(lane));
@@ -42,7 +42,7 @@ class JourneysDriven : public QObject {
         desk.type("from", "13.1");
         desk.type("until", "17.1");
         desk.click("place");
-        desk.window.go_to_stop(MainWindow::MotionStop);
+        desk.window.go_to_stop(Stop::Motion);
     }
     /// What drives a parameter of a layer at a frame; nothing when nothing does.
     static std::optional<double> driven(Desk& desk, const char* layer, const char* parameter, double frame) {
@@ -220,7 +220,7 @@ private slots:
     void journey_a_wave_blends_two_layers() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        desk.window.go_to_stop(MainWindow::MotionStop);
+        desk.window.go_to_stop(Stop::Motion);
         desk.click("layers of the picture");
         choose_from_menu(desk.window.findChild<QPushButton*>("add layer"), {"Shape: disc"});
         QCOMPARE(desk.project().stage->layers[1].name, std::string("disc"));
@@ -265,7 +265,7 @@ private slots:
     void journey_punch_in_with_overshoot_at_another_picture_rate() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        desk.window.go_to_stop(MainWindow::SongStop);
+        desk.window.go_to_stop(Stop::Song);
         auto* rates = desk.window.findChild<QComboBox*>("frame rate");
         // 20 pictures a second is not among the offered ones: set as a project may have it.
         Settings settings = *desk.project().settings;
@@ -286,7 +286,7 @@ private slots:
         QVERIFY(highest > 131); // beyond the peak
         QCOMPARE(*driven(desk, "Camera", "scale", static_cast<double>(beat)), 130.0);
         const auto slow = desk.window.document().spans(lane).motion.pulses();
-        desk.window.go_to_stop(MainWindow::SongStop);
+        desk.window.go_to_stop(Stop::Song);
         QVERIFY(rates->findText("60 a second") >= 0);
         choose(desk, "frame rate", "60 a second");
         const auto fast = desk.window.document().spans(lane).motion.pulses();
@@ -359,7 +359,7 @@ private slots:
         const auto kicks = desk.project().lane(lane)->pins.size();
         place_on(desk, "Zoom", "onsets of", "one", "snare");
         QVERIFY(kicks > 8 && desk.project().lane(lane)->pins.size() > kicks + 4);
-        desk.window.go_to_stop(MainWindow::ExportStop);
+        desk.window.go_to_stop(Stop::Export);
         QTemporaryDir folder;
         const QString file = folder.filePath("zoom.txt");
         QTimer::singleShot(200, qApp, [&] {
@@ -497,7 +497,7 @@ private slots:
     void journey_layers_are_stacked_named_and_removed() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        desk.window.go_to_stop(MainWindow::MotionStop);
+        desk.window.go_to_stop(Stop::Motion);
         desk.click("layers of the picture");
         auto* add = desk.window.findChild<QPushButton*>("add layer");
         choose_from_menu(add, {"Title"});

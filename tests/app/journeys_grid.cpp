@@ -19,7 +19,7 @@ private slots:
     void journey_drag_a_beat() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        desk.window.go_to_stop(MainWindow::GridStop);
+        desk.window.go_to_stop(Stop::Grid);
         const auto grid = desk.project().grid;
         const Seconds bar = desk.bar(9);
         show(desk, bar.value - 3, bar.value + 3);
@@ -54,7 +54,7 @@ private slots:
     void journey_hold_fit_add_and_delete() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        desk.window.go_to_stop(MainWindow::GridStop);
+        desk.window.go_to_stop(Stop::Grid);
         desk.click("detect");
         QVERIFY(desk.settle());
         const auto right = *desk.project().grid;
@@ -95,7 +95,7 @@ private slots:
     void journey_tap_along() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        desk.window.go_to_stop(MainWindow::GridStop);
+        desk.window.go_to_stop(Stop::Grid);
         auto& window = desk.window;
         QVERIFY(window.taps().isVisible());
         // With the key while it plays, and with the button.
@@ -158,7 +158,7 @@ private slots:
     void journey_find_again_keep_held() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        desk.window.go_to_stop(MainWindow::GridStop);
+        desk.window.go_to_stop(Stop::Grid);
         desk.click("detect");
         QVERIFY(desk.settle());
         // Someone spoils the grid but for one beat that is held.
@@ -234,7 +234,7 @@ private slots:
     void journey_next_doubtful_place() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        desk.window.go_to_stop(MainWindow::GridStop);
+        desk.window.go_to_stop(Stop::Grid);
         desk.click("detect");
         QVERIFY(desk.settle());
         // Two bars half a beat off.
@@ -291,7 +291,7 @@ private slots:
     void journey_tempo_typed_and_dragged() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        desk.window.go_to_stop(MainWindow::GridStop);
+        desk.window.go_to_stop(Stop::Grid);
         auto* tempo = desk.window.findChild<TempoField*>("tempo");
         auto* edit = tempo->findChild<QLineEdit*>();
         const auto before = desk.project().grid->typical_tempo();
@@ -321,7 +321,7 @@ private slots:
     void journey_a_range_goes_with_its_beats() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        desk.window.go_to_stop(MainWindow::GridStop);
+        desk.window.go_to_stop(Stop::Grid);
         const TimeRange bars{desk.bar(5), desk.bar(7)};
         desk.window.view().set_range(bars);
         desk.click("shift 10");
@@ -340,7 +340,7 @@ private slots:
     void journey_grid_moved_by_frames() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        desk.window.go_to_stop(MainWindow::GridStop);
+        desk.window.go_to_stop(Stop::Grid);
         const Seconds before = desk.bar(5);
         QTest::keyPress(&desk.window, Qt::Key_Control);
         QTest::mouseClick(desk.window.findChild<QPushButton*>("shift 1"), Qt::LeftButton,
@@ -352,7 +352,7 @@ private slots:
     void journey_three_for_two() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        desk.window.go_to_stop(MainWindow::GridStop);
+        desk.window.go_to_stop(Stop::Grid);
         const auto tempo = desk.project().grid->typical_tempo();
         const auto cuts = resolve(desk.project());
         desk.click("three of two");

@@ -40,7 +40,7 @@ private slots:
         QCOMPARE(lane(desk).name, std::string("Kite scale"));
         desk.click("pulse arrival");
         QVERIFY(lane(desk).motion.pulse.arrives);
-        window.go_to_stop(MainWindow::PlaceStop);
+        window.go_to_stop(Stop::Place);
         auto* lanes = window.findChild<QComboBox*>("lane choice");
         lanes->setCurrentIndex(lanes->findText("Kite scale"));
         choose(desk, "every", "2nd");
@@ -57,7 +57,7 @@ private slots:
             QCOMPARE(curve(desk).value_at(static_cast<double>(frame_of(i) - 4)), 100.0);
         }
         // Another range: the same places, other values.
-        window.go_to_stop(MainWindow::MotionStop);
+        window.go_to_stop(Stop::Motion);
         number(desk, "rest value", 0);
         number(desk, "peak value", 12);
         QCOMPARE(curve(desk).value_at(static_cast<double>(frame_of(3))), 12.0);
@@ -98,7 +98,7 @@ private slots:
         QVERIFY(desk.open_demo());
         add_motion_lane(desk, "Pulses", "Blur");
         desk.click("pulse gust"); // eleven frames; half a beat is six
-        desk.window.go_to_stop(MainWindow::PlaceStop);
+        desk.window.go_to_stop(Stop::Place);
         auto* lanes = desk.window.findChild<QComboBox*>("lane choice");
         lanes->setCurrentIndex(lanes->findText("Blur"));
         choose(desk, "source", "half beats");
@@ -110,7 +110,7 @@ private slots:
         QCOMPARE(pulses.size(), std::size_t{16});
         for (std::size_t i = 0; i + 1 < pulses.size(); ++i)
             QVERIFY(pulses[i].end <= pulses[i + 1].start + 1e-9);
-        desk.window.go_to_stop(MainWindow::MotionStop);
+        desk.window.go_to_stop(Stop::Motion);
         bool told = false;
         for (const auto* label : desk.window.findChildren<QLabel*>("motion told"))
             told = told || label->text().contains("16 shrunk to fit");
@@ -121,7 +121,7 @@ private slots:
         // The picture rate tripled: no peak moves by more than half a frame.
         const auto was = pulses;
         const double slow = desk.project().settings->frame_rate.per_second();
-        desk.window.go_to_stop(MainWindow::SongStop);
+        desk.window.go_to_stop(Stop::Song);
         choose(desk, "frame rate", "60 a second");
         for (std::size_t i = 0; i < was.size(); ++i)
             QVERIFY(std::abs(curve(desk).pulses()[i].peak / 60 - was[i].peak / slow) <=
@@ -135,7 +135,7 @@ private slots:
         desk.click("pulse dip");
         number(desk, "rest value", 0.8);
         number(desk, "peak value", 0.25);
-        desk.window.go_to_stop(MainWindow::PlaceStop);
+        desk.window.go_to_stop(Stop::Place);
         auto* lanes = desk.window.findChild<QComboBox*>("lane choice");
         lanes->setCurrentIndex(lanes->findText("Zoom"));
         choose(desk, "source", "onsets of");

@@ -70,7 +70,7 @@ private slots:
         Desk desk;
         QVERIFY(open(desk));
         add_lane(desk, "triggers", "Shake");
-        desk.window.go_to_stop(MainWindow::PlaceStop);
+        desk.window.go_to_stop(Stop::Place);
         choose(desk, "lane choice", "Shake");
         choose(desk, "every", "one");
         choose(desk, "filter 1", "last of bars");
@@ -102,7 +102,7 @@ private slots:
         QVERIFY(open(desk));
         auto& window = desk.window;
         // Two shots are told to be cameras that ran along with the song.
-        window.go_to_stop(MainWindow::SongStop);
+        window.go_to_stop(Stop::Song);
         auto* bin = window.findChild<QListWidget*>("bin");
         for (const int row : {0, 1}) {
             bin->clearSelection();
@@ -177,7 +177,7 @@ private slots:
             QVERIFY(tied && std::holds_alternative<CutBody>(desk.project().pin(tied->marker)->body));
         }
         // Snapped in bulk, with a limit, from the list.
-        window.go_to_stop(MainWindow::MarkStop);
+        window.go_to_stop(Stop::Mark);
         desk.type("marker filter", "marker");
         auto* list = window.findChild<QTableView*>("markers");
         QCOMPARE(list->model()->rowCount(), taps);
@@ -256,7 +256,7 @@ private slots:
         QVERIFY(open(desk));
         auto& window = desk.window;
         add_lane(desk, "triggers", "Lamps");
-        window.go_to_stop(MainWindow::PlaceStop);
+        window.go_to_stop(Stop::Place);
         choose(desk, "lane choice", "Lamps");
         choose(desk, "form colours", "in turn");
         place_on(desk, "Lamps", "one", "13.1", "14.1");
@@ -347,7 +347,7 @@ private slots:
             return out;
         };
         const auto was = all_times(before);
-        window.go_to_stop(MainWindow::GridStop);
+        window.go_to_stop(Stop::Grid);
         for (int i = 0; i < 3; ++i)
             desk.click("shift 10");
         const auto moved = all_times(desk.project());
@@ -388,7 +388,7 @@ private slots:
         QVERIFY(open(desk));
         auto& window = desk.window;
         add_lane(desk, "triggers", "Kicks");
-        window.go_to_stop(MainWindow::PlaceStop);
+        window.go_to_stop(Stop::Place);
         choose(desk, "lane choice", "Kicks");
         choose(desk, "every", "one");
         choose(desk, "source", "onsets of");

@@ -19,11 +19,11 @@ class JourneysPlace : public QObject {
     static bool open(Desk& desk, const char* from, const char* until) {
         if (!desk.open_demo())
             return false;
-        desk.window.go_to_stop(MainWindow::GridStop);
+        desk.window.go_to_stop(Stop::Grid);
         desk.click("detect");
         if (!desk.settle())
             return false;
-        desk.window.go_to_stop(MainWindow::PlaceStop);
+        desk.window.go_to_stop(Stop::Place);
         choose(desk, "lane choice", "Markers");
         choose(desk, "every", "one");
         desk.type("from", from);

@@ -157,7 +157,7 @@ private slots:
         write("list.csv", "somebody's list");
         Desk desk;
         QVERIFY(desk.open_demo());
-        desk.window.go_to_stop(MainWindow::ExportStop);
+        desk.window.go_to_stop(Stop::Export);
         Answers answers;
         answers.type_name(file("list")).press("Another name").cancel();
         desk.click("export csv");
@@ -170,7 +170,7 @@ private slots:
         Desk desk;
         QVERIFY(desk.open_demo());
         const Project before = desk.project();
-        desk.window.go_to_stop(MainWindow::ExportStop);
+        desk.window.go_to_stop(Stop::Export);
         QTimer::singleShot(200, qApp, [] {
             auto* dialog = QApplication::activeModalWidget();
             dialog->findChild<QLineEdit*>("text pattern")->setText("{frame} {value} {time}");
@@ -325,7 +325,7 @@ private slots:
         Desk desk;
         Answers answers;
         answers.press("Recover");
-        QVERIFY(desk.window.offer_recovery() == MainWindow::Recovered::Yes);
+        QVERIFY(desk.window.files().offer_recovery() == FileCommands::Recovered::Yes);
         QCOMPARE(desk.markers().pins.size(), std::size_t{5});
         QVERIFY(desk.window.document().unsaved());
         QCOMPARE(QString::fromStdString(desk.window.document().path().string()), file("crashed.pulsepin"));
@@ -355,7 +355,7 @@ private slots:
         Desk desk;
         Answers answers;
         answers.press("Recover").press("OK").press("Recover");
-        QVERIFY(desk.window.offer_recovery() == MainWindow::Recovered::Yes);
+        QVERIFY(desk.window.files().offer_recovery() == FileCommands::Recovered::Yes);
         QCOMPARE(answers.asked(), (QStringList{"work to recover", "damaged copy", "work to recover"}));
         QCOMPARE(desk.project().lanes.back()->name, std::string("old"));
         QCOMPARE(RecoveryFolder::left_behind().size(), std::size_t{1}); // the damaged one stays
@@ -415,7 +415,7 @@ private slots:
         QVERIFY(QFile::rename(data + "/pulsepin/pulsepin/recovery", recovery_root()));
         Answers answers;
         answers.press("Recover");
-        QVERIFY(desk.window.offer_recovery() == MainWindow::Recovered::Yes);
+        QVERIFY(desk.window.files().offer_recovery() == FileCommands::Recovered::Yes);
         QVERIFY(desk.project().song && desk.window.document().unsaved());
     }
 
@@ -424,9 +424,9 @@ private slots:
         add_marker(desk, 0);
         Answers answers;
         answers.press("Cancel");
-        QVERIFY(!desk.window.may_end_session());
+        QVERIFY(!desk.window.files().may_end_session());
         answers.press("Save").type_name(file("session"));
-        QVERIFY(desk.window.may_end_session());
+        QVERIFY(desk.window.files().may_end_session());
         QVERIFY(load_project(file("session.pulsepin").toStdString()).has_value());
     }
 
@@ -435,7 +435,7 @@ private slots:
     void journey_a_choice_with_the_focus_is_not_changed_by_mistake() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        desk.window.go_to_stop(MainWindow::SongStop);
+        desk.window.go_to_stop(Stop::Song);
         const Project before = desk.project();
         auto* rate = desk.window.findChild<QComboBox*>("frame rate");
         QVERIFY(rate && rate->isVisible());
@@ -652,8 +652,8 @@ private slots:
         QFETCH(QSize, size);
         Desk desk;
         QVERIFY(desk.open_demo());
-        for (int stop = MainWindow::SongStop; stop <= MainWindow::ExportStop; ++stop) {
-            desk.window.go_to_stop(static_cast<MainWindow::Stop>(stop));
+        for (int stop = 0; stop <= static_cast<int>(Stop::Export); ++stop) {
+            desk.window.go_to_stop(static_cast<Stop>(stop));
             desk.window.resize(size);
             QTest::qWait(30);
             QCOMPARE(desk.window.size(), size); // no stop asks for more

@@ -129,7 +129,7 @@ public:
             QTest::mouseDClick(canvas(), Qt::LeftButton, {}, place(canvas()));
             return "double click";
         default:
-            window.go_to_stop(static_cast<MainWindow::Stop>(below(6)));
+            window.go_to_stop(static_cast<Stop>(below(6)));
             return "stop";
         }
     }

@@ -3,11 +3,13 @@
 // The published schema says what the reader reads: checked by valijson, which knows nothing of Pulse Pin.
 #include "kinds/kinds.h"
 #include "base/text_file.h"
+#include "interchange/json_archive.h"
 #include "interchange/project_json.h"
 #include "support/rich_project.h"
 
 #include <QTest>
 #include <nlohmann/json.hpp>
+#include <set>
 
 #pragma GCC diagnostic push
 #pragma GCC diagnostic ignored "-Wconversion"
@@ -57,6 +59,32 @@ private slots:
             const auto why = trouble(json::parse(project_to_json(project, "/music")));
             QVERIFY2(why.isEmpty(), qPrintable(why));
         }
+    }
+
+    // What is published of a pin's fields is what each kind lists: the same types, limits and choices.
+    void pins_have_the_fields_that_their_kinds_list() {
+        const json& published = text_["$defs"]["pin"]["properties"];
+        std::set<std::string> listed;
+        for (const LaneKind kind : lane_kinds()) {
+            PinBody body = kind->empty_body();
+            SchemaWriter writer;
+            kind->fields(writer, body);
+            const json schema = writer.schema(); // held by a name: what a range-for walks must last
+            for (const auto& [name, own] : schema["properties"].items()) {
+                listed.insert(name);
+                QVERIFY2(published.contains(name), name.c_str());
+                json there = published[name];
+                if (there.value("$ref", "") == "#/$defs/fade")
+                    there = text_["$defs"]["fade"];
+                for (const auto& [key, value] : own.items())
+                    if (key != "properties") // of what lies within a field
+                        QVERIFY2(there[key] == value, (name + ": " + there.dump() + " is not " + own.dump()).c_str());
+            }
+        }
+        const std::set<std::string> of_all{"id",    "anchor",  "planting", "home",
+                                           "moved", "altered", "muted",    "locked"};
+        for (const auto& [name, property] : published.items())
+            QVERIFY2(listed.contains(name) != of_all.contains(name), name.c_str());
     }
 
     void the_demo_is_valid() {

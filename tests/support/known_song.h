@@ -77,7 +77,7 @@ struct GridHands {
                 [&] { return desk.window.document().sound() && !desk.window.document().jobs().busy(); },
                 60'000))
             return false;
-        desk.window.go_to_stop(MainWindow::GridStop);
+        desk.window.go_to_stop(Stop::Grid);
         return desk.project().grid != nullptr;
     }
     static QPoint at_beat(Desk& desk, Seconds time) {

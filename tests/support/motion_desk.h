@@ -24,7 +24,7 @@ inline void number(Desk& desk, const char* spin, double value) {
 
 /// A lane that drives something, by the menu of the stop "Motion"; `kind` is how its entry begins.
 inline LaneId add_motion_lane(Desk& desk, const char* kind, const char* name) {
-    desk.window.go_to_stop(MainWindow::MotionStop);
+    desk.window.go_to_stop(Stop::Motion);
     answer_with(name);
     choose_from_menu(desk.window.findChild<QPushButton*>("add motion lane"), {kind});
     return desk.project().lanes.back()->id;

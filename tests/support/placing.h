@@ -54,7 +54,7 @@ inline void add_lane(Desk& desk, const char* kind, const char* name) {
 }
 
 inline void place_on(Desk& desk, const char* lane, const char* every, const char* from, const char* until) {
-    desk.window.go_to_stop(MainWindow::PlaceStop);
+    desk.window.go_to_stop(Stop::Place);
     desk.click("page Where");
     choose(desk, "lane choice", lane);
     choose(desk, "source", "beats");

@@ -1,15 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-//
-// Opening, saving, leaving, handing on: nothing that a person made may vanish on the way.
-#include "main_window.h"
+#include "commands/file_commands.h"
 
-#include "bench_area.h"
+#include "commands/grid_commands.h"
 #include "file_names.h"
 #include "model/edits.h"
 #include "schedule_text_dialog.h"
+#include "stops/export_panel.h"
 
 #include <QApplication>
-#include <QCloseEvent>
+#include <QFileDialog>
 #include <QFileInfo>
 #include <QMessageBox>
 #include <QProcess>
@@ -17,16 +16,33 @@
 
 namespace pulsepin {
 
+void FileCommands::hang_up(QMenu* menu) {
+    using K = QKeySequence;
+    add(menu, "new", tr("New project"), {K::New}, [this] { leave([this] { document_.start_new(); }); });
+    add(menu, "open", tr("Open project…"), {K(tr("Ctrl+Shift+O"))}, [this] { open_dialog(); });
+    recent_menu_ = menu->addMenu(tr("Recent projects"));
+    connect(recent_menu_, &QMenu::aboutToShow, this, &FileCommands::fill_recent_menu);
+    add(menu, "save", tr("Save"), {K::Save}, [this] { save(); });
+    add(menu, "save as", tr("Save as…"), {K(tr("Ctrl+Shift+S"))}, [this] { save_as(); });
+    menu->addSeparator();
+    add(menu, "open song", tr("Open song…"), {K::Open}, [this] { song_dialog(); });
+    add(menu, "open beats", tr("Open beats…"), {}, [this] { context_.grids->beats_dialog(); });
+    add(menu, "add shots", tr("Add shots…"), {K(tr("Ctrl+I"))}, [this] { shots_dialog(); });
+    add(menu, "add shot folder", tr("Add a folder of shots…"), {}, [this] { shot_folder_dialog(); });
+    menu->addSeparator();
+    add(menu, "quit", tr("Quit"), {K(tr("Ctrl+Q"))}, [this] { context_.window->close(); });
+}
+
 /// Asks about work that is not saved, then goes on: at once, or when it is on the disk; never when the person
 /// or the disk did not want to.
-void MainWindow::leave(std::function<void()> then) {
+void FileCommands::leave(std::function<void()> then) {
     if (document_.store().saving()) // what was just asked for is not asked about
         document_.store().finish();
     if (!document_.unsaved())
         return then();
     QMessageBox ask(QMessageBox::Question, tr("Unsaved work"),
                     tr("“%1” has changes that are not saved.").arg(document_.title()),
-                    QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, this);
+                    QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, context_.window);
     ask.setObjectName("unsaved work");
     ask.setDefaultButton(QMessageBox::Save);
     switch (ask.exec()) {
@@ -39,21 +55,21 @@ void MainWindow::leave(std::function<void()> then) {
     }
 }
 
-void MainWindow::save(std::function<void()> then) {
+void FileCommands::save(std::function<void()> then) {
     if (document_.path().empty())
         return save_as(std::move(then));
     save_to(document_.path(), ProjectStore::Overwrite::No, std::move(then));
 }
 
-void MainWindow::save_as(std::function<void()> then) {
+void FileCommands::save_as(std::function<void()> then) {
     const QString suggested = document_.path().empty() ? tr("untitled.pulsepin")
                                                        : QString::fromStdString(document_.path().string());
     if (const auto path =
-            ask_where_to_write(this, tr("Save project"), suggested, tr(project_filter), "pulsepin"))
+            ask_where_to_write(context_.window, tr("Save project"), suggested, tr(project_filter), "pulsepin"))
         save_to(path->toStdString(), ProjectStore::Overwrite::Yes, std::move(then));
 }
 
-void MainWindow::save_to(const std::filesystem::path& path, ProjectStore::Overwrite overwrite,
+void FileCommands::save_to(const std::filesystem::path& path, ProjectStore::Overwrite overwrite,
                          std::function<void()> then) {
     document_.save(path, overwrite, [this, path, then = std::move(then)](const Result<void>& saved) {
         if (saved) {
@@ -67,12 +83,12 @@ void MainWindow::save_to(const std::filesystem::path& path, ProjectStore::Overwr
     });
 }
 
-void MainWindow::ask_about_changed_file(const std::filesystem::path& path, std::function<void()> then) {
+void FileCommands::ask_about_changed_file(const std::filesystem::path& path, std::function<void()> then) {
     QMessageBox ask(QMessageBox::Warning, tr("The file was changed"),
                     tr("“%1” was changed by another program or window since it was opened here. Saving would "
                        "replace what was done there.")
                         .arg(QString::fromStdString(path.filename().string())),
-                    QMessageBox::NoButton, this);
+                    QMessageBox::NoButton, context_.window);
     ask.setObjectName("file was changed");
     auto* other = ask.addButton(tr("Save as…"), QMessageBox::AcceptRole);
     auto* look = ask.addButton(tr("Look at both"), QMessageBox::ActionRole);
@@ -90,19 +106,19 @@ void MainWindow::ask_about_changed_file(const std::filesystem::path& path, std::
 }
 
 /// What is on the disk, in a window of its own.
-void MainWindow::show_file_beside() {
+void FileCommands::show_file_beside() {
     const QString file = QString::fromStdString(document_.path().string());
     if (!QProcess::startDetached(QApplication::applicationFilePath(), {file}))
         document_.say(tr("Another window could not be opened"));
 }
 
-void MainWindow::load_again() {
+void FileCommands::load_again() {
     const auto path = document_.path();
     if (auto opened = document_.open(path); !opened)
         document_.say(QString::fromStdString(opened.error().message()));
 }
 
-void MainWindow::open_path(const QString& path) {
+void FileCommands::open_path(const QString& path) {
     if (!is_project_name(path)) {
         document_.open_song(path.toStdString());
         return;
@@ -113,51 +129,30 @@ void MainWindow::open_path(const QString& path) {
     });
 }
 
-void MainWindow::closeEvent(QCloseEvent* event) {
+bool FileCommands::may_close() {
+    if (may_close_)
+        return true;
     bool now = false;
-    if (!may_close_) {
-        auto inside = std::make_shared<bool>(true);
-        leave([this, &now, inside] {
-            if (*inside) {
-                now = true;
-            } else { // saved meanwhile
-                may_close_ = true;
-                close();
-            }
-        });
-        *inside = false;
-    }
-    if (!now && !may_close_) {
-        event->ignore();
-        return;
-    }
-    player_.stop();
-    event->accept();
+    auto inside = std::make_shared<bool>(true);
+    leave([this, &now, inside] {
+        if (*inside) {
+            now = true;
+        } else { // saved meanwhile
+            may_close_ = true;
+            context_.window->close();
+        }
+    });
+    *inside = false;
+    return now;
 }
 
-/// The bench keeps the height that nothing is cut off with, as long as the song keeps some, too.
-void MainWindow::fit_bench() {
-    constexpr int least_bench = 150, least_song = 230;
-    const int room = height() - transport_->height() - status_->height() - least_song;
-    bench_area_->setMinimumHeight(
-        std::clamp(room, least_bench, std::max(least_bench, bench_area_->whole_height(width()))));
-    bench_area_->fit();
-}
-
-void MainWindow::resizeEvent(QResizeEvent* event) {
-    QMainWindow::resizeEvent(event);
-    fit_bench();
-}
-
-// -- the end from outside
-
-void MainWindow::end_now() {
+void FileCommands::end_now() {
     player_.stop();
     document_.keep_unsaved_work();
     QApplication::exit(0);
 }
 
-void MainWindow::desktop_ends(QSessionManager& manager) {
+void FileCommands::desktop_ends(QSessionManager& manager) {
     document_.keep_unsaved_work(); // whatever the answer is, and however long it takes
     if (!document_.unsaved() || !manager.allowsInteraction())
         return;
@@ -166,7 +161,7 @@ void MainWindow::desktop_ends(QSessionManager& manager) {
     manager.release();
 }
 
-bool MainWindow::may_end_session() {
+bool FileCommands::may_end_session() {
     const auto may = std::make_shared<bool>(false);
     leave([may] { *may = true; });
     while (document_.store().saving()) // the desktop does not wait for what comes later
@@ -174,16 +169,14 @@ bool MainWindow::may_end_session() {
     return *may;
 }
 
-// -- recovery
-
-MainWindow::Recovered MainWindow::offer_recovery() {
+FileCommands::Recovered FileCommands::offer_recovery() {
     for (const auto& left : RecoveryFolder::left_behind()) {
         const QString original = QString::fromStdString(left->original().filename().string());
         QMessageBox ask(QMessageBox::Question, tr("Work to recover"),
                         tr("Pulse Pin did not end properly. Unsaved work on %1 from %2 can be recovered.")
                             .arg(original.isEmpty() ? tr("an untitled project") : original,
                                  QLocale().toString(left->when(), QLocale::ShortFormat)),
-                        QMessageBox::NoButton, this);
+                        QMessageBox::NoButton, context_.window);
         ask.setObjectName("work to recover");
         auto* recover = ask.addButton(tr("Recover"), QMessageBox::AcceptRole);
         auto* later = ask.addButton(tr("Ask again next time"), QMessageBox::RejectRole);
@@ -204,22 +197,20 @@ MainWindow::Recovered MainWindow::offer_recovery() {
 }
 
 /// It stays where it is: someone may still find something in it.
-void MainWindow::tell_of_damaged_copy(const RecoveryFolder& left, const Error& error) {
+void FileCommands::tell_of_damaged_copy(const RecoveryFolder& left, const Error& error) {
     QMessageBox tell(
         QMessageBox::Warning, tr("This copy cannot be opened"),
         tr("%1\n\nIt stays in %2")
             .arg(QString::fromStdString(error.what), QString::fromStdString(left.copy().string())),
-        QMessageBox::Ok, this);
+        QMessageBox::Ok, context_.window);
     tell.setObjectName("damaged copy");
     tell.setTextInteractionFlags(Qt::TextSelectableByMouse);
     tell.exec();
 }
 
-// -- handing on
-
-void MainWindow::export_dialog(const ExporterRow& row) {
+void FileCommands::export_dialog(const ExporterRow& row) {
     if (row.id == "keys-text") { // how it is written is asked first, and kept in the project
-        ScheduleTextDialog dialog(document_.curves(), this);
+        ScheduleTextDialog dialog(document_.curves(), context_.window);
         if (dialog.exec() != QDialog::Accepted)
             return;
         Settings settings = *document_.project().settings;
@@ -233,9 +224,62 @@ void MainWindow::export_dialog(const ExporterRow& row) {
                                   : QString::fromStdString(std::filesystem::path(document_.path())
                                                                .replace_extension(std::string(row.extension))
                                                                .string());
-    if (const auto path = ask_where_to_write(this, QString::fromUtf8(row.label.data()), suggested,
+    if (const auto path = ask_where_to_write(context_.window, QString::fromUtf8(row.label.data()), suggested,
                                              QString("*.%1").arg(ending), ending))
-        export_->write(row, *path);
+        context_.exporting->write(row, *path);
+}
+
+void FileCommands::open_dialog() {
+    const QString path = QFileDialog::getOpenFileName(context_.window, tr("Open project"), {}, tr(project_filter));
+    if (!path.isEmpty())
+        open_path(path);
+}
+
+void FileCommands::song_dialog() {
+    const QString path =
+        QFileDialog::getOpenFileName(context_.window, tr("Open song"), {},
+                                     tr("Sound and video (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.aif "
+                                        "*.aiff *.wma *.mp4 *.mov *.mkv *.webm);;All files (*)"));
+    if (!path.isEmpty())
+        document_.open_song(path.toStdString());
+}
+
+void FileCommands::shots_dialog() {
+    const QStringList paths =
+        QFileDialog::getOpenFileNames(context_.window, tr("Add shots"), {},
+                                      tr("Video and pictures (*.mp4 *.mov *.webm *.mkv *.avi *.m4v *.mpg "
+                                         "*.mpeg *.mxf *.ogv *.png *.jpg *.jpeg "
+                                         "*.webp *.tif *.tiff *.bmp);;All files (*)"));
+    std::vector<std::filesystem::path> files;
+    for (const auto& path : paths)
+        files.emplace_back(path.toStdString());
+    if (!files.empty())
+        document_.add_clips(files);
+}
+
+void FileCommands::shot_folder_dialog() {
+    const QString folder = QFileDialog::getExistingDirectory(context_.window, tr("Add a folder of shots"));
+    if (!folder.isEmpty())
+        document_.add_clips({folder.toStdString()});
+}
+
+void FileCommands::sound_dialog() {
+    const QString path =
+        QFileDialog::getOpenFileName(context_.window, tr("Add sound"), {},
+                                     tr("Sound and video (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.aif "
+                                        "*.aiff *.wma *.mp4 *.mov *.mkv *.webm);;All "
+                                        "files (*)"));
+    if (!path.isEmpty())
+        document_.add_sound(path.toStdString(), view_.playhead());
+}
+
+void FileCommands::fill_recent_menu() {
+    recent_menu_->clear();
+    for (const auto& file : ProjectStore::recent_files())
+        connect(recent_menu_->addAction(QFileInfo(file).fileName()), &QAction::triggered, this,
+                [this, file] { open_path(file); });
+    if (recent_menu_->isEmpty())
+        recent_menu_->addAction(tr("none yet"))->setEnabled(false);
 }
 
 } // namespace pulsepin

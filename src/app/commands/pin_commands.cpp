@@ -1,26 +1,30 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-//
-// What is done to pins: adding, moving, copying, locking, selecting alike.
-#include "main_window.h"
+#include "commands/pin_commands.h"
 
-#include "model/edits.h"
+#include "commands/file_commands.h"
+#include "commands/play_commands.h"
+#include "fields.h"
 #include "kinds/kinds.h"
+#include "model/edits.h"
 #include "model/planting_edits.h"
-#include "model/shot_edits.h"
 #include "repeat_dialog.h"
 #include "schedule/add_pin.h"
-#include "schedule/find_pins.h"
+#include "score/score_view.h"
+#include "stops/grid_panel.h"
+#include "stops/place_panel.h"
 #include "time/musical_text.h"
+#include "timeline/timeline_view.h"
 
 #include <QInputDialog>
+#include <QStackedWidget>
 
 namespace pulsepin {
 
-std::vector<PinId> MainWindow::selected_pins() const {
+std::vector<PinId> PinCommands::selected_pins() const {
     return {view_.selection().begin(), view_.selection().end()};
 }
 
-void MainWindow::make_pin_actions(QMenu* menu) {
+void PinCommands::hang_up(QMenu* menu) {
     using K = QKeySequence;
     add(menu, "add marker", tr("Add a marker here"), {K(tr("M"))}, [this] { add_pin_of(kind_that(&LaneKindRow::marks)); });
     add(menu, "add marker on shot", tr("Add a marker on the shot or sound here"), {K(tr("Ctrl+Shift+M"))},
@@ -63,55 +67,13 @@ void MainWindow::make_pin_actions(QMenu* menu) {
     add(menu, "mute", tr("Mute or unmute"), {K(tr("Ctrl+M"))}, [this] { mute_selection(); });
     add(menu, "delete", tr("Delete"), {K::Delete}, [this] {
         if (view_.selection().empty() && view_.beat())
-            grid_->delete_chosen_beat();
+            context_.grid->delete_chosen_beat();
         else
             delete_selection();
     });
 }
 
-void MainWindow::make_shot_actions(QMenu* menu) {
-    using K = QKeySequence;
-    const auto edit = [this](const QString& what, auto&& how) {
-        return [this, what, how] {
-            const PinId cut = chosen_cut();
-            if (cut.value == 0)
-                return document_.say(tr("Select one cut first"));
-            document_.apply(how(document_.project(), cut), what);
-        };
-    };
-    const auto frame = [this](int by) {
-        return [this, by](const Project& project, PinId cut) {
-            return slipped(project, cut, project.settings->frame_rate.start_of(Frames(by)));
-        };
-    };
-    const auto roll = [](int beats) {
-        return [beats](const Project& project, PinId cut) {
-            return rolled(project, cut, Ticks(beats * ticks_per_beat));
-        };
-    };
-    const auto ripple = [](int beats) {
-        return [beats](const Project& project, PinId cut) {
-            return rippled(project, cut, Ticks(beats * ticks_per_beat));
-        };
-    };
-    add(menu, "slip back", tr("Slip a frame back in its clip"), {K("Ctrl+Alt+Left")},
-        edit(tr("slip shot"), frame(-1)));
-    add(menu, "slip on", tr("Slip a frame on in its clip"), {K("Ctrl+Alt+Right")},
-        edit(tr("slip shot"), frame(1)));
-    add(menu, "roll earlier", tr("Roll a beat earlier, pictures stay"), {K("Ctrl+Alt+,")},
-        edit(tr("roll cut"), roll(-1)));
-    add(menu, "roll later", tr("Roll a beat later, pictures stay"), {K("Ctrl+Alt+.")},
-        edit(tr("roll cut"), roll(1)));
-    add(menu, "ripple earlier", tr("A beat earlier with all later cuts"), {K("Ctrl+Alt+Shift+Left")},
-        edit(tr("move cut and all later ones"), ripple(-1)));
-    add(menu, "ripple later", tr("A beat later with all later cuts"), {K("Ctrl+Alt+Shift+Right")},
-        edit(tr("move cut and all later ones"), ripple(1)));
-    add(menu, "swap shots", tr("Swap with the next shot"), {K("Ctrl+Alt+S")}, [this] { swap_with_next(); });
-    add(menu, "camera here", tr("The next camera at the playhead, same moment"), {K(tr("Shift+C"))},
-        [this] { add_camera_cut(); });
-}
-
-void MainWindow::make_select_actions(QMenu* menu) {
+void PinCommands::hang_up_selecting(QMenu* menu) {
     using K = QKeySequence;
     add(menu, "select all", tr("All pins"), {K::SelectAll}, [this] { select_found({}); });
     add(menu, "deselect", tr("Nothing"), {K(tr("Esc"))}, [this] {
@@ -154,7 +116,7 @@ void MainWindow::make_select_actions(QMenu* menu) {
     });
     add(menu, "select by name", tr("By name…"), {K(tr("Ctrl+F"))}, [this] {
         bool wanted = false;
-        const QString name = QInputDialog::getText(this, tr("Select by name"), tr("Part of the name"),
+        const QString name = QInputDialog::getText(context_.window, tr("Select by name"), tr("Part of the name"),
                                                    QLineEdit::Normal, {}, &wanted);
         if (!wanted || name.isEmpty())
             return;
@@ -164,13 +126,13 @@ void MainWindow::make_select_actions(QMenu* menu) {
     });
 }
 
-void MainWindow::select_found(const PinQuery& query) {
+void PinCommands::select_found(const PinQuery& query) {
     const auto found = find_pins(document_.schedule(), query);
     view_.select({found.begin(), found.end()});
     document_.say(found.size() == 1 ? tr("One pin selected") : tr("%1 pins selected").arg(found.size()));
 }
 
-void MainWindow::change_selection(const std::function<Project(std::span<const PinId>)>& how,
+void PinCommands::change_selection(const std::function<Project(std::span<const PinId>)>& how,
                                   const QString& what) {
     const auto pins = selected_pins();
     if (pins.empty())
@@ -181,7 +143,7 @@ void MainWindow::change_selection(const std::function<Project(std::span<const Pi
         document_.say(tr("%1 locked, left alone").arg(locked));
 }
 
-void MainWindow::lock_selection() {
+void PinCommands::lock_selection() {
     const auto pins = selected_pins();
     if (pins.empty())
         return document_.say(tr("Select pins first"));
@@ -190,7 +152,7 @@ void MainWindow::lock_selection() {
     document_.apply(with_pins_locked(document_.project(), pins, !all), all ? tr("unlock") : tr("lock"));
 }
 
-void MainWindow::mute_selection() {
+void PinCommands::mute_selection() {
     change_selection(
         [this](std::span<const PinId> pins) {
             const PinLookup lookup(document_.project());
@@ -201,14 +163,12 @@ void MainWindow::mute_selection() {
         tr("mute"));
 }
 
-void MainWindow::delete_selection() {
+void PinCommands::delete_selection() {
     change_selection([this](std::span<const PinId> pins) { return without_pins(document_.project(), pins); },
                      view_.selection().size() > 1 ? tr("delete pins") : tr("delete pin"));
 }
 
-// -- copying
-
-void MainWindow::copy_pins() {
+void PinCommands::copy_pins() {
     const auto pins = selected_pins();
     if (pins.empty())
         return document_.say(tr("Select pins first"));
@@ -217,7 +177,7 @@ void MainWindow::copy_pins() {
                                           : tr("%1 copied").arg(clipping_.items.size()));
 }
 
-void MainWindow::take_copies(const Result<Copied>& copied, const QString& what) {
+void PinCommands::take_copies(const Result<Copied>& copied, const QString& what) {
     if (!copied)
         return document_.say(QString::fromStdString(copied.error().message()));
     if (copied->count == 0)
@@ -233,16 +193,16 @@ void MainWindow::take_copies(const Result<Copied>& copied, const QString& what) 
                       : tr("%1 placed and selected, %2 not").arg(copied->count).arg(copied->already_there));
 }
 
-void MainWindow::paste_pins() {
+void PinCommands::paste_pins() {
     const auto& grid = document_.project().grid;
     const Ticks at = grid ? grid->nearest_tick(snapped(view_.playhead())) : Ticks(0);
     take_copies(pasted(document_.project(), clipping_, at), tr("paste"));
 }
 
 /// The beats that the stop "Place" picks, from the playhead on.
-void MainWindow::paste_on_chosen() {
+void PinCommands::paste_on_chosen() {
     const auto& project = document_.project();
-    const auto picker = place_->picker();
+    const auto picker = context_.place->picker();
     const auto picked =
         picker ? pick(*picker, project) : Result<std::vector<Picked>>(tl::unexpected(picker.error()));
     if (!picked)
@@ -256,7 +216,7 @@ void MainWindow::paste_on_chosen() {
     take_copies(pasted_on(project, clipping_, places), tr("paste on chosen beats"));
 }
 
-void MainWindow::ask_for_repetition() {
+void PinCommands::ask_for_repetition() {
     const auto& project = document_.project();
     const auto pins = selected_pins();
     if (pins.empty() || !project.grid)
@@ -279,14 +239,12 @@ void MainWindow::ask_for_repetition() {
             .arg(QString::fromStdString(format_position(grid.position_of(from))),
                  QString::fromStdString(format_position(grid.position_of(until)))),
         bars, [&](const Repetition& repetition) { return repeated(project, pins, from, until, repetition); },
-        this);
+        context_.window);
     if (dialog.exec() == QDialog::Accepted)
         take_copies(repeated(project, pins, from, until, dialog.repetition()), tr("repeat bars"));
 }
 
-// -- adding
-
-void MainWindow::add_pin_of(LaneKind kind) {
+void PinCommands::add_pin_of(LaneKind kind) {
     const Lane* lane = document_.project().first_lane(kind);
     if (!lane && kind->triggers) {
         document_.apply(with_lane(document_.project(), kind, tr("Flash").toStdString()), tr("add lane"));
@@ -301,9 +259,9 @@ void MainWindow::add_pin_of(LaneKind kind) {
 }
 
 /// As what is dragged in the drawing that is seen.
-Seconds MainWindow::snapped(Seconds time) const {
+Seconds PinCommands::snapped(Seconds time) const {
     const Seconds place =
-        drawings_->currentWidget() == score_ ? score_->snapped(time, false) : timeline_->snapped(time, false);
+        context_.drawings->currentWidget() == context_.score ? context_.score->snapped(time, false) : context_.timeline->snapped(time, false);
     // At the very start the nearest beat may lie before the song: what was meant is the first in it.
     const auto& grid = document_.project().grid;
     return grid && place < Seconds(0) && time >= Seconds(0)
@@ -312,21 +270,21 @@ Seconds MainWindow::snapped(Seconds time) const {
 }
 
 /// What is heard at this moment, while it plays; else where the playhead stands.
-Seconds MainWindow::heard_now() const {
+Seconds PinCommands::heard_now() const {
     return player_.playing() ? player_.position() : view_.playhead();
 }
 
-void MainWindow::add_pin(LaneId id, Seconds time) {
+void PinCommands::add_pin(LaneId id, Seconds time) {
     add_pin_lasting(id, time, std::nullopt);
 }
 
-void MainWindow::add_pin_lasting(LaneId id, Seconds time, std::optional<TimeSpan> lasting) {
+void PinCommands::add_pin_lasting(LaneId id, Seconds time, std::optional<TimeSpan> lasting) {
     const Lane* lane = document_.project().lane(id);
     if (!lane)
         return;
     const LaneKind kind = lane->kind;
     if (kind->sounds)
-        return sound_dialog();
+        return context_.files->sound_dialog();
     if (kind->cuts && document_.project().shots().empty())
         return document_.say(tr("There are no shots to cut to. Add video files to the bin first."));
     const QString singular = text_of(kind->singular);
@@ -341,7 +299,7 @@ void MainWindow::add_pin_lasting(LaneId id, Seconds time, std::optional<TimeSpan
 }
 
 /// The cut or sound that is seen or heard there; sounds first, since they lie over the shots.
-std::optional<PinId> MainWindow::clip_at(Seconds time) const {
+std::optional<PinId> PinCommands::clip_at(Seconds time) const {
     const auto& project = document_.project();
     for (const auto& part : heard_parts(document_.schedule()))
         if (time >= part.start && time < part.start + part.body.length)
@@ -350,7 +308,7 @@ std::optional<PinId> MainWindow::clip_at(Seconds time) const {
     return shot ? std::optional(shot->cut) : std::nullopt;
 }
 
-void MainWindow::add_marker_on_shot() {
+void PinCommands::add_marker_on_shot() {
     const auto& project = document_.project();
     const Lane* lane = project.first_lane(&LaneKindRow::marks);
     const Seconds now = heard_now();
@@ -369,52 +327,53 @@ void MainWindow::add_marker_on_shot() {
     }
 }
 
-// -- shots
-
-PinId MainWindow::chosen_cut() const {
-    if (view_.selection().size() != 1)
-        return {};
-    const Pin* pin = document_.project().pin(*view_.selection().begin());
-    return pin && std::holds_alternative<CutBody>(pin->body) ? pin->id : PinId{};
-}
-
-void MainWindow::swap_with_next() {
-    const PinId cut = chosen_cut();
-    const Lane* lane = cut.value == 0 ? nullptr : document_.project().lane_of(cut);
-    if (!lane)
-        return document_.say(tr("Select one cut first"));
-    const auto& shots = document_.shots(lane->id);
-    const auto here =
-        std::find_if(shots.begin(), shots.end(), [cut](const ShotSpan& span) { return span.cut == cut; });
-    if (here == shots.end() || here + 1 == shots.end())
-        return document_.say(tr("There is no shot after this"));
-    document_.apply(swapped(document_.project(), cut, (here + 1)->cut), tr("swap shots"));
-}
-
-/// A cut to the next clip of the bin that is a camera: the same moment of the song from another angle.
-void MainWindow::add_camera_cut() {
-    const auto& project = document_.project();
-    const Lane* lane = project.first_lane(&LaneKindRow::cuts);
-    std::vector<const Clip*> cameras;
-    for (const Clip* clip : project.shots())
-        if (clip->begins_at)
-            cameras.push_back(clip);
-    if (!lane || cameras.empty())
-        return document_.say(
-            tr("No shot is a camera yet: tell at the stop “Song” where in the song it begins"));
-    const Seconds now = heard_now();
-    const auto* seen = shot_at(document_.shots(lane->id), project.settings->frame_rate.frame_at(now));
-    std::size_t next = 0;
-    for (std::size_t i = 0; seen && i < cameras.size(); ++i)
-        if (cameras[i]->id == seen->shot)
-            next = (i + 1) % cameras.size();
-    CutBody body;
-    body.shot = cameras[next]->id;
-    body.same_moment = true;
-    const Pin pin{{}, anchor_at(project, snapped(now)), body, {}};
-    const PinId added{project.next_id};
-    if (document_.apply(with_pins(project, lane->id, {pin}), tr("cut to camera")))
-        view_.select({added});
+void PinCommands::show_context_menu(QPoint at, std::optional<PinId> pin, Seconds time) {
+    QMenu menu(context_.window);
+    if (pin) {
+        const Pin* chosen = document_.project().pin(*pin);
+        const bool loose = chosen && std::holds_alternative<TimeAnchor>(chosen->anchor);
+        connect(menu.addAction(loose ? tr("Pin to the grid") : tr("Unpin")), &QAction::triggered, this,
+                [this, id = *pin, loose] {
+                    document_.apply(with_pinned(document_.project(), id, loose),
+                                    loose ? tr("pin") : tr("unpin"));
+                });
+        if (chosen && std::holds_alternative<MarkerBody>(chosen->body)) {
+            const bool tied = std::holds_alternative<MarkerAnchor>(chosen->anchor);
+            connect(menu.addAction(tied ? tr("Let it go from its shot")
+                                        : tr("Tie to the shot or sound under it")),
+                    &QAction::triggered, this, [this, id = *pin, tied] {
+                        const auto now =
+                            anchored_time(document_.project().pin(id)->anchor, document_.project());
+                        const auto host = tied || !now ? std::nullopt : clip_at(*now);
+                        if (!tied && !host)
+                            return document_.say(tr("There is no shot or sound under it"));
+                        document_.apply(with_marker_on(document_.project(), id, host),
+                                        tied ? tr("let marker go") : tr("tie marker"));
+                    });
+        }
+        for (const char* name :
+             {"copy pins", "repeat", "select its planting", "select colour", "lock", "mute", "delete"})
+            menu.addAction(context_.commands.action(name));
+        menu.addSeparator();
+    }
+    connect(menu.addAction(tr("Go here")), &QAction::triggered, this, [this, time] { context_.play->set_playhead(time); });
+    connect(menu.addAction(tr("Bar 1 here")), &QAction::triggered, this, [this, time] {
+        context_.play->set_playhead(time);
+        context_.grid->name_bar_one_at_playhead();
+    });
+    menu.addAction(context_.commands.action("hold beat"));
+    menu.addAction(context_.commands.action("add beat"));
+    menu.addAction(context_.commands.action("add marker"));
+    menu.addAction(context_.commands.action("add cut"));
+    menu.addAction(context_.commands.action("add trigger"));
+    menu.addAction(context_.commands.action("paste pins"));
+    if (view_.range())
+        connect(menu.addAction(tr("Forget the range")), &QAction::triggered, this,
+                [this] { view_.set_range(std::nullopt); });
+    if (view_.range())
+        for (const char* name : {"exclude", "include"})
+            menu.addAction(context_.commands.action(name));
+    menu.exec(at);
 }
 
 } // namespace pulsepin

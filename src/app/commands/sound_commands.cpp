@@ -1,16 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-//
-// Sounds beside the song: splitting, trimming, tying.
-#include "kinds/kinds.h"
-#include "main_window.h"
+#include "commands/sound_commands.h"
 
+#include "commands/file_commands.h"
+#include "kinds/kinds.h"
 #include "model/edits.h"
+#include "model/lane_edits.h"
 
 namespace pulsepin {
 
-void MainWindow::make_sound_actions(QMenu* menu) {
+void SoundCommands::hang_up(QMenu* menu) {
     using K = QKeySequence;
-    add(menu, "add sound", tr("Add sound…"), {K(tr("Ctrl+Shift+I"))}, [this] { sound_dialog(); });
+    add(menu, "add sound", tr("Add sound…"), {K(tr("Ctrl+Shift+I"))}, [this] { context_.files->sound_dialog(); });
     add(menu, "split", tr("Split the sound here"), {K(tr("X"))}, [this] { split_sound(); });
     add(menu, "sound of shot", tr("Lay the shot's own sound under it"), {}, [this] { lay_sound_of_shot(); });
     add(menu, "tie", tr("Tie selected pins to the sound under them"), {}, [this] { tie_to_sound(); });
@@ -18,7 +18,7 @@ void MainWindow::make_sound_actions(QMenu* menu) {
     menu->addSeparator();
 }
 
-void MainWindow::split_sound() {
+void SoundCommands::split_sound() {
     const auto& project = document_.project();
     // The selected sound, or else whichever lies under the playhead.
     for (const bool only_selected : {true, false})
@@ -33,7 +33,7 @@ void MainWindow::split_sound() {
     document_.say(tr("There is no sound under the playhead to split"));
 }
 
-void MainWindow::trim_song_to_range() {
+void SoundCommands::trim_song_to_range() {
     const auto& range = view_.range();
     if (!range)
         return document_.say(tr("Drag a range along the ruler first: it is what will be kept"));
@@ -50,7 +50,7 @@ void MainWindow::trim_song_to_range() {
     }
 }
 
-void MainWindow::lay_sound_of_shot() {
+void SoundCommands::lay_sound_of_shot() {
     const auto& project = document_.project();
     const auto rate = project.settings->frame_rate;
     const auto* shot = shot_at(document_.shown_shots(), rate.frame_at(view_.playhead()));
@@ -73,7 +73,7 @@ void MainWindow::lay_sound_of_shot() {
     document_.apply(with_pins(next, next.first_lane(&LaneKindRow::sounds)->id, {pin}), tr("lay sound of shot"));
 }
 
-void MainWindow::tie_to_sound() {
+void SoundCommands::tie_to_sound() {
     Project next = document_.project();
     int tied = 0;
     for (const PinId id : view_.selection()) {

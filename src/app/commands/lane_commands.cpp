@@ -1,27 +1,29 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-//
-// Lanes: added, named, moved, locked, deleted.
-#include "main_window.h"
+#include "commands/lane_commands.h"
 
-#include "model/edits.h"
+#include "commands/pin_commands.h"
+#include "fields.h"
 #include "kinds/kinds.h"
+#include "model/edits.h"
+#include "model/lane_edits.h"
 
 #include <QInputDialog>
+#include <QLineEdit>
 #include <cmath>
 
 namespace pulsepin {
 
-void MainWindow::make_lane_actions(QMenu* menu) {
+void LaneCommands::hang_up(QMenu* menu) {
     for (const LaneKind kind : lane_kinds())
         if (!kind->sounds) // comes with the first sound
             add(menu, "add lane of " + text_of(kind->id), tr("Add a lane of %1…").arg(text_of(kind->id)), {},
                 [this, kind] { add_lane(kind); });
 }
 
-void MainWindow::add_lane(LaneKind kind) {
+void LaneCommands::add_lane(LaneKind kind) {
     const auto& row = *kind;
     bool wanted = false;
-    const QString name = QInputDialog::getText(this, tr("Add a lane"), tr("Name of the lane"),
+    const QString name = QInputDialog::getText(context_.window, tr("Add a lane"), tr("Name of the lane"),
                                                QLineEdit::Normal, text_of(row.plural), &wanted)
                              .trimmed();
     if (!wanted)
@@ -37,21 +39,21 @@ void MainWindow::add_lane(LaneKind kind) {
     document_.apply(std::move(next), tr("add lane"));
 }
 
-void MainWindow::name_lane(LaneId id) {
+void LaneCommands::name_lane(LaneId id) {
     const Lane* lane = document_.project().lane(id);
     if (!lane)
         return;
     bool wanted = false;
     const QString name =
-        QInputDialog::getText(this, tr("Name the lane"), tr("Name of the lane"), QLineEdit::Normal,
+        QInputDialog::getText(context_.window, tr("Name the lane"), tr("Name of the lane"), QLineEdit::Normal,
                               QString::fromStdString(lane->name), &wanted);
     if (wanted)
         document_.apply(with_lane_named(document_.project(), id, name.trimmed().toStdString()),
                         tr("name lane"));
 }
 
-void MainWindow::show_lane_menu(QPoint at, LaneId id) {
-    QMenu menu(this);
+void LaneCommands::show_lane_menu(QPoint at, LaneId id) {
+    QMenu menu(context_.window);
     menu.setObjectName("lane menu");
     const Lane* lane = document_.project().lane(id);
     const auto entry = [&](const QString& text, std::function<void()> what) {
@@ -62,7 +64,7 @@ void MainWindow::show_lane_menu(QPoint at, LaneId id) {
         entry(tr("Select all in it"), [this, id] {
             PinQuery query;
             query.lane = id;
-            select_found(query);
+            context_.pins->select_found(query);
         });
         entry(tr("Lead…"), [this, id] { ask_for_lead(id); });
         entry(tr("Move up"),
@@ -79,17 +81,17 @@ void MainWindow::show_lane_menu(QPoint at, LaneId id) {
     }
     for (const LaneKind kind : lane_kinds())
         if (!kind->sounds)
-            menu.addAction(actions_.at("add lane of " + text_of(kind->id)));
+            menu.addAction(context_.commands.action("add lane of " + text_of(kind->id)));
     menu.exec(at);
 }
 
-void MainWindow::ask_for_lead(LaneId id) {
+void LaneCommands::ask_for_lead(LaneId id) {
     const Lane* lane = document_.project().lane(id);
     if (!lane)
         return;
     bool wanted = false;
     const int frames = QInputDialog::getInt(
-        this, tr("Lead"), tr("Frames that the lane acts before its anchors"),
+        context_.window, tr("Lead"), tr("Frames that the lane acts before its anchors"),
         static_cast<int>(std::lround(length_of(lane->lead).amount)), -240, 240, 1, &wanted);
     if (wanted)
         document_.apply(with_lead(document_.project(), id, Frames(frames)), tr("change lead"));

@@ -1,0 +1,80 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "commands/command_list.h"
+#include "player.h"
+#include "session/document.h"
+#include "view_state.h"
+
+class QStackedWidget;
+
+namespace pulsepin {
+
+class BenchArea;
+class ExportPanel;
+class FileCommands;
+class GridCommands;
+class GridPanel;
+class LaneCommands;
+class PinCommands;
+class PlacePanel;
+class PlayCommands;
+class RouteList;
+class ScoreView;
+class ShotCommands;
+class TapPanel;
+class TimelineView;
+class TransportBar;
+
+enum class Stop { Song, Grid, Mark, Place, Motion, Export };
+
+/// What commands work on, and where they find each other. Commands are made before the window has its parts: those are
+/// there when a command runs.
+struct CommandContext {
+    QWidget* window;
+    Document& document;
+    ViewState& view;
+    Player& player;
+    CommandList& commands;
+
+    QStackedWidget* drawings = nullptr; ///< the timeline and the score
+    TimelineView* timeline = nullptr;
+    ScoreView* score = nullptr;
+    TransportBar* transport = nullptr;
+    BenchArea* bench = nullptr;
+    RouteList* route = nullptr;
+    GridPanel* grid = nullptr;
+    PlacePanel* place = nullptr;
+    TapPanel* taps = nullptr;
+    ExportPanel* exporting = nullptr;
+
+    FileCommands* files = nullptr;
+    GridCommands* grids = nullptr;
+    LaneCommands* lanes = nullptr;
+    PinCommands* pins = nullptr;
+    PlayCommands* play = nullptr;
+    ShotCommands* shots = nullptr;
+
+    void go_to_stop(Stop stop) const;
+};
+
+/// A group of commands that belong together.
+class Commands : public QObject {
+    Q_OBJECT
+protected:
+    explicit Commands(CommandContext& context)
+        : QObject(context.window), context_(context), document_(context.document), view_(context.view),
+          player_(context.player) {}
+    void add(QMenu* menu, const QString& id, const QString& text, const QList<QKeySequence>& keys,
+             std::function<void()> run) {
+        context_.commands.add(menu, Command{id, text, keys, std::move(run)});
+    }
+    [[nodiscard]] FrameRate rate() const { return document_.project().settings->frame_rate; }
+
+    CommandContext& context_;
+    Document& document_;
+    ViewState& view_;
+    Player& player_;
+};
+
+} // namespace pulsepin

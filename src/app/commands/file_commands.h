@@ -1,0 +1,56 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "commands/context.h"
+#include "interchange/exporters.h"
+
+class QSessionManager;
+
+namespace pulsepin {
+
+/// Opening, saving, leaving, handing on: nothing that a person made may vanish on the way.
+class FileCommands : public Commands {
+    Q_OBJECT
+public:
+    explicit FileCommands(CommandContext& context) : Commands(context) {}
+    void hang_up(QMenu* menu);
+
+    /// A project, or else a song; asks before unsaved work is lost.
+    void open_path(const QString& path);
+    void song_dialog();
+    void sound_dialog();
+    void shots_dialog();
+    void export_dialog(const ExporterRow& row);
+    void save(std::function<void()> then = {});
+    void save_as(std::function<void()> then = {});
+    void load_again();
+    /// What is on the disk, in a window of its own.
+    void show_file_beside();
+
+    /// Asks about unsaved work. When it has to be saved first, the window is closed again by itself.
+    [[nodiscard]] bool may_close();
+    /// Work that was not saved is copied for the next time, and the program ends without a question.
+    void end_now();
+    /// The desktop's session ends: asks where it may, and holds it up when the person wants that.
+    void desktop_ends(QSessionManager& manager);
+    /// Asks about unsaved work; waits until it is saved.
+    [[nodiscard]] bool may_end_session();
+    enum class Recovered { No, Yes };
+    /// Offers what crashes left behind, one after the other, until one is taken.
+    Recovered offer_recovery();
+
+private:
+    void leave(std::function<void()> then);
+    void save_to(const std::filesystem::path& path, ProjectStore::Overwrite overwrite,
+                 std::function<void()> then);
+    void ask_about_changed_file(const std::filesystem::path& path, std::function<void()> then);
+    void tell_of_damaged_copy(const RecoveryFolder& left, const Error& error);
+    void open_dialog();
+    void shot_folder_dialog();
+    void fill_recent_menu();
+
+    QMenu* recent_menu_ = nullptr;
+    bool may_close_ = false; ///< unsaved work was asked about
+};
+
+} // namespace pulsepin

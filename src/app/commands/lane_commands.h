@@ -1,0 +1,23 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "commands/context.h"
+#include "model/lane_kind.h"
+
+namespace pulsepin {
+
+/// Lanes: adding, naming, moving, their leads.
+class LaneCommands : public Commands {
+    Q_OBJECT
+public:
+    explicit LaneCommands(CommandContext& context) : Commands(context) {}
+    void hang_up(QMenu* menu);
+    void add_lane(LaneKind kind);
+    void name_lane(LaneId lane);
+    void show_lane_menu(QPoint at, LaneId lane);
+
+private:
+    void ask_for_lead(LaneId lane);
+};
+
+} // namespace pulsepin

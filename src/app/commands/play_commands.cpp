@@ -1,0 +1,255 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "commands/play_commands.h"
+
+#include "delay_dialog.h"
+#include "kinds/kinds.h"
+#include "score/score_view.h"
+#include "timeline/timeline_view.h"
+#include "transport_bar.h"
+
+#include <QSettings>
+#include <QStackedWidget>
+#include <algorithm>
+#include <cmath>
+
+namespace pulsepin {
+
+namespace {
+
+constexpr double speeds[] = {0.25, 0.5, 0.75, 1.0, 1.25, 1.5, 2.0};
+
+/// The next pin that way from `now`; of all lanes, or of one kind.
+const ResolvedPin* next_pin(const Document& document, Seconds now, int by, std::optional<LaneKind> kind) {
+    const ResolvedPin* target = nullptr;
+    constexpr Seconds same(1e-6);
+    const auto rate = document.project().settings->frame_rate;
+    const auto moment = [&](const ResolvedPin& pin) { return moment_of(pin, rate); };
+    for (std::size_t i = 0; i < document.schedule().size(); ++i) {
+        if (kind && document.project().lanes[i]->kind != *kind)
+            continue;
+        for (const auto& pin : document.schedule()[i].pins) {
+            const bool ahead = by > 0 ? moment(pin) > now + same : moment(pin) < now - same;
+            if (ahead &&
+                (!target || (by > 0 ? moment(pin) < moment(*target) : moment(pin) > moment(*target))))
+                target = &pin;
+        }
+    }
+    return target;
+}
+
+} // namespace
+
+void PlayCommands::hang_up(QMenu* menu) {
+    using K = QKeySequence;
+    add(menu, "play", tr("Play or stop"), {K(tr("Space"))}, [this] { toggle_play(); });
+    add(menu, "few seconds", tr("Play a few seconds"), {K(tr("Shift+Space"))},
+        [this] { play_few_seconds(); });
+    add(menu, "loop", tr("Loop the range"), {K(tr("L"))}, [this] { view_.set_looping(!view_.looping()); });
+    add(menu, "start", tr("To the start"), {K(tr("Home"))}, [this] { set_playhead(Seconds(0)); });
+    add(menu, "end", tr("To the end"), {K(tr("End"))}, [this] {
+        if (document_.project().song)
+            set_playhead(document_.project().song->duration());
+    });
+    add(menu, "frame back", tr("A frame back"), {K(tr("Left"))}, [this] { step_frames(-1); });
+    add(menu, "frame on", tr("A frame on"), {K(tr("Right"))}, [this] { step_frames(1); });
+    add(menu, "beat back", tr("A beat back"), {K(tr("Shift+Left"))}, [this] { step_beats(-1); });
+    add(menu, "beat on", tr("A beat on"), {K(tr("Shift+Right"))}, [this] { step_beats(1); });
+    add(menu, "bar back", tr("A bar back"), {K(tr("Ctrl+Left"))}, [this] { step_bars(-1); });
+    add(menu, "bar on", tr("A bar on"), {K(tr("Ctrl+Right"))}, [this] { step_bars(1); });
+    add(menu, "pin back", tr("To the pin before"), {K(tr("PgUp"))}, [this] { step_pins(-1); });
+    add(menu, "pin on", tr("To the next pin"), {K(tr("PgDown"))}, [this] { step_pins(1); });
+
+    const auto jump = [this, menu](const char* name, const QString& text, const char* keys, LaneKind kind,
+                                   int by) {
+        add(menu, name, text, {K(tr(keys))}, [this, kind, by] { step_pins_of(kind, by); });
+    };
+    jump("marker back", tr("To the marker before"), "Shift+PgUp", kind_that(&LaneKindRow::marks), -1);
+    jump("marker on", tr("To the next marker"), "Shift+PgDown", kind_that(&LaneKindRow::marks), 1);
+    jump("cut back", tr("To the cut before"), "Ctrl+PgUp", kind_that(&LaneKindRow::cuts), -1);
+    jump("cut on", tr("To the next cut"), "Ctrl+PgDown", kind_that(&LaneKindRow::cuts), 1);
+    add(menu, "selected", tr("To the selected pin"), {K(tr("G"))}, [this] { go_to_selected(); });
+    menu->addSeparator();
+    add(menu, "range in", tr("Range begins here"), {K(tr("I"))}, [this] { set_range_end(false); });
+    add(menu, "range out", tr("Range ends here"), {K(tr("O"))}, [this] { set_range_end(true); });
+    add(menu, "slower", tr("Slower"), {K(tr(","))}, [this] { change_speed(-1); });
+    add(menu, "faster", tr("Faster"), {K(tr("."))}, [this] { change_speed(1); });
+    context_.commands.add(
+        menu, {{"mute music", tr("Mute the music"), {K(tr("Shift+M"))}, {}, [this](bool on) { player_.set_music_muted(on); }},
+               {"mute click", tr("Mute the click"), {K(tr("K"))}, {}, [this](bool on) { player_.set_click_muted(on); }}});
+    menu->addSeparator();
+    auto* lengths = menu->addMenu(tr("A few seconds are"));
+    for (const int seconds : {2, 4, 8, 15, 30})
+        connect(lengths->addAction(tr("%1 s").arg(seconds)), &QAction::triggered, this,
+                [this, seconds] { set_few_seconds(seconds); });
+    context_.commands.add(menu, Command{"stop returns", tr("Stop returns to where it began"), {}, {}, [this](bool on) {
+                                         stop_returns_ = on;
+                                         QSettings().setValue("play/stop returns", on);
+                                     }});
+    add(menu, "delay", tr("Sound arrives late or early…"), {}, [this] { ask_for_delay(); });
+}
+
+void PlayCommands::play_from(Seconds from) {
+    Player::Range range{from, std::nullopt, std::nullopt};
+    if (const auto& chosen = view_.range(); view_.looping() && chosen) {
+        if (from < chosen->from || from >= chosen->until)
+            range.from = chosen->from;
+        range.until = chosen->until;
+        range.loop_to = chosen->from;
+    } else if (view_.looping()) {
+        range.loop_to = Seconds(0);
+    }
+    player_.play(range);
+    view_.set_playhead(range.from);
+}
+
+void PlayCommands::toggle_play() {
+    if (player_.playing()) {
+        player_.stop();
+        return;
+    }
+    if (!player_.has_sound())
+        return document_.say(tr("There is no song to play yet"));
+    const auto& song = document_.project().song;
+    const bool at_end = song && view_.playhead() >= song->duration() - Seconds(0.02);
+    return_to_ = stop_returns_ ? std::optional(view_.playhead()) : std::nullopt;
+    play_from(at_end ? Seconds(0) : view_.playhead());
+}
+
+void PlayCommands::play_few_seconds() {
+    if (player_.playing())
+        return player_.stop();
+    if (!player_.has_sound())
+        return document_.say(tr("There is no song to play yet"));
+    return_to_ = view_.playhead();
+    player_.play({view_.playhead(), view_.playhead() + Seconds(few_seconds_), std::nullopt});
+}
+
+void PlayCommands::set_playhead(Seconds time) {
+    const Seconds end = document_.project().song ? document_.project().song->duration() : Seconds(0);
+    time = std::clamp(time, Seconds(0), std::max(end, Seconds(0)));
+    if (player_.playing()) {
+        return_to_.reset();
+        play_from(time);
+    }
+    const bool moved = time != view_.playhead();
+    view_.set_playhead(time);
+    context_.timeline->reveal(time);
+    if (context_.drawings->currentWidget() == context_.score)
+        context_.score->reveal(time);
+    if (moved) // each frame is heard as the playhead comes over it
+        player_.scrub(time, document_.project().settings->frame_rate.frame_length());
+}
+
+void PlayCommands::step_frames(int by) {
+    const auto rate = document_.project().settings->frame_rate;
+    set_playhead(rate.start_of(rate.frame_at(view_.playhead()) + Frames(by)));
+}
+
+void PlayCommands::step_beats(int by) {
+    const auto& grid = document_.project().grid;
+    if (!grid)
+        return document_.say(tr("There are no beats yet: detect them first"));
+    // From between two beats the first step goes to the nearer one in that direction.
+    const double at = grid->beats_at(view_.playhead()).value;
+    const double target = by > 0 ? std::floor(at + 1e-4) + by : std::ceil(at - 1e-4) + by;
+    set_playhead(grid->time_at(Beats(target)));
+}
+
+void PlayCommands::step_bars(int by) {
+    const auto& grid = document_.project().grid;
+    if (!grid)
+        return document_.say(tr("There are no bars yet: detect the beats first"));
+    const Ticks here = grid->nearest_tick(view_.playhead());
+    const auto place = grid->position_of(here);
+    const bool inside = place.beat > 1 || place.tick > 0;
+    const auto bar = place.bar + by + (by < 0 && inside ? 1 : 0);
+    set_playhead(grid->time_at(grid->ticks_of({bar, 1, 0})));
+}
+
+void PlayCommands::step_pins(int by) {
+    if (const auto* target = next_pin(document_, view_.playhead(), by, std::nullopt)) {
+        const PinId id = target->id;
+        set_playhead(moment_of(*target, rate()));
+        view_.select({id});
+        return;
+    }
+    document_.say(by > 0 ? tr("There is no pin after this") : tr("There is no pin before this"));
+}
+
+void PlayCommands::step_pins_of(LaneKind kind, int by) {
+    if (const auto* target = next_pin(document_, view_.playhead(), by, kind))
+        return set_playhead(moment_of(*target, rate()));
+    const QString name = QString::fromUtf8(kind->singular.data());
+    document_.say(by > 0 ? tr("There is no %1 after this").arg(name)
+                         : tr("There is no %1 before this").arg(name));
+}
+
+void PlayCommands::go_to_selected() {
+    for (const auto& lane : document_.schedule())
+        for (const auto& pin : lane.pins)
+            if (view_.selection().contains(pin.id))
+                return set_playhead(moment_of(pin, rate()));
+    document_.say(tr("Select a pin first"));
+}
+
+void PlayCommands::load_settings() {
+    const QSettings settings;
+    few_seconds_ = std::clamp(settings.value("play/few seconds", 8).toInt(), 1, 120);
+    context_.transport->set_few_seconds(few_seconds_);
+    stop_returns_ = settings.value("play/stop returns", false).toBool();
+    context_.commands.action("stop returns")->setChecked(stop_returns_);
+    player_.set_extra_delay(Seconds(settings.value("play/extra delay", 0.0).toDouble()));
+}
+
+void PlayCommands::change_speed(int steps) {
+    const auto* now = std::min_element(std::begin(speeds), std::end(speeds), [this](double a, double b) {
+        return std::abs(a - player_.speed()) < std::abs(b - player_.speed());
+    });
+    const auto next = std::clamp<std::ptrdiff_t>(now - std::begin(speeds) + steps, 0, std::ssize(speeds) - 1);
+    player_.set_speed(speeds[next]);
+    context_.transport->show_position();
+}
+
+void PlayCommands::set_few_seconds(int seconds) {
+    few_seconds_ = seconds;
+    context_.transport->set_few_seconds(seconds);
+    QSettings().setValue("play/few seconds", seconds);
+}
+
+void PlayCommands::set_range_end(bool end) {
+    const auto& project = document_.project();
+    if (!project.song)
+        return document_.say(tr("There is no song yet"));
+    Seconds now = view_.playhead();
+    // A playhead that went to a frame may stand a little behind the beat that is meant.
+    if (const auto& grid = project.grid) {
+        const Seconds beat = grid->time_at(grid->nearest_beat(now));
+        if (std::abs((beat - now).value) <= rate().frame_length().value / 2)
+            now = beat;
+    }
+    TimeRange range = view_.range().value_or(TimeRange{Seconds(0), project.song->duration()});
+    (end ? range.until : range.from) = now;
+    if (range.until <= range.from) // the other end gives way
+        range = end ? TimeRange{Seconds(0), now} : TimeRange{now, project.song->duration()};
+    if (range.from < range.until)
+        view_.set_range(range);
+}
+
+void PlayCommands::ask_for_delay() {
+    player_.stop();
+    DelayDialog dialog(player_.extra_delay(), context_.window);
+    if (dialog.exec() != QDialog::Accepted)
+        return;
+    player_.set_extra_delay(dialog.delay());
+    QSettings().setValue("play/extra delay", dialog.delay().value);
+    document_.say(
+        tr("The picture now follows the sound by %1 ms").arg(dialog.delay().value * 1000, 0, 'f', 0));
+}
+
+/// Where it began, if that is wanted; else where it stopped.
+void PlayCommands::playing_stopped() {
+    view_.set_playhead(return_to_.value_or(player_.position()));
+    return_to_.reset();
+}
+
+} // namespace pulsepin

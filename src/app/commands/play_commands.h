@@ -1,0 +1,40 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "commands/context.h"
+#include "model/lane_kind.h"
+
+namespace pulsepin {
+
+/// Playing, and where the playhead goes.
+class PlayCommands : public Commands {
+    Q_OBJECT
+public:
+    explicit PlayCommands(CommandContext& context) : Commands(context) {}
+    void hang_up(QMenu* menu);
+    void load_settings();
+
+    void toggle_play();
+    void play_few_seconds();
+    void play_from(Seconds from);
+    void set_playhead(Seconds time);
+    void playing_stopped();
+
+private:
+    void change_speed(int steps);
+    void set_few_seconds(int seconds);
+    void set_range_end(bool end);
+    void step_frames(int by);
+    void step_beats(int by);
+    void step_bars(int by);
+    void step_pins(int by);
+    void step_pins_of(LaneKind kind, int by);
+    void go_to_selected();
+    void ask_for_delay();
+
+    std::optional<Seconds> return_to_; ///< where the playhead goes back to when playing stops
+    int few_seconds_ = 8;
+    bool stop_returns_ = false; ///< else it stays where it stopped
+};
+
+} // namespace pulsepin

@@ -1,0 +1,21 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "commands/context.h"
+
+namespace pulsepin {
+
+/// Shots: slipping, rolling, swapping, cameras.
+class ShotCommands : public Commands {
+    Q_OBJECT
+public:
+    explicit ShotCommands(CommandContext& context) : Commands(context) {}
+    void hang_up(QMenu* menu);
+
+private:
+    [[nodiscard]] PinId chosen_cut() const;
+    void swap_with_next();
+    void add_camera_cut();
+};
+
+} // namespace pulsepin

@@ -1,0 +1,22 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "commands/context.h"
+
+namespace pulsepin {
+
+/// Sounds beside the song: splitting, trimming, tying.
+class SoundCommands : public Commands {
+    Q_OBJECT
+public:
+    explicit SoundCommands(CommandContext& context) : Commands(context) {}
+    void hang_up(QMenu* menu);
+
+private:
+    void split_sound();
+    void trim_song_to_range();
+    void lay_sound_of_shot();
+    void tie_to_sound();
+};
+
+} // namespace pulsepin

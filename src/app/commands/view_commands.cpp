@@ -1,0 +1,131 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "commands/view_commands.h"
+
+#include "bench_area.h"
+#include "commands/grid_commands.h"
+#include "score/score_view.h"
+#include "timeline/timeline_view.h"
+#include "transport_bar.h"
+
+#include <QActionGroup>
+#include <QStackedWidget>
+#include <algorithm>
+
+namespace pulsepin {
+
+void ViewCommands::hang_up(QMenu* menu) {
+    using K = QKeySequence;
+    add(menu, "zoom in", tr("Zoom in"), {K::ZoomIn, K(tr("Ctrl+="))}, [this] { zoom_by(1.5); });
+    add(menu, "zoom out", tr("Zoom out"), {K::ZoomOut}, [this] { zoom_by(1 / 1.5); });
+    add(menu, "whole song", tr("Whole song"), {K(tr("Ctrl+0"))}, [this] { context_.timeline->show_all(); });
+    add(menu, "higher wave", tr("Waveform higher"), {K(tr("Ctrl+Up"))},
+        [this] { context_.timeline->set_wave_height(view_.look().wave_height * 1.25); });
+    add(menu, "lower wave", tr("Waveform lower"), {K(tr("Ctrl+Down"))},
+        [this] { context_.timeline->set_wave_height(view_.look().wave_height / 1.25); });
+    context_.commands.add(menu, {{"score", tr("Score"), {K(tr("V"))}, {}, [this](bool on) { show_score(on); }},
+                              {"paint cells", tr("Paint cells in the score"), {K(tr("P"))}, {}, [this](bool painting) {
+                                   if (painting)
+                                       show_score(true);
+                                   context_.score->set_painting(painting);
+                               }}});
+    auto* cells = menu->addMenu(tr("Cells of the score"));
+    for (const auto& [count, text] :
+         {std::pair{1, tr("Beats")}, std::pair{2, tr("Halves of beats")}, std::pair{3, tr("Thirds of beats")},
+          std::pair{4, tr("Quarters of beats")}})
+        connect(cells->addAction(text), &QAction::triggered, this,
+                [this, count] { context_.score->set_cells_a_beat(count); });
+    add(menu, "finer cells", tr("Finer or coarser cells"), {K(tr("Shift+P"))}, [this] {
+        context_.score->set_cells_a_beat(context_.score->cells_a_beat() == 1 ? 2 : context_.score->cells_a_beat() == 2 ? 4 : 1);
+        document_.say(tr("%1 cells a beat").arg(context_.score->cells_a_beat()));
+    });
+    auto* phrases = menu->addMenu(tr("Bars in a row of the score"));
+    for (const int bars : ScoreView::phrase_lengths)
+        connect(phrases->addAction(QString::number(bars)), &QAction::triggered, this,
+                [this, bars] { context_.score->set_bars_in_row(bars); });
+    context_.grids->hang_up_snapping(menu);
+    hang_up_looks(menu);
+    const char* const stop_names[] = {QT_TR_NOOP("Stop: Song"),   QT_TR_NOOP("Stop: Grid"),
+                                      QT_TR_NOOP("Stop: Mark"),   QT_TR_NOOP("Stop: Place"),
+                                      QT_TR_NOOP("Stop: Motion"), QT_TR_NOOP("Stop: Export")};
+    for (int stop = 0; stop < static_cast<int>(std::size(stop_names)); ++stop)
+        add(menu, QString("stop %1").arg(stop + 1), tr(stop_names[stop]),
+            {K(QString("Ctrl+%1").arg(stop + 1))}, [this, stop] { context_.go_to_stop(static_cast<Stop>(stop)); });
+    add(menu, "fold bench", tr("Fold the bench away"), {K(tr("F9"))},
+        [this] { context_.bench->setVisible(!context_.bench->isVisible()); });
+    context_.commands.add(
+        menu, Command{"night", tr("Night paper"), {K(tr("Ctrl+Shift+N"))}, {}, [this](bool on) { set_night(on); }});
+}
+
+/// One choice out of several of how the song is drawn: ticked in the menu, kept in the view.
+void ViewCommands::hang_up_looks(QMenu* menu) {
+    const auto choices = [this,
+                          menu](const QString& title,
+                                const std::vector<std::pair<QString, std::function<void(SongLook&)>>>& rows,
+                                std::size_t initial) {
+        auto* sub = menu->addMenu(title);
+        auto* group = new QActionGroup(sub);
+        for (std::size_t i = 0; i < rows.size(); ++i) {
+            auto* action = sub->addAction(rows[i].first);
+            action->setObjectName(title + ": " + rows[i].first);
+            action->setCheckable(true);
+            action->setChecked(i == initial);
+            group->addAction(action);
+            context_.commands.keep(action->objectName(), action);
+            connect(action, &QAction::triggered, this, [this, change = rows[i].second] {
+                SongLook look = view_.look();
+                change(look);
+                view_.set_look(look);
+            });
+        }
+    };
+    using L = SongLook;
+    choices(
+        tr("Waveform"),
+        {{tr("Sum of the channels"), [](L& l) { l.channels = L::Channels::Sum, l.wave_folded = false; }},
+         {tr("Left and right"), [](L& l) { l.channels = L::Channels::LeftAndRight, l.wave_folded = false; }},
+         {tr("Folded"), [](L& l) { l.wave_folded = true; }}},
+        0);
+    choices(tr("Spectrum"),
+            {{tr("12 bands"), [](L& l) { l.spectrum = L::Spectrum::TwelveBands; }},
+             {tr("Logarithmic"), [](L& l) { l.spectrum = L::Spectrum::Logarithmic; }},
+             {tr("Folded"), [](L& l) { l.spectrum = L::Spectrum::Folded; }}},
+            0);
+    choices(tr("Ruler counts"),
+            {{tr("Bars only"), [](L& l) { l.under = L::Under::OnlyBars; }},
+             {tr("Seconds"), [](L& l) { l.under = L::Under::InSeconds; }},
+             {tr("Timecode"), [](L& l) { l.under = L::Under::InTimecode; }},
+             {tr("Frames"), [](L& l) { l.under = L::Under::InFrames; }}},
+            0);
+    const auto brighten = [this](double factor) {
+        SongLook look = view_.look();
+        look.brightness = std::clamp(look.brightness * factor, 0.25, 3.0);
+        view_.set_look(look);
+    };
+    add(menu, "brighter", tr("Spectrum brighter"), {QKeySequence(tr("Ctrl+Shift+Up"))},
+        [brighten] { brighten(1.2); });
+    add(menu, "darker", tr("Spectrum darker"), {QKeySequence(tr("Ctrl+Shift+Down"))},
+        [brighten] { brighten(1 / 1.2); });
+}
+
+void ViewCommands::zoom_by(double factor) {
+    if (context_.drawings->currentWidget() == context_.score)
+        context_.score->zoom_by(factor);
+    else
+        context_.timeline->zoom_by(factor);
+}
+
+void ViewCommands::set_night(bool night) {
+    context_.score->set_palette(night ? night_palette() : day_palette());
+    context_.timeline->set_palette(night ? night_palette() : day_palette());
+}
+
+void ViewCommands::show_score(bool score) {
+    context_.drawings->setCurrentWidget(score ? static_cast<QWidget*>(context_.score) : context_.timeline);
+    context_.commands.action("score")->setChecked(score);
+    context_.transport->show_drawing(score);
+    if (score)
+        context_.score->reveal(view_.playhead());
+    context_.drawings->currentWidget()->setFocus();
+}
+
+} // namespace pulsepin
