@@ -72,11 +72,13 @@ void ParamForm::set_specs(ParamSpecs specs) {
             widget->setToolTip(text_of(spec.explains.empty() ? spec.label : spec.explains));
         if (style_.least_width > 0)
             widget->setMinimumWidth(style_.least_width);
-        row_->addWidget(widget, style_.labels || spec.type == ParamType::Steps ? 1 : 0);
+        const bool wide = style_.labels || style_.fills || spec.type == ParamType::Steps;
+        row_->addWidget(widget, wide ? 1 : 0);
         widget->show(); // at once, not only when the layout is looked at again
     }
-    if (std::none_of(specs_.begin(), specs_.end(),
-                     [&](const ParamSpec& spec) { return style_.labels || spec.type == ParamType::Steps; }))
+    if (!style_.labels && !style_.fills &&
+        std::none_of(specs_.begin(), specs_.end(),
+                     [](const ParamSpec& spec) { return spec.type == ParamType::Steps; }))
         row_->addStretch(1);
     fill_choices();
     set_values({});

@@ -17,7 +17,8 @@ struct ParamFormStyle {
     bool labels = false; ///< in the fields of numbers, before the value; else only for those who read tooltips
     bool live = true;    ///< tells of each letter that is typed, not only of what was finished
     int least_width = 0; ///< of a field
-    QString no_lane;     ///< the entry that stands for no lane; empty: there is none
+    bool fills = false;  ///< its fields share all of its width
+    QString no_lane = {}; ///< the entry that stands for no lane; empty: there is none
 };
 
 /// Fields for parameters, made from their rows: each with its name for those who do not see it, and what it does

@@ -23,13 +23,6 @@ FadeShape shape_of(FadeCurve curve) {
     return curve == FadeCurve::Linear ? FadeShape::Linear : FadeShape::EqualPower;
 }
 
-/// What a person sees of a sound is kept for the next time.
-LoadedSound with_outline_kept(LoadedSound sound) {
-    if (sound.outline)
-        sound_cache::keep(sound.fingerprint, *sound.outline);
-    return sound;
-}
-
 MixPart mix_part(const SoundPart& part, std::shared_ptr<const SampleStore> samples, std::int64_t rate) {
     const auto samples_of = [rate](Seconds time) {
         return Samples(std::llround(time.value * static_cast<double>(rate)));
@@ -58,7 +51,7 @@ SoundBank::SoundBank(Jobs& jobs, QObject* parent)
                                                       song.path = wanted.path;
                                                       song.from = wanted.from;
                                                       song.length = wanted.length;
-                                                      return load_song(song, p).map(with_outline_kept);
+                                                      return load_song(song, p).map(sound_cache::with_outline_kept);
                                                   }};
                                           }),
       kept_outline_(jobs,

@@ -99,6 +99,12 @@ void keep(const std::string& fingerprint, const SpectrumMap& map) {
     keep_as(fingerprint, spectrum_ending, map, save_spectrum);
 }
 
+LoadedSound with_outline_kept(LoadedSound sound) {
+    if (sound.outline)
+        keep(sound.fingerprint, *sound.outline);
+    return sound;
+}
+
 LevelTracks::Shelf level_shelf(const std::string& fingerprint) {
     if (fingerprint.empty())
         return {};

@@ -4,7 +4,7 @@
 #include "analysis/analyze.h"
 #include "analysis/spectrum_map.h"
 #include "follow/level_track.h"
-#include "media/sound_outline.h"
+#include "media/load_sound.h"
 
 #include <optional>
 #include <string>
@@ -27,6 +27,9 @@ void keep(const std::string& fingerprint, const SoundOutline& outline);
 [[nodiscard]] bool has_spectrum(const std::string& fingerprint);
 [[nodiscard]] std::optional<SpectrumMap> spectrum(const std::string& fingerprint);
 void keep(const std::string& fingerprint, const SpectrumMap& map);
+
+/// What a person sees of a sound that was decoded is kept for the next time.
+[[nodiscard]] LoadedSound with_outline_kept(LoadedSound sound);
 
 [[nodiscard]] LevelTracks::Shelf level_shelf(const std::string& fingerprint);
 

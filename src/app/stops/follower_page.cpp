@@ -104,7 +104,7 @@ QWidget* FollowerPage::make_source() {
         first->addWidget(combo, 1);
     }
     column->addLayout(first);
-    form_ = new ParamForm("follower", {false, false, 0, tr("choose a lane")});
+    form_ = new ParamForm("follower", {.live = false, .fills = true, .no_lane = tr("choose a lane")});
     connect(form_, &ParamForm::changed, this, [this](const QString& id) {
         const std::string name = id.toStdString();
         const ParamValues values = form_->values();
@@ -138,13 +138,13 @@ FollowerPage::StepRow FollowerPage::make_step(std::size_t index, const FollowerS
                         tr("Click switches it off and on"));
     made.on->setCheckable(true);
     made.on->setProperty("role", "choice");
-    made.on->setFixedWidth(98);
+    made.on->setFixedWidth(108);
     connect(made.on, &QPushButton::clicked, this, [this, index](bool on) {
         change_step(index, tr("switch step"), [=](FollowerStep& changed) { changed.off = !on; });
         view_.set_follower_step(std::nullopt);
     });
     line->addWidget(made.on);
-    made.form = new ParamForm("step " + number_text, {true, false, 72, tr("choose a lane")});
+    made.form = new ParamForm("step " + number_text, {.labels = true, .live = false, .least_width = 72, .no_lane = tr("choose a lane")});
     made.form->set_specs(row ? row->parameters : ParamSpecs());
     connect(made.form, &ParamForm::changed, this, [this, index, form = made.form](const QString& id) {
         const std::string name = id.toStdString();

@@ -148,7 +148,7 @@ PickerPage::PickerPage(Document& document, ViewState& view, QWidget* lane_choice
 }
 
 QWidget* PickerPage::make_argument() {
-    source_form_ = new ParamForm("source");
+    source_form_ = new ParamForm("source", {.fills = true});
     argument_ = new QWidget;
     auto* asked = new QVBoxLayout(argument_);
     asked->setContentsMargins(0, 0, 0, 0);

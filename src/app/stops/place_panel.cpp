@@ -278,8 +278,8 @@ QString PlacePanel::summary() const {
                               [](const Pin& pin) { return std::holds_alternative<TimeAnchor>(pin.anchor); }));
         }
     QStringList texts;
-    for (const auto& [kind, count] : counts)
-        if (count > 0)
+    for (const LaneKind kind : lane_kinds())
+        if (const auto count = counts[kind]; count > 0)
             texts << QString::fromStdString(count_text(count, kind));
     if (texts.isEmpty())
         return tr("nothing placed yet");
