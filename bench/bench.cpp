@@ -181,13 +181,16 @@ void bench_long_song() {
 /// Ten thousand pins in thirty lanes, each lane a planting of its own, in the real window.
 void bench_thirty_lanes() {
     Project project = steady_project(170, 0.1, 3600);
-    constexpr LaneKind kinds[] = {kind_that(&LaneKindRow::marks), kind_that(&LaneKindRow::cuts), kind_that(&LaneKindRow::triggers)};
+    constexpr LaneKind kinds[] = {kind_that(&LaneKindRow::marks), kind_that(&LaneKindRow::cuts),
+                                  kind_that(&LaneKindRow::triggers)};
     for (int i = 0; i < 28; ++i)
         project = with_lane(project, kinds[i % 3], "lane");
     const auto lanes = project.lanes;
     for (std::size_t i = 0; i < lanes.size(); ++i) {
-        const Picker every{
-            "beats", Ticks(0), Ticks(10'010 * ticks_per_beat), {{"every-nth", {{"n", 30.0}, {"offset", static_cast<double>(i)}}}}};
+        const Picker every{"beats",
+                           Ticks(0),
+                           Ticks(10'010 * ticks_per_beat),
+                           {{"every-nth", {{"n", 30.0}, {"offset", static_cast<double>(i)}}}}};
         PlantingForm form{lanes[i]->kind->empty_body(), {}, {}};
         project = place(project, lanes[i]->id, every, form)->project;
     }
@@ -276,8 +279,8 @@ int main(int argc, char** argv) {
     row("decode the demo song", decode, "-");
     row("analyse the demo song", analysis, "-");
     const auto feature_set = *extract_features(*song.samples);
-    row("track the demo song again, from what was heard", milliseconds(5, [&] { (void)analyze(feature_set); }),
-        "-");
+    row("track the demo song again, from what was heard",
+        milliseconds(5, [&] { (void)analyze(feature_set); }), "-");
     // Ten minutes of song: what one step of the sensitivity slider costs.
     std::vector<float> ten_minutes;
     while (ten_minutes.size() < 600u * 48'000u * static_cast<std::size_t>(song.samples->format().channels))

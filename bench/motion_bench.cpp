@@ -49,7 +49,8 @@ int main(int argc, char** argv) {
         "-");
     row("the same after a step was changed",
         milliseconds(15, [&] { (void)follow(project, song.samples.get(), tracks); }), "-");
-    const auto followers = std::make_shared<const FollowerCurves>(*follow(project, song.samples.get(), tracks));
+    const auto followers =
+        std::make_shared<const FollowerCurves>(*follow(project, song.samples.get(), tracks));
     const Curves curves{Schedule(project), followers};
     {
         MainWindow window(Player::Device::None);
@@ -88,8 +89,7 @@ int main(int argc, char** argv) {
     for (const auto& layer : project.stage->layers)
         pictures[layer.id] = {image, {}, 0};
     const Frames frame(595 + 12); // in the chorus, all layers seen
-    row("values of all layers at a frame",
-        milliseconds(200, [&] { (void)staged_at(curves, frame); }), "8");
+    row("values of all layers at a frame", milliseconds(200, [&] { (void)staged_at(curves, frame); }), "8");
     std::int64_t number = 0;
     for (const auto& [size, what] :
          {std::pair(QSize(640, 360), "a frame of the demo in motion, 640x360"),
@@ -113,7 +113,13 @@ int main(int argc, char** argv) {
                 .arg(QString::fromUtf8(effect.id.data(), static_cast<qsizetype>(effect.id.size())))
                 .arg(first.usual_high)
                 .arg(QString::fromUtf8(first.unit.data(), static_cast<qsizetype>(first.unit.size())));
-        row(qPrintable(what), milliseconds(30, [&] { (void)composed(with, {640, 360}, pictures); }) - alone, "-");
+        row(qPrintable(what),
+            milliseconds(30,
+                         [&] {
+                             (void)composed(with, {640, 360}, pictures);
+                         }) -
+                alone,
+            "-");
     }
     return 0;
 }

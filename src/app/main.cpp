@@ -27,14 +27,15 @@ int main(int argc, char** argv) {
     MainWindow window(parser.isSet("silent") ? Player::Device::None : Player::Device::System);
     EndSignals ending;
     QObject::connect(&ending, &EndSignals::asked_to_end, &window.files(), &FileCommands::end_now);
-    QObject::connect(&application, &QGuiApplication::commitDataRequest, &window.files(), &FileCommands::desktop_ends,
-                     Qt::DirectConnection);
+    QObject::connect(&application, &QGuiApplication::commitDataRequest, &window.files(),
+                     &FileCommands::desktop_ends, Qt::DirectConnection);
     // Where the frame of the window would not find room, it fills the screen.
     if (application.primaryScreen()->availableGeometry().height() < window.height() + 32)
         window.showMaximized();
     else
         window.show();
-    const bool recovered = !parser.isSet("tour") && window.files().offer_recovery() == FileCommands::Recovered::Yes;
+    const bool recovered =
+        !parser.isSet("tour") && window.files().offer_recovery() == FileCommands::Recovered::Yes;
     if (const auto files = parser.positionalArguments(); !files.isEmpty()) {
         // Work that was just recovered is not put away again for a file that was named before it was known.
         if (recovered)

@@ -37,8 +37,9 @@ QFrame* upright_line() {
 } // namespace
 
 MainWindow::MainWindow(Player::Device device)
-    : player_(device), commands_(this), context_{this, document_, view_, player_, commands_}, files_(context_),
-      pins_(context_), shots_(context_), lanes_(context_), sounds_(context_), grids_(context_), play_(context_), look_(context_) {
+    : player_(device), commands_(this), context_{this, document_, view_, player_, commands_},
+      files_(context_), pins_(context_), shots_(context_), lanes_(context_), sounds_(context_),
+      grids_(context_), play_(context_), look_(context_) {
     context_.files = &files_;
     context_.grids = &grids_;
     context_.lanes = &lanes_;
@@ -99,18 +100,23 @@ void MainWindow::make_menu() {
     using K = QKeySequence;
     files_.hang_up(menu_.addMenu(tr("File")));
     auto* edit = menu_.addMenu(tr("Edit"));
-    commands_.add(edit, {{"undo", tr("Undo"), {K::Undo}, [this] { document_.undo(); }},
-                         {"redo", tr("Redo"), {K(tr("Ctrl+Shift+Z")), K(tr("Ctrl+Y"))}, [this] { document_.redo(); }}});
+    commands_.add(
+        edit, {{"undo", tr("Undo"), {K::Undo}, [this] { document_.undo(); }},
+               {"redo", tr("Redo"), {K(tr("Ctrl+Shift+Z")), K(tr("Ctrl+Y"))}, [this] { document_.redo(); }}});
     commands_.action("undo")->setProperty("steady text", tr("Undo"));
     commands_.action("redo")->setProperty("steady text", tr("Redo"));
     edit->addSeparator();
     sounds_.hang_up(edit);
-    commands_.add(edit, {{"detect", tr("Find the beats"), {K(tr("Ctrl+D"))},
+    commands_.add(edit, {{"detect",
+                          tr("Find the beats"),
+                          {K(tr("Ctrl+D"))},
                           [this] {
                               go_to_stop(Stop::Grid);
                               grid_->findChild<QPushButton*>("detect")->click();
                           }},
-                         {"bar 1", tr("Bar 1 at the playhead"), {K(tr("B"))}, [this] { grid_->name_bar_one_at_playhead(); }}});
+                         {"bar 1", tr("Bar 1 at the playhead"), {K(tr("B"))}, [this] {
+                              grid_->name_bar_one_at_playhead();
+                          }}});
     pins_.hang_up(menu_.addMenu(tr("Pins")));
     pins_.hang_up_selecting(menu_.addMenu(tr("Select")));
     shots_.hang_up(menu_.addMenu(tr("Shots")));
@@ -120,13 +126,17 @@ void MainWindow::make_menu() {
     look_.hang_up(menu_.addMenu(tr("View")));
     menu_.addSeparator();
     menu_.setTitle(tr("Help"));
-    commands_.add(&menu_, {{"find command", tr("Find a command…"), {K(tr("Ctrl+K"))},
+    commands_.add(&menu_, {{"find command",
+                            tr("Find a command…"),
+                            {K(tr("Ctrl+K"))},
                             [this] {
                                 auto* search = new CommandSearch(commands_, this);
                                 search->setAttribute(Qt::WA_DeleteOnClose);
                                 search->open();
                             }},
-                           {"shortcuts", tr("All shortcuts"), {K(tr("F1"))}, [this] { show_shortcuts(commands_, this); }}});
+                           {"shortcuts", tr("All shortcuts"), {K(tr("F1"))}, [this] {
+                                show_shortcuts(commands_, this);
+                            }}});
 }
 
 QWidget* MainWindow::make_bench() {
@@ -225,7 +235,8 @@ void MainWindow::connect_parts() {
     connect(timeline_, &TimelineView::lane_name_wanted, &lanes_, &LaneCommands::name_lane);
     connect(timeline_, &TimelineView::lane_menu_wanted, &lanes_, &LaneCommands::show_lane_menu);
     connect(mark_, &MarkPanel::go_wanted, &play_, &PlayCommands::set_playhead);
-    connect(mark_, &MarkPanel::add_wanted, this, [this] { pins_.add_pin_of(kind_that(&LaneKindRow::marks)); });
+    connect(mark_, &MarkPanel::add_wanted, this,
+            [this] { pins_.add_pin_of(kind_that(&LaneKindRow::marks)); });
     connect(mark_, &MarkPanel::add_on_shot_wanted, &pins_, &PinCommands::add_marker_on_shot);
     connect(detail_, &DetailPanel::planting_wanted, this, [this](PlantingId planting) {
         go_to_stop(Stop::Place);
@@ -269,10 +280,10 @@ void MainWindow::refresh_file() {
         tr("%1%2 — Pulse Pin").arg(document_.title(), document_.unsaved() ? tr(" (not saved)") : QString()));
     commands_.action("undo")->setEnabled(document_.can_undo());
     commands_.action("undo")->setText(document_.can_undo() ? tr("Undo %1").arg(document_.undo_name())
-                                                      : tr("Undo"));
+                                                           : tr("Undo"));
     commands_.action("redo")->setEnabled(document_.can_redo());
     commands_.action("redo")->setText(document_.can_redo() ? tr("Redo %1").arg(document_.redo_name())
-                                                      : tr("Redo"));
+                                                           : tr("Redo"));
 }
 
 /// The bench keeps the height that nothing is cut off with, as long as the song keeps some, too.

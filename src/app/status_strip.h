@@ -33,7 +33,7 @@ private:
     QLabel* job_;
     QProgressBar* progress_;
     QPushButton* cancel_;
-    QToolButton* others_;       ///< what else runs or waits, each with its own stop
+    QToolButton* others_;      ///< what else runs or waits, each with its own stop
     std::weak_ptr<Job> shown_; ///< the one that is named; it stays until it ends
     QString hint_;
     QTimer message_timer_;

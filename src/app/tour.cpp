@@ -77,8 +77,8 @@ public:
         choose("source", "half beats");
         choose("filter 1", "pattern");
         window_.findChild<QDoubleSpinBox*>("filter 1 steps")->setValue(2);
-        window_.findChild<StepCells*>("filter 1 on")->set_steps(
-            {true, false, false, true, false, false, true, false});
+        window_.findChild<StepCells*>("filter 1 on")
+            ->set_steps({true, false, false, true, false, false, true, false});
         emit window_.findChild<StepCells*>("filter 1 on")->changed();
         choose("every", "one");
         picture("pattern");
@@ -170,7 +170,9 @@ private:
         return done;
     }
 
-    std::size_t cuts() const { return window_.document().project().first_lane(&LaneKindRow::cuts)->pins.size(); }
+    std::size_t cuts() const {
+        return window_.document().project().first_lane(&LaneKindRow::cuts)->pins.size();
+    }
 
     Seconds time_of_bar(std::int64_t bar, int beat = 1) const {
         const auto& grid = *window_.document().project().grid;

@@ -186,7 +186,8 @@ int main(int argc, char** argv) {
     place_command->add_option("--every", request.every, "every how many of them")->check(CLI::Range(1, 64));
     place_command->add_option("--filter", request.filters, "lets only some through; one after the other")
         ->expected(1, 8);
-    place_command->add_option("--set", request.settings, "as in onsets.row=kick or every-nth.n=4")->expected(1, 64);
+    place_command->add_option("--set", request.settings, "as in onsets.row=kick or every-nth.n=4")
+        ->expected(1, 64);
     place_command->add_option("--from", request.from, "bar.beat of the first")->required();
     place_command->add_option("--until", request.until, "bar.beat where to end; not itself included")
         ->required();

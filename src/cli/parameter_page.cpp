@@ -46,8 +46,9 @@ std::string table(std::string_view id, std::string_view label, std::string_view 
     text += "| name | what | unit | values | at first |\n| --- | --- | --- | --- | --- |\n";
     for (const auto& spec : specs) {
         const auto initial = text_of_value(spec, initial_value(spec));
-        text += fmt::format("| {} | {} | {} | {} | {} |\n", spec.id, spec.explains.empty() ? spec.label : spec.explains,
-                            spec.unit, range_of(spec), spec.type == ParamType::Lane ? "" : initial);
+        text += fmt::format("| {} | {} | {} | {} | {} |\n", spec.id,
+                            spec.explains.empty() ? spec.label : spec.explains, spec.unit, range_of(spec),
+                            spec.type == ParamType::Lane ? "" : initial);
     }
     return text + "\n";
 }

@@ -5,7 +5,8 @@
 
 namespace pulsepin {
 
-/// docs/parameters.md: all that can be set of sources, filters, steps, effects and exporters, from their tables.
+/// docs/parameters.md: all that can be set of sources, filters, steps, effects and exporters, from their
+/// tables.
 [[nodiscard]] std::string parameter_page();
 
 } // namespace pulsepin

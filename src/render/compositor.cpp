@@ -76,7 +76,8 @@ void draw_content(QPainter& painter, const StagedLayer& layer, const LayerPictur
 
 /// What acts on the place paints only the colour of its light.
 const EffectPainter* painter_at(const EffectRow& effect, const LayerValues& values) {
-    return acts(effect, values) && (!effect.place || values.light(effect.id)) ? painter_of(effect.id) : nullptr;
+    return acts(effect, values) && (!effect.place || values.light(effect.id)) ? painter_of(effect.id)
+                                                                              : nullptr;
 }
 
 bool painted_over(const LayerValues& values) {

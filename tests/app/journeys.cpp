@@ -173,8 +173,9 @@ private slots:
         QCOMPARE(asked, 3);
         QVERIFY(!desk.window.document().unsaved());
         QCOMPARE(desk.markers().pins.size(), count - 1);
-        QCOMPARE(load_project(file("kept.pulsepin").toStdString())->first_lane(&LaneKindRow::marks)->pins.size(),
-                 count);
+        QCOMPARE(
+            load_project(file("kept.pulsepin").toStdString())->first_lane(&LaneKindRow::marks)->pins.size(),
+            count);
         QVERIFY(ProjectStore::recent_files().contains(file("kept.pulsepin")));
     }
 

@@ -151,8 +151,9 @@ private:
 Project made_dense(Project project) {
     for (int lane = 0; lane < 24; ++lane) {
         const bool markers = lane % 2 == 0;
-        project = with_lane(project, markers ? kind_that(&LaneKindRow::marks) : kind_that(&LaneKindRow::triggers),
-                            "dense " + std::to_string(lane));
+        project =
+            with_lane(project, markers ? kind_that(&LaneKindRow::marks) : kind_that(&LaneKindRow::triggers),
+                      "dense " + std::to_string(lane));
         std::vector<Pin> pins;
         for (int i = 0; i < 300; ++i) {
             Pin pin{{}, MusicalAnchor{Ticks(i * 400 + lane * 13)}, MarkerBody{"m" + std::to_string(i)}, {}};

@@ -66,9 +66,10 @@ std::vector<std::int64_t> starts_in(const std::vector<float>& samples, float lev
 class Sync : public QObject {
     Q_OBJECT
 private slots:
-    // Marks in the music a little before and after each beat, and clicks on a grid: recorded, each click lies between
-    // its marks as the grid says, to a millisecond. A sound server that pauses or loses samples on a busy machine
-    // pulls the marks apart or together: such a click says nothing, all others count, in each attempt.
+    // Marks in the music a little before and after each beat, and clicks on a grid: recorded, each click lies
+    // between its marks as the grid says, to a millisecond. A sound server that pauses or loses samples on a
+    // busy machine pulls the marks apart or together: such a click says nothing, all others count, in each
+    // attempt.
     void the_click_lies_on_the_beat() {
         constexpr double apart = 0.15; // seconds
         const auto grid = BeatGrid::steady(Bpm(118), Seconds(1.0), {}, Seconds(8));
@@ -94,17 +95,21 @@ private slots:
             QVERIFY(player.audible());
             QVERIFY(QTest::qWaitFor([&] { return !player.playing(); }, 20'000));
             const auto starts = starts_in(recorder.finish(), 0.1f);
-            if (starts.size() != 3 * beats.size()) { // something was lost, or added: which is which cannot be told
+            if (starts.size() !=
+                3 * beats.size()) { // something was lost, or added: which is which cannot be told
                 qInfo("%zu sounds instead of %zu", starts.size(), 3 * beats.size());
                 continue;
             }
             for (std::size_t i = 0; i < beats.size(); ++i) {
-                const auto seconds = [&](std::size_t k) { return static_cast<double>(starts[3 * i + k]) / rate; };
+                const auto seconds = [&](std::size_t k) {
+                    return static_cast<double>(starts[3 * i + k]) / rate;
+                };
                 if (std::abs(seconds(2) - seconds(0) - 2 * apart) > 0.0005)
                     continue; // the server paused
                 ++told;
                 const double off = seconds(1) - seconds(0) - apart;
-                QVERIFY2(std::abs(off) <= 0.001, qPrintable(QString("click %1 is off by %2 ms").arg(i).arg(off * 1000)));
+                QVERIFY2(std::abs(off) <= 0.001,
+                         qPrintable(QString("click %1 is off by %2 ms").arg(i).arg(off * 1000)));
             }
         }
         qInfo("%zu clicks were recorded undisturbed", told);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
-// The one form of waiting: what is wanted, what is there, what is under way; and the sounds that are made of it.
+// The one form of waiting: what is wanted, what is there, what is under way; and the sounds that are made of
+// it.
 #include "interchange/project_file.h"
 #include "model/edits.h"
 #include "session/background.h"
@@ -153,7 +154,8 @@ private slots:
         std::atomic<bool> hold = true, began = false;
         {
             Background<int, int> value(jobs, [&](const int&) {
-                return Background<int, int>::Work{JobQueue::Decode, "long", [&](const Progress& p) -> Result<int> {
+                return Background<int, int>::Work{JobQueue::Decode, "long",
+                                                  [&](const Progress& p) -> Result<int> {
                                                       began = true;
                                                       while (hold && !p.cancelled())
                                                           std::this_thread::yield();
@@ -206,9 +208,8 @@ private slots:
         }
         Document again;
         bool drawn_first = false;
-        connect(&again, &Document::heard_changed, this, [&] {
-            drawn_first = drawn_first || (again.sounds().outline() && !again.sound());
-        });
+        connect(&again, &Document::heard_changed, this,
+                [&] { drawn_first = drawn_first || (again.sounds().outline() && !again.sound()); });
         QVERIFY(again.open(file("long.pulsepin").toStdString()));
         QVERIFY(!again.sounds().outline());
         QVERIFY(QTest::qWaitFor([&] { return !again.jobs().busy(); }, 60'000));
@@ -256,7 +257,9 @@ private slots:
             QVERIFY(ffmpeg({"-f", "lavfi", "-i", "aevalsrc=0.25:s=44100:d=3", file(name)}));
         Document document;
         document.open_song(file("song.wav").toStdString());
-        const auto settle = [](Document& d) { return QTest::qWaitFor([&] { return !d.jobs().busy(); }, 60'000); };
+        const auto settle = [](Document& d) {
+            return QTest::qWaitFor([&] { return !d.jobs().busy(); }, 60'000);
+        };
         QVERIFY(settle(document));
         document.add_sound(file("gone.wav").toStdString(), Seconds(0));
         QVERIFY(settle(document));
@@ -271,7 +274,8 @@ private slots:
         QVERIFY(settle(again));
         QVERIFY(again.heard() && again.heard() != again.sound());
         QVERIFY(std::abs(again.heard()->samples->mono_at(Samples(44'100)) - 0.5f) < 2e-3f);
-        QVERIFY(std::any_of(said.begin(), said.end(), [](const QString& s) { return s.contains("gone.wav"); }));
+        QVERIFY(
+            std::any_of(said.begin(), said.end(), [](const QString& s) { return s.contains("gone.wav"); }));
     }
 
     void what_sounds_next_is_held_while_memory_is_given_back() {

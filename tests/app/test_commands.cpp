@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
-// Commands are rows: what is added is in the menu, has its keys, and is found by its letters. A stop is a panel.
+// Commands are rows: what is added is in the menu, has its keys, and is found by its letters. A stop is a
+// panel.
 #include "application.h"
 #include "commands/command_dialogs.h"
 #include "main_window.h"
@@ -60,7 +61,8 @@ private slots:
         MainWindow window(Player::Device::None);
         std::set<QString> texts;
         for (const auto& row : window.commands().rows()) {
-            QVERIFY2(!row.group.isEmpty() && !row.action->text().isEmpty(), qPrintable(row.action->objectName()));
+            QVERIFY2(!row.group.isEmpty() && !row.action->text().isEmpty(),
+                     qPrintable(row.action->objectName()));
             QVERIFY2(texts.insert(row.group + row.action->text()).second, qPrintable(row.action->text()));
         }
         QVERIFY(texts.size() > 90);

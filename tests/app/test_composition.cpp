@@ -202,7 +202,8 @@ private slots:
         a.fill(Qt::black);
         b.fill(Qt::white);
         StagedLayer shots{LayerKind::Shots, LayerId{1}, {}, {}, white, {}};
-        QVERIFY(near(at(composed(staged({shots}), small, {{LayerId{1}, {a, b, 0.25}}}), 0, 0), QColor(64, 64, 64)));
+        QVERIFY(near(at(composed(staged({shots}), small, {{LayerId{1}, {a, b, 0.25}}}), 0, 0),
+                     QColor(64, 64, 64)));
     }
 
     void every_parameter_has_a_neutral_value_that_changes_nothing() {
@@ -259,9 +260,7 @@ private slots:
                               {{}, MusicalAnchor{Ticks(960 * 2)}, punch, {}},
                               {{}, MusicalAnchor{Ticks(960 * 3)}, own, {}}});
         const Curves curves{Schedule(project)};
-        const auto camera = [&](std::int64_t frame) {
-            return staged_at(curves, Frames(frame)).camera;
-        };
+        const auto camera = [&](std::int64_t frame) { return staged_at(curves, Frames(frame)).camera; };
         QCOMPARE(camera(11).of("flash"), 0.0);
         QCOMPARE(camera(12).of("flash"), 40.0); // half of what is usual, then fading away
         QCOMPARE(camera(14).of("flash"), 20.0);
@@ -284,8 +283,7 @@ private slots:
             body.to = {0x0000ff};
             const auto with =
                 *with_pins(project, project.lanes.back()->id, {{{}, MusicalAnchor{Ticks(960)}, body, {}}});
-            auto frame_of =
-                staged_at({Schedule(with)}, Frames(frame));
+            auto frame_of = staged_at({Schedule(with)}, Frames(frame));
             frame_of.layers = {shape("square", {0xc0c0c0})};
             return at(composed(frame_of, small), 0, 0);
         };
@@ -345,8 +343,7 @@ private slots:
             project, project.lanes.back()->id,
             {{{}, TimeAnchor{Seconds(30)}, KeyBody{3}, {}}, {{}, TimeAnchor{Seconds(31)}, KeyBody{1}, {}}});
         const auto lit_at = [&](std::int64_t frame) {
-            const auto staged =
-                staged_at({Schedule(project)}, Frames(frame));
+            const auto staged = staged_at({Schedule(project)}, Frames(frame));
             return lit(composed(staged, small)) > 0;
         };
         const auto changes = [&](std::int64_t from, std::int64_t until) {

@@ -135,7 +135,8 @@ private slots:
         document.save(file("s.pulsepin").toStdString(), ProjectStore::Overwrite::Yes,
                       [&](Result<void> saved) { done = saved.has_value(); });
         QVERIFY(document.unsaved() && document.store().saving());
-        document.apply(with_lane(document.project(), kind_that(&LaneKindRow::triggers), "T"), "add lane"); // meanwhile
+        document.apply(with_lane(document.project(), kind_that(&LaneKindRow::triggers), "T"),
+                       "add lane"); // meanwhile
         QTRY_VERIFY(done);
         QVERIFY(document.unsaved()); // the second lane is not on the disk
         document.undo();

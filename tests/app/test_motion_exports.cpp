@@ -174,7 +174,7 @@ private slots:
         auto project = steady_project(120, 0, 10);
         add_pulses(project, {"scale", "%", 100, 130}, "arrival", {4});
         const auto wave = add_wave(project, {"zoom", "%", 100, 104});
-            const auto keys = nlohmann::json::parse(*exporter("keys-json")->write(material_of(project)));
+        const auto keys = nlohmann::json::parse(*exporter("keys-json")->write(material_of(project)));
         QCOMPARE(keys["frame_rate"].get<std::string>(), std::string("24/1"));
         QCOMPARE(keys["properties"].size(), std::size_t{2});
         const auto& scale = keys["properties"][0]["keys"];
@@ -211,7 +211,7 @@ private slots:
         motion = project.lane(turn)->motion;
         motion.feeds = {{"pan", "px", 0, 80, {camera, "position-x"}}};
         project = *with_motion(project, turn, motion);
-            const auto text = exporter("lottie")->write(material_of(project));
+        const auto text = exporter("lottie")->write(material_of(project));
         QVERIFY2(text.has_value(), text ? "" : text.error().message().c_str());
         const auto animation = rlottie::Animation::loadFromData(*text, "kite");
         QVERIFY(animation != nullptr);
@@ -231,9 +231,7 @@ private slots:
                 return (buffer[static_cast<std::size_t>(y) * width + static_cast<std::size_t>(x)] & 255u) /
                        255.0;
             });
-            const QImage image =
-                composed(staged_at(curves, Frames(frame)),
-                         {width, height});
+            const QImage image = composed(staged_at(curves, Frames(frame)), {width, height});
             const auto ours =
                 seen_in(width, height, [&](int x, int y) { return qBlue(image.pixel(x, y)) / 255.0; });
             const auto told = QString("frame %1: %2 %3 %4 against %5 %6 %7")

@@ -196,8 +196,8 @@ private slots:
             QTest::mouseClick(tap, Qt::LeftButton);
         }
         // What is told is what is taken over: the median of eight taps, whatever was set before.
-        const auto told = QRegularExpression("^8 taps, (-?\\d+) ms")
-                              .match(dialog.findChild<QLabel*>("taps told")->text());
+        const auto told =
+            QRegularExpression("^8 taps, (-?\\d+) ms").match(dialog.findChild<QLabel*>("taps told")->text());
         QVERIFY(told.hasMatch());
         QCOMPARE(std::lround(dialog.delay().value * 1000), told.captured(1).toLong());
         QVERIFY(dialog.delay() >= Seconds(-0.31) && dialog.delay() <= Seconds(0.31));

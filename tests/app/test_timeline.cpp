@@ -105,8 +105,7 @@ private slots:
         const Schedule schedule(project);
         ViewState view;
         const Scene scene{
-            project, nullptr, schedule, view, day_palette(), TimeScale{100, 1000, Seconds(0), 100},
-            {}};
+            project, nullptr, schedule, view, day_palette(), TimeScale{100, 1000, Seconds(0), 100}, {}};
         const LaneScene lane_scene{scene, *project.lane(lane), schedule.pins(lane), schedule.spans(lane),
                                    QRectF(100, 0, 1000, 60)};
         const auto grip = [&](double x, double y) {
@@ -231,7 +230,8 @@ private slots:
     }
 
     void every_kind_of_lane_can_be_drawn_and_pointed_at() {
-        Project project = with_random_pins(with_lane(steady_project(), kind_that(&LaneKindRow::sounds), "Sound"), 4, 60);
+        Project project =
+            with_random_pins(with_lane(steady_project(), kind_that(&LaneKindRow::sounds), "Sound"), 4, 60);
         project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::sounds)),
                              {{{}, TimeAnchor{Seconds(5)}, sound(0, 20), {}}});
         project = with_lane(project, kind_that(&LaneKindRow::triggers), "Flash");
@@ -245,8 +245,7 @@ private slots:
         ViewState view;
         view.select({project.lanes[0]->pins[0].id});
         const Scene scene{
-            project, nullptr, schedule, view, night_palette(), TimeScale{0, 800, Seconds(0), 13},
-            {}};
+            project, nullptr, schedule, view, night_palette(), TimeScale{0, 800, Seconds(0), 13}, {}};
         for (std::size_t i = 0; i < project.lanes.size(); ++i) {
             const auto& row = look_of_kind(project.lanes[i]->kind);
             const Lane& kind = *project.lanes[i];

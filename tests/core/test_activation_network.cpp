@@ -83,7 +83,8 @@ private slots:
         Activations whole, parts;
         network->activate(spectra, 0, frames, whole);
         const std::size_t cut = ActivationNetwork::context / 2 * 2;
-        network->activate(std::span(spectra).first((cut + ActivationNetwork::context) * inputs), 0, cut, parts);
+        network->activate(std::span(spectra).first((cut + ActivationNetwork::context) * inputs), 0, cut,
+                          parts);
         network->activate(spectra, cut, frames, parts);
         for (std::size_t kind = 0; kind < activation_count; ++kind) {
             QCOMPARE(parts.log_odds[kind].size(), frames);

@@ -241,9 +241,9 @@ private slots:
                 if (!read)
                     return !read.error().what.empty();
                 const auto& beats = read->beats();
-                return std::is_sorted(beats.begin(), beats.end(), [](const auto& a, const auto& b) {
-                    return a.time < b.time;
-                }) && std::isfinite(read->time_at(Ticks(960)).value);
+                return std::is_sorted(beats.begin(), beats.end(),
+                                      [](const auto& a, const auto& b) { return a.time < b.time; }) &&
+                       std::isfinite(read->time_at(Ticks(960)).value);
             };
             QVERIFY(sound(read_midi_tempo_map(bytes)));
             QVERIFY(sound(read_beat_list(bytes)));

@@ -98,7 +98,8 @@ private slots:
 
     void values_are_scaled_about_one() {
         const auto project = with_keys({{1, 100}, {2, 130}});
-        const auto half = curve_of(keys_scaled(project, all(*project.first_lane(&LaneKindRow::keyed)), 100, 0.5));
+        const auto half =
+            curve_of(keys_scaled(project, all(*project.first_lane(&LaneKindRow::keyed)), 100, 0.5));
         QCOMPARE(half.value_at(24), 115.0);
         QCOMPARE(half.value_at(12), 100.0);
     }
@@ -230,7 +231,8 @@ private slots:
 
     // Common practice: 20 to 60 frames a second at the end, and nothing may move.
     void another_picture_rate_moves_nothing() {
-        auto project = with_lane(steady_project(117, 0.1, 60, "20"), kind_that(&LaneKindRow::pulses), "Scale");
+        auto project =
+            with_lane(steady_project(117, 0.1, 60, "20"), kind_that(&LaneKindRow::pulses), "Scale");
         const auto id = project.lanes.back()->id;
         Motion motion;
         motion.own.lead = Frames(4);
@@ -286,7 +288,11 @@ private slots:
         Motion motion;
         motion.own = {"scale", "%", 60, 130, {LayerId{1}, "scale"}, Feed::Limits{0, 200}, Seconds(0.1)};
         motion.follower = {"level",
-                           {{"measure", "peak"}, {"part", "percussive"}, {"channel", "left"}, {"from", 30.0}, {"until", 110.0}},
+                           {{"measure", "peak"},
+                            {"part", "percussive"},
+                            {"channel", "left"},
+                            {"from", 30.0},
+                            {"until", 110.0}},
                            {{"gate", {{"opens", 0.3}, {"closes", 0.1}}},
                             {"maximum", {{"other", project.lanes[2]->id}}, true}}};
         motion.feeds = {{"blur", "px", 12, 0, {LayerId{2}, "blur"}, {}, Frames(-4)}};

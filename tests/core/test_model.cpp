@@ -188,7 +188,8 @@ private slots:
 
     void unchanged_parts_are_shared() {
         const auto project = with_random_pins(steady_project(), 1, 20);
-        const auto next = *with_lead(project, lane_of_kind(project, kind_that(&LaneKindRow::cuts)), Frames(2));
+        const auto next =
+            *with_lead(project, lane_of_kind(project, kind_that(&LaneKindRow::cuts)), Frames(2));
         QCOMPARE(next.lanes[0], project.lanes[0]);
         QVERIFY(next.lanes[1] != project.lanes[1]);
         QCOMPARE(next.grid, project.grid);
@@ -293,7 +294,8 @@ private slots:
     }
 
     void muted_and_solo_lanes() {
-        auto project = with_lane(with_lane(steady_project(), kind_that(&LaneKindRow::sounds), "A"), kind_that(&LaneKindRow::sounds), "B");
+        auto project = with_lane(with_lane(steady_project(), kind_that(&LaneKindRow::sounds), "A"),
+                                 kind_that(&LaneKindRow::sounds), "B");
         SoundBody body;
         body.length = Seconds(4);
         const LaneId a = project.lanes[2]->id, b = project.lanes[3]->id;

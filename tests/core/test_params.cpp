@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
-// Parameters: values by name, their ranges, their texts, what becomes of those that earlier files had by place.
+// Parameters: values by name, their ranges, their texts, what becomes of those that earlier files had by
+// place.
 #include "kinds/kinds.h"
 #include "follow/sources.h"
 #include "follow/steps.h"
@@ -53,10 +54,14 @@ class TestParams : public QObject {
     Q_OBJECT
 private slots:
     void each_type_has_a_text_and_comes_back_from_it() {
-        const ParamValues values{{"number", -0.25},       {"whole", 7.0},
-                                 {"switch", 0.0},         {"size", "large"},
-                                 {"text", "a = b, c"},    {"row", "kick"},
-                                 {"lane", LaneId{41}},    {"colour", Colour{0x12ab0f}},
+        const ParamValues values{{"number", -0.25},
+                                 {"whole", 7.0},
+                                 {"switch", 0.0},
+                                 {"size", "large"},
+                                 {"text", "a = b, c"},
+                                 {"row", "kick"},
+                                 {"lane", LaneId{41}},
+                                 {"colour", Colour{0x12ab0f}},
                                  {"steps", std::vector<bool>{true, false, true}}};
         QVERIFY(check_values(values, specs));
         ParamValues again;
@@ -85,20 +90,34 @@ private slots:
     void bad_values_are_refused_by_name_data() {
         QTest::addColumn<QString>("setting");
         QTest::addColumn<QString>("told");
-        QTest::addRow("too high") << "number=2.6" << "between -1 and 2.5";
-        QTest::addRow("too low") << "whole=0" << "between 1 and 9";
-        QTest::addRow("not whole") << "whole=2.5" << "whole number";
-        QTest::addRow("no number") << "number=much" << "\"much\"";
-        QTest::addRow("half a number") << "number=1x" << "\"1x\"";
-        QTest::addRow("infinite") << "number=inf" << "between";
-        QTest::addRow("not a number") << "number=nan" << "between";
-        QTest::addRow("no switch") << "switch=1" << "yes or no";
-        QTest::addRow("no choice") << "size=medium" << "\"medium\"";
-        QTest::addRow("no lane") << "lane=-3" << "number of a lane";
-        QTest::addRow("no colour") << "colour=red" << "#rrggbb";
-        QTest::addRow("no steps") << "steps=xo" << "x..x";
-        QTest::addRow("unknown") << "nonsense=1" << "there are: number";
-        QTest::addRow("nothing said") << "whole" << "NAME=VALUE";
+        QTest::addRow("too high") << "number=2.6"
+                                  << "between -1 and 2.5";
+        QTest::addRow("too low") << "whole=0"
+                                 << "between 1 and 9";
+        QTest::addRow("not whole") << "whole=2.5"
+                                   << "whole number";
+        QTest::addRow("no number") << "number=much"
+                                   << "\"much\"";
+        QTest::addRow("half a number") << "number=1x"
+                                       << "\"1x\"";
+        QTest::addRow("infinite") << "number=inf"
+                                  << "between";
+        QTest::addRow("not a number") << "number=nan"
+                                      << "between";
+        QTest::addRow("no switch") << "switch=1"
+                                   << "yes or no";
+        QTest::addRow("no choice") << "size=medium"
+                                   << "\"medium\"";
+        QTest::addRow("no lane") << "lane=-3"
+                                 << "number of a lane";
+        QTest::addRow("no colour") << "colour=red"
+                                   << "#rrggbb";
+        QTest::addRow("no steps") << "steps=xo"
+                                  << "x..x";
+        QTest::addRow("unknown") << "nonsense=1"
+                                 << "there are: number";
+        QTest::addRow("nothing said") << "whole"
+                                      << "NAME=VALUE";
     }
     void bad_values_are_refused_by_name() {
         QFETCH(QString, setting);
@@ -184,9 +203,12 @@ private slots:
     }
 
     void values_that_only_a_newer_version_knows_are_kept() {
-        auto project = *with_picker_named(
-            new_project(), "a",
-            {"beats", Ticks(0), Ticks(960), {{"later-filter", {{"hue", Colour{0xff8000}}, {"how", "softly"}}}}});
+        auto project =
+            *with_picker_named(new_project(), "a",
+                               {"beats",
+                                Ticks(0),
+                                Ticks(960),
+                                {{"later-filter", {{"hue", Colour{0xff8000}}, {"how", "softly"}}}}});
         const auto again = project_from_json(project_to_json(project, {}), {});
         QVERIFY(again.has_value());
         QCOMPARE(again->pickers->front().picker, project.pickers->front().picker);

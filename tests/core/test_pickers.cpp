@@ -132,45 +132,52 @@ private slots:
         const auto project = steady_project();
         QCOMPARE(places(project, over(project, "beats", 1, 13, {{"last-of", {{"bars", 4.0}}}})),
                  (Places{"4.4", "8.4", "12.4"}));
-        QCOMPARE(places(project, over(project, "beats", 3, 13, {{"last-of", {{"bars", 4.0}}}})), (Places{"6.4", "10.4"}));
+        QCOMPARE(places(project, over(project, "beats", 3, 13, {{"last-of", {{"bars", 4.0}}}})),
+                 (Places{"6.4", "10.4"}));
         QCOMPARE(places(project, over(project, "half-beats", 1, 3, {{"last-of", {{"bars", 1.0}}}})),
                  (Places{"1.4+480", "2.4+480"}));
     }
 
     void a_pattern_of_steps() {
         const auto project = steady_project();
-        const auto three_three_two =
-            step_values(1, 2, {true, false, false, true, false, false, true, false});
+        const auto three_three_two = step_values(1, 2, {true, false, false, true, false, false, true, false});
         QCOMPARE(places(project, over(project, "half-beats", 2, 4, {{"steps", three_three_two}})),
                  (Places{"2.1", "2.2+480", "2.4", "3.1", "3.2+480", "3.4"}));
         std::vector<bool> far(32, false); // over four bars, one step a beat... and beyond 32 steps
         far.resize(64, false);
         far[63] = true;
-        QCOMPARE(places(project,
-                        over(project, "quarter-beats", 1, 9, {{"steps", step_values(4, 4, far)}})),
+        QCOMPARE(places(project, over(project, "quarter-beats", 1, 9, {{"steps", step_values(4, 4, far)}})),
                  (Places{"4.4+720", "8.4+720"}));
     }
 
     void a_share_at_random() {
         const auto project = steady_project(120, 0, 600);
-        const auto whole = places(project, over(project, "beats", 1, 200, {{"random", {{"share", 33.0}, {"seed", 7.0}}}}));
+        const auto whole =
+            places(project, over(project, "beats", 1, 200, {{"random", {{"share", 33.0}, {"seed", 7.0}}}}));
         QVERIFY(whole.size() > 220 && whole.size() < 310); // a third of 796, three deviations to each side
-        QCOMPARE(places(project, over(project, "beats", 1, 200, {{"random", {{"share", 33.0}, {"seed", 7.0}}}})),
-                 whole); // always the same
-        QVERIFY(places(project, over(project, "beats", 1, 200, {{"random", {{"share", 33.0}, {"seed", 8.0}}}})) != whole);
+        QCOMPARE(
+            places(project, over(project, "beats", 1, 200, {{"random", {{"share", 33.0}, {"seed", 7.0}}}})),
+            whole); // always the same
+        QVERIFY(places(project, over(project, "beats", 1, 200,
+                                     {{"random", {{"share", 33.0}, {"seed", 8.0}}}})) != whole);
         // A part of the range holds the same positions.
-        for (const auto& place : places(project, over(project, "beats", 50, 100, {{"random", {{"share", 33.0}, {"seed", 7.0}}}})))
+        for (const auto& place :
+             places(project, over(project, "beats", 50, 100, {{"random", {{"share", 33.0}, {"seed", 7.0}}}})))
             QVERIFY(std::find(whole.begin(), whole.end(), place) != whole.end());
-        QVERIFY(places(project, over(project, "beats", 1, 200, {{"random", {{"share", 0.0}, {"seed", 7.0}}}})).empty());
-        QCOMPARE(places(project, over(project, "beats", 1, 200, {{"random", {{"share", 100.0}, {"seed", 7.0}}}})).size(),
-                 std::size_t{796});
+        QVERIFY(places(project, over(project, "beats", 1, 200, {{"random", {{"share", 0.0}, {"seed", 7.0}}}}))
+                    .empty());
+        QCOMPARE(
+            places(project, over(project, "beats", 1, 200, {{"random", {{"share", 100.0}, {"seed", 7.0}}}}))
+                .size(),
+            std::size_t{796});
     }
 
     void at_least_so_far_apart() {
         const auto project = steady_project(); // half a second a beat, 12 frames
         QCOMPARE(places(project, over(project, "beats", 1, 3, {{"apart-ms", {{"least", 900.0}}}})),
                  (Places{"1.1", "1.3", "2.1", "2.3"}));
-        QCOMPARE(places(project, over(project, "beats", 1, 3, {{"apart-ms", {{"least", 500.0}}}})).size(), std::size_t{8});
+        QCOMPARE(places(project, over(project, "beats", 1, 3, {{"apart-ms", {{"least", 500.0}}}})).size(),
+                 std::size_t{8});
         QCOMPARE(places(project, over(project, "beats", 1, 3, {{"apart-frames", {{"least", 13.0}}}})),
                  (Places{"1.1", "1.3", "2.1", "2.3"}));
         QCOMPARE(places(project, over(project, "half-beats", 1, 2, {{"apart-beats", {{"least", 1.5}}}})),
@@ -185,8 +192,9 @@ private slots:
                               {{}, TimeAnchor{Seconds(1.003)}, MarkerBody{"same frame", ""}, {}}});
         QCOMPARE(places(project, over(project, "beats", 1, 2, {{"free-of-lane", {{"lane", lane}}}})),
                  (Places{"1.1", "1.4"}));
-        QCOMPARE(places(project, over(project, "beats", 1, 2, {{"free-of-lane", {{"lane", LaneId{987}}}}})).size(),
-                 std::size_t{4});
+        QCOMPARE(
+            places(project, over(project, "beats", 1, 2, {{"free-of-lane", {{"lane", LaneId{987}}}}})).size(),
+            std::size_t{4});
     }
 
     void filters_work_in_any_order() {

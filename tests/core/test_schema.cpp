@@ -78,7 +78,8 @@ private slots:
                     there = text_["$defs"]["fade"];
                 for (const auto& [key, value] : own.items())
                     if (key != "properties") // of what lies within a field
-                        QVERIFY2(there[key] == value, (name + ": " + there.dump() + " is not " + own.dump()).c_str());
+                        QVERIFY2(there[key] == value,
+                                 (name + ": " + there.dump() + " is not " + own.dump()).c_str());
             }
         }
         const std::set<std::string> of_all{"id",    "anchor",  "planting", "home",

@@ -77,8 +77,8 @@ private slots:
             }
     }
 
-    // Film music handbooks' click tables for 24 frames a second: frames and eighths of a frame in a beat, against
-    // the tempo that is printed beside them (values from memory, to the printed hundredth).
+    // Film music handbooks' click tables for 24 frames a second: frames and eighths of a frame in a beat,
+    // against the tempo that is printed beside them (values from memory, to the printed hundredth).
     void film_click_tables_data() {
         QTest::addColumn<int>("eighths");
         QTest::addColumn<double>("tempo");
@@ -98,9 +98,10 @@ private slots:
         QFETCH(double, tempo);
         const auto grid = *BeatGrid::steady(Bpm(tempo), Seconds(0), {}, Seconds(60));
         for (int beat = 0; beat <= 40; beat += 8) // where the table's clicks fall on whole frames
-            QCOMPARE(round_to_frame(grid.time_at(Ticks(beat * ticks_per_beat)), rate("24"), FrameRounding::Nearest)
-                         .frame.value,
-                     eighths * beat / 8);
+            QCOMPARE(
+                round_to_frame(grid.time_at(Ticks(beat * ticks_per_beat)), rate("24"), FrameRounding::Nearest)
+                    .frame.value,
+                eighths * beat / 8);
     }
 
     // SMPTE ST 12-1 (numbers from memory, checked by counting): two numbers dropped each minute but every

@@ -56,7 +56,10 @@ inline Project with_random_pins(Project project, std::uint32_t seed, int count) 
             break;
         }
         const PinId id{project.next_id};
-        project = *with_pins(project, lane_of_kind(project, cut ? kind_that(&LaneKindRow::cuts) : kind_that(&LaneKindRow::marks)), {pin});
+        project = *with_pins(
+            project,
+            lane_of_kind(project, cut ? kind_that(&LaneKindRow::cuts) : kind_that(&LaneKindRow::marks)),
+            {pin});
         if (!cut)
             markers.push_back(id);
     }

@@ -26,7 +26,8 @@ inline Project with_plantings_and_triggers(Project project) {
                       "peak",
                       Frames(12)};
     CutBody cut{bin[0].id, Seconds(0), true, Frames(6)};
-    const Picker picker{"onsets", Ticks(960), Ticks(9600), {{"every-nth", {{"n", 2.0}, {"offset", 1.0}}}}, {{"row", "kick"}}};
+    const Picker picker{
+        "onsets", Ticks(960), Ticks(9600), {{"every-nth", {{"n", 2.0}, {"offset", 1.0}}}}, {{"row", "kick"}}};
     Planting planting{PlantingId{project.next_id++},
                       cuts,
                       "kicks",
@@ -92,7 +93,8 @@ inline Project rich_project() {
                     Seconds(0.25),           Seconds(1),   FadeCurve::Linear, FadeCurve::EqualPower};
     project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::sounds)),
                          {{{}, TimeAnchor{Seconds(2)}, sound, {}}});
-    project = *with_mute_and_solo(project, lane_of_kind(project, kind_that(&LaneKindRow::sounds)), true, false);
+    project =
+        *with_mute_and_solo(project, lane_of_kind(project, kind_that(&LaneKindRow::sounds)), true, false);
     return with_plantings_and_triggers(std::move(project));
 }
 

@@ -12,16 +12,16 @@ namespace pulsepin {
 
 /// Something that a person can do, as it is written where it is defined.
 struct Command {
-    QString id; ///< for tests, the tour and other commands
-    QString text;   ///< in menus, in the list of shortcuts and where commands are searched
+    QString id;   ///< for tests, the tour and other commands
+    QString text; ///< in menus, in the list of shortcuts and where commands are searched
     QList<QKeySequence> keys = {};
     std::function<void()> run = {};
     std::function<void(bool)> turn = {}; ///< of what is on or off: told the new state instead
     bool repeats = true;                 ///< while its key is held
 };
 
-/// All that can be done, in the order in which it was defined: menus, the list of shortcuts and the search are made
-/// from it.
+/// All that can be done, in the order in which it was defined: menus, the list of shortcuts and the search
+/// are made from it.
 class CommandList : public QObject {
     Q_OBJECT
 public:

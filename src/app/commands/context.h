@@ -28,8 +28,8 @@ class TransportBar;
 
 enum class Stop { Song, Grid, Mark, Place, Motion, Export };
 
-/// What commands work on, and where they find each other. Commands are made before the window has its parts: those are
-/// there when a command runs.
+/// What commands work on, and where they find each other. Commands are made before the window has its parts:
+/// those are there when a command runs.
 struct CommandContext {
     QWidget* window;
     Document& document;

@@ -64,13 +64,13 @@ void FileCommands::save(std::function<void()> then) {
 void FileCommands::save_as(std::function<void()> then) {
     const QString suggested = document_.path().empty() ? tr("untitled.pulsepin")
                                                        : QString::fromStdString(document_.path().string());
-    if (const auto path =
-            ask_where_to_write(context_.window, tr("Save project"), suggested, tr(project_filter), "pulsepin"))
+    if (const auto path = ask_where_to_write(context_.window, tr("Save project"), suggested,
+                                             tr(project_filter), "pulsepin"))
         save_to(path->toStdString(), ProjectStore::Overwrite::Yes, std::move(then));
 }
 
 void FileCommands::save_to(const std::filesystem::path& path, ProjectStore::Overwrite overwrite,
-                         std::function<void()> then) {
+                           std::function<void()> then) {
     document_.save(path, overwrite, [this, path, then = std::move(then)](const Result<void>& saved) {
         if (saved) {
             if (then)
@@ -230,7 +230,8 @@ void FileCommands::export_dialog(const ExporterRow& row) {
 }
 
 void FileCommands::open_dialog() {
-    const QString path = QFileDialog::getOpenFileName(context_.window, tr("Open project"), {}, tr(project_filter));
+    const QString path =
+        QFileDialog::getOpenFileName(context_.window, tr("Open project"), {}, tr(project_filter));
     if (!path.isEmpty())
         open_path(path);
 }

@@ -18,23 +18,30 @@ namespace pulsepin {
 
 void GridCommands::hang_up(QMenu* menu) {
     using K = QKeySequence;
-    add(menu, "hold beat", tr("Hold the beat, or let it go"), {K(tr("H"))}, [this] { context_.grid->hold_beat(); });
+    add(menu, "hold beat", tr("Hold the beat, or let it go"), {K(tr("H"))},
+        [this] { context_.grid->hold_beat(); });
     add(menu, "add beat", tr("Add a beat here"), {K(tr("Shift+B"))},
         [this] { context_.grid->add_beat_at_playhead(); });
-    add(menu, "delete beat", tr("Delete the chosen beat"), {}, [this] { context_.grid->delete_chosen_beat(); });
+    add(menu, "delete beat", tr("Delete the chosen beat"), {},
+        [this] { context_.grid->delete_chosen_beat(); });
     add(menu, "fit beats", tr("Fit beats between the held ones"), {K(tr("F"))},
         [this] { context_.grid->fit_between_held(); });
     add(menu, "doubtful", tr("Next doubtful place"), {K(tr("D"))}, [this] { go_to_doubtful(); });
     add(menu, "off-beats", tr("All beats half a beat later"), {K(tr("Shift+H"))},
         [this] { context_.grid->move_to_off_beats(); });
-    context_.commands.add(
-        menu, {{"tap", tr("Tap the beat"), {K(tr("T"))}, [this] { tap(false); }, {}, false},
-               {"tap first", tr("Tap the first beat of a bar"), {K(tr("Shift+T"))}, [this] { tap(true); }, {}, false}});
+    context_.commands.add(menu, {{"tap", tr("Tap the beat"), {K(tr("T"))}, [this] { tap(false); }, {}, false},
+                                 {"tap first",
+                                  tr("Tap the first beat of a bar"),
+                                  {K(tr("Shift+T"))},
+                                  [this] { tap(true); },
+                                  {},
+                                  false}});
     auto* metres = menu->addMenu(tr("Metre from this bar on"));
     for (const auto& metre : common_metres())
         connect(metres->addAction(QString::fromStdString(format_metre(metre))), &QAction::triggered, this,
                 [this, metre] { context_.grid->set_metre_from_here(metre); });
-    add(menu, "exclude", tr("Look for no beats in the range"), {}, [this] { context_.grid->exclude_range(true); });
+    add(menu, "exclude", tr("Look for no beats in the range"), {},
+        [this] { context_.grid->exclude_range(true); });
     add(menu, "include", tr("Look for beats in the range again"), {},
         [this] { context_.grid->exclude_range(false); });
 }
@@ -92,7 +99,7 @@ void GridCommands::go_to_doubtful() {
     view_.set_range(TimeRange{std::max(next->from, Seconds(0)), next->until});
     view_.set_looping(true);
     context_.timeline->show_range(next->from - Seconds(2),
-                          std::max(next->until, next->from + Seconds(4)) + Seconds(2));
+                                  std::max(next->until, next->from + Seconds(4)) + Seconds(2));
     if (player_.has_sound())
         context_.play->play_from(view_.range()->from);
     document_.say(tr("Doubtful place %1 of %2").arg(next - places.begin() + 1).arg(places.size()));

@@ -26,10 +26,12 @@ std::vector<PinId> PinCommands::selected_pins() const {
 
 void PinCommands::hang_up(QMenu* menu) {
     using K = QKeySequence;
-    add(menu, "add marker", tr("Add a marker here"), {K(tr("M"))}, [this] { add_pin_of(kind_that(&LaneKindRow::marks)); });
+    add(menu, "add marker", tr("Add a marker here"), {K(tr("M"))},
+        [this] { add_pin_of(kind_that(&LaneKindRow::marks)); });
     add(menu, "add marker on shot", tr("Add a marker on the shot or sound here"), {K(tr("Ctrl+Shift+M"))},
         [this] { add_marker_on_shot(); });
-    add(menu, "add cut", tr("Add a cut here"), {K(tr("C"))}, [this] { add_pin_of(kind_that(&LaneKindRow::cuts)); });
+    add(menu, "add cut", tr("Add a cut here"), {K(tr("C"))},
+        [this] { add_pin_of(kind_that(&LaneKindRow::cuts)); });
     add(menu, "add trigger", tr("Add a trigger here"), {K(tr("E"))},
         [this] { add_pin_of(kind_that(&LaneKindRow::triggers)); });
     menu->addSeparator();
@@ -116,8 +118,8 @@ void PinCommands::hang_up_selecting(QMenu* menu) {
     });
     add(menu, "select by name", tr("By name…"), {K(tr("Ctrl+F"))}, [this] {
         bool wanted = false;
-        const QString name = QInputDialog::getText(context_.window, tr("Select by name"), tr("Part of the name"),
-                                                   QLineEdit::Normal, {}, &wanted);
+        const QString name = QInputDialog::getText(context_.window, tr("Select by name"),
+                                                   tr("Part of the name"), QLineEdit::Normal, {}, &wanted);
         if (!wanted || name.isEmpty())
             return;
         PinQuery query;
@@ -133,7 +135,7 @@ void PinCommands::select_found(const PinQuery& query) {
 }
 
 void PinCommands::change_selection(const std::function<Project(std::span<const PinId>)>& how,
-                                  const QString& what) {
+                                   const QString& what) {
     const auto pins = selected_pins();
     if (pins.empty())
         return document_.say(tr("Select pins first"));
@@ -260,8 +262,9 @@ void PinCommands::add_pin_of(LaneKind kind) {
 
 /// As what is dragged in the drawing that is seen.
 Seconds PinCommands::snapped(Seconds time) const {
-    const Seconds place =
-        context_.drawings->currentWidget() == context_.score ? context_.score->snapped(time, false) : context_.timeline->snapped(time, false);
+    const Seconds place = context_.drawings->currentWidget() == context_.score
+                              ? context_.score->snapped(time, false)
+                              : context_.timeline->snapped(time, false);
     // At the very start the nearest beat may lie before the song: what was meant is the first in it.
     const auto& grid = document_.project().grid;
     return grid && place < Seconds(0) && time >= Seconds(0)
@@ -322,8 +325,8 @@ void PinCommands::add_marker_on_shot() {
     if (document_.apply(with_pins(project, lane->id, {{{}, MarkerAnchor{*host, now - *start}, body, {}}}),
                         tr("add marker on the shot"))) {
         view_.select({added});
-        document_.say(tr("Marked on “%1”: it travels with it")
-                          .arg(QString::fromStdString(name_of(project, *host))));
+        document_.say(
+            tr("Marked on “%1”: it travels with it").arg(QString::fromStdString(name_of(project, *host))));
     }
 }
 
@@ -356,7 +359,8 @@ void PinCommands::show_context_menu(QPoint at, std::optional<PinId> pin, Seconds
             menu.addAction(context_.commands.action(name));
         menu.addSeparator();
     }
-    connect(menu.addAction(tr("Go here")), &QAction::triggered, this, [this, time] { context_.play->set_playhead(time); });
+    connect(menu.addAction(tr("Go here")), &QAction::triggered, this,
+            [this, time] { context_.play->set_playhead(time); });
     connect(menu.addAction(tr("Bar 1 here")), &QAction::triggered, this, [this, time] {
         context_.play->set_playhead(time);
         context_.grid->name_bar_one_at_playhead();

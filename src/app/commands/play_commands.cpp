@@ -73,18 +73,24 @@ void PlayCommands::hang_up(QMenu* menu) {
     add(menu, "range out", tr("Range ends here"), {K(tr("O"))}, [this] { set_range_end(true); });
     add(menu, "slower", tr("Slower"), {K(tr(","))}, [this] { change_speed(-1); });
     add(menu, "faster", tr("Faster"), {K(tr("."))}, [this] { change_speed(1); });
-    context_.commands.add(
-        menu, {{"mute music", tr("Mute the music"), {K(tr("Shift+M"))}, {}, [this](bool on) { player_.set_music_muted(on); }},
-               {"mute click", tr("Mute the click"), {K(tr("K"))}, {}, [this](bool on) { player_.set_click_muted(on); }}});
+    context_.commands.add(menu, {{"mute music",
+                                  tr("Mute the music"),
+                                  {K(tr("Shift+M"))},
+                                  {},
+                                  [this](bool on) { player_.set_music_muted(on); }},
+                                 {"mute click", tr("Mute the click"), {K(tr("K"))}, {}, [this](bool on) {
+                                      player_.set_click_muted(on);
+                                  }}});
     menu->addSeparator();
     auto* lengths = menu->addMenu(tr("A few seconds are"));
     for (const int seconds : {2, 4, 8, 15, 30})
         connect(lengths->addAction(tr("%1 s").arg(seconds)), &QAction::triggered, this,
                 [this, seconds] { set_few_seconds(seconds); });
-    context_.commands.add(menu, Command{"stop returns", tr("Stop returns to where it began"), {}, {}, [this](bool on) {
-                                         stop_returns_ = on;
-                                         QSettings().setValue("play/stop returns", on);
-                                     }});
+    context_.commands.add(
+        menu, Command{"stop returns", tr("Stop returns to where it began"), {}, {}, [this](bool on) {
+                          stop_returns_ = on;
+                          QSettings().setValue("play/stop returns", on);
+                      }});
     add(menu, "delay", tr("Sound arrives late or early…"), {}, [this] { ask_for_delay(); });
 }
 

@@ -10,7 +10,8 @@ namespace pulsepin {
 
 void SoundCommands::hang_up(QMenu* menu) {
     using K = QKeySequence;
-    add(menu, "add sound", tr("Add sound…"), {K(tr("Ctrl+Shift+I"))}, [this] { context_.files->sound_dialog(); });
+    add(menu, "add sound", tr("Add sound…"), {K(tr("Ctrl+Shift+I"))},
+        [this] { context_.files->sound_dialog(); });
     add(menu, "split", tr("Split the sound here"), {K(tr("X"))}, [this] { split_sound(); });
     add(menu, "sound of shot", tr("Lay the shot's own sound under it"), {}, [this] { lay_sound_of_shot(); });
     add(menu, "tie", tr("Tie selected pins to the sound under them"), {}, [this] { tie_to_sound(); });
@@ -70,7 +71,8 @@ void SoundCommands::lay_sound_of_shot() {
     const Seconds cut_at =
         anchored_time(project.pin(shot->cut)->anchor, project).value_or(rate.start_of(shot->start));
     const Pin pin{{}, MarkerAnchor{shot->cut, rate.start_of(shot->start) - cut_at}, body, {}};
-    document_.apply(with_pins(next, next.first_lane(&LaneKindRow::sounds)->id, {pin}), tr("lay sound of shot"));
+    document_.apply(with_pins(next, next.first_lane(&LaneKindRow::sounds)->id, {pin}),
+                    tr("lay sound of shot"));
 }
 
 void SoundCommands::tie_to_sound() {

@@ -22,12 +22,13 @@ void ViewCommands::hang_up(QMenu* menu) {
         [this] { context_.timeline->set_wave_height(view_.look().wave_height * 1.25); });
     add(menu, "lower wave", tr("Waveform lower"), {K(tr("Ctrl+Down"))},
         [this] { context_.timeline->set_wave_height(view_.look().wave_height / 1.25); });
-    context_.commands.add(menu, {{"score", tr("Score"), {K(tr("V"))}, {}, [this](bool on) { show_score(on); }},
-                              {"paint cells", tr("Paint cells in the score"), {K(tr("P"))}, {}, [this](bool painting) {
-                                   if (painting)
-                                       show_score(true);
-                                   context_.score->set_painting(painting);
-                               }}});
+    context_.commands.add(
+        menu, {{"score", tr("Score"), {K(tr("V"))}, {}, [this](bool on) { show_score(on); }},
+               {"paint cells", tr("Paint cells in the score"), {K(tr("P"))}, {}, [this](bool painting) {
+                    if (painting)
+                        show_score(true);
+                    context_.score->set_painting(painting);
+                }}});
     auto* cells = menu->addMenu(tr("Cells of the score"));
     for (const auto& [count, text] :
          {std::pair{1, tr("Beats")}, std::pair{2, tr("Halves of beats")}, std::pair{3, tr("Thirds of beats")},
@@ -35,7 +36,9 @@ void ViewCommands::hang_up(QMenu* menu) {
         connect(cells->addAction(text), &QAction::triggered, this,
                 [this, count] { context_.score->set_cells_a_beat(count); });
     add(menu, "finer cells", tr("Finer or coarser cells"), {K(tr("Shift+P"))}, [this] {
-        context_.score->set_cells_a_beat(context_.score->cells_a_beat() == 1 ? 2 : context_.score->cells_a_beat() == 2 ? 4 : 1);
+        context_.score->set_cells_a_beat(context_.score->cells_a_beat() == 1   ? 2
+                                         : context_.score->cells_a_beat() == 2 ? 4
+                                                                               : 1);
         document_.say(tr("%1 cells a beat").arg(context_.score->cells_a_beat()));
     });
     auto* phrases = menu->addMenu(tr("Bars in a row of the score"));
@@ -49,11 +52,13 @@ void ViewCommands::hang_up(QMenu* menu) {
                                       QT_TR_NOOP("Stop: Motion"), QT_TR_NOOP("Stop: Export")};
     for (int stop = 0; stop < static_cast<int>(std::size(stop_names)); ++stop)
         add(menu, QString("stop %1").arg(stop + 1), tr(stop_names[stop]),
-            {K(QString("Ctrl+%1").arg(stop + 1))}, [this, stop] { context_.go_to_stop(static_cast<Stop>(stop)); });
+            {K(QString("Ctrl+%1").arg(stop + 1))},
+            [this, stop] { context_.go_to_stop(static_cast<Stop>(stop)); });
     add(menu, "fold bench", tr("Fold the bench away"), {K(tr("F9"))},
         [this] { context_.bench->setVisible(!context_.bench->isVisible()); });
     context_.commands.add(
-        menu, Command{"night", tr("Night paper"), {K(tr("Ctrl+Shift+N"))}, {}, [this](bool on) { set_night(on); }});
+        menu,
+        Command{"night", tr("Night paper"), {K(tr("Ctrl+Shift+N"))}, {}, [this](bool on) { set_night(on); }});
 }
 
 /// One choice out of several of how the song is drawn: ticked in the menu, kept in the view.

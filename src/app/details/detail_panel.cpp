@@ -263,7 +263,8 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
     }
     const QString name = QString::fromStdString(lane.kind->name_of(pin.body, project));
     const char* selected = look_of_kind(lane.kind).selected;
-    title_->setText((selected ? tr(selected) : tr("Selected: %1")).arg(name.isEmpty() ? tr("no shot") : name));
+    title_->setText(
+        (selected ? tr(selected) : tr("Selected: %1")).arg(name.isEmpty() ? tr("no shot") : name));
     const auto* musical = std::get_if<MusicalAnchor>(&pin.anchor);
     if (musical && project.grid) {
         const auto* ms = std::get_if<Seconds>(&musical->offset);

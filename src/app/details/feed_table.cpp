@@ -296,7 +296,8 @@ void FeedTable::freeze(std::size_t index, bool simplify) {
                    .arg(QString::fromStdString(feed.unit));
         keys = std::move(fewer.keys);
     }
-    if (document_.apply(frozen(document_.project(), now->id, index, keys, kind_that(&LaneKindRow::keyed)), tr("freeze to keys")))
+    if (document_.apply(frozen(document_.project(), now->id, index, keys, kind_that(&LaneKindRow::keyed)),
+                        tr("freeze to keys")))
         document_.say(told);
 }
 
@@ -310,9 +311,9 @@ void FeedTable::mark_tops() {
     const double least = QInputDialog::getDouble(
         this, tr("Tops as markers"), tr("As high as this, or higher"), 0.5, -1000, 1000, 2, &wanted);
     if (wanted)
-        document_.apply(
-            with_markers_at_tops(document_.project(), now->id, *found->second, least, Seconds(0.1), kind_that(&LaneKindRow::marks)),
-            tr("mark tops"));
+        document_.apply(with_markers_at_tops(document_.project(), now->id, *found->second, least,
+                                             Seconds(0.1), kind_that(&LaneKindRow::marks)),
+                        tr("mark tops"));
 }
 
 void FeedTable::refresh() {

@@ -211,8 +211,7 @@ ParamForm::Field ParamForm::steps(const ParamSpec& spec) {
 
 /// A pattern has as many cells as the parameters "bars" and "steps" beside it say.
 void ParamForm::shape_steps() {
-    const int beats =
-        project_.grid ? project_.grid->metre_at(Ticks(0)).beats_per_bar : 4;
+    const int beats = project_.grid ? project_.grid->metre_at(Ticks(0)).beats_per_bar : 4;
     for (const auto& one : fields_)
         if (auto* cells = qobject_cast<StepCells*>(one.widget)) {
             const auto* bars = qobject_cast<QDoubleSpinBox*>(field("bars"));

@@ -14,15 +14,16 @@ namespace pulsepin {
 
 /// How a form is made; what it holds is said by the rows of its parameters.
 struct ParamFormStyle {
-    bool labels = false; ///< in the fields of numbers, before the value; else only for those who read tooltips
-    bool live = true;    ///< tells of each letter that is typed, not only of what was finished
-    int least_width = 0; ///< of a field
-    bool fills = false;  ///< its fields share all of its width
+    bool labels =
+        false;        ///< in the fields of numbers, before the value; else only for those who read tooltips
+    bool live = true; ///< tells of each letter that is typed, not only of what was finished
+    int least_width = 0;  ///< of a field
+    bool fills = false;   ///< its fields share all of its width
     QString no_lane = {}; ///< the entry that stands for no lane; empty: there is none
 };
 
-/// Fields for parameters, made from their rows: each with its name for those who do not see it, and what it does
-/// as its tooltip. A field is found by the form's name and the parameter's id: "filter 1 n".
+/// Fields for parameters, made from their rows: each with its name for those who do not see it, and what it
+/// does as its tooltip. A field is found by the form's name and the parameter's id: "filter 1 n".
 class ParamForm : public QWidget {
     Q_OBJECT
 public:

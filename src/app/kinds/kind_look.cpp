@@ -7,7 +7,7 @@
 namespace pulsepin {
 namespace {
 
-const std::array<const KindLook*, 7> table{&kinds::marker_look,  &kinds::cut_look, &kinds::sound_look,
+const std::array<const KindLook*, 7> table{&kinds::marker_look,  &kinds::cut_look,   &kinds::sound_look,
                                            &kinds::trigger_look, &kinds::pulse_look, &kinds::key_look,
                                            &kinds::follower_look};
 

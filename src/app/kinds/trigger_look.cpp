@@ -134,9 +134,9 @@ void paint_in_score(QPainter& painter, const RowView& v, const ScoreTrack& track
         if (until <= v.start() || from >= v.end() || span.hidden)
             continue;
         const double left = std::max(v.x(from), v.rect.left()), right = std::min(v.x(until), v.right());
-        const QRectF row =
-            trigger_row_rect(QRectF(left, v.rect.top() + track.top, std::max(2.0, right - left - 1), track.height),
-                        span.row, track.rows);
+        const QRectF row = trigger_row_rect(
+            QRectF(left, v.rect.top() + track.top, std::max(2.0, right - left - 1), track.height), span.row,
+            track.rows);
         const auto& body = std::get<TriggerBody>(lane.pins[span.index].body);
         painter.setOpacity(span.muted ? 0.2 : 0.8);
         painter.fillRect(row, QColor::fromRgb(static_cast<QRgb>(body.from.rgb)));
@@ -182,7 +182,9 @@ const KindLook kinds::trigger_look{
     .score_height = 15,
     .score_head_y =
         [](const PinBody& body, const ScoreTrack& track) {
-            return trigger_row_rect(QRectF(0, track.top, 1, track.height), row_of(body), track.rows).center().y();
+            return trigger_row_rect(QRectF(0, track.top, 1, track.height), row_of(body), track.rows)
+                .center()
+                .y();
         },
     .paint_score = paint_in_score,
     .make_form = []() -> FormFields* { return new TriggerForm; },

@@ -182,8 +182,7 @@ std::optional<PinId> ScoreView::pin_at(QPointF at) const {
     for (const auto& pin : document_.schedule()[*lane].pins) {
         const Beats place = grid->beats_at(pin.time);
         if (!ScoreLayout::holds(row, place) ||
-            (here.kind->triggers &&
-             row_of(here.pins[pin.index].body) != trigger_row_at(at, *lane)))
+            (here.kind->triggers && row_of(here.pins[pin.index].body) != trigger_row_at(at, *lane)))
             continue;
         const double d = std::abs(layout_.x(row, place) - at.x());
         if (d < distance) {
@@ -219,7 +218,8 @@ int ScoreView::trigger_row_at(QPointF at, std::size_t lane) const {
     const auto tracks = score_tracks(document_);
     const int rows = document_.spans(document_.project().lanes[lane]->id).rows;
     for (int row = 0; row < rows; ++row)
-        if (inside < trigger_row_rect(QRectF(0, tracks[lane].top, 1, tracks[lane].height), row, rows).bottom() + 1)
+        if (inside <
+            trigger_row_rect(QRectF(0, tracks[lane].top, 1, tracks[lane].height), row, rows).bottom() + 1)
             return row;
     return rows - 1;
 }

@@ -19,10 +19,10 @@ signals:
     void failed(const Error& failed); ///< it could not be made; not told when it was cancelled
 };
 
-/// A value that takes long to make and depends on a key: the decoded sound of a file, the curves of a project.
-/// It remembers what is wanted, what is there, and what is under way. What is not wanted any more is cancelled
-/// and dropped; what was cancelled or failed is made again when it is wanted again; whoever asked is always
-/// answered. For the interface thread.
+/// A value that takes long to make and depends on a key: the decoded sound of a file, the curves of a
+/// project. It remembers what is wanted, what is there, and what is under way. What is not wanted any more is
+/// cancelled and dropped; what was cancelled or failed is made again when it is wanted again; whoever asked
+/// is always answered. For the interface thread.
 ///
 /// Use: tell what is wanted with want() whenever that may have changed, draw value() while it is not current,
 /// and listen to ready(). Key needs ==.
@@ -43,7 +43,8 @@ public:
             job_->cancel();
     }
 
-    /// Begins to make the value of the key, unless it is there or under way. The value of before stays until then.
+    /// Begins to make the value of the key, unless it is there or under way. The value of before stays until
+    /// then.
     void want(Key key) {
         if (wanted_ == key && (job_ || is_current()))
             return;
@@ -56,8 +57,8 @@ public:
         begin();
     }
 
-    /// The same, and says when it is there, or why it will not be: other things were wanted, it was cancelled, it
-    /// failed.
+    /// The same, and says when it is there, or why it will not be: other things were wanted, it was
+    /// cancelled, it failed.
     void ask(Key key, Answer answer) {
         want(std::move(key));
         if (is_current())

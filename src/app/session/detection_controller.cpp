@@ -49,19 +49,19 @@ BeatGrid with_held_kept(BeatGrid found, const Project& project) {
 } // namespace
 
 DetectionController::DetectionController(Document& document)
-    : document_(document), features_(document.jobs(),
-                                     [](const SongKey& song) {
-                                         return Background<SongKey, FeatureSet>::Work{
-                                             JobQueue::Analyse, tr("Listening"),
-                                             [song](const Progress& p) -> Result<FeatureSet> {
-                                                 if (auto kept = sound_cache::features(song.fingerprint))
-                                                     return *std::move(kept);
-                                                 auto features = extract_features(*song.samples, true, p);
-                                                 if (features)
-                                                     sound_cache::keep(song.fingerprint, *features);
-                                                 return features;
-                                             }};
-                                     }),
+    : document_(document),
+      features_(document.jobs(),
+                [](const SongKey& song) {
+                    return Background<SongKey, FeatureSet>::Work{
+                        JobQueue::Analyse, tr("Listening"), [song](const Progress& p) -> Result<FeatureSet> {
+                            if (auto kept = sound_cache::features(song.fingerprint))
+                                return *std::move(kept);
+                            auto features = extract_features(*song.samples, true, p);
+                            if (features)
+                                sound_cache::keep(song.fingerprint, *features);
+                            return features;
+                        }};
+                }),
       tried_(document.jobs(), [this](const TriedRow& tried) {
           return Background<TriedRow, std::vector<FoundOnset>>::Work{
               JobQueue::Analyse, tr("Finding onsets"),
@@ -110,8 +110,7 @@ void DetectionController::with_features(std::function<void(const Features&)> the
         return document_.say(tr("There is no song to listen to yet. Open one first."));
     const LoadedSound& sound = *document_.sound();
     const SongKey song{sound.samples, sound.fingerprint};
-    if (features_.wanted() != song && !document_.project().detection &&
-        sound.samples->duration() > long_song)
+    if (features_.wanted() != song && !document_.project().detection && sound.samples->duration() > long_song)
         show_beginning(sound);
     features_.ask(song, [this, song, then = std::move(then)](const Result<Features>& features) {
         if (!document_.sound() || document_.sound()->samples != song.samples)

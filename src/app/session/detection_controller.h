@@ -16,8 +16,9 @@ namespace pulsepin {
 
 class Document;
 
-/// Detects beats and onsets of the open song. Its features are extracted once, in the background, and kept in the
-/// user's cache; from them, beats and rows of onsets are found again at once whenever someone asks for others.
+/// Detects beats and onsets of the open song. Its features are extracted once, in the background, and kept in
+/// the user's cache; from them, beats and rows of onsets are found again at once whenever someone asks for
+/// others.
 class DetectionController : public QObject {
     Q_OBJECT
 public:
@@ -38,7 +39,8 @@ public:
     /// What was found, as it is shown now: with a row that someone is trying out. Null when nothing was.
     [[nodiscard]] std::shared_ptr<const Detection> shown() const;
 
-    /// Shows a row as it would be with other settings, without keeping it. Extracts features first if need be.
+    /// Shows a row as it would be with other settings, without keeping it. Extracts features first if need
+    /// be.
     void try_row(std::size_t index, const OnsetRow& row);
     /// Keeps what is shown as one step that can be undone.
     void keep_row();

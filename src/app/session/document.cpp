@@ -15,8 +15,8 @@ constexpr int recovery_interval_ms = 20'000;
 } // namespace
 
 Document::Document(QObject* parent)
-    : QObject(parent), history_(new_project()), schedule_(history_.current()), sounds_(jobs_), followers_(jobs_),
-      detection_(*this) {
+    : QObject(parent), history_(new_project()), schedule_(history_.current()), sounds_(jobs_),
+      followers_(jobs_), detection_(*this) {
     recovery_timer_.setInterval(recovery_interval_ms);
     connect(&recovery_timer_, &QTimer::timeout, this, [this] {
         if (std::exchange(recovery_due_, false))

@@ -47,7 +47,8 @@ std::vector<std::filesystem::path> with_folders_opened(const std::vector<std::fi
 void Document::open_song(const std::filesystem::path& path) {
     const auto full = std::filesystem::absolute(path);
     jobs_.start<LoadedSound>(
-        JobQueue::Decode, tr("Opening %1").arg(display_name(full)), [full](const Progress& p) { return load_sound(full, p).map(sound_cache::with_outline_kept); },
+        JobQueue::Decode, tr("Opening %1").arg(display_name(full)),
+        [full](const Progress& p) { return load_sound(full, p).map(sound_cache::with_outline_kept); },
         [this](Result<LoadedSound> loaded) {
             if (!loaded) {
                 if (!loaded.error().cancelled())

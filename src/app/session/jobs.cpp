@@ -31,8 +31,8 @@ void Jobs::enqueue(JobQueue which, std::shared_ptr<Job> job) {
         emit changed();
 }
 
-/// Cancelled ones are run too: they do nothing but hand over that they were cancelled, after whoever cancelled
-/// them has gone on.
+/// Cancelled ones are run too: they do nothing but hand over that they were cancelled, after whoever
+/// cancelled them has gone on.
 void Jobs::next(Queue& queue) {
     if (queue.waiting.empty()) {
         if (all_.empty())

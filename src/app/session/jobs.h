@@ -47,9 +47,9 @@ public:
     explicit Jobs(QObject* parent = nullptr);
     ~Jobs() override;
 
-    /// Runs `work` on the thread of its queue, then hands its result to `done` on the interface thread. `done` is
-    /// always called while this lives: cancelled work ends as fail_cancelled() says, whether it had begun or
-    /// not, and an exception becomes an error.
+    /// Runs `work` on the thread of its queue, then hands its result to `done` on the interface thread.
+    /// `done` is always called while this lives: cancelled work ends as fail_cancelled() says, whether it had
+    /// begun or not, and an exception becomes an error.
     template <class T>
     std::shared_ptr<Job> start(JobQueue queue, const QString& name,
                                std::function<Result<T>(const Progress&)> work,

@@ -42,18 +42,19 @@ MixPart mix_part(const SoundPart& part, std::shared_ptr<const SampleStore> sampl
 } // namespace
 
 SoundBank::SoundBank(Jobs& jobs, QObject* parent)
-    : QObject(parent), jobs_(jobs), song_(jobs,
-                                          [](const Stretch& wanted) {
-                                              return Background<Stretch, LoadedSound>::Work{
-                                                  JobQueue::Decode, opening(wanted.path),
-                                                  [wanted](const Progress& p) -> Result<LoadedSound> {
-                                                      Song song;
-                                                      song.path = wanted.path;
-                                                      song.from = wanted.from;
-                                                      song.length = wanted.length;
-                                                      return load_song(song, p).map(sound_cache::with_outline_kept);
-                                                  }};
-                                          }),
+    : QObject(parent), jobs_(jobs),
+      song_(jobs,
+            [](const Stretch& wanted) {
+                return Background<Stretch, LoadedSound>::Work{
+                    JobQueue::Decode, opening(wanted.path),
+                    [wanted](const Progress& p) -> Result<LoadedSound> {
+                        Song song;
+                        song.path = wanted.path;
+                        song.from = wanted.from;
+                        song.length = wanted.length;
+                        return load_song(song, p).map(sound_cache::with_outline_kept);
+                    }};
+            }),
       kept_outline_(jobs,
                     [](const std::string& fingerprint) {
                         return Background<std::string, SoundOutline>::Work{
@@ -93,9 +94,8 @@ SoundBank::SoundBank(Jobs& jobs, QObject* parent)
               }};
       }) {
     connect(&song_, &BackgroundSignals::ready, this, &SoundBank::song_is_there);
-    connect(&song_, &BackgroundSignals::failed, this, [this](const Error& error) {
-        emit said(tr("The song is not there. %1").arg(words(error)));
-    });
+    connect(&song_, &BackgroundSignals::failed, this,
+            [this](const Error& error) { emit said(tr("The song is not there. %1").arg(words(error))); });
     connect(&kept_outline_, &BackgroundSignals::ready, this, &SoundBank::heard_changed);
     connect(&mix_, &BackgroundSignals::ready, this, [this] {
         mixed_ = true;

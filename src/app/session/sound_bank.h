@@ -11,8 +11,8 @@
 
 namespace pulsepin {
 
-/// The sounds of the open project: its song, the sounds laid under it, their sum, and how the sum looks. All of
-/// it is fetched in the background; what was drawn of a song before is drawn at once.
+/// The sounds of the open project: its song, the sounds laid under it, their sum, and how the sum looks. All
+/// of it is fetched in the background; what was drawn of a song before is drawn at once.
 class SoundBank : public QObject {
     Q_OBJECT
 public:
@@ -31,14 +31,15 @@ public:
     [[nodiscard]] const LoadedSound* source(ClipId clip) const;
     /// What is heard: the song, or its sum with the sound lanes. Null until it is there.
     [[nodiscard]] const LoadedSound* heard() const;
-    /// What is drawn: how heard() looks, or how the song looked before it was decoded. Null where neither is known.
+    /// What is drawn: how heard() looks, or how the song looked before it was decoded. Null where neither is
+    /// known.
     [[nodiscard]] std::shared_ptr<const SoundOutline> outline() const;
     /// Of what is heard; null until it was computed.
     [[nodiscard]] std::shared_ptr<const SpectrumMap> spectrum() const { return spectrum_.value(); }
 
 signals:
-    void song_changed();     ///< it is there, or gone
-    void heard_changed();    ///< the mix or its outline, not the song
+    void song_changed();  ///< it is there, or gone
+    void heard_changed(); ///< the mix or its outline, not the song
     void spectrum_changed();
     void said(const QString& message);
 

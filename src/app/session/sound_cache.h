@@ -12,8 +12,8 @@
 namespace pulsepin {
 
 /// What was computed of sounds, kept in the user's cache under the fingerprint of their samples: features,
-/// outlines, spectra, levels. Bounded; what was not wanted for longest goes first. May be deleted at any time,
-/// and used from any thread. A disk that is full only means that it is computed again.
+/// outlines, spectra, levels. Bounded; what was not wanted for longest goes first. May be deleted at any
+/// time, and used from any thread. A disk that is full only means that it is computed again.
 namespace sound_cache {
 
 [[nodiscard]] std::optional<FeatureSet> features(const std::string& fingerprint);

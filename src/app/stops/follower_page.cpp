@@ -144,7 +144,9 @@ FollowerPage::StepRow FollowerPage::make_step(std::size_t index, const FollowerS
         view_.set_follower_step(std::nullopt);
     });
     line->addWidget(made.on);
-    made.form = new ParamForm("step " + number_text, {.labels = true, .live = false, .least_width = 72, .no_lane = tr("choose a lane")});
+    made.form =
+        new ParamForm("step " + number_text,
+                      {.labels = true, .live = false, .least_width = 72, .no_lane = tr("choose a lane")});
     made.form->set_specs(row ? row->parameters : ParamSpecs());
     connect(made.form, &ParamForm::changed, this, [this, index, form = made.form](const QString& id) {
         const std::string name = id.toStdString();

@@ -187,14 +187,14 @@ QString MarkPanel::summary() const {
     for (const auto& lane : document_.project().lanes)
         if (lane->kind->marks)
             count += lane->pins.size();
-    return count == 0 ? tr("no markers yet") : QString::fromStdString(count_text(count, kind_that(&LaneKindRow::marks)));
+    return count == 0 ? tr("no markers yet")
+                      : QString::fromStdString(count_text(count, kind_that(&LaneKindRow::marks)));
 }
 
 bool MarkPanel::complete() const {
     const auto& lanes = document_.project().lanes;
-    return std::any_of(lanes.begin(), lanes.end(), [](const auto& lane) {
-        return lane->kind->marks && !lane->pins.empty();
-    });
+    return std::any_of(lanes.begin(), lanes.end(),
+                       [](const auto& lane) { return lane->kind->marks && !lane->pins.empty(); });
 }
 
 void MarkPanel::refresh() {

@@ -71,7 +71,8 @@ QWidget* MotionPanel::make_top() {
     menu->setObjectName("add motion lane menu");
     menu->addAction(tr("Pulses: one shape on chosen beats"), this,
                     [this] { emit add_lane_wanted(kind_that(&LaneKindRow::pulses)); });
-    menu->addAction(tr("Keys: single values"), this, [this] { emit add_lane_wanted(kind_that(&LaneKindRow::keyed)); });
+    menu->addAction(tr("Keys: single values"), this,
+                    [this] { emit add_lane_wanted(kind_that(&LaneKindRow::keyed)); });
     menu->addAction(tr("Follower: a curve that follows the music"), this,
                     [this] { emit add_lane_wanted(kind_that(&LaneKindRow::follows)); });
     menu->addAction(tr("Spectrum: twelve followers, one a band"), this, &MotionPanel::add_twelve_bands);

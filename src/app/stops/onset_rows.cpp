@@ -148,7 +148,8 @@ OnsetRows::Line OnsetRows::make_line(std::size_t index) {
     connect(line.sensitivity, &QSlider::valueChanged, this, [this, index] { try_line(index); });
     // Steps by key or wheel are kept too, as soon as the slider rests.
     connect(line.sensitivity, &QSlider::sliderReleased, this, [this] { document_.detection().keep_row(); });
-    connect(line.remove, &QPushButton::clicked, this, [this, index] { document_.detection().remove_row(index); });
+    connect(line.remove, &QPushButton::clicked, this,
+            [this, index] { document_.detection().remove_row(index); });
     return line;
 }
 

@@ -332,8 +332,8 @@ void PickerPage::set_picker(const Picker& picker) {
     // A last "every nth" without an offset is the field of that name.
     auto filters = picker.filters;
     int every = 1;
-    if (!filters.empty() && filters.back().id == "every-nth" &&
-        filters.back().values.number("offset") == 0 && filters.back().values.number("n") <= 16) {
+    if (!filters.empty() && filters.back().id == "every-nth" && filters.back().values.number("offset") == 0 &&
+        filters.back().values.number("n") <= 16) {
         every = static_cast<int>(filters.back().values.whole("n"));
         filters.pop_back();
     }

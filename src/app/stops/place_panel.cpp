@@ -128,7 +128,8 @@ void PlacePanel::fill_lanes() {
     if (!fill_with_lanes(lane_, document_.project(), [](LaneKind kind) { return !kind->sounds; }))
         return;
     const QSignalBlocker quietly(lane_);
-    if (const Lane* cuts = document_.project().first_lane(&LaneKindRow::cuts); lane_->currentIndex() < 0 && cuts)
+    if (const Lane* cuts = document_.project().first_lane(&LaneKindRow::cuts);
+        lane_->currentIndex() < 0 && cuts)
         lane_->setCurrentIndex(lane_->findData(static_cast<qulonglong>(cuts->id.value)));
     if (lane_->currentIndex() < 0)
         lane_->setCurrentIndex(0);

@@ -65,7 +65,8 @@ void paint_left_out(QPainter& painter, const LaneScene& s) {
         if (planting.lane != s.lane.id)
             continue;
         const double y =
-            s.row.top() + look_of_kind(s.lane.kind).head_y(s.lane, s.spans, planting.form.body, s.row.height());
+            s.row.top() +
+            look_of_kind(s.lane.kind).head_y(s.lane, s.spans, planting.form.body, s.row.height());
         for (const Ticks home : planting.left_out) {
             const auto time = anchored_time(planting.place_of(home), s.scene.project);
             const double x = s.scene.scale.x(*time);

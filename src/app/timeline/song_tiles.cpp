@@ -173,8 +173,8 @@ void SongTiles::set_song(SongPicture song) {
     const std::lock_guard lock(state_->mutex);
     const auto &now = song.outline, &before = state_->song.outline;
     // The same song, decoded meanwhile, looks as it did.
-    const bool other = now != before && (state_->song.samples || !now || !before ||
-                                         now->length() != before->length());
+    const bool other =
+        now != before && (state_->song.samples || !now || !before || now->length() != before->length());
     state_->song = std::move(song);
     ++state_->generation;
     if (other) { // nothing of the old song may stand in for the new one

@@ -17,7 +17,8 @@ namespace pulsepin {
 /// What the pictures of a song are made from; shared with the thread that makes them.
 struct SongPicture {
     std::shared_ptr<const SoundOutline> outline; ///< null: there is no song
-    std::shared_ptr<const SampleStore> samples;  ///< null until it was decoded; the closest zooms show more then
+    std::shared_ptr<const SampleStore>
+        samples; ///< null until it was decoded; the closest zooms show more then
     std::shared_ptr<const SpectrumMap> spectrum; ///< null until it is there
 };
 

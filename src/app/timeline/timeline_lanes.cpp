@@ -156,8 +156,8 @@ double TimelineView::value_dragged(QPointF at) const {
     const auto& project = document_.project();
     for (std::size_t i = 0; i < lanes_.size() && i < project.lanes.size(); ++i) {
         const Lane& lane = *project.lanes[i];
-        if ((!lane.kind->keyed && !lane.kind->follows) ||
-            !lanes_[i].rect.contains(drag_.from) || std::abs(at.y() - drag_.from.y()) < 4)
+        if ((!lane.kind->keyed && !lane.kind->follows) || !lanes_[i].rect.contains(drag_.from) ||
+            std::abs(at.y() - drag_.from.y()) < 4)
             continue;
         const double per_pixel =
             curve_scale(lane, document_.spans(lane.id), lanes_[i].rect.height()).per_pixel();
@@ -272,9 +272,9 @@ void TimelineView::band_to(QPointF at) {
         const Lane& lane = *project.lanes[i];
         for (const auto& pin : document_.schedule()[i].pins) {
             const double x = scale_.x(pin.time);
-            const double y = lanes_[i].rect.top() +
-                             look_of_kind(lane.kind).head_y(lane, document_.spans(lane.id),
-                                                         lane.pins[pin.index].body, lanes_[i].rect.height());
+            const double y = lanes_[i].rect.top() + look_of_kind(lane.kind).head_y(
+                                                        lane, document_.spans(lane.id),
+                                                        lane.pins[pin.index].body, lanes_[i].rect.height());
             if (x >= band.left() && x <= band.right() && y >= band.top() - 6 && y <= band.bottom() + 6)
                 selected.insert(pin.id);
         }
@@ -360,8 +360,7 @@ bool TimelineView::press_switch(QPointF at) {
 std::optional<GrippedSound> TimelineView::sound_at(QPointF at) const {
     const Scene s = scene();
     for (std::size_t i = 0; i < lanes_.size() && i < s.project.lanes.size(); ++i)
-        if (s.project.lanes[i]->kind->sounds && lanes_[i].rect.contains(at) &&
-            at.x() >= names_width)
+        if (s.project.lanes[i]->kind->sounds && lanes_[i].rect.contains(at) && at.x() >= names_width)
             return sound_under(lane_scene(s, i), at);
     return std::nullopt;
 }

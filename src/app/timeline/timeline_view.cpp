@@ -279,8 +279,8 @@ QPointF TimelineView::head_position(PinId pin) const {
                 const Lane& lane = *document_.project().lanes[i];
                 return {scale_.x(resolved.time),
                         lanes_[i].rect.top() + look_of_kind(lane.kind).head_y(lane, document_.spans(lane.id),
-                                                                           lane.pins[resolved.index].body,
-                                                                           lanes_[i].rect.height())};
+                                                                              lane.pins[resolved.index].body,
+                                                                              lanes_[i].rect.height())};
             }
     return {-1, -1};
 }
@@ -364,8 +364,7 @@ void TimelineView::paint_names(QPainter& painter) const {
         if (!row.intersects(lanes_area_))
             continue;
         const double y = row.center().y();
-        draw_head(painter, lane.kind,
-                  {lane.kind->triggers ? 9.0 : 13.0, lane.kind->cuts ? y - 6 : y}, p,
+        draw_head(painter, lane.kind, {lane.kind->triggers ? 9.0 : 13.0, lane.kind->cuts ? y - 6 : y}, p,
                   HeadState::Placed, false);
         const auto switches = switches_of(lane, row);
         put(name, p.paper_text, QRectF(26, row.top(), switches.front().rect.left() - 29, row.height()),

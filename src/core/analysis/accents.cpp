@@ -76,10 +76,10 @@ Accents::Accents(const Features& f) {
     curves_[static_cast<std::size_t>(Accent::Agogic)] = widened(lengths_of_tones(f));
     with_network_ = !f.activations[Activation::Beat].empty();
     constexpr std::pair<Accent, Activation> heard[] = {{Accent::Kick, Activation::Kick},
-                                                  {Accent::Snare, Activation::Snare},
-                                                  {Accent::Hat, Activation::Hat},
-                                                  {Accent::Beat, Activation::Beat},
-                                                  {Accent::Downbeat, Activation::Downbeat}};
+                                                       {Accent::Snare, Activation::Snare},
+                                                       {Accent::Hat, Activation::Hat},
+                                                       {Accent::Beat, Activation::Beat},
+                                                       {Accent::Downbeat, Activation::Downbeat}};
     for (const auto& [accent, kind] : heard) {
         const auto p = probabilities(f.activations[kind], n);
         if (kind == Activation::Beat) {

@@ -121,7 +121,7 @@ Result<ActivationNetwork> ActivationNetwork::built_in() {
 }
 
 void ActivationNetwork::activate(std::span<const float> spectra, std::size_t from, std::size_t until,
-                      Activations& out) const {
+                                 Activations& out) const {
     const Network& n = *network_;
     const std::size_t frames = (spectra.size() / inputs + 1) / 2 * 2;
     const std::size_t known = spectra.size() / inputs;

@@ -40,7 +40,8 @@ public:
     static constexpr std::size_t context = 2100;
 
     /// spectra: frames x (54 quick + 60 slow bands). Appends frames [from, until) of the answer.
-    void activate(std::span<const float> spectra, std::size_t from, std::size_t until, Activations& out) const;
+    void activate(std::span<const float> spectra, std::size_t from, std::size_t until,
+                  Activations& out) const;
 
 private:
     struct Network;

@@ -88,14 +88,14 @@ float sureness_of(const std::vector<ScoredGrid>& grids) {
 Result<FeatureSet> extract_features(const SampleStore& sound, bool with_network, const Progress& progress) {
     const auto network = ActivationNetwork::built_in();
     LoudnessMeter meter(sound.format());
-    auto features =
-        compute_features(sound, with_network && network ? &*network : nullptr, &meter, progress);
+    auto features = compute_features(sound, with_network && network ? &*network : nullptr, &meter, progress);
     if (!features)
         return tl::unexpected(features.error());
     return FeatureSet{std::move(*features), meter.finish()};
 }
 
-Result<Analysis> analyze(const FeatureSet& feature_set, const AnalysisSettings& settings, const Progress& progress) {
+Result<Analysis> analyze(const FeatureSet& feature_set, const AnalysisSettings& settings,
+                         const Progress& progress) {
     const Features& features = feature_set.features;
     Analysis analysis;
     analysis.duration = features.duration;

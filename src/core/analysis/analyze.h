@@ -44,7 +44,7 @@ struct FeatureSet {
     Loudness loudness;
 };
 [[nodiscard]] Result<FeatureSet> extract_features(const SampleStore& sound, bool with_network = true,
-                                       const Progress& progress = {});
+                                                  const Progress& progress = {});
 
 /// Finds tempo, beats, bars, onsets, sections from features: no sample is looked at again. The same features
 /// give the same result, bit for bit. Fails only when cancelled.

@@ -35,7 +35,7 @@ constexpr auto each_field = [](auto& archive, auto& feature_set) {
 } // namespace
 
 Result<void> save_features(const FeatureSet& feature_set, std::string_view fingerprint,
-                         const std::filesystem::path& path) {
+                           const std::filesystem::path& path) {
     return save_kept(feature_set, version, fingerprint, path, each_field);
 }
 

@@ -11,7 +11,8 @@ namespace pulsepin {
 /// samples; a file of other samples, of another version or a damaged one is refused when read. The format is
 /// private to a version of the program: such files may be deleted at any time.
 [[nodiscard]] Result<void> save_features(const FeatureSet& feature_set, std::string_view fingerprint,
-                                       const std::filesystem::path& path);
-[[nodiscard]] Result<FeatureSet> load_features(std::string_view fingerprint, const std::filesystem::path& path);
+                                         const std::filesystem::path& path);
+[[nodiscard]] Result<FeatureSet> load_features(std::string_view fingerprint,
+                                               const std::filesystem::path& path);
 
 } // namespace pulsepin

@@ -252,7 +252,8 @@ private:
     void listen(std::size_t count, std::size_t reach) {
         network_->activate(std::span(kept_).first(reach * inputs), before_, before_ + count, out_);
         const std::size_t done = before_ + count;
-        const std::size_t drop = done > ActivationNetwork::context ? (done - ActivationNetwork::context) / 2 * 2 : 0;
+        const std::size_t drop =
+            done > ActivationNetwork::context ? (done - ActivationNetwork::context) / 2 * 2 : 0;
         kept_.erase(kept_.begin(), kept_.begin() + static_cast<std::ptrdiff_t>(drop * inputs));
         before_ = done - drop;
     }
@@ -318,8 +319,8 @@ Seconds attack_start(const Features& features, Seconds time) {
     return std::max(best, Seconds(0));
 }
 
-Result<Features> compute_features(const SampleStore& sound, const ActivationNetwork* network, LoudnessMeter* meter,
-                                  const Progress& progress) {
+Result<Features> compute_features(const SampleStore& sound, const ActivationNetwork* network,
+                                  LoudnessMeter* meter, const Progress& progress) {
     Features f;
     f.duration = sound.duration();
     FrontEnd front(sound);

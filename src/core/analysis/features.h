@@ -55,7 +55,7 @@ struct Features {
     std::vector<float> bass_change, mid_change;       ///< change of harmony, 40 to 260 and 260 to 2400 Hz
     std::vector<float> rms, peak;                     ///< linear, full scale = 1
     std::vector<float> percussive, harmonic;          ///< level of either part, by median filtering
-    Activations activations;                                ///< empty where the network was not asked
+    Activations activations;                          ///< empty where the network was not asked
 
     std::vector<std::uint8_t>
         sharpness;      ///< per millisecond: decibels of the sample difference; see attack_start

@@ -82,8 +82,7 @@ Result<SpectrumMap> make_spectrum_map(const SampleStore& sound, const Progress& 
     map.values_.reserve(levels.size());
     const bool silent = loudest < -90;
     for (const std::int16_t level : levels) {
-        const float share =
-            silent ? 0.0f : (static_cast<float>(level) / per_db - loudest) / range_db + 1;
+        const float share = silent ? 0.0f : (static_cast<float>(level) / per_db - loudest) / range_db + 1;
         map.values_.push_back(static_cast<std::uint8_t>(std::clamp(share, 0.0f, 1.0f) * 255));
     }
     sound.give_back_memory();

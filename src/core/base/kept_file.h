@@ -13,9 +13,9 @@
 namespace pulsepin {
 
 /// Files that keep what was computed, so that it need not be computed again. Private to a version of the
-/// program and to the machine: they may be deleted at any time, and are never handed on. The fields of a value
-/// are listed once, by a function `each_field(archive, value)` that calls archive(field) for numbers and
-/// vectors of them.
+/// program and to the machine: they may be deleted at any time, and are never handed on. The fields of a
+/// value are listed once, by a function `each_field(archive, value)` that calls archive(field) for numbers
+/// and vectors of them.
 
 class KeptWriter {
 public:
@@ -67,8 +67,8 @@ private:
     bool good_ = true;
 };
 
-/// Writes the value beside the file and renames it. `version` names the kind and its layout, `key` what it was
-/// computed from. Fails when the disk is full or the folder cannot be written.
+/// Writes the value beside the file and renames it. `version` names the kind and its layout, `key` what it
+/// was computed from. Fails when the disk is full or the folder cannot be written.
 template <class Value, class EachField>
 [[nodiscard]] Result<void> save_kept(const Value& value, std::string_view version, std::string_view key,
                                      const std::filesystem::path& path, const EachField& each_field) {

@@ -14,8 +14,8 @@
 namespace pulsepin {
 
 /// Finds rows of onsets in the features of one song again and again: what depends on the detection function
-/// or on the sound that others are compared with is computed once, what sliders change is quick. May be shared
-/// between threads.
+/// or on the sound that others are compared with is computed once, what sliders change is quick. May be
+/// shared between threads.
 class RowFinder {
 public:
     explicit RowFinder(std::shared_ptr<const FeatureSet> features);

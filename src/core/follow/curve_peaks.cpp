@@ -15,7 +15,7 @@ Result<Project> with_markers_at_tops(const Project& project, LaneId id, const Fo
     if (!lane)
         return fail("That lane is no longer there.");
     const auto tops = peaks_of(curve.values(), static_cast<float>(least),
-                              static_cast<std::size_t>(std::max(0.0, gap.value * curve.per_second())));
+                               static_cast<std::size_t>(std::max(0.0, gap.value * curve.per_second())));
     if (tops.empty())
         return fail("\"" + lane->name + "\" has no top as high as that.", {}, "Ask for lower ones.");
     std::vector<Pin> pins;

@@ -5,9 +5,9 @@
 
 namespace pulsepin {
 
-/// A new lane of `kind`, which marks, with a marker at each top of a follower's curve that is `least` or higher, no two closer than
-/// `gap`, so that pickers find them: each named after the lane. The lane's lead is not in them. Fails when
-/// there is none.
+/// A new lane of `kind`, which marks, with a marker at each top of a follower's curve that is `least` or
+/// higher, no two closer than `gap`, so that pickers find them: each named after the lane. The lane's lead is
+/// not in them. Fails when there is none.
 [[nodiscard]] Result<Project> with_markers_at_tops(const Project& project, LaneId lane,
                                                    const FollowerCurve& curve, double least, Seconds gap,
                                                    LaneKind kind);

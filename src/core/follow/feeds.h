@@ -9,7 +9,8 @@ namespace pulsepin {
 /// All that is needed to know where curves are at a frame. A value: copies share what is large.
 struct Curves {
     Schedule schedule;
-    std::shared_ptr<const FollowerCurves> followers = std::make_shared<const FollowerCurves>(); ///< never null
+    std::shared_ptr<const FollowerCurves> followers =
+        std::make_shared<const FollowerCurves>(); ///< never null
 
     [[nodiscard]] const Project& project() const { return schedule.project(); }
 };

@@ -91,8 +91,8 @@ private:
         Lane still = lane; // drawn keys are moved by the lead when the curve is used, not twice
         still.lead = Frames(0);
         const KeyCurve drawn(still, resolve(project_, still, lookup_));
-        return row->values(
-            {project_, values, level.get(), other ? &*other : nullptr, moments, drawn, rate_, per_frame_, count_});
+        return row->values({project_, values, level.get(), other ? &*other : nullptr, moments, drawn, rate_,
+                            per_frame_, count_});
     }
 
     std::shared_ptr<const LevelTrack> level_of(const LevelSpec& spec) {

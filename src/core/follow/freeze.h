@@ -19,8 +19,8 @@ struct SimplifiedKeys {
 /// the value).
 [[nodiscard]] SimplifiedKeys simplified(const std::vector<CurveKey>& keys, double tolerance);
 
-/// A new lane of `kind`, which is keyed, that drives the property instead. The lane it came from drives it no more. `index`
-/// counts as feeds_of() does.
+/// A new lane of `kind`, which is keyed, that drives the property instead. The lane it came from drives it no
+/// more. `index` counts as feeds_of() does.
 [[nodiscard]] Result<Project> frozen(const Project& project, LaneId lane, std::size_t index,
                                      const std::vector<CurveKey>& keys, LaneKind kind);
 

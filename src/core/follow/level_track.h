@@ -56,8 +56,8 @@ public:
     explicit LevelTracks(Shelf shelf) : shelf_(std::move(shelf)) {}
 
     /// Fails only when cancelled.
-    [[nodiscard]] Result<std::shared_ptr<const LevelTrack>> of(const SampleStore& sound, const LevelSpec& spec,
-                                                               const Progress& progress = {});
+    [[nodiscard]] Result<std::shared_ptr<const LevelTrack>>
+    of(const SampleStore& sound, const LevelSpec& spec, const Progress& progress = {});
 
 private:
     Shelf shelf_;

@@ -9,7 +9,8 @@
 namespace pulsepin {
 namespace {
 
-constexpr std::string_view version = "Pulse Pin level 1"; // to be raised whenever levels are measured otherwise
+constexpr std::string_view version =
+    "Pulse Pin level 1"; // to be raised whenever levels are measured otherwise
 
 constexpr auto each_field = [](auto& archive, auto& track) {
     archive(track.per_second);

@@ -134,8 +134,17 @@ constexpr ParamSpec onset_parameters[] = {
 constexpr ParamSpec wave_parameters[] = {
     {"wave", "Shape of the wave", ParamType::Choice, {}, 0, 0, 0, {}, waves},
     {"period", "Period", ParamType::Number, {}, 1e-3, 1e6, 1, "How long one swing is"},
-    {"counted", "Period counted in", ParamType::Choice, {}, 0, 0, 0, "What the period is counted in", counted},
-    {"phase", "Phase", ParamType::Number, "%", -1e9, 1e9, 0, "How far the wave is moved, in percent of a swing"}};
+    {"counted",
+     "Period counted in",
+     ParamType::Choice,
+     {},
+     0,
+     0,
+     0,
+     "What the period is counted in",
+     counted},
+    {"phase", "Phase", ParamType::Number, "%", -1e9, 1e9, 0,
+     "How far the wave is moved, in percent of a swing"}};
 constexpr ParamSpec lane_parameters[] = {
     {"lane", "Lane that is followed", ParamType::Lane, {}, 0, 0, 0, "The lane that is followed"}};
 
@@ -144,13 +153,21 @@ constexpr std::array<FollowerSourceRow, 7> rows{{
      FollowerTakes::Level, level_parameters, level},
     {"onsets", "Onsets of a row", "Up to the strength of each onset, then down again", FollowerTakes::Onsets,
      onset_parameters, onsets},
-    {"nearness", "Nearness to the beat", "1 on the beat, 0 midway between two", FollowerTakes::Grid, {},
+    {"nearness",
+     "Nearness to the beat",
+     "1 on the beat, 0 midway between two",
+     FollowerTakes::Grid,
+     {},
      nearness},
     {"wave", "Wave", "Swings with the beats or bars", FollowerTakes::Grid, wave_parameters, wave},
     {"time-since", "Time since the last pin", "Seconds since a pin of that lane", FollowerTakes::Pins,
      lane_parameters, time_since},
-    {"drawn", "Drawn by hand", "Through the keys of this lane: double click adds one, drag moves it",
-     FollowerTakes::Keys, {}, drawn},
+    {"drawn",
+     "Drawn by hand",
+     "Through the keys of this lane: double click adds one, drag moves it",
+     FollowerTakes::Keys,
+     {},
+     drawn},
     {"another", "Another lane", "The curve of another lane, to be shaped otherwise", FollowerTakes::Curve,
      lane_parameters, another},
 }};

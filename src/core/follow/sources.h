@@ -15,7 +15,7 @@ enum class FollowerTakes { Keys, Level, Onsets, Grid, Pins, Curve };
 
 struct SourceContext {
     const Project& project;
-    const ParamValues& values; ///< of the source, completed
+    const ParamValues& values;           ///< of the source, completed
     const LevelTrack* level = nullptr;   ///< of sources that take a level
     const CurveValues* other = nullptr;  ///< of sources that take a curve
     const std::vector<Seconds>& moments; ///< of sources that take pins: when they act, rising

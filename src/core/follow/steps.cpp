@@ -54,8 +54,9 @@ CurveValues excess(CurveValues v, const StepContext& c) {
 }
 
 CurveValues power(CurveValues v, const StepContext& c) {
-    return each(std::move(v),
-                [by = c.values.number("by")](double x) { return x < 0 ? -std::pow(-x, by) : std::pow(x, by); });
+    return each(std::move(v), [by = c.values.number("by")](double x) {
+        return x < 0 ? -std::pow(-x, by) : std::pow(x, by);
+    });
 }
 
 CurveValues invert(CurveValues v, const StepContext&) {
@@ -73,7 +74,8 @@ CurveValues quantise(CurveValues v, const StepContext& c) {
 CurveValues gate(CurveValues v, const StepContext& c) {
     bool open = false;
     return each(std::move(v),
-                [&, opens = c.values.number("opens"), closes = std::min(c.values.number("opens"), c.values.number("closes"))](double x) {
+                [&, opens = c.values.number("opens"),
+                 closes = std::min(c.values.number("opens"), c.values.number("closes"))](double x) {
                     open = open ? x >= closes : x >= opens;
                     return open ? x : 0.0;
                 });
@@ -82,7 +84,8 @@ CurveValues gate(CurveValues v, const StepContext& c) {
 CurveValues attack_release(CurveValues v, const StepContext& c) {
     const auto share = [&](double ms) { return ms <= 0 ? 1.0 : 1 - std::exp(-1000 / (ms * c.per_second)); };
     double held = v.empty() ? 0 : static_cast<double>(v.front());
-    return each(std::move(v), [&, up = share(c.values.number("attack")), down = share(c.values.number("release"))](double x) {
+    return each(std::move(v), [&, up = share(c.values.number("attack")),
+                               down = share(c.values.number("release"))](double x) {
         held += (x - held) * (x > held ? up : down);
         return held;
     });
@@ -121,14 +124,22 @@ constexpr ParamSpec gain_parameters[] = {{"by", "by", ParamType::Number, "times"
 constexpr ParamSpec floor_parameters[] = {{"at", "at", ParamType::Number, "", -1000, 1000, 0.03}};
 constexpr ParamSpec ceiling_parameters[] = {{"at", "at", ParamType::Number, "", -1000, 1000, 0.8}};
 constexpr ParamSpec level_parameters[] = {{"at", "at", ParamType::Number, "", 0, 1000, 0.2}};
-constexpr ParamSpec gate_parameters[] = {{"opens", "opens at", ParamType::Number, "", 0, 1000, 0.3}, {"closes", "closes below", ParamType::Number, "", 0, 1000, 0.15}};
-constexpr ParamSpec attack_parameters[] = {{"attack", "attack", ParamType::Number, "ms", 0, 10000, 0}, {"release", "release", ParamType::Number, "ms", 0, 10000, 150}};
+constexpr ParamSpec gate_parameters[] = {{"opens", "opens at", ParamType::Number, "", 0, 1000, 0.3},
+                                         {"closes", "closes below", ParamType::Number, "", 0, 1000, 0.15}};
+constexpr ParamSpec attack_parameters[] = {{"attack", "attack", ParamType::Number, "ms", 0, 10000, 0},
+                                           {"release", "release", ParamType::Number, "ms", 0, 10000, 150}};
 constexpr ParamSpec smooth_parameters[] = {{"over", "over", ParamType::Number, "ms", 0, 10000, 60}};
 constexpr ParamSpec power_parameters[] = {{"by", "power", ParamType::Number, "", 0.05, 20, 2}};
 constexpr ParamSpec quantise_parameters[] = {{"levels", "levels", ParamType::Whole, "", 2, 1000, 4}};
 constexpr ParamSpec delay_parameters[] = {{"by", "by", ParamType::Number, "ms", -10000, 10000, 40}};
 
-constexpr ParamSpec other_parameters[] = {{"other", "Second curve", ParamType::Lane, {}, 0, 0, 0,
+constexpr ParamSpec other_parameters[] = {{"other",
+                                           "Second curve",
+                                           ParamType::Lane,
+                                           {},
+                                           0,
+                                           0,
+                                           0,
                                            "The lane whose curve is taken as the second one"}};
 
 constexpr std::array<FollowerStepRow, 17> rows{{
@@ -141,8 +152,10 @@ constexpr std::array<FollowerStepRow, 17> rows{{
     {"gate", "Gate", "Opens at one level and closes below another", gate_parameters, gate},
     {"attack-release", "Attack, release", "How fast it rises and falls: two thirds of the way in that time",
      attack_parameters, attack_release},
-    {"smooth", "Smooth", "Evened out in both directions, so that nothing comes late", smooth_parameters, smooth},
-    {"power", "Power", "Above 1 only what is strong is left, below 1 what is weak comes up", power_parameters, power},
+    {"smooth", "Smooth", "Evened out in both directions, so that nothing comes late", smooth_parameters,
+     smooth},
+    {"power", "Power", "Above 1 only what is strong is left, below 1 what is weak comes up", power_parameters,
+     power},
     {"invert", "Invert", "1 becomes 0 and 0 becomes 1", {}, invert},
     {"quantise", "Levels", "Only so many levels", quantise_parameters, quantise},
     {"delay", "Delay", "Later; with a minus earlier", delay_parameters, delay},

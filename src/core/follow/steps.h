@@ -11,7 +11,7 @@ namespace pulsepin {
 
 struct StepContext {
     double per_second;
-    const ParamValues& values; ///< completed
+    const ParamValues& values;          ///< completed
     const CurveValues* other = nullptr; ///< of steps that take two together; as long as the curve
 };
 

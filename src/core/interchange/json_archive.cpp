@@ -98,9 +98,9 @@ void JsonReader::choice(const char* name, int& value, std::span<const std::strin
     value = static_cast<int>(found - ids.begin());
 }
 void JsonReader::id(const char* name, std::uint64_t& value, Presence presence) {
-    value = static_cast<std::uint64_t>(presence == optional
-                                           ? whole_field(object_, name, limits::id_or_none, 0)
-                                           : whole_field(object_, name, limits::id));
+    value =
+        static_cast<std::uint64_t>(presence == optional ? whole_field(object_, name, limits::id_or_none, 0)
+                                                        : whole_field(object_, name, limits::id));
 }
 void JsonReader::colour(const char* name, Colour& value) {
     value = read_colour(field(object_, name));

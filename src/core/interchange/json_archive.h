@@ -28,8 +28,8 @@ private:
     nlohmann::json& object_;
 };
 
-/// Reads fields from an object; what may be left out and is keeps its value. Each throws BadField, with the name and
-/// what was found, for another type and for what is beyond the limits.
+/// Reads fields from an object; what may be left out and is keeps its value. Each throws BadField, with the
+/// name and what was found, for another type and for what is beyond the limits.
 class JsonReader : public Fields {
 public:
     explicit JsonReader(const nlohmann::json& object) : object_(object) {}
@@ -51,8 +51,8 @@ private:
     const nlohmann::json& object_;
 };
 
-/// Lists fields as the properties of a JSON Schema (draft 2020-12) object: docs/project.schema.json says the same (a
-/// test compares them).
+/// Lists fields as the properties of a JSON Schema (draft 2020-12) object: docs/project.schema.json says the
+/// same (a test compares them).
 class SchemaWriter : public Fields {
 public:
     void text(const char* name, std::string& value, std::size_t most, Presence presence) override;

@@ -97,7 +97,13 @@ constexpr ParamChoice key_ways[] = {{"as-they-are", "as they are, with easings"}
                                     {"straight", "straight from each to the next"},
                                     {"each-frame", "each frame"}};
 constexpr ParamSpec text_parameters[] = {
-    {"pattern", "pattern", ParamType::Text, {}, 0, 0, 0,
+    {"pattern",
+     "pattern",
+     ParamType::Text,
+     {},
+     0,
+     0,
+     0,
      "{frame}, {time}, {value}, {easing} and {property} are replaced"},
     {"separator", "separator", ParamType::Text, {}, 0, 0, 0, "What stands between two keys"},
     {"decimals", "decimals", ParamType::Whole, {}, 0, 12, 2, "Of values"},

@@ -141,7 +141,7 @@ json shape_json(const Layer& layer, double radius) {
 
 json text_json(const Layer& layer, double size) {
     json document{{"s", size}, {"f", "Inter-SemiBold"}, {"t", layer.text}, {"j", 2},
-                  {"tr", 0},   {"lh", size * 1.2},  {"ls", 0},         {"fc", colour_json(layer.colour)}};
+                  {"tr", 0},   {"lh", size * 1.2},      {"ls", 0},         {"fc", colour_json(layer.colour)}};
     return {{"d", {{"k", json::array({{{"s", document}, {"t", 0}}})}}},
             {"p", json::object()},
             {"m", {{"g", 1}, {"a", {{"a", 0}, {"k", {0, 0}}}}}},
@@ -195,21 +195,21 @@ Result<std::string> write_lottie(const ExportMaterial& m) {
             one["t"] = text_json(*layer, size);
         list.push_back(std::move(one));
     }
-    const json whole{
-        {"v", "5.7.0"},
-        {"nm", settings.title},
-        {"fr", settings.frame_rate.per_second()},
-        {"ip", 0},
-        {"op", length.value},
-        {"w", settings.picture_width},
-        {"h", settings.picture_height},
-        {"ddd", 0},
-        {"assets", json::array()},
-        {"fonts",
-         {{"list",
-           json::array(
-               {{{"fName", "Inter-SemiBold"}, {"fFamily", "Inter"}, {"fStyle", title::style}, {"ascent", 75}}})}}},
-        {"layers", list}};
+    const json whole{{"v", "5.7.0"},
+                     {"nm", settings.title},
+                     {"fr", settings.frame_rate.per_second()},
+                     {"ip", 0},
+                     {"op", length.value},
+                     {"w", settings.picture_width},
+                     {"h", settings.picture_height},
+                     {"ddd", 0},
+                     {"assets", json::array()},
+                     {"fonts",
+                      {{"list", json::array({{{"fName", "Inter-SemiBold"},
+                                              {"fFamily", "Inter"},
+                                              {"fStyle", title::style},
+                                              {"ascent", 75}}})}}},
+                     {"layers", list}};
     return whole.dump(-1, ' ', false, json::error_handler_t::replace) + "\n";
 }
 

@@ -49,7 +49,8 @@ ParamValues read_values(const json& object, const char* name) {
     const auto* list = optional_field(object, name);
     if (!list)
         return values;
-    require(list->is_object() && list->size() <= limits::few, "\"" + std::string(name) + "\" must be a list of values");
+    require(list->is_object() && list->size() <= limits::few,
+            "\"" + std::string(name) + "\" must be a list of values");
     for (const auto& [id, value] : list->items())
         values.set(id, read_value(value, id));
     return values;

@@ -38,9 +38,8 @@ json write(const Lane& lane) {
     for (const auto& pin : lane.pins) {
         pins.push_back(pin_json(pin, lane.kind));
     }
-    json j{
-        {"id", lane.id.value}, {"kind", lane.kind->id}, {"name", lane.name}, {"muted", lane.muted},
-        {"solo", lane.solo},   {"locked", lane.locked},           {"pins", pins}};
+    json j{{"id", lane.id.value}, {"kind", lane.kind->id}, {"name", lane.name}, {"muted", lane.muted},
+           {"solo", lane.solo},   {"locked", lane.locked}, {"pins", pins}};
     write_lead(j, lane.lead);
     if (lane.kind->drives())
         j["motion"] = motion_json(lane.motion);

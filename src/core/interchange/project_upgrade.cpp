@@ -100,8 +100,9 @@ void upgrade_follower(json& follower) {
                 continue;
             const auto* row = follower_step(id_in(step, "id"));
             const ParamSpecs specs = row ? row->parameters : ParamSpecs();
-            json shaped = find_param(specs, "other") ? json{{"other", {{"lane", step.value("other", json(0))}}}}
-                                                     : values_json(values_of_positions(specs, numbers_in(*list)));
+            json shaped = find_param(specs, "other")
+                              ? json{{"other", {{"lane", step.value("other", json(0))}}}}
+                              : values_json(values_of_positions(specs, numbers_in(*list)));
             step["values"] = std::move(shaped);
             step.erase("other");
         }

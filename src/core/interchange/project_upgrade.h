@@ -5,8 +5,8 @@
 
 namespace pulsepin {
 
-/// A project file as it was read, brought to the present version, step by step. What cannot be understood is left
-/// as it is; the reader says what is wrong with it.
+/// A project file as it was read, brought to the present version, step by step. What cannot be understood is
+/// left as it is; the reader says what is wrong with it.
 void upgrade_project(nlohmann::json& project, std::int64_t version);
 
 } // namespace pulsepin

@@ -7,10 +7,10 @@
 namespace pulsepin {
 namespace {
 
-const std::array<LaneKind, 7> table{
-    LaneKind(kinds::marker_row), LaneKind(kinds::cut_row),  LaneKind(kinds::sound_row),
-    LaneKind(kinds::trigger_row), LaneKind(kinds::pulse_row), LaneKind(kinds::key_row),
-    LaneKind(kinds::follower_row)};
+const std::array<LaneKind, 7> table{LaneKind(kinds::marker_row),  LaneKind(kinds::cut_row),
+                                    LaneKind(kinds::sound_row),   LaneKind(kinds::trigger_row),
+                                    LaneKind(kinds::pulse_row),   LaneKind(kinds::key_row),
+                                    LaneKind(kinds::follower_row)};
 
 } // namespace
 
@@ -24,7 +24,7 @@ std::optional<LaneKind> lane_kind_by_id(std::string_view id) {
     return found == table.end() ? std::nullopt : std::optional(*found);
 }
 
-LaneKind kind_that(bool LaneKindRow::* does) {
+LaneKind kind_that(bool LaneKindRow::*does) {
     return *std::find_if(table.begin(), table.end(), [does](LaneKind kind) { return (*kind).*does; });
 }
 

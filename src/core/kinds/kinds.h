@@ -6,13 +6,13 @@
 
 namespace pulsepin {
 
-/// All kinds of lanes, in the order in which they are offered. A new kind is a file here, a file in app/kinds, and
-/// a line in either table.
+/// All kinds of lanes, in the order in which they are offered. A new kind is a file here, a file in
+/// app/kinds, and a line in either table.
 [[nodiscard]] std::span<const LaneKind> lane_kinds();
 /// None when there is none of that id.
 [[nodiscard]] std::optional<LaneKind> lane_kind_by_id(std::string_view id);
 /// The first whose pins do that: kind_that(&LaneKindRow::marks).
-[[nodiscard]] LaneKind kind_that(bool LaneKindRow::* does);
+[[nodiscard]] LaneKind kind_that(bool LaneKindRow::*does);
 
 /// An empty project with one lane of each kind that a person begins with.
 [[nodiscard]] Project new_project();

@@ -17,8 +17,8 @@ struct LoadedSound {
     std::filesystem::path path;
     std::shared_ptr<const SampleStore> samples;
     std::shared_ptr<const SoundOutline> outline; ///< null where it was not asked for
-    std::string fingerprint;                     ///< of the decoded samples: tells whether a file is still the same
-    int damaged_packets = 0;                     ///< what had to be left out
+    std::string fingerprint; ///< of the decoded samples: tells whether a file is still the same
+    int damaged_packets = 0; ///< what had to be left out
 };
 
 struct LoadOptions {

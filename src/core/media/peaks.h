@@ -45,7 +45,8 @@ private:
     Samples length_;
 };
 
-/// For keeping and reading peaks again (base/kept_file.h): the finest level is kept, the others follow from it.
+/// For keeping and reading peaks again (base/kept_file.h): the finest level is kept, the others follow from
+/// it.
 template <class Archive, class P>
 void each_field_of_peaks(Archive& archive, P& peaks) {
     archive(peaks.length_.value);

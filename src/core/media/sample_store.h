@@ -27,12 +27,13 @@ public:
     [[nodiscard]] float mono_at(Samples position) const;
     /// The mean of the channels over [from, from + out.size()); silence outside.
     void read_mono(Samples from, std::span<float> out) const;
-    /// Gives back the memory of all pages that were read, but those that are held; they come again when they are
-    /// needed. For work that goes once through hours of sound. May be called at any time, from any thread.
+    /// Gives back the memory of all pages that were read, but those that are held; they come again when they
+    /// are needed. For work that goes once through hours of sound. May be called at any time, from any
+    /// thread.
     void give_back_memory() const;
-    /// Holds [from, until) in memory, in the place of what was held before, so that a thread that may not wait reads
-    /// it without waiting for the disk, whoever gives memory back meanwhile. Waits for the disk itself. Where the
-    /// system does not allow as much (RLIMIT_MEMLOCK), it is fetched but may go again.
+    /// Holds [from, until) in memory, in the place of what was held before, so that a thread that may not
+    /// wait reads it without waiting for the disk, whoever gives memory back meanwhile. Waits for the disk
+    /// itself. Where the system does not allow as much (RLIMIT_MEMLOCK), it is fetched but may go again.
     void hold(Samples from, Samples until) const;
 
 private:

@@ -24,8 +24,8 @@ struct SoundOutline {
     }
 };
 
-/// Keeps an outline under the fingerprint of the samples, so that a song is drawn before it is decoded. Private
-/// to a version of the program (base/kept_file.h).
+/// Keeps an outline under the fingerprint of the samples, so that a song is drawn before it is decoded.
+/// Private to a version of the program (base/kept_file.h).
 [[nodiscard]] Result<void> save_outline(const SoundOutline& outline, std::string_view fingerprint,
                                         const std::filesystem::path& path);
 [[nodiscard]] Result<SoundOutline> load_outline(std::string_view fingerprint,

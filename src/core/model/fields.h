@@ -14,9 +14,9 @@
 
 namespace pulsepin {
 
-/// Visits the fields of a part of a project, by their names in its file. A part lists its fields once; what writes
-/// and reads files, what publishes their schema and what checks limits are visitors of that list. A field that
-/// may be left out is left out where it has its usual value.
+/// Visits the fields of a part of a project, by their names in its file. A part lists its fields once; what
+/// writes and reads files, what publishes their schema and what checks limits are visitors of that list. A
+/// field that may be left out is left out where it has its usual value.
 class Fields {
 public:
     enum class Presence { Required, Optional };

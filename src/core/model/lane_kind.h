@@ -27,8 +27,8 @@ using PinColour = std::variant<std::monostate, int, Colour>;
 /// What is placed at each of some positions; none where nothing may be.
 using PlacedBodies = std::vector<std::optional<PinBody>>;
 
-/// A kind of lane, all of it that is not drawn: one row, defined in the kind's own file (kinds/). Code elsewhere asks
-/// what a kind does and never which it is.
+/// A kind of lane, all of it that is not drawn: one row, defined in the kind's own file (kinds/). Code
+/// elsewhere asks what a kind does and never which it is.
 struct LaneKindRow {
     std::string_view id;       ///< in files and on the command line
     std::string_view plural;   ///< "Cuts": the name of a new lane
@@ -59,8 +59,9 @@ struct LaneKindRow {
     /// What a form makes at each of some places. Fails where that cannot be.
     Result<PlacedBodies> (*bodies)(const Project&, const Lane&, std::span<const Picked>,
                                    const PlantingForm&) = nullptr;
-    /// Makes a copy of the pin before it, or an empty body where there is none, into what is added by hand at a
-    /// place; without a grid there is no place to tell. Null: it is as that one. Fails where nothing can be added.
+    /// Makes a copy of the pin before it, or an empty body where there is none, into what is added by hand at
+    /// a place; without a grid there is no place to tell. Null: it is as that one. Fails where nothing can be
+    /// added.
     Result<void> (*adapt)(PinBody&, const Project&, const Lane&, std::optional<Ticks> at) = nullptr;
 };
 

@@ -69,7 +69,7 @@ const Lane* Project::first_lane(LaneKind kind) const {
     return nullptr;
 }
 
-const Lane* Project::first_lane(bool LaneKindRow::* does) const {
+const Lane* Project::first_lane(bool LaneKindRow::*does) const {
     for (const auto& lane : lanes)
         if ((*lane->kind).*does)
             return lane.get();

@@ -148,7 +148,7 @@ struct Project {
     [[nodiscard]] const Pin* pin(PinId id) const;
     [[nodiscard]] const Planting* planting(PlantingId id) const;
     /// The first lane whose pins do that: first_lane(&LaneKindRow::cuts). Null when there is none.
-    [[nodiscard]] const Lane* first_lane(bool LaneKindRow::* does) const;
+    [[nodiscard]] const Lane* first_lane(bool LaneKindRow::*does) const;
     [[nodiscard]] const Lane* first_lane(LaneKind kind) const;
 };
 

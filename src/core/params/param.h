@@ -32,9 +32,9 @@ struct ParamChoice {
     std::string_view label;
 };
 
-/// Something that can be set of a picker's source or filter, a follower's source or step, an effect, an exporter:
-/// what it is called, what it may be, and what it is at first. Forms, files, the command line and the list of
-/// parameters (docs/parameters.md) are made from such rows.
+/// Something that can be set of a picker's source or filter, a follower's source or step, an effect, an
+/// exporter: what it is called, what it may be, and what it is at first. Forms, files, the command line and
+/// the list of parameters (docs/parameters.md) are made from such rows.
 struct ParamSpec {
     std::string_view id;    ///< in files and on the command line
     std::string_view label; ///< beside its field
@@ -92,7 +92,8 @@ private:
 /// Values from numbers in the order of the parameters; as projects before version 2 have them.
 [[nodiscard]] ParamValues values_of_positions(ParamSpecs specs, std::span<const double> numbers);
 
-/// A value from its text: "4", "yes", "kick", "x..x..x.". Lanes by their number. Fails as check_values() does.
+/// A value from its text: "4", "yes", "kick", "x..x..x.". Lanes by their number. Fails as check_values()
+/// does.
 [[nodiscard]] Result<ParamValue> value_of_text(const ParamSpec& spec, std::string_view text);
 /// The text from which value_of_text() makes the value again.
 [[nodiscard]] std::string text_of_value(const ParamSpec& spec, const ParamValue& value);

@@ -43,7 +43,8 @@ std::vector<PinId> find_pins(const Schedule& schedule, const PinQuery& query) {
                 continue;
             if ((query.planting && pin.planting != *query.planting) ||
                 (query.colour && colour_of(pin, lane.kind) != *query.colour) ||
-                (!name.empty() && lower(lane.kind->name_of(pin.body, project)).find(name) == std::string::npos))
+                (!name.empty() &&
+                 lower(lane.kind->name_of(pin.body, project)).find(name) == std::string::npos))
                 continue;
             found.push_back(pin.id);
         }

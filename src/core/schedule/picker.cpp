@@ -20,7 +20,10 @@ Result<std::vector<Picked>> pick(const Picker& picker, const Project& project) {
     const auto& grid = *project.grid;
     if (auto good = check_values(picker.values, source->parameters); !good)
         return tl::unexpected(good.error());
-    const PickContext context{project, grid, picker, completed(picker.values, source->parameters),
+    const PickContext context{project,
+                              grid,
+                              picker,
+                              completed(picker.values, source->parameters),
                               picker.whole ? Ticks(grid.first_beat() * ticks_per_beat) : picker.from,
                               picker.whole ? Ticks((grid.last_beat() + 1) * ticks_per_beat) : picker.until};
     auto picked = source->positions(context);

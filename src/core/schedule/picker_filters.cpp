@@ -57,7 +57,8 @@ std::vector<Picked> last_of(const PickContext& context, std::vector<Picked> all,
 }
 
 std::string describe_last_of(Parameters p) {
-    return p.number("bars") == 1 ? "the last of each bar" : fmt::format("the last of every {} bars", p.whole("bars"));
+    return p.number("bars") == 1 ? "the last of each bar"
+                                 : fmt::format("the last of every {} bars", p.whole("bars"));
 }
 
 /// Steps are counted from the beginning of the bar in which the range begins.
@@ -73,8 +74,8 @@ std::vector<Picked> steps(const PickContext& context, std::vector<Picked> all, P
         const double step =
             static_cast<double>((picked.at - start).value * a_beat) / static_cast<double>(ticks_per_beat);
         const auto nearest = whole(step);
-        if (nearest >= 0 && nearest < std::ssize(on) && std::abs(step - static_cast<double>(nearest)) < 0.26 &&
-            on[static_cast<std::size_t>(nearest)])
+        if (nearest >= 0 && nearest < std::ssize(on) &&
+            std::abs(step - static_cast<double>(nearest)) < 0.26 && on[static_cast<std::size_t>(nearest)])
             kept.push_back(picked);
     }
     return kept;
@@ -98,8 +99,9 @@ std::string describe_random(Parameters p) {
 }
 
 std::vector<Picked> stronger(const PickContext&, std::vector<Picked> all, Parameters p) {
-    std::erase_if(all,
-                  [&](const Picked& picked) { return static_cast<double>(picked.strength) * 100 < p.number("least"); });
+    std::erase_if(all, [&](const Picked& picked) {
+        return static_cast<double>(picked.strength) * 100 < p.number("least");
+    });
     return all;
 }
 
@@ -133,7 +135,8 @@ std::vector<Picked> apart_frames(const PickContext& context, std::vector<Picked>
 
 std::vector<Picked> apart_beats(const PickContext&, std::vector<Picked> all, Parameters p) {
     return thinned(std::move(all), [&](Ticks a, Ticks b) {
-        return static_cast<double>((b - a).value) >= p.number("least") * static_cast<double>(ticks_per_beat) - 0.5;
+        return static_cast<double>((b - a).value) >=
+               p.number("least") * static_cast<double>(ticks_per_beat) - 0.5;
     });
 }
 
@@ -239,12 +242,14 @@ std::vector<Picked> pace(const PickContext& context, std::vector<Picked> all, Pa
 
 std::string describe_pace(Parameters p) {
     return fmt::format("pace by level: {} to {} a bar",
-                       p.number("calm") == 1 ? "one" : "one in " + std::to_string(p.whole("calm")) + " bars", p.whole("loud"));
+                       p.number("calm") == 1 ? "one" : "one in " + std::to_string(p.whole("calm")) + " bars",
+                       p.whole("loud"));
 }
 
 constexpr ParamSpec pace_parameters[] = {
     {"calm", "calm: one in", ParamType::Whole, "bars", 1, 16, 1, "In calm bars, one in so many bars"},
-    {"loud", "loud:", ParamType::Whole, "a bar", 1, 16, 4, "In loud bars, so many a bar; between, half as many"}};
+    {"loud", "loud:", ParamType::Whole, "a bar", 1, 16, 4,
+     "In loud bars, so many a bar; between, half as many"}};
 constexpr ParamSpec every_nth_parameters[] = {
     {"n", "every", ParamType::Whole, "", 1, 64, 2, "Counted from the first position of the range"},
     {"offset", "skipping the first", ParamType::Whole, "", 0, 63, 0}};

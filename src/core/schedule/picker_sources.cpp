@@ -63,8 +63,7 @@ std::vector<Picked> onsets(const PickContext& context) {
         return out;
     const auto& wanted = context.values.text("row");
     const auto& rows = context.project.detection->rows;
-    auto row = std::find_if(rows.begin(), rows.end(),
-                            [&](const OnsetRow& r) { return r.name == wanted; });
+    auto row = std::find_if(rows.begin(), rows.end(), [&](const OnsetRow& r) { return r.name == wanted; });
     if (row == rows.end() && wanted.empty())
         row = rows.begin();
     if (row != rows.end())
@@ -165,8 +164,15 @@ constexpr ParamSpec onset_parameters[] = {
     {"row", "row of onsets", ParamType::OnsetRow, {}, 0, 0, 0, "Which row of onsets; none: the first"}};
 constexpr ParamSpec name_parameters[] = {
     {"marker", "with the name", ParamType::Text, {}, 0, 0, 0, "Only markers whose name holds this"}};
-const ParamSpec colour_parameters[] = {
-    {"colour", "colour", ParamType::Choice, {}, 0, 0, 0, "Only markers of this colour", marker_colour_choices()}};
+const ParamSpec colour_parameters[] = {{"colour",
+                                        "colour",
+                                        ParamType::Choice,
+                                        {},
+                                        0,
+                                        0,
+                                        0,
+                                        "Only markers of this colour",
+                                        marker_colour_choices()}};
 
 const std::array<PickerSourceRow, 13> rows{{
     {"beats", "beats", {}, beats},

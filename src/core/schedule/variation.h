@@ -8,8 +8,8 @@
 
 namespace pulsepin {
 
-// How the members of one group differ from each other (model/planting.h, Variation). `number` counts them from 0,
-// `way` is how far along the group one lies, 0 to 1.
+// How the members of one group differ from each other (model/planting.h, Variation). `number` counts them
+// from 0, `way` is how far along the group one lies, 0 to 1.
 
 [[nodiscard]] Colour colour_for(const Variation& variation, Colour same, Ticks at, std::size_t number,
                                 double way);

@@ -10,8 +10,8 @@
 
 namespace pulsepin {
 
-/// Numbers of a layer that can be set and driven, by their ids; what is not named is as its row has it at first,
-/// which changes nothing.
+/// Numbers of a layer that can be set and driven, by their ids; what is not named is as its row has it at
+/// first, which changes nothing.
 class LayerValues {
 public:
     LayerValues() = default;

@@ -22,7 +22,7 @@ double turns_between(const Curves& curves, const Layer& layer, const std::string
         std::any_of(curves.project().lanes.begin(), curves.project().lanes.end(), [&](const auto& lane) {
             const auto& motion = lane->motion;
             return lane->kind->drives() && (drives_it(motion.own) ||
-                                          std::any_of(motion.feeds.begin(), motion.feeds.end(), drives_it));
+                                            std::any_of(motion.feeds.begin(), motion.feeds.end(), drives_it));
         });
     if (!driven)
         return values.of(rate) * frame_rate.start_of(until - from).value;
@@ -65,7 +65,8 @@ void let_triggers_act(const Curves& curves, const Layer& camera, Frames frame, L
         const double passed = static_cast<double>((frame - span.start).value) /
                               static_cast<double>((span.end - span.start).value);
         const double neutral = layer_parameter(act->parameter)->initial;
-        const double moved = (act->full - neutral) * trigger.strength / 100 * envelope_at(act->envelope, passed);
+        const double moved =
+            (act->full - neutral) * trigger.strength / 100 * envelope_at(act->envelope, passed);
         const std::string parameter(act->parameter);
         if (std::abs(moved) <= std::abs(values.of(parameter) - neutral)) // the stronger one is seen
             return;

@@ -17,8 +17,8 @@ struct StagedLayer {
     friend bool operator==(const StagedLayer&, const StagedLayer&) = default;
 };
 
-/// All that a frame's picture is made of, but the pictures of shots themselves: what is the same gives the same
-/// picture, whoever paints it.
+/// All that a frame's picture is made of, but the pictures of shots themselves: what is the same gives the
+/// same picture, whoever paints it.
 struct StagedFrame {
     int width = 1280, height = 720; ///< of the whole picture, in whose pixels lengths are counted
     double seconds = 0;

@@ -27,8 +27,8 @@ double envelope_at(TriggerEnvelope envelope, double passed) {
 }
 
 std::optional<TriggerAct> trigger_act(std::string_view id) {
-    const auto own = std::find_if(own_acts.begin(), own_acts.end(),
-                                  [id](const OwnAct& one) { return one.trigger == id; });
+    const auto own =
+        std::find_if(own_acts.begin(), own_acts.end(), [id](const OwnAct& one) { return one.trigger == id; });
     if (own != own_acts.end())
         return own->act;
     if (const auto* row = effect(id))

@@ -21,7 +21,8 @@ struct TriggerAct {
     TriggerEnvelope envelope = TriggerEnvelope::Lasts;
 };
 
-/// By the trigger's effect: each effect of a layer drives its first parameter. Nothing for names of one's own.
+/// By the trigger's effect: each effect of a layer drives its first parameter. Nothing for names of one's
+/// own.
 [[nodiscard]] std::optional<TriggerAct> trigger_act(std::string_view effect);
 
 } // namespace pulsepin

@@ -4,7 +4,8 @@
 namespace pulsepin {
 namespace {
 
-constexpr ParamSpec own[] = {{"exposure", "exposure", ParamType::Number, "stops", -8, 8, 0, {}, {}, {}, 0, 1.5}};
+constexpr ParamSpec own[] = {
+    {"exposure", "exposure", ParamType::Number, "stops", -8, 8, 0, {}, {}, {}, 0, 1.5}};
 
 } // namespace
 

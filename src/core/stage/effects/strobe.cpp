@@ -22,6 +22,7 @@ void place(Placement& placement, const LayerValues& values, double seconds) {
 
 } // namespace
 
-const EffectRow strobe_effect{"strobe", "Strobe", own, "none: it starts on the beat", place, "strobe-rate", true};
+const EffectRow strobe_effect{"strobe", "Strobe",      own, "none: it starts on the beat",
+                              place,    "strobe-rate", true};
 
 } // namespace pulsepin

@@ -1,0 +1,204 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// Each kind of lane, each head, each kind's row of the score and each effect looks as its kept picture does,
+// within a tolerance for other versions of the toolkit. To keep new ones after a change that is meant:
+//   PULSEPIN_KEEP_PICTURES=1 build/release/tests/test_kept_pictures
+// and look at them (tests/data/pictures) before they are committed.
+#include "application.h"
+#include "kinds/kind_look.h"
+#include "kinds/kinds.h"
+#include "model/edits.h"
+#include "model/lane_edits.h"
+#include "render/composed.h"
+#include "score/row_view.h"
+#include "session/document.h"
+#include "support/projects.h"
+#include "timeline/pin_heads.h"
+
+#include <QApplication>
+#include <QDir>
+#include <QTest>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+namespace {
+
+/// How far two pictures are apart: the share of pixels that differ by more than a shade, of those with ink in
+/// either.
+double apart(const QImage& a, const QImage& b) {
+    if (a.size() != b.size())
+        return 1;
+    const QRgb ground = a.pixel(0, 0);
+    int ink = 0, off = 0;
+    const auto distance = [](QRgb x, QRgb y) {
+        return std::max(
+            {std::abs(qRed(x) - qRed(y)), std::abs(qGreen(x) - qGreen(y)), std::abs(qBlue(x) - qBlue(y))});
+    };
+    for (int y = 0; y < a.height(); ++y)
+        for (int x = 0; x < a.width(); ++x) {
+            const QRgb one = a.pixel(x, y), other = b.pixel(x, y);
+            ink += distance(one, ground) > 24 || distance(other, ground) > 24;
+            off += distance(one, other) > 24;
+        }
+    return ink == 0 ? 0 : static_cast<double>(off) / ink;
+}
+
+/// One lane of each kind, with pins that show what it can.
+Project all_kinds() {
+    Project project = steady_project(120, 0, 12);
+    const auto add = [&](LaneKind kind, std::vector<Pin> pins) {
+        if (!project.first_lane(kind))
+            project = with_lane(project, kind, std::string(kind->plural));
+        project = *with_pins(project, lane_of_kind(project, kind), std::move(pins));
+    };
+    const auto at = [](int beat) { return Anchor(MusicalAnchor{Ticks(960 * beat)}); };
+    add(kind_that(&LaneKindRow::marks),
+        {{{}, at(1), MarkerBody{"verse", {}, 2, 3, {Length::Unit::InBeats, 3}}, {}},
+         {{}, TimeAnchor{Seconds(4.1)}, MarkerBody{"loose"}, {}}});
+    const auto shots = project.shots();
+    CutBody faded{shots[1]->id, Seconds(1)};
+    faded.fade = Frames(12);
+    add(kind_that(&LaneKindRow::cuts), {{{}, at(0), CutBody{shots[0]->id, Seconds(0)}, {}}, {{}, at(8), faded, {}}});
+    SoundBody sound;
+    sound.sound = shots[2]->id;
+    sound.length = Seconds(4);
+    sound.fade_in = sound.fade_out = Seconds(1);
+    add(kind_that(&LaneKindRow::sounds), {{{}, TimeAnchor{Seconds(1)}, sound, {}}});
+    TriggerBody second{"glow", {Length::Unit::InBeats, 2}, 60, {0x8040c0}, {0x20a0a0}, 1};
+    add(kind_that(&LaneKindRow::triggers),
+        {{{}, at(2), TriggerBody{"flash", {Length::Unit::InBeats, 1}}, {}}, {{}, at(5), second, {}}});
+    add(kind_that(&LaneKindRow::pulses), {{{}, at(4), PulseBody{}, {}}, {{}, at(12), PulseBody{50}, {}}});
+    add(kind_that(&LaneKindRow::keyed),
+        {{{}, at(1), KeyBody{100, {}}, {}}, {{}, at(10), KeyBody{125, {}}, {}}});
+    add(kind_that(&LaneKindRow::follows),
+        {{{}, at(3), KeyBody{0.2, {}}, {}}, {{}, at(9), KeyBody{0.9, {}}, {}}});
+    return project;
+}
+
+} // namespace
+
+class TestKeptPictures : public QObject {
+    Q_OBJECT
+
+    /// Compares, or keeps where that was asked for.
+    static void compare(const QImage& picture, const QString& name) {
+        const QString path = QString(PULSEPIN_PICTURES "/%1.png").arg(name);
+        if (qEnvironmentVariableIsSet("PULSEPIN_KEEP_PICTURES")) {
+            QVERIFY(QDir().mkpath(PULSEPIN_PICTURES) && picture.save(path));
+            return;
+        }
+        const QImage kept(path);
+        QVERIFY2(!kept.isNull(), qPrintable("there is no kept picture " + path));
+        const double off =
+            apart(picture.convertToFormat(QImage::Format_RGB32), kept.convertToFormat(QImage::Format_RGB32));
+        if (off > 0.12)
+            picture.save(QDir::temp().filePath("pulsepin-seen-" + name + ".png"));
+        QVERIFY2(off <= 0.12,
+                 qPrintable(QString("%1: %2 % of what is drawn is otherwise").arg(name).arg(off * 100)));
+    }
+
+    static QImage paper(QSize size) {
+        QImage image(size, QImage::Format_RGB32);
+        image.fill(day_palette().paper);
+        return image;
+    }
+
+private slots:
+    void kinds_in_the_timeline() {
+        const Project project = all_kinds();
+        const Schedule schedule(project);
+        ViewState view;
+        const Scene scene{project, nullptr, schedule, view, day_palette(), TimeScale{0, 480, Seconds(0), 60},
+                          {}};
+        for (std::size_t i = 0; i < project.lanes.size(); ++i) {
+            const auto& look = look_of_kind(project.lanes[i]->kind);
+            const double height = look.height(schedule.spans(i));
+            QImage canvas = paper({480, static_cast<int>(height)});
+            QPainter painter(&canvas);
+            look.paint(painter,
+                       {scene, *project.lanes[i], schedule[i], schedule.spans(i), QRectF(0, 0, 480, height)});
+            painter.end();
+            compare(canvas, "lane-" + QString::fromUtf8(look.kind.id.data()));
+        }
+    }
+
+    void heads() {
+        for (const auto* kind : kind_looks()) {
+            QImage canvas = paper({160, 32});
+            QPainter painter(&canvas);
+            int x = 16;
+            for (const bool chosen : {false, true}) {
+                HeadLook look;
+                look.kind = LaneKind(kind->kind);
+                look.selected = chosen;
+                draw_head(painter, look, QPointF(x += 20, 12), day_palette());
+                look.muted = true;
+                draw_head(painter, look, QPointF(x += 26, 12), day_palette());
+            }
+            HeadLook outlined;
+            outlined.kind = LaneKind(kind->kind);
+            outlined.state = HeadState::Outlined;
+            draw_head(painter, outlined, QPointF(x += 26, 12), day_palette());
+            painter.end();
+            compare(canvas, "head-" + QString::fromUtf8(kind->kind.id.data()));
+        }
+    }
+
+    void kinds_in_the_score() {
+        Document document;
+        document.apply(all_kinds(), "all kinds");
+        const auto& schedule = document.schedule();
+        ViewState view;
+        const ScoreLayout layout(*document.project().grid, 4, 100, 500, score_row_height(document));
+        std::vector<const LaneSpans*> spans;
+        for (std::size_t i = 0; i < schedule.size(); ++i)
+            spans.push_back(&schedule.spans(i));
+        const ScoreScene scene{
+            document, document.project(), schedule, view, day_palette(), layout, 100, spans, 2};
+        const auto& row = *std::find_if(layout.rows().begin(), layout.rows().end(),
+                                        [](const auto& one) { return one.first_bar == 1; });
+        const QRectF rect(0, 0, 600, layout.row_height());
+        QImage canvas = paper(rect.size().toSize());
+        QPainter painter(&canvas);
+        paint_phrase(painter, scene, row, rect);
+        painter.end();
+        compare(canvas, "score-all-kinds");
+    }
+
+    void effects_on_a_shape() {
+        for (const auto& effect : effects()) {
+            StagedFrame frame;
+            frame.seconds = 0.1; // in the half of a turn in which a strobe is seen
+            StagedLayer kite{LayerKind::Shape, LayerId{3}, {}, "kite", {0xd05030}, {}};
+            for (const auto& spec : effect.parameters)
+                kite.values.set(std::string(spec.id), spec.usual_high);
+            kite.values.set("scale", 300);
+            frame.layers = {kite};
+            compare(composed(frame, {240, 136}), "effect-" + QString::fromUtf8(effect.id.data()));
+        }
+    }
+
+    void a_title() {
+        StagedFrame frame;
+        frame.layers = {{LayerKind::Title, LayerId{3}, "let it rise", {}, {0xf4b331}, {}}};
+        compare(composed(frame, {480, 270}), "title");
+    }
+
+    // The measure itself: what is drawn otherwise is seen, what is drawn a little softer is not.
+    void the_measure_tells_faults_from_tastes() {
+        QImage line = paper({100, 40}), moved = line, softer = line, gone = line;
+        QPainter(&line).fillRect(20, 10, 60, 20, Qt::red);
+        QPainter(&moved).fillRect(30, 10, 60, 20, Qt::red);
+        QPainter(&softer).fillRect(20, 10, 60, 20, QColor(250, 8, 8));
+        QVERIFY(apart(line, moved) > 0.2 && apart(line, gone) > 0.9 && apart(line, softer) < 0.01);
+    }
+};
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    prepare_application(application);
+    TestKeptPictures test;
+    return QTest::qExec(&test, argc, argv);
+}
+#include "test_kept_pictures.moc"
