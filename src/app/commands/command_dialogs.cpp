@@ -107,7 +107,7 @@ void show_shortcuts(const CommandList& commands, QWidget* parent) {
     for (const auto& line : shortcut_lines(commands)) {
         if (line.group != group) {
             group = line.group;
-            if (column < 0 || row > 14) {
+            if (column < 0 || row > 22) { // four columns fit on a small screen
                 column += 2;
                 row = 0;
             }
