@@ -181,7 +181,7 @@ void bench_long_song() {
 /// Ten thousand pins in thirty lanes, each lane a planting of its own, in the real window.
 void bench_thirty_lanes() {
     Project project = steady_project(170, 0.1, 3600);
-    constexpr LaneKind kinds[] = {kind_that(&LaneKindRow::marks), kind_that(&LaneKindRow::cuts),
+    const LaneKind kinds[] = {kind_that(&LaneKindRow::marks), kind_that(&LaneKindRow::cuts),
                                   kind_that(&LaneKindRow::triggers)};
     for (int i = 0; i < 28; ++i)
         project = with_lane(project, kinds[i % 3], "lane");

@@ -43,10 +43,11 @@ int main(int argc, char** argv) {
     row("follow the demo's song: level of a band, a wave",
         milliseconds(3,
                      [&] {
-                         tracks.clear();
-                         (void)follow(project, song.samples.get(), tracks);
+                         LevelTracks fresh;
+                         (void)follow(project, song.samples.get(), fresh);
                      }),
         "-");
+    (void)follow(project, song.samples.get(), tracks);
     row("the same after a step was changed",
         milliseconds(15, [&] { (void)follow(project, song.samples.get(), tracks); }), "-");
     const auto followers =

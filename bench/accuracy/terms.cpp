@@ -110,7 +110,7 @@ int main(int argc, char** argv) {
         const auto features = compute_features(*sound->samples, with_network ? &*network : nullptr);
         if (words[0] == "heard") {
             std::ofstream out(target.string() + ".f32", std::ios::binary);
-            for (const auto& curve : features->heard.log_odds)
+            for (const auto& curve : features->activations.log_odds)
                 out.write(reinterpret_cast<const char*>(curve.data()),
                           static_cast<std::streamsize>(curve.size() * sizeof(float)));
             continue;
