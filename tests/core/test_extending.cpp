@@ -124,6 +124,20 @@ private slots:
         QVERIFY(!QFile::exists(dir.filePath("no")));
     }
 
+    // Another lane than the one that was named is never written in its place.
+    void a_lane_that_is_not_there_is_not_replaced_by_the_first() {
+        Project project = steady_project();
+        const LaneId cuts = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+        project = *with_pins(
+            project, cuts,
+            {{{}, MusicalAnchor{Ticks(960)}, CutBody{project.shots().front()->id, Seconds(0)}, {}}});
+        const auto write = [&](LaneId lane) {
+            return exporter("edl")->write(ExportMaterial({Schedule(project)}, {{"lane", lane}})).has_value();
+        };
+        QVERIFY(write(cuts) && write(LaneId{}));
+        QVERIFY(!write(LaneId{999}) && !write(lane_of_kind(project, kind_that(&LaneKindRow::marks))));
+    }
+
     void a_source_with_an_option_is_a_row() {
         const Project project = steady_project();
         const Picker picker{"ticked", Ticks(0), Ticks(1920), {}, {{"step", 640.0}}};

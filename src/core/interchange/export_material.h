@@ -16,7 +16,8 @@ struct ExportMaterial {
     ExportMaterial(const ExportMaterial&) = delete;
     ExportMaterial& operator=(const ExportMaterial&) = delete;
 
-    /// Of the lane that the value "lane" names, or else of the first lane of cuts.
+    /// Of the lane that the value "lane" names, empty where that has none; unless it names one, of the first
+    /// lane of cuts.
     [[nodiscard]] const std::vector<ShotSpan>& written_shots() const;
 
     const Curves curves;
@@ -25,9 +26,9 @@ struct ExportMaterial {
 };
 
 inline const std::vector<ShotSpan>& ExportMaterial::written_shots() const {
-    const Lane* lane = project.lane(values.lane("lane"));
-    if (!lane)
-        lane = project.first_lane(&LaneKindRow::cuts);
+    if (const LaneId named = values.lane("lane"); named.value != 0)
+        return curves.schedule.spans(named).shots;
+    const Lane* lane = project.first_lane(&LaneKindRow::cuts);
     return curves.schedule.spans(lane ? lane->id : LaneId{}).shots;
 }
 
