@@ -11,17 +11,6 @@ using namespace pulsepin::test;
 class JourneysScore : public QObject {
     Q_OBJECT
 
-    static void drag(ScoreView& score, QPoint from, QPoint to) {
-        QTest::mousePress(&score, Qt::LeftButton, {}, from);
-        for (int i = 1; i <= 5; ++i) {
-            const QPoint at = from + (to - from) * i / 5;
-            QMouseEvent move(QEvent::MouseMove, at, score.mapToGlobal(at), Qt::NoButton, Qt::LeftButton,
-                             Qt::NoModifier);
-            QApplication::sendEvent(&score, &move);
-        }
-        QTest::mouseRelease(&score, Qt::LeftButton, {}, to);
-    }
-
 private slots:
     void rows_hold_whole_phrases() {
         const auto grid =
@@ -84,7 +73,7 @@ private slots:
         score.reveal(before);
         score.grab();
         const QPoint from = score.head_position(marker.id).toPoint();
-        drag(score, from, from + QPoint(0, static_cast<int>(score.layout_of_rows().row_height())));
+        Desk::drag_in(score, from, from + QPoint(0, static_cast<int>(score.layout_of_rows().row_height())));
         const auto after = *anchored_time(desk.project().pin(marker.id)->anchor, desk.project());
         QCOMPARE(desk.project().grid->position_of(desk.project().grid->nearest_tick(after)).bar,
                  place.bar + 4);
@@ -93,10 +82,10 @@ private slots:
         QCOMPARE(desk.project().pin(marker.id)->anchor, marker.anchor);
         // A double click on the lane of markers adds one on the beat.
         const auto count = desk.markers().pins.size();
-        const auto tracks = score_tracks(desk.window.document());
-        const auto lane = std::find_if(tracks.begin(), tracks.end(), [&](const ScoreTrack& track) {
-            return desk.project().lanes[track.lane]->kind->marks;
-        });
+        const auto& lanes = desk.project().lanes;
+        const auto marks =
+            std::find_if(lanes.begin(), lanes.end(), [](const auto& l) { return l->kind->marks; });
+        const auto* lane = &score.phrases().tracks[static_cast<std::size_t>(marks - lanes.begin())];
         const QPointF middle = score.position_of(desk.bar(place.bar, 3));
         const double top = middle.y() - score.layout_of_rows().row_height() / 2;
         QTest::mouseDClick(&score, Qt::LeftButton, {},
@@ -108,6 +97,77 @@ private slots:
         score.setFocus();
         desk.key(Qt::Key_Delete);
         QCOMPARE(desk.markers().pins.size(), count);
+    }
+
+    void journey_the_score_has_the_same_hands() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        auto& window = desk.window;
+        window.show_score(true);
+        auto& score = window.score();
+        score.set_bars_in_row(2);
+        score.grab();
+        const auto& grid = *desk.project().grid;
+        // A cut with another one a bar later, away from the edges of its row.
+        PinId cut{};
+        std::size_t lane = 0;
+        while (!desk.project().lanes[lane]->kind->cuts)
+            ++lane;
+        const auto& pins = window.document().schedule()[lane].pins;
+        for (std::size_t i = 0; i + 1 < pins.size() && cut.value == 0; ++i)
+            if (std::holds_alternative<MusicalAnchor>(desk.cuts().pins[pins[i].index].anchor) &&
+                grid.position_of(grid.nearest_tick(pins[i].time)).beat == 1 &&
+                pins[i + 1].time - pins[i].time > Seconds(1.5))
+                cut = pins[i].id;
+        QVERIFY(cut.value != 0);
+        const auto body = [&] { return std::get<CutBody>(desk.project().pin(cut)->body); };
+        const auto when = [&] { return *anchored_time(desk.project().pin(cut)->anchor, desk.project()); };
+        const Seconds start = when(), in_point = body().in_point;
+        const Seconds beat = grid.time_at(Beats(grid.beats_at(start).value + 1)) - start;
+        score.reveal(start);
+        score.grab();
+        const QPoint head = score.head_position(cut).toPoint();
+        const int beat_width = static_cast<int>(score.layout_of_rows().beat_width());
+        // Roll, given up with Escape, and done.
+        Desk::press_and_move(score, head, head + QPoint(beat_width, 0), Qt::AltModifier);
+        QTest::keyClick(&score, Qt::Key_Escape);
+        QTest::mouseRelease(&score, Qt::LeftButton, {}, head + QPoint(beat_width, 0));
+        QCOMPARE(when(), start);
+        Desk::drag_in(score, head, head + QPoint(beat_width, 0), Qt::AltModifier);
+        QCOMPARE(window.document().undo_name(), QString("roll cut"));
+        QVERIFY(std::abs((when() - start - beat).value) < 1e-6);
+        QVERIFY(std::abs((body().in_point - in_point - beat).value) < 1e-6);
+        score.setFocus();
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(body().in_point, in_point);
+        // Slip: its bar, with Alt.
+        const auto place = *score.phrases().lane_place(lane, start);
+        const QPoint bar(head.x() + beat_width, static_cast<int>(place.row.center().y()) + 2);
+        Desk::drag_in(score, bar, bar - QPoint(beat_width / 2, 0), Qt::AltModifier);
+        QCOMPARE(window.document().undo_name(), QString("slip shot"));
+        QVERIFY(body().in_point > in_point);
+        QCOMPARE(when(), start);
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        // A range, over the waveform.
+        const QPoint wave(
+            head.x(),
+            static_cast<int>(score.position_of(start).y() - score.layout_of_rows().row_height() / 2) + 15);
+        Desk::drag_in(score, wave, wave + QPoint(2 * beat_width, 0), Qt::ShiftModifier);
+        const auto range = window.view().range();
+        QVERIFY(range && range->from < range->until);
+        QVERIFY(std::abs((range->from - start).value) < 0.1);
+        // At the stop where the grid is corrected a beat is dragged.
+        window.go_to_stop(Stop::Grid);
+        score.reveal(start);
+        score.grab();
+        const QPoint again = score.head_position(cut).toPoint();
+        const QPoint line(
+            again.x(),
+            static_cast<int>(score.position_of(start).y() - score.layout_of_rows().row_height() / 2) + 15);
+        const Seconds before = when();
+        Desk::drag_in(score, line, line + QPoint(beat_width / 4, 0), Qt::ShiftModifier);
+        QCOMPARE(window.document().undo_name(), QString("move beat"));
+        QVERIFY(when() > before); // what hangs on the beat goes along
     }
 
     void phrases_tell_how_far_the_grid_is_off() {

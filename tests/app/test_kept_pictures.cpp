@@ -10,7 +10,7 @@
 #include "model/edits.h"
 #include "model/lane_edits.h"
 #include "render/composed.h"
-#include "score/row_view.h"
+#include "score/paint_score.h"
 #include "session/document.h"
 #include "support/projects.h"
 #include "timeline/pin_heads.h"
@@ -59,7 +59,8 @@ Project all_kinds() {
     const auto shots = project.shots();
     CutBody faded{shots[1]->id, Seconds(1)};
     faded.fade = Frames(12);
-    add(kind_that(&LaneKindRow::cuts), {{{}, at(0), CutBody{shots[0]->id, Seconds(0)}, {}}, {{}, at(8), faded, {}}});
+    add(kind_that(&LaneKindRow::cuts),
+        {{{}, at(0), CutBody{shots[0]->id, Seconds(0)}, {}}, {{}, at(8), faded, {}}});
     SoundBody sound;
     sound.sound = shots[2]->id;
     sound.length = Seconds(4);
@@ -116,8 +117,7 @@ private slots:
             const double height = look.height(schedule.spans(i));
             QImage canvas = paper({480, static_cast<int>(height)});
             QPainter painter(&canvas);
-            look.paint(painter,
-                       {scene, *project.lanes[i], schedule[i], schedule.spans(i), QRectF(0, 0, 480, height)});
+            look.paint(painter, lane_scene(scene, {i, QRectF(0, 0, 480, height), scene.scale}));
             painter.end();
             compare(canvas, "lane-" + QString::fromUtf8(look.kind.id.data()));
         }
@@ -146,22 +146,23 @@ private slots:
     }
 
     void kinds_in_the_score() {
-        Document document;
-        document.apply(all_kinds(), "all kinds");
-        const auto& schedule = document.schedule();
+        const Project project = all_kinds();
+        const Schedule schedule(project);
         ViewState view;
-        const ScoreLayout layout(*document.project().grid, 4, 100, 500, score_row_height(document));
-        std::vector<const LaneSpans*> spans;
-        for (std::size_t i = 0; i < schedule.size(); ++i)
-            spans.push_back(&schedule.spans(i));
-        const ScoreScene scene{
-            document, document.project(), schedule, view, day_palette(), layout, 100, spans, 2};
-        const auto& row = *std::find_if(layout.rows().begin(), layout.rows().end(),
-                                        [](const auto& one) { return one.first_bar == 1; });
-        const QRectF rect(0, 0, 600, layout.row_height());
+        PhrasePlacement placement;
+        placement.grid = project.grid;
+        placement.left = 100;
+        placement.tracks = score_tracks(schedule);
+        placement.layout = ScoreLayout(*project.grid, 4, 100, 500, score_row_height(placement.tracks));
+        const Scene scene{project, nullptr, schedule, view, day_palette(), {}, {}};
+        const auto& rows = placement.layout.rows();
+        const auto first =
+            std::find_if(rows.begin(), rows.end(), [](const auto& row) { return row.first_bar == 1; });
+        const QRectF rect(0, 0, 600, placement.layout.row_height());
         QImage canvas = paper(rect.size().toSize());
         QPainter painter(&canvas);
-        paint_phrase(painter, scene, row, rect);
+        paint_phrase(painter, {scene, placement, nullptr, 2}, static_cast<std::size_t>(first - rows.begin()),
+                     rect);
         painter.end();
         compare(canvas, "score-all-kinds");
     }

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "palette.h"
-#include "timeline/time_scale.h"
+#include "canvas/time_scale.h"
 
 #include <QTest>
 #include <cmath>

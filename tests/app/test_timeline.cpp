@@ -63,41 +63,6 @@ int inked(const QImage& image, int x, int from, int until) {
 class TestTimeline : public QObject {
     Q_OBJECT
 private slots:
-    void trimming_the_left_edge_keeps_what_is_heard_in_place() {
-        const auto d = dragged(sound(1, 5), SoundGrip::LeftEdge, Seconds(2), Seconds(10));
-        QCOMPARE(d.body.in_point, Seconds(3));
-        QCOMPARE(d.body.length, Seconds(3));
-        QCOMPARE(d.start_moved, Seconds(2));
-        // Out again, but not to before the file begins.
-        const auto out = dragged(sound(1, 5), SoundGrip::LeftEdge, Seconds(-4), Seconds(10));
-        QCOMPARE(out.body.in_point, Seconds(0));
-        QCOMPARE(out.start_moved, Seconds(-1));
-        QCOMPARE(out.body.length, Seconds(6));
-    }
-
-    void trimming_the_right_edge_stays_within_the_file() {
-        QCOMPARE(dragged(sound(1, 5), SoundGrip::RightEdge, Seconds(20), Seconds(10)).body.length,
-                 Seconds(9));
-        QVERIFY(dragged(sound(1, 5), SoundGrip::RightEdge, Seconds(-20), Seconds(10)).body.length >
-                Seconds(0));
-        QCOMPARE(dragged(sound(1, 5), SoundGrip::RightEdge, Seconds(3), std::nullopt).body.length,
-                 Seconds(8));
-    }
-
-    void fades_never_overlap() {
-        QCOMPARE(dragged(sound(0, 5, 1, 2), SoundGrip::FadeIn, Seconds(9), {}).body.fade_in, Seconds(3));
-        QCOMPARE(dragged(sound(0, 5, 1, 2), SoundGrip::FadeOut, Seconds(-9), {}).body.fade_out, Seconds(4));
-        QCOMPARE(dragged(sound(0, 5, 1, 2), SoundGrip::FadeIn, Seconds(-9), {}).body.fade_in, Seconds(0));
-        const auto shorter = dragged(sound(0, 5, 2, 2), SoundGrip::RightEdge, Seconds(-2), {}).body;
-        QVERIFY(shorter.fade_in + shorter.fade_out <= shorter.length);
-    }
-
-    void moving_the_body_changes_nothing_of_it() {
-        const auto body = sound(1, 5, 1, 1);
-        const auto d = dragged(body, SoundGrip::Body, Seconds(3), {});
-        QVERIFY(d.body == body && d.start_moved == Seconds(0));
-    }
-
     void each_part_of_a_sound_has_its_grip() {
         Project project = with_lane(steady_project(120), kind_that(&LaneKindRow::sounds), "Sound");
         const LaneId lane = lane_of_kind(project, kind_that(&LaneKindRow::sounds));
@@ -106,17 +71,21 @@ private slots:
         ViewState view;
         const Scene scene{
             project, nullptr, schedule, view, day_palette(), TimeScale{100, 1000, Seconds(0), 100}, {}};
-        const LaneScene lane_scene{scene, *project.lane(lane), schedule.pins(lane), schedule.spans(lane),
-                                   QRectF(100, 0, 1000, 60)};
+        const LaneScene on_lane{scene,
+                                *project.lane(lane),
+                                schedule.pins(lane),
+                                schedule.spans(lane),
+                                QRectF(100, 0, 1000, 60),
+                                scene.scale};
         const auto grip = [&](double x, double y) {
-            const auto under = sound_under(lane_scene, {x, y});
-            return under ? std::optional(under->grip) : std::nullopt;
+            const auto under = sound_under(on_lane, {x, y});
+            return under ? std::optional(under->part) : std::nullopt;
         };
-        QCOMPARE(grip(600, 40), std::optional(SoundGrip::Body));
-        QCOMPARE(grip(301, 40), std::optional(SoundGrip::LeftEdge));
-        QCOMPARE(grip(899, 40), std::optional(SoundGrip::RightEdge));
-        QCOMPARE(grip(400, 6), std::optional(SoundGrip::FadeIn));
-        QCOMPARE(grip(700, 6), std::optional(SoundGrip::FadeOut));
+        QCOMPARE(grip(600, 40), std::optional(GripPart::Body));
+        QCOMPARE(grip(301, 40), std::optional(GripPart::Start));
+        QCOMPARE(grip(899, 40), std::optional(GripPart::End));
+        QCOMPARE(grip(400, 6), std::optional(GripPart::FadeIn));
+        QCOMPARE(grip(700, 6), std::optional(GripPart::FadeOut));
         QVERIFY(!grip(200, 40));
         QVERIFY(!grip(950, 40));
     }
@@ -251,7 +220,7 @@ private slots:
             const Lane& kind = *project.lanes[i];
             const LaneSpans spans = spans_of(project, kind, schedule[i]);
             const double height = row.height(spans);
-            const LaneScene lane{scene, kind, schedule[i], spans, QRectF(0, 0, 800, height)};
+            const LaneScene lane{scene, kind, schedule[i], spans, QRectF(0, 0, 800, height), scene.scale};
             QImage canvas(800, static_cast<int>(height), QImage::Format_RGB32);
             canvas.fill(night_palette().paper);
             const QImage empty = canvas;
@@ -261,8 +230,8 @@ private slots:
             QVERIFY(canvas != empty);
             const auto& pin = *std::find_if(schedule[i].pins.begin(), schedule[i].pins.end(),
                                             [](const ResolvedPin& p) { return p.time > Seconds(1); });
-            const auto under = row.hit(lane, {scene.scale.x(pin.time) + 1,
-                                              row.head_y(kind, spans, kind.pins[pin.index].body, height)});
+            const auto under =
+                row.grip(lane, {scene.scale.x(pin.time) + 1, row.head_y(lane, kind.pins[pin.index].body)});
             QVERIFY(under.has_value());
         }
     }

@@ -67,15 +67,21 @@ struct Desk {
         return {static_cast<int>(std::lround(window.timeline().scale().x(time))), 20};
     }
     void drag(QPoint from, QPoint to, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
-        auto* timeline = &window.timeline();
-        QTest::mousePress(timeline, Qt::LeftButton, modifiers, from);
+        drag_in(window.timeline(), from, to, modifiers);
+    }
+    static void press_and_move(QWidget& drawing, QPoint from, QPoint to, Qt::KeyboardModifiers modifiers) {
+        QTest::mousePress(&drawing, Qt::LeftButton, modifiers, from);
         for (int i = 1; i <= 5; ++i) {
             const QPoint at = from + (to - from) * i / 5;
-            QMouseEvent move(QEvent::MouseMove, at, timeline->mapToGlobal(at), Qt::NoButton, Qt::LeftButton,
+            QMouseEvent move(QEvent::MouseMove, at, drawing.mapToGlobal(at), Qt::NoButton, Qt::LeftButton,
                              modifiers);
-            QApplication::sendEvent(timeline, &move);
+            QApplication::sendEvent(&drawing, &move);
         }
-        QTest::mouseRelease(timeline, Qt::LeftButton, modifiers, to);
+    }
+    static void drag_in(QWidget& drawing, QPoint from, QPoint to,
+                        Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
+        press_and_move(drawing, from, to, modifiers);
+        QTest::mouseRelease(&drawing, Qt::LeftButton, modifiers, to);
     }
     void wheel(QPoint at, int turn, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {
         QWheelEvent event(at, window.timeline().mapToGlobal(at), {}, {0, turn}, Qt::NoButton, modifiers,

@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "kinds/curve_look.h"
 
+#include "canvas/gestures/move_pins.h"
 #include "details/pins_detail.h"
+#include "model/edits.h"
 #include "stops/form_fields.h"
 #include "timeline/curve_lanes.h"
 #include "timeline/lane_paint.h"
@@ -10,14 +12,14 @@
 
 namespace pulsepin::curve_look {
 
-double bead_y(const Lane& lane, const LaneSpans& spans, const PinBody& body, double height) {
+double bead_y(const LaneScene& s, const PinBody& body) {
     const auto* key = std::get_if<KeyBody>(&body);
-    return key ? curve_scale(lane, spans, height).y(key->value) : 8.0;
+    return s.row.top() + (key ? curve_scale(s.lane, s.spans, s.row.height()).y(key->value) : 8.0);
 }
 
 /// How much earlier the lane acts: from the head to what it drives.
 void paint_lead(QPainter& painter, const LaneScene& s, const ResolvedPin& pin, QPointF head) {
-    const double x = s.scene.scale.x(pin.acts_at);
+    const double x = s.scale.x(pin.acts_at);
     if (std::abs(x - head.x()) < 9)
         return;
     const double towards = x < head.x() ? 1 : -1;
@@ -34,8 +36,8 @@ void paint_motion(QPainter& painter, const LaneScene& s) {
     const bool strokes = crowded(s, pins);
     const bool leads = time_of(s.lane.lead, s.scene.project.settings->frame_rate) != Seconds(0);
     for (const auto& pin : pins) {
-        const double y = s.row.top() + bead_y(s.lane, s.spans, s.lane.pins[pin.index].body, s.row.height());
-        const QPointF head(s.scene.scale.x(pin.time), y);
+        const double y = bead_y(s, s.lane.pins[pin.index].body);
+        const QPointF head(s.scale.x(pin.time), y);
         if (strokes) {
             draw_stroke(painter, s, pin, y);
             continue;
@@ -46,18 +48,52 @@ void paint_motion(QPainter& painter, const LaneScene& s) {
     }
 }
 
-std::optional<PinId> hit_keys(const LaneScene& s, QPointF at) {
-    std::optional<PinId> nearest;
+std::optional<Grip> key_grip(const LaneScene& s, QPointF at) {
+    std::optional<Grip> nearest;
     double distance = head_reach;
     for (const auto& pin : visible_pins(s)) {
-        const double y = s.row.top() + bead_y(s.lane, s.spans, s.lane.pins[pin.index].body, s.row.height());
-        const double d = std::max(std::abs(s.scene.scale.x(pin.time) - at.x()), std::abs(y - at.y()));
+        const double y = bead_y(s, s.lane.pins[pin.index].body);
+        const double d = std::max(std::abs(s.scale.x(pin.time) - at.x()), std::abs(y - at.y()));
         if (d <= distance) {
             distance = d;
-            nearest = pin.id;
+            nearest = Grip{pin.id};
         }
     }
     return nearest;
+}
+
+namespace {
+
+/// How much lower a key is dragged, in its lane's values; to about three figures of its range.
+double value_over(const LaneScene& s, double pixels) {
+    constexpr double least = 4;
+    if (std::abs(pixels) < least)
+        return 0;
+    const double per_pixel = curve_scale(s.lane, s.spans, s.row.height()).per_pixel();
+    const double step = std::pow(10.0, std::floor(std::log10(std::max(per_pixel, 1e-9))));
+    return std::round(pixels * per_pixel / step) * step;
+}
+
+Project lowered(const Project& project, std::span<const PinId> pins, double by) {
+    return with_bodies(project, pins, [by](PinBody& body) {
+        if (auto* key = std::get_if<KeyBody>(&body))
+            key->value -= by;
+    });
+}
+
+QString told(const PinBody& body) {
+    const auto* key = std::get_if<KeyBody>(&body);
+    return key ? QCoreApplication::translate("pulsepin::Gesture", "value %1").arg(key->value, 0, 'g', 5)
+               : QString();
+}
+
+constexpr Lift by_value{value_over, lowered, told};
+
+} // namespace
+
+std::unique_ptr<Gesture> grab_key(const GestureContext& context, const Grip& grip, QPointF at,
+                                  Qt::KeyboardModifiers) {
+    return std::make_unique<MovePins>(context, grip.pin, at, &by_value);
 }
 
 QPainterPath bead(QPointF at) {

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "timeline/scene.h"
+#include "canvas/gesture.h"
 
 #include <QPainterPath>
 #include <optional>
@@ -15,9 +15,14 @@ class PinsDetail;
 /// What the kinds of lanes that drive properties share: a curve with a bead where each pulse or key is.
 namespace pulsepin::curve_look {
 
-[[nodiscard]] double bead_y(const Lane& lane, const LaneSpans& spans, const PinBody& body, double height);
+inline constexpr double score_height = 38;
+
+[[nodiscard]] double bead_y(const LaneScene& s, const PinBody& body);
 void paint_motion(QPainter& painter, const LaneScene& s);
-[[nodiscard]] std::optional<PinId> hit_keys(const LaneScene& s, QPointF at);
+[[nodiscard]] std::optional<Grip> key_grip(const LaneScene& s, QPointF at);
+/// Dragged along the beats and, by its value, up and down.
+[[nodiscard]] std::unique_ptr<Gesture> grab_key(const GestureContext& context, const Grip& grip, QPointF at,
+                                                Qt::KeyboardModifiers keys);
 /// Hollow, since a thread runs through it.
 [[nodiscard]] QPainterPath bead(QPointF at);
 

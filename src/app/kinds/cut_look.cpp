@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "kinds/cut_look.h"
 
+#include "canvas/gestures/shots.h"
 #include "details/pins_detail.h"
 #include "kinds/kind_look.h"
 #include "kinds/kinds.h"
@@ -14,9 +15,9 @@ namespace {
 
 QRectF shot_rect(const LaneScene& s, const ShotSpan& span) {
     const auto rate = s.scene.project.settings->frame_rate;
-    const double from = s.scene.scale.x(rate.start_of(span.start)),
-                 until = s.scene.scale.x(rate.start_of(span.end));
-    return QRectF(from, s.row.top() + 10, until - from, s.row.height() - 16);
+    const double from = s.scale.x(rate.start_of(span.start)), until = s.scale.x(rate.start_of(span.end));
+    const double above = s.condensed ? 5 : 10, below = s.condensed ? 3 : 6;
+    return QRectF(from, s.row.top() + above, until - from, s.row.height() - above - below);
 }
 
 std::size_t bin_index(const Project& project, ClipId id) {
@@ -45,7 +46,7 @@ void paint_shot(QPainter& painter, const LaneScene& s, const ShotSpan& span) {
     if (span.too_short) { // hatched where the clip's last picture stands still
         const Clip* clip = s.scene.project.clip(span.shot);
         const auto rate = s.scene.project.settings->frame_rate;
-        const double still = s.scene.scale.x(rate.start_of(span.start) + (clip->duration - span.in_point));
+        const double still = s.scale.x(rate.start_of(span.start) + (clip->duration - span.in_point));
         painter.setBrush(QBrush(palette.shot_text, Qt::BDiagPattern));
         painter.setOpacity(0.35);
         painter.drawRect(QRectF(std::max(still, seen.left()), seen.top(),
@@ -54,8 +55,8 @@ void paint_shot(QPainter& painter, const LaneScene& s, const ShotSpan& span) {
     }
     if (span.fade > Frames(0)) { // the incoming shot grows from the first frame of the cross-fade to its last
         const auto rate = s.scene.project.settings->frame_rate;
-        const double left = s.scene.scale.x(rate.start_of(fade_start(span))),
-                     right = s.scene.scale.x(rate.start_of(fade_start(span) + span.fade));
+        const double left = s.scale.x(rate.start_of(fade_start(span))),
+                     right = s.scale.x(rate.start_of(fade_start(span) + span.fade));
         painter.setRenderHint(QPainter::Antialiasing);
         painter.setPen(QPen(palette.shot_text, 1.2));
         painter.setBrush(known ? palette.shot[index % 6] : palette.paper_line);
@@ -85,7 +86,7 @@ void paint_shot(QPainter& painter, const LaneScene& s, const ShotSpan& span) {
 std::span<const ShotSpan> visible_shots(const LaneScene& s) {
     const auto& shots = s.spans.shots;
     const auto rate = s.scene.project.settings->frame_rate;
-    const Frames first = rate.frame_at(s.scene.scale.start), last = rate.frame_at(s.scene.scale.end());
+    const Frames first = rate.frame_at(s.scale.start), last = rate.frame_at(s.scale.end());
     const auto from =
         std::partition_point(shots.begin(), shots.end(), [&](const ShotSpan& x) { return x.end < first; });
     const auto until =
@@ -102,17 +103,14 @@ void paint_cuts(QPainter& painter, const LaneScene& s) {
         if (strokes)
             draw_stroke(painter, s, pin, s.row.top() + 6);
         else
-            draw_head(painter, head_look(s, pin), {s.scene.scale.x(pin.time), s.row.top() + 5},
-                      s.scene.palette);
+            draw_head(painter, head_look(s, pin), {s.scale.x(pin.time), s.row.top() + 5}, s.scene.palette);
 }
 
-std::optional<PinId> hit_cuts(const LaneScene& s, QPointF at) {
+std::optional<Grip> grip_of_cut(const LaneScene& s, QPointF at) {
     if (const auto head = head_under(s, at))
-        return head;
-    for (const auto& span : visible_shots(s))
-        if (shot_rect(s, span).contains(at))
-            return span.cut;
-    return std::nullopt;
+        return Grip{*head};
+    const auto shot = shot_under(s, at);
+    return shot ? std::optional(Grip{*shot, GripPart::Body}) : std::nullopt;
 }
 
 QPainterPath notched_tab(QPointF at) {
@@ -125,34 +123,52 @@ QPainterPath notched_tab(QPointF at) {
     return path;
 }
 
-void paint_shots(QPainter& painter, const RowView& v, const ScoreTrack& track) {
-    const auto& project = v.scene.project;
-    const auto& p = v.scene.palette;
-    const auto rate = project.settings->frame_rate;
-    const QFont font = sized(painter, 10, QFont::DemiBold);
+void paint_shots(QPainter& painter, const LaneScene& s) {
+    const auto& p = s.scene.palette;
+    QFont font = painter.font();
+    font.setPixelSize(10);
+    font.setWeight(QFont::DemiBold);
     painter.setFont(font);
     const QFontMetricsF metrics(font);
-    const auto& shots = v.scene.spans[track.lane]->shots;
-    const auto ends_before = [&](const ShotSpan& span, Seconds t) { return rate.start_of(span.end) <= t; };
-    auto shot = std::lower_bound(shots.begin(), shots.end(), v.start(), ends_before);
-    for (; shot != shots.end(); ++shot) {
-        const Seconds from = rate.start_of(shot->start), until = rate.start_of(shot->end);
-        if (from >= v.end())
-            break;
-        const double left = std::max(v.x(from), v.rect.left()), right = std::min(v.x(until), v.right());
-        const QRectF bar(left, v.rect.top() + track.top + 5, std::max(1.0, right - left - 1),
-                         track.height - 8);
-        const auto& bin = *project.bin;
-        const auto clip =
-            std::find_if(bin.begin(), bin.end(), [&](const Clip& c) { return c.id == shot->shot; });
-        painter.fillRect(bar, clip == bin.end() ? p.paper_line : p.shot[(clip - bin.begin()) % 6]);
-        if (clip != bin.end() && bar.width() > 44) {
+    for (const auto& shot : visible_shots(s)) {
+        const QRectF rect = shot_rect(s, shot) & s.row;
+        if (rect.width() <= 0)
+            continue;
+        const QRectF bar(rect.left(), rect.top(), std::max(1.0, rect.width() - 1), rect.height());
+        const auto index = bin_index(s.scene.project, shot.shot);
+        const bool known = index < s.scene.project.bin->size();
+        painter.fillRect(bar, known ? p.shot[index % 6] : p.paper_line);
+        if (known && bar.width() > 44) {
             painter.setPen(p.shot_text);
-            painter.drawText(
-                bar.adjusted(11, 0, -3, 0), Qt::AlignVCenter,
-                metrics.elidedText(QString::fromStdString(clip->name), Qt::ElideRight, bar.width() - 14));
+            painter.drawText(bar.adjusted(11, 0, -3, 0), Qt::AlignVCenter,
+                             metrics.elidedText(QString::fromStdString((*s.scene.project.bin)[index].name),
+                                                Qt::ElideRight, bar.width() - 14));
         }
     }
+}
+
+std::unique_ptr<Gesture> grab_cut(const GestureContext& context, const Grip& grip, QPointF at,
+                                  Qt::KeyboardModifiers keys) {
+    const bool alt = keys & Qt::AltModifier;
+    if (grip.part == GripPart::Body && alt)
+        return std::make_unique<SlipShot>(context, grip.pin, at);
+    if (grip.part == GripPart::Body)
+        return std::make_unique<DropShot>(context, grip.pin, at);
+    if (!alt)
+        return move_pins(context, grip, at, keys);
+    if (keys & Qt::ControlModifier)
+        return std::make_unique<RippleCut>(context, grip.pin, at);
+    return std::make_unique<RollCut>(context, grip.pin, at);
+}
+
+QString hint_of_cut(GripPart part) {
+    return part == GripPart::Head
+               ? QCoreApplication::translate("pulsepin::Canvas",
+                                             "Drag the cut along the beats · Alt: pictures stay in place · "
+                                             "Alt+Ctrl: all later cuts too")
+               : QCoreApplication::translate("pulsepin::Canvas",
+                                             "Drag onto another shot to swap them, with Ctrl to replace it · "
+                                             "Alt: another part of the shot");
 }
 
 } // namespace
@@ -174,14 +190,15 @@ QRectF bar_of_shot(const LaneScene& s, PinId cut) {
 const KindLook kinds::cut_look{
     .kind = kinds::cut_row,
     .height = [](const LaneSpans&) { return 50.0; },
-    .head_y = [](const Lane&, const LaneSpans&, const PinBody&, double) { return 5.0; },
     .paint = paint_cuts,
-    .hit = hit_cuts,
+    .head_y = [](const LaneScene& s, const PinBody&) { return s.row.top() + (s.condensed ? 0 : 5); },
+    .grip = grip_of_cut,
+    .grab = grab_cut,
+    .hint = hint_of_cut,
     .head = notched_tab,
     .colour = [](const Palette& palette) { return palette.cut; },
     .hint_at = {13, -6},
     .score_height = 22,
-    .score_head_y = [](const PinBody&, const ScoreTrack& track) { return track.top; },
     .paint_score = paint_shots,
     .cells_below = 2, // at their heads: the names of the shots stay free
     .make_form = []() -> FormFields* { return new CutForm; },

@@ -2,17 +2,21 @@
 #include "kinds/curve_look.h"
 #include "kinds/kind_look.h"
 #include "kinds/kinds.h"
+#include "timeline/curve_lanes.h"
 
 namespace pulsepin {
 
 const KindLook kinds::key_look{
     .kind = kinds::key_row,
     .height = [](const LaneSpans&) { return 58.0; },
-    .head_y = curve_look::bead_y,
     .paint = curve_look::paint_motion,
-    .hit = curve_look::hit_keys,
+    .head_y = curve_look::bead_y,
+    .grip = curve_look::key_grip,
+    .grab = curve_look::grab_key,
     .head = curve_look::bead,
     .colour = [](const Palette& palette) { return palette.motion; },
+    .score_height = curve_look::score_height,
+    .paint_score = paint_curve,
     .make_form = curve_look::make_key_form,
     .make_detail = curve_look::make_key_detail,
     .rounding_matters = true,

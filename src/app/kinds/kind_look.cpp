@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "kinds/kind_look.h"
 
+#include "canvas/gestures/move_pins.h"
+#include "timeline/lane_paint.h"
+
 #include <algorithm>
 #include <array>
 
@@ -12,6 +15,16 @@ const std::array<const KindLook*, 7> table{&kinds::marker_look,  &kinds::cut_loo
                                            &kinds::follower_look};
 
 } // namespace
+
+std::unique_ptr<Gesture> move_pins(const GestureContext& context, const Grip& grip, QPointF at,
+                                   Qt::KeyboardModifiers) {
+    return std::make_unique<MovePins>(context, grip.pin, at);
+}
+
+std::optional<Grip> head_grip(const LaneScene& lane, QPointF at) {
+    const auto pin = head_under(lane, at);
+    return pin ? std::optional(Grip{*pin}) : std::nullopt;
+}
 
 std::span<const KindLook* const> kind_looks() {
     return table;

@@ -1,10 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "canvas/gesture.h"
 #include "model/lane_kind.h"
-#include "score/row_view.h"
 #include "stops/form_fields.h"
-#include "timeline/scene.h"
 
 #include <QPainterPath>
 #include <optional>
@@ -15,27 +14,35 @@ namespace pulsepin {
 class Document;
 class PinsDetail;
 
+/// The pins are dragged along the beats.
+[[nodiscard]] std::unique_ptr<Gesture> move_pins(const GestureContext& context, const Grip& grip, QPointF at,
+                                                 Qt::KeyboardModifiers keys);
+/// Their heads are all there is to take hold of.
+[[nodiscard]] std::optional<Grip> head_grip(const LaneScene& lane, QPointF at);
+
 /// How a kind of lane is drawn, pointed at and edited: one row, defined in the kind's own file.
 struct KindLook {
     const LaneKindRow& kind;
 
     // -- in the timeline
     double (*height)(const LaneSpans&); ///< pixels, at least
-    /// Of a pin's head below the row's top, in a row of that height.
-    double (*head_y)(const Lane&, const LaneSpans&, const PinBody&, double row_height);
     void (*paint)(QPainter&, const LaneScene&);
-    std::optional<PinId> (*hit)(const LaneScene&, QPointF at); ///< the pin under the mouse
-    bool stems = true;                                         ///< its pins hang from the beat ruler
+    bool stems = true; ///< its pins hang from the beat ruler
 
-    // -- a pin's head, in both drawings
+    // -- in both drawings
+    double (*head_y)(const LaneScene&, const PinBody&);        ///< of a pin's head
+    std::optional<Grip> (*grip)(const LaneScene&, QPointF at); ///< what of a pin is under the mouse
+    /// What a press there begins.
+    std::unique_ptr<Gesture> (*grab)(const GestureContext&, const Grip&, QPointF at,
+                                     Qt::KeyboardModifiers) = move_pins;
+    QString (*hint)(GripPart) = nullptr; ///< what the mouse does there; null: as with any pin
     QPainterPath (*head)(QPointF at);
     QColor (*colour)(const Palette&);
     QPointF hint_at = {13, 0}; ///< of a head that stands in a hint, from its left edge and middle
 
     // -- in the score
-    double score_height = 18;                                                    ///< of each of its rows
-    double (*score_head_y)(const PinBody&, const ScoreTrack&) = nullptr;         ///< null: the middle
-    void (*paint_score)(QPainter&, const RowView&, const ScoreTrack&) = nullptr; ///< below the heads
+    double score_height = 18;                                   ///< of each of its rows
+    void (*paint_score)(QPainter&, const LaneScene&) = nullptr; ///< below the heads
     double cells_below = -1; ///< of places that can be painted, below the row's top; less than 0: the middle
     bool names_beside_heads = false;
 

@@ -24,15 +24,14 @@ void paint_markers(QPainter& painter, const LaneScene& s) {
             draw_stroke(painter, s, pins[i], y);
             continue;
         }
-        const double x = s.scene.scale.x(pins[i].time);
+        const double x = s.scale.x(pins[i].time);
         const auto look = head_look(s, pins[i]);
         const auto& body = std::get<MarkerBody>(s.lane.pins[pins[i].index].body);
         const QColor colour = head_colour(look, s.scene.palette);
         if (const auto length = duration_of(body.length, pins[i].time, s.scene.project))
-            painter.fillRect(QRectF(x, y - 1.5, s.scene.scale.x(pins[i].time + *length) - x, 3), colour);
+            painter.fillRect(QRectF(x, y - 1.5, s.scale.x(pins[i].time + *length) - x, 3), colour);
         draw_head(painter, look, {x, y}, s.scene.palette);
-        const double room =
-            (i + 1 < pins.size() ? s.scene.scale.x(pins[i + 1].time) : s.row.right()) - x - 22;
+        const double room = (i + 1 < pins.size() ? s.scale.x(pins[i + 1].time) : s.row.right()) - x - 22;
         if (room < 12)
             continue;
         painter.setPen(colour);
@@ -46,9 +45,9 @@ void paint_markers(QPainter& painter, const LaneScene& s) {
 const KindLook kinds::marker_look{
     .kind = kinds::marker_row,
     .height = [](const LaneSpans&) { return 30.0; },
-    .head_y = [](const Lane&, const LaneSpans&, const PinBody&, double height) { return height / 2; },
     .paint = paint_markers,
-    .hit = head_under,
+    .head_y = [](const LaneScene& s, const PinBody&) { return s.row.center().y(); },
+    .grip = head_grip,
     .head =
         [](QPointF at) {
             QPainterPath path;

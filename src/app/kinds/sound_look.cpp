@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "canvas/gestures/trim_sound.h"
 #include "kinds/kind_look.h"
 #include "kinds/kinds.h"
 #include "timeline/sound_lane.h"
@@ -17,26 +18,38 @@ QPainterPath horn(QPointF at) {
     return path;
 }
 
-void paint_in_score(QPainter& painter, const RowView& v, const ScoreTrack& track) {
-    const auto& lane = *v.scene.project.lanes[track.lane];
-    for (const auto& pin : v.scene.schedule[track.lane].pins) {
-        const auto& body = std::get<SoundBody>(lane.pins[pin.index].body);
-        if (pin.time + body.length <= v.start() || pin.time >= v.end())
+void paint_in_score(QPainter& painter, const LaneScene& s) {
+    for (const auto& pin : s.resolved.pins) {
+        const QRectF bar = sound_box(s, pin) & s.row;
+        if (bar.isEmpty())
             continue;
-        const double left = std::max(v.x(pin.time), v.rect.left()),
-                     right = std::min(v.x(pin.time + body.length), v.right());
-        const QRectF bar(left, v.rect.top() + track.top + 2, std::max(2.0, right - left), track.height - 5);
-        painter.fillRect(bar, v.scene.palette.wave_rms);
-        if (v.scene.view.selection().contains(pin.id)) {
-            painter.setPen(QPen(v.scene.palette.selection, 2));
+        painter.fillRect(bar, s.scene.palette.wave_rms);
+        if (s.scene.view.selection().contains(pin.id)) {
+            painter.setPen(QPen(s.scene.palette.selection, 2));
             painter.drawRect(bar);
         }
     }
 }
 
-std::optional<PinId> hit(const LaneScene& s, QPointF at) {
-    const auto under = sound_under(s, at);
-    return under ? std::optional(under->pin) : std::nullopt;
+std::unique_ptr<Gesture> grab(const GestureContext& context, const Grip& grip, QPointF at,
+                              Qt::KeyboardModifiers keys) {
+    const auto trim = [&](SoundEdge edge) {
+        return std::make_unique<TrimSound>(context, grip.pin, edge, at);
+    };
+    switch (grip.part) {
+    case GripPart::Start:
+        return trim(SoundEdge::Start);
+    case GripPart::End:
+        return trim(SoundEdge::End);
+    case GripPart::FadeIn:
+        return trim(SoundEdge::FadeIn);
+    case GripPart::FadeOut:
+        return trim(SoundEdge::FadeOut);
+    case GripPart::Head:
+    case GripPart::Body:
+        break;
+    }
+    return move_pins(context, grip, at, keys);
 }
 
 } // namespace
@@ -45,10 +58,11 @@ std::optional<PinId> hit(const LaneScene& s, QPointF at) {
 const KindLook kinds::sound_look{
     .kind = kinds::sound_row,
     .height = [](const LaneSpans&) { return 52.0; },
-    .head_y = [](const Lane&, const LaneSpans&, const PinBody&, double) { return 26.0; },
     .paint = paint_sounds,
-    .hit = hit,
     .stems = false,
+    .head_y = [](const LaneScene& s, const PinBody&) { return s.row.center().y(); },
+    .grip = sound_under,
+    .grab = grab,
     .head = horn,
     .colour = [](const Palette& palette) { return palette.wave_rms; },
     .score_height = 12,

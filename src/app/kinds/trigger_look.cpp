@@ -1,9 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "kinds/trigger_look.h"
-
+#include "canvas/gestures/move_pins.h"
+#include "canvas/gestures/stretch_trigger.h"
 #include "details/pins_detail.h"
 #include "kinds/kind_look.h"
 #include "kinds/kinds.h"
+#include "model/edits.h"
 #include "timeline/lane_paint.h"
 
 #include <QLinearGradient>
@@ -14,10 +15,15 @@
 namespace pulsepin {
 namespace {
 
+/// Where a row of triggers lies in the lane's row.
+QRectF trigger_row_rect(const QRectF& row, int number, int rows) {
+    const double height = (row.height() - 8) / rows;
+    return {row.left(), row.top() + 4 + height * number + 1, row.width(), height - 2};
+}
+
 QRectF trigger_rect(const LaneScene& s, const TriggerSpan& span, int rows) {
     const auto rate = s.scene.project.settings->frame_rate;
-    const double from = s.scene.scale.x(rate.start_of(span.start)),
-                 until = s.scene.scale.x(rate.start_of(span.end));
+    const double from = s.scale.x(rate.start_of(span.start)), until = s.scale.x(rate.start_of(span.end));
     const QRectF row = trigger_row_rect(s.row, span.row, rows);
     return {from, row.top(), until - from, row.height()};
 }
@@ -25,8 +31,8 @@ QRectF trigger_rect(const LaneScene& s, const TriggerSpan& span, int rows) {
 std::span<const TriggerSpan> visible_triggers(const LaneScene& s) {
     const auto& spans = s.spans.triggers;
     const auto rate = s.scene.project.settings->frame_rate;
-    const Frames last = rate.frame_at(s.scene.scale.end()) + Frames(1);
-    const Frames first = rate.frame_at(s.scene.scale.start);
+    const Frames last = rate.frame_at(s.scale.end()) + Frames(1);
+    const Frames first = rate.frame_at(s.scale.start);
     auto from = std::partition_point(spans.begin(), spans.end(),
                                      [&](const TriggerSpan& x) { return x.start < first; });
     // Of those that began before, only the last of each row may still last.
@@ -91,29 +97,42 @@ void paint_triggers(QPainter& painter, const LaneScene& s) {
         if (strokes)
             draw_stroke(painter, s, pin, y);
         else
-            draw_head(painter, head_look(s, pin), {s.scene.scale.x(pin.time), y}, p);
+            draw_head(painter, head_look(s, pin), {s.scale.x(pin.time), y}, p);
     }
 }
 
-std::optional<PinId> hit_triggers(const LaneScene& s, QPointF at) {
+/// The trigger whose end lies under the mouse.
+std::optional<PinId> end_under(const LaneScene& s, QPointF at) {
+    for (const auto& span : visible_triggers(s)) {
+        const QRectF rect = trigger_rect(s, span, s.spans.rows);
+        if (!span.hidden && at.y() >= rect.top() && at.y() <= rect.bottom() &&
+            std::abs(at.x() - rect.right()) <= 4 && rect.width() > 14)
+            return span.pin;
+    }
+    return std::nullopt;
+}
+
+std::optional<Grip> grip_of_trigger(const LaneScene& s, QPointF at) {
+    if (const auto end = end_under(s, at))
+        return Grip{*end, GripPart::End};
     const int rows = s.spans.rows;
-    std::optional<PinId> nearest;
+    std::optional<Grip> nearest;
     double distance = head_reach + 2;
     for (const auto& pin : visible_pins(s)) {
         const QRectF row = trigger_row_rect(s.row, row_of(s.lane.pins[pin.index].body), rows);
         if (at.y() < row.top() - 2 || at.y() > row.bottom() + 2)
             continue;
-        const double d = std::abs(s.scene.scale.x(pin.time) + 4 - at.x()); // the middle of the triangle
+        const double d = std::abs(s.scale.x(pin.time) + 4 - at.x()); // the middle of the triangle
         if (d <= distance) {
             distance = d;
-            nearest = pin.id;
+            nearest = Grip{pin.id};
         }
     }
     if (nearest)
         return nearest;
     for (const auto& span : visible_triggers(s))
         if (trigger_rect(s, span, rows).contains(at))
-            return span.pin;
+            return Grip{span.pin, GripPart::Body};
     return std::nullopt;
 }
 
@@ -125,67 +144,70 @@ QPainterPath triangle(QPointF at) {
     return path;
 }
 
-void paint_in_score(QPainter& painter, const RowView& v, const ScoreTrack& track) {
-    const auto& lane = *v.scene.project.lanes[track.lane];
-    const auto rate = v.scene.project.settings->frame_rate;
-    const auto& p = v.scene.palette;
-    for (const auto& span : v.scene.spans[track.lane]->triggers) {
-        const Seconds from = rate.start_of(span.start), until = rate.start_of(span.end);
-        if (until <= v.start() || from >= v.end() || span.hidden)
+void paint_in_score(QPainter& painter, const LaneScene& s) {
+    const auto& p = s.scene.palette;
+    for (const auto& span : visible_triggers(s)) {
+        const QRectF seen = trigger_rect(s, span, s.spans.rows) & s.row;
+        if (seen.width() <= 0 || span.hidden)
             continue;
-        const double left = std::max(v.x(from), v.rect.left()), right = std::min(v.x(until), v.right());
-        const QRectF row = trigger_row_rect(
-            QRectF(left, v.rect.top() + track.top, std::max(2.0, right - left - 1), track.height), span.row,
-            track.rows);
-        const auto& body = std::get<TriggerBody>(lane.pins[span.index].body);
+        const QRectF bar(seen.left(), seen.top(), std::max(2.0, seen.width() - 1), seen.height());
+        const auto& body = std::get<TriggerBody>(s.lane.pins[span.index].body);
         painter.setOpacity(span.muted ? 0.2 : 0.8);
-        painter.fillRect(row, QColor::fromRgb(static_cast<QRgb>(body.from.rgb)));
+        painter.fillRect(bar, as_colour(body.from));
         painter.setOpacity(1);
         painter.setPen(QPen(p.trigger, 1));
         painter.setBrush(Qt::NoBrush);
-        painter.drawRect(row);
+        painter.drawRect(bar);
     }
+}
+
+/// Into how many rows further down so many pixels lead.
+double rows_over(const LaneScene& s, double pixels) {
+    constexpr double most = 24; // rows that were stretched are crossed sooner
+    return std::round(pixels / std::min(s.row.height() / s.spans.rows, most));
+}
+
+constexpr Lift by_rows{rows_over,
+                       [](const Project& project, std::span<const PinId> pins, double rows) {
+                           return with_rows_moved(project, pins, static_cast<int>(rows));
+                       },
+                       nullptr};
+
+std::unique_ptr<Gesture> grab_trigger(const GestureContext& context, const Grip& grip, QPointF at,
+                                      Qt::KeyboardModifiers) {
+    if (grip.part == GripPart::End)
+        return std::make_unique<StretchTrigger>(context, grip.pin, at);
+    return std::make_unique<MovePins>(context, grip.pin, at, &by_rows);
+}
+
+QString hint_of_trigger(GripPart part) {
+    return part == GripPart::End
+               ? QCoreApplication::translate(
+                     "pulsepin::Canvas",
+                     "Drag the end to make it last longer or shorter · Shift counts frames")
+               : QCoreApplication::translate("pulsepin::Canvas", "Drag along the beats, or up and down into "
+                                                                 "another row · Shift leaves the grid");
 }
 
 constexpr double row_height = 17;
 
 } // namespace
 
-QRectF trigger_row_rect(const QRectF& row, int number, int rows) {
-    const double height = (row.height() - 8) / rows;
-    return {row.left(), row.top() + 4 + height * number + 1, row.width(), height - 2};
-}
-
-std::optional<PinId> trigger_end_under(const LaneScene& s, QPointF at) {
-    const int rows = s.spans.rows;
-    for (const auto& span : visible_triggers(s)) {
-        const QRectF rect = trigger_rect(s, span, rows);
-        if (!span.hidden && at.y() >= rect.top() && at.y() <= rect.bottom() &&
-            std::abs(at.x() - rect.right()) <= 4 && rect.width() > 14)
-            return span.pin;
-    }
-    return std::nullopt;
-}
-
 const KindLook kinds::trigger_look{
     .kind = kinds::trigger_row,
     .height = [](const LaneSpans& spans) { return 16 + row_height * spans.rows; },
-    .head_y =
-        [](const Lane&, const LaneSpans& spans, const PinBody& body, double height) {
-            return trigger_row_rect(QRectF(0, 0, 1, height), row_of(body), spans.rows).center().y();
-        },
     .paint = paint_triggers,
-    .hit = hit_triggers,
+    .head_y =
+        [](const LaneScene& s, const PinBody& body) {
+            return trigger_row_rect(s.row, row_of(body), s.spans.rows).center().y();
+        },
+    .grip = grip_of_trigger,
+    .grab = grab_trigger,
+    .hint = hint_of_trigger,
     .head = triangle,
     .colour = [](const Palette& palette) { return palette.trigger; },
     .hint_at = {9, 0},
     .score_height = 15,
-    .score_head_y =
-        [](const PinBody& body, const ScoreTrack& track) {
-            return trigger_row_rect(QRectF(0, track.top, 1, track.height), row_of(body), track.rows)
-                .center()
-                .y();
-        },
     .paint_score = paint_in_score,
     .make_form = []() -> FormFields* { return new TriggerForm; },
     .make_detail = [](Document& document) -> PinsDetail* { return new TriggerDetail(document); },

@@ -1,57 +1,42 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "kinds/trigger_look.h"
 #include "score/score_view.h"
 
+#include "canvas/gestures/beats.h"
+#include "canvas/gestures/looking.h"
+#include "canvas/gestures/paint_cells.h"
 #include "score/paint_score.h"
-#include "timeline/lane_views.h"
 
-#include <QPaintEvent>
 #include <QPainterPath>
+#include <QWheelEvent>
 #include <algorithm>
-#include <cmath>
 
 namespace pulsepin {
 namespace {
 
-constexpr double snap_distance = 9, reach = 9;
 constexpr int scroll_width = 10;
 
 } // namespace
 
 ScoreView::ScoreView(Document& document, ViewState& view, QWidget* parent)
-    : QWidget(parent), document_(document), view_(view), scroll_(new QScrollBar(Qt::Vertical, this)) {
+    : Canvas(document, view, parent), scroll_(new QScrollBar(Qt::Vertical, this)) {
     setObjectName("score");
-    setMouseTracking(true);
-    setFocusPolicy(Qt::StrongFocus);
-    setAttribute(Qt::WA_OpaquePaintEvent);
     setAccessibleName(tr("Score"));
     setAccessibleDescription(tr("The song in phrases, one under another. Arrow keys move the playhead."));
     scroll_->setAccessibleName(tr("Scroll through the phrases"));
     scroll_->setFocusPolicy(Qt::NoFocus);
     scroll_->setCursor(Qt::ArrowCursor);
     set_palette(day_palette());
-    connect(scroll_, &QScrollBar::valueChanged, this, &ScoreView::invalidate);
-    connect(&document_, &Document::changed, this, &ScoreView::invalidate);
-    connect(&document_, &Document::heard_changed, this, &ScoreView::invalidate);
-    connect(&document_, &Document::sound_changed, this, &ScoreView::invalidate);
-    connect(&view_, &ViewState::look_changed, this, &ScoreView::invalidate);
-    connect(&view_, &ViewState::selection_changed, this, &ScoreView::invalidate);
-    connect(&view_, &ViewState::range_changed, this, &ScoreView::invalidate);
-    connect(&view_, &ViewState::outlines_changed, this, &ScoreView::invalidate);
-    connect(&view_, &ViewState::playhead_moved, this, [this] {
-        update(playhead_rect_);
-        const QPointF at = position_of(view_.playhead());
-        update(
-            QRectF(at.x() - 10, at.y() - layout_.row_height(), 20, 2 * layout_.row_height()).toAlignedRect());
+    connect(scroll_, &QScrollBar::valueChanged, this, [this] {
+        lay_out();
+        invalidate();
     });
 }
 
 void ScoreView::set_palette(const Palette& palette) {
-    palette_ = &palette;
+    Canvas::set_palette(palette);
     scroll_->setStyleSheet(
         QString("QScrollBar:vertical { background: %1; } QScrollBar::handle:vertical { background: %2; }")
             .arg(palette.paper_names.name(), palette.paper_bar.name()));
-    invalidate();
 }
 
 void ScoreView::set_bars_in_row(int bars) {
@@ -72,205 +57,179 @@ void ScoreView::zoom_by(double factor) {
         set_bars_in_row(*(at + 1));
 }
 
-const Schedule& ScoreView::shown_schedule() const {
-    return shows_drag() ? drag_.shown : document_.schedule();
+void ScoreView::set_painting(bool painting) {
+    if (painting == painting_)
+        return;
+    painting_ = painting;
+    invalidate();
+    emit painting_changed();
+}
+
+void ScoreView::set_cells_a_beat(int cells) {
+    cells_a_beat_ = std::clamp(cells, 1, 8);
+    invalidate();
+    emit painting_changed();
 }
 
 void ScoreView::lay_out() {
     const auto& project = document_.project();
-    layout_ = project.grid ? ScoreLayout(*project.grid, bars_in_row_, names_width,
-                                         std::max(10, width() - names_width - scroll_width - 6),
-                                         score_row_height(document_))
-                           : ScoreLayout();
+    auto& p = placement_;
+    p.tracks = score_tracks(document_.schedule());
+    p.grid = project.grid;
+    p.left = names_width;
+    p.top = head_height;
+    p.song_end = project.song ? project.song->duration() : Seconds(1e9);
+    p.layout = project.grid ? ScoreLayout(*project.grid, bars_in_row_, names_width,
+                                          std::max(10, width() - names_width - scroll_width - 6),
+                                          score_row_height(p.tracks))
+                            : ScoreLayout();
     scroll_->setGeometry(width() - scroll_width, head_height, scroll_width, height() - head_height);
     const QSignalBlocker quiet(scroll_);
     const int room = height() - head_height;
-    scroll_->setRange(0, std::max(0, static_cast<int>(layout_.height()) - room));
+    scroll_->setRange(0, std::max(0, static_cast<int>(p.layout.height()) - room));
     scroll_->setPageStep(room);
-    scroll_->setSingleStep(static_cast<int>(layout_.row_height()));
-}
-
-void ScoreView::invalidate() {
-    base_valid_ = false;
-    update();
-}
-
-QRectF ScoreView::row_rect(std::size_t row) const {
-    return {0, head_height + layout_.rows()[row].top - scrolled(),
-            static_cast<double>(width() - scroll_width), layout_.row_height()};
+    scroll_->setSingleStep(static_cast<int>(p.layout.row_height()));
+    p.scrolled = scroll_->value();
 }
 
 void ScoreView::reveal(Seconds time) {
     lay_out();
-    const auto& grid = document_.project().grid;
-    if (!grid || layout_.rows().empty())
+    const auto& p = placement_;
+    if (p.empty())
         return;
-    const auto& row = layout_.rows()[layout_.row_of(grid->beats_at(time))];
-    const double room = height() - head_height;
-    if (row.top < scrolled() || row.top + layout_.row_height() > scrolled() + room)
-        scroll_->setValue(static_cast<int>(
-            row.top - (row.top < scrolled() ? 0 : std::min(room * 0.25, room - layout_.row_height()))));
+    const auto& row = p.layout.rows()[p.layout.row_of(p.grid->beats_at(time))];
+    const double room = height() - head_height, high = p.layout.row_height();
+    if (row.top < p.scrolled || row.top + high > p.scrolled + room)
+        scroll_->setValue(
+            static_cast<int>(row.top - (row.top < p.scrolled ? 0 : std::min(room * 0.25, room - high))));
 }
 
-QPointF ScoreView::position_of(Seconds time) const {
-    const auto& grid = document_.project().grid;
-    if (!grid || layout_.rows().empty())
-        return {-100, -100};
-    const Beats place = grid->beats_at(time);
-    const auto& row = layout_.rows()[layout_.row_of(place)];
-    return {layout_.x(row, place), head_height + row.top - scrolled() + layout_.row_height() / 2};
-}
+// -- by hand
 
-QPointF ScoreView::head_position(PinId pin) const {
-    const auto& project = document_.project();
-    for (const auto& track : score_tracks(document_))
-        for (const auto& resolved : document_.schedule()[track.lane].pins)
-            if (resolved.id == pin) {
-                const Lane& lane = *project.lanes[track.lane];
-                const Beats place = project.grid ? project.grid->beats_at(resolved.time) : Beats(0);
-                QPointF at(-100, -100);
-                for (const auto& row : layout_.rows())
-                    if (ScoreLayout::holds(row, place))
-                        at = {layout_.x(row, place),
-                              head_height + row.top - scrolled() +
-                                  score_head_y(lane, lane.pins[resolved.index].body, track) +
-                                  (lane.kind->cuts ? 5 : 0)};
-                return at;
-            }
+QPointF ScoreView::cell_position(LaneId id, Ticks at) const {
+    const auto& lanes = document_.project().lanes;
+    for (std::size_t i = 0; i < lanes.size() && i < placement_.tracks.size(); ++i)
+        if (lanes[i]->id == id) {
+            const auto& track = placement_.tracks[i];
+            const QPointF middle = position_of(document_.project().grid->time_at(at));
+            return {middle.x(),
+                    middle.y() - placement_.layout.row_height() / 2 + track.top + track.height / 2};
+        }
     return {-1, -1};
 }
 
-Seconds ScoreView::time_at(QPointF at) const {
-    const auto& grid = document_.project().grid;
-    if (!grid || layout_.rows().empty())
+void ScoreView::switch_cell(LaneId lane, Ticks at) {
+    lay_out();
+    PaintCells cell(gestures(), lane, cells_a_beat_, cell_position(lane, at));
+    if (cell.refused())
+        return document_.say(*cell.refused());
+    if (auto edit = cell.end({}))
+        document_.apply(std::move(edit->project), edit->name);
+}
+
+const Lane* ScoreView::lane_to_paint(QPointF at) const {
+    const auto place = painting_ ? placement_.lane_at(at) : std::nullopt;
+    const Lane* lane = place ? document_.project().lanes[place->lane].get() : nullptr;
+    return lane && !lane->kind->sounds ? lane : nullptr;
+}
+
+bool ScoreView::on_wave(QPointF at) const {
+    if (placement_.empty() || at.y() < head_height || at.x() < names_width)
+        return false;
+    const double inside = at.y() - placement_.phrase_top(placement_.phrase_at(at));
+    return inside < score_wave_top + score_wave_height;
+}
+
+std::optional<std::int64_t> ScoreView::beat_to_bend(QPointF at) const {
+    return view_.grid_rows() && on_wave(at) ? beat_under(gestures(), at) : std::nullopt;
+}
+
+std::unique_ptr<Gesture> ScoreView::gesture_at(QPointF at, Qt::KeyboardModifiers keys) {
+    if (placement_.empty())
+        return nullptr;
+    if (const Lane* lane = lane_to_paint(at))
+        return std::make_unique<PaintCells>(gestures(), lane->id, cells_a_beat_, at);
+    if (const auto beat = beat_to_bend(at)) {
+        view_.choose_beat(beat);
+        return std::make_unique<BendBeat>(gestures(), *beat, at);
+    }
+    if (on_wave(at) && (keys & Qt::ShiftModifier))
+        return std::make_unique<MarkRange>(gestures(), at);
+    return gesture_on_lanes(at, keys);
+}
+
+QString ScoreView::hint_at(QPointF at) const {
+    if (at.x() < names_width)
         return {};
-    const Seconds end = document_.project().song ? document_.project().song->duration() : Seconds(1e9);
-    return std::clamp(grid->time_at(layout_.place(std::max(at.x(), static_cast<double>(names_width)),
-                                                  at.y() - head_height + scrolled())),
-                      Seconds(0), end);
+    if (lane_to_paint(at))
+        return tr("Click a cell to switch it on or off, drag to paint · P ends painting");
+    if (beat_to_bend(at))
+        return tr("Drag a beat to bend the grid around it · Ctrl bends all up to held beats, Alt moves it "
+                  "alone · H holds it");
+    if (on_wave(at))
+        return tr("Click to go there · Shift and drag makes a range · wheel scrolls, with Ctrl other phrase "
+                  "lengths");
+    const QString pin = pin_hint(at);
+    return !pin.isEmpty() ? pin
+                          : tr("Click to go there · double click adds a pin · Shift and drag selects what it "
+                               "touches · wheel scrolls, with Ctrl other phrase lengths");
 }
 
-Seconds ScoreView::snapped(Seconds time, bool off_grid) const {
-    const auto& grid = document_.project().grid;
-    if (off_grid || !grid || view_.snap() == Snap::Off)
-        return time;
-    const double apart = std::abs(grid->beats_at(time).value - std::round(grid->beats_at(time).value));
-    const bool near = apart * layout_.beat_width() <= snap_distance;
-    return near || view_.snap() == Snap::Always ? grid->time_at(grid->nearest_beat(time)) : time;
+Qt::CursorShape ScoreView::cursor_at(QPointF at) const {
+    if (lane_to_paint(at))
+        return Qt::CrossCursor;
+    return beat_to_bend(at) ? Qt::SizeHorCursor : Canvas::cursor_at(at);
 }
 
-std::optional<std::size_t> ScoreView::lane_at(QPointF at) const {
-    if (layout_.rows().empty() || at.y() < head_height || at.x() < names_width)
-        return std::nullopt;
-    const double y = at.y() - head_height + scrolled();
-    const double inside = y - layout_.rows()[layout_.row_at(y)].top;
-    for (const auto& track : score_tracks(document_))
-        if (inside >= track.top && inside < track.top + track.height)
-            return track.lane;
-    return std::nullopt;
-}
-
-std::optional<PinId> ScoreView::pin_at(QPointF at) const {
-    const auto lane = lane_at(at);
-    const auto& grid = document_.project().grid;
-    if (!lane || !grid)
-        return std::nullopt;
-    const auto& row = layout_.rows()[layout_.row_at(at.y() - head_height + scrolled())];
-    const Lane& here = *document_.project().lanes[*lane];
-    std::optional<PinId> nearest;
-    double distance = reach;
-    for (const auto& pin : document_.schedule()[*lane].pins) {
-        const Beats place = grid->beats_at(pin.time);
-        if (!ScoreLayout::holds(row, place) ||
-            (here.kind->triggers && row_of(here.pins[pin.index].body) != trigger_row_at(at, *lane)))
-            continue;
-        const double d = std::abs(layout_.x(row, place) - at.x());
-        if (d < distance) {
-            distance = d;
-            nearest = pin.id;
-        }
+void ScoreView::wheelEvent(QWheelEvent* event) {
+    if (event->modifiers() & Qt::ControlModifier) {
+        zoom_by(event->angleDelta().y() > 0 ? 2.0 : 0.5);
+        emit hint(tr("%n bars in a row", nullptr, bars_in_row_));
+    } else {
+        scroll_->setValue(scroll_->value() -
+                          event->angleDelta().y() * static_cast<int>(placement_.layout.row_height()) / 120);
     }
-    if (nearest || here.kind->marks || here.kind->drives())
-        return nearest;
-    // The bar of a shot, a trigger or a sound is taken hold of as its pin.
-    const Seconds time = time_at(at);
-    const Frames frame = document_.project().settings->frame_rate.frame_at(time);
-    const auto& spans = document_.spans(here.id);
-    if (here.kind->cuts) {
-        const auto* shot = shot_at(spans.shots, frame);
-        return shot ? std::optional(shot->cut) : std::nullopt;
-    }
-    if (here.kind->triggers) {
-        for (const auto& span : spans.triggers)
-            if (frame >= span.start && frame < span.end && span.row == trigger_row_at(at, *lane))
-                return span.pin;
-        return std::nullopt;
-    }
-    for (const auto& pin : document_.schedule()[*lane].pins)
-        if (time >= pin.time && time < pin.time + std::get<SoundBody>(here.pins[pin.index].body).length)
-            return pin.id;
-    return std::nullopt;
-}
-
-int ScoreView::trigger_row_at(QPointF at, std::size_t lane) const {
-    const double y = at.y() - head_height + scrolled();
-    const double inside = y - layout_.rows()[layout_.row_at(y)].top;
-    const auto tracks = score_tracks(document_);
-    const int rows = document_.spans(document_.project().lanes[lane]->id).rows;
-    for (int row = 0; row < rows; ++row)
-        if (inside <
-            trigger_row_rect(QRectF(0, tracks[lane].top, 1, tracks[lane].height), row, rows).bottom() + 1)
-            return row;
-    return rows - 1;
+    event->accept();
 }
 
 // -- painting
 
-void ScoreView::paint_base() {
-    lay_out();
-    const qreal ratio = devicePixelRatioF();
-    if (base_.size() != size() * ratio) {
-        base_ = QImage(size() * ratio, QImage::Format_RGB32);
-        base_.setDevicePixelRatio(ratio);
-    }
-    base_.fill(palette_->paper);
-    QPainter painter(&base_);
+void ScoreView::draw(QImage& base) {
+    base.fill(palette_->paper);
+    QPainter painter(&base);
     painter.setFont(font());
-    const auto& project = shown_project();
-    std::vector<const LaneSpans*> spans;
-    for (std::size_t i = 0; i < project.lanes.size(); ++i)
-        spans.push_back(&shown_schedule().spans(i));
-    const ScoreScene scene{document_,   project,          shown_schedule(),
-                           view_,       *palette_,        layout_,
-                           names_width, std::move(spans), painting_ ? cells_a_beat_ : 0};
-    if (layout_.rows().empty()) {
+    if (placement_.empty()) {
         painter.setPen(palette_->paper_quiet);
         painter.drawText(rect(), Qt::AlignCenter, tr("The score needs beats: find them at the stop “Grid”."));
-    } else {
-        painter.setClipRect(QRectF(0, head_height, width(), height() - head_height));
-        for (std::size_t i = 0; i < layout_.rows().size(); ++i)
-            if (const QRectF rect = row_rect(i); rect.bottom() > head_height && rect.top() < height())
-                paint_phrase(painter, scene, layout_.rows()[i], rect);
-        painter.setClipping(false);
-        paint_score_head(painter, scene, QRectF(0, 0, width(), head_height));
-        painter.setPen(QPen(palette_->paper_bar, 1));
-        painter.drawLine(QPointF(0, head_height - 0.5), QPointF(width(), head_height - 0.5));
+        return;
     }
-    if (drag_.kind == Drag::Kind::Band && drag_.moved) {
-        QColor ground = palette_->selection;
-        ground.setAlphaF(0.12f);
-        painter.setPen(QPen(palette_->selection, 1, Qt::DashLine));
-        painter.setBrush(ground);
-        painter.drawRect(QRectF(drag_.from, drag_.to).normalized());
+    const Scene s = scene({});
+    const ScoreScene score{s, placement_, document_.sounds().outline(), painting_ ? cells_a_beat_ : 0};
+    painter.setClipRect(QRectF(0, head_height, width(), height() - head_height));
+    for (std::size_t i = 0; i < placement_.layout.rows().size(); ++i) {
+        const QRectF rect(0, placement_.phrase_top(i), width() - scroll_width,
+                          placement_.layout.row_height());
+        if (rect.bottom() > head_height && rect.top() < height())
+            paint_phrase(painter, score, i, rect);
     }
-    base_valid_ = true;
+    painter.setClipping(false);
+    paint_score_head(painter, score, QRectF(0, 0, width(), head_height));
+    painter.setPen(QPen(palette_->paper_bar, 1));
+    painter.drawLine(QPointF(0, head_height - 0.5), QPointF(width(), head_height - 0.5));
 }
 
-void ScoreView::paint_playhead(QPainter& painter) const {
-    if (layout_.rows().empty())
+QRectF ScoreView::playhead_strip(Seconds time) const {
+    const QPointF at = position_of(time);
+    const double high = placement_.layout.row_height();
+    return {at.x() - 10, at.y() - high, 20, 2 * high};
+}
+
+void ScoreView::draw_playhead(QPainter& painter) const {
+    if (placement_.empty())
         return;
     const QPointF at = position_of(view_.playhead());
-    const double top = at.y() - layout_.row_height() / 2, bottom = at.y() + layout_.row_height() / 2;
+    const double half = placement_.layout.row_height() / 2;
+    const double top = at.y() - half, bottom = at.y() + half;
     if (bottom < head_height || top > height())
         return;
     const auto& p = *palette_;
@@ -287,21 +246,6 @@ void ScoreView::paint_playhead(QPainter& painter) const {
     painter.setPen(QPen(p.playing_text, 1));
     painter.setBrush(p.playing);
     painter.drawPath(shield);
-}
-
-void ScoreView::paintEvent(QPaintEvent* event) {
-    if (!base_valid_)
-        paint_base();
-    QPainter painter(this);
-    const QRect dirty = event->rect();
-    const qreal ratio = base_.devicePixelRatio();
-    painter.drawImage(
-        QRectF(dirty), base_,
-        QRectF(dirty.x() * ratio, dirty.y() * ratio, dirty.width() * ratio, dirty.height() * ratio));
-    paint_playhead(painter);
-    const QPointF at = position_of(view_.playhead());
-    playhead_rect_ =
-        QRectF(at.x() - 10, at.y() - layout_.row_height(), 20, 2 * layout_.row_height()).toAlignedRect();
 }
 
 void ScoreView::resizeEvent(QResizeEvent*) {

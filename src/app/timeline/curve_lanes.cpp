@@ -39,8 +39,8 @@ std::vector<double> course_of(const LaneScene& s, const CurveScale& scale, doubl
     std::vector<double> course;
     course.reserve(static_cast<std::size_t>(std::max(0.0, s.row.width())) + 1);
     for (double x = s.row.left(); x <= s.row.right(); x += 1) {
-        const double frame = s.scene.scale.time(x).value * per_second + lead;
-        const double next = s.scene.scale.time(x + 1).value * per_second + lead;
+        const double frame = s.scale.time(x).value * per_second + lead;
+        const double next = s.scale.time(x + 1).value * per_second + lead;
         course.push_back(s.row.top() + std::clamp(scale.y(value_at(frame, next)), 2.0, s.row.height() - 2));
     }
     return course;
@@ -103,6 +103,8 @@ void paint_line(QPainter& painter, const LaneScene& s, const std::vector<double>
 }
 
 void paint_ends(QPainter& painter, const LaneScene& s, const CurveScale& scale, double low, double high) {
+    if (s.condensed) // no room for words
+        return;
     QFont font = painter.font();
     font.setPixelSize(10);
     painter.setFont(font);
@@ -158,7 +160,8 @@ double CurveScale::y(double value) const {
 CurveScale curve_scale(const Lane& lane, const LaneSpans& spans, double height) {
     CurveScale scale;
     scale.bottom = height - below;
-    scale.top = above;
+    constexpr double high_enough = 50; // for the words that tell its ends
+    scale.top = height < high_enough ? below : above;
     if (!lane.kind->follows) {
         scale.low = std::min(lane.motion.own.low, lane.motion.own.high);
         scale.high = std::max(lane.motion.own.low, lane.motion.own.high);
@@ -197,7 +200,8 @@ void paint_follower_over(QPainter& painter, const Scene& scene, const QRectF& ro
         std::min(scene.view.follower_step().value_or(curve->stages.size() - 1), curve->stages.size() - 1);
     const auto& values = *curve->stages[step];
     const LaneSpans none;
-    const LaneScene over{scene, *lane, {}, none, row};
+    const ResolvedLane no_pins;
+    const LaneScene over{scene, *lane, no_pins, none, row, scene.scale};
     CurveScale scale;
     scale.bottom = row.height() - 2;
     scale.top = 4;

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "timeline/pin_heads.h"
-#include "timeline/scene.h"
+#include "canvas/scene.h"
 
 #include <optional>
 #include <span>
@@ -15,6 +15,8 @@ inline constexpr double head_reach = 8; ///< pixels around a head that still cou
 
 /// Pins whose heads may be seen, and the next one on either side.
 [[nodiscard]] std::span<const ResolvedPin> visible_pins(const LaneScene& s);
+/// Whether a head at that time may be seen.
+[[nodiscard]] bool in_reach(const LaneScene& s, Seconds time);
 [[nodiscard]] std::optional<PinId> head_under(const LaneScene& s, QPointF at);
 [[nodiscard]] bool selected(const LaneScene& s, PinId id);
 [[nodiscard]] HeadLook head_look(const LaneScene& s, const ResolvedPin& pin);

@@ -15,8 +15,7 @@ void paint_stems(QPainter& painter, const LaneScene& s, double top) {
         return;
     const QColor colour = head_colour(s.lane.kind, s.scene.palette);
     const auto& view = look_of_kind(s.lane.kind);
-    const double bottom =
-        s.row.top() + 1 + view.head_y(s.lane, s.spans, s.lane.kind->empty_body(), s.row.height());
+    const double bottom = view.head_y(s, s.lane.kind->empty_body()) + 1;
     const auto pins = visible_pins(s);
     if (crowded(s, pins)) // a wash of lines would tell nothing and veil the song
         return;
@@ -33,7 +32,7 @@ void paint_stems(QPainter& painter, const LaneScene& s, double top) {
     }
     double last_x = -1e9;
     for (const auto& pin : pins) {
-        const double x = std::round(s.scene.scale.x(pin.time)) + 0.5;
+        const double x = std::round(s.scale.x(pin.time)) + 0.5;
         if (x == last_x)
             continue;
         last_x = x;
@@ -64,14 +63,11 @@ void paint_left_out(QPainter& painter, const LaneScene& s) {
     for (const auto& planting : *s.scene.project.plantings) {
         if (planting.lane != s.lane.id)
             continue;
-        const double y =
-            s.row.top() +
-            look_of_kind(s.lane.kind).head_y(s.lane, s.spans, planting.form.body, s.row.height());
+        const double y = look_of_kind(s.lane.kind).head_y(s, planting.form.body);
         for (const Ticks home : planting.left_out) {
             const auto time = anchored_time(planting.place_of(home), s.scene.project);
-            const double x = s.scene.scale.x(*time);
-            if (x > s.row.left() - head_reach && x < s.row.right() + head_reach)
-                draw_left_out(painter, {x, std::max(y, s.row.top() + 7)},
+            if (in_reach(s, *time))
+                draw_left_out(painter, {s.scale.x(*time), std::max(y, s.row.top() + 7)},
                               head_colour(s.lane.kind, s.scene.palette));
         }
     }
@@ -84,13 +80,11 @@ void paint_outlines(QPainter& painter, const LaneScene& s) {
     QPen line(head_colour(s.lane.kind, s.scene.palette), 1);
     line.setDashPattern({2, 3});
     const auto& view = look_of_kind(s.lane.kind);
-    const auto place = [&](const PlacePreview::Outline& outline) {
-        return s.row.top() + view.head_y(s.lane, s.spans, outline.body, s.row.height());
-    };
+    const auto place = [&](const PlacePreview::Outline& outline) { return view.head_y(s, outline.body); };
     for (const auto& outline : outlines->outlines) {
-        const double x = s.scene.scale.x(outline.time);
-        if (x < s.row.left() - head_reach || x > s.row.right() + head_reach)
+        if (!in_reach(s, outline.time))
             continue;
+        const double x = s.scale.x(outline.time);
         const double y = std::min(place(outline), s.row.bottom() - 8);
         painter.setPen(line);
         painter.drawLine(QPointF(std::round(x) + 0.5, y + 10),

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "timeline/scene.h"
+#include "canvas/scene.h"
 
 #include <utility>
 

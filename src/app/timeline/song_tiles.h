@@ -5,7 +5,7 @@
 #include "media/load_sound.h"
 #include "palette.h"
 #include "timeline/song_look.h"
-#include "timeline/time_scale.h"
+#include "canvas/time_scale.h"
 
 #include <QImage>
 #include <QObject>

@@ -13,12 +13,6 @@ namespace {
 
 constexpr double edge_reach = 5;
 constexpr double handle_reach = 7;
-constexpr Seconds shortest(0.01);
-
-QRectF box_of(const LaneScene& s, const ResolvedPin& pin, const SoundBody& body) {
-    const double from = s.scene.scale.x(pin.acts_at), until = s.scene.scale.x(pin.acts_at + body.length);
-    return {from, s.row.top() + 4, until - from, s.row.height() - 8};
-}
 
 const SoundBody& body_of(const LaneScene& s, const ResolvedPin& pin) {
     return std::get<SoundBody>(s.lane.pins[pin.index].body);
@@ -46,10 +40,10 @@ void paint_wave_in(QPainter& painter, const LaneScene& s, const ResolvedPin& pin
     const double middle = seen.center().y() + 4, half = seen.height() / 2 - 7;
     QVector<QLineF> lines;
     for (double x = std::ceil(seen.left()); x < seen.right(); ++x) {
-        const Seconds into = s.scene.scale.time(x) - pin.acts_at;
+        const Seconds into = s.scale.time(x) - pin.acts_at;
         const auto from = static_cast<std::int64_t>((body.in_point + into).value * rate);
-        const auto until = from + std::max<std::int64_t>(
-                                      1, static_cast<std::int64_t>(rate / s.scene.scale.pixels_per_second));
+        const auto until =
+            from + std::max<std::int64_t>(1, static_cast<std::int64_t>(rate / s.scale.pixels_per_second));
         const Peak peak = sound->outline->mean.over(Samples(from), Samples(until));
         const double gain = std::min(gain_at(body, into), 4.0);
         lines.append(QLineF(x, middle - std::min(half, half * gain * static_cast<double>(peak.high)), x,
@@ -64,7 +58,7 @@ void paint_fades(QPainter& painter, const LaneScene& s, const SoundBody& body, c
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setPen(QPen(s.scene.palette.paper_text, 1.2));
     painter.setBrush(Qt::NoBrush);
-    const double scale = s.scene.scale.pixels_per_second;
+    const double scale = s.scale.pixels_per_second;
     const auto curve = [&](double from, double width, FadeCurve shape, bool rising) {
         if (width < 1)
             return;
@@ -89,6 +83,12 @@ void paint_fades(QPainter& painter, const LaneScene& s, const SoundBody& body, c
 
 } // namespace
 
+QRectF sound_box(const LaneScene& s, const ResolvedPin& pin) {
+    const double from = s.scale.x(pin.acts_at), until = s.scale.x(pin.acts_at + body_of(s, pin).length);
+    const double above = s.condensed ? 2 : 4, below = s.condensed ? 3 : 4;
+    return {from, s.row.top() + above, until - from, s.row.height() - above - below};
+}
+
 void paint_sounds(QPainter& painter, const LaneScene& s) {
     const auto& palette = s.scene.palette;
     QFont font = painter.font();
@@ -96,7 +96,7 @@ void paint_sounds(QPainter& painter, const LaneScene& s) {
     font.setWeight(QFont::Medium);
     for (const auto& pin : s.resolved.pins) {
         const auto& body = body_of(s, pin);
-        const QRectF box = box_of(s, pin, body);
+        const QRectF box = sound_box(s, pin);
         const QRectF seen = box & s.row;
         if (seen.width() <= 0)
             continue;
@@ -123,60 +123,29 @@ void paint_sounds(QPainter& painter, const LaneScene& s) {
     }
 }
 
-std::optional<GrippedSound> sound_under(const LaneScene& s, QPointF at) {
-    const double scale = s.scene.scale.pixels_per_second;
+std::optional<Grip> sound_under(const LaneScene& s, QPointF at) {
     // The last drawn lies on top.
     for (auto pin = s.resolved.pins.rbegin(); pin != s.resolved.pins.rend(); ++pin) {
         const auto& body = body_of(s, *pin);
-        const QRectF box = box_of(s, *pin, body);
+        const QRectF box = sound_box(s, *pin);
         if (!box.adjusted(-edge_reach, -2, edge_reach, 2).contains(at))
             continue;
         const auto near_handle = [&](double x) {
-            return std::abs(at.x() - x) <= handle_reach && at.y() <= box.top() + 10;
+            return std::abs(at.x() - x) <= handle_reach &&
+                   at.y() <= box.top() + std::min(10.0, box.height() / 2);
         };
         const bool wide = box.width() > 4 * edge_reach;
-        if (wide && near_handle(box.left() + body.fade_in.value * scale))
-            return GrippedSound{pin->id, SoundGrip::FadeIn};
-        if (wide && near_handle(box.right() - body.fade_out.value * scale))
-            return GrippedSound{pin->id, SoundGrip::FadeOut};
+        if (wide && near_handle(s.scale.x(pin->acts_at + body.fade_in)))
+            return Grip{pin->id, GripPart::FadeIn};
+        if (wide && near_handle(s.scale.x(pin->acts_at + body.length - body.fade_out)))
+            return Grip{pin->id, GripPart::FadeOut};
         if (wide && std::abs(at.x() - box.left()) <= edge_reach)
-            return GrippedSound{pin->id, SoundGrip::LeftEdge};
+            return Grip{pin->id, GripPart::Start};
         if (std::abs(at.x() - box.right()) <= edge_reach)
-            return GrippedSound{pin->id, SoundGrip::RightEdge};
-        return GrippedSound{pin->id, SoundGrip::Body};
+            return Grip{pin->id, GripPart::End};
+        return Grip{pin->id, GripPart::Body};
     }
     return std::nullopt;
-}
-
-DraggedSound dragged(const SoundBody& body, SoundGrip grip, Seconds by, std::optional<Seconds> available) {
-    DraggedSound result{body, Seconds(0)};
-    auto& b = result.body;
-    switch (grip) {
-    case SoundGrip::Body:
-        break;
-    case SoundGrip::LeftEdge: {
-        const Seconds moved = std::clamp(by, -body.in_point, body.length - shortest);
-        b.in_point += moved;
-        b.length -= moved;
-        result.start_moved = moved;
-        break;
-    }
-    case SoundGrip::RightEdge: {
-        const Seconds most = available ? std::max(*available - body.in_point, shortest) : Seconds(1e6);
-        b.length = std::clamp(body.length + by, shortest, most);
-        break;
-    }
-    case SoundGrip::FadeIn:
-        b.fade_in = std::clamp(body.fade_in + by, Seconds(0), body.length - body.fade_out);
-        break;
-    case SoundGrip::FadeOut:
-        b.fade_out = std::clamp(body.fade_out - by, Seconds(0), body.length - body.fade_in);
-        break;
-    }
-    // Fades that no longer fit give way.
-    b.fade_in = std::min(b.fade_in, b.length);
-    b.fade_out = std::min(b.fade_out, b.length - b.fade_in);
-    return result;
 }
 
 } // namespace pulsepin

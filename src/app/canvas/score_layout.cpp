@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "score/score_layout.h"
+#include "canvas/score_layout.h"
 
 #include <algorithm>
 #include <cmath>

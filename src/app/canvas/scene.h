@@ -6,7 +6,7 @@
 #include "media/load_sound.h"
 #include "palette.h"
 #include "schedule/schedule.h"
-#include "timeline/time_scale.h"
+#include "canvas/time_scale.h"
 #include "view_state.h"
 
 #include <QPainter>
@@ -23,20 +23,41 @@ struct Scene {
     const Schedule& schedule;
     const ViewState& view;
     const Palette& palette;
-    TimeScale scale;
+    TimeScale scale;                                  ///< of the rows of the song
     std::function<const LoadedSound*(ClipId)> source; ///< of sound lanes; null until it is there
     const std::vector<BarTrust>* trust = nullptr;
     const BeatGrid* proposal = nullptr; ///< found again, not taken yet
     const FollowerCurves* followers = nullptr;
 };
 
-/// One lane within its row.
+/// Where a lane lies: its row on the line, or one of its rows in a phrase.
+struct LanePlace {
+    std::size_t lane = 0;   ///< of the project
+    QRectF row;             ///< the time area only
+    TimeScale scale;        ///< of that row
+    bool condensed = false; ///< low, as in the score
+};
+
+/// One lane within a row of it.
 struct LaneScene {
     const Scene& scene;
     const Lane& lane;
     const ResolvedLane& resolved;
     const LaneSpans& spans;
-    QRectF row; ///< the time area only
+    QRectF row;
+    TimeScale scale;
+    bool condensed = false;
 };
+
+/// The scene must outlive it.
+[[nodiscard]] inline LaneScene lane_scene(const Scene& scene, const LanePlace& place) {
+    return {scene,
+            *scene.project.lanes[place.lane],
+            scene.schedule[place.lane],
+            scene.schedule.spans(place.lane),
+            place.row,
+            place.scale,
+            place.condensed};
+}
 
 } // namespace pulsepin

@@ -1,0 +1,39 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "canvas/placement.h"
+
+#include "kinds/kind_look.h"
+
+#include <algorithm>
+
+namespace pulsepin {
+namespace {
+
+constexpr double snap_distance = 9; // pixels within which a beat pulls, where it does not always
+
+} // namespace
+
+Seconds snapped(const CanvasPlacement& placement, const Project& project, Snap snap, Seconds time,
+                bool off_grid) {
+    if (off_grid || !project.grid || snap == Snap::Off)
+        return time;
+    const Seconds beat = project.grid->time_at(project.grid->nearest_beat(time));
+    return snap == Snap::Always || placement.distance(beat, time) <= snap_distance ? beat : time;
+}
+
+QPointF head_position(const CanvasPlacement& placement, const Scene& scene, PinId pin) {
+    constexpr double inside = 5; // a head that hangs at the top of its row
+    for (std::size_t i = 0; i < scene.schedule.size(); ++i)
+        for (const auto& resolved : scene.schedule[i].pins)
+            if (resolved.id == pin) {
+                const auto place = placement.lane_place(i, resolved.time);
+                if (!place)
+                    return {-1, -1};
+                const LaneScene lane = lane_scene(scene, *place);
+                const double y =
+                    look_of_kind(lane.lane.kind).head_y(lane, lane.lane.pins[resolved.index].body);
+                return {place->scale.x(resolved.time), std::max(y, place->row.top() + inside)};
+            }
+    return {-1, -1};
+}
+
+} // namespace pulsepin

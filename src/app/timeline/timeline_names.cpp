@@ -1,0 +1,175 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// The column of names beside the timeline, and the lanes' switches in it.
+#include "kinds/kind_look.h"
+#include "model/lane_edits.h"
+#include "timeline/paint_grid.h"
+#include "timeline/paint_song.h"
+#include "timeline/pin_heads.h"
+#include "timeline/timeline_view.h"
+
+#include <QFontMetricsF>
+
+namespace pulsepin {
+namespace {
+
+constexpr double indent = 10, text_width = Canvas::names_width - 14;
+
+} // namespace
+
+QFont TimelineView::names_font(int pixels, QFont::Weight weight) const {
+    QFont f = font();
+    f.setPixelSize(pixels);
+    f.setWeight(weight);
+    return f;
+}
+
+void TimelineView::put(QPainter& painter, const QFont& f, const QColor& colour, QRectF rect,
+                       const QString& text) const {
+    painter.setFont(f);
+    painter.setPen(colour);
+    painter.drawText(rect, Qt::AlignVCenter | Qt::AlignLeft,
+                     QFontMetricsF(f).elidedText(text, Qt::ElideRight, rect.width()));
+}
+
+void TimelineView::paint_names(QPainter& painter) const {
+    painter.fillRect(QRectF(0, 0, names_width, height()), palette_->paper_names);
+    paint_song_names(painter);
+    if (beats_.height() > 0)
+        paint_grid_names(painter);
+    paint_lane_names(painter);
+}
+
+void TimelineView::paint_song_names(QPainter& painter) const {
+    const auto& p = *palette_;
+    const auto& project = document_.project();
+    const QFont name = names_font(12, QFont::DemiBold), small = names_font(11, QFont::Normal);
+    put(painter, small, p.paper_quiet, QRectF(indent, 4, text_width, 24),
+        project.grid ? tr("bars") : tr("seconds"));
+    if (project.song && wave_.height() > 36) {
+        const double y = wave_.center().y();
+        put(painter, name, p.paper_text, QRectF(indent, y - 18, text_width, 18),
+            QString::fromStdString(project.song->title));
+        const QString rate = QString::number(static_cast<double>(project.song->sample_rate) / 1000, 'g', 4);
+        put(painter, small, p.paper_quiet, QRectF(indent, y, text_width, 18), tr("mix · %1 kHz").arg(rate));
+    }
+    if (spectrum_.height() > 30 && project.song) {
+        const double y = spectrum_.center().y();
+        const bool twelve = view_.look().spectrum == SongLook::Spectrum::TwelveBands;
+        put(painter, small, p.paper_quiet, QRectF(indent, y - 16, text_width, 16), tr("spectrum"));
+        put(painter, small, p.paper_quiet, QRectF(indent, y, text_width, 16),
+            twelve ? tr("12 bands") : tr("30 Hz – 16 kHz"));
+    }
+    if (sections_.height() > 0)
+        put(painter, small, p.paper_quiet, QRectF(indent, sections_.top(), text_width, sections_.height()),
+            tr("sections"));
+    for (const auto& row : shown_onset_rows(document_.detection().shown().get(), onsets_))
+        put(painter, small, p.paper_text, QRectF(indent, row.place.top(), text_width, row.place.height()),
+            QString::fromStdString(row.row->name));
+}
+
+void TimelineView::paint_grid_names(QPainter& painter) const {
+    const auto& p = *palette_;
+    const QFont name = names_font(12, QFont::DemiBold), small = names_font(11, QFont::Normal);
+    const double half = beats_.height() / 2;
+    put(painter, small, p.paper_text, QRectF(indent, beats_.top(), text_width, half),
+        document_.detection().proposal() ? tr("found again") : tr("found"));
+    put(painter, names_font(11, QFont::DemiBold), p.paper_text,
+        QRectF(indent, beats_.top() + half, text_width, half), tr("grid"));
+    put(painter, small, p.paper_text, QRectF(indent, trust_.top(), text_width, trust_.height()), tr("trust"));
+    const auto [low, high] = tempo_limits(*document_.project().grid, scale());
+    put(painter, name, p.paper_text, QRectF(indent, tempo_.top() + 8, text_width, 18), tr("tempo"));
+    put(painter, small, p.paper_quiet, QRectF(indent, tempo_.top() + 26, text_width, 16),
+        QString("%1 – %2").arg(low, 0, 'f', 1).arg(high, 0, 'f', 1));
+    if (view_.course())
+        put(painter, small, p.paper_quiet, QRectF(indent, tempo_.top() + 44, text_width, 16),
+            tr("beats off it"));
+}
+
+void TimelineView::paint_lane_names(QPainter& painter) const {
+    const auto& p = *palette_;
+    const auto& lanes = document_.project().lanes;
+    const QFont name = names_font(12, QFont::DemiBold), small = names_font(11, QFont::Normal);
+    painter.save();
+    painter.setClipRect(placement_.area);
+    for (std::size_t i = 0; i < placement_.rows.size() && i < lanes.size(); ++i) {
+        const Lane& lane = *lanes[i];
+        const QRectF& row = placement_.rows[i];
+        if (!row.intersects(placement_.area))
+            continue;
+        const double y = row.center().y();
+        draw_head(painter, lane.kind, {lane.kind->triggers ? 9.0 : 13.0, lane.kind->cuts ? y - 6 : y}, p,
+                  HeadState::Placed, false);
+        const auto switches = switches_of(lane, row);
+        put(painter, name, p.paper_text,
+            QRectF(26, row.top(), switches.front().rect.left() - 29, row.height()),
+            QString::fromStdString(lane.name));
+        painter.setFont(small);
+        for (const auto& s : switches)
+            paint_switch(painter, s);
+    }
+    painter.restore();
+}
+
+void TimelineView::paint_switch(QPainter& painter, const Switch& s) const {
+    const auto& p = *palette_;
+    painter.setPen(QPen(s.on ? p.paper_text : p.paper_line, 1));
+    painter.setBrush(s.on ? p.paper_text : p.paper_names);
+    painter.drawRoundedRect(s.rect, 3, 3);
+    painter.setPen(s.on ? p.paper_names : p.paper_quiet);
+    painter.drawText(s.rect, Qt::AlignCenter, s.letter);
+}
+
+const Lane* TimelineView::lane_named_at(QPointF at) const {
+    const auto& lanes = document_.project().lanes;
+    if (at.x() >= names_width || !placement_.area.contains(at))
+        return nullptr;
+    for (std::size_t i = 0; i < placement_.rows.size() && i < lanes.size(); ++i)
+        if (at.y() >= placement_.rows[i].top() && at.y() <= placement_.rows[i].bottom())
+            return lanes[i].get();
+    return nullptr;
+}
+
+std::vector<TimelineView::Switch> TimelineView::switches_of(const Lane& lane, const QRectF& row) const {
+    const double y = row.center().y() - 9;
+    std::vector<Switch> switches{{Switch::Mute, tr("M"), lane.muted, {}}};
+    if (lane.kind->sounds)
+        switches.push_back({Switch::Solo, tr("S"), lane.solo, {}});
+    switches.push_back({Switch::Lock, tr("L"), lane.locked, {}});
+    double x = names_width - 3;
+    for (auto s = switches.rbegin(); s != switches.rend(); ++s) {
+        x -= 17;
+        s->rect = QRectF(x, y, 15, 18);
+    }
+    return switches;
+}
+
+QPointF TimelineView::switch_position(LaneId id, QChar letter) const {
+    if (const Lane* lane = document_.project().lane(id))
+        for (const auto& s : switches_of(*lane, lane_row(id)))
+            if (s.letter == letter)
+                return s.rect.center();
+    return {-1, -1};
+}
+
+bool TimelineView::press_switch(QPointF at) {
+    const Lane* lane = lane_named_at(at);
+    if (!lane)
+        return false;
+    const auto& project = document_.project();
+    for (const auto& s : switches_of(*lane, lane_row(lane->id))) {
+        if (!s.rect.contains(at))
+            continue;
+        if (s.what == Switch::Lock)
+            document_.apply(with_lane_locked(project, lane->id, !lane->locked),
+                            lane->locked ? tr("unlock lane") : tr("lock lane"));
+        else
+            document_.apply(with_mute_and_solo(project, lane->id, lane->muted != (s.what == Switch::Mute),
+                                               lane->solo != (s.what == Switch::Solo)),
+                            s.what == Switch::Mute ? tr("mute lane") : tr("solo lane"));
+        return true;
+    }
+    return false;
+}
+
+} // namespace pulsepin
