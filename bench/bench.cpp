@@ -63,7 +63,7 @@ void wait_for_tiles(TimelineView& timeline, QPixmap& target) {
     } while (!timeline.tiles().complete());
 }
 
-void bench_painting(Document& document, const char* what) {
+void bench_painting(BenchTable& table, Document& document, const char* what) {
     ViewState view;
     TimelineView timeline(document, view);
     const double end = document.project().song->duration().value;
@@ -76,22 +76,20 @@ void bench_painting(Document& document, const char* what) {
              {std::tuple(0.0, end, "whole song"), std::tuple(end * 0.3, end * 0.3 + 12, "twelve seconds")}) {
             timeline.show_range(Seconds(from), Seconds(until));
             wait_for_tiles(timeline, target);
-            const double ms = milliseconds(40, [&, f = from, u = until] {
+            table.row(QString("paint %1, %2, %3").arg(what, name, zoom), 40, 8, [&, f = from, u = until] {
                 timeline.show_range(Seconds(f), Seconds(u));
                 timeline.render(&target);
             });
-            row(qPrintable(QString("paint %1, %2, %3").arg(what, name, zoom)), ms, "8");
         }
         int turn = 0;
-        const double ms = milliseconds(20, [&] {
+        table.row(QString("sharp again after a zoom, %1, %2").arg(what, name), 20, 50, [&] {
             timeline.zoom_by(++turn % 2 ? 1.31 : 1 / 1.27); // never a zoom that was there before
             wait_for_tiles(timeline, target);
         });
-        row(qPrintable(QString("sharp again after a zoom, %1, %2").arg(what, name)), ms, "50");
     }
 }
 
-void bench_score(Document& document) {
+void bench_score(BenchTable& table, Document& document) {
     ViewState view;
     ScoreView score(document, view);
     QPixmap target(1280, 492);
@@ -100,31 +98,27 @@ void bench_score(Document& document) {
     int turn = 0;
     for (const int bars : {4, 16}) {
         score.set_bars_in_row(bars);
-        const double ms = milliseconds(30, [&] {
+        table.row(QString("paint the score, %1 bars a row, 1280x800").arg(bars), 30, 8, [&] {
             view.set_range(TimeRange{Seconds(1), Seconds(turn % 2 == 0 ? 2 : 3)}); // has it painted anew
             ++turn;
             score.render(&target);
         });
-        row(qPrintable(QString("paint the score, %1 bars a row, 1280x800").arg(bars)), ms, "8");
     }
 }
 
 /// What is done while someone drags a beat, and what is told afterwards.
-void bench_grid(const Project& large) {
+void bench_grid(BenchTable& table, const Project& large) {
     const auto& grid = *large.grid;
     double by = 0.001;
-    row("a dragged beat and 10 000 pins that follow",
-        milliseconds(15,
-                     [&] {
-                         by = -by;
-                         const Seconds to = grid.time_at(Ticks(4000 * ticks_per_beat)) + Seconds(by);
-                         (void)resolve(retimed(large, *with_beat_moved(grid, 4000, to, BendReach::Held)));
-                     }),
-        "16");
+    table.row("a dragged beat and 10 000 pins that follow", 15, 16, [&] {
+        by = -by;
+        const Seconds to = grid.time_at(Ticks(4000 * ticks_per_beat)) + Seconds(by);
+        (void)resolve(retimed(large, *with_beat_moved(grid, 4000, to, BendReach::Held)));
+    });
     const auto& onsets = large.detection->onsets();
-    row("trust of every bar, 10 200 beats", milliseconds(15, [&] { (void)trust_by_bar(grid, onsets); }), "8");
-    row("one tempo through 10 200 beats", milliseconds(15, [&] { (void)fit_constant(grid); }), "8");
-    row("steps of the tempo in 10 200 beats", milliseconds(5, [&] { (void)fit_steps(grid); }), "8");
+    table.row("trust of every bar, 10 200 beats", 15, 8, [&] { (void)trust_by_bar(grid, onsets); });
+    table.row("one tempo through 10 200 beats", 15, 8, [&] { (void)fit_constant(grid); });
+    table.row("steps of the tempo in 10 200 beats", 5, 8, [&] { (void)fit_steps(grid); });
     std::vector<Seconds> wobbly;
     for (std::size_t i = 0; i < 1000; ++i)
         wobbly.push_back(grid.beats()[i].time + Seconds(0.01 * std::sin(static_cast<double>(i * i))));
@@ -133,10 +127,10 @@ void bench_grid(const Project& large) {
     for (std::size_t i = 0; i < beats.size(); ++i)
         beats[i].time = wobbly[i];
     const auto played = *BeatGrid::make(beats, 0, {});
-    row("steps of the tempo in 1000 beats by hand", milliseconds(5, [&] { (void)fit_steps(played); }), "8");
+    table.row("steps of the tempo in 1000 beats by hand", 5, 8, [&] { (void)fit_steps(played); });
 }
 
-void bench_window(const Project& large) {
+void bench_window(BenchTable& table, const Project& large) {
     Document document;
     open_song(document, PULSEPIN_DEMO "/over-the-levee.opus");
     Project onsets_only = document.project();
@@ -145,16 +139,16 @@ void bench_window(const Project& large) {
     for (int i = 0; i < 10'000; ++i)
         detection.rows[0].onsets.push_back({Seconds(i * 0.0064), static_cast<float>(i % 10) / 10});
     document.apply(with_detection(onsets_only, detection, false), "onsets");
-    bench_painting(document, "song with 10 000 onsets");
+    bench_painting(table, document, "song with 10 000 onsets");
     Project with_pins = large;
     with_pins.song = document.project().song;
     document.apply(with_pins, "pins");
-    bench_painting(document, "song and 10 000 pins");
-    bench_score(document);
+    bench_painting(table, document, "song and 10 000 pins");
+    bench_score(table, document);
 }
 
 /// PULSEPIN_BENCH_SONG names a file, of three hours for instance, that is opened and looked at.
-void bench_long_song() {
+void bench_long_song(BenchTable& table) {
     const QByteArray file = qgetenv("PULSEPIN_BENCH_SONG");
     if (file.isEmpty())
         return;
@@ -167,8 +161,8 @@ void bench_long_song() {
     document.jobs().cancel_all();
     while (document.jobs().busy())
         QApplication::processEvents(QEventLoop::WaitForMoreEvents, 20);
-    row("open the long song, with its spectrum", ms, "-");
-    bench_painting(document, "the long song");
+    table.measure("open the long song, with its spectrum", {}, [&] { return ms; });
+    bench_painting(table, document, "the long song");
     QFile status("/proc/self/status");
     if (status.open(QIODevice::ReadOnly))
         for (const auto& line : QString(status.readAll()).split('\n'))
@@ -179,10 +173,10 @@ void bench_long_song() {
 } // namespace
 
 /// Ten thousand pins in thirty lanes, each lane a planting of its own, in the real window.
-void bench_thirty_lanes() {
+void bench_thirty_lanes(BenchTable& table) {
     Project project = steady_project(170, 0.1, 3600);
     const LaneKind kinds[] = {kind_that(&LaneKindRow::marks), kind_that(&LaneKindRow::cuts),
-                                  kind_that(&LaneKindRow::triggers)};
+                              kind_that(&LaneKindRow::triggers)};
     for (int i = 0; i < 28; ++i)
         project = with_lane(project, kinds[i % 3], "lane");
     const auto lanes = project.lanes;
@@ -200,88 +194,73 @@ void bench_thirty_lanes() {
     document.apply(project, "begin");
     const LaneId triggers = lane_of_kind(project, kind_that(&LaneKindRow::triggers));
     const Picker all{"beats", Ticks(0), Ticks(10'000 * ticks_per_beat), {}};
-    row("pick 10 000 beats among 10 000 pins in 30 lanes and outline them",
-        milliseconds(15, [&] { (void)preview_placing(document.project(), triggers, all); }), "16");
-    row("select all of 30 lanes",
-        milliseconds(15,
-                     [&] {
-                         window.view().select({});
-                         std::set<PinId> everything;
-                         for (const PinId pin : find_pins(document.schedule(), {}))
-                             everything.insert(pin);
-                         window.view().select(std::move(everything));
-                     }),
-        "16");
+    table.row("pick 10 000 beats among 10 000 pins in 30 lanes and outline them", 15, 16,
+              [&] { (void)preview_placing(document.project(), triggers, all); });
+    table.row("select all of 30 lanes", 15, 16, [&] {
+        window.view().select({});
+        std::set<PinId> everything;
+        for (const PinId pin : find_pins(document.schedule(), {}))
+            everything.insert(pin);
+        window.view().select(std::move(everything));
+    });
     const std::vector<PinId> pins(window.view().selection().begin(), window.view().selection().end());
     int by = ticks_per_beat;
-    row("move all, find frames, shots and spans",
-        milliseconds(15,
-                     [&] {
-                         const Project next = moved_by(document.project(), pins, Ticks(by));
-                         const auto schedule = resolve(next);
-                         for (std::size_t i = 0; i < next.lanes.size(); ++i)
-                             (void)spans_of(next, *next.lanes[i], schedule[i]);
-                     }),
-        "16");
-    row("the same as an edit in the window",
-        milliseconds(15,
-                     [&] {
-                         document.apply(moved_by(document.project(), pins, Ticks(by)), "move");
-                         by = -by;
-                     }),
-        "16");
+    table.row("move all, find frames, shots and spans", 15, 16, [&] {
+        const Project next = moved_by(document.project(), pins, Ticks(by));
+        const auto schedule = resolve(next);
+        for (std::size_t i = 0; i < next.lanes.size(); ++i)
+            (void)spans_of(next, *next.lanes[i], schedule[i]);
+    });
+    table.row("the same as an edit in the window", 15, 16, [&] {
+        document.apply(moved_by(document.project(), pins, Ticks(by)), "move");
+        by = -by;
+    });
     QPixmap target(window.timeline().size());
-    row("paint 30 lanes",
-        milliseconds(15,
-                     [&] {
-                         window.timeline().show_range(Seconds(0), Seconds(by > 0 ? 3600 : 3500));
-                         window.timeline().render(&target);
-                     }),
-        "8");
-    row("run 30 plantings again",
-        milliseconds(5,
-                     [&] {
-                         for (const auto& planting : *document.project().plantings)
-                             (void)run_again(document.project(), planting.id);
-                     }),
-        "16");
+    table.row("paint 30 lanes", 15, 8, [&] {
+        window.timeline().show_range(Seconds(0), Seconds(by > 0 ? 3600 : 3500));
+        window.timeline().render(&target);
+    });
+    table.row("run 30 plantings again", 5, 16, [&] {
+        for (const auto& planting : *document.project().plantings)
+            (void)run_again(document.project(), planting.id);
+    });
     document.start_new();
 }
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    take_yardstick();
+namespace {
 
-    bench_thirty_lanes();
-    const Project large = large_project();
-    bench_window(large);
-    bench_long_song();
-    bench_grid(large);
+void bench_edits(BenchTable& table, const Project& large) {
     const LaneId cuts = lane_of_kind(large, kind_that(&LaneKindRow::cuts));
     const Picker all{"half-beats", Ticks(0), Ticks(5000 * 2 * ticks_per_beat), {{"every-nth", {{"n", 1.0}}}}};
-    row("pick 20 000 half beats and outline them",
-        milliseconds(15, [&] { (void)preview_placing(large, cuts, all); }), "16");
+    table.row("pick 20 000 half beats and outline them", 15, 16,
+              [&] { (void)preview_placing(large, cuts, all); });
     std::vector<PinId> everything;
     for (const auto& lane : large.lanes)
         for (const auto& pin : lane->pins)
             everything.push_back(pin.id);
-    row("move 10 000 pins and find their frames",
-        milliseconds(15, [&] { (void)resolve(moved_by(large, everything, Ticks(ticks_per_beat))); }), "16");
-    row("10 000 pins follow a changed grid",
-        milliseconds(15, [&] { (void)resolve(retimed(large, *large.grid)); }), "16");
-    row("write the project as text", milliseconds(5, [&] { (void)project_to_json(large, {}); }), "-");
+    table.row("move 10 000 pins and find their frames", 15, 16,
+              [&] { (void)resolve(moved_by(large, everything, Ticks(ticks_per_beat))); });
+    table.row("10 000 pins follow a changed grid", 15, 16,
+              [&] { (void)resolve(retimed(large, *large.grid)); });
+    table.row("write the project as text", 5, {}, [&] { (void)project_to_json(large, {}); });
+}
 
+void bench_song(BenchTable& table) {
     const auto song = *load_sound(PULSEPIN_DEMO "/over-the-levee.opus");
     const double seconds = song.samples->duration().value;
     const double decode = milliseconds(5, [] { (void)load_sound(PULSEPIN_DEMO "/over-the-levee.opus"); });
     const double analysis = milliseconds(5, [&] { (void)analyze(*song.samples); });
-    row("decode the demo song", decode, "-");
-    row("analyse the demo song", analysis, "-");
+    table.measure("decode the demo song", {}, [&] { return decode; });
+    table.measure("analyse the demo song", {}, [&] { return analysis; });
     const auto feature_set = *extract_features(*song.samples);
-    row("track the demo song again, from what was heard",
-        milliseconds(5, [&] { (void)analyze(feature_set); }), "-");
-    // Ten minutes of song: what one step of the sensitivity slider costs.
+    table.row("track the demo song again, from what was heard", 5, {}, [&] { (void)analyze(feature_set); });
+    std::printf("\nDecoding runs at %.0f times real time, analysis at %.0f times.\n\n",
+                seconds * 1000 / decode, seconds * 1000 / analysis);
+}
+
+/// What one step of the sensitivity slider costs.
+void bench_ten_minutes(BenchTable& table) {
+    const auto song = *load_sound(PULSEPIN_DEMO "/over-the-levee.opus");
     std::vector<float> ten_minutes;
     while (ten_minutes.size() < 600u * 48'000u * static_cast<std::size_t>(song.samples->format().channels))
         ten_minutes.insert(ten_minutes.end(), song.samples->interleaved().begin(),
@@ -292,18 +271,29 @@ int main(int argc, char** argv) {
     for (const char* id : {"full", "flux"}) {
         const OnsetFinder finder(long_song.features, id);
         OnsetSettings settings;
-        row(qPrintable(QString("find the onsets of ten minutes again, %1").arg(id)),
-            milliseconds(15,
-                         [&] {
-                             settings.sensitivity =
-                                 settings.sensitivity > 0.7 ? 0.3 : settings.sensitivity + 0.01;
-                             (void)finder.find(settings);
-                         }),
-            "16");
-        row(qPrintable(QString("another way of hearing ten minutes, %1").arg(id)),
-            milliseconds(5, [&] { (void)OnsetFinder(long_song.features, id); }), "16");
+        table.row(QString("find the onsets of ten minutes again, %1").arg(id), 15, 16, [&] {
+            settings.sensitivity = settings.sensitivity > 0.7 ? 0.3 : settings.sensitivity + 0.01;
+            (void)finder.find(settings);
+        });
+        table.row(QString("another way of hearing ten minutes, %1").arg(id), 5, 16,
+                  [&] { (void)OnsetFinder(long_song.features, id); });
     }
-    std::printf("\nDecoding runs at %.0f times real time, analysis at %.0f times.\n", seconds * 1000 / decode,
-                seconds * 1000 / analysis);
-    return 0;
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    prepare_application(application);
+    BenchTable table;
+
+    bench_thirty_lanes(table);
+    const Project large = large_project();
+    bench_window(table, large);
+    bench_long_song(table);
+    bench_grid(table, large);
+    bench_edits(table, large);
+    bench_song(table);
+    bench_ten_minutes(table);
+    return table.outcome();
 }

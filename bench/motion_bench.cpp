@@ -31,80 +31,69 @@ QImage shot() {
         .copy();
 }
 
-} // namespace
-
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    take_yardstick();
-    const Project project = *load_project(PULSEPIN_DEMO "/kite-day-in-motion.pulsepin");
-    const auto song = *load_sound(project.song->path);
-    LevelTracks tracks;
-    row("follow the demo's song: level of a band, a wave",
-        milliseconds(3,
-                     [&] {
-                         LevelTracks fresh;
-                         (void)follow(project, song.samples.get(), fresh);
-                     }),
-        "-");
-    (void)follow(project, song.samples.get(), tracks);
-    row("the same after a step was changed",
-        milliseconds(15, [&] { (void)follow(project, song.samples.get(), tracks); }), "-");
-    const auto followers =
-        std::make_shared<const FollowerCurves>(*follow(project, song.samples.get(), tracks));
-    const Curves curves{Schedule(project), followers};
-    {
-        MainWindow window(Player::Device::None);
-        window.resize(1280, 800);
-        window.show();
-        Project bands = project;
-        for (const auto& band : twelve_bands()) {
-            bands = with_lane(bands, kind_that(&LaneKindRow::follows), "band");
-            Motion motion;
-            motion.follower.values.set("from", band.from_hz);
-            motion.follower.values.set("until", band.until_hz);
-            motion.follower.steps = {{"fill", {}}};
-            bands = *with_motion(bands, bands.lanes.back()->id, motion);
-        }
-        while (bands.lanes.size() > 12)
-            bands.lanes.erase(bands.lanes.begin());
-        window.document().apply(bands, "bands");
-        for (int i = 0; i < 600 && window.document().followers().size() < 12; ++i)
-            QTest::qWait(100);
-        auto& timeline = window.timeline();
-        QImage canvas(timeline.size(), QImage::Format_RGB32);
-        for (const bool whole : {true, false}) {
-            int turn = 0;
-            whole ? timeline.show_all() : timeline.show_range(Seconds(20), Seconds(32));
-            row(whole ? "paint twelve followers, whole song" : "paint twelve followers, twelve seconds",
-                milliseconds(15,
-                             [&] {
-                                 timeline.set_wave_height(1 + 0.01 * (++turn % 2)); // all is painted again
-                                 timeline.render(&canvas);
-                             }),
-                "8");
-        }
+/// Twelve lanes that follow a band each, and no other.
+Project with_bands(const Project& project) {
+    Project bands = project;
+    for (const auto& band : twelve_bands()) {
+        bands = with_lane(bands, kind_that(&LaneKindRow::follows), "band");
+        Motion motion;
+        motion.follower.values.set("from", band.from_hz);
+        motion.follower.values.set("until", band.until_hz);
+        motion.follower.steps = {{"fill", {}}};
+        bands = *with_motion(bands, bands.lanes.back()->id, motion);
     }
-    const QImage image = shot();
+    while (bands.lanes.size() > 12)
+        bands.lanes.erase(bands.lanes.begin());
+    return bands;
+}
+
+void bench_followers(BenchTable& table, const Project& project) {
+    MainWindow window(Player::Device::None);
+    window.resize(1280, 800);
+    window.show();
+    const Project bands = with_bands(project);
+    window.document().apply(bands, "bands");
+    for (int i = 0; i < 600 && window.document().followers().size() < 12; ++i)
+        QTest::qWait(100);
+    auto& timeline = window.timeline();
+    QImage canvas(timeline.size(), QImage::Format_RGB32);
+    for (const bool whole : {true, false}) {
+        int turn = 0;
+        whole ? timeline.show_all() : timeline.show_range(Seconds(20), Seconds(32));
+        table.row(whole ? "paint twelve followers, whole song" : "paint twelve followers, twelve seconds", 15,
+                  8, [&] {
+                      timeline.set_wave_height(1 + 0.01 * (++turn % 2)); // all is painted again
+                      timeline.render(&canvas);
+                  });
+    }
+}
+
+LayerPictures pictures_of(const Project& project) {
     LayerPictures pictures;
     for (const auto& layer : project.stage->layers)
-        pictures[layer.id] = {image, {}, 0};
+        pictures[layer.id] = {shot(), {}, 0};
+    return pictures;
+}
+
+void bench_frames(BenchTable& table, const Project& project, const Curves& curves) {
+    const LayerPictures pictures = pictures_of(project);
     const Frames frame(595 + 12); // in the chorus, all layers seen
-    row("values of all layers at a frame", milliseconds(200, [&] { (void)staged_at(curves, frame); }), "8");
+    table.row("values of all layers at a frame", 200, 8, [&] { (void)staged_at(curves, frame); });
     std::int64_t number = 0;
     for (const auto& [size, what] :
          {std::pair(QSize(640, 360), "a frame of the demo in motion, 640x360"),
           std::pair(QSize(320, 180), "half quality"), std::pair(QSize(160, 90), "quarter quality"),
           std::pair(QSize(1280, 720), "1280x720")})
-        row(what,
-            milliseconds(
-                60,
-                [&] { (void)composed(staged_at(curves, frame + Frames(number++ % 48)), size, pictures); }),
-            "33");
+        table.row(what, 60, 33,
+                  [&] { (void)composed(staged_at(curves, frame + Frames(number++ % 48)), size, pictures); });
+}
+
+void bench_effects(BenchTable& table, const Project& project) {
+    const LayerPictures pictures = pictures_of(project);
     StagedFrame plain;
     plain.layers.push_back({LayerKind::Shots, project.stage->layers.front().id, {}, {}, {}, {}});
     const double alone = milliseconds(30, [&] { (void)composed(plain, {640, 360}, pictures); });
-    row("one shot without effects, 640x360", alone, "-");
+    table.measure("one shot without effects, 640x360", {}, [&] { return alone; });
     for (const auto& effect : effects()) {
         StagedFrame with = plain;
         const auto& first = effect.parameters.front();
@@ -114,13 +103,33 @@ int main(int argc, char** argv) {
                 .arg(QString::fromUtf8(effect.id.data(), static_cast<qsizetype>(effect.id.size())))
                 .arg(first.usual_high)
                 .arg(QString::fromUtf8(first.unit.data(), static_cast<qsizetype>(first.unit.size())));
-        row(qPrintable(what),
-            milliseconds(30,
-                         [&] {
-                             (void)composed(with, {640, 360}, pictures);
-                         }) -
-                alone,
-            "-");
+        table.measure(what, {}, [&] {
+            return milliseconds(30, [&] { (void)composed(with, {640, 360}, pictures); }) - alone;
+        });
     }
-    return 0;
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    prepare_application(application);
+    BenchTable table;
+    const Project project = *load_project(PULSEPIN_DEMO "/kite-day-in-motion.pulsepin");
+    const auto song = *load_sound(project.song->path);
+    LevelTracks tracks;
+    table.row("follow the demo's song: level of a band, a wave", 3, {}, [&] {
+        LevelTracks fresh;
+        (void)follow(project, song.samples.get(), fresh);
+    });
+    (void)follow(project, song.samples.get(), tracks);
+    table.row("the same after a step was changed", 15, {},
+              [&] { (void)follow(project, song.samples.get(), tracks); });
+    const auto followers =
+        std::make_shared<const FollowerCurves>(*follow(project, song.samples.get(), tracks));
+    const Curves curves{Schedule(project), followers};
+    bench_followers(table, project);
+    bench_frames(table, project, curves);
+    bench_effects(table, project);
+    return table.outcome();
 }

@@ -180,18 +180,20 @@ QWidget* MainWindow::make_bench() {
 }
 
 void MainWindow::connect_parts() {
+    connect_document();
+    connect_transport();
+    connect_drawings();
+    connect_stops();
+}
+
+void MainWindow::connect_document() {
     connect(notice_, &NoticeBar::save_wanted, this, [this] { files_.save(); });
     connect(notice_, &NoticeBar::save_as_wanted, this, [this] { files_.save_as(); });
     connect(notice_, &NoticeBar::load_again_wanted, &files_, &FileCommands::load_again);
     connect(notice_, &NoticeBar::look_wanted, &files_, &FileCommands::show_file_beside);
-    connect(route_, &RouteList::chosen, this, [this](int index) {
-        static_cast<StopPanel*>(stack_->currentWidget())->left();
-        stack_->setCurrentIndex(index);
-        stops_[static_cast<std::size_t>(index)]->entered();
-        show_detail();
-    });
     connect(&document_, &Document::changed, this, &MainWindow::refresh);
     connect(&document_, &Document::file_changed, this, &MainWindow::refresh_file);
+    connect(&document_, &Document::trust_changed, route_, [this] { route_->update(); });
     connect(&document_, &Document::opened, this, [this] {
         player_.stop();
         view_.select({});
@@ -207,6 +209,9 @@ void MainWindow::connect_parts() {
         if (document_.heard())
             player_.replace_sound(document_.heard()->samples);
     });
+}
+
+void MainWindow::connect_transport() {
     connect(transport_, &TransportBar::play_wanted, &play_, &PlayCommands::toggle_play);
     connect(transport_, &TransportBar::few_seconds_wanted, &play_, &PlayCommands::play_few_seconds);
     connect(transport_, &TransportBar::start_wanted, this, [this] { play_.set_playhead(Seconds(0)); });
@@ -218,37 +223,6 @@ void MainWindow::connect_parts() {
     connect(transport_, &TransportBar::double_tempo_wanted, this, [this] { grid_->change_ratio(2, 1); });
     connect(transport_, &TransportBar::metre_wanted, grid_, &GridPanel::set_metre);
     connect(transport_, &TransportBar::score_wanted, &look_, &ViewCommands::show_score);
-    connect(grid_, &GridPanel::doubtful_wanted, &grids_, &GridCommands::go_to_doubtful);
-    connect(taps_, &TapPanel::tapped, &grids_, &GridCommands::tap);
-    connect(&view_, &ViewState::selection_changed, this, &MainWindow::show_detail);
-    connect(score_, &ScoreView::playhead_set, &play_, &PlayCommands::set_playhead);
-    connect(score_, &ScoreView::hint, status_, &StatusStrip::set_hint);
-    connect(score_, &ScoreView::add_wanted, &pins_, &PinCommands::add_pin);
-    connect(score_, &ScoreView::menu_wanted, &pins_, &PinCommands::show_context_menu);
-    connect(timeline_, &TimelineView::playhead_set, &play_, &PlayCommands::set_playhead);
-    connect(timeline_, &TimelineView::hint, status_, &StatusStrip::set_hint);
-    connect(timeline_, &TimelineView::add_wanted, &pins_, &PinCommands::add_pin);
-    connect(timeline_, &TimelineView::menu_wanted, &pins_, &PinCommands::show_context_menu);
-    connect(song_, &SongPanel::open_song_wanted, &files_, &FileCommands::song_dialog);
-    connect(song_, &SongPanel::add_sound_wanted, &files_, &FileCommands::sound_dialog);
-    connect(song_, &SongPanel::add_shots_wanted, &files_, &FileCommands::shots_dialog);
-    connect(timeline_, &TimelineView::lane_name_wanted, &lanes_, &LaneCommands::name_lane);
-    connect(timeline_, &TimelineView::lane_menu_wanted, &lanes_, &LaneCommands::show_lane_menu);
-    connect(mark_, &MarkPanel::go_wanted, &play_, &PlayCommands::set_playhead);
-    connect(mark_, &MarkPanel::add_wanted, this,
-            [this] { pins_.add_pin_of(kind_that(&LaneKindRow::marks)); });
-    connect(mark_, &MarkPanel::add_on_shot_wanted, &pins_, &PinCommands::add_marker_on_shot);
-    connect(detail_, &DetailPanel::planting_wanted, this, [this](PlantingId planting) {
-        go_to_stop(Stop::Place);
-        place_->show_planting(planting);
-    });
-    connect(score_, &ScoreView::painting_changed, this,
-            [this] { commands_.action("paint cells")->setChecked(score_->painting()); });
-    connect(motion_, &MotionPanel::add_lane_wanted, &lanes_, &LaneCommands::add_lane);
-    connect(place_, &PlacePanel::shown_wanted, timeline_, &TimelineView::show_range);
-    connect(export_, &ExportPanel::file_wanted, &files_, &FileCommands::export_dialog);
-    connect(export_, &ExportPanel::written, route_, [this] { route_->update(); });
-    connect(detail_, &DetailPanel::delete_wanted, &pins_, &PinCommands::delete_selection);
     connect(&player_, &Player::moved, this, [this] {
         view_.set_playhead(player_.position());
         timeline_->reveal(view_.playhead());
@@ -257,6 +231,47 @@ void MainWindow::connect_parts() {
     });
     connect(&player_, &Player::stopped, &play_, &PlayCommands::playing_stopped);
     connect(&player_, &Player::device_changed, status_, &StatusStrip::set_device_note);
+}
+
+void MainWindow::connect_drawings() {
+    for (Canvas* drawing : std::initializer_list<Canvas*>{timeline_, score_}) {
+        connect(drawing, &Canvas::playhead_set, &play_, &PlayCommands::set_playhead);
+        connect(drawing, &Canvas::hint, status_, &StatusStrip::set_hint);
+        connect(drawing, &Canvas::add_wanted, &pins_, &PinCommands::add_pin);
+        connect(drawing, &Canvas::menu_wanted, &pins_, &PinCommands::show_context_menu);
+    }
+    connect(&view_, &ViewState::selection_changed, this, &MainWindow::show_detail);
+    connect(timeline_, &TimelineView::lane_name_wanted, &lanes_, &LaneCommands::name_lane);
+    connect(timeline_, &TimelineView::lane_menu_wanted, &lanes_, &LaneCommands::show_lane_menu);
+    connect(detail_, &DetailPanel::planting_wanted, this, [this](PlantingId planting) {
+        go_to_stop(Stop::Place);
+        place_->show_planting(planting);
+    });
+    connect(score_, &ScoreView::painting_changed, this,
+            [this] { commands_.action("paint cells")->setChecked(score_->painting()); });
+    connect(detail_, &DetailPanel::delete_wanted, commands_.action("delete"), &QAction::trigger);
+}
+
+void MainWindow::connect_stops() {
+    connect(route_, &RouteList::chosen, this, [this](int index) {
+        static_cast<StopPanel*>(stack_->currentWidget())->left();
+        stack_->setCurrentIndex(index);
+        stops_[static_cast<std::size_t>(index)]->entered();
+        show_detail();
+    });
+    connect(grid_, &GridPanel::doubtful_wanted, &grids_, qOverload<>(&GridCommands::go_to_doubtful));
+    connect(taps_, &TapPanel::tapped, &grids_, &GridCommands::tap);
+    connect(song_, &SongPanel::open_song_wanted, &files_, &FileCommands::song_dialog);
+    connect(song_, &SongPanel::add_sound_wanted, &files_, &FileCommands::sound_dialog);
+    connect(song_, &SongPanel::add_shots_wanted, &files_, &FileCommands::shots_dialog);
+    connect(mark_, &MarkPanel::go_wanted, &play_, &PlayCommands::set_playhead);
+    connect(mark_, &MarkPanel::add_wanted, this,
+            [this] { pins_.add_pin_of(kind_that(&LaneKindRow::marks)); });
+    connect(mark_, &MarkPanel::add_on_shot_wanted, commands_.action("add marker on shot"), &QAction::trigger);
+    connect(motion_, &MotionPanel::add_lane_wanted, &lanes_, &LaneCommands::add_lane);
+    connect(place_, &PlacePanel::shown_wanted, timeline_, &TimelineView::show_range);
+    connect(export_, &ExportPanel::file_wanted, &files_, &FileCommands::export_dialog);
+    connect(export_, &ExportPanel::written, route_, [this] { route_->update(); });
 }
 
 /// Taps, while the grid is worked on and no pin is selected; else what is selected.

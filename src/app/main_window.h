@@ -72,6 +72,10 @@ private:
     void fit_bench();
     void make_menu();
     void connect_parts();
+    void connect_document();
+    void connect_transport();
+    void connect_drawings();
+    void connect_stops();
     void show_detail();
     void refresh();
     void refresh_file();

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "palette.h"
 
+#include <QFile>
+
 #include <algorithm>
 #include <cmath>
 
@@ -132,69 +134,10 @@ QPalette desk_colours(const Palette& p) {
 }
 
 QString style_sheet(const Palette& p) {
-    QString sheet = R"(
-* { font-family: Inter; font-size: 12px; }
-QMainWindow, QDialog, QMessageBox, #desk { background: DESK; }
-QWidget { color: TEXT; }
-QLabel, QCheckBox { background: transparent; }
-QCheckBox::indicator, QTableWidget::indicator { width: 12px; height: 12px; border: 1px solid QUIET; border-radius: 3px; background: WELL; }
-QCheckBox::indicator:checked, QTableWidget::indicator:checked { background: CHOSEN; border-color: CHOSEN; image: url(:/icons/check.svg); }
-QCheckBox::indicator:focus { border-color: PLAYING; }
-QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: none; }
-QLabel[role="heading"] { font-size: 14px; font-weight: 600; }
-QLabel[role="quiet"] { color: QUIET; font-size: 11px; }
-QLabel[role="warning"] { color: WARNING; font-size: 11px; }
-QPushButton, QToolButton { background: RAISED; border: 1px solid LINE; border-radius: 5px; padding: 5px 12px; font-weight: 500; }
-QPushButton:hover, QToolButton:hover { border-color: QUIET; }
-QPushButton:pressed, QToolButton:pressed { background: WELL; }
-QPushButton:disabled, QToolButton:disabled { color: FAINT; background: DESK; }
-QPushButton:focus, QToolButton:focus, QComboBox:focus, QLineEdit:focus, QSpinBox:focus, QDoubleSpinBox:focus, QListWidget:focus { border: 1px solid PLAYING; }
-QPushButton:checked, QToolButton:checked { background: PLAYING; color: ONPLAYING; border-color: PLAYING; }
-QPushButton[role="choice"] { padding: 4px 8px; }
-QPushButton[role="small"], QToolButton[role="small"] { padding: 4px 4px; }
-QDoubleSpinBox[role="small"] { padding: 4px 4px; }
-QPushButton[role="decide"] { background: PLAYING; color: ONPLAYING; border-color: PLAYING; font-weight: 600; padding: 2px 10px; }
-QPushButton[role="decline"] { padding: 2px 10px; }
-QPushButton[role="choice"]:checked { background: CHOSEN; color: ONCHOSEN; border-color: CHOSEN; }
-QPushButton[role="main"] { background: PLAYING; color: ONPLAYING; border-color: PLAYING; font-size: 13px; font-weight: 600; padding: 6px 14px; }
-QPushButton[role="main"]:focus { border: 1px solid TEXT; }
-QPushButton[role="main"]:disabled { background: RAISED; color: QUIET; border-color: LINE; }
-QToolButton::menu-indicator { image: none; }
-QComboBox, QLineEdit, QSpinBox, QDoubleSpinBox { background: WELL; border: 1px solid LINE; border-radius: 5px; padding: 4px 8px; min-height: 16px; selection-background-color: PLAYING; selection-color: ONPLAYING; }
-QLineEdit[invalid="true"] { border: 1px solid WARNING; }
-QComboBox::drop-down { border: none; width: 20px; }
-QComboBox::down-arrow { image: url(:/icons/down.svg); width: 10px; height: 10px; }
-QSpinBox::up-button, QSpinBox::down-button, QDoubleSpinBox::up-button, QDoubleSpinBox::down-button { width: 0; border: none; }
-QComboBox QAbstractItemView, QMenu, QListWidget, QTableView { background: WELL; border: 1px solid LINE; selection-background-color: RAISED; selection-color: TEXT; }
-QMenu::item { padding: 5px 24px 5px 14px; }
-QMenu::item:selected { background: RAISED; }
-QMenu::item:disabled { color: FAINT; }
-QMenu::separator { height: 1px; background: LINE; margin: 4px 8px; }
-QListWidget, QTableView { border-radius: 5px; }
-QFileDialog QListView, QFileDialog QTreeView { background: WELL; border: 1px solid LINE; selection-background-color: CHOSEN; selection-color: ONCHOSEN; }
-QFileDialog QToolButton { padding: 3px; background: QUIET; }
-QFileDialog QToolButton:disabled { background: LINE; }
-QTableView { gridline-color: DESK; }
-QTableView { selection-background-color: RAISED; selection-color: TEXT; outline: none; }
-QTableView QLineEdit, QTableView QComboBox { padding: 0 2px; border-radius: 0; min-height: 0; }
-QHeaderView, QHeaderView::section { background: DESK; color: QUIET; font-size: 11px; border: none; padding: 2px 4px; }
-QTableView:focus { border: 1px solid PLAYING; }
-QListWidget::item { padding: 3px 8px; }
-QListWidget::item:selected { background: RAISED; }
-QSlider::groove:horizontal { height: 3px; background: LINE; border-radius: 1px; }
-QSlider::sub-page:horizontal { background: TEXT; border-radius: 1px; }
-QSlider::handle:horizontal { width: 12px; height: 12px; margin: -5px 0; border-radius: 6px; background: TEXT; }
-QSlider::handle:horizontal:focus { background: PLAYING; }
-QSlider[role="click"]::sub-page:horizontal, QSlider[role="click"]::handle:horizontal { background: PLAYING; }
-QToolTip { background: WELL; color: TEXT; border: 1px solid LINE; padding: 4px; }
-QProgressBar { background: WELL; border: none; border-radius: 3px; max-height: 6px; }
-QProgressBar::chunk { background: PLAYING; border-radius: 3px; }
-QScrollBar:horizontal { background: WELL; height: 10px; }
-QScrollBar::handle:horizontal { background: LINE; border-radius: 4px; min-width: 24px; margin: 1px; }
-QScrollBar:vertical { background: WELL; width: 10px; }
-QScrollBar::handle:vertical { background: LINE; border-radius: 4px; min-height: 24px; margin: 1px; }
-QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
-)";
+    QFile file(":/desk.qss");
+    if (!file.open(QIODevice::ReadOnly))
+        return {};
+    QString sheet = QString::fromUtf8(file.readAll());
     const std::pair<const char*, QColor> names[] = {
         {"ONPLAYING", p.playing_text}, {"PLAYING", p.playing},
         {"ONCHOSEN", p.paper},         {"CHOSEN", day_palette().selection},

@@ -23,8 +23,17 @@ QString unescaped(QString text) {
 
 } // namespace
 
-ScheduleTextDialog::ScheduleTextDialog(Curves curves, QWidget* parent)
-    : QDialog(parent), curves_(std::move(curves)) {
+ScheduleTextDialog::ScheduleTextDialog(Curves curves, Jobs& jobs, QWidget* parent)
+    : QDialog(parent), curves_(std::move(curves)), text_(jobs, [curves = curves_](const Wanted& wanted) {
+          return decltype(text_)::Work{
+              JobQueue::Write, tr("keys as text"), [curves, wanted](const Progress&) -> Result<QString> {
+                  const Lane& lane = *curves.project().lane(wanted.lane);
+                  const auto line = schedule_text(curves, lane, feeds_of(lane)[wanted.feed], wanted.how);
+                  if (!line)
+                      return tl::unexpected(line.error());
+                  return QString::fromStdString(*line);
+              }};
+      }) {
     setObjectName("schedule text");
     setWindowTitle(tr("Keys as a line of text"));
     const ScheduleText& now = curves_.project().settings->schedule_text;
@@ -110,22 +119,24 @@ ScheduleText ScheduleTextDialog::how() const {
             static_cast<ScheduleText::Keys>(keys_->currentIndex())};
 }
 
+/// Long pieces have long lines: they are made beside, and what is there meanwhile is not copied.
 void ScheduleTextDialog::show_line() {
+    copy_->setEnabled(false);
+    write_->setEnabled(false);
     const auto chosen = property_->currentData().toList();
     const Lane* lane = chosen.size() == 2 ? curves_.project().lane(LaneId{chosen[0].toULongLong()}) : nullptr;
-    QString text, told = tr("Nothing is driven yet: place pulses or keys on a lane first");
-    bool well = false;
-    if (lane) {
-        const auto line = schedule_text(curves_, *lane,
-                                        feeds_of(*lane)[static_cast<std::size_t>(chosen[1].toInt())], how());
-        well = line.has_value();
-        text = well ? QString::fromStdString(*line) : QString();
-        told = well ? tr("%1 characters").arg(text.size()) : QString::fromStdString(line.error().message());
-    }
-    line_->setPlainText(text);
-    told_->setText(told);
-    copy_->setEnabled(well && !text.isEmpty());
-    write_->setEnabled(well);
+    if (!lane)
+        return told_->setText(tr("Nothing is driven yet: place pulses or keys on a lane first"));
+    text_.ask({lane->id, static_cast<std::size_t>(chosen[1].toInt()), how()},
+              [this](const Result<std::shared_ptr<const QString>>& text) {
+                  if (!text && text.error().cancelled())
+                      return; // another line was asked for meanwhile
+                  line_->setPlainText(text ? **text : QString());
+                  told_->setText(text ? tr("%1 characters").arg((*text)->size())
+                                      : QString::fromStdString(text.error().message()));
+                  copy_->setEnabled(text && !(*text)->isEmpty());
+                  write_->setEnabled(text.has_value());
+              });
 }
 
 } // namespace pulsepin

@@ -3,6 +3,7 @@
 
 #include "follow/feeds.h"
 #include "model/schedule_text.h"
+#include "session/background.h"
 
 #include <QComboBox>
 #include <QDialog>
@@ -18,12 +19,19 @@ namespace pulsepin {
 class ScheduleTextDialog : public QDialog {
     Q_OBJECT
 public:
-    explicit ScheduleTextDialog(Curves curves, QWidget* parent = nullptr);
+    ScheduleTextDialog(Curves curves, Jobs& jobs, QWidget* parent = nullptr);
     [[nodiscard]] ScheduleText how() const;
 
 private:
     void show_line();
+    struct Wanted {
+        LaneId lane;
+        std::size_t feed = 0;
+        ScheduleText how;
+        friend bool operator==(const Wanted&, const Wanted&) = default;
+    };
     Curves curves_;
+    Background<Wanted, QString> text_;
     QComboBox* property_;
     QLineEdit* pattern_;
     QLineEdit* separator_;

@@ -26,13 +26,22 @@ public:
     }
 
     bool run() {
+        return see_song() && see_grid() && see_markers() && see_placing() && see_score_and_triggers() &&
+               see_sounds() && see_motion() && see_export();
+    }
+
+private:
+    bool see_song() {
         if (!step("open the demo", wait([&] { return window_.document().sound() != nullptr; })))
             return false;
         window_.go_to_stop(Stop::Song);
         window_.view().set_playhead(Seconds(16.5));
         wait([this] { return window_.preview().shown().exact && !window_.document().jobs().busy(); });
         picture("song");
+        return true;
+    }
 
+    bool see_grid() {
         window_.go_to_stop(Stop::Grid);
         window_.findChild<QPushButton*>("detect")->click();
         if (!step("find the beats", wait([&] { return !window_.document().jobs().busy(); }) &&
@@ -60,7 +69,10 @@ public:
         picture("onsets");
         window_.document().undo();
         window_.findChild<QPushButton*>("page Beats")->click();
+        return true;
+    }
 
+    bool see_markers() {
         window_.go_to_stop(Stop::Mark);
         show_bars(8, 19);
         mark_on_shots();
@@ -68,7 +80,10 @@ public:
         picture("marker-list");
         for (int i = 0; i < 4; ++i)
             window_.document().undo();
+        return true;
+    }
 
+    bool see_placing() {
         window_.go_to_stop(Stop::Place);
         window_.view().set_range(TimeRange{time_of_bar(13), time_of_bar(21)});
         show_bars(11, 20);
@@ -94,7 +109,10 @@ public:
         window_.view().set_range(TimeRange{time_of_bar(21), time_of_bar(25)});
         show_bars(14, 23);
         picture("timeline");
+        return true;
+    }
 
+    bool see_score_and_triggers() {
         window_.view().set_range(std::nullopt);
         window_.show_score(true);
         picture("score");
@@ -114,7 +132,10 @@ public:
         picture("plantings");
         window_.findChild<QPushButton*>("page Where")->click();
         window_.view().select({});
+        return true;
+    }
 
+    bool see_sounds() {
         window_.timeline().show_all();
         picture("whole-song");
         // The song once more, quieter and later: what a second sound looks like.
@@ -127,7 +148,10 @@ public:
         picture("sound-lanes");
         window_.document().undo();
         window_.document().undo();
+        return true;
+    }
 
+    bool see_motion() {
         if (!step("open the demo in motion", open_in_motion()))
             return false;
         show_bars(12, 17);
@@ -139,7 +163,10 @@ public:
         window_.findChild<QPushButton*>("layers of the picture")->click();
         picture("layers");
         window_.findChild<QPushButton*>("curves")->click();
+        return true;
+    }
 
+    bool see_export() {
         window_.go_to_stop(Stop::Export);
         bool written = true;
         for (const auto& row : exporters()) {
@@ -155,7 +182,6 @@ public:
         return step("export", written);
     }
 
-private:
     bool wait(const std::function<bool()>& done) {
         QElapsedTimer clock;
         clock.start();

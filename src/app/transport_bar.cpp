@@ -17,7 +17,29 @@ TransportBar::TransportBar(Document& document, ViewState& view, Player& player, 
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(12, 6, 12, 6);
     row->setSpacing(6);
+    add_playing(row);
+    row->addSpacing(12);
+    add_figures(row);
+    row->addSpacing(10);
+    add_tempo(row);
+    row->addStretch(1);
+    add_volumes(row);
+    row->addSpacing(12);
+    add_looking(row, menu);
+    connect(&view_, &ViewState::playhead_moved, this, &TransportBar::show_position);
+    connect(&view_, &ViewState::range_changed, this, [this] { loop_->setChecked(view_.looping()); });
+    connect(&document_, &Document::changed, this, &TransportBar::refresh);
+    connect(&document_, &Document::sound_changed, this, &TransportBar::refresh);
+    const auto show_play = [this] {
+        play_->setIcon(QIcon(player_.playing() ? ":/icons/stop.svg" : ":/icons/play.svg"));
+        show_position();
+    };
+    connect(&player_, &Player::started, this, show_play);
+    connect(&player_, &Player::stopped, this, show_play);
+    refresh();
+}
 
+void TransportBar::add_playing(QHBoxLayout* row) {
     play_ = button("play", {}, tr("Play or stop (Space)"), QIcon(":/icons/play.svg"));
     play_->setFixedSize(36, 36);
     play_->setIconSize({18, 18});
@@ -34,26 +56,26 @@ TransportBar::TransportBar(Document& document, ViewState& view, Player& player, 
     few_ = button("few seconds", tr("8 s"),
                   tr("Play a few seconds from here, press again to stop (Shift+Space)"));
     connect(few_, &QToolButton::clicked, this, &TransportBar::few_seconds_wanted);
-    row->addWidget(play_);
-    row->addWidget(start);
-    row->addWidget(loop_);
-    row->addWidget(few_);
-    row->addSpacing(12);
+    for (QWidget* widget : {play_, start, loop_, few_})
+        row->addWidget(widget);
+}
 
-    position_ = new Figures(tr("bar . beat"), 19);
-    position_->set_widest("888 . 8 . 888");
-    time_ = new Figures(tr("time"), 19);
-    time_->set_widest("88:88.888");
-    frame_ = new Figures(tr("frame at 24"), 19);
-    frame_->set_widest("88888");
-    row->addWidget(position_);
-    row->addWidget(time_);
-    row->addWidget(frame_);
+void TransportBar::add_figures(QHBoxLayout* row) {
+    const auto figures = [&](const QString& name, const QString& widest) {
+        auto* made = new Figures(name, 19);
+        made->set_widest(widest);
+        row->addWidget(made);
+        return made;
+    };
+    position_ = figures(tr("bar . beat"), "888 . 8 . 888");
+    time_ = figures(tr("time"), "88:88.888");
+    frame_ = figures(tr("frame at 24"), "88888");
     row->addSpacing(4);
     lamps_ = new Lamps;
     row->addWidget(lamps_);
-    row->addSpacing(10);
+}
 
+void TransportBar::add_tempo(QHBoxLayout* row) {
     tempo_ = new Figures(tr("tempo, BPM"), 19);
     tempo_->set_widest("888.88");
     half_ = button("half tempo", tr("½"), tr("The tempo is half as fast; items keep their time"));
@@ -67,12 +89,11 @@ TransportBar::TransportBar(Document& document, ViewState& view, Player& player, 
     metre_->setMenu(metres);
     connect(half_, &QToolButton::clicked, this, &TransportBar::half_tempo_wanted);
     connect(double_, &QToolButton::clicked, this, &TransportBar::double_tempo_wanted);
-    row->addWidget(tempo_);
-    row->addWidget(half_);
-    row->addWidget(double_);
-    row->addWidget(metre_);
-    row->addStretch(1);
+    for (QWidget* widget : std::initializer_list<QWidget*>{tempo_, half_, double_, metre_})
+        row->addWidget(widget);
+}
 
+void TransportBar::add_volumes(QHBoxLayout* row) {
     auto* music = volume(tr("music"), tr("How loud the song is"), 100);
     connect(music, &QSlider::valueChanged, this, [this](int v) { player_.set_music_volume(v / 100.0); });
     auto* click = volume(tr("click"), tr("How loud the click on the beats is"), 45);
@@ -87,8 +108,10 @@ TransportBar::TransportBar(Document& document, ViewState& view, Player& player, 
     row->addWidget(music_field);
     row->addSpacing(8);
     row->addWidget(click_field);
-    row->addSpacing(12);
+    spare_ = {level_, lamps_, frame_, few_, click_field, music_field, half_, double_, tempo_};
+}
 
+void TransportBar::add_looking(QHBoxLayout* row, QMenu* menu) {
     speed_ = button("speed", tr("speed 1×"),
                     tr("How fast it plays, without a change of pitch (comma and full stop)"));
     speed_->setPopupMode(QToolButton::InstantPopup);
@@ -97,32 +120,16 @@ TransportBar::TransportBar(Document& document, ViewState& view, Player& player, 
         connect(speeds->addAction(tr("%1×").arg(speed)), &QAction::triggered, this,
                 [this, speed] { emit speed_wanted(speed); });
     speed_->setMenu(speeds);
-    row->addWidget(speed_);
-
     score_ = button("drawing", tr("Score"),
                     tr("The song in phrases, one under another, instead of in one line (V)"));
     score_->setCheckable(true);
     connect(score_, &QToolButton::clicked, this, &TransportBar::score_wanted);
-    row->addWidget(score_);
-
     auto* menu_button = button("menu", tr("Menu"), tr("Files, edits, view (F10)"));
     menu_button->setPopupMode(QToolButton::InstantPopup);
     menu_button->setMenu(menu);
     menu_button->setShortcut(Qt::Key_F10);
-    row->addWidget(menu_button);
-
-    spare_ = {level_, lamps_, frame_, few_, click_field, music_field, half_, double_, tempo_};
-    connect(&view_, &ViewState::playhead_moved, this, &TransportBar::show_position);
-    connect(&view_, &ViewState::range_changed, this, [this] { loop_->setChecked(view_.looping()); });
-    connect(&document_, &Document::changed, this, &TransportBar::refresh);
-    connect(&document_, &Document::sound_changed, this, &TransportBar::refresh);
-    const auto show_play = [this] {
-        play_->setIcon(QIcon(player_.playing() ? ":/icons/stop.svg" : ":/icons/play.svg"));
-        show_position();
-    };
-    connect(&player_, &Player::started, this, show_play);
-    connect(&player_, &Player::stopped, this, show_play);
-    refresh();
+    for (QWidget* widget : {speed_, score_, menu_button})
+        row->addWidget(widget);
 }
 
 /// On a narrow screen what can be done without is left out, the least needed first.

@@ -10,6 +10,8 @@
 #include <QSlider>
 #include <QToolButton>
 
+class QHBoxLayout;
+
 namespace pulsepin {
 
 /// Play, loop, a few seconds; where we are; lamps; tempo and metre; volumes; menu.
@@ -41,6 +43,11 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
 
 private:
+    void add_playing(QHBoxLayout* row);
+    void add_figures(QHBoxLayout* row);
+    void add_tempo(QHBoxLayout* row);
+    void add_volumes(QHBoxLayout* row);
+    void add_looking(QHBoxLayout* row, QMenu* menu);
     std::vector<QWidget*> spare_; ///< the least needed first
     QToolButton* button(const QString& name, const QString& text, const QString& tip, const QIcon& icon = {});
     QSlider* volume(const QString& name, const QString& tip, int initial);

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets.h"
 
+#include <QCoreApplication>
+
 #include <QFontMetricsF>
 #include <QPainter>
 #include <QVBoxLayout>
@@ -34,6 +36,44 @@ QPushButton* main_button(const QString& text) {
 void take_away(QWidget* widget) {
     widget->setParent(nullptr);
     widget->deleteLater();
+}
+
+QComboBox* choice_box(const QString& name, const QString& tip, const QStringList& items) {
+    auto* box = named(new QComboBox, name, tip);
+    box->addItems(items);
+    return box;
+}
+
+QSpinBox* whole_field(const QString& name, const QString& tip, int least, int most, int first) {
+    auto* spin = named(new QSpinBox, name, tip);
+    spin->setRange(least, most);
+    spin->setValue(first);
+    return spin;
+}
+
+QDoubleSpinBox* real_field(const QString& name, const QString& tip, double least, double most, int decimals) {
+    auto* spin = named(new QDoubleSpinBox, name, tip);
+    spin->setRange(least, most);
+    spin->setDecimals(decimals);
+    return spin;
+}
+
+QSpinBox* seed_field(const QString& name) {
+    auto* spin = whole_field(name,
+                             QCoreApplication::translate("pulsepin::Widgets",
+                                                         "Another number, another chance; the same number, "
+                                                         "the same again"),
+                             0, 9999, 1);
+    spin->setPrefix(QCoreApplication::translate("pulsepin::Widgets", "seed "));
+    return spin;
+}
+
+QGridLayout* tight_grid(QWidget* box) {
+    auto* grid = new QGridLayout(box);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setHorizontalSpacing(10);
+    grid->setVerticalSpacing(6);
+    return grid;
 }
 
 QWidget* labelled(const QString& label, QWidget* field) {

@@ -3,8 +3,12 @@
 
 #include "palette.h"
 
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QGridLayout>
 #include <QLabel>
 #include <QPushButton>
+#include <QSpinBox>
 #include <QWidget>
 
 namespace pulsepin {
@@ -13,6 +17,24 @@ namespace pulsepin {
 [[nodiscard]] QLabel* heading(const QString& text);
 [[nodiscard]] QLabel* quiet(const QString& text);
 [[nodiscard]] QPushButton* main_button(const QString& text);
+
+/// What tests, screen readers and a mouse that rests find it by.
+template <class Widget>
+Widget* named(Widget* widget, const QString& name, const QString& tip) {
+    widget->setObjectName(name);
+    if (widget->accessibleName().isEmpty())
+        widget->setAccessibleName(name);
+    widget->setToolTip(tip);
+    return widget;
+}
+[[nodiscard]] QComboBox* choice_box(const QString& name, const QString& tip, const QStringList& items = {});
+[[nodiscard]] QSpinBox* whole_field(const QString& name, const QString& tip, int least, int most, int first);
+[[nodiscard]] QDoubleSpinBox* real_field(const QString& name, const QString& tip, double least, double most,
+                                         int decimals);
+/// Another number, another chance.
+[[nodiscard]] QSpinBox* seed_field(const QString& name);
+/// Fields side by side and one under another, without a margin around them.
+[[nodiscard]] QGridLayout* tight_grid(QWidget* box);
 
 /// A field with its name above it.
 [[nodiscard]] QWidget* labelled(const QString& label, QWidget* field);

@@ -3,6 +3,7 @@
 
 #include "follow/sources.h"
 #include "follow/steps.h"
+#include "hand/hand_edits.h"
 #include "interchange/exporters.h"
 #include "schedule/picker_tables.h"
 #include "stage/effects.h"
@@ -56,9 +57,10 @@ std::string table(std::string_view id, std::string_view label, std::string_view 
 } // namespace
 
 std::string parameter_page() {
-    std::string page = "# All that can be set\n\n"
-                       "Written by `pulsepin-cli parameters`. On the command line a value is set as in "
-                       "`--set every-nth.n=4` (placing) or `--set decimals=3` (exporting).\n\n";
+    std::string page =
+        "# All that can be set\n\n"
+        "Written by `pulsepin-cli parameters`. On the command line a value is set as in "
+        "`--set every-nth.n=4` (placing), `--set beats=2` (editing) or `--set decimals=3` (exporting).\n\n";
     page += "## Sources of positions\n\n";
     for (const auto& row : picker_sources())
         page += table(row.id, row.label, {}, row.parameters);
@@ -78,6 +80,9 @@ std::string parameter_page() {
     page += "## Exporters\n\n";
     for (const auto& row : exporters())
         page += table(row.id, row.label, row.explains, row.parameters);
+    page += "## Edits by hand\n\n";
+    for (const auto& row : hand_edits())
+        page += table(row.id, row.label, {}, row.parameters);
     return page;
 }
 

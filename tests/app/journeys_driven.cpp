@@ -224,7 +224,7 @@ private slots:
         desk.click("layers of the picture");
         choose_from_menu(desk.window.findChild<QPushButton*>("add layer"), {"Shape: disc"});
         QCOMPARE(desk.project().stage->layers[1].name, std::string("disc"));
-        number(desk, "value scale", 400);
+        layer_value(desk, "scale", "400");
         QCOMPARE(desk.project().stage->layers[1].values.at("scale"), 400.0);
         desk.click("curves");
         const LaneId lane = add_motion_lane(desk, "Follower", "Blend");
@@ -368,11 +368,14 @@ private slots:
             auto* pattern = dialog->findChild<QLineEdit*>("text pattern");
             pattern->selectAll();
             QTest::keyClicks(pattern, "{frames}");
-            QVERIFY(dialog->findChild<QLabel*>("text told")->text().contains("{frames}"));
+            QTRY_VERIFY(dialog->findChild<QLabel*>("text told")->text().contains("{frames}"));
             QVERIFY(!dialog->findChild<QPushButton*>("write text")->isEnabled());
             pattern->selectAll();
             QTest::keyClicks(pattern, "{frame}:({value})");
-            const QString line = dialog->findChild<QPlainTextEdit*>("text line")->toPlainText();
+            const auto* shown = dialog->findChild<QPlainTextEdit*>("text line");
+            QTRY_VERIFY(shown->toPlainText().startsWith("0:(0.80), "));
+            QTRY_VERIFY(dialog->findChild<QPushButton*>("copy text")->isEnabled());
+            const QString line = shown->toPlainText();
             QVERIFY(line.startsWith("0:(0.80), ") && line.contains(":(0.25), "));
             QTest::mouseClick(dialog->findChild<QPushButton*>("copy text"), Qt::LeftButton);
             auto* wait = new QTimer(qApp);

@@ -250,8 +250,8 @@ private slots:
         desk.window.view().set_playhead(Seconds(0));
         desk.window.timeline().setFocus();
         desk.key(Qt::Key_D);
+        QTRY_VERIFY(desk.window.view().range());
         const auto range = desk.window.view().range();
-        QVERIFY(range);
         QVERIFY(range->from <= desk.bar(5) + Seconds(0.01) && range->until >= desk.bar(6));
         QVERIFY(desk.window.view().looping());
         QVERIFY(desk.window.player().playing());

@@ -114,6 +114,33 @@ private slots:
         QCOMPARE(after->song->path, before->song->path);
     }
 
+    void edit_does_what_is_done_by_hand() {
+        const auto run = cli({"edit", project, "--do", "move", "--set", "beats=2", "--lane", "markers", "-o",
+                              file("moved.pulsepin")});
+        QVERIFY2(run.status == 0, qPrintable(run.err));
+        const auto before = load_project(project.toStdString()),
+                   after = load_project(file("moved.pulsepin").toStdString());
+        QVERIFY(before && after);
+        const auto& old = before->first_lane(&LaneKindRow::marks)->pins;
+        const auto& now = after->first_lane(&LaneKindRow::marks)->pins;
+        QCOMPARE(now.size(), old.size());
+        for (std::size_t i = 0; i < old.size(); ++i)
+            if (const auto* musical = std::get_if<MusicalAnchor>(&old[i].anchor))
+                QCOMPARE(std::get<MusicalAnchor>(now[i].anchor).at, musical->at + Ticks(2 * ticks_per_beat));
+        QVERIFY(after->first_lane(&LaneKindRow::cuts)->pins == before->first_lane(&LaneKindRow::cuts)->pins);
+        const auto marked =
+            cli({"edit", project, "--do", "mark-clip", "--at", "14.2", "-o", file("marked.pulsepin")});
+        QVERIFY2(marked.status == 0 && marked.out.contains("it travels with it"),
+                 qPrintable(marked.out + marked.err));
+        for (const QStringList& wrong :
+             {QStringList{"--do", "dance"}, QStringList{"--do", "move", "--set", "bars=1"},
+              QStringList{"--do", "roll", "--lane", "nowhere"}, QStringList{"--do", "swap-with-next"}}) {
+            const auto refused = cli(QStringList{"edit", project, "-o", file("never.pulsepin")} + wrong);
+            QVERIFY2(refused.status == 1 && !refused.err.isEmpty(), qPrintable(refused.out));
+            QVERIFY(!QFile::exists(file("never.pulsepin")));
+        }
+    }
+
     void export_writes_each_format() {
         for (const QString format : {"edl", "csv", "vtt"}) {
             const auto run = cli({"export", project, "--format", format, "-o", file("x." + format)});

@@ -5,10 +5,9 @@
 #include "base/text_file.h"
 #include "interchange/exporters.h"
 #include "interchange/json_archive.h"
-#include "interchange/pin_json.h"
 #include "kinds/kinds.h"
 #include "model/edits.h"
-#include "model/within_limits.h"
+#include "fields/within_limits.h"
 #include "schedule/picker_tables.h"
 #include "schedule/place.h"
 #include "schedule/schedule.h"
@@ -95,11 +94,18 @@ private slots:
         QCOMPARE(schedule.pins(lane).pins.front().time, Seconds(0.5));
         QCOMPARE(schedule.spans(lane).rows, 2);
         // Its file.
-        nlohmann::json written;
-        write_body(written, project.lanes.back()->pins.front().body, remarks);
+        nlohmann::json written = nlohmann::json::object();
+        PinBody body = project.lanes.back()->pins.front().body, read = remarks->empty_body();
+        JsonWriter writer(written, {}, nullptr);
+        remarks->fields(writer, body);
         QCOMPARE(written.dump(), std::string(R"({"by":"Ann","said":"ha"})"));
-        QCOMPARE(read_body(written, remarks), project.lanes.back()->pins.front().body);
-        QVERIFY_THROWS_EXCEPTION(std::runtime_error, (void)read_body({{"by", "Ann"}}, remarks));
+        Foreign foreign;
+        JsonReader reader(written, {}, foreign);
+        remarks->fields(reader, read);
+        QCOMPARE(read, body);
+        const nlohmann::json without{{"by", "Ann"}};
+        JsonReader damaged(without, {}, foreign);
+        QVERIFY_THROWS_EXCEPTION(std::runtime_error, remarks->fields(damaged, read));
         // Its limits.
         auto wordy =
             with_pins(project, lane, {{{}, MusicalAnchor{Ticks(0)}, MarkerBody{std::string(41, 'x')}, {}}});

@@ -96,7 +96,7 @@ private slots:
 
     void tempo_maps_come_back() {
         const Project project = lively_project();
-        const auto bytes = write_midi_tempo_map(project);
+        const auto bytes = write_midi_tempo_map(Schedule(project));
         QVERIFY(bytes);
         const auto grid = read_midi_tempo_map(*bytes);
         QVERIFY2(grid, grid ? "" : grid.error().message().c_str());
@@ -233,7 +233,7 @@ private slots:
         std::mt19937 random(9);
         for (int turn = 0; turn < 2000; ++turn) {
             std::string bytes =
-                turn % 2 == 0 ? *write_midi_tempo_map(lively_project()) : std::string(200, 'x');
+                turn % 2 == 0 ? *write_midi_tempo_map(Schedule(lively_project())) : std::string(200, 'x');
             for (int k = 0; k < 8; ++k)
                 bytes[random() % bytes.size()] = static_cast<char>(random());
             // Each is read as a grid that can be used, or refused in words.

@@ -5,7 +5,7 @@
 #include "kinds/kinds.h"
 #include "interchange/project_json.h"
 #include "model/limits.h"
-#include "model/within_limits.h"
+#include "fields/within_limits.h"
 #include "schedule/lane_spans.h"
 #include "support/rich_project.h"
 

@@ -11,10 +11,12 @@
 #include <QTest>
 #include <csignal>
 #include <limits>
+#include <nlohmann/json.hpp>
 #include <sys/resource.h>
 
 using namespace pulsepin;
 using namespace pulsepin::test;
+using nlohmann::json;
 
 namespace {
 
@@ -56,6 +58,105 @@ private slots:
         const auto loaded = load_project(file("two/p.pulsepin").toStdString());
         QCOMPARE(loaded->song->path.string(), file("two/media/song.wav").toStdString());
         QCOMPARE(loaded->bin->front().path.string(), std::string("/shots/spool.webm"));
+    }
+
+    // A newer version that only added fields says from which version on its files can be read. What it added
+    // stays where it is, beside what is changed here.
+    void what_a_newer_version_added_is_kept() {
+        const Project rich = rich_project();
+        json j = json::parse(project_to_json(rich, "/music"));
+        j["version"] = project_format_version + 3;
+        j["read_from"] = project_format_version;
+        j["weather"] = {{"sky", "clear"}};
+        j["settings"]["paper"] = "A4";
+        const auto last = j["lanes"].size() - 1;
+        j["lanes"][last]["height"] = 80;
+        j["lanes"][0]["pins"][0]["mood"] = {"calm", 3};
+        j["layers"][0]["age"] = 2.5;
+        j["grid"]["metres"][0]["felt"] = "in two"; // a thing without a number: it has no lasting place
+        const auto read = project_from_json(j.dump(), "/music");
+        QVERIFY2(read.has_value(), read ? "" : read.error().message().c_str());
+        QCOMPARE(read->foreign->count, std::size_t{5});
+        QCOMPARE(read->foreign->lost, std::size_t{1});
+        const auto told = told_of_foreign(*read);
+        QVERIFY2(told.find("newer Pulse Pin: 5 fields are kept, 1 field will be gone") != std::string::npos,
+                 told.c_str());
+        // Edited, with the lanes in another order, and the first pin's lane without its other pins.
+        const LaneId first = read->lanes[0]->id;
+        const PinId pin = read->lanes[0]->pins[0].id;
+        Project edited = *read;
+        std::swap(edited.lanes.front(), edited.lanes.back());
+        Settings settings = *edited.settings;
+        settings.title = "another";
+        edited = with_settings(edited, settings);
+        const json again = json::parse(project_to_json(edited, "/music"));
+        QVERIFY(again["version"] == j["version"] && again["read_from"] == j["read_from"]);
+        QVERIFY(again["weather"] == j["weather"]);
+        QVERIFY(again["settings"]["paper"] == "A4" && again["settings"]["title"] == "another");
+        QVERIFY(again["layers"][0]["age"] == 2.5);
+        QVERIFY(again["lanes"][0]["height"] == 80);
+        bool found = false;
+        for (const auto& lane : again["lanes"])
+            for (const auto& one : lane["pins"])
+                if (one["id"] == pin.value) {
+                    found = lane["id"] == first.value && one["mood"] == j["lanes"][0]["pins"][0]["mood"];
+                    QCOMPARE(one.contains("mood"), true);
+                } else {
+                    QVERIFY(!one.contains("mood"));
+                }
+        QVERIFY(found);
+        // And it is the same again when it is read again.
+        const auto twice = project_from_json(again.dump(), "/music");
+        QVERIFY(twice && same_content(*twice, [&] {
+                    Project as_written = edited;
+                    Foreign kept = *edited.foreign;
+                    kept.lost = 0;
+                    as_written.foreign = std::make_shared<const Foreign>(kept);
+                    return as_written;
+                }()));
+        // What is known must still be right, and what can no longer be read is refused.
+        json damaged = j;
+        damaged["settings"]["frame_rate"] = "often";
+        QVERIFY(!project_from_json(damaged.dump(), "/music"));
+        j["read_from"] = project_format_version + 1;
+        QVERIFY(!project_from_json(j.dump(), "/music"));
+        j.erase("read_from");
+        QVERIFY(!project_from_json(j.dump(), "/music"));
+    }
+
+    void nothing_is_told_of_files_of_ones_own() {
+        const auto read = project_from_json(project_to_json(rich_project(), "/music"), "/music");
+        QVERIFY(read && !read->foreign && told_of_foreign(*read).empty());
+    }
+
+    // The first files had no layers, no way to write keys, one row of onsets without a name, and shares that
+    // a rounding had put beyond their ends.
+    void the_first_files_are_brought_up_to_date() {
+        json j = json::parse(project_to_json(rich_project(), "/music"));
+        j["version"] = 1;
+        for (const char* later : {"layers", "pulses", "pickers", "excluded"})
+            j.erase(later);
+        j["plantings"] = json::array();
+        for (auto& lane : j["lanes"])
+            for (auto& pin : lane["pins"])
+                pin.erase("planting");
+        j["settings"].erase("schedule_text");
+        j["found"]["onsets"] = {{"times", {1.0, 2.0}}, {"strengths", {0.5, 0.25}}};
+        j["found"].erase("rows");
+        j["found"].erase("pulse");
+        j["grid"]["confidence"][0] = 1.0000001;
+        for (auto& clip : j["bin"])
+            clip.erase("has_picture");
+        const auto read = project_from_json(j.dump(), "/music");
+        QVERIFY2(read.has_value(), read ? "" : read.error().message().c_str());
+        QCOMPARE(read->stage->layers, Stage().layers);
+        QCOMPARE(read->settings->schedule_text, ScheduleText());
+        QCOMPARE(read->detection->rows.size(), std::size_t{1});
+        QCOMPARE(read->detection->onsets().size(), std::size_t{2});
+        QCOMPARE(read->detection->pulse, 1.f);
+        QCOMPARE(read->grid->beats().front().confidence, 1.f);
+        QVERIFY(read->bin->front().has_picture);
+        QVERIFY(!read->foreign);
     }
 
     void other_files_are_refused_with_a_reason() {

@@ -3,6 +3,8 @@
 
 #include "support/desk.h"
 
+#include <QTableView>
+
 #include <QComboBox>
 #include <QDoubleSpinBox>
 
@@ -20,6 +22,27 @@ inline void number(Desk& desk, const char* spin, double value) {
     auto* field = desk.window.findChild<QDoubleSpinBox*>(spin);
     QVERIFY2(field && QTest::qWaitFor([&] { return field->isVisible(); }, 1000), spin);
     field->setValue(value);
+}
+
+/// The value of a layer, typed into its table.
+inline void layer_value(Desk& desk, const QString& name, const QString& value) {
+    auto* table = desk.window.findChild<QTableView*>("layer values");
+    QVERIFY(table && QTest::qWaitFor([&] { return table->isVisible(); }, 1000));
+    for (int row = 0; row < table->model()->rowCount(); ++row) {
+        const QModelIndex cell = table->model()->index(row, 1);
+        if (table->model()->index(row, 0).data().toString() != name)
+            continue;
+        table->scrollTo(cell);
+        QTest::mouseClick(table->viewport(), Qt::LeftButton, {}, table->visualRect(cell).center());
+        auto* editor = table->viewport()->findChild<QDoubleSpinBox*>();
+        QVERIFY(editor);
+        editor->selectAll();
+        QTest::keyClicks(editor, value);
+        QTest::keyClick(editor, Qt::Key_Return);
+        QTest::qWait(20); // it is taken when the key was
+        return;
+    }
+    QFAIL(qPrintable("there is no value of that name: " + name));
 }
 
 /// A lane that drives something, by the menu of the stop "Motion"; `kind` is how its entry begins.

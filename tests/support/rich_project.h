@@ -13,6 +13,9 @@ inline Project with_plantings_and_triggers(Project project) {
     Detection levels = *project.detection;
     levels.levels = {-23.4f, -100, -7.123456f};
     project = with_detection(project, levels, false);
+    Song song = *project.song;
+    song.from = Samples(4800);
+    project.song = std::make_shared<const Song>(song);
     auto bin = *project.bin;
     bin[1].begins_at = Seconds(-1.25);
     bin[2].still = true;

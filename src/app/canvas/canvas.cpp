@@ -28,6 +28,7 @@ Canvas::Canvas(Document& document, ViewState& view, QWidget* parent)
     connect(&document_, &Document::heard_changed, this, &Canvas::invalidate);
     connect(&document_, &Document::sound_changed, this, &Canvas::invalidate);
     connect(&document_, &Document::followers_changed, this, &Canvas::invalidate);
+    connect(&document_, &Document::trust_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::look_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::selection_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::range_changed, this, &Canvas::invalidate);

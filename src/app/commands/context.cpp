@@ -1,12 +1,54 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "commands/context.h"
 
+#include "fields.h"
+#include "kinds/kinds.h"
 #include "route_list.h"
+#include "score/score_view.h"
+#include "timeline/timeline_view.h"
+
+#include <QStackedWidget>
 
 namespace pulsepin {
 
 void CommandContext::go_to_stop(Stop stop) const {
     route->set_current(static_cast<int>(stop));
+}
+
+Seconds Commands::heard_now() const {
+    return player_.playing() ? player_.position() : view_.playhead();
+}
+
+Seconds Commands::snapped(Seconds time) const {
+    const Seconds place = context_.drawings->currentWidget() == context_.score
+                              ? context_.score->snapped(time, false)
+                              : context_.timeline->snapped(time, false);
+    // At the very start the nearest beat may lie before the song: what was meant is the first in it.
+    const auto& grid = document_.project().grid;
+    return grid && place < Seconds(0) && time >= Seconds(0)
+               ? grid->time_at(grid->nearest_beat(place) + Ticks(ticks_per_beat))
+               : place;
+}
+
+bool Commands::edit(std::string_view id, ParamValues values, std::optional<std::set<PinId>> pins) {
+    const HandEdit& row = *hand_edit(id);
+    const Seconds now = heard_now();
+    const Lane* shots = document_.project().first_lane(&LaneKindRow::cuts);
+    auto edited = row.run({document_.schedule(), pins.value_or(view_.selection()), now, snapped(now),
+                           shots ? shots->id : LaneId{}, completed(values, row.parameters)});
+    if (!edited) {
+        document_.say(QString::fromStdString(edited.error().message()));
+        return false;
+    }
+    if (!document_.apply(Result<Project>(std::move(edited->project)), text_of(row.label)))
+        return false;
+    if (!edited->selected.empty())
+        view_.select(std::move(edited->selected));
+    if (!edited->told.empty())
+        document_.say(text_of(edited->told)
+                          .replace("%1", QString::fromStdString(edited->name))
+                          .replace("%2", QString::number(edited->count)));
+    return true;
 }
 
 } // namespace pulsepin

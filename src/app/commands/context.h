@@ -2,6 +2,7 @@
 #pragma once
 
 #include "commands/command_list.h"
+#include "hand/hand_edits.h"
 #include "player.h"
 #include "session/document.h"
 #include "view_state.h"
@@ -70,6 +71,14 @@ protected:
         context_.commands.add(menu, Command{id, text, keys, std::move(run)});
     }
     [[nodiscard]] FrameRate rate() const { return document_.project().settings->frame_rate; }
+
+    /// What is heard at this moment, while it plays; else where the playhead stands.
+    [[nodiscard]] Seconds heard_now() const;
+    /// As what is dragged in the drawing that is seen.
+    [[nodiscard]] Seconds snapped(Seconds time) const;
+    /// Does what hand_edits() has under that id, to what is selected or to `pins`, at what is heard now. Says
+    /// what came of it, or why nothing did. Whether it was done.
+    bool edit(std::string_view id, ParamValues values = {}, std::optional<std::set<PinId>> pins = {});
 
     CommandContext& context_;
     Document& document_;

@@ -210,7 +210,7 @@ void FileCommands::tell_of_damaged_copy(const RecoveryFolder& left, const Error&
 
 void FileCommands::export_dialog(const ExporterRow& row) {
     if (row.id == "keys-text") { // how it is written is asked first, and kept in the project
-        ScheduleTextDialog dialog(document_.curves(), context_.window);
+        ScheduleTextDialog dialog(document_.curves(), document_.jobs(), context_.window);
         if (dialog.exec() != QDialog::Accepted)
             return;
         Settings settings = *document_.project().settings;

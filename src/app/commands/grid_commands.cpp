@@ -86,7 +86,10 @@ void GridCommands::hang_up_snapping(QMenu* menu) {
 
 /// Loops it, so that it is heard with the click what is wrong.
 void GridCommands::go_to_doubtful() {
-    const auto places = doubtful_places(document_.trust());
+    document_.with_trust([this](const std::vector<BarTrust>& trust) { go_to_doubtful(doubtful_places(trust)); });
+}
+
+void GridCommands::go_to_doubtful(const std::vector<DoubtfulPlace>& places) {
     if (places.empty())
         return document_.say(document_.project().grid ? tr("Every bar agrees with what is heard")
                                                       : tr("There are no beats yet: find them first"));

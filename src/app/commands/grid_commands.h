@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "check/grid_trust.h"
 #include "commands/context.h"
 
 namespace pulsepin {
@@ -15,6 +16,7 @@ public:
     void beats_dialog();
     void open_beats(const QString& path); ///< items keep their time
     void go_to_doubtful();
+    void go_to_doubtful(const std::vector<DoubtfulPlace>& places);
     void tap(bool first_of_bar);
 };
 

@@ -4,6 +4,7 @@
 #include "commands/file_commands.h"
 #include "commands/play_commands.h"
 #include "fields.h"
+#include "hand/copying.h"
 #include "kinds/kinds.h"
 #include "model/edits.h"
 #include "model/planting_edits.h"
@@ -29,7 +30,7 @@ void PinCommands::hang_up(QMenu* menu) {
     add(menu, "add marker", tr("Add a marker here"), {K(tr("M"))},
         [this] { add_pin_of(kind_that(&LaneKindRow::marks)); });
     add(menu, "add marker on shot", tr("Add a marker on the shot or sound here"), {K(tr("Ctrl+Shift+M"))},
-        [this] { add_marker_on_shot(); });
+        [this] { edit("mark-clip"); });
     add(menu, "add cut", tr("Add a cut here"), {K(tr("C"))},
         [this] { add_pin_of(kind_that(&LaneKindRow::cuts)); });
     add(menu, "add trigger", tr("Add a trigger here"), {K(tr("E"))},
@@ -38,40 +39,39 @@ void PinCommands::hang_up(QMenu* menu) {
     add(menu, "copy pins", tr("Copy"), {K::Copy}, [this] { copy_pins(); });
     add(menu, "cut pins", tr("Cut out"), {K::Cut}, [this] {
         copy_pins();
-        delete_selection();
+        edit("delete");
     });
     add(menu, "paste pins", tr("Paste at the playhead"), {K::Paste}, [this] { paste_pins(); });
     add(menu, "paste on chosen", tr("Paste on the next chosen beats"), {K(tr("Ctrl+Shift+V"))},
         [this] { paste_on_chosen(); });
     add(menu, "repeat", tr("Repeat bars…"), {K(tr("Ctrl+R"))}, [this] { ask_for_repetition(); });
     menu->addSeparator();
-    const std::tuple<const char*, QString, QString, std::function<Project(std::span<const PinId>)>> moves[] =
-        {{"frame earlier", tr("A frame earlier"), "Alt+,",
-          [this](auto pins) { return nudged_by(document_.project(), pins, Frames(-1)); }},
-         {"frame later", tr("A frame later"), "Alt+.",
-          [this](auto pins) { return nudged_by(document_.project(), pins, Frames(1)); }},
-         {"earlier", tr("A beat earlier"), "Alt+Left",
-          [this](auto pins) { return moved_by(document_.project(), pins, Ticks(-ticks_per_beat)); }},
-         {"later", tr("A beat later"), "Alt+Right",
-          [this](auto pins) { return moved_by(document_.project(), pins, Ticks(ticks_per_beat)); }},
-         {"bar earlier", tr("A bar earlier"), "Alt+Shift+Left",
-          [this](auto pins) { return moved_by_bars(document_.project(), pins, -1); }},
-         {"bar later", tr("A bar later"), "Alt+Shift+Right",
-          [this](auto pins) { return moved_by_bars(document_.project(), pins, 1); }},
-         {"row up", tr("A row up"), "Alt+Up",
-          [this](auto pins) { return with_rows_moved(document_.project(), pins, -1); }},
-         {"row down", tr("A row down"), "Alt+Down",
-          [this](auto pins) { return with_rows_moved(document_.project(), pins, 1); }}};
-    for (const auto& [name, text, key, move] : moves)
-        add(menu, name, text, {K(key)}, [this, move = move] { change_selection(move, tr("move pins")); });
+    struct Move {
+        const char* command;
+        QString text, key;
+        const char *edit, *what;
+        double by;
+    };
+    const Move moves[] = {{"frame earlier", tr("A frame earlier"), "Alt+,", "nudge", "frames", -1},
+                          {"frame later", tr("A frame later"), "Alt+.", "nudge", "frames", 1},
+                          {"earlier", tr("A beat earlier"), "Alt+Left", "move", "beats", -1},
+                          {"later", tr("A beat later"), "Alt+Right", "move", "beats", 1},
+                          {"bar earlier", tr("A bar earlier"), "Alt+Shift+Left", "move-bars", "bars", -1},
+                          {"bar later", tr("A bar later"), "Alt+Shift+Right", "move-bars", "bars", 1},
+                          {"row up", tr("A row up"), "Alt+Up", "move-rows", "rows", -1},
+                          {"row down", tr("A row down"), "Alt+Down", "move-rows", "rows", 1}};
+    for (const auto& move : moves)
+        add(menu, move.command, move.text, {K(move.key)}, [this, move] {
+            edit(move.edit, {{move.what, move.by}});
+        });
     menu->addSeparator();
-    add(menu, "lock", tr("Lock or unlock"), {K(tr("Ctrl+L"))}, [this] { lock_selection(); });
-    add(menu, "mute", tr("Mute or unmute"), {K(tr("Ctrl+M"))}, [this] { mute_selection(); });
+    add(menu, "lock", tr("Lock or unlock"), {K(tr("Ctrl+L"))}, [this] { edit("lock"); });
+    add(menu, "mute", tr("Mute or unmute"), {K(tr("Ctrl+M"))}, [this] { edit("mute"); });
     add(menu, "delete", tr("Delete"), {K::Delete}, [this] {
         if (view_.selection().empty() && view_.beat())
             context_.grid->delete_chosen_beat();
         else
-            delete_selection();
+            edit("delete");
     });
 }
 
@@ -134,42 +134,6 @@ void PinCommands::select_found(const PinQuery& query) {
     document_.say(found.size() == 1 ? tr("One pin selected") : tr("%1 pins selected").arg(found.size()));
 }
 
-void PinCommands::change_selection(const std::function<Project(std::span<const PinId>)>& how,
-                                   const QString& what) {
-    const auto pins = selected_pins();
-    if (pins.empty())
-        return document_.say(tr("Select pins first"));
-    const auto locked = locked_among(document_.project(), pins);
-    document_.apply(how(pins), what);
-    if (locked > 0)
-        document_.say(tr("%1 locked, left alone").arg(locked));
-}
-
-void PinCommands::lock_selection() {
-    const auto pins = selected_pins();
-    if (pins.empty())
-        return document_.say(tr("Select pins first"));
-    const PinLookup lookup(document_.project());
-    const bool all = std::all_of(pins.begin(), pins.end(), [&](PinId id) { return lookup.find(id)->locked; });
-    document_.apply(with_pins_locked(document_.project(), pins, !all), all ? tr("unlock") : tr("lock"));
-}
-
-void PinCommands::mute_selection() {
-    change_selection(
-        [this](std::span<const PinId> pins) {
-            const PinLookup lookup(document_.project());
-            const bool all =
-                std::all_of(pins.begin(), pins.end(), [&](PinId id) { return lookup.find(id)->muted; });
-            return with_pins_muted(document_.project(), pins, !all);
-        },
-        tr("mute"));
-}
-
-void PinCommands::delete_selection() {
-    change_selection([this](std::span<const PinId> pins) { return without_pins(document_.project(), pins); },
-                     view_.selection().size() > 1 ? tr("delete pins") : tr("delete pin"));
-}
-
 void PinCommands::copy_pins() {
     const auto pins = selected_pins();
     if (pins.empty())
@@ -203,47 +167,34 @@ void PinCommands::paste_pins() {
 
 /// The beats that the stop "Place" picks, from the playhead on.
 void PinCommands::paste_on_chosen() {
-    const auto& project = document_.project();
     const auto picker = context_.place->picker();
-    const auto picked =
-        picker ? pick(*picker, project) : Result<std::vector<Picked>>(tl::unexpected(picker.error()));
-    if (!picked)
-        return document_.say(QString::fromStdString(picked.error().message()));
-    std::vector<Ticks> places;
-    for (const auto& place : *picked)
-        if (project.grid->time_at(place.at) >= view_.playhead() - Seconds(0.001))
-            places.push_back(place.at);
-    if (places.empty())
-        return document_.say(tr("The stop “Place” picks no beat after the playhead"));
-    take_copies(pasted_on(project, clipping_, places), tr("paste on chosen beats"));
+    take_copies(picker ? pasted_on_picked(document_.project(), clipping_, *picker, view_.playhead())
+                       : Result<Copied>(tl::unexpected(picker.error())),
+                tr("paste on chosen beats"));
 }
 
 void PinCommands::ask_for_repetition() {
     const auto& project = document_.project();
-    const auto pins = selected_pins();
-    if (pins.empty() || !project.grid)
+    const auto range =
+        view_.range() ? std::optional(TimeSpan{view_.range()->from, view_.range()->until}) : std::nullopt;
+    const auto stretch = stretch_to_repeat(document_.schedule(), view_.selection(), range);
+    if (!stretch)
         return document_.say(tr("Select what shall come again, along the beats"));
     const auto& grid = *project.grid;
-    Ticks from, until;
-    if (view_.range()) {
-        from = grid.nearest_beat(view_.range()->from);
-        until = grid.nearest_beat(view_.range()->until);
-    } else { // the whole bars that hold them
-        const auto span = span_of(document_.schedule(), view_.selection());
-        if (!span)
-            return;
-        from = grid.ticks_of({grid.position_of(grid.nearest_tick(span->from)).bar, 1, 0});
-        until = grid.ticks_of({grid.position_of(grid.nearest_tick(span->until)).bar + 1, 1, 0});
-    }
-    const auto bars = std::max<std::int64_t>(1, grid.position_of(until).bar - grid.position_of(from).bar);
+    const auto pins = selected_pins();
+    const auto from = grid.position_of(stretch->from), until = grid.position_of(stretch->until);
     RepeatDialog dialog(
         tr("From %1 until %2")
-            .arg(QString::fromStdString(format_position(grid.position_of(from))),
-                 QString::fromStdString(format_position(grid.position_of(until)))),
-        bars, [&](const Repetition& repetition) { return repeated(project, pins, from, until, repetition); },
+            .arg(QString::fromStdString(format_position(from)),
+                 QString::fromStdString(format_position(until))),
+        std::max<std::int64_t>(1, until.bar - from.bar),
+        [&](const Repetition& repetition) {
+            return repeated(project, pins, stretch->from, stretch->until, repetition);
+        },
         context_.window);
     if (dialog.exec() == QDialog::Accepted)
-        take_copies(repeated(project, pins, from, until, dialog.repetition()), tr("repeat bars"));
+        take_copies(repeated(project, pins, stretch->from, stretch->until, dialog.repetition()),
+                    tr("repeat bars"));
 }
 
 void PinCommands::add_pin_of(LaneKind kind) {
@@ -258,23 +209,6 @@ void PinCommands::add_pin_of(LaneKind kind) {
     if (const auto& range = view_.range(); range && !player_.playing())
         lasting = TimeSpan{range->from, range->until};
     add_pin_lasting(lane->id, snapped(heard_now()), lasting);
-}
-
-/// As what is dragged in the drawing that is seen.
-Seconds PinCommands::snapped(Seconds time) const {
-    const Seconds place = context_.drawings->currentWidget() == context_.score
-                              ? context_.score->snapped(time, false)
-                              : context_.timeline->snapped(time, false);
-    // At the very start the nearest beat may lie before the song: what was meant is the first in it.
-    const auto& grid = document_.project().grid;
-    return grid && place < Seconds(0) && time >= Seconds(0)
-               ? grid->time_at(grid->nearest_beat(place) + Ticks(ticks_per_beat))
-               : place;
-}
-
-/// What is heard at this moment, while it plays; else where the playhead stands.
-Seconds PinCommands::heard_now() const {
-    return player_.playing() ? player_.position() : view_.playhead();
 }
 
 void PinCommands::add_pin(LaneId id, Seconds time) {
@@ -301,35 +235,6 @@ void PinCommands::add_pin_lasting(LaneId id, Seconds time, std::optional<TimeSpa
     view_.select({added->pin});
 }
 
-/// The cut or sound that is seen or heard there; sounds first, since they lie over the shots.
-std::optional<PinId> PinCommands::clip_at(Seconds time) const {
-    const auto& project = document_.project();
-    for (const auto& part : heard_parts(document_.schedule()))
-        if (time >= part.start && time < part.start + part.body.length)
-            return part.pin;
-    const auto* shot = shot_at(document_.shown_shots(), project.settings->frame_rate.frame_at(time));
-    return shot ? std::optional(shot->cut) : std::nullopt;
-}
-
-void PinCommands::add_marker_on_shot() {
-    const auto& project = document_.project();
-    const Lane* lane = project.first_lane(&LaneKindRow::marks);
-    const Seconds now = heard_now();
-    const auto host = clip_at(now);
-    if (!lane || !host)
-        return document_.say(tr("There is no shot or sound here to mark"));
-    const auto start = anchored_time(project.pin(*host)->anchor, project);
-    MarkerBody body;
-    body.name = tr("marker %1").arg(lane->pins.size() + 1).toStdString();
-    const PinId added{project.next_id};
-    if (document_.apply(with_pins(project, lane->id, {{{}, MarkerAnchor{*host, now - *start}, body, {}}}),
-                        tr("add marker on the shot"))) {
-        view_.select({added});
-        document_.say(
-            tr("Marked on “%1”: it travels with it").arg(QString::fromStdString(name_of(project, *host))));
-    }
-}
-
 void PinCommands::show_context_menu(QPoint at, std::optional<PinId> pin, Seconds time) {
     QMenu menu(context_.window);
     if (pin) {
@@ -344,15 +249,8 @@ void PinCommands::show_context_menu(QPoint at, std::optional<PinId> pin, Seconds
             const bool tied = std::holds_alternative<MarkerAnchor>(chosen->anchor);
             connect(menu.addAction(tied ? tr("Let it go from its shot")
                                         : tr("Tie to the shot or sound under it")),
-                    &QAction::triggered, this, [this, id = *pin, tied] {
-                        const auto now =
-                            anchored_time(document_.project().pin(id)->anchor, document_.project());
-                        const auto host = tied || !now ? std::nullopt : clip_at(*now);
-                        if (!tied && !host)
-                            return document_.say(tr("There is no shot or sound under it"));
-                        document_.apply(with_marker_on(document_.project(), id, host),
-                                        tied ? tr("let marker go") : tr("tie marker"));
-                    });
+                    &QAction::triggered, this,
+                    [this, id = *pin, tied] { edit(tied ? "let-go" : "tie-to-clip", {}, std::set{id}); });
         }
         for (const char* name :
              {"copy pins", "repeat", "select its planting", "select colour", "lock", "mute", "delete"})

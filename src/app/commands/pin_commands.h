@@ -17,28 +17,17 @@ public:
 
     void add_pin(LaneId lane, Seconds time);
     void add_pin_of(LaneKind kind);
-    void add_marker_on_shot();
-    void delete_selection();
     void select_found(const PinQuery& query);
     void show_context_menu(QPoint at, std::optional<PinId> pin, Seconds time);
-
-    /// As what is dragged in the drawing that is seen.
-    [[nodiscard]] Seconds snapped(Seconds time) const;
-    /// What is heard at this moment, while it plays; else where the playhead stands.
-    [[nodiscard]] Seconds heard_now() const;
 
 private:
     [[nodiscard]] std::vector<PinId> selected_pins() const;
     void add_pin_lasting(LaneId lane, Seconds time, std::optional<TimeSpan> lasting);
-    void change_selection(const std::function<Project(std::span<const PinId>)>& how, const QString& what);
-    void lock_selection();
-    void mute_selection();
     void copy_pins();
     void paste_pins();
     void paste_on_chosen();
     void take_copies(const Result<Copied>& copied, const QString& what);
     void ask_for_repetition();
-    [[nodiscard]] std::optional<PinId> clip_at(Seconds time) const;
 
     Clipping clipping_; ///< what was copied last
 };

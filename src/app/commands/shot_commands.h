@@ -11,11 +11,6 @@ class ShotCommands : public Commands {
 public:
     explicit ShotCommands(CommandContext& context) : Commands(context) {}
     void hang_up(QMenu* menu);
-
-private:
-    [[nodiscard]] PinId chosen_cut() const;
-    void swap_with_next();
-    void add_camera_cut();
 };
 
 } // namespace pulsepin

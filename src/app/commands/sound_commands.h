@@ -13,10 +13,7 @@ public:
     void hang_up(QMenu* menu);
 
 private:
-    void split_sound();
     void trim_song_to_range();
-    void lay_sound_of_shot();
-    void tie_to_sound();
 };
 
 } // namespace pulsepin

@@ -265,26 +265,38 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
     const char* selected = look_of_kind(lane.kind).selected;
     title_->setText(
         (selected ? tr(selected) : tr("Selected: %1")).arg(name.isEmpty() ? tr("no shot") : name));
-    const auto* musical = std::get_if<MusicalAnchor>(&pin.anchor);
-    if (musical && project.grid) {
-        const auto* ms = std::get_if<Seconds>(&musical->offset);
-        values_[AnchorRow]->setText(
-            tr("bar %1 + %2")
-                .arg(QString::fromStdString(format_position(project.grid->position_of(musical->at))),
-                     ms ? tr("%1 ms").arg(std::round(ms->value * 1e4) / 10)
-                        : tr("%1 frames").arg(std::get<Frames>(musical->offset).value)));
-    } else if (musical) {
-        values_[AnchorRow]->setText(tr("needs a grid"));
-    } else {
-        values_[AnchorRow]->setText(std::holds_alternative<TimeAnchor>(pin.anchor) ? tr("loose, at its time")
-                                                                                   : tr("what it lies on"));
-    }
+    values_[AnchorRow]->setText(anchor_text(pin.anchor));
     const auto* resolved = find_resolved(document_.schedule(), pin.id);
     values_[TimeRow]->setText(resolved ? QString::fromStdString(format_clock(resolved->time)) : tr("none"));
     values_[FrameRow]->setText(resolved ? frame_text(*resolved) : tr("none"));
     values_[NearestOnsetRow]->setText(resolved ? nearest_onset(resolved->time) : tr("none"));
     lead_->set_length(length_of(lane.lead));
-    const Planting* planting = project.planting(pin.planting);
+    show_planting_of(pin);
+    if (resolved && resolved->shares_frame)
+        values_[FrameRow]->setText(values_[FrameRow]->text() + tr(" · shared"));
+    values_[FrameRow]->setToolTip(
+        resolved && resolved->shares_frame
+            ? tr("Another one of this lane acts on the same frame: the one placed last is seen")
+            : QString());
+    show_whether_pinned(pin);
+}
+
+QString DetailPanel::anchor_text(const Anchor& anchor) const {
+    const auto& grid = document_.project().grid;
+    const auto* musical = std::get_if<MusicalAnchor>(&anchor);
+    if (!musical)
+        return std::holds_alternative<TimeAnchor>(anchor) ? tr("loose, at its time") : tr("what it lies on");
+    if (!grid)
+        return tr("needs a grid");
+    const auto* ms = std::get_if<Seconds>(&musical->offset);
+    return tr("bar %1 + %2")
+        .arg(QString::fromStdString(format_position(grid->position_of(musical->at))),
+             ms ? tr("%1 ms").arg(std::round(ms->value * 1e4) / 10)
+                : tr("%1 frames").arg(std::get<Frames>(musical->offset).value));
+}
+
+void DetailPanel::show_planting_of(const Pin& pin) {
+    const Planting* planting = document_.project().planting(pin.planting);
     QString by = planting ? QString::fromStdString(planting->description) : tr("hand");
     if (is_exception(pin))
         by = tr("%1, then by hand").arg(by);
@@ -292,17 +304,14 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
         QFontMetrics(values_[PlantingRow]->font()).elidedText(by, Qt::ElideRight, 150));
     values_[PlantingRow]->setToolTip(by);
     whole_planting_->setEnabled(planting != nullptr);
-    if (resolved && resolved->shares_frame)
-        values_[FrameRow]->setText(values_[FrameRow]->text() + tr(" · shared"));
-    values_[FrameRow]->setToolTip(
-        resolved && resolved->shares_frame
-            ? tr("Another one of this lane acts on the same frame: the one placed last is seen")
-            : QString());
+}
+
+void DetailPanel::show_whether_pinned(const Pin& pin) {
     const bool loose = std::holds_alternative<TimeAnchor>(pin.anchor);
     pinned_->setText(loose ? tr("Pin") : tr("Unpin"));
     pinned_->setToolTip(loose ? tr("Ties it to the nearest beat, where it is")
                               : tr("Lets it stay at its time whatever the grid does"));
-    pinned_->setEnabled(project.grid != nullptr);
+    pinned_->setEnabled(document_.project().grid != nullptr);
 }
 
 void DetailPanel::refresh() {

@@ -27,6 +27,9 @@ signals:
 
 private:
     void show_pin(const Pin& pin, const Lane& lane);
+    [[nodiscard]] QString anchor_text(const Anchor& anchor) const;
+    void show_planting_of(const Pin& pin);
+    void show_whether_pinned(const Pin& pin);
     void show_many();
     void show_nothing();
     void show_common(const std::vector<PinId>& pins);

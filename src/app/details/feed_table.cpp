@@ -140,6 +140,24 @@ void FeedTable::change_feed(std::size_t index, const QString& what, const std::f
     });
 }
 
+QDoubleSpinBox* FeedTable::end_field(std::size_t index, const QString& name, const QString& tip,
+                                     double Feed::*member) {
+    auto* field = new QDoubleSpinBox;
+    field->setObjectName(QString("feed %1 %2").arg(index).arg(name));
+    field->setAccessibleName(tip);
+    field->setToolTip(tip);
+    field->setRange(-1e6, 1e6);
+    field->setDecimals(2);
+    field->setKeyboardTracking(false);
+    field->setButtonSymbols(QAbstractSpinBox::NoButtons);
+    field->setFixedWidth(54);
+    field->setProperty("role", "small");
+    connect(field, &QDoubleSpinBox::valueChanged, this, [this, index, member](double value) {
+        change_feed(index, tr("change range"), [=](Feed& feed) { feed.*member = value; });
+    });
+    return field;
+}
+
 FeedTable::Row FeedTable::make_row(std::size_t index) {
     Row row{new QWidget, new NameButton, nullptr, nullptr, new QToolButton};
     auto* line = new QHBoxLayout(row.box);
@@ -166,25 +184,9 @@ FeedTable::Row FeedTable::make_row(std::size_t index) {
             change_feed(index, tr("choose what is driven"), [](Feed& feed) { feed.target = {}; });
         });
     });
-    const auto number = [&](const QString& name, const QString& tip, double Feed::*member) {
-        auto* field = new QDoubleSpinBox;
-        field->setObjectName(QString("feed %1 %2").arg(index).arg(name));
-        field->setAccessibleName(tip);
-        field->setToolTip(tip);
-        field->setRange(-1e6, 1e6);
-        field->setDecimals(2);
-        field->setKeyboardTracking(false);
-        field->setButtonSymbols(QAbstractSpinBox::NoButtons);
-        field->setFixedWidth(54);
-        field->setProperty("role", "small");
-        connect(field, &QDoubleSpinBox::valueChanged, this, [this, index, member](double value) {
-            change_feed(index, tr("change range"), [=](Feed& feed) { feed.*member = value; });
-        });
-        return field;
-    };
-    row.low =
-        number("low", tr("Its value where the curve is 0; higher than the other end inverts it"), &Feed::low);
-    row.high = number("high", tr("Its value where the curve is 1"), &Feed::high);
+    row.low = end_field(
+        index, "low", tr("Its value where the curve is 0; higher than the other end inverts it"), &Feed::low);
+    row.high = end_field(index, "high", tr("Its value where the curve is 1"), &Feed::high);
     row.more->setObjectName(QString("feed %1 more").arg(index));
     row.more->setAccessibleName(tr("More of this feed"));
     row.more->setProperty("role", "small");

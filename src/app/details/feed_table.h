@@ -42,6 +42,8 @@ private:
         QToolButton* more;
     };
     [[nodiscard]] const Lane* lane() const;
+    [[nodiscard]] QDoubleSpinBox* end_field(std::size_t index, const QString& name, const QString& tip,
+                                            double Feed::*member);
     Row make_row(std::size_t index);
     void change(const QString& what, const std::function<void(Motion&)>& how);
     void change_feed(std::size_t index, const QString& what, const std::function<void(Feed&)>& how);

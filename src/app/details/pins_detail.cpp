@@ -17,9 +17,8 @@
 namespace pulsepin {
 namespace {
 
-QGridLayout* tight_grid(QWidget* parent) {
-    auto* grid = new QGridLayout(parent);
-    grid->setContentsMargins(0, 0, 0, 0);
+QGridLayout* detail_grid(QWidget* parent) {
+    auto* grid = tight_grid(parent);
     grid->setHorizontalSpacing(8);
     grid->setVerticalSpacing(3);
     grid->setColumnStretch(1, 1);
@@ -87,7 +86,7 @@ void fill_with_symbols(QComboBox* box) {
 }
 
 MarkerDetail::MarkerDetail(Document& document, QWidget* parent) : PinsDetail(document, parent) {
-    auto* grid = tight_grid(this);
+    auto* grid = detail_grid(this);
     name_ = new QLineEdit;
     name_->setObjectName("marker name");
     name_->setAccessibleName(tr("Name of the marker"));
@@ -151,7 +150,7 @@ void MarkerDetail::show_body(const PinBody& body) {
 // -- cuts
 
 CutDetail::CutDetail(Document& document, QWidget* parent) : PinsDetail(document, parent) {
-    auto* grid = tight_grid(this);
+    auto* grid = detail_grid(this);
     shot_ = new QComboBox;
     shot_->setObjectName("shot");
     shot_->setAccessibleName(tr("Shot of the cut"));
@@ -219,7 +218,7 @@ void CutDetail::show_body(const PinBody& body) {
 // -- triggers
 
 TriggerDetail::TriggerDetail(Document& document, QWidget* parent) : PinsDetail(document, parent) {
-    auto* grid = tight_grid(this);
+    auto* grid = detail_grid(this);
     effect_ = new QComboBox;
     effect_->setObjectName("effect");
     effect_->setAccessibleName(tr("Effect of the trigger"));
@@ -254,6 +253,10 @@ TriggerDetail::TriggerDetail(Document& document, QWidget* parent) : PinsDetail(d
     grid->addWidget(side_by_side({strength_, row_}), 2, 1);
     grid->addWidget(quiet(tr("colour")), 3, 0);
     grid->addWidget(side_by_side({from_, quiet(tr("to")), to_}), 3, 1);
+    connect_fields();
+}
+
+void TriggerDetail::connect_fields() {
     const auto set = [this](const QString& what, const std::function<void(TriggerBody&)>& how) {
         change(what, [&](PinBody& body) { how(std::get<TriggerBody>(body)); });
     };
@@ -301,7 +304,7 @@ void TriggerDetail::show_body(const PinBody& body) {
 // -- pulses
 
 PulseDetail::PulseDetail(Document& document, QWidget* parent) : PinsDetail(document, parent) {
-    auto* grid = tight_grid(this);
+    auto* grid = detail_grid(this);
     strength_ = new QDoubleSpinBox;
     strength_->setObjectName("pulse strength");
     strength_->setAccessibleName(tr("Strength of the pulse"));
@@ -356,7 +359,7 @@ void PulseDetail::show_body(const PinBody& body) {
 // -- keys
 
 KeyDetail::KeyDetail(Document& document, QWidget* parent) : PinsDetail(document, parent) {
-    auto* grid = tight_grid(this);
+    auto* grid = detail_grid(this);
     value_ = new QDoubleSpinBox;
     value_->setObjectName("key value");
     value_->setAccessibleName(tr("Value of the key"));

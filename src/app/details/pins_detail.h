@@ -73,6 +73,7 @@ protected:
     void show_body(const PinBody& body) override;
 
 private:
+    void connect_fields();
     QComboBox* effect_;
     LengthField* length_;
     QDoubleSpinBox* strength_;

@@ -3,7 +3,7 @@
 #include "session/document.h"
 
 #include "model/edits.h"
-#include "model/within_limits.h"
+#include "fields/within_limits.h"
 
 #include <utility>
 
@@ -16,7 +16,12 @@ constexpr int recovery_interval_ms = 20'000;
 
 Document::Document(QObject* parent)
     : QObject(parent), history_(new_project()), schedule_(history_.current()), sounds_(jobs_),
-      followers_(jobs_), detection_(*this) {
+      followers_(jobs_), detection_(*this), trust_(jobs_, [](const Compared& key) {
+          return decltype(trust_)::Work{JobQueue::Analyse, tr("comparing the grid with what is heard"),
+                                        [key](const Progress&) -> Result<std::vector<BarTrust>> {
+                                            return trust_by_bar(*key.grid, key.found->onsets());
+                                        }};
+      }) {
     recovery_timer_.setInterval(recovery_interval_ms);
     connect(&recovery_timer_, &QTimer::timeout, this, [this] {
         if (std::exchange(recovery_due_, false))
@@ -34,6 +39,7 @@ Document::Document(QObject* parent)
     });
     connect(&followers_, &FollowerBank::said, this, &Document::say);
     connect(&followers_, &FollowerBank::changed, this, &Document::followers_changed);
+    connect(&trust_, &BackgroundSignals::ready, this, &Document::trust_changed);
     recovery_timer_.start();
 }
 
@@ -45,14 +51,18 @@ const std::vector<ShotSpan>& Document::shown_shots() const {
 }
 
 const std::vector<BarTrust>& Document::trust() const {
-    const auto& p = project();
-    if (trust_grid_ != p.grid || trust_found_ != p.detection) {
-        trust_grid_ = p.grid;
-        trust_found_ = p.detection;
-        trust_ =
-            p.grid && p.detection ? trust_by_bar(*p.grid, p.detection->onsets()) : std::vector<BarTrust>();
-    }
-    return trust_;
+    static const std::vector<BarTrust> none;
+    return trust_.value() ? *trust_.value() : none;
+}
+
+void Document::with_trust(std::function<void(const std::vector<BarTrust>&)> answer) {
+    if (!project().grid || !project().detection)
+        return answer({});
+    trust_.ask({project().grid, project().detection},
+               [answer = std::move(answer)](const Result<std::shared_ptr<const std::vector<BarTrust>>>& trust) {
+                   if (trust)
+                       answer(**trust);
+               });
 }
 
 // -- changes
@@ -62,6 +72,10 @@ void Document::project_changed() {
     recovery_due_ = unsaved();
     sounds_.want(schedule_);
     followers_.want(project(), sound());
+    if (project().grid && project().detection)
+        trust_.want({project().grid, project().detection});
+    else
+        trust_.clear();
     emit changed();
     emit file_changed();
 }

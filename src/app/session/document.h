@@ -4,6 +4,7 @@
 #include "check/grid_trust.h"
 #include "follow/feeds.h"
 #include "model/history.h"
+#include "session/background.h"
 #include "session/detection_controller.h"
 #include "session/follower_bank.h"
 #include "session/project_store.h"
@@ -39,7 +40,10 @@ public:
     [[nodiscard]] bool followers_current() const { return followers_.is_current(); }
     [[nodiscard]] Curves curves() const { return {schedule_, followers_.curves()}; }
     /// How well each bar of the grid agrees with what was found; empty without both.
+    /// How far each bar of the grid agrees with what was found; of the grid before, until it is compared.
     [[nodiscard]] const std::vector<BarTrust>& trust() const;
+    /// The same, when it is of the grid as it is now.
+    void with_trust(std::function<void(const std::vector<BarTrust>&)> answer);
 
     [[nodiscard]] SoundBank& sounds() { return sounds_; }
     [[nodiscard]] const SoundBank& sounds() const { return sounds_; }
@@ -97,6 +101,7 @@ signals:
     void heard_changed(); ///< the mix, not the song
     void spectrum_changed();
     void followers_changed();
+    void trust_changed();
     void file_changed(); ///< path, saved or unsaved
     void said(const QString& message);
     void opened(); ///< another project: views start afresh
@@ -108,9 +113,6 @@ private:
 
     History history_;
     Schedule schedule_;
-    mutable std::vector<BarTrust> trust_;
-    mutable Shared<BeatGrid> trust_grid_; ///< what it was computed from
-    mutable Shared<Detection> trust_found_;
     QTimer recovery_timer_;
     bool recovery_due_ = false;
     std::uint64_t session_ = 0; ///< rises with each project, so that late answers to the last one are dropped
@@ -119,6 +121,13 @@ private:
     SoundBank sounds_;
     FollowerBank followers_;
     DetectionController detection_;
+
+    struct Compared {
+        Shared<BeatGrid> grid;
+        Shared<Detection> found;
+        friend bool operator==(const Compared&, const Compared&) = default;
+    };
+    Background<Compared, std::vector<BarTrust>> trust_;
 };
 
 } // namespace pulsepin

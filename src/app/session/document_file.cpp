@@ -4,6 +4,7 @@
 #include "kinds/kinds.h"
 #include "session/document.h"
 #include "interchange/project_file.h"
+#include "interchange/project_json.h"
 #include "model/edits.h"
 
 namespace pulsepin {
@@ -42,6 +43,8 @@ Result<void> Document::open(const std::filesystem::path& path) {
     stop_background_work();
     store_.begin(std::filesystem::absolute(path), loaded->file);
     begin(std::move(loaded->project), true);
+    if (const auto told = told_of_foreign(project()); !told.empty())
+        say(QString::fromStdString(told));
     return {};
 }
 

@@ -3,7 +3,6 @@
 #include "stops/form_fields.h"
 #include "widgets.h"
 
-#include <QGridLayout>
 #include <QHeaderView>
 
 namespace pulsepin {
@@ -12,64 +11,32 @@ namespace {
 enum ShotColumn { ShotName, ShotWeight };
 
 QSpinBox* frames_field(const QString& name, const QString& none, const QString& tip) {
-    auto* spin = new QSpinBox;
-    spin->setObjectName(name);
-    spin->setAccessibleName(name);
-    spin->setRange(0, 1000);
+    auto* spin = whole_field(name, tip, 0, 1000, 0);
     spin->setSpecialValueText(none);
     spin->setSuffix(CutForm::tr(" frames"));
-    spin->setToolTip(tip);
     return spin;
 }
 
 } // namespace
 
 CutForm::CutForm(QWidget* parent) : FormFields(parent) {
-    auto* grid = new QGridLayout(this);
-    grid->setContentsMargins(0, 0, 0, 0);
-    grid->setHorizontalSpacing(10);
-    grid->setVerticalSpacing(6);
-    order_ = new QComboBox;
-    order_->setObjectName("shot order");
-    order_->setToolTip(tr("Which shot each new cut shows"));
-    order_->addItems({tr("in turn"), tr("at random, none twice"), tr("at random by weight"),
-                      tr("own ones for each section"), tr("the first one only")});
-    seed_ = new QSpinBox;
-    seed_->setObjectName("shot seed");
-    seed_->setRange(0, 9999);
-    seed_->setValue(1);
-    seed_->setPrefix(tr("seed "));
-    seed_->setToolTip(tr("Another number, another chance; the same number, the same again"));
-    start_ = new QComboBox;
-    start_->setObjectName("shot start");
-    start_->setToolTip(tr("From where in its clip each shot is seen"));
-    start_->addItems({tr("from an in-point"), tr("going on where it was left"), tr("from a marker on it"),
-                      tr("cameras: the same moment")});
-    in_point_ = new QDoubleSpinBox;
-    in_point_->setObjectName("form in point");
-    in_point_->setRange(0, 360'000);
-    in_point_->setDecimals(2);
+    order_ = choice_box("shot order", tr("Which shot each new cut shows"),
+                        {tr("in turn"), tr("at random, none twice"), tr("at random by weight"),
+                         tr("own ones for each section"), tr("the first one only")});
+    seed_ = seed_field("shot seed");
+    start_ = choice_box("shot start", tr("From where in its clip each shot is seen"),
+                        {tr("from an in-point"), tr("going on where it was left"), tr("from a marker on it"),
+                         tr("cameras: the same moment")});
+    in_point_ = real_field("form in point", tr("Where in the clip"), 0, 360'000, 2);
     in_point_->setSuffix(tr(" s"));
-    in_point_->setToolTip(tr("Where in the clip"));
-    marker_ = new QComboBox;
-    marker_->setObjectName("shot marker");
+    marker_ =
+        choice_box("shot marker",
+                   tr("The marker on the shot that meets the beat; shots without it start at the in-point"));
     marker_->setEditable(true);
-    marker_->setToolTip(
-        tr("The marker on the shot that meets the beat; shots without it start at the in-point"));
     shortest_ = frames_field("shortest", tr("any length"), tr("No shot becomes shorter than this"));
     fade_ = frames_field("form fade", tr("hard cuts"), tr("Cross-fade around each beat, half of it before"));
-    shots_ = new QTableWidget(0, 2);
-    shots_->setObjectName("form shots");
-    shots_->setAccessibleName(tr("Shots that are taken, and their weight"));
-    shots_->setHorizontalHeaderLabels({tr("shots taken"), tr("weight")});
-    shots_->verticalHeader()->hide();
-    shots_->verticalHeader()->setDefaultSectionSize(20);
-    shots_->horizontalHeader()->setSectionResizeMode(ShotName, QHeaderView::Stretch);
-    shots_->setColumnWidth(ShotWeight, 50);
-    shots_->setShowGrid(false);
-    shots_->setSelectionMode(QAbstractItemView::NoSelection);
-    shots_->setTabKeyNavigation(false);
-    shots_->setToolTip(tr("Ticked shots are taken; the weight counts at random by weight"));
+    make_shots();
+    auto* grid = tight_grid(this);
     grid->addWidget(labelled(tr("which shot"), order_), 0, 0);
     grid->addWidget(labelled(tr("chance"), seed_), 0, 1);
     grid->addWidget(labelled(tr("seen"), start_), 1, 0);
@@ -82,20 +49,32 @@ CutForm::CutForm(QWidget* parent) : FormFields(parent) {
     grid->setColumnStretch(1, 2);
     grid->setColumnStretch(2, 3);
     grid->setRowStretch(3, 1);
-    connect(order_, &QComboBox::currentIndexChanged, this, [this] {
-        show_start();
-        emit changed();
-    });
-    connect(start_, &QComboBox::currentIndexChanged, this, [this] {
-        show_start();
-        emit changed();
-    });
+    for (auto* box : {order_, start_})
+        connect(box, &QComboBox::currentIndexChanged, this, [this] {
+            show_start();
+            emit changed();
+        });
     connect(marker_, &QComboBox::currentTextChanged, this, &FormFields::changed);
     connect(in_point_, &QDoubleSpinBox::valueChanged, this, &FormFields::changed);
     for (auto* spin : {seed_, shortest_, fade_})
         connect(spin, &QSpinBox::valueChanged, this, &FormFields::changed);
     connect(shots_, &QTableWidget::itemChanged, this, &FormFields::changed);
     show_start();
+}
+
+void CutForm::make_shots() {
+    shots_ = new QTableWidget(0, 2);
+    shots_->setObjectName("form shots");
+    shots_->setAccessibleName(tr("Shots that are taken, and their weight"));
+    shots_->setHorizontalHeaderLabels({tr("shots taken"), tr("weight")});
+    shots_->verticalHeader()->hide();
+    shots_->verticalHeader()->setDefaultSectionSize(20);
+    shots_->horizontalHeader()->setSectionResizeMode(ShotName, QHeaderView::Stretch);
+    shots_->setColumnWidth(ShotWeight, 50);
+    shots_->setShowGrid(false);
+    shots_->setSelectionMode(QAbstractItemView::NoSelection);
+    shots_->setTabKeyNavigation(false);
+    shots_->setToolTip(tr("Ticked shots are taken; the weight counts at random by weight"));
 }
 
 void CutForm::show_start() {

@@ -51,51 +51,9 @@ QWidget* FollowerPage::make_source() {
     auto* column = new QVBoxLayout(box);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(4);
-    source_ = new QComboBox;
-    source_->setObjectName("follower source");
-    source_->setAccessibleName(tr("What the curve follows"));
-    source_->setToolTip(tr("What the curve follows"));
-    for (const auto& row : follower_sources()) {
-        source_->addItem(text_of(row.label), text_of(row.id));
-        source_->setItemData(source_->count() - 1, text_of(row.explains), Qt::ToolTipRole);
-    }
-    connect(source_, &QComboBox::activated, this, [this] {
-        change_follower(tr("change what is followed"), [this](Follower& follower) {
-            follower.source = source_->currentData().toString().toStdString();
-            follower.values = {};
-        });
-    });
-    band_ = new QComboBox;
-    band_->setObjectName("follower band");
-    band_->setAccessibleName(tr("Band"));
-    band_->setToolTip(tr("Of which frequencies"));
-    for (const auto& band : named_bands())
-        band_->addItem(tr("band: %1").arg(text_of(band.label)), text_of(band.id));
-    band_->addItem(tr("own limits"));
-    connect(band_, &QComboBox::activated, this, [this](int index) {
-        if (index < static_cast<int>(named_bands().size()))
-            change_follower(tr("change band"),
-                            [band = named_bands()[static_cast<std::size_t>(index)]](Follower& follower) {
-                                follower.values.set("from", band.from_hz);
-                                follower.values.set("until", band.until_hz);
-                            });
-    });
-    add_ = new QComboBox;
-    add_->setObjectName("add step");
-    add_->setAccessibleName(tr("Add a step"));
-    add_->setToolTip(tr("Shapes the curve further; steps act one after the other"));
-    add_->addItem(tr("Add a step…"));
-    for (const auto& row : follower_steps()) {
-        add_->addItem(text_of(row.label), text_of(row.id));
-        add_->setItemData(add_->count() - 1, text_of(row.explains), Qt::ToolTipRole);
-    }
-    connect(add_, &QComboBox::activated, this, [this](int index) {
-        const auto* row = follower_step(add_->itemData(index).toString().toStdString());
-        add_->setCurrentIndex(0);
-        if (row)
-            change_follower(tr("add step"),
-                            [row](Follower& follower) { follower.steps.push_back(new_step(*row)); });
-    });
+    make_choice_of_source();
+    make_choice_of_band();
+    make_choice_of_steps();
     auto* first = new QHBoxLayout;
     first->setSpacing(6);
     for (auto* combo : {source_, band_, add_}) {
@@ -113,6 +71,60 @@ QWidget* FollowerPage::make_source() {
     });
     column->addWidget(form_);
     return box;
+}
+
+void FollowerPage::make_choice_of_source() {
+    source_ = new QComboBox;
+    source_->setObjectName("follower source");
+    source_->setAccessibleName(tr("What the curve follows"));
+    source_->setToolTip(tr("What the curve follows"));
+    for (const auto& row : follower_sources()) {
+        source_->addItem(text_of(row.label), text_of(row.id));
+        source_->setItemData(source_->count() - 1, text_of(row.explains), Qt::ToolTipRole);
+    }
+    connect(source_, &QComboBox::activated, this, [this] {
+        change_follower(tr("change what is followed"), [this](Follower& follower) {
+            follower.source = source_->currentData().toString().toStdString();
+            follower.values = {};
+        });
+    });
+}
+
+void FollowerPage::make_choice_of_band() {
+    band_ = new QComboBox;
+    band_->setObjectName("follower band");
+    band_->setAccessibleName(tr("Band"));
+    band_->setToolTip(tr("Of which frequencies"));
+    for (const auto& band : named_bands())
+        band_->addItem(tr("band: %1").arg(text_of(band.label)), text_of(band.id));
+    band_->addItem(tr("own limits"));
+    connect(band_, &QComboBox::activated, this, [this](int index) {
+        if (index < static_cast<int>(named_bands().size()))
+            change_follower(tr("change band"),
+                            [band = named_bands()[static_cast<std::size_t>(index)]](Follower& follower) {
+                                follower.values.set("from", band.from_hz);
+                                follower.values.set("until", band.until_hz);
+                            });
+    });
+}
+
+void FollowerPage::make_choice_of_steps() {
+    add_ = new QComboBox;
+    add_->setObjectName("add step");
+    add_->setAccessibleName(tr("Add a step"));
+    add_->setToolTip(tr("Shapes the curve further; steps act one after the other"));
+    add_->addItem(tr("Add a step…"));
+    for (const auto& row : follower_steps()) {
+        add_->addItem(text_of(row.label), text_of(row.id));
+        add_->setItemData(add_->count() - 1, text_of(row.explains), Qt::ToolTipRole);
+    }
+    connect(add_, &QComboBox::activated, this, [this](int index) {
+        const auto* row = follower_step(add_->itemData(index).toString().toStdString());
+        add_->setCurrentIndex(0);
+        if (row)
+            change_follower(tr("add step"),
+                            [row](Follower& follower) { follower.steps.push_back(new_step(*row)); });
+    });
 }
 
 void FollowerPage::change_follower(const QString& what, const std::function<void(Follower&)>& how) {

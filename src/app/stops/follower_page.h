@@ -31,6 +31,9 @@ private:
         QLabel* effect;
     };
     QWidget* make_source();
+    void make_choice_of_source();
+    void make_choice_of_band();
+    void make_choice_of_steps();
     void show_source(const Follower& follower);
     void show_steps(const Follower& follower);
     StepRow make_step(std::size_t index, const FollowerStep& step);

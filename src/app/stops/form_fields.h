@@ -51,6 +51,7 @@ public:
     [[nodiscard]] QString summary() const override;
 
 private:
+    void make_shots();
     void show_start();
     QComboBox* order_;
     QSpinBox* seed_;
@@ -72,6 +73,8 @@ public:
     [[nodiscard]] QString summary() const override;
 
 private:
+    [[nodiscard]] QWidget* make_swatches();
+    void connect_fields();
     void show_ways();
     QComboBox* effect_;
     LengthField* length_;

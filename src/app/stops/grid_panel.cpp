@@ -127,6 +127,13 @@ QWidget* GridPanel::make_course_row() {
     auto* row = tight_row(upper, 10);
     courses_ = new CourseTiles(document_, view_);
     row->addWidget(labelled(tr("how the tempo runs"), courses_), 1);
+    row->addWidget(labelled(tr("move all by ms"), make_nudges()));
+    column->addWidget(upper);
+    column->addWidget(make_ratio_row());
+    return box;
+}
+
+QWidget* GridPanel::make_nudges() {
     auto* nudges = new QWidget;
     auto* nudge_row = tight_row(nudges, 3);
     for (const int ms : {-10, -1, 1, 10}) {
@@ -144,9 +151,10 @@ QWidget* GridPanel::make_course_row() {
         button->setMinimumWidth(36);
         nudge_row->addWidget(button);
     }
-    row->addWidget(labelled(tr("move all by ms"), nudges));
-    column->addWidget(upper);
+    return nudges;
+}
 
+QWidget* GridPanel::make_ratio_row() {
     tempo_ = new TempoField;
     tempo_->setObjectName("tempo");
     tempo_->setRange(10, 1000);
@@ -186,8 +194,7 @@ QWidget* GridPanel::make_course_row() {
     for (const auto& [low, high] : {std::pair{40, 80}, {60, 120}, {80, 160}, {120, 240}})
         range_->addItem(tr("%1–%2 BPM").arg(low).arg(high), QPointF(low, high));
     ratios->addWidget(range_, 1);
-    column->addWidget(lower);
-    return box;
+    return lower;
 }
 
 QWidget* GridPanel::make_last_row() {

@@ -47,6 +47,8 @@ private:
     QWidget* make_beats_page();
     QWidget* make_tempo_row();
     QWidget* make_course_row();
+    QWidget* make_nudges();
+    QWidget* make_ratio_row();
     QWidget* make_last_row();
     QPushButton* make(const QString& name, const QString& text, const QString& tip,
                       std::function<void()> what);

@@ -1,15 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "stops/layers_page.h"
 
-#include "follow/feeds.h"
 #include "model/shape_outline.h"
 #include "model/stage_edits.h"
-#include "stage/layer_values.h"
 #include "widgets.h"
 
 #include <QHBoxLayout>
 #include <QHeaderView>
 #include <QMenu>
+#include <QTableView>
 #include <QVBoxLayout>
 
 namespace pulsepin {
@@ -31,6 +30,17 @@ LayersPage::LayersPage(Document& document, QWidget* parent) : QWidget(parent), d
     list_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Expanding);
     list_->setMinimumWidth(110);
     left->addWidget(list_, 1);
+    left->addLayout(make_buttons());
+    row->addLayout(left, 2);
+
+    auto* right = new QVBoxLayout;
+    right->setSpacing(4);
+    right->addLayout(make_head());
+    right->addWidget(make_values(), 1);
+    row->addLayout(right, 5);
+}
+
+QLayout* LayersPage::make_buttons() {
     auto* buttons = new QHBoxLayout;
     buttons->setSpacing(3);
     const auto button = [&](const QString& name, const QString& text, const QString& tip) {
@@ -42,17 +52,18 @@ LayersPage::LayersPage(Document& document, QWidget* parent) : QWidget(parent), d
         buttons->addWidget(made);
         return made;
     };
-    add_ = button("add layer", tr("Add"), tr("Adds a title, a shape, a picture or another lane of cuts"));
-    auto* menu = new QMenu(add_);
+    auto* add =
+        button("add layer", tr("Add"), tr("Adds a title, a shape, a picture or another lane of cuts"));
+    auto* menu = new QMenu(add);
     menu->setObjectName("add layer menu");
-    add_->setMenu(menu);
+    add->setMenu(menu);
     connect(menu, &QMenu::aboutToShow, this, [this, menu] { fill_add_menu(menu); });
-    up_ = button("raise layer", "↑", tr("Raises the layer"));
-    down_ = button("lower layer", "↓", tr("Lowers the layer"));
+    auto* up = button("raise layer", "↑", tr("Raises the layer"));
+    auto* down = button("lower layer", "↓", tr("Lowers the layer"));
     hide_ = button("hide layer", tr("Hide"), tr("Hides the layer, or shows it again"));
     hide_->setCheckable(true);
-    remove_ = button("remove layer", "×", tr("Removes the layer"));
-    for (const auto& [raise, by] : {std::pair(up_, 1), std::pair(down_, -1)})
+    auto* remove = button("remove layer", "×", tr("Removes the layer"));
+    for (const auto& [raise, by] : {std::pair(up, 1), std::pair(down, -1)})
         connect(raise, &QPushButton::clicked, this, [this, by = by] {
             if (const Layer* now = layer())
                 document_.apply(with_layer_raised(document_.project(), now->id, by), tr("move layer"));
@@ -60,48 +71,53 @@ LayersPage::LayersPage(Document& document, QWidget* parent) : QWidget(parent), d
     connect(hide_, &QPushButton::clicked, this, [this](bool hidden) {
         change(tr("hide layer"), [=](Layer& changed) { changed.hidden = hidden; });
     });
-    connect(remove_, &QPushButton::clicked, this, [this] {
+    connect(remove, &QPushButton::clicked, this, [this] {
         if (const Layer* now = layer())
             document_.apply(without_layer(document_.project(), now->id), tr("remove layer"));
     });
-    left->addLayout(buttons);
-    row->addLayout(left, 2);
+    not_of_camera_ = {up, down, hide_, remove};
+    return buttons;
+}
 
-    auto* right = new QVBoxLayout;
-    right->setSpacing(4);
+QLineEdit* LayersPage::make_line(const QString& name, const QString& tip, std::string Layer::*member) {
+    auto* field = new QLineEdit;
+    field->setObjectName(name);
+    field->setAccessibleName(tip);
+    field->setToolTip(tip);
+    field->setMinimumWidth(60);
+    connect(field, &QLineEdit::editingFinished, this, [this, field, member] {
+        if (field->isModified())
+            change(tr("change layer"),
+                   [=](Layer& changed) { changed.*member = field->text().toStdString(); });
+        field->setModified(false);
+    });
+    return field;
+}
+
+/// Its name, and what it shows.
+QLayout* LayersPage::make_head() {
     auto* what = new QHBoxLayout;
     what->setSpacing(4);
-    const auto line = [&](const QString& name, const QString& tip, std::string Layer::*member) {
-        auto* field = new QLineEdit;
-        field->setObjectName(name);
-        field->setAccessibleName(tip);
-        field->setToolTip(tip);
-        connect(field, &QLineEdit::editingFinished, this, [this, field, member] {
-            if (field->isModified())
-                change(tr("change layer"),
-                       [=](Layer& changed) { changed.*member = field->text().toStdString(); });
-            field->setModified(false);
-        });
-        what->addWidget(field, 1);
-        return field;
+    what->addWidget(name_ = make_line("layer name", tr("Name of the layer"), &Layer::name), 1);
+    what->addWidget(text_ = make_line("layer text", tr("The words of the title"), &Layer::text), 1);
+    const auto choice = [&](const QString& name, const QString& tip, int stretch) {
+        auto* made = new QComboBox;
+        made->setObjectName(name);
+        made->setAccessibleName(tip);
+        made->setToolTip(tip);
+        what->addWidget(made, stretch);
+        return made;
     };
-    name_ = line("layer name", tr("Name of the layer"), &Layer::name);
-    text_ = line("layer text", tr("The words of the title"), &Layer::text);
-    shape_ = new QComboBox;
-    shape_->setObjectName("layer shape");
-    shape_->setAccessibleName(tr("Shape of the layer"));
-    shape_->setToolTip(tr("The shape that is drawn"));
+    shape_ = choice("layer shape", tr("The shape that is drawn"), 0);
     for (const auto& outline : shape_outlines())
         shape_->addItem(text_of(outline.id));
     connect(shape_, &QComboBox::activated, this, [this] {
         change(tr("change shape"),
                [this](Layer& changed) { changed.shape = shape_->currentText().toStdString(); });
     });
-    what->addWidget(shape_);
-    source_ = new QComboBox;
-    source_->setObjectName("layer source");
-    source_->setAccessibleName(tr("What the layer shows"));
-    source_->setToolTip(tr("What the layer shows"));
+    source_ = choice("layer source", tr("What the layer shows"), 1);
+    source_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    source_->setMinimumContentsLength(8);
     connect(source_, &QComboBox::activated, this, [this] {
         change(tr("change layer"), [this](Layer& changed) {
             const auto id = source_->currentData().toULongLong();
@@ -111,59 +127,34 @@ LayersPage::LayersPage(Document& document, QWidget* parent) : QWidget(parent), d
                 changed.picture = ClipId{id};
         });
     });
-    what->addWidget(source_, 1);
     colour_ = new ColourField("layer colour");
     connect(colour_, &ColourField::edited, this, [this] {
         change(tr("change colour"), [this](Layer& changed) { changed.colour = colour_->colour(); });
     });
     what->addWidget(colour_);
-    right->addLayout(what);
+    return what;
+}
 
-    values_ = new QTableWidget(static_cast<int>(layer_parameters().size()), 3);
-    values_->setObjectName("layer values");
-    values_->setAccessibleName(tr("Values of the layer"));
-    values_->setHorizontalHeaderLabels({tr("value of"), tr("by itself"), tr("driven by")});
-    values_->verticalHeader()->hide();
-    values_->verticalHeader()->setDefaultSectionSize(24);
-    values_->horizontalHeader()->setSectionResizeMode(0, QHeaderView::Fixed);
-    values_->horizontalHeader()->setSectionResizeMode(1, QHeaderView::Fixed);
-    values_->horizontalHeader()->setSectionResizeMode(2, QHeaderView::Stretch);
-    values_->setColumnWidth(0, 92);
-    values_->setColumnWidth(1, 112);
-    values_->setEditTriggers(QAbstractItemView::NoEditTriggers);
-    values_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Expanding);
-    values_->setMinimumWidth(280);
-    values_->setSelectionMode(QAbstractItemView::NoSelection);
-    int place = 0;
-    for (const auto& one : layer_parameters()) {
-        values_->setItem(place, 0, new QTableWidgetItem(text_of(one.label)));
-        auto* field = new QDoubleSpinBox;
-        field->setObjectName("value " + text_of(one.id));
-        field->setAccessibleName(text_of(one.label));
-        field->setRange(one.least, one.most);
-        field->setDecimals(one.most <= 100 && one.unit != "%" ? 2 : 1);
-        field->setSuffix(one.unit.empty() ? QString() : " " + text_of(one.unit));
-        field->setKeyboardTracking(false);
-        connect(field, &QDoubleSpinBox::valueChanged, this,
-                [this, id = std::string(one.id), neutral = one.initial](double v) {
-                    change(tr("change %1").arg(QString::fromStdString(id)), [=](Layer& changed) {
-                        if (v == neutral)
-                            changed.values.erase(id);
-                        else
-                            changed.values[id] = v;
-                    });
-                });
-        values_->setCellWidget(place, 1, field);
-        values_->setItem(place, 2, new QTableWidgetItem);
-        fields_.push_back(field);
-        ++place;
-    }
-    for (auto* field : {name_, text_})
-        field->setMinimumWidth(60);
-    source_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    source_->setMinimumContentsLength(8);
-    right->addWidget(values_, 1);
-    row->addLayout(right, 5);
+QWidget* LayersPage::make_values() {
+    values_ = new LayerValuesModel(document_, this);
+    auto* table = new QTableView;
+    table->setModel(values_);
+    table->setItemDelegate(new ParamDelegate(table));
+    table->setObjectName("layer values");
+    table->setAccessibleName(tr("Values of the layer"));
+    table->verticalHeader()->hide();
+    table->verticalHeader()->setDefaultSectionSize(24);
+    auto* header = table->horizontalHeader();
+    header->setSectionResizeMode(LayerValuesModel::Name, QHeaderView::Fixed);
+    header->setSectionResizeMode(LayerValuesModel::Value, QHeaderView::Fixed);
+    header->setSectionResizeMode(LayerValuesModel::Drivers, QHeaderView::Stretch);
+    table->setColumnWidth(LayerValuesModel::Name, 92);
+    table->setColumnWidth(LayerValuesModel::Value, 112);
+    table->setEditTriggers(QAbstractItemView::AllEditTriggers);
+    table->setTabKeyNavigation(false);
+    table->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Expanding);
+    table->setMinimumWidth(280);
+    return table;
 }
 
 const Layer* LayersPage::layer() const {
@@ -253,45 +244,41 @@ void LayersPage::show_layer() {
     if (!now)
         return;
     showing_ = true;
-    const bool camera = now->kind == LayerKind::Camera;
-    for (QWidget* widget : {up_, down_, hide_, remove_})
-        widget->setEnabled(!camera);
+    for (QWidget* widget : not_of_camera_)
+        widget->setEnabled(now->kind != LayerKind::Camera);
     hide_->setChecked(now->hidden);
     name_->setText(QString::fromStdString(now->name));
-    text_->setVisible(now->kind == LayerKind::Title);
+    const bool title = now->kind == LayerKind::Title, shape = now->kind == LayerKind::Shape;
+    text_->setVisible(title);
     text_->setText(QString::fromStdString(now->text));
-    shape_->setVisible(now->kind == LayerKind::Shape);
+    shape_->setVisible(shape);
     shape_->setCurrentText(QString::fromStdString(now->shape));
-    colour_->setVisible(now->kind == LayerKind::Title || now->kind == LayerKind::Shape);
+    colour_->setVisible(title || shape);
     colour_->set_colour(now->colour);
-    source_->setVisible(now->kind == LayerKind::Shots || now->kind == LayerKind::Picture);
+    fill_sources(*now);
+    values_->show_layer(now->id);
+    showing_ = false;
+}
+
+void LayersPage::fill_sources(const Layer& shown) {
+    const bool shots = shown.kind == LayerKind::Shots, picture = shown.kind == LayerKind::Picture;
+    source_->setVisible(shots || picture);
     source_->clear();
-    if (now->kind == LayerKind::Shots) {
+    const auto add_source = [this](const std::string& name, std::uint64_t id) {
+        source_->addItem(QString::fromStdString(name), static_cast<qulonglong>(id));
+    };
+    if (shots) {
         source_->addItem(tr("first lane of cuts"), 0);
         for (const auto& lane : document_.project().lanes)
             if (lane->kind->cuts)
-                source_->addItem(QString::fromStdString(lane->name), static_cast<qulonglong>(lane->id.value));
-    } else if (now->kind == LayerKind::Picture)
+                add_source(lane->name, lane->id.value);
+    }
+    if (picture)
         for (const auto& clip : *document_.project().bin)
             if (clip.has_picture)
-                source_->addItem(QString::fromStdString(clip.name), static_cast<qulonglong>(clip.id.value));
-    source_->setCurrentIndex(source_->findData(
-        static_cast<qulonglong>(now->kind == LayerKind::Shots ? now->cuts.value : now->picture.value)));
-    const LayerValues values(now->values);
-    for (std::size_t i = 0; i < fields_.size(); ++i) {
-        const auto& one = layer_parameters()[i];
-        fields_[i]->setValue(values.of(one.id));
-        QStringList drivers;
-        for (const auto& lane : document_.project().lanes)
-            if (lane->kind->drives())
-                for (const auto& feed : feeds_of(*lane))
-                    if (feed.target.layer == now->id && feed.target.parameter == one.id)
-                        drivers << QString::fromStdString(lane->name);
-        values_->item(static_cast<int>(i), 2)->setText(drivers.join(", "));
-        if (one.id == "scale")
-            values_->item(static_cast<int>(i), 0)->setText(camera ? tr("zoom") : text_of(one.label));
-    }
-    showing_ = false;
+                add_source(clip.name, clip.id.value);
+    source_->setCurrentIndex(
+        source_->findData(static_cast<qulonglong>(shots ? shown.cuts.value : shown.picture.value)));
 }
 
 QString LayersPage::told() const {

@@ -3,10 +3,10 @@
 
 #include "session/document.h"
 #include "fields.h"
+#include "stops/layer_values_model.h"
 
 #include <QLineEdit>
 #include <QListWidget>
-#include <QTableWidget>
 #include <QWidget>
 
 namespace pulsepin {
@@ -25,21 +25,22 @@ private:
     void fill_add_menu(QMenu* menu);
     void change(const QString& what, const std::function<void(Layer&)>& how);
     void show_layer();
+    void fill_sources(const Layer& shown);
+    [[nodiscard]] QLayout* make_buttons();
+    [[nodiscard]] QLineEdit* make_line(const QString& name, const QString& tip, std::string Layer::*member);
+    [[nodiscard]] QLayout* make_head();
+    [[nodiscard]] QWidget* make_values();
 
     Document& document_;
     QListWidget* list_;
-    QPushButton* add_;
-    QPushButton* up_;
-    QPushButton* down_;
     QPushButton* hide_;
-    QPushButton* remove_;
+    std::vector<QWidget*> not_of_camera_; ///< which is always the highest layer
     QLineEdit* name_;
     QLineEdit* text_;
     QComboBox* shape_;
     ColourField* colour_;
     QComboBox* source_;
-    QTableWidget* values_;
-    std::vector<QDoubleSpinBox*> fields_;
+    LayerValuesModel* values_;
     bool showing_ = false;
 };
 

@@ -19,26 +19,40 @@ MarkPanel::MarkPanel(Document& document, ViewState& view, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(6);
+    column->addLayout(make_filter());
+    make_list();
+    column->addWidget(list_, 1);
+    column->addLayout(make_buttons());
+    outcome_ = quiet({});
+    outcome_->setObjectName("mark outcome");
+    column->addWidget(outcome_);
+    connect(&view_, &ViewState::selection_changed, this, &MarkPanel::show_selection);
+    refresh();
+}
 
+QLayout* MarkPanel::make_filter() {
     auto* top = new QHBoxLayout;
     top->setSpacing(8);
     top->addWidget(heading(tr("Mark what happens")));
     top->addStretch(1);
     text_ = new QLineEdit;
-    text_->setObjectName("marker filter");
     text_->setAccessibleName(tr("Show only markers with this in name or note"));
     text_->setPlaceholderText(tr("name or note"));
-    text_->setToolTip(tr("Only markers whose name or note holds this"));
+    named(text_, "marker filter", tr("Only markers whose name or note holds this"));
     colour_ = new QComboBox;
-    colour_->setObjectName("marker filter colour");
     colour_->setAccessibleName(tr("Show only markers of this colour"));
-    colour_->setToolTip(tr("Only markers of this colour"));
+    named(colour_, "marker filter colour", tr("Only markers of this colour"));
     colour_->addItem(tr("all colours"), -1);
     fill_with_colours(colour_);
     top->addWidget(text_);
     top->addWidget(colour_);
-    column->addLayout(top);
+    const auto filter = [this] { table_->set_filter(text_->text(), colour_->currentData().toInt()); };
+    connect(text_, &QLineEdit::textChanged, this, filter);
+    connect(colour_, &QComboBox::currentIndexChanged, this, filter);
+    return top;
+}
 
+void MarkPanel::make_list() {
     table_ = new MarkerTable(document_, this);
     list_ = new QTableView;
     list_->setObjectName("markers");
@@ -49,10 +63,11 @@ MarkPanel::MarkPanel(Document& document, ViewState& view, QWidget* parent)
     list_->setShowGrid(false);
     list_->verticalHeader()->hide();
     list_->verticalHeader()->setDefaultSectionSize(22);
-    list_->horizontalHeader()->setHighlightSections(false);
-    list_->horizontalHeader()->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
-    list_->horizontalHeader()->setSectionResizeMode(MarkerTable::Name, QHeaderView::Stretch);
-    list_->horizontalHeader()->setSectionResizeMode(MarkerTable::Note, QHeaderView::Stretch);
+    auto* header = list_->horizontalHeader();
+    header->setHighlightSections(false);
+    header->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);
+    for (const int stretched : {MarkerTable::Name, MarkerTable::Note})
+        header->setSectionResizeMode(stretched, QHeaderView::Stretch);
     const std::pair<int, int> widths[] = {{MarkerTable::Place, 58},
                                           {MarkerTable::Colour, 76},
                                           {MarkerTable::Symbol, 66},
@@ -63,8 +78,18 @@ MarkPanel::MarkPanel(Document& document, ViewState& view, QWidget* parent)
     list_->setEditTriggers(QAbstractItemView::DoubleClicked | QAbstractItemView::EditKeyPressed);
     list_->setTabKeyNavigation(false);
     list_->setToolTip(tr("Double click or F2 to change, Enter to go there"));
-    column->addWidget(list_, 1);
+    connect(list_->selectionModel(), &QItemSelectionModel::selectionChanged, this,
+            &MarkPanel::take_selection);
+    connect(table_, &QAbstractItemModel::modelReset, this, &MarkPanel::show_selection);
+    connect(list_, &QAbstractItemView::activated, this,
+            [this](const QModelIndex& at) { emit go_wanted(table_->moment(at.row())); });
+    connect(list_, &QAbstractItemView::clicked, this, [this](const QModelIndex& at) {
+        if (at.column() == MarkerTable::Place)
+            emit go_wanted(table_->moment(at.row()));
+    });
+}
 
+QLayout* MarkPanel::make_buttons() {
     auto* bottom = new QHBoxLayout;
     bottom->setSpacing(6);
     auto* add = main_button(tr("Add here"));
@@ -75,48 +100,22 @@ MarkPanel::MarkPanel(Document& document, ViewState& view, QWidget* parent)
     on_shot->setToolTip(
         tr("A marker on the shot or sound under the playhead: it travels with it (Ctrl+Shift+M)"));
     row_ = new QComboBox;
-    row_->setObjectName("snap row");
     row_->setAccessibleName(tr("Snap to onsets of"));
-    row_->setToolTip(tr("The row of onsets to snap to"));
-    limit_ = new QSpinBox;
-    limit_->setObjectName("snap limit");
+    named(row_, "snap row", tr("The row of onsets to snap to"));
+    limit_ = whole_field("snap limit", tr("Markers that are farther from an onset stay"), 1, 2000, 80);
     limit_->setAccessibleName(tr("Snap no farther than"));
-    limit_->setRange(1, 2000);
-    limit_->setValue(80);
     limit_->setPrefix(tr("within "));
     limit_->setSuffix(tr(" ms"));
-    limit_->setToolTip(tr("Markers that are farther from an onset stay"));
     snap_ = new QPushButton(tr("Snap to"));
     snap_->setObjectName("snap markers");
     snap_->setToolTip(tr("Moves the selected markers, or all in the list, to the nearest onset"));
-    outcome_ = quiet({});
-    outcome_->setObjectName("mark outcome");
-    for (QWidget* widget :
-         {static_cast<QWidget*>(add), static_cast<QWidget*>(on_shot), static_cast<QWidget*>(snap_),
-          static_cast<QWidget*>(row_), static_cast<QWidget*>(limit_)})
+    for (QWidget* widget : std::initializer_list<QWidget*>{add, on_shot, snap_, row_, limit_})
         bottom->addWidget(widget);
     bottom->addStretch(1);
-    column->addLayout(bottom);
-    column->addWidget(outcome_);
-
-    connect(text_, &QLineEdit::textChanged, this,
-            [this] { table_->set_filter(text_->text(), colour_->currentData().toInt()); });
-    connect(colour_, &QComboBox::currentIndexChanged, this,
-            [this] { table_->set_filter(text_->text(), colour_->currentData().toInt()); });
     connect(add, &QPushButton::clicked, this, &MarkPanel::add_wanted);
     connect(on_shot, &QPushButton::clicked, this, &MarkPanel::add_on_shot_wanted);
     connect(snap_, &QPushButton::clicked, this, &MarkPanel::snap);
-    connect(list_->selectionModel(), &QItemSelectionModel::selectionChanged, this,
-            &MarkPanel::take_selection);
-    connect(table_, &QAbstractItemModel::modelReset, this, &MarkPanel::show_selection);
-    connect(&view_, &ViewState::selection_changed, this, &MarkPanel::show_selection);
-    connect(list_, &QAbstractItemView::activated, this,
-            [this](const QModelIndex& at) { emit go_wanted(table_->moment(at.row())); });
-    connect(list_, &QAbstractItemView::clicked, this, [this](const QModelIndex& at) {
-        if (at.column() == MarkerTable::Place)
-            emit go_wanted(table_->moment(at.row()));
-    });
-    refresh();
+    return bottom;
 }
 
 std::vector<PinId> MarkPanel::meant() const {

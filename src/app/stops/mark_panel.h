@@ -34,6 +34,9 @@ signals:
     void add_on_shot_wanted();
 
 private:
+    [[nodiscard]] QLayout* make_filter();
+    void make_list();
+    [[nodiscard]] QLayout* make_buttons();
     void take_selection();
     void show_selection();
     /// The rows that are selected, or else all that the filter lets through.

@@ -189,53 +189,43 @@ void PulsePage::run_pictures() {
             tile.button->setIcon(pulse_picture(tile.pulse, {28, 18}, false, run_share_));
 }
 
+LengthField* PulsePage::length_of_pulse(const QString& name, Length Pulse::*member) {
+    auto* field =
+        new LengthField(name, {Length::Unit::InFrames, Length::Unit::InMilliseconds, Length::Unit::InBeats});
+    connect(field, &LengthField::edited, this, [this, field, member] {
+        change(tr("change pulse"), [=](Motion& motion) { motion.pulse.*member = field->length(); });
+    });
+    need_lane_.push_back(field);
+    return field;
+}
+
+QComboBox* PulsePage::easing_of_pulse(const QString& name, Easing Pulse::*member) {
+    auto* combo = choice_box(name, {});
+    fill_with_easings(combo);
+    connect(combo, &QComboBox::activated, this, [this, combo, member] {
+        change(tr("change easing"), [=](Motion& motion) {
+            (motion.pulse.*member).id = combo->currentData().toString().toStdString();
+            if ((motion.pulse.*member).id == "steps")
+                (motion.pulse.*member).amount = 4;
+        });
+    });
+    need_lane_.push_back(combo);
+    return combo;
+}
+
 QWidget* PulsePage::make_lengths() {
     auto* box = new QWidget;
-    auto* grid = new QGridLayout(box);
-    grid->setContentsMargins(0, 0, 0, 0);
+    auto* grid = tight_grid(box);
     grid->setHorizontalSpacing(8);
     grid->setVerticalSpacing(4);
-    const std::vector<Length::Unit> units{Length::Unit::InFrames, Length::Unit::InMilliseconds,
-                                          Length::Unit::InBeats};
-    const auto length = [&](const QString& name, Length Pulse::*member) {
-        auto* field = new LengthField(name, units);
-        connect(field, &LengthField::edited, this, [this, field, member] {
-            change(tr("change pulse"), [=](Motion& motion) { motion.pulse.*member = field->length(); });
-        });
-        need_lane_.push_back(field);
-        return field;
-    };
-    up_ = length("pulse up", &Pulse::up);
-    held_ = length("pulse held", &Pulse::held);
-    down_ = length("pulse down", &Pulse::down);
-    const auto easing = [&](const QString& name, Easing Pulse::*member) {
-        auto* combo = new QComboBox;
-        combo->setObjectName(name);
-        combo->setAccessibleName(name);
-        fill_with_easings(combo);
-        connect(combo, &QComboBox::activated, this, [this, combo, member] {
-            change(tr("change easing"), [=](Motion& motion) {
-                (motion.pulse.*member).id = combo->currentData().toString().toStdString();
-                if ((motion.pulse.*member).id == "steps")
-                    (motion.pulse.*member).amount = 4;
-            });
-        });
-        need_lane_.push_back(combo);
-        return combo;
-    };
-    rising_ = easing("rising", &Pulse::rising);
-    falling_ = easing("falling", &Pulse::falling);
-    grid->addWidget(quiet(tr("up")), 0, 0);
-    grid->addWidget(up_, 0, 1);
-    grid->addWidget(rising_, 0, 2);
-    grid->addWidget(quiet(tr("held")), 1, 0);
-    grid->addWidget(held_, 1, 1);
-    overshoot_ = new QDoubleSpinBox;
-    overshoot_->setObjectName("overshoot");
+    up_ = length_of_pulse("pulse up", &Pulse::up);
+    held_ = length_of_pulse("pulse held", &Pulse::held);
+    down_ = length_of_pulse("pulse down", &Pulse::down);
+    rising_ = easing_of_pulse("rising", &Pulse::rising);
+    falling_ = easing_of_pulse("falling", &Pulse::falling);
+    overshoot_ = real_field("overshoot", tr("How far “back” overshoots (1.7 is a tenth), or how many steps"),
+                            0, 64, 2);
     overshoot_->setAccessibleName(tr("Overshoot, or number of steps"));
-    overshoot_->setToolTip(tr("How far “back” overshoots (1.7 is a tenth), or how many steps"));
-    overshoot_->setRange(0, 64);
-    overshoot_->setDecimals(2);
     overshoot_->setSingleStep(0.1);
     overshoot_->setPrefix(tr("amount "));
     overshoot_->setKeyboardTracking(false);
@@ -244,10 +234,22 @@ QWidget* PulsePage::make_lengths() {
                [=](Motion& motion) { motion.pulse.rising.amount = motion.pulse.falling.amount = amount; });
     });
     need_lane_.push_back(overshoot_);
-    grid->addWidget(overshoot_, 1, 2);
-    grid->addWidget(quiet(tr("down")), 2, 0);
-    grid->addWidget(down_, 2, 1);
-    grid->addWidget(falling_, 2, 2);
+    const std::tuple<QString, QWidget*, QWidget*> rows[] = {
+        {tr("up"), up_, rising_}, {tr("held"), held_, overshoot_}, {tr("down"), down_, falling_}};
+    int row = 0;
+    for (const auto& [name, length, shape] : rows) {
+        grid->addWidget(quiet(name), row, 0);
+        grid->addWidget(length, row, 1);
+        grid->addWidget(shape, row++, 2);
+    }
+    grid->addWidget(make_ways(), row, 0, 1, 3);
+    grid->setColumnStretch(1, 3);
+    grid->setColumnStretch(2, 2);
+    return box;
+}
+
+/// Where its peak lies, and what is done where pulses come too close together.
+QWidget* PulsePage::make_ways() {
     auto* ways = new QWidget;
     auto* row = tight_row(ways, 3);
     const auto choice = [&](const QString& name, const QString& text, const QString& tip,
@@ -279,10 +281,7 @@ QWidget* PulsePage::make_lengths() {
         crowding_.push_back(
             choice("crowding " + text, text, tip, [rule = rule](Pulse& pulse) { pulse.crowding = rule; }));
     row->addStretch(1);
-    grid->addWidget(ways, 3, 0, 1, 3);
-    grid->setColumnStretch(1, 3);
-    grid->setColumnStretch(2, 2);
-    return box;
+    return ways;
 }
 
 void PulsePage::show_lengths(const Pulse& pulse) {

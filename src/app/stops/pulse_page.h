@@ -28,6 +28,9 @@ private:
     QWidget* make_tiles();
     QPushButton* make_tile(const Pulse& pulse);
     QWidget* make_lengths();
+    LengthField* length_of_pulse(const QString& name, Length Pulse::*member);
+    QComboBox* easing_of_pulse(const QString& name, Easing Pulse::*member);
+    QWidget* make_ways();
     void show_kept();
     void show_lengths(const Pulse& pulse);
     void keep();

@@ -5,7 +5,6 @@
 #include "stops/form_fields.h"
 #include "widgets.h"
 
-#include <QGridLayout>
 #include <QHBoxLayout>
 
 namespace pulsepin {
@@ -14,11 +13,7 @@ namespace {
 constexpr int most_colours = 4;
 
 QDoubleSpinBox* percent(const QString& name, double value) {
-    auto* spin = new QDoubleSpinBox;
-    spin->setObjectName(name);
-    spin->setAccessibleName(name);
-    spin->setRange(0, 400);
-    spin->setDecimals(0);
+    auto* spin = real_field(name, {}, 0, 400, 0);
     spin->setSingleStep(5);
     spin->setSuffix(TriggerForm::tr(" %"));
     spin->setValue(value);
@@ -28,60 +23,25 @@ QDoubleSpinBox* percent(const QString& name, double value) {
 } // namespace
 
 TriggerForm::TriggerForm(QWidget* parent) : FormFields(parent) {
-    auto* grid = new QGridLayout(this);
-    grid->setContentsMargins(0, 0, 0, 0);
-    grid->setHorizontalSpacing(10);
-    grid->setVerticalSpacing(6);
-    effect_ = new QComboBox;
-    effect_->setObjectName("form effect");
+    effect_ = choice_box("form effect", tr("What each starts: one of these, or a name of your own"));
     effect_->setEditable(true);
     effect_->setInsertPolicy(QComboBox::NoInsert);
-    effect_->setToolTip(tr("What each starts: one of these, or a name of your own"));
     for (const auto& row : trigger_effects())
         effect_->addItem(text_of(row.label));
     length_ = new LengthField("form trigger length", {Length::Unit::UntilNext, Length::Unit::InBeats,
                                                       Length::Unit::InFrames, Length::Unit::InMilliseconds});
     length_->set_length({Length::Unit::UntilNext, 1});
-    row_ = new QSpinBox;
-    row_->setObjectName("form row");
-    row_->setRange(1, most_trigger_rows);
-    row_->setToolTip(tr("Those of one row end where the next begins; rows lie over each other"));
-    strengths_ = new QComboBox;
-    strengths_->setObjectName("strengths");
-    strengths_->setToolTip(tr("How the strength differs from one to the next"));
-    strengths_->addItems({tr("the same"), tr("strong, weak, by turns"), tr("rising over the group"),
-                          tr("as strong as the onset"), tr("at random")});
+    row_ = whole_field("form row", tr("Those of one row end where the next begins; rows lie over each other"),
+                       1, most_trigger_rows, 1);
+    strengths_ = choice_box("strengths", tr("How the strength differs from one to the next"),
+                            {tr("the same"), tr("strong, weak, by turns"), tr("rising over the group"),
+                             tr("as strong as the onset"), tr("at random")});
     strength_ = percent("form strength", 100);
     low_ = percent("form weakest", 40);
-    colours_ = new QComboBox;
-    colours_->setObjectName("form colours");
-    colours_->setToolTip(tr("How the colour differs from one to the next"));
-    colours_->addItems({tr("the same"), tr("in turn"), tr("at random"), tr("going over")});
-    from_ = new ColourField("form colour from");
-    to_ = new ColourField("form colour to");
-    from_->set_colour(trigger_effects().front().colour);
-    to_->set_colour(trigger_effects().front().colour);
-    seed_ = new QSpinBox;
-    seed_->setObjectName("form seed");
-    seed_->setRange(0, 9999);
-    seed_->setValue(1);
-    seed_->setPrefix(tr("seed "));
-    seed_->setToolTip(tr("Another number, another chance; the same number, the same again"));
-    auto* swatches = new QWidget;
-    auto* swatch_row = new QHBoxLayout(swatches);
-    swatch_row->setContentsMargins(0, 0, 0, 0);
-    swatch_row->setSpacing(4);
-    swatch_row->addWidget(from_);
-    swatch_row->addWidget(to_);
-    constexpr std::size_t first_offered[] = {2, 4, 6, 7};
-    for (int i = 0; i < most_colours; ++i) {
-        auto* field = new ColourField(QString("colour %1").arg(i + 1));
-        field->set_colour(offered_colours()[first_offered[i]]);
-        palette_.push_back(field);
-        swatch_row->addWidget(field);
-        connect(field, &ColourField::edited, this, &FormFields::changed);
-    }
-    swatch_row->addStretch(1);
+    colours_ = choice_box("form colours", tr("How the colour differs from one to the next"),
+                          {tr("the same"), tr("in turn"), tr("at random"), tr("going over")});
+    seed_ = seed_field("form seed");
+    auto* grid = tight_grid(this);
     grid->addWidget(labelled(tr("effect"), effect_), 0, 0);
     grid->addWidget(labelled(tr("lasts"), length_), 0, 1);
     grid->addWidget(labelled(tr("row"), row_), 0, 2);
@@ -89,12 +49,38 @@ TriggerForm::TriggerForm(QWidget* parent) : FormFields(parent) {
     grid->addWidget(labelled(tr("strongest"), strength_), 1, 1);
     grid->addWidget(labelled(tr("weakest"), low_), 1, 2);
     grid->addWidget(labelled(tr("colour"), colours_), 2, 0);
-    grid->addWidget(labelled(tr("colours"), swatches), 2, 1);
+    grid->addWidget(labelled(tr("colours"), make_swatches()), 2, 1);
     grid->addWidget(labelled(tr("chance"), seed_), 2, 2);
     grid->setColumnStretch(0, 3);
     grid->setColumnStretch(1, 3);
     grid->setColumnStretch(2, 2);
     grid->setRowStretch(3, 1);
+    connect_fields();
+    show_ways();
+}
+
+QWidget* TriggerForm::make_swatches() {
+    auto* swatches = new QWidget;
+    auto* row = new QHBoxLayout(swatches);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(4);
+    const auto swatch = [&](const QString& name, Colour colour) {
+        auto* field = new ColourField(name);
+        field->set_colour(colour);
+        connect(field, &ColourField::edited, this, &FormFields::changed);
+        row->addWidget(field);
+        return field;
+    };
+    from_ = swatch("form colour from", trigger_effects().front().colour);
+    to_ = swatch("form colour to", trigger_effects().front().colour);
+    constexpr std::size_t first_offered[] = {2, 4, 6, 7};
+    for (int i = 0; i < most_colours; ++i)
+        palette_.push_back(swatch(QString("colour %1").arg(i + 1), offered_colours()[first_offered[i]]));
+    row->addStretch(1);
+    return swatches;
+}
+
+void TriggerForm::connect_fields() {
     connect(effect_, &QComboBox::activated, this, [this](int index) {
         // What is usual for it, as a start.
         const auto& row = trigger_effects()[static_cast<std::size_t>(index)];
@@ -105,8 +91,6 @@ TriggerForm::TriggerForm(QWidget* parent) : FormFields(parent) {
     });
     connect(effect_, &QComboBox::editTextChanged, this, &FormFields::changed);
     connect(length_, &LengthField::edited, this, &FormFields::changed);
-    connect(from_, &ColourField::edited, this, &FormFields::changed);
-    connect(to_, &ColourField::edited, this, &FormFields::changed);
     for (auto* spin : {row_, seed_})
         connect(spin, &QSpinBox::valueChanged, this, &FormFields::changed);
     for (auto* spin : {strength_, low_})
@@ -116,7 +100,6 @@ TriggerForm::TriggerForm(QWidget* parent) : FormFields(parent) {
             show_ways();
             emit changed();
         });
-    show_ways();
 }
 
 void TriggerForm::show_ways() {

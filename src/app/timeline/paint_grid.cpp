@@ -181,52 +181,45 @@ std::pair<double, double> tempo_limits(const BeatGrid& grid, const TimeScale& sc
     return {tempi[stray], tempi[tempi.size() - 1 - stray]};
 }
 
-void paint_tempo(QPainter& painter, const Scene& scene, const QRectF& row) {
-    if (!scene.project.grid)
-        return;
+namespace {
+
+/// How far each beat is from the course that is looked at, as stems from a middle line.
+void paint_course(QPainter& painter, const Scene& scene, const QRectF& row, const CoursePreview& course) {
     const auto& p = scene.palette;
     const auto& beats = scene.project.grid->beats();
-    painter.save();
-    painter.setClipRect(row);
-    painter.fillRect(row, p.paper);
-    painter.setPen(QPen(p.paper_bar, 1));
-    painter.drawLine(row.topLeft() + QPointF(0, 0.5), row.topRight() + QPointF(0, 0.5));
-    painter.setRenderHint(QPainter::Antialiasing);
-    QFont font = painter.font();
-    font.setPixelSize(10);
-    painter.setFont(font);
     const auto [first, last] = in_view(beats, scene.scale);
-    if (const auto& course = scene.view.course()) {
-        // How far each beat is from the course that is looked at, as stems from a middle line.
-        const double middle = row.center().y();
-        const double most = std::max(0.01, 4 * course->residual.value);
-        const double scale = (row.height() / 2 - 8) / most;
-        painter.setPen(QPen(p.paper_bar, 1));
-        painter.drawLine(QPointF(row.left(), middle), QPointF(row.right(), middle));
-        for (std::size_t i = first; i < last && i < course->errors.size(); ++i) {
-            const double error = std::clamp(course->errors[i].value, -most, most);
-            const double x = scene.scale.x(beats[i].time);
-            const bool far = std::abs(course->errors[i].value) > 3 * course->residual.value + 0.002;
-            painter.setPen(QPen(far ? p.cut : p.selection, far ? 3 : 2));
-            painter.drawLine(QPointF(x, middle), QPointF(x, middle - error * scale));
-        }
-        painter.setPen(p.paper_text);
-        painter.drawText(QRectF(row.left() + 6, row.top() + 3, 400, 14), Qt::AlignVCenter,
-                         tr("%1: beats off it by %2 ms · full height %3 ms")
-                             .arg(course->name)
-                             .arg(course->residual.value * 1000, 0, 'f', 1)
-                             .arg(most * 1000, 0, 'f', 0));
-        painter.restore();
-        return;
+    const double middle = row.center().y();
+    const double most = std::max(0.01, 4 * course.residual.value);
+    const double scale = (row.height() / 2 - 8) / most;
+    painter.setPen(QPen(p.paper_bar, 1));
+    painter.drawLine(QPointF(row.left(), middle), QPointF(row.right(), middle));
+    for (std::size_t i = first; i < last && i < course.errors.size(); ++i) {
+        const double error = std::clamp(course.errors[i].value, -most, most);
+        const double x = scene.scale.x(beats[i].time);
+        const bool far = std::abs(course.errors[i].value) > 3 * course.residual.value + 0.002;
+        painter.setPen(QPen(far ? p.cut : p.selection, far ? 3 : 2));
+        painter.drawLine(QPointF(x, middle), QPointF(x, middle - error * scale));
     }
+    painter.setPen(p.paper_text);
+    painter.drawText(QRectF(row.left() + 6, row.top() + 3, 400, 14), Qt::AlignVCenter,
+                     tr("%1: beats off it by %2 ms · full height %3 ms")
+                         .arg(course.name)
+                         .arg(course.residual.value * 1000, 0, 'f', 1)
+                         .arg(most * 1000, 0, 'f', 0));
+}
+
+/// The tempo between beats as a line, over lines that tell how fast that is.
+void paint_tempo_line(QPainter& painter, const Scene& scene, const QRectF& row) {
+    const auto& p = scene.palette;
+    const auto& beats = scene.project.grid->beats();
+    const auto [first, last] = in_view(beats, scene.scale);
     auto [low, high] = tempo_limits(*scene.project.grid, scene.scale);
     const double margin = std::max(0.15 * (high - low), 0.01 * high);
     low -= margin;
     high += margin;
-    const auto y_of = [&](double bpm) {
+    const auto y_of = [&, low = low, high = high](double bpm) {
         return row.bottom() - 4 - (bpm - low) / (high - low) * (row.height() - 8);
     };
-    painter.setPen(p.paper_quiet);
     for (const double bpm : {low + margin, (low + high) / 2, high - margin}) {
         painter.setPen(QPen(p.paper_line, 1));
         painter.drawLine(QPointF(row.left(), y_of(bpm)), QPointF(row.right(), y_of(bpm)));
@@ -247,6 +240,26 @@ void paint_tempo(QPainter& painter, const Scene& scene, const QRectF& row) {
     }
     painter.setPen(QPen(p.selection, 1.8));
     painter.drawPolyline(line);
+}
+
+} // namespace
+
+void paint_tempo(QPainter& painter, const Scene& scene, const QRectF& row) {
+    if (!scene.project.grid)
+        return;
+    painter.save();
+    painter.setClipRect(row);
+    painter.fillRect(row, scene.palette.paper);
+    painter.setPen(QPen(scene.palette.paper_bar, 1));
+    painter.drawLine(row.topLeft() + QPointF(0, 0.5), row.topRight() + QPointF(0, 0.5));
+    painter.setRenderHint(QPainter::Antialiasing);
+    QFont font = painter.font();
+    font.setPixelSize(10);
+    painter.setFont(font);
+    if (const auto& course = scene.view.course())
+        paint_course(painter, scene, row, *course);
+    else
+        paint_tempo_line(painter, scene, row);
     painter.restore();
 }
 

@@ -209,13 +209,11 @@ std::vector<BarModel::Row> BarModel::measure(const BeatTrack& beats) const {
     return rows;
 }
 
-BarFit BarModel::fit(const BeatTrack& beats, std::optional<int> beats_per_bar) const {
-    BarFit out;
-    if (beats.empty())
-        return out;
-    const auto rows = measure(beats);
-    const auto& weights = bar_weights(accents_.with_network());
-    std::vector<double> yes(rows.size()), no(rows.size());
+namespace {
+
+/// How likely each beat is a first one, by its own row and its neighbours'.
+std::vector<double> downbeat_chances(const std::vector<BarModel::Row>& rows, const BarWeights& weights) {
+    std::vector<double> chances(rows.size());
     for (std::size_t i = 0; i < rows.size(); ++i) {
         double sum = weights.bias;
         for (std::size_t c = 0; c < bar_channels; ++c) {
@@ -225,71 +223,121 @@ BarFit BarModel::fit(const BeatTrack& beats, std::optional<int> beats_per_bar) c
             if (i + 1 < rows.size())
                 sum += weights.after[c] * static_cast<double>(rows[i + 1][c]);
         }
-        const double p = std::clamp(1 / (1 + std::exp(-sum)), 0.01, 0.99);
-        out.downbeat_probability.push_back(static_cast<float>(p));
-        yes[i] = std::log(p);
-        no[i] = std::log(1 - p);
+        chances[i] = std::clamp(1 / (1 + std::exp(-sum)), 0.01, 0.99);
+    }
+    return chances;
+}
+
+/// The most likely way through the bars (Viterbi 1967). States: metre after metre, within each its places.
+class BarPath {
+public:
+    BarPath(std::vector<Metre> metres, const std::vector<double>& chances,
+            const std::vector<BarModel::Row>& rows)
+        : metres_(std::move(metres)), beats_(chances.size()), repetition_(rows) {
+        for (const auto& m : metres_)
+            offset_.push_back(offset_.back() + static_cast<std::size_t>(m.beats));
+        for (const double p : chances) {
+            yes_.push_back(std::log(p));
+            no_.push_back(std::log(1 - p));
+        }
+        value_.resize(states());
+        from_.assign(states() * beats_, 0);
+        for (std::size_t m = 0; m < metres_.size(); ++m)
+            for (std::size_t place = 0; place < places(m); ++place)
+                value_[offset_[m] + place] =
+                    metres_[m].prior + (place == 0 ? on_the_first + yes_[0] : no_[0]);
+        for (std::size_t i = 1; i < beats_; ++i)
+            step(i);
     }
 
+    /// Fills in where each beat lies in its bar, and how well all of it fits.
+    void tell(BarFit& out) const {
+        auto state =
+            static_cast<std::size_t>(std::max_element(value_.begin(), value_.end()) - value_.begin());
+        out.fit = value_[state] / static_cast<double>(beats_);
+        out.place.resize(beats_);
+        out.beats_in_bar.resize(beats_);
+        for (std::size_t i = beats_; i-- > 0;) {
+            std::size_t m = 0;
+            while (state >= offset_[m + 1])
+                ++m;
+            out.place[i] = static_cast<int>(state - offset_[m]);
+            out.beats_in_bar[i] = metres_[m].beats;
+            if (i > 0)
+                state = from_[i * states() + state];
+        }
+    }
+
+private:
+    [[nodiscard]] std::size_t states() const { return offset_.back(); }
+    [[nodiscard]] std::size_t places(std::size_t metre) const {
+        return static_cast<std::size_t>(metres_[metre].beats);
+    }
+
+    void step(std::size_t i) {
+        std::vector<double> next(states());
+        const bool look_for_repetition = metres_.size() > 1;
+        for (std::size_t m = 0; m < metres_.size(); ++m) {
+            const double again =
+                look_for_repetition ? repetition_weight * repetition_.at(i, metres_[m].beats) : 0.0;
+            for (std::size_t place = 1; place < places(m); ++place) {
+                const std::size_t state = offset_[m] + place;
+                next[state] = value_[state - 1] + no_[i] + again;
+                from_[i * states() + state] = static_cast<std::uint8_t>(state - 1);
+            }
+            next[offset_[m]] = arrive(i, m) + yes_[i] + again + metres_[m].per_bar;
+        }
+        value_.swap(next);
+    }
+
+    /// At the first beat of a bar of that metre, from the last of whichever bar is best.
+    double arrive(std::size_t i, std::size_t m) {
+        double best = -1e300;
+        for (std::size_t other = 0; other < metres_.size(); ++other) {
+            const std::size_t last = offset_[other + 1] - 1;
+            const double arriving =
+                value_[last] + (other == m ? 0.0 : change_of_metre + 0.5 * metres_[m].prior);
+            if (arriving > best) {
+                best = arriving;
+                from_[i * states() + offset_[m]] = static_cast<std::uint8_t>(last);
+            }
+        }
+        return best;
+    }
+
+    std::vector<Metre> metres_;
+    std::size_t beats_;
+    Repetition repetition_;
+    std::vector<std::size_t> offset_{0};
+    std::vector<double> yes_, no_, value_;
+    std::vector<std::uint8_t> from_;
+};
+
+/// How much likelier the first beats are than the others.
+double contrast_of(const BarFit& fit) {
+    double on = 0, off = 0;
+    int on_count = 0, off_count = 0;
+    for (std::size_t i = fit.place.size(); i-- > 0;) {
+        (fit.place[i] == 0 ? on : off) += static_cast<double>(fit.downbeat_probability[i]);
+        ++(fit.place[i] == 0 ? on_count : off_count);
+    }
+    return on_count == 0 || off_count == 0 ? 0 : on / on_count - off / off_count;
+}
+
+} // namespace
+
+BarFit BarModel::fit(const BeatTrack& beats, std::optional<int> beats_per_bar) const {
+    BarFit out;
+    if (beats.empty())
+        return out;
+    const auto rows = measure(beats);
+    const auto chances = downbeat_chances(rows, bar_weights(accents_.with_network()));
+    out.downbeat_probability.assign(chances.begin(), chances.end());
     std::vector<Metre> metres(std::begin(open_metres), std::end(open_metres));
     if (beats_per_bar)
         metres = {{*beats_per_bar, 0, 0}};
-    const bool look_for_repetition = metres.size() > 1;
-    const Repetition repetition(rows);
-    // States: metre after metre, within each its places.
-    std::vector<std::size_t> offset{0};
-    for (const auto& m : metres)
-        offset.push_back(offset.back() + static_cast<std::size_t>(m.beats));
-    const std::size_t states = offset.back();
-    std::vector<double> value(states), next(states);
-    std::vector<std::uint8_t> from(states * beats.size(), 0);
-    for (std::size_t m = 0; m < metres.size(); ++m)
-        for (std::size_t place = 0; place < static_cast<std::size_t>(metres[m].beats); ++place)
-            value[offset[m] + place] = metres[m].prior + (place == 0 ? on_the_first + yes[0] : no[0]);
-    for (std::size_t i = 1; i < beats.size(); ++i) {
-        for (std::size_t m = 0; m < metres.size(); ++m) {
-            const double again =
-                look_for_repetition ? repetition_weight * repetition.at(i, metres[m].beats) : 0.0;
-            for (std::size_t place = 0; place < static_cast<std::size_t>(metres[m].beats); ++place) {
-                const std::size_t state = offset[m] + place;
-                if (place > 0) {
-                    next[state] = value[state - 1] + no[i] + again;
-                    from[i * states + state] = static_cast<std::uint8_t>(state - 1);
-                    continue;
-                }
-                double best = -1e300;
-                for (std::size_t other = 0; other < metres.size(); ++other) {
-                    const std::size_t last = offset[other + 1] - 1;
-                    const double arriving =
-                        value[last] + (other == m ? 0.0 : change_of_metre + 0.5 * metres[m].prior);
-                    if (arriving > best) {
-                        best = arriving;
-                        from[i * states + state] = static_cast<std::uint8_t>(last);
-                    }
-                }
-                next[state] = best + yes[i] + again + metres[m].per_bar;
-            }
-        }
-        value.swap(next);
-    }
-    auto state = static_cast<std::size_t>(std::max_element(value.begin(), value.end()) - value.begin());
-    out.fit = value[state] / static_cast<double>(beats.size());
-    out.place.resize(beats.size());
-    out.beats_in_bar.resize(beats.size());
-    double on = 0, off = 0;
-    int on_count = 0, off_count = 0;
-    for (std::size_t i = beats.size(); i-- > 0;) {
-        std::size_t m = 0;
-        while (state >= offset[m + 1])
-            ++m;
-        out.place[i] = static_cast<int>(state - offset[m]);
-        out.beats_in_bar[i] = metres[m].beats;
-        (out.place[i] == 0 ? on : off) += static_cast<double>(out.downbeat_probability[i]);
-        ++(out.place[i] == 0 ? on_count : off_count);
-        if (i > 0)
-            state = from[i * states + state];
-    }
-    out.contrast = on_count == 0 || off_count == 0 ? 0 : on / on_count - off / off_count;
+    BarPath(std::move(metres), chances, rows).tell(out);
+    out.contrast = contrast_of(out);
     return out;
 }
 

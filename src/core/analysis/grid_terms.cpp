@@ -228,20 +228,19 @@ std::array<const char*, grid_term_count> GridTermModel::names() {
     return out;
 }
 
-GridTerms GridTermModel::terms(const BeatTrack& track, const BarFit& bars) const {
-    const double period = period_of(track);
-    Profile p(bars);
-    p.period = period;
-    p.bpm = bpm_of_period(period);
+namespace {
+
+/// What the accents say at each beat and between.
+void listen_along(const Accents& accents, const BeatTrack& track, Profile& p) {
     const auto n = static_cast<double>(track.size());
     for (std::size_t i = 0; i < track.size(); ++i) {
         const double step = i + 1 < track.size() ? track[i + 1] - track[i] : track[i] - track[i - 1];
         std::array<std::optional<std::size_t>, parts> frame;
         for (std::size_t k = 0; k < parts; ++k)
-            frame[k] = accents_.frame_at(track[i] + step * static_cast<double>(k) / parts);
+            frame[k] = accents.frame_at(track[i] + step * static_cast<double>(k) / parts);
         std::array<double, parts> sum{};
         for (std::size_t a = 0; a < accent_count; ++a) {
-            const auto curve = accents_.curve(static_cast<Accent>(a));
+            const auto curve = accents.curve(static_cast<Accent>(a));
             std::array<double, parts> v{};
             for (std::size_t k = 0; k < parts; ++k) {
                 v[k] = frame[k] ? static_cast<double>(curve[*frame[k]]) : 0.0;
@@ -251,7 +250,7 @@ GridTerms GridTermModel::terms(const BeatTrack& track, const BarFit& bars) const
             }
             p.on[a].push_back(v[0]);
             p.half[a].push_back(v[6]);
-            if (a == static_cast<std::size_t>(Accent::Beat) && accents_.with_network()) {
+            if (a == static_cast<std::size_t>(Accent::Beat) && accents.with_network()) {
                 p.odds_on += log_odds(v[0]) / n;
                 p.odds_half += log_odds(v[6]) / n;
                 p.odds_third += 0.5 * (log_odds(v[4]) + log_odds(v[8])) / n;
@@ -267,10 +266,21 @@ GridTerms GridTermModel::terms(const BeatTrack& track, const BarFit& bars) const
             if (a < band_count)
                 p.total[k] += p.mean[a][k] / band_count;
         }
+}
+
+} // namespace
+
+GridTerms GridTermModel::terms(const BeatTrack& track, const BarFit& bars) const {
+    const double period = period_of(track);
+    Profile p(bars);
+    p.period = period;
+    p.bpm = bpm_of_period(period);
+    listen_along(accents_, track, p);
     double heard = 0;
     for (const double v : p.beats(Accent::Beat))
         heard += v;
     p.covered = heard / (accents_.beats_expected() + 1);
+    const auto n = static_cast<double>(track.size());
     double sum = 0, square = 0;
     for (std::size_t i = 2; i < track.size(); ++i) {
         const double d = std::log((track[i] - track[i - 1]) / (track[i - 1] - track[i - 2]));

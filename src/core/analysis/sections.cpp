@@ -26,52 +26,55 @@ struct Moment {
     double level_db = -90; ///< RMS of the moment
 };
 
-std::vector<Moment> moments_of(const Features& f, const BeatGrid* grid) {
+std::vector<Moment> empty_moments(const Features& f, const BeatGrid* grid) {
     std::vector<Moment> moments;
-    if (grid) {
-        const auto& beats = grid->beats();
-        // What lies before the first beat and after the last is told in beats of the same length.
-        const double first_step = beats[1].time.value - beats[0].time.value;
-        for (auto k = static_cast<std::int64_t>(beats.front().time.value / first_step); k > 0; --k)
-            moments.push_back(
-                {beats.front().time - Seconds(static_cast<double>(k) * first_step), false, {}, -90});
-        auto number = grid->first_beat();
-        for (const auto& beat : beats)
-            moments.push_back({beat.time, grid->is_downbeat(number++), {}, -90});
-        const double last_step = beats.back().time.value - beats[beats.size() - 2].time.value;
-        for (double t = beats.back().time.value + last_step; t < f.duration.value; t += last_step)
-            moments.push_back({Seconds(t), grid->is_downbeat(number++), {}, -90});
-    } else {
+    if (!grid) {
         for (double t = 0; t < f.duration.value; t += step_without_grid)
             moments.push_back({Seconds(t), true, {}, -90});
+        return moments;
     }
-    for (std::size_t i = 0; i < moments.size(); ++i) {
-        auto& m = moments[i];
-        const Seconds end = i + 1 < moments.size() ? moments[i + 1].start : f.duration;
-        const auto span_of = [&](double rate, std::size_t frames) {
-            const auto from = static_cast<std::size_t>(std::max(0.0, m.start.value * rate));
-            const auto until = static_cast<std::size_t>(std::max(0.0, end.value * rate));
-            return std::pair{std::min(from, frames), std::min(std::max(until, from + 1), frames)};
-        };
-        const auto [h_from, h_until] = span_of(f.harmony.frames_per_second, f.harmony.frames());
-        for (auto t = h_from; t < h_until; ++t)
-            for (std::size_t b = 0; b < harmony_parts; ++b)
-                m.sound[b] += static_cast<float>(f.harmony.frame(t)[b]) * f.harmony.step /
-                              static_cast<float>(h_until - h_from);
-        const auto [r_from, r_until] = span_of(f.rises.frames_per_second, f.rises.frames());
-        for (auto t = r_from; t < r_until; ++t)
-            for (std::size_t b = 0; b < Features::rise_bands; ++b)
-                m.sound[harmony_parts + b / 2] += 10 * static_cast<float>(f.rises.frame(t)[b]) *
-                                                  f.rises.step / static_cast<float>(r_until - r_from);
-        const auto [l_from, l_until] = span_of(Features::slow_rate, f.rms.size());
-        double squares = 0;
-        for (auto t = l_from; t < l_until; ++t)
-            squares += static_cast<double>(f.rms[t]) * static_cast<double>(f.rms[t]);
-        m.level_db =
-            10 * std::log10(squares / std::max<double>(1, static_cast<double>(l_until - l_from)) + 1e-9);
-    }
-    // Each dimension as its deviation from the song's mean; smoothed over a bar, since sections are not made
-    // of beats.
+    const auto& beats = grid->beats();
+    // What lies before the first beat and after the last is told in beats of the same length.
+    const double first_step = beats[1].time.value - beats[0].time.value;
+    for (auto k = static_cast<std::int64_t>(beats.front().time.value / first_step); k > 0; --k)
+        moments.push_back(
+            {beats.front().time - Seconds(static_cast<double>(k) * first_step), false, {}, -90});
+    auto number = grid->first_beat();
+    for (const auto& beat : beats)
+        moments.push_back({beat.time, grid->is_downbeat(number++), {}, -90});
+    const double last_step = beats.back().time.value - beats[beats.size() - 2].time.value;
+    for (double t = beats.back().time.value + last_step; t < f.duration.value; t += last_step)
+        moments.push_back({Seconds(t), grid->is_downbeat(number++), {}, -90});
+    return moments;
+}
+
+/// Harmony, rises and level of what sounds until `end`.
+void listen(const Features& f, Moment& m, Seconds end) {
+    const auto span_of = [&](double rate, std::size_t frames) {
+        const auto from = static_cast<std::size_t>(std::max(0.0, m.start.value * rate));
+        const auto until = static_cast<std::size_t>(std::max(0.0, end.value * rate));
+        return std::pair{std::min(from, frames), std::min(std::max(until, from + 1), frames)};
+    };
+    const auto [h_from, h_until] = span_of(f.harmony.frames_per_second, f.harmony.frames());
+    for (auto t = h_from; t < h_until; ++t)
+        for (std::size_t b = 0; b < harmony_parts; ++b)
+            m.sound[b] += static_cast<float>(f.harmony.frame(t)[b]) * f.harmony.step /
+                          static_cast<float>(h_until - h_from);
+    const auto [r_from, r_until] = span_of(f.rises.frames_per_second, f.rises.frames());
+    for (auto t = r_from; t < r_until; ++t)
+        for (std::size_t b = 0; b < Features::rise_bands; ++b)
+            m.sound[harmony_parts + b / 2] += 10 * static_cast<float>(f.rises.frame(t)[b]) * f.rises.step /
+                                              static_cast<float>(r_until - r_from);
+    const auto [l_from, l_until] = span_of(Features::slow_rate, f.rms.size());
+    double squares = 0;
+    for (auto t = l_from; t < l_until; ++t)
+        squares += static_cast<double>(f.rms[t]) * static_cast<double>(f.rms[t]);
+    m.level_db = 10 * std::log10(squares / std::max<double>(1, static_cast<double>(l_until - l_from)) + 1e-9);
+}
+
+/// Each dimension as its deviation from the song's mean; smoothed over a bar, since sections are not made of
+/// beats.
+std::vector<Moment> smoothed(const std::vector<Moment>& moments) {
     std::array<float, dimensions> mean{}, spread{};
     const auto n = static_cast<float>(moments.size());
     for (const auto& m : moments)
@@ -95,6 +98,13 @@ std::vector<Moment> moments_of(const Features& f, const BeatGrid* grid) {
         }
     }
     return smooth;
+}
+
+std::vector<Moment> moments_of(const Features& f, const BeatGrid* grid) {
+    auto moments = empty_moments(f, grid);
+    for (std::size_t i = 0; i < moments.size(); ++i)
+        listen(f, moments[i], i + 1 < moments.size() ? moments[i + 1].start : f.duration);
+    return smoothed(moments);
 }
 
 double correlation(const std::array<float, dimensions>& a, const std::array<float, dimensions>& b) {
@@ -184,37 +194,33 @@ std::string section_letter(int letter) {
     return text;
 }
 
-std::vector<Section> find_sections(const Features& f, const BeatGrid* grid) {
-    if (f.silent || f.duration.value < 1)
-        return {};
-    const auto moments = moments_of(f, grid);
-    if (moments.empty())
-        return {};
-    const auto novelty = corner_novelty(moments);
+namespace {
+
+/// Where a section may begin, and how much is new there.
+struct Corner {
+    std::size_t at;
+    float height;
+};
+
+std::size_t nearest_bar(const std::vector<Moment>& moments, std::size_t at) {
+    for (std::size_t d = 0; d < 8; ++d) {
+        if (at + d < moments.size() && moments[at + d].may_begin)
+            return at + d;
+        if (at >= d && moments[at - d].may_begin)
+            return at - d;
+    }
+    return at;
+}
+
+/// The highest ones that lie far enough from each other, in order of time.
+std::vector<Corner> corners_of(const std::vector<Moment>& moments, const std::vector<float>& novelty) {
     const float mean =
         std::accumulate(novelty.begin(), novelty.end(), 0.0f) / static_cast<float>(novelty.size());
     const float least = std::max(0.05f, 1.3f * mean);
-
-    struct Corner {
-        std::size_t at;
-        float height;
-    };
     std::vector<Corner> corners;
     for (std::size_t i = 1; i + 1 < novelty.size(); ++i)
         if (novelty[i] > least && novelty[i] >= novelty[i - 1] && novelty[i] > novelty[i + 1])
-            corners.push_back({i, novelty[i]});
-    for (auto& corner : corners) { // to the nearest bar
-        for (std::size_t d = 0; d < 8; ++d) {
-            if (corner.at + d < moments.size() && moments[corner.at + d].may_begin) {
-                corner.at += d;
-                break;
-            }
-            if (corner.at >= d && moments[corner.at - d].may_begin) {
-                corner.at -= d;
-                break;
-            }
-        }
-    }
+            corners.push_back({nearest_bar(moments, i), novelty[i]});
     std::stable_sort(corners.begin(), corners.end(),
                      [](const Corner& a, const Corner& b) { return a.height > b.height; });
     std::vector<Corner> kept;
@@ -229,15 +235,12 @@ std::vector<Section> find_sections(const Features& f, const BeatGrid* grid) {
             kept.push_back(corner);
     }
     std::sort(kept.begin(), kept.end(), [](const Corner& a, const Corner& b) { return a.at < b.at; });
+    return kept;
+}
 
-    std::vector<std::size_t> starts{0};
-    std::vector<Section> sections{{Seconds(0), f.duration, 0, false, 1.0f}};
-    for (const auto& corner : kept) {
-        sections.back().end = moments[corner.at].start;
-        sections.push_back(
-            {moments[corner.at].start, f.duration, 0, false, std::min(1.0f, 2 * corner.height)});
-        starts.push_back(corner.at);
-    }
+/// Sections that sound alike get the same letter.
+void letter(std::vector<Section>& sections, const std::vector<Moment>& moments,
+            const std::vector<std::size_t>& starts) {
     std::vector<std::array<float, dimensions>> means;
     int letters = 0;
     for (std::size_t s = 0; s < sections.size(); ++s) {
@@ -247,15 +250,34 @@ std::vector<Section> find_sections(const Features& f, const BeatGrid* grid) {
             for (std::size_t d = 0; d < dimensions; ++d)
                 sound[d] += moments[i].sound[d] / static_cast<float>(end - starts[s]);
         double closest = alike;
-        int letter = -1;
+        int found = -1;
         for (std::size_t other = 0; other < means.size(); ++other)
             if (const double value = correlation(sound, means[other]); value > closest) {
                 closest = value;
-                letter = sections[other].letter;
+                found = sections[other].letter;
             }
-        sections[s].letter = letter >= 0 ? letter : letters++;
+        sections[s].letter = found >= 0 ? found : letters++;
         means.push_back(sound);
     }
+}
+
+} // namespace
+
+std::vector<Section> find_sections(const Features& f, const BeatGrid* grid) {
+    if (f.silent || f.duration.value < 1)
+        return {};
+    const auto moments = moments_of(f, grid);
+    if (moments.empty())
+        return {};
+    std::vector<std::size_t> starts{0};
+    std::vector<Section> sections{{Seconds(0), f.duration, 0, false, 1.0f}};
+    for (const auto& corner : corners_of(moments, corner_novelty(moments))) {
+        sections.back().end = moments[corner.at].start;
+        sections.push_back(
+            {moments[corner.at].start, f.duration, 0, false, std::min(1.0f, 2 * corner.height)});
+        starts.push_back(corner.at);
+    }
+    letter(sections, moments, starts);
     name_the_drop(moments, starts, sections);
     return sections;
 }

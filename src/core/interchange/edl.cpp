@@ -42,74 +42,103 @@ std::string one_line(std::string text) {
     return text;
 }
 
+/// Writes the events one after the other.
+class EventList {
+public:
+    explicit EventList(const Project& project)
+        : project_(project), rate_(project.settings->frame_rate),
+          count_(drop_frame_exists(rate_) ? TimecodeCount::Drop : TimecodeCount::NonDrop),
+          reels_(reel_names(project)) {
+        const std::string title = one_line(project.settings->title);
+        text_ = fmt::format("TITLE: {}\nFCM: {}\n", title.empty() ? "Untitled" : title,
+                            count_ == TimecodeCount::Drop ? "DROP FRAME" : "NON-DROP FRAME");
+    }
+
+    /// Nothing is seen up to there.
+    void gap_until(Frames start) {
+        if (start <= reached_)
+            return;
+        ++event_;
+        line("BL", "C", Frames(0), reached_, start);
+    }
+
+    /// From `start`, which lies in front of the shot's own where it is faded in, to `end`.
+    void add(const ShotSpan& shot, const ShotSpan* before, Frames start, Frames end) {
+        const Clip* clip = project_.clip(shot.shot);
+        const auto in_point = round_to_frame(shot.in_point, rate_, FrameRounding::Nearest).frame;
+        const Frames source = std::max(in_point - (shot.start - start), Frames(0));
+        ++event_;
+        if (shot.fade > Frames(0) && before)
+            dissolve(shot, *before, source, start, end);
+        else
+            line(reel_of(clip), "C", source, start, end);
+        if (clip && shot.fade == Frames(0))
+            text_ += fmt::format("* FROM CLIP NAME: {}\n", one_line(clip->name));
+        text_ += clip ? fmt::format("* SOURCE FILE: {}\n", one_line(clip->path.filename().string()))
+                      : "* THE SHOT OF THIS CUT IS NOT IN THE BIN\n";
+        if (shot.too_short)
+            text_ += "* THE CLIP ENDS BEFORE THE EVENT DOES\n";
+        if (in_point < shot.start - start)
+            text_ += "* THE CLIP BEGINS WITHIN THE CROSS-FADE\n";
+        reached_ = end;
+    }
+
+    [[nodiscard]] const std::string& text() const { return text_; }
+
+private:
+    [[nodiscard]] std::string reel_of(const Clip* clip) const {
+        return clip ? reels_.at(clip->id.value) : "AX";
+    }
+    [[nodiscard]] std::string timecode(Frames frame) const { return format_timecode(frame, rate_, count_); }
+
+    void line(const std::string& reel, const std::string& transition, Frames source, Frames start,
+              Frames end) {
+        text_ +=
+            fmt::format("{:03}  {:<8} V     {:<8} {} {} {} {}\n", event_, reel, transition, timecode(source),
+                        timecode(source + (end - start)), timecode(start), timecode(end));
+    }
+
+    /// Two lines: where the shot before stands, without length, and the one that comes in over it.
+    void dissolve(const ShotSpan& shot, const ShotSpan& before, Frames source, Frames start, Frames end) {
+        const Clip* left = project_.clip(before.shot);
+        const Clip* clip = project_.clip(shot.shot);
+        const auto left_at =
+            round_to_frame(clip_time(before, start, rate_), rate_, FrameRounding::Nearest).frame;
+        line(reel_of(left), "C", std::max(left_at, Frames(0)), start, start);
+        line(reel_of(clip), fmt::format("D    {:03}", shot.fade.value), source, start, end);
+        if (left)
+            text_ += fmt::format("* FROM CLIP NAME: {}\n", one_line(left->name));
+        if (clip)
+            text_ += fmt::format("* TO CLIP NAME: {}\n", one_line(clip->name));
+    }
+
+    const Project& project_;
+    FrameRate rate_;
+    TimecodeCount count_;
+    decltype(reel_names(std::declval<const Project&>())) reels_;
+    std::string text_;
+    int event_ = 0;
+    Frames reached_{0};
+};
+
 } // namespace
 
 Result<std::string> write_edl(const ExportMaterial& material) {
-    const Project& project = material.project;
     const auto& shots = material.written_shots();
     if (shots.empty())
         return fail("There are no cuts to write.", {}, "Place cuts first.");
     if (shots.size() > 4999)
         return fail("An edit decision list holds at most 9999 events.", {}, "Export fewer cuts.");
-
-    const auto rate = project.settings->frame_rate;
-    const auto count = drop_frame_exists(rate) ? TimecodeCount::Drop : TimecodeCount::NonDrop;
-    const auto timecode = [&](Frames frame) { return format_timecode(frame, rate, count); };
-    const auto reels = reel_names(project);
-
-    std::string title = one_line(project.settings->title);
-    std::string text = fmt::format("TITLE: {}\nFCM: {}\n", title.empty() ? "Untitled" : title,
-                                   count == TimecodeCount::Drop ? "DROP FRAME" : "NON-DROP FRAME");
-    int event = 0;
-    const auto line = [&](const std::string& reel, const std::string& transition, Frames source, Frames start,
-                          Frames end) {
-        text +=
-            fmt::format("{:03}  {:<8} V     {:<8} {} {} {} {}\n", event, reel, transition, timecode(source),
-                        timecode(source + (end - start)), timecode(start), timecode(end));
-    };
-    Frames reached(0);
+    EventList events(material.project);
     for (std::size_t i = 0; i < shots.size(); ++i) {
-        const auto& shot = shots[i];
         // A cross-fade belongs to the event that it brings in: that begins with it, where the one before
         // ends.
-        const Frames start = fade_start(shot),
-                     end = i + 1 < shots.size() ? fade_start(shots[i + 1]) : shot.end;
-        if (start > reached) {
-            ++event;
-            line("BL", "C", Frames(0), reached, start);
-        }
-        const Clip* clip = project.clip(shot.shot);
-        const std::string reel = clip ? reels.at(clip->id.value) : "AX";
-        const auto in_point = round_to_frame(shot.in_point, rate, FrameRounding::Nearest).frame;
-        const Frames source = std::max(in_point - (shot.start - start), Frames(0));
-        ++event;
-        if (shot.fade > Frames(0)) {
-            const auto& before = shots[i - 1];
-            const Clip* left = project.clip(before.shot);
-            const auto left_at =
-                round_to_frame(clip_time(before, start, rate), rate, FrameRounding::Nearest).frame;
-            line(left ? reels.at(left->id.value) : "AX", "C", std::max(left_at, Frames(0)), start, start);
-            line(reel, fmt::format("D    {:03}", shot.fade.value), source, start, end);
-            if (left)
-                text += fmt::format("* FROM CLIP NAME: {}\n", one_line(left->name));
-            if (clip)
-                text += fmt::format("* TO CLIP NAME: {}\n", one_line(clip->name));
-        } else {
-            line(reel, "C", source, start, end);
-            if (clip)
-                text += fmt::format("* FROM CLIP NAME: {}\n", one_line(clip->name));
-        }
-        if (clip)
-            text += fmt::format("* SOURCE FILE: {}\n", one_line(clip->path.filename().string()));
-        else
-            text += "* THE SHOT OF THIS CUT IS NOT IN THE BIN\n";
-        if (shot.too_short)
-            text += "* THE CLIP ENDS BEFORE THE EVENT DOES\n";
-        if (in_point < shot.start - start)
-            text += "* THE CLIP BEGINS WITHIN THE CROSS-FADE\n";
-        reached = end;
+        const Frames start = fade_start(shots[i]),
+                     end = i + 1 < shots.size() ? fade_start(shots[i + 1]) : shots[i].end;
+        events.gap_until(start);
+        events.add(shots[i], i > 0 ? &shots[i - 1] : nullptr, start, end);
     }
-    return text;
+    return events.text();
 }
 
 } // namespace pulsepin

@@ -26,6 +26,11 @@ Result<std::string> of_project(const ExportMaterial& material) {
     return write(material.project);
 }
 
+template <Result<std::string> (*write)(const Schedule&)>
+Result<std::string> of_schedule(const ExportMaterial& material) {
+    return write(material.curves.schedule);
+}
+
 constexpr ParamSpec cut_lane[] = {
     {"lane", "lane of cuts", ParamType::Lane, {}, 0, 0, 0, "Which lane of cuts; none: the first"}};
 
@@ -33,9 +38,9 @@ const std::array<ExporterRow, 14> rows{{
     {"edl", "Edit decision list", "edl", "Cuts in the CMX 3600 interchange style, for editing programs",
      false, write_edl, cut_lane},
     {"csv", "Markers as a table", "csv", "One line a marker: name, bar and beat, time, frame, timecode",
-     false, of_project<write_marker_csv>},
+     false, of_schedule<write_marker_csv>},
     {"triggers-csv", "Triggers as a table", "csv",
-     "One line a trigger: lane, effect, frames, strength, colours", false, of_project<write_trigger_csv>},
+     "One line a trigger: lane, effect, frames, strength, colours", false, of_schedule<write_trigger_csv>},
     {"keys-csv", "Keys as a table", "csv", "One line a key: property, frame, time, value, easing", true,
      write_key_csv},
     {"frames-csv", "Values of each frame", "csv", "One line a frame, with a column for each driven property",
@@ -56,7 +61,7 @@ const std::array<ExporterRow, 14> rows{{
     {"beats-text", "Beat list", "txt", "Times with the number in the bar, as annotated beats are common",
      false, of_project<write_beat_text>},
     {"midi", "Tempo map", "mid", "Standard MIDI File: a tempo for each beat, metres, markers", false,
-     of_project<write_midi_tempo_map>},
+     of_schedule<write_midi_tempo_map>},
     {"jams", "Annotated music", "jams", "JAMS: beats, tempo, onsets and sections in JSON", false,
      of_project<write_jams>},
 }};

@@ -148,6 +148,57 @@ json text_json(const Layer& layer, double size) {
             {"a", json::array()}};
 }
 
+json layer_json(const Layer& layer, int index, int type, Frames length, json transform) {
+    return {{"ddd", 0},        {"ind", index}, {"ty", type}, {"nm", layer.name},   {"sr", 1},
+            {"ks", transform}, {"ao", 0},      {"ip", 0},    {"op", length.value}, {"st", 0},
+            {"bm", 0}};
+}
+
+/// What all others hang from: moved against them, so that they are seen through it.
+json camera_json(const Layer& camera, const Courses& seen, const Settings& settings, Frames length) {
+    return layer_json(
+        camera, camera_index, 3, length,
+        {{"p", {{"a", 0}, {"k", {settings.picture_width / 2.0, settings.picture_height / 2.0, 0}}}},
+         {"a", pair_of(seen, 0, 0)},
+         {"s", scale_of(seen)},
+         {"r", single(seen.at("rotation"), -1)},
+         {"o", {{"a", 0}, {"k", 0}}}});
+}
+
+json drawn_json(const Layer& layer, int index, const Courses& own, const Settings& settings, Frames length) {
+    const bool shape = layer.kind == LayerKind::Shape;
+    json one = layer_json(layer, index, shape ? 4 : 5, length,
+                          {{"p", pair_of(own, 0, shape ? 0 : title::baseline(settings.picture_height))},
+                           {"a", {{"a", 0}, {"k", {0, 0, 0}}}},
+                           {"s", scale_of(own)},
+                           {"r", single(own.at("rotation"), 1)},
+                           {"o", single(own.at("opacity"), 1)}});
+    one["parent"] = camera_index;
+    if (shape)
+        one["shapes"] = shape_json(layer, shape_radius(settings.picture_height));
+    else
+        one["t"] = text_json(layer, title::size(settings.picture_height));
+    return one;
+}
+
+json piece_json(const Settings& settings, Frames length, json layers) {
+    return {{"v", "5.7.0"},
+            {"nm", settings.title},
+            {"fr", settings.frame_rate.per_second()},
+            {"ip", 0},
+            {"op", length.value},
+            {"w", settings.picture_width},
+            {"h", settings.picture_height},
+            {"ddd", 0},
+            {"assets", json::array()},
+            {"fonts",
+             {{"list", json::array({{{"fName", "Inter-SemiBold"},
+                                     {"fFamily", "Inter"},
+                                     {"fStyle", title::style},
+                                     {"ascent", 75}}})}}},
+            {"layers", std::move(layers)}};
+}
+
 } // namespace
 
 Result<std::string> write_lottie(const ExportMaterial& m) {
@@ -161,56 +212,14 @@ Result<std::string> write_lottie(const ExportMaterial& m) {
                     "Add a layer at the stop \"Motion\" first.");
     const Frames length = piece_length(m.project);
     const auto courses = courses_of(m.curves, length);
-    const auto common = [&](const Layer& layer, int index, int type, json transform) {
-        return json{{"ddd", 0},        {"ind", index}, {"ty", type}, {"nm", layer.name},   {"sr", 1},
-                    {"ks", transform}, {"ao", 0},      {"ip", 0},    {"op", length.value}, {"st", 0},
-                    {"bm", 0}};
-    };
-    json list = json::array();
-    const Courses& seen = courses.at(layers.back().id);
-    list.push_back(
-        common(layers.back(), camera_index, 3,
-               {{"p", {{"a", 0}, {"k", {settings.picture_width / 2.0, settings.picture_height / 2.0, 0}}}},
-                {"a", pair_of(seen, 0, 0)},
-                {"s", scale_of(seen)},
-                {"r", single(seen.at("rotation"), -1)},
-                {"o", {{"a", 0}, {"k", 0}}}}));
+    json list = json::array({camera_json(layers.back(), courses.at(layers.back().id), settings, length)});
     int index = camera_index;
-    for (auto layer = layers.rbegin(); layer != layers.rend(); ++layer) {
-        if (!written(*layer))
-            continue;
-        const Courses& own = courses.at(layer->id);
-        const bool shape = layer->kind == LayerKind::Shape;
-        const double size = title::size(settings.picture_height);
-        json one = common(*layer, ++index, shape ? 4 : 5,
-                          {{"p", pair_of(own, 0, shape ? 0 : title::baseline(settings.picture_height))},
-                           {"a", {{"a", 0}, {"k", {0, 0, 0}}}},
-                           {"s", scale_of(own)},
-                           {"r", single(own.at("rotation"), 1)},
-                           {"o", single(own.at("opacity"), 1)}});
-        one["parent"] = camera_index;
-        if (shape)
-            one["shapes"] = shape_json(*layer, shape_radius(settings.picture_height));
-        else
-            one["t"] = text_json(*layer, size);
-        list.push_back(std::move(one));
-    }
-    const json whole{{"v", "5.7.0"},
-                     {"nm", settings.title},
-                     {"fr", settings.frame_rate.per_second()},
-                     {"ip", 0},
-                     {"op", length.value},
-                     {"w", settings.picture_width},
-                     {"h", settings.picture_height},
-                     {"ddd", 0},
-                     {"assets", json::array()},
-                     {"fonts",
-                      {{"list", json::array({{{"fName", "Inter-SemiBold"},
-                                              {"fFamily", "Inter"},
-                                              {"fStyle", title::style},
-                                              {"ascent", 75}}})}}},
-                     {"layers", list}};
-    return whole.dump(-1, ' ', false, json::error_handler_t::replace) + "\n";
+    for (auto layer = layers.rbegin(); layer != layers.rend(); ++layer)
+        if (written(*layer))
+            list.push_back(drawn_json(*layer, ++index, courses.at(layer->id), settings, length));
+    return piece_json(settings, length, std::move(list))
+               .dump(-1, ' ', false, json::error_handler_t::replace) +
+           "\n";
 }
 
 } // namespace pulsepin

@@ -3,7 +3,6 @@
 
 #include "interchange/csv_text.h"
 #include "model/marker_looks.h"
-#include "schedule/resolve.h"
 #include "schedule/triggers.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
@@ -11,15 +10,18 @@
 #include <fmt/core.h>
 
 namespace pulsepin {
-Result<std::string> write_marker_csv(const Project& project) {
+
+Result<std::string> write_marker_csv(const Schedule& schedule) {
+    const Project& project = schedule.project();
     const auto rate = project.settings->frame_rate;
     const auto count = drop_frame_exists(rate) ? TimecodeCount::Drop : TimecodeCount::NonDrop;
     std::string text = "name,note,bar.beat,seconds,frame,timecode,rounding error ms,colour,symbol,lasts\r\n";
     bool any = false;
-    for (const auto& lane : project.lanes) {
+    for (std::size_t i = 0; i < schedule.size(); ++i) {
+        const auto& lane = project.lanes[i];
         if (!lane->kind->marks)
             continue;
-        for (const auto& resolved : resolve(project, *lane).pins) {
+        for (const auto& resolved : schedule[i].pins) {
             const auto& marker = std::get<MarkerBody>(lane->pins[resolved.index].body);
             const std::string place =
                 project.grid

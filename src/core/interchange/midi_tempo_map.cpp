@@ -9,6 +9,7 @@
 #include <algorithm>
 #include <bit>
 #include <cmath>
+#include <limits>
 
 namespace pulsepin {
 namespace {
@@ -139,85 +140,115 @@ bool read_track(std::string_view bytes, TempoMap& map) {
     return !r.failed();
 }
 
-} // namespace
-
-Result<std::string> write_midi_tempo_map(const Project& project) {
-    if (!project.grid)
-        return fail("There are no beats to write.", {}, "Find the beats first.");
-    const auto& grid = *project.grid;
-    // Beats before the first sample cannot be written.
-    auto first = grid.first_beat();
-    while (first < grid.last_beat() && grid.time_at(Ticks(first * ticks_per_beat)) < Seconds(0))
-        ++first;
-    auto first_bar = first;
-    while (!grid.is_downbeat(first_bar))
-        ++first_bar;
-    const auto beat_ticks = [&](std::int64_t beat) {
-        return quarter * 4 / grid.metre_at(Ticks(beat * ticks_per_beat)).beat_unit;
-    };
-    const double start = grid.time_at(Ticks(first * ticks_per_beat)).value;
-    const double interval = grid.time_at(Ticks((first + 1) * ticks_per_beat)).value - start;
-    const auto lead_in = start < 0.0005 ? 0 : std::max<std::int64_t>(1, std::llround(start / interval));
-    std::vector<Event> events;
-    std::int64_t tick = 0;
-    double time = 0;
-    const auto run = [&](std::int64_t ticks, double until) {
-        const double quarters = static_cast<double>(ticks) / static_cast<double>(quarter);
-        const auto tempo = static_cast<std::uint32_t>(
-            std::clamp(std::llround((until - time) / quarters * 1e6), 1ll, 0xffffffll));
-        events.push_back({tick, 1, tempo_event(tempo)});
-        time += static_cast<double>(tempo) * quarters * 1e-6;
-        tick += ticks;
-    };
-    std::vector<std::pair<std::int64_t, std::int64_t>> tick_of_beat; // beat, tick
-    if (lead_in > 0) {
-        events.push_back({0, 0,
-                          metre_event({static_cast<int>(std::min<std::int64_t>(lead_in, 32)),
-                                       grid.metre_at(Ticks(first * ticks_per_beat)).beat_unit})});
-        run(lead_in * beat_ticks(first), start);
-    }
-    for (auto beat = first; beat <= grid.last_beat(); ++beat) {
-        tick_of_beat.emplace_back(beat, tick);
-        const bool changes = std::any_of(grid.metres().begin(), grid.metres().end(),
-                                         [&](const MetreChange& c) { return c.beat == beat; });
-        if (changes || beat == first_bar)
-            events.push_back({tick, 0, metre_event(grid.metre_at(Ticks(beat * ticks_per_beat)))});
-        else if (beat == first) // what is left of a bar
-            events.push_back({tick, 0,
-                              metre_event({static_cast<int>(first_bar - first),
-                                           grid.metre_at(Ticks(beat * ticks_per_beat)).beat_unit})});
-        if (beat == 0)
-            events.push_back({tick, 2, meta(0x01, std::string(bar_one_text))});
-        if (beat < grid.last_beat())
-            run(beat_ticks(beat), grid.time_at(Ticks((beat + 1) * ticks_per_beat)).value);
-    }
-    for (const auto& lane : project.lanes) {
-        if (!lane->kind->marks)
-            continue;
-        for (const auto& pin : resolve(project, *lane).pins) {
-            const double place = grid.beats_at(pin.time).value;
-            const auto near = std::clamp(floor_whole(place), first, grid.last_beat());
-            // What lies far behind the end is as far behind it as the format can say.
-            const auto at = std::min(tick_of_beat[static_cast<std::size_t>(near - first)].second +
-                                         nearest_whole((place - static_cast<double>(near)) *
-                                                       static_cast<double>(beat_ticks(near))),
-                                     tick + 0x0fffffff);
-            events.push_back({std::max<std::int64_t>(0, at), 3,
-                              meta(0x06, std::get<MarkerBody>(lane->pins[pin.index].body).name)});
+/// Gathers the events of one track: tempi and metres beat by beat, then what else lies at ticks.
+class TempoTrack {
+public:
+    explicit TempoTrack(const BeatGrid& grid) : grid_(grid), first_(grid.first_beat()) {
+        // Beats before the first sample cannot be written.
+        while (first_ < grid.last_beat() && time_of(first_) < 0)
+            ++first_;
+        while (!grid.is_downbeat(first_bar_ = std::max(first_bar_, first_)))
+            ++first_bar_;
+        lead_in();
+        for (auto beat = first_; beat <= grid.last_beat(); ++beat) {
+            tick_of_beat_.push_back(tick_);
+            put_metre(beat);
+            if (beat == 0)
+                events_.push_back({tick_, 2, meta(0x01, std::string(bar_one_text))});
+            if (beat < grid.last_beat())
+                run(beat_ticks(beat), time_of(beat + 1));
         }
     }
-    std::stable_sort(events.begin(), events.end(), [](const Event& a, const Event& b) {
-        return std::pair(a.tick, a.order) < std::pair(b.tick, b.order);
-    });
-    std::string track;
-    std::int64_t at = 0;
-    for (const auto& event : events) {
-        put_variable(track, static_cast<std::uint32_t>(event.tick - at));
-        track += event.bytes;
-        at = event.tick;
+
+    void mark(Seconds time, const std::string& name) {
+        const double place = grid_.beats_at(time).value;
+        const auto near = std::clamp(floor_whole(place), first_, grid_.last_beat());
+        // What lies far behind the end is as far behind it as the format can say.
+        const auto at = std::min(
+            tick_of_beat_[static_cast<std::size_t>(near - first_)] +
+                nearest_whole((place - static_cast<double>(near)) * static_cast<double>(beat_ticks(near))),
+            tick_ + 0x0fffffff);
+        events_.push_back({std::max<std::int64_t>(0, at), 3, meta(0x06, name)});
     }
-    put_variable(track, static_cast<std::uint32_t>(std::max<std::int64_t>(0, tick - at)));
-    track += meta(0x2f, {});
+
+    [[nodiscard]] std::string bytes() {
+        std::stable_sort(events_.begin(), events_.end(), [](const Event& a, const Event& b) {
+            return std::pair(a.tick, a.order) < std::pair(b.tick, b.order);
+        });
+        std::string track;
+        std::int64_t at = 0;
+        for (const auto& event : events_) {
+            put_variable(track, static_cast<std::uint32_t>(event.tick - at));
+            track += event.bytes;
+            at = event.tick;
+        }
+        put_variable(track, static_cast<std::uint32_t>(std::max<std::int64_t>(0, tick_ - at)));
+        return track + meta(0x2f, {});
+    }
+
+private:
+    [[nodiscard]] double time_of(std::int64_t beat) const {
+        return grid_.time_at(Ticks(beat * ticks_per_beat)).value;
+    }
+    [[nodiscard]] Metre metre_at(std::int64_t beat) const {
+        return grid_.metre_at(Ticks(beat * ticks_per_beat));
+    }
+    [[nodiscard]] std::int64_t beat_ticks(std::int64_t beat) const {
+        return quarter * 4 / metre_at(beat).beat_unit;
+    }
+
+    /// So many ticks at the tempo that ends at a time. What a tempo is rounded by is made up for by the next.
+    void run(std::int64_t ticks, double until) {
+        const double quarters = static_cast<double>(ticks) / static_cast<double>(quarter);
+        const auto tempo = static_cast<std::uint32_t>(
+            std::clamp(std::llround((until - time_) / quarters * 1e6), 1ll, 0xffffffll));
+        events_.push_back({tick_, 1, tempo_event(tempo)});
+        time_ += static_cast<double>(tempo) * quarters * 1e-6;
+        tick_ += ticks;
+    }
+
+    /// What sounds before the first beat is a bar of its own.
+    void lead_in() {
+        const double start = time_of(first_), interval = time_of(first_ + 1) - start;
+        const auto beats = start < 0.0005 ? 0 : std::max<std::int64_t>(1, std::llround(start / interval));
+        if (beats == 0)
+            return;
+        events_.push_back(
+            {0, 0,
+             metre_event({static_cast<int>(std::min<std::int64_t>(beats, 32)), metre_at(first_).beat_unit})});
+        run(beats * beat_ticks(first_), start);
+    }
+
+    void put_metre(std::int64_t beat) {
+        const bool changes = std::any_of(grid_.metres().begin(), grid_.metres().end(),
+                                         [&](const MetreChange& c) { return c.beat == beat; });
+        if (changes || beat == first_bar_)
+            events_.push_back({tick_, 0, metre_event(metre_at(beat))});
+        else if (beat == first_) // what is left of a bar
+            events_.push_back(
+                {tick_, 0, metre_event({static_cast<int>(first_bar_ - first_), metre_at(beat).beat_unit})});
+    }
+
+    const BeatGrid& grid_;
+    std::int64_t first_, first_bar_ = std::numeric_limits<std::int64_t>::min();
+    std::int64_t tick_ = 0;
+    double time_ = 0;
+    std::vector<std::int64_t> tick_of_beat_; ///< from the first on
+    std::vector<Event> events_;
+};
+
+} // namespace
+
+Result<std::string> write_midi_tempo_map(const Schedule& schedule) {
+    const Project& project = schedule.project();
+    if (!project.grid)
+        return fail("There are no beats to write.", {}, "Find the beats first.");
+    TempoTrack tempi(*project.grid);
+    for (std::size_t i = 0; i < schedule.size(); ++i)
+        if (project.lanes[i]->kind->marks)
+            for (const auto& pin : schedule[i].pins)
+                tempi.mark(pin.time, std::get<MarkerBody>(project.lanes[i]->pins[pin.index].body).name);
+    const std::string track = tempi.bytes();
     std::string out = "MThd";
     put_number(out, 6, 4);
     put_number(out, 0, 2);
@@ -227,6 +258,76 @@ Result<std::string> write_midi_tempo_map(const Project& project) {
     put_number(out, static_cast<std::uint32_t>(track.size()), 4);
     return out + track;
 }
+
+namespace {
+
+/// Time and metre at ticks, which only rise.
+class TickClock {
+public:
+    TickClock(const TempoMap& map, std::uint32_t division) : map_(map), division_(division) {}
+
+    Seconds time_at(std::int64_t tick) {
+        const auto until = static_cast<double>(tick);
+        while (tempo_ < map_.tempi.size() && static_cast<double>(map_.tempi[tempo_].first) <= until) {
+            run_to(std::max(tick_, static_cast<double>(map_.tempi[tempo_].first)));
+            microseconds_ = map_.tempi[tempo_++].second;
+        }
+        run_to(until);
+        return Seconds(time_);
+    }
+    /// The metre there; where it begins anew, or within a bar, that is noted for the beat.
+    Metre metre_at(std::int64_t tick, std::int64_t beat, std::vector<MetreChange>& changes) {
+        for (; next_ < map_.metres.size() && map_.metres[next_].first <= tick; ++next_) {
+            now_ = map_.metres[next_].second;
+            if (!changes.empty() && changes.back().beat == beat)
+                changes.pop_back();
+            const bool begins_bar =
+                !changes.empty() && (beat - changes.back().beat) % changes.back().metre.beats_per_bar == 0;
+            if (!begins_bar || !(changes.back().metre == now_))
+                changes.push_back({beat, now_});
+        }
+        return now_;
+    }
+
+private:
+    void run_to(double tick) {
+        time_ += (tick - tick_) / static_cast<double>(division_) * microseconds_ * 1e-6;
+        tick_ = tick;
+    }
+    const TempoMap& map_;
+    std::uint32_t division_;
+    std::size_t tempo_ = 0, next_ = 0;
+    double time_ = 0, tick_ = 0;
+    double microseconds_ = 500'000; ///< 120 BPM where nothing else is said
+    Metre now_;
+};
+
+Result<BeatGrid> grid_of(const TempoMap& map, std::uint32_t division) {
+    constexpr std::size_t most_read = 200'000; // five hours at ten beats a second
+    TickClock clock(map, division);
+    std::vector<GridBeat> beats;
+    std::vector<MetreChange> metres;
+    std::int64_t bar_one = 0;
+    for (std::int64_t tick = 0; tick <= map.end;) {
+        if (beats.size() == most_read)
+            return fail("This MIDI file has more beats than a piece of music.", {},
+                        "Write it again, up to the end of the song only.");
+        const auto beat = static_cast<std::int64_t>(beats.size());
+        const Metre metre = clock.metre_at(tick, beat, metres);
+        if (map.bar_one && *map.bar_one == tick)
+            bar_one = beat;
+        beats.push_back({clock.time_at(tick), 1.0f, BeatOrigin::Corrected});
+        tick += std::max<std::int64_t>(1, static_cast<std::int64_t>(division) * 4 / metre.beat_unit);
+    }
+    if (beats.size() < 2)
+        return fail("There are fewer than two beats in this MIDI file.", {},
+                    "It needs a tempo map or notes up to the end of the song.");
+    for (auto& change : metres)
+        change.beat -= bar_one;
+    return of_usual_tempo(BeatGrid::make(std::move(beats), -bar_one, std::move(metres)));
+}
+
+} // namespace
 
 Result<BeatGrid> read_midi_tempo_map(std::string_view bytes) {
     Reader r(bytes);
@@ -244,58 +345,10 @@ Result<BeatGrid> read_midi_tempo_map(std::string_view bytes) {
         if (r.failed() || (name == "MTrk" && !read_track(body, map)))
             return fail("This MIDI file is damaged.", {}, "Write it again with the program that made it.");
     }
-    std::stable_sort(map.tempi.begin(), map.tempi.end(), [](auto& a, auto& b) { return a.first < b.first; });
-    std::stable_sort(map.metres.begin(), map.metres.end(),
-                     [](auto& a, auto& b) { return a.first < b.first; });
-    const auto ppq = static_cast<double>(division);
-    std::vector<GridBeat> beats;
-    std::vector<MetreChange> metres;
-    std::size_t tempo = 0, metre = 0;
-    double time = 0;
-    std::int64_t bar_one = 0;
-    double microseconds = 500'000; // 120 BPM where nothing else is said
-    Metre now;
-    std::int64_t last_tick = 0;
-    double tick = 0;
-    const auto advance = [&](double until) {
-        while (tempo < map.tempi.size() && static_cast<double>(map.tempi[tempo].first) <= until) {
-            const auto at = static_cast<double>(map.tempi[tempo].first);
-            if (at > tick) {
-                time += (at - tick) / ppq * microseconds * 1e-6;
-                tick = at;
-            }
-            microseconds = map.tempi[tempo++].second;
-        }
-        time += (until - tick) / ppq * microseconds * 1e-6;
-        tick = until;
-    };
-    constexpr std::size_t most_read = 200'000; // five hours at ten beats a second
-    while (last_tick <= map.end) {
-        if (beats.size() == most_read)
-            return fail("This MIDI file has more beats than a piece of music.", {},
-                        "Write it again, up to the end of the song only.");
-        for (; metre < map.metres.size() && map.metres[metre].first <= last_tick; ++metre) {
-            now = map.metres[metre].second;
-            const auto beat = static_cast<std::int64_t>(beats.size());
-            if (!metres.empty() && metres.back().beat == beat)
-                metres.pop_back();
-            const bool begins_bar =
-                !metres.empty() && (beat - metres.back().beat) % metres.back().metre.beats_per_bar == 0;
-            if (!begins_bar || !(metres.back().metre == now))
-                metres.push_back({beat, now});
-        }
-        advance(static_cast<double>(last_tick));
-        if (map.bar_one && *map.bar_one == last_tick)
-            bar_one = static_cast<std::int64_t>(beats.size());
-        beats.push_back({Seconds(time), 1.0f, BeatOrigin::Corrected});
-        last_tick += std::max<std::int64_t>(1, static_cast<std::int64_t>(division) * 4 / now.beat_unit);
-    }
-    if (beats.size() < 2)
-        return fail("There are fewer than two beats in this MIDI file.", {},
-                    "It needs a tempo map or notes up to the end of the song.");
-    for (auto& change : metres)
-        change.beat -= bar_one;
-    return of_usual_tempo(BeatGrid::make(std::move(beats), -bar_one, std::move(metres)));
+    const auto earlier = [](const auto& a, const auto& b) { return a.first < b.first; };
+    std::stable_sort(map.tempi.begin(), map.tempi.end(), earlier);
+    std::stable_sort(map.metres.begin(), map.metres.end(), earlier);
+    return grid_of(map, division);
 }
 
 } // namespace pulsepin

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "model/project.h"
+#include "schedule/schedule.h"
 
 #include <string_view>
 
@@ -11,7 +11,7 @@ namespace pulsepin {
 /// beat, the metres, and the markers. Tick 0 is the first sample; whole beats lead in to the first beat of
 /// the grid. Tempi are whole microseconds, each chosen so that the next beat falls where it should: errors do
 /// not add up.
-[[nodiscard]] Result<std::string> write_midi_tempo_map(const Project& project);
+[[nodiscard]] Result<std::string> write_midi_tempo_map(const Schedule& schedule);
 
 /// The tempo map of a Standard MIDI File of any format that counts in beats: its beats up to the last event.
 /// Fails for other files, for those that count in timecode, and for those that end too early.

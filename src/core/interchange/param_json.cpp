@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "interchange/param_json.h"
 
+#include "interchange/colour_text.h"
 #include "interchange/json_fields.h"
-#include "interchange/pin_json.h"
 
 namespace pulsepin {
 namespace {

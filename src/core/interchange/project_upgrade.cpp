@@ -4,7 +4,10 @@
 #include "follow/sources.h"
 #include "follow/steps.h"
 #include "interchange/param_json.h"
+#include "model/project.h"
 #include "schedule/picker_tables.h"
+
+#include <algorithm>
 
 namespace pulsepin {
 namespace {
@@ -128,10 +131,96 @@ void in_each(json& project, const char* list, std::initializer_list<const char*>
     }
 }
 
+/// What the first files did not have yet.
+void add_missing(json& object, std::initializer_list<std::pair<const char*, json>> usual) {
+    if (object.is_object())
+        for (const auto& [name, value] : usual)
+            if (!object.contains(name))
+                object[name] = value;
+}
+
+/// One row of onsets, without a name; shares as they were computed, a rounding beyond their ends.
+void upgrade_found(json& found) {
+    if (!found.is_object())
+        return;
+    if (!found.contains("rows")) {
+        json row{{"name", "everything"},  {"function", "full"},   {"sensitivity", 0.5},
+                 {"least_strength", 0.0}, {"smallest_gap", 0.03}, {"shown", true}};
+        if (const auto onsets = found.find("onsets"); onsets != found.end() && onsets->is_object())
+            row.update(*onsets);
+        found["rows"] = json::array({row});
+        found.erase("onsets");
+    }
+    add_missing(found, {{"pulse", 1.0}, {"levels", json::array()}, {"sections", json::array()}});
+}
+
+void mend_shares(json& value) {
+    constexpr double beyond = 0.01;
+    if (value.is_number()) {
+        const double share = value.get<double>();
+        if (share >= -beyond && share <= 1 + beyond)
+            value = std::clamp(share, 0.0, 1.0);
+    } else if (value.is_array() || value.is_object()) {
+        for (auto& inner : value)
+            mend_shares(inner);
+    }
+}
+
+/// Everything that is called "confidence".
+void mend_confidence(json& value) {
+    if (value.is_object())
+        for (auto& [name, inner] : value.items()) {
+            if (name == "confidence")
+                mend_shares(inner);
+            else
+                mend_confidence(inner);
+        }
+    else if (value.is_array())
+        for (auto& inner : value)
+            mend_confidence(inner);
+}
+
+void add_missing_parts(json& project) {
+    const Stage usual;
+    json layers = json::array();
+    for (const auto& layer : usual.layers)
+        layers.push_back({{"id", layer.id.value},
+                          {"kind", layer.kind == LayerKind::Camera ? "camera" : "shots"},
+                          {"name", layer.name},
+                          {"values", json::object()}});
+    const json none = json::array();
+    add_missing(project, {{"layers", layers}, {"excluded", none}, {"pickers", none}, {"pulses", none}});
+    const ScheduleText text;
+    if (const auto settings = project.find("settings"); settings != project.end())
+        add_missing(*settings, {{"schedule_text",
+                                 {{"pattern", text.pattern},
+                                  {"separator", text.separator},
+                                  {"decimals", text.decimals},
+                                  {"keys", "straight"}}}});
+    in_each(project, "bin", {}, [](json& clip) {
+        add_missing(clip, {{"has_picture", true}, {"has_sound", false}});
+    });
+    in_each(project, "lanes", {"motion"}, [](json& motion) {
+        if (const auto follower = motion.is_object() ? motion.find("follower") : motion.end();
+            follower != motion.end())
+            add_missing(*follower, {{"values", json::object()}});
+    });
+    for (const char* name : {"found", "grid"})
+        if (const auto part = project.find(name); part != project.end()) {
+            if (std::string_view(name) == "found")
+                upgrade_found(*part);
+            mend_confidence(*part);
+        }
+    if (const auto found = project.find("found"); found != project.end() && found->is_object())
+        if (const auto pulse = found->find("pulse"); pulse != found->end())
+            mend_shares(*pulse);
+}
+
 void from_1_to_2(json& project) {
     in_each(project, "plantings", {"picker"}, upgrade_picker);
     in_each(project, "pickers", {"picker"}, upgrade_picker);
     in_each(project, "lanes", {"motion", "follower"}, upgrade_follower);
+    add_missing_parts(project);
 }
 
 } // namespace

@@ -2,7 +2,7 @@
 #include "interchange/trigger_csv.h"
 
 #include "interchange/csv_text.h"
-#include "interchange/pin_json.h"
+#include "interchange/colour_text.h"
 #include "schedule/triggers.h"
 #include "time/musical_text.h"
 
@@ -10,15 +10,17 @@
 
 namespace pulsepin {
 
-Result<std::string> write_trigger_csv(const Project& project) {
+Result<std::string> write_trigger_csv(const Schedule& schedule) {
+    const Project& project = schedule.project();
     const auto rate = project.settings->frame_rate;
     std::string text =
         "lane,effect,row,bar.beat,seconds,first frame,end frame,strength %,colour from,colour to\r\n";
     bool any = false;
-    for (const auto& lane : project.lanes) {
+    for (std::size_t i = 0; i < schedule.size(); ++i) {
+        const auto& lane = project.lanes[i];
         if (!lane->kind->triggers)
             continue;
-        for (const auto& span : triggers_of(project, *lane, resolve(project, *lane))) {
+        for (const auto& span : schedule.spans(i).triggers) {
             if (span.muted || span.hidden)
                 continue;
             const auto& body = std::get<TriggerBody>(lane->pins[span.index].body);

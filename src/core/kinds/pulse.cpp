@@ -11,7 +11,7 @@ namespace {
 void fields(Fields& f, PinBody& body) {
     auto& pulse = std::get<PulseBody>(body);
     f.number("strength", pulse.strength, limits::strength);
-    f.pulse("shape", pulse.shape);
+    f.maybe_pulse("shape", pulse.shape);
 }
 
 /// Pulses differ in strength as triggers do.

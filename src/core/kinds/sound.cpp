@@ -9,10 +9,8 @@ namespace {
 
 void fade_fields(Fields& f, Seconds& length, FadeCurve& curve) {
     static constexpr std::array<std::string_view, 2> curves{"linear", "equal-power"};
-    int number = static_cast<int>(curve);
     f.seconds("seconds", length, limits::duration);
-    f.choice("curve", number, curves);
-    curve = static_cast<FadeCurve>(number);
+    f.choice_of("curve", curve, curves);
 }
 
 void fields(Fields& f, PinBody& body) {
@@ -21,8 +19,8 @@ void fields(Fields& f, PinBody& body) {
     f.seconds("in_point", sound.in_point, limits::seconds);
     f.seconds("length", sound.length, limits::duration);
     f.number("gain_db", sound.gain_db, limits::gain_db);
-    f.object("fade_in", [&](Fields& fade) { fade_fields(fade, sound.fade_in, sound.curve_in); });
-    f.object("fade_out", [&](Fields& fade) { fade_fields(fade, sound.fade_out, sound.curve_out); });
+    f.group("fade_in", "fade", [&](Fields& fade) { fade_fields(fade, sound.fade_in, sound.curve_in); });
+    f.group("fade_out", "fade", [&](Fields& fade) { fade_fields(fade, sound.fade_out, sound.curve_out); });
 }
 
 std::string name_of(const PinBody& body, const Project& project) {

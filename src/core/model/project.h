@@ -11,6 +11,7 @@
 #include "time/frame_rate.h"
 
 #include <filesystem>
+#include <map>
 #include <memory>
 #include <optional>
 #include <string>
@@ -123,6 +124,18 @@ struct Clip {
     friend bool operator==(const Clip&, const Clip&) = default;
 };
 
+/// What a newer version wrote into the project's file and this one does not know. It is written again where
+/// it stood.
+struct Foreign {
+    /// By its place in the file ("/lanes/4/pins/12": things by their numbers): an object, as JSON.
+    std::map<std::string, std::string> groups;
+    std::size_t count = 0; ///< fields in them
+    std::size_t lost = 0;  ///< fields besides that have no lasting place: they go when the project is saved
+    int version = 0;       ///< of the file; 0: one that this version writes
+    int read_from = 0;     ///< the least version that can read it
+    friend bool operator==(const Foreign&, const Foreign&) = default;
+};
+
 /// A whole piece of work as a value. Edits make new ones; unchanged parts are shared, so comparing pointers
 /// tells what changed.
 struct Project {
@@ -139,6 +152,7 @@ struct Project {
     Shared<Stage> stage = std::make_shared<const Stage>();
     std::vector<Shared<Lane>> lanes;
     std::uint64_t next_id = 1; ///< ids are never used again
+    Shared<Foreign> foreign;   ///< null: nothing
 
     /// The clips that cuts can show, in the order of the bin.
     [[nodiscard]] std::vector<const Clip*> shots() const;

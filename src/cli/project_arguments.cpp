@@ -1,0 +1,60 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "project_arguments.h"
+
+#include "interchange/outputs.h"
+#include "interchange/project_file.h"
+#include "interchange/project_json.h"
+#include "kinds/kinds.h"
+#include "time/musical_text.h"
+
+#include <iostream>
+
+namespace pulsepin {
+
+Result<Project> project_to_change(const ChangeRequest& request) {
+    auto project = load_project(request.project);
+    if (!project)
+        return project;
+    if (request.out.empty() != request.in_place)
+        return fail("Where to write to must be told once.", request.project,
+                    "Name a file with --output, or change the project itself with --in-place.");
+    if (!request.in_place)
+        if (auto allowed = may_write(request.out, inputs_of(request.project, *project), request.replace);
+            !allowed)
+            return tl::unexpected(allowed.error());
+    if (const auto told = told_of_foreign(*project); !told.empty())
+        std::cerr << told << "\n";
+    return project;
+}
+
+Result<void> save_changed(const Project& project, const ChangeRequest& request) {
+    if (auto saved = save_project(project, request.in_place ? request.project : request.out); !saved)
+        return tl::unexpected(saved.error());
+    return {};
+}
+
+/// A lane by its name, or else the first of a kind ("cuts", "markers").
+Result<LaneId> find_lane(const Project& project, const std::string& name) {
+    for (const auto& lane : project.lanes)
+        if (lane->name == name)
+            return lane->id;
+    if (const auto kind = lane_kind_by_id(name))
+        if (const Lane* lane = project.first_lane(*kind))
+            return lane->id;
+    std::string known;
+    for (const auto& lane : project.lanes)
+        known += (known.empty() ? "" : ", ") + lane->name;
+    return fail("There is no lane called \"" + name + "\".", {}, "The lanes of this project: " + known + ".");
+}
+
+Result<Ticks> position_in(const Project& project, const std::string& text) {
+    const auto position = parse_position(text);
+    if (!position)
+        return tl::unexpected(position.error());
+    if (!project.grid)
+        return fail("The project has no beat grid yet.", {},
+                    "Open it in Pulse Pin and detect the beats first.");
+    return project.grid->ticks_of(*position);
+}
+
+} // namespace pulsepin

@@ -1,0 +1,26 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "model/project.h"
+
+#include <string>
+
+namespace pulsepin {
+
+/// A project that a command changes: where it is, and where the changed one goes.
+struct ChangeRequest {
+    std::string project, out;
+    bool in_place = false; ///< the project itself is changed
+    bool replace = false;  ///< a file that is there already
+};
+
+/// The project, when what was told of where to write to can be done.
+[[nodiscard]] Result<Project> project_to_change(const ChangeRequest& request);
+[[nodiscard]] Result<void> save_changed(const Project& project, const ChangeRequest& request);
+
+/// A lane by its name, or else the first of a kind ("cuts", "markers").
+[[nodiscard]] Result<LaneId> find_lane(const Project& project, const std::string& name);
+/// "19.1", in the project's grid.
+[[nodiscard]] Result<Ticks> position_in(const Project& project, const std::string& text);
+
+} // namespace pulsepin

@@ -1,0 +1,175 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "fields/found_fields.h"
+
+#include "time/musical_text.h"
+
+#include <array>
+#include <cmath>
+
+namespace pulsepin {
+namespace {
+
+/// What was found is a measurement: where it left its range by a rounding, or is not a number, it is mended
+/// rather than that the person's work could not be saved.
+double mended(double value, limits::Real range) {
+    return std::isfinite(value) ? range.nearest(value) : range.nearest(0);
+}
+
+void share(Fields& f, const char* name, float& value) {
+    double wide = mended(static_cast<double>(value), limits::share);
+    f.number(name, wide, limits::share);
+    if (f.reads())
+        value = static_cast<float>(wide);
+}
+
+/// A grid as columns, one entry a beat.
+struct GridColumns {
+    std::int64_t first_beat = 0;
+    std::vector<MetreChange> metres;
+    std::vector<double> times, confidence;
+    std::vector<int> origin;
+};
+
+GridColumns columns_of(const BeatGrid& grid) {
+    GridColumns columns{grid.first_beat(), grid.metres(), {}, {}, {}};
+    for (const auto& beat : grid.beats()) {
+        columns.times.push_back(beat.time.value);
+        columns.confidence.push_back(mended(static_cast<double>(beat.confidence), limits::share));
+        columns.origin.push_back(static_cast<int>(beat.origin));
+    }
+    return columns;
+}
+
+void fields_of(Fields& f, MetreChange& change) {
+    std::string metre = format_metre(change.metre);
+    f.about("number of the beat from which on").whole("beat", change.beat, limits::metre_beat);
+    f.formed_text("metre", metre, "^[0-9]+/[0-9]+$");
+    if (!f.reads())
+        return;
+    const auto parsed = parse_metre(metre);
+    f.require(parsed.has_value(), "a metre cannot be read");
+    change.metre = *parsed;
+}
+
+void fields_of(Fields& f, GridColumns& grid) {
+    static constexpr std::array<std::string_view, 3> origins{"found", "corrected", "held"};
+    f.about("number of the first time, counted from bar 1, beat 1 (number 0)")
+        .whole("first_beat", grid.first_beat, limits::metre_beat);
+    f.items<MetreChange>("metres", "metre-change", grid.metres,
+                         [](Fields& g, MetreChange& change) { fields_of(g, change); });
+    f.about("seconds, rising, at least 10 ms apart").numbers("times", grid.times, limits::seconds);
+    f.numbers("confidence", grid.confidence, limits::share);
+    f.choices("origin", grid.origin, origins);
+}
+
+Result<BeatGrid> grid_of(const GridColumns& columns) {
+    if (columns.times.size() != columns.confidence.size() || columns.times.size() != columns.origin.size())
+        return fail("the lists of the grid differ in length");
+    std::vector<GridBeat> beats;
+    for (std::size_t i = 0; i < columns.times.size(); ++i)
+        beats.push_back({Seconds(columns.times[i]), static_cast<float>(columns.confidence[i]),
+                         static_cast<BeatOrigin>(columns.origin[i])});
+    return BeatGrid::make(std::move(beats), columns.first_beat, columns.metres);
+}
+
+void fields_of(Fields& f, FoundTempo& tempo) {
+    tempo.tempo.value = mended(tempo.tempo.value, limits::tempo);
+    f.number("bpm", tempo.tempo.value, limits::tempo);
+    share(f, "confidence", tempo.confidence);
+}
+
+void onsets_of(Fields& f, std::vector<FoundOnset>& onsets) {
+    std::vector<double> times, strengths;
+    for (const auto& onset : onsets) {
+        times.push_back(onset.time.value);
+        strengths.push_back(mended(static_cast<double>(onset.strength), limits::level));
+    }
+    f.numbers("times", times, limits::seconds);
+    f.numbers("strengths", strengths, limits::level);
+    if (!f.reads())
+        return;
+    f.require(times.size() == strengths.size(), "the lists of onsets differ in length");
+    onsets.clear();
+    for (std::size_t i = 0; i < times.size(); ++i)
+        onsets.push_back({Seconds(times[i]), static_cast<float>(strengths[i])});
+}
+
+void fields_of(Fields& f, OnsetRow& row) {
+    f.text("name", row.name);
+    f.text("function", row.function);
+    f.number("sensitivity", row.sensitivity, limits::share);
+    f.number("least_strength", row.least_strength, limits::share);
+    f.seconds("smallest_gap", row.smallest_gap, limits::duration);
+    f.flag("shown", row.shown);
+    std::vector<double> band;
+    if (row.band)
+        band = {row.band->first, row.band->second};
+    f.about("Hz, from and until").numbers("band", band, limits::hertz, 2, Fields::optional);
+    if (f.reads() && band.size() == 2)
+        row.band = {band[0], band[1]};
+    f.maybe_part<OnsetRow::Like>("like", "like", row.like, [](Fields& g, OnsetRow::Like& like) {
+        g.seconds("from", like.from, limits::seconds);
+        g.seconds("until", like.until, limits::seconds);
+        g.number("least", like.least, limits::share);
+    });
+    onsets_of(f, row.onsets);
+}
+
+void fields_of(Fields& f, FoundSection& section) {
+    f.seconds("start", section.start, limits::seconds);
+    f.seconds("end", section.end, limits::seconds);
+    f.text("name", section.name);
+    f.flag("drop", section.drop);
+    share(f, "confidence", section.confidence);
+}
+
+/// Tenths of a decibel are written as such, not with the digits of a binary fraction.
+std::vector<double> levels_of(const std::vector<float>& levels) {
+    std::vector<double> written;
+    written.reserve(levels.size());
+    for (const float level : levels) {
+        const double kept = mended(static_cast<double>(level), limits::level);
+        const double tenths = std::round(kept * 10) / 10;
+        written.push_back(static_cast<float>(tenths) == level ? tenths : kept);
+    }
+    return written;
+}
+
+} // namespace
+
+void grid_field(Fields& f, const char* name, std::optional<BeatGrid>& grid) {
+    std::optional<GridColumns> columns;
+    if (grid)
+        columns = columns_of(*grid);
+    f.maybe_part<GridColumns>(
+        name, "grid", columns, [](Fields& g, GridColumns& c) { fields_of(g, c); }, Fields::Absence::Null);
+    if (!f.reads())
+        return;
+    grid.reset();
+    if (!columns)
+        return;
+    auto made = grid_of(*columns);
+    if (!made)
+        return f.refuse("the grid is not valid: " + made.error().what);
+    grid = *std::move(made);
+}
+
+void fields_of(Fields& f, Detection& found) {
+    grid_field(f, "grid", found.grid);
+    f.items<FoundTempo>(
+        "tempi", "tempo", found.tempi, [](Fields& g, FoundTempo& t) { fields_of(g, t); }, limits::few);
+    share(f, "pulse", found.pulse);
+    auto levels = levels_of(found.levels);
+    f.about("loudness (LUFS) of each tenth of a second").numbers("levels", levels, limits::level);
+    if (f.reads())
+        found.levels.assign(levels.begin(), levels.end());
+    if (found.swing)
+        found.swing = mended(*found.swing, limits::swing);
+    f.maybe_number("swing", found.swing, limits::swing);
+    f.items<OnsetRow>(
+        "rows", "onset-row", found.rows, [](Fields& g, OnsetRow& row) { fields_of(g, row); }, limits::few);
+    f.items<FoundSection>("sections", "section", found.sections,
+                          [](Fields& g, FoundSection& s) { fields_of(g, s); });
+}
+
+} // namespace pulsepin

@@ -1,0 +1,432 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "fields/project_fields.h"
+
+#include "fields/found_fields.h"
+#include "kinds/kinds.h"
+
+#include <algorithm>
+#include <array>
+#include <set>
+
+namespace pulsepin {
+namespace {
+
+std::vector<std::string_view> ids_of_kinds() {
+    std::vector<std::string_view> ids;
+    for (const LaneKind kind : lane_kinds())
+        ids.push_back(kind->id);
+    return ids;
+}
+
+int place_of(LaneKind kind) {
+    const auto kinds = lane_kinds();
+    return static_cast<int>(std::find(kinds.begin(), kinds.end(), kind) - kinds.begin());
+}
+
+// -- places
+
+/// By frames or seconds. What was of the other form becomes of that form when it is read.
+template <class T>
+T& as(auto& variant) {
+    if (!std::holds_alternative<T>(variant))
+        variant = T{};
+    return std::get<T>(variant);
+}
+
+void offset_of(Fields& f, Offset& offset) {
+    std::size_t which = std::holds_alternative<Frames>(offset) ? 0 : 1;
+    f.one_of(which, {{"offset_frames",
+                      [&](Fields& g) { g.frames("offset_frames", as<Frames>(offset), limits::frames); }},
+                     {"offset_seconds", [&](Fields& g) {
+                          g.seconds("offset_seconds", as<Seconds>(offset), limits::seconds, Fields::optional);
+                      }}});
+}
+
+void lead_of(Fields& f, Offset& lead) {
+    std::size_t which = std::holds_alternative<Seconds>(lead) ? 0 : 1;
+    f.one_of(which, {{"lead_seconds",
+                      [&](Fields& g) { g.seconds("lead_seconds", as<Seconds>(lead), limits::seconds); }},
+                     {"lead_frames", [&](Fields& g) {
+                          g.frames("lead_frames", as<Frames>(lead), limits::frames, Fields::optional);
+                      }}});
+}
+
+void fields_of(Fields& f, Anchor& anchor) {
+    std::size_t which = anchor.index();
+    f.one_of(which, {{"ticks",
+                      [&](Fields& g) {
+                          auto& musical = as<MusicalAnchor>(anchor);
+                          g.ticks("ticks", musical.at);
+                          offset_of(g, musical.offset);
+                      }},
+                     {"seconds",
+                      [&](Fields& g) { g.seconds("seconds", as<TimeAnchor>(anchor).at, limits::seconds); }},
+                     {"marker", [&](Fields& g) {
+                          auto& tied = as<MarkerAnchor>(anchor);
+                          g.id("marker", tied.marker.value);
+                          offset_of(g, tied.offset);
+                      }}});
+}
+static_assert(std::is_same_v<std::variant_alternative_t<0, Anchor>, MusicalAnchor> &&
+              std::is_same_v<std::variant_alternative_t<1, Anchor>, TimeAnchor>);
+
+void tick_list(Fields& f, const char* name, std::vector<Ticks>& list) {
+    std::vector<std::int64_t> numbers;
+    for (const Ticks at : list)
+        numbers.push_back(at.value);
+    f.wholes(name, numbers, limits::ticks, 0, Fields::optional);
+    if (!f.reads())
+        return;
+    list.clear();
+    for (const auto number : numbers)
+        list.emplace_back(number);
+}
+
+// -- what is placed, and how
+
+void fields_of(Fields& f, ShotChoice& choice) {
+    static constexpr std::array<std::string_view, 5> orders{"in-turn", "at-random", "weighted", "by-section",
+                                                            "one-shot"};
+    static constexpr std::array<std::string_view, 4> starts{"in-point", "continuing", "marker",
+                                                            "same-moment"};
+    f.choice_of("order", choice.order, orders);
+    f.choice_of("start", choice.start, starts);
+    f.items<ShotChoice::Share>("shots", "shot-share", choice.shots, [](Fields& g, ShotChoice::Share& share) {
+        g.id("shot", share.shot.value);
+        g.number("weight", share.weight, limits::weight);
+    });
+    f.whole_as("seed", choice.seed, limits::seed);
+    f.seconds("in_point", choice.in_point, limits::seconds);
+    f.text("marker", choice.marker);
+    f.frames("shortest_frames", choice.shortest, limits::frames);
+}
+
+void fields_of(Fields& f, Variation& variation) {
+    static constexpr std::array<std::string_view, 5> strengths{"same", "alternates", "ramps", "onsets",
+                                                               "random"};
+    static constexpr std::array<std::string_view, 4> colours{"same", "in-turn", "random", "ramp"};
+    f.choice_of("strength", variation.strength, strengths);
+    f.number("low", variation.low, limits::strength);
+    f.number("high", variation.high, limits::strength);
+    f.choice_of("colours", variation.colours, colours);
+    f.colours("palette", variation.palette, limits::few);
+    f.whole_as("seed", variation.seed, limits::seed);
+}
+
+void fields_of(Fields& f, PlantingForm& form) {
+    static const auto ids = ids_of_kinds();
+    const auto kinds = lane_kinds();
+    auto found = std::find_if(kinds.begin(), kinds.end(),
+                              [&](LaneKind kind) { return kind->empty_body().index() == form.body.index(); });
+    int at = static_cast<int>(found - kinds.begin());
+    f.depending("kind", at, ids, [&](Fields& g, int chosen) {
+        const LaneKind kind = lane_kinds()[static_cast<std::size_t>(chosen)];
+        if (form.body.index() != kind->empty_body().index())
+            form.body = kind->empty_body();
+        g.about("the fields of a pin of that kind").group("body", kind->id.data(), [&](Fields& b) {
+            kind->fields(b, form.body);
+        });
+        const auto part = [&]<class T>(const char* name, const char* shape, T& value, bool there) {
+            const bool was = there;
+            g.maybe(name, shape, there, [&](Fields& p) { fields_of(p, value); });
+            if (g.reads() && was && !there)
+                value = T{};
+        };
+        if (kind->cuts)
+            part("shots", "shot-choice", form.shots, true);
+        if (kind->triggers)
+            part("variation", "variation", form.variation, true);
+    });
+}
+
+// -- curves
+
+void fields_of(Fields& f, Feed& feed) {
+    f.text("property", feed.property);
+    f.text("unit", feed.unit);
+    f.number("rest", feed.low, limits::value);
+    f.number("peak", feed.high, limits::value);
+    bool aimed = feed.target.layer.value != 0;
+    f.maybe("target", "target", aimed, [&](Fields& g) {
+        g.id("layer", feed.target.layer.value);
+        g.text("parameter", feed.target.parameter);
+    });
+    std::vector<double> ends;
+    if (feed.limits)
+        ends = {feed.limits->least, feed.limits->most};
+    f.about("values beyond are cut to these").numbers("limits", ends, limits::value, 2, Fields::optional);
+    if (f.reads() && ends.size() == 2)
+        feed.limits = Feed::Limits{ends[0], ends[1]};
+    lead_of(f, feed.lead);
+}
+
+void fields_of(Fields& f, Follower& follower) {
+    f.text("source", follower.source);
+    f.values("values", follower.values);
+    f.items<FollowerStep>(
+        "steps", "step", follower.steps,
+        [](Fields& g, FollowerStep& step) {
+            g.text("id", step.id);
+            g.values("values", step.values);
+            g.flag("off", step.off, Fields::optional);
+        },
+        limits::few);
+}
+
+void fields_of(Fields& f, Motion& motion) {
+    fields_of(f, motion.own);
+    f.pulse("pulse", motion.pulse);
+    bool follows = motion.follower != Follower{};
+    f.maybe("follower", "follower", follows, [&](Fields& g) { fields_of(g, motion.follower); });
+    f.about("further properties that the same curve drives")
+        .items<Feed>(
+            "feeds", "feed", motion.feeds, [](Fields& g, Feed& feed) { fields_of(g, feed); }, limits::few,
+            Fields::optional);
+}
+
+// -- the rest
+
+void fields_of(Fields& f, Song& song) {
+    f.about("relative to the project's folder, or absolute").path("path", song.path);
+    f.text("title", song.title);
+    f.whole("sample_rate", song.sample_rate, limits::sample_rate);
+    f.about("samples in each channel; a day at most").whole("length", song.length.value, limits::samples);
+    f.about("first sample of the file that is used")
+        .whole("from", song.from.value, limits::samples, Fields::optional);
+    f.about("64-bit FNV-1a of the decoded samples, in hexadecimal").text("fingerprint", song.fingerprint);
+    f.require(song.duration().value <= limits::longest_song, "the song is longer than a day");
+}
+
+void fields_of(Fields& f, ScheduleText& text) {
+    static constexpr std::array<std::string_view, 3> keys{"as-they-are", "straight", "each-frame"};
+    f.text("pattern", text.pattern, limits::note);
+    f.text("separator", text.separator);
+    f.whole_as("decimals", text.decimals, limits::decimals);
+    f.choice_of("keys", text.keys, keys);
+}
+
+} // namespace
+
+void fields_of(Fields& f, Pin& pin, LaneKind kind) {
+    f.id("id", pin.id.value);
+    f.group("anchor", "anchor", [&](Fields& g) { fields_of(g, pin.anchor); });
+    f.id("planting", pin.planting.value, Fields::optional);
+    auto home = pin.home ? std::optional(pin.home->value) : std::nullopt;
+    f.about("the place its planting picked it for; missing when it was added by hand")
+        .maybe_whole("home", home, limits::ticks);
+    if (f.reads())
+        pin.home = home ? std::optional(Ticks(*home)) : std::nullopt;
+    f.about("by hand, apart from its planting").flag("moved", pin.moved, Fields::optional);
+    f.about("by hand, apart from its planting").flag("altered", pin.altered, Fields::optional);
+    f.flag("muted", pin.muted, Fields::optional);
+    f.flag("locked", pin.locked, Fields::optional);
+    if (pin.body.index() != kind->empty_body().index())
+        pin.body = kind->empty_body();
+    kind->fields(f, pin.body);
+}
+
+void fields_of(Fields& f, Lane& lane) {
+    static const auto ids = ids_of_kinds();
+    f.id("id", lane.id.value);
+    f.text("name", lane.name);
+    f.flag("muted", lane.muted, Fields::optional);
+    f.flag("solo", lane.solo, Fields::optional);
+    f.flag("locked", lane.locked, Fields::optional);
+    lead_of(f, lane.lead);
+    int at = lane.kind == LaneKind() ? 0 : place_of(lane.kind);
+    f.depending("kind", at, ids, [&](Fields& g, int chosen) {
+        const auto kinds = lane_kinds();
+        if (const auto i = static_cast<std::size_t>(chosen); i < kinds.size())
+            lane.kind = kinds[i];
+        const LaneKind kind = lane.kind;
+        if (kind->drives())
+            g.group("motion", "motion", [&](Fields& m) { fields_of(m, lane.motion); });
+        g.items<Pin>("pins", "pin-of-" + std::string(kind->id), lane.pins,
+                     [kind](Fields& p, Pin& pin) { fields_of(p, pin, kind); });
+    });
+}
+
+void fields_of(Fields& f, Layer& layer) {
+    static constexpr std::array<std::string_view, 5> kinds{"shots", "picture", "title", "shape", "camera"};
+    f.id("id", layer.id.value);
+    f.text("name", layer.name);
+    f.flag("hidden", layer.hidden, Fields::optional);
+    f.about("parameters that are not as usual").numbers_by_name("values", layer.values, limits::value);
+    int at = static_cast<int>(layer.kind);
+    f.depending("kind", at, kinds, [&](Fields& g, int chosen) {
+        layer.kind = static_cast<LayerKind>(chosen);
+        const bool title = layer.kind == LayerKind::Title, shape = layer.kind == LayerKind::Shape;
+        g.about("the lane of cuts that is shown; none: the first")
+            .id("cuts", layer.cuts.value, Fields::optional);
+        g.about("a clip of the bin").id("picture", layer.picture.value, Fields::optional);
+        if (title)
+            g.text("text", layer.text, limits::note);
+        if (shape)
+            g.text("shape", layer.shape);
+        if (title || shape)
+            g.colour("colour", layer.colour);
+    });
+}
+
+void fields_of(Fields& f, Picker& picker) {
+    f.text("source", picker.source);
+    f.about("ticks, 960 a beat").ticks("from", picker.from);
+    f.about("not included").ticks("until", picker.until);
+    f.items<FilterUse>(
+        "filters", "filter", picker.filters,
+        [](Fields& g, FilterUse& use) {
+            g.text("id", use.id);
+            g.values("values", use.values);
+        },
+        limits::few);
+    f.values("values", picker.values, Fields::optional);
+    tick_list(f, "list", picker.list);
+    f.about("the whole song, whatever from and until say").flag("whole", picker.whole, Fields::optional);
+}
+
+void fields_of(Fields& f, Planting& planting) {
+    f.id("id", planting.id.value);
+    f.id("lane", planting.lane.value, Fields::optional);
+    f.text("description", planting.description, limits::note);
+    f.maybe_part<Picker>("picker", "picker", planting.picker, [](Fields& g, Picker& p) { fields_of(g, p); });
+    bool again = planting.picker.has_value(); // without it the form says nothing
+    f.maybe("form", "form", again, [&](Fields& g) { fields_of(g, planting.form); });
+    f.require(again || !planting.picker, "\"form\" is missing");
+    f.about("ticks by which the whole group was moved").ticks("shift", planting.shift, Fields::optional);
+    f.frames("nudge_frames", planting.nudge, limits::frames, Fields::optional);
+    f.about("picked places that were emptied by hand, in ticks");
+    tick_list(f, "left_out", planting.left_out);
+}
+
+void fields_of(Fields& f, Settings& settings) {
+    static constexpr std::array<std::string_view, 2> roundings{"nearest", "never-late"};
+    f.text("title", settings.title);
+    std::string rate = std::to_string(settings.frame_rate.numerator()) + "/" +
+                       std::to_string(settings.frame_rate.denominator());
+    f.formed_text("frame_rate", rate, "^[0-9]+(/[0-9]+)?$");
+    if (f.reads()) {
+        const auto parsed = FrameRate::parse(rate);
+        f.require(parsed.has_value(), "the frame rate cannot be read");
+        settings.frame_rate = *parsed;
+    }
+    f.choice_of("rounding", settings.rounding, roundings);
+    std::vector<std::int64_t> size{settings.picture_width, settings.picture_height};
+    f.about("width, height").wholes("picture_size", size, limits::picture_side, 2);
+    if (f.reads()) {
+        settings.picture_width = static_cast<int>(size[0]);
+        settings.picture_height = static_cast<int>(size[1]);
+    }
+    f.group("schedule_text", "schedule-text", [&](Fields& g) { fields_of(g, settings.schedule_text); });
+}
+
+void fields_of(Fields& f, Clip& clip) {
+    f.id("id", clip.id.value);
+    f.text("name", clip.name);
+    f.about("relative to the project's folder, or absolute").path("path", clip.path);
+    f.seconds("duration", clip.duration, limits::duration);
+    f.whole_as("width", clip.width, limits::clip_side);
+    f.whole_as("height", clip.height, limits::clip_side);
+    f.flag("has_picture", clip.has_picture);
+    f.flag("has_sound", clip.has_sound);
+    f.about("one picture, that never ends").flag("still", clip.still, Fields::optional);
+    f.about("cameras: where in the song the first frame lies")
+        .maybe_seconds("begins_at", clip.begins_at, limits::seconds);
+}
+
+namespace {
+
+void fields_of(Fields& f, TimeSpan& span) {
+    f.seconds("from", span.from, limits::seconds);
+    f.seconds("until", span.until, limits::seconds);
+}
+
+void fields_of(Fields& f, NamedPicker& named) {
+    f.text("name", named.name);
+    f.group("picker", "picker", [&](Fields& g) { fields_of(g, named.picker); });
+}
+
+/// A list that versions of the project share.
+template <class T>
+void shared_items(Fields& f, const char* name, const char* shape, Shared<std::vector<T>>& values) {
+    std::vector<T> copy = *values;
+    f.items<T>(name, shape, copy, [](Fields& g, T& value) { fields_of(g, value); });
+    if (f.reads())
+        values = std::make_shared<const std::vector<T>>(std::move(copy));
+}
+
+} // namespace
+
+void fields_of(Fields& f, Project& project) {
+    Settings settings = *project.settings;
+    f.group("settings", "settings", [&](Fields& g) { fields_of(g, settings); });
+    if (f.reads())
+        project.settings = std::make_shared<const Settings>(std::move(settings));
+    f.maybe_shared<Song>(
+        "song", "song", project.song, [](Fields& g, Song& song) { fields_of(g, song); },
+        Fields::Absence::Null);
+    f.maybe_shared<Detection>(
+        "found", "found", project.detection, [](Fields& g, Detection& found) { fields_of(g, found); },
+        Fields::Absence::Null);
+    auto grid = project.grid ? std::optional(*project.grid) : std::nullopt;
+    grid_field(f, "grid", grid);
+    if (f.reads())
+        project.grid = grid ? std::make_shared<const BeatGrid>(*std::move(grid)) : nullptr;
+    f.about("greater than every id in the file").id("next_id", project.next_id);
+    shared_items(f, "excluded", "span", project.excluded);
+    shared_items(f, "bin", "clip", project.bin);
+    shared_items(f, "plantings", "planting", project.plantings);
+    f.about("kept by their names");
+    shared_items(f, "pickers", "named-picker", project.pickers);
+    std::vector<Pulse> pulses = *project.pulses;
+    f.about("kept by their names").pulses("pulses", pulses);
+    if (f.reads())
+        project.pulses = std::make_shared<const std::vector<Pulse>>(std::move(pulses));
+    Stage stage = *project.stage;
+    f.about("the lowest first, the camera last")
+        .items<Layer>(
+            "layers", "layer", stage.layers, [](Fields& g, Layer& layer) { fields_of(g, layer); },
+            limits::few);
+    if (f.reads())
+        project.stage = std::make_shared<const Stage>(std::move(stage));
+    f.list("lanes", {"lane", project.lanes.size(), [&](std::size_t n) { project.lanes.resize(n); },
+                     [&](Fields& g, std::size_t i) {
+                         Lane lane = project.lanes[i] ? *project.lanes[i] : Lane{};
+                         fields_of(g, lane);
+                         if (g.reads())
+                             project.lanes[i] = std::make_shared<const Lane>(std::move(lane));
+                     },
+                     limits::few});
+}
+
+std::string inner_conflict(const Project& project) {
+    std::set<std::uint64_t> ids;
+    std::string conflict;
+    const auto claim = [&](std::uint64_t id) {
+        if (conflict.empty() && !(id > 0 && id < project.next_id && ids.insert(id).second))
+            conflict = "the number " + std::to_string(id) + " names two things or none";
+    };
+    for (const auto& clip : *project.bin)
+        claim(clip.id.value);
+    for (const auto& planting : *project.plantings)
+        claim(planting.id.value);
+    for (const auto& lane : project.lanes) {
+        claim(lane->id.value);
+        for (const auto& pin : lane->pins)
+            claim(pin.id.value);
+    }
+    const auto& layers = project.stage->layers;
+    std::set<std::uint64_t> layer_ids;
+    for (const auto& layer : layers) {
+        if (layer.id.value >= std::max<std::uint64_t>(project.next_id, 3))
+            return "the layer \"" + layer.name + "\" has a number that is not given out yet";
+        if (!layer_ids.insert(layer.id.value).second)
+            return "two layers have one number";
+    }
+    const auto cameras = std::count_if(layers.begin(), layers.end(),
+                                       [](const Layer& layer) { return layer.kind == LayerKind::Camera; });
+    if (cameras != 1 || layers.back().kind != LayerKind::Camera)
+        return "the picture needs one camera above its layers";
+    return conflict;
+}
+
+} // namespace pulsepin

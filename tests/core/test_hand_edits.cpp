@@ -1,0 +1,231 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// What commands decide: edits of what is selected and at a moment.
+#include "hand/copying.h"
+#include "hand/hand_edits.h"
+#include "model/anchored_time.h"
+#include "model/edits.h"
+#include "model/shot_edits.h"
+#include "schedule/sound_parts.h"
+#include "support/projects.h"
+
+#include <QTest>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+namespace {
+
+struct Table {
+    Project project = steady_project(); // 120 BPM
+    PinId cut, next_cut, marker, sound;
+
+    Table() {
+        auto clips = *project.bin;
+        clips[0].begins_at = Seconds(-2);
+        clips[3].begins_at = Seconds(1);
+        clips[1].has_sound = true;
+        project.bin = std::make_shared<const std::vector<Clip>>(clips);
+        const auto& bin = *project.bin;
+        cut = put(&LaneKindRow::cuts, 2, CutBody{bin[0].id, Seconds(1)});
+        next_cut = put(&LaneKindRow::cuts, 6, CutBody{bin[1].id, Seconds(1)});
+        marker = put(&LaneKindRow::marks, 4, MarkerBody{"here", ""});
+    }
+    PinId put(bool LaneKindRow::*what, double seconds, const PinBody& body) {
+        if (!project.first_lane(what))
+            project = with_lane(project, kind_that(what), "More");
+        const PinId id{project.next_id};
+        project = *with_pins(project, project.first_lane(what)->id,
+                             {{{}, MusicalAnchor{project.grid->nearest_tick(Seconds(seconds))}, body, {}}});
+        return id;
+    }
+    void put_sound() {
+        SoundBody body;
+        body.sound = (*project.bin)[2].id;
+        body.length = Seconds(4);
+        sound = put(&LaneKindRow::sounds, 2, body);
+    }
+    [[nodiscard]] Result<HandEdited> run(std::string_view id, const std::set<PinId>& pins, double at = 0,
+                                         ParamValues values = {}) const {
+        const Schedule schedule(project);
+        const HandEdit& row = *hand_edit(id);
+        const Seconds time(at);
+        return row.run({schedule,
+                        pins,
+                        time,
+                        project.grid->time_at(project.grid->nearest_beat(time)),
+                        {},
+                        completed(values, row.parameters)});
+    }
+    static double time_in(const Project& project, PinId pin) {
+        return anchored_time(project.pin(pin)->anchor, project)->value;
+    }
+};
+
+} // namespace
+
+class TestHandEdits : public QObject {
+    Q_OBJECT
+private slots:
+    void each_has_a_name_of_its_own_and_refuses_where_there_is_nothing() {
+        std::set<std::string_view> ids;
+        const Project empty = new_project();
+        const Schedule schedule(empty);
+        for (const auto& row : hand_edits()) {
+            QVERIFY2(ids.insert(row.id).second, row.id.data());
+            QVERIFY(!row.label.empty());
+            QCOMPARE(hand_edit(row.id), &row);
+            const auto edited = row.run({schedule, {}, {}, {}, {}, completed({}, row.parameters)});
+            QVERIFY2(!edited, row.id.data());
+            QVERIFY(!edited.error().message().empty());
+        }
+        QVERIFY(!hand_edit("dance"));
+    }
+
+    void selected_pins_are_moved_and_locked_ones_left_alone() {
+        Table table;
+        table.project = with_pins_locked(table.project, std::vector{table.cut}, true);
+        const std::set<PinId> both{table.cut, table.marker};
+        const auto moved = table.run("move", both, 0, {{"beats", 2.0}});
+        QCOMPARE(Table::time_in(moved->project, table.marker), 5.0);
+        QCOMPARE(Table::time_in(moved->project, table.cut), 2.0);
+        QCOMPARE(moved->count, std::size_t{1});
+        QVERIFY(moved->told.find("locked") != std::string::npos);
+        QCOMPARE(Table::time_in(table.run("move-bars", {table.marker}, 0, {{"bars", -1.0}})->project,
+                                table.marker),
+                 2.0);
+        const auto nudged = table.run("nudge", {table.marker}, 0, {{"frames", 3.0}});
+        QVERIFY(std::abs(Table::time_in(nudged->project, table.marker) - 4.125) < 1e-9);
+        QVERIFY(!table.run("delete", both)->project.pin(table.marker));
+        QVERIFY(table.run("delete", both)->project.pin(table.cut));
+    }
+
+    void locking_and_muting_make_all_alike() {
+        Table table;
+        const std::set<PinId> both{table.cut, table.marker};
+        table.project = with_pins_muted(table.project, std::vector{table.cut}, true);
+        const auto muted = table.run("mute", both);
+        QVERIFY(muted->project.pin(table.cut)->muted && muted->project.pin(table.marker)->muted);
+        table.project = muted->project;
+        QVERIFY(!table.run("mute", both)->project.pin(table.cut)->muted);
+        const auto locked = table.run("lock", both);
+        QVERIFY(locked->project.pin(table.cut)->locked && locked->project.pin(table.marker)->locked);
+        table.project = locked->project;
+        QVERIFY(!table.run("lock", both)->project.pin(table.marker)->locked);
+    }
+
+    void cuts_are_slipped_rolled_rippled_and_swapped() {
+        const Table table;
+        const auto in_point = [&](const Result<HandEdited>& edited) {
+            return std::get<CutBody>(edited->project.pin(table.cut)->body).in_point.value;
+        };
+        QCOMPARE(in_point(table.run("slip", {table.cut}, 0, {{"frames", 12.0}})), 1.5);
+        const auto rolled_cut = table.run("roll", {table.cut}, 0, {{"beats", 1.0}});
+        QCOMPARE(Table::time_in(rolled_cut->project, table.cut), 2.5);
+        QCOMPARE(in_point(rolled_cut), 1.5);
+        const auto rippled_cut = table.run("ripple", {table.cut}, 0, {{"beats", 1.0}});
+        QCOMPARE(Table::time_in(rippled_cut->project, table.next_cut), 6.5);
+        const auto swapped_shots = table.run("swap-with-next", {table.cut});
+        QCOMPARE(std::get<CutBody>(swapped_shots->project.pin(table.cut)->body).shot,
+                 (*table.project.bin)[1].id);
+        QVERIFY(!table.run("swap-with-next", {table.next_cut})); // nothing comes after it
+        QVERIFY(!table.run("roll", {table.cut, table.next_cut}));
+        QVERIFY(!table.run("roll", {table.marker}));
+    }
+
+    void the_next_camera_is_cut_to() {
+        Table table;
+        const auto first = table.run("cut-to-camera", {}, 8.1);
+        QCOMPARE(first->selected.size(), std::size_t{1});
+        const PinId added = *first->selected.begin();
+        const auto& body = std::get<CutBody>(first->project.pin(added)->body);
+        QVERIFY(body.same_moment);
+        QCOMPARE(Table::time_in(first->project, added), 8.0);
+        // What is seen there is no camera: the first one. From it on, the other, and round again.
+        QCOMPARE(body.shot, (*table.project.bin)[0].id);
+        table.project = first->project;
+        const auto second = table.run("cut-to-camera", {}, 9);
+        QCOMPARE(std::get<CutBody>(second->project.pin(*second->selected.begin())->body).shot,
+                 (*table.project.bin)[3].id);
+        table.project = second->project;
+        const auto third = table.run("cut-to-camera", {}, 10);
+        QCOMPARE(std::get<CutBody>(third->project.pin(*third->selected.begin())->body).shot,
+                 (*table.project.bin)[0].id);
+        QVERIFY(!Table().run("cut-to-camera", {}, 8).value().project.lanes.empty());
+    }
+
+    void a_marker_is_put_on_what_is_seen_or_heard() {
+        Table table;
+        const auto on_shot = table.run("mark-clip", {}, 3.3);
+        const Pin* pin = on_shot->project.pin(*on_shot->selected.begin());
+        QCOMPARE(pin->anchor, Anchor(MarkerAnchor{table.cut, Seconds(3.3) - Seconds(2)}));
+        QCOMPARE(on_shot->name, std::string("spool"));
+        table.put_sound();
+        const auto on_sound = table.run("mark-clip", {}, 3.3);
+        QCOMPARE(std::get<MarkerAnchor>(on_sound->project.pin(*on_sound->selected.begin())->anchor).marker,
+                 table.sound);
+        QVERIFY(!table.run("mark-clip", {}, 0.5)); // nothing is there
+        const auto tied = table.run("tie-to-clip", {table.marker});
+        QCOMPARE(std::get<MarkerAnchor>(tied->project.pin(table.marker)->anchor).marker, table.sound);
+        table.project = tied->project;
+        const auto gone = table.run("let-go", {table.marker});
+        QVERIFY(!std::holds_alternative<MarkerAnchor>(gone->project.pin(table.marker)->anchor));
+        QCOMPARE(Table::time_in(gone->project, table.marker), 4.0);
+    }
+
+    void pins_are_tied_to_the_sound_under_them() {
+        Table table;
+        QVERIFY(!table.run("tie-to-sound", {table.marker, table.cut}));
+        table.put_sound();
+        const auto tied = table.run("tie-to-sound", {table.marker, table.next_cut, table.sound});
+        QCOMPARE(tied->count, std::size_t{1}); // the cut lies behind it
+        const auto moved = moved_by(tied->project, std::vector{table.sound}, Ticks(ticks_per_beat));
+        QCOMPARE(Table::time_in(moved, table.marker), 4.5);
+    }
+
+    void a_sound_is_split_where_the_playhead_stands() {
+        Table table;
+        QVERIFY(!table.run("split-sound", {}, 3));
+        table.put_sound();
+        const auto split = table.run("split-sound", {}, 3);
+        QCOMPARE(heard_parts(Schedule(split->project)).size(), std::size_t{2});
+        QVERIFY(!table.run("split-sound", {}, 7));
+    }
+
+    void the_sound_of_a_shot_goes_with_its_cut() {
+        const Table table;
+        QVERIFY(!table.run("lay-sound-of-shot", {}, 1)); // no shot
+        QVERIFY(!table.run("lay-sound-of-shot", {}, 3)); // without sound
+        const auto laid = table.run("lay-sound-of-shot", {}, 7);
+        const auto parts = heard_parts(Schedule(laid->project));
+        QCOMPARE(parts.size(), std::size_t{1});
+        QCOMPARE(parts[0].start, Seconds(6));
+        QCOMPARE(parts[0].body.in_point, Seconds(1));
+        const auto moved = moved_by(laid->project, std::vector{table.next_cut}, Ticks(ticks_per_beat));
+        QCOMPARE(heard_parts(Schedule(moved))[0].start, Seconds(6.5));
+    }
+
+    void copies_go_to_picked_beats_and_bars() {
+        const Table table;
+        const auto clipping = clipping_of(table.project, std::vector{table.marker});
+        const Picker downbeats{"downbeats", Ticks(0), Ticks(64 * ticks_per_beat), {}};
+        const auto pasted = pasted_on_picked(table.project, clipping, downbeats, Seconds(9));
+        QCOMPARE(pasted->count, std::size_t{1});
+        bool there = false;
+        for (const auto& pin : pasted->project.first_lane(&LaneKindRow::marks)->pins)
+            there = there || *anchored_time(pin.anchor, pasted->project) == Seconds(10);
+        QVERIFY(there);
+        QVERIFY(!pasted_on_picked(table.project, clipping, downbeats, Seconds(59)));
+        const Schedule schedule(table.project);
+        const auto bars = stretch_to_repeat(schedule, {table.cut, table.next_cut}, {});
+        QCOMPARE(bars->from, Ticks(4 * ticks_per_beat)); // bars 2 to 4
+        QCOMPARE(bars->until, Ticks(16 * ticks_per_beat));
+        const auto range = stretch_to_repeat(schedule, {table.cut}, TimeSpan{Seconds(2.1), Seconds(3.4)});
+        QCOMPARE(range->from, Ticks(4 * ticks_per_beat));
+        QCOMPARE(range->until, Ticks(7 * ticks_per_beat));
+        QVERIFY(!stretch_to_repeat(schedule, {}, {}));
+    }
+};
+
+QTEST_APPLESS_MAIN(TestHandEdits)
+#include "test_hand_edits.moc"
