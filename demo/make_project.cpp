@@ -83,7 +83,7 @@ Project in_motion(Project project) {
     by_turns.strength = Variation::Strength::Alternates;
     by_turns.low = 60;
     const Picker beats{"beats", bar(project, 13), bar(project, 21), {{"every-nth", {{"n", 2.0}}}}};
-    project = must(place(project, scale, beats, {PulseBody{}, {}, by_turns})).project;
+    project = must(place(project, scale, beats, {PulseBody{}, by_turns})).project;
 
     Motion kick;
     kick.own = {"words glow", "%", 0, 160, {words, "glow"}, Feed::Limits{0, 400}};
@@ -152,8 +152,8 @@ int main(int argc, char** argv) {
     fading.strength = Variation::Strength::Alternates;
     fading.low = 50;
     const Picker pulse{"beats", bar(project, 13), bar(project, 17), {{"every-nth", {{"n", 2.0}}}}};
-    project = must(place(project, project.first_lane(&LaneKindRow::triggers)->id, pulse, {flash, {}, fading}))
-                  .project;
+    project =
+        must(place(project, project.first_lane(&LaneKindRow::triggers)->id, pulse, {flash, fading})).project;
     const std::pair<const char*, Project> files[] = {{"kite-day.pulsepin", project},
                                                      {"kite-day-in-motion.pulsepin", in_motion(project)}};
     for (const auto& [name, made] : files)

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "fields.h"
 
+#include <QCoreApplication>
+
 #include "palette.h"
 
 #include <QColorDialog>
@@ -33,7 +35,7 @@ QPixmap swatch(Colour colour) {
 } // namespace
 
 QString text_of(std::string_view text) {
-    return QString::fromUtf8(text.data(), static_cast<qsizetype>(text.size()));
+    return QCoreApplication::translate("core", std::string(text).c_str());
 }
 
 Length length_of(const Offset& lead) {

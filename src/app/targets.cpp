@@ -12,7 +12,7 @@ void change_motion(Document& document, LaneId lane, const QString& what,
     const Lane* target = document.project().lane(lane);
     if (!target)
         return;
-    Motion motion = target->motion;
+    Motion motion = *target->motion;
     how(motion);
     document.apply(with_motion(document.project(), lane, std::move(motion)), what);
 }

@@ -22,25 +22,12 @@
 using namespace pulsepin;
 using namespace pulsepin::test;
 
-namespace {
-
-QString text_of(const QString& path) {
-    return QString::fromStdString(read_text_file(path.toStdString()).value_or(std::string()));
-}
-
-} // namespace
-
 class JourneysByHand : public QObject {
     Q_OBJECT
     QTemporaryDir dir_;
     [[nodiscard]] QString file(const QString& name) const { return dir_.filePath(name); }
     void write(const QString& name, const std::string& text) {
         QVERIFY(write_text_file(file(name).toStdString(), text).has_value());
-    }
-    static void add_marker(Desk& desk, double seconds) {
-        desk.window.view().set_playhead(Seconds(seconds));
-        desk.window.timeline().setFocus();
-        desk.key(Qt::Key_M);
     }
 
 private slots:
@@ -155,7 +142,7 @@ private slots:
     void journey_two_markers_do_not_lie_on_one_spot() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        add_marker(desk, 1.1);
+        desk.add_marker(1.1);
         const auto count = desk.markers().pins.size();
         const auto selected = desk.window.view().selection();
         desk.window.view().select({});
@@ -215,11 +202,11 @@ private slots:
         QVERIFY(!desk.window.document().followers_current()); // just opened: nothing is there yet
         desk.window.export_panel().write(*exporter("frames-csv"), file("window.csv"));
         QVERIFY(desk.settle());
-        QCOMPARE(text_of(file("window.csv")), text_of(file("cli.csv"))); // whole, to the last frame
+        QCOMPARE(file_text(file("window.csv")), file_text(file("cli.csv"))); // whole, to the last frame
         QVERIFY(desk.window.document().followers_current());
         desk.window.export_panel().write(*exporter("frames-csv"), file("again.csv"));
         QVERIFY(desk.settle());
-        QCOMPARE(text_of(file("again.csv")), text_of(file("cli.csv")));
+        QCOMPARE(file_text(file("again.csv")), file_text(file("cli.csv")));
     }
 
     void journey_what_follows_a_song_that_is_gone_is_not_written() {

@@ -10,6 +10,7 @@
 #include "time/grid_edits.h"
 
 #include <QComboBox>
+#include <QHeaderView>
 #include <QSpinBox>
 #include <QTableView>
 #include <QTableWidget>
@@ -229,6 +230,28 @@ private slots:
         QVERIFY(std::holds_alternative<MarkerAnchor>(renamed->anchor)); // it still lies on its shot
         QVERIFY(std::abs((*anchored_time(renamed->anchor, desk.project()) - desk.bar(13, 2)).value) < 1e-6);
         edit(row_of_it(), MarkerTable::Lasts, "a while"); // no length
+        // Another order, and back to that of the song.
+        const auto names = [&] {
+            QStringList all;
+            for (int row = 0; row < list->model()->rowCount(); ++row)
+                all << list->model()->index(row, MarkerTable::Name).data().toString().toLower();
+            return all;
+        };
+        const QStringList by_time = names();
+        const auto click_header = [&](int column) {
+            auto* header = list->horizontalHeader();
+            QTest::mouseClick(header->viewport(), Qt::LeftButton, {},
+                              {header->sectionViewportPosition(column) + 10, header->height() / 2});
+        };
+        click_header(MarkerTable::Name);
+        QStringList sorted = by_time;
+        std::stable_sort(sorted.begin(), sorted.end());
+        QCOMPARE(names(), sorted);
+        click_header(MarkerTable::Name);
+        std::stable_sort(sorted.begin(), sorted.end(), std::greater<>());
+        QCOMPARE(names(), sorted);
+        click_header(MarkerTable::Place);
+        QCOMPARE(names(), by_time);
         QVERIFY(desk.message().contains("is no length"));
         const PinId last = tapped.back();
         window.view().select({last});

@@ -30,13 +30,6 @@ class JourneysPlace : public QObject {
         desk.type("until", until);
         return true;
     }
-    static void choose(Desk& desk, const char* box, const QString& text) {
-        auto* combo = desk.window.findChild<QComboBox*>(box);
-        combo->setCurrentIndex(combo->findText(text));
-    }
-    static void number(Desk& desk, const char* spin, double value) {
-        desk.window.findChild<QDoubleSpinBox*>(spin)->setValue(value);
-    }
     static QStringList outlined(Desk& desk) {
         QStringList places;
         if (desk.window.view().outlines())

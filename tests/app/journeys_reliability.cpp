@@ -79,10 +79,6 @@ private:
     QTimer timer_;
 };
 
-QString text_of(const QString& path) {
-    return QString::fromStdString(read_text_file(path.toStdString()).value_or(std::string()));
-}
-
 } // namespace
 
 class JourneysThroughTrouble : public QObject {
@@ -101,11 +97,6 @@ class JourneysThroughTrouble : public QObject {
     static QString notice(Desk& desk) {
         auto* bar = desk.window.findChild<NoticeBar*>();
         return bar->text();
-    }
-    static void add_marker(Desk& desk, double seconds) {
-        desk.window.view().set_playhead(Seconds(seconds));
-        desk.window.timeline().setFocus();
-        desk.key(Qt::Key_M);
     }
     /// A program of its own, as a person starts it, with folders of its own.
     [[nodiscard]] std::unique_ptr<QProcess> start(const QStringList& arguments, const QString& data) const {
@@ -134,14 +125,14 @@ private slots:
     void journey_save_as_without_an_ending_asks_before_it_replaces() {
         write("kept.pulsepin", "somebody's work");
         Desk desk;
-        add_marker(desk, 0);
+        desk.add_marker(0);
         Answers answers;
         answers.type_name(file("kept")).press("Another name").type_name(file("mine"));
         desk.key(Qt::Key_S, Qt::ControlModifier);
         QTRY_VERIFY(answers.all_asked());
         QVERIFY(wait_saved(desk));
         QCOMPARE(answers.asked()[1], "replace file");
-        QCOMPARE(text_of(file("kept.pulsepin")), "somebody's work");
+        QCOMPARE(file_text(file("kept.pulsepin")), "somebody's work");
         QVERIFY(load_project(file("mine.pulsepin").toStdString()).has_value());
         QTRY_VERIFY(!desk.window.document().unsaved());
         // And when it shall be replaced, it is.
@@ -163,7 +154,7 @@ private slots:
         desk.click("export csv");
         QTRY_VERIFY(answers.all_asked());
         QVERIFY(desk.settle());
-        QCOMPARE(text_of(file("list.csv")), "somebody's list");
+        QCOMPARE(file_text(file("list.csv")), "somebody's list");
     }
 
     void journey_the_text_dialog_cancelled_keeps_nothing() {
@@ -186,7 +177,7 @@ private slots:
         Desk desk;
         QVERIFY(QFile::copy(demo, file("protected.pulsepin")));
         desk.window.open_path(file("protected.pulsepin"));
-        add_marker(desk, 1);
+        desk.add_marker(1);
         QCOMPARE(::chmod(file("protected.pulsepin").toUtf8().constData(), 0444), 0);
         QVERIFY(notice(desk).isEmpty());
         desk.key(Qt::Key_S, Qt::ControlModifier);
@@ -194,7 +185,7 @@ private slots:
         QTRY_VERIFY(notice(desk).contains("write-protected"));
         QVERIFY(notice(desk).startsWith("Not saved.") && desk.window.document().unsaved());
         QTest::qWait(300);
-        add_marker(desk, 2); // whatever is done then, it stays
+        desk.add_marker(2); // whatever is done then, it stays
         QVERIFY(notice(desk).contains("write-protected"));
         auto* bar = desk.window.findChild<NoticeBar*>();
         QVERIFY(
@@ -212,7 +203,7 @@ private slots:
         Desk desk;
         QVERIFY(QFile::copy(demo, file("closing.pulsepin")));
         desk.window.open_path(file("closing.pulsepin"));
-        add_marker(desk, 1);
+        desk.add_marker(1);
         QCOMPARE(::chmod(file("closing.pulsepin").toUtf8().constData(), 0444), 0);
         Answers answers;
         answers.press("Save");
@@ -231,7 +222,7 @@ private slots:
         Desk desk;
         QVERIFY(QFile::copy(demo, file("quick.pulsepin")));
         desk.window.open_path(file("quick.pulsepin"));
-        add_marker(desk, 1);
+        desk.add_marker(1);
         desk.key(Qt::Key_S, Qt::ControlModifier);
         desk.window.close();
         QVERIFY(!desk.window.isVisible());
@@ -250,28 +241,28 @@ private slots:
         Desk second;
         second.window.open_path(file("shared.pulsepin"));
         QVERIFY2(notice(second).contains("open in another window"), qPrintable(notice(second)));
-        add_marker(second, 3);
+        second.add_marker(3);
         second.key(Qt::Key_S, Qt::ControlModifier);
         QVERIFY(wait_saved(second));
         QTRY_VERIFY(!second.window.document().unsaved());
         // The first is told, and its save does not win silently.
         QTRY_VERIFY(notice(first).contains("changed on the disk"));
-        const auto theirs = text_of(file("shared.pulsepin"));
-        add_marker(first, 5);
+        const auto theirs = file_text(file("shared.pulsepin"));
+        first.add_marker(5);
         Answers answers;
         answers.press("Cancel");
         first.key(Qt::Key_S, Qt::ControlModifier);
         QTRY_VERIFY(answers.all_asked());
         QVERIFY(wait_saved(first));
         QCOMPARE(answers.asked(), QStringList{"file was changed"});
-        QCOMPARE(text_of(file("shared.pulsepin")), theirs);
+        QCOMPARE(file_text(file("shared.pulsepin")), theirs);
         QVERIFY(first.window.document().unsaved());
         answers.press("Replace it");
         first.key(Qt::Key_S, Qt::ControlModifier);
         QTRY_VERIFY(answers.all_asked());
         QVERIFY(wait_saved(first));
         QTRY_VERIFY(!first.window.document().unsaved() && notice(first).isEmpty());
-        QVERIFY(text_of(file("shared.pulsepin")) != theirs);
+        QVERIFY(file_text(file("shared.pulsepin")) != theirs);
     }
 
     void journey_another_program_changes_the_file() {
@@ -290,7 +281,7 @@ private slots:
         desk.click("notice keep");
         QTRY_VERIFY(notice(desk).isEmpty());
         QVERIFY(same_content(desk.project(), before));
-        add_marker(desk, 4);
+        desk.add_marker(4);
         desk.key(Qt::Key_S, Qt::ControlModifier); // it was decided: nothing is asked
         QVERIFY(wait_saved(desk));
         QTRY_VERIFY(!desk.window.document().unsaved());
@@ -309,7 +300,7 @@ private slots:
         {
             Desk desk;
             desk.window.open_path(file("crashed.pulsepin"));
-            add_marker(desk, 1);
+            desk.add_marker(1);
             desk.window.document().keep_unsaved_work(); // as at the next turn of its clock
             const QDir root(recovery_root());
             const auto folders = root.entryList(QDir::Dirs | QDir::NoDotAndDotDot);
@@ -379,7 +370,7 @@ private slots:
         Desk desk;
         // A file where the folder of copies should be.
         QVERIFY(write_text_file(recovery_root().toStdString(), "in the way").has_value());
-        add_marker(desk, 1);
+        desk.add_marker(1);
         desk.window.document().store().keep_copy(desk.project());
         QTRY_VERIFY(notice(desk).contains("no copy for the case of a crash"));
         QVERIFY(QFile::remove(recovery_root()));
@@ -422,7 +413,7 @@ private slots:
 
     void journey_the_desktop_ends_the_session() {
         Desk desk;
-        add_marker(desk, 0);
+        desk.add_marker(0);
         Answers answers;
         answers.press("Cancel");
         QVERIFY(!desk.window.files().may_end_session());

@@ -66,7 +66,7 @@ ExportMaterial material_of(const Project& project) {
 
 std::string text_of(const Project& project, LaneId lane, const ScheduleText& how) {
     const Lane& of = *project.lane(lane);
-    const auto text = schedule_text(curves_of(project), of, of.motion.own, how);
+    const auto text = schedule_text(curves_of(project), of, of.motion->own, how);
     return text ? *text : text.error().message();
 }
 
@@ -145,7 +145,7 @@ private slots:
     void feeds_are_tables_of_their_own() {
         auto project = steady_project(120, 0, 10);
         const auto lane = add_pulses(project, {"blur", "px", 0, 150}, "hit", {4});
-        Motion motion = project.lane(lane)->motion;
+        Motion motion = *project.lane(lane)->motion;
         motion.feeds = {{"shake", "px", 0, 75},
                         {"limit", "", 120, -30, {}, Feed::Limits{0, 255}},
                         {"early", "", 0, 1, {}, {}, Frames(3)}};
@@ -202,13 +202,13 @@ private slots:
         const LayerId id = project.stage->layers[1].id, camera = project.stage->layers.back().id;
         const auto scale =
             add_pulses(project, {"scale", "%", 100, 160, {id, "scale"}}, "gust", {2, 4, 8, 9, 14});
-        Motion motion = project.lane(scale)->motion;
+        Motion motion = *project.lane(scale)->motion;
         motion.feeds = {{"x", "px", -100, 220, {id, "position-x"}},
                         {"opacity", "%", 100, 40, {id, "opacity"}}};
         project = *with_motion(project, scale, motion);
         add_wave(project, {"zoom", "%", 100, 130, {camera, "scale"}});
         const auto turn = add_wave(project, {"turn", "°", 0, 25, {camera, "rotation"}});
-        motion = project.lane(turn)->motion;
+        motion = *project.lane(turn)->motion;
         motion.feeds = {{"pan", "px", 0, 80, {camera, "position-x"}}};
         project = *with_motion(project, turn, motion);
         const auto text = exporter("lottie")->write(material_of(project));

@@ -241,7 +241,7 @@ private slots:
         QVERIFY(std::abs(curve->share_at(48) - 0.5) < 1e-6); // half as strong
         QCOMPARE(curve->share_at(40), 0.0);
         follower.values.set("row", "gone");
-        Motion motion = project.lane(id)->motion;
+        Motion motion = *project.lane(id)->motion;
         motion.follower = follower;
         project = *with_motion(project, id, motion);
         QVERIFY(curve_of(project, id)->trouble.find("gone") != std::string::npos);
@@ -333,7 +333,7 @@ private slots:
         const auto a = add_follower(project, another, "a");
         another.values.set("lane", a);
         const auto b = add_follower(project, another, "b");
-        Motion motion = project.lane(a)->motion;
+        Motion motion = *project.lane(a)->motion;
         motion.follower.values.set("lane", b);
         QVERIFY(!with_motion(project, a, motion));
         motion.follower.source = "nearness";
@@ -383,7 +383,7 @@ private slots:
         const auto value = [&](Offset lead, Offset own, double frame) {
             auto led = *with_lead(project, id, lead);
             const auto curves = std::make_shared<const FollowerCurves>(*follow(led, nullptr, tracks));
-            Feed feed = led.lane(id)->motion.own;
+            Feed feed = led.lane(id)->motion->own;
             feed.lead = own;
             return *fed_at({Schedule(led), curves}, *led.lane(id), feed, frame);
         };
@@ -402,7 +402,7 @@ private slots:
         const auto curves = *follow(project, nullptr, tracks);
         const Curves before{Schedule(project), std::make_shared<const FollowerCurves>(curves)};
         const auto keys =
-            keys_per_frame(before, *project.lane(id), project.lane(id)->motion.own, Frames(0), Frames(240));
+            keys_per_frame(before, *project.lane(id), project.lane(id)->motion->own, Frames(0), Frames(240));
         QCOMPARE(keys.size(), std::size_t{240});
         const auto fewer = simplified(keys, 1);
         QVERIFY(fewer.keys.size() < 100 && fewer.keys.size() > 8);

@@ -221,7 +221,7 @@ private slots:
                 QVERIFY(curves.error().message().find("song.wav") != std::string::npos);
         }
         Lane lane = *project.lanes.back(); // the beats are there
-        lane.motion.follower.source = "nearness";
+        lane.motion->follower.source = "nearness";
         project.lanes.back() = std::make_shared<const Lane>(lane);
         QVERIFY(curves_for(*exporter("frames-csv"), project).has_value());
     }

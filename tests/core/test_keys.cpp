@@ -144,8 +144,7 @@ private slots:
     void keys_are_placed_by_pickers() {
         auto project = with_lane(steady_project(), kind_that(&LaneKindRow::keyed), "Zoom");
         const Picker beats{"beats", Ticks(0), Ticks(960 * 8), {}};
-        const auto placed =
-            place(project, project.lanes.back()->id, beats, {KeyBody{3, ease("sine-out")}, {}, {}});
+        const auto placed = place(project, project.lanes.back()->id, beats, {KeyBody{3, ease("sine-out")}});
         QVERIFY(placed.has_value());
         QCOMPARE(placed->project.lanes.back()->pins.size(), std::size_t{8});
         QCOMPARE(std::get<KeyBody>(placed->project.lanes.back()->pins[3].body).value, 3.0);
@@ -215,10 +214,10 @@ private slots:
         motion.feeds = {{"x", "", 0, 1, {layers[1].id, "blur"}}, {"y", "", 0, 1, {layers[2].id, "blur"}}};
         driven = *with_motion(driven, driven.lanes.back()->id, motion);
         const auto without = *without_layer(driven, layers[1].id);
-        QCOMPARE(without.lanes.back()->motion.own.target, Target{});
-        QCOMPARE(without.lanes.back()->motion.feeds[0].target, Target{});
-        QCOMPARE(without.lanes.back()->motion.feeds[1].target.layer, layers[2].id);
-        QCOMPARE(without.lanes.back()->motion.feeds.size(), std::size_t{2});
+        QCOMPARE(without.lanes.back()->motion->own.target, Target{});
+        QCOMPARE(without.lanes.back()->motion->feeds[0].target, Target{});
+        QCOMPARE(without.lanes.back()->motion->feeds[1].target.layer, layers[2].id);
+        QCOMPARE(without.lanes.back()->motion->feeds.size(), std::size_t{2});
     }
 
     void a_picture_that_a_layer_shows_stays_in_the_bin() {

@@ -44,8 +44,7 @@ const Lane& triggers(const Project& project) {
     return *project.first_lane(&LaneKindRow::triggers);
 }
 
-Project placed(const Project& project, const Picker& picker,
-               const PlantingForm& form = {TriggerBody{}, {}, {}}) {
+Project placed(const Project& project, const Picker& picker, const PlantingForm& form = {TriggerBody{}}) {
     return place(project, triggers(project).id, picker, form)->project;
 }
 
@@ -139,7 +138,7 @@ private slots:
         TriggerBody own;
         own.from = own.to = Colour{0x112233};
         project = *with_body(project, pins[1], own);
-        PlantingForm form{TriggerBody{}, {}, {}};
+        PlantingForm form{TriggerBody{}};
         std::get<TriggerBody>(form.body).from = std::get<TriggerBody>(form.body).to = Colour{0xff0000};
         const auto again = run_again(project, id, *project.planting(id)->picker, form);
         QCOMPARE(again->moved, std::size_t{3});
@@ -199,7 +198,7 @@ private slots:
         // A locked lane as a whole.
         project = *with_lane_locked(project, triggers(project).id, true);
         QVERIFY(!with_pins(project, triggers(project).id, {}));
-        QVERIFY(!place(project, triggers(project).id, beats(project, 9, 10), {TriggerBody{}, {}, {}}));
+        QVERIFY(!place(project, triggers(project).id, beats(project, 9, 10), {TriggerBody{}}));
         QVERIFY(!run_again(project, id));
         QVERIFY(same_content(moved_by(project, pins, Ticks(960)), project));
         QVERIFY(!without_lane(project, triggers(project).id));

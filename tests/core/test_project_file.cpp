@@ -3,6 +3,7 @@
 #include "base/text_file.h"
 #include "interchange/project_file.h"
 #include "interchange/project_json.h"
+#include "schedule/place.h"
 #include "support/rich_project.h"
 
 #include <QDir>
@@ -122,6 +123,23 @@ private slots:
         QVERIFY(!project_from_json(j.dump(), "/music"));
         j.erase("read_from");
         QVERIFY(!project_from_json(j.dump(), "/music"));
+    }
+
+    void how_pulses_and_keys_differ_comes_back() {
+        for (bool LaneKindRow::*what : {&LaneKindRow::pulses, &LaneKindRow::keyed, &LaneKindRow::triggers}) {
+            Project project = with_lane(steady_project(), kind_that(what), "Lane");
+            Variation variation;
+            variation.strength = Variation::Strength::Ramps;
+            variation.low = 12;
+            Picker beats{"beats", Ticks(0), Ticks(9600), {}};
+            const auto placed =
+                place(project, project.lanes.back()->id, beats, {kind_that(what)->empty_body(), variation});
+            QVERIFY(placed);
+            const auto read = project_from_json(project_to_json(placed->project, {}), {});
+            QVERIFY2(read.has_value(), read ? "" : read.error().message().c_str());
+            QVERIFY(same_content(*read, placed->project));
+            QCOMPARE(read->plantings->back().form.variation().low, 12.0);
+        }
     }
 
     void nothing_is_told_of_files_of_ones_own() {

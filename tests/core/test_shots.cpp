@@ -40,7 +40,7 @@ Project placed(const Project& project, const Picker& picker, const ShotChoice& c
                Frames fade = Frames(0)) {
     CutBody cut;
     cut.fade = fade;
-    return place(project, cuts(project).id, picker, {cut, choice, {}})->project;
+    return place(project, cuts(project).id, picker, {cut, choice})->project;
 }
 
 Project with_sections(const Project& project) {
@@ -171,7 +171,7 @@ private slots:
         ShotChoice choice;
         choice.shortest = Frames(24);
         const auto picker = every_beats(project, 1, 5, 1);
-        const auto preview = preview_placing(project, cuts(project).id, picker, {CutBody{}, choice, {}});
+        const auto preview = preview_placing(project, cuts(project).id, picker, {CutBody{}, choice});
         QVERIFY(preview && preview->too_close > 0);
         const auto after = placed(project, picker, choice);
         const auto shown = shots_of(after, cuts(after));
@@ -347,7 +347,7 @@ private slots:
             v.high = 90;
             v.seed = seed;
             const auto preview = preview_placing(project, project.first_lane(&LaneKindRow::triggers)->id,
-                                                 every_beats(project, 1, 3, 1), {TriggerBody{}, {}, v});
+                                                 every_beats(project, 1, 3, 1), {TriggerBody{}, v});
             std::vector<double> out;
             for (const auto& outline : preview->outlines)
                 out.push_back(std::get<TriggerBody>(outline.body).strength);
@@ -370,7 +370,7 @@ private slots:
         v.colours = Variation::Colours::Ramp;
         v.palette = {Colour{0x000000}, Colour{0xff8000}};
         const auto preview = preview_placing(project, project.first_lane(&LaneKindRow::triggers)->id,
-                                             every_beats(project, 1, 2, 1), {TriggerBody{}, {}, v});
+                                             every_beats(project, 1, 2, 1), {TriggerBody{}, v});
         QCOMPARE(std::get<TriggerBody>(preview->outlines[0].body).from.rgb, 0x000000u);
         QCOMPARE(std::get<TriggerBody>(preview->outlines[3].body).to.rgb, 0xff8000u);
     }

@@ -1,9 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "base/text_file.h"
 #include "main_window.h"
 
 #include <QApplication>
+#include <QComboBox>
+#include <QDoubleSpinBox>
 #include <QInputDialog>
 #include <QLineEdit>
 #include <QMenu>
@@ -54,6 +57,11 @@ struct Desk {
         }
         QTest::keyClick(window.focusWidget() ? window.focusWidget() : &window, key, modifiers);
     }
+    void add_marker(double seconds) {
+        window.view().set_playhead(Seconds(seconds));
+        window.timeline().setFocus();
+        key(Qt::Key_M);
+    }
     void type(const char* field, const QString& text) {
         auto* edit = window.findChild<QLineEdit*>(field);
         QTest::mouseClick(edit, Qt::LeftButton);
@@ -89,6 +97,25 @@ struct Desk {
         QApplication::sendEvent(&window.timeline(), &event);
     }
 };
+
+/// Chooses an entry of a list, as a person does.
+inline void choose(Desk& desk, const char* box, const QString& text) {
+    auto* combo = desk.window.findChild<QComboBox*>(box);
+    QVERIFY2(combo && combo->findText(text) >= 0, qPrintable(QString("%1: %2").arg(box, text)));
+    combo->setCurrentIndex(combo->findText(text));
+    emit combo->activated(combo->currentIndex());
+}
+
+inline void number(Desk& desk, const char* spin, double value) {
+    auto* field = desk.window.findChild<QDoubleSpinBox*>(spin);
+    QVERIFY2(field && QTest::qWaitFor([&] { return field->isVisible(); }, 1000), spin);
+    field->setValue(value);
+}
+
+/// What a file holds; empty when there is none.
+inline QString file_text(const QString& path) {
+    return QString::fromStdString(read_text_file(path.toStdString()).value_or(std::string()));
+}
 
 /// Clicks through the menu of a button, entry by entry, as the mouse does. Texts are compared by their
 /// beginnings.

@@ -5,24 +5,7 @@
 
 #include <QTableView>
 
-#include <QComboBox>
-#include <QDoubleSpinBox>
-
 namespace pulsepin::test {
-
-/// Chooses an entry of a list, as a person does.
-inline void choose(Desk& desk, const char* box, const QString& text) {
-    auto* combo = desk.window.findChild<QComboBox*>(box);
-    QVERIFY2(combo && combo->findText(text) >= 0, qPrintable(QString("%1: %2").arg(box, text)));
-    combo->setCurrentIndex(combo->findText(text));
-    emit combo->activated(combo->currentIndex());
-}
-
-inline void number(Desk& desk, const char* spin, double value) {
-    auto* field = desk.window.findChild<QDoubleSpinBox*>(spin);
-    QVERIFY2(field && QTest::qWaitFor([&] { return field->isVisible(); }, 1000), spin);
-    field->setValue(value);
-}
 
 /// The value of a layer, typed into its table.
 inline void layer_value(Desk& desk, const QString& name, const QString& value) {

@@ -11,12 +11,6 @@
 
 namespace pulsepin::test {
 
-inline void choose(Desk& desk, const char* box, const QString& text) {
-    auto* combo = desk.window.findChild<QComboBox*>(box);
-    QVERIFY2(combo && combo->findText(text) >= 0, qPrintable(QString("%1: %2").arg(box, text)));
-    combo->setCurrentIndex(combo->findText(text));
-}
-
 inline const Lane& lane_named(Desk& desk, const char* name) {
     for (const auto& lane : desk.project().lanes)
         if (lane->name == name)

@@ -35,7 +35,7 @@ inline Project with_plantings_and_triggers(Project project) {
                       cuts,
                       "kicks",
                       picker,
-                      {cut, choice, {}},
+                      {cut, choice},
                       Ticks(240),
                       Frames(-2),
                       {Ticks(1920)}};
@@ -49,7 +49,7 @@ inline Project with_plantings_and_triggers(Project project) {
                      lane,
                      "a list",
                      Picker{"list", Ticks(0), Ticks(9), {}, {}, {Ticks(1), Ticks(5)}, true},
-                     {trigger, {}, variation}};
+                     {trigger, variation}};
     project.plantings =
         std::make_shared<const std::vector<Planting>>(std::vector<Planting>{planting, untold, flashes});
     Pin pin{{}, MusicalAnchor{Ticks(5)}, trigger, flashes.id, Ticks(5), true, true, true, true};

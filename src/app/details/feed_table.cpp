@@ -91,7 +91,7 @@ FeedTable::FeedTable(Document& document, ViewState& view, QWidget* parent)
     connect(ways, &QMenu::aboutToShow, this, [this, ways] {
         ways->clear();
         const Lane* now = lane();
-        for (std::size_t i = 0; now && i <= now->motion.feeds.size(); ++i) {
+        for (std::size_t i = 0; now && i <= now->motion->feeds.size(); ++i) {
             const QString name = QString::fromStdString(feeds_of(*now)[i].property);
             ways->addAction(tr("%1, a key each frame").arg(name), this, [this, i] { freeze(i, false); });
             ways->addAction(tr("%1, as few as need be…").arg(name), this, [this, i] { freeze(i, true); });
@@ -220,7 +220,7 @@ void FeedTable::limit(std::size_t index, bool limited) {
 void FeedTable::fill_more(QMenu* menu, std::size_t index) {
     menu->clear();
     const Lane* now = lane();
-    if (!now || index > now->motion.feeds.size())
+    if (!now || index > now->motion->feeds.size())
         return;
     menu->addAction(tr("Swap ends"), this, [this, index] {
         change_feed(index, tr("swap ends"), [](Feed& feed) { std::swap(feed.low, feed.high); });

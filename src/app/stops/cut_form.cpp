@@ -119,9 +119,9 @@ void CutForm::set_project(const Project& project) {
 }
 
 PlantingForm CutForm::form() const {
-    PlantingForm form{CutBody{}, {}, {}};
-    std::get<CutBody>(form.body).fade = Frames(fade_->value());
-    auto& choice = form.shots;
+    CutBody cut;
+    cut.fade = Frames(fade_->value());
+    ShotChoice choice;
     choice.order = static_cast<ShotChoice::Order>(order_->currentIndex());
     choice.start = static_cast<ShotChoice::Start>(start_->currentIndex());
     choice.seed = static_cast<std::uint32_t>(seed_->value());
@@ -145,12 +145,12 @@ PlantingForm CutForm::form() const {
     }
     if (all) // also those that are added later
         choice.shots.clear();
-    return form;
+    return {cut, choice};
 }
 
 void CutForm::set_form(const PlantingForm& form) {
     const QSignalBlocker quietly(this), table(shots_);
-    const auto& choice = form.shots;
+    const ShotChoice choice = form.shots();
     if (const auto* cut = std::get_if<CutBody>(&form.body))
         fade_->setValue(static_cast<int>(cut->fade.value));
     order_->setCurrentIndex(static_cast<int>(choice.order));
@@ -175,7 +175,7 @@ QString CutForm::summary() const {
     const QString orders[] = {tr("in turn"), tr("at random"), tr("by weight"), tr("by section"),
                               tr("one shot")};
     QString text = orders[order_->currentIndex()];
-    if (const auto taken = form().shots.shots; !taken.empty())
+    if (const auto taken = form().shots().shots; !taken.empty())
         text += tr(", %1 of the bin").arg(taken.size());
     else
         text += tr(", from bin");

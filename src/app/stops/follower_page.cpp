@@ -260,8 +260,8 @@ void FollowerPage::show_motion() {
     setEnabled(lane() && !lane()->locked);
     if (!lane())
         return;
-    show_source(lane()->motion.follower);
-    show_steps(lane()->motion.follower);
+    show_source(lane()->motion->follower);
+    show_steps(lane()->motion->follower);
 }
 
 QString FollowerPage::told() const {
@@ -280,8 +280,8 @@ QString FollowerPage::told() const {
     return tr("from %1 to %2 · 1 becomes %3 %4")
         .arg(static_cast<double>(*low), 0, 'f', 3)
         .arg(static_cast<double>(*high), 0, 'f', 3)
-        .arg(lane()->motion.own.high)
-        .arg(QString::fromStdString(lane()->motion.own.unit));
+        .arg(lane()->motion->own.high)
+        .arg(QString::fromStdString(lane()->motion->own.unit));
 }
 
 } // namespace pulsepin

@@ -36,7 +36,7 @@ PlantingForm KeyForm::form() const {
     KeyBody body;
     body.value = value_->value();
     body.easing = chosen_easing(easing_);
-    return {body, {}, {}};
+    return {body};
 }
 
 void KeyForm::set_form(const PlantingForm& form) {

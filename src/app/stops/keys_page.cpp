@@ -106,7 +106,7 @@ void KeysPage::apply(Project next, const QString& what) {
 void KeysPage::show_motion() {
     setEnabled(lane() && !lane()->locked);
     if (lane() && !about_->hasFocus())
-        about_->setValue(lane()->motion.own.low);
+        about_->setValue(lane()->motion->own.low);
 }
 
 QString KeysPage::told() const {

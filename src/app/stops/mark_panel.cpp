@@ -63,6 +63,8 @@ void MarkPanel::make_list() {
     list_->setShowGrid(false);
     list_->verticalHeader()->hide();
     list_->verticalHeader()->setDefaultSectionSize(22);
+    list_->setSortingEnabled(true);
+    list_->sortByColumn(MarkerTable::Place, Qt::AscendingOrder);
     auto* header = list_->horizontalHeader();
     header->setHighlightSections(false);
     header->setDefaultAlignment(Qt::AlignLeft | Qt::AlignVCenter);

@@ -39,9 +39,7 @@ PlantingForm MarkerForm::form() const {
                        {},
                        colour_->currentIndex(),
                        symbol_->currentIndex(),
-                       length_->length()},
-            {},
-            {}};
+                       length_->length()}};
 }
 
 void MarkerForm::set_form(const PlantingForm& form) {

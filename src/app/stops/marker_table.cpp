@@ -72,8 +72,39 @@ std::vector<MarkerTable::Row> MarkerTable::wanted_rows() const {
             rows.push_back(std::move(row));
         }
     }
-    std::stable_sort(rows.begin(), rows.end(), [](const Row& a, const Row& b) { return a.time < b.time; });
+    put_in_order(rows);
     return rows;
+}
+
+void MarkerTable::put_in_order(std::vector<Row>& rows) const {
+    std::stable_sort(rows.begin(), rows.end(), [](const Row& a, const Row& b) { return a.time < b.time; });
+    const auto by = [&](auto&& key) {
+        std::stable_sort(rows.begin(), rows.end(), [&](const Row& a, const Row& b) {
+            return order_ == Qt::AscendingOrder ? key(a) < key(b) : key(b) < key(a);
+        });
+    };
+    switch (sorted_by_) {
+    case Name:
+        return by([](const Row& row) { return QString::fromStdString(row.body.name).toLower(); });
+    case Note:
+        return by([](const Row& row) { return QString::fromStdString(row.body.note).toLower(); });
+    case Colour:
+        return by([](const Row& row) { return row.body.colour; });
+    case Symbol:
+        return by([](const Row& row) { return row.body.symbol; });
+    case Lasts:
+        return by([](const Row& row) { return std::pair(row.body.length.unit, row.body.length.amount); });
+    case TravelsWith:
+        return by([](const Row& row) { return row.travels_with; });
+    default:
+        return by([](const Row& row) { return row.time; });
+    }
+}
+
+void MarkerTable::sort(int column, Qt::SortOrder order) {
+    sorted_by_ = column;
+    order_ = order;
+    refresh();
 }
 
 void MarkerTable::refresh() {

@@ -31,6 +31,8 @@ public:
     [[nodiscard]] QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
     [[nodiscard]] Qt::ItemFlags flags(const QModelIndex& index) const override;
     bool setData(const QModelIndex& index, const QVariant& value, int role) override;
+    /// By place in the song at first; by another column rows that are alike there stay in that order.
+    void sort(int column, Qt::SortOrder order) override;
 
 private:
     struct Row {
@@ -41,8 +43,11 @@ private:
         friend bool operator==(const Row&, const Row&) = default;
     };
     [[nodiscard]] std::vector<Row> wanted_rows() const;
+    void put_in_order(std::vector<Row>& rows) const;
 
     Document& document_;
+    int sorted_by_ = Place;
+    Qt::SortOrder order_ = Qt::AscendingOrder;
     QString text_;
     int colour_ = -1;
     std::vector<Row> rows_;

@@ -198,13 +198,13 @@ void MotionPanel::show_lane() {
     if (!target)
         return;
     showing_ = true;
-    const Feed& own = target->motion.own;
+    const Feed& own = target->motion->own;
     property_->setText(QString::fromStdString(own.property));
     unit_->setText(QString::fromStdString(own.unit));
     rest_->setValue(own.low);
     peak_->setValue(own.high);
     least_->parentWidget()->setVisible(target->kind->pulses);
-    least_->setValue(target->motion.pulse.least_frames);
+    least_->setValue(target->motion->pulse.least_frames);
     showing_ = false;
 }
 

@@ -61,17 +61,18 @@ PlantingForm PulseForm::form() const {
     variation.low = low_->value();
     variation.high = strength_->value();
     variation.seed = static_cast<std::uint32_t>(seed_->value());
-    return {PulseBody{strength_->value()}, {}, variation};
+    return {PulseBody{strength_->value()}, variation};
 }
 
 void PulseForm::set_form(const PlantingForm& form) {
     const QSignalBlocker quietly(this);
-    strengths_->setCurrentIndex(static_cast<int>(form.variation.strength));
-    strength_->setValue(form.variation.strength == Variation::Strength::Same
+    const Variation variation = form.variation();
+    strengths_->setCurrentIndex(static_cast<int>(variation.strength));
+    strength_->setValue(variation.strength == Variation::Strength::Same
                             ? std::get<PulseBody>(form.body).strength
-                            : form.variation.high);
-    low_->setValue(form.variation.low);
-    seed_->setValue(static_cast<int>(form.variation.seed));
+                            : variation.high);
+    low_->setValue(variation.low);
+    seed_->setValue(static_cast<int>(variation.seed));
     show_ways();
 }
 

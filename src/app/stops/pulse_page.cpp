@@ -42,7 +42,7 @@ PulsePage::PulsePage(Document& document, QWidget* parent) : MotionPage(document,
                 if (!target)
                     return;
                 if (!done) // seen while it is dragged, taken over when it is let go
-                    return curve_->show_pulse(target->motion.pulse, up, held, down);
+                    return curve_->show_pulse(target->motion->pulse, up, held, down);
                 change(tr("change pulse"), [=, this](Motion& motion) {
                     const auto set = [&](Length& length, double frames) {
                         if (std::abs(frames_of(length, document_.project()) - frames) > 0.01)
@@ -58,7 +58,7 @@ PulsePage::PulsePage(Document& document, QWidget* parent) : MotionPage(document,
                 const Lane* target = lane();
                 if (!target)
                     return;
-                Pulse pulse = target->motion.pulse;
+                Pulse pulse = target->motion->pulse;
                 (rising ? pulse.rising : pulse.falling).handles = handles;
                 if (!done)
                     return show_lengths(pulse);
@@ -143,10 +143,10 @@ void PulsePage::keep() {
         return;
     bool wanted = false;
     const QString name = QInputDialog::getText(this, tr("Keep pulse"), tr("Name"), QLineEdit::Normal,
-                                               QString::fromStdString(target->motion.pulse.name), &wanted);
+                                               QString::fromStdString(target->motion->pulse.name), &wanted);
     if (!wanted)
         return;
-    Pulse pulse = target->motion.pulse;
+    Pulse pulse = target->motion->pulse;
     pulse.name = name.trimmed().toStdString();
     document_.apply(with_pulse_kept(document_.project(), std::move(pulse)), tr("keep pulse"));
 }
@@ -161,8 +161,8 @@ void PulsePage::fill_with_targets(QMenu* menu) {
                 const Lane* to = document_.project().lane(id);
                 if (!now || !to)
                     return;
-                Motion motion = to->motion;
-                motion.pulse = now->motion.pulse;
+                Motion motion = *to->motion;
+                motion.pulse = now->motion->pulse;
                 document_.apply(with_motion(document_.project(), id, std::move(motion)), tr("copy pulse"));
             });
     if (menu->isEmpty())
@@ -300,7 +300,7 @@ void PulsePage::show_motion() {
     curve_->setEnabled(target != nullptr);
     if (!target)
         return;
-    const Motion& motion = target->motion;
+    const Motion& motion = *target->motion;
     const Pulse& pulse = motion.pulse;
     for (auto& tile : tiles_)
         tile.button->setChecked(tile.pulse.name == pulse.name);
@@ -325,7 +325,7 @@ QString PulsePage::told() const {
     const Lane* target = lane();
     if (!target)
         return tr("No lane drives a property yet. Add one, then place pulses on it at the stop “Place”.");
-    const Pulse& pulse = target->motion.pulse;
+    const Pulse& pulse = target->motion->pulse;
     const auto& curve = document_.spans(target->id).motion;
     QString text = tr("%1 places").arg(curve.pulses().size());
     if (curve.shrunk() > 0)

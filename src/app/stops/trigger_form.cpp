@@ -132,7 +132,7 @@ PlantingForm TriggerForm::form() const {
     if (variation.colours != Variation::Colours::Same)
         for (const auto* field : palette_)
             variation.palette.push_back(field->colour());
-    return {body, {}, variation};
+    return {body, variation};
 }
 
 void TriggerForm::set_form(const PlantingForm& form) {
@@ -140,7 +140,7 @@ void TriggerForm::set_form(const PlantingForm& form) {
     const auto* body = std::get_if<TriggerBody>(&form.body);
     if (!body)
         return;
-    const auto& variation = form.variation;
+    const Variation variation = form.variation();
     effect_->setCurrentText(QString::fromStdString(body->effect));
     length_->set_length(body->length);
     row_->setValue(body->row + 1);

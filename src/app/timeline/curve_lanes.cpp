@@ -109,7 +109,7 @@ void paint_ends(QPainter& painter, const LaneScene& s, const CurveScale& scale, 
     font.setPixelSize(10);
     painter.setFont(font);
     painter.setPen(s.scene.palette.paper_quiet);
-    const QString unit = QString::fromStdString(s.lane.motion.own.unit);
+    const QString unit = QString::fromStdString(s.lane.motion->own.unit);
     const auto text = [&](double value) { return QString("%1 %2").arg(value, 0, 'g', 4).arg(unit); };
     painter.drawText(QPointF(s.row.left() + 4, s.row.top() + scale.top + 3), text(high));
     painter.drawText(QPointF(s.row.left() + 4, s.row.top() + scale.bottom - 4), text(low));
@@ -126,7 +126,7 @@ void paint_limit(QPainter& painter, const LaneScene& s, double y, const QString&
 
 void paint_follower(QPainter& painter, const LaneScene& s) {
     const CurveScale scale = curve_scale(s.lane, s.spans, s.row.height());
-    const auto& own = s.lane.motion.own;
+    const auto& own = s.lane.motion->own;
     paint_ends(painter, s, scale, own.low, own.high);
     const auto* curve = curve_of(s.scene, s.lane.id);
     if (!curve || curve->stages.empty())
@@ -144,7 +144,7 @@ void paint_follower(QPainter& painter, const LaneScene& s) {
         paint_line(painter, s, course_of(s, scale, 0, read(*curve->stages.front())), source, 1);
     const auto line = course_of(s, scale, lead, read(curve->values()));
     paint_line(painter, s, line, s.scene.palette.motion, 1.8, s.row.top() + scale.bottom);
-    for (const auto& step : s.lane.motion.follower.steps)
+    for (const auto& step : s.lane.motion->follower.steps)
         if (!step.off && (step.id == "floor" || step.id == "ceiling"))
             paint_limit(painter, s, scale.y(step.values.number("at")),
                         step.id == "floor" ? QObject::tr("floor") : QObject::tr("ceiling"));
@@ -163,8 +163,8 @@ CurveScale curve_scale(const Lane& lane, const LaneSpans& spans, double height) 
     constexpr double high_enough = 50; // for the words that tell its ends
     scale.top = height < high_enough ? below : above;
     if (!lane.kind->follows) {
-        scale.low = std::min(lane.motion.own.low, lane.motion.own.high);
-        scale.high = std::max(lane.motion.own.low, lane.motion.own.high);
+        scale.low = std::min(lane.motion->own.low, lane.motion->own.high);
+        scale.high = std::max(lane.motion->own.low, lane.motion->own.high);
     }
     for (const auto& key : spans.keys.keys()) {
         scale.low = std::min(scale.low, key.value);

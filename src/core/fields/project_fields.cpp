@@ -126,16 +126,16 @@ void fields_of(Fields& f, PlantingForm& form) {
         g.about("the fields of a pin of that kind").group("body", kind->id.data(), [&](Fields& b) {
             kind->fields(b, form.body);
         });
-        const auto part = [&]<class T>(const char* name, const char* shape, T& value, bool there) {
-            const bool was = there;
-            g.maybe(name, shape, there, [&](Fields& p) { fields_of(p, value); });
-            if (g.reads() && was && !there)
-                value = T{};
-        };
-        if (kind->cuts)
-            part("shots", "shot-choice", form.shots, true);
-        if (kind->triggers)
-            part("variation", "variation", form.variation, true);
+        ShotChoice shots = form.shots();
+        Variation variation = form.variation();
+        bool chosen_shots = std::holds_alternative<ShotChoice>(form.choice),
+             varied = std::holds_alternative<Variation>(form.choice);
+        g.maybe("shots", "shot-choice", chosen_shots, [&](Fields& p) { fields_of(p, shots); });
+        g.maybe("variation", "variation", varied, [&](Fields& p) { fields_of(p, variation); });
+        if (g.reads() && chosen_shots)
+            form.choice = shots;
+        else if (g.reads() && varied)
+            form.choice = variation;
     });
 }
 
@@ -239,8 +239,10 @@ void fields_of(Fields& f, Lane& lane) {
         if (const auto i = static_cast<std::size_t>(chosen); i < kinds.size())
             lane.kind = kinds[i];
         const LaneKind kind = lane.kind;
+        if (kind->drives() && !lane.motion)
+            lane.motion.emplace();
         if (kind->drives())
-            g.group("motion", "motion", [&](Fields& m) { fields_of(m, lane.motion); });
+            g.group("motion", "motion", [&](Fields& m) { fields_of(m, *lane.motion); });
         g.items<Pin>("pins", "pin-of-" + std::string(kind->id), lane.pins,
                      [kind](Fields& p, Pin& pin) { fields_of(p, pin, kind); });
     });

@@ -14,8 +14,10 @@ std::optional<double> fed_at(const Curves& curves, const Lane& lane, const Feed&
 }
 
 std::vector<Feed> feeds_of(const Lane& lane) {
-    std::vector<Feed> feeds{lane.motion.own};
-    feeds.insert(feeds.end(), lane.motion.feeds.begin(), lane.motion.feeds.end());
+    if (!lane.motion)
+        return {};
+    std::vector<Feed> feeds{lane.motion->own};
+    feeds.insert(feeds.end(), lane.motion->feeds.begin(), lane.motion->feeds.end());
     return feeds;
 }
 
@@ -27,9 +29,9 @@ void for_feeds(const Project& project, Drive drive) {
     for (const auto& lane : project.lanes) {
         if (!lane->kind->drives())
             continue;
-        if (lane->motion.own.target.layer.value != 0)
-            drive(*lane, lane->motion.own);
-        for (const auto& feed : lane->motion.feeds)
+        if (lane->motion->own.target.layer.value != 0)
+            drive(*lane, lane->motion->own);
+        for (const auto& feed : lane->motion->feeds)
             if (feed.target.layer.value != 0)
                 drive(*lane, feed);
     }

@@ -42,13 +42,13 @@ private:
         if (progress_.cancelled())
             return nullptr;
         curve->stages.push_back(std::make_shared<const CurveValues>(std::move(source)));
-        for (const auto& step : lane.motion.follower.steps)
+        for (const auto& step : lane.motion->follower.steps)
             add_step(step, *curve);
         return curve.get();
     }
 
     CurveValues source_of(const Lane& lane, FollowerCurve& curve) {
-        const auto& follower = lane.motion.follower;
+        const auto& follower = lane.motion->follower;
         const auto flat = [&](std::string why) {
             curve.trouble = std::move(why);
             return CurveValues(count_, 0.0f);
@@ -160,7 +160,7 @@ bool needs_sound(const Project& project) {
     return std::any_of(project.lanes.begin(), project.lanes.end(), [](const auto& lane) {
         if (!lane->kind->follows)
             return false;
-        const auto* source = follower_source(lane->motion.follower.source);
+        const auto* source = follower_source(lane->motion->follower.source);
         return source && source->takes == FollowerTakes::Level;
     });
 }
@@ -180,7 +180,7 @@ std::vector<Shared<Lane>> looked_at(const Project& project) {
     for (const auto& lane : project.lanes)
         if (lane->kind->follows) {
             ids.push_back(lane->id);
-            for (const LaneId id : lanes_named_in(lane->motion.follower))
+            for (const LaneId id : lanes_named_in(lane->motion->follower))
                 ids.push_back(id);
         }
     std::vector<Shared<Lane>> lanes;

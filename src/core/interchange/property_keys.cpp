@@ -32,7 +32,7 @@ std::vector<CurveKey> as_they_are(const Curves& curves, const Lane& lane, const 
     for (auto& key : keys) {
         Feed uncut = feed;
         uncut.limits.reset();
-        const double share = share_of(lane.motion.own, key.value);
+        const double share = share_of(lane.motion->own, key.value);
         key.value = fed(feed, share);
         if (cut_off(feed, key, fed(uncut, share)))
             return each_frame(curves, lane, feed);

@@ -9,7 +9,7 @@ namespace {
 std::optional<double> share_at(const ShareContext& c) {
     if (c.spans.keys.empty())
         return std::nullopt;
-    return share_of(c.lane.motion.own, c.spans.keys.value_at(c.frame));
+    return share_of(c.lane.motion->own, c.spans.keys.value_at(c.frame));
 }
 
 } // namespace

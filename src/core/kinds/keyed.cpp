@@ -7,7 +7,7 @@
 namespace pulsepin::keyed {
 
 double low_end(const Lane& lane) {
-    return lane.kind->follows ? 0 : lane.motion.own.low;
+    return lane.kind->follows ? 0 : lane.motion->own.low;
 }
 
 void fields(Fields& f, PinBody& body) {
@@ -18,7 +18,7 @@ void fields(Fields& f, PinBody& body) {
 
 Result<PlacedBodies> bodies(const Project& project, const Lane& lane, std::span<const Picked> places,
                             const PlantingForm& form) {
-    KeyBody base{lane.motion.own.high, {}};
+    KeyBody base{lane.motion->own.high, {}};
     if (const auto* given = std::get_if<KeyBody>(&form.body))
         base = *given;
     const double low = low_end(lane);
@@ -26,7 +26,7 @@ Result<PlacedBodies> bodies(const Project& project, const Lane& lane, std::span<
     for (std::size_t i = 0; i < places.size(); ++i) {
         KeyBody body = base;
         body.value = low + (base.value - low) *
-                               strength_for(form.variation, 100, places[i], i, way_of(project, places, i)) /
+                               strength_for(form.variation(), 100, places[i], i, way_of(project, places, i)) /
                                100;
         bodies.push_back(body);
     }

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "kinds/kinds.h"
 
+#include "model/lane_edits.h"
+
 #include <algorithm>
 #include <array>
 
@@ -32,8 +34,7 @@ Project new_project() {
     Project project;
     for (const LaneKind kind : table)
         if (kind->from_the_start)
-            project.lanes.push_back(std::make_shared<const Lane>(Lane{
-                LaneId{project.next_id++}, kind, std::string(kind->plural), Frames(0), {}, false, false}));
+            project = with_lane(project, kind, std::string(kind->plural));
     return project;
 }
 

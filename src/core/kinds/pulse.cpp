@@ -23,7 +23,8 @@ Result<PlacedBodies> bodies(const Project& project, const Lane&, std::span<const
     PlacedBodies bodies;
     for (std::size_t i = 0; i < places.size(); ++i) {
         PulseBody body = base;
-        body.strength = strength_for(form.variation, base.strength, places[i], i, way_of(project, places, i));
+        body.strength =
+            strength_for(form.variation(), base.strength, places[i], i, way_of(project, places, i));
         bodies.push_back(body);
     }
     return bodies;

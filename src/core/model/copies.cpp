@@ -60,7 +60,7 @@ Result<Copied> planted(const Project& project, const std::vector<Copy>& copies, 
         picker.from = picker.list.front();
         picker.until = picker.list.back() + Ticks(1);
         out.count += pins.size();
-        PlantingForm form{pins.front().body, {}, {}};
+        PlantingForm form{pins.front().body};
         ++out.project.next_id;
         auto plantings = *out.project.plantings;
         plantings.push_back(

@@ -8,7 +8,12 @@ namespace pulsepin {
 
 Project with_lane(const Project& project, LaneKind kind, std::string name) {
     Project next = project;
-    Lane lane{LaneId{next.next_id++}, kind, std::move(name), Frames(0), {}, false, false};
+    Lane lane;
+    lane.id = LaneId{next.next_id++};
+    lane.kind = kind;
+    lane.name = std::move(name);
+    if (kind->drives())
+        lane.motion.emplace();
     next.lanes.push_back(std::make_shared<const Lane>(std::move(lane)));
     return next;
 }
@@ -83,7 +88,7 @@ std::vector<LaneId> lanes_named_in(const Follower& follower) {
 std::vector<LaneId> curves_into(const Lane& lane) {
     if (!lane.kind->follows)
         return {};
-    Follower follower = lane.motion.follower;
+    Follower follower = lane.motion->follower;
     if (follower.source != "another") // pins, not a curve
         follower.values = {};
     return lanes_named_in(follower);

@@ -102,9 +102,9 @@ struct Lane {
     Offset lead = Frames(0); ///< how much earlier the lane acts than its anchors
     std::vector<Pin> pins;
     bool muted = false;
-    bool solo = false;   ///< of lanes that sound, only those are heard
-    bool locked = false; ///< none of its pins is changed
-    Motion motion = {};  ///< of a lane that drives properties
+    bool solo = false;                 ///< of lanes that sound, only those are heard
+    bool locked = false;               ///< none of its pins is changed
+    std::optional<Motion> motion = {}; ///< there on a lane that drives properties
     friend bool operator==(const Lane&, const Lane&) = default;
 };
 

@@ -62,8 +62,20 @@ struct Variation {
 /// What is placed on each picked position.
 struct PlantingForm {
     PinBody body;
-    ShotChoice shots;    ///< of cuts
-    Variation variation; ///< of triggers
+    /// What differs from one place to the next: which shot cuts show, how strong and of which colour others
+    /// are; nothing where all are alike.
+    std::variant<std::monostate, ShotChoice, Variation> choice = {};
+
+    /// The choice of shots, or the usual one.
+    [[nodiscard]] ShotChoice shots() const {
+        const auto* chosen = std::get_if<ShotChoice>(&choice);
+        return chosen ? *chosen : ShotChoice{};
+    }
+    /// How they differ; not at all where nothing is said.
+    [[nodiscard]] Variation variation() const {
+        const auto* chosen = std::get_if<Variation>(&choice);
+        return chosen ? *chosen : Variation{};
+    }
     friend bool operator==(const PlantingForm&, const PlantingForm&) = default;
 };
 

@@ -52,10 +52,10 @@ struct Recount {
     }
     void operator()(Lane& lane) const {
         (*this)(lane.lead);
-        if (lane.kind->drives()) { // others have a motion that nobody sees and no file keeps
-            (*this)(lane.motion.pulse);
-            (*this)(lane.motion.own.lead);
-            for (auto& feed : lane.motion.feeds)
+        if (lane.motion) {
+            (*this)(lane.motion->pulse);
+            (*this)(lane.motion->own.lead);
+            for (auto& feed : lane.motion->feeds)
                 (*this)(feed.lead);
         }
         for (auto& pin : lane.pins)
@@ -80,7 +80,8 @@ Project with_frame_rate(const Project& project, FrameRate rate) {
     for (auto& planting : plantings) {
         recount(planting.form.body);
         planting.nudge = recount(planting.nudge);
-        planting.form.shots.shortest = recount(planting.form.shots.shortest);
+        if (auto* shots = std::get_if<ShotChoice>(&planting.form.choice))
+            shots->shortest = recount(shots->shortest);
     }
     next.plantings = std::make_shared<const std::vector<Planting>>(std::move(plantings));
     auto pulses = *project.pulses;

@@ -60,9 +60,11 @@ Result<Project> without_layer(const Project& project, LayerId id) {
     stage.layers.erase(found);
     Project next = with_stage(project, std::move(stage));
     for (auto& shared : next.lanes) {
+        if (!shared->motion)
+            continue;
         Lane lane = *shared;
-        let_go(lane.motion.own, id);
-        for (auto& feed : lane.motion.feeds)
+        let_go(lane.motion->own, id);
+        for (auto& feed : lane.motion->feeds)
             let_go(feed, id);
         if (lane.motion != shared->motion)
             shared = std::make_shared<const Lane>(std::move(lane));

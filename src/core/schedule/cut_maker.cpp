@@ -133,7 +133,8 @@ class CutMaker {
 public:
     CutMaker(const Project& project, const Lane& lane, std::span<const Picked> places,
              const PlantingForm& form)
-        : project_(project), lane_(lane), places_(places), form_(form), picker_(project, form.shots) {
+        : project_(project), lane_(lane), places_(places), form_(form), choice_(form.shots()),
+          picker_(project, choice_) {
         for (const auto& pin : resolve(project, lane).pins)
             cuts_.push_back({pin.frame, false, pin.index});
         for (std::size_t i = 0; i < places.size(); ++i)
@@ -166,7 +167,7 @@ public:
 
 private:
     void drop_too_close() {
-        const Frames shortest = form_.shots.shortest;
+        const Frames shortest = choice_.shortest;
         if (shortest <= Frames(0))
             return;
         std::vector<Cut> kept;
@@ -188,20 +189,19 @@ private:
         if (const auto* form = std::get_if<CutBody>(&form_.body))
             cut = *form;
         cut.shot = picker_.next(before_, project_.grid->time_at(places_[where.index].at), number);
-        const auto& choice = form_.shots;
         const Clip* clip = project_.clip(cut.shot);
-        cut.in_point = choice.in_point;
+        cut.in_point = choice_.in_point;
         cut.same_moment = false;
-        if (choice.start == ShotChoice::Start::SameMoment && clip && clip->begins_at) {
+        if (choice_.start == ShotChoice::Start::SameMoment && clip && clip->begins_at) {
             cut.same_moment = true;
-        } else if (choice.start == ShotChoice::Start::Continuing) {
+        } else if (choice_.start == ShotChoice::Start::Continuing) {
             const auto left = left_at_.find(cut.shot);
             cut.in_point = left == left_at_.end() ? Seconds(0) : left->second;
             if (clip && clip->duration > Seconds(0) && cut.in_point >= clip->duration)
                 cut.in_point = Seconds(0); // seen to its end: from the beginning again
-        } else if (choice.start == ShotChoice::Start::AtMarker) {
+        } else if (choice_.start == ShotChoice::Start::AtMarker) {
             for (const auto& mark : marks_on(project_, cut.shot))
-                if (mark.name == choice.marker && mark.at >= Seconds(0)) {
+                if (mark.name == choice_.marker && mark.at >= Seconds(0)) {
                     cut.in_point = mark.at;
                     break;
                 }
@@ -215,6 +215,7 @@ private:
     const Lane& lane_;
     std::span<const Picked> places_;
     const PlantingForm& form_;
+    const ShotChoice choice_;
     ShotPicker picker_;
     std::vector<Cut> cuts_;
     ClipId before_;

@@ -34,7 +34,7 @@ PinBody like_pin_before(const Project& project, const Lane& lane, Seconds time) 
 } // namespace
 
 Result<PinBody> body_at(const Project& project, const Lane& lane, Ticks at, PlantingId id) {
-    PlantingForm form{lane.kind->empty_body(), {}, {}};
+    PlantingForm form{lane.kind->empty_body()};
     if (const Planting* planting = project.planting(id)) {
         form = planting->form;
     } else if (!lane.kind->cuts) {
@@ -43,7 +43,8 @@ Result<PinBody> body_at(const Project& project, const Lane& lane, Ticks at, Plan
             if (auto adapted = lane.kind->adapt(form.body, project, lane, at); !adapted)
                 return tl::unexpected(adapted.error());
     }
-    form.shots.shortest = Frames(0); // whoever puts it there wants it there
+    if (auto* shots = std::get_if<ShotChoice>(&form.choice))
+        shots->shortest = Frames(0); // whoever puts it there wants it there
     const Picked place[] = {{at, 1}};
     auto bodies = bodies_for(project, lane, place, form);
     if (!bodies)

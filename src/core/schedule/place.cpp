@@ -44,7 +44,7 @@ PlantingForm fitted(PlantingForm form, const Lane& lane) {
 Result<std::vector<Picked>> picked_for(const Project& project, const Picker& picker,
                                        const PlantingForm& form) {
     auto picked = pick(picker, project);
-    if (picked && picker.source != "onsets" && form.variation.strength == Variation::Strength::Onsets)
+    if (picked && picker.source != "onsets" && form.variation().strength == Variation::Strength::Onsets)
         take_strength_of_onsets(project, *picked);
     return picked;
 }

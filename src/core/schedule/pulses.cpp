@@ -51,7 +51,7 @@ void make_room(PulseSpan& left, PulseSpan& right, double left_anchor, double rig
 } // namespace
 
 MotionCurve::MotionCurve(const Project& project, const Lane& lane, const ResolvedLane& resolved)
-    : motion_(lane.motion) {
+    : motion_(*lane.motion) {
     std::vector<double> anchors;
     for (const auto& pin : resolved.pins) {
         const auto* body = std::get_if<PulseBody>(&lane.pins[pin.index].body);

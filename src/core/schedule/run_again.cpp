@@ -237,7 +237,7 @@ Result<Replanted> run_again(const Project& project, PlantingId id, const Picker&
     auto picked = pick(picker, project);
     if (!picked)
         return tl::unexpected(picked.error());
-    if (form.variation.strength == Variation::Strength::Onsets && picker.source != "onsets")
+    if (form.variation().strength == Variation::Strength::Onsets && picker.source != "onsets")
         take_strength_of_onsets(project, *picked);
     return Run(project, *planting, *lane, picker, form).over(*picked);
 }

@@ -21,8 +21,8 @@ double turns_between(const Curves& curves, const Layer& layer, const std::string
     const bool driven =
         std::any_of(curves.project().lanes.begin(), curves.project().lanes.end(), [&](const auto& lane) {
             const auto& motion = lane->motion;
-            return lane->kind->drives() && (drives_it(motion.own) ||
-                                            std::any_of(motion.feeds.begin(), motion.feeds.end(), drives_it));
+            return motion && (drives_it(motion->own) ||
+                              std::any_of(motion->feeds.begin(), motion->feeds.end(), drives_it));
         });
     if (!driven)
         return values.of(rate) * frame_rate.start_of(until - from).value;
@@ -127,9 +127,9 @@ bool needs_composing(const Curves& curves, Frames frame) {
             return true;
     return std::any_of(project.lanes.begin(), project.lanes.end(), [](const auto& lane) {
         const auto& motion = lane->motion;
-        return motion.own.target.layer.value != 0 ||
-               std::any_of(motion.feeds.begin(), motion.feeds.end(),
-                           [](const Feed& feed) { return feed.target.layer.value != 0; });
+        return motion && (motion->own.target.layer.value != 0 ||
+                          std::any_of(motion->feeds.begin(), motion->feeds.end(),
+                                      [](const Feed& feed) { return feed.target.layer.value != 0; }));
     });
 }
 
