@@ -5,6 +5,7 @@
 #include "analysis/analyze.h"
 #include "application.h"
 #include "check/grid_trust.h"
+#include "fields/within_limits.h"
 #include "interchange/project_json.h"
 #include "main_window.h"
 #include "measured.h"
@@ -239,6 +240,9 @@ void bench_thirty_lanes(BenchTable& table) {
         for (std::size_t i = 0; i < next.lanes.size(); ++i)
             (void)spans_of(next, *next.lanes[i], schedule[i]);
     });
+    const Project moved = moved_by(document.project(), pins, Ticks(by));
+    table.row("hold what all of that made against the limits", 15, 8,
+              [&] { (void)beyond_limits(moved, document.project()); });
     table.row("the same as an edit in the window", 15, 16, [&] {
         document.apply(moved_by(document.project(), pins, Ticks(by)), "move");
         by = -by;

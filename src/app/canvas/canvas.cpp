@@ -127,6 +127,8 @@ GestureContext Canvas::gestures() const {
 }
 
 void Canvas::begin(std::unique_ptr<Gesture> gesture, Qt::MouseButton button) {
+    if (gesture_)
+        give_up();
     gesture_ = std::move(gesture);
     button_ = button;
     if (gesture_)
@@ -179,7 +181,8 @@ Qt::CursorShape Canvas::cursor_at(QPointF at) const {
 }
 
 void Canvas::mousePressEvent(QMouseEvent* event) {
-    gesture_.reset();
+    if (gesture_) // another button: what was under way is not meant any more
+        give_up();
     if (event->button() == Qt::LeftButton && event->position().x() >= names_width)
         begin(gesture_at(event->position(), event->modifiers()), event->button());
 }

@@ -51,22 +51,6 @@ void lead_of(Fields& f, Offset& lead) {
                       }}});
 }
 
-void fields_of(Fields& f, Anchor& anchor) {
-    std::size_t which = anchor.index();
-    f.one_of(which, {{"ticks",
-                      [&](Fields& g) {
-                          auto& musical = as<MusicalAnchor>(anchor);
-                          g.ticks("ticks", musical.at);
-                          offset_of(g, musical.offset);
-                      }},
-                     {"seconds",
-                      [&](Fields& g) { g.seconds("seconds", as<TimeAnchor>(anchor).at, limits::seconds); }},
-                     {"marker", [&](Fields& g) {
-                          auto& tied = as<MarkerAnchor>(anchor);
-                          g.id("marker", tied.marker.value);
-                          offset_of(g, tied.offset);
-                      }}});
-}
 static_assert(std::is_same_v<std::variant_alternative_t<0, Anchor>, MusicalAnchor> &&
               std::is_same_v<std::variant_alternative_t<1, Anchor>, TimeAnchor>);
 
@@ -206,6 +190,23 @@ void fields_of(Fields& f, ScheduleText& text) {
 }
 
 } // namespace
+
+void fields_of(Fields& f, Anchor& anchor) {
+    std::size_t which = anchor.index();
+    f.one_of(which, {{"ticks",
+                      [&](Fields& g) {
+                          auto& musical = as<MusicalAnchor>(anchor);
+                          g.ticks("ticks", musical.at);
+                          offset_of(g, musical.offset);
+                      }},
+                     {"seconds",
+                      [&](Fields& g) { g.seconds("seconds", as<TimeAnchor>(anchor).at, limits::seconds); }},
+                     {"marker", [&](Fields& g) {
+                          auto& tied = as<MarkerAnchor>(anchor);
+                          g.id("marker", tied.marker.value);
+                          offset_of(g, tied.offset);
+                      }}});
+}
 
 void fields_of(Fields& f, Pin& pin, LaneKind kind) {
     f.id("id", pin.id.value);

@@ -16,6 +16,7 @@ void fields_of(Fields& f, Lane& lane);
 void fields_of(Fields& f, Layer& layer);
 void fields_of(Fields& f, Picker& picker);
 void fields_of(Fields& f, Planting& planting);
+void fields_of(Fields& f, Anchor& anchor);
 /// Of a lane of that kind.
 void fields_of(Fields& f, Pin& pin, LaneKind kind);
 

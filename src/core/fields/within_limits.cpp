@@ -127,16 +127,25 @@ void check_part(Check& check, const char* shape, const T& part) {
     check.visit(shape, [copy = part](Fields& f) mutable { fields_of(f, copy); });
 }
 
-/// Without copying all of its pins at once.
-void check_lane(Check& check, const Lane& lane) {
+/// Only what is otherwise than in `before` (null: all), and without copying all of its pins at once: a
+/// person may drag ten thousand of them.
+void check_lane(Check& check, const Lane& lane, const Lane* before) {
     Lane head = lane.pins.empty() ? lane : Lane{lane.id,    lane.kind, lane.name,   lane.lead,  {},
                                                 lane.muted, lane.solo, lane.locked, lane.motion};
     check.visit("lane", [&](Fields& f) { fields_of(f, head); });
-    for (const auto& pin : lane.pins) {
-        if (check.found)
-            return;
+    const std::string shape(lane.kind->singular);
+    for (std::size_t i = 0; i < lane.pins.size() && !check.found; ++i) {
+        const Pin& pin = lane.pins[i];
+        const Pin* was =
+            before && i < before->pins.size() && before->pins[i].id == pin.id ? &before->pins[i] : nullptr;
+        if (was && was->body == pin.body && was->home == pin.home) { // moved at most
+            Anchor anchor = pin.anchor;
+            if (was->anchor != anchor)
+                check.visit(shape, [&](Fields& f) { fields_of(f, anchor); });
+            continue;
+        }
         Pin copy = pin;
-        check.visit(std::string(lane.kind->singular), [&](Fields& f) { fields_of(f, copy, lane.kind); });
+        check.visit(shape, [&](Fields& f) { fields_of(f, copy, lane.kind); });
     }
 }
 
@@ -171,7 +180,7 @@ std::optional<Error> beyond_limits(const Project& next, const Project& before) {
     }
     for (const auto& lane : next.lanes)
         if (std::find(before.lanes.begin(), before.lanes.end(), lane) == before.lanes.end())
-            check_lane(check, *lane);
+            check_lane(check, *lane, before.lane(lane->id));
     return check.found;
 }
 
