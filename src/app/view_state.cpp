@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "view_state.h"
 
+#include <algorithm>
+
 namespace pulsepin {
 
 void ViewState::set_motion_lane(LaneId lane) {
@@ -96,10 +98,11 @@ void ViewState::set_outlines(LaneId lane, std::optional<PlacePreview> outlines) 
 
 void ViewState::follow(const Project& project) {
     std::vector<PinId> there;
-    if (!selection_.empty())
+    const std::vector<PinId> selected(selection_.begin(), selection_.end()); // searched quicker than a tree
+    if (!selected.empty())
         for (const auto& lane : project.lanes)
             for (const auto& pin : lane->pins)
-                if (selection_.contains(pin.id))
+                if (std::binary_search(selected.begin(), selected.end(), pin.id))
                     there.push_back(pin.id);
     if (there.size() != selection_.size())
         select({there.begin(), there.end()});

@@ -187,6 +187,23 @@ private slots:
         QVERIFY(grid.is_downbeat(0) && grid.is_downbeat(-4) && !grid.is_downbeat(3));
     }
 
+    void places_and_ticks_agree_through_hundreds_of_metres() {
+        std::vector<MetreChange> metres;
+        for (std::int64_t i = -40; i < 300; ++i)
+            metres.push_back({i * 13, {3 + static_cast<int>((i + 40) % 5), 4}});
+        std::vector<GridBeat> beats;
+        for (int i = 0; i < 5000; ++i)
+            beats.push_back({Seconds(i * 0.5), 1, BeatOrigin::Found});
+        const auto grid = *BeatGrid::make(beats, -600, metres);
+        std::int64_t last_bar = grid.position_of(Ticks(-600 * ticks_per_beat)).bar;
+        for (std::int64_t beat = -600; beat < 4400; ++beat) {
+            const auto place = grid.position_of(Ticks(beat * ticks_per_beat));
+            QCOMPARE(grid.ticks_of(place), Ticks(beat * ticks_per_beat));
+            QVERIFY(place.bar == last_bar || place.bar == last_bar + 1);
+            last_bar = place.bar;
+        }
+    }
+
     void changes_of_metre() {
         // Three bars of 4/4, then 3/4 for two bars, then 7/4.
         const auto grid = wobbly_grid(1, 0, {{0, {4, 4}}, {12, {3, 4}}, {18, {7, 4}}});

@@ -204,12 +204,16 @@ void DetailPanel::show_many() {
     Seconds worst;
     std::set<LaneKind> kinds;
     std::set<PlantingId> plantings;
+    std::optional<PlantingId> last; // neighbours mostly belong together
     for (std::size_t i = 0; i < document_.schedule().size(); ++i)
         for (const auto& pin : document_.schedule()[i].pins)
-            if (view_.selection().contains(pin.id)) {
+            if (std::binary_search(pins.begin(), pins.end(), pin.id)) {
                 worst = std::max(worst, Seconds(std::abs(pin.rounding_error.value)));
                 kinds.insert(project.lanes[i]->kind);
-                plantings.insert(project.lanes[i]->pins[pin.index].planting);
+                const PlantingId planting = project.lanes[i]->pins[pin.index].planting;
+                if (last != planting)
+                    plantings.insert(planting);
+                last = planting;
             }
     const QString what = kinds.size() == 1 ? QString::fromStdString(count_text(pins.size(), *kinds.begin()))
                                            : tr("%n pins", nullptr, static_cast<int>(pins.size()));

@@ -22,12 +22,13 @@ Result<PlacedBodies> bodies(const Project& project, const Lane& lane, std::span<
     if (const auto* given = std::get_if<KeyBody>(&form.body))
         base = *given;
     const double low = low_end(lane);
+    const Variation variation = form.variation();
     PlacedBodies bodies;
+    bodies.reserve(places.size());
     for (std::size_t i = 0; i < places.size(); ++i) {
         KeyBody body = base;
         body.value = low + (base.value - low) *
-                               strength_for(form.variation(), 100, places[i], i, way_of(project, places, i)) /
-                               100;
+                               strength_for(variation, 100, places[i], i, way_of(project, places, i)) / 100;
         bodies.push_back(body);
     }
     return bodies;

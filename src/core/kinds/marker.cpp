@@ -31,6 +31,7 @@ Result<PlacedBodies> bodies(const Project&, const Lane&, std::span<const Picked>
     if (const auto* given = std::get_if<MarkerBody>(&form.body))
         base = *given;
     PlacedBodies bodies;
+    bodies.reserve(places.size());
     for (std::size_t i = 0; i < places.size(); ++i) {
         MarkerBody body = base;
         if (const auto sign = body.name.find('#'); sign != std::string::npos)

@@ -20,11 +20,12 @@ Result<PlacedBodies> bodies(const Project& project, const Lane&, std::span<const
     PulseBody base;
     if (const auto* given = std::get_if<PulseBody>(&form.body))
         base = *given;
+    const Variation variation = form.variation();
     PlacedBodies bodies;
+    bodies.reserve(places.size());
     for (std::size_t i = 0; i < places.size(); ++i) {
         PulseBody body = base;
-        body.strength =
-            strength_for(form.variation(), base.strength, places[i], i, way_of(project, places, i));
+        body.strength = strength_for(variation, base.strength, places[i], i, way_of(project, places, i));
         bodies.push_back(body);
     }
     return bodies;

@@ -26,12 +26,14 @@ Result<PlacedBodies> bodies(const Project& project, const Lane&, std::span<const
     TriggerBody base;
     if (const auto* given = std::get_if<TriggerBody>(&form.body))
         base = *given;
+    const Variation variation = form.variation();
     PlacedBodies bodies;
+    bodies.reserve(places.size());
     for (std::size_t i = 0; i < places.size(); ++i) {
         const double way = way_of(project, places, i);
         TriggerBody body = base;
-        body.strength = strength_for(form.variation(), base.strength, places[i], i, way);
-        body.from = colour_for(form.variation(), base.from, places[i].at, i, way);
+        body.strength = strength_for(variation, base.strength, places[i], i, way);
+        body.from = colour_for(variation, base.from, places[i].at, i, way);
         if (base.to == base.from) // one colour throughout stays one
             body.to = body.from;
         bodies.push_back(body);

@@ -27,10 +27,17 @@ bool locked(const Lane& lane, const Pin& pin) {
 /// Those of whose pins none would stay behind: they are changed as one.
 std::set<PlantingId> whole_plantings(const Project& project, const PinSet& pins) {
     std::set<PlantingId> touched, torn;
+    PlantingId last_touched, last_torn; // neighbours mostly belong together
     for (const auto& lane : project.lanes)
-        for (const auto& pin : lane->pins)
-            if (pin.planting.value != 0)
-                (pins.has(pin.id) && !locked(*lane, pin) ? touched : torn).insert(pin.planting);
+        for (const auto& pin : lane->pins) {
+            if (pin.planting.value == 0)
+                continue;
+            const bool goes = pins.has(pin.id) && !locked(*lane, pin);
+            auto& last = goes ? last_touched : last_torn;
+            if (last != pin.planting)
+                (goes ? touched : torn).insert(pin.planting);
+            last = pin.planting;
+        }
     std::erase_if(touched, [&](PlantingId id) { return torn.contains(id); });
     return touched;
 }

@@ -172,16 +172,17 @@ MusicalPosition BeatGrid::position_of(Ticks ticks) const {
 Ticks BeatGrid::ticks_of(MusicalPosition position) const {
     // The change that holds in that bar is the last one whose bar is not later.
     std::int64_t bar = 0;
-    const MetreChange* change = &metre_from(metres_.front().beat, &bar);
-    for (const auto& next : metres_) {
-        std::int64_t next_bar = 0;
-        const MetreChange& candidate = metre_from(next.beat, &next_bar);
-        if (next_bar <= position.bar) {
-            change = &candidate;
-            bar = next_bar;
-        }
+    (void)metre_from(metres_.front().beat, &bar);
+    std::size_t at = 0;
+    while (at + 1 < metres_.size()) {
+        const auto next_bar = bar + bars_between(metres_[at].beat, metres_[at + 1].beat, metres_[at].metre);
+        if (next_bar > position.bar)
+            break;
+        bar = next_bar;
+        ++at;
     }
-    const auto beat = change->beat + (position.bar - bar) * change->metre.beats_per_bar + (position.beat - 1);
+    const auto& change = metres_[at];
+    const auto beat = change.beat + (position.bar - bar) * change.metre.beats_per_bar + (position.beat - 1);
     return Ticks(beat * ticks_per_beat + position.tick);
 }
 
