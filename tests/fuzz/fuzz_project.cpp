@@ -21,6 +21,12 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
     // What was read can be saved and is read again as it was; and no edit would refuse it.
     fuzz::demand(!beyond_limits(*project, Project{}));
     const auto again = project_from_json(project_to_json(*project, "/tmp"), "/tmp");
-    fuzz::demand(again && same_content(*again, *project));
+    Project kept = *project; // fields that have no lasting place are gone then
+    if (kept.foreign) {
+        Foreign foreign = *kept.foreign;
+        foreign.lost = 0;
+        kept.foreign = foreign == Foreign{} ? nullptr : std::make_shared<const Foreign>(foreign);
+    }
+    fuzz::demand(again && same_content(*again, kept));
     return 0;
 }
