@@ -295,6 +295,8 @@ void fields_of(Fields& f, Planting& planting) {
     bool again = planting.picker.has_value(); // without it the form says nothing
     f.maybe("form", "form", again, [&](Fields& g) { fields_of(g, planting.form); });
     f.require(again || !planting.picker, "\"form\" is missing");
+    if (f.reads() && !planting.picker) // it cannot be run again: what it would place says nothing
+        planting.form = {};
     f.about("ticks by which the whole group was moved").ticks("shift", planting.shift, Fields::optional);
     f.frames("nudge_frames", planting.nudge, limits::frames, Fields::optional);
     f.about("picked places that were emptied by hand, in ticks");
