@@ -3,6 +3,7 @@
 #include "session/document.h"
 #include "support/media.h"
 #include "support/projects.h"
+#include "support/sounds.h"
 #include "kinds/kind_look.h"
 #include "timeline/lane_views.h"
 #include "timeline/song_tiles.h"
@@ -17,15 +18,6 @@ using namespace pulsepin;
 using namespace pulsepin::test;
 
 namespace {
-
-SoundBody sound(double in, double length, double fade_in = 0, double fade_out = 0) {
-    SoundBody body;
-    body.in_point = Seconds(in);
-    body.length = Seconds(length);
-    body.fade_in = Seconds(fade_in);
-    body.fade_out = Seconds(fade_out);
-    return body;
-}
 
 SongPicture picture_of(const std::vector<float>& samples, int channels) {
     const auto store = store_of(samples, {1000, channels});

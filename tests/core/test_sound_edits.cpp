@@ -4,24 +4,12 @@
 #include "model/anchored_time.h"
 #include "model/sound_edits.h"
 #include "support/projects.h"
+#include "support/sounds.h"
 
 #include <QTest>
 
 using namespace pulsepin;
 using namespace pulsepin::test;
-
-namespace {
-
-SoundBody sound(double in, double length, double fade_in = 0, double fade_out = 0) {
-    SoundBody body;
-    body.in_point = Seconds(in);
-    body.length = Seconds(length);
-    body.fade_in = Seconds(fade_in);
-    body.fade_out = Seconds(fade_out);
-    return body;
-}
-
-} // namespace
 
 class TestSoundEdits : public QObject {
     Q_OBJECT
