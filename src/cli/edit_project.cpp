@@ -63,14 +63,15 @@ Result<void> edit_project(const EditRequest& request) {
     if (!row)
         return fail("There is no edit called \"" + request.edit + "\".", {},
                     "There are: " + edit_ids() + ".");
-    ParamValues values;
-    for (const auto& setting : request.settings)
-        if (auto set = set_from_text(values, row->parameters, setting); !set)
-            return set;
     const Schedule schedule(*project);
     const auto pins = pins_of(schedule, request);
     if (!pins)
         return tl::unexpected(pins.error());
+    ParamValues values;
+    const auto parameters = parameters_of(*row, *project, *pins);
+    for (const auto& setting : request.settings)
+        if (auto set = set_from_text(values, parameters, setting); !set)
+            return set;
     Seconds at;
     if (!request.at.empty()) {
         const auto position = position_in(*project, request.at);
@@ -78,7 +79,7 @@ Result<void> edit_project(const EditRequest& request) {
             return tl::unexpected(position.error());
         at = project->grid->time_at(*position);
     }
-    const auto edited = row->run({schedule, *pins, at, at, {}, completed(values, row->parameters)});
+    const auto edited = row->run({schedule, *pins, at, at, {}, values_for(*row, values)});
     if (!edited)
         return tl::unexpected(edited.error());
     if (auto saved = save_changed(edited->project, request.change); !saved)

@@ -5,6 +5,9 @@
 #include "follow/steps.h"
 #include "hand/hand_edits.h"
 #include "interchange/exporters.h"
+#include "kinds/kinds.h"
+#include "model/pulse_params.h"
+#include "params/easings.h"
 #include "schedule/picker_tables.h"
 #include "stage/effects.h"
 
@@ -13,6 +16,13 @@
 namespace pulsepin {
 namespace {
 
+std::string choices_of(const ParamSpec& spec) {
+    std::string ids;
+    for (const auto& choice : spec.choices)
+        ids += (ids.empty() ? "" : ", ") + std::string(choice.id);
+    return ids;
+}
+
 std::string range_of(const ParamSpec& spec) {
     switch (spec.type) {
     case ParamType::Number:
@@ -20,14 +30,10 @@ std::string range_of(const ParamSpec& spec) {
         return fmt::format("{:g} to {:g}", spec.least, spec.most);
     case ParamType::Switch:
         return "yes, no";
-    case ParamType::Choice: {
-        std::string ids;
-        for (const auto& choice : spec.choices)
-            ids += (ids.empty() ? "" : ", ") + std::string(choice.id);
-        return ids;
-    }
+    case ParamType::Choice:
+        return choices_of(spec);
     case ParamType::Text:
-        return "text";
+        return spec.choices.empty() ? "text" : choices_of(spec) + ", or a text";
     case ParamType::OnsetRow:
         return "name of a row of onsets";
     case ParamType::Lane:
@@ -36,6 +42,18 @@ std::string range_of(const ParamSpec& spec) {
         return "#rrggbb";
     case ParamType::Steps:
         return "x for on, . for off";
+    case ParamType::Length: {
+        std::string units;
+        for (const auto unit : spec.units)
+            units += (units.empty() ? "" : ", ") +
+                     text_of_value(spec, Length{unit, 1})
+                         .substr(unit == Length::Unit::UntilNext || unit == Length::Unit::None ? 0 : 2);
+        return "in " + units;
+    }
+    case ParamType::Curve:
+        return "an easing, with its numbers";
+    case ParamType::Shot:
+        return "number of a shot";
     }
     return {};
 }
@@ -49,7 +67,7 @@ std::string table(std::string_view id, std::string_view label, std::string_view 
         const auto initial = text_of_value(spec, initial_value(spec));
         text += fmt::format("| {} | {} | {} | {} | {} |\n", spec.id,
                             spec.explains.empty() ? spec.label : spec.explains, spec.unit, range_of(spec),
-                            spec.type == ParamType::Lane ? "" : initial);
+                            spec.type == ParamType::Lane || spec.type == ParamType::Shot ? "" : initial);
     }
     return text + "\n";
 }
@@ -77,6 +95,15 @@ std::string parameter_page() {
     page += table("place", "Place", "of every layer", place_parameters());
     for (const auto& row : effects())
         page += table(row.id, row.label, {}, row.parameters);
+    page += "## Ways from one value to another\n\n";
+    for (const auto& row : easings())
+        page += table(row.id, row.label, {}, specs_of(row.params));
+    page += "## Pulses\n\nSet by `pulsepin-cli edit shape-pulse`, or at the stop Motion.\n\n";
+    page += table("pulse", "The shape of one hit", {}, pulse_param_specs());
+    page += "## Pins\n\nSet by `pulsepin-cli edit set`, or where what is selected is told.\n\n";
+    for (const auto& kind : lane_kinds())
+        if (!kind->params.empty())
+            page += table(kind->id, kind->counted, {}, specs_of(kind->params));
     page += "## Exporters\n\n";
     for (const auto& row : exporters())
         page += table(row.id, row.label, row.explains, row.parameters);

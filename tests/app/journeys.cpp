@@ -293,7 +293,7 @@ private slots:
         QTest::mouseClick(&desk.window.timeline(), Qt::LeftButton, {},
                           desk.window.timeline().head_position(cut).toPoint());
         QVERIFY(desk.window.view().selection() == std::set<PinId>{cut});
-        auto* shot = desk.window.findChild<QComboBox*>("shot");
+        auto* shot = desk.window.findChild<QComboBox*>("cut shot");
         QVERIFY(shot->isVisible());
         QCOMPARE(shot->currentText(), "launch");
         shot->setFocus();

@@ -148,7 +148,7 @@ private slots:
         QVERIFY(std::abs(std::get<KeyBody>(desk.project().pin(last)->body).value - 1) < 0.06);
         QCOMPARE(desk.window.document().undo_name(), QString("move pin"));
         desk.window.view().select({last});
-        number(desk, "key value", 0.9);
+        number(desk, "drawn key value", 0.9);
         desk.window.view().select({});
 
         const LaneId kick = add_motion_lane(desk, "Follower", "Kick");
@@ -273,7 +273,7 @@ private slots:
         desk.window.document().apply(with_settings(desk.project(), settings), "change frame rate");
         const LaneId lane = add_motion_lane(desk, "Pulses", "Punch");
         desk.click("pulse gust"); // four frames up, over the peak and back
-        choose(desk, "rising", "back out");
+        choose(desk, "pulse rising", "back out");
         target(desk, 0, {"Camera", "scale"});
         number(desk, "feed 0 low", 100);
         number(desk, "feed 0 high", 130);

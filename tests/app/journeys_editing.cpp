@@ -86,7 +86,7 @@ private slots:
         desk.key(Qt::Key_S, Qt::ControlModifier | Qt::AltModifier);
         QCOMPARE(shots()[i].shot, before[i + 1].shot);
         // A cross-fade around the beat, seen in the preview half way.
-        auto* fade = window.findChild<QSpinBox*>("fade");
+        auto* fade = window.findChild<QDoubleSpinBox*>("cut fade");
         QVERIFY(fade->isVisible());
         fade->setValue(8);
         QCOMPARE(shots()[i].fade, Frames(8));

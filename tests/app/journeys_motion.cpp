@@ -73,7 +73,7 @@ private slots:
         QTest::keyClick(shape, Qt::Key_Left);
         QCOMPARE(lane(desk).motion->pulse.down.amount, down + 1);
         // An easing with handles, bent by one of them.
-        choose(desk, "falling", "curve");
+        choose(desk, "pulse falling", "curve");
         const auto handle = shape->grip_position(PulseCurve::Grip::FallingFirst);
         QVERIFY(handle.has_value());
         const auto before = lane(desk).motion->pulse.falling.handles;
@@ -115,7 +115,7 @@ private slots:
         for (const auto* label : desk.window.findChildren<QLabel*>("motion told"))
             told = told || label->text().contains("16 shrunk to fit");
         QVERIFY(told);
-        desk.click("crowding join");
+        desk.click("pulse crowding join");
         QCOMPARE(lane(desk).motion->pulse.crowding, Crowding::Join);
         QVERIFY(curve(desk).value_at((pulses[3].peak + pulses[4].peak) / 2) > 120);
         // The picture rate tripled: no peak moves by more than half a frame.

@@ -90,7 +90,7 @@ private slots:
         for (const auto& span : desk.window.document().spans(shake.id).triggers)
             QCOMPARE(span.end - span.start, Frames(5));
         // All of it made stronger at once, in the detail.
-        auto* strength = desk.window.findChild<QDoubleSpinBox*>("strength");
+        auto* strength = desk.window.findChild<QDoubleSpinBox*>("trigger strength");
         QVERIFY(strength->isVisible());
         strength->setValue(150);
         for (const auto& pin : lane_named(desk, "Shake").pins)
@@ -316,7 +316,7 @@ private slots:
         window.view().select({copies[5]});
         desk.key(Qt::Key_P, Qt::ControlModifier);
         QCOMPARE(window.view().selection().size(), std::size_t{12});
-        auto* from = window.findChild<ColourField*>("colour from");
+        auto* from = window.findChild<ColourField*>("trigger colour-from");
         QVERIFY(from->isVisible());
         from->set_colour({0x4a6fb5});
         emit from->edited();

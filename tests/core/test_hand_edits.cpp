@@ -75,7 +75,7 @@ private slots:
             QVERIFY2(ids.insert(row.id).second, row.id.data());
             QVERIFY(!row.label.empty());
             QCOMPARE(hand_edit(row.id), &row);
-            const auto edited = row.run({schedule, {}, {}, {}, {}, completed({}, row.parameters)});
+            const auto edited = row.run({schedule, {}, {}, {}, {}, values_for(row, {})});
             QVERIFY2(!edited, row.id.data());
             QVERIFY(!edited.error().message().empty());
         }
@@ -98,6 +98,78 @@ private slots:
         QVERIFY(std::abs(Table::time_in(nudged->project, table.marker) - 4.125) < 1e-9);
         QVERIFY(!table.run("delete", both)->project.pin(table.marker));
         QVERIFY(table.run("delete", both)->project.pin(table.cut));
+    }
+
+    void values_of_pins_are_set_by_their_names() {
+        Table table;
+        const auto run = [&](std::string_view id, const std::set<PinId>& pins,
+                             const ParamValues& values) -> Result<HandEdited> {
+            return hand_edit(id)->run({Schedule(table.project), pins, {}, {}, {}, values});
+        };
+        const auto named = run("set", {table.marker}, {{"name", "drop"}, {"colour", "leaf"}});
+        const auto& marker = std::get<MarkerBody>(named->project.pin(table.marker)->body);
+        QCOMPARE(marker.name, std::string("drop"));
+        QCOMPARE(marker.colour, 3);
+        const auto faded = run("set", {table.cut}, {{"fade", 6.0}, {"in-point", 1.5}});
+        const auto& cut = std::get<CutBody>(faded->project.pin(table.cut)->body);
+        QCOMPARE(cut.fade, Frames(6));
+        QCOMPARE(cut.in_point, Seconds(1.5));
+        // Of several kinds there is no parameter that all have.
+        QVERIFY(!run("set", {table.cut, table.marker}, {}));
+        QVERIFY(parameters_of(*hand_edit("set"), table.project, {table.cut, table.marker}).empty());
+        QVERIFY(find_param(parameters_of(*hand_edit("set"), table.project, {table.cut}), "fade"));
+    }
+
+    void each_parameter_of_a_pin_gives_what_it_was_given() {
+        for (const auto kind : lane_kinds())
+            for (const auto& param : kind->params) {
+                PinBody body = kind->empty_body();
+                const auto other = [&]() -> ParamValue {
+                    switch (param.spec.type) {
+                    case ParamType::Number:
+                    case ParamType::Whole:
+                        return param.spec.least + 1;
+                    case ParamType::Switch:
+                        return 1.0;
+                    case ParamType::Choice:
+                        return std::string(param.spec.choices.back().id);
+                    case ParamType::Length:
+                        return Length{param.spec.units.back(), 3};
+                    case ParamType::Curve:
+                        return Easing{"sine-out"};
+                    case ParamType::Colour:
+                        return Colour{0x123456};
+                    case ParamType::Shot:
+                        return ClipId{7};
+                    default:
+                        return std::string("another");
+                    }
+                }();
+                QVERIFY2(check_values({{std::string(param.spec.id), other}}, std::array{param.spec}),
+                         param.spec.id.data());
+                param.set(body, other);
+                QCOMPARE(param.get(body), other);
+            }
+    }
+
+    void the_shape_of_a_pulse_is_set_by_its_names() {
+        Table table;
+        table.project = with_lane(table.project, kind_that(&LaneKindRow::pulses), "Pulses");
+        const LaneId lane = table.project.lanes.back()->id;
+        table.project = *with_pins(table.project, lane, {{{}, TimeAnchor{Seconds(1)}, PulseBody{}, {}}});
+        const PinId pin = table.project.lane(lane)->pins[0].id;
+        const HandEdit& edit = *hand_edit("shape-pulse");
+        ParamValues values;
+        for (const auto* setting :
+             {"up=3 frames", "rising=back-out 2", "crowding=join", "on-the-beat=arrives"})
+            QVERIFY(set_from_text(values, edit.parameters, setting));
+        const auto shaped = edit.run({Schedule(table.project), {pin}, {}, {}, {}, values_for(edit, values)});
+        const Pulse& pulse = shaped->project.lane(lane)->motion->pulse;
+        QCOMPARE(pulse.up, (Length{Length::Unit::InFrames, 3}));
+        QCOMPARE(pulse.rising.amount, 2.0);
+        QCOMPARE(pulse.crowding, Crowding::Join);
+        QVERIFY(pulse.arrives);
+        QCOMPARE(pulse.down, Pulse{}.down); // what was not told stays
     }
 
     void locking_and_muting_make_all_alike() {

@@ -9,6 +9,7 @@
 #include "interchange/project_file.h"
 #include "interchange/project_json.h"
 #include "model/planting_edits.h"
+#include "model/pulse_params.h"
 #include "schedule/picker_tables.h"
 #include "stage/effects.h"
 #include "support/rich_project.h"
@@ -22,6 +23,7 @@ using namespace pulsepin::test;
 namespace {
 
 constexpr ParamChoice sizes[] = {{"small", "Small"}, {"large", "Large"}};
+constexpr Length::Unit units[] = {Length::Unit::InFrames, Length::Unit::UntilNext};
 constexpr ParamSpec specs[] = {{"number", "a number", ParamType::Number, "ms", -1, 2.5, 0.5},
                                {"whole", "a whole number", ParamType::Whole, "", 1, 9, 3},
                                {"switch", "a switch", ParamType::Switch, "", 0, 1, 1},
@@ -30,7 +32,15 @@ constexpr ParamSpec specs[] = {{"number", "a number", ParamType::Number, "ms", -
                                {"row", "a row", ParamType::OnsetRow, "", 0, 0, 0, "", {}, "onsets"},
                                {"lane", "a lane", ParamType::Lane},
                                {"colour", "a colour", ParamType::Colour},
-                               {"steps", "steps", ParamType::Steps}};
+                               {"steps", "steps", ParamType::Steps},
+                               {.id = "length",
+                                .label = "a length",
+                                .type = ParamType::Length,
+                                .most = 20,
+                                .initial = 4,
+                                .units = units},
+                               {.id = "curve", .label = "a curve", .type = ParamType::Curve},
+                               {.id = "shot", .label = "a shot", .type = ParamType::Shot}};
 
 /// Every table that has parameters.
 std::vector<std::pair<std::string, ParamSpecs>> all_tables() {
@@ -45,6 +55,7 @@ std::vector<std::pair<std::string, ParamSpecs>> all_tables() {
     add(follower_steps());
     add(effects());
     add(exporters());
+    all.emplace_back("pulse", pulse_param_specs());
     return all;
 }
 
@@ -62,7 +73,10 @@ private slots:
                                  {"row", "kick"},
                                  {"lane", LaneId{41}},
                                  {"colour", Colour{0x12ab0f}},
-                                 {"steps", std::vector<bool>{true, false, true}}};
+                                 {"steps", std::vector<bool>{true, false, true}},
+                                 {"length", Length{Length::Unit::InFrames, 2.5}},
+                                 {"curve", Easing{"bezier", {0.5, -0.25, 0.75, 1.5}}},
+                                 {"shot", ClipId{3}}};
         QVERIFY(check_values(values, specs));
         ParamValues again;
         for (const auto& spec : specs) {
@@ -71,6 +85,13 @@ private slots:
         }
         QCOMPARE(again, values);
         QCOMPARE(text_of_value(specs[8], *values.find("steps")), std::string("x.x"));
+        QCOMPARE(text_of_value(specs[9], *values.find("length")), std::string("2.5 frames"));
+        QCOMPARE(text_of_value(specs[10], *values.find("curve")), std::string("bezier 0.5 -0.25 0.75 1.5"));
+        QCOMPARE(text_of_value(specs[9], Length{Length::Unit::UntilNext, 1}), std::string("until-next"));
+        // What is left out of a curve is as is usual for it.
+        QCOMPARE(easing_of_text("back-out")->amount, 1.70158);
+        QCOMPARE(easing_of_text("steps")->amount, 4.0);
+        QVERIFY(!easing_of_text("sine-out 3"));
     }
 
     void what_is_not_there_is_as_at_first() {
@@ -82,6 +103,8 @@ private slots:
         QCOMPARE(all.text("row"), std::string("onsets"));
         QCOMPARE(all.lane("lane"), LaneId{});
         QCOMPARE(all.steps("steps"), std::vector<bool>{true});
+        QCOMPARE(all.length("length"), (Length{Length::Unit::InFrames, 4}));
+        QCOMPARE(*all.find("curve"), ParamValue(Easing{}));
         // Another type than the one that is asked for is as good as nothing.
         QCOMPARE(all.number("size"), 0.0);
         QVERIFY(all.text("number").empty());
@@ -94,6 +117,18 @@ private slots:
                                   << "between -1 and 2.5";
         QTest::addRow("too low") << "whole=0"
                                  << "between 1 and 9";
+        QTest::addRow("too long") << "length=21 frames"
+                                  << "between 0 and 20";
+        QTest::addRow("another unit") << "length=2 beats"
+                                      << "not counted in that";
+        QTest::addRow("no unit") << "length=2"
+                                 << "\"2\"";
+        QTest::addRow("no such curve") << "curve=wobble"
+                                       << "\"wobble\"";
+        QTest::addRow("bent too far") << "curve=bezier 2 0 0 1"
+                                      << "between 0 and 1";
+        QTest::addRow("no shot") << "shot=-1"
+                                 << "number of a shot";
         QTest::addRow("not whole") << "whole=2.5"
                                    << "whole number";
         QTest::addRow("no number") << "number=much"

@@ -4,7 +4,7 @@
 #include "kinds/kinds.h"
 #include "interchange/exporters.h"
 #include "model/lane_edits.h"
-#include "schedule/easing.h"
+#include "params/easings.h"
 #include "schedule/pulses.h"
 #include "support/projects.h"
 
@@ -86,13 +86,31 @@ private slots:
     void penner_curves_agree_with_qt() {
         using Q = QEasingCurve;
         const std::tuple<const char*, Q::Type, double> pairs[] = {
-            {"linear", Q::Linear, 1e-12},           {"sine-in", Q::InSine, 1e-9},
-            {"sine-out", Q::OutSine, 1e-9},         {"sine-in-out", Q::InOutSine, 1e-9},
+            {"linear", Q::Linear, 1e-12},
+            {"sine-in", Q::InSine, 1e-9},
+            {"sine-out", Q::OutSine, 1e-9},
+            {"sine-in-out", Q::InOutSine, 1e-9},
+            {"quadratic-in", Q::InQuad, 1e-9},
+            {"quadratic-out", Q::OutQuad, 1e-9},
+            {"quadratic-in-out", Q::InOutQuad, 1e-9},
+            {"cubic-in", Q::InCubic, 1e-9},
+            {"cubic-out", Q::OutCubic, 1e-9},
+            {"cubic-in-out", Q::InOutCubic, 1e-9},
+            {"quartic-in", Q::InQuart, 1e-9},
+            {"quartic-out", Q::OutQuart, 1e-9},
+            {"quartic-in-out", Q::InOutQuart, 1e-9},
+            {"circular-in", Q::InCirc, 1e-9},
+            {"circular-out", Q::OutCirc, 1e-9},
+            {"circular-in-out", Q::InOutCirc, 1e-9},
             {"exponential-in", Q::InExpo, 2e-3}, // both move the jump at the start away, not in one way
-            {"exponential-out", Q::OutExpo, 2e-3},  {"exponential-in-out", Q::InOutExpo, 2e-3},
-            {"back-in", Q::InBack, 1e-9},           {"back-out", Q::OutBack, 1e-9},
-            {"elastic-out", Q::OutElastic, 1e-6},   {"elastic-in", Q::InElastic, 1e-6},
-            {"bounce-out", Q::OutBounce, 1e-6},     {"bounce-in", Q::InBounce, 1e-6},
+            {"exponential-out", Q::OutExpo, 2e-3},
+            {"exponential-in-out", Q::InOutExpo, 2e-3},
+            {"back-in", Q::InBack, 1e-9},
+            {"back-out", Q::OutBack, 1e-9},
+            {"elastic-out", Q::OutElastic, 1e-6},
+            {"elastic-in", Q::InElastic, 1e-6},
+            {"bounce-out", Q::OutBounce, 1e-6},
+            {"bounce-in", Q::InBounce, 1e-6},
             {"bounce-in-out", Q::InOutBounce, 1e-6}};
         for (const auto& [id, type, tolerance] : pairs) {
             const Q reference(type);
@@ -111,11 +129,11 @@ private slots:
             QCOMPARE(eased(easing, 1), 1.0);
             QCOMPARE(eased(easing, -3), 0.0);
             QCOMPARE(eased(easing, 7), 1.0);
-            if (row.id != "steps") { // without a jump anywhere
+            if (row.id != "steps" && row.id != "hold") { // without a jump anywhere
                 double last = 0;
                 for (double t = 0; t <= 1; t += 0.0005) {
                     const double now = eased(easing, t);
-                    QVERIFY2(std::abs(now - last) < 0.03, row.id.data());
+                    QVERIFY2(std::abs(now - last) < 0.04, row.id.data()); // a circle ends upright
                     last = now;
                 }
             }

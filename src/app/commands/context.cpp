@@ -35,7 +35,7 @@ bool Commands::edit(std::string_view id, ParamValues values, std::optional<std::
     const Seconds now = heard_now();
     const Lane* shots = document_.project().first_lane(&LaneKindRow::cuts);
     auto edited = row.run({document_.schedule(), pins.value_or(view_.selection()), now, snapped(now),
-                           shots ? shots->id : LaneId{}, completed(values, row.parameters)});
+                           shots ? shots->id : LaneId{}, values_for(row, values)});
     if (!edited) {
         document_.say(QString::fromStdString(edited.error().message()));
         return false;

@@ -3,6 +3,7 @@
 
 #include "model/edits.h"
 #include "kinds/kind_look.h"
+#include "kinds/kinds.h"
 #include "model/planting_edits.h"
 #include "schedule/find_pins.h"
 #include "time/musical_text.h"
@@ -73,15 +74,9 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
     sound_ = new SoundDetail(document_);
     feeds_ = new FeedTable(document_, view_);
     column->addWidget(sound_);
-    std::map<PinsDetail* (*)(Document&), PinsDetail*> made; // kinds may share one
-    for (const auto* look : kind_looks()) {
-        if (!look->make_detail)
-            continue;
-        auto& fields = made[look->make_detail];
-        if (!fields)
-            column->addWidget(fields = look->make_detail(document_));
-        fields_[LaneKind(look->kind)] = fields;
-    }
+    for (const auto kind : lane_kinds())
+        if (!kind->params.empty())
+            column->addWidget(fields_[kind] = new PinsDetail(document_, kind));
     column->addWidget(feeds_);
     column->addLayout(grid);
     column->addStretch(1);

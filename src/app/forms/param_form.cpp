@@ -2,13 +2,16 @@
 #include "forms/param_form.h"
 
 #include "fields.h"
+#include "forms/easing_field.h"
 #include "stops/choices.h"
 #include "stops/step_cells.h"
+#include "stops/tight_row.h"
 #include "widgets.h"
 
+#include <QButtonGroup>
 #include <QCheckBox>
-#include <QHBoxLayout>
 #include <QLineEdit>
+#include <QStyle>
 #include <algorithm>
 #include <cmath>
 #include <utility>
@@ -48,20 +51,25 @@ QString unit_for(const ParamSpec& spec, double value) {
 
 ParamForm::ParamForm(QString name, ParamFormStyle style, QWidget* parent)
     : QWidget(parent), name_(std::move(name)), style_(std::move(style)) {
-    row_ = new QHBoxLayout(this);
-    row_->setContentsMargins(0, 0, 0, 0);
-    row_->setSpacing(4);
+    grid_ = tight_grid(this);
+    grid_->setSpacing(4);
+}
+
+void ParamForm::remove_all() {
+    while (auto* item = grid_->takeAt(0)) {
+        if (item->widget())
+            take_away(item->widget());
+        delete item;
+    }
+    for (int column = 0; column < grid_->columnCount(); ++column)
+        grid_->setColumnStretch(column, 0);
+    fields_.clear();
 }
 
 void ParamForm::set_specs(ParamSpecs specs) {
     if (specs.data() == specs_.data() && specs.size() == specs_.size())
         return;
-    while (auto* item = row_->takeAt(0)) {
-        if (item->widget())
-            take_away(item->widget());
-        delete item;
-    }
-    fields_.clear();
+    remove_all();
     specs_ = specs;
     for (const auto& spec : specs_) {
         fields_.push_back(make(spec));
@@ -70,18 +78,58 @@ void ParamForm::set_specs(ParamSpecs specs) {
         widget->setAccessibleName(text_of(spec.label));
         if (widget->toolTip().isEmpty())
             widget->setToolTip(text_of(spec.explains.empty() ? spec.label : spec.explains));
+        if (auto* inside = widget->focusProxy()) {
+            inside->setAccessibleName(widget->accessibleName());
+            inside->setToolTip(widget->toolTip());
+        }
         if (style_.least_width > 0)
             widget->setMinimumWidth(style_.least_width);
-        const bool wide = style_.labels || style_.fills || spec.type == ParamType::Steps;
-        row_->addWidget(widget, wide ? 1 : 0);
-        widget->show(); // at once, not only when the layout is looked at again
     }
-    if (!style_.labels && !style_.fills &&
-        std::none_of(specs_.begin(), specs_.end(),
-                     [](const ParamSpec& spec) { return spec.type == ParamType::Steps; }))
-        row_->addStretch(1);
+    if (style_.layout == ParamFormLayout::Row)
+        lay_out_row();
+    else
+        lay_out_lines();
+    for (const auto& one : fields_)
+        one.widget->show(); // at once, not only when the layout is looked at again
     fill_choices();
     set_values({});
+}
+
+void ParamForm::lay_out_row() {
+    bool steps = false;
+    int column = 0;
+    for (const auto& one : fields_) {
+        steps = steps || one.spec.type == ParamType::Steps;
+        const bool wide = style_.labels || style_.fills || one.spec.type == ParamType::Steps;
+        grid_->addWidget(one.widget, 0, column);
+        grid_->setColumnStretch(column++, wide ? 1 : 0);
+    }
+    if (!style_.labels && !style_.fills && !steps)
+        grid_->setColumnStretch(column, 1);
+}
+
+void ParamForm::lay_out_lines() {
+    const auto needs_a_line = [this](const ParamSpec& spec) {
+        return style_.layout == ParamFormLayout::NamesBeside &&
+               (spec.type == ParamType::Text || spec.type == ParamType::Length ||
+                spec.type == ParamType::Curve || spec.type == ParamType::Shot);
+    };
+    int line = 0;
+    for (std::size_t i = 0; i < fields_.size(); ++i) {
+        grid_->addWidget(quiet(text_of(fields_[i].spec.label)), line, 0);
+        const bool two =
+            i + 1 < fields_.size() && !needs_a_line(fields_[i].spec) && !needs_a_line(fields_[i + 1].spec);
+        grid_->addWidget(fields_[i].widget, line, 1, 1, two ? 1 : 2);
+        if (two) {
+            const auto& second = fields_[++i];
+            if (auto* number = qobject_cast<QDoubleSpinBox*>(second.widget))
+                number->setPrefix(text_of(second.spec.label) + " ");
+            grid_->addWidget(second.widget, line, 2);
+        }
+        ++line;
+    }
+    grid_->setColumnStretch(1, 3);
+    grid_->setColumnStretch(2, 2);
 }
 
 ParamForm::Field ParamForm::make(const ParamSpec& spec) {
@@ -92,7 +140,7 @@ ParamForm::Field ParamForm::make(const ParamSpec& spec) {
     case ParamType::Switch:
         return toggle(spec);
     case ParamType::Choice:
-        return choice(spec);
+        return style_.choices_as_buttons ? choice_buttons(spec) : choice(spec);
     case ParamType::Text:
         return text(spec);
     case ParamType::OnsetRow:
@@ -103,6 +151,12 @@ ParamForm::Field ParamForm::make(const ParamSpec& spec) {
         return colour(spec);
     case ParamType::Steps:
         return steps(spec);
+    case ParamType::Length:
+        return length(spec);
+    case ParamType::Curve:
+        return curve(spec);
+    case ParamType::Shot:
+        return shot(spec);
     }
     Q_UNREACHABLE();
 }
@@ -135,7 +189,8 @@ ParamForm::Field ParamForm::number(const ParamSpec& spec) {
 ParamForm::Field ParamForm::choice(const ParamSpec& spec) {
     auto* box = new QComboBox;
     for (const auto& one : spec.choices)
-        box->addItem(text_of(one.label), text_of(one.id));
+        box->addItem(style_.picture ? style_.picture(spec.id, box->count()) : QIcon(), text_of(one.label),
+                     text_of(one.id));
     box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     box->setMinimumContentsLength(7);
     connect(box, &QComboBox::currentIndexChanged, this, [this, spec] { tell(spec); });
@@ -146,17 +201,45 @@ ParamForm::Field ParamForm::choice(const ParamSpec& spec) {
             }};
 }
 
+/// With proposals it is a list that can be written into.
 ParamForm::Field ParamForm::text(const ParamSpec& spec) {
-    auto* line = new QLineEdit;
-    line->setPlaceholderText(tr("all"));
+    QComboBox* box = nullptr;
+    QLineEdit* line = nullptr;
+    if (spec.choices.empty()) {
+        line = new QLineEdit;
+        if (style_.live)
+            line->setPlaceholderText(tr("all"));
+    } else {
+        box = new QComboBox;
+        box->setEditable(true);
+        box->setInsertPolicy(QComboBox::NoInsert);
+        for (const auto& one : spec.choices)
+            box->addItem(text_of(one.label), text_of(one.id));
+        connect(box, &QComboBox::activated, this, [this, spec] { tell(spec); });
+        line = box->lineEdit();
+    }
     if (style_.live)
         connect(line, &QLineEdit::textChanged, this, [this, spec] { tell(spec); });
     else
-        connect(line, &QLineEdit::editingFinished, this, [this, spec] { tell(spec); });
-    return {spec, line, [line] { return ParamValue(line->text().toStdString()); },
-            [line](const ParamValue& value) {
-                line->setText(QString::fromStdString(std::get<std::string>(value)));
-            }};
+        connect(line, &QLineEdit::editingFinished, this, [this, spec, line, box] {
+            const bool written = line->isModified() && !(box && line->text().isEmpty());
+            line->setModified(false);
+            if (written)
+                tell(spec);
+        });
+    const auto value = [line, box] {
+        const int proposal = box ? box->findText(line->text()) : -1;
+        const QString text = proposal >= 0 ? box->itemData(proposal).toString() : line->text();
+        return ParamValue(text.toStdString());
+    };
+    const auto show = [line, box](const ParamValue& wanted) {
+        const auto text = QString::fromStdString(std::get<std::string>(wanted));
+        const int proposal = box ? box->findData(text) : -1;
+        const QString seen = proposal >= 0 ? box->itemText(proposal) : text;
+        if (line->text() != seen)
+            line->setText(seen);
+    };
+    return {spec, box ? static_cast<QWidget*>(box) : line, value, show};
 }
 
 ParamForm::Field ParamForm::toggle(const ParamSpec& spec) {
@@ -209,6 +292,60 @@ ParamForm::Field ParamForm::steps(const ParamSpec& spec) {
             }};
 }
 
+ParamForm::Field ParamForm::choice_buttons(const ParamSpec& spec) {
+    auto* box = new QWidget;
+    auto* row = tight_row(box, 3);
+    auto* group = new QButtonGroup(box);
+    for (const auto& one : spec.choices) {
+        auto* button = new QPushButton(text_of(one.label));
+        button->setObjectName(name_ + " " + text_of(spec.id) + " " + text_of(one.id));
+        button->setToolTip(text_of(spec.explains));
+        button->setCheckable(true);
+        button->setProperty("role", "choice");
+        group->addButton(button, static_cast<int>(group->buttons().size()));
+        row->addWidget(button);
+    }
+    row->addStretch(1);
+    connect(group, &QButtonGroup::idClicked, this, [this, spec] { tell(spec); });
+    const auto value = [group, spec] {
+        const auto index = static_cast<std::size_t>(std::max(0, group->checkedId()));
+        return ParamValue(std::string(spec.choices[index].id));
+    };
+    const auto show = [group, spec](const ParamValue& wanted) {
+        for (std::size_t i = 0; i < spec.choices.size(); ++i)
+            if (spec.choices[i].id == std::get<std::string>(wanted))
+                group->button(static_cast<int>(i))->setChecked(true);
+    };
+    return {spec, box, value, show};
+}
+
+ParamForm::Field ParamForm::length(const ParamSpec& spec) {
+    auto* field = new LengthField(name_ + " " + text_of(spec.id), {spec.units.begin(), spec.units.end()});
+    connect(field, &LengthField::edited, this, [this, spec] { tell(spec); });
+    return {spec, field, [field] { return ParamValue(field->length()); },
+            [field](const ParamValue& value) { field->set_length(std::get<Length>(value)); }};
+}
+
+ParamForm::Field ParamForm::curve(const ParamSpec& spec) {
+    auto* field = new EasingField(name_ + " " + text_of(spec.id));
+    if (style_.handles_in_a_picture)
+        field->leave_handles_to_the_picture();
+    connect(field, &EasingField::edited, this, [this, spec] { tell(spec); });
+    return {spec, field, [field] { return ParamValue(field->easing()); },
+            [field](const ParamValue& value) { field->set_easing(std::get<Easing>(value)); }};
+}
+
+ParamForm::Field ParamForm::shot(const ParamSpec& spec) {
+    auto* box = new QComboBox;
+    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    box->setMinimumContentsLength(7);
+    connect(box, &QComboBox::activated, this, [this, spec] { tell(spec); });
+    return {spec, box, [box] { return ParamValue(ClipId{box->currentData().toULongLong()}); },
+            [box](const ParamValue& value) {
+                box->setCurrentIndex(box->findData(static_cast<qulonglong>(std::get<ClipId>(value).value)));
+            }};
+}
+
 /// A pattern has as many cells as the parameters "bars" and "steps" beside it say.
 void ParamForm::shape_steps() {
     const int beats = project_.grid ? project_.grid->metre_at(Ticks(0)).beats_per_bar : 4;
@@ -247,6 +384,11 @@ void ParamForm::fill_choices() {
         auto* box = qobject_cast<QComboBox*>(one.widget);
         if (one.spec.type == ParamType::OnsetRow)
             fill_with_onset_rows(box, project_, text_of(one.spec.initial_text));
+        if (one.spec.type == ParamType::Shot) {
+            box->clear();
+            for (const Clip* clip : project_.shots())
+                box->addItem(QString::fromStdString(clip->name), static_cast<qulonglong>(clip->id.value));
+        }
         if (one.spec.type != ParamType::Lane)
             continue;
         const QVariant chosen = box->currentData();
@@ -266,6 +408,27 @@ void ParamForm::set_project(const Project& project, const std::function<bool(con
     project_ = project;
     wanted_ = wanted;
     fill_choices();
+}
+
+void ParamForm::show_differs(std::string_view id, bool differs) {
+    auto* widget = field(id);
+    if (!widget || widget->property("differs").toBool() == differs)
+        return;
+    const auto* spec = find_param(specs_, id);
+    const QString explains = text_of(spec->explains.empty() ? spec->label : spec->explains);
+    widget->setProperty("differs", differs);
+    widget->setToolTip(differs
+                           ? tr("They differ: this is the first one's. A change sets all.\n%1").arg(explains)
+                           : explains);
+    const auto polish = [](QWidget* one) {
+        one->style()->unpolish(one);
+        one->style()->polish(one);
+    };
+    polish(widget);
+    for (auto* part : widget->findChildren<QWidget*>()) {
+        part->setProperty("differs", differs);
+        polish(part);
+    }
 }
 
 QWidget* ParamForm::field(std::string_view id) const {

@@ -3,14 +3,21 @@
 
 #include "model/project.h"
 
+#include <QIcon>
 #include <QWidget>
 #include <functional>
 #include <map>
 
 class QComboBox;
-class QHBoxLayout;
+class QGridLayout;
 
 namespace pulsepin {
+
+enum class ParamFormLayout {
+    Row,         ///< one beside the other
+    NamesBeside, ///< each with its name before it, small ones two in a line
+    Pairs        ///< two in a line, with the name of the first before it
+};
 
 /// How a form is made; what it holds is said by the rows of its parameters.
 struct ParamFormStyle {
@@ -20,6 +27,11 @@ struct ParamFormStyle {
     int least_width = 0;  ///< of a field
     bool fills = false;   ///< its fields share all of its width
     QString no_lane = {}; ///< the entry that stands for no lane; empty: there is none
+    ParamFormLayout layout = ParamFormLayout::Row;
+    bool choices_as_buttons = false;   ///< all of them are seen
+    bool handles_in_a_picture = false; ///< curves are bent where they are drawn
+    /// Of a choice; null, or none: it has no picture.
+    QIcon (*picture)(std::string_view id, int choice) = nullptr;
 };
 
 /// Fields for parameters, made from their rows: each with its name for those who do not see it, and what it
@@ -40,6 +52,8 @@ public:
     void set_project(const Project& project, const std::function<bool(const Lane&)>& wanted = {});
     /// Null when there is none.
     [[nodiscard]] QWidget* field(std::string_view id) const;
+    /// Marks a field whose value is that of the first of several things only.
+    void show_differs(std::string_view id, bool differs);
 
 signals:
     void changed(const QString& id); ///< by a person
@@ -60,13 +74,20 @@ private:
     [[nodiscard]] Field onset_row(const ParamSpec& spec);
     [[nodiscard]] Field lane(const ParamSpec& spec);
     [[nodiscard]] Field steps(const ParamSpec& spec);
+    [[nodiscard]] Field choice_buttons(const ParamSpec& spec);
+    [[nodiscard]] Field length(const ParamSpec& spec);
+    [[nodiscard]] Field curve(const ParamSpec& spec);
+    [[nodiscard]] Field shot(const ParamSpec& spec);
+    void lay_out_row();
+    void lay_out_lines();
+    void remove_all();
     void tell(const ParamSpec& spec);
     void shape_steps();
     void fill_choices();
 
     QString name_;
     ParamFormStyle style_;
-    QHBoxLayout* row_;
+    QGridLayout* grid_;
     ParamSpecs specs_;
     std::vector<Field> fields_;
     Project project_;

@@ -2,7 +2,6 @@
 #include "kinds/curve_look.h"
 
 #include "canvas/gestures/move_pins.h"
-#include "details/pins_detail.h"
 #include "model/edits.h"
 #include "stops/form_fields.h"
 #include "timeline/curve_lanes.h"
@@ -105,10 +104,6 @@ QPainterPath bead(QPointF at) {
 
 FormFields* make_key_form() {
     return new KeyForm;
-}
-
-PinsDetail* make_key_detail(Document& document) {
-    return new KeyDetail(document);
 }
 
 } // namespace pulsepin::curve_look

@@ -9,7 +9,6 @@
 namespace pulsepin {
 class Document;
 class FormFields;
-class PinsDetail;
 } // namespace pulsepin
 
 /// What the kinds of lanes that drive properties share: a curve with a bead where each pulse or key is.
@@ -28,6 +27,5 @@ void paint_motion(QPainter& painter, const LaneScene& s);
 
 // The same for all lanes of single values.
 [[nodiscard]] FormFields* make_key_form();
-[[nodiscard]] PinsDetail* make_key_detail(Document& document);
 
 } // namespace pulsepin::curve_look

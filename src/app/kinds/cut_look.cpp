@@ -2,7 +2,6 @@
 #include "kinds/cut_look.h"
 
 #include "canvas/gestures/shots.h"
-#include "details/pins_detail.h"
 #include "kinds/kind_look.h"
 #include "kinds/kinds.h"
 #include "timeline/lane_paint.h"
@@ -202,7 +201,6 @@ const KindLook kinds::cut_look{
     .paint_score = paint_shots,
     .cells_below = 2, // at their heads: the names of the shots stay free
     .make_form = []() -> FormFields* { return new CutForm; },
-    .make_detail = [](Document& document) -> PinsDetail* { return new CutDetail(document); },
     .selected = QT_TRANSLATE_NOOP("pulsepin::DetailPanel", "Selected: cut to “%1”"),
     .rounding_matters = true,
 };

@@ -18,7 +18,6 @@ const KindLook kinds::key_look{
     .score_height = curve_look::score_height,
     .paint_score = paint_curve,
     .make_form = curve_look::make_key_form,
-    .make_detail = curve_look::make_key_detail,
     .rounding_matters = true,
 };
 

@@ -5,6 +5,7 @@
 #include "model/lane_kind.h"
 #include "stops/form_fields.h"
 
+#include <QIcon>
 #include <QPainterPath>
 #include <optional>
 #include <span>
@@ -13,6 +14,7 @@ namespace pulsepin {
 
 class Document;
 class PinsDetail;
+class PinsDetailPart;
 
 /// The pins are dragged along the beats.
 [[nodiscard]] std::unique_ptr<Gesture> move_pins(const GestureContext& context, const Grip& grip, QPointF at,
@@ -47,10 +49,13 @@ struct KindLook {
     bool names_beside_heads = false;
 
     // -- by hand
-    FormFields* (*make_form)() = nullptr;            ///< what is placed; null: it is not placed
-    PinsDetail* (*make_detail)(Document&) = nullptr; ///< what is selected
-    const char* selected = nullptr;                  ///< "Selected: cut to “%1”"
-    bool rounding_matters = false;                   ///< lead and nearest onset are told of a pin
+    FormFields* (*make_form)() = nullptr; ///< what is placed; null: it is not placed
+    /// Pictures of what one of its parameters can be chosen to be.
+    QIcon (*picture)(std::string_view param, int choice) = nullptr;
+    /// What is told of the selected ones beside their parameters; null: nothing.
+    PinsDetailPart* (*make_part)(PinsDetail&) = nullptr;
+    const char* selected = nullptr; ///< "Selected: cut to “%1”"
+    bool rounding_matters = false;  ///< lead and nearest onset are told of a pin
 };
 
 /// In the order of lane_kinds().

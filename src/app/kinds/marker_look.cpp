@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "details/pins_detail.h"
 #include "kinds/kind_look.h"
 #include "kinds/kinds.h"
+#include "kinds/marker_picture.h"
 #include "schedule/triggers.h"
 #include "timeline/lane_paint.h"
 
@@ -57,7 +57,10 @@ const KindLook kinds::marker_look{
     .colour = [](const Palette& palette) { return palette.marker; },
     .names_beside_heads = true,
     .make_form = []() -> FormFields* { return new MarkerForm; },
-    .make_detail = [](Document& document) -> PinsDetail* { return new MarkerDetail(document); },
+    .picture =
+        [](std::string_view param, int choice) {
+            return QIcon(param == "colour" ? marker_picture(choice, 0) : marker_picture(0, choice));
+        },
     .selected = QT_TRANSLATE_NOOP("pulsepin::DetailPanel", "Selected: marker “%1”"),
 };
 

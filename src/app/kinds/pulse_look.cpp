@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "details/pins_detail.h"
+#include "details/pulse_shape_field.h"
 #include "kinds/curve_look.h"
 #include "kinds/kind_look.h"
 #include "kinds/kinds.h"
@@ -18,7 +18,7 @@ const KindLook kinds::pulse_look{
     .score_height = curve_look::score_height,
     .paint_score = paint_curve,
     .make_form = []() -> FormFields* { return new PulseForm; },
-    .make_detail = [](Document& document) -> PinsDetail* { return new PulseDetail(document); },
+    .make_part = [](PinsDetail& detail) -> PinsDetailPart* { return new PulseShapeField(detail); },
     .rounding_matters = true,
 };
 

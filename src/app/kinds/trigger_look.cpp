@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "canvas/gestures/move_pins.h"
 #include "canvas/gestures/stretch_trigger.h"
-#include "details/pins_detail.h"
 #include "kinds/kind_look.h"
 #include "kinds/kinds.h"
 #include "model/edits.h"
@@ -210,7 +209,6 @@ const KindLook kinds::trigger_look{
     .score_height = 15,
     .paint_score = paint_in_score,
     .make_form = []() -> FormFields* { return new TriggerForm; },
-    .make_detail = [](Document& document) -> PinsDetail* { return new TriggerDetail(document); },
 };
 
 } // namespace pulsepin

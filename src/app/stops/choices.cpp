@@ -2,7 +2,7 @@
 #include "stops/choices.h"
 
 #include "fields.h"
-#include "schedule/easing.h"
+#include "params/easings.h"
 
 #include <algorithm>
 
@@ -30,11 +30,7 @@ void fill_with_easings(QComboBox* box) {
 }
 
 Easing chosen_easing(const QComboBox* box) {
-    Easing easing;
-    easing.id = box->currentData().toString().toStdString();
-    if (easing.id == "steps")
-        easing.amount = 1; // stays, then jumps
-    return easing;
+    return usual_easing(box->currentData().toString().toStdString());
 }
 
 bool fill_with_lanes(QComboBox* box, const Project& project, bool (*wanted)(LaneKind)) {

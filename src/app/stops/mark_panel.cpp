@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "stops/mark_panel.h"
 
-#include "details/pins_detail.h"
+#include "kinds/marker_picture.h"
 #include "model/edits.h"
 #include "model/marker_looks.h"
 #include "stops/choices.h"

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "details/pins_detail.h"
+#include "kinds/marker_picture.h"
 #include "stops/form_fields.h"
 #include "widgets.h"
 

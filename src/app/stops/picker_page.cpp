@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "stops/picker_page.h"
 
-#include "details/pins_detail.h"
+#include "fields.h"
+#include "kinds/marker_picture.h"
 #include "model/marker_looks.h"
 #include "model/planting_edits.h"
 #include "schedule/find_pins.h"

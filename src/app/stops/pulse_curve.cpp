@@ -2,7 +2,7 @@
 #include "stops/pulse_curve.h"
 
 #include "palette.h"
-#include "schedule/easing.h"
+#include "params/easings.h"
 
 #include <QMouseEvent>
 #include <QPainter>

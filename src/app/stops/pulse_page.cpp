@@ -2,6 +2,7 @@
 #include "stops/pulse_page.h"
 
 #include "model/lane_edits.h"
+#include "model/pulse_params.h"
 #include "schedule/pulses.h"
 #include "schedule/triggers.h"
 #include "stops/choices.h"
@@ -9,7 +10,6 @@
 #include "widgets.h"
 
 #include <QEvent>
-#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QInputDialog>
 #include <QMenu>
@@ -65,7 +65,20 @@ PulsePage::PulsePage(Document& document, QWidget* parent) : MotionPage(document,
                 change(tr("bend pulse"), [&](Motion& motion) { motion.pulse = pulse; });
             });
     middle->addWidget(curve_, 3);
-    middle->addWidget(make_lengths(), 4);
+    form_ = new ParamForm("pulse", {.live = false,
+                                    .layout = ParamFormLayout::Pairs,
+                                    .choices_as_buttons = true,
+                                    .handles_in_a_picture = true});
+    form_->set_specs(pulse_param_specs());
+    connect(form_, &ParamForm::changed, this, [this](const QString& id) {
+        const ParamValues values = form_->values();
+        change(tr("change pulse"), [&](Motion& motion) {
+            set_values<Pulse>(motion.pulse, pulse_params(),
+                              {{id.toStdString(), *values.find(id.toStdString())}});
+        });
+    });
+    need_lane_.push_back(form_);
+    middle->addWidget(form_, 4);
     column->addLayout(middle, 1);
 }
 
@@ -189,101 +202,6 @@ void PulsePage::run_pictures() {
             tile.button->setIcon(pulse_picture(tile.pulse, {28, 18}, false, run_share_));
 }
 
-LengthField* PulsePage::length_of_pulse(const QString& name, Length Pulse::*member) {
-    auto* field =
-        new LengthField(name, {Length::Unit::InFrames, Length::Unit::InMilliseconds, Length::Unit::InBeats});
-    connect(field, &LengthField::edited, this, [this, field, member] {
-        change(tr("change pulse"), [=](Motion& motion) { motion.pulse.*member = field->length(); });
-    });
-    need_lane_.push_back(field);
-    return field;
-}
-
-QComboBox* PulsePage::easing_of_pulse(const QString& name, Easing Pulse::*member) {
-    auto* combo = choice_box(name, {});
-    fill_with_easings(combo);
-    connect(combo, &QComboBox::activated, this, [this, combo, member] {
-        change(tr("change easing"), [=](Motion& motion) {
-            (motion.pulse.*member).id = combo->currentData().toString().toStdString();
-            if ((motion.pulse.*member).id == "steps")
-                (motion.pulse.*member).amount = 4;
-        });
-    });
-    need_lane_.push_back(combo);
-    return combo;
-}
-
-QWidget* PulsePage::make_lengths() {
-    auto* box = new QWidget;
-    auto* grid = tight_grid(box);
-    grid->setHorizontalSpacing(8);
-    grid->setVerticalSpacing(4);
-    up_ = length_of_pulse("pulse up", &Pulse::up);
-    held_ = length_of_pulse("pulse held", &Pulse::held);
-    down_ = length_of_pulse("pulse down", &Pulse::down);
-    rising_ = easing_of_pulse("rising", &Pulse::rising);
-    falling_ = easing_of_pulse("falling", &Pulse::falling);
-    overshoot_ = real_field("overshoot", tr("How far “back” overshoots (1.7 is a tenth), or how many steps"),
-                            0, 64, 2);
-    overshoot_->setAccessibleName(tr("Overshoot, or number of steps"));
-    overshoot_->setSingleStep(0.1);
-    overshoot_->setPrefix(tr("amount "));
-    overshoot_->setKeyboardTracking(false);
-    connect(overshoot_, &QDoubleSpinBox::valueChanged, this, [this](double amount) {
-        change(tr("change overshoot"),
-               [=](Motion& motion) { motion.pulse.rising.amount = motion.pulse.falling.amount = amount; });
-    });
-    need_lane_.push_back(overshoot_);
-    const std::tuple<QString, QWidget*, QWidget*> rows[] = {
-        {tr("up"), up_, rising_}, {tr("held"), held_, overshoot_}, {tr("down"), down_, falling_}};
-    int row = 0;
-    for (const auto& [name, length, shape] : rows) {
-        grid->addWidget(quiet(name), row, 0);
-        grid->addWidget(length, row, 1);
-        grid->addWidget(shape, row++, 2);
-    }
-    grid->addWidget(make_ways(), row, 0, 1, 3);
-    grid->setColumnStretch(1, 3);
-    grid->setColumnStretch(2, 2);
-    return box;
-}
-
-/// Where its peak lies, and what is done where pulses come too close together.
-QWidget* PulsePage::make_ways() {
-    auto* ways = new QWidget;
-    auto* row = tight_row(ways, 3);
-    const auto choice = [&](const QString& name, const QString& text, const QString& tip,
-                            std::function<void(Pulse&)> set) {
-        auto* button = new QPushButton(text);
-        button->setObjectName(name);
-        button->setToolTip(tip);
-        button->setCheckable(true);
-        button->setProperty("role", "choice");
-        connect(button, &QPushButton::clicked, this, [this, set] {
-            change(tr("change pulse"), [&](Motion& motion) { set(motion.pulse); });
-            refresh(); // a choice stays chosen when it is clicked again
-        });
-        need_lane_.push_back(button);
-        row->addWidget(button);
-        return button;
-    };
-    starts_ = choice("starts on", tr("starts on"), tr("The pulse begins on the beat"),
-                     [](Pulse& pulse) { pulse.arrives = false; });
-    arrives_ = choice("arrives on", tr("arrives on"), tr("The peak lies on the beat"),
-                      [](Pulse& pulse) { pulse.arrives = true; });
-    row->addSpacing(8);
-    const std::tuple<Crowding, QString, QString> rules[] = {
-        {Crowding::Shrink, tr("shrink"), tr("Too close together: each is shortened in proportion")},
-        {Crowding::Join, tr("join"), tr("Too close together: from peak to peak, without a rest")},
-        {Crowding::Highest, tr("highest"), tr("Too close together: the higher one at each moment")},
-        {Crowding::Add, tr("add"), tr("Too close together: both added")}};
-    for (const auto& [rule, text, tip] : rules)
-        crowding_.push_back(
-            choice("crowding " + text, text, tip, [rule = rule](Pulse& pulse) { pulse.crowding = rule; }));
-    row->addStretch(1);
-    return ways;
-}
-
 void PulsePage::show_lengths(const Pulse& pulse) {
     const auto& project = document_.project();
     curve_->show_pulse(pulse, frames_of(pulse.up, project), frames_of(pulse.held, project),
@@ -303,22 +221,9 @@ void PulsePage::show_motion() {
     const Motion& motion = *target->motion;
     const Pulse& pulse = motion.pulse;
     for (auto& tile : tiles_)
-        tile.button->setChecked(tile.pulse.name == pulse.name);
+        tile.button->setChecked(tile.pulse == pulse);
     show_lengths(pulse);
-    up_->set_length(pulse.up);
-    held_->set_length(pulse.held);
-    down_->set_length(pulse.down);
-    rising_->setCurrentIndex(rising_->findData(QString::fromStdString(pulse.rising.id)));
-    falling_->setCurrentIndex(falling_->findData(QString::fromStdString(pulse.falling.id)));
-    overshoot_->setValue(pulse.rising.amount);
-    const auto bends = [](const Easing& easing) {
-        return easing.id.starts_with("back") || easing.id == "steps";
-    };
-    overshoot_->setVisible(bends(pulse.rising) || bends(pulse.falling));
-    starts_->setChecked(!pulse.arrives);
-    arrives_->setChecked(pulse.arrives);
-    for (std::size_t i = 0; i < crowding_.size(); ++i)
-        crowding_[i]->setChecked(static_cast<std::size_t>(pulse.crowding) == i);
+    form_->set_values(values_of<Pulse>(pulse, pulse_params()));
 }
 
 QString PulsePage::told() const {

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "fields.h"
+#include "forms/param_form.h"
 #include "stops/motion_page.h"
 #include "stops/pulse_curve.h"
 
@@ -27,10 +27,6 @@ private:
     };
     QWidget* make_tiles();
     QPushButton* make_tile(const Pulse& pulse);
-    QWidget* make_lengths();
-    LengthField* length_of_pulse(const QString& name, Length Pulse::*member);
-    QComboBox* easing_of_pulse(const QString& name, Easing Pulse::*member);
-    QWidget* make_ways();
     void show_kept();
     void show_lengths(const Pulse& pulse);
     void keep();
@@ -46,15 +42,7 @@ private:
     QPushButton* running_ = nullptr;
     double run_share_ = 0;
     PulseCurve* curve_;
-    LengthField* up_;
-    LengthField* held_;
-    LengthField* down_;
-    QComboBox* rising_;
-    QComboBox* falling_;
-    QDoubleSpinBox* overshoot_;
-    QPushButton* starts_;
-    QPushButton* arrives_;
-    std::vector<QPushButton*> crowding_;
+    ParamForm* form_;
     std::vector<QWidget*> need_lane_;
 };
 

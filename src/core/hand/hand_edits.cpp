@@ -4,6 +4,8 @@
 #include "kinds/kinds.h"
 #include "model/anchored_time.h"
 #include "model/edits.h"
+#include "model/lane_edits.h"
+#include "model/pulse_params.h"
 #include "model/shot_edits.h"
 #include "schedule/add_pin.h"
 #include "schedule/find_pins.h"
@@ -12,6 +14,7 @@
 
 #include <algorithm>
 #include <array>
+#include <map>
 
 namespace pulsepin {
 namespace {
@@ -271,13 +274,74 @@ Outcome lay_sound_of_shot(const Request& request) {
                           {{{}, MarkerAnchor{shot->cut, rate.start_of(shot->start) - cut_at}, body, {}}}));
 }
 
+// -- values of pins and of the shape of their lane
+
+/// The kind of all of them; none where they differ.
+std::optional<LaneKind> kind_of_all(const Project& project, const std::set<PinId>& pins) {
+    std::optional<LaneKind> kind;
+    for (const auto& lane : project.lanes)
+        for (const auto& pin : lane->pins)
+            if (pins.contains(pin.id)) {
+                if (kind && *kind != lane->kind)
+                    return std::nullopt;
+                kind = lane->kind;
+            }
+    return kind;
+}
+
+ParamSpecs parameters_of_pins(const Project& project, const std::set<PinId>& pins) {
+    static const auto of_kinds = [] {
+        std::map<LaneKind, std::vector<ParamSpec>> all;
+        for (const auto& kind : lane_kinds())
+            all.emplace(kind, specs_of(kind->params));
+        return all;
+    }();
+    const auto kind = kind_of_all(project, pins);
+    return kind ? ParamSpecs(of_kinds.at(*kind)) : ParamSpecs();
+}
+
+Outcome set_pins(const Request& request) {
+    const auto kind = kind_of_all(request.project(), request.pins);
+    if (!request.pins.empty() && !kind)
+        return fail("The selected pins are of several kinds.", {}, "Select pins of one kind.");
+    if (kind && kind.value()->params.empty())
+        return fail("Nothing can be set of such pins here.");
+    return of_selection(request, [&](const Project& project, std::span<const PinId> pins) {
+        return with_bodies(project, pins, [&](PinBody& body) {
+            set_values<PinBody>(body, kind.value()->params, request.values);
+        });
+    });
+}
+
+/// Of each lane of pulses that has one of the pins.
+Outcome shape_pulse(const Request& request) {
+    Project next = request.project();
+    bool any = false;
+    for (const auto& lane : request.project().lanes) {
+        if (!lane->kind->pulses || std::none_of(lane->pins.begin(), lane->pins.end(), [&](const Pin& pin) {
+                return request.pins.contains(pin.id);
+            }))
+            continue;
+        Motion motion = *lane->motion;
+        set_values<Pulse>(motion.pulse, pulse_params(), request.values);
+        auto shaped = with_motion(next, lane->id, std::move(motion));
+        if (!shaped)
+            return tl::unexpected(shaped.error());
+        next = *std::move(shaped);
+        any = true;
+    }
+    if (!any)
+        return fail("No pulse is selected.", {}, "Select pins of a lane of pulses.");
+    return HandEdited{std::move(next)};
+}
+
 constexpr ParamSpec by(std::string_view id, std::string_view label) {
     return {id, label, ParamType::Whole, id, -100'000, 100'000, 1, "Less than 0 is earlier or up"};
 }
 constexpr ParamSpec by_frames[] = {by("frames", "frames")}, by_beats[] = {by("beats", "beats")},
                     by_bars[] = {by("bars", "bars")}, by_rows[] = {by("rows", "rows")};
 
-constexpr std::array<HandEdit, 18> table{{
+const std::array<HandEdit, 20> table{{
     {"nudge", "move pins", nudge, by_frames},
     {"move", "move pins", move_beats, by_beats},
     {"move-bars", "move pins", move_bars, by_bars},
@@ -296,12 +360,22 @@ constexpr std::array<HandEdit, 18> table{{
     {"mark-clip", "add marker on the shot", mark_clip},
     {"split-sound", "split sound", split_sound},
     {"lay-sound-of-shot", "lay sound of shot", lay_sound_of_shot},
+    {"set", "change pins", set_pins, {}, true, parameters_of_pins},
+    {"shape-pulse", "change pulse", shape_pulse, pulse_param_specs(), true},
 }};
 
 } // namespace
 
 std::span<const HandEdit> hand_edits() {
     return table;
+}
+
+ParamSpecs parameters_of(const HandEdit& edit, const Project& project, const std::set<PinId>& pins) {
+    return edit.parameters_of ? edit.parameters_of(project, pins) : edit.parameters;
+}
+
+ParamValues values_for(const HandEdit& edit, const ParamValues& told) {
+    return edit.as_given ? told : completed(told, edit.parameters);
 }
 
 const HandEdit* hand_edit(std::string_view id) {

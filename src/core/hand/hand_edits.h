@@ -20,7 +20,7 @@ struct HandEditRequest {
     Seconds at = {};           ///< the playhead, or what is heard at this moment
     Seconds landing = {};      ///< where something lands that is put there: on the beat, as snapping says
     LaneId shots = {};         ///< the lane of cuts that is seen; 0: the first
-    ParamValues values = {};   ///< completed
+    ParamValues values = {};   ///< completed, where the edit does not take them as they are given
     [[nodiscard]] const Project& project() const { return schedule.project(); }
 };
 
@@ -38,10 +38,18 @@ struct HandEdit {
     std::string_view label; ///< for undo: "split sound"
     Result<HandEdited> (*run)(const HandEditRequest&);
     ParamSpecs parameters = {};
+    bool as_given = false; ///< what is not told stays as it is, and has no initial value
+    /// Of edits whose parameters are those of what is selected.
+    ParamSpecs (*parameters_of)(const Project&, const std::set<PinId>&) = nullptr;
 };
 
 /// Each fails, with what to do, where there is nothing to do it to.
 [[nodiscard]] std::span<const HandEdit> hand_edits();
+/// What can be told of an edit of these pins.
+[[nodiscard]] ParamSpecs parameters_of(const HandEdit& edit, const Project& project,
+                                       const std::set<PinId>& pins);
+/// What was told, with initial values where the edit wants them.
+[[nodiscard]] ParamValues values_for(const HandEdit& edit, const ParamValues& told);
 /// Null when there is none of that id.
 [[nodiscard]] const HandEdit* hand_edit(std::string_view id);
 

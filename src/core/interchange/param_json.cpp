@@ -15,6 +15,9 @@ struct Write {
     json operator()(LaneId lane) const { return {{"lane", lane.value}}; }
     json operator()(Colour colour) const { return {{"colour", colour_text(colour)}}; }
     json operator()(const std::vector<bool>& steps) const { return {{"steps", text_of_steps(steps)}}; }
+    json operator()(const Length& length) const { return {{"length", text_of_length(length)}}; }
+    json operator()(const Easing& easing) const { return {{"easing", text_of_easing(easing)}}; }
+    json operator()(ClipId shot) const { return {{"shot", shot.value}}; }
 };
 
 ParamValue read_value(const json& j, const std::string& id) {
@@ -32,6 +35,18 @@ ParamValue read_value(const json& j, const std::string& id) {
         require(text.find_first_not_of("x.") == std::string::npos, "steps are written as x and .");
         return steps_of_text(text);
     }
+    if (optional_field(j, "length")) {
+        const auto length = length_of_text(text_field(j, "length"));
+        require(length.has_value(), "\"" + id + "\" has a length that cannot be read");
+        return *length;
+    }
+    if (optional_field(j, "easing")) {
+        const auto easing = easing_of_text(text_field(j, "easing"));
+        require(easing.has_value(), "\"" + id + "\" has an easing that cannot be read");
+        return *easing;
+    }
+    if (optional_field(j, "shot"))
+        return id_or_none<ClipId>(j, "shot");
     return id_or_none<LaneId>(j, "lane");
 }
 

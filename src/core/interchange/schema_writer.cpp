@@ -44,7 +44,10 @@ json values_schema() {
                 {{"type", "string"}, {"maxLength", limits::note}},
                 only("lane", range_of("integer", limits::id_or_none)),
                 only("colour", colour_schema),
-                only("steps", {{"type", "string"}, {"pattern", "^[x.]*$"}})}}}}};
+                only("steps", {{"type", "string"}, {"pattern", "^[x.]*$"}}),
+                only("length", {{"type", "string"}}),
+                only("easing", {{"type", "string"}}),
+                only("shot", range_of("integer", limits::id_or_none))}}}}};
 }
 
 } // namespace

@@ -24,6 +24,7 @@ const LaneKindRow kinds::key_row{
     .empty_body = [] { return PinBody(KeyBody{}); },
     .fields = keyed::fields,
     .name_of = [](const PinBody&, const Project&) { return std::string("key"); },
+    .params = keyed::params(),
     .spans = keyed::spans,
     .share_at = share_at,
     .bodies = keyed::bodies,

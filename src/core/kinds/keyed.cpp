@@ -16,6 +16,18 @@ void fields(Fields& f, PinBody& body) {
     f.easing("easing", key.easing);
 }
 
+std::span<const PinParam> params() {
+    static const PinParam all[] = {
+        bound<PinBody, &KeyBody::value>(
+            {.id = "value", .label = "value", .least = limits::value.least, .most = limits::value.most}),
+        bound<PinBody, &KeyBody::easing>({.id = "easing",
+                                          .label = "reached by",
+                                          .type = ParamType::Curve,
+                                          .explains = "how the value gets there from the key before"}),
+    };
+    return all;
+}
+
 Result<PlacedBodies> bodies(const Project& project, const Lane& lane, std::span<const Picked> places,
                             const PlantingForm& form) {
     KeyBody base{lane.motion->own.high, {}};

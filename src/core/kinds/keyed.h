@@ -11,6 +11,7 @@ namespace pulsepin::keyed {
 /// The value where the lane's curve is 0: of a curve that is drawn, 0 itself.
 [[nodiscard]] double low_end(const Lane& lane);
 void fields(Fields& f, PinBody& body);
+[[nodiscard]] std::span<const PinParam> params();
 /// Keys differ in how far they lie from the low end.
 [[nodiscard]] Result<PlacedBodies> bodies(const Project& project, const Lane& lane,
                                           std::span<const Picked> places, const PlantingForm& form);

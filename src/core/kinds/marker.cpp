@@ -24,6 +24,22 @@ void fields(Fields& f, PinBody& body) {
     f.length("lasts", marker.length);
 }
 
+constexpr Length::Unit units[] = {Length::Unit::None, Length::Unit::InBeats, Length::Unit::InFrames,
+                                  Length::Unit::InMilliseconds};
+
+const PinParam params[] = {
+    bound<PinBody, &MarkerBody::name>({.id = "name", .label = "name", .type = ParamType::Text}),
+    bound<PinBody, &MarkerBody::note>({.id = "note", .label = "note", .type = ParamType::Text}),
+    bound_choice<PinBody, &MarkerBody::colour, marker_colour_choices>({.id = "colour", .label = "colour"}),
+    bound_choice<PinBody, &MarkerBody::symbol, marker_symbol_choices>({.id = "symbol", .label = "symbol"}),
+    bound<PinBody, &MarkerBody::length>({.id = "length",
+                                         .label = "lasts",
+                                         .type = ParamType::Length,
+                                         .most = limits::length_amount.most,
+                                         .initial = 1,
+                                         .units = units}),
+};
+
 /// "#" in the name of markers becomes their number.
 Result<PlacedBodies> bodies(const Project&, const Lane&, std::span<const Picked> places,
                             const PlantingForm& form) {
@@ -61,6 +77,7 @@ const LaneKindRow kinds::marker_row{
     .fields = fields,
     .name_of = [](const PinBody& body, const Project&) { return std::get<MarkerBody>(body).name; },
     .colour_of = [](const PinBody& body) { return PinColour(std::get<MarkerBody>(body).colour); },
+    .params = params,
     .bodies = bodies,
     .adapt = adapt,
 };

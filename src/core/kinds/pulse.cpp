@@ -14,6 +14,17 @@ void fields(Fields& f, PinBody& body) {
     f.maybe_pulse("shape", pulse.shape);
 }
 
+const PinParam params[] = {
+    bound<PinBody, &PulseBody::strength>(
+        {.id = "strength",
+         .label = "strength",
+         .unit = "%",
+         .least = -400,
+         .most = 400,
+         .initial = 100,
+         .explains = "how far it goes from the rest value to the peak value"}),
+};
+
 /// Pulses differ in strength as triggers do.
 Result<PlacedBodies> bodies(const Project& project, const Lane&, std::span<const Picked> places,
                             const PlantingForm& form) {
@@ -43,6 +54,7 @@ const LaneKindRow kinds::pulse_row{
     .empty_body = [] { return PinBody(PulseBody{}); },
     .fields = fields,
     .name_of = [](const PinBody&, const Project&) { return std::string("pulse"); },
+    .params = params,
     .spans = [](const Project& project, const Lane& lane, const ResolvedLane& pins,
                 LaneSpans& spans) { spans.motion = MotionCurve(project, lane, pins); },
     .share_at = [](const ShareContext& c) { return std::optional(c.spans.motion.share_at(c.frame)); },

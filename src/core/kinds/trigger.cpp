@@ -21,6 +21,63 @@ void fields(Fields& f, PinBody& body) {
     trigger.row = static_cast<int>(row);
 }
 
+constexpr Length::Unit units[] = {Length::Unit::UntilNext, Length::Unit::InBeats, Length::Unit::InFrames,
+                                  Length::Unit::InMilliseconds};
+
+/// One colour throughout stays one.
+PinParam from_colour() {
+    PinParam param = bound<PinBody, &TriggerBody::from>(
+        {.id = "colour-from", .label = "colour", .type = ParamType::Colour});
+    param.set = [](PinBody& body, const ParamValue& value) {
+        auto& trigger = std::get<TriggerBody>(body);
+        const bool one = trigger.from == trigger.to;
+        trigger.from = std::get<Colour>(value);
+        if (one)
+            trigger.to = trigger.from;
+    };
+    return param;
+}
+
+/// Rows are counted from 1 by people.
+PinParam row_of_lane() {
+    PinParam param = bound<PinBody, &TriggerBody::row>({.id = "row",
+                                                        .label = "row",
+                                                        .type = ParamType::Whole,
+                                                        .least = 1,
+                                                        .most = most_trigger_rows,
+                                                        .initial = 1,
+                                                        .explains = "of the lane (Alt+Up, Alt+Down)"});
+    param.get = [](const PinBody& body) { return ParamValue(std::get<TriggerBody>(body).row + 1.0); };
+    param.set = [](PinBody& body, const ParamValue& value) {
+        std::get<TriggerBody>(body).row = static_cast<int>(nearest_whole(std::get<double>(value))) - 1;
+    };
+    return param;
+}
+
+std::span<const PinParam> params() {
+    static const PinParam all[] = {
+        bound<PinBody, &TriggerBody::effect>(
+            {.id = "effect",
+             .label = "effect",
+             .type = ParamType::Text,
+             .explains = "what it starts: one of these, or a name of your own",
+             .choices = trigger_effect_choices(),
+             .initial_text = "flash"}),
+        bound<PinBody, &TriggerBody::length>({.id = "length",
+                                              .label = "lasts",
+                                              .type = ParamType::Length,
+                                              .most = limits::length_amount.most,
+                                              .initial = 1,
+                                              .units = units}),
+        bound<PinBody, &TriggerBody::strength>(
+            {.id = "strength", .label = "strength", .unit = "%", .most = 400, .initial = 100}),
+        row_of_lane(),
+        from_colour(),
+        bound<PinBody, &TriggerBody::to>({.id = "colour-to", .label = "to", .type = ParamType::Colour}),
+    };
+    return all;
+}
+
 Result<PlacedBodies> bodies(const Project& project, const Lane&, std::span<const Picked> places,
                             const PlantingForm& form) {
     TriggerBody base;
@@ -70,6 +127,7 @@ const LaneKindRow kinds::trigger_row{
     .fields = fields,
     .name_of = [](const PinBody& body, const Project&) { return std::get<TriggerBody>(body).effect; },
     .colour_of = [](const PinBody& body) { return PinColour(std::get<TriggerBody>(body).from); },
+    .params = params(),
     .spans = spans,
     .bodies = bodies,
     .adapt = adapt,

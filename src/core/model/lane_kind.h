@@ -3,6 +3,7 @@
 
 #include "base/error.h"
 #include "model/pin.h"
+#include "params/bound_param.h"
 
 #include <optional>
 #include <span>
@@ -23,6 +24,8 @@ struct ShareContext; // follow/follow.h
 
 /// The colour that a pin was given: of a marker by its number, of a trigger as it is.
 using PinColour = std::variant<std::monostate, int, Colour>;
+
+using PinParam = BoundParam<PinBody>;
 
 /// What is placed at each of some positions; none where nothing may be.
 using PlacedBodies = std::vector<std::optional<PinBody>>;
@@ -50,6 +53,10 @@ struct LaneKindRow {
     void (*fields)(Fields&, PinBody&); ///< of a body, in a project's file
     std::string (*name_of)(const PinBody&, const Project&);
     PinColour (*colour_of)(const PinBody&) = nullptr; ///< null: they have none
+    /// What can be set of a pin, in the form of what is selected and on the command line.
+    std::span<const PinParam> params = {};
+    /// Whether one of them means something in a pin as it is; null: each does.
+    bool (*may_set)(std::string_view id, const PinBody&, const Project&) = nullptr;
 
     /// What its pins last as; null: they are moments.
     void (*spans)(const Project&, const Lane&, const ResolvedLane&, LaneSpans&) = nullptr;

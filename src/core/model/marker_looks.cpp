@@ -34,6 +34,13 @@ constexpr std::array<TriggerEffectRow, 7> effects{{
     {"punch-in", "punch-in", {Unit::UntilNext, 1}, {0x2f7f79}},
 }};
 
+std::vector<ParamChoice> choices_among(const auto& rows) {
+    std::vector<ParamChoice> all;
+    for (const auto& row : rows)
+        all.push_back({row.id, row.label});
+    return all;
+}
+
 } // namespace
 
 std::span<const MarkerLookRow> marker_colours() {
@@ -41,12 +48,17 @@ std::span<const MarkerLookRow> marker_colours() {
 }
 
 std::span<const ParamChoice> marker_colour_choices() {
-    static const auto choices = [] {
-        std::vector<ParamChoice> all;
-        for (const auto& colour : marker_colours())
-            all.push_back({colour.id, colour.label});
-        return all;
-    }();
+    static const auto choices = choices_among(colours);
+    return choices;
+}
+
+std::span<const ParamChoice> marker_symbol_choices() {
+    static const auto choices = choices_among(symbols);
+    return choices;
+}
+
+std::span<const ParamChoice> trigger_effect_choices() {
+    static const auto choices = choices_among(effects);
     return choices;
 }
 

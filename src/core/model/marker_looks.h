@@ -20,6 +20,7 @@ struct MarkerLookRow {
 /// The same, to choose from.
 [[nodiscard]] std::span<const ParamChoice> marker_colour_choices();
 [[nodiscard]] std::span<const MarkerLookRow> marker_symbols();
+[[nodiscard]] std::span<const ParamChoice> marker_symbol_choices();
 /// -1 when there is none of that id.
 [[nodiscard]] int marker_look_by_id(std::span<const MarkerLookRow> rows, std::string_view id);
 
@@ -32,6 +33,7 @@ struct TriggerEffectRow {
 };
 
 [[nodiscard]] std::span<const TriggerEffectRow> trigger_effects();
+[[nodiscard]] std::span<const ParamChoice> trigger_effect_choices();
 /// Null when it is a name of one's own.
 [[nodiscard]] const TriggerEffectRow* trigger_effect(std::string_view id);
 

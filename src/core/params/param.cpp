@@ -2,11 +2,14 @@
 #include "params/param.h"
 
 #include "base/whole.h"
+#include "params/easings.h"
 
 #include <algorithm>
+#include <array>
 #include <charconv>
 #include <cmath>
 #include <optional>
+#include <utility>
 #include <fmt/core.h>
 
 namespace pulsepin {
@@ -36,6 +39,12 @@ std::size_t holder_of(ParamType type) {
         return 3;
     case ParamType::Steps:
         return 4;
+    case ParamType::Length:
+        return 5;
+    case ParamType::Curve:
+        return 6;
+    case ParamType::Shot:
+        return 7;
     default:
         return 0;
     }
@@ -64,20 +73,69 @@ Result<void> check_number(const ParamSpec& spec, double number) {
     return {};
 }
 
+bool is_counted(Length::Unit unit) {
+    return unit != Length::Unit::None && unit != Length::Unit::UntilNext;
+}
+
+/// What is not counted has no amount but the one that it always has.
+Length length_in(Length::Unit unit, double amount) {
+    return {unit, is_counted(unit) ? amount : unit == Length::Unit::None ? 0 : 1};
+}
+
+constexpr std::array<std::pair<Length::Unit, std::string_view>, 5> unit_ids{
+    {{Length::Unit::None, "none"},
+     {Length::Unit::UntilNext, "until-next"},
+     {Length::Unit::InBeats, "beats"},
+     {Length::Unit::InFrames, "frames"},
+     {Length::Unit::InMilliseconds, "ms"}}};
+
+Result<void> check_length(const ParamSpec& spec, const Length& length) {
+    if (std::find(spec.units.begin(), spec.units.end(), length.unit) == spec.units.end())
+        return fail(fmt::format("\"{}\" is not counted in that.", spec.label));
+    if (is_counted(length.unit) && !(length.amount >= spec.least && length.amount <= spec.most))
+        return fail(fmt::format("\"{}\" must lie between {} and {}.", spec.label, spec.least, spec.most));
+    return {};
+}
+
+Result<void> check_easing(const ParamSpec& spec, const Easing& easing) {
+    const auto* row = easing_row(easing.id);
+    if (!row)
+        return fail(fmt::format("\"{}\" cannot be \"{}\".", spec.label, easing.id));
+    for (const auto& param : row->params)
+        if (auto good = check_number(param.spec, std::get<double>(param.get(easing))); !good)
+            return good;
+    return {};
+}
+
 Result<void> check_value(const ParamSpec& spec, const ParamValue& value) {
     if (value.index() != holder_of(spec.type))
         return fail(fmt::format("\"{}\" has a value of another kind.", spec.label));
     if (is_number(spec.type))
         return check_number(spec, std::get<double>(value));
+    if (const auto* length = std::get_if<Length>(&value))
+        return check_length(spec, *length);
+    if (const auto* easing = std::get_if<Easing>(&value))
+        return check_easing(spec, *easing);
     if (spec.type == ParamType::Choice && !choice_of(spec, std::get<std::string>(value)))
         return fail(fmt::format("\"{}\" cannot be \"{}\".", spec.label, std::get<std::string>(value)));
     return {};
 }
 
-std::optional<double> number_of(std::string_view text) {
+/// A number at its beginning, and what follows it behind spaces; none where there is no number.
+std::optional<std::pair<double, std::string_view>> leading_number(std::string_view text) {
     double number = 0;
     const auto [end, error] = std::from_chars(text.data(), text.data() + text.size(), number);
-    return error == std::errc() && end == text.data() + text.size() ? std::optional(number) : std::nullopt;
+    if (error != std::errc())
+        return std::nullopt;
+    text.remove_prefix(static_cast<std::size_t>(end - text.data()));
+    while (!text.empty() && text.front() == ' ')
+        text.remove_prefix(1);
+    return std::pair(number, text);
+}
+
+std::optional<double> number_of(std::string_view text) {
+    const auto number = leading_number(text);
+    return number && number->second.empty() ? std::optional(number->first) : std::nullopt;
 }
 
 } // namespace
@@ -102,6 +160,9 @@ LaneId ParamValues::lane(std::string_view id) const {
 Colour ParamValues::colour(std::string_view id) const {
     return value_or_none<Colour>(find(id));
 }
+Length ParamValues::length(std::string_view id) const {
+    return value_or_none<Length>(find(id));
+}
 const std::vector<bool>& ParamValues::steps(std::string_view id) const {
     return value_or_none<std::vector<bool>>(find(id));
 }
@@ -125,6 +186,12 @@ ParamValue initial_value(const ParamSpec& spec) {
         return Colour{};
     case 4:
         return std::vector<bool>{true};
+    case 5:
+        return spec.units.empty() ? Length{} : length_in(spec.units.front(), spec.initial);
+    case 6:
+        return usual_easing(spec.initial_text.empty() ? "linear" : spec.initial_text);
+    case 7:
+        return ClipId{};
     default:
         return spec.initial;
     }
@@ -188,6 +255,18 @@ Result<ParamValue> value_of_text(const ParamSpec& spec, std::string_view text) {
             return ParamValue(Colour{rgb});
         return not_a(spec, "a colour as #rrggbb", text);
     }
+    case ParamType::Shot:
+        if (const auto number = number_of(text); number && *number >= 0 && *number == std::floor(*number))
+            return ParamValue(ClipId{static_cast<std::uint64_t>(nearest_whole(*number))});
+        return not_a(spec, "the number of a shot", text);
+    case ParamType::Length:
+        if (const auto length = length_of_text(text))
+            return checked(*length);
+        return not_a(spec, "a length as \"4 frames\"", text);
+    case ParamType::Curve:
+        if (auto easing = easing_of_text(text))
+            return checked(*std::move(easing));
+        return not_a(spec, "a way from 0 to 1 as \"sine-out\"", text);
     case ParamType::Steps:
         if (text.empty() || text.find_first_not_of("x.") != std::string_view::npos)
             return not_a(spec, "steps as x..x", text);
@@ -208,6 +287,12 @@ std::string text_of_value(const ParamSpec& spec, const ParamValue& value) {
         return fmt::format("#{:06x}", colour->rgb);
     if (const auto* steps = std::get_if<std::vector<bool>>(&value))
         return text_of_steps(*steps);
+    if (const auto* length = std::get_if<Length>(&value))
+        return text_of_length(*length);
+    if (const auto* easing = std::get_if<Easing>(&value))
+        return text_of_easing(*easing);
+    if (const auto* shot = std::get_if<ClipId>(&value))
+        return std::to_string(shot->value);
     return std::get<std::string>(value);
 }
 
@@ -228,6 +313,55 @@ Result<void> set_from_text(ParamValues& values, ParamSpecs specs, std::string_vi
         return tl::unexpected(value.error());
     values.set(id, *std::move(value));
     return {};
+}
+
+std::optional<Length> length_of_text(std::string_view text) {
+    for (const auto& [unit, id] : unit_ids)
+        if (!is_counted(unit) && text == id)
+            return length_in(unit, 1);
+    const auto number = leading_number(text);
+    if (!number)
+        return std::nullopt;
+    for (const auto& [unit, id] : unit_ids)
+        if (is_counted(unit) &&
+            (number->second == id || (id.ends_with('s') && unit != Length::Unit::InMilliseconds &&
+                                      number->second == id.substr(0, id.size() - 1))))
+            return Length{unit, number->first};
+    return std::nullopt;
+}
+
+std::string text_of_length(const Length& length) {
+    for (const auto& [unit, id] : unit_ids)
+        if (unit == length.unit)
+            return is_counted(unit) ? fmt::format("{:g} {}", length.amount, id) : std::string(id);
+    return {};
+}
+
+std::optional<Easing> easing_of_text(std::string_view text) {
+    const auto space = text.find(' ');
+    const auto* row = easing_row(text.substr(0, space));
+    if (!row)
+        return std::nullopt;
+    Easing easing = usual_easing(row->id);
+    text = space == std::string_view::npos ? std::string_view() : text.substr(space + 1);
+    for (const auto& param : row->params) {
+        if (text.empty())
+            break;
+        const auto number = leading_number(text);
+        if (!number)
+            return std::nullopt;
+        param.set(easing, number->first);
+        text = number->second;
+    }
+    return text.empty() ? std::optional(easing) : std::nullopt;
+}
+
+std::string text_of_easing(const Easing& easing) {
+    std::string text = easing.id;
+    if (const auto* row = easing_row(easing.id))
+        for (const auto& param : row->params)
+            text += fmt::format(" {:g}", std::get<double>(param.get(easing)));
+    return text;
 }
 
 std::string text_of_steps(const std::vector<bool>& steps) {

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "schedule/key_curve.h"
 
-#include "schedule/easing.h"
+#include "params/easings.h"
 
 #include <algorithm>
 

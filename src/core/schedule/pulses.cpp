@@ -3,7 +3,7 @@
 
 #include "base/whole.h"
 
-#include "schedule/easing.h"
+#include "params/easings.h"
 #include "schedule/triggers.h"
 
 #include <algorithm>

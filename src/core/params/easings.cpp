@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "schedule/easing.h"
+#include "params/easings.h"
 
 #include <algorithm>
 #include <array>
@@ -13,8 +13,45 @@ constexpr double pi = std::numbers::pi;
 
 using Curve = double (*)(double, const Easing&);
 
+constexpr std::array overshoot{bound<Easing, &Easing::amount>(
+    {.id = "overshoot",
+     .label = "overshoot",
+     .least = 0,
+     .most = 64,
+     .initial = 1.70158, // a tenth of the way (Penner 2002)
+     .explains = "how far it goes beyond its end; 1.7 is a tenth of the way"})};
+
+constexpr std::array step_count{bound<Easing, &Easing::amount>(
+    {.id = "steps", .label = "steps", .type = ParamType::Whole, .least = 1, .most = 64, .initial = 4})};
+
+/// One of the four numbers of a Bézier curve.
+template <std::size_t index>
+constexpr BoundParam<Easing> handle(std::string_view id, double least, double most, double initial,
+                                    std::string_view explains) {
+    return {{.id = id, .label = id, .least = least, .most = most, .initial = initial, .explains = explains},
+            [](const Easing& easing) { return ParamValue(easing.handles[index]); },
+            [](Easing& easing, const ParamValue& value) { easing.handles[index] = std::get<double>(value); }};
+}
+
+constexpr std::array handles{handle<0>("x1", 0, 1, 0.25, "when its first handle stands"),
+                             handle<1>("y1", -8, 8, 0.1, "how far up its first handle stands"),
+                             handle<2>("x2", 0, 1, 0.25, "when its second handle stands"),
+                             handle<3>("y2", -8, 8, 1, "how far up its second handle stands")};
+
 double sine_in(double t, const Easing&) {
     return 1 - std::cos(t * pi / 2);
+}
+
+template <int power>
+double power_in(double t, const Easing&) {
+    double y = 1;
+    for (int i = 0; i < power; ++i)
+        y *= t;
+    return y;
+}
+
+double circular_in(double t, const Easing&) {
+    return 1 - std::sqrt(std::max(0.0, 1 - t * t));
 }
 
 /// Penner's 2^(10(t-1)) begins at 2^-10; here it is moved to begin at 0, so that nothing jumps.
@@ -57,26 +94,41 @@ double in_and_out(double t, const Easing& e) {
 
 constexpr Curve elastic_in = reversed<elastic_out>, bounce_in = reversed<bounce_out>;
 
-constexpr std::array<EasingRow, 18> rows{{
+constexpr std::array<EasingRow, 31> rows{{
     {"linear", "linear", [](double t, const Easing&) { return t; }},
+    {"hold", "hold, then jump", [](double, const Easing&) { return 0.0; }},
     {"steps", "steps",
      [](double t, const Easing& e) { // steps(n, jump-end)
          const double n = std::max(1.0, std::round(e.amount));
          return std::floor(t * n) / n;
-     }},
+     },
+     step_count},
     {"bezier", "curve",
      [](double t, const Easing& e) {
          return cubic_bezier(e.handles[0], e.handles[1], e.handles[2], e.handles[3], t);
-     }},
+     },
+     handles},
     {"sine-in", "sine in", sine_in},
     {"sine-out", "sine out", reversed<sine_in>},
     {"sine-in-out", "sine in and out", in_and_out<sine_in>},
+    {"quadratic-in", "quadratic in", power_in<2>},
+    {"quadratic-out", "quadratic out", reversed<power_in<2>>},
+    {"quadratic-in-out", "quadratic in and out", in_and_out<power_in<2>>},
+    {"cubic-in", "cubic in", power_in<3>},
+    {"cubic-out", "cubic out", reversed<power_in<3>>},
+    {"cubic-in-out", "cubic in and out", in_and_out<power_in<3>>},
+    {"quartic-in", "quartic in", power_in<4>},
+    {"quartic-out", "quartic out", reversed<power_in<4>>},
+    {"quartic-in-out", "quartic in and out", in_and_out<power_in<4>>},
+    {"circular-in", "circular in", circular_in},
+    {"circular-out", "circular out", reversed<circular_in>},
+    {"circular-in-out", "circular in and out", in_and_out<circular_in>},
     {"exponential-in", "exponential in", exponential_in},
     {"exponential-out", "exponential out", reversed<exponential_in>},
     {"exponential-in-out", "exponential in and out", in_and_out<exponential_in>},
-    {"back-in", "back in", back_in},
-    {"back-out", "back out", reversed<back_in>},
-    {"back-in-out", "back in and out", in_and_out<back_in>},
+    {"back-in", "back in", back_in, overshoot},
+    {"back-out", "back out", reversed<back_in>, overshoot},
+    {"back-in-out", "back in and out", in_and_out<back_in>, overshoot},
     {"elastic-in", "elastic in", elastic_in},
     {"elastic-out", "elastic out", elastic_out},
     {"elastic-in-out", "elastic in and out", in_and_out<elastic_in>},
@@ -95,6 +147,14 @@ const EasingRow* easing_row(std::string_view id) {
     const auto found =
         std::find_if(rows.begin(), rows.end(), [id](const EasingRow& row) { return row.id == id; });
     return found == rows.end() ? nullptr : &*found;
+}
+
+Easing usual_easing(std::string_view id) {
+    Easing easing{std::string(id)};
+    if (const auto* row = easing_row(id))
+        for (const auto& param : row->params)
+            param.set(easing, param.spec.initial);
+    return easing;
 }
 
 double eased(const Easing& easing, double t) {

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "model/pulse.h"
+#include "params/bound_param.h"
+#include "params/easing.h"
 
 #include <span>
 #include <string_view>
@@ -13,13 +14,16 @@ struct EasingRow {
     std::string_view id;
     std::string_view label;
     double (*at)(double t, const Easing&);
+    std::span<const BoundParam<Easing>> params = {}; ///< what it can be bent by
 };
 
-/// linear, steps, bezier (CSS Easing Functions Level 1), and sine, exponential, back, elastic and bounce,
-/// each in, out and in-out (Penner 2002).
+/// linear, hold, steps, bezier (CSS Easing Functions Level 1), and sine, quadratic, cubic, quartic, circular,
+/// exponential, back, elastic and bounce, each in, out and in-out (Penner 2002).
 [[nodiscard]] std::span<const EasingRow> easings();
 /// Null when there is none of that id.
 [[nodiscard]] const EasingRow* easing_row(std::string_view id);
+/// Bent as is usual for it.
+[[nodiscard]] Easing usual_easing(std::string_view id);
 
 /// The share of the way at a share of the time; held at 0 before and at 1 after. Linear for unknown ids.
 [[nodiscard]] double eased(const Easing& easing, double t);
