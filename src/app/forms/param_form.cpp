@@ -116,6 +116,17 @@ void ParamForm::lay_out_lines() {
     };
     int line = 0;
     for (std::size_t i = 0; i < fields_.size(); ++i) {
+        if (style_.choices_as_buttons && fields_[i].spec.type == ParamType::Choice) {
+            // Buttons say themselves what they are: all that follow each other share a line.
+            auto* box = new QWidget;
+            auto* row = tight_row(box, 11);
+            for (; i < fields_.size() && fields_[i].spec.type == ParamType::Choice; ++i)
+                row->addWidget(fields_[i].widget);
+            --i;
+            row->addStretch(1);
+            grid_->addWidget(box, line++, 0, 1, 3);
+            continue;
+        }
         grid_->addWidget(quiet(text_of(fields_[i].spec.label)), line, 0);
         const bool two =
             i + 1 < fields_.size() && !needs_a_line(fields_[i].spec) && !needs_a_line(fields_[i + 1].spec);

@@ -133,20 +133,10 @@ QWidget* MotionPanel::make_property() {
     unit_->setMaximumWidth(50);
     rest_ = number("rest value", &Feed::low, tr("Its value between the pulses, or where the curve is 0"));
     peak_ = number("peak value", &Feed::high, tr("Its value at the peak; lower than rest, the pulse dips"));
-    least_ = new QSpinBox;
-    least_->setObjectName("least frames");
-    least_->setAccessibleName(tr("Shrunk no shorter than"));
-    least_->setToolTip(tr("A pulse that is shrunk keeps at least as many frames, as long as they fit"));
-    least_->setRange(1, 100);
-    least_->setSuffix(tr(" frames"));
-    connect(least_, &QSpinBox::valueChanged, this, [this](int frames) {
-        change(tr("change pulse"), [=](Motion& motion) { motion.pulse.least_frames = frames; });
-    });
     row->addWidget(labelled(tr("drives"), property_), 2);
     row->addWidget(labelled(tr("in"), unit_));
     row->addWidget(labelled(tr("at rest"), rest_), 1);
     row->addWidget(labelled(tr("at the peak"), peak_), 1);
-    row->addWidget(labelled(tr("shrunk at least"), least_), 1);
     return box;
 }
 
@@ -203,8 +193,6 @@ void MotionPanel::show_lane() {
     unit_->setText(QString::fromStdString(own.unit));
     rest_->setValue(own.low);
     peak_->setValue(own.high);
-    least_->parentWidget()->setVisible(target->kind->pulses);
-    least_->setValue(target->motion->pulse.least_frames);
     showing_ = false;
 }
 

@@ -53,7 +53,6 @@ private:
     QLineEdit* unit_;
     QDoubleSpinBox* rest_;
     QDoubleSpinBox* peak_;
-    QSpinBox* least_;
     QLabel* told_;
     bool entered_ = false;
     bool showing_ = false;

@@ -42,6 +42,14 @@ std::span<const BoundParam<Pulse>> pulse_params() {
         bound<Pulse, &Pulse::up>(length("up", 1, "from rest to peak")),
         bound<Pulse, &Pulse::rising>(curve("rising", "how it goes up")),
         bound<Pulse, &Pulse::held>(length("held", 0, "at the peak")),
+        bound<Pulse, &Pulse::least_frames>({.id = "least-frames",
+                                            .label = "shrunk at least",
+                                            .type = ParamType::Whole,
+                                            .unit = "frames",
+                                            .least = limits::least_frames.least,
+                                            .most = limits::least_frames.most,
+                                            .initial = 2,
+                                            .explains = "a pulse that is shrunk keeps as many, as long as they fit"}),
         bound<Pulse, &Pulse::down>(length("down", 4, "from peak to rest")),
         bound<Pulse, &Pulse::falling>(curve("falling", "how it goes down")),
         bound_choice<Pulse, &Pulse::arrives, arrival_choices>(
@@ -53,14 +61,6 @@ std::span<const BoundParam<Pulse>> pulse_params() {
              .label = "too close together",
              .explains = "where they are too close: each shortened in proportion, from peak to peak, the "
                          "higher one at each moment, or both added"}),
-        bound<Pulse, &Pulse::least_frames>({.id = "least-frames",
-                                            .label = "at least",
-                                            .type = ParamType::Whole,
-                                            .unit = "frames",
-                                            .least = limits::least_frames.least,
-                                            .most = limits::least_frames.most,
-                                            .initial = 2,
-                                            .explains = "no pulse is shortened further"}),
     };
     return params;
 }
