@@ -63,10 +63,15 @@ MainWindow::MainWindow(Player::Device device)
     drawings_->addWidget(score_);
     status_ = new StatusStrip(document_);
     notice_ = new NoticeBar(document_);
+    upper_ = new QSplitter(Qt::Horizontal);
+    upper_->setObjectName("upper splitter");
+    upper_->setHandleWidth(5);
+    upper_->addWidget(drawings_);
+    upper_->setCollapsible(0, false);
     bench_ = make_bench();
     splitter_ = new QSplitter(Qt::Vertical);
     splitter_->setHandleWidth(2);
-    splitter_->addWidget(drawings_);
+    splitter_->addWidget(upper_);
     splitter_->addWidget(bench_area_);
     splitter_->setStretchFactor(0, 1);
     splitter_->setStretchFactor(1, 0);
@@ -83,6 +88,8 @@ MainWindow::MainWindow(Player::Device device)
     context_.score = score_;
     context_.transport = transport_;
     context_.bench = bench_area_;
+    context_.picture = room_;
+    context_.hands = &picture_->hands();
     context_.route = route_;
     context_.grid = grid_;
     context_.place = place_;
@@ -166,13 +173,14 @@ QWidget* MainWindow::make_bench() {
     details_ = new QStackedWidget;
     details_->addWidget(detail_);
     details_->addWidget(taps_);
-    details_->setFixedWidth(254);
-    preview_ = new PreviewView(document_, view_, player_);
+    picture_ = new PictureDesk(document_, view_, player_);
     row->addWidget(route_);
     row->addWidget(stack_, 5);
     row->addWidget(upright_line());
-    row->addWidget(details_);
-    row->addWidget(preview_, 4);
+    row->addWidget(details_, 3);
+    room_ = new PictureRoom(document_, *picture_, *row, *upper_, *this);
+    connect(room_, &PictureRoom::placed, this, &MainWindow::give_room);
+    give_room(PicturePlace::Bench);
     // On a small screen the bench is scrolled rather than cut off.
     bench_area_ = new BenchArea(bench);
     bench_area_->setObjectName("bench area");
@@ -240,6 +248,7 @@ void MainWindow::connect_drawings() {
         connect(drawing, &Canvas::add_wanted, &pins_, &PinCommands::add_pin);
         connect(drawing, &Canvas::menu_wanted, &pins_, &PinCommands::show_context_menu);
     }
+    connect(&picture_->hands(), &PictureHands::hint, status_, &StatusStrip::set_hint);
     connect(&view_, &ViewState::selection_changed, this, &MainWindow::show_detail);
     connect(timeline_, &TimelineView::lane_name_wanted, &lanes_, &LaneCommands::name_lane);
     connect(timeline_, &TimelineView::lane_menu_wanted, &lanes_, &LaneCommands::show_lane_menu);
@@ -299,6 +308,15 @@ void MainWindow::refresh_file() {
     commands_.action("redo")->setEnabled(document_.can_redo());
     commands_.action("redo")->setText(document_.can_redo() ? tr("Redo %1").arg(document_.redo_name())
                                                            : tr("Redo"));
+}
+
+/// Where the picture is elsewhere, what is selected has its room.
+void MainWindow::give_room(PicturePlace picture) {
+    const bool shared = picture == PicturePlace::Bench;
+    details_->setMinimumWidth(254);
+    details_->setMaximumWidth(shared ? 254 : QWIDGETSIZE_MAX);
+    if (bench_area_)
+        fit_bench();
 }
 
 /// The bench keeps the height that nothing is cut off with, as long as the song keeps some, too.

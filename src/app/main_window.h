@@ -12,7 +12,7 @@
 #include "commands/view_commands.h"
 #include "notice_bar.h"
 #include "player.h"
-#include "preview_view.h"
+#include "picture/picture_room.h"
 #include "route_list.h"
 #include "score/score_view.h"
 #include "status_strip.h"
@@ -55,7 +55,9 @@ public:
     [[nodiscard]] TimelineView& timeline() { return *timeline_; }
     [[nodiscard]] ScoreView& score() { return *score_; }
     [[nodiscard]] TapPanel& taps() { return *taps_; }
-    [[nodiscard]] PreviewView& preview() { return *preview_; }
+    [[nodiscard]] PreviewView& preview() { return picture_->picture(); }
+    [[nodiscard]] PictureDesk& picture() { return *picture_; }
+    [[nodiscard]] PictureRoom& picture_room() { return *room_; }
     [[nodiscard]] StatusStrip& status() { return *status_; }
     [[nodiscard]] ExportPanel& export_panel() { return *export_; }
     [[nodiscard]] TransportBar& transport() { return *transport_; }
@@ -70,6 +72,7 @@ protected:
 private:
     QWidget* make_bench();
     void fit_bench();
+    void give_room(PicturePlace picture);
     void make_menu();
     void connect_parts();
     void connect_document();
@@ -101,6 +104,7 @@ private:
     QStackedWidget* details_ = nullptr;
     TapPanel* taps_ = nullptr;
     QSplitter* splitter_ = nullptr;
+    QSplitter* upper_ = nullptr; ///< the drawings, and the picture beside them
     QWidget* bench_ = nullptr;
     BenchArea* bench_area_ = nullptr;
     RouteList* route_ = nullptr;
@@ -114,7 +118,8 @@ private:
     ExportPanel* export_ = nullptr;
     DetailPanel* detail_ = nullptr;
     NoticeBar* notice_ = nullptr;
-    PreviewView* preview_ = nullptr;
+    PictureDesk* picture_ = nullptr;
+    PictureRoom* room_ = nullptr;
     StatusStrip* status_ = nullptr;
 };
 

@@ -5,6 +5,13 @@
 
 namespace pulsepin {
 
+void ViewState::choose_layer(LayerId layer) {
+    if (layer_ == layer)
+        return;
+    layer_ = layer;
+    emit layer_chosen();
+}
+
 void ViewState::set_motion_lane(LaneId lane) {
     if (motion_lane_ == lane)
         return;
@@ -106,6 +113,8 @@ void ViewState::follow(const Project& project) {
                     there.push_back(pin.id);
     if (there.size() != selection_.size())
         select({there.begin(), there.end()});
+    if (layer_.value != 0 && !project.stage->layer(layer_))
+        choose_layer({});
     const auto before = std::exchange(grid_, project.grid);
     if (beat_ && (!grid_ || *beat_ < grid_->first_beat() || *beat_ > grid_->last_beat()))
         choose_beat(std::nullopt);

@@ -54,6 +54,9 @@ public:
     /// Up to which of its follower's steps the curve is drawn over the song; all of them without one.
     [[nodiscard]] std::optional<std::size_t> follower_step() const { return follower_step_; }
 
+    /// The layer of the picture that is worked on; 0: none.
+    [[nodiscard]] LayerId layer() const { return layer_; }
+    void choose_layer(LayerId layer);
     void set_motion_lane(LaneId lane);
     void set_follower_step(std::optional<std::size_t> step);
     void set_snap(Snap snap) { snap_ = snap; }
@@ -75,6 +78,7 @@ public:
 
 signals:
     void motion_lane_changed(); ///< or its step
+    void layer_chosen();
     void playhead_moved();
     void range_changed();
     void selection_changed();
@@ -83,6 +87,7 @@ signals:
     void grid_rows_changed(); ///< shown or not, the chosen beat, the course
 
 private:
+    LayerId layer_;
     LaneId motion_lane_;
     std::optional<std::size_t> follower_step_;
     Snap snap_ = Snap::Always;

@@ -4,8 +4,10 @@
 #include "stage/staged_frame.h"
 
 #include <QImage>
+#include <QRectF>
 #include <QSize>
 #include <map>
+#include <optional>
 
 namespace pulsepin {
 
@@ -20,5 +22,10 @@ using LayerPictures = std::map<LayerId, LayerPicture>;
 
 /// The frame at that size; 640 x 360 of a 1280 x 720 picture is the same at half its pixels.
 [[nodiscard]] QImage composed(const StagedFrame& staged, QSize size, const LayerPictures& pictures = {});
+
+/// A part of what lies in and around the frame, in the picture's pixels from its middle; what no layer covers
+/// is transparent outside of the frame.
+[[nodiscard]] QImage composed_part(const StagedFrame& staged, const QRectF& part, QSize size,
+                                   const LayerPictures& pictures = {});
 
 } // namespace pulsepin

@@ -3,6 +3,7 @@
 #include "render/composed.h"
 #include "render/effects/effect_painter.h"
 #include "render/fonts.h"
+#include "render/staged_places.h"
 #include "stage/title.h"
 
 #include <QPainter>
@@ -24,6 +25,17 @@ QPainterPath shape_path(const std::string& id, double radius) {
         points << QPointF(x * radius, y * radius);
     path.addPolygon(points);
     path.closeSubpath();
+    return path;
+}
+
+QPainterPath title_path(const std::string& words, int picture_height) {
+    register_fonts();
+    QFont font(title::family);
+    font.setPixelSize(title::size(picture_height));
+    font.setWeight(static_cast<QFont::Weight>(title::weight));
+    QPainterPath path;
+    path.addText(0, 0, font, QString::fromStdString(words));
+    path.translate(-path.boundingRect().center().x(), title::baseline(picture_height));
     return path;
 }
 
@@ -52,19 +64,10 @@ void draw_content(QPainter& painter, const StagedLayer& layer, const LayerPictur
         }
         break;
     }
-    case LayerKind::Title: {
-        register_fonts();
-        QFont font(title::family);
-        font.setPixelSize(title::size(picture.height()));
-        font.setWeight(static_cast<QFont::Weight>(title::weight));
-        QPainterPath path;
-        const QString text = QString::fromStdString(layer.text);
-        path.addText(0, 0, font, text);
-        const QRectF box = path.boundingRect();
-        path.translate(-box.center().x(), title::baseline(picture.height()));
-        painter.fillPath(path, QColor::fromRgb(static_cast<QRgb>(layer.colour.rgb)));
+    case LayerKind::Title:
+        painter.fillPath(title_path(layer.text, picture.height()),
+                         QColor::fromRgb(static_cast<QRgb>(layer.colour.rgb)));
         break;
-    }
     case LayerKind::Shape:
         painter.fillPath(shape_path(layer.shape, shape_radius(picture.height())),
                          QColor::fromRgb(static_cast<QRgb>(layer.colour.rgb)));
@@ -93,51 +96,46 @@ void paint_effects(QImage& image, const EffectContext& context) {
             painter->paint(pixels, context);
 }
 
+QTransform place_of(const Placement& at) {
+    QTransform place;
+    place.translate(at.x, at.y);
+    place.rotate(at.rotation);
+    place.scale(at.scale, at.scale);
+    return place;
+}
+
+void prepare(QPainter& painter) {
+    painter.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
+}
+
 QImage empty_image(QSize size) {
     QImage image(size, QImage::Format_ARGB32_Premultiplied);
     image.fill(Qt::transparent);
     return image;
 }
 
-} // namespace
-
-QImage composed(const StagedFrame& staged, QSize size, const LayerPictures& pictures) {
+/// Through `seen`, which brings the picture's pixels around its middle to those of the canvas.
+void paint_layers(QImage& canvas, const StagedFrame& staged, const QTransform& seen, double pixel,
+                  const LayerPictures& pictures) {
     const QSize whole(staged.width, staged.height);
-    QImage canvas(size, QImage::Format_ARGB32_Premultiplied);
-    canvas.fill(Qt::black);
-    const double pixel = static_cast<double>(size.width()) / std::max(1, staged.width);
-    const EffectContext seen{staged.camera, pixel};
-    const Placement camera = placement_of(staged.camera, staged.seconds);
-
-    // From the picture's pixels around its middle to those of the canvas, as the camera sees it.
-    QTransform view;
-    view.translate(size.width() / 2.0, size.height() / 2.0);
-    view.scale(pixel * camera.scale, pixel * camera.scale);
-    view.rotate(-camera.rotation);
-    view.translate(-camera.x, -camera.y);
-
+    const double light = placement_of(staged.camera, staged.seconds).opacity;
+    const QTransform view = camera_view(staged) * seen;
     QPainter painter(&canvas);
-    const auto prepare = [](QPainter& on) {
-        on.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
-    };
     prepare(painter);
     for (const auto& layer : staged.layers) {
         const EffectContext context{layer.values, pixel};
         const Placement at = placement_of(layer.values, staged.seconds);
         if (at.opacity <= 0 || at.scale <= 0)
             continue;
-        QTransform placed = view;
-        placed.translate(at.x, at.y);
-        placed.rotate(at.rotation);
-        placed.scale(at.scale, at.scale);
+        const QTransform placed = place_of(at) * view;
         painter.resetTransform();
-        painter.setOpacity(at.opacity * camera.opacity);
+        painter.setOpacity(at.opacity * light);
         if (!painted_over(layer.values)) {
             painter.setTransform(placed);
             draw_content(painter, layer, pictures, whole);
             continue;
         }
-        QImage own = empty_image(size);
+        QImage own = empty_image(canvas.size());
         {
             QPainter on(&own);
             prepare(on);
@@ -149,7 +147,64 @@ QImage composed(const StagedFrame& staged, QSize size, const LayerPictures& pict
     }
     painter.end();
     if (painted_over(staged.camera))
-        paint_effects(canvas, seen);
+        paint_effects(canvas, {staged.camera, pixel});
+}
+
+} // namespace
+
+QTransform camera_view(const StagedFrame& staged) {
+    const Placement camera = placement_of(staged.camera, staged.seconds);
+    QTransform view;
+    view.scale(camera.scale, camera.scale);
+    view.rotate(-camera.rotation);
+    view.translate(-camera.x, -camera.y);
+    return view;
+}
+
+QTransform seen_place(const StagedFrame& staged, const StagedLayer& layer) {
+    return place_of(placement_of(layer.values, staged.seconds)) * camera_view(staged);
+}
+
+QRectF content_box(const StagedLayer& layer, const LayerPictures& pictures, QSize picture) {
+    switch (layer.kind) {
+    case LayerKind::Shots:
+    case LayerKind::Picture: {
+        const auto found = pictures.find(layer.id);
+        const bool there = found != pictures.end() && !found->second.image.isNull();
+        return there ? fitted(found->second.image, picture) : QRectF();
+    }
+    case LayerKind::Title:
+        return title_path(layer.text, picture.height()).boundingRect();
+    case LayerKind::Shape:
+        return shape_path(layer.shape, shape_radius(picture.height())).boundingRect();
+    case LayerKind::Camera:
+        break;
+    }
+    return {};
+}
+
+QImage composed(const StagedFrame& staged, QSize size, const LayerPictures& pictures) {
+    QImage canvas(size, QImage::Format_ARGB32_Premultiplied);
+    canvas.fill(Qt::black);
+    const double pixel = static_cast<double>(size.width()) / std::max(1, staged.width);
+    QTransform seen;
+    seen.translate(size.width() / 2.0, size.height() / 2.0);
+    seen.scale(pixel, pixel);
+    paint_layers(canvas, staged, seen, pixel, pictures);
+    return canvas;
+}
+
+QImage composed_part(const StagedFrame& staged, const QRectF& part, QSize size,
+                     const LayerPictures& pictures) {
+    QImage canvas = empty_image(size);
+    const double pixel = size.width() / std::max(1.0, part.width());
+    QTransform seen;
+    seen.scale(pixel, pixel);
+    seen.translate(-part.left(), -part.top());
+    QPainter(&canvas).fillRect(
+        seen.mapRect(QRectF(-staged.width / 2.0, -staged.height / 2.0, staged.width, staged.height)),
+        Qt::black);
+    paint_layers(canvas, staged, seen, pixel, pictures);
     return canvas;
 }
 

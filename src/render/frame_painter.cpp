@@ -11,9 +11,9 @@ FramePainter::~FramePainter() {
     worker_.join();
 }
 
-void FramePainter::paint(Frames frame, StagedFrame staged, LayerPictures pictures, QSize size) {
+void FramePainter::paint(Frames frame, StagedFrame staged, LayerPictures pictures, QSize size, QRectF part) {
     const std::lock_guard lock(mutex_);
-    wish_ = Wish{frame, std::move(staged), std::move(pictures), size};
+    wish_ = Wish{frame, std::move(staged), std::move(pictures), size, part};
     wished_.notify_one();
 }
 
@@ -32,10 +32,12 @@ void FramePainter::work(const std::stop_token& stop) {
                 return;
             wish = std::exchange(wish_, std::nullopt);
         }
-        QImage image = composed(wish->staged, wish->size, wish->pictures);
+        QImage image = wish->part.isEmpty()
+                           ? composed(wish->staged, wish->size, wish->pictures)
+                           : composed_part(wish->staged, wish->part, wish->size, wish->pictures);
         {
             const std::lock_guard lock(mutex_);
-            done_ = Painted{wish->frame, std::move(image)};
+            done_ = Painted{wish->frame, std::move(image), wish->part};
         }
         painted_();
     }

@@ -17,6 +17,7 @@ public:
     struct Painted {
         Frames frame;
         QImage image;
+        QRectF part;
     };
     /// `painted` is called on that thread.
     explicit FramePainter(std::function<void()> painted);
@@ -24,7 +25,8 @@ public:
     FramePainter(const FramePainter&) = delete;
     FramePainter& operator=(const FramePainter&) = delete;
 
-    void paint(Frames frame, StagedFrame staged, LayerPictures pictures, QSize size);
+    /// `part`: of what lies in and around the frame; empty: the frame.
+    void paint(Frames frame, StagedFrame staged, LayerPictures pictures, QSize size, QRectF part = {});
     /// The newest picture since the last call, if there is one.
     [[nodiscard]] std::optional<Painted> take();
 
@@ -34,6 +36,7 @@ private:
         StagedFrame staged;
         LayerPictures pictures;
         QSize size;
+        QRectF part;
     };
     void work(const std::stop_token& stop);
     std::function<void()> painted_;

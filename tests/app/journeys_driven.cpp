@@ -240,6 +240,7 @@ private slots:
             QVERIFY(std::abs(opacity(desk.bar(bar, 3)) - 100) < 0.5);
             QVERIFY(std::abs(opacity(desk.bar(bar, 2)) - 50) < 1.5);
         }
+        desk.window.view().choose_layer({}); // no grips over the picture
         // In the middle of the picture: the shot at the bar, the disc two beats later, both between.
         const auto at = [&](Seconds time) {
             const QImage image = picture_at(desk, rate.frame_at(time).value);

@@ -19,6 +19,8 @@ class GridPanel;
 class LaneCommands;
 class PinCommands;
 class PlacePanel;
+class PictureHands;
+class PictureRoom;
 class PlayCommands;
 class RouteList;
 class ScoreView;
@@ -43,6 +45,8 @@ struct CommandContext {
     ScoreView* score = nullptr;
     TransportBar* transport = nullptr;
     BenchArea* bench = nullptr;
+    PictureRoom* picture = nullptr;
+    PictureHands* hands = nullptr;
     RouteList* route = nullptr;
     GridPanel* grid = nullptr;
     PlacePanel* place = nullptr;

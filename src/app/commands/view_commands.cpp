@@ -3,6 +3,7 @@
 
 #include "bench_area.h"
 #include "commands/grid_commands.h"
+#include "picture/picture_room.h"
 #include "score/score_view.h"
 #include "timeline/timeline_view.h"
 #include "transport_bar.h"
@@ -54,8 +55,17 @@ void ViewCommands::hang_up(QMenu* menu) {
         add(menu, QString("stop %1").arg(stop + 1), tr(stop_names[stop]),
             {K(QString("Ctrl+%1").arg(stop + 1))},
             [this, stop] { context_.go_to_stop(static_cast<Stop>(stop)); });
-    add(menu, "fold bench", tr("Fold the bench away"), {K(tr("F9"))},
-        [this] { context_.bench->setVisible(!context_.bench->isVisible()); });
+    add(menu, "fold bench", tr("Fold the bench away"), {K(tr("F9"))}, [this] {
+        const bool fold = context_.bench->isVisible();
+        context_.picture->bench_folded(fold); // never the picture with it
+        context_.bench->setVisible(!fold);
+    });
+    add(menu, "picture place", tr("Picture: bench, beside, own window"), {K(tr("F8"))},
+        [this] { context_.picture->next_place(); });
+    add(menu, "full screen", tr("Picture: fill the screen"), {K(tr("F11"))},
+        [this] { context_.picture->toggle_full_screen(); });
+    add(menu, "frame layer", tr("Camera on the chosen layer"), {K(tr("Shift+F"))},
+        [this] { context_.hands->frame_chosen(); });
     context_.commands.add(
         menu,
         Command{"night", tr("Night paper"), {K(tr("Ctrl+Shift+N"))}, {}, [this](bool on) { set_night(on); }});

@@ -13,7 +13,8 @@
 
 namespace pulsepin {
 
-LayersPage::LayersPage(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
+LayersPage::LayersPage(Document& document, ViewState& view, QWidget* parent)
+    : QWidget(parent), document_(document), view_(view) {
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(10);
@@ -23,8 +24,16 @@ LayersPage::LayersPage(Document& document, QWidget* parent) : QWidget(parent), d
     list_->setObjectName("layers");
     list_->setAccessibleName(tr("Layers, the highest first"));
     connect(list_, &QListWidget::currentRowChanged, this, [this] {
-        if (!showing_)
-            show_layer();
+        if (showing_)
+            return;
+        show_layer();
+        if (const Layer* now = layer())
+            view_.choose_layer(now->id);
+    });
+    connect(&view_, &ViewState::layer_chosen, this, [this] {
+        for (int i = 0; i < list_->count(); ++i)
+            if (list_->item(i)->data(Qt::UserRole).toULongLong() == view_.layer().value)
+                list_->setCurrentRow(i);
     });
     // What they would like to have is more than there is: they take what they get.
     list_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Expanding);
@@ -221,7 +230,7 @@ void LayersPage::change(const QString& what, const std::function<void(Layer&)>& 
 
 void LayersPage::refresh() {
     showing_ = true;
-    const auto chosen = layer() ? layer()->id : LayerId{};
+    const auto chosen = view_.layer().value != 0 ? view_.layer() : layer() ? layer()->id : LayerId{};
     const auto& layers = document_.project().stage->layers;
     list_->clear();
     int at = -1;
@@ -282,8 +291,9 @@ void LayersPage::fill_sources(const Layer& shown) {
 }
 
 QString LayersPage::told() const {
-    return tr("%1 layers below the camera · the highest is listed first")
-        .arg(document_.project().stage->layers.size() - 1);
+    const auto below = static_cast<int>(document_.project().stage->layers.size()) - 1;
+    return (below == 1 ? tr("1 layer below the camera") : tr("%1 layers below the camera").arg(below)) +
+           tr(" · the highest is listed first");
 }
 
 } // namespace pulsepin

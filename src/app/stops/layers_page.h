@@ -4,6 +4,7 @@
 #include "session/document.h"
 #include "fields.h"
 #include "stops/layer_values_model.h"
+#include "view_state.h"
 
 #include <QLineEdit>
 #include <QListWidget>
@@ -15,7 +16,7 @@ namespace pulsepin {
 class LayersPage : public QWidget {
     Q_OBJECT
 public:
-    explicit LayersPage(Document& document, QWidget* parent = nullptr);
+    LayersPage(Document& document, ViewState& view, QWidget* parent = nullptr);
     void refresh();
     [[nodiscard]] QString told() const;
 
@@ -32,6 +33,7 @@ private:
     [[nodiscard]] QWidget* make_values();
 
     Document& document_;
+    ViewState& view_;
     QListWidget* list_;
     QPushButton* hide_;
     std::vector<QWidget*> not_of_camera_; ///< which is always the highest layer

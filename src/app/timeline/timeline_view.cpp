@@ -324,7 +324,12 @@ void TimelineView::draw_playhead(QPainter& painter) const {
     painter.drawPath(shield);
 }
 
+/// The whole song stays the whole song.
 void TimelineView::resizeEvent(QResizeEvent*) {
+    const auto& scale = placement_.scale;
+    const double shown = scale.width / scale.pixels_per_second, whole = song_end().value * 1.01;
+    if (scale.start == Seconds(0) && std::abs(shown - whole) < whole * 1e-6)
+        return show_all();
     lay_out();
     view_changed();
 }

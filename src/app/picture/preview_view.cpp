@@ -1,11 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "preview_view.h"
+#include "picture/preview_view.h"
 
 #include "palette.h"
 
 #include <QContextMenuEvent>
 #include <QMenu>
+#include <QMouseEvent>
 #include <QPainter>
+#include <QPainterPath>
+#include <QWheelEvent>
 #include <algorithm>
 #include <cmath>
 
@@ -17,7 +20,9 @@ PreviewView::PreviewView(Document& document, ViewState& view, Player& player, QW
           [this] { QMetaObject::invokeMethod(this, &PreviewView::take_painted, Qt::QueuedConnection); })) {
     setObjectName("preview");
     setAccessibleName(tr("Preview"));
-    setToolTip(tr("The picture under the playhead · right click for its quality"));
+    setFocusPolicy(Qt::ClickFocus);
+    setMouseTracking(true);
+    clock_.start();
     connect(&view_, &ViewState::playhead_moved, this, &PreviewView::look_up);
     connect(&document_, &Document::changed, this, &PreviewView::look_up);
     connect(&document_, &Document::followers_changed, this, &PreviewView::look_up);
@@ -30,15 +35,97 @@ PreviewView::~PreviewView() {
     streams_.clear();
 }
 
-QRectF PreviewView::picture_area() const {
+QSizeF PreviewView::frame_size() const {
     const auto& settings = *document_.project().settings;
-    QSizeF size(settings.picture_width, settings.picture_height);
-    size.scale(this->size(), Qt::KeepAspectRatio);
-    return {(width() - size.width()) / 2, (height() - size.height()) / 2, size.width(), size.height()};
+    return {static_cast<double>(settings.picture_width), static_cast<double>(settings.picture_height)};
+}
+
+PictureScale PreviewView::scale() const {
+    const QPointF middle = QRectF(rect()).center();
+    if (zoom_)
+        return {middle + pan_, *zoom_};
+    const QSizeF frame = frame_size();
+    return {middle, std::max(1e-3, std::min(width() / frame.width(), height() / frame.height()))};
+}
+
+QRectF PreviewView::picture_area() const {
+    const QSizeF frame = frame_size();
+    return scale().to_widget(QRectF(-frame.width() / 2, -frame.height() / 2, frame.width(), frame.height()));
 }
 
 QSize PreviewView::picture_size() const {
-    return (picture_area().size() * devicePixelRatioF() / coarseness_).toSize().expandedTo({16, 9});
+    const QSizeF size = zoom_ ? QSizeF(this->size()) : picture_area().size();
+    return (size * devicePixelRatioF() / coarseness_).toSize().expandedTo({16, 9});
+}
+
+QRectF PreviewView::part_in_view() const {
+    return zoom_ ? scale().to_picture(QRectF(rect())) : QRectF();
+}
+
+void PreviewView::set_zoom(std::optional<double> points) {
+    zoom_ = points ? std::optional(std::clamp(*points, 0.02, 8.0)) : std::nullopt;
+    if (!zoom_)
+        pan_ = {};
+    look_up();
+    emit zoomed();
+}
+
+void PreviewView::zoom_by(double factor, QPointF around) {
+    const auto before = scale();
+    const QPointF pixel = before.to_picture(around);
+    zoom_ = std::clamp(before.points * factor, 0.02, 8.0);
+    pan_ = around - pixel * *zoom_ - QRectF(rect()).center();
+    look_up();
+    emit zoomed();
+}
+
+void PreviewView::pan_by(QPointF points) {
+    zoom_ = scale().points;
+    pan_ += points;
+    look_up();
+    emit zoomed();
+}
+
+void PreviewView::set_draft(std::optional<std::pair<LayerId, std::map<std::string, double>>> draft) {
+    draft_ = std::move(draft);
+    look_up();
+}
+
+void PreviewView::set_safe_areas(bool shown) {
+    safe_areas_ = shown;
+    update();
+}
+
+Frames PreviewView::frame_now() const {
+    const Seconds now = player_.playing() ? player_.position() : view_.playhead();
+    return document_.project().settings->frame_rate.frame_at(now);
+}
+
+StagedFrame PreviewView::staged() const {
+    StagedFrame staged = staged_at(document_.curves(), composed_ ? composing_ : frame_now());
+    if (!draft_)
+        return staged;
+    for (const auto& [parameter, value] : draft_->second) {
+        for (auto& layer : staged.layers)
+            if (layer.id == draft_->first)
+                layer.values.set(parameter, value);
+        const Layer* layer = document_.project().stage->layer(draft_->first);
+        if (layer && layer->kind == LayerKind::Camera)
+            staged.camera.set(parameter, value);
+    }
+    return staged;
+}
+
+void PreviewView::count_picture() {
+    const qint64 now = clock_.elapsed();
+    std::erase_if(shown_at_, [now](qint64 at) { return now - at > 1000; });
+    shown_at_.push_back(now);
+}
+
+double PreviewView::pictures_a_second() const {
+    const qint64 now = clock_.elapsed();
+    return static_cast<double>(
+        std::count_if(shown_at_.begin(), shown_at_.end(), [now](qint64 at) { return now - at <= 1000; }));
 }
 
 void PreviewView::set_coarseness(int coarseness) {
@@ -84,7 +171,7 @@ void PreviewView::look_up() {
     shown_.wanted = frame;
     shown_.sound = now;
     std::erase_if(streams_, [&](const auto& one) { return project.stage->layer(one.first) == nullptr; });
-    composed_ = needs_composing(document_.curves(), frame);
+    composed_ = draft_ || zoom_ || needs_composing(document_.curves(), frame);
     if (composed_) // by the time it is there, that much will have been heard
         compose(player_.playing() ? project.settings->frame_rate.frame_at(now + takes_) : frame);
     else
@@ -112,6 +199,9 @@ void PreviewView::show_shots(Frames frame) {
         picture_ = std::move(seen.picture);
         shown_.frame = frame;
         shown_cut_ = seen.cut;
+        part_ = {};
+        layer_pictures_ = {{project.stage->layers.front().id, picture_}};
+        count_picture();
         emit picture_shown();
     } else if (!message_.isEmpty() || (shown_cut_ != seen.cut && !player_.playing())) {
         // The last picture stays for a moment, unless it belongs to another shot that is over.
@@ -142,7 +232,8 @@ void PreviewView::compose(Frames frame) {
             message_ = QString::fromStdString(seen.trouble);
         return seen.picture;
     };
-    StagedFrame staged = staged_at(document_.curves(), frame);
+    composing_ = frame;
+    StagedFrame staged = this->staged();
     LayerPictures pictures;
     for (const auto& layer : project.stage->layers)
         if (!layer.hidden && (layer.kind == LayerKind::Shots || layer.kind == LayerKind::Picture))
@@ -153,12 +244,12 @@ void PreviewView::compose(Frames frame) {
     });
     if (message_.isEmpty() && nothing && all_there_)
         message_ = tr("No shot here");
-    composing_ = frame;
+    layer_pictures_ = pictures;
     // A picture with a hole where a shot is still being decoded is not shown; the last one stays until it is
     // there.
     if (all_there_ || picture_.image.isNull()) {
         asked_.start();
-        painter_->paint(frame, std::move(staged), std::move(pictures), picture_size());
+        painter_->paint(frame, std::move(staged), std::move(pictures), picture_size(), part_in_view());
     }
     shown_.exact = false;
 }
@@ -174,6 +265,8 @@ void PreviewView::take_painted() {
         shown_.wanted = document_.project().settings->frame_rate.frame_at(shown_.sound);
     }
     picture_ = {std::move(painted->image), {}, 0};
+    part_ = painted->part;
+    count_picture();
     shown_.frame = painted->frame;
     shown_.exact = all_there_ && painted->frame == composing_;
     emit picture_shown();
@@ -190,32 +283,58 @@ void PreviewView::draw_fitted(QPainter& painter, const QImage& image, const QRec
                       image);
 }
 
-/// What acts on the frame that is shown, by its name, colour and strength.
-void PreviewView::paint_triggers(QPainter& painter, const QRectF& area) const {
-    const auto& project = document_.project();
-    double x = area.left() + 8;
-    for (const auto& lane : project.lanes) {
+std::vector<PreviewView::Acting> PreviewView::acting() const {
+    std::vector<Acting> all;
+    for (const auto& lane : document_.project().lanes) {
         if (!lane->kind->triggers)
             continue;
         for (const auto& span : document_.spans(lane->id).triggers) {
             if (span.muted || shown_.frame < span.start || shown_.frame >= span.end)
                 continue;
             const auto& body = std::get<TriggerBody>(lane->pins[span.index].body);
-            const QString text =
-                tr("%1 %2 %").arg(QString::fromStdString(body.effect)).arg(body.strength, 0, 'f', 0);
-            QRectF box(x, area.bottom() - 26, 0, 18);
-            box.setWidth(painter.fontMetrics().horizontalAdvance(text) + 28);
-            if (box.right() > area.right())
-                return;
-            painter.setPen(Qt::NoPen);
-            painter.setBrush(day_palette().desk);
-            painter.drawRoundedRect(box, 3, 3);
-            painter.setBrush(QColor::fromRgb(static_cast<QRgb>(colour_at(body, span, shown_.frame).rgb)));
-            painter.drawRect(QRectF(box.left() + 5, box.top() + 4, 10, 10));
-            painter.setPen(day_palette().desk_text);
-            painter.drawText(box.adjusted(20, 0, 0, 0), Qt::AlignVCenter, text);
-            x = box.right() + 6;
+            all.push_back(
+                {tr("%1 %2 %").arg(QString::fromStdString(body.effect)).arg(body.strength, 0, 'f', 0),
+                 QColor::fromRgb(static_cast<QRgb>(colour_at(body, span, shown_.frame).rgb))});
         }
+    }
+    return all;
+}
+
+QString PreviewView::sync_text() const {
+    if (!player_.playing())
+        return {};
+    const auto rate = document_.project().settings->frame_rate;
+    // Start of the frame on screen minus the sound that is heard: within one frame it can be no closer.
+    const double ms = (rate.start_of(shown_.frame) - shown_.sound).value * 1000;
+    const bool in_sync = shown_.frame == shown_.wanted;
+    return (in_sync ? tr("in sync %1 ms") : tr("picture late %1 ms")).arg(ms, 0, 'f', 0);
+}
+
+/// What lies outside of the camera's frame is dimmed; the frame has its corners, and safe areas at choice:
+/// 90 % for what moves, 80 % for words (common practice in broadcasting).
+void PreviewView::paint_around(QPainter& painter, const QRectF& area) const {
+    const auto& p = day_palette();
+    if (zoom_) {
+        QPainterPath outside;
+        outside.addRect(QRectF(rect()));
+        outside.addRect(area);
+        QColor veil = p.desk_well;
+        veil.setAlphaF(0.62F);
+        painter.fillPath(outside, veil);
+        painter.setPen(QPen(p.desk_text, 1));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawRect(area);
+        painter.drawText(area.topLeft() + QPointF(2, -5), tr("camera"));
+    }
+    if (!safe_areas_)
+        return;
+    painter.setBrush(Qt::NoBrush);
+    for (const double share : {0.9, 0.8}) {
+        const double dx = area.width() * (1 - share) / 2, dy = area.height() * (1 - share) / 2;
+        painter.setPen(QPen(QColor(0, 0, 0, 120), 3));
+        painter.drawRect(area.adjusted(dx, dy, -dx, -dy));
+        painter.setPen(QPen(p.desk_text, 1, share > 0.85 ? Qt::SolidLine : Qt::DashLine));
+        painter.drawRect(area.adjusted(dx, dy, -dx, -dy));
     }
 }
 
@@ -224,8 +343,9 @@ void PreviewView::paintEvent(QPaintEvent*) {
     const auto& p = day_palette();
     const QRectF area = picture_area();
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
-    painter.fillRect(area, p.desk_well);
-    draw_fitted(painter, picture_.image, area);
+    painter.fillRect(zoom_ ? QRectF(rect()) : area, p.desk_well);
+    // What was composed for another zoom stays where it belongs until the new one is there.
+    draw_fitted(painter, picture_.image, part_.isEmpty() ? area : scale().to_widget(part_));
     if (!picture_.incoming.isNull()) {
         painter.setOpacity(picture_.share);
         draw_fitted(painter, picture_.incoming, area);
@@ -234,25 +354,69 @@ void PreviewView::paintEvent(QPaintEvent*) {
     QFont small = font();
     small.setPixelSize(12);
     painter.setFont(small);
+    paint_around(painter, area);
     if (!message_.isEmpty()) {
         painter.setPen(p.desk_quiet);
         painter.drawText(area.adjusted(12, 12, -12, -12), Qt::AlignCenter | Qt::TextWordWrap, message_);
     }
-    paint_triggers(painter, area);
-    if (player_.playing()) {
-        const auto rate = document_.project().settings->frame_rate;
-        // Start of the frame on screen minus the sound that is heard: within one frame it can be no closer.
-        const double ms = (rate.start_of(shown_.frame) - shown_.sound).value * 1000;
-        const bool in_sync = shown_.frame == shown_.wanted;
-        const QString text = (in_sync ? tr("in sync %1 ms") : tr("picture late %1 ms")).arg(ms, 0, 'f', 0);
-        QRectF box(area.left() + 8, area.top() + 8, 0, 18);
-        box.setWidth(QFontMetricsF(small).horizontalAdvance(text) + 12);
-        painter.setPen(Qt::NoPen);
-        painter.setBrush(p.desk);
-        painter.drawRoundedRect(box, 3, 3);
-        painter.setPen(p.desk_text);
-        painter.drawText(box, Qt::AlignCenter, text);
+    if (overlay_ && !player_.playing()) {
+        painter.setRenderHint(QPainter::Antialiasing);
+        overlay_->paint(painter);
     }
+}
+
+void PreviewView::mousePressEvent(QMouseEvent* event) {
+    if (event->button() == Qt::MiddleButton) {
+        panning_ = event->position();
+        return setCursor(Qt::ClosedHandCursor);
+    }
+    if (!overlay_ || !overlay_->press(*event))
+        event->ignore();
+}
+
+void PreviewView::mouseMoveEvent(QMouseEvent* event) {
+    if (panning_) {
+        pan_by(event->position() - *panning_);
+        panning_ = event->position();
+        return;
+    }
+    if (overlay_)
+        overlay_->move(*event);
+}
+
+void PreviewView::mouseReleaseEvent(QMouseEvent* event) {
+    if (event->button() == Qt::MiddleButton && panning_) {
+        panning_.reset();
+        return unsetCursor();
+    }
+    if (overlay_)
+        overlay_->release(*event);
+}
+
+void PreviewView::mouseDoubleClickEvent(QMouseEvent* event) {
+    if (!overlay_ || !overlay_->double_click(*event))
+        event->ignore();
+}
+
+bool PreviewView::event(QEvent* event) {
+    if (event->type() == QEvent::ShortcutOverride && overlay_ &&
+        overlay_->wants(*static_cast<QKeyEvent*>(event))) {
+        event->accept();
+        return true;
+    }
+    return QWidget::event(event);
+}
+
+void PreviewView::keyPressEvent(QKeyEvent* event) {
+    if (!overlay_ || !overlay_->key(*event))
+        QWidget::keyPressEvent(event);
+}
+
+void PreviewView::wheelEvent(QWheelEvent* event) {
+    if (event->angleDelta().y() == 0)
+        return event->ignore();
+    zoom_by(std::pow(1.2, event->angleDelta().y() / 120.0), event->position());
+    event->accept();
 }
 
 } // namespace pulsepin

@@ -1,0 +1,51 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "picture/key_trace.h"
+
+#include "time/musical_text.h"
+
+#include <algorithm>
+
+namespace pulsepin {
+namespace {
+
+bool places(const Feed& feed, LayerId layer) {
+    static constexpr std::string_view parameters[] = {"position-x", "position-y", "scale", "rotation"};
+    return feed.target.layer == layer && std::find(std::begin(parameters), std::end(parameters),
+                                                   feed.target.parameter) != std::end(parameters);
+}
+
+} // namespace
+
+KeyTrace key_trace(const Curves& curves, LayerId layer, Frames frame) {
+    const Project& project = curves.project();
+    std::optional<Frames> before, after;
+    for (const auto& lane : project.lanes) {
+        const auto feeds = feeds_of(*lane);
+        if (!lane->kind->keyed || lane->muted ||
+            std::none_of(feeds.begin(), feeds.end(), [&](const Feed& feed) { return places(feed, layer); }))
+            continue;
+        for (const auto& key : curves.schedule.spans(lane->id).keys.keys()) {
+            if (key.frame < frame && (!before || key.frame > *before))
+                before = key.frame;
+            if (key.frame > frame && (!after || key.frame < *after))
+                after = key.frame;
+        }
+    }
+    KeyTrace trace;
+    for (const auto& key : {before, after})
+        if (key) {
+            trace.keys.push_back(*key);
+            const Seconds time = project.settings->frame_rate.start_of(*key);
+            trace.places.push_back(project.grid
+                                       ? QString::fromStdString(format_position(
+                                             project.grid->position_of(project.grid->nearest_tick(time))))
+                                       : QString::number(key->value));
+        }
+    const Frames from = before.value_or(frame), until = after.value_or(frame);
+    constexpr int pieces = 24;
+    for (int i = 0; i <= pieces && from < until; ++i)
+        trace.between.push_back(from + Frames((until - from).value * i / pieces));
+    return trace;
+}
+
+} // namespace pulsepin

@@ -1,0 +1,46 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "picture/picture_hands.h"
+
+class QButtonGroup;
+class QLabel;
+class QPushButton;
+class QTimer;
+
+namespace pulsepin {
+
+/// Where the picture stands.
+enum class PicturePlace { Bench, Beside, Window };
+
+/// The picture with its switches above and what is told of it below.
+class PictureDesk : public QWidget {
+    Q_OBJECT
+public:
+    PictureDesk(Document& document, ViewState& view, Player& player, QWidget* parent = nullptr);
+
+    [[nodiscard]] PreviewView& picture() { return *picture_; }
+    [[nodiscard]] PictureHands& hands() { return *hands_; }
+    void show_place(PicturePlace place);
+
+signals:
+    void place_wanted(PicturePlace place);
+
+private:
+    QWidget* make_head();
+    QWidget* make_foot();
+    void tell();
+
+    Document& document_;
+    Player& player_;
+    PreviewView* picture_;
+    PictureHands* hands_;
+    QButtonGroup* places_;
+    std::vector<QWidget*> roomy_; ///< shown where there is room for them
+    QLabel* told_;
+    QWidget* acting_;
+    QLabel* zoom_;
+    QTimer* tick_;
+};
+
+} // namespace pulsepin

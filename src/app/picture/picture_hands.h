@@ -1,0 +1,72 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "picture/key_trace.h"
+#include "picture/picture_gestures.h"
+#include "picture/preview_view.h"
+
+#include <QObject>
+
+class QLineEdit;
+
+namespace pulsepin {
+
+/// Layers and the camera in the picture under the mouse: chosen, dragged, scaled, turned, written into.
+class PictureHands : public QObject, public PictureOverlay {
+    Q_OBJECT
+public:
+    PictureHands(Document& document, ViewState& view, PreviewView& preview);
+
+    void paint(QPainter& painter) override;
+    bool press(QMouseEvent& event) override;
+    bool move(QMouseEvent& event) override;
+    bool release(QMouseEvent& event) override;
+    bool double_click(QMouseEvent& event) override;
+    bool key(QKeyEvent& event) override;
+    [[nodiscard]] bool wants(const QKeyEvent& event) const override;
+
+    void set_guides(bool pull) { guides_ = pull; }
+    void set_trace(bool shown);
+    /// Where the chosen layer can be taken hold of, in the widget.
+    [[nodiscard]] std::optional<QPointF> grip_position(PictureGrip grip) const;
+    /// The camera shows just what is chosen.
+    void frame_chosen();
+
+signals:
+    void hint(const QString& text);
+
+private:
+    struct Shown {
+        QTransform place; ///< from its own pixels to the widget
+        QRectF content;
+    };
+    [[nodiscard]] const Layer* chosen() const;
+    [[nodiscard]] bool camera_chosen() const;
+    [[nodiscard]] std::optional<Shown> shown_of(const StagedFrame& staged, LayerId layer) const;
+    [[nodiscard]] std::optional<Shown> shown_chosen(const StagedFrame& staged) const;
+    [[nodiscard]] QPointF arm_end(const Shown& shown) const;
+    [[nodiscard]] std::optional<PictureGrip> grip_at(const StagedFrame& staged, QPointF at) const;
+    /// The topmost first.
+    [[nodiscard]] std::vector<LayerId> layers_at(const StagedFrame& staged, QPointF at) const;
+    void begin(PictureGrip grip, QPointF at);
+    void give_up();
+    void take(const SeenValues& values, const QString& what);
+    void write_into(const Layer& layer);
+    void paint_chosen(QPainter& painter, const StagedFrame& staged) const;
+    void paint_guides(QPainter& painter) const;
+    void paint_trace(QPainter& painter) const;
+    void show_hint(QPointF at);
+
+    Document& document_;
+    ViewState& view_;
+    PreviewView& preview_;
+    std::unique_ptr<PictureGesture> gesture_;
+    PictureGesture::Draft draft_;
+    QPointF pressed_;
+    bool dragged_ = false;
+    bool was_chosen_ = false; ///< before this press
+    bool guides_ = true, trace_ = true;
+    QLineEdit* words_ = nullptr;
+};
+
+} // namespace pulsepin

@@ -1,0 +1,142 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "session/document.h"
+#include "player.h"
+#include "render/frame_painter.h"
+#include "picture/picture_scale.h"
+#include "render/shot_stream.h"
+#include "view_state.h"
+
+#include <QElapsedTimer>
+#include <QWidget>
+#include <map>
+#include <optional>
+
+namespace pulsepin {
+
+/// What is drawn over the picture and takes the mouse there.
+class PictureOverlay {
+public:
+    virtual ~PictureOverlay() = default;
+    virtual void paint(QPainter& painter) = 0;
+    /// Each says whether it took the event.
+    virtual bool press(QMouseEvent& event) = 0;
+    virtual bool move(QMouseEvent& event) = 0;
+    virtual bool release(QMouseEvent& event) = 0;
+    virtual bool double_click(QMouseEvent& event) = 0;
+    virtual bool key(QKeyEvent& event) = 0;
+    /// A key that means something here, even where the window has a command on it.
+    [[nodiscard]] virtual bool wants(const QKeyEvent& event) const = 0;
+};
+
+/// The picture under the playhead. While playing it follows the sound and drops pictures rather than lag.
+class PreviewView : public QWidget {
+    Q_OBJECT
+public:
+    PreviewView(Document& document, ViewState& view, Player& player, QWidget* parent = nullptr);
+    ~PreviewView() override;
+
+    /// What was shown last: frame of the piece, and how far its picture is from the sound (positive: picture
+    /// late).
+    struct Shown {
+        Frames frame;
+        Frames wanted;
+        Seconds sound;
+        bool exact = false; ///< the very picture of that frame, not the last one that was there
+    };
+    [[nodiscard]] const Shown& shown() const { return shown_; }
+
+    /// The picture is made at its size divided by this: 1, 2 or 4.
+    void set_coarseness(int coarseness);
+    [[nodiscard]] int coarseness() const { return coarseness_; }
+
+    void set_overlay(PictureOverlay* overlay) { overlay_ = overlay; }
+    /// Values of a layer that are looked at before they are taken; none: as the project has them.
+    void set_draft(std::optional<std::pair<LayerId, std::map<std::string, double>>> draft);
+    /// Points of the widget for each pixel of the picture; none: as large as fits.
+    void set_zoom(std::optional<double> points);
+    [[nodiscard]] bool fits() const { return !zoom_; }
+    /// Closer around a point of the widget.
+    void zoom_by(double factor, QPointF around);
+    void pan_by(QPointF points);
+    [[nodiscard]] PictureScale scale() const;
+    /// As it is composed now, with what is looked at.
+    [[nodiscard]] StagedFrame staged() const;
+    [[nodiscard]] Frames frame_now() const;
+    /// The pictures that layers show, as far as they are there.
+    [[nodiscard]] const LayerPictures& pictures() const { return layer_pictures_; }
+    void set_safe_areas(bool shown);
+    /// How many different pictures were shown in the last second.
+    [[nodiscard]] double pictures_a_second() const;
+    /// "in sync 3 ms", "picture late 40 ms"; empty while nothing is played.
+    [[nodiscard]] QString sync_text() const;
+    struct Acting {
+        QString text;
+        QColor colour;
+    };
+    /// The triggers that act on the frame that is shown.
+    [[nodiscard]] std::vector<Acting> acting() const;
+
+    [[nodiscard]] QSize sizeHint() const override { return {374, 210}; }
+    [[nodiscard]] QSize minimumSizeHint() const override { return {160, 90}; }
+
+signals:
+    void picture_shown();
+    void zoomed();
+
+protected:
+    bool event(QEvent* event) override;
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    void contextMenuEvent(QContextMenuEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
+    void mouseDoubleClickEvent(QMouseEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override;
+
+private:
+    void look_up();
+    void show_shots(Frames frame);
+    void compose(Frames frame);
+    void take_painted();
+    [[nodiscard]] ShotStream& stream_of(const Layer& layer);
+    [[nodiscard]] QSize picture_size() const;
+    void draw_fitted(QPainter& painter, const QImage& image, const QRectF& area) const;
+    void paint_around(QPainter& painter, const QRectF& area) const;
+    void count_picture();
+    [[nodiscard]] QSizeF frame_size() const;
+    /// What of the picture and around it is in view; empty when it fits.
+    [[nodiscard]] QRectF part_in_view() const;
+    [[nodiscard]] QRectF picture_area() const;
+
+    Document& document_;
+    ViewState& view_;
+    Player& player_;
+    std::map<LayerId, std::unique_ptr<ShotStream>> streams_;
+    std::unique_ptr<FramePainter> painter_;
+    LayerPicture picture_;         ///< of the shots, or composed
+    QRectF part_;                  ///< that it shows; empty: the frame
+    LayerPictures layer_pictures_; ///< of the frame that was composed last
+    PictureOverlay* overlay_ = nullptr;
+    std::optional<std::pair<LayerId, std::map<std::string, double>>> draft_;
+    std::optional<double> zoom_;
+    QPointF pan_;                    ///< of the picture's middle from the widget's
+    std::optional<QPointF> panning_; ///< where the mouse was
+    bool safe_areas_ = false;
+    std::vector<qint64> shown_at_; ///< milliseconds, of the last second
+    QElapsedTimer clock_;
+    bool composed_ = false;
+    bool all_there_ = false; ///< of the frame that is being composed
+    Frames composing_;
+    QElapsedTimer asked_; ///< for the frame that is being composed
+    Seconds takes_;       ///< how long that takes, of late
+    int coarseness_ = 1;
+    QString message_;
+    Shown shown_;
+    PinId shown_cut_;
+};
+
+} // namespace pulsepin
