@@ -61,6 +61,33 @@ void LengthField::be_a_lead() {
     amount_->setToolTip(tr("How much earlier it acts than its place in the music"));
 }
 
+QString colour_name(Colour colour) {
+    const QColor seen = QColor::fromRgb(static_cast<QRgb>(colour.rgb)).toHsl();
+    const double light = seen.lightnessF(), vivid = seen.hslSaturationF();
+    if (light > 0.97)
+        return QObject::tr("white");
+    if (light < 0.04)
+        return QObject::tr("black");
+    const bool grey = vivid < 0.12;
+    static constexpr std::pair<int, const char*> hues[] = {
+        {12, QT_TRANSLATE_NOOP("QObject", "red")},        {38, QT_TRANSLATE_NOOP("QObject", "orange")},
+        {52, QT_TRANSLATE_NOOP("QObject", "amber")},      {68, QT_TRANSLATE_NOOP("QObject", "yellow")},
+        {95, QT_TRANSLATE_NOOP("QObject", "leaf green")}, {150, QT_TRANSLATE_NOOP("QObject", "green")},
+        {190, QT_TRANSLATE_NOOP("QObject", "teal")},      {250, QT_TRANSLATE_NOOP("QObject", "blue")},
+        {290, QT_TRANSLATE_NOOP("QObject", "violet")},    {335, QT_TRANSLATE_NOOP("QObject", "plum")},
+        {361, QT_TRANSLATE_NOOP("QObject", "red")}};
+    QString name = QObject::tr("grey");
+    if (!grey)
+        for (const auto& [end, hue] : hues)
+            if (seen.hslHue() < end) {
+                name = QObject::tr(hue);
+                break;
+            }
+    return light > 0.8    ? QObject::tr("pale %1").arg(name)
+           : light < 0.28 ? QObject::tr("dark %1").arg(name)
+                          : name;
+}
+
 std::span<const Colour> offered_colours() {
     return offered;
 }
@@ -126,7 +153,9 @@ ColourField::ColourField(const QString& name, QWidget* parent) : QPushButton(par
 
 void ColourField::set_colour(Colour colour) {
     colour_ = colour;
-    setToolTip(tr("%1: %2").arg(objectName(), QColor::fromRgb(static_cast<QRgb>(colour.rgb)).name()));
+    setToolTip(
+        tr("%1: %2").arg(accessibleName().isEmpty() ? objectName() : accessibleName(), colour_name(colour)));
+    setAccessibleDescription(colour_name(colour));
     update();
 }
 
@@ -134,8 +163,8 @@ void ColourField::ask() {
     QMenu menu(this);
     menu.setObjectName("colours");
     for (const Colour colour : offered)
-        connect(menu.addAction(swatch(colour), QColor::fromRgb(static_cast<QRgb>(colour.rgb)).name()),
-                &QAction::triggered, this, [this, colour] {
+        connect(menu.addAction(swatch(colour), colour_name(colour)), &QAction::triggered, this,
+                [this, colour] {
                     set_colour(colour);
                     emit edited();
                 });

@@ -56,6 +56,8 @@ private:
     Colour colour_;
 };
 
+/// "saffron", "dark teal": what a person calls it.
+[[nodiscard]] QString colour_name(Colour colour);
 /// The colours that are offered first.
 [[nodiscard]] std::span<const Colour> offered_colours();
 

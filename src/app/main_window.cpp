@@ -97,6 +97,7 @@ MainWindow::MainWindow(Player::Device device)
     context_.exporting = export_;
     connect_parts();
     play_.load_settings();
+    look_.load_settings();
     qApp->installEventFilter(this);
     refresh();
     refresh_file();

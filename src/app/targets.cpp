@@ -2,6 +2,7 @@
 #include "targets.h"
 
 #include "fields.h"
+#include "follow/feeds.h"
 #include "model/lane_edits.h"
 #include "stage/effects.h"
 
@@ -45,6 +46,41 @@ void fill_with_targets(QMenu* menu, const Project& project,
     }
 }
 
+void take_usual_unit(Feed& feed) {
+    if (feed.target.layer.value != 0)
+        return;
+    const QString name = QString::fromStdString(feed.property).trimmed();
+    for (const auto& row : layer_parameters())
+        if (name.compare(text_of(row.label), Qt::CaseInsensitive) == 0 ||
+            name.compare(text_of(row.id), Qt::CaseInsensitive) == 0) {
+            feed.unit = row.unit;
+            feed.low = row.usual_low;
+            feed.high = row.usual_high;
+            return;
+        }
+    if (feed.unit == Feed().unit) // as it was at first
+        feed.unit.clear();
+}
+
+QString unseen_text(const Project& project, const Target& target) {
+    const auto* effect = effect_of_parameter(target.parameter);
+    const Layer* layer = project.stage->layer(target.layer);
+    if (!effect || !layer)
+        return {};
+    const auto& first = effect->parameters.front();
+    const Target needed{layer->id, std::string(first.id)};
+    if (first.id == target.parameter || LayerValues(layer->values).of(first.id) != first.initial)
+        return {};
+    for (const auto& lane : project.lanes)
+        if (lane->motion && !lane->muted)
+            for (const auto& feed : feeds_of(*lane))
+                if (feed.target == needed)
+                    return {};
+    return QObject::tr("Nothing will be seen: “%1” of %2 is %3")
+        .arg(text_of(first.label), QString::fromStdString(layer->name))
+        .arg(first.initial);
+}
+
 Feed new_feed(const Project& project, const Target& target) {
     Feed feed;
     const auto* row = layer_parameter(target.parameter);
@@ -52,8 +88,12 @@ Feed new_feed(const Project& project, const Target& target) {
     feed.target = target;
     if (row) {
         feed.unit = row->unit;
-        feed.low = row->usual_low;
-        feed.high = row->usual_high;
+        // From what the layer has by itself, as far as is usual.
+        const Layer* layer = project.stage->layer(target.layer);
+        const auto own = layer ? layer->values.find(target.parameter) : decltype(layer->values.end()){};
+        const double from = layer && own != layer->values.end() ? own->second : row->usual_low;
+        feed.low = from;
+        feed.high = std::clamp(from + row->usual_high - row->usual_low, row->least, row->most);
         feed.limits = Feed::Limits{row->least, row->most};
     }
     return feed;

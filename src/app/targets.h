@@ -19,6 +19,10 @@ void change_motion(Document& document, LaneId lane, const QString& what,
 void fill_with_targets(QMenu* menu, const Project& project, const std::function<void(const Target&)>& chosen);
 
 /// A feed that drives that parameter over its usual range, within its limits.
+/// Why nothing is seen of a parameter that only bends an effect which does nothing; empty: it is seen.
+[[nodiscard]] QString unseen_text(const Project& project, const Target& target);
+/// A property that is only named: of one that is known, the unit and the usual range; of another, no unit.
+void take_usual_unit(Feed& feed);
 [[nodiscard]] Feed new_feed(const Project& project, const Target& target);
 
 /// What is common practice for how much earlier it acts; empty where there is none.

@@ -69,7 +69,8 @@ void TransportBar::add_figures(QHBoxLayout* row) {
     };
     position_ = figures(tr("bar . beat"), "888 . 8 . 888");
     time_ = figures(tr("time"), "88:88.888");
-    frame_ = figures(tr("frame at 24"), "88888");
+    frame_ = figures(tr("frame at %1").arg("24"), "88888");
+    frame_->setObjectName("frame figures");
     row->addSpacing(4);
     lamps_ = new Lamps;
     row->addWidget(lamps_);
@@ -217,6 +218,7 @@ void TransportBar::show_position() {
     else
         level_->show_level(-100, -100);
     time_->set_text(QString::fromStdString(format_clock(now)));
+    frame_->set_name(tr("frame at %1").arg(QString::fromStdString(project.settings->frame_rate.text())));
     frame_->set_text(QString::number(project.settings->frame_rate.frame_at(now).value));
     if (!project.grid) {
         position_->set_text(QStringLiteral("– . –"));

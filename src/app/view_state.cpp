@@ -12,6 +12,26 @@ void ViewState::choose_layer(LayerId layer) {
     emit layer_chosen();
 }
 
+void ViewState::choose_lane(LaneId lane) {
+    if (lane_ == lane)
+        return;
+    lane_ = lane;
+    emit lane_chosen();
+}
+
+const Lane* ViewState::lane_of_kind(const Project& project, LaneKind kind) const {
+    const Lane* current = project.lane(lane_);
+    return current && current->kind == kind ? current : project.first_lane(kind);
+}
+
+void ViewState::set_names_width(int pixels) {
+    pixels = std::clamp(pixels, 96, 360);
+    if (names_width_ == pixels)
+        return;
+    names_width_ = pixels;
+    emit names_width_changed();
+}
+
 void ViewState::set_motion_lane(LaneId lane) {
     if (motion_lane_ == lane)
         return;
@@ -113,6 +133,8 @@ void ViewState::follow(const Project& project) {
                     there.push_back(pin.id);
     if (there.size() != selection_.size())
         select({there.begin(), there.end()});
+    if (lane_.value != 0 && !project.lane(lane_))
+        choose_lane({});
     if (layer_.value != 0 && !project.stage->layer(layer_))
         choose_layer({});
     const auto before = std::exchange(grid_, project.grid);

@@ -57,6 +57,13 @@ public:
     /// The layer of the picture that is worked on; 0: none.
     [[nodiscard]] LayerId layer() const { return layer_; }
     void choose_layer(LayerId layer);
+    /// The current lane: what is added, pasted and placed goes there, as far as its kind fits; 0: none.
+    [[nodiscard]] LaneId lane() const { return lane_; }
+    void choose_lane(LaneId lane);
+    /// The current lane where it is of the kind, else the first that is; null: there is none.
+    [[nodiscard]] const Lane* lane_of_kind(const Project& project, LaneKind kind) const;
+    [[nodiscard]] int names_width() const { return names_width_; }
+    void set_names_width(int pixels);
     void set_motion_lane(LaneId lane);
     void set_follower_step(std::optional<std::size_t> step);
     void set_snap(Snap snap) { snap_ = snap; }
@@ -79,6 +86,8 @@ public:
 signals:
     void motion_lane_changed(); ///< or its step
     void layer_chosen();
+    void lane_chosen();
+    void names_width_changed();
     void playhead_moved();
     void range_changed();
     void selection_changed();
@@ -88,6 +97,8 @@ signals:
 
 private:
     LayerId layer_;
+    LaneId lane_;
+    int names_width_ = 150;
     LaneId motion_lane_;
     std::optional<std::size_t> follower_step_;
     Snap snap_ = Snap::Always;

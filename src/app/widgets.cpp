@@ -99,6 +99,15 @@ Figures::Figures(const QString& name, int pixel_size, QWidget* parent)
     setAccessibleName(name);
 }
 
+void Figures::set_name(const QString& name) {
+    if (name == name_)
+        return;
+    name_ = name;
+    setAccessibleName(name);
+    updateGeometry();
+    update();
+}
+
 void Figures::set_text(const QString& text) {
     if (text == text_)
         return;

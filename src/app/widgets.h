@@ -47,6 +47,8 @@ class Figures : public QWidget {
     Q_OBJECT
 public:
     Figures(const QString& name, int pixel_size, QWidget* parent = nullptr);
+    void set_name(const QString& name);
+    [[nodiscard]] QString name() const { return name_; }
     void set_text(const QString& text);
     [[nodiscard]] QString text() const { return text_; }
     void set_widest(const QString& text); ///< room is kept for this

@@ -389,7 +389,7 @@ private slots:
         const QPointF head = hand.head(loose);
         const auto gesture = grabbed(hand.context(), {loose}, head, {});
         gesture->move(head + QPointF(90, 0), {});
-        QVERIFY2(gesture->hint().contains("detect the beats first"), qPrintable(gesture->hint()));
+        QVERIFY2(gesture->hint().contains("type a tempo first"), qPrintable(gesture->hint()));
         QVERIFY(!gesture->end({}));
         MarkRange range(hand.context(), hand.on_song(2));
         range.move(hand.on_song(3), {});

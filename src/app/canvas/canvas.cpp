@@ -6,6 +6,8 @@
 #include "time/musical_text.h"
 #include "time/timecode.h"
 
+#include <QResizeEvent>
+#include <QApplication>
 #include <QContextMenuEvent>
 #include <QHelpEvent>
 #include <QPaintEvent>
@@ -14,6 +16,26 @@
 #include <cmath>
 
 namespace pulsepin {
+namespace {
+
+/// The column of names is drawn wider or narrower.
+class WidenNames : public Gesture {
+public:
+    WidenNames(GestureContext context, QPointF from, ViewState& view)
+        : Gesture(std::move(context), from), view_(view), width_(view.names_width()) {}
+    std::optional<Edit> end(Qt::KeyboardModifiers) override { return std::nullopt; }
+
+protected:
+    void drag_to(QPointF at, Qt::KeyboardModifiers) override {
+        view_.set_names_width(width_ + static_cast<int>(at.x() - from().x()));
+    }
+
+private:
+    ViewState& view_;
+    int width_;
+};
+
+} // namespace
 
 Canvas::Canvas(Document& document, ViewState& view, QWidget* parent)
     : QWidget(parent), document_(document), view_(view) {
@@ -35,6 +57,12 @@ Canvas::Canvas(Document& document, ViewState& view, QWidget* parent)
     connect(&view_, &ViewState::outlines_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::grid_rows_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::motion_lane_changed, this, &Canvas::invalidate);
+    connect(&view_, &ViewState::lane_chosen, this, &Canvas::invalidate);
+    connect(&view_, &ViewState::names_width_changed, this, [this] {
+        QResizeEvent event(size(), size()); // what is left for the music has another width
+        QApplication::sendEvent(this, &event);
+        invalidate();
+    });
     connect(&view_, &ViewState::playhead_moved, this, [this] {
         // Only the old and the new place are painted again.
         update(playhead_rect_);
@@ -99,7 +127,7 @@ void Canvas::paintEvent(QPaintEvent* event) {
         draw(base_);
         if (gesture_) {
             QPainter painter(&base_);
-            painter.setClipRect(QRectF(names_width, 0, width() - names_width, height()));
+            painter.setClipRect(QRectF(names_width(), 0, width() - names_width(), height()));
             gesture_->paint(painter, *palette_);
         }
         base_valid_ = true;
@@ -180,17 +208,25 @@ Qt::CursorShape Canvas::cursor_at(QPointF at) const {
                                                                         : Qt::SizeHorCursor;
 }
 
+bool Canvas::on_names_edge(QPointF at) const {
+    constexpr double grip = 6, ruler = 28; // beside the ruler only: below, pins lie on the edge
+    return at.y() < ruler && at.x() < names_width() && at.x() >= names_width() - grip;
+}
+
 void Canvas::mousePressEvent(QMouseEvent* event) {
     if (gesture_) // another button: what was under way is not meant any more
         give_up();
-    if (event->button() == Qt::LeftButton && event->position().x() >= names_width)
+    if (event->button() == Qt::LeftButton && on_names_edge(event->position()))
+        begin(std::make_unique<WidenNames>(gestures(), event->position(), view_), event->button());
+    else if (event->button() == Qt::LeftButton && event->position().x() >= names_width())
         begin(gesture_at(event->position(), event->modifiers()), event->button());
 }
 
 void Canvas::mouseMoveEvent(QMouseEvent* event) {
     if (!gesture_) {
-        emit hint(hint_at(event->position()));
-        setCursor(cursor_at(event->position()));
+        const bool edge = on_names_edge(event->position());
+        emit hint(edge ? tr("Drag to make the names wider or narrower") : hint_at(event->position()));
+        setCursor(edge ? Qt::SplitHCursor : cursor_at(event->position()));
         return;
     }
     const int before = gesture_->revision();

@@ -15,7 +15,8 @@ namespace pulsepin {
 class Canvas : public QWidget {
     Q_OBJECT
 public:
-    static constexpr int names_width = 118;
+    /// Of the column of names; it is drawn wider at its edge.
+    [[nodiscard]] int names_width() const { return view_.names_width(); }
 
     virtual void set_palette(const Palette& palette);
     /// Where something lands that is dragged or added there: on the beat as far as snapping says so.
@@ -51,6 +52,7 @@ protected:
     void invalidate();
     void begin(std::unique_ptr<Gesture> gesture, Qt::MouseButton button);
     void give_up();
+    [[nodiscard]] bool on_names_edge(QPointF at) const;
     [[nodiscard]] bool under_way() const { return gesture_ != nullptr; }
     [[nodiscard]] GestureContext gestures() const;
     /// On a pin, in a lane, or elsewhere: taken hold of, lassoed, or the playhead moved.

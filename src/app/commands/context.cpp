@@ -33,7 +33,7 @@ Seconds Commands::snapped(Seconds time) const {
 bool Commands::edit(std::string_view id, ParamValues values, std::optional<std::set<PinId>> pins) {
     const HandEdit& row = *hand_edit(id);
     const Seconds now = heard_now();
-    const Lane* shots = document_.project().first_lane(&LaneKindRow::cuts);
+    const Lane* shots = view_.lane_of_kind(document_.project(), kind_that(&LaneKindRow::cuts));
     auto edited = row.run({document_.schedule(), pins.value_or(view_.selection()), now, snapped(now),
                            shots ? shots->id : LaneId{}, values_for(row, values)});
     if (!edited) {

@@ -4,6 +4,7 @@
 #include "commands/pin_commands.h"
 #include "fields.h"
 #include "kinds/kinds.h"
+#include "timeline/timeline_view.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
 
@@ -37,6 +38,8 @@ void LaneCommands::add_lane(LaneKind kind) {
             next = *std::move(named);
     }
     document_.apply(std::move(next), tr("add lane"));
+    view_.choose_lane(document_.project().lanes.back()->id);
+    context_.timeline->reveal_lane(view_.lane());
 }
 
 void LaneCommands::name_lane(LaneId id) {

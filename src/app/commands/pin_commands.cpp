@@ -198,7 +198,7 @@ void PinCommands::ask_for_repetition() {
 }
 
 void PinCommands::add_pin_of(LaneKind kind) {
-    const Lane* lane = document_.project().first_lane(kind);
+    const Lane* lane = view_.lane_of_kind(document_.project(), kind);
     if (!lane && kind->triggers) {
         document_.apply(with_lane(document_.project(), kind, tr("Flash").toStdString()), tr("add lane"));
         lane = document_.project().first_lane(kind);

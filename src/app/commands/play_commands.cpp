@@ -164,7 +164,7 @@ void PlayCommands::step_beats(int by) {
 void PlayCommands::step_bars(int by) {
     const auto& grid = document_.project().grid;
     if (!grid)
-        return document_.say(tr("There are no bars yet: detect the beats first"));
+        return document_.say(tr("There are no bars yet: find the beats, tap them or type a tempo"));
     const Ticks here = grid->nearest_tick(view_.playhead());
     const auto place = grid->position_of(here);
     const bool inside = place.beat > 1 || place.tick > 0;

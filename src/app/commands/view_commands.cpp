@@ -9,6 +9,7 @@
 #include "transport_bar.h"
 
 #include <QActionGroup>
+#include <QSettings>
 #include <QStackedWidget>
 #include <algorithm>
 
@@ -120,6 +121,12 @@ void ViewCommands::hang_up_looks(QMenu* menu) {
         [brighten] { brighten(1.2); });
     add(menu, "darker", tr("Spectrum darker"), {QKeySequence(tr("Ctrl+Shift+Down"))},
         [brighten] { brighten(1 / 1.2); });
+}
+
+void ViewCommands::load_settings() {
+    view_.set_names_width(QSettings().value("desk/names width", view_.names_width()).toInt());
+    connect(&view_, &ViewState::names_width_changed, this,
+            [this] { QSettings().setValue("desk/names width", view_.names_width()); });
 }
 
 void ViewCommands::zoom_by(double factor) {

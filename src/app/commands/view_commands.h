@@ -11,6 +11,7 @@ class ViewCommands : public Commands {
 public:
     explicit ViewCommands(CommandContext& context) : Commands(context) {}
     void hang_up(QMenu* menu);
+    void load_settings();
     void show_score(bool score);
 
 private:

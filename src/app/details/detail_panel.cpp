@@ -47,6 +47,7 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
     column->setSpacing(3);
     title_ = heading({});
     title_->setTextFormat(Qt::PlainText);
+    column->addWidget(sides_ = make_sides());
     column->addWidget(title_);
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(12);
@@ -139,8 +140,14 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
                             tr("change lead"));
     });
     connect(&document_, &Document::changed, this, &DetailPanel::refresh);
-    connect(&view_, &ViewState::selection_changed, this, &DetailPanel::refresh);
-    connect(&view_, &ViewState::motion_lane_changed, this, &DetailPanel::refresh);
+    connect(&view_, &ViewState::selection_changed, this, [this] {
+        feeds_first_ = false;
+        refresh();
+    });
+    connect(&view_, &ViewState::motion_lane_changed, this, [this] {
+        feeds_first_ = true;
+        refresh();
+    });
     refresh();
 }
 
@@ -313,8 +320,45 @@ void DetailPanel::show_whether_pinned(const Pin& pin) {
     pinned_->setEnabled(document_.project().grid != nullptr);
 }
 
+QWidget* DetailPanel::make_sides() {
+    auto* box = new QWidget;
+    auto* row = new QHBoxLayout(box);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(4);
+    const std::tuple<QString, QString, QString> texts[] = {
+        {tr("Selected"), "show selected", tr("What is selected")},
+        {tr("Feeds"), "show feeds", tr("What the curve of the lane drives")}};
+    for (int i = 0; i < 2; ++i) {
+        const auto& [text, name, tip] = texts[i];
+        side_[i] = named(new QPushButton(text), name, tip);
+        side_[i]->setCheckable(true);
+        side_[i]->setProperty("role", "choice");
+        connect(side_[i], &QPushButton::clicked, this, [this, i] {
+            feeds_first_ = i == 1;
+            refresh();
+        });
+        row->addWidget(side_[i]);
+    }
+    row->addStretch(1);
+    return box;
+}
+
+void DetailPanel::show_feeds(const Lane& lane) {
+    show_nothing();
+    title_->setText(tr("%1 feeds").arg(QString::fromStdString(lane.name)));
+    names_[0]->hide();
+    feeds_->show();
+    feeds_->refresh();
+}
+
 void DetailPanel::refresh() {
     const auto& selection = view_.selection();
+    const Lane* shaped = document_.project().lane(view_.motion_lane());
+    sides_->setVisible(shaped && !selection.empty());
+    side_[0]->setChecked(!feeds_first_);
+    side_[1]->setChecked(feeds_first_);
+    if (shaped && feeds_first_)
+        return show_feeds(*shaped);
     if (selection.size() == 1) {
         pin_ = *selection.begin();
         const Pin* pin = document_.project().pin(pin_);
@@ -324,13 +368,9 @@ void DetailPanel::refresh() {
     pin_ = {};
     if (selection.size() > 1)
         return show_many();
+    if (shaped)
+        return show_feeds(*shaped);
     show_nothing();
-    if (const Lane* lane = document_.project().lane(view_.motion_lane())) {
-        title_->setText(tr("%1 feeds").arg(QString::fromStdString(lane->name)));
-        names_[0]->hide();
-        feeds_->show();
-        feeds_->refresh();
-    }
 }
 
 } // namespace pulsepin

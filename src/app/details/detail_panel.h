@@ -32,6 +32,8 @@ private:
     void show_whether_pinned(const Pin& pin);
     void show_many();
     void show_nothing();
+    void show_feeds(const Lane& lane);
+    [[nodiscard]] QWidget* make_sides();
     void show_common(const std::vector<PinId>& pins);
     /// The fields of that kind of pins, if it has some.
     [[nodiscard]] PinsDetail* fields_of(LaneKind kind) const;
@@ -53,6 +55,9 @@ private:
     std::map<LaneKind, PinsDetail*> fields_; ///< of kinds whose pins have some
     FeedTable* feeds_;
     PinId pin_;
+    QWidget* sides_; ///< what is selected, or what its lane feeds
+    QPushButton* side_[2];
+    bool feeds_first_ = true; ///< until something is selected while a lane is shaped
 };
 
 } // namespace pulsepin

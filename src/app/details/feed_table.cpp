@@ -332,7 +332,7 @@ void FeedTable::refresh() {
         rows_.push_back(make_row(rows_.size()));
         rows_box_->insertWidget(static_cast<int>(rows_.size()) - 1, rows_.back().box);
     }
-    QString usual;
+    QString usual, unseen;
     for (std::size_t i = 0; i < feeds.size(); ++i) {
         const auto& feed = feeds[i];
         const QString target = target_text(document_.project(), feed.target);
@@ -354,9 +354,13 @@ void FeedTable::refresh() {
         rows_[i].target->setToolTip(tip);
         if (usual.isEmpty())
             usual = lead;
+        if (unseen.isEmpty())
+            unseen = unseen_text(document_.project(), feed.target);
     }
     lead_->set_length(length_of(now->lead));
-    usual_->setText(tr("usual: %1").arg(usual.isEmpty() ? tr("2 to 3 frames for eased moves") : usual));
+    usual_->setText(!unseen.isEmpty()
+                        ? unseen
+                        : tr("usual: %1").arg(usual.isEmpty() ? tr("2 to 3 frames for eased moves") : usual));
     setEnabled(!now->locked);
     showing_ = false;
 }

@@ -76,11 +76,11 @@ void ScoreView::lay_out() {
     auto& p = placement_;
     p.tracks = score_tracks(document_.schedule());
     p.grid = project.grid;
-    p.left = names_width;
+    p.left = names_width();
     p.top = head_height;
     p.song_end = project.song ? project.song->duration() : Seconds(1e9);
-    p.layout = project.grid ? ScoreLayout(*project.grid, bars_in_row_, names_width,
-                                          std::max(10, width() - names_width - scroll_width - 6),
+    p.layout = project.grid ? ScoreLayout(*project.grid, bars_in_row_, names_width(),
+                                          std::max(10, width() - names_width() - scroll_width - 6),
                                           score_row_height(p.tracks))
                             : ScoreLayout();
     scroll_->setGeometry(width() - scroll_width, head_height, scroll_width, height() - head_height);
@@ -134,7 +134,7 @@ const Lane* ScoreView::lane_to_paint(QPointF at) const {
 }
 
 bool ScoreView::on_wave(QPointF at) const {
-    if (placement_.empty() || at.y() < head_height || at.x() < names_width)
+    if (placement_.empty() || at.y() < head_height || at.x() < names_width())
         return false;
     const double inside = at.y() - placement_.phrase_top(placement_.phrase_at(at));
     return inside < score_wave_top + score_wave_height;
@@ -159,7 +159,7 @@ std::unique_ptr<Gesture> ScoreView::gesture_at(QPointF at, Qt::KeyboardModifiers
 }
 
 QString ScoreView::hint_at(QPointF at) const {
-    if (at.x() < names_width)
+    if (at.x() < names_width())
         return {};
     if (lane_to_paint(at))
         return tr("Click a cell to switch it on or off, drag to paint · P ends painting");
@@ -233,7 +233,7 @@ void ScoreView::draw_playhead(QPainter& painter) const {
     if (bottom < head_height || top > height())
         return;
     const auto& p = *palette_;
-    painter.setClipRect(QRectF(names_width - 8, head_height, width(), height()));
+    painter.setClipRect(QRectF(names_width() - 8, head_height, width(), height()));
     painter.setRenderHint(QPainter::Antialiasing);
     painter.fillRect(QRectF(at.x() - 2, top, 4, bottom - top), p.paper_text);
     painter.fillRect(QRectF(at.x() - 1, top, 2, bottom - top), p.playing);

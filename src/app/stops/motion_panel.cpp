@@ -63,6 +63,14 @@ QWidget* MotionPanel::make_top() {
     lane_->setAccessibleName(tr("Lane whose curve is shown"));
     lane_->setToolTip(tr("The lane whose curve is shown"));
     connect(lane_, &QComboBox::currentIndexChanged, this, &MotionPanel::show_lane);
+    connect(lane_, &QComboBox::activated, this, [this] {
+        if (const Lane* chosen = lane())
+            view_.choose_lane(chosen->id);
+    });
+    connect(&view_, &ViewState::lane_chosen, this, [this] {
+        if (entered_)
+            choose_current();
+    });
     row->addWidget(lane_, 1);
     auto* add = new QPushButton(tr("Add lane…"));
     add->setObjectName("add motion lane");
@@ -108,8 +116,11 @@ QWidget* MotionPanel::make_property() {
         field->setAccessibleName(name);
         connect(field, &QLineEdit::editingFinished, this, [this, field, member] {
             if (field->isModified())
-                change(tr("change property"),
-                       [=](Motion& motion) { motion.own.*member = field->text().toStdString(); });
+                change(tr("change property"), [=](Motion& motion) {
+                    motion.own.*member = field->text().toStdString();
+                    if (member == &Feed::property)
+                        take_usual_unit(motion.own);
+                });
             field->setModified(false);
         });
         return field;
@@ -142,6 +153,12 @@ QWidget* MotionPanel::make_property() {
 
 const Lane* MotionPanel::lane() const {
     return document_.project().lane(LaneId{lane_->currentData().toULongLong()});
+}
+
+void MotionPanel::choose_current() {
+    const int index = lane_->findData(static_cast<qulonglong>(view_.lane().value));
+    if (index >= 0)
+        lane_->setCurrentIndex(index);
 }
 
 MotionPage* MotionPanel::page_of(LaneKind kind) const {
@@ -222,6 +239,7 @@ void MotionPanel::refresh() {
 
 void MotionPanel::entered() {
     entered_ = true;
+    choose_current();
     show_lane();
 }
 

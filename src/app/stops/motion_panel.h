@@ -34,6 +34,7 @@ private:
     QWidget* make_top();
     QWidget* make_property();
     void fill_lanes();
+    void choose_current();
     void show_lane();
     void add_twelve_bands();
     [[nodiscard]] const Lane* lane() const;

@@ -300,7 +300,8 @@ Result<Picker> PickerPage::picker() const {
         return tl::unexpected(until.error());
     const auto& grid = document_.project().grid;
     if (!grid)
-        return fail("There is no beat grid yet.", {}, "Detect the beats first.");
+        return fail("There is no beat grid yet.", {},
+                    "Find the beats, tap them or type a tempo (stop Grid).");
     Picker picker{
         source_->currentData().toString().toStdString(), grid->ticks_of(*from), grid->ticks_of(*until), {}};
     picker.whole = range_->currentIndex() == Whole;

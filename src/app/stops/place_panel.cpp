@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "stops/place_panel.h"
 
+#include "hand/hand_edits.h"
 #include "kinds/kind_look.h"
 #include "kinds/kinds.h"
 #include "model/planting_edits.h"
@@ -54,6 +55,12 @@ PlacePanel::PlacePanel(Document& document, ViewState& view, QWidget* parent)
         forms_->setCurrentWidget(fields() ? static_cast<QWidget*>(fields()) : forms_->widget(0));
         preview();
     });
+    connect(lane_, &QComboBox::activated, this,
+            [this] { view_.choose_lane(LaneId{lane_->currentData().toULongLong()}); });
+    connect(&view_, &ViewState::lane_chosen, this, [this] {
+        if (active_ && changing_.value == 0)
+            choose_current();
+    });
     connect(picker_, &PickerPage::changed, this, &PlacePanel::preview);
     connect(picker_, &PickerPage::place_wanted, this, &PlacePanel::place_now);
     connect(plantings_, &PlantingList::change_wanted, this, &PlacePanel::change);
@@ -105,6 +112,16 @@ QWidget* PlacePanel::make_bottom() {
     buttons->addWidget(place_);
     buttons->addWidget(show_);
     buttons->addWidget(leave_);
+    begin_ = named(new QPushButton, "begin at 0", tr("The first shot is seen from the very start"));
+    connect(begin_, &QPushButton::clicked, this, [this] {
+        const Lane* target = lane();
+        const HandEdit& row = *hand_edit("begin-with-shot");
+        const auto edited = row.run({document_.schedule(), {}, {}, {}, target ? target->id : LaneId{}, {}});
+        if (!edited)
+            return document_.say(QString::fromStdString(edited.error().message()));
+        document_.apply(edited->project, text_of(row.label));
+    });
+    buttons->addWidget(begin_);
     buttons->addWidget(outcome_, 1);
     leave_->hide();
     return bottom_;
@@ -136,6 +153,13 @@ void PlacePanel::fill_lanes() {
     forms_->setCurrentWidget(fields() ? static_cast<QWidget*>(fields()) : forms_->widget(0));
 }
 
+/// The current lane is the one that is placed on, where it can be.
+void PlacePanel::choose_current() {
+    const int index = lane_->findData(static_cast<qulonglong>(view_.lane().value));
+    if (index >= 0)
+        lane_->setCurrentIndex(index);
+}
+
 const Lane* PlacePanel::lane() const {
     return document_.project().lane(LaneId{lane_->currentData().toULongLong()});
 }
@@ -157,6 +181,20 @@ void PlacePanel::say_outcome(const QString& text, std::optional<PlacePreview> ou
     view_.set_outlines(id, std::move(outlines));
 }
 
+/// A piece that begins on its first beat has black frames before it: up to a bar of them are offered to go.
+void PlacePanel::show_black_frames() {
+    const Lane* target = lane();
+    const auto black = target ? black_frames_before(document_.schedule(), target->id) : Frames(0);
+    const auto& grid = document_.project().grid;
+    const Seconds bar = grid ? grid->time_at(Ticks(ticks_per_beat * grid->metre_at(Ticks(0)).beats_per_bar)) -
+                                   grid->time_at(Ticks(0))
+                             : Seconds(2);
+    const auto& rate = document_.project().settings->frame_rate;
+    begin_->setVisible(target && !target->locked && black > Frames(0) && rate.start_of(black) <= bar);
+    begin_->setText(tr("Begin at 0 (%n black frame(s))", nullptr, static_cast<int>(black.value))
+                        .replace("(s)", black.value == 1 ? "" : "s"));
+}
+
 void PlacePanel::preview() {
     const Lane* target = lane();
     const QString kind = target ? text_of(target->kind->id) : tr("pins");
@@ -166,6 +204,7 @@ void PlacePanel::preview() {
     place_->setText(tr("Place %1").arg(kind));
     if (!active_)
         return;
+    show_black_frames();
     if (pages_->currentIndex() == PlantingsPage)
         return view_.set_outlines({}, std::nullopt);
     if (changing_.value != 0)
@@ -312,6 +351,7 @@ void PlacePanel::refresh() {
 void PlacePanel::entered() {
     active_ = true;
     refresh();
+    choose_current();
 }
 
 void PlacePanel::left() {

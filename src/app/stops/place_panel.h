@@ -40,6 +40,9 @@ private:
     QWidget* make_form_page();
     QWidget* make_bottom();
     void fill_lanes();
+    void choose_current();
+    void show_black_frames();
+    QPushButton* begin_ = nullptr;
     void preview();
     void preview_change();
     void end_change();

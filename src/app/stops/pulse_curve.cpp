@@ -41,8 +41,18 @@ void PulseCurve::show_pulse(const Pulse& pulse, double up, double held, double d
     up_ = up;
     held_ = held;
     down_ = down;
-    if (!grip_)
+    if (!grip_) {
         shown_ = std::max(8.0, std::ceil((up + held + down) * 1.25));
+        // What goes beyond rest and peak is in the plot, too.
+        lowest_ = 0;
+        highest_ = 1;
+        const double end = up + held + down;
+        for (int i = 0; i <= 400; ++i) {
+            const double share = share_at(end * i / 400);
+            lowest_ = std::min(lowest_, share);
+            highest_ = std::max(highest_, share);
+        }
+    }
     update();
 }
 
@@ -55,7 +65,7 @@ double PulseCurve::x_of(double frame) const {
 }
 
 double PulseCurve::y_of(double share) const {
-    return area().bottom() - share * area().height();
+    return area().bottom() - (share - lowest_) / (highest_ - lowest_) * area().height();
 }
 
 double PulseCurve::share_at(double frame) const {
@@ -121,7 +131,7 @@ void PulseCurve::paintEvent(QPaintEvent*) {
     for (double i = 0; i <= pixels * 2; ++i) {
         const double x = area().left() + i / 2;
         const double frame = (x - area().left()) / area().width() * shown_ * 1.16 - shown_ * 0.08;
-        path.lineTo(x, y_of(std::clamp(share_at(frame), -0.35, 1.35)));
+        path.lineTo(x, std::clamp(y_of(share_at(frame)), area().top(), area().bottom()));
     }
     painter.setPen(QPen(p.desk_text, 2));
     painter.setBrush(Qt::NoBrush);

@@ -45,6 +45,7 @@ private:
     Pulse pulse_;
     double up_ = 1, held_ = 0, down_ = 4;
     double shown_ = 8; ///< frames over the width, so that the view stands still while one drags
+    double lowest_ = 0, highest_ = 1; ///< of the way from rest to peak, while it overshoots
     std::optional<Grip> grip_;
 };
 

@@ -108,11 +108,19 @@ void paint_ends(QPainter& painter, const LaneScene& s, const CurveScale& scale, 
     QFont font = painter.font();
     font.setPixelSize(10);
     painter.setFont(font);
-    painter.setPen(s.scene.palette.paper_quiet);
     const QString unit = QString::fromStdString(s.lane.motion->own.unit);
-    const auto text = [&](double value) { return QString("%1 %2").arg(value, 0, 'g', 4).arg(unit); };
-    painter.drawText(QPointF(s.row.left() + 4, s.row.top() + scale.top + 3), text(high));
-    painter.drawText(QPointF(s.row.left() + 4, s.row.top() + scale.bottom - 4), text(low));
+    QColor paper = s.scene.palette.paper;
+    paper.setAlphaF(0.85F);
+    // On paper of their own, so that no curve strikes them through.
+    const auto tell = [&](double value, double y) {
+        const QString text = QString("%1 %2").arg(value, 0, 'g', 4).arg(unit);
+        painter.fillRect(
+            QRectF(s.row.left() + 2, y - 9, painter.fontMetrics().horizontalAdvance(text) + 4, 12), paper);
+        painter.setPen(s.scene.palette.paper_quiet);
+        painter.drawText(QPointF(s.row.left() + 4, y), text);
+    };
+    tell(high, s.row.top() + scale.top + 3);
+    tell(low, s.row.top() + scale.bottom - 4);
 }
 
 void paint_limit(QPainter& painter, const LaneScene& s, double y, const QString& name) {
@@ -127,10 +135,9 @@ void paint_limit(QPainter& painter, const LaneScene& s, double y, const QString&
 void paint_follower(QPainter& painter, const LaneScene& s) {
     const CurveScale scale = curve_scale(s.lane, s.spans, s.row.height());
     const auto& own = s.lane.motion->own;
-    paint_ends(painter, s, scale, own.low, own.high);
     const auto* curve = curve_of(s.scene, s.lane.id);
     if (!curve || curve->stages.empty())
-        return;
+        return paint_ends(painter, s, scale, own.low, own.high);
     const auto rate = s.scene.project.settings->frame_rate;
     const double lead = time_of(s.lane.lead, rate).value * rate.per_second();
     const auto read = [curve](const CurveValues& values) {
@@ -138,12 +145,24 @@ void paint_follower(QPainter& painter, const LaneScene& s) {
             return highest_around(values, from * per_frame, until * per_frame);
         };
     };
+    // As the property has it: cut off where that is.
+    double least = -1e9, most = 1e9;
+    if (own.limits && own.high != own.low) {
+        least = share_of(own, own.limits->least);
+        most = share_of(own, own.limits->most);
+        if (least > most)
+            std::swap(least, most);
+    }
     QColor source = s.scene.palette.paper_quiet;
     source.setAlphaF(0.55f);
     if (curve->stages.size() > 1)
         paint_line(painter, s, course_of(s, scale, 0, read(*curve->stages.front())), source, 1);
-    const auto line = course_of(s, scale, lead, read(curve->values()));
+    const auto line =
+        course_of(s, scale, lead, [&, whole = read(curve->values())](double from, double until) {
+            return std::clamp(whole(from, until), least, most);
+        });
     paint_line(painter, s, line, s.scene.palette.motion, 1.8, s.row.top() + scale.bottom);
+    paint_ends(painter, s, scale, own.low, own.high);
     for (const auto& step : s.lane.motion->follower.steps)
         if (!step.off && (step.id == "floor" || step.id == "ceiling"))
             paint_limit(painter, s, scale.y(step.values.number("at")),
@@ -180,15 +199,14 @@ void paint_curve(QPainter& painter, const LaneScene& s) {
         return paint_follower(painter, s);
     const CurveScale scale = curve_scale(s.lane, s.spans, s.row.height());
     const bool keys = s.lane.kind->keyed;
+    if (!keys || !s.spans.keys.empty())
+        paint_line(painter, s,
+                   course_of(s, scale, 0,
+                             [&](double frame, double) {
+                                 return keys ? s.spans.keys.value_at(frame) : s.spans.motion.value_at(frame);
+                             }),
+                   s.scene.palette.motion, 1.8);
     paint_ends(painter, s, scale, scale.low, scale.high);
-    if (keys && s.spans.keys.empty())
-        return;
-    paint_line(painter, s,
-               course_of(s, scale, 0,
-                         [&](double frame, double) {
-                             return keys ? s.spans.keys.value_at(frame) : s.spans.motion.value_at(frame);
-                         }),
-               s.scene.palette.motion, 1.8);
 }
 
 void paint_follower_over(QPainter& painter, const Scene& scene, const QRectF& row) {

@@ -301,16 +301,26 @@ void paint_onset_row(QPainter& painter, const Scene& scene, const std::vector<Fo
                                   [](const FoundOnset& o, Seconds t) { return o.time < t; });
     const DotSprites dots(scene.palette.onset, painter.device()->devicePixelRatioF());
     const double largest = std::min(4.8, row.height() / 2 - 1);
-    double last_x = -1e9;
-    float last_strength = 0;
+    // From afar the strongest of each few pixels stands for them, no larger than leaves some paper between:
+    // how dense they are is seen, and never a black band.
+    constexpr double together = 3;
+    std::vector<std::pair<double, float>> shown;
     for (; onset != onsets.end() && onset->time <= scene.scale.end() + margin; ++onset) {
         const double x = scene.scale.x(onset->time);
-        if (x - last_x < 1.5 && onset->strength <= last_strength)
-            continue; // hidden behind a stronger one
-        last_x = x;
-        last_strength = onset->strength;
-        dots.draw(painter, {x, row.center().y()},
-                  1.0 + (largest - 1.0) * std::sqrt(static_cast<double>(onset->strength)));
+        if (shown.empty() || x - shown.back().first >= together)
+            shown.emplace_back(x, onset->strength);
+        else
+            shown.back().second = std::max(shown.back().second, onset->strength);
+    }
+    for (std::size_t i = 0; i < shown.size(); ++i) {
+        const auto [x, strength] = shown[i];
+        double room = 2 * largest / 0.42;
+        if (i > 0)
+            room = std::min(room, x - shown[i - 1].first);
+        if (i + 1 < shown.size())
+            room = std::min(room, shown[i + 1].first - x);
+        const double radius = 1.0 + (largest - 1.0) * std::sqrt(static_cast<double>(strength));
+        dots.draw(painter, {x, row.center().y()}, std::min(radius, std::max(0.9, room * 0.42)));
     }
 }
 

@@ -32,7 +32,7 @@ private:
 } // namespace
 
 TimelineView::Zone TimelineView::zone_at(QPointF at) const {
-    if (at.x() < names_width)
+    if (at.x() < names_width())
         return Zone::Names;
     if (at.y() < ruler_.bottom())
         return Zone::Ruler;
@@ -100,7 +100,7 @@ void TimelineView::mousePressEvent(QMouseEvent* event) {
         setCursor(Qt::ClosedHandCursor);
         return;
     }
-    if (event->button() == Qt::LeftButton && press_switch(at))
+    if (event->button() == Qt::LeftButton && !on_names_edge(at) && press_switch(at))
         return;
     Canvas::mousePressEvent(event);
 }
@@ -134,7 +134,7 @@ void TimelineView::wheelEvent(QWheelEvent* event) {
     auto& shown = placement_.scale;
     const bool sideways =
         (event->modifiers() & Qt::ShiftModifier) || std::abs(angle.x()) > std::abs(angle.y());
-    if (event->position().x() < names_width && lane_scroll_->isVisible()) {
+    if (event->position().x() < names_width() && lane_scroll_->isVisible()) {
         lane_scroll_->setValue(lane_scroll_->value() - angle.y() / 2);
     } else if (event->modifiers() & Qt::ControlModifier) {
         set_wave_height(view_.look().wave_height * std::exp2(angle.y() / 480.0));
@@ -152,7 +152,7 @@ void TimelineView::wheelEvent(QWheelEvent* event) {
 
 void TimelineView::contextMenuEvent(QContextMenuEvent* event) {
     const QPointF at = event->pos();
-    if (event->reason() != QContextMenuEvent::Mouse || at.x() >= names_width)
+    if (event->reason() != QContextMenuEvent::Mouse || at.x() >= names_width())
         return Canvas::contextMenuEvent(event);
     const Lane* lane = lane_named_at(at);
     emit lane_menu_wanted(event->globalPos(), lane ? lane->id : LaneId{});

@@ -9,11 +9,13 @@
 #include "timeline/timeline_view.h"
 
 #include <QFontMetricsF>
+#include <QHelpEvent>
+#include <QToolTip>
 
 namespace pulsepin {
 namespace {
 
-constexpr double indent = 10, text_width = Canvas::names_width - 14;
+constexpr double indent = 10;
 
 } // namespace
 
@@ -29,11 +31,11 @@ void TimelineView::put(QPainter& painter, const QFont& f, const QColor& colour, 
     painter.setFont(f);
     painter.setPen(colour);
     painter.drawText(rect, Qt::AlignVCenter | Qt::AlignLeft,
-                     QFontMetricsF(f).elidedText(text, Qt::ElideRight, rect.width()));
+                     QFontMetricsF(f).elidedText(text, Qt::ElideMiddle, rect.width()));
 }
 
 void TimelineView::paint_names(QPainter& painter) const {
-    painter.fillRect(QRectF(0, 0, names_width, height()), palette_->paper_names);
+    painter.fillRect(QRectF(0, 0, names_width(), height()), palette_->paper_names);
     paint_song_names(painter);
     if (beats_.height() > 0)
         paint_grid_names(painter);
@@ -44,27 +46,33 @@ void TimelineView::paint_song_names(QPainter& painter) const {
     const auto& p = *palette_;
     const auto& project = document_.project();
     const QFont name = names_font(12, QFont::DemiBold), small = names_font(11, QFont::Normal);
-    put(painter, small, p.paper_quiet, QRectF(indent, 4, text_width, 24),
+    painter.setPen(QPen(p.paper_quiet, 1));
+    for (const double x : {4.0, 2.0}) // where it is drawn wider
+        painter.drawLine(QPointF(names_width() - x, 9), QPointF(names_width() - x, 21));
+    put(painter, small, p.paper_quiet, QRectF(indent, 4, (names_width() - 14.0), 24),
         project.grid ? tr("bars") : tr("seconds"));
     if (project.song && wave_.height() > 36) {
         const double y = wave_.center().y();
-        put(painter, name, p.paper_text, QRectF(indent, y - 18, text_width, 18),
+        put(painter, name, p.paper_text, QRectF(indent, y - 18, (names_width() - 14.0), 18),
             QString::fromStdString(project.song->title));
         const QString rate = QString::number(static_cast<double>(project.song->sample_rate) / 1000, 'g', 4);
-        put(painter, small, p.paper_quiet, QRectF(indent, y, text_width, 18), tr("mix · %1 kHz").arg(rate));
+        put(painter, small, p.paper_quiet, QRectF(indent, y, (names_width() - 14.0), 18),
+            tr("mix · %1 kHz").arg(rate));
     }
     if (spectrum_.height() > 30 && project.song) {
         const double y = spectrum_.center().y();
         const bool twelve = view_.look().spectrum == SongLook::Spectrum::TwelveBands;
-        put(painter, small, p.paper_quiet, QRectF(indent, y - 16, text_width, 16), tr("spectrum"));
-        put(painter, small, p.paper_quiet, QRectF(indent, y, text_width, 16),
+        put(painter, small, p.paper_quiet, QRectF(indent, y - 16, (names_width() - 14.0), 16),
+            tr("spectrum"));
+        put(painter, small, p.paper_quiet, QRectF(indent, y, (names_width() - 14.0), 16),
             twelve ? tr("12 bands") : tr("30 Hz – 16 kHz"));
     }
     if (sections_.height() > 0)
-        put(painter, small, p.paper_quiet, QRectF(indent, sections_.top(), text_width, sections_.height()),
-            tr("sections"));
+        put(painter, small, p.paper_quiet,
+            QRectF(indent, sections_.top(), (names_width() - 14.0), sections_.height()), tr("sections"));
     for (const auto& row : shown_onset_rows(document_.detection().shown().get(), onsets_))
-        put(painter, small, p.paper_text, QRectF(indent, row.place.top(), text_width, row.place.height()),
+        put(painter, small, p.paper_text,
+            QRectF(indent, row.place.top(), (names_width() - 14.0), row.place.height()),
             QString::fromStdString(row.row->name));
 }
 
@@ -72,17 +80,19 @@ void TimelineView::paint_grid_names(QPainter& painter) const {
     const auto& p = *palette_;
     const QFont name = names_font(12, QFont::DemiBold), small = names_font(11, QFont::Normal);
     const double half = beats_.height() / 2;
-    put(painter, small, p.paper_text, QRectF(indent, beats_.top(), text_width, half),
+    put(painter, small, p.paper_text, QRectF(indent, beats_.top(), (names_width() - 14.0), half),
         document_.detection().proposal() ? tr("found again") : tr("found"));
     put(painter, names_font(11, QFont::DemiBold), p.paper_text,
-        QRectF(indent, beats_.top() + half, text_width, half), tr("grid"));
-    put(painter, small, p.paper_text, QRectF(indent, trust_.top(), text_width, trust_.height()), tr("trust"));
+        QRectF(indent, beats_.top() + half, (names_width() - 14.0), half), tr("grid"));
+    put(painter, small, p.paper_text, QRectF(indent, trust_.top(), (names_width() - 14.0), trust_.height()),
+        tr("trust"));
     const auto [low, high] = tempo_limits(*document_.project().grid, scale());
-    put(painter, name, p.paper_text, QRectF(indent, tempo_.top() + 8, text_width, 18), tr("tempo"));
-    put(painter, small, p.paper_quiet, QRectF(indent, tempo_.top() + 26, text_width, 16),
+    put(painter, name, p.paper_text, QRectF(indent, tempo_.top() + 8, (names_width() - 14.0), 18),
+        tr("tempo"));
+    put(painter, small, p.paper_quiet, QRectF(indent, tempo_.top() + 26, (names_width() - 14.0), 16),
         QString("%1 – %2").arg(low, 0, 'f', 1).arg(high, 0, 'f', 1));
     if (view_.course())
-        put(painter, small, p.paper_quiet, QRectF(indent, tempo_.top() + 44, text_width, 16),
+        put(painter, small, p.paper_quiet, QRectF(indent, tempo_.top() + 44, (names_width() - 14.0), 16),
             tr("beats off it"));
 }
 
@@ -100,6 +110,8 @@ void TimelineView::paint_lane_names(QPainter& painter) const {
         const double y = row.center().y();
         draw_head(painter, lane.kind, {lane.kind->triggers ? 9.0 : 13.0, lane.kind->cuts ? y - 6 : y}, p,
                   HeadState::Placed, false);
+        if (lane.id == view_.lane()) // what is added, pasted and placed goes there
+            painter.fillRect(QRectF(0, row.top(), 4, row.height()), p.motion);
         const auto switches = switches_of(lane, row);
         put(painter, name, p.paper_text,
             QRectF(26, row.top(), switches.front().rect.left() - 29, row.height()),
@@ -122,7 +134,7 @@ void TimelineView::paint_switch(QPainter& painter, const Switch& s) const {
 
 const Lane* TimelineView::lane_named_at(QPointF at) const {
     const auto& lanes = document_.project().lanes;
-    if (at.x() >= names_width || !placement_.area.contains(at))
+    if (at.x() >= names_width() || !placement_.area.contains(at))
         return nullptr;
     for (std::size_t i = 0; i < placement_.rows.size() && i < lanes.size(); ++i)
         if (at.y() >= placement_.rows[i].top() && at.y() <= placement_.rows[i].bottom())
@@ -136,7 +148,7 @@ std::vector<TimelineView::Switch> TimelineView::switches_of(const Lane& lane, co
     if (lane.kind->sounds)
         switches.push_back({Switch::Solo, tr("S"), lane.solo, {}});
     switches.push_back({Switch::Lock, tr("L"), lane.locked, {}});
-    double x = names_width - 3;
+    double x = names_width() - 3;
     for (auto s = switches.rbegin(); s != switches.rend(); ++s) {
         x -= 17;
         s->rect = QRectF(x, y, 15, 18);
@@ -169,7 +181,24 @@ bool TimelineView::press_switch(QPointF at) {
                             s.what == Switch::Mute ? tr("mute lane") : tr("solo lane"));
         return true;
     }
-    return false;
+    view_.choose_lane(lane->id); // a click on its name
+    return true;
+}
+
+/// A name that is not there in full is told whole.
+bool TimelineView::event(QEvent* event) {
+    if (event->type() == QEvent::ToolTip) {
+        auto* help = static_cast<QHelpEvent*>(event);
+        const Lane* lane = lane_named_at(help->pos());
+        QToolTip::showText(help->globalPos(),
+                           lane ? tr("%1 · click: what is added goes here · double click: name it · right "
+                                     "click: more")
+                                      .arg(QString::fromStdString(lane->name))
+                                : QString(),
+                           this);
+        return true;
+    }
+    return Canvas::event(event);
 }
 
 } // namespace pulsepin

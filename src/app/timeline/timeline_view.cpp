@@ -92,15 +92,15 @@ void TimelineView::give_song_to_tiles() {
 /// From the top: ruler, what was found of the song, waveform, spectrum, onsets, trust; lanes; tempo.
 void TimelineView::lay_out() {
     auto& p = placement_;
-    p.scale.left = names_width;
-    p.scale.width = std::max(10.0, width() - static_cast<double>(names_width));
+    p.scale.left = names_width();
+    p.scale.width = std::max(10.0, width() - static_cast<double>(names_width()));
     const bool grid_rows = view_.grid_rows() && document_.project().grid;
     const double tempo = grid_rows ? tempo_height : 0;
     const double stretch = lay_out_song(grid_rows, tempo);
     lay_out_lanes(trust_.bottom() + 8, height() - scroll_height - tempo, stretch);
-    tempo_ = QRectF(names_width, std::max(p.area.bottom(), height() - scroll_height - tempo), p.scale.width,
+    tempo_ = QRectF(names_width(), std::max(p.area.bottom(), height() - scroll_height - tempo), p.scale.width,
                     tempo);
-    scroll_->setGeometry(names_width, height() - scroll_height, width() - names_width, scroll_height);
+    scroll_->setGeometry(names_width(), height() - scroll_height, width() - names_width(), scroll_height);
 }
 
 /// How much higher than they must be the lanes can be: room that the song cannot use lets them breathe.
@@ -126,7 +126,7 @@ double TimelineView::lay_out_song(bool grid_rows, double tempo) {
                                 ? 0
                                 : std::clamp(free * 0.26, 36.0, wave_folded ? most_wave : 100.0);
     const auto row = [this](double top, double height) {
-        return QRectF(names_width, top, placement_.scale.width, height);
+        return QRectF(names_width(), top, placement_.scale.width, height);
     };
     ruler_ = row(0, ruler_height);
     beats_ = row(ruler_height, beats);
@@ -162,7 +162,7 @@ void TimelineView::lay_out_lanes(double top, double bottom, double stretch) {
     p.rows.clear();
     double y = top - lane_scroll_->value();
     for (const double high : heights) {
-        p.rows.emplace_back(names_width, y, p.scale.width, high);
+        p.rows.emplace_back(names_width(), y, p.scale.width, high);
         y += high;
     }
 }
@@ -215,10 +215,17 @@ void TimelineView::reveal(Seconds time) {
 
 /// A single selected pin is brought into view among the lanes.
 void TimelineView::reveal_selected() {
-    if (view_.selection().size() != 1 || !lane_scroll_->isVisible() || under_way())
+    if (view_.selection().size() != 1 || under_way())
         return;
-    const Lane* lane = document_.project().lane_of(*view_.selection().begin());
-    const QRectF row = lane ? lane_row(lane->id) : QRectF();
+    if (const Lane* lane = document_.project().lane_of(*view_.selection().begin()))
+        reveal_lane(lane->id);
+}
+
+void TimelineView::reveal_lane(LaneId lane) {
+    lay_out();
+    if (!lane_scroll_->isVisible())
+        return;
+    const QRectF row = lane_row(lane);
     const double above = placement_.area.top() - row.top(), below = row.bottom() - placement_.area.bottom();
     if (!row.isEmpty() && (above > 0 || below > 0))
         lane_scroll_->setValue(lane_scroll_->value() + static_cast<int>(above > 0 ? -above : below));
@@ -237,7 +244,7 @@ QRectF TimelineView::lane_row(LaneId id) const {
 void TimelineView::draw(QImage& base) {
     const qreal ratio = base.devicePixelRatio();
     const Scene s = scene(scale());
-    const QRectF time_area(names_width, 0, scale().width, height());
+    const QRectF time_area(names_width(), 0, scale().width, height());
     paint_paper(base, s, time_area);
     QPainter painter(&base);
     painter.setFont(font());
@@ -282,7 +289,7 @@ void TimelineView::draw_lanes(QPainter& painter, const Scene& scene) const {
     for (std::size_t i = 0; i < scene.project.lanes.size() && i < placement_.rows.size(); ++i)
         if (placement_.rows[i].intersects(placement_.area))
             seen.push_back(lane_scene(scene, *placement_.lane_place(i, {})));
-    painter.setClipRect(QRectF(names_width, 0, scale().width, placement_.area.bottom()));
+    painter.setClipRect(QRectF(names_width(), 0, scale().width, placement_.area.bottom()));
     for (const auto& lane : seen)
         paint_stems(painter, lane, ruler_.bottom());
     for (const auto& lane : seen) {
@@ -306,7 +313,7 @@ void TimelineView::draw_playhead(QPainter& painter) const {
     if (x < placement_.scale.left - 8 || x > width() + 8)
         return;
     const auto& p = *palette_;
-    painter.setClipRect(QRectF(names_width - 8, 0, scale().width + 8, height() - scroll_height));
+    painter.setClipRect(QRectF(names_width() - 8, 0, scale().width + 8, height() - scroll_height));
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setPen(QPen(p.paper_text, 1));
     painter.drawLine(QPointF(x - 1.5, 14), QPointF(x - 1.5, height()));

@@ -19,6 +19,7 @@ public:
     void zoom_by(double factor); ///< about the playhead if it is in view, else about the middle
     void show_all();
     void show_range(Seconds from, Seconds until);
+    void reveal_lane(LaneId lane);
     void reveal(Seconds time); ///< scrolls only if it is out of view
     void set_wave_height(double factor);
     [[nodiscard]] const TimeScale& scale() const { return placement_.scale; }
@@ -39,6 +40,7 @@ signals:
     void lane_menu_wanted(QPoint global, LaneId lane);
 
 protected:
+    bool event(QEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
     void wheelEvent(QWheelEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;

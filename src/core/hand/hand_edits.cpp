@@ -274,6 +274,20 @@ Outcome lay_sound_of_shot(const Request& request) {
                           {{{}, MarkerAnchor{shot->cut, rate.start_of(shot->start) - cut_at}, body, {}}}));
 }
 
+/// A loose cut at 0 in the place of the first one: no black frames before the first beat.
+Outcome begin_with_shot(const Request& request) {
+    const Lane* lane = lane_of_shots(request.project(), request.shots);
+    if (!lane || black_frames_before(request.schedule, lane->id) <= Frames(0))
+        return fail("There are no black frames before the first shot.");
+    if (lane->locked)
+        return fail("The lane “" + lane->name + "” is locked.", {}, "Unlock it first.");
+    const PinId first = request.schedule.spans(lane->id).shots.front().cut;
+    HandEdited edited{*with_anchor(request.project(), first,
+                                   TimeAnchor{time_of(lane->lead, request.project().settings->frame_rate)})};
+    edited.selected = {first};
+    return edited;
+}
+
 // -- values of pins and of the shape of their lane
 
 /// The kind of all of them; none where they differ.
@@ -341,7 +355,7 @@ constexpr ParamSpec by(std::string_view id, std::string_view label) {
 constexpr ParamSpec by_frames[] = {by("frames", "frames")}, by_beats[] = {by("beats", "beats")},
                     by_bars[] = {by("bars", "bars")}, by_rows[] = {by("rows", "rows")};
 
-const std::array<HandEdit, 20> table{{
+const std::array<HandEdit, 21> table{{
     {"nudge", "move pins", nudge, by_frames},
     {"move", "move pins", move_beats, by_beats},
     {"move-bars", "move pins", move_bars, by_bars},
@@ -360,6 +374,7 @@ const std::array<HandEdit, 20> table{{
     {"mark-clip", "add marker on the shot", mark_clip},
     {"split-sound", "split sound", split_sound},
     {"lay-sound-of-shot", "lay sound of shot", lay_sound_of_shot},
+    {"begin-with-shot", "begin with the first shot", begin_with_shot},
     {"set", "change pins", set_pins, {}, true, parameters_of_pins},
     {"shape-pulse", "change pulse", shape_pulse, pulse_param_specs(), true},
 }};
@@ -382,6 +397,11 @@ const HandEdit* hand_edit(std::string_view id) {
     const auto found =
         std::find_if(table.begin(), table.end(), [id](const HandEdit& row) { return row.id == id; });
     return found == table.end() ? nullptr : &*found;
+}
+
+Frames black_frames_before(const Schedule& schedule, LaneId cuts) {
+    const auto& shots = schedule.spans(cuts).shots;
+    return shots.empty() ? Frames(0) : std::max(Frames(0), shots.front().start);
 }
 
 std::optional<PinId> clip_at(const Schedule& schedule, Seconds time, LaneId shots) {

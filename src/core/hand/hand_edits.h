@@ -53,6 +53,9 @@ struct HandEdit {
 /// Null when there is none of that id.
 [[nodiscard]] const HandEdit* hand_edit(std::string_view id);
 
+/// Frames from the start of the piece to the lane's first shot: they stay black.
+[[nodiscard]] Frames black_frames_before(const Schedule& schedule, LaneId cuts);
+
 /// The cut or sound that is seen or heard at a moment; sounds first, since they lie over the shots.
 [[nodiscard]] std::optional<PinId> clip_at(const Schedule& schedule, Seconds time, LaneId shots = {});
 

@@ -88,7 +88,8 @@ std::optional<Ticks> place_of(const Pin& pin, const Project& project, const PinL
 Result<Copied> repeated(const Project& project, std::span<const PinId> pins, Ticks from, Ticks until,
                         const Repetition& repetition) {
     if (!project.grid)
-        return fail("There are no bars to copy yet.", {}, "Detect the beats first.");
+        return fail("There are no bars to copy yet.", {},
+                    "Find the beats, tap them or type a tempo (stop Grid).");
     if (repetition.every_bars < 1 || repetition.times < 1 || repetition.times > 1000)
         return fail("A repetition needs a number of bars and of times.");
     const auto& grid = *project.grid;
@@ -167,7 +168,8 @@ Result<Copied> pasted(const Project& project, const Clipping& clipping, Ticks at
 
 Result<Copied> pasted_on(const Project& project, const Clipping& clipping, std::span<const Ticks> places) {
     if (!project.grid)
-        return fail("There is no beat grid to paste on.", {}, "Detect the beats first.");
+        return fail("There is no beat grid to paste on.", {},
+                    "Find the beats, tap them or type a tempo (stop Grid).");
     if (clipping.items.empty())
         return fail("Nothing was copied yet.", {}, "Select pins and copy them first.");
     std::vector<Copy> copies;

@@ -334,7 +334,8 @@ Result<Project> with_pinned(const Project& project, PinId id, bool pinned) {
     if (!pin)
         return no_such_pin();
     if (!project.grid)
-        return fail("There is no grid yet to pin to.", {}, "Detect the beats first.");
+        return fail("There is no grid yet to pin to.", {},
+                    "Find the beats, tap them or type a tempo (stop Grid).");
     const auto& grid = *project.grid;
     if (const auto* musical = std::get_if<MusicalAnchor>(&pin->anchor); musical && !pinned)
         return with_anchor(
@@ -371,7 +372,8 @@ Result<Project> with_marker_on(const Project& project, PinId marker, std::option
 Result<SnappedToOnsets> snapped_to_onsets(const Project& project, std::span<const PinId> pins,
                                           std::size_t row, Seconds limit) {
     if (!project.detection || row >= project.detection->rows.size())
-        return fail("There are no onsets to snap to.", {}, "Find the beats first.");
+        return fail("There are no onsets to snap to.", {},
+                    "Find the beats, or another row of onsets (stop Grid).");
     const auto& onsets = project.detection->rows[row].onsets;
     const auto rate = project.settings->frame_rate;
     SnappedToOnsets out{project, 0, 0, 0, Seconds(0)};

@@ -10,7 +10,8 @@ namespace pulsepin {
 
 Result<std::vector<Picked>> pick(const Picker& picker, const Project& project) {
     if (!project.grid)
-        return fail("There is no beat grid yet.", {}, "Detect the beats first.");
+        return fail("There is no beat grid yet.", {},
+                    "Find the beats, tap them or type a tempo (stop Grid).");
     const auto* source = picker_source(picker.source);
     if (!source)
         return fail("There is no source of positions called \"" + picker.source + "\".");

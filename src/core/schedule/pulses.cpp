@@ -48,6 +48,15 @@ void make_room(PulseSpan& left, PulseSpan& right, double left_anchor, double rig
     }
 }
 
+/// Rest, peak and rest lie on frames that are seen, so that no peak is missed between two of them. Rounding
+/// keeps their order: what did not overlap does not.
+void lay_on_frames(PulseSpan& pulse) {
+    for (double* edge : {&pulse.start, &pulse.peak, &pulse.hold_end, &pulse.end})
+        *edge = std::round(*edge);
+    if (pulse.end <= pulse.hold_end && pulse.end <= pulse.start)
+        pulse.end = pulse.hold_end + 1; // seen for a frame at least
+}
+
 } // namespace
 
 MotionCurve::MotionCurve(const Project& project, const Lane& lane, const ResolvedLane& resolved)
@@ -74,6 +83,8 @@ MotionCurve::MotionCurve(const Project& project, const Lane& lane, const Resolve
     if (motion_.pulse.crowding == Crowding::Shrink)
         for (std::size_t i = 0; i + 1 < pulses_.size(); ++i)
             make_room(pulses_[i], pulses_[i + 1], anchors[i], anchors[i + 1], motion_.pulse.least_frames);
+    for (auto& pulse : pulses_)
+        lay_on_frames(pulse);
     for (const auto& pulse : pulses_)
         longest_ = std::max(longest_, pulse.end - pulse.start);
 }

@@ -10,7 +10,7 @@ namespace pulsepin {
 
 void MovePins::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
     if (!project().grid)
-        return tell(tr("Pins are dragged along the beats: detect the beats first"));
+        return tell(tr("Pins are dragged along the beats: find them, tap them or type a tempo first"));
     const auto& grid = *project().grid;
     const auto grabbed = anchored_time(project().pin(pin_)->anchor, project());
     if (!grabbed)
