@@ -12,6 +12,20 @@ void ViewState::choose_layer(LayerId layer) {
     emit layer_chosen();
 }
 
+void ViewState::set_snap(Snap snap) {
+    if (snap_ == snap)
+        return;
+    snap_ = snap;
+    emit snap_changed();
+}
+
+void ViewState::set_snaps_to(unsigned kinds) {
+    if (snaps_to_ == kinds)
+        return;
+    snaps_to_ = kinds;
+    emit snap_changed();
+}
+
 void ViewState::choose_lane(LaneId lane) {
     if (lane_ == lane)
         return;

@@ -66,7 +66,10 @@ public:
     void set_names_width(int pixels);
     void set_motion_lane(LaneId lane);
     void set_follower_step(std::optional<std::size_t> step);
-    void set_snap(Snap snap) { snap_ = snap; }
+    void set_snap(Snap snap);
+    /// Which of snap_kinds() pull: a bit each.
+    [[nodiscard]] unsigned snaps_to() const { return snaps_to_; }
+    void set_snaps_to(unsigned kinds);
     void set_grid_rows(bool shown);
     void choose_beat(std::optional<std::int64_t> beat);
     void set_course(std::optional<CoursePreview> course);
@@ -86,6 +89,7 @@ public:
 signals:
     void motion_lane_changed(); ///< or its step
     void layer_chosen();
+    void snap_changed();
     void lane_chosen();
     void names_width_changed();
     void playhead_moved();
@@ -102,6 +106,7 @@ private:
     LaneId motion_lane_;
     std::optional<std::size_t> follower_step_;
     Snap snap_ = Snap::Always;
+    unsigned snaps_to_ = 1; ///< beats
     bool grid_rows_ = false;
     std::optional<std::int64_t> beat_;
     std::optional<CoursePreview> course_;

@@ -58,6 +58,7 @@ Canvas::Canvas(Document& document, ViewState& view, QWidget* parent)
     connect(&view_, &ViewState::grid_rows_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::motion_lane_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::lane_chosen, this, &Canvas::invalidate);
+    connect(&view_, &ViewState::snap_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::names_width_changed, this, [this] {
         QResizeEvent event(size(), size()); // what is left for the music has another width
         QApplication::sendEvent(this, &event);

@@ -30,7 +30,7 @@ struct GestureContext {
     [[nodiscard]] const Project& project() const { return schedule().project(); }
     [[nodiscard]] Scene scene() const;
     [[nodiscard]] Seconds snapped(Seconds time, bool off_grid) const {
-        return pulsepin::snapped(placement, project(), view.snap(), time, off_grid);
+        return pulsepin::snapped(placement, schedule(), view, time, off_grid);
     }
     [[nodiscard]] Seconds song_end() const;
 };

@@ -2,6 +2,7 @@
 #include "canvas/placement.h"
 
 #include "kinds/kind_look.h"
+#include "schedule/snapping.h"
 
 #include <algorithm>
 
@@ -12,12 +13,17 @@ constexpr double snap_distance = 9; // pixels within which a beat pulls, where i
 
 } // namespace
 
-Seconds snapped(const CanvasPlacement& placement, const Project& project, Snap snap, Seconds time,
-                bool off_grid) {
-    if (off_grid || !project.grid || snap == Snap::Off)
+Seconds snapped(const CanvasPlacement& placement, const Schedule& schedule, const ViewState& view,
+                Seconds time, bool off_grid) {
+    if (off_grid || view.snap() == Snap::Off)
         return time;
-    const Seconds beat = project.grid->time_at(project.grid->nearest_beat(time));
-    return snap == Snap::Always || placement.distance(beat, time) <= snap_distance ? beat : time;
+    const auto& range = view.range();
+    const auto place =
+        nearest_place(schedule, range ? std::optional(TimeSpan{range->from, range->until}) : std::nullopt,
+                      view.snaps_to(), time);
+    if (!place)
+        return time;
+    return view.snap() == Snap::Always || placement.distance(*place, time) <= snap_distance ? *place : time;
 }
 
 QPointF head_position(const CanvasPlacement& placement, const Scene& scene, PinId pin) {

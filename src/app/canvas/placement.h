@@ -35,8 +35,8 @@ public:
 };
 
 /// Where something lands that is dragged or added there: on the beat as far as snapping says so.
-[[nodiscard]] Seconds snapped(const CanvasPlacement& placement, const Project& project, Snap snap,
-                              Seconds time, bool off_grid);
+[[nodiscard]] Seconds snapped(const CanvasPlacement& placement, const Schedule& schedule,
+                              const ViewState& view, Seconds time, bool off_grid);
 
 /// A point on a pin's head. (-1, -1): it is not drawn.
 [[nodiscard]] QPointF head_position(const CanvasPlacement& placement, const Scene& scene, PinId pin);

@@ -4,10 +4,14 @@
 #include "fields.h"
 #include "kinds/kinds.h"
 #include "route_list.h"
+#include "schedule/snapping.h"
 #include "score/score_view.h"
 #include "timeline/timeline_view.h"
 
+#include <QSettings>
 #include <QStackedWidget>
+#include <algorithm>
+#include <cmath>
 
 namespace pulsepin {
 
@@ -16,10 +20,22 @@ void CommandContext::go_to_stop(Stop stop) const {
 }
 
 Seconds Commands::heard_now() const {
-    return player_.playing() ? player_.position() : view_.playhead();
+    if (!player_.playing())
+        return view_.playhead();
+    // The hand comes after what it marks (measured where taps are, and kept).
+    const Seconds delay(QSettings().value("tap/latency", 0).toInt() / 1000.0);
+    return std::max(Seconds(0), player_.position() - delay * player_.speed());
 }
 
 Seconds Commands::snapped(Seconds time) const {
+    // What is marked by ear lies where it was heard; only what is next to a beat is meant to lie on it.
+    constexpr Seconds by_ear(0.02);
+    if (player_.playing()) {
+        const auto place = view_.snap() == Snap::Off
+                               ? std::nullopt
+                               : nearest_place(document_.schedule(), std::nullopt, view_.snaps_to(), time);
+        return place && std::abs((*place - time).value) <= by_ear.value ? *place : time;
+    }
     const Seconds place = context_.drawings->currentWidget() == context_.score
                               ? context_.score->snapped(time, false)
                               : context_.timeline->snapped(time, false);

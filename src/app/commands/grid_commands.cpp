@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "commands/grid_commands.h"
 
+#include "fields.h"
+#include "schedule/snapping.h"
 #include "commands/play_commands.h"
 #include "interchange/grid_importers.h"
 #include "model/edits.h"
@@ -10,6 +12,7 @@
 #include "timeline/timeline_view.h"
 
 #include <QActionGroup>
+#include <QSettings>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <algorithm>
@@ -69,8 +72,12 @@ void GridCommands::open_beats(const QString& path) {
 }
 
 void GridCommands::hang_up_snapping(QMenu* menu) {
-    auto* sub = menu->addMenu(tr("Snap to beats"));
+    auto* sub = menu->addMenu(tr("Snapping"));
     auto* group = new QActionGroup(sub);
+    const QSettings settings;
+    view_.set_snap(static_cast<Snap>(
+        std::clamp(settings.value("snap/mode", static_cast<int>(view_.snap())).toInt(), 0, 2)));
+    view_.set_snaps_to(settings.value("snap/to", view_.snaps_to()).toUInt());
     for (const auto& [snap, name, text] :
          {std::tuple{Snap::Off, "snap off", tr("Off")}, std::tuple{Snap::Near, "snap near", tr("When near")},
           std::tuple{Snap::Always, "snap always", tr("Always")}}) {
@@ -82,11 +89,41 @@ void GridCommands::hang_up_snapping(QMenu* menu) {
         context_.commands.keep(name, action);
         connect(action, &QAction::triggered, this, [this, snap = snap] { view_.set_snap(snap); });
     }
+    add(sub, "next snap", tr("Always, near, off in turn"), {QKeySequence(tr("N"))}, [this] {
+        view_.set_snap(view_.snap() == Snap::Always ? Snap::Near
+                       : view_.snap() == Snap::Near ? Snap::Off
+                                                    : Snap::Always);
+        document_.say(view_.snap() == Snap::Always ? tr("Snapping: always")
+                      : view_.snap() == Snap::Near ? tr("Snapping: when near")
+                                                   : tr("Snapping: off"));
+    });
+    sub->addSeparator();
+    const auto kinds = snap_kinds();
+    for (std::size_t i = 0; i < kinds.size(); ++i) {
+        auto* action = sub->addAction(text_of(kinds[i].label));
+        const QString name = "snap to " + text_of(kinds[i].id);
+        action->setObjectName(name);
+        action->setCheckable(true);
+        action->setChecked(view_.snaps_to() & (1u << i));
+        context_.commands.keep(name, action);
+        connect(action, &QAction::triggered, this, [this, bit = 1u << i](bool on) {
+            view_.set_snaps_to(on ? view_.snaps_to() | bit : view_.snaps_to() & ~bit);
+        });
+    }
+    connect(&view_, &ViewState::snap_changed, this, [this] {
+        for (const auto& [snap, name] : {std::pair{Snap::Off, "snap off"}, std::pair{Snap::Near, "snap near"},
+                                         std::pair{Snap::Always, "snap always"}})
+            if (view_.snap() == snap)
+                context_.commands.action(name)->setChecked(true);
+        QSettings().setValue("snap/mode", static_cast<int>(view_.snap()));
+        QSettings().setValue("snap/to", view_.snaps_to());
+    });
 }
 
 /// Loops it, so that it is heard with the click what is wrong.
 void GridCommands::go_to_doubtful() {
-    document_.with_trust([this](const std::vector<BarTrust>& trust) { go_to_doubtful(doubtful_places(trust)); });
+    document_.with_trust(
+        [this](const std::vector<BarTrust>& trust) { go_to_doubtful(doubtful_places(trust)); });
 }
 
 void GridCommands::go_to_doubtful(const std::vector<DoubtfulPlace>& places) {

@@ -3,10 +3,16 @@
 
 #include "delay_dialog.h"
 #include "kinds/kinds.h"
+#include "model/anchored_time.h"
+#include "schedule/place_text.h"
+#include "time/musical_text.h"
+#include "time/timecode.h"
 #include "score/score_view.h"
 #include "timeline/timeline_view.h"
 #include "transport_bar.h"
 
+#include <QInputDialog>
+#include <QLineEdit>
 #include <QSettings>
 #include <QStackedWidget>
 #include <algorithm>
@@ -71,6 +77,7 @@ void PlayCommands::hang_up(QMenu* menu) {
     menu->addSeparator();
     add(menu, "range in", tr("Range begins here"), {K(tr("I"))}, [this] { set_range_end(false); });
     add(menu, "range out", tr("Range ends here"), {K(tr("O"))}, [this] { set_range_end(true); });
+    add(menu, "type range", tr("Type the range…"), {K(tr("R"))}, [this] { type_range(); });
     add(menu, "slower", tr("Slower"), {K(tr(","))}, [this] { change_speed(-1); });
     add(menu, "faster", tr("Faster"), {K(tr("."))}, [this] { change_speed(1); });
     context_.commands.add(menu, {{"mute music",
@@ -92,6 +99,36 @@ void PlayCommands::hang_up(QMenu* menu) {
                           QSettings().setValue("play/stop returns", on);
                       }});
     add(menu, "delay", tr("Sound arrives late or early…"), {}, [this] { ask_for_delay(); });
+}
+
+/// "13.1 - 15.1": two places, each as a pin's place is written.
+void PlayCommands::type_range() {
+    const auto& project = document_.project();
+    const auto text_at = [&](Seconds time) {
+        return project.grid ? QString::fromStdString(format_position(
+                                  project.grid->position_of(project.grid->nearest_tick(time))))
+                            : QString::fromStdString(format_clock(time));
+    };
+    const auto& range = view_.range();
+    bool wanted = false;
+    const QString text = QInputDialog::getText(
+        context_.window, tr("Range"), tr("From - until: 13.1 - 15.1, 0:24.8 - 0:28.9, 595 f - 693 f"),
+        QLineEdit::Normal, range ? text_at(range->from) + " - " + text_at(range->until) : QString(), &wanted);
+    const auto ends = text.split(" - ");
+    if (!wanted)
+        return;
+    if (ends.size() != 2)
+        return document_.say(tr("Write two places with “ - ” between them: 13.1 - 15.1"));
+    Seconds times[2];
+    for (int i = 0; i < 2; ++i) {
+        const auto place = place_of_text(project, ends[i].toStdString(), PlainNumber::AsBar);
+        if (!place)
+            return document_.say(QString::fromStdString(place.error().message()));
+        times[i] = *anchored_time(*place, project);
+    }
+    if (times[1] <= times[0])
+        return document_.say(tr("The range must end after it begins"));
+    view_.set_range(TimeRange{times[0], times[1]});
 }
 
 void PlayCommands::play_from(Seconds from) {

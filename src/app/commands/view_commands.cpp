@@ -20,6 +20,9 @@ void ViewCommands::hang_up(QMenu* menu) {
     add(menu, "zoom in", tr("Zoom in"), {K::ZoomIn, K(tr("Ctrl+="))}, [this] { zoom_by(1.5); });
     add(menu, "zoom out", tr("Zoom out"), {K::ZoomOut}, [this] { zoom_by(1 / 1.5); });
     add(menu, "whole song", tr("Whole song"), {K(tr("Ctrl+0"))}, [this] { context_.timeline->show_all(); });
+    add(menu, "zoom to", tr("Zoom to the range or what is selected"), {K(tr("Z"))}, [this] { zoom_to(); });
+    add(menu, "zoom back", tr("Back to what was in view"), {K(tr("Shift+Z"))},
+        [this] { context_.timeline->show_before(); });
     add(menu, "higher wave", tr("Waveform higher"), {K(tr("Ctrl+Up"))},
         [this] { context_.timeline->set_wave_height(view_.look().wave_height * 1.25); });
     add(menu, "lower wave", tr("Waveform lower"), {K(tr("Ctrl+Down"))},
@@ -127,6 +130,23 @@ void ViewCommands::load_settings() {
     view_.set_names_width(QSettings().value("desk/names width", view_.names_width()).toInt());
     connect(&view_, &ViewState::names_width_changed, this,
             [this] { QSettings().setValue("desk/names width", view_.names_width()); });
+}
+
+/// The range; without one what is selected, from the first to the last.
+void ViewCommands::zoom_to() {
+    if (const auto& range = view_.range())
+        return context_.timeline->zoom_to(range->from, range->until);
+    std::optional<TimeRange> all;
+    for (std::size_t i = 0; i < document_.schedule().size(); ++i)
+        for (const auto& pin : document_.schedule()[i].pins)
+            if (view_.selection().contains(pin.id))
+                all = all ? TimeRange{std::min(all->from, pin.time), std::max(all->until, pin.time)}
+                          : TimeRange{pin.time, pin.time};
+    if (!all)
+        return document_.say(tr("Select pins or draw a range first"));
+    if (all->until - all->from < Seconds(0.5)) // one pin: with a little around it
+        all = TimeRange{all->from - Seconds(1), all->until + Seconds(1)};
+    context_.timeline->zoom_to(all->from, all->until);
 }
 
 void ViewCommands::zoom_by(double factor) {

@@ -17,6 +17,7 @@ public:
 private:
     void hang_up_looks(QMenu* menu);
     void zoom_by(double factor);
+    void zoom_to();
     void set_night(bool night);
 };
 

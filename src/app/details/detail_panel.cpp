@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "details/detail_panel.h"
 
+#include "hand/hand_edits.h"
 #include "model/edits.h"
 #include "kinds/kind_look.h"
 #include "kinds/kinds.h"
@@ -60,7 +61,15 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
         values_[i] = new QLabel(this);
         values_[i]->setTextFormat(Qt::PlainText);
         grid->addWidget(names_[i], line, 0);
-        if (i == LeadRow) {
+        if (i <= FrameRow) {
+            const QString tips[] = {tr("Write a bar and beat, as 13.3"), tr("Write a time, as 0:26.96"),
+                                    tr("Write the frame that acts, as 647, or 00:00:26:23")};
+            places_[i] = named(new QLineEdit, "pin " + names[i], tips[i]);
+            places_[i]->setProperty("role", "flat");
+            connect(places_[i], &QLineEdit::editingFinished, this, [this, i] { put_where_written(i); });
+            values_[i]->hide();
+            grid->addWidget(places_[i], line, 1);
+        } else if (i == LeadRow) {
             lead_ = new LengthField("lead", {Length::Unit::InFrames, Length::Unit::InMilliseconds});
             lead_->be_a_lead();
             lead_->setFixedHeight(21);
@@ -170,6 +179,8 @@ void DetailPanel::show_nothing() {
         names_[i]->hide();
         values_[i]->hide();
     }
+    for (auto* place : places_)
+        place->hide();
     for (const auto& [kind, fields] : fields_)
         fields->hide();
     for (QWidget* w : {static_cast<QWidget*>(sound_), static_cast<QWidget*>(lead_),
@@ -254,7 +265,11 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
     };
     for (int i = 0; i < 6; ++i) {
         names_[i]->setVisible(shown(i));
-        values_[i]->setVisible(shown(i) && i != LeadRow);
+        values_[i]->setVisible(shown(i) && i > FrameRow && i != LeadRow);
+    }
+    for (int i = 0; i <= FrameRow; ++i) {
+        places_[i]->setVisible(shown(i));
+        places_[i]->setReadOnly(pin.locked || lane.locked);
     }
     lead_->setVisible(shown(LeadRow));
     show_common({pin.id});
@@ -271,19 +286,23 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
     const char* selected = look_of_kind(lane.kind).selected;
     title_->setText(
         (selected ? tr(selected) : tr("Selected: %1")).arg(name.isEmpty() ? tr("no shot") : name));
-    values_[AnchorRow]->setText(anchor_text(pin.anchor));
+    const auto put = [this](int row, const QString& text) {
+        if (places_[row]->text() != text)
+            places_[row]->setText(text);
+        places_[row]->setModified(false);
+    };
+    put(AnchorRow, anchor_text(pin.anchor));
     const auto* resolved = find_resolved(document_.schedule(), pin.id);
-    values_[TimeRow]->setText(resolved ? QString::fromStdString(format_clock(resolved->time)) : tr("none"));
-    values_[FrameRow]->setText(resolved ? frame_text(*resolved) : tr("none"));
+    put(TimeRow, resolved ? QString::fromStdString(format_clock(resolved->time)) : tr("none"));
+    put(FrameRow, resolved ? frame_text(*resolved) + (resolved->shares_frame ? tr(" · shared") : QString())
+                           : tr("none"));
     values_[NearestOnsetRow]->setText(resolved ? nearest_onset(resolved->time) : tr("none"));
     lead_->set_length(length_of(lane.lead));
     show_planting_of(pin);
-    if (resolved && resolved->shares_frame)
-        values_[FrameRow]->setText(values_[FrameRow]->text() + tr(" · shared"));
-    values_[FrameRow]->setToolTip(
+    places_[FrameRow]->setToolTip(
         resolved && resolved->shares_frame
             ? tr("Another one of this lane acts on the same frame: the one placed last is seen")
-            : QString());
+            : tr("Write the frame that acts, as 647, or 00:00:26:23"));
     show_whether_pinned(pin);
 }
 
@@ -318,6 +337,31 @@ void DetailPanel::show_whether_pinned(const Pin& pin) {
     pinned_->setToolTip(loose ? tr("Ties it to the nearest beat, where it is")
                               : tr("Lets it stay at its time whatever the grid does"));
     pinned_->setEnabled(document_.project().grid != nullptr);
+}
+
+/// What cannot be read is told, and what was there comes back.
+void DetailPanel::put_where_written(int row) {
+    if (!places_[row]->isModified() || pin_.value == 0)
+        return;
+    places_[row]->setModified(false);
+    const char* const counted[] = {"bars", "seconds", "frames"};
+    const HandEdit& edit = *hand_edit("put-at");
+    // "13.3 + 0 ms" as it stands there, "bar 13.3": the figures are what is meant.
+    QString text = places_[row]->text().trimmed();
+    if (text.startsWith(tr("bar "), Qt::CaseInsensitive))
+        text = text.mid(tr("bar ").size());
+    text = text.section(" + ", 0, 0).section(" (", 0, 0);
+    const auto edited = edit.run({document_.schedule(),
+                                  {pin_},
+                                  {},
+                                  {},
+                                  {},
+                                  {{"at", text.toStdString()}, {"counted", std::string(counted[row])}}});
+    if (!edited)
+        document_.say(QString::fromStdString(edited.error().message()));
+    else
+        document_.apply(edited->project, text_of(edit.label));
+    refresh();
 }
 
 QWidget* DetailPanel::make_sides() {

@@ -33,6 +33,7 @@ private:
     void show_many();
     void show_nothing();
     void show_feeds(const Lane& lane);
+    void put_where_written(int row);
     [[nodiscard]] QWidget* make_sides();
     void show_common(const std::vector<PinId>& pins);
     /// The fields of that kind of pins, if it has some.
@@ -44,6 +45,7 @@ private:
     QLabel* title_;
     QLabel* names_[6];
     QLabel* values_[6];
+    QLineEdit* places_[3]; ///< anchor, time and frame, which can be written
     LengthField* lead_;
     QPushButton* pinned_;
     QPushButton* whole_planting_;

@@ -51,6 +51,17 @@ void TimelineView::paint_song_names(QPainter& painter) const {
         painter.drawLine(QPointF(names_width() - x, 9), QPointF(names_width() - x, 21));
     put(painter, small, p.paper_quiet, QRectF(indent, 4, (names_width() - 14.0), 24),
         project.grid ? tr("bars") : tr("seconds"));
+    const QString snap = view_.snap() == Snap::Always ? tr("snap always")
+                         : view_.snap() == Snap::Near ? tr("snap near")
+                                                      : tr("snap off");
+    const QRectF chip = snap_chip();
+    const bool on = view_.snap() != Snap::Off;
+    painter.setPen(QPen(on ? p.motion : p.paper_line, 1));
+    painter.setBrush(on ? p.paper : p.paper_names);
+    painter.drawRoundedRect(chip, 3, 3);
+    painter.setPen(on ? p.motion : p.paper_quiet);
+    painter.setFont(names_font(10, QFont::DemiBold));
+    painter.drawText(chip, Qt::AlignCenter, snap);
     if (project.song && wave_.height() > 36) {
         const double y = wave_.center().y();
         put(painter, name, p.paper_text, QRectF(indent, y - 18, (names_width() - 14.0), 18),
@@ -164,7 +175,18 @@ QPointF TimelineView::switch_position(LaneId id, QChar letter) const {
     return {-1, -1};
 }
 
+/// How what is dragged and added is pulled; a click goes on to the next way.
+QRectF TimelineView::snap_chip() const {
+    return {names_width() - 80.0, 7, 68, 17};
+}
+
 bool TimelineView::press_switch(QPointF at) {
+    if (snap_chip().contains(at)) {
+        view_.set_snap(view_.snap() == Snap::Always ? Snap::Near
+                       : view_.snap() == Snap::Near ? Snap::Off
+                                                    : Snap::Always);
+        return true;
+    }
     const Lane* lane = lane_named_at(at);
     if (!lane)
         return false;

@@ -193,6 +193,21 @@ void TimelineView::zoom_by(double factor) {
     view_changed();
 }
 
+void TimelineView::zoom_to(Seconds from, Seconds until) {
+    const Seconds shown_until = scale().start + scale().span();
+    before_.emplace_back(scale().start, shown_until);
+    const Seconds room = std::max(Seconds(0.05), (until - from) * 0.04);
+    show_range(from - room, until + room);
+}
+
+void TimelineView::show_before() {
+    if (before_.empty())
+        return show_all();
+    const auto [from, until] = before_.back();
+    before_.pop_back();
+    show_range(from, until);
+}
+
 void TimelineView::show_all() {
     show_range(Seconds(0), song_end() * 1.01);
 }

@@ -20,6 +20,9 @@ public:
     void show_all();
     void show_range(Seconds from, Seconds until);
     void reveal_lane(LaneId lane);
+    /// As show_range(); the view before it is kept for show_before().
+    void zoom_to(Seconds from, Seconds until);
+    void show_before();
     void reveal(Seconds time); ///< scrolls only if it is out of view
     void set_wave_height(double factor);
     [[nodiscard]] const TimeScale& scale() const { return placement_.scale; }
@@ -72,6 +75,7 @@ private:
     void give_song_to_tiles();
     void view_changed();
     void reveal_selected();
+    [[nodiscard]] QRectF snap_chip() const;
     [[nodiscard]] Zone zone_at(QPointF at) const;
     void add_beat_at(QPointF at, bool free);
 
@@ -94,6 +98,7 @@ private:
     QScrollBar* scroll_;
     QScrollBar* lane_scroll_;
     bool whole_song_pending_ = true;
+    std::vector<std::pair<Seconds, Seconds>> before_; ///< what was in view, the last one at the end
 };
 
 } // namespace pulsepin

@@ -9,6 +9,7 @@
 #include "model/shot_edits.h"
 #include "schedule/add_pin.h"
 #include "schedule/find_pins.h"
+#include "schedule/place_text.h"
 #include "schedule/shots.h"
 #include "schedule/sound_parts.h"
 
@@ -274,6 +275,34 @@ Outcome lay_sound_of_shot(const Request& request) {
                           {{{}, MarkerAnchor{shot->cut, rate.start_of(shot->start) - cut_at}, body, {}}}));
 }
 
+/// Where it was written; what is loose stays loose, but for bars.
+Outcome put_at(const Request& request) {
+    if (request.pins.size() != 1)
+        return fail(request.pins.empty() ? "Nothing is selected." : "Several pins are selected.", {},
+                    "Select one pin.");
+    const Project& project = request.project();
+    const PinId id = *request.pins.begin();
+    const auto& counted = request.values.text("counted");
+    const auto place = place_of_text(project, request.values.text("at"),
+                                     counted == "frames"    ? PlainNumber::AsFrame
+                                     : counted == "seconds" ? PlainNumber::AsSeconds
+                                                            : PlainNumber::AsBar);
+    if (!place)
+        return tl::unexpected(place.error());
+    const Pin& pin = *project.pin(id);
+    const bool loose = std::holds_alternative<TimeAnchor>(pin.anchor);
+    Anchor anchor = *place;
+    if (const auto* time = std::get_if<TimeAnchor>(&anchor)) {
+        // A frame is the one that acts: its lane may act earlier than the anchor.
+        const Seconds lead = counted == "frames"
+                                 ? time_of(project.lane_of(id)->lead, project.settings->frame_rate)
+                                 : Seconds(0);
+        const Seconds at = time->at + lead;
+        anchor = loose ? Anchor(TimeAnchor{at}) : anchor_at(project, at);
+    }
+    return done(with_anchor(project, id, anchor));
+}
+
 /// A loose cut at 0 in the place of the first one: no black frames before the first beat.
 Outcome begin_with_shot(const Request& request) {
     const Lane* lane = lane_of_shots(request.project(), request.shots);
@@ -355,7 +384,18 @@ constexpr ParamSpec by(std::string_view id, std::string_view label) {
 constexpr ParamSpec by_frames[] = {by("frames", "frames")}, by_beats[] = {by("beats", "beats")},
                     by_bars[] = {by("bars", "bars")}, by_rows[] = {by("rows", "rows")};
 
-const std::array<HandEdit, 21> table{{
+constexpr ParamChoice counts[] = {{"bars", "bars"}, {"seconds", "seconds"}, {"frames", "frames"}};
+constexpr ParamSpec places[] = {{.id = "at",
+                                 .label = "place",
+                                 .type = ParamType::Text,
+                                 .explains = "13.3 (bar and beat), 0:26.96, 26.96 s, 647 f or 00:00:26:23"},
+                                {.id = "counted",
+                                 .label = "counted in",
+                                 .type = ParamType::Choice,
+                                 .explains = "what a number by itself means",
+                                 .choices = counts}};
+
+const std::array<HandEdit, 22> table{{
     {"nudge", "move pins", nudge, by_frames},
     {"move", "move pins", move_beats, by_beats},
     {"move-bars", "move pins", move_bars, by_bars},
@@ -374,6 +414,7 @@ const std::array<HandEdit, 21> table{{
     {"mark-clip", "add marker on the shot", mark_clip},
     {"split-sound", "split sound", split_sound},
     {"lay-sound-of-shot", "lay sound of shot", lay_sound_of_shot},
+    {"put-at", "put pin", put_at, places},
     {"begin-with-shot", "begin with the first shot", begin_with_shot},
     {"set", "change pins", set_pins, {}, true, parameters_of_pins},
     {"shape-pulse", "change pulse", shape_pulse, pulse_param_specs(), true},

@@ -287,6 +287,22 @@ Project nudged_by(const Project& project, std::span<const PinId> pins, Frames by
         [by](Planting& planting) { planting.nudge += by; });
 }
 
+Project moved_in_time(const Project& project, std::span<const PinId> pins, Seconds by) {
+    const auto rate = project.settings->frame_rate;
+    const PinSet listed(pins);
+    return moved(
+        project, pins,
+        [&](Pin& pin) {
+            if (auto* musical = std::get_if<MusicalAnchor>(&pin.anchor))
+                musical->offset = later(musical->offset, by, rate);
+            else if (auto* loose = std::get_if<TimeAnchor>(&pin.anchor))
+                loose->at += by;
+            else if (auto& tied = std::get<MarkerAnchor>(pin.anchor); !listed.has(tied.marker))
+                tied.offset = later(tied.offset, by, rate);
+        },
+        [](Planting&) {});
+}
+
 Project moved_by_bars(const Project& project, std::span<const PinId> pins, std::int64_t by) {
     if (!project.grid)
         return project;

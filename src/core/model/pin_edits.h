@@ -19,6 +19,8 @@ namespace pulsepin {
 /// What was tied to one of them stays where it was. A planting that loses all its pins goes too.
 [[nodiscard]] Project without_pins(const Project& project, std::span<const PinId> pins);
 
+/// Along plain time, whatever they lie on; what is tied to a beat keeps it, with another offset.
+[[nodiscard]] Project moved_in_time(const Project& project, std::span<const PinId> pins, Seconds by);
 [[nodiscard]] Result<Project> with_anchor(const Project& project, PinId pin, Anchor anchor);
 [[nodiscard]] Result<Project> with_body(const Project& project, PinId pin, PinBody body);
 /// `change` is called for each of the pins; it must not change the kind.

@@ -3,19 +3,24 @@
 
 #include "model/anchored_time.h"
 #include "model/edits.h"
+#include "time/timecode.h"
 
 #include <cmath>
 
 namespace pulsepin {
 
 void MovePins::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
-    if (!project().grid)
-        return tell(tr("Pins are dragged along the beats: find them, tap them or type a tempo first"));
-    const auto& grid = *project().grid;
     const auto grabbed = anchored_time(project().pin(pin_)->anchor, project());
     if (!grabbed)
         return;
     const Seconds wanted = placement().carried(*grabbed, from(), at);
+    if (!project().grid) {
+        const Seconds landing = context().snapped(wanted, keys & Qt::ShiftModifier);
+        in_time_ = landing - *grabbed;
+        show(moved_in_time(project(), selected(), *in_time_));
+        return tell(tr("To %1").arg(QString::fromStdString(format_clock(landing))));
+    }
+    const auto& grid = *project().grid;
     // Straight up or down is not sideways, even where the hand trembles.
     constexpr double least = 4;
     const bool sideways = placement().distance(wanted, *grabbed) >= least;
@@ -57,6 +62,8 @@ QString MovePins::name() const {
 std::optional<Gesture::Edit> MovePins::end(Qt::KeyboardModifiers keys) {
     if (!moved() && !(keys & Qt::ControlModifier))
         view().select({pin_});
+    if (in_time_)
+        return *in_time_ == Seconds(0) ? std::nullopt : edit(name());
     if (!shown_ || (shown_->first == Ticks(0) && shown_->second == 0))
         return std::nullopt;
     return edit(name());

@@ -33,6 +33,7 @@ private:
 
     PinId pin_;
     const Lift* lift_;
+    std::optional<Seconds> in_time_; ///< without beats
     double lift_by_ = 0;
     std::optional<std::pair<Ticks, double>> shown_;
 };
