@@ -2,6 +2,8 @@
 #include "application.h"
 #include "end_signals.h"
 #include "main_window.h"
+#include "model/anchored_time.h"
+#include "schedule/place_text.h"
 #include "tour.h"
 
 #include <QApplication>
@@ -20,6 +22,7 @@ int main(int argc, char** argv) {
     parser.setApplicationDescription("Puts pictures to music: beats, markers and cuts on one grid.");
     parser.addHelpOption();
     parser.addPositionalArgument("FILE", "a .pulsepin project, or a song to begin with");
+    parser.addOption({"at", "begin at PLACE: 13.1, 0:24.8 or 595 f", "PLACE"});
     parser.addOption({"silent", "use no sound device"});
     parser.addOption({"tour", "do the demo's main job, leave its results in DIR, and quit", "DIR"});
     parser.process(application);
@@ -45,6 +48,18 @@ int main(int argc, char** argv) {
         else
             window.open_path(files.first());
     }
+    if (parser.isSet("at"))
+        QObject::connect(
+            &window.document(), &Document::sound_changed, &window,
+            [&window, place = parser.value("at").toStdString()] {
+                const auto& project = window.document().project();
+                const auto anchor = place_of_text(project, place, PlainNumber::AsBar);
+                if (const auto time = anchor ? anchored_time(*anchor, project) : std::nullopt)
+                    window.view().set_playhead(*time);
+                else
+                    window.document().say(QString::fromStdString(anchor ? "" : anchor.error().message()));
+            },
+            Qt::SingleShotConnection);
     if (parser.isSet("tour"))
         start_tour(window, parser.value("tour"));
     return QApplication::exec();

@@ -53,8 +53,8 @@ void TransportBar::add_playing(QHBoxLayout* row) {
     loop_ = button("loop", {}, tr("Loop the range (L)"), QIcon(":/icons/loop.svg"));
     loop_->setCheckable(true);
     connect(loop_, &QToolButton::toggled, &view_, &ViewState::set_looping);
-    few_ = button("few seconds", tr("8 s"),
-                  tr("Play a few seconds from here, press again to stop (Shift+Space)"));
+    few_ = button("few seconds", tr("2 bars"),
+                  tr("Play a few bars from here, press again to stop (Shift+Space)"));
     connect(few_, &QToolButton::clicked, this, &TransportBar::few_seconds_wanted);
     for (QWidget* widget : {play_, start, loop_, few_})
         row->addWidget(widget);
@@ -188,8 +188,8 @@ void TransportBar::show_drawing(bool score) {
     score_->setChecked(score);
 }
 
-void TransportBar::set_few_seconds(int seconds) {
-    few_->setText(tr("%1 s").arg(seconds));
+void TransportBar::set_few_bars(int bars) {
+    few_->setText(bars == 1 ? tr("1 bar") : tr("%1 bars").arg(bars));
 }
 
 void TransportBar::refresh() {

@@ -21,7 +21,7 @@ public:
     TransportBar(Document& document, ViewState& view, Player& player, QMenu* menu, QWidget* parent = nullptr);
 
     void refresh(); ///< tempo, metre, what is possible
-    void set_few_seconds(int seconds);
+    void set_few_bars(int bars);
     void show_drawing(bool score); ///< which of the two drawings is seen
     void show_position();          ///< figures and lamps, from the sound that is heard
 

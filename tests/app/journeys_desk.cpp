@@ -12,6 +12,9 @@
 
 #include <QInputDialog>
 #include <QElapsedTimer>
+#include <QListWidget>
+#include <QToolButton>
+#include <set>
 #include <QSettings>
 #include <random>
 
@@ -34,7 +37,8 @@ class JourneysDesk : public QObject {
     }
     /// Away from what other tests leave in the settings.
     static void forget_settings() {
-        for (const char* key : {"snap/mode", "snap/to", "tap/latency", "desk/names width"})
+        for (const char* key :
+             {"snap/mode", "snap/to", "tap/latency", "desk/names width", "play/bar before", "play/few bars"})
             QSettings().remove(key);
     }
 
@@ -231,6 +235,91 @@ private slots:
         QTest::mouseClick(begin, Qt::LeftButton);
         QCOMPARE(desk.window.document().shown_shots().front().start, Frames(0));
         QVERIFY(!begin->isVisible());
+    }
+
+    void journey_an_upright_piece_with_a_name() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        auto& window = desk.window;
+        window.go_to_stop(Stop::Song);
+        auto* sizes = window.findChild<QComboBox*>("picture size");
+        QCOMPARE(sizes->currentText(), QString("16:9 · 1280 × 720"));
+        choose(desk, "picture size", "9:16 · 1080 × 1920");
+        QCOMPARE(desk.project().settings->picture_height, 1920);
+        QVERIFY(std::abs(window.preview().scale().points - window.preview().height() / 1920.0) < 1e-6);
+        answer_with("864 x 1080");
+        choose(desk, "picture size", "Own numbers…");
+        QCOMPARE(desk.project().settings->picture_width, 864);
+        QCOMPARE(sizes->currentText(), QString("864 × 1080"));
+        answer_with("large");
+        choose(desk, "picture size", "Own numbers…");
+        QCOMPARE(desk.project().settings->picture_width, 864);
+        QVERIFY(desk.message().contains("1080 x 1350"));
+        QTimer::singleShot(0, &window, [&] {
+            auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
+            QVERIFY(dialog);
+            dialog->findChild<QLineEdit*>("piece author")->setText("the three of us");
+            dialog->accept();
+        });
+        desk.click("about piece");
+        QCOMPARE(desk.project().settings->author, std::string("the three of us"));
+    }
+
+    void journey_shots_are_seen_in_their_lane_and_in_the_bin() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        auto& window = desk.window;
+        const auto& cuts = desk.cuts();
+        auto& timeline = window.timeline();
+        timeline.show_range(Seconds(0), desk.bar(9));
+        const QRectF row = timeline.lane_row(cuts.id);
+        // In the middle of the first shot's picture the colour is that of its clip, not the plain ground.
+        const QPoint at(static_cast<int>(timeline.scale().x(desk.bar(2))),
+                        static_cast<int>(row.bottom() - 14));
+        const auto ground = [&] {
+            SongLook look = window.view().look();
+            look.thumbnails = false;
+            window.view().set_look(look);
+            const QImage plain = timeline.grab(QRect(at - QPoint(30, 8), QSize(60, 16))).toImage();
+            look.thumbnails = true;
+            window.view().set_look(look);
+            return plain;
+        }();
+        const auto spread = [](const QImage& image) {
+            std::set<QRgb> colours;
+            for (int y = 0; y < image.height(); ++y)
+                for (int x = 0; x < image.width(); ++x)
+                    colours.insert(image.pixel(x, y));
+            return colours.size();
+        };
+        QVERIFY(QTest::qWaitFor(
+            [&] {
+                return spread(timeline.grab(QRect(at - QPoint(30, 8), QSize(60, 16))).toImage()) >
+                       spread(ground) + 20;
+            },
+            8000));
+        window.go_to_stop(Stop::Song);
+        auto* bin = window.findChild<QListWidget*>("bin");
+        QVERIFY(QTest::qWaitFor([&] { return !bin->item(0)->icon().isNull(); }, 8000));
+        QVERIFY2(bin->item(0)->text().contains("used once"), qPrintable(bin->item(0)->text()));
+        QVERIFY(bin->item(0)->text().contains("640 × 360"));
+    }
+
+    void journey_a_few_bars_are_heard() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        auto& window = desk.window;
+        QCOMPARE(window.findChild<QToolButton*>("few seconds")->text(), QString("2 bars"));
+        window.view().set_playhead(desk.bar(5));
+        window.action("bar before")->setChecked(true);
+        emit window.action("bar before")->triggered(true);
+        window.timeline().setFocus();
+        desk.key(Qt::Key_Space, Qt::ShiftModifier);
+        QVERIFY(window.player().playing());
+        QVERIFY(window.player().position() < desk.bar(4, 3)); // a bar earlier
+        desk.key(Qt::Key_Space, Qt::ShiftModifier);
+        QCOMPARE(window.view().playhead(), desk.bar(5));
+        emit window.action("bar before")->triggered(false);
     }
 
     void journey_without_beats_pins_are_dragged_in_plain_time() {

@@ -48,6 +48,7 @@ Canvas::Canvas(Document& document, ViewState& view, QWidget* parent)
         invalidate();
     });
     connect(&document_, &Document::heard_changed, this, &Canvas::invalidate);
+    connect(&document_.thumbnails(), &ThumbnailBank::arrived, this, &Canvas::invalidate);
     connect(&document_, &Document::sound_changed, this, &Canvas::invalidate);
     connect(&document_, &Document::followers_changed, this, &Canvas::invalidate);
     connect(&document_, &Document::trust_changed, this, &Canvas::invalidate);
@@ -83,16 +84,23 @@ const Schedule& Canvas::shown_schedule() const {
 }
 
 Scene Canvas::scene(const TimeScale& scale) const {
-    return {shown_project(),
-            document_.detection().shown(),
-            shown_schedule(),
-            view_,
-            *palette_,
-            scale,
-            [this](ClipId clip) { return document_.source(clip); },
-            &document_.trust(),
-            document_.detection().proposal(),
-            &document_.followers()};
+    return {
+        shown_project(),
+        document_.detection().shown(),
+        shown_schedule(),
+        view_,
+        *palette_,
+        scale,
+        [this](ClipId clip) { return document_.source(clip); },
+        &document_.trust(),
+        document_.detection().proposal(),
+        &document_.followers(),
+        view_.look().thumbnails
+            ? [this](
+                  const Clip& clip,
+                  Seconds
+                      time) { return document_.thumbnails().at(clip.path, clip.still ? Seconds(0) : time); }
+            : std::function<const QImage*(const Clip&, Seconds)>()};
 }
 
 Seconds Canvas::song_end() const {

@@ -9,6 +9,7 @@
 #include "canvas/time_scale.h"
 #include "view_state.h"
 
+#include <QImage>
 #include <QPainter>
 #include <QRectF>
 #include <functional>
@@ -28,6 +29,8 @@ struct Scene {
     const std::vector<BarTrust>* trust = nullptr;
     const BeatGrid* proposal = nullptr; ///< found again, not taken yet
     const FollowerCurves* followers = nullptr;
+    /// What a clip shows at a time; null until it is there. Missing: none are drawn.
+    std::function<const QImage*(const Clip&, Seconds)> thumbnail = {};
 };
 
 /// Where a lane lies: its row on the line, or one of its rows in a phrase.

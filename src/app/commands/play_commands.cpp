@@ -48,8 +48,7 @@ const ResolvedPin* next_pin(const Document& document, Seconds now, int by, std::
 void PlayCommands::hang_up(QMenu* menu) {
     using K = QKeySequence;
     add(menu, "play", tr("Play or stop"), {K(tr("Space"))}, [this] { toggle_play(); });
-    add(menu, "few seconds", tr("Play a few seconds"), {K(tr("Shift+Space"))},
-        [this] { play_few_seconds(); });
+    add(menu, "few seconds", tr("Play a few bars"), {K(tr("Shift+Space"))}, [this] { play_few_seconds(); });
     add(menu, "loop", tr("Loop the range"), {K(tr("L"))}, [this] { view_.set_looping(!view_.looping()); });
     add(menu, "start", tr("To the start"), {K(tr("Home"))}, [this] { set_playhead(Seconds(0)); });
     add(menu, "end", tr("To the end"), {K(tr("End"))}, [this] {
@@ -89,10 +88,15 @@ void PlayCommands::hang_up(QMenu* menu) {
                                       player_.set_click_muted(on);
                                   }}});
     menu->addSeparator();
-    auto* lengths = menu->addMenu(tr("A few seconds are"));
-    for (const int seconds : {2, 4, 8, 15, 30})
-        connect(lengths->addAction(tr("%1 s").arg(seconds)), &QAction::triggered, this,
-                [this, seconds] { set_few_seconds(seconds); });
+    auto* lengths = menu->addMenu(tr("A few bars are"));
+    for (const int bars : {1, 2, 4, 8})
+        connect(lengths->addAction(bars == 1 ? tr("1 bar") : tr("%1 bars").arg(bars)), &QAction::triggered,
+                this, [this, bars] { set_few_bars(bars); });
+    context_.commands.add(menu,
+                          Command{"bar before", tr("A bar before the few bars"), {}, {}, [this](bool on) {
+                                      bar_before_ = on;
+                                      QSettings().setValue("play/bar before", on);
+                                  }});
     context_.commands.add(
         menu, Command{"stop returns", tr("Stop returns to where it began"), {}, {}, [this](bool on) {
                           stop_returns_ = on;
@@ -164,7 +168,17 @@ void PlayCommands::play_few_seconds() {
     if (!player_.has_sound())
         return document_.say(tr("There is no song to play yet"));
     return_to_ = view_.playhead();
-    player_.play({view_.playhead(), view_.playhead() + Seconds(few_seconds_), std::nullopt});
+    // Without bars, as long as two seconds each.
+    const auto& grid = document_.project().grid;
+    const auto bars_from = [&](Seconds time, int bars) {
+        if (!grid)
+            return std::max(Seconds(0), time + Seconds(2.0 * bars));
+        const double beat = grid->beats_at(time).value;
+        const int beats = grid->metre_at(grid->nearest_tick(time)).beats_per_bar;
+        return std::max(Seconds(0), grid->time_at(Beats(beat + bars * beats)));
+    };
+    const Seconds until = bars_from(view_.playhead(), few_bars_);
+    player_.play({bar_before_ ? bars_from(view_.playhead(), -1) : view_.playhead(), until, std::nullopt});
 }
 
 void PlayCommands::set_playhead(Seconds time) {
@@ -237,8 +251,10 @@ void PlayCommands::go_to_selected() {
 
 void PlayCommands::load_settings() {
     const QSettings settings;
-    few_seconds_ = std::clamp(settings.value("play/few seconds", 8).toInt(), 1, 120);
-    context_.transport->set_few_seconds(few_seconds_);
+    few_bars_ = std::clamp(settings.value("play/few bars", 2).toInt(), 1, 64);
+    context_.transport->set_few_bars(few_bars_);
+    bar_before_ = settings.value("play/bar before", false).toBool();
+    context_.commands.action("bar before")->setChecked(bar_before_);
     stop_returns_ = settings.value("play/stop returns", false).toBool();
     context_.commands.action("stop returns")->setChecked(stop_returns_);
     player_.set_extra_delay(Seconds(settings.value("play/extra delay", 0.0).toDouble()));
@@ -253,10 +269,10 @@ void PlayCommands::change_speed(int steps) {
     context_.transport->show_position();
 }
 
-void PlayCommands::set_few_seconds(int seconds) {
-    few_seconds_ = seconds;
-    context_.transport->set_few_seconds(seconds);
-    QSettings().setValue("play/few seconds", seconds);
+void PlayCommands::set_few_bars(int bars) {
+    few_bars_ = bars;
+    context_.transport->set_few_bars(bars);
+    QSettings().setValue("play/few bars", bars);
 }
 
 void PlayCommands::set_range_end(bool end) {

@@ -23,7 +23,7 @@ public:
 
 private:
     void change_speed(int steps);
-    void set_few_seconds(int seconds);
+    void set_few_bars(int bars);
     void set_range_end(bool end);
     void step_frames(int by);
     void step_beats(int by);
@@ -34,7 +34,8 @@ private:
     void ask_for_delay();
 
     std::optional<Seconds> return_to_; ///< where the playhead goes back to when playing stops
-    int few_seconds_ = 8;
+    int few_bars_ = 2;
+    bool bar_before_ = false;   ///< heard before the few bars
     bool stop_returns_ = false; ///< else it stays where it stopped
 };
 

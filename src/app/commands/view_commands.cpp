@@ -115,6 +115,16 @@ void ViewCommands::hang_up_looks(QMenu* menu) {
              {tr("Timecode"), [](L& l) { l.under = L::Under::InTimecode; }},
              {tr("Frames"), [](L& l) { l.under = L::Under::InFrames; }}},
             0);
+    context_.commands.add(menu, Command{"thumbnails",
+                                        tr("Pictures of shots in their lane"),
+                                        {QKeySequence(tr("Ctrl+T"))},
+                                        {},
+                                        [this](bool on) {
+                                            SongLook look = view_.look();
+                                            look.thumbnails = on;
+                                            view_.set_look(look);
+                                        }});
+    context_.commands.action("thumbnails")->setChecked(view_.look().thumbnails);
     const auto brighten = [this](double factor) {
         SongLook look = view_.look();
         look.brightness = std::clamp(look.brightness * factor, 0.25, 3.0);

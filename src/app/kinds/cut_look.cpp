@@ -25,6 +25,45 @@ std::size_t bin_index(const Project& project, ClipId id) {
         std::find_if(bin.begin(), bin.end(), [id](const Clip& c) { return c.id == id; }) - bin.begin());
 }
 
+/// The shot's first picture, and more of it where there is room, under a band with its name. Whether there
+/// is room for one.
+bool paint_thumbnails(QPainter& painter, const LaneScene& s, const ShotSpan& span, const QRectF& rect,
+                      const QRectF& seen) {
+    constexpr double band = 17;
+    const Clip* clip = s.scene.thumbnail ? s.scene.project.clip(span.shot) : nullptr;
+    const QRectF strip(rect.left(), rect.top() + band, rect.width() - 1, rect.height() - band);
+    if (!clip || s.condensed || strip.height() < 18 || rect.width() < 34)
+        return false;
+    const double wide = strip.height() * s.scene.project.settings->picture_width /
+                        std::max(1, s.scene.project.settings->picture_height);
+    painter.save();
+    painter.setClipRect(strip & seen, Qt::IntersectClip);
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    const Seconds start = s.scene.project.settings->frame_rate.start_of(span.start);
+    const auto first = static_cast<int>(std::max(0.0, std::floor((seen.left() - strip.left()) / wide)));
+    for (int i = first; strip.left() + i * wide < seen.right(); ++i) {
+        const double left = strip.left() + i * wide;
+        if (i > 0 && clip->still)
+            break;
+        const Seconds into = s.scale.time(left) - start;
+        const auto* image =
+            s.scene.thumbnail(*clip, std::min(span.in_point + std::max(Seconds(0), into), clip->duration));
+        if (!image)
+            continue;
+        QSizeF size = image->size();
+        size.scale(QSizeF(wide, strip.height()), Qt::KeepAspectRatioByExpanding);
+        painter.save();
+        painter.setClipRect(QRectF(left, strip.top(), wide, strip.height()), Qt::IntersectClip);
+        painter.drawImage(QRectF(QPointF(left + (wide - size.width()) / 2,
+                                         strip.top() + (strip.height() - size.height()) / 2),
+                                 size),
+                          *image);
+        painter.restore();
+    }
+    painter.restore();
+    return true;
+}
+
 void paint_shot(QPainter& painter, const LaneScene& s, const ShotSpan& span) {
     const QRectF rect = shot_rect(s, span);
     const QRectF seen = rect & s.row;
@@ -41,6 +80,7 @@ void paint_shot(QPainter& painter, const LaneScene& s, const ShotSpan& span) {
                      ground);
     if (narrow)
         return;
+    const bool pictures = paint_thumbnails(painter, s, span, rect, seen);
     painter.setPen(Qt::NoPen);
     if (span.too_short) { // hatched where the clip's last picture stands still
         const Clip* clip = s.scene.project.clip(span.shot);
@@ -76,7 +116,8 @@ void paint_shot(QPainter& painter, const LaneScene& s, const ShotSpan& span) {
         painter.setPen(palette.shot_text);
         const QString name =
             known ? QString::fromStdString((*s.scene.project.bin)[index].name) : QStringLiteral("no shot");
-        const QRectF text = seen.adjusted(10, 3, -4, 0);
+        const QRectF text = pictures ? QRectF(seen.left() + 10, seen.top(), seen.width() - 14, 17)
+                                     : seen.adjusted(10, 3, -4, 0);
         painter.drawText(text, Qt::AlignVCenter | Qt::AlignLeft,
                          QFontMetricsF(font).elidedText(name, Qt::ElideRight, text.width()));
     }

@@ -9,6 +9,7 @@
 #include "session/follower_bank.h"
 #include "session/project_store.h"
 #include "session/sound_bank.h"
+#include "session/thumbnail_bank.h"
 
 #include <QDateTime>
 #include <QObject>
@@ -45,6 +46,7 @@ public:
     /// The same, when it is of the grid as it is now.
     void with_trust(std::function<void(const std::vector<BarTrust>&)> answer);
 
+    [[nodiscard]] ThumbnailBank& thumbnails() { return thumbnails_; }
     [[nodiscard]] SoundBank& sounds() { return sounds_; }
     [[nodiscard]] const SoundBank& sounds() const { return sounds_; }
     [[nodiscard]] const LoadedSound* sound() const { return sounds_.song(); }
@@ -119,6 +121,7 @@ private:
     ProjectStore store_;
     Jobs jobs_;
     SoundBank sounds_;
+    ThumbnailBank thumbnails_;
     FollowerBank followers_;
     DetectionController detection_;
 

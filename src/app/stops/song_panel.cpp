@@ -2,13 +2,22 @@
 #include "stops/song_panel.h"
 
 #include "model/edits.h"
+#include "model/piece_edits.h"
 #include "model/rate_edits.h"
 #include "model/shot_edits.h"
+#include "schedule/shots.h"
 #include "time/timecode.h"
 #include "widgets.h"
 
+#include <QDialog>
+#include <QDialogButtonBox>
 #include <QGridLayout>
+#include <QInputDialog>
+#include <QLineEdit>
+#include <QPlainTextEdit>
+#include <QRegularExpression>
 #include <QHBoxLayout>
+#include <map>
 
 namespace pulsepin {
 
@@ -47,6 +56,17 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
     fields->addWidget(labelled(tr("frames"), rate_));
     fields->addWidget(labelled(tr("beats are rounded"), rounding_));
     grid->addLayout(fields, 2, 0, Qt::AlignTop);
+    auto* piece = new QHBoxLayout;
+    piece->setSpacing(12);
+    size_ = named(new QComboBox, "picture size",
+                  tr("How wide and high the picture is; layers keep their place in it"));
+    connect(size_, &QComboBox::activated, this, &SongPanel::choose_size);
+    piece->addWidget(labelled(tr("picture"), size_), 1);
+    auto* about = named(new QPushButton(tr("Title, author…")), "about piece",
+                        tr("What the piece is called, who made it, remarks: written into what is handed on"));
+    connect(about, &QPushButton::clicked, this, &SongPanel::ask_about);
+    piece->addWidget(about, 1, Qt::AlignBottom);
+    grid->addLayout(piece, 3, 0, Qt::AlignTop);
 
     auto* open = main_button(tr("Open song…"));
     open->setObjectName("open song");
@@ -66,8 +86,8 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
     buttons->addWidget(shots);
     buttons->addWidget(sound);
     buttons->addStretch(1);
-    grid->addLayout(buttons, 4, 0);
-    grid->setRowStretch(3, 1);
+    grid->addLayout(buttons, 5, 0);
+    grid->setRowStretch(4, 1);
 
     bin_ = new QListWidget;
     bin_->setObjectName("bin");
@@ -115,8 +135,10 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
     clip_row->addStretch(1);
     clip_row->addWidget(camera_);
     clip_row->addWidget(begins_);
-    grid->addWidget(bin_, 1, 1, 3, 1);
-    grid->addLayout(clip_row, 4, 1);
+    bin_->setIconSize({48, 27});
+    connect(&document_.thumbnails(), &ThumbnailBank::arrived, this, &SongPanel::show_pictures);
+    grid->addWidget(bin_, 1, 1, 4, 1);
+    grid->addLayout(clip_row, 5, 1);
     grid->setColumnStretch(0, 1);
     grid->setColumnStretch(1, 1);
     refresh();
@@ -171,17 +193,24 @@ void SongPanel::refresh() {
     const auto& project = document_.project();
     if (project.song)
         facts_->setText(
-            tr("%1\n%2 · %3 kHz · %4 samples")
+            tr("%1\n%2 · %3 kHz · %4 samples · %5 frames")
                 .arg(QString::fromStdString(project.song->path.filename().string()),
                      QString::fromStdString(format_clock(project.song->duration())))
                 .arg(static_cast<double>(project.song->sample_rate) / 1000)
-                .arg(QLocale(QLocale::English).toString(static_cast<qlonglong>(project.song->length.value))));
+                .arg(QLocale(QLocale::English).toString(static_cast<qlonglong>(project.song->length.value)))
+                .arg(piece_length(project).value));
     else
         facts_->setText(tr("No song yet. Open one, or drop it on the window."));
     const auto rates = common_frame_rates();
     const auto found = std::find(rates.begin(), rates.end(), project.settings->frame_rate);
     rate_->setCurrentIndex(found == rates.end() ? -1 : static_cast<int>(found - rates.begin()));
     rounding_->setCurrentIndex(project.settings->rounding == FrameRounding::Nearest ? 0 : 1);
+    show_sizes();
+    std::map<ClipId, int> uses;
+    for (const auto& lane : project.lanes)
+        for (const auto& pin : lane->pins)
+            if (const auto* cut = std::get_if<CutBody>(&pin.body))
+                ++uses[cut->shot];
     const Clip* before = chosen_clip();
     const ClipId chosen = before ? before->id : ClipId{};
     bin_->clear();
@@ -191,14 +220,111 @@ void SongPanel::refresh() {
                                                : QString();
         auto* item = new QListWidgetItem(
             QString::fromStdString(clip.name) + what +
-                (clip.still ? tr("   picture") : tr("   %1 s").arg(clip.duration.value, 0, 'f', 1)),
+                (clip.still ? tr("   picture") : tr("   %1 s").arg(clip.duration.value, 0, 'f', 1)) +
+                (clip.has_picture ? tr("\n%1 × %2 · %3")
+                                        .arg(clip.width)
+                                        .arg(clip.height)
+                                        .arg(uses[clip.id] == 0   ? tr("not used")
+                                             : uses[clip.id] == 1 ? tr("used once")
+                                                                  : tr("used %1 times").arg(uses[clip.id]))
+                                  : QString()),
             bin_);
         item->setData(Qt::UserRole, static_cast<qulonglong>(clip.id.value));
         item->setToolTip(QString::fromStdString(clip.path.string()));
         item->setSelected(clip.id == chosen);
     }
+    show_pictures();
     show_camera();
     remove_->setEnabled(!bin_->selectedItems().isEmpty());
+}
+
+/// As far as they are there.
+void SongPanel::show_pictures() {
+    if (!isVisible() && bin_->count() > 0)
+        return;
+    for (int i = 0; i < bin_->count(); ++i) {
+        auto* item = bin_->item(i);
+        const Clip* clip = document_.project().clip(ClipId{item->data(Qt::UserRole).toULongLong()});
+        if (!clip || !clip->has_picture || !item->icon().isNull())
+            continue;
+        if (const auto* image = document_.thumbnails().at(clip->path, Seconds(0)))
+            item->setIcon(QIcon(QPixmap::fromImage(*image)));
+    }
+}
+
+void SongPanel::showEvent(QShowEvent* event) {
+    StopPanel::showEvent(event);
+    show_pictures();
+}
+
+/// The usual sizes, that of the first shot, and whatever else the picture has.
+void SongPanel::show_sizes() {
+    const auto& settings = *document_.project().settings;
+    const auto shots = document_.project().shots();
+    const QSize now(settings.picture_width, settings.picture_height);
+    std::vector<std::pair<QString, QSize>> sizes{{tr("16:9 · 1280 × 720"), {1280, 720}},
+                                                 {tr("16:9 · 1920 × 1080"), {1920, 1080}},
+                                                 {tr("9:16 · 1080 × 1920"), {1080, 1920}},
+                                                 {tr("1:1 · 1080 × 1080"), {1080, 1080}},
+                                                 {tr("4:5 · 1080 × 1350"), {1080, 1350}}};
+    if (!shots.empty() && shots.front()->width > 0)
+        sizes.emplace_back(tr("first shot · %1 × %2").arg(shots.front()->width).arg(shots.front()->height),
+                           QSize(shots.front()->width, shots.front()->height));
+    const auto same = [&](const auto& one) { return one.second == now; };
+    if (std::none_of(sizes.begin(), sizes.end(), same))
+        sizes.emplace_back(tr("%1 × %2").arg(now.width()).arg(now.height()), now);
+    size_->clear();
+    for (const auto& [text, size] : sizes)
+        size_->addItem(text, size);
+    size_->addItem(tr("Own numbers…"), QSize());
+    size_->setCurrentIndex(static_cast<int>(std::find_if(sizes.begin(), sizes.end(), same) - sizes.begin()));
+}
+
+void SongPanel::choose_size(int index) {
+    QSize size = size_->itemData(index).toSize();
+    const auto& settings = *document_.project().settings;
+    if (size.isEmpty()) {
+        bool wanted = false;
+        const QString text = QInputDialog::getText(
+            this, tr("Picture"), tr("Width and height in pixels, as 1080 x 1350"), QLineEdit::Normal,
+            tr("%1 x %2").arg(settings.picture_width).arg(settings.picture_height), &wanted);
+        const auto parts = text.split(QRegularExpression("[x×]"));
+        if (!wanted || parts.size() != 2) {
+            if (wanted)
+                document_.say(tr("Write two numbers with an x between them: 1080 x 1350"));
+            return show_sizes();
+        }
+        size = QSize(parts[0].trimmed().toInt(), parts[1].trimmed().toInt());
+    }
+    document_.apply(with_picture_size(document_.project(), size.width(), size.height()),
+                    tr("change picture size"));
+    show_sizes();
+}
+
+void SongPanel::ask_about() {
+    const auto& settings = *document_.project().settings;
+    QDialog dialog(this);
+    dialog.setWindowTitle(tr("The piece"));
+    auto* column = new QVBoxLayout(&dialog);
+    auto* title =
+        named(new QLineEdit(QString::fromStdString(settings.title)), "piece title", tr("Its title"));
+    auto* author =
+        named(new QLineEdit(QString::fromStdString(settings.author)), "piece author", tr("Who made it"));
+    auto* remarks =
+        named(new QPlainTextEdit(QString::fromStdString(settings.remarks)), "piece remarks", tr("Remarks"));
+    remarks->setTabChangesFocus(true);
+    column->addWidget(labelled(tr("title"), title));
+    column->addWidget(labelled(tr("author"), author));
+    column->addWidget(labelled(tr("remarks"), remarks));
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
+    connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+    column->addWidget(buttons);
+    dialog.resize(420, 300);
+    if (dialog.exec() == QDialog::Accepted)
+        document_.apply(with_piece_named(document_.project(), title->text().toStdString(),
+                                         author->text().toStdString(), remarks->toPlainText().toStdString()),
+                        tr("name piece"));
 }
 
 } // namespace pulsepin

@@ -26,13 +26,21 @@ signals:
     void add_shots_wanted();
     void add_sound_wanted();
 
+protected:
+    void showEvent(QShowEvent* event) override;
+
 private:
     void remove_shots();
+    void show_pictures();
+    void show_sizes();
+    void choose_size(int index);
+    void ask_about();
     void show_camera();
     [[nodiscard]] const Clip* chosen_clip() const;
     QLabel* facts_;
     QComboBox* rate_;
     QComboBox* rounding_;
+    QComboBox* size_;
     QListWidget* bin_;
     QPushButton* remove_;
     QPushButton* camera_;

@@ -15,6 +15,7 @@ struct SongLook {
     Spectrum spectrum = Spectrum::TwelveBands;
     double brightness = 1; ///< of the spectrum
     Under under = Under::OnlyBars;
+    bool thumbnails = true; ///< of shots, in their lane
 
     friend bool operator==(const SongLook&, const SongLook&) = default;
 };

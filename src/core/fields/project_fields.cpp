@@ -306,6 +306,8 @@ void fields_of(Fields& f, Planting& planting) {
 void fields_of(Fields& f, Settings& settings) {
     static constexpr std::array<std::string_view, 2> roundings{"nearest", "never-late"};
     f.text("title", settings.title);
+    f.text("author", settings.author, limits::name, Fields::optional);
+    f.text("remarks", settings.remarks, limits::note, Fields::optional);
     std::string rate = std::to_string(settings.frame_rate.numerator()) + "/" +
                        std::to_string(settings.frame_rate.denominator());
     f.formed_text("frame_rate", rate, "^[0-9]+(/[0-9]+)?$");

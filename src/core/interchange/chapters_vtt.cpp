@@ -40,7 +40,14 @@ Result<std::string> write_chapters_vtt(const ExportMaterial& material) {
     if (shots.empty())
         return fail("There are no cuts to write.", {}, "Place cuts first.");
     const auto rate = project.settings->frame_rate;
+    const auto& settings = *project.settings;
     std::string text = "WEBVTT\n";
+    // A note is plain text up to an empty line, without "-->".
+    for (const auto& told : {settings.title, settings.author, settings.remarks})
+        if (!told.empty())
+            text += (text == "WEBVTT\n" ? "\nNOTE " : " · ") + cue_text(told);
+    if (text != "WEBVTT\n")
+        text += '\n';
     int number = 0;
     for (const auto& shot : shots) {
         const Clip* clip = project.clip(shot.shot);

@@ -52,6 +52,10 @@ public:
         const std::string title = one_line(project.settings->title);
         text_ = fmt::format("TITLE: {}\nFCM: {}\n", title.empty() ? "Untitled" : title,
                             count_ == TimecodeCount::Drop ? "DROP FRAME" : "NON-DROP FRAME");
+        for (const auto& [name, told] :
+             {std::pair("AUTHOR", project.settings->author), std::pair("REMARKS", project.settings->remarks)})
+            if (!told.empty())
+                text_ += fmt::format("* {}: {}\n", name, one_line(told));
     }
 
     /// Nothing is seen up to there.

@@ -182,21 +182,29 @@ json drawn_json(const Layer& layer, int index, const Courses& own, const Setting
 }
 
 json piece_json(const Settings& settings, Frames length, json layers) {
-    return {{"v", "5.7.0"},
-            {"nm", settings.title},
-            {"fr", settings.frame_rate.per_second()},
-            {"ip", 0},
-            {"op", length.value},
-            {"w", settings.picture_width},
-            {"h", settings.picture_height},
-            {"ddd", 0},
-            {"assets", json::array()},
-            {"fonts",
-             {{"list", json::array({{{"fName", "Inter-SemiBold"},
-                                     {"fFamily", "Inter"},
-                                     {"fStyle", title::style},
-                                     {"ascent", 75}}})}}},
-            {"layers", std::move(layers)}};
+    json piece = {{"v", "5.7.0"},
+                  {"nm", settings.title},
+                  {"fr", settings.frame_rate.per_second()},
+                  {"ip", 0},
+                  {"op", length.value},
+                  {"w", settings.picture_width},
+                  {"h", settings.picture_height},
+                  {"ddd", 0},
+                  {"assets", json::array()},
+                  {"fonts",
+                   {{"list", json::array({{{"fName", "Inter-SemiBold"},
+                                           {"fFamily", "Inter"},
+                                           {"fStyle", title::style},
+                                           {"ascent", 75}}})}}},
+                  {"layers", std::move(layers)}};
+    json about; // "meta": who made it, and what was said of it
+    if (!settings.author.empty())
+        about["a"] = settings.author;
+    if (!settings.remarks.empty())
+        about["d"] = settings.remarks;
+    if (!about.is_null())
+        piece["meta"] = std::move(about);
+    return piece;
 }
 
 } // namespace

@@ -30,7 +30,8 @@ struct Settings {
     FrameRounding rounding = FrameRounding::Nearest;
     int picture_width = 1280;
     int picture_height = 720;
-    ScheduleText schedule_text = {}; ///< how keys are written as text
+    std::string author = {}, remarks = {}; ///< of the piece; written into what is handed on
+    ScheduleText schedule_text = {};       ///< how keys are written as text
     friend bool operator==(const Settings&, const Settings&) = default;
 };
 

@@ -1,0 +1,161 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/thumbnail_bank.h"
+
+#include "base/guarded.h"
+#include "media/video_reader.h"
+
+#include <algorithm>
+#include <cmath>
+#include <condition_variable>
+#include <deque>
+#include <list>
+#include <map>
+#include <mutex>
+#include <thread>
+
+namespace pulsepin {
+namespace {
+
+constexpr std::size_t most_kept = 600, most_wished = 120, most_readers = 6;
+constexpr double step = 0.1; ///< seconds: pictures nearer than that are the same
+
+using Key = std::pair<std::filesystem::path, long long>;
+
+} // namespace
+
+struct ThumbnailBank::State {
+    struct Kept {
+        std::unique_ptr<QImage> image; ///< null: it cannot be made
+        std::list<Key>::iterator used;
+    };
+    // Of the interface's thread.
+    std::map<Key, Kept> kept;
+    std::list<Key> order; ///< the longest unused first
+
+    // Of both.
+    std::mutex mutex;
+    std::condition_variable_any wished;
+    std::deque<Key> wishes; ///< the latest last
+    std::vector<std::pair<Key, QImage>> made;
+    std::jthread worker;
+
+    // Of the worker.
+    std::list<std::pair<std::filesystem::path, VideoReader>> readers;
+
+    VideoReader* reader_of(const std::filesystem::path& clip) {
+        const auto found =
+            std::find_if(readers.begin(), readers.end(), [&](const auto& one) { return one.first == clip; });
+        if (found != readers.end()) {
+            readers.splice(readers.end(), readers, found);
+            return &readers.back().second;
+        }
+        auto opened = VideoReader::open(clip);
+        if (!opened)
+            return nullptr;
+        if (readers.size() >= most_readers)
+            readers.pop_front();
+        readers.emplace_back(clip, *std::move(opened));
+        return &readers.back().second;
+    }
+
+    QImage make(const Key& key) {
+        auto* reader = reader_of(key.first);
+        if (!reader)
+            return {};
+        const auto picture =
+            reader->picture_at(Seconds(static_cast<double>(key.second) * step), size.width(), size.height());
+        if (!picture)
+            return {};
+        return QImage(picture->pixels.data(), picture->width, picture->height, picture->width * 4,
+                      QImage::Format_RGB32)
+            .copy();
+    }
+
+    void work(const std::stop_token& stop, const std::function<void()>& arrived) {
+        while (true) {
+            Key key;
+            {
+                std::unique_lock lock(mutex);
+                wished.wait(lock, stop, [this] { return !wishes.empty(); });
+                if (stop.stop_requested())
+                    return;
+                key = std::move(wishes.back());
+                wishes.pop_back();
+            }
+            QImage image = make(key);
+            {
+                const std::lock_guard lock(mutex);
+                made.emplace_back(std::move(key), std::move(image));
+            }
+            arrived();
+        }
+    }
+
+    void take_made() {
+        std::vector<std::pair<Key, QImage>> done;
+        {
+            const std::lock_guard lock(mutex);
+            done.swap(made);
+        }
+        for (auto& [key, image] : done)
+            if (const auto found = kept.find(key); found != kept.end() && !image.isNull())
+                found->second.image = std::make_unique<QImage>(std::move(image));
+    }
+};
+
+ThumbnailBank::ThumbnailBank(QObject* parent) : QObject(parent), state_(std::make_unique<State>()) {
+    // Many arrive one after the other: drawn again for some of them at once.
+    tell_.setSingleShot(true);
+    tell_.setInterval(90);
+    connect(&tell_, &QTimer::timeout, this, [this] {
+        state_->take_made();
+        emit arrived();
+    });
+    const auto told = [this] {
+        QMetaObject::invokeMethod(
+            this,
+            [this] {
+                if (!tell_.isActive())
+                    tell_.start();
+            },
+            Qt::QueuedConnection);
+    };
+    state_->worker =
+        std::jthread([state = state_.get(), told](const std::stop_token& stop) { state->work(stop, told); });
+}
+
+ThumbnailBank::~ThumbnailBank() {
+    state_->worker.request_stop();
+    state_->worker.join();
+}
+
+const QImage* ThumbnailBank::at(const std::filesystem::path& clip, Seconds time) {
+    State& s = *state_;
+    const Key key{clip, std::llround(std::clamp(time.value, 0.0, 1e6) / step)};
+    if (const auto found = s.kept.find(key); found != s.kept.end()) {
+        s.order.splice(s.order.end(), s.order, found->second.used);
+        return found->second.image.get();
+    }
+    if (s.kept.size() >= most_kept) {
+        s.kept.erase(s.order.front());
+        s.order.pop_front();
+    }
+    s.order.push_back(key);
+    s.kept.emplace(key, State::Kept{nullptr, std::prev(s.order.end())});
+    {
+        const std::lock_guard lock(s.mutex);
+        s.wishes.push_back(key);
+        if (s.wishes.size() > most_wished) { // scrolled past long ago: asked for again when it is seen
+            const Key dropped = s.wishes.front();
+            s.wishes.pop_front();
+            if (const auto found = s.kept.find(dropped); found != s.kept.end()) {
+                s.order.erase(found->second.used);
+                s.kept.erase(found);
+            }
+        }
+        s.wished.notify_one();
+    }
+    return nullptr;
+}
+
+} // namespace pulsepin
