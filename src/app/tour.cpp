@@ -96,7 +96,6 @@ private:
             ->set_steps({true, false, false, true, false, false, true, false});
         emit window_.findChild<StepCells*>("filter 1 on")->changed();
         choose("every", "one");
-        picture("pattern");
         choose("source", "beats");
         choose("filter 1", "and all of them");
         choose("every", "2nd");
@@ -128,16 +127,12 @@ private:
         picture("triggers");
         choose("lane choice", "Cuts");
         picture("shot-choice");
-        window_.findChild<QPushButton*>("page Placed")->click();
-        picture("plantings");
         window_.findChild<QPushButton*>("page Where")->click();
         window_.view().select({});
         return true;
     }
 
     bool see_sounds() {
-        window_.timeline().show_all();
-        picture("whole-song");
         // The song once more, quieter and later: what a second sound looks like.
         show_bars(9, 19);
         window_.document().add_sound(window_.document().project().song->path, time_of_bar(11));
@@ -162,8 +157,33 @@ private:
         picture("follower");
         window_.findChild<QPushButton*>("layers of the picture")->click();
         picture("layers");
+        see_picture();
         window_.findChild<QPushButton*>("curves")->click();
         return true;
+    }
+
+    /// Beside the song with room around the frame and a layer in hand; then in a window of its own.
+    void see_picture() {
+        auto& room = window_.picture_room();
+        auto& picture_view = window_.preview();
+        room.set_place(PicturePlace::Beside);
+        go_to(14, 3);
+        for (const auto& layer : window_.document().project().stage->layers)
+            if (layer.kind == LayerKind::Shape)
+                window_.view().choose_layer(layer.id);
+        picture_view.zoom_by(0.7, QRectF(picture_view.rect()).center());
+        wait([&] { return picture_view.shown().exact; });
+        picture("picture-beside");
+        room.set_place(PicturePlace::Window);
+        picture_view.set_zoom(std::nullopt);
+        picture_view.set_safe_areas(true);
+        wait([&] { return picture_view.shown().exact && picture_view.window() != &window_; });
+        for (int i = 0; i < 8; ++i)
+            QApplication::processEvents(QEventLoop::AllEvents, 50);
+        picture_view.window()->grab().save(folder_ + "/picture-window.png");
+        picture_view.set_safe_areas(false);
+        window_.view().choose_layer({});
+        room.set_place(PicturePlace::Bench);
     }
 
     bool see_export() {

@@ -7,6 +7,7 @@
 #include "interchange/lottie.h"
 #include "interchange/project_json.h"
 #include "kinds/kinds.h"
+#include "model/duplicate_edits.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
 #include "model/piece_edits.h"
@@ -14,6 +15,8 @@
 #include "support/projects.h"
 
 #include <QTest>
+#include <algorithm>
+#include <set>
 
 using namespace pulsepin;
 using namespace pulsepin::test;
@@ -55,6 +58,65 @@ private slots:
         QVERIFY(std::abs(driven(back, "position-x", 40) - driven(project, "position-x", 40)) < 1e-9);
         QVERIFY(!with_picture_size(project, 0, 720));
         QVERIFY(!with_picture_size(project, 1280, 20'000));
+    }
+
+    void a_layer_is_duplicated_with_the_lanes_that_drive_it() {
+        Project project = steady_project();
+        project = *with_layer(project, {{}, LayerKind::Shape, "Kite"});
+        const LayerId kite = project.stage->layers[1].id;
+        project = *with_layer(project, {{}, LayerKind::Title, "Words"});
+        project = with_lane(project, kind_that(&LaneKindRow::keyed), "Kite x");
+        const LaneId lane = project.lanes.back()->id;
+        Motion motion = *project.lane(lane)->motion;
+        motion.own = {"x", "px", 0, 100, {kite, "position-x"}};
+        motion.feeds = {{"s", "%", 100, 200, {project.stage->layers[2].id, "scale"}},
+                        {"r", "°", 0, 90, {kite, "rotation"}}};
+        project = *with_motion(project, lane, motion);
+        project = *with_pins(
+            project, lane,
+            {{{}, TimeAnchor{Seconds(1)}, KeyBody{0}, {}}, {{}, TimeAnchor{Seconds(3)}, KeyBody{80}, {}}});
+        const Project twice = *with_layer_duplicated(project, kite, Frames(6));
+        QCOMPARE(twice.stage->layers.size(), project.stage->layers.size() + 1);
+        const Layer& copy = twice.stage->layers[2];
+        QCOMPARE(copy.name, std::string("Kite 2"));
+        QCOMPARE(twice.stage->layers[3].name, std::string("Words")); // above the copy, as above the first
+        const Curves curves{Schedule(twice)};
+        for (const double frame : {30.0, 45.0, 70.0}) {
+            QCOMPARE(*driven_value(curves, {copy.id, "position-x"}, frame + 6),
+                     *driven_value(curves, {kite, "position-x"}, frame));
+            QCOMPARE(*driven_value(curves, {copy.id, "rotation"}, frame + 6),
+                     *driven_value(curves, {kite, "rotation"}, frame));
+            // What the lane drove besides is driven once, as before.
+            QCOMPARE(*driven_value(curves, {project.stage->layers[2].id, "scale"}, frame),
+                     *driven_value({Schedule(project)}, {project.stage->layers[2].id, "scale"}, frame));
+        }
+        QVERIFY(!with_layer_duplicated(project, project.stage->layers.back().id)); // one camera
+        const Project again = *with_layer_duplicated(twice, copy.id);
+        QCOMPARE(again.stage->layers[3].name, std::string("Kite 3"));
+    }
+
+    void a_lane_is_duplicated_with_its_pins_or_without() {
+        Project project = with_random_pins(steady_project(), 3, 40);
+        const auto ids = [](const Project& p) {
+            std::set<std::uint64_t> all;
+            for (const auto& lane : p.lanes)
+                for (const auto& pin : lane->pins)
+                    all.insert(pin.id.value);
+            return all;
+        };
+        for (const auto& lane : project.lanes) {
+            const Project twice = *with_lane_duplicated(project, lane->id, true);
+            QCOMPARE(twice.lanes.size(), project.lanes.size() + 1);
+            QCOMPARE(ids(twice).size(), ids(project).size() + lane->pins.size()); // no id twice
+            const Schedule before(project), then(twice);
+            const auto at = static_cast<std::size_t>(
+                std::find(project.lanes.begin(), project.lanes.end(), lane) - project.lanes.begin());
+            QCOMPARE(then[at + 1].pins.size(), before[at].pins.size());
+            for (std::size_t i = 0; i < before[at].pins.size(); ++i)
+                QCOMPARE(then[at + 1].pins[i].time, before[at].pins[i].time);
+            QVERIFY(with_lane_duplicated(project, lane->id, false)->lanes[at + 1]->pins.empty());
+        }
+        QVERIFY(!with_lane_duplicated(project, LaneId{999'999}, true));
     }
 
     void what_the_piece_is_called_is_handed_on() {

@@ -78,6 +78,9 @@ void LaneCommands::show_lane_menu(QPoint at, LaneId id) {
             document_.apply(with_lane_locked(document_.project(), id, !locked),
                             locked ? tr("unlock lane") : tr("lock lane"));
         });
+        for (const auto& [text, pins] :
+             {std::pair(tr("Duplicate"), 1.0), std::pair(tr("Duplicate without pins"), 0.0)})
+            entry(text, [this, id, pins = pins] { edit("duplicate-lane", {{"lane", id}, {"pins", pins}}); });
         entry(tr("Delete"),
               [this, id] { document_.apply(without_lane(document_.project(), id), tr("delete lane")); });
         menu.addSeparator();

@@ -72,7 +72,7 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
         } else if (i == LeadRow) {
             lead_ = new LengthField("lead", {Length::Unit::InFrames, Length::Unit::InMilliseconds});
             lead_->be_a_lead();
-            lead_->setFixedHeight(21);
+            lead_->setFixedHeight(26);
             values_[i]->hide();
             grid->addWidget(lead_, line, 1, Qt::AlignLeft);
         } else {

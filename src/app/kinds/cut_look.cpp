@@ -12,6 +12,8 @@
 namespace pulsepin {
 namespace {
 
+constexpr double shot_band = 15; ///< of its name, above its pictures
+
 QRectF shot_rect(const LaneScene& s, const ShotSpan& span) {
     const auto rate = s.scene.project.settings->frame_rate;
     const double from = s.scale.x(rate.start_of(span.start)), until = s.scale.x(rate.start_of(span.end));
@@ -29,10 +31,10 @@ std::size_t bin_index(const Project& project, ClipId id) {
 /// is room for one.
 bool paint_thumbnails(QPainter& painter, const LaneScene& s, const ShotSpan& span, const QRectF& rect,
                       const QRectF& seen) {
-    constexpr double band = 17;
+    constexpr double band = shot_band;
     const Clip* clip = s.scene.thumbnail ? s.scene.project.clip(span.shot) : nullptr;
     const QRectF strip(rect.left(), rect.top() + band, rect.width() - 1, rect.height() - band);
-    if (!clip || s.condensed || strip.height() < 18 || rect.width() < 34)
+    if (!clip || s.condensed || strip.height() < 16 || rect.width() < 34)
         return false;
     const double wide = strip.height() * s.scene.project.settings->picture_width /
                         std::max(1, s.scene.project.settings->picture_height);
@@ -110,13 +112,13 @@ void paint_shot(QPainter& painter, const LaneScene& s, const ShotSpan& span) {
     }
     if (seen.width() > 26) {
         QFont font = painter.font();
-        font.setPixelSize(12);
+        font.setPixelSize(pictures ? 11 : 12);
         font.setWeight(QFont::Medium);
         painter.setFont(font);
         painter.setPen(palette.shot_text);
         const QString name =
             known ? QString::fromStdString((*s.scene.project.bin)[index].name) : QStringLiteral("no shot");
-        const QRectF text = pictures ? QRectF(seen.left() + 10, seen.top(), seen.width() - 14, 17)
+        const QRectF text = pictures ? QRectF(seen.left() + 10, seen.top(), seen.width() - 14, shot_band)
                                      : seen.adjusted(10, 3, -4, 0);
         painter.drawText(text, Qt::AlignVCenter | Qt::AlignLeft,
                          QFontMetricsF(font).elidedText(name, Qt::ElideRight, text.width()));

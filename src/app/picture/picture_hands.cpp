@@ -384,11 +384,12 @@ void PictureHands::paint_chosen(QPainter& painter, const StagedFrame& staged) co
     for (const auto& one : staged.layers)
         if (one.id == layer->id)
             values = one.values;
+    const auto told = [&](const char* id) { return std::round(values.of(id) * 10) / 10; };
     const QString text = tr("%1, %2 · %3 % · %4°")
-                             .arg(values.of("position-x"))
-                             .arg(values.of("position-y"))
-                             .arg(values.of("scale"))
-                             .arg(values.of("rotation"));
+                             .arg(told("position-x"))
+                             .arg(told("position-y"))
+                             .arg(told("scale"))
+                             .arg(told("rotation"));
     const double width = painter.fontMetrics().horizontalAdvance(text) + 12;
     const QRectF around = box.boundingRect();
     paint_label(painter,

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "stops/layers_page.h"
 
+#include "model/duplicate_edits.h"
 #include "model/shape_outline.h"
 #include "model/stage_edits.h"
 #include "widgets.h"
@@ -10,6 +11,7 @@
 #include <QMenu>
 #include <QTableView>
 #include <QVBoxLayout>
+#include <algorithm>
 
 namespace pulsepin {
 
@@ -216,6 +218,24 @@ void LayersPage::fill_add_menu(QMenu* menu) {
                                 add(std::move(made), tr("add shots"));
                             });
     cuts->setEnabled(!cuts->isEmpty());
+    if (const Layer* now = layer(); now && now->kind != LayerKind::Camera) {
+        menu->addSeparator();
+        menu->addAction(tr("Copy of “%1” with its lanes").arg(QString::fromStdString(now->name)), this,
+                        [this, id = now->id] { duplicate(id); });
+    }
+}
+
+/// With its lanes; the copy is chosen, to be moved aside.
+void LayersPage::duplicate(LayerId layer) {
+    auto next = with_layer_duplicated(document_.project(), layer);
+    if (!next)
+        return document_.say(QString::fromStdString(next.error().message()));
+    const auto& layers = next->stage->layers;
+    const auto place =
+        std::find_if(layers.begin(), layers.end(), [layer](const Layer& one) { return one.id == layer; });
+    const LayerId made = (place + 1)->id;
+    document_.apply(*std::move(next), tr("duplicate layer"));
+    view_.choose_layer(made);
 }
 
 void LayersPage::change(const QString& what, const std::function<void(Layer&)>& how) {

@@ -24,6 +24,7 @@ private:
     [[nodiscard]] const Layer* layer() const;
     void add(Layer layer, const QString& what);
     void fill_add_menu(QMenu* menu);
+    void duplicate(LayerId layer);
     void change(const QString& what, const std::function<void(Layer&)>& how);
     void show_layer();
     void fill_sources(const Layer& shown);

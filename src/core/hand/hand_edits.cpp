@@ -3,6 +3,7 @@
 
 #include "kinds/kinds.h"
 #include "model/anchored_time.h"
+#include "model/duplicate_edits.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
 #include "model/pulse_params.h"
@@ -303,6 +304,16 @@ Outcome put_at(const Request& request) {
     return done(with_anchor(project, id, anchor));
 }
 
+Outcome duplicate_lane(const Request& request) {
+    return done(with_lane_duplicated(request.project(), request.values.lane("lane"),
+                                     request.values.flag("pins"), Frames(request.values.whole("later"))));
+}
+Outcome duplicate_layer(const Request& request) {
+    return done(with_layer_duplicated(request.project(),
+                                      LayerId{static_cast<std::uint64_t>(request.values.whole("layer"))},
+                                      Frames(request.values.whole("later"))));
+}
+
 /// A loose cut at 0 in the place of the first one: no black frames before the first beat.
 Outcome begin_with_shot(const Request& request) {
     const Lane* lane = lane_of_shots(request.project(), request.shots);
@@ -384,6 +395,23 @@ constexpr ParamSpec by(std::string_view id, std::string_view label) {
 constexpr ParamSpec by_frames[] = {by("frames", "frames")}, by_beats[] = {by("beats", "beats")},
                     by_bars[] = {by("bars", "bars")}, by_rows[] = {by("rows", "rows")};
 
+constexpr ParamSpec later{.id = "later",
+                          .label = "later",
+                          .type = ParamType::Whole,
+                          .unit = "frames",
+                          .least = -100'000,
+                          .most = 100'000,
+                          .explains = "how much later the copy acts"};
+constexpr ParamSpec of_lane[] = {
+    {.id = "lane", .label = "lane", .type = ParamType::Lane},
+    {.id = "pins", .label = "with its pins", .type = ParamType::Switch, .most = 1, .initial = 1},
+    later};
+constexpr ParamSpec of_layer[] = {{.id = "layer",
+                                   .label = "layer",
+                                   .type = ParamType::Whole,
+                                   .most = 9e15,
+                                   .explains = "its number in the project's file"},
+                                  later};
 constexpr ParamChoice counts[] = {{"bars", "bars"}, {"seconds", "seconds"}, {"frames", "frames"}};
 constexpr ParamSpec places[] = {{.id = "at",
                                  .label = "place",
@@ -395,7 +423,7 @@ constexpr ParamSpec places[] = {{.id = "at",
                                  .explains = "what a number by itself means",
                                  .choices = counts}};
 
-const std::array<HandEdit, 22> table{{
+const std::array<HandEdit, 24> table{{
     {"nudge", "move pins", nudge, by_frames},
     {"move", "move pins", move_beats, by_beats},
     {"move-bars", "move pins", move_bars, by_bars},
@@ -414,6 +442,8 @@ const std::array<HandEdit, 22> table{{
     {"mark-clip", "add marker on the shot", mark_clip},
     {"split-sound", "split sound", split_sound},
     {"lay-sound-of-shot", "lay sound of shot", lay_sound_of_shot},
+    {"duplicate-lane", "duplicate lane", duplicate_lane, of_lane},
+    {"duplicate-layer", "duplicate layer", duplicate_layer, of_layer},
     {"put-at", "put pin", put_at, places},
     {"begin-with-shot", "begin with the first shot", begin_with_shot},
     {"set", "change pins", set_pins, {}, true, parameters_of_pins},

@@ -1,0 +1,18 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "model/project.h"
+
+namespace pulsepin {
+
+/// The lane once more, below it, with its pins or without; each pin as it lies now, no longer part of a
+/// planting. It acts `later` frames after the first one. Fails for a lane that is not there.
+[[nodiscard]] Result<Project> with_lane_duplicated(const Project& project, LaneId lane, bool pins,
+                                                   Frames later = Frames(0));
+
+/// The layer once more, above it, with the lanes that drive it: those drive the new one, and nothing else.
+/// Their copies act `later` frames after the first ones. Fails for the camera.
+[[nodiscard]] Result<Project> with_layer_duplicated(const Project& project, LayerId layer,
+                                                    Frames later = Frames(0));
+
+} // namespace pulsepin
