@@ -12,6 +12,8 @@
 #include <QMenu>
 #include <QMessageBox>
 #include <QPushButton>
+#include <QSettings>
+#include <QTemporaryDir>
 #include <QTest>
 #include <QTimer>
 #include <QWheelEvent>
@@ -22,6 +24,13 @@
 namespace pulsepin::test {
 
 inline const QString demo = PULSEPIN_DEMO "/kite-day.pulsepin";
+
+/// Settings of this test alone: what one leaves, no other finds, though several run beside each other.
+struct OwnSettings {
+    QTemporaryDir folder;
+    OwnSettings() { QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, folder.path()); }
+};
+inline const OwnSettings own_settings;
 
 /// A window on the screen, with the demo open if wished.
 struct Desk {
