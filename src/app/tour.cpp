@@ -97,7 +97,7 @@ private:
         emit window_.findChild<StepCells*>("filter 1 on")->changed();
         choose("every", "one");
         choose("source", "beats");
-        choose("filter 1", "and all of them");
+        choose("filter 1", "No filter");
         choose("every", "2nd");
         const auto before = cuts();
         window_.findChild<QPushButton*>("place")->click();

@@ -348,7 +348,7 @@ private slots:
         place_on(desk, "Second", "2nd", "2.1", "13.1");
         choose(desk, "filter 1", "last of bars");
         place_on(desk, "Shake", "one", "1.1", "17.1");
-        choose(desk, "filter 1", "and all of them");
+        choose(desk, "filter 1", "No filter");
         place_on(desk, "Cuts", "4th", "13.1", "21.1");
         auto& document = window.document();
         const auto bin = *desk.project().bin;

@@ -16,6 +16,33 @@ bool places(const Feed& feed, LayerId layer) {
 
 } // namespace
 
+StagedFrame placed_at(const Curves& curves, LayerId id, Frames frame) {
+    const Project& project = curves.project();
+    StagedFrame staged;
+    staged.width = project.settings->picture_width;
+    staged.height = project.settings->picture_height;
+    const auto driven = driven_at(curves, static_cast<double>(frame.value));
+    const auto place = [&](const Layer& layer) {
+        LayerValues values;
+        for (const auto& row : place_parameters()) {
+            const std::string parameter(row.id);
+            if (const auto own = layer.values.find(parameter); own != layer.values.end())
+                values.set(parameter, own->second);
+            for (const auto& one : driven)
+                if (one.target.layer == layer.id && one.target.parameter == parameter)
+                    values.set(parameter, one.value);
+        }
+        return values;
+    };
+    for (const auto& layer : project.stage->layers)
+        if (layer.kind == LayerKind::Camera)
+            staged.camera = place(layer);
+        else if (layer.id == id)
+            staged.layers.push_back(
+                {layer.kind, layer.id, layer.text, layer.shape, layer.colour, place(layer)});
+    return staged;
+}
+
 KeyTrace key_trace(const Curves& curves, LayerId layer, Frames frame) {
     const Project& project = curves.project();
     std::optional<Frames> before, after;

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "follow/feeds.h"
+#include "stage/staged_frame.h"
 
 #include <QPointF>
 #include <QString>
@@ -18,5 +18,8 @@ struct KeyTrace {
 
 /// Empty where no keys drive the layer's place.
 [[nodiscard]] KeyTrace key_trace(const Curves& curves, LayerId layer, Frames frame);
+
+/// The layer and the camera where they are put at a frame, without effects: a shake is no part of the way.
+[[nodiscard]] StagedFrame placed_at(const Curves& curves, LayerId layer, Frames frame);
 
 } // namespace pulsepin

@@ -421,14 +421,14 @@ void PictureHands::paint_trace(QPainter& painter) const {
     const QColor colour = hands_colour();
     QPolygonF way;
     for (const Frames frame : trace.between)
-        if (const auto shown = shown_of(staged_at(document_.curves(), frame), layer->id))
+        if (const auto shown = shown_of(placed_at(document_.curves(), layer->id, frame), layer->id))
             way << shown->place.map(QPointF());
     painter.setBrush(Qt::NoBrush);
     painter.setPen(QPen(colour, 1, Qt::DotLine));
     painter.drawPolyline(way);
     painter.setPen(QPen(colour, 1, Qt::DashLine));
     for (std::size_t i = 0; i < trace.keys.size(); ++i)
-        if (const auto shown = shown_of(staged_at(document_.curves(), trace.keys[i]), layer->id)) {
+        if (const auto shown = shown_of(placed_at(document_.curves(), layer->id, trace.keys[i]), layer->id)) {
             const auto box = corners(shown->place, shown->content);
             painter.drawPolygon(box);
             paint_label(painter, box.boundingRect().topLeft() - QPointF(0, 22), trace.places[i]);

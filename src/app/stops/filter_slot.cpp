@@ -17,13 +17,14 @@ FilterSlot::FilterSlot(const QString& name, QWidget* parent) : QWidget(parent) {
     choice_->setAccessibleName(tr("Only those that are"));
     choice_->setToolTip(
         tr("Lets only some of the picked positions through; the filters work one after the other"));
-    choice_->addItem(tr("and all of them"));
+    choice_->addItem(tr("Add a filter…"));
     for (const auto& filter : picker_filters())
         choice_->addItem(text_of(filter.label), text_of(filter.id));
     form_ = new ParamForm(name);
     connect(choice_, &QComboBox::currentIndexChanged, this, [this] {
         const auto* filter = picker_filter(choice_->currentData().toString().toStdString());
         form_->set_specs(filter ? filter->parameters : ParamSpecs());
+        name_nothing();
         emit changed();
     });
     connect(form_, &ParamForm::changed, this, &FilterSlot::changed);
@@ -36,8 +37,14 @@ std::optional<FilterUse> FilterSlot::use() const {
     return filter ? std::optional(FilterUse{std::string(filter->id), form_->values()}) : std::nullopt;
 }
 
+/// What stands for no filter says what choosing it does.
+void FilterSlot::name_nothing() {
+    choice_->setItemText(0, choice_->currentIndex() > 0 ? tr("No filter") : tr("Add a filter…"));
+}
+
 void FilterSlot::set_use(const std::optional<FilterUse>& use) {
     choice_->setCurrentIndex(use ? std::max(0, choice_->findData(QString::fromStdString(use->id))) : 0);
+    name_nothing();
     if (use)
         form_->set_values(use->values);
 }

@@ -23,6 +23,7 @@ signals:
     void changed();
 
 private:
+    void name_nothing();
     QComboBox* choice_;
     ParamForm* form_;
 };

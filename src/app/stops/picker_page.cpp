@@ -19,7 +19,7 @@
 namespace pulsepin {
 namespace {
 
-constexpr std::size_t least_slots = 2, most_slots = 8;
+constexpr std::size_t least_slots = 1, most_slots = 8;
 
 void mark_invalid(QLineEdit* field, bool invalid) {
     if (field->property("invalid").toBool() == invalid)
@@ -180,10 +180,21 @@ void PickerPage::add_slot() {
                                       [](const FilterSlot* s) { return s->use().has_value(); });
         if (full && filters_.size() < most_slots)
             add_slot();
+        show_slots();
         emit changed();
     });
     slots_->addWidget(slot);
     filters_.push_back(slot);
+}
+
+/// Those that are used, and one to add another with.
+void PickerPage::show_slots() {
+    bool room = false;
+    for (auto* slot : filters_) {
+        const bool used = slot->use().has_value();
+        slot->setVisible(used || !room);
+        room = room || !used;
+    }
 }
 
 void PickerPage::fill_kept() {
@@ -346,6 +357,7 @@ void PickerPage::set_picker(const Picker& picker) {
         const QSignalBlocker slot(filters_[i]);
         filters_[i]->set_use(i < filters.size() ? std::optional(filters[i]) : std::nullopt);
     }
+    show_slots();
 }
 
 void PickerPage::keep() {

@@ -35,6 +35,7 @@ private:
     QWidget* make_argument();
     void make_filters(QVBoxLayout* column);
     void add_slot();
+    void show_slots();
     void fill_kept();
     void show_argument();
     void take_range(RangeKind kind);
