@@ -62,6 +62,15 @@ private slots:
         QVERIFY(QTest::qWaitForWindowActive(window.preview().window()));
         QTest::keyClick(window.preview().window(), Qt::Key_Home);
         QVERIFY(window.view().playhead() < before);
+        // The whole screen is the picture's, and back.
+        QTest::keyClick(window.preview().window(), Qt::Key_F11);
+        QVERIFY(window.preview().window()->isFullScreen());
+        QVERIFY(QTest::qWaitFor([&] { return window.preview().size() == window.preview().window()->size(); },
+                                3000));
+        QTest::keyClick(window.preview().window(), Qt::Key_F11);
+        QVERIFY(!window.preview().window()->isFullScreen());
+        QVERIFY(QTest::qWaitFor(
+            [&] { return window.preview().height() < window.preview().window()->height(); }, 3000));
         // Closing it puts the picture back.
         window.preview().window()->close();
         QCOMPARE(window.picture_room().place(), PicturePlace::Bench);

@@ -54,9 +54,9 @@ PictureDesk::PictureDesk(Document& document, ViewState& view, Player& player, QW
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(4);
-    column->addWidget(make_head());
+    column->addWidget(head_ = make_head());
     column->addWidget(picture_, 1);
-    column->addWidget(make_foot());
+    column->addWidget(foot_ = make_foot());
     tick_ = new QTimer(this);
     tick_->setInterval(250);
     connect(tick_, &QTimer::timeout, this, &PictureDesk::tell);
@@ -140,8 +140,16 @@ void PictureDesk::show_place(PicturePlace place) {
     for (auto* widget : roomy_)
         widget->setVisible(place != PicturePlace::Bench);
     layout()->setContentsMargins(place == PicturePlace::Bench ? QMargins() : QMargins(6, 6, 6, 6));
+    head_->show();
+    foot_->show();
     if (place == PicturePlace::Bench)
         picture_->set_zoom(std::nullopt);
+}
+
+void PictureDesk::show_bare(bool bare) {
+    head_->setVisible(!bare);
+    foot_->setVisible(!bare);
+    layout()->setContentsMargins(bare ? QMargins() : QMargins(6, 6, 6, 6));
 }
 
 void PictureDesk::tell() {

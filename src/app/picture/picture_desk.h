@@ -22,6 +22,8 @@ public:
     [[nodiscard]] PreviewView& picture() { return *picture_; }
     [[nodiscard]] PictureHands& hands() { return *hands_; }
     void show_place(PicturePlace place);
+    /// Nothing but the picture, as on a full screen.
+    void show_bare(bool bare);
 
 signals:
     void place_wanted(PicturePlace place);
@@ -36,6 +38,8 @@ private:
     PreviewView* picture_;
     PictureHands* hands_;
     QButtonGroup* places_;
+    QWidget* head_ = nullptr;
+    QWidget* foot_ = nullptr;
     std::vector<QWidget*> roomy_; ///< shown where there is room for them
     QLabel* told_;
     QWidget* acting_;

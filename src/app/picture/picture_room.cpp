@@ -58,8 +58,10 @@ void PictureRoom::set_place(PicturePlace place) {
         }
         window_->layout()->addWidget(&desk_);
         window_->addActions(main_window_.actions()); // its keys are those of the other window
+        window_->setWindowState(window_->windowState() & ~Qt::WindowFullScreen);
         if (was_seen)
             window_->show();
+        desk_.picture().setFocus();
     }
     desk_.show();
     if (window_ && place != PicturePlace::Window)
@@ -82,6 +84,7 @@ void PictureRoom::toggle_full_screen() {
     }
     window_->setWindowState(window_->windowState() ^ Qt::WindowFullScreen);
     window_->show();
+    desk_.show_bare(window_->windowState() & Qt::WindowFullScreen);
 }
 
 void PictureRoom::bench_folded(bool folded) {

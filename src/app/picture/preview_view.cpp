@@ -117,6 +117,9 @@ StagedFrame PreviewView::staged() const {
 }
 
 void PreviewView::count_picture() {
+    if (counted_ == shown_.frame) // composed once more, the same one
+        return;
+    counted_ = shown_.frame;
     const qint64 now = clock_.elapsed();
     std::erase_if(shown_at_, [now](qint64 at) { return now - at > 1000; });
     shown_at_.push_back(now);
@@ -266,8 +269,8 @@ void PreviewView::take_painted() {
     }
     picture_ = {std::move(painted->image), {}, 0};
     part_ = painted->part;
-    count_picture();
     shown_.frame = painted->frame;
+    count_picture();
     shown_.exact = all_there_ && painted->frame == composing_;
     emit picture_shown();
     update();

@@ -126,6 +126,7 @@ private:
     QPointF pan_;                    ///< of the picture's middle from the widget's
     std::optional<QPointF> panning_; ///< where the mouse was
     bool safe_areas_ = false;
+    Frames counted_ = Frames(-1);
     std::vector<qint64> shown_at_; ///< milliseconds, of the last second
     QElapsedTimer clock_;
     bool composed_ = false;
