@@ -83,6 +83,18 @@ MainWindow::MainWindow(Player::Device device)
     column->addWidget(status_);
     setCentralWidget(centre);
 
+    give_parts();
+    connect_parts();
+    play_.load_settings();
+    look_.load_settings();
+    qApp->installEventFilter(this);
+    refresh();
+    refresh_file();
+    timeline_->setFocus();
+}
+
+/// From here on commands find them.
+void MainWindow::give_parts() {
     context_.drawings = drawings_;
     context_.timeline = timeline_;
     context_.score = score_;
@@ -95,13 +107,6 @@ MainWindow::MainWindow(Player::Device device)
     context_.place = place_;
     context_.taps = taps_;
     context_.exporting = export_;
-    connect_parts();
-    play_.load_settings();
-    look_.load_settings();
-    qApp->installEventFilter(this);
-    refresh();
-    refresh_file();
-    timeline_->setFocus();
 }
 
 void MainWindow::make_menu() {

@@ -70,6 +70,7 @@ protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
+    void give_parts();
     QWidget* make_bench();
     void fit_bench();
     void give_room(PicturePlace picture);

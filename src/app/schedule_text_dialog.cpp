@@ -36,43 +36,9 @@ ScheduleTextDialog::ScheduleTextDialog(Curves curves, Jobs& jobs, QWidget* paren
       }) {
     setObjectName("schedule text");
     setWindowTitle(tr("Keys as a line of text"));
-    const ScheduleText& now = curves_.project().settings->schedule_text;
     auto* column = new QVBoxLayout(this);
     column->setSpacing(10);
-    const auto field = [](const QString& name, const QString& text, const QString& tip) {
-        auto* edit = new QLineEdit(text);
-        edit->setObjectName(name);
-        edit->setAccessibleName(tip);
-        edit->setToolTip(tip);
-        return edit;
-    };
-    property_ = new QComboBox;
-    property_->setObjectName("text property");
-    property_->setAccessibleName(tr("Property"));
-    for (const auto& lane : curves_.project().lanes)
-        if (lane->kind->drives() && !lane->muted) {
-            const auto feeds = feeds_of(*lane);
-            for (std::size_t i = 0; i < feeds.size(); ++i)
-                property_->addItem(
-                    QString("%1 · %2").arg(QString::fromStdString(lane->name),
-                                           QString::fromStdString(feeds[i].property)),
-                    QVariantList{static_cast<qulonglong>(lane->id.value), static_cast<int>(i)});
-        }
-    pattern_ = field("text pattern", QString::fromStdString(now.pattern),
-                     tr("{frame}, {time}, {value}, {easing} and {property} are replaced"));
-    separator_ = field("text separator", escaped(QString::fromStdString(now.separator)),
-                       tr("What stands between two keys; \\n is a line break, \\t a tab"));
-    decimals_ = new QSpinBox;
-    decimals_->setObjectName("text decimals");
-    decimals_->setAccessibleName(tr("Decimals of values"));
-    decimals_->setRange(0, 12);
-    decimals_->setValue(now.decimals);
-    keys_ = new QComboBox;
-    keys_->setObjectName("text keys");
-    keys_->setAccessibleName(tr("Which keys"));
-    keys_->addItems(
-        {tr("the keys as they are"), tr("as few as say the same in straight lines"), tr("one each frame")});
-    keys_->setCurrentIndex(static_cast<int>(now.keys));
+    make_fields();
     auto* grid = new QGridLayout;
     grid->addWidget(labelled(tr("property"), property_), 0, 0);
     grid->addWidget(labelled(tr("keys"), keys_), 0, 1, 1, 2);
@@ -112,6 +78,44 @@ ScheduleTextDialog::ScheduleTextDialog(Curves curves, Jobs& jobs, QWidget* paren
     connect(decimals_, &QSpinBox::valueChanged, this, &ScheduleTextDialog::show_line);
     show_line();
     resize(620, 380);
+}
+
+void ScheduleTextDialog::make_fields() {
+    const ScheduleText& now = curves_.project().settings->schedule_text;
+    const auto field = [](const QString& name, const QString& text, const QString& tip) {
+        auto* edit = new QLineEdit(text);
+        edit->setObjectName(name);
+        edit->setAccessibleName(tip);
+        edit->setToolTip(tip);
+        return edit;
+    };
+    property_ = new QComboBox;
+    property_->setObjectName("text property");
+    property_->setAccessibleName(tr("Property"));
+    for (const auto& lane : curves_.project().lanes)
+        if (lane->kind->drives() && !lane->muted) {
+            const auto feeds = feeds_of(*lane);
+            for (std::size_t i = 0; i < feeds.size(); ++i)
+                property_->addItem(
+                    QString("%1 · %2").arg(QString::fromStdString(lane->name),
+                                           QString::fromStdString(feeds[i].property)),
+                    QVariantList{static_cast<qulonglong>(lane->id.value), static_cast<int>(i)});
+        }
+    pattern_ = field("text pattern", QString::fromStdString(now.pattern),
+                     tr("{frame}, {time}, {value}, {easing} and {property} are replaced"));
+    separator_ = field("text separator", escaped(QString::fromStdString(now.separator)),
+                       tr("What stands between two keys; \\n is a line break, \\t a tab"));
+    decimals_ = new QSpinBox;
+    decimals_->setObjectName("text decimals");
+    decimals_->setAccessibleName(tr("Decimals of values"));
+    decimals_->setRange(0, 12);
+    decimals_->setValue(now.decimals);
+    keys_ = new QComboBox;
+    keys_->setObjectName("text keys");
+    keys_->setAccessibleName(tr("Which keys"));
+    keys_->addItems(
+        {tr("the keys as they are"), tr("as few as say the same in straight lines"), tr("one each frame")});
+    keys_->setCurrentIndex(static_cast<int>(now.keys));
 }
 
 ScheduleText ScheduleTextDialog::how() const {

@@ -23,6 +23,7 @@ public:
     [[nodiscard]] ScheduleText how() const;
 
 private:
+    void make_fields();
     void show_line();
     struct Wanted {
         LaneId lane;

@@ -50,6 +50,35 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
     title_->setTextFormat(Qt::PlainText);
     column->addWidget(sides_ = make_sides());
     column->addWidget(title_);
+    auto* grid = make_facts();
+    sound_ = new SoundDetail(document_);
+    feeds_ = new FeedTable(document_, view_);
+    column->addWidget(sound_);
+    for (const auto kind : lane_kinds())
+        if (!kind->params.empty())
+            column->addWidget(fields_[kind] = new PinsDetail(document_, kind));
+    column->addWidget(feeds_);
+    column->addLayout(grid);
+    column->addStretch(1);
+
+    make_buttons();
+    column->addWidget(buttons_);
+
+    connect_buttons();
+    connect(&document_, &Document::changed, this, &DetailPanel::refresh);
+    connect(&view_, &ViewState::selection_changed, this, [this] {
+        feeds_first_ = false;
+        refresh();
+    });
+    connect(&view_, &ViewState::motion_lane_changed, this, [this] {
+        feeds_first_ = true;
+        refresh();
+    });
+    refresh();
+}
+
+/// Where it lies: what is written in can be changed.
+QGridLayout* DetailPanel::make_facts() {
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(12);
     grid->setVerticalSpacing(2);
@@ -81,16 +110,10 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
         ++line;
     }
     grid->setColumnStretch(1, 1);
-    sound_ = new SoundDetail(document_);
-    feeds_ = new FeedTable(document_, view_);
-    column->addWidget(sound_);
-    for (const auto kind : lane_kinds())
-        if (!kind->params.empty())
-            column->addWidget(fields_[kind] = new PinsDetail(document_, kind));
-    column->addWidget(feeds_);
-    column->addLayout(grid);
-    column->addStretch(1);
+    return grid;
+}
 
+void DetailPanel::make_buttons() {
     buttons_ = new QWidget;
     auto* row = new QHBoxLayout(buttons_);
     row->setContentsMargins(0, 0, 0, 0);
@@ -117,8 +140,9 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
     row->addStretch(1);
     for (auto* button : {pinned_, whole_planting_, locked_, muted_, delete_})
         button->setProperty("role", "small");
-    column->addWidget(buttons_);
+}
 
+void DetailPanel::connect_buttons() {
     connect(delete_, &QPushButton::clicked, this, &DetailPanel::delete_wanted);
     connect(pinned_, &QPushButton::clicked, this, [this] {
         const Pin* pin = document_.project().pin(pin_);
@@ -148,16 +172,6 @@ DetailPanel::DetailPanel(Document& document, ViewState& view, QWidget* parent)
             document_.apply(with_lead(document_.project(), lane->id, offset_of(lead_->length())),
                             tr("change lead"));
     });
-    connect(&document_, &Document::changed, this, &DetailPanel::refresh);
-    connect(&view_, &ViewState::selection_changed, this, [this] {
-        feeds_first_ = false;
-        refresh();
-    });
-    connect(&view_, &ViewState::motion_lane_changed, this, [this] {
-        feeds_first_ = true;
-        refresh();
-    });
-    refresh();
 }
 
 QString DetailPanel::nearest_onset(Seconds time) const {

@@ -26,6 +26,9 @@ signals:
     void planting_wanted(PlantingId planting); ///< to be changed
 
 private:
+    [[nodiscard]] QGridLayout* make_facts();
+    void make_buttons();
+    void connect_buttons();
     void show_pin(const Pin& pin, const Lane& lane);
     [[nodiscard]] QString anchor_text(const Anchor& anchor) const;
     void show_planting_of(const Pin& pin);

@@ -52,6 +52,28 @@ FeedTable::FeedTable(Document& document, ViewState& view, QWidget* parent)
     area->setMinimumWidth(150);
     column->addWidget(area, 1);
 
+    auto* buttons = make_buttons();
+    column->addLayout(buttons);
+
+    auto* lead_row = new QHBoxLayout;
+    lead_row->setSpacing(6);
+    lead_row->addWidget(quiet(tr("lead")));
+    lead_ = new LengthField("lane lead", {Length::Unit::InFrames, Length::Unit::InMilliseconds});
+    lead_->be_a_lead();
+    connect(lead_, &LengthField::edited, this, [this] {
+        if (!showing_ && lane())
+            document_.apply(with_lead(document_.project(), lane()->id, offset_of(lead_->length())),
+                            tr("change lead"));
+    });
+    lead_row->addWidget(lead_, 1);
+    column->addLayout(lead_row);
+    usual_ = quiet({});
+    usual_->setObjectName("usual lead");
+    usual_->setToolTip(tr("Common practice, for pictures at 24 frames a second"));
+    column->addWidget(usual_);
+}
+
+QHBoxLayout* FeedTable::make_buttons() {
     auto* buttons = new QHBoxLayout;
     buttons->setSpacing(4);
     auto* add = new QPushButton(tr("Feed another"));
@@ -102,24 +124,7 @@ FeedTable::FeedTable(Document& document, ViewState& view, QWidget* parent)
         }
     });
     buttons->addWidget(freeze_all, 1);
-    column->addLayout(buttons);
-
-    auto* lead_row = new QHBoxLayout;
-    lead_row->setSpacing(6);
-    lead_row->addWidget(quiet(tr("lead")));
-    lead_ = new LengthField("lane lead", {Length::Unit::InFrames, Length::Unit::InMilliseconds});
-    lead_->be_a_lead();
-    connect(lead_, &LengthField::edited, this, [this] {
-        if (!showing_ && lane())
-            document_.apply(with_lead(document_.project(), lane()->id, offset_of(lead_->length())),
-                            tr("change lead"));
-    });
-    lead_row->addWidget(lead_, 1);
-    column->addLayout(lead_row);
-    usual_ = quiet({});
-    usual_->setObjectName("usual lead");
-    usual_->setToolTip(tr("Common practice, for pictures at 24 frames a second"));
-    column->addWidget(usual_);
+    return buttons;
 }
 
 const Lane* FeedTable::lane() const {

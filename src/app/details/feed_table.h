@@ -34,6 +34,7 @@ public:
     void refresh();
 
 private:
+    [[nodiscard]] QHBoxLayout* make_buttons();
     struct Row {
         QWidget* box;
         NameButton* target;

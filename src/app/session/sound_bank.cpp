@@ -93,6 +93,10 @@ SoundBank::SoundBank(Jobs& jobs, QObject* parent)
                   return map;
               }};
       }) {
+    connect_parts();
+}
+
+void SoundBank::connect_parts() {
     connect(&song_, &BackgroundSignals::ready, this, &SoundBank::song_is_there);
     connect(&song_, &BackgroundSignals::failed, this,
             [this](const Error& error) { emit said(tr("The song is not there. %1").arg(words(error))); });

@@ -44,6 +44,7 @@ signals:
     void said(const QString& message);
 
 private:
+    void connect_parts();
     /// The same samples of a file.
     struct Stretch {
         std::filesystem::path path;

@@ -11,6 +11,30 @@
 
 namespace pulsepin {
 
+namespace {
+
+QDoubleSpinBox* number(const QString& name, double low, double high, double value, const QString& prefix) {
+    auto* field = new QDoubleSpinBox;
+    field->setObjectName(name);
+    field->setAccessibleName(name);
+    field->setRange(low, high);
+    field->setValue(value);
+    field->setPrefix(prefix);
+    return field;
+}
+
+QSpinBox* frames(const QString& name, int value) {
+    auto* field = new QSpinBox;
+    field->setObjectName(name);
+    field->setAccessibleName(name);
+    field->setRange(-1000, 1000);
+    field->setValue(value);
+    field->setSuffix(KeysPage::tr(" frames"));
+    return field;
+}
+
+} // namespace
+
 KeysPage::KeysPage(Document& document, ViewState& view, QWidget* parent)
     : MotionPage(document, parent), view_(view) {
     auto* grid = new QGridLayout(this);
@@ -31,25 +55,6 @@ KeysPage::KeysPage(Document& document, ViewState& view, QWidget* parent)
         if (second)
             grid->addWidget(second, line, 2);
         ++line;
-    };
-    const auto number = [](const QString& name, double low, double high, double value,
-                           const QString& prefix) {
-        auto* field = new QDoubleSpinBox;
-        field->setObjectName(name);
-        field->setAccessibleName(name);
-        field->setRange(low, high);
-        field->setValue(value);
-        field->setPrefix(prefix);
-        return field;
-    };
-    const auto frames = [](const QString& name, int value) {
-        auto* field = new QSpinBox;
-        field->setObjectName(name);
-        field->setAccessibleName(name);
-        field->setRange(-1000, 1000);
-        field->setValue(value);
-        field->setSuffix(tr(" frames"));
-        return field;
     };
     earlier_ = frames("earlier by", 2);
     row("keys earlier", tr("Earlier"),

@@ -73,6 +73,13 @@ OnsetRows::OnsetRows(Document& document, ViewState& view, QWidget* parent)
     more->addWidget(least_, 1);
     column->addLayout(more);
 
+    auto* last = make_buttons();
+    column->addLayout(last);
+    connect(&document_.detection(), &DetectionController::shown_changed, this, &OnsetRows::refresh);
+    refresh();
+}
+
+QLayout* OnsetRows::make_buttons() {
     auto* last = new QHBoxLayout;
     last->setSpacing(8);
     like_ = new QPushButton(tr("Find like this"));
@@ -95,9 +102,7 @@ OnsetRows::OnsetRows(Document& document, ViewState& view, QWidget* parent)
     last->addWidget(like_);
     last->addWidget(band_);
     last->addStretch(1);
-    column->addLayout(last);
-    connect(&document_.detection(), &DetectionController::shown_changed, this, &OnsetRows::refresh);
-    refresh();
+    return last;
 }
 
 OnsetRows::Line OnsetRows::make_line(std::size_t index) {

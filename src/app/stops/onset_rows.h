@@ -22,6 +22,7 @@ public:
     void refresh();
 
 private:
+    [[nodiscard]] QLayout* make_buttons();
     struct Line {
         QWidget* widget;
         QCheckBox* shown;

@@ -37,43 +37,7 @@ PickerPage::PickerPage(Document& document, ViewState& view, QWidget* lane_choice
     grid->setContentsMargins(0, 0, 0, 0);
     grid->setHorizontalSpacing(10);
     grid->setVerticalSpacing(5);
-    source_ = new QComboBox;
-    source_->setObjectName("source");
-    for (const auto& row : picker_sources())
-        source_->addItem(text_of(row.label), text_of(row.id));
-    source_->setToolTip(tr("Where the positions come from"));
-    every_ = new QComboBox;
-    every_->setObjectName("every");
-    for (int n = 1; n <= 16; ++n)
-        every_->addItem(n == 1 ? tr("one") : QString::fromStdString(ordinal(n)), n);
-    every_->setCurrentIndex(1);
-    every_->setToolTip(tr("Counted from the first position of the range, after the filters"));
-    range_ = new QComboBox;
-    range_->setObjectName("range kind");
-    range_->addItems({tr("as typed"), tr("whole song"), tr("range or loop"), tr("this section"),
-                      tr("from the playhead"), tr("what is selected")});
-    range_->setToolTip(tr("Which part of the song"));
-    from_ = new QLineEdit;
-    from_->setObjectName("from");
-    from_->setToolTip(tr("Bar and beat of the first, as 19.1; a range drawn on the ruler is taken over"));
-    until_ = new QLineEdit;
-    until_->setObjectName("until");
-    until_->setToolTip(tr("Bar and beat up to which is placed; itself not included"));
-    kept_ = new QComboBox;
-    kept_->setObjectName("kept picker");
-    kept_->setAccessibleName(tr("Pickers that were kept"));
-    kept_->setEditable(true);
-    kept_->setInsertPolicy(QComboBox::NoInsert);
-    kept_->lineEdit()->setPlaceholderText(tr("a name"));
-    kept_->setToolTip(tr("Choose a picker that was kept, or write a name to keep this one"));
-    keep_ = new QPushButton(tr("Keep"));
-    keep_->setObjectName("keep picker");
-    keep_->setProperty("role", "small");
-    keep_->setToolTip(tr("Keeps source, range and filters in the project under that name"));
-    forget_ = new QPushButton(tr("Forget"));
-    forget_->setObjectName("forget picker");
-    forget_->setProperty("role", "small");
-    forget_->setToolTip(tr("The picker of that name is no longer kept; what it placed stays"));
+    make_fields();
     auto* kept = new QWidget;
     auto* kept_row = new QHBoxLayout(kept);
     kept_row->setContentsMargins(0, 0, 0, 0);
@@ -112,6 +76,51 @@ PickerPage::PickerPage(Document& document, ViewState& view, QWidget* lane_choice
     grid->addWidget(scroll, 2, 0);
     grid->setRowStretch(2, 1);
 
+    connect_fields();
+    refresh();
+}
+
+void PickerPage::make_fields() {
+    source_ = new QComboBox;
+    source_->setObjectName("source");
+    for (const auto& row : picker_sources())
+        source_->addItem(text_of(row.label), text_of(row.id));
+    source_->setToolTip(tr("Where the positions come from"));
+    every_ = new QComboBox;
+    every_->setObjectName("every");
+    for (int n = 1; n <= 16; ++n)
+        every_->addItem(n == 1 ? tr("one") : QString::fromStdString(ordinal(n)), n);
+    every_->setCurrentIndex(1);
+    every_->setToolTip(tr("Counted from the first position of the range, after the filters"));
+    range_ = new QComboBox;
+    range_->setObjectName("range kind");
+    range_->addItems({tr("as typed"), tr("whole song"), tr("range or loop"), tr("this section"),
+                      tr("from the playhead"), tr("what is selected")});
+    range_->setToolTip(tr("Which part of the song"));
+    from_ = new QLineEdit;
+    from_->setObjectName("from");
+    from_->setToolTip(tr("Bar and beat of the first, as 19.1; a range drawn on the ruler is taken over"));
+    until_ = new QLineEdit;
+    until_->setObjectName("until");
+    until_->setToolTip(tr("Bar and beat up to which is placed; itself not included"));
+    kept_ = new QComboBox;
+    kept_->setObjectName("kept picker");
+    kept_->setAccessibleName(tr("Pickers that were kept"));
+    kept_->setEditable(true);
+    kept_->setInsertPolicy(QComboBox::NoInsert);
+    kept_->lineEdit()->setPlaceholderText(tr("a name"));
+    kept_->setToolTip(tr("Choose a picker that was kept, or write a name to keep this one"));
+    keep_ = new QPushButton(tr("Keep"));
+    keep_->setObjectName("keep picker");
+    keep_->setProperty("role", "small");
+    keep_->setToolTip(tr("Keeps source, range and filters in the project under that name"));
+    forget_ = new QPushButton(tr("Forget"));
+    forget_->setObjectName("forget picker");
+    forget_->setProperty("role", "small");
+    forget_->setToolTip(tr("The picker of that name is no longer kept; what it placed stays"));
+}
+
+void PickerPage::connect_fields() {
     connect(source_, &QComboBox::currentIndexChanged, this, [this] {
         show_argument();
         emit changed();
@@ -145,7 +154,6 @@ PickerPage::PickerPage(Document& document, ViewState& view, QWidget* lane_choice
         bounds_typed_ = false;
         range_->setCurrentIndex(Typed);
     });
-    refresh();
 }
 
 QWidget* PickerPage::make_argument() {

@@ -31,6 +31,8 @@ signals:
     void place_wanted();
 
 private:
+    void make_fields();
+    void connect_fields();
     enum RangeKind { Typed, Whole, DrawnRange, Section, FromPlayhead, Selection };
     QWidget* make_argument();
     void make_filters(QVBoxLayout* column);

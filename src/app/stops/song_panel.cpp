@@ -32,25 +32,7 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
     facts_->setWordWrap(true);
     grid->addWidget(facts_, 1, 0, Qt::AlignTop);
 
-    rate_ = new QComboBox;
-    rate_->setObjectName("frame rate");
-    for (const auto& rate : common_frame_rates())
-        rate_->addItem(tr("%1 a second").arg(QString::fromStdString(rate.text())));
-    rate_->setToolTip(tr("Frames a second. All frame numbers are derived again; nothing moves in time."));
-    connect(rate_, &QComboBox::activated, this, [this](int index) {
-        document_.apply(
-            with_frame_rate(document_.project(), common_frame_rates()[static_cast<std::size_t>(index)]),
-            tr("change frame rate"));
-    });
-    rounding_ = new QComboBox;
-    rounding_->setObjectName("rounding");
-    rounding_->addItems({tr("to the nearest frame"), tr("never late")});
-    rounding_->setToolTip(tr("A beat seldom falls on a frame: which one is taken then"));
-    connect(rounding_, &QComboBox::activated, this, [this](int index) {
-        Settings settings = *document_.project().settings;
-        settings.rounding = index == 0 ? FrameRounding::Nearest : FrameRounding::NeverLate;
-        document_.apply(with_settings(document_.project(), settings), tr("change rounding"));
-    });
+    make_rate();
     auto* fields = new QHBoxLayout;
     fields->setSpacing(12);
     fields->addWidget(labelled(tr("frames"), rate_));
@@ -68,27 +50,27 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
     piece->addWidget(about, 1, Qt::AlignBottom);
     grid->addLayout(piece, 3, 0, Qt::AlignTop);
 
-    auto* open = main_button(tr("Open song…"));
-    open->setObjectName("open song");
-    open->setToolTip(tr("Any sound file, or a video whose sound is the song"));
-    connect(open, &QPushButton::clicked, this, &SongPanel::open_song_wanted);
-    auto* shots = new QPushButton(tr("Add shots…"));
-    shots->setObjectName("add shots");
-    shots->setToolTip(tr("Video files for the bin, from which cuts take their shots"));
-    connect(shots, &QPushButton::clicked, this, &SongPanel::add_shots_wanted);
-    auto* sound = new QPushButton(tr("Add sound…"));
-    sound->setObjectName("add sound");
-    sound->setToolTip(tr("Another sound, laid under the song from the playhead on"));
-    connect(sound, &QPushButton::clicked, this, &SongPanel::add_sound_wanted);
-    auto* buttons = new QHBoxLayout;
-    buttons->setSpacing(10);
-    buttons->addWidget(open);
-    buttons->addWidget(shots);
-    buttons->addWidget(sound);
-    buttons->addStretch(1);
+    auto* buttons = make_buttons();
     grid->addLayout(buttons, 5, 0);
     grid->setRowStretch(4, 1);
 
+    make_bin();
+    auto* clip_row = new QHBoxLayout;
+    clip_row->setSpacing(6);
+    clip_row->addWidget(remove_);
+    clip_row->addStretch(1);
+    clip_row->addWidget(camera_);
+    clip_row->addWidget(begins_);
+    bin_->setIconSize({48, 27});
+    connect(&document_.thumbnails(), &ThumbnailBank::arrived, this, &SongPanel::show_pictures);
+    grid->addWidget(bin_, 1, 1, 4, 1);
+    grid->addLayout(clip_row, 5, 1);
+    grid->setColumnStretch(0, 1);
+    grid->setColumnStretch(1, 1);
+    refresh();
+}
+
+void SongPanel::make_bin() {
     bin_ = new QListWidget;
     bin_->setObjectName("bin");
     bin_->setAccessibleName(tr("Shots in the bin"));
@@ -129,19 +111,50 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
     connect(camera_, &QPushButton::clicked, this, tell);
     connect(begins_, &QDoubleSpinBox::valueChanged, this, tell);
     connect(bin_, &QListWidget::itemSelectionChanged, this, &SongPanel::show_camera);
-    auto* clip_row = new QHBoxLayout;
-    clip_row->setSpacing(6);
-    clip_row->addWidget(remove_);
-    clip_row->addStretch(1);
-    clip_row->addWidget(camera_);
-    clip_row->addWidget(begins_);
-    bin_->setIconSize({48, 27});
-    connect(&document_.thumbnails(), &ThumbnailBank::arrived, this, &SongPanel::show_pictures);
-    grid->addWidget(bin_, 1, 1, 4, 1);
-    grid->addLayout(clip_row, 5, 1);
-    grid->setColumnStretch(0, 1);
-    grid->setColumnStretch(1, 1);
-    refresh();
+}
+
+void SongPanel::make_rate() {
+    rate_ = new QComboBox;
+    rate_->setObjectName("frame rate");
+    for (const auto& rate : common_frame_rates())
+        rate_->addItem(tr("%1 a second").arg(QString::fromStdString(rate.text())));
+    rate_->setToolTip(tr("Frames a second. All frame numbers are derived again; nothing moves in time."));
+    connect(rate_, &QComboBox::activated, this, [this](int index) {
+        document_.apply(
+            with_frame_rate(document_.project(), common_frame_rates()[static_cast<std::size_t>(index)]),
+            tr("change frame rate"));
+    });
+    rounding_ = new QComboBox;
+    rounding_->setObjectName("rounding");
+    rounding_->addItems({tr("to the nearest frame"), tr("never late")});
+    rounding_->setToolTip(tr("A beat seldom falls on a frame: which one is taken then"));
+    connect(rounding_, &QComboBox::activated, this, [this](int index) {
+        Settings settings = *document_.project().settings;
+        settings.rounding = index == 0 ? FrameRounding::Nearest : FrameRounding::NeverLate;
+        document_.apply(with_settings(document_.project(), settings), tr("change rounding"));
+    });
+}
+
+QLayout* SongPanel::make_buttons() {
+    auto* open = main_button(tr("Open song…"));
+    open->setObjectName("open song");
+    open->setToolTip(tr("Any sound file, or a video whose sound is the song"));
+    connect(open, &QPushButton::clicked, this, &SongPanel::open_song_wanted);
+    auto* shots = new QPushButton(tr("Add shots…"));
+    shots->setObjectName("add shots");
+    shots->setToolTip(tr("Video files for the bin, from which cuts take their shots"));
+    connect(shots, &QPushButton::clicked, this, &SongPanel::add_shots_wanted);
+    auto* sound = new QPushButton(tr("Add sound…"));
+    sound->setObjectName("add sound");
+    sound->setToolTip(tr("Another sound, laid under the song from the playhead on"));
+    connect(sound, &QPushButton::clicked, this, &SongPanel::add_sound_wanted);
+    auto* buttons = new QHBoxLayout;
+    buttons->setSpacing(10);
+    buttons->addWidget(open);
+    buttons->addWidget(shots);
+    buttons->addWidget(sound);
+    buttons->addStretch(1);
+    return buttons;
 }
 
 const Clip* SongPanel::chosen_clip() const {

@@ -30,6 +30,9 @@ protected:
     void showEvent(QShowEvent* event) override;
 
 private:
+    void make_bin();
+    void make_rate();
+    [[nodiscard]] QLayout* make_buttons();
     void remove_shots();
     void show_pictures();
     void show_sizes();

@@ -63,6 +63,13 @@ TapPanel::TapPanel(Document& document, ViewState& view, QWidget* parent)
         &TapPanel::use_beats);
     use("markers", tr("marks"), tr("A marker at each tap"), &TapPanel::use_markers);
     column->addLayout(row);
+    auto* late = make_latency();
+    column->addLayout(late);
+    connect(&document_, &Document::opened, this, &TapPanel::forget);
+    refresh();
+}
+
+QLayout* TapPanel::make_latency() {
     auto* late = new QHBoxLayout;
     late->setSpacing(4);
     late->addWidget(quiet(tr("late by")));
@@ -82,9 +89,7 @@ TapPanel::TapPanel(Document& document, ViewState& view, QWidget* parent)
            "late by is remembered"));
     connect(calibrate_, &QPushButton::clicked, this, &TapPanel::calibrate);
     late->addWidget(calibrate_);
-    column->addLayout(late);
-    connect(&document_, &Document::opened, this, &TapPanel::forget);
-    refresh();
+    return late;
 }
 
 void TapPanel::set_latency(int ms) {

@@ -31,6 +31,7 @@ signals:
     void tapped(bool first_of_bar); ///< by the button
 
 private:
+    [[nodiscard]] QLayout* make_latency();
     void add(Tap tap, bool in_song);
     void use_tempo();
     void use_phase();

@@ -162,6 +162,28 @@ std::vector<double> range_centres(const GridConditions& c) {
     return centres;
 }
 
+/// Those that keep to the conditions, where something sounds; of nearly the same ones the first.
+std::vector<BeatTrack> distinct_tracks(std::vector<BeatTrack> found, const Features& f,
+                                       const GridConditions& conditions) {
+    const SoundingSpan span(f);
+    std::vector<BeatTrack> kept;
+    std::vector<double> kept_periods;
+    for (auto& track : found) {
+        span.cut(track);
+        const double period = period_of(track);
+        if (track.size() < 4 || !keeps_to(track, bpm_of_period(period), conditions))
+            continue;
+        bool known = false;
+        for (std::size_t i = 0; i < kept.size() && !known; ++i)
+            known = nearly_same(track, period, kept[i], kept_periods[i]);
+        if (known)
+            continue;
+        kept.push_back(std::move(track));
+        kept_periods.push_back(period);
+    }
+    return kept;
+}
+
 } // namespace
 
 std::vector<float> beat_reward(const Features& features, const GridConditions& conditions,
@@ -252,23 +274,7 @@ std::vector<BeatTrack> grid_candidates(const Features& f, const GridConditions& 
             }
         }
     }
-    const SoundingSpan span(f);
-    std::vector<BeatTrack> kept;
-    std::vector<double> kept_periods;
-    for (auto& track : found) {
-        span.cut(track);
-        const double period = period_of(track);
-        if (track.size() < 4 || !keeps_to(track, bpm_of_period(period), conditions))
-            continue;
-        bool known = false;
-        for (std::size_t i = 0; i < kept.size() && !known; ++i)
-            known = nearly_same(track, period, kept[i], kept_periods[i]);
-        if (known)
-            continue;
-        kept.push_back(std::move(track));
-        kept_periods.push_back(period);
-    }
-    return kept;
+    return distinct_tracks(std::move(found), f, conditions);
 }
 
 BeatTrack retracked(const Features& f, const BeatTrack& track, const GridConditions& conditions) {
