@@ -358,7 +358,7 @@ private:
     void picture(const QString& name) {
         wait([this] {
             window_.grab(); // asks for the tiles
-            return window_.timeline().tiles().complete();
+            return window_.timeline().tiles().complete() && window_.document().thumbnails().complete();
         });
         for (int i = 0; i < 4; ++i)
             QApplication::processEvents(QEventLoop::AllEvents, 50);

@@ -99,7 +99,7 @@ Scene Canvas::scene(const TimeScale& scale) const {
             ? [this](
                   const Clip& clip,
                   Seconds
-                      time) { return document_.thumbnails().at(clip.path, clip.still ? Seconds(0) : time); }
+                      time) { return document_.thumbnails().near(clip.path, clip.still ? Seconds(0) : time); }
             : std::function<const QImage*(const Clip&, Seconds)>()};
 }
 

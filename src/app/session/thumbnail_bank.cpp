@@ -21,6 +21,10 @@ constexpr double step = 0.1; ///< seconds: pictures nearer than that are the sam
 
 using Key = std::pair<std::filesystem::path, long long>;
 
+Key key_of(const std::filesystem::path& clip, Seconds time) {
+    return {clip, std::llround(std::clamp(time.value, 0.0, 1e6) / step)};
+}
+
 } // namespace
 
 struct ThumbnailBank::State {
@@ -37,6 +41,7 @@ struct ThumbnailBank::State {
     std::condition_variable_any wished;
     std::deque<Key> wishes; ///< the latest last
     std::vector<std::pair<Key, QImage>> made;
+    bool making = false;
     std::jthread worker;
 
     // Of the worker.
@@ -81,11 +86,13 @@ struct ThumbnailBank::State {
                     return;
                 key = std::move(wishes.back());
                 wishes.pop_back();
+                making = true;
             }
             QImage image = make(key);
             {
                 const std::lock_guard lock(mutex);
                 made.emplace_back(std::move(key), std::move(image));
+                making = false;
             }
             arrived();
         }
@@ -129,9 +136,37 @@ ThumbnailBank::~ThumbnailBank() {
     state_->worker.join();
 }
 
+const QImage* ThumbnailBank::near(const std::filesystem::path& clip, Seconds time) {
+    if (const auto* image = at(clip, time))
+        return image;
+    const Key key = key_of(clip, time);
+    const QImage* nearest = nullptr;
+    long long apart = 0;
+    const auto look = [&](const auto& one) {
+        const auto distance = std::abs(one.first.second - key.second);
+        if (one.second.image && (!nearest || distance < apart)) {
+            nearest = one.second.image.get();
+            apart = distance;
+        }
+        return one.second.image != nullptr;
+    };
+    const auto here = state_->kept.find(key);
+    for (auto after = here; after != state_->kept.end() && after->first.first == clip && !look(*after);)
+        ++after;
+    for (auto before = here; before != state_->kept.begin();)
+        if (--before; before->first.first != clip || look(*before))
+            break;
+    return nearest;
+}
+
+bool ThumbnailBank::complete() const {
+    const std::lock_guard lock(state_->mutex);
+    return state_->wishes.empty() && !state_->making && state_->made.empty();
+}
+
 const QImage* ThumbnailBank::at(const std::filesystem::path& clip, Seconds time) {
     State& s = *state_;
-    const Key key{clip, std::llround(std::clamp(time.value, 0.0, 1e6) / step)};
+    const Key key = key_of(clip, time);
     if (const auto found = s.kept.find(key); found != s.kept.end()) {
         s.order.splice(s.order.end(), s.order, found->second.used);
         return found->second.image.get();
