@@ -5,32 +5,32 @@
 
 namespace pulsepin {
 
-void ViewState::choose_layer(LayerId layer) {
-    if (layer_ == layer)
+template <class T>
+void ViewState::change(T& member, T value, void (ViewState::*changed)()) {
+    if (member == value)
         return;
-    layer_ = layer;
-    emit layer_chosen();
+    member = std::move(value);
+    emit(this->*changed)();
+}
+
+void ViewState::next_snap() {
+    set_snap(snap_ == Snap::Always ? Snap::Near : snap_ == Snap::Near ? Snap::Off : Snap::Always);
+}
+
+void ViewState::choose_layer(LayerId layer) {
+    change(layer_, layer, &ViewState::layer_chosen);
 }
 
 void ViewState::set_snap(Snap snap) {
-    if (snap_ == snap)
-        return;
-    snap_ = snap;
-    emit snap_changed();
+    change(snap_, snap, &ViewState::snap_changed);
 }
 
 void ViewState::set_snaps_to(unsigned kinds) {
-    if (snaps_to_ == kinds)
-        return;
-    snaps_to_ = kinds;
-    emit snap_changed();
+    change(snaps_to_, kinds, &ViewState::snap_changed);
 }
 
 void ViewState::choose_lane(LaneId lane) {
-    if (lane_ == lane)
-        return;
-    lane_ = lane;
-    emit lane_chosen();
+    change(lane_, lane, &ViewState::lane_chosen);
 }
 
 const Lane* ViewState::lane_of_kind(const Project& project, LaneKind kind) const {
@@ -39,11 +39,7 @@ const Lane* ViewState::lane_of_kind(const Project& project, LaneKind kind) const
 }
 
 void ViewState::set_names_width(int pixels) {
-    pixels = std::clamp(pixels, 96, 360);
-    if (names_width_ == pixels)
-        return;
-    names_width_ = pixels;
-    emit names_width_changed();
+    change(names_width_, std::clamp(pixels, 96, 360), &ViewState::names_width_changed);
 }
 
 void ViewState::set_motion_lane(LaneId lane) {
@@ -62,24 +58,15 @@ void ViewState::set_follower_step(std::optional<std::size_t> step) {
 }
 
 void ViewState::set_look(const SongLook& look) {
-    if (look == look_)
-        return;
-    look_ = look;
-    emit look_changed();
+    change(look_, look, &ViewState::look_changed);
 }
 
 void ViewState::set_grid_rows(bool shown) {
-    if (shown == grid_rows_)
-        return;
-    grid_rows_ = shown;
-    emit grid_rows_changed();
+    change(grid_rows_, shown, &ViewState::grid_rows_changed);
 }
 
 void ViewState::choose_beat(std::optional<std::int64_t> beat) {
-    if (beat == beat_)
-        return;
-    beat_ = beat;
-    emit grid_rows_changed();
+    change(beat_, beat, &ViewState::grid_rows_changed);
 }
 
 void ViewState::set_course(std::optional<CoursePreview> course) {
@@ -90,31 +77,19 @@ void ViewState::set_course(std::optional<CoursePreview> course) {
 }
 
 void ViewState::set_playhead(Seconds time) {
-    if (time == playhead_)
-        return;
-    playhead_ = time;
-    emit playhead_moved();
+    change(playhead_, time, &ViewState::playhead_moved);
 }
 
 void ViewState::set_range(std::optional<TimeRange> range) {
-    if (range == range_)
-        return;
-    range_ = range;
-    emit range_changed();
+    change(range_, range, &ViewState::range_changed);
 }
 
 void ViewState::set_looping(bool looping) {
-    if (looping == looping_)
-        return;
-    looping_ = looping;
-    emit range_changed();
+    change(looping_, looping, &ViewState::range_changed);
 }
 
 void ViewState::select(std::set<PinId> pins) {
-    if (pins == selection_)
-        return;
-    selection_ = std::move(pins);
-    emit selection_changed();
+    change(selection_, std::move(pins), &ViewState::selection_changed);
 }
 
 bool ViewState::press(PinId pin, bool adding) {

@@ -67,6 +67,7 @@ public:
     void set_motion_lane(LaneId lane);
     void set_follower_step(std::optional<std::size_t> step);
     void set_snap(Snap snap);
+    void next_snap(); ///< always, near, off in turn
     /// Which of snap_kinds() pull: a bit each.
     [[nodiscard]] unsigned snaps_to() const { return snaps_to_; }
     void set_snaps_to(unsigned kinds);
@@ -100,6 +101,8 @@ signals:
     void grid_rows_changed(); ///< shown or not, the chosen beat, the course
 
 private:
+    template <class T>
+    void change(T& member, T value, void (ViewState::*changed)()); ///< told only where it is another
     LayerId layer_;
     LaneId lane_;
     int names_width_ = 150;

@@ -301,7 +301,7 @@ private slots:
         window.go_to_stop(Stop::Song);
         auto* bin = window.findChild<QListWidget*>("bin");
         QVERIFY(QTest::qWaitFor([&] { return !bin->item(0)->icon().isNull(); }, 8000));
-        QVERIFY2(bin->item(0)->text().contains("used once"), qPrintable(bin->item(0)->text()));
+        QVERIFY2(bin->item(0)->text().contains("1 cut"), qPrintable(bin->item(0)->text()));
         QVERIFY(bin->item(0)->text().contains("640 × 360"));
     }
 

@@ -6,6 +6,7 @@
 #include "route_list.h"
 #include "schedule/snapping.h"
 #include "score/score_view.h"
+#include "session/apply_hand_edit.h"
 #include "timeline/timeline_view.h"
 
 #include <QSettings>
@@ -47,16 +48,12 @@ Seconds Commands::snapped(Seconds time) const {
 }
 
 bool Commands::edit(std::string_view id, ParamValues values, std::optional<std::set<PinId>> pins) {
-    const HandEdit& row = *hand_edit(id);
     const Seconds now = heard_now();
     const Lane* shots = view_.lane_of_kind(document_.project(), kind_that(&LaneKindRow::cuts));
-    auto edited = row.run({document_.schedule(), pins.value_or(view_.selection()), now, snapped(now),
-                           shots ? shots->id : LaneId{}, values_for(row, values)});
-    if (!edited) {
-        document_.say(QString::fromStdString(edited.error().message()));
-        return false;
-    }
-    if (!document_.apply(Result<Project>(std::move(edited->project)), text_of(row.label)))
+    auto edited = apply_hand_edit(document_, id,
+                                  {document_.schedule(), pins.value_or(view_.selection()), now, snapped(now),
+                                   shots ? shots->id : LaneId{}, std::move(values)});
+    if (!edited)
         return false;
     if (!edited->selected.empty())
         view_.select(std::move(edited->selected));

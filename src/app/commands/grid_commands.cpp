@@ -90,9 +90,7 @@ void GridCommands::hang_up_snapping(QMenu* menu) {
         connect(action, &QAction::triggered, this, [this, snap = snap] { view_.set_snap(snap); });
     }
     add(sub, "next snap", tr("Always, near, off in turn"), {QKeySequence(tr("N"))}, [this] {
-        view_.set_snap(view_.snap() == Snap::Always ? Snap::Near
-                       : view_.snap() == Snap::Near ? Snap::Off
-                                                    : Snap::Always);
+        view_.next_snap();
         document_.say(view_.snap() == Snap::Always ? tr("Snapping: always")
                       : view_.snap() == Snap::Near ? tr("Snapping: when near")
                                                    : tr("Snapping: off"));

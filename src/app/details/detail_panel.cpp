@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "details/detail_panel.h"
 
-#include "hand/hand_edits.h"
+#include "session/apply_hand_edit.h"
 #include "model/edits.h"
 #include "kinds/kind_look.h"
 #include "kinds/kinds.h"
@@ -359,22 +359,18 @@ void DetailPanel::put_where_written(int row) {
         return;
     places_[row]->setModified(false);
     const char* const counted[] = {"bars", "seconds", "frames"};
-    const HandEdit& edit = *hand_edit("put-at");
     // "13.3 + 0 ms" as it stands there, "bar 13.3": the figures are what is meant.
     QString text = places_[row]->text().trimmed();
     if (text.startsWith(tr("bar "), Qt::CaseInsensitive))
         text = text.mid(tr("bar ").size());
     text = text.section(" + ", 0, 0).section(" (", 0, 0);
-    const auto edited = edit.run({document_.schedule(),
-                                  {pin_},
-                                  {},
-                                  {},
-                                  {},
-                                  {{"at", text.toStdString()}, {"counted", std::string(counted[row])}}});
-    if (!edited)
-        document_.say(QString::fromStdString(edited.error().message()));
-    else
-        document_.apply(edited->project, text_of(edit.label));
+    apply_hand_edit(document_, "put-at",
+                    {document_.schedule(),
+                     {pin_},
+                     {},
+                     {},
+                     {},
+                     {{"at", text.toStdString()}, {"counted", std::string(counted[row])}}});
     refresh();
 }
 

@@ -7,6 +7,7 @@
 
 #include <QStyle>
 #include <QVBoxLayout>
+#include <algorithm>
 
 namespace pulsepin {
 
@@ -49,11 +50,10 @@ void PinsDetail::show_pins(std::vector<PinId> pins) {
 void PinsDetail::show_differences() {
     std::vector<bool> differ(specs_.size(), false);
     if (pins_.size() > 1) {
-        const std::set<PinId> wanted(pins_.begin(), pins_.end());
         const PinBody* first = nullptr;
         for (const auto& lane : document_.project().lanes)
             for (const auto& pin : lane->pins)
-                if (lane->kind == kind_ && wanted.contains(pin.id)) {
+                if (lane->kind == kind_ && std::binary_search(pins_.begin(), pins_.end(), pin.id)) {
                     first = first ? first : &pin.body;
                     for (std::size_t i = 0; i < specs_.size(); ++i)
                         if (!differ[i])

@@ -38,6 +38,14 @@ double single_step(const ParamSpec& spec) {
     return spec.initial >= 2 ? 1 : spec.most - spec.least <= 4 ? 0.05 : 0.02;
 }
 
+/// As wide as it needs to be, not as its longest entry.
+QComboBox* narrow_box() {
+    auto* box = new QComboBox;
+    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    box->setMinimumContentsLength(7);
+    return box;
+}
+
 /// "1 bar", "2 bars".
 QString unit_for(const ParamSpec& spec, double value) {
     const QString unit = text_of(spec.unit);
@@ -198,12 +206,10 @@ ParamForm::Field ParamForm::number(const ParamSpec& spec) {
 }
 
 ParamForm::Field ParamForm::choice(const ParamSpec& spec) {
-    auto* box = new QComboBox;
+    auto* box = narrow_box();
     for (const auto& one : spec.choices)
         box->addItem(style_.picture ? style_.picture(spec.id, box->count()) : QIcon(), text_of(one.label),
                      text_of(one.id));
-    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    box->setMinimumContentsLength(7);
     connect(box, &QComboBox::currentIndexChanged, this, [this, spec] { tell(spec); });
     return {spec, box, [box] { return ParamValue(box->currentData().toString().toStdString()); },
             [box](const ParamValue& value) {
@@ -268,9 +274,7 @@ ParamForm::Field ParamForm::colour(const ParamSpec& spec) {
 }
 
 ParamForm::Field ParamForm::onset_row(const ParamSpec& spec) {
-    auto* box = new QComboBox;
-    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    box->setMinimumContentsLength(7);
+    auto* box = narrow_box();
     connect(box, &QComboBox::currentIndexChanged, this, [this, spec] { tell(spec); });
     return {spec, box, [box] { return ParamValue(box->currentText().toStdString()); },
             [box](const ParamValue& value) {
@@ -281,9 +285,7 @@ ParamForm::Field ParamForm::onset_row(const ParamSpec& spec) {
 }
 
 ParamForm::Field ParamForm::lane(const ParamSpec& spec) {
-    auto* box = new QComboBox;
-    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    box->setMinimumContentsLength(7);
+    auto* box = narrow_box();
     connect(box, &QComboBox::currentIndexChanged, this, [this, spec] { tell(spec); });
     return {spec, box, [box] { return ParamValue(LaneId{box->currentData().toULongLong()}); },
             [box](const ParamValue& value) {
@@ -347,9 +349,7 @@ ParamForm::Field ParamForm::curve(const ParamSpec& spec) {
 }
 
 ParamForm::Field ParamForm::shot(const ParamSpec& spec) {
-    auto* box = new QComboBox;
-    box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    box->setMinimumContentsLength(7);
+    auto* box = narrow_box();
     connect(box, &QComboBox::activated, this, [this, spec] { tell(spec); });
     return {spec, box, [box] { return ParamValue(ClipId{box->currentData().toULongLong()}); },
             [box](const ParamValue& value) {

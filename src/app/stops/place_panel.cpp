@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "stops/place_panel.h"
 
-#include "hand/hand_edits.h"
 #include "kinds/kind_look.h"
 #include "kinds/kinds.h"
 #include "model/planting_edits.h"
+#include "session/apply_hand_edit.h"
 #include "stops/choices.h"
 #include "widgets.h"
 
@@ -115,11 +115,8 @@ QWidget* PlacePanel::make_bottom() {
     begin_ = named(new QPushButton, "begin at 0", tr("The first shot is seen from the very start"));
     connect(begin_, &QPushButton::clicked, this, [this] {
         const Lane* target = lane();
-        const HandEdit& row = *hand_edit("begin-with-shot");
-        const auto edited = row.run({document_.schedule(), {}, {}, {}, target ? target->id : LaneId{}, {}});
-        if (!edited)
-            return document_.say(QString::fromStdString(edited.error().message()));
-        document_.apply(edited->project, text_of(row.label));
+        apply_hand_edit(document_, "begin-with-shot",
+                        {document_.schedule(), {}, {}, {}, target ? target->id : LaneId{}, {}});
     });
     buttons->addWidget(begin_);
     buttons->addWidget(outcome_, 1);

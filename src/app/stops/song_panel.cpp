@@ -237,9 +237,9 @@ void SongPanel::refresh() {
                 (clip.has_picture ? tr("\n%1 × %2 · %3")
                                         .arg(clip.width)
                                         .arg(clip.height)
-                                        .arg(uses[clip.id] == 0   ? tr("not used")
-                                             : uses[clip.id] == 1 ? tr("used once")
-                                                                  : tr("used %1 times").arg(uses[clip.id]))
+                                        .arg(uses[clip.id] == 0   ? tr("unused")
+                                             : uses[clip.id] == 1 ? tr("1 cut")
+                                                                  : tr("%1 cuts").arg(uses[clip.id]))
                                   : QString()),
             bin_);
         item->setData(Qt::UserRole, static_cast<qulonglong>(clip.id.value));

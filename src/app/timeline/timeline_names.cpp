@@ -182,9 +182,7 @@ QRectF TimelineView::snap_chip() const {
 
 bool TimelineView::press_switch(QPointF at) {
     if (snap_chip().contains(at)) {
-        view_.set_snap(view_.snap() == Snap::Always ? Snap::Near
-                       : view_.snap() == Snap::Near ? Snap::Off
-                                                    : Snap::Always);
+        view_.next_snap();
         return true;
     }
     const Lane* lane = lane_named_at(at);
