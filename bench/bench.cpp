@@ -9,6 +9,8 @@
 #include "interchange/project_json.h"
 #include "main_window.h"
 #include "measured.h"
+#include "media/proxy.h"
+#include "media/video_reader.h"
 #include "kinds/kinds.h"
 #include "schedule/find_pins.h"
 #include "schedule/place.h"
@@ -20,6 +22,7 @@
 
 #include <QApplication>
 #include <QFile>
+#include <QProcess>
 #include <QTemporaryDir>
 #include <algorithm>
 #include <cmath>
@@ -313,6 +316,25 @@ void bench_ten_minutes(BenchTable& table) {
     }
 }
 
+/// A clip of large pictures that all hang on the first one, and its proxy.
+void bench_proxy(BenchTable& table) {
+    const QTemporaryDir folder;
+    const QString clip = folder.filePath("clip.mp4");
+    QProcess ffmpeg;
+    ffmpeg.start("ffmpeg",
+                 {"-nostdin", "-loglevel", "error", "-f", "lavfi", "-i", "testsrc2=s=2560x1440:r=24",
+                  "-frames:v", "96", "-c:v", "mpeg4", "-q:v", "4", "-g", "96", clip});
+    const auto proxy = folder.filePath("proxy.mov").toStdString();
+    if (!ffmpeg.waitForFinished(60'000) || ffmpeg.exitCode() != 0 || !make_proxy(clip.toStdString(), proxy))
+        return table.fail("make a proxy of a clip that ffmpeg made");
+    auto small = VideoReader::open(proxy), large = VideoReader::open(clip.toStdString());
+    int turn = 0;
+    const auto any = [&] { return Seconds((turn = (turn + 41) % 96) / 24.0); };
+    table.row("any picture of a proxy, 960x540", 40, 40, [&] { (void)small->picture_at(any(), 960, 540); });
+    table.row("any picture of its clip, 2560x1440 in one long group", 5, {},
+              [&] { (void)large->picture_at(any(), 960, 540); });
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -328,5 +350,6 @@ int main(int argc, char** argv) {
     bench_edits(table, large);
     bench_song(table);
     bench_ten_minutes(table);
+    bench_proxy(table);
     return table.outcome();
 }

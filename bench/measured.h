@@ -87,10 +87,14 @@ public:
         measure(what, limit, [&] { return milliseconds(runs, work); });
     }
 
+    /// Could not be measured, which fails.
+    void fail(const QString& what) { broken_.push_back(what); }
+
     /// To be returned by the program.
     [[nodiscard]] int outcome() const {
         for (const auto& what : broken_)
-            std::fprintf(stderr, "takes more than half as long again as it may: %s\n", qPrintable(what));
+            std::fprintf(stderr, "takes more than half as long again as it may, or fails: %s\n",
+                         qPrintable(what));
         return broken_.empty() ? 0 : 1;
     }
 

@@ -71,7 +71,7 @@ void bench_followers(BenchTable& table, const Project& project) {
 LayerPictures pictures_of(const Project& project) {
     LayerPictures pictures;
     for (const auto& layer : project.stage->layers)
-        pictures[layer.id] = {shot(), {}, 0};
+        pictures[layer.id] = {{shot()}, {}, 0};
     return pictures;
 }
 

@@ -3,6 +3,7 @@
 
 #include "bench_area.h"
 #include "commands/command_dialogs.h"
+#include "event_clicks.h"
 #include "kinds/kinds.h"
 
 #include <QAbstractButton>
@@ -39,7 +40,7 @@ QFrame* upright_line() {
 MainWindow::MainWindow(Player::Device device)
     : player_(device), commands_(this), context_{this, document_, view_, player_, commands_},
       files_(context_), pins_(context_), shots_(context_), lanes_(context_), sounds_(context_),
-      grids_(context_), play_(context_), look_(context_) {
+      grids_(context_), play_(context_), look_(context_), drops_(context_) {
     context_.files = &files_;
     context_.grids = &grids_;
     context_.lanes = &lanes_;
@@ -153,7 +154,7 @@ void MainWindow::make_menu() {
 }
 
 QWidget* MainWindow::make_bench() {
-    auto* bench = new QWidget;
+    auto* bench = bench_ = new QWidget;
     bench->setObjectName("desk");
     bench->setAttribute(Qt::WA_StyledBackground);
     bench->setMinimumHeight(244);
@@ -243,7 +244,13 @@ void MainWindow::connect_transport() {
         if (drawings_->currentWidget() == score_)
             score_->reveal(view_.playhead());
     });
+    connect(&player_, &Player::started, this, [this] { view_.set_playing(true); });
+    connect(&player_, &Player::stopped, this, [this] {
+        view_.set_playing(false);
+        timeline_->light_up();
+    });
     connect(&player_, &Player::stopped, &play_, &PlayCommands::playing_stopped);
+    new EventClicks(document_, view_, player_, this);
     connect(&player_, &Player::device_changed, status_, &StatusStrip::set_device_note);
 }
 
@@ -252,8 +259,11 @@ void MainWindow::connect_drawings() {
         connect(drawing, &Canvas::playhead_set, &play_, &PlayCommands::set_playhead);
         connect(drawing, &Canvas::hint, status_, &StatusStrip::set_hint);
         connect(drawing, &Canvas::add_wanted, &pins_, &PinCommands::add_pin);
+        connect(drawing, &Canvas::item_dropped, &drops_, &DropCommands::drop_on_lane);
         connect(drawing, &Canvas::menu_wanted, &pins_, &PinCommands::show_context_menu);
     }
+    connect(&picture_->picture(), &PreviewView::item_dropped, &drops_, &DropCommands::drop_on_picture);
+    connect(picture_, &PictureDesk::pose_wanted, commands_.action("key pose"), &QAction::trigger);
     connect(&picture_->hands(), &PictureHands::hint, status_, &StatusStrip::set_hint);
     connect(&view_, &ViewState::selection_changed, this, &MainWindow::show_detail);
     connect(timeline_, &TimelineView::lane_name_wanted, &lanes_, &LaneCommands::name_lane);
@@ -270,7 +280,9 @@ void MainWindow::connect_drawings() {
 void MainWindow::connect_stops() {
     connect(route_, &RouteList::chosen, this, [this](int index) {
         static_cast<StopPanel*>(stack_->currentWidget())->left();
+        keep_split();
         stack_->setCurrentIndex(index);
+        give_split();
         stops_[static_cast<std::size_t>(index)]->entered();
         show_detail();
     });
@@ -316,11 +328,17 @@ void MainWindow::refresh_file() {
                                                            : tr("Redo"));
 }
 
-/// Where the picture is elsewhere, what is selected has its room.
+/// Where the picture is elsewhere, what is selected has its room; in a narrow window all draw together, so
+/// that nothing lies out of sight.
 void MainWindow::give_room(PicturePlace picture) {
-    const bool shared = picture == PicturePlace::Bench;
-    details_->setMinimumWidth(254);
-    details_->setMaximumWidth(shared ? 254 : QWIDGETSIZE_MAX);
+    const bool shared = picture == PicturePlace::Bench, narrow = width() < 1200;
+    route_->set_narrow(narrow);
+    stack_->setMinimumWidth(narrow ? 450 : 530);
+    const int details = narrow ? 232 : 254;
+    details_->setMinimumWidth(details);
+    details_->setMaximumWidth(shared ? details : QWIDGETSIZE_MAX);
+    bench_->layout()->setSpacing(narrow ? 8 : 14);
+    bench_->layout()->setContentsMargins(0, 10, narrow ? 8 : 14, 8);
     if (bench_area_)
         fit_bench();
 }
@@ -334,9 +352,38 @@ void MainWindow::fit_bench() {
     bench_area_->fit();
 }
 
+/// Each stop has a split of its own: what a person made of it comes back.
+void MainWindow::keep_split() {
+    if (splits_.size() < stops_.size())
+        splits_.resize(stops_.size());
+    const int height = splitter_->sizes().value(1);
+    if (height > 0 && split_given_ > 0 && height != split_given_)
+        splits_[static_cast<std::size_t>(stack_->currentIndex())] = height;
+}
+
+/// As much as a stop's rows need, and the song keeps the more of a high window.
+void MainWindow::give_split() {
+    const int whole = splitter_->height();
+    if (!isVisible() || whole < 500 || !bench_area_->isVisible())
+        return;
+    const auto stop = static_cast<std::size_t>(stack_->currentIndex());
+    const bool many_rows = stops_[stop] == motion_;
+    const int usual =
+        std::max(bench_area_->minimumHeight(), static_cast<int>(whole * (many_rows ? 0.47 : 0.36)));
+    const int kept = stop < splits_.size() ? splits_[stop] : 0;
+    const int height = kept > 0 ? kept : usual;
+    splitter_->setSizes({whole - height, height});
+    split_given_ = splitter_->sizes().value(1);
+}
+
+void MainWindow::showEvent(QShowEvent* event) {
+    QMainWindow::showEvent(event);
+    QTimer::singleShot(0, this, &MainWindow::give_split);
+}
+
 void MainWindow::resizeEvent(QResizeEvent* event) {
     QMainWindow::resizeEvent(event);
-    fit_bench();
+    give_room(room_->place());
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {

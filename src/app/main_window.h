@@ -4,6 +4,7 @@
 #include "details/detail_panel.h"
 #include "commands/file_commands.h"
 #include "commands/grid_commands.h"
+#include "commands/drop_commands.h"
 #include "commands/lane_commands.h"
 #include "commands/pin_commands.h"
 #include "commands/play_commands.h"
@@ -64,6 +65,7 @@ public:
 
 protected:
     void closeEvent(QCloseEvent* event) override;
+    void showEvent(QShowEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
     void dragEnterEvent(QDragEnterEvent* event) override;
     void dropEvent(QDropEvent* event) override;
@@ -72,6 +74,8 @@ protected:
 private:
     void give_parts();
     QWidget* make_bench();
+    void keep_split();
+    void give_split();
     void fit_bench();
     void give_room(PicturePlace picture);
     void make_menu();
@@ -98,6 +102,7 @@ private:
     GridCommands grids_;
     PlayCommands play_;
     ViewCommands look_;
+    DropCommands drops_;
     TransportBar* transport_ = nullptr;
     TimelineView* timeline_ = nullptr;
     ScoreView* score_ = nullptr;
@@ -122,6 +127,8 @@ private:
     PictureDesk* picture_ = nullptr;
     PictureRoom* room_ = nullptr;
     StatusStrip* status_ = nullptr;
+    std::vector<int> splits_; ///< heights of the bench that a person gave it, by stop; 0: none
+    int split_given_ = 0;     ///< by the stop itself
 };
 
 } // namespace pulsepin

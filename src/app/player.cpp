@@ -70,15 +70,27 @@ void Player::set_grid(const BeatGrid* grid) {
     rebuild_clicks();
 }
 
+void Player::set_events(std::vector<Event> events) {
+    if (events == events_)
+        return;
+    events_ = std::move(events);
+    rebuild_clicks();
+}
+
 void Player::rebuild_clicks() {
     if (!mixer_)
         return;
     std::vector<Click> clicks;
-    if (grid_) {
+    if (grid_ && !click_muted_) {
         auto number = grid_->first_beat();
         for (const auto& beat : grid_->beats())
             clicks.push_back({as_samples(beat.time), grid_->is_downbeat(number++)});
     }
+    for (const auto& event : events_)
+        if (event.at >= Seconds(0))
+            clicks.push_back({as_samples(event.at), false, event.sound});
+    std::stable_sort(clicks.begin(), clicks.end(),
+                     [](const Click& a, const Click& b) { return a.at < b.at; });
     mixer_->set_clicks(std::make_shared<const ClickTrack>(std::move(clicks), mixer_->sample_rate()));
 }
 
@@ -86,7 +98,7 @@ void Player::apply_volumes() {
     if (!mixer_)
         return;
     mixer_->set_music_gain(gain_of(music_volume_, music_muted_));
-    mixer_->set_click_gain(gain_of(click_volume_, click_muted_));
+    mixer_->set_click_gain(gain_of(click_volume_, false));
 }
 
 void Player::set_music_volume(double share) {
@@ -105,8 +117,8 @@ void Player::set_music_muted(bool muted) {
 }
 
 void Player::set_click_muted(bool muted) {
-    click_muted_ = muted;
-    apply_volumes();
+    click_muted_ = muted; // of the beats: what lanes and rows let be heard stays
+    rebuild_clicks();
 }
 
 void Player::set_speed(double speed) {

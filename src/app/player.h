@@ -25,6 +25,13 @@ public:
     /// Other samples of the same length and rate, as after a change of the mix: playing goes on.
     void replace_sound(std::shared_ptr<const SampleStore> sound);
     void set_grid(const BeatGrid* grid);
+    /// Heard besides the beats, as loud as they are.
+    struct Event {
+        Seconds at;
+        int sound = 1; ///< of click_sounds(), from 1 on
+        friend bool operator==(const Event&, const Event&) = default;
+    };
+    void set_events(std::vector<Event> events);
     void set_music_volume(double share); ///< 0 to 1, as a slider shows it
     void set_click_volume(double share);
     void set_music_muted(bool muted);
@@ -80,6 +87,7 @@ private:
     Device device_;
     std::shared_ptr<const SampleStore> sound_;
     std::optional<BeatGrid> grid_;
+    std::vector<Event> events_;
     std::unique_ptr<Mixer> mixer_;
     std::unique_ptr<AudioOutput> output_;
     std::optional<LevelMeter> meter_;

@@ -23,6 +23,12 @@ RouteList::RouteList(std::vector<StopPanel*> stops, QWidget* parent)
     setFixedWidth(152);
 }
 
+void RouteList::set_narrow(bool narrow) {
+    narrow_ = narrow;
+    setFixedWidth(narrow ? 92 : 152);
+    update();
+}
+
 /// As high as there is room for.
 int RouteList::stop_height() const {
     return std::clamp(height() / std::max(1, static_cast<int>(stops_.size())), least_height, most_height);
@@ -73,8 +79,10 @@ void RouteList::paintEvent(QPaintEvent*) {
                          QString::number(i + 1));
         painter.setFont(name);
         painter.setPen(p.desk_text);
-        painter.drawText(QRectF(40, rect.center().y() - 16, width() - 44, 18), Qt::AlignVCenter,
-                         stop->title());
+        painter.drawText(QRectF(40, rect.center().y() - (narrow_ ? 9 : 16), width() - 42, 18),
+                         Qt::AlignVCenter, stop->title());
+        if (narrow_)
+            continue;
         painter.setFont(small);
         painter.setPen(p.desk_quiet);
         painter.drawText(QRectF(40, rect.center().y() + 1, width() - 44, 16), Qt::AlignVCenter,

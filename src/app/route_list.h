@@ -15,6 +15,8 @@ public:
     explicit RouteList(std::vector<StopPanel*> stops, QWidget* parent = nullptr);
     [[nodiscard]] int current() const { return current_; }
     void set_current(int index);
+    /// Without summaries, where there is little room.
+    void set_narrow(bool narrow);
     [[nodiscard]] QSize sizeHint() const override { return {152, 210}; }
     [[nodiscard]] QRect stop_rect(int index) const;
 
@@ -29,6 +31,7 @@ protected:
 private:
     [[nodiscard]] int stop_height() const;
     std::vector<StopPanel*> stops_;
+    bool narrow_ = false;
     int current_ = 0;
 };
 

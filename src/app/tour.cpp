@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "tour.h"
 
+#include "hand/poses.h"
+#include "hand/seen_values.h"
+#include "model/pin_edits.h"
 #include "model/edits.h"
 #include "kinds/kinds.h"
 #include "model/planting_edits.h"
@@ -184,6 +187,54 @@ private:
         picture_view.set_safe_areas(false);
         window_.view().choose_layer({});
         room.set_place(PicturePlace::Bench);
+        see_poses();
+    }
+
+    /// A layer posed at three bars, all of them selected: the ways between them have handles.
+    void see_poses() {
+        auto& document = window_.document();
+        LayerId words;
+        for (const auto& layer : document.project().stage->layers)
+            if (layer.kind == LayerKind::Title && words.value == 0)
+                words = layer.id;
+        std::set<PinId> poses;
+        int turn = -1;
+        for (const int bar : {13, 14, 16}) {
+            const Frames frame =
+                document.project().settings->frame_rate.frame_at(time_of_bar(bar) + Seconds(0.03));
+            auto posed = with_pose(document.schedule(), words,
+                                   document.project().settings->frame_rate.start_of(frame));
+            if (!posed)
+                return;
+            document.apply(posed->project, "pose");
+            poses.insert(posed->poses.begin(), posed->poses.end());
+            document.apply(with_seen_values(document.curves(), words,
+                                            {{"position-x", 150.0 * turn},
+                                             {"position-y", 90.0 * turn},
+                                             {"rotation", 12.0 * turn},
+                                             {"scale", 100.0 + 30 * turn}},
+                                            frame),
+                           "place");
+            turn = turn == -1 ? 1 : 0;
+        }
+        document.apply(with_bodies(document.project(), std::vector<PinId>(poses.begin(), poses.end()),
+                                   [](PinBody& body) {
+                                       std::get<PoseBody>(body).easing = {"bezier", {0.3, 0.0, 0.15, 1.0}};
+                                   }),
+                       "ease");
+        window_.picture_room().set_place(PicturePlace::Beside);
+        const Lane* lane = pose_lane_of(document.project(), words);
+        window_.view().choose_lane(lane->id);
+        show_bars(12, 18);
+        window_.timeline().reveal_lane(lane->id);
+        go_to(14, 1);
+        window_.view().choose_layer(words);
+        window_.view().select(poses);
+        picture("poses");
+        window_.view().select({});
+        window_.view().choose_layer({});
+        window_.picture_room().set_place(PicturePlace::Bench);
+        window_.timeline().reveal_lane(document.project().lanes.front()->id);
     }
 
     bool see_export() {

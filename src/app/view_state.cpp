@@ -137,4 +137,8 @@ void ViewState::follow(const Project& project) {
                             grid_->time_at(before->beats_at(range_->until))});
 }
 
+void ViewState::hear_outlines(bool heard) {
+    change(hears_outlines_, heard, &ViewState::outlines_changed);
+}
+
 } // namespace pulsepin

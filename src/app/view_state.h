@@ -37,6 +37,8 @@ public:
     [[nodiscard]] Seconds playhead() const { return playhead_; }
     [[nodiscard]] const std::optional<TimeRange>& range() const { return range_; }
     [[nodiscard]] bool looping() const { return looping_; }
+    [[nodiscard]] bool playing() const { return playing_; } ///< what is seen runs
+    void set_playing(bool playing) { playing_ = playing; }
     [[nodiscard]] const std::set<PinId>& selection() const { return selection_; }
     [[nodiscard]] const std::optional<PlacePreview>& outlines() const { return outlines_; }
     [[nodiscard]] LaneId outline_lane() const { return outline_lane_; }
@@ -64,6 +66,9 @@ public:
     [[nodiscard]] const Lane* lane_of_kind(const Project& project, LaneKind kind) const;
     [[nodiscard]] int names_width() const { return names_width_; }
     void set_names_width(int pixels);
+    /// The outlined places are heard where they would be.
+    [[nodiscard]] bool hears_outlines() const { return hears_outlines_; }
+    void hear_outlines(bool heard);
     void set_motion_lane(LaneId lane);
     void set_follower_step(std::optional<std::size_t> step);
     void set_snap(Snap snap);
@@ -105,7 +110,8 @@ private:
     void change(T& member, T value, void (ViewState::*changed)()); ///< told only where it is another
     LayerId layer_;
     LaneId lane_;
-    int names_width_ = 150;
+    int names_width_ = 168;
+    bool hears_outlines_ = false;
     LaneId motion_lane_;
     std::optional<std::size_t> follower_step_;
     Snap snap_ = Snap::Always;
@@ -117,7 +123,7 @@ private:
     SongLook look_;
     Seconds playhead_;
     std::optional<TimeRange> range_;
-    bool looping_ = false;
+    bool looping_ = false, playing_ = false;
     std::set<PinId> selection_;
     LaneId outline_lane_;
     std::optional<PlacePreview> outlines_;

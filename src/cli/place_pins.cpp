@@ -58,6 +58,7 @@ Result<void> place_pins(const PlaceRequest& request) {
     auto picker = picker_of(request);
     if (!picker)
         return tl::unexpected(picker.error());
+    picker->by_clock = !project->grid;
     picker->from = *from;
     picker->until = *until;
     const auto placed = place(*project, *lane, *picker);
@@ -66,7 +67,7 @@ Result<void> place_pins(const PlaceRequest& request) {
     if (auto saved = save_changed(placed->project, request.change); !saved)
         return saved;
     std::cout << count_text(placed->count, project->lane(*lane)->kind)
-              << " placed: " << describe(*picker, *project->grid) << "\n";
+              << " placed: " << describe(*picker, *project) << "\n";
     return {};
 }
 

@@ -5,6 +5,8 @@
 #include "interchange/project_file.h"
 #include "interchange/project_json.h"
 #include "kinds/kinds.h"
+#include "schedule/place_text.h"
+#include "time/clock_grid.h"
 #include "time/musical_text.h"
 
 #include <iostream>
@@ -48,12 +50,15 @@ Result<LaneId> find_lane(const Project& project, const std::string& name) {
 }
 
 Result<Ticks> position_in(const Project& project, const std::string& text) {
+    if (!project.grid) { // in plain time
+        const auto place = place_of_text(project, text, PlainNumber::AsSeconds);
+        if (!place)
+            return tl::unexpected(place.error());
+        return clock_ticks(std::get<TimeAnchor>(*place).at);
+    }
     const auto position = parse_position(text);
     if (!position)
         return tl::unexpected(position.error());
-    if (!project.grid)
-        return fail("The project has no beat grid yet.", {},
-                    "Open it in Pulse Pin and detect the beats first.");
     return project.grid->ticks_of(*position);
 }
 

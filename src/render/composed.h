@@ -13,8 +13,14 @@ namespace pulsepin {
 
 /// What a layer shows at a frame: a picture, or one that fades into another.
 struct LayerPicture {
-    QImage image;
-    QImage incoming; ///< drawn over the other by its share
+    struct Shot {
+        QImage image;
+        ShotFraming framing = {};
+        int slate = 0; ///< its number, where a card stands for the picture
+        [[nodiscard]] bool there() const { return slate > 0 || !image.isNull(); }
+    };
+    Shot shot;
+    Shot incoming; ///< drawn over the other by its share
     double share = 0;
 };
 /// Of layers of shots and pictures; those that are missing show nothing.

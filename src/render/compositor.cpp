@@ -39,10 +39,41 @@ QPainterPath title_path(const std::string& words, int picture_height) {
     return path;
 }
 
-QRectF fitted(const QImage& image, QSize picture) {
-    QSizeF size = image.size();
-    size.scale(picture, Qt::KeepAspectRatio);
-    return {-size.width() / 2, -size.height() / 2, size.width(), size.height()};
+/// A card that stands for a shot which is still to come: its number, and a cross from corner to corner.
+void draw_slate(QPainter& painter, int number, QSize picture) {
+    const QRectF card(-picture.width() / 2.0, -picture.height() / 2.0, picture.width(), picture.height());
+    painter.fillRect(card, QColor(0x34, 0x36, 0x3a));
+    const double unit = std::min(picture.width(), picture.height());
+    painter.setPen(QPen(QColor(0x5a, 0x5d, 0x63), unit / 180));
+    painter.drawLine(card.topLeft(), card.bottomRight());
+    painter.drawLine(card.topRight(), card.bottomLeft());
+    painter.setBrush(QColor(0x34, 0x36, 0x3a));
+    painter.drawEllipse(QPointF(0, 0), unit * 0.27, unit * 0.27);
+    QPainterPath words = title_path(std::to_string(number), static_cast<int>(unit));
+    const QRectF box = words.boundingRect();
+    const double size = unit * 0.24 / std::max(1.0, box.height());
+    painter.save();
+    painter.scale(size, size);
+    painter.translate(-box.center());
+    painter.fillPath(words, QColor(0xe8, 0xe6, 0xe1));
+    painter.restore();
+}
+
+void draw_shot(QPainter& painter, const LayerPicture::Shot& shot, QSize picture) {
+    if (shot.slate > 0)
+        return draw_slate(painter, shot.slate, picture);
+    if (shot.image.isNull())
+        return;
+    const QRectF frame(-picture.width() / 2.0, -picture.height() / 2.0, picture.width(), picture.height());
+    const QRectF place = framed(shot, picture);
+    const bool beyond = !frame.adjusted(-1, -1, 1, 1).contains(place);
+    if (beyond) { // what a shot shows ends where the picture ends
+        painter.save();
+        painter.setClipRect(frame, Qt::IntersectClip);
+    }
+    painter.drawImage(place, shot.image);
+    if (beyond)
+        painter.restore();
 }
 
 /// The layer's content around the middle of the picture, in the picture's pixels.
@@ -54,12 +85,11 @@ void draw_content(QPainter& painter, const StagedLayer& layer, const LayerPictur
         if (found == pictures.end())
             break;
         const auto& shown = found->second;
-        if (!shown.image.isNull())
-            painter.drawImage(fitted(shown.image, picture), shown.image);
-        if (!shown.incoming.isNull()) {
+        draw_shot(painter, shown.shot, picture);
+        if (shown.incoming.there()) {
             const double before = painter.opacity();
             painter.setOpacity(before * shown.share);
-            painter.drawImage(fitted(shown.incoming, picture), shown.incoming);
+            draw_shot(painter, shown.incoming, picture);
             painter.setOpacity(before);
         }
         break;
@@ -98,9 +128,10 @@ void paint_effects(QImage& image, const EffectContext& context) {
 
 QTransform place_of(const Placement& at) {
     QTransform place;
-    place.translate(at.x, at.y);
+    place.translate(at.x + at.pivot_x, at.y + at.pivot_y);
     place.rotate(at.rotation);
     place.scale(at.scale, at.scale);
+    place.translate(-at.pivot_x, -at.pivot_y);
     return place;
 }
 
@@ -152,12 +183,22 @@ void paint_layers(QImage& canvas, const StagedFrame& staged, const QTransform& s
 
 } // namespace
 
+QRectF framed(const LayerPicture::Shot& shot, QSize picture) {
+    QSizeF size = shot.image.size();
+    size.scale(picture, shot.framing.base == ShotFraming::Base::Fill ? Qt::KeepAspectRatioByExpanding
+                                                                     : Qt::KeepAspectRatio);
+    size *= shot.framing.scale / 100;
+    return {shot.framing.x - size.width() / 2, shot.framing.y - size.height() / 2, size.width(),
+            size.height()};
+}
+
 QTransform camera_view(const StagedFrame& staged) {
     const Placement camera = placement_of(staged.camera, staged.seconds);
     QTransform view;
+    view.translate(camera.pivot_x, camera.pivot_y);
     view.scale(camera.scale, camera.scale);
     view.rotate(-camera.rotation);
-    view.translate(-camera.x, -camera.y);
+    view.translate(-camera.x - camera.pivot_x, -camera.y - camera.pivot_y);
     return view;
 }
 
@@ -170,8 +211,12 @@ QRectF content_box(const StagedLayer& layer, const LayerPictures& pictures, QSiz
     case LayerKind::Shots:
     case LayerKind::Picture: {
         const auto found = pictures.find(layer.id);
-        const bool there = found != pictures.end() && !found->second.image.isNull();
-        return there ? fitted(found->second.image, picture) : QRectF();
+        if (found == pictures.end() || !found->second.shot.there())
+            return {};
+        const QRectF frame(-picture.width() / 2.0, -picture.height() / 2.0, picture.width(),
+                           picture.height());
+        const auto& shot = found->second.shot;
+        return shot.slate > 0 ? frame : framed(shot, picture).intersected(frame);
     }
     case LayerKind::Title:
         return title_path(layer.text, picture.height()).boundingRect();

@@ -4,13 +4,6 @@
 namespace pulsepin {
 namespace {
 
-ShotPictures::Wanted wanted_of(const Clip& clip, const ShotSpan& span, Frames frame, FrameRate rate) {
-    if (clip.still)
-        return {clip.path, Seconds(0)};
-    // Before its first picture a shot stands still, as it does after its last.
-    return {clip.path, std::max(Seconds(0), clip_time(span, frame, rate))};
-}
-
 /// The other shot of a cross-fade that is going on.
 struct Fade {
     const ShotSpan* other = nullptr;
@@ -29,6 +22,14 @@ Fade fade_at(const std::vector<ShotSpan>& shots, const ShotSpan* span, Frames fr
 
 } // namespace
 
+ShotPictures::Wanted ShotStream::wanted_of(const Clip& clip, const ShotSpan& span, Frames frame,
+                                           FrameRate rate) const {
+    if (clip.still)
+        return {clip.path, Seconds(0)};
+    // Before its first picture a shot stands still, as it does after its last.
+    return {file_of_(clip), std::max(Seconds(0), clip_time(span, frame, rate))};
+}
+
 ShotStream::ShotStream(const std::function<void()>& arrived) : pictures_(arrived), fading_(arrived) {}
 
 void ShotStream::set_size(QSize size) {
@@ -40,44 +41,58 @@ ShotStream::Seen ShotStream::at(const Project& project, const std::vector<ShotSp
     Seen seen;
     const auto rate = project.settings->frame_rate;
     const ShotSpan* span = shot_at(shots, frame);
-    const Clip* clip = span ? project.clip(span->shot) : nullptr;
     seen.shot = span != nullptr;
-    if (!clip) {
+    if (!span) {
+        seen.exact = true;
+        return seen;
+    }
+    std::optional<ShotPictures::Wanted> soon;
+    if (span + 1 < shots.data() + shots.size())
+        if (const Clip* next = project.clip((span + 1)->shot))
+            soon = ShotPictures::Wanted{next->still ? next->path : file_of_(*next), (span + 1)->in_point};
+    if (!project.clip(span->shot) && span->slate == 0) { // its clip is gone
         seen.exact = true;
         return seen;
     }
     seen.cut = span->cut;
-    std::optional<ShotPictures::Wanted> soon;
-    if (span + 1 < shots.data() + shots.size())
-        if (const Clip* next = project.clip((span + 1)->shot))
-            soon = ShotPictures::Wanted{next->path, (span + 1)->in_point};
-    const auto picture = pictures_.picture(wanted_of(*clip, *span, frame, rate), soon);
-    if (!picture) {
-        seen.trouble = pictures_.trouble(clip->path);
-        return seen;
-    }
-    seen.exact = true;
-    seen.picture.image = picture->image;
-    const Fade fade = fade_at(shots, span, frame);
-    if (const Clip* other = fade.other ? project.clip(fade.other->shot) : nullptr)
-        if (const auto also = fading_.picture(wanted_of(*other, *fade.other, frame, rate), std::nullopt)) {
-            seen.picture.share = fade.incoming;
-            seen.picture.incoming = fade.other_comes ? also->image : picture->image;
-            seen.picture.image = fade.other_comes ? picture->image : also->image;
+    const auto shown =
+        [&](ShotPictures& pictures, const ShotSpan& of,
+            const std::optional<ShotPictures::Wanted>& next) -> std::optional<LayerPicture::Shot> {
+        const Clip* clip = project.clip(of.shot);
+        if (!clip)
+            return LayerPicture::Shot{{}, {}, of.slate};
+        const auto picture = pictures.picture(wanted_of(*clip, of, frame, rate), next);
+        if (!picture) {
+            seen.trouble = pictures.trouble(wanted_of(*clip, of, frame, rate).clip);
+            return std::nullopt;
         }
+        return LayerPicture::Shot{picture->image, of.framing};
+    };
+    const auto own = shown(pictures_, *span, soon);
+    if (!own)
+        return seen;
+    seen.exact = true;
+    seen.picture.shot = *own;
+    const Fade fade = fade_at(shots, span, frame);
+    if (const auto also = fade.other ? shown(fading_, *fade.other, std::nullopt) : std::nullopt; also) {
+        seen.picture.share = fade.incoming;
+        seen.picture.incoming = fade.other_comes ? *also : *own;
+        seen.picture.shot = fade.other_comes ? *own : *also;
+    }
     return seen;
 }
 
 ShotStream::Seen ShotStream::clip_at(const Clip& clip, Seconds time) {
     Seen seen;
     seen.shot = true;
-    const auto picture =
-        pictures_.picture({clip.path, clip.still ? Seconds(0) : std::max(Seconds(0), time)}, std::nullopt);
+    const auto picture = pictures_.picture(
+        {clip.still ? clip.path : file_of_(clip), clip.still ? Seconds(0) : std::max(Seconds(0), time)},
+        std::nullopt);
     if (picture) {
         seen.exact = true;
-        seen.picture.image = picture->image;
+        seen.picture.shot.image = picture->image;
     } else
-        seen.trouble = pictures_.trouble(clip.path);
+        seen.trouble = pictures_.trouble(clip.still ? clip.path : file_of_(clip));
     return seen;
 }
 

@@ -14,6 +14,10 @@ public:
     explicit ShotStream(const std::function<void()>& arrived);
 
     void set_size(QSize size);
+    /// Which file is decoded for a clip; at first its own.
+    void use_files(std::function<std::filesystem::path(const Clip&)> file_of) {
+        file_of_ = std::move(file_of);
+    }
 
     struct Seen {
         LayerPicture picture;
@@ -28,7 +32,10 @@ public:
     [[nodiscard]] Seen clip_at(const Clip& clip, Seconds time);
 
 private:
+    [[nodiscard]] ShotPictures::Wanted wanted_of(const Clip& clip, const ShotSpan& span, Frames frame,
+                                                 FrameRate rate) const;
     ShotPictures pictures_, fading_;
+    std::function<std::filesystem::path(const Clip&)> file_of_ = [](const Clip& clip) { return clip.path; };
 };
 
 } // namespace pulsepin

@@ -14,6 +14,8 @@ namespace pulsepin {
 [[nodiscard]] QTransform camera_view(const StagedFrame& staged);
 /// From a layer's own pixels, around its own middle, to where they are seen.
 [[nodiscard]] QTransform seen_place(const StagedFrame& staged, const StagedLayer& layer);
+/// Where a shot lies in the picture, counted from its middle; it is seen as far as the picture goes.
+[[nodiscard]] QRectF framed(const LayerPicture::Shot& shot, QSize picture);
 /// What a layer fills, in its own pixels. Empty where it shows nothing.
 [[nodiscard]] QRectF content_box(const StagedLayer& layer, const LayerPictures& pictures, QSize picture);
 

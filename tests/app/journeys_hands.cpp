@@ -248,6 +248,8 @@ private slots:
         QTest::newRow("1280 x 800") << QSize(1280, 800);
         QTest::newRow("1024 x 700") << QSize(1024, 700);
         QTest::newRow("800 x 600") << QSize(800, 600);
+        QTest::newRow("1920 x 1080") << QSize(1920, 1080);
+        QTest::newRow("3840 x 2160") << QSize(3840, 2160);
     }
     void journey_small_screens() {
         QFETCH(QSize, size);
@@ -262,6 +264,22 @@ private slots:
             const QRect place(status.mapTo(&desk.window, QPoint()), status.size());
             QVERIFY(status.isVisible() && QRect({}, size).contains(place));
             QVERIFY(desk.window.timeline().height() >= 150);
+            if (size.width() < 1024)
+                continue; // there the bench is scrolled
+            const auto& preview = desk.window.preview();
+            QVERIFY2(QRect({}, size).contains(QRect(preview.mapTo(&desk.window, QPoint()), preview.size())),
+                     qPrintable(QString("stop %1").arg(stop)));
+            // Nothing is squeezed below what it needs (small rows ask for a pixel less).
+            for (auto* field : desk.window.findChildren<QWidget*>())
+                if (field->isVisible() &&
+                    (qobject_cast<QComboBox*>(field) || qobject_cast<QPushButton*>(field)) &&
+                    field->sizePolicy().verticalPolicy() == QSizePolicy::Fixed)
+                    QVERIFY2(field->height() >= field->minimumSizeHint().height() - 2,
+                             qPrintable(QString("stop %1: %2 has %3 of %4")
+                                            .arg(stop)
+                                            .arg(field->objectName())
+                                            .arg(field->height())
+                                            .arg(field->minimumSizeHint().height())));
         }
         desk.window.document().detection().detect({}, false);
         QTest::qWait(30);

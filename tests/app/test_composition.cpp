@@ -202,7 +202,7 @@ private slots:
         a.fill(Qt::black);
         b.fill(Qt::white);
         StagedLayer shots{LayerKind::Shots, LayerId{1}, {}, {}, white, {}};
-        QVERIFY(near(at(composed(staged({shots}), small, {{LayerId{1}, {a, b, 0.25}}}), 0, 0),
+        QVERIFY(near(at(composed(staged({shots}), small, {{LayerId{1}, {{a}, {b}, 0.25}}}), 0, 0),
                      QColor(64, 64, 64)));
     }
 

@@ -333,7 +333,7 @@ private slots:
 
     void files_of_before_have_a_picture_of_shots() {
         QString text = QString::fromStdString(project_to_json(steady_project(), ""));
-        text.replace("\"version\": 2", "\"version\": 1");
+        text.replace(QString("\"version\": %1").arg(project_format_version), "\"version\": 1");
         const auto start = text.indexOf(" \"layers\":");
         text.remove(start, text.indexOf("\n ],", start) + 5 - start);
         const auto read = project_from_json(text.toStdString(), "");

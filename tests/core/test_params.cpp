@@ -210,13 +210,14 @@ private slots:
         QFile file(QString::fromStdString(path.string()));
         QVERIFY(file.open(QIODevice::ReadOnly));
         const auto text = file.readAll();
-        QVERIFY(text.contains("\"version\": 2") && !text.contains("\"parameters\""));
+        QVERIFY(text.contains(QString("\"version\": %1").arg(project_format_version).toUtf8()) &&
+                !text.contains("\"parameters\""));
     }
 
     void patterns_argument_and_swing_of_version_1() {
         const auto picker_from = [](const char* picker) {
             auto text = project_to_json(new_project(), {});
-            const std::string old = "\"version\": 2", none = "\"pickers\": []";
+            const std::string old = "\"version\": " + std::to_string(project_format_version), none = "\"pickers\": []";
             text.replace(text.find(old), old.size(), "\"version\": 1");
             text.replace(text.find(none), none.size(),
                          std::string("\"pickers\": [{\"name\": \"a\", \"picker\": ") + picker + "}]");

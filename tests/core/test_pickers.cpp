@@ -82,7 +82,7 @@ private slots:
         picker.source = "quarter-beats"; // sixteenths swing within each half
         QCOMPARE(places(project, picker)[1], std::string("1.1+320"));
         QCOMPARE(places(project, picker)[2], std::string("1.1+480"));
-        QVERIFY(describe(picker, *project.grid).find("swing 2 : 1") != std::string::npos);
+        QVERIFY(describe(picker, project).find("swing 2 : 1") != std::string::npos);
         picker.source = "beats"; // has nothing to swing
         QVERIFY(!pick(picker, project));
         picker.values = {};
@@ -203,7 +203,7 @@ private slots:
         QCOMPARE(places(project, over(project, "beats", 1, 5, {last, second})), (Places{"1.4", "3.4"}));
         QCOMPARE(places(project, over(project, "beats", 1, 5, {second, last})),
                  (Places{"1.3", "2.3", "3.3", "4.3"}));
-        QCOMPARE(describe(over(project, "beats", 1, 5, {last, second}), *project.grid),
+        QCOMPARE(describe(over(project, "beats", 1, 5, {last, second}), project),
                  std::string("beats, the last of each bar, every 2nd, 1.1 until 5.1"));
     }
 
@@ -214,7 +214,10 @@ private slots:
         const auto before = pick(picker, project);
         project = retimed(project, *with_beat_moved(*project.grid, 7, Seconds(3.56), BendReach::Bar));
         const auto after = pick(picker, project);
-        QCOMPARE(*before, *after);                                                    // the same places,
+        QCOMPARE(before->size(), after->size()); // the same places,
+        for (std::size_t i = 0; i < before->size(); ++i)
+            QCOMPARE((*before)[i].at, (*after)[i].at);
+        QVERIFY(std::abs((*after)[0].time.value - 3.56) < 1e-9);
         QVERIFY(std::abs(project.grid->time_at((*after)[0].at).value - 3.56) < 1e-9); // at other times
     }
 
@@ -277,7 +280,7 @@ private slots:
         QCOMPARE(pick(picker, project)->size(), std::size_t{1});
         picker.whole = true;
         QCOMPARE(pick(picker, project)->size(), std::size_t{2});
-        QVERIFY(describe(picker, *project.grid).ends_with("whole song"));
+        QVERIFY(describe(picker, project).ends_with("whole song"));
     }
 };
 

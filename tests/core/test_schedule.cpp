@@ -41,7 +41,7 @@ private slots:
         QVERIFY(picked.has_value());
         QCOMPARE(places(project, *picked),
                  (std::vector<std::string>{"19.1", "19.3", "20.1", "20.3", "21.1", "21.3", "22.1", "22.3"}));
-        QCOMPARE(describe(every(project, 2, {19, 1, 0}, {23, 1, 0}), *project.grid),
+        QCOMPARE(describe(every(project, 2, {19, 1, 0}, {23, 1, 0}), project),
                  "beats, every 2nd, 19.1 until 23.1");
     }
 
@@ -162,7 +162,7 @@ private slots:
         QVERIFY(!nothing && !nothing.error().message().empty());
         auto empty_bin = project;
         empty_bin.bin = std::make_shared<const std::vector<Clip>>();
-        QVERIFY(!preview_placing(empty_bin, lane, every(project, 1, {5, 1, 0}, {6, 1, 0})));
+        QVERIFY(preview_placing(empty_bin, lane, every(project, 1, {5, 1, 0}, {6, 1, 0}))); // slates
         QVERIFY(!preview_placing(project, LaneId{777}, every(project, 1, {5, 1, 0}, {6, 1, 0})));
     }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "add_lane_dialog.h"
 #include "base/text_file.h"
 #include "main_window.h"
 
@@ -166,6 +167,14 @@ inline void choose_from_menu(QWidget* button, const QStringList& path) {
 /// Types into the next dialog that asks for a text or a number, and accepts it.
 inline void answer_with(const QString& text) {
     QTimer::singleShot(200, qApp, [text] {
+        if (auto* lane = qobject_cast<AddLaneDialog*>(QApplication::activeModalWidget())) {
+            if (auto* layer = lane->findChild<QComboBox*>("driven layer");
+                layer && layer->findData(qulonglong{0}) >= 0)
+                layer->setCurrentIndex(
+                    layer->findData(qulonglong{0})); // it has a name, and drives nothing yet
+            lane->findChild<QLineEdit*>("lane name")->setText(text);
+            return lane->accept();
+        }
         auto* dialog = qobject_cast<QInputDialog*>(QApplication::activeModalWidget());
         QVERIFY2(dialog, "nothing was asked");
         if (dialog->inputMode() == QInputDialog::DoubleInput)

@@ -38,12 +38,7 @@ inline std::vector<double> times(const Project& project, const Lane& lane) {
 }
 
 inline void add_lane(Desk& desk, const char* kind, const char* name) {
-    QTimer::singleShot(100, qApp, [name] {
-        auto* dialog = qobject_cast<QInputDialog*>(QApplication::activeModalWidget());
-        QVERIFY(dialog);
-        dialog->setTextValue(name);
-        dialog->accept();
-    });
+    answer_with(name);
     desk.window.action(QString("add lane of %1").arg(kind))->trigger();
 }
 

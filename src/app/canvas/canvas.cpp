@@ -9,6 +9,7 @@
 #include <QResizeEvent>
 #include <QApplication>
 #include <QContextMenuEvent>
+#include <QDropEvent>
 #include <QHelpEvent>
 #include <QPaintEvent>
 #include <QToolTip>
@@ -40,6 +41,7 @@ private:
 Canvas::Canvas(Document& document, ViewState& view, QWidget* parent)
     : QWidget(parent), document_(document), view_(view) {
     setMouseTracking(true);
+    setAcceptDrops(true);
     setFocusPolicy(Qt::StrongFocus);
     setAttribute(Qt::WA_OpaquePaintEvent);
     connect(&document_, &Document::changed, this, [this] {
@@ -99,7 +101,7 @@ Scene Canvas::scene(const TimeScale& scale) const {
             ? [this](
                   const Clip& clip,
                   Seconds
-                      time) { return document_.thumbnails().near(clip.path, clip.still ? Seconds(0) : time); }
+                      time) { return document_.thumbnails().near(clip.still ? clip.path : document_.proxies().file_of(clip), clip.still ? Seconds(0) : time); }
             : std::function<const QImage*(const Clip&, Seconds)>()};
 }
 
@@ -147,8 +149,49 @@ void Canvas::paintEvent(QPaintEvent* event) {
     painter.drawImage(
         QRectF(dirty), base_,
         QRectF(dirty.x() * ratio, dirty.y() * ratio, dirty.width() * ratio, dirty.height() * ratio));
+    draw_lamps(painter);
     draw_playhead(painter);
     playhead_rect_ = playhead_strip(view_.playhead()).toAlignedRect();
+    if (drop_row_.isEmpty())
+        return;
+    painter.setClipping(false);
+    painter.setPen(QPen(palette_->selection, 2));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawRect(drop_row_.adjusted(1, 1, -1, -1));
+}
+
+// -- what is dropped from lists
+
+void Canvas::dragEnterEvent(QDragEnterEvent* event) {
+    if (is_dragged(event->mimeData()))
+        event->acceptProposedAction(); // files go to the window
+}
+
+void Canvas::dragMoveEvent(QDragMoveEvent* event) {
+    const auto place = placement().lane_at(event->position());
+    drop_row_ = place ? place->row : QRectF();
+    event->setAccepted(place.has_value() && is_dragged(event->mimeData()));
+    update();
+}
+
+void Canvas::dragLeaveEvent(QDragLeaveEvent*) {
+    drop_row_ = {};
+    update();
+}
+
+void Canvas::dropEvent(QDropEvent* event) {
+    drop_row_ = {};
+    update();
+    const auto item = dragged_in(event->mimeData(), document_.project());
+    const auto place = placement().lane_at(event->position());
+    if (!item || !place)
+        return event->ignore();
+    event->setDropAction(Qt::CopyAction);
+    event->accept();
+    const bool beside = event->modifiers() & Qt::ShiftModifier; // beside what lies there, not on it
+    emit item_dropped(*item, document_.project().lanes[place->lane]->id,
+                      beside ? std::nullopt : pin_at(event->position()),
+                      snapped(placement().time_at(event->position()), false));
 }
 
 // -- gestures

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "dragging.h"
 #include "canvas/gesture.h"
 #include "palette.h"
 #include "session/document.h"
@@ -23,6 +24,8 @@ public:
     [[nodiscard]] Seconds snapped(Seconds time, bool off_grid) const;
     /// Where a pin's head is drawn; for tests and for the keyboard's context menu.
     [[nodiscard]] QPointF head_position(PinId pin) const;
+    /// What the mouse does at a point.
+    [[nodiscard]] QString hint_for(QPointF at) const { return hint_at(at); }
 
     [[nodiscard]] QSize sizeHint() const override { return {1280, 490}; }
     [[nodiscard]] QSize minimumSizeHint() const override { return {400, 180}; }
@@ -31,6 +34,8 @@ signals:
     void playhead_set(Seconds time);            ///< by the mouse
     void hint(const QString& text);             ///< what the mouse does here
     void add_wanted(LaneId lane, Seconds time); ///< double click
+    /// Something that is dragged in the window was let go there.
+    void item_dropped(const Dragged& item, LaneId lane, std::optional<PinId> pin, Seconds time);
     void menu_wanted(QPoint global, std::optional<PinId> pin, Seconds time);
 
 protected:
@@ -41,6 +46,8 @@ protected:
     virtual void lay_out() = 0;
     virtual void draw(QImage& base) = 0; ///< all but the playhead and the gesture
     virtual void draw_playhead(QPainter& painter) const = 0;
+    /// What is lit while something acts; over the image, as the playhead is.
+    virtual void draw_lamps(QPainter&) const {}
     [[nodiscard]] virtual QRectF playhead_strip(Seconds time) const = 0; ///< in which it is painted
     [[nodiscard]] virtual QPointF playhead_point() const = 0;            ///< where its menu opens
     /// What a press begins. Left button, right of the names; elsewhere the drawing overrides the event.
@@ -66,6 +73,10 @@ protected:
     [[nodiscard]] Seconds song_end() const;
 
     void paintEvent(QPaintEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dragMoveEvent(QDragMoveEvent* event) override;
+    void dragLeaveEvent(QDragLeaveEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
     void mouseMoveEvent(QMouseEvent* event) override;
     void mouseReleaseEvent(QMouseEvent* event) override;
@@ -84,6 +95,7 @@ private:
 
     QImage base_;
     bool base_valid_ = false;
+    QRectF drop_row_;     ///< over which something is dragged
     QRect playhead_rect_; ///< in which it was painted last
     std::unique_ptr<Gesture> gesture_;
     Qt::MouseButton button_ = Qt::NoButton; ///< that began it

@@ -12,7 +12,7 @@
 namespace pulsepin {
 
 /// The part of a pin's drawing that the mouse is on.
-enum class GripPart { Head, Body, Start, End, FadeIn, FadeOut };
+enum class GripPart { Head, Body, Start, End, FadeIn, FadeOut, EaseFrom, EaseTo };
 
 struct Grip {
     PinId pin;

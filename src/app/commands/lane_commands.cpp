@@ -1,10 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "commands/lane_commands.h"
 
+#include "add_lane_dialog.h"
 #include "commands/pin_commands.h"
 #include "fields.h"
 #include "kinds/kinds.h"
 #include "timeline/timeline_view.h"
+#include "model/duplicate_edits.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
 
@@ -22,21 +24,13 @@ void LaneCommands::hang_up(QMenu* menu) {
 }
 
 void LaneCommands::add_lane(LaneKind kind) {
-    const auto& row = *kind;
-    bool wanted = false;
-    const QString name = QInputDialog::getText(context_.window, tr("Add a lane"), tr("Name of the lane"),
-                                               QLineEdit::Normal, text_of(row.plural), &wanted)
-                             .trimmed();
-    if (!wanted)
+    AddLaneDialog dialog(document_.project(), kind, view_.layer(), context_.window);
+    if (dialog.exec() != QDialog::Accepted)
         return;
-    Project next =
-        with_lane(document_.project(), kind, (name.isEmpty() ? text_of(row.plural) : name).toStdString());
-    if (kind->drives()) { // it is called after what it drives, until it drives something else
-        Motion motion;
-        motion.own.property = next.lanes.back()->name;
-        if (auto named = with_motion(next, next.lanes.back()->id, motion))
-            next = *std::move(named);
-    }
+    Project next = with_lane(document_.project(), kind, dialog.name().toStdString());
+    if (kind->drives())
+        if (auto driven = with_motion(next, next.lanes.back()->id, dialog.motion()))
+            next = *std::move(driven);
     document_.apply(std::move(next), tr("add lane"));
     view_.choose_lane(document_.project().lanes.back()->id);
     context_.timeline->reveal_lane(view_.lane());
@@ -81,6 +75,14 @@ void LaneCommands::show_lane_menu(QPoint at, LaneId id) {
         for (const auto& [text, pins] :
              {std::pair(tr("Duplicate"), 1.0), std::pair(tr("Duplicate without pins"), 0.0)})
             entry(text, [this, id, pins = pins] { edit("duplicate-lane", {{"lane", id}, {"pins", pins}}); });
+        auto* shapes = menu.addMenu(tr("Take the shape of"));
+        for (const auto& other : document_.project().lanes)
+            if (other->id != id && other->kind == lane->kind && (lane->kind->pulses || lane->kind->follows))
+                connect(shapes->addAction(QString::fromStdString(other->name)), &QAction::triggered, this,
+                        [this, id, from = other->id] {
+                            document_.apply(with_shape_of(document_.project(), id, from), tr("take shape"));
+                        });
+        shapes->menuAction()->setVisible(!shapes->isEmpty());
         entry(tr("Delete"),
               [this, id] { document_.apply(without_lane(document_.project(), id), tr("delete lane")); });
         menu.addSeparator();

@@ -13,11 +13,15 @@
 #include "score/score_view.h"
 #include "stops/grid_panel.h"
 #include "stops/place_panel.h"
+#include "time/clock_grid.h"
 #include "time/musical_text.h"
 #include "timeline/timeline_view.h"
+#include "widgets.h"
 
+#include <QDialogButtonBox>
 #include <QInputDialog>
 #include <QStackedWidget>
+#include <QVBoxLayout>
 
 namespace pulsepin {
 
@@ -65,6 +69,7 @@ void PinCommands::hang_up(QMenu* menu) {
             edit(move.edit, {{move.what, move.by}});
         });
     menu->addSeparator();
+    add(menu, "adopt", tr("Tie loose pins to the grid…"), {}, [this] { ask_for_adoption(); });
     add(menu, "lock", tr("Lock or unlock"), {K(tr("Ctrl+L"))}, [this] { edit("lock"); });
     add(menu, "mute", tr("Mute or unmute"), {K(tr("Ctrl+M"))}, [this] { edit("mute"); });
     add(menu, "delete", tr("Delete"), {K::Delete}, [this] {
@@ -139,8 +144,7 @@ void PinCommands::copy_pins() {
     if (pins.empty())
         return document_.say(tr("Select pins first"));
     clipping_ = clipping_of(document_.project(), pins);
-    document_.say(clipping_.items.empty() ? tr("Pins are copied along the beats: find the beats first")
-                                          : tr("%1 copied").arg(clipping_.items.size()));
+    document_.say(tr("%1 copied").arg(clipping_.items.size()));
 }
 
 void PinCommands::take_copies(const Result<Copied>& copied, const QString& what) {
@@ -161,7 +165,8 @@ void PinCommands::take_copies(const Result<Copied>& copied, const QString& what)
 
 void PinCommands::paste_pins() {
     const auto& grid = document_.project().grid;
-    const Ticks at = grid ? grid->nearest_tick(snapped(view_.playhead())) : Ticks(0);
+    const Seconds here = snapped(view_.playhead());
+    const Ticks at = grid ? grid->nearest_tick(here) : clock_ticks(here);
     take_copies(pasted(document_.project(), clipping_, at), tr("paste"));
 }
 
@@ -197,6 +202,47 @@ void PinCommands::ask_for_repetition() {
                     tr("repeat bars"));
 }
 
+/// What is selected, or all that is loose.
+void PinCommands::ask_for_adoption() {
+    QDialog dialog(context_.window);
+    dialog.setObjectName("adopt pins");
+    dialog.setWindowTitle(tr("Tie loose pins to the grid"));
+    auto* column = new QVBoxLayout(&dialog);
+    auto* parts =
+        choice_box("adopt parts", tr("To which places of the grid"),
+                   {tr("beats"), tr("halves of beats"), tr("thirds of beats"), tr("quarters of beats")});
+    auto* within = whole_field("adopt within", tr("Pins further away than this stay loose"), 0, 10'000, 80);
+    within->setSuffix(tr(" ms"));
+    auto* told = quiet({});
+    told->setObjectName("adopt told");
+    column->addWidget(labelled(tr("to the nearest of"), parts));
+    column->addWidget(labelled(tr("within"), within));
+    column->addWidget(told);
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
+    column->addWidget(buttons);
+    connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+    const auto values = [&] {
+        return ParamValues{{"parts", static_cast<double>(parts->currentIndex() + 1)},
+                           {"within", static_cast<double>(within->value())}};
+    };
+    const auto tell = [&] {
+        const auto& row = *hand_edit("adopt");
+        const auto tried =
+            row.run({document_.schedule(), view_.selection(), {}, {}, {}, values_for(row, values())});
+        told->setText(tried ? text_of(tried->told)
+                                  .replace("%2", QString::number(tried->count))
+                                  .replace("%1", QString::fromStdString(tried->name))
+                            : QString::fromStdString(tried.error().message()));
+        buttons->button(QDialogButtonBox::Ok)->setEnabled(tried.has_value());
+    };
+    connect(parts, &QComboBox::currentIndexChanged, &dialog, tell);
+    connect(within, &QSpinBox::valueChanged, &dialog, tell);
+    tell();
+    if (dialog.exec() == QDialog::Accepted)
+        edit("adopt", values());
+}
+
 void PinCommands::add_pin_of(LaneKind kind) {
     const Lane* lane = view_.lane_of_kind(document_.project(), kind);
     if (!lane && kind->triggers) {
@@ -222,8 +268,8 @@ void PinCommands::add_pin_lasting(LaneId id, Seconds time, std::optional<TimeSpa
     const LaneKind kind = lane->kind;
     if (kind->sounds)
         return context_.files->sound_dialog();
-    if (kind->cuts && document_.project().shots().empty())
-        return document_.say(tr("There are no shots to cut to. Add video files to the bin first."));
+    if (kind->cuts && !document_.project().song && document_.project().shots().empty())
+        return document_.say(tr("There is nothing to cut yet. Open a song or add shots first."));
     const QString singular = text_of(kind->singular);
     const auto added = with_pin_added(document_.project(), id, time, lasting);
     if (!added)

@@ -28,6 +28,7 @@ private:
     void paste_on_chosen();
     void take_copies(const Result<Copied>& copied, const QString& what);
     void ask_for_repetition();
+    void ask_for_adoption();
 
     Clipping clipping_; ///< what was copied last
 };

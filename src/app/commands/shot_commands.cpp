@@ -26,6 +26,7 @@ void ShotCommands::hang_up(QMenu* menu) {
         [this] { edit("swap-with-next"); });
     add(menu, "camera here", tr("The next camera at the playhead, same moment"), {K(tr("Shift+C"))},
         [this] { edit("cut-to-camera"); });
+    add(menu, "fill slates", tr("Fill slates with the shots in turn"), {}, [this] { edit("fill-slates"); });
 }
 
 } // namespace pulsepin

@@ -3,6 +3,7 @@
 
 #include "bench_area.h"
 #include "commands/grid_commands.h"
+#include "hand/poses.h"
 #include "picture/picture_room.h"
 #include "score/score_view.h"
 #include "timeline/timeline_view.h"
@@ -68,6 +69,17 @@ void ViewCommands::hang_up(QMenu* menu) {
         [this] { context_.picture->next_place(); });
     add(menu, "full screen", tr("Picture: fill the screen"), {K(tr("F11"))},
         [this] { context_.picture->toggle_full_screen(); });
+    add(menu, "key pose", tr("Key what is seen: a pose of the chosen layer"), {K(tr("Shift+K"))}, [this] {
+        if (!edit("pose", {{"layer", static_cast<double>(view_.layer().value)}}))
+            return;
+        const Lane* lane = pose_lane_of(document_.project(), view_.layer());
+        view_.choose_lane(lane->id);
+        // On the frame that it acts on, so that what is dragged next changes this very pose.
+        if (view_.selection().size() == 1 && !player_.playing())
+            for (const auto& pin : document_.schedule().pins(lane->id).pins)
+                if (view_.selection().contains(pin.id))
+                    view_.set_playhead(moment_of(pin, rate()));
+    });
     add(menu, "frame layer", tr("Camera on the chosen layer"), {K(tr("Shift+F"))},
         [this] { context_.hands->frame_chosen(); });
     context_.commands.add(

@@ -7,6 +7,7 @@
 #include "kinds/kinds.h"
 #include "model/planting_edits.h"
 #include "schedule/find_pins.h"
+#include "schedule/triggers.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
 #include "widgets.h"
@@ -19,7 +20,7 @@
 namespace pulsepin {
 namespace {
 
-enum Row { AnchorRow, TimeRow, FrameRow, LeadRow, NearestOnsetRow, PlantingRow };
+enum Row { AnchorRow, TimeRow, FrameRow, EndRow, LeadRow, NearestOnsetRow, PlantingRow };
 
 QString frame_text(const ResolvedPin& resolved) {
     const double ms = resolved.rounding_error.value * 1000;
@@ -82,17 +83,19 @@ QGridLayout* DetailPanel::make_facts() {
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(12);
     grid->setVerticalSpacing(2);
-    const QString names[] = {tr("anchor"), tr("time"),          tr("frame"),
+    const QString names[] = {tr("anchor"), tr("time"),          tr("frame"),     tr("end"),
                              tr("lead"),   tr("nearest onset"), tr("planted by")};
     int line = 0;
-    for (int i = 0; i < 6; ++i) {
+    for (int i = 0; i <= PlantingRow; ++i) {
         names_[i] = quiet(names[i]);
         values_[i] = new QLabel(this);
         values_[i]->setTextFormat(Qt::PlainText);
         grid->addWidget(names_[i], line, 0);
-        if (i <= FrameRow) {
-            const QString tips[] = {tr("Write a bar and beat, as 13.3"), tr("Write a time, as 0:26.96"),
-                                    tr("Write the frame that acts, as 647, or 00:00:26:23")};
+        if (i <= EndRow) {
+            const QString tips[] = {
+                tr("Write a bar and beat, as 13.3"), tr("Write a time, as 0:26.96"),
+                tr("Write the frame that acts, as 647, or 00:00:26:23"),
+                tr("Where it ends: a bar and beat, as 14, a time, as 0:28.5, or a frame, as 700f")};
             places_[i] = named(new QLineEdit, "pin " + names[i], tips[i]);
             places_[i]->setProperty("role", "flat");
             connect(places_[i], &QLineEdit::editingFinished, this, [this, i] { put_where_written(i); });
@@ -189,7 +192,7 @@ QString DetailPanel::nearest_onset(Seconds time) const {
 
 void DetailPanel::show_nothing() {
     title_->setText(tr("Nothing selected"));
-    for (int i = 0; i < 6; ++i) {
+    for (int i = 0; i <= PlantingRow; ++i) {
         names_[i]->hide();
         values_[i]->hide();
     }
@@ -273,15 +276,17 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
         case PlantingRow:
         case FrameRow:
             return !lane.kind->sounds;
+        case EndRow:
+            return end_of(pin).has_value();
         default:
             return true;
         }
     };
-    for (int i = 0; i < 6; ++i) {
+    for (int i = 0; i <= PlantingRow; ++i) {
         names_[i]->setVisible(shown(i));
-        values_[i]->setVisible(shown(i) && i > FrameRow && i != LeadRow);
+        values_[i]->setVisible(shown(i) && i > EndRow && i != LeadRow);
     }
-    for (int i = 0; i <= FrameRow; ++i) {
+    for (int i = 0; i <= EndRow; ++i) {
         places_[i]->setVisible(shown(i));
         places_[i]->setReadOnly(pin.locked || lane.locked);
     }
@@ -310,6 +315,12 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
     put(TimeRow, resolved ? QString::fromStdString(format_clock(resolved->time)) : tr("none"));
     put(FrameRow, resolved ? frame_text(*resolved) + (resolved->shares_frame ? tr(" · shared") : QString())
                            : tr("none"));
+    if (const auto end = end_of(pin))
+        put(EndRow, document_.project().grid
+                        ? QString::fromStdString(format_position(document_.project().grid->position_of(
+                              document_.project().grid->nearest_tick(*end)))) +
+                              tr(" (%1)").arg(QString::fromStdString(format_clock(*end)))
+                        : QString::fromStdString(format_clock(*end)));
     values_[NearestOnsetRow]->setText(resolved ? nearest_onset(resolved->time) : tr("none"));
     lead_->set_length(length_of(lane.lead));
     show_planting_of(pin);
@@ -318,6 +329,26 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
             ? tr("Another one of this lane acts on the same frame: the one placed last is seen")
             : tr("Write the frame that acts, as 647, or 00:00:26:23"));
     show_whether_pinned(pin);
+}
+
+/// Of what ends by its own length: a trigger, a sound, a marker that lasts.
+std::optional<Seconds> DetailPanel::end_of(const Pin& pin) const {
+    const auto start = anchored_time(pin.anchor, document_.project());
+    if (!start)
+        return std::nullopt;
+    if (const auto* sound = std::get_if<SoundBody>(&pin.body))
+        return *start + sound->length;
+    const Lane* lane = document_.project().lane_of(pin.id);
+    if (const auto* marker = std::get_if<MarkerBody>(&pin.body)) {
+        const auto lasts = duration_of(marker->length, *start, document_.project());
+        return lasts ? std::optional(*start + *lasts) : std::nullopt;
+    }
+    if (std::holds_alternative<TriggerBody>(pin.body))
+        for (const auto& span : document_.spans(lane->id).triggers)
+            if (span.pin == pin.id)
+                return document_.project().settings->frame_rate.start_of(span.end) +
+                       time_of(lane->lead, document_.project().settings->frame_rate);
+    return std::nullopt;
 }
 
 QString DetailPanel::anchor_text(const Anchor& anchor) const {
@@ -358,13 +389,14 @@ void DetailPanel::put_where_written(int row) {
     if (!places_[row]->isModified() || pin_.value == 0)
         return;
     places_[row]->setModified(false);
-    const char* const counted[] = {"bars", "seconds", "frames"};
+    const char* const counted[] = {"bars", "seconds", "frames",
+                                   document_.project().grid ? "bars" : "seconds"};
     // "13.3 + 0 ms" as it stands there, "bar 13.3": the figures are what is meant.
     QString text = places_[row]->text().trimmed();
     if (text.startsWith(tr("bar "), Qt::CaseInsensitive))
         text = text.mid(tr("bar ").size());
     text = text.section(" + ", 0, 0).section(" (", 0, 0);
-    apply_hand_edit(document_, "put-at",
+    apply_hand_edit(document_, row == EndRow ? "put-end" : "put-at",
                     {document_.schedule(),
                      {pin_},
                      {},

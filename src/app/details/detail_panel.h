@@ -30,6 +30,7 @@ private:
     void make_buttons();
     void connect_buttons();
     void show_pin(const Pin& pin, const Lane& lane);
+    [[nodiscard]] std::optional<Seconds> end_of(const Pin& pin) const;
     [[nodiscard]] QString anchor_text(const Anchor& anchor) const;
     void show_planting_of(const Pin& pin);
     void show_whether_pinned(const Pin& pin);
@@ -46,9 +47,9 @@ private:
     Document& document_;
     ViewState& view_;
     QLabel* title_;
-    QLabel* names_[6];
-    QLabel* values_[6];
-    QLineEdit* places_[3]; ///< anchor, time and frame, which can be written
+    QLabel* names_[7];
+    QLabel* values_[7];
+    QLineEdit* places_[4]; ///< anchor, time, frame and end, which can be written
     LengthField* lead_;
     QPushButton* pinned_;
     QPushButton* whole_planting_;

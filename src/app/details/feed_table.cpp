@@ -353,6 +353,9 @@ void FeedTable::refresh() {
             tip += "\n" + tr("Acts %1 before the lane").arg(lead_text(feed.lead));
         rows_[i].low->setValue(feed.low);
         rows_[i].high->setValue(feed.high);
+        for (auto* part : rows_[i].box->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly))
+            if (part != rows_[i].target && part != rows_[i].more) // poses hold the values themselves
+                part->setVisible(!now->kind->poses);
         const QString lead = usual_lead(feed.target);
         if (!lead.isEmpty())
             tip += "\n" + tr("Usual lead: %1").arg(lead);

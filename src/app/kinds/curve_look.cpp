@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "kinds/curve_look.h"
 
+#include "canvas/gestures/bend_easing.h"
 #include "canvas/gestures/move_pins.h"
+#include "kinds/ease_handles.h"
 #include "model/edits.h"
 #include "stops/form_fields.h"
 #include "timeline/curve_lanes.h"
@@ -31,6 +33,8 @@ void paint_lead(QPainter& painter, const LaneScene& s, const ResolvedPin& pin, Q
 /// The curve with a bead where each pulse or key is.
 void paint_motion(QPainter& painter, const LaneScene& s) {
     paint_curve(painter, s);
+    if (s.lane.kind->keyed)
+        ease_handles::paint(painter, s);
     const auto pins = visible_pins(s);
     const bool strokes = crowded(s, pins);
     const bool leads = time_of(s.lane.lead, s.scene.project.settings->frame_rate) != Seconds(0);
@@ -48,6 +52,9 @@ void paint_motion(QPainter& painter, const LaneScene& s) {
 }
 
 std::optional<Grip> key_grip(const LaneScene& s, QPointF at) {
+    if (s.lane.kind->keyed)
+        if (const auto handle = ease_handles::grip(s, at))
+            return handle;
     std::optional<Grip> nearest;
     double distance = head_reach;
     for (const auto& pin : visible_pins(s)) {
@@ -92,6 +99,8 @@ constexpr Lift by_value{value_over, lowered, told};
 
 std::unique_ptr<Gesture> grab_key(const GestureContext& context, const Grip& grip, QPointF at,
                                   Qt::KeyboardModifiers) {
+    if (ease_handles::is_handle(grip.part))
+        return std::make_unique<BendEasing>(context, grip, at);
     return std::make_unique<MovePins>(context, grip.pin, at, &by_value);
 }
 

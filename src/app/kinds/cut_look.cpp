@@ -116,8 +116,10 @@ void paint_shot(QPainter& painter, const LaneScene& s, const ShotSpan& span) {
         font.setWeight(QFont::Medium);
         painter.setFont(font);
         painter.setPen(palette.shot_text);
-        const QString name =
-            known ? QString::fromStdString((*s.scene.project.bin)[index].name) : QStringLiteral("no shot");
+        const QString name = known ? QString::fromStdString((*s.scene.project.bin)[index].name)
+                             : span.slate > 0
+                                 ? QCoreApplication::translate("pulsepin::kinds", "slate %1").arg(span.slate)
+                                 : QCoreApplication::translate("pulsepin::kinds", "no shot");
         const QRectF text = pictures ? QRectF(seen.left() + 10, seen.top(), seen.width() - 14, shot_band)
                                      : seen.adjusted(10, 3, -4, 0);
         painter.drawText(text, Qt::AlignVCenter | Qt::AlignLeft,

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "kinds/curve_look.h"
+#include "kinds/ease_handles.h"
 #include "kinds/kind_look.h"
 #include "kinds/kinds.h"
 #include "timeline/curve_lanes.h"
@@ -13,6 +14,7 @@ const KindLook kinds::key_look{
     .head_y = curve_look::bead_y,
     .grip = curve_look::key_grip,
     .grab = curve_look::grab_key,
+    .hint = ease_handles::hint,
     .head = curve_look::bead,
     .colour = [](const Palette& palette) { return palette.motion; },
     .score_height = curve_look::score_height,

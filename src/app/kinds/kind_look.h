@@ -63,7 +63,8 @@ struct KindLook {
 [[nodiscard]] const KindLook& look_of_kind(LaneKind kind);
 
 namespace kinds {
-extern const KindLook marker_look, cut_look, sound_look, trigger_look, pulse_look, key_look, follower_look;
+extern const KindLook marker_look, cut_look, sound_look, trigger_look;
+extern const KindLook pulse_look, key_look, pose_look, follower_look;
 }
 
 } // namespace pulsepin

@@ -47,6 +47,8 @@ std::unique_ptr<Gesture> grab(const GestureContext& context, const Grip& grip, Q
         return trim(SoundEdge::FadeOut);
     case GripPart::Head:
     case GripPart::Body:
+    case GripPart::EaseFrom:
+    case GripPart::EaseTo:
         break;
     }
     return move_pins(context, grip, at, keys);

@@ -102,7 +102,22 @@ QWidget* PictureDesk::make_head() {
     connect(trace, &QPushButton::toggled, hands_, &PictureHands::set_trace);
     auto* safe = button("safe areas", tr("safe areas"), tr("90 % for what moves, 80 % for words"));
     connect(safe, &QPushButton::toggled, picture_, &PreviewView::set_safe_areas);
-    roomy_ = {guides, trace, safe};
+    auto* pivot =
+        button("pivot", tr("pivot"), tr("The ring that a layer turns and grows about can be dragged"));
+    connect(pivot, &QPushButton::toggled, hands_, &PictureHands::set_pivots);
+    auto* framing =
+        button("frame shots", tr("frame shot"),
+               tr("What is dragged is the shot within the picture; of all selected cuts at once"));
+    connect(framing, &QPushButton::toggled, hands_, &PictureHands::set_framing);
+    auto* pose =
+        named(new QPushButton(tr("Key pose")), "key pose here",
+              tr("Place, scale, rotation and opacity of the chosen layer as one key: here, or at each "
+                 "selected marker (Shift+K)"));
+    pose->setProperty("role", "small");
+    pose->setFocusPolicy(Qt::TabFocus);
+    row->addWidget(pose);
+    connect(pose, &QPushButton::clicked, this, &PictureDesk::pose_wanted);
+    roomy_ = {guides, trace, safe, pivot, framing, pose};
     return head;
 }
 

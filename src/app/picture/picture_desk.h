@@ -27,6 +27,7 @@ public:
 
 signals:
     void place_wanted(PicturePlace place);
+    void pose_wanted();
 
 private:
     QWidget* make_head();

@@ -83,13 +83,19 @@ private:
     std::vector<GuideLine> lines_;
 };
 
-/// Around the middle of what is drawn: a layer grows as its corner goes out, the camera shows less.
+/// Where a layer's pivot is seen; the camera's is the middle of the picture.
+QPointF pivot_of(const Start& start, bool camera) {
+    return camera ? QPointF()
+                  : start.place.map(QPointF(start.values.of("pivot-x"), start.values.of("pivot-y")));
+}
+
+/// Around the pivot of what is drawn: a layer grows as its corner goes out, the camera shows less.
 class Scale : public PictureGesture {
 public:
     Scale(Start start, bool camera) : start_(std::move(start)), camera_(camera) {}
 
     [[nodiscard]] Draft at(QPointF pixel, bool steps, double reach) const override {
-        const QPointF middle = camera_ ? QPointF() : start_.place.map(QPointF());
+        const QPointF middle = pivot_of(start_, camera_);
         const double before = std::max(1.0, QLineF(middle, start_.pressed).length());
         const double factor = std::max(1e-3, QLineF(middle, pixel).length() / before);
         double scale = start_.values.of("scale") * (camera_ ? 1 / factor : factor);
@@ -110,7 +116,7 @@ public:
     Turn(Start start, bool camera) : start_(std::move(start)), camera_(camera) {}
 
     [[nodiscard]] Draft at(QPointF pixel, bool steps, double reach) const override {
-        const QPointF middle = camera_ ? QPointF() : start_.place.map(QPointF());
+        const QPointF middle = pivot_of(start_, camera_);
         double angle = start_.values.of("rotation") +
                        turned(degrees_of(middle, start_.pressed), degrees_of(middle, pixel));
         if (steps)
@@ -123,6 +129,87 @@ public:
 private:
     Start start_;
     bool camera_;
+};
+
+/// What a layer turns and grows about lies elsewhere; nothing is seen to move.
+class MovePivot : public PictureGesture {
+public:
+    explicit MovePivot(Start start) : start_(std::move(start)) {}
+
+    [[nodiscard]] Draft at(QPointF pixel, bool, double reach) const override {
+        QPointF pivot = start_.place.inverted().map(pixel);
+        const QRectF& box = start_.content;
+        const double pull = reach / std::max(1e-6, std::sqrt(std::abs(start_.place.determinant())));
+        for (const double x : {box.left(), box.center().x(), box.right(), 0.0})
+            if (std::abs(pivot.x() - x) < pull)
+                pivot.setX(x);
+        for (const double y : {box.top(), box.center().y(), box.bottom(), 0.0})
+            if (std::abs(pivot.y() - y) < pull)
+                pivot.setY(y);
+        pivot = {rounded(pivot.x(), 0.5), rounded(pivot.y(), 0.5)};
+        QTransform turned;
+        turned.rotate(start_.values.of("rotation"));
+        const double scale = start_.values.of("scale") / 100;
+        turned.scale(scale, scale);
+        const QPointF before(start_.values.of("pivot-x"), start_.values.of("pivot-y"));
+        const QPointF moved = (before - turned.map(before)) - (pivot - turned.map(pivot));
+        return {{{"pivot-x", pivot.x()},
+                 {"pivot-y", pivot.y()},
+                 {"position-x", start_.values.of("position-x") + moved.x()},
+                 {"position-y", start_.values.of("position-y") + moved.y()}},
+                {}};
+    }
+
+private:
+    Start start_;
+};
+
+/// A shot within the picture that its layer shows.
+class FrameShot : public PictureGesture {
+public:
+    FrameShot(const QTransform& seen, const LayerPicture::Shot& shot, QSize picture, PictureGrip grip,
+              QPointF pressed)
+        : to_layer_(seen.inverted()), shot_(shot), picture_(picture), grip_(grip), pressed_(pressed) {}
+
+    [[nodiscard]] Draft at(QPointF pixel, bool steps, double reach) const override {
+        return grip_ == PictureGrip::Corner ? scaled(pixel, steps) : moved(pixel, steps, reach);
+    }
+
+private:
+    [[nodiscard]] Draft moved(QPointF pixel, bool steps, double reach) const {
+        QPointF by = to_layer_.map(pixel) - to_layer_.map(pressed_);
+        if (steps)
+            (std::abs(by.x()) > std::abs(by.y()) ? by.ry() : by.rx()) = 0;
+        const QRectF box = framed(shot_, picture_);
+        const double pull = reach * std::sqrt(std::abs(to_layer_.determinant()));
+        const auto pulled = [pull](double& moved, double low, double high, double half) {
+            for (const double apart : {-half - low - moved, half - high - moved, -(low + high) / 2 - moved})
+                if (std::abs(apart) < pull) {
+                    moved += apart;
+                    return;
+                }
+        };
+        if (!steps || by.x() != 0)
+            pulled(by.rx(), box.left(), box.right(), picture_.width() / 2.0);
+        if (!steps || by.y() != 0)
+            pulled(by.ry(), box.top(), box.bottom(), picture_.height() / 2.0);
+        return {{{"framing-x", rounded(shot_.framing.x + by.x(), 0.5)},
+                 {"framing-y", rounded(shot_.framing.y + by.y(), 0.5)}},
+                {}};
+    }
+    [[nodiscard]] Draft scaled(QPointF pixel, bool steps) const {
+        const QPointF middle(shot_.framing.x, shot_.framing.y);
+        const double before = std::max(1.0, QLineF(middle, to_layer_.map(pressed_)).length());
+        double scale = shot_.framing.scale * QLineF(middle, to_layer_.map(pixel)).length() / before;
+        scale = steps ? std::max(10.0, rounded(scale, 10)) : rounded(scale, 0.1);
+        return {{{"framing-scale", std::clamp(scale, 1.0, 2000.0)}}, {}};
+    }
+
+    QTransform to_layer_;
+    LayerPicture::Shot shot_;
+    QSize picture_;
+    PictureGrip grip_;
+    QPointF pressed_;
 };
 
 /// The picture is taken along with the mouse: the camera goes the other way.
@@ -190,12 +277,19 @@ std::unique_ptr<PictureGesture> picture_gesture(const StagedFrame& staged, Layer
         return std::make_unique<Scale>(std::move(start), camera);
     case PictureGrip::Arm:
         return std::make_unique<Turn>(std::move(start), camera);
+    case PictureGrip::Pivot:
+        return std::make_unique<MovePivot>(std::move(start));
     case PictureGrip::Body:
         break;
     }
     if (camera)
         return std::make_unique<MoveCamera>(std::move(start));
     return std::make_unique<MoveLayer>(std::move(start), std::move(lines));
+}
+
+std::unique_ptr<PictureGesture> framing_gesture(const QTransform& seen, const LayerPicture::Shot& shot,
+                                                QSize picture, PictureGrip grip, QPointF pressed) {
+    return std::make_unique<FrameShot>(seen, shot, picture, grip, pressed);
 }
 
 SeenValues camera_on(const QRectF& box, int width, int height) {

@@ -35,13 +35,19 @@ public:
     [[nodiscard]] virtual Draft at(QPointF pixel, bool steps, double reach) const = 0;
 };
 
-enum class PictureGrip { Body, Corner, Arm };
+enum class PictureGrip { Body, Corner, Arm, Pivot };
 
 /// What a press on a layer, or on the camera, begins.
 [[nodiscard]] std::unique_ptr<PictureGesture> picture_gesture(const StagedFrame& staged, LayerId layer,
                                                               bool camera, const QRectF& content,
                                                               PictureGrip grip, QPointF pressed,
                                                               std::vector<GuideLine> lines);
+
+/// The shot that a layer shows is moved or scaled in the picture: values "framing-x", "framing-y" and
+/// "framing-scale". Its sides lie on those of the picture, or its middle on the middle.
+[[nodiscard]] std::unique_ptr<PictureGesture> framing_gesture(const QTransform& seen,
+                                                              const LayerPicture::Shot& shot, QSize picture,
+                                                              PictureGrip grip, QPointF pressed);
 
 /// The values that put the camera so that it shows just that box, in the pixels that things are put in.
 [[nodiscard]] SeenValues camera_on(const QRectF& box, int width, int height);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "picture/picture_hands.h"
 
+#include "model/pin_edits.h"
 #include "model/stage_edits.h"
 #include "palette.h"
 
@@ -59,6 +60,46 @@ void PictureHands::set_trace(bool shown) {
     preview_.update();
 }
 
+void PictureHands::set_pivots(bool shown) {
+    pivots_ = shown;
+    preview_.update();
+}
+
+void PictureHands::set_framing(bool framing) {
+    give_up();
+    framing_ = framing;
+    if (framing) // what it is about is chosen
+        for (const auto& layer : document_.project().stage->layers)
+            if (layer.kind == LayerKind::Shots && !layer.hidden &&
+                (!chosen() || chosen()->kind != LayerKind::Shots))
+                view_.choose_layer(layer.id);
+    preview_.update();
+}
+
+std::optional<PictureHands::FramedShot> PictureHands::framed_shot(const StagedFrame& staged) const {
+    const Layer* layer = chosen();
+    if (!framing_ || !layer || layer->kind != LayerKind::Shots)
+        return std::nullopt;
+    const auto& project = document_.project();
+    const Lane* lane =
+        layer->cuts.value != 0 ? project.lane(layer->cuts) : project.first_lane(&LaneKindRow::cuts);
+    const auto* span = lane ? shot_at(document_.shots(lane->id), preview_.frame_now()) : nullptr;
+    const auto picture = preview_.pictures().find(layer->id);
+    if (!span || picture == preview_.pictures().end() || picture->second.shot.image.isNull())
+        return std::nullopt;
+    for (const auto& one : staged.layers)
+        if (one.id == layer->id) {
+            FramedShot framed{span->cut, picture->second.shot, seen_place(staged, one)};
+            framed.shot.framing = span->framing;
+            for (const auto& [id, value] : draft_.values)
+                (id == "framing-x"   ? framed.shot.framing.x
+                 : id == "framing-y" ? framed.shot.framing.y
+                                     : framed.shot.framing.scale) = value;
+            return framed;
+        }
+    return std::nullopt;
+}
+
 std::optional<PictureHands::Shown> PictureHands::shown_of(const StagedFrame& staged, LayerId id) const {
     for (const auto& layer : staged.layers)
         if (layer.id == id) {
@@ -78,7 +119,17 @@ std::optional<PictureHands::Shown> PictureHands::shown_chosen(const StagedFrame&
                      frame.adjusted(staged.width * 0.03, staged.height * 0.03, -staged.width * 0.03,
                                     -staged.height * 0.03)};
     }
+    if (const auto framed_one = framed_shot(staged))
+        return Shown{framed_one->seen * preview_.scale().transform(),
+                     framed(framed_one->shot, {staged.width, staged.height})};
     return shown_of(staged, view_.layer());
+}
+
+QPointF PictureHands::pivot_position(const StagedFrame& staged, const Shown& shown) const {
+    for (const auto& one : staged.layers)
+        if (one.id == view_.layer())
+            return shown.place.map(QPointF(one.values.of("pivot-x"), one.values.of("pivot-y")));
+    return shown.place.map(QPointF());
 }
 
 /// Above the upper edge; within it, where it would lie beyond the widget.
@@ -102,17 +153,24 @@ std::optional<QPointF> PictureHands::grip_position(PictureGrip grip) const {
         return shown->place.map(shown->content.bottomRight());
     case PictureGrip::Arm:
         return arm_end(*shown);
+    case PictureGrip::Pivot:
+        return pivot_position(preview_.staged(), *shown);
     case PictureGrip::Body:
         break;
     }
-    return shown->place.map(QPointF());
+    return framed_shot(preview_.staged()) ? shown->place.map(shown->content.center())
+                                          : shown->place.map(QPointF());
 }
 
 std::optional<PictureGrip> PictureHands::grip_at(const StagedFrame& staged, QPointF at) const {
     const auto shown = shown_chosen(staged);
     if (!shown)
         return std::nullopt;
-    if (QLineF(arm_end(*shown), at).length() <= grip_reach)
+    const bool framing = framed_shot(staged).has_value();
+    if (pivots_ && !framing && !camera_chosen() &&
+        QLineF(pivot_position(staged, *shown), at).length() <= grip_reach)
+        return PictureGrip::Pivot;
+    if (!framing && QLineF(arm_end(*shown), at).length() <= grip_reach)
         return PictureGrip::Arm;
     const auto box = corners(shown->place, shown->content);
     for (const auto& corner : box)
@@ -129,6 +187,11 @@ std::vector<LayerId> PictureHands::layers_at(const StagedFrame& staged, QPointF 
             found.push_back(layer->id);
     }
     return found;
+}
+
+std::optional<LayerId> PictureHands::layer_under(QPointF pixel) const {
+    const auto there = layers_at(preview_.staged(), preview_.scale().to_widget(pixel));
+    return there.empty() ? std::nullopt : std::optional(there.front());
 }
 
 bool PictureHands::press(QMouseEvent& event) {
@@ -157,6 +220,11 @@ void PictureHands::begin(PictureGrip grip, QPointF at) {
     const auto shown = shown_chosen(staged);
     if (!shown)
         return;
+    if (const auto framed_one = framed_shot(staged)) {
+        gesture_ = framing_gesture(framed_one->seen, framed_one->shot, {staged.width, staged.height}, grip,
+                                   preview_.scale().to_picture(at));
+        return;
+    }
     gesture_ = picture_gesture(staged, view_.layer(), camera_chosen(), shown->content, grip,
                                preview_.scale().to_picture(at),
                                guide_lines(staged, document_.project(), view_.layer()));
@@ -174,7 +242,10 @@ bool PictureHands::move(QMouseEvent& event) {
     const auto keys = event.modifiers();
     const double reach = guides_ && !(keys & Qt::ControlModifier) ? guide_reach / preview_.scale().points : 0;
     draft_ = gesture_->at(preview_.scale().to_picture(at), keys & Qt::ShiftModifier, reach);
-    preview_.set_draft(std::pair(view_.layer(), draft_.values));
+    if (const auto framed_one = framed_shot(preview_.staged()))
+        preview_.set_framing_draft(std::pair(framed_one->cut, framed_one->shot.framing));
+    else
+        preview_.set_draft(std::pair(view_.layer(), draft_.values));
     return true;
 }
 
@@ -187,9 +258,14 @@ bool PictureHands::release(QMouseEvent& event) {
         const auto values = std::exchange(draft_, {}).values;
         const QString what = values.contains("scale")      ? tr("scale layer")
                              : values.contains("rotation") ? tr("turn layer")
+                             : values.contains("pivot-x")  ? tr("move pivot")
                                                            : tr("place layer");
-        take(values, what);
+        if (framing_ && (values.contains("framing-x") || values.contains("framing-scale")))
+            take_framing(values);
+        else
+            take(values, what);
         preview_.set_draft(std::nullopt);
+        preview_.set_framing_draft(std::nullopt);
     } else if (was_chosen_) {
         // A click on what is chosen goes one layer deeper, and round.
         const auto there = layers_at(preview_.staged(), event.position());
@@ -206,13 +282,39 @@ void PictureHands::give_up() {
     gesture_ = nullptr;
     draft_ = {};
     preview_.set_draft(std::nullopt);
+    preview_.set_framing_draft(std::nullopt);
+}
+
+/// Of the shot that is seen; of all selected cuts, if it is one of them.
+void PictureHands::take_framing(const SeenValues& values) {
+    const auto framed_one = framed_shot(preview_.staged());
+    if (!framed_one)
+        return;
+    const auto& selection = view_.selection();
+    const std::vector<PinId> cuts = selection.contains(framed_one->cut)
+                                        ? std::vector<PinId>(selection.begin(), selection.end())
+                                        : std::vector<PinId>{framed_one->cut};
+    document_.apply(with_bodies(document_.project(), cuts,
+                                [&](PinBody& body) {
+                                    auto* cut = std::get_if<CutBody>(&body);
+                                    if (!cut)
+                                        return;
+                                    for (const auto& [id, value] : values)
+                                        (id == "framing-x"   ? cut->framing.x
+                                         : id == "framing-y" ? cut->framing.y
+                                                             : cut->framing.scale) = value;
+                                }),
+                    tr("frame shot"));
 }
 
 void PictureHands::take(const SeenValues& values, const QString& what) {
     if (values.empty() || !chosen())
         return;
-    auto next = with_seen_values(document_.curves(), view_.layer(), values, preview_.frame_now());
-    document_.apply(std::move(next), what);
+    // A key on a beat may act on the frame after the one that is seen there: it is gone to, and changed.
+    const Frames seen = preview_.frame_now(), frame = keyed_frame(document_.curves(), view_.layer(), seen);
+    if (frame != seen)
+        view_.set_playhead(document_.project().settings->frame_rate.start_of(frame));
+    document_.apply(with_seen_values(document_.curves(), view_.layer(), values, frame), what);
 }
 
 bool PictureHands::wants(const QKeyEvent& event) const {
@@ -255,6 +357,11 @@ bool PictureHands::key(QKeyEvent& event) {
         return true;
     }
     const auto staged = preview_.staged();
+    if (const auto framed_one = framed_shot(staged)) {
+        take_framing({{"framing-x", framed_one->shot.framing.x + by.x()},
+                      {"framing-y", framed_one->shot.framing.y + by.y()}});
+        return true;
+    }
     LayerValues values = staged.camera;
     for (const auto& one : staged.layers)
         if (one.id == layer->id)
@@ -366,17 +473,22 @@ void PictureHands::paint_chosen(QPainter& painter, const StagedFrame& staged) co
     if (!shown || !layer)
         return;
     const auto box = corners(shown->place, shown->content);
-    const QPointF middle = shown->place.map(QPointF());
-    const QPointF arm = arm_end(*shown);
+    const auto framed_one = framed_shot(staged);
     painter.setBrush(Qt::NoBrush);
     painter.setPen(QPen(hands_colour(), 1.5));
     painter.drawPolygon(box);
-    painter.drawLine(shown->place.map(QPointF(shown->content.center().x(), shown->content.top())), arm);
-    painter.drawEllipse(middle, 5, 5);
-    painter.drawLine(middle - QPointF(8, 0), middle + QPointF(8, 0));
-    painter.drawLine(middle - QPointF(0, 8), middle + QPointF(0, 8));
-    painter.setBrush(day_palette().desk);
-    painter.drawEllipse(arm, 5, 5);
+    if (!framed_one) {
+        const QPointF middle = pivot_position(staged, *shown);
+        const QPointF arm = arm_end(*shown);
+        painter.drawLine(shown->place.map(QPointF(shown->content.center().x(), shown->content.top())), arm);
+        if (pivots_) // it can be taken hold of
+            painter.setBrush(day_palette().desk_text);
+        painter.drawEllipse(middle, 5, 5);
+        painter.drawLine(middle - QPointF(8, 0), middle + QPointF(8, 0));
+        painter.drawLine(middle - QPointF(0, 8), middle + QPointF(0, 8));
+        painter.setBrush(day_palette().desk);
+        painter.drawEllipse(arm, 5, 5);
+    }
     painter.setBrush(day_palette().desk_text);
     for (const auto& corner : box)
         painter.drawRect(QRectF(corner - QPointF(4, 4), QSizeF(8, 8)));
@@ -385,11 +497,15 @@ void PictureHands::paint_chosen(QPainter& painter, const StagedFrame& staged) co
         if (one.id == layer->id)
             values = one.values;
     const auto told = [&](const char* id) { return std::round(values.of(id) * 10) / 10; };
-    const QString text = tr("%1, %2 · %3 % · %4°")
-                             .arg(told("position-x"))
-                             .arg(told("position-y"))
-                             .arg(told("scale"))
-                             .arg(told("rotation"));
+    const QString text = framed_one ? tr("shot: %1, %2 · %3 %")
+                                          .arg(framed_one->shot.framing.x)
+                                          .arg(framed_one->shot.framing.y)
+                                          .arg(framed_one->shot.framing.scale)
+                                    : tr("%1, %2 · %3 % · %4°")
+                                          .arg(told("position-x"))
+                                          .arg(told("position-y"))
+                                          .arg(told("scale"))
+                                          .arg(told("rotation"));
     const double width = painter.fontMetrics().horizontalAdvance(text) + 12;
     const QRectF around = box.boundingRect();
     paint_label(painter,

@@ -27,8 +27,14 @@ public:
 
     void set_guides(bool pull) { guides_ = pull; }
     void set_trace(bool shown);
+    /// The pivot of the chosen layer can be taken hold of.
+    void set_pivots(bool shown);
+    /// What is dragged of a layer of shots is the shot in the picture, not the layer.
+    void set_framing(bool framing);
     /// Where the chosen layer can be taken hold of, in the widget.
     [[nodiscard]] std::optional<QPointF> grip_position(PictureGrip grip) const;
+    /// The highest layer at a point, in the picture's pixels from its middle.
+    [[nodiscard]] std::optional<LayerId> layer_under(QPointF pixel) const;
     /// The camera shows just what is chosen.
     void frame_chosen();
 
@@ -42,6 +48,14 @@ private:
     };
     [[nodiscard]] const Layer* chosen() const;
     [[nodiscard]] bool camera_chosen() const;
+    /// The cut whose shot is framed: that of the chosen layer at this frame. None: a layer is placed.
+    struct FramedShot {
+        PinId cut;
+        LayerPicture::Shot shot;
+        QTransform seen; ///< from the layer's pixels to those that are seen
+    };
+    [[nodiscard]] std::optional<FramedShot> framed_shot(const StagedFrame& staged) const;
+    void take_framing(const SeenValues& values);
     [[nodiscard]] std::optional<Shown> shown_of(const StagedFrame& staged, LayerId layer) const;
     [[nodiscard]] std::optional<Shown> shown_chosen(const StagedFrame& staged) const;
     [[nodiscard]] QPointF arm_end(const Shown& shown) const;
@@ -53,6 +67,7 @@ private:
     void take(const SeenValues& values, const QString& what);
     void write_into(const Layer& layer);
     void paint_chosen(QPainter& painter, const StagedFrame& staged) const;
+    [[nodiscard]] QPointF pivot_position(const StagedFrame& staged, const Shown& shown) const;
     void paint_guides(QPainter& painter) const;
     void paint_trace(QPainter& painter) const;
     void show_hint(QPointF at);
@@ -65,7 +80,7 @@ private:
     QPointF pressed_;
     bool dragged_ = false;
     bool was_chosen_ = false; ///< before this press
-    bool guides_ = true, trace_ = true;
+    bool guides_ = true, trace_ = true, pivots_ = false, framing_ = false;
     QLineEdit* words_ = nullptr;
 };
 

@@ -4,6 +4,7 @@
 #include "palette.h"
 
 #include <QContextMenuEvent>
+#include <QDropEvent>
 #include <QMenu>
 #include <QMouseEvent>
 #include <QPainter>
@@ -22,11 +23,17 @@ PreviewView::PreviewView(Document& document, ViewState& view, Player& player, QW
     setAccessibleName(tr("Preview"));
     setFocusPolicy(Qt::ClickFocus);
     setMouseTracking(true);
+    setAcceptDrops(true);
     clock_.start();
     connect(&view_, &ViewState::playhead_moved, this, &PreviewView::look_up);
-    connect(&document_, &Document::changed, this, &PreviewView::look_up);
+    connect(&document_, &Document::changed, this, [this] {
+        for (auto& [id, stream] : streams_) // a shot that fills the picture is needed larger
+            stream->set_size(shot_size());
+        look_up();
+    });
     connect(&document_, &Document::followers_changed, this, &PreviewView::look_up);
     connect(&document_, &Document::opened, this, [this] { streams_.clear(); });
+    connect(&document_.proxies(), &ProxyBank::changed, this, &PreviewView::look_up);
     connect(&player_, &Player::stopped, this, QOverload<>::of(&QWidget::update));
 }
 
@@ -91,6 +98,26 @@ void PreviewView::set_draft(std::optional<std::pair<LayerId, std::map<std::strin
     look_up();
 }
 
+void PreviewView::set_framing_draft(std::optional<std::pair<PinId, ShotFraming>> draft) {
+    framing_draft_ = draft;
+    look_up();
+}
+
+QSize PreviewView::shot_size() const {
+    double most = 1;
+    const double shape = frame_size().width() / std::max(1.0, frame_size().height());
+    for (const auto& span : document_.shown_shots()) {
+        const Clip* clip = document_.project().clip(span.shot);
+        if (!clip || clip->height <= 0 || span.framing == ShotFraming{})
+            continue;
+        const double wider = static_cast<double>(clip->width) / clip->height / shape;
+        const double fill = span.framing.base == ShotFraming::Base::Fill ? std::max(wider, 1 / wider) : 1;
+        most = std::max(most, fill * span.framing.scale / 100);
+    }
+    constexpr double enough = 4;
+    return (QSizeF(picture_size()) * std::min(most, enough)).toSize();
+}
+
 void PreviewView::set_safe_areas(bool shown) {
     safe_areas_ = shown;
     update();
@@ -134,7 +161,7 @@ double PreviewView::pictures_a_second() const {
 void PreviewView::set_coarseness(int coarseness) {
     coarseness_ = std::clamp(coarseness, 1, 4);
     for (auto& [id, stream] : streams_)
-        stream->set_size(picture_size());
+        stream->set_size(shot_size());
     look_up();
 }
 
@@ -151,7 +178,7 @@ void PreviewView::contextMenuEvent(QContextMenuEvent* event) {
 
 void PreviewView::resizeEvent(QResizeEvent*) {
     for (auto& [id, stream] : streams_)
-        stream->set_size(picture_size());
+        stream->set_size(shot_size());
     look_up();
 }
 
@@ -160,7 +187,8 @@ ShotStream& PreviewView::stream_of(const Layer& layer) {
     if (!stream) {
         stream = std::make_unique<ShotStream>(
             [this] { QMetaObject::invokeMethod(this, &PreviewView::look_up, Qt::QueuedConnection); });
-        stream->set_size(picture_size());
+        stream->set_size(shot_size());
+        stream->use_files([this](const Clip& clip) { return document_.proxies().file_of(clip); });
     }
     return *stream;
 }
@@ -174,7 +202,7 @@ void PreviewView::look_up() {
     shown_.wanted = frame;
     shown_.sound = now;
     std::erase_if(streams_, [&](const auto& one) { return project.stage->layer(one.first) == nullptr; });
-    composed_ = draft_ || zoom_ || needs_composing(document_.curves(), frame);
+    composed_ = draft_ || framing_draft_ || zoom_ || needs_composing(document_.curves(), frame);
     if (composed_) // by the time it is there, that much will have been heard
         compose(player_.playing() ? project.settings->frame_rate.frame_at(now + takes_) : frame);
     else
@@ -233,6 +261,8 @@ void PreviewView::compose(Frames frame) {
         all_there_ = all_there_ && (seen.exact || !seen.trouble.empty());
         if (!seen.trouble.empty())
             message_ = QString::fromStdString(seen.trouble);
+        if (framing_draft_ && framing_draft_->first == seen.cut)
+            seen.picture.shot.framing = framing_draft_->second;
         return seen.picture;
     };
     composing_ = frame;
@@ -243,14 +273,14 @@ void PreviewView::compose(Frames frame) {
             pictures[layer.id] = picture_of(layer);
     const bool nothing = std::all_of(staged.layers.begin(), staged.layers.end(), [&](const auto& layer) {
         const auto shown = pictures.find(layer.id);
-        return layer.values.of("opacity") <= 0 || (shown != pictures.end() && shown->second.image.isNull());
+        return layer.values.of("opacity") <= 0 || (shown != pictures.end() && !shown->second.shot.there());
     });
     if (message_.isEmpty() && nothing && all_there_)
         message_ = tr("No shot here");
     layer_pictures_ = pictures;
     // A picture with a hole where a shot is still being decoded is not shown; the last one stays until it is
     // there.
-    if (all_there_ || picture_.image.isNull()) {
+    if (all_there_ || picture_.shot.image.isNull()) {
         asked_.start();
         painter_->paint(frame, std::move(staged), std::move(pictures), picture_size(), part_in_view());
     }
@@ -267,7 +297,7 @@ void PreviewView::take_painted() {
         shown_.sound = player_.position();
         shown_.wanted = document_.project().settings->frame_rate.frame_at(shown_.sound);
     }
-    picture_ = {std::move(painted->image), {}, 0};
+    picture_ = {{std::move(painted->image)}, {}, 0};
     part_ = painted->part;
     shown_.frame = painted->frame;
     count_picture();
@@ -348,10 +378,10 @@ void PreviewView::paintEvent(QPaintEvent*) {
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     painter.fillRect(zoom_ ? QRectF(rect()) : area, p.desk_well);
     // What was composed for another zoom stays where it belongs until the new one is there.
-    draw_fitted(painter, picture_.image, part_.isEmpty() ? area : scale().to_widget(part_));
-    if (!picture_.incoming.isNull()) {
+    draw_fitted(painter, picture_.shot.image, part_.isEmpty() ? area : scale().to_widget(part_));
+    if (!picture_.incoming.image.isNull()) {
         painter.setOpacity(picture_.share);
-        draw_fitted(painter, picture_.incoming, area);
+        draw_fitted(painter, picture_.incoming.image, area);
         painter.setOpacity(1);
     }
     QFont small = font();
@@ -366,6 +396,20 @@ void PreviewView::paintEvent(QPaintEvent*) {
         painter.setRenderHint(QPainter::Antialiasing);
         overlay_->paint(painter);
     }
+}
+
+void PreviewView::dragEnterEvent(QDragEnterEvent* event) {
+    if (is_dragged(event->mimeData()))
+        event->acceptProposedAction();
+}
+
+void PreviewView::dropEvent(QDropEvent* event) {
+    const auto item = dragged_in(event->mimeData(), document_.project());
+    if (!item)
+        return event->ignore();
+    event->setDropAction(Qt::CopyAction);
+    event->accept();
+    emit item_dropped(*item, scale().to_picture(event->position()));
 }
 
 void PreviewView::mousePressEvent(QMouseEvent* event) {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "dragging.h"
 #include "session/document.h"
 #include "player.h"
 #include "render/frame_painter.h"
@@ -54,6 +55,8 @@ public:
     void set_overlay(PictureOverlay* overlay) { overlay_ = overlay; }
     /// Values of a layer that are looked at before they are taken; none: as the project has them.
     void set_draft(std::optional<std::pair<LayerId, std::map<std::string, double>>> draft);
+    /// How the shot of a cut lies in the picture, looked at before it is taken.
+    void set_framing_draft(std::optional<std::pair<PinId, ShotFraming>> draft);
     /// Points of the widget for each pixel of the picture; none: as large as fits.
     void set_zoom(std::optional<double> points);
     [[nodiscard]] bool fits() const { return !zoom_; }
@@ -83,10 +86,14 @@ public:
 
 signals:
     void picture_shown();
+    /// Something that is dragged in the window was let go there; in the picture's pixels from its middle.
+    void item_dropped(const Dragged& item, QPointF pixel);
     void zoomed();
 
 protected:
     bool event(QEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
     void contextMenuEvent(QContextMenuEvent* event) override;
@@ -104,6 +111,8 @@ private:
     void take_painted();
     [[nodiscard]] ShotStream& stream_of(const Layer& layer);
     [[nodiscard]] QSize picture_size() const;
+    /// That shots are decoded to fit: larger where one is seen only in part.
+    [[nodiscard]] QSize shot_size() const;
     void draw_fitted(QPainter& painter, const QImage& image, const QRectF& area) const;
     void paint_around(QPainter& painter, const QRectF& area) const;
     void count_picture();
@@ -122,6 +131,7 @@ private:
     LayerPictures layer_pictures_; ///< of the frame that was composed last
     PictureOverlay* overlay_ = nullptr;
     std::optional<std::pair<LayerId, std::map<std::string, double>>> draft_;
+    std::optional<std::pair<PinId, ShotFraming>> framing_draft_;
     std::optional<double> zoom_;
     QPointF pan_;                    ///< of the picture's middle from the widget's
     std::optional<QPointF> panning_; ///< where the mouse was

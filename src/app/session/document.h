@@ -9,6 +9,7 @@
 #include "session/follower_bank.h"
 #include "session/project_store.h"
 #include "session/sound_bank.h"
+#include "session/proxy_bank.h"
 #include "session/thumbnail_bank.h"
 
 #include <QDateTime>
@@ -47,6 +48,7 @@ public:
     void with_trust(std::function<void(const std::vector<BarTrust>&)> answer);
 
     [[nodiscard]] ThumbnailBank& thumbnails() { return thumbnails_; }
+    [[nodiscard]] ProxyBank& proxies() { return proxies_; }
     [[nodiscard]] SoundBank& sounds() { return sounds_; }
     [[nodiscard]] const SoundBank& sounds() const { return sounds_; }
     [[nodiscard]] const LoadedSound* sound() const { return sounds_.song(); }
@@ -122,6 +124,7 @@ private:
     Jobs jobs_;
     SoundBank sounds_;
     ThumbnailBank thumbnails_;
+    ProxyBank proxies_{jobs_};
     FollowerBank followers_;
     DetectionController detection_;
 

@@ -26,6 +26,7 @@ void Document::begin(Project next, bool saved) {
     recovery_due_ = false;
     followers_.clear(); // those of other lanes
     sounds_.clear();
+    proxies_.look_again();
     emit opened();
     project_changed();
 }

@@ -35,6 +35,9 @@ CutForm::CutForm(QWidget* parent) : FormFields(parent) {
     marker_->setEditable(true);
     shortest_ = frames_field("shortest", tr("any length"), tr("No shot becomes shorter than this"));
     fade_ = frames_field("form fade", tr("hard cuts"), tr("Cross-fade around each beat, half of it before"));
+    framing_ = choice_box("form framing",
+                          tr("How each shot lies in the picture; single ones are framed in the picture"),
+                          {tr("fit: all of the shot"), tr("fill the picture")});
     make_shots();
     auto* grid = tight_grid(this);
     grid->addWidget(labelled(tr("which shot"), order_), 0, 0);
@@ -44,16 +47,18 @@ CutForm::CutForm(QWidget* parent) : FormFields(parent) {
     grid->addWidget(labelled(tr("marker"), marker_), 1, 1);
     grid->addWidget(labelled(tr("at least"), shortest_), 2, 0);
     grid->addWidget(labelled(tr("cross-fade"), fade_), 2, 1);
-    grid->addWidget(shots_, 0, 2, 4, 1);
+    grid->addWidget(labelled(tr("framing"), framing_), 3, 0);
+    grid->addWidget(shots_, 0, 2, 5, 1);
     grid->setColumnStretch(0, 3);
     grid->setColumnStretch(1, 2);
     grid->setColumnStretch(2, 3);
-    grid->setRowStretch(3, 1);
+    grid->setRowStretch(4, 1);
     for (auto* box : {order_, start_})
         connect(box, &QComboBox::currentIndexChanged, this, [this] {
             show_start();
             emit changed();
         });
+    connect(framing_, &QComboBox::currentIndexChanged, this, &FormFields::changed);
     connect(marker_, &QComboBox::currentTextChanged, this, &FormFields::changed);
     connect(in_point_, &QDoubleSpinBox::valueChanged, this, &FormFields::changed);
     for (auto* spin : {seed_, shortest_, fade_})
@@ -121,6 +126,7 @@ void CutForm::set_project(const Project& project) {
 PlantingForm CutForm::form() const {
     CutBody cut;
     cut.fade = Frames(fade_->value());
+    cut.framing.base = static_cast<ShotFraming::Base>(framing_->currentIndex());
     ShotChoice choice;
     choice.order = static_cast<ShotChoice::Order>(order_->currentIndex());
     choice.start = static_cast<ShotChoice::Start>(start_->currentIndex());
@@ -151,8 +157,10 @@ PlantingForm CutForm::form() const {
 void CutForm::set_form(const PlantingForm& form) {
     const QSignalBlocker quietly(this), table(shots_);
     const ShotChoice choice = form.shots();
-    if (const auto* cut = std::get_if<CutBody>(&form.body))
+    if (const auto* cut = std::get_if<CutBody>(&form.body)) {
         fade_->setValue(static_cast<int>(cut->fade.value));
+        framing_->setCurrentIndex(static_cast<int>(cut->framing.base));
+    }
     order_->setCurrentIndex(static_cast<int>(choice.order));
     start_->setCurrentIndex(static_cast<int>(choice.start));
     seed_->setValue(static_cast<int>(choice.seed));
@@ -174,6 +182,8 @@ void CutForm::set_form(const PlantingForm& form) {
 QString CutForm::summary() const {
     const QString orders[] = {tr("in turn"), tr("at random"), tr("by weight"), tr("by section"),
                               tr("one shot")};
+    if (shots_->rowCount() == 0)
+        return tr("slates, until there are shots");
     QString text = orders[order_->currentIndex()];
     if (const auto taken = form().shots().shots; !taken.empty())
         text += tr(", %1 of the bin").arg(taken.size());

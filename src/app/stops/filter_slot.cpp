@@ -18,8 +18,7 @@ FilterSlot::FilterSlot(const QString& name, QWidget* parent) : QWidget(parent) {
     choice_->setToolTip(
         tr("Lets only some of the picked positions through; the filters work one after the other"));
     choice_->addItem(tr("Add a filter…"));
-    for (const auto& filter : picker_filters())
-        choice_->addItem(text_of(filter.label), text_of(filter.id));
+    offer(false);
     form_ = new ParamForm(name);
     connect(choice_, &QComboBox::currentIndexChanged, this, [this] {
         const auto* filter = picker_filter(choice_->currentData().toString().toStdString());
@@ -30,6 +29,19 @@ FilterSlot::FilterSlot(const QString& name, QWidget* parent) : QWidget(parent) {
     connect(form_, &ParamForm::changed, this, &FilterSlot::changed);
     row->addWidget(choice_);
     row->addWidget(form_, 1);
+}
+
+void FilterSlot::offer(bool by_clock) {
+    const QSignalBlocker quietly(choice_);
+    const QVariant chosen = choice_->currentData();
+    while (choice_->count() > 1)
+        choice_->removeItem(1);
+    for (const auto& filter : picker_filters())
+        if (!by_clock || !filter.needs_beats)
+            choice_->addItem(text_of(filter.label), text_of(filter.id));
+    choice_->setCurrentIndex(std::max(0, chosen.isValid() ? choice_->findData(chosen) : 0));
+    if (form_ && chosen.isValid() && choice_->currentIndex() == 0)
+        form_->set_specs({});
 }
 
 std::optional<FilterUse> FilterSlot::use() const {

@@ -202,7 +202,7 @@ void FollowerPage::show_source(const Follower& follower) {
     form_->set_specs(specs);
     const bool pins = row && row->takes == FollowerTakes::Pins;
     form_->set_project(document_.project(), [this, pins](const Lane& other) {
-        return lane() && other.id != lane()->id && (pins || other.kind->drives());
+        return lane() && other.id != lane()->id && (pins || (other.kind->drives() && !other.kind->poses));
     });
     form_->set_values(follower.values);
     form_->setVisible(!specs.empty());
@@ -237,7 +237,7 @@ void FollowerPage::show_steps(const Follower& follower) {
     for (std::size_t i = 0; i < steps_.size(); ++i) {
         const auto& step = follower.steps[i];
         steps_[i].form->set_project(document_.project(), [this](const Lane& other) {
-            return lane() && other.id != lane()->id && other.kind->drives();
+            return lane() && other.id != lane()->id && other.kind->drives() && !other.kind->poses;
         });
         steps_[i].form->set_values(step.values);
         steps_[i].on->setChecked(!step.off);

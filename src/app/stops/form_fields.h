@@ -53,6 +53,7 @@ public:
 private:
     void make_shots();
     void show_start();
+    QComboBox* framing_;
     QComboBox* order_;
     QSpinBox* seed_;
     QComboBox* start_;

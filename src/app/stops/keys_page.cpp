@@ -23,6 +23,10 @@ QDoubleSpinBox* number(const QString& name, double low, double high, double valu
     return field;
 }
 
+bool is_key(const PinBody& body) {
+    return std::holds_alternative<KeyBody>(body) || std::holds_alternative<PoseBody>(body);
+}
+
 QSpinBox* frames(const QString& name, int value) {
     auto* field = new QSpinBox;
     field->setObjectName(name);
@@ -81,6 +85,8 @@ KeysPage::KeysPage(Document& document, ViewState& view, QWidget* parent)
             return with_bodies(document_.project(), pins, [easing = chosen_easing(easing_)](PinBody& body) {
                 if (auto* key = std::get_if<KeyBody>(&body))
                     key->easing = easing;
+                else if (auto* pose = std::get_if<PoseBody>(&body))
+                    pose->easing = easing;
             });
         });
     row("reverse keys", tr("Reverse"), tr("Runs them backwards; eases in become eases out"), nullptr, nullptr,
@@ -95,7 +101,7 @@ KeysPage::KeysPage(Document& document, ViewState& view, QWidget* parent)
 std::vector<PinId> KeysPage::concerned() const {
     std::vector<PinId> pins;
     for (const PinId id : view_.selection())
-        if (const Pin* pin = document_.project().pin(id); pin && std::holds_alternative<KeyBody>(pin->body))
+        if (const Pin* pin = document_.project().pin(id); pin && is_key(pin->body))
             pins.push_back(id);
     if (pins.empty() && lane())
         for (const auto& pin : lane()->pins)
@@ -110,6 +116,11 @@ void KeysPage::apply(Project next, const QString& what) {
 
 void KeysPage::show_motion() {
     setEnabled(lane() && !lane()->locked);
+    const bool single = !lane() || !lane()->kind->poses; // a pose has no one value
+    for (const char* name : {"scale keys", "reverse keys"})
+        findChild<QPushButton*>(name)->setEnabled(single);
+    for (auto* field : {factor_, about_})
+        field->setEnabled(single);
     if (lane() && !about_->hasFocus())
         about_->setValue(lane()->motion->own.low);
 }
@@ -117,12 +128,15 @@ void KeysPage::show_motion() {
 QString KeysPage::told() const {
     const auto selected = std::count_if(view_.selection().begin(), view_.selection().end(), [&](PinId id) {
         const Pin* pin = document_.project().pin(id);
-        return pin && std::holds_alternative<KeyBody>(pin->body);
+        return pin && is_key(pin->body);
     });
     if (!lane())
         return {};
     if (selected > 0)
-        return tr("%1 selected keys are meant").arg(selected);
+        return selected == 1 ? tr("the selected key is meant")
+                             : tr("%1 selected keys are meant").arg(selected);
+    if (lane()->kind->poses && lane()->pins.empty())
+        return tr("No poses yet: choose the layer, place it in the picture, then Shift+K");
     return lane()->pins.empty()
                ? tr("No keys yet: double click into the lane, or place them at the stop “Place”")
                : tr("all %1 keys of the lane are meant").arg(lane()->pins.size());

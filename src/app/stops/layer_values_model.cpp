@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "stops/layer_values_model.h"
 
+#include "dragging.h"
 #include "fields.h"
 #include "follow/feeds.h"
 #include "model/stage_edits.h"
@@ -83,8 +84,16 @@ QVariant LayerValuesModel::headerData(int section, Qt::Orientation orientation, 
 }
 
 Qt::ItemFlags LayerValuesModel::flags(const QModelIndex& index) const {
-    return index.column() == Value ? Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable
-                                   : Qt::ItemFlags(Qt::ItemIsEnabled);
+    return index.column() == Value  ? Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable
+           : index.column() == Name ? Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsDragEnabled
+                                    : Qt::ItemFlags(Qt::ItemIsEnabled);
+}
+
+QMimeData* LayerValuesModel::mimeData(const QModelIndexList& indexes) const {
+    if (indexes.isEmpty())
+        return nullptr;
+    const ParamSpec& spec = layer_parameters()[static_cast<std::size_t>(indexes.front().row())];
+    return mime_of(Target{layer_, std::string(spec.id)});
 }
 
 bool LayerValuesModel::setData(const QModelIndex& index, const QVariant& value, int role) {

@@ -23,6 +23,9 @@ public:
     [[nodiscard]] QVariant data(const QModelIndex& index, int role) const override;
     [[nodiscard]] QVariant headerData(int section, Qt::Orientation orientation, int role) const override;
     [[nodiscard]] Qt::ItemFlags flags(const QModelIndex& index) const override;
+    /// A parameter is dragged by its name.
+    [[nodiscard]] QMimeData* mimeData(const QModelIndexList& indexes) const override;
+    [[nodiscard]] QStringList mimeTypes() const override { return {"application/x-pulsepin-item"}; }
     /// An edit of the project, one step for undo.
     bool setData(const QModelIndex& index, const QVariant& value, int role) override;
 

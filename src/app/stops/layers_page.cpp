@@ -22,7 +22,17 @@ LayersPage::LayersPage(Document& document, ViewState& view, QWidget* parent)
     row->setSpacing(10);
     auto* left = new QVBoxLayout;
     left->setSpacing(4);
-    list_ = new QListWidget;
+    list_ = new OrderedList([](const QListWidgetItem& item) -> Dragged {
+        return LayerId{item.data(Qt::UserRole).toULongLong()};
+    });
+    connect(list_, &OrderedList::moved, this, [this](int to) {
+        const Layer* now = layer();
+        const int from = list_->currentRow();
+        const int down = to > from ? to - 1 - from : to - from; // the highest is listed first
+        if (now && down != 0)
+            document_.apply(with_layer_raised(document_.project(), now->id, -down), tr("move layer"));
+    });
+    list_->setToolTip(tr("Drag to raise or lower, or onto a lane to drive it"));
     list_->setObjectName("layers");
     list_->setAccessibleName(tr("Layers, the highest first"));
     connect(list_, &QListWidget::currentRowChanged, this, [this] {
@@ -152,6 +162,8 @@ QWidget* LayersPage::make_values() {
     table->setModel(values_);
     table->setItemDelegate(new ParamDelegate(table));
     table->setObjectName("layer values");
+    table->setDragEnabled(true);
+    table->setToolTip(tr("Drag a name onto a lane to have it driven"));
     table->setAccessibleName(tr("Values of the layer"));
     table->verticalHeader()->hide();
     table->verticalHeader()->setDefaultSectionSize(24);
@@ -218,8 +230,18 @@ void LayersPage::fill_add_menu(QMenu* menu) {
                                 add(std::move(made), tr("add shots"));
                             });
     cuts->setEnabled(!cuts->isEmpty());
-    if (const Layer* now = layer(); now && now->kind != LayerKind::Camera) {
+    if (const Layer* now = layer(); now && document_.project().stage->layers.size() > 1) {
         menu->addSeparator();
+        auto* values =
+            menu->addMenu(tr("Values of another layer for “%1”").arg(QString::fromStdString(now->name)));
+        for (const auto& other : document_.project().stage->layers)
+            if (other.id != now->id)
+                values->addAction(
+                    QString::fromStdString(other.name), this, [this, id = now->id, from = other.id] {
+                        document_.apply(with_values_of(document_.project(), id, from), tr("take values"));
+                    });
+    }
+    if (const Layer* now = layer(); now && now->kind != LayerKind::Camera) {
         menu->addAction(tr("Copy of “%1” with its lanes").arg(QString::fromStdString(now->name)), this,
                         [this, id = now->id] { duplicate(id); });
     }

@@ -7,7 +7,7 @@
 #include "view_state.h"
 
 #include <QLineEdit>
-#include <QListWidget>
+#include "ordered_list.h"
 #include <QWidget>
 
 namespace pulsepin {
@@ -35,7 +35,7 @@ private:
 
     Document& document_;
     ViewState& view_;
-    QListWidget* list_;
+    OrderedList* list_;
     QPushButton* hide_;
     std::vector<QWidget*> not_of_camera_; ///< which is always the highest layer
     QLineEdit* name_;

@@ -81,6 +81,8 @@ QWidget* MotionPanel::make_top() {
                     [this] { emit add_lane_wanted(kind_that(&LaneKindRow::pulses)); });
     menu->addAction(tr("Keys: single values"), this,
                     [this] { emit add_lane_wanted(kind_that(&LaneKindRow::keyed)); });
+    menu->addAction(tr("Poses: all that places a layer"), this,
+                    [this] { emit add_lane_wanted(kind_that(&LaneKindRow::poses)); });
     menu->addAction(tr("Follower: a curve that follows the music"), this,
                     [this] { emit add_lane_wanted(kind_that(&LaneKindRow::follows)); });
     menu->addAction(tr("Spectrum: twelve followers, one a band"), this, &MotionPanel::add_twelve_bands);
@@ -162,7 +164,7 @@ void MotionPanel::choose_current() {
 }
 
 MotionPage* MotionPanel::page_of(LaneKind kind) const {
-    if (kind->keyed)
+    if (kind->keyed || kind->poses)
         return keys_;
     if (kind->follows)
         return follower_;
@@ -189,7 +191,8 @@ void MotionPanel::fill_lanes() {
 void MotionPanel::show_lane() {
     const Lane* target = lane();
     const bool shows_layers = layers_->isChecked();
-    property_row_->setVisible(!shows_layers);
+    property_row_->setVisible(!shows_layers &&
+                              !(target && target->kind->poses)); // poses drive what they drive
     property_row_->setEnabled(target && !target->locked);
     if (entered_)
         view_.set_motion_lane(target && !shows_layers ? target->id : LaneId{});

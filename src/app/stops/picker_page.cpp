@@ -7,11 +7,14 @@
 #include "model/planting_edits.h"
 #include "schedule/find_pins.h"
 #include "schedule/picker_tables.h"
+#include "schedule/place_text.h"
 #include "stops/choices.h"
+#include "time/clock_grid.h"
 #include "time/musical_text.h"
 #include "widgets.h"
 
 #include <QGridLayout>
+#include <QRegularExpression>
 #include <QScrollArea>
 #include <QStyle>
 #include <algorithm>
@@ -58,10 +61,10 @@ PickerPage::PickerPage(Document& document, ViewState& view, QWidget* lane_choice
                             {make_argument(), 3},
                             {labelled(tr("every"), every_), 3}}),
                     0, 0);
-    grid->addLayout(row_of({{labelled(tr("where"), range_), 4},
+    grid->addLayout(row_of({{labelled(tr("counted in"), counted_), 2},
+                            {labelled(tr("where"), range_), 4},
                             {labelled(tr("starting at"), from_), 2},
-                            {labelled(tr("until"), until_), 2},
-                            {labelled(tr("kept pickers"), kept), 6}}),
+                            {labelled(tr("until"), until_), 2}}),
                     1, 0);
     auto* filters = new QWidget;
     auto* filter_column = new QVBoxLayout(filters);
@@ -73,7 +76,14 @@ PickerPage::PickerPage(Document& document, ViewState& view, QWidget* lane_choice
     scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     scroll->setFocusPolicy(Qt::NoFocus);
     scroll->setWidget(filters);
-    grid->addWidget(scroll, 2, 0);
+    auto* last = new QHBoxLayout;
+    last->setSpacing(10);
+    last->addWidget(scroll, 5);
+    auto* right = new QVBoxLayout;
+    right->addWidget(labelled(tr("kept pickers"), kept));
+    right->addStretch(1);
+    last->addLayout(right, 3);
+    grid->addLayout(last, 2, 0);
     grid->setRowStretch(2, 1);
 
     connect_fields();
@@ -83,8 +93,6 @@ PickerPage::PickerPage(Document& document, ViewState& view, QWidget* lane_choice
 void PickerPage::make_fields() {
     source_ = new QComboBox;
     source_->setObjectName("source");
-    for (const auto& row : picker_sources())
-        source_->addItem(text_of(row.label), text_of(row.id));
     source_->setToolTip(tr("Where the positions come from"));
     every_ = new QComboBox;
     every_->setObjectName("every");
@@ -92,6 +100,8 @@ void PickerPage::make_fields() {
         every_->addItem(n == 1 ? tr("one") : QString::fromStdString(ordinal(n)), n);
     every_->setCurrentIndex(1);
     every_->setToolTip(tr("Counted from the first position of the range, after the filters"));
+    counted_ = choice_box("counted in", tr("Beats of the grid, or plain time without them"),
+                          {tr("beats"), tr("seconds")});
     range_ = new QComboBox;
     range_->setObjectName("range kind");
     range_->addItems({tr("as typed"), tr("whole song"), tr("range or loop"), tr("this section"),
@@ -122,6 +132,7 @@ void PickerPage::make_fields() {
 
 void PickerPage::connect_fields() {
     connect(source_, &QComboBox::currentIndexChanged, this, [this] {
+        sources_[by_clock() ? 1 : 0] = source_->currentData().toString();
         show_argument();
         emit changed();
     });
@@ -130,6 +141,16 @@ void PickerPage::connect_fields() {
         emit changed();
     });
     connect(every_, &QComboBox::currentIndexChanged, this, &PickerPage::changed);
+    connect(every_, &QComboBox::activated, this, [this] { every_chosen_ = true; });
+    connect(counted_, &QComboBox::activated, this, [this] {
+        counted_by_choice_ = by_clock();
+        offer_what_there_is();
+        take_range(static_cast<RangeKind>(range_->currentIndex()));
+        take_range_of_view();
+        show_argument();
+        emit changed();
+    });
+    connect(list_field_, &QLineEdit::textChanged, this, &PickerPage::changed);
     connect(source_form_, &ParamForm::changed, this, &PickerPage::changed);
     for (auto* field : {from_, until_})
         connect(field, &QLineEdit::textChanged, this, &PickerPage::changed);
@@ -165,6 +186,10 @@ QWidget* PickerPage::make_argument() {
     argument_name_ = quiet({});
     asked->addWidget(argument_name_);
     asked->addWidget(source_form_);
+    list_field_ = named(new QLineEdit, "list of places",
+                        tr("Places one after the other: 13.3 (bar and beat), 0:26.96, "
+                           "26.96s, 647f or 00:00:26:23"));
+    asked->addWidget(list_field_);
     return argument_;
 }
 
@@ -226,7 +251,8 @@ void PickerPage::show_argument() {
     const std::string id = source_->currentData().toString().toStdString();
     const auto* source = picker_source(id);
     const ParamSpecs specs = source ? source->parameters : ParamSpecs();
-    argument_->setVisible(!specs.empty());
+    argument_->setVisible(!specs.empty() || id == "list");
+    list_field_->setVisible(id == "list");
     if (id == shown_source_)
         return;
     if (!shown_source_.empty())
@@ -234,7 +260,8 @@ void PickerPage::show_argument() {
     shown_source_ = id;
     source_form_->set_specs(specs);
     source_form_->set_values(source_values_[id]);
-    argument_name_->setText(specs.empty() ? QString() : text_of(specs.front().label));
+    argument_name_->setText(specs.empty() ? (id == "list" ? tr("places") : QString())
+                                          : text_of(specs.front().label));
     if (auto* colours = qobject_cast<QComboBox*>(source_form_->field("colour")))
         for (int i = 0; i < colours->count(); ++i)
             colours->setItemIcon(i, marker_picture(i, 0));
@@ -242,22 +269,67 @@ void PickerPage::show_argument() {
 
 // -- the range
 
+/// Without beats all is in plain time, and its bounds are seconds; with beats where that is chosen.
+bool PickerPage::by_clock() const {
+    return !document_.project().grid || counted_->currentIndex() == 1;
+}
+
+QString PickerPage::place_text(Ticks at) const {
+    if (by_clock())
+        return QString::number(std::round(clock_time(at).value * 1000) / 1000, 'g', 8);
+    return QString::fromStdString(format_position(document_.project().grid->position_of(at)));
+}
+
+Result<Ticks> PickerPage::place_of(const QString& text) const {
+    const auto& project = document_.project();
+    const auto place =
+        place_of_text(project, text.toStdString(), by_clock() ? PlainNumber::AsSeconds : PlainNumber::AsBar);
+    if (!place)
+        return tl::unexpected(place.error());
+    if (const auto* musical = std::get_if<MusicalAnchor>(&*place))
+        return musical->at;
+    const Seconds time = std::get<TimeAnchor>(*place).at;
+    return by_clock() ? clock_ticks(time) : project.grid->nearest_tick(time);
+}
+
 void PickerPage::set_bounds(Ticks from, Ticks until) {
-    const auto& grid = *document_.project().grid;
-    const auto text = [&](Ticks at) { return QString::fromStdString(format_position(grid.position_of(at))); };
-    from_->setText(text(from));
-    until_->setText(text(until));
+    from_->setText(place_text(from));
+    until_->setText(place_text(until));
+}
+
+/// In plain time, from time to time.
+void PickerPage::take_times(RangeKind kind) {
+    const auto& project = document_.project();
+    const Seconds end = project.song ? project.song->duration() : Seconds(0);
+    switch (kind) {
+    case Typed:
+        return;
+    case Whole:
+        return set_bounds(Ticks(0), clock_ticks(end));
+    case DrawnRange:
+        if (const auto& range = view_.range())
+            return set_bounds(clock_ticks(range->from), clock_ticks(range->until));
+        return document_.say(tr("Drag a range along the ruler first"));
+    case FromPlayhead:
+        return set_bounds(clock_ticks(view_.playhead()), clock_ticks(end));
+    case Section:
+        return document_.say(tr("There are no sections without beats"));
+    case Selection:
+        if (const auto span = span_of(document_.schedule(), view_.selection()))
+            return set_bounds(clock_ticks(span->from), clock_ticks(span->until) + Ticks(1));
+        return document_.say(tr("Select pins first"));
+    }
 }
 
 void PickerPage::take_range(RangeKind kind) {
     const auto& project = document_.project();
     from_->setEnabled(kind != Whole);
     until_->setEnabled(kind != Whole);
-    if (!project.grid)
-        return;
+    bounds_typed_ = true;
+    if (by_clock())
+        return take_times(kind);
     const auto& grid = *project.grid;
     const Ticks end((grid.last_beat() + 1) * ticks_per_beat);
-    bounds_typed_ = true;
     switch (kind) {
     case Typed:
         return;
@@ -292,13 +364,15 @@ void PickerPage::take_range(RangeKind kind) {
 
 void PickerPage::take_range_of_view() {
     const auto& project = document_.project();
-    if (!project.grid || !project.song)
+    if (!project.song)
         return;
     if (range_->currentIndex() == Whole) {
         take_range(Whole);
     } else if (view_.range()) {
         take_range(DrawnRange);
         range_->setCurrentIndex(DrawnRange);
+    } else if (!bounds_typed_ && by_clock()) {
+        set_bounds(Ticks(0), clock_ticks(project.song->duration()));
     } else if (!bounds_typed_) {
         const auto& grid = *project.grid;
         set_bounds(Ticks(std::max<std::int64_t>(0, grid.first_beat()) * ticks_per_beat),
@@ -306,27 +380,86 @@ void PickerPage::take_range_of_view() {
     }
 }
 
+/// Sources and filters that need beats are offered where there are some.
+void PickerPage::offer_what_there_is() {
+    const bool there = document_.project().grid != nullptr;
+    counted_->setEnabled(there);
+    if (!there)
+        counted_->setCurrentIndex(1);
+    else if (offers_clock_ && !counted_by_choice_)
+        counted_->setCurrentIndex(0); // beats came
+    const bool clock = by_clock();
+    if (clock == offers_clock_)
+        return;
+    offers_clock_ = clock;
+    bounds_typed_ = false; // what was typed was of the other kind
+    const QSignalBlocker quietly(source_);
+    source_->clear();
+    for (const auto& row : picker_sources())
+        if (!clock || !row.needs_beats)
+            source_->addItem(text_of(row.label) + (row.id == "every-seconds"  ? tr(" seconds")
+                                                   : row.id == "every-frames" ? tr(" frames")
+                                                                              : QString()),
+                             text_of(row.id));
+    source_->setCurrentIndex(std::max(0, source_->findData(sources_[clock ? 1 : 0])));
+    from_->setToolTip(
+        clock ? tr("Where it begins: 12.5 (seconds), 0:12.5, 300 f or 00:00:12:12")
+              : tr("Bar and beat of the first, as 19.1; a range drawn on the ruler is taken over"));
+    until_->setToolTip(clock ? tr("Up to where, in seconds; itself not included")
+                             : tr("Bar and beat up to which is placed; itself not included"));
+    for (auto* slot : filters_)
+        slot->offer(clock);
+}
+
+void PickerPage::suggest_every(int n) {
+    if (!every_chosen_)
+        every_->setCurrentIndex(every_->findData(n));
+}
+
 // -- as a picker
 
+/// As written, rising; places are parted by spaces, commas or semicolons.
+Result<std::vector<Ticks>> PickerPage::listed_places() const {
+    std::vector<Ticks> places;
+    static const QRegularExpression between("[\\s,;]+");
+    for (const auto& word : list_field_->text().split(between, Qt::SkipEmptyParts)) {
+        const auto place = place_of(word);
+        if (!place)
+            return tl::unexpected(place.error());
+        places.push_back(*place);
+    }
+    std::sort(places.begin(), places.end());
+    places.erase(std::unique(places.begin(), places.end()), places.end());
+    return places;
+}
+
+void PickerPage::show_list(const std::vector<Ticks>& places) {
+    QStringList words;
+    for (const Ticks place : places)
+        words << place_text(place);
+    list_field_->setText(words.join("  "));
+}
+
 Result<Picker> PickerPage::picker() const {
-    const auto from = parse_position(from_->text().toStdString());
-    const auto until = parse_position(until_->text().toStdString());
+    const auto from = place_of(from_->text());
+    const auto until = place_of(until_->text());
     mark_invalid(from_, !from);
     mark_invalid(until_, !until);
     if (!from)
         return tl::unexpected(from.error());
     if (!until)
         return tl::unexpected(until.error());
-    const auto& grid = document_.project().grid;
-    if (!grid)
-        return fail("There is no beat grid yet.", {},
-                    "Find the beats, tap them or type a tempo (stop Grid).");
-    Picker picker{
-        source_->currentData().toString().toStdString(), grid->ticks_of(*from), grid->ticks_of(*until), {}};
+    Picker picker{source_->currentData().toString().toStdString(), *from, *until, {}};
+    picker.by_clock = by_clock();
     picker.whole = range_->currentIndex() == Whole;
     picker.values = source_form_->values();
-    if (picker.source == "list")
-        picker.list = list_;
+    if (picker.source == "list") {
+        auto list = listed_places();
+        mark_invalid(list_field_, !list);
+        if (!list)
+            return tl::unexpected(list.error());
+        picker.list = *std::move(list);
+    }
     // "Every second" of those that the filters let through.
     for (const auto* slot : filters_)
         if (auto use = slot->use())
@@ -338,16 +471,19 @@ Result<Picker> PickerPage::picker() const {
 
 void PickerPage::set_picker(const Picker& picker) {
     const QSignalBlocker quietly(this);
+    counted_->setCurrentIndex(picker.by_clock ? 1 : 0);
+    counted_by_choice_ = picker.by_clock;
+    offer_what_there_is();
     source_->setCurrentIndex(std::max(0, source_->findData(QString::fromStdString(picker.source))));
     show_argument();
     source_form_->set_values(picker.values);
-    list_ = picker.list;
+    show_list(picker.list);
     range_->setCurrentIndex(picker.whole ? Whole : Typed);
     from_->setEnabled(!picker.whole);
     until_->setEnabled(!picker.whole);
     if (picker.whole)
         take_range(Whole);
-    else if (document_.project().grid)
+    else if (picker.by_clock == by_clock())
         set_bounds(picker.from, picker.until);
     bounds_typed_ = true;
     // A last "every nth" without an offset is the field of that name.
@@ -359,6 +495,7 @@ void PickerPage::set_picker(const Picker& picker) {
         filters.pop_back();
     }
     every_->setCurrentIndex(every_->findData(every));
+    every_chosen_ = true;
     while (filters_.size() < std::min(filters.size() + 1, most_slots))
         add_slot();
     for (std::size_t i = 0; i < filters_.size(); ++i) {
@@ -385,6 +522,7 @@ void PickerPage::forget() {
 
 void PickerPage::refresh() {
     source_form_->set_project(document_.project());
+    offer_what_there_is();
     fill_kept();
     show_argument();
     for (auto* slot : filters_)

@@ -25,6 +25,8 @@ public:
     [[nodiscard]] Result<Picker> picker() const;
     void set_picker(const Picker& picker); ///< says nothing
     void refresh();
+    /// How often at first, until someone chooses.
+    void suggest_every(int n);
 
 signals:
     void changed();
@@ -40,8 +42,15 @@ private:
     void show_slots();
     void fill_kept();
     void show_argument();
+    [[nodiscard]] bool by_clock() const;
+    [[nodiscard]] QString place_text(Ticks at) const;
+    [[nodiscard]] Result<Ticks> place_of(const QString& text) const;
+    void take_times(RangeKind kind);
     void take_range(RangeKind kind);
     void set_bounds(Ticks from, Ticks until);
+    void offer_what_there_is();
+    [[nodiscard]] Result<std::vector<Ticks>> listed_places() const;
+    void show_list(const std::vector<Ticks>& places);
     void take_range_of_view();
     void keep();
     void forget();
@@ -63,8 +72,12 @@ private:
     QPushButton* forget_;
     QVBoxLayout* slots_;
     std::vector<FilterSlot*> filters_;
-    std::vector<Ticks> list_; ///< of a picker that is a list
-    bool bounds_typed_ = false;
+    QLineEdit* list_field_;                    ///< of a picker that is a list
+    QComboBox* counted_;                       ///< in beats or in plain time
+    QString sources_[2] = {"beats", "onsets"}; ///< chosen last: by beats, and by the clock
+    bool counted_by_choice_ = false;           ///< in plain time although there are beats
+    std::optional<bool> offers_clock_;         ///< what is offered is what there is without beats
+    bool bounds_typed_ = false, every_chosen_ = false;
 };
 
 } // namespace pulsepin

@@ -52,6 +52,8 @@ PlacePanel::PlacePanel(Document& document, ViewState& view, QWidget* parent)
     column->addWidget(make_bottom());
 
     connect(lane_, &QComboBox::currentIndexChanged, this, [this] {
+        if (const Lane* target = lane()) // shots are seen for a while, what drives or flashes acts on each
+            picker_->suggest_every(target->kind->cuts || target->kind->marks ? 2 : 1);
         forms_->setCurrentWidget(fields() ? static_cast<QWidget*>(fields()) : forms_->widget(0));
         preview();
     });
@@ -88,13 +90,15 @@ QWidget* PlacePanel::make_form_page() {
 
 QWidget* PlacePanel::make_bottom() {
     bottom_ = new QWidget;
-    auto* buttons = new QHBoxLayout(bottom_);
-    buttons->setContentsMargins(0, 0, 0, 0);
-    buttons->setSpacing(8);
+    auto* column = new QVBoxLayout(bottom_);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(3);
+    auto* buttons = new QHBoxLayout;
+    buttons->setSpacing(6);
     place_ = main_button({});
     place_->setObjectName("place");
     connect(place_, &QPushButton::clicked, this, &PlacePanel::place_now);
-    show_ = new QPushButton(tr("Show them"));
+    show_ = new QPushButton(tr("Show"));
     show_->setToolTip(tr("Scrolls and zooms to the outlines"));
     connect(show_, &QPushButton::clicked, this, [this] {
         const auto& outlines = view_.outlines();
@@ -102,6 +106,10 @@ QWidget* PlacePanel::make_bottom() {
             emit shown_wanted(outlines->outlines.front().time - Seconds(1),
                               outlines->outlines.back().time + Seconds(1));
     });
+    hear_ = named(new QPushButton(tr("Hear")), "hear outlines",
+                  tr("The outlined places click while the song plays, before they are placed"));
+    hear_->setCheckable(true);
+    connect(hear_, &QPushButton::toggled, this, [this](bool heard) { view_.hear_outlines(heard); });
     leave_ = new QPushButton(tr("Leave it"));
     leave_->setObjectName("leave change");
     leave_->setToolTip(tr("The planting stays as it is"));
@@ -111,6 +119,7 @@ QWidget* PlacePanel::make_bottom() {
     outcome_->setWordWrap(true);
     buttons->addWidget(place_);
     buttons->addWidget(show_);
+    buttons->addWidget(hear_);
     buttons->addWidget(leave_);
     begin_ = named(new QPushButton, "begin at 0", tr("The first shot is seen from the very start"));
     connect(begin_, &QPushButton::clicked, this, [this] {
@@ -119,7 +128,9 @@ QWidget* PlacePanel::make_bottom() {
                         {document_.schedule(), {}, {}, {}, target ? target->id : LaneId{}, {}});
     });
     buttons->addWidget(begin_);
-    buttons->addWidget(outcome_, 1);
+    buttons->addStretch(1);
+    column->addLayout(buttons);
+    column->addWidget(outcome_);
     leave_->hide();
     return bottom_;
 }
@@ -213,9 +224,9 @@ void PlacePanel::preview() {
     if (!found)
         return say_outcome(QString::fromStdString(found.error().message()), std::nullopt, {});
     if (found->outlines.empty()) {
-        say_outcome(found->already_there > 0 ? tr("all of these beats are taken already")
-                    : found->too_close > 0   ? tr("all of these beats are too close to other cuts")
-                                             : tr("no beat in that range"),
+        say_outcome(found->already_there > 0 ? tr("all of these places are taken already")
+                    : found->too_close > 0   ? tr("all of these places are too close to other cuts")
+                                             : tr("nothing picked in that range"),
                     std::nullopt, {});
         return;
     }
@@ -353,6 +364,7 @@ void PlacePanel::entered() {
 
 void PlacePanel::left() {
     active_ = false;
+    hear_->setChecked(false);
     view_.set_outlines({}, std::nullopt);
 }
 

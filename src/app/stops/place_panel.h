@@ -62,6 +62,7 @@ private:
     QWidget* bottom_;
     QPushButton* place_;
     QPushButton* show_;
+    QPushButton* hear_;
     QPushButton* leave_;
     QLabel* outcome_;
     PlantingId changing_; ///< 0: a new one is placed

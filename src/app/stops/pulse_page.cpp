@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "stops/pulse_page.h"
 
+#include "dragging.h"
 #include "model/lane_edits.h"
 #include "model/pulse_params.h"
 #include "schedule/pulses.h"
@@ -12,6 +13,7 @@
 #include <QEvent>
 #include <QHBoxLayout>
 #include <QInputDialog>
+#include <QMouseEvent>
 #include <QMenu>
 #include <QTimer>
 #include <QVBoxLayout>
@@ -192,7 +194,19 @@ bool PulsePage::eventFilter(QObject* watched, QEvent* event) {
                 tile.button->setIcon(pulse_picture(tile.pulse, {28, 18}, false));
                 runs ? run_->start() : run_->stop();
             }
+    if (event->type() == QEvent::MouseMove)
+        drag_tile(watched, *static_cast<QMouseEvent*>(event));
     return MotionPage::eventFilter(watched, event);
+}
+
+/// Onto a lane, or a single pulse.
+void PulsePage::drag_tile(QObject* watched, const QMouseEvent& event) {
+    for (auto& tile : tiles_)
+        if (tile.button == watched && (event.buttons() & Qt::LeftButton) &&
+            !tile.button->rect().adjusted(-4, -4, 4, 4).contains(event.pos())) {
+            tile.button->setDown(false);
+            return drag(tile.button, tile.pulse, tile.button->icon().pixmap(28, 18));
+        }
 }
 
 void PulsePage::run_pictures() {

@@ -26,6 +26,7 @@ private:
         Pulse pulse;
     };
     QWidget* make_tiles();
+    void drag_tile(QObject* watched, const QMouseEvent& event);
     QPushButton* make_tile(const Pulse& pulse);
     void show_kept();
     void show_lengths(const Pulse& pulse);

@@ -63,6 +63,7 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
     clip_row->addWidget(begins_);
     bin_->setIconSize({48, 27});
     connect(&document_.thumbnails(), &ThumbnailBank::arrived, this, &SongPanel::show_pictures);
+    connect(&document_.proxies(), &ProxyBank::changed, this, &SongPanel::refresh);
     grid->addWidget(bin_, 1, 1, 4, 1);
     grid->addLayout(clip_row, 5, 1);
     grid->setColumnStretch(0, 1);
@@ -71,12 +72,23 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
 }
 
 void SongPanel::make_bin() {
-    bin_ = new QListWidget;
+    bin_ = new OrderedList(
+        [](const QListWidgetItem& item) -> Dragged { return ClipId{item.data(Qt::UserRole).toULongLong()}; });
+    connect(bin_, &OrderedList::moved, this, [this](int to) {
+        std::vector<ClipId> clips;
+        for (int i = 0; i < bin_->count(); ++i) // in their order
+            if (bin_->item(i)->isSelected())
+                clips.push_back(ClipId{bin_->item(i)->data(Qt::UserRole).toULongLong()});
+        document_.apply(with_clips_moved(document_.project(), clips, static_cast<std::size_t>(to)),
+                        tr("order the bin"));
+    });
     bin_->setObjectName("bin");
     bin_->setAccessibleName(tr("Shots in the bin"));
     bin_->setSelectionMode(QAbstractItemView::ExtendedSelection);
     bin_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-    bin_->setToolTip(tr("The shots that cuts are taken from, in this order"));
+    bin_->setToolTip(
+        tr("The shots that cuts are taken from, in this order: drag to change it, or onto a lane, a shot "
+           "or the picture"));
     remove_ = new QPushButton(tr("Remove"));
     remove_->setToolTip(tr("Takes the selected shots out of the bin; those that cuts use stay"));
     connect(remove_, &QPushButton::clicked, this, &SongPanel::remove_shots);
@@ -235,11 +247,12 @@ void SongPanel::refresh() {
             QString::fromStdString(clip.name) + what +
                 (clip.still ? tr("   picture") : tr("   %1 s").arg(clip.duration.value, 0, 'f', 1)) +
                 (clip.has_picture ? tr("\n%1 × %2 · %3")
-                                        .arg(clip.width)
-                                        .arg(clip.height)
-                                        .arg(uses[clip.id] == 0   ? tr("unused")
-                                             : uses[clip.id] == 1 ? tr("1 cut")
-                                                                  : tr("%1 cuts").arg(uses[clip.id]))
+                                            .arg(clip.width)
+                                            .arg(clip.height)
+                                            .arg(uses[clip.id] == 0   ? tr("unused")
+                                                 : uses[clip.id] == 1 ? tr("1 cut")
+                                                                      : tr("%1 cuts").arg(uses[clip.id])) +
+                                        proxy_text(clip)
                                   : QString()),
             bin_);
         item->setData(Qt::UserRole, static_cast<qulonglong>(clip.id.value));
@@ -249,6 +262,20 @@ void SongPanel::refresh() {
     show_pictures();
     show_camera();
     remove_->setEnabled(!bin_->selectedItems().isEmpty());
+}
+
+QString SongPanel::proxy_text(const Clip& clip) {
+    switch (document_.proxies().state(clip)) {
+    case ProxyBank::State::OnItsWay:
+        return tr(" · proxy on its way");
+    case ProxyBank::State::There:
+        return tr(" · proxy");
+    case ProxyBank::State::Failed:
+        return tr(" · without proxy");
+    case ProxyBank::State::NotNeeded:
+        break;
+    }
+    return {};
 }
 
 /// As far as they are there.

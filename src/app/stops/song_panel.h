@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "ordered_list.h"
 #include "stops/stop_panel.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QLabel>
-#include <QListWidget>
 #include <QPushButton>
 
 namespace pulsepin {
@@ -35,6 +35,7 @@ private:
     [[nodiscard]] QLayout* make_buttons();
     void remove_shots();
     void show_pictures();
+    [[nodiscard]] QString proxy_text(const Clip& clip);
     void show_sizes();
     void choose_size(int index);
     void ask_about();
@@ -44,7 +45,7 @@ private:
     QComboBox* rate_;
     QComboBox* rounding_;
     QComboBox* size_;
-    QListWidget* bin_;
+    OrderedList* bin_;
     QPushButton* remove_;
     QPushButton* camera_;
     QDoubleSpinBox* begins_;

@@ -181,7 +181,7 @@ CurveScale curve_scale(const Lane& lane, const LaneSpans& spans, double height) 
     scale.bottom = height - below;
     constexpr double high_enough = 50; // for the words that tell its ends
     scale.top = height < high_enough ? below : above;
-    if (!lane.kind->follows) {
+    if (!lane.kind->follows && !lane.kind->poses) {
         scale.low = std::min(lane.motion->own.low, lane.motion->own.high);
         scale.high = std::max(lane.motion->own.low, lane.motion->own.high);
     }
@@ -198,7 +198,7 @@ void paint_curve(QPainter& painter, const LaneScene& s) {
     if (s.lane.kind->follows)
         return paint_follower(painter, s);
     const CurveScale scale = curve_scale(s.lane, s.spans, s.row.height());
-    const bool keys = s.lane.kind->keyed;
+    const bool keys = s.lane.kind->keyed || s.lane.kind->poses;
     if (!keys || !s.spans.keys.empty())
         paint_line(painter, s,
                    course_of(s, scale, 0,
@@ -206,7 +206,8 @@ void paint_curve(QPainter& painter, const LaneScene& s) {
                                  return keys ? s.spans.keys.value_at(frame) : s.spans.motion.value_at(frame);
                              }),
                    s.scene.palette.motion, 1.8);
-    paint_ends(painter, s, scale, scale.low, scale.high);
+    if (!s.lane.kind->poses)
+        paint_ends(painter, s, scale, scale.low, scale.high);
 }
 
 void paint_follower_over(QPainter& painter, const Scene& scene, const QRectF& row) {

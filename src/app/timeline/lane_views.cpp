@@ -58,15 +58,14 @@ void draw_left_out(QPainter& painter, QPointF at, const QColor& colour) {
 }
 
 void paint_left_out(QPainter& painter, const LaneScene& s) {
-    if (!s.scene.project.grid)
-        return;
     for (const auto& planting : *s.scene.project.plantings) {
         if (planting.lane != s.lane.id)
             continue;
         const double y = look_of_kind(s.lane.kind).head_y(s, planting.form.body);
         for (const Ticks home : planting.left_out) {
-            const auto time = anchored_time(planting.place_of(home), s.scene.project);
-            if (in_reach(s, *time))
+            const auto time =
+                anchored_time(planting.place_of(home, s.scene.project.settings->frame_rate), s.scene.project);
+            if (time && in_reach(s, *time))
                 draw_left_out(painter, {s.scale.x(*time), std::max(y, s.row.top() + 7)},
                               head_colour(s.lane.kind, s.scene.palette));
         }

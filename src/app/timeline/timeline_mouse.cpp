@@ -100,7 +100,8 @@ void TimelineView::mousePressEvent(QMouseEvent* event) {
         setCursor(Qt::ClosedHandCursor);
         return;
     }
-    if (event->button() == Qt::LeftButton && !on_names_edge(at) && press_switch(at))
+    if (event->button() == Qt::LeftButton && !on_names_edge(at) &&
+        press_switch(at, event->modifiers() & Qt::ShiftModifier))
         return;
     Canvas::mousePressEvent(event);
 }

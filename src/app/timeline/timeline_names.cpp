@@ -1,7 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // The column of names beside the timeline, and the lanes' switches in it.
+#include "event_clicks.h"
+#include "fields.h"
 #include "kinds/kind_look.h"
+#include "model/click_sounds.h"
+#include "model/edits.h"
 #include "model/lane_edits.h"
 #include "timeline/paint_grid.h"
 #include "timeline/paint_song.h"
@@ -83,8 +87,11 @@ void TimelineView::paint_song_names(QPainter& painter) const {
             QRectF(indent, sections_.top(), (names_width() - 14.0), sections_.height()), tr("sections"));
     for (const auto& row : shown_onset_rows(document_.detection().shown().get(), onsets_))
         put(painter, small, p.paper_text,
-            QRectF(indent, row.place.top(), (names_width() - 14.0), row.place.height()),
+            QRectF(indent, row.place.top(), (names_width() - 36.0), row.place.height()),
             QString::fromStdString(row.row->name));
+    painter.setFont(names_font(9, QFont::Normal));
+    for (const auto& row : row_switches())
+        paint_switch(painter, row.click);
 }
 
 void TimelineView::paint_grid_names(QPainter& painter) const {
@@ -134,12 +141,12 @@ void TimelineView::paint_lane_names(QPainter& painter) const {
     painter.restore();
 }
 
-void TimelineView::paint_switch(QPainter& painter, const Switch& s) const {
+void TimelineView::paint_switch(QPainter& painter, const Switch& s, bool lit) const {
     const auto& p = *palette_;
-    painter.setPen(QPen(s.on ? p.paper_text : p.paper_line, 1));
-    painter.setBrush(s.on ? p.paper_text : p.paper_names);
+    painter.setPen(QPen(lit ? p.playing : s.on ? p.paper_text : p.paper_line, 1));
+    painter.setBrush(lit ? p.playing : s.on ? p.paper_text : p.paper_names);
     painter.drawRoundedRect(s.rect, 3, 3);
-    painter.setPen(s.on ? p.paper_names : p.paper_quiet);
+    painter.setPen(lit ? p.playing_text : s.on ? p.paper_names : p.paper_quiet);
     painter.drawText(s.rect, Qt::AlignCenter, s.letter);
 }
 
@@ -158,6 +165,8 @@ std::vector<TimelineView::Switch> TimelineView::switches_of(const Lane& lane, co
     std::vector<Switch> switches{{Switch::Mute, tr("M"), lane.muted, {}}};
     if (lane.kind->sounds)
         switches.push_back({Switch::Solo, tr("S"), lane.solo, {}});
+    if (!lane.kind->sounds) // what is heard anyway needs no click
+        switches.push_back({Switch::Click, tr("C"), lane.click > 0, {}});
     switches.push_back({Switch::Lock, tr("L"), lane.locked, {}});
     double x = names_width() - 3;
     for (auto s = switches.rbegin(); s != switches.rend(); ++s) {
@@ -180,29 +189,188 @@ QRectF TimelineView::snap_chip() const {
     return {names_width() - 80.0, 7, 68, 17};
 }
 
-bool TimelineView::press_switch(QPointF at) {
+std::vector<TimelineView::RowSwitch> TimelineView::row_switches() const {
+    std::vector<RowSwitch> switches;
+    const auto detection = document_.detection().shown();
+    for (const auto& row : shown_onset_rows(detection.get(), onsets_)) {
+        const double height = std::min(12.0, row.place.height() - 1);
+        switches.push_back({static_cast<std::size_t>(row.row - detection->rows.data()),
+                            {Switch::Click, tr("C"), row.row->click > 0,
+                             QRectF(names_width() - 20.0, row.place.center().y() - height / 2, 15, height)}});
+    }
+    return switches;
+}
+
+QPointF TimelineView::row_click_position(std::size_t row) const {
+    for (const auto& s : row_switches())
+        if (s.row == row)
+            return s.click.rect.center();
+    return {-1, -1};
+}
+
+namespace {
+
+/// The one after it; off after the last. Of a switch that is only turned on: one that no other has yet.
+int next_sound(int now, bool another, const std::vector<int>& taken) {
+    const int count = static_cast<int>(click_sounds().size());
+    if (another)
+        return now % count + 1;
+    if (now > 0)
+        return 0;
+    for (int sound = 1; sound <= count; ++sound)
+        if (std::find(taken.begin(), taken.end(), sound) == taken.end())
+            return sound;
+    return 1;
+}
+
+std::vector<int> clicks_of(const Project& project) {
+    std::vector<int> clicks;
+    for (const auto& lane : project.lanes)
+        clicks.push_back(lane->click);
+    if (project.detection)
+        for (const auto& row : project.detection->rows)
+            clicks.push_back(row.click);
+    return clicks;
+}
+
+QString sound_name(int sound) {
+    return text_of(click_sounds()[static_cast<std::size_t>(sound - 1)].label);
+}
+
+} // namespace
+
+void TimelineView::press_lane_switch(const Lane& lane, const Switch& pressed, bool another) {
+    const auto& project = document_.project();
+    switch (pressed.what) {
+    case Switch::Lock:
+        document_.apply(with_lane_locked(project, lane.id, !lane.locked),
+                        lane.locked ? tr("unlock lane") : tr("lock lane"));
+        break;
+    case Switch::Click: {
+        const int sound = next_sound(lane.click, another, clicks_of(project));
+        document_.apply(with_lane_click(project, lane.id, sound), tr("click of lane"));
+        if (sound > 0)
+            document_.say(tr("“%1” is heard as a %2 · Shift and click: another sound")
+                              .arg(QString::fromStdString(lane.name), sound_name(sound)));
+        break;
+    }
+    case Switch::Mute:
+    case Switch::Solo:
+        document_.apply(with_mute_and_solo(project, lane.id, lane.muted != (pressed.what == Switch::Mute),
+                                           lane.solo != (pressed.what == Switch::Solo)),
+                        pressed.what == Switch::Mute ? tr("mute lane") : tr("solo lane"));
+        break;
+    }
+}
+
+bool TimelineView::press_row_switch(QPointF at, bool another) {
+    const auto& project = document_.project();
+    for (const auto& s : row_switches()) {
+        if (!s.click.rect.contains(at) || !project.detection || s.row >= project.detection->rows.size())
+            continue;
+        OnsetRow row = project.detection->rows[s.row];
+        row.click = next_sound(row.click, another, clicks_of(project));
+        const int sound = row.click;
+        const QString name = QString::fromStdString(row.name);
+        document_.apply(with_onset_row(project, s.row, std::move(row)), tr("click of row"));
+        if (sound > 0)
+            document_.say(
+                tr("“%1” is heard as a %2 · Shift and click: another sound").arg(name, sound_name(sound)));
+        return true;
+    }
+    return false;
+}
+
+bool TimelineView::press_switch(QPointF at, bool another) {
     if (snap_chip().contains(at)) {
         view_.next_snap();
         return true;
     }
+    if (press_row_switch(at, another))
+        return true;
     const Lane* lane = lane_named_at(at);
     if (!lane)
         return false;
-    const auto& project = document_.project();
-    for (const auto& s : switches_of(*lane, lane_row(lane->id))) {
-        if (!s.rect.contains(at))
-            continue;
-        if (s.what == Switch::Lock)
-            document_.apply(with_lane_locked(project, lane->id, !lane->locked),
-                            lane->locked ? tr("unlock lane") : tr("lock lane"));
-        else
-            document_.apply(with_mute_and_solo(project, lane->id, lane->muted != (s.what == Switch::Mute),
-                                               lane->solo != (s.what == Switch::Solo)),
-                            s.what == Switch::Mute ? tr("mute lane") : tr("solo lane"));
-        return true;
-    }
+    for (const auto& s : switches_of(*lane, lane_row(lane->id)))
+        if (s.rect.contains(at)) {
+            press_lane_switch(*lane, s, another);
+            return true;
+        }
     view_.choose_lane(lane->id); // a click on its name
     return true;
+}
+
+// -- lamps
+
+/// A lamp is seen for a few frames while the song plays; else on the very frame.
+std::vector<TimelineView::Switch> TimelineView::lit_switches() const {
+    const auto& lanes = document_.project().lanes;
+    const auto rate = document_.project().settings->frame_rate;
+    const Frames frame = rate.frame_at(view_.playhead());
+    constexpr Seconds glow(0.09);
+    const Frames lit_for =
+        view_.playing() ? Frames(std::max<std::int64_t>(1, rate.frame_at(glow).value)) : Frames(0);
+    std::vector<Switch> lit;
+    for (std::size_t i = 0; i < placement_.rows.size() && i < lanes.size(); ++i)
+        if (!lanes[i]->muted && placement_.rows[i].intersects(placement_.area) &&
+            acts_now(document_.schedule()[i], lanes[i]->pins, frame, lit_for))
+            for (const auto& s : switches_of(*lanes[i], placement_.rows[i]))
+                if (s.what == Switch::Click)
+                    lit.push_back(s);
+    const auto detection = document_.detection().shown();
+    for (const auto& s : row_switches())
+        if (acts_now(detection->rows[s.row].onsets, view_.playhead(),
+                     view_.playing() ? glow : rate.frame_length()))
+            lit.push_back(s.click);
+    return lit;
+}
+
+void TimelineView::light_up() {
+    std::vector<QRectF> now;
+    for (const auto& s : lit_switches())
+        now.push_back(s.rect);
+    if (now == lit_)
+        return;
+    for (const auto& rect : lit_)
+        update(rect.toAlignedRect().adjusted(-1, -1, 1, 1));
+    for (const auto& rect : now)
+        update(rect.toAlignedRect().adjusted(-1, -1, 1, 1));
+    lit_ = std::move(now);
+}
+
+void TimelineView::draw_lamps(QPainter& painter) const {
+    painter.setFont(names_font(11, QFont::Normal));
+    painter.setRenderHint(QPainter::Antialiasing);
+    for (const auto& s : lit_switches())
+        paint_switch(painter, s, true);
+    painter.setRenderHint(QPainter::Antialiasing, false);
+}
+
+bool TimelineView::lit(LaneId id) const {
+    const QPointF at = switch_position(id, 'C');
+    const auto lit = lit_switches();
+    return std::any_of(lit.begin(), lit.end(), [at](const Switch& s) { return s.rect.contains(at); });
+}
+
+QString TimelineView::switch_tip(QPointF at) const {
+    const Lane* lane = lane_named_at(at);
+    std::vector<Switch> switches = lane ? switches_of(*lane, lane_row(lane->id)) : std::vector<Switch>();
+    for (const auto& s : row_switches())
+        switches.push_back(s.click);
+    for (const auto& s : switches)
+        if (s.rect.contains(at))
+            switch (s.what) {
+            case Switch::Mute:
+                return tr("Muted: there, but without effect");
+            case Switch::Solo:
+                return tr("Only what has this is heard");
+            case Switch::Lock:
+                return tr("Locked: none of its pins is changed");
+            case Switch::Click:
+                return tr(
+                    "A click where it acts, and a lamp that lights there · Shift and click: another sound");
+            }
+    return {};
 }
 
 /// A name that is not there in full is told whole.
@@ -210,6 +378,10 @@ bool TimelineView::event(QEvent* event) {
     if (event->type() == QEvent::ToolTip) {
         auto* help = static_cast<QHelpEvent*>(event);
         const Lane* lane = lane_named_at(help->pos());
+        if (const QString tip = switch_tip(help->pos()); !tip.isEmpty()) {
+            QToolTip::showText(help->globalPos(), tip, this);
+            return true;
+        }
         QToolTip::showText(help->globalPos(),
                            lane ? tr("%1 · click: what is added goes here · double click: name it · right "
                                      "click: more")

@@ -60,6 +60,7 @@ TimelineView::TimelineView(Document& document, ViewState& view, QWidget* parent)
     });
     connect(&document_, &Document::opened, this, [this] { whole_song_pending_ = true; });
     connect(&view_, &ViewState::selection_changed, this, &TimelineView::reveal_selected);
+    connect(&view_, &ViewState::playhead_moved, this, &TimelineView::light_up);
     connect(&document_.detection(), &DetectionController::proposal_changed, this, &TimelineView::invalidate);
 }
 

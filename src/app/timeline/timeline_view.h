@@ -31,6 +31,12 @@ public:
     [[nodiscard]] QRectF lane_row(LaneId lane) const;
     /// Of the switch with that letter beside the lane's name.
     [[nodiscard]] QPointF switch_position(LaneId lane, QChar letter) const;
+    /// Of the click of a row of onsets; (-1, -1) where it is not shown.
+    [[nodiscard]] QPointF row_click_position(std::size_t row) const;
+    /// Lamps of what acts at the playhead are lit, others go out.
+    void light_up();
+    /// Whether the lamp of a lane is lit.
+    [[nodiscard]] bool lit(LaneId lane) const;
     [[nodiscard]] QRectF ruler_row() const { return ruler_; }
     [[nodiscard]] QRectF wave_row() const { return wave_; }
     [[nodiscard]] QRectF spectrum_row() const { return spectrum_; }
@@ -54,6 +60,7 @@ protected:
     void lay_out() override;
     void draw(QImage& base) override;
     void draw_playhead(QPainter& painter) const override;
+    void draw_lamps(QPainter& painter) const override;
     QRectF playhead_strip(Seconds time) const override;
     QPointF playhead_point() const override;
     std::unique_ptr<Gesture> gesture_at(QPointF at, Qt::KeyboardModifiers keys) override;
@@ -63,7 +70,7 @@ protected:
 private:
     enum class Zone { Names, Ruler, GridRow, Song, Lane, Below };
     struct Switch {
-        enum What { Mute, Solo, Lock } what;
+        enum What { Mute, Solo, Click, Lock } what;
         QString letter;
         bool on;
         QRectF rect;
@@ -89,8 +96,19 @@ private:
     [[nodiscard]] QFont names_font(int pixels, QFont::Weight weight) const;
     [[nodiscard]] const Lane* lane_named_at(QPointF at) const;
     [[nodiscard]] std::vector<Switch> switches_of(const Lane& lane, const QRectF& row) const;
-    void paint_switch(QPainter& painter, const Switch& to_paint) const;
-    bool press_switch(QPointF at);
+    void paint_switch(QPainter& painter, const Switch& to_paint, bool lit = false) const;
+    bool press_switch(QPointF at, bool another);
+    bool press_row_switch(QPointF at, bool another);
+    void press_lane_switch(const Lane& lane, const Switch& pressed, bool another);
+    /// Of a row of onsets: its click, and its place among the rows of the detection.
+    struct RowSwitch {
+        std::size_t row;
+        Switch click;
+    };
+    [[nodiscard]] std::vector<RowSwitch> row_switches() const;
+    [[nodiscard]] QString switch_tip(QPointF at) const;
+    /// The switches of what acts at the playhead.
+    [[nodiscard]] std::vector<Switch> lit_switches() const;
 
     SongTiles tiles_;
     QRectF ruler_, beats_, sections_, wave_, spectrum_, onsets_, trust_, tempo_;
@@ -98,6 +116,7 @@ private:
     QScrollBar* scroll_;
     QScrollBar* lane_scroll_;
     bool whole_song_pending_ = true;
+    std::vector<QRectF> lit_;                         ///< where lamps were lit last
     std::vector<std::pair<Seconds, Seconds>> before_; ///< what was in view, the last one at the end
 };
 

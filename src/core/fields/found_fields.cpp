@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "fields/found_fields.h"
 
+#include "model/click_sounds.h"
 #include "time/musical_text.h"
 
 #include <array>
@@ -101,6 +102,7 @@ void fields_of(Fields& f, OnsetRow& row) {
     f.number("least_strength", row.least_strength, limits::share);
     f.seconds("smallest_gap", row.smallest_gap, limits::duration);
     f.flag("shown", row.shown);
+    f.about("heard at its onsets").choice("click", row.click, click_ids(), Fields::optional);
     std::vector<double> band;
     if (row.band)
         band = {row.band->first, row.band->second};

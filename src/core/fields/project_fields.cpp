@@ -3,6 +3,7 @@
 
 #include "fields/found_fields.h"
 #include "kinds/kinds.h"
+#include "model/click_sounds.h"
 
 #include <algorithm>
 #include <array>
@@ -233,6 +234,7 @@ void fields_of(Fields& f, Lane& lane) {
     f.flag("muted", lane.muted, Fields::optional);
     f.flag("solo", lane.solo, Fields::optional);
     f.flag("locked", lane.locked, Fields::optional);
+    f.about("heard where its pins act").choice("click", lane.click, click_ids(), Fields::optional);
     lead_of(f, lane.lead);
     int at = lane.kind == LaneKind() ? 0 : place_of(lane.kind);
     f.depending("kind", at, ids, [&](Fields& g, int chosen) {
@@ -285,6 +287,8 @@ void fields_of(Fields& f, Picker& picker) {
     f.values("values", picker.values, Fields::optional);
     tick_list(f, "list", picker.list);
     f.about("the whole song, whatever from and until say").flag("whole", picker.whole, Fields::optional);
+    f.about("in plain time: from, until and list are counted in 9600ths of a second, not in ticks of beats")
+        .flag("by_clock", picker.by_clock, Fields::optional);
 }
 
 void fields_of(Fields& f, Planting& planting) {

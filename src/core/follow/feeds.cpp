@@ -8,8 +8,8 @@ namespace pulsepin {
 std::optional<double> fed_at(const Curves& curves, const Lane& lane, const Feed& feed, double frame) {
     const auto rate = curves.project().settings->frame_rate;
     const double ahead = time_of(feed.lead, rate).value * rate.per_second();
-    const auto share =
-        lane_share(curves.project(), lane, curves.schedule.spans(lane.id), *curves.followers, frame + ahead);
+    const auto share = lane_share(curves.project(), lane, curves.schedule.spans(lane.id), *curves.followers,
+                                  frame + ahead, feed);
     return share ? std::optional(fed(feed, *share)) : std::nullopt;
 }
 

@@ -128,8 +128,9 @@ private:
             return values;
         const auto spans = spans_of(project_, lane, resolve(project_, lane, lookup_));
         for (std::size_t i = 0; i < count_; ++i)
-            values[i] = static_cast<float>(
-                lane_share(project_, lane, spans, done_, static_cast<double>(i) / per_frame_).value_or(0));
+            values[i] = static_cast<float>(lane_share(project_, lane, spans, done_,
+                                                      static_cast<double>(i) / per_frame_, lane.motion->own)
+                                               .value_or(0));
         return values;
     }
 
@@ -166,10 +167,11 @@ bool needs_sound(const Project& project) {
 }
 
 std::optional<double> lane_share(const Project& project, const Lane& lane, const LaneSpans& spans,
-                                 const FollowerCurves& curves, double frame) {
+                                 const FollowerCurves& curves, double frame, const Feed& feed) {
     if (lane.muted)
         return std::nullopt;
-    return lane.kind->share_at ? lane.kind->share_at({project, lane, spans, curves, frame}) : std::nullopt;
+    return lane.kind->share_at ? lane.kind->share_at({project, lane, spans, curves, frame, feed})
+                               : std::nullopt;
 }
 
 namespace {

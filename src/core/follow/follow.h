@@ -23,13 +23,14 @@ struct ShareContext {
     const LaneSpans& spans;
     const FollowerCurves& curves;
     double frame;
+    const Feed& feed; ///< poses have a curve for each property
 };
 
 /// A lane's curve at a frame, its lead included: 0 to 1 in the main, more where it overshoots. Nothing when
 /// the lane is muted, drives nothing, or its curve was not computed yet.
 [[nodiscard]] std::optional<double> lane_share(const Project& project, const Lane& lane,
                                                const LaneSpans& spans, const FollowerCurves& curves,
-                                               double frame);
+                                               double frame, const Feed& feed);
 
 /// The parts of a project that followers are computed from are the same.
 [[nodiscard]] bool follows_the_same(const Project& a, const Project& b);

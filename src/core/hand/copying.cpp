@@ -14,10 +14,10 @@ Result<Copied> pasted_on_picked(const Project& project, const Clipping& clipping
     constexpr Seconds rounding(0.001);
     std::vector<Ticks> places;
     for (const auto& place : *picked)
-        if (project.grid->time_at(place.at) >= from - rounding)
+        if (place.time >= from - rounding)
             places.push_back(place.at);
     if (places.empty())
-        return fail("The stop “Place” picks no beat after the playhead.");
+        return fail("The stop “Place” picks no place after the playhead.");
     return pasted_on(project, clipping, places);
 }
 

@@ -1,7 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "hand/hand_edits.h"
 
+#include "hand/poses.h"
+#include "hand/slates.h"
 #include "kinds/kinds.h"
+#include "model/adopt_edits.h"
 #include "model/anchored_time.h"
 #include "model/duplicate_edits.h"
 #include "model/edits.h"
@@ -304,6 +307,95 @@ Outcome put_at(const Request& request) {
     return done(with_anchor(project, id, anchor));
 }
 
+/// What lasts ends where it was written: a trigger, a sound or a marker.
+Outcome put_end(const Request& request) {
+    if (request.pins.size() != 1)
+        return fail(request.pins.empty() ? "Nothing is selected." : "Several pins are selected.", {},
+                    "Select one pin.");
+    const Project& project = request.project();
+    const PinId id = *request.pins.begin();
+    const auto& counted = request.values.text("counted");
+    const auto place = place_of_text(project, request.values.text("at"),
+                                     counted == "frames"    ? PlainNumber::AsFrame
+                                     : counted == "seconds" ? PlainNumber::AsSeconds
+                                                            : PlainNumber::AsBar);
+    if (!place)
+        return tl::unexpected(place.error());
+    const auto start = anchored_time(project.pin(id)->anchor, project), end = anchored_time(*place, project);
+    if (!start || !end || *end <= *start)
+        return fail("It would end before it begins.", {}, "Write a later end.");
+    PinBody body = project.pin(id)->body;
+    if (auto* trigger = std::get_if<TriggerBody>(&body)) {
+        const auto rate = project.settings->frame_rate;
+        const Frames frames = rate.frame_at(*end + rate.frame_length() * 0.5) -
+                              rate.frame_at(*start + rate.frame_length() * 0.5);
+        trigger->length =
+            counted == "frames" || !project.grid
+                ? Length{Length::Unit::InFrames, static_cast<double>(std::max<std::int64_t>(frames.value, 1))}
+                : length_between(project, *start, *end);
+    } else if (auto* marker = std::get_if<MarkerBody>(&body)) {
+        marker->length = length_between(project, *start, *end);
+    } else if (auto* sound = std::get_if<SoundBody>(&body)) {
+        sound->length = *end - *start;
+    } else {
+        return fail("Only triggers, sounds and markers have an end of their own.");
+    }
+    return done(with_body(project, id, std::move(body)));
+}
+
+/// The layer's pose here, or at each marker that is selected.
+Outcome pose(const Request& request) {
+    const Project& project = request.project();
+    std::vector<PinId> markers;
+    const PinLookup lookup(project);
+    for (const PinId id : request.pins)
+        if (const Pin* pin = lookup.find(id); pin && std::holds_alternative<MarkerBody>(pin->body))
+            markers.push_back(id);
+    auto posed =
+        with_pose(request.schedule, LayerId{static_cast<std::uint64_t>(request.values.whole("layer"))},
+                  request.at, markers);
+    if (!posed)
+        return tl::unexpected(posed.error());
+    HandEdited edited{std::move(posed->project), std::move(posed->poses)};
+    edited.count = edited.selected.size();
+    edited.told = edited.count == 1 ? "%2 pose" : "%2 poses";
+    return edited;
+}
+
+Outcome fill_slates(const Request& request) {
+    const Lane* lane = lane_of_shots(request.project(), request.shots);
+    if (!lane)
+        return fail("There is no lane of cuts.");
+    std::set<PinId> slates;
+    for (const auto& pin : lane->pins)
+        if (request.pins.contains(pin.id))
+            slates.insert(pin.id);
+    return done(with_slates_filled(request.project(), lane->id, slates));
+}
+
+/// What is selected, or else all loose pins.
+Outcome adopt(const Request& request) {
+    auto pins = listed(request);
+    if (pins.empty())
+        for (const auto& lane : request.project().lanes)
+            for (const auto& pin : lane->pins)
+                pins.push_back(pin.id);
+    auto adopted = with_pins_adopted(request.project(), pins, static_cast<int>(request.values.whole("parts")),
+                                     Seconds(request.values.number("within") / 1000));
+    if (!adopted)
+        return tl::unexpected(adopted.error());
+    if (adopted->taken == 0)
+        return fail(adopted->beyond == 0
+                        ? std::string("No pin is loose.")
+                        : std::to_string(adopted->beyond) + " loose pins lie further from a beat.",
+                    {}, adopted->beyond == 0 ? "" : "Allow a greater distance, or correct the grid.");
+    HandEdited edited{std::move(adopted->project)};
+    edited.count = adopted->taken;
+    edited.told = adopted->beyond == 0 ? "%2 tied to the grid" : "%2 tied to the grid, %1 too far away";
+    edited.name = std::to_string(adopted->beyond);
+    return edited;
+}
+
 Outcome duplicate_lane(const Request& request) {
     return done(with_lane_duplicated(request.project(), request.values.lane("lane"),
                                      request.values.flag("pins"), Frames(request.values.whole("later"))));
@@ -423,7 +515,23 @@ constexpr ParamSpec places[] = {{.id = "at",
                                  .explains = "what a number by itself means",
                                  .choices = counts}};
 
-const std::array<HandEdit, 24> table{{
+constexpr ParamSpec layers[] = {of_layer[0]};
+constexpr ParamSpec adopting[] = {{.id = "parts",
+                                   .label = "parts of a beat",
+                                   .type = ParamType::Whole,
+                                   .least = 1,
+                                   .most = 16,
+                                   .initial = 1,
+                                   .explains = "1: whole beats, 2: halves, 3: thirds, 4: quarters"},
+                                  {.id = "within",
+                                   .label = "within",
+                                   .unit = "ms",
+                                   .least = 0,
+                                   .most = 10'000,
+                                   .initial = 80,
+                                   .explains = "pins further from the nearest one stay loose"}};
+
+const std::array<HandEdit, 28> table{{
     {"nudge", "move pins", nudge, by_frames},
     {"move", "move pins", move_beats, by_beats},
     {"move-bars", "move pins", move_bars, by_bars},
@@ -445,6 +553,10 @@ const std::array<HandEdit, 24> table{{
     {"duplicate-lane", "duplicate lane", duplicate_lane, of_lane},
     {"duplicate-layer", "duplicate layer", duplicate_layer, of_layer},
     {"put-at", "put pin", put_at, places},
+    {"put-end", "change end", put_end, places},
+    {"pose", "key pose", pose, layers},
+    {"fill-slates", "fill slates", fill_slates},
+    {"adopt", "tie to the grid", adopt, adopting},
     {"begin-with-shot", "begin with the first shot", begin_with_shot},
     {"set", "change pins", set_pins, {}, true, parameters_of_pins},
     {"shape-pulse", "change pulse", shape_pulse, pulse_param_specs(), true},

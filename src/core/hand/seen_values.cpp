@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "hand/seen_values.h"
 
+#include "hand/poses.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
 #include "model/stage_edits.h"
@@ -38,8 +39,6 @@ Result<Project> with_key(const Project& project, const Lane& lane, Frames frame,
             key.value = value;
             return with_body(project, pin.id, key);
         }
-    const auto rate = project.settings->frame_rate;
-    const Seconds at = rate.start_of(frame) + time_of(lane.lead, rate);
     // It goes on as the keys around it do.
     KeyBody key{value};
     const ResolvedPin* next = nullptr;
@@ -48,7 +47,7 @@ Result<Project> with_key(const Project& project, const Lane& lane, Frames frame,
             next = &pin;
     if (next)
         key.easing = std::get<KeyBody>(lane.pins[next->index].body).easing;
-    return with_pins(project, lane.id, {{{}, anchor_at(project, at), key, {}}});
+    return with_pins(project, lane.id, {{{}, anchor_on_frame(project, lane, frame), key, {}}});
 }
 
 /// The ends of the feed's range as much higher.
@@ -69,18 +68,22 @@ Result<Project> with_driven_value(const Curves& curves, const Project& project, 
         return fail("All lanes that drive “" + target.parameter + "” are locked.", {},
                     "Unlock one of them first.");
     const auto at = static_cast<double>(frame.value);
-    const auto keyed =
-        std::find_if(drivers.begin(), drivers.end(), [](const Driver& one) { return one.lane->kind->keyed; });
-    const Driver& driver = keyed != drivers.end() ? *keyed : drivers.front();
+    const auto held = std::find_if(drivers.begin(), drivers.end(), [](const Driver& one) {
+        return one.lane->kind->keyed || one.lane->kind->poses;
+    });
+    const Driver& driver = held != drivers.end() ? *held : drivers.front();
     const Feed feed = feeds_of(*driver.lane)[driver.feed];
     const auto seen = driven_value(curves, target, at);
-    if (!driver.lane->kind->keyed)
+    if (held == drivers.end())
         return with_range_moved(project, *project.lane(driver.lane->id), driver.feed,
                                 wanted - seen.value_or(wanted));
     const auto now = fed_at(curves, *driver.lane, feed, at);
     const double value = now && seen ? *now + wanted - *seen : wanted;
     const auto rate = project.settings->frame_rate;
     const Frames acts = frame + Frames(std::llround(time_of(feed.lead, rate).value * rate.per_second()));
+    if (driver.lane->kind->poses)
+        return with_pose_value(curves.schedule, project, *project.lane(driver.lane->id), acts,
+                               pose_index(target.parameter), value);
     Feed own = driver.lane->motion->own;
     own.limits.reset();
     return with_key(project, *project.lane(driver.lane->id), acts,
@@ -110,6 +113,26 @@ Result<Project> with_seen_values(const Curves& curves, LayerId id, const SeenVal
     }
     return changed == *layer ? Result<Project>(std::move(next))
                              : with_changed_layer(next, std::move(changed));
+}
+
+Frames keyed_frame(const Curves& curves, LayerId layer, Frames frame) {
+    const auto rate = curves.project().settings->frame_rate;
+    Frames found = frame;
+    for (const auto& lane : curves.project().lanes) {
+        if (!(lane->kind->keyed || lane->kind->poses))
+            continue;
+        const auto feeds = feeds_of(*lane);
+        if (std::none_of(feeds.begin(), feeds.end(),
+                         [&](const Feed& feed) { return feed.target.layer == layer; }))
+            continue;
+        for (const auto& pin : curves.schedule.pins(lane->id).pins) {
+            if (pin.frame == frame)
+                return frame;
+            if (pin.frame == frame + Frames(1) && rate.frame_at(pin.acts_at) == frame)
+                found = pin.frame;
+        }
+    }
+    return found;
 }
 
 } // namespace pulsepin

@@ -18,4 +18,8 @@ using SeenValues = std::map<std::string, double>;
 [[nodiscard]] Result<Project> with_seen_values(const Curves& curves, LayerId layer, const SeenValues& wanted,
                                                Frames frame);
 
+/// The frame on which a key or pose of the layer acts whose moment lies in that frame: it may be the next
+/// one, by the rounding of the project. The frame itself where there is none.
+[[nodiscard]] Frames keyed_frame(const Curves& curves, LayerId layer, Frames frame);
+
 } // namespace pulsepin

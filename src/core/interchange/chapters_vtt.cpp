@@ -52,7 +52,10 @@ Result<std::string> write_chapters_vtt(const ExportMaterial& material) {
     for (const auto& shot : shots) {
         const Clip* clip = project.clip(shot.shot);
         text += fmt::format("\n{}\n{} --> {}\n{}\n", ++number, timestamp(shot.start, rate),
-                            timestamp(shot.end, rate), cue_text(clip ? clip->name : std::string()));
+                            timestamp(shot.end, rate),
+                            cue_text(clip             ? clip->name
+                                     : shot.slate > 0 ? fmt::format("slate {}", shot.slate)
+                                                      : std::string()));
     }
     return text;
 }

@@ -79,7 +79,8 @@ public:
         if (clip && shot.fade == Frames(0))
             text_ += fmt::format("* FROM CLIP NAME: {}\n", one_line(clip->name));
         text_ += clip ? fmt::format("* SOURCE FILE: {}\n", one_line(clip->path.filename().string()))
-                      : "* THE SHOT OF THIS CUT IS NOT IN THE BIN\n";
+                 : shot.slate > 0 ? fmt::format("* SLATE {}: THE SHOT IS STILL TO COME\n", shot.slate)
+                                  : std::string("* THE SHOT OF THIS CUT IS NOT IN THE BIN\n");
         if (shot.too_short)
             text_ += "* THE CLIP ENDS BEFORE THE EVENT DOES\n";
         if (in_point < shot.start - start)

@@ -92,8 +92,17 @@ json single(const std::vector<CurveKey>& part, double factor) {
     return animated({part}, [factor](const std::vector<double>& v) { return point({v[0] * factor}); });
 }
 
-json pair_of(const Courses& courses, double x, double y) {
-    return animated({courses.at("position-x"), courses.at("position-y")}, [=](const std::vector<double>& v) {
+/// Where its pivot lies.
+json place_of(const Courses& courses, double x, double y) {
+    return animated(
+        {courses.at("position-x"), courses.at("position-y"), courses.at("pivot-x"), courses.at("pivot-y")},
+        [=](const std::vector<double>& v) {
+            return point({x + v[0] + v[2], y + v[1] + v[3], 0});
+        });
+}
+/// The pivot in the layer itself.
+json pivot_of(const Courses& courses, double x, double y) {
+    return animated({courses.at("pivot-x"), courses.at("pivot-y")}, [=](const std::vector<double>& v) {
         return point({x + v[0], y + v[1], 0});
     });
 }
@@ -156,20 +165,19 @@ json layer_json(const Layer& layer, int index, int type, Frames length, json tra
 
 /// What all others hang from: moved against them, so that they are seen through it.
 json camera_json(const Layer& camera, const Courses& seen, const Settings& settings, Frames length) {
-    return layer_json(
-        camera, camera_index, 3, length,
-        {{"p", {{"a", 0}, {"k", {settings.picture_width / 2.0, settings.picture_height / 2.0, 0}}}},
-         {"a", pair_of(seen, 0, 0)},
-         {"s", scale_of(seen)},
-         {"r", single(seen.at("rotation"), -1)},
-         {"o", {{"a", 0}, {"k", 0}}}});
+    return layer_json(camera, camera_index, 3, length,
+                      {{"p", pivot_of(seen, settings.picture_width / 2.0, settings.picture_height / 2.0)},
+                       {"a", place_of(seen, 0, 0)},
+                       {"s", scale_of(seen)},
+                       {"r", single(seen.at("rotation"), -1)},
+                       {"o", {{"a", 0}, {"k", 0}}}});
 }
 
 json drawn_json(const Layer& layer, int index, const Courses& own, const Settings& settings, Frames length) {
     const bool shape = layer.kind == LayerKind::Shape;
     json one = layer_json(layer, index, shape ? 4 : 5, length,
-                          {{"p", pair_of(own, 0, shape ? 0 : title::baseline(settings.picture_height))},
-                           {"a", {{"a", 0}, {"k", {0, 0, 0}}}},
+                          {{"p", place_of(own, 0, 0)},
+                           {"a", pivot_of(own, 0, shape ? 0 : -title::baseline(settings.picture_height))},
                            {"s", scale_of(own)},
                            {"r", single(own.at("rotation"), 1)},
                            {"o", single(own.at("opacity"), 1)}});

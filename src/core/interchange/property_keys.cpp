@@ -24,7 +24,12 @@ std::vector<CurveKey> as_they_are(const Curves& curves, const Lane& lane, const 
     if (lane.kind->follows)
         return each_frame(curves, lane, feed);
     const auto& spans = curves.schedule.spans(lane.id);
-    auto keys = lane.kind->pulses ? spans.motion.keys() : spans.keys.keys();
+    const auto pose = lane.kind->poses ? pose_index(feed) : pose_size;
+    if (lane.kind->poses && pose == pose_size)
+        return {};
+    auto keys = lane.kind->pulses  ? spans.motion.keys()
+                : lane.kind->poses ? spans.poses[pose].keys()
+                                   : spans.keys.keys();
     const auto rate = curves.project().settings->frame_rate;
     const double ahead = time_of(feed.lead, rate).value * rate.per_second();
     if (std::abs(ahead - std::round(ahead)) > 1e-6)
@@ -32,7 +37,7 @@ std::vector<CurveKey> as_they_are(const Curves& curves, const Lane& lane, const 
     for (auto& key : keys) {
         Feed uncut = feed;
         uncut.limits.reset();
-        const double share = share_of(lane.motion->own, key.value);
+        const double share = share_of(lane.kind->poses ? feed : lane.motion->own, key.value);
         key.value = fed(feed, share);
         if (cut_off(feed, key, fed(uncut, share)))
             return each_frame(curves, lane, feed);

@@ -4,6 +4,8 @@
 #include "schedule/cut_maker.h"
 #include "schedule/lane_spans.h"
 
+#include <array>
+
 namespace pulsepin {
 namespace {
 
@@ -13,6 +15,36 @@ void fields(Fields& f, PinBody& body) {
     f.seconds("in_point", cut.in_point, limits::seconds);
     f.flag("same_moment", cut.same_moment, Fields::optional);
     f.frames("fade_frames", cut.fade, limits::frames, Fields::optional);
+    static constexpr std::array<std::string_view, 2> bases{"fit", "fill"};
+    f.choice_of("framing", cut.framing.base, bases, Fields::optional);
+    double larger = cut.framing.scale - 100;
+    f.about("percent above, or below, all of the shot or all of the picture")
+        .number("larger", larger, limits::value, Fields::optional);
+    cut.framing.scale = 100 + larger;
+    f.number("framing_x", cut.framing.x, limits::value, Fields::optional);
+    f.number("framing_y", cut.framing.y, limits::value, Fields::optional);
+}
+
+template <double ShotFraming::*member>
+PinParam framing_param(const ParamSpec& spec) {
+    return {spec, [](const PinBody& body) { return ParamValue(std::get<CutBody>(body).framing.*member); },
+            [](PinBody& body, const ParamValue& value) {
+                std::get<CutBody>(body).framing.*member = std::get<double>(value);
+            }};
+}
+
+constexpr ParamChoice framings[] = {{"fit", "fit: all of the shot"}, {"fill", "fill the picture"}};
+
+PinParam framing_base() {
+    return {{.id = "framing", .label = "framing", .type = ParamType::Choice, .choices = framings},
+            [](const PinBody& body) {
+                const auto base = static_cast<std::size_t>(std::get<CutBody>(body).framing.base);
+                return ParamValue(std::string(framings[base].id));
+            },
+            [](PinBody& body, const ParamValue& value) {
+                std::get<CutBody>(body).framing.base =
+                    std::get<std::string>(value) == "fill" ? ShotFraming::Base::Fill : ShotFraming::Base::Fit;
+            }};
 }
 
 const PinParam params[] = {
@@ -35,6 +67,18 @@ const PinParam params[] = {
          .unit = "frames",
          .most = 500,
          .explains = "over which the shots are cross-faded, half of them before the cut; 0 is a hard cut"}),
+    framing_base(),
+    framing_param<&ShotFraming::scale>({.id = "framing-scale",
+                                        .label = "size",
+                                        .unit = "%",
+                                        .least = 1,
+                                        .most = 2000,
+                                        .initial = 100,
+                                        .explains = "of the shot as its framing has it"}),
+    framing_param<&ShotFraming::x>(
+        {.id = "framing-x", .label = "right", .unit = "px", .least = -10000, .most = 10000}),
+    framing_param<&ShotFraming::y>(
+        {.id = "framing-y", .label = "down", .unit = "px", .least = -10000, .most = 10000}),
 };
 
 /// A camera's moment is the song's; only a camera of several knows it.
@@ -46,16 +90,16 @@ bool may_set(std::string_view id, const PinBody& body, const Project& project) {
     return id != "same-moment" || cut.same_moment || (clip && clip->begins_at);
 }
 
+/// A slate where there are no shots yet.
 Result<void> adapt(PinBody& body, const Project& project, const Lane&, std::optional<Ticks>) {
-    if (project.shots().empty())
-        return fail("There are no shots to cut to.", {}, "Add video files to the bin first.");
-    std::get<CutBody>(body).shot = project.shots().front()->id;
+    std::get<CutBody>(body).shot = project.shots().empty() ? ClipId{} : project.shots().front()->id;
     return {};
 }
 
 std::string name_of(const PinBody& body, const Project& project) {
-    const Clip* clip = project.clip(std::get<CutBody>(body).shot);
-    return clip ? clip->name : std::string();
+    const ClipId shot = std::get<CutBody>(body).shot;
+    const Clip* clip = project.clip(shot);
+    return clip ? clip->name : std::string(shot == ClipId{} ? "slate" : "");
 }
 
 } // namespace

@@ -28,7 +28,7 @@ std::span<const PinParam> params() {
     return all;
 }
 
-Result<PlacedBodies> bodies(const Project& project, const Lane& lane, std::span<const Picked> places,
+Result<PlacedBodies> bodies(const Project&, const Lane& lane, std::span<const Picked> places,
                             const PlantingForm& form) {
     KeyBody base{lane.motion->own.high, {}};
     if (const auto* given = std::get_if<KeyBody>(&form.body))
@@ -39,8 +39,8 @@ Result<PlacedBodies> bodies(const Project& project, const Lane& lane, std::span<
     bodies.reserve(places.size());
     for (std::size_t i = 0; i < places.size(); ++i) {
         KeyBody body = base;
-        body.value = low + (base.value - low) *
-                               strength_for(variation, 100, places[i], i, way_of(project, places, i)) / 100;
+        body.value =
+            low + (base.value - low) * strength_for(variation, 100, places[i], i, way_of(places, i)) / 100;
         bodies.push_back(body);
     }
     return bodies;

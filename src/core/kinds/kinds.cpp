@@ -9,10 +9,10 @@
 namespace pulsepin {
 namespace {
 
-const std::array<LaneKind, 7> table{LaneKind(kinds::marker_row),  LaneKind(kinds::cut_row),
-                                    LaneKind(kinds::sound_row),   LaneKind(kinds::trigger_row),
-                                    LaneKind(kinds::pulse_row),   LaneKind(kinds::key_row),
-                                    LaneKind(kinds::follower_row)};
+const std::array<LaneKind, 8> table{LaneKind(kinds::marker_row), LaneKind(kinds::cut_row),
+                                    LaneKind(kinds::sound_row),  LaneKind(kinds::trigger_row),
+                                    LaneKind(kinds::pulse_row),  LaneKind(kinds::key_row),
+                                    LaneKind(kinds::pose_row),   LaneKind(kinds::follower_row)};
 
 } // namespace
 

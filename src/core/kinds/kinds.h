@@ -18,7 +18,8 @@ namespace pulsepin {
 [[nodiscard]] Project new_project();
 
 namespace kinds {
-extern const LaneKindRow marker_row, cut_row, sound_row, trigger_row, pulse_row, key_row, follower_row;
+extern const LaneKindRow marker_row, cut_row, sound_row, trigger_row;
+extern const LaneKindRow pulse_row, key_row, pose_row, follower_row;
 }
 
 } // namespace pulsepin

@@ -26,7 +26,7 @@ const PinParam params[] = {
 };
 
 /// Pulses differ in strength as triggers do.
-Result<PlacedBodies> bodies(const Project& project, const Lane&, std::span<const Picked> places,
+Result<PlacedBodies> bodies(const Project&, const Lane&, std::span<const Picked> places,
                             const PlantingForm& form) {
     PulseBody base;
     if (const auto* given = std::get_if<PulseBody>(&form.body))
@@ -36,7 +36,7 @@ Result<PlacedBodies> bodies(const Project& project, const Lane&, std::span<const
     bodies.reserve(places.size());
     for (std::size_t i = 0; i < places.size(); ++i) {
         PulseBody body = base;
-        body.strength = strength_for(variation, base.strength, places[i], i, way_of(project, places, i));
+        body.strength = strength_for(variation, base.strength, places[i], i, way_of(places, i));
         bodies.push_back(body);
     }
     return bodies;

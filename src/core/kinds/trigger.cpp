@@ -78,7 +78,7 @@ std::span<const PinParam> params() {
     return all;
 }
 
-Result<PlacedBodies> bodies(const Project& project, const Lane&, std::span<const Picked> places,
+Result<PlacedBodies> bodies(const Project&, const Lane&, std::span<const Picked> places,
                             const PlantingForm& form) {
     TriggerBody base;
     if (const auto* given = std::get_if<TriggerBody>(&form.body))
@@ -87,7 +87,7 @@ Result<PlacedBodies> bodies(const Project& project, const Lane&, std::span<const
     PlacedBodies bodies;
     bodies.reserve(places.size());
     for (std::size_t i = 0; i < places.size(); ++i) {
-        const double way = way_of(project, places, i);
+        const double way = way_of(places, i);
         TriggerBody body = base;
         body.strength = strength_for(variation, base.strength, places[i], i, way);
         body.from = colour_for(variation, base.from, places[i].at, i, way);

@@ -21,6 +21,7 @@ struct Copy {
 /// Puts the copies into their lanes, each lane's as one planting whose picker is the list of their places.
 Result<Copied> planted(const Project& project, const std::vector<Copy>& copies, const std::string& told) {
     Copied out{project, {}, 0, 0};
+    const bool by_clock = !project.grid; // in plain time
     std::map<LaneId, std::vector<const Copy*>> by_lane;
     for (const auto& copy : copies)
         by_lane[copy.lane].push_back(&copy);
@@ -31,11 +32,14 @@ Result<Copied> planted(const Project& project, const std::vector<Copy>& copies, 
         // Rows of triggers lie side by side, so only the same row is taken.
         std::set<std::pair<Ticks, int>> taken;
         for (const auto& pin : lane->pins)
-            if (const auto* musical = std::get_if<MusicalAnchor>(&pin.anchor))
+            if (const auto* musical = std::get_if<MusicalAnchor>(&pin.anchor); musical && !by_clock)
                 taken.emplace(musical->at, row_of(pin.body));
+            else if (const auto* loose = std::get_if<TimeAnchor>(&pin.anchor); loose && by_clock)
+                taken.emplace(clock_ticks(loose->at), row_of(pin.body));
         const PlantingId planting{out.project.next_id};
         std::vector<Pin> pins;
         Picker picker{"list", Ticks(0), Ticks(0), {}};
+        picker.by_clock = by_clock;
         for (const Copy* copy : of_lane) {
             if (!taken.emplace(copy->at, row_of(copy->pin.body)).second) {
                 ++out.already_there;
@@ -45,7 +49,7 @@ Result<Copied> planted(const Project& project, const std::vector<Copy>& copies, 
             MusicalAnchor anchor{copy->at};
             if (const auto* was = std::get_if<MusicalAnchor>(&pin.anchor))
                 anchor.offset = was->offset;
-            pin.anchor = anchor;
+            pin.anchor = by_clock ? Anchor(TimeAnchor{clock_time(copy->at)}) : Anchor(anchor);
             pin.planting = planting;
             pin.home = copy->at;
             pin.moved = pin.altered = false;
@@ -75,8 +79,13 @@ Result<Copied> planted(const Project& project, const std::vector<Copy>& copies, 
     return out;
 }
 
-/// Where a pin lies on the grid; of pins that hang on others the tick nearest to them.
+/// Where a pin lies on the grid, or by the clock without one; of pins that hang on others the tick nearest to
+/// them.
 std::optional<Ticks> place_of(const Pin& pin, const Project& project, const PinLookup& lookup) {
+    if (!project.grid) {
+        const auto time = anchored_time(pin.anchor, project, lookup);
+        return time ? std::optional(clock_ticks(*time)) : std::nullopt;
+    }
     if (const auto* musical = std::get_if<MusicalAnchor>(&pin.anchor))
         return musical->at;
     const auto at = anchored_time(pin.anchor, project, lookup);
@@ -130,8 +139,7 @@ Result<Copied> repeated(const Project& project, std::span<const PinId> pins, Tic
 
 Clipping clipping_of(const Project& project, std::span<const PinId> pins) {
     Clipping out;
-    if (!project.grid)
-        return out;
+    out.by_clock = !project.grid;
     const PinSet listed(pins);
     const PinLookup lookup(project);
     for (const auto& lane : project.lanes)
@@ -160,6 +168,8 @@ Result<LaneId> lane_for(const Project& project, const Clipping::Item& item) {
 } // namespace
 
 Result<Copied> pasted(const Project& project, const Clipping& clipping, Ticks at) {
+    if (!clipping.items.empty() && clipping.by_clock != !project.grid)
+        return fail("What was copied was measured otherwise.", {}, "Copy it again.");
     std::vector<Ticks> places;
     for (const auto& item : clipping.items)
         places.push_back(at + item.after);
@@ -167,9 +177,6 @@ Result<Copied> pasted(const Project& project, const Clipping& clipping, Ticks at
 }
 
 Result<Copied> pasted_on(const Project& project, const Clipping& clipping, std::span<const Ticks> places) {
-    if (!project.grid)
-        return fail("There is no beat grid to paste on.", {},
-                    "Find the beats, tap them or type a tempo (stop Grid).");
     if (clipping.items.empty())
         return fail("Nothing was copied yet.", {}, "Select pins and copy them first.");
     std::vector<Copy> copies;

@@ -41,11 +41,12 @@ struct Clipping {
         Ticks after;
     };
     std::vector<Item> items; ///< by time
+    bool by_clock = false;   ///< without a grid: counted in ticks of the clock
 };
 [[nodiscard]] Clipping clipping_of(const Project& project, std::span<const PinId> pins);
 
 /// At `at` and on, as far apart as they were. What came from a lane that is gone goes to the first lane of
-/// its kind. Fails without a grid, or where there is no lane for it.
+/// its kind. Without a grid `at` counts ticks of the clock. Fails where there is no lane for it.
 [[nodiscard]] Result<Copied> pasted(const Project& project, const Clipping& clipping, Ticks at);
 /// One after the other on the places, which are rising; those left over are told as `already_there`.
 [[nodiscard]] Result<Copied> pasted_on(const Project& project, const Clipping& clipping,

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "model/duplicate_edits.h"
 
+#include "model/lane_edits.h"
 #include "model/stage_edits.h"
 
 #include <algorithm>
@@ -112,6 +113,30 @@ Result<Project> with_layer_duplicated(const Project& project, LayerId id, Frames
         next->lanes.insert(after + 1, std::make_shared<const Lane>(std::move(twin)));
     }
     return next;
+}
+
+Result<Project> with_values_of(const Project& project, LayerId id, LayerId from) {
+    const Layer* layer = project.stage->layer(id);
+    const Layer* other = project.stage->layer(from);
+    if (!layer || !other)
+        return fail("That layer is no longer there.");
+    Layer changed = *layer;
+    changed.values = other->values;
+    return with_changed_layer(project, std::move(changed));
+}
+
+Result<Project> with_shape_of(const Project& project, LaneId id, LaneId from) {
+    const Lane* lane = project.lane(id);
+    const Lane* other = project.lane(from);
+    if (!lane || !other)
+        return fail("That lane is no longer there.");
+    if (lane->kind != other->kind || !(lane->kind->pulses || lane->kind->follows))
+        return fail("\"" + other->name + "\" has no shape for \"" + lane->name + "\".", {},
+                    "Choose another lane of pulses, or of a follower.");
+    Motion motion = *lane->motion;
+    motion.pulse = other->motion->pulse;
+    motion.follower = other->motion->follower;
+    return with_motion(project, id, std::move(motion));
 }
 
 } // namespace pulsepin

@@ -15,4 +15,10 @@ namespace pulsepin {
 [[nodiscard]] Result<Project> with_layer_duplicated(const Project& project, LayerId layer,
                                                     Frames later = Frames(0));
 
+/// The layer has the values of another, as that has them by itself. What it shows, and what drives it, stays.
+[[nodiscard]] Result<Project> with_values_of(const Project& project, LayerId layer, LayerId from);
+/// The lane's curve is shaped as that of another lane of its kind: its pulse, or what it follows and the
+/// steps. What it drives, and its range, stay. Fails where the kinds differ or have no shape.
+[[nodiscard]] Result<Project> with_shape_of(const Project& project, LaneId lane, LaneId from);
+
 } // namespace pulsepin

@@ -29,6 +29,10 @@ Result<Project> with_lane_locked(const Project& project, LaneId lane, bool locke
     return with_changed_lane(project, lane, [=](Lane& changed) { changed.locked = locked; });
 }
 
+Result<Project> with_lane_click(const Project& project, LaneId lane, int sound) {
+    return with_changed_lane(project, lane, [=](Lane& changed) { changed.click = sound; });
+}
+
 Result<Project> with_lane_named(const Project& project, LaneId lane, std::string name) {
     if (name.empty())
         return fail("A lane needs a name.");

@@ -10,6 +10,8 @@ namespace pulsepin {
 [[nodiscard]] Result<Project> with_mute_and_solo(const Project& project, LaneId lane, bool muted, bool solo);
 [[nodiscard]] Result<Project> with_lane_locked(const Project& project, LaneId lane, bool locked);
 /// Fails for an empty name.
+/// sound: one of click_sounds(), from 1 on; 0: its pins are not heard.
+[[nodiscard]] Result<Project> with_lane_click(const Project& project, LaneId lane, int sound);
 [[nodiscard]] Result<Project> with_lane_named(const Project& project, LaneId lane, std::string name);
 /// The lane with all its pins and plantings gone. Fails when it is locked.
 [[nodiscard]] Result<Project> without_lane(const Project& project, LaneId lane);

@@ -47,7 +47,8 @@ struct LaneKindRow {
     bool pulses = false;   ///< the lane drives properties by a pulse at each
     bool keyed = false;    ///< it drives properties from each value to the next
     bool follows = false;  ///< it drives properties by what it follows
-    [[nodiscard]] bool drives() const { return pulses || keyed || follows; }
+    bool poses = false;    ///< it drives all that places a layer from each pose to the next
+    [[nodiscard]] bool drives() const { return pulses || keyed || follows || poses; }
 
     PinBody (*empty_body)();
     void (*fields)(Fields&, PinBody&); ///< of a body, in a project's file

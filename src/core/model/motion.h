@@ -34,6 +34,12 @@ struct Feed {
     friend bool operator==(const Feed&, const Feed&) = default;
 };
 
+/// Which value of a pose drives it: of pose_parameters(); pose_size for none.
+[[nodiscard]] inline std::size_t pose_index(const Feed& feed) {
+    return feed.target.parameter.empty() ? pose_index_labelled(feed.property)
+                                         : pose_index(feed.target.parameter);
+}
+
 /// The property's value where the curve has that one.
 [[nodiscard]] inline double fed(const Feed& feed, double share) {
     const double value = feed.low + (feed.high - feed.low) * share;

@@ -26,6 +26,8 @@ struct Picker {
     ParamValues values = {};      ///< of the source
     std::vector<Ticks> list = {}; ///< of the source "list", rising
     bool whole = false;           ///< all of the grid's beats, whatever from and until say
+    /// In plain time, without beats: its ticks, from and until are those of the clock (time/clock_grid.h).
+    bool by_clock = false;
     friend bool operator==(const Picker&, const Picker&) = default;
 };
 

@@ -21,6 +21,15 @@ void grow(Feed& feed, double by) {
     feed.high *= by;
 }
 
+Lane with_framings_moved(Lane lane, double across, double down) {
+    for (auto& pin : lane.pins) {
+        auto& framing = std::get<CutBody>(pin.body).framing;
+        framing.x *= across;
+        framing.y *= down;
+    }
+    return lane;
+}
+
 } // namespace
 
 Result<Project> with_picture_size(const Project& project, int width, int height) {
@@ -40,9 +49,17 @@ Result<Project> with_picture_size(const Project& project, int width, int height)
                 found->second *= by;
     next.stage = std::make_shared<const Stage>(std::move(stage));
     for (auto& shared : next.lanes) {
+        if (shared->kind->cuts)
+            shared = std::make_shared<const Lane>(with_framings_moved(*shared, across, down));
         if (!shared->motion)
             continue;
         Lane lane = *shared;
+        if (lane.kind->poses)
+            for (auto& pin : lane.pins) {
+                auto& values = std::get<PoseBody>(pin.body).values;
+                values[pose_index("position-x")] *= across;
+                values[pose_index("position-y")] *= down;
+            }
         const double own = growth_of(lane.motion->own.target, across, down);
         grow(lane.motion->own, own);
         for (auto& feed : lane.motion->feeds)

@@ -23,13 +23,23 @@ struct MarkerBody {
     friend bool operator==(const MarkerBody&, const MarkerBody&) = default;
 };
 
+/// How a shot lies in the picture.
+struct ShotFraming {
+    enum class Base { Fit, Fill }; ///< all of the shot is seen, or all of the picture is filled
+    Base base = Base::Fit;
+    double scale = 100;  ///< percent of that
+    double x = 0, y = 0; ///< in the picture's pixels
+    friend bool operator==(const ShotFraming&, const ShotFraming&) = default;
+};
+
 /// From here on that shot is seen.
 struct CutBody {
-    ClipId shot;
+    ClipId shot;      ///< 0: a slate, until there is one
     Seconds in_point; ///< of its clip; not looked at with `same_moment`
     /// A camera of several: shows what its clip shows at this moment of the song (Clip::begins_at).
     bool same_moment = false;
     Frames fade = Frames(0); ///< cross-faded over as many frames, half of them before the cut
+    ShotFraming framing = {};
     friend bool operator==(const CutBody&, const CutBody&) = default;
 };
 
@@ -56,7 +66,7 @@ struct SoundBody {
     friend bool operator==(const SoundBody&, const SoundBody&) = default;
 };
 
-using PinBody = std::variant<MarkerBody, CutBody, SoundBody, TriggerBody, PulseBody, KeyBody>;
+using PinBody = std::variant<MarkerBody, CutBody, SoundBody, TriggerBody, PulseBody, KeyBody, PoseBody>;
 
 /// The row of its lane that something lies in; only triggers have several.
 [[nodiscard]] inline int row_of(const PinBody& body) {
@@ -102,8 +112,9 @@ struct Lane {
     Offset lead = Frames(0); ///< how much earlier the lane acts than its anchors
     std::vector<Pin> pins;
     bool muted = false;
-    bool solo = false;                 ///< of lanes that sound, only those are heard
-    bool locked = false;               ///< none of its pins is changed
+    bool solo = false;   ///< of lanes that sound, only those are heard
+    bool locked = false; ///< none of its pins is changed
+    int click = 0;       ///< heard where its pins act: one of click_sounds(), from 1 on; 0: none
     std::optional<Motion> motion = {}; ///< there on a lane that drives properties
     friend bool operator==(const Lane&, const Lane&) = default;
 };

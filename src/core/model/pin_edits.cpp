@@ -62,11 +62,18 @@ Project with_plantings(Project project, Change&& change) {
 
 /// Moves the pins, and by `move_planting` the rule of each planting that goes as a whole. Without that, or
 /// where only a part of a planting goes, its pins become exceptions.
+enum class Ruler { Beats, Clock, Either };
+
 template <class Move>
 Project moved(const Project& project, std::span<const PinId> pins, Move&& move,
-              const std::function<void(Planting&)>& move_planting = nullptr) {
+              const std::function<void(Planting&)>& move_planting = nullptr, Ruler ruler = Ruler::Beats) {
     const PinSet listed(pins);
-    const auto whole = move_planting ? whole_plantings(project, listed) : std::set<PlantingId>();
+    auto whole = move_planting ? whole_plantings(project, listed) : std::set<PlantingId>();
+    // What was picked in plain time moves in plain time as a rule, what was picked by beats by beats.
+    std::erase_if(whole, [&](PlantingId id) {
+        const Planting* planting = project.planting(id);
+        return ruler != Ruler::Either && planting && planting->by_clock() != (ruler == Ruler::Clock);
+    });
     Project next = with_plantings(project, [&](std::vector<Planting>& plantings) {
         for (auto& planting : plantings)
             if (whole.contains(planting.id))
@@ -79,7 +86,7 @@ Project moved(const Project& project, std::span<const PinId> pins, Move&& move,
         move(pin);
         const auto planting = by_id.find(pin.planting);
         if (planting != by_id.end() && pin.home && !whole.contains(pin.planting))
-            pin.moved = pin.anchor != planting->second->place_of(*pin.home);
+            pin.moved = pin.anchor != planting->second->place_of(*pin.home, project.settings->frame_rate);
     });
 }
 
@@ -284,7 +291,7 @@ Project nudged_by(const Project& project, std::span<const PinId> pins, Frames by
             else if (auto& tied = std::get<MarkerAnchor>(pin.anchor); !listed.has(tied.marker))
                 nudge(tied.offset);
         },
-        [by](Planting& planting) { planting.nudge += by; });
+        [by](Planting& planting) { planting.nudge += by; }, Ruler::Either);
 }
 
 Project moved_in_time(const Project& project, std::span<const PinId> pins, Seconds by) {
@@ -300,7 +307,7 @@ Project moved_in_time(const Project& project, std::span<const PinId> pins, Secon
             else if (auto& tied = std::get<MarkerAnchor>(pin.anchor); !listed.has(tied.marker))
                 tied.offset = later(tied.offset, by, rate);
         },
-        [](Planting&) {});
+        [by](Planting& planting) { planting.shift += clock_ticks(by); }, Ruler::Clock);
 }
 
 Project moved_by_bars(const Project& project, std::span<const PinId> pins, std::int64_t by) {

@@ -3,6 +3,7 @@
 
 #include "model/picker.h"
 #include "model/pin.h"
+#include "time/clock_grid.h"
 
 #include <cstdint>
 #include <optional>
@@ -93,10 +94,13 @@ struct Planting {
     friend bool operator==(const Planting&, const Planting&) = default;
 
     /// Where what was picked for `home` lies while no one corrects it.
-    [[nodiscard]] Anchor place_of(Ticks home) const {
+    [[nodiscard]] Anchor place_of(Ticks home, FrameRate rate) const {
+        if (by_clock())
+            return TimeAnchor{clock_time(home + shift) + rate.start_of(nudge)};
         return nudge == Frames(0) ? MusicalAnchor{home + shift, Seconds(0)}
                                   : MusicalAnchor{home + shift, nudge};
     }
+    [[nodiscard]] bool by_clock() const { return picker && picker->by_clock; }
 };
 
 } // namespace pulsepin

@@ -107,7 +107,7 @@ Result<Project> with_place_switched(const Project& project, LaneId id, Ticks at,
         for (auto& changed : plantings)
             if (changed.id == into && std::erase(changed.left_out, at - changed.shift) > 0) {
                 pin.home = at - changed.shift; // one of its own places comes back
-                pin.anchor = changed.place_of(*pin.home);
+                pin.anchor = changed.place_of(*pin.home, project.settings->frame_rate);
             }
         next->plantings = std::make_shared<const std::vector<Planting>>(std::move(plantings));
     }

@@ -83,6 +83,7 @@ struct OnsetRow {
     std::optional<Like> like;
     bool shown = true;
     std::vector<FoundOnset> onsets;
+    int click = 0; ///< heard at its onsets: one of click_sounds(), from 1 on; 0: none
     friend bool operator==(const OnsetRow&, const OnsetRow&) = default;
 };
 

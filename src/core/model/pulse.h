@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "model/place_parameters.h"
 #include "params/easing.h"
 #include "params/length.h"
 
@@ -47,6 +48,13 @@ struct KeyBody {
     double value = 0;
     Easing easing{};
     friend bool operator==(const KeyBody&, const KeyBody&) = default;
+};
+
+/// All that places a layer at a moment, and how it gets there from the pose before.
+struct PoseBody {
+    std::array<double, pose_size> values = initial_pose(); ///< in the order of pose_parameters()
+    Easing easing = {.id = "sine-in-out"};
+    friend bool operator==(const PoseBody&, const PoseBody&) = default;
 };
 
 } // namespace pulsepin

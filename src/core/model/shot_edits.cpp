@@ -142,4 +142,25 @@ std::vector<ClipMark> marks_on(const Project& project, ClipId clip) {
     return marks;
 }
 
+Project with_clips_moved(const Project& project, const std::vector<ClipId>& clips, std::size_t to) {
+    const auto moves = [&](const Clip& clip) {
+        return std::find(clips.begin(), clips.end(), clip.id) != clips.end();
+    };
+    std::vector<Clip> bin, moved;
+    std::size_t place = 0;
+    for (std::size_t i = 0; i < project.bin->size(); ++i) {
+        const Clip& clip = (*project.bin)[i];
+        if (i == to)
+            place = bin.size();
+        (moves(clip) ? moved : bin).push_back(clip);
+    }
+    if (to >= project.bin->size())
+        place = bin.size();
+    bin.insert(bin.begin() + static_cast<std::ptrdiff_t>(place), moved.begin(), moved.end());
+    Project next = project;
+    if (bin != *project.bin)
+        next.bin = std::make_shared<const std::vector<Clip>>(std::move(bin));
+    return next;
+}
+
 } // namespace pulsepin

@@ -30,4 +30,9 @@ struct ClipMark {
 };
 [[nodiscard]] std::vector<ClipMark> marks_on(const Project& project, ClipId clip);
 
+/// The clips lie before the one that is at `to` now, in the order in which they were; at the end for a place
+/// beyond it. Shots are taken from the bin in its order.
+[[nodiscard]] Project with_clips_moved(const Project& project, const std::vector<ClipId>& clips,
+                                       std::size_t to);
+
 } // namespace pulsepin

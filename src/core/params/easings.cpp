@@ -181,4 +181,37 @@ double cubic_bezier(double x1, double y1, double x2, double y2, double x) {
     return at(y1, y2, (low + high) / 2);
 }
 
+Easing as_bezier(const Easing& easing) {
+    if (easing.id == "bezier")
+        return easing;
+    constexpr int places = 16;
+    const auto error = [&](const std::array<double, 4>& h) {
+        double sum = 0;
+        for (int i = 1; i < places; ++i) {
+            const double t = static_cast<double>(i) / places;
+            const double off = cubic_bezier(h[0], h[1], h[2], h[3], t) - eased(easing, t);
+            sum += off * off;
+        }
+        return sum;
+    };
+    Easing bent{"bezier", {1.0 / 3, 1.0 / 3, 2.0 / 3, 2.0 / 3}};
+    double best = error(bent.handles);
+    // Each handle is moved by ever smaller steps while that brings the curve nearer (Hooke and Jeeves 1961).
+    for (double step = 0.2; step > 0.008; step /= 2)
+        for (bool better = true; better;) {
+            better = false;
+            for (std::size_t i = 0; i < 4; ++i)
+                for (const double by : {step, -step}) {
+                    auto tried = bent.handles;
+                    tried[i] = std::clamp(tried[i] + by, i % 2 == 0 ? 0.0 : -2.0, i % 2 == 0 ? 1.0 : 3.0);
+                    if (const double off = error(tried); off < best - 1e-9) {
+                        best = off;
+                        bent.handles = tried;
+                        better = true;
+                    }
+                }
+        }
+    return bent;
+}
+
 } // namespace pulsepin

@@ -25,6 +25,9 @@ struct EasingRow {
 /// Bent as is usual for it.
 [[nodiscard]] Easing usual_easing(std::string_view id);
 
+/// The Bézier curve that comes nearest to it at 16 places, by least squares; itself where it is one.
+[[nodiscard]] Easing as_bezier(const Easing& easing);
+
 /// The share of the way at a share of the time; held at 0 before and at 1 after. Linear for unknown ids.
 [[nodiscard]] double eased(const Easing& easing, double t);
 

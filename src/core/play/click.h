@@ -11,7 +11,10 @@ namespace pulsepin {
 struct Click {
     Samples at;
     bool accent = false; ///< the first beat of a bar
+    int sound = 0;       ///< one of click_voices, from 1 on; 0: that of the beats
 };
+/// Sounds of clicks beside those of the beats: as many as lanes and rows can be told apart by.
+inline constexpr int click_voices = 5;
 
 /// Where the clicks lie in the song and what they sound like. Immutable while in use.
 class ClickTrack {
@@ -24,8 +27,9 @@ public:
 
 private:
     std::vector<Click> clicks_;
-    std::vector<float> plain_;
-    std::vector<float> accented_;
+    [[nodiscard]] const std::vector<float>& sound_of(const Click& click) const;
+    std::vector<std::vector<float>> sounds_; ///< plain, accented, then the voices
+    std::int64_t longest_ = 0;
 };
 
 } // namespace pulsepin

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "schedule/add_pin.h"
 
+#include "base/whole.h"
 #include "model/edits.h"
 #include "model/lane_kind.h"
 #include "schedule/forms.h"
@@ -22,14 +23,13 @@ Result<PinBody> body_without_grid(const Project& project, const Lane& lane) {
     return body;
 }
 
-Length length_of(const Project& project, TimeSpan span) {
-    if (project.grid)
-        return {Length::Unit::InBeats,
-                (project.grid->beats_at(span.until) - project.grid->beats_at(span.from)).value};
-    return {Length::Unit::InMilliseconds, (span.until - span.from).value * 1000};
-}
-
 } // namespace
+
+Length length_between(const Project& project, Seconds from, Seconds until) {
+    if (project.grid)
+        return {Length::Unit::InBeats, (project.grid->beats_at(until) - project.grid->beats_at(from)).value};
+    return {Length::Unit::InMilliseconds, (until - from).value * 1000};
+}
 
 Anchor anchor_at(const Project& project, Seconds time) {
     if (!project.grid)
@@ -37,6 +37,37 @@ Anchor anchor_at(const Project& project, Seconds time) {
     const Ticks at = project.grid->nearest_tick(time);
     const Seconds rest = time - project.grid->time_at(at);
     return MusicalAnchor{at, std::abs(rest.value) < 1e-9 ? Seconds(0) : rest};
+}
+
+namespace {
+
+Ticks nearest_quarter(const BeatGrid& grid, Seconds time) {
+    constexpr std::int64_t quarter = ticks_per_beat / 4;
+    return Ticks(nearest_whole(static_cast<double>(grid.nearest_tick(time).value) / quarter) * quarter);
+}
+
+} // namespace
+
+Anchor anchor_on_frame(const Project& project, const Lane& lane, Frames frame) {
+    const auto& settings = *project.settings;
+    const auto rate = settings.frame_rate;
+    const Seconds lead = time_of(lane.lead, rate), start = rate.start_of(frame) + lead;
+    if (project.grid) {
+        const Ticks tick = nearest_quarter(*project.grid, start);
+        if (round_to_frame(project.grid->time_at(tick) - lead, rate, settings.rounding).frame == frame)
+            return MusicalAnchor{tick, Seconds(0)};
+    }
+    return anchor_at(project, start);
+}
+
+Anchor anchor_near(const Project& project, const Lane& lane, Seconds at) {
+    const auto rate = project.settings->frame_rate;
+    if (project.grid) {
+        const Ticks tick = nearest_quarter(*project.grid, at);
+        if (std::abs((project.grid->time_at(tick) - at).value) <= rate.frame_length().value / 2)
+            return MusicalAnchor{tick, Seconds(0)};
+    }
+    return anchor_on_frame(project, lane, rate.frame_at(at));
 }
 
 Result<AddedPin> with_pin_added(const Project& project, LaneId id, Seconds time,
@@ -57,7 +88,7 @@ Result<AddedPin> with_pin_added(const Project& project, LaneId id, Seconds time,
         return tl::unexpected(body.error());
     Pin pin{{}, anchor_at(project, time), *body, {}};
     if (auto* trigger = std::get_if<TriggerBody>(&pin.body); trigger && lasts)
-        trigger->length = length_of(project, *lasting);
+        trigger->length = length_between(project, lasting->from, lasting->until);
     auto next = with_pins(project, id, {pin});
     if (!next)
         return tl::unexpected(next.error());

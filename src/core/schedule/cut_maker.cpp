@@ -10,10 +10,10 @@
 namespace pulsepin {
 namespace {
 
-Frames frame_of(const Project& project, const Lane& lane, Ticks at) {
+Frames frame_of(const Project& project, const Lane& lane, Seconds at) {
     const auto& settings = *project.settings;
-    return round_to_frame(project.grid->time_at(at) - time_of(lane.lead, settings.frame_rate),
-                          settings.frame_rate, settings.rounding)
+    return round_to_frame(at - time_of(lane.lead, settings.frame_rate), settings.frame_rate,
+                          settings.rounding)
         .frame;
 }
 
@@ -33,10 +33,10 @@ public:
                     section_names_.end())
                     section_names_.push_back(section.name);
     }
-    [[nodiscard]] bool empty() const { return pool_.empty(); }
-
     /// The shot after `before` at that time; `number` counts the new cuts.
     [[nodiscard]] ClipId next(ClipId before, Seconds at, std::size_t number) {
+        if (pool_.empty()) // a slate, until there are shots
+            return {};
         switch (choice_.order) {
         case ShotChoice::Order::OneShot:
             return pool_.front().shot;
@@ -138,14 +138,12 @@ public:
         for (const auto& pin : resolve(project, lane).pins)
             cuts_.push_back({pin.frame, false, pin.index});
         for (std::size_t i = 0; i < places.size(); ++i)
-            cuts_.push_back({frame_of(project, lane, places[i].at), true, i});
+            cuts_.push_back({frame_of(project, lane, places[i].time), true, i});
         std::stable_sort(cuts_.begin(), cuts_.end(),
                          [](const Cut& a, const Cut& b) { return a.frame < b.frame; });
     }
 
     Result<PlacedBodies> make() {
-        if (picker_.empty())
-            return fail("There are no shots to cut to.", {}, "Add video files or pictures to the bin first.");
         drop_too_close();
         PlacedBodies bodies(places_.size());
         std::size_t number = 0;
@@ -188,7 +186,7 @@ private:
         CutBody cut;
         if (const auto* form = std::get_if<CutBody>(&form_.body))
             cut = *form;
-        cut.shot = picker_.next(before_, project_.grid->time_at(places_[where.index].at), number);
+        cut.shot = picker_.next(before_, places_[where.index].time, number);
         const Clip* clip = project_.clip(cut.shot);
         cut.in_point = choice_.in_point;
         cut.same_moment = false;

@@ -45,7 +45,7 @@ Result<PinBody> body_at(const Project& project, const Lane& lane, Ticks at, Plan
     }
     if (auto* shots = std::get_if<ShotChoice>(&form.choice))
         shots->shortest = Frames(0); // whoever puts it there wants it there
-    const Picked place[] = {{at, 1}};
+    const Picked place[] = {{at, 1, project.grid->time_at(at)}};
     auto bodies = bodies_for(project, lane, place, form);
     if (!bodies)
         return tl::unexpected(bodies.error());
@@ -58,7 +58,7 @@ void take_strength_of_onsets(const Project& project, std::vector<Picked>& places
     constexpr Seconds reach(0.05);
     const auto& onsets = project.detection->onsets();
     for (auto& place : places) {
-        const Seconds at = project.grid->time_at(place.at);
+        const Seconds at = place.time;
         place.strength = 0;
         for (auto onset = std::lower_bound(onsets.begin(), onsets.end(), at - reach,
                                            [](const FoundOnset&o, Seconds t) { return o.time < t; });

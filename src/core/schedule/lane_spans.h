@@ -7,6 +7,7 @@
 #include "schedule/triggers.h"
 
 #include <algorithm>
+#include <array>
 
 namespace pulsepin {
 
@@ -16,8 +17,9 @@ struct LaneSpans {
     std::vector<ShotSpan> shots;
     std::vector<TriggerSpan> triggers;
     MotionCurve motion;
-    KeyCurve keys; ///< of a follower: what is drawn by hand
-    int rows = 1;  ///< of triggers, that lie over each other
+    KeyCurve keys; ///< of a follower: what is drawn by hand; of poses: how far each move is, there and back
+    std::array<KeyCurve, pose_size> poses; ///< of poses: of each of pose_parameters()
+    int rows = 1;                          ///< of triggers, that lie over each other
 };
 
 [[nodiscard]] inline LaneSpans spans_of(const Project& project, const Lane& lane,

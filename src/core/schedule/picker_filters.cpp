@@ -268,10 +268,11 @@ constexpr ParamSpec to_beats_parameters[] = {{"window", "within", ParamType::Num
 constexpr ParamSpec lane_parameters[] = {
     {"lane", "lane", ParamType::Lane, {}, 0, 0, 0, "The lane that must not act there"}};
 
+constexpr bool needs_beats = true;
 constexpr std::array<PickerFilterRow, 11> rows{{
     {"every-nth", "every", every_nth_parameters, every_nth, describe_every_nth},
-    {"last-of", "last of bars", last_of_parameters, last_of, describe_last_of},
-    {"steps", "pattern", steps_parameters, steps, describe_steps},
+    {"last-of", "last of bars", last_of_parameters, last_of, describe_last_of, needs_beats},
+    {"steps", "pattern", steps_parameters, steps, describe_steps, needs_beats},
     {"random", "at random", random_parameters, at_random, describe_random},
     {"stronger", "stronger", stronger_parameters, stronger, describe_stronger},
     {"apart-ms", "apart (ms)", ms_parameters, apart_ms,
@@ -279,12 +280,13 @@ constexpr std::array<PickerFilterRow, 11> rows{{
     {"apart-frames", "apart (frames)", frames_parameters, apart_frames,
      [](Parameters p) { return fmt::format("at least {:.0f} frames apart", p.number("least")); }},
     {"apart-beats", "apart (beats)", beats_parameters, apart_beats,
-     [](Parameters p) { return fmt::format("at least {:g} beats apart", p.number("least")); }},
+     [](Parameters p) { return fmt::format("at least {:g} beats apart", p.number("least")); }, needs_beats},
     {"to-beats", "moved to beats", to_beats_parameters, to_beats,
-     [](Parameters p) { return fmt::format("moved to beats within {:.0f} ms", p.number("window")); }},
+     [](Parameters p) { return fmt::format("moved to beats within {:.0f} ms", p.number("window")); },
+     needs_beats},
     {"free-of-lane", "where a lane is free", lane_parameters, free_of_lane,
      [](Parameters) { return std::string("where another lane does not act"); }},
-    {"pace", "pace by level", pace_parameters, pace, describe_pace},
+    {"pace", "pace by level", pace_parameters, pace, describe_pace, needs_beats},
 }};
 
 } // namespace

@@ -77,7 +77,8 @@ std::vector<Picked> section_starts(const PickContext& context) {
     if (context.project.detection)
         for (const auto& section : context.project.detection->sections) {
             // Sections begin with bars; the beat that is meant is the nearest.
-            const Ticks at = context.grid.nearest_beat(section.start);
+            const Ticks at = context.picker.by_clock ? context.grid.nearest_tick(section.start)
+                                                     : context.grid.nearest_beat(section.start);
             if (at >= context.from && at < context.until && (out.empty() || out.back().at < at))
                 out.push_back({at, section.drop ? 1.0f : std::max(section.confidence, 0.01f)});
         }
@@ -157,6 +158,32 @@ std::vector<Picked> frozen_list(const PickContext& context) {
     return out;
 }
 
+/// From the start of the range on.
+std::vector<Picked> every_seconds(const PickContext& context) {
+    const Seconds start = context.grid.time_at(context.from), end = context.grid.time_at(context.until);
+    const double step = context.values.number("seconds");
+    std::vector<Picked> out;
+    for (std::int64_t i = 0; start + Seconds(static_cast<double>(i) * step) < end; ++i)
+        add_at(out, context, start + Seconds(static_cast<double>(i) * step), 1.0f);
+    return out;
+}
+
+/// From the first frame on that begins in the range.
+std::vector<Picked> every_frames(const PickContext& context) {
+    const auto rate = context.project.settings->frame_rate;
+    const Seconds start = context.grid.time_at(context.from), end = context.grid.time_at(context.until);
+    const Frames step(context.values.whole("frames"));
+    std::vector<Picked> out;
+    for (Frames frame(ceil_whole(start.value * rate.per_second() - 1e-6)); rate.start_of(frame) < end;
+         frame += step)
+        add_at(out, context, rate.start_of(frame), 1.0f);
+    return out;
+}
+
+constexpr ParamSpec seconds_parameters[] = {
+    {"seconds", "seconds", ParamType::Number, "s", 0.02, 3600, 2, "From one place to the next"}};
+constexpr ParamSpec frames_parameters[] = {
+    {"frames", "frames", ParamType::Whole, "frames", 1, 100'000, 24, "From one place to the next"}};
 constexpr ParamSpec swing_parameters[] = {
     {"swing", "swing", ParamType::Number, ": 1", 1, 4, 1,
      "The first of each pair against the second: 1 straight, 2 triplets"}};
@@ -174,7 +201,8 @@ const ParamSpec colour_parameters[] = {{"colour",
                                         "Only markers of this colour",
                                         marker_colour_choices()}};
 
-const std::array<PickerSourceRow, 13> rows{{
+constexpr bool without_beats = false;
+const std::array<PickerSourceRow, 15> rows{{
     {"beats", "beats", {}, beats},
     {"downbeats", "downbeats", {}, downbeats},
     {"half-beats", "half beats", swing_parameters, subdivisions<2>},
@@ -182,12 +210,14 @@ const std::array<PickerSourceRow, 13> rows{{
     {"quarter-beats", "quarters of beats", swing_parameters, subdivisions<4>},
     {"sixth-beats", "sixths of beats", swing_parameters, subdivisions<6>},
     {"eighth-beats", "eighths of beats", swing_parameters, subdivisions<8>},
-    {"onsets", "onsets of", onset_parameters, onsets},
-    {"sections", "starts of sections", {}, section_starts},
-    {"markers", "markers named", name_parameters, markers},
-    {"markers-of-colour", "markers of colour", colour_parameters, markers_of_colour},
-    {"level-peaks", "peaks of level", {}, level_peaks},
-    {"list", "a list", {}, frozen_list},
+    {"onsets", "onsets of", onset_parameters, onsets, without_beats},
+    {"sections", "starts of sections", {}, section_starts, without_beats},
+    {"markers", "markers named", name_parameters, markers, without_beats},
+    {"markers-of-colour", "markers of colour", colour_parameters, markers_of_colour, without_beats},
+    {"level-peaks", "peaks of level", {}, level_peaks, without_beats},
+    {"every-seconds", "every so many", seconds_parameters, every_seconds, without_beats},
+    {"every-frames", "every so many", frames_parameters, every_frames, without_beats},
+    {"list", "a list", {}, frozen_list, without_beats},
 }};
 
 } // namespace

@@ -23,6 +23,7 @@ struct PickerSourceRow {
     std::string_view label;
     ParamSpecs parameters;
     std::vector<Picked> (*positions)(const PickContext&);
+    bool needs_beats = true; ///< else it picks in plain time as well
 };
 
 /// What lets only some through.
@@ -32,6 +33,7 @@ struct PickerFilterRow {
     ParamSpecs parameters;
     std::vector<Picked> (*keep)(const PickContext&, std::vector<Picked>, const ParamValues& values);
     std::string (*describe)(const ParamValues& values);
+    bool needs_beats = false; ///< it means nothing in plain time
 };
 
 [[nodiscard]] std::span<const PickerSourceRow> picker_sources();

@@ -14,11 +14,11 @@ namespace pulsepin {
 namespace {
 
 /// Rows of triggers lie side by side: only the row that is planted counts.
-std::set<Ticks> taken_positions(const Lane& lane, int row) {
+std::set<Ticks> taken_positions(const Lane& lane, int row, const Picker& picker) {
     std::set<Ticks> taken;
     for (const auto& pin : lane.pins)
-        if (const auto* musical = std::get_if<MusicalAnchor>(&pin.anchor); musical && row_of(pin.body) == row)
-            taken.insert(musical->at);
+        if (const auto at = tick_of_anchor(picker, pin.anchor); at && row_of(pin.body) == row)
+            taken.insert(*at);
     return taken;
 }
 
@@ -49,13 +49,13 @@ Result<std::vector<Picked>> picked_for(const Project& project, const Picker& pic
     return picked;
 }
 
-void add_outline(PlacePreview& preview, const Project& project, const Lane& lane, Ticks at,
-                 const Anchor& anchor, PinBody body) {
+void add_outline(PlacePreview& preview, const Project& project, const Lane& lane, const Picked& place,
+                 PinBody body) {
     const auto& settings = *project.settings;
-    const Seconds time = anchored_time(anchor, project).value_or(project.grid->time_at(at));
+    const Seconds time = place.time;
     const auto rounded = round_to_frame(time - time_of(lane.lead, settings.frame_rate), settings.frame_rate,
                                         settings.rounding);
-    preview.outlines.push_back({at, time, rounded.frame, rounded.error, std::move(body)});
+    preview.outlines.push_back({place.at, time, rounded.frame, rounded.error, std::move(body)});
     preview.worst_rounding_error =
         std::max(preview.worst_rounding_error, Seconds(std::abs(rounded.error.value)));
 }
@@ -72,7 +72,7 @@ Result<PlacePreview> preview_placing(const Project& project, LaneId id, const Pi
     if (!picked)
         return tl::unexpected(picked.error());
     PlacePreview preview;
-    const auto taken = taken_positions(**lane, row_of(form.body));
+    const auto taken = taken_positions(**lane, row_of(form.body), picker);
     const auto before = picked->size();
     std::erase_if(*picked, [&](const Picked& place) { return taken.contains(place.at); });
     preview.already_there = before - picked->size();
@@ -80,9 +80,8 @@ Result<PlacePreview> preview_placing(const Project& project, LaneId id, const Pi
     if (!bodies)
         return tl::unexpected(bodies.error());
     for (std::size_t i = 0; i < picked->size(); ++i) {
-        const Ticks at = (*picked)[i].at;
         if ((*bodies)[i])
-            add_outline(preview, project, **lane, at, MusicalAnchor{at}, *std::move((*bodies)[i]));
+            add_outline(preview, project, **lane, (*picked)[i], *std::move((*bodies)[i]));
         else
             ++preview.too_close;
     }
@@ -103,12 +102,16 @@ Result<Placed> place(const Project& project, LaneId id, const Picker& picker, co
                     {}, "Choose another range or pick more often.");
     Project next = project;
     const PlantingId planting{next.next_id++};
-    std::vector<Pin> pins;
-    for (const auto& outline : preview->outlines)
-        pins.push_back({{}, MusicalAnchor{outline.at}, outline.body, planting, outline.at});
     auto plantings = *project.plantings;
     plantings.push_back(
-        {planting, id, describe(picker, *project.grid), picker, fitted(form, lane), Ticks(0), Frames(0), {}});
+        {planting, id, describe(picker, project), picker, fitted(form, lane), Ticks(0), Frames(0), {}});
+    std::vector<Pin> pins;
+    for (const auto& outline : preview->outlines)
+        pins.push_back({{},
+                        plantings.back().place_of(outline.at, project.settings->frame_rate),
+                        outline.body,
+                        planting,
+                        outline.at});
     next.plantings = std::make_shared<const std::vector<Planting>>(std::move(plantings));
     auto placed = with_pins(next, id, std::move(pins));
     if (!placed)

@@ -50,7 +50,7 @@ public:
         : project_(project), planting_(planting), lane_(lane), new_form_(form != planting.form) {
         planting_.picker = picker;
         planting_.form = form;
-        planting_.description = describe(picker, *project.grid);
+        planting_.description = describe(picker, project);
     }
 
     Result<Replanted> over(const std::vector<Picked>& picked) {
@@ -66,6 +66,8 @@ public:
     }
 
 private:
+    [[nodiscard]] FrameRate rate() const { return project_.settings->frame_rate; }
+
     void find_successors(const std::vector<Picked>& picked) {
         std::vector<Ticks> places, old_places = planting_.left_out;
         for (const auto& pin : lane_.pins)
@@ -86,9 +88,9 @@ private:
     /// Into what is not touched (of others, corrected, locked) and what is the planting's own to place.
     void sort(Pin pin) {
         if (pin.planting != planting_.id) {
-            if (const auto* musical = std::get_if<MusicalAnchor>(&pin.anchor);
-                musical && row_of(pin.body) == row_of(planting_.form.body))
-                taken_.insert(musical->at);
+            if (const auto at = tick_of_anchor(*planting_.picker, pin.anchor);
+                at && row_of(pin.body) == row_of(planting_.form.body))
+                taken_.insert(*at);
             untouched_.push_back(std::move(pin));
             return;
         }
@@ -109,7 +111,7 @@ private:
             untouched_.push_back(std::move(pin));
             return;
         }
-        if (const Anchor place = planting_.place_of(*pin.home); pin.anchor != place) {
+        if (const Anchor place = planting_.place_of(*pin.home, rate()); pin.anchor != place) {
             ++result_.moved;
             pin.anchor = place;
         }
@@ -128,7 +130,8 @@ private:
                 ++result_.preview.already_there;
             } else if (is_new || (all && own_homes_.contains(place.at))) {
                 index_of_[place.at] = places.size();
-                places.push_back({place.at + planting_.shift, place.strength});
+                const Ticks at = place.at + planting_.shift;
+                places.push_back({at, place.strength, time_of_tick(*planting_.picker, project_, at)});
             }
         }
         Lane among = lane_;
@@ -165,8 +168,8 @@ private:
                 ++result_.preview.too_close;
                 continue;
             }
-            next_lane_.pins.push_back(
-                {PinId{next.next_id++}, planting_.place_of(home), *bodies_[index], planting_.id, home});
+            next_lane_.pins.push_back({PinId{next.next_id++}, planting_.place_of(home, rate()),
+                                       *bodies_[index], planting_.id, home});
             ++result_.added;
         }
         for (auto& shared : next.lanes)
@@ -191,7 +194,7 @@ private:
             const auto was = before.find(pin.id);
             if (pin.planting != planting_.id || (was != before.end() && was->second->anchor == pin.anchor))
                 continue;
-            preview.outlines.push_back({project_.grid->nearest_tick(resolved.time), resolved.time,
+            preview.outlines.push_back({tick_at(*planting_.picker, project_, resolved.time), resolved.time,
                                         resolved.frame, resolved.rounding_error, pin.body});
             preview.worst_rounding_error =
                 std::max(preview.worst_rounding_error, Seconds(std::abs(resolved.rounding_error.value)));

@@ -27,12 +27,16 @@ std::vector<ShotSpan> shots_of(const Project& project, const Lane& lane, const R
         return a.frame != b.frame ? a.frame < b.frame : a.id < b.id;
     });
     std::vector<ShotSpan> spans;
+    int number = 0;
     for (const auto& resolved : pins) {
+        ++number;
         const auto* cut = std::get_if<CutBody>(&lane.pins[resolved.index].body);
         if (!cut || resolved.frame >= end || lane.muted || lane.pins[resolved.index].muted)
             continue;
         ShotSpan span{resolved.id, cut->shot, std::max(resolved.frame, Frames(0)), end, cut->in_point};
         span.fade = std::max(cut->fade, Frames(0));
+        span.framing = cut->framing;
+        span.slate = cut->shot == ClipId{} ? number : 0;
         if (resolved.frame < Frames(0))
             span.in_point += rate.start_of(-resolved.frame);
         const Clip* clip = project.clip(cut->shot);

@@ -16,6 +16,9 @@ struct ShotSpan {
     Frames fade =
         Frames(0); ///< cross-faded from the span before over as many frames, half of them before `start`
 
+    ShotFraming framing = {};
+    int slate = 0; ///< the number of a card that stands for a shot to come: its place among the lane's cuts
+
     [[nodiscard]] Frames length() const { return end - start; }
 };
 

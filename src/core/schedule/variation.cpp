@@ -47,10 +47,9 @@ double strength_for(const Variation& v, double same, const Picked& place, std::s
     return same;
 }
 
-double way_of(const Project& project, std::span<const Picked> places, std::size_t i) {
-    const auto time = [&](const Picked& place) { return project.grid->time_at(place.at).value; };
-    const double length = time(places.back()) - time(places.front());
-    return length > 0 ? (time(places[i]) - time(places.front())) / length : 0.0;
+double way_of(std::span<const Picked> places, std::size_t i) {
+    const Seconds first = places.front().time, length = places.back().time - first;
+    return length > Seconds(0) ? (places[i].time - first).value / length.value : 0.0;
 }
 
 } // namespace pulsepin

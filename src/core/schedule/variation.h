@@ -16,6 +16,6 @@ namespace pulsepin {
 [[nodiscard]] double strength_for(const Variation& variation, double same, const Picked& place,
                                   std::size_t number, double way);
 /// How far along the group a place lies in time, 0 to 1.
-[[nodiscard]] double way_of(const Project& project, std::span<const Picked> places, std::size_t i);
+[[nodiscard]] double way_of(std::span<const Picked> places, std::size_t i);
 
 } // namespace pulsepin

@@ -8,15 +8,6 @@
 namespace pulsepin {
 namespace {
 
-constexpr ParamSpec own_place[] = {
-    {"position-x", "position x", ParamType::Number, "px", -10000, 10000, 0, {}, {}, {}, 0, 100},
-    {"position-y", "position y", ParamType::Number, "px", -10000, 10000, 0, {}, {}, {}, 0, -60},
-    // Common practice: a hit goes from 100 % to 130 %.
-    {"scale", "scale", ParamType::Number, "%", 0, 2000, 100, {}, {}, {}, 100, 130},
-    {"rotation", "rotation", ParamType::Number, "°", -3600, 3600, 0, {}, {}, {}, 0, 10},
-    {"opacity", "opacity", ParamType::Number, "%", 0, 100, 100, {}, {}, {}, 0, 100},
-};
-
 const std::array<const EffectRow*, 7> table{&exposure_effect, &tint_effect,  &blur_effect,  &glow_effect,
                                             &shake_effect,    &flash_effect, &strobe_effect};
 
@@ -28,7 +19,7 @@ std::vector<EffectRow> in_order() {
 }
 
 std::vector<ParamSpec> all_parameters() {
-    std::vector<ParamSpec> all(std::begin(own_place), std::end(own_place));
+    std::vector<ParamSpec> all(place_parameters().begin(), place_parameters().end());
     for (const auto* row : table)
         all.insert(all.end(), row->parameters.begin(), row->parameters.end());
     return all;
@@ -46,10 +37,6 @@ const EffectRow* effect(std::string_view id) {
     const auto found =
         std::find_if(rows.begin(), rows.end(), [id](const EffectRow& row) { return row.id == id; });
     return found == rows.end() ? nullptr : &*found;
-}
-
-ParamSpecs place_parameters() {
-    return own_place;
 }
 
 ParamSpecs layer_parameters() {
@@ -74,8 +61,9 @@ bool acts(const EffectRow& effect, const LayerValues& values) {
 }
 
 Placement placement_of(const LayerValues& values, double seconds) {
-    Placement placement{values.of("position-x"), values.of("position-y"), values.of("scale") / 100,
-                        values.of("rotation"), values.of("opacity") / 100};
+    Placement placement{values.of("position-x"), values.of("position-y"),    values.of("scale") / 100,
+                        values.of("rotation"),   values.of("opacity") / 100, values.of("pivot-x"),
+                        values.of("pivot-y")};
     for (const auto& effect : effects())
         if (effect.place && acts(effect, values))
             effect.place(placement, values, seconds);

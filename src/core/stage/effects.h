@@ -11,6 +11,7 @@ namespace pulsepin {
 /// Where a layer is put; in pixels of the whole picture, from its middle.
 struct Placement {
     double x = 0, y = 0, scale = 1, rotation = 0, opacity = 1;
+    double pivot_x = 0, pivot_y = 0; ///< what it turns and grows about, in its own pixels from its middle
 };
 
 /// An effect as data: parameters, of which the first tells whether it does anything, and what they do to a

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "params/param.h"
+#include "model/place_parameters.h"
 
 #include <map>
 #include <optional>
@@ -40,7 +40,5 @@ private:
 [[nodiscard]] ParamSpecs layer_parameters();
 /// Null when there is none of that id.
 [[nodiscard]] const ParamSpec* layer_parameter(std::string_view id);
-/// Those of the place alone.
-[[nodiscard]] ParamSpecs place_parameters();
 
 } // namespace pulsepin

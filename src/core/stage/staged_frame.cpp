@@ -85,6 +85,26 @@ void let_triggers_act(const Curves& curves, const Layer& camera, Frames frame, L
 
 } // namespace
 
+namespace {
+
+/// Whether a shot that is seen lies otherwise in the picture than as it is, or is yet to come.
+bool framed_or_slate(const Curves& curves, Frames frame) {
+    const Lane* lane = curves.project().first_lane(&LaneKindRow::cuts);
+    if (!lane)
+        return false;
+    const auto& shots = curves.schedule.spans(lane->id).shots;
+    const auto plain = [](const ShotSpan& span) { return span.slate == 0 && span.framing == ShotFraming{}; };
+    const auto* span = shot_at(shots, frame);
+    if (!span)
+        return false;
+    const auto* next = span + 1 < shots.data() + shots.size() ? span + 1 : nullptr;
+    const auto* before = span != shots.data() ? span - 1 : nullptr;
+    return !plain(*span) || (next && next->fade > Frames(0) && frame >= fade_start(*next) && !plain(*next)) ||
+           (before && span->fade > Frames(0) && opacity_at(*span, frame) < 1 && !plain(*before));
+}
+
+} // namespace
+
 StagedFrame staged_at(const Curves& curves, Frames frame) {
     const Project& project = curves.project();
     const auto& settings = *project.settings;
@@ -117,6 +137,8 @@ bool needs_composing(const Curves& curves, Frames frame) {
         triggered = triggered || trigger_act(trigger.effect).has_value();
     });
     if (triggered)
+        return true;
+    if (framed_or_slate(curves, frame))
         return true;
     const auto& layers = project.stage->layers;
     if (layers.size() != 2 || layers.front().kind != LayerKind::Shots || layers.front().hidden ||

@@ -1,0 +1,88 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "commands/drop_commands.h"
+
+#include "hand/poses.h"
+#include "hand/seen_values.h"
+#include "model/lane_edits.h"
+#include "model/stage_edits.h"
+#include "picture/picture_hands.h"
+#include "stage/layer_values.h"
+#include "targets.h"
+
+namespace pulsepin {
+
+/// The lane drives that too; as its own property where it drove nothing in the picture yet.
+void DropCommands::feed_lane(LaneId id, const Target& target) {
+    const Lane* lane = document_.project().lane(id);
+    if (!lane->kind->drives())
+        return document_.say(tr("Drop it on a lane that drives something."));
+    Motion motion = *lane->motion;
+    if (lane->kind->poses)
+        motion = pose_motion(target.layer);
+    else if (motion.own.target.layer.value == 0)
+        motion.own = new_feed(document_.project(), target);
+    else
+        motion.feeds.push_back(new_feed(document_.project(), target));
+    if (document_.apply(with_motion(document_.project(), id, std::move(motion)),
+                        tr("drive %1").arg(target_text(document_.project(), target))))
+        document_.say(tr("“%1” drives %2")
+                          .arg(QString::fromStdString(document_.project().lane(id)->name),
+                               target_text(document_.project(), target)));
+}
+
+void DropCommands::drop_on_lane(const Dragged& item, LaneId id, std::optional<PinId> pin, Seconds time) {
+    if (const auto* target = std::get_if<Target>(&item))
+        return feed_lane(id, *target);
+    if (const auto* layer = std::get_if<LayerId>(&item)) {
+        const Lane* lane = document_.project().lane(id);
+        const std::string own = lane->motion ? lane->motion->own.target.parameter : std::string();
+        return feed_lane(id, {*layer, own.empty() ? "scale" : own});
+    }
+    const DraggedItem dropped = std::holds_alternative<ClipId>(item) ? DraggedItem(std::get<ClipId>(item))
+                                                                     : DraggedItem(std::get<Pulse>(item));
+    auto edited = dropped_on_lane(document_.schedule(), dropped, id, pin, time);
+    if (!edited)
+        return document_.say(QString::fromStdString(edited.error().message()));
+    document_.apply(std::move(edited->project),
+                    std::holds_alternative<ClipId>(item) ? tr("drop shot") : tr("drop pulse"));
+    if (!edited->selected.empty())
+        view_.select(std::move(edited->selected));
+}
+
+void DropCommands::drop_on_picture(const Dragged& item, QPointF pixel) {
+    const auto& project = document_.project();
+    if (const auto* id = std::get_if<ClipId>(&item)) {
+        const Clip* clip = project.clip(*id);
+        if (!clip || !clip->has_picture)
+            return document_.say(tr("It has no picture."));
+        Layer layer{{}, LayerKind::Picture, clip->name};
+        layer.picture = *id;
+        layer.values = {{"position-x", pixel.x()}, {"position-y", pixel.y()}, {"scale", 50}};
+        auto next = with_layer(project, std::move(layer));
+        if (!next)
+            return document_.say(QString::fromStdString(next.error().message()));
+        const LayerId made = next->stage->layers[next->stage->layers.size() - 2].id;
+        document_.apply(*std::move(next), tr("add picture"));
+        return view_.choose_layer(made);
+    }
+    const Frames frame = project.settings->frame_rate.frame_at(view_.playhead());
+    if (const auto* id = std::get_if<LayerId>(&item)) {
+        document_.apply(with_seen_values(document_.curves(), *id,
+                                         {{"position-x", pixel.x()}, {"position-y", pixel.y()}}, frame),
+                        tr("place layer"));
+        return view_.choose_layer(*id);
+    }
+    if (const auto* target = std::get_if<Target>(&item)) {
+        const auto under = context_.hands->layer_under(pixel);
+        const auto* row = layer_parameter(target->parameter);
+        if (!under || !row)
+            return document_.say(tr("Drop it on a layer in the picture."));
+        const double value = row->usual_high != row->initial ? row->usual_high : row->usual_low;
+        document_.apply(with_seen_values(document_.curves(), *under, {{target->parameter, value}}, frame),
+                        tr("change layer"));
+        return view_.choose_layer(*under);
+    }
+    document_.say(tr("Drop a pulse on a lane of pulses."));
+}
+
+} // namespace pulsepin

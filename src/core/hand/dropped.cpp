@@ -1,0 +1,82 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "hand/dropped.h"
+
+#include "model/edits.h"
+#include "model/lane_edits.h"
+#include "model/pin_edits.h"
+#include "model/shot_edits.h"
+#include "schedule/add_pin.h"
+#include "schedule/shots.h"
+
+#include <algorithm>
+
+namespace pulsepin {
+namespace {
+
+using Outcome = Result<HandEdited>;
+
+Outcome edited(Result<Project> project, std::set<PinId> selected = {}) {
+    if (!project)
+        return tl::unexpected(project.error());
+    return HandEdited{*std::move(project), std::move(selected)};
+}
+
+Outcome clip_dropped(const Schedule& schedule, const Lane& lane, ClipId id, std::optional<PinId> pin,
+                     Seconds at) {
+    const Project& project = schedule.project();
+    const Clip* clip = project.clip(id);
+    if (!clip)
+        return fail("That clip is no longer in the bin.");
+    const PinId added{project.next_id};
+    if (lane.kind->cuts) {
+        if (!clip->has_picture)
+            return fail("“" + clip->name + "” has no picture.", {}, "Drop it on a lane of sounds.");
+        if (pin)
+            return edited(replaced(project, *pin, id), {*pin});
+        CutBody cut;
+        cut.shot = id;
+        return edited(with_pins(project, lane.id, {{{}, anchor_at(project, at), cut, {}}}), {added});
+    }
+    if (lane.kind->sounds) {
+        if (!clip->has_sound)
+            return fail("“" + clip->name + "” has no sound.", {}, "Drop it on a lane of cuts.");
+        SoundBody sound;
+        sound.sound = id;
+        sound.length = clip->duration;
+        return edited(with_pins(project, lane.id, {{{}, anchor_at(project, at), sound, {}}}), {added});
+    }
+    return fail("A clip belongs on a lane of cuts or sounds.");
+}
+
+Outcome pulse_dropped(const Project& project, const Lane& lane, const Pulse& pulse,
+                      std::optional<PinId> pin) {
+    if (!lane.kind->pulses)
+        return fail("A pulse belongs on a lane of pulses.");
+    if (pin) {
+        PulseBody body = std::get<PulseBody>(project.pin(*pin)->body);
+        body.shape = std::make_shared<const Pulse>(pulse);
+        return edited(with_body(project, *pin, body), {*pin});
+    }
+    Motion motion = *lane.motion;
+    motion.pulse = pulse;
+    return edited(with_motion(project, lane.id, std::move(motion)));
+}
+
+} // namespace
+
+Result<HandEdited> dropped_on_lane(const Schedule& schedule, const DraggedItem& item, LaneId id,
+                                   std::optional<PinId> pin, Seconds at) {
+    const Project& project = schedule.project();
+    const Lane* lane = project.lane(id);
+    if (!lane)
+        return fail("That lane is no longer there.");
+    if (lane->locked)
+        return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");
+    if (const auto* clip = std::get_if<ClipId>(&item))
+        return clip_dropped(schedule, *lane, *clip, pin, at);
+    if (const auto* pulse = std::get_if<Pulse>(&item))
+        return pulse_dropped(project, *lane, *pulse, pin);
+    return fail("It is dropped on a lane that drives something.");
+}
+
+} // namespace pulsepin

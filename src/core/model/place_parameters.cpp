@@ -1,0 +1,71 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "model/place_parameters.h"
+
+namespace pulsepin {
+namespace {
+
+constexpr ParamSpec rows[] = {
+    {"position-x", "position x", ParamType::Number, "px", -10000, 10000, 0, {}, {}, {}, 0, 100},
+    {"position-y", "position y", ParamType::Number, "px", -10000, 10000, 0, {}, {}, {}, 0, -60},
+    // Common practice: a hit goes from 100 % to 130 %.
+    {"scale", "scale", ParamType::Number, "%", 0, 2000, 100, {}, {}, {}, 100, 130},
+    {"rotation", "rotation", ParamType::Number, "°", -3600, 3600, 0, {}, {}, {}, 0, 10},
+    {"opacity", "opacity", ParamType::Number, "%", 0, 100, 100, {}, {}, {}, 0, 100},
+    {"pivot-x",
+     "pivot x",
+     ParamType::Number,
+     "px",
+     -10000,
+     10000,
+     0,
+     "What it turns and grows about, from its own middle",
+     {},
+     {},
+     0,
+     100},
+    {"pivot-y",
+     "pivot y",
+     ParamType::Number,
+     "px",
+     -10000,
+     10000,
+     0,
+     "What it turns and grows about, from its own middle",
+     {},
+     {},
+     0,
+     100},
+};
+
+} // namespace
+
+ParamSpecs place_parameters() {
+    return rows;
+}
+
+ParamSpecs pose_parameters() {
+    return ParamSpecs(rows).first(pose_size);
+}
+
+std::size_t pose_index(std::string_view parameter) {
+    std::size_t i = 0;
+    while (i < pose_size && rows[i].id != parameter)
+        ++i;
+    return i;
+}
+
+std::size_t pose_index_labelled(std::string_view label) {
+    std::size_t i = 0;
+    while (i < pose_size && rows[i].label != label)
+        ++i;
+    return i;
+}
+
+std::array<double, pose_size> initial_pose() {
+    std::array<double, pose_size> pose{};
+    for (std::size_t i = 0; i < pose_size; ++i)
+        pose[i] = rows[i].initial;
+    return pose;
+}
+
+} // namespace pulsepin

@@ -1,0 +1,170 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// Events heard and seen: clicks and lamps of lanes and rows, outlined places before they are placed; and the
+// way from a song to a dip on every kick and clap.
+#include "application.h"
+#include "event_clicks.h"
+#include "kinds/kinds.h"
+#include "model/lane_edits.h"
+#include "support/desk.h"
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+class JourneysEvents : public QObject {
+    Q_OBJECT
+
+    static std::vector<Player::Event> heard(Desk& desk) {
+        return events_to_hear(desk.window.document().schedule(),
+                              desk.window.document().detection().shown().get(), desk.window.view());
+    }
+
+private slots:
+    void journey_a_lane_and_a_row_click_and_light_up() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        auto& window = desk.window;
+        auto& timeline = window.timeline();
+        timeline.grab();
+        QVERIFY(heard(desk).empty());
+        const LaneId cuts = desk.cuts().id;
+        QTest::mouseClick(&timeline, Qt::LeftButton, {}, timeline.switch_position(cuts, 'C').toPoint());
+        QCOMPARE(desk.project().lane(cuts)->click, 1);
+        QCOMPARE(heard(desk).size(), desk.cuts().pins.size());
+        QVERIFY(desk.message().contains("knock"));
+        // Another one has a sound of its own; with Shift the next one.
+        const LaneId markers = desk.markers().id;
+        QTest::mouseClick(&timeline, Qt::LeftButton, {}, timeline.switch_position(markers, 'C').toPoint());
+        QCOMPARE(desk.project().lane(markers)->click, 2);
+        QTest::mouseClick(&timeline, Qt::LeftButton, Qt::ShiftModifier,
+                          timeline.switch_position(markers, 'C').toPoint());
+        QCOMPARE(desk.project().lane(markers)->click, 3);
+        // A row of onsets.
+        QTest::mouseClick(&timeline, Qt::LeftButton, {}, timeline.row_click_position(0).toPoint());
+        QCOMPARE(desk.project().detection->rows[0].click, 2);
+        const auto all = heard(desk);
+        QCOMPARE(all.size(), desk.cuts().pins.size() + desk.markers().pins.size() +
+                                 desk.project().detection->rows[0].onsets.size());
+        // With a lead it is heard where the lane acts, and lit on the frame that acts.
+        window.document().apply(with_lead(desk.project(), cuts, Frames(2)), "lead");
+        const auto pin = resolve(desk.project(), desk.cuts()).pins[1];
+        const auto now = heard(desk);
+        QVERIFY(std::any_of(now.begin(), now.end(), [&](const Player::Event& event) {
+            return event.sound == 1 && std::abs((event.at - pin.acts_at).value) < 1e-9;
+        }));
+        const auto rate = desk.project().settings->frame_rate;
+        const auto lit_at = [&](Frames frame) {
+            window.view().set_playhead(rate.start_of(frame) + Seconds(0.001));
+            return timeline.lit(cuts);
+        };
+        QVERIFY(lit_at(pin.frame));
+        QVERIFY(!lit_at(pin.frame - Frames(1)));
+        QVERIFY(!lit_at(pin.frame + Frames(1)));
+        // What is seen of it: the switch shines.
+        window.view().set_playhead(rate.start_of(pin.frame) + Seconds(0.001));
+        const QPoint at = timeline.switch_position(cuts, 'C').toPoint();
+        const QImage lamp = timeline.grab(QRect(at - QPoint(7, 8), QSize(15, 17))).toImage();
+        QCOMPARE(lamp.pixelColor(2, 3).rgb(), day_palette().playing.rgb());
+        // Muted lanes are silent and dark; a second press turns it off.
+        window.document().apply(with_mute_and_solo(desk.project(), cuts, true, false), "mute");
+        const auto muted = heard(desk);
+        QVERIFY(std::none_of(muted.begin(), muted.end(),
+                             [](const Player::Event& event) { return event.sound == 1; }));
+        QVERIFY(!timeline.lit(cuts));
+        QTest::mouseClick(&timeline, Qt::LeftButton, {}, timeline.switch_position(cuts, 'C').toPoint());
+        QCOMPARE(desk.project().lane(cuts)->click, 0);
+    }
+
+    void journey_outlined_places_are_heard_before_they_are_placed() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        auto& window = desk.window;
+        window.go_to_stop(Stop::Place);
+        choose(desk, "lane choice", "Markers");
+        choose(desk, "source", "beats");
+        desk.type("from", "17");
+        desk.type("until", "19");
+        QVERIFY(window.view().outlines());
+        QVERIFY(heard(desk).empty());
+        desk.click("hear outlines");
+        QCOMPARE(heard(desk).size(), window.view().outlines()->outlines.size());
+        QVERIFY(std::abs(heard(desk)[0].at.value - desk.bar(17).value) < 1e-6);
+        choose(desk, "every", "4th");
+        QCOMPARE(heard(desk).size(), std::size_t{2}); // as they are outlined now
+        window.go_to_stop(Stop::Mark);
+        QVERIFY(heard(desk).empty());
+    }
+
+    // Counted: each press, choice and key that a person needs.
+    void journey_from_a_song_to_a_dip_on_every_kick_and_clap() {
+        Desk desk;
+        auto& window = desk.window;
+        window.open_path(PULSEPIN_DEMO "/over-the-levee.opus");
+        QVERIFY(QTest::qWaitFor([&] { return window.document().sound() != nullptr; }, 30'000));
+        int actions = 0;
+        const auto act = [&](auto&& what) {
+            ++actions;
+            what();
+        };
+        act([&] { desk.key(Qt::Key_D, Qt::ControlModifier); });
+        QVERIFY(QTest::qWaitFor([&] { return desk.project().grid != nullptr; }, 60'000));
+        QVERIFY(desk.settle());
+        act([&] { desk.key(Qt::Key_5, Qt::ControlModifier); });
+        // The menu, its entry, then the dialog: brightness of the whole picture, down; taken as it is
+        // offered.
+        QTimer::singleShot(400, qApp, [&] {
+            auto* dialog = qobject_cast<AddLaneDialog*>(QApplication::activeModalWidget());
+            QVERIFY(dialog);
+            auto* property = dialog->findChild<QComboBox*>("driven property");
+            act([&] { property->setCurrentIndex(property->findData("opacity")); });
+            act([&] { QTest::keyClick(dialog, Qt::Key_Return); });
+        });
+        actions += 2;
+        choose_from_menu(window.findChild<QPushButton*>("add motion lane"), {"Pulses"});
+        const Lane* lane = desk.project().first_lane(&LaneKindRow::pulses);
+        QVERIFY(lane);
+        QCOMPARE(QString::fromStdString(lane->name), QString("Camera opacity"));
+        const LaneId id = lane->id;
+        act([&] { desk.key(Qt::Key_4, Qt::ControlModifier); });
+        // The lane that was made is the one that is placed on, on each place.
+        QCOMPARE(window.findChild<QComboBox*>("lane choice")->currentData().toULongLong(), id.value);
+        QCOMPARE(window.findChild<QComboBox*>("every")->currentData().toInt(), 1);
+        act([&] { choose(desk, "source", "onsets of"); });
+        std::size_t kicks = 0;
+        for (const char* row : {"kick", "snare"}) {
+            auto* rows = window.findChild<QComboBox*>("source row");
+            QVERIFY(rows);
+            int at = -1;
+            for (int i = 0; i < rows->count(); ++i)
+                if (rows->itemText(i).contains(row))
+                    at = i;
+            QVERIFY2(at >= 0, row);
+            act([&] {
+                rows->setCurrentIndex(at);
+                emit rows->activated(at);
+            });
+            act([&] { desk.click("place"); });
+            const auto now = desk.project().lane(id)->pins.size();
+            QVERIFY2(now > kicks + 20, qPrintable(QString::number(now)));
+            kicks = now;
+        }
+        QVERIFY2(actions <= 12, qPrintable(QString::number(actions)));
+        // It dips there: the picture is dark on a kick, whole between.
+        const auto& curves = window.document().curves();
+        const auto pin = resolve(desk.project(), *desk.project().lane(id)).pins[5];
+        const Target target = desk.project().lane(id)->motion->own.target;
+        double lowest = 100;
+        for (int i = -2; i < 4; ++i)
+            lowest = std::min(
+                lowest, driven_value(curves, target, static_cast<double>(pin.frame.value + i)).value_or(100));
+        QVERIFY2(lowest < 60, qPrintable(QString::number(lowest)));
+    }
+};
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    prepare_application(application);
+    JourneysEvents journeys;
+    return QTest::qExec(&journeys, argc, argv);
+}
+#include "journeys_events.moc"
