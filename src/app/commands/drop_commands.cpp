@@ -9,6 +9,8 @@
 #include "stage/layer_values.h"
 #include "targets.h"
 
+#include <cmath>
+
 namespace pulsepin {
 
 /// The lane drives that too; as its own property where it drove nothing in the picture yet.
@@ -49,7 +51,8 @@ void DropCommands::drop_on_lane(const Dragged& item, LaneId id, std::optional<Pi
         view_.select(std::move(edited->selected));
 }
 
-void DropCommands::drop_on_picture(const Dragged& item, QPointF pixel) {
+void DropCommands::drop_on_picture(const Dragged& item, QPointF at) {
+    const QPointF pixel(std::round(at.x()), std::round(at.y()));
     const auto& project = document_.project();
     if (const auto* id = std::get_if<ClipId>(&item)) {
         const Clip* clip = project.clip(*id);

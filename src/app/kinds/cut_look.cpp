@@ -120,10 +120,14 @@ void paint_shot(QPainter& painter, const LaneScene& s, const ShotSpan& span) {
                              : span.slate > 0
                                  ? QCoreApplication::translate("pulsepin::kinds", "slate %1").arg(span.slate)
                                  : QCoreApplication::translate("pulsepin::kinds", "no shot");
+        const QString shown =
+            span.slate > 0 && QFontMetricsF(font).horizontalAdvance(name) > seen.width() - 14
+                ? QString::number(span.slate)
+                : name;
         const QRectF text = pictures ? QRectF(seen.left() + 10, seen.top(), seen.width() - 14, shot_band)
                                      : seen.adjusted(10, 3, -4, 0);
         painter.drawText(text, Qt::AlignVCenter | Qt::AlignLeft,
-                         QFontMetricsF(font).elidedText(name, Qt::ElideRight, text.width()));
+                         QFontMetricsF(font).elidedText(shown, Qt::ElideRight, text.width()));
     }
 }
 

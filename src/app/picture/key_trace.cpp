@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "picture/key_trace.h"
 
+#include "base/whole.h"
 #include "time/musical_text.h"
 
 #include <algorithm>
@@ -12,6 +13,17 @@ bool places(const Feed& feed, LayerId layer) {
     static constexpr std::string_view parameters[] = {"position-x", "position-y", "scale", "rotation"};
     return feed.target.layer == layer && std::find(std::begin(parameters), std::end(parameters),
                                                    feed.target.parameter) != std::end(parameters);
+}
+
+/// The beat, or quarter of one, that the frame stands for, if there is one.
+QString place_text(const BeatGrid& grid, FrameRate rate, Frames frame) {
+    const Seconds time = rate.start_of(frame);
+    Ticks tick = grid.nearest_tick(time);
+    constexpr std::int64_t quarter = ticks_per_beat / 4;
+    const Ticks near(nearest_whole(static_cast<double>(tick.value) / quarter) * quarter);
+    if (std::abs((grid.time_at(near) - time).value) < rate.frame_length().value)
+        tick = near;
+    return QString::fromStdString(format_position(grid.position_of(tick)));
 }
 
 } // namespace
@@ -62,10 +74,8 @@ KeyTrace key_trace(const Curves& curves, LayerId layer, Frames frame) {
     for (const auto& key : {before, after})
         if (key) {
             trace.keys.push_back(*key);
-            const Seconds time = project.settings->frame_rate.start_of(*key);
             trace.places.push_back(project.grid
-                                       ? QString::fromStdString(format_position(
-                                             project.grid->position_of(project.grid->nearest_tick(time))))
+                                       ? place_text(*project.grid, project.settings->frame_rate, *key)
                                        : QString::number(key->value));
         }
     const Frames from = before.value_or(frame), until = after.value_or(frame);

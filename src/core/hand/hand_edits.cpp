@@ -279,20 +279,26 @@ Outcome lay_sound_of_shot(const Request& request) {
                           {{{}, MarkerAnchor{shot->cut, rate.start_of(shot->start) - cut_at}, body, {}}}));
 }
 
-/// Where it was written; what is loose stays loose, but for bars.
-Outcome put_at(const Request& request) {
+/// Of the one pin that is selected.
+Result<Anchor> written_place(const Request& request) {
     if (request.pins.size() != 1)
         return fail(request.pins.empty() ? "Nothing is selected." : "Several pins are selected.", {},
                     "Select one pin.");
+    const auto& counted = request.values.text("counted");
+    return place_of_text(request.project(), request.values.text("at"),
+                         counted == "frames"    ? PlainNumber::AsFrame
+                         : counted == "seconds" ? PlainNumber::AsSeconds
+                                                : PlainNumber::AsBar);
+}
+
+/// Where it was written; what is loose stays loose, but for bars.
+Outcome put_at(const Request& request) {
+    const auto place = written_place(request);
+    if (!place)
+        return tl::unexpected(place.error());
     const Project& project = request.project();
     const PinId id = *request.pins.begin();
     const auto& counted = request.values.text("counted");
-    const auto place = place_of_text(project, request.values.text("at"),
-                                     counted == "frames"    ? PlainNumber::AsFrame
-                                     : counted == "seconds" ? PlainNumber::AsSeconds
-                                                            : PlainNumber::AsBar);
-    if (!place)
-        return tl::unexpected(place.error());
     const Pin& pin = *project.pin(id);
     const bool loose = std::holds_alternative<TimeAnchor>(pin.anchor);
     Anchor anchor = *place;
@@ -309,18 +315,12 @@ Outcome put_at(const Request& request) {
 
 /// What lasts ends where it was written: a trigger, a sound or a marker.
 Outcome put_end(const Request& request) {
-    if (request.pins.size() != 1)
-        return fail(request.pins.empty() ? "Nothing is selected." : "Several pins are selected.", {},
-                    "Select one pin.");
+    const auto place = written_place(request);
+    if (!place)
+        return tl::unexpected(place.error());
     const Project& project = request.project();
     const PinId id = *request.pins.begin();
     const auto& counted = request.values.text("counted");
-    const auto place = place_of_text(project, request.values.text("at"),
-                                     counted == "frames"    ? PlainNumber::AsFrame
-                                     : counted == "seconds" ? PlainNumber::AsSeconds
-                                                            : PlainNumber::AsBar);
-    if (!place)
-        return tl::unexpected(place.error());
     const auto start = anchored_time(project.pin(id)->anchor, project), end = anchored_time(*place, project);
     if (!start || !end || *end <= *start)
         return fail("It would end before it begins.", {}, "Write a later end.");
@@ -336,7 +336,8 @@ Outcome put_end(const Request& request) {
     } else if (auto* marker = std::get_if<MarkerBody>(&body)) {
         marker->length = length_between(project, *start, *end);
     } else if (auto* sound = std::get_if<SoundBody>(&body)) {
-        sound->length = *end - *start;
+        const Clip* clip = project.clip(sound->sound);
+        sound->length = std::min(*end - *start, clip ? clip->duration - sound->in_point : *end - *start);
     } else {
         return fail("Only triggers, sounds and markers have an end of their own.");
     }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "hand/poses.h"
 
+#include "follow/feeds.h"
 #include "kinds/kinds.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
@@ -25,6 +26,16 @@ Easing easing_near(const Lane& lane, const ResolvedLane& resolved, Frames frame)
         if (pin.frame <= frame)
             easing = std::get<PoseBody>(lane.pins[pin.index].body).easing;
     return easing;
+}
+
+bool driven_by_others(const Project& project, const Target& target) {
+    return std::any_of(project.lanes.begin(), project.lanes.end(), [&](const auto& lane) {
+        if (!lane->kind->drives() || lane->kind->poses || lane->muted)
+            return false;
+        const auto feeds = feeds_of(*lane);
+        return std::any_of(feeds.begin(), feeds.end(),
+                           [&](const Feed& feed) { return feed.target == target; });
+    });
 }
 
 } // namespace
@@ -60,9 +71,13 @@ Motion pose_motion(LayerId layer) {
 PoseBody pose_at(const Schedule& schedule, const Layer& layer, Frames frame) {
     PoseBody pose;
     const auto rows = pose_parameters();
-    for (std::size_t i = 0; i < pose_size; ++i)
-        if (const auto own = layer.values.find(std::string(rows[i].id)); own != layer.values.end())
+    for (std::size_t i = 0; i < pose_size; ++i) {
+        const Target target{layer.id, std::string(rows[i].id)};
+        // What others drive is theirs already: a pose of what changes nothing leaves it as it is seen.
+        if (const auto own = layer.values.find(target.parameter);
+            own != layer.values.end() && !driven_by_others(schedule.project(), target))
             pose.values[i] = own->second;
+    }
     const Lane* lane = pose_lane_of(schedule.project(), layer.id);
     if (!lane || lane->pins.empty())
         return pose;

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "model/place_parameters.h"
 
+#include <algorithm>
+
 namespace pulsepin {
 namespace {
 
@@ -48,17 +50,17 @@ ParamSpecs pose_parameters() {
 }
 
 std::size_t pose_index(std::string_view parameter) {
-    std::size_t i = 0;
-    while (i < pose_size && rows[i].id != parameter)
-        ++i;
-    return i;
+    const auto pose = pose_parameters();
+    return static_cast<std::size_t>(
+        std::find_if(pose.begin(), pose.end(), [&](const ParamSpec& row) { return row.id == parameter; }) -
+        pose.begin());
 }
 
 std::size_t pose_index_labelled(std::string_view label) {
-    std::size_t i = 0;
-    while (i < pose_size && rows[i].label != label)
-        ++i;
-    return i;
+    const auto pose = pose_parameters();
+    return static_cast<std::size_t>(
+        std::find_if(pose.begin(), pose.end(), [&](const ParamSpec& row) { return row.label == label; }) -
+        pose.begin());
 }
 
 std::array<double, pose_size> initial_pose() {
