@@ -28,6 +28,29 @@ bool looks_like_shots(const QString& path) {
     return QFileInfo(path).isDir() || endings.contains(QFileInfo(path).suffix().toLower());
 }
 
+/// While a window is put together its parts have no style sheet: each time that a part is given to another, all that
+/// is in it would be matched against the rules again. They are matched once, when it is complete. Where windows are
+/// seen already they keep theirs.
+class StyledAtOnce {
+public:
+    StyledAtOnce() : sheet_(qApp->styleSheet()) {
+        const auto windows = QApplication::topLevelWidgets();
+        waits_ = std::none_of(windows.begin(), windows.end(), [](const QWidget* one) { return one->isVisible(); });
+        if (waits_)
+            qApp->setStyleSheet({});
+    }
+    StyledAtOnce(const StyledAtOnce&) = delete;
+    StyledAtOnce& operator=(const StyledAtOnce&) = delete;
+    ~StyledAtOnce() {
+        if (waits_)
+            qApp->setStyleSheet(sheet_);
+    }
+
+private:
+    QString sheet_;
+    bool waits_ = false;
+};
+
 QFrame* upright_line() {
     auto* line = new QFrame;
     line->setFixedWidth(1);
@@ -41,6 +64,7 @@ MainWindow::MainWindow(Player::Device device)
     : player_(device), commands_(this), context_{this, document_, view_, player_, commands_},
       files_(context_), pins_(context_), shots_(context_), lanes_(context_), sounds_(context_),
       grids_(context_), play_(context_), look_(context_), drops_(context_) {
+    const StyledAtOnce styled;
     context_.files = &files_;
     context_.grids = &grids_;
     context_.lanes = &lanes_;
