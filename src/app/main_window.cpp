@@ -28,14 +28,15 @@ bool looks_like_shots(const QString& path) {
     return QFileInfo(path).isDir() || endings.contains(QFileInfo(path).suffix().toLower());
 }
 
-/// While a window is put together its parts have no style sheet: each time that a part is given to another, all that
-/// is in it would be matched against the rules again. They are matched once, when it is complete. Where windows are
-/// seen already they keep theirs.
+/// While a window is put together its parts have no style sheet: each time that a part is given to another,
+/// all that is in it would be matched against the rules again. They are matched once, when it is complete.
+/// Where windows are seen already they keep theirs.
 class StyledAtOnce {
 public:
     StyledAtOnce() : sheet_(qApp->styleSheet()) {
         const auto windows = QApplication::topLevelWidgets();
-        waits_ = std::none_of(windows.begin(), windows.end(), [](const QWidget* one) { return one->isVisible(); });
+        waits_ =
+            std::none_of(windows.begin(), windows.end(), [](const QWidget* one) { return one->isVisible(); });
         if (waits_)
             qApp->setStyleSheet({});
     }

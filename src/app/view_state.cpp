@@ -141,4 +141,8 @@ void ViewState::hear_outlines(bool heard) {
     change(hears_outlines_, heard, &ViewState::outlines_changed);
 }
 
+void ViewState::choose_onset(std::optional<ChosenOnset> onset) {
+    change(onset_, onset, &ViewState::onset_chosen);
+}
+
 } // namespace pulsepin

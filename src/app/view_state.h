@@ -71,6 +71,14 @@ public:
     void hear_outlines(bool heard);
     void set_motion_lane(LaneId lane);
     void set_follower_step(std::optional<std::size_t> step);
+    /// One onset of a row, by its time: what is dragged, deleted or made stronger.
+    struct ChosenOnset {
+        std::size_t row = 0;
+        Seconds time;
+        friend bool operator==(const ChosenOnset&, const ChosenOnset&) = default;
+    };
+    [[nodiscard]] const std::optional<ChosenOnset>& onset() const { return onset_; }
+    void choose_onset(std::optional<ChosenOnset> onset);
     void set_snap(Snap snap);
     void next_snap(); ///< always, near, off in turn
     /// Which of snap_kinds() pull: a bit each.
@@ -103,6 +111,7 @@ signals:
     void selection_changed();
     void outlines_changed();
     void look_changed();
+    void onset_chosen();
     void grid_rows_changed(); ///< shown or not, the chosen beat, the course
 
 private:
@@ -118,6 +127,7 @@ private:
     unsigned snaps_to_ = 1; ///< beats
     bool grid_rows_ = false;
     std::optional<std::int64_t> beat_;
+    std::optional<ChosenOnset> onset_;
     std::optional<CoursePreview> course_;
     Shared<BeatGrid> grid_; ///< as it was when last followed
     SongLook look_;

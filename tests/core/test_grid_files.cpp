@@ -174,7 +174,9 @@ private slots:
         Project project = lively_project();
         Detection detection;
         detection.grid = *project.grid;
-        detection.rows = {{"onsets", "full", 0.5, 0, Seconds(0.03), {}, {}, true, {{Seconds(1), 0.5f}}}};
+        detection.rows.resize(1);
+        detection.rows[0].name = "onsets";
+        detection.rows[0].onsets = {{Seconds(1), 0.5f}};
         detection.sections = {{Seconds(0), Seconds(20), "A", false, 1}};
         project = with_detection(project, detection, false);
         const auto text = write_jams(project);

@@ -62,6 +62,7 @@ Canvas::Canvas(Document& document, ViewState& view, QWidget* parent)
     connect(&view_, &ViewState::motion_lane_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::lane_chosen, this, &Canvas::invalidate);
     connect(&view_, &ViewState::snap_changed, this, &Canvas::invalidate);
+    connect(&view_, &ViewState::onset_chosen, this, &Canvas::invalidate);
     connect(&view_, &ViewState::names_width_changed, this, [this] {
         QResizeEvent event(size(), size()); // what is left for the music has another width
         QApplication::sendEvent(this, &event);
@@ -86,9 +87,11 @@ const Schedule& Canvas::shown_schedule() const {
 }
 
 Scene Canvas::scene(const TimeScale& scale) const {
+    // An onset that is dragged is a part of the draft.
+    const bool drafted = shown_project().detection != document_.project().detection;
     return {
         shown_project(),
-        document_.detection().shown(),
+        drafted ? shown_project().detection : document_.detection().shown(),
         shown_schedule(),
         view_,
         *palette_,

@@ -7,6 +7,7 @@
 #include "hand/copying.h"
 #include "kinds/kinds.h"
 #include "model/edits.h"
+#include "model/onset_edits.h"
 #include "model/planting_edits.h"
 #include "repeat_dialog.h"
 #include "schedule/add_pin.h"
@@ -73,7 +74,12 @@ void PinCommands::hang_up(QMenu* menu) {
     add(menu, "lock", tr("Lock or unlock"), {K(tr("Ctrl+L"))}, [this] { edit("lock"); });
     add(menu, "mute", tr("Mute or unmute"), {K(tr("Ctrl+M"))}, [this] { edit("mute"); });
     add(menu, "delete", tr("Delete"), {K::Delete}, [this] {
-        if (view_.selection().empty() && view_.beat())
+        if (view_.selection().empty() && view_.onset()) {
+            if (document_.apply(
+                    with_onset_deleted(document_.project(), view_.onset()->row, view_.onset()->time),
+                    tr("delete onset")))
+                view_.choose_onset(std::nullopt);
+        } else if (view_.selection().empty() && view_.beat())
             context_.grid->delete_chosen_beat();
         else
             edit("delete");

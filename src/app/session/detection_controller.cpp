@@ -3,6 +3,7 @@
 
 #include "detect/detection_of.h"
 #include "model/edits.h"
+#include "model/onset_edits.h"
 #include "session/document.h"
 #include "session/sound_cache.h"
 #include "time/grid_bend.h"
@@ -216,7 +217,8 @@ void DetectionController::show_tried_row() {
         return;
     Detection next = *kept;
     next.rows[tried.index] = tried.row;
-    next.rows[tried.index].onsets = *tried_.value();
+    next.rows[tried.index].onsets = corrected(*tried_.value(), tried.row.by_hand);
+    refresh_merged(next.rows);
     show(std::make_shared<const Detection>(std::move(next)));
     if (std::exchange(keep_when_found_, false))
         keep_row();

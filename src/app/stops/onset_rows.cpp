@@ -4,6 +4,9 @@
 #include "model/edits.h"
 #include "widgets.h"
 
+#include <QDialog>
+#include <QDialogButtonBox>
+#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QMenu>
 #include <QScrollArea>
@@ -87,9 +90,9 @@ QLayout* OnsetRows::make_buttons() {
     like_->setToolTip(
         tr("A row of all sounds like the onset nearest to the playhead, or like those in the range"));
     connect(like_, &QPushButton::clicked, this, &OnsetRows::add_like);
-    band_ = new QPushButton(tr("Add a band"));
+    band_ = new QPushButton(tr("Add a row"));
     band_->setObjectName("add a band");
-    band_->setToolTip(tr("A row that watches one range of frequencies"));
+    band_->setToolTip(tr("A row that watches one range of frequencies, or is made of other rows"));
     auto* menu = new QMenu(band_);
     for (const auto& band : own_bands)
         menu->addAction(tr(band.name), this, [this, band] {
@@ -98,6 +101,8 @@ QLayout* OnsetRows::make_buttons() {
             row.band = {band.from, band.until};
             document_.detection().add_row(row);
         });
+    menu->addSeparator();
+    menu->addAction(tr("Of other rows: kick or snare…"), this, &OnsetRows::merge_rows);
     band_->setMenu(menu);
     last->addWidget(like_);
     last->addWidget(band_);
@@ -200,11 +205,81 @@ void OnsetRows::add_like() {
         document_.detection().add_row_like(view_.playhead(), view_.playhead());
 }
 
+/// What starts in any of the ticked rows, unless one of the others starts there too.
+void OnsetRows::merge_rows() {
+    const auto& detection = document_.project().detection;
+    if (!detection)
+        return;
+    QDialog dialog(this);
+    dialog.setObjectName("merge rows");
+    dialog.setWindowTitle(tr("A row of other rows"));
+    auto* column = new QVBoxLayout(&dialog);
+    auto* grid = new QGridLayout;
+    grid->addWidget(quiet(tr("any of")), 0, 0);
+    grid->addWidget(quiet(tr("but none of")), 0, 1);
+    std::vector<std::pair<QCheckBox*, QCheckBox*>> boxes;
+    std::vector<std::string> names;
+    for (const auto& row : detection->rows) {
+        if (row.merged)
+            continue;
+        const QString name = QString::fromStdString(row.name);
+        auto* any = new QCheckBox(name);
+        any->setObjectName("any " + name);
+        auto* none = new QCheckBox(name);
+        none->setObjectName("none " + name);
+        const int line = static_cast<int>(boxes.size()) + 1;
+        grid->addWidget(any, line, 0);
+        grid->addWidget(none, line, 1);
+        boxes.emplace_back(any, none);
+        names.push_back(row.name);
+    }
+    column->addLayout(grid);
+    auto* within = whole_field("merge within", tr("So near together they are one"), 0, 1000, 30);
+    auto* clear = whole_field("merge clear", tr("So far from any of the others"), 0, 5000, 50);
+    for (auto* field : {within, clear})
+        field->setSuffix(tr(" ms"));
+    column->addWidget(labelled(tr("one within"), within));
+    column->addWidget(labelled(tr("none within"), clear));
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
+    column->addWidget(buttons);
+    connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+    if (dialog.exec() != QDialog::Accepted)
+        return;
+    OnsetRow row;
+    OnsetRow::Merged merged;
+    for (std::size_t i = 0; i < boxes.size(); ++i) {
+        if (boxes[i].first->isChecked())
+            merged.any.push_back(names[i]);
+        if (boxes[i].second->isChecked())
+            merged.but_none.push_back(names[i]);
+    }
+    if (merged.any.empty())
+        return document_.say(tr("Tick at least one row"));
+    merged.within = Seconds(within->value() / 1000.0);
+    merged.clear = Seconds(clear->value() / 1000.0);
+    for (const auto& name : merged.any)
+        row.name += (row.name.empty() ? "" : tr(" or ").toStdString()) + name;
+    for (const auto& name : merged.but_none)
+        row.name += (&name == &merged.but_none.front() ? tr(" without ") : tr(", ")).toStdString() + name;
+    row.merged = std::move(merged);
+    document_.apply(
+        with_onset_row(document_.project(), document_.project().detection->rows.size(), std::move(row)),
+        tr("add row of onsets"));
+}
+
 void OnsetRows::fill(const Line& line, const OnsetRow& row) {
     line.shown->setText(QString::fromStdString(row.name));
     line.shown->setChecked(row.shown);
-    line.function->setEnabled(!row.like && !row.band);
-    if (row.like || row.band) {
+    line.function->setEnabled(!row.like && !row.band && !row.merged);
+    line.sensitivity->setEnabled(!row.merged);
+    if (row.merged) {
+        QStringList names;
+        for (const auto& name : row.merged->any)
+            names << QString::fromStdString(name);
+        line.function->setCurrentIndex(-1);
+        line.function->setPlaceholderText(names.join(tr(" or ")));
+    } else if (row.like || row.band) {
         line.function->setCurrentIndex(-1);
         line.function->setPlaceholderText(
             row.like ? tr("sounds alike") : tr("%1 to %2 Hz").arg(row.band->first).arg(row.band->second));
@@ -214,7 +289,9 @@ void OnsetRows::fill(const Line& line, const OnsetRow& row) {
     if (!line.sensitivity->isSliderDown())
         line.sensitivity->setValue(
             static_cast<int>((row.like ? 1 - row.like->least : row.sensitivity) * slider_steps + 0.5));
-    line.count->setText(QString::number(row.onsets.size()));
+    line.count->setText(row.by_hand.empty()
+                            ? QString::number(row.onsets.size())
+                            : tr("%1 · %2 by hand").arg(row.onsets.size()).arg(row.by_hand.size()));
 }
 
 void OnsetRows::refresh() {

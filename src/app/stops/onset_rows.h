@@ -36,6 +36,7 @@ private:
     [[nodiscard]] OnsetRow changed(std::size_t index) const;
     void try_line(std::size_t index);
     void add_like();
+    void merge_rows();
 
     Document& document_;
     ViewState& view_;

@@ -324,6 +324,37 @@ void paint_onset_row(QPainter& painter, const Scene& scene, const std::vector<Fo
     }
 }
 
+/// What was corrected by hand stands apart: a ring around what was added or moved, a cross where one was
+/// deleted, and a larger ring around the one that is chosen.
+void paint_corrections(QPainter& painter, const Scene& scene, const OnsetRow& row, std::size_t index,
+                       const QRectF& place) {
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setBrush(Qt::NoBrush);
+    const double y = place.center().y(), radius = std::min(5.5, place.height() / 2);
+    const auto in_view = [&](Seconds time) {
+        const double x = scene.scale.x(time);
+        return x > place.left() - 8 && x < place.right() + 8 ? std::optional(x) : std::nullopt;
+    };
+    for (const auto& one : row.by_hand) {
+        const auto x = in_view(one.now ? *one.now : *one.was);
+        if (!x)
+            continue;
+        painter.setPen(QPen(scene.palette.selection, 1.5));
+        if (one.now) {
+            painter.drawEllipse(QPointF(*x, y), radius, radius);
+        } else {
+            painter.drawLine(QPointF(*x - 3, y - 3), QPointF(*x + 3, y + 3));
+            painter.drawLine(QPointF(*x - 3, y + 3), QPointF(*x + 3, y - 3));
+        }
+    }
+    const auto& chosen = scene.view.onset();
+    if (const auto x = chosen && chosen->row == index ? in_view(chosen->time) : std::nullopt) {
+        painter.setPen(QPen(scene.palette.playing, 2));
+        painter.drawEllipse(QPointF(*x, y), radius + 1.5, radius + 1.5);
+    }
+    painter.setRenderHint(QPainter::Antialiasing, false);
+}
+
 } // namespace
 
 void paint_onsets(QPainter& painter, const Scene& scene, const QRectF& area) {
@@ -331,6 +362,9 @@ void paint_onsets(QPainter& painter, const Scene& scene, const QRectF& area) {
     painter.setClipRect(area);
     for (const auto& row : shown_onset_rows(scene.detection.get(), area))
         paint_onset_row(painter, scene, row.row->onsets, row.place);
+    for (const auto& row : shown_onset_rows(scene.detection.get(), area))
+        paint_corrections(painter, scene, *row.row,
+                          static_cast<std::size_t>(row.row - scene.detection->rows.data()), row.place);
     painter.restore();
 }
 

@@ -2,6 +2,7 @@
 //
 // What the mouse does where no pin lies: ruler, beats, song; the wheel; the column of names.
 #include "canvas/gestures/beats.h"
+#include "canvas/gestures/onsets.h"
 #include "canvas/gestures/looking.h"
 #include "model/edits.h"
 #include "time/grid_bend.h"
@@ -50,6 +51,13 @@ std::unique_ptr<Gesture> TimelineView::gesture_at(QPointF at, Qt::KeyboardModifi
         view_.choose_beat(beat);
         return beat ? std::make_unique<BendBeat>(gestures(), *beat, at) : nullptr;
     }
+    if (zone == Zone::Song) {
+        view_.choose_onset(onset_under(at));
+        if (view_.onset() && !(keys & Qt::ShiftModifier)) {
+            view_.select({});
+            return std::make_unique<MoveOnset>(gestures(), *view_.onset(), at);
+        }
+    }
     if (zone == Zone::Ruler || (zone == Zone::Song && (keys & Qt::ShiftModifier)))
         return std::make_unique<MarkRange>(gestures(), at);
     return gesture_on_lanes(at, keys);
@@ -67,6 +75,11 @@ QString TimelineView::hint_at(QPointF at) const {
                         "it alone · H holds it")
                    : tr("Double click to add a beat · Shift leaves the onsets");
     case Zone::Song:
+        if (onset_row_at(at))
+            return onset_under(at) ? tr("Drag an onset to where you hear it · Delete removes it · right "
+                                        "click: strength, as "
+                                        "it was found")
+                                   : tr("Double click to add an onset to this row");
         return tr("Click to go there · Shift and drag makes a range · wheel zooms at the mouse, with Shift "
                   "scrolls");
     case Zone::Lane: {
@@ -110,6 +123,9 @@ void TimelineView::mouseDoubleClickEvent(QMouseEvent* event) {
     const QPointF at = event->position();
     if (event->button() == Qt::LeftButton && zone_at(at) == Zone::GridRow)
         return add_beat_at(at, event->modifiers() & Qt::ShiftModifier);
+    if (event->button() == Qt::LeftButton && at.x() >= names_width() &&
+        (onsets_.contains(at) || wave_.contains(at)) && document_.project().detection)
+        return add_onset_at(at);
     if (const Lane* lane = lane_named_at(at); lane && event->button() == Qt::LeftButton) {
         emit lane_name_wanted(lane->id);
         return;
@@ -153,6 +169,8 @@ void TimelineView::wheelEvent(QWheelEvent* event) {
 
 void TimelineView::contextMenuEvent(QContextMenuEvent* event) {
     const QPointF at = event->pos();
+    if (event->reason() == QContextMenuEvent::Mouse && onset_under(at))
+        return show_onset_menu(event->globalPos(), at);
     if (event->reason() != QContextMenuEvent::Mouse || at.x() >= names_width())
         return Canvas::contextMenuEvent(event);
     const Lane* lane = lane_named_at(at);

@@ -39,6 +39,8 @@ public:
     [[nodiscard]] bool lit(LaneId lane) const;
     [[nodiscard]] QRectF ruler_row() const { return ruler_; }
     [[nodiscard]] QRectF wave_row() const { return wave_; }
+    /// Where a row of onsets is drawn, by its place among the rows of the detection; empty where it is not.
+    [[nodiscard]] QRectF onset_row(std::size_t row) const;
     [[nodiscard]] QRectF spectrum_row() const { return spectrum_; }
     [[nodiscard]] QRectF beats_row() const { return beats_; } ///< of the grid, while its rows are shown
     [[nodiscard]] QRectF tempo_row() const { return tempo_; }
@@ -85,6 +87,13 @@ private:
     [[nodiscard]] QRectF snap_chip() const;
     [[nodiscard]] Zone zone_at(QPointF at) const;
     void add_beat_at(QPointF at, bool free);
+
+    // -- rows of onsets
+    /// The row of onsets there, by its place among the rows of the detection.
+    [[nodiscard]] std::optional<std::size_t> onset_row_at(QPointF at) const;
+    [[nodiscard]] std::optional<ViewState::ChosenOnset> onset_under(QPointF at) const;
+    void add_onset_at(QPointF at);
+    void show_onset_menu(QPoint global, QPointF at);
 
     // -- the column of names
     void paint_names(QPainter& painter) const;

@@ -4,6 +4,7 @@
 #include "model/click_sounds.h"
 #include "time/musical_text.h"
 
+#include <algorithm>
 #include <array>
 #include <cmath>
 
@@ -95,6 +96,12 @@ void onsets_of(Fields& f, std::vector<FoundOnset>& onsets) {
         onsets.push_back({Seconds(times[i]), static_cast<float>(strengths[i])});
 }
 
+void names_of(Fields& f, const char* name, std::vector<std::string>& names) {
+    f.items<std::string>(
+        name, "row-name", names, [](Fields& g, std::string& one) { g.text("name", one); }, limits::few,
+        Fields::optional);
+}
+
 void fields_of(Fields& f, OnsetRow& row) {
     f.text("name", row.name);
     f.text("function", row.function);
@@ -115,6 +122,30 @@ void fields_of(Fields& f, OnsetRow& row) {
         g.number("least", like.least, limits::share);
     });
     onsets_of(f, row.onsets);
+    f.about("corrected by hand; kept when the row is found otherwise")
+        .items<OnsetRow::Correction>(
+            "by_hand", "onset-correction", row.by_hand,
+            [](Fields& g, OnsetRow::Correction& one) {
+                g.maybe_seconds("was", one.was, limits::seconds);
+                g.maybe_seconds("now", one.now, limits::seconds);
+                share(g, "strength", one.strength);
+                share(g, "had", one.had);
+                g.require(one.was || one.now,
+                          "a correction of an onset says neither where it was nor where it is");
+            },
+            limits::many, Fields::optional);
+    f.maybe_part<OnsetRow::Merged>("merged", "merged-row", row.merged,
+                                   [](Fields& g, OnsetRow::Merged& merged) {
+                                       names_of(g, "any", merged.any);
+                                       names_of(g, "but_none", merged.but_none);
+                                       g.seconds("within", merged.within, limits::duration);
+                                       g.seconds("clear", merged.clear, limits::duration);
+                                   });
+    if (!f.reads())
+        return;
+    for (auto& onset : row.onsets)
+        onset.by_hand = std::any_of(row.by_hand.begin(), row.by_hand.end(),
+                                    [&](const OnsetRow::Correction& one) { return one.now == onset.time; });
 }
 
 void fields_of(Fields& f, FoundSection& section) {

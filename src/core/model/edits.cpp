@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "model/edits.h"
 
+#include "model/onset_edits.h"
 #include "base/whole.h"
 
 #include "model/anchored_time.h"
@@ -54,6 +55,8 @@ Project with_song_path(const Project& project, std::filesystem::path path) {
 Project with_detection(const Project& project, Detection detection, bool take_grid) {
     const auto grid = detection.grid;
     Project next = project;
+    if (project.detection) // what a person corrected is not lost by listening once more
+        detection.rows = carried_over(project.detection->rows, std::move(detection.rows));
     next.detection = std::make_shared<const Detection>(std::move(detection));
     if (!grid || (project.grid && !take_grid))
         return next;
@@ -65,6 +68,7 @@ namespace {
 Project with_rows(const Project& project, std::vector<OnsetRow> rows) {
     Project next = project;
     Detection detection = project.detection ? *project.detection : Detection{};
+    refresh_merged(rows);
     detection.rows = std::move(rows);
     next.detection = std::make_shared<const Detection>(std::move(detection));
     return next;
@@ -255,6 +259,14 @@ Detection trimmed(Detection found, Seconds shift, Seconds end) {
     found.levels.erase(found.levels.begin(), found.levels.begin() + cut_off);
     for (auto& row : found.rows) {
         trim(row.onsets, shift, end);
+        for (auto& one : row.by_hand)
+            for (auto* at : {&one.was, &one.now})
+                if (*at)
+                    **at += shift;
+        std::erase_if(row.by_hand, [end](const OnsetRow::Correction& one) {
+            const Seconds at = one.now ? *one.now : *one.was;
+            return at < Seconds(0) || at >= end;
+        });
         if (row.like) {
             row.like->from += shift;
             row.like->until += shift;

@@ -57,6 +57,7 @@ struct TimeSpan {
 struct FoundOnset {
     Seconds time;
     float strength = 0;
+    bool by_hand = false; ///< added or moved there by a person
     friend bool operator==(const FoundOnset&, const FoundOnset&) = default;
 };
 
@@ -82,7 +83,25 @@ struct OnsetRow {
     };
     std::optional<Like> like;
     bool shown = true;
-    std::vector<FoundOnset> onsets;
+    std::vector<FoundOnset> onsets; ///< as they are used: with what was corrected by hand
+    /// One onset corrected by hand. It is kept when the row is found otherwise.
+    struct Correction {
+        std::optional<Seconds> was = {}; ///< where it was found; none: it was added
+        std::optional<Seconds> now = {}; ///< where it lies; none: it was deleted
+        float strength = 1;              ///< that it has now
+        float had = 0;                   ///< that it was found with
+        friend bool operator==(const Correction&, const Correction&) = default;
+    };
+    std::vector<Correction> by_hand; ///< by the time that they lie or lay at
+    /// Of a row that is made of others: what starts in any of them, as one where they start together, unless
+    /// one of `but_none` starts there too.
+    struct Merged {
+        std::vector<std::string> any, but_none; ///< rows by their names
+        Seconds within{0.03};                   ///< so near together they are one
+        Seconds clear{0.05};                    ///< so far from any of `but_none`
+        friend bool operator==(const Merged&, const Merged&) = default;
+    };
+    std::optional<Merged> merged;
     int click = 0; ///< heard at its onsets: one of click_sounds(), from 1 on; 0: none
     friend bool operator==(const OnsetRow&, const OnsetRow&) = default;
 };
