@@ -97,6 +97,40 @@ private slots:
         QCOMPARE(row(desk, kick).by_hand.size(), std::size_t{3});
     }
 
+    void journey_a_beat_is_listened_to_closely_and_moved_by_ear() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        auto& window = desk.window;
+        window.timeline().show_all();
+        const auto whole = window.timeline().scale().pixels_per_second;
+        window.view().set_playhead(desk.bar(14, 3) + Seconds(0.03));
+        window.timeline().setFocus();
+        desk.key(Qt::Key_Y);
+        QVERIFY(window.player().playing());
+        QCOMPARE(window.player().speed(), 0.5);
+        const auto beat = desk.project().grid->ticks_of({14, 3, 0}).value / ticks_per_beat;
+        QCOMPARE(*window.view().beat(), beat);
+        QVERIFY(window.view().looping());
+        QVERIFY(window.view().range()->from < desk.bar(14, 2) &&
+                window.view().range()->until > desk.bar(14, 4));
+        QVERIFY(window.timeline().scale().pixels_per_second > 5 * whole);
+        const Seconds was = desk.bar(14, 3);
+        desk.key(Qt::Key_BracketRight);
+        desk.key(Qt::Key_BracketRight);
+        QVERIFY(std::abs((desk.bar(14, 3) - was).value - 0.002) < 1e-6);
+        desk.key(Qt::Key_BraceLeft);
+        QVERIFY(std::abs((desk.bar(14, 3) - was).value - 0.002 + 1.0 / 24) < 1e-6);
+        desk.key(Qt::Key_Backslash);
+        const auto& onsets = desk.project().detection->onsets();
+        QVERIFY(std::any_of(onsets.begin(), onsets.end(), [&](const FoundOnset& onset) {
+            return std::abs((onset.time - desk.bar(14, 3)).value) < 1e-6;
+        }));
+        // A second time all is as it was, but for the beat.
+        desk.key(Qt::Key_Y);
+        QVERIFY(!window.player().playing() && window.player().speed() == 1.0 && !window.view().range());
+        QVERIFY(std::abs(window.timeline().scale().pixels_per_second - whole) < 1e-6);
+    }
+
     void journey_every_kick_or_snare_as_one_planting() {
         Desk desk;
         QVERIFY(desk.open_demo());

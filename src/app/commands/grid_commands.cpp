@@ -8,6 +8,7 @@
 #include "model/edits.h"
 #include "stops/grid_panel.h"
 #include "stops/tap_panel.h"
+#include "time/grid_bend.h"
 #include "time/musical_text.h"
 #include "timeline/timeline_view.h"
 
@@ -32,6 +33,19 @@ void GridCommands::hang_up(QMenu* menu) {
     add(menu, "doubtful", tr("Next doubtful place"), {K(tr("D"))}, [this] { go_to_doubtful(); });
     add(menu, "off-beats", tr("All beats half a beat later"), {K(tr("Shift+H"))},
         [this] { context_.grid->move_to_off_beats(); });
+    add(menu, "listen closely", tr("Listen closely to the beat, or back"), {K(tr("Y"))},
+        [this] { listen_closely(); });
+    const auto frame = [this] { return rate().frame_length(); };
+    add(menu, "beat ms earlier", tr("The chosen beat a millisecond earlier"), {K(tr("["))},
+        [this] { move_chosen_beat(Seconds(-0.001)); });
+    add(menu, "beat ms later", tr("The chosen beat a millisecond later"), {K(tr("]"))},
+        [this] { move_chosen_beat(Seconds(0.001)); });
+    add(menu, "beat frame earlier", tr("The chosen beat a frame earlier"), {K(tr("{"))},
+        [this, frame] { move_chosen_beat(Seconds(-frame().value)); });
+    add(menu, "beat frame later", tr("The chosen beat a frame later"), {K(tr("}"))},
+        [this, frame] { move_chosen_beat(frame()); });
+    add(menu, "beat to onset", tr("The chosen beat to the nearest onset"), {K(tr("\\"))},
+        [this] { move_chosen_beat_to_onset(); });
     context_.commands.add(menu, {{"tap", tr("Tap the beat"), {K(tr("T"))}, [this] { tap(false); }, {}, false},
                                  {"tap first",
                                   tr("Tap the first beat of a bar"),
@@ -141,6 +155,77 @@ void GridCommands::go_to_doubtful(const std::vector<DoubtfulPlace>& places) {
     if (player_.has_sound())
         context_.play->play_from(view_.range()->from);
     document_.say(tr("Doubtful place %1 of %2").arg(next - places.begin() + 1).arg(places.size()));
+}
+
+void GridCommands::listen_closely() {
+    const auto& grid = document_.project().grid;
+    if (before_)
+        return leave_closely();
+    if (!grid || !player_.has_sound())
+        return document_.say(tr("There are no beats yet: find them first"));
+    const auto beat = view_.beat().value_or(std::clamp(
+        grid->nearest_beat(view_.playhead()).value / ticks_per_beat, grid->first_beat(), grid->last_beat()));
+    before_ = Before{view_.range(), view_.looping(), player_.speed(), view_.look()};
+    context_.go_to_stop(Stop::Grid);
+    view_.choose_beat(beat);
+    // Both neighbours and their clicks, with a little of the song before and after them.
+    constexpr double reach = 1.25;
+    const Seconds from = std::max(grid->time_at(Beats(static_cast<double>(beat) - reach)), Seconds(0)),
+                  until = grid->time_at(Beats(static_cast<double>(beat) + reach));
+    SongLook look = view_.look();
+    look.wave_folded = false;
+    look.spectrum = SongLook::Spectrum::Logarithmic;
+    view_.set_look(look);
+    view_.set_range(TimeRange{from, until});
+    view_.set_looping(true);
+    context_.timeline->zoom_to(from, until);
+    player_.set_speed(0.5);
+    context_.play->play_from(from);
+    document_.say(
+        tr("Beat %1 closely: [ and ] move it by a millisecond, { and } by a frame, \\ to the nearest onset · "
+           "Y "
+           "goes back")
+            .arg(QString::fromStdString(format_position(grid->position_of(Ticks(beat * ticks_per_beat))))));
+}
+
+void GridCommands::leave_closely() {
+    const Before before = *std::exchange(before_, std::nullopt);
+    player_.stop();
+    player_.set_speed(before.speed);
+    view_.set_look(before.look);
+    view_.set_looping(before.looping);
+    view_.set_range(before.range);
+    context_.timeline->show_before();
+}
+
+void GridCommands::move_chosen_beat(Seconds by) {
+    const auto& grid = document_.project().grid;
+    if (!grid || !view_.beat())
+        return document_.say(tr("Choose a beat in the row “grid” first"));
+    const Ticks at(*view_.beat() * ticks_per_beat);
+    auto moved = with_beat_moved(*grid, *view_.beat(), grid->time_at(at) + by, BendReach::Bar);
+    if (!moved)
+        return document_.say(QString::fromStdString(moved.error().message()));
+    document_.apply(retimed(document_.project(), *std::move(moved)), tr("move beat"));
+    document_.say(tr("Beat %1 moved by %2 ms")
+                      .arg(QString::fromStdString(format_position(document_.project().grid->position_of(at))))
+                      .arg(by.value * 1000, 0, 'f', 1));
+}
+
+void GridCommands::move_chosen_beat_to_onset() {
+    const auto& project = document_.project();
+    if (!project.grid || !view_.beat() || !project.detection)
+        return document_.say(tr("Choose a beat in the row “grid” first"));
+    const Seconds at = project.grid->time_at(Ticks(*view_.beat() * ticks_per_beat));
+    constexpr Seconds reach(0.15);
+    std::optional<Seconds> nearest;
+    for (const auto& onset : project.detection->onsets())
+        if (const double away = std::abs((onset.time - at).value);
+            away <= reach.value && (!nearest || away < std::abs((*nearest - at).value)))
+            nearest = onset.time;
+    if (!nearest)
+        return document_.say(tr("There is no onset within %1 ms").arg(reach.value * 1000));
+    move_chosen_beat(*nearest - at);
 }
 
 void GridCommands::tap(bool first_of_bar) {

@@ -18,6 +18,22 @@ public:
     void go_to_doubtful();
     void go_to_doubtful(const std::vector<DoubtfulPlace>& places);
     void tap(bool first_of_bar);
+    /// Loops the chosen beat, or the one nearest to the playhead, with its neighbours at half speed, large; a
+    /// second time all is as it was.
+    void listen_closely();
+
+private:
+    void leave_closely();
+    /// The chosen beat lies so much later; the grid bends around it.
+    void move_chosen_beat(Seconds by);
+    void move_chosen_beat_to_onset();
+    struct Before {
+        std::optional<TimeRange> range;
+        bool looping = false;
+        double speed = 1;
+        SongLook look;
+    };
+    std::optional<Before> before_; ///< while a beat is listened to closely
 };
 
 } // namespace pulsepin
