@@ -281,6 +281,36 @@ private slots:
             (void)mixer.heard(mixer.rendered());
         }
     }
+
+    void each_sound_of_a_click_begins_on_its_sample_with_its_loudest() {
+        std::vector<std::vector<float>> heard;
+        for (int sound = 0; sound <= click_voices; ++sound) {
+            const ClickTrack track({{Samples(777), false, sound}}, 48000);
+            std::vector<float> stereo(2 * 20'000, 0.0f);
+            track.add_to(stereo, Samples(0), 1.0f);
+            std::size_t first = 0, loudest = 0;
+            for (std::size_t i = 0; i < stereo.size() / 2; ++i) {
+                QCOMPARE(stereo[2 * i], stereo[2 * i + 1]);
+                if (first == 0 && stereo[2 * i] != 0)
+                    first = i;
+                if (std::abs(stereo[2 * i]) > std::abs(stereo[2 * loudest]))
+                    loudest = i;
+            }
+            QCOMPARE(first, std::size_t{777});
+            QCOMPARE(loudest, std::size_t{777});
+            QVERIFY(std::abs(stereo[2 * 777]) <= 1.0f);
+            for (const auto& other : heard)
+                QVERIFY(other != stereo); // each of its own
+            heard.push_back(stereo);
+            // Cut into blocks it is the same.
+            std::vector<float> blocks(stereo.size(), 0.0f);
+            for (std::size_t at = 0; at < blocks.size(); at += 2 * 333)
+                track.add_to(
+                    std::span(blocks).subspan(at, std::min<std::size_t>(2 * 333, blocks.size() - at)),
+                    Samples(static_cast<std::int64_t>(at / 2)), 1.0f);
+            QCOMPARE(blocks, stereo);
+        }
+    }
 };
 
 QTEST_APPLESS_MAIN(TestPlay)
