@@ -324,6 +324,14 @@ void paint_onset_row(QPainter& painter, const Scene& scene, const std::vector<Fo
     }
 }
 
+/// One that is there, or that lay there and was deleted.
+bool has_onset_at(const OnsetRow& row, Seconds time) {
+    return std::any_of(row.onsets.begin(), row.onsets.end(),
+                       [&](const FoundOnset& one) { return one.time == time; }) ||
+           std::any_of(row.by_hand.begin(), row.by_hand.end(),
+                       [&](const OnsetRow::Correction& one) { return !one.now && one.was == time; });
+}
+
 /// What was corrected by hand stands apart: a ring around what was added or moved, a cross where one was
 /// deleted, and a larger ring around the one that is chosen.
 void paint_corrections(QPainter& painter, const Scene& scene, const OnsetRow& row, std::size_t index,
@@ -348,7 +356,9 @@ void paint_corrections(QPainter& painter, const Scene& scene, const OnsetRow& ro
         }
     }
     const auto& chosen = scene.view.onset();
-    if (const auto x = chosen && chosen->row == index ? in_view(chosen->time) : std::nullopt) {
+    const bool there =
+        chosen && chosen->row == index && has_onset_at(row, chosen->time); // undo takes it away
+    if (const auto x = there ? in_view(chosen->time) : std::nullopt) {
         painter.setPen(QPen(scene.palette.playing, 2));
         painter.drawEllipse(QPointF(*x, y), radius + 1.5, radius + 1.5);
     }
