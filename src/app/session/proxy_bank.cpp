@@ -49,6 +49,11 @@ ProxyBank::State ProxyBank::state(const Clip& clip) const {
     return found == known_.end() ? State::NotNeeded : found->second.state;
 }
 
+QString ProxyBank::why_not(const Clip& clip) const {
+    const auto found = known_.find(clip.path);
+    return found == known_.end() ? QString() : found->second.why_not;
+}
+
 std::filesystem::path ProxyBank::file_of(const Clip& clip) {
     const auto found = known_.find(clip.path);
     if (found == known_.end()) {
@@ -78,7 +83,7 @@ void ProxyBank::look_at(const std::filesystem::path& clip) {
     const auto proxy = proxy_of(clip);
     if (std::error_code code; std::filesystem::exists(proxy, code)) {
         std::filesystem::last_write_time(proxy, std::filesystem::file_time_type::clock::now(), code);
-        known_[clip] = {State::There, proxy};
+        known_[clip] = {State::There, proxy, {}};
         emit changed();
         return;
     }
@@ -96,7 +101,7 @@ void ProxyBank::look_at(const std::filesystem::path& clip) {
 }
 
 void ProxyBank::make(const std::filesystem::path& clip, const std::filesystem::path& proxy) {
-    known_[clip] = {State::OnItsWay, proxy};
+    known_[clip] = {State::OnItsWay, proxy, {}};
     emit changed();
     jobs_.start<bool>(
         JobQueue::Proxy, tr("Proxy of %1").arg(QString::fromStdString(clip.filename().string())),
@@ -108,6 +113,8 @@ void ProxyBank::make(const std::filesystem::path& clip, const std::filesystem::p
         },
         [this, clip](const Result<bool>& made) {
             known_[clip].state = made ? State::There : State::Failed; // the original is shown then
+            if (!made)
+                known_[clip].why_not = QString::fromStdString(made.error().message());
             emit changed();
         });
 }

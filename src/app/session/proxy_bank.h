@@ -19,6 +19,8 @@ public:
 
     enum class State { NotNeeded, OnItsWay, There, Failed };
     [[nodiscard]] State state(const Clip& clip) const;
+    /// Why there is none; empty unless it failed.
+    [[nodiscard]] QString why_not(const Clip& clip) const;
     /// The file whose pictures are shown: the proxy where there is one. A clip that is asked for the first
     /// time is looked at in the background.
     [[nodiscard]] std::filesystem::path file_of(const Clip& clip);
@@ -40,6 +42,7 @@ private:
     struct Known {
         State state = State::NotNeeded;
         std::filesystem::path proxy;
+        QString why_not;
     };
     std::map<std::filesystem::path, Known> known_; ///< by the clip's file
 };

@@ -246,17 +246,17 @@ void SongPanel::refresh() {
         auto* item = new QListWidgetItem(
             QString::fromStdString(clip.name) + what +
                 (clip.still ? tr("   picture") : tr("   %1 s").arg(clip.duration.value, 0, 'f', 1)) +
-                (clip.has_picture ? tr("\n%1 × %2 · %3")
-                                            .arg(clip.width)
-                                            .arg(clip.height)
-                                            .arg(uses[clip.id] == 0   ? tr("unused")
-                                                 : uses[clip.id] == 1 ? tr("1 cut")
-                                                                      : tr("%1 cuts").arg(uses[clip.id])) +
-                                        proxy_text(clip)
+                (clip.has_picture ? tr("\n%1 · %2")
+                                        .arg(size_or_proxy(clip))
+                                        .arg(uses[clip.id] == 0   ? tr("unused")
+                                             : uses[clip.id] == 1 ? tr("1 cut")
+                                                                  : tr("%1 cuts").arg(uses[clip.id]))
                                   : QString()),
             bin_);
         item->setData(Qt::UserRole, static_cast<qulonglong>(clip.id.value));
-        item->setToolTip(QString::fromStdString(clip.path.string()));
+        // As rich text, which is broken into lines.
+        item->setToolTip("<p>" + QString::fromStdString(clip.path.string()).toHtmlEscaped() + "</p>" +
+                         proxy_told(clip));
         item->setSelected(clip.id == chosen);
     }
     show_pictures();
@@ -264,14 +264,32 @@ void SongPanel::refresh() {
     remove_->setEnabled(!bin_->selectedItems().isEmpty());
 }
 
-QString SongPanel::proxy_text(const Clip& clip) {
+/// What there is room for: the size of a large clip is in its tooltip.
+QString SongPanel::size_or_proxy(const Clip& clip) {
     switch (document_.proxies().state(clip)) {
     case ProxyBank::State::OnItsWay:
-        return tr(" · proxy on its way");
+        return tr("making proxy");
     case ProxyBank::State::There:
-        return tr(" · proxy");
+        return tr("proxy");
     case ProxyBank::State::Failed:
-        return tr(" · without proxy");
+        return tr("no proxy");
+    case ProxyBank::State::NotNeeded:
+        break;
+    }
+    return tr("%1 × %2").arg(clip.width).arg(clip.height);
+}
+
+/// The same in full, for the tooltip.
+QString SongPanel::proxy_told(const Clip& clip) {
+    const QString size = tr("<p>%1 × %2 pixels</p>").arg(clip.width).arg(clip.height);
+    switch (document_.proxies().state(clip)) {
+    case ProxyBank::State::OnItsWay:
+        return size + tr("A smaller copy for showing it is on its way.");
+    case ProxyBank::State::There:
+        return size + tr("Shown by a smaller copy; what is handed on is made from the file itself.");
+    case ProxyBank::State::Failed:
+        return size + tr("Shown from the file itself, more slowly. %1")
+                          .arg(document_.proxies().why_not(clip).toHtmlEscaped());
     case ProxyBank::State::NotNeeded:
         break;
     }

@@ -35,7 +35,8 @@ private:
     [[nodiscard]] QLayout* make_buttons();
     void remove_shots();
     void show_pictures();
-    [[nodiscard]] QString proxy_text(const Clip& clip);
+    [[nodiscard]] QString size_or_proxy(const Clip& clip);
+    [[nodiscard]] QString proxy_told(const Clip& clip);
     void show_sizes();
     void choose_size(int index);
     void ask_about();
