@@ -13,6 +13,7 @@
 #include "time/clock_grid.h"
 
 #include <QTest>
+#include <random>
 
 using namespace pulsepin;
 using namespace pulsepin::test;
@@ -178,6 +179,90 @@ private slots:
         QVERIFY(edited);
         QCOMPARE(edited->count, std::size_t{3});
         QCOMPARE(edited->name, std::string("2"));
+    }
+
+    void trimming_the_song_keeps_places_and_rules_of_plain_time_at_their_moments_data() {
+        QTest::addColumn<QString>("source");
+        QTest::addColumn<bool>("whole");
+        for (const char* source : {"every-seconds", "every-frames", "onsets", "list"})
+            for (const bool whole : {false, true})
+                QTest::addRow("%s, %s", source, whole ? "whole song" : "a range") << source << whole;
+    }
+
+    void trimming_the_song_keeps_places_and_rules_of_plain_time_at_their_moments() {
+        QFETCH(QString, source);
+        QFETCH(bool, whole);
+        std::mt19937 random(7);
+        for (int round = 0; round < 30; ++round) {
+            Project project = spoken();
+            Picker wanted = picker(source.toUtf8(), 0.5, 20,
+                                   source == "every-seconds" ? ParamValues{{"seconds", 0.7}} : ParamValues{});
+            wanted.whole = whole && source != "list";
+            for (int i = 0; i < 12; ++i)
+                wanted.list.push_back(clock_ticks(Seconds(0.77 + i * 1.13)));
+            project.pickers =
+                std::make_shared<const std::vector<NamedPicker>>(1, NamedPicker{"mine", wanted});
+            const auto placed = place(project, cuts_of(project), wanted);
+            QVERIFY(placed);
+            project = placed->project;
+            auto pins = pins_of(project, placed->planting);
+            // One is moved by hand, one left out, all moved a little.
+            project = *with_anchor(project, pins[1], TimeAnchor{Seconds(3.217)});
+            project = without_pins(project, std::vector{pins[2]});
+            pins.erase(pins.begin() + 2);
+            project = moved_in_time(project, pins, Seconds(0.05));
+            QVERIFY(!run_again(project, placed->planting)->changes());
+
+            // Frames are counted from the start of the song: their places stay when it is cut at a frame.
+            const Seconds from = source == "every-frames"
+                                     ? Seconds((static_cast<double>(random() % 40) + 1) / 24)
+                                     : Seconds(static_cast<double>(random() % 90'000 + 1) / 48'000);
+            const Project trimmed = *with_song_trimmed(project, from, Seconds(50));
+            const auto moment = [&](const Project& of, PinId pin) {
+                return anchored_time(of.pin(pin)->anchor, of)->value;
+            };
+            for (const PinId pin : pins)
+                QVERIFY(std::abs(moment(trimmed, pin) - (moment(project, pin) - from.value)) <= 1.01 / 9600);
+            const auto before = times(project, wanted);
+            const auto after = times(trimmed, trimmed.pickers->front().picker);
+            // What is in both is the same; before and behind it nothing of the song is left.
+            std::size_t inside = 0;
+            for (const double at : before)
+                if (at - from.value > 0.001 && at < 49.99) { // the song is cut off at 50
+                    ++inside;
+                    QVERIFY(std::any_of(after.begin(), after.end(), [&](double now) {
+                        return std::abs(now - (at - from.value)) <= 1.01 / 9600;
+                    }));
+                }
+            QCOMPARE(std::count_if(after.begin(), after.end(),
+                                   [&](double at) { return at > 0.001 && at < 49.99 - from.value; }),
+                     static_cast<std::ptrdiff_t>(inside));
+            // Run again it finds its pins where they lie, and keeps what was corrected.
+            const auto again = run_again(trimmed, placed->planting);
+            QVERIFY(again);
+            QCOMPARE(again->added, std::size_t{0});
+            if (source != "onsets") // those are found between two ticks of the clock
+                QCOMPARE(again->moved, std::size_t{0});
+            QCOMPARE(again->kept, std::size_t{1});
+            for (const PinId pin : pins)
+                if (again->project.pin(pin))
+                    QVERIFY(std::abs(moment(again->project, pin) - moment(trimmed, pin)) <= 1.01 / 9600);
+        }
+    }
+
+    void another_grid_leaves_the_rules_of_plain_time_alone() {
+        const Project bare = spoken();
+        const auto placed = place(bare, cuts_of(bare), picker("every-seconds", 0.5, 20, {{"seconds", 0.7}}));
+        QVERIFY(placed);
+        Project project = placed->project;
+        project.pickers = std::make_shared<const std::vector<NamedPicker>>(
+            1, NamedPicker{"mine", picker("every-seconds", 0.5, 20, {{"seconds", 0.7}})});
+        for (const double bpm : {120.0, 60.0, 133.3}) { // found, halved, corrected
+            project = relabelled(project, *BeatGrid::steady(Bpm(bpm), Seconds(0.2), {}, Seconds(60)));
+            QVERIFY(!run_again(project, placed->planting)->changes());
+            QCOMPARE(project.planting(placed->planting)->picker, placed->project.plantings->front().picker);
+            QCOMPARE(project.pickers->front().picker, *placed->project.plantings->front().picker);
+        }
     }
 
     void pins_are_copied_without_beats() {

@@ -7,10 +7,13 @@
 #include "model/anchored_time.h"
 #include "model/change_pins.h"
 #include "model/lane_kind.h"
+#include "time/clock_grid.h"
 #include "time/grid_edits.h"
 
 #include <algorithm>
 #include <cmath>
+#include <set>
+#include <utility>
 
 namespace pulsepin {
 namespace {
@@ -105,7 +108,18 @@ Project retimed(const Project& project, BeatGrid grid) {
 
 namespace {
 
+/// Whose ticks are those of the clock.
+std::set<PlantingId> plantings_by_clock(const Project& project) {
+    std::set<PlantingId> out;
+    for (const auto& planting : *project.plantings)
+        if (planting.by_clock())
+            out.insert(planting.id);
+    return out;
+}
+
 Picker renamed(Picker picker, const auto& new_name) {
+    if (picker.by_clock) // it knows no beats
+        return picker;
     picker.from = new_name(picker.from);
     picker.until = new_name(picker.until);
     for (auto& at : picker.list)
@@ -120,14 +134,17 @@ Project relabelled(const Project& project, BeatGrid grid) {
     if (project.grid) {
         const BeatGrid& old = *project.grid;
         const auto new_name = [&](Ticks at) { return grid.nearest_tick(old.time_at(at)); };
+        const auto by_clock = plantings_by_clock(project);
         next = with_each_pin(std::move(next), [&](Pin& pin) {
-            if (pin.home)
+            if (pin.home && !by_clock.contains(pin.planting))
                 pin.home = new_name(*pin.home);
             if (auto* anchor = std::get_if<MusicalAnchor>(&pin.anchor))
                 *anchor = renamed(*anchor, old, grid, project.settings->frame_rate);
         });
         auto plantings = *project.plantings;
         for (auto& planting : plantings) {
+            if (planting.by_clock())
+                continue;
             const Ticks somewhere = planting.picker ? planting.picker->from : Ticks(0);
             planting.shift = new_name(somewhere + planting.shift) - new_name(somewhere);
             for (auto& at : planting.left_out)
@@ -251,6 +268,58 @@ void trim(std::vector<FoundOnset>& onsets, Seconds shift, Seconds end) {
     }
 }
 
+/// Its places lie at the same moments of the song as before. One of the whole song counts on from where the
+/// song began.
+Picker trimmed(Picker picker, Seconds shift, Seconds song) {
+    if (!picker.by_clock)
+        return picker;
+    if (std::exchange(picker.whole, false)) {
+        picker.from = Ticks(0);
+        picker.until = clock_ticks(song);
+    }
+    const Ticks by = clock_ticks(shift);
+    picker.from += by;
+    picker.until += by;
+    for (auto& at : picker.list)
+        at += by;
+    return picker;
+}
+
+/// Pins go by `shift`. What was picked in plain time keeps its rule: it lies where that says, which the clock
+/// counts in 9600ths of a second.
+Project with_pins_trimmed(const Project& project, Seconds shift) {
+    const auto by_clock = plantings_by_clock(project);
+    const Seconds song = project.song->duration();
+    const FrameRate rate = project.settings->frame_rate;
+    Project next = with_each_pin(project, [&](Pin& pin) {
+        auto* loose = std::get_if<TimeAnchor>(&pin.anchor);
+        if (!pin.home || !by_clock.contains(pin.planting)) {
+            if (loose)
+                loose->at += shift;
+            return;
+        }
+        const Planting& planting = *project.planting(pin.planting);
+        *pin.home += clock_ticks(shift);
+        if (!pin.moved)
+            pin.anchor = planting.place_of(*pin.home, rate);
+        else if (loose)
+            loose->at += shift;
+    });
+    auto plantings = *project.plantings;
+    for (auto& planting : plantings)
+        if (planting.by_clock()) {
+            planting.picker = trimmed(*planting.picker, shift, song);
+            for (auto& at : planting.left_out)
+                at += clock_ticks(shift);
+        }
+    next.plantings = std::make_shared<const std::vector<Planting>>(std::move(plantings));
+    auto pickers = *project.pickers;
+    for (auto& named : pickers)
+        named.picker = trimmed(named.picker, shift, song);
+    next.pickers = std::make_shared<const std::vector<NamedPicker>>(std::move(pickers));
+    return next;
+}
+
 Detection trimmed(Detection found, Seconds shift, Seconds end) {
     if (found.grid)
         found.grid = *shifted(*found.grid, shift);
@@ -295,10 +364,7 @@ Result<Project> with_song_trimmed(const Project& project, Seconds from, Seconds 
     song.from += Samples(first);
     song.length = Samples(last - first);
     song.fingerprint.clear(); // of other samples than before
-    Project next = with_each_pin(project, [shift](Pin& pin) {
-        if (auto* loose = std::get_if<TimeAnchor>(&pin.anchor))
-            loose->at += shift;
-    });
+    Project next = with_pins_trimmed(project, shift);
     next.song = std::make_shared<const Song>(std::move(song));
     if (project.grid)
         next.grid = std::make_shared<const BeatGrid>(*shifted(*project.grid, shift));

@@ -60,6 +60,12 @@ Project with_plantings(Project project, Change&& change) {
     return project;
 }
 
+/// Times differ by what adding them rounds off.
+bool same_place(const Anchor& a, const Anchor& b) {
+    const auto *at = std::get_if<TimeAnchor>(&a), *other = std::get_if<TimeAnchor>(&b);
+    return at && other ? std::abs((at->at - other->at).value) < 1e-6 : a == b;
+}
+
 /// Moves the pins, and by `move_planting` the rule of each planting that goes as a whole. Without that, or
 /// where only a part of a planting goes, its pins become exceptions.
 enum class Ruler { Beats, Clock, Either };
@@ -85,8 +91,13 @@ Project moved(const Project& project, std::span<const PinId> pins, Move&& move,
     return with_each_of(next, listed, [&](Pin& pin) {
         move(pin);
         const auto planting = by_id.find(pin.planting);
-        if (planting != by_id.end() && pin.home && !whole.contains(pin.planting))
-            pin.moved = pin.anchor != planting->second->place_of(*pin.home, project.settings->frame_rate);
+        if (planting == by_id.end() || !pin.home)
+            return;
+        const Anchor place = planting->second->place_of(*pin.home, project.settings->frame_rate);
+        if (!whole.contains(pin.planting))
+            pin.moved = !same_place(pin.anchor, place);
+        else if (planting->second->by_clock() && !pin.moved)
+            pin.anchor = place; // the clock of the rule counts in ticks, else they would drift apart
     });
 }
 
