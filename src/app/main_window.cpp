@@ -52,6 +52,11 @@ private:
     bool waits_ = false;
 };
 
+/// In a narrow window words come before the room around them.
+const char* const narrow_bench =
+    "QPushButton, QComboBox, QSpinBox, QDoubleSpinBox, QLineEdit { padding: 4px 4px; }"
+    "QPushButton[role=\"main\"] { padding: 6px 6px; }";
+
 QFrame* upright_line() {
     auto* line = new QFrame;
     line->setFixedWidth(1);
@@ -362,6 +367,9 @@ void MainWindow::give_room(PicturePlace picture) {
     const int details = narrow ? 232 : 254;
     details_->setMinimumWidth(details);
     details_->setMaximumWidth(shared ? details : QWIDGETSIZE_MAX);
+    // Set apart, since it is matched against all that lies in the bench.
+    if (const QString sheet = narrow ? narrow_bench : QString(); bench_->styleSheet() != sheet)
+        bench_->setStyleSheet(sheet);
     bench_->layout()->setSpacing(narrow ? 8 : 14);
     bench_->layout()->setContentsMargins(0, 10, narrow ? 8 : 14, 8);
     if (bench_area_)

@@ -280,6 +280,14 @@ private slots:
                                             .arg(field->objectName())
                                             .arg(field->height())
                                             .arg(field->minimumSizeHint().height())));
+            for (auto* button : desk.window.findChildren<QPushButton*>()) // ... and no words are cut off
+                if (button->isVisible() && !button->text().isEmpty())
+                    QVERIFY2(button->width() >= button->minimumSizeHint().width() - 1,
+                             qPrintable(QString("stop %1: \"%2\" has %3 of %4")
+                                            .arg(stop)
+                                            .arg(button->text())
+                                            .arg(button->width())
+                                            .arg(button->minimumSizeHint().width())));
         }
         desk.window.document().detection().detect({}, false);
         QTest::qWait(30);

@@ -213,7 +213,7 @@ private slots:
         auto& proxies = window.document().proxies();
         const Clip large = desk.project().bin->front();
         QVERIFY(QTest::qWaitFor([&] { return proxies.state(large) == ProxyBank::State::There; }, 60'000));
-        QVERIFY(window.findChild<OrderedList*>("bin")->item(0)->text().contains("\nproxy · "));
+        QVERIFY(window.findChild<OrderedList*>("bin")->item(0)->text().endsWith(" · proxy"));
         const auto proxy = proxies.file_of(large);
         QVERIFY(proxy != large.path && std::filesystem::exists(proxy));
         // Any picture of it is shown; what is handed on names the clip itself.

@@ -13,7 +13,7 @@ EasingField::EasingField(const QString& name, QWidget* parent) : QWidget(parent)
     grid_->setSpacing(3);
     box_ = new QComboBox;
     box_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-    box_->setMinimumContentsLength(9);
+    box_->setMinimumContentsLength(8);
     fill_with_easings(box_);
     grid_->addWidget(box_, 0, 0, 1, 4);
     setFocusProxy(box_);

@@ -21,7 +21,7 @@ public:
     [[nodiscard]] std::optional<QPointF> grip_position(Grip grip) const;
 
     [[nodiscard]] QSize sizeHint() const override { return {240, 120}; }
-    [[nodiscard]] QSize minimumSizeHint() const override { return {150, 90}; }
+    [[nodiscard]] QSize minimumSizeHint() const override { return {108, 90}; }
 
 signals:
     /// Lengths in whole frames, while they are dragged and with `done` when they are let go.

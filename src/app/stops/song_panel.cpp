@@ -247,10 +247,10 @@ void SongPanel::refresh() {
             QString::fromStdString(clip.name) + what +
                 (clip.still ? tr("   picture") : tr("   %1 s").arg(clip.duration.value, 0, 'f', 1)) +
                 (clip.has_picture ? tr("\n%1 · %2")
-                                        .arg(size_or_proxy(clip))
                                         .arg(uses[clip.id] == 0   ? tr("unused")
                                              : uses[clip.id] == 1 ? tr("1 cut")
                                                                   : tr("%1 cuts").arg(uses[clip.id]))
+                                        .arg(size_or_proxy(clip))
                                   : QString()),
             bin_);
         item->setData(Qt::UserRole, static_cast<qulonglong>(clip.id.value));
