@@ -110,7 +110,10 @@ private slots:
         const auto at = *desk.window.picture().hands().grip_position(PictureGrip::Body);
         const auto third = preview.scale().to_widget(QPointF(-1280.0 / 6, 0));
         drag(desk, at, {third.x() + 4, at.y()});
-        QVERIFY2(std::abs(value(desk, logo, "position-x") + 213.5) < 0.6, qPrintable(QString("%1 at scale %2").arg(value(desk, logo, "position-x")).arg(preview.scale().points)));
+        QVERIFY2(
+            std::abs(value(desk, logo, "position-x") + 213.5) < 0.6,
+            qPrintable(
+                QString("%1 at scale %2").arg(value(desk, logo, "position-x")).arg(preview.scale().points)));
         const auto corner = *desk.window.picture().hands().grip_position(PictureGrip::Corner);
         const auto body = *desk.window.picture().hands().grip_position(PictureGrip::Body);
         drag(desk, corner, body + (corner - body) * 1.5);

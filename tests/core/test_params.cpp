@@ -217,7 +217,8 @@ private slots:
     void patterns_argument_and_swing_of_version_1() {
         const auto picker_from = [](const char* picker) {
             auto text = project_to_json(new_project(), {});
-            const std::string old = "\"version\": " + std::to_string(project_format_version), none = "\"pickers\": []";
+            const std::string old = "\"version\": " + std::to_string(project_format_version),
+                              none = "\"pickers\": []";
             text.replace(text.find(old), old.size(), "\"version\": 1");
             text.replace(text.find(none), none.size(),
                          std::string("\"pickers\": [{\"name\": \"a\", \"picker\": ") + picker + "}]");

@@ -65,6 +65,6 @@ struct KindLook {
 namespace kinds {
 extern const KindLook marker_look, cut_look, sound_look, trigger_look;
 extern const KindLook pulse_look, key_look, pose_look, follower_look;
-}
+} // namespace kinds
 
 } // namespace pulsepin

@@ -20,6 +20,6 @@ namespace pulsepin {
 namespace kinds {
 extern const LaneKindRow marker_row, cut_row, sound_row, trigger_row;
 extern const LaneKindRow pulse_row, key_row, pose_row, follower_row;
-}
+} // namespace kinds
 
 } // namespace pulsepin
