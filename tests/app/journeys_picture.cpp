@@ -5,7 +5,7 @@
 #include "kinds/kinds.h"
 #include "model/lane_edits.h"
 #include "model/stage_edits.h"
-#include "support/desk.h"
+#include "support/picture_desk.h"
 
 #include <QListWidget>
 
@@ -15,14 +15,6 @@ using namespace pulsepin::test;
 class JourneysPicture : public QObject {
     Q_OBJECT
 
-    static LayerId add_layer(Desk& desk, Layer layer) {
-        desk.window.document().apply(with_layer(desk.project(), std::move(layer)), "add layer");
-        const auto& layers = desk.project().stage->layers;
-        return layers[layers.size() - 2].id;
-    }
-    static bool shown(Desk& desk) {
-        return QTest::qWaitFor([&] { return desk.window.preview().shown().exact; }, 8000);
-    }
     static void drag(Desk& desk, QPointF from, QPointF to, Qt::KeyboardModifiers keys = Qt::NoModifier) {
         Desk::drag_in(desk.window.preview(), from.toPoint(), to.toPoint(), keys);
     }

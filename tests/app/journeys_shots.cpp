@@ -9,8 +9,8 @@
 #include "model/edits.h"
 #include "model/lane_edits.h"
 #include "schedule/pulses.h"
-#include "support/desk.h"
 #include "support/media.h"
+#include "support/picture_desk.h"
 
 #include <QDropEvent>
 #include <QListWidget>
@@ -21,9 +21,6 @@ using namespace pulsepin::test;
 class JourneysShots : public QObject {
     Q_OBJECT
 
-    static bool shown(Desk& desk) {
-        return QTest::qWaitFor([&] { return desk.window.preview().shown().exact; }, 8000);
-    }
     static bool drop(QWidget& on, QPointF at, const Dragged& item, Qt::KeyboardModifiers keys = {}) {
         const std::unique_ptr<QMimeData> mime(mime_of(item));
         QDragEnterEvent enter(at.toPoint(), Qt::CopyAction, mime.get(), Qt::LeftButton, keys);
