@@ -148,6 +148,12 @@ private slots:
         QVERIFY(std::abs(row(*trimmed, 0).onsets.front().time.value - 0.6) < 1e-9);
         QVERIFY(std::abs(row(*trimmed, 0).by_hand[0].now->value - 0.6) < 1e-9);
         QVERIFY(with_correction_taken_back(*trimmed, 0, row(*trimmed, 0).onsets.front().time).has_value());
+        // Heard to begin a little before the range, it begins with it, and is still corrected.
+        const auto close = with_song_trimmed(project, Seconds(3.12), Seconds(50));
+        QVERIFY(close.has_value());
+        QCOMPARE(row(*close, 0).onsets.front().time, Seconds(0));
+        QVERIFY(row(*close, 0).onsets.front().by_hand);
+        QCOMPARE(row(*close, 0).by_hand[0].now, std::optional(Seconds(0)));
     }
 };
 

@@ -251,12 +251,15 @@ namespace {
 /// range that was drawn along the beats begins with it.
 constexpr Seconds onset_tolerance{0.04};
 
+void trim(Seconds& time, Seconds shift) {
+    time += shift;
+    if (time < Seconds(0) && time >= -onset_tolerance)
+        time = Seconds(0);
+}
+
 void trim(std::vector<FoundOnset>& onsets, Seconds shift, Seconds end) {
-    for (auto& onset : onsets) {
-        onset.time += shift;
-        if (onset.time < Seconds(0) && onset.time >= -onset_tolerance)
-            onset.time = Seconds(0);
-    }
+    for (auto& onset : onsets)
+        trim(onset.time, shift);
     std::erase_if(onsets, [&](const FoundOnset& o) { return o.time < Seconds(0) || o.time > end; });
     // Of several that now lie at the beginning the strongest is left.
     const auto after =
@@ -331,7 +334,7 @@ Detection trimmed(Detection found, Seconds shift, Seconds end) {
         for (auto& one : row.by_hand)
             for (auto* at : {&one.was, &one.now})
                 if (*at)
-                    **at += shift;
+                    trim(**at, shift);
         std::erase_if(row.by_hand, [end](const OnsetRow::Correction& one) {
             const Seconds at = one.now ? *one.now : *one.was;
             return at < Seconds(0) || at >= end;
