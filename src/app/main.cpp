@@ -43,6 +43,7 @@ int main(int argc, char** argv) {
     parser.addPositionalArgument("FILE", "a .pulsepin project, or a song to begin with");
     parser.addOption({"at", "begin at PLACE: 13.1, 0:24.8 or 595 f", "PLACE"});
     parser.addOption({"silent", "use no sound device"});
+    parser.addOption({"pad", "tap by MIDI bytes from FILE, mostly a named pipe: a simulated pad", "FILE"});
     parser.addOption({"tour", "do the demo's main job, leave its results in DIR, and quit", "DIR"});
     QCommandLineOption quit_when_painted("quit-when-painted", "end once the window was painted");
     quit_when_painted.setFlags(QCommandLineOption::HiddenFromHelp);
@@ -50,6 +51,15 @@ int main(int argc, char** argv) {
     parser.process(application);
 
     MainWindow window(parser.isSet("silent") ? Player::Device::None : Player::Device::System);
+    if (parser.isSet("pad")) {
+        if (auto pad = open_simulated_pad(parser.value("pad").toStdString()))
+            window.grids().tap_by_keys(*std::move(pad));
+        else
+            window.document().say(QString::fromStdString(pad.error().message()));
+    } else if (!parser.isSet("silent")) {
+        if (auto keys = open_sequencer_keys()) // else the keyboard taps
+            window.grids().tap_by_keys(*std::move(keys));
+    }
     if (parser.isSet(quit_when_painted))
         new QuitWhenPainted(window.timeline());
     EndSignals ending;

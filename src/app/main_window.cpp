@@ -4,6 +4,7 @@
 #include "bench_area.h"
 #include "commands/command_dialogs.h"
 #include "event_clicks.h"
+#include "file_names.h"
 #include "kinds/kinds.h"
 
 #include <QAbstractButton>
@@ -246,20 +247,21 @@ void MainWindow::connect_document() {
         view_.set_playhead(Seconds(0));
     });
     connect(&document_, &Document::sound_changed, this, [this] {
-        player_.set_sound(document_.sound() ? document_.sound()->samples : nullptr);
+        player_.set_sound(document_.sounds().plan());
         for (auto* stop : stops_)
             stop->refresh();
     });
-    connect(&document_, &Document::heard_changed, this, [this] {
-        if (document_.heard())
-            player_.replace_sound(document_.heard()->samples);
+    connect(&document_, &Document::plan_changed, this, [this] {
+        if (document_.sound())
+            player_.replace_sound(document_.sounds().plan());
     });
 }
 
 void MainWindow::connect_transport() {
     connect(transport_, &TransportBar::play_wanted, &play_, &PlayCommands::toggle_play);
     connect(transport_, &TransportBar::few_seconds_wanted, &play_, &PlayCommands::play_few_seconds);
-    connect(transport_, &TransportBar::start_wanted, this, [this] { play_.set_playhead(Seconds(0)); });
+    connect(transport_, &TransportBar::start_wanted, this,
+            [this] { play_.set_playhead(play_.piece_start()); });
     connect(transport_, &TransportBar::speed_wanted, this, [this](double speed) {
         player_.set_speed(speed);
         transport_->show_position();
@@ -317,9 +319,14 @@ void MainWindow::connect_stops() {
         show_detail();
     });
     connect(grid_, &GridPanel::doubtful_wanted, &grids_, qOverload<>(&GridCommands::go_to_doubtful));
-    connect(taps_, &TapPanel::tapped, &grids_, &GridCommands::tap);
+    connect(taps_, &TapPanel::tapped, this, [this](bool first_of_bar) { grids_.tap(first_of_bar); });
     connect(song_, &SongPanel::open_song_wanted, &files_, &FileCommands::song_dialog);
     connect(song_, &SongPanel::add_sound_wanted, &files_, &FileCommands::sound_dialog);
+    connect(motion_, &MotionPanel::write_followed_wanted, this, [this](const SoundBank::Alone& what) {
+        files_.write_sound_dialog(document_.sounds().recipe(what.of, what.from_hz, what.until_hz),
+                                  QString::fromStdString(name_of(what.of, document_.project())));
+    });
+    connect(song_, &SongPanel::write_listened_wanted, &files_, &FileCommands::write_listened_dialog);
     connect(song_, &SongPanel::add_shots_wanted, &files_, &FileCommands::shots_dialog);
     connect(mark_, &MarkPanel::go_wanted, &play_, &PlayCommands::set_playhead);
     connect(mark_, &MarkPanel::add_wanted, this,
@@ -433,15 +440,20 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
 
 void MainWindow::dropEvent(QDropEvent* event) {
     std::vector<std::filesystem::path> shots;
+    QStringList sounds;
     for (const auto& url : event->mimeData()->urls()) {
         const QString path = url.toLocalFile();
         if (path.isEmpty())
             document_.say(tr("Only files on this computer can be dropped here"));
         else if (looks_like_shots(path))
             shots.emplace_back(path.toStdString());
+        else if (document_.project().song && event->mimeData()->urls().size() > 1 && !is_project_name(path))
+            sounds << path;
         else
             files_.open_path(path);
     }
+    if (!sounds.isEmpty())
+        files_.add_sounds(sounds);
     if (!shots.empty())
         document_.add_clips(shots);
     event->acceptProposedAction();

@@ -48,6 +48,7 @@ public:
     void show_score(bool score) { look_.show_score(score); }
 
     [[nodiscard]] FileCommands& files() { return files_; }
+    [[nodiscard]] GridCommands& grids() { return grids_; }
     [[nodiscard]] const CommandList& commands() const { return commands_; }
     [[nodiscard]] QAction* action(const QString& id) const { return commands_.action(id); }
     [[nodiscard]] Document& document() { return document_; }

@@ -36,6 +36,10 @@ Player::Player(Device device, QObject* parent) : QObject(parent), device_(device
 Player::~Player() = default;
 
 void Player::set_sound(std::shared_ptr<const SampleStore> sound) {
+    set_sound(sound ? std::make_shared<const MixPlan>(plan_of(std::move(sound))) : nullptr);
+}
+
+void Player::set_sound(std::shared_ptr<const MixPlan> sound) {
     if (sound == sound_)
         return;
     stop();
@@ -47,17 +51,19 @@ void Player::set_sound(std::shared_ptr<const SampleStore> sound) {
         mixer_.reset();
         return;
     }
-    mixer_ = std::make_unique<Mixer>(sound_->format().sample_rate);
-    meter_.emplace(sound_->format().sample_rate);
+    mixer_ = std::make_unique<Mixer>(sound_->sample_rate);
+    meter_.emplace(sound_->sample_rate);
     mixer_->set_sound(sound_);
     apply_volumes();
     rebuild_clicks();
 }
 
-void Player::replace_sound(std::shared_ptr<const SampleStore> sound) {
-    if (!sound || !sound_ || sound->format().sample_rate != sound_->format().sample_rate)
+void Player::replace_sound(std::shared_ptr<const MixPlan> sound) {
+    if (!sound || !sound_ || sound->sample_rate != sound_->sample_rate)
         return set_sound(std::move(sound));
     sound_ = std::move(sound);
+    if (playing_) // sounds that were silent until now are in memory before they are asked for
+        hold_ahead(position());
     mixer_->replace_sound(sound_);
 }
 
@@ -165,7 +171,7 @@ void Player::play(const Range& range) {
     samples.from = as_samples(range.from);
     samples.run = ++run_;
     if (range.until)
-        samples.until = std::min(as_samples(*range.until), sound_->length());
+        samples.until = std::min(as_samples(*range.until), sound_->length);
     if (range.loop_to) {
         samples.loop = true;
         samples.loop_from = as_samples(*range.loop_to);
@@ -199,7 +205,7 @@ void Player::scrub(Seconds at, Seconds length) {
         return;
     PlayRange snippet;
     snippet.from = as_samples(at);
-    snippet.until = std::min(as_samples(at + std::max(length, shortest_snippet)), sound_->length());
+    snippet.until = std::min(as_samples(at + std::max(length, shortest_snippet)), sound_->length);
     snippet.run = ++run_;
     snippet.edge = as_samples(snippet_edge);
     mixer_->play(std::move(snippet));
@@ -220,18 +226,14 @@ Seconds Player::position() const {
 
 /// Shows the meter the music that was heard since it was last looked at.
 void Player::measure(Seconds until) {
-    const Samples end = std::min(as_samples(until), sound_->length());
+    const Samples end = std::min(as_samples(until), sound_->length);
     if (end < measured_ || (end - measured_).value > mixer_->sample_rate()) // a jump
         measured_ = end;
-    const auto samples = sound_->interleaved();
-    const auto channels = static_cast<std::size_t>(sound_->format().channels);
     const float gain = gain_of(music_volume_, music_muted_);
-    std::vector<float> stereo;
-    for (auto i = measured_.value; i < end.value; ++i) {
-        const auto base = static_cast<std::size_t>(i) * channels;
-        stereo.push_back(gain * samples[base]);
-        stereo.push_back(gain * samples[base + channels - 1]);
-    }
+    std::vector<float> stereo(static_cast<std::size_t>(2 * (end - measured_).value), 0.0f);
+    sound_->add_to(stereo, measured_);
+    for (float& value : stereo)
+        value *= gain;
     meter_->add(stereo);
     measured_ = end;
 }

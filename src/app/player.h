@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "media/load_sound.h"
+#include "media/mix_down.h"
 #include "play/audio_output.h"
 #include "play/level_meter.h"
 #include "time/beat_grid.h"
@@ -21,9 +21,10 @@ public:
     explicit Player(Device device, QObject* parent = nullptr);
     ~Player() override;
 
-    void set_sound(std::shared_ptr<const SampleStore> sound);
-    /// Other samples of the same length and rate, as after a change of the mix: playing goes on.
-    void replace_sound(std::shared_ptr<const SampleStore> sound);
+    void set_sound(std::shared_ptr<const MixPlan> sound);
+    void set_sound(std::shared_ptr<const SampleStore> sound); ///< that and nothing else
+    /// The same music mixed otherwise: playing goes on, and what sounds now changes at once.
+    void replace_sound(std::shared_ptr<const MixPlan> sound);
     void set_grid(const BeatGrid* grid);
     /// Heard besides the beats, as loud as they are.
     struct Event {
@@ -85,7 +86,7 @@ private:
     [[nodiscard]] Samples as_samples(Seconds time) const;
 
     Device device_;
-    std::shared_ptr<const SampleStore> sound_;
+    std::shared_ptr<const MixPlan> sound_;
     std::optional<BeatGrid> grid_;
     std::vector<Event> events_;
     std::unique_ptr<Mixer> mixer_;

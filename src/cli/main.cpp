@@ -5,6 +5,7 @@
 #include "interchange/project_json.h"
 #include "parameter_page.h"
 #include "place_pins.h"
+#include "write_sound.h"
 
 // CLI11's headers do not pass our warnings.
 #pragma GCC diagnostic push
@@ -27,6 +28,7 @@ struct Requests {
     PlaceRequest placing;
     EditRequest edit;
     ExportRequest exporting;
+    WriteSoundRequest sound;
 };
 
 void add_analyze(CLI::App& app, Requests& all) {
@@ -102,6 +104,22 @@ void add_export(CLI::App& app, Requests& all) {
     command->callback([&all] { all.outcome = export_file(all.exporting); });
 }
 
+void add_sound(CLI::App& app, Requests& all) {
+    auto& request = all.sound;
+    auto* command = app.add_subcommand("sound", "write what is heard of a project, or a part of it, as WAV");
+    command->add_option("PROJECT", request.project)->required();
+    command->add_option("--of", request.sound, "song, sum, or the name of a lane of sounds")
+        ->capture_default_str();
+    command->add_option("--part", request.part, "whole, percussive, harmonic, residual, vocal")
+        ->capture_default_str();
+    command->add_option("--side", request.side, "both, left, right, middle, sides")->capture_default_str();
+    command->add_option("--from", request.from_hz, "lowest frequency in Hz")->check(CLI::Range(0.0, 1e6));
+    command->add_option("--until", request.until_hz, "highest frequency in Hz")->check(CLI::Range(0.0, 1e6));
+    command->add_option("-o,--output", request.out, "file to write")->required();
+    command->add_flag("--force", request.replace, "replace a file that is there already");
+    command->callback([&all] { all.outcome = write_sound(all.sound); });
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -114,6 +132,7 @@ int main(int argc, char** argv) {
     add_place(app, all);
     add_edit(app, all);
     add_export(app, all);
+    add_sound(app, all);
     app.add_subcommand("parameters", "tell all that can be set, as a page")->callback([] {
         std::cout << parameter_page();
     });

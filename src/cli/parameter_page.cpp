@@ -36,6 +36,10 @@ std::string range_of(const ParamSpec& spec) {
         return spec.choices.empty() ? "text" : choices_of(spec) + ", or a text";
     case ParamType::OnsetRow:
         return "name of a row of onsets";
+    case ParamType::OnsetRows:
+        return "names of rows of onsets, with \" + \" between them; * for all";
+    case ParamType::Sound:
+        return "song, sum, or \"lane\" and its number";
     case ParamType::Lane:
         return "number of a lane";
     case ParamType::Colour:

@@ -393,8 +393,24 @@ private slots:
         desk.window.view().set_range(TimeRange{desk.bar(9), desk.bar(21)});
         const Seconds from = desk.bar(9);
         const double kept = (desk.bar(21) - desk.bar(9)).value;
+        const Project before = desk.project();
+        int asked = 0;
+        answer(QStringLiteral("Cancel"), asked);
+        desk.window.action("trim")->trigger();
+        QVERIFY(same_content(desk.project(), before));
+        answer(QStringLiteral("Remove them"), asked);
         desk.window.action("trim")->trigger();
         QVERIFY(desk.settle());
+        QVERIFY(pins_outside_song(desk.window.document().schedule()).empty());
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(desk.settle());
+        desk.window.view().set_range(TimeRange{desk.bar(9), desk.bar(21)});
+        answer(QStringLiteral("Keep them"), asked);
+        desk.window.action("trim")->trigger();
+        QVERIFY(desk.settle());
+        QCOMPARE(asked, 3);
+        QVERIFY(!pins_outside_song(desk.window.document().schedule()).empty());
         QVERIFY(desk.window.document().sound() != nullptr);
         QVERIFY(std::abs(desk.window.document().sound()->samples->duration().value - kept) < 0.001);
         QVERIFY(std::abs((desk.bar(13) - (drop - from)).value) < 1e-4); // bar 13 is still bar 13

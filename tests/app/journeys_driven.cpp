@@ -29,21 +29,6 @@ class JourneysDriven : public QObject {
         QVERIFY(button && QTest::qWaitFor([&] { return button->isVisible(); }, 1000));
         choose_from_menu(button, path);
     }
-    static void place_on(Desk& desk, const char* lane, const char* source, const char* every,
-                         const char* row = nullptr) {
-        desk.window.go_to_stop(Stop::Place);
-        auto* lanes = desk.window.findChild<QComboBox*>("lane choice");
-        QVERIFY(lanes->findText(lane) >= 0);
-        lanes->setCurrentIndex(lanes->findText(lane));
-        choose(desk, "source", source);
-        if (row)
-            choose(desk, "source row", row);
-        choose(desk, "every", every);
-        desk.type("from", "13.1");
-        desk.type("until", "17.1");
-        desk.click("place");
-        desk.window.go_to_stop(Stop::Motion);
-    }
     /// What drives a parameter of a layer at a frame; nothing when nothing does.
     static std::optional<double> driven(Desk& desk, const char* layer, const char* parameter, double frame) {
         for (const auto& one : driven_at(desk.window.document().curves(), frame))
@@ -148,12 +133,11 @@ private slots:
         QVERIFY(std::abs(std::get<KeyBody>(desk.project().pin(last)->body).value - 1) < 0.06);
         QCOMPARE(desk.window.document().undo_name(), QString("move pin"));
         desk.window.view().select({last});
-        number(desk, "drawn key value", 0.9);
+        number(desk, "curve key value", 0.9);
         desk.window.view().select({});
 
         const LaneId kick = add_motion_lane(desk, "Follower", "Kick");
         choose(desk, "follower band", "band: kick");
-        choose(desk, "add step", "Fill");
         choose(desk, "add step", "Threshold");
         choose(desk, "add step", "Only above");
         choose(desk, "add step", "Higher of two");
@@ -304,7 +288,6 @@ private slots:
         Desk desk;
         QVERIFY(desk.open_demo());
         add_motion_lane(desk, "Follower", "Level");
-        choose(desk, "add step", "Fill");
         target(desk, 0, {"Shots", "scale"});
         number(desk, "feed 0 low", 60);
         number(desk, "feed 0 high", 130);

@@ -62,7 +62,7 @@ private slots:
         Desk desk;
         QVERIFY(open(desk, "1.1", "9.1"));
         choose(desk, "source", "onsets of");
-        auto* row = desk.window.findChild<QComboBox*>("source row");
+        auto* row = desk.window.findChild<RowsField*>("source row");
         QVERIFY(row->isVisible());
         choose(desk, "source row", "kick");
         const auto all = outlined(desk).size();
@@ -75,7 +75,7 @@ private slots:
         for (const auto& place : strong)
             QVERIFY(!place.contains('+')); // on whole beats
         choose(desk, "source", "beats");
-        QVERIFY(!desk.window.findChild<QComboBox*>("source row"));
+        QVERIFY(!desk.window.findChild<RowsField*>("source row"));
     }
 
     void journey_a_pattern_is_painted() {

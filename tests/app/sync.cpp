@@ -5,9 +5,11 @@
 #include "application.h"
 #include "devices/pulse_output.h"
 #include "main_window.h"
+#include "media/write_wav.h"
 #include "support/media.h"
 
 #include <QApplication>
+#include <QDoubleSpinBox>
 #include <QFile>
 #include <csignal>
 #include <random>
@@ -144,6 +146,78 @@ private slots:
                 right = right && std::abs(static_cast<double>(starts[i] - starts[i - 1]) / rate - 2) < 0.02;
         }
         QVERIFY(right);
+    }
+
+    // A song is faded in and out in the window, and made quieter while it plays: what comes out of the
+    // machine is as loud as that says, and a change is heard within 50 ms.
+    void journey_the_song_faded_in_and_out_is_heard() {
+        constexpr double seconds = 6, fade = 1.5, level = 0.5;
+        std::vector<float> music(static_cast<std::size_t>(rate * seconds));
+        for (std::size_t i = 0; i < music.size(); ++i)
+            music[i] = static_cast<float>(
+                level * std::sin(2 * 3.14159265358979 * 1000 * static_cast<double>(i) / rate));
+        QTemporaryDir dir;
+        const std::filesystem::path wave = dir.filePath("tone.wav").toStdString();
+        QVERIFY(write_wav(*store_of(music, {rate, 1}), wave).has_value());
+        bool right = false;
+        QString why;
+        for (int attempt = 0; attempt < attempts && !right; ++attempt) {
+            MainWindow window(Player::Device::System);
+            window.show();
+            window.open_path(QString::fromStdString(wave.string()));
+            QVERIFY(QTest::qWaitFor([&] { return window.document().sound() != nullptr; }, 30'000));
+            QVERIFY(QTest::qWaitFor([&] { return !window.document().jobs().busy(); }, 120'000));
+            window.player().set_click_volume(0);
+            const auto type = [&](const char* field, double value) {
+                window.findChild<QDoubleSpinBox*>(field)->setValue(value);
+            };
+            type("song fade in", fade);
+            type("song fade out", fade);
+            Recorder recorder;
+            window.action("play")->trigger();
+            // In the middle it becomes quieter by 20 dB.
+            QVERIFY(QTest::qWaitFor([&] { return window.player().position() > Seconds(2.5); }, 10'000));
+            const double changed = window.player().position().value;
+            type("song gain", -20);
+            QVERIFY(QTest::qWaitFor([&] { return !window.player().playing(); }, 20'000));
+            const auto heard = recorder.finish();
+            window.document().start_new();
+            // Twenty milliseconds at a time, from where the sound begins.
+            std::vector<double> levels;
+            std::size_t start = 0;
+            while (start < heard.size() && std::abs(heard[start]) < 1e-4f)
+                ++start;
+            constexpr std::size_t block = rate / 50;
+            for (std::size_t at = start; at + block <= heard.size(); at += block) {
+                double power = 0;
+                for (std::size_t i = 0; i < block; ++i)
+                    power += static_cast<double>(heard[at + i]) * static_cast<double>(heard[at + i]);
+                levels.push_back(std::sqrt(2 * power / block));
+            }
+            const double full = *std::max_element(levels.begin(), levels.end());
+            const auto at = [&](double second) {
+                return levels[static_cast<std::size_t>(second * 50)] / full;
+            };
+            // Where the change is heard: it falls to half way.
+            std::size_t fell = static_cast<std::size_t>(fade * 50) + 5;
+            while (fell < levels.size() && levels[fell] > 0.55 * full)
+                ++fell;
+            const double late = static_cast<double>(fell) / 50 - changed;
+            const auto db_off = [&](double second, double wanted) {
+                return std::abs(20 * std::log10(at(second) / wanted));
+            };
+            right = static_cast<double>(levels.size()) > 50 * (seconds - 0.2) && db_off(0.75, 0.5) < 0.5 &&
+                    db_off(1.1, 1.1 / fade) < 0.5 && db_off(2, 1) < 0.2 && db_off(4, 0.1) < 0.3 &&
+                    db_off(seconds - 0.75, 0.05) < 0.7 && late < 0.07;
+            why = QString("%1 s heard; at 0.75 s %2, at 2 s %3, at 4 s %4; the change came after %5 ms")
+                      .arg(static_cast<double>(levels.size()) / 50)
+                      .arg(at(0.75))
+                      .arg(at(2))
+                      .arg(at(4))
+                      .arg(late * 1000);
+            qInfo("%s", qPrintable(why));
+        }
+        QVERIFY2(right, qPrintable(why));
     }
 
     // A playhead dragged over the song is heard, and playing does not begin by it.

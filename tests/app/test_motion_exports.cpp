@@ -56,8 +56,8 @@ LaneId add_wave(Project& project, const Feed& own) {
 }
 
 Curves curves_of(const Project& project) {
-    LevelTracks tracks;
-    return {Schedule(project), std::make_shared<const FollowerCurves>(*follow(project, nullptr, tracks))};
+    Listening listening;
+    return {Schedule(project), std::make_shared<const FollowerCurves>(*follow(project, {}, listening))};
 }
 
 ExportMaterial material_of(const Project& project) {

@@ -97,7 +97,7 @@ private slots:
         player.play({Seconds(1), std::nullopt, std::nullopt});
         QTest::qWait(150);
         const Seconds before = player.position();
-        player.replace_sound(tone(5, 0.2f));
+        player.replace_sound(std::make_shared<const MixPlan>(plan_of(tone(5, 0.2f))));
         QVERIFY(player.playing());
         QTest::qWait(100);
         QVERIFY(player.position() > before && player.position() < before + Seconds(1));

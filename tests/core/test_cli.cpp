@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "media/load_sound.h"
 #include "interchange/project_file.h"
 
 #include <QDir>
@@ -147,6 +148,23 @@ private slots:
             QVERIFY2(run.status == 0, qPrintable(run.err));
             QVERIFY(QFileInfo(file("x." + format)).size() > 50);
         }
+    }
+
+    void a_part_of_the_song_is_written() {
+        const auto run =
+            cli({"sound", project, "--part", "percussive", "--side", "left", "-o", file("part.wav")});
+        QVERIFY2(run.status == 0, qPrintable(run.err));
+        const auto part = load_sound(file("part.wav").toStdString());
+        QVERIFY(part.has_value());
+        QCOMPARE(part->samples->format().channels, 1);
+        const auto whole = load_sound(song.toStdString());
+        QCOMPARE(part->samples->length().value, whole->samples->length().value);
+        for (const QStringList& wrong : {QStringList{"--part", "loud"}, QStringList{"--of", "nowhere"}}) {
+            const auto refused = cli(QStringList{"sound", project, "-o", file("never.wav")} + wrong);
+            QVERIFY2(refused.status == 1 && refused.err.contains(wrong[1]), qPrintable(refused.err));
+            QVERIFY(!QFile::exists(file("never.wav")));
+        }
+        QCOMPARE(cli({"sound", project, "-o", song, "--force"}).status, 1); // an input is never written over
     }
 
     void inputs_are_never_written_over() {

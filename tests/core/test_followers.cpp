@@ -48,10 +48,14 @@ LaneId add_follower(Project& project, const Follower& follower, const char* name
     return id;
 }
 
+FollowerCurves followed(const Project& project, std::shared_ptr<const SampleStore> sound = nullptr) {
+    Listening listening;
+    return *follow(project, {{std::move(sound), "the song"}, {}}, listening);
+}
+
 std::shared_ptr<const FollowerCurve> curve_of(const Project& project, LaneId lane,
-                                              const SampleStore* sound = nullptr) {
-    LevelTracks tracks;
-    return follow(project, sound, tracks)->at(lane);
+                                              std::shared_ptr<const SampleStore> sound = nullptr) {
+    return followed(project, std::move(sound)).at(lane);
 }
 
 CurveValues applied(const char* id, CurveValues values, std::vector<double> parameters = {},
@@ -190,8 +194,7 @@ private slots:
         follower.values.set("wave", "saw");
         follower.values.set("phase", 50.0);
         const auto saw_id = add_follower(project, follower);
-        LevelTracks tracks;
-        const auto curves = *follow(project, nullptr, tracks);
+        const auto curves = followed(project);
         for (int bar = 0; bar < 8; ++bar) { // a bar is 48 frames
             QVERIFY(std::abs(curves.at(sine_id)->share_at(bar * 48)) < 1e-6);
             QVERIFY(std::abs(curves.at(sine_id)->share_at(bar * 48 + 24) - 1) < 1e-6);
@@ -204,8 +207,8 @@ private slots:
         // In three-four time a bar is three beats.
         auto waltz = project;
         waltz = relabelled(waltz, *BeatGrid::steady(Bpm(120), Seconds(0), {3, 4}, Seconds(20)));
-        QVERIFY(std::abs(follow(waltz, nullptr, tracks)->at(sine_id)->share_at(36)) < 1e-6);
-        QVERIFY(std::abs(follow(waltz, nullptr, tracks)->at(sine_id)->share_at(18) - 1) < 1e-6);
+        QVERIFY(std::abs(followed(waltz).at(sine_id)->share_at(36)) < 1e-6);
+        QVERIFY(std::abs(followed(waltz).at(sine_id)->share_at(18) - 1) < 1e-6);
     }
 
     void time_since_the_last_pin_counts_seconds() {
@@ -379,10 +382,9 @@ private slots:
         Follower follower;
         follower.source = "nearness";
         const auto id = add_follower(project, follower);
-        LevelTracks tracks;
         const auto value = [&](Offset lead, Offset own, double frame) {
             auto led = *with_lead(project, id, lead);
-            const auto curves = std::make_shared<const FollowerCurves>(*follow(led, nullptr, tracks));
+            const auto curves = std::make_shared<const FollowerCurves>(followed(led));
             Feed feed = led.lane(id)->motion->own;
             feed.lead = own;
             return *fed_at({Schedule(led), curves}, *led.lane(id), feed, frame);
@@ -398,8 +400,7 @@ private slots:
         Follower follower;
         follower.source = "wave";
         const auto id = add_follower(project, follower, "Sway");
-        LevelTracks tracks;
-        const auto curves = *follow(project, nullptr, tracks);
+        const auto curves = followed(project);
         const Curves before{Schedule(project), std::make_shared<const FollowerCurves>(curves)};
         const auto keys =
             keys_per_frame(before, *project.lane(id), project.lane(id)->motion->own, Frames(0), Frames(240));

@@ -320,8 +320,8 @@ private slots:
     void sounds_are_summed_where_they_lie() {
         const auto steady = store_of(std::vector<float>(1000, 0.5f), {44100, 1});
         MixPart part{steady, Samples(200), Samples(100), Samples(600), 0.5f, Samples(100), Samples(200)};
-        const auto sum = mix_down({part, {steady, Samples(-50), Samples(0), Samples(150), 1.0f, {}, {}}},
-                                  44100, Samples(2000));
+        const auto sum = mix_down(
+            {44100, Samples(2000), {part, {steady, Samples(-50), Samples(0), Samples(150), 1.0f, {}, {}}}});
         QVERIFY(sum.has_value());
         const auto at = [&](std::int64_t i) { return sum->samples->mono_at(Samples(i)); };
         QCOMPARE(sum->samples->length().value, 2000);

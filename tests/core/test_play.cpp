@@ -19,6 +19,10 @@ std::shared_ptr<const SampleStore> ramp(std::size_t frames) {
     return store_of(samples, {48000, 2});
 }
 
+std::shared_ptr<const MixPlan> heard(std::shared_ptr<const SampleStore> sound) {
+    return std::make_shared<const MixPlan>(plan_of(std::move(sound)));
+}
+
 std::vector<float> rendered(Mixer& mixer, std::size_t frames, std::size_t block = 333) {
     std::vector<float> all;
     while (all.size() < 2 * frames) {
@@ -37,7 +41,7 @@ private slots:
     void plays_every_sample_once() {
         Mixer mixer(48000);
         const auto sound = ramp(10'000);
-        mixer.set_sound(sound);
+        mixer.set_sound(heard(sound));
         mixer.play({Samples(100), std::nullopt, false, {}, 1});
         const auto out = rendered(mixer, 12'000);
         for (std::size_t i = 0; i < 12'000; ++i)
@@ -49,7 +53,7 @@ private slots:
 
     void is_silent_when_stopped() {
         Mixer mixer(48000);
-        mixer.set_sound(ramp(1000));
+        mixer.set_sound(heard(ramp(1000)));
         for (const float v : rendered(mixer, 500))
             QCOMPARE(v, 0.0f);
         mixer.play({Samples(0), std::nullopt, false, {}, 1});
@@ -62,7 +66,7 @@ private slots:
 
     void stops_at_the_end_of_the_range() {
         Mixer mixer(48000);
-        mixer.set_sound(ramp(5000));
+        mixer.set_sound(heard(ramp(5000)));
         mixer.play({Samples(10), Samples(110), false, {}, 4});
         const auto out = rendered(mixer, 300);
         QVERIFY(out[2 * 99] > 0.0f);
@@ -75,7 +79,7 @@ private slots:
         for (const std::size_t block : {1u, 7u, 64u, 1000u}) {
             Mixer mixer(48000);
             const auto sound = ramp(5000);
-            mixer.set_sound(sound);
+            mixer.set_sound(heard(sound));
             mixer.play({Samples(250), Samples(300), true, Samples(200), 1});
             const auto out = rendered(mixer, 777, block);
             for (std::size_t i = 0; i < 777; ++i) {
@@ -89,7 +93,7 @@ private slots:
 
     void clicks_begin_exactly_on_their_beats() {
         Mixer mixer(48000);
-        mixer.set_sound(store_of(std::vector<float>(2 * 48000, 0.0f), {48000, 2}));
+        mixer.set_sound(heard(store_of(std::vector<float>(2 * 48000, 0.0f), {48000, 2})));
         mixer.set_clicks(std::make_shared<const ClickTrack>(
             std::vector<Click>{{Samples(1000), true}, {Samples(25'000), false}}, 48000));
         mixer.set_click_gain(1.0f);
@@ -109,7 +113,7 @@ private slots:
 
     void a_click_under_way_goes_on_after_a_jump() {
         Mixer mixer(48000);
-        mixer.set_sound(store_of(std::vector<float>(96'000, 0.0f), {48000, 2}));
+        mixer.set_sound(heard(store_of(std::vector<float>(96'000, 0.0f), {48000, 2})));
         mixer.set_clicks(
             std::make_shared<const ClickTrack>(std::vector<Click>{{Samples(1000), false}}, 48000));
         mixer.set_click_gain(1.0f);
@@ -123,7 +127,7 @@ private slots:
 
     void volume_changes_without_steps() {
         Mixer mixer(48000);
-        mixer.set_sound(store_of(std::vector<float>(20'000, 1.0f), {48000, 2}));
+        mixer.set_sound(heard(store_of(std::vector<float>(20'000, 1.0f), {48000, 2})));
         mixer.play({Samples(0), std::nullopt, false, {}, 1});
         (void)rendered(mixer, 480, 480);
         mixer.set_music_gain(0.0f);
@@ -135,7 +139,7 @@ private slots:
 
     void mono_is_heard_on_both_sides() {
         Mixer mixer(44100);
-        mixer.set_sound(store_of({0.5f, 0.25f}, {44100, 1}));
+        mixer.set_sound(heard(store_of({0.5f, 0.25f}, {44100, 1})));
         mixer.play({Samples(0), std::nullopt, false, {}, 1});
         const auto out = rendered(mixer, 2);
         QCOMPARE(out, (std::vector<float>{0.5f, 0.5f, 0.25f, 0.25f}));
@@ -144,7 +148,7 @@ private slots:
     // While no device asks for sound, commands wait; none is lost and the newest counts.
     void commands_wait_for_the_device() {
         Mixer mixer(48000);
-        mixer.set_sound(ramp(5000));
+        mixer.set_sound(heard(ramp(5000)));
         for (std::uint32_t run = 1; run <= 500; ++run)
             mixer.play({Samples(run), std::nullopt, false, {}, run});
         for (int i = 0; i < 20; ++i) {
@@ -166,7 +170,7 @@ private slots:
                         song[2 * static_cast<std::size_t>(apart / 2 + b * apart + i) + side] =
                             0.6f * static_cast<float>(std::sin(0.2 * i) * std::exp(-i / 250.0));
             Mixer mixer(48000);
-            mixer.set_sound(store_of(song, {48000, 2}));
+            mixer.set_sound(heard(store_of(song, {48000, 2})));
             mixer.play(
                 {Samples(0), std::nullopt, false, {}, 1, std::make_shared<TimeStretch>(48000, speed), {}});
             const auto expected = static_cast<std::size_t>(apart * (bursts + 1) / speed);
@@ -192,7 +196,7 @@ private slots:
 
     void a_loop_at_another_speed() {
         Mixer mixer(48000);
-        mixer.set_sound(store_of(std::vector<float>(2 * 48'000, 0.1f), {48000, 2}));
+        mixer.set_sound(heard(store_of(std::vector<float>(2 * 48'000, 0.1f), {48000, 2})));
         mixer.play({Samples(10'000),
                     Samples(20'000),
                     true,
@@ -210,7 +214,7 @@ private slots:
 
     void snippets_fade_at_both_ends() {
         Mixer mixer(48000);
-        mixer.set_sound(store_of(std::vector<float>(2 * 9000, 0.5f), {48000, 2}));
+        mixer.set_sound(heard(store_of(std::vector<float>(2 * 9000, 0.5f), {48000, 2})));
         mixer.play({Samples(1000), Samples(3000), false, {}, 1, {}, Samples(200)});
         const auto out = rendered(mixer, 2500);
         QVERIFY(std::abs(out[0]) < 0.01f && std::abs(out[2 * 1999]) < 0.01f);
@@ -274,7 +278,7 @@ private slots:
                 mixer.render(block);
         });
         for (std::uint32_t i = 0; i < 200; ++i) {
-            mixer.set_sound(ramp(100 + i));
+            mixer.set_sound(heard(ramp(100 + i)));
             mixer.set_clicks(
                 std::make_shared<const ClickTrack>(std::vector<Click>{{Samples(10), true}}, 48000));
             mixer.play({Samples(0), std::nullopt, true, Samples(0), i});

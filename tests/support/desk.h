@@ -3,6 +3,7 @@
 
 #include "add_lane_dialog.h"
 #include "base/text_file.h"
+#include "forms/rows_field.h"
 #include "main_window.h"
 
 #include <QApplication>
@@ -108,8 +109,13 @@ struct Desk {
     }
 };
 
-/// Chooses an entry of a list, as a person does.
+/// Chooses an entry of a list, or rows of onsets, as a person does.
 inline void choose(Desk& desk, const char* box, const QString& text) {
+    if (auto* rows = desk.window.findChild<RowsField*>(box)) {
+        rows->show_rows(text.toStdString());
+        emit rows->edited();
+        return;
+    }
     auto* combo = desk.window.findChild<QComboBox*>(box);
     QVERIFY2(combo && combo->findText(text) >= 0, qPrintable(QString("%1: %2").arg(box, text)));
     combo->setCurrentIndex(combo->findText(text));
@@ -194,6 +200,21 @@ inline void answer(QMessageBox::StandardButton button, int& asked) {
             ++asked;
             QTest::mouseClick(box->button(button), Qt::LeftButton);
         }
+    });
+}
+
+/// The same, by what is written on it.
+inline void answer(const QString& text, int& asked) {
+    QTimer::singleShot(150, qApp, [text, &asked] {
+        auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+        QVERIFY2(box, "nothing was asked");
+        for (auto* button : box->buttons())
+            if (button->text().remove('&') == text) {
+                ++asked;
+                return QTest::mouseClick(button, Qt::LeftButton);
+            }
+        box->reject();
+        QFAIL(qPrintable("no such answer: " + text));
     });
 }
 

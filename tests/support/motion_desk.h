@@ -36,4 +36,21 @@ inline LaneId add_motion_lane(Desk& desk, const char* kind, const char* name) {
     return desk.project().lanes.back()->id;
 }
 
+/// Pins on a lane from bar 13 up to 17.
+inline void place_on(Desk& desk, const char* lane, const char* source, const char* every,
+                     const char* row = nullptr) {
+    desk.window.go_to_stop(Stop::Place);
+    auto* lanes = desk.window.findChild<QComboBox*>("lane choice");
+    QVERIFY(lanes->findText(lane) >= 0);
+    lanes->setCurrentIndex(lanes->findText(lane));
+    choose(desk, "source", source);
+    if (row)
+        choose(desk, "source row", row);
+    choose(desk, "every", every);
+    desk.type("from", "13.1");
+    desk.type("until", "17.1");
+    desk.click("place");
+    desk.window.go_to_stop(Stop::Motion);
+}
+
 } // namespace pulsepin::test

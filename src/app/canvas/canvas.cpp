@@ -238,6 +238,13 @@ void Canvas::follow_gesture(int revision_before) {
 std::unique_ptr<Gesture> Canvas::gesture_on_lanes(QPointF at, Qt::KeyboardModifiers keys) {
     if (const auto grip = grip_under(gestures(), at))
         return grabbed(gestures(), *grip, at, keys);
+    if (const auto place = placement().lane_at(at); place && !(keys & Qt::ControlModifier)) {
+        const Scene drawn = scene(place->scale);
+        const LaneScene lane = lane_scene(drawn, *place);
+        if (const auto& look = look_of_kind(lane.lane.kind); look.press)
+            if (auto pressed = look.press(gestures(), lane, at))
+                return pressed;
+    }
     if ((keys & Qt::ShiftModifier) && placement().lane_at(at))
         return std::make_unique<Lasso>(gestures(), at, keys);
     if (!(keys & Qt::ControlModifier))
@@ -247,8 +254,15 @@ std::unique_ptr<Gesture> Canvas::gesture_on_lanes(QPointF at, Qt::KeyboardModifi
 
 QString Canvas::pin_hint(QPointF at) const {
     const auto grip = grip_under(gestures(), at);
-    if (!grip)
-        return {};
+    if (!grip) {
+        const auto place = placement().lane_at(at);
+        if (!place)
+            return {};
+        const Scene drawn = scene(place->scale);
+        const LaneScene lane = lane_scene(drawn, *place);
+        const auto& look = look_of_kind(lane.lane.kind);
+        return look.press_hint ? look.press_hint(lane, at) : QString();
+    }
     const auto& look = look_of_kind(document_.project().lane_of(grip->pin)->kind);
     return look.hint ? look.hint(grip->part)
                      : tr("Drag a pin to move it along the beats · hold Shift to leave the grid · Delete "

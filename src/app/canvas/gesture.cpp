@@ -2,6 +2,7 @@
 #include "canvas/gesture.h"
 
 #include "kinds/kind_look.h"
+#include "schedule/shots.h"
 #include "time/musical_text.h"
 
 namespace pulsepin {
@@ -11,7 +12,7 @@ Scene GestureContext::scene() const {
 }
 
 Seconds GestureContext::song_end() const {
-    return project().song ? project().song->duration() : Seconds(60);
+    return project().song ? std::max(project().song->duration(), piece_end(project())) : Seconds(60);
 }
 
 void Gesture::move(QPointF at, Qt::KeyboardModifiers keys) {

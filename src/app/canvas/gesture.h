@@ -12,7 +12,7 @@
 namespace pulsepin {
 
 /// The part of a pin's drawing that the mouse is on.
-enum class GripPart { Head, Body, Start, End, FadeIn, FadeOut, EaseFrom, EaseTo };
+enum class GripPart { Head, Body, Start, End, FadeIn, FadeOut, GainLine, EaseFrom, EaseTo };
 
 struct Grip {
     PinId pin;
@@ -32,6 +32,7 @@ struct GestureContext {
     [[nodiscard]] Seconds snapped(Seconds time, bool off_grid) const {
         return pulsepin::snapped(placement, schedule(), view, time, off_grid);
     }
+    /// Of the song, or of what is heard longer.
     [[nodiscard]] Seconds song_end() const;
 };
 

@@ -3,6 +3,7 @@
 
 #include "commands/grid_commands.h"
 #include "file_names.h"
+#include "interchange/outputs.h"
 #include "model/edits.h"
 #include "schedule_text_dialog.h"
 #include "stops/export_panel.h"
@@ -265,13 +266,42 @@ void FileCommands::shot_folder_dialog() {
 }
 
 void FileCommands::sound_dialog() {
-    const QString path =
-        QFileDialog::getOpenFileName(context_.window, tr("Add sound"), {},
-                                     tr("Sound and video (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.aif "
-                                        "*.aiff *.wma *.mp4 *.mov *.mkv *.webm);;All "
-                                        "files (*)"));
-    if (!path.isEmpty())
-        document_.add_sound(path.toStdString(), view_.playhead());
+    const QStringList paths =
+        QFileDialog::getOpenFileNames(context_.window, tr("Add sound; several are parts of the song"), {},
+                                      tr("Sound and video (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.aif "
+                                         "*.aiff *.wma *.mp4 *.mov *.mkv *.webm);;All "
+                                         "files (*)"));
+    add_sounds(paths);
+}
+
+/// One is laid under the playhead, several start together: they are parts of the song.
+void FileCommands::add_sounds(const QStringList& paths) {
+    if (paths.size() == 1)
+        return document_.add_sound(paths.front().toStdString(), view_.playhead());
+    std::vector<std::filesystem::path> stems;
+    for (const auto& path : paths)
+        stems.emplace_back(path.toStdString());
+    if (!stems.empty())
+        document_.add_stems(stems);
+}
+
+void FileCommands::write_listened_dialog() {
+    const auto& sounds = document_.sounds();
+    write_sound_dialog(sounds.recipe(sounds.listened()),
+                       QString::fromStdString(name_of(sounds.listened(), document_.project())));
+}
+
+void FileCommands::write_sound_dialog(const Result<SoundRecipe>& sound, const QString& name) {
+    if (!sound)
+        return document_.say(QString::fromStdString(sound.error().message()));
+    const auto path =
+        ask_where_to_write(context_.window, tr("Write as WAV"), name + ".wav", tr("WAV (*.wav)"), "wav");
+    if (!path)
+        return;
+    const std::filesystem::path wanted = path->toStdString();
+    if (auto allowed = may_write(wanted, inputs_of(document_.path(), document_.project()), true); !allowed)
+        return document_.say(QString::fromStdString(allowed.error().message()));
+    document_.write_sound(*sound, wanted);
 }
 
 void FileCommands::fill_recent_menu() {

@@ -19,6 +19,10 @@ public:
     void open_path(const QString& path);
     void song_dialog();
     void sound_dialog();
+    void add_sounds(const QStringList& paths);
+    /// What is listened to, as a WAV file.
+    void write_listened_dialog();
+    void write_sound_dialog(const Result<SoundRecipe>& sound, const QString& name);
     void shots_dialog();
     void export_dialog(const ExporterRow& row);
     void save(std::function<void()> then = {});

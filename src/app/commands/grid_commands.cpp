@@ -228,11 +228,18 @@ void GridCommands::move_chosen_beat_to_onset() {
     move_chosen_beat(*nearest - at);
 }
 
-void GridCommands::tap(bool first_of_bar) {
+void GridCommands::tap(bool first_of_bar, float strength) {
     if (player_.playing())
-        context_.taps->tap_in_song(player_.position(), player_.speed(), first_of_bar);
+        context_.taps->tap_in_song(player_.position(), player_.speed(), first_of_bar, strength);
     else
-        context_.taps->tap_in_silence(first_of_bar);
+        context_.taps->tap_in_silence(first_of_bar, strength);
+}
+
+void GridCommands::tap_by_keys(std::unique_ptr<MidiKeys> keys) {
+    constexpr float hardest = 127; // of MIDI velocities
+    connect(keys.get(), &MidiKeys::struck, this,
+            [this](int, int velocity) { tap(false, static_cast<float>(velocity) / hardest); });
+    keys_.push_back(std::move(keys));
 }
 
 } // namespace pulsepin

@@ -3,6 +3,7 @@
 
 #include "check/grid_trust.h"
 #include "commands/context.h"
+#include "devices/midi_keys.h"
 
 namespace pulsepin {
 
@@ -17,7 +18,9 @@ public:
     void open_beats(const QString& path); ///< items keep their time
     void go_to_doubtful();
     void go_to_doubtful(const std::vector<DoubtfulPlace>& places);
-    void tap(bool first_of_bar);
+    void tap(bool first_of_bar, float strength = 1);
+    /// What is struck on them taps, as hard as it is struck.
+    void tap_by_keys(std::unique_ptr<MidiKeys> keys);
     /// Loops the chosen beat, or the one nearest to the playhead, with its neighbours at half speed, large; a
     /// second time all is as it was.
     void listen_closely();
@@ -33,6 +36,7 @@ private:
         double speed = 1;
         SongLook look;
     };
+    std::vector<std::unique_ptr<MidiKeys>> keys_;
     std::optional<Before> before_; ///< while a beat is listened to closely
 };
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "commands/lane_commands.h"
 
+#include "hand/acting.h"
 #include "add_lane_dialog.h"
 #include "commands/pin_commands.h"
 #include "fields.h"
@@ -28,9 +29,13 @@ void LaneCommands::add_lane(LaneKind kind) {
     if (dialog.exec() != QDialog::Accepted)
         return;
     Project next = with_lane(document_.project(), kind, dialog.name().toStdString());
-    if (kind->drives())
-        if (auto driven = with_motion(next, next.lanes.back()->id, dialog.motion()))
+    if (kind->drives()) {
+        Motion motion = dialog.motion();
+        if (kind->follows) // it begins with 0 to 1 over what the song has
+            motion.follower.steps = {{"fill", {}}};
+        if (auto driven = with_motion(next, next.lanes.back()->id, motion))
             next = *std::move(driven);
+    }
     document_.apply(std::move(next), tr("add lane"));
     view_.choose_lane(document_.project().lanes.back()->id);
     context_.timeline->reveal_lane(view_.lane());
@@ -83,6 +88,8 @@ void LaneCommands::show_lane_menu(QPoint at, LaneId id) {
                             document_.apply(with_shape_of(document_.project(), id, from), tr("take shape"));
                         });
         shapes->menuAction()->setVisible(!shapes->isEmpty());
+        if (lane->kind->follows)
+            add_stretches(*menu.addMenu(tr("It acts only in")), id);
         entry(tr("Delete"),
               [this, id] { document_.apply(without_lane(document_.project(), id), tr("delete lane")); });
         menu.addSeparator();
@@ -91,6 +98,23 @@ void LaneCommands::show_lane_menu(QPoint at, LaneId id) {
         if (!kind->sounds)
             menu.addAction(context_.commands.action("add lane of " + text_of(kind->id)));
     menu.exec(at);
+}
+
+/// Outside of the stretches that were added the curve is 0.
+void LaneCommands::add_stretches(QMenu& menu, LaneId id) {
+    const auto& project = document_.project();
+    const Seconds now = view_.playhead();
+    const auto add = [&](const QString& text, const std::optional<TimeSpan>& span) {
+        auto* action = menu.addAction(text, this, [this, id, span] {
+            constexpr Seconds fade{0.1};
+            document_.apply(with_acting(document_.project(), id, *span, fade), tr("acts in a stretch"));
+        });
+        action->setEnabled(span.has_value());
+    };
+    const auto& range = view_.range();
+    add(tr("the range"), range ? std::optional(TimeSpan{range->from, range->until}) : std::nullopt);
+    add(tr("the section at the playhead"), section_around(project, now));
+    add(tr("the shot at the playhead"), shot_around(document_.schedule(), now));
 }
 
 void LaneCommands::ask_for_lead(LaneId id) {

@@ -18,6 +18,7 @@ public:
 
 private:
     void ask_for_lead(LaneId lane);
+    void add_stretches(QMenu& menu, LaneId lane);
 };
 
 } // namespace pulsepin

@@ -5,6 +5,7 @@
 #include "kinds/kinds.h"
 #include "model/anchored_time.h"
 #include "schedule/place_text.h"
+#include "schedule/shots.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
 #include "score/score_view.h"
@@ -50,10 +51,10 @@ void PlayCommands::hang_up(QMenu* menu) {
     add(menu, "play", tr("Play or stop"), {K(tr("Space"))}, [this] { toggle_play(); });
     add(menu, "few seconds", tr("Play a few bars"), {K(tr("Shift+Space"))}, [this] { play_few_seconds(); });
     add(menu, "loop", tr("Loop the range"), {K(tr("L"))}, [this] { view_.set_looping(!view_.looping()); });
-    add(menu, "start", tr("To the start"), {K(tr("Home"))}, [this] { set_playhead(Seconds(0)); });
+    add(menu, "start", tr("To the start"), {K(tr("Home"))}, [this] { set_playhead(piece_start()); });
     add(menu, "end", tr("To the end"), {K(tr("End"))}, [this] {
         if (document_.project().song)
-            set_playhead(document_.project().song->duration());
+            set_playhead(piece_end(document_.project()));
     });
     add(menu, "frame back", tr("A frame back"), {K(tr("Left"))}, [this] { step_frames(-1); });
     add(menu, "frame on", tr("A frame on"), {K(tr("Right"))}, [this] { step_frames(1); });
@@ -135,6 +136,10 @@ void PlayCommands::type_range() {
     view_.set_range(TimeRange{times[0], times[1]});
 }
 
+Seconds PlayCommands::piece_start() const {
+    return document_.project().settings->begins.value_or(Seconds(0));
+}
+
 void PlayCommands::play_from(Seconds from) {
     Player::Range range{from, std::nullopt, std::nullopt};
     if (const auto& chosen = view_.range(); view_.looping() && chosen) {
@@ -143,8 +148,12 @@ void PlayCommands::play_from(Seconds from) {
         range.until = chosen->until;
         range.loop_to = chosen->from;
     } else if (view_.looping()) {
-        range.loop_to = Seconds(0);
+        range.loop_to = piece_start();
     }
+    // A piece that ends before what is heard; who plays from behind it hears the rest.
+    if (const Seconds end = piece_end(document_.project());
+        !range.until && document_.project().settings->ends && range.from < end)
+        range.until = end;
     player_.play(range);
     view_.set_playhead(range.from);
 }
@@ -156,10 +165,9 @@ void PlayCommands::toggle_play() {
     }
     if (!player_.has_sound())
         return document_.say(tr("There is no song to play yet"));
-    const auto& song = document_.project().song;
-    const bool at_end = song && view_.playhead() >= song->duration() - Seconds(0.02);
+    const bool at_end = view_.playhead() >= piece_end(document_.project()) - Seconds(0.02);
     return_to_ = stop_returns_ ? std::optional(view_.playhead()) : std::nullopt;
-    play_from(at_end ? Seconds(0) : view_.playhead());
+    play_from(at_end ? piece_start() : view_.playhead());
 }
 
 void PlayCommands::play_few_seconds() {
@@ -182,7 +190,8 @@ void PlayCommands::play_few_seconds() {
 }
 
 void PlayCommands::set_playhead(Seconds time) {
-    const Seconds end = document_.project().song ? document_.project().song->duration() : Seconds(0);
+    const auto& song = document_.project().song;
+    const Seconds end = song ? std::max(song->duration(), piece_end(document_.project())) : Seconds(0);
     time = std::clamp(time, Seconds(0), std::max(end, Seconds(0)));
     if (player_.playing()) {
         return_to_.reset();

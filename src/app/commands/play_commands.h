@@ -17,6 +17,7 @@ public:
     void toggle_play();
     void play_few_seconds();
     void play_from(Seconds from);
+    [[nodiscard]] Seconds piece_start() const;
     void type_range();
     void set_playhead(Seconds time);
     void playing_stopped();

@@ -5,6 +5,10 @@
 #include "kinds/kinds.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
+#include "model/song_edits.h"
+
+#include <QInputDialog>
+#include <QMessageBox>
 
 namespace pulsepin {
 
@@ -17,6 +21,15 @@ void SoundCommands::hang_up(QMenu* menu) {
         [this] { edit("lay-sound-of-shot"); });
     add(menu, "tie", tr("Tie selected pins to the sound under them"), {}, [this] { edit("tie-to-sound"); });
     add(menu, "trim", tr("Keep only the range of the song"), {}, [this] { trim_song_to_range(); });
+    add(menu, "song starts", tr("When the song begins…"), {}, [this] { ask_when_the_song_begins(); });
+    add(menu, "piece", tr("The range is the piece"), {}, [this] { make_range_the_piece(); });
+    add(menu, "write listened", tr("Write what is listened to as WAV…"), {},
+        [this] { context_.files->write_listened_dialog(); });
+    add(menu, "hear alone", tr("Hear what is listened to alone"), {K(tr("Shift+A"))}, [this] {
+        auto& sounds = document_.sounds();
+        sounds.hear_alone(sounds.alone() ? std::nullopt
+                                         : std::optional(SoundBank::Alone{sounds.listened(), 0, 0}));
+    });
     menu->addSeparator();
 }
 
@@ -24,17 +37,71 @@ void SoundCommands::trim_song_to_range() {
     const auto& range = view_.range();
     if (!range)
         return document_.say(tr("Drag a range along the ruler first: it is what will be kept"));
-    const TimeRange kept = *range;
-    if (document_.apply(with_song_trimmed(document_.project(), kept.from, kept.until),
-                        tr("keep only the range"))) {
+    auto trimmed = with_song_trimmed(document_.project(), range->from, range->until);
+    if (!trimmed) {
+        document_.apply(trimmed, {}); // it is told why
+        return;
+    }
+    const auto outside = pins_outside_song(Schedule(*trimmed));
+    if (!outside.empty()) {
+        switch (ask_what_becomes_of(outside.size())) {
+        case Outside::Kept:
+            break;
+        case Outside::Removed:
+            trimmed = without_pins(*trimmed, outside);
+            break;
+        case Outside::NothingIsDone:
+            return;
+        }
+    }
+    if (document_.apply(trimmed, tr("keep only the range"))) {
         view_.set_range(std::nullopt);
         view_.set_playhead(Seconds(0));
-        if (const auto outside = outside_song(document_.schedule()))
-            document_.say(
-                tr("Kept. %n pins lie before or behind what was kept: they are still in their lanes, and "
-                   "come back when this is undone.",
-                   nullptr, static_cast<int>(outside)));
     }
+}
+
+SoundCommands::Outside SoundCommands::ask_what_becomes_of(std::size_t pins) {
+    QMessageBox box(context_.window);
+    box.setObjectName("outside");
+    box.setIcon(QMessageBox::Question);
+    box.setText(
+        tr("%n pins lie before or behind what is kept of the song.", nullptr, static_cast<int>(pins)));
+    box.setInformativeText(
+        tr("Kept, they stay in their lanes, where nothing sounds. Either can be taken back with undo."));
+    auto* keep = box.addButton(tr("Keep them"), QMessageBox::AcceptRole);
+    auto* remove = box.addButton(tr("Remove them"), QMessageBox::DestructiveRole);
+    box.addButton(QMessageBox::Cancel);
+    box.setDefaultButton(keep);
+    box.exec();
+    return box.clickedButton() == keep     ? Outside::Kept
+           : box.clickedButton() == remove ? Outside::Removed
+                                           : Outside::NothingIsDone;
+}
+
+/// Later, with silence before it, or earlier: all that is tied to its music goes with it.
+void SoundCommands::ask_when_the_song_begins() {
+    const auto& song = document_.project().song;
+    if (!song)
+        return document_.say(tr("There is no song yet"));
+    const double now = -static_cast<double>(song->from.value) / static_cast<double>(song->sample_rate);
+    bool wanted = false;
+    const double begins = QInputDialog::getDouble(
+        context_.window, tr("When the song begins"),
+        tr("Seconds of silence before it; below 0 so much of its beginning is left out"), now, -36'000, 5'000,
+        3, &wanted);
+    if (wanted && begins != now)
+        document_.apply(with_song_moved(document_.project(), Seconds(begins - now)), tr("move song"));
+}
+
+/// The piece is the range, and the song stays as it is.
+void SoundCommands::make_range_the_piece() {
+    const auto& range = view_.range();
+    if (document_.apply(range ? with_piece(document_.project(), range->from, range->until)
+                              : with_piece(document_.project(), std::nullopt, std::nullopt),
+                        range ? tr("piece from the range") : tr("piece as long as the song")))
+        document_.say(
+            range ? tr("The piece is the range: it is played, shown and handed on from there to there")
+                  : tr("The piece is as long as what is heard"));
 }
 
 } // namespace pulsepin

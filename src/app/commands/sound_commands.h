@@ -14,6 +14,10 @@ public:
 
 private:
     void trim_song_to_range();
+    void make_range_the_piece();
+    void ask_when_the_song_begins();
+    enum class Outside { Kept, Removed, NothingIsDone };
+    [[nodiscard]] Outside ask_what_becomes_of(std::size_t pins);
 };
 
 } // namespace pulsepin

@@ -3,6 +3,8 @@
 
 #include "fields.h"
 #include "forms/easing_field.h"
+#include "forms/listened_field.h"
+#include "forms/rows_field.h"
 #include "stops/choices.h"
 #include "stops/step_cells.h"
 #include "stops/tight_row.h"
@@ -109,8 +111,10 @@ void ParamForm::lay_out_row() {
     for (const auto& one : fields_) {
         steps = steps || one.spec.type == ParamType::Steps;
         const bool wide = style_.labels || style_.fills || one.spec.type == ParamType::Steps;
-        grid_->addWidget(one.widget, 0, column);
-        grid_->setColumnStretch(column++, wide ? 1 : 0);
+        const int across = style_.in_a_row > 0 ? style_.in_a_row : static_cast<int>(fields_.size());
+        grid_->addWidget(one.widget, column / across, column % across);
+        grid_->setColumnStretch(column % across, wide ? 1 : 0);
+        ++column;
     }
     if (!style_.labels && !style_.fills && !steps)
         grid_->setColumnStretch(column, 1);
@@ -164,6 +168,10 @@ ParamForm::Field ParamForm::make(const ParamSpec& spec) {
         return text(spec);
     case ParamType::OnsetRow:
         return onset_row(spec);
+    case ParamType::OnsetRows:
+        return onset_rows(spec);
+    case ParamType::Sound:
+        return sound(spec);
     case ParamType::Lane:
         return lane(spec);
     case ParamType::Colour:
@@ -284,6 +292,25 @@ ParamForm::Field ParamForm::onset_row(const ParamSpec& spec) {
             }};
 }
 
+ParamForm::Field ParamForm::onset_rows(const ParamSpec& spec) {
+    auto* field = new RowsField;
+    connect(field, &RowsField::edited, this, [this, spec] { tell(spec); });
+    return {spec, field, [field] { return ParamValue(field->rows()); },
+            [field](const ParamValue& value) { field->show_rows(std::get<std::string>(value)); }};
+}
+
+ParamForm::Field ParamForm::sound(const ParamSpec& spec) {
+    auto* box = narrow_box();
+    connect(box, &QComboBox::activated, this, [this, spec] { tell(spec); });
+    return {spec, box, [box] { return ParamValue(box->currentData().toString().toStdString()); },
+            [box](const ParamValue& value) {
+                const auto id = QString::fromStdString(std::get<std::string>(value));
+                if (box->findData(id) < 0) // a lane that is gone stays chosen until another one is
+                    box->addItem(tr("a lane that is gone"), id);
+                box->setCurrentIndex(box->findData(id));
+            }};
+}
+
 ParamForm::Field ParamForm::lane(const ParamSpec& spec) {
     auto* box = narrow_box();
     connect(box, &QComboBox::currentIndexChanged, this, [this, spec] { tell(spec); });
@@ -395,6 +422,17 @@ void ParamForm::fill_choices() {
         auto* box = qobject_cast<QComboBox*>(one.widget);
         if (one.spec.type == ParamType::OnsetRow)
             fill_with_onset_rows(box, project_, text_of(one.spec.initial_text));
+        if (one.spec.type == ParamType::OnsetRows)
+            qobject_cast<RowsField*>(one.widget)
+                ->set_rows(project_.detection ? project_.detection->rows : std::vector<OnsetRow>());
+        if (one.spec.type == ParamType::Sound) {
+            const QVariant chosen = box->currentData();
+            box->clear();
+            for (const auto& [id, name] : sounds_of(project_))
+                box->addItem(name, id);
+            if (chosen.isValid())
+                one.show(ParamValue(chosen.toString().toStdString()));
+        }
         if (one.spec.type == ParamType::Shot) {
             box->clear();
             for (const Clip* clip : project_.shots())

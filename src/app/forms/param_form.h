@@ -26,6 +26,7 @@ struct ParamFormStyle {
     bool live = true; ///< tells of each letter that is typed, not only of what was finished
     int least_width = 0;  ///< of a field
     bool fills = false;   ///< its fields share all of its width
+    int in_a_row = 0;     ///< so many fields at most, then the next row; 0: all
     QString no_lane = {}; ///< the entry that stands for no lane; empty: there is none
     ParamFormLayout layout = ParamFormLayout::Row;
     bool choices_as_buttons = false;   ///< all of them are seen
@@ -72,6 +73,8 @@ private:
     [[nodiscard]] Field toggle(const ParamSpec& spec);
     [[nodiscard]] Field colour(const ParamSpec& spec);
     [[nodiscard]] Field onset_row(const ParamSpec& spec);
+    [[nodiscard]] Field onset_rows(const ParamSpec& spec);
+    [[nodiscard]] Field sound(const ParamSpec& spec);
     [[nodiscard]] Field lane(const ParamSpec& spec);
     [[nodiscard]] Field steps(const ParamSpec& spec);
     [[nodiscard]] Field choice_buttons(const ParamSpec& spec);

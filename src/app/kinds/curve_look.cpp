@@ -3,6 +3,7 @@
 
 #include "canvas/gestures/bend_easing.h"
 #include "canvas/gestures/move_pins.h"
+#include "canvas/gestures/shape_follower.h"
 #include "kinds/ease_handles.h"
 #include "model/edits.h"
 #include "stops/form_fields.h"
@@ -15,6 +16,8 @@ namespace pulsepin::curve_look {
 
 double bead_y(const LaneScene& s, const PinBody& body) {
     const auto* key = std::get_if<KeyBody>(&body);
+    if (key && key->role != KeyRole::Drawn) // its bar says what it does
+        return s.row.top() + 5;
     return s.row.top() + (key ? curve_scale(s.lane, s.spans, s.row.height()).y(key->value) : 8.0);
 }
 
@@ -30,6 +33,16 @@ void paint_lead(QPainter& painter, const LaneScene& s, const ResolvedPin& pin, Q
     painter.drawLine(QPointF(x, head.y()), QPointF(x + 3 * towards, head.y() + 3));
 }
 
+namespace {
+
+/// It is drawn as a bar, by the curve.
+bool lies_over(const LaneScene& s, const ResolvedPin& pin) {
+    const auto* key = std::get_if<KeyBody>(&s.lane.pins[pin.index].body);
+    return key && key->role != KeyRole::Drawn;
+}
+
+} // namespace
+
 /// The curve with a bead where each pulse or key is.
 void paint_motion(QPainter& painter, const LaneScene& s) {
     paint_curve(painter, s);
@@ -39,6 +52,8 @@ void paint_motion(QPainter& painter, const LaneScene& s) {
     const bool strokes = crowded(s, pins);
     const bool leads = time_of(s.lane.lead, s.scene.project.settings->frame_rate) != Seconds(0);
     for (const auto& pin : pins) {
+        if (lies_over(s, pin))
+            continue;
         const double y = bead_y(s, s.lane.pins[pin.index].body);
         const QPointF head(s.scale.x(pin.time), y);
         if (strokes) {
@@ -55,9 +70,13 @@ std::optional<Grip> key_grip(const LaneScene& s, QPointF at) {
     if (s.lane.kind->keyed)
         if (const auto handle = ease_handles::grip(s, at))
             return handle;
+    if (const auto over = over_grip(s, at))
+        return over;
     std::optional<Grip> nearest;
     double distance = head_reach;
     for (const auto& pin : visible_pins(s)) {
+        if (lies_over(s, pin))
+            continue;
         const double y = bead_y(s, s.lane.pins[pin.index].body);
         const double d = std::max(std::abs(s.scale.x(pin.time) - at.x()), std::abs(y - at.y()));
         if (d <= distance) {
@@ -101,6 +120,8 @@ std::unique_ptr<Gesture> grab_key(const GestureContext& context, const Grip& gri
                                   Qt::KeyboardModifiers) {
     if (ease_handles::is_handle(grip.part))
         return std::make_unique<BendEasing>(context, grip, at);
+    if (grip.part == GripPart::End || grip.part == GripPart::FadeIn || grip.part == GripPart::FadeOut)
+        return std::make_unique<StretchOver>(context, grip.pin, grip.part, at);
     return std::make_unique<MovePins>(context, grip.pin, at, &by_value);
 }
 

@@ -1,10 +1,36 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "canvas/gestures/shape_follower.h"
 #include "kinds/curve_look.h"
 #include "kinds/kind_look.h"
 #include "kinds/kinds.h"
 #include "timeline/curve_lanes.h"
 
 namespace pulsepin {
+
+namespace {
+
+std::unique_ptr<Gesture> press(const GestureContext& context, const LaneScene& lane, QPointF at) {
+    if (lane.lane.locked)
+        return nullptr;
+    if (const auto line = level_line_under(lane, at))
+        return std::make_unique<DragLevel>(context, lane, *line, at);
+    if (const auto top = curve_top_under(lane, at))
+        return std::make_unique<LiftTop>(context, lane, *top, at);
+    return nullptr;
+}
+
+QString press_hint(const LaneScene& lane, QPointF at) {
+    if (level_line_under(lane, at))
+        return QCoreApplication::translate("pulsepin::Gesture",
+                                           "Drag the level up or down · Shift goes slowly");
+    if (curve_top_under(lane, at))
+        return QCoreApplication::translate(
+            "pulsepin::Gesture",
+            "Drag a top of the curve up or down: it stays on its hit · Shift goes slowly");
+    return {};
+}
+
+} // namespace
 
 const KindLook kinds::follower_look{
     .kind = kinds::follower_row,
@@ -14,11 +40,13 @@ const KindLook kinds::follower_look{
     .head_y = curve_look::bead_y,
     .grip = curve_look::key_grip,
     .grab = curve_look::grab_key,
+    .press = press,
+    .press_hint = press_hint,
     .head = curve_look::bead,
     .colour = [](const Palette& palette) { return palette.motion; },
     .score_height = curve_look::score_height,
     .paint_score = paint_curve,
-    .make_form = curve_look::make_key_form,
+    .make_form = []() -> FormFields* { return new CurveKeyForm; },
     .rounding_matters = true,
 };
 

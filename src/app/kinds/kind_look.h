@@ -37,6 +37,10 @@ struct KindLook {
     /// What a press there begins.
     std::unique_ptr<Gesture> (*grab)(const GestureContext&, const Grip&, QPointF at,
                                      Qt::KeyboardModifiers) = move_pins;
+    /// What a press beside its pins begins; null: as beside any.
+    std::unique_ptr<Gesture> (*press)(const GestureContext&, const LaneScene&, QPointF at) = nullptr;
+    /// What the mouse does there; empty: as beside any.
+    QString (*press_hint)(const LaneScene&, QPointF at) = nullptr;
     QString (*hint)(GripPart) = nullptr; ///< what the mouse does there; null: as with any pin
     QPainterPath (*head)(QPointF at);
     QColor (*colour)(const Palette&);

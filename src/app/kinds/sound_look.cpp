@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "canvas/gestures/shape_song.h"
 #include "canvas/gestures/trim_sound.h"
 #include "kinds/kind_look.h"
 #include "kinds/kinds.h"
@@ -31,6 +32,18 @@ void paint_in_score(QPainter& painter, const LaneScene& s) {
     }
 }
 
+std::unique_ptr<Gesture> grab_gain(const GestureContext& context, PinId sound, QPointF at) {
+    const auto place = context.placement.lane_at(at);
+    if (!place)
+        return nullptr;
+    const Scene scene = context.scene();
+    const LaneScene lane = lane_scene(scene, *place);
+    for (const auto& pin : lane.resolved.pins)
+        if (pin.id == sound)
+            return std::make_unique<DragGain>(context, sound, gain_line_view(lane, pin), at);
+    return nullptr;
+}
+
 std::unique_ptr<Gesture> grab(const GestureContext& context, const Grip& grip, QPointF at,
                               Qt::KeyboardModifiers keys) {
     const auto trim = [&](SoundEdge edge) {
@@ -45,6 +58,8 @@ std::unique_ptr<Gesture> grab(const GestureContext& context, const Grip& grip, Q
         return trim(SoundEdge::FadeIn);
     case GripPart::FadeOut:
         return trim(SoundEdge::FadeOut);
+    case GripPart::GainLine:
+        return grab_gain(context, grip.pin, at);
     case GripPart::Head:
     case GripPart::Body:
     case GripPart::EaseFrom:

@@ -8,6 +8,7 @@
 #include "session/sound_cache.h"
 #include "time/grid_bend.h"
 
+#include <algorithm>
 #include <utility>
 
 namespace pulsepin {
@@ -49,37 +50,52 @@ BeatGrid with_held_kept(BeatGrid found, const Project& project) {
 
 } // namespace
 
+DetectionController::Heard::Heard(Jobs& jobs, std::shared_ptr<Listening> listening)
+    : features(jobs, [listening = std::move(listening)](const SoundRecipe& sound) {
+          return Background<SoundRecipe, FeatureSet>::Work{
+              JobQueue::Analyse, tr("Listening"),
+              [listening, sound](const Progress& p) -> Result<FeatureSet> {
+                  if (auto kept = sound_cache::features(sound.key))
+                      return *std::move(kept);
+                  const auto made = listening->sound(sound, p.part(0, 0.2));
+                  if (!made)
+                      return tl::unexpected(made.error());
+                  auto found = extract_features(*(*made)->samples, true, p.part(0.2, 1));
+                  if (found)
+                      sound_cache::keep(sound.key, *found);
+                  return found;
+              }};
+      }) {}
+
 DetectionController::DetectionController(Document& document)
-    : document_(document),
-      features_(document.jobs(),
-                [](const SongKey& song) {
-                    return Background<SongKey, FeatureSet>::Work{
-                        JobQueue::Analyse, tr("Listening"), [song](const Progress& p) -> Result<FeatureSet> {
-                            if (auto kept = sound_cache::features(song.fingerprint))
-                                return *std::move(kept);
-                            auto features = extract_features(*song.samples, true, p);
-                            if (features)
-                                sound_cache::keep(song.fingerprint, *features);
-                            return features;
-                        }};
-                }),
-      tried_(document.jobs(), [this](const TriedRow& tried) {
+    : document_(document), tried_(document.jobs(), [](const TriedRow& tried) {
           return Background<TriedRow, std::vector<FoundOnset>>::Work{
               JobQueue::Analyse, tr("Finding onsets"),
-              [finder = finder_, row = tried.row](const Progress&) -> Result<std::vector<FoundOnset>> {
-                  return finder->find(row);
+              [tried](const Progress&) -> Result<std::vector<FoundOnset>> {
+                  return tried.finder->find(tried.row);
               }};
       }) {
     connect(&tried_, &BackgroundSignals::ready, this, &DetectionController::show_tried_row);
 }
 
 void DetectionController::forget() {
-    features_.clear();
+    heard_.clear();
+    ++song_;
     tried_.clear();
-    finder_.reset();
     keep_when_found_ = false;
     show(nullptr);
     leave_proposal();
+}
+
+bool DetectionController::ready() const {
+    const auto heard = heard_.find(document_.sounds().listened());
+    return heard != heard_.end() && heard->second->features.is_current();
+}
+
+bool DetectionController::any_under_way() const {
+    return tried_.under_way() || std::any_of(heard_.begin(), heard_.end(), [](const auto& heard) {
+               return heard.second->features.under_way();
+           });
 }
 
 void DetectionController::show(std::shared_ptr<const Detection> detection) {
@@ -106,22 +122,32 @@ void DetectionController::show_beginning(const LoadedSound& sound) {
         });
 }
 
-void DetectionController::with_features(std::function<void(const Features&)> then) {
+void DetectionController::with_heard(const Listened& listened, std::function<void(const Heard&)> then) {
     if (!document_.sound())
         return document_.say(tr("There is no song to listen to yet. Open one first."));
-    const LoadedSound& sound = *document_.sound();
-    const SongKey song{sound.samples, sound.fingerprint};
-    if (features_.wanted() != song && !document_.project().detection && sound.samples->duration() > long_song)
-        show_beginning(sound);
-    features_.ask(song, [this, song, then = std::move(then)](const Result<Features>& features) {
-        if (!document_.sound() || document_.sound()->samples != song.samples)
-            return; // another song is open
-        if (!features)
-            return document_.say(why_not(features.error()));
-        if (!finder_)
-            finder_ = std::make_shared<RowFinder>(*features);
-        then(*features);
-    });
+    const auto recipe = document_.sounds().recipe(listened);
+    if (!recipe)
+        return document_.say(why_not(recipe.error()));
+    auto& heard = heard_[listened];
+    if (!heard)
+        heard = std::make_unique<Heard>(document_.jobs(), document_.sounds().listening());
+    const LoadedSound& song = *document_.sound();
+    if (listened == Listened{} && heard->features.wanted() != *recipe && !document_.project().detection &&
+        song.samples->duration() > long_song)
+        show_beginning(song);
+    heard->features.ask(
+        *recipe, [this, song = song_, listened, then = std::move(then)](const Result<Features>& features) {
+            if (song != song_)
+                return; // another song is open
+            if (!features)
+                return document_.say(why_not(features.error()));
+            Heard& there = *heard_.at(listened);
+            if (!there.finder || there.found_in != *features) {
+                there.finder = std::make_shared<RowFinder>(*features);
+                there.found_in = *features;
+            }
+            then(there);
+        });
 }
 
 void DetectionController::analyze_song(const QString& name, const GridConditions& conditions,
@@ -131,8 +157,8 @@ void DetectionController::analyze_song(const QString& name, const GridConditions
     document_.jobs().start<Analysis>(
         JobQueue::Analyse, name,
         [features, settings](const Progress& p) { return analyze(*features, settings, p); },
-        [this, features, then = std::move(then)](const Result<Analysis>& found) {
-            if (features != features_.value() || !document_.project().song)
+        [this, song = song_, then = std::move(then)](const Result<Analysis>& found) {
+            if (song != song_ || !document_.project().song)
                 return;
             if (!found) {
                 show(nullptr);
@@ -143,41 +169,55 @@ void DetectionController::analyze_song(const QString& name, const GridConditions
 }
 
 void DetectionController::detect(const GridConditions& conditions, bool take_grid) {
-    with_features([this, conditions, take_grid](const Features& features) {
+    const Listened of = document_.sounds().listened();
+    with_heard(of, [this, conditions, take_grid, of](const Heard& heard) {
+        const Features features = heard.found_in;
         if (!document_.project().detection) { // what starts is shown while beats are still being looked for
             Detection so_far;
             so_far.rows = {onset_row("onsets", "full", find_onsets(features->features), true)};
             show(std::make_shared<const Detection>(std::move(so_far)));
         }
-        analyze_song(tr("Finding the beats"), conditions, features, [this, take_grid](const Analysis& found) {
-            show(nullptr);
-            Detection detection = detection_of(found);
-            // Rows that a person set up stay as they are; a file of an earlier version has only one.
-            if (const auto& before = document_.project().detection; before && before->rows.size() > 1)
-                detection.rows = before->rows;
-            const std::size_t onsets = detection.onsets().size();
-            document_.apply(with_detection(document_.project(), std::move(detection), take_grid),
-                            tr("detect beats"));
-            document_.say(found.grid
-                              ? tr("%1 beats and %2 onsets found").arg(found.grid->beats().size()).arg(onsets)
-                              : tr("No pulse was found in this song. %1 onsets were found.").arg(onsets));
-        });
+        analyze_song(tr("Finding the beats"), conditions, features,
+                     [this, take_grid, of](const Analysis& found) { take_over(found, of, take_grid); });
     });
 }
 
+void DetectionController::take_over(const Analysis& found, const Listened& of, bool take_grid) {
+    show(nullptr);
+    Detection detection = detection_of(found);
+    detection.of = of;
+    for (auto& row : detection.rows)
+        row.of = of;
+    // Rows that a person set up stay as they are; a file of an earlier version has only one.
+    // Those that were tapped before anything was listened to come over with their corrections.
+    if (const auto& before = document_.project().detection;
+        before && before->rows.size() > 1 && !before->onsets().empty())
+        detection.rows = before->rows;
+    const std::size_t onsets = detection.onsets().size();
+    const QString where = of == Listened{}
+                              ? tr("in this song")
+                              : tr("in %1").arg(QString::fromStdString(name_of(of, document_.project())));
+    document_.apply(with_detection(document_.project(), std::move(detection), take_grid), tr("detect beats"));
+    document_.say(found.grid ? tr("%1 beats and %2 onsets found").arg(found.grid->beats().size()).arg(onsets)
+                             : tr("No pulse was found %1. %2 onsets were found.").arg(where).arg(onsets));
+}
+
 void DetectionController::propose(const GridConditions& conditions) {
-    with_features([this, conditions](const Features& features) {
-        analyze_song(tr("Finding the beats again"), conditions, features, [this](const Analysis& found) {
-            if (!found.grid)
-                return document_.say(
-                    tr("No beats were found that keep to what is held. The grid stays as it is."));
-            const auto& project = document_.project();
-            Proposal proposal{detection_of(found), with_held_kept(*found.grid, project)};
-            if (project.detection)
-                proposal.found.rows = project.detection->rows;
-            proposal_ = std::move(proposal);
-            emit proposal_changed();
-        });
+    const Listened of = document_.sounds().listened();
+    with_heard(of, [this, conditions, of](const Heard& heard) {
+        analyze_song(
+            tr("Finding the beats again"), conditions, heard.found_in, [this, of](const Analysis& found) {
+                if (!found.grid)
+                    return document_.say(
+                        tr("No beats were found that keep to what is held. The grid stays as it is."));
+                const auto& project = document_.project();
+                Proposal proposal{detection_of(found), with_held_kept(*found.grid, project)};
+                proposal.found.of = of;
+                if (project.detection)
+                    proposal.found.rows = project.detection->rows;
+                proposal_ = std::move(proposal);
+                emit proposal_changed();
+            });
     });
 }
 
@@ -200,12 +240,12 @@ void DetectionController::leave_proposal() {
 void DetectionController::try_row(std::size_t index, const OnsetRow& row) {
     if (!document_.project().detection || index >= document_.project().detection->rows.size())
         return;
-    with_features([this, index, row](const Features&) {
-        TriedRow tried{index, row};
+    with_heard(row.of, [this, index, row](const Heard& heard) {
+        TriedRow tried{index, row, heard.finder};
         tried.row.onsets.clear();
-        if (!finder_->knows(tried.row))
+        if (!tried.finder->knows(tried.row))
             return tried_.want(std::move(tried));
-        auto onsets = std::make_shared<const std::vector<FoundOnset>>(finder_->find(tried.row));
+        auto onsets = std::make_shared<const std::vector<FoundOnset>>(tried.finder->find(tried.row));
         tried_.put(std::move(tried), std::move(onsets));
     });
 }
@@ -225,7 +265,7 @@ void DetectionController::show_tried_row() {
 }
 
 void DetectionController::keep_row() {
-    if (tried_.under_way() || features_.under_way()) {
+    if (any_under_way()) {
         keep_when_found_ = true;
         return;
     }
@@ -240,14 +280,14 @@ void DetectionController::keep_row() {
 }
 
 void DetectionController::add_row(const OnsetRow& row) {
-    with_features([this, row](const Features&) {
+    with_heard(row.of, [this, row](const Heard& heard) {
         document_.jobs().start<std::vector<FoundOnset>>(
             JobQueue::Analyse, tr("Finding onsets"),
-            [finder = finder_, row](const Progress&) -> Result<std::vector<FoundOnset>> {
+            [finder = heard.finder, row](const Progress&) -> Result<std::vector<FoundOnset>> {
                 return finder->find(row);
             },
-            [this, finder = finder_, row](Result<std::vector<FoundOnset>> onsets) {
-                if (finder != finder_)
+            [this, song = song_, row](Result<std::vector<FoundOnset>> onsets) {
+                if (song != song_)
                     return;
                 if (!onsets)
                     return document_.say(why_not(onsets.error()));
@@ -255,20 +295,25 @@ void DetectionController::add_row(const OnsetRow& row) {
                     return document_.say(tr("Let the beats be found first"));
                 OnsetRow found = row;
                 found.onsets = *std::move(onsets);
-                const auto count = static_cast<int>(found.onsets.size());
-                if (document_.apply(with_onset_row(document_.project(),
-                                                   document_.project().detection->rows.size(), found),
-                                    tr("add row of onsets")))
-                    document_.say(count == 1 ? tr("One onset in the new row")
-                                             : tr("%1 onsets in the new row").arg(count));
+                add_found(std::move(found));
             });
     });
+}
+
+void DetectionController::add_found(OnsetRow row) {
+    const auto count = static_cast<int>(row.onsets.size());
+    if (document_.apply(
+            with_onset_row(document_.project(), document_.project().detection->rows.size(), std::move(row)),
+            tr("add row of onsets")))
+        document_.say(count == 1 ? tr("One onset in the new row")
+                                 : tr("%1 onsets in the new row").arg(count));
 }
 
 void DetectionController::add_row_like(Seconds from, Seconds until) {
     OnsetRow row;
     row.name = tr("like %1 s").arg(from.value, 0, 'f', 2).toStdString();
     row.like = OnsetRow::Like{from, until, 0.8};
+    row.of = document_.sounds().listened();
     add_row(row);
 }
 

@@ -4,7 +4,7 @@
 #include "detect/row_finder.h"
 #include "session/background.h"
 
-#include "media/load_sound.h"
+#include "follow/listening.h"
 #include "model/project.h"
 
 #include <QObject>
@@ -16,16 +16,17 @@ namespace pulsepin {
 
 class Document;
 
-/// Detects beats and onsets of the open song. Its features are extracted once, in the background, and kept in
-/// the user's cache; from them, beats and rows of onsets are found again at once whenever someone asks for
-/// others.
+/// Detects beats and onsets in the open song, in what lies beside it, or in parts of these. The features of
+/// each sound are extracted once, in the background, and kept in the user's cache; from them, beats and rows
+/// of onsets are found again at once whenever someone asks for others.
 class DetectionController : public QObject {
     Q_OBJECT
 public:
     explicit DetectionController(Document& document);
 
-    /// Finds tempo, beats, bars, onsets and sections; the found grid replaces the present one when
-    /// `take_grid`. Onsets are shown as soon as they are there, before beats are found.
+    /// Finds tempo, beats, bars, onsets and sections in what is listened to (SoundBank::listened); the found
+    /// grid replaces the present one when `take_grid`. Onsets are shown as soon as they are there, before
+    /// beats are found.
     void detect(const GridConditions& conditions, bool take_grid);
 
     /// Finds the grid again under conditions and shows it beside the present one, which stays until it is
@@ -49,39 +50,45 @@ public:
     void add_row(const OnsetRow& row);
     void remove_row(std::size_t index);
 
-    [[nodiscard]] bool ready() const { return features_.is_current(); }
-    void forget(); ///< another song
+    [[nodiscard]] bool ready() const; ///< the features of what is listened to are there
+    void forget();                    ///< another song
 
 signals:
     void shown_changed();
     void proposal_changed();
 
 private:
-    struct SongKey {
-        std::shared_ptr<const SampleStore> samples;
-        std::string fingerprint;
-        friend bool operator==(const SongKey& a, const SongKey& b) { return a.samples == b.samples; }
-    };
     struct TriedRow {
         std::size_t index = 0;
         OnsetRow row; ///< without its onsets
+        std::shared_ptr<RowFinder> finder;
         friend bool operator==(const TriedRow&, const TriedRow&) = default;
     };
     using Features = std::shared_ptr<const FeatureSet>;
+    /// One sound as it is heard by detection.
+    struct Heard {
+        Heard(Jobs& jobs, std::shared_ptr<Listening> listening);
+        Background<SoundRecipe, FeatureSet> features;
+        std::shared_ptr<RowFinder> finder; ///< in them
+        Features found_in;                 ///< those that the finder is for
+    };
 
-    /// Calls `then` with the features of the open song; says why it cannot.
-    void with_features(std::function<void(const Features&)> then);
-    /// Finds beats in them; the answer is for this song, or it is not given.
+    /// Calls `then` with what is heard of a sound, its features and finder there; says why it cannot.
+    void with_heard(const Listened& listened, std::function<void(const Heard&)> then);
+    /// Finds beats in features; the answer is for this song, or it is not given.
     void analyze_song(const QString& name, const GridConditions& conditions, const Features& features,
                       std::function<void(const Analysis&)> then);
+    [[nodiscard]] bool any_under_way() const;
     /// Shows what starts in the first minutes while features of a long song are still being extracted.
     void show_beginning(const LoadedSound& sound);
     void show(std::shared_ptr<const Detection> detection);
     void show_tried_row();
+    void take_over(const Analysis& found, const Listened& of, bool take_grid);
+    void add_found(OnsetRow row);
 
     Document& document_;
-    Background<SongKey, FeatureSet> features_;
-    std::shared_ptr<RowFinder> finder_; ///< in features_
+    std::map<Listened, std::unique_ptr<Heard>> heard_;
+    std::uint64_t song_ = 0; ///< rises with each song, so that late answers to the last one are dropped
     Background<TriedRow, std::vector<FoundOnset>> tried_;
     bool keep_when_found_ = false;
     std::shared_ptr<const Detection> shown_; ///< instead of the project's

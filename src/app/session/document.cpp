@@ -4,6 +4,7 @@
 
 #include "model/edits.h"
 #include "fields/within_limits.h"
+#include "follow/curve_peaks.h"
 
 #include <utility>
 
@@ -34,9 +35,13 @@ Document::Document(QObject* parent)
     connect(&sounds_, &SoundBank::spectrum_changed, this, &Document::spectrum_changed);
     connect(&sounds_, &SoundBank::song_changed, this, [this] {
         detection_.forget();
-        followers_.want(project(), sound());
+        followers_.want(project(), sounds_);
         emit sound_changed();
     });
+    connect(&sounds_, &SoundBank::plan_changed, this, &Document::plan_changed);
+    connect(&sounds_, &SoundBank::sounds_changed, this, [this] { followers_.want(project(), sounds_); });
+    connect(&sounds_, &SoundBank::listened_changed, this, &Document::listened_changed);
+    connect(&followers_, &FollowerBank::changed, this, &Document::refresh_tops);
     connect(&followers_, &FollowerBank::said, this, &Document::say);
     connect(&followers_, &FollowerBank::changed, this, &Document::followers_changed);
     connect(&trust_, &BackgroundSignals::ready, this, &Document::trust_changed);
@@ -58,11 +63,12 @@ const std::vector<BarTrust>& Document::trust() const {
 void Document::with_trust(std::function<void(const std::vector<BarTrust>&)> answer) {
     if (!project().grid || !project().detection)
         return answer({});
-    trust_.ask({project().grid, project().detection},
-               [answer = std::move(answer)](const Result<std::shared_ptr<const std::vector<BarTrust>>>& trust) {
-                   if (trust)
-                       answer(**trust);
-               });
+    trust_.ask(
+        {project().grid, project().detection},
+        [answer = std::move(answer)](const Result<std::shared_ptr<const std::vector<BarTrust>>>& trust) {
+            if (trust)
+                answer(**trust);
+        });
 }
 
 // -- changes
@@ -71,13 +77,24 @@ void Document::project_changed() {
     schedule_ = Schedule(project(), schedule_);
     recovery_due_ = unsaved();
     sounds_.want(schedule_);
-    followers_.want(project(), sound());
+    followers_.want(project(), sounds_);
     if (project().grid && project().detection)
         trust_.want({project().grid, project().detection});
     else
         trust_.clear();
     emit changed();
     emit file_changed();
+}
+
+/// Rows that are made of a follower's tops go with it; they are no step of their own.
+void Document::refresh_tops() {
+    if (!followers_.is_current())
+        return;
+    Project next = with_tops_refreshed(project(), followers());
+    if (next.detection == project().detection)
+        return;
+    history_.amend(std::move(next));
+    project_changed();
 }
 
 void Document::apply(Project next, const QString& name) {

@@ -75,6 +75,11 @@ public:
     /// Adds a sound file, or the sound of a video, to the first sound lane at that time; makes the lane if
     /// need be.
     void add_sound(const std::filesystem::path& path, Seconds at);
+    /// Adds sounds that hold parts of the song, each on a lane of its own: those as long as the song start
+    /// with it, others where they sound like it.
+    void add_stems(const std::vector<std::filesystem::path>& paths);
+    /// Writes a part of what is there as a WAV file; `done` is told when it is written.
+    void write_sound(const SoundRecipe& sound, const std::filesystem::path& path);
     void add_clips(const std::vector<std::filesystem::path>& paths);
 
     // -- the file
@@ -100,9 +105,11 @@ public:
     void say(const QString& message) { emit said(message); }
 
 signals:
-    void changed();       ///< the project is another value
-    void sound_changed(); ///< the decoded sound is there, or gone
-    void heard_changed(); ///< the mix, not the song
+    void changed();          ///< the project is another value
+    void sound_changed();    ///< the decoded sound is there, or gone
+    void heard_changed();    ///< the sum as it is drawn, not the song
+    void plan_changed();     ///< what is heard
+    void listened_changed(); ///< what is listened to, or heard alone
     void spectrum_changed();
     void followers_changed();
     void trust_changed();
@@ -113,6 +120,7 @@ signals:
 private:
     void begin(Project project, bool saved);
     void project_changed();
+    void refresh_tops();
     void stop_background_work();
 
     History history_;

@@ -2,8 +2,11 @@
 //
 // Files that become a part of the project: the song, shots, sounds under the song.
 #include "kinds/kinds.h"
+#include "media/align.h"
 #include "media/video_reader.h"
+#include "media/write_wav.h"
 #include "model/edits.h"
+#include "model/song_edits.h"
 #include "session/document.h"
 #include "session/sound_cache.h"
 
@@ -110,6 +113,102 @@ void Document::add_clips(const std::vector<std::filesystem::path>& paths) {
                 say(outcome->refused.join("  "));
             else
                 say(tr("%n shots added", nullptr, static_cast<int>(outcome->clips.size())));
+        });
+}
+
+namespace {
+
+struct PlacedStems {
+    std::vector<Stem> stems;
+    QStringList told;
+};
+
+/// Where a sound lies against the song.
+Result<Stem> placed_stem(const std::filesystem::path& full, const SampleStore& song, QStringList& told,
+                         const Progress& progress) {
+    LoadOptions options;
+    options.sample_rate = song.format().sample_rate;
+    options.for_drawing = false;
+    const auto loaded = load_sound(full, progress.part(0, 0.6), options);
+    if (!loaded)
+        return tl::unexpected(loaded.error());
+    Stem stem{{{}, full.stem().string(), full, loaded->samples->duration(), 0, 0, false, true}, Seconds(0)};
+    if (loaded->samples->length() == song.length()) {
+        told << Document::tr("“%1” is as long as the song and starts with it.").arg(display_name(full));
+        return stem;
+    }
+    const auto lies = align(song, *loaded->samples, progress.part(0.6, 1));
+    if (!lies)
+        return tl::unexpected(lies.error());
+    if (!lies->is_clear()) {
+        told << Document::tr(
+                    "“%1” does not sound like the song: it starts with it. Drag it to where it belongs.")
+                    .arg(display_name(full));
+        return stem;
+    }
+    // What happens at n in the song happens at n + later in the stem.
+    stem.later = Seconds(-static_cast<double>(lies->later.value) / static_cast<double>(options.sample_rate));
+    told << Document::tr("“%1” was laid where it sounds like the song: %2 samples %3.")
+                .arg(display_name(full))
+                .arg(std::abs(lies->later.value))
+                .arg(lies->later.value > 0 ? Document::tr("earlier") : Document::tr("later"));
+    return stem;
+}
+
+} // namespace
+
+void Document::add_stems(const std::vector<std::filesystem::path>& paths) {
+    if (!sound())
+        return say(tr("Open the song first: other sounds are laid under it"));
+    jobs_.start<PlacedStems>(
+        JobQueue::Decode, tr("Laying sounds under the song"),
+        [paths, song = sound()->samples](const Progress& p) -> Result<PlacedStems> {
+            PlacedStems placed;
+            for (std::size_t i = 0; i < paths.size(); ++i) {
+                const double from = static_cast<double>(i) / static_cast<double>(paths.size()),
+                             until = static_cast<double>(i + 1) / static_cast<double>(paths.size());
+                auto stem =
+                    placed_stem(std::filesystem::absolute(paths[i]), *song, placed.told, p.part(from, until));
+                if (stem)
+                    placed.stems.push_back(*std::move(stem));
+                else if (stem.error().cancelled())
+                    return tl::unexpected(stem.error());
+                else
+                    placed.told << QString::fromStdString(stem.error().message());
+            }
+            return placed;
+        },
+        [this](Result<PlacedStems> placed) {
+            if (!placed)
+                return say(QString::fromStdString(placed.error().message()));
+            if (!placed->stems.empty()) {
+                Project next = with_stems(project(), placed->stems, kind_that(&LaneKindRow::sounds));
+                if (placed->stems.size() > 1 && !project().song_track->muted) { // or all would be heard twice
+                    SongTrack track = *project().song_track;
+                    track.muted = true;
+                    next = with_song_track(next, track);
+                    placed->told << tr("The song itself is muted: M beside it brings it back.");
+                }
+                apply(std::move(next), tr("add sounds"));
+            }
+            say(placed->told.join("  "));
+        });
+}
+
+void Document::write_sound(const SoundRecipe& sound, const std::filesystem::path& path) {
+    jobs_.start<bool>(
+        JobQueue::Write, tr("Writing %1").arg(display_name(path)),
+        [sound, path, listening = sounds_.listening()](const Progress& p) -> Result<bool> {
+            const auto made = listening->sound(sound, p.part(0, 0.7));
+            if (!made)
+                return tl::unexpected(made.error());
+            if (auto written = write_wav(*(*made)->samples, path, p.part(0.7, 1)); !written)
+                return tl::unexpected(written.error());
+            return true;
+        },
+        [this, path](Result<bool> written) {
+            say(written ? tr("Written: %1").arg(QString::fromStdString(path.string()))
+                        : QString::fromStdString(written.error().message()));
         });
 }
 

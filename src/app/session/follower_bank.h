@@ -2,8 +2,8 @@
 #pragma once
 
 #include "follow/follow.h"
-#include "media/load_sound.h"
 #include "session/background.h"
+#include "session/sound_bank.h"
 
 namespace pulsepin {
 
@@ -13,8 +13,8 @@ class FollowerBank : public QObject {
 public:
     explicit FollowerBank(Jobs& jobs, QObject* parent = nullptr);
 
-    /// Of a project as it is now, and its song's sound; null until that is there.
-    void want(const Project& project, const LoadedSound* song);
+    /// Of a project as it is now, and the sounds of it that are there.
+    void want(const Project& project, const SoundBank& sounds);
     void clear();
 
     /// Those of before until the new ones are there; never null.
@@ -28,14 +28,12 @@ signals:
 private:
     struct Key {
         Project project;
-        std::shared_ptr<const SampleStore> sound;
-        std::shared_ptr<LevelTracks> levels; ///< of the sound
+        ProjectSounds sounds;
+        std::shared_ptr<Listening> listening;
         friend bool operator==(const Key& a, const Key& b) {
-            return a.sound == b.sound && follows_the_same(a.project, b.project);
+            return a.sounds == b.sounds && follows_the_same(a.project, b.project);
         }
     };
-    std::shared_ptr<const SampleStore> sound_;
-    std::shared_ptr<LevelTracks> levels_ = std::make_shared<LevelTracks>();
     Background<Key, FollowerCurves> curves_;
 };
 

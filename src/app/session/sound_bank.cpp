@@ -19,24 +19,9 @@ QString words(const Error& error) {
     return QString::fromStdString(error.message());
 }
 
-FadeShape shape_of(FadeCurve curve) {
-    return curve == FadeCurve::Linear ? FadeShape::Linear : FadeShape::EqualPower;
-}
-
-MixPart mix_part(const SoundPart& part, std::shared_ptr<const SampleStore> samples, std::int64_t rate) {
-    const auto samples_of = [rate](Seconds time) {
-        return Samples(std::llround(time.value * static_cast<double>(rate)));
-    };
-    const auto& body = part.body;
-    return {std::move(samples),
-            samples_of(part.start),
-            samples_of(body.in_point),
-            samples_of(body.length),
-            static_cast<float>(std::pow(10.0, body.gain_db / 20)),
-            samples_of(body.fade_in),
-            samples_of(body.fade_out),
-            shape_of(body.curve_in),
-            shape_of(body.curve_out)};
+/// Nothing of it differs from the song itself.
+bool is_song_alone(const MixPlan& plan, const std::shared_ptr<const SampleStore>& song) {
+    return plan == plan_of(song);
 }
 
 } // namespace
@@ -66,25 +51,30 @@ SoundBank::SoundBank(Jobs& jobs, QObject* parent)
                             }};
                     }),
       mix_(jobs,
-           [](const MixKey& wanted) {
-               const std::int64_t rate = wanted.song->format().sample_rate;
-               std::vector<MixPart> mix;
-               if (wanted.with_song)
-                   mix.push_back({wanted.song, Samples(0), Samples(0), wanted.song->length(), 1, {}, {}});
-               for (std::size_t i = 0; i < wanted.parts.size(); ++i)
-                   mix.push_back(mix_part(wanted.parts[i], wanted.samples[i], rate));
-               return Background<MixKey, LoadedSound>::Work{
-                   JobQueue::Mix, tr("Mixing"),
-                   [mix, rate, length = wanted.song->length()](const Progress& p) {
-                       return mix_down(mix, rate, length, p);
-                   }};
+           [](const MixPlan& wanted) {
+               return Background<MixPlan, LoadedSound>::Work{
+                   JobQueue::Mix, tr("Mixing"), [wanted](const Progress& p) { return mix_down(wanted, p); }};
            }),
-      spectrum_(jobs, [](const SpectrumKey& wanted) {
+      listening_(
+          std::make_shared<Listening>([](const std::string& key) { return sound_cache::level_shelf(key); })),
+      part_(jobs,
+            [this](const SoundRecipe& wanted) {
+                return Background<SoundRecipe, LoadedSound>::Work{
+                    JobQueue::Follow, tr("Taking a part out of the sound"),
+                    [wanted, listening = listening_](const Progress& p) -> Result<LoadedSound> {
+                        return listening->sound(wanted, p).map([](const auto& made) { return *made; });
+                    }};
+            }),
+      spectrum_(jobs, [this](const SpectrumKey& wanted) {
           return Background<SpectrumKey, SpectrumMap>::Work{
               JobQueue::Follow, tr("Drawing the spectrum"),
-              [wanted](const Progress& p) -> Result<SpectrumMap> {
+              [wanted, listening = listening_](const Progress& p) -> Result<SpectrumMap> {
                   if (auto kept = wanted.kept ? sound_cache::spectrum(wanted.fingerprint) : std::nullopt)
                       return *std::move(kept);
+                  if (wanted.part)
+                      return listening->sound(*wanted.part, p.part(0, 0.5)).and_then([&](const auto& made) {
+                          return make_spectrum_map(*made->samples, p.part(0.5, 1));
+                      });
                   if (!wanted.samples)
                       return fail_cancelled(); // it comes when they are there
                   auto map = make_spectrum_map(*wanted.samples, p);
@@ -107,6 +97,12 @@ void SoundBank::connect_parts() {
         want_spectrum();
     });
     connect(&mix_, &BackgroundSignals::failed, this, [this](const Error& error) { emit said(words(error)); });
+    connect(&part_, &BackgroundSignals::ready, this, [this] {
+        if (alone_ && part_.is_current())
+            set_plan(plan_of(part_.value()->samples));
+    });
+    connect(&part_, &BackgroundSignals::failed, this,
+            [this](const Error& error) { emit said(words(error)); });
     connect(&spectrum_, &BackgroundSignals::ready, this, &SoundBank::spectrum_changed);
 }
 
@@ -133,6 +129,10 @@ void SoundBank::clear() {
     sources_.clear(); // they were resampled for another song's rate
     mix_.clear();
     mixed_ = false;
+    plan_ = nullptr;
+    part_.clear();
+    alone_.reset();
+    listened_ = {};
     spectrum_.clear();
     if (was_there)
         emit song_changed();
@@ -146,6 +146,7 @@ void SoundBank::give(const Song& song, LoadedSound sound) {
 }
 
 void SoundBank::want(const Schedule& schedule) {
+    schedule_ = schedule;
     const Project& project = schedule.project();
     needed_.clear();
     for (const auto& lane : project.lanes)
@@ -153,8 +154,6 @@ void SoundBank::want(const Schedule& schedule) {
             if (const auto* body = std::get_if<SoundBody>(&pin.body))
                 if (const Clip* clip = project.clip(body->sound))
                     needed_.push_back(*clip);
-    parts_ = heard_parts(schedule);
-    with_song_ = song_is_heard(project);
     if (!project.song) {
         if (song_.wanted())
             clear();
@@ -175,7 +174,7 @@ void SoundBank::want_song(const Song& song) {
     if (sound_cache::has_outline(song.fingerprint))
         kept_outline_.want(song.fingerprint);
     if (sound_cache::has_spectrum(song.fingerprint))
-        spectrum_.want({nullptr, song.fingerprint, true});
+        spectrum_.want({nullptr, std::nullopt, song.fingerprint, true});
 }
 
 void SoundBank::song_is_there() {
@@ -184,6 +183,7 @@ void SoundBank::song_is_there() {
     kept_outline_.clear();
     if (!same || !spectrum_.is_current())
         spectrum_.clear();
+    set_plan(heard_plan(schedule_, sounds()));
     emit song_changed();
     want_sources();
     want_spectrum();
@@ -203,6 +203,7 @@ SoundBank::Source& SoundBank::source_of(ClipId clip) {
         });
         connect(source.get(), &BackgroundSignals::ready, this, [this] {
             mix_what_is_there();
+            emit sounds_changed();
             emit heard_changed();
         });
         connect(source.get(), &BackgroundSignals::failed, this, [this](const Error& error) {
@@ -223,27 +224,89 @@ void SoundBank::want_sources() {
 
 /// Waits for sounds that are on their way; those that cannot be had are left out.
 void SoundBank::mix_what_is_there() {
-    if (!song() || std::any_of(needed_.begin(), needed_.end(),
-                               [this](const Clip& clip) { return source_of(clip.id).under_way(); }))
+    if (!song())
         return;
-    MixKey wanted{{}, {}, song()->samples, with_song_};
-    for (const auto& part : parts_)
-        if (const auto* sound = source(part.body.sound)) {
-            wanted.parts.push_back(part);
-            wanted.samples.push_back(sound->samples);
-        }
-    if (wanted.parts.empty() && wanted.with_song) {
+    MixPlan plan = heard_plan(schedule_, sounds());
+    if (alone_)
+        make_alone();
+    else
+        set_plan(plan);
+    if (std::any_of(needed_.begin(), needed_.end(),
+                    [this](const Clip& clip) { return source_of(clip.id).under_way(); }))
+        return;
+    if (is_song_alone(plan, song()->samples)) {
         mix_.clear();
         if (std::exchange(mixed_, false))
             emit heard_changed();
         return;
     }
-    mix_.want(std::move(wanted));
+    mix_.want(std::move(plan));
+}
+
+void SoundBank::set_plan(MixPlan plan) {
+    if (plan_ && *plan_ == plan)
+        return;
+    plan_ = std::make_shared<const MixPlan>(std::move(plan));
+    emit plan_changed();
+}
+
+ProjectSounds SoundBank::sounds() const {
+    ProjectSounds sounds;
+    if (!song())
+        return sounds;
+    sounds.song = {song()->samples, song()->fingerprint};
+    for (const auto& [clip, source] : sources_)
+        if (source->value())
+            sounds.clips[clip] = {source->value()->samples, source->value()->fingerprint};
+    return sounds;
+}
+
+Result<SoundRecipe> SoundBank::recipe(const Listened& listened, double from_hz, double until_hz) const {
+    return recipe_for(listened, schedule_, sounds(), from_hz, until_hz);
+}
+
+void SoundBank::listen_to(const Listened& listened) {
+    if (listened == listened_)
+        return;
+    listened_ = listened;
+    want_spectrum();
+    if (alone_)
+        hear_alone(Alone{listened, 0, 0});
+    emit listened_changed();
+}
+
+void SoundBank::hear_alone(const std::optional<Alone>& alone) {
+    if (alone == alone_)
+        return;
+    alone_ = alone;
+    mix_what_is_there();
+    emit listened_changed();
+}
+
+void SoundBank::make_alone() {
+    const auto wanted = recipe(alone_->of, alone_->from_hz, alone_->until_hz);
+    if (!wanted) {
+        alone_.reset();
+        emit said(words(wanted.error()));
+        set_plan(heard_plan(schedule_, sounds()));
+        emit listened_changed();
+        return;
+    }
+    part_.want(*wanted);
+    if (part_.is_current())
+        set_plan(plan_of(part_.value()->samples));
 }
 
 void SoundBank::want_spectrum() {
-    if (const auto* now = heard())
-        spectrum_.want({now->samples, now->fingerprint, now == song()});
+    const auto* now = heard();
+    if (!now)
+        return;
+    if (listened_ != Listened{})
+        if (auto part = recipe(listened_)) {
+            const std::string key = part->key;
+            return spectrum_.want({nullptr, *std::move(part), key, false});
+        }
+    spectrum_.want({now->samples, std::nullopt, now->fingerprint, now == song()});
 }
 
 } // namespace pulsepin

@@ -2,17 +2,16 @@
 #pragma once
 
 #include "analysis/spectrum_map.h"
-#include "media/load_sound.h"
-#include "media/mix_down.h"
-#include "schedule/sound_parts.h"
+#include "follow/listening.h"
 #include "session/background.h"
 
 #include <map>
 
 namespace pulsepin {
 
-/// The sounds of the open project: its song, the sounds laid under it, their sum, and how the sum looks. All
-/// of it is fetched in the background; what was drawn of a song before is drawn at once.
+/// The sounds of the open project: its song, the sounds laid under it, how they are heard together, what is
+/// listened to of them, and how the sum looks. All that takes long is done in the background; a change of how
+/// they are mixed is heard at once, and what was drawn of a song before is drawn at once.
 class SoundBank : public QObject {
     Q_OBJECT
 public:
@@ -29,8 +28,28 @@ public:
     [[nodiscard]] const LoadedSound* song() const { return song_.value().get(); }
     /// A sound of the bin at the song's rate; null until it is there.
     [[nodiscard]] const LoadedSound* source(ClipId clip) const;
-    /// What is heard: the song, or its sum with the sound lanes. Null until it is there.
+    /// How all that is there is heard; or what is heard alone. Null until the song is there.
+    [[nodiscard]] std::shared_ptr<const MixPlan> plan() const { return plan_; }
+    /// The sum, as it is drawn: the song, or what it is mixed to. Null until it is there.
     [[nodiscard]] const LoadedSound* heard() const;
+    /// All that is decoded.
+    [[nodiscard]] ProjectSounds sounds() const;
+    [[nodiscard]] const std::shared_ptr<Listening>& listening() const { return listening_; }
+
+    // -- what is listened to: by detection, and by the person
+    void listen_to(const Listened& listened);
+    [[nodiscard]] const Listened& listened() const { return listened_; }
+    /// How that is made of what is there; fails, telling why, where it is not.
+    [[nodiscard]] Result<SoundRecipe> recipe(const Listened& listened, double from_hz = 0,
+                                             double until_hz = 0) const;
+    /// A part that is heard by itself, in the place of all that sounds; none: all of it again.
+    struct Alone {
+        Listened of;
+        double from_hz = 0, until_hz = 0;
+        friend bool operator==(const Alone&, const Alone&) = default;
+    };
+    void hear_alone(const std::optional<Alone>& alone);
+    [[nodiscard]] const std::optional<Alone>& alone() const { return alone_; }
     /// What is drawn: how heard() looks, or how the song looked before it was decoded. Null where neither is
     /// known.
     [[nodiscard]] std::shared_ptr<const SoundOutline> outline() const;
@@ -38,8 +57,11 @@ public:
     [[nodiscard]] std::shared_ptr<const SpectrumMap> spectrum() const { return spectrum_.value(); }
 
 signals:
-    void song_changed();  ///< it is there, or gone
-    void heard_changed(); ///< the mix or its outline, not the song
+    void song_changed();     ///< it is there, or gone
+    void plan_changed();     ///< how it is mixed, or what is heard alone
+    void heard_changed();    ///< the sum or its outline, not the song
+    void sounds_changed();   ///< one beside the song is there, or gone
+    void listened_changed(); ///< what is listened to or heard alone
     void spectrum_changed();
     void said(const QString& message);
 
@@ -59,16 +81,9 @@ private:
         std::int64_t sample_rate = 0;
         friend bool operator==(const SourceKey&, const SourceKey&) = default;
     };
-    /// Parts with the samples that they are cut from.
-    struct MixKey {
-        std::vector<SoundPart> parts;
-        std::vector<std::shared_ptr<const SampleStore>> samples; ///< of each part
-        std::shared_ptr<const SampleStore> song;
-        bool with_song = true;
-        friend bool operator==(const MixKey&, const MixKey&) = default;
-    };
     struct SpectrumKey {
-        std::shared_ptr<const SampleStore> samples; ///< null: as it was kept
+        std::shared_ptr<const SampleStore> samples; ///< null: as it was kept, or of a part
+        std::optional<SoundRecipe> part;            ///< that is made first
         std::string fingerprint;
         bool kept = false; ///< on the disk: of songs, not of each mix
         friend bool operator==(const SpectrumKey& a, const SpectrumKey& b) {
@@ -81,6 +96,8 @@ private:
     void song_is_there();
     void want_sources();
     void mix_what_is_there();
+    void make_alone();
+    void set_plan(MixPlan plan);
     void want_spectrum();
     [[nodiscard]] Source& source_of(ClipId clip);
 
@@ -88,12 +105,16 @@ private:
     Background<Stretch, LoadedSound> song_;
     Background<std::string, SoundOutline> kept_outline_; ///< by fingerprint
     std::map<ClipId, std::unique_ptr<Source>> sources_;
-    Background<MixKey, LoadedSound> mix_;
-    bool mixed_ = false; ///< heard() is not the song alone
+    Background<MixPlan, LoadedSound> mix_; ///< to be drawn
+    bool mixed_ = false;                   ///< heard() is not the song as it is
+    std::shared_ptr<const MixPlan> plan_;
+    std::shared_ptr<Listening> listening_;
+    Listened listened_;
+    std::optional<Alone> alone_;
+    Background<SoundRecipe, LoadedSound> part_; ///< that is heard alone
     Background<SpectrumKey, SpectrumMap> spectrum_;
-    std::vector<Clip> needed_;     ///< whose sounds lie in sound lanes
-    std::vector<SoundPart> parts_; ///< of them, as they are heard
-    bool with_song_ = true;
+    Schedule schedule_;
+    std::vector<Clip> needed_; ///< whose sounds lie in sound lanes
 };
 
 } // namespace pulsepin

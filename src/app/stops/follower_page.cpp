@@ -61,8 +61,24 @@ QWidget* FollowerPage::make_source() {
         combo->setMinimumContentsLength(7);
         first->addWidget(combo, 1);
     }
+    alone_ = named(new QPushButton(tr("Alone")), "follower alone",
+                   tr("Only what is followed is heard: its sound, part, side and band"));
+    alone_->setCheckable(true);
+    alone_->setProperty("role", "choice");
+    connect(alone_, &QPushButton::clicked, this,
+            [this](bool on) { document_.sounds().hear_alone(on ? followed() : std::nullopt); });
+    write_ =
+        named(new QPushButton(tr("WAV…")), "write followed", tr("Writes what is followed as a WAV file"));
+    connect(write_, &QPushButton::clicked, this, [this] {
+        if (const auto what = followed())
+            emit write_wanted(*what);
+    });
+    first->addWidget(alone_);
+    first->addWidget(write_);
+    connect(&document_, &Document::listened_changed, this, &MotionPage::refresh);
     column->addLayout(first);
-    form_ = new ParamForm("follower", {.live = false, .fills = true, .no_lane = tr("choose a lane")});
+    form_ = new ParamForm("follower",
+                          {.live = false, .fills = true, .in_a_row = 3, .no_lane = tr("choose a lane")});
     connect(form_, &ParamForm::changed, this, [this](const QString& id) {
         const std::string name = id.toStdString();
         const ParamValues values = form_->values();
@@ -86,6 +102,14 @@ void FollowerPage::make_choice_of_source() {
         change_follower(tr("change what is followed"), [this](Follower& follower) {
             follower.source = source_->currentData().toString().toStdString();
             follower.values = {};
+            // Levels are filled at first; what goes from 0 to 1 as it is, or is drawn, stays as it is.
+            const FollowerStep fill{"fill", {}, false};
+            const auto* row = follower_source(follower.source);
+            const bool level = row && row->takes == FollowerTakes::Level;
+            if (!level && follower.steps == std::vector{fill})
+                follower.steps.clear();
+            else if (level && follower.steps.empty())
+                follower.steps = {fill};
         });
     });
 }
@@ -214,9 +238,20 @@ void FollowerPage::show_source(const Follower& follower) {
             band = static_cast<int>(i);
     band_->setCurrentIndex(band);
     band_->setVisible(row && row->takes == FollowerTakes::Level);
-    // The parts are measured in one way only.
-    if (auto* measure = form_->field("measure"))
-        measure->setEnabled(values.text("part") == "whole");
+    for (auto* button : {alone_, write_})
+        button->setVisible(band_->isVisibleTo(this));
+    auto& sounds = document_.sounds();
+    if (sounds.alone() && alone_->isChecked()) // what is heard goes with what is followed
+        sounds.hear_alone(followed());
+    alone_->setChecked(sounds.alone() && followed() == sounds.alone());
+}
+
+std::optional<SoundBank::Alone> FollowerPage::followed() const {
+    const auto* row = lane() ? follower_source(lane()->motion->follower.source) : nullptr;
+    if (!row || row->takes != FollowerTakes::Level)
+        return std::nullopt;
+    const ParamValues values = completed(lane()->motion->follower.values, row->parameters);
+    return SoundBank::Alone{listened_of(values), values.number("from"), values.number("until")};
 }
 
 void FollowerPage::show_steps(const Follower& follower) {

@@ -19,10 +19,15 @@ public:
     FollowerPage(Document& document, ViewState& view, QWidget* parent = nullptr);
     [[nodiscard]] QString told() const override;
 
+signals:
+    void write_wanted(const SoundBank::Alone& what); ///< as a file
+
 protected:
     void show_motion() override;
 
 private:
+    /// None where it follows no sound.
+    [[nodiscard]] std::optional<SoundBank::Alone> followed() const;
     struct StepRow {
         QWidget* box;
         std::string id;
@@ -45,6 +50,8 @@ private:
     ParamForm* form_; ///< of the source
     QComboBox* band_;
     QComboBox* add_;
+    QPushButton* alone_;
+    QPushButton* write_;
     QVBoxLayout* steps_box_;
     std::vector<StepRow> steps_;
 };

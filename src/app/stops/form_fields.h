@@ -119,4 +119,21 @@ private:
     QComboBox* easing_;
 };
 
+/// Of a lane that follows: keys of a drawn curve, or stretches that lie over a computed one.
+class CurveKeyForm : public FormFields {
+    Q_OBJECT
+public:
+    explicit CurveKeyForm(QWidget* parent = nullptr);
+    [[nodiscard]] PlantingForm form() const override;
+    void set_form(const PlantingForm& form) override;
+    [[nodiscard]] QString summary() const override;
+
+private:
+    void show_what_counts();
+    QComboBox* role_;
+    QDoubleSpinBox* value_;
+    LengthField* length_;
+    QDoubleSpinBox* fade_;
+};
+
 } // namespace pulsepin

@@ -50,4 +50,74 @@ QString KeyForm::summary() const {
     return tr("keys of %1").arg(value_->value());
 }
 
+CurveKeyForm::CurveKeyForm(QWidget* parent) : FormFields(parent) {
+    auto* grid = new QGridLayout(this);
+    grid->setContentsMargins(0, 0, 0, 0);
+    grid->setHorizontalSpacing(12);
+    role_ = named(new QComboBox, "form curve role", tr("What each of them does to the curve"));
+    role_->addItems({tr("keys of the drawn curve"), tr("lift the curve"), tr("replace the curve"),
+                     tr("the curve acts there alone")});
+    value_ = named(new QDoubleSpinBox, "form curve value", tr("How far it is lifted, or what it is"));
+    value_->setRange(-1000, 1000);
+    value_->setDecimals(3);
+    value_->setSingleStep(0.05);
+    value_->setValue(0.2);
+    length_ = new LengthField("form curve length",
+                              {Length::Unit::InBeats, Length::Unit::InFrames, Length::Unit::InMilliseconds,
+                               Length::Unit::UntilNext, Length::Unit::None});
+    length_->set_length({Length::Unit::InBeats, 1});
+    fade_ = named(new QDoubleSpinBox, "form curve fade",
+                  tr("Over how long it comes before that, and goes after"));
+    fade_->setRange(0, 60);
+    fade_->setDecimals(2);
+    fade_->setSingleStep(0.05);
+    fade_->setSuffix(tr(" s"));
+    fade_->setValue(0.1);
+    grid->addWidget(labelled(tr("what they do"), role_), 0, 0);
+    grid->addWidget(labelled(tr("value"), value_), 0, 1);
+    grid->addWidget(labelled(tr("last"), length_), 1, 0);
+    grid->addWidget(labelled(tr("fade"), fade_), 1, 1);
+    grid->setRowStretch(2, 1);
+    role_->setCurrentIndex(static_cast<int>(KeyRole::Acts));
+    connect(role_, &QComboBox::currentIndexChanged, this, [this] {
+        show_what_counts();
+        emit changed();
+    });
+    for (auto* box : {value_, fade_})
+        connect(box, &QDoubleSpinBox::valueChanged, this, &FormFields::changed);
+    connect(length_, &LengthField::edited, this, &FormFields::changed);
+    show_what_counts();
+}
+
+void CurveKeyForm::show_what_counts() {
+    const auto role = static_cast<KeyRole>(role_->currentIndex());
+    value_->setEnabled(role != KeyRole::Acts);
+    length_->setEnabled(role != KeyRole::Drawn);
+    fade_->setEnabled(role != KeyRole::Drawn);
+}
+
+PlantingForm CurveKeyForm::form() const {
+    KeyBody body;
+    body.role = static_cast<KeyRole>(role_->currentIndex());
+    body.value = body.role == KeyRole::Acts ? 1 : value_->value();
+    if (body.role != KeyRole::Drawn) {
+        body.length = length_->length();
+        body.fade_in = body.fade_out = Seconds(fade_->value());
+    }
+    return {body};
+}
+
+void CurveKeyForm::set_form(const PlantingForm& form) {
+    const QSignalBlocker quietly(this);
+    const auto& body = std::get<KeyBody>(form.body);
+    role_->setCurrentIndex(static_cast<int>(body.role));
+    value_->setValue(body.value);
+    length_->set_length(body.length);
+    fade_->setValue(body.fade_in.value);
+}
+
+QString CurveKeyForm::summary() const {
+    return role_->currentText();
+}
+
 } // namespace pulsepin

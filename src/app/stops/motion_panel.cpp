@@ -23,6 +23,7 @@ MotionPanel::MotionPanel(Document& document, ViewState& view, QWidget* parent)
     pages_->addWidget(pulses_ = new PulsePage(document_));
     pages_->addWidget(keys_ = new KeysPage(document_, view_));
     pages_->addWidget(follower_ = new FollowerPage(document_, view_));
+    connect(follower_, &FollowerPage::write_wanted, this, &MotionPanel::write_followed_wanted);
     pages_->addWidget(layer_page_ = new LayersPage(document_, view_));
     column->addWidget(make_top());
     column->addWidget(pages_, 1);

@@ -28,6 +28,7 @@ public:
     void left() override;
 
 signals:
+    void write_followed_wanted(const SoundBank::Alone& what);
     void add_lane_wanted(LaneKind kind);
 
 private:

@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "stops/onset_rows.h"
 
+#include "follow/curve_peaks.h"
 #include "model/edits.h"
+#include "model/onset_edits.h"
 #include "widgets.h"
 
 #include <QDialog>
@@ -67,9 +69,16 @@ OnsetRows::OnsetRows(Document& document, ViewState& view, QWidget* parent)
         connect(s, &QSlider::valueChanged, this, [this] { try_line(current_); });
         connect(s, &QSlider::sliderReleased, this, [this] { document_.detection().keep_row(); });
     }
+    listened_ = new ListenedField("row listened");
+    connect(listened_, &ListenedField::edited, this, [this] {
+        try_line(current_);
+        document_.detection().keep_row();
+    });
     auto* more = new QHBoxLayout;
     more->setSpacing(10);
     more->addWidget(chosen_, 1);
+    more->addWidget(quiet(tr("in")));
+    more->addWidget(listened_, 1);
     more->addWidget(quiet(tr("gap")));
     more->addWidget(gap_, 1);
     more->addWidget(quiet(tr("at least")));
@@ -99,10 +108,13 @@ QLayout* OnsetRows::make_buttons() {
             OnsetRow row;
             row.name = tr(band.name).section(',', 0, 0).toStdString();
             row.band = {band.from, band.until};
+            row.of = document_.sounds().listened();
             document_.detection().add_row(row);
         });
     menu->addSeparator();
+    menu->addAction(tr("As the chosen row, to be found otherwise"), this, &OnsetRows::add_copy);
     menu->addAction(tr("Of other rows: kick or snare…"), this, &OnsetRows::merge_rows);
+    menu->addAction(tr("Of a follower's tops…"), this, &OnsetRows::add_tops);
     band_->setMenu(menu);
     last->addWidget(like_);
     last->addWidget(band_);
@@ -175,6 +187,7 @@ OnsetRow OnsetRows::changed(std::size_t index) const {
     if (!row.like && !row.band)
         row.function = line.function->currentData().toString().toStdString();
     if (index == current_) {
+        row.of = listened_->listened();
         row.smallest_gap = Seconds(static_cast<double>(gap_->value()) / 1000);
         row.least_strength = static_cast<double>(least_->value()) / slider_steps;
     }
@@ -188,6 +201,7 @@ void OnsetRows::try_line(std::size_t index) {
     if (current_ != index) {
         current_ = index;
         const auto& row = detection->rows[index];
+        listened_->show_listened(row.of, document_.project());
         const QSignalBlocker quiet_gap(gap_), quiet_least(least_);
         gap_->setValue(static_cast<int>(row.smallest_gap.value * 1000 + 0.5));
         least_->setValue(static_cast<int>(row.least_strength * slider_steps + 0.5));
@@ -268,12 +282,97 @@ void OnsetRows::merge_rows() {
         tr("add row of onsets"));
 }
 
+void OnsetRows::add_copy() {
+    const auto& detection = document_.project().detection;
+    if (!detection || current_ >= detection->rows.size() || detection->rows[current_].is_made())
+        return document_.say(tr("Choose a row that is found in a sound first"));
+    OnsetRow row = detection->rows[current_];
+    row.name += tr(" 2").toStdString();
+    row.by_hand.clear();
+    row.of = document_.sounds().listened();
+    document_.detection().add_row(row);
+}
+
+/// The row goes with the curve from then on.
+void OnsetRows::add_tops() {
+    const auto& project = document_.project();
+    QDialog dialog(this);
+    dialog.setObjectName("tops of a follower");
+    dialog.setWindowTitle(tr("A row of a follower's tops"));
+    auto* lane = named(new QComboBox, "tops lane", tr("The follower whose tops are taken"));
+    for (const auto& one : project.lanes)
+        if (one->kind->follows)
+            lane->addItem(QString::fromStdString(one->name), static_cast<qulonglong>(one->id.value));
+    if (lane->count() == 0)
+        return document_.say(tr("There is no follower yet: add one in the stop Motion"));
+    const OnsetRow::Tops usual;
+    const auto number = [](const QString& name, const QString& tip, double value) {
+        auto* box = named(new QDoubleSpinBox, name, tip);
+        box->setRange(0, 100);
+        box->setDecimals(3);
+        box->setSingleStep(0.05);
+        box->setValue(value);
+        return box;
+    };
+    auto* least = number("tops least", tr("How high a top is at least"), usual.least);
+    auto* prominence =
+        number("tops prominence", tr("How far it rises above the dips beside it at least"), usual.prominence);
+    auto* gap = whole_field("tops gap", tr("From one top to the next at least"), 0, 10'000,
+                            static_cast<int>(usual.gap.value * 1000 + 0.5));
+    gap->setSuffix(tr(" ms"));
+    auto* found = quiet({});
+    found->setObjectName("tops found");
+    const auto asked = [=] {
+        return OnsetRow::Tops{LaneId{lane->currentData().toULongLong()}, least->value(), prominence->value(),
+                              Seconds(gap->value() / 1000.0)};
+    };
+    const auto onsets = [this, asked] {
+        const auto curve = document_.followers().find(asked().lane);
+        return curve == document_.followers().end() || !curve->second
+                   ? std::vector<FoundOnset>()
+                   : onsets_at_tops(*curve->second, asked());
+    };
+    const auto tell = [=] {
+        const auto count = static_cast<int>(onsets().size());
+        found->setText(count == 1 ? tr("one top") : tr("%1 tops").arg(count));
+    };
+    auto* column = new QVBoxLayout(&dialog);
+    column->addWidget(labelled(tr("follower"), lane));
+    column->addWidget(labelled(tr("height"), least));
+    column->addWidget(labelled(tr("prominence"), prominence));
+    column->addWidget(labelled(tr("apart"), gap));
+    column->addWidget(found);
+    connect(lane, &QComboBox::currentIndexChanged, &dialog, tell);
+    for (auto* box : {least, prominence})
+        connect(box, &QDoubleSpinBox::valueChanged, &dialog, tell);
+    connect(gap, &QSpinBox::valueChanged, &dialog, tell);
+    tell();
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
+    connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+    column->addWidget(buttons);
+    if (dialog.exec() != QDialog::Accepted)
+        return;
+    OnsetRow row;
+    row.name = tr("tops of %1").arg(lane->currentText()).toStdString();
+    row.tops = asked();
+    row.onsets = onsets();
+    const Project begun = with_rows_begun(project);
+    document_.apply(with_onset_row(begun, begun.detection->rows.size(), std::move(row)),
+                    tr("add row of onsets"));
+}
+
 void OnsetRows::fill(const Line& line, const OnsetRow& row) {
     line.shown->setText(QString::fromStdString(row.name));
     line.shown->setChecked(row.shown);
-    line.function->setEnabled(!row.like && !row.band && !row.merged);
-    line.sensitivity->setEnabled(!row.merged);
-    if (row.merged) {
+    line.function->setEnabled(!row.like && !row.band && !row.is_made());
+    line.sensitivity->setEnabled(!row.is_made());
+    if (row.tops) {
+        const Lane* lane = document_.project().lane(row.tops->lane);
+        line.function->setCurrentIndex(-1);
+        line.function->setPlaceholderText(lane ? tr("tops of %1").arg(QString::fromStdString(lane->name))
+                                               : tr("tops of a lane that is gone"));
+    } else if (row.merged) {
         QStringList names;
         for (const auto& name : row.merged->any)
             names << QString::fromStdString(name);
@@ -312,11 +411,13 @@ void OnsetRows::refresh() {
     }
     current_ = count == 0 ? 0 : std::min(current_, count - 1);
     const bool kept = document_.project().detection != nullptr;
-    for (QWidget* widget : std::initializer_list<QWidget*>{like_, band_, gap_, least_})
+    for (QWidget* widget : std::initializer_list<QWidget*>{like_, band_, gap_, least_, listened_})
         widget->setEnabled(kept && count > 0);
     if (count > 0) {
         const auto& row = detection->rows[current_];
         chosen_->setText(QString::fromStdString(row.name) + ":");
+        listened_->show_listened(row.of, document_.project());
+        listened_->setEnabled(kept && !row.is_made());
         const QSignalBlocker quiet_gap(gap_), quiet_least(least_);
         if (!gap_->isSliderDown())
             gap_->setValue(static_cast<int>(row.smallest_gap.value * 1000 + 0.5));

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "forms/listened_field.h"
 #include "session/document.h"
 #include "view_state.h"
 
@@ -37,6 +38,8 @@ private:
     void try_line(std::size_t index);
     void add_like();
     void merge_rows();
+    void add_copy();
+    void add_tops();
 
     Document& document_;
     ViewState& view_;
@@ -45,6 +48,7 @@ private:
     QPushButton* like_;
     QPushButton* band_;
     QSlider* gap_;
+    ListenedField* listened_;
     QSlider* least_;
     QLabel* chosen_; ///< which row the two sliders below act on
     std::size_t current_ = 0;

@@ -26,7 +26,7 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
     auto* grid = new QGridLayout(this);
     grid->setContentsMargins(0, 0, 0, 0);
     grid->setHorizontalSpacing(14);
-    grid->setVerticalSpacing(8);
+    grid->setVerticalSpacing(6);
     grid->addWidget(heading(tr("The song and the shots")), 0, 0, 1, 2);
     facts_ = quiet({});
     facts_->setWordWrap(true);
@@ -50,9 +50,13 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
     piece->addWidget(about, 1, Qt::AlignBottom);
     grid->addLayout(piece, 3, 0, Qt::AlignTop);
 
+    heard_ = new SongSound(document_, view_);
+    connect(heard_, &SongSound::write_wanted, this, &SongPanel::write_listened_wanted);
+    grid->addWidget(heard_, 4, 0, Qt::AlignTop);
+
     auto* buttons = make_buttons();
-    grid->addLayout(buttons, 5, 0);
-    grid->setRowStretch(4, 1);
+    grid->addLayout(buttons, 6, 0);
+    grid->setRowStretch(5, 1);
 
     make_bin();
     auto* clip_row = new QHBoxLayout;
@@ -64,8 +68,8 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
     bin_->setIconSize({48, 27});
     connect(&document_.thumbnails(), &ThumbnailBank::arrived, this, &SongPanel::show_pictures);
     connect(&document_.proxies(), &ProxyBank::changed, this, &SongPanel::refresh);
-    grid->addWidget(bin_, 1, 1, 4, 1);
-    grid->addLayout(clip_row, 5, 1);
+    grid->addWidget(bin_, 1, 1, 5, 1);
+    grid->addLayout(clip_row, 6, 1);
     grid->setColumnStretch(0, 1);
     grid->setColumnStretch(1, 1);
     refresh();
@@ -84,6 +88,7 @@ void SongPanel::make_bin() {
     });
     bin_->setObjectName("bin");
     bin_->setAccessibleName(tr("Shots in the bin"));
+    bin_->setMinimumWidth(160);
     bin_->setSelectionMode(QAbstractItemView::ExtendedSelection);
     bin_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     bin_->setToolTip(
@@ -158,7 +163,9 @@ QLayout* SongPanel::make_buttons() {
     connect(shots, &QPushButton::clicked, this, &SongPanel::add_shots_wanted);
     auto* sound = new QPushButton(tr("Add sound…"));
     sound->setObjectName("add sound");
-    sound->setToolTip(tr("Another sound, laid under the song from the playhead on"));
+    sound->setToolTip(
+        tr("Another sound, laid under the song from the playhead on; several at once are parts of "
+           "the song, as drums and the rest, and are laid where they sound like it"));
     connect(sound, &QPushButton::clicked, this, &SongPanel::add_sound_wanted);
     auto* buttons = new QHBoxLayout;
     buttons->setSpacing(10);
@@ -216,6 +223,7 @@ bool SongPanel::complete() const {
 
 void SongPanel::refresh() {
     const auto& project = document_.project();
+    heard_->refresh();
     if (project.song)
         facts_->setText(
             tr("%1\n%2 · %3 kHz · %4 samples · %5 frames")

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "ordered_list.h"
+#include "stops/song_sound.h"
 #include "stops/stop_panel.h"
 
 #include <QComboBox>
@@ -25,6 +26,7 @@ signals:
     void open_song_wanted();
     void add_shots_wanted();
     void add_sound_wanted();
+    void write_listened_wanted();
 
 protected:
     void showEvent(QShowEvent* event) override;
@@ -47,6 +49,7 @@ private:
     QComboBox* rounding_;
     QComboBox* size_;
     OrderedList* bin_;
+    SongSound* heard_;
     QPushButton* remove_;
     QPushButton* camera_;
     QDoubleSpinBox* begins_;

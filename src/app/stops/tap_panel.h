@@ -6,10 +6,13 @@
 #include "time/taps.h"
 #include "view_state.h"
 
+#include <QComboBox>
+#include <QDoubleSpinBox>
 #include <QElapsedTimer>
 #include <QLabel>
 #include <QPushButton>
 #include <QSpinBox>
+#include <QVBoxLayout>
 
 namespace pulsepin {
 
@@ -20,12 +23,14 @@ public:
     TapPanel(Document& document, ViewState& view, QWidget* parent = nullptr);
 
     /// At a moment of the song that is heard; the latency of hand, keyboard and sound is taken off here.
-    void tap_in_song(Seconds heard, double speed, bool first_of_bar);
-    /// Without playback: only how fast the taps come counts.
-    void tap_in_silence(bool first_of_bar);
+    void tap_in_song(Seconds heard, double speed, bool first_of_bar, float strength = 1);
+    /// Without playback: only how the taps follow each other counts.
+    void tap_in_silence(bool first_of_bar, float strength = 1);
     void forget();
     void refresh();
-    [[nodiscard]] const std::vector<Tap>& taps() const { return taps_; }
+    /// Of the round that is chosen: the last one, unless a person chose another.
+    [[nodiscard]] const std::vector<Tap>& taps() const;
+    [[nodiscard]] int rounds() const { return static_cast<int>(rounds_.size()); }
 
 signals:
     void tapped(bool first_of_bar); ///< by the button
@@ -33,6 +38,11 @@ signals:
 private:
     [[nodiscard]] QLayout* make_latency();
     void add(Tap tap, bool in_song);
+    [[nodiscard]] bool in_song() const;
+    void make_rounds(QVBoxLayout* column);
+    void show_rounds();
+    void use_row();
+    void use_rhythm();
     void use_tempo();
     void use_phase();
     void use_beats();
@@ -42,12 +52,19 @@ private:
 
     Document& document_;
     ViewState& view_;
-    std::vector<Tap> taps_;
-    bool in_song_ = true;
+    /// Taps that were made in one go. They stay when another one is begun.
+    struct Round {
+        std::vector<Tap> taps;
+        bool in_song = true;
+    };
+    std::vector<Round> rounds_;
+    std::size_t chosen_ = 0;
     QElapsedTimer clock_;
     Seconds clock_start_;
     QLabel* told_;
     TapPlot* plot_;
+    QComboBox* round_;
+    QDoubleSpinBox* tempo_; ///< that is tapped at; 0: freely
     QSpinBox* latency_;
     std::vector<QPushButton*> uses_;
     QPushButton* calibrate_;

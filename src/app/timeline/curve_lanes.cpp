@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "timeline/curve_lanes.h"
 
+#include "timeline/follower_lines.h"
+
 #include <QImage>
 #include <algorithm>
 #include <array>
@@ -123,15 +125,6 @@ void paint_ends(QPainter& painter, const LaneScene& s, const CurveScale& scale, 
     tell(low, s.row.top() + scale.bottom - 4);
 }
 
-void paint_limit(QPainter& painter, const LaneScene& s, double y, const QString& name) {
-    painter.setPen(QPen(s.scene.palette.cut, 1, Qt::DashLine));
-    painter.drawLine(QPointF(s.row.left(), s.row.top() + y), QPointF(s.row.right(), s.row.top() + y));
-    QFont font = painter.font();
-    font.setPixelSize(10);
-    painter.setFont(font);
-    painter.drawText(QRectF(s.row.right() - 102, s.row.top() + y - 13, 84, 12), Qt::AlignRight, name);
-}
-
 void paint_follower(QPainter& painter, const LaneScene& s) {
     const CurveScale scale = curve_scale(s.lane, s.spans, s.row.height());
     const auto& own = s.lane.motion->own;
@@ -155,18 +148,25 @@ void paint_follower(QPainter& painter, const LaneScene& s) {
     }
     QColor source = s.scene.palette.paper_quiet;
     source.setAlphaF(0.55f);
-    if (curve->stages.size() > 1)
-        paint_line(painter, s, course_of(s, scale, 0, read(*curve->stages.front())), source, 1);
+    // What the lines of its steps are to be read against, or else what it is made of.
+    const auto lines = level_lines(s);
+    const std::size_t before = lines.empty() ? 0 : lines.front().step;
+    if (curve->stages.size() > 1 && before < curve->stages.size()) {
+        CurveScale measure = scale;
+        if (!lines.empty()) {
+            measure.low = 0;
+            measure.high = lines.front().highest;
+        }
+        paint_line(painter, s, course_of(s, measure, 0, read(*curve->stages[before])), source, 1);
+    }
     const auto line =
         course_of(s, scale, lead, [&, whole = read(curve->values())](double from, double until) {
             return std::clamp(whole(from, until), least, most);
         });
     paint_line(painter, s, line, s.scene.palette.motion, 1.8, s.row.top() + scale.bottom);
     paint_ends(painter, s, scale, own.low, own.high);
-    for (const auto& step : s.lane.motion->follower.steps)
-        if (!step.off && (step.id == "floor" || step.id == "ceiling"))
-            paint_limit(painter, s, scale.y(step.values.number("at")),
-                        step.id == "floor" ? QObject::tr("floor") : QObject::tr("ceiling"));
+    paint_level_lines(painter, s);
+    paint_over_bars(painter, s);
 }
 
 } // namespace

@@ -15,7 +15,8 @@ struct SongLook {
     Spectrum spectrum = Spectrum::TwelveBands;
     double brightness = 1; ///< of the spectrum
     Under under = Under::OnlyBars;
-    bool thumbnails = true; ///< of shots, in their lane
+    bool thumbnails = true;  ///< of shots, in their lane
+    bool gain_lines = false; ///< over all sounds, so that points can be added
 
     friend bool operator==(const SongLook&, const SongLook&) = default;
 };

@@ -23,7 +23,7 @@ FadeShape shape_of(FadeCurve curve) {
 }
 
 double gain_at(const SoundBody& body, Seconds into) {
-    double gain = std::pow(10.0, body.gain_db / 20);
+    double gain = std::pow(10.0, (body.gain_db + line_db_at(body.gain_line, body.in_point + into)) / 20);
     if (into < body.fade_in)
         gain *= static_cast<double>(fade_gain(shape_of(body.curve_in), into / body.fade_in));
     if (const Seconds left = body.length - into; left < body.fade_out)
@@ -53,12 +53,13 @@ void paint_wave_in(QPainter& painter, const LaneScene& s, const ResolvedPin& pin
     painter.drawLines(lines);
 }
 
-void paint_fades(QPainter& painter, const LaneScene& s, const SoundBody& body, const QRectF& box,
-                 bool handles) {
+} // namespace
+
+void paint_fade_lines(QPainter& painter, const SoundBody& body, const QRectF& box, double scale,
+                      const Palette& palette) {
     painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(QPen(s.scene.palette.paper_text, 1.2));
+    painter.setPen(QPen(palette.paper_text, 1.2));
     painter.setBrush(Qt::NoBrush);
-    const double scale = s.scale.pixels_per_second;
     const auto curve = [&](double from, double width, FadeCurve shape, bool rising) {
         if (width < 1)
             return;
@@ -73,7 +74,18 @@ void paint_fades(QPainter& painter, const LaneScene& s, const SoundBody& body, c
     const double in = body.fade_in.value * scale, out = body.fade_out.value * scale;
     curve(box.left(), in, body.curve_in, true);
     curve(box.right() - out, out, body.curve_out, false);
+    painter.setRenderHint(QPainter::Antialiasing, false);
+}
+
+namespace {
+
+void paint_fades(QPainter& painter, const LaneScene& s, const SoundBody& body, const QRectF& box,
+                 bool handles) {
+    const double scale = s.scale.pixels_per_second;
+    paint_fade_lines(painter, body, box, scale, s.scene.palette);
     if (handles) {
+        const double in = body.fade_in.value * scale, out = body.fade_out.value * scale;
+        painter.setRenderHint(QPainter::Antialiasing);
         painter.setBrush(s.scene.palette.paper);
         for (const double x : {box.left() + in, box.right() - out})
             painter.drawRect(QRectF(x - 3.5, box.top() - 1, 7, 7));
@@ -87,6 +99,11 @@ QRectF sound_box(const LaneScene& s, const ResolvedPin& pin) {
     const double from = s.scale.x(pin.acts_at), until = s.scale.x(pin.acts_at + body_of(s, pin).length);
     const double above = s.condensed ? 2 : 4, below = s.condensed ? 3 : 4;
     return {from, s.row.top() + above, until - from, s.row.height() - above - below};
+}
+
+GainLineView gain_line_view(const LaneScene& s, const ResolvedPin& pin) {
+    const auto& body = body_of(s, pin);
+    return {sound_box(s, pin) & s.row, s.scale, pin.acts_at - body.in_point, body.gain_line};
 }
 
 void paint_sounds(QPainter& painter, const LaneScene& s) {
@@ -110,7 +127,9 @@ void paint_sounds(QPainter& painter, const LaneScene& s) {
         painter.setBrush(Qt::NoBrush);
         painter.setPen(QPen(selected ? palette.selection : palette.paper_bar, selected ? 2 : 1));
         painter.drawRect(seen.adjusted(0.5, 0.5, -0.5, -0.5));
-        if (s.lane.muted) { // struck through: told without colour
+        if (!s.condensed && gain_line_shown(body.gain_line, s.scene.view))
+            gain_line_view(s, pin).paint(painter, palette);
+        if (s.lane.muted || s.lane.pins[pin.index].muted) { // struck through: told without colour
             painter.setPen(QPen(palette.paper_text, 1));
             painter.drawLine(seen.topLeft(), seen.bottomRight());
         }
@@ -143,6 +162,9 @@ std::optional<Grip> sound_under(const LaneScene& s, QPointF at) {
             return Grip{pin->id, GripPart::Start};
         if (std::abs(at.x() - box.right()) <= edge_reach)
             return Grip{pin->id, GripPart::End};
+        if (!s.condensed && gain_line_shown(body.gain_line, s.scene.view) &&
+            gain_line_view(s, *pin).is_on(at))
+            return Grip{pin->id, GripPart::GainLine};
         return Grip{pin->id, GripPart::Body};
     }
     return std::nullopt;

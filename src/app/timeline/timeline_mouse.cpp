@@ -4,8 +4,11 @@
 #include "canvas/gestures/beats.h"
 #include "canvas/gestures/onsets.h"
 #include "canvas/gestures/looking.h"
+#include "canvas/gestures/shape_song.h"
 #include "model/edits.h"
 #include "time/grid_bend.h"
+#include "timeline/song_track.h"
+#include "timeline/sound_lane.h"
 #include "timeline/timeline_view.h"
 
 #include <QContextMenuEvent>
@@ -51,6 +54,17 @@ std::unique_ptr<Gesture> TimelineView::gesture_at(QPointF at, Qt::KeyboardModifi
         view_.choose_beat(beat);
         return beat ? std::make_unique<BendBeat>(gestures(), *beat, at) : nullptr;
     }
+    const Scene s = scene(scale());
+    if (zone == Zone::Ruler)
+        if (const auto end = PieceView{s, ruler_}.under(at))
+            return std::make_unique<DragPieceEnd>(gestures(), *end, at);
+    if (zone == Zone::Song && wave_.contains(at) && !(keys & Qt::ShiftModifier)) {
+        const SongTrackView song{s, wave_};
+        if (const auto edge = song.edge_under(at))
+            return std::make_unique<ShapeSong>(gestures(), *edge, at);
+        if (gain_line_on_song(s, at))
+            return std::make_unique<DragGain>(gestures(), std::nullopt, song.gain(), at);
+    }
     if (zone == Zone::Song) {
         view_.choose_onset(onset_under(at));
         if (view_.onset() && !(keys & Qt::ShiftModifier)) {
@@ -68,6 +82,8 @@ QString TimelineView::hint_at(QPointF at) const {
     case Zone::Names:
         return {};
     case Zone::Ruler:
+        if (const Scene s = scene(scale()); PieceView{s, ruler_}.under(at))
+            return tr("Drag to where the piece begins or ends; the song itself is not trimmed");
         return tr("Click to go there · drag to make a range · wheel zooms, with Shift scrolls");
     case Zone::GridRow:
         return beat_under(gestures(), at)
@@ -75,6 +91,8 @@ QString TimelineView::hint_at(QPointF at) const {
                         "it alone · H holds it")
                    : tr("Double click to add a beat · Shift leaves the onsets");
     case Zone::Song:
+        if (const QString song = song_hint(at); !song.isEmpty())
+            return song;
         if (onset_row_at(at))
             return onset_under(at) ? tr("Drag an onset to where you hear it · Delete removes it · right "
                                         "click: strength, as "
@@ -95,7 +113,22 @@ QString TimelineView::hint_at(QPointF at) const {
     return {};
 }
 
+QString TimelineView::song_hint(QPointF at) const {
+    const Scene s = scene(scale());
+    if (const auto edge = SongTrackView{s, wave_}.edge_under(at))
+        return *edge == SoundEdge::FadeIn || *edge == SoundEdge::FadeOut
+                   ? tr("Drag to fade the song")
+                   : tr("Drag to where the song is heard from or until; nothing else moves");
+    return gain_line_on_song(s, at)
+               ? tr("Drag the line of gain: a press adds a point, a double click removes one, "
+                    "Shift goes slowly")
+               : QString();
+}
+
 Qt::CursorShape TimelineView::cursor_at(QPointF at) const {
+    if (const Scene s = scene(scale());
+        SongTrackView{s, wave_}.edge_under(at) || PieceView{s, ruler_}.under(at))
+        return Qt::SizeHorCursor;
     return beats_.contains(at) && beat_under(gestures(), at) ? Qt::SizeHorCursor : Canvas::cursor_at(at);
 }
 
@@ -121,6 +154,8 @@ void TimelineView::mousePressEvent(QMouseEvent* event) {
 
 void TimelineView::mouseDoubleClickEvent(QMouseEvent* event) {
     const QPointF at = event->position();
+    if (event->button() == Qt::LeftButton && remove_gain_point_at(at))
+        return;
     if (event->button() == Qt::LeftButton && zone_at(at) == Zone::GridRow)
         return add_beat_at(at, event->modifiers() & Qt::ShiftModifier);
     if (event->button() == Qt::LeftButton && at.x() >= names_width() &&
@@ -131,6 +166,37 @@ void TimelineView::mouseDoubleClickEvent(QMouseEvent* event) {
         return;
     }
     Canvas::mouseDoubleClickEvent(event);
+}
+
+bool TimelineView::gain_line_on_song(const Scene& s, QPointF at) const {
+    const auto& line = s.project.song_track->body.gain_line;
+    return s.project.song && wave_.contains(at) && gain_line_shown(line, view_) &&
+           SongTrackView{s, wave_}.gain().is_on(at);
+}
+
+/// A point that is clicked twice goes. Whether there was a line there at all.
+bool TimelineView::remove_gain_point_at(QPointF at) {
+    const Scene s = scene(scale());
+    const auto remove = [&](SoundChoice sound, const GainLineView& view) {
+        if (const auto point = view.point_under(at)) {
+            auto line = view.line;
+            line.erase(line.begin() + static_cast<std::ptrdiff_t>(*point));
+            document_.apply(with_gain_line(document_.project(), sound, std::move(line)),
+                            tr("remove point of gain"));
+        }
+        return true;
+    };
+    if (gain_line_on_song(s, at))
+        return remove(std::nullopt, SongTrackView{s, wave_}.gain());
+    const auto grip = grip_under(gestures(), at);
+    const auto place = placement_.lane_at(at);
+    if (!grip || grip->part != GripPart::GainLine || !place)
+        return false;
+    const LaneScene lane = lane_scene(s, *place);
+    for (const auto& pin : lane.resolved.pins)
+        if (pin.id == grip->pin)
+            return remove(grip->pin, gain_line_view(lane, pin));
+    return false;
 }
 
 void TimelineView::add_beat_at(QPointF at, bool free) {

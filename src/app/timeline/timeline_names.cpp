@@ -7,6 +7,7 @@
 #include "model/click_sounds.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
+#include "model/song_edits.h"
 #include "timeline/paint_grid.h"
 #include "timeline/paint_song.h"
 #include "timeline/pin_heads.h"
@@ -72,7 +73,10 @@ void TimelineView::paint_song_names(QPainter& painter) const {
             QString::fromStdString(project.song->title));
         const QString rate = QString::number(static_cast<double>(project.song->sample_rate) / 1000, 'g', 4);
         put(painter, small, p.paper_quiet, QRectF(indent, y, (names_width() - 14.0), 18),
-            tr("mix · %1 kHz").arg(rate));
+            document_.sounds().alone() ? tr("heard alone") : tr("mix · %1 kHz").arg(rate));
+        painter.setFont(small);
+        for (const auto& s : song_switches())
+            paint_switch(painter, s);
     }
     if (spectrum_.height() > 30 && project.song) {
         const double y = spectrum_.center().y();
@@ -148,6 +152,40 @@ void TimelineView::paint_switch(QPainter& painter, const Switch& s, bool lit) co
     painter.drawRoundedRect(s.rect, 3, 3);
     painter.setPen(lit ? p.playing_text : s.on ? p.paper_names : p.paper_quiet);
     painter.drawText(s.rect, Qt::AlignCenter, s.letter);
+}
+
+std::vector<TimelineView::Switch> TimelineView::song_switches() const {
+    if (!document_.project().song || wave_.height() <= 36)
+        return {};
+    const auto& track = *document_.project().song_track;
+    const double y = wave_.center().y() + 19, x = names_width() - 3;
+    return {{Switch::Mute, tr("M"), track.muted, QRectF(x - 34, y, 15, 18)},
+            {Switch::Solo, tr("S"), track.solo, QRectF(x - 17, y, 15, 18)}};
+}
+
+bool TimelineView::press_song_switch(QPointF at, bool another) {
+    for (const auto& s : song_switches()) {
+        if (!s.rect.contains(at))
+            continue;
+        SongTrack track = *document_.project().song_track;
+        bool& on = s.what == Switch::Mute ? track.muted : track.solo;
+        on = !on;
+        Project next = with_song_track(document_.project(), track);
+        if (s.what == Switch::Solo && on && !another) // alone, unless others are to stay
+            for (const auto& lane : document_.project().lanes)
+                if (lane->kind->sounds && lane->solo)
+                    next = *with_mute_and_solo(next, lane->id, lane->muted, false);
+        document_.apply(std::move(next), s.what == Switch::Mute ? tr("mute song") : tr("solo song"));
+        return true;
+    }
+    return false;
+}
+
+QPointF TimelineView::song_switch_position(QChar letter) const {
+    for (const auto& s : song_switches())
+        if (s.letter == letter)
+            return s.rect.center();
+    return {-1, -1};
 }
 
 const Lane* TimelineView::lane_named_at(QPointF at) const {
@@ -286,7 +324,7 @@ bool TimelineView::press_switch(QPointF at, bool another) {
         view_.next_snap();
         return true;
     }
-    if (press_row_switch(at, another))
+    if (press_row_switch(at, another) || press_song_switch(at, another))
         return true;
     const Lane* lane = lane_named_at(at);
     if (!lane)
@@ -315,7 +353,7 @@ std::vector<TimelineView::Switch> TimelineView::lit_switches() const {
         if (!lanes[i]->muted && placement_.rows[i].intersects(placement_.area) &&
             acts_now(document_.schedule()[i], lanes[i]->pins, frame, lit_for))
             for (const auto& s : switches_of(*lanes[i], placement_.rows[i]))
-                if (s.what == Switch::Click)
+                if (s.what == Switch::Click && s.rect.bottom() <= placement_.area.bottom())
                     lit.push_back(s);
     const auto detection = document_.detection().shown();
     for (const auto& s : row_switches())

@@ -2,12 +2,14 @@
 #include "timeline/timeline_view.h"
 
 #include "timeline/curve_lanes.h"
+#include "timeline/follower_lines.h"
 
 #include "kinds/kinds.h"
 #include "kinds/kind_look.h"
 #include "timeline/lane_views.h"
 #include "timeline/paint_grid.h"
 #include "timeline/paint_song.h"
+#include "timeline/song_track.h"
 #include "timeline/pin_heads.h"
 
 #include <QPaintEvent>
@@ -270,6 +272,9 @@ void TimelineView::draw(QImage& base) {
     paint_sections(painter, s, sections_);
     if (!view_.look().wave_folded)
         tiles_.paint(painter, SongRow::Wave, wave_, scale(), ratio);
+    const PieceView piece{s, ruler_};
+    piece.paint(painter);
+    SongTrackView{s, wave_}.paint(painter);
     paint_follower_over(painter, s, wave_);
     if (view_.look().spectrum != SongLook::Spectrum::Folded)
         tiles_.paint(painter, SongRow::Spectrum, spectrum_, scale(), ratio);
@@ -294,10 +299,10 @@ void TimelineView::draw(QImage& base) {
         if (row.bottom() <= placement_.area.bottom() && row.bottom() >= placement_.area.top())
             painter.drawLine(QPointF(0, row.bottom() + 0.5), QPointF(width(), row.bottom() + 0.5));
     draw_lanes(painter, s);
-    if (tempo_.height() > 0) {
-        painter.setClipRect(time_area);
+    painter.setClipRect(time_area);
+    if (tempo_.height() > 0)
         paint_tempo(painter, s, tempo_);
-    }
+    piece.cover_outside(painter, height());
 }
 
 void TimelineView::draw_lanes(QPainter& painter, const Scene& scene) const {
@@ -355,6 +360,16 @@ void TimelineView::resizeEvent(QResizeEvent*) {
         return show_all();
     lay_out();
     view_changed();
+}
+
+std::optional<double> TimelineView::level_line_y(LaneId id, std::string_view param) const {
+    const Scene s = scene(scale());
+    for (std::size_t i = 0; i < s.project.lanes.size() && i < placement_.rows.size(); ++i)
+        if (s.project.lanes[i]->id == id)
+            for (const auto& line : level_lines(lane_scene(s, *placement_.lane_place(i, {}))))
+                if (line.param == param)
+                    return placement_.rows[i].top() + line.y;
+    return std::nullopt;
 }
 
 } // namespace pulsepin

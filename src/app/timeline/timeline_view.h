@@ -28,9 +28,12 @@ public:
     [[nodiscard]] const TimeScale& scale() const { return placement_.scale; }
 
     // Where things are drawn, the time area only.
+    /// Of a level of a follower's step; none where it is not drawn.
+    [[nodiscard]] std::optional<double> level_line_y(LaneId lane, std::string_view param) const;
     [[nodiscard]] QRectF lane_row(LaneId lane) const;
     /// Of the switch with that letter beside the lane's name.
     [[nodiscard]] QPointF switch_position(LaneId lane, QChar letter) const;
+    [[nodiscard]] QPointF song_switch_position(QChar letter) const;
     /// Of the click of a row of onsets; (-1, -1) where it is not shown.
     [[nodiscard]] QPointF row_click_position(std::size_t row) const;
     /// Lamps of what acts at the playhead are lit, others go out.
@@ -87,6 +90,9 @@ private:
     [[nodiscard]] QRectF snap_chip() const;
     [[nodiscard]] Zone zone_at(QPointF at) const;
     void add_beat_at(QPointF at, bool free);
+    [[nodiscard]] bool gain_line_on_song(const Scene& scene, QPointF at) const;
+    bool remove_gain_point_at(QPointF at);
+    [[nodiscard]] QString song_hint(QPointF at) const;
 
     // -- rows of onsets
     /// The row of onsets there, by its place among the rows of the detection.
@@ -115,6 +121,8 @@ private:
         Switch click;
     };
     [[nodiscard]] std::vector<RowSwitch> row_switches() const;
+    [[nodiscard]] std::vector<Switch> song_switches() const;
+    bool press_song_switch(QPointF at, bool another);
     [[nodiscard]] QString switch_tip(QPointF at) const;
     /// The switches of what acts at the playhead.
     [[nodiscard]] std::vector<Switch> lit_switches() const;

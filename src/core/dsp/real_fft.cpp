@@ -57,6 +57,41 @@ std::span<const std::complex<float>> RealFft::transform() {
     return {reinterpret_cast<const std::complex<float>*>(plan_->output), bins()};
 }
 
+struct InverseRealFft::Plan {
+    std::size_t length;
+    fftwf_complex* input;
+    float* output;
+    fftwf_plan plan;
+
+    explicit Plan(std::size_t n)
+        : length(n), input(fftwf_alloc_complex(n / 2 + 1)), output(fftwf_alloc_real(n)) {
+        const std::lock_guard lock(planner_gate());
+        plan = fftwf_plan_dft_c2r_1d(static_cast<int>(n), input, output, FFTW_ESTIMATE);
+    }
+    ~Plan() {
+        const std::lock_guard lock(planner_gate());
+        fftwf_destroy_plan(plan);
+        fftwf_free(input);
+        fftwf_free(output);
+    }
+    Plan(const Plan&) = delete;
+    Plan& operator=(const Plan&) = delete;
+};
+
+InverseRealFft::InverseRealFft(std::size_t length) : plan_(std::make_unique<Plan>(length)) {}
+InverseRealFft::~InverseRealFft() = default;
+InverseRealFft::InverseRealFft(InverseRealFft&&) noexcept = default;
+InverseRealFft& InverseRealFft::operator=(InverseRealFft&&) noexcept = default;
+
+std::span<std::complex<float>> InverseRealFft::input() {
+    return {reinterpret_cast<std::complex<float>*>(plan_->input), plan_->length / 2 + 1};
+}
+
+std::span<const float> InverseRealFft::transform() {
+    fftwf_execute(plan_->plan);
+    return {plan_->output, plan_->length};
+}
+
 std::vector<float> hann_window(std::size_t length) {
     std::vector<float> window(length);
     for (std::size_t i = 0; i < length; ++i)

@@ -30,6 +30,25 @@ private:
     std::unique_ptr<Plan> plan_;
 };
 
+/// The way back: from bins to real values, not divided by the length (FFTW, single precision).
+class InverseRealFft {
+public:
+    explicit InverseRealFft(std::size_t length);
+    ~InverseRealFft();
+    InverseRealFft(InverseRealFft&&) noexcept;
+    InverseRealFft& operator=(InverseRealFft&&) noexcept;
+
+    /// Fill this with length / 2 + 1 bins, then call transform().
+    [[nodiscard]] std::span<std::complex<float>> input();
+    /// The length values that the bins stand for, times the length; valid until the next call. The bins are
+    /// lost.
+    [[nodiscard]] std::span<const float> transform();
+
+private:
+    struct Plan;
+    std::unique_ptr<Plan> plan_;
+};
+
 /// Periodic Hann window.
 [[nodiscard]] std::vector<float> hann_window(std::size_t length);
 

@@ -102,8 +102,36 @@ void names_of(Fields& f, const char* name, std::vector<std::string>& names) {
         Fields::optional);
 }
 
+std::vector<std::string_view> ids_of(std::span<const ParamChoice> choices) {
+    std::vector<std::string_view> ids;
+    for (const auto& choice : choices)
+        ids.push_back(choice.id);
+    return ids;
+}
+
+void text_choice(Fields& f, const char* name, std::string& value, std::span<const std::string_view> ids) {
+    const auto found = std::find(ids.begin(), ids.end(), value);
+    int at = found == ids.end() ? 0 : static_cast<int>(found - ids.begin());
+    f.choice(name, at, ids, Fields::optional);
+    if (f.reads())
+        value = ids[static_cast<std::size_t>(at)];
+}
+
+/// Left out where it is the song, all of it.
+void listened_field(Fields& f, const char* name, Listened& of) {
+    static const auto parts = ids_of(listened_parts()), sides = ids_of(listened_sides());
+    bool told = of != Listened{};
+    f.maybe(name, "listened", told, [&](Fields& g) {
+        g.about("\"song\", \"sum\" or \"lane\" and its number").text("sound", of.sound);
+        text_choice(g, "part", of.part, parts);
+        text_choice(g, "side", of.side, sides);
+        g.require(is_sound_id(of.sound), "what a row was found in is no sound");
+    });
+}
+
 void fields_of(Fields& f, OnsetRow& row) {
     f.text("name", row.name);
+    listened_field(f, "of", row.of);
     f.text("function", row.function);
     f.number("sensitivity", row.sensitivity, limits::share);
     f.number("least_strength", row.least_strength, limits::share);
@@ -141,6 +169,12 @@ void fields_of(Fields& f, OnsetRow& row) {
                                        g.seconds("within", merged.within, limits::duration);
                                        g.seconds("clear", merged.clear, limits::duration);
                                    });
+    f.maybe_part<OnsetRow::Tops>("tops", "tops-row", row.tops, [](Fields& g, OnsetRow::Tops& tops) {
+        g.id("lane", tops.lane.value);
+        g.number("least", tops.least, limits::value);
+        g.number("prominence", tops.prominence, limits::value);
+        g.seconds("gap", tops.gap, limits::duration);
+    });
     if (!f.reads())
         return;
     for (auto& onset : row.onsets)
@@ -188,6 +222,7 @@ void grid_field(Fields& f, const char* name, std::optional<BeatGrid>& grid) {
 }
 
 void fields_of(Fields& f, Detection& found) {
+    listened_field(f, "of", found.of);
     grid_field(f, "grid", found.grid);
     f.items<FoundTempo>(
         "tempi", "tempo", found.tempi, [](Fields& g, FoundTempo& t) { fields_of(g, t); }, limits::few);

@@ -3,6 +3,7 @@
 
 #include "fields/found_fields.h"
 #include "kinds/kinds.h"
+#include "kinds/sound_fields.h"
 #include "model/click_sounds.h"
 
 #include <algorithm>
@@ -176,8 +177,8 @@ void fields_of(Fields& f, Song& song) {
     f.text("title", song.title);
     f.whole("sample_rate", song.sample_rate, limits::sample_rate);
     f.about("samples in each channel; a day at most").whole("length", song.length.value, limits::samples);
-    f.about("first sample of the file that is used")
-        .whole("from", song.from.value, limits::samples, Fields::optional);
+    f.about("first sample of the file that is used; below 0 so much silence comes before it")
+        .whole("from", song.from.value, limits::first_sample, Fields::optional);
     f.about("64-bit FNV-1a of the decoded samples, in hexadecimal").text("fingerprint", song.fingerprint);
     f.require(song.duration().value <= limits::longest_song, "the song is longer than a day");
 }
@@ -328,6 +329,12 @@ void fields_of(Fields& f, Settings& settings) {
         settings.picture_height = static_cast<int>(size[1]);
     }
     f.group("schedule_text", "schedule-text", [&](Fields& g) { fields_of(g, settings.schedule_text); });
+    f.about("seconds of the song; missing where the piece begins with it")
+        .maybe_seconds("begins", settings.begins, limits::seconds);
+    f.about("seconds of the song; missing where the piece ends with what is heard longest")
+        .maybe_seconds("ends", settings.ends, limits::seconds);
+    f.require(!settings.begins || !settings.ends || *settings.begins < *settings.ends,
+              "the piece ends before it begins");
 }
 
 void fields_of(Fields& f, Clip& clip) {
@@ -375,6 +382,15 @@ void fields_of(Fields& f, Project& project) {
     f.maybe_shared<Song>(
         "song", "song", project.song, [](Fields& g, Song& song) { fields_of(g, song); },
         Fields::Absence::Null);
+    SongTrack track = *project.song_track;
+    bool told = track != SongTrack{};
+    f.about("how the song is heard").maybe("song_track", "song-track", told, [&](Fields& g) {
+        g.flag("muted", track.muted, Fields::optional);
+        g.flag("solo", track.solo, Fields::optional);
+        heard_fields(g, track.body);
+    });
+    if (f.reads())
+        project.song_track = std::make_shared<const SongTrack>(told ? std::move(track) : SongTrack{});
     f.maybe_shared<Detection>(
         "found", "found", project.detection, [](Fields& g, Detection& found) { fields_of(g, found); },
         Fields::Absence::Null);

@@ -25,7 +25,25 @@ double FollowerCurve::share_at(double frame) const {
     return value_between(values(), frame * per_frame);
 }
 
-std::vector<CurvePeak> peaks_of(const CurveValues& values, float least, std::size_t gap) {
+namespace {
+
+/// How far a top rises above the higher of the dips beside it.
+float prominence_of(const CurveValues& values, std::size_t top) {
+    const auto dip = [&](auto from, auto until) {
+        float lowest = values[top];
+        for (auto i = from; i != until && *i <= values[top]; ++i)
+            lowest = std::min(lowest, *i);
+        return lowest;
+    };
+    const auto at = static_cast<std::ptrdiff_t>(top);
+    const float before = dip(std::make_reverse_iterator(values.begin() + at), values.rend()),
+                after = dip(values.begin() + at + 1, values.end());
+    return values[top] - std::max(before, after);
+}
+
+} // namespace
+
+std::vector<CurvePeak> peaks_of(const CurveValues& values, float least, std::size_t gap, float prominence) {
     std::vector<CurvePeak> tops;
     for (std::size_t i = 0; i < values.size(); ++i) {
         const float value = values[i];
@@ -36,6 +54,10 @@ std::vector<CurvePeak> peaks_of(const CurveValues& values, float least, std::siz
             ++end;
         if (end + 1 < values.size() && values[end + 1] > value)
             continue;
+        if (prominence > 0 && prominence_of(values, i) < prominence) {
+            i = end;
+            continue;
+        }
         if (!tops.empty() && i - tops.back().index < gap) {
             if (value > tops.back().value)
                 tops.back() = {i, value};

@@ -25,6 +25,7 @@ struct FollowerCurve {
     FrameRate rate;
     /// The source, then the curve after each of the steps; a step that is off shares the one before.
     std::vector<std::shared_ptr<const CurveValues>> stages;
+    std::vector<float> highest;      ///< of each stage
     std::vector<StepEffect> effects; ///< of each step
     std::string trouble;             ///< why it is flat, if it is
 
@@ -45,7 +46,9 @@ struct CurvePeak {
     float value = 0;
 };
 
-/// Tops of `least` or more, no two closer than `gap` values; of those that are, the higher one.
-[[nodiscard]] std::vector<CurvePeak> peaks_of(const CurveValues& values, float least, std::size_t gap);
+/// Tops of `least` or more, no two closer than `gap` values; of those that are, the higher one. Each rises by
+/// `prominence` above the higher of the two dips between it and what is higher, or the curve's end.
+[[nodiscard]] std::vector<CurvePeak> peaks_of(const CurveValues& values, float least, std::size_t gap,
+                                              float prominence = 0);
 
 } // namespace pulsepin

@@ -2,6 +2,7 @@
 #include "follow/curve_peaks.h"
 
 #include "model/lane_edits.h"
+#include "model/onset_edits.h"
 #include "model/pin_edits.h"
 
 #include <algorithm>
@@ -30,6 +31,36 @@ Result<Project> with_markers_at_tops(const Project& project, LaneId id, const Fo
     }
     Project next = with_lane(project, kind, "Tops of " + lane->name);
     return with_pins(next, next.lanes.back()->id, std::move(pins));
+}
+
+std::vector<FoundOnset> onsets_at_tops(const FollowerCurve& curve, const OnsetRow::Tops& tops) {
+    std::vector<FoundOnset> onsets;
+    for (const auto& top :
+         peaks_of(curve.values(), static_cast<float>(tops.least),
+                  static_cast<std::size_t>(std::max(0.0, tops.gap.value * curve.per_second())),
+                  static_cast<float>(tops.prominence)))
+        onsets.push_back({Seconds(static_cast<double>(top.index) / curve.per_second()),
+                          std::clamp(top.value, 0.0f, 1.0f)});
+    return onsets;
+}
+
+Project with_tops_refreshed(const Project& project, const FollowerCurves& curves) {
+    if (!project.detection)
+        return project;
+    auto rows = project.detection->rows;
+    for (auto& row : rows)
+        if (row.tops)
+            if (const auto curve = curves.find(row.tops->lane);
+                curve != curves.end() && curve->second && curve->second->trouble.empty())
+                row.onsets = corrected(onsets_at_tops(*curve->second, *row.tops), row.by_hand);
+    refresh_merged(rows);
+    if (rows == project.detection->rows)
+        return project;
+    Detection found = *project.detection;
+    found.rows = std::move(rows);
+    Project next = project;
+    next.detection = std::make_shared<const Detection>(std::move(found));
+    return next;
 }
 
 } // namespace pulsepin

@@ -12,4 +12,11 @@ namespace pulsepin {
                                                    const FollowerCurve& curve, double least, Seconds gap,
                                                    LaneKind kind);
 
+/// A row of onsets made of a follower's tops, as its settings say.
+[[nodiscard]] std::vector<FoundOnset> onsets_at_tops(const FollowerCurve& curve, const OnsetRow::Tops& tops);
+
+/// The same project with its rows of tops made again of the curves; the project itself where nothing changed.
+/// Rows whose curve is not there stay.
+[[nodiscard]] Project with_tops_refreshed(const Project& project, const FollowerCurves& curves);
+
 } // namespace pulsepin

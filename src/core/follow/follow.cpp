@@ -1,11 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "follow/follow.h"
 
+#include "follow/corrections.h"
 #include "follow/sources.h"
 #include "follow/steps.h"
 
 #include <algorithm>
+#include <atomic>
 #include <cmath>
+#include <thread>
 
 namespace pulsepin {
 namespace {
@@ -15,21 +18,64 @@ constexpr double least_per_second = 200;
 
 class Follow {
 public:
-    Follow(const Project& project, const SampleStore* sound, LevelTracks& tracks, const Progress& progress)
-        : project_(project), sound_(sound), tracks_(tracks), progress_(progress), lookup_(project),
-          rate_(project.settings->frame_rate),
+    Follow(const Project& project, const ProjectSounds& sounds, Listening& listening,
+           const Progress& progress)
+        : project_(project), schedule_(project), sounds_(sounds), listening_(listening), progress_(progress),
+          lookup_(project), rate_(project.settings->frame_rate),
           per_frame_(std::max(1, static_cast<int>(std::ceil(least_per_second / rate_.per_second())))),
           count_(static_cast<std::size_t>(
               std::max<std::int64_t>(piece_length(project).value, 1) * per_frame_ + 1)) {}
 
     Result<FollowerCurves> all() {
+        measure_levels();
         for (const auto& lane : project_.lanes)
             if (lane->kind->follows && !curve_of(*lane))
-                return fail_cancelled();
+                return failed_ ? Result<FollowerCurves>(tl::unexpected(*failed_)) : fail_cancelled();
         return std::move(done_);
     }
 
 private:
+    /// All levels that are needed, a few at a time: they take longest.
+    void measure_levels() {
+        struct Needed {
+            SoundRecipe recipe;
+            LevelSpec spec;
+        };
+        std::vector<Needed> needed;
+        for (const auto& lane : project_.lanes) {
+            if (!lane->kind->follows)
+                continue;
+            const auto& follower = lane->motion->follower;
+            const auto* row = follower_source(follower.source);
+            if (!row || row->takes != FollowerTakes::Level)
+                continue;
+            const ParamValues values = completed(follower.values, row->parameters);
+            auto recipe = recipe_for({listened_of(values).sound}, schedule_, sounds_);
+            const LevelSpec spec = level_spec(values);
+            if (recipe && std::none_of(needed.begin(), needed.end(), [&](const Needed& other) {
+                    return other.recipe == *recipe && other.spec == spec;
+                }))
+                needed.push_back({*std::move(recipe), spec});
+        }
+        if (needed.size() < 2)
+            return; // it is measured when it is asked for
+        std::atomic<std::size_t> next = 0, done = 0;
+        const auto work = [&] {
+            Progress quiet;
+            quiet.stop = progress_.stop;
+            for (std::size_t i = next++; i < needed.size() && !progress_.cancelled(); i = next++) {
+                (void)listening_.level(needed[i].recipe, needed[i].spec, quiet); // told when it is asked for
+                progress_.report(static_cast<double>(++done) / static_cast<double>(needed.size()));
+            }
+        };
+        std::vector<std::jthread> threads;
+        const std::size_t at_once =
+            std::min<std::size_t>(needed.size(), std::clamp(std::thread::hardware_concurrency(), 1u, 8u));
+        for (std::size_t i = 1; i < at_once; ++i)
+            threads.emplace_back(work);
+        work();
+    }
+
     /// Null when cancelled.
     const FollowerCurve* curve_of(const Lane& lane) {
         if (const auto there = done_.find(lane.id); there != done_.end())
@@ -39,11 +85,17 @@ private:
         curve->rate = rate_;
         done_[lane.id] = curve; // what leads back here finds it empty; edits do not allow that
         auto source = source_of(lane, *curve);
-        if (progress_.cancelled())
+        if (progress_.cancelled() || failed_)
             return nullptr;
         curve->stages.push_back(std::make_shared<const CurveValues>(std::move(source)));
         for (const auto& step : lane.motion->follower.steps)
             add_step(step, *curve);
+        const auto over = over_spans(project_, lane, resolve(project_, still(lane), lookup_));
+        if (!over.empty())
+            curve->stages.push_back(std::make_shared<const CurveValues>(
+                with_corrections(*curve->stages.back(), lane, over, curve->per_second())));
+        for (const auto& stage : curve->stages)
+            curve->highest.push_back(stage->empty() ? 0 : *std::max_element(stage->begin(), stage->end()));
         return curve.get();
     }
 
@@ -59,11 +111,15 @@ private:
         const ParamValues values = completed(follower.values, row->parameters);
         std::shared_ptr<const LevelTrack> level;
         if (row->takes == FollowerTakes::Level) {
-            if (!sound_)
-                return flat("the song's sound is not there");
-            level = level_of(level_spec(values));
-            if (!level)
+            const auto recipe = recipe_for({listened_of(values).sound}, schedule_, sounds_);
+            if (!recipe)
+                return flat(recipe.error().what);
+            auto measured = listening_.level(*recipe, level_spec(values), progress_);
+            if (!measured) {
+                failed_ = measured.error();
                 return {};
+            }
+            level = *std::move(measured);
         }
         if (row->takes == FollowerTakes::Grid && !project_.grid)
             return flat("there are no beats yet");
@@ -81,23 +137,26 @@ private:
                         moments.push_back(pin.acts_at);
         }
         if (row->takes == FollowerTakes::Onsets) {
-            const auto* found = project_.detection.get();
-            const bool there =
-                found && std::any_of(found->rows.begin(), found->rows.end(),
-                                     [&](const OnsetRow& r) { return r.name == values.text("row"); });
-            if (!there)
+            const OnsetRow* onsets = nullptr;
+            if (project_.detection)
+                for (const auto& r : project_.detection->rows)
+                    if (r.name == values.text("row"))
+                        onsets = &r;
+            if (!onsets)
                 return flat("there is no row of onsets called \"" + values.text("row") + "\"");
+            if (onsets->tops) // it comes of a curve itself
+                return flat("\"" + onsets->name + "\" is made of another lane's tops: follow that lane");
         }
-        Lane still = lane; // drawn keys are moved by the lead when the curve is used, not twice
-        still.lead = Frames(0);
-        const KeyCurve drawn(still, resolve(project_, still, lookup_));
+        const Lane keys = still(lane);
+        const KeyCurve drawn(keys, resolve(project_, keys, lookup_));
         return row->values({project_, values, level.get(), other ? &*other : nullptr, moments, drawn, rate_,
                             per_frame_, count_});
     }
 
-    std::shared_ptr<const LevelTrack> level_of(const LevelSpec& spec) {
-        auto track = tracks_.of(*sound_, spec, progress_);
-        return track ? *track : nullptr;
+    /// Keys are moved by the lead when the curve is used, not twice.
+    static Lane still(Lane lane) {
+        lane.lead = Frames(0);
+        return lane;
     }
 
     void add_step(const FollowerStep& step, FollowerCurve& curve) {
@@ -135,9 +194,11 @@ private:
     }
 
     const Project& project_;
-    const SampleStore* sound_;
-    LevelTracks& tracks_;
+    Schedule schedule_;
+    const ProjectSounds& sounds_;
+    Listening& listening_;
     const Progress& progress_;
+    std::optional<Error> failed_;
     PinLookup lookup_;
     FrameRate rate_;
     int per_frame_;
@@ -147,9 +208,18 @@ private:
 
 } // namespace
 
-Result<FollowerCurves> follow(const Project& project, const SampleStore* sound, LevelTracks& tracks,
+Result<FollowerCurves> follow(const Project& project, const ProjectSounds& sounds, Listening& listening,
                               const Progress& progress) {
-    return Follow(project, sound, tracks, progress).all();
+    return Follow(project, sounds, listening, progress).all();
+}
+
+Listened listened_of(const ParamValues& source_values) {
+    Listened listened;
+    if (const auto& sound = source_values.text("sound"); is_sound_id(sound))
+        listened.sound = sound;
+    listened.part = source_values.text("part");
+    listened.side = source_values.text("channel");
+    return listened;
 }
 
 bool has_followers(const Project& project) {
@@ -157,13 +227,29 @@ bool has_followers(const Project& project) {
                        [](const auto& lane) { return lane->kind->follows; });
 }
 
-bool needs_sound(const Project& project) {
-    return std::any_of(project.lanes.begin(), project.lanes.end(), [](const auto& lane) {
+namespace {
+
+/// Of each lane that follows a level: its follower's values, completed.
+template <class Wanted>
+bool any_level(const Project& project, Wanted wanted) {
+    return std::any_of(project.lanes.begin(), project.lanes.end(), [&](const auto& lane) {
         if (!lane->kind->follows)
             return false;
-        const auto* source = follower_source(lane->motion->follower.source);
-        return source && source->takes == FollowerTakes::Level;
+        const auto& follower = lane->motion->follower;
+        const auto* source = follower_source(follower.source);
+        return source && source->takes == FollowerTakes::Level &&
+               wanted(listened_of(completed(follower.values, source->parameters)));
     });
+}
+
+} // namespace
+
+bool needs_sound(const Project& project) {
+    return any_level(project, [](const Listened&) { return true; });
+}
+
+bool needs_lanes(const Project& project) {
+    return any_level(project, [](const Listened& listened) { return listened.sound != "song"; });
 }
 
 std::optional<double> lane_share(const Project& project, const Lane& lane, const LaneSpans& spans,
@@ -196,11 +282,18 @@ std::vector<Shared<Lane>> looked_at(const Project& project) {
     return hangs ? project.lanes : lanes;
 }
 
+bool hears_the_sum(const Project& project) {
+    return any_level(project, [](const Listened& listened) { return listened.sound == "sum"; });
+}
+
 } // namespace
 
 bool follows_the_same(const Project& a, const Project& b) {
-    return a.settings == b.settings && a.song == b.song && a.grid == b.grid && a.detection == b.detection &&
-           (a.lanes == b.lanes || looked_at(a) == looked_at(b));
+    if (a.settings != b.settings || a.song != b.song || a.grid != b.grid || a.detection != b.detection)
+        return false;
+    if (hears_the_sum(a) || hears_the_sum(b))
+        return a.song_track == b.song_track && a.lanes == b.lanes;
+    return a.lanes == b.lanes || looked_at(a) == looked_at(b);
 }
 
 } // namespace pulsepin

@@ -2,18 +2,23 @@
 #pragma once
 
 #include "follow/curve.h"
-#include "follow/level_track.h"
+#include "follow/listening.h"
 #include "schedule/lane_spans.h"
 
 namespace pulsepin {
 
-/// The curves of all lanes that follow. Levels that are not among `tracks` yet are measured and kept there;
-/// without a sound they are flat. Fails only when cancelled.
-[[nodiscard]] Result<FollowerCurves> follow(const Project& project, const SampleStore* sound,
-                                            LevelTracks& tracks, const Progress& progress = {});
+/// The curves of all lanes that follow. Levels that `listening` does not know yet are measured, several at a
+/// time; those of sounds that are not there are flat. Fails when cancelled, or where there is no room for
+/// what is listened to.
+[[nodiscard]] Result<FollowerCurves> follow(const Project& project, const ProjectSounds& sounds,
+                                            Listening& listening, const Progress& progress = {});
 
-/// Whether some follower listens to the song itself, not only to its beats or to pins.
+/// Whether some follower listens to the song itself or what lies beside it, not only to beats or to pins.
 [[nodiscard]] bool needs_sound(const Project& project);
+/// Whether one listens to more than the song.
+[[nodiscard]] bool needs_lanes(const Project& project);
+/// What a follower of a level listens to.
+[[nodiscard]] Listened listened_of(const ParamValues& source_values);
 [[nodiscard]] bool has_followers(const Project& project);
 
 /// What a lane's curve is asked with (LaneKindRow::share_at).

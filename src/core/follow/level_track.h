@@ -18,9 +18,9 @@ namespace pulsepin {
 
 /// What level is measured of a sound.
 struct LevelSpec {
-    std::string measure = "rms";      ///< "peak", "rms" or "loudness"
-    std::string part = "whole";       ///< "whole", "percussive" or "harmonic"
-    std::string channel = "both";     ///< "both", "left" or "right"
+    std::string measure = "rms";      ///< "peak", "rms", "loudness", or "onsets full": a detection function
+    std::string part = "whole";       ///< one of listened_parts()
+    std::string channel = "both";     ///< one of listened_sides()
     double from_hz = 0, until_hz = 0; ///< 0: no limit
     friend auto operator<=>(const LevelSpec&, const LevelSpec&) = default;
 };
@@ -38,9 +38,8 @@ struct LevelTrack {
 
 /// Linear, 1 at full scale: the highest sample within 5 ms; the root of the mean square over two periods of
 /// the lowest frequency, 20 to 100 ms; or the loudness of a tenth of a second (ITU-R BS.1770), 1 at 0 LUFS.
-/// All windows are centred and the bands filtered in both directions, so that nothing comes late. Of the
-/// percussive and harmonic parts (median filtering, Fitzgerald 2010) the mean square is taken whatever the
-/// measure. Fails only when cancelled.
+/// All windows are centred and the bands filtered in both directions, so that nothing comes late. Parts
+/// are taken out first (media/sound_part.h). Fails when cancelled, or when there is no room for a part.
 [[nodiscard]] Result<LevelTrack> measure_level(const SampleStore& sound, const LevelSpec& spec,
                                                const Progress& progress = {});
 
@@ -55,9 +54,10 @@ public:
     LevelTracks() = default;
     explicit LevelTracks(Shelf shelf) : shelf_(std::move(shelf)) {}
 
-    /// Fails only when cancelled.
-    [[nodiscard]] Result<std::shared_ptr<const LevelTrack>>
-    of(const SampleStore& sound, const LevelSpec& spec, const Progress& progress = {});
+    /// `measure` is asked where it was not measured before. Fails as that does.
+    using Measure = std::function<Result<LevelTrack>(const Progress&)>;
+    [[nodiscard]] Result<std::shared_ptr<const LevelTrack>> of(const LevelSpec& spec, const Measure& measure,
+                                                               const Progress& progress = {});
 
 private:
     Shelf shelf_;

@@ -10,7 +10,7 @@ namespace pulsepin {
 namespace {
 
 constexpr std::string_view version =
-    "Pulse Pin level 1"; // to be raised whenever levels are measured otherwise
+    "Pulse Pin level 2"; // to be raised whenever levels are measured otherwise
 
 constexpr auto each_field = [](auto& archive, auto& track) {
     archive(track.per_second);
@@ -19,7 +19,7 @@ constexpr auto each_field = [](auto& archive, auto& track) {
 
 } // namespace
 
-Result<std::shared_ptr<const LevelTrack>> LevelTracks::of(const SampleStore& sound, const LevelSpec& spec,
+Result<std::shared_ptr<const LevelTrack>> LevelTracks::of(const LevelSpec& spec, const Measure& measure,
                                                           const Progress& progress) {
     {
         const std::lock_guard lock(mutex_);
@@ -28,7 +28,7 @@ Result<std::shared_ptr<const LevelTrack>> LevelTracks::of(const SampleStore& sou
     }
     std::shared_ptr<const LevelTrack> track = shelf_.load ? shelf_.load(spec) : nullptr;
     if (!track) {
-        auto measured = measure_level(sound, spec, progress);
+        auto measured = measure(progress);
         if (!measured)
             return tl::unexpected(measured.error());
         track = std::make_shared<const LevelTrack>(*std::move(measured));

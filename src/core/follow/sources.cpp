@@ -115,19 +115,33 @@ CurveValues another(const SourceContext& c) {
 }
 
 constexpr ParamChoice measures[] = {{"rms", "mean (RMS)"}, {"peak", "peak"}, {"loudness", "loudness"}};
-constexpr ParamChoice parts[] = {
-    {"whole", "everything"}, {"percussive", "percussive part"}, {"harmonic", "harmonic part"}};
-constexpr ParamChoice channels[] = {{"both", "both sides"}, {"left", "left"}, {"right", "right"}};
 constexpr ParamChoice waves[] = {
     {"sine", "sine"}, {"triangle", "triangle"}, {"saw", "saw"}, {"square", "square"}};
 constexpr ParamChoice counted[] = {{"bars", "bars"}, {"beats", "beats"}};
 
-constexpr ParamSpec level_parameters[] = {
-    {"measure", "How the level is measured", ParamType::Choice, {}, 0, 0, 0, {}, measures},
-    {"part", "Of which part of the sound", ParamType::Choice, {}, 0, 0, 0, {}, parts},
-    {"channel", "Of which side", ParamType::Choice, {}, 0, 0, 0, {}, channels},
-    {"from", "Lowest frequency", ParamType::Number, "Hz", 0, 1e6, 0, "Lowest frequency; 0 is no limit"},
-    {"until", "Highest frequency", ParamType::Number, "Hz", 0, 1e6, 0, "Highest frequency; 0 is no limit"}};
+constexpr ParamSpec sound_parameter = {
+    "sound", "Which sound", ParamType::Sound, {}, 0, 0, 0, "The sound that is listened to", {}, "song"};
+const ParamSpec part_parameter = {
+    "part", "Of which part of the sound", ParamType::Choice, {}, 0, 0, 0, {}, listened_parts()};
+const ParamSpec side_parameter = {"channel", "Of which side", ParamType::Choice, {}, 0, 0, 0,
+                                  {},        listened_sides()};
+constexpr ParamSpec from_parameter = {
+    "from", "Lowest frequency", ParamType::Number, "Hz", 0, 1e6, 0, "Lowest frequency; 0 is no limit"};
+constexpr ParamSpec until_parameter = {
+    "until", "Highest frequency", ParamType::Number, "Hz", 0, 1e6, 0, "Highest frequency; 0 is no limit"};
+const ParamSpec level_parameters[] = {
+    sound_parameter, {"measure", "How the level is measured", ParamType::Choice, {}, 0, 0, 0, {}, measures},
+    part_parameter,  side_parameter,
+    from_parameter,  until_parameter};
+constexpr ParamChoice functions[] = {{"full", "everything that starts"},
+                                     {"flux", "rising spectrum"},
+                                     {"energy", "rising energy"},
+                                     {"high", "high frequencies"},
+                                     {"complex", "change of pitch or level"}};
+const ParamSpec strength_parameters[] = {
+    sound_parameter, {"function", "How it is heard", ParamType::Choice, {}, 0, 0, 0, {}, functions},
+    part_parameter,  side_parameter,
+    from_parameter,  until_parameter};
 constexpr ParamSpec onset_parameters[] = {
     {"row", "Row of onsets", ParamType::OnsetRow, {}, 0, 0, 0, "Which row of onsets", {}, "onsets"},
     {"fall", "Fall", ParamType::Number, "ms", 0, 1e7, 150, "How long it takes to fall to nothing"}};
@@ -148,9 +162,12 @@ constexpr ParamSpec wave_parameters[] = {
 constexpr ParamSpec lane_parameters[] = {
     {"lane", "Lane that is followed", ParamType::Lane, {}, 0, 0, 0, "The lane that is followed"}};
 
-constexpr std::array<FollowerSourceRow, 7> rows{{
-    {"level", "Level", "How loud the song is: all of it, a band, a side, or its percussive or harmonic part",
+const std::array<FollowerSourceRow, 8> rows{{
+    {"level", "Level", "How loud the song or another sound is: all of it, a band, a side, or a part",
      FollowerTakes::Level, level_parameters, level},
+    {"onset-strength", "Strength of onsets",
+     "How strongly something starts, at every moment: what onsets are found in", FollowerTakes::Level,
+     strength_parameters, level},
     {"onsets", "Onsets of a row", "Up to the strength of each onset, then down again", FollowerTakes::Onsets,
      onset_parameters, onsets},
     {"nearness",

@@ -53,6 +53,13 @@ CurveValues excess(CurveValues v, const StepContext& c) {
     return each(std::move(v), [at = c.values.number("at")](double x) { return std::max(0.0, x - at); });
 }
 
+CurveValues from_to(CurveValues v, const StepContext& c) {
+    const double from = c.values.number("from"), to = c.values.number("to");
+    return each(std::move(v), [=](double x) {
+        return to == from ? (x < to ? 0.0 : 1.0) : std::clamp((x - from) / (to - from), 0.0, 1.0);
+    });
+}
+
 CurveValues power(CurveValues v, const StepContext& c) {
     return each(std::move(v), [by = c.values.number("by")](double x) {
         return x < 0 ? -std::pow(-x, by) : std::pow(x, by);
@@ -129,6 +136,9 @@ constexpr ParamSpec gate_parameters[] = {{"opens", "opens at", ParamType::Number
 constexpr ParamSpec attack_parameters[] = {{"attack", "attack", ParamType::Number, "ms", 0, 10000, 0},
                                            {"release", "release", ParamType::Number, "ms", 0, 10000, 150}};
 constexpr ParamSpec smooth_parameters[] = {{"over", "over", ParamType::Number, "ms", 0, 10000, 60}};
+constexpr ParamSpec from_to_parameters[] = {
+    {"from", "from", ParamType::Number, "", -1000, 1000, 0, "What is this low becomes 0"},
+    {"to", "to", ParamType::Number, "", -1000, 1000, 1, "What is this high becomes 1"}};
 constexpr ParamSpec power_parameters[] = {{"by", "power", ParamType::Number, "", 0.05, 20, 2}};
 constexpr ParamSpec quantise_parameters[] = {{"levels", "levels", ParamType::Whole, "", 2, 1000, 4}};
 constexpr ParamSpec delay_parameters[] = {{"by", "by", ParamType::Number, "ms", -10000, 10000, 40}};
@@ -142,14 +152,20 @@ constexpr ParamSpec other_parameters[] = {{"other",
                                            0,
                                            "The lane whose curve is taken as the second one"}};
 
-constexpr std::array<FollowerStepRow, 17> rows{{
+constexpr std::string_view at_level[] = {"at"}, gate_levels[] = {"opens", "closes"},
+                           two_levels[] = {"from", "to"};
+
+constexpr std::array<FollowerStepRow, 18> rows{{
     {"gain", "Gain", "Everything so many times as high", gain_parameters, gain},
     {"fill", "Fill", "The highest top becomes 1", {}, fill},
-    {"floor", "Floor", "Never lower than this", floor_parameters, floor_of},
-    {"ceiling", "Ceiling", "Never higher than this: tops become flat", ceiling_parameters, ceiling},
-    {"threshold", "Threshold", "What is lower becomes 0", level_parameters, threshold},
-    {"excess", "Only above", "Only what exceeds this is left", level_parameters, excess},
-    {"gate", "Gate", "Opens at one level and closes below another", gate_parameters, gate},
+    {"from-to", "From ... to",
+     "What lies between two levels becomes 0 to 1; what is beyond stays at that end", from_to_parameters,
+     from_to, two_levels},
+    {"floor", "Floor", "Never lower than this", floor_parameters, floor_of, at_level},
+    {"ceiling", "Ceiling", "Never higher than this: tops become flat", ceiling_parameters, ceiling, at_level},
+    {"threshold", "Threshold", "What is lower becomes 0", level_parameters, threshold, at_level},
+    {"excess", "Only above", "Only what exceeds this is left", level_parameters, excess, at_level},
+    {"gate", "Gate", "Opens at one level and closes below another", gate_parameters, gate, gate_levels},
     {"attack-release", "Attack, release", "How fast it rises and falls: two thirds of the way in that time",
      attack_parameters, attack_release},
     {"smooth", "Smooth", "Evened out in both directions, so that nothing comes late", smooth_parameters,

@@ -22,6 +22,8 @@ struct FollowerStepRow {
     std::string_view explains;
     ParamSpecs parameters; ///< of steps that take two curves, "other" is the lane of the second
     CurveValues (*apply)(CurveValues, const StepContext&);
+    std::span<const std::string_view> levels =
+        {}; ///< parameters that are heights of the curve they are given
 };
 
 [[nodiscard]] std::span<const FollowerStepRow> follower_steps();

@@ -1,18 +1,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "follow/feeds.h"
+#include "follow/piece_part.h"
 
 namespace pulsepin {
 
-/// What exporters write: the project with all that follows from it. The curves of its followers are flat
+/// What exporters write: the piece (piece_alone()) with all that follows from it. The curves of its followers are flat
 /// where they were not computed.
 struct ExportMaterial {
     // Most exporters need the project alone, and most callers have nothing else.
     ExportMaterial(const Project& of) // NOLINT(google-explicit-constructor)
         : ExportMaterial(Curves{Schedule(of)}) {}
     explicit ExportMaterial(Curves of, ParamValues given = {})
-        : curves(std::move(of)), project(curves.project()), values(std::move(given)) {}
+        : curves(piece_alone(of)), project(curves.project()), values(std::move(given)) {}
     ExportMaterial(const ExportMaterial&) = delete;
     ExportMaterial& operator=(const ExportMaterial&) = delete;
 

@@ -82,20 +82,20 @@ Result<Curves> curves_for(const ExporterRow& row, const Project& project, const 
     Curves curves{Schedule(project)};
     if (!row.takes_curves || !has_followers(project))
         return curves;
-    std::optional<LoadedSound> song;
+    ProjectSounds sounds;
     if (needs_sound(project)) {
         if (!project.song)
             return fail("There is no song, and lanes that follow its level.", {}, "Open the song first.");
-        auto loaded = load_song(*project.song, progress.part(0, 0.7), false);
+        auto loaded = load_project_sounds(project, needs_lanes(project), progress.part(0, 0.7));
         if (!loaded && loaded.error().cancelled())
             return fail_cancelled();
         if (!loaded)
             return fail("What follows the song cannot be written without it. " + loaded.error().what,
                         loaded.error().file, loaded.error().remedy, loaded.error().kind);
-        song = *std::move(loaded);
+        sounds = *std::move(loaded);
     }
-    LevelTracks tracks;
-    auto followers = follow(project, song ? song->samples.get() : nullptr, tracks, progress.part(0.7, 1));
+    Listening listening;
+    auto followers = follow(project, sounds, listening, progress.part(0.7, 1));
     if (!followers)
         return tl::unexpected(followers.error());
     curves.followers = std::make_shared<const FollowerCurves>(*std::move(followers));

@@ -19,18 +19,19 @@ std::optional<double> share_at(const ShareContext& c) {
 const LaneKindRow kinds::follower_row{
     .id = "follow",
     .plural = "Follower",
-    .singular = "drawn key",
-    .counted = "drawn keys",
+    .singular = "curve key",
+    .counted = "curve keys",
     .from_the_start = false,
     .follows = true,
     .empty_body = [] { return PinBody(KeyBody{}); },
     .fields = keyed::fields,
     .name_of = [](const PinBody&, const Project&) { return std::string("key"); },
-    .params = keyed::params(),
+    .params = keyed::follower_params(),
+    .may_set = keyed::may_set_of_follower,
     .spans = keyed::spans,
     .share_at = share_at,
     .bodies = keyed::bodies,
-    .adapt = keyed::adapt,
+    .adapt = keyed::adapt_follower,
 };
 
 } // namespace pulsepin

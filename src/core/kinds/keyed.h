@@ -12,12 +12,18 @@ namespace pulsepin::keyed {
 [[nodiscard]] double low_end(const Lane& lane);
 void fields(Fields& f, PinBody& body);
 [[nodiscard]] std::span<const PinParam> params();
+/// Of the keys of a lane that follows: what lies over the curve as well.
+[[nodiscard]] std::span<const PinParam> follower_params();
+[[nodiscard]] bool may_set_of_follower(std::string_view id, const PinBody& body, const Project& project);
 /// Keys differ in how far they lie from the low end.
 [[nodiscard]] Result<PlacedBodies> bodies(const Project& project, const Lane& lane,
                                           std::span<const Picked> places, const PlantingForm& form);
 /// On the thread, so that it changes nothing yet.
 [[nodiscard]] Result<void> adapt(PinBody& body, const Project& project, const Lane& lane,
                                  std::optional<Ticks> at);
+/// The same in a lane that follows: over a curve that is computed it lifts.
+[[nodiscard]] Result<void> adapt_follower(PinBody& body, const Project& project, const Lane& lane,
+                                          std::optional<Ticks> at);
 void spans(const Project& project, const Lane& lane, const ResolvedLane& pins, LaneSpans& spans);
 
 } // namespace pulsepin::keyed

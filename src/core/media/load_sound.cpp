@@ -19,6 +19,18 @@ std::span<const float> wanted_part(std::span<const float> block, std::int64_t be
                          static_cast<std::size_t>((last - first) * channels));
 }
 
+/// Before a sound that is to begin later than its file.
+Result<void> append_silence(SoundBuilder& builder, std::int64_t length, int channels) {
+    constexpr std::int64_t block = 1 << 15;
+    const std::vector<float> silence(static_cast<std::size_t>(block * channels), 0.0f);
+    for (std::int64_t left = length; left > 0; left -= block)
+        if (auto added = builder.append(
+                std::span(silence).first(static_cast<std::size_t>(std::min(left, block) * channels)));
+            !added)
+            return added;
+    return {};
+}
+
 } // namespace
 
 Result<LoadedSound> load_sound(const std::filesystem::path& path, const Progress& progress,
@@ -29,6 +41,8 @@ Result<LoadedSound> load_sound(const std::filesystem::path& path, const Progress
     auto builder = SoundBuilder::create(decoder->format(), options.for_drawing);
     if (!builder)
         return tl::unexpected(builder.error());
+    if (auto added = append_silence(*builder, -options.from.value, decoder->format().channels); !added)
+        return tl::unexpected(added.error());
     const auto announced = std::max<std::int64_t>(decoder->announced_length().value, 1);
     std::int64_t done = 0; // samples decoded, of one channel
     std::size_t kept = 0;

@@ -23,8 +23,8 @@ struct LoadedSound {
 
 struct LoadOptions {
     std::int64_t sample_rate = 0;  ///< 0: the file's own
-    Samples from;                  ///< what lies before is left out
-    std::optional<Samples> length; ///< what lies after is left out
+    Samples from;                  ///< what lies before is left out; below 0: so much silence comes first
+    std::optional<Samples> length; ///< what lies after is left out; counts from there
     bool for_drawing = true;       ///< with an outline
 };
 

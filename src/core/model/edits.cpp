@@ -1,12 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "model/edits.h"
 
-#include "model/onset_edits.h"
 #include "base/whole.h"
 
 #include "model/anchored_time.h"
 #include "model/change_pins.h"
 #include "model/lane_kind.h"
+#include "model/limits.h"
+#include "model/onset_edits.h"
 #include "time/clock_grid.h"
 #include "time/grid_edits.h"
 
@@ -40,6 +41,7 @@ Project with_settings(const Project& project, Settings settings) {
 Project with_song(const Project& project, Song song) {
     Project next = project;
     next.song = std::make_shared<const Song>(std::move(song));
+    next.song_track = std::make_shared<const SongTrack>();
     next.grid = nullptr;
     next.detection = nullptr;
     return next;
@@ -323,12 +325,17 @@ Project with_pins_trimmed(const Project& project, Seconds shift) {
     return next;
 }
 
+constexpr float silence_lufs = -70; // as the gate of ITU-R BS.1770 has it
+
 Detection trimmed(Detection found, Seconds shift, Seconds end) {
     if (found.grid)
         found.grid = *shifted(*found.grid, shift);
     const auto cut_off = std::clamp<std::ptrdiff_t>(
         static_cast<std::ptrdiff_t>(nearest_whole(-shift.value * 10)), 0, std::ssize(found.levels));
     found.levels.erase(found.levels.begin(), found.levels.begin() + cut_off);
+    if (shift > Seconds(0) && !found.levels.empty()) // silence comes first
+        found.levels.insert(found.levels.begin(), static_cast<std::size_t>(nearest_whole(shift.value * 10)),
+                            silence_lufs);
     for (auto& row : found.rows) {
         trim(row.onsets, shift, end);
         for (auto& one : row.by_hand)
@@ -352,6 +359,20 @@ Detection trimmed(Detection found, Seconds shift, Seconds end) {
     return found;
 }
 
+/// It is heard from and until the same moments, as far as they are still there, and its line of gain lies
+/// under the same ones.
+SongTrack trimmed(SongTrack track, Seconds shift, Seconds song) {
+    constexpr Seconds shortest(0.01);
+    auto& body = track.body;
+    for (auto& point : body.gain_line)
+        point.at += shift;
+    const Seconds until = body.in_point + body.length + shift;
+    body.in_point = std::max(body.in_point + shift, Seconds(0));
+    if (body.length > Seconds(0)) // else it is heard to its end, as before
+        body.length = std::max(std::min(until, song) - body.in_point, shortest);
+    return track;
+}
+
 } // namespace
 
 Result<Project> with_song_trimmed(const Project& project, Seconds from, Seconds until) {
@@ -359,7 +380,10 @@ Result<Project> with_song_trimmed(const Project& project, Seconds from, Seconds 
         return fail("There is no song to trim.", {}, "Open one first.");
     Song song = *project.song;
     const double rate = static_cast<double>(song.sample_rate);
-    const auto first = std::clamp<std::int64_t>(nearest_whole(from.value * rate), 0, song.length.value);
+    // Before the song begins there may be what was trimmed off, or silence.
+    const auto earliest = std::min<std::int64_t>(0, limits::first_sample.least - song.from.value);
+    const auto first =
+        std::clamp<std::int64_t>(nearest_whole(from.value * rate), earliest, song.length.value);
     const auto last = std::clamp<std::int64_t>(nearest_whole(until.value * rate), 0, song.length.value);
     if (last - first < song.sample_rate / 10)
         return fail("There would be hardly anything left of the song.", {}, "Make a longer range.");
@@ -369,6 +393,19 @@ Result<Project> with_song_trimmed(const Project& project, Seconds from, Seconds 
     song.fingerprint.clear(); // of other samples than before
     Project next = with_pins_trimmed(project, shift);
     next.song = std::make_shared<const Song>(std::move(song));
+    next.song_track =
+        std::make_shared<const SongTrack>(trimmed(*project.song_track, shift, next.song->duration()));
+    if (project.settings->begins || project.settings->ends) {
+        Settings settings = *project.settings;
+        for (auto* edge : {&settings.begins, &settings.ends})
+            if (*edge)
+                **edge += shift;
+        if (settings.begins && *settings.begins <= Seconds(0))
+            settings.begins.reset();
+        if (settings.ends && *settings.ends <= settings.begins.value_or(Seconds(0)))
+            settings.ends.reset();
+        next.settings = std::make_shared<const Settings>(std::move(settings));
+    }
     if (project.grid)
         next.grid = std::make_shared<const BeatGrid>(*shifted(*project.grid, shift));
     const Seconds end = next.song->duration();

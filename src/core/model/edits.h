@@ -46,9 +46,10 @@ namespace pulsepin {
 /// A sound cut in two at that time; both halves play on as before. Fails when the time is not inside of it.
 [[nodiscard]] Result<Project> with_sound_split(const Project& project, PinId sound, Seconds at);
 
-/// Keeps only [from, until) of the song; `from` becomes time 0. Beats keep their names and all items their
-/// place in the music or, when loose, under the same moment of the song; cameras keep theirs. Items that then
-/// lie outside of the song stay: outside_song() counts them.
+/// Keeps only [from, until) of the song; `from` becomes time 0. Before 0 lies what was trimmed off, and
+/// before that silence: a song may be made to begin later. Beats keep their names and all items their place
+/// in the music or, when loose, under the same moment of the song; cameras keep theirs. Items that then lie
+/// outside of the song stay: pins_outside_song() names them.
 [[nodiscard]] Result<Project> with_song_trimmed(const Project& project, Seconds from, Seconds until);
 
 } // namespace pulsepin

@@ -17,6 +17,9 @@ public:
     /// One undo step, named as in "Undo move cut". What was undone before is dropped.
     void push(Project project, std::string name);
 
+    /// What follows from the present value was derived anew: it is in its place, and no step of its own.
+    void amend(Project project) { steps_[at_].project = std::move(project); }
+
     [[nodiscard]] bool can_undo() const { return at_ > 0; }
     [[nodiscard]] bool can_redo() const { return at_ + 1 < steps_.size(); }
     [[nodiscard]] const std::string& undo_name() const { return steps_[at_].name; }

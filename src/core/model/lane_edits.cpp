@@ -82,6 +82,9 @@ std::vector<LaneId> lanes_named_in(const Follower& follower) {
         for (const auto& [id, value] : values)
             if (const auto* lane = std::get_if<LaneId>(&value); lane && lane->value != 0)
                 lanes.push_back(*lane);
+            else if (const auto* sound = std::get_if<std::string>(&value); sound && id == "sound")
+                if (const auto heard = lane_of_sound(*sound))
+                    lanes.push_back(*heard);
     };
     add(follower.values);
     for (const auto& step : follower.steps)

@@ -25,6 +25,7 @@ inline constexpr Whole frames{-1'000'000'000, 1'000'000'000};
 inline constexpr Real length_amount{0, 1e7}; ///< beats, frames or milliseconds
 
 inline constexpr Whole sample_rate{1, 10'000'000};
+inline constexpr Whole first_sample{-(std::int64_t{1} << 28), std::int64_t{1} << 45};
 inline constexpr Whole samples{0, std::int64_t{1} << 45};
 inline constexpr double longest_song = 86'400; ///< seconds: what follows it has some hundred values for each
 inline constexpr Whole picture_side{1, 16384};

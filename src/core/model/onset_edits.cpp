@@ -83,7 +83,26 @@ float strength_at(const Project& project, std::size_t index, Seconds time) {
 }
 
 bool named_among(const std::vector<std::string>& names, const OnsetRow& row) {
-    return !row.merged && std::find(names.begin(), names.end(), row.name) != names.end();
+    return !row.merged && std::any_of(names.begin(), names.end(), [&](const std::string& name) {
+        return name == row.name || name == all_rows;
+    });
+}
+
+/// Those that start together are one, as strong as the strongest of them.
+Onsets together(Onsets all, Seconds within) {
+    std::stable_sort(all.begin(), all.end(), earlier);
+    Onsets out;
+    std::optional<Seconds> began; // of those that are one
+    for (const auto& onset : all) {
+        if (began && onset.time - *began <= within) {
+            if (onset.strength > out.back().strength)
+                out.back() = onset;
+            continue;
+        }
+        began = onset.time;
+        out.push_back(onset);
+    }
+    return out;
 }
 
 } // namespace
@@ -139,6 +158,17 @@ Result<Project> with_correction_taken_back(const Project& project, std::size_t i
     return with_onset_row(project, index, *std::move(row));
 }
 
+Project with_rows_begun(const Project& project) {
+    if (project.detection && !project.detection->rows.empty())
+        return project;
+    Detection begun = project.detection ? *project.detection : Detection{};
+    begun.rows.emplace_back();
+    begun.rows.front().name = "onsets";
+    Project next = project;
+    next.detection = std::make_shared<const Detection>(std::move(begun));
+    return next;
+}
+
 std::vector<FoundOnset> merged_onsets(const std::vector<OnsetRow>& rows, const OnsetRow::Merged& merged) {
     Onsets all, against;
     for (const auto& row : rows) {
@@ -147,25 +177,53 @@ std::vector<FoundOnset> merged_onsets(const std::vector<OnsetRow>& rows, const O
         if (named_among(merged.but_none, row))
             against.insert(against.end(), row.onsets.begin(), row.onsets.end());
     }
-    std::stable_sort(all.begin(), all.end(), earlier);
     std::sort(against.begin(), against.end(), earlier);
-    Onsets out;
-    std::optional<Seconds> began; // of those that are one
-    for (const auto& onset : all) {
-        if (began && onset.time - *began <= merged.within) {
-            if (onset.strength > out.back().strength)
-                out.back() = onset;
-            continue;
-        }
-        began = onset.time;
-        out.push_back(onset);
-    }
+    Onsets out = together(std::move(all), merged.within);
     std::erase_if(out, [&](const FoundOnset& onset) {
         const auto next = std::lower_bound(against.begin(), against.end(), onset.time - merged.clear,
                                            [](const FoundOnset& a, Seconds t) { return a.time < t; });
         return next != against.end() && next->time <= onset.time + merged.clear;
     });
     return out;
+}
+
+std::vector<std::size_t> rows_named(const std::vector<OnsetRow>& rows, std::string_view text) {
+    std::vector<std::size_t> chosen;
+    const auto add = [&](std::string_view name) {
+        for (std::size_t i = 0; i < rows.size(); ++i)
+            if (rows[i].name == name)
+                return chosen.push_back(i);
+    };
+    if (text.empty() && !rows.empty())
+        return {0};
+    if (text == all_rows) {
+        for (std::size_t i = 0; i < rows.size(); ++i)
+            if (!rows[i].merged) // it is made of the others
+                chosen.push_back(i);
+        return chosen;
+    }
+    add(text);
+    for (std::string_view left = text; chosen.empty() || left != text;) {
+        const auto end = left.find(between_rows);
+        add(left.substr(0, end));
+        if (end == std::string_view::npos)
+            break;
+        left.remove_prefix(end + between_rows.size());
+    }
+    std::sort(chosen.begin(), chosen.end());
+    chosen.erase(std::unique(chosen.begin(), chosen.end()), chosen.end());
+    return chosen;
+}
+
+std::vector<FoundOnset> onsets_of_rows(const std::vector<OnsetRow>& rows, std::string_view text,
+                                       Seconds within) {
+    const auto chosen = rows_named(rows, text);
+    if (chosen.size() == 1) // as it is
+        return rows[chosen.front()].onsets;
+    Onsets all;
+    for (const std::size_t row : chosen)
+        all.insert(all.end(), rows[row].onsets.begin(), rows[row].onsets.end());
+    return together(std::move(all), within);
 }
 
 void refresh_merged(std::vector<OnsetRow>& rows) {
@@ -179,7 +237,11 @@ std::vector<OnsetRow> carried_over(const std::vector<OnsetRow>& before, std::vec
         const auto same = std::find_if(found.begin(), found.end(),
                                        [&](const OnsetRow& row) { return row.name == old.name; });
         if (same == found.end()) {
-            if (old.merged)
+            // What is made of other things, or was all put there by hand, is no finding that is out of date.
+            const bool by_hand_alone =
+                !old.onsets.empty() && std::all_of(old.onsets.begin(), old.onsets.end(),
+                                                   [](const FoundOnset& one) { return one.by_hand; });
+            if (old.is_made() || by_hand_alone)
                 found.push_back(old);
             continue;
         }

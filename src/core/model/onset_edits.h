@@ -4,6 +4,7 @@
 #include "model/project.h"
 
 #include <span>
+#include <string_view>
 
 namespace pulsepin {
 
@@ -25,10 +26,23 @@ namespace pulsepin {
 [[nodiscard]] Result<Project> with_correction_taken_back(const Project& project, std::size_t row,
                                                          Seconds time);
 
+/// The same project, with an empty row of everything that starts where nothing was listened to yet: rows of a
+/// person's own come after it.
+[[nodiscard]] Project with_rows_begun(const Project& project);
+
 /// A row made of others, "kick or snare"; each onset as strong as the strongest that it is made of. Rows that
 /// are made of others themselves are not looked at.
 [[nodiscard]] std::vector<FoundOnset> merged_onsets(const std::vector<OnsetRow>& rows,
                                                     const OnsetRow::Merged& merged);
+/// Several rows in one text: their names with this between them, or this for all of them.
+inline constexpr std::string_view between_rows = " + ", all_rows = "*";
+/// The places of the rows that a text names: "kick", "kick + snare", "*"; nothing names the first. Those that
+/// are not there are left out.
+[[nodiscard]] std::vector<std::size_t> rows_named(const std::vector<OnsetRow>& rows, std::string_view text);
+/// What starts in any of them; those that start within so much are one, as strong as the strongest.
+[[nodiscard]] std::vector<FoundOnset> onsets_of_rows(const std::vector<OnsetRow>& rows, std::string_view text,
+                                                     Seconds within);
+
 /// Rows that are made of others made again of these.
 void refresh_merged(std::vector<OnsetRow>& rows);
 /// What a person did to rows goes over to rows of the same names that were found anew: corrections, clicks,

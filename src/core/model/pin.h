@@ -55,6 +55,14 @@ struct TriggerBody {
 
 enum class FadeCurve { Linear, EqualPower };
 
+/// A point of a line of gain, by its place in the sound's own samples. Before the first and after the last
+/// the line goes on level.
+struct GainPoint {
+    Seconds at;
+    double db = 0;
+    friend bool operator==(const GainPoint&, const GainPoint&) = default;
+};
+
 /// A stretch of a sound of the bin, heard from the pin on.
 struct SoundBody {
     ClipId sound;
@@ -63,6 +71,7 @@ struct SoundBody {
     double gain_db = 0;
     Seconds fade_in, fade_out;
     FadeCurve curve_in = FadeCurve::Linear, curve_out = FadeCurve::Linear;
+    std::vector<GainPoint> gain_line = {}; ///< besides gain_db; rising
     friend bool operator==(const SoundBody&, const SoundBody&) = default;
 };
 

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "model/lane_kind.h"
+#include "model/listened.h"
 #include "model/pin.h"
 #include "model/planting.h"
 #include "model/schedule_text.h"
@@ -32,6 +33,9 @@ struct Settings {
     int picture_height = 720;
     std::string author = {}, remarks = {}; ///< of the piece; written into what is handed on
     ScheduleText schedule_text = {};       ///< how keys are written as text
+    /// Where the piece begins and ends, without trimming the song. None: with the song, or with what is heard
+    /// longest.
+    std::optional<Seconds> begins = {}, ends = {};
     friend bool operator==(const Settings&, const Settings&) = default;
 };
 
@@ -40,13 +44,23 @@ struct Song {
     std::string title;
     std::int64_t sample_rate = 0;
     Samples length;
-    std::string fingerprint;   ///< of the decoded samples
-    Samples from = Samples(0); ///< what lies before it in the file was trimmed off; length counts from here
+    std::string fingerprint; ///< of the decoded samples
+    /// What lies before it in the file was trimmed off; below 0 the song begins with so much silence. The
+    /// length counts from here.
+    Samples from = Samples(0);
     [[nodiscard]] Seconds duration() const {
         return Seconds(sample_rate > 0 ? static_cast<double>(length.value) / static_cast<double>(sample_rate)
                                        : 0.0);
     }
     friend bool operator==(const Song&, const Song&) = default;
+};
+
+/// How the song is heard: as if it were a sound on a lane of its own.
+struct SongTrack {
+    /// From in_point on for its length, which is 0 as long as it is heard to its end.
+    SoundBody body = {};
+    bool muted = false, solo = false;
+    friend bool operator==(const SongTrack&, const SongTrack&) = default;
 };
 
 struct TimeSpan {
@@ -70,6 +84,7 @@ struct FoundTempo {
 /// A row of onsets with how it was found, so that it can be found again otherwise.
 struct OnsetRow {
     std::string name;
+    Listened of = {};              ///< the sound that it was found in
     std::string function = "full"; ///< one of the detection functions
     double sensitivity = 0.5;      ///< 0 to 1
     double least_strength = 0;     ///< weaker ones were left out
@@ -102,6 +117,17 @@ struct OnsetRow {
         friend bool operator==(const Merged&, const Merged&) = default;
     };
     std::optional<Merged> merged;
+    /// Of a row that is made of the tops of a follower.
+    struct Tops {
+        LaneId lane;
+        double least = 0.2;      ///< height of a top
+        double prominence = 0.1; ///< that it has at least over the dips beside it
+        Seconds gap{0.15};       ///< from one to the next at least
+        friend bool operator==(const Tops&, const Tops&) = default;
+    };
+    std::optional<Tops> tops;
+    /// It is made of other things in the project, and made again whenever they change.
+    [[nodiscard]] bool is_made() const { return merged || tops; }
     int click = 0; ///< heard at its onsets: one of click_sounds(), from 1 on; 0: none
     friend bool operator==(const OnsetRow&, const OnsetRow&) = default;
 };
@@ -116,6 +142,7 @@ struct FoundSection {
 
 /// What was detected. It stays beside what was corrected, so that any correction can be compared and undone.
 struct Detection {
+    Listened of = {}; ///< the sound that beats and sections were found in
     std::optional<BeatGrid> grid;
     std::vector<FoundTempo> tempi;
     std::vector<OnsetRow> rows; ///< the first is of everything that starts
@@ -161,7 +188,8 @@ struct Foreign {
 /// tells what changed.
 struct Project {
     Shared<Settings> settings = std::make_shared<const Settings>();
-    Shared<Song> song;           ///< null before there is one
+    Shared<Song> song; ///< null before there is one
+    Shared<SongTrack> song_track = std::make_shared<const SongTrack>();
     Shared<Detection> detection; ///< null before detection
     Shared<BeatGrid> grid;       ///< the ruler; null before there is one
     /// Where no beats are looked for, since what sounds there says nothing about them; in order, apart.

@@ -43,10 +43,21 @@ struct PulseBody {
     }
 };
 
+/// What a key does in a lane that follows: it is one of the drawn curve, or lies over what was computed.
+enum class KeyRole {
+    Drawn,
+    Lift,    ///< adds its value, which may be below 0, for its length
+    Replace, ///< is the curve for its length
+    Acts     ///< where there are such keys, the curve is 0 but for their lengths
+};
+
 /// A value that a property has at a moment, and how it gets there from the key before.
 struct KeyBody {
     double value = 0;
     Easing easing{};
+    KeyRole role = KeyRole::Drawn;
+    Length length = {};            ///< of what lies over a curve
+    Seconds fade_in{}, fade_out{}; ///< before it, and after
     friend bool operator==(const KeyBody&, const KeyBody&) = default;
 };
 

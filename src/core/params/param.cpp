@@ -32,6 +32,8 @@ std::size_t holder_of(ParamType type) {
     case ParamType::Choice:
     case ParamType::Text:
     case ParamType::OnsetRow:
+    case ParamType::OnsetRows:
+    case ParamType::Sound:
         return 1;
     case ParamType::Lane:
         return 2;

@@ -20,12 +20,14 @@ namespace pulsepin {
 
 enum class ParamType {
     Number,
-    Whole,    ///< a number without a fraction
-    Switch,   ///< on or off
-    Choice,   ///< one of a few, by its id
-    Text,     ///< whatever a person writes; its choices are proposals
-    OnsetRow, ///< a row of onsets of the project, by its name
-    Lane,     ///< a lane of the project
+    Whole,     ///< a number without a fraction
+    Switch,    ///< on or off
+    Choice,    ///< one of a few, by its id
+    Text,      ///< whatever a person writes; its choices are proposals
+    OnsetRow,  ///< a row of onsets of the project, by its name
+    OnsetRows, ///< several of them: see names_of_rows()
+    Sound,     ///< a sound of the project: "song", "sum", "lane 7"
+    Lane,      ///< a lane of the project
     Colour,
     Steps,  ///< cells that are on or off
     Length, ///< how long something lasts, in one of the units that are named

@@ -7,10 +7,10 @@
 
 namespace pulsepin {
 
-void Mixer::set_sound(std::shared_ptr<const SampleStore> sound) {
+void Mixer::set_sound(std::shared_ptr<const MixPlan> sound) {
     send(std::move(sound));
 }
-void Mixer::replace_sound(std::shared_ptr<const SampleStore> sound) {
+void Mixer::replace_sound(std::shared_ptr<const MixPlan> sound) {
     send(Replacement{std::move(sound)});
 }
 void Mixer::set_clicks(std::shared_ptr<const ClickTrack> clicks) {
@@ -36,7 +36,7 @@ void Mixer::service() {
 }
 
 Samples Mixer::range_end() const {
-    return range_.until.value_or(sound_ ? sound_->length() : Samples(0));
+    return range_.until.value_or(sound_ ? sound_->length : Samples(0));
 }
 
 Samples Mixer::device_of_taken() const {
@@ -62,34 +62,48 @@ void Mixer::obey(Command& command) {
     } else if (std::holds_alternative<Stop>(command)) {
         // What was taken but not heard yet is given up.
         stand_at(map_.at(device).position, device);
-    } else if (auto* sound = std::get_if<std::shared_ptr<const SampleStore>>(&command)) {
+    } else if (auto* sound = std::get_if<std::shared_ptr<const MixPlan>>(&command)) {
         sound_.swap(*sound);
+        faded_ = fade;
         stand_at(Samples(0), device);
     } else if (auto* replacement = std::get_if<Replacement>(&command)) {
         sound_.swap(replacement->sound);
+        before_.swap(replacement->sound); // what is still being faded out goes back with the command
+        faded_ = 0;
     } else if (auto* clicks = std::get_if<std::shared_ptr<const ClickTrack>>(&command)) {
         clicks_.swap(*clicks);
     }
 }
 
-/// Fills all of `stereo` from position_ on, which lies within the range, and moves on.
+/// The music from position_ on; just after it was mixed otherwise, from how it was before to how it is now.
+void Mixer::take_music(std::span<float> stereo) {
+    if (sound_)
+        sound_->add_to(stereo, position_);
+    if (!before_ || faded_ >= fade)
+        return;
+    const std::size_t now = std::min(fade - faded_, stereo.size() / 2);
+    const auto old = std::span(faded_music_).first(2 * now);
+    std::fill(old.begin(), old.end(), 0.0f);
+    before_->add_to(old, position_);
+    for (std::size_t i = 0; i < now; ++i) {
+        const float share = static_cast<float>(faded_ + i + 1) / static_cast<float>(fade);
+        for (const std::size_t at : {2 * i, 2 * i + 1})
+            stereo[at] = old[at] + (stereo[at] - old[at]) * share;
+    }
+    faded_ += now;
+}
+
+/// Fills all of `stereo`, which is silent, from position_ on, which lies within the range, and moves on.
 void Mixer::take_part(std::span<float> stereo) {
     const float music_target = music_gain_.load(std::memory_order_relaxed);
     const float click_target = click_gain_.load(std::memory_order_relaxed);
     const auto frames = static_cast<std::int64_t>(stereo.size() / 2);
     const float step = frames > 0 ? (music_target - music_now_) / static_cast<float>(frames) : 0.0f;
-    if (sound_) {
-        const auto samples = sound_->interleaved();
-        const auto channels = static_cast<std::size_t>(sound_->format().channels);
-        for (std::int64_t i = 0; i < frames; ++i) {
-            const auto at = position_.value + i;
-            if (at < 0 || at >= sound_->length().value)
-                continue;
-            const float gain = i + 1 == frames ? music_target : music_now_ + step * static_cast<float>(i + 1);
-            const std::size_t base = static_cast<std::size_t>(at) * channels;
-            stereo[static_cast<std::size_t>(2 * i)] = gain * samples[base];
-            stereo[static_cast<std::size_t>(2 * i + 1)] = gain * samples[base + channels - 1];
-        }
+    take_music(stereo);
+    for (std::int64_t i = 0; i < frames; ++i) {
+        const float gain = i + 1 == frames ? music_target : music_now_ + step * static_cast<float>(i + 1);
+        stereo[static_cast<std::size_t>(2 * i)] *= gain;
+        stereo[static_cast<std::size_t>(2 * i + 1)] *= gain;
     }
     music_now_ = music_target;
     click_now_ = click_target;

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "media/sample_store.h"
+#include "media/mix_down.h"
 #include "play/click.h"
 #include "play/command_queue.h"
 #include "play/played_map.h"
@@ -36,9 +36,9 @@ public:
     explicit Mixer(std::int64_t sample_rate) : sample_rate_(sample_rate) {}
 
     [[nodiscard]] std::int64_t sample_rate() const { return sample_rate_; }
-    void set_sound(std::shared_ptr<const SampleStore> sound);
-    /// Other samples in the same places, as after a change of the mix: playing goes on.
-    void replace_sound(std::shared_ptr<const SampleStore> sound);
+    void set_sound(std::shared_ptr<const MixPlan> sound);
+    /// The same music mixed otherwise: playing goes on, and what sounds now is faded over within 6 ms.
+    void replace_sound(std::shared_ptr<const MixPlan> sound);
     void set_clicks(std::shared_ptr<const ClickTrack> clicks);
     void set_music_gain(float gain) { music_gain_.store(gain, std::memory_order_relaxed); }
     void set_click_gain(float gain) { click_gain_.store(gain, std::memory_order_relaxed); }
@@ -59,10 +59,10 @@ public:
 private:
     struct Stop {};
     struct Replacement {
-        std::shared_ptr<const SampleStore> sound;
+        std::shared_ptr<const MixPlan> sound;
     };
-    using Command = std::variant<std::monostate, PlayRange, Stop, Replacement,
-                                 std::shared_ptr<const SampleStore>, std::shared_ptr<const ClickTrack>>;
+    using Command = std::variant<std::monostate, PlayRange, Stop, Replacement, std::shared_ptr<const MixPlan>,
+                                 std::shared_ptr<const ClickTrack>>;
 
     void send(Command&& command);
     void obey(Command& command);
@@ -71,6 +71,7 @@ private:
     /// The device position at which the song's sample that was taken last is heard.
     [[nodiscard]] Samples device_of_taken() const;
     std::size_t take(std::span<float> stereo);
+    void take_music(std::span<float> stereo);
     void take_part(std::span<float> stereo);
     void render_stretched(std::span<float> stereo);
     void stand_at(Samples position, Samples device);
@@ -85,7 +86,11 @@ private:
     PlayedMap map_;
 
     // Of the sound thread alone:
-    std::shared_ptr<const SampleStore> sound_;
+    std::shared_ptr<const MixPlan> sound_;
+    std::shared_ptr<const MixPlan> before_; ///< is faded out
+    std::size_t faded_ = 0;                 ///< samples of that which are over
+    static constexpr std::size_t fade = 256;
+    std::array<float, 2 * fade> faded_music_{};
     std::shared_ptr<const ClickTrack> clicks_;
     PlayRange range_;
     Samples position_;

@@ -21,7 +21,7 @@ KeyCurve::KeyCurve(const Lane& lane, const ResolvedLane& resolved) {
     std::vector<CurveKey> keys;
     for (const auto& pin : resolved.pins) {
         const auto* body = std::get_if<KeyBody>(&lane.pins[pin.index].body);
-        if (body && !lane.pins[pin.index].muted)
+        if (body && body->role == KeyRole::Drawn && !lane.pins[pin.index].muted)
             keys.push_back({pin.frame, body->value, body->easing});
     }
     *this = KeyCurve(std::move(keys));

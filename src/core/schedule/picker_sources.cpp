@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/whole.h"
 #include "model/marker_looks.h"
+#include "model/onset_edits.h"
 #include "schedule/picker_tables.h"
 #include "schedule/resolve.h"
 
@@ -61,14 +62,9 @@ std::vector<Picked> onsets(const PickContext& context) {
     std::vector<Picked> out;
     if (!context.project.detection)
         return out;
-    const auto& wanted = context.values.text("row");
-    const auto& rows = context.project.detection->rows;
-    auto row = std::find_if(rows.begin(), rows.end(), [&](const OnsetRow& r) { return r.name == wanted; });
-    if (row == rows.end() && wanted.empty())
-        row = rows.begin();
-    if (row != rows.end())
-        for (const auto& onset : row->onsets)
-            add_at(out, context, onset.time, onset.strength);
+    for (const auto& onset : onsets_of_rows(context.project.detection->rows, context.values.text("row"),
+                                            Seconds(context.values.number("within") / 1000)))
+        add_at(out, context, onset.time, onset.strength);
     return out;
 }
 
@@ -188,7 +184,9 @@ constexpr ParamSpec swing_parameters[] = {
     {"swing", "swing", ParamType::Number, ": 1", 1, 4, 1,
      "The first of each pair against the second: 1 straight, 2 triplets"}};
 constexpr ParamSpec onset_parameters[] = {
-    {"row", "row of onsets", ParamType::OnsetRow, {}, 0, 0, 0, "Which row of onsets; none: the first"}};
+    {"row", "rows of onsets", ParamType::OnsetRows, {}, 0, 0, 0, "Which rows of onsets; none: the first"},
+    {"within", "together within", ParamType::Number, "ms", 0, 1000, 30,
+     "Of several rows: what starts so near together is one"}};
 constexpr ParamSpec name_parameters[] = {
     {"marker", "with the name", ParamType::Text, {}, 0, 0, 0, "Only markers whose name holds this"}};
 const ParamSpec colour_parameters[] = {{"colour",

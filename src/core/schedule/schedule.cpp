@@ -6,7 +6,8 @@ namespace {
 
 /// Whether all that a lane's places depend on, besides its own pins, is the same.
 bool same_ground(const Project& a, const Project& b) {
-    return a.settings == b.settings && a.song == b.song && a.grid == b.grid && a.bin == b.bin;
+    return a.settings == b.settings && a.song == b.song && a.grid == b.grid && a.bin == b.bin &&
+           piece_end(a) == piece_end(b);
 }
 
 bool hangs_on_others(const Lane& lane) {
@@ -50,16 +51,21 @@ const ResolvedLane& Schedule::pins(LaneId id) const {
     return lane(id).pins;
 }
 
-std::size_t outside_song(const Schedule& schedule) {
+std::vector<PinId> pins_outside_song(const Schedule& schedule) {
     const auto& song = schedule.project().song;
     const Seconds end = song ? song->duration() : Seconds(0);
-    std::size_t count = 0;
-    for (const auto& lane : schedule)
-        count += static_cast<std::size_t>(
-            std::count_if(lane.pins.begin(), lane.pins.end(), [&](const ResolvedPin& pin) {
-                return pin.time < Seconds(-1e-9) || pin.time >= end;
-            }));
-    return count;
+    std::vector<PinId> outside;
+    for (std::size_t i = 0; i < schedule.size(); ++i) {
+        const Lane& lane = *schedule.project().lanes[i];
+        for (const auto& pin : schedule[i].pins) {
+            // A sound that began before is still heard.
+            const auto* sound = std::get_if<SoundBody>(&lane.pins[pin.index].body);
+            const Seconds last = pin.time + (sound ? sound->length : Seconds(0));
+            if (last < Seconds(-1e-9) || pin.time >= end)
+                outside.push_back(pin.id);
+        }
+    }
+    return outside;
 }
 
 } // namespace pulsepin

@@ -55,7 +55,7 @@ private:
     Lanes lanes_;
 };
 
-/// How many pins lie before the song's beginning, or at or behind its end.
-[[nodiscard]] std::size_t outside_song(const Schedule& schedule);
+/// The pins that lie before the song's beginning, or at or behind its end.
+[[nodiscard]] std::vector<PinId> pins_outside_song(const Schedule& schedule);
 
 } // namespace pulsepin

@@ -42,7 +42,10 @@ struct ShotSpan {
     return span.start - Frames(span.fade.value / 2);
 }
 
-/// Frames of the whole piece: up to the end of the song.
+/// Where the piece ends: where it was told to, or else with the song or with the sound beside it that ends
+/// last.
+[[nodiscard]] Seconds piece_end(const Project& project);
+/// Frames from the song's first sample to the end of the piece.
 [[nodiscard]] Frames piece_length(const Project& project);
 
 } // namespace pulsepin

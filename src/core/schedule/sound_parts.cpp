@@ -5,24 +5,45 @@
 
 namespace pulsepin {
 
+namespace {
+
+bool any_solo(const Project& project) {
+    return project.song_track->solo ||
+           std::any_of(project.lanes.begin(), project.lanes.end(),
+                       [](const auto& lane) { return lane->kind->sounds && lane->solo; });
+}
+
+void add_parts(std::vector<SoundPart>& parts, const Lane& lane, const ResolvedLane& resolved_lane) {
+    for (const auto& resolved : resolved_lane.pins) {
+        const Pin& pin = lane.pins[resolved.index];
+        if (const auto& body = std::get<SoundBody>(pin.body); body.length > Seconds(0) && !pin.muted)
+            parts.push_back({resolved.id, resolved.acts_at, body});
+    }
+}
+
+} // namespace
+
 bool song_is_heard(const Project& project) {
-    return std::none_of(project.lanes.begin(), project.lanes.end(),
-                        [](const auto& lane) { return lane->kind->sounds && lane->solo; });
+    const SongTrack& track = *project.song_track;
+    return !track.muted && (track.solo || !any_solo(project));
 }
 
 std::vector<SoundPart> heard_parts(const Schedule& schedule) {
     const Project& project = schedule.project();
-    const bool solo = !song_is_heard(project);
+    const bool solo = any_solo(project);
     std::vector<SoundPart> parts;
-    for (std::size_t i = 0; i < project.lanes.size(); ++i) {
-        const Lane& lane = *project.lanes[i];
-        if (!lane.kind->sounds || lane.muted || (solo && !lane.solo))
-            continue;
-        for (const auto& resolved : schedule[i].pins)
-            if (const auto& body = std::get<SoundBody>(lane.pins[resolved.index].body);
-                body.length > Seconds(0))
-                parts.push_back({resolved.id, resolved.acts_at, body});
-    }
+    for (std::size_t i = 0; i < project.lanes.size(); ++i)
+        if (const Lane& lane = *project.lanes[i]; lane.kind->sounds && !lane.muted && (!solo || lane.solo))
+            add_parts(parts, lane, schedule[i]);
+    return parts;
+}
+
+std::vector<SoundPart> parts_of_lane(const Schedule& schedule, LaneId id) {
+    std::vector<SoundPart> parts;
+    const Project& project = schedule.project();
+    for (std::size_t i = 0; i < project.lanes.size(); ++i)
+        if (project.lanes[i]->id == id && project.lanes[i]->kind->sounds)
+            add_parts(parts, *project.lanes[i], schedule[i]);
     return parts;
 }
 

@@ -17,7 +17,10 @@ struct SoundPart {
 /// there are any. In the order of lanes and times.
 [[nodiscard]] std::vector<SoundPart> heard_parts(const Schedule& schedule);
 
-/// Whether the song itself is heard: it is not while a lane plays solo.
+/// Those of one lane, whether it is heard or not.
+[[nodiscard]] std::vector<SoundPart> parts_of_lane(const Schedule& schedule, LaneId lane);
+
+/// Whether the song itself is heard: it is not while it is muted, or lanes beside it play solo.
 [[nodiscard]] bool song_is_heard(const Project& project);
 
 } // namespace pulsepin

@@ -53,11 +53,12 @@ std::vector<TriggerSpan> triggers_of(const Project& project, const Lane& lane, c
     const Seconds lead = time_of(lane.lead, settings.frame_rate);
     std::vector<TriggerSpan> spans;
     spans.reserve(resolved.pins.size());
+    const Frames piece = piece_length(project);
     for (const auto& pin : resolved.pins) {
         const auto* body = std::get_if<TriggerBody>(&lane.pins[pin.index].body);
         if (!body)
             continue;
-        TriggerSpan span{pin.id,    pin.index, pin.frame, piece_length(project),
+        TriggerSpan span{pin.id,    pin.index, pin.frame, piece,
                          body->row, false,     false,     lane.muted || lane.pins[pin.index].muted};
         if (const auto length = duration_of(body->length, pin.time, project))
             span.end =

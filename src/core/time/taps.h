@@ -12,6 +12,7 @@ namespace pulsepin {
 struct Tap {
     Seconds time;
     bool first_of_bar = false;
+    float strength = 1; ///< how hard, 0 to 1
     friend bool operator==(const Tap&, const Tap&) = default;
 };
 

@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "canvas/gestures/stretch_trigger.h"
 
+#include "canvas/gestures/shape_follower.h"
 #include "model/anchored_time.h"
 #include "model/edits.h"
 #include "schedule/triggers.h"
 
 #include <algorithm>
-#include <cmath>
 
 namespace pulsepin {
 
@@ -18,14 +18,7 @@ void StretchTrigger::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
     const bool in_frames = keys & Qt::ShiftModifier;
     const Seconds end =
         std::max(context().snapped(placement().time_at(at), in_frames), *start + rate.frame_length());
-    Length length{Length::Unit::InFrames,
-                  std::max(1.0, std::round((end - *start).value * rate.per_second()))};
-    if (!in_frames && project().grid && view().snap() != Snap::Off) {
-        constexpr auto ticks = static_cast<double>(ticks_per_beat);
-        const auto& grid = *project().grid;
-        const Beats beats = grid.beats_at(end) - grid.beats_at(*start);
-        length = {Length::Unit::InBeats, std::round(beats.value * ticks) / ticks};
-    }
+    const Length length = dragged_length(project(), view(), *start, end, in_frames);
     show(with_bodies(project(), selected(), [&](PinBody& body) {
         if (auto* trigger = std::get_if<TriggerBody>(&body))
             trigger->length = length;

@@ -1,0 +1,58 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "write_sound.h"
+
+#include "follow/listening.h"
+#include "interchange/outputs.h"
+#include "interchange/project_file.h"
+#include "media/write_wav.h"
+#include "project_arguments.h"
+
+#include <algorithm>
+
+namespace pulsepin {
+namespace {
+
+Result<void> among(std::span<const ParamChoice> choices, const std::string& id, const char* what) {
+    if (std::any_of(choices.begin(), choices.end(), [&](const ParamChoice& one) { return one.id == id; }))
+        return {};
+    std::string known;
+    for (const auto& choice : choices)
+        known += (known.empty() ? "" : ", ") + std::string(choice.id);
+    return fail(std::string("There is no ") + what + " called \"" + id + "\".", {},
+                "There are: " + known + ".");
+}
+
+} // namespace
+
+Result<void> write_sound(const WriteSoundRequest& request) {
+    const auto project = load_project(request.project);
+    if (!project)
+        return tl::unexpected(project.error());
+    if (auto allowed = may_write(request.out, inputs_of(request.project, *project), request.replace);
+        !allowed)
+        return allowed;
+    for (auto good :
+         {among(listened_parts(), request.part, "part"), among(listened_sides(), request.side, "side")})
+        if (!good)
+            return good;
+    Listened listened{request.sound, request.part, request.side};
+    if (request.sound != "song" && request.sound != "sum") {
+        const auto lane = find_lane(*project, request.sound);
+        if (!lane)
+            return tl::unexpected(lane.error());
+        listened.sound = sound_of_lane(*lane);
+    }
+    const auto sounds = load_project_sounds(*project, listened.sound != "song");
+    if (!sounds)
+        return tl::unexpected(sounds.error());
+    const auto recipe = recipe_for(listened, Schedule(*project), *sounds, request.from_hz, request.until_hz);
+    if (!recipe)
+        return tl::unexpected(recipe.error());
+    Listening listening;
+    const auto made = listening.sound(*recipe);
+    if (!made)
+        return tl::unexpected(made.error());
+    return write_wav(*(*made)->samples, request.out);
+}
+
+} // namespace pulsepin

@@ -1,0 +1,495 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// The song and its parts in the real window: stems, what is listened to and heard alone, gain and fades,
+// followers that are corrected, the piece's own start and end, taps without music.
+#include "application.h"
+#include "devices/midi_keys.h"
+#include "media/write_wav.h"
+#include "model/anchored_time.h"
+#include "model/song_edits.h"
+#include "schedule/shots.h"
+#include "support/media.h"
+#include "support/motion_desk.h"
+#include "timeline/curve_lanes.h"
+#include "timeline/song_track.h"
+
+#include <QFileDialog>
+#include <QLabel>
+#include <QProcess>
+#include <fcntl.h>
+#include <numbers>
+#include <random>
+#include <sys/stat.h>
+#include <unistd.h>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+namespace {
+
+constexpr std::int64_t rate = 44100;
+
+/// Twenty seconds at 120 beats a minute: kicks on 1 and 3, claps on 2 and 4, hats on eighths; and a bass that
+/// plucks between the kicks, at the same pitch.
+struct PlayedBand {
+    std::vector<float> drums, rest;
+    std::vector<double> kicks, plucks;
+    PlayedBand() {
+        constexpr double seconds = 20, beat = 0.5;
+        drums.assign(static_cast<std::size_t>(seconds * rate), 0.0f);
+        rest = drums;
+        std::mt19937 random(1);
+        std::uniform_real_distribution<float> noise(-1, 1);
+        const auto add = [&](std::vector<float>& to, double at, double length, auto sound) {
+            const auto start = static_cast<std::size_t>(at * rate);
+            for (std::size_t i = 0; i < static_cast<std::size_t>(length * rate) && start + i < to.size(); ++i)
+                to[start + i] += static_cast<float>(sound(static_cast<double>(i) / rate));
+        };
+        const auto turn = [](double hz, double t) { return std::sin(2 * std::numbers::pi * hz * t); };
+        for (int i = 0; i * beat < seconds - 0.6; ++i) {
+            const double at = 0.5 + i * beat;
+            for (const double hat : {0.0, 0.5})
+                add(drums, at + hat * beat, 0.04, [&](double t) {
+                    return 0.08 * static_cast<double>(noise(random)) * std::exp(-t / 0.01);
+                });
+            if (i % 2 == 0) {
+                kicks.push_back(at);
+                add(drums, at, 0.2, [&](double t) {
+                    return 0.7 * std::exp(-t / 0.05) * turn(55 + 60 * std::exp(-t / 0.02), t);
+                });
+            } else {
+                add(drums, at, 0.12,
+                    [&](double t) { return 0.4 * static_cast<double>(noise(random)) * std::exp(-t / 0.03); });
+                plucks.push_back(at + 0.25);
+                add(rest, at + 0.25, 0.22, [&](double t) { return 0.6 * std::exp(-t / 0.06) * turn(62, t); });
+            }
+            add(rest, at, beat, [&](double t) { return 0.05 * (turn(220, t) + turn(277, t)); });
+        }
+    }
+    [[nodiscard]] std::vector<float> mix() const {
+        std::vector<float> sum = drums;
+        for (std::size_t i = 0; i < sum.size(); ++i)
+            sum[i] += rest[i];
+        return sum;
+    }
+};
+
+std::vector<float> delayed(const std::vector<float>& samples, std::size_t by) {
+    std::vector<float> out(by, 0.0f);
+    out.insert(out.end(), samples.begin(), samples.end());
+    return out;
+}
+
+int near_any(const std::vector<FoundOnset>& onsets, const std::vector<double>& times, double within) {
+    return static_cast<int>(std::count_if(times.begin(), times.end(), [&](double time) {
+        return std::any_of(onsets.begin(), onsets.end(),
+                           [&](const FoundOnset& one) { return std::abs(one.time.value - time) < within; });
+    }));
+}
+
+/// Walks the choice of what is listened to, as the mouse does.
+void listen_to(Desk& desk, const char* field, const QString& entry) {
+    choose_from_menu(desk.window.findChild<QPushButton*>(field), {entry});
+}
+
+} // namespace
+
+class JourneysSound : public QObject {
+    Q_OBJECT
+    QTemporaryDir dir_;
+    [[nodiscard]] std::filesystem::path file(const char* name) const {
+        return dir_.filePath(name).toStdString();
+    }
+    [[nodiscard]] QString write(const char* name, const std::vector<float>& samples) const {
+        if (!write_wav(*store_of(samples, {rate, 1}), file(name)))
+            return {};
+        return QString::fromStdString(file(name).string());
+    }
+    bool open_song(Desk& desk, const QString& path) {
+        desk.window.open_path(path);
+        return QTest::qWaitFor([&] { return desk.window.document().sound() != nullptr; }, 30'000) &&
+               desk.settle();
+    }
+
+private slots:
+    void journey_beats_and_kicks_are_found_in_the_drums_alone() {
+        const PlayedBand band;
+        const QString song = write("song.wav", band.mix());
+        const QStringList stems{write("drums.wav", delayed(band.drums, 1234)), write("rest.wav", band.rest)};
+        Desk desk;
+        QVERIFY(open_song(desk, song));
+        // Both at once: each lies on a lane of its own under the song, to the sample.
+        desk.window.files().add_sounds(stems);
+        QVERIFY(desk.settle());
+        QVERIFY2(desk.message().contains("1234 samples earlier"), qPrintable(desk.message()));
+        QCOMPARE(desk.project().lanes[0]->name, std::string("drums"));
+        QCOMPARE(desk.project().lanes[1]->name, std::string("rest"));
+        const Lane lane = *desk.project().lanes[0];
+        const auto& body = std::get<SoundBody>(lane.pins[0].body);
+        QCOMPARE(std::llround(body.in_point.value * rate), 1234LL);
+        QVERIFY(desk.project().song_track->muted); // or all would be heard twice
+        // What is heard is the song again, to a rounding of its numbers.
+        const auto plan = desk.window.document().sounds().plan();
+        const auto mix = band.mix();
+        std::vector<float> heard(2 * 1000, 0.0f);
+        plan->add_to(heard, Samples(100'000));
+        for (std::size_t i = 0; i < 1000; ++i)
+            QVERIFY(std::abs(heard[2 * i] - mix[100'000 + i]) < 1e-5f);
+
+        // Listened to the song, a bass at the kick's pitch is found among the kicks.
+        desk.window.go_to_stop(Stop::Mark);
+        const auto rows_before = desk.project().detection->rows;
+        const auto kick =
+            static_cast<std::size_t>(std::find_if(rows_before.begin(), rows_before.end(),
+                                                  [](const OnsetRow& row) { return row.name == "kick"; }) -
+                                     rows_before.begin());
+        QVERIFY(kick < rows_before.size());
+        // The row is found in the drums instead: the choice belongs to the row that was worked on last.
+        auto* function = desk.window.findChild<QComboBox*>(QString("function %1").arg(kick + 1));
+        QVERIFY(function);
+        emit function->activated(function->currentIndex());
+        QVERIFY(desk.settle());
+        listen_to(desk, "row listened", "drums");
+        QVERIFY(desk.settle());
+        const OnsetRow& row = desk.project().detection->rows[kick];
+        QCOMPARE(row.of.sound, sound_of_lane(lane.id));
+        const int in_song = near_any(rows_before[kick].onsets, band.plucks, 0.04);
+        qInfo("false kicks where the bass is plucked: %d in the song, %d in the drums", in_song,
+              near_any(row.onsets, band.plucks, 0.04));
+        QCOMPARE(near_any(row.onsets, band.plucks, 0.04), 0);
+        QVERIFY(near_any(row.onsets, band.kicks, 0.03) >= static_cast<int>(band.kicks.size()) - 1);
+
+        // And the beats: found in the drums only, and remembered.
+        desk.window.go_to_stop(Stop::Song);
+        listen_to(desk, "listened", "drums");
+        desk.window.go_to_stop(Stop::Grid);
+        desk.click("detect");
+        QVERIFY(desk.settle());
+        QCOMPARE(desk.project().detection->of.sound, sound_of_lane(lane.id));
+        QVERIFY(std::abs(desk.project().grid->typical_tempo().value - 120) < 0.5);
+        // Saved and opened, the row still knows where it was found.
+        const auto path = file("stems.pulsepin");
+        QVERIFY(desk.window.document().save_now(path).has_value());
+        QVERIFY(desk.window.document().open(path).has_value());
+        QVERIFY(desk.settle());
+        QCOMPARE(desk.project().detection->rows[kick].of.sound, sound_of_lane(lane.id));
+    }
+
+    void journey_a_part_is_heard_alone_and_written() {
+        const PlayedBand band;
+        Desk desk;
+        QVERIFY(open_song(desk, write("song.wav", band.mix())));
+        desk.window.go_to_stop(Stop::Song);
+        const auto whole = desk.window.document().sounds().plan();
+        listen_to(desk, "listened", "percussive part");
+        desk.click("hear alone");
+        QVERIFY(desk.settle());
+        const auto alone = desk.window.document().sounds().plan();
+        QVERIFY(alone != whole && alone->length == whole->length);
+        // Between two hits the chord is all but gone.
+        const auto level = [](const MixPlan& plan, double from, double until) {
+            std::vector<float> stereo(static_cast<std::size_t>(2 * (until - from) * rate), 0.0f);
+            plan.add_to(stereo, Samples(std::llround(from * rate)));
+            double sum = 0;
+            for (const float value : stereo)
+                sum += static_cast<double>(value) * static_cast<double>(value);
+            return std::sqrt(sum / static_cast<double>(stereo.size()));
+        };
+        QVERIFY(level(*alone, 4.9, 4.98) < 0.25 * level(*whole, 4.9, 4.98));
+        QVERIFY(level(*alone, 5.0, 5.1) > 0.3 * level(*whole, 5.0, 5.1));
+        // Written, it is that very sound, as another program reads it.
+        const QString path = QString::fromStdString(file("percussive.wav").string());
+        QTimer::singleShot(300, qApp, [&] {
+            auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
+            QVERIFY(dialog);
+            dialog->findChild<QLineEdit*>("fileNameEdit")->setText(path);
+            QMetaObject::invokeMethod(dialog, "accept");
+        });
+        desk.click("write listened");
+        QVERIFY(desk.settle());
+        QVERIFY2(QFile::exists(path), qPrintable(desk.message()));
+        QProcess probe;
+        probe.start("ffprobe",
+                    {"-v", "error", "-show_entries", "stream=sample_rate,channels,duration_ts,codec_name",
+                     "-of", "csv=p=0", path});
+        QVERIFY(probe.waitForFinished());
+        QCOMPARE(QString(probe.readAllStandardOutput()).trimmed(),
+                 QString("pcm_f32le,44100,1,%1").arg(band.drums.size()));
+        desk.click("hear alone");
+        QVERIFY(*desk.window.document().sounds().plan() == *whole);
+    }
+
+    void journey_a_kick_band_followed_shaped_and_corrected() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        auto& timeline = desk.window.timeline();
+        const LaneId lane = add_motion_lane(desk, "Follower", "Kick");
+        // It starts filled.
+        QVERIFY(desk.settle());
+        const auto curve = [&] { return desk.window.document().followers().at(lane); };
+        const auto highest = [&] {
+            return *std::max_element(curve()->values().begin(), curve()->values().end());
+        };
+        QVERIFY(std::abs(highest() - 1) < 1e-4f);
+        choose(desk, "follower band", "band: kick");
+        desk.click("follower alone");
+        QVERIFY(desk.settle());
+        const auto& alone = desk.window.document().sounds().alone();
+        QVERIFY(alone && alone->from_hz == 30 && alone->until_hz == 110);
+        // Cut to "from 0.02 to 0.2" of what the song has: the step takes the place of the first one.
+        desk.click("step 1 remove");
+        choose(desk, "add step", "From ... to");
+        number(desk, "step 1 from", 0.02);
+        number(desk, "step 1 to", 0.2);
+        QVERIFY(desk.settle());
+        QVERIFY(highest() <= 1 && highest() > 0.2f);
+        // Both levels are lines in the lane; one is dragged.
+        timeline.reveal_lane(lane);
+        timeline.show_range(desk.bar(13), desk.bar(15));
+        timeline.grab();
+        const QRectF row = timeline.lane_row(lane);
+        const QPoint on_line(static_cast<int>(row.left()) + 40,
+                             static_cast<int>(std::lround(timeline.level_line_y(lane, "to").value_or(0))));
+        QVERIFY(on_line.y() > row.top());
+        desk.drag(on_line, on_line + QPoint(0, 6));
+        QCOMPARE(desk.window.document().undo_name(), QString("move level"));
+        const double dragged = desk.project().lane(lane)->motion->follower.steps[0].values.number("to");
+        QVERIFY2(dragged < 0.2 && dragged > 0.05, qPrintable(QString::number(dragged)));
+        QVERIFY(desk.settle());
+
+        // One top is lifted by hand: it is taken at its hit.
+        const auto rate_of = desk.project().settings->frame_rate;
+        const auto tops =
+            peaks_of(curve()->values(), 0.15f, static_cast<std::size_t>(0.3 * curve()->per_second()));
+        const auto inside = std::find_if(tops.begin(), tops.end(), [&](const CurvePeak& top) {
+            const Seconds at(static_cast<double>(top.index) / curve()->per_second());
+            return at > desk.bar(13) + Seconds(0.3) && at < desk.bar(15) - Seconds(0.3) && top.value < 0.9f;
+        });
+        QVERIFY(inside != tops.end());
+        const Seconds hit(static_cast<double>(inside->index) / curve()->per_second());
+        const auto height = [&](Seconds at) { return curve()->share_at(at.value * rate_of.per_second()); };
+        const double before = height(hit);
+        const Lane& shown = *desk.project().lane(lane);
+        const CurveScale scale = curve_scale(shown, desk.window.document().spans(lane), row.height());
+        const QPoint top(static_cast<int>(std::lround(timeline.scale().x(hit))),
+                         static_cast<int>(std::lround(row.top() + scale.y(before))));
+        desk.drag(top, top + QPoint(0, 12), Qt::NoModifier);
+        QCOMPARE(desk.window.document().undo_name(), QString("lift top"));
+        QCOMPARE(desk.project().lane(lane)->pins.size(), std::size_t{1});
+        QVERIFY(desk.settle());
+        const double lowered = height(hit);
+        QVERIFY2(lowered < before - 0.1, qPrintable(QString("%1 to %2").arg(before).arg(lowered)));
+        const auto key = std::get<KeyBody>(desk.project().lane(lane)->pins[0].body);
+
+        // The sensitivity changes, the grid is moved: the correction stays on its hit.
+        number(desk, "step 1 to", 0.15);
+        QVERIFY(desk.settle());
+        desk.window.go_to_stop(Stop::Grid);
+        desk.window.action("off-beats")->trigger();
+        QVERIFY(desk.settle());
+        const auto& pin = desk.project().lane(lane)->pins[0];
+        QVERIFY(std::abs((*anchored_time(pin.anchor, desk.project()) - hit).value) < 0.03);
+        QCOMPARE(std::get<KeyBody>(pin.body), key);
+    }
+
+    void journey_the_song_is_faded_and_shaped_with_the_mouse() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        auto& timeline = desk.window.timeline();
+        timeline.setFocus();
+        timeline.show_all();
+        timeline.grab();
+        const QRectF wave = timeline.wave_row();
+        const auto x = [&](Seconds at) { return static_cast<int>(std::lround(timeline.scale().x(at))); };
+        const Seconds end = desk.project().song->duration();
+        desk.drag(QPoint(x(Seconds(0)), static_cast<int>(wave.top()) + 4),
+                  QPoint(x(Seconds(4)), static_cast<int>(wave.top()) + 4));
+        QCOMPARE(desk.window.document().undo_name(), QString("fade song"));
+        QVERIFY(std::abs(desk.project().song_track->body.fade_in.value - 4) < 0.5);
+        // The line of gain: shown, pressed, dragged.
+        desk.window.go_to_stop(Stop::Song);
+        desk.click("gain lines");
+        timeline.grab();
+        const GainLineView line{wave, timeline.scale(), Seconds(0),
+                                desk.project().song_track->body.gain_line};
+        const auto y = [&](double db) { return static_cast<int>(std::lround(line.y(db))); };
+        desk.drag(QPoint(x(Seconds(10)), y(0)), QPoint(x(Seconds(10)), y(-12)));
+        desk.drag(QPoint(x(Seconds(20)), y(-12)), QPoint(x(Seconds(20)), y(0)));
+        const auto points = desk.project().song_track->body.gain_line;
+        QCOMPARE(points.size(), std::size_t{2});
+        QVERIFY(std::abs(points[0].db + 12) < 1 && std::abs(points[1].db) < 1);
+        const auto plan = desk.window.document().sounds().plan();
+        QVERIFY(std::abs(line_db(plan->parts[0].line, Samples(15 * plan->sample_rate)) + 6) < 1.5f);
+        // A point that is clicked twice goes again.
+        QTest::mouseDClick(&timeline, Qt::LeftButton, {}, QPoint(x(points[1].at), y(points[1].db)));
+        QCOMPARE(desk.project().song_track->body.gain_line.size(), std::size_t{1});
+        // Muted by its switch, heard again.
+        QTest::mouseClick(&timeline, Qt::LeftButton, {}, timeline.song_switch_position('M').toPoint());
+        QVERIFY(desk.window.document().sounds().plan()->parts.empty());
+        QTest::mouseClick(&timeline, Qt::LeftButton, {}, timeline.song_switch_position('M').toPoint());
+        QCOMPARE(desk.window.document().sounds().plan()->parts.size(), std::size_t{1});
+        // Its end, along the bottom of the waveform.
+        desk.drag(QPoint(x(end) - 1, static_cast<int>(wave.bottom()) - 3),
+                  QPoint(x(end - Seconds(6)), static_cast<int>(wave.bottom()) - 3), Qt::ShiftModifier);
+        desk.drag(QPoint(x(end) - 1, static_cast<int>(wave.bottom()) - 3),
+                  QPoint(x(end - Seconds(6)), static_cast<int>(wave.bottom()) - 3));
+        QVERIFY(std::abs((heard_song(desk.project()).length - (end - Seconds(6))).value) < 1);
+        // It begins two seconds later, with silence before it; beats and pins go with it, and come back by
+        // undo.
+        const Seconds bar = desk.bar(13);
+        answer_with("2");
+        desk.window.action("song starts")->trigger();
+        QVERIFY(desk.settle());
+        QVERIFY(std::abs((desk.bar(13) - bar).value - 2) < 1e-4);
+        QCOMPARE(desk.window.document().sound()->samples->mono_at(Samples(48'000)), 0.0f);
+        QVERIFY(std::abs((desk.window.document().sound()->samples->duration() - end).value - 2) < 1e-3);
+        timeline.setFocus();
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(desk.settle());
+        QVERIFY(std::abs((desk.bar(13) - bar).value) < 1e-9);
+        // All of it is kept in the file.
+        const auto path = file("shaped.pulsepin");
+        const Project before = desk.project();
+        QVERIFY(desk.window.document().save_now(path).has_value());
+        QVERIFY(desk.window.document().open(path).has_value());
+        QVERIFY(*desk.project().song_track == *before.song_track);
+        QVERIFY(desk.settle());
+    }
+
+    void journey_the_piece_begins_and_ends_where_it_is_dragged_to() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        auto& timeline = desk.window.timeline();
+        timeline.setFocus();
+        timeline.show_all();
+        timeline.grab();
+        const auto whole = piece_length(desk.project());
+        const int y = static_cast<int>(timeline.ruler_row().bottom()) - 5;
+        const auto x = [&](Seconds at) { return static_cast<int>(std::lround(timeline.scale().x(at))); };
+        desk.drag(QPoint(x(Seconds(0)) + 2, y), QPoint(x(desk.bar(5)), y));
+        QCOMPARE(desk.window.document().undo_name(), QString("start of the piece"));
+        desk.drag(QPoint(x(desk.project().song->duration()) - 2, y), QPoint(x(desk.bar(21)), y));
+        const auto& settings = *desk.project().settings;
+        QVERIFY(settings.begins && std::abs((*settings.begins - desk.bar(5)).value) < 0.05);
+        QVERIFY(settings.ends && std::abs((*settings.ends - desk.bar(21)).value) < 0.05);
+        QVERIFY(piece_length(desk.project()) < whole);
+        QCOMPARE(desk.project().song->from.value, 0); // the song is as it was
+        desk.key(Qt::Key_Home);
+        QVERIFY(std::abs((desk.window.view().playhead() - *settings.begins).value) < 1e-6);
+        desk.key(Qt::Key_End);
+        QVERIFY(std::abs((desk.window.view().playhead() - *settings.ends).value) < 1e-6);
+        // Back on the song's own end it goes with that again.
+        desk.drag(QPoint(x(*settings.ends) - 2, y), QPoint(x(desk.project().song->duration()), y));
+        QVERIFY(!desk.project().settings->ends);
+    }
+
+    void journey_eight_taps_without_music_laid_at_the_playhead() {
+        Desk desk; // an empty project, without a song
+        desk.window.go_to_stop(Stop::Grid);
+        desk.window.timeline().setFocus();
+        for (int i = 0; i < 3; ++i) { // a first round
+            desk.key(Qt::Key_T);
+            QTest::qWait(150);
+        }
+        QTest::qWait(4200); // a pause
+        for (int i = 0; i < 8; ++i) {
+            desk.key(Qt::Key_T);
+            QTest::qWait(i == 7 ? 0 : 250);
+        }
+        auto* rounds = desk.window.findChild<QComboBox*>("round of taps");
+        QCOMPARE(rounds->count(), 2); // the first one is still there
+        QVERIFY(rounds->itemText(1).contains("8 taps"));
+        desk.window.view().set_playhead(Seconds(12));
+        const auto before = desk.markers().pins.size();
+        // At a stated tempo: eight quarters at 240 land on quarters of its beats.
+        desk.window.findChild<QDoubleSpinBox*>("tapped at")->setValue(240);
+        desk.click("taps for rhythm");
+        QCOMPARE(desk.markers().pins.size(), before + 8);
+        std::vector<double> times;
+        for (const auto& pin : desk.markers().pins)
+            times.push_back(anchored_time(pin.anchor, desk.project())->value);
+        QCOMPARE(times.front(), 12.0);
+        for (std::size_t i = 1; i < times.size(); ++i)
+            QVERIFY(std::abs(std::remainder(times[i] - 12, 0.0625)) < 1e-9);
+        QVERIFY(std::abs(times.back() - 12 - 7 * 0.25) < 0.3);
+        // The earlier round is chosen: three marks at its times.
+        rounds->setCurrentIndex(0);
+        emit rounds->activated(0);
+        desk.click("taps for markers");
+        QCOMPARE(desk.markers().pins.size(), before + 11);
+        desk.click("taps for row");
+        QCOMPARE(desk.project().detection->rows.back().onsets.size(), std::size_t{3});
+    }
+
+    void journey_a_pad_is_struck() {
+        // Bytes as a pad sends them: running status, a clock between, a note that ends.
+        MidiBytes bytes;
+        std::vector<MidiBytes::Note> notes;
+        for (const int byte : {0x90, 36, 0xf8, 100, 38, 64, 36, 0, 0x80, 38, 10, 0x91, 42, 1})
+            if (const auto note = bytes.take(static_cast<std::uint8_t>(byte)))
+                notes.push_back(*note);
+        QCOMPARE(notes, (std::vector<MidiBytes::Note>{{36, 100}, {38, 64}, {42, 1}}));
+
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.go_to_stop(Stop::Grid);
+        const auto pipe = file("pad");
+        QCOMPARE(::mkfifo(pipe.c_str(), 0600), 0);
+        auto pad = open_simulated_pad(pipe);
+        QVERIFY(pad.has_value());
+        desk.window.grids().tap_by_keys(*std::move(pad));
+        const int sending = ::open(pipe.c_str(), O_WRONLY | O_CLOEXEC);
+        QVERIFY(sending >= 0);
+        for (const int velocity : {127, 64, 32}) {
+            const std::uint8_t note[] = {0x99, 36, static_cast<std::uint8_t>(velocity)};
+            QCOMPARE(::write(sending, note, sizeof note), ssize_t{3});
+            QTest::qWait(200);
+        }
+        ::close(sending);
+        desk.click("taps for row");
+        const auto& row = desk.project().detection->rows.back();
+        QCOMPARE(row.onsets.size(), std::size_t{3});
+        QVERIFY(std::abs(row.onsets[1].strength - 64.0f / 127) < 1e-3f);
+        QVERIFY(row.onsets[2].strength < row.onsets[1].strength);
+        QVERIFY(!open_simulated_pad(file("nothing here")).has_value());
+    }
+
+    void journey_a_planting_on_a_followers_tops() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const LaneId lane = add_motion_lane(desk, "Follower", "Level");
+        QVERIFY(desk.settle());
+        desk.window.go_to_stop(Stop::Mark);
+        QTimer::singleShot(400, qApp, [&] {
+            auto* dialog = QApplication::activeModalWidget();
+            QVERIFY(dialog && dialog->objectName() == "tops of a follower");
+            dialog->findChild<QDoubleSpinBox*>("tops prominence")->setValue(0.2);
+            QVERIFY(dialog->findChild<QLabel*>("tops found")->text().contains("tops"));
+            qobject_cast<QDialog*>(dialog)->accept();
+        });
+        choose_from_menu(desk.window.findChild<QPushButton*>("add a band"), {"Of a follower's tops"});
+        const auto row = [&]() -> const OnsetRow& { return desk.project().detection->rows.back(); };
+        QCOMPARE(row().name, std::string("tops of Level"));
+        const auto found = row().onsets.size();
+        QVERIFY(found > 10);
+        // Live: the follower changes, and the row with it, without a step of its own.
+        const QString last = desk.window.document().undo_name();
+        desk.window.go_to_stop(Stop::Motion);
+        desk.window.view().set_motion_lane(lane);
+        choose(desk, "add step", "Threshold");
+        number(desk, "step 2 at", 0.8);
+        QVERIFY(desk.settle());
+        QVERIFY2(row().onsets.size() < found, qPrintable(QString::number(row().onsets.size())));
+        QCOMPARE(desk.window.document().undo_name(), QString("change step"));
+        // Placed on, as on any row; here with the kicks, as one source.
+        place_on(desk, "Markers", "onsets of", "one", "kick + tops of Level");
+    }
+};
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    prepare_application(application);
+    JourneysSound journeys;
+    return QTest::qExec(&journeys, argc, argv);
+}
+#include "journeys_sound.moc"
