@@ -10,6 +10,7 @@
 #include "main_window.h"
 #include "measured.h"
 #include "media/load_sound.h"
+#include "media/sound_part.h"
 #include "media/video_reader.h"
 #include "model/lane_edits.h"
 #include "stage/effects.h"
@@ -68,6 +69,40 @@ void bench_followers(BenchTable& table, const Project& project) {
     }
 }
 
+/// Levels of ten minutes in stereo, against reading its samples once.
+void bench_levels(BenchTable& table) {
+    constexpr std::int64_t rate = 48000;
+    auto writer = SampleStoreWriter::create({rate, 2});
+    std::vector<float> ten_seconds(2 * rate * 10);
+    std::uint32_t random = 1;
+    for (float& value : ten_seconds) {
+        random = random * 1664525u + 1013904223u; // Numerical Recipes' generator: any noise will do
+        value = static_cast<float>(static_cast<int>(random >> 9) % 20'000 - 10'000) / 30'000.0f;
+    }
+    for (int i = 0; i < 60; ++i)
+        (void)writer->append(ten_seconds);
+    const auto sound = *writer->finish();
+    float sum = 0;
+    table.row("read ten minutes of sound", 3, {}, [&] {
+        for (const float value : sound->interleaved())
+            sum += value;
+        sound->give_back_memory();
+    });
+    table.row("level of ten minutes: all of it", 3, {}, [&] {
+        (void)measure_level(*sound, {"rms", "whole", "both", 0, 0});
+    });
+    table.row("level of ten minutes: a band", 3, {}, [&] {
+        (void)measure_level(*sound, {"rms", "whole", "both", 30, 110});
+    });
+    table.row("loudness of ten minutes", 3, {}, [&] {
+        (void)measure_level(*sound, {"loudness", "whole", "both", 0, 0});
+    });
+    table.row("percussive part of ten minutes", 1, {}, [&] {
+        (void)sound_part(*sound, {"percussive", "both"});
+    });
+    qInfo("samples that were read: %d", static_cast<int>(sum)); // so that they are
+}
+
 LayerPictures pictures_of(const Project& project) {
     LayerPictures pictures;
     for (const auto& layer : project.stage->layers)
@@ -117,17 +152,17 @@ int main(int argc, char** argv) {
     BenchTable table;
     const Project project = *load_project(PULSEPIN_DEMO "/kite-day-in-motion.pulsepin");
     const auto song = *load_sound(project.song->path);
-    LevelTracks tracks;
+    const ProjectSounds sounds{{song.samples, song.fingerprint}, {}};
+    Listening listening;
     table.row("follow the demo's song: level of a band, a wave", 3, {}, [&] {
-        LevelTracks fresh;
-        (void)follow(project, song.samples.get(), fresh);
+        Listening fresh;
+        (void)follow(project, sounds, fresh);
     });
-    (void)follow(project, song.samples.get(), tracks);
-    table.row("the same after a step was changed", 15, {},
-              [&] { (void)follow(project, song.samples.get(), tracks); });
-    const auto followers =
-        std::make_shared<const FollowerCurves>(*follow(project, song.samples.get(), tracks));
+    (void)follow(project, sounds, listening);
+    table.row("the same after a step was changed", 15, {}, [&] { (void)follow(project, sounds, listening); });
+    const auto followers = std::make_shared<const FollowerCurves>(*follow(project, sounds, listening));
     const Curves curves{Schedule(project), followers};
+    bench_levels(table);
     bench_followers(table, project);
     bench_frames(table, project, curves);
     bench_effects(table, project);

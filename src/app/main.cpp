@@ -28,6 +28,21 @@ protected:
     }
 };
 
+/// By a simulated pad, or by whatever keys the machine has.
+void tap_by_keys(const QCommandLineParser& parser, pulsepin::MainWindow& window) {
+    if (parser.isSet("pad")) {
+        if (auto pad = pulsepin::open_simulated_pad(parser.value("pad").toStdString()))
+            window.grids().tap_by_keys(*std::move(pad));
+        else
+            window.document().say(QString::fromStdString(pad.error().message()));
+    } else if (!parser.isSet("silent")) {
+        QTimer::singleShot(0, &window, [&window] {           // the window is seen first
+            if (auto keys = pulsepin::open_sequencer_keys()) // else the keyboard taps
+                window.grids().tap_by_keys(*std::move(keys));
+        });
+    }
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -51,15 +66,7 @@ int main(int argc, char** argv) {
     parser.process(application);
 
     MainWindow window(parser.isSet("silent") ? Player::Device::None : Player::Device::System);
-    if (parser.isSet("pad")) {
-        if (auto pad = open_simulated_pad(parser.value("pad").toStdString()))
-            window.grids().tap_by_keys(*std::move(pad));
-        else
-            window.document().say(QString::fromStdString(pad.error().message()));
-    } else if (!parser.isSet("silent")) {
-        if (auto keys = open_sequencer_keys()) // else the keyboard taps
-            window.grids().tap_by_keys(*std::move(keys));
-    }
+    tap_by_keys(parser, window);
     if (parser.isSet(quit_when_painted))
         new QuitWhenPainted(window.timeline());
     EndSignals ending;

@@ -5,6 +5,7 @@
 #include "hand/seen_values.h"
 #include "model/pin_edits.h"
 #include "model/edits.h"
+#include "model/song_edits.h"
 #include "kinds/kinds.h"
 #include "model/planting_edits.h"
 #include "stops/step_cells.h"
@@ -157,6 +158,7 @@ private:
         show_curve("Kite scale");
         picture("motion");
         show_curve("Kick glow");
+        correct_curve();
         picture("follower");
         window_.findChild<QPushButton*>("layers of the picture")->click();
         picture("layers");
@@ -384,6 +386,21 @@ private:
         wait([this] { return window_.preview().shown().exact; });
     }
 
+    /// One top lowered by hand; levels of steps are lines in the lane.
+    void correct_curve() {
+        auto& document = window_.document();
+        const LaneId lane = window_.view().motion_lane();
+        KeyBody key;
+        key.role = KeyRole::Lift;
+        key.value = -0.3;
+        key.fade_in = key.fade_out = Seconds(0.15);
+        const auto corrected = with_pins(document.project(), lane,
+                                         {Pin{{}, TimeAnchor{time_of_bar(15) + Seconds(0.08)}, key, {}}});
+        document.apply(corrected, "correct curve");
+        wait([&] { return document.followers_current(); });
+        window_.timeline().reveal_lane(lane);
+    }
+
     void select_cut_at_playhead() {
         const auto rate = window_.document().project().settings->frame_rate;
         if (const auto* shot =
@@ -400,8 +417,14 @@ private:
         body.fade_in = time_of_bar(12) - time_of_bar(11);
         body.fade_out = time_of_bar(17) - time_of_bar(15);
         body.curve_out = FadeCurve::EqualPower;
+        body.gain_line = {{Seconds(2), 0}, {Seconds(4), -12}, {Seconds(6), -3}};
         const PinId id = pin.id;
-        document.apply(with_body(document.project(), id, body), "shape sound");
+        SongTrack track;
+        track.body.gain_line = {
+            {time_of_bar(10), 0}, {time_of_bar(12), -9}, {time_of_bar(16), -9}, {time_of_bar(17), 0}};
+        track.body.fade_out = Seconds(5);
+        const auto shaped = with_body(document.project(), id, body);
+        document.apply(with_song_track(*shaped, track), "shape sounds");
         window_.view().select({id});
         wait([&] { return !document.jobs().busy(); });
     }

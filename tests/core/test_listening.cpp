@@ -213,6 +213,20 @@ private slots:
             QVERIFY(std::abs(after->share_at(at * 24) - before->share_at(at * 24)) < 1e-6);
     }
 
+    void a_lowered_curve_stops_at_nothing() {
+        Project project = with_lane(steady_project(120, 0, 10), kind_that(&LaneKindRow::follows), "Curve");
+        const LaneId id = project.lanes.back()->id;
+        project = *with_pins(
+            project, id, {over(KeyRole::Lift, -0.8, Seconds(1), {Length::Unit::InMilliseconds, 1000}, 0)});
+        const auto spans = over_spans(project, *project.lane(id), resolve(project, *project.lane(id)));
+        CurveValues values(30, 0.5f);
+        values[12] = -0.25f; // where it was below, it stays
+        const auto out = with_corrections(values, *project.lane(id), spans, 10);
+        QCOMPARE(out[5], 0.5f);
+        QCOMPARE(out[15], 0.0f);
+        QCOMPARE(out[12], -0.25f);
+    }
+
     void a_correction_stays_on_its_hit_whatever_is_computed_anew() {
         Stems stems;
         Follower follower;

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "stops/onset_rows.h"
 
-#include "follow/curve_peaks.h"
 #include "model/edits.h"
 #include "model/onset_edits.h"
+#include "stops/tops_dialog.h"
 #include "widgets.h"
 
 #include <QDialog>
@@ -13,6 +13,7 @@
 #include <QMenu>
 #include <QScrollArea>
 #include <QSignalBlocker>
+#include <algorithm>
 
 namespace pulsepin {
 namespace {
@@ -296,69 +297,14 @@ void OnsetRows::add_copy() {
 /// The row goes with the curve from then on.
 void OnsetRows::add_tops() {
     const auto& project = document_.project();
-    QDialog dialog(this);
-    dialog.setObjectName("tops of a follower");
-    dialog.setWindowTitle(tr("A row of a follower's tops"));
-    auto* lane = named(new QComboBox, "tops lane", tr("The follower whose tops are taken"));
-    for (const auto& one : project.lanes)
-        if (one->kind->follows)
-            lane->addItem(QString::fromStdString(one->name), static_cast<qulonglong>(one->id.value));
-    if (lane->count() == 0)
+    if (std::none_of(project.lanes.begin(), project.lanes.end(),
+                     [](const auto& lane) { return lane->kind->follows; }))
         return document_.say(tr("There is no follower yet: add one in the stop Motion"));
-    const OnsetRow::Tops usual;
-    const auto number = [](const QString& name, const QString& tip, double value) {
-        auto* box = named(new QDoubleSpinBox, name, tip);
-        box->setRange(0, 100);
-        box->setDecimals(3);
-        box->setSingleStep(0.05);
-        box->setValue(value);
-        return box;
-    };
-    auto* least = number("tops least", tr("How high a top is at least"), usual.least);
-    auto* prominence =
-        number("tops prominence", tr("How far it rises above the dips beside it at least"), usual.prominence);
-    auto* gap = whole_field("tops gap", tr("From one top to the next at least"), 0, 10'000,
-                            static_cast<int>(usual.gap.value * 1000 + 0.5));
-    gap->setSuffix(tr(" ms"));
-    auto* found = quiet({});
-    found->setObjectName("tops found");
-    const auto asked = [=] {
-        return OnsetRow::Tops{LaneId{lane->currentData().toULongLong()}, least->value(), prominence->value(),
-                              Seconds(gap->value() / 1000.0)};
-    };
-    const auto onsets = [this, asked] {
-        const auto curve = document_.followers().find(asked().lane);
-        return curve == document_.followers().end() || !curve->second
-                   ? std::vector<FoundOnset>()
-                   : onsets_at_tops(*curve->second, asked());
-    };
-    const auto tell = [=] {
-        const auto count = static_cast<int>(onsets().size());
-        found->setText(count == 1 ? tr("one top") : tr("%1 tops").arg(count));
-    };
-    auto* column = new QVBoxLayout(&dialog);
-    column->addWidget(labelled(tr("follower"), lane));
-    column->addWidget(labelled(tr("height"), least));
-    column->addWidget(labelled(tr("prominence"), prominence));
-    column->addWidget(labelled(tr("apart"), gap));
-    column->addWidget(found);
-    connect(lane, &QComboBox::currentIndexChanged, &dialog, tell);
-    for (auto* box : {least, prominence})
-        connect(box, &QDoubleSpinBox::valueChanged, &dialog, tell);
-    connect(gap, &QSpinBox::valueChanged, &dialog, tell);
-    tell();
-    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
-    connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
-    connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
-    column->addWidget(buttons);
+    TopsDialog dialog(document_, this);
     if (dialog.exec() != QDialog::Accepted)
         return;
-    OnsetRow row;
-    row.name = tr("tops of %1").arg(lane->currentText()).toStdString();
-    row.tops = asked();
-    row.onsets = onsets();
     const Project begun = with_rows_begun(project);
-    document_.apply(with_onset_row(begun, begun.detection->rows.size(), std::move(row)),
+    document_.apply(with_onset_row(begun, begun.detection->rows.size(), dialog.row()),
                     tr("add row of onsets"));
 }
 

@@ -106,13 +106,18 @@ void paint_level_lines(QPainter& painter, const LaneScene& s) {
     painter.setFont(font);
     QColor paper = s.scene.palette.paper;
     paper.setAlphaF(0.8f);
+    std::vector<QRectF> told;
     for (const auto& line : lines) {
         const double y = s.row.top() + line.y;
         painter.setPen(QPen(s.scene.palette.cut, 1, Qt::DashLine));
         painter.drawLine(QPointF(s.row.left(), y), QPointF(s.row.right(), y));
         const QString text = QString("%1 %2").arg(line.name).arg(line.value, 0, 'g', 3);
         const double width = painter.fontMetrics().horizontalAdvance(text);
-        const QRectF place(s.row.right() - width - 20, y < s.row.top() + 14 ? y + 1 : y - 13, width + 4, 12);
+        QRectF place(s.row.right() - width - 20, y < s.row.top() + 14 ? y + 1 : y - 13, width + 4, 12);
+        for (const auto& other : told) // names of lines that lie close stand beside each other
+            if (place.intersects(other))
+                place.moveRight(other.left() - 4);
+        told.push_back(place);
         painter.fillRect(place, paper);
         painter.drawText(place, Qt::AlignCenter, text);
     }

@@ -54,16 +54,22 @@ TimelineView::TimelineView(Document& document, ViewState& view, QWidget* parent)
     connect(&document_.detection(), &DetectionController::shown_changed, this, [this] { invalidate(); });
     connect(&document_, &Document::sound_changed, this, [this] {
         give_song_to_tiles();
-        if (whole_song_pending_ && document_.project().song) {
-            whole_song_pending_ = false;
-            show_all();
-        }
+        show_new_song();
         invalidate();
     });
+    connect(&document_, &Document::changed, this, &TimelineView::show_new_song);
     connect(&document_, &Document::opened, this, [this] { whole_song_pending_ = true; });
     connect(&view_, &ViewState::selection_changed, this, &TimelineView::reveal_selected);
     connect(&view_, &ViewState::playhead_moved, this, &TimelineView::light_up);
     connect(&document_.detection(), &DetectionController::proposal_changed, this, &TimelineView::invalidate);
+}
+
+/// All of it is seen first; its samples may be there before the project names it.
+void TimelineView::show_new_song() {
+    if (!whole_song_pending_ || !document_.project().song)
+        return;
+    whole_song_pending_ = false;
+    show_all();
 }
 
 void TimelineView::set_palette(const Palette& palette) {

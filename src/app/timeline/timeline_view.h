@@ -85,6 +85,7 @@ private:
     void lay_out_lanes(double top, double bottom, double stretch);
     void draw_lanes(QPainter& painter, const Scene& scene) const;
     void give_song_to_tiles();
+    void show_new_song();
     void view_changed();
     void reveal_selected();
     [[nodiscard]] QRectF snap_chip() const;

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "dsp/biquad.h"
 
+#include "dsp/wide.h"
+
 #include <cmath>
 #include <numbers>
 
@@ -86,6 +88,63 @@ void run_forward(std::span<const Biquad> sections, std::span<double> signal) {
 void run_backward(std::span<const Biquad> sections, std::span<double> signal) {
     for (const auto& section : sections)
         run(section, signal.rbegin(), signal.rend());
+}
+
+namespace {
+
+/// All sections in one pass, so that each waits for none but itself; their states stay in registers.
+template <std::size_t Count>
+[[gnu::always_inline]] inline void cascade(const Biquad* sections, double* signal, std::size_t frames,
+                                           bool backward) {
+    double z1[Count][filter_lanes] = {}, z2[Count][filter_lanes] = {};
+    for (std::size_t n = 0; n < frames; ++n) {
+        double* at = signal + filter_lanes * (backward ? frames - 1 - n : n);
+        double value[filter_lanes];
+        for (std::size_t l = 0; l < filter_lanes; ++l)
+            value[l] = at[l];
+        for (std::size_t s = 0; s < Count; ++s) {
+            const Biquad& b = sections[s];
+            for (std::size_t l = 0; l < filter_lanes; ++l) {
+                const double y = b.b0 * value[l] + z1[s][l];
+                z1[s][l] = b.b1 * value[l] - b.a1 * y + z2[s][l];
+                z2[s][l] = b.b2 * value[l] - b.a2 * y;
+                value[l] = y;
+            }
+        }
+        for (std::size_t l = 0; l < filter_lanes; ++l)
+            at[l] = value[l];
+    }
+}
+
+PULSEPIN_WIDE void cascade_of_1(const Biquad* sections, double* signal, std::size_t frames, bool backward) {
+    cascade<1>(sections, signal, frames, backward);
+}
+PULSEPIN_WIDE void cascade_of_2(const Biquad* sections, double* signal, std::size_t frames, bool backward) {
+    cascade<2>(sections, signal, frames, backward);
+}
+PULSEPIN_WIDE void cascade_of_4(const Biquad* sections, double* signal, std::size_t frames, bool backward) {
+    cascade<4>(sections, signal, frames, backward);
+}
+
+void run_in_lanes(std::span<const Biquad> sections, std::span<double> lanes, bool backward) {
+    const std::size_t frames = lanes.size() / filter_lanes;
+    while (!sections.empty()) {
+        const std::size_t now = sections.size() >= 4 ? 4 : sections.size() >= 2 ? 2 : 1;
+        (now == 4   ? cascade_of_4
+         : now == 2 ? cascade_of_2
+                    : cascade_of_1)(sections.data(), lanes.data(), frames, backward);
+        sections = sections.subspan(now);
+    }
+}
+
+} // namespace
+
+void run_forward_in_lanes(std::span<const Biquad> sections, std::span<double> lanes) {
+    run_in_lanes(sections, lanes, false);
+}
+
+void run_backward_in_lanes(std::span<const Biquad> sections, std::span<double> lanes) {
+    run_in_lanes(sections, lanes, true);
 }
 
 } // namespace pulsepin

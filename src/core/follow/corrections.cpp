@@ -75,8 +75,10 @@ CurveValues with_corrections(CurveValues values, const Lane& lane, const std::ve
         const auto height = static_cast<float>(key.value);
         somewhere |= key.role == KeyRole::Acts;
         if (key.role == KeyRole::Lift)
-            for_values(values, span, per_second,
-                       [&](std::size_t i, float share) { values[i] += share * height; });
+            for_values(values, span, per_second, [&](std::size_t i, float share) {
+                // Lowered, a curve does not go through the floor.
+                values[i] = std::max(values[i] + share * height, std::min(values[i], 0.0f));
+            });
         else if (key.role == KeyRole::Replace)
             for_values(values, span, per_second,
                        [&](std::size_t i, float share) { values[i] += share * (height - values[i]); });

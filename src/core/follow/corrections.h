@@ -19,8 +19,8 @@ struct OverSpan {
 [[nodiscard]] std::vector<OverSpan> over_spans(const Project& project, const Lane& lane,
                                                const ResolvedLane& resolved);
 
-/// What a person laid over the curve: lifted and replaced in turn, then cut down to where it acts. The lane's
-/// lead is not in it.
+/// What a person laid over the curve: lifted (lowered as far as 0) and replaced in turn, then cut down to
+/// where it acts. The lane's lead is not in it.
 [[nodiscard]] CurveValues with_corrections(CurveValues values, const Lane& lane,
                                            const std::vector<OverSpan>& spans, double per_second);
 
