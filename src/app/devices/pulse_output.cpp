@@ -8,7 +8,7 @@ namespace pulsepin {
 namespace {
 
 constexpr std::size_t bytes_per_frame = 2 * sizeof(float);
-constexpr double buffer_seconds = 0.045; // what is changed is heard within 50 ms
+constexpr double buffer_seconds = 0.025; // what is changed is heard within 50 ms
 
 class PulseOutput final : public AudioOutput {
 public:

@@ -19,6 +19,9 @@ QString words(const Error& error) {
     return QString::fromStdString(error.message());
 }
 
+/// What is longer is heard all the same, but drawn as the song is: its sum would fill gigabytes.
+constexpr Seconds longest_drawn_sum{1800};
+
 /// Nothing of it differs from the song itself.
 bool is_song_alone(const MixPlan& plan, const std::shared_ptr<const SampleStore>& song) {
     return plan == plan_of(song);
@@ -234,7 +237,7 @@ void SoundBank::mix_what_is_there() {
     if (std::any_of(needed_.begin(), needed_.end(),
                     [this](const Clip& clip) { return source_of(clip.id).under_way(); }))
         return;
-    if (is_song_alone(plan, song()->samples)) {
+    if (is_song_alone(plan, song()->samples) || plan.duration() > longest_drawn_sum) {
         mix_.clear();
         if (std::exchange(mixed_, false))
             emit heard_changed();

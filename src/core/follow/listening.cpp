@@ -2,8 +2,14 @@
 #include "follow/listening.h"
 
 #include <algorithm>
+#include <numeric>
 
 namespace pulsepin {
+
+void Listening::Kept::keep(LoadedSound made) {
+    bytes = static_cast<std::int64_t>(made.samples->interleaved().size_bytes());
+    sound = std::make_shared<const LoadedSound>(std::move(made));
+}
 
 std::shared_ptr<Listening::Kept> Listening::kept(const std::string& key) {
     const std::lock_guard lock(mutex_);
@@ -18,7 +24,11 @@ std::shared_ptr<Listening::Kept> Listening::kept(const std::string& key) {
         one->key = key;
     }
     kept_.push_back(one);
-    if (kept_.size() > most)
+    const auto bytes = [this] {
+        return std::accumulate(kept_.begin(), kept_.end(), std::int64_t{0},
+                               [](std::int64_t sum, const auto& other) { return sum + other->bytes; });
+    };
+    while (kept_.size() > most || (kept_.size() > 2 && bytes() > most_bytes))
         kept_.pop_front(); // whoever still reads it holds it
     return one;
 }
@@ -36,7 +46,7 @@ Result<Listening::Sound> Listening::base(const SoundRecipe& recipe, const Progre
         auto mixed = mix_down(recipe.plan, progress);
         if (!mixed)
             return tl::unexpected(mixed.error());
-        one->sound = std::make_shared<const LoadedSound>(*std::move(mixed));
+        one->keep(*std::move(mixed));
     }
     return one->sound;
 }
@@ -51,7 +61,7 @@ Result<Listening::Sound> Listening::sound(const SoundRecipe& recipe, const Progr
         auto part = sound_part(*(*whole)->samples, recipe.part, progress.part(0.2, 1));
         if (!part)
             return tl::unexpected(part.error());
-        one->sound = std::make_shared<const LoadedSound>(*std::move(part));
+        one->keep(*std::move(part));
     }
     return one->sound;
 }

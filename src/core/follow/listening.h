@@ -4,6 +4,7 @@
 #include "follow/level_track.h"
 #include "follow/project_sounds.h"
 
+#include <atomic>
 #include <deque>
 
 namespace pulsepin {
@@ -29,12 +30,16 @@ private:
     struct Kept {
         std::string key;
         Sound sound;
-        std::mutex making; ///< held while it is made
+        std::atomic<std::int64_t> bytes = 0; ///< of its samples, once it is made
+        std::mutex making;                   ///< held while it is made
+        void keep(LoadedSound made);
     };
     [[nodiscard]] std::shared_ptr<Kept> kept(const std::string& key);
     [[nodiscard]] Result<Sound> base(const SoundRecipe& recipe, const Progress& progress);
 
-    static constexpr std::size_t most = 12; ///< sounds; each is a file of its own on the disk
+    /// So many sounds, and so much of them, as long as there are more than two; each is a file of its own.
+    static constexpr std::size_t most = 12;
+    static constexpr std::int64_t most_bytes = std::int64_t{1} << 30;
     ShelfOf shelf_;
     std::mutex mutex_;
     std::deque<std::shared_ptr<Kept>> kept_; ///< the last asked for at the end
