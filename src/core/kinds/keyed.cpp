@@ -70,8 +70,8 @@ std::span<const PinParam> follower_params() {
         const auto fade = [&](std::string_view id, std::string_view label) {
             return ParamSpec{.id = id, .label = label, .unit = "s", .least = 0, .most = 600};
         };
-        params.push_back(bound<PinBody, &KeyBody::fade_in>(fade("fade-in", "comes in over")));
-        params.push_back(bound<PinBody, &KeyBody::fade_out>(fade("fade-out", "goes out over")));
+        params.push_back(bound<PinBody, &KeyBody::fade_in>(fade("fade-in", "fades in")));
+        params.push_back(bound<PinBody, &KeyBody::fade_out>(fade("fade-out", "out")));
         return params;
     }();
     return all;

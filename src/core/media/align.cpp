@@ -43,6 +43,23 @@ std::vector<std::complex<float>> spectrum_of(const SampleStore& sound, std::int6
     return {spectrum.begin(), spectrum.end()};
 }
 
+/// How much all of both is alike when what happens at n in the first happens at n + later in the second.
+double product_at(const SampleStore& first, const SampleStore& second, std::int64_t later) {
+    constexpr std::int64_t block = 1 << 16;
+    std::vector<float> a(block), b(block);
+    double sum = 0;
+    for (std::int64_t at = std::max<std::int64_t>(0, -later);
+         at < std::min(first.length().value, second.length().value - later); at += block) {
+        first.read_mono(Samples(at), a);
+        second.read_mono(Samples(at + later), b);
+        float part = 0;
+        for (std::size_t i = 0; i < a.size(); ++i)
+            part += a[i] * b[i];
+        sum += static_cast<double>(part);
+    }
+    return sum;
+}
+
 } // namespace
 
 Result<Alignment> align(const SampleStore& first, const SampleStore& second, const Progress& progress) {
@@ -78,20 +95,50 @@ Result<Alignment> align(const SampleStore& first, const SampleStore& second, con
     const auto correlation = back.transform();
     // Index k: the second's template begins at begin + k in the first; those from the end on are before it.
     const auto count = static_cast<std::int64_t>(correlation.size());
-    std::int64_t best = 0;
-    double power = 0;
     const auto at = [&](std::int64_t k) {
         return correlation[static_cast<std::size_t>((k + count) % count)];
     };
     const std::int64_t lowest = -length + 1, highest = end - begin - 1;
+    std::int64_t best = lowest;
+    double power = 0;
     for (std::int64_t k = lowest; k <= highest; ++k) {
         power += static_cast<double>(at(k)) * static_cast<double>(at(k));
         if (at(k) > at(best))
             best = k;
     }
     const double mean = std::sqrt(power / static_cast<double>(highest - lowest + 1));
+    if (mean <= 0)
+        return Alignment{};
+    const double clarity = static_cast<double>(at(best)) / mean;
+    // A loop that comes again fits at each of its turns: all of both recordings decide between them.
+    std::vector<std::int64_t> candidates;
+    const auto apart = samples(0.02);
+    for (std::int64_t k = lowest + 1; k < highest; ++k)
+        if (at(k) > 0.7f * at(best) && at(k) >= at(k - 1) && at(k) > at(k + 1)) {
+            if (!candidates.empty() && k - candidates.back() < apart) {
+                if (at(k) > at(candidates.back()))
+                    candidates.back() = k;
+                continue;
+            }
+            candidates.push_back(k);
+        }
+    if (candidates.size() > 1) {
+        std::sort(candidates.begin(), candidates.end(),
+                  [&](std::int64_t a, std::int64_t b) { return at(a) > at(b); });
+        constexpr std::size_t most = 48;
+        candidates.resize(std::min(candidates.size(), most));
+        double together = -1;
+        for (const std::int64_t k : candidates) {
+            if (progress.cancelled())
+                return fail_cancelled();
+            if (const double alike = product_at(first, second, from - (begin + k)); alike > together) {
+                together = alike;
+                best = k;
+            }
+        }
+    }
     progress.report(1);
-    return Alignment{Samples(from - (begin + best)), mean > 0 ? static_cast<double>(at(best)) / mean : 0};
+    return Alignment{Samples(from - (begin + best)), clarity};
 }
 
 } // namespace pulsepin

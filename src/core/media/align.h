@@ -16,8 +16,9 @@ struct Alignment {
 
 /// By cross-correlation of the louder half minute of the second with the first, to the sample; both at one
 /// rate. The spectrum is evened out in part, so that a bass note does not hide a click (generalised
-/// cross-correlation, Knapp and Carter 1976). Delays of a minute at most either way are looked for. Fails
-/// when cancelled, or when the rates differ.
+/// cross-correlation, Knapp and Carter 1976). Where several
+/// delays fit, as with loops, all of both recordings decide. Delays of a minute at most either way are looked
+/// for. Fails when cancelled, or when the rates differ.
 [[nodiscard]] Result<Alignment> align(const SampleStore& first, const SampleStore& second,
                                       const Progress& progress = {});
 
