@@ -125,7 +125,12 @@ private slots:
         QVERIFY2(row().onsets.size() < found, qPrintable(QString::number(row().onsets.size())));
         QCOMPARE(desk.window.document().undo_name(), QString("change step"));
         // Placed on, as on any row; here with the kicks, as one source.
+        const auto before = desk.markers().pins.size();
         place_on(desk, "Markers", "onsets of", "one", "kick + tops of Level");
+        const auto together = desk.markers().pins.size() - before;
+        place_on(desk, "Markers", "onsets of", "one", "tops of Level");
+        const auto tops = desk.markers().pins.size() - before - together;
+        QVERIFY2(together > tops && tops > 0, qPrintable(QString("%1, %2").arg(together).arg(tops)));
     }
 
     void journey_eight_taps_without_music_laid_at_the_playhead() {
