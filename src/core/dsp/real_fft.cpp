@@ -15,27 +15,44 @@ std::mutex& planner_gate() {
     return gate;
 }
 
-} // namespace
-
-struct RealFft::Plan {
-    std::size_t length;
-    float* input;
-    fftwf_complex* output;
-    fftwf_plan plan;
-
-    explicit Plan(std::size_t n)
-        : length(n), input(fftwf_alloc_real(n)), output(fftwf_alloc_complex(n / 2 + 1)) {
+/// Buffers of both sides, and the way from one to the other.
+class Planned {
+public:
+    using Make = fftwf_plan (*)(int, float*, fftwf_complex*);
+    Planned(std::size_t n, Make make)
+        : length(n), values(fftwf_alloc_real(n)), bins(fftwf_alloc_complex(n / 2 + 1)) {
         const std::lock_guard lock(planner_gate());
-        plan = fftwf_plan_dft_r2c_1d(static_cast<int>(n), input, output, FFTW_ESTIMATE);
+        plan = make(static_cast<int>(n), values, bins);
     }
-    ~Plan() {
+    ~Planned() {
         const std::lock_guard lock(planner_gate());
         fftwf_destroy_plan(plan);
-        fftwf_free(input);
-        fftwf_free(output);
+        fftwf_free(values);
+        fftwf_free(bins);
     }
-    Plan(const Plan&) = delete;
-    Plan& operator=(const Plan&) = delete;
+    Planned(const Planned&) = delete;
+    Planned& operator=(const Planned&) = delete;
+
+    const std::size_t length;
+    float* const values;
+    fftwf_complex* const bins;
+    fftwf_plan plan = nullptr;
+};
+
+} // namespace
+
+struct RealFft::Plan : Planned {
+    explicit Plan(std::size_t n)
+        : Planned(n, [](int count, float* in, fftwf_complex* out) {
+              return fftwf_plan_dft_r2c_1d(count, in, out, FFTW_ESTIMATE);
+          }) {}
+};
+
+struct InverseRealFft::Plan : Planned {
+    explicit Plan(std::size_t n)
+        : Planned(n, [](int count, float* out, fftwf_complex* in) {
+              return fftwf_plan_dft_c2r_1d(count, in, out, FFTW_ESTIMATE);
+          }) {}
 };
 
 RealFft::RealFft(std::size_t length) : plan_(std::make_unique<Plan>(length)) {}
@@ -48,35 +65,14 @@ std::size_t RealFft::length() const {
 }
 
 std::span<float> RealFft::input() {
-    return {plan_->input, plan_->length};
+    return {plan_->values, plan_->length};
 }
 
 std::span<const std::complex<float>> RealFft::transform() {
     fftwf_execute(plan_->plan);
     // std::complex<float> and fftwf_complex share their layout by the C++ and FFTW manuals.
-    return {reinterpret_cast<const std::complex<float>*>(plan_->output), bins()};
+    return {reinterpret_cast<const std::complex<float>*>(plan_->bins), bins()};
 }
-
-struct InverseRealFft::Plan {
-    std::size_t length;
-    fftwf_complex* input;
-    float* output;
-    fftwf_plan plan;
-
-    explicit Plan(std::size_t n)
-        : length(n), input(fftwf_alloc_complex(n / 2 + 1)), output(fftwf_alloc_real(n)) {
-        const std::lock_guard lock(planner_gate());
-        plan = fftwf_plan_dft_c2r_1d(static_cast<int>(n), input, output, FFTW_ESTIMATE);
-    }
-    ~Plan() {
-        const std::lock_guard lock(planner_gate());
-        fftwf_destroy_plan(plan);
-        fftwf_free(input);
-        fftwf_free(output);
-    }
-    Plan(const Plan&) = delete;
-    Plan& operator=(const Plan&) = delete;
-};
 
 InverseRealFft::InverseRealFft(std::size_t length) : plan_(std::make_unique<Plan>(length)) {}
 InverseRealFft::~InverseRealFft() = default;
@@ -84,12 +80,12 @@ InverseRealFft::InverseRealFft(InverseRealFft&&) noexcept = default;
 InverseRealFft& InverseRealFft::operator=(InverseRealFft&&) noexcept = default;
 
 std::span<std::complex<float>> InverseRealFft::input() {
-    return {reinterpret_cast<std::complex<float>*>(plan_->input), plan_->length / 2 + 1};
+    return {reinterpret_cast<std::complex<float>*>(plan_->bins), plan_->length / 2 + 1};
 }
 
 std::span<const float> InverseRealFft::transform() {
     fftwf_execute(plan_->plan);
-    return {plan_->output, plan_->length};
+    return {plan_->values, plan_->length};
 }
 
 std::vector<float> hann_window(std::size_t length) {
