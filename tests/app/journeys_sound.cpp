@@ -141,11 +141,10 @@ private slots:
                                                   [](const OnsetRow& row) { return row.name == "kick"; }) -
                                      rows_before.begin());
         QVERIFY(kick < rows_before.size());
-        // The row is found in the drums instead: the choice belongs to the row that was worked on last.
-        auto* function = desk.window.findChild<QComboBox*>(QString("function %1").arg(kick + 1));
-        QVERIFY(function);
-        emit function->activated(function->currentIndex());
-        QVERIFY(desk.settle());
+        // The row is found in the drums instead: a click on its line chooses it.
+        auto* line = desk.window.findChild<QWidget*>(QString("row line %1").arg(kick + 1));
+        QVERIFY(line);
+        QTest::mouseClick(line, Qt::LeftButton, {}, QPoint(line->width() - 40, 1));
         listen_to(desk, "row listened", "drums");
         QVERIFY(desk.settle());
         const OnsetRow& row = desk.project().detection->rows[kick];

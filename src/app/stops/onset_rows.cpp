@@ -134,6 +134,9 @@ OnsetRows::Line OnsetRows::make_line(std::size_t index) {
     auto* row = new QHBoxLayout(line.widget);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(8);
+    line.widget->setObjectName(QString("row line %1").arg(index + 1));
+    line.widget->setToolTip(tr("A click on it chooses this row: the choices below are for that one"));
+    line.widget->installEventFilter(this);
     line.shown->setObjectName(QString("row shown %1").arg(index + 1));
     line.shown->setToolTip(tr("Shows this row above the lanes"));
     line.shown->setFixedWidth(104);
@@ -195,18 +198,34 @@ OnsetRow OnsetRows::changed(std::size_t index) const {
     return row;
 }
 
+bool OnsetRows::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() == QEvent::MouseButtonPress)
+        for (std::size_t i = 0; i < lines_.size(); ++i)
+            if (lines_[i].widget == watched) {
+                choose_line(i);
+                refresh();
+            }
+    return QWidget::eventFilter(watched, event);
+}
+
+/// What is chosen for one row stands below all of them.
+void OnsetRows::choose_line(std::size_t index) {
+    const auto& detection = document_.project().detection;
+    if (current_ == index || !detection || index >= detection->rows.size())
+        return;
+    current_ = index;
+    const auto& row = detection->rows[index];
+    listened_->show_listened(row.of, document_.project());
+    const QSignalBlocker quiet_gap(gap_), quiet_least(least_);
+    gap_->setValue(static_cast<int>(row.smallest_gap.value * 1000 + 0.5));
+    least_->setValue(static_cast<int>(row.least_strength * slider_steps + 0.5));
+}
+
 void OnsetRows::try_line(std::size_t index) {
     const auto& detection = document_.project().detection;
     if (filling_ || !detection || index >= detection->rows.size() || index >= lines_.size())
         return;
-    if (current_ != index) {
-        current_ = index;
-        const auto& row = detection->rows[index];
-        listened_->show_listened(row.of, document_.project());
-        const QSignalBlocker quiet_gap(gap_), quiet_least(least_);
-        gap_->setValue(static_cast<int>(row.smallest_gap.value * 1000 + 0.5));
-        least_->setValue(static_cast<int>(row.least_strength * slider_steps + 0.5));
-    }
+    choose_line(index);
     document_.detection().try_row(index, changed(index));
     const auto* moved = qobject_cast<QSlider*>(sender());
     if (moved && !moved->isSliderDown())

@@ -22,7 +22,12 @@ public:
     OnsetRows(Document& document, ViewState& view, QWidget* parent = nullptr);
     void refresh();
 
+protected:
+    /// A press on a line chooses its row.
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
 private:
+    void choose_line(std::size_t index);
     [[nodiscard]] QLayout* make_buttons();
     struct Line {
         QWidget* widget;
