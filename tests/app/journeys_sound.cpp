@@ -193,6 +193,18 @@ private slots:
         };
         QVERIFY(level(*alone, 4.9, 4.98) < 0.25 * level(*whole, 4.9, 4.98));
         QVERIFY(level(*alone, 5.0, 5.1) > 0.3 * level(*whole, 5.0, 5.1));
+        // Another part is cancelled on its way: all is heard again, and the button says so.
+        listen_to(desk, "listened", "harmonic part");
+        for (const auto& job : desk.window.document().jobs().all())
+            job->cancel();
+        QVERIFY(desk.settle());
+        if (desk.window.document().sounds().alone()) // it may have been there already
+            desk.click("hear alone");
+        QVERIFY(*desk.window.document().sounds().plan() == *whole);
+        QVERIFY(!desk.window.findChild<QPushButton*>("hear alone")->isChecked());
+        listen_to(desk, "listened", "percussive part");
+        desk.click("hear alone");
+        QVERIFY(desk.settle());
         // Written, it is that very sound, as another program reads it.
         const QString path = QString::fromStdString(file("percussive.wav").string());
         QTimer::singleShot(300, qApp, [&] {

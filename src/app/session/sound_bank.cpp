@@ -100,10 +100,6 @@ void SoundBank::connect_parts() {
         want_spectrum();
     });
     connect(&mix_, &BackgroundSignals::failed, this, [this](const Error& error) { emit said(words(error)); });
-    connect(&part_, &BackgroundSignals::ready, this, [this] {
-        if (alone_ && part_.is_current())
-            set_plan(plan_of(part_.value()->samples));
-    });
     connect(&part_, &BackgroundSignals::failed, this,
             [this](const Error& error) { emit said(words(error)); });
     connect(&spectrum_, &BackgroundSignals::ready, this, &SoundBank::spectrum_changed);
@@ -289,15 +285,23 @@ void SoundBank::hear_alone(const std::optional<Alone>& alone) {
 void SoundBank::make_alone() {
     const auto wanted = recipe(alone_->of, alone_->from_hz, alone_->until_hz);
     if (!wanted) {
-        alone_.reset();
         emit said(words(wanted.error()));
-        set_plan(heard_plan(schedule_, sounds()));
-        emit listened_changed();
-        return;
+        return hear_all_again();
     }
-    part_.want(*wanted);
-    if (part_.is_current())
-        set_plan(plan_of(part_.value()->samples));
+    part_.ask(*wanted, [this, recipe = *wanted](const Result<std::shared_ptr<const LoadedSound>>& made) {
+        if (!alone_ || part_.wanted() != recipe) // something else is meant by now
+            return;
+        if (made)
+            set_plan(plan_of((*made)->samples));
+        else // cancelled, or there was no room: nothing pretends to be heard alone
+            hear_all_again();
+    });
+}
+
+void SoundBank::hear_all_again() {
+    alone_.reset();
+    set_plan(heard_plan(schedule_, sounds()));
+    emit listened_changed();
 }
 
 void SoundBank::want_spectrum() {

@@ -97,6 +97,7 @@ private:
     void want_sources();
     void mix_what_is_there();
     void make_alone();
+    void hear_all_again();
     void set_plan(MixPlan plan);
     void want_spectrum();
     [[nodiscard]] Source& source_of(ClipId clip);
