@@ -12,7 +12,10 @@
 #include "media/load_sound.h"
 #include "media/sound_part.h"
 #include "media/video_reader.h"
+#include "hand/stage_hand.h"
+#include "model/edits.h"
 #include "model/lane_edits.h"
+#include "model/stage_edits.h"
 #include "stage/effects.h"
 #include "render/composed.h"
 
@@ -118,8 +121,11 @@ void bench_frames(BenchTable& table, const Project& project, const Curves& curve
     for (const auto& [size, what] :
          {std::pair(QSize(640, 360), "a frame of the demo in motion, 640x360"),
           std::pair(QSize(320, 180), "half quality"), std::pair(QSize(160, 90), "quarter quality"),
-          std::pair(QSize(1280, 720), "1280x720")})
-        table.row(what, 60, 33,
+          std::pair(QSize(1280, 720), "1280x720"), std::pair(QSize(1920, 1080), "1920x1080")})
+        table.row(what, 60,
+                  size.width() == 640    ? 12
+                  : size.width() == 1920 ? 60
+                                         : 33,
                   [&] { (void)composed(staged_at(curves, frame + Frames(number++ % 48)), size, pictures); });
 }
 
@@ -132,6 +138,8 @@ void bench_effects(BenchTable& table, const Project& project) {
     for (const auto& effect : effects()) {
         StagedFrame with = plain;
         const auto& first = effect.parameters.front();
+        if (effect.of_earlier_frames) // as many pictures more
+            with.layers.front().echoes.assign(4, plain.layers.front());
         with.layers.front().values.set(std::string(first.id), first.usual_high);
         const QString what =
             QString("effect %1 at %2 %3")
@@ -142,6 +150,43 @@ void bench_effects(BenchTable& table, const Project& project) {
             return milliseconds(30, [&] { (void)composed(with, {640, 360}, pictures); }) - alone;
         });
     }
+}
+
+/// Fifty rings at once, and five thousand sparks.
+void bench_many(BenchTable& table) {
+    Project project = new_project();
+    project = with_song(project, {"/song.wav", "song", 48000, Samples(48000 * 60), "f"});
+    project = relabelled(project, *BeatGrid::steady(Bpm(120), Seconds(0), {}, Seconds(60)));
+    Layer ring{{}, LayerKind::Shape, "Ring"};
+    ring.values = {{"fill", 0}, {"line-width", 10}};
+    project = *with_layer(project, ring);
+    const LayerId ring_id = project.stage->layers[1].id;
+    auto shown = *with_lane_of_appearances(project, ring_id, kind_that(&LaneKindRow::appears));
+    Showing showing = *shown.project.lane(shown.lane)->showing;
+    showing.comes = {"grow", {Length::Unit::InFrames, 200}, {}};
+    Project rings = *with_showing(shown.project, shown.lane, showing);
+    std::vector<Pin> pins;
+    for (int i = 0; i < 250; ++i) {
+        AppearanceBody body;
+        body.length = {Length::Unit::InFrames, 200};
+        body.x = i * 137 % 1000 - 500;
+        body.y = i * 71 % 500 - 250;
+        pins.push_back({{}, TimeAnchor{Seconds(i / 6.0)}, body, {}});
+    }
+    rings = *with_pins(rings, shown.lane, std::move(pins));
+    const Curves fifty{Schedule(rings)};
+    std::int64_t frame = 480;
+    qInfo("rings at once: %d", static_cast<int>(staged_at(fifty, Frames(500)).layers.size()) - 1);
+    table.row("fifty appearances at once, 640x360", 40, 33, [&] {
+        (void)composed(staged_at(fifty, Frames(frame++ % 48 + 480)), {640, 360});
+    });
+    Layer sparks{{}, LayerKind::Sparks, "Sparks"};
+    sparks.values = {{"rate", 2500}, {"spark-life", 2}, {"spark-life-spread", 0}};
+    const Curves many{Schedule(*with_layer(project, sparks))};
+    qInfo("sparks: %d", static_cast<int>(staged_at(many, Frames(500)).layers.back().sparks.size()));
+    table.row("five thousand sparks, 640x360", 40, 33, [&] {
+        (void)composed(staged_at(many, Frames(frame++ % 48 + 480)), {640, 360});
+    });
 }
 
 } // namespace
@@ -166,5 +211,6 @@ int main(int argc, char** argv) {
     bench_followers(table, project);
     bench_frames(table, project, curves);
     bench_effects(table, project);
+    bench_many(table);
     return table.outcome();
 }

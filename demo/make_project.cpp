@@ -1,12 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Makes the demo project from the song and the clips beside it: pulsepin-demo-project FOLDER
+#include "hand/stage_hand.h"
 #include "kinds/kinds.h"
 #include "detect/detection_of.h"
 #include "interchange/project_file.h"
 #include "media/load_sound.h"
 #include "media/video_reader.h"
 #include "model/edits.h"
+#include "model/lane_edits.h"
 #include "model/stage_edits.h"
 #include "schedule/place.h"
 #include "schedule/pulses.h"
@@ -53,6 +55,66 @@ Pin key(const Project& project, std::int64_t at_bar, double value, const char* e
     KeyBody body{value, {}};
     body.easing.id = easing;
     return {{}, MusicalAnchor{bar(project, at_bar)}, body, {}};
+}
+
+LaneId add_appearances(Project& project, LayerId layer, const char* name, Showing showing) {
+    auto made = must(with_lane_of_appearances(project, layer, kind_that(&LaneKindRow::appears)));
+    project = must(with_lane_named(made.project, made.lane, name));
+    showing.layer = layer;
+    project = must(with_showing(project, made.lane, std::move(showing)));
+    return made.lane;
+}
+
+/// Rings around the kite on every second beat, that grow while the next begin; sparks on every kick; both in
+/// a group. Before the drop a title in two lines, typed on.
+Project with_comings_and_goings(Project project) {
+    Layer ring{{}, LayerKind::Shape, "Ring"};
+    ring.colour = {0xfff4d6};
+    ring.values = {{"fill", 0}, {"line-width", 7}, {"scale", 320}};
+    const LayerId ring_id = add_layer(project, ring);
+    Layer sparks{{}, LayerKind::Sparks, "Sparks"};
+    sparks.colour = {0xffd890};
+    sparks.values = {{"spark-life", 0.8}, {"spark-speed", 420}, {"spark-size", 7}};
+    const LayerId sparks_id = add_layer(project, sparks);
+    const LayerId lights[] = {ring_id, sparks_id};
+    project = must(with_group_of(project, lights, "Lights"));
+    Layer group = *project.stage->layer(project.stage->layer(ring_id)->group);
+    group.values = {{"position-x", 330}, {"position-y", -90}};
+    group.blend = "screen";
+    project = must(with_changed_layer(project, group));
+
+    Showing grows;
+    grows.comes = {"grow", {Length::Unit::InFrames, 40}, {.id = "sine-out"}};
+    grows.goes = {"fade", {Length::Unit::InFrames, 30}, {.id = "linear"}};
+    grows.early = Frames(0);
+    const LaneId rings = add_appearances(project, ring_id, "Rings", grows);
+    AppearanceBody body;
+    body.length = {Length::Unit::InFrames, 40};
+    const Picker beats{"beats", bar(project, 13), bar(project, 20), {{"every-nth", {{"n", 2.0}}}}};
+    project = must(place(project, rings, beats, {body, Spread{}})).project;
+
+    Motion kicks;
+    kicks.own = {"sparks burst", "sparks", 0, 60, {sparks_id, "burst"}};
+    const LaneId bursts = add_curve(project, kind_that(&LaneKindRow::pulses), "Sparks", kicks);
+    const Picker hits{"onsets", bar(project, 13), bar(project, 20), {}, {{"row", "kick"}}};
+    project = must(place(project, bursts, hits, {PulseBody{}, Variation{}})).project;
+
+    Layer title{{}, LayerKind::Title, "Opening"};
+    title.text = "over the levee";
+    title.colour = {0xfff4d6};
+    title.values = {
+        {"font-weight", 300}, {"letter-space", 16}, {"font-size", 90}, {"shadow", 55}, {"shadow-size", 12}};
+    const LayerId opening = add_layer(project, title);
+    Showing typed;
+    typed.comes = {"rise", {Length::Unit::InFrames, 10}, {.id = "sine-out"}};
+    typed.goes = {"fade", {Length::Unit::InFrames, 12}, {.id = "sine-in"}};
+    typed.letter_delay = 1.5;
+    const LaneId openings = add_appearances(project, opening, "Opening", typed);
+    AppearanceBody first;
+    first.length = {Length::Unit::InBeats, 12};
+    first.text = "over the\nlevee";
+    project = must(with_pins(project, openings, {{{}, MusicalAnchor{bar(project, 9)}, first, {}}}));
+    return project;
 }
 
 /// A kite and three words over the shots of the chorus, that the music moves.
@@ -105,9 +167,10 @@ Project in_motion(Project project) {
     seen.own = {"kite opacity", "%", 0, 100, {kite_id, "opacity"}, Feed::Limits{0, 100}};
     seen.feeds = {{"words opacity", "%", 0, 100, {words, "opacity"}, Feed::Limits{0, 100}}};
     const LaneId opacity = add_curve(project, kind_that(&LaneKindRow::keyed), "Kite seen", seen);
-    return must(with_pins(project, opacity,
-                          {key(project, 12, 0), key(project, 13, 100, "sine-out"), key(project, 20, 100),
-                           key(project, 21, 0, "sine-in")}));
+    project = must(with_pins(project, opacity,
+                             {key(project, 12, 0), key(project, 13, 100, "sine-out"), key(project, 20, 100),
+                              key(project, 21, 0, "sine-in")}));
+    return with_comings_and_goings(std::move(project));
 }
 
 } // namespace

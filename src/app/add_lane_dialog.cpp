@@ -20,6 +20,8 @@ AddLaneDialog::AddLaneDialog(const Project& project, LaneKind kind, LayerId laye
     auto* column = new QVBoxLayout(this);
     if (kind->drives())
         column->addWidget(make_drives(layer));
+    if (kind->appears)
+        column->addWidget(make_shown(layer));
     name_ = named(new QLineEdit, "lane name", tr("Its name; none: after what it drives"));
     column->addWidget(labelled(tr("name"), name_));
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
@@ -50,15 +52,8 @@ QWidget* AddLaneDialog::make_drives(LayerId chosen) {
         return box;
     }
     parameter_ = choice_box("driven property", tr("What of it is driven"));
-    const EffectRow* group = nullptr;
-    for (const auto& row : layer_parameters()) {
-        const auto* effect = effect_of_parameter(row.id);
-        if (effect != group)
-            parameter_->insertSeparator(parameter_->count());
-        group = effect;
-        parameter_->addItem(text_of(row.label), QString::fromUtf8(row.id.data(), std::ssize(row.id)));
-    }
-    parameter_->setCurrentIndex(parameter_->findData("scale"));
+    fill_parameters();
+    connect(layer_, &QComboBox::currentIndexChanged, this, &AddLaneDialog::fill_parameters);
     grid->addWidget(labelled(tr("its"), parameter_), 0, 1);
     rest_ = real_field("driven rest", tr("Its value at rest"), -1e6, 1e6, 1);
     peak_ = real_field("driven peak", tr("Its value at the peak; lower than rest, it dips"), -1e6, 1e6, 1);
@@ -67,6 +62,37 @@ QWidget* AddLaneDialog::make_drives(LayerId chosen) {
     connect(parameter_, &QComboBox::currentIndexChanged, this, &AddLaneDialog::take_target);
     take_target();
     return box;
+}
+
+/// Those of the chosen layer; the same one as before, where it has that.
+void AddLaneDialog::fill_parameters() {
+    const QVariant before = parameter_->count() > 0 ? parameter_->currentData() : QVariant("scale");
+    const QSignalBlocker quietly(parameter_);
+    parameter_->clear();
+    const Layer* layer = project_.stage->layer(LayerId{layer_->currentData().toULongLong()});
+    for (const auto& [effect, parameters] : drivable_of(layer ? *layer : project_.stage->layers.back())) {
+        if (parameter_->count() > 0)
+            parameter_->insertSeparator(parameter_->count());
+        for (const auto& parameter : parameters)
+            parameter_->addItem(parameter_text(parameter), QString::fromStdString(parameter.id));
+    }
+    const int index = parameter_->findData(before);
+    parameter_->setCurrentIndex(index >= 0 ? index : std::max(0, parameter_->findData("scale")));
+}
+
+QWidget* AddLaneDialog::make_shown(LayerId chosen) {
+    layer_ = choice_box("shown layer", tr("The layer or group that appears"));
+    const auto& layers = project_.stage->layers;
+    for (auto layer = layers.rbegin(); layer != layers.rend(); ++layer)
+        if (layer->kind != LayerKind::Camera)
+            layer_->addItem(QString::fromStdString(layer->name), static_cast<qulonglong>(layer->id.value));
+    layer_->setCurrentIndex(std::max(0, layer_->findData(static_cast<qulonglong>(chosen.value))));
+    connect(layer_, &QComboBox::currentIndexChanged, this, &AddLaneDialog::name_it);
+    return labelled(tr("what appears"), layer_);
+}
+
+LayerId AddLaneDialog::shown_layer() const {
+    return LayerId{layer_ ? layer_->currentData().toULongLong() : 0};
 }
 
 Target AddLaneDialog::target() const {
@@ -97,6 +123,8 @@ void AddLaneDialog::name_it() {
     QString usual = text_of(kind_->plural);
     if (kind_->poses && layer_)
         usual = tr("%1 poses").arg(layer_->currentText());
+    else if (kind_->appears && layer_)
+        usual = layer_->currentText();
     else if (kind_->drives() && target().layer.value != 0)
         usual = tr("%1 %2").arg(layer_->currentText(), parameter_->currentText());
     name_->setPlaceholderText(usual);

@@ -21,9 +21,13 @@ public:
     [[nodiscard]] QString name() const;
     /// Of a lane that drives something.
     [[nodiscard]] Motion motion() const;
+    /// Of a lane of appearances; 0 where there is nothing that can appear.
+    [[nodiscard]] LayerId shown_layer() const;
 
 private:
     QWidget* make_drives(LayerId layer);
+    QWidget* make_shown(LayerId layer);
+    void fill_parameters();
     void take_target();
     void name_it();
     [[nodiscard]] Target target() const;

@@ -108,11 +108,13 @@ LengthField::LengthField(const QString& name, const std::vector<Length::Unit>& u
     unit_->setAccessibleName(tr("%1: counted in").arg(name));
     unit_->setToolTip(tr("What the length is counted in"));
     for (const auto unit : units)
-        unit_->addItem(unit == Length::Unit::None        ? tr("no length")
-                       : unit == Length::Unit::UntilNext ? tr("until the next")
-                       : unit == Length::Unit::InBeats   ? tr("beats")
-                       : unit == Length::Unit::InFrames  ? tr("frames")
-                                                         : tr("ms"),
+        unit_->addItem(unit == Length::Unit::None           ? tr("no length")
+                       : unit == Length::Unit::UntilNext    ? tr("until the next")
+                       : unit == Length::Unit::InBeats      ? tr("beats")
+                       : unit == Length::Unit::InFrames     ? tr("frames")
+                       : unit == Length::Unit::ToSectionEnd ? tr("until the section ends")
+                       : unit == Length::Unit::ToEnd        ? tr("to the end")
+                                                            : tr("ms"),
                        static_cast<int>(unit));
     row->addWidget(amount_);
     row->addWidget(unit_, 1);
@@ -126,7 +128,7 @@ LengthField::LengthField(const QString& name, const std::vector<Length::Unit>& u
 
 void LengthField::show_amount() {
     const auto unit = static_cast<Length::Unit>(unit_->currentData().toInt());
-    amount_->setVisible(unit != Length::Unit::None && unit != Length::Unit::UntilNext);
+    amount_->setVisible(Length{unit}.counted());
     amount_->setDecimals(unit == Length::Unit::InBeats ? 3 : 0);
     amount_->setSingleStep(unit == Length::Unit::InBeats ? 0.25 : unit == Length::Unit::InFrames ? 1 : 10);
 }
@@ -135,8 +137,7 @@ void LengthField::set_length(const Length& length) {
     const QSignalBlocker quietly(amount_);
     unit_->setCurrentIndex(std::max(0, unit_->findData(static_cast<int>(length.unit))));
     show_amount();
-    const bool counted = length.unit != Length::Unit::None && length.unit != Length::Unit::UntilNext;
-    amount_->setValue(counted ? length.amount : std::max(1.0, length.amount));
+    amount_->setValue(length.counted() ? length.amount : std::max(1.0, length.amount));
 }
 
 Length LengthField::length() const {

@@ -296,6 +296,7 @@ void MainWindow::connect_drawings() {
     }
     connect(&picture_->picture(), &PreviewView::item_dropped, &drops_, &DropCommands::drop_on_picture);
     connect(picture_, &PictureDesk::pose_wanted, commands_.action("key pose"), &QAction::trigger);
+    connect(motion_, &MotionPanel::draw_wanted, picture_, &PictureDesk::begin_drawing);
     connect(&picture_->hands(), &PictureHands::hint, status_, &StatusStrip::set_hint);
     connect(&view_, &ViewState::selection_changed, this, &MainWindow::show_detail);
     connect(timeline_, &TimelineView::lane_name_wanted, &lanes_, &LaneCommands::name_lane);

@@ -4,6 +4,7 @@
 #include "fields.h"
 #include "follow/feeds.h"
 #include "model/lane_edits.h"
+#include "model/stage_edits.h"
 #include "stage/effects.h"
 
 namespace pulsepin {
@@ -23,8 +24,10 @@ QString target_text(const Project& project, const Target& target) {
     const auto* row = layer_parameter(target.parameter);
     if (!layer)
         return {};
+    const int number = number_of_parameter(target.parameter);
+    const QString label = row ? text_of(row->label) : QString::fromStdString(target.parameter);
     return QString("%1 · %2").arg(QString::fromStdString(layer->name),
-                                  row ? text_of(row->label) : QString::fromStdString(target.parameter));
+                                  number == 1 ? label : QString("%1 %2").arg(label).arg(number));
 }
 
 void fill_with_targets(QMenu* menu, const Project& project,
@@ -32,18 +35,49 @@ void fill_with_targets(QMenu* menu, const Project& project,
     const auto& layers = project.stage->layers;
     for (auto layer = layers.rbegin(); layer != layers.rend(); ++layer) {
         auto* of_layer = menu->addMenu(QString::fromStdString(layer->name));
-        const EffectRow* group = nullptr;
-        for (const auto& row : layer_parameters()) {
-            const auto* effect = effect_of_parameter(row.id);
-            if (effect != group)
-                of_layer->addSeparator();
-            group = effect;
-            of_layer->addAction(text_of(row.label), menu,
-                                [chosen, id = layer->id, name = std::string(row.id)] {
+        std::string_view group = "none";
+        for (const auto& [effect, parameters] : drivable_of(*layer)) {
+            // What it has lies open, what it might have a step further.
+            QMenu* into = effect.isEmpty() ? of_layer : of_layer->addMenu(effect);
+            for (const auto& parameter : parameters) {
+                if (effect.isEmpty() && parameter.group != group)
+                    of_layer->addSeparator();
+                group = parameter.group;
+                into->addAction(parameter_text(parameter), menu,
+                                [chosen, id = layer->id, name = parameter.id] {
                                     chosen({id, name});
                                 });
+            }
         }
     }
+}
+
+QString parameter_text(const LayerParameter& parameter) {
+    const QString label = text_of(parameter.spec->label);
+    return parameter.number == 1 ? label : QString("%1 %2").arg(label).arg(parameter.number);
+}
+
+std::vector<std::pair<QString, std::vector<LayerParameter>>> drivable_of(const Layer& layer) {
+    const auto drivable = [](const LayerParameter& parameter) {
+        const auto type = parameter.spec->type;
+        return type == ParamType::Number || type == ParamType::Whole || type == ParamType::Colour;
+    };
+    std::vector<LayerParameter> own;
+    for (auto& parameter : parameters_of(layer))
+        if (drivable(parameter))
+            own.push_back(std::move(parameter));
+    std::vector<std::pair<QString, std::vector<LayerParameter>>> all{{QString(), std::move(own)}};
+    for (const auto& row : effects()) {
+        if (std::any_of(layer.effects.begin(), layer.effects.end(),
+                        [&](const EffectUse& use) { return use.effect == row.id; }))
+            continue;
+        std::vector<LayerParameter> of_effect;
+        for (const auto& spec : row.parameters)
+            if (const LayerParameter parameter{std::string(spec.id), &spec, row.label}; drivable(parameter))
+                of_effect.push_back(parameter);
+        all.emplace_back(text_of(row.label), std::move(of_effect));
+    }
+    return all;
 }
 
 void take_usual_unit(Feed& feed) {
@@ -68,17 +102,28 @@ QString unseen_text(const Project& project, const Target& target) {
     if (!effect || !layer)
         return {};
     const auto& first = effect->parameters.front();
-    const Target needed{layer->id, std::string(first.id)};
-    if (first.id == target.parameter || LayerValues(layer->values).of(first.id) != first.initial)
-        return {};
-    for (const auto& lane : project.lanes)
-        if (lane->motion && !lane->muted)
-            for (const auto& feed : feeds_of(*lane))
-                if (feed.target == needed)
-                    return {};
+    const int number = number_of_parameter(target.parameter);
+    for (const auto& amount : effect->parameters.first(static_cast<std::size_t>(effect->amounts))) {
+        const Target needed{layer->id, parameter_id(amount.id, number)};
+        if (needed.parameter == target.parameter ||
+            LayerValues(*layer).of(needed.parameter) != amount.initial)
+            return {};
+        for (const auto& lane : project.lanes)
+            if (lane->motion && !lane->muted)
+                for (const auto& feed : feeds_of(*lane))
+                    if (feed.target == needed)
+                        return {};
+    }
     return QObject::tr("Nothing will be seen: “%1” of %2 is %3")
         .arg(text_of(first.label), QString::fromStdString(layer->name))
         .arg(first.initial);
+}
+
+/// What has a size of its own pulses on it.
+static Meets usual_meeting(const Project& project, const Target& target) {
+    const Layer* layer = project.stage->layer(target.layer);
+    const bool sized = layer && target.parameter == "scale" && layer->values.contains("scale");
+    return sized ? Meets::Times : Meets::Usual;
 }
 
 Feed new_feed(const Project& project, const Target& target) {
@@ -86,12 +131,22 @@ Feed new_feed(const Project& project, const Target& target) {
     const auto* row = layer_parameter(target.parameter);
     feed.property = target_text(project, target).toStdString();
     feed.target = target;
+    if (row && row->type == ParamType::Colour) {
+        const Layer* layer = project.stage->layer(target.layer);
+        feed.unit.clear();
+        feed.low = 0;
+        feed.high = 1;
+        feed.low_colour = layer ? LayerValues(*layer).colour(target.parameter) : Colour{};
+        return feed;
+    }
     if (row) {
         feed.unit = row->unit;
+        feed.meets = usual_meeting(project, target);
         // From what the layer has by itself, as far as is usual.
         const Layer* layer = project.stage->layer(target.layer);
         const auto own = layer ? layer->values.find(target.parameter) : decltype(layer->values.end()){};
-        const double from = layer && own != layer->values.end() ? own->second : row->usual_low;
+        const double from =
+            layer && own != layer->values.end() && feed.meets != Meets::Times ? own->second : row->usual_low;
         feed.low = from;
         feed.high = std::clamp(from + row->usual_high - row->usual_low, row->least, row->most);
         feed.limits = Feed::Limits{row->least, row->most};

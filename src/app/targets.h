@@ -2,6 +2,7 @@
 #pragma once
 
 #include "session/document.h"
+#include "stage/layer_kinds.h"
 
 #include <QMenu>
 #include <functional>
@@ -14,6 +15,11 @@ void change_motion(Document& document, LaneId lane, const QString& what,
 
 /// "Kite · scale"; empty for no target.
 [[nodiscard]] QString target_text(const Project& project, const Target& target);
+
+/// "blur", or "blur 2" of an effect's further use.
+[[nodiscard]] QString parameter_text(const LayerParameter& parameter);
+/// What of a layer can be driven: first what it has, without a name, then each further effect by its name.
+[[nodiscard]] std::vector<std::pair<QString, std::vector<LayerParameter>>> drivable_of(const Layer& layer);
 
 /// Layers with their parameters as submenus.
 void fill_with_targets(QMenu* menu, const Project& project, const std::function<void(const Target&)>& chosen);

@@ -5,6 +5,7 @@
 #include "interchange/project_json.h"
 #include "parameter_page.h"
 #include "place_pins.h"
+#include "write_picture.h"
 #include "write_sound.h"
 
 // CLI11's headers do not pass our warnings.
@@ -29,6 +30,7 @@ struct Requests {
     EditRequest edit;
     ExportRequest exporting;
     WriteSoundRequest sound;
+    WritePictureRequest picture;
 };
 
 void add_analyze(CLI::App& app, Requests& all) {
@@ -120,6 +122,19 @@ void add_sound(CLI::App& app, Requests& all) {
     command->callback([&all] { all.outcome = write_sound(all.sound); });
 }
 
+void add_picture(CLI::App& app, Requests& all) {
+    auto& request = all.picture;
+    auto* command = app.add_subcommand("picture", "write one frame of a project as it is composed, as PNG");
+    command->add_option("PROJECT", request.project)->required();
+    command->add_option("--frame", request.frame, "counted from 0")
+        ->required()
+        ->check(CLI::Range(0, 100'000'000));
+    command->add_option("--size", request.size, "as in 1920x1080; the project's unless given");
+    command->add_option("-o,--output", request.out, "file to write")->required();
+    command->add_flag("--force", request.replace, "replace a file that is there already");
+    command->callback([&all] { all.outcome = write_picture(all.picture); });
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -133,6 +148,7 @@ int main(int argc, char** argv) {
     add_edit(app, all);
     add_export(app, all);
     add_sound(app, all);
+    add_picture(app, all);
     app.add_subcommand("parameters", "tell all that can be set, as a page")->callback([] {
         std::cout << parameter_page();
     });

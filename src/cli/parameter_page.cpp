@@ -50,8 +50,7 @@ std::string range_of(const ParamSpec& spec) {
         std::string units;
         for (const auto unit : spec.units)
             units += (units.empty() ? "" : ", ") +
-                     text_of_value(spec, Length{unit, 1})
-                         .substr(unit == Length::Unit::UntilNext || unit == Length::Unit::None ? 0 : 2);
+                     text_of_value(spec, Length{unit, 1}).substr(Length{unit}.counted() ? 2 : 0);
         return "in " + units;
     }
     case ParamType::Curve:

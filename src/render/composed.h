@@ -22,6 +22,7 @@ struct LayerPicture {
     Shot shot;
     Shot incoming; ///< drawn over the other by its share
     double share = 0;
+    CutBody::Change change = CutBody::Change::Fade;
 };
 /// Of layers of shots and pictures; those that are missing show nothing.
 using LayerPictures = std::map<LayerId, LayerPicture>;

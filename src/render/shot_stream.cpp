@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/shot_stream.h"
 
+#include <algorithm>
+
 namespace pulsepin {
 namespace {
 
@@ -9,14 +11,15 @@ struct Fade {
     const ShotSpan* other = nullptr;
     double incoming = 1; ///< share of the shot that comes in
     bool other_comes = false;
+    CutBody::Change change = CutBody::Change::Fade;
 };
 
 Fade fade_at(const std::vector<ShotSpan>& shots, const ShotSpan* span, Frames frame) {
     const ShotSpan* end = shots.data() + shots.size();
     if (span + 1 < end && (span + 1)->fade > Frames(0) && frame >= fade_start(*(span + 1)))
-        return {span + 1, opacity_at(*(span + 1), frame), true};
+        return {span + 1, opacity_at(*(span + 1), frame), true, (span + 1)->change};
     if (span != shots.data() && span->fade > Frames(0) && opacity_at(*span, frame) < 1)
-        return {span - 1, opacity_at(*span, frame), false};
+        return {span - 1, opacity_at(*span, frame), false, span->change};
     return {};
 }
 
@@ -76,10 +79,32 @@ ShotStream::Seen ShotStream::at(const Project& project, const std::vector<ShotSp
     const Fade fade = fade_at(shots, span, frame);
     if (const auto also = fade.other ? shown(fading_, *fade.other, std::nullopt) : std::nullopt; also) {
         seen.picture.share = fade.incoming;
+        seen.picture.change = fade.change;
         seen.picture.incoming = fade.other_comes ? *also : *own;
         seen.picture.shot = fade.other_comes ? *own : *also;
     }
     return seen;
+}
+
+bool shows_pictures(const Stage& stage, const Layer& layer) {
+    const bool has = layer.kind == LayerKind::Shots || layer.kind == LayerKind::Picture ||
+                     (layer.kind == LayerKind::Sparks && layer.picture.value != 0);
+    return has &&
+           (!layer.hidden || std::any_of(stage.layers.begin(), stage.layers.end(),
+                                         [&](const Layer& other) { return other.matte.layer == layer.id; }));
+}
+
+ShotStream::Seen ShotStream::of_layer(const Schedule& schedule, const Layer& layer, Frames frame) {
+    const Project& project = schedule.project();
+    Seen nothing;
+    nothing.exact = true;
+    if (layer.kind == LayerKind::Shots) {
+        const Lane* lane =
+            layer.cuts.value != 0 ? project.lane(layer.cuts) : project.first_lane(&LaneKindRow::cuts);
+        return lane && lane->kind->cuts ? at(project, schedule.spans(lane->id).shots, frame) : nothing;
+    }
+    const Clip* clip = project.clip(layer.picture);
+    return clip ? clip_at(*clip, project.settings->frame_rate.start_of(frame)) : nothing;
 }
 
 ShotStream::Seen ShotStream::clip_at(const Clip& clip, Seconds time) {

@@ -3,9 +3,13 @@
 
 #include "render/shot_pictures.h"
 #include "render/composed.h"
+#include "schedule/schedule.h"
 #include "schedule/shots.h"
 
 namespace pulsepin {
+
+/// Whether a layer shows pictures of the bin, if only as the matte of another.
+[[nodiscard]] bool shows_pictures(const Stage& stage, const Layer& layer);
 
 /// The pictures of a lane of cuts, cross-fades included. Asking never waits.
 class ShotStream {
@@ -27,6 +31,9 @@ public:
         std::string trouble; ///< why it cannot be
     };
     [[nodiscard]] Seen at(const Project& project, const std::vector<ShotSpan>& shots, Frames frame);
+
+    /// What a layer shows at a frame: its shots, or its picture.
+    [[nodiscard]] Seen of_layer(const Schedule& schedule, const Layer& layer, Frames frame);
 
     /// A clip by itself from the start of the piece on; it stands still when it is over.
     [[nodiscard]] Seen clip_at(const Clip& clip, Seconds time);

@@ -68,14 +68,14 @@ private slots:
         QVERIFY(desk.open_demo());
         const LaneId lane = add_motion_lane(desk, "Pulses", "Hit");
         desk.click("pulse hit");
-        target(desk, 0, {"Shots", "blur"});
+        target(desk, 0, {"Shots", "Blur", "blur"});
         number(desk, "feed 0 low", 0);
         number(desk, "feed 0 high", 150);
         auto* another = desk.window.findChild<QPushButton*>("feed another");
-        choose_from_menu(another, {"Camera", "shake"});
+        choose_from_menu(another, {"Camera", "Shake", "shake"});
         number(desk, "feed 1 low", 0);
         number(desk, "feed 1 high", 75);
-        choose_from_menu(another, {"Shots", "glow limit"});
+        choose_from_menu(another, {"Shots", "Glow", "glow limit"});
         number(desk, "feed 2 low", 120);
         number(desk, "feed 2 high", -30);
         place_on(desk, "Hit", "beats", "2nd");
@@ -206,7 +206,7 @@ private slots:
         QVERIFY(desk.open_demo());
         desk.window.go_to_stop(Stop::Motion);
         desk.click("layers of the picture");
-        choose_from_menu(desk.window.findChild<QPushButton*>("add layer"), {"Shape: disc"});
+        choose_from_menu(desk.window.findChild<QPushButton*>("add layer"), {"Shape", "disc"});
         QCOMPARE(desk.project().stage->layers[1].name, std::string("disc"));
         layer_value(desk, "scale", "400");
         QCOMPARE(desk.project().stage->layers[1].values.at("scale"), 400.0);
@@ -262,7 +262,7 @@ private slots:
         target(desk, 0, {"Camera", "scale"});
         number(desk, "feed 0 low", 100);
         number(desk, "feed 0 high", 130);
-        choose_from_menu(desk.window.findChild<QPushButton*>("feed another"), {"Camera", "shake"});
+        choose_from_menu(desk.window.findChild<QPushButton*>("feed another"), {"Camera", "Shake", "shake"});
         place_on(desk, "Punch", "beats", "2nd");
         const auto beat = frame_of(desk, lane, 3);
         double highest = 0;
@@ -291,7 +291,7 @@ private slots:
         target(desk, 0, {"Shots", "scale"});
         number(desk, "feed 0 low", 60);
         number(desk, "feed 0 high", 130);
-        choose_from_menu(desk.window.findChild<QPushButton*>("feed another"), {"Shots", "blur"});
+        choose_from_menu(desk.window.findChild<QPushButton*>("feed another"), {"Shots", "Blur", "blur"});
         number(desk, "feed 1 low", 0);
         number(desk, "feed 1 high", 10);
         QVERIFY(desk.settle());

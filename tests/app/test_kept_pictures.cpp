@@ -9,7 +9,9 @@
 #include "kinds/kinds.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
+#include "hand/stage_hand.h"
 #include "render/composed.h"
+#include "stage/layer_kinds.h"
 #include "score/paint_score.h"
 #include "session/document.h"
 #include "support/projects.h"
@@ -69,6 +71,11 @@ Project all_kinds() {
     TriggerBody second{"glow", {Length::Unit::InBeats, 2}, 60, {0x8040c0}, {0x20a0a0}, 1};
     add(kind_that(&LaneKindRow::triggers),
         {{{}, at(2), TriggerBody{"flash", {Length::Unit::InBeats, 1}}, {}}, {{}, at(5), second, {}}});
+    const AppearanceBody long_one{{Length::Unit::InBeats, 6}};
+    AppearanceBody other{
+        {Length::Unit::InBeats, 3}, 0, 0, 0, 100, true, {0x20a060}, Frames(0), 1, "words", 1};
+    add(kind_that(&LaneKindRow::appears),
+        {{{}, at(2), long_one, {}}, {{}, at(6), long_one, {}}, {{}, at(4), other, {}}});
     add(kind_that(&LaneKindRow::pulses), {{{}, at(4), PulseBody{}, {}}, {{}, at(12), PulseBody{50}, {}}});
     add(kind_that(&LaneKindRow::keyed),
         {{{}, at(1), KeyBody{100, {}}, {}}, {{}, at(10), KeyBody{125, {}}, {}}});
@@ -173,10 +180,122 @@ private slots:
             frame.seconds = 0.1; // in the half of a turn in which a strobe is seen
             StagedLayer kite{LayerKind::Shape, LayerId{3}, {}, "kite", {0xd05030}, {}};
             for (const auto& spec : effect.parameters)
-                kite.values.set(std::string(spec.id), spec.usual_high);
+                if (spec.type == ParamType::Number || spec.type == ParamType::Whole)
+                    kite.values.set(std::string(spec.id), spec.usual_high);
             kite.values.set("scale", 300);
+            if (effect.of_earlier_frames) {
+                StagedLayer earlier = kite;
+                earlier.values.set(std::string(effect.parameters.front().id), 0);
+                earlier.values.set("position-x", -200);
+                earlier.values.set("opacity", 40);
+                kite.echoes = {earlier};
+            }
             frame.layers = {kite};
             compare(composed(frame, {240, 136}), "effect-" + QString::fromUtf8(effect.id.data()));
+        }
+    }
+
+    /// A ground that everything shows on, and a layer over it.
+    static QImage over_ground(StagedLayer layer) {
+        StagedFrame frame;
+        StagedLayer ground{LayerKind::Shape, LayerId{9}, {}, "square", {0x2a5a8c}, {}};
+        ground.values.set("scale", 2000);
+        ground.values.set_option("gradient", "straight");
+        ground.values.set_colour("gradient-colour", {0xe0a060});
+        ground.values.set("gradient-angle", 0);
+        frame.layers = {ground, std::move(layer)};
+        return composed(frame, {240, 136});
+    }
+    static StagedLayer drawn(LayerKind kind) {
+        StagedLayer layer{kind, LayerId{3}, "over the\nlevee", "disc", {0xf4b331}, {}};
+        layer.values.set_colour("colour", layer.colour);
+        for (int i = 0; i < 12; ++i)
+            layer.heights.push_back(30 + 60 * std::abs(std::sin(i * 0.7)));
+        if (kind == LayerKind::Wave)
+            layer.heights.push_back(0.5);
+        layer.points = {{-400, 120, 0.5}, {-150, -120, 2}, {120, 100, 3}, {400, -140, 1}};
+        SparkSource source;
+        source.born_until = [](std::int64_t frame) { return 5.0 * static_cast<double>(frame); };
+        source.begins = -100;
+        source.values_at = [](double) {
+            return LayerValues(std::map<std::string, double>{{"spark-size", 30}});
+        };
+        layer.sparks = sparks_at(source, 50);
+        return layer;
+    }
+
+    void each_kind_of_layer() {
+        for (const auto& kind : layer_kinds()) {
+            StagedLayer layer = drawn(kind.kind);
+            if (kind.kind == LayerKind::Group)
+                layer.inner = {drawn(LayerKind::Shape), drawn(LayerKind::Title)};
+            if (kind.kind == LayerKind::Wave)
+                layer.values.set("line-width", 12);
+            layer.values.set("scale", kind.kind == LayerKind::Shape ? 200 : 100);
+            if (kind.kind != LayerKind::Shots && kind.kind != LayerKind::Picture &&
+                kind.kind != LayerKind::Camera)
+                compare(over_ground(layer), "layer-" + QString::fromUtf8(kind.id.data()));
+        }
+    }
+
+    void each_way_to_blend() {
+        for (const auto& mode : blend_modes()) {
+            StagedLayer layer = drawn(LayerKind::Shape);
+            layer.values.set("scale", 250);
+            layer.blend = mode.id;
+            compare(over_ground(layer), "blend-" + QString::fromUtf8(mode.id.data()));
+        }
+    }
+
+    void each_matte() {
+        const char* names[] = {"none", "layer-alpha", "layer-light", "own-light", "straight", "round"};
+        for (int kind = 1; kind < 6; ++kind) {
+            StagedLayer layer = drawn(LayerKind::Shape);
+            layer.values.set("scale", 300);
+            layer.values.set_option("gradient", "straight");
+            layer.matte.kind = static_cast<Matte::Kind>(kind);
+            StagedLayer star = drawn(LayerKind::Shape);
+            star.shape = "star";
+            star.values.set("scale", 220);
+            layer.matte_of = {star};
+            if (kind > 3)
+                layer.values.set("matte-amount", 60);
+            compare(over_ground(layer), QString("matte-") + names[kind]);
+        }
+    }
+
+    void each_way_to_come() {
+        for (const auto& move : moves()) {
+            StagedLayer layer = drawn(LayerKind::Title);
+            Showing showing;
+            showing.comes = {std::string(move.id), {Length::Unit::InFrames, 8}, {}};
+            const Moved moved = moved_at(showing, {.age = 5, .left = 100, .coming = 8});
+            layer.values.set("position-x", moved.x);
+            layer.values.set("position-y", moved.y);
+            layer.values.set("rotation", moved.rotation);
+            layer.values.set("scale", 100 * moved.scale);
+            layer.values.set("opacity", 100 * moved.opacity);
+            layer.values.set("shown", 100 * moved.shown);
+            if (moved.wiped < 1)
+                layer.wipe = moved;
+            compare(over_ground(layer), "move-" + QString::fromUtf8(move.id.data()));
+        }
+    }
+
+    void each_ready_look_of_titles() {
+        for (const auto& look : ready_looks()) {
+            if (!look.of_title)
+                continue;
+            Layer title{LayerId{3}, LayerKind::Title, "Words"};
+            title.values = look.values;
+            title.colours = look.colours;
+            title.effects = look.effects;
+            if (const auto colour = look.colours.find("colour"); colour != look.colours.end())
+                title.colour = colour->second;
+            StagedLayer layer = drawn(LayerKind::Title);
+            layer.values = LayerValues(title);
+            layer.colour = title.colour;
+            compare(over_ground(layer), "look-" + QString::fromStdString(look.name).replace(' ', '-'));
         }
     }
 

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/mix_down.h"
+#include "media/picture_sequence.h"
 #include "media/video_reader.h"
 #include "support/media.h"
 
@@ -367,6 +368,32 @@ private slots:
         std::vector<float> out(5, 9.0f);
         store->read_mono(Samples(-1), out);
         QCOMPARE(out, (std::vector<float>{0.0f, 0.2f, 0.6f, 0.0f, 0.0f}));
+    }
+
+    // Drawings that are numbered are one clip; numbers with a gap, and two of a kind, stay single pictures.
+    void numbered_pictures_are_a_clip() {
+        QVERIFY(ffmpeg(
+            {"-f", "lavfi", "-i", "testsrc=d=1:s=64x48:r=10", "-start_number", "17", file("kite_%03d.png")}));
+        std::vector<std::filesystem::path> files;
+        for (int i = 17; i < 27; ++i)
+            files.push_back(file(qPrintable(QString("kite_0%1.png").arg(i))).toStdString());
+        const std::filesystem::path pattern = file("kite_%03d.png").toStdString();
+        QVERIFY(is_sequence(pattern) && !is_sequence(files.front()));
+        QCOMPARE(first_of_sequence(pattern), std::optional(17));
+        QVERIFY(!first_of_sequence(file("other_%03d.png").toStdString()));
+        QCOMPARE(with_sequences(files), (std::vector{pattern}));
+        std::vector<std::filesystem::path> gap(files);
+        gap.erase(gap.begin() + 4);
+        QCOMPARE(with_sequences(gap).size(), gap.size());
+        QCOMPARE(with_sequences({files[0], files[1]}).size(), std::size_t{2});
+        auto clip = VideoReader::open(pattern);
+        QVERIFY2(clip.has_value(), clip ? "" : clip.error().message().c_str());
+        for (int i = 0; i < 10; ++i) {
+            const auto picture = clip->picture_at(Seconds((i + 0.5) / sequence_rate), 64, 48);
+            const auto single =
+                VideoReader::open(files[static_cast<std::size_t>(i)])->picture_at(Seconds(0), 64, 48);
+            QVERIFY(picture && single && picture->pixels == single->pixels);
+        }
     }
 
     // Frame n of the clip is on screen from n/rate to (n+1)/rate, wherever one comes from.

@@ -28,6 +28,11 @@ inline void layer_value(Desk& desk, const QString& name, const QString& value) {
     QFAIL(qPrintable("there is no value of that name: " + name));
 }
 
+/// An effect, chosen from the menu of the layers' page.
+inline void add_effect(Desk& desk, const char* effect) {
+    choose_from_menu(desk.window.findChild<QPushButton*>("add effect"), {effect});
+}
+
 /// A lane that drives something, by the menu of the stop "Motion"; `kind` is how its entry begins.
 inline LaneId add_motion_lane(Desk& desk, const char* kind, const char* name) {
     desk.window.go_to_stop(Stop::Motion);

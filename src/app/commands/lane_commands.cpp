@@ -2,6 +2,7 @@
 #include "commands/lane_commands.h"
 
 #include "hand/acting.h"
+#include "hand/stage_hand.h"
 #include "add_lane_dialog.h"
 #include "commands/pin_commands.h"
 #include "fields.h"
@@ -35,6 +36,12 @@ void LaneCommands::add_lane(LaneKind kind) {
             motion.follower.steps = {{"fill", {}}};
         if (auto driven = with_motion(next, next.lanes.back()->id, motion))
             next = *std::move(driven);
+    }
+    if (kind->appears && dialog.shown_layer().value != 0) {
+        auto shown = with_lane_of_appearances(document_.project(), dialog.shown_layer(), kind);
+        if (auto called = shown ? with_lane_named(shown->project, shown->lane, dialog.name().toStdString())
+                                : Result<Project>(tl::unexpected(shown.error())))
+            next = *std::move(called);
     }
     document_.apply(std::move(next), tr("add lane"));
     view_.choose_lane(document_.project().lanes.back()->id);

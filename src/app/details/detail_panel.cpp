@@ -343,6 +343,10 @@ std::optional<Seconds> DetailPanel::end_of(const Pin& pin) const {
         const auto lasts = duration_of(marker->length, *start, document_.project());
         return lasts ? std::optional(*start + *lasts) : std::nullopt;
     }
+    for (const auto& span : document_.spans(lane->id).appearances)
+        if (span.pin == pin.id)
+            return document_.project().settings->frame_rate.start_of(span.end) +
+                   time_of(lane->lead, document_.project().settings->frame_rate);
     if (std::holds_alternative<TriggerBody>(pin.body))
         for (const auto& span : document_.spans(lane->id).triggers)
             if (span.pin == pin.id)

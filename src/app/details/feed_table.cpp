@@ -11,6 +11,7 @@
 #include "targets.h"
 #include "widgets.h"
 
+#include <QColorDialog>
 #include <QHBoxLayout>
 #include <QInputDialog>
 #include <QMenu>
@@ -236,6 +237,16 @@ void FeedTable::fill_more(QMenu* menu, std::size_t index) {
     connect(cut, &QAction::triggered, this, [this, index](bool on) { limit(index, on); });
     menu->addAction(tr("Limits…"), this, [this, index] { ask_for_limits(index); });
     menu->addAction(tr("Lead of its own…"), this, [this, index] { ask_for_lead(index); });
+    add_meetings(*menu->addMenu(tr("Where it meets a value")), index);
+    auto* aged = menu->addAction(tr("Counted from each appearance"));
+    aged->setCheckable(true);
+    aged->setChecked(feeds_of(*now)[index].by_age);
+    aged->setToolTip(tr("The lane's first pin lies where each appearance of the layer begins"));
+    connect(aged, &QAction::triggered, this, [this, index](bool on) {
+        change_feed(index, tr("count from appearances"), [on](Feed& feed) { feed.by_age = on; });
+    });
+    if (is_colour(feeds_of(*now)[index]))
+        add_colours(*menu->addMenu(tr("Colours")), index);
     menu->addSeparator();
     menu->addAction(tr("Freeze, a key each frame"), this, [this, index] { freeze(index, false); });
     menu->addAction(tr("Freeze, as few keys as need be…"), this, [this, index] { freeze(index, true); });
@@ -248,6 +259,50 @@ void FeedTable::fill_more(QMenu* menu, std::size_t index) {
             });
         });
     }
+}
+
+bool FeedTable::is_colour(const Feed& feed) {
+    const auto* row = layer_parameter(feed.target.parameter);
+    return row && row->type == ParamType::Colour;
+}
+
+/// How it goes together with the layer's own value, and with what other lanes make of that.
+void FeedTable::add_meetings(QMenu& menu, std::size_t index) {
+    const Meets now = feeds_of(*lane())[index].meets;
+    for (const auto& [meets, text] :
+         {std::pair(Meets::Usual, tr("the first lane instead of it, others added")),
+          std::pair(Meets::Instead, tr("instead of it")), std::pair(Meets::Added, tr("added to it")),
+          std::pair(Meets::Times, tr("times it"))}) {
+        auto* action = menu.addAction(text, this, [this, index, meets = meets] {
+            change_feed(index, tr("change how values meet"), [meets](Feed& feed) { feed.meets = meets; });
+        });
+        action->setCheckable(true);
+        action->setChecked(now == meets);
+    }
+}
+
+void FeedTable::add_colours(QMenu& menu, std::size_t index) {
+    const auto ask = [this](Colour before) -> std::optional<Colour> {
+        const QColor chosen =
+            QColorDialog::getColor(QColor::fromRgb(static_cast<QRgb>(before.rgb)), this, tr("Colour"));
+        return chosen.isValid() ? std::optional(Colour{static_cast<std::uint32_t>(chosen.rgb() & 0xffffffu)})
+                                : std::nullopt;
+    };
+    for (const auto& [text, member] : {std::pair(tr("Where the curve is 0…"), &Feed::low_colour),
+                                       std::pair(tr("Where the curve is 1…"), &Feed::high_colour)})
+        menu.addAction(text, this, [this, index, ask, member = member] {
+            if (const auto colour = ask(feeds_of(*lane())[index].*member))
+                change_feed(index, tr("change colour"), [&](Feed& feed) { feed.*member = *colour; });
+        });
+    menu.addSeparator();
+    menu.addAction(tr("One more, to be taken in turn with each pin…"), this, [this, index, ask] {
+        if (const auto colour = ask({}))
+            change_feed(index, tr("add colour"), [&](Feed& feed) { feed.palette.push_back(*colour); });
+    });
+    auto* none = menu.addAction(tr("None in turn"), this, [this, index] {
+        change_feed(index, tr("no colours in turn"), [](Feed& feed) { feed.palette.clear(); });
+    });
+    none->setEnabled(!feeds_of(*lane())[index].palette.empty());
 }
 
 void FeedTable::ask_for_lead(std::size_t index) {
@@ -349,13 +404,19 @@ void FeedTable::refresh() {
                 : tr("%1. Click to choose another").arg(name);
         if (feed.limits)
             tip += "\n" + tr("Cut off at %1 and %2").arg(feed.limits->least).arg(feed.limits->most);
+        if (feed.meets != Meets::Usual)
+            tip += "\n" + (feed.meets == Meets::Times   ? tr("Times the value that is there")
+                           : feed.meets == Meets::Added ? tr("Added to the value that is there")
+                                                        : tr("Instead of the value that is there"));
+        if (feed.by_age)
+            tip += "\n" + tr("Counted from each appearance of the layer");
         if (feed.lead != Offset(Frames(0)))
             tip += "\n" + tr("Acts %1 before the lane").arg(lead_text(feed.lead));
         rows_[i].low->setValue(feed.low);
         rows_[i].high->setValue(feed.high);
         for (auto* part : rows_[i].box->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly))
             if (part != rows_[i].target && part != rows_[i].more) // poses hold the values themselves
-                part->setVisible(!now->kind->poses);
+                part->setVisible(!now->kind->poses && !is_colour(feed));
         const QString lead = usual_lead(feed.target);
         if (!lead.isEmpty())
             tip += "\n" + tr("Usual lead: %1").arg(lead);

@@ -50,6 +50,9 @@ private:
     void change_feed(std::size_t index, const QString& what, const std::function<void(Feed&)>& how);
     void fill_more(QMenu* menu, std::size_t index);
     void limit(std::size_t index, bool limited);
+    [[nodiscard]] static bool is_colour(const Feed& feed);
+    void add_meetings(QMenu& menu, std::size_t index);
+    void add_colours(QMenu& menu, std::size_t index);
     void ask_for_lead(std::size_t index);
     void ask_for_limits(std::size_t index);
     void mark_tops();

@@ -10,9 +10,9 @@
 namespace pulsepin {
 namespace {
 
-const std::array<const KindLook*, 8> table{&kinds::marker_look,  &kinds::cut_look,     &kinds::sound_look,
-                                           &kinds::trigger_look, &kinds::pulse_look,   &kinds::key_look,
-                                           &kinds::pose_look,    &kinds::follower_look};
+const std::array<const KindLook*, 9> table{
+    &kinds::marker_look, &kinds::cut_look, &kinds::sound_look, &kinds::appearance_look, &kinds::trigger_look,
+    &kinds::pulse_look,  &kinds::key_look, &kinds::pose_look,  &kinds::follower_look};
 
 } // namespace
 

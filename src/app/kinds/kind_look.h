@@ -68,7 +68,7 @@ struct KindLook {
 
 namespace kinds {
 extern const KindLook marker_look, cut_look, sound_look, trigger_look;
-extern const KindLook pulse_look, key_look, pose_look, follower_look;
+extern const KindLook pulse_look, key_look, pose_look, follower_look, appearance_look;
 } // namespace kinds
 
 } // namespace pulsepin

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "canvas/gestures/move_pins.h"
-#include "canvas/gestures/stretch_trigger.h"
+#include "details/trigger_acts_field.h"
 #include "kinds/kind_look.h"
+#include "kinds/lane_rows.h"
 #include "kinds/kinds.h"
-#include "model/edits.h"
+#include "stage/trigger_acts.h"
 #include "timeline/lane_paint.h"
 
 #include <QLinearGradient>
@@ -14,16 +14,10 @@
 namespace pulsepin {
 namespace {
 
-/// Where a row of triggers lies in the lane's row.
-QRectF trigger_row_rect(const QRectF& row, int number, int rows) {
-    const double height = (row.height() - 8) / rows;
-    return {row.left(), row.top() + 4 + height * number + 1, row.width(), height - 2};
-}
-
 QRectF trigger_rect(const LaneScene& s, const TriggerSpan& span, int rows) {
     const auto rate = s.scene.project.settings->frame_rate;
     const double from = s.scale.x(rate.start_of(span.start)), until = s.scale.x(rate.start_of(span.end));
-    const QRectF row = trigger_row_rect(s.row, span.row, rows);
+    const QRectF row = lane_rows::rect(s.row, span.row, rows);
     return {from, row.top(), until - from, row.height()};
 }
 
@@ -49,6 +43,19 @@ std::span<const TriggerSpan> visible_triggers(const LaneScene& s) {
 
 QColor as_colour(Colour colour) {
     return QColor::fromRgb(static_cast<QRgb>(colour.rgb));
+}
+
+/// How each of its acts goes while it lasts.
+void draw_acts(QPainter& painter, const QRectF& bar, const TriggerBody& body, const Palette& p) {
+    painter.setPen(QPen(p.paper_text, 1));
+    for (const auto& act : body.acts) {
+        QPolygonF line;
+        for (int i = 0; i <= 16; ++i)
+            line << QPointF(bar.left() + bar.width() * i / 16,
+                            bar.bottom() - 2 -
+                                (bar.height() - 4) * std::clamp(way_at(act, i / 16.0), 0.0, 1.0));
+        painter.drawPolyline(line);
+    }
 }
 
 void paint_triggers(QPainter& painter, const LaneScene& s) {
@@ -81,6 +88,8 @@ void paint_triggers(QPainter& painter, const LaneScene& s) {
         painter.setBrush(Qt::NoBrush);
         painter.setPen(QPen(p.trigger, 1));
         painter.drawRect(bar);
+        if (bar.width() > 22)
+            draw_acts(painter, bar, body, p);
         if (span.cut_short) { // a step at the end: it would have lasted longer
             painter.fillRect(QRectF(bar.right() - 3, bar.top(), 3, bar.height()), p.trigger);
         }
@@ -92,7 +101,7 @@ void paint_triggers(QPainter& painter, const LaneScene& s) {
     const auto pins = visible_pins(s);
     const bool strokes = crowded(s, pins);
     for (const auto& pin : pins) {
-        const double y = trigger_row_rect(s.row, row_of(s.lane.pins[pin.index].body), rows).center().y();
+        const double y = lane_rows::rect(s.row, row_of(s.lane.pins[pin.index].body), rows).center().y();
         if (strokes)
             draw_stroke(painter, s, pin, y);
         else
@@ -114,23 +123,10 @@ std::optional<PinId> end_under(const LaneScene& s, QPointF at) {
 std::optional<Grip> grip_of_trigger(const LaneScene& s, QPointF at) {
     if (const auto end = end_under(s, at))
         return Grip{*end, GripPart::End};
-    const int rows = s.spans.rows;
-    std::optional<Grip> nearest;
-    double distance = head_reach + 2;
-    for (const auto& pin : visible_pins(s)) {
-        const QRectF row = trigger_row_rect(s.row, row_of(s.lane.pins[pin.index].body), rows);
-        if (at.y() < row.top() - 2 || at.y() > row.bottom() + 2)
-            continue;
-        const double d = std::abs(s.scale.x(pin.time) + 4 - at.x()); // the middle of the triangle
-        if (d <= distance) {
-            distance = d;
-            nearest = Grip{pin.id};
-        }
-    }
-    if (nearest)
-        return nearest;
+    if (const auto head = lane_rows::head_under(s, at, 4)) // the middle of the triangle
+        return head;
     for (const auto& span : visible_triggers(s))
-        if (trigger_rect(s, span, rows).contains(at))
+        if (trigger_rect(s, span, s.spans.rows).contains(at))
             return Grip{span.pin, GripPart::Body};
     return std::nullopt;
 }
@@ -160,55 +156,26 @@ void paint_in_score(QPainter& painter, const LaneScene& s) {
     }
 }
 
-/// Into how many rows further down so many pixels lead.
-double rows_over(const LaneScene& s, double pixels) {
-    constexpr double most = 24; // rows that were stretched are crossed sooner
-    return std::round(pixels / std::min(s.row.height() / s.spans.rows, most));
-}
-
-constexpr Lift by_rows{rows_over,
-                       [](const Project& project, std::span<const PinId> pins, double rows) {
-                           return with_rows_moved(project, pins, static_cast<int>(rows));
-                       },
-                       nullptr};
-
-std::unique_ptr<Gesture> grab_trigger(const GestureContext& context, const Grip& grip, QPointF at,
-                                      Qt::KeyboardModifiers) {
-    if (grip.part == GripPart::End)
-        return std::make_unique<StretchTrigger>(context, grip.pin, at);
-    return std::make_unique<MovePins>(context, grip.pin, at, &by_rows);
-}
-
-QString hint_of_trigger(GripPart part) {
-    return part == GripPart::End
-               ? QCoreApplication::translate(
-                     "pulsepin::Canvas",
-                     "Drag the end to make it last longer or shorter · Shift counts frames")
-               : QCoreApplication::translate("pulsepin::Canvas", "Drag along the beats, or up and down into "
-                                                                 "another row · Shift leaves the grid");
-}
-
-constexpr double row_height = 17;
-
 } // namespace
 
 const KindLook kinds::trigger_look{
     .kind = kinds::trigger_row,
-    .height = [](const LaneSpans& spans) { return 16 + row_height * spans.rows; },
+    .height = [](const LaneSpans& spans) { return 16 + lane_rows::row_height * spans.rows; },
     .paint = paint_triggers,
     .head_y =
         [](const LaneScene& s, const PinBody& body) {
-            return trigger_row_rect(s.row, row_of(body), s.spans.rows).center().y();
+            return lane_rows::rect(s.row, row_of(body), s.spans.rows).center().y();
         },
     .grip = grip_of_trigger,
-    .grab = grab_trigger,
-    .hint = hint_of_trigger,
+    .grab = lane_rows::grab,
+    .hint = lane_rows::hint,
     .head = triangle,
     .colour = [](const Palette& palette) { return palette.trigger; },
     .hint_at = {9, 0},
     .score_height = 15,
     .paint_score = paint_in_score,
     .make_form = []() -> FormFields* { return new TriggerForm; },
+    .make_part = [](PinsDetail& detail) -> PinsDetailPart* { return new TriggerActsField(detail); },
 };
 
 } // namespace pulsepin

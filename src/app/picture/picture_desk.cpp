@@ -109,6 +109,10 @@ QWidget* PictureDesk::make_head() {
         button("frame shots", tr("frame shot"),
                tr("What is dragged is the shot within the picture; of all selected cuts at once"));
     connect(framing, &QPushButton::toggled, hands_, &PictureHands::set_framing);
+    draw_ =
+        button("draw line", tr("draw"), tr("The points of a drawn line are set and moved in the picture"));
+    draw_->setVisible(false);
+    connect(draw_, &QPushButton::toggled, hands_, &PictureHands::set_drawing);
     auto* pose =
         named(new QPushButton(tr("Key pose")), "key pose here",
               tr("Place, scale, rotation and opacity of the chosen layer as one key: here, or at each "
@@ -118,6 +122,7 @@ QWidget* PictureDesk::make_head() {
     row->addWidget(pose);
     connect(pose, &QPushButton::clicked, this, &PictureDesk::pose_wanted);
     roomy_ = {guides, trace, safe, pivot, framing, pose};
+    draw_->setSizePolicy(QSizePolicy::Minimum, QSizePolicy::Fixed);
     return head;
 }
 
@@ -178,6 +183,9 @@ void PictureDesk::tell() {
                     .arg(picture_->sync_text());
     if (told_->text() != text)
         told_->setText(text);
+    const auto& layers = document_.project().stage->layers;
+    draw_->setVisible(std::any_of(layers.begin(), layers.end(),
+                                  [](const Layer& layer) { return layer.kind == LayerKind::Line; }));
     const QString zoom = tr("%1 %").arg(picture_->scale().points * 100, 0, 'f', 0);
     if (zoom_->text() != zoom)
         zoom_->setText(zoom);

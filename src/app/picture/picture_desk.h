@@ -25,6 +25,9 @@ public:
     /// Nothing but the picture, as on a full screen.
     void show_bare(bool bare);
 
+    /// Points of the chosen line are set by clicks.
+    void begin_drawing() { draw_->setChecked(true); }
+
 signals:
     void place_wanted(PicturePlace place);
     void pose_wanted();
@@ -38,6 +41,7 @@ private:
     Player& player_;
     PreviewView* picture_;
     PictureHands* hands_;
+    QPushButton* draw_;
     QButtonGroup* places_;
     QWidget* head_ = nullptr;
     QWidget* foot_ = nullptr;

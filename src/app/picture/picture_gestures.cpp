@@ -30,7 +30,8 @@ QPointF without_shift(const QTransform& transform, QPointF vector) {
 struct Start {
     StagedFrame staged;
     LayerValues values;
-    QTransform place; ///< from the layer's own pixels to those that are seen
+    QTransform place;  ///< from the layer's own pixels to those that are seen
+    QTransform ground; ///< from where its position is counted to those
     QPointF pressed;
     QRectF content;
 };
@@ -72,7 +73,7 @@ public:
             moved += pull;
             draft.guides.push_back(*nearest);
         }
-        const QPointF put = without_shift(camera_view(start_.staged).inverted(), by);
+        const QPointF put = without_shift(start_.ground.inverted(), by);
         draft.values["position-x"] = rounded(start_.values.of("position-x") + put.x(), 0.5);
         draft.values["position-y"] = rounded(start_.values.of("position-y") + put.y(), 0.5);
         return draft;
@@ -246,9 +247,10 @@ std::vector<GuideLine> guide_lines(const StagedFrame& staged, const Project& pro
         add(1.0 / 6, QT_TRANSLATE_NOOP("pulsepin::PictureHands", "third"));
         add(-0.5, QT_TRANSLATE_NOOP("pulsepin::PictureHands", "edge"));
         add(0.5, QT_TRANSLATE_NOOP("pulsepin::PictureHands", "edge"));
-        for (const auto& layer : staged.layers) {
+        for (const auto& [staged_layer, around] : staged_places(staged)) {
+            const StagedLayer& layer = *staged_layer;
             const Layer* named = project.stage->layer(layer.id);
-            const QPointF middle = seen_place(staged, layer).map(QPointF());
+            const QPointF middle = seen_place(staged, layer, around).map(QPointF());
             const double at = along == Qt::Vertical ? middle.x() : middle.y();
             const bool known = std::any_of(lines.begin(), lines.end(), [&](const GuideLine& line) {
                 return line.along == along && std::abs(line.at - at) < 0.5;
@@ -263,14 +265,14 @@ std::vector<GuideLine> guide_lines(const StagedFrame& staged, const Project& pro
 std::unique_ptr<PictureGesture> picture_gesture(const StagedFrame& staged, LayerId layer, bool camera,
                                                 const QRectF& content, PictureGrip grip, QPointF pressed,
                                                 std::vector<GuideLine> lines) {
-    Start start{staged, staged.camera, {}, pressed, content};
+    Start start{staged, staged.camera, {}, {}, pressed, content};
     if (!camera) {
-        const auto found = std::find_if(staged.layers.begin(), staged.layers.end(),
-                                        [&](const StagedLayer& one) { return one.id == layer; });
-        if (found == staged.layers.end())
+        const auto found = staged_place(staged, layer);
+        if (!found.layer || found.layer->locked)
             return nullptr;
-        start.values = found->values;
-        start.place = seen_place(staged, *found);
+        start.values = found.layer->values;
+        start.place = seen_place(staged, *found.layer, found.around);
+        start.ground = seen_ground(staged, found);
     }
     switch (grip) {
     case PictureGrip::Corner:

@@ -40,7 +40,7 @@ void paint_label(QPainter& painter, QPointF at, const QString& text) {
 } // namespace
 
 PictureHands::PictureHands(Document& document, ViewState& view, PreviewView& preview)
-    : QObject(&preview), document_(document), view_(view), preview_(preview) {
+    : QObject(&preview), document_(document), view_(view), preview_(preview), line_(document, preview) {
     preview_.set_overlay(this);
     connect(&view_, &ViewState::layer_chosen, &preview_, qOverload<>(&QWidget::update));
     connect(&document_, &Document::changed, this, &PictureHands::give_up);
@@ -76,6 +76,24 @@ void PictureHands::set_framing(bool framing) {
     preview_.update();
 }
 
+void PictureHands::set_drawing(bool drawing) {
+    give_up();
+    drawing_ = drawing;
+    const Layer* line = nullptr;
+    for (const auto& layer : document_.project().stage->layers)
+        if (layer.kind == LayerKind::Line && !layer.hidden)
+            line = &layer;
+    if (drawing && line && (!chosen() || chosen()->kind != LayerKind::Line))
+        view_.choose_layer(line->id);
+    if (drawing && !line)
+        document_.say(tr("There is no line yet: add one (stop Motion, Layers, Add)"));
+    preview_.update();
+}
+
+bool PictureHands::draws() const {
+    return drawing_ && chosen() && chosen()->kind == LayerKind::Line && !chosen()->locked;
+}
+
 std::optional<PictureHands::FramedShot> PictureHands::framed_shot(const StagedFrame& staged) const {
     const Layer* layer = chosen();
     if (!framing_ || !layer || layer->kind != LayerKind::Shots)
@@ -87,28 +105,28 @@ std::optional<PictureHands::FramedShot> PictureHands::framed_shot(const StagedFr
     const auto picture = preview_.pictures().find(layer->id);
     if (!span || picture == preview_.pictures().end() || picture->second.shot.image.isNull())
         return std::nullopt;
-    for (const auto& one : staged.layers)
-        if (one.id == layer->id) {
-            FramedShot framed{span->cut, picture->second.shot, seen_place(staged, one)};
-            framed.shot.framing = span->framing;
-            for (const auto& [id, value] : draft_.values)
-                (id == "framing-x"   ? framed.shot.framing.x
-                 : id == "framing-y" ? framed.shot.framing.y
-                                     : framed.shot.framing.scale) = value;
-            return framed;
-        }
+    if (const auto place = staged_place(staged, layer->id); place.layer) {
+        FramedShot framed{span->cut, picture->second.shot, seen_place(staged, *place.layer, place.around)};
+        framed.shot.framing = span->framing;
+        for (const auto& [id, value] : draft_.values)
+            (id == "framing-x"   ? framed.shot.framing.x
+             : id == "framing-y" ? framed.shot.framing.y
+                                 : framed.shot.framing.scale) = value;
+        return framed;
+    }
     return std::nullopt;
 }
 
 std::optional<PictureHands::Shown> PictureHands::shown_of(const StagedFrame& staged, LayerId id) const {
-    for (const auto& layer : staged.layers)
-        if (layer.id == id) {
-            QRectF content = content_box(layer, preview_.pictures(), {staged.width, staged.height});
-            if (content.isEmpty()) // nothing to see: as large as a picture would be
-                content = QRectF(-staged.width / 2.0, -staged.height / 2.0, staged.width, staged.height);
-            return Shown{seen_place(staged, layer) * preview_.scale().transform(), content};
-        }
-    return std::nullopt;
+    const auto place = staged_place(staged, id);
+    return place.layer ? std::optional(shown_of(staged, place)) : std::nullopt;
+}
+
+PictureHands::Shown PictureHands::shown_of(const StagedFrame& staged, const StagedPlace& place) const {
+    QRectF content = content_box(*place.layer, preview_.pictures(), {staged.width, staged.height});
+    if (content.isEmpty()) // nothing to see: as large as a picture would be
+        content = QRectF(-staged.width / 2.0, -staged.height / 2.0, staged.width, staged.height);
+    return {seen_place(staged, *place.layer, place.around) * preview_.scale().transform(), content};
 }
 
 std::optional<PictureHands::Shown> PictureHands::shown_chosen(const StagedFrame& staged) const {
@@ -126,9 +144,8 @@ std::optional<PictureHands::Shown> PictureHands::shown_chosen(const StagedFrame&
 }
 
 QPointF PictureHands::pivot_position(const StagedFrame& staged, const Shown& shown) const {
-    for (const auto& one : staged.layers)
-        if (one.id == view_.layer())
-            return shown.place.map(QPointF(one.values.of("pivot-x"), one.values.of("pivot-y")));
+    if (const auto* one = staged_place(staged, view_.layer()).layer)
+        return shown.place.map(QPointF(one->values.of("pivot-x"), one->values.of("pivot-y")));
     return shown.place.map(QPointF());
 }
 
@@ -181,10 +198,14 @@ std::optional<PictureGrip> PictureHands::grip_at(const StagedFrame& staged, QPoi
 
 std::vector<LayerId> PictureHands::layers_at(const StagedFrame& staged, QPointF at) const {
     std::vector<LayerId> found;
-    for (auto layer = staged.layers.rbegin(); layer != staged.layers.rend(); ++layer) {
-        const auto shown = shown_of(staged, layer->id);
-        if (shown && corners(shown->place, shown->content).containsPoint(at, Qt::OddEvenFill))
-            found.push_back(layer->id);
+    const auto places = staged_places(staged);
+    for (auto place = places.rbegin(); place != places.rend(); ++place) {
+        if (place->layer->locked)
+            continue;
+        const auto shown = shown_of(staged, *place);
+        if (corners(shown.place, shown.content).containsPoint(at, Qt::OddEvenFill) &&
+            std::find(found.begin(), found.end(), place->layer->id) == found.end())
+            found.push_back(place->layer->id);
     }
     return found;
 }
@@ -199,6 +220,11 @@ bool PictureHands::press(QMouseEvent& event) {
         return false;
     pressed_ = event.position();
     dragged_ = false;
+    if (draws()) {
+        line_.press(view_.layer(), pressed_);
+        preview_.update();
+        return true;
+    }
     const auto staged = preview_.staged();
     const auto grip = grip_at(staged, pressed_);
     const auto there = layers_at(staged, pressed_);
@@ -232,6 +258,10 @@ void PictureHands::begin(PictureGrip grip, QPointF at) {
 
 bool PictureHands::move(QMouseEvent& event) {
     const QPointF at = event.position();
+    if (line_.busy()) {
+        line_.move(at, event.modifiers() & Qt::ShiftModifier);
+        return true;
+    }
     if (!(event.buttons() & Qt::LeftButton)) {
         show_hint(at);
         return true;
@@ -252,6 +282,10 @@ bool PictureHands::move(QMouseEvent& event) {
 bool PictureHands::release(QMouseEvent& event) {
     if (event.button() != Qt::LeftButton)
         return false;
+    if (line_.busy()) {
+        line_.release();
+        return true;
+    }
     const auto gesture = std::move(gesture_);
     gesture_ = nullptr;
     if (gesture && dragged_) {
@@ -277,6 +311,7 @@ bool PictureHands::release(QMouseEvent& event) {
 }
 
 void PictureHands::give_up() {
+    line_.give_up();
     if (!gesture_)
         return;
     gesture_ = nullptr;
@@ -307,9 +342,26 @@ void PictureHands::take_framing(const SeenValues& values) {
                     tr("frame shot"));
 }
 
-void PictureHands::take(const SeenValues& values, const QString& what) {
+void PictureHands::take(SeenValues values, const QString& what) {
     if (values.empty() || !chosen())
         return;
+    if (chosen()->locked)
+        return document_.say(tr("“%1” is locked. Unlock the layer first (stop Motion, Layers).")
+                                 .arg(QString::fromStdString(chosen()->name)));
+    // What an appearance adds is its own; the rest is the layer's.
+    const StagedFrame staged = preview_.staged();
+    if (const auto* one = staged_place(staged, view_.layer()).layer)
+        for (auto& [id, value] : values) {
+            const Moved& added = one->added;
+            if (id == "position-x")
+                value -= added.x;
+            else if (id == "position-y")
+                value -= added.y;
+            else if (id == "rotation")
+                value -= added.rotation;
+            else if (id == "scale" && added.scale > 1e-6)
+                value /= added.scale;
+        }
     // A key on a beat may act on the frame after the one that is seen there: it is gone to, and changed.
     const Frames seen = preview_.frame_now(), frame = keyed_frame(document_.curves(), view_.layer(), seen);
     if (frame != seen)
@@ -339,7 +391,7 @@ bool PictureHands::key(QKeyEvent& event) {
     if (!wants(event))
         return false;
     if (event.key() == Qt::Key_Escape) {
-        if (gesture_)
+        if (gesture_ || line_.busy())
             give_up();
         else
             view_.choose_layer({});
@@ -363,15 +415,18 @@ bool PictureHands::key(QKeyEvent& event) {
         return true;
     }
     LayerValues values = staged.camera;
-    for (const auto& one : staged.layers)
-        if (one.id == layer->id)
-            values = one.values;
+    if (const auto* one = staged_place(staged, layer->id).layer)
+        values = one->values;
     take({{"position-x", values.of("position-x") + by.x()}, {"position-y", values.of("position-y") + by.y()}},
          tr("nudge layer"));
     return true;
 }
 
 bool PictureHands::double_click(QMouseEvent& event) {
+    if (draws()) {
+        line_.remove_at(view_.layer(), event.position());
+        return true;
+    }
     const auto there = layers_at(preview_.staged(), event.position());
     for (const LayerId id : there)
         if (const Layer* layer = document_.project().stage->layer(id); layer->kind == LayerKind::Title) {
@@ -444,6 +499,11 @@ void PictureHands::frame_chosen() {
 }
 
 void PictureHands::show_hint(QPointF at) {
+    if (draws()) {
+        preview_.setCursor(Qt::CrossCursor);
+        return emit hint(
+            tr("Click sets a point · drag moves one, with Shift its width · double click takes it away"));
+    }
     const auto staged = preview_.staged();
     const auto grip = grip_at(staged, at);
     preview_.setCursor(grip == PictureGrip::Corner ? Qt::SizeFDiagCursor
@@ -463,6 +523,8 @@ void PictureHands::paint(QPainter& painter) {
     const auto staged = preview_.staged();
     if (trace_ && !gesture_)
         paint_trace(painter);
+    if (draws())
+        return line_.paint(painter, view_.layer());
     paint_chosen(painter, staged);
     paint_guides(painter);
 }

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "picture/key_trace.h"
+#include "picture/line_hands.h"
 #include "picture/picture_gestures.h"
 #include "picture/preview_view.h"
 
@@ -31,6 +32,9 @@ public:
     void set_pivots(bool shown);
     /// What is dragged of a layer of shots is the shot in the picture, not the layer.
     void set_framing(bool framing);
+    /// Points of the chosen line are set, moved and taken away.
+    void set_drawing(bool drawing);
+    [[nodiscard]] const LineHands& line() const { return line_; }
     /// Where the chosen layer can be taken hold of, in the widget.
     [[nodiscard]] std::optional<QPointF> grip_position(PictureGrip grip) const;
     /// The highest layer at a point, in the picture's pixels from its middle.
@@ -57,6 +61,7 @@ private:
     [[nodiscard]] std::optional<FramedShot> framed_shot(const StagedFrame& staged) const;
     void take_framing(const SeenValues& values);
     [[nodiscard]] std::optional<Shown> shown_of(const StagedFrame& staged, LayerId layer) const;
+    [[nodiscard]] Shown shown_of(const StagedFrame& staged, const StagedPlace& place) const;
     [[nodiscard]] std::optional<Shown> shown_chosen(const StagedFrame& staged) const;
     [[nodiscard]] QPointF arm_end(const Shown& shown) const;
     [[nodiscard]] std::optional<PictureGrip> grip_at(const StagedFrame& staged, QPointF at) const;
@@ -64,7 +69,7 @@ private:
     [[nodiscard]] std::vector<LayerId> layers_at(const StagedFrame& staged, QPointF at) const;
     void begin(PictureGrip grip, QPointF at);
     void give_up();
-    void take(const SeenValues& values, const QString& what);
+    void take(SeenValues values, const QString& what);
     void write_into(const Layer& layer);
     void paint_chosen(QPainter& painter, const StagedFrame& staged) const;
     [[nodiscard]] QPointF pivot_position(const StagedFrame& staged, const Shown& shown) const;
@@ -81,6 +86,9 @@ private:
     bool dragged_ = false;
     bool was_chosen_ = false; ///< before this press
     bool guides_ = true, trace_ = true, pivots_ = false, framing_ = false;
+    [[nodiscard]] bool draws() const;
+    LineHands line_;
+    bool drawing_ = false;
     QLineEdit* words_ = nullptr;
 };
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "picture/preview_view.h"
 
+#include "render/staged_places.h"
 #include "palette.h"
 
 #include <QContextMenuEvent>
@@ -128,15 +129,28 @@ Frames PreviewView::frame_now() const {
     return document_.project().settings->frame_rate.frame_at(now);
 }
 
+namespace {
+
+void put_draft(std::vector<StagedLayer>& layers, LayerId id, const std::string& parameter, double further) {
+    for (auto& layer : layers) {
+        if (layer.id == id)
+            layer.values.raise(parameter, further);
+        put_draft(layer.inner, id, parameter, further);
+    }
+}
+
+} // namespace
+
 StagedFrame PreviewView::staged() const {
     StagedFrame staged = staged_at(document_.curves(), composed_ ? composing_ : frame_now());
     if (!draft_)
         return staged;
+    const Layer* layer = document_.project().stage->layer(draft_->first);
+    const auto* held = staged_place(staged, draft_->first).layer;
+    const LayerValues before = held ? held->values : staged.camera;
     for (const auto& [parameter, value] : draft_->second) {
-        for (auto& layer : staged.layers)
-            if (layer.id == draft_->first)
-                layer.values.set(parameter, value);
-        const Layer* layer = document_.project().stage->layer(draft_->first);
+        // Of what appears several times each goes as far as the one that is held.
+        put_draft(staged.layers, draft_->first, parameter, value - before.of(parameter));
         if (layer && layer->kind == LayerKind::Camera)
             staged.camera.set(parameter, value);
     }
@@ -246,18 +260,7 @@ void PreviewView::compose(Frames frame) {
     message_.clear();
     all_there_ = true;
     const auto picture_of = [&](const Layer& layer) -> LayerPicture {
-        ShotStream::Seen seen;
-        if (layer.kind == LayerKind::Shots) {
-            const Lane* lane =
-                layer.cuts.value != 0 ? project.lane(layer.cuts) : project.first_lane(&LaneKindRow::cuts);
-            if (!lane || !lane->kind->cuts)
-                return LayerPicture{};
-            seen = stream_of(layer).at(project, document_.shots(lane->id), frame);
-        } else if (const Clip* clip = project.clip(layer.picture)) {
-            seen = stream_of(layer).clip_at(*clip, project.settings->frame_rate.start_of(frame));
-        } else {
-            return LayerPicture{};
-        }
+        ShotStream::Seen seen = stream_of(layer).of_layer(document_.schedule(), layer, frame);
         all_there_ = all_there_ && (seen.exact || !seen.trouble.empty());
         if (!seen.trouble.empty())
             message_ = QString::fromStdString(seen.trouble);
@@ -269,7 +272,7 @@ void PreviewView::compose(Frames frame) {
     StagedFrame staged = this->staged();
     LayerPictures pictures;
     for (const auto& layer : project.stage->layers)
-        if (!layer.hidden && (layer.kind == LayerKind::Shots || layer.kind == LayerKind::Picture))
+        if (shows_pictures(*project.stage, layer))
             pictures[layer.id] = picture_of(layer);
     const bool nothing = std::all_of(staged.layers.begin(), staged.layers.end(), [&](const auto& layer) {
         const auto shown = pictures.find(layer.id);

@@ -75,6 +75,7 @@ void Document::with_trust(std::function<void(const std::vector<BarTrust>&)> answ
 
 void Document::project_changed() {
     schedule_ = Schedule(project(), schedule_);
+    sums_.reset();
     recovery_due_ = unsaved();
     sounds_.want(schedule_);
     followers_.want(project(), sounds_);
@@ -136,6 +137,15 @@ QString Document::undo_name() const {
 }
 QString Document::redo_name() const {
     return can_redo() ? QString::fromStdString(history_.redo_name()) : QString();
+}
+
+Curves Document::curves() const {
+    auto followers = followers_.curves();
+    if (!sums_ || summed_ != followers) {
+        sums_ = std::make_shared<RateSums>();
+        summed_ = followers;
+    }
+    return {schedule_, std::move(followers), sums_};
 }
 
 } // namespace pulsepin

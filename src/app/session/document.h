@@ -40,7 +40,7 @@ public:
     [[nodiscard]] const FollowerCurves& followers() const { return *followers_.curves(); }
     /// followers() are those of the project as it is now.
     [[nodiscard]] bool followers_current() const { return followers_.is_current(); }
-    [[nodiscard]] Curves curves() const { return {schedule_, followers_.curves()}; }
+    [[nodiscard]] Curves curves() const;
     /// How well each bar of the grid agrees with what was found; empty without both.
     /// How far each bar of the grid agrees with what was found; of the grid before, until it is compared.
     [[nodiscard]] const std::vector<BarTrust>& trust() const;
@@ -124,6 +124,8 @@ private:
     void stop_background_work();
 
     History history_;
+    mutable std::shared_ptr<RateSums> sums_; ///< of the schedule and these curves
+    mutable std::shared_ptr<const FollowerCurves> summed_;
     Schedule schedule_;
     QTimer recovery_timer_;
     bool recovery_due_ = false;

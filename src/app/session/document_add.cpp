@@ -2,6 +2,7 @@
 //
 // Files that become a part of the project: the song, shots, sounds under the song.
 #include "kinds/kinds.h"
+#include "media/picture_sequence.h"
 #include "media/align.h"
 #include "media/video_reader.h"
 #include "media/write_wav.h"
@@ -80,7 +81,7 @@ void Document::add_clips(const std::vector<std::filesystem::path>& paths) {
         JobQueue::Decode, tr("Opening shots"),
         [given = paths](const Progress& p) -> Result<Outcome> {
             Outcome outcome;
-            const auto files = with_folders_opened(given);
+            const auto files = with_sequences(with_folders_opened(given));
             if (files.empty())
                 outcome.refused << tr("There are no shots in that folder.");
             for (std::size_t i = 0; i < files.size(); ++i) {
@@ -89,7 +90,7 @@ void Document::add_clips(const std::vector<std::filesystem::path>& paths) {
                 p.report(static_cast<double>(i) / static_cast<double>(files.size()));
                 const auto full = std::filesystem::absolute(files[i]);
                 if (auto reader = VideoReader::open(full)) {
-                    const bool still = is_picture(full);
+                    const bool still = is_picture(full) && !is_sequence(full);
                     outcome.clips.push_back({{},
                                              full.stem().string(),
                                              full,

@@ -3,6 +3,7 @@
 // The project's file, and what is kept for the case of a crash.
 #include "kinds/kinds.h"
 #include "session/document.h"
+#include "render/fonts.h"
 #include "interchange/project_file.h"
 #include "interchange/project_json.h"
 #include "model/edits.h"
@@ -20,6 +21,7 @@ void Document::stop_background_work() {
 
 void Document::begin(Project next, bool saved) {
     history_ = History(std::move(next));
+    sums_.reset();
     schedule_ = Schedule(project(), schedule_); // whoever looks while the sound goes finds this project whole
     if (!saved)
         history_.mark_unsaved();
@@ -46,6 +48,9 @@ Result<void> Document::open(const std::filesystem::path& path) {
     begin(std::move(loaded->project), true);
     if (const auto told = told_of_foreign(project()); !told.empty())
         say(QString::fromStdString(told));
+    if (const QStringList missing = missing_fonts(*project().stage); !missing.isEmpty())
+        say(tr("Titles ask for a font that is not installed: %1. They are set in Inter until it is.")
+                .arg(missing.join(", ")));
     return {};
 }
 

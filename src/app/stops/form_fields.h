@@ -19,6 +19,8 @@ public:
     [[nodiscard]] virtual PlantingForm form() const = 0;
     virtual void set_form(const PlantingForm& form) = 0; ///< says nothing
     virtual void set_project(const Project&) {}
+    /// What is placed on that lane, until a person says otherwise.
+    virtual void suit(const Lane&) {}
     /// In a few words: "in turn, from bin".
     [[nodiscard]] virtual QString summary() const = 0;
 
@@ -71,6 +73,7 @@ public:
     explicit TriggerForm(QWidget* parent = nullptr);
     [[nodiscard]] PlantingForm form() const override;
     void set_form(const PlantingForm& form) override;
+    void set_project(const Project& project) override;
     [[nodiscard]] QString summary() const override;
 
 private:
@@ -78,6 +81,9 @@ private:
     void connect_fields();
     void show_ways();
     QComboBox* effect_;
+    QComboBox* on_;
+    std::vector<TriggerAct> acts_; ///< of what is changed; new ones do what is usual
+    double strobe_beats_ = 0;
     LengthField* length_;
     QSpinBox* row_;
     QComboBox* strengths_;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "hand/stage_hand.h"
 #include "session/document.h"
 #include "fields.h"
 #include "stops/layer_values_model.h"
@@ -9,6 +10,8 @@
 #include <QLineEdit>
 #include "ordered_list.h"
 #include <QWidget>
+
+class QTableView;
 
 namespace pulsepin {
 
@@ -20,11 +23,31 @@ public:
     void refresh();
     [[nodiscard]] QString told() const;
 
+signals:
+    /// The chosen layer's line is to be drawn in the picture.
+    void draw_wanted();
+
 private:
+    bool eventFilter(QObject* watched, QEvent* event) override;
     [[nodiscard]] const Layer* layer() const;
     void add(Layer layer, const QString& what);
     void fill_add_menu(QMenu* menu);
     void duplicate(LayerId layer);
+    void repeat(LayerId layer);
+    void add_drawn(QMenu* menu);
+    void add_sources(QMenu* menu);
+    void fill_more_menu(QMenu* menu);
+    void fill_look_menu(QMenu* menu);
+    void add_effect_menu(QMenu* menu);
+    void move_effect(int by);
+    void remove_effect();
+    void drop_before(int row);
+    void stagger();
+    void take(const Result<WithLayer>& made, const QString& what);
+    [[nodiscard]] std::vector<LayerId> chosen_layers() const;
+    void list_layers(LayerId group, int deep, LayerId chosen, int& at);
+    void fill_matte(const Layer& shown);
+    [[nodiscard]] QLayout* make_seen();
     void change(const QString& what, const std::function<void(Layer&)>& how);
     void show_layer();
     void fill_sources(const Layer& shown);
@@ -43,6 +66,12 @@ private:
     QComboBox* shape_;
     ColourField* colour_;
     QComboBox* source_;
+    QComboBox* blend_;
+    QComboBox* matte_;
+    QComboBox* matte_layer_;
+    QPushButton* inverted_;
+    QPushButton* effect_;
+    QTableView* table_;
     LayerValuesModel* values_;
     bool showing_ = false;
 };

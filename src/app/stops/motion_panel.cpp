@@ -23,8 +23,10 @@ MotionPanel::MotionPanel(Document& document, ViewState& view, QWidget* parent)
     pages_->addWidget(pulses_ = new PulsePage(document_));
     pages_->addWidget(keys_ = new KeysPage(document_, view_));
     pages_->addWidget(follower_ = new FollowerPage(document_, view_));
+    pages_->addWidget(showing_page_ = new ShowingPage(document_));
     connect(follower_, &FollowerPage::write_wanted, this, &MotionPanel::write_followed_wanted);
     pages_->addWidget(layer_page_ = new LayersPage(document_, view_));
+    connect(layer_page_, &LayersPage::draw_wanted, this, &MotionPanel::draw_wanted);
     column->addWidget(make_top());
     column->addWidget(pages_, 1);
     column->addWidget(property_row_ = make_property());
@@ -87,6 +89,9 @@ QWidget* MotionPanel::make_top() {
     menu->addAction(tr("Follower: a curve that follows the music"), this,
                     [this] { emit add_lane_wanted(kind_that(&LaneKindRow::follows)); });
     menu->addAction(tr("Spectrum: twelve followers, one a band"), this, &MotionPanel::add_twelve_bands);
+    menu->addSeparator();
+    menu->addAction(tr("Appearances: a layer that comes and goes"), this,
+                    [this] { emit add_lane_wanted(kind_that(&LaneKindRow::appears)); });
     add->setMenu(menu);
     row->addWidget(add);
     return box;
@@ -165,6 +170,8 @@ void MotionPanel::choose_current() {
 }
 
 MotionPage* MotionPanel::page_of(LaneKind kind) const {
+    if (kind->appears)
+        return showing_page_;
     if (kind->keyed || kind->poses)
         return keys_;
     if (kind->follows)
@@ -179,7 +186,8 @@ void MotionPanel::change(const QString& what, const std::function<void(Motion&)>
 
 void MotionPanel::fill_lanes() {
     const int before = lane_->count();
-    if (!fill_with_lanes(lane_, document_.project(), [](LaneKind kind) { return kind->drives(); }))
+    if (!fill_with_lanes(lane_, document_.project(),
+                         [](LaneKind kind) { return kind->drives() || kind->appears; }))
         return;
     // A lane that was just added is the one that is meant.
     const QSignalBlocker quietly(lane_);
@@ -192,11 +200,11 @@ void MotionPanel::fill_lanes() {
 void MotionPanel::show_lane() {
     const Lane* target = lane();
     const bool shows_layers = layers_->isChecked();
-    property_row_->setVisible(!shows_layers &&
-                              !(target && target->kind->poses)); // poses drive what they drive
+    property_row_->setVisible(!shows_layers && target && !target->kind->poses &&
+                              !target->kind->appears); // poses drive what they drive
     property_row_->setEnabled(target && !target->locked);
     if (entered_)
-        view_.set_motion_lane(target && !shows_layers ? target->id : LaneId{});
+        view_.set_motion_lane(target && !shows_layers && target->kind->drives() ? target->id : LaneId{});
     if (shows_layers) {
         pages_->setCurrentWidget(layer_page_);
         layer_page_->refresh();
@@ -206,7 +214,7 @@ void MotionPanel::show_lane() {
     pages_->setCurrentWidget(page);
     page->show_lane(target ? target->id : LaneId{});
     told_->setText(page->told());
-    if (!target)
+    if (!target || !target->motion)
         return;
     showing_ = true;
     const Feed& own = target->motion->own;
@@ -232,7 +240,8 @@ QString MotionPanel::summary() const {
 bool MotionPanel::complete() const {
     const auto& lanes = document_.project().lanes;
     return std::any_of(lanes.begin(), lanes.end(), [](const auto& shared) {
-        return shared->kind->follows || (shared->kind->drives() && !shared->pins.empty());
+        return shared->kind->follows ||
+               ((shared->kind->drives() || shared->kind->appears) && !shared->pins.empty());
     });
 }
 

@@ -3,6 +3,7 @@
 
 #include "fields.h"
 #include "stops/follower_page.h"
+#include "stops/showing_page.h"
 #include "stops/keys_page.h"
 #include "stops/layers_page.h"
 #include "stops/pulse_page.h"
@@ -28,6 +29,8 @@ public:
     void left() override;
 
 signals:
+    /// The chosen layer's line is to be drawn in the picture.
+    void draw_wanted();
     void write_followed_wanted(const SoundBank::Alone& what);
     void add_lane_wanted(LaneKind kind);
 
@@ -49,6 +52,7 @@ private:
     PulsePage* pulses_;
     KeysPage* keys_;
     FollowerPage* follower_;
+    ShowingPage* showing_page_;
     LayersPage* layer_page_;
     QWidget* property_row_;
     QLineEdit* property_;

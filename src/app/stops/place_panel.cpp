@@ -55,6 +55,8 @@ PlacePanel::PlacePanel(Document& document, ViewState& view, QWidget* parent)
         if (const Lane* target = lane()) // shots are seen for a while, what drives or flashes acts on each
             picker_->suggest_every(target->kind->cuts || target->kind->marks ? 2 : 1);
         forms_->setCurrentWidget(fields() ? static_cast<QWidget*>(fields()) : forms_->widget(0));
+        if (const Lane* target = lane(); target && fields() && changing_.value == 0)
+            fields()->suit(*target);
         preview();
     });
     connect(lane_, &QComboBox::activated, this,
@@ -339,7 +341,7 @@ QString PlacePanel::summary() const {
 bool PlacePanel::complete() const {
     const auto& lanes = document_.project().lanes;
     return std::any_of(lanes.begin(), lanes.end(), [](const auto& lane) {
-        return (lane->kind->cuts || lane->kind->triggers) && !lane->pins.empty();
+        return (lane->kind->cuts || lane->kind->triggers || lane->kind->appears) && !lane->pins.empty();
     });
 }
 

@@ -29,7 +29,8 @@ TriggerForm::TriggerForm(QWidget* parent) : FormFields(parent) {
     for (const auto& row : trigger_effects())
         effect_->addItem(text_of(row.label));
     length_ = new LengthField("form trigger length", {Length::Unit::UntilNext, Length::Unit::InBeats,
-                                                      Length::Unit::InFrames, Length::Unit::InMilliseconds});
+                                                      Length::Unit::InFrames, Length::Unit::InMilliseconds,
+                                                      Length::Unit::ToSectionEnd, Length::Unit::ToEnd});
     length_->set_length({Length::Unit::UntilNext, 1});
     row_ = whole_field("form row", tr("Those of one row end where the next begins; rows lie over each other"),
                        1, most_trigger_rows, 1);
@@ -41,10 +42,17 @@ TriggerForm::TriggerForm(QWidget* parent) : FormFields(parent) {
     colours_ = choice_box("form colours", tr("How the colour differs from one to the next"),
                           {tr("the same"), tr("in turn"), tr("at random"), tr("going over")});
     seed_ = seed_field("form seed");
+    on_ = choice_box("form acts on", tr("The layer that each acts on"), {tr("camera")});
     auto* grid = tight_grid(this);
     grid->addWidget(labelled(tr("effect"), effect_), 0, 0);
     grid->addWidget(labelled(tr("lasts"), length_), 0, 1);
-    grid->addWidget(labelled(tr("row"), row_), 0, 2);
+    auto* place = new QWidget;
+    auto* places = new QHBoxLayout(place);
+    places->setContentsMargins(0, 0, 0, 0);
+    places->setSpacing(4);
+    places->addWidget(labelled(tr("acts on"), on_), 2);
+    places->addWidget(labelled(tr("row"), row_), 1);
+    grid->addWidget(place, 0, 2);
     grid->addWidget(labelled(tr("strength"), strengths_), 1, 0);
     grid->addWidget(labelled(tr("strongest"), strength_), 1, 1);
     grid->addWidget(labelled(tr("weakest"), low_), 1, 2);
@@ -95,11 +103,24 @@ void TriggerForm::connect_fields() {
         connect(spin, &QSpinBox::valueChanged, this, &FormFields::changed);
     for (auto* spin : {strength_, low_})
         connect(spin, &QDoubleSpinBox::valueChanged, this, &FormFields::changed);
+    connect(on_, &QComboBox::activated, this, &FormFields::changed);
     for (auto* box : {strengths_, colours_})
         connect(box, &QComboBox::currentIndexChanged, this, [this] {
             show_ways();
             emit changed();
         });
+}
+
+void TriggerForm::set_project(const Project& project) {
+    const QSignalBlocker quietly(on_);
+    const QVariant before = on_->currentData();
+    on_->clear();
+    on_->addItem(tr("camera"), qulonglong{0});
+    const auto& layers = project.stage->layers;
+    for (auto layer = layers.rbegin(); layer != layers.rend(); ++layer)
+        if (layer->kind != LayerKind::Camera)
+            on_->addItem(QString::fromStdString(layer->name), static_cast<qulonglong>(layer->id.value));
+    on_->setCurrentIndex(std::max(0, on_->findData(before)));
 }
 
 void TriggerForm::show_ways() {
@@ -123,6 +144,10 @@ PlantingForm TriggerForm::form() const {
     body.from = from_->colour();
     body.to = to_->colour();
     body.row = row_->value() - 1;
+    if (const LayerId on{on_->currentData().toULongLong()}; on.value != 0)
+        body.on = {on};
+    body.acts = acts_;
+    body.strobe_beats = strobe_beats_;
     Variation variation;
     variation.strength = static_cast<Variation::Strength>(strengths_->currentIndex());
     variation.low = low_->value();
@@ -144,6 +169,10 @@ void TriggerForm::set_form(const PlantingForm& form) {
     effect_->setCurrentText(QString::fromStdString(body->effect));
     length_->set_length(body->length);
     row_->setValue(body->row + 1);
+    acts_ = body->acts;
+    strobe_beats_ = body->strobe_beats;
+    on_->setCurrentIndex(
+        std::max(0, on_->findData(static_cast<qulonglong>(body->on.empty() ? 0 : body->on.front().value))));
     strengths_->setCurrentIndex(static_cast<int>(variation.strength));
     strength_->setValue(variation.strength == Variation::Strength::Same ? body->strength : variation.high);
     low_->setValue(variation.low);

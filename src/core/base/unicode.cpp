@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/unicode.h"
 
+#include <algorithm>
+
 #include <cstdint>
 
 namespace pulsepin {
@@ -61,6 +63,12 @@ std::string as_utf8(std::string_view bytes) {
     if (bytes.size() >= 4 && bytes[0] == 0 && bytes[1] != 0 && bytes[2] == 0 && bytes[3] != 0)
         return from_utf16(bytes, false);
     return std::string(bytes);
+}
+
+std::size_t characters_in(std::string_view utf8) {
+    return static_cast<std::size_t>(std::count_if(utf8.begin(), utf8.end(), [](char c) {
+        return (static_cast<unsigned char>(c) & 0xc0u) != 0x80u && c != '\n';
+    }));
 }
 
 } // namespace pulsepin

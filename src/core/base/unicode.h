@@ -11,4 +11,7 @@ namespace pulsepin {
 /// U+FFFD.
 [[nodiscard]] std::string as_utf8(std::string_view bytes);
 
+/// How many code points UTF-8 has, line breaks left out.
+[[nodiscard]] std::size_t characters_in(std::string_view utf8);
+
 } // namespace pulsepin

@@ -14,6 +14,8 @@ void fields_of(Fields& f, Settings& settings);
 void fields_of(Fields& f, Clip& clip);
 void fields_of(Fields& f, Lane& lane);
 void fields_of(Fields& f, Layer& layer);
+void fields_of(Fields& f, Stage& stage);
+void fields_of(Fields& f, Look& look);
 void fields_of(Fields& f, Picker& picker);
 void fields_of(Fields& f, Planting& planting);
 void fields_of(Fields& f, Anchor& anchor);

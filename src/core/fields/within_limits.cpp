@@ -130,8 +130,9 @@ void check_part(Check& check, const char* shape, const T& part) {
 /// Only what is otherwise than in `before` (null: all), and without copying all of its pins at once: a
 /// person may drag ten thousand of them.
 void check_lane(Check& check, const Lane& lane, const Lane* before) {
-    Lane head = lane.pins.empty() ? lane : Lane{lane.id,    lane.kind, lane.name,   lane.lead,  {},
-                                                lane.muted, lane.solo, lane.locked, lane.click, lane.motion};
+    Lane head = lane.pins.empty() ? lane : Lane{lane.id,    lane.kind,   lane.name,   lane.lead,
+                                                {},         lane.muted,  lane.solo,   lane.locked,
+                                                lane.click, lane.motion, lane.showing};
     check.visit("lane", [&](Fields& f) { fields_of(f, head); });
     const std::string shape(lane.kind->singular);
     for (std::size_t i = 0; i < lane.pins.size() && !check.found; ++i) {
@@ -157,9 +158,11 @@ std::optional<Error> beyond_limits(const Project& next, const Project& before) {
         return Error{fmt::format("There can be {} lanes and as many layers.", limits::few), {}, {}};
     if (next.settings != before.settings)
         check_part(check, "settings", *next.settings);
-    if (next.stage != before.stage)
+    if (next.stage != before.stage) {
         for (const auto& layer : next.stage->layers)
             check_part(check, "layer", layer);
+        check.visit("picture", [stage = *next.stage](Fields& f) mutable { fields_of(f, stage); });
+    }
     if (next.song != before.song && next.song && next.song->duration().value > limits::longest_song)
         return Error{"The song is longer than a day.", next.song->path.string(), "Cut it into parts first."};
     if (next.bin != before.bin)

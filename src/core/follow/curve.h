@@ -28,6 +28,8 @@ struct FollowerCurve {
     std::vector<float> highest;      ///< of each stage
     std::vector<StepEffect> effects; ///< of each step
     std::string trouble;             ///< why it is flat, if it is
+    /// Of a spectrum: the finished curve of each band, the lowest first.
+    std::vector<std::shared_ptr<const CurveValues>> bands;
 
     [[nodiscard]] double per_second() const { return rate.per_second() * per_frame; }
     [[nodiscard]] const CurveValues& values() const;

@@ -8,6 +8,8 @@
 #include <algorithm>
 #include <atomic>
 #include <cmath>
+#include <functional>
+#include <mutex>
 #include <thread>
 
 namespace pulsepin {
@@ -90,6 +92,13 @@ private:
         curve->stages.push_back(std::make_shared<const CurveValues>(std::move(source)));
         for (const auto& step : lane.motion->follower.steps)
             add_step(step, *curve);
+        for (auto& band : bands_of_source_) {
+            for (const auto& step : lane.motion->follower.steps)
+                if (const auto apply = step_of(step))
+                    band = apply(band, curve->per_second());
+            curve->bands.push_back(std::make_shared<const CurveValues>(std::move(band)));
+        }
+        bands_of_source_.clear();
         const auto over = over_spans(project_, lane, resolve(project_, still(lane), lookup_));
         if (!over.empty())
             curve->stages.push_back(std::make_shared<const CurveValues>(
@@ -121,6 +130,13 @@ private:
             }
             level = *std::move(measured);
         }
+        if (row->takes == FollowerTakes::Bands) {
+            auto trouble = measure_bands(values);
+            if (!trouble.empty())
+                return flat(std::move(trouble));
+            if (failed_ || progress_.cancelled())
+                return {};
+        }
         if (row->takes == FollowerTakes::Grid && !project_.grid)
             return flat("there are no beats yet");
         std::optional<CurveValues> other;
@@ -149,8 +165,78 @@ private:
         }
         const Lane keys = still(lane);
         const KeyCurve drawn(keys, resolve(project_, keys, lookup_));
-        return row->values({project_, values, level.get(), other ? &*other : nullptr, moments, drawn, rate_,
-                            per_frame_, count_});
+        return row->values({project_, values, level.get(), other ? &*other : nullptr, moments,
+                            bands_of_source_, drawn, rate_, per_frame_, count_});
+    }
+
+    /// The level of each band, evened out. Why they cannot be measured, if they cannot.
+    std::string measure_bands(const ParamValues& values) {
+        const auto recipe = recipe_for({listened_of(values).sound}, schedule_, sounds_);
+        if (!recipe)
+            return recipe.error().what;
+        const double lowest = values.number("from"), highest = std::max(lowest + 10, values.number("until"));
+        const double even = values.number("even") / 100;
+        const auto bands = even_bands(static_cast<int>(values.whole("bands")), lowest, highest);
+        bands_of_source_.assign(bands.size(), CurveValues(count_, 0.0f));
+        std::atomic<std::size_t> next = 0;
+        std::mutex failing;
+        const auto work = [&] {
+            for (std::size_t b = next++; b < bands.size() && !progress_.cancelled(); b = next++) {
+                Progress quiet;
+                quiet.stop = progress_.stop;
+                LevelSpec spec;
+                spec.part = values.text("part");
+                spec.from_hz = bands[b].from_hz;
+                spec.until_hz = bands[b].until_hz;
+                const auto measured = listening_.level(*recipe, spec, quiet);
+                if (!measured) {
+                    const std::lock_guard lock(failing);
+                    failed_ = measured.error();
+                    return;
+                }
+                auto& band = bands_of_source_[b];
+                for (std::size_t i = 0; i < count_; ++i)
+                    band[i] = (*measured)->at(static_cast<double>(i) / (rate_.per_second() * per_frame_));
+            }
+        };
+        {
+            std::jthread beside(work);
+            work();
+        }
+        even_out(even);
+        return {};
+    }
+
+    /// Each band as high as all of them together are, by so large a share. High is what nineteen of twenty
+    /// values lie below, so that a single hit says little.
+    void even_out(double share) {
+        std::vector<float> highs;
+        for (const auto& band : bands_of_source_) {
+            CurveValues sorted = band;
+            const auto at = sorted.begin() + static_cast<std::ptrdiff_t>(sorted.size() * 19 / 20);
+            std::nth_element(sorted.begin(), at, sorted.end());
+            highs.push_back(std::max(1e-5f, *at));
+        }
+        if (highs.empty())
+            return;
+        const double highest = static_cast<double>(*std::max_element(highs.begin(), highs.end()));
+        for (std::size_t b = 0; b < highs.size(); ++b) {
+            const double own = static_cast<double>(highs[b]);
+            const auto gain = static_cast<float>(0.8 / (highest * std::pow(own / highest, share)));
+            for (float& value : bands_of_source_[b])
+                value = std::min(1.0f, value * gain);
+        }
+    }
+
+    /// What a step does to a curve that hangs on no other; nothing where it is off or does.
+    std::function<CurveValues(const CurveValues&, double)> step_of(const FollowerStep& step) {
+        const auto* row = follower_step(step.id);
+        if (!row || step.off || find_param(row->parameters, "other"))
+            return nullptr;
+        return
+            [row, values = completed(step.values, row->parameters)](const CurveValues& before, double rate) {
+                return row->apply(before, {rate, values, nullptr});
+            };
     }
 
     /// Keys are moved by the lead when the curve is used, not twice.
@@ -204,6 +290,7 @@ private:
     int per_frame_;
     std::size_t count_;
     FollowerCurves done_;
+    std::vector<CurveValues> bands_of_source_; ///< of the lane that is being computed
 };
 
 } // namespace
@@ -237,7 +324,7 @@ bool any_level(const Project& project, Wanted wanted) {
             return false;
         const auto& follower = lane->motion->follower;
         const auto* source = follower_source(follower.source);
-        return source && source->takes == FollowerTakes::Level &&
+        return source && (source->takes == FollowerTakes::Level || source->takes == FollowerTakes::Bands) &&
                wanted(listened_of(completed(follower.values, source->parameters)));
     });
 }

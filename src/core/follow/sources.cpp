@@ -110,6 +110,15 @@ CurveValues drawn(const SourceContext& c) {
     return values;
 }
 
+/// What is drawn in the lane: the mean of all bands.
+CurveValues spectrum(const SourceContext& c) {
+    CurveValues mean(c.count, 0.0f);
+    for (const auto& band : c.bands)
+        for (std::size_t i = 0; i < c.count; ++i)
+            mean[i] += band[i] / static_cast<float>(c.bands.size());
+    return mean;
+}
+
 CurveValues another(const SourceContext& c) {
     return c.other ? *c.other : CurveValues(c.count, 0.0f);
 }
@@ -133,6 +142,14 @@ const ParamSpec level_parameters[] = {
     sound_parameter, {"measure", "How the level is measured", ParamType::Choice, {}, 0, 0, 0, {}, measures},
     part_parameter,  side_parameter,
     from_parameter,  until_parameter};
+const ParamSpec band_parameters[] = {
+    sound_parameter,
+    {"bands", "Bands", ParamType::Whole, {}, 2, most_bands, 12, "How many bands of equal width, in octaves"},
+    {"from", "Lowest frequency", ParamType::Number, "Hz", 20, 20000, 40},
+    {"until", "Highest frequency", ParamType::Number, "Hz", 40, 22000, 16000},
+    {"even", "Evened out", ParamType::Number, "%", 0, 100, 85,
+     "High bands are quieter than low ones: 100 raises each to the same height"},
+    part_parameter};
 constexpr ParamChoice functions[] = {{"full", "everything that starts"},
                                      {"flux", "rising spectrum"},
                                      {"energy", "rising energy"},
@@ -162,12 +179,14 @@ constexpr ParamSpec wave_parameters[] = {
 constexpr ParamSpec lane_parameters[] = {
     {"lane", "Lane that is followed", ParamType::Lane, {}, 0, 0, 0, "The lane that is followed"}};
 
-const std::array<FollowerSourceRow, 8> rows{{
+const std::array<FollowerSourceRow, 9> rows{{
     {"level", "Level", "How loud the song or another sound is: all of it, a band, a side, or a part",
      FollowerTakes::Level, level_parameters, level},
     {"onset-strength", "Strength of onsets",
      "How strongly something starts, at every moment: what onsets are found in", FollowerTakes::Level,
      strength_parameters, level},
+    {"spectrum", "Spectrum", "How loud each of several bands is: for a layer of bars", FollowerTakes::Bands,
+     band_parameters, spectrum},
     {"onsets", "Onsets of a row", "Up to the strength of each onset, then down again", FollowerTakes::Onsets,
      onset_parameters, onsets},
     {"nearness",
@@ -213,16 +232,18 @@ std::span<const NamedBand> named_bands() {
     return bands;
 }
 
-std::vector<NamedBand> twelve_bands() {
-    constexpr double lowest = 40, highest = 16000;
-    constexpr int count = 12;
-    const auto edge = [](int i) {
+std::vector<NamedBand> even_bands(int count, double lowest, double highest) {
+    const auto edge = [&](int i) {
         return std::round(lowest * std::pow(highest / lowest, static_cast<double>(i) / count));
     };
-    std::vector<NamedBand> twelve;
+    std::vector<NamedBand> bands_of_width;
     for (int i = 0; i < count; ++i)
-        twelve.push_back({"", "", edge(i), edge(i + 1)});
-    return twelve;
+        bands_of_width.push_back({"", "", edge(i), edge(i + 1)});
+    return bands_of_width;
+}
+
+std::vector<NamedBand> twelve_bands() {
+    return even_bands(12, 40, 16000);
 }
 
 } // namespace pulsepin

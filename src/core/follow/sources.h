@@ -10,8 +10,10 @@
 
 namespace pulsepin {
 
+inline constexpr int most_bands = 64; ///< of a spectrum
+
 /// What a source is computed from.
-enum class FollowerTakes { Keys, Level, Onsets, Grid, Pins, Curve };
+enum class FollowerTakes { Keys, Level, Onsets, Grid, Pins, Curve, Bands };
 
 struct SourceContext {
     const Project& project;
@@ -19,7 +21,9 @@ struct SourceContext {
     const LevelTrack* level = nullptr;   ///< of sources that take a level
     const CurveValues* other = nullptr;  ///< of sources that take a curve
     const std::vector<Seconds>& moments; ///< of sources that take pins: when they act, rising
-    const KeyCurve& drawn;               ///< the lane's own keys
+    /// Of sources that take bands: each band's level over time, the lowest first.
+    const std::vector<CurveValues>& bands;
+    const KeyCurve& drawn; ///< the lane's own keys
     FrameRate rate;
     int per_frame = 1;
     std::size_t count = 0;
@@ -51,6 +55,8 @@ struct NamedBand {
 };
 [[nodiscard]] std::span<const NamedBand> named_bands();
 
+/// The limits of so many bands of equal width on a logarithmic scale.
+[[nodiscard]] std::vector<NamedBand> even_bands(int count, double lowest_hz, double highest_hz);
 /// The limits of twelve bands of equal width on a logarithmic scale from 40 Hz to 16 kHz (a spectrum for
 /// animation has twelve: common practice).
 [[nodiscard]] std::vector<NamedBand> twelve_bands();

@@ -325,11 +325,11 @@ Outcome put_end(const Request& request) {
     if (!start || !end || *end <= *start)
         return fail("It would end before it begins.", {}, "Write a later end.");
     PinBody body = project.pin(id)->body;
-    if (auto* trigger = std::get_if<TriggerBody>(&body)) {
+    if (Length* length = lasting_of(body)) {
         const auto rate = project.settings->frame_rate;
         const Frames frames = rate.frame_at(*end + rate.frame_length() * 0.5) -
                               rate.frame_at(*start + rate.frame_length() * 0.5);
-        trigger->length =
+        *length =
             counted == "frames" || !project.grid
                 ? Length{Length::Unit::InFrames, static_cast<double>(std::max<std::int64_t>(frames.value, 1))}
                 : length_between(project, *start, *end);
@@ -339,7 +339,7 @@ Outcome put_end(const Request& request) {
         const Clip* clip = project.clip(sound->sound);
         sound->length = std::min(*end - *start, clip ? clip->duration - sound->in_point : *end - *start);
     } else {
-        return fail("Only triggers, sounds and markers have an end of their own.");
+        return fail("Only triggers, appearances, sounds and markers have an end of their own.");
     }
     return done(with_body(project, id, std::move(body)));
 }

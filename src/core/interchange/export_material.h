@@ -5,8 +5,8 @@
 
 namespace pulsepin {
 
-/// What exporters write: the piece (piece_alone()) with all that follows from it. The curves of its followers are flat
-/// where they were not computed.
+/// What exporters write: the piece (piece_alone()) with all that follows from it. The curves of its followers
+/// are flat where they were not computed.
 struct ExportMaterial {
     // Most exporters need the project alone, and most callers have nothing else.
     ExportMaterial(const Project& of) // NOLINT(google-explicit-constructor)

@@ -79,8 +79,12 @@ const ExporterRow* exporter(std::string_view id) {
 }
 
 Result<Curves> curves_for(const ExporterRow& row, const Project& project, const Progress& progress) {
+    return row.takes_curves ? curves_of_project(project, progress) : Curves{Schedule(project)};
+}
+
+Result<Curves> curves_of_project(const Project& project, const Progress& progress) {
     Curves curves{Schedule(project)};
-    if (!row.takes_curves || !has_followers(project))
+    if (!has_followers(project))
         return curves;
     ProjectSounds sounds;
     if (needs_sound(project)) {

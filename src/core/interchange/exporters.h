@@ -23,6 +23,8 @@ struct ExporterRow {
 /// Null when there is no such exporter.
 [[nodiscard]] const ExporterRow* exporter(std::string_view id);
 
+/// All curves of a project, followers included. Fails where what they listen to cannot be read.
+[[nodiscard]] Result<Curves> curves_of_project(const Project& project, const Progress& progress = {});
 /// What the row needs of a project beside itself: decodes and follows the song only where it takes curves and
 /// there are some. Fails when the song is needed and not there, so that no flat curves are handed on.
 [[nodiscard]] Result<Curves> curves_for(const ExporterRow& row, const Project& project,

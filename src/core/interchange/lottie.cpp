@@ -4,6 +4,7 @@
 #include "follow/freeze.h"
 #include "model/shape_outline.h"
 #include "stage/effects.h"
+#include "stage/staged_frame.h"
 #include "stage/title.h"
 #include "schedule/shots.h"
 
@@ -23,28 +24,70 @@ constexpr int camera_index = 1;
 /// The values of a layer over all frames, by parameter.
 using Courses = std::map<std::string, std::vector<CurveKey>>;
 
-double base_of(const Layer& layer, const ParamSpec& parameter) {
-    const auto given = layer.values.find(std::string(parameter.id));
-    return given == layer.values.end() ? parameter.initial : given->second;
+/// A layer, or one of its appearances, over the piece.
+struct Staged {
+    StagedLayer first; ///< as it is when it comes
+    Frames comes, ends;
+    Courses courses; ///< from the piece's start on; before it comes as when it does
+    std::pair<LayerId, PinId> group = {};
+};
+using StagedLayers = std::map<std::pair<LayerId, PinId>, Staged>;
+
+/// What is always there counts as appearing once.
+std::pair<LayerId, PinId> name_of(const StagedLayer& layer) {
+    return {layer.id, layer.appearance};
 }
 
-std::map<LayerId, Courses> courses_of(const Curves& curves, Frames length) {
-    std::map<LayerId, Courses> all;
+bool is_written(LayerKind kind) {
+    return kind == LayerKind::Shape || kind == LayerKind::Title || kind == LayerKind::Group;
+}
+
+void take_frame(StagedLayers& all, const StagedFrame& staged, Frames frame) {
+    for_staged(staged.layers, [&](const StagedLayer& layer, const std::vector<const StagedLayer*>& around) {
+        if (!is_written(layer.kind))
+            return;
+        auto [found, fresh] = all.try_emplace(name_of(layer));
+        Staged& one = found->second;
+        if (fresh) {
+            one.first = layer;
+            one.comes = frame;
+            if (!around.empty())
+                one.group = name_of(*around.back());
+        }
+        one.ends = frame + Frames(1);
+        for (const auto& parameter : place_parameters()) {
+            const std::string id(parameter.id);
+            auto& course = one.courses[id];
+            const double value = layer.values.of(id);
+            for (Frames at(std::ssize(course)); at < frame; at += Frames(1)) // before it came, or in between
+                course.push_back({at, course.empty() ? value : course.back().value, {}});
+            course.push_back({frame, value, {}});
+        }
+    });
+}
+
+struct Piece {
+    StagedLayers layers;
+    Courses camera; ///< without what triggers do
+};
+
+Piece staged_piece(const Curves& curves, Frames length) {
+    Piece piece;
+    const Layer& camera = curves.project().stage->layers.back();
     for (Frames frame(0); frame < length; frame += Frames(1)) {
-        const auto driven = driven_at(curves, static_cast<double>(frame.value));
-        for (const auto& layer : curves.project().stage->layers)
-            for (const auto& parameter : place_parameters()) {
-                const std::string id(parameter.id);
-                double value = base_of(layer, parameter);
-                for (const auto& one : driven)
-                    if (one.target == Target{layer.id, id})
-                        value = one.value;
-                if (id == "opacity")
-                    value = std::clamp(value, 0.0, 100.0);
-                all[layer.id][id].push_back({frame, value, {}});
-            }
+        take_frame(piece.layers, staged_at(curves, frame), frame);
+        LayerValues values(camera);
+        for (const auto& one : driven_at(curves, static_cast<double>(frame.value)))
+            if (one.target.layer == camera.id)
+                values.set(one.target.parameter, one.value);
+        for (const auto& parameter : place_parameters())
+            piece.camera[std::string(parameter.id)].push_back({frame, values.of(parameter.id), {}});
     }
-    return all;
+    for (auto& [name, one] : piece.layers) // to the piece's end
+        for (auto& [id, course] : one.courses)
+            for (Frames at(std::ssize(course)); at < length; at += Frames(1))
+                course.push_back({at, course.back().value, {}});
+    return piece;
 }
 
 json point(std::initializer_list<double> values) {
@@ -108,9 +151,10 @@ json pivot_of(const Courses& courses, double x, double y) {
 }
 
 json scale_of(const Courses& courses) {
-    return animated({courses.at("scale")}, [](const std::vector<double>& v) {
-        return point({v[0], v[0], 100});
-    });
+    return animated({courses.at("scale"), courses.at("scale-x"), courses.at("scale-y")},
+                    [](const std::vector<double>& v) {
+                        return point({v[0] * v[1] / 100, v[0] * v[2] / 100, 100});
+                    });
 }
 
 json outline_json(const std::string& id, double radius) {
@@ -133,39 +177,53 @@ json colour_json(Colour colour) {
             1};
 }
 
-json shape_json(const Layer& layer, double radius) {
+json shape_json(const StagedLayer& layer, double radius) {
     const json still{{"ty", "tr"},
                      {"p", {{"a", 0}, {"k", {0, 0}}}},
                      {"a", {{"a", 0}, {"k", {0, 0}}}},
                      {"s", {{"a", 0}, {"k", {100, 100}}}},
                      {"r", {{"a", 0}, {"k", 0}}},
                      {"o", {{"a", 0}, {"k", 100}}}};
-    const json fill{{"ty", "fl"},
-                    {"c", {{"a", 0}, {"k", colour_json(layer.colour)}}},
-                    {"o", {{"a", 0}, {"k", 100}}},
-                    {"r", 1}};
-    return json::array(
-        {{{"ty", "gr"}, {"nm", layer.shape}, {"it", {outline_json(layer.shape, radius), fill, still}}}});
+    json parts = json::array({outline_json(layer.shape, radius)});
+    const double filled = layer.values.of("fill"), width = layer.values.of("line-width");
+    if (width > 0)
+        parts.push_back(
+            {{"ty", "st"},
+             {"c",
+              {{"a", 0}, {"k", colour_json(filled > 0 ? layer.values.colour("line-colour") : layer.colour)}}},
+             {"o", {{"a", 0}, {"k", 100}}},
+             {"w", {{"a", 0}, {"k", width}}},
+             {"lc", 2},
+             {"lj", 2}});
+    if (filled > 0)
+        parts.push_back({{"ty", "fl"},
+                         {"c", {{"a", 0}, {"k", colour_json(layer.colour)}}},
+                         {"o", {{"a", 0}, {"k", filled}}},
+                         {"r", 1}});
+    parts.push_back(still);
+    return json::array({{{"ty", "gr"}, {"nm", layer.shape}, {"it", parts}}});
 }
 
-json text_json(const Layer& layer, double size) {
-    json document{{"s", size}, {"f", "Inter-SemiBold"}, {"t", layer.text}, {"j", 2},
-                  {"tr", 0},   {"lh", size * 1.2},      {"ls", 0},         {"fc", colour_json(layer.colour)}};
+json text_json(const StagedLayer& layer, double size) {
+    std::string words = layer.text;
+    std::replace(words.begin(), words.end(), '\n', '\r'); // how Lottie ends a line
+    const double large = size * layer.values.of("font-size") / 100;
+    json document{{"s", large}, {"f", "Inter-SemiBold"}, {"t", words}, {"j", 2},
+                  {"tr", 0},    {"lh", large * 1.2},     {"ls", 0},    {"fc", colour_json(layer.colour)}};
     return {{"d", {{"k", json::array({{{"s", document}, {"t", 0}}})}}},
             {"p", json::object()},
             {"m", {{"g", 1}, {"a", {{"a", 0}, {"k", {0, 0}}}}}},
             {"a", json::array()}};
 }
 
-json layer_json(const Layer& layer, int index, int type, Frames length, json transform) {
-    return {{"ddd", 0},        {"ind", index}, {"ty", type}, {"nm", layer.name},   {"sr", 1},
-            {"ks", transform}, {"ao", 0},      {"ip", 0},    {"op", length.value}, {"st", 0},
-            {"bm", 0}};
+json layer_json(const std::string& name, int index, int type, Frames from, Frames until, json transform) {
+    return {{"ddd", 0}, {"ind", index},     {"ty", type},        {"nm", name}, {"sr", 1}, {"ks", transform},
+            {"ao", 0},  {"ip", from.value}, {"op", until.value}, {"st", 0},    {"bm", 0}};
 }
 
 /// What all others hang from: moved against them, so that they are seen through it.
 json camera_json(const Layer& camera, const Courses& seen, const Settings& settings, Frames length) {
-    return layer_json(camera, camera_index, 3, length,
+    return layer_json(camera.name, camera_index, 3, Frames(0), length,
                       {{"p", pivot_of(seen, settings.picture_width / 2.0, settings.picture_height / 2.0)},
                        {"a", place_of(seen, 0, 0)},
                        {"s", scale_of(seen)},
@@ -173,19 +231,25 @@ json camera_json(const Layer& camera, const Courses& seen, const Settings& setti
                        {"o", {{"a", 0}, {"k", 0}}}});
 }
 
-json drawn_json(const Layer& layer, int index, const Courses& own, const Settings& settings, Frames length) {
-    const bool shape = layer.kind == LayerKind::Shape;
-    json one = layer_json(layer, index, shape ? 4 : 5, length,
+json drawn_json(const std::string& name, const Staged& staged, int index, int parent,
+                const Settings& settings) {
+    const auto& own = staged.courses;
+    const bool shape = staged.first.kind == LayerKind::Shape, title = staged.first.kind == LayerKind::Title;
+    json one = layer_json(name, index,
+                          shape   ? 4
+                          : title ? 5
+                                  : 3,
+                          staged.comes, staged.ends,
                           {{"p", place_of(own, 0, 0)},
-                           {"a", pivot_of(own, 0, shape ? 0 : -title::baseline(settings.picture_height))},
+                           {"a", pivot_of(own, 0, title ? -title::baseline(settings.picture_height) : 0)},
                            {"s", scale_of(own)},
                            {"r", single(own.at("rotation"), 1)},
                            {"o", single(own.at("opacity"), 1)}});
-    one["parent"] = camera_index;
+    one["parent"] = parent;
     if (shape)
-        one["shapes"] = shape_json(layer, shape_radius(settings.picture_height));
-    else
-        one["t"] = text_json(layer, title::size(settings.picture_height));
+        one["shapes"] = shape_json(staged.first, shape_radius(settings.picture_height));
+    else if (title)
+        one["t"] = text_json(staged.first, title::size(settings.picture_height));
     return one;
 }
 
@@ -227,12 +291,22 @@ Result<std::string> write_lottie(const ExportMaterial& m) {
         return fail("There is no shape and no title to write.", {},
                     "Add a layer at the stop \"Motion\" first.");
     const Frames length = piece_length(m.project);
-    const auto courses = courses_of(m.curves, length);
-    json list = json::array({camera_json(layers.back(), courses.at(layers.back().id), settings, length)});
+    const Piece piece = staged_piece(m.curves, length);
+    json list = json::array({camera_json(layers.back(), piece.camera, settings, length)});
+    // Groups first get their numbers, since what is in them hangs from them; the highest is listed first.
+    std::map<std::pair<LayerId, PinId>, int> indices;
     int index = camera_index;
     for (auto layer = layers.rbegin(); layer != layers.rend(); ++layer)
-        if (written(*layer))
-            list.push_back(drawn_json(*layer, ++index, courses.at(layer->id), settings, length));
+        for (auto one = piece.layers.rbegin(); one != piece.layers.rend(); ++one)
+            if (one->first.first == layer->id)
+                indices[one->first] = ++index;
+    for (auto layer = layers.rbegin(); layer != layers.rend(); ++layer)
+        for (auto one = piece.layers.rbegin(); one != piece.layers.rend(); ++one)
+            if (one->first.first == layer->id) {
+                const auto around = indices.find(one->second.group);
+                list.push_back(drawn_json(layer->name, one->second, indices[one->first],
+                                          around == indices.end() ? camera_index : around->second, settings));
+            }
     return piece_json(settings, length, std::move(list))
                .dump(-1, ' ', false, json::error_handler_t::replace) +
            "\n";

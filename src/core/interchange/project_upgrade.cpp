@@ -228,8 +228,9 @@ void from_1_to_2(json& project) {
 void upgrade_project(json& project, std::int64_t version) {
     if (version < 2)
         from_1_to_2(project);
-    // Version 3 added poses, slates, framings, clicks and pickers by the clock; version 4 how the song is heard, lines
-    // of gain, what rows were found in, what lies over a curve: what earlier versions say stays as it is.
+    // Version 3 added poses, slates, framings, clicks and pickers by the clock; version 4 how the song is
+    // heard, lines of gain, what rows were found in, what lies over a curve: what earlier versions say stays
+    // as it is.
     project["version"] = 4;
 }
 

@@ -23,6 +23,12 @@ void fields(Fields& f, PinBody& body) {
     cut.framing.scale = 100 + larger;
     f.number("framing_x", cut.framing.x, limits::value, Fields::optional);
     f.number("framing_y", cut.framing.y, limits::value, Fields::optional);
+    double faster = cut.speed - 100;
+    f.about("percent faster than the clip; below -100 backwards")
+        .number("faster", faster, limits::strength, Fields::optional);
+    cut.speed = 100 + faster;
+    static constexpr std::array<std::string_view, 3> changes{"fade", "rush", "wipe"};
+    f.choice_of("change", cut.change, changes, Fields::optional);
 }
 
 template <double ShotFraming::*member>
@@ -47,6 +53,12 @@ PinParam framing_base() {
             }};
 }
 
+std::span<const ParamChoice> changes() {
+    static constexpr ParamChoice all[] = {
+        {"fade", "fades"}, {"rush", "rushes towards it"}, {"wipe", "wipes over it"}};
+    return all;
+}
+
 const PinParam params[] = {
     bound<PinBody, &CutBody::shot>({.id = "shot", .label = "shot", .type = ParamType::Shot}),
     bound<PinBody, &CutBody::in_point>({.id = "in-point",
@@ -67,6 +79,16 @@ const PinParam params[] = {
          .unit = "frames",
          .most = 500,
          .explains = "over which the shots are cross-faded, half of them before the cut; 0 is a hard cut"}),
+    bound_choice<PinBody, &CutBody::change, changes>(
+        {.id = "change", .label = "change", .explains = "what happens over the fade"}),
+    bound<PinBody, &CutBody::speed>(
+        {.id = "speed",
+         .label = "speed",
+         .unit = "%",
+         .least = -400,
+         .most = 400,
+         .initial = 100,
+         .explains = "of its clip; below 0 it runs backwards, 0 holds one picture"}),
     framing_base(),
     framing_param<&ShotFraming::scale>({.id = "framing-scale",
                                         .label = "size",

@@ -2,6 +2,7 @@
 #include "kinds/kinds.h"
 
 #include "model/lane_edits.h"
+#include "model/pin_edits.h"
 
 #include <algorithm>
 #include <array>
@@ -9,10 +10,10 @@
 namespace pulsepin {
 namespace {
 
-const std::array<LaneKind, 8> table{LaneKind(kinds::marker_row), LaneKind(kinds::cut_row),
-                                    LaneKind(kinds::sound_row),  LaneKind(kinds::trigger_row),
-                                    LaneKind(kinds::pulse_row),  LaneKind(kinds::key_row),
-                                    LaneKind(kinds::pose_row),   LaneKind(kinds::follower_row)};
+const std::array<LaneKind, 9> table{
+    LaneKind(kinds::marker_row),     LaneKind(kinds::cut_row),     LaneKind(kinds::sound_row),
+    LaneKind(kinds::appearance_row), LaneKind(kinds::trigger_row), LaneKind(kinds::pulse_row),
+    LaneKind(kinds::key_row),        LaneKind(kinds::pose_row),    LaneKind(kinds::follower_row)};
 
 } // namespace
 
@@ -28,6 +29,20 @@ std::optional<LaneKind> lane_kind_by_id(std::string_view id) {
 
 LaneKind kind_that(bool LaneKindRow::*does) {
     return *std::find_if(table.begin(), table.end(), [does](LaneKind kind) { return (*kind).*does; });
+}
+
+PinParam kinds::row_param() {
+    return {{.id = "row",
+             .label = "row",
+             .type = ParamType::Whole,
+             .least = 1,
+             .most = most_trigger_rows,
+             .initial = 1,
+             .explains = "of the lane (Alt+Up, Alt+Down)"},
+            [](const PinBody& body) { return ParamValue(row_of(body) + 1.0); },
+            [](PinBody& body, const ParamValue& value) {
+                *row_in(body) = static_cast<int>(nearest_whole(std::get<double>(value))) - 1;
+            }};
 }
 
 Project new_project() {

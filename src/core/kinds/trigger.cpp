@@ -19,10 +19,34 @@ void fields(Fields& f, PinBody& body) {
     f.colour("to_colour", trigger.to);
     f.whole("row", row, {0, most_trigger_rows - 1});
     trigger.row = static_cast<int>(row);
+    f.text("name", trigger.name, limits::name, Fields::optional);
+    f.about("layers that it acts on; none: the camera")
+        .items<LayerId>(
+            "on", "acted-on", trigger.on, [](Fields& g, LayerId& id) { g.id("layer", id.value); },
+            limits::few, Fields::optional);
+    f.about("what it does; none: what is usual for its effect")
+        .items<TriggerAct>(
+            "acts", "trigger-act", trigger.acts,
+            [](Fields& g, TriggerAct& act) {
+                g.text("parameter", act.parameter);
+                g.number("low", act.low, limits::value);
+                g.number("high", act.high, limits::value);
+                g.items<TriggerAct::Point>(
+                    "curve", "act-point", act.curve,
+                    [](Fields& p, TriggerAct::Point& point) {
+                        p.number("at", point.at, limits::value);
+                        p.number("way", point.way, limits::value);
+                    },
+                    limits::few, Fields::optional);
+            },
+            limits::few, Fields::optional);
+    f.about("beats from each turn of a strobe to the next; 0: by its rate")
+        .number("strobe_beats", trigger.strobe_beats, limits::length_amount, Fields::optional);
 }
 
-constexpr Length::Unit units[] = {Length::Unit::UntilNext, Length::Unit::InBeats, Length::Unit::InFrames,
-                                  Length::Unit::InMilliseconds};
+constexpr Length::Unit units[] = {Length::Unit::UntilNext,    Length::Unit::InBeats,
+                                  Length::Unit::InFrames,     Length::Unit::InMilliseconds,
+                                  Length::Unit::ToSectionEnd, Length::Unit::ToEnd};
 
 /// One colour throughout stays one.
 PinParam from_colour() {
@@ -34,22 +58,6 @@ PinParam from_colour() {
         trigger.from = std::get<Colour>(value);
         if (one)
             trigger.to = trigger.from;
-    };
-    return param;
-}
-
-/// Rows are counted from 1 by people.
-PinParam row_of_lane() {
-    PinParam param = bound<PinBody, &TriggerBody::row>({.id = "row",
-                                                        .label = "row",
-                                                        .type = ParamType::Whole,
-                                                        .least = 1,
-                                                        .most = most_trigger_rows,
-                                                        .initial = 1,
-                                                        .explains = "of the lane (Alt+Up, Alt+Down)"});
-    param.get = [](const PinBody& body) { return ParamValue(std::get<TriggerBody>(body).row + 1.0); };
-    param.set = [](PinBody& body, const ParamValue& value) {
-        std::get<TriggerBody>(body).row = static_cast<int>(nearest_whole(std::get<double>(value))) - 1;
     };
     return param;
 }
@@ -71,9 +79,19 @@ std::span<const PinParam> params() {
                                               .units = units}),
         bound<PinBody, &TriggerBody::strength>(
             {.id = "strength", .label = "strength", .unit = "%", .most = 400, .initial = 100}),
-        row_of_lane(),
+        kinds::row_param(),
         from_colour(),
         bound<PinBody, &TriggerBody::to>({.id = "colour-to", .label = "to", .type = ParamType::Colour}),
+        bound<PinBody, &TriggerBody::strobe_beats>(
+            {.id = "strobe-beats",
+             .label = "strobe every",
+             .unit = "beats",
+             .most = 64,
+             .explains = "of a strobe, counted from where the trigger starts; 0: by its rate"}),
+        bound<PinBody, &TriggerBody::name>({.id = "name",
+                                            .label = "name",
+                                            .type = ParamType::Text,
+                                            .explains = "shown instead of the effect"}),
     };
     return all;
 }
@@ -125,9 +143,17 @@ const LaneKindRow kinds::trigger_row{
     .triggers = true,
     .empty_body = [] { return PinBody(TriggerBody{}); },
     .fields = fields,
-    .name_of = [](const PinBody& body, const Project&) { return std::get<TriggerBody>(body).effect; },
+    .name_of =
+        [](const PinBody& body, const Project&) {
+            const auto& trigger = std::get<TriggerBody>(body);
+            return trigger.name.empty() ? trigger.effect : trigger.name;
+        },
     .colour_of = [](const PinBody& body) { return PinColour(std::get<TriggerBody>(body).from); },
     .params = params(),
+    .may_set =
+        [](std::string_view id, const PinBody& body, const Project&) {
+            return id != "strobe-beats" || std::get<TriggerBody>(body).effect == "strobe";
+        },
     .spans = spans,
     .bodies = bodies,
     .adapt = adapt,

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/av_handles.h"
 
+#include "media/picture_sequence.h"
+
 namespace pulsepin::av {
 namespace {
 
@@ -13,16 +15,25 @@ const char* kind_name(AVMediaType kind) {
 Result<OpenStream> open_stream(const std::filesystem::path& path, AVMediaType kind) {
     const std::string name = path.string();
     std::error_code code;
-    if (!std::filesystem::exists(path, code))
+    const auto first = is_sequence(path) ? first_of_sequence(path) : std::nullopt;
+    if (!first && !std::filesystem::exists(path, code))
         return fail("The file does not exist.", name, "Check whether it was moved or renamed.");
-    if (!std::filesystem::is_regular_file(path, code))
+    if (!first && !std::filesystem::is_regular_file(path, code))
         return fail("This is not a file that can be opened.", name);
-    if (std::filesystem::file_size(path, code) == 0)
+    if (!first && std::filesystem::file_size(path, code) == 0)
         return fail("The file is empty.", name);
 
     av_log_set_level(AV_LOG_QUIET);
     AVFormatContext* opened = nullptr;
-    if (avformat_open_input(&opened, ("file:" + name).c_str(), nullptr, nullptr) < 0)
+    AVDictionary* options = nullptr;
+    if (first) {
+        av_dict_set_int(&options, "start_number", *first, 0);
+        av_dict_set_int(&options, "framerate", sequence_rate, 0);
+    }
+    const int outcome = avformat_open_input(&opened, ((first ? "" : "file:") + name).c_str(),
+                                            first ? av_find_input_format("image2") : nullptr, &options);
+    av_dict_free(&options);
+    if (outcome < 0)
         return fail("This is not a sound or video file, or it is damaged at its beginning.", name,
                     "Open it in a player to check, or export it again as WAV or FLAC.");
     OpenStream source{Handle<AVFormatContext>(opened), nullptr, nullptr};

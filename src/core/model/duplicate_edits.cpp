@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
+#include <set>
 
 namespace pulsepin {
 namespace {
@@ -57,10 +58,43 @@ Lane copied(const Lane& lane, Project& next, bool pins, Frames later) {
     return copy;
 }
 
+std::set<std::uint64_t> layer_ids(const Stage& stage) {
+    std::set<std::uint64_t> ids;
+    for (const auto& layer : stage.layers)
+        ids.insert(layer.id.value);
+    return ids;
+}
+
 bool drives(const Lane& lane, LayerId layer) {
+    if (lane.showing && lane.showing->layer == layer)
+        return true;
     return lane.motion && (lane.motion->own.target.layer == layer ||
                            std::any_of(lane.motion->feeds.begin(), lane.motion->feeds.end(),
                                        [&](const Feed& feed) { return feed.target.layer == layer; }));
+}
+
+/// Copies of the lanes of `from` that drive the layer instead, and nothing else.
+Project with_lanes_for(Project next, const Project& project, LayerId from, LayerId layer, Frames later) {
+    for (const auto& lane : project.lanes) {
+        if (!drives(*lane, from))
+            continue;
+        Lane twin = copied(*lane, next, true, later);
+        if (twin.showing)
+            twin.showing->layer = layer;
+        Motion none;
+        Motion& motion = twin.motion ? *twin.motion : none;
+        const auto follow = [&](Feed& feed) {
+            feed.target.layer = feed.target.layer == from ? layer : LayerId{};
+        };
+        follow(motion.own);
+        std::erase_if(motion.feeds, [&](const Feed& feed) { return feed.target.layer != from; });
+        for (auto& feed : motion.feeds)
+            follow(feed);
+        const auto after = std::find_if(next.lanes.begin(), next.lanes.end(),
+                                        [&](const auto& one) { return one->id == lane->id; });
+        next.lanes.insert(after + 1, std::make_shared<const Lane>(std::move(twin)));
+    }
+    return next;
 }
 
 } // namespace
@@ -96,21 +130,56 @@ Result<Project> with_layer_duplicated(const Project& project, LayerId id, Frames
     auto next = down > 0 ? with_layer_raised(*added, made, -down) : std::move(added);
     if (!next)
         return next;
-    for (const auto& lane : project.lanes) {
-        if (!drives(*lane, id))
+    *next = with_lanes_for(*std::move(next), project, id, made, later);
+    // What lies in a group lies in its copy as well.
+    for (const auto& inner : project.stage->layers) {
+        if (inner.group != id)
             continue;
-        Lane twin = copied(*lane, *next, true, later);
-        Motion& motion = *twin.motion;
-        const auto follow = [&](Feed& feed) {
-            feed.target.layer = feed.target.layer == id ? made : LayerId{};
+        const std::set<std::uint64_t> before = layer_ids(*next->stage);
+        next = with_layer_duplicated(*next, inner.id, later);
+        if (!next)
+            return next;
+        for (const auto& other : next->stage->layers)
+            if (!before.contains(other.id.value) && other.group == id) {
+                Layer moved = other;
+                moved.group = made;
+                next = with_changed_layer(*next, std::move(moved));
+                break;
+            }
+    }
+    return next;
+}
+
+Result<Project> with_lanes_of(const Project& project, LayerId id, LayerId from) {
+    if (!project.stage->layer(id) || !project.stage->layer(from))
+        return fail("That layer is no longer there.");
+    return with_lanes_for(project, project, from, id, Frames(0));
+}
+
+Result<Project> with_layer_repeated(const Project& project, LayerId id, const LayerStep& step, int times) {
+    const std::uint64_t first = std::max<std::uint64_t>(project.next_id, 3);
+    Result<Project> next = project;
+    LayerId last = id;
+    for (int i = 1; i <= times && next; ++i) {
+        const std::set<std::uint64_t> before = layer_ids(*next->stage);
+        next = with_layer_duplicated(*next, last, step.later);
+        if (!next)
+            return next;
+        for (const auto& layer : next->stage->layers)
+            if (layer.id.value >= first && !before.contains(layer.id.value))
+                last = layer.id;
+        Layer moved = *next->stage->layer(last);
+        const auto by = [&](const char* parameter, double much, double initial) {
+            if (much == 0)
+                return;
+            const auto found = moved.values.find(parameter);
+            moved.values[parameter] = (found == moved.values.end() ? initial : found->second) + much;
         };
-        follow(motion.own);
-        std::erase_if(motion.feeds, [&](const Feed& feed) { return feed.target.layer != id; });
-        for (auto& feed : motion.feeds)
-            follow(feed);
-        const auto after = std::find_if(next->lanes.begin(), next->lanes.end(),
-                                        [&](const auto& one) { return one->id == lane->id; });
-        next->lanes.insert(after + 1, std::make_shared<const Lane>(std::move(twin)));
+        by("position-x", step.x, 0);
+        by("position-y", step.y, 0);
+        by("rotation", step.turn, 0);
+        by("scale", step.scale, 100);
+        next = with_changed_layer(*next, std::move(moved));
     }
     return next;
 }
@@ -122,6 +191,9 @@ Result<Project> with_values_of(const Project& project, LayerId id, LayerId from)
         return fail("That layer is no longer there.");
     Layer changed = *layer;
     changed.values = other->values;
+    changed.colours = other->colours;
+    changed.options = other->options;
+    changed.effects = other->effects;
     return with_changed_layer(project, std::move(changed));
 }
 

@@ -14,6 +14,8 @@ Project with_lane(const Project& project, LaneKind kind, std::string name) {
     lane.name = std::move(name);
     if (kind->drives())
         lane.motion.emplace();
+    if (kind->appears)
+        lane.showing.emplace();
     next.lanes.push_back(std::make_shared<const Lane>(std::move(lane)));
     return next;
 }

@@ -48,6 +48,7 @@ struct LaneKindRow {
     bool keyed = false;    ///< it drives properties from each value to the next
     bool follows = false;  ///< it drives properties by what it follows
     bool poses = false;    ///< it drives all that places a layer from each pose to the next
+    bool appears = false;  ///< a layer is there from each of them on, for a length
     [[nodiscard]] bool drives() const { return pulses || keyed || follows || poses; }
 
     PinBody (*empty_body)();

@@ -43,6 +43,9 @@ inline constexpr Real swing{0.01, 100};
 inline constexpr Real milliseconds{0, 1e7};
 inline constexpr Real wave_period{1e-3, 1e6};
 inline constexpr Real picked_parameter{0, 9.1e15}; ///< the number of a lane is one, too
+inline constexpr Whole effect_number{1, 1'000};
+inline constexpr Real shutter{0, 360};
+inline constexpr Whole blur_samples{1, 64};
 inline constexpr Whole decimals{0, 12};
 inline constexpr Whole least_frames{0, 100'000};
 inline constexpr Whole seed{0, 0xffffffff};
@@ -54,6 +57,7 @@ inline constexpr std::size_t note = 200'000;
 inline constexpr std::size_t path = 16'384;
 
 // Lists. The file itself is limited to 256 MB.
+inline constexpr std::size_t line_points = 10'000;
 inline constexpr std::size_t few = 1'000;       ///< lanes, layers, steps, feeds, filters
 inline constexpr std::size_t many = 10'000'000; ///< pins, onsets, levels
 

@@ -24,7 +24,7 @@ constexpr std::array<MarkerLookRow, 6> symbols{{{"plain", "Plain"},
 using Unit = Length::Unit;
 
 // Lengths are common practice: a flash is gone within a sixth of a second, a shake lasts about five frames.
-constexpr std::array<TriggerEffectRow, 7> effects{{
+constexpr std::array<TriggerEffectRow, 13> effects{{
     {"flash", "flash", {Unit::InFrames, 4}, {0xfff4d6}},
     {"shake", "shake", {Unit::InFrames, 5}, {0x8a6a2f}},
     {"tint", "tint", {Unit::UntilNext, 1}, {0xc4472b}},
@@ -32,6 +32,12 @@ constexpr std::array<TriggerEffectRow, 7> effects{{
     {"glow", "glow", {Unit::InBeats, 1}, {0xf2b134}},
     {"blur", "blur", {Unit::InFrames, 8}, {0x7d8aa8}},
     {"punch-in", "punch-in", {Unit::UntilNext, 1}, {0x2f7f79}},
+    {"punch", "punch", {Unit::InFrames, 6}, {0x2f7f79}},
+    {"exposure", "exposure", {Unit::InFrames, 5}, {0xf2b134}},
+    {"shift", "channel shift", {Unit::InFrames, 4}, {0xc4472b}},
+    {"rush", "rush", {Unit::InFrames, 6}, {0x7d8aa8}},
+    {"edges", "edge lines", {Unit::InBeats, 1}, {0x8fe3ff}},
+    {"mirror", "mirror", {Unit::UntilNext, 1}, {0x2f7f79}},
 }};
 
 std::vector<ParamChoice> choices_among(const auto& rows) {

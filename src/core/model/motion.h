@@ -18,6 +18,15 @@ struct Target {
     friend bool operator==(const Target&, const Target&) = default;
 };
 
+/// How what a lane drives meets the value that is there already: the layer's own, and what lanes before it
+/// made of that.
+enum class Meets {
+    Usual,   ///< the first lane instead of it, further ones added from their low ends
+    Instead, ///< whatever is there
+    Added,
+    Times ///< percent of it; of what is counted otherwise so many times
+};
+
 /// A property that a lane's curve drives: the curve's 0 becomes `low`, its 1 becomes `high`. Swapped ends
 /// invert it.
 struct Feed {
@@ -31,6 +40,13 @@ struct Feed {
     };
     std::optional<Limits> limits = {}; ///< values beyond are cut to these
     Offset lead = Frames(0);           ///< of this property, besides the lane's
+    Meets meets = Meets::Usual;
+    /// The curve's first pin lies where each appearance of the layer begins, instead of where it is.
+    bool by_age = false;
+    /// Of a colour, whose ends the others have no meaning for: from one to the other, or with each pin to the
+    /// next of the palette.
+    Colour low_colour = {}, high_colour = {0xf4b331};
+    std::vector<Colour> palette = {};
     friend bool operator==(const Feed&, const Feed&) = default;
 };
 

@@ -30,6 +30,15 @@ Lane with_framings_moved(Lane lane, double across, double down) {
     return lane;
 }
 
+Lane with_appearances_moved(Lane lane, double across, double down) {
+    for (auto& pin : lane.pins) {
+        auto& appearance = std::get<AppearanceBody>(pin.body);
+        appearance.x *= across;
+        appearance.y *= down;
+    }
+    return lane;
+}
+
 } // namespace
 
 Result<Project> with_picture_size(const Project& project, int width, int height) {
@@ -43,12 +52,19 @@ Result<Project> with_picture_size(const Project& project, int width, int height)
     settings.picture_height = height;
     Project next = with_settings(project, settings);
     Stage stage = *next.stage;
-    for (auto& layer : stage.layers)
+    for (auto& layer : stage.layers) {
+        for (auto& point : layer.points) {
+            point.x *= across;
+            point.y *= down;
+        }
         for (const auto& [id, by] : {std::pair("position-x", across), std::pair("position-y", down)})
             if (const auto found = layer.values.find(id); found != layer.values.end())
                 found->second *= by;
+    }
     next.stage = std::make_shared<const Stage>(std::move(stage));
     for (auto& shared : next.lanes) {
+        if (shared->kind->appears)
+            shared = std::make_shared<const Lane>(with_appearances_moved(*shared, across, down));
         if (shared->kind->cuts)
             shared = std::make_shared<const Lane>(with_framings_moved(*shared, across, down));
         if (!shared->motion)

@@ -3,6 +3,7 @@
 
 #include "params/ids.h"
 #include "model/motion.h"
+#include "model/showing.h"
 #include "time/anchor.h"
 
 #include <cstdint>
@@ -40,7 +41,24 @@ struct CutBody {
     bool same_moment = false;
     Frames fade = Frames(0); ///< cross-faded over as many frames, half of them before the cut
     ShotFraming framing = {};
+    double speed = 100; ///< percent; below 0 backwards; 0: one picture is held
+    /// How it takes the place of the shot before, over its fade.
+    enum class Change { Fade, Rush, Wipe } change = Change::Fade;
     friend bool operator==(const CutBody&, const CutBody&) = default;
+};
+
+/// What a trigger does to one parameter while it lasts.
+struct TriggerAct {
+    /// A point of its curve: at so many percent of the trigger's length so many percent of the way from
+    /// `low` to `high`.
+    struct Point {
+        double at = 0, way = 100;
+        friend bool operator==(const Point&, const Point&) = default;
+    };
+    std::string parameter;
+    double low = 0, high = 100;
+    std::vector<Point> curve = {}; ///< rising; straight between; none: all the way
+    friend bool operator==(const TriggerAct&, const TriggerAct&) = default;
 };
 
 /// An effect that lasts from its pin on.
@@ -50,6 +68,10 @@ struct TriggerBody {
     double strength = 100; ///< percent
     Colour from = {}, to = {};
     int row = 0; ///< of the lane: those of one row end where the next begins
+    std::string name = {};
+    std::vector<LayerId> on = {};      ///< the layers that it acts on; none: the camera
+    std::vector<TriggerAct> acts = {}; ///< what it does; none: what is usual for its effect
+    double strobe_beats = 0;           ///< a strobe's turn, in beats from its start; 0: by its rate
     friend bool operator==(const TriggerBody&, const TriggerBody&) = default;
 };
 
@@ -75,12 +97,52 @@ struct SoundBody {
     friend bool operator==(const SoundBody&, const SoundBody&) = default;
 };
 
-using PinBody = std::variant<MarkerBody, CutBody, SoundBody, TriggerBody, PulseBody, KeyBody, PoseBody>;
+/// A layer or group that is there from its pin on.
+struct AppearanceBody {
+    Length length = {Length::Unit::UntilNext, 1};
+    double x = 0, y = 0; ///< from where the layer is, in the picture's pixels
+    double turn = 0;     ///< degrees more
+    double scale = 100;  ///< percent of the layer's
+    bool coloured = false;
+    Colour colour = {};       ///< instead of the layer's, where it is coloured
+    Frames later = Frames(0); ///< than its anchor
+    std::uint32_t seed = 1;   ///< of what is at random in it
+    std::string text = {};    ///< of a title: instead of the layer's
+    int row = 0;              ///< of the lane
+    friend bool operator==(const AppearanceBody&, const AppearanceBody&) = default;
+};
 
-/// The row of its lane that something lies in; only triggers have several.
+using PinBody =
+    std::variant<MarkerBody, CutBody, SoundBody, TriggerBody, PulseBody, KeyBody, PoseBody, AppearanceBody>;
+
+/// The row of its lane that something lies in; only triggers and appearances have several. Null for others.
+[[nodiscard]] inline int* row_in(PinBody& body) {
+    if (auto* trigger = std::get_if<TriggerBody>(&body))
+        return &trigger->row;
+    auto* appearance = std::get_if<AppearanceBody>(&body);
+    return appearance ? &appearance->row : nullptr;
+}
+/// How long it lasts, of what lasts from its pin on; null for others.
+[[nodiscard]] inline Length* lasting_of(PinBody& body) {
+    if (auto* trigger = std::get_if<TriggerBody>(&body))
+        return &trigger->length;
+    auto* appearance = std::get_if<AppearanceBody>(&body);
+    return appearance ? &appearance->length : nullptr;
+}
 [[nodiscard]] inline int row_of(const PinBody& body) {
-    const auto* trigger = std::get_if<TriggerBody>(&body);
-    return trigger ? trigger->row : 0;
+    if (const auto* trigger = std::get_if<TriggerBody>(&body))
+        return trigger->row;
+    const auto* appearance = std::get_if<AppearanceBody>(&body);
+    return appearance ? appearance->row : 0;
+}
+
+/// Whether one of two at the same moment of a lane would be one too many. Rows lie side by side, and so does
+/// what appears at different places of the picture.
+[[nodiscard]] inline bool lies_over(const PinBody& a, const PinBody& b) {
+    const auto *one = std::get_if<AppearanceBody>(&a), *other = std::get_if<AppearanceBody>(&b);
+    if (one && other && (one->x != other->x || one->y != other->y))
+        return false;
+    return row_of(a) == row_of(b);
 }
 
 /// An item on the timeline that has an anchor.
@@ -124,7 +186,8 @@ struct Lane {
     bool solo = false;   ///< of lanes that sound, only those are heard
     bool locked = false; ///< none of its pins is changed
     int click = 0;       ///< heard where its pins act: one of click_sounds(), from 1 on; 0: none
-    std::optional<Motion> motion = {}; ///< there on a lane that drives properties
+    std::optional<Motion> motion = {};   ///< there on a lane that drives properties
+    std::optional<Showing> showing = {}; ///< there on a lane of appearances
     friend bool operator==(const Lane&, const Lane&) = default;
 };
 

@@ -358,8 +358,8 @@ Project moved_by_bars(const Project& project, std::span<const PinId> pins, std::
 
 Project with_rows_moved(const Project& project, std::span<const PinId> pins, int down) {
     return with_bodies(project, pins, [down](PinBody& body) {
-        if (auto* trigger = std::get_if<TriggerBody>(&body))
-            trigger->row = std::clamp(trigger->row + down, 0, most_trigger_rows - 1);
+        if (int* row = row_in(body))
+            *row = std::clamp(*row + down, 0, most_trigger_rows - 1);
     });
 }
 

@@ -7,10 +7,10 @@
 
 namespace pulsepin {
 
-/// Where a layer is put: position, scale, rotation and opacity, then its pivot.
+/// Where a layer is put: position, scale, rotation and opacity, then its pivot, and how it is stretched.
 [[nodiscard]] ParamSpecs place_parameters();
 
-/// How many of them make a pose: all but the pivot.
+/// How many of them make a pose: the first of them.
 inline constexpr std::size_t pose_size = 5;
 [[nodiscard]] ParamSpecs pose_parameters();
 /// The place of one among pose_parameters(); pose_size when it is none of them.

@@ -60,12 +60,25 @@ struct Variation {
     friend bool operator==(const Variation&, const Variation&) = default;
 };
 
+/// How appearances of one planting differ from each other: by a step from each to the next, and at random.
+struct Spread {
+    double step_x = 0, step_y = 0; ///< pixels
+    double step_turn = 0;          ///< degrees
+    double step_scale = 0;         ///< percent
+    double step_later = 0;         ///< frames
+    double wide_x = 0, wide_y = 0; ///< up to so many to either side
+    double wide_turn = 0, wide_scale = 0, wide_later = 0;
+    std::vector<Colour> palette = {}; ///< in turn
+    std::uint32_t seed = 1;
+    friend bool operator==(const Spread&, const Spread&) = default;
+};
+
 /// What is placed on each picked position.
 struct PlantingForm {
     PinBody body;
     /// What differs from one place to the next: which shot cuts show, how strong and of which colour others
     /// are; nothing where all are alike.
-    std::variant<std::monostate, ShotChoice, Variation> choice = {};
+    std::variant<std::monostate, ShotChoice, Variation, Spread> choice = {};
 
     /// The choice of shots, or the usual one.
     [[nodiscard]] ShotChoice shots() const {
@@ -76,6 +89,11 @@ struct PlantingForm {
     [[nodiscard]] Variation variation() const {
         const auto* chosen = std::get_if<Variation>(&choice);
         return chosen ? *chosen : Variation{};
+    }
+    /// How appearances differ; not at all where nothing is said.
+    [[nodiscard]] Spread spread() const {
+        const auto* chosen = std::get_if<Spread>(&choice);
+        return chosen ? *chosen : Spread{};
     }
     friend bool operator==(const PlantingForm&, const PlantingForm&) = default;
 };

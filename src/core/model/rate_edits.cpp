@@ -35,8 +35,10 @@ struct Recount {
             (*this)(marker->length);
         if (auto* cut = std::get_if<CutBody>(&body))
             cut->fade = (*this)(cut->fade);
-        if (auto* trigger = std::get_if<TriggerBody>(&body))
-            (*this)(trigger->length);
+        if (Length* length = lasting_of(body))
+            (*this)(*length);
+        if (auto* appearance = std::get_if<AppearanceBody>(&body))
+            appearance->later = (*this)(appearance->later);
         if (auto* pulse = std::get_if<PulseBody>(&body); pulse && pulse->shape) {
             Pulse shape = *pulse->shape;
             (*this)(shape);
@@ -52,6 +54,12 @@ struct Recount {
     }
     void operator()(Lane& lane) const {
         (*this)(lane.lead);
+        if (lane.showing) {
+            (*this)(lane.showing->comes.length);
+            (*this)(lane.showing->goes.length);
+            lane.showing->early = (*this)(lane.showing->early);
+            lane.showing->letter_delay *= ratio;
+        }
         if (lane.motion) {
             (*this)(lane.motion->pulse);
             (*this)(lane.motion->own.lead);

@@ -9,9 +9,13 @@ namespace pulsepin {
 
 /// How long something lasts. The musical one is counted along the grid.
 struct Length {
-    enum class Unit { None, UntilNext, InBeats, InFrames, InMilliseconds };
+    enum class Unit { None, UntilNext, InBeats, InFrames, InMilliseconds, ToSectionEnd, ToEnd };
     Unit unit = Unit::None;
     double amount = 0;
+    /// Whether the amount says something.
+    [[nodiscard]] bool counted() const {
+        return unit == Unit::InBeats || unit == Unit::InFrames || unit == Unit::InMilliseconds;
+    }
     friend bool operator==(const Length&, const Length&) = default;
 };
 

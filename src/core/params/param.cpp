@@ -76,7 +76,7 @@ Result<void> check_number(const ParamSpec& spec, double number) {
 }
 
 bool is_counted(Length::Unit unit) {
-    return unit != Length::Unit::None && unit != Length::Unit::UntilNext;
+    return Length{unit}.counted();
 }
 
 /// What is not counted has no amount but the one that it always has.
@@ -84,12 +84,14 @@ Length length_in(Length::Unit unit, double amount) {
     return {unit, is_counted(unit) ? amount : unit == Length::Unit::None ? 0 : 1};
 }
 
-constexpr std::array<std::pair<Length::Unit, std::string_view>, 5> unit_ids{
+constexpr std::array<std::pair<Length::Unit, std::string_view>, 7> unit_ids{
     {{Length::Unit::None, "none"},
      {Length::Unit::UntilNext, "until-next"},
      {Length::Unit::InBeats, "beats"},
      {Length::Unit::InFrames, "frames"},
-     {Length::Unit::InMilliseconds, "ms"}}};
+     {Length::Unit::InMilliseconds, "ms"},
+     {Length::Unit::ToSectionEnd, "section-end"},
+     {Length::Unit::ToEnd, "end"}}};
 
 Result<void> check_length(const ParamSpec& spec, const Length& length) {
     if (std::find(spec.units.begin(), spec.units.end(), length.unit) == spec.units.end())
@@ -185,7 +187,7 @@ ParamValue initial_value(const ParamSpec& spec) {
     case 2:
         return LaneId{};
     case 3:
-        return Colour{};
+        return spec.most > 0 ? Colour{static_cast<std::uint32_t>(spec.initial)} : Colour{};
     case 4:
         return std::vector<bool>{true};
     case 5:

@@ -47,8 +47,9 @@ struct ParamSpec {
     std::string_view id;    ///< in files and on the command line
     std::string_view label; ///< beside its field
     ParamType type = ParamType::Number;
-    std::string_view unit = {};                ///< "ms", "%"; of several: "beats"
-    double least = 0, most = 0, initial = 0;   ///< of numbers, ends included; 1 is on for a switch
+    std::string_view unit = {}; ///< "ms", "%"; of several: "beats"
+    /// Of numbers, ends included; 1 is on for a switch. A colour is initially 0xRRGGBB where most is not 0.
+    double least = 0, most = 0, initial = 0;
     std::string_view explains = {};            ///< what it does, where the label does not say it
     std::span<const ParamChoice> choices = {}; ///< of a choice; the first is the initial one
     std::string_view initial_text = {};        ///< of texts and rows

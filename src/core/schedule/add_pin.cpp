@@ -75,11 +75,12 @@ Result<AddedPin> with_pin_added(const Project& project, LaneId id, Seconds time,
     const Lane* lane = project.lane(id);
     if (!lane || lane->kind->sounds)
         return fail("Nothing can be added to this lane by a key.");
-    const bool lasts = lane->kind->triggers && lasting;
+    const bool lasts = (lane->kind->triggers || lane->kind->appears) && lasting;
     if (lasts)
         time = lasting->from;
     for (const auto& pin : resolve(project, *lane).pins)
-        if (std::abs((pin.time - time).value) < same_place.value && row_of(lane->pins[pin.index].body) == 0)
+        if (std::abs((pin.time - time).value) < same_place.value && row_of(lane->pins[pin.index].body) == 0 &&
+            !lane->kind->appears)
             return AddedPin{project, pin.id, true};
 
     const auto body = project.grid ? body_at(project, *lane, project.grid->nearest_tick(time), {})
@@ -87,8 +88,8 @@ Result<AddedPin> with_pin_added(const Project& project, LaneId id, Seconds time,
     if (!body)
         return tl::unexpected(body.error());
     Pin pin{{}, anchor_at(project, time), *body, {}};
-    if (auto* trigger = std::get_if<TriggerBody>(&pin.body); trigger && lasts)
-        trigger->length = length_between(project, lasting->from, lasting->until);
+    if (Length* length = lasting_of(pin.body); length && lasts)
+        *length = length_between(project, lasting->from, lasting->until);
     auto next = with_pins(project, id, {pin});
     if (!next)
         return tl::unexpected(next.error());

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "model/lane_kind.h"
+#include "schedule/appearances.h"
 #include "schedule/pulses.h"
 #include "schedule/shots.h"
 #include "schedule/triggers.h"
@@ -19,7 +20,8 @@ struct LaneSpans {
     MotionCurve motion;
     KeyCurve keys; ///< of a follower: what is drawn by hand; of poses: how far each move is, there and back
     std::array<KeyCurve, pose_size> poses; ///< of poses: of each of pose_parameters()
-    int rows = 1;                          ///< of triggers, that lie over each other
+    std::vector<AppearanceSpan> appearances;
+    int rows = 1; ///< of triggers and appearances, that lie over each other
 };
 
 [[nodiscard]] inline LaneSpans spans_of(const Project& project, const Lane& lane,

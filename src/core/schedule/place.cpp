@@ -13,11 +13,11 @@
 namespace pulsepin {
 namespace {
 
-/// Rows of triggers lie side by side: only the row that is planted counts.
-std::set<Ticks> taken_positions(const Lane& lane, int row, const Picker& picker) {
+/// Where what is planted would lie over another.
+std::set<Ticks> taken_positions(const Lane& lane, const PinBody& planted, const Picker& picker) {
     std::set<Ticks> taken;
     for (const auto& pin : lane.pins)
-        if (const auto at = tick_of_anchor(picker, pin.anchor); at && row_of(pin.body) == row)
+        if (const auto at = tick_of_anchor(picker, pin.anchor); at && lies_over(pin.body, planted))
             taken.insert(*at);
     return taken;
 }
@@ -72,7 +72,7 @@ Result<PlacePreview> preview_placing(const Project& project, LaneId id, const Pi
     if (!picked)
         return tl::unexpected(picked.error());
     PlacePreview preview;
-    const auto taken = taken_positions(**lane, row_of(form.body), picker);
+    const auto taken = taken_positions(**lane, form.body, picker);
     const auto before = picked->size();
     std::erase_if(*picked, [&](const Picked& place) { return taken.contains(place.at); });
     preview.already_there = before - picked->size();

@@ -89,7 +89,7 @@ private:
     void sort(Pin pin) {
         if (pin.planting != planting_.id) {
             if (const auto at = tick_of_anchor(*planting_.picker, pin.anchor);
-                at && row_of(pin.body) == row_of(planting_.form.body))
+                at && lies_over(pin.body, planting_.form.body))
                 taken_.insert(*at);
             untouched_.push_back(std::move(pin));
             return;

@@ -33,6 +33,16 @@ Frames piece_length(const Project& project) {
     return Frames(ceil_whole(piece_end(project).value * rate.per_second() - 1e-6));
 }
 
+namespace {
+
+bool reaches_beyond(const ShotSpan& span, Seconds clip, FrameRate rate) {
+    const Seconds far = span.in_point + Seconds(rate.start_of(span.length()).value * span.speed);
+    return std::min(span.in_point, far) < Seconds(-1e-6) ||
+           std::max(span.in_point, far) > clip + Seconds(1e-6);
+}
+
+} // namespace
+
 std::vector<ShotSpan> shots_of(const Project& project, const Lane& lane) {
     return shots_of(project, lane, resolve(project, lane));
 }
@@ -54,9 +64,11 @@ std::vector<ShotSpan> shots_of(const Project& project, const Lane& lane, const R
         ShotSpan span{resolved.id, cut->shot, std::max(resolved.frame, Frames(0)), end, cut->in_point};
         span.fade = std::max(cut->fade, Frames(0));
         span.framing = cut->framing;
+        span.speed = cut->speed / 100;
+        span.change = cut->change;
         span.slate = cut->shot == ClipId{} ? number : 0;
         if (resolved.frame < Frames(0))
-            span.in_point += rate.start_of(-resolved.frame);
+            span.in_point += Seconds(rate.start_of(-resolved.frame).value * span.speed);
         const Clip* clip = project.clip(cut->shot);
         if (cut->same_moment && clip && clip->begins_at)
             span.in_point = rate.start_of(span.start) - *clip->begins_at;
@@ -70,8 +82,7 @@ std::vector<ShotSpan> shots_of(const Project& project, const Lane& lane, const R
         auto& span = spans[i];
         const Clip* clip = project.clip(span.shot);
         if (clip && !clip->still && clip->duration > Seconds(0))
-            span.too_short = span.in_point < Seconds(-1e-6) ||
-                             span.in_point + rate.start_of(span.length()) > clip->duration + Seconds(1e-6);
+            span.too_short = reaches_beyond(span, clip->duration, rate);
         // A cross-fade needs a shot to fade from, and never reaches past the middle of either.
         const bool follows = i > 0 && spans[i - 1].end == span.start;
         span.fade = follows ? std::min({span.fade, span.length(), spans[i - 1].length()}) : Frames(0);
@@ -98,7 +109,7 @@ double opacity_at(const ShotSpan& span, Frames frame) {
 }
 
 Seconds clip_time(const ShotSpan& span, Frames frame, FrameRate rate) {
-    return span.in_point + rate.start_of(frame - span.start);
+    return span.in_point + Seconds(rate.start_of(frame - span.start).value * span.speed);
 }
 
 } // namespace pulsepin

@@ -17,6 +17,8 @@ struct ShotSpan {
         Frames(0); ///< cross-faded from the span before over as many frames, half of them before `start`
 
     ShotFraming framing = {};
+    double speed = 1; ///< of its clip; below 0 backwards
+    CutBody::Change change = CutBody::Change::Fade;
     int slate = 0; ///< the number of a card that stands for a shot to come: its place among the lane's cuts
 
     [[nodiscard]] Frames length() const { return end - start; }
@@ -32,7 +34,7 @@ struct ShotSpan {
 /// The span that contains the frame; null in a gap.
 [[nodiscard]] const ShotSpan* shot_at(const std::vector<ShotSpan>& shots, Frames frame);
 
-/// The place in the clip that a frame of the span shows, by whole frames from its in-point.
+/// The place in the clip that a frame of the span shows, by whole frames from its in-point at its speed.
 [[nodiscard]] Seconds clip_time(const ShotSpan& span, Frames frame, FrameRate rate);
 
 /// How much of the shot is seen at a frame within its cross-fade: 0 before it, 1 after it.

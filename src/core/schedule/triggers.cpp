@@ -13,6 +13,7 @@ namespace pulsepin {
 
 std::optional<Seconds> duration_of(const Length& length, Seconds from, const Project& project) {
     const double amount = std::clamp(length.amount, 0.0, 1e7); // a file may say anything
+    static const std::vector<FoundSection> none;
     switch (length.unit) {
     case Length::Unit::InBeats:
         if (!project.grid)
@@ -22,6 +23,13 @@ std::optional<Seconds> duration_of(const Length& length, Seconds from, const Pro
         return project.settings->frame_rate.start_of(Frames(nearest_whole(amount)));
     case Length::Unit::InMilliseconds:
         return Seconds(amount / 1000);
+    case Length::Unit::ToSectionEnd:
+        for (const auto& section : project.detection ? project.detection->sections : none)
+            if (section.end > from + Seconds(1e-3) && section.start <= from + Seconds(0.1))
+                return section.end - from;
+        return std::max(Seconds(0), piece_end(project) - from);
+    case Length::Unit::ToEnd:
+        return std::max(Seconds(0), piece_end(project) - from);
     case Length::Unit::None:
     case Length::Unit::UntilNext:
         break;
@@ -42,6 +50,10 @@ std::string length_text(const Length& length) {
         return counted("frame");
     case Length::Unit::InMilliseconds:
         return fmt::format("{:.6g} ms", length.amount);
+    case Length::Unit::ToSectionEnd:
+        return "until the section ends";
+    case Length::Unit::ToEnd:
+        return "to the end";
     case Length::Unit::None:
         break;
     }

@@ -23,7 +23,8 @@ struct TriggerSpan {
 [[nodiscard]] std::vector<TriggerSpan> triggers_of(const Project& project, const Lane& lane,
                                                    const ResolvedLane& resolved);
 
-/// How long a length is when it begins at a time: none for "none" and "until the next".
+/// How long a length is when it begins at a time: none for "none" and "until the next". Where no section is
+/// found around it, one ends with the piece.
 [[nodiscard]] std::optional<Seconds> duration_of(const Length& length, Seconds from, const Project& project);
 
 /// "until the next", "2 beats", "5 frames", "300 ms"; empty for none.

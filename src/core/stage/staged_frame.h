@@ -3,17 +3,38 @@
 
 #include "follow/feeds.h"
 #include "stage/effects.h"
+#include "stage/moves.h"
+#include "stage/sparks.h"
 
+#include <optional>
 #include <vector>
 
 namespace pulsepin {
 
+/// A layer, or one of its appearances, as it is seen at a frame.
 struct StagedLayer {
     LayerKind kind = LayerKind::Shots;
     LayerId id; ///< of layers of shots and pictures: whose picture is shown
     std::string text, shape;
     Colour colour;
     LayerValues values;
+    std::string blend = "normal";
+    Matte matte = {};
+    /// What the matte's other layer shows; one of it, or nothing.
+    std::vector<StagedLayer> matte_of = {};
+    std::vector<Placement> hung = {};     ///< where its parents are put, the nearest first
+    std::vector<StagedLayer> inner = {};  ///< of a group, the lowest first
+    std::vector<StagedLayer> echoes = {}; ///< as it was, the latest first
+    std::vector<Placement> path = {};     ///< where it is while the shutter is open; empty: it rests
+    std::optional<Moved> wipe = {};       ///< while it comes or goes by a wipe
+    std::vector<Moved> letters = {};      ///< of a title whose letters move one after another
+    std::vector<LinePoint> points = {};
+    std::vector<double> heights = {}; ///< of bars and waveforms, percent
+    std::vector<Spark> sparks = {};
+    Moved added = {};      ///< what its appearance makes of its place, in its values already
+    PinId appearance = {}; ///< 0: it is there all the time
+    bool locked = false;
+    std::optional<double> turning = {}; ///< seconds that what turns in it counts from; none: the frame's
     friend bool operator==(const StagedLayer&, const StagedLayer&) = default;
 };
 
@@ -24,13 +45,30 @@ struct StagedFrame {
     double seconds = 0;
     std::vector<StagedLayer> layers; ///< the lowest first; without those that are hidden
     LayerValues camera;
+    std::vector<Placement> camera_path = {}; ///< while the shutter is open; empty: it rests
+    std::vector<StagedFrame> before = {};    ///< frames that the camera's echo shows, the latest first
     friend bool operator==(const StagedFrame&, const StagedFrame&) = default;
 };
 
-/// Triggers whose effect is known act on the camera (stage/trigger_acts.h).
+/// Triggers whose effect is known act on the layers that they name, or on the camera (stage/trigger_acts.h).
 [[nodiscard]] StagedFrame staged_at(const Curves& curves, Frames frame);
 
 /// Whether a frame is more than one layer of shots as they are.
 [[nodiscard]] bool needs_composing(const Curves& curves, Frames frame);
+
+/// Calls `see` with each layer that is staged, those in groups as well, and the groups around it, the
+/// outermost first.
+template <class See>
+void for_staged(const std::vector<StagedLayer>& layers, See see,
+                std::vector<const StagedLayer*> around = {}) {
+    for (const auto& layer : layers) {
+        see(layer, around);
+        if (layer.inner.empty())
+            continue;
+        auto inside = around;
+        inside.push_back(&layer);
+        for_staged(layer.inner, see, std::move(inside));
+    }
+}
 
 } // namespace pulsepin

@@ -1,28 +1,30 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "model/pin.h"
+
 #include <optional>
 #include <string_view>
+#include <vector>
 
 namespace pulsepin {
 
-/// How strong a trigger is over its length.
-enum class TriggerEnvelope {
-    Lasts, ///< all of it, up to its end
-    Falls  ///< from all of it at its start to nothing at its end
-};
-/// `passed`: the share of its length, 0 to 1.
-[[nodiscard]] double envelope_at(TriggerEnvelope envelope, double passed);
+/// How far along its way a trigger's act is, 0 to 1, when that share of its length has passed.
+[[nodiscard]] double way_at(const TriggerAct& act, double passed);
 
-/// What a trigger drives on the camera: a parameter, from where it changes nothing to `full` at 100 %.
-struct TriggerAct {
-    std::string_view parameter;
-    double full = 0;
-    TriggerEnvelope envelope = TriggerEnvelope::Lasts;
-};
+/// What a trigger does: what it was told to, or else what is usual for its effect: that drives its first
+/// parameter. Nothing for names of one's own.
+[[nodiscard]] std::vector<TriggerAct> acts_of(const TriggerBody& trigger);
+[[nodiscard]] std::optional<TriggerAct> usual_act(std::string_view effect);
 
-/// By the trigger's effect: each effect of a layer drives its first parameter. Nothing for names of one's
-/// own.
-[[nodiscard]] std::optional<TriggerAct> trigger_act(std::string_view effect);
+/// Curves that an act can begin with: those of hits, as shares of its length.
+struct ActCurve {
+    std::string_view id;
+    std::string_view label;
+    std::vector<TriggerAct::Point> points;
+};
+[[nodiscard]] const std::vector<ActCurve>& act_curves();
+/// The shape of a pulse, stretched over the trigger's length.
+[[nodiscard]] std::vector<TriggerAct::Point> points_of_pulse(const Pulse& pulse);
 
 } // namespace pulsepin

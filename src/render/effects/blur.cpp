@@ -9,8 +9,12 @@ void paint(cv::Mat& image, const EffectContext& context) {
     blur_in_place(image, context.values.of("blur") * context.pixel);
 }
 
+double reach(const EffectValues& values) {
+    return 3 * values.of("blur");
+}
+
 } // namespace
 
-const EffectPainter blur_painter{"blur", paint};
+const EffectPainter blur_painter{"blur", paint, reach};
 
 } // namespace pulsepin

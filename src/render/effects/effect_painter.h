@@ -11,8 +11,12 @@
 namespace pulsepin {
 
 struct EffectContext {
-    const LayerValues& values;
-    double pixel; ///< of the whole picture, in pixels of the image at hand
+    const EffectValues& values;
+    double pixel;       ///< of the whole picture, in pixels of the image at hand
+    cv::Point2d middle; ///< of the picture, in the image at hand
+    cv::Size2d picture; ///< its size there
+    double seconds;     ///< that what turns counts from
+    double reach = 0;   ///< pixels that the image goes beyond what the layer fills
 };
 
 /// What an effect does to pixels. The same values always do the same.
@@ -20,20 +24,39 @@ struct EffectPainter {
     std::string_view effect; ///< the id of its row in stage/effects.h
     /// image: eight bits a channel, blue, green, red, alpha, premultiplied.
     void (*paint)(cv::Mat& image, const EffectContext&);
+    /// How far from what the layer fills it paints, in the picture's pixels; null: not beyond.
+    double (*reach)(const EffectValues&) = nullptr;
 };
 
 /// Null for effects that only move a layer.
 [[nodiscard]] const EffectPainter* painter_of(std::string_view effect);
 
 // One each, in a file of its own.
-extern const EffectPainter exposure_painter, tint_painter, blur_painter, glow_painter, flash_painter,
+extern const EffectPainter exposure_painter, contrast_painter, saturation_painter, hue_painter,
+    levels_painter, tint_painter, posterise_painter, blur_painter, streak_painter, rush_painter,
+    sharpen_painter, glow_painter, shift_painter, bulge_painter, ripple_painter, mirror_painter,
+    edges_painter, grain_painter, vignette_painter, flare_painter, leak_painter, flash_painter,
     strobe_painter;
 
 /// A colour in the order of an image's channels, 0 to 1, opaque.
 [[nodiscard]] cv::Scalar channels_of(Colour colour);
 /// The alpha of each pixel in all four channels.
 [[nodiscard]] cv::Mat alpha_everywhere(const cv::Mat& image);
+/// No colour is stronger than its pixel is opaque.
+void within_alpha(cv::Mat& image);
 /// Gaussian, edges held; wide ones at a smaller size.
 void blur_in_place(cv::Mat& image, double sigma);
+/// Each colour becomes a mixture of all: out = matrix * (b, g, r, alpha).
+void mix_colours(cv::Mat& image, const cv::Matx44f& matrix);
+/// Each colour of a pixel, freed of its alpha, becomes what the table of 256 says.
+void look_up(cv::Mat& image, const std::array<unsigned char, 256>& table);
+/// Each pixel from where the map says (bilinear; beyond the edge what lies there).
+void bend(cv::Mat& image, cv::Point2d (*from)(cv::Point2d, const EffectContext&),
+          const EffectContext& context);
+/// Light, one value a pixel from 0 to 1, added in a colour where the image is.
+void add_light(cv::Mat& image, const cv::Mat& light, Colour colour, double strength);
+
+/// Weights of brightness, ITU-R BT.709, in the order of an image's channels.
+inline constexpr float luma[3] = {0.0722f, 0.7152f, 0.2126f};
 
 } // namespace pulsepin

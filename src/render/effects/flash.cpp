@@ -4,12 +4,11 @@
 namespace pulsepin {
 namespace {
 
-/// So much of the way to the flash's colour, white by itself, where the layer is.
+/// So much of the way to the flash's colour where the layer is.
 void paint(cv::Mat& image, const EffectContext& context) {
     const double share = context.values.of("flash") / 100;
     cv::Mat light = alpha_everywhere(image);
-    if (const auto colour = context.values.light("flash"))
-        cv::multiply(light, channels_of(*colour), light);
+    cv::multiply(light, channels_of(context.values.light_or("flash", "flash-colour")), light);
     cv::addWeighted(image, 1 - share, light, share, 0, image);
 }
 

@@ -16,8 +16,12 @@ void paint(cv::Mat& image, const EffectContext& context) {
     cv::scaleAdd(bright, gain, image, image);
 }
 
+double reach(const EffectValues& values) {
+    return 3 * values.of("glow-size");
+}
+
 } // namespace
 
-const EffectPainter glow_painter{"glow", paint};
+const EffectPainter glow_painter{"glow", paint, reach};
 
 } // namespace pulsepin

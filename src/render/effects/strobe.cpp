@@ -4,10 +4,11 @@
 namespace pulsepin {
 namespace {
 
-/// Lit by a lamp of the trigger's colour.
+/// Lit by a lamp of that colour.
 void paint(cv::Mat& image, const EffectContext& context) {
-    if (const auto colour = context.values.light("strobe"))
-        cv::multiply(image, channels_of(*colour), image);
+    const Colour colour = context.values.light_or("strobe", "strobe-colour");
+    if (colour != Colour{0xffffff})
+        cv::multiply(image, channels_of(colour), image);
 }
 
 } // namespace

@@ -15,11 +15,10 @@ void paint(cv::Mat& image, const EffectContext& context) {
     if (const auto light = context.values.light("tint"))
         for (int i = 0; i < 3; ++i)
             to[i] = static_cast<float>(channels_of(*light)[i]);
-    constexpr float weight[3] = {0.0722f, 0.7152f, 0.2126f};
     cv::Matx44f matrix = cv::Matx44f::zeros();
     for (int out = 0; out < 3; ++out)
         for (int in = 0; in < 3; ++in)
-            matrix(out, in) = (out == in ? 1 - share : 0.0f) + share * to[out] * weight[in];
+            matrix(out, in) = (out == in ? 1 - share : 0.0f) + share * to[out] * luma[in];
     matrix(3, 3) = 1;
     cv::transform(image, image, matrix);
 }

@@ -20,14 +20,14 @@ void StretchTrigger::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
         std::max(context().snapped(placement().time_at(at), in_frames), *start + rate.frame_length());
     const Length length = dragged_length(project(), view(), *start, end, in_frames);
     show(with_bodies(project(), selected(), [&](PinBody& body) {
-        if (auto* trigger = std::get_if<TriggerBody>(&body))
-            trigger->length = length;
+        if (Length* lasting = lasting_of(body))
+            *lasting = length;
     }));
     tell(tr("Lasts %1").arg(QString::fromStdString(length_text(length))));
 }
 
 std::optional<Gesture::Edit> StretchTrigger::end(Qt::KeyboardModifiers) {
-    return edit(tr("stretch trigger"));
+    return edit(tr("stretch"));
 }
 
 } // namespace pulsepin

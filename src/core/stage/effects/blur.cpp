@@ -4,10 +4,25 @@
 namespace pulsepin {
 namespace {
 
-constexpr ParamSpec own[] = {{"blur", "blur", ParamType::Number, "px", 0, 400, 0, {}, {}, {}, 0, 12}};
+constexpr ParamSpec own[] = {
+    {.id = "blur",
+     .label = "blur",
+     .unit = "px",
+     .least = 0,
+     .most = 400,
+     .initial = 0,
+     .usual_low = 0,
+     .usual_high = 12},
+};
 
 } // namespace
 
-const EffectRow blur_effect{"blur", "Blur", own, "2 to 3 frames for eased moves"};
+const EffectRow blur_effect{
+    .id = "blur",
+    .label = "Blur",
+    .parameters = own,
+    .usual_lead = "2 to 3 frames for eased moves",
+    .changes_pixels = true,
+};
 
 } // namespace pulsepin

@@ -5,10 +5,24 @@ namespace pulsepin {
 namespace {
 
 constexpr ParamSpec own[] = {
-    {"exposure", "exposure", ParamType::Number, "stops", -8, 8, 0, {}, {}, {}, 0, 1.5}};
+    {.id = "exposure",
+     .label = "exposure",
+     .unit = "stops",
+     .least = -8,
+     .most = 8,
+     .initial = 0,
+     .usual_low = 0,
+     .usual_high = 1.5},
+};
 
 } // namespace
 
-const EffectRow exposure_effect{"exposure", "Exposure", own, "2 to 3 frames for eased moves"};
+const EffectRow exposure_effect{
+    .id = "exposure",
+    .label = "Exposure",
+    .parameters = own,
+    .usual_lead = "2 to 3 frames for eased moves",
+    .changes_pixels = true,
+};
 
 } // namespace pulsepin

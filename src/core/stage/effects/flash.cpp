@@ -4,10 +4,31 @@
 namespace pulsepin {
 namespace {
 
-constexpr ParamSpec own[] = {{"flash", "flash", ParamType::Number, "%", 0, 100, 0, {}, {}, {}, 0, 80}};
+constexpr ParamSpec own[] = {
+    {.id = "flash",
+     .label = "flash",
+     .unit = "%",
+     .least = 0,
+     .most = 100,
+     .initial = 0,
+     .usual_low = 0,
+     .usual_high = 80},
+    {.id = "flash-colour",
+     .label = "flash colour",
+     .type = ParamType::Colour,
+     .most = 0xffffff,
+     .initial = 16777215},
+};
 
 } // namespace
 
-const EffectRow flash_effect{"flash", "Flash", own, "none: it starts on the beat", nullptr, {}, true};
+const EffectRow flash_effect{
+    .id = "flash",
+    .label = "Flash",
+    .parameters = own,
+    .usual_lead = "none: it starts on the beat",
+    .coloured = true,
+    .changes_pixels = true,
+};
 
 } // namespace pulsepin

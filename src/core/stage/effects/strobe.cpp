@@ -11,10 +11,15 @@ namespace {
 constexpr ParamSpec own[] = {
     {"strobe", "strobe", ParamType::Number, "%", 0, 100, 0, {}, {}, {}, 0, 100},
     {"strobe-rate", "strobe rate", ParamType::Number, "a second", 0.1, 30, 2.5, {}, {}, {}, 1, 3},
+    {.id = "strobe-colour",
+     .label = "strobe colour",
+     .type = ParamType::Colour,
+     .most = 0xffffff,
+     .initial = 0xffffff},
 };
 
 /// Seen for one half of each turn, dark for the other.
-void place(Placement& placement, const LayerValues& values, double seconds) {
+void place(Placement& placement, const EffectValues& values, double seconds) {
     const double turns = values.turns("strobe-rate", seconds);
     if (turns - std::floor(turns + 1e-9) >= 0.5 - 1e-9)
         placement.opacity *= 1 - values.of("strobe") / 100;
@@ -22,7 +27,15 @@ void place(Placement& placement, const LayerValues& values, double seconds) {
 
 } // namespace
 
-const EffectRow strobe_effect{"strobe", "Strobe",      own, "none: it starts on the beat",
-                              place,    "strobe-rate", true};
+const EffectRow strobe_effect{
+    .id = "strobe",
+    .label = "Strobe",
+    .parameters = own,
+    .usual_lead = "none: it starts on the beat",
+    .place = place,
+    .rate = "strobe-rate",
+    .coloured = true,
+    .changes_pixels = true,
+};
 
 } // namespace pulsepin

@@ -1,0 +1,160 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "kinds/kinds.h"
+#include "model/fields.h"
+#include "model/pin_edits.h"
+#include "schedule/lane_spans.h"
+#include "schedule/variation.h"
+
+namespace pulsepin {
+namespace {
+
+void fields(Fields& f, PinBody& body) {
+    auto& appearance = std::get<AppearanceBody>(body);
+    f.length("lasts", appearance.length);
+    f.number("x", appearance.x, limits::value, Fields::optional);
+    f.number("y", appearance.y, limits::value, Fields::optional);
+    f.number("turn", appearance.turn, limits::value, Fields::optional);
+    double larger = appearance.scale - 100;
+    f.about("percent above, or below, the layer's scale")
+        .number("larger", larger, limits::value, Fields::optional);
+    appearance.scale = 100 + larger;
+    f.maybe("colour", "own-colour", appearance.coloured,
+            [&](Fields& g) { g.colour("instead", appearance.colour); });
+    f.frames("later_frames", appearance.later, limits::frames, Fields::optional);
+    f.whole_as("seed", appearance.seed, limits::seed);
+    f.text("text", appearance.text, limits::note, Fields::optional);
+    f.whole_as("row", appearance.row, {0, most_trigger_rows - 1}, Fields::optional);
+}
+
+constexpr Length::Unit units[] = {Length::Unit::UntilNext,    Length::Unit::InBeats,
+                                  Length::Unit::InFrames,     Length::Unit::InMilliseconds,
+                                  Length::Unit::ToSectionEnd, Length::Unit::ToEnd};
+
+std::span<const PinParam> params() {
+    static const PinParam all[] = {
+        bound<PinBody, &AppearanceBody::length>({.id = "length",
+                                                 .label = "lasts",
+                                                 .type = ParamType::Length,
+                                                 .most = limits::length_amount.most,
+                                                 .initial = 1,
+                                                 .units = units}),
+        bound<PinBody, &AppearanceBody::x>(
+            {.id = "x", .label = "right", .unit = "px", .least = -10000, .most = 10000}),
+        bound<PinBody, &AppearanceBody::y>(
+            {.id = "y", .label = "down", .unit = "px", .least = -10000, .most = 10000}),
+        bound<PinBody, &AppearanceBody::turn>(
+            {.id = "turn", .label = "turn", .unit = "°", .least = -3600, .most = 3600}),
+        bound<PinBody, &AppearanceBody::scale>({.id = "scale",
+                                                .label = "scale",
+                                                .unit = "%",
+                                                .least = 0,
+                                                .most = 2000,
+                                                .initial = 100,
+                                                .explains = "of the layer's own"}),
+        bound<PinBody, &AppearanceBody::later>({.id = "later",
+                                                .label = "later",
+                                                .type = ParamType::Whole,
+                                                .unit = "frames",
+                                                .least = -10000,
+                                                .most = 10000,
+                                                .explains = "than its beat"}),
+        bound<PinBody, &AppearanceBody::coloured>(
+            {.id = "coloured", .label = "own colour", .type = ParamType::Switch, .most = 1}),
+        bound<PinBody, &AppearanceBody::colour>(
+            {.id = "colour", .label = "colour", .type = ParamType::Colour}),
+        bound<PinBody, &AppearanceBody::text>(
+            {.id = "text",
+             .label = "words",
+             .type = ParamType::Text,
+             .explains = "of a title: instead of the layer's; empty: the layer's"}),
+        bound<PinBody, &AppearanceBody::seed>({.id = "seed",
+                                               .label = "seed",
+                                               .type = ParamType::Whole,
+                                               .most = 0xffffffff,
+                                               .initial = 1,
+                                               .explains = "of what is at random in it"}),
+        kinds::row_param(),
+    };
+    return all;
+}
+
+bool may_set(std::string_view id, const PinBody& body, const Project&) {
+    return id != "colour" || std::get<AppearanceBody>(body).coloured;
+}
+
+/// They differ by steps and by chance.
+Result<PlacedBodies> bodies(const Project&, const Lane&, std::span<const Picked> places,
+                            const PlantingForm& form) {
+    AppearanceBody base;
+    if (const auto* given = std::get_if<AppearanceBody>(&form.body))
+        base = *given;
+    const Spread spread = form.spread();
+    PlacedBodies bodies;
+    bodies.reserve(places.size());
+    for (std::size_t i = 0; i < places.size(); ++i) {
+        const auto n = static_cast<double>(i);
+        const auto chance = [&](std::uint64_t which) {
+            return 2 * chance_of(static_cast<std::uint64_t>(places[i].at.value), spread.seed * 8 + which) - 1;
+        };
+        AppearanceBody body = base;
+        body.x += spread.step_x * n + spread.wide_x * chance(1);
+        body.y += spread.step_y * n + spread.wide_y * chance(2);
+        body.turn += spread.step_turn * n + spread.wide_turn * chance(3);
+        body.scale = std::max(0.0, body.scale + spread.step_scale * n + spread.wide_scale * chance(4));
+        body.later += Frames(nearest_whole(spread.step_later * n + spread.wide_later * chance(5)));
+        if (!spread.palette.empty()) {
+            body.coloured = true;
+            body.colour = spread.palette[i % spread.palette.size()];
+        }
+        body.seed = base.seed + static_cast<std::uint32_t>(i);
+        bodies.push_back(body);
+    }
+    return bodies;
+}
+
+/// As the one before, with other chances and no words of its own.
+Result<void> adapt(PinBody& body, const Project&, const Lane& lane, std::optional<Ticks>) {
+    auto& appearance = std::get<AppearanceBody>(body);
+    if (lane.pins.empty())
+        appearance.length = {Length::Unit::InBeats, 4};
+    appearance.seed += 1;
+    appearance.text.clear();
+    return {};
+}
+
+void spans(const Project& project, const Lane& lane, const ResolvedLane& pins, LaneSpans& spans) {
+    spans.appearances = appearances_of(project, lane, pins);
+    for (const auto& span : spans.appearances)
+        spans.rows = std::max(spans.rows, span.row + 1);
+}
+
+std::string name_of(const PinBody& body, const Project&) {
+    const auto& text = std::get<AppearanceBody>(body).text;
+    return text.empty() ? "appearance" : text;
+}
+
+} // namespace
+
+const LaneKindRow kinds::appearance_row{
+    .id = "appearances",
+    .plural = "Appearances",
+    .singular = "appearance",
+    .counted = "appearances",
+    .from_the_start = false,
+    .appears = true,
+    .empty_body = [] { return PinBody(AppearanceBody{}); },
+    .fields = fields,
+    .name_of = name_of,
+    .colour_of =
+        [](const PinBody& body) {
+            const auto& appearance = std::get<AppearanceBody>(body);
+            return appearance.coloured ? PinColour(appearance.colour) : PinColour();
+        },
+    .params = params(),
+    .may_set = may_set,
+    .spans = spans,
+    .bodies = bodies,
+    .adapt = adapt,
+};
+
+} // namespace pulsepin

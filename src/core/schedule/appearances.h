@@ -1,0 +1,26 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "schedule/resolve.h"
+
+namespace pulsepin {
+
+/// An appearance as it is seen: over the frames [comes, end). Its age counts from `comes`.
+struct AppearanceSpan {
+    PinId pin;
+    std::size_t index = 0; ///< into the lane's pins
+    Frames comes;          ///< when it begins to come: as many frames before its beat as its lane says
+    Frames beat;           ///< the frame of its anchor
+    Frames end;
+    double coming = 0; ///< frames that it takes to come,
+    double going = 0;  ///< and to go, up to its end
+    int row = 0;
+    bool muted = false; ///< it, or its lane
+};
+
+/// The appearances of a lane by the frame at which they come. They may overlap. "Until the next" is until the
+/// next of its row comes, or to the end of the piece. What would last less than a frame lasts one.
+[[nodiscard]] std::vector<AppearanceSpan> appearances_of(const Project& project, const Lane& lane,
+                                                         const ResolvedLane& resolved);
+
+} // namespace pulsepin

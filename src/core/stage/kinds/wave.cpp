@@ -1,0 +1,75 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "stage/layer_kinds.h"
+
+namespace pulsepin {
+namespace {
+
+constexpr ParamSpec own[] = {
+    {.id = "colour", .label = "colour", .type = ParamType::Colour, .most = 0xffffff, .initial = 0xf4b331},
+    {.id = "wave",
+     .label = "height so far",
+     .unit = "%",
+     .least = 0,
+     .most = 400,
+     .initial = 0,
+     .explains = "what the lane of a level drives; its curve is drawn",
+     .usual_low = 0,
+     .usual_high = 100},
+    {.id = "wave-length",
+     .label = "length",
+     .unit = "px",
+     .least = 10,
+     .most = 20000,
+     .initial = 900,
+     .usual_low = 600,
+     .usual_high = 1200},
+    {.id = "wave-height",
+     .label = "height",
+     .unit = "px",
+     .least = 1,
+     .most = 10000,
+     .initial = 140,
+     .explains = "at 100 %, to either side",
+     .usual_low = 80,
+     .usual_high = 240},
+    {.id = "wave-seconds",
+     .label = "seconds seen",
+     .unit = "s",
+     .least = 0.05,
+     .most = 60,
+     .initial = 2,
+     .explains = "now lies in the middle",
+     .usual_low = 1,
+     .usual_high = 4},
+    {.id = "line-width",
+     .label = "line width",
+     .unit = "px",
+     .least = 0,
+     .most = 1000,
+     .initial = 0,
+     .explains = "0: as thick as a line usually is",
+     .usual_low = 0,
+     .usual_high = 12},
+    {.id = "inside",
+     .label = "filled inside",
+     .unit = "%",
+     .least = 0,
+     .most = 100,
+     .initial = 0,
+     .usual_low = 0,
+     .usual_high = 100},
+    {.id = "wave-mirrored",
+     .label = "mirrored",
+     .type = ParamType::Switch,
+     .most = 1,
+     .initial = 1,
+     .explains = "drawn to both sides of its line"},
+};
+
+} // namespace
+
+ParamSpecs wave_parameters() {
+    return own;
+}
+
+} // namespace pulsepin

@@ -1,0 +1,109 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "stage/layer_kinds.h"
+
+#include "model/place_parameters.h"
+#include "model/stage_edits.h"
+#include "stage/effects.h"
+
+#include <array>
+
+namespace pulsepin {
+namespace {
+
+constexpr ParamSpec mattes[] = {
+    {.id = "matte-amount",
+     .label = "matte",
+     .unit = "%",
+     .least = 0,
+     .most = 100,
+     .initial = 100,
+     .explains = "how far a wipe has opened, or how much a matte holds back",
+     .usual_low = 0,
+     .usual_high = 100},
+    {.id = "matte-soft",
+     .label = "matte softness",
+     .unit = "%",
+     .least = 0,
+     .most = 100,
+     .initial = 8,
+     .usual_low = 0,
+     .usual_high = 40},
+    {.id = "matte-angle",
+     .label = "matte angle",
+     .unit = "°",
+     .least = -3600,
+     .most = 3600,
+     .initial = 0,
+     .explains = "the way in which a wipe opens; 0 is from left to right",
+     .usual_low = 0,
+     .usual_high = 90},
+    {.id = "matte-x",
+     .label = "matte x",
+     .unit = "px",
+     .least = -10000,
+     .most = 10000,
+     .initial = 0,
+     .explains = "the middle of a round wipe",
+     .usual_low = -200,
+     .usual_high = 200},
+    {.id = "matte-y",
+     .label = "matte y",
+     .unit = "px",
+     .least = -10000,
+     .most = 10000,
+     .initial = 0,
+     .usual_low = -200,
+     .usual_high = 200},
+};
+
+constexpr BlendMode modes[] = {
+    {"normal", "normal"},   {"add", "add"},         {"multiply", "multiply"}, {"screen", "screen"},
+    {"overlay", "overlay"}, {"lighten", "lighten"}, {"darken", "darken"},     {"difference", "difference"}};
+
+} // namespace
+
+std::span<const LayerKindRow> layer_kinds() {
+    static const std::array rows{
+        LayerKindRow{LayerKind::Shots, "shots", "Shots"},
+        LayerKindRow{LayerKind::Picture, "picture", "Picture"},
+        LayerKindRow{LayerKind::Title, "title", "Title", title_parameters()},
+        LayerKindRow{LayerKind::Shape, "shape", "Shape", shape_parameters()},
+        LayerKindRow{LayerKind::Camera, "camera", "Camera"},
+        LayerKindRow{LayerKind::Group, "group", "Group"},
+        LayerKindRow{LayerKind::Line, "line", "Line", line_parameters()},
+        LayerKindRow{LayerKind::Bars, "bars", "Spectrum", bars_parameters()},
+        LayerKindRow{LayerKind::Wave, "wave", "Waveform", wave_parameters()},
+        LayerKindRow{LayerKind::Sparks, "sparks", "Sparks", spark_parameters()},
+    };
+    return rows;
+}
+
+const LayerKindRow& layer_kind(LayerKind kind) {
+    return layer_kinds()[static_cast<std::size_t>(kind)];
+}
+
+ParamSpecs matte_parameters() {
+    return mattes;
+}
+
+std::span<const BlendMode> blend_modes() {
+    return modes;
+}
+
+std::vector<LayerParameter> parameters_of(const Layer& layer) {
+    std::vector<LayerParameter> all;
+    const auto add = [&](ParamSpecs specs, std::string_view group, int number = 1) {
+        for (const auto& spec : specs)
+            all.push_back({parameter_id(spec.id, number), &spec, group, number});
+    };
+    add(layer_kind(layer.kind).parameters, layer_kind(layer.kind).label);
+    add(place_parameters(), {});
+    if (layer.matte.kind != Matte::Kind::None)
+        add(mattes, "Matte");
+    for (const auto& use : layer.effects)
+        if (const auto* row = effect(use.effect))
+            add(row->parameters, row->label, use.number);
+    return all;
+}
+
+} // namespace pulsepin

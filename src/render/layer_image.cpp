@@ -1,0 +1,219 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "render/layer_image.h"
+
+#include "render/effects/effect_painter.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace pulsepin {
+
+QTransform place_of(const Placement& at) {
+    QTransform place;
+    place.translate(at.x + at.pivot_x, at.y + at.pivot_y);
+    place.rotate(at.rotation);
+    place.scale(at.scale * at.scale_x, at.scale * at.scale_y);
+    if (at.skew != 0)
+        place.shear(-std::tan(at.skew * 3.14159265358979323846 / 180), 0);
+    place.translate(-at.pivot_x, -at.pivot_y);
+    return place;
+}
+
+QTransform place_in_picture(const StagedLayer& layer, const Placement& own) {
+    QTransform place = place_of(own);
+    for (const auto& parent : layer.hung)
+        place *= place_of(parent);
+    return place;
+}
+
+QImage empty_image(QSize size) {
+    QImage image(size, QImage::Format_ARGB32_Premultiplied);
+    image.fill(Qt::transparent);
+    return image;
+}
+
+void prepare(QPainter& painter) {
+    painter.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
+}
+
+QPainter::CompositionMode composition_mode(std::string_view blend) {
+    static const std::map<std::string_view, QPainter::CompositionMode> modes{
+        {"add", QPainter::CompositionMode_Plus},
+        {"multiply", QPainter::CompositionMode_Multiply},
+        {"screen", QPainter::CompositionMode_Screen},
+        {"overlay", QPainter::CompositionMode_Overlay},
+        {"lighten", QPainter::CompositionMode_Lighten},
+        {"darken", QPainter::CompositionMode_Darken},
+        {"difference", QPainter::CompositionMode_Difference}};
+    const auto found = modes.find(blend);
+    return found == modes.end() ? QPainter::CompositionMode_SourceOver : found->second;
+}
+
+QRectF layer_box(const StagedLayer& layer, const ContentContext& context) {
+    if (layer.kind != LayerKind::Group)
+        return content_painter(layer.kind).box(layer, context);
+    QRectF all;
+    for (const auto& inner : layer.inner)
+        all |= place_in_picture(inner, placement_of(inner.values, inner.turning.value_or(context.seconds)))
+                   .mapRect(layer_box(inner, context));
+    return all;
+}
+
+namespace {
+
+/// What acts on the place paints only the colour of its light.
+const EffectPainter* painter_at(const ActingEffect& effect) {
+    return effect.row->changes_pixels ? painter_of(effect.row->id) : nullptr;
+}
+
+/// How far its effects reach from what it fills, in pixels of the picture.
+double reach_of(const LayerValues& values) {
+    double reach = 0;
+    for (const auto& acting : acting_effects(values))
+        if (const auto* painter = painter_at(acting); painter && painter->reach)
+            reach += painter->reach(EffectValues(values, acting.number));
+    return reach;
+}
+
+/// Paints one layer.
+class LayerPainter {
+public:
+    LayerPainter(QPainter& painter, const StagedLayer& layer, const QTransform& view, double opacity,
+                 const Canvas& canvas)
+        : painter_(painter), layer_(layer), view_(view), canvas_(canvas),
+          turning_(layer.turning.value_or(canvas.staged.seconds)), at_(placement_of(layer.values, turning_)),
+          opacity_(opacity * at_.opacity), placed_(place_in_picture(layer, at_) * view) {}
+
+    void paint() {
+        for (auto echo = layer_.echoes.rbegin(); echo != layer_.echoes.rend(); ++echo)
+            LayerPainter(painter_, *echo, view_, opacity_share(), canvas_).paint();
+        if (opacity_ <= 0 || at_.scale <= 0 || !placed_.isInvertible())
+            return;
+        painter_.setCompositionMode(composition_mode(layer_.blend));
+        painter_.setOpacity(opacity_);
+        if (is_simple())
+            draw(painter_, placed_, opacity_, canvas_);
+        else
+            paint_apart();
+        painter_.setCompositionMode(QPainter::CompositionMode_SourceOver);
+        painter_.setOpacity(1);
+    }
+
+private:
+    [[nodiscard]] double opacity_share() const { return at_.opacity > 0 ? opacity_ / at_.opacity : 0; }
+
+    /// It can be drawn onto the canvas as it is.
+    [[nodiscard]] bool is_simple() const {
+        const bool whole = layer_.kind != LayerKind::Group || (opacity_ >= 1 && layer_.blend == "normal");
+        return whole && !painted_over(layer_.values) && layer_.matte.kind == Matte::Kind::None &&
+               !layer_.wipe && layer_.path.empty() && draws_once();
+    }
+
+    /// What lies over itself would be seen twice where it is transparent or blended.
+    [[nodiscard]] bool draws_once() const {
+        if (opacity_ >= 1 && layer_.blend == "normal")
+            return true;
+        return layer_.kind == LayerKind::Shots || layer_.kind == LayerKind::Picture ||
+               layer_.kind == LayerKind::Sparks || layer_.kind == LayerKind::Bars ||
+               (layer_.kind == LayerKind::Title && layer_.values.of("outline") <= 0 &&
+                layer_.values.of("plate") <= 0 && layer_.values.of("shadow") <= 0) ||
+               ((layer_.kind == LayerKind::Shape || layer_.kind == LayerKind::Line) &&
+                (layer_.values.of("fill") <= 0 || layer_.values.of("line-width") <= 0));
+    }
+
+    void draw(QPainter& painter, const QTransform& placed, double opacity, const Canvas& canvas) const {
+        if (layer_.kind == LayerKind::Group)
+            return paint_layers(painter, layer_.inner, placed, opacity, canvas);
+        painter.setTransform(placed);
+        content_painter(layer_.kind).draw(painter, layer_, canvas.content());
+        painter.resetTransform();
+    }
+
+    /// On an image of its own, as large as what it fills and what its effects reach.
+    void paint_apart() {
+        const QRectF box = layer_box(layer_, canvas_.content());
+        if (box.isEmpty())
+            return;
+        const double reach = reach_of(layer_.values) * canvas_.pixel + 2;
+        QRectF filled = placed_.mapRect(box);
+        for (const auto& at : layer_.path)
+            filled |= (place_in_picture(layer_, at) * view_).mapRect(box);
+        const QRect area =
+            filled.adjusted(-reach, -reach, reach, reach).toAlignedRect() & QRect(QPoint(), canvas_.size);
+        if (area.isEmpty())
+            return;
+        const QTransform to_area = QTransform::fromTranslate(-area.left(), -area.top());
+        QImage own = layer_.path.empty() ? drawn(area.size(), placed_ * to_area, to_area)
+                                         : blurred(area.size(), to_area);
+        paint_effects(own, layer_.values, area.topLeft(), turning_, canvas_);
+        const QTransform local = (placed_ * to_area).inverted();
+        if (layer_.matte.kind != Matte::Kind::None)
+            apply_matte(own, layer_, local, box, area.topLeft(), view_, canvas_);
+        if (layer_.wipe)
+            apply_wipe(own, layer_.wipe->wiped, layer_.wipe->wipe_angle, 0.05, false, local, box);
+        painter_.drawImage(area.topLeft(), own);
+    }
+
+    [[nodiscard]] QImage drawn(QSize size, const QTransform& placed, const QTransform& to_area) const {
+        QImage image = empty_image(size);
+        QPainter on(&image);
+        prepare(on);
+        draw(on, placed, 1, {canvas_.staged, canvas_.pictures, canvas_.pixel, canvas_.seen * to_area, size});
+        return image;
+    }
+
+    /// The mean of the places that it passes while the shutter is open.
+    [[nodiscard]] QImage blurred(QSize size, const QTransform& to_area) const {
+        cv::Mat sum(size.height(), size.width(), CV_32SC4, cv::Scalar::all(0));
+        for (const auto& at : layer_.path) {
+            const QImage one = drawn(size, place_in_picture(layer_, at) * view_ * to_area, to_area);
+            const cv::Mat pixels(one.height(), one.width(), CV_8UC4, const_cast<uchar*>(one.constBits()),
+                                 static_cast<std::size_t>(one.bytesPerLine()));
+            cv::add(sum, pixels, sum, cv::noArray(), CV_32S);
+        }
+        QImage mean = empty_image(size);
+        cv::Mat pixels(mean.height(), mean.width(), CV_8UC4, mean.bits(),
+                       static_cast<std::size_t>(mean.bytesPerLine()));
+        sum.convertTo(pixels, CV_8U, 1.0 / static_cast<double>(layer_.path.size()));
+        return mean;
+    }
+
+    QPainter& painter_;
+    const StagedLayer& layer_;
+    const QTransform& view_;
+    const Canvas& canvas_;
+    double turning_;
+    Placement at_;
+    double opacity_;
+    QTransform placed_;
+};
+
+} // namespace
+
+bool painted_over(const LayerValues& values) {
+    const auto acting = acting_effects(values);
+    return std::any_of(acting.begin(), acting.end(),
+                       [](const ActingEffect& effect) { return painter_at(effect) != nullptr; });
+}
+
+void paint_effects(QImage& image, const LayerValues& values, QPointF corner, double seconds,
+                   const Canvas& canvas) {
+    cv::Mat pixels(image.height(), image.width(), CV_8UC4, image.bits(),
+                   static_cast<std::size_t>(image.bytesPerLine()));
+    const QPointF middle = canvas.seen.map(QPointF(0, 0)) - corner;
+    for (const auto& acting : acting_effects(values))
+        if (const auto* painter = painter_at(acting))
+            painter->paint(pixels, {EffectValues(values, acting.number),
+                                    canvas.pixel,
+                                    {middle.x(), middle.y()},
+                                    {canvas.staged.width * canvas.pixel, canvas.staged.height * canvas.pixel},
+                                    seconds});
+}
+
+void paint_layers(QPainter& painter, const std::vector<StagedLayer>& layers, const QTransform& view,
+                  double opacity, const Canvas& canvas) {
+    for (const auto& layer : layers)
+        LayerPainter(painter, layer, view, opacity, canvas).paint();
+}
+
+} // namespace pulsepin
