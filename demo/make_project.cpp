@@ -101,9 +101,8 @@ Project with_comings_and_goings(Project project) {
 
     Layer title{{}, LayerKind::Title, "Opening"};
     title.text = "over the levee";
-    title.colour = {0xfff4d6};
-    title.values = {
-        {"font-weight", 300}, {"letter-space", 16}, {"font-size", 90}, {"shadow", 55}, {"shadow-size", 12}};
+    title.colour = {0x5a2c1e};
+    title.values = {{"font-weight", 500}, {"letter-space", 14}, {"font-size", 95}, {"position-y", -150}};
     const LayerId opening = add_layer(project, title);
     Showing typed;
     typed.comes = {"rise", {Length::Unit::InFrames, 10}, {.id = "sine-out"}};

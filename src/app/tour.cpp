@@ -161,7 +161,14 @@ private:
         correct_curve();
         picture("follower");
         window_.findChild<QPushButton*>("layers of the picture")->click();
+        for (const auto& layer : window_.document().project().stage->layers)
+            if (layer.name == "Ring")
+                window_.view().choose_layer(layer.id);
+        for (const auto& lane : window_.document().project().lanes)
+            if (lane->name == "Sparks") // the rings lie above them
+                window_.timeline().reveal_lane(lane->id);
         picture("layers");
+        window_.view().choose_layer({});
         see_picture();
         window_.findChild<QPushButton*>("curves")->click();
         return true;

@@ -531,6 +531,86 @@ private slots:
         QCOMPARE(desk.project().stage->layers.back().effects.front().effect, std::string("glow"));
     }
 
+    void journey_a_trigger_drives_several_parameters_of_one_layer_and_stretches() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const LayerId kite = add_layer(desk, {{}, LayerKind::Shape, "Kite"});
+        const Lane& flashes = *desk.project().first_lane(&LaneKindRow::triggers);
+        const PinId trigger = flashes.pins.front().id;
+        const auto body = [&] { return std::get<TriggerBody>(desk.project().pin(trigger)->body); };
+        desk.window.view().select({trigger});
+        QVERIFY(QTest::qWaitFor([&] { return desk.window.findChild<QPushButton*>("acts on")->isVisible(); },
+                                1000));
+        choose_from_menu(desk.window.findChild<QPushButton*>("acts on"), {"Kite"});
+        QCOMPARE(body().on, std::vector{kite});
+        choose_from_menu(desk.window.findChild<QPushButton*>("add act"), {"rotation"});
+        choose_from_menu(desk.window.findChild<QPushButton*>("add act"), {"Blur", "blur"});
+        QCOMPARE(body().acts.size(), std::size_t{3}); // what it did before is the first
+        choose_from_menu(desk.window.findChild<QPushButton*>("act 1 curve"), {"up and down"});
+        number(desk, "act 1 to", 90);
+        const auto at = [&](double share) {
+            const auto& triggers =
+                spans(desk, desk.project().first_lane(&LaneKindRow::triggers)->id).triggers;
+            const auto span = std::find_if(triggers.begin(), triggers.end(),
+                                           [&](const TriggerSpan& one) { return one.pin == trigger; });
+            const Frames frame =
+                span->start + Frames(static_cast<std::int64_t>(
+                                  std::lround(share * static_cast<double>((span->end - span->start).value))));
+            return staged_of(desk, kite, frame).front().values.of("rotation");
+        };
+        QCOMPARE(at(0.5), 90.0);
+        const Length before = body().length;
+        choose(desk, "trigger length unit", "frames");
+        number(desk, "trigger length amount", 20);
+        QVERIFY(body().length != before);
+        QCOMPARE(at(0.5), 90.0);
+        QVERIFY(std::abs(at(0.25) - 45) < 1e-6);
+        choose_from_menu(desk.window.findChild<QPushButton*>("act 2 curve"), {"Further up"});
+        QCOMPARE(body().acts[1].parameter, std::string("blur"));
+        desk.click("remove act 0");
+        QCOMPARE(body().acts.size(), std::size_t{2});
+    }
+
+    void journey_a_missing_font_is_named_when_the_piece_is_opened() {
+        Desk desk;
+        Layer words{{}, LayerKind::Title, "Words"};
+        words.text = "words";
+        words.options["font"] = "No Such Face";
+        add_layer(desk, words);
+        QTemporaryDir folder;
+        const auto file = folder.filePath("font.pulsepin").toStdString();
+        QVERIFY(desk.window.document().save_now(file));
+        desk.window.document().start_new();
+        QVERIFY(desk.window.document().open(file));
+        QVERIFY2(desk.message().contains("No Such Face"), qPrintable(desk.message()));
+        QCOMPARE(desk.project().stage->layers[1].options.at("font"), std::string("No Such Face")); // kept
+    }
+
+    void journey_a_threshold_that_another_curve_drives() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const LaneId by = add_motion_lane(desk, "Follower", "Wave");
+        choose(desk, "follower source", "Wave");
+        QVERIFY(desk.settle());
+        const LaneId lane = add_motion_lane(desk, "Follower", "Level");
+        QVERIFY(desk.settle());
+        choose(desk, "add step", "Floor");
+        const auto step = desk.project().lane(lane)->motion->follower.steps.size();
+        QTimer::singleShot(400, qApp, [] { answer_with("0"); });
+        QTimer::singleShot(1100, qApp, [] { answer_with("0.5"); });
+        choose_from_menu(desk.window.findChild<QPushButton*>(QString("step %1 driven").arg(step)),
+                         {"at", "by Wave"});
+        QVERIFY(QTest::qWaitFor(
+            [&] { return !desk.project().lane(lane)->motion->follower.steps.back().drives.empty(); }, 4000));
+        const ParamDrive drive = desk.project().lane(lane)->motion->follower.steps.back().drives.front();
+        QCOMPARE(drive.lane, by);
+        QVERIFY(desk.settle());
+        const auto curve = desk.window.document().followers().at(lane);
+        const auto wave = desk.window.document().followers().at(by);
+        for (std::size_t i = 0; i < curve->values().size(); i += 97)
+            QVERIFY(curve->values()[i] >= wave->values()[i] * 0.5f - 0.02f);
+    }
+
     // -- other hands on the layers
 
     void journey_layers_are_grouped_dragged_into_order_and_taken_apart() {

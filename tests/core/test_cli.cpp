@@ -167,6 +167,30 @@ private slots:
         QCOMPARE(cli({"sound", project, "-o", song, "--force"}).status, 1); // an input is never written over
     }
 
+    // A frame as the window composes it, its shot and its letters included.
+    void a_frame_is_written_as_a_picture() {
+        const QString moving = PULSEPIN_DEMO "/kite-day-in-motion.pulsepin";
+        QVERIFY(QFileInfo::exists(moving));
+        const auto run = cli({"picture", moving, "--frame", "672", "--size", "320x180", "-o", file("f.png")});
+        QVERIFY2(run.status == 0, qPrintable(run.err));
+        QFile made(file("f.png"));
+        QVERIFY(made.open(QIODevice::ReadOnly));
+        const QByteArray png =
+            made.readAll(); // width and height stand after the first chunk's name (PNG, RFC 2083)
+        QVERIFY(png.size() > 10'000 && png.mid(12, 4) == "IHDR");
+        QCOMPARE(static_cast<unsigned char>(png[18]) * 256 + static_cast<unsigned char>(png[19]), 320);
+        QCOMPARE(static_cast<unsigned char>(png[23]), 180);
+        QCOMPARE(cli({"picture", moving, "--frame", "672", "--size", "320x180", "-o", file("g.png")}).status,
+                 0);
+        QFile again(file("g.png"));
+        QVERIFY(again.open(QIODevice::ReadOnly) && again.readAll() == png);
+        const auto refused =
+            cli({"picture", moving, "--frame", "1", "--size", "large", "-o", file("never.png")});
+        QVERIFY(refused.status == 1 && refused.err.contains("large") && !QFile::exists(file("never.png")));
+        QCOMPARE(cli({"picture", moving, "--frame", "1", "-o", song, "--force"}).status, 1);
+        QCOMPARE(cli({"picture", moving, "--frame", "1", "-o", file("f.png")}).status, 1);
+    }
+
     void inputs_are_never_written_over() {
         QVERIFY(QFile::copy(song, file("mine.opus")) && QFile::copy(project, file("mine.pulsepin")));
         const QStringList in_demo{PULSEPIN_DEMO "/loop.webm", song};

@@ -377,6 +377,85 @@ private slots:
         QCOMPARE(at(5 * 12 + 1).front().value, 130.0);
     }
 
+    // A lane that goes evenly from 0 to 1 over ten seconds.
+    static LaneId add_ramp(Project& project) {
+        project = with_lane(project, kind_that(&LaneKindRow::keyed), "ramp");
+        const LaneId id = project.lanes.back()->id;
+        Motion motion;
+        motion.own = {.property = "ramp", .unit = "", .low = 0, .high = 1};
+        project = *with_motion(project, id, motion);
+        project = *with_pins(project, id,
+                             {{{}, TimeAnchor{Seconds(0)}, KeyBody{0, {}}, {}},
+                              {{}, TimeAnchor{Seconds(10)}, KeyBody{1, {}}, {}}});
+        return id;
+    }
+
+    void numbers_of_steps_are_driven_by_other_curves() {
+        auto project = steady_project(120, 0, 20);
+        const LaneId ramp = add_ramp(project);
+        Follower follower;
+        follower.source = "nearness";
+        follower.steps = {{"floor", {{"at", 0.2}}, false, {{"at", ramp, 0, 1}}}};
+        const auto id = add_follower(project, follower);
+        const auto curve = followed(project).at(id);
+        for (const double t : {2.0, 4.0, 6.0, 8.0}) {
+            float lowest = 2;
+            const auto per = curve->per_second();
+            for (auto i = static_cast<std::size_t>((t - 0.25) * per);
+                 i < static_cast<std::size_t>((t + 0.25) * per); ++i)
+                lowest = std::min(lowest, curve->values()[i]);
+            QVERIFY2(std::abs(static_cast<double>(lowest) - (t - 0.25) / 10) < 0.02,
+                     qPrintable(QString::number(lowest)));
+        }
+        // Where the curve stands still the step is as with that number.
+        Project constant = project;
+        std::vector<PinId> pins;
+        for (const auto& pin : project.lane(ramp)->pins)
+            pins.push_back(pin.id);
+        constant = with_bodies(constant, pins, [](PinBody& body) { std::get<KeyBody>(body).value = 0.5; });
+        Follower plain = follower;
+        plain.steps = {{"floor", {{"at", 0.5}}}};
+        Project as_set = project;
+        const auto other = add_follower(as_set, plain);
+        QVERIFY(followed(constant).at(id)->values() == followed(as_set).at(other)->values());
+    }
+
+    void a_period_that_is_driven_goes_on_smoothly() {
+        auto project = steady_project(120, 0, 20);
+        const LaneId ramp = add_ramp(project);
+        Follower follower;
+        follower.source = "wave";
+        follower.values.set("counted", std::string("beats"));
+        follower.drives = {{"period", ramp, 4, 1}};
+        const auto id = add_follower(project, follower);
+        const auto values = followed(project).at(id)->values();
+        float steepest = 0;
+        for (std::size_t i = 1; i < values.size(); ++i)
+            steepest = std::max(steepest, std::abs(values[i] - values[i - 1]));
+        QVERIFY(steepest < 0.04f); // no jump: pi x 2 turns a second at most, 200 values a second
+        // Turns of beats/period, period falling from 4 to 1 over 20 beats: the integral is 20/3 ln 4.
+        int tops = 0;
+        for (std::size_t i = 1; i + 1 < values.size() / 2; ++i)
+            tops += values[i] > values[i - 1] && values[i] >= values[i + 1] ? 1 : 0;
+        QVERIFY2(std::abs(tops - 20.0 / 3 * std::log(4.0)) <= 1, qPrintable(QString::number(tops)));
+    }
+
+    void what_would_drive_itself_is_refused() {
+        auto project = steady_project(120, 0, 20);
+        Follower first;
+        first.source = "nearness";
+        const auto one = add_follower(project, first);
+        Follower second = first;
+        second.steps = {{"ceiling", {}, false, {{"at", one, 0, 1}}}};
+        const auto two = add_follower(project, second);
+        Motion motion = *project.lane(one)->motion;
+        motion.follower.steps = {{"floor", {}, false, {{"at", two, 0, 1}}}};
+        QVERIFY(!with_motion(project, one, motion));
+        motion.follower.steps.clear();
+        motion.follower.drives = {{"period", two, 0, 1}};
+        QVERIFY(!with_motion(project, one, motion));
+    }
+
     void a_lead_is_told_in_frames_or_milliseconds() {
         auto project = steady_project(120, 0, 20);
         Follower follower;

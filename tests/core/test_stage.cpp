@@ -9,6 +9,7 @@
 #include "model/lane_edits.h"
 #include "model/stage_edits.h"
 #include "schedule/forms.h"
+#include "schedule/place.h"
 #include "stage/layer_kinds.h"
 #include "stage/staged_frame.h"
 #include "stage/trigger_acts.h"
@@ -203,6 +204,39 @@ private slots:
         }
         QVERIFY(lowest >= -20 && lowest < -10 && highest <= 20 && highest > 10);
         QVERIFY(*bodies_for(project, *project.lanes.back(), places, form) == bodies);
+    }
+
+    void a_planting_of_appearances_runs_again_and_keeps_exceptions() {
+        Scene scene;
+        const LayerId ring = shape(scene);
+        const LaneId lane = scene.appear(ring);
+        Spread spread;
+        spread.step_x = 30;
+        const Picker every{"beats", Ticks(0), Ticks(960 * 32), {{"every-nth", {{"n", 4.0}}}}};
+        auto placed = *place(scene.project, lane, every, {lasting(40), spread});
+        scene.project = std::move(placed.project);
+        QCOMPARE(scene.project.lane(lane)->pins.size(), std::size_t{8});
+        AppearanceBody own = std::get<AppearanceBody>(scene.project.lane(lane)->pins[2].body);
+        own.scale = 250;
+        const PinId exception = scene.project.lane(lane)->pins[2].id;
+        scene.project = *with_body(scene.project, exception, own);
+        Picker more = every;
+        more.filters.front().values.set("n", 2.0);
+        const auto again = run_again(scene.project, placed.planting, more, {lasting(20), spread});
+        QVERIFY2(again.has_value(), again ? "" : again.error().message().c_str());
+        const auto& pins = again->project.lane(lane)->pins;
+        QCOMPARE(pins.size(), std::size_t{16});
+        for (const auto& pin : pins) {
+            const auto& body = std::get<AppearanceBody>(pin.body);
+            QCOMPARE(body.scale, pin.id == exception ? 250.0 : 100.0);
+            QCOMPARE(body.length.amount, pin.id == exception ? 40.0 : 20.0);
+        }
+        // A second one at another place is not in its way; one at the same place is one too many.
+        AppearanceBody aside = lasting(40);
+        aside.x = 400;
+        const auto second = place(again->project, lane, every, {aside, Spread{}});
+        QCOMPARE(second->count, std::size_t{8});
+        QVERIFY(!place(second->project, lane, every, {aside, Spread{}}));
     }
 
     // What drives the layer may count from where each appearance begins.

@@ -2,7 +2,9 @@
 #pragma once
 
 #include "kinds/kinds.h"
+#include "model/lane_edits.h"
 #include "model/planting_edits.h"
+#include "model/stage_edits.h"
 #include "schedule/pulses.h"
 #include "support/projects.h"
 
@@ -69,6 +71,56 @@ inline Project with_plantings_and_triggers(Project project) {
     return *with_picker_named(project, "kicks, every second", picker);
 }
 
+/// Everything that the picture can hold.
+inline Project with_rich_stage(Project project) {
+    Layer title{{}, LayerKind::Title, "Words"};
+    title.text = "two\nlines";
+    title.options = {{"align", "left"}};
+    title.colours = {{"shadow-colour", {0x112233}}};
+    title.values = {{"shown", 40}, {"blur#2", 4}};
+    title.effects = {{"blur", 2}, {"glow", 1, true}};
+    title.blend = "screen";
+    title.locked = title.motion_blur = true;
+    project = *with_layer(project, title);
+    const LayerId words = project.stage->layers[project.stage->layers.size() - 2].id;
+    Layer line{{}, LayerKind::Line, "Line"};
+    line.points = {{0, 1, 2}, {3, 4, 5}};
+    line.matte = {Matte::Kind::LayerLight, words, true};
+    line.parent = words;
+    project = *with_layer(project, line);
+    const LayerId both[] = {words, project.stage->layers[project.stage->layers.size() - 2].id};
+    project = *with_group_of(project, both, "both");
+    project =
+        *with_look_kept(project, {"mine", true, title.effects, title.values, title.colours, title.options});
+    project = with_motion_blur(project, true, 90, 12);
+    project = with_lane(project, kind_that(&LaneKindRow::appears), "Appears");
+    const LaneId lane = project.lanes.back()->id;
+    const Showing showing{words,     {"type", {Length::Unit::InBeats, 2}, {"back-out"}},
+                          Frames(5), {"fade", {Length::Unit::InFrames, 6}, {}},
+                          "sway",    4,
+                          50,        1.5};
+    project = *with_showing(project, lane, showing);
+    const AppearanceBody body{
+        {Length::Unit::ToSectionEnd, 1}, 1, 2, 3, 4, true, {0x445566}, Frames(7), 8, "nine", 2};
+    project = *with_pins(project, lane, {{{}, MusicalAnchor{Ticks(960)}, body, {}}});
+    auto plantings = *project.plantings;
+    plantings.push_back({PlantingId{project.next_id++},
+                         lane,
+                         "appearances",
+                         Picker{"beats", Ticks(0), Ticks(9600), {}, {}},
+                         {body, Spread{1, 2, 3, 4, 5, 6, 7, 8, 9, 10, {{1}, {2}}, 11}}});
+    project.plantings = std::make_shared<const std::vector<Planting>>(std::move(plantings));
+    Motion motion;
+    motion.own.target = {words, "colour"};
+    motion.own.meets = Meets::Times;
+    motion.own.by_age = true;
+    motion.own.palette = {{3}, {4}};
+    motion.follower.steps = {
+        {"floor", {}, false, {{"at", lane_of_kind(project, kind_that(&LaneKindRow::pulses)), 0.1, 0.9}}}};
+    project = with_lane(project, kind_that(&LaneKindRow::follows), "Driven");
+    return *with_motion(project, project.lanes.back()->id, motion);
+}
+
 /// Everything that a project can hold, none of it as it is by itself.
 inline Project rich_project() {
     Project project = with_random_pins(steady_project(118, 0.37, 70, "29.97"), 3, 80);
@@ -98,7 +150,7 @@ inline Project rich_project() {
                          {{{}, TimeAnchor{Seconds(2)}, sound, {}}});
     project =
         *with_mute_and_solo(project, lane_of_kind(project, kind_that(&LaneKindRow::sounds)), true, false);
-    return with_plantings_and_triggers(std::move(project));
+    return with_rich_stage(with_plantings_and_triggers(std::move(project)));
 }
 
 } // namespace pulsepin::test

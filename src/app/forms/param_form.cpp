@@ -123,7 +123,7 @@ void ParamForm::lay_out_row() {
 void ParamForm::lay_out_lines() {
     const auto needs_a_line = [this](const ParamSpec& spec) {
         return style_.layout == ParamFormLayout::NamesBeside &&
-               (spec.type == ParamType::Text || spec.type == ParamType::Length ||
+               (style_.one_a_line || spec.type == ParamType::Text || spec.type == ParamType::Length ||
                 spec.type == ParamType::Curve || spec.type == ParamType::Shot);
     };
     int line = 0;

@@ -29,6 +29,7 @@ struct ParamFormStyle {
     int in_a_row = 0;     ///< so many fields at most, then the next row; 0: all
     QString no_lane = {}; ///< the entry that stands for no lane; empty: there is none
     ParamFormLayout layout = ParamFormLayout::Row;
+    bool one_a_line = false;           ///< where there is no width for two
     bool choices_as_buttons = false;   ///< all of them are seen
     bool handles_in_a_picture = false; ///< curves are bent where they are drawn
     /// Of a choice; null, or none: it has no picture.

@@ -37,6 +37,14 @@ void paint_label(QPainter& painter, QPointF at, const QString& text) {
     painter.drawText(box, Qt::AlignCenter, text);
 }
 
+/// As the layer is seen; by itself where it is not.
+LayerValues values_of(const StagedFrame& staged, const Layer& layer) {
+    if (layer.kind == LayerKind::Camera)
+        return staged.camera;
+    const auto* seen = staged_place(staged, layer.id).layer;
+    return seen ? seen->values : LayerValues(layer);
+}
+
 } // namespace
 
 PictureHands::PictureHands(Document& document, ViewState& view, PreviewView& preview)
@@ -414,9 +422,7 @@ bool PictureHands::key(QKeyEvent& event) {
                       {"framing-y", framed_one->shot.framing.y + by.y()}});
         return true;
     }
-    LayerValues values = staged.camera;
-    if (const auto* one = staged_place(staged, layer->id).layer)
-        values = one->values;
+    const LayerValues values = values_of(staged, *layer);
     take({{"position-x", values.of("position-x") + by.x()}, {"position-y", values.of("position-y") + by.y()}},
          tr("nudge layer"));
     return true;
@@ -554,10 +560,7 @@ void PictureHands::paint_chosen(QPainter& painter, const StagedFrame& staged) co
     painter.setBrush(day_palette().desk_text);
     for (const auto& corner : box)
         painter.drawRect(QRectF(corner - QPointF(4, 4), QSizeF(8, 8)));
-    LayerValues values = staged.camera;
-    for (const auto& one : staged.layers)
-        if (one.id == layer->id)
-            values = one.values;
+    const LayerValues values = values_of(staged, *layer);
     const auto told = [&](const char* id) { return std::round(values.of(id) * 10) / 10; };
     const QString text = framed_one ? tr("shot: %1, %2 · %3 %")
                                           .arg(framed_one->shot.framing.x)

@@ -63,7 +63,7 @@ AppearanceForm::AppearanceForm(QWidget* parent) : FormFields(parent) {
     static const std::vector<ParamSpec> spread = specs_of<Spread>(spread_params());
     all_ = new ParamForm("appears", {.layout = ParamFormLayout::NamesBeside});
     all_->set_specs(common);
-    steps_ = new ParamForm("spread", {.layout = ParamFormLayout::NamesBeside});
+    steps_ = new ParamForm("spread", {.layout = ParamFormLayout::NamesBeside, .one_a_line = true});
     steps_->set_specs(spread);
     for (auto* form : {all_, steps_})
         connect(form, &ParamForm::changed, this, &FormFields::changed);
@@ -152,7 +152,7 @@ void AppearanceForm::suit(const Lane& lane) {
 }
 
 QString AppearanceForm::summary() const {
-    return tr("for %1").arg(QString::fromStdString(length_text(all_->values().length("length"))));
+    return tr("each lasts %1").arg(QString::fromStdString(length_text(all_->values().length("length"))));
 }
 
 } // namespace pulsepin

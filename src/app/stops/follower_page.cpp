@@ -7,7 +7,10 @@
 #include "widgets.h"
 
 #include <QHBoxLayout>
+#include <QInputDialog>
+#include <QMenu>
 #include <QScrollArea>
+#include <algorithm>
 #include <cmath>
 
 namespace pulsepin {
@@ -73,6 +76,22 @@ QWidget* FollowerPage::make_source() {
         if (const auto what = followed())
             emit write_wanted(*what);
     });
+    source_driven_ = small("source driven", "~", tr("Its numbers driven by other curves"));
+    auto* drives = new QMenu(source_driven_);
+    source_driven_->setMenu(drives);
+    connect(drives, &QMenu::aboutToShow, this, [this, drives] {
+        drives->clear();
+        const auto* row = lane() ? follower_source(lane()->motion->follower.source) : nullptr;
+        for (const auto& spec : row ? row->parameters : ParamSpecs())
+            if (may_be_driven(*row, spec.id))
+                offer_drives(*drives, spec, lane()->motion->follower.drives,
+                             completed(lane()->motion->follower.values, row->parameters).number(spec.id),
+                             [this](const std::function<void(std::vector<ParamDrive>&)>& how) {
+                                 change_follower(tr("drive a number"),
+                                                 [&](Follower& changed) { how(changed.drives); });
+                             });
+    });
+    first->addWidget(source_driven_);
     first->addWidget(alone_);
     first->addWidget(write_);
     connect(&document_, &Document::listened_changed, this, &MotionPage::refresh);
@@ -165,7 +184,7 @@ void FollowerPage::change_step(std::size_t index, const QString& what,
 
 FollowerPage::StepRow FollowerPage::make_step(std::size_t index, const FollowerStep& step) {
     const auto* row = follower_step(step.id);
-    StepRow made{new QWidget, step.id, nullptr, nullptr, nullptr};
+    StepRow made{new QWidget, step.id, nullptr, nullptr, nullptr, nullptr};
     auto* line = tight_row(made.box, 4);
     const QString number_text = QString::number(index + 1);
     made.on = new QPushButton(row ? text_of(row->label) : QString::fromStdString(step.id));
@@ -213,10 +232,72 @@ FollowerPage::StepRow FollowerPage::make_step(std::size_t index, const FollowerS
                 follower.steps.erase(follower.steps.begin() + static_cast<std::ptrdiff_t>(index));
         });
     });
+    made.driven =
+        small(QString("step %1 driven").arg(number_text), "~", tr("Its numbers driven by other curves"));
+    auto* drives = new QMenu(made.driven);
+    made.driven->setMenu(drives);
+    connect(drives, &QMenu::aboutToShow, this, [this, drives, index] {
+        drives->clear();
+        if (!lane() || index >= lane()->motion->follower.steps.size())
+            return;
+        const auto& now = lane()->motion->follower.steps[index];
+        const auto* of = follower_step(now.id);
+        for (const auto& spec : of ? of->parameters : ParamSpecs())
+            if (spec.type == ParamType::Number)
+                offer_drives(*drives, spec, now.drives, completed(now.values, of->parameters).number(spec.id),
+                             [this, index](const std::function<void(std::vector<ParamDrive>&)>& how) {
+                                 change_step(index, tr("drive a number"),
+                                             [&](FollowerStep& changed) { how(changed.drives); });
+                             });
+    });
+    line->addWidget(made.driven);
     line->addWidget(up);
     line->addWidget(look);
     line->addWidget(away);
     return made;
+}
+
+/// Lanes whose curve can drive a number, and none.
+void FollowerPage::offer_drives(
+    QMenu& menu, const ParamSpec& spec, const std::vector<ParamDrive>& now, double value,
+    const std::function<void(const std::function<void(std::vector<ParamDrive>&)>&)>& change) {
+    auto* of_number = menu.addMenu(text_of(spec.label));
+    const std::string id(spec.id);
+    const auto found =
+        std::find_if(now.begin(), now.end(), [&](const ParamDrive& one) { return one.parameter == id; });
+    auto* none = of_number->addAction(tr("as it is set"), this, [change, id] {
+        change([&](std::vector<ParamDrive>& drives) {
+            std::erase_if(drives, [&](const ParamDrive& one) { return one.parameter == id; });
+        });
+    });
+    none->setCheckable(true);
+    none->setChecked(found == now.end());
+    for (const auto& other : document_.project().lanes) {
+        if (!other->kind->drives() || other->kind->poses || other->id == lane()->id)
+            continue;
+        auto* action = of_number->addAction(
+            tr("by %1…").arg(QString::fromStdString(other->name)), this,
+            [this, change, id, value, spec, lane = other->id] {
+                bool wanted = false;
+                const double low = QInputDialog::getDouble(
+                    this, tr("Driven"), tr("“%1” where that curve is 0").arg(text_of(spec.label)), value,
+                    spec.least, spec.most, 3, &wanted);
+                const double high =
+                    !wanted
+                        ? 0
+                        : QInputDialog::getDouble(this, tr("Driven"),
+                                                  tr("“%1” where that curve is 1").arg(text_of(spec.label)),
+                                                  std::min(spec.most, value == 0 ? 1 : value * 2), spec.least,
+                                                  spec.most, 3, &wanted);
+                if (wanted)
+                    change([&](std::vector<ParamDrive>& drives) {
+                        std::erase_if(drives, [&](const ParamDrive& one) { return one.parameter == id; });
+                        drives.push_back({id, lane, low, high});
+                    });
+            });
+        action->setCheckable(true);
+        action->setChecked(found != now.end() && found->lane == other->id);
+    }
 }
 
 void FollowerPage::show_source(const Follower& follower) {
@@ -237,6 +318,8 @@ void FollowerPage::show_source(const Follower& follower) {
             named_bands()[i].until_hz == values.number("until"))
             band = static_cast<int>(i);
     band_->setCurrentIndex(band);
+    source_driven_->setVisible(std::any_of(
+        specs.begin(), specs.end(), [row](const ParamSpec& spec) { return may_be_driven(*row, spec.id); }));
     band_->setVisible(row && row->takes == FollowerTakes::Level);
     for (auto* button : {alone_, write_})
         button->setVisible(band_->isVisibleTo(this));
@@ -286,6 +369,17 @@ void FollowerPage::show_steps(const Follower& follower) {
             };
             text = tr("tops %1 %, %2 ms").arg(changed(-effect.lower * 100), changed(effect.later_ms));
         }
+        for (const auto& drive : step.drives)
+            if (const Lane* by = document_.project().lane(drive.lane))
+                text += (text.isEmpty() ? "" : " · ") + tr("by %1").arg(QString::fromStdString(by->name));
+        const auto* row = follower_step(step.id);
+        steps_[i].driven->setVisible(
+            row && std::any_of(row->parameters.begin(), row->parameters.end(),
+                               [](const ParamSpec& spec) { return spec.type == ParamType::Number; }));
+        for (const auto& spec : row ? row->parameters : ParamSpecs())
+            steps_[i].form->field(spec.id)->setEnabled(
+                std::none_of(step.drives.begin(), step.drives.end(),
+                             [&](const ParamDrive& drive) { return drive.parameter == spec.id; }));
         steps_[i].effect->setText(text);
         steps_[i].effect->setToolTip(tr("How much lower the tops of the curve become, and how much later"));
     }

@@ -34,11 +34,15 @@ private:
         ParamForm* form;
         QPushButton* on;
         QLabel* effect;
+        QPushButton* driven; ///< its numbers
     };
     QWidget* make_source();
     void make_choice_of_source();
     void make_choice_of_band();
     void make_choice_of_steps();
+    void
+    offer_drives(QMenu& menu, const ParamSpec& spec, const std::vector<ParamDrive>& now, double value,
+                 const std::function<void(const std::function<void(std::vector<ParamDrive>&)>&)>& change);
     void show_source(const Follower& follower);
     void show_steps(const Follower& follower);
     StepRow make_step(std::size_t index, const FollowerStep& step);
@@ -50,6 +54,7 @@ private:
     ParamForm* form_; ///< of the source
     QComboBox* band_;
     QComboBox* add_;
+    QPushButton* source_driven_;
     QPushButton* alone_;
     QPushButton* write_;
     QVBoxLayout* steps_box_;

@@ -84,8 +84,12 @@ LayersPage::LayersPage(Document& document, ViewState& view, QWidget* parent)
 }
 
 QLayout* LayersPage::make_buttons() {
+    // In two rows: what they stand below is narrow.
+    auto* column = new QVBoxLayout;
+    column->setSpacing(3);
     auto* buttons = new QHBoxLayout;
     buttons->setSpacing(3);
+    column->addLayout(buttons);
     const auto button = [&](const QString& name, const QString& text, const QString& tip) {
         auto* made = new QPushButton(text);
         made->setObjectName(name);
@@ -106,6 +110,9 @@ QLayout* LayersPage::make_buttons() {
     more_menu->setObjectName("more of layers menu");
     more->setMenu(more_menu);
     connect(more_menu, &QMenu::aboutToShow, this, [this, more_menu] { fill_more_menu(more_menu); });
+    buttons = new QHBoxLayout;
+    buttons->setSpacing(3);
+    column->addLayout(buttons);
     auto* up = button("raise layer", "↑", tr("Raises the layer"));
     auto* down = button("lower layer", "↓", tr("Lowers the layer"));
     hide_ = button("hide layer", tr("Hide"), tr("Hides the layer, or shows it again"));
@@ -124,7 +131,7 @@ QLayout* LayersPage::make_buttons() {
             document_.apply(without_layer(document_.project(), now->id), tr("remove layer"));
     });
     not_of_camera_ = {up, down, hide_, remove};
-    return buttons;
+    return column;
 }
 
 QLineEdit* LayersPage::make_line(const QString& name, const QString& tip, std::string Layer::*member) {
@@ -815,6 +822,8 @@ void LayersPage::fill_sources(const Layer& shown) {
             if (lane->kind->cuts)
                 add_source(lane->name, lane->id.value);
     }
+    if (shown.kind == LayerKind::Sparks)
+        source_->addItem(tr("no picture"), 0);
     if (picture)
         for (const auto& clip : *document_.project().bin)
             if (clip.has_picture)

@@ -68,7 +68,7 @@ const std::vector<ShowingParam>& coming() {
         auto params = passage_params<&Showing::comes>();
         params.push_back(bound<Showing, &Showing::early>(
             {.id = "early",
-             .label = "before the beat",
+             .label = "early by",
              .type = ParamType::Whole,
              .unit = "frames",
              .least = -500,
@@ -77,7 +77,7 @@ const std::vector<ShowingParam>& coming() {
              .explains = "so many frames before its beat it begins to come; common practice: 3"}));
         params.push_back(bound<Showing, &Showing::letter_delay>(
             {.id = "letters",
-             .label = "letter by letter",
+             .label = "letters",
              .unit = "frames",
              .least = 0,
              .most = 100,
@@ -119,7 +119,7 @@ ShowingPage::ShowingPage(Document& document, QWidget* parent) : MotionPage(docum
     int column = 0;
     const auto form = [&](const QString& name, const QString& title, const std::vector<ShowingParam>& params,
                           const QString& what) {
-        auto* made = new ParamForm(name, {.layout = ParamFormLayout::NamesBeside});
+        auto* made = new ParamForm(name, {.layout = ParamFormLayout::NamesBeside, .one_a_line = true});
         auto specs = std::make_shared<std::vector<ParamSpec>>(specs_of<Showing>(params));
         made->set_specs(*specs);
         connect(made, &ParamForm::changed, this, [this, made, &params, specs, what] {

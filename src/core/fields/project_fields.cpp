@@ -183,6 +183,19 @@ void fields_of(Fields& f, Feed& feed) {
     });
 }
 
+void drives_of(Fields& f, std::vector<ParamDrive>& drives) {
+    f.about("numbers that other lanes' curves drive")
+        .items<ParamDrive>(
+            "drives", "param-drive", drives,
+            [](Fields& g, ParamDrive& drive) {
+                g.text("parameter", drive.parameter);
+                g.id("lane", drive.lane.value, Fields::optional);
+                g.number("low", drive.low, limits::value);
+                g.number("high", drive.high, limits::value);
+            },
+            limits::few, Fields::optional);
+}
+
 void fields_of(Fields& f, Follower& follower) {
     f.text("source", follower.source);
     f.values("values", follower.values);
@@ -192,8 +205,10 @@ void fields_of(Fields& f, Follower& follower) {
             g.text("id", step.id);
             g.values("values", step.values);
             g.flag("off", step.off, Fields::optional);
+            drives_of(g, step.drives);
         },
         limits::few);
+    drives_of(f, follower.drives);
 }
 
 void fields_of(Fields& f, Motion& motion) {

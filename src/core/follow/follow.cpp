@@ -165,8 +165,9 @@ private:
         }
         const Lane keys = still(lane);
         const KeyCurve drawn(keys, resolve(project_, keys, lookup_));
+        const DrivenNumbers numbers = driven(follower.drives);
         return row->values({project_, values, level.get(), other ? &*other : nullptr, moments,
-                            bands_of_source_, drawn, rate_, per_frame_, count_});
+                            bands_of_source_, drawn, rate_, per_frame_, count_, numbers});
     }
 
     /// The level of each band, evened out. Why they cannot be measured, if they cannot.
@@ -260,10 +261,61 @@ private:
                 return;
             other = values_of(*lane);
         }
-        auto after = std::make_shared<CurveValues>(
-            row->apply(*before, {curve.per_second(), values, other ? &*other : nullptr}));
+        auto after = std::make_shared<CurveValues>(shaped(*row, *before, values, other ? &*other : nullptr,
+                                                          driven(step.drives), curve.per_second()));
         curve.effects.back() = effect_of(*before, *after, curve.per_second());
         curve.stages.back() = std::move(after);
+    }
+
+    /// What drives numbers, by their ids: their values over the piece.
+    using DrivenNumbers = std::map<std::string, CurveValues>;
+    DrivenNumbers driven(const std::vector<ParamDrive>& drives) {
+        DrivenNumbers numbers;
+        for (const auto& drive : drives) {
+            const Lane* lane = project_.lane(drive.lane);
+            if (!lane || !lane->kind->drives() || lane->kind->poses)
+                continue;
+            CurveValues values = values_of(*lane);
+            for (float& value : values)
+                value = static_cast<float>(drive.low + (drive.high - drive.low) * static_cast<double>(value));
+            numbers[drive.parameter] = std::move(values);
+        }
+        return numbers;
+    }
+
+    /// A step whose numbers change meanwhile: it is taken with several values of each, and between those what
+    /// comes of it is mixed.
+    CurveValues shaped(const FollowerStepRow& row, const CurveValues& before, const ParamValues& values,
+                       const CurveValues* other, DrivenNumbers numbers, double per_second) {
+        if (numbers.empty())
+            return row.apply(before, {per_second, values, other});
+        const auto [id, course] = *numbers.begin();
+        numbers.erase(numbers.begin());
+        const auto* spec = find_param(row.parameters, id);
+        if (!spec)
+            return shaped(row, before, values, other, std::move(numbers), per_second);
+        const auto [low, high] = std::minmax_element(course.begin(), course.end());
+        const double from = std::clamp(static_cast<double>(*low), spec->least, spec->most),
+                     to = std::clamp(static_cast<double>(*high), spec->least, spec->most);
+        constexpr int parts = 24;
+        std::vector<CurveValues> levels;
+        for (int i = 0; i <= parts; ++i) {
+            ParamValues level = values;
+            level.set(id, from + (to - from) * i / parts);
+            levels.push_back(shaped(row, before, level, other, numbers, per_second));
+            if (to <= from)
+                return levels.front();
+        }
+        CurveValues mixed(before.size());
+        for (std::size_t i = 0; i < mixed.size(); ++i) {
+            const double at = std::clamp(
+                (static_cast<double>(course[std::min(i, course.size() - 1)]) - from) / (to - from) * parts,
+                0.0, static_cast<double>(parts));
+            const auto below = std::min(static_cast<std::size_t>(at), static_cast<std::size_t>(parts - 1));
+            const auto share = static_cast<float>(at - static_cast<double>(below));
+            mixed[i] = levels[below][i] + (levels[below + 1][i] - levels[below][i]) * share;
+        }
+        return mixed;
     }
 
     /// Another lane's curve, at as many values a frame.

@@ -87,11 +87,26 @@ CurveValues wave(const SourceContext& c) {
     const std::string& shape = c.values.text("wave");
     const double period = std::max(1e-3, c.values.number("period")), phase = c.values.number("phase") / 100;
     const auto& grid = *c.project.grid;
-    return sampled(c, [&](double t) {
+    const auto passed_at = [&](double t) {
         const double beats = grid.beats_at(Seconds(t)).value;
-        const double passed = in_bars ? bars_at(grid, beats) : beats;
-        return wave_of(shape, passed / period + phase);
-    });
+        return in_bars ? bars_at(grid, beats) : beats;
+    };
+    const auto longer = c.driven.find("period"), moved = c.driven.find("phase");
+    if (longer == c.driven.end() && moved == c.driven.end())
+        return sampled(c, [&](double t) { return wave_of(shape, passed_at(t) / period + phase); });
+    // Where the period changes the wave goes on from where it is: its turns are summed up.
+    CurveValues values(c.count);
+    double turns = passed_at(0) / period, before = passed_at(0);
+    for (std::size_t i = 0; i < c.count; ++i) {
+        const double passed = passed_at(c.seconds(i));
+        const double now =
+            longer == c.driven.end() ? period : std::max(1e-3, static_cast<double>(longer->second[i]));
+        turns += (passed - before) / now;
+        before = passed;
+        const double by = moved == c.driven.end() ? phase : static_cast<double>(moved->second[i]) / 100;
+        values[i] = static_cast<float>(wave_of(shape, turns + by));
+    }
+    return values;
 }
 
 CurveValues time_since(const SourceContext& c) {
@@ -226,6 +241,10 @@ const FollowerSourceRow* follower_source(std::string_view id) {
     const auto found =
         std::find_if(rows.begin(), rows.end(), [id](const FollowerSourceRow& row) { return row.id == id; });
     return found == rows.end() ? nullptr : &*found;
+}
+
+bool may_be_driven(const FollowerSourceRow& source, std::string_view parameter) {
+    return source.id == "wave" && (parameter == "period" || parameter == "phase");
 }
 
 std::span<const NamedBand> named_bands() {

@@ -27,6 +27,8 @@ struct SourceContext {
     FrameRate rate;
     int per_frame = 1;
     std::size_t count = 0;
+    /// Numbers that other curves drive, by their ids: as many values as the curve has.
+    const std::map<std::string, CurveValues>& driven;
 
     [[nodiscard]] double seconds(std::size_t i) const {
         return static_cast<double>(i) / (rate.per_second() * per_frame);
@@ -46,6 +48,9 @@ struct FollowerSourceRow {
 [[nodiscard]] std::span<const FollowerSourceRow> follower_sources();
 /// Null when there is none of that id.
 [[nodiscard]] const FollowerSourceRow* follower_source(std::string_view id);
+
+/// Whether another lane's curve may drive a number of the source; all numbers of steps may be.
+[[nodiscard]] bool may_be_driven(const FollowerSourceRow& source, std::string_view parameter);
 
 /// Bands by name, with limits that are common practice; the person may set others.
 struct NamedBand {

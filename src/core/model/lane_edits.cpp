@@ -88,9 +88,17 @@ std::vector<LaneId> lanes_named_in(const Follower& follower) {
                 if (const auto heard = lane_of_sound(*sound))
                     lanes.push_back(*heard);
     };
+    const auto add_drives = [&](const std::vector<ParamDrive>& drives) {
+        for (const auto& drive : drives)
+            if (drive.lane.value != 0)
+                lanes.push_back(drive.lane);
+    };
     add(follower.values);
-    for (const auto& step : follower.steps)
+    add_drives(follower.drives);
+    for (const auto& step : follower.steps) {
         add(step.values);
+        add_drives(step.drives);
+    }
     return lanes;
 }
 
