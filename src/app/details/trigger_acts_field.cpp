@@ -71,6 +71,16 @@ void TriggerActsField::change(const QString& what, const std::function<void(Trig
     });
 }
 
+void TriggerActsField::change_one(std::size_t index, const QString& what,
+                                  const std::function<void(TriggerAct&)>& how) {
+    change(what, [&](TriggerBody& trigger) {
+        if (trigger.acts.empty()) // what it did so far goes on
+            trigger.acts = acts_of(trigger);
+        if (index < trigger.acts.size())
+            how(trigger.acts[index]);
+    });
+}
+
 void TriggerActsField::fill_targets() {
     auto* menu = on_->menu();
     menu->clear();
@@ -117,39 +127,10 @@ void TriggerActsField::fill_acts(QMenu* menu) {
     }
 }
 
-QWidget* TriggerActsField::row_of(std::size_t index, const TriggerAct& act) {
-    auto* box = new QWidget;
-    auto* row = tight_row(box, 3);
-    const auto* spec = layer_parameter(act.parameter);
-    const QString label = spec ? text_of(spec->label) : QString::fromStdString(act.parameter);
-    auto* name = quiet(number_of_parameter(act.parameter) == 1
-                           ? label
-                           : QString("%1 %2").arg(label).arg(number_of_parameter(act.parameter)));
-    row->addWidget(name, 1);
+QPushButton* TriggerActsField::curve_button(std::size_t index, const TriggerAct& act) {
     const auto change_act = [this, index](const QString& what, const std::function<void(TriggerAct&)>& how) {
-        change(what, [&](TriggerBody& trigger) {
-            if (trigger.acts.empty())
-                trigger.acts = acts_of(trigger);
-            if (index < trigger.acts.size())
-                how(trigger.acts[index]);
-        });
+        change_one(index, what, how);
     };
-    for (const auto& [which, member, value] : {std::tuple(tr("from"), &TriggerAct::low, act.low),
-                                               std::tuple(tr("to"), &TriggerAct::high, act.high)}) {
-        auto* field = real_field(QString("act %1 %2").arg(index).arg(which), tr("%1: %2").arg(label, which),
-                                 -1e6, 1e6, 1);
-        field->setButtonSymbols(QAbstractSpinBox::NoButtons);
-        field->setKeyboardTracking(false);
-        field->setFixedWidth(52);
-        field->setProperty("role", "small");
-        field->setValue(value);
-        field->setEnabled(spec && spec->type != ParamType::Colour);
-        connect(field, &QDoubleSpinBox::valueChanged, this, [change_act, member = member](double now) {
-            change_act(TriggerActsField::tr("change range"),
-                       [&](TriggerAct& changed) { changed.*member = now; });
-        });
-        row->addWidget(field);
-    }
     auto* curve = named(new QPushButton, QString("act %1 curve").arg(index),
                         tr("How it goes over the trigger's length"));
     curve->setProperty("role", "small");
@@ -196,6 +177,38 @@ QWidget* TriggerActsField::row_of(std::size_t index, const TriggerAct& act) {
     });
     up->setEnabled(index > 0);
     curve->setMenu(curves);
+    return curve;
+}
+
+QWidget* TriggerActsField::row_of(std::size_t index, const TriggerAct& act) {
+    auto* box = new QWidget;
+    auto* row = tight_row(box, 3);
+    const auto* spec = layer_parameter(act.parameter);
+    const QString label = spec ? text_of(spec->label) : QString::fromStdString(act.parameter);
+    auto* name = quiet(number_of_parameter(act.parameter) == 1
+                           ? label
+                           : QString("%1 %2").arg(label).arg(number_of_parameter(act.parameter)));
+    row->addWidget(name, 1);
+    const auto change_act = [this, index](const QString& what, const std::function<void(TriggerAct&)>& how) {
+        change_one(index, what, how);
+    };
+    for (const auto& [which, member, value] : {std::tuple(tr("from"), &TriggerAct::low, act.low),
+                                               std::tuple(tr("to"), &TriggerAct::high, act.high)}) {
+        auto* field = real_field(QString("act %1 %2").arg(index).arg(which), tr("%1: %2").arg(label, which),
+                                 -1e6, 1e6, 1);
+        field->setButtonSymbols(QAbstractSpinBox::NoButtons);
+        field->setKeyboardTracking(false);
+        field->setFixedWidth(52);
+        field->setProperty("role", "small");
+        field->setValue(value);
+        field->setEnabled(spec && spec->type != ParamType::Colour);
+        connect(field, &QDoubleSpinBox::valueChanged, this, [change_act, member = member](double now) {
+            change_act(TriggerActsField::tr("change range"),
+                       [&](TriggerAct& changed) { changed.*member = now; });
+        });
+        row->addWidget(field);
+    }
+    auto* curve = curve_button(index, act);
     row->addWidget(curve);
     auto* remove =
         named(new QPushButton("×"), QString("remove act %1").arg(index), tr("It no longer drives that"));

@@ -21,6 +21,8 @@ private:
     void fill_targets();
     void fill_acts(QMenu* menu);
     void change(const QString& what, const std::function<void(TriggerBody&)>& how);
+    void change_one(std::size_t index, const QString& what, const std::function<void(TriggerAct&)>& how);
+    [[nodiscard]] QPushButton* curve_button(std::size_t index, const TriggerAct& act);
     [[nodiscard]] QWidget* row_of(std::size_t index, const TriggerAct& act);
     QPushButton* on_;
     QPushButton* add_;

@@ -182,6 +182,28 @@ void FollowerPage::change_step(std::size_t index, const QString& what,
     });
 }
 
+QPushButton* FollowerPage::make_drives(std::size_t index) {
+    auto* driven =
+        small(QString("step %1 driven").arg(index + 1), "~", tr("Its numbers driven by other curves"));
+    auto* drives = new QMenu(driven);
+    driven->setMenu(drives);
+    connect(drives, &QMenu::aboutToShow, this, [this, drives, index] {
+        drives->clear();
+        if (!lane() || index >= lane()->motion->follower.steps.size())
+            return;
+        const auto& now = lane()->motion->follower.steps[index];
+        const auto* of = follower_step(now.id);
+        for (const auto& spec : of ? of->parameters : ParamSpecs())
+            if (spec.type == ParamType::Number)
+                offer_drives(*drives, spec, now.drives, completed(now.values, of->parameters).number(spec.id),
+                             [this, index](const std::function<void(std::vector<ParamDrive>&)>& how) {
+                                 change_step(index, tr("drive a number"),
+                                             [&](FollowerStep& changed) { how(changed.drives); });
+                             });
+    });
+    return driven;
+}
+
 FollowerPage::StepRow FollowerPage::make_step(std::size_t index, const FollowerStep& step) {
     const auto* row = follower_step(step.id);
     StepRow made{new QWidget, step.id, nullptr, nullptr, nullptr, nullptr};
@@ -232,24 +254,7 @@ FollowerPage::StepRow FollowerPage::make_step(std::size_t index, const FollowerS
                 follower.steps.erase(follower.steps.begin() + static_cast<std::ptrdiff_t>(index));
         });
     });
-    made.driven =
-        small(QString("step %1 driven").arg(number_text), "~", tr("Its numbers driven by other curves"));
-    auto* drives = new QMenu(made.driven);
-    made.driven->setMenu(drives);
-    connect(drives, &QMenu::aboutToShow, this, [this, drives, index] {
-        drives->clear();
-        if (!lane() || index >= lane()->motion->follower.steps.size())
-            return;
-        const auto& now = lane()->motion->follower.steps[index];
-        const auto* of = follower_step(now.id);
-        for (const auto& spec : of ? of->parameters : ParamSpecs())
-            if (spec.type == ParamType::Number)
-                offer_drives(*drives, spec, now.drives, completed(now.values, of->parameters).number(spec.id),
-                             [this, index](const std::function<void(std::vector<ParamDrive>&)>& how) {
-                                 change_step(index, tr("drive a number"),
-                                             [&](FollowerStep& changed) { how(changed.drives); });
-                             });
-    });
+    made.driven = make_drives(index);
     line->addWidget(made.driven);
     line->addWidget(up);
     line->addWidget(look);

@@ -46,6 +46,7 @@ private:
     void show_source(const Follower& follower);
     void show_steps(const Follower& follower);
     StepRow make_step(std::size_t index, const FollowerStep& step);
+    [[nodiscard]] QPushButton* make_drives(std::size_t index);
     void change_follower(const QString& what, const std::function<void(Follower&)>& how);
     void change_step(std::size_t index, const QString& what, const std::function<void(FollowerStep&)>& how);
 

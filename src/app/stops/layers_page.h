@@ -37,6 +37,12 @@ private:
     void add_drawn(QMenu* menu);
     void add_sources(QMenu* menu);
     void fill_more_menu(QMenu* menu);
+    void add_belonging(QMenu& menu, const Layer& now);
+    void add_copying(QMenu& menu, const Layer& now);
+    void add_blurring(QMenu& menu, const Layer& now);
+    void ask_for_shutter();
+    void write_looks_file();
+    void read_looks_file();
     void fill_look_menu(QMenu* menu);
     void add_effect_menu(QMenu* menu);
     void move_effect(int by);

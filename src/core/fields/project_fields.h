@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "fields/stage_fields.h"
 #include "model/fields.h"
 #include "model/project.h"
 
@@ -13,9 +14,6 @@ void fields_of(Fields& f, Project& project);
 void fields_of(Fields& f, Settings& settings);
 void fields_of(Fields& f, Clip& clip);
 void fields_of(Fields& f, Lane& lane);
-void fields_of(Fields& f, Layer& layer);
-void fields_of(Fields& f, Stage& stage);
-void fields_of(Fields& f, Look& look);
 void fields_of(Fields& f, Picker& picker);
 void fields_of(Fields& f, Planting& planting);
 void fields_of(Fields& f, Anchor& anchor);

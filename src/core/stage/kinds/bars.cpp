@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "stage/kinds/shared_rows.h"
 #include "stage/layer_kinds.h"
 
 namespace pulsepin {
@@ -8,7 +9,7 @@ constexpr ParamChoice layouts[] = {
     {"line", "on a line"}, {"mirrored", "up and down from a line"}, {"round", "around a circle"}};
 
 constexpr ParamSpec own[] = {
-    {.id = "colour", .label = "colour", .type = ParamType::Colour, .most = 0xffffff, .initial = 0xf4b331},
+    colour_row,
     {.id = "gradient-colour",
      .label = "colour of the last",
      .type = ParamType::Colour,

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "stage/kinds/shared_rows.h"
 #include "stage/layer_kinds.h"
 
 namespace pulsepin {
@@ -8,7 +9,7 @@ constexpr ParamChoice gradients[] = {
     {"none", "none"}, {"straight", "straight"}, {"round", "from the middle"}};
 
 constexpr ParamSpec own[] = {
-    {.id = "colour", .label = "colour", .type = ParamType::Colour, .most = 0xffffff, .initial = 0xf4b331},
+    colour_row,
     {.id = "fill",
      .label = "filled",
      .unit = "%",
@@ -22,40 +23,16 @@ constexpr ParamSpec own[] = {
      .unit = "px",
      .least = 0,
      .most = 1000,
-     .initial = 0,
      .explains = "0: no line",
-     .usual_low = 0,
      .usual_high = 12},
     {.id = "line-colour",
      .label = "line colour",
      .type = ParamType::Colour,
      .most = 0xffffff,
      .initial = 0xf7f1e1},
-    {.id = "dash",
-     .label = "dash",
-     .unit = "px",
-     .least = 0,
-     .most = 2000,
-     .initial = 0,
-     .explains = "0: without gaps",
-     .usual_low = 0,
-     .usual_high = 24},
-    {.id = "gap",
-     .label = "gap",
-     .unit = "px",
-     .least = 0,
-     .most = 2000,
-     .initial = 12,
-     .usual_low = 6,
-     .usual_high = 24},
-    {.id = "drawn",
-     .label = "drawn so far",
-     .unit = "%",
-     .least = 0,
-     .most = 100,
-     .initial = 100,
-     .usual_low = 0,
-     .usual_high = 100},
+    dash_row,
+    gap_row,
+    drawn_row,
     {.id = "corners",
      .label = "corners",
      .unit = "px",

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "stage/kinds/shared_rows.h"
 #include "stage/layer_kinds.h"
 
 namespace pulsepin {
@@ -9,7 +10,7 @@ constexpr ParamChoice shapes[] = {{"disc", "disc"},      {"soft", "soft"}, {"squ
                                   {"picture", "picture"}};
 
 constexpr ParamSpec own[] = {
-    {.id = "colour", .label = "colour", .type = ParamType::Colour, .most = 0xffffff, .initial = 0xf4b331},
+    colour_row,
     {.id = "spark-end-colour",
      .label = "colour at the end",
      .type = ParamType::Colour,

@@ -1,11 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "stage/kinds/shared_rows.h"
 #include "stage/layer_kinds.h"
 
 namespace pulsepin {
 namespace {
 
 constexpr ParamSpec own[] = {
-    {.id = "colour", .label = "colour", .type = ParamType::Colour, .most = 0xffffff, .initial = 0xf4b331},
+    colour_row,
     {.id = "wave",
      .label = "height so far",
      .unit = "%",
@@ -41,23 +42,8 @@ constexpr ParamSpec own[] = {
      .explains = "now lies in the middle",
      .usual_low = 1,
      .usual_high = 4},
-    {.id = "line-width",
-     .label = "line width",
-     .unit = "px",
-     .least = 0,
-     .most = 1000,
-     .initial = 0,
-     .explains = "0: as thick as a line usually is",
-     .usual_low = 0,
-     .usual_high = 12},
-    {.id = "inside",
-     .label = "filled inside",
-     .unit = "%",
-     .least = 0,
-     .most = 100,
-     .initial = 0,
-     .usual_low = 0,
-     .usual_high = 100},
+    line_width_row,
+    inside_row,
     {.id = "wave-mirrored",
      .label = "mirrored",
      .type = ParamType::Switch,

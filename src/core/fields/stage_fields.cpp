@@ -1,0 +1,166 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "fields/stage_fields.h"
+
+#include <array>
+
+namespace pulsepin {
+namespace {
+
+void fields_of(Fields& f, Passage& passage) {
+    f.text("move", passage.move);
+    f.length("length", passage.length);
+    f.easing("easing", passage.easing);
+}
+
+void fields_of(Fields& f, EffectUse& use) {
+    f.text("effect", use.effect);
+    f.about("tells several of one kind apart").whole_as("number", use.number, limits::effect_number);
+    f.flag("off", use.off, Fields::optional);
+}
+
+void fields_of(Fields& f, LinePoint& point) {
+    f.number("x", point.x, limits::value);
+    f.number("y", point.y, limits::value);
+    f.number("width", point.width, limits::value);
+}
+
+/// Parameters that are not as usual.
+void settings_of(Fields& f, std::map<std::string, double>& values, std::map<std::string, Colour>& colours,
+                 std::map<std::string, std::string>& options) {
+    f.about("parameters that are not as usual").numbers_by_name("values", values, limits::value);
+    struct Named {
+        std::string name;
+        Colour colour;
+        std::string option;
+    };
+    std::vector<Named> named;
+    for (const auto& [name, colour] : colours)
+        named.push_back({name, colour, {}});
+    f.items<Named>(
+        "colours", "named-colour", named,
+        [](Fields& g, Named& one) {
+            g.text("parameter", one.name);
+            g.colour("colour", one.colour);
+        },
+        limits::few, Fields::optional);
+    if (f.reads()) {
+        colours.clear();
+        for (const auto& one : named)
+            colours[one.name] = one.colour;
+    }
+    named.clear();
+    for (const auto& [name, option] : options)
+        named.push_back({name, {}, option});
+    f.about("choices and texts")
+        .items<Named>(
+            "options", "named-option", named,
+            [](Fields& g, Named& one) {
+                g.text("parameter", one.name);
+                g.text("value", one.option, limits::note);
+            },
+            limits::few, Fields::optional);
+    if (f.reads()) {
+        options.clear();
+        for (const auto& one : named)
+            options[one.name] = one.option;
+    }
+}
+
+void effects_of(Fields& f, std::vector<EffectUse>& effects) {
+    f.about("in the order in which they act")
+        .items<EffectUse>(
+            "effects", "effect-use", effects, [](Fields& g, EffectUse& use) { fields_of(g, use); },
+            limits::few, Fields::optional);
+}
+
+void fields_of(Fields& f, Matte& matte) {
+    static constexpr std::array<std::string_view, 6> kinds{"none",      "layer-alpha", "layer-light",
+                                                           "own-light", "straight",    "round"};
+    f.choice_of("kind", matte.kind, kinds);
+    f.about("the layer whose picture it is").id("layer", matte.layer.value, Fields::optional);
+    f.flag("inverted", matte.inverted, Fields::optional);
+}
+
+} // namespace
+
+void fields_of(Fields& f, Showing& showing) {
+    f.about("the layer or group that appears").id("layer", showing.layer.value, Fields::optional);
+    f.group("comes", "passage", [&](Fields& g) { fields_of(g, showing.comes); });
+    f.about("frames before the beat from which on it comes")
+        .frames("early_frames", showing.early, limits::frames);
+    f.group("goes", "passage", [&](Fields& g) { fields_of(g, showing.goes); });
+    f.about("what it does in between").text("loop", showing.loop);
+    f.number("loop_beats", showing.loop_beats, limits::length_amount);
+    f.number("loop_amount", showing.loop_amount, limits::value);
+    f.about("frames from each letter of a title to the next")
+        .number("letter_delay", showing.letter_delay, limits::value, Fields::optional);
+}
+
+void fields_of(Fields& f, Look& look) {
+    f.text("name", look.name);
+    f.about("how a title is set").flag("of_title", look.of_title, Fields::optional);
+    effects_of(f, look.effects);
+    settings_of(f, look.values, look.colours, look.options);
+}
+
+void fields_of(Fields& f, Layer& layer) {
+    static constexpr std::array<std::string_view, 10> kinds{"shots", "picture", "title", "shape", "camera",
+                                                            "group", "line",    "bars",  "wave",  "sparks"};
+    f.id("id", layer.id.value);
+    f.text("name", layer.name);
+    f.flag("hidden", layer.hidden, Fields::optional);
+    f.flag("locked", layer.locked, Fields::optional);
+    f.about("the group that it lies in").id("group", layer.group.value, Fields::optional);
+    f.about("the layer whose place it takes part in").id("parent", layer.parent.value, Fields::optional);
+    bool blends = layer.blend != "normal";
+    f.about("how it meets what lies below").maybe("blend", "blend", blends, [&](Fields& g) {
+        g.text("mode", layer.blend);
+    });
+    if (f.reads() && !blends)
+        layer.blend = "normal";
+    bool masked = layer.matte != Matte{};
+    f.about("what lets it be seen only in places").maybe("matte", "matte", masked, [&](Fields& g) {
+        fields_of(g, layer.matte);
+    });
+    f.flag("motion_blur", layer.motion_blur, Fields::optional);
+    effects_of(f, layer.effects);
+    settings_of(f, layer.values, layer.colours, layer.options);
+    int at = static_cast<int>(layer.kind);
+    f.depending("kind", at, kinds, [&](Fields& g, int chosen) {
+        layer.kind = static_cast<LayerKind>(chosen);
+        const bool title = layer.kind == LayerKind::Title, shape = layer.kind == LayerKind::Shape;
+        g.about("the lane of cuts that is shown; none: the first")
+            .id("cuts", layer.cuts.value, Fields::optional);
+        g.about("a clip of the bin").id("picture", layer.picture.value, Fields::optional);
+        if (title)
+            g.text("text", layer.text, limits::note);
+        if (shape)
+            g.text("shape", layer.shape);
+        if (layer.is_drawn())
+            g.colour("colour", layer.colour);
+        if (layer.kind == LayerKind::Line)
+            g.items<LinePoint>(
+                "points", "line-point", layer.points,
+                [](Fields& p, LinePoint& point) { fields_of(p, point); }, limits::line_points);
+    });
+}
+
+void fields_of(Fields& f, Stage& stage) {
+    f.about("the lowest first, the camera last")
+        .items<Layer>(
+            "layers", "layer", stage.layers, [](Fields& g, Layer& layer) { fields_of(g, layer); },
+            limits::few);
+    f.about("kept by their names")
+        .items<Look>(
+            "looks", "look", stage.looks, [](Fields& g, Look& look) { fields_of(g, look); }, limits::few,
+            Fields::optional);
+    bool blurred =
+        stage.motion_blur || stage.shutter != Stage().shutter || stage.blur_samples != Stage().blur_samples;
+    f.maybe("motion_blur", "motion-blur", blurred, [&](Fields& g) {
+        g.about("of all layers").flag("all", stage.motion_blur);
+        g.about("degrees").number("shutter", stage.shutter, limits::shutter);
+        g.whole_as("samples", stage.blur_samples, limits::blur_samples);
+    });
+}
+
+} // namespace pulsepin
