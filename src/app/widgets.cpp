@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "widgets.h"
 
+#include <QKeyEvent>
 #include <QCoreApplication>
 
 #include <QFontMetricsF>
@@ -228,6 +229,35 @@ void Lamps::paintEvent(QPaintEvent*) {
             painter.drawEllipse(centre, 3, 3);
         }
     }
+}
+
+namespace {
+
+const QString line_sign = " ⏎ ";
+
+} // namespace
+
+LinesEdit::LinesEdit(QWidget* parent) : QLineEdit(parent) {}
+
+void LinesEdit::set_lines(const QString& lines) {
+    setText(QString(lines).replace('\n', line_sign));
+}
+
+QString LinesEdit::lines() const {
+    // Lines that were pasted are parted by a separator of their own.
+    return text()
+        .replace(QChar::LineSeparator, '\n')
+        .replace(line_sign, "\n")
+        .replace(line_sign.trimmed(), "\n");
+}
+
+void LinesEdit::keyPressEvent(QKeyEvent* event) {
+    const bool enter = event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter;
+    if (enter && (event->modifiers() & Qt::ShiftModifier)) {
+        insert(line_sign);
+        return;
+    }
+    QLineEdit::keyPressEvent(event);
 }
 
 } // namespace pulsepin

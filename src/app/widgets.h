@@ -7,6 +7,7 @@
 #include <QDoubleSpinBox>
 #include <QGridLayout>
 #include <QLabel>
+#include <QLineEdit>
 #include <QPushButton>
 #include <QSpinBox>
 #include <QWidget>
@@ -38,6 +39,18 @@ Widget* named(Widget* widget, const QString& name, const QString& tip) {
 
 /// A field with its name above it.
 [[nodiscard]] QWidget* labelled(const QString& label, QWidget* field);
+
+/// Several lines of words in one field: Shift+Enter begins another, which is seen as a sign between them.
+class LinesEdit : public QLineEdit {
+    Q_OBJECT
+public:
+    explicit LinesEdit(QWidget* parent = nullptr);
+    void set_lines(const QString& lines);
+    [[nodiscard]] QString lines() const;
+
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
+};
 
 /// Taken out of the window at once, and deleted when nobody is in the middle of its signals any more.
 void take_away(QWidget* widget);

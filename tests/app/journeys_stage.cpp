@@ -204,6 +204,13 @@ private slots:
         const LayerId words = add_by_menu(desk, {"Title"});
         desk.type("layer text", "over");
         QTest::keyClick(desk.window.findChild<QLineEdit*>("layer text"), Qt::Key_Return);
+        auto* written = desk.window.findChild<QLineEdit*>("layer text"); // and a second line
+        written->setFocus();
+        written->end(false);
+        QTest::keyClick(written, Qt::Key_Return, Qt::ShiftModifier);
+        QTest::keyClicks(written, "it");
+        QTest::keyClick(written, Qt::Key_Return);
+        QCOMPARE(desk.project().stage->layer(words)->text, std::string("over\nit"));
         layer_value(desk, "scale", "60");
         choose_from_menu(desk.window.findChild<QPushButton*>("more of layers"), {"“Title” appears"});
         const LaneId lane = desk.window.view().lane();

@@ -231,7 +231,7 @@ ParamForm::Field ParamForm::text(const ParamSpec& spec) {
     QComboBox* box = nullptr;
     QLineEdit* line = nullptr;
     if (spec.choices.empty()) {
-        line = new QLineEdit;
+        line = spec.unit == "lines" ? new LinesEdit : new QLineEdit;
         if (style_.live)
             line->setPlaceholderText(tr("all"));
     } else {
@@ -253,6 +253,8 @@ ParamForm::Field ParamForm::text(const ParamSpec& spec) {
                 tell(spec);
         });
     const auto value = [line, box] {
+        if (const auto* lines = qobject_cast<LinesEdit*>(line))
+            return ParamValue(lines->lines().toStdString());
         const int proposal = box ? box->findText(line->text()) : -1;
         const QString text = proposal >= 0 ? box->itemData(proposal).toString() : line->text();
         return ParamValue(text.toStdString());
@@ -261,7 +263,9 @@ ParamForm::Field ParamForm::text(const ParamSpec& spec) {
         const auto text = QString::fromStdString(std::get<std::string>(wanted));
         const int proposal = box ? box->findData(text) : -1;
         const QString seen = proposal >= 0 ? box->itemText(proposal) : text;
-        if (line->text() != seen)
+        if (auto* lines = qobject_cast<LinesEdit*>(line); lines && lines->lines() != seen)
+            return lines->set_lines(seen);
+        if (line->text() != seen && !qobject_cast<LinesEdit*>(line))
             line->setText(seen);
     };
     return {spec, box ? static_cast<QWidget*>(box) : line, value, show};

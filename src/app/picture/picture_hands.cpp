@@ -450,9 +450,16 @@ void PictureHands::write_into(const Layer& layer) {
     if (!shown || words_)
         return;
     const QRectF box = shown->place.mapRect(shown->content);
-    words_ = new QLineEdit(QString::fromStdString(layer.text), &preview_);
+    words_ = new LinesEdit(&preview_);
+    // What appears with words of its own has those written into.
+    const StagedFrame staged = preview_.staged();
+    const auto* seen = staged_place(staged, layer.id).layer;
+    const Pin* pin = seen ? document_.project().pin(seen->appearance) : nullptr;
+    const auto* own = pin ? std::get_if<AppearanceBody>(&pin->body) : nullptr;
+    const PinId appearance = own && !own->text.empty() ? pin->id : PinId{};
+    words_->set_lines(QString::fromStdString(appearance.value != 0 ? own->text : layer.text));
     words_->setObjectName("words in the picture");
-    words_->setAccessibleName(tr("The words of the title"));
+    words_->setAccessibleName(tr("The words of the title; Shift+Enter begins another line"));
     const int width =
         std::clamp(static_cast<int>(box.width()) + 60, 160, std::max(160, preview_.width() - 8));
     words_->setGeometry(
@@ -463,14 +470,20 @@ void PictureHands::write_into(const Layer& layer) {
     words_->selectAll();
     words_->show();
     words_->setFocus();
-    const auto finish = [this, id = layer.id](bool keep) {
+    const auto finish = [this, id = layer.id, appearance](bool keep) {
         auto* field = std::exchange(words_, nullptr);
         if (!field)
             return;
         const Layer* now = document_.project().stage->layer(id);
-        if (keep && now && field->isModified()) {
+        const std::string words = field->lines().toStdString();
+        if (keep && field->isModified() && document_.project().pin(appearance)) {
+            const PinId pins[] = {appearance};
+            document_.apply(with_bodies(document_.project(), pins,
+                                        [&](PinBody& body) { std::get<AppearanceBody>(body).text = words; }),
+                            tr("change words"));
+        } else if (keep && now && field->isModified()) {
             Layer changed = *now;
-            changed.text = field->text().toStdString();
+            changed.text = words;
             document_.apply(with_changed_layer(document_.project(), std::move(changed)), tr("change words"));
         }
         field->hide();

@@ -5,10 +5,9 @@
 #include "picture/line_hands.h"
 #include "picture/picture_gestures.h"
 #include "picture/preview_view.h"
+#include "widgets.h"
 
 #include <QObject>
-
-class QLineEdit;
 
 namespace pulsepin {
 
@@ -89,7 +88,7 @@ private:
     [[nodiscard]] bool draws() const;
     LineHands line_;
     bool drawing_ = false;
-    QLineEdit* words_ = nullptr;
+    LinesEdit* words_ = nullptr;
 };
 
 } // namespace pulsepin

@@ -19,9 +19,6 @@ namespace pulsepin {
 
 namespace {
 
-/// How several lines stand in one.
-const QString line_break = " ⏎ ";
-
 constexpr std::pair<Matte::Kind, const char*> matte_kinds[] = {
     {Matte::Kind::None, QT_TRANSLATE_NOOP("pulsepin::LayersPage", "no matte")},
     {Matte::Kind::LayerAlpha, QT_TRANSLATE_NOOP("pulsepin::LayersPage", "where is")},
@@ -128,17 +125,16 @@ QLayout* LayersPage::make_buttons() {
     return column;
 }
 
-QLineEdit* LayersPage::make_line(const QString& name, const QString& tip, std::string Layer::*member) {
-    auto* field = new QLineEdit;
+LinesEdit* LayersPage::make_line(const QString& name, const QString& tip, std::string Layer::*member) {
+    auto* field = new LinesEdit;
     field->setObjectName(name);
     field->setAccessibleName(tip);
     field->setToolTip(tip);
     field->setMinimumWidth(60);
     connect(field, &QLineEdit::editingFinished, this, [this, field, member] {
         if (field->isModified())
-            change(tr("change layer"), [=](Layer& changed) {
-                changed.*member = field->text().replace(line_break, "\n").toStdString();
-            });
+            change(tr("change layer"),
+                   [=](Layer& changed) { changed.*member = field->lines().toStdString(); });
         field->setModified(false);
     });
     return field;
@@ -149,7 +145,10 @@ QLayout* LayersPage::make_head() {
     auto* what = new QHBoxLayout;
     what->setSpacing(4);
     what->addWidget(name_ = make_line("layer name", tr("Name of the layer"), &Layer::name), 1);
-    what->addWidget(text_ = make_line("layer text", tr("The words of the title"), &Layer::text), 1);
+    what->addWidget(text_ =
+                        make_line("layer text", tr("The words of the title; Shift+Enter begins another line"),
+                                  &Layer::text),
+                    1);
     const auto choice = [&](const QString& name, const QString& tip, int stretch) {
         auto* made = new QComboBox;
         made->setObjectName(name);
@@ -414,7 +413,7 @@ void LayersPage::show_layer() {
     name_->setText(QString::fromStdString(now->name));
     const bool title = now->kind == LayerKind::Title, shape = now->kind == LayerKind::Shape;
     text_->setVisible(title);
-    text_->setText(QString::fromStdString(now->text).replace("\n", line_break));
+    text_->set_lines(QString::fromStdString(now->text));
     shape_->setVisible(shape);
     shape_->setCurrentText(QString::fromStdString(now->shape));
     colour_->setVisible(now->is_drawn());

@@ -6,6 +6,7 @@
 #include "fields.h"
 #include "stops/layer_values_model.h"
 #include "view_state.h"
+#include "widgets.h"
 
 #include <QLineEdit>
 #include "ordered_list.h"
@@ -58,7 +59,7 @@ private:
     void show_layer();
     void fill_sources(const Layer& shown);
     [[nodiscard]] QLayout* make_buttons();
-    [[nodiscard]] QLineEdit* make_line(const QString& name, const QString& tip, std::string Layer::*member);
+    [[nodiscard]] LinesEdit* make_line(const QString& name, const QString& tip, std::string Layer::*member);
     [[nodiscard]] QLayout* make_head();
     [[nodiscard]] QWidget* make_values();
 
@@ -68,7 +69,7 @@ private:
     QPushButton* hide_;
     std::vector<QWidget*> not_of_camera_; ///< which is always the highest layer
     QLineEdit* name_;
-    QLineEdit* text_;
+    LinesEdit* text_;
     QComboBox* shape_;
     ColourField* colour_;
     QComboBox* source_;

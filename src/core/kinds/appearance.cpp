@@ -66,6 +66,7 @@ std::span<const PinParam> params() {
             {.id = "text",
              .label = "words",
              .type = ParamType::Text,
+             .unit = "lines",
              .explains = "of a title: instead of the layer's; empty: the layer's"}),
         bound<PinBody, &AppearanceBody::seed>({.id = "seed",
                                                .label = "seed",
