@@ -5,6 +5,7 @@
 #include "model/stage_edits.h"
 #include "palette.h"
 
+#include <QPointer>
 #include <QKeyEvent>
 #include <QLineEdit>
 #include <QMouseEvent>
@@ -470,8 +471,9 @@ void PictureHands::write_into(const Layer& layer) {
     words_->selectAll();
     words_->show();
     words_->setFocus();
-    const auto finish = [this, id = layer.id, appearance](bool keep) {
-        auto* field = std::exchange(words_, nullptr);
+    // The field loses the keyboard when the window goes, and the document may be gone before.
+    const auto finish = [this, id = layer.id, appearance, there = QPointer<Document>(&document_)](bool keep) {
+        auto* field = there ? std::exchange(words_, nullptr) : nullptr;
         if (!field)
             return;
         const Layer* now = document_.project().stage->layer(id);
