@@ -124,7 +124,8 @@ private slots:
         // Straight from nothing to 100 % over its 40 frames: ages 34 and 10.
         QVERIFY(std::abs(there[0].values.of("scale") - 100 * 34.0 / 40) < 1e-6);
         QVERIFY(std::abs(there[1].values.of("scale") - 100 * 10.0 / 40) < 1e-6);
-        for (const auto& span : Schedule(scene.project).spans(lane).appearances)
+        const Schedule schedule(scene.project);
+        for (const auto& span : schedule.spans(lane).appearances)
             QCOMPARE(span.end - span.comes, Frames(40));
     }
 
