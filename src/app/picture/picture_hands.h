@@ -1,11 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "picture/key_trace.h"
 #include "picture/line_hands.h"
 #include "picture/picture_gestures.h"
-#include "picture/preview_view.h"
-#include "widgets.h"
+#include "picture/seen_layers.h"
+#include "picture/words_field.h"
 
 #include <QObject>
 
@@ -45,35 +44,12 @@ signals:
     void hint(const QString& text);
 
 private:
-    struct Shown {
-        QTransform place; ///< from its own pixels to the widget
-        QRectF content;
-    };
-    [[nodiscard]] const Layer* chosen() const;
-    [[nodiscard]] bool camera_chosen() const;
-    /// The cut whose shot is framed: that of the chosen layer at this frame. None: a layer is placed.
-    struct FramedShot {
-        PinId cut;
-        LayerPicture::Shot shot;
-        QTransform seen; ///< from the layer's pixels to those that are seen
-    };
-    [[nodiscard]] std::optional<FramedShot> framed_shot(const StagedFrame& staged) const;
     void take_framing(const SeenValues& values);
-    [[nodiscard]] std::optional<Shown> shown_of(const StagedFrame& staged, LayerId layer) const;
-    [[nodiscard]] Shown shown_of(const StagedFrame& staged, const StagedPlace& place) const;
-    [[nodiscard]] std::optional<Shown> shown_chosen(const StagedFrame& staged) const;
-    [[nodiscard]] QPointF arm_end(const Shown& shown) const;
-    [[nodiscard]] std::optional<PictureGrip> grip_at(const StagedFrame& staged, QPointF at) const;
-    /// The topmost first.
-    [[nodiscard]] std::vector<LayerId> layers_at(const StagedFrame& staged, QPointF at) const;
+    [[nodiscard]] bool draws() const;
     void begin(PictureGrip grip, QPointF at);
     void give_up();
     void take(SeenValues values, const QString& what);
     void write_into(const Layer& layer);
-    void paint_chosen(QPainter& painter, const StagedFrame& staged) const;
-    [[nodiscard]] QPointF pivot_position(const StagedFrame& staged, const Shown& shown) const;
-    void paint_guides(QPainter& painter) const;
-    void paint_trace(QPainter& painter) const;
     void show_hint(QPointF at);
 
     Document& document_;
@@ -84,11 +60,10 @@ private:
     QPointF pressed_;
     bool dragged_ = false;
     bool was_chosen_ = false; ///< before this press
-    bool guides_ = true, trace_ = true, pivots_ = false, framing_ = false;
-    [[nodiscard]] bool draws() const;
+    bool guides_ = true, trace_ = true, drawing_ = false;
+    SeenLayers seen_;
     LineHands line_;
-    bool drawing_ = false;
-    LinesEdit* words_ = nullptr;
+    WordsField words_;
 };
 
 } // namespace pulsepin
