@@ -1,0 +1,255 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// Ways of working with layers themselves: grouped, ordered, given effects and looks, driven, made of markers.
+// In a real window.
+#include "application.h"
+#include "kinds/kinds.h"
+#include "model/edits.h"
+#include "support/stage_desk.h"
+#include "time/grid_edits.h"
+#include "timeline/timeline_view.h"
+
+#include <QListWidget>
+#include <QProcess>
+#include <set>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+class JourneysLayers : public QObject {
+    Q_OBJECT
+private slots:
+    void journey_a_trigger_drives_several_parameters_of_one_layer_and_stretches() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const LayerId kite = add_layer(desk, {{}, LayerKind::Shape, "Kite"});
+        const Lane& flashes = *desk.project().first_lane(&LaneKindRow::triggers);
+        const PinId trigger = flashes.pins.front().id;
+        const auto body = [&] { return std::get<TriggerBody>(desk.project().pin(trigger)->body); };
+        desk.window.view().select({trigger});
+        QVERIFY(QTest::qWaitFor([&] { return desk.window.findChild<QPushButton*>("acts on")->isVisible(); },
+                                1000));
+        choose_from_menu(desk.window.findChild<QPushButton*>("acts on"), {"Kite"});
+        QCOMPARE(body().on, std::vector{kite});
+        choose_from_menu(desk.window.findChild<QPushButton*>("add act"), {"rotation"});
+        choose_from_menu(desk.window.findChild<QPushButton*>("add act"), {"Blur", "blur"});
+        QCOMPARE(body().acts.size(), std::size_t{3}); // what it did before is the first
+        choose_from_menu(desk.window.findChild<QPushButton*>("act 1 curve"), {"up and down"});
+        number(desk, "act 1 to", 90);
+        const auto at = [&](double share) {
+            const auto& triggers =
+                spans(desk, desk.project().first_lane(&LaneKindRow::triggers)->id).triggers;
+            const auto span = std::find_if(triggers.begin(), triggers.end(),
+                                           [&](const TriggerSpan& one) { return one.pin == trigger; });
+            const Frames frame =
+                span->start + Frames(static_cast<std::int64_t>(
+                                  std::lround(share * static_cast<double>((span->end - span->start).value))));
+            return staged_of(desk, kite, frame).front().values.of("rotation");
+        };
+        QCOMPARE(at(0.5), 90.0);
+        const Length before = body().length;
+        choose(desk, "trigger length unit", "frames");
+        number(desk, "trigger length amount", 20);
+        QVERIFY(body().length != before);
+        QCOMPARE(at(0.5), 90.0);
+        QVERIFY(std::abs(at(0.25) - 45) < 1e-6);
+        choose_from_menu(desk.window.findChild<QPushButton*>("act 2 curve"), {"Further up"});
+        QCOMPARE(body().acts[1].parameter, std::string("blur"));
+        desk.click("remove act 0");
+        QCOMPARE(body().acts.size(), std::size_t{2});
+    }
+
+    void journey_a_missing_font_is_named_when_the_piece_is_opened() {
+        Desk desk;
+        Layer words{{}, LayerKind::Title, "Words"};
+        words.text = "words";
+        words.options["font"] = "No Such Face";
+        add_layer(desk, words);
+        QTemporaryDir folder;
+        const auto file = folder.filePath("font.pulsepin").toStdString();
+        QVERIFY(desk.window.document().save_now(file));
+        desk.window.document().start_new();
+        QVERIFY(desk.window.document().open(file));
+        QVERIFY2(desk.message().contains("No Such Face"), qPrintable(desk.message()));
+        QCOMPARE(desk.project().stage->layers[1].options.at("font"), std::string("No Such Face")); // kept
+    }
+
+    void journey_a_threshold_that_another_curve_drives() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const LaneId by = add_motion_lane(desk, "Follower", "Wave");
+        choose(desk, "follower source", "Wave");
+        QVERIFY(desk.settle());
+        const LaneId lane = add_motion_lane(desk, "Follower", "Level");
+        QVERIFY(desk.settle());
+        choose(desk, "add step", "Floor");
+        const auto step = desk.project().lane(lane)->motion->follower.steps.size();
+        QTimer::singleShot(400, qApp, [] { answer_with("0"); });
+        QTimer::singleShot(1100, qApp, [] { answer_with("0.5"); });
+        choose_from_menu(desk.window.findChild<QPushButton*>(QString("step %1 driven").arg(step)),
+                         {"at", "by Wave"});
+        QVERIFY(QTest::qWaitFor(
+            [&] { return !desk.project().lane(lane)->motion->follower.steps.back().drives.empty(); }, 4000));
+        const ParamDrive drive = desk.project().lane(lane)->motion->follower.steps.back().drives.front();
+        QCOMPARE(drive.lane, by);
+        QVERIFY(desk.settle());
+        const auto curve = desk.window.document().followers().at(lane);
+        const auto wave = desk.window.document().followers().at(by);
+        for (std::size_t i = 0; i < curve->values().size(); i += 97)
+            QVERIFY(curve->values()[i] >= wave->values()[i] * 0.5f - 0.02f);
+    }
+
+    // -- other hands on the layers
+
+    void journey_layers_are_grouped_dragged_into_order_and_taken_apart() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        for (const char* shape : {"disc", "kite", "star"})
+            add_by_menu(desk, {"Shape", shape});
+        auto* list = desk.window.findChild<QListWidget*>("layers");
+        list->setCurrentRow(1); // below the camera
+        QTest::mouseClick(list->viewport(), Qt::LeftButton, Qt::ControlModifier,
+                          list->visualItemRect(list->item(2)).center());
+        choose_from_menu(desk.window.findChild<QPushButton*>("more of layers"), {"Group what"});
+        const auto& layers = desk.project().stage->layers;
+        const auto group = std::find_if(layers.begin(), layers.end(),
+                                        [](const Layer& one) { return one.kind == LayerKind::Group; });
+        QVERIFY(group != layers.end());
+        QCOMPARE(std::count_if(layers.begin(), layers.end(),
+                               [&](const Layer& one) { return one.group == group->id; }),
+                 2);
+        const LayerId id = group->id;
+        QCOMPARE(list->item(1)->text(), QString("Group"));
+        QVERIFY(list->item(2)->text().endsWith("star") && list->item(3)->text().endsWith("kite"));
+        QVERIFY(!desk.project().stage->layer(id)->hidden);
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(!desk.project().stage->layer(id));
+    }
+
+    void journey_effects_are_added_ordered_switched_and_kept_as_a_look() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const LayerId disc = add_by_menu(desk, {"Shape", "disc"});
+        for (const char* effect : {"Blur", "Glow", "Blur"})
+            add_effect(desk, effect);
+        const auto effects_now = [&] { return desk.project().stage->layer(disc)->effects; };
+        QCOMPARE(effects_now().size(), std::size_t{3});
+        auto* table = desk.window.findChild<QTableView*>("layer values");
+        const auto row_of = [&](const QString& name) {
+            for (int row = 0; row < table->model()->rowCount(); ++row)
+                if (table->model()->index(row, 0).data().toString() == name)
+                    return row;
+            return -1;
+        };
+        const int second = row_of("Blur 2");
+        QVERIFY(second > 0);
+        table->setCurrentIndex(table->model()->index(second, 0));
+        table->scrollTo(table->currentIndex());
+        table->setFocus();
+        QTest::keyClick(table, Qt::Key_Up, Qt::AltModifier);
+        QCOMPARE(effects_now()[1], (EffectUse{"blur", 2}));
+        QTest::keyClick(table, Qt::Key_Delete);
+        QCOMPARE(effects_now().size(), std::size_t{2});
+        answer_with("Mine");
+        choose_from_menu(desk.window.findChild<QPushButton*>("looks"), {"Keep this look"});
+        QVERIFY(QTest::qWaitFor([&] { return desk.project().stage->looks.size() == 1; }, 2000));
+        const LayerId star = add_by_menu(desk, {"Shape", "star"});
+        choose_from_menu(desk.window.findChild<QPushButton*>("looks"), {"Mine"});
+        QCOMPARE(desk.project().stage->layer(star)->effects, effects_now());
+    }
+
+    void journey_titles_from_markers_and_layers_one_after_the_other() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const LayerId titles = add_by_menu(desk, {"Titles from"});
+        const auto named =
+            std::count_if(desk.markers().pins.begin(), desk.markers().pins.end(),
+                          [](const Pin& pin) { return !std::get<MarkerBody>(pin.body).name.empty(); });
+        const LaneId lane = desk.window.view().lane();
+        QCOMPARE(std::ssize(desk.project().lane(lane)->pins), named);
+        QVERIFY(!staged_of(desk, titles, frame_at(desk, desk.bar(13) + Seconds(0.5))).empty());
+        std::vector<LayerId> made;
+        for (const char* shape : {"disc", "kite", "star"})
+            made.push_back(add_by_menu(desk, {"Shape", shape}));
+        auto* list = desk.window.findChild<QListWidget*>("layers");
+        desk.window.view().set_playhead(desk.bar(10));
+        list->setCurrentRow(1);
+        for (int i = 2; i <= 3; ++i)
+            QTest::mouseClick(list->viewport(), Qt::LeftButton, Qt::ControlModifier,
+                              list->visualItemRect(list->item(i)).center());
+        answer_with("2");
+        choose_from_menu(desk.window.findChild<QPushButton*>("more of layers"), {"One after the other"});
+        QVERIFY(QTest::qWaitFor(
+            [&] { return desk.window.document().undo_name() == "layers one after the other"; }, 2000));
+        for (int i = 0; i < 3; ++i) { // the highest first
+            const LayerId layer = made[static_cast<std::size_t>(2 - i)];
+            const Seconds beat = desk.bar(10 + i / 2, i % 2 == 0 ? 1 : 3);
+            QVERIFY(staged_of(desk, layer, frame_at(desk, beat) - Frames(5)).empty());
+            QCOMPARE(staged_of(desk, layer, frame_at(desk, beat) + Frames(1)).size(), std::size_t{1});
+        }
+    }
+
+    void journey_an_appearance_is_dragged_stretched_and_put_into_another_row() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        add_by_menu(desk, {"Ring"});
+        choose_from_menu(desk.window.findChild<QPushButton*>("more of layers"), {"“Ring” appears"});
+        const LaneId lane = desk.window.view().lane();
+        auto& timeline = desk.window.timeline();
+        timeline.reveal_lane(lane);
+        timeline.show_range(desk.bar(12), desk.bar(17));
+        timeline.grab();
+        const auto at = [&](Seconds time) {
+            return QPoint(static_cast<int>(std::lround(timeline.scale().x(time))),
+                          static_cast<int>(timeline.lane_row(lane).center().y()));
+        };
+        QTest::mouseDClick(&timeline, Qt::LeftButton, {}, at(desk.bar(13)));
+        QCOMPARE(desk.project().lane(lane)->pins.size(), std::size_t{1});
+        const auto body = [&] {
+            return std::get<AppearanceBody>(desk.project().lane(lane)->pins.front().body);
+        };
+        QCOMPARE(body().length, (Length{Length::Unit::InBeats, 4}));
+        desk.drag(at(desk.bar(14)) - QPoint(1, 0), at(desk.bar(15)));
+        QCOMPARE(desk.window.document().undo_name(), QString("stretch"));
+        QCOMPARE(body().length, (Length{Length::Unit::InBeats, 8}));
+        desk.drag(at(desk.bar(13)), at(desk.bar(13, 3)));
+        QCOMPARE(std::get<MusicalAnchor>(desk.project().lane(lane)->pins.front().anchor).at,
+                 desk.project().grid->ticks_of({13, 3, 0}));
+        desk.drag(at(desk.bar(14)), at(desk.bar(14)) + QPoint(0, 26));
+        QCOMPARE(body().row, 1);
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_C, Qt::ControlModifier);
+        desk.window.view().set_playhead(desk.bar(16));
+        desk.key(Qt::Key_V, Qt::ControlModifier);
+        QCOMPARE(desk.project().lane(lane)->pins.size(), std::size_t{2});
+    }
+
+    void journey_a_locked_title_is_not_written_into() {
+        Desk desk;
+        const LayerId id = add_by_menu(desk, {"Title"});
+        auto& preview = desk.window.preview();
+        const auto field = [&] { return preview.findChild<QLineEdit*>("words in the picture"); };
+        const auto enter = [&] {
+            preview.setFocus();
+            QTest::keyClick(&preview, Qt::Key_Return);
+        };
+        Layer title = *desk.project().stage->layer(id);
+        title.locked = true;
+        QVERIFY(desk.window.document().apply(with_changed_layer(desk.project(), title), "lock layer"));
+        enter();
+        QVERIFY(!field());
+        title.locked = false;
+        QVERIFY(desk.window.document().apply(with_changed_layer(desk.project(), title), "unlock layer"));
+        enter();
+        QVERIFY(field());
+        QTest::keyClick(field(), Qt::Key_Escape);
+    }
+};
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    prepare_application(application);
+    JourneysLayers journeys;
+    return QTest::qExec(&journeys, argc, argv);
+}
+#include "journeys_layers.moc"

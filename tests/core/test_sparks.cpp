@@ -1,0 +1,97 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// Sparks: born by the integral of their rate, flying by the equations of motion, the same however a frame is
+// reached.
+#include "stage/sparks.h"
+#include "support/scene.h"
+
+#include <QTest>
+#include <chrono>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+class TestSparks : public QObject {
+    Q_OBJECT
+private slots:
+    void sparks_are_born_by_the_integral_of_the_rate() {
+        Scene scene;
+        Layer layer{{}, LayerKind::Sparks, "Sparks"};
+        layer.values = {{"rate", 48}, {"spark-life", 0.5}, {"spark-life-spread", 0}};
+        const LayerId sparks = scene.add(layer);
+        // Two a frame for half a second: 24, from the piece's first frame on, since they ran before it.
+        for (const int frame : {0, 1, 37, 700})
+            QCOMPARE(scene.of(sparks, frame).front().sparks.size(), std::size_t{24});
+        // At a rate that rises evenly from 0 to 240 over ten seconds: half of that by the middle.
+        const LaneId keys = scene.drive(kind_that(&LaneKindRow::keyed), feed_of(sparks, "rate", 0, 240));
+        scene.pin(keys, 0, KeyBody{0, {}});
+        scene.pin(keys, 20, KeyBody{240, {}});
+        scene.change_layer(sparks, [](Layer& changed) { changed.values["spark-life"] = 30; });
+        const auto count = static_cast<double>(scene.of(sparks, 120).front().sparks.size());
+        QVERIFY2(std::abs(count - 24.0 * 25 / 2) < 4, qPrintable(QString::number(count))); // 24/s² over 5 s
+    }
+
+    void a_burst_is_born_at_each_pulse() {
+        Scene scene;
+        Layer layer{{}, LayerKind::Sparks, "Sparks"};
+        layer.values = {{"spark-life", 1}, {"spark-life-spread", 0}};
+        const LayerId sparks = scene.add(layer);
+        const LaneId pulses = scene.drive(kind_that(&LaneKindRow::pulses), feed_of(sparks, "burst", 0, 200));
+        scene.pin(pulses, 4, PulseBody{});
+        scene.pin(pulses, 5, PulseBody{50});
+        const auto peak = Schedule(scene.project).spans(pulses).motion.pulses().front().peak;
+        const auto frame = static_cast<std::int64_t>(peak);
+        QVERIFY(scene.of(sparks, frame - 1).front().sparks.empty());
+        QCOMPARE(scene.of(sparks, frame).front().sparks.size(), std::size_t{200});
+        QCOMPARE(scene.of(sparks, frame + 12).front().sparks.size(), std::size_t{300});
+        QCOMPARE(scene.of(sparks, frame + 24).front().sparks.size(), std::size_t{100});
+    }
+
+    void sparks_fly_as_the_equations_say() {
+        SparkSource source;
+        source.longest = 3;
+        source.born_until = [](std::int64_t) { return 0.0; };
+        source.bursts = {{0, 100, 5}};
+        const auto with = [&](std::map<std::string, double> values) {
+            source.values_at = [values](double) { return LayerValues(values); };
+            return sparks_at(source, 24); // one second later
+        };
+        const std::map<std::string, double> still{
+            {"spark-life", 3},   {"spark-life-spread", 0}, {"spark-speed", 100}, {"spark-speed-spread", 0},
+            {"spark-spread", 0}, {"spark-direction", 0},   {"spark-gravity", 0}, {"spark-drag", 0}};
+        for (const auto& spark : with(still))
+            QVERIFY(std::abs(spark.x - 100) < 1e-9 && std::abs(spark.y) < 1e-9);
+        auto falling = still;
+        falling["spark-gravity"] = 80; // g t² / 2
+        for (const auto& spark : with(falling))
+            QVERIFY(std::abs(spark.y - 40) < 1e-9);
+        auto braked = still;
+        braked["spark-drag"] = 2; // v / k (1 - e^-kt): Stokes' drag
+        for (const auto& spark : with(braked))
+            QVERIFY(std::abs(spark.x - 50 * (1 - std::exp(-2.0))) < 1e-9);
+    }
+
+    void the_same_frame_has_the_same_sparks_however_it_is_reached() {
+        Scene scene;
+        Layer layer{{}, LayerKind::Sparks, "Sparks"};
+        layer.values = {{"rate", 90}};
+        const LayerId sparks = scene.add(layer);
+        const LaneId keys = scene.drive(kind_that(&LaneKindRow::keyed), feed_of(sparks, "rate", 0, 300));
+        for (int i = 0; i < 20; ++i)
+            scene.pin(keys, i * 3, KeyBody{i % 2 == 0 ? 20.0 : 300.0, {}});
+        const LaneId moves =
+            scene.drive(kind_that(&LaneKindRow::keyed), feed_of(sparks, "position-x", -300, 300));
+        scene.pin(moves, 0, KeyBody{-300, {}});
+        scene.pin(moves, 60, KeyBody{300, {}});
+        const Curves played{Schedule(scene.project)};
+        for (int frame = 0; frame < 700; ++frame)
+            (void)staged_at(played, Frames(frame));
+        const Curves jumped{Schedule(scene.project)};
+        QVERIFY(staged_at(played, Frames(700)) == staged_at(jumped, Frames(700)));
+        const auto back = staged_at(jumped, Frames(300));
+        QVERIFY(back == staged_at(played, Frames(300)));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestSparks)
+#include "test_sparks.moc"
