@@ -135,10 +135,7 @@ std::vector<Cell> layer_cells() {
         if (!look.of_title)
             continue;
         Layer title{LayerId{4}, LayerKind::Title, "Words"};
-        title.values = look.values;
-        title.colours = look.colours;
-        title.effects = look.effects;
-        title.colour = look.colours.contains("colour") ? look.colours.at("colour") : Colour{0xf7f1e1};
+        put_look(title, look);
         StagedLayer layer{LayerKind::Title, LayerId{4},        "over the\nlevee", {},
                           title.colour,     LayerValues(title)};
         add("look: " + text(look.name), layer);

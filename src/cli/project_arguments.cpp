@@ -13,6 +13,15 @@
 
 namespace pulsepin {
 
+Result<Project> project_to_write_from(const std::string& path, const std::string& out, bool replace) {
+    auto project = load_project(path);
+    if (!project)
+        return project;
+    if (auto allowed = may_write(out, inputs_of(path, *project), replace); !allowed)
+        return tl::unexpected(allowed.error());
+    return project;
+}
+
 Result<Project> project_to_change(const ChangeRequest& request) {
     auto project = load_project(request.project);
     if (!project)

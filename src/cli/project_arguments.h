@@ -18,6 +18,10 @@ struct ChangeRequest {
 [[nodiscard]] Result<Project> project_to_change(const ChangeRequest& request);
 [[nodiscard]] Result<void> save_changed(const Project& project, const ChangeRequest& request);
 
+/// The project that something is written from, when that may be written to `out`.
+[[nodiscard]] Result<Project> project_to_write_from(const std::string& path, const std::string& out,
+                                                    bool replace);
+
 /// A lane by its name, or else the first of a kind ("cuts", "markers").
 [[nodiscard]] Result<LaneId> find_lane(const Project& project, const std::string& name);
 /// "19.1", in the project's grid.

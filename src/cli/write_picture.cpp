@@ -1,15 +1,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "write_picture.h"
 
+#include "base/text_file.h"
 #include "interchange/exporters.h"
-#include "interchange/outputs.h"
-#include "interchange/project_file.h"
+#include "project_arguments.h"
 #include "render/composed.h"
 #include "render/fonts.h"
 #include "render/shot_stream.h"
+#include "schedule/shots.h"
 
+#include <QBuffer>
 #include <QGuiApplication>
 #include <condition_variable>
+#include <fmt/core.h>
 #include <iostream>
 #include <mutex>
 
@@ -62,15 +65,16 @@ Result<LayerPictures> pictures_at(const Schedule& schedule, Frames frame, QSize 
 } // namespace
 
 Result<void> write_picture(const WritePictureRequest& request) {
-    const auto project = load_project(request.project);
+    const auto project = project_to_write_from(request.project, request.out, request.replace);
     if (!project)
         return tl::unexpected(project.error());
-    if (auto allowed = may_write(request.out, inputs_of(request.project, *project), request.replace);
-        !allowed)
-        return allowed;
     const auto size = size_of_text(request.size, *project->settings);
     if (!size)
         return tl::unexpected(size.error());
+    const Frames frame(request.frame), frames = project->settings->frame_rate.frame_at(piece_end(*project));
+    if (frame > frames)
+        return fail(fmt::format("The piece has no frame {}.", request.frame), request.project,
+                    fmt::format("Its last one is {}.", frames.value));
     const auto curves = curves_of_project(*project);
     if (!curves)
         return tl::unexpected(curves.error());
@@ -84,15 +88,15 @@ Result<void> write_picture(const WritePictureRequest& request) {
     if (const QStringList missing = missing_fonts(*project->stage); !missing.isEmpty())
         std::cerr << "pulsepin-cli: these fonts are not installed, Inter is used: "
                   << missing.join(", ").toStdString() << "\n";
-    const Frames frame(request.frame);
     const auto pictures = pictures_at(curves->schedule, frame, *size);
     if (!pictures)
         return tl::unexpected(pictures.error());
     const QImage image = composed(staged_at(*curves, frame), *size, *pictures);
-    if (!image.save(QString::fromStdString(request.out), "PNG"))
-        return fail("The picture could not be written.", request.out,
-                    "Is there room, and may the folder be written to?");
-    return {};
+    QBuffer png;
+    png.open(QIODevice::WriteOnly);
+    if (!image.save(&png, "PNG"))
+        return fail("The picture could not be made.", request.out, "Write a smaller one.");
+    return write_text_file(request.out, png.data().toStdString());
 }
 
 } // namespace pulsepin

@@ -2,8 +2,6 @@
 #include "write_sound.h"
 
 #include "follow/listening.h"
-#include "interchange/outputs.h"
-#include "interchange/project_file.h"
 #include "media/write_wav.h"
 #include "project_arguments.h"
 
@@ -25,12 +23,9 @@ Result<void> among(std::span<const ParamChoice> choices, const std::string& id, 
 } // namespace
 
 Result<void> write_sound(const WriteSoundRequest& request) {
-    const auto project = load_project(request.project);
+    const auto project = project_to_write_from(request.project, request.out, request.replace);
     if (!project)
         return tl::unexpected(project.error());
-    if (auto allowed = may_write(request.out, inputs_of(request.project, *project), request.replace);
-        !allowed)
-        return allowed;
     for (auto good :
          {among(listened_parts(), request.part, "part"), among(listened_sides(), request.side, "side")})
         if (!good)

@@ -287,11 +287,7 @@ private slots:
             if (!look.of_title)
                 continue;
             Layer title{LayerId{3}, LayerKind::Title, "Words"};
-            title.values = look.values;
-            title.colours = look.colours;
-            title.effects = look.effects;
-            if (const auto colour = look.colours.find("colour"); colour != look.colours.end())
-                title.colour = colour->second;
+            put_look(title, look);
             StagedLayer layer = drawn(LayerKind::Title);
             layer.values = LayerValues(title);
             layer.colour = title.colour;

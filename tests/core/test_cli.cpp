@@ -187,6 +187,10 @@ private slots:
         const auto refused =
             cli({"picture", moving, "--frame", "1", "--size", "large", "-o", file("never.png")});
         QVERIFY(refused.status == 1 && refused.err.contains("large") && !QFile::exists(file("never.png")));
+        const auto beyond = cli({"picture", moving, "--frame", "99999", "-o", file("never.png")});
+        QCOMPARE(beyond.status, 1);
+        QVERIFY(beyond.err.contains("no frame 99999"));
+        QVERIFY(!QFile::exists(file("never.png")));
         QCOMPARE(cli({"picture", moving, "--frame", "1", "-o", song, "--force"}).status, 1);
         QCOMPARE(cli({"picture", moving, "--frame", "1", "-o", file("f.png")}).status, 1);
     }

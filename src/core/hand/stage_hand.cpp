@@ -127,25 +127,29 @@ Look look_of(const Layer& layer, std::string name, bool title) {
     return look;
 }
 
+void put_look(Layer& layer, const Look& look) {
+    const auto put = [&](auto& values, const auto& from) {
+        std::erase_if(values, [&](const auto& one) { return belongs(one.first, look.of_title); });
+        for (const auto& [name, value] : from)
+            values[name] = value;
+    };
+    layer.effects = look.effects;
+    put(layer.values, look.values);
+    put(layer.colours, look.colours);
+    put(layer.options, look.options);
+    if (const auto colour = layer.colours.find("colour"); colour != layer.colours.end()) {
+        layer.colour = colour->second;
+        layer.colours.erase(colour);
+    }
+}
+
 Result<Project> with_look(const Project& project, LayerId id, const Look& look) {
     auto layer = layer_named(project, id);
     if (!layer)
         return tl::unexpected(layer.error());
     if (look.of_title && layer->kind != LayerKind::Title)
         return fail("That look is one for titles.", {}, "Choose a title first.");
-    const auto put = [&](auto& values, const auto& from) {
-        std::erase_if(values, [&](const auto& one) { return belongs(one.first, look.of_title); });
-        for (const auto& [name, value] : from)
-            values[name] = value;
-    };
-    layer->effects = look.effects;
-    put(layer->values, look.values);
-    put(layer->colours, look.colours);
-    put(layer->options, look.options);
-    if (const auto colour = layer->colours.find("colour"); colour != layer->colours.end()) {
-        layer->colour = colour->second;
-        layer->colours.erase(colour);
-    }
+    put_look(*layer, look);
     return with_changed_layer(project, *std::move(layer));
 }
 

@@ -30,6 +30,8 @@ struct WithLayer {
                                               bool off);
 /// The effects of a look in place of the layer's; of a look for titles how it is set as well.
 [[nodiscard]] Result<Project> with_look(const Project& project, LayerId layer, const Look& look);
+/// The same, of a layer by itself.
+void put_look(Layer& layer, const Look& look);
 /// What of a layer makes a look.
 [[nodiscard]] Look look_of(const Layer& layer, std::string name, bool of_title);
 /// Looks that come with the program.
