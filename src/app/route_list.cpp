@@ -3,8 +3,10 @@
 
 #include "palette.h"
 
+#include <QHelpEvent>
 #include <QKeyEvent>
 #include <QPainter>
+#include <QToolTip>
 #include <algorithm>
 
 namespace pulsepin {
@@ -90,10 +92,25 @@ void RouteList::paintEvent(QPaintEvent*) {
     }
 }
 
+std::optional<int> RouteList::stop_at(QPointF at) const {
+    const int index = static_cast<int>(at.y()) / stop_height();
+    return index < static_cast<int>(stops_.size()) ? std::optional(index) : std::nullopt;
+}
+
+/// What is there of a stop may be longer than the room for it, or have none.
+bool RouteList::event(QEvent* event) {
+    if (event->type() != QEvent::ToolTip)
+        return QWidget::event(event);
+    const auto* help = static_cast<QHelpEvent*>(event);
+    if (const auto index = stop_at(help->pos()))
+        QToolTip::showText(help->globalPos(), stops_[static_cast<std::size_t>(*index)]->summary(), this,
+                           stop_rect(*index));
+    return true;
+}
+
 void RouteList::mousePressEvent(QMouseEvent* event) {
-    const int index = static_cast<int>(event->position().y()) / stop_height();
-    if (index < static_cast<int>(stops_.size()))
-        set_current(index);
+    if (const auto index = stop_at(event->position()))
+        set_current(*index);
 }
 
 void RouteList::keyPressEvent(QKeyEvent* event) {

@@ -4,6 +4,7 @@
 #include "stops/stop_panel.h"
 
 #include <QWidget>
+#include <optional>
 #include <vector>
 
 namespace pulsepin {
@@ -24,12 +25,14 @@ signals:
     void chosen(int index);
 
 protected:
+    bool event(QEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
 
 private:
     [[nodiscard]] int stop_height() const;
+    [[nodiscard]] std::optional<int> stop_at(QPointF at) const;
     std::vector<StopPanel*> stops_;
     bool narrow_ = false;
     int current_ = 0;
