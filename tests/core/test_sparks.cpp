@@ -47,6 +47,60 @@ private slots:
         QCOMPARE(scene.of(sparks, frame + 24).front().sparks.size(), std::size_t{100});
     }
 
+    // Of bursts that count by age each comes as long after its appearance as its pulse lies after the first.
+    void bursts_count_from_the_appearance() {
+        Scene scene;
+        Layer layer{{}, LayerKind::Sparks, "Sparks"};
+        layer.values = {{"spark-life", 30}, {"spark-life-spread", 0}};
+        const LayerId sparks = scene.add(layer);
+        Feed feed = feed_of(sparks, "burst", 0, 100);
+        feed.by_age = true;
+        const LaneId pulses = scene.drive(kind_that(&LaneKindRow::pulses), feed);
+        for (const double beat : {4, 6, 9})
+            scene.pin(pulses, beat, PulseBody{});
+        const LaneId lane = scene.appear(sparks);
+        Showing showing = *scene.project.lane(lane)->showing;
+        showing.comes.move = "none";
+        scene.project = *with_showing(scene.project, lane, showing);
+        scene.pin(lane, 20, lasting(240));
+        const Schedule schedule(scene.project);
+        const auto& all = schedule.spans(pulses).motion.pulses();
+        const double first = static_cast<double>(schedule.pins(pulses).pins.front().frame.value);
+        for (std::size_t i = 0; i < all.size(); ++i) {
+            const auto born = static_cast<std::int64_t>(std::ceil(20 * 12 + all[i].peak - first));
+            QCOMPARE(scene.of(sparks, born - 1).front().sparks.size(), i * 100);
+            QCOMPARE(scene.of(sparks, born).front().sparks.size(), (i + 1) * 100);
+        }
+    }
+
+    // What turns at a driven rate has turned as far, whether it is asked for late or frame by frame.
+    void what_appears_is_born_by_the_rate_since_it_came() {
+        for (const bool by_age : {false, true}) {
+            Scene scene;
+            Layer layer{{}, LayerKind::Sparks, "Sparks"};
+            layer.values = {{"spark-life", 30}, {"spark-life-spread", 0}};
+            const LayerId sparks = scene.add(layer);
+            Feed feed = feed_of(sparks, "rate", 0, 240);
+            feed.by_age = by_age;
+            const LaneId keys = scene.drive(kind_that(&LaneKindRow::keyed), feed);
+            scene.pin(keys, 0, KeyBody{0, {}});
+            scene.pin(keys, 20, KeyBody{240, {}}); // 24 more a second in every second
+            const LaneId lane = scene.appear(sparks);
+            Showing showing = *scene.project.lane(lane)->showing;
+            showing.comes.move = "none";
+            scene.project = *with_showing(scene.project, lane, showing);
+            for (const double beat : {4, 6}) // after two seconds, and after three
+                scene.pin(lane, beat, lasting(240));
+            const auto there = scene.of(sparks, 24 * 6);
+            QCOMPARE(there.size(), std::size_t{2});
+            // Over 4 and 3 seconds: from 48 and 72 a second on in the piece, from none by age.
+            const double first = by_age ? 24 * 16 / 2.0 : 24 * (36 - 4) / 2.0;
+            const double second = by_age ? 24 * 9 / 2.0 : 24 * (36 - 9) / 2.0;
+            QVERIFY(std::abs(static_cast<double>(there[0].sparks.size()) - first) < 6);
+            QVERIFY(std::abs(static_cast<double>(there[1].sparks.size()) - second) < 6);
+        }
+    }
+
     void sparks_fly_as_the_equations_say() {
         SparkSource source;
         source.longest = 3;

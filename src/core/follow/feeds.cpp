@@ -6,6 +6,15 @@
 #include <algorithm>
 
 namespace pulsepin {
+
+double age_begins(const Schedule& schedule, const Lane& lane) {
+    if (!lane.kind->follows)
+        for (const auto& pin : schedule.pins(lane.id).pins)
+            if (!lane.pins[pin.index].muted)
+                return static_cast<double>(pin.frame.value);
+    return 0;
+}
+
 namespace {
 
 /// The frame at which a feed's curve is looked at.
@@ -14,14 +23,7 @@ double curve_frame(const Curves& curves, const Lane& lane, const Feed& feed, con
     const double ahead = time_of(feed.lead, rate).value * rate.per_second();
     if (!feed.by_age)
         return at.frame + ahead;
-    double first = 0;
-    if (!lane.kind->follows)
-        for (const auto& pin : curves.schedule.pins(lane.id).pins)
-            if (!lane.pins[pin.index].muted) {
-                first = static_cast<double>(pin.frame.value);
-                break;
-            }
-    return first + at.age.value_or(at.frame) + ahead;
+    return age_begins(curves.schedule, lane) + at.age.value_or(at.frame) + ahead;
 }
 
 std::optional<double> share_at(const Curves& curves, const Lane& lane, const Feed& feed, double frame) {

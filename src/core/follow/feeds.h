@@ -25,6 +25,9 @@ struct CurveMoment {
     CurveMoment(double at, std::optional<double> since) : frame(at), age(since) {}
 };
 
+/// The frame of a lane that is seen where an appearance begins, for what counts by age: its first pin's.
+[[nodiscard]] double age_begins(const Schedule& schedule, const Lane& lane);
+
 /// The property's value at a frame, the leads of its lane and its own included. Nothing where the lane
 /// drives nothing there (muted, without keys, not computed yet). A feed that counts by age runs its curve
 /// from the lane's first pin on at each appearance; for what is there all the time, from the piece's start.

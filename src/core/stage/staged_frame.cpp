@@ -130,9 +130,13 @@ private:
 
     // -- values
 
+    static CurveMoment moment_at(double frame, const std::optional<Appearing>& age_of) {
+        return {frame, age_of ? std::optional(age_of->age_at(frame)) : std::nullopt};
+    }
+
     LayerValues values_at(const Layer& layer, double frame, const std::optional<Appearing>& age_of) {
         LayerValues values(layer);
-        const CurveMoment at(frame, age_of ? std::optional(age_of->age_at(frame)) : std::nullopt);
+        const CurveMoment at = moment_at(frame, age_of);
         if (const auto feeds = feeds_.find(layer.id); feeds != feeds_.end()) {
             std::vector<std::pair<const std::string*, Meeting>> met;
             for (const auto& [lane, feed] : feeds->second) {
@@ -162,48 +166,49 @@ private:
         return values;
     }
 
-    [[nodiscard]] bool is_driven(const Target& target) const {
-        const auto feeds = feeds_.find(target.layer);
-        return feeds != feeds_.end() &&
-               std::any_of(feeds->second.begin(), feeds->second.end(),
-                           [&](const LaneFeed& one) { return one.feed->target == target; });
-    }
-
     double driven_rate(const Layer& layer, const std::string& rate, double frame,
                        const std::optional<Appearing>& age_of) {
         const double own = LayerValues(layer).of(rate);
-        const CurveMoment at(frame, age_of ? std::optional(age_of->age_at(frame)) : std::nullopt);
+        const CurveMoment at = moment_at(frame, age_of);
         const auto* spec = layer_parameter(rate);
         return std::clamp(driven_value(curves_, {layer.id, rate}, at, own).value_or(own), spec->least,
                           spec->most);
     }
 
     /// How many turns pass over [from, until) of what turns at a rate: the rate summed over the frames where
-    /// it is driven, so that it goes on smoothly when the rate changes. Before the piece it is as at its
-    /// start.
+    /// it is driven, so that it goes on smoothly when the rate changes. Before the piece, and before what
+    /// appears, it is as at its start.
     double turns_between(const Layer& layer, const std::string& rate, double from, double until,
                          const std::optional<Appearing>& age_of) {
-        if (!is_driven({layer.id, rate}))
+        bool by_piece = false, by_age = false;
+        if (const auto feeds = feeds_.find(layer.id); feeds != feeds_.end())
+            for (const auto& [lane, feed] : feeds->second)
+                if (feed->target.parameter == rate)
+                    (feed->by_age && age_of ? by_age : by_piece) = true;
+        if (!by_piece && !by_age)
             return LayerValues(layer).of(rate) * (until - from) / rate_.per_second();
+        if (by_piece && by_age) { // each appearance has sums of its own
+            double turns = 0;
+            for (double frame = from; frame < until; frame += 1)
+                turns += driven_rate(layer, rate, frame, age_of) * std::min(1.0, until - frame) /
+                         rate_.per_second();
+            return turns;
+        }
+        const double start = by_age ? static_cast<double>(age_of->span->comes.value) : 0;
         const auto at = [&](Frames frame) {
-            return driven_rate(layer, rate, static_cast<double>(frame.value), age_of);
+            return driven_rate(layer, rate, start + static_cast<double>(frame.value), age_of);
         };
-        if (!age_of)
-            return turns_since_start(layer, rate, until, at) - turns_since_start(layer, rate, from, at);
-        double turns = 0;
-        for (double frame = from; frame < until; frame += 1)
-            turns +=
-                driven_rate(layer, rate, frame, age_of) * std::min(1.0, until - frame) / rate_.per_second();
-        return turns;
+        // All that count by age alone share one sum.
+        const Target summed{layer.id, by_age ? rate + " by age" : rate};
+        return turns_since_start(summed, until - start, at) - turns_since_start(summed, from - start, at);
     }
 
-    double turns_since_start(const Layer& layer, const std::string& rate, double frame,
-                             const std::function<double(Frames)>& at) {
+    double turns_since_start(const Target& summed, double frame, const std::function<double(Frames)>& at) {
         if (frame <= 0)
             return at(Frames(0)) * frame / rate_.per_second();
         const Frames whole(static_cast<std::int64_t>(std::floor(frame)));
         const double rest = frame - static_cast<double>(whole.value);
-        return curves_.sums->until({layer.id, rate}, whole, rate_.per_second(), at) +
+        return curves_.sums->until(summed, whole, rate_.per_second(), at) +
                (rest > 0 ? rest * at(whole) / rate_.per_second() : 0);
     }
 
@@ -385,7 +390,7 @@ private:
     }
 
     std::vector<double> heights_of(const Layer& layer, const std::optional<Appearing>& age_of) {
-        const CurveMoment at(frame_, age_of ? std::optional(age_of->age_at(frame_)) : std::nullopt);
+        const CurveMoment at = moment_at(frame_, age_of);
         if (const auto feeds = feeds_.find(layer.id); feeds != feeds_.end())
             for (const auto& [lane, feed] : feeds->second)
                 if (feed->target.parameter == "bars")
@@ -407,7 +412,7 @@ private:
         const double first = std::floor((frame_ - span / 2) / step) * step;
         for (int i = 0; i <= points + 1; ++i) {
             const double frame = first + i * step;
-            const CurveMoment at(frame, age_of ? std::optional(age_of->age_at(frame)) : std::nullopt);
+            const CurveMoment at = moment_at(frame, age_of);
             heights.push_back(driven_value(curves_, {layer.id, "wave"}, at, own).value_or(own));
         }
         heights.push_back((frame_ - span / 2 - first) / step); // how far the first lies before the edge
@@ -458,9 +463,12 @@ private:
             if (feed->target.parameter != "burst" || lane->muted)
                 continue;
             const double ahead = time_of(feed->lead, rate_).value * rate_.per_second();
+            const double moved = feed->by_age && age_of ? static_cast<double>(age_of->span->comes.value) -
+                                                              age_begins(curves_.schedule, *lane)
+                                                        : 0;
             const auto add = [&](PinId pin, double frame, double share) {
-                bursts.push_back(
-                    {frame - ahead, std::llround(std::clamp(fed(*feed, share), 0.0, 5000.0)), pin.value});
+                bursts.push_back({frame - ahead + moved,
+                                  std::llround(std::clamp(fed(*feed, share), 0.0, 5000.0)), pin.value});
             };
             const auto& spans = curves_.schedule.spans(lane->id);
             for (const auto& pulse : spans.motion.pulses())
@@ -469,9 +477,6 @@ private:
                 for (const auto& pin : curves_.schedule.pins(lane->id).pins)
                     add(pin.id, static_cast<double>(pin.frame.value),
                         share_of(lane->motion->own, std::get<KeyBody>(lane->pins[pin.index].body).value));
-            if (feed->by_age && age_of && !bursts.empty())
-                for (auto& burst : bursts)
-                    burst.frame += static_cast<double>(age_of->span->comes.value) - bursts.front().frame;
         }
         return bursts;
     }
