@@ -9,6 +9,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
+#include <numeric>
 
 namespace pulsepin {
 namespace {
@@ -143,6 +144,11 @@ void Figures::paintEvent(QPaintEvent*) {
     painter.drawText(QRectF(0, 0, width(), 14), Qt::AlignLeft | Qt::AlignVCenter, name_);
     painter.setFont(font_);
     painter.setPen(day_palette().desk_text);
+    // What is wider than the room that is kept, as in a piece of hours, is drawn narrower.
+    const double whole = std::accumulate(text_.begin(), text_.end(), 0.0,
+                                         [this](double sum, QChar c) { return sum + advance(c); });
+    if (whole > width())
+        painter.scale(width() / whole, 1);
     double x = 0;
     for (const QChar c : text_) {
         const double w = advance(c);

@@ -179,7 +179,7 @@ private:
         const double even = values.number("even") / 100;
         const auto bands = even_bands(static_cast<int>(values.whole("bands")), lowest, highest);
         bands_of_source_.assign(bands.size(), CurveValues(count_, 0.0f));
-        std::atomic<std::size_t> next = 0;
+        std::atomic<std::size_t> next = 0, done = 0;
         std::mutex failing;
         const auto work = [&] {
             for (std::size_t b = next++; b < bands.size() && !progress_.cancelled(); b = next++) {
@@ -198,6 +198,7 @@ private:
                 auto& band = bands_of_source_[b];
                 for (std::size_t i = 0; i < count_; ++i)
                     band[i] = (*measured)->at(static_cast<double>(i) / (rate_.per_second() * per_frame_));
+                progress_.report(static_cast<double>(++done) / static_cast<double>(bands.size()));
             }
         };
         {
