@@ -27,6 +27,8 @@ QMimeData* mime_of(const Dragged& item) {
         text = told("layer", *layer);
     else if (const auto* pulse = std::get_if<Pulse>(&item))
         text = "pulse " + QString::fromStdString(pulse->name);
+    else if (const auto* word = std::get_if<WaitingWord>(&item))
+        text = QString("word %1").arg(word->place);
     else if (const auto* target = std::get_if<Target>(&item))
         text = told("parameter", target->layer) + " " + QString::fromStdString(target->parameter);
     auto* mime = new QMimeData;
@@ -47,6 +49,8 @@ std::optional<Dragged> dragged_in(const QMimeData* mime, const Project& project)
         return ClipId{rest.toULongLong()};
     if (kind == "layer")
         return LayerId{rest.toULongLong()};
+    if (kind == "word")
+        return WaitingWord{rest.toInt()};
     if (kind == "parameter")
         return Target{LayerId{rest.section(' ', 0, 0).toULongLong()}, rest.section(' ', 1).toStdString()};
     if (kind != "pulse")

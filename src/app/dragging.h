@@ -12,7 +12,7 @@ class QWidget;
 namespace pulsepin {
 
 /// What is dragged within the window: what dropped_on_lane() knows, or a layer.
-using Dragged = std::variant<ClipId, Pulse, Target, LayerId>;
+using Dragged = std::variant<ClipId, Pulse, Target, LayerId, WaitingWord>;
 
 [[nodiscard]] QMimeData* mime_of(const Dragged& item);
 /// None where it is something else; a pulse is looked up by its name among those that ship and the project's

@@ -114,6 +114,8 @@ LengthField::LengthField(const QString& name, const std::vector<Length::Unit>& u
                        : unit == Length::Unit::InFrames     ? tr("frames")
                        : unit == Length::Unit::ToSectionEnd ? tr("until the section ends")
                        : unit == Length::Unit::ToEnd        ? tr("to the end")
+                       : unit == Length::Unit::WithWord     ? tr("as long as its word")
+                       : unit == Length::Unit::ToLineEnd    ? tr("until its line ends")
                                                             : tr("ms"),
                        static_cast<int>(unit));
     row->addWidget(amount_);

@@ -70,7 +70,8 @@ QFrame* upright_line() {
 MainWindow::MainWindow(Player::Device device)
     : player_(device), commands_(this), context_{this, document_, view_, player_, commands_},
       files_(context_), pins_(context_), shots_(context_), lanes_(context_), sounds_(context_),
-      grids_(context_), play_(context_), look_(context_), drops_(context_) {
+      grids_(context_), play_(context_), look_(context_), drops_(context_), words_(context_),
+      exposures_(context_) {
     const StyledAtOnce styled;
     context_.files = &files_;
     context_.grids = &grids_;
@@ -164,6 +165,9 @@ void MainWindow::make_menu() {
                           }}});
     pins_.hang_up(menu_.addMenu(tr("Pins")));
     pins_.hang_up_selecting(menu_.addMenu(tr("Select")));
+    auto* texts = menu_.addMenu(tr("Words"));
+    words_.hang_up(texts);
+    exposures_.hang_up(texts);
     shots_.hang_up(menu_.addMenu(tr("Shots")));
     lanes_.hang_up(menu_.addMenu(tr("Lanes")));
     grids_.hang_up(menu_.addMenu(tr("Beats")));
@@ -333,6 +337,15 @@ void MainWindow::connect_stops() {
     connect(mark_, &MarkPanel::add_wanted, this,
             [this] { pins_.add_pin_of(kind_that(&LaneKindRow::marks)); });
     connect(mark_, &MarkPanel::add_on_shot_wanted, commands_.action("add marker on shot"), &QAction::trigger);
+    words_.show_page(&mark_->words());
+    exposures_.show_pages(&mark_->notes(), &mark_->exposures());
+    const auto tell_cue = [this] {
+        const bool shown = stack_->currentWidget() == mark_ && mark_->shows_words();
+        picture_->picture().set_cue(shown ? mark_->words().tray().next_word() : QString());
+    };
+    connect(&document_, &Document::changed, this, tell_cue);
+    connect(mark_, &MarkPanel::page_changed, this, tell_cue);
+    connect(stack_, &QStackedWidget::currentChanged, this, tell_cue);
     connect(motion_, &MotionPanel::add_lane_wanted, &lanes_, &LaneCommands::add_lane);
     connect(place_, &PlacePanel::shown_wanted, timeline_, &TimelineView::show_range);
     connect(export_, &ExportPanel::file_wanted, &files_, &FileCommands::export_dialog);

@@ -4,6 +4,7 @@
 #include "details/detail_panel.h"
 #include "commands/file_commands.h"
 #include "commands/grid_commands.h"
+#include "commands/drawing_commands.h"
 #include "commands/drop_commands.h"
 #include "commands/lane_commands.h"
 #include "commands/pin_commands.h"
@@ -11,6 +12,7 @@
 #include "commands/shot_commands.h"
 #include "commands/sound_commands.h"
 #include "commands/view_commands.h"
+#include "commands/word_commands.h"
 #include "notice_bar.h"
 #include "player.h"
 #include "picture/picture_room.h"
@@ -104,6 +106,8 @@ private:
     PlayCommands play_;
     ViewCommands look_;
     DropCommands drops_;
+    WordCommands words_;
+    DrawingCommands exposures_;
     TransportBar* transport_ = nullptr;
     TimelineView* timeline_ = nullptr;
     ScoreView* score_ = nullptr;

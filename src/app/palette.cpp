@@ -40,6 +40,9 @@ Palette make_day() {
     p.cut = "#ad3d25";
     p.trigger = "#7d5600";
     p.appearance = "#4a5d8f";
+    p.word = "#36449b";
+    p.note = "#1f2742";
+    p.exposure = "#8a5a12";
     p.motion = "#0f6d6a";
     const char* markers[] = {"#7c3585", "#a33323", "#82530a", "#3d6929", "#1d5c8c", "#4a5263"};
     for (int i = 0; i < 6; ++i)
@@ -78,6 +81,9 @@ Palette make_night() {
     p.cut = "#f08a70";
     p.trigger = "#e3b04f";
     p.appearance = "#9db4ea";
+    p.word = "#aab6ff";
+    p.note = "#dfe4f2";
+    p.exposure = "#e0b05c";
     p.motion = "#63c9c0";
     const char* markers[] = {"#d19bd8", "#f39a84", "#e3b04f", "#9ccf85", "#8cc0ee", "#b9c3d4"};
     for (int i = 0; i < 6; ++i)

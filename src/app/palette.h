@@ -23,7 +23,7 @@ struct Palette {
     QColor wave_peak, wave_rms;
     QColor spectrum_middle, spectrum_high; ///< from the paper over these
     QColor onset;
-    QColor marker, cut, trigger, motion, appearance;
+    QColor marker, cut, trigger, motion, appearance, word, note, exposure;
     QColor markers[6]; ///< as marker_colours() has them; the first is `marker`
     QColor shot[6];    ///< bars of shots, by the order of the bin; text on them is shot_text
     QColor shot_text;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/composed.h"
 
+#include "render/band.h"
 #include "render/effects/effect_painter.h"
 #include "render/layer_image.h"
 #include "render/staged_places.h"
@@ -152,6 +153,20 @@ QRectF content_box(const StagedLayer& layer, const LayerPictures& pictures, QSiz
     return layer_box(layer, {pictures, picture});
 }
 
+namespace {
+
+/// `from`: the picture's pixel at the image's upper left corner, counted from that of the frame.
+void paint_band_over(QImage& image, const StagedFrame& staged, double pixel, QPointF from) {
+    if (!staged.band)
+        return;
+    QPainter painter(&image);
+    painter.scale(pixel, pixel);
+    painter.translate(-from);
+    paint_band(painter, *staged.band, QSizeF(staged.width, staged.height));
+}
+
+} // namespace
+
 QImage composed(const StagedFrame& staged, QSize size, const LayerPictures& pictures) {
     QImage canvas(size, QImage::Format_ARGB32_Premultiplied);
     canvas.fill(Qt::black);
@@ -160,6 +175,7 @@ QImage composed(const StagedFrame& staged, QSize size, const LayerPictures& pict
     seen.translate(size.width() / 2.0, size.height() / 2.0);
     seen.scale(pixel, pixel);
     paint_frame(canvas, {staged, pictures, pixel, seen, size});
+    paint_band_over(canvas, staged, pixel, {});
     return canvas;
 }
 
@@ -174,6 +190,7 @@ QImage composed_part(const StagedFrame& staged, const QRectF& part, QSize size,
         seen.mapRect(QRectF(-staged.width / 2.0, -staged.height / 2.0, staged.width, staged.height)),
         Qt::black);
     paint_frame(canvas, {staged, pictures, pixel, seen, size});
+    paint_band_over(canvas, staged, pixel, part.topLeft() + QPointF(staged.width / 2.0, staged.height / 2.0));
     return canvas;
 }
 

@@ -1,6 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/shot_stream.h"
 
+#include "media/picture_sequence.h"
+#include "schedule/exposures.h"
+
 #include <algorithm>
 
 namespace pulsepin {
@@ -103,8 +106,32 @@ ShotStream::Seen ShotStream::of_layer(const Schedule& schedule, const Layer& lay
             layer.cuts.value != 0 ? project.lane(layer.cuts) : project.first_lane(&LaneKindRow::cuts);
         return lane && lane->kind->cuts ? at(project, schedule.spans(lane->id).shots, frame) : nothing;
     }
+    if (layer.drawings.value != 0)
+        return drawing_at(schedule, layer, frame);
     const Clip* clip = project.clip(layer.picture);
     return clip ? clip_at(*clip, project.settings->frame_rate.start_of(frame)) : nothing;
+}
+
+/// A picture of its own, or the one of its number in the layer's sequence, counted from 1.
+ShotStream::Seen ShotStream::drawing_at(const Schedule& schedule, const Layer& layer, Frames frame) {
+    const Project& project = schedule.project();
+    Seen nothing;
+    nothing.exact = true;
+    const Lane* lane = project.lane(layer.drawings);
+    const Exposure* exposure = lane ? exposure_at(schedule.spans(lane->id).exposures, frame) : nullptr;
+    if (!exposure || !lane->exposing)
+        return nothing;
+    for (const auto& named : lane->exposing->pictures)
+        if (named.drawing == exposure->drawing)
+            if (const Clip* picture = project.clip(named.picture))
+                return clip_at(*picture, Seconds(0));
+    const Clip* clip = project.clip(layer.picture);
+    const auto number = drawing_number(exposure->drawing);
+    if (!clip || !number || *number < 1)
+        return nothing;
+    // Within the picture's time, so that rounding leads to no other.
+    const Seconds time((*number - 1 + 0.25) / sequence_rate);
+    return clip->still || time < clip->duration ? clip_at(*clip, time) : nothing;
 }
 
 ShotStream::Seen ShotStream::clip_at(const Clip& clip, Seconds time) {

@@ -39,6 +39,7 @@ public:
     [[nodiscard]] Seen clip_at(const Clip& clip, Seconds time);
 
 private:
+    [[nodiscard]] Seen drawing_at(const Schedule& schedule, const Layer& layer, Frames frame);
     [[nodiscard]] ShotPictures::Wanted wanted_of(const Clip& clip, const ShotSpan& span, Frames frame,
                                                  FrameRate rate) const;
     ShotPictures pictures_, fading_;

@@ -137,7 +137,7 @@ private slots:
         auto& preview = desk.window.preview();
         desk.window.view().set_playhead(desk.bar(2));
         const LayerId disc = add_layer(desk, {{}, LayerKind::Shape, "Disc"});
-        const LayerId words = add_layer(desk, {{}, LayerKind::Title, "Words", {}, {}, "rise"});
+        const LayerId words = add_layer(desk, {{}, LayerKind::Title, "Words", {}, {}, {}, "rise"});
         QVERIFY(shown(desk));
         const QPoint at = preview.scale().to_widget(QPointF()).toPoint();
         const LayerId shots = desk.project().stage->layers.front().id;
@@ -157,7 +157,7 @@ private slots:
         QVERIFY(desk.open_demo());
         auto& preview = desk.window.preview();
         desk.window.view().set_playhead(desk.bar(2));
-        const LayerId words = add_layer(desk, {{}, LayerKind::Title, "Words", {}, {}, "rise"});
+        const LayerId words = add_layer(desk, {{}, LayerKind::Title, "Words", {}, {}, {}, "rise"});
         QVERIFY(shown(desk));
         const QPoint at = preview.scale().to_widget(QPointF()).toPoint();
         QTest::mouseDClick(&preview, Qt::LeftButton, {}, at);

@@ -33,7 +33,8 @@ private slots:
         QTest::addColumn<QString>("text");
         QTest::addColumn<int>("plain");
         QTest::addColumn<double>("seconds"); // at 120 BPM and 24 frames a second
-        const int bar = static_cast<int>(PlainNumber::AsBar), second = static_cast<int>(PlainNumber::AsSeconds),
+        const int bar = static_cast<int>(PlainNumber::AsBar),
+                  second = static_cast<int>(PlainNumber::AsSeconds),
                   frame = static_cast<int>(PlainNumber::AsFrame);
         QTest::newRow("bar and beat") << "13.3" << bar << 25.0;
         QTest::newRow("with ticks") << "13.3.480" << bar << 25.25;

@@ -205,7 +205,7 @@ private slots:
 
     void values_and_shapes_are_taken_from_others() {
         Scene scene;
-        scene.project = *with_layer(scene.project, {{}, LayerKind::Title, "Words", {}, {}, "rise"});
+        scene.project = *with_layer(scene.project, {{}, LayerKind::Title, "Words", {}, {}, {}, "rise"});
         const LayerId words = scene.project.stage->layers[2].id;
         const Project taken = *with_values_of(scene.project, words, scene.logo);
         QCOMPARE(taken.stage->layer(words)->values, scene.project.stage->layer(scene.logo)->values);

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "kinds/kinds.h"
+#include "model/change_pins.h"
 #include "model/lane_edits.h"
 #include "model/planting_edits.h"
 #include "model/stage_edits.h"
@@ -71,6 +72,44 @@ inline Project with_plantings_and_triggers(Project project) {
     return *with_picker_named(project, "kicks, every second", picker);
 }
 
+/// Lanes of words, notes and exposures with all that they can have.
+inline Project with_texts_and_drawings(Project project) {
+    const auto begun = [&](bool LaneKindRow::*does, const char* name, const auto& change, PinBody body) {
+        project = with_lane(project, kind_that(does), name);
+        const LaneId lane = project.lanes.back()->id;
+        project = *with_pins(project, lane, {{{}, MusicalAnchor{Ticks(480)}, std::move(body), {}}});
+        project = *with_changed_lane(project, lane, change);
+        return lane;
+    };
+    const LaneId words = begun(
+        &LaneKindRow::words, "Sung",
+        [](Lane& lane) {
+            lane.text = LaneText{
+                {{"levee", "all", 3, 4, {Length::Unit::ToLineEnd, 1}}}, "de", 20, Frames(15), Frames(3)};
+            lane.inked = Inked{{0x123456}, false, 2};
+        },
+        WordBody{"high", "singer", 2, 3, {Length::Unit::InBeats, 1.5}});
+    begun(
+        &LaneKindRow::notes, "Translated",
+        [](Lane& lane) {
+            lane.inked = Inked{{0x654321}, false, 1};
+        },
+        NoteBody{"(crowd breathes in)", 1, {Length::Unit::InMilliseconds, 700}});
+    const LaneId drawn = begun(
+        &LaneKindRow::exposes, "Drawn",
+        [&](Lane& lane) {
+            lane.exposing = Exposing{Frames(3), {{"lips", ClipId{1}}}, {{"lips", "m b p"}}, words};
+        },
+        ExposureBody{"3", 9, Frames(2), ExposureBody::Way::ToAndFro, false});
+    Stage stage = *project.stage;
+    stage.band = {true, 500, 25, 30, false};
+    for (auto& layer : stage.layers)
+        if (layer.kind == LayerKind::Picture)
+            layer.drawings = drawn;
+    project.stage = std::make_shared<const Stage>(std::move(stage));
+    return project;
+}
+
 /// Everything that the picture can hold.
 inline Project with_rich_stage(Project project) {
     Layer title{{}, LayerKind::Title, "Words"};
@@ -95,10 +134,15 @@ inline Project with_rich_stage(Project project) {
     project = with_motion_blur(project, true, 90, 12);
     project = with_lane(project, kind_that(&LaneKindRow::appears), "Appears");
     const LaneId lane = project.lanes.back()->id;
-    const Showing showing{words,     {"type", {Length::Unit::InBeats, 2}, {"back-out"}},
-                          Frames(5), {"fade", {Length::Unit::InFrames, 6}, {}},
-                          "sway",    4,
-                          50,        1.5};
+    const Showing showing{words,
+                          {"type", {Length::Unit::InBeats, 2}, {"back-out"}},
+                          Frames(5),
+                          {"fade", {Length::Unit::InFrames, 6}, {}},
+                          "sway",
+                          4,
+                          50,
+                          1.5,
+                          Showing::Words::LitLine};
     project = *with_showing(project, lane, showing);
     const AppearanceBody body{
         {Length::Unit::ToSectionEnd, 1}, 1, 2, 3, 4, true, {0x445566}, Frames(7), 8, "nine", 2};
@@ -110,6 +154,7 @@ inline Project with_rich_stage(Project project) {
                          Picker{"beats", Ticks(0), Ticks(9600), {}, {}},
                          {body, Spread{1, 2, 3, 4, 5, 6, 7, 8, 9, 10, {{1}, {2}}, 11}}});
     project.plantings = std::make_shared<const std::vector<Planting>>(std::move(plantings));
+    project = with_texts_and_drawings(std::move(project));
     Motion motion;
     motion.own.target = {words, "colour"};
     motion.own.meets = Meets::Times;

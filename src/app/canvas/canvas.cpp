@@ -192,9 +192,10 @@ void Canvas::dropEvent(QDropEvent* event) {
     event->setDropAction(Qt::CopyAction);
     event->accept();
     const bool beside = event->modifiers() & Qt::ShiftModifier; // beside what lies there, not on it
-    emit item_dropped(*item, document_.project().lanes[place->lane]->id,
-                      beside ? std::nullopt : pin_at(event->position()),
-                      snapped(placement().time_at(event->position()), false));
+    emit item_dropped(
+        *item, document_.project().lanes[place->lane]->id, beside ? std::nullopt : pin_at(event->position()),
+        std::holds_alternative<WaitingWord>(*item) ? placement().time_at(event->position())
+                                                   : snapped(placement().time_at(event->position()), false));
 }
 
 // -- gestures

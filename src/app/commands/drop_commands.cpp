@@ -7,6 +7,7 @@
 #include "model/stage_edits.h"
 #include "picture/picture_hands.h"
 #include "stage/layer_values.h"
+#include "stops/words_page.h"
 #include "targets.h"
 
 #include <cmath>
@@ -40,13 +41,18 @@ void DropCommands::drop_on_lane(const Dragged& item, LaneId id, std::optional<Pi
         const std::string own = lane->motion ? lane->motion->own.target.parameter : std::string();
         return feed_lane(id, {*layer, own.empty() ? "scale" : own});
     }
-    const DraggedItem dropped = std::holds_alternative<ClipId>(item) ? DraggedItem(std::get<ClipId>(item))
-                                                                     : DraggedItem(std::get<Pulse>(item));
+    const auto* word = std::get_if<WaitingWord>(&item);
+    const DraggedItem dropped = word                                   ? DraggedItem(*word)
+                                : std::holds_alternative<ClipId>(item) ? DraggedItem(std::get<ClipId>(item))
+                                                                       : DraggedItem(std::get<Pulse>(item));
+    if (word) // as taps are, not as what is dragged is
+        time = pulled(document_.schedule(), time);
     auto edited = dropped_on_lane(document_.schedule(), dropped, id, pin, time);
     if (!edited)
         return document_.say(QString::fromStdString(edited.error().message()));
-    document_.apply(std::move(edited->project),
-                    std::holds_alternative<ClipId>(item) ? tr("drop shot") : tr("drop pulse"));
+    document_.apply(std::move(edited->project), word                                   ? tr("set word")
+                                                : std::holds_alternative<ClipId>(item) ? tr("drop shot")
+                                                                                       : tr("drop pulse"));
     if (!edited->selected.empty())
         view_.select(std::move(edited->selected));
 }

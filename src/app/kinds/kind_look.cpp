@@ -10,9 +10,10 @@
 namespace pulsepin {
 namespace {
 
-const std::array<const KindLook*, 9> table{
-    &kinds::marker_look, &kinds::cut_look, &kinds::sound_look, &kinds::appearance_look, &kinds::trigger_look,
-    &kinds::pulse_look,  &kinds::key_look, &kinds::pose_look,  &kinds::follower_look};
+const std::array<const KindLook*, 12> table{
+    &kinds::marker_look, &kinds::word_look,  &kinds::note_look,       &kinds::exposure_look,
+    &kinds::cut_look,    &kinds::sound_look, &kinds::appearance_look, &kinds::trigger_look,
+    &kinds::pulse_look,  &kinds::key_look,   &kinds::pose_look,       &kinds::follower_look};
 
 } // namespace
 

@@ -139,6 +139,31 @@ void put_draft(std::vector<StagedLayer>& layers, LayerId id, const std::string& 
     }
 }
 
+/// As large as it fits, on a plate, so that it is read over any picture.
+void paint_cue(QPainter& painter, const QRectF& area, const QString& word) {
+    painter.save();
+    QFont font = painter.font();
+    font.setWeight(QFont::Bold);
+    font.setPixelSize(std::max(12, static_cast<int>(area.height() / 4)));
+    const double wide = QFontMetricsF(font).horizontalAdvance(word);
+    if (const double room = area.width() * 0.9; wide > room)
+        font.setPixelSize(std::max(8, static_cast<int>(font.pixelSize() * room / wide)));
+    painter.setFont(font);
+    const QFontMetricsF metrics(font);
+    const double half = metrics.horizontalAdvance(word) / 2 + font.pixelSize() * 0.3;
+    const QRectF plate(area.center().x() - half, area.center().y() - metrics.height() / 2, 2 * half,
+                       metrics.height());
+    QColor ground = day_palette().desk;
+    ground.setAlphaF(0.75f);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(day_palette().playing, 2));
+    painter.setBrush(ground);
+    painter.drawRoundedRect(plate, 8, 8);
+    painter.setPen(day_palette().desk_text);
+    painter.drawText(plate, Qt::AlignCenter, word);
+    painter.restore();
+}
+
 } // namespace
 
 StagedFrame PreviewView::staged() const {
@@ -374,6 +399,13 @@ void PreviewView::paint_around(QPainter& painter, const QRectF& area) const {
     }
 }
 
+void PreviewView::set_cue(const QString& word) {
+    if (cue_ == word)
+        return;
+    cue_ = word;
+    update();
+}
+
 void PreviewView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     const auto& p = day_palette();
@@ -395,6 +427,8 @@ void PreviewView::paintEvent(QPaintEvent*) {
         painter.setPen(p.desk_quiet);
         painter.drawText(area.adjusted(12, 12, -12, -12), Qt::AlignCenter | Qt::TextWordWrap, message_);
     }
+    if (!cue_.isEmpty() && player_.playing())
+        paint_cue(painter, area, cue_);
     if (overlay_ && !player_.playing()) {
         painter.setRenderHint(QPainter::Antialiasing);
         overlay_->paint(painter);

@@ -70,6 +70,9 @@ public:
     /// The pictures that layers show, as far as they are there.
     [[nodiscard]] const LayerPictures& pictures() const { return layer_pictures_; }
     void set_safe_areas(bool shown);
+    /// A word that stands large over the picture while it plays; empty: none.
+    void set_cue(const QString& word);
+    [[nodiscard]] QString cue() const { return cue_; }
     /// How many different pictures were shown in the last second.
     [[nodiscard]] double pictures_a_second() const;
     /// "in sync 3 ms", "picture late 40 ms"; empty while nothing is played.
@@ -145,7 +148,7 @@ private:
     QElapsedTimer asked_; ///< for the frame that is being composed
     Seconds takes_;       ///< how long that takes, of late
     int coarseness_ = 1;
-    QString message_;
+    QString message_, cue_;
     Shown shown_;
     PinId shown_cut_;
 };

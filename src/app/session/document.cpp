@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "kinds/kinds.h"
 #include "session/document.h"
+#include "hand/word_titles.h"
 
 #include "model/edits.h"
 #include "fields/within_limits.h"
@@ -99,6 +100,7 @@ void Document::refresh_tops() {
 }
 
 void Document::apply(Project next, const QString& name) {
+    next = with_titles_in_step(project(), std::move(next));
     if (same_content(next, project()))
         return;
     if (auto trouble = beyond_limits(next, project()))

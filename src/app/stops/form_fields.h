@@ -96,6 +96,20 @@ private:
     QSpinBox* seed_;
 };
 
+class ExposureForm : public FormFields {
+    Q_OBJECT
+public:
+    explicit ExposureForm(QWidget* parent = nullptr);
+    [[nodiscard]] PlantingForm form() const override;
+    void set_form(const PlantingForm& form) override;
+    [[nodiscard]] QString summary() const override;
+
+private:
+    QLineEdit* drawing_;
+    QSpinBox* last_;
+    QComboBox* way_;
+};
+
 class PulseForm : public FormFields {
     Q_OBJECT
 public:

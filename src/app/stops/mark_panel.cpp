@@ -19,6 +19,58 @@ MarkPanel::MarkPanel(Document& document, ViewState& view, QWidget* parent)
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(6);
+    column->addLayout(make_top());
+    pages_ = new QStackedWidget;
+    pages_->addWidget(make_markers());
+    pages_->addWidget(words_ = new WordsPage(document_, view_));
+    pages_->addWidget(notes_ = new NotesPage(document_, view_));
+    pages_->addWidget(exposures_ = new ExposuresPage(document_, view_));
+    column->addWidget(pages_, 1);
+    connect(&view_, &ViewState::selection_changed, this, &MarkPanel::show_selection);
+    connect(&view_, &ViewState::lane_chosen, this, [this] {
+        if (const Lane* lane = document_.project().lane(view_.lane()))
+            show_page(page_of(lane->kind));
+    });
+    show_page(Markers);
+    refresh();
+}
+
+QLayout* MarkPanel::make_top() {
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    const auto side = [&](const char* name, const QString& text, const QString& tip, Page page) {
+        auto* button = named(new QPushButton(text), name, tip);
+        button->setCheckable(true);
+        button->setProperty("role", "choice");
+        connect(button, &QPushButton::clicked, this, [this, page] { show_page(page); });
+        sides_.push_back(button);
+        row->addWidget(button);
+    };
+    side("page of markers", tr("Markers"), tr("Moments with names"), Markers);
+    side("page of words", tr("Words"), tr("A text whose words are set as they are sung"), Words);
+    side("page of notes", tr("Notes"), tr("What is said, its translation, remarks; the running band"), Notes);
+    side("page of exposures", tr("Exposures"), tr("Drawings that are held from beat to beat"), Exposures);
+    row->addStretch(1);
+    beside_words_ = new QWidget;
+    auto* beside = new QHBoxLayout(beside_words_);
+    beside->setContentsMargins(0, 0, 0, 0);
+    beside->setSpacing(6);
+    const auto text = [&](const char* command, const QString& label, const QString& tip) {
+        auto* button = named(new QPushButton(label), command, tip);
+        connect(button, &QPushButton::clicked, this, [this, command] { emit words_->wanted(command); });
+        beside->addWidget(button);
+    };
+    text("paste words", tr("Paste text"), tr("The words of the text that was copied wait to be set"));
+    text("load words", tr("Load text…"), tr("Plain text, SubRip, WebVTT, or lines with times"));
+    row->addWidget(beside_words_);
+    return row;
+}
+
+QWidget* MarkPanel::make_markers() {
+    auto* box = new QWidget;
+    auto* column = new QVBoxLayout(box);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(6);
     column->addLayout(make_filter());
     make_list();
     column->addWidget(list_, 1);
@@ -26,15 +78,38 @@ MarkPanel::MarkPanel(Document& document, ViewState& view, QWidget* parent)
     outcome_ = quiet({});
     outcome_->setObjectName("mark outcome");
     column->addWidget(outcome_);
-    connect(&view_, &ViewState::selection_changed, this, &MarkPanel::show_selection);
-    refresh();
+    return box;
+}
+
+/// Who chooses a lane means what lies in it.
+MarkPanel::Page MarkPanel::page_of(LaneKind kind) const {
+    return kind->words     ? Words
+           : kind->notes   ? Notes
+           : kind->exposes ? Exposures
+           : kind->marks   ? Markers
+                           : page_shown();
+}
+
+MarkPanel::Page MarkPanel::page_shown() const {
+    return static_cast<Page>(pages_->currentIndex());
+}
+
+bool MarkPanel::shows_words() const {
+    return page_shown() == Words;
+}
+
+void MarkPanel::show_page(Page page) {
+    for (std::size_t i = 0; i < sides_.size(); ++i)
+        sides_[i]->setChecked(static_cast<Page>(i) == page);
+    beside_words_->setVisible(page == Words);
+    pages_->setCurrentIndex(page);
+    refresh_page();
+    emit page_changed();
 }
 
 QLayout* MarkPanel::make_filter() {
     auto* top = new QHBoxLayout;
     top->setSpacing(8);
-    top->addWidget(heading(tr("Mark what happens")));
-    top->addStretch(1);
     text_ = new QLineEdit;
     text_->setAccessibleName(tr("Show only markers with this in name or note"));
     text_->setPlaceholderText(tr("name or note"));
@@ -184,18 +259,30 @@ void MarkPanel::snap() {
 }
 
 QString MarkPanel::summary() const {
-    std::size_t count = 0;
-    for (const auto& lane : document_.project().lanes)
+    std::size_t markers = 0, words = 0, waiting = 0;
+    for (const auto& lane : document_.project().lanes) {
         if (lane->kind->marks)
-            count += lane->pins.size();
-    return count == 0 ? tr("no markers yet")
-                      : QString::fromStdString(count_text(count, kind_that(&LaneKindRow::marks)));
+            markers += lane->pins.size();
+        if (lane->kind->words)
+            words += lane->pins.size();
+        if (lane->text)
+            waiting += lane->text->tray.size();
+    }
+    QStringList told;
+    if (markers > 0)
+        told << QString::fromStdString(count_text(markers, kind_that(&LaneKindRow::marks)));
+    if (words > 0)
+        told << QString::fromStdString(count_text(words, kind_that(&LaneKindRow::words)));
+    if (waiting > 0)
+        told << tr("%1 to set").arg(waiting);
+    return told.isEmpty() ? tr("no markers yet") : told.join(", ");
 }
 
 bool MarkPanel::complete() const {
     const auto& lanes = document_.project().lanes;
-    return std::any_of(lanes.begin(), lanes.end(),
-                       [](const auto& lane) { return lane->kind->marks && !lane->pins.empty(); });
+    return std::any_of(lanes.begin(), lanes.end(), [](const auto& lane) {
+        return (lane->kind->marks || lane->kind->words) && !lane->pins.empty();
+    });
 }
 
 void MarkPanel::refresh() {
@@ -203,6 +290,20 @@ void MarkPanel::refresh() {
     snap_->setEnabled(row_->count() > 0);
     if (active_)
         table_->refresh();
+    refresh_page();
+}
+
+void MarkPanel::refresh_page() {
+    switch (page_shown()) {
+    case Words:
+        return words_->refresh();
+    case Notes:
+        return notes_->refresh();
+    case Exposures:
+        return exposures_->refresh();
+    case Markers:
+        return;
+    }
 }
 
 void MarkPanel::entered() {

@@ -3,17 +3,21 @@
 
 #include "stops/marker_table.h"
 #include "stops/stop_panel.h"
+#include "stops/exposures_page.h"
+#include "stops/notes_page.h"
+#include "stops/words_page.h"
 
 #include <QComboBox>
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QSpinBox>
+#include <QStackedWidget>
 #include <QTableView>
 
 namespace pulsepin {
 
-/// The markers as a list: filtered, edited in place, snapped to onsets in bulk.
+/// What is marked: markers as a list (filtered, edited in place, snapped to onsets in bulk), words.
 class MarkPanel : public StopPanel {
     Q_OBJECT
 public:
@@ -27,13 +31,26 @@ public:
 
     [[nodiscard]] MarkerTable& table() { return *table_; }
     void snap();
+    [[nodiscard]] WordsPage& words() { return *words_; }
+    [[nodiscard]] NotesPage& notes() { return *notes_; }
+    [[nodiscard]] ExposuresPage& exposures() { return *exposures_; }
+    /// The page of words is in front.
+    [[nodiscard]] bool shows_words() const;
 
 signals:
+    void page_changed();
     void go_wanted(Seconds time);
     void add_wanted();
     void add_on_shot_wanted();
 
 private:
+    enum Page { Markers, Words, Notes, Exposures };
+    [[nodiscard]] Page page_of(LaneKind kind) const;
+    [[nodiscard]] QLayout* make_top();
+    [[nodiscard]] QWidget* make_markers();
+    void show_page(Page page);
+    void refresh_page();
+    [[nodiscard]] Page page_shown() const;
     [[nodiscard]] QLayout* make_filter();
     void make_list();
     [[nodiscard]] QLayout* make_buttons();
@@ -42,6 +59,12 @@ private:
     /// The rows that are selected, or else all that the filter lets through.
     [[nodiscard]] std::vector<PinId> meant() const;
 
+    std::vector<QPushButton*> sides_; ///< in the order of Page
+    QWidget* beside_words_;           ///< what stands above the page of words
+    QStackedWidget* pages_;
+    WordsPage* words_;
+    NotesPage* notes_;
+    ExposuresPage* exposures_;
     MarkerTable* table_;
     QTableView* list_;
     QLineEdit* text_;

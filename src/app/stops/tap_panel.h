@@ -30,6 +30,8 @@ public:
     void refresh();
     /// Of the round that is chosen: the last one, unless a person chose another.
     [[nodiscard]] const std::vector<Tap>& taps() const;
+    /// They become pins of the chosen lane, from the playhead on.
+    void lay_rhythm() { use_rhythm(); }
     [[nodiscard]] int rounds() const { return static_cast<int>(rounds_.size()); }
 
 signals:

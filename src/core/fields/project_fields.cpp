@@ -3,9 +3,11 @@
 
 #include "fields/found_fields.h"
 #include "fields/stage_fields.h"
+#include "fields/words_fields.h"
 #include "kinds/kinds.h"
 #include "kinds/sound_fields.h"
 #include "model/click_sounds.h"
+#include "model/lane_edits.h"
 #include "model/stage_edits.h"
 
 #include <algorithm>
@@ -294,16 +296,18 @@ void fields_of(Fields& f, Lane& lane) {
     f.depending("kind", at, ids, [&](Fields& g, int chosen) {
         const auto kinds = lane_kinds();
         if (const auto i = static_cast<std::size_t>(chosen); i < kinds.size())
-            lane.kind = kinds[i];
+            begin_as(lane, kinds[i]);
         const LaneKind kind = lane.kind;
-        if (kind->drives() && !lane.motion)
-            lane.motion.emplace();
-        if (kind->drives())
+        if (lane.motion)
             g.group("motion", "motion", [&](Fields& m) { fields_of(m, *lane.motion); });
-        if (kind->appears && !lane.showing)
-            lane.showing.emplace();
-        if (kind->appears)
+        if (lane.showing)
             g.group("showing", "showing", [&](Fields& m) { fields_of(m, *lane.showing); });
+        if (lane.text)
+            g.group("text", "lane-text", [&](Fields& m) { fields_of(m, *lane.text); });
+        if (lane.inked)
+            g.group("inked", "inked", [&](Fields& m) { fields_of(m, *lane.inked); });
+        if (lane.exposing)
+            g.group("exposing", "exposing", [&](Fields& m) { fields_of(m, *lane.exposing); });
         g.items<Pin>("pins", "pin-of-" + std::string(kind->id), lane.pins,
                      [kind](Fields& p, Pin& pin) { fields_of(p, pin, kind); });
     });

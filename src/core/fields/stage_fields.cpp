@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "fields/stage_fields.h"
 
+#include "fields/words_fields.h"
+
 #include <array>
 
 namespace pulsepin {
@@ -84,6 +86,7 @@ void fields_of(Fields& f, Matte& matte) {
 } // namespace
 
 void fields_of(Fields& f, Showing& showing) {
+    static constexpr std::array<std::string_view, 4> words{"own", "word", "line", "lit-line"};
     f.about("the layer or group that appears").id("layer", showing.layer.value, Fields::optional);
     f.group("comes", "passage", [&](Fields& g) { fields_of(g, showing.comes); });
     f.about("frames before the beat from which on it comes")
@@ -94,6 +97,8 @@ void fields_of(Fields& f, Showing& showing) {
     f.number("loop_amount", showing.loop_amount, limits::value);
     f.about("frames from each letter of a title to the next")
         .number("letter_delay", showing.letter_delay, limits::value, Fields::optional);
+    f.about("what it shows of the words that its appearances are tied to")
+        .choice_of("words", showing.words, words, Fields::optional);
 }
 
 void fields_of(Fields& f, Look& look) {
@@ -132,6 +137,8 @@ void fields_of(Fields& f, Layer& layer) {
         g.about("the lane of cuts that is shown; none: the first")
             .id("cuts", layer.cuts.value, Fields::optional);
         g.about("a clip of the bin").id("picture", layer.picture.value, Fields::optional);
+        g.about("the lane of exposures that says which drawing is shown")
+            .id("drawings", layer.drawings.value, Fields::optional);
         if (title)
             g.text("text", layer.text, limits::note);
         if (shape)
@@ -160,6 +167,10 @@ void fields_of(Fields& f, Stage& stage) {
         g.about("of all layers").flag("all", stage.motion_blur);
         g.about("degrees").number("shutter", stage.shutter, limits::shutter);
         g.whole_as("samples", stage.blur_samples, limits::blur_samples);
+    });
+    bool runs = stage.band != RunningBand();
+    f.about("of words and notes, over the picture").maybe("band", "band", runs, [&](Fields& g) {
+        fields_of(g, stage.band);
     });
 }
 

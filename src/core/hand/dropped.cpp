@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "hand/dropped.h"
 
+#include "hand/word_hand.h"
+
 #include "model/edits.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
@@ -76,6 +78,17 @@ Result<HandEdited> dropped_on_lane(const Schedule& schedule, const DraggedItem& 
         return clip_dropped(schedule, *lane, *clip, pin, at);
     if (const auto* pulse = std::get_if<Pulse>(&item))
         return pulse_dropped(project, *lane, *pulse, pin);
+    if (const auto* word = std::get_if<WaitingWord>(&item)) {
+        if (!lane->text)
+            return fail("A word is dropped on a lane of words.");
+        const auto& tray = lane->text->tray;
+        const auto found = std::find_if(tray.begin(), tray.end(),
+                                        [&](const WordBody& one) { return one.place == word->place; });
+        auto set = with_word_set(project, id, static_cast<std::size_t>(found - tray.begin()), at);
+        if (!set)
+            return tl::unexpected(set.error());
+        return HandEdited{std::move(set->project), {set->word}};
+    }
     return fail("It is dropped on a lane that drives something.");
 }
 

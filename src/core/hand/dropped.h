@@ -6,13 +6,19 @@
 namespace pulsepin {
 
 /// What is dragged by the mouse from a list: a clip of the bin, a pulse by its name, or a parameter of a
-/// layer.
-using DraggedItem = std::variant<ClipId, Pulse, Target>;
+/// layer, a word of a tray.
+/// A word that waits, by its place in the text.
+struct WaitingWord {
+    int place = 0;
+    friend bool operator==(const WaitingWord&, const WaitingWord&) = default;
+};
+using DraggedItem = std::variant<ClipId, Pulse, Target, WaitingWord>;
 
 /// What comes of dropping it on a lane, on one of its pins or at a moment beside them:
 ///   a clip on a lane of cuts: the shot that is seen there (`pin`) becomes it, or a cut to it is added; on a
 ///   lane of sounds: its sound is laid there; a pulse on a lane of pulses: all its places take the shape, or
-///   the one it was dropped on; a parameter on a lane that drives something: it is driven by it too.
+///   the one it was dropped on; a parameter on a lane that drives something: it is driven by it too; a
+///   waiting word on its lane: it is set there.
 /// Fails, saying where it belongs, for anything else.
 [[nodiscard]] Result<HandEdited> dropped_on_lane(const Schedule& schedule, const DraggedItem& item,
                                                  LaneId lane, std::optional<PinId> pin, Seconds at);

@@ -77,6 +77,8 @@ Result<HandEdited> with_rhythm_laid(const Schedule& schedule, LaneId id, const R
         return fail("There is no lane to lay it on.", {}, "Choose a lane by its name.");
     if (lane->kind->sounds)
         return fail("A rhythm cannot be laid on a lane of sounds.", {}, "Choose another lane by its name.");
+    if (lane->kind->words)
+        return fail("Words are tapped one after the other.", {}, "Tap them with W while it plays.");
     const auto anchors = landings(project, rhythm, at);
     std::vector<Picked> picked;
     for (std::size_t i = 0; i < anchors.size(); ++i) {

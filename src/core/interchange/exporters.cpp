@@ -12,6 +12,7 @@
 #include "interchange/marker_csv.h"
 #include "interchange/midi_tempo_map.h"
 #include "interchange/trigger_csv.h"
+#include "interchange/words_out.h"
 
 #include <algorithm>
 #include <array>
@@ -31,10 +32,32 @@ Result<std::string> of_schedule(const ExportMaterial& material) {
     return write(material.curves.schedule);
 }
 
+template <std::size_t count>
+struct FormatId {
+    char text[count] = {};
+    constexpr FormatId(const char (&id)[count]) { std::copy_n(id, count, text); }
+};
+/// Words as a format of lyrics has them.
+template <FormatId id>
+Result<std::string> words_as(const ExportMaterial& material) {
+    return write_words(material, id.text);
+}
+
+constexpr ParamSpec text_lane[] = {{"lane",
+                                    "lane of words or notes",
+                                    ParamType::Lane,
+                                    {},
+                                    0,
+                                    0,
+                                    0,
+                                    "Which lane of words or notes; none: the first of words"}};
+constexpr ParamSpec drawing_lane[] = {
+    {"lane", "lane of exposures", ParamType::Lane, {}, 0, 0, 0, "Which lane of exposures; none: the first"}};
+
 constexpr ParamSpec cut_lane[] = {
     {"lane", "lane of cuts", ParamType::Lane, {}, 0, 0, 0, "Which lane of cuts; none: the first"}};
 
-const std::array<ExporterRow, 14> rows{{
+const std::array<ExporterRow, 19> rows{{
     {"edl", "Edit decision list", "edl", "Cuts in the CMX 3600 interchange style, for editing programs",
      false, write_edl, cut_lane},
     {"csv", "Markers as a table", "csv", "One line a marker: name, bar and beat, time, frame, timecode",
@@ -56,6 +79,16 @@ const std::array<ExporterRow, 14> rows{{
      "Shapes and titles as they move, for web pages and programs", true, write_lottie},
     {"vtt", "Chapters", "vtt", "Each shot as a chapter in WebVTT, for players and web pages", false,
      write_chapters_vtt, cut_lane},
+    {"srt", "Words as SubRip", "srt", "Each line of words, or note, as a caption, for players", false,
+     words_as<"subrip">, text_lane},
+    {"words-vtt", "Words as WebVTT", "vtt", "Lines with the time of each word, for web pages", false,
+     words_as<"webvtt">, text_lane},
+    {"lrc", "Words as lines with times", "lrc", "Each line with its time and those of its words", false,
+     words_as<"lrc">, text_lane},
+    {"words-csv", "Words as a table", "csv", "One line a word or note: start, end, frames, line, speaker",
+     false, write_words_csv, text_lane},
+    {"exposures-csv", "Exposure column", "csv", "One line a frame: which drawing is held, and for how long",
+     false, write_exposure_csv, drawing_lane},
     {"beats-csv", "Beats as a table", "csv", "One line a beat: time, bar, beat, metre, tempo, confidence",
      false, of_project<write_beat_csv>},
     {"beats-text", "Beat list", "txt", "Times with the number in the bar, as annotated beats are common",

@@ -6,8 +6,8 @@
 namespace pulsepin {
 
 void Fields::length(const char* name, Length& value) {
-    static constexpr std::array<std::string_view, 6> units{"until-next", "beats",       "frames",
-                                                           "ms",         "section-end", "end"};
+    static constexpr std::array<std::string_view, 8> units{"until-next",  "beats", "frames", "ms",
+                                                           "section-end", "end",   "word",   "line-end"};
     bool there = value.unit != Length::Unit::None;
     Length held = there ? value : Length{Length::Unit::UntilNext, 0};
     maybe(name, "length", there, [&](Fields& f) {

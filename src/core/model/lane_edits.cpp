@@ -6,16 +6,27 @@
 
 namespace pulsepin {
 
+void begin_as(Lane& lane, LaneKind kind) {
+    const auto have = [](auto& part, bool has) {
+        if (!has)
+            part.reset();
+        else if (!part)
+            part.emplace();
+    };
+    lane.kind = kind;
+    have(lane.motion, kind->drives());
+    have(lane.showing, kind->appears);
+    have(lane.text, kind->words);
+    have(lane.inked, kind->words || kind->notes);
+    have(lane.exposing, kind->exposes);
+}
+
 Project with_lane(const Project& project, LaneKind kind, std::string name) {
     Project next = project;
     Lane lane;
     lane.id = LaneId{next.next_id++};
-    lane.kind = kind;
     lane.name = std::move(name);
-    if (kind->drives())
-        lane.motion.emplace();
-    if (kind->appears)
-        lane.showing.emplace();
+    begin_as(lane, kind);
     next.lanes.push_back(std::make_shared<const Lane>(std::move(lane)));
     return next;
 }

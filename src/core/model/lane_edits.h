@@ -5,6 +5,8 @@
 
 namespace pulsepin {
 
+/// The lane is of that kind, with what lanes of it have besides their pins.
+void begin_as(Lane& lane, LaneKind kind);
 /// A new lane at the bottom.
 [[nodiscard]] Project with_lane(const Project& project, LaneKind kind, std::string name);
 [[nodiscard]] Result<Project> with_mute_and_solo(const Project& project, LaneId lane, bool muted, bool solo);

@@ -49,6 +49,9 @@ struct LaneKindRow {
     bool follows = false;  ///< it drives properties by what it follows
     bool poses = false;    ///< it drives all that places a layer from each pose to the next
     bool appears = false;  ///< a layer is there from each of them on, for a length
+    bool words = false;    ///< they are words of a text
+    bool notes = false;    ///< they are written under the sound
+    bool exposes = false;  ///< a drawing is held from each to the next
     [[nodiscard]] bool drives() const { return pulses || keyed || follows || poses; }
 
     PinBody (*empty_body)();

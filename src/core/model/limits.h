@@ -49,6 +49,12 @@ inline constexpr Whole blur_samples{1, 64};
 inline constexpr Whole decimals{0, 12};
 inline constexpr Whole least_frames{0, 100'000};
 inline constexpr Whole seed{0, 0xffffffff};
+inline constexpr Real letters{1, 1'000};       ///< a second
+inline constexpr Real band_speed{10, 100'000}; ///< pixels a second
+inline constexpr Real percent{0, 100};
+inline constexpr Whole band_row{0, 20};
+inline constexpr Whole place_in_text{0, 10'000'000};
+inline constexpr Whole drawing{0, 1'000'000};
 inline constexpr Whole metre_beat{-furthest_beat, furthest_beat};
 
 // Texts, in bytes of UTF-8.

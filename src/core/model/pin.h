@@ -4,6 +4,7 @@
 #include "params/ids.h"
 #include "model/motion.h"
 #include "model/showing.h"
+#include "model/words.h"
 #include "time/anchor.h"
 
 #include <cstdint>
@@ -112,8 +113,8 @@ struct AppearanceBody {
     friend bool operator==(const AppearanceBody&, const AppearanceBody&) = default;
 };
 
-using PinBody =
-    std::variant<MarkerBody, CutBody, SoundBody, TriggerBody, PulseBody, KeyBody, PoseBody, AppearanceBody>;
+using PinBody = std::variant<MarkerBody, CutBody, SoundBody, TriggerBody, PulseBody, KeyBody, PoseBody,
+                             AppearanceBody, WordBody, NoteBody, ExposureBody>;
 
 /// The row of its lane that something lies in; only triggers and appearances have several. Null for others.
 [[nodiscard]] inline int* row_in(PinBody& body) {
@@ -126,8 +127,12 @@ using PinBody =
 [[nodiscard]] inline Length* lasting_of(PinBody& body) {
     if (auto* trigger = std::get_if<TriggerBody>(&body))
         return &trigger->length;
-    auto* appearance = std::get_if<AppearanceBody>(&body);
-    return appearance ? &appearance->length : nullptr;
+    if (auto* appearance = std::get_if<AppearanceBody>(&body))
+        return &appearance->length;
+    if (auto* word = std::get_if<WordBody>(&body))
+        return &word->length;
+    auto* note = std::get_if<NoteBody>(&body);
+    return note ? &note->length : nullptr;
 }
 [[nodiscard]] inline int row_of(const PinBody& body) {
     if (const auto* trigger = std::get_if<TriggerBody>(&body))
@@ -186,8 +191,11 @@ struct Lane {
     bool solo = false;   ///< of lanes that sound, only those are heard
     bool locked = false; ///< none of its pins is changed
     int click = 0;       ///< heard where its pins act: one of click_sounds(), from 1 on; 0: none
-    std::optional<Motion> motion = {};   ///< there on a lane that drives properties
-    std::optional<Showing> showing = {}; ///< there on a lane of appearances
+    std::optional<Motion> motion = {};     ///< there on a lane that drives properties
+    std::optional<Showing> showing = {};   ///< there on a lane of appearances
+    std::optional<LaneText> text = {};     ///< there on a lane of words
+    std::optional<Inked> inked = {};       ///< there on a lane of words or notes
+    std::optional<Exposing> exposing = {}; ///< there on a lane of exposures
     friend bool operator==(const Lane&, const Lane&) = default;
 };
 

@@ -140,6 +140,18 @@ Result<Project> with_pins(const Project& project, LaneId id, std::vector<Pin> pi
     return next;
 }
 
+namespace {
+
+/// What lasts as long as a word goes with it.
+bool hangs_on_word(const Pin& pin, const PinSet& words) {
+    const auto* tied = std::get_if<MarkerAnchor>(&pin.anchor);
+    const auto* body = std::get_if<AppearanceBody>(&pin.body);
+    return tied && body && words.has(tied->marker) &&
+           (body->length.unit == Length::Unit::WithWord || body->length.unit == Length::Unit::ToLineEnd);
+}
+
+} // namespace
+
 Project without_pins(const Project& project, std::span<const PinId> pins) {
     const PinSet listed(pins);
     std::map<PinId, Anchor> gone;
@@ -147,7 +159,9 @@ Project without_pins(const Project& project, std::span<const PinId> pins) {
     std::set<PlantingId> left;
     Project next = project;
     for (auto& shared : next.lanes) {
-        const auto goes = [&](const Pin& pin) { return listed.has(pin.id) && !locked(*shared, pin); };
+        const auto goes = [&](const Pin& pin) {
+            return (listed.has(pin.id) || hangs_on_word(pin, listed)) && !locked(*shared, pin);
+        };
         bool any = false;
         for (const auto& pin : shared->pins) {
             if (!goes(pin)) {

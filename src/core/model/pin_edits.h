@@ -16,7 +16,8 @@ namespace pulsepin {
 /// exist, is locked, or a pin's body is of another kind.
 [[nodiscard]] Result<Project> with_pins(const Project& project, LaneId lane, std::vector<Pin> pins);
 
-/// What was tied to one of them stays where it was. A planting that loses all its pins goes too.
+/// What was tied to one of them stays where it was, but for what lasts as long as a word: it goes with it. A
+/// planting that loses all its pins goes too.
 [[nodiscard]] Project without_pins(const Project& project, std::span<const PinId> pins);
 
 /// Along plain time, whatever they lie on; what is tied to a beat keeps it, with another offset.

@@ -29,6 +29,8 @@ struct Showing {
     double loop_amount = 100;                     ///< percent of what is usual
     double letter_delay =
         0; ///< of titles: frames by which each letter comes and goes later than the one before
+    /// What of the words that its appearances are tied to they show, and how.
+    enum class Words { Own, Word, Line, LitLine } words = Words::Own;
     friend bool operator==(const Showing&, const Showing&) = default;
 };
 

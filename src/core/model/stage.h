@@ -3,6 +3,7 @@
 
 #include "params/ids.h"
 #include "params/length.h"
+#include "model/words.h"
 
 #include <map>
 #include <string>
@@ -62,6 +63,7 @@ struct Layer {
     std::string name = {};
     LaneId cuts = {};      ///< of shots: the lane that is shown; 0: the first lane of cuts
     ClipId picture = {};   ///< of a picture: a clip of the bin
+    LaneId drawings = {};  ///< of a picture: the lane of exposures that says which one is shown; 0: none
     std::string text = {}; ///< of a title; may have several lines
     std::string shape = "disc";
     Colour colour = {0xf4b331}; ///< of what is drawn
@@ -105,6 +107,7 @@ struct Stage {
     bool motion_blur = false; ///< of all layers
     double shutter = 180;     ///< degrees of a frame that the shutter is open for
     int blur_samples = 8;     ///< pictures that a blurred frame is made of
+    RunningBand band = {};
 
     /// Null when there is none of that id.
     [[nodiscard]] const Layer* layer(LayerId id) const {

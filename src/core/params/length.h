@@ -9,7 +9,17 @@ namespace pulsepin {
 
 /// How long something lasts. The musical one is counted along the grid.
 struct Length {
-    enum class Unit { None, UntilNext, InBeats, InFrames, InMilliseconds, ToSectionEnd, ToEnd };
+    enum class Unit {
+        None,
+        UntilNext,
+        InBeats,
+        InFrames,
+        InMilliseconds,
+        ToSectionEnd,
+        ToEnd,
+        WithWord, ///< as long as the word that it is tied to
+        ToLineEnd ///< until the line of words that it belongs to ends
+    };
     Unit unit = Unit::None;
     double amount = 0;
     /// Whether the amount says something.

@@ -84,14 +84,16 @@ Length length_in(Length::Unit unit, double amount) {
     return {unit, is_counted(unit) ? amount : unit == Length::Unit::None ? 0 : 1};
 }
 
-constexpr std::array<std::pair<Length::Unit, std::string_view>, 7> unit_ids{
+constexpr std::array<std::pair<Length::Unit, std::string_view>, 9> unit_ids{
     {{Length::Unit::None, "none"},
      {Length::Unit::UntilNext, "until-next"},
      {Length::Unit::InBeats, "beats"},
      {Length::Unit::InFrames, "frames"},
      {Length::Unit::InMilliseconds, "ms"},
      {Length::Unit::ToSectionEnd, "section-end"},
-     {Length::Unit::ToEnd, "end"}}};
+     {Length::Unit::ToEnd, "end"},
+     {Length::Unit::WithWord, "word"},
+     {Length::Unit::ToLineEnd, "line-end"}}};
 
 Result<void> check_length(const ParamSpec& spec, const Length& length) {
     if (std::find(spec.units.begin(), spec.units.end(), length.unit) == spec.units.end())

@@ -2,6 +2,7 @@
 #include "schedule/appearances.h"
 
 #include "schedule/shots.h"
+#include "schedule/texts.h"
 #include "schedule/triggers.h"
 
 #include <algorithm>
@@ -15,7 +16,80 @@ double frames_of(const Length& length, Seconds at, const Project& project) {
     return duration ? duration->value * project.settings->frame_rate.per_second() : 0.0;
 }
 
+/// The words that appearances of one lane are tied to, each lane of them looked through once.
+class TiedWords {
+public:
+    explicit TiedWords(const Project& project) : project_(project) {}
+
+    struct Found {
+        const TextSpan* word = nullptr;
+        const WordLine* line = nullptr;
+        const std::vector<TextSpan>* words = nullptr;
+        const Lane* lane = nullptr;
+    };
+    /// Nothing where the pin is tied to no word.
+    [[nodiscard]] Found of(const Pin& pin) {
+        const auto* tied = std::get_if<MarkerAnchor>(&pin.anchor);
+        if (!tied)
+            return {};
+        if (lanes_.empty())
+            look_through();
+        const auto found = places_.find(tied->marker);
+        if (found == places_.end())
+            return {};
+        const auto& lane = lanes_[found->second.lane];
+        return {&lane.words[found->second.word], &lane.lines[found->second.line], &lane.words, lane.lane};
+    }
+
+private:
+    struct OfLane {
+        const Lane* lane;
+        std::vector<TextSpan> words;
+        std::vector<WordLine> lines;
+    };
+    struct Place {
+        std::size_t lane, word, line;
+    };
+    void look_through() {
+        for (const auto& lane : project_.lanes) {
+            if (!lane->kind->words)
+                continue;
+            OfLane one{lane.get(), words_of(project_, *lane, resolve(project_, *lane)), {}};
+            one.lines = word_lines(*lane, one.words);
+            for (std::size_t l = 0; l < one.lines.size(); ++l)
+                for (const std::size_t w : one.lines[l].words)
+                    places_[one.words[w].pin] = {lanes_.size(), w, l};
+            lanes_.push_back(std::move(one));
+        }
+    }
+
+    const Project& project_;
+    std::vector<OfLane> lanes_;
+    std::map<PinId, Place> places_;
+};
+
+void take_words(AppearanceSpan& span, const TiedWords::Found& tied, Showing::Words how, Frames earlier) {
+    if (how == Showing::Words::Word)
+        span.text = std::get<WordBody>(tied.lane->pins[tied.word->index].body).text;
+    else
+        span.text = tied.line->text;
+    if (how != Showing::Words::LitLine)
+        return;
+    for (const std::size_t word : tied.line->words)
+        span.lit.push_back({(*tied.words)[word].first - earlier, static_cast<int>(span.lit.size()) + 1});
+}
+
 } // namespace
+
+std::optional<double> AppearanceSpan::lit_at(double frame) const {
+    if (lit.empty())
+        return std::nullopt;
+    int sung = 0;
+    for (const auto& one : lit)
+        if (static_cast<double>(one.from.value) <= frame)
+            sung = one.words;
+    return 100.0 * sung / static_cast<double>(lit.size());
+}
 
 std::vector<AppearanceSpan> appearances_of(const Project& project, const Lane& lane,
                                            const ResolvedLane& resolved) {
@@ -23,8 +97,10 @@ std::vector<AppearanceSpan> appearances_of(const Project& project, const Lane& l
     const Showing& showing = *lane.showing;
     const Seconds lead = time_of(lane.lead, settings.frame_rate);
     const Frames piece = piece_length(project);
+    const Frames frames_ahead = round_to_frame(lead, settings.frame_rate, settings.rounding).frame;
     std::vector<AppearanceSpan> spans;
     spans.reserve(resolved.pins.size());
+    TiedWords words(project);
     for (const auto& pin : resolved.pins) {
         const auto& body = std::get<AppearanceBody>(lane.pins[pin.index].body);
         AppearanceSpan span;
@@ -41,7 +117,20 @@ std::vector<AppearanceSpan> appearances_of(const Project& project, const Lane& l
             span.end =
                 round_to_frame(pin.time + *length - lead, settings.frame_rate, settings.rounding).frame +
                 body.later;
-        spans.push_back(span);
+        span.text = body.text;
+        if (const auto tied = words.of(lane.pins[pin.index]); tied.word) {
+            const auto until = [&](Seconds end) {
+                span.end =
+                    round_to_frame(end - lead, settings.frame_rate, settings.rounding).frame + body.later;
+            };
+            if (body.length.unit == Length::Unit::WithWord)
+                until(tied.word->end);
+            else if (body.length.unit == Length::Unit::ToLineEnd)
+                until(tied.line->end);
+            if (body.text.empty() && showing.words != Showing::Words::Own)
+                take_words(span, tied, showing.words, frames_ahead);
+        }
+        spans.push_back(std::move(span));
     }
     std::stable_sort(spans.begin(), spans.end(), [](const AppearanceSpan& a, const AppearanceSpan& b) {
         return a.comes != b.comes ? a.comes < b.comes : a.pin < b.pin;

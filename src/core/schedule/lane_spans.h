@@ -3,6 +3,8 @@
 
 #include "model/lane_kind.h"
 #include "schedule/appearances.h"
+#include "schedule/exposures.h"
+#include "schedule/texts.h"
 #include "schedule/pulses.h"
 #include "schedule/shots.h"
 #include "schedule/triggers.h"
@@ -21,7 +23,9 @@ struct LaneSpans {
     KeyCurve keys; ///< of a follower: what is drawn by hand; of poses: how far each move is, there and back
     std::array<KeyCurve, pose_size> poses; ///< of poses: of each of pose_parameters()
     std::vector<AppearanceSpan> appearances;
-    int rows = 1; ///< of triggers and appearances, that lie over each other
+    std::vector<TextSpan> texts;     ///< of words and notes, by their start
+    std::vector<Exposure> exposures; ///< by their first frame, one right after the other
+    int rows = 1;                    ///< of triggers and appearances, that lie over each other
 };
 
 [[nodiscard]] inline LaneSpans spans_of(const Project& project, const Lane& lane,

@@ -32,6 +32,8 @@ std::optional<Seconds> duration_of(const Length& length, Seconds from, const Pro
         return std::max(Seconds(0), piece_end(project) - from);
     case Length::Unit::None:
     case Length::Unit::UntilNext:
+    case Length::Unit::WithWord: // they depend on others: schedule/texts.h
+    case Length::Unit::ToLineEnd:
         break;
     }
     return std::nullopt;
@@ -54,6 +56,10 @@ std::string length_text(const Length& length) {
         return "until the section ends";
     case Length::Unit::ToEnd:
         return "to the end";
+    case Length::Unit::WithWord:
+        return "as long as its word";
+    case Length::Unit::ToLineEnd:
+        return "until its line ends";
     case Length::Unit::None:
         break;
     }

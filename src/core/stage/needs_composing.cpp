@@ -47,7 +47,7 @@ bool triggered_at(const Curves& curves, Frames frame) {
 
 bool needs_composing(const Curves& curves, Frames frame) {
     const Project& project = curves.project();
-    if (triggered_at(curves, frame) || shown_otherwise(curves, frame))
+    if (project.stage->band.shown || triggered_at(curves, frame) || shown_otherwise(curves, frame))
         return true;
     const auto& layers = project.stage->layers;
     if (layers.size() != 2 || layers.front().kind != LayerKind::Shots || layers.front().hidden ||

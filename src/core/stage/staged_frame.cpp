@@ -317,8 +317,10 @@ private:
         staged.added = {.x = body.x, .y = body.y, .scale = body.scale / 100, .rotation = body.turn};
         const Showing& showing = *appearing.lane->showing;
         staged.appearance = appearing.span->pin;
-        if (!body.text.empty())
-            staged.text = body.text;
+        if (!appearing.span->text.empty())
+            staged.text = appearing.span->text;
+        if (const auto lit = appearing.span->lit_at(frame_))
+            staged.values.set("lit", *lit);
         if (body.coloured)
             staged.values.set_colour("colour", body.colour);
         for (const char* seed : {"shake-seed", "grain-seed", "spark-seed"})
@@ -525,7 +527,9 @@ private:
 } // namespace
 
 StagedFrame staged_at(const Curves& curves, Frames frame) {
-    return Staging(curves, static_cast<double>(frame.value)).whole(true);
+    StagedFrame staged = Staging(curves, static_cast<double>(frame.value)).whole(true);
+    staged.band = staged_band(curves.schedule, frame);
+    return staged;
 }
 
 } // namespace pulsepin

@@ -5,6 +5,7 @@
 #include "stage/effects.h"
 #include "stage/moves.h"
 #include "stage/sparks.h"
+#include "stage/staged_band.h"
 
 #include <optional>
 #include <vector>
@@ -47,6 +48,7 @@ struct StagedFrame {
     LayerValues camera;
     std::vector<Placement> camera_path = {}; ///< while the shutter is open; empty: it rests
     std::vector<StagedFrame> before = {};    ///< frames that the camera's echo shows, the latest first
+    std::optional<StagedBand> band = {};     ///< of words and notes, over all of it
     friend bool operator==(const StagedFrame&, const StagedFrame&) = default;
 };
 

@@ -2,8 +2,10 @@
 #include "render/content/content_painter.h"
 #include "render/effects/effect_painter.h"
 #include "render/fonts.h"
+#include "render/word_sizes.h"
 #include "stage/title.h"
 
+#include <QFontMetricsF>
 #include <QTextBoundaryFinder>
 #include <QTextLayout>
 #include <algorithm>
@@ -172,6 +174,14 @@ QPainterPath words_of(const StagedLayer& layer, const SetTitle& set, double* opa
     return path;
 }
 
+/// The words that are lit so far, of those that are shown.
+QPainterPath lit_part(const StagedLayer& layer, const SetTitle& set) {
+    StagedLayer lit = layer;
+    lit.values.set("shown", layer.values.of("lit"));
+    lit.values.set_option("shown-by", "words");
+    return words_of(lit, set, nullptr);
+}
+
 void draw_shadow(QPainter& painter, const StagedLayer& layer, const QPainterPath& path) {
     const auto& values = layer.values;
     const double strength = values.of("shadow") / 100;
@@ -241,8 +251,11 @@ void draw(QPainter& painter, const StagedLayer& layer, const ContentContext& con
     if (const double outline = values.of("outline"); outline > 0)
         painter.strokePath(path, QPen(shown(values.colour("outline-colour")), 2 * outline, Qt::SolidLine,
                                       Qt::RoundCap, Qt::RoundJoin));
-    if (const double fill = values.of("fill"); fill > 0)
+    if (const double fill = values.of("fill"); fill > 0) {
         painter.fillPath(path, shown(layer.colour, fill / 100));
+        if (values.of("lit") > 0)
+            painter.fillPath(lit_part(layer, set), shown(values.colour("lit-colour"), fill / 100));
+    }
 }
 
 /// All of it, so that what is taken hold of does not shrink while it is typed on.
@@ -271,6 +284,16 @@ QRectF box(const StagedLayer& layer, const ContentContext& context) {
 
 QPainterPath title_path(const StagedLayer& title, int picture_height) {
     return words_of(title, set_title(title, picture_height), nullptr);
+}
+
+QSizeF title_size(const Layer& layer, const std::string& text, int picture_height) {
+    StagedLayer staged{layer.kind, layer.id, text, {}, layer.colour, LayerValues(layer)};
+    const SetTitle set = set_title(staged, picture_height);
+    const QFontMetricsF metrics(set.font);
+    const double lines = static_cast<double>(set.lines.size());
+    const double high =
+        std::max(set.box.height(), metrics.capHeight() * (1 + 0.4) + (lines - 1) * metrics.height());
+    return {set.box.width(), high};
 }
 
 const ContentPainter title_content{draw, box};

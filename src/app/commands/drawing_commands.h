@@ -1,0 +1,31 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "commands/context.h"
+
+namespace pulsepin {
+
+class ExposuresPage;
+class NotesPage;
+
+/// Notes, and drawings that are held from beat to beat.
+class DrawingCommands : public Commands {
+    Q_OBJECT
+public:
+    explicit DrawingCommands(CommandContext& context) : Commands(context) {}
+    void hang_up(QMenu* menu);
+    void show_pages(NotesPage* notes, ExposuresPage* exposures);
+
+    void add_note(const QString& text, int sign);
+
+private:
+    void new_lane(LaneKind kind);
+    [[nodiscard]] const Lane* drawings() const;
+    void lay_taps();
+    void markers_of_drawings();
+    void make_mouth_shapes();
+    void ask_for_mouth();
+    void switch_band();
+};
+
+} // namespace pulsepin

@@ -1,0 +1,466 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "commands/word_commands.h"
+
+#include "analysis/voice.h"
+#include "commands/play_commands.h"
+#include "hand/reading.h"
+#include "hand/word_params.h"
+#include "hand/word_titles.h"
+#include "kinds/kinds.h"
+#include "model/change_pins.h"
+#include "param_dialog.h"
+#include "render/word_sizes.h"
+#include "schedule/picker.h"
+#include "speech/speech.h"
+#include "stops/words_page.h"
+#include "timeline/timeline_view.h"
+#include "words/lyric_formats.h"
+
+#include <QClipboard>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QGuiApplication>
+#include <QInputDialog>
+#include <QSettings>
+#include <algorithm>
+
+namespace pulsepin {
+
+void WordCommands::hang_up(QMenu* menu) {
+    using K = QKeySequence;
+    add(menu, "load words", tr("Load a text…"), {}, [this] { load_dialog(); });
+    add(menu, "paste words", tr("Paste a text"), {}, [this] { paste(); });
+    menu->addSeparator();
+    context_.commands.add(
+        menu,
+        {{"tap word", tr("Set the next word, as it is heard"), {K(tr("W"))}, [this] { tap(); }, {}, false}});
+    add(menu, "word back", tr("Back one word"), {K(tr("Backspace"))}, [this] { back(); });
+    add(menu, "propose words", tr("Propose words between those that are set"), {K(tr("Ctrl+Shift+W"))},
+        [this] { propose(); });
+    add(menu, "take proposed", tr("Take what is proposed"), {}, [this] { take_proposed(); });
+    add(menu, "leave proposed", tr("Leave what is proposed"), {}, [this] { leave_proposed(); });
+    add(menu, "words wait", tr("Let the selected words wait again"), {}, [this] { wait_again(); });
+    add(menu, "empty tray", tr("Forget the words that wait"), {}, [this] {
+        if (const Lane* lane = words())
+            document_.apply(without_waiting_words(document_.project(), lane->id), tr("forget words"));
+    });
+    menu->addSeparator();
+    add(menu, "begin line", tr("Begin a line with the selected words"), {}, [this] { begin_line(); });
+    add(menu, "one line", tr("Make one line of the selected words"), {}, [this] { one_line(); });
+    add(menu, "lines by pauses", tr("Part words into lines by pauses…"), {}, [this] { ask_for_pauses(); });
+    add(menu, "mend reading", tr("Mend what cannot be read…"), {}, [this] { mend_reading(); });
+    add(menu, "language of words", tr("Language of the words…"), {}, [this] { ask_for_language(); });
+    menu->addSeparator();
+    add(menu, "titles word by word", tr("Titles of words, word by word"), {},
+        [this] { make_titles(Showing::Words::Word, tr("Words")); });
+    add(menu, "titles line by line", tr("Titles of words, line by line"), {},
+        [this] { make_titles(Showing::Words::Line, tr("Lines")); });
+    add(menu, "titles lit", tr("Titles of lines that light up as they are sung"), {},
+        [this] { make_titles(Showing::Words::LitLine, tr("Lines")); });
+    add(menu, "lay out words", tr("Lay out titles of words…"), {}, [this] { lay_out(); });
+    add(menu, "camera on lines", tr("Pose the camera at the last word of each line…"), {},
+        [this] { camera_on_lines(); });
+}
+
+void WordCommands::show_page(WordsPage* page) {
+    page_ = page;
+    connect(page, &WordsPage::wanted, this, [this](const QString& command) {
+        if (command == "measure taps")
+            return context_.go_to_stop(Stop::Grid);
+        context_.commands.action(command)->trigger();
+    });
+    connect(page, &WordsPage::drag_wanted, this, &WordCommands::drag_word);
+    connect(&document_, &Document::changed, this, &WordCommands::drop_stale);
+    connect(&document_, &Document::opened, this, &WordCommands::leave_proposed);
+}
+
+const Lane* WordCommands::words() const {
+    return view_.lane_of_kind(document_.project(), kind_that(&LaneKindRow::words));
+}
+
+std::vector<PinId> WordCommands::selected_words() const {
+    std::vector<PinId> selected;
+    if (const Lane* lane = words())
+        for (const auto& pin : lane->pins)
+            if (view_.selection().contains(pin.id))
+                selected.push_back(pin.id);
+    return selected;
+}
+
+const Lane* WordCommands::titles() const {
+    const Lane* last = nullptr;
+    for (const auto& lane : document_.project().lanes)
+        if (lane->kind->appears && lane->showing->words != Showing::Words::Own) {
+            if (lane->id == view_.lane())
+                return lane.get();
+            last = lane.get();
+        }
+    return last;
+}
+
+// -- the text
+
+void WordCommands::load_dialog() {
+    QStringList endings;
+    for (const auto& row : lyric_formats())
+        for (const auto& ending :
+             QString::fromUtf8(row.extensions.data(), static_cast<qsizetype>(row.extensions.size()))
+                 .split(' '))
+            endings << "*." + ending;
+    const QString path = QFileDialog::getOpenFileName(context_.window, tr("Load a text"), {},
+                                                      tr("Texts (%1);;All files (*)").arg(endings.join(' ')));
+    if (!path.isEmpty())
+        load(path);
+}
+
+void WordCommands::load(const QString& path) {
+    document_.jobs().start<Lyric>(
+        JobQueue::Decode, tr("Reading the text"),
+        [path = std::filesystem::path(path.toStdString())](const Progress&) { return load_lyric(path); },
+        [this, name = QFileInfo(path).fileName()](Result<Lyric> lyric) { take_lyric(lyric, name); });
+}
+
+void WordCommands::paste() {
+    const QString text = QGuiApplication::clipboard()->text();
+    if (text.trimmed().isEmpty())
+        return document_.say(tr("There is no text to paste. Copy one first."));
+    take_lyric(read_lyric(text.toStdString()), tr("the text that was pasted"));
+}
+
+void WordCommands::take_lyric(const Result<Lyric>& lyric, const QString& from) {
+    if (!lyric)
+        return document_.say(QString::fromStdString(lyric.error().message()));
+    const Lane* lane = words();
+    const LaneOfWords begun =
+        lane ? LaneOfWords{document_.project(), lane->id} : with_lane_of_words(document_.project());
+    auto taken = with_lyric(begun.project, begun.lane, *lyric);
+    if (!taken)
+        return document_.say(QString::fromStdString(taken.error().message()));
+    document_.apply(std::move(taken->project), tr("add words"));
+    view_.choose_lane(begun.lane);
+    QStringList told;
+    if (taken->waiting > 0)
+        told << tr("%1 words wait").arg(taken->waiting);
+    if (taken->set > 0)
+        told << tr("%1 words set").arg(taken->set);
+    if (taken->spread > 0)
+        told << tr("%1 words spread over their lines").arg(taken->spread);
+    QString text = tr("From %1: %2").arg(from, told.join(", "));
+    if (!lyric->remarks.empty()) {
+        const auto& first = lyric->remarks.front();
+        text += tr(" · line %1: %2").arg(first.line).arg(QString::fromStdString(first.what));
+        if (lyric->remarks.size() > 1)
+            text += tr(", and %1 more lines").arg(lyric->remarks.size() - 1);
+    }
+    document_.say(text);
+}
+
+// -- setting
+
+void WordCommands::tap() {
+    const Lane* lane = words();
+    if (!lane || lane->text->tray.empty())
+        return document_.say(tr("No word waits to be set: paste or load a text first (stop Mark, Words)"));
+    Seconds at = heard_now();
+    if (player_.playing())
+        at = at - Seconds(QSettings().value("tap/latency", 0).toInt() / 1000.0) * player_.speed();
+    at = pulled(document_.schedule(), at);
+    auto set = with_word_set(document_.project(), lane->id, 0, at);
+    if (!set)
+        return document_.say(QString::fromStdString(set.error().message()));
+    document_.apply(std::move(set->project), tr("tap word"));
+    view_.select({set->word});
+}
+
+/// It waits again, and is played from two bars before it.
+void WordCommands::back() {
+    const Lane* lane = words();
+    if (!lane)
+        return;
+    auto taken = with_word_taken_back(document_.project(), lane->id);
+    if (!taken)
+        return document_.say(QString::fromStdString(taken.error().message()));
+    const bool played = player_.playing();
+    document_.apply(std::move(taken->project), tr("back one word"));
+    Seconds from = taken->at - Seconds(4);
+    if (const auto& grid = document_.project().grid) {
+        const auto at = grid->nearest_tick(taken->at);
+        const double bars = 2.0 * grid->metre_at(at).beats_per_bar;
+        from = grid->time_at(grid->beats_at(taken->at) - Beats(bars));
+    }
+    from = std::max(from, Seconds(0));
+    if (played)
+        context_.play->play_from(from);
+    else
+        context_.play->set_playhead(from);
+}
+
+void WordCommands::drag_word(int place, const QPixmap& picture) {
+    drag(page_, WaitingWord{place}, picture);
+}
+
+void WordCommands::wait_again() {
+    if (const Lane* lane = words())
+        document_.apply(with_words_waiting(document_.project(), lane->id, selected_words()),
+                        tr("let words wait"));
+}
+
+// -- proposing
+
+void WordCommands::propose() {
+    const Lane* lane = words();
+    const auto gaps = lane ? word_gaps(document_.schedule(), lane->id) : std::vector<WordGap>{};
+    if (gaps.empty())
+        return document_.say(
+            tr("Set the first and the last word of a line: those between them are proposed"));
+    const auto* sound = document_.sound();
+    if (!sound)
+        return document_.say(tr("The song is not there yet"));
+    if (proposing_)
+        proposing_->cancel();
+    const auto& project = document_.project();
+    proposing_ = document_.jobs().start<std::vector<ProposedWord>>(
+        JobQueue::Analyse, tr("Listening for the voice"),
+        [gaps, samples = sound->samples, grid = project.grid,
+         language = lane->text->language](const Progress& progress) -> Result<std::vector<ProposedWord>> {
+            std::vector<ProposedWord> proposed;
+            for (std::size_t g = 0; g < gaps.size(); ++g) {
+                const auto& gap = gaps[g];
+                const double share = 1.0 / static_cast<double>(gaps.size());
+                auto starts = voice_starts(
+                    *samples, grid.get(), gap.from, gap.until,
+                    progress.part(share * static_cast<double>(g), share * static_cast<double>(g + 1)));
+                if (!starts)
+                    return tl::unexpected(starts.error());
+                std::vector<VoiceOnset> onsets;
+                for (const auto& start : *starts)
+                    onsets.push_back({start.time, start.strength});
+                std::vector<int> syllables;
+                for (const auto& word : gap.words)
+                    syllables.push_back(syllables_of(word, language));
+                const auto times = lay_words(gap.from, gap.until, syllables, onsets);
+                for (std::size_t i = 0; i < times.size(); ++i)
+                    proposed.push_back({gap.first_in_tray + i, times[i]});
+            }
+            return proposed;
+        },
+        [this, meant = lane->id,
+         as_it_was = document_.project()](Result<std::vector<ProposedWord>> proposed) {
+            proposing_.reset();
+            if (!proposed)
+                return proposed.error().cancelled()
+                           ? void()
+                           : document_.say(QString::fromStdString(proposed.error().message()));
+            const Lane* there = document_.project().lane(meant);
+            if (!there || there != as_it_was.lane(meant))
+                return document_.say(tr("The words changed meanwhile: propose them again"));
+            proposed_ = *std::move(proposed);
+            PlacePreview preview;
+            for (const auto& one : proposed_)
+                preview.outlines.push_back(
+                    {document_.project().grid ? document_.project().grid->nearest_tick(one.at) : Ticks(0),
+                     one.at, rate().frame_at(one.at), Seconds(0), there->text->tray[one.in_tray]});
+            for (const auto& lane_now : document_.project().lanes)
+                if (lane_now->id == meant)
+                    proposed_for_ = lane_now;
+            view_.set_outlines(meant, std::move(preview));
+            page_->set_proposed(proposed_.size());
+            document_.say(tr("%1 words proposed: take them, or leave them").arg(proposed_.size()));
+        });
+}
+
+void WordCommands::take_proposed() {
+    if (proposed_.empty() || !proposed_for_)
+        return document_.say(tr("Nothing is proposed"));
+    const auto proposed = proposed_;
+    const LaneId lane = proposed_for_->id;
+    leave_proposed();
+    document_.apply(with_proposed(document_.project(), lane, proposed), tr("take proposed words"));
+}
+
+void WordCommands::leave_proposed() {
+    if (proposing_)
+        proposing_->cancel();
+    if (proposed_for_ && view_.outline_lane() == proposed_for_->id)
+        view_.set_outlines({}, std::nullopt);
+    proposed_.clear();
+    proposed_for_.reset();
+    page_->set_proposed(0);
+}
+
+/// Of words that are otherwise by now nothing is proposed.
+void WordCommands::drop_stale() {
+    if (!proposed_for_)
+        return;
+    const auto& lanes = document_.project().lanes;
+    if (std::find(lanes.begin(), lanes.end(), proposed_for_) == lanes.end())
+        leave_proposed();
+}
+
+// -- lines
+
+void WordCommands::begin_line() {
+    if (const Lane* lane = words())
+        document_.apply(with_line_begun(document_.project(), lane->id, selected_words()), tr("begin line"));
+}
+
+void WordCommands::one_line() {
+    if (const Lane* lane = words())
+        document_.apply(with_one_line(document_.project(), lane->id, selected_words()), tr("make one line"));
+}
+
+void WordCommands::ask_for_pauses() {
+    const Lane* lane = words();
+    if (!lane)
+        return document_.say(tr("There are no words yet"));
+    const LaneId id = lane->id;
+    const auto lines_with = [this, id](const ParamValues& values) {
+        return with_lines_by_pauses(document_.schedule(), id, Seconds(values.number("pause")));
+    };
+    ask(new ParamDialog(
+            "lines by pauses", tr("Lines by pauses"), pause_params(), {}, tr("Part"), context_.window,
+            [this, lines_with, id](const ParamValues& values) {
+                const auto parted = lines_with(values);
+                if (!parted)
+                    return QString::fromStdString(parted.error().message());
+                const Schedule then(*parted, document_.schedule());
+                return tr("%1 lines").arg(word_lines(*parted->lane(id), then.spans(id).texts).size());
+            }),
+        [this, lines_with](const ParamValues& values) {
+            document_.apply(lines_with(values), tr("part into lines"));
+        });
+}
+
+void WordCommands::mend_reading() {
+    const Lane* lane = words();
+    if (!lane)
+        return document_.say(tr("There are no words yet"));
+    const LaneId id = lane->id;
+    const auto asked = [this, id](const ParamValues& values) {
+        return *with_changed_lane(document_.project(), id,
+                                  [&](Lane& changed) { set_reading(*changed.text, values); });
+    };
+    const std::vector<ReadingFault> all{ReadingFault::TooFast, ReadingFault::TooShort, ReadingFault::NoGap};
+    ask(new ParamDialog("mend reading", tr("What of a line must be readable"), reading_params(),
+                        reading_values(*lane->text), tr("Mend"), context_.window,
+                        [this, id, asked, all](const ParamValues& values) {
+                            const Schedule now(asked(values), document_.schedule());
+                            int faults[3] = {};
+                            for (const auto& finding : reading_findings(now, id))
+                                ++faults[static_cast<int>(finding.fault)];
+                            QString text = tr("%1 too fast · %2 too short · %3 without a gap")
+                                               .arg(faults[0])
+                                               .arg(faults[1])
+                                               .arg(faults[2]);
+                            if (const auto mended = with_reading_mended(now, id, all);
+                                mended && mended->left > 0)
+                                text += "\n" + tr("%1 stay: the next line leaves no room").arg(mended->left);
+                            return text;
+                        }),
+        [this, id, asked, all](const ParamValues& values) {
+            const Project wanted = asked(values);
+            auto mended = with_reading_mended(Schedule(wanted, document_.schedule()), id, all);
+            if (!mended) { // what is asked for is kept all the same
+                document_.apply(wanted, tr("set reading"));
+                return document_.say(QString::fromStdString(mended.error().message()));
+            }
+            document_.apply(std::move(mended->project), tr("mend reading"));
+            document_.say(mended->left > 0 ? tr("%1 mended, %2 stay: the next line leaves no room")
+                                                 .arg(mended->mended)
+                                                 .arg(mended->left)
+                                           : tr("%1 mended").arg(mended->mended));
+        });
+}
+
+void WordCommands::ask_for_language() {
+    const Lane* lane = words();
+    const auto languages = spoken_languages();
+    if (!lane || languages.empty())
+        return document_.say(lane ? tr("How words sound cannot be told: install the package espeak-ng-data")
+                                  : tr("There are no words yet"));
+    QStringList names;
+    int now = 0;
+    for (std::size_t i = 0; i < languages.size(); ++i) {
+        names << QString::fromStdString(languages[i].name + " (" + languages[i].id + ")");
+        if (languages[i].id == lane->text->language)
+            now = static_cast<int>(i);
+    }
+    bool ok = false;
+    const QString chosen =
+        QInputDialog::getItem(context_.window, tr("Language of the words"),
+                              tr("By its rules syllables and sounds are told:"), names, now, false, &ok);
+    if (!ok)
+        return;
+    const auto index = static_cast<std::size_t>(names.indexOf(chosen));
+    document_.apply(with_changed_lane(document_.project(), lane->id,
+                                      [&](Lane& changed) { changed.text->language = languages[index].id; }),
+                    tr("language of words"));
+}
+
+// -- in the picture
+
+void WordCommands::make_titles(Showing::Words how, const QString& name) {
+    const Lane* lane = words();
+    if (!lane)
+        return document_.say(tr("There are no words yet"));
+    auto made = with_titles_of_words(document_.schedule(), lane->id, how, name.toStdString());
+    if (!made)
+        return document_.say(QString::fromStdString(made.error().message()));
+    document_.apply(std::move(made->project), tr("titles of words"));
+    view_.choose_layer(made->layer);
+    view_.choose_lane(made->lane);
+    document_.say(
+        tr("%1 titles appear with their words").arg(document_.project().lane(made->lane)->pins.size()));
+}
+
+std::vector<WordSize> WordCommands::sizes_of(LaneId titles) const {
+    const auto& project = document_.project();
+    std::vector<WordSize> sizes;
+    const Lane* lane = project.lane(titles);
+    const Layer* layer = lane ? project.stage->layer(lane->showing->layer) : nullptr;
+    if (!layer)
+        return sizes;
+    for (const auto& word : titled_words(document_.schedule(), titles)) {
+        const QSizeF size =
+            title_size(*layer, word.text.empty() ? layer->text : word.text, project.settings->picture_height);
+        sizes.push_back({size.width(), size.height()});
+    }
+    return sizes;
+}
+
+void WordCommands::lay_out() {
+    const Lane* lane = titles();
+    if (!lane)
+        return document_.say(tr("Make titles of words first"));
+    const LaneId id = lane->id;
+    auto* dialog = new ParamDialog("lay out words", tr("Lay out the titles of words"), block_params(), {},
+                                   tr("Lay out"), context_.window);
+    ask(dialog, [this, id](const ParamValues& values) {
+        BlockLayout layout = block_layout(values);
+        for (const auto& layer : document_.project().stage->layers)
+            if (layer.kind == LayerKind::Line && (layout.along.value == 0 || layer.id == view_.layer()))
+                layout.along = layer.id;
+        if (document_.apply(with_words_laid_out(document_.schedule(), id, layout, sizes_of(id)),
+                            tr("lay out words")))
+            document_.say(tr("Laid out; the camera goes from line to line by “Camera on each line”"));
+    });
+}
+
+void WordCommands::camera_on_lines() {
+    const Lane* lane = titles();
+    if (!lane)
+        return document_.say(tr("Make titles of words first"));
+    const LaneId id = lane->id;
+    ask(new ParamDialog("camera on lines", tr("The camera frames each line at its last word"),
+                        framing_params(), {}, tr("Pose"), context_.window),
+        [this, id](const ParamValues& values) {
+            auto posed = with_camera_on_lines(document_.schedule(), id, sizes_of(id), group_framing(values));
+            if (!posed)
+                return document_.say(QString::fromStdString(posed.error().message()));
+            document_.apply(std::move(posed->project), tr("camera on lines"));
+            view_.choose_lane(posed->lane);
+            view_.select(std::move(posed->poses));
+        });
+}
+
+} // namespace pulsepin

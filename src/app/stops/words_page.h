@@ -1,0 +1,56 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "session/document.h"
+#include "stops/word_tray.h"
+#include "view_state.h"
+
+#include <QComboBox>
+#include <QLabel>
+#include <QProgressBar>
+#include <QPushButton>
+#include <QSpinBox>
+#include <QWidget>
+
+namespace pulsepin {
+
+/// The words of a text: how they are set, and whether they can be read.
+class WordsPage : public QWidget {
+    Q_OBJECT
+public:
+    WordsPage(Document& document, ViewState& view, QWidget* parent = nullptr);
+
+    void refresh();
+    void set_proposed(std::size_t count);
+    /// The lane whose words are set: the current one, or the first; null where there is none.
+    [[nodiscard]] const Lane* lane() const;
+    [[nodiscard]] const WordTray& tray() const { return *tray_; }
+
+signals:
+    /// A command of that id is wanted.
+    void wanted(const QString& command);
+    void drag_wanted(int place, const QPixmap& picture);
+
+private:
+    [[nodiscard]] QPushButton* button(const char* command, const QString& text, const QString& tip);
+    [[nodiscard]] QLayout* make_ways();
+    [[nodiscard]] QLayout* make_reading();
+    [[nodiscard]] QLayout* make_buttons();
+    void show_reading();
+
+    Document& document_;
+    ViewState& view_;
+    WordTray* tray_;
+    QComboBox* pull_;
+    QSpinBox* late_;
+    QLabel* line_;
+    QProgressBar* speed_;
+    QLabel* told_;
+    QPushButton *tap_, *back_, *take_, *leave_, *titles_, *mend_, *propose_;
+    std::size_t proposed_ = 0;
+};
+
+/// What taps and dragged words are pulled to, as the page says.
+[[nodiscard]] Seconds pulled(const Schedule& schedule, Seconds time);
+
+} // namespace pulsepin

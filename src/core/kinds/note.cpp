@@ -1,0 +1,76 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "kinds/kinds.h"
+#include "kinds/note_signs.h"
+#include "model/fields.h"
+#include "schedule/lane_spans.h"
+
+#include <algorithm>
+
+namespace pulsepin {
+namespace {
+
+constexpr ParamChoice signs[] = {
+    {"text", "text"}, {"breath", "breath"}, {"cut", "cut"}, {"off", "not in the picture"}};
+
+void fields(Fields& f, PinBody& body) {
+    static constexpr std::string_view ids[] = {"text", "breath", "cut", "off"};
+    auto& note = std::get<NoteBody>(body);
+    f.text("text", note.text, limits::note);
+    f.choice("sign", note.sign, ids, Fields::optional);
+    f.length("lasts", note.length);
+}
+
+constexpr Length::Unit units[] = {Length::Unit::InBeats, Length::Unit::InFrames, Length::Unit::InMilliseconds,
+                                  Length::Unit::UntilNext};
+
+const PinParam params[] = {
+    bound<PinBody, &NoteBody::text>({.id = "text", .label = "text", .type = ParamType::Text}),
+    bound_choice<PinBody, &NoteBody::sign, note_signs>({.id = "sign", .label = "sign"}),
+    bound<PinBody, &NoteBody::length>({.id = "length",
+                                       .label = "lasts",
+                                       .type = ParamType::Length,
+                                       .most = limits::length_amount.most,
+                                       .initial = 2,
+                                       .units = units}),
+};
+
+Result<void> adapt(PinBody& body, const Project&, const Lane&, std::optional<Ticks>) {
+    auto& note = std::get<NoteBody>(body);
+    note.text = "note";
+    note.sign = 0;
+    return {};
+}
+
+void spans(const Project& project, const Lane& lane, const ResolvedLane& pins, LaneSpans& spans) {
+    spans.texts = notes_of(project, lane, pins);
+    for (const auto& note : spans.texts)
+        spans.rows = std::max(spans.rows, note.row + 1);
+}
+
+std::string name_of(const PinBody& body, const Project&) {
+    const auto& note = std::get<NoteBody>(body);
+    return note.text.empty() ? std::string(signs[static_cast<std::size_t>(note.sign)].label) : note.text;
+}
+
+} // namespace
+
+std::span<const ParamChoice> note_signs() {
+    return signs;
+}
+
+const LaneKindRow kinds::note_row{
+    .id = "notes",
+    .plural = "Notes",
+    .singular = "note",
+    .counted = "notes",
+    .from_the_start = false,
+    .notes = true,
+    .empty_body = [] { return PinBody(NoteBody{}); },
+    .fields = fields,
+    .name_of = name_of,
+    .params = params,
+    .spans = spans,
+    .adapt = adapt,
+};
+
+} // namespace pulsepin
