@@ -51,6 +51,7 @@ public:
 
     [[nodiscard]] FileCommands& files() { return files_; }
     [[nodiscard]] GridCommands& grids() { return grids_; }
+    [[nodiscard]] WordCommands& words() { return words_; }
     [[nodiscard]] const CommandList& commands() const { return commands_; }
     [[nodiscard]] QAction* action(const QString& id) const { return commands_.action(id); }
     [[nodiscard]] Document& document() { return document_; }

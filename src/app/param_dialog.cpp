@@ -20,7 +20,7 @@ ParamDialog::ParamDialog(const QString& name, const QString& title, ParamSpecs s
     column->addWidget(heading(title));
     ParamFormStyle style;
     style.layout = ParamFormLayout::NamesBeside;
-    style.fills = true;
+    style.one_a_line = true;
     form_ = new ParamForm(name, style);
     form_->set_specs(specs);
     form_->set_values(values);
@@ -40,6 +40,8 @@ ParamDialog::ParamDialog(const QString& name, const QString& title, ParamSpecs s
     connect(buttons, &QDialogButtonBox::accepted, this, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     column->addWidget(buttons);
+    take->setDefault(true);
+    take->setFocus(); // Return does it, as it is
     setMinimumWidth(420);
 }
 

@@ -12,7 +12,6 @@
 #include "support/media.h"
 #include "support/picture_desk.h"
 
-#include <QDropEvent>
 #include <QListWidget>
 
 using namespace pulsepin;
@@ -21,16 +20,6 @@ using namespace pulsepin::test;
 class JourneysShots : public QObject {
     Q_OBJECT
 
-    static bool drop(QWidget& on, QPointF at, const Dragged& item, Qt::KeyboardModifiers keys = {}) {
-        const std::unique_ptr<QMimeData> mime(mime_of(item));
-        QDragEnterEvent enter(at.toPoint(), Qt::CopyAction, mime.get(), Qt::LeftButton, keys);
-        QApplication::sendEvent(&on, &enter);
-        QDragMoveEvent move(at.toPoint(), Qt::CopyAction, mime.get(), Qt::LeftButton, keys);
-        QApplication::sendEvent(&on, &move);
-        QDropEvent let_go(at, Qt::CopyAction, mime.get(), Qt::LeftButton, keys);
-        QApplication::sendEvent(&on, &let_go);
-        return let_go.isAccepted();
-    }
     static const CutBody& cut(Desk& desk, std::size_t i) {
         const auto resolved = resolve(desk.project(), desk.cuts());
         return std::get<CutBody>(desk.cuts().pins[resolved.pins[i].index].body);

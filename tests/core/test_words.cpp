@@ -310,7 +310,7 @@ private slots:
         BlockLayout layout;
         layout.width = 400;
         layout.height = 300;
-        layout.gap = 10;
+        layout.gap = 25; // of 40
         sung.project = *with_words_laid_out(sung.schedule(), made.lane, layout, sizes);
         double left = 1e9, right = -1e9, top = 1e9, bottom = -1e9;
         std::vector<QRectF> boxes;
@@ -372,6 +372,58 @@ private slots:
         QCOMPARE(again.project.lane(posed.lane)->pins.size(), 2u);
     }
 
+    void the_words_may_move_instead_and_the_picture_stands_still() {
+        Sung sung("one two\nthree four");
+        for (int i = 0; i < 4; ++i)
+            sung.set(1 + 0.5 * i);
+        auto made = *with_titles_of_words(sung.schedule(), sung.lane, Showing::Words::Word, "Words");
+        sung.project = made.project;
+        const std::vector<WordSize> sizes(4, {200, 60});
+        BlockLayout layout;
+        layout.turn_each = 30;
+        sung.project = *with_words_laid_out(sung.schedule(), made.lane, layout, sizes);
+        GroupFraming framing;
+        const auto seen = [&](bool camera) { // where the second line's first word is seen
+            framing.camera_moves = camera;
+            const auto posed = *with_camera_on_lines(sung.schedule(), made.lane, sizes, framing);
+            const auto staged = staged_at({Schedule(posed.project)}, Frames(60));
+            QPointF at;
+            double turn = 0;
+            for_staged(staged.layers, [&](const StagedLayer& layer, const auto& around) {
+                if (layer.id != made.layer || layer.text != "three")
+                    return;
+                const auto apply = [](QPointF p, double angle, double scale) {
+                    const double c = std::cos(angle * M_PI / 180), s = std::sin(angle * M_PI / 180);
+                    return QPointF(p.x() * c - p.y() * s, p.x() * s + p.y() * c) * scale;
+                };
+                at = {layer.values.of("position-x"), layer.values.of("position-y")};
+                turn = layer.values.of("rotation");
+                if (!around.empty()) {
+                    const auto& group = around.front()->values;
+                    at = apply(at, group.of("rotation"), group.of("scale") / 100) +
+                         QPointF(group.of("position-x"), group.of("position-y"));
+                    turn += group.of("rotation");
+                }
+                const auto& eye = staged.camera;
+                at = apply(at - QPointF(eye.of("position-x"), eye.of("position-y")), -eye.of("rotation"),
+                           eye.of("scale") / 100);
+                turn -= eye.of("rotation");
+            });
+            return std::pair(at, turn);
+        };
+        const auto [by_camera, turned] = seen(true);
+        const auto [by_words, turned_too] = seen(false);
+        QVERIFY(std::hypot(by_camera.x(), by_camera.y()) > 50);
+        QVERIFY2(std::hypot(by_camera.x() - by_words.x(), by_camera.y() - by_words.y()) < 0.01,
+                 qPrintable(QString("%1 %2, %3 %4")
+                                .arg(by_camera.x())
+                                .arg(by_camera.y())
+                                .arg(by_words.x())
+                                .arg(by_words.y())));
+        QVERIFY(std::abs(turned) < 1e-6);
+        QVERIFY(std::abs(turned_too) < 1e-6);
+    }
+
     void around_a_point_and_along_a_line() {
         Sung sung("one two three four");
         for (int i = 0; i < 4; ++i)
@@ -395,7 +447,7 @@ private slots:
         layout.along = sung.project.stage->layers[sung.project.stage->layers.size() - 2].id;
         const auto laid = *with_words_laid_out(sung.schedule(), made.lane, layout, sizes);
         const auto& first = std::get<AppearanceBody>(laid.lane(made.lane)->pins.front().body);
-        QCOMPARE(first.x, -250.0);
+        QCOMPARE(first.x, -250.0); // half of its hundred from the beginning
         QCOMPARE(first.y, 0.0);
         QCOMPARE(first.turn, 0.0);
     }

@@ -2,17 +2,20 @@
 #pragma once
 
 #include "add_lane_dialog.h"
+#include "dragging.h"
 #include "base/text_file.h"
 #include "forms/rows_field.h"
 #include "main_window.h"
 
 #include <QApplication>
 #include <QComboBox>
+#include <QDropEvent>
 #include <QDoubleSpinBox>
 #include <QInputDialog>
 #include <QLineEdit>
 #include <QMenu>
 #include <QMessageBox>
+#include <QMimeData>
 #include <QPushButton>
 #include <QSettings>
 #include <QTemporaryDir>
@@ -126,6 +129,26 @@ inline void number(Desk& desk, const char* spin, double value) {
     auto* field = desk.window.findChild<QDoubleSpinBox*>(spin);
     QVERIFY2(field && QTest::qWaitFor([&] { return field->isVisible(); }, 1000), spin);
     field->setValue(value);
+}
+
+/// What is dragged is let go on a widget. Whether it was taken.
+inline bool drop(QWidget& on, QPointF at, const Dragged& item, Qt::KeyboardModifiers keys = {}) {
+    const std::unique_ptr<QMimeData> mime(mime_of(item));
+    QDragEnterEvent enter(at.toPoint(), Qt::CopyAction, mime.get(), Qt::LeftButton, keys);
+    QApplication::sendEvent(&on, &enter);
+    QDragMoveEvent move(at.toPoint(), Qt::CopyAction, mime.get(), Qt::LeftButton, keys);
+    QApplication::sendEvent(&on, &move);
+    QDropEvent let_go(at, Qt::CopyAction, mime.get(), Qt::LeftButton, keys);
+    QApplication::sendEvent(&on, &let_go);
+    return let_go.isAccepted();
+}
+
+/// Of a lane's pins, in order.
+inline std::vector<double> times(const Project& project, const Lane& lane) {
+    std::vector<double> out;
+    for (const auto& pin : resolve(project, lane).pins)
+        out.push_back(pin.time.value);
+    return out;
 }
 
 /// What a file holds; empty when there is none.

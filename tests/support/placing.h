@@ -30,13 +30,6 @@ inline QStringList places(Desk& desk, const Lane& lane) {
     return out;
 }
 
-inline std::vector<double> times(const Project& project, const Lane& lane) {
-    std::vector<double> out;
-    for (const auto& pin : resolve(project, lane).pins)
-        out.push_back(pin.time.value);
-    return out;
-}
-
 inline void add_lane(Desk& desk, const char* kind, const char* name) {
     answer_with(name);
     desk.window.action(QString("add lane of %1").arg(kind))->trigger();

@@ -29,10 +29,16 @@ std::vector<const TextSpan*> visible(const LaneScene& s) {
 
 std::optional<Grip> grip(const LaneScene& s, QPointF at, QRectF (*band)(const LaneScene&, const TextSpan&)) {
     const auto seen = visible(s);
+    // Where one ends another often begins: the beginning comes first, the end is taken hold of beside it.
+    for (const auto* span : seen) {
+        const QRectF rect = band(s, *span);
+        if (at.y() >= rect.top() - 2 && at.y() <= rect.bottom() + 2 && std::abs(at.x() - rect.left()) <= 5)
+            return Grip{span->pin, GripPart::Head};
+    }
     for (auto span = seen.rbegin(); span != seen.rend(); ++span) {
         const QRectF rect = band(s, **span);
-        if (at.y() >= rect.top() && at.y() <= rect.bottom() && std::abs(at.x() - rect.right()) <= 4 &&
-            rect.width() > 14)
+        if (at.y() >= rect.top() && at.y() <= rect.bottom() && std::abs(at.x() - rect.right()) <= 9 &&
+            rect.width() > 22)
             return Grip{(*span)->pin, GripPart::End};
     }
     for (auto span = seen.rbegin(); span != seen.rend(); ++span) {

@@ -9,6 +9,7 @@
 
 #include <QHBoxLayout>
 #include <QMenu>
+#include <QPainter>
 #include <QSettings>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -44,6 +45,30 @@ Seconds pulled(const Schedule& schedule, Seconds time) {
                     nearest = onset.time;
                 }
     return nearest;
+}
+
+ReadingBar::ReadingBar(QWidget* parent) : QWidget(parent) {
+    setObjectName("reading speed");
+    setAccessibleName(tr("Letters a second"));
+    setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+}
+
+void ReadingBar::show_speed(double letters_a_second, double limit) {
+    is_ = letters_a_second;
+    limit_ = limit;
+    setToolTip(tr("%1 letters a second; %2 can be read").arg(is_, 0, 'f', 1).arg(limit_, 0, 'g', 4));
+    update();
+}
+
+/// The limit stands at two thirds of it.
+void ReadingBar::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    const auto& p = day_palette();
+    const double whole = width(), at_limit = whole * 2 / 3, middle = height() / 2.0;
+    const double filled = std::min(whole, at_limit * is_ / std::max(1.0, limit_));
+    painter.fillRect(QRectF(0, middle - 4, whole, 8), p.desk_well);
+    painter.fillRect(QRectF(0, middle - 4, filled, 8), is_ > limit_ ? p.warning : p.done);
+    painter.fillRect(QRectF(at_limit - 1, 0, 2, height()), p.warning);
 }
 
 WordsPage::WordsPage(Document& document, ViewState& view, QWidget* parent)
@@ -98,12 +123,7 @@ QLayout* WordsPage::make_reading() {
     row->setSpacing(8);
     line_ = quiet({});
     line_->setObjectName("line reads at");
-    speed_ = new QProgressBar;
-    speed_->setObjectName("reading speed");
-    speed_->setAccessibleName(tr("Letters a second"));
-    speed_->setTextVisible(false);
-    speed_->setFixedHeight(8);
-    speed_->setMinimumWidth(60);
+    speed_ = new ReadingBar;
     told_ = quiet({});
     told_->setObjectName("reading told");
     row->addWidget(line_);
@@ -214,7 +234,7 @@ void WordsPage::show_reading() {
     mend_->setEnabled(words != nullptr);
     if (!shown) {
         line_->setText(tr("no line is set"));
-        speed_->setValue(0);
+        speed_->show_speed(0, words ? words->text->most_letters : 17);
         return told_->setText({});
     }
     const double limit = words->text->most_letters, is = shown->letters_a_second();
@@ -224,8 +244,7 @@ void WordsPage::show_reading() {
                              .arg(is, 0, 'f', 1)
                              .arg(limit, 0, 'g', 4)
                        : tr("%1 of %2 letters a second").arg(is, 0, 'f', 1).arg(limit, 0, 'g', 4));
-    speed_->setRange(0, static_cast<int>(limit * 15));
-    speed_->setValue(std::min(speed_->maximum(), static_cast<int>(is * 10)));
+    speed_->show_speed(is, limit);
     const auto findings = reading_findings(document_.schedule(), words->id);
     told_->setText(findings.empty() ? tr("all can be read")
                                     : tr("%n to mend", nullptr, static_cast<int>(findings.size())));

@@ -7,12 +7,27 @@
 
 #include <QComboBox>
 #include <QLabel>
-#include <QProgressBar>
 #include <QPushButton>
 #include <QSpinBox>
 #include <QWidget>
 
 namespace pulsepin {
+
+/// How fast a line must be read, beside what can be read.
+class ReadingBar : public QWidget {
+    Q_OBJECT
+public:
+    explicit ReadingBar(QWidget* parent = nullptr);
+    void show_speed(double letters_a_second, double limit);
+    [[nodiscard]] QSize sizeHint() const override { return {140, 16}; }
+    [[nodiscard]] QSize minimumSizeHint() const override { return {60, 16}; }
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    double is_ = 0, limit_ = 17;
+};
 
 /// The words of a text: how they are set, and whether they can be read.
 class WordsPage : public QWidget {
@@ -44,7 +59,7 @@ private:
     QComboBox* pull_;
     QSpinBox* late_;
     QLabel* line_;
-    QProgressBar* speed_;
+    ReadingBar* speed_;
     QLabel* told_;
     QPushButton *tap_, *back_, *take_, *leave_, *titles_, *mend_, *propose_;
     std::size_t proposed_ = 0;

@@ -8,6 +8,7 @@
 #include "model/change_pins.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
+#include "model/stage_edits.h"
 #include "model/place_parameters.h"
 
 #include <algorithm>
@@ -47,17 +48,28 @@ constexpr std::size_t most_to_fill = 80; ///< words of one line; more are set in
 /// may be; what is left over is shared out between the rows, or all is made smaller.
 std::vector<Laid> filled(std::span<const WordSize> sizes, const BlockLayout& layout) {
     const std::size_t n = sizes.size();
-    const auto row_scale = [&](std::size_t from, std::size_t until) {
-        double wide = layout.gap * static_cast<double>(until - from - 1), words = 0;
-        for (std::size_t i = from; i < until; ++i)
-            words += sizes[i].width;
-        return std::max(0.01, (layout.width - wide) / std::max(1.0, words));
-    };
-    const auto row_height = [&](std::size_t from, std::size_t until) {
+    const double gap = layout.gap / 100, between_rows = gap * 0.6;
+    const auto row_height = [&](std::size_t from, std::size_t until) { // at a scale of 1
         double high = 0;
         for (std::size_t i = from; i < until; ++i)
             high = std::max(high, sizes[i].height);
-        return high * row_scale(from, until);
+        return high;
+    };
+    const auto row_scale = [&](std::size_t from, std::size_t until) {
+        double wide = gap * row_height(from, until) * static_cast<double>(until - from - 1);
+        for (std::size_t i = from; i < until; ++i)
+            wide += sizes[i].width;
+        return layout.width / std::max(1.0, wide);
+    };
+    const auto scaled_height = [&](std::size_t from, std::size_t until) {
+        return row_height(from, until) * row_scale(from, until);
+    };
+    /// Of all rows, with what lies between them.
+    const auto whole_height = [&](const std::vector<std::size_t>& breaks) {
+        double high = 0;
+        for (std::size_t r = 0; r + 1 < breaks.size(); ++r)
+            high += scaled_height(breaks[r], breaks[r + 1]) * (r + 2 < breaks.size() ? 1 + between_rows : 1);
+        return high;
     };
     // For each number of rows the parting whose rows are the least uneven; the number that fills the height.
     std::vector<std::size_t> best_breaks;
@@ -71,7 +83,7 @@ std::vector<Laid> filled(std::span<const WordSize> sizes, const BlockLayout& lay
         for (std::size_t r = 1; r <= rows; ++r)
             for (std::size_t end = r; end <= n; ++end)
                 for (std::size_t begin = r - 1; begin < end; ++begin) {
-                    const double high = row_height(begin, end), sum = cost[r - 1][begin] + high * high;
+                    const double high = scaled_height(begin, end), sum = cost[r - 1][begin] + high * high;
                     if (sum < cost[r][end]) {
                         cost[r][end] = sum;
                         from[r][end] = begin;
@@ -81,10 +93,7 @@ std::vector<Laid> filled(std::span<const WordSize> sizes, const BlockLayout& lay
         for (std::size_t r = rows, end = n; r > 0; --r)
             breaks.push_back(end = from[r][end]);
         std::reverse(breaks.begin(), breaks.end());
-        double high = layout.gap * static_cast<double>(rows - 1);
-        for (std::size_t r = 0; r + 1 < breaks.size(); ++r)
-            high += row_height(breaks[r], breaks[r + 1]);
-        const double miss = std::abs(std::log(std::max(1.0, high) / layout.height));
+        const double miss = std::abs(std::log(std::max(1.0, whole_height(breaks)) / layout.height));
         if (miss < best_miss) {
             best_miss = miss;
             best_breaks = breaks;
@@ -93,9 +102,7 @@ std::vector<Laid> filled(std::span<const WordSize> sizes, const BlockLayout& lay
         }
         before_miss = miss;
     }
-    double high = layout.gap * static_cast<double>(best_breaks.size() - 2);
-    for (std::size_t r = 0; r + 1 < best_breaks.size(); ++r)
-        high += row_height(best_breaks[r], best_breaks[r + 1]);
+    const double high = whole_height(best_breaks);
     const double fit = std::min(1.0, layout.height / std::max(1.0, high));
     const double extra = best_breaks.size() > 2 ? std::max(0.0, layout.height - high * fit) /
                                                       static_cast<double>(best_breaks.size() - 2)
@@ -105,14 +112,14 @@ std::vector<Laid> filled(std::span<const WordSize> sizes, const BlockLayout& lay
     double y = -whole / 2;
     for (std::size_t r = 0; r + 1 < best_breaks.size(); ++r) {
         const auto begin = best_breaks[r], end = best_breaks[r + 1];
-        const double scale = row_scale(begin, end) * fit, row = row_height(begin, end) * fit;
+        const double scale = row_scale(begin, end) * fit, row = scaled_height(begin, end) * fit;
         double x = -layout.width * fit / 2;
         for (std::size_t i = begin; i < end; ++i) {
             const double wide = sizes[i].width * scale;
             laid[i] = {x + wide / 2, y + row / 2, scale * 100, 0};
-            x += wide + layout.gap * fit;
+            x += wide + gap * row;
         }
-        y += row + layout.gap * fit + extra;
+        y += row * (1 + between_rows) + extra;
     }
     return laid;
 }
@@ -128,25 +135,26 @@ std::vector<Laid> in_rows(std::span<const WordSize> sizes, std::span<const doubl
     std::vector<Row> rows;
     for (std::size_t i = 0; i < sizes.size(); ++i) {
         const double wide = sizes[i].width * scales[i], high = sizes[i].height * scales[i];
-        if (rows.empty() || rows.back().wide + layout.gap + wide > layout.width)
-            rows.push_back({i, i, -layout.gap, 0});
+        const double gap = layout.gap / 100 * high;
+        if (rows.empty() || rows.back().wide + gap + wide > layout.width)
+            rows.push_back({i, i, -gap, 0});
         auto& row = rows.back();
         row.until = i + 1;
-        row.wide += wide + layout.gap;
+        row.wide += wide + gap;
         row.high = std::max(row.high, high);
     }
-    double whole = layout.gap * static_cast<double>(rows.size() - 1);
+    double whole = 0;
     for (const auto& row : rows)
-        whole += row.high;
+        whole += row.high * (&row == &rows.back() ? 1 : 1 + layout.gap / 100 * 0.6);
     double y = -whole / 2;
     for (const auto& row : rows) {
         double x = -row.wide / 2;
         for (std::size_t i = row.from; i < row.until; ++i) {
             const double wide = sizes[i].width * scales[i];
             laid[i] = {x + wide / 2, y + row.high / 2, scales[i] * 100, 0};
-            x += wide + layout.gap;
+            x += wide + layout.gap / 100 * sizes[i].height * scales[i];
         }
-        y += row.high + layout.gap;
+        y += row.high * (1 + layout.gap / 100 * 0.6);
     }
     return laid;
 }
@@ -156,7 +164,7 @@ std::vector<Laid> around(std::span<const WordSize> sizes, std::span<const double
                          const BlockLayout& layout) {
     double length = 0;
     for (std::size_t i = 0; i < sizes.size(); ++i)
-        length += sizes[i].width * scales[i] + layout.gap;
+        length += (sizes[i].width + layout.gap / 100 * sizes[i].height) * scales[i];
     const double round = 2 * std::numbers::pi * layout.radius;
     const double fit = std::min(1.0, round / std::max(1.0, length));
     std::vector<Laid> laid(sizes.size());
@@ -167,7 +175,7 @@ std::vector<Laid> around(std::span<const WordSize> sizes, std::span<const double
         const double angle = at / layout.radius;
         laid[i] = {layout.radius * std::sin(angle), -layout.radius * std::cos(angle), scales[i] * fit * 100,
                    angle * 180 / std::numbers::pi};
-        at += wide / 2 + layout.gap * fit;
+        at += wide / 2 + layout.gap / 100 * sizes[i].height * scales[i] * fit;
     }
     return laid;
 }
@@ -179,9 +187,9 @@ std::vector<Laid> along(std::span<const WordSize> sizes, std::span<const double>
     for (std::size_t i = 1; i < points.size(); ++i)
         lengths.push_back(lengths.back() +
                           std::hypot(points[i].x - points[i - 1].x, points[i].y - points[i - 1].y));
-    double wanted = -layout.gap;
+    double wanted = 0;
     for (std::size_t i = 0; i < sizes.size(); ++i)
-        wanted += sizes[i].width * scales[i] + layout.gap;
+        wanted += (sizes[i].width + (i > 0 ? layout.gap / 100 * sizes[i].height : 0)) * scales[i];
     const double fit = std::min(1.0, lengths.back() / std::max(1.0, wanted));
     std::vector<Laid> laid(sizes.size());
     double at = 0;
@@ -195,7 +203,7 @@ std::vector<Laid> along(std::span<const WordSize> sizes, std::span<const double>
                      share = (at - lengths[n - 1]) / piece;
         laid[i] = {a.x + (b.x - a.x) * share, a.y + (b.y - a.y) * share, scales[i] * fit * 100,
                    std::atan2(b.y - a.y, b.x - a.x) * 180 / std::numbers::pi};
-        at += wide / 2 + layout.gap * fit;
+        at += wide / 2 + layout.gap / 100 * sizes[i].height * scales[i] * fit;
     }
     return laid;
 }
@@ -275,17 +283,27 @@ Result<GroupsPosed> with_camera_on_lines(const Schedule& schedule, LaneId titles
     const auto words = titled_words(schedule, titles);
     if (words.empty())
         return fail("No title is tied to a word there.", {}, "Make titles of words first.");
-    const auto& layers = project.stage->layers;
-    const LayerId camera = layers.back().id;
     const Layer* title = project.stage->layer(project.lane(titles)->showing->layer);
     GroupsPosed posed{project, {}, {}};
-    const Lane* lane = pose_lane_of(posed.project, camera);
+    LayerId moved = project.stage->layers.back().id; // the camera
+    if (!framing.camera_moves) {
+        if (!title)
+            return fail("The layer of the titles is no longer there.");
+        if (title->group.value == 0) {
+            auto grouped = with_group_of(project, std::span(&title->id, 1), title->name + " together");
+            if (!grouped)
+                return tl::unexpected(grouped.error());
+            posed.project = *std::move(grouped);
+        }
+        moved = posed.project.stage->layer(title->id)->group;
+    }
+    const Lane* lane = pose_lane_of(posed.project, moved);
     if (lane && lane->locked)
         return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");
     if (!lane) {
-        posed.project =
-            with_lane(posed.project, kind_that(&LaneKindRow::poses), layers.back().name + " poses");
-        auto driven = with_motion(posed.project, posed.project.lanes.back()->id, pose_motion(camera));
+        posed.project = with_lane(posed.project, kind_that(&LaneKindRow::poses),
+                                  posed.project.stage->layer(moved)->name + " poses");
+        auto driven = with_motion(posed.project, posed.project.lanes.back()->id, pose_motion(moved));
         if (!driven)
             return tl::unexpected(driven.error());
         posed.project = *std::move(driven);
@@ -335,10 +353,17 @@ Result<GroupsPosed> with_camera_on_lines(const Schedule& schedule, LaneId titles
                 if (rows[i].id == parameter)
                     pose.values[i] = value;
         };
-        set("position-x", u * c + v * s);
-        set("position-y", -u * s + v * c);
-        set("scale", std::clamp(zoom * 100, 1.0, 1000.0));
-        set("rotation", turn);
+        const double scale = std::clamp(zoom, 0.01, 10.0);
+        if (framing.camera_moves) {
+            set("position-x", u * c + v * s);
+            set("position-y", -u * s + v * c);
+            set("rotation", turn);
+        } else { // what the camera would do, the other way round
+            set("position-x", -u * scale);
+            set("position-y", -v * scale);
+            set("rotation", -turn);
+        }
+        set("scale", scale * 100);
         const PinId last = words[group.back()].word;
         if (const auto pin = there.find(last); pin != there.end())
             again[pin->second] = pose;

@@ -14,11 +14,11 @@ constexpr ParamSpec block_rows[] = {
     {.id = "radius", .label = "radius", .unit = "px", .least = 20, .most = 16000, .initial = 260},
     {.id = "gap",
      .label = "gap",
-     .unit = "px",
+     .unit = "%",
      .least = 0,
-     .most = 2000,
-     .initial = 24,
-     .explains = "from word to word"},
+     .most = 1000,
+     .initial = 35,
+     .explains = "from word to word, of their height"},
     {.id = "by-length",
      .label = "sizes by length",
      .type = ParamType::Switch,
@@ -46,7 +46,10 @@ constexpr ParamSpec block_rows[] = {
      .explains = "from each line to the next"},
 };
 
+constexpr ParamChoice movers[] = {{"camera", "the camera"}, {"words", "the words, over the picture"}};
+
 constexpr ParamSpec framing_rows[] = {
+    {.id = "moves", .label = "what moves", .type = ParamType::Choice, .choices = movers},
     {.id = "margin",
      .label = "free around",
      .unit = "%",
@@ -142,6 +145,7 @@ GroupFraming group_framing(const ParamValues& values) {
         if (const auto* held = std::get_if<Easing>(easing))
             framing.easing = *held;
     framing.turns = values.flag("turns");
+    framing.camera_moves = values.text("moves") != "words";
     return framing;
 }
 

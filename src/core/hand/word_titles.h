@@ -45,7 +45,7 @@ struct BlockLayout {
     BlockShape shape = BlockShape::Filled;
     double width = 900, height = 420; ///< of a rectangle, in the picture's pixels
     double radius = 260;              ///< of a circle
-    double gap = 24;                  ///< from word to word
+    double gap = 35;                  ///< from word to word, percent of their height
     bool sizes_by_length = true;      ///< rows are as wide as the rectangle; else words keep their scale
     int columns = 0; ///< of lines beside each other on the canvas; 0: as many as make it square
     double step_x = 1280, step_y = 720; ///< from each line of words to the next
@@ -63,6 +63,8 @@ struct GroupFraming {
     Frames early = Frames(0);
     Easing easing = {.id = "sine-in-out"};
     bool turns = true; ///< the camera turns as the words do
+    /// Else the words move, as a group, and what lies below them stands still.
+    bool camera_moves = true;
 };
 struct GroupsPosed {
     Project project;
@@ -71,6 +73,7 @@ struct GroupsPosed {
 };
 /// The camera frames each line of words at its last word, so many frames early (the lead of the lane of
 /// poses): all of these poses are made, or made again, in one go. Fails where no title is tied to a word.
+/// Instead of the camera the titles may move, in a group that is made for them where they lie in none.
 [[nodiscard]] Result<GroupsPosed> with_camera_on_lines(const Schedule& schedule, LaneId titles,
                                                        std::span<const WordSize> sizes,
                                                        const GroupFraming& framing);

@@ -1,0 +1,486 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// Words of a lyric, notes that run with the picture, drawings held from beat to beat: by mouse and keys.
+#include "application.h"
+#include "hand/word_titles.h"
+#include "interchange/exporters.h"
+#include "model/edits.h"
+#include "param_dialog.h"
+#include "support/stage_desk.h"
+#include "stops/mark_panel.h"
+#include "time/grid_edits.h"
+
+#include <QCheckBox>
+#include <QClipboard>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <QListWidget>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+namespace {
+
+const char* const lyric = "pull the line\nand let it rise\nhigh over the levee\nlet it rise\n";
+
+struct Sung {
+    QString text;
+    double time;
+};
+
+/// When the words of the demo's song are said, by its generator.
+std::vector<Sung> truth() {
+    QFile file(PULSEPIN_DEMO "/over-the-levee.truth.json");
+    if (!file.open(QIODevice::ReadOnly))
+        return {};
+    const QString list = "words", text = "word", time = "time";
+    std::vector<Sung> words;
+    for (const auto& word : QJsonDocument::fromJson(file.readAll()).object()[list].toArray())
+        words.push_back({word.toObject()[text].toString(), word.toObject()[time].toDouble()});
+    return words;
+}
+
+bool open_with_text(Desk& desk) {
+    if (!desk.open_demo())
+        return false;
+    QSettings().remove("words");
+    QSettings().remove("tap");
+    desk.window.go_to_stop(Stop::Mark);
+    desk.click("page of words");
+    QGuiApplication::clipboard()->setText(lyric);
+    QTest::mouseClick(desk.window.findChild<MarkPanel*>()->findChild<QPushButton*>("paste words"),
+                      Qt::LeftButton);
+    return desk.project().first_lane(&LaneKindRow::words) != nullptr;
+}
+
+const Lane& words(Desk& desk) {
+    return *desk.project().first_lane(&LaneKindRow::words);
+}
+
+QStringList set_words(Desk& desk) {
+    QStringList all;
+    for (const auto& span : spans(desk, words(desk).id).texts)
+        all << QString::fromStdString(std::get<WordBody>(words(desk).pins[span.index].body).text);
+    return all;
+}
+
+/// A key at the moment at which that time is heard.
+void key_when(Desk& desk, double seconds, Qt::Key key) {
+    QVERIFY2(QTest::qWaitFor([&] { return desk.window.player().position().value >= seconds; }, 30'000),
+             qPrintable(QString::number(seconds)));
+    desk.key(key);
+}
+
+/// At the playhead, while nothing plays.
+void set_word_at(Desk& desk, double seconds) {
+    desk.window.view().set_playhead(Seconds(seconds));
+    desk.window.timeline().setFocus();
+    desk.key(Qt::Key_W);
+}
+
+/// Fills in the next dialog of parameters and takes it.
+void answer_params(const char* take, const std::function<void(ParamDialog&)>& fill = {}) {
+    QTimer::singleShot(150, qApp, [take, fill] {
+        ParamDialog* dialog = nullptr;
+        for (auto* widget : QApplication::topLevelWidgets())
+            if (auto* one = qobject_cast<ParamDialog*>(widget); one && one->isVisible())
+                dialog = one;
+        QVERIFY2(dialog, take);
+        if (fill)
+            fill(*dialog);
+        auto* button = dialog->findChild<QPushButton*>(take);
+        QVERIFY2(button, take);
+        QTest::mouseClick(button, Qt::LeftButton);
+    });
+}
+
+/// A command whose dialog answer_params() takes, waited for.
+void run(Desk& desk, const char* command) {
+    desk.window.action(command)->trigger();
+    QTest::qWait(450);
+}
+
+void set_number(QWidget& dialog, const char* field, double value) {
+    auto* spin = dialog.findChild<QAbstractSpinBox*>(field);
+    QVERIFY2(spin, field);
+    if (auto* whole = qobject_cast<QSpinBox*>(spin))
+        whole->setValue(static_cast<int>(value));
+    else
+        qobject_cast<QDoubleSpinBox*>(spin)->setValue(value);
+}
+
+QPoint head_of(Desk& desk, PinId pin) {
+    auto& timeline = desk.window.timeline();
+    const auto time = anchored_time(desk.project().pin(pin)->anchor, desk.project());
+    const QRectF row = timeline.lane_row(words(desk).id);
+    return {static_cast<int>(std::lround(timeline.scale().x(*time))),
+            static_cast<int>(row.top() + row.height() * 0.55)};
+}
+
+} // namespace
+
+class JourneysWords : public QObject {
+    Q_OBJECT
+
+private slots:
+    void journey_a_lyric_is_tapped_and_the_camera_goes_from_line_to_line() {
+        Desk desk;
+        QVERIFY(open_with_text(desk));
+        const auto sung = truth();
+        // Eleven words at twice the speed, as they are heard; one is undone and tapped again.
+        desk.window.player().set_speed(2);
+        desk.window.view().set_playhead(Seconds(4));
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_Space);
+        QVERIFY(desk.window.player().playing());
+        for (std::size_t i = 0; i < 9; ++i) {
+            if (i == 4)
+                QCOMPARE(desk.window.preview().cue(), "let");
+            key_when(desk, sung[i].time, Qt::Key_W);
+        }
+        QCOMPARE(words(desk).pins.size(), 9u);
+        const double there = desk.window.player().position().value;
+        desk.key(Qt::Key_Backspace);
+        QCOMPARE(words(desk).pins.size(), 8u);
+        QVERIFY(desk.window.player().playing());
+        QVERIFY(desk.window.player().position().value < there - 2); // from two bars before
+        for (std::size_t i = 8; i < 11; ++i)
+            key_when(desk, sung[i].time, Qt::Key_W);
+        desk.key(Qt::Key_Space);
+        QCOMPARE(set_words(desk).join(' '), "pull the line and let it rise high over the levee");
+        // Where they were heard, and on no beat that nobody asked for: within what a busy machine is late by.
+        const auto heard = times(desk.project(), words(desk));
+        for (std::size_t i = 0; i < 11; ++i)
+            QVERIFY2(heard[i] >= sung[i].time - 0.02 && heard[i] < sung[i].time + 0.5,
+                     qPrintable(QString("%1: %2").arg(sung[i].text).arg(heard[i] - sung[i].time)));
+        QCOMPARE(word_lines(words(desk), spans(desk, words(desk).id).texts).size(), 3u);
+
+        // Two are put right by hand: one dragged off the grid, one by a key.
+        desk.window.timeline().show_range(Seconds(4), Seconds(9));
+        desk.window.timeline().reveal_lane(words(desk).id);
+        desk.window.timeline().grab();
+        const PinId second = spans(desk, words(desk).id).texts[1].pin;
+        const QPoint from = head_of(desk, second);
+        const int to = static_cast<int>(std::lround(desk.window.timeline().scale().x(Seconds(5.2))));
+        desk.drag(from, {to, from.y()}, Qt::ShiftModifier);
+        QVERIFY2(std::abs(times(desk.project(), words(desk))[1] - 5.2) < 0.03,
+                 qPrintable(QString::number(times(desk.project(), words(desk))[1])));
+        const PinId third = spans(desk, words(desk).id).texts[2].pin;
+        const double before = times(desk.project(), words(desk))[2];
+        desk.window.view().select({third});
+        desk.key(Qt::Key_Period, Qt::AltModifier);
+        QVERIFY(std::abs(times(desk.project(), words(desk))[2] - before - 1 / 24.0) < 1e-6);
+
+        // Titles, laid out, the camera on each line, all three frames early.
+        desk.window.action("titles word by word")->trigger();
+        const LaneId titles = desk.window.view().lane();
+        QCOMPARE(desk.project().lane(titles)->pins.size(), 11u);
+        answer_params("lay out words now");
+        run(desk, "lay out words");
+        answer_params("camera on lines now",
+                      [](ParamDialog& dialog) { set_number(dialog, "camera on lines early", 3); });
+        run(desk, "camera on lines");
+        const LaneId poses = desk.window.view().lane();
+        QCOMPARE(desk.project().lane(poses)->pins.size(), 3u);
+        QCOMPARE(desk.window.view().selection().size(), 3u);
+        desk.window.view().select({desk.project().lane(titles)->pins.front().id});
+        number(desk, "lead amount", 3);
+
+        // The song is trimmed and the grid moved: everything still right, to the frame.
+        desk.window.document().apply(*with_song_trimmed(desk.project(), Seconds(2), Seconds(60)), "trim");
+        desk.window.document().apply(retimed(desk.project(), *shifted(*desk.project().grid, Seconds(0.03))),
+                                     "shift grid");
+        const auto rate = desk.project().settings->frame_rate;
+        const auto frame_of = [&](double time) {
+            return round_to_frame(Seconds(time) - rate.start_of(Frames(3)), rate,
+                                  desk.project().settings->rounding)
+                .frame;
+        };
+        const auto now = times(desk.project(), words(desk));
+        QVERIFY(std::abs(now[0] - (heard[0] - 2 + 0.03)) < 1e-6);
+        const auto& seen = spans(desk, titles).appearances;
+        QCOMPARE(seen.size(), 11u);
+        for (std::size_t i = 0; i < seen.size(); ++i) {
+            QCOMPARE(seen[i].comes, frame_of(now[i]));
+            QCOMPARE(QString::fromStdString(seen[i].text), sung[i].text);
+        }
+        const auto posed = desk.window.document().schedule().pins(poses).pins;
+        for (std::size_t line = 0, last = 2; line < 3; ++line, last += 4)
+            QCOMPARE(posed[line].frame, frame_of(now[last]));
+        // At the last word of a line all its words are in view, each where nothing else of the line is.
+        hide_shots(desk);
+        const QImage picture = picture_at(desk, posed[1].frame);
+        const auto lit = pixels_like(picture, QColor(0xf7, 0xf1, 0xe1));
+        QVERIFY2(lit.size() > 4000, qPrintable(QString::number(lit.size())));
+        for (const QPoint& at : lit)
+            QVERIFY(at.x() > 20 && at.x() < 620 && at.y() > 8 && at.y() < 352);
+    }
+
+    void journey_a_line_is_proposed_onto_the_voice() {
+        Desk desk;
+        QVERIFY(open_with_text(desk));
+        const auto sung = truth();
+        // "pull", and "the" of the third line, are set; eight words wait between them.
+        set_word_at(desk, sung[0].time);
+        desk.window.timeline().show_range(Seconds(3), Seconds(17));
+        desk.window.timeline().reveal_lane(words(desk).id);
+        desk.window.timeline().grab();
+        auto set = with_word_set(desk.project(), words(desk).id, 8, Seconds(sung[9].time));
+        desk.window.document().apply(std::move(set->project), "drop");
+        const Project before = desk.project();
+        desk.click("propose words");
+        QVERIFY(QTest::qWaitFor(
+            [&] { return desk.window.findChild<QPushButton*>("take proposed")->isEnabled(); }, 60'000));
+        QCOMPARE(desk.window.view().outlines()->outlines.size(), 8u); // shown, and nothing is placed
+        QVERIFY(same_content(desk.project(), before));
+        // Left, they wait; proposed again and taken, they are set, as one step for undo.
+        desk.click("leave proposed");
+        QVERIFY(!desk.window.view().outlines());
+        desk.click("propose words");
+        QVERIFY(QTest::qWaitFor(
+            [&] { return desk.window.findChild<QPushButton*>("take proposed")->isEnabled(); }, 60'000));
+        desk.click("take proposed");
+        QCOMPARE(set_words(desk).join(' '), "pull the line and let it rise high over the");
+        const auto laid = times(desk.project(), words(desk));
+        int near = 0;
+        for (std::size_t i = 1; i <= 8; ++i)
+            near += std::abs(laid[i] - sung[i].time) < 0.06;
+        QVERIFY2(near >= 6, qPrintable(QString::number(near)));
+        QCOMPARE(laid[0], sung[0].time); // what was set is never moved
+        QVERIFY(std::abs(laid[9] - sung[9].time) < 1e-9);
+        desk.window.document().undo();
+        QVERIFY(same_content(desk.project(), before));
+    }
+
+    void journey_a_word_is_dragged_from_the_tray_to_its_beat() {
+        Desk desk;
+        QVERIFY(open_with_text(desk));
+        auto* pull = desk.window.findChild<QComboBox*>("pull words to");
+        pull->setCurrentIndex(pull->findText("beats"));
+        emit pull->activated(pull->currentIndex());
+        desk.window.timeline().show_range(Seconds(3), Seconds(10));
+        desk.window.timeline().reveal_lane(words(desk).id);
+        desk.window.timeline().grab();
+        // What a drag carries and where it is let go; the mouse's part of it is the window system's.
+        auto& timeline = desk.window.timeline();
+        const auto let_go = [&](int place, Seconds at) {
+            const QRectF row = timeline.lane_row(words(desk).id);
+            QVERIFY(drop(timeline, QPointF(timeline.scale().x(at), row.center().y()), WaitingWord{place}));
+        };
+        let_go(3, desk.bar(4) + Seconds(0.1));
+        QCOMPARE(set_words(desk).join(' '), "line");
+        QVERIFY(std::abs(times(desk.project(), words(desk))[0] - desk.bar(4).value) < 1e-9);
+        pull->setCurrentIndex(pull->findText("nothing"));
+        emit pull->activated(pull->currentIndex());
+        let_go(1, desk.bar(3) + Seconds(0.1));
+        QCOMPARE(set_words(desk).join(' '), "pull line");
+        QVERIFY(std::abs(times(desk.project(), words(desk))[0] - desk.bar(3).value - 0.1) < 0.01);
+        QSettings().remove("words/pull");
+    }
+
+    void journey_a_line_lights_up_as_it_is_sung() {
+        Desk desk;
+        QVERIFY(open_with_text(desk));
+        for (const double at : {4.0, 5.0, 6.0, 7.0})
+            set_word_at(desk, at);
+        desk.window.action("titles lit")->trigger();
+        const LayerId layer = desk.window.view().layer();
+        hide_shots(desk);
+        const auto lit_at = [&](double seconds) {
+            const QImage picture = picture_at(desk, frame_at(desk, Seconds(seconds)));
+            return std::pair(pixels_like(picture, QColor(0xf4, 0xb3, 0x31)).size(),
+                             pixels_like(picture, QColor(0xf7, 0xf1, 0xe1)).size());
+        };
+        const auto [first_lit, first_rest] = lit_at(4.2);
+        const auto [second_lit, second_rest] = lit_at(5.2);
+        const auto [all_lit, all_rest] = lit_at(6.2);
+        QVERIFY(first_lit > 200 && first_rest > 400);
+        QVERIFY(second_lit > first_lit + 200 && second_rest + 200 < first_rest);
+        QVERIFY(all_lit > second_lit && all_rest < 50);
+        QCOMPARE(staged_of(desk, layer, frame_at(desk, Seconds(4.2))).front().text, "pull the line");
+    }
+
+    void journey_a_dubbed_line_runs_with_the_picture() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.go_to_stop(Stop::Mark);
+        desk.click("page of notes");
+        desk.window.view().set_playhead(desk.bar(7)); // where "high" is said: bar 7, beat 1
+        desk.type("note text", "high over the levee");
+        desk.key(Qt::Key_Return);
+        const Lane* notes = desk.project().first_lane(&LaneKindRow::notes);
+        QVERIFY(notes);
+        QCOMPARE(notes->pins.size(), 1u);
+        desk.click("new lane of notes");
+        desk.type("note text", "hoch");
+        desk.click("add note");
+        QCOMPARE(desk.project().lanes.back()->pins.size(), 1u);
+        QVERIFY(desk.project().lanes.back()->inked->ink != notes->inked->ink);
+        auto* band = desk.window.findChild<QCheckBox*>("band shown");
+        QTest::mouseClick(band, Qt::LeftButton, {}, {8, band->height() / 2});
+        QVERIFY(desk.project().stage->band.shown);
+        // On the frame of the spoken word its text begins under the line, to one frame's way.
+        const auto rate = desk.project().settings->frame_rate;
+        const Frames spoken = round_to_frame(desk.bar(7), rate, FrameRounding::Nearest).frame;
+        const auto first_ink = [&](Frames frame) { // of the upper row, in the picture's pixels
+            const QImage picture = picture_at(desk, frame, {1280, 720});
+            const int top = 720 - 720 * 22 / 100;
+            for (int x = 0; x < 1280; ++x)
+                for (int y = top + 12; y < top + 50; ++y) {
+                    const QColor at = picture.pixelColor(x, y);
+                    if (std::abs(x - 1280 * 33 / 100) > 6 && at.lightness() < 80 && at.blue() > at.red())
+                        return x;
+                }
+            return -1;
+        };
+        const double line = 1280 * 0.33, a_frame = 640 / 24.0;
+        QVERIFY2(std::abs(first_ink(spoken) - line) <= a_frame + 6,
+                 qPrintable(QString::number(first_ink(spoken))));
+        // Ten frames before it is as much farther to the right as the band runs in that time.
+        QVERIFY(std::abs(first_ink(spoken - Frames(10)) - (line + 10 * a_frame)) <= a_frame + 6);
+        // The picture on the screen has it as well.
+        desk.window.view().set_playhead(rate.start_of(spoken));
+        QVERIFY(QTest::qWaitFor([&] { return desk.window.preview().shown().frame == spoken; }, 20'000));
+        QVERIFY(desk.window.preview().staged().band);
+        // The list goes to a note, and undo takes the last away.
+        QCOMPARE(desk.window.findChild<QListWidget*>("notes")->count(), 1);
+    }
+
+    void journey_a_tapped_rhythm_becomes_drawings_markers_and_a_column() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.go_to_stop(Stop::Mark);
+        desk.click("page of exposures");
+        desk.window.timeline().setFocus();
+        desk.window.view().set_playhead(desk.bar(5));
+        for (const int pause : {0, 260, 500, 250}) { // without any music
+            QTest::qWait(pause);
+            desk.key(Qt::Key_T);
+        }
+        const auto markers_before = desk.markers().pins.size();
+        desk.click("lay taps");
+        const Lane* drawn = desk.project().first_lane(&LaneKindRow::exposes);
+        QVERIFY(drawn);
+        const LaneId lane = drawn->id;
+        QCOMPARE(drawn->pins.size(), 4u);
+        const auto at = times(desk.project(), *drawn);
+        QVERIFY(std::abs(at[0] - desk.bar(5).value) < 1e-6);
+        QVERIFY(at[2] - at[1] > 0.4 && at[2] - at[1] < 1.2);
+        const auto exposures = spans(desk, lane).exposures;
+        QCOMPARE(exposures.size(), 4u);
+        QCOMPARE(exposures[2].drawing, "3");
+        desk.click("markers of drawings");
+        QCOMPARE(desk.markers().pins.size(), markers_before + 4);
+        // On twos: runs of two frames from place to place.
+        desk.click("hold 2");
+        QCOMPARE(spans(desk, lane).exposures.front().held.value, 2);
+        desk.window.document().undo();
+        QTemporaryDir folder;
+        const auto path = std::filesystem::path(folder.path().toStdString()) / "column.csv";
+        QVERIFY(export_project(ExportMaterial(desk.project()), *exporter("exposures-csv"), path));
+        const QStringList lines = file_text(QString::fromStdString(path.string())).split("\r\n");
+        QCOMPARE(lines[0], "frame,drawing,held,of");
+        const auto first = spans(desk, lane).exposures.front();
+        QCOMPARE(lines[1], QString("%1,1,1,%2").arg(first.first.value).arg(first.held.value));
+        QCOMPARE(lines[1 + first.held.value], QString("%1,2,1,%2")
+                                                  .arg((first.first + first.held).value)
+                                                  .arg(spans(desk, lane).exposures[1].held.value));
+    }
+
+    void journey_a_mouth_speaks_a_sentence() {
+        Desk desk;
+        QVERIFY(open_with_text(desk));
+        for (const double at : {4.0, 4.5, 5.0})
+            set_word_at(desk, at);
+        desk.click("page of exposures");
+        desk.click("mouth shapes");
+        QVERIFY(QTest::qWaitFor([&] { return desk.project().first_lane(&LaneKindRow::exposes) != nullptr; },
+                                20'000));
+        const LaneId lane = desk.project().first_lane(&LaneKindRow::exposes)->id;
+        const auto drawing = [&](double seconds) {
+            const auto* one = exposure_at(spans(desk, lane).exposures, frame_at(desk, Seconds(seconds)));
+            return one ? QString::fromStdString(one->drawing) : QString();
+        };
+        QCOMPARE(drawing(4.02), "lips");   // the p of "pull"
+        QCOMPARE(drawing(4.25), "round");  // its u
+        QCOMPARE(drawing(4.52), "tongue"); // the th of "the"
+        QCOMPARE(drawing(6.5), "rest");
+        for (const auto& one : spans(desk, lane).exposures)
+            QVERIFY(one.held >= Frames(2));
+        // The table can be changed; the shapes are made again.
+        QTimer::singleShot(200, qApp, [] {
+            for (auto* widget : QApplication::topLevelWidgets())
+                if (widget->objectName() == "mouth table" && widget->isVisible()) {
+                    auto* table = widget->findChild<QTableWidget*>("mouth shapes table");
+                    table->item(1, 0)->setText("shut");
+                    QTest::mouseClick(widget->findChild<QPushButton*>("take mouth"), Qt::LeftButton);
+                }
+        });
+        desk.click("mouth table");
+        QVERIFY(QTest::qWaitFor([&] { return drawing(4.02) == "shut"; }, 20'000));
+    }
+
+    void journey_captions_go_out_and_come_back() {
+        Desk desk;
+        QVERIFY(open_with_text(desk));
+        for (const double at : {4.0, 4.5, 5.0, 7.0, 7.5, 8.0, 8.5})
+            set_word_at(desk, at);
+        const auto told = [&] {
+            QStringList all;
+            for (const auto& span : spans(desk, words(desk).id).texts)
+                all << QString("%1 %2").arg(set_words(desk)[all.size()]).arg(span.start.value, 0, 'f', 3);
+            return all.join(", ");
+        };
+        const QString before = told();
+        QTemporaryDir folder;
+        for (const char* id : {"words-vtt", "lrc"}) {
+            const QString path = folder.filePath(QString("words.") + id);
+            QVERIFY(export_project(ExportMaterial(desk.project()), *exporter(id), path.toStdString()));
+            QGuiApplication::clipboard()->setText(file_text(path));
+            Desk other;
+            QVERIFY(other.open_demo());
+            other.window.action("paste words")->trigger();
+            QStringList all;
+            for (const auto& span : spans(other, words(other).id).texts)
+                all << QString("%1 %2").arg(set_words(other)[all.size()]).arg(span.start.value, 0, 'f', 3);
+            // LRC counts hundredths of a second.
+            if (QString(id) == "words-vtt")
+                QCOMPARE(all.join(", "), before);
+            else
+                QCOMPARE(all.size(), 7);
+        }
+    }
+
+    void bad_texts_are_told_and_change_nothing() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        QTemporaryDir folder;
+        const auto load = [&](const QByteArray& bytes) {
+            QFile file(folder.filePath("text.srt"));
+            QVERIFY(file.open(QIODevice::WriteOnly));
+            file.write(bytes);
+            file.close();
+            desk.window.words().load(file.fileName());
+            QVERIFY(desk.settle());
+        };
+        const Project before = desk.project();
+        load("caf\xe9 \xff\xfe\xfd");
+        QVERIFY2(desk.message().contains("text.srt") && desk.message().contains("Line 1"),
+                 qPrintable(desk.message()));
+        QVERIFY(same_content(desk.project(), before));
+        load("   \n\n");
+        QVERIFY(same_content(desk.project(), before));
+        load("1\n00:00:05,000 --> 00:00:04,000\nbackwards\n\n2\n00:00:06,000 --> 00:00:07,000\nright\n");
+        QVERIFY2(desk.message().contains("line"), qPrintable(desk.message()));
+        QCOMPARE(words(desk).pins.size() + words(desk).text->tray.size(), 2u); // nothing is lost
+    }
+};
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    prepare_application(application);
+    JourneysWords journeys;
+    return QTest::qExec(&journeys, argc, argv);
+}
+#include "journeys_words.moc"
