@@ -5,6 +5,8 @@
 #include "hand/word_titles.h"
 #include "interchange/exporters.h"
 #include "model/edits.h"
+#include "schedule/add_pin.h"
+#include "score/score_view.h"
 #include "param_dialog.h"
 #include "support/stage_desk.h"
 #include "stops/mark_panel.h"
@@ -13,6 +15,7 @@
 #include <QCheckBox>
 #include <QClipboard>
 #include <QJsonArray>
+#include <QProcess>
 #include <QJsonDocument>
 #include <QJsonObject>
 #include <QListWidget>
@@ -450,6 +453,128 @@ private slots:
             else
                 QCOMPARE(all.size(), 7);
         }
+    }
+
+    // What is written is read by programs that are not ours: FFmpeg, and python3-webvtt (both of Debian).
+    void journey_other_programs_read_what_is_handed_on() {
+        Desk desk;
+        QVERIFY(open_with_text(desk));
+        for (const double at : {4.0, 4.5, 5.0, 7.0, 7.5, 8.0, 8.5})
+            set_word_at(desk, at);
+        desk.click("page of notes");
+        desk.window.view().set_playhead(Seconds(12));
+        desk.type("note text", "<hold> it & low, \"now\"");
+        desk.key(Qt::Key_Return);
+        QTemporaryDir folder;
+        const auto write = [&](const char* id, const char* name, LaneId lane = {}) {
+            ParamValues values;
+            if (lane.value != 0)
+                values.set("lane", lane);
+            const QString path = folder.filePath(name);
+            const auto written = export_project(ExportMaterial(desk.window.document().curves(), values),
+                                                *exporter(id), path.toStdString());
+            if (!written)
+                QTest::qFail(written.error().message().c_str(), __FILE__, __LINE__);
+            return path;
+        };
+        const auto read = [&](const QString& program, const QStringList& arguments) {
+            QProcess process;
+            process.start(program, arguments);
+            process.waitForFinished(30'000);
+            if (process.exitCode() != 0)
+                QTest::qFail(process.readAllStandardError().constData(), __FILE__, __LINE__);
+            return QString::fromUtf8(process.readAllStandardOutput());
+        };
+        const QString by_python = "import webvtt,sys\n"
+                                  "for c in webvtt.read(sys.argv[1]): print(c.start, c.end, c.text)";
+        const QString vtt = write("words-vtt", "words.vtt");
+        const QString cues = read("/usr/bin/python3", {"-c", by_python, vtt});
+        QVERIFY2(cues.startsWith("00:00:04.000 00:00:05.500 pull the line"), qPrintable(cues));
+        const auto by_ffmpeg = [&](const QString& path) {
+            return read("ffmpeg", {"-v", "error", "-i", path, "-f", "srt", "-"}).remove('\r').simplified();
+        };
+        QVERIFY2(by_ffmpeg(write("srt", "words.srt"))
+                     .startsWith("1 00:00:04,000 --> 00:00:05,500 pull the line 2 "),
+                 qPrintable(by_ffmpeg(folder.filePath("words.srt"))));
+        QVERIFY(by_ffmpeg(write("lrc", "words.lrc")).contains("00:00:07,000 -->"));
+        const LaneId notes = desk.project().first_lane(&LaneKindRow::notes)->id;
+        const QString told =
+            read("/usr/bin/python3", {"-c", by_python, write("words-vtt", "notes.vtt", notes)});
+        QVERIFY2(told.contains("00:00:12") && told.contains("low, \"now\""), qPrintable(told));
+        const QStringList table = file_text(write("words-csv", "words.csv")).split("\r\n");
+        QCOMPARE(table.size(), 9); // a heading, seven words, and the end
+        QVERIFY(table[2].startsWith("the,1,,"));
+        QVERIFY(
+            file_text(write("words-csv", "notes.csv", notes)).contains("\"<hold> it & low, \"\"now\"\"\""));
+    }
+
+    void journey_drawings_of_a_sequence_are_seen_in_a_layer() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        QTemporaryDir folder;
+        const QColor colours[] = {QColor(200, 30, 30), QColor(30, 200, 30), QColor(30, 30, 200),
+                                  QColor(200, 200, 30)};
+        for (int i = 0; i < 4; ++i) {
+            QImage drawing(64, 36, QImage::Format_RGB32);
+            drawing.fill(colours[i]);
+            QVERIFY(drawing.save(folder.filePath(QString("kite_%1.png").arg(i + 1, 4, 10, QChar('0')))));
+        }
+        desk.window.document().add_clips({folder.path().toStdString()});
+        QVERIFY(QTest::qWaitFor([&] { return desk.project().bin->size() == 7; }, 20'000));
+        desk.window.go_to_stop(Stop::Mark);
+        desk.click("page of exposures");
+        desk.click("new lane of exposures");
+        const LaneId lane = desk.window.view().lane();
+        for (const double at : {4.0, 5.0, 6.0, 7.0}) {
+            auto added = with_pin_added(desk.project(), lane, Seconds(at));
+            desk.window.document().apply(std::move(added->project), "add");
+        }
+        // Backwards from 3 to 1, then again.
+        desk.window.findChild<QSpinBox*>("first drawing")->setValue(3);
+        desk.window.findChild<QSpinBox*>("last drawing")->setValue(1);
+        desk.click("number drawings");
+        choose_from_menu(desk.window.findChild<QPushButton*>("layer of drawings"),
+                         {QString::fromStdString(desk.project().bin->back().name)});
+        const LayerId layer = desk.window.view().layer();
+        QCOMPARE(desk.project().stage->layer(layer)->drawings, lane);
+        hide_shots(desk);
+        const auto seen = [&](double seconds) {
+            desk.window.view().set_playhead(Seconds(seconds));
+            const Frames frame = frame_at(desk, Seconds(seconds));
+            (void)QTest::qWaitFor(
+                [&] {
+                    return desk.window.preview().shown().frame == frame &&
+                           desk.window.preview().shown().exact;
+                },
+                10'000);
+            return picture_at(desk, frame).pixelColor(320, 180);
+        };
+        const auto is = [](const QColor& a, const QColor& b) {
+            return std::abs(a.red() - b.red()) + std::abs(a.green() - b.green()) +
+                       std::abs(a.blue() - b.blue()) <
+                   30;
+        };
+        QVERIFY(is(seen(4.5), colours[2]));
+        QVERIFY(is(seen(5.5), colours[1]));
+        QVERIFY(is(seen(6.5), colours[0]));
+        QVERIFY(is(seen(7.5), colours[2]));
+        QVERIFY(is(seen(3.5), Qt::black));
+    }
+
+    void journey_words_are_dragged_in_the_score() {
+        Desk desk;
+        QVERIFY(open_with_text(desk));
+        set_word_at(desk, desk.bar(3).value);
+        set_word_at(desk, desk.bar(4).value);
+        desk.window.show_score(true);
+        auto& score = desk.window.score();
+        score.reveal(desk.bar(3));
+        score.grab();
+        const auto at = [&](Seconds time) {
+            return score.cell_position(words(desk).id, desk.project().grid->nearest_tick(time)).toPoint();
+        };
+        Desk::drag_in(score, at(desk.bar(4)), at(desk.bar(4, 3)), Qt::NoModifier);
+        QVERIFY(std::abs(times(desk.project(), words(desk))[1] - desk.bar(4, 3).value) < 1e-6);
     }
 
     void bad_texts_are_told_and_change_nothing() {

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Words that are set: where they end, how they wait and are taken back, their lines, their titles.
+#include "base/unicode.h"
 #include "hand/reading.h"
 #include "hand/word_hand.h"
 #include "hand/word_titles.h"
@@ -370,6 +371,27 @@ private slots:
         const auto again = *with_camera_on_lines(Schedule(posed.project), made.lane, sizes, framing);
         QCOMPARE(again.poses, posed.poses);
         QCOMPARE(again.project.lane(posed.lane)->pins.size(), 2u);
+    }
+
+    void scripts_that_run_from_right_to_left_fill_rows_from_the_right() {
+        QVERIFY(runs_right_to_left("שלום"));
+        QVERIFY(runs_right_to_left("(مرحبا)"));
+        QVERIFY(!runs_right_to_left("één"));
+        QVERIFY(!runs_right_to_left("123"));
+        Sung sung("משוך את החבל");
+        for (int i = 0; i < 3; ++i)
+            sung.set(1 + 0.5 * i);
+        auto made = *with_titles_of_words(sung.schedule(), sung.lane, Showing::Words::Word, "Words");
+        sung.project = made.project;
+        BlockLayout layout;
+        layout.height = 40; // one row
+        sung.project =
+            *with_words_laid_out(sung.schedule(), made.lane, layout, std::vector<WordSize>(3, {200, 60}));
+        const auto words = titled_words(sung.schedule(), made.lane);
+        const auto x = [&](std::size_t i) {
+            return std::get<AppearanceBody>(sung.project.pin(words[i].pin)->body).x;
+        };
+        QVERIFY(x(0) > x(1) && x(1) > x(2));
     }
 
     void the_words_may_move_instead_and_the_picture_stands_still() {

@@ -8,6 +8,7 @@
 #include <QMouseEvent>
 #include <QPainter>
 #include <algorithm>
+#include <limits>
 
 namespace pulsepin {
 namespace {
@@ -32,31 +33,47 @@ WordTray::WordTray(QWidget* parent) : QWidget(parent) {
 }
 
 void WordTray::show_words(const Project& project, const Lane* lane, std::size_t proposed) {
-    set_.clear();
-    waiting_.clear();
-    set_count_ = 0;
+    Shared<Lane> now;
+    for (const auto& one : project.lanes)
+        if (one.get() == lane && one->text)
+            now = one;
+    const bool same_words = now == lane_ && now;
     proposed_ = proposed;
-    if (lane && lane->text) {
-        waiting_ = lane->text->tray;
-        set_count_ = lane->pins.size();
-        const int before = waiting_.empty() ? 1 << 30 : waiting_.front().place;
-        for (const auto& pin : lane->pins)
-            if (const auto& word = std::get<WordBody>(pin.body); word.place > 0 && word.place < before)
-                set_.push_back(word);
-        std::sort(set_.begin(), set_.end(),
-                  [](const WordBody& a, const WordBody& b) { return a.place < b.place; });
-        if (set_.size() > 12)
-            set_.erase(set_.begin(), set_.end() - 12);
+    if (!same_words) {
+        lane_ = now;
+        find_set_words();
+        first_seen_ = std::min(first_seen_, waiting().empty() ? 0 : waiting().size() - 1);
+        lay_out();
+        setAccessibleDescription(next_word().isEmpty() ? tr("no word waits")
+                                                       : tr("next: %1").arg(next_word()));
     }
-    (void)project;
-    first_seen_ = std::min(first_seen_, waiting_.empty() ? 0 : waiting_.size() - 1);
-    lay_out();
-    setAccessibleDescription(next_word().isEmpty() ? tr("no word waits") : tr("next: %1").arg(next_word()));
     update();
 }
 
+void WordTray::find_set_words() {
+    set_.clear();
+    if (!lane_)
+        return;
+    constexpr std::ptrdiff_t most = 12;
+    const int before = waiting().empty() ? std::numeric_limits<int>::max() : waiting().front().place;
+    std::vector<const WordBody*> all;
+    for (const auto& pin : lane_->pins)
+        if (const auto& word = std::get<WordBody>(pin.body); word.place > 0 && word.place < before)
+            all.push_back(&word);
+    const auto count = std::min<std::ptrdiff_t>(most, std::ssize(all));
+    std::partial_sort(all.begin(), all.begin() + count, all.end(),
+                      [](const WordBody* a, const WordBody* b) { return a->place > b->place; });
+    for (std::ptrdiff_t i = count; i-- > 0;)
+        set_.push_back(*all[static_cast<std::size_t>(i)]);
+}
+
+const std::vector<WordBody>& WordTray::waiting() const {
+    static const std::vector<WordBody> none;
+    return lane_ ? lane_->text->tray : none;
+}
+
 QString WordTray::next_word() const {
-    return waiting_.empty() ? QString() : QString::fromStdString(waiting_.front().text);
+    return waiting().empty() ? QString() : QString::fromStdString(waiting().front().text);
 }
 
 /// The next word stands at two fifths of the width, so that some of what is set is seen.
@@ -64,7 +81,7 @@ void WordTray::lay_out() {
     drawn_.clear();
     const QFontMetricsF small(sized(font(), 15, QFont::DemiBold)), large(sized(font(), 26, QFont::Bold));
     const double middle = 21 + (height() - 21) / 2.0;
-    double x = waiting_.empty() ? width() - edge : std::max(edge, width() * 0.32);
+    double x = waiting().empty() ? width() - edge : std::max(edge, width() * 0.32);
     const double next_at = x;
     for (std::size_t i = set_.size(); i-- > 0;) {
         const QString text = QString::fromStdString(set_[i].text);
@@ -75,13 +92,13 @@ void WordTray::lay_out() {
         drawn_.push_back({text, set_[i].place, {x, middle - 12, wide, 24}, {}, false, false});
     }
     x = next_at;
-    for (std::size_t i = first_seen_; i < waiting_.size() && i < first_seen_ + most_seen && x < width();
+    for (std::size_t i = first_seen_; i < waiting().size() && i < first_seen_ + most_seen && x < width();
          ++i) {
-        const QString text = QString::fromStdString(waiting_[i].text);
+        const QString text = QString::fromStdString(waiting()[i].text);
         const bool next = i == 0;
         const double wide = next ? large.horizontalAdvance(text) + 22 : small.horizontalAdvance(text);
-        const bool line_ends = i + 1 < waiting_.size() && waiting_[i + 1].line != waiting_[i].line;
-        drawn_.push_back({text, waiting_[i].place,
+        const bool line_ends = i + 1 < waiting().size() && waiting()[i + 1].line != waiting()[i].line;
+        drawn_.push_back({text, waiting()[i].place,
                           next ? QRectF(x, middle - 20, wide, 40) : QRectF(x, middle - 12, wide, 24), i, next,
                           line_ends});
         x += wide + gap + (line_ends ? 12 : 0);
@@ -98,13 +115,13 @@ void WordTray::paintEvent(QPaintEvent*) {
     painter.setFont(sized(font(), 12, QFont::Normal));
     painter.setPen(p.desk_quiet);
     const QRectF top = QRectF(rect()).adjusted(edge, 4, -edge, 0);
-    QString told = tr("%1 set").arg(set_count_);
+    QString told = tr("%1 set").arg(lane_ ? lane_->pins.size() : 0);
     if (proposed_ > 0)
         told += tr(" · %1 proposed").arg(proposed_);
     painter.drawText(top, Qt::AlignLeft | Qt::AlignTop, told);
     painter.drawText(top, Qt::AlignRight | Qt::AlignTop,
-                     waiting_.empty() ? tr("none waits") : tr("%1 to set").arg(waiting_.size()));
-    if (set_.empty() && waiting_.empty()) {
+                     waiting().empty() ? tr("none waits") : tr("%1 to set").arg(waiting().size()));
+    if (set_.empty() && waiting().empty()) {
         painter.drawText(QRectF(rect()).adjusted(edge, 18, -edge, 0), Qt::AlignCenter,
                          tr("Paste or load a text: its words wait here"));
         return;
@@ -166,7 +183,7 @@ void WordTray::resizeEvent(QResizeEvent*) {
 
 void WordTray::wheelEvent(QWheelEvent* event) {
     const auto by = event->angleDelta().y() > 0 || event->angleDelta().x() > 0 ? -3 : 3;
-    const auto most = waiting_.empty() ? 0 : static_cast<std::ptrdiff_t>(waiting_.size()) - 1;
+    const auto most = waiting().empty() ? 0 : static_cast<std::ptrdiff_t>(waiting().size()) - 1;
     first_seen_ = static_cast<std::size_t>(
         std::clamp<std::ptrdiff_t>(static_cast<std::ptrdiff_t>(first_seen_) + by, 0, most));
     lay_out();

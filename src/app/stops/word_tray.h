@@ -18,6 +18,7 @@ public:
 
     /// `proposed`: how many of those that wait have a place that is looked at.
     void show_words(const Project& project, const Lane* lane, std::size_t proposed);
+
     [[nodiscard]] QString next_word() const;
     /// Where a waiting word is drawn; empty where it is not seen.
     [[nodiscard]] QRect rect_of_waiting(std::size_t in_tray) const;
@@ -42,11 +43,14 @@ private:
         std::optional<std::size_t> in_tray;
         bool next = false, line_ends = false;
     };
+    void find_set_words();
     void lay_out();
     [[nodiscard]] const Drawn* waiting_under(QPointF at) const;
 
-    std::vector<WordBody> set_, waiting_; ///< of those set, the last ones
-    std::size_t set_count_ = 0, proposed_ = 0, first_seen_ = 0;
+    [[nodiscard]] const std::vector<WordBody>& waiting() const;
+    Shared<Lane> lane_;         ///< whose words they are; null: none
+    std::vector<WordBody> set_; ///< the last ones before those that wait
+    std::size_t proposed_ = 0, first_seen_ = 0;
     std::vector<Drawn> drawn_;
     std::optional<QPoint> pressed_;
 };

@@ -65,6 +65,33 @@ std::string as_utf8(std::string_view bytes) {
     return std::string(bytes);
 }
 
+bool runs_right_to_left(std::string_view utf8) {
+    for (std::size_t i = 0; i < utf8.size(); ++i) {
+        const auto lead = static_cast<unsigned char>(utf8[i]);
+        if ((lead & 0xc0u) == 0x80u)
+            continue;
+        const auto next = [&](std::size_t by) {
+            return i + by < utf8.size() ? static_cast<unsigned char>(utf8[i + by]) & 0x3fu : 0u;
+        };
+        std::uint32_t point = lead;
+        if (lead >= 0xf0)
+            point = (lead & 7u) << 18 | next(1) << 12 | next(2) << 6 | next(3);
+        else if (lead >= 0xe0)
+            point = (lead & 15u) << 12 | next(1) << 6 | next(2);
+        else if (lead >= 0xc0)
+            point = (lead & 31u) << 6 | next(1);
+        // The blocks that the Unicode Character Database gives to such scripts.
+        if ((point >= 0x590 && point <= 0x8ff) || (point >= 0xfb1d && point <= 0xfdff) ||
+            (point >= 0xfe70 && point <= 0xfeff) || (point >= 0x10800 && point <= 0x10fff) ||
+            (point >= 0x1e800 && point <= 0x1efff))
+            return true;
+        const bool letter = (point >= 'a' && point <= 'z') || (point >= 'A' && point <= 'Z') || point >= 0xc0;
+        if (letter)
+            return false;
+    }
+    return false;
+}
+
 std::size_t characters_in(std::string_view utf8) {
     return static_cast<std::size_t>(std::count_if(utf8.begin(), utf8.end(), [](char c) {
         return (static_cast<unsigned char>(c) & 0xc0u) != 0x80u && c != '\n';

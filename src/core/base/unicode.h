@@ -11,6 +11,9 @@ namespace pulsepin {
 /// U+FFFD.
 [[nodiscard]] std::string as_utf8(std::string_view bytes);
 
+/// Whether its first letter with a direction runs from right to left: Hebrew, Arabic and their kin.
+[[nodiscard]] bool runs_right_to_left(std::string_view utf8);
+
 /// How many code points UTF-8 has, line breaks left out.
 [[nodiscard]] std::size_t characters_in(std::string_view utf8);
 

@@ -3,6 +3,7 @@
 // Where the titles of words lie on the canvas, and how the camera frames them.
 #include "hand/word_titles.h"
 
+#include "base/unicode.h"
 #include "hand/poses.h"
 #include "kinds/kinds.h"
 #include "model/change_pins.h"
@@ -246,6 +247,8 @@ Result<Project> with_words_laid_out(const Schedule& schedule, LaneId titles, con
                           : layout.sizes_by_length && own_sizes.size() <= most_to_fill
                               ? filled(own_sizes, layout)
                               : in_rows(own_sizes, scales, layout);
+        // Rows are read from the side that the script begins on.
+        const bool from_the_right = runs_right_to_left(words[groups[g].front()].text);
         const double turn = layout.turn_each * static_cast<double>(g);
         const auto column = static_cast<double>(static_cast<int>(g) % columns),
                    row = static_cast<double>(static_cast<int>(g) / columns);
@@ -253,7 +256,11 @@ Result<Project> with_words_laid_out(const Schedule& schedule, LaneId titles, con
         const double middle_x = one_place ? 0 : column * layout.step_x,
                      middle_y = one_place ? 0 : row * layout.step_y;
         for (std::size_t i = 0; i < groups[g].size(); ++i) {
-            const Laid& at = laid[i];
+            Laid at = laid[i];
+            if (from_the_right && layout.shape != BlockShape::Along) {
+                at.x = -at.x;
+                at.turn = -at.turn;
+            }
             const double c = std::cos(radians(turn)), s = std::sin(radians(turn));
             places[words[groups[g][i]].pin] = {middle_x + at.x * c - at.y * s, middle_y + at.x * s + at.y * c,
                                                at.scale, at.turn + turn};
