@@ -45,9 +45,11 @@ void DrawingCommands::show_pages(NotesPage* notes, ExposuresPage* exposures) {
 void DrawingCommands::new_lane(LaneKind kind) {
     static constexpr std::uint32_t inks[] = {0x1f2742, 0x1f5f91, 0xa83226, 0x2f6b3a, 0x6b3a7c, 0x7a5a12};
     const auto& project = document_.project();
-    std::size_t count = 0;
-    for (const auto& lane : project.lanes)
+    std::size_t count = 0, in_band = 0;
+    for (const auto& lane : project.lanes) {
         count += lane->kind == kind;
+        in_band += lane->inked && lane->inked->in_band;
+    }
     std::string name(kind->plural);
     if (count > 0)
         name += " " + std::to_string(count + 1);
@@ -56,7 +58,7 @@ void DrawingCommands::new_lane(LaneKind kind) {
     if (kind->notes)
         if (auto inked = with_changed_lane(next, made, [&](Lane& lane) {
                 lane.inked->ink = {inks[count % std::size(inks)]};
-                lane.inked->row = static_cast<int>(std::min<std::size_t>(count, 5));
+                lane.inked->row = static_cast<int>(std::min<std::size_t>(in_band, 5));
             }))
             next = *std::move(inked);
     document_.apply(std::move(next), tr("add lane"));

@@ -75,7 +75,7 @@ QLayout* ExposuresPage::make_holds() {
     auto* row = new QHBoxLayout;
     row->setSpacing(6);
     row->addWidget(quiet(tr("hold")));
-    const std::pair<int, QString> holds[] = {{0, tr("to the next")},
+    const std::pair<int, QString> holds[] = {{0, tr("until next")},
                                              {1, tr("on ones")},
                                              {2, tr("on twos")},
                                              {3, tr("on threes")},
@@ -90,26 +90,13 @@ QLayout* ExposuresPage::make_holds() {
         of_lane_.push_back(button);
     }
     row->addStretch(1);
-    least_ = whole_field("least hold", tr("No drawing is held shorter: what would be is mended"), 1, 1000, 2);
-    least_->setPrefix(tr("at least "));
-    least_->setSuffix(tr(" frames"));
-    connect(least_, &QSpinBox::valueChanged, this, [this](int frames) {
-        const Lane* drawings = lane();
-        if (drawings && !following_)
-            document_.apply(
-                with_changed_lane(document_.project(), drawings->id,
-                                  [&](Lane& changed) { changed.exposing->least = Frames(frames); }),
-                tr("least hold"));
-    });
-    row->addWidget(least_);
-    of_lane_.push_back(least_);
     return row;
 }
 
 QLayout* ExposuresPage::make_pictures() {
     auto* row = new QHBoxLayout;
     row->setSpacing(6);
-    layer_ = named(new QPushButton(tr("Show in a layer")), "layer of drawings",
+    layer_ = named(new QPushButton(tr("In a layer")), "layer of drawings",
                    tr("A layer that shows the drawings: the numbered pictures of a sequence"));
     layer_->setMenu(new QMenu(layer_));
     picture_ = named(new QPushButton(tr("Picture of it")), "picture of drawing",
@@ -129,6 +116,19 @@ QLayout* ExposuresPage::make_pictures() {
            tr("The sounds of the words that are set become shapes of a mouth, each tied to its word"));
     button("mouth table", tr("Table…"), tr("Which sounds have which shape"));
     row->addStretch(1);
+    least_ = whole_field("least hold", tr("No drawing is held shorter: what would be is mended"), 1, 1000, 2);
+    least_->setPrefix(tr("least "));
+    least_->setSuffix(tr(" frames"));
+    connect(least_, &QSpinBox::valueChanged, this, [this](int frames) {
+        const Lane* drawings = lane();
+        if (drawings && !following_)
+            document_.apply(
+                with_changed_lane(document_.project(), drawings->id,
+                                  [&](Lane& changed) { changed.exposing->least = Frames(frames); }),
+                tr("least hold"));
+    });
+    row->addWidget(least_);
+    of_lane_.push_back(least_);
     return row;
 }
 

@@ -109,7 +109,7 @@ QLayout* NotesPage::make_band() {
     auto* row = new QHBoxLayout;
     row->setSpacing(6);
     band_ =
-        check("band shown", tr("band over the picture"),
+        check("band shown", tr("show the band"),
               tr("Words and notes run over the picture from right to left, past a line that stands still"));
     counts_ = check("band counts in", tr("count in"), tr("The last three beats before an entry are counted"));
     speed_ = whole_field("band speed", tr("How fast the band runs"), 10, 10'000, 640);

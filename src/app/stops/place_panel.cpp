@@ -321,7 +321,7 @@ QString PlacePanel::summary() const {
     std::size_t off = 0;
     std::map<LaneKind, std::size_t> counts;
     for (const auto& lane : document_.project().lanes)
-        if (!lane->kind->marks && !lane->kind->sounds) {
+        if (!lane->kind->marks && !lane->kind->sounds && !lane->kind->words && !lane->kind->notes) {
             counts[lane->kind] += lane->pins.size();
             off += static_cast<std::size_t>(
                 std::count_if(lane->pins.begin(), lane->pins.end(),

@@ -10,6 +10,7 @@
 #include <QTextLayout>
 #include <algorithm>
 #include <cmath>
+#include <memory>
 
 namespace pulsepin {
 namespace {
@@ -33,6 +34,10 @@ struct SetTitle {
     std::vector<SetLine> lines;
     QRectF box; ///< of all of it, whatever is shown
     int words = 0;
+    QPainterPath letters; ///< all of them
+    /// Around all of them, as it was drawn last.
+    mutable QPainterPath outline;
+    mutable double outline_width = 0;
 };
 
 QFont font_of(const LayerValues& values, int picture_height) {
@@ -75,7 +80,7 @@ void find_clusters(SetLine& line, const QFont& font, int number, int& words) {
     }
 }
 
-SetTitle set_title(const StagedLayer& layer, int picture_height) {
+SetTitle newly_set(const StagedLayer& layer, int picture_height) {
     SetTitle set;
     set.font = font_of(layer.values, picture_height);
     const double size = title::size(picture_height) * layer.values.of("font-size") / 100;
@@ -102,8 +107,47 @@ SetTitle set_title(const StagedLayer& layer, int picture_height) {
         else if (align == "right")
             line.x = right - box.right();
         set.box |= box.translated(line.x, line.y);
+        set.letters.addPath(line.path.translated(line.x, line.y));
     }
     return set;
+}
+
+/// Titles as they were set last: most are the same from frame to frame, and setting one takes as long as
+/// drawing it. One for each thread that draws.
+class SetTitles {
+public:
+    std::shared_ptr<const SetTitle> of(const StagedLayer& layer, int picture_height) {
+        const auto& values = layer.values;
+        Key key{layer.text, values.option("font"), values.option("align"), picture_height, {}};
+        for (const char* id : {"font-weight", "font-slant", "font-size", "letter-space", "line-space"})
+            key.numbers.push_back(values.of(id));
+        const auto found =
+            std::find_if(kept_.begin(), kept_.end(), [&](const auto& one) { return one.first == key; });
+        if (found != kept_.end()) {
+            std::rotate(kept_.begin(), found, found + 1); // the last used first
+            return kept_.front().second;
+        }
+        constexpr std::size_t most = 64;
+        if (kept_.size() == most)
+            kept_.pop_back();
+        kept_.insert(kept_.begin(),
+                     {std::move(key), std::make_shared<const SetTitle>(newly_set(layer, picture_height))});
+        return kept_.front().second;
+    }
+
+private:
+    struct Key {
+        std::string text, font, align;
+        int picture_height;
+        std::vector<double> numbers;
+        friend bool operator==(const Key&, const Key&) = default;
+    };
+    std::vector<std::pair<Key, std::shared_ptr<const SetTitle>>> kept_;
+};
+
+std::shared_ptr<const SetTitle> set_title(const StagedLayer& layer, int picture_height) {
+    thread_local SetTitles titles;
+    return titles.of(layer, picture_height);
 }
 
 /// Letters that join take other forms beside others: they are cut out of their line instead of set apart.
@@ -131,11 +175,8 @@ QPainterPath path_of(const SetLine& line, const Cluster& cluster, const QFont& f
 QPainterPath words_of(const StagedLayer& layer, const SetTitle& set, double* opacity) {
     QPainterPath path;
     const double share = layer.values.of("shown") / 100;
-    if (share >= 1 && layer.letters.empty()) {
-        for (const auto& line : set.lines)
-            path.addPath(line.path.translated(line.x, line.y));
-        return path;
-    }
+    if (share >= 1 && layer.letters.empty())
+        return set.letters;
     const std::string by = layer.values.option("shown-by");
     std::size_t letters = 0, number = 0;
     for (const auto& line : set.lines)
@@ -232,8 +273,24 @@ void draw_letters_apart(QPainter& painter, const StagedLayer& layer, const SetTi
     }
 }
 
+QPainterPath around(const QPainterPath& path, double width) {
+    QPainterPathStroker stroker(QPen(Qt::black, 2 * width, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    QPainterPath outline = stroker.createStroke(path);
+    outline.setFillRule(Qt::WindingFill);
+    return outline;
+}
+
+const QPainterPath& outline_of(const SetTitle& set, double width) {
+    if (set.outline_width != width) {
+        set.outline = around(set.letters, width);
+        set.outline_width = width;
+    }
+    return set.outline;
+}
+
 void draw(QPainter& painter, const StagedLayer& layer, const ContentContext& context) {
-    const SetTitle set = set_title(layer, context.picture.height());
+    const auto kept = set_title(layer, context.picture.height());
+    const SetTitle& set = *kept;
     const auto& values = layer.values;
     double solid = 1;
     const QPainterPath path = words_of(layer, set, &solid);
@@ -249,8 +306,8 @@ void draw(QPainter& painter, const StagedLayer& layer, const ContentContext& con
     if (fading)
         return draw_letters_apart(painter, layer, set);
     if (const double outline = values.of("outline"); outline > 0)
-        painter.strokePath(path, QPen(shown(values.colour("outline-colour")), 2 * outline, Qt::SolidLine,
-                                      Qt::RoundCap, Qt::RoundJoin));
+        painter.fillPath(path == set.letters ? outline_of(set, outline) : around(path, outline),
+                         shown(values.colour("outline-colour")));
     if (const double fill = values.of("fill"); fill > 0) {
         painter.fillPath(path, shown(layer.colour, fill / 100));
         if (values.of("lit") > 0)
@@ -261,7 +318,7 @@ void draw(QPainter& painter, const StagedLayer& layer, const ContentContext& con
 /// All of it, so that what is taken hold of does not shrink while it is typed on.
 QRectF box(const StagedLayer& layer, const ContentContext& context) {
     const auto& values = layer.values;
-    QRectF all = set_title(layer, context.picture.height()).box;
+    QRectF all = set_title(layer, context.picture.height())->box;
     const double outline = values.of("outline");
     all.adjust(-outline, -outline, outline, outline);
     if (values.of("plate") > 0) {
@@ -283,12 +340,13 @@ QRectF box(const StagedLayer& layer, const ContentContext& context) {
 } // namespace
 
 QPainterPath title_path(const StagedLayer& title, int picture_height) {
-    return words_of(title, set_title(title, picture_height), nullptr);
+    return words_of(title, *set_title(title, picture_height), nullptr);
 }
 
 QSizeF title_size(const Layer& layer, const std::string& text, int picture_height) {
     StagedLayer staged{layer.kind, layer.id, text, {}, layer.colour, LayerValues(layer)};
-    const SetTitle set = set_title(staged, picture_height);
+    const auto kept = set_title(staged, picture_height);
+    const SetTitle& set = *kept;
     const QFontMetricsF metrics(set.font);
     const double lines = static_cast<double>(set.lines.size());
     const double high =
