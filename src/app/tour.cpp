@@ -10,6 +10,7 @@
 #include "model/planting_edits.h"
 #include "stops/step_cells.h"
 #include "time/grid_bend.h"
+#include "tour_words.h"
 
 #include <QApplication>
 #include <QComboBox>
@@ -30,8 +31,8 @@ public:
     }
 
     bool run() {
-        return see_song() && see_grid() && see_markers() && see_placing() && see_score_and_triggers() &&
-               see_sounds() && see_motion() && see_export();
+        return see_song() && see_grid() && see_markers() && see_words() && see_placing() &&
+               see_score_and_triggers() && see_sounds() && see_motion() && see_export();
     }
 
 private:
@@ -59,7 +60,6 @@ private:
         if (!step("find the beats again", wait([&] { return !window_.document().jobs().busy(); }) &&
                                               window_.document().detection().proposal()))
             return false;
-        picture("found-again");
         window_.document().detection().leave_proposal();
         for (int i = 0; i < corrections; ++i)
             window_.document().undo();
@@ -85,6 +85,14 @@ private:
         for (int i = 0; i < 4; ++i)
             window_.document().undo();
         return true;
+    }
+
+    bool see_words() {
+        const TourSteps steps{[this](const std::function<bool()>& done) { return wait(done); },
+                              [this](const QString& name) { picture(name); },
+                              [this](std::int64_t from, std::int64_t until) { show_bars(from, until); },
+                              [this](std::int64_t bar, int beat) { go_to(bar, beat); }};
+        return step("set words", tour_words(window_, steps));
     }
 
     bool see_placing() {
@@ -120,7 +128,6 @@ private:
         window_.show_score(true);
         picture("score");
         paint_cells();
-        picture("score-painting");
         window_.score().set_painting(false);
         window_.show_score(false);
         select_triggers();
@@ -130,7 +137,6 @@ private:
         window_.findChild<QPushButton*>("page What")->click();
         picture("triggers");
         choose("lane choice", "Cuts");
-        picture("shot-choice");
         window_.findChild<QPushButton*>("page Where")->click();
         window_.view().select({});
         return true;
@@ -247,6 +253,7 @@ private:
     }
 
     bool see_export() {
+        window_.document().apply(with_words_to_hand_on(window_.document().project()), "words");
         window_.go_to_stop(Stop::Export);
         bool written = true;
         for (const auto& row : exporters()) {

@@ -35,7 +35,7 @@ void draw_stretched(QPainter& painter, const BandText& text, double base, double
         return;
     QTransform stretch;
     stretch.translate(text.left, base);
-    stretch.scale((room - std::min(6.0, room * 0.1)) / box.width(), 1);
+    stretch.scale((room - std::clamp(room * 0.08, 2.0, pixels * 0.9)) / box.width(), 1);
     stretch.translate(-box.left(), 0);
     painter.setPen(Qt::NoPen);
     painter.setBrush(QColor::fromRgb(static_cast<QRgb>(text.ink.rgb)));
@@ -43,7 +43,7 @@ void draw_stretched(QPainter& painter, const BandText& text, double base, double
 }
 
 void draw_text(QPainter& painter, const BandText& text, double top, double high) {
-    const double pixels = high * 0.52, base = top + high * 0.66;
+    const double pixels = high * 0.6, base = top + high * 0.68;
     const QColor ink = QColor::fromRgb(static_cast<QRgb>(text.ink.rgb));
     const double pen = std::max(1.0, high / 26);
     if (text.sounds) {
@@ -64,7 +64,7 @@ void draw_text(QPainter& painter, const BandText& text, double top, double high)
         return;
     draw_stretched(painter, text, base, pixels);
     painter.setPen(QPen(ink, pen, text.is_word ? Qt::SolidLine : Qt::DotLine));
-    const double under = top + high * 0.8;
+    const double under = top + high * 0.85;
     painter.drawLine(QPointF(text.left, under), QPointF(std::max(text.left, text.right - 4), under));
     painter.drawLine(QPointF(text.left, under - high * 0.1), QPointF(text.left, under + high * 0.06));
 }

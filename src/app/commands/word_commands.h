@@ -22,6 +22,8 @@ public:
     void tap();
     void drag_word(int place, const QPixmap& picture);
     [[nodiscard]] const std::vector<ProposedWord>& proposed() const { return proposed_; }
+    /// How large each of titled_words() is by itself.
+    [[nodiscard]] std::vector<struct WordSize> sizes_of(LaneId titles) const;
 
 private:
     [[nodiscard]] const Lane* words() const;
@@ -43,7 +45,6 @@ private:
     void make_titles(Showing::Words how, const QString& name);
     void lay_out();
     void camera_on_lines();
-    [[nodiscard]] std::vector<struct WordSize> sizes_of(LaneId titles) const;
     void drop_stale();
 
     WordsPage* page_ = nullptr;

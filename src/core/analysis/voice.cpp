@@ -189,7 +189,7 @@ VoiceCurves curves_of(const std::vector<std::vector<float>>& rest) {
 /// A word often begins with a quiet sound before its vowel: back to where the rise began.
 std::ptrdiff_t begun(const std::vector<float>& there, std::ptrdiff_t top) {
     constexpr std::ptrdiff_t farthest = 17;
-    constexpr float silent = 0.06f, dip = 0.1f, rising = 0.18f;
+    constexpr float silent = 0.06f, dip = 0.1f, rising = 0.15f;
     std::ptrdiff_t at = top, lowest = top;
     while (at > 0 && top - at < farthest) {
         const float here = there[static_cast<std::size_t>(at)];

@@ -229,9 +229,10 @@ void upgrade_project(json& project, std::int64_t version) {
     if (version < 2)
         from_1_to_2(project);
     // Version 3 added poses, slates, framings, clicks and pickers by the clock; version 4 how the song is
-    // heard, lines of gain, what rows were found in, what lies over a curve: what earlier versions say stays
-    // as it is.
-    project["version"] = 4;
+    // heard, lines of gain, what rows were found in, what lies over a curve; version 5 appearances, groups,
+    // effects in an order, mattes and looks; version 6 words, notes, exposures and the band: what earlier
+    // versions say stays as it is.
+    project["version"] = 6;
 }
 
 } // namespace pulsepin
