@@ -90,6 +90,23 @@ void bench_taps(BenchTable& table) {
               [&] { project = with_word_set(project, begun.lane, 0, Seconds(at += 0.02))->project; });
 }
 
+/// With everything that follows from it: limits, schedule, panels.
+void bench_taps_in_the_window(BenchTable& table) {
+    const auto begun = with_lane_of_words(ten_minutes());
+    MainWindow window(Player::Device::None);
+    window.resize(1280, 800);
+    window.show();
+    window.document().apply(
+        with_lyric(begun.project, begun.lane, *read_lyric(text_of_words(20'000)))->project, "words");
+    window.go_to_stop(Stop::Mark);
+    window.view().choose_lane(begun.lane);
+    double at = 0;
+    table.row("the same in the window, all that follows included", 30, 8, [&] {
+        window.view().set_playhead(Seconds(at += 0.02));
+        window.action("tap word")->trigger();
+    });
+}
+
 /// Two lines of six words each, all there at once, laid out as blocks.
 void bench_titles(BenchTable& table) {
     const auto begun = with_lane_of_words(ten_minutes());
@@ -120,6 +137,7 @@ int main(int argc, char** argv) {
     BenchTable table;
     bench_lane(table);
     bench_taps(table);
+    bench_taps_in_the_window(table);
     bench_titles(table);
     return table.outcome();
 }

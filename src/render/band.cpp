@@ -35,7 +35,7 @@ void draw_stretched(QPainter& painter, const BandText& text, double base, double
         return;
     QTransform stretch;
     stretch.translate(text.left, base);
-    stretch.scale((room - std::clamp(room * 0.08, 2.0, pixels * 0.9)) / box.width(), 1);
+    stretch.scale((room - std::clamp(room * 0.14, 4.0, pixels * 1.4)) / box.width(), 1);
     stretch.translate(-box.left(), 0);
     painter.setPen(Qt::NoPen);
     painter.setBrush(QColor::fromRgb(static_cast<QRgb>(text.ink.rgb)));

@@ -76,6 +76,17 @@ Project all_kinds() {
         {Length::Unit::InBeats, 3}, 0, 0, 0, 100, true, {0x20a060}, Frames(0), 1, "words", 1};
     add(kind_that(&LaneKindRow::appears),
         {{{}, at(2), long_one, {}}, {{}, at(6), long_one, {}}, {{}, at(4), other, {}}});
+    add(kind_that(&LaneKindRow::words),
+        {{{}, at(2), WordBody{"pull", {}, 1, 1}, {}},
+         {{}, at(4), WordBody{"the", {}, 1, 2}, {}},
+         {{}, at(5), WordBody{"line", {}, 1, 3, {Length::Unit::InBeats, 2}}, {}},
+         {{}, at(9), WordBody{"rise", {}, 2, 4, {Length::Unit::InBeats, 3}}, {}}});
+    add(kind_that(&LaneKindRow::notes),
+        {{{}, at(2), NoteBody{"there she goes", 0, {Length::Unit::InBeats, 5}}, {}},
+         {{}, at(5), NoteBody{"(breath)", 1, {Length::Unit::InBeats, 2}}, {}}});
+    add(kind_that(&LaneKindRow::exposes), {{{}, at(1), ExposureBody{"1"}, {}},
+                                           {{}, at(3), ExposureBody{"2", 5, Frames(4)}, {}},
+                                           {{}, at(7), ExposureBody{"blink"}, {}}});
     add(kind_that(&LaneKindRow::pulses), {{{}, at(4), PulseBody{}, {}}, {{}, at(12), PulseBody{50}, {}}});
     add(kind_that(&LaneKindRow::keyed),
         {{{}, at(1), KeyBody{100, {}}, {}}, {{}, at(10), KeyBody{125, {}}, {}}});
@@ -172,6 +183,30 @@ private slots:
                      rect);
         painter.end();
         compare(canvas, "score-all-kinds");
+    }
+
+    void the_running_band() {
+        StagedFrame frame;
+        frame.band = StagedBand{422,
+                                160,
+                                3,
+                                {{"high", 380, 520, {0x1f2742}, 0, 0, true, true},
+                                 {"over", 520, 760, {0x1f2742}, 0, 0, true, false},
+                                 {"hoch", 380, 700, {0x1f5f91}, 1, 0, false, true},
+                                 {"", 790, 820, {0x1f2742}, 0, 1, false, false},
+                                 {"(said outside)", 640, 900, {0xa83226}, 2, 3, false, false}},
+                                {260, 980},
+                                2};
+        compare(composed(frame, {640, 360}), "band");
+    }
+
+    void a_line_that_lights_up() {
+        StagedFrame frame;
+        StagedLayer title{LayerKind::Title, LayerId{5}, "pull the line", {}, {0xf7f1e1}, {}};
+        title.values.set("lit", 67);
+        title.values.set("outline", 4);
+        frame.layers = {title};
+        compare(composed(frame, {640, 360}), "title-lit");
     }
 
     void effects_on_a_shape() {

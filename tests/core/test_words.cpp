@@ -53,6 +53,11 @@ struct Sung {
             words << QString::fromStdString(word.text) + ":" + QString::number(word.line);
         return words.join(" ");
     }
+    WithLayer titled(Showing::Words how = Showing::Words::Word) {
+        auto made = *with_titles_of_words(schedule(), lane, how, "Words");
+        project = made.project;
+        return made;
+    }
     void length(PinId pin, Length length) {
         auto body = std::get<WordBody>(project.pin(pin)->body);
         body.length = length;
@@ -228,8 +233,7 @@ private slots:
         Sung sung;
         sung.set(1);
         sung.set(1.5);
-        auto made = *with_titles_of_words(sung.schedule(), sung.lane, Showing::Words::Word, "Words");
-        sung.project = made.project;
+        const auto made = sung.titled();
         const auto text_at = [&](std::int64_t frame) {
             QStringList texts;
             const auto staged = staged_at({Schedule(sung.project)}, Frames(frame));
@@ -266,8 +270,7 @@ private slots:
         Sung sung;
         const PinId pull = sung.set(1);
         sung.set(1.5);
-        auto made = *with_titles_of_words(sung.schedule(), sung.lane, Showing::Words::Word, "Words");
-        sung.project = made.project;
+        const auto made = sung.titled();
         auto body = std::get<WordBody>(sung.project.pin(pull)->body);
         body.text = "haul";
         sung.project = *with_body(sung.project, pull, body);
@@ -283,8 +286,7 @@ private slots:
         Sung sung;
         for (const double at : {1.0, 1.5, 2.0, 3.0})
             sung.set(at);
-        auto made = *with_titles_of_words(sung.schedule(), sung.lane, Showing::Words::LitLine, "Lines");
-        sung.project = made.project;
+        const auto made = sung.titled(Showing::Words::LitLine);
         const Schedule then(sung.project);
         const auto& spans = then.spans(made.lane).appearances;
         QCOMPARE(spans.size(), 2u);
@@ -305,8 +307,7 @@ private slots:
         Sung sung("one two three four five\nsix");
         for (int i = 0; i < 6; ++i)
             sung.set(1 + 0.5 * i);
-        auto made = *with_titles_of_words(sung.schedule(), sung.lane, Showing::Words::Word, "Words");
-        sung.project = made.project;
+        const auto made = sung.titled();
         const std::vector<WordSize> sizes(6, {100, 40});
         BlockLayout layout;
         layout.width = 400;
@@ -341,8 +342,7 @@ private slots:
         Sung sung("one two\nthree four");
         for (int i = 0; i < 4; ++i)
             sung.set(1 + 0.5 * i);
-        auto made = *with_titles_of_words(sung.schedule(), sung.lane, Showing::Words::Word, "Words");
-        sung.project = made.project;
+        const auto made = sung.titled();
         const std::vector<WordSize> sizes(4, {200, 60});
         sung.project = *with_words_laid_out(sung.schedule(), made.lane, {}, sizes);
         GroupFraming framing;
@@ -381,8 +381,7 @@ private slots:
         Sung sung("משוך את החבל");
         for (int i = 0; i < 3; ++i)
             sung.set(1 + 0.5 * i);
-        auto made = *with_titles_of_words(sung.schedule(), sung.lane, Showing::Words::Word, "Words");
-        sung.project = made.project;
+        const auto made = sung.titled();
         BlockLayout layout;
         layout.height = 40; // one row
         sung.project =
@@ -398,8 +397,7 @@ private slots:
         Sung sung("one two\nthree four");
         for (int i = 0; i < 4; ++i)
             sung.set(1 + 0.5 * i);
-        auto made = *with_titles_of_words(sung.schedule(), sung.lane, Showing::Words::Word, "Words");
-        sung.project = made.project;
+        const auto made = sung.titled();
         const std::vector<WordSize> sizes(4, {200, 60});
         BlockLayout layout;
         layout.turn_each = 30;
@@ -450,8 +448,7 @@ private slots:
         Sung sung("one two three four");
         for (int i = 0; i < 4; ++i)
             sung.set(1 + 0.5 * i);
-        auto made = *with_titles_of_words(sung.schedule(), sung.lane, Showing::Words::Word, "Words");
-        sung.project = made.project;
+        const auto made = sung.titled();
         const std::vector<WordSize> sizes(4, {100, 40});
         BlockLayout layout;
         layout.shape = BlockShape::Around;

@@ -2,6 +2,7 @@
 #include "commands/file_commands.h"
 
 #include "commands/grid_commands.h"
+#include "fields.h"
 #include "file_names.h"
 #include "interchange/outputs.h"
 #include "model/edits.h"
@@ -10,6 +11,7 @@
 
 #include <QApplication>
 #include <QFileDialog>
+#include <QInputDialog>
 #include <QFileInfo>
 #include <QMessageBox>
 #include <QProcess>
@@ -209,6 +211,30 @@ void FileCommands::tell_of_damaged_copy(const RecoveryFolder& left, const Error&
     tell.exec();
 }
 
+/// Where it could be one of several. Whether it goes on.
+bool FileCommands::ask_for_lane(const ExporterRow& row, ParamValues& values) {
+    if (!row.takes_lane)
+        return true;
+    QStringList names;
+    std::vector<LaneId> lanes;
+    int now = 0;
+    for (const auto& lane : document_.project().lanes)
+        if (row.takes_lane(*lane)) {
+            if (lane->id == view_.lane())
+                now = static_cast<int>(lanes.size());
+            lanes.push_back(lane->id);
+            names << tr("%1. %2").arg(lanes.size()).arg(QString::fromStdString(lane->name));
+        }
+    if (lanes.size() < 2)
+        return true;
+    bool ok = false;
+    const QString chosen =
+        QInputDialog::getItem(context_.window, text_of(row.label), tr("Which lane:"), names, now, false, &ok);
+    if (ok)
+        values.set("lane", lanes[static_cast<std::size_t>(names.indexOf(chosen))]);
+    return ok;
+}
+
 void FileCommands::export_dialog(const ExporterRow& row) {
     if (row.id == "keys-text") { // how it is written is asked first, and kept in the project
         ScheduleTextDialog dialog(document_.curves(), document_.jobs(), context_.window);
@@ -218,6 +244,9 @@ void FileCommands::export_dialog(const ExporterRow& row) {
         settings.schedule_text = dialog.how();
         document_.apply(with_settings(document_.project(), settings), tr("change text of keys"));
     }
+    ParamValues values;
+    if (!ask_for_lane(row, values))
+        return;
     const QString ending =
         QString::fromUtf8(row.extension.data(), static_cast<qsizetype>(row.extension.size()));
     const QString suggested = document_.path().empty()
@@ -227,7 +256,7 @@ void FileCommands::export_dialog(const ExporterRow& row) {
                                                                .string());
     if (const auto path = ask_where_to_write(context_.window, QString::fromUtf8(row.label.data()), suggested,
                                              QString("*.%1").arg(ending), ending))
-        context_.exporting->write(row, *path);
+        context_.exporting->write(row, *path, values);
 }
 
 void FileCommands::open_dialog() {

@@ -44,6 +44,7 @@ public:
     Recovered offer_recovery();
 
 private:
+    [[nodiscard]] bool ask_for_lane(const ExporterRow& row, ParamValues& values);
     void leave(std::function<void()> then);
     void save_to(const std::filesystem::path& path, ProjectStore::Overwrite overwrite,
                  std::function<void()> then);

@@ -21,10 +21,24 @@
 #include <QFileInfo>
 #include <QGuiApplication>
 #include <QInputDialog>
+#include <QLocale>
 #include <QSettings>
 #include <algorithm>
 
 namespace pulsepin {
+
+namespace {
+
+/// The one that the person's system speaks.
+std::string usual_language() {
+    const QLocale system = QLocale::system();
+    const QString code = system.bcp47Name().section('-', 0, 0);
+    if (code.size() != 2 || code == "en")
+        return system.territory() == QLocale::UnitedStates && code == "en" ? "en-us" : "en-gb";
+    return code.toStdString();
+}
+
+} // namespace
 
 void WordCommands::hang_up(QMenu* menu) {
     using K = QKeySequence;
@@ -50,6 +64,7 @@ void WordCommands::hang_up(QMenu* menu) {
     add(menu, "lines by pauses", tr("Part words into lines by pauses…"), {}, [this] { ask_for_pauses(); });
     add(menu, "mend reading", tr("Mend what cannot be read…"), {}, [this] { mend_reading(); });
     add(menu, "language of words", tr("Language of the words…"), {}, [this] { ask_for_language(); });
+    add(menu, "words in band", tr("Words in the band, or not"), {}, [this] { switch_in_band(); });
     menu->addSeparator();
     add(menu, "titles word by word", tr("Titles of words, word by word"), {},
         [this] { make_titles(Showing::Words::Word, tr("Words")); });
@@ -131,8 +146,8 @@ void WordCommands::take_lyric(const Result<Lyric>& lyric, const QString& from) {
     if (!lyric)
         return document_.say(QString::fromStdString(lyric.error().message()));
     const Lane* lane = words();
-    const LaneOfWords begun =
-        lane ? LaneOfWords{document_.project(), lane->id} : with_lane_of_words(document_.project());
+    const LaneOfWords begun = lane ? LaneOfWords{document_.project(), lane->id}
+                                   : with_lane_of_words(document_.project(), usual_language());
     auto taken = with_lyric(begun.project, begun.lane, *lyric);
     if (!taken)
         return document_.say(QString::fromStdString(taken.error().message()));
@@ -140,17 +155,18 @@ void WordCommands::take_lyric(const Result<Lyric>& lyric, const QString& from) {
     view_.choose_lane(begun.lane);
     QStringList told;
     if (taken->waiting > 0)
-        told << tr("%1 words wait").arg(taken->waiting);
+        told << (taken->waiting == 1 ? tr("one word waits") : tr("%1 words wait").arg(taken->waiting));
     if (taken->set > 0)
-        told << tr("%1 words set").arg(taken->set);
+        told << (taken->set == 1 ? tr("one word set") : tr("%1 words set").arg(taken->set));
     if (taken->spread > 0)
         told << tr("%1 words spread over their lines").arg(taken->spread);
     QString text = tr("From %1: %2").arg(from, told.join(", "));
     if (!lyric->remarks.empty()) {
         const auto& first = lyric->remarks.front();
         text += tr(" · line %1: %2").arg(first.line).arg(QString::fromStdString(first.what));
-        if (lyric->remarks.size() > 1)
-            text += tr(", and %1 more lines").arg(lyric->remarks.size() - 1);
+        if (const auto more = lyric->remarks.size() - 1; more > 0)
+            text +=
+                more == 1 ? tr(" One more line was mended.") : tr(" %1 more lines were mended.").arg(more);
     }
     document_.say(text);
 }
@@ -197,6 +213,17 @@ void WordCommands::back() {
 
 void WordCommands::drag_word(int place, const QPixmap& picture) {
     drag(page_, WaitingWord{place}, picture);
+}
+
+void WordCommands::switch_in_band() {
+    const Lane* lane = words();
+    if (!lane)
+        return document_.say(tr("There are no words yet"));
+    const bool in_band = !lane->inked->in_band;
+    if (document_.apply(with_changed_lane(document_.project(), lane->id,
+                                          [&](Lane& changed) { changed.inked->in_band = in_band; }),
+                        tr("words in band")))
+        document_.say(in_band ? tr("The words run in the band") : tr("The words do not run in the band"));
 }
 
 void WordCommands::wait_again() {

@@ -41,6 +41,7 @@ private:
     void ask_for_pauses();
     void mend_reading();
     void wait_again();
+    void switch_in_band();
     void ask_for_language();
     void make_titles(Showing::Words how, const QString& name);
     void lay_out();

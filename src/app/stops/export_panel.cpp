@@ -61,7 +61,7 @@ void ExportPanel::tell(const QString& outcome) {
     document_.say(outcome);
 }
 
-void ExportPanel::write(const ExporterRow& row, const QString& file) {
+void ExportPanel::write(const ExporterRow& row, const QString& file, const ParamValues& values) {
     const std::filesystem::path path = file.toStdString();
     if (auto allowed = may_write(path, inputs_of(document_.path(), document_.project()), true); !allowed)
         return tell(QString::fromStdString(allowed.error().message()));
@@ -72,7 +72,7 @@ void ExportPanel::write(const ExporterRow& row, const QString& file) {
     outcome_->setText(tr("Writing %1…").arg(name));
     document_.jobs().start<QString>(
         JobQueue::Write, tr("Writing %1").arg(name),
-        [curves = document_.curves(), there, &row,
+        [curves = document_.curves(), there, values, &row,
          path](const Progress& progress) mutable -> Result<QString> {
             if (!there) {
                 auto computed = curves_for(row, curves.project(), progress.part(0, 0.9));
@@ -82,7 +82,7 @@ void ExportPanel::write(const ExporterRow& row, const QString& file) {
             }
             if (progress.cancelled())
                 return fail_cancelled();
-            if (auto done = export_project(ExportMaterial(std::move(curves)), row, path); !done)
+            if (auto done = export_project(ExportMaterial(std::move(curves), values), row, path); !done)
                 return tl::unexpected(done.error());
             return QString::fromStdString(path.string());
         },

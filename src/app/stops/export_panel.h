@@ -19,7 +19,7 @@ public:
     void refresh() override;
 
     /// Writes the file in the background, when what it needs is there, and says so, or says why not.
-    void write(const ExporterRow& row, const QString& file);
+    void write(const ExporterRow& row, const QString& file, const ParamValues& values = {});
 
 signals:
     void file_wanted(const ExporterRow& row);

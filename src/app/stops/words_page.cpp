@@ -170,6 +170,7 @@ QLayout* WordsPage::make_buttons() {
     menu->addSeparator();
     entry("words wait", tr("The selected words wait again"));
     entry("empty tray", tr("Forget the words that wait"));
+    entry("words in band", tr("In the running band, or not"));
     entry("language of words", tr("Language of the words…"));
     titles_->setMenu(menu);
     return row;

@@ -90,7 +90,7 @@ void spread_words(LyricLine& line, Seconds from, Seconds until) {
 
 } // namespace
 
-LaneOfWords with_lane_of_words(const Project& project) {
+LaneOfWords with_lane_of_words(const Project& project, const std::string& language) {
     if (const Lane* lane = project.first_lane(&LaneKindRow::words))
         return {project, lane->id};
     const LaneKind kind = kind_that(&LaneKindRow::words);
@@ -98,6 +98,8 @@ LaneOfWords with_lane_of_words(const Project& project) {
     const LaneId lane = next.lanes.back()->id;
     if (auto moved = with_lane_moved(next, lane, -static_cast<int>(next.lanes.size())))
         next = *std::move(moved);
+    if (auto spoken = with_changed_lane(next, lane, [&](Lane& made) { made.text->language = language; }))
+        next = *std::move(spoken);
     return {std::move(next), lane};
 }
 

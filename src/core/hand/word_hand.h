@@ -12,12 +12,13 @@ namespace pulsepin {
 
 // Words of a text: they wait in the tray of their lane until they are set.
 
-/// A lane of words at the top of the others, where there is none yet; the first one otherwise.
+/// A lane of words at the top of the others, spoken in that language, where there is none yet; the first one
+/// otherwise.
 struct LaneOfWords {
     Project project;
     LaneId lane;
 };
-[[nodiscard]] LaneOfWords with_lane_of_words(const Project& project);
+[[nodiscard]] LaneOfWords with_lane_of_words(const Project& project, const std::string& language = "en-gb");
 
 struct LyricTaken {
     Project project;

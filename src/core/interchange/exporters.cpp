@@ -57,9 +57,19 @@ constexpr ParamSpec drawing_lane[] = {
 constexpr ParamSpec cut_lane[] = {
     {"lane", "lane of cuts", ParamType::Lane, {}, 0, 0, 0, "Which lane of cuts; none: the first"}};
 
+bool has_cuts(const Lane& lane) {
+    return lane.kind->cuts && !lane.pins.empty();
+}
+bool has_texts(const Lane& lane) {
+    return lane.inked && !lane.pins.empty();
+}
+bool has_drawings(const Lane& lane) {
+    return lane.exposing && !lane.pins.empty();
+}
+
 const std::array<ExporterRow, 19> rows{{
     {"edl", "Edit decision list", "edl", "Cuts in the CMX 3600 interchange style, for editing programs",
-     false, write_edl, cut_lane},
+     false, write_edl, cut_lane, has_cuts},
     {"csv", "Markers as a table", "csv", "One line a marker: name, bar and beat, time, frame, timecode",
      false, of_schedule<write_marker_csv>},
     {"triggers-csv", "Triggers as a table", "csv",
@@ -78,17 +88,17 @@ const std::array<ExporterRow, 19> rows{{
     {"lottie", "Lottie animation", "lottie.json",
      "Shapes and titles as they move, for web pages and programs", true, write_lottie},
     {"vtt", "Chapters", "vtt", "Each shot as a chapter in WebVTT, for players and web pages", false,
-     write_chapters_vtt, cut_lane},
+     write_chapters_vtt, cut_lane, has_cuts},
     {"srt", "Words as SubRip", "srt", "Each line of words, or note, as a caption, for players", false,
-     words_as<"subrip">, text_lane},
+     words_as<"subrip">, text_lane, has_texts},
     {"words-vtt", "Words as WebVTT", "vtt", "Lines with the time of each word, for web pages", false,
-     words_as<"webvtt">, text_lane},
+     words_as<"webvtt">, text_lane, has_texts},
     {"lrc", "Words as lines with times", "lrc", "Each line with its time and those of its words", false,
-     words_as<"lrc">, text_lane},
+     words_as<"lrc">, text_lane, has_texts},
     {"words-csv", "Words as a table", "csv", "One line a word or note: start, end, frames, line, speaker",
-     false, write_words_csv, text_lane},
+     false, write_words_csv, text_lane, has_texts},
     {"exposures-csv", "Exposure column", "csv", "One line a frame: which drawing is held, and for how long",
-     false, write_exposure_csv, drawing_lane},
+     false, write_exposure_csv, drawing_lane, has_drawings},
     {"beats-csv", "Beats as a table", "csv", "One line a beat: time, bar, beat, metre, tempo, confidence",
      false, of_project<write_beat_csv>},
     {"beats-text", "Beat list", "txt", "Times with the number in the bar, as annotated beats are common",

@@ -17,6 +17,8 @@ struct ExporterRow {
     bool takes_curves;          ///< of what follows the music; they are computed first
     Result<std::string> (*write)(const ExportMaterial&);
     ParamSpecs parameters = {}; ///< what can be chosen; what is not, the project says or is usual
+    /// Of those with a parameter "lane": which lanes it may be; null: there is no such parameter.
+    bool (*takes_lane)(const Lane&) = nullptr;
 };
 
 [[nodiscard]] std::span<const ExporterRow> exporters();
