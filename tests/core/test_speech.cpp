@@ -114,6 +114,14 @@ private slots:
         QCOMPARE(dense.size(), 99u);
         QVERIFY(std::is_sorted(dense.begin(), dense.end()));
         QVERIFY(lay_words(Seconds(0), Seconds(1), std::span(syllables, 1), {}).empty());
+        // Five minutes of words, and of voice.
+        std::vector<VoiceOnset> onsets;
+        for (int i = 0; i < 1000; ++i)
+            onsets.push_back({Seconds(0.3 * i), 0.5});
+        const std::vector<int> long_text(200, 1);
+        const auto all = lay_words(Seconds(0), Seconds(300), long_text, onsets);
+        QCOMPARE(all.size(), 199u);
+        QVERIFY(std::is_sorted(all.begin(), all.end()));
     }
 };
 

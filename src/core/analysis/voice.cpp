@@ -51,6 +51,8 @@ public:
         return spectrum;
     }
 
+    void forget_before(std::int64_t frame) { made_.erase(made_.begin(), made_.lower_bound(frame)); }
+
 private:
     std::vector<float> make(std::int64_t frame) {
         const auto centre =
@@ -232,6 +234,10 @@ Result<std::vector<VoiceStart>> voice_starts(const SampleStore& sound, const Bea
         if (progress.cancelled())
             return fail_cancelled();
         rest.push_back(without_background(spectra, grid, frame));
+        // In long stretches what is too far behind is not looked at any more.
+        constexpr std::int64_t reach = 15'000;
+        if (frame % 1000 == 0)
+            spectra.forget_before(frame - reach);
         progress.report(static_cast<double>(frame - first) / static_cast<double>(last - first));
     }
     const VoiceCurves curves = curves_of(rest);

@@ -10,7 +10,6 @@ namespace pulsepin {
 namespace {
 
 constexpr double shortest = 0.06; ///< seconds from a word to the next
-constexpr double between = 0.05;  ///< seconds from one place without an onset to the next
 constexpr double near_set = 0.03; ///< of a set word: that is its own onset
 constexpr double strength_counts = 3;
 constexpr double no_onset_costs = 0.5;
@@ -21,8 +20,9 @@ struct Place {
     double time, cost;
 };
 
-/// The onsets, and places between them for words that begin unheard.
-std::vector<Place> places_of(double first, double last, std::span<const VoiceOnset> onsets) {
+/// The onsets, and places between them for words that begin unheard: the slower the words, the fewer.
+std::vector<Place> places_of(double first, double last, std::span<const VoiceOnset> onsets, double even) {
+    const double between = std::clamp(even / 8, 0.05, 0.25);
     std::vector<Place> places;
     for (const auto& onset : onsets)
         if (onset.time.value > first + near_set && onset.time.value < last - near_set)
@@ -57,15 +57,25 @@ Laid lay_at_pace(double first, double last, std::span<const int> syllables, cons
         cost[i] = cost_of_length(places[i].time - first, expected(0)) + places[i].cost;
     for (std::size_t word = 1; word < count; ++word) {
         std::vector<double> next(n, 1e18);
-        for (std::size_t i = 1; i < n; ++i)
-            for (std::size_t j = 0; j < i; ++j) {
+        // What lies so far before that a rest costs its most is as far as any: the cheapest of it is kept.
+        const double far = expected(word) * std::exp(std::sqrt(most_of_a_rest / length_counts));
+        std::size_t near = 0, cheapest = 0;
+        for (std::size_t i = 1; i < n; ++i) {
+            for (; places[near].time < places[i].time - far; ++near)
+                cheapest = cost[near] < cost[cheapest] ? near : cheapest;
+            const auto try_from = [&](std::size_t j) {
                 const double sum = cost[j] + cost_of_length(places[i].time - places[j].time, expected(word)) +
                                    places[i].cost;
                 if (sum < next[i]) {
                     next[i] = sum;
                     from[word][i] = j;
                 }
-            }
+            };
+            if (near > 0)
+                try_from(cheapest);
+            for (std::size_t j = near; j < i; ++j)
+                try_from(j);
+        }
         cost = std::move(next);
     }
     Laid laid;
@@ -99,9 +109,10 @@ std::vector<Seconds> lay_words(Seconds first, Seconds last, std::span<const int>
         evenly.push_back(first + Seconds(even * before));
         before += syllables[i];
     }
-    const auto places = places_of(first.value, last.value, onsets);
-    // Words that have no room are laid evenly.
-    if (places.size() < syllables.size() || even < shortest)
+    const auto places = places_of(first.value, last.value, onsets, even);
+    // Words that have no room are laid evenly, and so is what would take minutes.
+    constexpr std::size_t most_to_try = 4'000'000;
+    if (places.size() < syllables.size() || even < shortest || places.size() * syllables.size() > most_to_try)
         return evenly;
     Laid best;
     // A voice that fills the time, or that rests for most of it: a syllable lasts 0.12 s at least.
