@@ -23,6 +23,7 @@ constexpr std::size_t most_similar = 7;
 constexpr double reach_without_grid = 20, apart_without_grid = 0.5; ///< seconds
 constexpr double dynamic_db = 24;                                   ///< from the loudest voice down to none
 constexpr double before_and_after = 0.25;
+constexpr float silent = 0.06f;    ///< of how far a voice is there
 constexpr Seconds one_start{0.05}; ///< so near together they are one
 
 /// What lies in the middle, frame by frame, computed when it is first asked for.
@@ -191,7 +192,7 @@ VoiceCurves curves_of(const std::vector<std::vector<float>>& rest) {
 /// A word often begins with a quiet sound before its vowel: back to where the rise began.
 std::ptrdiff_t begun(const std::vector<float>& there, std::ptrdiff_t top) {
     constexpr std::ptrdiff_t farthest = 17;
-    constexpr float silent = 0.06f, dip = 0.1f, rising = 0.15f;
+    constexpr float dip = 0.1f, rising = 0.15f;
     std::ptrdiff_t at = top, lowest = top;
     while (at > 0 && top - at < farthest) {
         const float here = there[static_cast<std::size_t>(at)];
@@ -207,6 +208,15 @@ std::ptrdiff_t begun(const std::vector<float>& there, std::ptrdiff_t top) {
     while (lowest < top && there[static_cast<std::size_t>(lowest)] < low + rising * (high - low))
         ++lowest;
     return lowest;
+}
+
+/// Within running speech a word is heard a little before its level rises.
+Seconds start_time(const std::vector<float>& there, std::int64_t first, std::ptrdiff_t top) {
+    constexpr Seconds earlier{0.01};
+    const std::ptrdiff_t at = begun(there, top);
+    const bool speech_before = at >= 3 && there[static_cast<std::size_t>(at - 3)] >= silent;
+    return Seconds(static_cast<double>(first + at) / frames_per_second) -
+           (speech_before ? earlier : Seconds(0));
 }
 
 float mean_of(const std::vector<float>& curve, std::ptrdiff_t from, std::ptrdiff_t until) {
@@ -259,8 +269,7 @@ Result<std::vector<VoiceStart>> voice_starts(const SampleStore& sound, const Bea
                 top = strength[static_cast<std::size_t>(i + by)] <= here;
         if (!top)
             continue;
-        const VoiceStart start{
-            Seconds(static_cast<double>(first + begun(curves.there, i)) / frames_per_second), here / highest};
+        const VoiceStart start{start_time(curves.there, first, i), here / highest};
         if (!starts.empty() && start.time - starts.back().time < one_start)
             starts.back().strength = std::max(starts.back().strength, start.strength);
         else

@@ -13,8 +13,8 @@ constexpr double shortest = 0.06; ///< seconds from a word to the next
 constexpr double near_set = 0.03; ///< of a set word: that is its own onset
 constexpr double strength_counts = 3;
 constexpr double no_onset_costs = 0.5;
-constexpr double length_counts = 1;
-constexpr double most_of_a_rest = 0.8; ///< what a rest behind a word costs at most
+constexpr double length_counts = 2;
+constexpr double most_of_a_rest = 1.5; ///< what a rest behind a word costs at most
 
 struct Place {
     double time, cost;
