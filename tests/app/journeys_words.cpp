@@ -279,6 +279,25 @@ private slots:
         let_go(1, desk.bar(3) + Seconds(0.1));
         QCOMPARE(set_words(desk).join(' '), "pull line");
         QVERIFY(std::abs(times(desk.project(), words(desk))[0] - desk.bar(3).value - 0.1) < 0.01);
+        // Along the lane they are pulled by the same: here to onsets of one row.
+        pull->setCurrentIndex(pull->findText("onsets: snare"));
+        emit pull->activated(pull->currentIndex());
+        QVERIFY(pull->currentIndex() > 0);
+        const auto& rows = desk.project().detection->rows;
+        const auto snare =
+            std::find_if(rows.begin(), rows.end(), [](const OnsetRow& row) { return row.name == "snare"; });
+        const Seconds wanted = desk.bar(4) + Seconds(0.45);
+        const auto nearest = std::min_element(
+            snare->onsets.begin(), snare->onsets.end(), [&](const FoundOnset& a, const FoundOnset& b) {
+                return std::abs((a.time - wanted).value) < std::abs((b.time - wanted).value);
+            });
+        const PinId line = spans(desk, words(desk).id).texts[1].pin;
+        timeline.grab();
+        const QPoint from = head_of(desk, line);
+        desk.drag(from, {static_cast<int>(std::lround(timeline.scale().x(wanted))), from.y()});
+        QVERIFY2(
+            std::abs(times(desk.project(), words(desk))[1] - nearest->time.value) < 0.002,
+            qPrintable(QString("%1 %2").arg(times(desk.project(), words(desk))[1]).arg(nearest->time.value)));
         QSettings().remove("words/pull");
     }
 

@@ -26,10 +26,14 @@ struct GestureContext {
     std::function<const Schedule&()> schedule;                  ///< of the project as it is now
     std::function<std::optional<Seconds>(ClipId)> sound_length; ///< none: not known
     std::function<void(Seconds)> go_to;                         ///< moves the playhead
+    /// What pulls instead of the beats, of what has a choice of its own; none: as the view says.
+    std::function<Seconds(Seconds)> pull = {};
 
     [[nodiscard]] const Project& project() const { return schedule().project(); }
     [[nodiscard]] Scene scene() const;
     [[nodiscard]] Seconds snapped(Seconds time, bool off_grid) const {
+        if (pull && !off_grid)
+            return pull(time);
         return pulsepin::snapped(placement, schedule(), view, time, off_grid);
     }
     /// Of the song, or of what is heard longer.

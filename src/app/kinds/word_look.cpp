@@ -2,6 +2,7 @@
 #include "kinds/kind_look.h"
 #include "kinds/kinds.h"
 #include "kinds/text_spans.h"
+#include "stops/words_page.h"
 #include "timeline/lane_paint.h"
 
 #include <QCoreApplication>
@@ -130,6 +131,15 @@ void paint(QPainter& painter, const LaneScene& s) {
     painter.restore();
 }
 
+/// Pulled to what the page of words says, where it says something.
+std::unique_ptr<Gesture> grab(const GestureContext& context, const Grip& grip, QPointF at,
+                              Qt::KeyboardModifiers keys) {
+    GestureContext own = context;
+    if (words_are_pulled())
+        own.pull = [schedule = context.schedule](Seconds time) { return pulled(schedule(), time); };
+    return text_spans::grab(own, grip, at, keys);
+}
+
 void paint_score(QPainter& painter, const LaneScene& s) {
     const auto& p = s.scene.palette;
     QFont font = painter.font();
@@ -161,7 +171,7 @@ const KindLook kinds::word_look{
     .head_y = [](const LaneScene& s,
                  const PinBody&) { return s.condensed ? s.row.bottom() - 3 : underline_of(s.row); },
     .grip = [](const LaneScene& s, QPointF at) { return text_spans::grip(s, at, band); },
-    .grab = text_spans::grab,
+    .grab = grab,
     .hint = text_spans::hint,
     .head =
         [](QPointF at) {

@@ -26,6 +26,10 @@ constexpr std::size_t pulls_of_beats = 4;
 
 } // namespace
 
+bool words_are_pulled() {
+    return !QSettings().value(pull_setting).toString().isEmpty();
+}
+
 Seconds pulled(const Schedule& schedule, Seconds time) {
     const QString to = QSettings().value(pull_setting).toString();
     const auto kinds = snap_kinds();
@@ -98,9 +102,10 @@ QLayout* WordsPage::make_ways() {
     auto* row = new QHBoxLayout;
     row->setSpacing(6);
     row->addWidget(quiet(tr("pull to")));
-    pull_ = named(new QComboBox, "pull words to",
-                  tr("Where tapped words and those dragged from the tray go: where they are heard, or to the "
-                     "nearest of these"));
+    pull_ =
+        named(new QComboBox, "pull words to",
+              tr("Where tapped and dragged words go: where they are heard or let go, or to the nearest of "
+                 "these"));
     connect(pull_, &QComboBox::activated, this,
             [this] { QSettings().setValue(pull_setting, pull_->currentData()); });
     row->addWidget(pull_, 1);

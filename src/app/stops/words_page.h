@@ -65,6 +65,8 @@ private:
     std::size_t proposed_ = 0;
 };
 
+/// Whether the page says what words are pulled to.
+[[nodiscard]] bool words_are_pulled();
 /// What taps and dragged words are pulled to, as the page says.
 [[nodiscard]] Seconds pulled(const Schedule& schedule, Seconds time);
 
