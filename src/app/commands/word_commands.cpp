@@ -269,8 +269,10 @@ void WordCommands::propose() {
             }
             return proposed;
         },
-        [this, meant = lane->id,
+        [this, turn = ++proposing_turn_, meant = lane->id,
          as_it_was = document_.project()](Result<std::vector<ProposedWord>> proposed) {
+            if (turn != proposing_turn_)
+                return; // another one was asked for meanwhile
             proposing_.reset();
             if (!proposed)
                 return proposed.error().cancelled()
@@ -379,7 +381,7 @@ void WordCommands::mend_reading() {
                                                .arg(faults[2]);
                             if (const auto mended = with_reading_mended(now, id, all);
                                 mended && mended->left > 0)
-                                text += "\n" + tr("%1 stay: the next line leaves no room").arg(mended->left);
+                                text += "\n" + tr("%1 stay: there is no room for them").arg(mended->left);
                             return text;
                         }),
         [this, id, asked, all](const ParamValues& values) {
@@ -390,7 +392,7 @@ void WordCommands::mend_reading() {
                 return document_.say(QString::fromStdString(mended.error().message()));
             }
             document_.apply(std::move(mended->project), tr("mend reading"));
-            document_.say(mended->left > 0 ? tr("%1 mended, %2 stay: the next line leaves no room")
+            document_.say(mended->left > 0 ? tr("%1 mended, %2 stay: there is no room for them")
                                                  .arg(mended->mended)
                                                  .arg(mended->left)
                                            : tr("%1 mended").arg(mended->mended));

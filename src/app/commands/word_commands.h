@@ -52,6 +52,7 @@ private:
     std::vector<ProposedWord> proposed_;
     Shared<Lane> proposed_for_; ///< the lane as it was when they were proposed
     std::shared_ptr<Job> proposing_;
+    int proposing_turn_ = 0; ///< what was asked for before is not taken any more
 };
 
 } // namespace pulsepin

@@ -11,14 +11,13 @@
 namespace pulsepin {
 namespace {
 
-TextSpan begun(const Project& project, const Lane& lane, const ResolvedPin& pin) {
+TextSpan begun(const Lane& lane, const ResolvedPin& pin) {
     TextSpan span;
     span.pin = pin.id;
     span.index = pin.index;
     span.start = pin.acts_at;
     span.first = pin.frame;
     span.muted = lane.muted || lane.pins[pin.index].muted;
-    (void)project;
     return span;
 }
 
@@ -35,7 +34,7 @@ std::vector<TextSpan> words_of(const Project& project, const Lane& lane, const R
     std::vector<TextSpan> words;
     words.reserve(resolved.pins.size());
     for (const auto& pin : resolved.pins) {
-        words.push_back(begun(project, lane, pin));
+        words.push_back(begun(lane, pin));
         words.back().line = std::get<WordBody>(lane.pins[pin.index].body).line;
     }
     const Seconds lead = time_of(lane.lead, project.settings->frame_rate);
@@ -70,7 +69,7 @@ std::vector<TextSpan> notes_of(const Project& project, const Lane& lane, const R
     const Seconds lead = time_of(lane.lead, project.settings->frame_rate);
     std::vector<Seconds> free_from; // of each row
     for (std::size_t i = 0; i < resolved.pins.size(); ++i) {
-        TextSpan note = begun(project, lane, resolved.pins[i]);
+        TextSpan note = begun(lane, resolved.pins[i]);
         const auto& length = std::get<NoteBody>(lane.pins[note.index].body).length;
         const Seconds next = i + 1 < resolved.pins.size() ? resolved.pins[i + 1].acts_at : piece_end(project);
         const auto own = duration_of(length, note.start + lead, project);
