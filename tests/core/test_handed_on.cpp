@@ -5,7 +5,7 @@
 #include "base/text_file.h"
 #include "base/unicode.h"
 #include "interchange/beat_list.h"
-#include "interchange/csv_text.h"
+#include "base/csv_text.h"
 #include "interchange/exporters.h"
 #include "interchange/outputs.h"
 #include "schedule/add_pin.h"

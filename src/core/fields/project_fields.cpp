@@ -402,6 +402,16 @@ void fields_of(Fields& f, NamedPicker& named) {
     f.group("picker", "picker", [&](Fields& g) { fields_of(g, named.picker); });
 }
 
+void fields_of(Fields& f, Acceptance& accepted) {
+    f.text("check", accepted.check);
+    f.about("that it is about").id("pin", accepted.pin.value, Fields::optional);
+    f.id("lane", accepted.lane.value, Fields::optional);
+    f.seconds("at", accepted.at, limits::seconds);
+    f.number("amount", accepted.amount, limits::value);
+    f.text("about", accepted.about, limits::name, Fields::optional);
+    f.text("note", accepted.note, limits::note, Fields::optional);
+}
+
 /// A list that versions of the project share.
 template <class T>
 void shared_items(Fields& f, const char* name, const char* shape, Shared<std::vector<T>>& values) {
@@ -412,6 +422,14 @@ void shared_items(Fields& f, const char* name, const char* shape, Shared<std::ve
 }
 
 } // namespace
+
+void fields_of(Fields& f, Checking& checking) {
+    f.values("limits", checking.limits, Fields::optional);
+    f.about("findings that are meant as they are");
+    f.items<Acceptance>(
+        "accepted", "accepted", checking.accepted, [](Fields& g, Acceptance& one) { fields_of(g, one); },
+        limits::many, Fields::optional);
+}
 
 void fields_of(Fields& f, Project& project) {
     Settings settings = *project.settings;
@@ -451,6 +469,12 @@ void fields_of(Fields& f, Project& project) {
     fields_of(f, stage);
     if (f.reads())
         project.stage = std::make_shared<const Stage>(std::move(stage));
+    Checking checking = *project.checking;
+    bool checked = checking != Checking{};
+    f.about("what the piece is checked against, and what is meant as it is")
+        .maybe("checking", "checking", checked, [&](Fields& g) { fields_of(g, checking); });
+    if (f.reads())
+        project.checking = std::make_shared<const Checking>(checked ? std::move(checking) : Checking{});
     f.list("lanes", {"lane", project.lanes.size(), [&](std::size_t n) { project.lanes.resize(n); },
                      [&](Fields& g, std::size_t i) {
                          Lane lane = project.lanes[i] ? *project.lanes[i] : Lane{};

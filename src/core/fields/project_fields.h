@@ -13,6 +13,7 @@ namespace pulsepin {
 void fields_of(Fields& f, Project& project);
 void fields_of(Fields& f, Settings& settings);
 void fields_of(Fields& f, Clip& clip);
+void fields_of(Fields& f, Checking& checking);
 void fields_of(Fields& f, Lane& lane);
 void fields_of(Fields& f, Picker& picker);
 void fields_of(Fields& f, Planting& planting);

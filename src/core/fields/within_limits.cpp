@@ -177,6 +177,8 @@ std::optional<Error> beyond_limits(const Project& next, const Project& before) {
             std::string name = named.name;
             check.text("name", name, limits::name, Fields::required);
         }
+    if (next.checking != before.checking)
+        check_part(check, "checking", *next.checking);
     if (next.pulses != before.pulses) {
         auto pulses = *next.pulses;
         check.pulses("pulses", pulses);

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "interchange/key_tables.h"
 
-#include "interchange/csv_text.h"
+#include "base/csv_text.h"
 #include "interchange/property_keys.h"
 
 #include <fmt/core.h>

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "interchange/marker_csv.h"
 
-#include "interchange/csv_text.h"
+#include "base/csv_text.h"
 #include "model/marker_looks.h"
 #include "schedule/triggers.h"
 #include "time/musical_text.h"

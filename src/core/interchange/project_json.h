@@ -5,7 +5,7 @@
 
 namespace pulsepin {
 
-inline constexpr int project_format_version = 6;
+inline constexpr int project_format_version = 7;
 
 /// The project as JSON text (docs/project.schema.json). Paths under `folder` are written relative to it.
 [[nodiscard]] std::string project_to_json(const Project& project, const std::filesystem::path& folder);

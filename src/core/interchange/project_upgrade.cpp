@@ -230,9 +230,9 @@ void upgrade_project(json& project, std::int64_t version) {
         from_1_to_2(project);
     // Version 3 added poses, slates, framings, clicks and pickers by the clock; version 4 how the song is
     // heard, lines of gain, what rows were found in, what lies over a curve; version 5 appearances, groups,
-    // effects in an order, mattes and looks; version 6 words, notes, exposures and the band: what earlier
-    // versions say stays as it is.
-    project["version"] = 6;
+    // effects in an order, mattes and looks; version 6 words, notes, exposures and the band; version 7
+    // what the piece is checked against: what earlier versions say stays as it is.
+    project["version"] = 7;
 }
 
 } // namespace pulsepin

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "interchange/words_out.h"
 
-#include "interchange/csv_text.h"
+#include "base/csv_text.h"
 #include "schedule/texts.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "model/checking.h"
 #include "model/lane_kind.h"
 #include "model/listened.h"
 #include "model/pin.h"
@@ -199,6 +200,7 @@ struct Project {
     Shared<std::vector<NamedPicker>> pickers = std::make_shared<const std::vector<NamedPicker>>();
     Shared<std::vector<Pulse>> pulses = std::make_shared<const std::vector<Pulse>>(); ///< own ones, by name
     Shared<Stage> stage = std::make_shared<const Stage>();
+    Shared<Checking> checking = std::make_shared<const Checking>();
     std::vector<Shared<Lane>> lanes;
     std::uint64_t next_id = 1; ///< ids are never used again
     Shared<Foreign> foreign;   ///< null: nothing

@@ -1,0 +1,130 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "check/check_rows.h"
+
+#include "schedule/shots.h"
+#include "time/timecode.h"
+
+#include <cmath>
+#include <fmt/core.h>
+
+namespace pulsepin {
+namespace {
+
+Finding finding_of(const CheckRow& row, std::string about, std::uint64_t subject) {
+    Finding one;
+    one.check = row.id;
+    one.gravity = row.gravity;
+    one.placed = false;
+    one.about = std::move(about);
+    one.subject = subject;
+    return one;
+}
+
+void find_missing(const CheckMaterial& material, std::vector<Finding>& found) {
+    const Project& project = material.project();
+    if (!material.files)
+        return;
+    if (project.song && !material.files->song_there) {
+        auto one = finding_of(missing_check, project.song->path.filename().string(), 0);
+        one.how_much = fmt::format("\"{}\"", one.about);
+        one.why = "the song is not at " + project.song->path.string();
+        found.push_back(std::move(one));
+    }
+    for (const auto& clip : *project.bin) {
+        const auto fact = material.files->clips.find(clip.id);
+        if (fact == material.files->clips.end() || fact->second.there)
+            continue;
+        auto one = finding_of(missing_check, clip.name, clip.id.value);
+        one.how_much = fmt::format("\"{}\"", clip.name);
+        one.why = "it is not at " + clip.path.string();
+        found.push_back(std::move(one));
+    }
+}
+
+/// Calls `each` with each film of the bin, and what is known of it.
+template <class Each>
+void for_films(const CheckMaterial& material, Each each) {
+    if (!material.files)
+        return;
+    const Project& project = material.project();
+    for (const auto& clip : *project.bin) {
+        const auto fact = material.files->clips.find(clip.id);
+        if (fact != material.files->clips.end() && fact->second.there && clip.has_picture && !clip.still)
+            each(clip, fact->second);
+    }
+}
+
+void find_rates(const CheckMaterial& material, std::vector<Finding>& found) {
+    const double rate = material.project().settings->frame_rate.per_second();
+    for_films(material, [&](const Clip& clip, const FileFacts::Of& fact) {
+        if (fact.variable || fact.frames_per_second <= 0 ||
+            std::abs(fact.frames_per_second / rate - 1) < 2e-4)
+            return;
+        // Twice or half as many meet each other's frames.
+        const double ratio = std::max(fact.frames_per_second, rate) / std::min(fact.frames_per_second, rate);
+        if (std::abs(ratio - std::round(ratio)) < 1e-3)
+            return;
+        auto one = finding_of(clip_rate_check, clip.name, clip.id.value);
+        one.amount = fact.frames_per_second;
+        one.how_much = fmt::format("{:.5g} a second", fact.frames_per_second);
+        one.why =
+            fmt::format("\"{}\" in a piece of {}", clip.name, material.project().settings->frame_rate.text());
+        found.push_back(std::move(one));
+    });
+}
+
+void find_variable(const CheckMaterial& material, std::vector<Finding>& found) {
+    for_films(material, [&](const Clip& clip, const FileFacts::Of& fact) {
+        if (!fact.variable)
+            return;
+        auto one = finding_of(variable_rate_check, clip.name, clip.id.value);
+        one.amount = fact.frames_per_second;
+        one.how_much = fmt::format("about {:.4g} a second", fact.frames_per_second);
+        one.why = fmt::format("pictures of \"{}\" last differently long", clip.name);
+        found.push_back(std::move(one));
+    });
+}
+
+/// Numbers that are not dropped where there is no drop-frame count run slower than the clock.
+void find_timecode(const CheckMaterial& material, std::vector<Finding>& found) {
+    const Project& project = material.project();
+    const auto rate = project.settings->frame_rate;
+    if (rate.denominator() == 1 || drop_frame_exists(rate))
+        return;
+    const double seconds = piece_end(project).value;
+    const double apart = seconds - seconds * rate.per_second() / static_cast<double>(rate.nominal());
+    if (apart < 1)
+        return;
+    auto one = finding_of(timecode_check, {}, 0);
+    one.amount = apart;
+    one.how_much = fmt::format("{:.1f} s at the end", apart);
+    one.why = fmt::format("{} has no drop-frame count", rate.text());
+    found.push_back(std::move(one));
+}
+
+} // namespace
+
+const CheckRow missing_check{
+    "missing-file", "file missing", "What is not there is not seen or heard", Gravity::Grave, 0,
+    find_missing};
+
+const CheckRow clip_rate_check{
+    "clip-rate", "other frame rate", "Pictures are shown twice or left out: movement stutters", Gravity::Look,
+    0.01,        find_rates};
+
+const CheckRow variable_rate_check{"variable-rate",
+                                   "variable frame rate",
+                                   "Other programs may lay such a clip out of sync",
+                                   Gravity::Look,
+                                   0.5,
+                                   find_variable};
+
+const CheckRow timecode_check{
+    "timecode",
+    "timecode runs off the clock",
+    "Without drop-frame numbers timecode tells less time than has passed (SMPTE ST 12-1)",
+    Gravity::Look,
+    0.5,
+    find_timecode};
+
+} // namespace pulsepin
