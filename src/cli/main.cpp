@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analyze_songs.h"
+#include "check_project.h"
 #include "edit_project.h"
 #include "export_project.h"
 #include "interchange/project_json.h"
@@ -31,6 +32,9 @@ struct Requests {
     ExportRequest exporting;
     WriteSoundRequest sound;
     WritePictureRequest picture;
+    CheckRequest checking;
+    int status = 0; ///< besides: 1 where something was found
+    int failed = 1; ///< the status of what could not be done
 };
 
 void add_analyze(CLI::App& app, Requests& all) {
@@ -135,6 +139,31 @@ void add_picture(CLI::App& app, Requests& all) {
     command->callback([&all] { all.outcome = write_picture(all.picture); });
 }
 
+void add_check(CLI::App& app, Requests& all) {
+    auto& request = all.checking;
+    auto* command = app.add_subcommand(
+        "check",
+        "prove that a piece is in sync and safe to watch; status 0: clean, 1: findings, 2: not checked");
+    command->add_option("PROJECT", request.project)->required();
+    command->add_option("--only", request.only, "these checks alone: " + check_ids())
+        ->delimiter(',')
+        ->expected(1, 64);
+    command->add_option("--limit", request.limits, "as in cuts=20ms: see parameters")->expected(1, 16);
+    command->add_option("--json", request.json, "file for all that was found; - is the standard output");
+    command->add_option("--csv", request.csv, "file for the sync report; - is the standard output");
+    command->add_option("--pdf", request.pdf, "file for the report as pages to print");
+    command->add_flag("--quiet", request.quiet, "tell nothing but the status");
+    command->add_flag("--force", request.replace, "replace files that are there already");
+    command->callback([&all] {
+        all.failed = 2;
+        const auto found = check_project(all.checking);
+        if (!found)
+            all.outcome = tl::unexpected(found.error());
+        else
+            all.status = *found > 0 ? 1 : 0;
+    });
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -149,6 +178,7 @@ int main(int argc, char** argv) {
     add_export(app, all);
     add_sound(app, all);
     add_picture(app, all);
+    add_check(app, all);
     app.add_subcommand("parameters", "tell all that can be set, as a page")->callback([] {
         std::cout << parameter_page();
     });
@@ -157,14 +187,19 @@ int main(int argc, char** argv) {
     });
 
     try {
-        CLI11_PARSE(app, argc, argv);
+        try {
+            app.parse(argc, argv);
+        } catch (const CLI::ParseError& misread) {
+            const int status = app.exit(misread);
+            return status != 0 && argc > 1 && std::string_view(argv[1]) == "check" ? 2 : status;
+        }
     } catch (const std::exception& fault) { // a fault of the program, or no memory: told, not a crash
         all.outcome = fail(std::string("This could not be done: ") + fault.what() + ".", {},
                            "Try it with a shorter song or a smaller project.", ErrorKind::Broken);
     }
     if (!all.outcome) {
         std::cerr << "pulsepin-cli: " << all.outcome.error().message() << "\n";
-        return 1;
+        return all.failed;
     }
-    return 0;
+    return all.status;
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "parameter_page.h"
 
+#include "check/checks.h"
 #include "follow/sources.h"
 #include "follow/steps.h"
 #include "hand/hand_edits.h"
@@ -110,6 +111,9 @@ std::string parameter_page() {
     page += "## Exporters\n\n";
     for (const auto& row : exporters())
         page += table(row.id, row.label, row.explains, row.parameters);
+    page += "## What a piece is checked against\n\nSet by `pulsepin-cli check --limit`, or at the stop "
+            "Check.\n\n";
+    page += table("check", "Limits", {}, check_parameters());
     page += "## Edits by hand\n\n";
     for (const auto& row : hand_edits())
         page += table(row.id, row.label, {}, row.parameters);

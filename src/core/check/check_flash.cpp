@@ -35,7 +35,7 @@ void find_red_flashes(const CheckMaterial& material, std::vector<Finding>& found
     find_places(material, red_flash_check, true, found);
 }
 
-/// What a mend is tried on: the stretch with a second before and behind it, since a flash there counts too.
+/// What a mend is tried on: the stretch, and a second behind it, since its flashes still count there.
 class Trial {
 public:
     explicit Trial(const MendRequest& request) : request_(request) {
@@ -43,7 +43,7 @@ public:
         const Frames second(frames_in_a_second(rate));
         from_ = rate.frame_at(request.finding.at + Seconds(1e-6));
         until_ = rate.frame_at(request.finding.until + Seconds(1e-6));
-        begin_ = std::max(Frames(0), from_ - second - second);
+        begin_ = from_;
         end_ = until_ + second;
     }
     [[nodiscard]] Frames from() const { return from_; }

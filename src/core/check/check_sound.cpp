@@ -29,9 +29,12 @@ Mended louder(const Project& project, double db) {
     return mended;
 }
 
+/// What meters may differ by (EBU Tech 3341: +0.2 / -0.4 dB).
+constexpr double meters_differ = 0.1;
+
 void find_clipped(const CheckMaterial& material, std::vector<Finding>& found) {
     const double most = check_limits(material.project()).number("peak");
-    if (!material.sound || material.sound->true_peak <= most + 1e-6)
+    if (!material.sound || material.sound->true_peak <= most + meters_differ)
         return;
     Finding one;
     one.check = clipped_check.id;

@@ -131,6 +131,15 @@ GridDifference difference(const BeatGrid& first, const BeatGrid& second) {
     return out;
 }
 
+std::string grid_difference_text(const BeatGrid& found, const BeatGrid& used) {
+    const auto d = difference(found, used);
+    if (d.moved + d.added + d.dropped == 0)
+        return "The grid is as it was found.";
+    const auto count = [](std::size_t n) { return n == 0 ? std::string("none") : std::to_string(n); };
+    return "Against what was found: " + count(d.same) + " beats the same, " + count(d.moved) + " moved, " +
+           count(d.added) + " added, " + count(d.dropped) + " dropped.";
+}
+
 std::int64_t beats_that_fit(Seconds from, Seconds until, Seconds usual, std::span<const FoundOnset> onsets) {
     const double length = (until - from) / usual;
     const auto fewest = std::max<std::int64_t>(1, static_cast<std::int64_t>(std::floor(length * 0.7)));

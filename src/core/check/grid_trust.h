@@ -35,6 +35,8 @@ struct GridDifference {
     friend bool operator==(const GridDifference&, const GridDifference&) = default;
 };
 [[nodiscard]] GridDifference difference(const BeatGrid& first, const BeatGrid& second);
+/// "The grid is as it was found", "3 beats moved, 1 added, none dropped against what was found".
+[[nodiscard]] std::string grid_difference_text(const BeatGrid& found, const BeatGrid& used);
 
 /// How many beats fit best between two times: equal steps that meet strong onsets, near the usual length of a
 /// beat.
