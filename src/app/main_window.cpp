@@ -71,7 +71,7 @@ MainWindow::MainWindow(Player::Device device)
     : player_(device), commands_(this), context_{this, document_, view_, player_, commands_},
       files_(context_), pins_(context_), shots_(context_), lanes_(context_), sounds_(context_),
       grids_(context_), play_(context_), look_(context_), drops_(context_), words_(context_),
-      exposures_(context_) {
+      exposures_(context_), checks_(context_) {
     const StyledAtOnce styled;
     context_.files = &files_;
     context_.grids = &grids_;
@@ -139,6 +139,7 @@ void MainWindow::give_parts() {
     context_.grid = grid_;
     context_.place = place_;
     context_.taps = taps_;
+    context_.checking = check_;
     context_.exporting = export_;
 }
 
@@ -172,6 +173,7 @@ void MainWindow::make_menu() {
     lanes_.hang_up(menu_.addMenu(tr("Lanes")));
     grids_.hang_up(menu_.addMenu(tr("Beats")));
     play_.hang_up(menu_.addMenu(tr("Play")));
+    checks_.hang_up(menu_.addMenu(tr("Check")));
     look_.hang_up(menu_.addMenu(tr("View")));
     menu_.addSeparator();
     menu_.setTitle(tr("Help"));
@@ -201,12 +203,14 @@ QWidget* MainWindow::make_bench() {
     mark_ = new MarkPanel(document_, view_);
     place_ = new PlacePanel(document_, view_);
     motion_ = new MotionPanel(document_, view_);
+    check_ = new CheckPanel(document_, view_);
     export_ = new ExportPanel(document_, view_);
-    stops_ = {song_, grid_, mark_, place_, motion_, export_};
+    stops_ = {song_, grid_, mark_, place_, motion_, check_, export_};
     route_ = new RouteList(stops_);
     stack_ = new QStackedWidget;
     for (auto* stop : stops_)
         stack_->addWidget(stop);
+    fit_stops();
     // All panels are as wide, so that the preview does not jump from stop to stop.
     stack_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Expanding);
     stack_->setMinimumWidth(530);
@@ -319,6 +323,8 @@ void MainWindow::connect_stops() {
         static_cast<StopPanel*>(stack_->currentWidget())->left();
         keep_split();
         stack_->setCurrentIndex(index);
+        fit_stops();
+        give_room(room_->place());
         give_split();
         stops_[static_cast<std::size_t>(index)]->entered();
         show_detail();
@@ -349,6 +355,8 @@ void MainWindow::connect_stops() {
     connect(motion_, &MotionPanel::add_lane_wanted, &lanes_, &LaneCommands::add_lane);
     connect(place_, &PlacePanel::shown_wanted, timeline_, &TimelineView::show_range);
     connect(export_, &ExportPanel::file_wanted, &files_, &FileCommands::export_dialog);
+    checks_.show_panel(check_);
+    connect(&check_->bank(), &CheckBank::changed, route_, [this] { route_->update(); });
     connect(export_, &ExportPanel::written, route_, [this] { route_->update(); });
 }
 
@@ -384,7 +392,10 @@ void MainWindow::refresh_file() {
 void MainWindow::give_room(PicturePlace picture) {
     const bool shared = picture == PicturePlace::Bench, narrow = width() < 1200;
     route_->set_narrow(narrow);
-    stack_->setMinimumWidth(narrow ? 450 : 530);
+    // What was found has the room of what is selected.
+    const bool checks = stack_->currentWidget() == check_;
+    details_->setVisible(!checks);
+    stack_->setMinimumWidth((narrow ? 450 : 530) + (checks && shared ? (narrow ? 200 : 260) : 0));
     const int details = narrow ? 232 : 254;
     details_->setMinimumWidth(details);
     details_->setMaximumWidth(shared ? details : QWIDGETSIZE_MAX);
@@ -395,6 +406,15 @@ void MainWindow::give_room(PicturePlace picture) {
     bench_->layout()->setContentsMargins(0, 10, narrow ? 8 : 14, 8);
     if (bench_area_)
         fit_bench();
+}
+
+/// Only the stop that is seen says how high the bench must be.
+void MainWindow::fit_stops() {
+    for (int i = 0; i < stack_->count(); ++i) {
+        auto policy = stack_->widget(i)->sizePolicy();
+        policy.setVerticalPolicy(i == stack_->currentIndex() ? QSizePolicy::Preferred : QSizePolicy::Ignored);
+        stack_->widget(i)->setSizePolicy(policy);
+    }
 }
 
 /// The bench keeps the height that nothing is cut off with, as long as the song keeps some, too.

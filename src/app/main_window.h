@@ -4,6 +4,7 @@
 #include "details/detail_panel.h"
 #include "commands/file_commands.h"
 #include "commands/grid_commands.h"
+#include "commands/check_commands.h"
 #include "commands/drawing_commands.h"
 #include "commands/drop_commands.h"
 #include "commands/lane_commands.h"
@@ -19,6 +20,7 @@
 #include "route_list.h"
 #include "score/score_view.h"
 #include "status_strip.h"
+#include "stops/check_panel.h"
 #include "stops/export_panel.h"
 #include "stops/grid_panel.h"
 #include "stops/mark_panel.h"
@@ -65,6 +67,8 @@ public:
     [[nodiscard]] PictureRoom& picture_room() { return *room_; }
     [[nodiscard]] StatusStrip& status() { return *status_; }
     [[nodiscard]] ExportPanel& export_panel() { return *export_; }
+    [[nodiscard]] CheckPanel& check_panel() { return *check_; }
+    [[nodiscard]] CheckCommands& check_commands() { return checks_; }
     [[nodiscard]] TransportBar& transport() { return *transport_; }
 
 protected:
@@ -81,6 +85,7 @@ private:
     void keep_split();
     void give_split();
     void fit_bench();
+    void fit_stops();
     void give_room(PicturePlace picture);
     void make_menu();
     void connect_parts();
@@ -109,6 +114,7 @@ private:
     DropCommands drops_;
     WordCommands words_;
     DrawingCommands exposures_;
+    CheckCommands checks_;
     TransportBar* transport_ = nullptr;
     TimelineView* timeline_ = nullptr;
     ScoreView* score_ = nullptr;
@@ -127,6 +133,7 @@ private:
     MarkPanel* mark_ = nullptr;
     PlacePanel* place_ = nullptr;
     MotionPanel* motion_ = nullptr;
+    CheckPanel* check_ = nullptr;
     ExportPanel* export_ = nullptr;
     DetailPanel* detail_ = nullptr;
     NoticeBar* notice_ = nullptr;

@@ -57,6 +57,10 @@ void ViewState::set_follower_step(std::optional<std::size_t> step) {
     emit motion_lane_changed();
 }
 
+void ViewState::set_check_marks(std::optional<CheckMarks> marks) {
+    change(check_marks_, std::move(marks), &ViewState::check_marks_changed);
+}
+
 void ViewState::set_look(const SongLook& look) {
     change(look_, look, &ViewState::look_changed);
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "check/checks.h"
 #include "model/project.h"
 #include "schedule/place.h"
 #include "timeline/song_look.h"
@@ -25,6 +26,20 @@ struct CoursePreview {
     QString name;
     std::vector<Seconds> times, errors;
     Seconds residual;
+};
+
+/// What was found wrong with the piece, as it is shown in the drawings.
+struct CheckMarks {
+    struct Mark {
+        LaneId lane; ///< 0: over all of the song
+        Seconds at, until;
+        QString text;
+        bool grave = false, chosen = false;
+        friend bool operator==(const Mark&, const Mark&) = default;
+    };
+    std::vector<Mark> marks;
+    std::shared_ptr<const FlashReport> flashes; ///< null: not measured
+    friend bool operator==(const CheckMarks&, const CheckMarks&) = default;
 };
 
 /// What is looked at and picked out: playhead, range, selection, outlines of what is not placed yet, zoom.
@@ -87,6 +102,9 @@ public:
     void set_grid_rows(bool shown);
     void choose_beat(std::optional<std::int64_t> beat);
     void set_course(std::optional<CoursePreview> course);
+    /// None while the piece is not being checked.
+    [[nodiscard]] const std::optional<CheckMarks>& check_marks() const { return check_marks_; }
+    void set_check_marks(std::optional<CheckMarks> marks);
     void set_look(const SongLook& look);
     void set_playhead(Seconds time);
     void set_range(std::optional<TimeRange> range);
@@ -112,6 +130,7 @@ signals:
     void outlines_changed();
     void look_changed();
     void onset_chosen();
+    void check_marks_changed();
     void grid_rows_changed(); ///< shown or not, the chosen beat, the course
 
 private:
@@ -129,6 +148,7 @@ private:
     std::optional<std::int64_t> beat_;
     std::optional<ChosenOnset> onset_;
     std::optional<CoursePreview> course_;
+    std::optional<CheckMarks> check_marks_;
     Shared<BeatGrid> grid_; ///< as it was when last followed
     SongLook look_;
     Seconds playhead_;

@@ -243,6 +243,14 @@ const QString line_sign = " ⏎ ";
 
 } // namespace
 
+void ShortLabel::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.setPen(colour_.isValid() ? colour_ : palette().color(foregroundRole()));
+    painter.setFont(font());
+    painter.drawText(rect(), Qt::AlignLeft | Qt::AlignVCenter,
+                     fontMetrics().elidedText(text(), Qt::ElideRight, width()));
+}
+
 LinesEdit::LinesEdit(QWidget* parent) : QLineEdit(parent) {}
 
 void LinesEdit::set_lines(const QString& lines) {

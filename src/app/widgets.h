@@ -40,6 +40,28 @@ Widget* named(Widget* widget, const QString& name, const QString& tip) {
 /// A field with its name above it.
 [[nodiscard]] QWidget* labelled(const QString& label, QWidget* field);
 
+/// A line that ends in dots where there is no room for all of it, which a mouse that rests is told.
+class ShortLabel : public QLabel {
+    Q_OBJECT
+public:
+    using QLabel::QLabel;
+    void set_text(const QString& text) {
+        setText(text);
+        setToolTip(text);
+    }
+    void set_colour(const QColor& colour) {
+        colour_ = colour;
+        update();
+    }
+    [[nodiscard]] QSize minimumSizeHint() const override { return {40, QLabel::minimumSizeHint().height()}; }
+
+protected:
+    void paintEvent(QPaintEvent* event) override;
+
+private:
+    QColor colour_; ///< invalid: as its role has it
+};
+
 /// Several lines of words in one field: Shift+Enter begins another, which is seen as a sign between them.
 class LinesEdit : public QLineEdit {
     Q_OBJECT

@@ -59,6 +59,7 @@ Canvas::Canvas(Document& document, ViewState& view, QWidget* parent)
     connect(&view_, &ViewState::range_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::outlines_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::grid_rows_changed, this, &Canvas::invalidate);
+    connect(&view_, &ViewState::check_marks_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::motion_lane_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::lane_chosen, this, &Canvas::invalidate);
     connect(&view_, &ViewState::snap_changed, this, &Canvas::invalidate);

@@ -12,6 +12,7 @@ class QStackedWidget;
 namespace pulsepin {
 
 class BenchArea;
+class CheckPanel;
 class ExportPanel;
 class FileCommands;
 class GridCommands;
@@ -29,7 +30,7 @@ class TapPanel;
 class TimelineView;
 class TransportBar;
 
-enum class Stop { Song, Grid, Mark, Place, Motion, Export };
+enum class Stop { Song, Grid, Mark, Place, Motion, Check, Export };
 
 /// What commands work on, and where they find each other. Commands are made before the window has its parts:
 /// those are there when a command runs.
@@ -51,6 +52,7 @@ struct CommandContext {
     GridPanel* grid = nullptr;
     PlacePanel* place = nullptr;
     TapPanel* taps = nullptr;
+    CheckPanel* checking = nullptr;
     ExportPanel* exporting = nullptr;
 
     FileCommands* files = nullptr;

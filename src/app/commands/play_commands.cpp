@@ -189,6 +189,11 @@ void PlayCommands::play_few_seconds() {
     player_.play({bar_before_ ? bars_from(view_.playhead(), -1) : view_.playhead(), until, std::nullopt});
 }
 
+void PlayCommands::play_part(Seconds from, Seconds until, Seconds back) {
+    return_to_ = back;
+    player_.play({from, until, std::nullopt});
+}
+
 void PlayCommands::set_playhead(Seconds time) {
     const auto& song = document_.project().song;
     const Seconds end = song ? std::max(song->duration(), piece_end(document_.project())) : Seconds(0);

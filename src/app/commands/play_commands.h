@@ -17,6 +17,8 @@ public:
     void toggle_play();
     void play_few_seconds();
     void play_from(Seconds from);
+    /// From one moment to another; the playhead comes back to `back` then.
+    void play_part(Seconds from, Seconds until, Seconds back);
     [[nodiscard]] Seconds piece_start() const;
     void type_range();
     void set_playhead(Seconds time);

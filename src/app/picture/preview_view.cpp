@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "picture/preview_view.h"
 
+#include "picture/flash_box.h"
 #include "render/staged_places.h"
 #include "palette.h"
 
@@ -427,6 +428,8 @@ void PreviewView::paintEvent(QPaintEvent*) {
         painter.setPen(p.desk_quiet);
         painter.drawText(area.adjusted(12, 12, -12, -12), Qt::AlignCenter | Qt::TextWordWrap, message_);
     }
+    if (const auto& marks = view_.check_marks(); marks && marks->flashes && !zoom_)
+        paint_flash_box(painter, *marks->flashes, shown_.frame, area, p);
     if (!cue_.isEmpty() && player_.playing())
         paint_cue(painter, area, cue_);
     if (overlay_ && !player_.playing()) {

@@ -117,6 +117,11 @@ QWidget* PlacePanel::make_bottom() {
     leave_->setToolTip(tr("The planting stays as it is"));
     connect(leave_, &QPushButton::clicked, this, &PlacePanel::end_change);
     outcome_ = quiet({});
+    warning_ = quiet({});
+    warning_->setObjectName("flash warning");
+    warning_->setWordWrap(true);
+    warning_->setStyleSheet(QString("color: %1").arg(day_palette().warning.name()));
+    warning_->hide();
     outcome_->setObjectName("outcome");
     outcome_->setWordWrap(true);
     buttons->addWidget(place_);
@@ -132,6 +137,7 @@ QWidget* PlacePanel::make_bottom() {
     buttons->addWidget(begin_);
     buttons->addStretch(1);
     column->addLayout(buttons);
+    column->addWidget(warning_);
     column->addWidget(outcome_);
     leave_->hide();
     return bottom_;
@@ -182,6 +188,11 @@ FormFields* PlacePanel::fields() const {
 
 PlantingForm PlacePanel::form() const {
     return fields() ? fields()->form() : PlantingForm{};
+}
+
+void PlacePanel::set_warning(const QString& warning) {
+    warning_->setText(warning);
+    warning_->setVisible(!warning.isEmpty());
 }
 
 void PlacePanel::say_outcome(const QString& text, std::optional<PlacePreview> outlines, LaneId id) {

@@ -32,6 +32,8 @@ public:
     void change(PlantingId planting);
     void show_planting(PlantingId planting);
     [[nodiscard]] Result<Picker> picker() const { return picker_->picker(); }
+    /// What would be wrong with what is outlined; empty: nothing.
+    void set_warning(const QString& warning);
 
 signals:
     void shown_wanted(Seconds from, Seconds until);
@@ -65,6 +67,7 @@ private:
     QPushButton* hear_;
     QPushButton* leave_;
     QLabel* outcome_;
+    QLabel* warning_;
     PlantingId changing_; ///< 0: a new one is placed
     bool active_ = false;
 };

@@ -13,6 +13,8 @@
 #include "timeline/pin_heads.h"
 #include "timeline/timeline_view.h"
 
+#include "timeline/paint_check.h"
+
 #include <QFontMetricsF>
 #include <QHelpEvent>
 #include <QToolTip>
@@ -44,6 +46,11 @@ void TimelineView::paint_names(QPainter& painter) const {
     paint_song_names(painter);
     if (beats_.height() > 0)
         paint_grid_names(painter);
+    if (trust_.height() > 0)
+        put(painter, names_font(11, QFont::Normal), palette_->paper_text,
+            QRectF(indent, trust_.top(), (names_width() - 14.0), trust_.height()), tr("trust"));
+    if (danger_.height() > 0)
+        paint_danger_names(painter);
     paint_lane_names(painter);
 }
 
@@ -106,8 +113,6 @@ void TimelineView::paint_grid_names(QPainter& painter) const {
         document_.detection().proposal() ? tr("found again") : tr("found"));
     put(painter, names_font(11, QFont::DemiBold), p.paper_text,
         QRectF(indent, beats_.top() + half, (names_width() - 14.0), half), tr("grid"));
-    put(painter, small, p.paper_text, QRectF(indent, trust_.top(), (names_width() - 14.0), trust_.height()),
-        tr("trust"));
     const auto [low, high] = tempo_limits(*document_.project().grid, scale());
     put(painter, name, p.paper_text, QRectF(indent, tempo_.top() + 8, (names_width() - 14.0), 18),
         tr("tempo"));
@@ -116,6 +121,24 @@ void TimelineView::paint_grid_names(QPainter& painter) const {
     if (view_.course())
         put(painter, small, p.paper_quiet, QRectF(indent, tempo_.top() + 44, (names_width() - 14.0), 16),
             tr("beats off it"));
+}
+
+void TimelineView::paint_danger_names(QPainter& painter) const {
+    const auto& p = *palette_;
+    const QFont name = names_font(12, QFont::DemiBold), small = names_font(11, QFont::Normal);
+    put(painter, name, p.paper_text, QRectF(indent, danger_.center().y() - 17, names_width() - 34.0, 17),
+        tr("Flash danger"));
+    put(painter, small, p.paper_quiet, QRectF(indent, danger_.center().y() + 1, names_width() - 34.0, 16),
+        tr("in any second"));
+    const auto& marks = view_.check_marks();
+    if (!marks || !marks->flashes)
+        return;
+    painter.setFont(small);
+    painter.setPen(p.paper_quiet);
+    const double right = names_width() - 22.0;
+    painter.drawText(QRectF(right, danger_.top() + 4, 18, 14), Qt::AlignRight | Qt::AlignVCenter,
+                     QString::number(danger_most(*marks->flashes)));
+    painter.drawText(QRectF(right, danger_.bottom() - 16, 18, 14), Qt::AlignRight | Qt::AlignVCenter, "0");
 }
 
 void TimelineView::paint_lane_names(QPainter& painter) const {

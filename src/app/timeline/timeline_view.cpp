@@ -7,6 +7,7 @@
 #include "kinds/kinds.h"
 #include "kinds/kind_look.h"
 #include "timeline/lane_views.h"
+#include "timeline/paint_check.h"
 #include "timeline/paint_grid.h"
 #include "timeline/paint_song.h"
 #include "timeline/song_track.h"
@@ -22,7 +23,7 @@ namespace {
 
 constexpr double ruler_height = 32;
 constexpr double first_onset_height = 18, more_onset_height = 13, section_height = 16;
-constexpr double beats_height = 28, trust_height = 30, tempo_height = 74;
+constexpr double beats_height = 28, trust_height = 30, tempo_height = 74, danger_height = 84;
 constexpr double least_wave = 60;
 constexpr double most_wave = 250;
 constexpr int scroll_height = 10;
@@ -104,16 +105,17 @@ void TimelineView::lay_out() {
     p.scale.left = names_width();
     p.scale.width = std::max(10.0, width() - static_cast<double>(names_width()));
     const bool grid_rows = view_.grid_rows() && document_.project().grid;
-    const double tempo = grid_rows ? tempo_height : 0;
-    const double stretch = lay_out_song(grid_rows, tempo);
-    lay_out_lanes(trust_.bottom() + 8, height() - scroll_height - tempo, stretch);
-    tempo_ = QRectF(names_width(), std::max(p.area.bottom(), height() - scroll_height - tempo), p.scale.width,
-                    tempo);
+    const double tempo = grid_rows ? tempo_height : 0, danger = view_.check_marks() ? danger_height : 0;
+    const double stretch = lay_out_song(grid_rows, tempo + danger);
+    lay_out_lanes(trust_.bottom() + 8, height() - scroll_height - tempo - danger, stretch);
+    tempo_ = QRectF(names_width(), std::max(p.area.bottom(), height() - scroll_height - tempo - danger),
+                    p.scale.width, tempo);
+    danger_ = QRectF(names_width(), tempo_.bottom(), p.scale.width, danger);
     scroll_->setGeometry(names_width(), height() - scroll_height, width() - names_width(), scroll_height);
 }
 
 /// How much higher than they must be the lanes can be: room that the song cannot use lets them breathe.
-double TimelineView::lay_out_song(bool grid_rows, double tempo) {
+double TimelineView::lay_out_song(bool grid_rows, double below) {
     const auto& look = view_.look();
     const bool wave_folded = look.wave_folded, spectrum_folded = look.spectrum == SongLook::Spectrum::Folded;
     const auto detection = document_.detection().shown();
@@ -123,15 +125,16 @@ double TimelineView::lay_out_song(bool grid_rows, double tempo) {
                                 : 0;
     const double onsets =
         first_onset_height + more_onset_height * static_cast<double>(std::max<std::ptrdiff_t>(0, rows - 1));
-    const double beats = grid_rows ? beats_height : 0, trust = grid_rows ? trust_height : 0;
+    const bool checked = view_.check_marks() && document_.project().grid;
+    const double beats = grid_rows ? beats_height : 0, trust = grid_rows || checked ? trust_height : 0;
     double lanes = 0;
     for (const auto& lane : document_.project().lanes)
         lanes += look_of_kind(lane->kind).height(document_.spans(lane->id));
     const double free =
-        height() - scroll_height - ruler_height - beats - sections - onsets - trust - tempo - 18 - lanes;
+        height() - scroll_height - ruler_height - beats - sections - onsets - trust - below - 18 - lanes;
     const double wave =
         wave_folded ? 0 : std::clamp(free * (spectrum_folded ? 0.7 : 0.5), least_wave, most_wave);
-    const double spectrum = spectrum_folded || (grid_rows && free < 2 * least_wave)
+    const double spectrum = spectrum_folded || ((grid_rows || view_.check_marks()) && free < 2 * least_wave)
                                 ? 0
                                 : std::clamp(free * 0.26, 36.0, wave_folded ? most_wave : 100.0);
     const auto row = [this](double top, double height) {
@@ -285,10 +288,10 @@ void TimelineView::draw(QImage& base) {
     if (view_.look().spectrum != SongLook::Spectrum::Folded)
         tiles_.paint(painter, SongRow::Spectrum, spectrum_, scale(), ratio);
     paint_onsets(painter, s, onsets_);
-    if (beats_.height() > 0) {
+    if (beats_.height() > 0)
         paint_beats(painter, s, beats_);
+    if (trust_.height() > 0)
         paint_trust(painter, s, trust_);
-    }
     if (!document_.project().song) {
         QFont f = font();
         f.setPixelSize(14);
@@ -308,6 +311,10 @@ void TimelineView::draw(QImage& base) {
     painter.setClipRect(time_area);
     if (tempo_.height() > 0)
         paint_tempo(painter, s, tempo_);
+    if (danger_.height() > 0) {
+        paint_danger(painter, s, danger_);
+        paint_flashing(painter, s, QRectF(names_width(), ruler_.bottom(), scale().width, danger_.bottom()));
+    }
     piece.cover_outside(painter, height());
 }
 
@@ -324,6 +331,7 @@ void TimelineView::draw_lanes(QPainter& painter, const Scene& scene) const {
         look_of_kind(lane.lane.kind).paint(painter, lane);
         paint_left_out(painter, lane);
         paint_outlines(painter, lane);
+        paint_findings(painter, lane);
     }
 }
 

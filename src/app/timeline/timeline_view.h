@@ -47,6 +47,7 @@ public:
     [[nodiscard]] QRectF spectrum_row() const { return spectrum_; }
     [[nodiscard]] QRectF beats_row() const { return beats_; } ///< of the grid, while its rows are shown
     [[nodiscard]] QRectF tempo_row() const { return tempo_; }
+    [[nodiscard]] QRectF danger_row() const { return danger_; } ///< of flashes, while the piece is checked
     [[nodiscard]] const SongTiles& tiles() const { return tiles_; }
 
 signals:
@@ -81,7 +82,7 @@ private:
         QRectF rect;
     };
 
-    [[nodiscard]] double lay_out_song(bool grid_rows, double tempo);
+    [[nodiscard]] double lay_out_song(bool grid_rows, double below);
     void lay_out_lanes(double top, double bottom, double stretch);
     void draw_lanes(QPainter& painter, const Scene& scene) const;
     void give_song_to_tiles();
@@ -106,6 +107,7 @@ private:
     void paint_names(QPainter& painter) const;
     void paint_song_names(QPainter& painter) const;
     void paint_grid_names(QPainter& painter) const;
+    void paint_danger_names(QPainter& painter) const;
     void paint_lane_names(QPainter& painter) const;
     void put(QPainter& painter, const QFont& font, const QColor& colour, QRectF rect,
              const QString& text) const;
@@ -129,7 +131,7 @@ private:
     [[nodiscard]] std::vector<Switch> lit_switches() const;
 
     SongTiles tiles_;
-    QRectF ruler_, beats_, sections_, wave_, spectrum_, onsets_, trust_, tempo_;
+    QRectF ruler_, beats_, sections_, wave_, spectrum_, onsets_, trust_, tempo_, danger_;
     LinePlacement placement_;
     QScrollBar* scroll_;
     QScrollBar* lane_scroll_;

@@ -25,6 +25,10 @@ Finding finding_of(const CheckRow& row, const CheckMaterial& material, const Lan
                    const ShotSpan& shot) {
     const auto rate = material.project().settings->frame_rate;
     Finding one = finding_at(row, lane, shot.cut, rate.start_of(shot.start));
+    // Where the cut is anchored: its frame may begin a little beside that.
+    for (const auto& pin : material.schedule().pins(lane.id).pins)
+        if (pin.id == shot.cut && pin.time > Seconds(0))
+            one.at = pin.time;
     one.until = rate.start_of(shot.end);
     return one;
 }

@@ -1,0 +1,38 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "commands/context.h"
+#include "session/check_bank.h"
+
+#include <QTimer>
+
+namespace pulsepin {
+
+/// Proving that the piece is in sync and safe to watch, and mending what is not.
+class CheckCommands : public Commands {
+    Q_OBJECT
+public:
+    explicit CheckCommands(CommandContext& context) : Commands(context) {}
+    void hang_up(QMenu* menu);
+    void show_panel(CheckPanel* panel);
+
+    /// Writes what was found as a file, and says so; as a report by the file's ending: pdf, csv, json.
+    void write(const QString& file);
+
+private:
+    void go(const Finding& finding);
+    void go_to(Seconds at, Seconds until, LaneId lane, PinId pin);
+    void step(int by);
+    void mend(bool all, bool take);
+    void accept();
+    void take_limits(ParamValues limits);
+    void ask_for_limits();
+    void show_table();
+    void forecast();
+    void write_dialog(const char* ending, const QString& title);
+
+    CheckPanel* panel_ = nullptr;
+    QTimer forecast_soon_;
+};
+
+} // namespace pulsepin

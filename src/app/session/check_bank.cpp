@@ -1,0 +1,245 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "session/check_bank.h"
+
+#include "check/file_facts.h"
+#include "check/measured_sound.h"
+#include "render/flash_run.h"
+#include "render/text_boxes.h"
+
+namespace pulsepin {
+namespace {
+
+constexpr int soon_ms = 250;
+
+/// Curves that another thread may ask.
+Curves apart(Curves curves) {
+    curves.sums = std::make_shared<RateSums>();
+    return curves;
+}
+
+FlashRun run_of(Curves curves, std::map<ClipId, std::filesystem::path> files) {
+    FlashRun run;
+    run.curves = apart(std::move(curves));
+    run.file_of = [files = std::move(files)](const Clip& clip) {
+        const auto found = files.find(clip.id);
+        return found == files.end() ? clip.path : found->second;
+    };
+    return run;
+}
+
+} // namespace
+
+CheckBank::CheckBank(Document& document, QObject* parent)
+    : QObject(parent), document_(document),
+      files_(document.jobs(),
+             [](const FileWish& wish) {
+                 return decltype(files_)::Work{
+                     JobQueue::Check, tr("Looking at the files"),
+                     [project = wish.project](const Progress& p) { return file_facts(project, p); }};
+             }),
+      sound_(document.jobs(),
+             [](const MixPlan& plan) {
+                 return decltype(sound_)::Work{JobQueue::Check, tr("Measuring the sound"),
+                                               [plan](const Progress& p) { return measured_sound(plan, p); }};
+             }),
+      flashes_(document.jobs(),
+               [](const Of<FlashWish>& wish) {
+                   return decltype(flashes_)::Work{JobQueue::Check, tr("Measuring flashes"),
+                                                   [wish = wish.value](const Progress& p) {
+                                                       auto run = run_of(wish.curves, wish.files);
+                                                       run.before = wish.before;
+                                                       run.before_of = wish.before_of;
+                                                       return run.measure(p);
+                                                   }};
+               }),
+      outcome_(document.jobs(), [](const Of<CheckMaterial>& wish) {
+          return decltype(outcome_)::Work{
+              JobQueue::Analyse, tr("Checking"), [wish = wish.value](const Progress& p) -> Result<Outcome> {
+                  Outcome outcome{wish, {}, {}, {}};
+                  outcome.material.curves = apart(wish.curves);
+                  outcome.material.texts =
+                      std::make_shared<const std::vector<TextBox>>(text_boxes(outcome.material.curves));
+                  if (p.cancelled())
+                      return fail_cancelled();
+                  outcome.rows = sync_report(outcome.material.schedule());
+                  outcome.found = findings(outcome.material);
+                  outcome.verdict = verdict_text(outcome.rows, outcome.material.project(),
+                                                 cut_limit(outcome.material.project()));
+                  return outcome;
+              }};
+      }) {
+    soon_.setSingleShot(true);
+    soon_.setInterval(soon_ms);
+    connect(&soon_, &QTimer::timeout, this, &CheckBank::look_again);
+    connect(&document_, &Document::changed, this, &CheckBank::piece_changed);
+    connect(&document_, &Document::followers_changed, this, &CheckBank::piece_changed);
+    connect(&document_, &Document::trust_changed, this, &CheckBank::piece_changed);
+    connect(&document_, &Document::plan_changed, this, &CheckBank::piece_changed);
+    connect(&document_, &Document::opened, this, [this] {
+        files_.clear();
+        sound_.clear();
+        flashes_.clear();
+        outcome_.clear();
+        measured_.reset();
+        measured_of_.reset();
+        ++looked_;
+        piece_changed();
+        emit changed();
+    });
+    connect(&files_, &BackgroundSignals::ready, this, &CheckBank::want_outcome);
+    connect(&sound_, &BackgroundSignals::ready, this, &CheckBank::want_outcome);
+    connect(&flashes_, &BackgroundSignals::ready, this, [this] {
+        measured_ = flashes_.value();
+        measured_of_ = flashes_.wanted()->value.curves;
+        measured_at_ = QDateTime::currentDateTime();
+        emit measuring_changed();
+        want_outcome();
+    });
+    for (BackgroundSignals* failing :
+         std::initializer_list<BackgroundSignals*>{&files_, &sound_, &flashes_, &outcome_})
+        connect(failing, &BackgroundSignals::failed, this, [this](const Error& error) {
+            document_.say(QString::fromStdString(error.message()));
+            emit measuring_changed();
+        });
+    connect(&outcome_, &BackgroundSignals::ready, this, &CheckBank::changed);
+}
+
+void CheckBank::watch(bool watched) {
+    watched_ = watched;
+    if (!watched)
+        return soon_.stop();
+    ++looked_; // files may have come or gone meanwhile
+    look_again();
+}
+
+void CheckBank::piece_changed() {
+    ++version_;
+    if (watched_)
+        soon_.start();
+}
+
+void CheckBank::measure() {
+    soon_.stop();
+    ++looked_;
+    ++version_;
+    look_again();
+}
+
+void CheckBank::cancel_measuring() {
+    soon_.stop();
+    const auto& jobs = document_.jobs().all();
+    for (const auto& job : jobs)
+        if (job->name() == tr("Measuring flashes"))
+            job->cancel();
+}
+
+void CheckBank::look_again() {
+    files_.want({document_.project(), looked_});
+    want_sound();
+    want_flashes();
+    want_outcome();
+}
+
+void CheckBank::want_sound() {
+    if (document_.sound() && document_.sounds().plan() && !document_.sounds().alone())
+        sound_.want(heard_plan(document_.schedule(), document_.sounds().sounds()));
+}
+
+/// Not before what follows the song is there: the picture would be another a moment later.
+void CheckBank::want_flashes() {
+    if (!document_.followers_current() || piece_length(document_.project()) <= Frames(0))
+        return;
+    flashes_.want({version_, {document_.curves(), files(), measured_, measured_of_}});
+    emit measuring_changed();
+}
+
+void CheckBank::want_outcome() {
+    CheckMaterial material;
+    material.curves = document_.curves();
+    material.followers_known = document_.followers_current();
+    if (document_.project().grid && document_.project().detection)
+        material.trust = std::make_shared<const std::vector<BarTrust>>(document_.trust());
+    material.files = files_.value();
+    material.sound = document_.project().song ? sound_.value() : nullptr;
+    material.flashes = measured_;
+    outcome_.want({++facts_, std::move(material)});
+}
+
+bool CheckBank::is_current() const {
+    return outcome_.is_current() && flashes_.is_current() && flashes_.wanted()->version == version_ &&
+           files_.is_current() && !soon_.isActive() && (sound_.is_current() || !document_.sound());
+}
+
+double CheckBank::progress() const {
+    for (const auto& job : document_.jobs().all())
+        if (job->name() == tr("Measuring flashes"))
+            return job->progress();
+    return 0;
+}
+
+CheckBank::Files CheckBank::files() {
+    Files files;
+    for (const auto& clip : *document_.project().bin)
+        if (clip.has_picture && !clip.still)
+            files[clip.id] = document_.proxies().file_of(clip);
+    return files;
+}
+
+MeasureFlashes CheckBank::measurer() {
+    return [curves = document_.curves(), files = files()](const Project& project, Frames from, Frames until) {
+        Curves changed = curves;
+        changed.schedule = Schedule(project, curves.schedule);
+        return run_of(std::move(changed), files).measure(from, until);
+    };
+}
+
+void CheckBank::mend(const Finding& finding, const std::string& id, bool all,
+                     std::function<void(Result<Mended>)> done) {
+    const auto there = outcome();
+    if (!there)
+        return done(fail("The piece is still being checked.", {}, "Wait a moment."));
+    if (mending_)
+        mending_->cancel();
+    // Findings are of the piece as it was when they were found; nothing is mended that changed meanwhile.
+    CheckMaterial material = there->material;
+    mending_ = document_.jobs().start<Mended>(
+        JobQueue::Check, tr("Working out a mend"),
+        [material = std::move(material), finding, id, all, measure = measurer()](const Progress& progress) {
+            CheckMaterial own = material;
+            own.curves = apart(material.curves);
+            const MendRequest request{own, finding, measure, progress};
+            return all ? all_mended(request, id) : mended(request, id);
+        },
+        [this, done = std::move(done), at = document_.project()](Result<Mended> mended) {
+            mending_.reset();
+            if (mended && !same_content(at, document_.project()))
+                return done(fail("The piece was changed meanwhile.", {}, "Mend it again."));
+            done(std::move(mended));
+        });
+}
+
+void CheckBank::forecast(const Project& project, Seconds from, Seconds until,
+                         std::function<void(Result<int>)> done) {
+    if (forecasting_)
+        forecasting_->cancel();
+    const auto rate = project.settings->frame_rate;
+    forecasting_ = document_.jobs().start<int>(
+        JobQueue::Follow, tr("Measuring flashes before they are placed"),
+        [project, first = rate.frame_at(from), last = rate.frame_at(until) + Frames(1),
+         measure = measurer()](const Progress&) -> Result<int> {
+            const auto report = measure(project, first, last);
+            if (!report)
+                return tl::unexpected(report.error());
+            int most = 0;
+            for (const auto& place : report->places)
+                most = std::max(most, place.most);
+            return most;
+        },
+        [this, done = std::move(done)](Result<int> most) {
+            if (most || !most.error().cancelled())
+                forecasting_.reset();
+            done(std::move(most));
+        });
+}
+
+} // namespace pulsepin
