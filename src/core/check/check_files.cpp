@@ -62,7 +62,7 @@ void find_rates(const CheckMaterial& material, std::vector<Finding>& found) {
             return;
         // Twice or half as many meet each other's frames.
         const double ratio = std::max(fact.frames_per_second, rate) / std::min(fact.frames_per_second, rate);
-        if (std::abs(ratio - std::round(ratio)) < 1e-3)
+        if (ratio > 1.5 && std::abs(ratio / std::round(ratio) - 1) < 2e-4)
             return;
         auto one = finding_of(clip_rate_check, clip.name, clip.id.value);
         one.amount = fact.frames_per_second;

@@ -51,7 +51,7 @@ Result<Mended> lower(const MendRequest& request) {
         return fail("The sound was not measured yet.");
     const double most = check_limits(request.project()).number("peak");
     // A tenth more than needed by less than that: what is written has no finer steps.
-    const double by = std::ceil((request.material.sound->true_peak - most) * 10 + 1e-6) / 10;
+    const double by = std::ceil((request.material.sound->true_peak - most) * 10 - 1e-6) / 10;
     if (by <= 0)
         return fail("The sound is no longer too high.");
     return louder(request.project(), -by);

@@ -132,8 +132,8 @@ Result<Mended> move_in(const MendRequest& request) {
     }
     Layer moved = *layer;
     LayerValues values(moved);
-    moved.values["x"] = values.of("x") + by_x;
-    moved.values["y"] = values.of("y") + by_y;
+    moved.values["position-x"] = values.of("position-x") + by_x;
+    moved.values["position-y"] = values.of("position-y") + by_y;
     if (factor < 1)
         moved.values["scale"] = values.of("scale") * factor;
     auto next = with_changed_layer(project, moved);
