@@ -303,6 +303,23 @@ private slots:
         project = *with_check_limits(project, {{"shortest", 3.0}});
         QVERIFY(found_in(project).empty());
     }
+    /// Of the two cuts beside it the one goes that lies less on the beat.
+    void the_weaker_cut_goes() {
+        Project project = clean();
+        const LaneId cuts = cuts_of(project);
+        const PinId bar = pin_at(project, cuts, 2);
+        project = *with_pins(
+            project, cuts,
+            {{{}, MusicalAnchor{Ticks(16 * 960 - 200)}, CutBody{(*project.bin)[4].id, Seconds(0)}, {}}});
+        const auto before = mended_by(project, only(found_in(project), "short-shot"));
+        QVERIFY(before.pin(bar) && before.lane(cuts)->pins.size() == 15);
+        project = clean();
+        project = *with_pins(
+            project, cuts,
+            {{{}, MusicalAnchor{Ticks(16 * 960 + 200)}, CutBody{(*project.bin)[4].id, Seconds(0)}, {}}});
+        const auto after = mended_by(project, only(found_in(project), "short-shot"));
+        QVERIFY(after.pin(bar) && after.lane(cuts)->pins.size() == 15);
+    }
     void a_shot_with_too_little_material() {
         Project project = clean();
         const LaneId cuts = cuts_of(project);

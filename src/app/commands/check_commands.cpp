@@ -137,6 +137,8 @@ void CheckCommands::mend(bool all, bool take) {
         if (take)
             document_.apply(std::move(mended->project), name.toLower());
         panel_->tell(take ? tr("Done: %1").arg(will) : will);
+        if (!take)
+            document_.say(tr("The mend %1").arg(will));
         if (take)
             document_.say(tr("Done: %1. Ctrl+Z takes it back").arg(will));
     });

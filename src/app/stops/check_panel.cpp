@@ -19,13 +19,16 @@ QString text(std::string_view utf8) {
 
 CheckPanel::CheckPanel(Document& document, ViewState& view, QWidget* parent)
     : StopPanel(document, view, parent), bank_(document) {
-    auto* row = new QHBoxLayout(this);
-    row->setContentsMargins(0, 0, 0, 0);
+    auto* whole = new QVBoxLayout(this);
+    whole->setContentsMargins(0, 0, 0, 0);
+    whole->setSpacing(6);
+    whole->addLayout(make_top());
+    auto* row = new QHBoxLayout;
     row->setSpacing(14);
+    whole->addLayout(row, 1);
     row->addWidget(make_left());
     auto* column = new QVBoxLayout;
     column->setSpacing(6);
-    column->addLayout(make_top());
     column->addLayout(make_filters());
     make_table();
     column->addWidget(list_, 1);

@@ -96,15 +96,29 @@ Result<Mended> largest_that_passes(const MendRequest& request, const std::functi
                   told(static_cast<int>(request.finding.amount), fmt::format(fmt::runtime(what), passes))};
 }
 
-Result<Mended> soften(const MendRequest& request) {
-    const Trial trial(request);
-    const auto causes = flash_causes(request.material, trial.from(), trial.until());
-    if (causes.empty())
-        return fail("No trigger, pulse or effect flashes there.", {}, elsewhere);
+Result<Mended> softened(const MendRequest& request, const FlashCauses& causes) {
     return largest_that_passes(
         request, [&](double share) { return with_softer(request.project(), causes, share); }, 0,
         "It flashes too often even without its triggers, pulses and effects.",
         "makes the flashes {} % as strong");
+}
+
+/// As few as must be: strobes alone where that is enough, else triggers, else all that acts there.
+Result<Mended> soften(const MendRequest& request) {
+    const Trial trial(request);
+    const auto all = flash_causes(request.material, trial.from(), trial.until());
+    if (all.empty())
+        return fail("No trigger, pulse or effect flashes there.", {}, elsewhere);
+    for (const auto& some : {strobes_of(request.project(), all), triggers_of(request.project(), all)}) {
+        if (some.empty())
+            continue;
+        const auto without = trial.flashes(with_softer(request.project(), some, 0));
+        if (!without)
+            return tl::unexpected(without.error());
+        if (*without == 0)
+            return softened(request, some);
+    }
+    return softened(request, all);
 }
 
 Result<Mended> make_fewer(const MendRequest& request) {

@@ -62,17 +62,34 @@ void find_short(const CheckMaterial& material, std::vector<Finding>& found) {
     });
 }
 
+/// How much a place weighs in the music: a bar's beginning, a beat, half of one, anything else.
+int weight_of(const Project& project, PinId cut) {
+    const Pin* pin = project.pin(cut);
+    const auto* musical = pin ? std::get_if<MusicalAnchor>(&pin->anchor) : nullptr;
+    if (!musical || !project.grid || time_of(musical->offset, project.settings->frame_rate) != Seconds(0))
+        return 0;
+    const auto ticks = musical->at.value;
+    if (ticks % ticks_per_beat != 0)
+        return ticks % (ticks_per_beat / 2) == 0 ? 1 : 0;
+    return project.grid->is_downbeat(ticks / ticks_per_beat) ? 3 : 2;
+}
+
+/// Of the two cuts around it the one goes that weighs less; its own where they weigh alike.
 Result<Mended> drop_cut(const MendRequest& request) {
     const Project& project = request.project();
+    const auto& shots = request.material.schedule().spans(request.finding.lane).shots;
     const ShotSpan* shot = shot_of(request);
     if (!shot)
         return fail("That cut is no longer there.");
-    const PinId pins[] = {shot->cut};
+    const ShotSpan* next = shot + 1 < shots.data() + shots.size() ? shot + 1 : nullptr;
+    const bool later = next && weight_of(project, next->cut) < weight_of(project, shot->cut);
+    const ShotSpan& gone = later ? *next : *shot;
+    const PinId pins[] = {gone.cut};
     if (locked_among(project, pins) > 0)
         return fail("That cut is locked.", {}, "Unlock it first.");
     return Mended{
         without_pins(project, pins),
-        fmt::format("takes the cut to {} away; the shot before it stays", name_of_shot(project, *shot))};
+        fmt::format("takes the cut to {} away; the shot before it stays", name_of_shot(project, gone))};
 }
 
 constexpr Mend short_mends[] = {{"drop", "Drop the cut", drop_cut}};

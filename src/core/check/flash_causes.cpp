@@ -144,6 +144,29 @@ FlashCauses flash_causes(const CheckMaterial& material, Frames from, Frames unti
     return causes;
 }
 
+namespace {
+
+template <class Is>
+FlashCauses those_of(const Project& project, const FlashCauses& causes, Is is) {
+    FlashCauses some;
+    some.layers = causes.layers;
+    for (const auto& one : causes.pins)
+        if (const Pin* pin = project.pin(one.pin))
+            if (const auto* trigger = std::get_if<TriggerBody>(&pin->body); trigger && is(*trigger))
+                some.pins.push_back(one);
+    return some;
+}
+
+} // namespace
+
+FlashCauses strobes_of(const Project& project, const FlashCauses& causes) {
+    return those_of(project, causes, strobes);
+}
+
+FlashCauses triggers_of(const Project& project, const FlashCauses& causes) {
+    return those_of(project, causes, [](const TriggerBody&) { return true; });
+}
+
 Project with_softer(const Project& project, const FlashCauses& causes, double share) {
     const auto pins = pins_of(causes);
     Project next = with_bodies(project, pins, [share](PinBody& body) {

@@ -20,6 +20,10 @@ struct FlashCauses {
 };
 [[nodiscard]] FlashCauses flash_causes(const CheckMaterial& material, Frames from, Frames until);
 
+/// Those of them that strobe, and those that are triggers or strobe.
+[[nodiscard]] FlashCauses strobes_of(const Project& project, const FlashCauses& causes);
+[[nodiscard]] FlashCauses triggers_of(const Project& project, const FlashCauses& causes);
+
 /// Whether a parameter makes a layer lighter, darker or another colour.
 [[nodiscard]] bool changes_light(std::string_view parameter);
 

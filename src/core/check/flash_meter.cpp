@@ -249,9 +249,10 @@ FlashMeter::State::Often FlashMeter::State::often(const std::vector<std::uint8_t
         return found;
     const int told = 2 * std::min(found.flashes, rule.most + 1);
     found.area = std::min(1.0, most_in_a_window(counts, told, &x, &y) / window_area);
-    int left = x + window_width, top = y + window_height, right = x, bottom = y;
-    for (int row = y; row < y + window_height; ++row)
-        for (int column = x; column < x + window_width; ++column)
+    // Around all that flashes as often, wherever it lies.
+    int left = width, top = height, right = 0, bottom = 0;
+    for (int row = 0; row < height; ++row)
+        for (int column = 0; column < width; ++column)
             if (counts[size(width, row) + static_cast<std::size_t>(column)] >= told) {
                 left = std::min(left, column);
                 right = std::max(right, column + 1);
