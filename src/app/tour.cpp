@@ -32,7 +32,7 @@ public:
 
     bool run() {
         return see_song() && see_grid() && see_markers() && see_words() && see_placing() &&
-               see_score_and_triggers() && see_sounds() && see_motion() && see_export();
+               see_score_and_triggers() && see_sounds() && see_motion() && see_check() && see_export();
     }
 
 private:
@@ -198,7 +198,6 @@ private:
         wait([&] { return picture_view.shown().exact && picture_view.window() != &window_; });
         for (int i = 0; i < 8; ++i)
             QApplication::processEvents(QEventLoop::AllEvents, 50);
-        picture_view.window()->grab().save(folder_ + "/picture-window.png");
         picture_view.set_safe_areas(false);
         window_.view().choose_layer({});
         room.set_place(PicturePlace::Bench);
@@ -250,6 +249,51 @@ private:
         window_.view().choose_layer({});
         window_.picture_room().set_place(PicturePlace::Bench);
         window_.timeline().reveal_lane(document.project().lanes.front()->id);
+    }
+
+    /// A cut beside its beat, two that are too near, a strobe that is too fast; and they are gone again.
+    bool see_check() {
+        auto& document = window_.document();
+        const Project before = document.project();
+        const LaneId cuts = before.first_lane(&LaneKindRow::cuts)->id;
+        const LaneId flash = before.first_lane(&LaneKindRow::triggers)->id;
+        const auto at = [&](std::int64_t bar, int beat) {
+            return MusicalAnchor{before.grid->ticks_of({bar, beat, 0})};
+        };
+        TriggerBody strobe;
+        strobe.effect = "strobe";
+        strobe.length = {Length::Unit::InBeats, 4};
+        strobe.from = strobe.to = {0xffffff};
+        strobe.strobe_beats = 1.0 / 6;
+        strobe.row = 1;
+        Project planted = *with_pins(before, flash, {{{}, at(15, 3), strobe, {}}});
+        for (const auto& pin : before.lane(cuts)->pins)
+            if (const auto* musical = std::get_if<MusicalAnchor>(&pin.anchor);
+                musical && musical->at == at(15, 1).at)
+                planted = *with_anchor(planted, pin.id, TimeAnchor{time_of_bar(15) + Seconds(0.061)});
+        planted = *with_pins(planted, cuts,
+                             {{{},
+                               MusicalAnchor{at(18, 1).at + Ticks(160)},
+                               CutBody{before.bin->front().id, Seconds(0)},
+                               {}}});
+        document.apply(planted, "faults");
+        window_.view().select({});
+        window_.go_to_stop(Stop::Check);
+        auto& panel = window_.check_panel();
+        if (!step("check", wait([&] { return panel.bank().is_current(); })))
+            return false;
+        show_bars(13, 20);
+        for (int row = 0; row < panel.table().rowCount(); ++row)
+            if (panel.table().finding(row)->check == "flashes")
+                panel.choose_row(row);
+        window_.player().stop();
+        window_.timeline().reveal_lane(cuts);
+        go_to(15, 4);
+        window_.findChild<QPushButton*>("show mend")->click();
+        wait([&] { return !document.jobs().busy(); });
+        picture("check");
+        document.undo();
+        return step("take it back", same_content(document.project(), before));
     }
 
     bool see_export() {

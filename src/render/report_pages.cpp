@@ -100,8 +100,8 @@ private:
     const QString foot_text = QStringLiteral(
         "Flashes are measured after WCAG 2.2, 2.3.1, or ITU-R BT.1702: a measure, no medical promise.");
 
-    /// Inter draws signs between figures in forms of their own, which have no letter that a reader of the file
-    /// could tell them by: where nothing needs joining, letters are taken as they are.
+    /// Inter draws signs between figures in forms of their own, which have no letter that a reader of the
+    /// file could tell them by: where nothing needs joining, letters are taken as they are.
     [[nodiscard]] QFont font(double size, bool bold, const QString& what) const {
         QFont font(QStringLiteral("Inter"));
         const bool simple = std::all_of(what.begin(), what.end(), [](QChar c) {
@@ -209,15 +209,14 @@ void write_findings(Pages& pages, const CheckMaterial& material, const std::vect
         const QString state = one.accepted                    ? QStringLiteral("meant")
                               : one.gravity == Gravity::Grave ? QStringLiteral("grave")
                                                               : QStringLiteral("to look at");
-        QString why = text(one.why);
-        if (one.accepted && !one.accepted->empty())
-            why += QStringLiteral(" · ") + text(*one.accepted);
         pages.row(columns,
                   {text(row->label), one.placed ? text(place_name(material.project(), one.at)) : QString(),
-                   text(one.how_much), why, state},
+                   text(one.how_much), text(one.why), state},
                   one.accepted                    ? quiet
                   : one.gravity == Gravity::Grave ? grave
                                                   : ink);
+        if (one.accepted && !one.accepted->empty()) // as long as it is
+            pages.say(8, quiet, QStringLiteral("      meant: ") + text(*one.accepted));
     }
 }
 

@@ -599,6 +599,15 @@ private slots:
         project = without_accepted(project, only(found_in(project), "off-beat"));
         QVERIFY(project.checking->accepted.empty());
     }
+    void what_is_accepted_stays_so_when_the_song_is_trimmed() {
+        Project project = clean();
+        const PinId cut = pin_at(project, cuts_of(project), 4);
+        project = *with_anchor(project, cut, TimeAnchor{Seconds(16.1)});
+        project = with_accepted(project, only(found_in(project), "off-beat"), "meant");
+        const auto trimmed = with_song_trimmed(project, Seconds(2), Seconds(60));
+        QVERIFY(trimmed);
+        QVERIFY(only(found_in(*trimmed), "off-beat").accepted);
+    }
     void accepted_stretches_move_a_little() {
         auto material = material_of(clean());
         const auto doubtful = [&](double at, double trust) {

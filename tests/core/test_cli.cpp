@@ -60,6 +60,42 @@ private slots:
         QVERIFY(j["loudness"].get<double>() < -5 && j["loudness"].get<double>() > -40);
     }
 
+    /// Status 0: nothing found, 1: findings, 2: could not be checked.
+    void check_tells_by_its_status() {
+        auto run = cli({"check", project, "--only", "off-beat,same-frame"});
+        QVERIFY2(run.status == 0, qPrintable(run.err));
+        QVERIFY(run.out.contains("All 6 cuts within half a frame") && run.out.contains("nothing found"));
+        run = cli({"check", project, "--only", "off-beat", "--limit", "cuts=10ms", "--json",
+                   file("check.json"), "--csv", file("check.csv")});
+        QVERIFY2(run.status == 1, qPrintable(run.err));
+        QVERIFY(run.out.contains("within 10 ms"));
+        QFile out(file("check.json"));
+        QVERIFY(out.open(QIODevice::ReadOnly));
+        const auto j = nlohmann::json::parse(out.readAll().toStdString());
+        QCOMPARE(j["format"].get<std::string>(), "pulsepin-check");
+        QCOMPARE(j["limits"]["cuts"].get<double>(), 10.0);
+        for (const auto& finding : j["findings"]) {
+            QCOMPARE(finding["check"].get<std::string>(), "off-beat");
+            QVERIFY(std::abs(finding["amount"].get<double>()) > 10);
+        }
+        QVERIFY(j["sync"].size() > 10 && j["grid"]["trust"].size() == 31);
+        QVERIFY(QFile::exists(file("check.csv")));
+        // All of it, with a report to print; the demo's last shot is over before the song is.
+        run = cli({"check", project, "--pdf", file("check.pdf")});
+        QCOMPARE(run.status, 1);
+        QVERIFY(run.out.contains("short-material") && QFile(file("check.pdf")).size() > 5000);
+        // What cannot be done.
+        QCOMPARE(cli({"check", file("nothing.pulsepin")}).status, 2);
+        QCOMPARE(cli({"check", project, "--only", "nothing"}).status, 2);
+        QCOMPARE(cli({"check", project, "--limit", "cuts=many"}).status, 2);
+        QCOMPARE(cli({"check", project, "--wrong"}).status, 2);
+        run = cli({"check", project, "--only", "off-beat", "--json", file("check.json")});
+        QCOMPARE(run.status, 2); // it is there already
+        QCOMPARE(cli({"check", project, "--only", "off-beat", "--json", project, "--force"}).status, 2);
+        QVERIFY(QFile(project).size() > 1000);
+        QCOMPARE(cli({"check", project, "--only", "off-beat", "--quiet"}).out, QString());
+    }
+
     void analyze_tells_what_is_asked_for_only() {
         const auto run = cli({"analyze", song, "--features", "tempo,beats", "--tempo-range", "50-70"});
         QVERIFY2(run.status == 0, qPrintable(run.err));

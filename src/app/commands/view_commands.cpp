@@ -55,7 +55,8 @@ void ViewCommands::hang_up(QMenu* menu) {
     hang_up_looks(menu);
     const char* const stop_names[] = {QT_TR_NOOP("Stop: Song"),   QT_TR_NOOP("Stop: Grid"),
                                       QT_TR_NOOP("Stop: Mark"),   QT_TR_NOOP("Stop: Place"),
-                                      QT_TR_NOOP("Stop: Motion"), QT_TR_NOOP("Stop: Export")};
+                                      QT_TR_NOOP("Stop: Motion"), QT_TR_NOOP("Stop: Check"),
+                                      QT_TR_NOOP("Stop: Export")};
     for (int stop = 0; stop < static_cast<int>(std::size(stop_names)); ++stop)
         add(menu, QString("stop %1").arg(stop + 1), tr(stop_names[stop]),
             {K(QString("Ctrl+%1").arg(stop + 1))},

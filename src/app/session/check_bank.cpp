@@ -70,7 +70,7 @@ CheckBank::CheckBank(Document& document, QObject* parent)
       }) {
     soon_.setSingleShot(true);
     soon_.setInterval(soon_ms);
-    connect(&soon_, &QTimer::timeout, this, &CheckBank::look_again);
+    connect(&soon_, &QTimer::timeout, this, [this] { look_again(); });
     connect(&document_, &Document::changed, this, &CheckBank::piece_changed);
     connect(&document_, &Document::followers_changed, this, &CheckBank::piece_changed);
     connect(&document_, &Document::trust_changed, this, &CheckBank::piece_changed);
@@ -122,7 +122,7 @@ void CheckBank::measure() {
     soon_.stop();
     ++looked_;
     ++version_;
-    look_again();
+    look_again(true);
 }
 
 void CheckBank::cancel_measuring() {
@@ -133,10 +133,10 @@ void CheckBank::cancel_measuring() {
             job->cancel();
 }
 
-void CheckBank::look_again() {
+void CheckBank::look_again(bool asked) {
     files_.want({document_.project(), looked_});
     want_sound();
-    want_flashes();
+    want_flashes(asked);
     want_outcome();
 }
 
@@ -145,9 +145,13 @@ void CheckBank::want_sound() {
         sound_.want(heard_plan(document_.schedule(), document_.sounds().sounds()));
 }
 
-/// Not before what follows the song is there: the picture would be another a moment later.
-void CheckBank::want_flashes() {
-    if (!document_.followers_current() || piece_length(document_.project()) <= Frames(0))
+/// Not before what follows the song is there: the picture would be another a moment later. All frames of a
+/// long piece only when they are asked for; what changed in them later is little.
+void CheckBank::want_flashes(bool asked) {
+    constexpr Frames long_piece(50'000); // half an hour and more
+    const Frames length = piece_length(document_.project());
+    if (!document_.followers_current() || length <= Frames(0) ||
+        (length > long_piece && !measured_ && !asked))
         return;
     flashes_.want({version_, {document_.curves(), files(), measured_, measured_of_}});
     emit measuring_changed();

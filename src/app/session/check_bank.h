@@ -71,9 +71,9 @@ private:
         std::optional<Curves> before_of;
     };
     void piece_changed();
-    void look_again();
+    void look_again(bool asked = false);
     void want_sound();
-    void want_flashes();
+    void want_flashes(bool asked);
     void want_outcome();
     [[nodiscard]] Files files();
     [[nodiscard]] MeasureFlashes measurer();

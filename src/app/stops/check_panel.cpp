@@ -305,7 +305,10 @@ void CheckPanel::show_chosen() {
     mends_->setVisible(mendable && mends_->count() > 1);
     show_->setEnabled(mendable);
     alike_->setEnabled(mendable);
-    tell(!chosen_   ? QString()
+    // With nothing chosen, what is to be said of the grid as a whole.
+    const auto& project = document_.project();
+    const bool compared = project.grid && project.detection && project.detection->grid;
+    tell(!chosen_ ? compared ? text(grid_difference_text(*project.detection->grid, *project.grid)) : QString()
          : mendable ? QString()
                     : tr("%1. It is not mended by itself").arg(text(row->explains)));
     show_marks();

@@ -39,7 +39,7 @@ QPixmap sign_of(const Finding& finding) {
 }
 
 bool counted_in_ms(const Finding& finding) {
-    return finding.check == "off-beat" || finding.check == "off-onset" || finding.check == "outside-shot";
+    return check(finding.check)->unit == "ms";
 }
 
 } // namespace

@@ -263,7 +263,8 @@ const CheckRow off_beat_check{
     Gravity::Grave,
     25,
     find_off_beat,
-    off_beat_mends};
+    off_beat_mends,
+    "ms"};
 
 const CheckRow off_onset_check{"off-onset",
                                "off its onset",
@@ -271,7 +272,8 @@ const CheckRow off_onset_check{"off-onset",
                                Gravity::Look,
                                25,
                                find_off_onset,
-                               off_onset_mends};
+                               off_onset_mends,
+                               "ms"};
 
 const CheckRow same_frame_check{"same-frame",
                                 "two on one frame",

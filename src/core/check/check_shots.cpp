@@ -213,6 +213,7 @@ const CheckRow outside_shot_check{"outside-shot",
                                   Gravity::Look,
                                   25,
                                   find_outside,
-                                  outside_mends};
+                                  outside_mends,
+                                  "ms"};
 
 } // namespace pulsepin

@@ -134,6 +134,7 @@ struct CheckRow {
     double steady; ///< so much more or less an accepted finding may be and stay accepted
     void (*find)(const CheckMaterial&, std::vector<Finding>&);
     std::span<const Mend> mends = {};
+    std::string_view unit = {}; ///< that an amount is counted in; "ms": how late
 };
 
 [[nodiscard]] std::span<const CheckRow> checks();

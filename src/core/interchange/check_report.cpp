@@ -90,6 +90,19 @@ std::string check_report_json(const CheckMaterial& material, const std::vector<S
                 {"limits", std::move(limits)},
                 {"findings", findings_json(found, project)},
                 {"sync", sync_json(rows, project)}};
+    if (material.trust && project.grid) {
+        json bars = json::array();
+        for (const auto& bar : *material.trust)
+            bars.push_back({{"at", bar.from.value}, {"trust", std::round(bar.trust * 1000) / 1000}});
+        report["grid"] = {{"tempo", project.grid->typical_tempo().value}, {"trust", std::move(bars)}};
+        if (project.detection && project.detection->grid) {
+            const auto apart = difference(*project.detection->grid, *project.grid);
+            report["grid"]["against_found"] = {{"same", apart.same},
+                                               {"moved", apart.moved},
+                                               {"added", apart.added},
+                                               {"dropped", apart.dropped}};
+        }
+    }
     if (material.sound)
         report["sound"] = {{"true_peak_dbtp", material.sound->true_peak},
                            {"true_peak_at", material.sound->peak_at.value},

@@ -421,6 +421,11 @@ Result<Project> with_song_trimmed(const Project& project, Seconds from, Seconds 
         if (clip.begins_at) // a camera shows the same moment of the song as before
             *clip.begins_at += shift;
     next.bin = std::make_shared<const std::vector<Clip>>(std::move(bin));
+    if (auto checking = *project.checking; !checking.accepted.empty()) {
+        for (auto& accepted : checking.accepted) // it is about the same moment of the song
+            accepted.at = Seconds(limits::seconds.nearest((accepted.at + shift).value));
+        next.checking = std::make_shared<const Checking>(std::move(checking));
+    }
     return next;
 }
 
