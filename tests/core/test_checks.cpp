@@ -425,6 +425,29 @@ private slots:
         QVERIFY(done.lane(second)->motion->own.meets == Meets::Added);
         QVERIFY(found_in(done).empty());
     }
+    /// A lane of poses has a feed for each value, but says something of those alone that a pose changes.
+    void poses_fight_over_what_they_change() {
+        Scene scene;
+        scene.project = clean();
+        const LayerId ring = shape(scene);
+        const LaneId keys = scene.drive(kind_that(&LaneKindRow::keyed), feed_of(ring, "opacity", 0, 100));
+        scene.pin(keys, 1, KeyBody{0});
+        scene.pin(keys, 3, KeyBody{100});
+        scene.project = with_lane(scene.project, kind_that(&LaneKindRow::poses), "Poses");
+        const LaneId poses = scene.project.lanes.back()->id;
+        Motion motion;
+        motion.own = feed_of(ring, "position-x", 0, 1);
+        motion.feeds = {feed_of(ring, "opacity", 100, 101)};
+        scene.project = *with_motion(scene.project, poses, motion);
+        PoseBody pose;
+        scene.pin(poses, 2, pose);
+        pose.values[pose_index("position-x")] = 40;
+        scene.pin(poses, 5, pose);
+        QVERIFY(only(found_in(scene.project), "feeds-fight").check.empty());
+        pose.values[pose_index("opacity")] = 50;
+        scene.pin(poses, 8, pose);
+        QVERIFY(only(found_in(scene.project), "feeds-fight").lane == poses);
+    }
     void a_curve_that_is_flat() {
         Scene scene;
         scene.project = clean();

@@ -162,12 +162,8 @@ void CheckPanel::make_table() {
     head->setSectionsClickable(true);
     head->setHighlightSections(false);
     head->setMinimumSectionSize(40);
-    for (const auto& [column, width] :
-         {std::pair(FindingTable::What, 142), std::pair(FindingTable::Where, 74),
-          std::pair(FindingTable::HowMuch, 108), std::pair(FindingTable::Mending, 104),
-          std::pair(FindingTable::Accepting, 60)})
-        list_->setColumnWidth(column, width);
-    head->setSectionResizeMode(FindingTable::Why, QHeaderView::Stretch);
+    list_->viewport()->installEventFilter(this);
+    fit_columns();
     list_->setSortingEnabled(true);
     list_->sortByColumn(FindingTable::Where, Qt::AscendingOrder);
     connect(list_->selectionModel(), &QItemSelectionModel::currentRowChanged, this,
@@ -186,6 +182,28 @@ void CheckPanel::make_table() {
             one && at.column() < FindingTable::Mending && chosen_ && same_thing(*one, *chosen_))
             emit go_wanted(*one);
     });
+}
+
+/// In a narrow window the reason is told by the mouse that rests: the buttons must be seen.
+void CheckPanel::fit_columns() {
+    const bool narrow = list_->viewport()->width() < 540;
+    auto* head = list_->horizontalHeader();
+    list_->setColumnHidden(FindingTable::Why, narrow);
+    head->setSectionResizeMode(FindingTable::HowMuch,
+                               narrow ? QHeaderView::Stretch : QHeaderView::Interactive);
+    head->setSectionResizeMode(FindingTable::Why, narrow ? QHeaderView::Interactive : QHeaderView::Stretch);
+    list_->setColumnWidth(FindingTable::What, narrow ? 132 : 142);
+    list_->setColumnWidth(FindingTable::Where, narrow ? 64 : 74);
+    if (!narrow)
+        list_->setColumnWidth(FindingTable::HowMuch, 108);
+    list_->setColumnWidth(FindingTable::Mending, narrow ? 98 : 104);
+    list_->setColumnWidth(FindingTable::Accepting, narrow ? 56 : 60);
+}
+
+bool CheckPanel::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == list_->viewport() && event->type() == QEvent::Resize)
+        fit_columns();
+    return StopPanel::eventFilter(watched, event);
 }
 
 QLayout* CheckPanel::make_mends() {

@@ -46,6 +46,9 @@ signals:
     void wanted(const QString& command);
     void limit_changed(double ms);
 
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
+
 private:
     [[nodiscard]] QPushButton* button(const char* command, const QString& text, const QString& tip);
     [[nodiscard]] QWidget* make_left();
@@ -53,6 +56,7 @@ private:
     [[nodiscard]] QLayout* make_filters();
     [[nodiscard]] QLayout* make_mends();
     void make_table();
+    void fit_columns();
     void show_outcome();
     void show_findings();
     void show_chosen();

@@ -82,12 +82,7 @@ void ErrorPlot::paintEvent(QPaintEvent*) {
     if (late > 0)
         mark(x_beyond(Seconds(late)), QStringLiteral("+") + ms(late), p.warning);
     painter.setPen(p.desk_quiet);
-    if (late <= 0)
-        painter.drawText(QRectF(left + 4, 6, right - left - 8, 14), Qt::AlignRight | Qt::AlignVCenter,
-                         limit_name_);
-    else
-        painter.drawText(QRectF(right + 4, 6, width() - right - 6, 14), Qt::AlignLeft | Qt::AlignVCenter,
-                         limit_name_);
+    painter.drawText(QRectF(left, 6, right - left, 14), Qt::AlignCenter, limit_name_);
 }
 
 } // namespace pulsepin

@@ -110,7 +110,7 @@ QVariant FindingTable::data(const QModelIndex& at, int role) const {
     if (role == Qt::ForegroundRole)
         return one->accepted || at.column() == Why ? day_palette().desk_quiet : day_palette().desk_text;
     if (role == Qt::ToolTipRole)
-        return text(row->explains);
+        return QStringLiteral("%1: %2 · %3").arg(text(one->how_much), text(one->why), text(row->explains));
     if (role == Qt::AccessibleTextRole && at.column() == What)
         return tr("%1, %2").arg(text(row->label), one->accepted                    ? tr("meant")
                                                   : one->gravity == Gravity::Grave ? tr("grave")

@@ -129,8 +129,14 @@ constexpr Mend overlap_mends[] = {{"shrink", "Shrink", shrink_before}, {"drop", 
 
 // -- feeds that fight
 
-bool sets_values(const Lane& lane) {
-    return lane.kind->keyed || lane.kind->poses;
+/// Of poses as far as one of them is otherwise than at first: else they leave the property as it is.
+bool sets_values(const Lane& lane, const Feed& feed) {
+    if (!lane.kind->poses)
+        return lane.kind->keyed;
+    const auto i = pose_index(feed);
+    return i < pose_size && std::any_of(lane.pins.begin(), lane.pins.end(), [i](const Pin& pin) {
+               return std::get<PoseBody>(pin.body).values[i] != initial_pose()[i];
+           });
 }
 
 void find_fight(const CheckMaterial& material, std::vector<Finding>& found) {
@@ -153,7 +159,8 @@ void find_fight(const CheckMaterial& material, std::vector<Finding>& found) {
                 continue;
             const bool overruled = second.feed.meets == Meets::Instead && first.lane != second.lane;
             const bool both_set = second.feed.meets == Meets::Usual && first.feed.meets == Meets::Usual &&
-                                  sets_values(*first.lane) && sets_values(*second.lane);
+                                  sets_values(*first.lane, first.feed) &&
+                                  sets_values(*second.lane, second.feed);
             if (!overruled && !both_set && first.lane != second.lane)
                 continue;
             Finding one = finding_at(fight_check, *second.lane, {}, Seconds(0));
