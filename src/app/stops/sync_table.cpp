@@ -186,8 +186,8 @@ SyncDialog::SyncDialog(CheckBank& bank, QWidget* parent) : QDialog(parent), bank
     list_->verticalHeader()->setDefaultSectionSize(22);
     list_->horizontalHeader()->setStretchLastSection(true);
     const int widths[] = {108, 108, 100, 74, 58, 58, 92, 76, 58};
-    for (int column = 0; column < static_cast<int>(std::size(widths)); ++column)
-        list_->setColumnWidth(column, widths[column]);
+    for (int i = 0; i < static_cast<int>(std::size(widths)); ++i)
+        list_->setColumnWidth(i, widths[i]);
     list_->setSortingEnabled(true);
     list_->sortByColumn(SyncTable::Time, Qt::AscendingOrder);
     column->addWidget(list_, 1);
