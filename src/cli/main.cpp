@@ -6,6 +6,7 @@
 #include "interchange/project_json.h"
 #include "parameter_page.h"
 #include "place_pins.h"
+#include "render_film.h"
 #include "write_picture.h"
 #include "write_sound.h"
 
@@ -33,6 +34,8 @@ struct Requests {
     WriteSoundRequest sound;
     WritePictureRequest picture;
     CheckRequest checking;
+    RenderRequest film;
+    JoinRequest joining;
     int status = 0; ///< besides: 1 where something was found
     int failed = 1; ///< the status of what could not be done
 };
@@ -164,6 +167,39 @@ void add_check(CLI::App& app, Requests& all) {
     });
 }
 
+void add_render(CLI::App& app, Requests& all) {
+    auto& film = all.film;
+    auto* command = app.add_subcommand("render", "make a film of a project, or a part of one");
+    command->add_option("PROJECT", film.project)->required();
+    command->add_option("-o,--output", film.out, "file to write; of pictures a folder")->required();
+    command->add_option("--target", film.target, "a ready choice: " + film_target_ids())
+        ->capture_default_str();
+    command->add_option("--format", film.format, "another kind of film: " + film_format_ids());
+    command->add_option("--size", film.size, "as in 1920x1080; the target's unless given");
+    command->add_option("--quality", film.quality, "of its encoder; usual unless given")
+        ->check(CLI::Range(0, 100));
+    command->add_option("--sound", film.sound_kbit, "kbit a second")
+        ->check(CLI::Range(32, 512))
+        ->capture_default_str();
+    command->add_option("--frames", film.frames, "of the piece, as in 240-480; the last one not included");
+    command->add_option("--part", film.part, "part K of N, as in 2/8: to be joined");
+    command->add_option("--draw-in", film.draw_in, "frame, timecode, bar, name, safe")
+        ->delimiter(',')
+        ->expected(1, 5);
+    command->add_option("--threads", film.threads, "that compose; as many as there are cores unless given")
+        ->check(CLI::Range(1, 256));
+    command->add_flag("--force", film.replace, "replace a file that is there already; make a part again");
+    command->add_flag("--quiet", film.quiet, "tell nothing of the progress");
+    command->callback([&all] { all.outcome = render_film_of(all.film); });
+
+    auto& join = all.joining;
+    auto* joins = app.add_subcommand("join", "join the parts of a film");
+    joins->add_option("PARTS", join.parts, "in any order")->required();
+    joins->add_option("-o,--output", join.out, "file to write")->required();
+    joins->add_flag("--force", join.replace, "replace a file that is there already");
+    joins->callback([&all] { all.outcome = join_films(all.joining); });
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -179,6 +215,7 @@ int main(int argc, char** argv) {
     add_sound(app, all);
     add_picture(app, all);
     add_check(app, all);
+    add_render(app, all);
     app.add_subcommand("parameters", "tell all that can be set, as a page")->callback([] {
         std::cout << parameter_page();
     });

@@ -1,0 +1,159 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "render_film.h"
+
+#include "follow/project_sounds.h"
+#include "interchange/exporters.h"
+#include "interchange/outputs.h"
+#include "interchange/project_file.h"
+#include "interchange/project_json.h"
+#include "project_arguments.h"
+#include "render/film_plan.h"
+#include "screenless.h"
+
+#include <QString>
+#include <QStringList>
+#include <fmt/core.h>
+#include <iostream>
+
+namespace pulsepin {
+namespace {
+
+/// "A-B": frames of the piece, from one up to, not including, the other.
+Result<void> take_frames(const std::string& text, FilmOptions& options) {
+    const auto sides = QString::fromStdString(text).split('-');
+    bool first = false, until = false;
+    const auto from = sides.value(0).toLongLong(&first), to = sides.value(1).toLongLong(&until);
+    if (sides.size() != 2 || !first || !until || from < 0 || to <= from)
+        return fail("The frames \"" + text + "\" cannot be read.", {}, "Write them as in 240-480.");
+    options.first = Frames(from);
+    options.until = Frames(to);
+    return {};
+}
+
+Result<std::pair<int, int>> part_of_text(const std::string& text) {
+    const auto sides = QString::fromStdString(text).split('/');
+    const int k = sides.value(0).toInt(), n = sides.value(1).toInt();
+    if (sides.size() != 2 || k < 1 || n < 1 || k > n || n > 100'000)
+        return fail("The part \"" + text + "\" cannot be read.", {}, "Write it as in 2/8.");
+    return std::pair(k, n);
+}
+
+Result<FilmOptions> options_of(const RenderRequest& request) {
+    const auto* target = film_target(request.target);
+    if (!target)
+        return fail("There is no target called \"" + request.target + "\".", {},
+                    "There are: " + film_target_ids() + ".");
+    FilmOptions options = options_of(*target);
+    if (!request.format.empty()) {
+        if (!film_format(request.format))
+            return fail("There is no kind of film called \"" + request.format + "\".", {},
+                        "There are: " + film_format_ids() + ".");
+        options.format = request.format;
+        options.quality = -1;
+    }
+    if (!request.size.empty()) {
+        const auto sides = QString::fromStdString(request.size).split('x');
+        options.width = sides.value(0).toInt();
+        options.height = sides.value(1).toInt();
+        if (sides.size() != 2 || options.width < 1 || options.height < 1)
+            return fail("The size \"" + request.size + "\" cannot be read.", {}, "Write it as in 1920x1080.");
+    }
+    if (request.quality >= 0)
+        options.quality = request.quality;
+    options.sound_kbit = request.sound_kbit;
+    if (!request.frames.empty())
+        if (auto taken = take_frames(request.frames, options); !taken)
+            return tl::unexpected(taken.error());
+    for (const auto& one : request.draw_in) {
+        bool* what = one == "frame"      ? &options.burn.frame
+                     : one == "timecode" ? &options.burn.timecode
+                     : one == "bar"      ? &options.burn.place
+                     : one == "name"     ? &options.burn.name
+                     : one == "safe"     ? &options.burn.safe_areas
+                                         : nullptr;
+        if (!what)
+            return fail("There is nothing called \"" + one + "\" to draw in.", {},
+                        "There are: frame, timecode, bar, name, safe.");
+        *what = true;
+    }
+    return options;
+}
+
+Result<std::shared_ptr<const MixPlan>> sound_of(const Project& project, const Schedule& schedule) {
+    if (!project.song)
+        return std::shared_ptr<const MixPlan>();
+    auto sounds = load_project_sounds(project, true);
+    if (!sounds)
+        return tl::unexpected(sounds.error());
+    return std::make_shared<const MixPlan>(heard_plan(schedule, *sounds));
+}
+
+} // namespace
+
+std::string film_target_ids() {
+    std::string ids;
+    for (const auto& one : film_targets())
+        ids += (ids.empty() ? "" : ", ") + std::string(one.id);
+    return ids;
+}
+
+std::string film_format_ids() {
+    std::string ids;
+    for (const auto& one : film_formats())
+        ids += (ids.empty() ? "" : ", ") + std::string(one.id);
+    return ids;
+}
+
+Result<void> render_film_of(const RenderRequest& request) {
+    const auto options = options_of(request);
+    if (!options)
+        return tl::unexpected(options.error());
+    const auto project = load_project(request.project);
+    if (!project)
+        return tl::unexpected(project.error());
+    const bool parts = !request.part.empty();
+    // A part that is there is looked at, and made again only where it is another.
+    if (auto allowed = may_write(request.out, inputs_of(request.project, *project), request.replace || parts);
+        !allowed)
+        return allowed;
+    const auto curves = curves_of_project(*project);
+    if (!curves)
+        return tl::unexpected(curves.error());
+    auto sound = sound_of(*project, curves->schedule);
+    if (!sound)
+        return tl::unexpected(sound.error());
+    const Screenless screenless;
+    auto film = planned_film(*curves, *std::move(sound), *options);
+    if (!film)
+        return tl::unexpected(film.error());
+    film->threads = request.threads;
+    film->piece = hash_of(project_to_json(*project, "/"));
+    int told = -1;
+    const Progress progress{[&](double share) {
+        const int percent = static_cast<int>(share * 100);
+        if (!request.quiet && percent / 10 > told / 10) {
+            std::cerr << fmt::format("{} %\n", percent / 10 * 10);
+            told = percent;
+        }
+    }};
+    if (!parts)
+        return render_film(*film, request.out, progress);
+    const auto part = part_of_text(request.part);
+    if (!part)
+        return tl::unexpected(part.error());
+    if (!request.replace && is_part(*film, part->first, part->second, request.out)) {
+        if (!request.quiet)
+            std::cerr << "there already\n";
+        return {};
+    }
+    return render_part(*film, part->first, part->second, request.out, progress);
+}
+
+Result<void> join_films(const JoinRequest& request) {
+    Inputs inputs(request.parts.begin(), request.parts.end());
+    if (auto allowed = may_write(request.out, inputs, request.replace); !allowed)
+        return allowed;
+    return join_parts(inputs, request.out);
+}
+
+} // namespace pulsepin

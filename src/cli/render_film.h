@@ -1,0 +1,32 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "base/error.h"
+
+#include <string>
+#include <vector>
+
+namespace pulsepin {
+
+struct RenderRequest {
+    std::string project, out;
+    std::string target = "web", format, size, frames, part;
+    int quality = -1, sound_kbit = 192, threads = 0;
+    std::vector<std::string> draw_in;
+    bool replace = false, quiet = false;
+};
+/// Renders a film, or a part of one. A part that is there already, whole, is not made again.
+[[nodiscard]] Result<void> render_film_of(const RenderRequest& request);
+
+struct JoinRequest {
+    std::vector<std::string> parts;
+    std::string out;
+    bool replace = false;
+};
+[[nodiscard]] Result<void> join_films(const JoinRequest& request);
+
+/// By commas.
+[[nodiscard]] std::string film_target_ids();
+[[nodiscard]] std::string film_format_ids();
+
+} // namespace pulsepin

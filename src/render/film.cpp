@@ -1,0 +1,381 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "render/film.h"
+
+#include "base/whole.h"
+#include "media/resampler.h"
+#include "media/write_wav.h"
+#include "time/timecode.h"
+
+#include <algorithm>
+#include <cmath>
+#include <fstream>
+#include <fmt/core.h>
+#include <system_error>
+#include <thread>
+
+namespace pulsepin {
+namespace {
+
+constexpr std::size_t sound_block = 4800; // frames that are mixed at once
+
+/// What is heard from the film's first frame on, at the rate that it is coded at.
+class FilmSound {
+public:
+    explicit FilmSound(const Film& film)
+        : film_(film),
+          resampler_(film.sound ? film.sound->sample_rate : film.spec.sample_rate, film.spec.sample_rate) {
+        const auto rate = film.curves.project().settings->frame_rate;
+        const double per_second =
+            static_cast<double>(film.sound ? film.sound->sample_rate : film.spec.sample_rate);
+        at_ = Samples(nearest_whole(rate.start_of(film.first).value * per_second));
+        end_ = Samples(nearest_whole(rate.start_of(film.until).value * per_second));
+        // As many samples as the film's own rate has in its length.
+        left_ = nearest_whole((rate.start_of(film.until) - rate.start_of(film.first)).value *
+                              static_cast<double>(film.spec.sample_rate));
+    }
+    /// Empty when it is over.
+    [[nodiscard]] std::vector<float> next() {
+        std::vector<float> out;
+        while (out.empty() && at_ < end_) {
+            const auto frames = std::min<std::int64_t>(sound_block, (end_ - at_).value);
+            std::vector<float> stereo(static_cast<std::size_t>(2 * frames), 0.0f);
+            if (film_.sound)
+                film_.sound->add_to(stereo, at_);
+            at_ += Samples(frames);
+            out = resampler_.add(stereo);
+        }
+        if (out.empty() && !ended_) {
+            ended_ = true;
+            out = resampler_.finish();
+            const auto missing = static_cast<std::size_t>(std::max<std::int64_t>(0, left_)) * 2;
+            out.resize(missing, 0.0f); // a rounding of the other rate
+        }
+        if (static_cast<std::int64_t>(out.size() / 2) > left_)
+            out.resize(static_cast<std::size_t>(2 * std::max<std::int64_t>(0, left_)));
+        left_ -= static_cast<std::int64_t>(out.size() / 2);
+        return out;
+    }
+
+private:
+    const Film& film_;
+    Resampler resampler_;
+    Samples at_, end_;
+    std::int64_t left_ = 0;
+    bool ended_ = false;
+};
+
+/// All of it, coded.
+Result<std::vector<CodedSound>> coded_sound(const Film& film, const Progress& progress) {
+    auto coder = SoundCoder::open(film.spec);
+    if (!coder)
+        return tl::unexpected(coder.error());
+    FilmSound source(film);
+    std::vector<CodedSound> all;
+    const auto take = [&](Result<std::vector<CodedSound>> coded) -> Result<void> {
+        if (!coded)
+            return tl::unexpected(coded.error());
+        std::move(coded->begin(), coded->end(), std::back_inserter(all));
+        return {};
+    };
+    for (auto stereo = source.next(); !stereo.empty(); stereo = source.next()) {
+        if (progress.cancelled())
+            return fail_cancelled();
+        if (auto taken = take(coder->add(stereo)); !taken)
+            return tl::unexpected(taken.error());
+    }
+    if (auto taken = take(coder->finish()); !taken)
+        return tl::unexpected(taken.error());
+    return all;
+}
+
+void wait_while_paused(const FilmWatch& watch, const Progress& progress) {
+    while (watch.paused && *watch.paused && !progress.cancelled())
+        std::this_thread::sleep_for(std::chrono::milliseconds(40));
+}
+
+FrameMill::Order order_of(const Film& film, Frames first, Frames until) {
+    return {film.curves,        QSize(film.spec.width, film.spec.height),
+            film.first + first, film.first + until,
+            film.burn,          film.spec.format->alpha,
+            film.threads,       film.file_of};
+}
+
+/// Codes the frames [first, until) of the film as one stretch, and hands over what is ready.
+Result<void> code_stretch(const Film& film, FrameMill& mill, Frames first, Frames until,
+                          const Progress& progress, const FilmWatch& watch,
+                          const std::function<Result<void>(std::vector<CodedPicture>)>& take) {
+    auto coder = PictureCoder::open(film.spec);
+    if (!coder)
+        return tl::unexpected(coder.error());
+    for (Frames frame = first; frame < until; frame += Frames(1)) {
+        wait_while_paused(watch, progress);
+        auto image = mill.next(progress);
+        if (!image)
+            return tl::unexpected(image.error());
+        auto coded = coder->add(image->constBits(), image->bytesPerLine());
+        if (!coded)
+            return tl::unexpected(coded.error());
+        if (auto taken = take(*std::move(coded)); !taken)
+            return taken;
+        if (watch.made)
+            watch.made(frame.value, *image);
+        progress.report(static_cast<double>(frame.value + 1) / static_cast<double>(film.frames()));
+    }
+    auto coded = coder->finish();
+    if (!coded)
+        return tl::unexpected(coded.error());
+    return take(*std::move(coded));
+}
+
+Result<void> check(const Film& film) {
+    if (film.until <= film.first)
+        return fail("There is nothing to render: the range is empty.", {}, "Choose a longer range.");
+    return can_write(film.spec);
+}
+
+/// A folder of numbered pictures with a WAV beside them.
+Result<void> render_pictures(const Film& film, const std::filesystem::path& path, const Progress& progress,
+                             const FilmWatch& watch) {
+    const auto draft = path.parent_path() / (".pulsepin-part-" + path.filename().string());
+    std::error_code code;
+    std::filesystem::remove_all(draft, code);
+    std::filesystem::create_directories(draft, code);
+    const auto failed = [&](const std::string& what) {
+        std::filesystem::remove_all(draft, code);
+        return fail(what, path.string(), "Make room, or write it to another disk.");
+    };
+    if (code)
+        return failed("The folder could not be made.");
+    auto coder = PictureCoder::open(film.spec);
+    if (!coder)
+        return tl::unexpected(coder.error());
+    std::int64_t count = 0;
+    const auto write = [&](const Result<std::vector<CodedPicture>>& pictures) -> Result<void> {
+        if (!pictures)
+            return tl::unexpected(pictures.error());
+        for (const auto& picture : *pictures) {
+            const auto name = draft / fmt::format("{}-{:06}.{}", path.stem().string(), ++count,
+                                                  film.spec.format->extension);
+            std::ofstream file(name, std::ios::binary);
+            file.write(reinterpret_cast<const char*>(picture.bytes.data()),
+                       static_cast<std::streamsize>(picture.bytes.size()));
+            file.close();
+            if (!file)
+                return fail("A picture could not be written: is the disk full?", path.string(),
+                            "Make room, or write it to another disk.");
+        }
+        return {};
+    };
+    const auto all = [&]() -> Result<void> {
+        FrameMill mill(order_of(film, Frames(0), Frames(film.frames())));
+        for (std::int64_t i = 0; i < film.frames(); ++i) {
+            wait_while_paused(watch, progress);
+            const auto image = mill.next(progress);
+            if (!image)
+                return tl::unexpected(image.error());
+            if (auto done = write(coder->add(image->constBits(), image->bytesPerLine())); !done)
+                return done;
+            if (watch.made)
+                watch.made(i, *image);
+            progress.report(static_cast<double>(i + 1) / static_cast<double>(film.frames()));
+        }
+        if (auto done = write(coder->finish()); !done)
+            return done;
+        Film alone = film;
+        alone.spec.format = film_format("wav");
+        return render_film(alone, draft / (path.stem().string() + ".wav"), {[](double) {}, progress.stop});
+    }();
+    if (!all) {
+        std::filesystem::remove_all(draft, code);
+        return all;
+    }
+    if (std::filesystem::exists(path, code)) {
+        auto old = path;
+        old += ".old";
+        std::filesystem::rename(path, old, code);
+        std::filesystem::rename(draft, path, code);
+        if (!code)
+            std::filesystem::remove_all(old, code);
+        else
+            std::filesystem::rename(old, path, code);
+    } else
+        std::filesystem::rename(draft, path, code);
+    return code ? Result<void>(failed("The folder could not be put in its place.")) : Result<void>();
+}
+
+std::pair<Frames, Frames> stretches_of(const Film& film, int k, int n) {
+    const std::int64_t all = (film.frames() + stretch_frames - 1) / stretch_frames;
+    const auto edge = [&](std::int64_t i) {
+        return Frames(std::min(film.frames(), all * i / n * stretch_frames));
+    };
+    return {edge(k - 1), edge(k)};
+}
+
+FilmPart part_of(const Film& film, int k, int n) {
+    FilmPart part;
+    part.made_of = film.made_of();
+    part.frames = film.frames();
+    std::tie(part.first, part.until) = stretches_of(film, k, n);
+    part.spec = film.spec;
+    part.with_sound = film.sound && !film.spec.format->sound.empty();
+    return part;
+}
+
+} // namespace
+
+std::string Film::made_of() const {
+    const auto& range = *this;
+    std::string all = fmt::format("{} {} {} {} {}x{} {}/{} q{} s{} {} {}{}{}{}{}{}", piece, range.first.value,
+                                  range.until.value, spec.format->id, spec.width, spec.height,
+                                  spec.rate.numerator(), spec.rate.denominator(), spec.quality,
+                                  spec.sound_kbit, spec.sample_rate, int(burn.frame), int(burn.timecode),
+                                  int(burn.place), int(burn.name), int(burn.safe_areas), int(burn.band));
+    return hash_of(all + spec.title + spec.author + spec.timecode);
+}
+
+void describe(FilmSpec& spec, const Schedule& schedule, Frames first, Frames until) {
+    const auto& settings = *schedule.project().settings;
+    const auto rate = settings.frame_rate;
+    spec.rate = rate;
+    spec.title = settings.title;
+    spec.author = settings.author;
+    spec.timecode =
+        format_timecode(first, rate, drop_frame_exists(rate) ? TimecodeCount::Drop : TimecodeCount::NonDrop);
+    spec.chapters.clear();
+    const Seconds begin = rate.start_of(first), end = rate.start_of(until);
+    for (std::size_t i = 0; i < schedule.size(); ++i) {
+        const Lane& lane = *schedule.project().lanes[i];
+        if (!lane.kind->marks || lane.muted)
+            continue;
+        for (const auto& pin : schedule[i].pins)
+            if (const auto& own = lane.pins[pin.index]; !own.muted && pin.frame >= first && pin.frame < until)
+                spec.chapters.push_back(
+                    {rate.start_of(pin.frame) - begin, {}, std::get<MarkerBody>(own.body).name});
+    }
+    std::stable_sort(spec.chapters.begin(), spec.chapters.end(),
+                     [](const auto& a, const auto& b) { return a.from < b.from; });
+    // What comes before the first marker is a chapter too, for players that show nothing else.
+    if (!spec.chapters.empty() && spec.chapters.front().from > Seconds(0))
+        spec.chapters.insert(spec.chapters.begin(), {Seconds(0), {}, settings.title});
+    for (std::size_t i = 0; i < spec.chapters.size(); ++i)
+        spec.chapters[i].until = i + 1 < spec.chapters.size() ? spec.chapters[i + 1].from : end - begin;
+}
+
+Result<void> render_film(const Film& film, const std::filesystem::path& path, const Progress& progress,
+                         const FilmWatch& watch) {
+    if (auto good = check(film); !good)
+        return good;
+    if (film.spec.format->numbered)
+        return render_pictures(film, path, progress, watch);
+    const bool heard = !film.spec.format->sound.empty() && (film.sound || film.spec.format->picture.empty());
+    auto file = FilmFile::create(path, film.spec, heard);
+    if (!file)
+        return tl::unexpected(file.error());
+    std::vector<CodedSound> sound;
+    if (heard) {
+        auto coded = coded_sound(film, progress);
+        if (!coded)
+            return tl::unexpected(coded.error());
+        sound = *std::move(coded);
+    }
+    std::size_t next = 0;
+    const double per_frame = static_cast<double>(film.spec.sample_rate) / film.spec.rate.per_second();
+    const auto hear_until = [&](Frames frame) -> Result<void> {
+        for (; next < sound.size() &&
+               static_cast<double>(sound[next].at) < static_cast<double>(frame.value) * per_frame;
+             ++next)
+            if (auto added = file->add(sound[next]); !added)
+                return added;
+        return {};
+    };
+    if (!film.spec.format->picture.empty()) {
+        FrameMill mill(order_of(film, Frames(0), Frames(film.frames())));
+        for (Frames first(0); first < Frames(film.frames()); first += Frames(stretch_frames)) {
+            const Frames until = std::min(first + Frames(stretch_frames), Frames(film.frames()));
+            const auto take = [&](std::vector<CodedPicture> pictures) -> Result<void> {
+                for (const auto& picture : pictures) {
+                    if (auto heard_so_far = hear_until(first + Frames(picture.shown)); !heard_so_far)
+                        return heard_so_far;
+                    if (auto added = file->add(picture, first); !added)
+                        return added;
+                }
+                return {};
+            };
+            if (auto coded = code_stretch(film, mill, first, until, progress, watch, take); !coded)
+                return coded;
+        }
+    }
+    if (auto rest = hear_until(Frames(film.frames() + 10 * 1000)); !rest)
+        return rest;
+    if (progress.cancelled())
+        return fail_cancelled();
+    return file->finish();
+}
+
+Result<void> render_part(const Film& film, int k, int n, const std::filesystem::path& path,
+                         const Progress& progress) {
+    if (auto good = check(film); !good)
+        return good;
+    if (film.spec.format->numbered || film.spec.format->picture.empty())
+        return fail("This kind of film is not made in parts.", {}, "Render it at once.");
+    FilmPart part = part_of(film, k, n);
+    if (part.until <= part.first)
+        return fail(fmt::format("The film has no {} parts: it is {} frames long, and a part {} at least.", n,
+                                film.frames(), stretch_frames),
+                    {}, "Make fewer parts.");
+    FrameMill mill(order_of(film, part.first, part.until));
+    for (Frames first = part.first; first < part.until; first += Frames(stretch_frames)) {
+        const Frames until = std::min(first + Frames(stretch_frames), part.until);
+        auto& stretch = part.stretches.emplace_back();
+        const auto take = [&](std::vector<CodedPicture> pictures) -> Result<void> {
+            std::move(pictures.begin(), pictures.end(), std::back_inserter(stretch));
+            return {};
+        };
+        const auto whole =
+            static_cast<double>((part.until - part.first).value) / static_cast<double>(film.frames());
+        const double before = static_cast<double>(part.first.value) / static_cast<double>(film.frames());
+        const Progress own{[&](double share) { progress.report((share - before) / whole); }, progress.stop};
+        if (auto coded = code_stretch(film, mill, first, until, own, {}, take); !coded)
+            return coded;
+    }
+    if (part.with_sound && part.first == Frames(0)) {
+        auto coded = coded_sound(film, progress);
+        if (!coded)
+            return tl::unexpected(coded.error());
+        part.sound = *std::move(coded);
+    }
+    return write_part(part, path);
+}
+
+bool is_part(const Film& film, int k, int n, const std::filesystem::path& path) {
+    const auto there = read_part(path);
+    const auto wanted = part_of(film, k, n);
+    return there && there->made_of == wanted.made_of && there->first == wanted.first &&
+           there->until == wanted.until;
+}
+
+std::int64_t guessed_bytes(const Film& film) {
+    const auto& format = *film.spec.format;
+    const double pixels = 1.0 * film.spec.width * film.spec.height * static_cast<double>(film.frames());
+    // Bits a pixel, as the demo takes them; of lossy ones half for six steps of quality.
+    double bits = 0;
+    if (format.picture == "libx264" || format.picture == "libx265")
+        bits = 0.10 * std::pow(2.0, (20 - film.spec.quality) / 6.0) * (format.picture == "libx265" ? 0.7 : 1);
+    else if (format.picture == "libvpx-vp9" || format.picture == "libsvtav1")
+        bits = 0.07 * std::pow(2.0, (28 - film.spec.quality) / 9.0);
+    else if (format.picture == "prores_ks")
+        bits = format.alpha ? 6 : 4;
+    else if (!format.picture.empty())
+        bits = format.picture == "ffv1"           ? 9
+               : format.picture == "libwebp_anim" ? 0.4
+               : format.picture == "gif"          ? 2.5
+                                                  : 14;
+    const double seconds = static_cast<double>(film.frames()) / film.spec.rate.per_second();
+    const double sound = format.sound.empty() ? 0
+                         : format.sound == "pcm_s24le"
+                             ? seconds * static_cast<double>(film.spec.sample_rate) * 6
+                             : seconds * film.spec.sound_kbit * 125;
+    return static_cast<std::int64_t>(pixels * bits / 8 + sound);
+}
+
+} // namespace pulsepin

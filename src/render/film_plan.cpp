@@ -1,0 +1,68 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "render/film_plan.h"
+
+#include <algorithm>
+#include <array>
+
+namespace pulsepin {
+
+std::span<const FilmTarget> film_targets() {
+    static constexpr std::array<FilmTarget, 6> targets{{
+        {"web", "Web", "1920 × 1080, H.264", "h264", 1920, 1080, 18},
+        {"upright", "Upright", "1080 × 1920, H.264", "h264", 1080, 1920, 18},
+        {"archive", "Archive", "lossless, FFV1", "ffv1", 0, 0, -1},
+        {"editing", "Editing", "ProRes 422 HQ", "prores", 0, 0, -1},
+        {"small", "Small", "1280 × 720, AV1", "av1", 1280, 720, 30},
+        {"loop", "Loop", "480 × 270, animated WebP", "webp", 480, 270, 75},
+    }};
+    return targets;
+}
+
+const FilmTarget* film_target(std::string_view id) {
+    const auto all = film_targets();
+    const auto found =
+        std::find_if(all.begin(), all.end(), [id](const FilmTarget& one) { return one.id == id; });
+    return found == all.end() ? nullptr : &*found;
+}
+
+FilmOptions options_of(const FilmTarget& target, FilmOptions before) {
+    before.format = target.format;
+    before.width = target.width;
+    before.height = target.height;
+    before.quality = target.quality;
+    return before;
+}
+
+Result<Film> planned_film(const Curves& curves, std::shared_ptr<const MixPlan> sound,
+                          const FilmOptions& options) {
+    const auto& settings = *curves.project().settings;
+    Film film;
+    film.curves = curves;
+    film.spec.format = film_format(options.format);
+    if (!film.spec.format)
+        return fail("There is no kind of film called \"" + options.format + "\".");
+    film.spec.width = options.width > 0 ? options.width : settings.picture_width;
+    film.spec.height = options.height > 0 ? options.height : settings.picture_height;
+    const auto& format = *film.spec.format;
+    film.spec.quality = options.quality < 0 ? format.usual
+                                            : std::clamp(options.quality, std::min(format.best, format.worst),
+                                                         std::max(format.best, format.worst));
+    film.spec.sound_kbit = std::clamp(options.sound_kbit, 32, 512);
+    const Frames begins = settings.frame_rate.frame_at(settings.begins.value_or(Seconds(0)));
+    const Frames ends = piece_length(curves.project());
+    film.first = std::clamp(options.first.value_or(begins), Frames(0), ends);
+    film.until = std::clamp(options.until.value_or(ends), Frames(0), ends);
+    if (film.until <= film.first)
+        return fail("There is nothing to render: the range is empty.", {},
+                    "Open a song, or choose a longer range.");
+    describe(film.spec, curves.schedule, film.first, film.until);
+    film.burn = options.burn;
+    if (sound && sound->sample_rate > 0)
+        film.sound = std::move(sound);
+    film.spec.sample_rate = coded_rate(format, film.sound ? film.sound->sample_rate : 48000);
+    if (auto possible = can_write(film.spec); !possible)
+        return tl::unexpected(possible.error());
+    return film;
+}
+
+} // namespace pulsepin
