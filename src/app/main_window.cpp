@@ -71,7 +71,7 @@ MainWindow::MainWindow(Player::Device device)
     : player_(device), commands_(this), context_{this, document_, view_, player_, commands_},
       files_(context_), pins_(context_), shots_(context_), lanes_(context_), sounds_(context_),
       grids_(context_), play_(context_), look_(context_), drops_(context_), words_(context_),
-      exposures_(context_), checks_(context_) {
+      exposures_(context_), checks_(context_), films_(context_) {
     const StyledAtOnce styled;
     context_.files = &files_;
     context_.grids = &grids_;
@@ -174,6 +174,7 @@ void MainWindow::make_menu() {
     grids_.hang_up(menu_.addMenu(tr("Beats")));
     play_.hang_up(menu_.addMenu(tr("Play")));
     checks_.hang_up(menu_.addMenu(tr("Check")));
+    films_.hang_up(menu_.addMenu(tr("Film")));
     look_.hang_up(menu_.addMenu(tr("View")));
     menu_.addSeparator();
     menu_.setTitle(tr("Help"));
@@ -356,6 +357,7 @@ void MainWindow::connect_stops() {
     connect(place_, &PlacePanel::shown_wanted, timeline_, &TimelineView::show_range);
     connect(export_, &ExportPanel::file_wanted, &files_, &FileCommands::export_dialog);
     checks_.show_panel(check_);
+    films_.show_page(&export_->film());
     connect(&check_->bank(), &CheckBank::changed, route_, [this] { route_->update(); });
     connect(export_, &ExportPanel::written, route_, [this] { route_->update(); });
 }
@@ -392,10 +394,10 @@ void MainWindow::refresh_file() {
 void MainWindow::give_room(PicturePlace picture) {
     const bool shared = picture == PicturePlace::Bench, narrow = width() < 1200;
     route_->set_narrow(narrow);
-    // What was found has the room of what is selected.
-    const bool checks = stack_->currentWidget() == check_;
-    details_->setVisible(!checks);
-    stack_->setMinimumWidth((narrow ? 450 : 530) + (checks && shared ? (narrow ? 200 : 260) : 0));
+    // What was found, and films, have the room of what is selected.
+    const bool wide = stack_->currentWidget() == check_ || stack_->currentWidget() == export_;
+    details_->setVisible(!wide);
+    stack_->setMinimumWidth((narrow ? 450 : 530) + (wide && shared ? (narrow ? 200 : 260) : 0));
     const int details = narrow ? 232 : 254;
     details_->setMinimumWidth(details);
     details_->setMaximumWidth(shared ? details : QWIDGETSIZE_MAX);
@@ -461,7 +463,7 @@ void MainWindow::resizeEvent(QResizeEvent* event) {
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
-    if (!files_.may_close())
+    if (!films_.may_close() || !files_.may_close())
         return event->ignore();
     player_.stop();
     event->accept();

@@ -6,6 +6,7 @@
 #include "commands/grid_commands.h"
 #include "commands/check_commands.h"
 #include "commands/drawing_commands.h"
+#include "commands/film_commands.h"
 #include "commands/drop_commands.h"
 #include "commands/lane_commands.h"
 #include "commands/pin_commands.h"
@@ -69,6 +70,7 @@ public:
     [[nodiscard]] ExportPanel& export_panel() { return *export_; }
     [[nodiscard]] CheckPanel& check_panel() { return *check_; }
     [[nodiscard]] CheckCommands& check_commands() { return checks_; }
+    [[nodiscard]] FilmCommands& film_commands() { return films_; }
     [[nodiscard]] TransportBar& transport() { return *transport_; }
 
 protected:
@@ -115,6 +117,7 @@ private:
     WordCommands words_;
     DrawingCommands exposures_;
     CheckCommands checks_;
+    FilmCommands films_;
     TransportBar* transport_ = nullptr;
     TimelineView* timeline_ = nullptr;
     ScoreView* score_ = nullptr;

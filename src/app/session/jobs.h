@@ -18,7 +18,7 @@
 namespace pulsepin {
 
 /// Kinds of work that do not wait for each other. Within one, jobs run one after the other.
-enum class JobQueue { Decode, Mix, Analyse, Follow, Write, Proxy, Check };
+enum class JobQueue { Decode, Mix, Analyse, Follow, Write, Proxy, Check, Film };
 
 /// One piece of work that was asked for. It may be asked about and cancelled from the interface thread only.
 class Job {
@@ -86,7 +86,7 @@ private:
     void next(Queue& queue);
 
     std::vector<std::shared_ptr<Job>> all_;
-    std::array<Queue, 7> queues_;
+    std::array<Queue, 8> queues_;
     QTimer ticker_;
 };
 

@@ -7,8 +7,10 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QGridLayout>
+#include <QHBoxLayout>
 #include <QScrollArea>
 #include <QVBoxLayout>
+#include <algorithm>
 
 namespace pulsepin {
 namespace {
@@ -21,10 +23,57 @@ QString text(std::string_view view) {
 
 ExportPanel::ExportPanel(Document& document, ViewState& view, QWidget* parent)
     : StopPanel(document, view, parent) {
-    auto* column = new QVBoxLayout(this);
+    auto* whole = new QVBoxLayout(this);
+    whole->setContentsMargins(0, 0, 0, 0);
+    whole->setSpacing(8);
+    whole->addLayout(make_top());
+    pages_ = new QStackedWidget;
+    pages_->addWidget(film_ = new FilmPage(document, view));
+    pages_->addWidget(make_ways());
+    whole->addWidget(pages_, 1);
+    connect(&film_->queue(), &FilmQueue::ended, this, [this](const QString&, bool well) {
+        written_ += well ? 1 : 0;
+        emit written();
+    });
+    connect(&film_->queue(), &FilmQueue::changed, this, &ExportPanel::written);
+    show_page(FilmOf);
+}
+
+QLayout* ExportPanel::make_top() {
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    const auto side = [&](const char* name, const QString& label, const QString& tip, Page page) {
+        auto* button = named(new QPushButton(label), name, tip);
+        button->setCheckable(true);
+        button->setProperty("role", "choice");
+        connect(button, &QPushButton::clicked, this, [this, page] { show_page(page); });
+        sides_.push_back(button);
+        row->addWidget(button);
+    };
+    side("page of film", tr("Film"), tr("The piece as a video, as pictures or as sound"), FilmOf);
+    side("page of formats", tr("Hand on"), tr("Cuts, markers, words and curves in open formats"), HandOn);
+    row->addSpacing(12);
+    for (const auto& [command, label] :
+         {std::pair("write still", tr("Still…")), std::pair("write contact sheet", tr("Contact sheet…"))}) {
+        auto* button = named(new QPushButton(label), command, tr("A picture of this frame, or of all shots"));
+        connect(button, &QPushButton::clicked, this, [this, id = command] { emit film_->wanted(id); });
+        row->addWidget(button);
+    }
+    row->addStretch(1);
+    return row;
+}
+
+void ExportPanel::show_page(Page page) {
+    for (std::size_t i = 0; i < sides_.size(); ++i)
+        sides_[i]->setChecked(static_cast<Page>(i) == page);
+    pages_->setCurrentIndex(page);
+}
+
+QWidget* ExportPanel::make_ways() {
+    auto* box = new QWidget;
+    auto* column = new QVBoxLayout(box);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(8);
-    column->addWidget(heading(tr("Hand it on")));
     auto* ways = new QScrollArea;
     ways->setWidgetResizable(true);
     ways->setFrameShape(QFrame::NoFrame);
@@ -54,6 +103,7 @@ ExportPanel::ExportPanel(Document& document, ViewState& view, QWidget* parent)
     column->addWidget(outcome_);
     grid->setRowStretch(line, 1);
     grid->setColumnStretch(1, 1);
+    return box;
 }
 
 void ExportPanel::tell(const QString& outcome) {
@@ -99,12 +149,21 @@ void ExportPanel::write(const ExporterRow& row, const QString& file, const Param
 }
 
 QString ExportPanel::summary() const {
+    if (film_->queue().busy()) {
+        const auto entries = film_->queue().entries();
+        const auto left = std::count_if(entries.begin(), entries.end(), [](const auto& one) {
+            return one.state == FilmQueue::State::Running || one.state == FilmQueue::State::Waiting;
+        });
+        return left == 1 ? tr("a film in work") : tr("%1 films in work").arg(left);
+    }
     if (written_ > 0)
         return tr("%n files written", nullptr, written_);
     const Lane* cuts = document_.project().first_lane(&LaneKindRow::cuts);
     return cuts && !cuts->pins.empty() ? tr("edit list and more") : tr("nothing to write yet");
 }
 
-void ExportPanel::refresh() {}
+void ExportPanel::refresh() {
+    film_->refresh();
+}
 
 } // namespace pulsepin

@@ -2,13 +2,15 @@
 #pragma once
 
 #include "interchange/exporters.h"
+#include "stops/film_page.h"
 #include "stops/stop_panel.h"
 
 #include <QLabel>
+#include <QStackedWidget>
 
 namespace pulsepin {
 
-/// One row an export format.
+/// The piece as a film, and handed on in open formats, a row each.
 class ExportPanel : public StopPanel {
     Q_OBJECT
 public:
@@ -18,6 +20,9 @@ public:
     [[nodiscard]] bool complete() const override { return written_ > 0; }
     void refresh() override;
 
+    enum Page { FilmOf, HandOn };
+    void show_page(Page page);
+    [[nodiscard]] FilmPage& film() { return *film_; }
     /// Writes the file in the background, when what it needs is there, and says so, or says why not.
     void write(const ExporterRow& row, const QString& file, const ParamValues& values = {});
 
@@ -26,7 +31,12 @@ signals:
     void written(); ///< its summary is another
 
 private:
+    [[nodiscard]] QLayout* make_top();
+    [[nodiscard]] QWidget* make_ways();
     void tell(const QString& outcome);
+    QStackedWidget* pages_;
+    std::vector<QPushButton*> sides_;
+    FilmPage* film_;
     QLabel* outcome_;
     int written_ = 0;
 };

@@ -1,0 +1,34 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "commands/context.h"
+
+namespace pulsepin {
+
+class FilmPage;
+
+/// Films and pictures of the piece as files.
+class FilmCommands : public Commands {
+    Q_OBJECT
+public:
+    explicit FilmCommands(CommandContext& context) : Commands(context) {}
+    void hang_up(QMenu* menu);
+    void show_page(FilmPage* page);
+
+    /// What the page says, as a film with that name; several where its range is each shot.
+    void render_to(const QString& file);
+    void write_still(const QString& file);
+    void write_contact_sheet(const QString& file);
+    /// Whether nothing is in work, or the person gives it up.
+    [[nodiscard]] bool may_close();
+
+private:
+    void render_dialog();
+    [[nodiscard]] QString suggested(const QString& ending, const QString& more = {}) const;
+    void write_image(const QString& file, std::function<Result<QImage>(const Progress&)> make);
+    [[nodiscard]] std::function<std::filesystem::path(const Clip&)> files() const;
+
+    FilmPage* page_ = nullptr;
+};
+
+} // namespace pulsepin
