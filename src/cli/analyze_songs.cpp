@@ -8,6 +8,7 @@
 
 #include <algorithm>
 #include <atomic>
+#include <cctype>
 #include <charconv>
 #include <filesystem>
 #include <iostream>
@@ -79,9 +80,68 @@ Result<std::vector<std::filesystem::path>> targets_of(const AnalyzeRequest& requ
     return targets;
 }
 
+bool is_song_name(const std::filesystem::path& path) {
+    static const std::set<std::string> endings{".wav", ".flac", ".mp3", ".m4a",  ".aac",
+                                               ".ogg", ".opus", ".aif", ".aiff", ".wma"};
+    std::string ending = path.extension().string();
+    std::transform(ending.begin(), ending.end(), ending.begin(),
+                   [](unsigned char c) { return std::tolower(c); });
+    return endings.contains(ending);
+}
+
+/// Folders become the songs in them, by name; of a part every nth of all.
+Result<AnalyzeRequest> spread_out(AnalyzeRequest request) {
+    std::vector<std::string> songs;
+    for (const auto& song : request.songs) {
+        std::error_code error;
+        if (!std::filesystem::is_directory(song, error)) {
+            songs.push_back(song);
+            continue;
+        }
+        std::vector<std::string> inside;
+        for (const auto& entry : std::filesystem::directory_iterator(song, error))
+            if (entry.is_regular_file(error) && is_song_name(entry.path()))
+                inside.push_back(entry.path().string());
+        if (inside.empty())
+            return fail("There are no songs in this folder.", song, "Name one with sound files in it.");
+        std::sort(inside.begin(), inside.end());
+        songs.insert(songs.end(), inside.begin(), inside.end());
+    }
+    request.songs = std::move(songs);
+    if (request.part.empty())
+        return request;
+    const auto slash = request.part.find('/');
+    int k = 0, n = 0;
+    const auto* end = request.part.data() + request.part.size();
+    if (slash == std::string::npos ||
+        std::from_chars(request.part.data(), request.part.data() + slash, k).ec != std::errc() ||
+        std::from_chars(request.part.data() + slash + 1, end, n).ec != std::errc() || k < 1 || n < 1 || k > n)
+        return fail("The part \"" + request.part + "\" cannot be read.", {}, "Write it as in 2/8.");
+    std::error_code error;
+    if (!std::filesystem::is_directory(request.out, error))
+        return fail("Songs in parts need a folder to write to.", request.out,
+                    "Name a folder that exists with --json.");
+    std::vector<std::string> own;
+    for (std::size_t i = static_cast<std::size_t>(k - 1); i < request.songs.size();
+         i += static_cast<std::size_t>(n)) {
+        const auto target = std::filesystem::path(request.out) /
+                            (std::filesystem::path(request.songs[i]).stem().string() + ".json");
+        if (request.replace || !std::filesystem::exists(target, error)) // what is there was done before
+            own.push_back(request.songs[i]);
+    }
+    request.songs = std::move(own);
+    return request;
+}
+
 } // namespace
 
-Result<void> analyze_songs(const AnalyzeRequest& request) {
+Result<void> analyze_songs(const AnalyzeRequest& asked) {
+    const auto spread = spread_out(asked);
+    if (!spread)
+        return tl::unexpected(spread.error());
+    const AnalyzeRequest& request = *spread;
+    if (request.songs.empty())
+        return {}; // all of the part is there
     const auto settings = settings_of(request);
     if (!settings)
         return tl::unexpected(settings.error());

@@ -16,6 +16,7 @@ struct AnalyzeRequest {
     int beats_per_bar = 0;           ///< 0 to find out
     bool without_network = false;
     bool replace = false; ///< files that are there already
+    std::string part;     ///< "2/8": every eighth song, from the second on; what is there already stays
     int threads = 0;      ///< songs at once; 0 for as many as there are processor cores
 };
 

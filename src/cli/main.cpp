@@ -43,7 +43,9 @@ struct Requests {
 void add_analyze(CLI::App& app, Requests& all) {
     auto& analysis = all.analysis;
     auto* command = app.add_subcommand("analyze", "find tempo, beats, bars, onsets and sections of songs");
-    command->add_option("SONG", analysis.songs, "sound or video files; several use all processor cores")
+    command
+        ->add_option("SONG", analysis.songs,
+                     "sound or video files, or folders of them; several use all processor cores")
         ->required();
     command->add_option("--json", analysis.out,
                         "file to write, or a folder for several songs; - is the standard output");
@@ -57,6 +59,8 @@ void add_analyze(CLI::App& app, Requests& all) {
     command
         ->add_option("--threads", analysis.threads, "songs at once; as many as there are cores unless given")
         ->check(CLI::Range(1, 256));
+    command->add_option("--part", analysis.part,
+                        "part K of N of the songs, as in 2/8; what is there already is not done again");
     command->add_flag("--force", analysis.replace, "replace files that are there already");
     command->add_flag("--without-network", analysis.without_network,
                       "use only what needs no learned numbers");

@@ -60,6 +60,60 @@ private slots:
         QVERIFY(j["loudness"].get<double>() < -5 && j["loudness"].get<double>() > -40);
     }
 
+    /// A folder of songs in parts, by several machines: each song once, and what is there is not done again.
+    void analyze_in_parts() {
+        QDir(dir_.path()).mkpath("songs");
+        QDir(dir_.path()).mkpath("found");
+        for (const char* name : {"a.opus", "b.opus", "c.opus"})
+            QVERIFY(QFile::copy(song, file(QString("songs/%1").arg(name))));
+        QVERIFY(QFile::copy(project, file("songs/no-song.txt")));
+        const auto found = [&] { return QDir(file("found")).entryList(QDir::Files, QDir::Name); };
+        auto run =
+            cli({"analyze", file("songs"), "--part", "2/2", "--json", file("found"), "--features", "tempo"});
+        QVERIFY2(run.status == 0, qPrintable(run.err));
+        QCOMPARE(found(), QStringList{"b.json"});
+        const auto made = QFileInfo(file("found/b.json")).lastModified();
+        QCOMPARE(
+            cli({"analyze", file("songs"), "--part", "1/2", "--json", file("found"), "--features", "tempo"})
+                .status,
+            0);
+        QCOMPARE(found(), (QStringList{"a.json", "b.json", "c.json"}));
+        QCOMPARE(
+            cli({"analyze", file("songs"), "--part", "2/2", "--json", file("found"), "--features", "tempo"})
+                .status,
+            0);
+        QCOMPARE(QFileInfo(file("found/b.json")).lastModified(), made);
+        QCOMPARE(cli({"analyze", file("songs"), "--part", "3/2", "--json", file("found")}).status, 1);
+        QCOMPARE(cli({"analyze", file("found"), "--json", file("found")}).status, 1); // no songs in it
+    }
+    /// Films and their parts; what is wrong is told and leaves nothing behind.
+    void render_and_join() {
+        const QStringList small{"--size", "160x90", "--frames", "0-300", "--quiet"};
+        auto run = cli(QStringList{"render", project, "-o", file("f.mp4")} + small);
+        QVERIFY2(run.status == 0, qPrintable(run.err));
+        QVERIFY(QFile(file("f.mp4")).size() > 10'000);
+        for (const char* part : {"1/2", "2/2"})
+            QCOMPARE(cli(QStringList{"render", project, "--part", part, "-o",
+                                     file(QString("part%1").arg(part[0]))} +
+                         small)
+                         .status,
+                     0);
+        const auto made = QFileInfo(file("part1")).lastModified();
+        QCOMPARE(cli(QStringList{"render", project, "--part", "1/2", "-o", file("part1")} + small).status, 0);
+        QCOMPARE(QFileInfo(file("part1")).lastModified(), made); // it was there
+        QCOMPARE(cli({"join", file("part2"), file("part1"), "-o", file("j.mp4")}).status, 0);
+        QCOMPARE(QFile(file("j.mp4")).size(), QFile(file("f.mp4")).size());
+        QCOMPARE(cli({"join", file("part1"), "-o", file("k.mp4")}).status, 1);
+        QCOMPARE(cli(QStringList{"render", project, "-o", file("f.mp4")} + small).status, 1); // it is there
+        QCOMPARE(cli(QStringList{"render", project, "-o", song, "--force"} + small).status, 1);
+        for (const QStringList& wrong :
+             {QStringList{"--target", "nothing"}, QStringList{"--format", "nothing"},
+              QStringList{"--size", "161x91"}, QStringList{"--frames", "9-3"}, QStringList{"--part", "0/2"},
+              QStringList{"--draw-in", "nothing"}})
+            QCOMPARE(cli(QStringList{"render", project, "-o", file("wrong.mp4")} + wrong).status, 1);
+        QVERIFY(!QFile::exists(file("wrong.mp4")));
+    }
+
     /// Status 0: nothing found, 1: findings, 2: could not be checked.
     void check_tells_by_its_status() {
         auto run = cli({"check", project, "--only", "off-beat,same-frame"});
