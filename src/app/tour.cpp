@@ -251,6 +251,30 @@ private:
         window_.timeline().reveal_lane(document.project().lanes.front()->id);
     }
 
+    /// The chorus as a film, in the middle of its making.
+    bool see_film() {
+        auto& page = window_.export_panel().film();
+        window_.view().set_range(TimeRange{time_of_bar(13), time_of_bar(19)});
+        choose("film range", "drawn range");
+        const QString film = folder_ + "/kite-day-chorus.mp4", archive = folder_ + "/kite-day-chorus.mkv";
+        QFile::remove(film);
+        QFile::remove(archive);
+        window_.film_commands().render_to(film);
+        auto* kinds = window_.findChild<QComboBox*>("film format");
+        kinds->setCurrentIndex(kinds->findData("ffv1"));
+        window_.film_commands().render_to(archive);
+        const int waiting = page.queue().entries().back().number;
+        kinds->setCurrentIndex(kinds->findData("h264"));
+        go_to(14, 3);
+        const auto made = [&] { return page.queue().entries().front().made; };
+        wait([&] { return made() > 90; });
+        picture("film");
+        page.queue().cancel(waiting);
+        const bool done =
+            wait([&] { return !page.queue().busy(); }) && QFile::exists(film) && !QFile::exists(archive);
+        return step("render a film", done);
+    }
+
     /// A cut beside its beat, two that are too near, a strobe that is too fast; and they are gone again.
     bool see_check() {
         auto& document = window_.document();
@@ -309,8 +333,7 @@ private:
                 wait([&] { return !window_.document().jobs().busy(); }) && QFile::exists(file) && written;
         }
         window_.timeline().show_all();
-        picture("export");
-        return step("export", written);
+        return step("export", written) && see_film();
     }
 
     bool wait(const std::function<bool()>& done) {

@@ -8,6 +8,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <deque>
 #include <fstream>
 #include <fmt/core.h>
 #include <system_error>
@@ -22,7 +23,7 @@ constexpr std::size_t sound_block = 4800; // frames that are mixed at once
 class FilmSound {
 public:
     explicit FilmSound(const Film& film)
-        : film_(film),
+        : plan_(film.sound),
           resampler_(film.sound ? film.sound->sample_rate : film.spec.sample_rate, film.spec.sample_rate) {
         const auto rate = film.curves.project().settings->frame_rate;
         const double per_second =
@@ -39,8 +40,8 @@ public:
         while (out.empty() && at_ < end_) {
             const auto frames = std::min<std::int64_t>(sound_block, (end_ - at_).value);
             std::vector<float> stereo(static_cast<std::size_t>(2 * frames), 0.0f);
-            if (film_.sound)
-                film_.sound->add_to(stereo, at_);
+            if (plan_)
+                plan_->add_to(stereo, at_);
             at_ += Samples(frames);
             out = resampler_.add(stereo);
         }
@@ -57,35 +58,65 @@ public:
     }
 
 private:
-    const Film& film_;
+    std::shared_ptr<const MixPlan> plan_;
     Resampler resampler_;
     Samples at_, end_;
     std::int64_t left_ = 0;
     bool ended_ = false;
 };
 
-/// All of it, coded.
+/// The sound as it is coded, a little at a time: hours of it are never in memory at once.
+class CodedFilmSound {
+public:
+    CodedFilmSound(const Film& film, SoundCoder coder) : source_(film), coder_(std::move(coder)) {}
+    [[nodiscard]] static Result<CodedFilmSound> of(const Film& film) {
+        auto coder = SoundCoder::open(film.spec);
+        if (!coder)
+            return tl::unexpected(coder.error());
+        return CodedFilmSound(film, *std::move(coder));
+    }
+    /// The next packet, if it begins before that sample.
+    [[nodiscard]] Result<std::optional<CodedSound>> next_before(double sample) {
+        while (ready_.empty() && !ended_) {
+            const auto stereo = source_.next();
+            auto coded = stereo.empty() ? coder_.finish() : coder_.add(stereo);
+            if (!coded)
+                return tl::unexpected(coded.error());
+            ended_ = stereo.empty();
+            std::move(coded->begin(), coded->end(), std::back_inserter(ready_));
+        }
+        if (ready_.empty() || static_cast<double>(ready_.front().at) >= sample)
+            return std::optional<CodedSound>();
+        std::optional<CodedSound> packet = std::move(ready_.front());
+        ready_.pop_front();
+        return packet;
+    }
+
+private:
+    FilmSound source_;
+    SoundCoder coder_;
+    std::deque<CodedSound> ready_;
+    bool ended_ = false;
+};
+
+constexpr double for_ever = 1e18;
+
+/// All of it.
 Result<std::vector<CodedSound>> coded_sound(const Film& film, const Progress& progress) {
-    auto coder = SoundCoder::open(film.spec);
-    if (!coder)
-        return tl::unexpected(coder.error());
-    FilmSound source(film);
+    auto stream = CodedFilmSound::of(film);
+    if (!stream)
+        return tl::unexpected(stream.error());
     std::vector<CodedSound> all;
-    const auto take = [&](Result<std::vector<CodedSound>> coded) -> Result<void> {
-        if (!coded)
-            return tl::unexpected(coded.error());
-        std::move(coded->begin(), coded->end(), std::back_inserter(all));
-        return {};
-    };
-    for (auto stereo = source.next(); !stereo.empty(); stereo = source.next()) {
+    while (true) {
         if (progress.cancelled())
             return fail_cancelled();
-        if (auto taken = take(coder->add(stereo)); !taken)
-            return tl::unexpected(taken.error());
+        auto packet = stream->next_before(for_ever);
+        if (!packet)
+            return tl::unexpected(packet.error());
+        if (!*packet)
+            return all;
+        all.push_back(**std::move(packet));
     }
-    if (auto taken = take(coder->finish()); !taken)
-        return tl::unexpected(taken.error());
-    return all;
 }
 
 void wait_while_paused(const FilmWatch& watch, const Progress& progress) {
@@ -271,21 +302,26 @@ Result<void> render_film(const Film& film, const std::filesystem::path& path, co
     auto file = FilmFile::create(path, film.spec, heard);
     if (!file)
         return tl::unexpected(file.error());
-    std::vector<CodedSound> sound;
+    std::optional<CodedFilmSound> sound;
     if (heard) {
-        auto coded = coded_sound(film, progress);
+        auto coded = CodedFilmSound::of(film);
         if (!coded)
             return tl::unexpected(coded.error());
-        sound = *std::move(coded);
+        sound.emplace(*std::move(coded));
     }
-    std::size_t next = 0;
     const double per_frame = static_cast<double>(film.spec.sample_rate) / film.spec.rate.per_second();
-    const auto hear_until = [&](Frames frame) -> Result<void> {
-        for (; next < sound.size() &&
-               static_cast<double>(sound[next].at) < static_cast<double>(frame.value) * per_frame;
-             ++next)
-            if (auto added = file->add(sound[next]); !added)
+    const auto hear_before = [&](double sample) -> Result<void> {
+        while (sound) {
+            if (progress.cancelled())
+                return fail_cancelled();
+            auto packet = sound->next_before(sample);
+            if (!packet)
+                return tl::unexpected(packet.error());
+            if (!*packet)
+                break;
+            if (auto added = file->add(**packet); !added)
                 return added;
+        }
         return {};
     };
     if (!film.spec.format->picture.empty()) {
@@ -294,7 +330,9 @@ Result<void> render_film(const Film& film, const std::filesystem::path& path, co
             const Frames until = std::min(first + Frames(stretch_frames), Frames(film.frames()));
             const auto take = [&](std::vector<CodedPicture> pictures) -> Result<void> {
                 for (const auto& picture : pictures) {
-                    if (auto heard_so_far = hear_until(first + Frames(picture.shown)); !heard_so_far)
+                    if (auto heard_so_far = hear_before(
+                            static_cast<double>((first + Frames(picture.shown)).value) * per_frame);
+                        !heard_so_far)
                         return heard_so_far;
                     if (auto added = file->add(picture, first); !added)
                         return added;
@@ -305,7 +343,7 @@ Result<void> render_film(const Film& film, const std::filesystem::path& path, co
                 return coded;
         }
     }
-    if (auto rest = hear_until(Frames(film.frames() + 10 * 1000)); !rest)
+    if (auto rest = hear_before(for_ever); !rest)
         return rest;
     if (progress.cancelled())
         return fail_cancelled();

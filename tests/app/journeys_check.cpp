@@ -7,6 +7,7 @@
 #include "model/edits.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
+#include "model/song_edits.h"
 #include "render/flash_run.h"
 #include "stops/place_panel.h"
 #include "stops/sync_table.h"
@@ -99,6 +100,8 @@ bool open_whole_demo(Desk& desk) {
                         CutBody{(*desk.project().bin)[static_cast<std::size_t>(i % 6)].id, Seconds(0)},
                         {}});
     desk.window.document().apply(with_pins(desk.project(), desk.cuts().id, std::move(cuts)), "cuts");
+    // What comes later is not measured: no journey needs it.
+    desk.window.document().apply(with_piece(desk.project(), std::nullopt, desk.bar(21)), "piece");
     return true;
 }
 

@@ -215,6 +215,42 @@ private slots:
         QCOMPARE(hashes("whole.x", {}), hashes("joined.x", {})); // and each decoded frame
         QVERIFY(!hashes("whole.x", {}).isEmpty());
     }
+    /// Where two stretches meet the pictures are as near to what was composed as their neighbours: by PSNR
+    /// against the lossless film, no farther below the second before than three decibels.
+    void no_seam_is_seen() {
+        Clicks scene;
+        Layer disc{{}, LayerKind::Shape, "Disc"};
+        disc.colour = {0x3070c0};
+        const LayerId id = scene.add(disc);
+        const LaneId lane = scene.drive(kind_that(&LaneKindRow::keyed), feed_of(id, "position-x", 0, 1));
+        for (int beat = 0; beat < 34; beat += 2)
+            scene.pin(lane, beat, KeyBody{beat % 4 ? 500.0 : -500.0});
+        const QTemporaryDir folder;
+        const auto path = [&](const char* name) {
+            return std::filesystem::path(folder.filePath(name).toStdString());
+        };
+        auto film = scene.film("h264", Frames(0), Frames(360)),
+             archive = scene.film("ffv1", Frames(0), Frames(360));
+        QVERIFY(render_film(film, path("film.mp4")) && render_film(archive, path("film.mkv")));
+        (void)ffmpeg_out({"-i", folder.filePath("film.mp4"), "-i", folder.filePath("film.mkv"), "-lavfi",
+                          "[0:v]format=yuv420p[a];[1:v]scale=out_color_matrix=bt709:out_range=tv,format="
+                          "yuv420p[b];[a][b]psnr=f=" +
+                              folder.filePath("psnr"),
+                          "-f", "null", "-"});
+        QFile log(folder.filePath("psnr"));
+        QVERIFY(log.open(QIODevice::ReadOnly));
+        std::vector<double> levels;
+        for (const auto& line : QString::fromUtf8(log.readAll()).split('\n', Qt::SkipEmptyParts))
+            if (const auto at = line.indexOf("psnr_y:"); at >= 0) {
+                const QString value = line.mid(at + 7).section(' ', 0, 0);
+                levels.push_back(value == "inf" ? 100 : value.toDouble());
+            }
+        QCOMPARE(levels.size(), std::size_t(360));
+        const double before = *std::min_element(levels.begin() + 212, levels.begin() + 236);
+        for (std::size_t i = 236; i < 246; ++i)
+            QVERIFY2(levels[i] > before - 3,
+                     qPrintable(QString("frame %1: %2 dB, before %3").arg(i).arg(levels[i]).arg(before)));
+    }
     void wrong_parts_are_refused() {
         const Clicks scene;
         const QTemporaryDir folder;

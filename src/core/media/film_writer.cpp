@@ -19,11 +19,7 @@ extern "C" {
 namespace pulsepin {
 namespace {
 
-/// Fixed: see PictureCoder. One for x264, which answers otherwise now and then with two on a busy machine,
-/// though its threads are told to be deterministic.
-int threads_of(std::string_view encoder) {
-    return encoder == "libx264" ? 1 : 2;
-}
+constexpr int coder_threads = 2; // fixed: see PictureCoder
 constexpr int group_seconds = 2;
 
 std::string name_of(int error) {
@@ -148,7 +144,7 @@ Result<PictureCoder> PictureCoder::open(const FilmSpec& spec) {
     coder.time_base = tick_of(spec.rate);
     coder.framerate = {coder.time_base.den, coder.time_base.num};
     coder.sample_aspect_ratio = {1, 1};
-    coder.thread_count = threads_of(spec.format->picture);
+    coder.thread_count = coder_threads;
     coder.flags |= AV_CODEC_FLAG_BITEXACT | AV_CODEC_FLAG_GLOBAL_HEADER;
     if (!is_rgb(pixels)) {
         coder.color_primaries = AVCOL_PRI_BT709;
