@@ -48,42 +48,35 @@ void bench_film(const char* what, const char* name, std::int64_t first, std::int
         QProcess::execute("ffmpeg", {"-v", "error", "-y", "-i", folder.filePath("frames.mkv"), "-vf",
                                      "scale=out_color_matrix=bt709:out_range=tv,format=yuv420p", raw});
     }
-    const double ours =
-        seconds_of([&] { (void)render_film(*film, folder.filePath("ours.mp4").toStdString()); });
-    const double alone = seconds_of([&] {
-        QProcess::execute("ffmpeg", {"-v",
-                                     "error",
-                                     "-y",
-                                     "-f",
-                                     "rawvideo",
-                                     "-pix_fmt",
-                                     "yuv420p",
-                                     "-s",
-                                     "1280x720",
-                                     "-r",
-                                     "24",
-                                     "-i",
-                                     raw,
-                                     "-c:v",
-                                     "libx264",
-                                     "-preset",
-                                     "fast",
-                                     "-crf",
-                                     "18",
-                                     "-g",
-                                     "48",
-                                     "-keyint_min",
-                                     "48",
-                                     "-sc_threshold",
-                                     "0",
-                                     "-flags",
-                                     "+cgop",
-                                     "-x264-params",
-                                     "mbtree=0:b-adapt=0",
-                                     "-threads",
-                                     "2",
-                                     folder.filePath("alone.mp4")});
-    });
+    const QStringList same{"-c:v",
+                           "libx264",
+                           "-preset",
+                           "fast",
+                           "-crf",
+                           "18",
+                           "-g",
+                           "48",
+                           "-keyint_min",
+                           "48",
+                           "-sc_threshold",
+                           "0",
+                           "-flags",
+                           "+cgop",
+                           "-x264-params",
+                           "mbtree=0:b-adapt=0",
+                           "-threads",
+                           "2"};
+    const QStringList alone_with =
+        QStringList{"-v", "error",    "-y", "-f", "rawvideo", "-pix_fmt", "yuv420p",
+                    "-s", "1280x720", "-r", "24", "-i",       raw} +
+        same + QStringList{folder.filePath("alone.mp4")};
+    // By turns, since the machine is quicker now and slower then; the shorter of three each.
+    double ours = 1e9, alone = 1e9;
+    for (int turn = 0; turn < 3; ++turn) {
+        ours = std::min(
+            ours, seconds_of([&] { (void)render_film(*film, folder.filePath("ours.mp4").toStdString()); }));
+        alone = std::min(alone, seconds_of([&] { QProcess::execute("ffmpeg", alone_with); }));
+    }
     FrameMill mill({film->curves, QSize(1280, 720), film->first, film->until, {}, false, 0, {}});
     const double composing = seconds_of([&] {
         while (mill.next())

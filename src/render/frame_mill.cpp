@@ -87,7 +87,10 @@ QImage film_frame(const Curves& curves, Frames frame, QSize size, const LayerPic
         }
     }
     write_into(image, curves.project(), frame, burn);
-    return image.format() == QImage::Format_ARGB32 ? image : image.convertToFormat(QImage::Format_ARGB32);
+    if (alpha)
+        return image.convertToFormat(QImage::Format_ARGB32);
+    // Without transparency the bytes are the same, multiplied by it or not.
+    return image.reinterpretAsFormat(QImage::Format_ARGB32) ? image : image.convertToFormat(QImage::Format_ARGB32);
 }
 
 struct FrameMill::State {

@@ -83,9 +83,9 @@ void FilmCard::show_entry(const FilmQueue::Entry& entry) {
     else if (running && entry.paused)
         told = tr("paused at frame %1 of %2").arg(entry.made).arg(entry.frames);
     else if (running)
-        told = tr("frame %1 of %2").arg(entry.made).arg(entry.frames) +
+        told = tr("%1 of %2").arg(entry.made).arg(entry.frames) +
                (entry.per_second > 0
-                    ? tr(" · %1 a second · %2").arg(entry.per_second, 0, 'f', 1).arg(time_text(entry.left))
+                    ? tr(" · %1 a second · %2").arg(entry.per_second, 0, 'f', 0).arg(time_text(entry.left))
                     : QString());
     told_->set_text(told);
     told_->set_colour(entry.state == State::Failed ? day_palette().warning : day_palette().desk_quiet);
@@ -105,7 +105,7 @@ FilmPage::FilmPage(Document& document, ViewState& view, QWidget* parent)
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
     row->setSpacing(14);
-    row->addWidget(make_targets(), 2);
+    row->addWidget(make_targets(), 3);
     row->addWidget(make_fields(), 4);
     row->addWidget(make_queue(), 4);
     connect(&queue_, &FilmQueue::changed, this, &FilmPage::show_queue);

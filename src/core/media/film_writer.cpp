@@ -169,7 +169,7 @@ Result<PictureCoder> PictureCoder::open(const FilmSpec& spec) {
         return fail("There is not enough memory for a picture of this size.");
     state->scaler.reset(sws_getContext(
         spec.width, spec.height, AV_PIX_FMT_BGRA, spec.width, spec.height, pixels,
-        SWS_BICUBIC | SWS_ACCURATE_RND | SWS_FULL_CHR_H_INT | SWS_FULL_CHR_H_INP | SWS_BITEXACT, nullptr,
+        SWS_BILINEAR | SWS_ACCURATE_RND | SWS_FULL_CHR_H_INT | SWS_FULL_CHR_H_INP | SWS_BITEXACT, nullptr,
         nullptr, nullptr));
     if (!state->scaler)
         return fail("Pictures cannot be brought into the form of this kind of film.");
