@@ -11,6 +11,7 @@
 #include "render/flash_run.h"
 #include "stops/place_panel.h"
 #include "stops/sync_table.h"
+#include "support/file_dialog.h"
 #include "support/placing.h"
 #include "time/grid_edits.h"
 
@@ -109,21 +110,6 @@ bool open_whole_demo(Desk& desk) {
 void accept(Desk& desk, std::string_view check, const QString& note) {
     answer_with(note);
     press(desk, row_of(desk, check), FindingTable::Accepting);
-}
-
-/// Writes the name into the file dialog that opens, and takes it.
-void save_as(const QString& path) {
-    QTimer::singleShot(300, qApp, [path] {
-        for (auto* widget : QApplication::topLevelWidgets())
-            if (auto* dialog = qobject_cast<QFileDialog*>(widget); dialog && dialog->isVisible()) {
-                auto* name = dialog->findChild<QLineEdit*>("fileNameEdit");
-                QVERIFY(name);
-                name->setText(path);
-                QTest::keyClick(name, Qt::Key_Return);
-                return;
-            }
-        QFAIL("no dialog");
-    });
 }
 
 } // namespace

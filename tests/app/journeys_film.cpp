@@ -8,6 +8,7 @@
 #include "model/song_edits.h"
 #include "stops/export_panel.h"
 #include "support/desk.h"
+#include "support/file_dialog.h"
 
 #include <QFileDialog>
 #include <QJsonArray>
@@ -35,21 +36,6 @@ bool open_short(Desk& desk, double from = 24, double until = 30) {
     choose(desk, "film range", "drawn range");
     desk.window.findChild<QComboBox*>("film size")->setEditText("640 x 360");
     return true;
-}
-
-/// Writes the name into the file dialog that opens, and takes it.
-void save_as(const QString& path) {
-    QTimer::singleShot(300, qApp, [path] {
-        for (auto* widget : QApplication::topLevelWidgets())
-            if (auto* dialog = qobject_cast<QFileDialog*>(widget); dialog && dialog->isVisible()) {
-                auto* name = dialog->findChild<QLineEdit*>("fileNameEdit");
-                QVERIFY(name);
-                name->setText(path);
-                QTest::keyClick(name, Qt::Key_Return);
-                return;
-            }
-        QFAIL("no dialog");
-    });
 }
 
 FilmQueue::Entry entry(Desk& desk, int number) {
