@@ -167,7 +167,7 @@ Result<void> check(const Film& film) {
 /// A folder of numbered pictures with a WAV beside them.
 Result<void> render_pictures(const Film& film, const std::filesystem::path& path, const Progress& progress,
                              const FilmWatch& watch) {
-    const auto draft = path.parent_path() / (".pulsepin-part-" + path.filename().string());
+    const auto draft = path.parent_path() / (".pulsepin-film-" + path.filename().string());
     std::error_code code;
     std::filesystem::remove_all(draft, code);
     std::filesystem::create_directories(draft, code);

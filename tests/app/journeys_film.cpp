@@ -100,10 +100,13 @@ private slots:
         save_as(file);
         desk.key(Qt::Key_F, Qt::ControlModifier | Qt::ShiftModifier);
         const int second = page(desk).queue().entries().back().number;
+        // The piece is saved beside it meanwhile: neither takes the other's draft for a forgotten one.
+        QVERIFY(QTest::qWaitFor([&] { return entry(desk, second).made > 5; }, 30'000));
+        QVERIFY(desk.window.document().save_now(folder.filePath("piece.pulsepin").toStdString()));
         QVERIFY(second != first && ended(desk, second));
         QVERIFY2(entry(desk, second).state == FilmQueue::State::Done,
                  qPrintable(entry(desk, second).outcome));
-        QCOMPARE(files_in(folder), QStringList{"kite.mp4"});
+        QCOMPARE(files_in(folder), (QStringList{"kite.mp4", "piece.pulsepin"}));
         const auto told = probed(file);
         const auto streams = told["streams"].toArray();
         QCOMPARE(streams[0].toObject()["codec_name"].toString(), QString("h264"));

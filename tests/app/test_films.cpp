@@ -347,6 +347,20 @@ private slots:
         odd.until = Frames(400);
         QVERIFY(!planned_film(Curves{Schedule(scene.project)}, nullptr, odd));
     }
+    void drafts_of_the_killed_go_and_those_in_work_stay() {
+        const Clicks scene;
+        const QTemporaryDir folder;
+        QFile forgotten(folder.filePath(".pulsepin-film-old.mp4"));
+        QVERIFY(forgotten.open(QIODevice::WriteOnly) && forgotten.write("half") == 4);
+        forgotten.close();
+        const auto film = scene.film("h264", Frames(0), Frames(24));
+        auto first = FilmFile::create(folder.filePath("a.mp4").toStdString(), film.spec, false);
+        QVERIFY(first);
+        QVERIFY(!QFile::exists(forgotten.fileName()));
+        QVERIFY(!FilmFile::create(folder.filePath("a.mp4").toStdString(), film.spec, false)); // it is in work
+        QVERIFY(render_film(film, folder.filePath("b.mp4").toStdString()));
+        QVERIFY(QFile::exists(folder.filePath(".pulsepin-film-a.mp4")));
+    }
     void chapters_title_and_timecode() {
         Clicks scene;
         const LaneId marks = lane_of_kind(scene.project, kind_that(&LaneKindRow::marks));

@@ -8,7 +8,10 @@
 #include <cstdlib>
 #include <cstring>
 #include <iterator>
+#include <fcntl.h>
+#include <sys/file.h>
 #include <system_error>
+#include <unistd.h>
 
 extern "C" {
 #include <libavutil/channel_layout.h>
@@ -348,6 +351,28 @@ Result<std::vector<CodedSound>> SoundCoder::finish() {
 
 // -- the file
 
+namespace {
+
+/// Not that of texts (base/text_file.h): each removes what was forgotten of its own.
+constexpr std::string_view draft_prefix = ".pulsepin-film-";
+
+/// Drafts of programs that were killed: nobody holds them.
+void remove_forgotten_drafts(const std::filesystem::path& folder) {
+    std::error_code code;
+    for (std::filesystem::directory_iterator entry(folder, code), end; !code && entry != end;
+         entry.increment(code)) {
+        if (!entry->path().filename().string().starts_with(draft_prefix))
+            continue;
+        const int file = ::open(entry->path().c_str(), O_RDWR | O_CLOEXEC | O_NOFOLLOW);
+        if (file >= 0 && ::flock(file, LOCK_EX | LOCK_NB) == 0)
+            ::unlink(entry->path().c_str());
+        if (file >= 0)
+            ::close(file);
+    }
+}
+
+} // namespace
+
 struct FilmFile::State {
     struct Free {
         void operator()(AVFormatContext* p) const {
@@ -363,6 +388,7 @@ struct FilmFile::State {
     AVRational picture_tick{1, 24};
     av::Handle<AVPacket> packet{av_packet_alloc()};
     AVRational sound_tick{1, 48000};
+    int lock = -1; ///< held on the draft while it is written
     bool finished = false;
 
     ~State() {
@@ -370,6 +396,8 @@ struct FilmFile::State {
         std::error_code code;
         if (!finished && !draft.empty())
             std::filesystem::remove(draft, code);
+        if (lock >= 0)
+            ::close(lock);
     }
     tl::unexpected<Error> failed(int error) const {
         if (error == AVERROR(ENOSPC))
@@ -392,7 +420,16 @@ Result<FilmFile> FilmFile::create(const std::filesystem::path& path, const FilmS
     State& s = *state;
     s.path = path;
     s.spec = spec;
-    s.draft = path.parent_path() / (".pulsepin-part-" + path.filename().string());
+    remove_forgotten_drafts(path.has_parent_path() ? path.parent_path() : std::filesystem::path("."));
+    s.draft = path.parent_path() / (std::string(draft_prefix) + path.filename().string());
+    s.lock = ::open(s.draft.c_str(), O_RDWR | O_CREAT | O_CLOEXEC, 0666);
+    if (s.lock < 0)
+        return s.failed(AVERROR(errno));
+    if (::flock(s.lock, LOCK_EX | LOCK_NB) != 0) {
+        s.draft.clear(); // it is another's
+        return fail("Another film is being written under this name.", path.string(),
+                    "Wait for it, or choose another name.");
+    }
     AVFormatContext* made = nullptr;
     const std::string draft_name = "file:" + s.draft.string(); // some containers read again what they wrote
     if (avformat_alloc_output_context2(&made, nullptr, std::string(spec.format->container).c_str(),
