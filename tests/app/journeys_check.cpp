@@ -106,6 +106,12 @@ bool open_whole_demo(Desk& desk) {
     return true;
 }
 
+/// A cut that is not tied to the beat any more.
+void loosen(Desk& desk, std::size_t cut, Seconds at) {
+    desk.window.document().apply(with_anchor(desk.project(), desk.cuts().pins[cut].id, TimeAnchor{at}),
+                                 "loosen");
+}
+
 /// Accepts the finding with a note, by its button and the dialog.
 void accept(Desk& desk, std::string_view check, const QString& note) {
     answer_with(note);
@@ -120,9 +126,7 @@ private slots:
     void journey_five_faults_of_five_kinds() {
         Desk desk;
         QVERIFY(open_whole_demo(desk));
-        desk.window.document().apply(
-            with_anchor(desk.project(), desk.cuts().pins[4].id, TimeAnchor{desk.bar(9) + Seconds(0.061)}),
-            "loosen");
+        loosen(desk, 4, desk.bar(9) + Seconds(0.061));
         add(desk, desk.cuts(), MusicalAnchor{bar(desk, 20)},
             CutBody{(*desk.project().bin)[1].id, Seconds(0)});
         add(desk, desk.cuts(), MusicalAnchor{bar(desk, 20) + Ticks(160)},
@@ -222,9 +226,7 @@ private slots:
     void journey_printed_report() {
         Desk desk;
         QVERIFY(open_whole_demo(desk));
-        desk.window.document().apply(
-            with_anchor(desk.project(), desk.cuts().pins[2].id, TimeAnchor{desk.bar(5) + Seconds(0.061)}),
-            "loosen");
+        loosen(desk, 2, desk.bar(5) + Seconds(0.061));
         QVERIFY(go_and_check(desk));
         accept(desk, "doubtful-grid", "it slows down");
         QVERIFY(checked(desk));
@@ -364,9 +366,7 @@ private slots:
     void journey_every_pin_as_a_table() {
         Desk desk;
         QVERIFY(open_whole_demo(desk));
-        desk.window.document().apply(
-            with_anchor(desk.project(), desk.cuts().pins[2].id, TimeAnchor{desk.bar(5) + Seconds(0.061)}),
-            "loosen");
+        loosen(desk, 2, desk.bar(5) + Seconds(0.061));
         QVERIFY(go_and_check(desk));
         desk.click("sync table");
         auto* dialog = desk.window.findChild<SyncDialog*>();

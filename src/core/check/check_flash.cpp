@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "check/check_rows.h"
 #include "check/flash_causes.h"
+#include "model/pin_edits.h"
 
 #include <algorithm>
 #include <cmath>
@@ -131,7 +132,7 @@ Result<Mended> make_fewer(const MendRequest& request) {
         if (pins.empty())
             return fail("There are no triggers or pulses of which every other one could be muted.", {},
                         "Make the strobe slower or softer.");
-        project = with_flashes_muted(project, pins);
+        project = with_pins_muted(project, pins, true);
         muted += static_cast<int>(pins.size());
         const auto flashes = trial.flashes(project);
         if (!flashes)

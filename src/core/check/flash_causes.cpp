@@ -204,10 +204,6 @@ std::vector<PinId> every_other(const FlashCauses& causes) {
     return pins;
 }
 
-Project with_flashes_muted(const Project& project, std::span<const PinId> pins) {
-    return with_pins_muted(project, pins, true);
-}
-
 Result<Project> with_slower(const Project& project, const FlashCauses& causes) {
     std::vector<PinId> strobing;
     std::vector<LayerId> layers = causes.layers;

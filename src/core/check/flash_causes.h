@@ -31,7 +31,6 @@ struct FlashCauses {
 [[nodiscard]] Project with_softer(const Project& project, const FlashCauses& causes, double share);
 /// The second, fourth ... of each lane; nothing where no lane has two.
 [[nodiscard]] std::vector<PinId> every_other(const FlashCauses& causes);
-[[nodiscard]] Project with_flashes_muted(const Project& project, std::span<const PinId> pins);
 /// Strobes turn three times a second at most, on parts of the beat where they are counted in beats. Fails
 /// where there are none, or something drives their rate.
 [[nodiscard]] Result<Project> with_slower(const Project& project, const FlashCauses& causes);
