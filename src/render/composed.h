@@ -29,6 +29,8 @@ using LayerPictures = std::map<LayerId, LayerPicture>;
 
 /// The frame at that size; 640 x 360 of a 1280 x 720 picture is the same at half its pixels.
 [[nodiscard]] QImage composed(const StagedFrame& staged, QSize size, const LayerPictures& pictures = {});
+/// The same into an image of premultiplied pixels that is there already, over whatever it held.
+void compose_into(QImage& canvas, const StagedFrame& staged, const LayerPictures& pictures);
 
 /// A part of what lies in and around the frame, in the picture's pixels from its middle; what no layer covers
 /// is transparent outside of the frame.

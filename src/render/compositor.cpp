@@ -169,6 +169,12 @@ void paint_band_over(QImage& image, const StagedFrame& staged, double pixel, QPo
 
 QImage composed(const StagedFrame& staged, QSize size, const LayerPictures& pictures) {
     QImage canvas(size, QImage::Format_ARGB32_Premultiplied);
+    compose_into(canvas, staged, pictures);
+    return canvas;
+}
+
+void compose_into(QImage& canvas, const StagedFrame& staged, const LayerPictures& pictures) {
+    const QSize size = canvas.size();
     canvas.fill(Qt::black);
     const double pixel = static_cast<double>(size.width()) / std::max(1, staged.width);
     QTransform seen;
@@ -176,7 +182,6 @@ QImage composed(const StagedFrame& staged, QSize size, const LayerPictures& pict
     seen.scale(pixel, pixel);
     paint_frame(canvas, {staged, pictures, pixel, seen, size});
     paint_band_over(canvas, staged, pixel, {});
-    return canvas;
 }
 
 QImage composed_part(const StagedFrame& staged, const QRectF& part, QSize size,

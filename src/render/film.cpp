@@ -101,24 +101,6 @@ private:
 
 constexpr double for_ever = 1e18;
 
-/// All of it.
-Result<std::vector<CodedSound>> coded_sound(const Film& film, const Progress& progress) {
-    auto stream = CodedFilmSound::of(film);
-    if (!stream)
-        return tl::unexpected(stream.error());
-    std::vector<CodedSound> all;
-    while (true) {
-        if (progress.cancelled())
-            return fail_cancelled();
-        auto packet = stream->next_before(for_ever);
-        if (!packet)
-            return tl::unexpected(packet.error());
-        if (!*packet)
-            return all;
-        all.push_back(**std::move(packet));
-    }
-}
-
 void wait_while_paused(const FilmWatch& watch, const Progress& progress) {
     while (watch.paused && *watch.paused && !progress.cancelled())
         std::this_thread::sleep_for(std::chrono::milliseconds(40));
@@ -242,8 +224,8 @@ std::pair<Frames, Frames> stretches_of(const Film& film, int k, int n) {
     return {edge(k - 1), edge(k)};
 }
 
-FilmPart part_of(const Film& film, int k, int n) {
-    FilmPart part;
+PartHead part_of(const Film& film, int k, int n) {
+    PartHead part;
     part.made_of = film.made_of();
     part.frames = film.frames();
     std::tie(part.first, part.until) = stretches_of(film, k, n);
@@ -326,8 +308,9 @@ Result<void> render_film(const Film& film, const std::filesystem::path& path, co
     };
     if (!film.spec.format->picture.empty()) {
         FrameMill mill(order_of(film, Frames(0), Frames(film.frames())));
-        for (Frames first(0); first < Frames(film.frames()); first += Frames(stretch_frames)) {
-            const Frames until = std::min(first + Frames(stretch_frames), Frames(film.frames()));
+        const Frames stretch(film.spec.format->in_one ? film.frames() : stretch_frames);
+        for (Frames first(0); first < Frames(film.frames()); first += stretch) {
+            const Frames until = std::min(first + stretch, Frames(film.frames()));
             const auto take = [&](std::vector<CodedPicture> pictures) -> Result<void> {
                 for (const auto& picture : pictures) {
                     if (auto heard_so_far = hear_before(
@@ -354,42 +337,62 @@ Result<void> render_part(const Film& film, int k, int n, const std::filesystem::
                          const Progress& progress) {
     if (auto good = check(film); !good)
         return good;
-    if (film.spec.format->numbered || film.spec.format->picture.empty())
+    if (film.spec.format->numbered || film.spec.format->in_one || film.spec.format->picture.empty())
         return fail("This kind of film is not made in parts.", {}, "Render it at once.");
-    FilmPart part = part_of(film, k, n);
+    const PartHead part = part_of(film, k, n);
     if (part.until <= part.first)
         return fail(fmt::format("The film has no {} parts: it is {} frames long, and a part {} at least.", n,
                                 film.frames(), stretch_frames),
                     {}, "Make fewer parts.");
+    auto file = PartWriter::create(path, part);
+    if (!file)
+        return tl::unexpected(file.error());
+    if (part.with_sound && part.first == Frames(0)) {
+        auto sound = CodedFilmSound::of(film);
+        if (!sound)
+            return tl::unexpected(sound.error());
+        while (true) {
+            if (progress.cancelled())
+                return fail_cancelled();
+            const auto packet = sound->next_before(for_ever);
+            if (!packet)
+                return tl::unexpected(packet.error());
+            if (!*packet)
+                break;
+            if (auto added = file->add(**packet); !added)
+                return added;
+        }
+    }
+    const auto all = static_cast<double>(film.frames());
+    const double whole = static_cast<double>((part.until - part.first).value) / all;
+    const double before = static_cast<double>(part.first.value) / all;
+    const Progress own{[&](double share) { progress.report((share - before) / whole); }, progress.stop};
     FrameMill mill(order_of(film, part.first, part.until));
     for (Frames first = part.first; first < part.until; first += Frames(stretch_frames)) {
         const Frames until = std::min(first + Frames(stretch_frames), part.until);
-        auto& stretch = part.stretches.emplace_back();
-        const auto take = [&](std::vector<CodedPicture> pictures) -> Result<void> {
-            std::move(pictures.begin(), pictures.end(), std::back_inserter(stretch));
+        const auto take = [&](const std::vector<CodedPicture>& pictures) -> Result<void> {
+            for (const auto& picture : pictures)
+                if (auto added = file->add(picture, first); !added)
+                    return added;
             return {};
         };
-        const auto whole =
-            static_cast<double>((part.until - part.first).value) / static_cast<double>(film.frames());
-        const double before = static_cast<double>(part.first.value) / static_cast<double>(film.frames());
-        const Progress own{[&](double share) { progress.report((share - before) / whole); }, progress.stop};
         if (auto coded = code_stretch(film, mill, first, until, own, {}, take); !coded)
             return coded;
     }
-    if (part.with_sound && part.first == Frames(0)) {
-        auto coded = coded_sound(film, progress);
-        if (!coded)
-            return tl::unexpected(coded.error());
-        part.sound = *std::move(coded);
-    }
-    return write_part(part, path);
+    return file->finish();
 }
 
 bool is_part(const Film& film, int k, int n, const std::filesystem::path& path) {
-    const auto there = read_part(path);
+    auto reader = PartReader::open(path);
     const auto wanted = part_of(film, k, n);
-    return there && there->made_of == wanted.made_of && there->first == wanted.first &&
-           there->until == wanted.until;
+    if (!reader || reader->head().made_of != wanted.made_of || reader->head().first != wanted.first ||
+        reader->head().until != wanted.until)
+        return false;
+    while (true) {
+        const auto piece = reader->next();
+        if (!piece || std::holds_alternative<PartEnd>(*piece))
+            return piece.has_value();
+    }
 }
 
 std::int64_t guessed_bytes(const Film& film) {

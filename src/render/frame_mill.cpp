@@ -12,6 +12,7 @@
 #include <deque>
 #include <map>
 #include <thread>
+#include <vector>
 
 namespace pulsepin {
 namespace {
@@ -64,15 +65,19 @@ void write_into(QImage& image, const Project& project, Frames frame, const BurnI
 } // namespace
 
 QImage film_frame(const Curves& curves, Frames frame, QSize size, const LayerPictures& pictures,
-                  const BurnIn& burn, bool alpha) {
+                  const BurnIn& burn, bool alpha, QImage spare) {
     StagedFrame staged = staged_at(curves, frame);
     if (!burn.band)
         staged.band.reset();
     const QSize picture(staged.width, staged.height);
     QImage image;
-    if (!alpha && picture.width() * size.height() == picture.height() * size.width())
-        image = composed(staged, size, pictures);
-    else {
+    if (!alpha && picture.width() * size.height() == picture.height() * size.width()) {
+        if (spare.size() == size && spare.reinterpretAsFormat(QImage::Format_ARGB32_Premultiplied))
+            image = std::move(spare);
+        else
+            image = QImage(size, QImage::Format_ARGB32_Premultiplied);
+        compose_into(image, staged, pictures);
+    } else {
         // As much of the picture around its middle as has the film's proportions.
         const double fill =
             std::min(1.0 * picture.width() / size.width(), 1.0 * picture.height() / size.height());
@@ -90,7 +95,8 @@ QImage film_frame(const Curves& curves, Frames frame, QSize size, const LayerPic
     if (alpha)
         return image.convertToFormat(QImage::Format_ARGB32);
     // Without transparency the bytes are the same, multiplied by it or not.
-    return image.reinterpretAsFormat(QImage::Format_ARGB32) ? image : image.convertToFormat(QImage::Format_ARGB32);
+    return image.reinterpretAsFormat(QImage::Format_ARGB32) ? image
+                                                            : image.convertToFormat(QImage::Format_ARGB32);
 }
 
 struct FrameMill::State {
@@ -103,6 +109,7 @@ struct FrameMill::State {
     };
     std::deque<Fed> fed;                 ///< with their pictures, not composed yet
     std::map<std::int64_t, QImage> made; ///< composed, not taken yet
+    std::vector<QImage> taken;           ///< whose pixels are used again when nobody else holds them
     std::optional<Error> failed;
     Frames next_out, next_in;
     std::size_t most = 4;              ///< that wait or are in work
@@ -145,9 +152,21 @@ struct FrameMill::State {
         }
     }
 
+    /// New memory for each frame is a tenth of what a frame of cuts costs.
+    [[nodiscard]] QImage take_spare() {
+        const auto free =
+            std::find_if(taken.begin(), taken.end(), [](const QImage& one) { return one.isDetached(); });
+        if (free == taken.end())
+            return {};
+        QImage spare = std::move(*free);
+        taken.erase(free);
+        return spare;
+    }
+
     void compose(const std::stop_token& stop) {
         while (true) {
             Fed work;
+            QImage spare;
             {
                 std::unique_lock lock(mutex);
                 changed.wait(lock, stop, [&] { return !fed.empty(); });
@@ -155,9 +174,10 @@ struct FrameMill::State {
                     return;
                 work = std::move(fed.front());
                 fed.pop_front();
+                spare = take_spare();
             }
-            QImage image =
-                film_frame(order.curves, work.frame, order.size, work.pictures, order.burn, order.alpha);
+            QImage image = film_frame(order.curves, work.frame, order.size, work.pictures, order.burn,
+                                      order.alpha, std::move(spare));
             const std::lock_guard lock(mutex);
             made[work.frame.value] = std::move(image);
             changed.notify_all();
@@ -179,6 +199,8 @@ Result<QImage> FrameMill::next(const Progress& progress) {
         if (const auto found = s.made.find(s.next_out.value); found != s.made.end()) {
             QImage image = std::move(found->second);
             s.made.erase(found);
+            if (s.taken.size() < s.most)
+                s.taken.push_back(image);
             s.next_out += Frames(1);
             s.changed.notify_all();
             return image;

@@ -44,8 +44,8 @@ private:
 };
 
 /// One frame as a film of that size shows it: the picture fills it, as seen in the window, and is cut off
-/// where its proportions are others.
+/// where its proportions are others. An image of that size that nobody else holds is used for it.
 [[nodiscard]] QImage film_frame(const Curves& curves, Frames frame, QSize size, const LayerPictures& pictures,
-                                const BurnIn& burn, bool alpha = false);
+                                const BurnIn& burn, bool alpha = false, QImage spare = {});
 
 } // namespace pulsepin

@@ -1,10 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #ifndef Q_MOC_RUN // moc stumbles over a header of the standard library that this one needs
+#include "render/draw_picture.h"
 #include "render/shot_pictures.h"
 #endif
 
 #include <QAtomicInt>
 #include <QTest>
+#include <algorithm>
+#include <cmath>
+#include <random>
 
 using namespace pulsepin;
 
@@ -55,6 +59,47 @@ private slots:
         pictures.set_size({100, 100});
         const ShotPictures::Wanted last{PULSEPIN_DEMO "/crowd.webm", Seconds(7.96)};
         QTRY_VERIFY(pictures.picture(last, std::nullopt).has_value());
+    }
+
+    // Against the painter's own drawing, which weights the same neighbours.
+    void enlarged_as_the_painter_does() {
+        QImage image(37, 23, QImage::Format_RGB32);
+        std::mt19937 random(7);
+        for (int y = 0; y < image.height(); ++y)
+            for (int x = 0; x < image.width(); ++x)
+                image.setPixel(x, y, static_cast<QRgb>(random()) | 0xff000000u);
+        const auto farthest = [&](const QRectF& place, double opacity, const QRectF& clip) {
+            QImage own(128, 72, QImage::Format_ARGB32_Premultiplied), other = own;
+            for (QImage* to : {&own, &other}) {
+                to->fill(QColor(20, 40, 60));
+                QPainter painter(to);
+                painter.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
+                painter.translate(64, 36);
+                painter.setClipRect(clip);
+                painter.setOpacity(opacity);
+                if (to == &own)
+                    draw_picture(painter, place, image);
+                else
+                    painter.drawImage(place, image);
+                painter.fillRect(QRectF(0, 0, 2, 2), Qt::red); // its place and colours are as before
+            }
+            int most = 0;
+            for (int y = 0; y < own.height(); ++y)
+                for (int x = 0; x < own.width(); ++x)
+                    for (int shift = 0; shift < 32; shift += 8)
+                        most = std::max(most, std::abs(int(own.pixel(x, y) >> shift & 255u) -
+                                                       int(other.pixel(x, y) >> shift & 255u)));
+            return most;
+        };
+        const QRectF all(-64, -36, 128, 72);
+        QVERIFY(farthest(all, 1, all) <= 4);
+        QVERIFY(farthest(all, 0.37, all) <= 4);
+        QVERIFY(farthest({-100, -36, 222, 138}, 1, all) <= 4);              // seen in part
+        QVERIFY(farthest({-30, -20, 37, 23}, 1, all) <= 1);                 // as large as it is
+        QVERIFY(farthest({-64, -36, 128, 72}, 1, {-20, -10, 40, 20}) <= 4); // wiped
+        QVERIFY(farthest({200, 0, 128, 72}, 1, all) == 0);                  // not seen
+        QVERIFY(farthest({-30.5, -20.25, 80, 61}, 1, all) == 0); // between pixels: the painter's own
+        QVERIFY(farthest({-10, -10, 20, 12}, 1, all) == 0);      // smaller: the painter's own
     }
 };
 

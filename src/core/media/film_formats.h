@@ -21,6 +21,7 @@ struct FilmFormat {
     /// rate factor. Both 0: it has none.
     int best = 0, worst = 0, usual = 0;
     bool numbered = false; ///< a file for each picture, and the sound beside them
+    bool in_one = false;   ///< the encoder answers once, at the end, with all pictures together
 };
 
 [[nodiscard]] std::span<const FilmFormat> film_formats();

@@ -2,9 +2,6 @@
 #include "media/film_part.h"
 
 #include <algorithm>
-#include <charconv>
-#include <cstdio>
-#include <cstring>
 #include <fmt/core.h>
 #include <fstream>
 #include <sstream>
@@ -13,7 +10,7 @@
 namespace pulsepin {
 namespace {
 
-constexpr std::string_view first_line = "PULSEPIN FILM PART 1";
+constexpr std::string_view first_line = "PULSEPIN FILM PART 2";
 
 class Hash {
 public:
@@ -50,7 +47,7 @@ std::string from_a_line(const std::string& line) {
     return out;
 }
 
-std::string head_of(const FilmPart& part) {
+std::string head_of(const PartHead& part) {
     const FilmSpec& s = part.spec;
     std::string head = fmt::format(
         "{}\nmade_of {}\nframes {} {} {}\nformat {}\nsize {} {}\nrate {} {}\nquality {}\nsound {} {} {}\n",
@@ -70,55 +67,11 @@ tl::unexpected<Error> damaged(const std::filesystem::path& path, const char* wha
                 "Make the part again.", ErrorKind::Damaged);
 }
 
-/// Numbers of eight bytes, the lowest first.
-void put(std::ostream& out, Hash& hash, std::int64_t number) {
-    unsigned char bytes[8];
-    for (int i = 0; i < 8; ++i)
-        bytes[i] = static_cast<unsigned char>(static_cast<std::uint64_t>(number) >> (8 * i));
-    hash.add(bytes, 8);
-    out.write(reinterpret_cast<const char*>(bytes), 8);
-}
-void put(std::ostream& out, Hash& hash, const std::vector<std::uint8_t>& bytes) {
-    put(out, hash, static_cast<std::int64_t>(bytes.size()));
-    hash.add(bytes.data(), bytes.size());
-    out.write(reinterpret_cast<const char*>(bytes.data()), static_cast<std::streamsize>(bytes.size()));
-}
+// What stands before each piece of a part.
+constexpr std::int64_t end_mark = 0, picture_mark = 1, sound_mark = 2;
 
-class Reader {
-public:
-    Reader(std::istream& in, std::uint64_t size) : in_(in), left_(size) {}
-    bool number(std::int64_t& value) {
-        unsigned char bytes[8];
-        if (left_ < 8 || !in_.read(reinterpret_cast<char*>(bytes), 8))
-            return false;
-        left_ -= 8;
-        hash.add(bytes, 8);
-        std::uint64_t sum = 0;
-        for (int i = 0; i < 8; ++i)
-            sum |= static_cast<std::uint64_t>(bytes[i]) << (8 * i);
-        value = static_cast<std::int64_t>(sum);
-        return true;
-    }
-    bool bytes(std::vector<std::uint8_t>& value) {
-        std::int64_t size = 0;
-        if (!number(size) || size < 0 || static_cast<std::uint64_t>(size) > left_)
-            return false;
-        value.resize(static_cast<std::size_t>(size));
-        if (!in_.read(reinterpret_cast<char*>(value.data()), size))
-            return false;
-        left_ -= static_cast<std::uint64_t>(size);
-        hash.add(value.data(), value.size());
-        return true;
-    }
-    Hash hash;
-
-private:
-    std::istream& in_;
-    std::uint64_t left_; ///< no length is believed that the file cannot hold
-};
-
-Result<FilmPart> head_in(std::istream& in, const std::filesystem::path& path) {
-    FilmPart part;
+Result<PartHead> head_in(std::istream& in, const std::filesystem::path& path) {
+    PartHead part;
     std::string line;
     if (!std::getline(in, line) || line != first_line)
         return damaged(path, "it does not begin as one");
@@ -179,160 +132,184 @@ std::string hash_of(std::string_view text) {
     return fmt::format("{:016x}", hash.value());
 }
 
-Result<void> write_part(const FilmPart& part, const std::filesystem::path& path) {
-    auto draft = path;
-    draft += ".part";
-    std::error_code code;
-    const auto failed = [&]() -> tl::unexpected<Error> {
-        std::filesystem::remove(draft, code);
+// -- writing
+
+struct PartWriter::State {
+    std::filesystem::path path, draft;
+    std::ofstream out;
+    Hash hash;
+    bool finished = false;
+
+    ~State() {
+        out.close();
+        std::error_code code;
+        if (!finished)
+            std::filesystem::remove(draft, code);
+    }
+    /// Numbers of eight bytes, the lowest first.
+    void put(std::int64_t number) {
+        unsigned char bytes[8];
+        for (int i = 0; i < 8; ++i)
+            bytes[i] = static_cast<unsigned char>(static_cast<std::uint64_t>(number) >> (8 * i));
+        hash.add(bytes, 8);
+        out.write(reinterpret_cast<const char*>(bytes), 8);
+    }
+    void put(const std::vector<std::uint8_t>& bytes) {
+        put(static_cast<std::int64_t>(bytes.size()));
+        hash.add(bytes.data(), bytes.size());
+        out.write(reinterpret_cast<const char*>(bytes.data()), static_cast<std::streamsize>(bytes.size()));
+    }
+    [[nodiscard]] Result<void> good() const {
+        if (out)
+            return {};
         return fail("The part could not be written.", path.string(),
                     "Is the disk full, or the folder write-protected?");
-    };
-    {
-        std::ofstream out(draft, std::ios::binary);
-        const std::string head = head_of(part);
-        Hash hash;
-        hash.add(head.data(), head.size());
-        out << head;
-        put(out, hash, static_cast<std::int64_t>(part.stretches.size()));
-        for (const auto& stretch : part.stretches) {
-            put(out, hash, static_cast<std::int64_t>(stretch.size()));
-            for (const auto& picture : stretch) {
-                put(out, hash, picture.shown);
-                put(out, hash, picture.decoded);
-                put(out, hash, picture.key ? 1 : 0);
-                put(out, hash, picture.bytes);
-            }
-        }
-        put(out, hash, static_cast<std::int64_t>(part.sound.size()));
-        for (const auto& sound : part.sound) {
-            put(out, hash, sound.at);
-            put(out, hash, sound.length);
-            put(out, hash, static_cast<std::int64_t>(sound.left_out));
-            put(out, hash, sound.bytes);
-        }
-        Hash none;
-        put(out, none, static_cast<std::int64_t>(hash.value()));
-        out.close();
-        if (!out)
-            return failed();
     }
-    std::filesystem::rename(draft, path, code);
+};
+
+PartWriter::PartWriter(std::unique_ptr<State> state) : state_(std::move(state)) {}
+PartWriter::~PartWriter() = default;
+PartWriter::PartWriter(PartWriter&&) noexcept = default;
+PartWriter& PartWriter::operator=(PartWriter&&) noexcept = default;
+
+Result<PartWriter> PartWriter::create(const std::filesystem::path& path, const PartHead& head) {
+    auto state = std::make_unique<State>();
+    state->path = state->draft = path;
+    state->draft += ".part";
+    state->out.open(state->draft, std::ios::binary);
+    const std::string text = head_of(head);
+    state->hash.add(text.data(), text.size());
+    state->out << text;
+    if (auto good = state->good(); !good)
+        return tl::unexpected(good.error());
+    return PartWriter(std::move(state));
+}
+
+Result<void> PartWriter::add(const CodedPicture& picture, Frames first) {
+    State& s = *state_;
+    s.put(picture_mark);
+    s.put(first.value);
+    s.put(picture.shown);
+    s.put(picture.decoded);
+    s.put(picture.key ? 1 : 0);
+    s.put(picture.bytes);
+    return s.good();
+}
+
+Result<void> PartWriter::add(const CodedSound& sound) {
+    State& s = *state_;
+    s.put(sound_mark);
+    s.put(sound.at);
+    s.put(sound.length);
+    s.put(static_cast<std::int64_t>(sound.left_out));
+    s.put(sound.bytes);
+    return s.good();
+}
+
+Result<void> PartWriter::finish() {
+    State& s = *state_;
+    s.put(end_mark);
+    s.put(static_cast<std::int64_t>(s.hash.value()));
+    s.out.close();
+    if (auto good = s.good(); !good)
+        return good;
+    std::error_code code;
+    std::filesystem::rename(s.draft, s.path, code);
     if (code)
-        return failed();
+        return fail("The part could not be put in its place (" + code.message() + ").", s.path.string(),
+                    "Look whether the folder can be written to.");
+    s.finished = true;
     return {};
 }
 
-Result<FilmPart> read_part_head(const std::filesystem::path& path) {
-    std::ifstream in(path, std::ios::binary);
-    if (!in)
-        return fail("There is no such part.", path.string(), {}, ErrorKind::NotFound);
-    return head_in(in, path);
-}
+// -- reading
 
-Result<FilmPart> read_part(const std::filesystem::path& path) {
+struct PartReader::State {
+    std::filesystem::path path;
+    std::ifstream in;
+    std::uint64_t left = 0; ///< no length is believed that the file cannot hold
+    Hash hash;
+    PartHead head;
+
+    bool number(std::int64_t& value) {
+        unsigned char bytes[8];
+        if (left < 8 || !in.read(reinterpret_cast<char*>(bytes), 8))
+            return false;
+        left -= 8;
+        hash.add(bytes, 8);
+        std::uint64_t sum = 0;
+        for (int i = 0; i < 8; ++i)
+            sum |= static_cast<std::uint64_t>(bytes[i]) << (8 * i);
+        value = static_cast<std::int64_t>(sum);
+        return true;
+    }
+    bool bytes(std::vector<std::uint8_t>& value) {
+        std::int64_t size = 0;
+        if (!number(size) || size < 0 || static_cast<std::uint64_t>(size) > left)
+            return false;
+        value.resize(static_cast<std::size_t>(size));
+        if (!in.read(reinterpret_cast<char*>(value.data()), size))
+            return false;
+        left -= static_cast<std::uint64_t>(size);
+        hash.add(value.data(), value.size());
+        return true;
+    }
+};
+
+PartReader::PartReader(std::unique_ptr<State> state) : state_(std::move(state)) {}
+PartReader::~PartReader() = default;
+PartReader::PartReader(PartReader&&) noexcept = default;
+PartReader& PartReader::operator=(PartReader&&) noexcept = default;
+
+Result<PartReader> PartReader::open(const std::filesystem::path& path) {
+    auto state = std::make_unique<State>();
     std::error_code code;
-    const auto size = std::filesystem::file_size(path, code);
-    std::ifstream in(path, std::ios::binary);
-    if (!in || code)
+    state->path = path;
+    state->left = std::filesystem::file_size(path, code);
+    state->in.open(path, std::ios::binary);
+    if (!state->in || code)
         return fail("There is no such part.", path.string(), {}, ErrorKind::NotFound);
-    auto part = head_in(in, path);
-    if (!part)
-        return part;
-    const std::string head = head_of(*part);
-    Reader reader(in, size);
-    reader.hash.add(head.data(), head.size());
-    std::int64_t stretches = 0, count = 0, key = 0, left_out = 0;
-    if (!reader.number(stretches) || stretches < 0 || stretches > part->frames)
-        return damaged(path, "it is cut off");
-    for (std::int64_t i = 0; i < stretches; ++i) {
-        auto& stretch = part->stretches.emplace_back();
-        if (!reader.number(count) || count < 0 || count > stretch_frames + 64)
-            return damaged(path, "it is cut off");
-        for (std::int64_t k = 0; k < count; ++k) {
-            auto& picture = stretch.emplace_back();
-            if (!reader.number(picture.shown) || !reader.number(picture.decoded) || !reader.number(key) ||
-                !reader.bytes(picture.bytes))
-                return damaged(path, "it is cut off");
-            picture.key = key != 0;
-        }
-    }
-    if (!reader.number(count) || count < 0)
-        return damaged(path, "it is cut off");
-    for (std::int64_t k = 0; k < count; ++k) {
-        auto& sound = part->sound.emplace_back();
-        if (!reader.number(sound.at) || !reader.number(sound.length) || !reader.number(left_out) ||
-            !reader.bytes(sound.bytes))
-            return damaged(path, "it is cut off");
-        sound.left_out = static_cast<std::uint32_t>(left_out);
-    }
-    const std::uint64_t is = reader.hash.value();
-    std::int64_t told = 0;
-    if (!reader.number(told) || static_cast<std::uint64_t>(told) != is)
-        return damaged(path, "its bytes are not those that were written");
-    return part;
+    auto head = head_in(state->in, path);
+    if (!head)
+        return tl::unexpected(head.error());
+    state->head = *std::move(head);
+    const std::string text = head_of(state->head);
+    state->hash.add(text.data(), text.size());
+    return PartReader(std::move(state));
 }
 
-Result<void> join_parts(const std::vector<std::filesystem::path>& paths, const std::filesystem::path& out) {
-    struct Head {
-        FilmPart part;
-        std::filesystem::path path;
-    };
-    std::vector<Head> heads;
-    for (const auto& path : paths) {
-        auto head = read_part_head(path);
-        if (!head)
-            return tl::unexpected(head.error());
-        heads.push_back({*std::move(head), path});
+const PartHead& PartReader::head() const {
+    return state_->head;
+}
+
+Result<std::variant<PartEnd, PartPicture, CodedSound>> PartReader::next() {
+    using Piece = std::variant<PartEnd, PartPicture, CodedSound>;
+    State& s = *state_;
+    std::int64_t mark = 0;
+    if (!s.number(mark))
+        return damaged(s.path, "it is cut off");
+    if (mark == picture_mark) {
+        PartPicture piece;
+        std::int64_t key = 0;
+        if (!s.number(piece.first.value) || !s.number(piece.picture.shown) ||
+            !s.number(piece.picture.decoded) || !s.number(key) || !s.bytes(piece.picture.bytes))
+            return damaged(s.path, "it is cut off");
+        piece.picture.key = key != 0;
+        return Piece(std::move(piece));
     }
-    if (heads.empty())
-        return fail("There are no parts to join.");
-    std::sort(heads.begin(), heads.end(),
-              [](const Head& a, const Head& b) { return a.part.first < b.part.first; });
-    Frames next(0);
-    for (const auto& [part, path] : heads) {
-        if (part.made_of != heads.front().part.made_of)
-            return fail("This part is of another film, or of other settings.", path.string(),
-                        "Make all parts of one project with the same settings.");
-        if (part.first > next)
-            return fail(fmt::format("The part with frame {} is missing.", next.value), {},
-                        "Make it, and join again.");
-        if (part.first < next)
-            return fail("This part is there twice.", path.string(), "Name each part once.");
-        next = part.until;
+    if (mark == sound_mark) {
+        CodedSound sound;
+        std::int64_t left_out = 0;
+        if (!s.number(sound.at) || !s.number(sound.length) || !s.number(left_out) || !s.bytes(sound.bytes))
+            return damaged(s.path, "it is cut off");
+        sound.left_out = static_cast<std::uint32_t>(left_out);
+        return Piece(std::move(sound));
     }
-    if (next.value != heads.front().part.frames)
-        return fail(fmt::format("The part with frame {} is missing.", next.value), {},
-                    "Make it, and join again.");
-    auto film = FilmFile::create(out, heads.front().part.spec, heads.front().part.with_sound);
-    if (!film)
-        return tl::unexpected(film.error());
-    std::vector<CodedSound> sound;
-    std::size_t heard = 0;
-    const double per_frame =
-        static_cast<double>(heads.front().part.spec.sample_rate) / heads.front().part.spec.rate.per_second();
-    for (const auto& [head, path] : heads) {
-        auto part = read_part(path);
-        if (!part)
-            return tl::unexpected(part.error());
-        if (!part->sound.empty())
-            sound = std::move(part->sound);
-        Frames first = part->first;
-        for (const auto& stretch : part->stretches) {
-            for (const auto& picture : stretch)
-                if (auto added = film->add(picture, first); !added)
-                    return added;
-            first = std::min(first + Frames(stretch_frames), part->until);
-            const auto until = static_cast<double>(first.value) * per_frame;
-            for (; heard < sound.size() && static_cast<double>(sound[heard].at) < until; ++heard)
-                if (auto added = film->add(sound[heard]); !added)
-                    return added;
-        }
-    }
-    for (; heard < sound.size(); ++heard)
-        if (auto added = film->add(sound[heard]); !added)
-            return added;
-    return film->finish();
+    const std::uint64_t is = s.hash.value();
+    std::int64_t told = 0;
+    if (mark != end_mark || !s.number(told) || static_cast<std::uint64_t>(told) != is)
+        return damaged(s.path, "its bytes are not those that were written");
+    return Piece(PartEnd());
 }
 
 } // namespace pulsepin

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/content/content_painter.h"
+#include "render/draw_picture.h"
 #include "render/staged_places.h"
 
 #include <cmath>
@@ -40,7 +41,7 @@ void draw_shot(QPainter& painter, const LayerPicture::Shot& shot, QSize picture)
         painter.save();
         painter.setClipRect(frame, Qt::IntersectClip);
     }
-    painter.drawImage(place, shot.image);
+    draw_picture(painter, place, shot.image);
     if (beyond)
         painter.restore();
 }

@@ -1,0 +1,223 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "media/film_coders.h"
+
+#include <cerrno>
+#include <cstring>
+#include <fcntl.h>
+#include <sys/file.h>
+#include <system_error>
+#include <unistd.h>
+
+namespace pulsepin {
+namespace {
+
+/// Not that of texts (base/text_file.h): each removes what was forgotten of its own.
+constexpr std::string_view draft_prefix = ".pulsepin-film-";
+
+/// Drafts of programs that were killed: nobody holds them.
+void remove_forgotten_drafts(const std::filesystem::path& folder) {
+    std::error_code code;
+    for (std::filesystem::directory_iterator entry(folder, code), end; !code && entry != end;
+         entry.increment(code)) {
+        if (!entry->path().filename().string().starts_with(draft_prefix))
+            continue;
+        const int file = ::open(entry->path().c_str(), O_RDWR | O_CLOEXEC | O_NOFOLLOW);
+        if (file >= 0 && ::flock(file, LOCK_EX | LOCK_NB) == 0)
+            ::unlink(entry->path().c_str());
+        if (file >= 0)
+            ::close(file);
+    }
+}
+
+} // namespace
+
+struct FilmFile::State {
+    struct Free {
+        void operator()(AVFormatContext* p) const {
+            if (p->pb && !(p->oformat->flags & AVFMT_NOFILE))
+                avio_closep(&p->pb);
+            avformat_free_context(p);
+        }
+    };
+    std::filesystem::path path, draft;
+    FilmSpec spec;
+    std::unique_ptr<AVFormatContext, Free> container;
+    AVStream *pictures = nullptr, *sound = nullptr;
+    AVRational picture_tick{1, 24};
+    av::Handle<AVPacket> packet{av_packet_alloc()};
+    AVRational sound_tick{1, 48000};
+    int lock = -1; ///< held on the draft while it is written
+    bool finished = false;
+
+    ~State() {
+        container.reset();
+        std::error_code code;
+        if (!finished && !draft.empty())
+            std::filesystem::remove(draft, code);
+        if (lock >= 0)
+            ::close(lock);
+    }
+    tl::unexpected<Error> failed(int error) const {
+        if (error == AVERROR(ENOSPC))
+            return fail("The disk is full; the film was not written.", path.string(),
+                        "Make room, or write it to another disk.");
+        return fail("The film could not be written (" + name_of_error(error) + ").", path.string(),
+                    "Look whether the folder can be written to.");
+    }
+};
+
+FilmFile::FilmFile(std::unique_ptr<State> state) : state_(std::move(state)) {}
+FilmFile::~FilmFile() = default;
+FilmFile::FilmFile(FilmFile&&) noexcept = default;
+FilmFile& FilmFile::operator=(FilmFile&&) noexcept = default;
+
+Result<FilmFile> FilmFile::create(const std::filesystem::path& path, const FilmSpec& spec, bool with_sound) {
+    if (auto possible = can_write(spec); !possible)
+        return tl::unexpected(possible.error());
+    auto state = std::make_unique<State>();
+    State& s = *state;
+    s.path = path;
+    s.spec = spec;
+    remove_forgotten_drafts(path.has_parent_path() ? path.parent_path() : std::filesystem::path("."));
+    s.draft = path.parent_path() / (std::string(draft_prefix) + path.filename().string());
+    s.lock = ::open(s.draft.c_str(), O_RDWR | O_CREAT | O_CLOEXEC, 0666);
+    if (s.lock < 0)
+        return s.failed(AVERROR(errno));
+    if (::flock(s.lock, LOCK_EX | LOCK_NB) != 0) {
+        s.draft.clear(); // it is another's
+        return fail("Another film is being written under this name.", path.string(),
+                    "Wait for it, or choose another name.");
+    }
+    AVFormatContext* made = nullptr;
+    const std::string draft_name = "file:" + s.draft.string(); // some containers read again what they wrote
+    if (avformat_alloc_output_context2(&made, nullptr, std::string(spec.format->container).c_str(),
+                                       draft_name.c_str()) < 0)
+        return fail("This kind of film cannot be written here.", path.string());
+    s.container.reset(made);
+    s.container->flags |= AVFMT_FLAG_BITEXACT;
+    if (!spec.format->picture.empty()) {
+        auto coder = PictureCoder::open(spec);
+        if (!coder)
+            return tl::unexpected(coder.error());
+        s.pictures = avformat_new_stream(s.container.get(), nullptr);
+        if (!s.pictures ||
+            avcodec_parameters_from_context(s.pictures->codecpar, coder->state_->coder.get()) < 0)
+            return s.failed(AVERROR(ENOMEM));
+        // This encoder waits for ever when it is closed before it coded anything.
+        if (spec.format->picture == "libsvtav1") {
+            const std::vector<std::uint8_t> black(
+                static_cast<std::size_t>(spec.width) * static_cast<std::size_t>(spec.height) * 4, 0);
+            if (auto coded = coder->add(black.data(), std::int64_t{4} * spec.width); !coded)
+                return tl::unexpected(coded.error());
+            if (auto coded = coder->finish(); !coded)
+                return tl::unexpected(coded.error());
+        }
+        s.picture_tick = tick_of(spec.rate);
+        s.pictures->time_base = s.picture_tick;
+        s.pictures->avg_frame_rate = s.pictures->r_frame_rate = {s.picture_tick.den, s.picture_tick.num};
+        s.pictures->sample_aspect_ratio = {1, 1};
+        if (spec.format->picture == "libx265")
+            s.pictures->codecpar->codec_tag = MKTAG('h', 'v', 'c', '1'); // what players of MP4 look for
+        if (!spec.timecode.empty())
+            av_dict_set(&s.pictures->metadata, "timecode", spec.timecode.c_str(), 0);
+    }
+    if (with_sound && !spec.format->sound.empty()) {
+        auto coder = SoundCoder::open(spec);
+        if (!coder)
+            return tl::unexpected(coder.error());
+        s.sound = avformat_new_stream(s.container.get(), nullptr);
+        if (!s.sound || avcodec_parameters_from_context(s.sound->codecpar, coder->state_->coder.get()) < 0)
+            return s.failed(AVERROR(ENOMEM));
+        s.sound_tick = {1, static_cast<int>(spec.sample_rate)};
+        s.sound->time_base = s.sound_tick;
+    }
+    if (!spec.title.empty())
+        av_dict_set(&s.container->metadata, "title", spec.title.c_str(), 0);
+    if (!spec.author.empty())
+        av_dict_set(&s.container->metadata, "artist", spec.author.c_str(), 0);
+    if (!spec.chapters.empty()) {
+        s.container->chapters = static_cast<AVChapter**>(av_calloc(spec.chapters.size(), sizeof(AVChapter*)));
+        for (const auto& chapter : spec.chapters) {
+            auto* one = static_cast<AVChapter*>(av_mallocz(sizeof(AVChapter)));
+            one->id = s.container->nb_chapters + 1;
+            one->time_base = {1, 1000};
+            one->start = static_cast<std::int64_t>(chapter.from.value * 1000 + 0.5);
+            one->end = static_cast<std::int64_t>(chapter.until.value * 1000 + 0.5);
+            av_dict_set(&one->metadata, "title", chapter.name.c_str(), 0);
+            s.container->chapters[s.container->nb_chapters++] = one;
+        }
+    }
+    // Sound that begins before 0, since its coder needs some samples to begin, is told of as such: what is
+    // shown begins at 0 all the same.
+    s.container->avoid_negative_ts = AVFMT_AVOID_NEG_TS_DISABLED;
+    if (const int error = avio_open(&s.container->pb, draft_name.c_str(), AVIO_FLAG_WRITE); error < 0)
+        return s.failed(error);
+    AVDictionary* options = nullptr;
+    if (spec.format->container == "mp4" || spec.format->container == "mov")
+        av_dict_set(&options, "movflags", "+faststart+write_colr", 0);
+    if (spec.format->container == "gif" || spec.format->container == "webp")
+        av_dict_set(&options, "loop", "0", 0);
+    const int error = avformat_write_header(s.container.get(), &options);
+    av_dict_free(&options);
+    if (error < 0)
+        return s.failed(error);
+    return FilmFile(std::move(state));
+}
+
+Result<void> FilmFile::add(const CodedPicture& picture, Frames first) {
+    State& s = *state_;
+    if (av_new_packet(s.packet.get(), static_cast<int>(picture.bytes.size())) < 0)
+        return s.failed(AVERROR(ENOMEM));
+    std::memcpy(s.packet->data, picture.bytes.data(), picture.bytes.size());
+    s.packet->pts = picture.shown + first.value;
+    s.packet->dts = picture.decoded + first.value;
+    s.packet->duration = 1;
+    s.packet->flags = picture.key ? AV_PKT_FLAG_KEY : 0;
+    s.packet->stream_index = s.pictures->index;
+    av_packet_rescale_ts(s.packet.get(), s.picture_tick, s.pictures->time_base);
+    if (const int error = av_interleaved_write_frame(s.container.get(), s.packet.get()); error < 0)
+        return s.failed(error);
+    if (s.container->pb && s.container->pb->error < 0)
+        return s.failed(s.container->pb->error);
+    return {};
+}
+
+Result<void> FilmFile::add(const CodedSound& sound) {
+    State& s = *state_;
+    if (!s.sound)
+        return {};
+    if (av_new_packet(s.packet.get(), static_cast<int>(sound.bytes.size())) < 0)
+        return s.failed(AVERROR(ENOMEM));
+    std::memcpy(s.packet->data, sound.bytes.data(), sound.bytes.size());
+    s.packet->pts = s.packet->dts = sound.at;
+    s.packet->duration = sound.length;
+    s.packet->flags = AV_PKT_FLAG_KEY;
+    s.packet->stream_index = s.sound->index;
+    if (sound.left_out > 0)
+        if (auto* skip = av_packet_new_side_data(s.packet.get(), AV_PKT_DATA_SKIP_SAMPLES, 10)) {
+            std::memset(skip, 0, 10);
+            for (int byte = 0; byte < 4; ++byte)
+                skip[4 + byte] = static_cast<std::uint8_t>(sound.left_out >> (8 * byte));
+        }
+    av_packet_rescale_ts(s.packet.get(), s.sound_tick, s.sound->time_base);
+    if (const int error = av_interleaved_write_frame(s.container.get(), s.packet.get()); error < 0)
+        return s.failed(error);
+    return {};
+}
+
+Result<void> FilmFile::finish() {
+    State& s = *state_;
+    if (const int error = av_write_trailer(s.container.get()); error < 0)
+        return s.failed(error);
+    if (const int error = avio_closep(&s.container->pb); error < 0)
+        return s.failed(error);
+    std::error_code code;
+    std::filesystem::rename(s.draft, s.path, code);
+    if (code)
+        return fail("The film could not be put in its place (" + code.message() + ").", s.path.string(),
+                    "Look whether the folder can be written to.");
+    s.finished = true;
+    return {};
+}
+
+} // namespace pulsepin
