@@ -11,6 +11,23 @@ function(pulsepin_warnings target)
     endif()
 endfunction()
 
+# A dozen files are compiled at a time: the headers that they have in common, and what they instantiate of them, take
+# longer than the files themselves. Rows of a table, whose files have the same names in them, stay alone.
+# pulsepin_together(<target> [ALONE <files, or parts of paths>])
+function(pulsepin_together target)
+    cmake_parse_arguments(T "" "" "ALONE" ${ARGN})
+    set_target_properties(${target} PROPERTIES UNITY_BUILD ON UNITY_BUILD_BATCH_SIZE 12)
+    get_target_property(files ${target} SOURCES)
+    foreach(file IN LISTS files)
+        foreach(part IN LISTS T_ALONE)
+            if(file MATCHES "${part}")
+                set_source_files_properties(${file} TARGET_DIRECTORY ${target}
+                    PROPERTIES SKIP_UNITY_BUILD_INCLUSION ON)
+            endif()
+        endforeach()
+    endforeach()
+endfunction()
+
 # pulsepin_layer(NAME <name> DIR <folder> SOURCES <files> [SEES <layers>] [USES <libraries>] [HIDES <libraries>])
 function(pulsepin_layer)
     cmake_parse_arguments(L "" "NAME;DIR" "SOURCES;SEES;USES;HIDES" ${ARGN})

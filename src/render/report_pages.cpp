@@ -5,6 +5,7 @@
 #include "render/fonts.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
+#include "render/qt_text.h"
 
 #include <QBuffer>
 #include <QFontMetricsF>
@@ -17,13 +18,6 @@ namespace {
 
 const QColor ink(0x1f, 0x27, 0x42), quiet(0x6b, 0x6f, 0x80), line(0xd8, 0xd0, 0xbd), grave(0xad, 0x39, 0x27),
     fine(0x0f, 0x76, 0x6e);
-
-QString text(const std::string& utf8) {
-    return QString::fromStdString(utf8);
-}
-QString text(std::string_view utf8) {
-    return QString::fromUtf8(utf8.data(), static_cast<qsizetype>(utf8.size()));
-}
 
 /// Pages that are filled from above; in points.
 class Pages {
@@ -133,12 +127,12 @@ void write_head(Pages& pages, const CheckMaterial& material, const QDateTime& wh
     const Project& project = material.project();
     const auto& settings = *project.settings;
     pages.say(8, quiet, QStringLiteral("Sync report"));
-    pages.say(18, ink, text(settings.title.empty() ? std::string("Untitled") : settings.title), true);
+    pages.say(18, ink, qt_text(settings.title.empty() ? std::string("Untitled") : settings.title), true);
     const auto fact = [&](const char* name, const std::string& value) {
         if (value.empty())
             return;
         pages.put({0, pages.y(), 90, 13}, 8.5, quiet, Qt::AlignLeft, name);
-        pages.put({90, pages.y(), pages.width() - 90, 13}, 8.5, ink, Qt::AlignLeft, text(value));
+        pages.put({90, pages.y(), pages.width() - 90, 13}, 8.5, ink, Qt::AlignLeft, qt_text(value));
         pages.down(13);
     };
     fact("Date", when.toString(QStringLiteral("yyyy-MM-dd hh:mm")).toStdString());
@@ -198,7 +192,7 @@ void draw_histogram(Pages& pages, const std::vector<SyncRow>& rows, Seconds limi
 }
 
 void write_findings(Pages& pages, const CheckMaterial& material, const std::vector<Finding>& found) {
-    pages.heading(QStringLiteral("Findings: %1").arg(text(findings_text(found))));
+    pages.heading(QStringLiteral("Findings: %1").arg(qt_text(findings_text(found))));
     if (found.empty())
         return;
     const std::vector<Pages::Column> columns{
@@ -210,13 +204,14 @@ void write_findings(Pages& pages, const CheckMaterial& material, const std::vect
                               : one.gravity == Gravity::Grave ? QStringLiteral("grave")
                                                               : QStringLiteral("to look at");
         pages.row(columns,
-                  {text(row->label), one.placed ? text(place_name(material.project(), one.at)) : QString(),
-                   text(one.how_much), text(one.why), state},
+                  {qt_text(row->label),
+                   one.placed ? qt_text(place_name(material.project(), one.at)) : QString(),
+                   qt_text(one.how_much), qt_text(one.why), state},
                   one.accepted                    ? quiet
                   : one.gravity == Gravity::Grave ? grave
                                                   : ink);
         if (one.accepted && !one.accepted->empty()) // as long as it is
-            pages.say(8, quiet, QStringLiteral("      meant: ") + text(*one.accepted));
+            pages.say(8, quiet, QStringLiteral("      meant: ") + qt_text(*one.accepted));
     }
 }
 
@@ -244,7 +239,7 @@ void write_grid(Pages& pages, const CheckMaterial& material) {
                   .arg(100 * sum / static_cast<double>(bars.size()), 0, 'f', 0)
                   .arg(bars.size()));
     if (project.grid && project.detection && project.detection->grid)
-        pages.say(8.5, ink, text(grid_difference_text(*project.detection->grid, *project.grid)));
+        pages.say(8.5, ink, qt_text(grid_difference_text(*project.detection->grid, *project.grid)));
 }
 
 void write_pins(Pages& pages, const CheckMaterial& material, const std::vector<SyncRow>& rows) {
@@ -263,8 +258,8 @@ void write_pins(Pages& pages, const CheckMaterial& material, const std::vector<S
     for (const auto& row : rows) {
         const Lane& lane = *project.lane(row.lane);
         pages.row(columns,
-                  {text(lane.name), text(lane.kind->name_of(lane.pins[row.index].body, project)),
-                   text(place_name(project, row.anchor)), text(format_clock(row.anchor)),
+                  {qt_text(lane.name), qt_text(lane.kind->name_of(lane.pins[row.index].body, project)),
+                   qt_text(place_name(project, row.anchor)), qt_text(format_clock(row.anchor)),
                    QString::number(row.frame.value), ms(row.rounding),
                    row.meant ? ms(row.error()) : QStringLiteral("-"), QString::number(row.seen.value),
                    row.from_onset ? ms(*row.from_onset) : QStringLiteral("-")},
@@ -282,14 +277,14 @@ Result<std::string> report_pages(const CheckMaterial& material, const std::vecto
         QPdfWriter writer(&buffer);
         writer.setPageSize(QPageSize(QPageSize::A4));
         writer.setPageMargins(QMarginsF(18, 16, 18, 14), QPageLayout::Millimeter);
-        writer.setTitle(QStringLiteral("Sync report: ") + text(material.project().settings->title));
+        writer.setTitle(QStringLiteral("Sync report: ") + qt_text(material.project().settings->title));
         writer.setCreator(QStringLiteral("Pulse Pin"));
         Pages pages(writer);
         if (!pages.good())
             return fail("The pages could not be made.", {}, "Close other programs and try it again.");
         write_head(pages, material, when);
         const Seconds limit = cut_limit(material.project());
-        pages.heading(text(verdict_text(rows, material.project(), limit)));
+        pages.heading(qt_text(verdict_text(rows, material.project(), limit)));
         draw_histogram(pages, rows, limit);
         write_findings(pages, material, found);
         write_grid(pages, material);

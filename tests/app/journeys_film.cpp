@@ -246,6 +246,33 @@ private slots:
         QVERIFY(sheet.width() > 600 && sheet.height() > 400); // three shots in two columns
     }
 
+    /// A film is of the piece that it was asked for: opening another one beside it changes nothing.
+    void journey_another_piece_is_opened_while_a_film_is_made() {
+        Desk desk;
+        QVERIFY(open_short(desk, 24, 30));
+        // The selected shot alone.
+        const auto shots = desk.window.document().shown_shots();
+        QVERIFY(shots.size() > 3);
+        const auto& shot = shots[3];
+        choose(desk, "film range", "selection");
+        QVERIFY(page(desk).ranges().empty());
+        desk.window.view().select({shot.cut});
+        QCOMPARE(page(desk).ranges(), (std::vector{std::pair(shot.start, shot.end)}));
+        choose(desk, "film range", "drawn range");
+        const QTemporaryDir folder;
+        save_as(folder.filePath("kite.mp4"));
+        desk.click("render film");
+        const int number = page(desk).queue().entries().back().number;
+        QVERIFY(QTest::qWaitFor([&] { return entry(desk, number).made > 5; }, 30'000));
+        desk.window.document().start_new();
+        QVERIFY(entry(desk, number).state == FilmQueue::State::Running);
+        QVERIFY(ended(desk, number));
+        QVERIFY2(entry(desk, number).state == FilmQueue::State::Done,
+                 qPrintable(entry(desk, number).outcome));
+        const auto stream = probed(folder.filePath("kite.mp4"))["streams"].toArray()[0].toObject();
+        QCOMPARE(stream["nb_read_frames"].toString(), QString("144"));
+    }
+
     void journey_nothing_to_render() {
         Desk desk;
         desk.window.document().start_new();

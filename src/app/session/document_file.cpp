@@ -16,7 +16,7 @@ QString Document::title() const {
 
 void Document::stop_background_work() {
     ++session_; // what was begun for the last project is not wanted any more
-    jobs_.cancel_all();
+    jobs_.cancel_all_but(JobQueue::Film); // a film holds the piece that it is of
 }
 
 void Document::begin(Project next, bool saved) {

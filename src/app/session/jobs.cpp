@@ -21,6 +21,18 @@ void Jobs::cancel_all() {
     emit changed();
 }
 
+void Jobs::cancel_all_but(JobQueue kept) {
+    for (std::size_t i = 0; i < queues_.size(); ++i) {
+        if (i == static_cast<std::size_t>(kept))
+            continue;
+        if (queues_[i].running)
+            queues_[i].running->cancel();
+        for (const auto& job : queues_[i].waiting)
+            job->cancel();
+    }
+    emit changed();
+}
+
 void Jobs::enqueue(JobQueue which, std::shared_ptr<Job> job) {
     auto& queue = queues_[static_cast<std::size_t>(which)];
     all_.push_back(job);

@@ -68,7 +68,8 @@ public:
         return job;
     }
 
-    void cancel_all(); ///< as when another project is opened
+    void cancel_all();
+    void cancel_all_but(JobQueue kept); ///< as when another project is opened
     [[nodiscard]] bool busy() const { return !all_.empty(); }
     /// Those that run or wait, the first that was asked for first.
     [[nodiscard]] const std::vector<std::shared_ptr<Job>>& all() const { return all_; }

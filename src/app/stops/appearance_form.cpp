@@ -12,8 +12,6 @@
 namespace pulsepin {
 namespace {
 
-constexpr int most_colours = 4;
-
 using SpreadParam = BoundParam<Spread>;
 
 ParamSpec real(std::string_view id, std::string_view label, std::string_view unit, double most,

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "stops/check_panel.h"
+#include "render/qt_text.h"
 
 #include <QHBoxLayout>
 #include <QHeaderView>
@@ -9,14 +10,6 @@
 #include <cmath>
 
 namespace pulsepin {
-namespace {
-
-QString text(std::string_view utf8) {
-    return QString::fromUtf8(utf8.data(), static_cast<qsizetype>(utf8.size()));
-}
-
-} // namespace
-
 CheckPanel::CheckPanel(Document& document, ViewState& view, QWidget* parent)
     : StopPanel(document, view, parent), bank_(document) {
     auto* whole = new QVBoxLayout(this);
@@ -120,7 +113,7 @@ QLayout* CheckPanel::make_filters() {
         worse_->addItem(tr("worse than %1 ms").arg(ms), ms);
     kinds_->addItem(tr("all kinds"), QString());
     for (const auto& one : checks())
-        kinds_->addItem(text(one.label), text(one.id));
+        kinds_->addItem(qt_text(one.label), qt_text(one.id));
     lanes_->addItem(tr("all lanes"), 0);
     for (auto* box : {lanes_, kinds_, worse_}) {
         box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
@@ -229,7 +222,7 @@ QLayout* CheckPanel::make_mends() {
 
 QString CheckPanel::summary() const {
     const auto outcome = bank_.outcome();
-    return outcome ? text(findings_text(outcome->found)) : tr("not looked at yet");
+    return outcome ? qt_text(findings_text(outcome->found)) : tr("not looked at yet");
 }
 
 bool CheckPanel::complete() const {
@@ -266,7 +259,7 @@ void CheckPanel::left() {
 
 void CheckPanel::show_outcome() {
     const auto outcome = bank_.outcome();
-    verdict_->set_text(outcome ? text(outcome->verdict) : tr("Not looked at yet"));
+    verdict_->set_text(outcome ? qt_text(outcome->verdict) : tr("Not looked at yet"));
     const auto& project = document_.project();
     const Seconds limit = cut_limit(project);
     plot_->show_errors(error_histogram(outcome ? outcome->rows : std::vector<SyncRow>{}, limit),
@@ -316,9 +309,9 @@ void CheckPanel::show_chosen() {
     mends_->clear();
     if (mendable) {
         for (const auto& mend : row->mends)
-            mends_->addItem(text(mend.label), text(mend.id));
+            mends_->addItem(qt_text(mend.label), qt_text(mend.id));
         const int kept = mends_->findData(before);
-        mends_->setCurrentIndex(kept >= 0 ? kept : std::max(0, mends_->findData(text(chosen_->mend))));
+        mends_->setCurrentIndex(kept >= 0 ? kept : std::max(0, mends_->findData(qt_text(chosen_->mend))));
     }
     mends_->setVisible(mendable && mends_->count() > 1);
     show_->setEnabled(mendable);
@@ -326,9 +319,10 @@ void CheckPanel::show_chosen() {
     // With nothing chosen, what is to be said of the grid as a whole.
     const auto& project = document_.project();
     const bool compared = project.grid && project.detection && project.detection->grid;
-    tell(!chosen_ ? compared ? text(grid_difference_text(*project.detection->grid, *project.grid)) : QString()
+    tell(!chosen_
+             ? compared ? qt_text(grid_difference_text(*project.detection->grid, *project.grid)) : QString()
          : mendable ? QString()
-                    : tr("%1. It is not mended by itself").arg(text(row->explains)));
+                    : tr("%1. It is not mended by itself").arg(qt_text(row->explains)));
     show_marks();
 }
 
@@ -442,7 +436,7 @@ void CheckPanel::show_marks() {
         marks.flashes = outcome->material.flashes;
         for (const auto& one : outcome->found)
             if (one.lane.value != 0 && one.placed && !one.accepted)
-                marks.marks.push_back({one.lane, one.at, one.until, text(one.how_much),
+                marks.marks.push_back({one.lane, one.at, one.until, qt_text(one.how_much),
                                        one.gravity == Gravity::Grave, chosen_ && same_thing(one, *chosen_)});
     }
     view_.set_check_marks(std::move(marks));

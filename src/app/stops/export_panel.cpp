@@ -3,6 +3,7 @@
 
 #include "interchange/outputs.h"
 #include "widgets.h"
+#include "render/qt_text.h"
 
 #include <QDir>
 #include <QFileInfo>
@@ -13,14 +14,6 @@
 #include <algorithm>
 
 namespace pulsepin {
-namespace {
-
-QString text(std::string_view view) {
-    return QString::fromUtf8(view.data(), static_cast<qsizetype>(view.size()));
-}
-
-} // namespace
-
 ExportPanel::ExportPanel(Document& document, ViewState& view, QWidget* parent)
     : StopPanel(document, view, parent) {
     auto* whole = new QVBoxLayout(this);
@@ -87,12 +80,12 @@ QWidget* ExportPanel::make_ways() {
     column->addWidget(ways, 1);
     int line = 0;
     for (const auto& row : exporters()) {
-        auto* button = new QPushButton(tr("%1…").arg(text(row.label)));
-        button->setObjectName("export " + text(row.id));
-        button->setToolTip(tr("Writes a .%1 file").arg(text(row.extension)));
+        auto* button = new QPushButton(tr("%1…").arg(qt_text(row.label)));
+        button->setObjectName("export " + qt_text(row.id));
+        button->setToolTip(tr("Writes a .%1 file").arg(qt_text(row.extension)));
         connect(button, &QPushButton::clicked, this, [this, &row] { emit file_wanted(row); });
         grid->addWidget(button, line, 0);
-        auto* explains = quiet(text(row.explains));
+        auto* explains = quiet(qt_text(row.explains));
         explains->setWordWrap(true);
         grid->addWidget(explains, line++, 1);
     }
@@ -143,7 +136,7 @@ void ExportPanel::write(const ExporterRow& row, const QString& file, const Param
             ++written_;
             outcome_->setText(tr("Written: %1").arg(name));
             outcome_->setToolTip(QDir::toNativeSeparators(*done));
-            document_.say(tr("%1 written").arg(text(row.label)));
+            document_.say(tr("%1 written").arg(qt_text(row.label)));
             emit written();
         });
 }

@@ -2,6 +2,7 @@
 #include "stops/film_page.h"
 
 #include "follow/project_sounds.h"
+#include "render/qt_text.h"
 
 #include <QGridLayout>
 #include <QHBoxLayout>
@@ -13,10 +14,6 @@
 
 namespace pulsepin {
 namespace {
-
-QString text(std::string_view utf8) {
-    return QString::fromUtf8(utf8.data(), static_cast<qsizetype>(utf8.size()));
-}
 
 QString size_text(double bytes) {
     return bytes < 1e6   ? FilmPage::tr("%1 kB").arg(std::max(1.0, bytes / 1e3), 0, 'f', 0)
@@ -110,6 +107,7 @@ FilmPage::FilmPage(Document& document, ViewState& view, QWidget* parent)
     row->addWidget(make_queue(), 4);
     connect(&queue_, &FilmQueue::changed, this, &FilmPage::show_queue);
     connect(&view_, &ViewState::range_changed, this, &FilmPage::show_estimate);
+    connect(&view_, &ViewState::selection_changed, this, &FilmPage::show_estimate);
     targets_->setCurrentRow(0);
     show_queue();
 }
@@ -123,7 +121,7 @@ QWidget* FilmPage::make_targets() {
     targets_->setObjectName("film targets");
     targets_->setAccessibleName(tr("What the film is for"));
     for (const auto& target : film_targets())
-        targets_->addItem(text(target.label) + "\n" + text(target.explains));
+        targets_->addItem(qt_text(target.label) + "\n" + qt_text(target.explains));
     targets_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     targets_->setSpacing(2);
     column->addWidget(targets_, 1);
@@ -141,8 +139,9 @@ QWidget* FilmPage::make_fields() {
     grid->setContentsMargins(0, 0, 0, 0);
     grid->setHorizontalSpacing(8);
     grid->setVerticalSpacing(6);
-    range_ = choice_box("film range", tr("How much of the piece the film holds"),
-                        {tr("all of it"), tr("drawn range"), tr("section here"), tr("each shot")});
+    range_ = choice_box(
+        "film range", tr("How much of the piece the film holds"),
+        {tr("all of it"), tr("drawn range"), tr("section here"), tr("selection"), tr("each shot")});
     size_ = choice_box("film size", tr("Pixels; others can be written"));
     size_->setEditable(true);
     size_->setInsertPolicy(QComboBox::NoInsert);
@@ -153,7 +152,7 @@ QWidget* FilmPage::make_fields() {
     format_ = choice_box("film format", tr("How picture and sound are coded"));
     for (const auto& format : film_formats())
         if (can_write(format))
-            format_->addItem(text(format.label), text(format.id));
+            format_->addItem(qt_text(format.label), qt_text(format.id));
     quality_ = whole_field("film quality",
                            tr("Of the encoder: a lower number is better and larger (of WebP a higher one)"),
                            0, 100, 18);
@@ -237,7 +236,7 @@ void FilmPage::take_target(int row) {
     filling_ = true;
     size_->setEditText(target.width > 0 ? QString::fromUtf8("%1 × %2").arg(target.width).arg(target.height)
                                         : tr("as the piece"));
-    format_->setCurrentIndex(std::max(0, format_->findData(text(target.format))));
+    format_->setCurrentIndex(std::max(0, format_->findData(qt_text(target.format))));
     const auto* format = film_format(target.format);
     quality_->setValue(target.quality >= 0 ? target.quality : format->usual);
     filling_ = false;
@@ -284,6 +283,8 @@ std::vector<std::pair<Frames, Frames>> FilmPage::ranges() const {
                 if (view_.playhead() >= section.start && view_.playhead() < section.end)
                     return {{std::max(begins, frame(section.start)), std::min(ends, frame(section.end))}};
         return {};
+    case Range::Selected:
+        return selected_range();
     case Range::EachShot: {
         std::vector<std::pair<Frames, Frames>> all;
         for (const auto& shot : document_.shown_shots())
@@ -295,6 +296,25 @@ std::vector<std::pair<Frames, Frames>> FilmPage::ranges() const {
         break;
     }
     return ends > begins ? std::vector{std::pair(begins, ends)} : std::vector<std::pair<Frames, Frames>>{};
+}
+
+std::vector<std::pair<Frames, Frames>> FilmPage::selected_range() const {
+    const auto& schedule = document_.schedule();
+    std::optional<Frames> first, until;
+    const auto reach = [&](Frames from, Frames to) {
+        first = std::min(first.value_or(from), from);
+        until = std::max(until.value_or(to), to);
+    };
+    for (std::size_t i = 0; i < schedule.size(); ++i) {
+        for (const auto& pin : schedule[i].pins)
+            if (view_.selection().contains(pin.id))
+                reach(pin.frame, pin.frame);
+        for (const auto& shot : schedule.spans(schedule[i].id).shots)
+            if (view_.selection().contains(shot.cut))
+                reach(shot.start, shot.end);
+    }
+    return first && *until > *first ? std::vector{std::pair(*first, *until)}
+                                    : std::vector<std::pair<Frames, Frames>>{};
 }
 
 void FilmPage::refresh() {
@@ -312,8 +332,10 @@ void FilmPage::show_estimate() {
     sound_->setEnabled(format && (format->sound == "aac" || format->sound == "libopus"));
     const auto all = ranges();
     if (all.empty()) {
-        estimate_->set_text(range() == Range::Drawn      ? tr("Draw a range along the bars first")
-                            : range() == Range::Section  ? tr("There is no section under the playhead")
+        estimate_->set_text(range() == Range::Drawn     ? tr("Draw a range along the bars first")
+                            : range() == Range::Section ? tr("There is no section under the playhead")
+                            : range() == Range::Selected
+                                ? tr("Select a shot, or the pins that it begins and ends with")
                             : range() == Range::EachShot ? tr("There are no shots")
                                                          : tr("Open a song first"));
         render_->setEnabled(false);

@@ -42,7 +42,7 @@ class FilmPage : public QWidget {
 public:
     FilmPage(Document& document, ViewState& view, QWidget* parent = nullptr);
 
-    enum class Range { All, Drawn, Section, EachShot };
+    enum class Range { All, Drawn, Section, Selected, EachShot };
     [[nodiscard]] FilmQueue& queue() { return queue_; }
     [[nodiscard]] FilmOptions options() const;
     [[nodiscard]] Range range() const;
@@ -54,6 +54,8 @@ signals:
     void wanted(const QString& command);
 
 private:
+    /// From the first of the selected pins to the last, or to the end of its shot.
+    [[nodiscard]] std::vector<std::pair<Frames, Frames>> selected_range() const;
     [[nodiscard]] QWidget* make_targets();
     [[nodiscard]] QWidget* make_fields();
     [[nodiscard]] QWidget* make_queue();

@@ -2,6 +2,7 @@
 #include "stops/finding_table.h"
 
 #include "palette.h"
+#include "render/qt_text.h"
 
 #include <QMouseEvent>
 #include <QPainter>
@@ -10,10 +11,6 @@
 
 namespace pulsepin {
 namespace {
-
-QString text(std::string_view utf8) {
-    return QString::fromUtf8(utf8.data(), static_cast<qsizetype>(utf8.size()));
-}
 
 /// A filled square standing on its corner is grave, a triangle is to be looked at, a tick is meant.
 QPixmap sign_of(const Finding& finding) {
@@ -110,39 +107,40 @@ QVariant FindingTable::data(const QModelIndex& at, int role) const {
     if (role == Qt::ForegroundRole)
         return one->accepted || at.column() == Why ? day_palette().desk_quiet : day_palette().desk_text;
     if (role == Qt::ToolTipRole)
-        return QStringLiteral("%1: %2 · %3").arg(text(one->how_much), text(one->why), text(row->explains));
+        return QStringLiteral("%1: %2 · %3")
+            .arg(qt_text(one->how_much), qt_text(one->why), qt_text(row->explains));
     if (role == Qt::AccessibleTextRole && at.column() == What)
-        return tr("%1, %2").arg(text(row->label), one->accepted                    ? tr("meant")
-                                                  : one->gravity == Gravity::Grave ? tr("grave")
-                                                                                   : tr("to look at"));
+        return tr("%1, %2").arg(qt_text(row->label), one->accepted                    ? tr("meant")
+                                                     : one->gravity == Gravity::Grave ? tr("grave")
+                                                                                      : tr("to look at"));
     if (role != Qt::DisplayRole)
         return {};
     switch (at.column()) {
     case What:
-        return text(row->label);
+        return qt_text(row->label);
     case Where: {
         if (!one->placed)
             return tr("all of it");
         const auto& project = outcome_->material.project();
-        const auto from = text(place_name(project, one->at));
+        const auto from = qt_text(place_name(project, one->at));
         if (one->until - one->at <= Seconds(0.3))
             return from;
         const auto on_beat = [&](Seconds time) {
-            return text(project.grid
-                            ? place_name(project, project.grid->time_at(project.grid->nearest_beat(time)))
-                            : place_name(project, time));
+            return qt_text(project.grid
+                               ? place_name(project, project.grid->time_at(project.grid->nearest_beat(time)))
+                               : place_name(project, time));
         };
         return QStringLiteral("%1–%2").arg(on_beat(one->at), on_beat(one->until));
     }
     case HowMuch:
-        return text(one->how_much);
+        return qt_text(one->how_much);
     case Why:
-        return one->accepted
-                   ? (one->accepted->empty() ? tr("meant") : QStringLiteral("“%1”").arg(text(*one->accepted)))
-                   : text(one->why);
+        return one->accepted ? (one->accepted->empty() ? tr("meant")
+                                                       : QStringLiteral("“%1”").arg(qt_text(*one->accepted)))
+                             : qt_text(one->why);
     case Mending:
         if (const auto* mend = one->mend.empty() ? nullptr : mend_of(*row, one->mend))
-            return text(mend->label);
+            return qt_text(mend->label);
         return {};
     case Accepting:
         return one->accepted ? tr("Again") : tr("Accept");

@@ -11,6 +11,9 @@
 
 namespace pulsepin {
 
+/// How many colours a form lets pins take by turns.
+inline constexpr int most_colours = 4;
+
 /// What is placed on each picked position: the fields for one kind of lane.
 class FormFields : public QWidget {
     Q_OBJECT

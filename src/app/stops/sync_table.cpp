@@ -4,6 +4,7 @@
 #include "kinds/kinds.h"
 #include "time/timecode.h"
 #include "widgets.h"
+#include "render/qt_text.h"
 
 #include <QDialogButtonBox>
 #include <QHBoxLayout>
@@ -14,10 +15,6 @@
 
 namespace pulsepin {
 namespace {
-
-QString text(std::string_view utf8) {
-    return QString::fromUtf8(utf8.data(), static_cast<qsizetype>(utf8.size()));
-}
 
 QString ms(Seconds time) {
     return QString::number(time.value * 1000, 'f', 1);
@@ -98,11 +95,11 @@ QVariant SyncTable::data(const QModelIndex& at, int role) const {
     case OfLane:
         return QString::fromStdString(lane.name);
     case What:
-        return text(lane.kind->name_of(lane.pins[row->index].body, project));
+        return qt_text(lane.kind->name_of(lane.pins[row->index].body, project));
     case Place:
-        return text(place_name(project, row->anchor)) + (row->loose ? tr(" (loose)") : QString());
+        return qt_text(place_name(project, row->anchor)) + (row->loose ? tr(" (loose)") : QString());
     case Time:
-        return text(format_clock(row->anchor));
+        return qt_text(format_clock(row->anchor));
     case Frame:
         return QString::number(row->frame.value);
     case Lead:
@@ -163,7 +160,7 @@ SyncDialog::SyncDialog(CheckBank& bank, QWidget* parent) : QDialog(parent), bank
             lanes_->addItem(QString::fromStdString(lane->name),
                             QVariant::fromValue<qulonglong>(lane->id.value));
     for (const LaneKind kind : lane_kinds())
-        kinds_->addItem(text(kind->counted), text(kind->id));
+        kinds_->addItem(qt_text(kind->counted), qt_text(kind->id));
     worse_->addItem(tr("however near"), -1);
     for (const int limit : {1, 5, 10, 20, 40, 80})
         worse_->addItem(tr("worse than %1 ms").arg(limit), limit);

@@ -10,8 +10,6 @@
 namespace pulsepin {
 namespace {
 
-constexpr int most_colours = 4;
-
 QDoubleSpinBox* percent(const QString& name, double value) {
     auto* spin = real_field(name, {}, 0, 400, 0);
     spin->setSingleStep(5);
