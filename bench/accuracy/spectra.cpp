@@ -26,6 +26,10 @@ int main(int argc, char** argv) {
         FrontEnd front(*sound->samples);
         std::ofstream out(target, std::ios::binary);
         FrontBlock block;
+        const std::vector<_Float16> silence((FrontEnd::quick_bands + FrontEnd::slow_bands) *
+                                            front.sounds_from());
+        out.write(reinterpret_cast<const char*>(silence.data()),
+                  static_cast<std::streamsize>(silence.size() * sizeof(silence[0])));
         for (front.next(1000, block); block.frames > 0; front.next(1000, block))
             for (std::size_t k = 0; k < block.frames; ++k) {
                 std::vector<_Float16> row;

@@ -94,22 +94,50 @@ Result<FeatureSet> extract_features(const SampleStore& sound, bool with_network,
     return FeatureSet{std::move(*features), meter.finish()};
 }
 
+namespace {
+
+/// What a person told, counted from another moment.
+GridConditions counted_from(GridConditions conditions, Seconds moment) {
+    for (auto& held : conditions.held)
+        held -= moment;
+    for (auto& [from, until] : conditions.excluded) {
+        from -= moment;
+        until -= moment;
+    }
+    return conditions;
+}
+
+/// Back to the song's beginning. A beat that lies before it by a hair is on it.
+BeatGrid later(const BeatGrid& grid, Seconds by) {
+    auto beats = grid.beats();
+    for (auto& beat : beats)
+        beat.time = std::max(Seconds(0), beat.time + by);
+    return *BeatGrid::make(std::move(beats), grid.first_beat(), grid.metres());
+}
+
+} // namespace
+
 Result<Analysis> analyze(const FeatureSet& feature_set, const AnalysisSettings& settings,
                          const Progress& progress) {
-    const Features& features = feature_set.features;
+    const Features& whole = feature_set.features;
+    const bool silence_around = whole.sounds_from > 0 || whole.sounds_until < whole.raw.size();
+    const Features cut = silence_around ? sounding_part(whole) : Features();
+    const Features& features = silence_around ? cut : whole;
+    const Seconds begins(static_cast<double>(whole.sounds_from) / Features::slow_rate);
     Analysis analysis;
-    analysis.duration = features.duration;
+    analysis.duration = whole.duration;
     analysis.loudness = feature_set.loudness;
     OnsetSettings row = settings.onsets;
-    analysis.onsets = find_onsets(features, row);
+    analysis.onsets = find_onsets(whole, row);
     for (const auto& [id, onsets] : {std::pair{"kick", &analysis.kick}, std::pair{"snare", &analysis.snare},
                                      std::pair{"hat", &analysis.hat}, std::pair{"step", &analysis.steps}}) {
         row.function = id;
-        *onsets = find_onsets(features, row);
+        *onsets = find_onsets(whole, row);
     }
     progress.report(0.1);
     const Accents accents(features);
-    const auto grids = choose_grid(features, accents, settings.grid, progress.part(0.1, 0.9));
+    const auto grids =
+        choose_grid(features, accents, counted_from(settings.grid, begins), progress.part(0.1, 0.9));
     if (progress.cancelled())
         return fail_cancelled();
     if (!grids.empty()) {
@@ -121,10 +149,21 @@ Result<Analysis> analyze(const FeatureSet& feature_set, const AnalysisSettings& 
         if (((analysis.pulse >= 0.5f && anything) || told) && refined.times.size() >= 4) {
             analysis.grid = grid_from(grids.front().bars, refined, analysis.pulse * sureness_of(grids));
             analysis.tempi = tempo_candidates(grids);
+            analysis.sections = find_sections(features, &*analysis.grid);
+            analysis.grid = later(*analysis.grid, begins);
             analysis.swing = swing_ratio(analysis.onsets, *analysis.grid);
         }
     }
-    analysis.sections = find_sections(features, analysis.grid ? &*analysis.grid : nullptr);
+    if (!analysis.grid)
+        analysis.sections = find_sections(features, nullptr);
+    for (auto& section : analysis.sections) {
+        section.start += begins;
+        section.end += begins;
+    }
+    if (!analysis.sections.empty()) {
+        analysis.sections.front().start = Seconds(0);
+        analysis.sections.back().end = whole.duration;
+    }
     progress.report(1);
     return analysis;
 }

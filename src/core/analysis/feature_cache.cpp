@@ -6,13 +6,15 @@
 namespace pulsepin {
 namespace {
 
-constexpr std::string_view version = "Pulse Pin heard 3"; // to be raised whenever Features change
+constexpr std::string_view version = "Pulse Pin heard 4"; // to be raised whenever Features change
 
 /// One list of fields for both directions.
 constexpr auto each_field = [](auto& archive, auto& feature_set) {
     auto& f = feature_set.features;
     archive(f.duration.value);
     archive(f.silent);
+    archive(f.sounds_from);
+    archive(f.sounds_until);
     for (auto* curve : {&f.flux, &f.energy_rise, &f.high_rise, &f.surprise, &f.raw, &f.novelty,
                         &f.bass_change, &f.mid_change, &f.rms, &f.peak, &f.percussive, &f.harmonic})
         archive(*curve);

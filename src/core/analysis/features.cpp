@@ -319,6 +319,67 @@ Seconds attack_start(const Features& features, Seconds time) {
     return std::max(best, Seconds(0));
 }
 
+namespace {
+
+/// How many values a curve has for so many slow frames.
+struct Clock {
+    std::size_t values = 1, frames = 1; ///< so many for every so many frames
+    [[nodiscard]] std::size_t until(std::size_t frame) const {
+        return (frame + frames - 1) / frames * values;
+    }
+};
+
+/// Calls `edit` with each curve, its clock, and what stands in it for silence.
+template <class Edit>
+void each_curve(Features& f, Edit edit) {
+    for (auto* curve : {&f.flux, &f.energy_rise, &f.high_rise})
+        edit(*curve, Clock{2}, 0.0f);
+    for (auto* curve : {&f.surprise, &f.raw, &f.novelty, &f.bass_change, &f.mid_change, &f.rms, &f.peak,
+                        &f.percussive, &f.harmonic})
+        edit(*curve, Clock{1}, 0.0f);
+    for (auto& band : f.bands)
+        edit(band, Clock{1}, 0.0f);
+    constexpr float surely_not = -15;
+    for (auto& heard : f.activations.log_odds)
+        edit(heard, Clock{1}, surely_not);
+    edit(f.sharpness, Clock{10}, std::uint8_t{0});
+    edit(f.rises.values, Clock{f.rises.bands}, std::uint8_t{0});
+    edit(f.harmony.values, Clock{f.harmony.bands, 2}, std::uint8_t{0});
+}
+
+/// Silence before and behind what was read.
+void surround(Features& f, std::size_t from, std::size_t total) {
+    f.sounds_from = from;
+    f.sounds_until = from + f.raw.size();
+    if (from == 0 && f.sounds_until >= total)
+        return;
+    each_curve(f, [&](auto& curve, Clock clock, auto nothing) {
+        if (curve.empty())
+            return;
+        curve.insert(curve.begin(), clock.until(from), nothing);
+        curve.resize(std::max(curve.size(), clock.until(total)), nothing);
+    });
+}
+
+} // namespace
+
+Features sounding_part(const Features& features) {
+    Features part = features;
+    each_curve(part, [&](auto& curve, Clock clock, auto) {
+        if (curve.empty())
+            return;
+        curve.resize(std::min(curve.size(), clock.until(features.sounds_until)));
+        curve.erase(curve.begin(),
+                    curve.begin() + static_cast<std::ptrdiff_t>(clock.until(features.sounds_from)));
+    });
+    const double cut = static_cast<double>(features.sounds_from) / Features::slow_rate;
+    const double end = static_cast<double>(features.sounds_until) / Features::slow_rate;
+    part.duration = Seconds(std::min(features.duration.value, end) - cut);
+    part.sounds_until -= part.sounds_from;
+    part.sounds_from = 0;
+    return part;
+}
+
 Result<Features> compute_features(const SampleStore& sound, const ActivationNetwork* network,
                                   LoudnessMeter* meter, const Progress& progress) {
     Features f;
@@ -330,7 +391,7 @@ Result<Features> compute_features(const SampleStore& sound, const ActivationNetw
     ActivationQueue queue(f.silent ? nullptr : network, f.activations);
     FrontBlock block;
     constexpr std::size_t frames_at_once = 1000;
-    std::size_t done = 0, metered = 0;
+    std::size_t done = front.sounds_from(), metered = 0;
     for (front.next(frames_at_once, block); block.frames > 0; front.next(frames_at_once, block)) {
         if (progress.cancelled())
             return fail_cancelled();
@@ -350,11 +411,14 @@ Result<Features> compute_features(const SampleStore& sound, const ActivationNetw
         done += block.frames;
         progress.report(0.95 * static_cast<double>(done) / static_cast<double>(front.total_frames()));
     }
+    if (meter)
+        meter->add(sound.interleaved().subspan(metered)); // silence behind it
     builder.finish();
     queue.finish();
     combine_bands(f);
     f.bass_change = harmonic_change(f.harmony, f.raw.size(), 40, 260);
     f.mid_change = harmonic_change(f.harmony, f.raw.size(), 260, 2400);
+    surround(f, front.sounds_from(), front.total_frames());
     progress.report(1);
     return f;
 }

@@ -41,6 +41,8 @@ struct Features {
 
     Seconds duration;
     bool silent = false; ///< nothing above -70 dBFS; all curves are then flat
+    /// Slow frames, both even: what lies before and behind is silence, and is no part of any norm.
+    std::size_t sounds_from = 0, sounds_until = 0;
 
     // Rises, on the fast clock.
     std::vector<float> flux;        ///< mean rise of the log spectrum, vibrato suppressed
@@ -71,6 +73,9 @@ struct Features {
     /// The network's frames are centred on whole hundredths.
     [[nodiscard]] static double activation_time(double index) { return index / slow_rate; }
 };
+
+/// As if the song began where it begins to sound, and ended where it ends.
+[[nodiscard]] Features sounding_part(const Features& features);
 
 /// Where a sound that was seen in the spectrum near `time` begins, to the millisecond: the steepest rise
 /// within 18 ms, if there is one of 8 dB or more; otherwise `time`.

@@ -69,11 +69,12 @@ PULSEPIN_WIDE float distance_from_steady(const float* now, const float* one, con
     return sum_of(sums);
 }
 
-float gain_for(const SampleStore& sound) {
-    const auto block = std::max<std::int64_t>(sound.format().sample_rate / 20, 1);
+/// The RMS of blocks of so many samples, from that sample on.
+std::vector<float> levels_of(const SampleStore& sound, std::int64_t first, std::int64_t until,
+                             std::int64_t block) {
     std::vector<float> levels;
     std::vector<float> samples(static_cast<std::size_t>(block));
-    for (std::int64_t at = 0; at < sound.length().value; at += block) {
+    for (std::int64_t at = first; at < until; at += block) {
         if (at / block % 2048 == 2047)
             sound.give_back_memory();
         sound.read_mono(Samples(at), samples);
@@ -84,6 +85,17 @@ float gain_for(const SampleStore& sound) {
         levels.push_back(
             std::sqrt(((sums[0] + sums[1]) + (sums[2] + sums[3])) / static_cast<float>(samples.size())));
     }
+    return levels;
+}
+
+float gain_for(const SampleStore& sound, std::size_t from, std::size_t until) {
+    const auto rate = static_cast<double>(sound.format().sample_rate) / FrontEnd::slow_rate;
+    const auto block = std::max<std::int64_t>(sound.format().sample_rate / 20, 1);
+    const auto levels =
+        levels_of(sound, std::llround(static_cast<double>(from) * rate),
+                  std::min(sound.length().value,
+                           static_cast<std::int64_t>(std::llround(static_cast<double>(until) * rate))),
+                  block);
     // Where sound is rare, as in a slow click track, the percentile would speak of the silence between.
     const float loudest = levels.empty() ? 0.0f : *std::max_element(levels.begin(), levels.end());
     const float level = std::max(percentile(levels, 0.95), 0.25f * loudest);
@@ -114,8 +126,35 @@ FrontEnd::FrontEnd(const SampleStore& sound)
       base_rate_(static_cast<double>(sound.format().sample_rate) / to_base_.factor()),
       low_rate_(base_rate_ / to_low_.factor()),
       quick_(window_for_rate(1024, base_rate_), base_rate_, quick_shape, compression),
-      slow_(window_for_rate(1024, low_rate_ * 4), low_rate_, slow_shape, compression), gain_(gain_for(sound)),
-      total_(static_cast<std::size_t>(sound.duration().value * slow_rate) + 1) {}
+      slow_(window_for_rate(1024, low_rate_ * 4), low_rate_, slow_shape, compression),
+      total_(static_cast<std::size_t>(sound.duration().value * slow_rate) + 1),
+      span_(sounding_span(sound, total_)), gain_(gain_for(sound, span_.from, span_.until)), at_(span_.from) {}
+
+/// From 40 ms before the first fiftieth of a second that is less than 60 dB under the loudest, to as much
+/// after the last.
+FrontEnd::Span FrontEnd::sounding_span(const SampleStore& sound, std::size_t total) {
+    constexpr float silent_beside = 1e-3f;
+    constexpr std::size_t around = 2; // fiftieths
+    const auto block = std::max<std::int64_t>(sound.format().sample_rate / 50, 1);
+    const auto levels = levels_of(sound, 0, sound.length().value, block);
+    if (levels.empty())
+        return {0, total};
+    const float least = std::max(silent_beside * *std::max_element(levels.begin(), levels.end()), 1e-9f);
+    const auto heard = [&](float level) { return level > least; };
+    const auto first =
+        static_cast<std::size_t>(std::find_if(levels.begin(), levels.end(), heard) - levels.begin());
+    const auto last =
+        levels.size() -
+        static_cast<std::size_t>(std::find_if(levels.rbegin(), levels.rend(), heard) - levels.rbegin());
+    if (first >= last)
+        return {0, total};
+    // Where a fiftieth of a second is no whole number of samples, blocks drift against frames.
+    const double per_block = static_cast<double>(block) / static_cast<double>(sound.format().sample_rate);
+    const auto frame_at = [&](std::size_t at) {
+        return 2 * static_cast<std::size_t>(static_cast<double>(at) * per_block * slow_rate / 2);
+    };
+    return {first > around ? frame_at(first - around) : 0, std::min(total, frame_at(last + around) + 2)};
+}
 
 void FrontEnd::read_samples(std::size_t count) {
     const auto quick_half = static_cast<std::int64_t>(quick_.window_length() / 2);
@@ -177,7 +216,7 @@ void FrontEnd::add_surprise(std::span<const std::complex<float>> bins, FrontBloc
 }
 
 void FrontEnd::next(std::size_t count, FrontBlock& out) {
-    count = std::min(count, total_ - at_);
+    count = std::min(count, span_.until - at_);
     out = FrontBlock{};
     out.frames = count;
     out.quick = {quick_bands, quick_rate, {}};

@@ -26,7 +26,8 @@ struct FrontBlock {
     std::vector<float> sharpness; ///< per millisecond: energy of the difference of neighbouring samples
 };
 
-/// Reads a sound from front to back in blocks of frames. Frame k is centred on k/100 s.
+/// Reads a sound from front to back in blocks of frames. Frame k is centred on k/100 s; the first that is
+/// read is sounds_from().
 class FrontEnd {
 public:
     static constexpr double slow_rate = 100;
@@ -38,6 +39,10 @@ public:
     explicit FrontEnd(const SampleStore& sound);
 
     [[nodiscard]] std::size_t total_frames() const { return total_; }
+    /// Frames are read from here on, and until there: where the sound is not silent, so that silence before
+    /// and after it changes no frame. Both are even.
+    [[nodiscard]] std::size_t sounds_from() const { return span_.from; }
+    [[nodiscard]] std::size_t sounds_until() const { return span_.until; }
     [[nodiscard]] bool silent() const { return gain_ == 0; } ///< nothing above -70 dBFS
     [[nodiscard]] float gain() const { return gain_; }
     [[nodiscard]] static double quick_hz(std::size_t band);
@@ -55,8 +60,14 @@ private:
     Decimator to_base_, to_low_;
     double base_rate_, low_rate_;
     LogBandSpectrum quick_, slow_;
+    struct Span {
+        std::size_t from = 0, until = 0; ///< frames
+    };
+    [[nodiscard]] static Span sounding_span(const SampleStore& sound, std::size_t total);
+    std::size_t total_ = 0;
+    Span span_;
     float gain_ = 0;
-    std::size_t total_ = 0, at_ = 0;
+    std::size_t at_ = 0;
     std::int64_t base_start_ = 0,
                  low_start_ = 0; ///< where the two stretches below begin, in samples of their rates
     std::vector<float> raw_, base_, low_;

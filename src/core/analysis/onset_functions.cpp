@@ -93,7 +93,7 @@ constexpr OnsetFunction table[] = {
      [](const Features& f) {
          float mean = 1e-9f;
          for (const float v : f.surprise)
-             mean += v / static_cast<float>(f.surprise.size());
+             mean += v / static_cast<float>(f.sounds_until - f.sounds_from);
          auto curve = on_slow_clock(f.surprise, 0.25f);
          for (float& v : curve.values)
              v /= mean;

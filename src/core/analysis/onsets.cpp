@@ -66,7 +66,8 @@ std::vector<OnsetFinder::Peak> OnsetFinder::peaks_of(const Features& f, const De
     std::vector<double> sums(values.size() + 1, 0.0);
     for (std::size_t i = 0; i < values.size(); ++i)
         sums[i + 1] = sums[i] + static_cast<double>(values[i]);
-    const float strongest = std::max(percentile(strength, 0.995), 1e-6f);
+    const std::span sounding(strength.data() + f.sounds_from, f.sounds_until - f.sounds_from);
+    const float strongest = std::max(percentile(sounding, 0.995), 1e-6f);
 
     for (std::ptrdiff_t t = 0; t < n; ++t) {
         const float here = values[static_cast<std::size_t>(t)];
