@@ -47,7 +47,10 @@ std::vector<TempoCandidate> tempo_candidates(const std::vector<ScoredGrid>& grid
 }
 
 /// Metres bar by bar, told where they change; the first downbeat becomes bar 1, beat 1.
-BeatGrid grid_from(const BarFit& bars, const RefinedBeats& refined, float sureness) {
+/// Beats that were moved onto the others' lattice are doubtful, and look it.
+BeatGrid grid_from(const ScoredGrid& found, const RefinedBeats& refined, float sureness) {
+    constexpr float doubtful = 0.2f;
+    const BarFit& bars = found.bars;
     std::size_t first_downbeat = 0;
     while (first_downbeat + 1 < bars.place.size() && bars.place[first_downbeat] != 0)
         ++first_downbeat;
@@ -59,9 +62,11 @@ BeatGrid grid_from(const BarFit& bars, const RefinedBeats& refined, float surene
     if (metres.empty())
         metres.push_back({0, {bars.beats_in_bar.front(), 4}});
     std::vector<GridBeat> beats;
-    for (std::size_t i = 0; i < refined.times.size(); ++i)
+    for (std::size_t i = 0; i < refined.times.size(); ++i) {
+        const float most = !found.moved.empty() && found.moved[i] ? doubtful : 1.0f;
         beats.push_back(
-            {refined.times[i], std::clamp(refined.confidence[i] * sureness, 0.0f, 1.0f), BeatOrigin::Found});
+            {refined.times[i], std::clamp(refined.confidence[i] * sureness, 0.0f, most), BeatOrigin::Found});
+    }
     return *BeatGrid::make(std::move(beats), -static_cast<std::int64_t>(first_downbeat), std::move(metres));
 }
 
@@ -147,7 +152,7 @@ Result<Analysis> analyze(const FeatureSet& feature_set, const AnalysisSettings& 
         const auto refined = refine_beats(features, grids.front().beats);
         const bool anything = analysis.onsets.size() >= fewest_onsets;
         if (((analysis.pulse >= 0.5f && anything) || told) && refined.times.size() >= 4) {
-            analysis.grid = grid_from(grids.front().bars, refined, analysis.pulse * sureness_of(grids));
+            analysis.grid = grid_from(grids.front(), refined, analysis.pulse * sureness_of(grids));
             analysis.tempi = tempo_candidates(grids);
             analysis.sections = find_sections(features, &*analysis.grid);
             analysis.grid = later(*analysis.grid, begins);

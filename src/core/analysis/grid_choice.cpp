@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analysis/grid_choice.h"
 
+#include "analysis/half_beat_slips.h"
+
 #include <algorithm>
 #include <cmath>
 
@@ -48,6 +50,16 @@ std::vector<ScoredGrid> choose_grid(const Features& features, const Accents& acc
             add(std::move(track));
     }
     std::stable_sort(scored.begin(), scored.end(), best_first);
+    // A person who tells where a beat is knows better than a lattice.
+    if (!scored.empty() && conditions.held.empty()) {
+        auto& best = scored.front();
+        auto steady = without_half_beat_slips(best.beats);
+        if (std::find(steady.moved.begin(), steady.moved.end(), true) != steady.moved.end()) {
+            best.bars = bars.fit(steady.beats, conditions.beats_per_bar);
+            best.beats = std::move(steady.beats);
+            best.moved = std::move(steady.moved);
+        }
+    }
     return scored;
 }
 

@@ -9,8 +9,9 @@ namespace pulsepin {
 struct ScoredGrid {
     BeatTrack beats;
     BarFit bars;
-    double score = 0; ///< a linear function of the terms; only differences mean something
-    double pulse = 0; ///< probability that there is a pulse at all
+    double score = 0;             ///< a linear function of the terms; only differences mean something
+    double pulse = 0;             ///< probability that there is a pulse at all
+    std::vector<bool> moved = {}; ///< beats that lay half a beat beside; empty: none
 };
 
 /// The grids that may be the beats, best first: level, phase and metre decided at once. The best few are
