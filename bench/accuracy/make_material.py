@@ -4,7 +4,7 @@
 
 usage: make_material.py OUT [--count 600] [--seconds 40] [--jobs 2] [--part learn|choose|check] [--only KIND]
 
-KIND: groove, pattern, tune, module, click, free (no pulse), recorded (songs with charts, all of part `check`).
+KIND: groove, pattern, level, tune, module, click, free (no pulse), recorded (songs with charts, all of part `check`).
 
 Writes OUT/audio/NAME.wav, OUT/truth/NAME.json. Piece i is always the same for the same packages. What it is made
 from (a groove file, a tune, a module, a number of the pattern generator) decides by a hash to which part it
@@ -19,7 +19,7 @@ from concurrent.futures import ProcessPoolExecutor
 
 import numpy as np
 
-from material import clicks, free, grooves, modules, patterns, recorded, tunes
+from material import clicks, free, grooves, levels, modules, patterns, recorded, tunes
 from material.production import produced
 from material.score import RATE, clock, installed, synthesise, truth_of, write_wav
 
@@ -48,13 +48,13 @@ def plan(count, part, only):
     rng = np.random.default_rng(7)
     for group in (library, midi, mods):
         rng.shuffle(group)
-    out, used, number = [], dict(groove=0, tune=0, module=0, pattern=0, free=0, click=0), 0
-    cycle = 'gpgmgpgtgpgmgpgtpgptgmg' if only is None else dict(groove='g', tune='t', module='m', pattern='p', free='f', click='c')[only]
+    out, used, number = [], dict(groove=0, tune=0, module=0, pattern=0, level=0, free=0, click=0), 0
+    cycle = 'gpgmgpgtgpgmgpgtpgptgmg' if only is None else dict(groove='g', tune='t', module='m', pattern='p', level='l', free='f', click='c')[only]
     while len(out) < count and number < 40 * count:
         letter = cycle[number % len(cycle)]
         number += 1
-        if letter in 'pfc':
-            kind = dict(p='pattern', f='free', c='click')[letter]
+        if letter in 'pflc':
+            kind = dict(p='pattern', l='level', f='free', c='click')[letter]
             source = f'{kind} {used[kind]}'
             used[kind] += 1
             if part is None or part_of(source) == part:
@@ -95,7 +95,8 @@ def build(job):
         audio, how = None, None
         made = (grooves.make(rng, source, name, length) if kind == 'groove' else
                 (*free.make(rng, name, int(source.split()[1]), length),) if kind == 'free' else
-                tunes.make(rng, source, name, length) if kind == 'tune' else patterns.make(rng, name, length))
+                tunes.make(rng, source, name, length) if kind == 'tune' else levels.make(rng, name, length) if kind == 'level' else
+                patterns.make(rng, name, length))
         if made is None:
             return f'{name}: left out'
         if kind == 'free':
@@ -125,7 +126,7 @@ def build(job):
     truth.update(name=name, kind=kind, motion=how, production=done, duration=round(len(audio) / RATE, 3),
                  source=source if kind == 'click' else str(truth['source']),
                  part=part_of(dict(groove=lambda: source['stem'], tune=lambda: os.path.basename(source),
-                                   module=lambda: os.path.basename(source), pattern=lambda: source, free=lambda: source,
+                                   module=lambda: os.path.basename(source), pattern=lambda: source, level=lambda: source, free=lambda: source,
                                    click=lambda: source)[kind]()))
     write_wav(f'{out}/audio/{name}.wav', audio)
     with open(f'{out}/truth/{name}.json.part', 'w') as f:
@@ -160,7 +161,7 @@ def main():
     ap.add_argument('--seconds', type=float, default=40)
     ap.add_argument('--jobs', type=int, default=2)
     ap.add_argument('--part', choices=['learn', 'choose', 'check'])
-    ap.add_argument('--only', choices=['groove', 'tune', 'module', 'pattern', 'free', 'click', 'recorded'])
+    ap.add_argument('--only', choices=['groove', 'tune', 'module', 'pattern', 'level', 'free', 'click', 'recorded'])
     a = ap.parse_args()
     for folder in ('audio', 'truth'):
         os.makedirs(f'{a.out}/{folder}', exist_ok=True)

@@ -16,7 +16,7 @@ struct BarWeights {
 };
 [[nodiscard]] const BarWeights& bar_weights(bool with_network);
 
-inline constexpr std::size_t grid_term_count = 53;
+inline constexpr std::size_t grid_term_count = 57;
 [[nodiscard]] const std::array<double, grid_term_count>& grid_weights(bool with_network);
 
 /// Log odds that there is a pulse at all, from the terms of the best grid.

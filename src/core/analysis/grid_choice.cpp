@@ -2,6 +2,8 @@
 #include "analysis/grid_choice.h"
 
 #include "analysis/half_beat_slips.h"
+#include "analysis/onsets.h"
+#include "analysis/track_ends.h"
 
 #include <algorithm>
 #include <cmath>
@@ -16,6 +18,36 @@ double score_of(const GridTerms& terms, const std::array<double, grid_term_count
     for (std::size_t i = 0; i < terms.size(); ++i)
         sum += weights[i] * terms[i];
     return sum;
+}
+
+/// What only the grid that was chosen is worth: no slips, and its ends.
+void finish(ScoredGrid& best, const Features& features, const BarModel& bars,
+            const GridConditions& conditions) {
+    // A person who tells where a beat is knows better than a lattice.
+    SteadyTrack steady{best.beats, {}};
+    if (conditions.held.empty())
+        steady = without_half_beat_slips(best.beats);
+    if (std::find(steady.moved.begin(), steady.moved.end(), true) == steady.moved.end())
+        steady.moved.clear();
+    constexpr float clear_strength = 0.1f; // what fades out has faint starts of its own
+    std::vector<double> starts, clear;
+    for (const auto& onset : find_onsets(features)) {
+        starts.push_back(Features::slow_index(onset.time));
+        if (onset.strength >= clear_strength)
+            clear.push_back(starts.back());
+    }
+    const double first = steady.beats.front();
+    BeatTrack whole = with_its_ends(steady.beats, starts, clear);
+    if (whole == best.beats)
+        return;
+    if (!steady.moved.empty()) {
+        const auto more = std::find(whole.begin(), whole.end(), first) - whole.begin();
+        steady.moved.insert(steady.moved.begin(), static_cast<std::size_t>(more), false);
+        steady.moved.resize(whole.size(), false);
+    }
+    best.bars = bars.fit(whole, conditions.beats_per_bar);
+    best.beats = std::move(whole);
+    best.moved = std::move(steady.moved);
 }
 
 } // namespace
@@ -50,16 +82,8 @@ std::vector<ScoredGrid> choose_grid(const Features& features, const Accents& acc
             add(std::move(track));
     }
     std::stable_sort(scored.begin(), scored.end(), best_first);
-    // A person who tells where a beat is knows better than a lattice.
-    if (!scored.empty() && conditions.held.empty()) {
-        auto& best = scored.front();
-        auto steady = without_half_beat_slips(best.beats);
-        if (std::find(steady.moved.begin(), steady.moved.end(), true) != steady.moved.end()) {
-            best.bars = bars.fit(steady.beats, conditions.beats_per_bar);
-            best.beats = std::move(steady.beats);
-            best.moved = std::move(steady.moved);
-        }
-    }
+    if (!scored.empty())
+        finish(scored.front(), features, bars, conditions);
     return scored;
 }
 

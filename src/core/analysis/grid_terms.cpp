@@ -21,9 +21,13 @@ struct Profile {
     double odds_on = 0, odds_half = 0, odds_third = 0,
            odds_quarter = 0; ///< mean log odds that the network gives for a beat
     double covered = 0;      ///< share of the network's beats that the grid takes up
-    double bend = 0;         ///< deviation of the logarithm of the period from beat to beat
-    double ioi = 0;          ///< between starts, in beats
-    double first_off = 0;    ///< distance of the first start from the grid, in beats
+    double left_out = 0;     ///< share of what it hears clearly as beats that lies beside the grid
+    double filled = 0; ///< mean of the log odds below 0 on the beats: the grid has some where it hears none
+    double by_twos = 0,
+           by_threes = 0; ///< how much surer it is of every second, third beat than of the others
+    double bend = 0;      ///< deviation of the logarithm of the period from beat to beat
+    double ioi = 0;       ///< between starts, in beats
+    double first_off = 0; ///< distance of the first start from the grid, in beats
     double share_sounding = 0;
     const BarFit& bars;
 
@@ -205,6 +209,10 @@ constexpr Term table[] = {
     {"hat at quarters", [](const Profile& p) { return at_quarters(p, Accent::Hat); }},
     {"heard at quarters", [](const Profile& p) { return p.odds_quarter; }},
     {"heard rather than between", [](const Profile& p) { return std::max(0.0, p.odds_on - p.odds_half); }},
+    {"heard and left out", [](const Profile& p) { return p.left_out; }},
+    {"filled where nothing is heard", [](const Profile& p) { return p.filled; }},
+    {"heard by twos", [](const Profile& p) { return p.by_twos; }},
+    {"heard by threes", [](const Profile& p) { return p.by_threes; }},
 };
 static_assert(std::size(table) == grid_term_count);
 
@@ -268,6 +276,50 @@ void listen_along(const Accents& accents, const BeatTrack& track, Profile& p) {
         }
 }
 
+/// How far the mean of every n-th value lies above that of the others, at its best phase.
+double above_others(const std::vector<double>& values, std::size_t n) {
+    std::vector<double> sum(n), count(n);
+    double all = 0;
+    for (std::size_t i = 0; i < values.size(); ++i) {
+        sum[i % n] += values[i];
+        count[i % n] += 1;
+        all += values[i];
+    }
+    double most = 0;
+    for (std::size_t k = 0; k < n; ++k)
+        if (const double others = static_cast<double>(values.size()) - count[k]; count[k] > 0 && others > 0)
+            most = std::max(most, sum[k] / count[k] - (all - sum[k]) / others);
+    return most;
+}
+
+/// What the network hears as beats, against the grid.
+void compare_with_heard(const Accents& accents, const BeatTrack& track, Profile& p) {
+    if (!accents.with_network())
+        return;
+    std::vector<double> odds;
+    for (const double v : p.beats(Accent::Beat))
+        odds.push_back(log_odds(v));
+    for (const double v : odds)
+        p.filled += std::min(0.0, v) / static_cast<double>(odds.size());
+    p.by_twos = above_others(odds, 2);
+    p.by_threes = above_others(odds, 3);
+    const auto heard = accents.curve(Accent::Beat);
+    const double near = std::min(8.0, 0.15 * p.period);
+    double all = 0, beside = 0;
+    std::size_t k = 0;
+    for (std::size_t i = 1; i + 1 < heard.size(); ++i) {
+        if (heard[i] <= 0.5f || heard[i] < heard[i - 1] || heard[i] <= heard[i + 1])
+            continue;
+        const auto at = static_cast<double>(i);
+        while (k + 1 < track.size() && std::abs(track[k + 1] - at) <= std::abs(track[k] - at))
+            ++k;
+        const double clear = log_odds(static_cast<double>(heard[i]));
+        all += clear;
+        beside += std::abs(track[k] - at) > near ? clear : 0;
+    }
+    p.left_out = all > 0 ? beside / all : 0;
+}
+
 } // namespace
 
 GridTerms GridTermModel::terms(const BeatTrack& track, const BarFit& bars) const {
@@ -276,6 +328,7 @@ GridTerms GridTermModel::terms(const BeatTrack& track, const BarFit& bars) const
     p.period = period;
     p.bpm = bpm_of_period(period);
     listen_along(accents_, track, p);
+    compare_with_heard(accents_, track, p);
     double heard = 0;
     for (const double v : p.beats(Accent::Beat))
         heard += v;
