@@ -30,6 +30,10 @@ public:
     [[nodiscard]] std::vector<Row> measure(const BeatTrack& beats) const;
     /// beats_per_bar: as a person has set it, or open.
     [[nodiscard]] BarFit fit(const BeatTrack& beats, std::optional<int> beats_per_bar) const;
+    /// The same, but where one metre goes through the whole song its place is chosen over all of it at once:
+    /// what speaks for a place says the same in each bar again, so that it is weighed by its mean and not by
+    /// its sum against that songs mostly begin with a bar.
+    [[nodiscard]] BarFit settled(const BeatTrack& beats, std::optional<int> beats_per_bar) const;
 
 private:
     const Features& features_;

@@ -38,14 +38,12 @@ void finish(ScoredGrid& best, const Features& features, const BarModel& bars,
     }
     const double first = steady.beats.front();
     BeatTrack whole = with_its_ends(steady.beats, starts, clear);
-    if (whole == best.beats)
-        return;
     if (!steady.moved.empty()) {
         const auto more = std::find(whole.begin(), whole.end(), first) - whole.begin();
         steady.moved.insert(steady.moved.begin(), static_cast<std::size_t>(more), false);
         steady.moved.resize(whole.size(), false);
     }
-    best.bars = bars.fit(whole, conditions.beats_per_bar);
+    best.bars = bars.settled(whole, conditions.beats_per_bar);
     best.beats = std::move(whole);
     best.moved = std::move(steady.moved);
 }
