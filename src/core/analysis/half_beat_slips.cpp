@@ -10,9 +10,10 @@
 namespace pulsepin {
 namespace {
 
-constexpr double steady = 0.75;      // concentration
-constexpr double too_many = 0.03;    // share of beats on the other half
-constexpr std::size_t shortest = 24; // beats; in fewer a lattice fits anything
+constexpr double steady = 0.75;           // concentration
+constexpr double steady_elsewhere = 0.85; // of those that are moved alone
+constexpr double too_many = 0.03;         // share of beats on the other half
+constexpr std::size_t shortest = 24;      // beats; in fewer a lattice fits anything
 constexpr double another_tempo = 0.06;
 constexpr std::size_t around_change = 8; // beats
 
@@ -20,6 +21,17 @@ struct Lattice {
     double step = 0, phase = 0, concentration = 0;
     [[nodiscard]] std::int64_t nearest(double at) const { return std::llround((at - phase) / step); }
     [[nodiscard]] double at(std::int64_t k) const { return phase + static_cast<double>(k) * step; }
+    /// Of the beats on even or odd places.
+    [[nodiscard]] double concentration_of(std::span<const double> beats, std::int64_t parity) const {
+        std::complex<double> sum;
+        double count = 0;
+        for (const double beat : beats)
+            if (((nearest(beat) % 2) + 2) % 2 == parity) {
+                sum += std::polar(1.0, 2 * std::numbers::pi * (beat - phase) / step);
+                ++count;
+            }
+        return count > 0 ? std::abs(sum) / count : 0;
+    }
 };
 
 /// The lattice near half the period that the beats lie on best.
@@ -68,6 +80,8 @@ bool mended(std::span<const double> beats, SteadyTrack& out) {
     if (static_cast<double>(fewer) < too_many * static_cast<double>(beats.size()))
         return false;
     const std::int64_t parity = 2 * odd > beats.size() ? 1 : 0;
+    if (lattice.concentration_of(beats, 1 - parity) < steady_elsewhere)
+        return false; // they do not lie on the other half, they drift across it, as a slowing end does
     const std::int64_t first = lattice.nearest(beats.front()), last = lattice.nearest(beats.back());
     std::size_t i = 0;
     for (std::int64_t k = first; k <= last; ++k) {
