@@ -40,5 +40,10 @@ def save(**changed):
         text.append('    return with_network ? with_it : without_it;')
         text.append('}')
         text.append('')
+    duel = kept.get('duel_with')
+    body = f'{{{duel["bias"]:.4g}, {duel["score"]:.4g},\n        {{{numbers(duel["difference"])}}},\n' \
+           f'        {{{numbers(duel["faster"])}}}}}' if duel else '{0, 1, {}, {}}'
+    text += ['const DuelWeights& duel_weights() {', f'    static constexpr DuelWeights weights{body};', '    return weights;',
+             '}', '']
     text.append('} // namespace pulsepin')
     open(SOURCE, 'w').write('\n'.join(text) + '\n')

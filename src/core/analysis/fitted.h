@@ -20,6 +20,13 @@ inline constexpr std::size_t grid_term_count = 57;
 [[nodiscard]] const std::array<double, grid_term_count>& grid_weights(bool with_network);
 
 /// Log odds that there is a pulse at all, from the terms of the best grid.
+/// Of a grid against that of every second of its beats: log odds for the faster one.
+struct DuelWeights {
+    double bias, score; ///< the score of the faster one less the other's
+    std::array<double, grid_term_count> difference, faster;
+};
+[[nodiscard]] const DuelWeights& duel_weights();
+
 struct PulseWeights {
     double bias;
     std::array<double, grid_term_count> terms;

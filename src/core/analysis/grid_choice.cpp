@@ -2,6 +2,7 @@
 #include "analysis/grid_choice.h"
 
 #include "analysis/half_beat_slips.h"
+#include "analysis/level_duel.h"
 #include "analysis/onsets.h"
 #include "analysis/track_ends.h"
 
@@ -63,7 +64,7 @@ std::vector<ScoredGrid> choose_grid(const Features& features, const Accents& acc
         const auto terms = model.terms(track, fit);
         const double odds = pulse.bias + score_of(terms, pulse.terms);
         scored.push_back(
-            {std::move(track), std::move(fit), score_of(terms, weights), 1 / (1 + std::exp(-odds))});
+            {std::move(track), std::move(fit), terms, score_of(terms, weights), 1 / (1 + std::exp(-odds))});
     };
     const auto best_first = [](const ScoredGrid& a, const ScoredGrid& b) { return a.score > b.score; };
     for (const auto& track : candidates) {
@@ -80,6 +81,8 @@ std::vector<ScoredGrid> choose_grid(const Features& features, const Accents& acc
             add(std::move(track));
     }
     std::stable_sort(scored.begin(), scored.end(), best_first);
+    if (accents.with_network())
+        settle_level(scored);
     if (!scored.empty())
         finish(scored.front(), features, bars, conditions);
     return scored;

@@ -9,6 +9,7 @@ namespace pulsepin {
 struct ScoredGrid {
     BeatTrack beats;
     BarFit bars;
+    GridTerms terms = {};
     double score = 0;             ///< a linear function of the terms; only differences mean something
     double pulse = 0;             ///< probability that there is a pulse at all
     std::vector<bool> moved = {}; ///< beats that lay half a beat beside; empty: none
