@@ -2,13 +2,16 @@
 #include "analysis/analyze.h"
 #include "analysis/beat_path.h"
 #include "analysis/feature_cache.h"
+#include "analysis/half_beat_slips.h"
 #include "analysis/swing.h"
+#include "analysis/track_ends.h"
 #include "support/beat_measures.h"
 #include "support/drum_score.h"
 #include "support/found_beats.h"
 #include "support/media.h"
 
 #include <QFile>
+#include <functional>
 
 using namespace pulsepin;
 using namespace pulsepin::test;
@@ -190,6 +193,117 @@ private slots:
         const auto analysis = analyze(*feature_set, settings);
         QVERIFY(analysis && analysis->grid);
         QVERIFY(std::abs(analysis->grid->typical_tempo().value - 100) < 1);
+    }
+
+    /// What is found in a song is the same, only later, when silence is put before it; and none of it changes
+    /// when silence follows.
+    void silence_around_a_song_changes_nothing_data() {
+        QTest::addColumn<double>("before");
+        QTest::addColumn<double>("behind");
+        QTest::addRow("before") << 0.7 << 0.0;
+        QTest::addRow("long before") << 6.34 << 0.0;
+        QTest::addRow("behind") << 0.0 << 9.0;
+        QTest::addRow("both") << 1.0 << 1.0;
+    }
+    void silence_around_a_song_changes_nothing() {
+        QFETCH(double, before);
+        QFETCH(double, behind);
+        constexpr std::int64_t rate = 44100;
+        const auto song = swung_clicks(97, 0, 30, 0.5);
+        std::vector<float> samples(song->interleaved().begin(), song->interleaved().end());
+        const auto alone = analyze(*store_of(samples, {rate, 1}));
+        samples.insert(samples.begin(), static_cast<std::size_t>(std::llround(before * rate)), 0.0f);
+        samples.insert(samples.end(), static_cast<std::size_t>(std::llround(behind * rate)), 0.0f);
+        const auto among = analyze(*store_of(samples, {rate, 1}));
+        QVERIFY(alone && among && alone->grid && among->grid);
+        QCOMPARE(among->tempi.front().tempo.value, alone->tempi.front().tempo.value);
+        QVERIFY(among->tempi == alone->tempi);
+        QVERIFY(among->grid->metres() == alone->grid->metres());
+        QCOMPARE(among->grid->beats().size(), alone->grid->beats().size());
+        for (std::size_t i = 0; i < alone->grid->beats().size(); ++i) {
+            const auto &a = alone->grid->beats()[i], &b = among->grid->beats()[i];
+            // A beat that is found a little before the song is on its beginning.
+            QVERIFY(std::abs(b.time.value - a.time.value - before) < (a.time.value == 0 ? 0.01 : 1e-6));
+            QCOMPARE(b.confidence, a.confidence);
+        }
+        QCOMPARE(among->onsets.size(), alone->onsets.size());
+        for (std::size_t i = 0; i < alone->onsets.size(); ++i)
+            QVERIFY(std::abs((among->onsets[i].time - alone->onsets[i].time).value - before) < 0.0011);
+        QCOMPARE(among->sections.size(), alone->sections.size());
+        QCOMPARE(among->sections.front().start, Seconds(0));
+        QCOMPARE(among->sections.back().end, among->duration);
+    }
+
+    void beats_that_slipped_by_half_go_back() {
+        const auto track = [](std::size_t slip_from, std::size_t slip_until) {
+            BeatTrack beats;
+            for (std::size_t i = 0; i < 200; ++i)
+                beats.push_back(7 + 50.0 * static_cast<double>(i) + (i % 3 == 0 ? 0.8 : -0.4) +
+                                (i >= slip_from && i < slip_until ? 25 : 0));
+            return beats;
+        };
+        const auto mended = without_half_beat_slips(track(80, 120));
+        QCOMPARE(mended.beats.size(), std::size_t(200));
+        for (std::size_t i = 0; i < 200; ++i) {
+            QVERIFY(std::abs(mended.beats[i] - 7 - 50.0 * static_cast<double>(i)) < 2);
+            QCOMPARE(static_cast<bool>(mended.moved[i]), i >= 80 && i < 120);
+        }
+        // Fewer than three in a hundred may be a human hand.
+        QVERIFY(without_half_beat_slips(track(80, 84)).beats == track(80, 84));
+        QVERIFY(without_half_beat_slips(track(0, 0)).beats == track(0, 0));
+    }
+
+    void what_is_no_slip_is_left_alone() {
+        const auto stays = [](const std::function<double(std::size_t)>& period, std::size_t count) {
+            BeatTrack beats{10};
+            for (std::size_t i = 1; i < count; ++i)
+                beats.push_back(beats.back() + period(i));
+            const auto seen = without_half_beat_slips(beats);
+            return seen.beats == beats &&
+                   std::find(seen.moved.begin(), seen.moved.end(), true) == seen.moved.end();
+        };
+        QVERIFY(stays([](std::size_t i) { return i < 100 ? 50.0 : 40.0; }, 200)); // another tempo
+        QVERIFY(stays([](std::size_t i) { return i < 150 ? 50.0 : 50.0 + 0.5 * double(i - 150); },
+                      200));                                                      // slower
+        QVERIFY(stays([](std::size_t i) { return i < 100 ? 50.0 : 25.0; }, 200)); // twice as many
+        QVERIFY(stays([](std::size_t i) { return 50 + 2 * std::sin(double(i) / 9); }, 200));
+        QVERIFY(stays([](std::size_t i) { return i % 2 == 0 ? 75.0 : 25.0; }, 12));
+    }
+
+    // A slip beside a change of tempo.
+    void slips_between_changes_of_tempo() {
+        BeatTrack beats{10}, right{10};
+        for (std::size_t i = 1; i < 240; ++i) {
+            right.push_back(right.back() + (i < 120 ? 50.0 : 43.0));
+            beats.push_back(right.back() + (i >= 40 && i < 70 ? 25.0 : 0.0));
+        }
+        const auto mended = without_half_beat_slips(beats);
+        QCOMPARE(mended.beats.size(), right.size());
+        for (std::size_t i = 0; i < right.size(); ++i)
+            QVERIFY(std::abs(mended.beats[i] - right[i]) < 2);
+    }
+
+    void the_first_and_the_last_beats_are_given() {
+        BeatTrack track;
+        for (int i = 2; i < 30; ++i)
+            track.push_back(20 + 50.0 * i);
+        std::vector<double> starts{21, 71};
+        for (int i = 2; i < 33; ++i)
+            starts.push_back(20 + 50.0 * i + (i == 31 ? 1.5 : 0));
+        auto whole = with_its_ends(track, starts, starts);
+        QCOMPARE(whole.size(), std::size_t(33)); // two before, three behind
+        QCOMPARE(whole.front(), 20.0);
+        QCOMPARE(whole.back(), 20 + 50.0 * 32);
+        // Nothing sounds behind the twentieth.
+        starts.resize(21);
+        whole = with_its_ends(track, starts, starts);
+        QCOMPARE(whole.back(), 20 + 50.0 * 20);
+        // None before the song begins, and none far from what is known.
+        QCOMPARE(with_its_ends(track, std::vector<double>{-40, 1500}, {}).front(), 20.0);
+        for (double& beat : track)
+            beat += 5000;
+        QCOMPARE(with_its_ends(track, std::vector<double>{0, 6500}, {}).front(), 5120.0 - 8 * 50);
+        QVERIFY(with_its_ends({}, starts, starts).empty());
     }
 
     // The best path through rewards that are worked by hand.

@@ -128,13 +128,14 @@ FrontEnd::FrontEnd(const SampleStore& sound)
       quick_(window_for_rate(1024, base_rate_), base_rate_, quick_shape, compression),
       slow_(window_for_rate(1024, low_rate_ * 4), low_rate_, slow_shape, compression),
       total_(static_cast<std::size_t>(sound.duration().value * slow_rate) + 1),
-      span_(sounding_span(sound, total_)), gain_(gain_for(sound, span_.from, span_.until)), at_(span_.from) {}
+      span_(sounding_span(sound, total_)), gain_(gain_for(sound, span_.from, span_.until)), at_(span_.from),
+      origin_(std::llround(static_cast<double>(span_.from) / slow_rate * base_rate_)) {}
 
-/// From 40 ms before the first fiftieth of a second that is less than 60 dB under the loudest, to as much
-/// after the last.
+/// From the first fiftieth of a second that is less than 60 dB under the loudest to 40 ms after the last. Not
+/// from before the first: a song that begins at once has nothing there.
 FrontEnd::Span FrontEnd::sounding_span(const SampleStore& sound, std::size_t total) {
     constexpr float silent_beside = 1e-3f;
-    constexpr std::size_t around = 2; // fiftieths
+    constexpr std::size_t behind = 2; // fiftieths
     const auto block = std::max<std::int64_t>(sound.format().sample_rate / 50, 1);
     const auto levels = levels_of(sound, 0, sound.length().value, block);
     if (levels.empty())
@@ -149,26 +150,26 @@ FrontEnd::Span FrontEnd::sounding_span(const SampleStore& sound, std::size_t tot
     if (first >= last)
         return {0, total};
     // Where a fiftieth of a second is no whole number of samples, blocks drift against frames.
-    const double per_block = static_cast<double>(block) / static_cast<double>(sound.format().sample_rate);
     const auto frame_at = [&](std::size_t at) {
-        return 2 * static_cast<std::size_t>(static_cast<double>(at) * per_block * slow_rate / 2);
+        return 2 * (at * static_cast<std::size_t>(block) * 50 /
+                    static_cast<std::size_t>(sound.format().sample_rate));
     };
-    return {first > around ? frame_at(first - around) : 0, std::min(total, frame_at(last + around) + 2)};
+    return {frame_at(first), std::min(total, frame_at(last + behind) + 2)};
 }
 
 void FrontEnd::read_samples(std::size_t count) {
     const auto quick_half = static_cast<std::int64_t>(quick_.window_length() / 2);
     const auto slow_half = static_cast<std::int64_t>(slow_.window_length() / 2);
-    const auto first = static_cast<double>(at_) / slow_rate;
-    const auto last = static_cast<double>(at_ + count) / slow_rate;
+    const double first = sounding_time(at_), last = sounding_time(at_ + count);
 
+    // Every so manieth sample is kept, counted from where it begins to sound.
     low_start_ = std::llround(first * low_rate_) - slow_half;
     const auto low_end = std::llround(last * low_rate_) + slow_half + 1;
     const auto low_margin = static_cast<std::int64_t>(to_low_.margin());
-    base_start_ = std::min<std::int64_t>(low_start_ * to_low_.factor() - low_margin,
-                                         std::llround(first * base_rate_) - quick_half);
-    const auto base_end = std::max<std::int64_t>((low_end - 1) * to_low_.factor() + low_margin + 1,
-                                                 std::llround(last * base_rate_) + quick_half + 1);
+    base_start_ = std::min<std::int64_t>(origin_ + low_start_ * to_low_.factor() - low_margin,
+                                         origin_ + std::llround(first * base_rate_) - quick_half);
+    const auto base_end = std::max<std::int64_t>(origin_ + (low_end - 1) * to_low_.factor() + low_margin + 1,
+                                                 origin_ + std::llround(last * base_rate_) + quick_half + 1);
     base_.resize(static_cast<std::size_t>(base_end - base_start_));
     const auto margin = static_cast<std::int64_t>(to_base_.margin());
     if (to_base_.factor() == 1) {
@@ -181,17 +182,18 @@ void FrontEnd::read_samples(std::size_t count) {
     for (float& sample : base_)
         sample *= gain_;
     low_.resize(static_cast<std::size_t>(low_end - low_start_));
-    to_low_.run(std::span(base_).subspan(
-                    static_cast<std::size_t>(low_start_ * to_low_.factor() - low_margin - base_start_)),
+    to_low_.run(std::span(base_).subspan(static_cast<std::size_t>(origin_ + low_start_ * to_low_.factor() -
+                                                                  low_margin - base_start_)),
                 low_);
 }
 
 void FrontEnd::add_sharpness(std::size_t count, FrontBlock& out) {
     const auto bins = static_cast<std::int64_t>(count * 10);
-    const auto first_bin = static_cast<std::int64_t>(at_ * 10);
+    const auto first_bin = static_cast<std::int64_t>((at_ - span_.from) * 10);
     for (std::int64_t bin = first_bin; bin < first_bin + bins; ++bin) {
-        const auto from = std::llround(static_cast<double>(bin) * base_rate_ / 1000) - base_start_;
-        const auto until = std::llround(static_cast<double>(bin + 1) * base_rate_ / 1000) - base_start_;
+        const auto from = origin_ + std::llround(static_cast<double>(bin) * base_rate_ / 1000) - base_start_;
+        const auto until =
+            origin_ + std::llround(static_cast<double>(bin + 1) * base_rate_ / 1000) - base_start_;
         float sum = 0;
         for (auto i = static_cast<std::size_t>(from); i < static_cast<std::size_t>(until); ++i) {
             const float d = base_[i] - base_[i - 1];
@@ -228,9 +230,10 @@ void FrontEnd::next(std::size_t count, FrontBlock& out) {
     read_samples(count);
     add_sharpness(count, out);
     for (std::size_t k = 0; k < count; ++k) {
-        const double time = static_cast<double>(at_ + k) / slow_rate;
+        const double time = sounding_time(at_ + k);
         for (std::size_t half = 0; half < 2; ++half) {
-            const auto centre = std::llround((time + static_cast<double>(half) / quick_rate) * base_rate_);
+            const auto centre =
+                origin_ + std::llround((time + static_cast<double>(half) / quick_rate) * base_rate_);
             quick_.at(base_, static_cast<std::ptrdiff_t>(centre - base_start_), 1,
                       out.quick.frame(2 * k + half));
             const auto magnitudes = quick_.magnitudes();
@@ -248,9 +251,9 @@ void FrontEnd::next(std::size_t count, FrontBlock& out) {
         }
         const auto low_centre = std::llround(time * low_rate_) - low_start_;
         slow_.at(low_, static_cast<std::ptrdiff_t>(low_centre), 1, out.slow.frame(k));
-        const auto from = static_cast<std::size_t>(std::llround(time * base_rate_) - base_start_);
-        const auto until =
-            static_cast<std::size_t>(std::llround((time + 1 / slow_rate) * base_rate_) - base_start_);
+        const auto from = static_cast<std::size_t>(origin_ + std::llround(time * base_rate_) - base_start_);
+        const auto until = static_cast<std::size_t>(
+            origin_ + std::llround((time + 1 / slow_rate) * base_rate_) - base_start_);
         float squares = 0, most = 0;
         for (std::size_t i = from; i < until; ++i) {
             squares += base_[i] * base_[i];

@@ -68,6 +68,11 @@ private:
     Span span_;
     float gain_ = 0;
     std::size_t at_ = 0;
+    std::int64_t origin_ = 0; ///< sample of the base rate that frame sounds_from() is centred on
+    /// Counted from there, so that rounding falls out alike wherever it begins to sound.
+    [[nodiscard]] double sounding_time(std::size_t frame) const {
+        return static_cast<double>(frame - span_.from) / slow_rate;
+    }
     std::int64_t base_start_ = 0,
                  low_start_ = 0; ///< where the two stretches below begin, in samples of their rates
     std::vector<float> raw_, base_, low_;
