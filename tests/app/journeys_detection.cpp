@@ -106,6 +106,23 @@ private slots:
         QVERIFY(std::abs(desk.project().grid->typical_tempo().value - 118) < 1);
     }
 
+    /// A tempo that may well be another one is asked about until a person has said something.
+    void journey_an_unsure_tempo_is_asked_about() {
+        Desk desk;
+        QVERIFY(listen(desk));
+        const auto* told = desk.window.findChild<QLabel*>("found told");
+        QVERIFY(told && !told->text().contains("Not sure"));
+        Detection unsure = *desk.project().detection;
+        QVERIFY(unsure.tempi.size() > 1);
+        unsure.tempi[0].confidence = 0.6f;
+        desk.window.document().apply(with_detection(desk.project(), unsure, true), "listen");
+        QVERIFY(desk.settle());
+        QVERIFY2(told->text().contains("Not sure: 118 or"), qPrintable(told->text()));
+        desk.click("tempo candidate 2");
+        QVERIFY(desk.settle());
+        QVERIFY(!told->text().contains("Not sure"));
+    }
+
     void journey_tempo_range() {
         Desk desk;
         QVERIFY(listen(desk));

@@ -68,6 +68,7 @@ QWidget* GridPanel::make_beats_page() {
     auto* told = new QHBoxLayout;
     told->setSpacing(6);
     found_ = quiet({});
+    found_->setObjectName("found told");
     take_ = new QPushButton(tr("Take it"));
     take_->setProperty("role", "decide");
     take_->setObjectName("take proposal");
@@ -251,6 +252,10 @@ QString GridPanel::summary() const {
         return document_.project().song ? tr("no beats yet") : tr("needs a song");
     if (const auto doubtful = doubtful_places(document_.trust()).size(); doubtful > 0)
         return doubtful == 1 ? tr("one doubtful place") : tr("%1 doubtful places").arg(doubtful);
+    if (asks_for_tempo())
+        return tr("%1 or %2 BPM?")
+            .arg(document_.project().detection->tempi[0].tempo.value, 0, 'f', 0)
+            .arg(document_.project().detection->tempi[1].tempo.value, 0, 'f', 0);
     return tr("%1 BPM · %2")
         .arg(grid->typical_tempo().value, 0, 'f', 2)
         .arg(QString::fromStdString(format_metre(grid->metre_at(Ticks(0)))));
@@ -305,8 +310,20 @@ void GridPanel::refresh_proposal() {
                            .arg(grid.mean_tempo().value, 0, 'f', 2);
         if (project.detection->swing && *project.detection->swing >= 1.12)
             text += tr(" · swing %1 : 1").arg(*project.detection->swing, 0, 'f', 1);
-        found_->setText(text);
+        found_->setText(asks_for_tempo()
+                            ? tr("Not sure: %1 or %2 BPM? Listen with the click, and press the right one.")
+                                  .arg(project.detection->tempi[0].tempo.value, 0, 'f', 0)
+                                  .arg(project.detection->tempi[1].tempo.value, 0, 'f', 0)
+                            : text);
     }
+}
+
+/// Of grids of which the first is so unsure one in three is wrong (docs/accuracy.md).
+bool GridPanel::asks_for_tempo() const {
+    constexpr float sure = 0.7f;
+    const auto& project = document_.project();
+    return project.detection && project.grid && project.detection->tempi.size() > 1 &&
+           project.detection->tempi[0].confidence < sure && !corrected();
 }
 
 void GridPanel::refresh() {

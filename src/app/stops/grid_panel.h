@@ -56,6 +56,7 @@ private:
     void refresh_candidates();
     void refresh_proposal();
     [[nodiscard]] bool corrected() const;
+    [[nodiscard]] bool asks_for_tempo() const; ///< it was found, and may well be another
     [[nodiscard]] GridConditions conditions() const;
     [[nodiscard]] std::optional<std::int64_t> beat_meant() const;
     void take_tempo(std::size_t index);
