@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analysis/grid_choice.h"
 
+#include "analysis/bent_end.h"
 #include "analysis/half_beat_slips.h"
 #include "analysis/level_duel.h"
 #include "analysis/onsets.h"
@@ -27,7 +28,7 @@ void finish(ScoredGrid& best, const Features& features, const BarModel& bars,
     // A person who tells where a beat is knows better than a lattice.
     SteadyTrack steady{best.beats, {}};
     if (conditions.held.empty())
-        steady = without_half_beat_slips(best.beats);
+        steady = without_half_beat_slips(with_bent_end(best.beats, features.activations[Activation::Beat]));
     if (std::find(steady.moved.begin(), steady.moved.end(), true) == steady.moved.end())
         steady.moved.clear();
     constexpr float clear_strength = 0.1f; // what fades out has faint starts of its own
