@@ -125,10 +125,9 @@ BeatGrid later(const BeatGrid& grid, Seconds by) {
 Result<Analysis> analyze(const FeatureSet& feature_set, const AnalysisSettings& settings,
                          const Progress& progress) {
     const Features& whole = feature_set.features;
-    const bool silence_around = whole.sounds_from > 0 || whole.sounds_until < whole.raw.size();
-    const Features cut = silence_around ? sounding_part(whole) : Features();
-    const Features& features = silence_around ? cut : whole;
-    const Seconds begins(static_cast<double>(whole.sounds_from) / Features::slow_rate);
+    const Features features = sounding_part(whole);
+    const Seconds begins((static_cast<double>(whole.sounds_from) - static_cast<double>(silence_before_part)) /
+                         Features::slow_rate);
     Analysis analysis;
     analysis.duration = whole.duration;
     analysis.loudness = feature_set.loudness;

@@ -15,7 +15,9 @@ constexpr std::size_t width = 24;                                          // pa
 constexpr std::size_t shortest = 24;                                       // beats of a track
 constexpr std::size_t looked_back = 64, settled = 12, tail = 6, every = 3; // beats
 constexpr std::array<double, 6> changes_of_slope{-0.02, -0.01, 0, 0.01, 0.02, 0.03}; // of the period, a beat
-constexpr double slowest_slope = 0.07, fastest_slope = -0.03;
+constexpr double slowest_slope = 0.05, fastest_slope = -0.03;
+constexpr double still_bending = 0.004; // of the period, a beat
+constexpr double another_level = 0.12;  // of the period, in all
 constexpr double cost_of_change = 25;
 constexpr double clearly_more = 4, clearly_heard = 0.6; // log odds, in all; and of each beat
 constexpr double reach = 4;                             // frames to either side of where a beat is expected
@@ -101,6 +103,22 @@ std::optional<Path> follow(std::span<const float> odds, double from, double peri
     return path;
 }
 
+/// An end goes on slowing down. What goes over to another tempo, and stays there, has lost the level.
+bool bends_to_its_end(double period, const BeatTrack& beats) {
+    const std::size_t third = std::max<std::size_t>(4, beats.size() / 3);
+    if (beats.size() < 2 * third)
+        return false;
+    const auto mean = [&](std::size_t from, std::size_t until) {
+        return (beats[until - 1] - beats[from]) / static_cast<double>(until - 1 - from);
+    };
+    const double last = mean(beats.size() - third, beats.size());
+    const double before = mean(beats.size() - 2 * third, beats.size() - third + 1);
+    if (std::abs(last / period - 1) < another_level)
+        return true;
+    const double slope = std::log(last / before) / static_cast<double>(third);
+    return last > period ? slope > still_bending : slope < -still_bending;
+}
+
 } // namespace
 
 BeatTrack with_bent_end(BeatTrack track, std::span<const float> odds) {
@@ -117,7 +135,7 @@ BeatTrack with_bent_end(BeatTrack track, std::span<const float> odds) {
         const auto period = period_of({track.begin() + static_cast<std::ptrdiff_t>(start - 8),
                                        track.begin() + static_cast<std::ptrdiff_t>(start + 1)});
         const auto path = follow(odds, track[start], period, until);
-        if (!path)
+        if (!path || !bends_to_its_end(period, path->beats))
             continue;
         double now = 0, then = 0;
         for (const double beat : path->beats)

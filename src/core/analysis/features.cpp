@@ -224,7 +224,8 @@ private:
 /// Keeps the spectra that the network still needs and runs it over long stretches at once.
 class ActivationQueue {
 public:
-    ActivationQueue(const ActivationNetwork* network, Activations& out) : network_(network), out_(out) {}
+    ActivationQueue(const ActivationNetwork* network, Activations& out)
+        : network_(network), out_(out), kept_(silence_before * inputs, 0.0f), before_(silence_before) {}
 
     void add(const FrontBlock& block) {
         if (!network_)
@@ -246,6 +247,8 @@ public:
 private:
     static constexpr std::size_t stretch = 30'000; // five minutes; even, so that pairs of frames stay pairs
     static constexpr std::size_t inputs = FrontEnd::quick_bands + FrontEnd::slow_bands;
+    static constexpr std::size_t silence_before =
+        20; // frames; what begins is heard as such after some silence
 
     [[nodiscard]] std::size_t frames() const { return kept_.size() / inputs; }
 
@@ -261,7 +264,7 @@ private:
     const ActivationNetwork* network_;
     Activations& out_;
     std::vector<float> kept_;
-    std::size_t before_ = 0; ///< frames in front that were listened to already
+    std::size_t before_; ///< frames in front that were listened to already
 };
 
 } // namespace
@@ -365,18 +368,20 @@ void surround(Features& f, std::size_t from, std::size_t total) {
 
 Features sounding_part(const Features& features) {
     Features part = features;
-    each_curve(part, [&](auto& curve, Clock clock, auto) {
+    each_curve(part, [&](auto& curve, Clock clock, auto nothing) {
         if (curve.empty())
             return;
         curve.resize(std::min(curve.size(), clock.until(features.sounds_until)));
         curve.erase(curve.begin(),
                     curve.begin() + static_cast<std::ptrdiff_t>(clock.until(features.sounds_from)));
+        curve.insert(curve.begin(), clock.until(silence_before_part), nothing);
     });
-    const double cut = static_cast<double>(features.sounds_from) / Features::slow_rate;
-    const double end = static_cast<double>(features.sounds_until) / Features::slow_rate;
-    part.duration = Seconds(std::min(features.duration.value, end) - cut);
-    part.sounds_until -= part.sounds_from;
-    part.sounds_from = 0;
+    const double from = static_cast<double>(features.sounds_from) / Features::slow_rate;
+    const double until = static_cast<double>(features.sounds_until) / Features::slow_rate;
+    part.duration = Seconds(std::min(features.duration.value, until) - from +
+                            static_cast<double>(silence_before_part) / Features::slow_rate);
+    part.sounds_until = features.sounds_until - features.sounds_from + silence_before_part;
+    part.sounds_from = silence_before_part;
     return part;
 }
 

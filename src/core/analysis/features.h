@@ -74,7 +74,9 @@ struct Features {
     [[nodiscard]] static double activation_time(double index) { return index / slow_rate; }
 };
 
-/// As if the song began where it begins to sound, and ended where it ends.
+/// What sounds of a song, with so many slow frames of silence before it, wherever in its file that lies: what
+/// begins rises from something.
+inline constexpr std::size_t silence_before_part = 4;
 [[nodiscard]] Features sounding_part(const Features& features);
 
 /// Where a sound that was seen in the spectrum near `time` begins, to the millisecond: the steepest rise
