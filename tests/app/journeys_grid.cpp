@@ -206,7 +206,9 @@ private slots:
         QVERIFY(take->isVisible());
         QCOMPARE(desk.project().grid, taken);
         desk.click("leave proposal");
-        QVERIFY2(right > static_cast<int>(found.beats().size()) - 4, qPrintable(QString::number(right)));
+        // A grid that keeps to what is held may begin a little later.
+        QVERIFY2(right > static_cast<int>(0.9 * static_cast<double>(found.beats().size())),
+                 qPrintable(QString::number(right)));
         desk.window.timeline().setFocus();
         desk.key(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(desk.project().grid, before);
