@@ -383,7 +383,7 @@ private slots:
             const QString data = file(QString("ended by %1").arg(signal));
             auto program = start({PULSEPIN_DEMO "/over-the-levee.opus"}, data);
             // The song is found and opened: unsaved work, twenty seconds before the clock's first copy.
-            QTest::qWait(4000);
+            QTest::qWait(9000); // on a busy machine, too
             QVERIFY(copies_in(data).isEmpty());
             QCOMPARE(::kill(static_cast<pid_t>(program->processId()), signal), 0);
             QVERIFY(program->waitForFinished(20'000));
@@ -398,7 +398,7 @@ private slots:
     void journey_work_recovered_is_not_put_away_for_the_file_that_was_named() {
         const QString data = file("named");
         auto program = start({PULSEPIN_DEMO "/over-the-levee.opus"}, data);
-        QTest::qWait(4000);
+        QTest::qWait(9000); // on a busy machine, too
         ::kill(static_cast<pid_t>(program->processId()), SIGTERM);
         QVERIFY(program->waitForFinished(20'000));
         QCOMPARE(copies_in(data).size(), 1);
