@@ -59,8 +59,11 @@ FilmCard::FilmCard(int number, QWidget* parent) : QWidget(parent), number_(numbe
                    tr("Leaves the machine free until it goes on"));
     cancel_ = named(new QPushButton(tr("Cancel")), QString("cancel film %1").arg(number),
                     tr("Gives the film up; nothing stays of it"));
-    row->addWidget(pause_, 3, 2);
-    row->addWidget(cancel_, 3, 3);
+    auto* buttons = new QHBoxLayout; // beneath the picture too: a card is no wider than its column
+    buttons->addStretch(1);
+    buttons->addWidget(pause_);
+    buttons->addWidget(cancel_);
+    row->addLayout(buttons, 3, 0, 1, 4);
     row->setColumnStretch(1, 1);
     connect(pause_, &QPushButton::clicked, this, [this] { emit pause_wanted(number_, !paused_); });
     connect(cancel_, &QPushButton::clicked, this, [this] { emit cancel_wanted(number_); });
@@ -80,10 +83,13 @@ void FilmCard::show_entry(const FilmQueue::Entry& entry) {
     else if (running && entry.paused)
         told = tr("paused at frame %1 of %2").arg(entry.made).arg(entry.frames);
     else if (running)
-        told = tr("%1 of %2").arg(entry.made).arg(entry.frames) +
-               (entry.per_second > 0
-                    ? tr(" · %1 a second · %2").arg(entry.per_second, 0, 'f', 0).arg(time_text(entry.left))
-                    : QString());
+        // How long it takes first: the end of a long line is not seen.
+        told = entry.per_second > 0 ? tr("%1 · %2 of %3 · %4 a second")
+                                          .arg(time_text(entry.left))
+                                          .arg(entry.made)
+                                          .arg(entry.frames)
+                                          .arg(entry.per_second, 0, 'f', 0)
+                                    : tr("%1 of %2").arg(entry.made).arg(entry.frames);
     told_->set_text(told);
     told_->set_colour(entry.state == State::Failed ? day_palette().warning : day_palette().desk_quiet);
     bar_->setRange(0, static_cast<int>(std::max<std::int64_t>(1, entry.frames)));
