@@ -191,7 +191,7 @@ QWidget* FilmPage::make_fields() {
     }
     grid->addWidget(quiet(tr("draw in")), 4, 0);
     grid->addLayout(draws, 4, 1, 1, 2);
-    grid->addWidget(quiet(tr("title, chapters from markers and timecode are written")), 5, 1, 1, 2);
+    grid->addWidget(quiet(tr("with title, chapters and timecode")), 5, 1, 1, 2);
     estimate_ = new ShortLabel;
     estimate_->setProperty("role", "quiet");
     estimate_->setObjectName("film estimate");
