@@ -1,8 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analysis/analyze.h"
 #include "analysis/beat_path.h"
+#include "analysis/bent_end.h"
 #include "analysis/feature_cache.h"
 #include "analysis/half_beat_slips.h"
+#include "analysis/level_duel.h"
 #include "analysis/swing.h"
 #include "analysis/track_ends.h"
 #include "support/beat_measures.h"
@@ -36,6 +38,33 @@ std::shared_ptr<const SampleStore> swung_clicks(double bpm, double first, double
             put(beat + share * 60 / bpm, 0.2);
     }
     return store_of(samples, {rate, 1});
+}
+
+/// What a network would hear of these beats, surely.
+std::vector<float> heard(const BeatTrack& beats) {
+    std::vector<float> odds(static_cast<std::size_t>(beats.back()) + 200, -4.0f);
+    for (const double beat : beats)
+        odds[static_cast<std::size_t>(std::lround(beat))] = 2.5f;
+    return odds;
+}
+
+/// 60 steady beats, then each longer than the one before by so much.
+BeatTrack bending(double by, std::size_t count) {
+    BeatTrack beats{20};
+    double period = 50;
+    for (std::size_t i = 1; i < 60 + count; ++i) {
+        period *= i < 60 ? 1 : 1 + by;
+        beats.push_back(beats.back() + period);
+    }
+    return beats;
+}
+
+ScoredGrid grid_of(double period, double score) {
+    ScoredGrid grid;
+    for (double at = 10; at < 6000; at += period)
+        grid.beats.push_back(at);
+    grid.score = score;
+    return grid;
 }
 
 } // namespace
@@ -282,6 +311,69 @@ private slots:
         QCOMPARE(mended.beats.size(), right.size());
         for (std::size_t i = 0; i < right.size(); ++i)
             QVERIFY(std::abs(mended.beats[i] - right[i]) < 2);
+    }
+
+    void an_end_that_bends_is_followed_data() {
+        QTest::addColumn<double>("by");
+        for (const double by : {0.01, 0.02, 0.03, -0.012})
+            QTest::addRow("%.3f a beat", by) << by;
+    }
+    void an_end_that_bends_is_followed() {
+        QFETCH(double, by);
+        const BeatTrack truth = bending(by, 26);
+        // The path has gone on at the tempo that it knew.
+        BeatTrack lost = bending(0, 0);
+        while (lost.back() + 50 < truth.back())
+            lost.push_back(lost.back() + 50);
+        const BeatTrack found = with_bent_end(lost, heard(truth));
+        std::size_t hits = 0;
+        for (const double beat : truth)
+            hits += std::any_of(found.begin(), found.end(), [&](double f) { return std::abs(f - beat) < 5; });
+        QVERIFY2(hits + 2 >= truth.size(), qPrintable(QString("%1 of %2").arg(hits).arg(truth.size())));
+        QVERIFY(found.size() <= truth.size() + 4); // what lies behind the last start is cut off later
+        QVERIFY(std::is_sorted(found.begin(), found.end()));
+    }
+
+    void an_end_that_does_not_bend_stays() {
+        const BeatTrack steady = bending(0, 40);
+        QVERIFY(with_bent_end(steady, heard(steady)) == steady);
+        QVERIFY(with_bent_end(steady, {}) == steady);
+        const BeatTrack few(steady.begin(), steady.begin() + 12);
+        QVERIFY(with_bent_end(few, heard(few)) == few);
+        // From the sixtieth beat on three are heard for each two: another level, which is not an end.
+        BeatTrack level(steady.begin(), steady.begin() + 60);
+        while (level.back() < steady.back())
+            level.push_back(level.back() + 75);
+        QVERIFY(with_bent_end(steady, heard(level)) == steady);
+        // Nothing is heard any more.
+        std::vector<float> silence = heard(steady);
+        std::fill(silence.begin() + 3000, silence.end(), -4.0f);
+        QVERIFY(with_bent_end(steady, silence) == steady);
+    }
+
+    void the_level_is_settled_among_doubles_alone() {
+        std::vector<ScoredGrid> none;
+        settle_level(none);
+        QVERIFY(none.empty());
+        std::vector<ScoredGrid> one{grid_of(50, 3)};
+        settle_level(one);
+        QCOMPARE(one.front().score, 3.0);
+        // Thirds, and the same tempo elsewhere, have no part in it.
+        std::vector<ScoredGrid> others{grid_of(50, 3), grid_of(150, 2.9), grid_of(75, 2.8)};
+        settle_level(others);
+        QCOMPARE(period_of(others.front().beats), 50.0);
+        // Whatever it says, all stay, the best first; terms that speak for the one or the other turn it.
+        for (const double sign : {-4.0, 4.0}) {
+            std::vector<ScoredGrid> grids{grid_of(50, 3), grid_of(100, 2.5), grid_of(75, 1)};
+            for (std::size_t i = 0; i < grid_term_count; ++i)
+                grids[0].terms[i] =
+                    sign * (duel_weights().difference[i] + duel_weights().faster[i] > 0 ? 1 : -1);
+            settle_level(grids);
+            QCOMPARE(grids.size(), std::size_t(3));
+            QCOMPARE(period_of(grids.front().beats), sign > 0 ? 50.0 : 100.0);
+            for (std::size_t i = 1; i < grids.size(); ++i)
+                QVERIFY(grids[i - 1].score >= grids[i].score);
+        }
     }
 
     void the_first_and_the_last_beats_are_given() {
