@@ -8,6 +8,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace pulsepin {
 namespace {
@@ -122,15 +123,13 @@ BeatGrid later(const BeatGrid& grid, Seconds by) {
 
 } // namespace
 
-Result<Analysis> analyze(const FeatureSet& feature_set, const AnalysisSettings& settings,
-                         const Progress& progress) {
-    const Features& whole = feature_set.features;
-    const Features features = sounding_part(whole);
+Result<Analysis> analyze(FeatureSet feature_set, const AnalysisSettings& settings, const Progress& progress) {
+    Features& whole = feature_set.features;
     const Seconds begins((static_cast<double>(whole.sounds_from) - static_cast<double>(silence_before_part)) /
                          Features::slow_rate);
     Analysis analysis;
     analysis.duration = whole.duration;
-    analysis.loudness = feature_set.loudness;
+    analysis.loudness = std::move(feature_set.loudness);
     OnsetSettings row = settings.onsets;
     analysis.onsets = find_onsets(whole, row);
     for (const auto& [id, onsets] : {std::pair{"kick", &analysis.kick}, std::pair{"snare", &analysis.snare},
@@ -139,6 +138,7 @@ Result<Analysis> analyze(const FeatureSet& feature_set, const AnalysisSettings& 
         *onsets = find_onsets(whole, row);
     }
     progress.report(0.1);
+    const Features features = sounding_part(std::move(whole)); // hours of it are not there twice
     const Accents accents(features);
     const auto grids =
         choose_grid(features, accents, counted_from(settings.grid, begins), progress.part(0.1, 0.9));
@@ -166,7 +166,7 @@ Result<Analysis> analyze(const FeatureSet& feature_set, const AnalysisSettings& 
     }
     if (!analysis.sections.empty()) {
         analysis.sections.front().start = Seconds(0);
-        analysis.sections.back().end = whole.duration;
+        analysis.sections.back().end = analysis.duration;
     }
     progress.report(1);
     return analysis;
@@ -174,10 +174,10 @@ Result<Analysis> analyze(const FeatureSet& feature_set, const AnalysisSettings& 
 
 Result<Analysis> analyze(const SampleStore& sound, const AnalysisSettings& settings,
                          const Progress& progress) {
-    const auto feature_set = extract_features(sound, settings.with_network, progress.part(0, 0.85));
+    auto feature_set = extract_features(sound, settings.with_network, progress.part(0, 0.85));
     if (!feature_set)
         return tl::unexpected(feature_set.error());
-    return analyze(*feature_set, settings, progress.part(0.85, 1));
+    return analyze(*std::move(feature_set), settings, progress.part(0.85, 1));
 }
 
 } // namespace pulsepin

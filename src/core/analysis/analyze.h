@@ -48,7 +48,7 @@ struct FeatureSet {
 
 /// Finds tempo, beats, bars, onsets, sections from features: no sample is looked at again. The same features
 /// give the same result, bit for bit. Fails only when cancelled.
-[[nodiscard]] Result<Analysis> analyze(const FeatureSet& feature_set, const AnalysisSettings& settings = {},
+[[nodiscard]] Result<Analysis> analyze(FeatureSet feature_set, const AnalysisSettings& settings = {},
                                        const Progress& progress = {});
 
 /// Both in one step.

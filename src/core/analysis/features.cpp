@@ -366,23 +366,21 @@ void surround(Features& f, std::size_t from, std::size_t total) {
 
 } // namespace
 
-Features sounding_part(const Features& features) {
-    Features part = features;
-    each_curve(part, [&](auto& curve, Clock clock, auto nothing) {
+Features sounding_part(Features features) {
+    const std::size_t from = features.sounds_from, until = features.sounds_until;
+    each_curve(features, [&](auto& curve, Clock clock, auto nothing) {
         if (curve.empty())
             return;
-        curve.resize(std::min(curve.size(), clock.until(features.sounds_until)));
-        curve.erase(curve.begin(),
-                    curve.begin() + static_cast<std::ptrdiff_t>(clock.until(features.sounds_from)));
+        curve.resize(std::min(curve.size(), clock.until(until)));
+        curve.erase(curve.begin(), curve.begin() + static_cast<std::ptrdiff_t>(clock.until(from)));
         curve.insert(curve.begin(), clock.until(silence_before_part), nothing);
     });
-    const double from = static_cast<double>(features.sounds_from) / Features::slow_rate;
-    const double until = static_cast<double>(features.sounds_until) / Features::slow_rate;
-    part.duration = Seconds(std::min(features.duration.value, until) - from +
-                            static_cast<double>(silence_before_part) / Features::slow_rate);
-    part.sounds_until = features.sounds_until - features.sounds_from + silence_before_part;
-    part.sounds_from = silence_before_part;
-    return part;
+    const auto seconds = [](std::size_t frames) { return static_cast<double>(frames) / Features::slow_rate; };
+    features.duration = Seconds(std::min(features.duration.value, seconds(until)) - seconds(from) +
+                                seconds(silence_before_part));
+    features.sounds_from = silence_before_part;
+    features.sounds_until = until - from + silence_before_part;
+    return features;
 }
 
 Result<Features> compute_features(const SampleStore& sound, const ActivationNetwork* network,

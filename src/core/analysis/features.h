@@ -77,7 +77,7 @@ struct Features {
 /// What sounds of a song, with so many slow frames of silence before it, wherever in its file that lies: what
 /// begins rises from something.
 inline constexpr std::size_t silence_before_part = 4;
-[[nodiscard]] Features sounding_part(const Features& features);
+[[nodiscard]] Features sounding_part(Features features);
 
 /// Where a sound that was seen in the spectrum near `time` begins, to the millisecond: the steepest rise
 /// within 18 ms, if there is one of 8 dB or more; otherwise `time`.
