@@ -1,14 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/film.h"
 
-#include "base/whole.h"
-#include "media/resampler.h"
-#include "media/write_wav.h"
+#include "render/film_sound.h"
 #include "time/timecode.h"
 
 #include <algorithm>
 #include <cmath>
-#include <deque>
 #include <fstream>
 #include <fmt/core.h>
 #include <system_error>
@@ -16,90 +13,6 @@
 
 namespace pulsepin {
 namespace {
-
-constexpr std::size_t sound_block = 4800; // frames that are mixed at once
-
-/// What is heard from the film's first frame on, at the rate that it is coded at.
-class FilmSound {
-public:
-    explicit FilmSound(const Film& film)
-        : plan_(film.sound),
-          resampler_(film.sound ? film.sound->sample_rate : film.spec.sample_rate, film.spec.sample_rate) {
-        const auto rate = film.curves.project().settings->frame_rate;
-        const double per_second =
-            static_cast<double>(film.sound ? film.sound->sample_rate : film.spec.sample_rate);
-        at_ = Samples(nearest_whole(rate.start_of(film.first).value * per_second));
-        end_ = Samples(nearest_whole(rate.start_of(film.until).value * per_second));
-        // As many samples as the film's own rate has in its length.
-        left_ = nearest_whole((rate.start_of(film.until) - rate.start_of(film.first)).value *
-                              static_cast<double>(film.spec.sample_rate));
-    }
-    /// Empty when it is over.
-    [[nodiscard]] std::vector<float> next() {
-        std::vector<float> out;
-        while (out.empty() && at_ < end_) {
-            const auto frames = std::min<std::int64_t>(sound_block, (end_ - at_).value);
-            std::vector<float> stereo(static_cast<std::size_t>(2 * frames), 0.0f);
-            if (plan_)
-                plan_->add_to(stereo, at_);
-            at_ += Samples(frames);
-            out = resampler_.add(stereo);
-        }
-        if (out.empty() && !ended_) {
-            ended_ = true;
-            out = resampler_.finish();
-            const auto missing = static_cast<std::size_t>(std::max<std::int64_t>(0, left_)) * 2;
-            out.resize(missing, 0.0f); // a rounding of the other rate
-        }
-        if (static_cast<std::int64_t>(out.size() / 2) > left_)
-            out.resize(static_cast<std::size_t>(2 * std::max<std::int64_t>(0, left_)));
-        left_ -= static_cast<std::int64_t>(out.size() / 2);
-        return out;
-    }
-
-private:
-    std::shared_ptr<const MixPlan> plan_;
-    Resampler resampler_;
-    Samples at_, end_;
-    std::int64_t left_ = 0;
-    bool ended_ = false;
-};
-
-/// The sound as it is coded, a little at a time: hours of it are never in memory at once.
-class CodedFilmSound {
-public:
-    CodedFilmSound(const Film& film, SoundCoder coder) : source_(film), coder_(std::move(coder)) {}
-    [[nodiscard]] static Result<CodedFilmSound> of(const Film& film) {
-        auto coder = SoundCoder::open(film.spec);
-        if (!coder)
-            return tl::unexpected(coder.error());
-        return CodedFilmSound(film, *std::move(coder));
-    }
-    /// The next packet, if it begins before that sample.
-    [[nodiscard]] Result<std::optional<CodedSound>> next_before(double sample) {
-        while (ready_.empty() && !ended_) {
-            const auto stereo = source_.next();
-            auto coded = stereo.empty() ? coder_.finish() : coder_.add(stereo);
-            if (!coded)
-                return tl::unexpected(coded.error());
-            ended_ = stereo.empty();
-            std::move(coded->begin(), coded->end(), std::back_inserter(ready_));
-        }
-        if (ready_.empty() || static_cast<double>(ready_.front().at) >= sample)
-            return std::optional<CodedSound>();
-        std::optional<CodedSound> packet = std::move(ready_.front());
-        ready_.pop_front();
-        return packet;
-    }
-
-private:
-    FilmSound source_;
-    SoundCoder coder_;
-    std::deque<CodedSound> ready_;
-    bool ended_ = false;
-};
-
-constexpr double for_ever = 1e18;
 
 void wait_while_paused(const FilmWatch& watch, const Progress& progress) {
     while (watch.paused && *watch.paused && !progress.cancelled())
@@ -293,18 +206,7 @@ Result<void> render_film(const Film& film, const std::filesystem::path& path, co
     }
     const double per_frame = static_cast<double>(film.spec.sample_rate) / film.spec.rate.per_second();
     const auto hear_before = [&](double sample) -> Result<void> {
-        while (sound) {
-            if (progress.cancelled())
-                return fail_cancelled();
-            auto packet = sound->next_before(sample);
-            if (!packet)
-                return tl::unexpected(packet.error());
-            if (!*packet)
-                break;
-            if (auto added = file->add(**packet); !added)
-                return added;
-        }
-        return {};
+        return sound ? sound->write_before(sample, *file, progress) : Result<void>();
     };
     if (!film.spec.format->picture.empty()) {
         FrameMill mill(order_of(film, Frames(0), Frames(film.frames())));
@@ -326,7 +228,7 @@ Result<void> render_film(const Film& film, const std::filesystem::path& path, co
                 return coded;
         }
     }
-    if (auto rest = hear_before(for_ever); !rest)
+    if (auto rest = hear_before(CodedFilmSound::for_ever); !rest)
         return rest;
     if (progress.cancelled())
         return fail_cancelled();
@@ -351,17 +253,8 @@ Result<void> render_part(const Film& film, int k, int n, const std::filesystem::
         auto sound = CodedFilmSound::of(film);
         if (!sound)
             return tl::unexpected(sound.error());
-        while (true) {
-            if (progress.cancelled())
-                return fail_cancelled();
-            const auto packet = sound->next_before(for_ever);
-            if (!packet)
-                return tl::unexpected(packet.error());
-            if (!*packet)
-                break;
-            if (auto added = file->add(**packet); !added)
-                return added;
-        }
+        if (auto written = sound->write_before(CodedFilmSound::for_ever, *file, progress); !written)
+            return written;
     }
     const auto all = static_cast<double>(film.frames());
     const double whole = static_cast<double>((part.until - part.first).value) / all;
