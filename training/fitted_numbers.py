@@ -45,5 +45,10 @@ def save(**changed):
            f'        {{{numbers(duel["faster"])}}}}}' if duel else '{0, 1, {}, {}}'
     text += ['const DuelWeights& duel_weights() {', f'    static constexpr DuelWeights weights{body};', '    return weights;',
              '}', '']
+    for name, kind, first in (('section', 'SectionWeights', [-4.5, 2, 1, 1, .5, .5, .5, .5, .5, .5, 1, .5, .8, .5, .3]),
+                              ('beat', 'BeatWeights', [1, .5, .2, -.2, 0, .3, -.2, .5, 1, -2, -.5, .2])):
+        w = kept.get(name) or dict(bias=first[0], signs=first[1:])
+        text += [f'const {kind}& {name}_weights() {{', f'    static constexpr {kind} weights{{{w["bias"]:.4g}, {{{numbers(w["signs"])}}}}};',
+                 '    return weights;', '}', '']
     text.append('} // namespace pulsepin')
     open(SOURCE, 'w').write('\n'.join(text) + '\n')

@@ -1,17 +1,30 @@
 # SPDX-License-Identifier: GPL-3.0-or-later
-"""The network that listens: spectra in; onset, kick, snare, hat, beat and downbeat out, each 100 times a second.
-src/core/analysis/listener.cpp computes the same."""
+"""The networks that listen: spectra in, log odds out, each 100 times a second. One hears rhythm (onset, kick, snare, hat, beat,
+downbeat), one tells drums apart; they differ in their shape. src/core/analysis/activation_network.cpp computes the same."""
+from dataclasses import dataclass
+
 import torch
 import torch.nn.functional as F
 from torch import nn
 
-INPUTS = 114          # 54 quick and 60 slow bands
-QUICK, LONG = 40, 48  # channels at 100 and at 50 frames a second
-QUICK_DILATIONS = (1, 2, 4, 8)
-LONG_DILATIONS = (1, 2, 4, 8, 16, 32, 64, 128, 256)
-HIDDEN = 32
-OUTPUTS = ('onset', 'kick', 'snare', 'hat', 'beat', 'downbeat')
+INPUTS = 114  # 54 quick and 60 slow bands
 SLOPE = 0.1
+
+
+@dataclass(frozen=True)
+class Shape:
+    outputs: tuple
+    quick: int             # channels at 100 frames a second
+    quick_dilations: tuple
+    long: int              # channels at 50
+    long_dilations: tuple
+    hidden: int
+
+
+SHAPES = {
+    'rhythm': Shape(('onset', 'kick', 'snare', 'hat', 'beat', 'downbeat'), 40, (1, 2, 4, 8), 48, (1, 2, 4, 8, 16, 32, 64, 128, 256), 32),
+    'drums': Shape(('kick', 'snare', 'hat', 'tom', 'ride', 'crash', 'clap'), 48, (1, 2, 4, 8), 32, (1, 2, 4, 8, 16, 32), 32),
+}
 
 
 def bent(x):
@@ -30,16 +43,17 @@ class Block(nn.Module):
 
 
 class Listener(nn.Module):
-    def __init__(self, dropout=0.1):
+    def __init__(self, shape, dropout=0.1):
         super().__init__()
+        self.shape = shape
         self.register_buffer('mean', torch.zeros(2 * INPUTS))
         self.register_buffer('scale', torch.ones(2 * INPUTS))
-        self.first = nn.Conv1d(2 * INPUTS, QUICK, 3, padding=1)
-        self.quick = nn.ModuleList(Block(QUICK, 3, d, dropout) for d in QUICK_DILATIONS)
-        self.join = nn.Conv1d(2 * QUICK, LONG, 1)
-        self.long = nn.ModuleList(Block(LONG, 5, d, dropout) for d in LONG_DILATIONS)
-        self.mix = nn.Conv1d(QUICK + LONG, HIDDEN, 1)
-        self.out = nn.Conv1d(HIDDEN, len(OUTPUTS), 1)
+        self.first = nn.Conv1d(2 * INPUTS, shape.quick, 3, padding=1)
+        self.quick = nn.ModuleList(Block(shape.quick, 3, d, dropout) for d in shape.quick_dilations)
+        self.join = nn.Conv1d(2 * shape.quick, shape.long, 1)
+        self.long = nn.ModuleList(Block(shape.long, 5, d, dropout) for d in shape.long_dilations)
+        self.mix = nn.Conv1d(shape.quick + shape.long, shape.hidden, 1)
+        self.out = nn.Conv1d(shape.hidden, len(shape.outputs), 1)
 
     @staticmethod
     def with_rise(x):
@@ -48,7 +62,7 @@ class Listener(nn.Module):
         return torch.cat([x, torch.relu(x - before)], 1)
 
     def forward(self, x):
-        """batch x 114 x frames (an even number) -> batch x 6 x frames, log odds."""
+        """batch x 114 x frames (an even number) -> batch x outputs x frames, log odds."""
         x = (self.with_rise(x) - self.mean[:, None]) * self.scale[:, None]
         x = bent(self.first(x))
         for block in self.quick:

@@ -1,11 +1,11 @@
 #!/usr/bin/python3
 # SPDX-License-Identifier: GPL-3.0-or-later
-"""Trains the network on spectra of made material.
+"""Trains a network on spectra of made material.
 
-usage: train_listener.py MATERIAL SPECTRA OUT [--minutes 40] [--threads 2] [--from FILE]
+usage: train_listener.py rhythm|drums MATERIAL SPECTRA OUT [--minutes 40] [--threads 2] [--begin FILE]
 
-MATERIAL: what bench/accuracy/make_material.py wrote; its part `learn` is learned from, its part `check` watched.
-SPECTRA: what build/release/pulsepin-spectra wrote of it. OUT: file for the parameters (torch).
+MATERIAL: what bench/accuracy/make_material.py wrote; its part `learn` is learned from, its part `check` watched. Drums are learned from
+kits hit by hit (`--only kit`) beside the rest. SPECTRA: what build/release/pulsepin-spectra wrote of it. OUT: file for the parameters (torch).
 """
 import argparse
 import glob
@@ -16,11 +16,11 @@ import time
 import numpy as np
 import torch
 
-from listener import INPUTS, OUTPUTS, Listener
+from listener import INPUTS, SHAPES, Listener
 
-CROP = 2400
-BATCH = 6
-WEIGHT = torch.tensor([1.0, 0.8, 0.8, 0.8, 3.0, 3.0])
+CROPS = dict(rhythm=(2400, 6), drums=(1200, 12))  # frames of an example, examples of a step
+WEIGHTS = dict(onset=1.0, kick=0.8, snare=0.8, hat=0.8, beat=3.0, downbeat=3.0)  # of losses; others 0.8
+TRUTH = dict(onset='onsets', beat='beats', downbeat='downbeats')  # names in the files; others as they are
 
 
 class Track:
@@ -30,7 +30,7 @@ class Track:
         self.name = name
 
 
-def load(material, spectra, part, known):
+def load(material, spectra, part, known, outputs):
     tracks = []
     for path in sorted(glob.glob(material + '/truth/*.json')):
         name = os.path.basename(path)[:-5]
@@ -38,9 +38,8 @@ def load(material, spectra, part, known):
         if name in known or not os.path.exists(f16):
             continue
         truth = json.load(open(path))
-        if os.path.getsize(f16) < truth['duration'] * 100 * INPUTS * 2 * 0.99:
-            continue  # still being written
-        if truth['part'] == part and (len(truth['beats']) > 8 or truth['kind'] == 'free'):
+        told = 'beat' in outputs or 'tom' in truth  # modules do not tell their drums
+        if truth['part'] == part and told and (len(truth['beats']) > 8 or truth['kind'] == 'free'):
             tracks.append(Track(name, truth, f16))
             known.add(name)
     return tracks
@@ -54,10 +53,10 @@ def put(target, times, start, stretch, frames, shape):
         target[k] = np.maximum(target[k], value)
 
 
-def crop(track, rng, augment):
+def crop(track, rng, augment, outputs, length):
     """(x: bands x frames, y: outputs x frames, mask)"""
     stretch = float(np.exp(rng.uniform(-0.28, 0.28))) if augment and rng.random() < 0.6 else 1.0
-    need = int(CROP / stretch) + 2
+    need = int(length / stretch) + 2
     n = len(track.x)
     start = int(rng.integers(-100, max(-99, n - need + 100)))
     rows = np.arange(start, start + need)
@@ -65,12 +64,12 @@ def crop(track, rng, augment):
     inside = (rows >= 0) & (rows < n)
     x[inside] = track.x[rows[inside]]
     if stretch != 1.0:
-        at = np.arange(CROP) / stretch
+        at = np.arange(length) / stretch
         i = at.astype(int)
         f = (at - i)[:, None].astype(np.float32)
         x = x[i] * (1 - f) + x[i + 1] * f
     else:
-        x = x[:CROP]
+        x = x[:length]
     if augment:
         if rng.random() < 0.7:
             linear = (10 ** x - 1) / 300
@@ -85,22 +84,25 @@ def crop(track, rng, augment):
                 a = int(rng.integers(0, INPUTS - 10))
                 x[:, a:a + int(rng.integers(2, 10))] = 0
         if rng.random() < 0.2:
-            a = int(rng.integers(0, CROP - 150))
+            a = int(rng.integers(0, length - 150))
             x[a:a + int(rng.integers(20, 150))] *= rng.uniform(0, 0.3)
     t = track.truth
-    y = np.zeros((6, CROP), np.float32)
-    mask = np.ones((6, CROP), np.float32)
+    y = np.zeros((len(outputs), length), np.float32)
+    mask = np.ones((len(outputs), length), np.float32)
     sharp = ((0, 1.0), (-1, .5), (1, .5))
     wide = ((0, 1.0), (-1, .7), (1, .7), (-2, .25), (2, .25))
-    for i, key in enumerate(('onsets', 'kick', 'snare', 'hat', 'beats', 'downbeats')):
+    for i, name in enumerate(outputs):
+        key = TRUTH.get(name, name)
         if t.get(key) is None:
             mask[i] = 0
             continue
-        put(y[i], t[key], start, stretch, CROP, wide if i >= 4 else sharp)
+        put(y[i], t[key], start, stretch, length, wide if name in ('beat', 'downbeat') else sharp)
+    if 'beat' not in outputs:
+        return x.T.copy(), y, mask
     soft = np.round((np.asarray(t['onsets_soft']) * 100 - start) * stretch).astype(int)
     for offset in range(-4, 5):
         k = soft + offset
-        k = k[(k >= 0) & (k < CROP)]
+        k = k[(k >= 0) & (k < length)]
         mask[0][k] = np.where(y[0][k] > 0, 1, 0)
     beats = np.asarray(t['beats'])
     if len(beats) == 0:
@@ -108,15 +110,16 @@ def crop(track, rng, augment):
     period = float(np.median(np.diff(beats)))
     first = int((beats[0] * 100 - 10 - start) * stretch)
     last = int(((beats[-1] + period) * 100 - start) * stretch)
-    mask[4:, :max(0, min(CROP, first))] *= 0.2  # silence before: no beats, but not worth much
+    mask[4:, :max(0, min(length, first))] *= 0.2  # silence before: no beats, but not worth much
     mask[4:, max(0, last):] = 0
     return x.T.copy(), y, mask
 
 
-def batch(tracks, rng, augment):
-    weights = np.array([1.0 if len(t.x) > CROP else 0.6 for t in tracks])
-    chosen = rng.choice(len(tracks), BATCH, p=weights / weights.sum())
-    parts = [crop(tracks[i], rng, augment) for i in chosen]
+def batch(tracks, rng, augment, what):
+    length, count = CROPS[what]
+    weights = np.array([1.0 if len(t.x) > length else 0.6 for t in tracks])
+    chosen = rng.choice(len(tracks), count, p=weights / weights.sum())
+    parts = [crop(tracks[i], rng, augment, SHAPES[what].outputs, length) for i in chosen]
     return [torch.from_numpy(np.stack([p[i] for p in parts])) for i in range(3)]
 
 
@@ -124,11 +127,13 @@ def loss_of(net, data):
     x, y, mask = data
     raw = torch.nn.functional.binary_cross_entropy_with_logits(net(x), y, reduction='none') * mask
     each = raw.sum((0, 2)) / mask.sum((0, 2)).clamp(min=1)
-    return (each * WEIGHT).sum(), each.detach()
+    weights = torch.tensor([WEIGHTS.get(name, 0.8) for name in net.shape.outputs])
+    return (each * weights).sum(), each.detach()
 
 
 def main():
     ap = argparse.ArgumentParser(description=__doc__, formatter_class=argparse.RawDescriptionHelpFormatter)
+    ap.add_argument('what', choices=SHAPES)
     ap.add_argument('material')
     ap.add_argument('spectra')
     ap.add_argument('out')
@@ -140,11 +145,12 @@ def main():
     torch.set_num_threads(a.threads)
     torch.manual_seed(1)
     rng = np.random.default_rng(1)
+    outputs = SHAPES[a.what].outputs
     known, watched_known = set(), set()
-    tracks = load(a.material, a.spectra, 'learn', known)
-    watched = load(a.material, a.spectra, 'check', watched_known)
+    tracks = load(a.material, a.spectra, 'learn', known, outputs)
+    watched = load(a.material, a.spectra, 'check', watched_known, outputs)
     print(len(tracks), 'pieces to learn from,', len(watched), 'to watch', flush=True)
-    net = Listener()
+    net = Listener(SHAPES[a.what])
     if a.begin:
         net.load_state_dict(torch.load(a.begin))
     else:
@@ -153,10 +159,10 @@ def main():
                                for t in tracks])
         net.mean[:] = torch.from_numpy(np.concatenate([sample.mean(0), rise.mean(0)]))
         net.scale[:] = torch.from_numpy(1 / (np.concatenate([sample.std(0), rise.std(0)]) + 0.02))
-    check = [batch(watched, np.random.default_rng(100 + i), False) for i in range(16)]
+    check = [batch(watched, np.random.default_rng(100 + i), False, a.what) for i in range(16)]
     optimiser = torch.optim.AdamW(net.parameters(), lr=a.rate, weight_decay=0.02)
     begun = time.time()
-    step, sums, n = 0, torch.zeros(6), 0
+    step, sums, n = 0, torch.zeros(len(outputs)), 0
     while True:
         share = (time.time() - begun) / (a.minutes * 60)
         if share >= 1:
@@ -165,7 +171,7 @@ def main():
         for group in optimiser.param_groups:
             group['lr'] = a.rate * warm * (0.02 + 0.98 * 0.5 * (1 + np.cos(np.pi * share)))
         net.train()
-        loss, each = loss_of(net, batch(tracks, rng, True))
+        loss, each = loss_of(net, batch(tracks, rng, True, a.what))
         optimiser.zero_grad()
         loss.backward()
         torch.nn.utils.clip_grad_norm_(net.parameters(), 0.5)
@@ -174,14 +180,14 @@ def main():
         n += 1
         step += 1
         if step % 200 == 0:
-            more = load(a.material, a.spectra, 'learn', known)
+            more = load(a.material, a.spectra, 'learn', known, outputs)
             tracks += more
             net.eval()
             with torch.no_grad():
                 seen = torch.stack([loss_of(net, c)[1] for c in check]).mean(0)
             print(f'{step} {100 * share:.0f}% {len(tracks)} learned', ' '.join(f'{v:.4f}' for v in sums / n), '| watched',
                   ' '.join(f'{v:.4f}' for v in seen), flush=True)
-            sums, n = torch.zeros(6), 0
+            sums, n = torch.zeros(len(outputs)), 0
             torch.save(net.state_dict(), a.out)
     torch.save(net.state_dict(), a.out)
 

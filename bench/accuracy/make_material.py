@@ -4,7 +4,8 @@
 
 usage: make_material.py OUT [--count 600] [--seconds 40] [--jobs 2] [--part learn|choose|check] [--only KIND]
 
-KIND: groove, pattern, level, tune, module, click, free (no pulse), recorded (songs with charts, all of part `check`).
+KIND: groove, pattern, level, kit (drums played on kits hit by hit), form (whole songs with sections), tune, module, click, free (no pulse), recorded (songs with charts,
+all of part `check`).
 
 Writes OUT/audio/NAME.wav, OUT/truth/NAME.json. Piece i is always the same for the same packages. What it is made
 from (a groove file, a tune, a module, a number of the pattern generator) decides by a hash to which part it
@@ -19,7 +20,7 @@ from concurrent.futures import ProcessPoolExecutor
 
 import numpy as np
 
-from material import clicks, free, grooves, levels, modules, patterns, recorded, tunes
+from material import clicks, forms, free, grooves, kits, levels, modules, patterns, played, recorded, tunes
 from material.production import produced
 from material.score import RATE, clock, installed, synthesise, truth_of, write_wav
 
@@ -48,13 +49,13 @@ def plan(count, part, only):
     rng = np.random.default_rng(7)
     for group in (library, midi, mods):
         rng.shuffle(group)
-    out, used, number = [], dict(groove=0, tune=0, module=0, pattern=0, level=0, free=0, click=0), 0
-    cycle = 'gpgmgpgtgpgmgpgtpgptgmg' if only is None else dict(groove='g', tune='t', module='m', pattern='p', level='l', free='f', click='c')[only]
+    out, used, number = [], dict(groove=0, tune=0, module=0, pattern=0, level=0, kit=0, form=0, free=0, click=0), 0
+    cycle = 'gpgmgpgtgpgmgpgtpgptgmg' if only is None else dict(groove='g', tune='t', module='m', pattern='p', level='l', kit='k', form='o', free='f', click='c')[only]
     while len(out) < count and number < 40 * count:
         letter = cycle[number % len(cycle)]
         number += 1
-        if letter in 'pflc':
-            kind = dict(p='pattern', l='level', f='free', c='click')[letter]
+        if letter in 'pflkoc':
+            kind = dict(p='pattern', l='level', k='kit', o='form', f='free', c='click')[letter]
             source = f'{kind} {used[kind]}'
             used[kind] += 1
             if part is None or part_of(source) == part:
@@ -88,17 +89,27 @@ def build(job):
         audio, truth = made
         lead_in, how = 0.0, 'tune'
         truth['name'] = name
+    elif kind == 'kit':
+        part = part_of(source)
+        made = played.make(rng, name, length, f'{out}/kits', part, [e for _, stem, e in sources()[0] if part_of(stem) == part])
+        if made is None:
+            return f'{name}: left out'
+        audio, truth, how = made
+        lead_in = 0.0
     elif kind == 'click':
         audio, truth = clicks.make(rng, 0.6 * length)
         lead_in, how = 0.0, 'steady'
     else:
-        audio, how = None, None
+        audio, how, sections = None, None, None
         made = (grooves.make(rng, source, name, length) if kind == 'groove' else
                 (*free.make(rng, name, int(source.split()[1]), length),) if kind == 'free' else
                 tunes.make(rng, source, name, length) if kind == 'tune' else levels.make(rng, name, length) if kind == 'level' else
+                forms.make(rng, name, length) if kind == 'form' else
                 patterns.make(rng, name, length))
         if made is None:
             return f'{name}: left out'
+        if kind == 'form':
+            *made, sections = made
         if kind == 'free':
             piece, audio = made
             how = free.kind_of(int(source.split()[1]))
@@ -117,6 +128,8 @@ def build(job):
         silence = int(round(lead_in * RATE))
         audio = np.concatenate([np.zeros((silence, 2), np.float32), audio])
         truth = truth_of(piece, to_seconds, silence / RATE)
+        if sections is not None:
+            truth['sections'] = [[round(float(to_seconds(b)) + silence / RATE, 4), role, part] for b, role, part in sections]
         truth['font'] = os.path.basename(font)
         if how == 'speech':
             truth['onsets'] = None  # a voice has onsets, but nobody wrote them down
@@ -126,7 +139,7 @@ def build(job):
     truth.update(name=name, kind=kind, motion=how, production=done, duration=round(len(audio) / RATE, 3),
                  source=source if kind == 'click' else str(truth['source']),
                  part=part_of(dict(groove=lambda: source['stem'], tune=lambda: os.path.basename(source),
-                                   module=lambda: os.path.basename(source), pattern=lambda: source, level=lambda: source, free=lambda: source,
+                                   module=lambda: os.path.basename(source), pattern=lambda: source, level=lambda: source, kit=lambda: source, form=lambda: source, free=lambda: source,
                                    click=lambda: source)[kind]()))
     write_wav(f'{out}/audio/{name}.wav', audio)
     with open(f'{out}/truth/{name}.json.part', 'w') as f:
@@ -161,12 +174,14 @@ def main():
     ap.add_argument('--seconds', type=float, default=40)
     ap.add_argument('--jobs', type=int, default=2)
     ap.add_argument('--part', choices=['learn', 'choose', 'check'])
-    ap.add_argument('--only', choices=['groove', 'tune', 'module', 'pattern', 'level', 'free', 'click', 'recorded'])
+    ap.add_argument('--only', choices=['groove', 'tune', 'module', 'pattern', 'level', 'kit', 'form', 'free', 'click', 'recorded'])
     a = ap.parse_args()
     for folder in ('audio', 'truth'):
         os.makedirs(f'{a.out}/{folder}', exist_ok=True)
     if a.only == 'recorded':
         return make_recorded(a.out)
+    if a.only == 'kit':
+        kits.prepare(a.out + '/kits')
     jobs = [(a.out, name, kind, source, a.seconds) for name, kind, source in plan(a.count, a.part, a.only)]
     with ProcessPoolExecutor(a.jobs) as pool:
         for line in pool.map(safely, jobs):

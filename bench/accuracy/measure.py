@@ -6,7 +6,8 @@ usage: measure.py MATERIAL WORK --cli build/release/pulsepin-cli [--qm WORK/qm_b
        [--table FILE.md]
 
 The measures are mir_eval's (Raffel et al. 2014): F of beats and downbeats at 70 ms, continuity CMLt and AMLt, F of
-onsets at 50 and 25 ms, each over the full signal, nothing trimmed. w20: share of true beats with one found within 20 ms.
+onsets at 50 and 25 ms, each over the full signal, nothing trimmed. w20: share of true beats with one found within 20 ms. Of drums F at 50
+ms where they play, and hits a minute where they do not; of sections F of where they begin, and whether breaks and the drop were named.
 """
 import argparse
 import glob
@@ -87,12 +88,29 @@ def scores(truth, found):
         out['or octave'] = float(any(abs(ratio / k - 1) < 0.04 for k in (1, 2, 3, 0.5, 1 / 3)))
     if 'onsets' in found:
         out['on50'], out['on25'] = onset_f(truth, found['onsets'], 0.05), onset_f(truth, found['onsets'], 0.025)
-    for drum in ('kick', 'snare', 'hat'):
+    for drum in DRUMS:
         if drum in found and truth.get(drum):
             out[drum] = f_of(truth[drum], found[drum], 0.05)
+        elif drum in found and truth.get(drum) == []:
+            out[f'no {drum}'] = 60 * len(found[drum]) / truth['duration']
+    if truth.get('sections') and found.get('sections'):
+        starts = [s[0] for s in truth['sections'][1:]]
+        for title, window in (('sec0.5', 0.5), ('sec3', 3.0)):
+            out[title] = f_of(starts, found['sections'][1:], window)
+        drops = [s[0] for s in truth['sections'] if s[1] == 'drop']
+        named = [t for t, label in zip(found['sections'], found['sections_label']) if 'drop' in label]
+        if named:
+            out['drop right'] = float(any(abs(t - d) < 1 for t in named for d in drops))
+        if drops:
+            out['drop found'] = float(any(abs(t - d) < 1 for t in named for d in drops))
+        breaks = [s[0] for s in truth['sections'] if s[1] == 'break']
+        if breaks:
+            said = [t for t, label in zip(found['sections'], found['sections_label']) if label == 'break']
+            out['break'] = f_of(breaks, said, 1.0)
     return {k: v for k, v in out.items() if v is not None}
 
 
+DRUMS = ('kick', 'snare', 'hat', 'tom', 'ride', 'crash', 'clap')
 COLUMNS = ['F', 'CMLt', 'AMLt', 'w20', 'dF', 'tempo', 'or octave', 'on50', 'on25', 'kick', 'snare', 'hat',
            'silent_of_beats']
 
@@ -108,20 +126,28 @@ def one(job):
                plain=lambda x, o, p: pulsepin(x, o, p, ['--without-network']))[system]
     found, cpu = run(audio, out, a)
     seconds = os.path.getsize(audio) / 4 / 44100
-    return dict(name=name, kind=truth.get('kind', ''), speed=seconds / max(cpu, 1e-6), cpu=cpu, seconds=seconds,
+    return dict(name=name, kind=truth.get('kind', ''), aside='Red_Zeppelin' in truth.get('kit', ''), speed=seconds / max(cpu, 1e-6), cpu=cpu, seconds=seconds,
                 **scores(truth, found))
 
 
 TITLES = dict(pulsepin='Pulse Pin', plain='Pulse Pin without its network', qm='qm-dsp', aubio='aubio')
 
 
-def row(title, results):
+DRUM_COLUMNS = [*DRUMS, *(f'no {drum}' for drum in DRUMS)]
+FORM_COLUMNS = ['sec0.5', 'sec3', 'break', 'drop found', 'drop right']
+
+
+def row(title, results, columns=COLUMNS):
     cells = []
-    for c in COLUMNS:
+    for c in columns:
         values = [r[c] for r in results if c in r]
         cells.append(f'{np.mean(values):.3f}' if values else '-')
     speed = sum(r['seconds'] for r in results) / max(1e-9, sum(r['cpu'] for r in results))
-    return f'| {title} | {len(results)} | ' + ' | '.join(cells) + f' | {speed:.0f} |'
+    return f'| {title} | {len(results)} | ' + ' | '.join(cells) + (f' | {speed:.0f} |' if columns is COLUMNS else ' |')
+
+
+def head(first, columns):
+    return ['| ' + ' | '.join([first, 'songs', *columns]) + ' |', '|---' * (len(columns) + 2) + '|']
 
 
 def main():
@@ -137,8 +163,7 @@ def main():
     a = ap.parse_args()
     paths = [p for p in sorted(glob.glob(a.material + '/truth/*.json'))
              if json.load(open(p)).get('part', a.part) == a.part][:a.limit]
-    lines = ['| system | songs | ' + ' | '.join(c.replace('silent_of_beats', 'none where none') for c in COLUMNS) +
-             ' | x real time |', '|---' * (len(COLUMNS) + 3) + '|']
+    lines = head('system', [c.replace('silent_of_beats', 'none where none') for c in COLUMNS] + ['x real time'])
     systems = ['pulsepin', 'plain'] + (['qm'] if a.qm else []) + ['aubio']
     kinds = {}
     with ProcessPoolExecutor(a.jobs) as pool:
@@ -152,6 +177,14 @@ def main():
     for kind, results in kinds.items():
         lines.append(row(f'Pulse Pin, {kind} only', results))
         print(lines[-1], flush=True)
+    lines += ['', *head('drums of', DRUM_COLUMNS)]
+    for kind, results in kinds.items():
+        for title, some in ((kind, [r for r in results if not r['aside']]), (kind + ', the kit kept out', [r for r in results if r['aside']])):
+            if any(d in r for r in some for d in DRUM_COLUMNS):
+                lines.append(row(title, some, DRUM_COLUMNS))
+    lines += ['', *head('sections of', FORM_COLUMNS)]
+    lines += [row(kind, results, FORM_COLUMNS) for kind, results in kinds.items() if any('sec3' in r for r in results)]
+    print('\n'.join(lines))
     if a.table:
         open(a.table, 'w').write('\n'.join(lines) + '\n')
 

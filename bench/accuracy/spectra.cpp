@@ -24,7 +24,8 @@ int main(int argc, char** argv) {
             return 1;
         }
         FrontEnd front(*sound->samples);
-        std::ofstream out(target, std::ios::binary);
+        const auto unfinished = std::filesystem::path(target.string() + ".part"); // trainers look for whole ones
+        std::ofstream out(unfinished, std::ios::binary);
         FrontBlock block;
         const std::vector<_Float16> silence((FrontEnd::quick_bands + FrontEnd::slow_bands) *
                                             front.sounds_from());
@@ -40,6 +41,8 @@ int main(int argc, char** argv) {
                 out.write(reinterpret_cast<const char*>(row.data()),
                           static_cast<std::streamsize>(row.size() * sizeof(row[0])));
             }
+        out.close();
+        std::filesystem::rename(unfinished, target);
     }
     return 0;
 }

@@ -3,9 +3,16 @@
 //   pulsepin-terms bars  OUT BEATS SOUND...   what BarModel measures on the beats of BEATS/NAME.txt (seconds)
 //   pulsepin-terms grids OUT SOUND...         the candidates of each song with their terms
 //   pulsepin-terms heard OUT SOUND...         what the network hears, six float32 a frame, and the flux
+//   pulsepin-terms drums OUT SOUND...         what the network of drums hears, seven float32 a frame
+//   pulsepin-terms beats OUT SOUND...         what tells of each beat of the grid that was found whether it
+//   is one pulsepin-terms sections OUT SOUND...      what speaks for a section to begin at each bar that was
+//   found
 // After the word may follow --without-network. Writes OUT/NAME.json (or .f32).
+#include "analysis/analyze.h"
 #include "analysis/beat_refine.h"
+#include "analysis/beat_sureness.h"
 #include "analysis/grid_choice.h"
+#include "analysis/section_starts.h"
 #include "media/load_sound.h"
 
 #include <algorithm>
@@ -86,6 +93,54 @@ void write_grids(std::ostream& out, const Features& features, const Accents& acc
     out << "]\n";
 }
 
+void write_beats(std::ostream& out, FeatureSet heard) {
+    const double begins =
+        (static_cast<double>(heard.features.sounds_from) - static_cast<double>(silence_before_part)) /
+        Features::slow_rate;
+    const Features features = sounding_part(std::move(heard.features));
+    const auto grids = choose_grid(features, Accents(features), {});
+    if (grids.empty()) {
+        out << "{}\n";
+        return;
+    }
+    const auto refined = refine_beats(features, grids.front().beats);
+    std::vector<double> times;
+    for (const Seconds time : refined.times)
+        times.push_back(time.value + begins);
+    out << "{\"signs\":[";
+    const char* comma = "";
+    for (const auto& signs : beat_signs(features, grids, refined)) {
+        out << comma;
+        write_list(out, signs);
+        comma = ",\n";
+    }
+    out << "],\"times\":";
+    write_list(out, times);
+    out << "}\n";
+}
+
+void write_sections(std::ostream& out, const FeatureSet& heard) {
+    const auto found = analyze(heard);
+    const auto moments = moments_of(heard.features, found && found->grid ? &*found->grid : nullptr);
+    std::vector<double> times;
+    out << "{\"signs\":[";
+    const char* comma = "";
+    for (const auto& start : possible_starts(moments)) {
+        times.push_back(moments[start.moment].start.value);
+        out << comma;
+        write_list(out, start.signs);
+        comma = ",\n";
+    }
+    out << "],\"times\":";
+    write_list(out, times);
+    out << "}\n";
+}
+
+void write_curve(std::ostream& out, const std::vector<float>& curve) {
+    out.write(reinterpret_cast<const char*>(curve.data()),
+              static_cast<std::streamsize>(curve.size() * sizeof(float)));
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -94,25 +149,27 @@ int main(int argc, char** argv) {
     const bool bars = !words.empty() && words[0] == "bars";
     const std::size_t first_sound = bars ? 3 : 2;
     if (words.size() <= first_sound) {
-        std::cerr
-            << "usage: pulsepin-terms bars OUT BEATS SOUND... | grids OUT SOUND... | heard OUT SOUND...\n";
+        std::cerr << "usage: pulsepin-terms bars OUT BEATS SOUND... | grids|heard|drums|beats|sections OUT "
+                     "SOUND...\n";
         return 2;
     }
-    const auto network = ActivationNetwork::built_in();
+    const bool with_drums = words[0] == "drums" || words[0] == "sections";
     for (std::size_t i = first_sound; i < words.size(); ++i) {
         const std::filesystem::path path = words[i];
         const auto target = std::filesystem::path(words[1]) / path.stem();
         const auto sound = load_sound(path);
-        if (!sound || !network) {
-            std::cerr << (sound ? network.error() : sound.error()).message() << "\n";
+        if (!sound) {
+            std::cerr << sound.error().message() << "\n";
             return 1;
         }
-        const auto features = compute_features(*sound->samples, with_network ? &*network : nullptr);
-        if (words[0] == "heard") {
+        const auto heard = extract_features(*sound->samples, {with_network, with_drums});
+        const Features* features = &heard->features;
+        if (words[0] == "heard" || words[0] == "drums") {
             std::ofstream out(target.string() + ".f32", std::ios::binary);
-            for (const auto& curve : features->activations.log_odds)
-                out.write(reinterpret_cast<const char*>(curve.data()),
-                          static_cast<std::streamsize>(curve.size() * sizeof(float)));
+            for (std::size_t kind = 0; words[0] == "heard" && kind < activation_count; ++kind)
+                write_curve(out, features->activations.log_odds[kind]);
+            for (std::size_t drum = 0; words[0] == "drums" && drum < drum_count; ++drum)
+                write_curve(out, features->drums.log_odds(static_cast<Drum>(drum)));
             continue;
         }
         const Accents accents(*features);
@@ -120,6 +177,10 @@ int main(int argc, char** argv) {
         if (bars)
             write_bars(out, *features, accents,
                        std::filesystem::path(words[2]) / (path.stem().string() + ".txt"));
+        else if (words[0] == "beats")
+            write_beats(out, *heard);
+        else if (words[0] == "sections")
+            write_sections(out, *heard);
         else
             write_grids(out, *features, accents);
     }

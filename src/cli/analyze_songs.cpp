@@ -46,6 +46,13 @@ Result<AnalysisSettings> settings_of(const AnalyzeRequest& request) {
             return fail("There is no feature called \"" + key + "\".", {}, "There are: " + all + ".");
         }
     }
+    const auto wants = [&](std::string_view key) {
+        return request.wanted.empty() ||
+               std::find(request.wanted.begin(), request.wanted.end(), key) != request.wanted.end();
+    };
+    settings.with_sections = wants("sections");
+    settings.with_drums = settings.with_sections || std::any_of(drum_names.begin(), drum_names.end(), wants);
+    settings.with_loudness = wants("loudness");
     return settings;
 }
 

@@ -9,7 +9,9 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QDir>
+#include <QLabel>
 #include <QMenu>
+#include <QPushButton>
 #include <QSlider>
 #include <QStandardPaths>
 
@@ -121,6 +123,100 @@ private slots:
         desk.click("tempo candidate 2");
         QVERIFY(desk.settle());
         QVERIFY(!told->text().contains("Not sure"));
+    }
+
+    // The beats may lie between those that were found: the panel asks, and one press moves them.
+    void journey_beats_between_the_beats_are_asked_about() {
+        Desk desk;
+        QVERIFY(listen(desk));
+        const auto* told = desk.window.findChild<QLabel*>("found told");
+        Detection unsure = *desk.project().detection;
+        QVERIFY(unsure.off_beat < 0.25f);
+        unsure.off_beat = 0.4f;
+        desk.window.document().apply(with_detection(desk.project(), unsure, true), "listen");
+        QVERIFY(desk.settle());
+        QVERIFY2(told->text().contains("between"), qPrintable(told->text()));
+        const Seconds before = desk.project().grid->time_at(Ticks(0));
+        const Seconds beat = desk.project().grid->time_at(Ticks(ticks_per_beat)) - before;
+        desk.click("off-beat");
+        QVERIFY(desk.settle());
+        QVERIFY(std::abs((desk.project().grid->time_at(Ticks(0)) - before - beat * 0.5).value) < 0.01);
+        QVERIFY(!told->text().contains("between"));
+    }
+
+    // Noise has no beats; whoever wants some all the same gets the likeliest, all of them doubtful.
+    void journey_beats_anyway() {
+        QTemporaryDir dir;
+        const QString path = dir.filePath("wind.wav");
+        QVERIFY(ffmpeg({"-f", "lavfi", "-i", "anoisesrc=color=pink:duration=20:seed=5:amplitude=0.2", path}));
+        Desk desk;
+        desk.window.open_path(path);
+        QVERIFY(desk.settle());
+        desk.window.go_to_stop(Stop::Grid);
+        desk.click("detect");
+        QVERIFY(desk.settle());
+        QVERIFY(desk.project().detection && !desk.project().grid);
+        auto* anyway = desk.window.findChild<QPushButton*>("beats anyway");
+        QVERIFY(anyway && anyway->isVisible());
+        desk.click("beats anyway");
+        QVERIFY(desk.settle());
+        QVERIFY(desk.project().grid != nullptr);
+        QVERIFY(!anyway->isVisible());
+        QVERIFY(!doubtful_places(desk.window.document().trust()).empty());
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(!desk.project().grid);
+    }
+
+    // An editor cuts on crashes: they have a row of their own, and so have toms; what the song does not have is hidden.
+    void journey_cuts_on_crashes() {
+        QTemporaryDir dir;
+        const QString path = dir.filePath("crashes.wav");
+        DrumScore score;
+        std::vector<double> crashes;
+        for (int bar = 0; bar < 16; ++bar) {
+            const double start = 0.5 + 2 * bar;
+            score.rock_bar(start, 0.5);
+            if (bar % 4 == 0) {
+                score.hit(start, 49, 118);
+                crashes.push_back(start);
+            }
+            for (int i = 0; bar % 4 == 3 && i < 4; ++i)
+                score.hit(start + 1 + 0.25 * i, i < 2 ? 50 : 43, 112);
+        }
+        QVERIFY(score.play_to(path));
+        Desk desk;
+        desk.window.open_path(path);
+        QVERIFY(desk.settle());
+        desk.window.go_to_stop(Stop::Grid);
+        desk.click("detect");
+        QVERIFY(desk.settle());
+        const auto row_of = [&](const char* name) {
+            const auto& rows = desk.project().detection->rows;
+            return static_cast<std::size_t>(
+                std::find_if(rows.begin(), rows.end(), [&](const OnsetRow& row) { return row.name == name; }) -
+                rows.begin());
+        };
+        const auto& rows = desk.project().detection->rows;
+        QVERIFY(row_of("crash") < rows.size() && row_of("ride") < rows.size());
+        QVERIFY(rows[row_of("crash")].shown && rows[row_of("tom")].shown);
+        QVERIFY(!desk.window.timeline().onset_row(row_of("crash")).isEmpty());
+        QVERIFY(!rows[row_of("ride")].shown);
+        QVERIFY(desk.window.timeline().onset_row(row_of("ride")).isEmpty());
+        for (const double crash : crashes)
+            QVERIFY(std::any_of(rows[row_of("crash")].onsets.begin(), rows[row_of("crash")].onsets.end(),
+                                [&](const FoundOnset& o) { return std::abs(o.time.value - crash) < 0.03; }));
+        desk.window.go_to_stop(Stop::Place);
+        choose(desk, "source", "onsets of");
+        choose(desk, "source row", "crash");
+        desk.type("from", "1.1");
+        desk.type("until", "17.1");
+        desk.click("place");
+        QVERIFY(desk.settle());
+        const auto pins = resolve(desk.project());
+        const auto cuts = std::find_if(pins.begin(), pins.end(), [](const auto& lane) { return !lane.pins.empty(); });
+        QVERIFY(cuts != pins.end());
+        QCOMPARE(cuts->pins.size(), rows[row_of("crash")].onsets.size());
     }
 
     void journey_tempo_range() {

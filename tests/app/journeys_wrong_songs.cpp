@@ -3,8 +3,10 @@
 // Four songs whose grid is wrong at first, each put right through the real window in under ten actions.
 #include "application.h"
 #include "support/known_song.h"
+#include "time/grid_edits.h"
 
 #include <QComboBox>
+#include <QLabel>
 
 using namespace pulsepin;
 using namespace pulsepin::test;
@@ -83,6 +85,35 @@ private slots:
             emit metre->activated(metre->currentIndex());
         ++actions, desk.window.view().set_playhead(Seconds(song.beats[9] + 0.02)), desk.key(Qt::Key_B);
         QVERIFY(actions < 10);
+        QVERIFY(song.right(*desk.project().grid));
+        QVERIFY(song.bars_right(*desk.project().grid));
+    }
+
+    // Found in four, with bar 1 where a four-beat bar would be: told that it is in three, the panel offers
+    // where such bars begin.
+    void journey_told_the_metre_it_offers_the_bars() {
+        KnownSong song;
+        QVERIFY(song.make(132, 24, 3));
+        Desk desk;
+        QVERIFY(open(desk, song));
+        desk.window.go_to_stop(Stop::Grid);
+        desk.click("detect");
+        QVERIFY(desk.settle());
+        QVERIFY(song.right(*desk.project().grid));
+        // As a detector that does not know better would have it.
+        Detection found = *desk.project().detection;
+        found.grid = *with_metre(*with_bar_one_at(*found.grid, 1), {4, 4});
+        desk.window.document().apply(with_detection(desk.project(), found, true), "listen");
+        QVERIFY(!song.bars_right(*desk.project().grid));
+        auto* metre = desk.window.findChild<QComboBox*>("metre choice");
+        metre->setCurrentIndex(metre->findText("3/4"));
+        emit metre->activated(metre->currentIndex());
+        QVERIFY(desk.settle());
+        const auto* told = desk.window.findChild<QLabel*>("found told");
+        QVERIFY2(told->text().contains("bars of 3 seem to begin where beat 3 is now"),
+                 qPrintable(told->text()));
+        desk.click("take proposal");
+        QVERIFY(desk.settle());
         QVERIFY(song.right(*desk.project().grid));
         QVERIFY(song.bars_right(*desk.project().grid));
     }

@@ -76,16 +76,16 @@ private slots:
 
     // A long sound is listened to in stretches: the seams must not be heard.
     void stretches_join_without_a_seam() {
-        const auto network = ActivationNetwork::built_in();
+        const auto network = ActivationNetwork::for_rhythm();
         QVERIFY(network.has_value());
         const std::size_t frames = 3 * ActivationNetwork::context;
         const auto spectra = some_spectra(frames);
         Activations whole, parts;
-        network->activate(spectra, 0, frames, whole);
+        network->activate(spectra, 0, frames, whole.log_odds);
         const std::size_t cut = ActivationNetwork::context / 2 * 2;
         network->activate(std::span(spectra).first((cut + ActivationNetwork::context) * inputs), 0, cut,
-                          parts);
-        network->activate(spectra, cut, frames, parts);
+                          parts.log_odds);
+        network->activate(spectra, cut, frames, parts.log_odds);
         for (std::size_t kind = 0; kind < activation_count; ++kind) {
             QCOMPARE(parts.log_odds[kind].size(), frames);
             for (std::size_t t = 0; t < frames; ++t)
@@ -93,12 +93,50 @@ private slots:
         }
     }
 
+    void both_networks_come_with_the_program() {
+        const auto rhythm = ActivationNetwork::for_rhythm(), drums = ActivationNetwork::for_drums();
+        QVERIFY(rhythm && drums);
+        const std::size_t frames = 400;
+        const auto spectra = some_spectra(frames);
+        Activations rhythm_heard;
+        std::array<std::vector<float>, drum_count> told;
+        DrumActivations drums_heard;
+        rhythm->activate(spectra, 0, frames, rhythm_heard.log_odds);
+        drums->activate(spectra, 0, frames, told);
+        drums_heard.append(told);
+        for (const auto& curve : rhythm_heard.log_odds)
+            QCOMPARE(curve.size(), frames);
+        QCOMPARE(drums_heard.frames(), frames);
+        for (std::size_t drum = 0; drum < drum_count; ++drum)
+            for (std::size_t t = 0; t < frames; ++t)
+                QVERIFY(std::abs(drums_heard.log_odds(static_cast<Drum>(drum))[t] -
+                                 std::clamp(told[drum][t], -8.0f, 127.0f / 16)) <= 0.5f / 16 + 1e-6f);
+    }
+
+    // As are shapes that make no sense.
+    void senseless_shapes_are_refused() {
+        const auto bytes_of = [](std::vector<std::uint16_t> numbers) {
+            std::string bytes = "PPL2";
+            bytes.append(reinterpret_cast<const char*>(numbers.data()), numbers.size() * 2);
+            return bytes + std::string(4000, '\0');
+        };
+        for (const auto& numbers : std::vector<std::vector<std::uint16_t>>{{0, 40, 1, 1, 48, 1, 1, 32},
+                                                                           {6, 60'000, 1, 1, 48, 1, 1, 32},
+                                                                           {6, 40, 0, 48, 1, 1, 32},
+                                                                           {6, 40, 900, 1, 48, 1, 1, 32},
+                                                                           {6, 40, 1, 60'000, 48, 1, 1, 32},
+                                                                           {7, 4, 1, 1, 4, 1, 1, 4}}) {
+            const auto bytes = bytes_of(numbers);
+            QVERIFY(!ActivationNetwork::from_bytes(std::as_bytes(std::span(bytes)), activation_count));
+        }
+    }
+
     void damaged_parameters_are_refused() {
         const std::string nonsense(5000, 'x');
-        QVERIFY(!ActivationNetwork::from_bytes(std::as_bytes(std::span(nonsense))));
-        QVERIFY(!ActivationNetwork::from_bytes({}));
-        const std::string cut = "PPL1" + std::string(1000, '\0');
-        QVERIFY(!ActivationNetwork::from_bytes(std::as_bytes(std::span(cut))));
+        QVERIFY(!ActivationNetwork::from_bytes(std::as_bytes(std::span(nonsense)), activation_count));
+        QVERIFY(!ActivationNetwork::from_bytes({}, activation_count));
+        const std::string cut = "PPL2" + std::string(1000, '\0');
+        QVERIFY(!ActivationNetwork::from_bytes(std::as_bytes(std::span(cut)), activation_count));
     }
 };
 

@@ -30,8 +30,8 @@ std::shared_ptr<const SampleStore> plucks(const std::vector<double>& at, double 
 } // namespace
 
 Features features_of(const SampleStore& sound) {
-    static const auto network = ActivationNetwork::built_in();
-    return *compute_features(sound, network ? &*network : nullptr);
+    static const auto network = ActivationNetwork::for_rhythm();
+    return *compute_features(sound, {network ? &*network : nullptr, nullptr});
 }
 
 class TestFeatures : public QObject {

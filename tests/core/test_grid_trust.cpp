@@ -66,6 +66,26 @@ private slots:
         QVERIFY(!doubtful_places(trust_by_bar(grid, {})).empty());
     }
 
+    // What was found with little sureness is doubtful, whatever starts there; what a person said is not.
+    void unlikely_beats_are_doubtful_until_somebody_says_so() {
+        const auto grid = steady();
+        auto beats = grid.beats();
+        for (std::size_t i = 16; i < 24; ++i)
+            beats[i] = {beats[i].time, 0.6f, BeatOrigin::Found};
+        const auto unsure = *BeatGrid::make(beats, grid.first_beat(), grid.metres());
+        const auto onsets = onsets_on(grid);
+        const auto places = doubtful_places(trust_by_bar(unsure, onsets));
+        QCOMPARE(places.size(), std::size_t{1});
+        QVERIFY(std::abs(places[0].from.value - 8) < 1e-9 && std::abs(places[0].until.value - 12) < 1e-9);
+        QVERIFY(doubtful_places(trust_by_bar(*shifted(unsure, Seconds(0.001)), onsets)).empty());
+        QVERIFY(doubtful_places(trust_by_bar(*with_double_tempo(*with_half_tempo(unsure)), onsets)).empty());
+        for (std::size_t i = 16; i < 24; ++i)
+            beats[i].confidence = 0.9f;
+        const auto likely = *BeatGrid::make(beats, grid.first_beat(), grid.metres());
+        QVERIFY(doubtful_places(trust_by_bar(likely, onsets)).empty());
+        QVERIFY(trust_by_bar(likely, onsets)[4].trust < trust_by_bar(grid, onsets)[4].trust);
+    }
+
     void differences_are_counted() {
         const auto grid = steady();
         QCOMPARE(difference(grid, grid), (GridDifference{grid.beats().size(), 0, 0, 0}));

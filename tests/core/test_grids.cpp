@@ -175,12 +175,12 @@ private slots:
                  qPrintable(QString("downbeats %1").arg(d.f)));
         QVERIFY(std::abs(b.mean_offset) < 0.008); // the synthesiser itself answers after 2 to 5 ms
         std::vector<double> heard;
-        for (const auto& onset : analysis->kick)
+        for (const auto& onset : analysis->drums[0])
             heard.push_back(onset.time.value);
         QVERIFY2(measure_beats(kicks, heard, 0.05).f > 0.8,
                  qPrintable(QString::number(measure_beats(kicks, heard, 0.05).f)));
         heard.clear();
-        for (const auto& onset : analysis->snare)
+        for (const auto& onset : analysis->drums[1])
             heard.push_back(onset.time.value);
         QVERIFY2(measure_beats(snares, heard, 0.05).f > 0.7,
                  qPrintable(QString::number(measure_beats(snares, heard, 0.05).f)));

@@ -17,7 +17,8 @@ constexpr std::int64_t rate = 44100;
 void check_sane(const Analysis& analysis) {
     const double end = analysis.duration.value + 0.05;
     for (const auto* row :
-         {&analysis.onsets, &analysis.kick, &analysis.snare, &analysis.hat, &analysis.steps})
+         {&analysis.onsets, &analysis.drums[0], &analysis.drums[1], &analysis.drums[2], &analysis.drums[3],
+          &analysis.drums[4], &analysis.drums[5], &analysis.drums[6], &analysis.steps})
         for (const auto& onset : *row) {
             QVERIFY(std::isfinite(onset.time.value) && onset.time.value >= 0 && onset.time.value <= end);
             QVERIFY(std::isfinite(onset.strength) && onset.strength >= 0 && onset.strength <= 1);
@@ -174,7 +175,7 @@ private slots:
         check_sane(*analysis);
         const double found = analysis->grid->typical_tempo().value;
         QVERIFY2(std::abs(found - 120) < 1 || std::abs(found - 60) < 1, qPrintable(QString::number(found)));
-        QVERIFY(analysis->kick.size() < 10 && analysis->snare.size() < 10);
+        QVERIFY(analysis->drums[0].size() < 10 && analysis->drums[1].size() < 10);
     }
 
     void without_the_network_everything_works() {

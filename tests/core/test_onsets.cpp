@@ -50,8 +50,9 @@ void burst(Sound& sound, double at, bool bright, std::mt19937& random) {
 }
 
 Features features_of(const Sound& sound, bool with_network = true) {
-    static const auto network = ActivationNetwork::built_in();
-    return *compute_features(*store_of(sound, {rate, 1}), with_network && network ? &*network : nullptr);
+    static const auto rhythm = ActivationNetwork::for_rhythm(), drums = ActivationNetwork::for_drums();
+    return *compute_features(*store_of(sound, {rate, 1}),
+                             with_network ? Listeners{&*rhythm, &*drums} : Listeners{});
 }
 
 double mean_offset(const std::vector<double>& truth, const std::vector<Onset>& onsets, std::size_t* hits) {

@@ -16,6 +16,19 @@ def peak_filter(x, centre, gain_db, q):
     return sosfilt(np.concatenate([b / c[0], c / c[0]])[None], x, axis=0)
 
 
+def roomy(rng, y):
+    n = int(rng.uniform(0.15, 1.2) * RATE)
+    tail = rng.standard_normal((n, 2)) * np.exp(-6.9 * np.arange(n) / n)[:, None]
+    tail[0] = 0
+    wet = fftconvolve(y, tail / np.sqrt((tail ** 2).sum(0)), axes=0)[:len(y)]
+    return y + rng.uniform(0.1, 0.5) * wet
+
+
+def squeezed(rng, y):
+    level = np.sqrt(sosfilt(butter(1, rng.uniform(3, 30), fs=RATE, output='sos'), (y ** 2).mean(1)).clip(1e-8))
+    return y * (level / level.max()).clip(0.02)[:, None] ** -rng.uniform(0.2, 0.6)
+
+
 def produced(rng, x):
     """The same music, otherwise recorded; as long and as early as before. Also tells what was done."""
     done = []
@@ -25,11 +38,7 @@ def produced(rng, x):
             y = peak_filter(y, np.exp(rng.uniform(np.log(60), np.log(9000))), rng.uniform(-9, 9), rng.uniform(0.5, 2))
         done.append('eq')
     if rng.random() < 0.3:
-        n = int(rng.uniform(0.15, 1.2) * RATE)
-        tail = rng.standard_normal((n, 2)) * np.exp(-6.9 * np.arange(n) / n)[:, None]
-        tail[0] = 0
-        wet = fftconvolve(y, tail / np.sqrt((tail ** 2).sum(0)), axes=0)[:len(y)]
-        y = y + rng.uniform(0.1, 0.5) * wet
+        y = roomy(rng, y)
         done.append('room')
     if rng.random() < 0.12:
         y = sosfilt(butter(4, np.exp(rng.uniform(np.log(500), np.log(6000))), fs=RATE, output='sos'), y, axis=0)
@@ -42,8 +51,7 @@ def produced(rng, x):
         y = np.tanh(drive * y / (np.abs(y).max() + 1e-9)) / np.tanh(drive)
         done.append('saturation')
     if rng.random() < 0.4:
-        level = np.sqrt(sosfilt(butter(1, rng.uniform(3, 30), fs=RATE, output='sos'), (y ** 2).mean(1)).clip(1e-8))
-        y = y * (level / level.max()).clip(0.02)[:, None] ** -rng.uniform(0.2, 0.6)
+        y = squeezed(rng, y)
         done.append('compressor')
     if rng.random() < 0.35:
         noise = sosfilt(butter(1, np.exp(rng.uniform(np.log(300), np.log(15000))), fs=RATE, output='sos'),

@@ -12,6 +12,8 @@ from scipy.io import wavfile
 RATE = 44100
 ATTACK_LAG = 0.003  # fluidsynth sounds 2 to 5 ms after a note-on (measured on clicks through four soundfonts)
 KICK, SNARE, HAT = {35, 36}, {38, 40}, {42, 44, 46}
+# Classes of drums by General MIDI's percussion keys.
+DRUMS = dict(kick=KICK, snare=SNARE, hat=HAT, tom={41, 43, 45, 47, 48, 50}, ride={51, 53, 59}, crash={49, 52, 55, 57}, clap={37, 39})
 # General MIDI programs (from 0) that swell rather than strike: their notes are neither right nor wrong as onsets.
 SWELLING = set(range(40, 45)) | set(range(48, 55)) | set(range(88, 104)) | {119}
 MERGED_WITHIN = 0.030
@@ -94,7 +96,7 @@ def truth_of(piece, to_seconds, shift):
     shift += ATTACK_LAG
     program = [0] * 16
     hard, soft = [], []
-    drums = dict(kick=[], snare=[], hat=[])
+    drums = {name: [] for name in DRUMS}
     end = float(to_seconds(piece.length))
     for beat, order, message in sorted(piece.messages, key=lambda m: (m[0], m[1])):
         if message.type == 'program_change':
@@ -103,7 +105,7 @@ def truth_of(piece, to_seconds, shift):
         if order != 2 or second > end:
             continue
         if message.channel == 9:
-            for name, keys in (('kick', KICK), ('snare', SNARE), ('hat', HAT)):
+            for name, keys in DRUMS.items():
                 if message.note in keys and message.velocity >= 20:
                     drums[name].append(second + shift)
         swelling = message.channel != 9 and program[message.channel] in SWELLING

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/detection_controller.h"
 
+#include "check/grid_trust.h"
 #include "detect/detection_of.h"
 #include "model/edits.h"
 #include "model/onset_edits.h"
@@ -60,7 +61,7 @@ DetectionController::Heard::Heard(Jobs& jobs, std::shared_ptr<Listening> listeni
                   const auto made = listening->sound(sound, p.part(0, 0.2));
                   if (!made)
                       return tl::unexpected(made.error());
-                  auto found = extract_features(*(*made)->samples, true, p.part(0.2, 1));
+                  auto found = extract_features(*(*made)->samples, {}, p.part(0.2, 1));
                   if (found)
                       sound_cache::keep(sound.key, *found);
                   return found;
@@ -191,8 +192,17 @@ void DetectionController::take_over(const Analysis& found, const Listened& of, b
     // Rows that a person set up stay as they are; a file of an earlier version has only one.
     // Those that were tapped before anything was listened to come over with their corrections.
     if (const auto& before = document_.project().detection;
-        before && before->rows.size() > 1 && !before->onsets().empty())
-        detection.rows = before->rows;
+        before && before->rows.size() > 1 && !before->onsets().empty()) {
+        auto rows = before->rows;
+        // A file of an earlier version knows three drums only; what was taken out since stays out.
+        const auto is_later = [](const OnsetRow& row) {
+            const auto later = std::span(drum_names).subspan(static_cast<std::size_t>(Drum::Tom));
+            return std::find(later.begin(), later.end(), row.function) != later.end();
+        };
+        if (std::none_of(rows.begin(), rows.end(), is_later))
+            std::copy_if(detection.rows.begin(), detection.rows.end(), std::back_inserter(rows), is_later);
+        detection.rows = std::move(rows);
+    }
     const std::size_t onsets = detection.onsets().size();
     const QString where = of == Listened{}
                               ? tr("in this song")
@@ -202,15 +212,28 @@ void DetectionController::take_over(const Analysis& found, const Listened& of, b
                              : tr("No pulse was found %1. %2 onsets were found.").arg(where).arg(onsets));
 }
 
-void DetectionController::propose(const GridConditions& conditions) {
+namespace {
+
+/// The same beats, in the same bars.
+bool same_to_see(const BeatGrid& a, const BeatGrid& b) {
+    const auto d = difference(a, b);
+    return d.moved + d.added + d.dropped == 0 && a.metres() == b.metres() && a.first_beat() == b.first_beat();
+}
+
+} // namespace
+
+void DetectionController::propose(const GridConditions& conditions, bool if_different) {
     const Listened of = document_.sounds().listened();
-    with_heard(of, [this, conditions, of](const Heard& heard) {
+    with_heard(of, [this, conditions, if_different, of](const Heard& heard) {
         analyze_song(
-            tr("Finding the beats again"), conditions, heard.found_in, [this, of](const Analysis& found) {
+            tr("Finding the beats again"), conditions, heard.found_in,
+            [this, if_different, of](const Analysis& found) {
+                const auto& project = document_.project();
+                if (if_different && (!found.grid || !project.grid || same_to_see(*project.grid, *found.grid)))
+                    return;
                 if (!found.grid)
                     return document_.say(
                         tr("No beats were found that keep to what is held. The grid stays as it is."));
-                const auto& project = document_.project();
                 Proposal proposal{detection_of(found), with_held_kept(*found.grid, project)};
                 proposal.found.of = of;
                 if (project.detection)

@@ -31,7 +31,9 @@ public:
 
     /// Finds the grid again under conditions and shows it beside the present one, which stays until it is
     /// taken.
-    void propose(const GridConditions& conditions);
+    void propose(const GridConditions& conditions) { propose(conditions, false); }
+    /// Nothing is said where it would be the grid that is there.
+    void propose_if_different(const GridConditions& conditions) { propose(conditions, true); }
     /// What was found again, with the held beats as they were; null when there is nothing to decide.
     [[nodiscard]] const BeatGrid* proposal() const { return proposal_ ? &proposal_->grid : nullptr; }
     void take_proposal();
@@ -96,6 +98,7 @@ private:
         Detection found;
         BeatGrid grid; ///< the found one with what was held
     };
+    void propose(const GridConditions& conditions, bool if_different);
     std::optional<Proposal> proposal_;
 };
 

@@ -82,6 +82,11 @@ QWidget* GridPanel::make_beats_page() {
     told->addWidget(found_, 1);
     told->addWidget(take_);
     told->addWidget(leave_);
+    anyway_ = new QPushButton(tr("Beats anyway"));
+    anyway_->setObjectName("beats anyway");
+    anyway_->setToolTip(tr("The likeliest beats of this sound, though it does not seem to have any"));
+    connect(anyway_, &QPushButton::clicked, this, &GridPanel::find_beats_anyway);
+    told->addWidget(anyway_);
     column->addLayout(told);
     column->addWidget(make_tempo_row());
     column->addWidget(make_course_row());
@@ -256,6 +261,8 @@ QString GridPanel::summary() const {
         return tr("%1 or %2 BPM?")
             .arg(document_.project().detection->tempi[0].tempo.value, 0, 'f', 0)
             .arg(document_.project().detection->tempi[1].tempo.value, 0, 'f', 0);
+    if (asks_for_phase())
+        return tr("half a beat later?");
     return tr("%1 BPM · %2")
         .arg(grid->typical_tempo().value, 0, 'f', 2)
         .arg(QString::fromStdString(format_metre(grid->metre_at(Ticks(0)))));
@@ -285,9 +292,19 @@ void GridPanel::refresh_proposal() {
     const auto* proposal = document_.detection().proposal();
     take_->setVisible(proposal != nullptr);
     leave_->setVisible(proposal != nullptr);
+    anyway_->setVisible(project.song && project.detection && !project.grid && !proposal);
     found_->setToolTip({});
     if (proposal && project.grid) {
         const auto d = difference(*project.grid, *proposal);
+        if (d.moved + d.added + d.dropped == 0) {
+            const int beats = proposal->metre_at(Ticks(0)).beats_per_bar;
+            const auto later =
+                project.grid->nearest_beat(proposal->time_at(Ticks(0))).value / ticks_per_beat % beats;
+            found_->setText(tr("The same beats, but bars of %1 seem to begin where beat %2 is now")
+                                .arg(beats)
+                                .arg((later + beats) % beats + 1));
+            return;
+        }
         found_->setText(tr("Found again: %1 beats the same, %2 moved, %3 more, %4 fewer")
                             .arg(d.same)
                             .arg(d.moved)
@@ -310,11 +327,14 @@ void GridPanel::refresh_proposal() {
                            .arg(grid.mean_tempo().value, 0, 'f', 2);
         if (project.detection->swing && *project.detection->swing >= 1.12)
             text += tr(" · swing %1 : 1").arg(*project.detection->swing, 0, 'f', 1);
-        found_->setText(asks_for_tempo()
-                            ? tr("Not sure: %1 or %2 BPM? Listen with the click, and press the right one.")
-                                  .arg(project.detection->tempi[0].tempo.value, 0, 'f', 0)
-                                  .arg(project.detection->tempi[1].tempo.value, 0, 'f', 0)
-                            : text);
+        if (asks_for_tempo())
+            text = tr("Not sure: %1 or %2 BPM? Listen with the click, and press the right one.")
+                       .arg(project.detection->tempi[0].tempo.value, 0, 'f', 0)
+                       .arg(project.detection->tempi[1].tempo.value, 0, 'f', 0);
+        else if (asks_for_phase())
+            text =
+                tr("Not sure: on these beats, or between them? Listen with the click; +½ beat moves them.");
+        found_->setText(text);
     }
 }
 
@@ -324,6 +344,12 @@ bool GridPanel::asks_for_tempo() const {
     const auto& project = document_.project();
     return project.detection && project.grid && project.detection->tempi.size() > 1 &&
            project.detection->tempi[0].confidence < sure && !corrected();
+}
+
+bool GridPanel::asks_for_phase() const {
+    constexpr float likely = 0.25f;
+    const auto& project = document_.project();
+    return project.detection && project.grid && project.detection->off_beat >= likely && !corrected();
 }
 
 void GridPanel::refresh() {

@@ -39,6 +39,7 @@ public:
     void fit_between_held(); ///< around the playhead
     void exclude_range(bool excluded);
     void find_beats();
+    void find_beats_anyway(); ///< in what was refused as having none
 
 signals:
     void doubtful_wanted(); ///< go to the next place that is not trusted
@@ -57,6 +58,7 @@ private:
     void refresh_proposal();
     [[nodiscard]] bool corrected() const;
     [[nodiscard]] bool asks_for_tempo() const; ///< it was found, and may well be another
+    [[nodiscard]] bool asks_for_phase() const; ///< beats may well lie between those that were found
     [[nodiscard]] GridConditions conditions() const;
     [[nodiscard]] std::optional<std::int64_t> beat_meant() const;
     void take_tempo(std::size_t index);
@@ -72,6 +74,7 @@ private:
     QLabel* found_;
     QPushButton* take_;
     QPushButton* leave_;
+    QPushButton* anyway_;
     QComboBox* metre_;
     TempoField* tempo_;
     QSpinBox* count_;

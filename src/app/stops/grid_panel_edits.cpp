@@ -50,6 +50,13 @@ void GridPanel::find_beats() {
         document_.detection().detect(conditions(), true);
 }
 
+void GridPanel::find_beats_anyway() {
+    auto wanted = conditions();
+    if (!wanted.tempo_range) // whoever names a tempo says that there are beats
+        wanted.tempo_range = {Bpm(slowest_beat), Bpm(fastest_beat)};
+    document_.detection().detect(wanted, true);
+}
+
 void GridPanel::take_tempo(std::size_t index) {
     const auto& detection = document_.project().detection;
     if (!detection || index >= detection->tempi.size())
@@ -104,8 +111,12 @@ void GridPanel::change_ratio(int beats, int of) {
 }
 
 void GridPanel::set_metre(Metre metre) {
-    if (document_.project().grid)
-        relabel(with_metre(*document_.project().grid, metre), tr("change metre"));
+    if (!document_.project().grid)
+        return;
+    const bool as_found = document_.project().detection && !corrected();
+    relabel(with_metre(*document_.project().grid, metre), tr("change metre"));
+    if (as_found) // whoever tells the metre may be told where its bars begin
+        document_.detection().propose_if_different(conditions());
 }
 
 void GridPanel::set_metre_from_here(Metre metre) {

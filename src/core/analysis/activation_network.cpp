@@ -6,23 +6,23 @@
 
 #include <algorithm>
 #include <bit>
+#include <cmath>
 #include <cstdint>
 #include <cstring>
 
 extern "C" {
 extern const std::byte pulsepin_activation_network_begin[];
 extern const std::byte pulsepin_activation_network_end[];
+extern const std::byte pulsepin_drum_network_begin[];
+extern const std::byte pulsepin_drum_network_end[];
 }
 
 namespace pulsepin {
 namespace {
 
 constexpr std::size_t inputs = FrontEnd::quick_bands + FrontEnd::slow_bands;
-constexpr std::size_t quick_channels = 40, long_channels = 48, hidden = 32;
-constexpr std::array<std::size_t, 4> quick_dilations{1, 2, 4, 8};
-constexpr std::array<std::size_t, 9> long_dilations{1, 2, 4, 8, 16, 32, 64, 128, 256};
 constexpr float slope = 0.1f;
-constexpr char signature[] = {'P', 'P', 'L', '1'};
+constexpr char signature[] = {'P', 'P', 'L', '2'};
 
 float from_half(std::uint16_t half) {
     const std::uint32_t sign = static_cast<std::uint32_t>(half & 0x8000u) << 16;
@@ -37,6 +37,24 @@ float from_half(std::uint16_t half) {
 class Reader {
 public:
     explicit Reader(std::span<const std::byte> bytes) : bytes_(bytes) {}
+    /// A number of the shape, from 1 to `most`.
+    std::size_t number(std::size_t most) {
+        std::uint16_t value = 0;
+        if (bytes_.size() < 2) {
+            short_ = true;
+            return 1;
+        }
+        std::memcpy(&value, bytes_.data(), 2);
+        bytes_ = bytes_.subspan(2);
+        short_ = short_ || value == 0 || value > most;
+        return std::clamp<std::size_t>(value, 1, most);
+    }
+    std::vector<std::size_t> dilations() {
+        std::vector<std::size_t> out(number(16));
+        for (auto& dilation : out)
+            dilation = number(ActivationNetwork::context / 4);
+        return out;
+    }
     std::vector<float> take(std::size_t count) {
         std::vector<float> out(count);
         if (count * 2 > bytes_.size()) {
@@ -62,6 +80,15 @@ private:
     bool short_ = false;
 };
 
+/// Residual blocks of one width, the dilation of each.
+struct Stage {
+    std::size_t channels;
+    std::vector<std::size_t> dilations;
+    [[nodiscard]] std::size_t farthest() const {
+        return *std::max_element(dilations.begin(), dilations.end());
+    }
+};
+
 struct Block {
     Convolution wide, point;
 
@@ -76,6 +103,9 @@ struct Block {
 } // namespace
 
 struct ActivationNetwork::Network {
+    std::size_t outputs;
+    Stage quick_stage, slow_stage;
+    std::size_t hidden;
     std::vector<float> mean, scale;
     Convolution first;
     std::vector<Block> quick;
@@ -89,43 +119,73 @@ ActivationNetwork::~ActivationNetwork() = default;
 ActivationNetwork::ActivationNetwork(ActivationNetwork&&) noexcept = default;
 ActivationNetwork& ActivationNetwork::operator=(ActivationNetwork&&) noexcept = default;
 
-Result<ActivationNetwork> ActivationNetwork::from_bytes(std::span<const std::byte> bytes) {
+Result<ActivationNetwork> ActivationNetwork::from_bytes(std::span<const std::byte> bytes,
+                                                        std::size_t outputs) {
     if (bytes.size() < sizeof(signature) || std::memcmp(bytes.data(), signature, sizeof(signature)) != 0)
         return fail("The parameters of the listening network are not what was expected.", {},
                     "Install Pulse Pin again.");
+    constexpr std::size_t most_channels = 256;
     Reader reader(bytes.subspan(sizeof(signature)));
+    const std::size_t told = reader.number(most_channels);
+    Stage quick_stage{reader.number(most_channels), {}};
+    quick_stage.dilations = reader.dilations();
+    Stage slow_stage{reader.number(most_channels), {}};
+    slow_stage.dilations = reader.dilations();
+    const std::size_t hidden = reader.number(most_channels);
+    const std::size_t quick_channels = quick_stage.channels, slow_channels = slow_stage.channels;
     auto mean = reader.take(2 * inputs);
     auto scale = reader.take(2 * inputs);
     auto first = reader.convolution(2 * inputs, quick_channels, 3, 1);
     std::vector<Block> quick, slow;
-    for (const auto dilation : quick_dilations) {
+    for (const auto dilation : quick_stage.dilations) {
         auto wide = reader.convolution(quick_channels, quick_channels, 3, dilation);
         quick.push_back({std::move(wide), reader.convolution(quick_channels, quick_channels, 1, 1)});
     }
-    auto join = reader.convolution(2 * quick_channels, long_channels, 1, 1);
-    for (const auto dilation : long_dilations) {
-        auto wide = reader.convolution(long_channels, long_channels, 5, dilation);
-        slow.push_back({std::move(wide), reader.convolution(long_channels, long_channels, 1, 1)});
+    auto join = reader.convolution(2 * quick_channels, slow_channels, 1, 1);
+    for (const auto dilation : slow_stage.dilations) {
+        auto wide = reader.convolution(slow_channels, slow_channels, 5, dilation);
+        slow.push_back({std::move(wide), reader.convolution(slow_channels, slow_channels, 1, 1)});
     }
-    auto mix = reader.convolution(quick_channels + long_channels, hidden, 1, 1);
-    auto out = reader.convolution(hidden, activation_count, 1, 1);
-    if (!reader.complete())
+    auto mix = reader.convolution(quick_channels + slow_channels, hidden, 1, 1);
+    auto out = reader.convolution(hidden, told, 1, 1);
+    if (!reader.complete() || told != outputs)
         return fail("The parameters of the listening network are damaged.", {}, "Install Pulse Pin again.");
     return ActivationNetwork(std::make_unique<const Network>(
-        Network{std::move(mean), std::move(scale), std::move(first), std::move(quick), std::move(join),
-                std::move(slow), std::move(mix), std::move(out)}));
+        Network{told, std::move(quick_stage), std::move(slow_stage), hidden, std::move(mean),
+                std::move(scale), std::move(first), std::move(quick), std::move(join), std::move(slow),
+                std::move(mix), std::move(out)}));
 }
 
-Result<ActivationNetwork> ActivationNetwork::built_in() {
-    return from_bytes({pulsepin_activation_network_begin, pulsepin_activation_network_end});
+std::vector<float> DrumActivations::log_odds(Drum drum) const {
+    const auto& counts = sixteenths[static_cast<std::size_t>(drum)];
+    std::vector<float> values(counts.size());
+    std::transform(counts.begin(), counts.end(), values.begin(),
+                   [](std::int8_t count) { return static_cast<float>(count) / 16; });
+    return values;
+}
+
+void DrumActivations::append(std::span<const std::vector<float>> log_odds) {
+    for (std::size_t drum = 0; drum < drum_count; ++drum)
+        for (const float value : log_odds[drum])
+            sixteenths[drum].push_back(
+                static_cast<std::int8_t>(std::clamp(std::lround(value * 16), -128l, 127l)));
+}
+
+Result<ActivationNetwork> ActivationNetwork::for_rhythm() {
+    return from_bytes({pulsepin_activation_network_begin, pulsepin_activation_network_end}, activation_count);
+}
+
+Result<ActivationNetwork> ActivationNetwork::for_drums() {
+    return from_bytes({pulsepin_drum_network_begin, pulsepin_drum_network_end}, drum_count);
 }
 
 void ActivationNetwork::activate(std::span<const float> spectra, std::size_t from, std::size_t until,
-                                 Activations& out) const {
+                                 std::span<std::vector<float>> out) const {
     const Network& n = *network_;
+    const std::size_t quick_channels = n.quick_stage.channels, slow_channels = n.slow_stage.channels;
     const std::size_t frames = (spectra.size() / inputs + 1) / 2 * 2;
     const std::size_t known = spectra.size() / inputs;
-    FrameBuffer x(frames, quick_channels, quick_dilations.back());
+    FrameBuffer x(frames, quick_channels, n.quick_stage.farthest());
     {
         FrameBuffer rise(frames, 2 * inputs, 1);
         for (std::size_t t = 0; t < frames; ++t) {
@@ -147,7 +207,7 @@ void ActivationNetwork::activate(std::span<const float> spectra, std::size_t fro
     }
     leaky_relu(x, slope);
 
-    FrameBuffer y(frames / 2, long_channels, 2 * long_dilations.back());
+    FrameBuffer y(frames / 2, slow_channels, 2 * n.slow_stage.farthest());
     {
         FrameBuffer pairs(frames / 2, 2 * quick_channels, 0);
         for (std::size_t t = 0; t < frames; ++t)
@@ -157,25 +217,25 @@ void ActivationNetwork::activate(std::span<const float> spectra, std::size_t fro
     }
     leaky_relu(y, slope);
     {
-        FrameBuffer scratch(frames / 2, long_channels, 0);
+        FrameBuffer scratch(frames / 2, slow_channels, 0);
         for (const auto& block : n.slow)
             block.run(y, scratch);
     }
     leaky_relu(y, slope);
 
-    FrameBuffer both(frames, quick_channels + long_channels, 0), mixed(frames, hidden, 0),
-        answer(frames, activation_count, 0);
+    FrameBuffer both(frames, quick_channels + slow_channels, 0), mixed(frames, n.hidden, 0),
+        answer(frames, n.outputs, 0);
     for (std::size_t t = 0; t < frames; ++t) {
         float* row = both.frame(static_cast<std::ptrdiff_t>(t));
         std::copy_n(x.frame(static_cast<std::ptrdiff_t>(t)), quick_channels, row);
-        std::copy_n(y.frame(static_cast<std::ptrdiff_t>(t / 2)), long_channels, row + quick_channels);
+        std::copy_n(y.frame(static_cast<std::ptrdiff_t>(t / 2)), slow_channels, row + quick_channels);
     }
     n.mix.run(both, mixed);
     leaky_relu(mixed, slope);
     n.out.run(mixed, answer);
     for (std::size_t t = from; t < until; ++t)
-        for (std::size_t kind = 0; kind < activation_count; ++kind)
-            out.log_odds[kind].push_back(answer.frame(static_cast<std::ptrdiff_t>(t))[kind]);
+        for (std::size_t kind = 0; kind < n.outputs; ++kind)
+            out[kind].push_back(answer.frame(static_cast<std::ptrdiff_t>(t))[kind]);
 }
 
 } // namespace pulsepin

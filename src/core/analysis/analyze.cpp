@@ -2,6 +2,7 @@
 #include "analysis/analyze.h"
 
 #include "analysis/beat_refine.h"
+#include "analysis/beat_sureness.h"
 #include "analysis/grid_choice.h"
 #include "analysis/swing.h"
 #include "dsp/smoothing.h"
@@ -49,7 +50,8 @@ std::vector<TempoCandidate> tempo_candidates(const std::vector<ScoredGrid>& grid
 
 /// Metres bar by bar, told where they change; the first downbeat becomes bar 1, beat 1.
 /// Beats that were moved onto the others' lattice are doubtful, and look it.
-BeatGrid grid_from(const ScoredGrid& found, const RefinedBeats& refined, float sureness) {
+BeatGrid grid_from(const ScoredGrid& found, const std::vector<Seconds>& times,
+                   const std::vector<float>& confidence) {
     constexpr float doubtful = 0.2f;
     const BarFit& bars = found.bars;
     std::size_t first_downbeat = 0;
@@ -63,41 +65,26 @@ BeatGrid grid_from(const ScoredGrid& found, const RefinedBeats& refined, float s
     if (metres.empty())
         metres.push_back({0, {bars.beats_in_bar.front(), 4}});
     std::vector<GridBeat> beats;
-    for (std::size_t i = 0; i < refined.times.size(); ++i) {
+    for (std::size_t i = 0; i < times.size(); ++i) {
         const float most = !found.moved.empty() && found.moved[i] ? doubtful : 1.0f;
-        beats.push_back(
-            {refined.times[i], std::clamp(refined.confidence[i] * sureness, 0.0f, most), BeatOrigin::Found});
+        beats.push_back({times[i], std::min(confidence[i], most), BeatOrigin::Found});
     }
     return *BeatGrid::make(std::move(beats), -static_cast<std::int64_t>(first_downbeat), std::move(metres));
 }
 
-/// How likely it is that nothing else than the best grid is the beat: rivals nearly the same count for it.
-float sureness_of(const std::vector<ScoredGrid>& grids) {
-    double same = 0, all = 0;
-    const auto& best = grids.front().beats;
-    for (const auto& grid : grids) {
-        const double share = std::exp(grid.score - grids.front().score);
-        std::size_t hits = 0, k = 0;
-        for (const double beat : grid.beats) {
-            while (k < best.size() && best[k] < beat - 5)
-                ++k;
-            hits += k < best.size() && best[k] <= beat + 5;
-        }
-        all += share;
-        same += share * 2 * static_cast<double>(hits) / static_cast<double>(best.size() + grid.beats.size());
-    }
-    return static_cast<float>(same / all);
-}
-
 } // namespace
 
-Result<FeatureSet> extract_features(const SampleStore& sound, bool with_network, const Progress& progress) {
-    const auto network = ActivationNetwork::built_in();
+Result<FeatureSet> extract_features(const SampleStore& sound, const Hearing& hearing,
+                                    const Progress& progress) {
+    const auto rhythm = ActivationNetwork::for_rhythm();
+    const auto drums = ActivationNetwork::for_drums();
+    const Listeners listeners{hearing.rhythm && rhythm ? &*rhythm : nullptr,
+                              hearing.drums && drums ? &*drums : nullptr};
     LoudnessMeter meter(sound.format());
-    auto features = compute_features(sound, with_network && network ? &*network : nullptr, &meter, progress);
+    auto features = compute_features(sound, listeners, hearing.loudness ? &meter : nullptr, progress);
     if (!features)
         return tl::unexpected(features.error());
-    return FeatureSet{std::move(*features), meter.finish()};
+    return FeatureSet{std::move(*features), hearing.loudness ? meter.finish() : Loudness{}};
 }
 
 namespace {
@@ -132,12 +119,15 @@ Result<Analysis> analyze(FeatureSet feature_set, const AnalysisSettings& setting
     analysis.loudness = std::move(feature_set.loudness);
     OnsetSettings row = settings.onsets;
     analysis.onsets = find_onsets(whole, row);
-    for (const auto& [id, onsets] : {std::pair{"kick", &analysis.kick}, std::pair{"snare", &analysis.snare},
-                                     std::pair{"hat", &analysis.hat}, std::pair{"step", &analysis.steps}}) {
-        row.function = id;
-        *onsets = find_onsets(whole, row);
+    row.function = "step";
+    analysis.steps = find_onsets(whole, row);
+    for (std::size_t drum = 0; settings.with_drums && drum < drum_count; ++drum) {
+        row.function = drum_names[drum];
+        analysis.drums[drum] = find_onsets(whole, row);
     }
     progress.report(0.1);
+    for (auto* heard_for_onsets_only : {&whole.energy_rise, &whole.high_rise, &whole.surprise})
+        *heard_for_onsets_only = {};
     const Features features = sounding_part(std::move(whole)); // hours of it are not there twice
     const Accents accents(features);
     const auto grids =
@@ -151,14 +141,17 @@ Result<Analysis> analyze(FeatureSet feature_set, const AnalysisSettings& setting
         const auto refined = refine_beats(features, grids.front().beats);
         const bool anything = analysis.onsets.size() >= fewest_onsets;
         if (((analysis.pulse >= 0.5f && anything) || told) && refined.times.size() >= 4) {
-            analysis.grid = grid_from(grids.front(), refined, analysis.pulse * sureness_of(grids));
+            analysis.grid =
+                grid_from(grids.front(), refined.times, beat_confidence(features, grids, refined));
             analysis.tempi = tempo_candidates(grids);
-            analysis.sections = find_sections(features, &*analysis.grid);
+            analysis.off_beat = off_beat_of(grids);
+            if (settings.with_sections)
+                analysis.sections = find_sections(features, &*analysis.grid);
             analysis.grid = later(*analysis.grid, begins);
             analysis.swing = swing_ratio(analysis.onsets, *analysis.grid);
         }
     }
-    if (!analysis.grid)
+    if (!analysis.grid && settings.with_sections)
         analysis.sections = find_sections(features, nullptr);
     for (auto& section : analysis.sections) {
         section.start += begins;
@@ -174,7 +167,9 @@ Result<Analysis> analyze(FeatureSet feature_set, const AnalysisSettings& setting
 
 Result<Analysis> analyze(const SampleStore& sound, const AnalysisSettings& settings,
                          const Progress& progress) {
-    auto feature_set = extract_features(sound, settings.with_network, progress.part(0, 0.85));
+    auto feature_set = extract_features(
+        sound, {settings.with_network, settings.with_network && settings.with_drums, settings.with_loudness},
+        progress.part(0, 0.85));
     if (!feature_set)
         return tl::unexpected(feature_set.error());
     return analyze(*std::move(feature_set), settings, progress.part(0.85, 1));

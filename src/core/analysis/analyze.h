@@ -24,9 +24,11 @@ struct Analysis {
     std::vector<TempoCandidate> tempi; ///< likeliest first; empty where no pulse was found
     std::optional<BeatGrid> grid;      ///< absent where no pulse was found
     float pulse = 0;                   ///< 0 to 1: how sure it is that there is a pulse
+    float off_beat = 0; ///< 0 to 1: how likely it is that beats lie half a beat from where they were found
     std::optional<double>
         swing; ///< first eighth against second; absent where beats are not divided in one way
-    std::vector<Onset> onsets, kick, snare, hat, steps;
+    std::vector<Onset> onsets, steps;
+    std::array<std::vector<Onset>, drum_count> drums; ///< in the order of Drum
     std::vector<Section> sections;
     Loudness loudness;
     friend bool operator==(const Analysis&, const Analysis&) = default;
@@ -36,6 +38,15 @@ struct AnalysisSettings {
     GridConditions grid;
     OnsetSettings onsets; ///< of everything that starts; the rows by instrument share its sensitivity and gap
     bool with_network = true;
+    // What nobody asks for takes no time.
+    bool with_drums = true; ///< rows of drums, and sections that go by them
+    bool with_sections = true;
+    bool with_loudness = true;
+};
+
+/// Who listens to a sound: what nobody asks for can be left out.
+struct Hearing {
+    bool rhythm = true, drums = true, loudness = true;
 };
 
 /// Features and loudness of a sound in one pass over its samples.
@@ -43,7 +54,7 @@ struct FeatureSet {
     Features features;
     Loudness loudness;
 };
-[[nodiscard]] Result<FeatureSet> extract_features(const SampleStore& sound, bool with_network = true,
+[[nodiscard]] Result<FeatureSet> extract_features(const SampleStore& sound, const Hearing& hearing = {},
                                                   const Progress& progress = {});
 
 /// Finds tempo, beats, bars, onsets, sections from features: no sample is looked at again. The same features

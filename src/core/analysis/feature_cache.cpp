@@ -6,7 +6,7 @@
 namespace pulsepin {
 namespace {
 
-constexpr std::string_view version = "Pulse Pin heard 4"; // to be raised whenever Features change
+constexpr std::string_view version = "Pulse Pin heard 5"; // to be raised whenever Features change
 
 /// One list of fields for both directions.
 constexpr auto each_field = [](auto& archive, auto& feature_set) {
@@ -21,6 +21,8 @@ constexpr auto each_field = [](auto& archive, auto& feature_set) {
     for (auto& curve : f.bands)
         archive(curve);
     for (auto& curve : f.activations.log_odds)
+        archive(curve);
+    for (auto& curve : f.drums.sixteenths)
         archive(curve);
     archive(f.sharpness);
     for (auto* table : {&f.rises, &f.harmony}) {

@@ -58,6 +58,7 @@ struct Features {
     std::vector<float> rms, peak;                     ///< linear, full scale = 1
     std::vector<float> percussive, harmonic;          ///< level of either part, by median filtering
     Activations activations;                          ///< empty where the network was not asked
+    DrumActivations drums;                            ///< likewise
 
     std::vector<std::uint8_t>
         sharpness;      ///< per millisecond: decibels of the sample difference; see attack_start
@@ -83,11 +84,17 @@ inline constexpr std::size_t silence_before_part = 4;
 /// within 18 ms, if there is one of 8 dB or more; otherwise `time`.
 [[nodiscard]] Seconds attack_start(const Features& features, Seconds time);
 
+/// Networks that listen along, where there are some.
+struct Listeners {
+    const ActivationNetwork* rhythm = nullptr;
+    const ActivationNetwork* drums = nullptr;
+};
+
 /// Log-filtered spectral flux (Dixon 2006; Boeck and Widmer 2013), energy and high-frequency content (Masri
 /// 1996), complex-domain deviation (Bello et al. 2004), separation by median filtering (Fitzgerald 2010), and
-/// what the network hears; without `network` all but that. What is read is given to `meter` as well, if
+/// what the networks hear; all but that without them. What is read is given to `meter` as well, if
 /// there is one, so that one pass is enough. Fails only when cancelled.
-[[nodiscard]] Result<Features> compute_features(const SampleStore& sound, const ActivationNetwork* network,
+[[nodiscard]] Result<Features> compute_features(const SampleStore& sound, const Listeners& listeners,
                                                 LoudnessMeter* meter = nullptr,
                                                 const Progress& progress = {});
 

@@ -36,4 +36,14 @@ const DuelWeights& duel_weights() {
     return weights;
 }
 
+const SectionWeights& section_weights() {
+    static constexpr SectionWeights weights{-10.84, {3.361, 3.11, 1.798, 3.338, 0.7922, 0.5515, 2.436, -0.7026, -1.433, 3.64, 1.373, 1.248, 1.168, -0.15}};
+    return weights;
+}
+
+const BeatWeights& beat_weights() {
+    static constexpr BeatWeights weights{-1.422, {0, 0.1506, 0, 0, 0, 0, 0.7596, 2.127, 0, 0, 0}};
+    return weights;
+}
+
 } // namespace pulsepin

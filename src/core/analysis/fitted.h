@@ -19,7 +19,6 @@ struct BarWeights {
 inline constexpr std::size_t grid_term_count = 57;
 [[nodiscard]] const std::array<double, grid_term_count>& grid_weights(bool with_network);
 
-/// Log odds that there is a pulse at all, from the terms of the best grid.
 /// Of a grid against that of every second of its beats: log odds for the faster one.
 struct DuelWeights {
     double bias, score; ///< the score of the faster one less the other's
@@ -27,6 +26,23 @@ struct DuelWeights {
 };
 [[nodiscard]] const DuelWeights& duel_weights();
 
+/// That a section begins at a bar; see section_starts.h.
+inline constexpr std::size_t section_sign_count = 14;
+struct SectionWeights {
+    double bias;
+    std::array<double, section_sign_count> signs;
+};
+[[nodiscard]] const SectionWeights& section_weights();
+
+/// That a beat is one; see beat_sureness.h.
+inline constexpr std::size_t beat_sign_count = 11;
+struct BeatWeights {
+    double bias;
+    std::array<double, beat_sign_count> signs;
+};
+[[nodiscard]] const BeatWeights& beat_weights();
+
+/// Log odds that there is a pulse at all, from the terms of the best grid.
 struct PulseWeights {
     double bias;
     std::array<double, grid_term_count> terms;

@@ -19,12 +19,9 @@ DetectionCurve on_slow_clock(const std::vector<float>& values, float least) {
             .reach = Seconds(0.02)};
 }
 
-/// What the network tells, or else another curve.
-DetectionCurve heard(const Features& f, Activation kind, float least_probability,
-                     DetectionCurve (*otherwise)(const Features&)) {
-    if (f.activations[kind].empty())
-        return otherwise(f);
-    return {.values = f.activations[kind],
+/// What a network tells.
+DetectionCurve heard(const std::vector<float>& log_odds, float least_probability) {
+    return {.values = log_odds,
             .rate = Features::slow_rate,
             .first = Seconds(Features::activation_time(0)),
             .least = std::log(least_probability / (1 - least_probability)),
@@ -58,32 +55,53 @@ DetectionCurve by_flux(const Features& f) {
 }
 
 DetectionCurve by_everything(const Features& f) {
-    auto curve = heard(f, Activation::Onset, 0.24f, by_flux);
-    if (!f.activations[Activation::Onset].empty())
-        curve.elsewhere = {by_flux(f)};
+    if (f.activations[Activation::Onset].empty())
+        return by_flux(f);
+    auto curve = heard(f.activations[Activation::Onset], 0.24f);
+    auto elsewhere = by_flux(f); // speech, noise and swells rise all the time; what stands out of that starts
+    elsewhere.times_surroundings = 3;
+    elsewhere.reach = Seconds(0.06);
+    curve.elsewhere = {std::move(elsewhere)};
     return curve;
+}
+
+/// What the network of drums tells; without it what rises in a band, for the three that have one of their
+/// own.
+template <Drum drum>
+DetectionCurve by_drum(const Features& f) {
+    struct Thresholds {
+        float probability;
+        std::optional<Band> band;
+        float rise;
+    };
+    // Probabilities: read off made songs, see docs/accuracy.md.
+    constexpr std::array<Thresholds, drum_count> table{{{0.2f, Band::Bass, 1.2f},
+                                                        {0.28f, Band::Snare, 1.5f},
+                                                        {0.2f, Band::High, 0.8f},
+                                                        {0.35f, {}, 0},
+                                                        {0.25f, {}, 0},
+                                                        {0.25f, {}, 0},
+                                                        {0.25f, {}, 0}}};
+    constexpr Thresholds row = table[static_cast<std::size_t>(drum)];
+    if (!f.drums.empty())
+        return heard(f.drums.log_odds(drum), row.probability);
+    return row.band ? on_slow_clock(band(f, *row.band), row.rise) : DetectionCurve{};
+}
+
+template <Band kind>
+std::vector<float> rise_of(const Features& f) {
+    return band(f, kind);
 }
 
 constexpr OnsetFunction table[] = {
     {"full", "Everything that starts", by_everything, [](const Features& f) { return f.raw; }},
-    {"kick", "Kick",
-     [](const Features& f) {
-         return heard(f, Activation::Kick, 0.2f,
-                      [](const Features& g) { return on_slow_clock(band(g, Band::Bass), 1.2f); });
-     },
-     [](const Features& f) { return band(f, Band::Bass); }},
-    {"snare", "Snare",
-     [](const Features& f) {
-         return heard(f, Activation::Snare, 0.3f,
-                      [](const Features& g) { return on_slow_clock(band(g, Band::Snare), 1.5f); });
-     },
-     [](const Features& f) { return band(f, Band::Snare); }},
-    {"hat", "Hat",
-     [](const Features& f) {
-         return heard(f, Activation::Hat, 0.28f,
-                      [](const Features& g) { return on_slow_clock(band(g, Band::High), 0.8f); });
-     },
-     [](const Features& f) { return band(f, Band::High); }},
+    {"kick", "Kick", by_drum<Drum::Kick>, rise_of<Band::Bass>},
+    {"snare", "Snare", by_drum<Drum::Snare>, rise_of<Band::Snare>},
+    {"hat", "Hat", by_drum<Drum::Hat>, rise_of<Band::High>},
+    {"tom", "Toms", by_drum<Drum::Tom>, rise_of<Band::LowMid>},
+    {"ride", "Ride cymbal", by_drum<Drum::Ride>, rise_of<Band::High>},
+    {"crash", "Crash cymbals", by_drum<Drum::Crash>, rise_of<Band::High>},
+    {"clap", "Clap or rim", by_drum<Drum::Clap>, rise_of<Band::Snare>},
     {"flux", "Rising spectrum", by_flux, [](const Features& f) { return f.raw; }},
     {"energy", "Rising energy", [](const Features& f) { return on_fast_clock(f.energy_rise, 1.0f); },
      [](const Features& f) { return f.raw; }},

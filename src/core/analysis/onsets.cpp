@@ -61,7 +61,7 @@ std::vector<OnsetFinder::Peak> OnsetFinder::peaks_of(const Features& f, const De
         return static_cast<std::ptrdiff_t>(std::lround(seconds * curve.rate));
     };
     const std::ptrdiff_t reach = std::max<std::ptrdiff_t>(1, frames(curve.reach.value));
-    const std::ptrdiff_t past = frames(0.1), future = frames(0.05);
+    const std::ptrdiff_t past = frames(0.1), future = frames(0.05), wide = frames(0.5);
     const float least = least_of_all(curve);
     std::vector<double> sums(values.size() + 1, 0.0);
     for (std::size_t i = 0; i < values.size(); ++i)
@@ -81,6 +81,15 @@ std::vector<OnsetFinder::Peak> OnsetFinder::peaks_of(const Features& f, const De
         }
         if (height < least)
             continue;
+        if (curve.times_surroundings > 0) {
+            const auto from = std::max<std::ptrdiff_t>(t - wide, 0),
+                       until = std::min<std::ptrdiff_t>(t + wide + 1, n);
+            const double mean =
+                (sums[static_cast<std::size_t>(until)] - sums[static_cast<std::size_t>(from)]) /
+                static_cast<double>(until - from);
+            if (static_cast<double>(here) < static_cast<double>(curve.times_surroundings) * mean)
+                continue;
+        }
         const auto low = values.begin() + std::max<std::ptrdiff_t>(t - reach, 0);
         const auto high = values.begin() + std::min<std::ptrdiff_t>(t + reach + 1, n);
         if (std::max_element(low, high) - values.begin() != t)

@@ -25,11 +25,18 @@ struct DetectionCurve {
     float least = 0;                ///< what a peak must reach at the middle of the slider
     float per_sensitivity = 0;      ///< how far the slider moves that, from end to end; 0: by a factor of 16
     bool above_surroundings = true; ///< the peak counts from the mean of 100 ms before to 50 ms after
-    bool to_the_attack = true;      ///< times move to where the sound begins
-    Seconds reach{0.015};           ///< a peak is the largest this far to either side
+    /// A peak must be so many times the mean of half a second to either side, so that the ups and downs of
+    /// noise are none; 0: it need not.
+    float times_surroundings = 0;
+    bool to_the_attack = true; ///< times move to where the sound begins
+    Seconds reach{0.015};      ///< a peak is the largest this far to either side
     /// Listened to where this curve has nothing to tell for a while, as in speech: one, or none.
     std::vector<DetectionCurve> elsewhere = {};
 };
+
+/// The detection function of each Drum.
+inline constexpr std::array<std::string_view, drum_count> drum_names{"kick", "snare", "hat", "tom",
+                                                                     "ride", "crash", "clap"};
 
 /// A way of hearing onsets. No single one suits all music.
 struct OnsetFunction {

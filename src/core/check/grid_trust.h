@@ -17,7 +17,7 @@ struct BarTrust {
 };
 
 /// Bar by bar. A beat counts by how near the nearest onset lies (a bell of 25 ms) and how strong it is among
-/// those around; a held beat is trusted.
+/// those around; a held beat is trusted. A bar is trusted no more than its beats were when they were found.
 [[nodiscard]] std::vector<BarTrust> trust_by_bar(const BeatGrid& grid, std::span<const FoundOnset> onsets);
 
 /// Stretches of bars that are not trusted, one after another.

@@ -23,10 +23,19 @@ OnsetRow onset_row(const char* name, const char* function, const std::vector<Ons
 
 namespace {
 
+constexpr std::size_t fewest_worth_a_row =
+    3; ///< of toms, rides, crashes, claps: those that are not in every song
+
 std::vector<OnsetRow> usual_rows(const Analysis& a) {
-    return {onset_row("onsets", "full", a.onsets, true), onset_row("kick", "kick", a.kick, true),
-            onset_row("snare", "snare", a.snare, true), onset_row("hat", "hat", a.hat, true),
-            onset_row("volume", "step", a.steps, false)};
+    std::vector<OnsetRow> rows{onset_row("onsets", "full", a.onsets, true)};
+    for (std::size_t drum = 0; drum < drum_count; ++drum) {
+        const std::string name(drum_names[drum]);
+        const bool usual = drum <= static_cast<std::size_t>(Drum::Hat);
+        rows.push_back(onset_row(name.c_str(), name.c_str(), a.drums[drum],
+                                 usual || a.drums[drum].size() >= fewest_worth_a_row));
+    }
+    rows.push_back(onset_row("volume", "step", a.steps, false));
+    return rows;
 }
 
 } // namespace
@@ -36,6 +45,7 @@ Detection detection_of(const Analysis& analysis) {
     detection.grid = analysis.grid;
     detection.swing = analysis.swing;
     detection.pulse = analysis.pulse;
+    detection.off_beat = analysis.off_beat;
     for (const auto& tempo : analysis.tempi)
         detection.tempi.push_back({tempo.tempo, tempo.confidence});
     detection.rows = usual_rows(analysis);
@@ -43,7 +53,7 @@ Detection detection_of(const Analysis& analysis) {
         detection.levels.push_back(std::round(level * 10) / 10);
     for (const auto& section : analysis.sections)
         detection.sections.push_back(
-            {section.start, section.end, section_letter(section.letter), section.drop, section.confidence});
+            {section.start, section.end, section_name(section), section.drop, section.confidence});
     return detection;
 }
 

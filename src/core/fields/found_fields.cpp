@@ -227,6 +227,12 @@ void fields_of(Fields& f, Detection& found) {
     f.items<FoundTempo>(
         "tempi", "tempo", found.tempi, [](Fields& g, FoundTempo& t) { fields_of(g, t); }, limits::few);
     share(f, "pulse", found.pulse);
+    std::optional<double> off_beat; // not there in files of before, nor where it is out of the question
+    if (found.off_beat > 0)
+        off_beat = mended(static_cast<double>(found.off_beat), limits::share);
+    f.maybe_number("off_beat", off_beat, limits::share);
+    if (f.reads())
+        found.off_beat = static_cast<float>(off_beat.value_or(0));
     auto levels = levels_of(found.levels);
     f.about("loudness (LUFS) of each tenth of a second").numbers("levels", levels, limits::level);
     if (f.reads())

@@ -12,7 +12,7 @@ Result<LevelTrack> measure_onset_strength(const SampleStore& sound, std::string_
                                           std::optional<std::pair<double, double>> band,
                                           const Progress& progress) {
     const bool needs_network = function == "full" && !band;
-    auto features = extract_features(sound, needs_network, progress);
+    auto features = extract_features(sound, {needs_network, false}, progress);
     if (!features)
         return tl::unexpected(features.error());
     const OnsetFinder finder(features->features, function, band);

@@ -32,6 +32,11 @@ void put_onsets(ordered_json& j, const std::string& key, const std::vector<Onset
     j[key + "_strength"] = strengths;
 }
 
+void put_drum(ordered_json& j, const Analysis& a, Drum drum) {
+    const auto which = static_cast<std::size_t>(drum);
+    put_onsets(j, std::string(drum_names[which]), a.drums[which]);
+}
+
 void put_beats(ordered_json& j, const Analysis& a, bool only_downbeats) {
     ordered_json times = ordered_json::array(), confidences = ordered_json::array();
     if (a.grid) {
@@ -60,6 +65,7 @@ constexpr Feature table[] = {
      [](ordered_json& j, const Analysis& a) {
          j["tempo"] = a.grid ? ordered_json(rounded(a.grid->typical_tempo().value, 1e3)) : ordered_json();
          j["pulse_confidence"] = rounded(a.pulse);
+         j["off_beat_confidence"] = rounded(a.off_beat);
      }},
     {"tempo_candidates",
      [](ordered_json& j, const Analysis& a) {
@@ -82,9 +88,13 @@ constexpr Feature table[] = {
          j["swing"] = a.swing ? ordered_json(rounded(*a.swing, 1e3)) : ordered_json();
      }},
     {"onsets", [](ordered_json& j, const Analysis& a) { put_onsets(j, "onsets", a.onsets); }},
-    {"kick", [](ordered_json& j, const Analysis& a) { put_onsets(j, "kick", a.kick); }},
-    {"snare", [](ordered_json& j, const Analysis& a) { put_onsets(j, "snare", a.snare); }},
-    {"hat", [](ordered_json& j, const Analysis& a) { put_onsets(j, "hat", a.hat); }},
+    {"kick", [](ordered_json& j, const Analysis& a) { put_drum(j, a, Drum::Kick); }},
+    {"snare", [](ordered_json& j, const Analysis& a) { put_drum(j, a, Drum::Snare); }},
+    {"hat", [](ordered_json& j, const Analysis& a) { put_drum(j, a, Drum::Hat); }},
+    {"tom", [](ordered_json& j, const Analysis& a) { put_drum(j, a, Drum::Tom); }},
+    {"ride", [](ordered_json& j, const Analysis& a) { put_drum(j, a, Drum::Ride); }},
+    {"crash", [](ordered_json& j, const Analysis& a) { put_drum(j, a, Drum::Crash); }},
+    {"clap", [](ordered_json& j, const Analysis& a) { put_drum(j, a, Drum::Clap); }},
     {"steps", [](ordered_json& j, const Analysis& a) { put_onsets(j, "steps", a.steps); }},
     {"sections",
      [](ordered_json& j, const Analysis& a) {
@@ -92,7 +102,7 @@ constexpr Feature table[] = {
                       confidences = ordered_json::array();
          for (const auto& section : a.sections) {
              starts.push_back(microseconds(section.start));
-             labels.push_back(section_letter(section.letter) + (section.drop ? " (drop)" : ""));
+             labels.push_back(section_name(section) + (section.drop ? " (drop)" : ""));
              confidences.push_back(rounded(section.confidence));
          }
          j["sections"] = starts;

@@ -152,6 +152,7 @@ struct Detection {
     std::vector<float> levels;
     std::optional<double> swing; ///< first eighth of a beat against the second
     float pulse = 1;             ///< 0 to 1: how sure it is that there is a pulse
+    float off_beat = 0;          ///< 0 to 1: how likely beats lie half a beat from where they were found
 
     /// Of everything that starts.
     [[nodiscard]] const std::vector<FoundOnset>& onsets() const;

@@ -30,6 +30,7 @@ Result<BeatGrid> with_tempo_ratio(const BeatGrid& grid, int beats, int of) {
             fmt::format("A grid has {:g} to {:g} beats a minute.", slowest_grid.value, fastest_grid.value));
     std::vector<GridBeat> out;
     std::int64_t first = 0;
+    // Whoever says how fast the beats are says so of all of them: how sure they were told to be is past.
     // Beat 0 survives, so that bar 1 stays where it is.
     for (auto k = -(-first_old * beats / of) - 1; k * of <= last_old * beats; ++k) {
         const auto place = k * of; // in parts of an old beat
@@ -40,15 +41,14 @@ Result<BeatGrid> with_tempo_ratio(const BeatGrid& grid, int beats, int of) {
         const auto left = place >= 0 ? place / beats : -((-place + beats - 1) / beats);
         const auto& before = grid.beats()[static_cast<std::size_t>(left - first_old)];
         if (left * beats == place) {
-            out.push_back(before);
+            out.push_back({before.time, 1.0f, before.origin});
             continue;
         }
         const auto& after = grid.beats()[static_cast<std::size_t>(left + 1 - first_old)];
         const double share = static_cast<double>(place - left * beats) / static_cast<double>(beats);
         const bool found = before.origin == BeatOrigin::Found && after.origin == BeatOrigin::Found;
         out.push_back({before.time + (after.time - before.time) * share,
-                       std::min(before.confidence, after.confidence),
-                       found ? BeatOrigin::Found : BeatOrigin::Corrected});
+                       1.0f, found ? BeatOrigin::Found : BeatOrigin::Corrected});
     }
     std::vector<MetreChange> metres{{0, grid.metre_at(Ticks(0))}};
     for (const auto& change : grid.metres())
