@@ -209,6 +209,7 @@ private slots:
         desk.window.go_to_stop(Stop::Place);
         choose(desk, "source", "onsets of");
         choose(desk, "source row", "crash");
+        choose(desk, "every", "one");
         desk.type("from", "1.1");
         desk.type("until", "17.1");
         desk.click("place");

@@ -45,7 +45,7 @@ Detection detection_of(const Analysis& analysis) {
     detection.grid = analysis.grid;
     detection.swing = analysis.swing;
     detection.pulse = analysis.pulse;
-    detection.off_beat = analysis.off_beat;
+    detection.off_beat = std::round(analysis.off_beat * 100) / 100; // a hint, no measurement
     for (const auto& tempo : analysis.tempi)
         detection.tempi.push_back({tempo.tempo, tempo.confidence});
     detection.rows = usual_rows(analysis);
