@@ -29,6 +29,15 @@ class JourneysDetection : public QObject {
         desk.click("detect");
         return desk.settle() && desk.project().detection->rows.size() >= 4;
     }
+    /// A song alone, as a person opens one.
+    static bool listen_to(Desk& desk, const QString& path) {
+        desk.window.open_path(path);
+        if (!desk.settle())
+            return false;
+        desk.window.go_to_stop(Stop::Grid);
+        desk.click("detect");
+        return desk.settle();
+    }
     static void drag_slider(QSlider* slider, int to) {
         // As a hand does: take hold, move, let go.
         slider->setSliderDown(true);
@@ -150,11 +159,7 @@ private slots:
         const QString path = dir.filePath("wind.wav");
         QVERIFY(ffmpeg({"-f", "lavfi", "-i", "anoisesrc=color=pink:duration=20:seed=5:amplitude=0.2", path}));
         Desk desk;
-        desk.window.open_path(path);
-        QVERIFY(desk.settle());
-        desk.window.go_to_stop(Stop::Grid);
-        desk.click("detect");
-        QVERIFY(desk.settle());
+        QVERIFY(listen_to(desk, path));
         QVERIFY(desk.project().detection && !desk.project().grid);
         auto* anyway = desk.window.findChild<QPushButton*>("beats anyway");
         QVERIFY(anyway && anyway->isVisible());
@@ -168,7 +173,8 @@ private slots:
         QVERIFY(!desk.project().grid);
     }
 
-    // An editor cuts on crashes: they have a row of their own, and so have toms; what the song does not have is hidden.
+    // An editor cuts on crashes: they have a row of their own, and so have toms; what the song does not have
+    // is hidden.
     void journey_cuts_on_crashes() {
         QTemporaryDir dir;
         const QString path = dir.filePath("crashes.wav");
@@ -186,15 +192,12 @@ private slots:
         }
         QVERIFY(score.play_to(path));
         Desk desk;
-        desk.window.open_path(path);
-        QVERIFY(desk.settle());
-        desk.window.go_to_stop(Stop::Grid);
-        desk.click("detect");
-        QVERIFY(desk.settle());
+        QVERIFY(listen_to(desk, path));
         const auto row_of = [&](const char* name) {
             const auto& rows = desk.project().detection->rows;
             return static_cast<std::size_t>(
-                std::find_if(rows.begin(), rows.end(), [&](const OnsetRow& row) { return row.name == name; }) -
+                std::find_if(rows.begin(), rows.end(),
+                             [&](const OnsetRow& row) { return row.name == name; }) -
                 rows.begin());
         };
         const auto& rows = desk.project().detection->rows;
@@ -215,7 +218,8 @@ private slots:
         desk.click("place");
         QVERIFY(desk.settle());
         const auto pins = resolve(desk.project());
-        const auto cuts = std::find_if(pins.begin(), pins.end(), [](const auto& lane) { return !lane.pins.empty(); });
+        const auto cuts =
+            std::find_if(pins.begin(), pins.end(), [](const auto& lane) { return !lane.pins.empty(); });
         QVERIFY(cuts != pins.end());
         QCOMPARE(cuts->pins.size(), rows[row_of("crash")].onsets.size());
     }

@@ -86,9 +86,11 @@ private slots:
                 QVERIFY2(
                     f_measure(plays->second, onsets) > 0.85,
                     qPrintable(QString("%1: %2").arg(name.c_str()).arg(f_measure(plays->second, onsets))));
-            else // of 128 eighths
+            else { // of 128 eighths
                 QVERIFY2(onsets.size() <= 6,
                          qPrintable(QString("%1: %2 of none").arg(name.c_str()).arg(onsets.size())));
+                QVERIFY2(!found->plays[static_cast<std::size_t>(drum)], name.c_str());
+            }
         }
     }
 

@@ -15,6 +15,7 @@ namespace pulsepin {
 namespace {
 
 constexpr std::size_t fewest_onsets = 4; // of which a pulse can be made
+constexpr std::size_t fewest_clear = 3;  // hits without which a drum may be a mistake
 
 /// The median tempo over eight beats: finer than one period in whole frames.
 Bpm tempo_of(const BeatTrack& track) {
@@ -123,7 +124,12 @@ Result<Analysis> analyze(FeatureSet feature_set, const AnalysisSettings& setting
     analysis.steps = find_onsets(whole, row);
     for (std::size_t drum = 0; settings.with_drums && drum < drum_count; ++drum) {
         row.function = drum_names[drum];
-        analysis.drums[drum] = find_onsets(whole, row);
+        const OnsetFinder finder(whole, row.function);
+        analysis.drums[drum] = finder.find(row);
+        OnsetSettings strict = row;
+        strict.sensitivity = std::max(0.0, row.sensitivity - 0.25);
+        const std::size_t clear = finder.find(strict).size();
+        analysis.plays[drum] = clear >= fewest_clear && 3 * clear >= analysis.drums[drum].size();
     }
     progress.report(0.1);
     for (auto* heard_for_onsets_only : {&whole.energy_rise, &whole.high_rise, &whole.surprise})

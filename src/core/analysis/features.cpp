@@ -276,7 +276,7 @@ private:
     /// Kicks, snares and hats are heard by both networks, which were taught with different drums: together
     /// they err less than either (docs/accuracy.md).
     void add_second_opinion(std::array<std::vector<float>, drum_count>& drums, std::size_t count) const {
-        constexpr float share = 0.4f;
+        constexpr float share = 0.3f;
         constexpr std::pair<Drum, Activation> both[] = {
             {Drum::Kick, Activation::Kick}, {Drum::Snare, Activation::Snare}, {Drum::Hat, Activation::Hat}};
         for (const auto& [drum, kind] : both) {

@@ -37,7 +37,7 @@ const DuelWeights& duel_weights() {
 }
 
 const SectionWeights& section_weights() {
-    static constexpr SectionWeights weights{-10.84, {3.361, 3.11, 1.798, 3.338, 0.7922, 0.5515, 2.436, -0.7026, -1.433, 3.64, 1.373, 1.248, 1.168, -0.15}};
+    static constexpr SectionWeights weights{-10.59, {3.111, 3.448, 1.915, 2.792, 0.6982, 0.4722, 2.224, -0.3957, -1.36, 3.531, 1.31, 1.275, 1.151, -0.1893}};
     return weights;
 }
 

@@ -76,12 +76,12 @@ DetectionCurve by_drum(const Features& f) {
     };
     // Probabilities: read off made songs, see docs/accuracy.md.
     constexpr std::array<Thresholds, drum_count> table{{{0.2f, Band::Bass, 1.2f},
-                                                        {0.28f, Band::Snare, 1.5f},
+                                                        {0.25f, Band::Snare, 1.5f},
                                                         {0.2f, Band::High, 0.8f},
-                                                        {0.35f, {}, 0},
-                                                        {0.25f, {}, 0},
-                                                        {0.25f, {}, 0},
-                                                        {0.25f, {}, 0}}};
+                                                        {0.3f, {}, 0},
+                                                        {0.2f, {}, 0},
+                                                        {0.2f, {}, 0},
+                                                        {0.2f, {}, 0}}};
     constexpr Thresholds row = table[static_cast<std::size_t>(drum)];
     if (!f.drums.empty())
         return heard(f.drums.log_odds(drum), row.probability);

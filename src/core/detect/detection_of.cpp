@@ -23,16 +23,13 @@ OnsetRow onset_row(const char* name, const char* function, const std::vector<Ons
 
 namespace {
 
-constexpr std::size_t fewest_worth_a_row =
-    3; ///< of toms, rides, crashes, claps: those that are not in every song
-
 std::vector<OnsetRow> usual_rows(const Analysis& a) {
     std::vector<OnsetRow> rows{onset_row("onsets", "full", a.onsets, true)};
     for (std::size_t drum = 0; drum < drum_count; ++drum) {
         const std::string name(drum_names[drum]);
+        // Not every song has toms, rides, crashes, claps.
         const bool usual = drum <= static_cast<std::size_t>(Drum::Hat);
-        rows.push_back(onset_row(name.c_str(), name.c_str(), a.drums[drum],
-                                 usual || a.drums[drum].size() >= fewest_worth_a_row));
+        rows.push_back(onset_row(name.c_str(), name.c_str(), a.drums[drum], usual || a.plays[drum]));
     }
     rows.push_back(onset_row("volume", "step", a.steps, false));
     return rows;
