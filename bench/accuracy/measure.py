@@ -97,7 +97,8 @@ def scores(truth, found):
         starts = [s[0] for s in truth['sections'][1:]]
         for title, window in (('sec0.5', 0.5), ('sec3', 3.0)):
             out[title] = f_of(starts, found['sections'][1:], window)
-        drops = [s[0] for s in truth['sections'] if s[1] == 'drop']
+        roles = [s[1] for s in truth['sections']]
+        drops = [s[0] for s, role, before in zip(truth['sections'], roles, ['', *roles]) if role == 'drop' or before == 'break']
         named = [t for t, label in zip(found['sections'], found['sections_label']) if 'drop' in label]
         if named:
             out['drop right'] = float(any(abs(t - d) < 1 for t in named for d in drops))

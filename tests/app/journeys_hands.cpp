@@ -267,7 +267,7 @@ private slots:
             if (size.width() < 1024)
                 continue; // there the bench is scrolled
             const auto& preview = desk.window.preview();
-            QVERIFY2(QRect({}, size).contains(QRect(preview.mapTo(&desk.window, QPoint()), preview.size())),
+            QTRY_VERIFY2(QRect({}, size).contains(QRect(preview.mapTo(&desk.window, QPoint()), preview.size())),
                      qPrintable(QString("stop %1").arg(stop)));
             // Nothing is squeezed below what it needs (small rows ask for a pixel less).
             for (auto* field : desk.window.findChildren<QWidget*>())

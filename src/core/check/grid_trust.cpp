@@ -11,8 +11,8 @@ constexpr Seconds bell{0.025};
 constexpr Seconds near_enough{0.08};
 constexpr double doubtful = 0.5;
 /// Beats that were found and are less likely right than that are doubtful: of made songs that nothing was
-/// fitted on about half of what is flagged so is wrong.
-constexpr double likely_enough = 0.85;
+/// fitted on more than half of what is flagged so is wrong (docs/accuracy.md).
+constexpr double likely_enough = 0.88;
 
 /// The same scale as what onsets say: `doubtful` where a beat is just not likely enough.
 double trust_of_confidence(double confidence) {
