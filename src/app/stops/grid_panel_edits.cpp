@@ -138,6 +138,7 @@ void GridPanel::move_to_off_beats() {
 }
 
 void GridPanel::name_bar_one_at_playhead() {
+    document_.detection().leave_proposal(); // whoever says where bar 1 is need not be told
     const auto& grid = document_.project().grid;
     if (grid)
         relabel(with_bar_one_at(*grid, grid->nearest_beat(view_.playhead()).value / ticks_per_beat),
