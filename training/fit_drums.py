@@ -1,12 +1,11 @@
 #!/usr/bin/python3
 # SPDX-License-Identifier: GPL-3.0-or-later
-"""Finds how sure the network of drums must be of a hit, class by class, and tells how right it then is; the numbers are copied by hand to
-onset_functions.cpp.
+"""Fits how likely it is of each peak of what the network hears of a drum that it is a hit (drum_hits.h).
 
 usage: fit_drums.py TOOL WORK FOLDER...
 
-Peaks of what the network hears on part `choose` of made material, every threshold against the mean F at 50 ms over songs in which the class
-plays, and hits a minute where it does not. Then the same at the best one on part `check`, by kit.
+Prints, class by class, the mean F at 50 ms over songs in which it plays, and hits a minute where it does not: by folds that leave out what is
+made of one source together, and of part `check`, which fits nothing; a threshold for all songs beside that of each song. Writes fitted.cpp.
 """
 import glob
 import json
@@ -16,55 +15,94 @@ from types import SimpleNamespace
 
 import numpy as np
 
+import fitted_numbers
+import logistic
 import songs as library
 from listener import SHAPES
 
-THRESHOLDS = np.arange(0.1, 0.8, 0.05)
+FOLDS = 5
+SIGNS = 19
+FURTHER = 3.0  # a song that is no made material counts so many times
 
 
-def peaks(odds, least):
-    """Times and probabilities of maxima over two frames to either side."""
-    p = 1 / (1 + np.exp(-odds))
-    n = len(p)
-    around = np.stack([np.roll(p, k) for k in (-2, -1, 1, 2)]) if n > 4 else np.zeros((4, n))
-    at = np.flatnonzero((p >= around.max(0)) & (p > least))
-    return at / 100, p[at]
+def right_ones(true, times):
+    """1 for each of the times that is matched with a true one, both rising."""
+    right, i, j = np.zeros(len(times)), 0, 0
+    while i < len(true) and j < len(times):
+        if abs(times[j] - true[i]) <= 0.05:
+            right[j] = 1
+            i += 1
+            j += 1
+        elif times[j] > true[i]:
+            i += 1
+        else:
+            j += 1
+    return right
+
+
+def likely_enough(p):
+    """As in drum_hits.cpp."""
+    falling = np.sort(p)[::-1]
+    expected = 2 * np.cumsum(falling) / (np.arange(1, len(p) + 1) + p.sum())
+    return falling[expected.argmax()] if expected.max() >= 0.25 else 2
+
+
+def load(tool, work, folders):
+    songs = []
+    for path in sorted(p for folder in folders for p in glob.glob(folder + '/truth/*.json')):
+        truth = json.load(open(path))
+        name = os.path.basename(path)[:-5]
+        if truth.get('part') != 'learn' and truth.get('kick') is not None:
+            group = truth['kind'] + ' ' + truth['part'] if 'part' in truth else 'further'
+            group += ', the kit kept out' if 'Red_Zeppelin' in truth.get('kit', '') else ''
+            songs.append(SimpleNamespace(name=name, truth=truth, audio=path.replace('/truth/', '/audio/')[:-5] + '.wav', group=group,
+                                         fold=library.group_of(str(truth.get('source') or truth.get('base', name))) % FOLDS,
+                                         checks='check' in group))
+    library.measured(tool, 'hits', f'{work}/hits', songs)
+    for song in songs:
+        song.rows = np.fromfile(f'{work}/hits/{song.name}.f32', np.float32).reshape(-1, SIGNS + 2).astype(float)
+    return songs
+
+
+def fit(songs):
+    x, y = np.concatenate([s.x for s in songs]), np.concatenate([s.y for s in songs])
+    each = np.concatenate([np.full(len(s.x), (FURTHER if s.group == 'further' else 1) / max(20, len(s.x))) for s in songs])
+    return logistic.fit(x, y, each / each.mean())
 
 
 def main():
     tool, work, folders = sys.argv[1], sys.argv[2], sys.argv[3:]
-    songs = []
-    for path in sorted(p for folder in folders for p in glob.glob(folder + '/truth/*.json')):
-        truth = json.load(open(path))
-        if ('tom' in truth or 'part' not in truth) and truth.get('part') != 'learn':
-            songs.append(SimpleNamespace(name=os.path.basename(path)[:-5], truth=truth, audio=path.replace('/truth/', '/audio/')[:-5] + '.wav'))
-    library.measured(tool, 'drums', f'{work}/drums', songs)
-    names = SHAPES['drums'].outputs
-    table = {}
-    for song in songs:
-        heard = np.fromfile(f'{work}/drums/{song.name}.f32', np.float32).reshape(len(names), -1)
-        group = song.truth.get('part', 'further')
-        if group == 'check':
-            group += ' ' + ('kit kept out' if 'Red_Zeppelin' in song.truth.get('kit', '') else 'other kits')
-        minutes = heard.shape[1] / 6000
-        for name, odds in zip(names, heard):
-            if song.truth.get(name) is None:
+    songs = load(tool, work, folders)
+    kept = {}
+    for number, drum in enumerate(SHAPES['drums'].outputs):
+        known = [s for s in songs if s.truth.get(drum) is not None]
+        for s in known:
+            rows = s.rows[s.rows[:, 0] == number]
+            s.times, s.x = rows[:, 1] / 100, rows[:, 2:]
+            s.y = right_ones(s.truth[drum], s.times)
+        fitting = [s for s in known if not s.checks]
+        whole = fit(fitting)
+        by_fold = [fit([s for s in fitting if s.fold != k]) for k in range(FOLDS)]
+        table = {}
+        for s in known:
+            if not len(s.x):
                 continue
-            true = np.array(song.truth[name])
-            times, p = peaks(odds, THRESHOLDS[0])
-            row = table.setdefault((group, name), [[], []])
-            if len(true) == 0:
-                row[1].append([(p > t).sum() / minutes for t in THRESHOLDS])
+            p = logistic.told(*(whole if s.checks else by_fold[s.fold]), s.x)
+            enough = likely_enough(p)
+            row = table.setdefault(s.group, ([], [], [], []))
+            if s.truth[drum]:
+                row[0].append(library.f_measure(s.truth[drum], s.times[p >= enough], 0.05))
+                row[1].append(library.f_measure(s.truth[drum], s.times[p >= 0.35], 0.05))
+                row[2].append(max(library.f_measure(s.truth[drum], s.times[p >= t], 0.05) for t in np.arange(0.05, 0.95, 0.05)))
             else:
-                row[0].append([library.f_measure(true, times[p > t], 0.05) for t in THRESHOLDS])
-    for name in names:
-        best = int(np.argmax(np.mean(table[('choose', name)][0], 0)))
-        print(f'{name}: threshold {THRESHOLDS[best]:.2f}')
-        for (group, other), (playing, silent) in sorted(table.items()):
-            if other == name and playing:
-                f = np.mean(playing, 0)
-                print(f'    {group:20s} F {f[best]:.3f} of {len(playing)} (best {f.max():.3f} at {THRESHOLDS[f.argmax()]:.2f}), ' +
-                      (f'{np.mean(silent, 0)[best]:.1f} a minute in {len(silent)} without' if silent else ''))
+                row[3].append(60 * (p >= enough).sum() / s.truth['duration'])
+        print(drum)
+        for group, (each, one, best, silent) in sorted(table.items()):
+            if each:
+                print(f'    {group:30s} F {np.mean(each):.3f} of {len(each)}, one threshold {np.mean(one):.3f}, the best {np.mean(best):.3f}' +
+                      (f', {np.mean(silent):.1f} a minute in {len(silent)} without' if silent else ''))
+        kept[drum] = dict(bias=whole[0], signs=list(whole[1]))
+    fitted_numbers.save(hit=kept)
 
 
 if __name__ == '__main__':

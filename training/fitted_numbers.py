@@ -3,6 +3,8 @@
 import json
 import os
 
+from listener import SHAPES
+
 HERE = os.path.dirname(os.path.abspath(__file__))
 STORE = HERE + '/fitted.json'
 SOURCE = HERE + '/../src/core/analysis/fitted.cpp'
@@ -21,7 +23,7 @@ def save(**changed):
     kept.update(changed)
     json.dump(kept, open(STORE, 'w'), indent=1)
     text = ['// SPDX-License-Identifier: GPL-3.0-or-later',
-            '// Written by training/fit_bars.py and training/fit_choice.py; do not edit.', '// clang-format off',
+            '// Written by training/fit_*.py; do not edit.', '// clang-format off',
             '#include "analysis/fitted.h"', '', 'namespace pulsepin {', '']
     for name, kind, function in (('bars', 'BarWeights', 'bar_weights'),
                                  ('grid', 'std::array<double, grid_term_count>', 'grid_weights'),
@@ -50,5 +52,10 @@ def save(**changed):
         w = kept.get(name) or dict(bias=first[0], signs=first[1:])
         text += [f'const {kind}& {name}_weights() {{', f'    static constexpr {kind} weights{{{w["bias"]:.4g}, {{{numbers(w["signs"])}}}}};',
                  '    return weights;', '}', '']
+    drums = [kept.get('hit', {}).get(drum) or dict(bias=0, signs=[float(i == own) for i in range(19)])
+             for own, drum in enumerate(SHAPES['drums'].outputs)]
+    text += ['const HitWeights& hit_weights(Drum drum) {', '    static constexpr std::array<HitWeights, drum_count> weights{{']
+    text += [f'        {{{w["bias"]:.4g}, {{{numbers(w["signs"])}}}}},' for w in drums]
+    text += ['    }};', '    return weights[static_cast<std::size_t>(drum)];', '}', '']
     text.append('} // namespace pulsepin')
     open(SOURCE, 'w').write('\n'.join(text) + '\n')

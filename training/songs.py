@@ -47,7 +47,7 @@ def load(folders, parts):
 def measured(tool, mode, out, songs, extra=(), without=False, jobs=2):
     """Runs pulsepin-terms over the songs that have no answer in `out` yet."""
     os.makedirs(out, exist_ok=True)
-    todo = [s.audio for s in songs if not os.path.exists(f'{out}/{s.name}.json')]
+    todo = [s.audio for s in songs if not any(os.path.exists(f'{out}/{s.name}.{kind}') for kind in ('json', 'f32'))]
     flag = ['--without-network'] if without else []
     chunks = [todo[i:i + 8] for i in range(0, len(todo), 8)]
     running = []

@@ -53,8 +53,13 @@ def put(target, times, start, stretch, frames, shape):
         target[k] = np.maximum(target[k], value)
 
 
-def crop(track, rng, augment, outputs, length):
-    """(x: bands x frames, y: outputs x frames, mask)"""
+def without_beat(tracks):
+    """What can lie under any other: speech, pads and noises, that have no drums."""
+    return [t for t in tracks if t.truth['kind'] == 'free' and not any(t.truth.get(d) for d in ('kick', 'snare', 'hat'))]
+
+
+def crop(track, rng, augment, outputs, length, under=None):
+    """(x: bands x frames, y: outputs x frames, mask). `under`: a track that is heard beneath it."""
     stretch = float(np.exp(rng.uniform(-0.28, 0.28))) if augment and rng.random() < 0.6 else 1.0
     need = int(length / stretch) + 2
     n = len(track.x)
@@ -76,6 +81,10 @@ def crop(track, rng, augment, outputs, length):
             bands = np.concatenate([np.linspace(-.4, 1, 54), np.linspace(-1, .6, 60)])
             gain = rng.uniform(-8, 8) + rng.uniform(-8, 8) * bands
             x = np.log10(1 + 300 * linear * 10 ** (gain / 20).astype(np.float32))
+        if under is not None and len(under.x) > 200:
+            at = int(rng.integers(0, len(under.x))) + np.arange(length)
+            other = under.x[at % len(under.x)].astype(np.float32)
+            x = np.log10(10 ** x + (10 ** other - 1) * 10 ** (rng.uniform(-14, 3) / 20)).astype(np.float32)
         if rng.random() < 0.3:
             s = int(rng.integers(-2, 3))
             x = np.concatenate([np.roll(x[:, :54], s, 1), np.roll(x[:, 54:], s, 1)], 1)
@@ -119,7 +128,11 @@ def batch(tracks, rng, augment, what):
     length, count = CROPS[what]
     weights = np.array([1.0 if len(t.x) > length else 0.6 for t in tracks])
     chosen = rng.choice(len(tracks), count, p=weights / weights.sum())
-    parts = [crop(tracks[i], rng, augment, SHAPES[what].outputs, length) for i in chosen]
+    lying_under = without_beat(tracks) if augment and what == 'drums' else []
+
+    def under():
+        return lying_under[rng.integers(len(lying_under))] if lying_under and rng.random() < 0.2 else None
+    parts = [crop(tracks[i], rng, augment, SHAPES[what].outputs, length, under()) for i in chosen]
     return [torch.from_numpy(np.stack([p[i] for p in parts])) for i in range(3)]
 
 

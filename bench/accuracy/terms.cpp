@@ -4,13 +4,15 @@
 //   pulsepin-terms grids OUT SOUND...         the candidates of each song with their terms
 //   pulsepin-terms heard OUT SOUND...         what the network hears, six float32 a frame, and the flux
 //   pulsepin-terms drums OUT SOUND...         what the network of drums hears, seven float32 a frame
-//   pulsepin-terms beats OUT SOUND...         what tells of each beat of the grid that was found whether it
-//   is one pulsepin-terms sections OUT SOUND...      what speaks for a section to begin at each bar that was
-//   found
+//   pulsepin-terms hits  OUT SOUND...         of each peak in that which drum it may be of, its frame and its
+//                                             signs, as float32
+//   pulsepin-terms beats OUT SOUND...         what tells of each beat that was found whether it is one
+//   pulsepin-terms sections OUT SOUND...      what speaks for a section to begin at each bar that was found
 // After the word may follow --without-network. Writes OUT/NAME.json (or .f32).
 #include "analysis/analyze.h"
 #include "analysis/beat_refine.h"
 #include "analysis/beat_sureness.h"
+#include "analysis/drum_hits.h"
 #include "analysis/grid_choice.h"
 #include "analysis/section_starts.h"
 #include "media/load_sound.h"
@@ -141,6 +143,15 @@ void write_curve(std::ostream& out, const std::vector<float>& curve) {
               static_cast<std::streamsize>(curve.size() * sizeof(float)));
 }
 
+void write_hits(std::ostream& out, const Features& features) {
+    for (std::size_t drum = 0; drum < drum_count; ++drum)
+        for (const auto& hit : possible_hits(features, static_cast<Drum>(drum))) {
+            std::vector<float> row{static_cast<float>(drum), static_cast<float>(hit.frame)};
+            row.insert(row.end(), hit.signs.begin(), hit.signs.end());
+            write_curve(out, row);
+        }
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -149,11 +160,12 @@ int main(int argc, char** argv) {
     const bool bars = !words.empty() && words[0] == "bars";
     const std::size_t first_sound = bars ? 3 : 2;
     if (words.size() <= first_sound) {
-        std::cerr << "usage: pulsepin-terms bars OUT BEATS SOUND... | grids|heard|drums|beats|sections OUT "
-                     "SOUND...\n";
+        std::cerr
+            << "usage: pulsepin-terms bars OUT BEATS SOUND... | grids|heard|drums|hits|beats|sections OUT "
+               "SOUND...\n";
         return 2;
     }
-    const bool with_drums = words[0] == "drums" || words[0] == "sections";
+    const bool with_drums = words[0] == "drums" || words[0] == "hits" || words[0] == "sections";
     for (std::size_t i = first_sound; i < words.size(); ++i) {
         const std::filesystem::path path = words[i];
         const auto target = std::filesystem::path(words[1]) / path.stem();
@@ -164,8 +176,10 @@ int main(int argc, char** argv) {
         }
         const auto heard = extract_features(*sound->samples, {with_network, with_drums});
         const Features* features = &heard->features;
-        if (words[0] == "heard" || words[0] == "drums") {
+        if (words[0] == "heard" || words[0] == "drums" || words[0] == "hits") {
             std::ofstream out(target.string() + ".f32", std::ios::binary);
+            if (words[0] == "hits")
+                write_hits(out, *features);
             for (std::size_t kind = 0; words[0] == "heard" && kind < activation_count; ++kind)
                 write_curve(out, features->activations.log_odds[kind]);
             for (std::size_t drum = 0; words[0] == "drums" && drum < drum_count; ++drum)

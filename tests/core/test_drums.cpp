@@ -131,6 +131,41 @@ private slots:
             QVERIFY(row.empty());
     }
 
+    // Kick and hats on each beat, a snare on none: only the crash every four bars, and the fill before it,
+    // tell where bars begin (common practice). The song begins with two beats that belong to no whole bar.
+    void a_crash_and_a_fill_place_the_bars() {
+        DrumScore score;
+        std::vector<double> downbeats;
+        for (int beat = 0; beat < 66; ++beat) {
+            const double at = 0.5 + 0.5 * beat;
+            const int place = beat - 2; // of the first whole bar
+            score.hit(at, 36, 110);
+            score.hit(at, 42, 80);
+            score.hit(at + 0.25, 42, 80);
+            if (place >= 0 && place % 4 == 0)
+                downbeats.push_back(at);
+            if (place >= 0 && place % 16 == 0)
+                score.hit(at, 49, 120);
+            if (place % 16 >= 14)
+                for (const double part : {0.0, 0.125, 0.25, 0.375})
+                    score.hit(at + part, place % 16 == 14 ? 48 : 45, 110);
+        }
+        const auto sound = score.played();
+        QVERIFY2(sound, "fluidsynth or its instruments are missing");
+        const auto found = analyze(*sound);
+        QVERIFY(found.has_value() && found->grid);
+        const auto& beats = found->grid->beats();
+        int right = 0, bars = 0;
+        for (std::size_t i = 0; i < beats.size(); ++i) {
+            if (!found->grid->is_downbeat(found->grid->first_beat() + static_cast<std::int64_t>(i)))
+                continue;
+            ++bars;
+            right += std::any_of(downbeats.begin(), downbeats.end(),
+                                 [&](double t) { return std::abs(t - beats[i].time.value) < 0.05; });
+        }
+        QVERIFY2(right >= 14 && bars <= right + 1, qPrintable(QString("%1 of %2").arg(right).arg(bars)));
+    }
+
     void silence_has_no_drums() {
         const auto found = analyze(*store_of(std::vector<float>(44'100 * 4, 0.0f), {44'100, 1}));
         QVERIFY(found.has_value());

@@ -12,6 +12,7 @@ import mido
 import numpy as np
 from scipy.io import wavfile
 
+from .production import peak_filter
 from .score import RATE, decoded
 
 FONTS = {'/usr/share/sounds/sf2/FluidR3_GM.sf2': (0, 8, 16, 24, 25, 32, 40), '/usr/share/sounds/sf2/TimGM6mb.sf2': (0, 8, 16, 25),
@@ -161,15 +162,21 @@ def load(folder, name):
     return kit
 
 
-def drummed(rng, hits, seconds, folder, name):
-    """Plays hits [(second, key, strength)] on a kit that is tuned, damped and balanced at random; mono samples."""
-    kit = load(folder, name)
+def drummed(rng, hits, seconds, folder, name, others=()):
+    """Plays hits [(second, key, strength)] on a kit that is tuned, damped, coloured and balanced at random; mono samples. Each family of
+    drums may come from one of the `others` instead: it is the mixtures that teach what a snare is on a kit that was never heard."""
+    own = load(folder, name)
+    lenders = [load(folder, other) for other in others]
+    family_kit, family_colour = {}, {}
     spare = None
     out = np.zeros(int((seconds + 3) * RATE), np.float32)
     voices, family_gain, family_tune = {}, {}, {}
     for key in sorted({k for _, k, _ in hits}):
         kin = next((group for group in KIN if key in group), (key,))
+        kit = family_kit.setdefault(kin[0], lenders[rng.integers(len(lenders))] if lenders and rng.random() < 0.6 else own)
         source = next((k for k in (key, *kin) if k in kit), None)
+        if source is None:
+            kit, source = own, next((k for k in (key, *kin) if k in own), None)
         layers = kit.get(source)
         if layers is None:
             if spare is None:
@@ -182,11 +189,15 @@ def drummed(rng, hits, seconds, folder, name):
         family = kin[0]
         gain = family_gain.setdefault(family, 10 ** (rng.normal(0, 3.5) / 20))
         tune = family_tune.setdefault(family, 2 ** (rng.normal(0, 1.6) / 12))
+        colour = family_colour.setdefault(family, [(np.exp(rng.uniform(np.log(80), np.log(9000))), rng.uniform(-7, 7), rng.uniform(0.4, 2.5))
+                                                   for _ in range(rng.integers(0, 3))] if lenders else [])
         damp = rng.uniform(0.06, 0.4) if rng.random() < 0.3 and key not in RINGING else None
         made = []
         for select, strength, hit in layers:
             at = np.arange(0, len(hit) - 1, tune)
             x = np.interp(at, np.arange(len(hit)), hit).astype(np.float32) * gain
+            for frequency, decibels, quality in colour:
+                x = peak_filter(x, frequency, decibels, quality).astype(np.float32)
             if damp:
                 x *= np.exp(-np.arange(len(x)) / (damp * RATE)).astype(np.float32)
             made.append((select, strength, x))

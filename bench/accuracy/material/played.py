@@ -41,7 +41,8 @@ def make(rng, name, seconds, folder, part, library):
         return None
     truth = truth_of(piece, to_seconds, 0.0)
     kit = kits.chosen(rng, folder, part)
-    drums = kits.drummed(rng, [(float(to_seconds(b)) + ATTACK_LAG, k, v) for b, k, v in hits], length, folder, kit)
+    others = [kits.chosen(rng, folder, part) for _ in range(3)] if part == 'learn' and rng.random() < 0.6 else []
+    drums = kits.drummed(rng, [(float(to_seconds(b)) + ATTACK_LAG, k, v) for b, k, v in hits], length, folder, kit, others)
     drums = np.repeat(drums[:, None], 2, 1)
     if rng.random() < 0.4:
         drums = peak_filter(drums, np.exp(rng.uniform(np.log(60), np.log(9000))), rng.uniform(-6, 6), rng.uniform(0.5, 2))

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "analysis/activation_network.h"
+
 #include <array>
 #include <cstddef>
 
@@ -41,6 +43,14 @@ struct BeatWeights {
     std::array<double, beat_sign_count> signs;
 };
 [[nodiscard]] const BeatWeights& beat_weights();
+
+/// That a peak of what is heard of a drum is a hit of it; see drum_hits.h.
+inline constexpr std::size_t hit_sign_count = 19;
+struct HitWeights {
+    double bias;
+    std::array<double, hit_sign_count> signs;
+};
+[[nodiscard]] const HitWeights& hit_weights(Drum drum);
 
 /// Log odds that there is a pulse at all, from the terms of the best grid.
 struct PulseWeights {

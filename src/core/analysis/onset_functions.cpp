@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "analysis/drum_hits.h"
 #include "analysis/onsets.h"
 
 #include <algorithm>
@@ -65,27 +66,20 @@ DetectionCurve by_everything(const Features& f) {
     return curve;
 }
 
-/// What the network of drums tells; without it what rises in a band, for the three that have one of their
-/// own.
+/// What the network of drums tells, weighed in this song; without it what rises in a band, for the three that
+/// have one of their own.
 template <Drum drum>
 DetectionCurve by_drum(const Features& f) {
-    struct Thresholds {
-        float probability;
+    struct Rise {
         std::optional<Band> band;
-        float rise;
+        float least;
     };
-    // Probabilities: read off made songs, see docs/accuracy.md.
-    constexpr std::array<Thresholds, drum_count> table{{{0.2f, Band::Bass, 1.2f},
-                                                        {0.25f, Band::Snare, 1.5f},
-                                                        {0.2f, Band::High, 0.8f},
-                                                        {0.3f, {}, 0},
-                                                        {0.2f, {}, 0},
-                                                        {0.2f, {}, 0},
-                                                        {0.2f, {}, 0}}};
-    constexpr Thresholds row = table[static_cast<std::size_t>(drum)];
+    constexpr std::array<Rise, drum_count> without_network{
+        {{Band::Bass, 1.2f}, {Band::Snare, 1.5f}, {Band::High, 0.8f}, {}, {}, {}, {}}};
     if (!f.drums.empty())
-        return heard(f.drums.log_odds(drum), row.probability);
-    return row.band ? on_slow_clock(band(f, *row.band), row.rise) : DetectionCurve{};
+        return heard(weighed_hits(f, drum), 0.5f);
+    constexpr Rise rise = without_network[static_cast<std::size_t>(drum)];
+    return rise.band ? on_slow_clock(band(f, *rise.band), rise.least) : DetectionCurve{};
 }
 
 template <Band kind>
