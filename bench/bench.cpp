@@ -304,7 +304,7 @@ void bench_ten_minutes(BenchTable& table) {
     auto writer = *SampleStoreWriter::create(song.samples->format());
     (void)writer.append(ten_minutes);
     const auto long_song = *extract_features(**writer.finish());
-    for (const char* id : {"full", "flux"}) {
+    for (const char* id : {"full", "flux", "hat"}) {
         const OnsetFinder finder(long_song.features, id);
         OnsetSettings settings;
         table.row(QString("find the onsets of ten minutes again, %1").arg(id), 15, 16, [&] {

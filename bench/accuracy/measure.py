@@ -2,8 +2,8 @@
 # SPDX-License-Identifier: GPL-3.0-or-later
 """Runs Pulse Pin and other libraries over material with truth and tells how right and how fast each is.
 
-usage: measure.py MATERIAL WORK --cli build/release/pulsepin-cli [--qm WORK/qm_beats] [--part check] [--limit N]
-       [--table FILE.md]
+usage: measure.py MATERIAL WORK --cli build/release/pulsepin-cli [--before CLI] [--qm WORK/qm_beats] [--part check] [--limit N]
+       [--table FILE.md]     --before: an older pulsepin-cli, to stand beside
 
 The measures are mir_eval's (Raffel et al. 2014): F of beats and downbeats at 70 ms, continuity CMLt and AMLt, F of
 onsets at 50 and 25 ms, each over the full signal, nothing trimmed. w20: share of true beats with one found within 20 ms. Of drums F at 50
@@ -35,8 +35,8 @@ def column(text):
     return [float(line.split()[0]) for line in text.splitlines() if line.strip()]
 
 
-def pulsepin(audio, out, a, flags=()):
-    _, cpu = timed([a.cli, 'analyze', audio, '--json', out, '--force', *flags])
+def pulsepin(audio, out, a, flags=(), cli=None):
+    _, cpu = timed([cli or a.cli, 'analyze', audio, '--json', out, '--force', *flags])
     return (json.load(open(out)) if os.path.exists(out) else {}), cpu
 
 
@@ -124,6 +124,7 @@ def one(job):
     out = f'{a.work}/{system}/{name}.json'
     os.makedirs(os.path.dirname(out), exist_ok=True)
     run = dict(pulsepin=pulsepin, qm=qm_dsp, aubio=aubio,
+               before=lambda x, o, p: pulsepin(x, o, p, cli=p.before),
                plain=lambda x, o, p: pulsepin(x, o, p, ['--without-network']))[system]
     found, cpu = run(audio, out, a)
     seconds = os.path.getsize(audio) / 4 / 44100
@@ -131,7 +132,7 @@ def one(job):
                 **scores(truth, found))
 
 
-TITLES = dict(pulsepin='Pulse Pin', plain='Pulse Pin without its network', qm='qm-dsp', aubio='aubio')
+TITLES = dict(pulsepin='Pulse Pin', before='Pulse Pin as it was before', plain='Pulse Pin without its network', qm='qm-dsp', aubio='aubio')
 
 
 DRUM_COLUMNS = [*DRUMS, *(f'no {drum}' for drum in DRUMS)]
@@ -156,6 +157,7 @@ def main():
     ap.add_argument('material')
     ap.add_argument('work')
     ap.add_argument('--cli', required=True)
+    ap.add_argument('--before')
     ap.add_argument('--qm')
     ap.add_argument('--part', default='check')
     ap.add_argument('--limit', type=int, default=10 ** 9)
@@ -165,19 +167,24 @@ def main():
     paths = [p for p in sorted(glob.glob(a.material + '/truth/*.json'))
              if json.load(open(p)).get('part', a.part) == a.part][:a.limit]
     lines = head('system', [c.replace('silent_of_beats', 'none where none') for c in COLUMNS] + ['x real time'])
-    systems = ['pulsepin', 'plain'] + (['qm'] if a.qm else []) + ['aubio']
-    kinds = {}
+    systems = ['pulsepin'] + (['before'] if a.before else []) + ['plain'] + (['qm'] if a.qm else []) + ['aubio']
+    kinds, older = {}, []
     with ProcessPoolExecutor(a.jobs) as pool:
         for system in systems:
             results = list(pool.map(one, [(p, a, system) for p in paths]))
             json.dump(results, open(f'{a.work}/{system}.json', 'w'), indent=1)
             lines.append(row(TITLES[system], results))
             print(lines[-1], flush=True)
+            if system == 'before':
+                older = results
             if system == 'pulsepin':
                 kinds = {k: [r for r in results if r['kind'] == k] for k in sorted({r['kind'] for r in results})}
     for kind, results in kinds.items():
         lines.append(row(f'Pulse Pin, {kind} only', results))
         print(lines[-1], flush=True)
+        if older:
+            lines.append(row(f'before, {kind} only', [r for r in older if r['kind'] == kind]))
+            print(lines[-1], flush=True)
     lines += ['', *head('drums of', DRUM_COLUMNS)]
     for kind, results in kinds.items():
         for title, some in ((kind, [r for r in results if not r['aside']]), (kind + ', the kit kept out', [r for r in results if r['aside']])):

@@ -120,6 +120,20 @@ private slots:
         QVERIFY(odds_of(500) > odds_of(537));
     }
 
+    // However sure a hit is, what lies between it and the next is none.
+    void between_hits_there_is_nothing() {
+        Features features = quiet();
+        for (std::size_t beat = 0; beat < 8; ++beat) {
+            hear(features, Drum::Snare, 100 + 100 * beat, 6);
+            hear(features, Drum::Snare, 150 + 100 * beat, -3.5); // a ride, say: below what is looked at
+        }
+        const auto weighed = weighed_hits(features, Drum::Snare);
+        for (std::size_t beat = 0; beat < 8; ++beat) {
+            QVERIFY(weighed[100 + 100 * beat] > 0);
+            QVERIFY(weighed[150 + 100 * beat] <= -3.5f);
+        }
+    }
+
     void what_is_weighed_keeps_its_peaks() {
         Features features = quiet();
         std::mt19937 random(9);

@@ -127,9 +127,9 @@ Result<Analysis> analyze(FeatureSet feature_set, const AnalysisSettings& setting
         const OnsetFinder finder(whole, row.function);
         analysis.drums[drum] = finder.find(row);
         OnsetSettings strict = row;
-        strict.sensitivity = std::max(0.0, row.sensitivity - 0.25);
+        strict.sensitivity = std::max(0.0, row.sensitivity - 0.12);
         const std::size_t clear = finder.find(strict).size();
-        analysis.plays[drum] = clear >= fewest_clear && 3 * clear >= analysis.drums[drum].size();
+        analysis.plays[drum] = clear >= fewest_clear && 2 * clear >= analysis.drums[drum].size();
     }
     progress.report(0.1);
     for (auto* heard_for_onsets_only : {&whole.energy_rise, &whole.high_rise, &whole.surprise})

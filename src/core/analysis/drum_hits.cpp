@@ -206,7 +206,7 @@ double likely_enough(std::vector<double> probabilities) {
 }
 
 std::vector<float> weighed_hits(const Features& features, Drum drum) {
-    auto odds = features.drums.log_odds(drum);
+    const auto odds = features.drums.log_odds(drum);
     const auto hits = possible_hits(features, drum);
     const auto& weights = hit_weights(drum);
     std::vector<double> told, probabilities;
@@ -219,15 +219,22 @@ std::vector<float> weighed_hits(const Features& features, Drum drum) {
     }
     const double enough = std::clamp(likely_enough(std::move(probabilities)), 1e-4, 1 - 1e-4);
     const double least = std::log(enough / (1 - enough)) - 1e-4;
-    // Each frame moves as its nearest peak does, so that peaks remain where they are.
-    std::size_t nearest = 0;
-    for (std::size_t t = 0; t < odds.size() && !hits.empty(); ++t) {
-        while (nearest + 1 < hits.size() && 2 * t > hits[nearest].frame + hits[nearest + 1].frame)
-            ++nearest;
-        odds[t] +=
-            static_cast<float>(told[nearest] - hits[nearest].signs[static_cast<std::size_t>(drum)] - least);
+    // Around a peak all moves as the peak does; in between there is nothing, however sure the nearest one is.
+    constexpr float nothing = -4, far_from_all = -1000;
+    std::vector<float> weighed(odds.size(), far_from_all);
+    for (std::size_t i = 0; i < hits.size(); ++i) {
+        const auto at = static_cast<std::ptrdiff_t>(hits[i].frame);
+        const auto until = std::min(at + reach + 1, std::ssize(odds));
+        const auto moved =
+            static_cast<float>(told[i] - hits[i].signs[static_cast<std::size_t>(drum)] - least);
+        for (auto t = static_cast<std::size_t>(std::max<std::ptrdiff_t>(at - reach, 0));
+             static_cast<std::ptrdiff_t>(t) < until; ++t)
+            weighed[t] = std::max(weighed[t], odds[t] + moved);
     }
-    return odds;
+    for (std::size_t t = 0; t < odds.size(); ++t)
+        if (weighed[t] == far_from_all)
+            weighed[t] = std::min(odds[t], nothing);
+    return weighed;
 }
 
 } // namespace pulsepin
