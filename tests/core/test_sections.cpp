@@ -150,6 +150,22 @@ private slots:
             QVERIFY(!section.drop);
     }
 
+    // The verse comes in far louder than the intro, yet the drop is where the break ends.
+    void the_end_of_a_break_is_the_drop_before_a_larger_rise() {
+        const auto song =
+            song_of({{8, 5, false, -32}, {8, 1, true, -14}, {4, 4, false, -16}, {8, 2, true, -13}});
+        const auto sections = named(song, {0, 32, 64, 80}, {0, 1, 2, 3});
+        QCOMPARE(section_name(sections[2]), "break");
+        QVERIFY(sections[3].drop && !sections[1].drop);
+    }
+
+    // A chorus that is louder than a verse is no drop, unless the verse is thin for this song.
+    void a_chorus_after_a_full_verse_is_no_drop() {
+        const auto song = song_of({{8, 1, true, -18}, {8, 2, true, -11.5}, {16, 1, true, -16}});
+        for (const auto& section : named(song, {0, 32, 64}, {0, 1, 0}))
+            QVERIFY(!section.drop);
+    }
+
     void an_even_song_has_no_drop() {
         const auto song = song_of({{8, 1}, {8, 2, true, -13}, {8, 1}, {8, 2, true, -13}});
         for (const auto& section : named(song, {0, 32, 64, 96}, {0, 1, 0, 1}))

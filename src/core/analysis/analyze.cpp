@@ -15,7 +15,11 @@ namespace pulsepin {
 namespace {
 
 constexpr std::size_t fewest_onsets = 4; // of which a pulse can be made
-constexpr std::size_t fewest_clear = 3;  // hits without which a drum may be a mistake
+
+/// Hits without which a drum may be a mistake. Crashes are few where they are.
+constexpr std::size_t fewest_clear(Drum drum) {
+    return drum == Drum::Crash ? 2 : 3;
+}
 
 /// The median tempo over eight beats: finer than one period in whole frames.
 Bpm tempo_of(const BeatTrack& track) {
@@ -129,7 +133,8 @@ Result<Analysis> analyze(FeatureSet feature_set, const AnalysisSettings& setting
         OnsetSettings strict = row;
         strict.sensitivity = std::max(0.0, row.sensitivity - 0.12);
         const std::size_t clear = finder.find(strict).size();
-        analysis.plays[drum] = clear >= fewest_clear && 2 * clear >= analysis.drums[drum].size();
+        analysis.plays[drum] =
+            clear >= fewest_clear(static_cast<Drum>(drum)) && 2 * clear >= analysis.drums[drum].size();
     }
     progress.report(0.1);
     for (auto* heard_for_onsets_only : {&whole.energy_rise, &whole.high_rise, &whole.surprise})

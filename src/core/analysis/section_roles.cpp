@@ -127,11 +127,12 @@ void name_roles(std::vector<Section>& sections, const std::vector<std::size_t>& 
             bars_of(starts[s], end_of(s)) <= longest_break)
             sections[s].role = SectionRole::Break;
 
-    // Of several the one that rises most.
+    // The end of a break before a mere rise; of several the one that rises most.
     std::size_t sounds = 0;
     while (sounds < moments.size() && moments[sounds].level_db < -60)
         ++sounds;
     double largest = 0;
+    bool best_ends_break = false;
     std::size_t drop = 0;
     for (std::size_t s = 1; s < n; ++s) {
         if (bars_of(sounds, starts[s]) < music_before_a_drop)
@@ -142,10 +143,12 @@ void name_roles(std::vector<Section>& sections, const std::vector<std::size_t>& 
         const Means after = means_of(moments, starts[s], std::min(end_of(s), starts[s] + reach));
         const double rise = after.level_db - before.level_db;
         const bool after_break = sections[s - 1].role == SectionRole::Break && rise > 0;
-        const bool out_of_thin =
-            rise >= drop_rise_db && before.level_db < usual.level_db && before.level_db > -60;
-        if ((after_break || out_of_thin) && rise > largest) {
+        const bool is_thin = usual.is_bare(before) || before.level_db < usual.level_db - thin_by_db;
+        const bool out_of_thin = rise >= drop_rise_db && is_thin && before.level_db > -60;
+        if (after_break ? !best_ends_break || rise > largest
+                        : out_of_thin && !best_ends_break && rise > largest) {
             largest = rise;
+            best_ends_break = after_break;
             drop = s;
         }
     }
