@@ -159,13 +159,6 @@ private slots:
         QVERIFY(sections[3].drop && !sections[1].drop);
     }
 
-    // A chorus that is louder than a verse is no drop, unless the verse is thin for this song.
-    void a_chorus_after_a_full_verse_is_no_drop() {
-        const auto song = song_of({{8, 1, true, -18}, {8, 2, true, -11.5}, {16, 1, true, -16}});
-        for (const auto& section : named(song, {0, 32, 64}, {0, 1, 0}))
-            QVERIFY(!section.drop);
-    }
-
     void an_even_song_has_no_drop() {
         const auto song = song_of({{8, 1}, {8, 2, true, -13}, {8, 1}, {8, 2, true, -13}});
         for (const auto& section : named(song, {0, 32, 64, 96}, {0, 1, 0, 1}))

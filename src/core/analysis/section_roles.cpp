@@ -143,8 +143,8 @@ void name_roles(std::vector<Section>& sections, const std::vector<std::size_t>& 
         const Means after = means_of(moments, starts[s], std::min(end_of(s), starts[s] + reach));
         const double rise = after.level_db - before.level_db;
         const bool after_break = sections[s - 1].role == SectionRole::Break && rise > 0;
-        const bool is_thin = usual.is_bare(before) || before.level_db < usual.level_db - thin_by_db;
-        const bool out_of_thin = rise >= drop_rise_db && is_thin && before.level_db > -60;
+        const bool out_of_thin =
+            rise >= drop_rise_db && before.level_db < usual.level_db && before.level_db > -60;
         if (after_break ? !best_ends_break || rise > largest
                         : out_of_thin && !best_ends_break && rise > largest) {
             largest = rise;
