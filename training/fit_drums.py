@@ -25,21 +25,6 @@ SIGNS = 19
 FURTHER = 3.0  # a song that is no made material counts so many times
 
 
-def right_ones(true, times):
-    """1 for each of the times that is matched with a true one, both rising."""
-    right, i, j = np.zeros(len(times)), 0, 0
-    while i < len(true) and j < len(times):
-        if abs(times[j] - true[i]) <= 0.05:
-            right[j] = 1
-            i += 1
-            j += 1
-        elif times[j] > true[i]:
-            i += 1
-        else:
-            j += 1
-    return right
-
-
 def likely_enough(p):
     """As in drum_hits.cpp."""
     falling = np.sort(p)[::-1]
@@ -79,7 +64,7 @@ def main():
         for s in known:
             rows = s.rows[s.rows[:, 0] == number]
             s.times, s.x = rows[:, 1] / 100, rows[:, 2:]
-            s.y = right_ones(s.truth[drum], s.times)
+            s.y = library.right_ones(s.truth[drum], s.times, 0.05)
         fitting = [s for s in known if not s.checks]
         whole = fit(fitting)
         by_fold = [fit([s for s in fitting if s.fold != k]) for k in range(FOLDS)]

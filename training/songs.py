@@ -59,26 +59,26 @@ def measured(tool, mode, out, songs, extra=(), without=False, jobs=2):
         process.wait()
 
 
-def matches(reference, estimate, window=0.07):
-    """Pairs of one reference and one estimated time each, no further apart than `window`; both rising."""
-    i = j = hits = 0
+def right_ones(reference, estimate, window=0.07):
+    """1 for each estimate that is paired with a reference no further than `window` away, 0 for others; both rising."""
+    right, i, j = np.zeros(len(estimate)), 0, 0
     while i < len(reference) and j < len(estimate):
         d = estimate[j] - reference[i]
         if abs(d) <= window:
-            hits += 1
+            right[j] = 1
             i += 1
             j += 1
         elif d > 0:
             i += 1
         else:
             j += 1
-    return hits
+    return right
 
 
 def f_measure(reference, estimate, window=0.07):
     if len(reference) == 0 or len(estimate) == 0:
         return 0.0
-    return 2 * matches(reference, estimate, window) / (len(reference) + len(estimate))
+    return 2 * right_ones(reference, estimate, window).sum() / (len(reference) + len(estimate))
 
 
 def continuity(reference, estimate):

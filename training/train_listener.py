@@ -124,11 +124,10 @@ def crop(track, rng, augment, outputs, length, under=None):
     return x.T.copy(), y, mask
 
 
-def batch(tracks, rng, augment, what):
+def batch(tracks, rng, augment, what, lying_under=()):
     length, count = CROPS[what]
     weights = np.array([1.0 if len(t.x) > length else 0.6 for t in tracks])
     chosen = rng.choice(len(tracks), count, p=weights / weights.sum())
-    lying_under = without_beat(tracks) if augment and what == 'drums' else []
 
     def under():
         return lying_under[rng.integers(len(lying_under))] if lying_under and rng.random() < 0.2 else None
@@ -162,6 +161,7 @@ def main():
     known, watched_known = set(), set()
     tracks = load(a.material, a.spectra, 'learn', known, outputs)
     watched = load(a.material, a.spectra, 'check', watched_known, outputs)
+    lying_under = without_beat(tracks) if a.what == 'drums' else []
     print(len(tracks), 'pieces to learn from,', len(watched), 'to watch', flush=True)
     net = Listener(SHAPES[a.what])
     if a.begin:
@@ -184,7 +184,7 @@ def main():
         for group in optimiser.param_groups:
             group['lr'] = a.rate * warm * (0.02 + 0.98 * 0.5 * (1 + np.cos(np.pi * share)))
         net.train()
-        loss, each = loss_of(net, batch(tracks, rng, True, a.what))
+        loss, each = loss_of(net, batch(tracks, rng, True, a.what, lying_under))
         optimiser.zero_grad()
         loss.backward()
         torch.nn.utils.clip_grad_norm_(net.parameters(), 0.5)
@@ -195,6 +195,7 @@ def main():
         if step % 200 == 0:
             more = load(a.material, a.spectra, 'learn', known, outputs)
             tracks += more
+            lying_under += without_beat(more) if a.what == 'drums' else []
             net.eval()
             with torch.no_grad():
                 seen = torch.stack([loss_of(net, c)[1] for c in check]).mean(0)

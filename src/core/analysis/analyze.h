@@ -29,7 +29,7 @@ struct Analysis {
         swing; ///< first eighth against second; absent where beats are not divided in one way
     std::vector<Onset> onsets, steps;
     std::array<std::vector<Onset>, drum_count> drums; ///< in the order of Drum
-    std::array<bool, drum_count> plays{};             ///< some of its hits are beyond doubt
+    std::array<bool, drum_count> plays{};             ///< half of its hits are clear
     std::vector<Section> sections;
     Loudness loudness;
     friend bool operator==(const Analysis&, const Analysis&) = default;

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <optional>
 
 namespace pulsepin {
 namespace {
@@ -129,6 +130,22 @@ std::vector<double> told_by_the_like(const ByteFrames& rises, const std::vector<
     return told;
 }
 
+/// How likely there are hits where the pattern would have them again, up to two times before and after; none
+/// where that lies outside of the song.
+std::optional<double> repeated_around(const std::vector<float>& odds, std::ptrdiff_t at, std::ptrdiff_t lag) {
+    constexpr std::ptrdiff_t far = 3; // frames; players are not exact
+    double sum = 0;
+    int places = 0;
+    for (const std::ptrdiff_t times : {-2, -1, 1, 2}) {
+        const auto place = at + times * lag;
+        if (lag == 0 || place < 0 || place >= std::ssize(odds))
+            continue;
+        sum += probability_of(most_near(odds, place, far));
+        ++places;
+    }
+    return places > 0 ? std::optional(sum / places) : std::nullopt;
+}
+
 } // namespace
 
 std::vector<PossibleHit> possible_hits(const Features& features, Drum drum) {
@@ -136,10 +153,10 @@ std::vector<PossibleHit> possible_hits(const Features& features, Drum drum) {
         return {};
     const auto own = static_cast<std::size_t>(drum);
     const auto odds = features.drums.log_odds(drum);
-    const auto peaks = peaks_of(odds);
-    std::array<std::vector<Peak>, 3> patterns;
+    std::array<std::vector<Peak>, 3> patterns; // kick, snare, hat
     for (std::size_t i = 0; i < patterns.size(); ++i)
-        patterns[i] = peaks_of(features.drums.log_odds(static_cast<Drum>(i)));
+        patterns[i] = peaks_of(i == own ? odds : features.drums.log_odds(static_cast<Drum>(i)));
+    const auto peaks = own < patterns.size() ? patterns[own] : peaks_of(odds);
     const Repetition repetition = repetition_of(patterns);
     double expected = 0, squares = 0;
     for (const Peak& peak : peaks) {
@@ -150,7 +167,6 @@ std::vector<PossibleHit> possible_hits(const Features& features, Drum drum) {
     const double seconds = std::max(1.0, static_cast<double>(features.sounds_until - features.sounds_from) /
                                              Features::slow_rate);
     const auto& onset = features.activations[Activation::Onset];
-
     const auto by_like = told_by_the_like(features.rises, peaks);
 
     std::vector<PossibleHit> hits;
@@ -165,16 +181,7 @@ std::vector<PossibleHit> possible_hits(const Features& features, Drum drum) {
                     ? peak.log_odds
                     : std::clamp(most_near(features.drums.sixteenths[other], at, reach) / 16, -bound, bound);
         signs[sign++] = by_like[i];
-        double again = 0;
-        int places = 0;
-        for (const std::ptrdiff_t times : {-2, -1, 1, 2}) {
-            const auto place = at + times * repetition.lag;
-            if (repetition.lag == 0 || place < 0 || place >= std::ssize(odds))
-                continue;
-            again += probability_of(most_near(odds, place, 3));
-            ++places;
-        }
-        const double repeated = places > 0 ? again / places : clearness;
+        const double repeated = repeated_around(odds, at, repetition.lag).value_or(clearness);
         signs[sign++] = clearness;
         signs[sign++] = std::log1p(expected / seconds);
         signs[sign++] = repeated;
