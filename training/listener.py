@@ -1,8 +1,10 @@
 # SPDX-License-Identifier: GPL-3.0-or-later
 """The networks that listen: spectra in, log odds out, each 100 times a second. One hears rhythm (onset, kick, snare, hat, beat,
 downbeat), one tells drums apart; they differ in their shape. src/core/analysis/activation_network.cpp computes the same."""
+import struct
 from dataclasses import dataclass
 
+import numpy as np
 import torch
 import torch.nn.functional as F
 from torch import nn
@@ -75,3 +77,66 @@ class Listener(nn.Module):
             y = block(y)
         y = bent(y).repeat_interleave(2, 2)
         return self.out(bent(self.mix(torch.cat([x, y], 1))))
+
+    def in_order(self):
+        """All numbers as they stand in a packed file, tensor after tensor."""
+        yield self.mean
+        yield self.scale
+        blocks = [layer for stage in (self.quick, self.long) for block in stage for layer in (block.wide, block.point)]
+        at = 2 * len(self.quick)
+        for layer in [self.first, *blocks[:at], self.join, *blocks[at:], self.mix, self.out]:
+            yield layer.weight
+            yield layer.bias
+
+
+def grow(net, smaller):
+    """Makes `net` hear at first what a narrower network of the same depth hears: what is new listens, and nothing listens to it yet
+    (Chen, Goodfellow and Shlens, "Net2Net", ICLR 2016). `smaller`: its parameters."""
+    with torch.no_grad():
+        for name, tensor in net.state_dict().items():
+            old = smaller[name]
+            if tensor.dim() < 2 or name == 'out.weight':
+                tensor[tuple(slice(n) for n in old.shape)] = old
+                if name == 'out.weight':
+                    tensor[:, old.shape[1]:] = 0
+                continue
+            rows = old.shape[0]
+            tensor[:rows] = 0
+            if name in ('join.weight', 'mix.weight'):  # two groups of channels side by side
+                quick, narrow = net.shape.quick, smaller['first.weight'].shape[0]
+                tensor[:rows, :narrow] = old[:, :narrow]
+                tensor[:rows, quick:quick + old.shape[1] - narrow] = old[:, narrow:]
+            else:
+                tensor[:rows, :old.shape[1]] = old
+
+
+SIGNATURE = b'PPL2'
+
+
+def header(shape):
+    numbers = [len(shape.outputs), shape.quick, len(shape.quick_dilations), *shape.quick_dilations, shape.long, len(shape.long_dilations),
+               *shape.long_dilations, shape.hidden]
+    return SIGNATURE + struct.pack(f'<{len(numbers)}H', *numbers)
+
+
+def pack(net, path):
+    """Writes a signature, the shape, then half precision numbers; returns how many."""
+    with open(path, 'wb') as out:
+        out.write(header(net.shape))
+        for tensor in net.in_order():
+            out.write(tensor.detach().half().numpy().tobytes())
+    return sum(t.numel() for t in net.in_order())
+
+
+def unpack(net, path):
+    """Reads what `pack` wrote of a network of this shape."""
+    packed = open(path, 'rb').read()
+    told = header(net.shape)
+    numbers = np.frombuffer(packed[len(told):], np.float16).astype(np.float32)
+    if packed[:len(told)] != told or len(numbers) != sum(t.numel() for t in net.in_order()):
+        raise SystemExit(f'{path} holds a network of another shape.')
+    at = 0
+    with torch.no_grad():
+        for tensor in net.in_order():
+            tensor.copy_(torch.from_numpy(numbers[at:at + tensor.numel()].copy()).reshape(tensor.shape))
+            at += tensor.numel()

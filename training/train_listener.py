@@ -2,7 +2,7 @@
 # SPDX-License-Identifier: GPL-3.0-or-later
 """Trains a network on spectra of made material.
 
-usage: train_listener.py rhythm|drums MATERIAL SPECTRA OUT [--minutes 40] [--threads 2] [--begin FILE]
+usage: train_listener.py rhythm|drums MATERIAL SPECTRA OUT [--minutes 40] [--threads 2] [--begin FILE.pt]
 
 MATERIAL: what bench/accuracy/make_material.py wrote; its part `learn` is learned from, its part `check` watched. Drums are learned from
 kits hit by hit (`--only kit`) beside the rest. SPECTRA: what build/release/pulsepin-spectra wrote of it. OUT: file for the parameters (torch).
@@ -16,9 +16,10 @@ import time
 import numpy as np
 import torch
 
-from listener import INPUTS, SHAPES, Listener
+from listener import INPUTS, SHAPES, Listener, grow
 
 CROPS = dict(rhythm=(2400, 6), drums=(1200, 12))  # frames of an example, examples of a step
+UNDER = dict(rhythm=(-26, -6), drums=(-14, 3))  # dB, how loud what lies under one in five is
 WEIGHTS = dict(onset=1.0, kick=0.8, snare=0.8, hat=0.8, beat=3.0, downbeat=3.0)  # of losses; others 0.8
 TRUTH = dict(onset='onsets', beat='beats', downbeat='downbeats')  # names in the files; others as they are
 
@@ -58,8 +59,10 @@ def without_beat(tracks):
     return [t for t in tracks if t.truth['kind'] == 'free' and not any(t.truth.get(d) for d in ('kick', 'snare', 'hat'))]
 
 
-def crop(track, rng, augment, outputs, length, under=None):
+def crop(track, rng, augment, what, under=None):
     """(x: bands x frames, y: outputs x frames, mask). `under`: a track that is heard beneath it."""
+    outputs, length = SHAPES[what].outputs, CROPS[what][0]
+    under_start = None
     stretch = float(np.exp(rng.uniform(-0.28, 0.28))) if augment and rng.random() < 0.6 else 1.0
     need = int(length / stretch) + 2
     n = len(track.x)
@@ -82,9 +85,9 @@ def crop(track, rng, augment, outputs, length, under=None):
             gain = rng.uniform(-8, 8) + rng.uniform(-8, 8) * bands
             x = np.log10(1 + 300 * linear * 10 ** (gain / 20).astype(np.float32))
         if under is not None and len(under.x) > 200:
-            at = int(rng.integers(0, len(under.x))) + np.arange(length)
-            other = under.x[at % len(under.x)].astype(np.float32)
-            x = np.log10(10 ** x + (10 ** other - 1) * 10 ** (rng.uniform(-14, 3) / 20)).astype(np.float32)
+            under_start = int(rng.integers(0, len(under.x)))
+            other = under.x[(under_start + np.arange(length)) % len(under.x)].astype(np.float32)
+            x = np.log10(10 ** x + (10 ** other - 1) * 10 ** (rng.uniform(*UNDER[what]) / 20)).astype(np.float32)
         if rng.random() < 0.3:
             s = int(rng.integers(-2, 3))
             x = np.concatenate([np.roll(x[:, :54], s, 1), np.roll(x[:, 54:], s, 1)], 1)
@@ -109,6 +112,9 @@ def crop(track, rng, augment, outputs, length, under=None):
     if 'beat' not in outputs:
         return x.T.copy(), y, mask
     soft = np.round((np.asarray(t['onsets_soft']) * 100 - start) * stretch).astype(int)
+    if under_start is not None:  # what lies under it may be heard, and need not be
+        theirs = np.asarray(list(under.truth['onsets'] or []) + list(under.truth['onsets_soft'] or []))
+        soft = np.concatenate([soft, (np.round(theirs * 100).astype(int) - under_start) % len(under.x)])
     for offset in range(-4, 5):
         k = soft + offset
         k = k[(k >= 0) & (k < length)]
@@ -131,7 +137,7 @@ def batch(tracks, rng, augment, what, lying_under=()):
 
     def under():
         return lying_under[rng.integers(len(lying_under))] if lying_under and rng.random() < 0.2 else None
-    parts = [crop(tracks[i], rng, augment, SHAPES[what].outputs, length, under()) for i in chosen]
+    parts = [crop(tracks[i], rng, augment, what, under()) for i in chosen]
     return [torch.from_numpy(np.stack([p[i] for p in parts])) for i in range(3)]
 
 
@@ -151,7 +157,7 @@ def main():
     ap.add_argument('out')
     ap.add_argument('--minutes', type=float, default=40)
     ap.add_argument('--threads', type=int, default=2)
-    ap.add_argument('--begin', help='parameters to go on from')
+    ap.add_argument('--begin', help='parameters to go on from, perhaps of a narrower network')
     ap.add_argument('--rate', type=float, default=3e-3)
     a = ap.parse_args()
     torch.set_num_threads(a.threads)
@@ -161,11 +167,11 @@ def main():
     known, watched_known = set(), set()
     tracks = load(a.material, a.spectra, 'learn', known, outputs)
     watched = load(a.material, a.spectra, 'check', watched_known, outputs)
-    lying_under = without_beat(tracks) if a.what == 'drums' else []
+    lying_under = without_beat(tracks)
     print(len(tracks), 'pieces to learn from,', len(watched), 'to watch', flush=True)
     net = Listener(SHAPES[a.what])
     if a.begin:
-        net.load_state_dict(torch.load(a.begin))
+        grow(net, torch.load(a.begin))
     else:
         sample = np.concatenate([t.x[::20].astype(np.float32) for t in tracks])
         rise = np.concatenate([np.maximum(0, t.x[2::20].astype(np.float32) - t.x[:-2:20][:len(t.x[2::20])].astype(np.float32))
@@ -195,7 +201,7 @@ def main():
         if step % 200 == 0:
             more = load(a.material, a.spectra, 'learn', known, outputs)
             tracks += more
-            lying_under += without_beat(more) if a.what == 'drums' else []
+            lying_under += without_beat(more)
             net.eval()
             with torch.no_grad():
                 seen = torch.stack([loss_of(net, c)[1] for c in check]).mean(0)

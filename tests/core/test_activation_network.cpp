@@ -72,6 +72,13 @@ private slots:
                     }
                 QVERIFY(std::abs(sum - static_cast<double>(y.frame(t)[o])) < 1e-3);
             }
+        // A part of it is the same, wherever it is put, and nothing beside is touched.
+        constexpr int count = 21, at = 30;
+        FrameBuffer part(frames, static_cast<std::size_t>(out), 0);
+        convolution.run(x, count, part, at);
+        for (int t = 0; t < frames; ++t)
+            for (int o = 0; o < out; ++o)
+                QCOMPARE(part.frame(t)[o], t >= at && t < at + count ? y.frame(t - at)[o] : 0.0f);
     }
 
     // A long sound is listened to in stretches: the seams must not be heard.

@@ -179,26 +179,54 @@ Result<ActivationNetwork> ActivationNetwork::for_drums() {
     return from_bytes({pulsepin_drum_network_begin, pulsepin_drum_network_end}, drum_count);
 }
 
+namespace {
+
+/// What is needed of a stretch for a moment only is made of so many frames at a time, which fit into the
+/// processor's cache; even, so that pairs of frames stay pairs.
+constexpr std::size_t tile = 256;
+
+/// Calls `work` with the first frame and the count of each tile.
+template <class Work>
+void by_tiles(std::size_t frames, Work work) {
+    for (std::size_t at = 0; at < frames; at += tile)
+        work(at, std::min(tile, frames - at));
+}
+
+std::ptrdiff_t place(std::size_t frame) {
+    return static_cast<std::ptrdiff_t>(frame);
+}
+
+} // namespace
+
 void ActivationNetwork::activate(std::span<const float> spectra, std::size_t from, std::size_t until,
                                  std::span<std::vector<float>> out) const {
     const Network& n = *network_;
     const std::size_t quick_channels = n.quick_stage.channels, slow_channels = n.slow_stage.channels;
     const std::size_t frames = (spectra.size() / inputs + 1) / 2 * 2;
     const std::size_t known = spectra.size() / inputs;
+
     FrameBuffer x(frames, quick_channels, n.quick_stage.farthest());
-    {
-        FrameBuffer rise(frames, 2 * inputs, 1);
-        for (std::size_t t = 0; t < frames; ++t) {
-            float* row = rise.frame(static_cast<std::ptrdiff_t>(t));
-            for (std::size_t b = 0; b < inputs; ++b) {
-                const float now = t < known ? spectra[t * inputs + b] : 0.0f;
-                const float then = t >= 2 && t - 2 < known ? spectra[(t - 2) * inputs + b] : 0.0f;
-                row[b] = (now - n.mean[b]) * n.scale[b];
-                row[inputs + b] = (std::max(0.0f, now - then) - n.mean[inputs + b]) * n.scale[inputs + b];
-            }
+    FrameBuffer rise(tile, 2 * inputs, 1);
+    const std::vector<float> silence(inputs, 0.0f);
+    const auto spectrum = [&](std::ptrdiff_t t) {
+        return t >= 0 && t < place(known) ? spectra.data() + t * place(inputs) : silence.data();
+    };
+    const auto write_rise = [&](std::ptrdiff_t t, float* row) {
+        if (t < 0 || t >= place(frames)) {
+            std::fill_n(row, 2 * inputs, 0.0f);
+            return;
         }
-        n.first.run(rise, x);
-    }
+        const float *now = spectrum(t), *then = spectrum(t - 2);
+        for (std::size_t b = 0; b < inputs; ++b) {
+            row[b] = (now[b] - n.mean[b]) * n.scale[b];
+            row[inputs + b] = (std::max(0.0f, now[b] - then[b]) - n.mean[inputs + b]) * n.scale[inputs + b];
+        }
+    };
+    by_tiles(frames, [&](std::size_t at, std::size_t count) {
+        for (std::ptrdiff_t t = -1; t <= place(count); ++t)
+            write_rise(place(at) + t, rise.frame(t));
+        n.first.run(rise, count, x, at);
+    });
     leaky_relu(x, slope);
     {
         FrameBuffer scratch(frames, quick_channels, 0);
@@ -208,13 +236,13 @@ void ActivationNetwork::activate(std::span<const float> spectra, std::size_t fro
     leaky_relu(x, slope);
 
     FrameBuffer y(frames / 2, slow_channels, 2 * n.slow_stage.farthest());
-    {
-        FrameBuffer pairs(frames / 2, 2 * quick_channels, 0);
-        for (std::size_t t = 0; t < frames; ++t)
-            std::copy_n(x.frame(static_cast<std::ptrdiff_t>(t)), quick_channels,
-                        pairs.frame(static_cast<std::ptrdiff_t>(t / 2)) + (t % 2) * quick_channels);
-        n.join.run(pairs, y);
-    }
+    FrameBuffer pairs(tile / 2, 2 * quick_channels, 0);
+    by_tiles(frames, [&](std::size_t at, std::size_t count) {
+        for (std::size_t t = 0; t < count; ++t)
+            std::copy_n(x.frame(place(at + t)), quick_channels,
+                        pairs.frame(place(t / 2)) + (t % 2) * quick_channels);
+        n.join.run(pairs, count / 2, y, at / 2);
+    });
     leaky_relu(y, slope);
     {
         FrameBuffer scratch(frames / 2, slow_channels, 0);
@@ -223,19 +251,23 @@ void ActivationNetwork::activate(std::span<const float> spectra, std::size_t fro
     }
     leaky_relu(y, slope);
 
-    FrameBuffer both(frames, quick_channels + slow_channels, 0), mixed(frames, n.hidden, 0),
-        answer(frames, n.outputs, 0);
-    for (std::size_t t = 0; t < frames; ++t) {
-        float* row = both.frame(static_cast<std::ptrdiff_t>(t));
-        std::copy_n(x.frame(static_cast<std::ptrdiff_t>(t)), quick_channels, row);
-        std::copy_n(y.frame(static_cast<std::ptrdiff_t>(t / 2)), slow_channels, row + quick_channels);
-    }
-    n.mix.run(both, mixed);
-    leaky_relu(mixed, slope);
-    n.out.run(mixed, answer);
-    for (std::size_t t = from; t < until; ++t)
-        for (std::size_t kind = 0; kind < n.outputs; ++kind)
-            out[kind].push_back(answer.frame(static_cast<std::ptrdiff_t>(t))[kind]);
+    FrameBuffer both(tile, quick_channels + slow_channels, 0), mixed(tile, n.hidden, 0),
+        answer(tile, n.outputs, 0);
+    by_tiles(frames, [&](std::size_t at, std::size_t count) {
+        if (at + count <= from || at >= until)
+            return;
+        for (std::size_t t = 0; t < count; ++t) {
+            float* row = both.frame(place(t));
+            std::copy_n(x.frame(place(at + t)), quick_channels, row);
+            std::copy_n(y.frame(place((at + t) / 2)), slow_channels, row + quick_channels);
+        }
+        n.mix.run(both, count, mixed, 0);
+        leaky_relu(mixed, count, slope);
+        n.out.run(mixed, count, answer, 0);
+        for (std::size_t t = std::max(from, at); t < std::min(until, at + count); ++t)
+            for (std::size_t kind = 0; kind < n.outputs; ++kind)
+                out[kind].push_back(answer.frame(place(t - at))[kind]);
+    });
 }
 
 } // namespace pulsepin

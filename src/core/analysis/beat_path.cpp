@@ -17,9 +17,15 @@ constexpr std::size_t lane = 8;
 using Lanes = float __attribute__((vector_size(lane * sizeof(float))));
 using Labels = std::int32_t __attribute__((vector_size(lane * sizeof(std::int32_t))));
 
-/// For each of `periods` (a multiple of eight) the largest of values[p + d] - cost[d][p] over d, and that d.
+/// Which d are possible for a lane of periods.
+struct Steps {
+    std::int32_t from, until;
+};
+
+/// For each of `periods` (a multiple of eight) the largest of values[p + d] - cost[d][p] over the d that are
+/// possible there, and that d.
 PULSEPIN_WIDE void best_departures(const float* values, const float* cost, std::size_t periods,
-                                   std::int32_t width, float* out, std::int32_t* best) {
+                                   const Steps* possible, float* out, std::int32_t* best) {
     for (std::size_t p = 0; p < periods; p += lane) {
         Lanes most;
         Labels label;
@@ -27,7 +33,7 @@ PULSEPIN_WIDE void best_departures(const float* values, const float* cost, std::
             most[i] = never;
             label[i] = 0;
         }
-        for (std::int32_t d = 0; d < width; ++d) {
+        for (std::int32_t d = possible[p / lane].from; d < possible[p / lane].until; ++d) {
             Lanes value, price;
             std::memcpy(&value, values + p + static_cast<std::size_t>(d), sizeof(value));
             std::memcpy(&price, cost + static_cast<std::size_t>(d) * periods + p, sizeof(price));
@@ -51,6 +57,7 @@ public:
         reach_ = std::min(reach_, std::min<std::size_t>(periods_ - 1, 120));
         const std::size_t width = 2 * reach_ + 1;
         cost_.assign(width * padded_periods_, -never);
+        possible_.assign(padded_periods_ / lane, Steps{static_cast<std::int32_t>(width), 0});
         for (std::size_t d = 0; d < width; ++d)
             for (std::size_t p = 0; p < periods_; ++p) {
                 const auto step = static_cast<double>(d) - static_cast<double>(reach_);
@@ -59,6 +66,9 @@ public:
                 if (from < 0 || from >= static_cast<double>(periods_) ||
                     std::abs(step) > m.reach * period + m.slack)
                     continue;
+                Steps& possible = possible_[p / lane];
+                possible.from = std::min(possible.from, static_cast<std::int32_t>(d));
+                possible.until = std::max(possible.until, static_cast<std::int32_t>(d) + 1);
                 cost_[d * padded_periods_ + p] =
                     static_cast<float>(static_cast<double>(m.stiffness) * std::max(0.0, std::abs(step) - 1) /
                                        (m.shortest + from));
@@ -73,8 +83,8 @@ public:
     /// values: of arriving at this beat, by period. out, step: of leaving it, and from which period.
     void from(std::span<const float> values, float* out, std::int8_t* step) {
         std::copy(values.begin(), values.end(), padded_.begin() + static_cast<std::ptrdiff_t>(reach_));
-        best_departures(padded_.data(), cost_.data(), padded_periods_,
-                        static_cast<std::int32_t>(2 * reach_ + 1), best_.data(), best_step_.data());
+        best_departures(padded_.data(), cost_.data(), padded_periods_, possible_.data(), best_.data(),
+                        best_step_.data());
         for (std::size_t p = 0; p < periods_; ++p) {
             out[p] = best_[p];
             step[p] = static_cast<std::int8_t>(best_step_[p] - static_cast<std::int32_t>(reach_));
@@ -84,6 +94,7 @@ public:
 private:
     std::size_t periods_, padded_periods_ = 0, reach_ = 0;
     std::vector<float> cost_, padded_, best_;
+    std::vector<Steps> possible_;
     std::vector<std::int32_t> best_step_;
 };
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analysis/features.h"
 
+#include "analysis/activation_queue.h"
 #include "analysis/front_end.h"
 #include "analysis/separation.h"
 #include "dsp/smoothing.h"
@@ -223,76 +224,6 @@ private:
     std::size_t quick_at_ = 0, slow_at_ = 0;
 };
 
-/// Keeps the spectra that the networks still need and runs them over long stretches at once.
-class ActivationQueue {
-public:
-    ActivationQueue(const Listeners& listeners, Features& out)
-        : listeners_(listeners), out_(out), kept_(silence_before * inputs, 0.0f), before_(silence_before) {}
-
-    void add(const FrontBlock& block) {
-        if (!anybody())
-            return;
-        for (std::size_t k = 0; k < block.frames; ++k) {
-            const auto quick = block.quick.frame(2 * k);
-            const auto slow = block.slow.frame(k);
-            kept_.insert(kept_.end(), quick.begin(), quick.end());
-            kept_.insert(kept_.end(), slow.begin(), slow.end());
-        }
-        while (frames() - before_ >= stretch + ActivationNetwork::context)
-            listen(stretch, std::min(frames(), before_ + stretch + ActivationNetwork::context));
-    }
-    void finish() {
-        if (anybody() && frames() > before_)
-            listen(frames() - before_, frames());
-    }
-
-private:
-    static constexpr std::size_t stretch = 30'000; // five minutes; even, so that pairs of frames stay pairs
-    static constexpr std::size_t inputs = FrontEnd::quick_bands + FrontEnd::slow_bands;
-    static constexpr std::size_t silence_before =
-        20; // frames; what begins is heard as such after some silence
-
-    [[nodiscard]] std::size_t frames() const { return kept_.size() / inputs; }
-    [[nodiscard]] bool anybody() const { return listeners_.rhythm || listeners_.drums; }
-
-    void listen(std::size_t count, std::size_t reach) {
-        const auto heard = std::span(kept_).first(reach * inputs);
-        if (listeners_.rhythm)
-            listeners_.rhythm->activate(heard, before_, before_ + count, out_.activations.log_odds);
-        if (listeners_.drums) {
-            std::array<std::vector<float>, drum_count> drums;
-            listeners_.drums->activate(heard, before_, before_ + count, drums);
-            if (listeners_.rhythm)
-                add_second_opinion(drums, count);
-            out_.drums.append(drums);
-        }
-        const std::size_t done = before_ + count;
-        const std::size_t drop =
-            done > ActivationNetwork::context ? (done - ActivationNetwork::context) / 2 * 2 : 0;
-        kept_.erase(kept_.begin(), kept_.begin() + static_cast<std::ptrdiff_t>(drop * inputs));
-        before_ = done - drop;
-    }
-
-    /// Kicks, snares and hats are heard by both networks, which were taught with different drums: together
-    /// they err less than either (docs/accuracy.md).
-    void add_second_opinion(std::array<std::vector<float>, drum_count>& drums, std::size_t count) const {
-        constexpr float share = 0.3f;
-        constexpr std::pair<Drum, Activation> both[] = {
-            {Drum::Kick, Activation::Kick}, {Drum::Snare, Activation::Snare}, {Drum::Hat, Activation::Hat}};
-        for (const auto& [drum, kind] : both) {
-            auto& first = drums[static_cast<std::size_t>(drum)];
-            const auto second = std::span(out_.activations[kind]).last(count);
-            for (std::size_t i = 0; i < count; ++i)
-                first[i] += share * (second[i] - first[i]);
-        }
-    }
-
-    Listeners listeners_;
-    Features& out_;
-    std::vector<float> kept_;
-    std::size_t before_; ///< frames in front that were listened to already
-};
-
 } // namespace
 
 std::uint8_t ByteFrames::byte_of(float value, float step) {
@@ -419,7 +350,7 @@ Result<Features> compute_features(const SampleStore& sound, const Listeners& lis
     f.silent = front.silent();
     FeatureBuilder builder(f, front.gain());
     builder.expect(front.total_frames());
-    ActivationQueue queue(f.silent ? Listeners{} : listeners, f);
+    ActivationQueue queue(f.silent ? Listeners{} : listeners, f, front.total_frames());
     FrontBlock block;
     constexpr std::size_t frames_at_once = 1000;
     std::size_t done = front.sounds_from(), metered = 0;

@@ -84,15 +84,19 @@ Convolution::Convolution(std::size_t in, std::size_t out, std::size_t width, std
 }
 
 void Convolution::run(const FrameBuffer& x, FrameBuffer& y) const {
-    run_into(x, y, false);
+    run_into(x, x.frames(), y, 0, false);
 }
 void Convolution::add(const FrameBuffer& x, FrameBuffer& y) const {
-    run_into(x, y, true);
+    run_into(x, x.frames(), y, 0, true);
+}
+void Convolution::run(const FrameBuffer& x, std::size_t count, FrameBuffer& y, std::size_t at) const {
+    run_into(x, count, y, at, false);
 }
 
-void Convolution::run_into(const FrameBuffer& x, FrameBuffer& y, bool adding) const {
+void Convolution::run_into(const FrameBuffer& x, std::size_t count, FrameBuffer& y, std::size_t at,
+                           bool adding) const {
     const auto stride = static_cast<std::ptrdiff_t>(x.stride());
-    const Shape shape{x.frames(),
+    const Shape shape{count,
                       in_,
                       padded_out_,
                       width_,
@@ -101,12 +105,16 @@ void Convolution::run_into(const FrameBuffer& x, FrameBuffer& y, bool adding) co
                       stride * static_cast<std::ptrdiff_t>(dilation_),
                       adding};
     convolve(shape, x.frame(-static_cast<std::ptrdiff_t>(reach())), weights_.data(), bias_.data(),
-             y.frame(0));
+             y.frame(static_cast<std::ptrdiff_t>(at)));
 }
 
 void leaky_relu(FrameBuffer& x, float slope) {
+    leaky_relu(x, x.frames(), slope);
+}
+
+void leaky_relu(FrameBuffer& x, std::size_t frames, float slope) {
     float* values = x.frame(0);
-    const std::size_t count = x.frames() * x.stride();
+    const std::size_t count = frames * x.stride();
     for (std::size_t i = 0; i < count; ++i)
         values[i] = std::max(values[i], slope * values[i]);
 }

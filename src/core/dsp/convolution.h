@@ -47,9 +47,11 @@ public:
     void run(const FrameBuffer& x, FrameBuffer& y) const;
     /// The same, added to what is in y.
     void add(const FrameBuffer& x, FrameBuffer& y) const;
+    /// Of the first `count` frames of x frames [at, at + count) of y.
+    void run(const FrameBuffer& x, std::size_t count, FrameBuffer& y, std::size_t at) const;
 
 private:
-    void run_into(const FrameBuffer& x, FrameBuffer& y, bool adding) const;
+    void run_into(const FrameBuffer& x, std::size_t count, FrameBuffer& y, std::size_t at, bool adding) const;
     std::size_t in_, out_, padded_out_, width_, dilation_;
     std::vector<float> weights_; ///< width x in x padded_out
     std::vector<float> bias_;
@@ -57,5 +59,7 @@ private:
 
 /// x if positive, slope * x otherwise, in place; padding stays zero.
 void leaky_relu(FrameBuffer& x, float slope);
+/// The same of its first `count` frames.
+void leaky_relu(FrameBuffer& x, std::size_t count, float slope);
 
 } // namespace pulsepin
