@@ -68,11 +68,10 @@ def fit(data, weights, ridge, scale, mask):
 
 def report(all_songs, data, chosen):
     kinds = sorted({s.kind for s in all_songs})
-    for kind in kinds + ['corpus', 'made', 'all']:
-        corpus = ('real', 'mod', 'tracker', 'midi', 'groove')
+    for kind in kinds + ['further', 'made', 'all']:
         rows = [(d[1][c], d[1][np.argmax(usefulness(d[1]))]) for s, d, c in zip(all_songs, data, chosen)
-                if kind == 'all' or s.kind == kind or kind == 'corpus' and s.weight > 1.2 or
-                kind == 'made' and s.weight < 1.2]
+                if kind == 'all' or s.kind == kind or kind == 'further' and not s.made or
+                kind == 'made' and s.made]
         if rows:
             got, best = np.array([r[0] for r in rows]), np.array([r[1] for r in rows])
             print(f'  {kind:8s} {len(rows):4d}  F {got[:, 0].mean():.3f} CMLt {got[:, 1].mean():.3f} '
@@ -85,7 +84,7 @@ def main():
     tool, work, folders = args[0], args[1], args[2:]
     all_songs = library.load(folders, ('choose',))
     for s in all_songs:
-        s.weight = 1.5 if s.kind not in ('groove', 'pattern', 'tune', 'module', 'free') or '/corpus/' in s.audio else 1.0
+        s.weight = 1.0 if s.made else 1.5
     for which in [w for w in ('with', 'without') if f'--no-{w}' not in sys.argv]:
         out = f'{work}/grids_{which}'
         library.measured(tool, 'grids', out, all_songs, (), which == 'without')

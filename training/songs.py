@@ -18,6 +18,7 @@ class Song:
     downbeats: np.ndarray  # None where the bars are not known
     group: str             # what is left out together when cross-validating
     kind: str
+    made: bool             # of our own material
     weight: float
 
 
@@ -40,7 +41,7 @@ def load(folders, parts):
             made = 'part' in truth
             kind = truth['kind'] if made else name.split('_')[0]
             songs.append(Song(name, audio, beats, None if downbeats is None else np.array(downbeats, float),
-                              str(truth.get('source') if made else truth.get('base', name)), kind, 1.0))
+                              str(truth.get('source') if made else truth.get('base', name)), kind, made, 1.0))
     return songs
 
 

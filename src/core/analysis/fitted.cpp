@@ -42,7 +42,7 @@ const SectionWeights& section_weights() {
 }
 
 const BeatWeights& beat_weights() {
-    static constexpr BeatWeights weights{-1.422, {0, 0.1506, 0, 0, 0, 0, 0.7596, 2.127, 0, 0, 0}};
+    static constexpr BeatWeights weights{0.1614, {0, 0.2435, 0, 0, 0, 0, 0.9272, 0, -0.6438, 0, 0}};
     return weights;
 }
 
