@@ -2,19 +2,45 @@
 # SPDX-License-Identifier: GPL-3.0-or-later
 """Writes trained parameters as src/core/analysis/NAME_network.weights, or .weights as parameters that can be trained on.
 
-usage: pack_listener.py rhythm|drums FROM OUT        one of both ends in .weights, the other in .pt
+usage: pack_listener.py rhythm|drums FROM OUT [--before FILE --share 0.4]
+
+FROM, OUT: one of both ends in .weights, the other in .pt. --before: parameters from which FROM was trained on; OUT lies `share` of the way
+from there to FROM. What was learned anew stays mostly, and so does what would have been forgotten (Wortsman et al., "Robust fine-tuning
+of zero-shot models", CVPR 2022).
 """
-import sys
+import argparse
 
 import torch
 
 from listener import SHAPES, Listener, pack, unpack
 
-what, begin, out = sys.argv[1:]
-net = Listener(SHAPES[what])
-if begin.endswith('.weights'):
-    unpack(net, begin)
-    torch.save(net.state_dict(), out)
-else:
-    net.load_state_dict(torch.load(begin))
-    print(pack(net, out), 'numbers')
+
+def read(what, path):
+    net = Listener(SHAPES[what])
+    if path.endswith('.weights'):
+        unpack(net, path)
+    else:
+        net.load_state_dict(torch.load(path))
+    return net
+
+
+def main():
+    ap = argparse.ArgumentParser(description=__doc__, formatter_class=argparse.RawDescriptionHelpFormatter)
+    ap.add_argument('what', choices=SHAPES)
+    ap.add_argument('begin', metavar='from')
+    ap.add_argument('out')
+    ap.add_argument('--before')
+    ap.add_argument('--share', type=float, default=0.4)
+    a = ap.parse_args()
+    net = read(a.what, a.begin)
+    if a.before:
+        old = read(a.what, a.before).state_dict()
+        net.load_state_dict({name: (1 - a.share) * old[name] + a.share * tensor for name, tensor in net.state_dict().items()})
+    if a.out.endswith('.weights'):
+        print(pack(net, a.out), 'numbers')
+    else:
+        torch.save(net.state_dict(), a.out)
+
+
+if __name__ == '__main__':
+    main()

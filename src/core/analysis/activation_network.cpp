@@ -112,6 +112,11 @@ struct ActivationNetwork::Network {
     Convolution join;
     std::vector<Block> slow;
     Convolution mix, out;
+
+    [[nodiscard]] FrameBuffer hear_quick(std::span<const float> spectra) const;
+    [[nodiscard]] FrameBuffer hear_slow(const FrameBuffer& heard_quick) const;
+    void answer(const FrameBuffer& heard_quick, const FrameBuffer& heard_slow, std::size_t from,
+                std::size_t until, std::span<std::vector<float>> answers) const;
 };
 
 ActivationNetwork::ActivationNetwork(std::unique_ptr<const Network> network) : network_(std::move(network)) {}
@@ -198,15 +203,8 @@ std::ptrdiff_t place(std::size_t frame) {
 
 } // namespace
 
-void ActivationNetwork::activate(std::span<const float> spectra, std::size_t from, std::size_t until,
-                                 std::span<std::vector<float>> out) const {
-    const Network& n = *network_;
-    const std::size_t quick_channels = n.quick_stage.channels, slow_channels = n.slow_stage.channels;
-    const std::size_t frames = (spectra.size() / inputs + 1) / 2 * 2;
-    const std::size_t known = spectra.size() / inputs;
-
-    FrameBuffer x(frames, quick_channels, n.quick_stage.farthest());
-    FrameBuffer rise(tile, 2 * inputs, 1);
+FrameBuffer ActivationNetwork::Network::hear_quick(std::span<const float> spectra) const {
+    const std::size_t known = spectra.size() / inputs, frames = (known + 1) / 2 * 2;
     const std::vector<float> silence(inputs, 0.0f);
     const auto spectrum = [&](std::ptrdiff_t t) {
         return t >= 0 && t < place(known) ? spectra.data() + t * place(inputs) : silence.data();
@@ -218,56 +216,66 @@ void ActivationNetwork::activate(std::span<const float> spectra, std::size_t fro
         }
         const float *now = spectrum(t), *then = spectrum(t - 2);
         for (std::size_t b = 0; b < inputs; ++b) {
-            row[b] = (now[b] - n.mean[b]) * n.scale[b];
-            row[inputs + b] = (std::max(0.0f, now[b] - then[b]) - n.mean[inputs + b]) * n.scale[inputs + b];
+            row[b] = (now[b] - mean[b]) * scale[b];
+            row[inputs + b] = (std::max(0.0f, now[b] - then[b]) - mean[inputs + b]) * scale[inputs + b];
         }
     };
+    FrameBuffer x(frames, quick_stage.channels, quick_stage.farthest());
+    FrameBuffer rise(tile, 2 * inputs, 1);
     by_tiles(frames, [&](std::size_t at, std::size_t count) {
         for (std::ptrdiff_t t = -1; t <= place(count); ++t)
             write_rise(place(at) + t, rise.frame(t));
-        n.first.run(rise, count, x, at);
+        first.run(rise, count, x, at);
     });
     leaky_relu(x, slope);
-    {
-        FrameBuffer scratch(frames, quick_channels, 0);
-        for (const auto& block : n.quick)
-            block.run(x, scratch);
-    }
+    FrameBuffer scratch(frames, quick_stage.channels, 0);
+    for (const auto& block : quick)
+        block.run(x, scratch);
     leaky_relu(x, slope);
+    return x;
+}
 
-    FrameBuffer y(frames / 2, slow_channels, 2 * n.slow_stage.farthest());
-    FrameBuffer pairs(tile / 2, 2 * quick_channels, 0);
-    by_tiles(frames, [&](std::size_t at, std::size_t count) {
+FrameBuffer ActivationNetwork::Network::hear_slow(const FrameBuffer& x) const {
+    const std::size_t channels = quick_stage.channels;
+    FrameBuffer y(x.frames() / 2, slow_stage.channels, 2 * slow_stage.farthest());
+    FrameBuffer pairs(tile / 2, 2 * channels, 0);
+    by_tiles(x.frames(), [&](std::size_t at, std::size_t count) {
         for (std::size_t t = 0; t < count; ++t)
-            std::copy_n(x.frame(place(at + t)), quick_channels,
-                        pairs.frame(place(t / 2)) + (t % 2) * quick_channels);
-        n.join.run(pairs, count / 2, y, at / 2);
+            std::copy_n(x.frame(place(at + t)), channels, pairs.frame(place(t / 2)) + (t % 2) * channels);
+        join.run(pairs, count / 2, y, at / 2);
     });
     leaky_relu(y, slope);
-    {
-        FrameBuffer scratch(frames / 2, slow_channels, 0);
-        for (const auto& block : n.slow)
-            block.run(y, scratch);
-    }
+    FrameBuffer scratch(y.frames(), slow_stage.channels, 0);
+    for (const auto& block : slow)
+        block.run(y, scratch);
     leaky_relu(y, slope);
+    return y;
+}
 
-    FrameBuffer both(tile, quick_channels + slow_channels, 0), mixed(tile, n.hidden, 0),
-        answer(tile, n.outputs, 0);
-    by_tiles(frames, [&](std::size_t at, std::size_t count) {
+void ActivationNetwork::Network::answer(const FrameBuffer& x, const FrameBuffer& y, std::size_t from,
+                                        std::size_t until, std::span<std::vector<float>> answers) const {
+    FrameBuffer both(tile, x.channels() + y.channels(), 0), mixed(tile, hidden, 0), told(tile, outputs, 0);
+    by_tiles(x.frames(), [&](std::size_t at, std::size_t count) {
         if (at + count <= from || at >= until)
             return;
         for (std::size_t t = 0; t < count; ++t) {
             float* row = both.frame(place(t));
-            std::copy_n(x.frame(place(at + t)), quick_channels, row);
-            std::copy_n(y.frame(place((at + t) / 2)), slow_channels, row + quick_channels);
+            std::copy_n(x.frame(place(at + t)), x.channels(), row);
+            std::copy_n(y.frame(place((at + t) / 2)), y.channels(), row + x.channels());
         }
-        n.mix.run(both, count, mixed, 0);
+        mix.run(both, count, mixed, 0);
         leaky_relu(mixed, count, slope);
-        n.out.run(mixed, count, answer, 0);
+        out.run(mixed, count, told, 0);
         for (std::size_t t = std::max(from, at); t < std::min(until, at + count); ++t)
-            for (std::size_t kind = 0; kind < n.outputs; ++kind)
-                out[kind].push_back(answer.frame(place(t - at))[kind]);
+            for (std::size_t kind = 0; kind < outputs; ++kind)
+                answers[kind].push_back(told.frame(place(t - at))[kind]);
     });
+}
+
+void ActivationNetwork::activate(std::span<const float> spectra, std::size_t from, std::size_t until,
+                                 std::span<std::vector<float>> out) const {
+    const FrameBuffer heard_quick = network_->hear_quick(spectra);
+    network_->answer(heard_quick, network_->hear_slow(heard_quick), from, until, out);
 }
 
 } // namespace pulsepin
