@@ -90,10 +90,19 @@ Ticks bar(Desk& desk, std::int64_t number, int beat = 1) {
     return desk.project().grid->ticks_of({number, beat, 0});
 }
 
+/// The grid with its last bar doubted, as detection leaves it where a song slows down unclearly.
+BeatGrid with_doubtful_end(const BeatGrid& grid) {
+    auto beats = grid.beats();
+    for (std::size_t i = beats.size() - 5; i < beats.size(); ++i)
+        beats[i].confidence = 0.5f;
+    return *BeatGrid::make(std::move(beats), grid.first_beat(), grid.metres());
+}
+
 /// The demo with shots up to its end, so that it has no faults of its own but the doubtful ending.
 bool open_whole_demo(Desk& desk) {
     if (!desk.open_demo())
         return false;
+    desk.window.document().apply(retimed(desk.project(), with_doubtful_end(*desk.project().grid)), "doubt");
     std::vector<Pin> cuts;
     for (int i = 0; i < 10; ++i)
         cuts.push_back({{},
