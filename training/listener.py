@@ -89,27 +89,6 @@ class Listener(nn.Module):
             yield layer.bias
 
 
-def grow(net, smaller):
-    """Makes `net` hear at first what a narrower network of the same depth hears: what is new listens, and nothing listens to it yet
-    (Chen, Goodfellow and Shlens, "Net2Net", ICLR 2016). `smaller`: its parameters."""
-    with torch.no_grad():
-        for name, tensor in net.state_dict().items():
-            old = smaller[name]
-            if tensor.dim() < 2 or name == 'out.weight':
-                tensor[tuple(slice(n) for n in old.shape)] = old
-                if name == 'out.weight':
-                    tensor[:, old.shape[1]:] = 0
-                continue
-            rows = old.shape[0]
-            tensor[:rows] = 0
-            if name in ('join.weight', 'mix.weight'):  # two groups of channels side by side
-                quick, narrow = net.shape.quick, smaller['first.weight'].shape[0]
-                tensor[:rows, :narrow] = old[:, :narrow]
-                tensor[:rows, quick:quick + old.shape[1] - narrow] = old[:, narrow:]
-            else:
-                tensor[:rows, :old.shape[1]] = old
-
-
 SIGNATURE = b'PPL2'
 
 
