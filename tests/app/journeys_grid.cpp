@@ -175,7 +175,7 @@ private slots:
         desk.window.document().apply(
             retimed(desk.project(), *BeatGrid::make(spoilt, found.first_beat(), found.metres())), "spoil");
         const auto before = desk.project().grid;
-        desk.click("detect"); // now "Find again, keep held"
+        desk.click("detect"); // now "Find the rest"
         QVERIFY(desk.settle());
         auto* take = desk.window.findChild<QPushButton*>("take proposal");
         QVERIFY(take->isVisible());

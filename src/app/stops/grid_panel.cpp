@@ -357,7 +357,7 @@ void GridPanel::refresh() {
     for (auto* button : need_grid_)
         button->setEnabled(project.grid != nullptr);
     back_to_found_->setEnabled(corrected());
-    find_->setText(corrected() ? tr("Find again, keep held") : tr("Find the beats"));
+    find_->setText(corrected() ? tr("Find the rest") : tr("Find the beats"));
     find_->setToolTip(corrected()
                           ? tr("Looks for the beats again; held beats, metre and excluded stretches stay. "
                                "Nothing changes before you take it (Ctrl+D)")
