@@ -25,7 +25,7 @@ class Shape:
 
 SHAPES = {
     'rhythm': Shape(('onset', 'kick', 'snare', 'hat', 'beat', 'downbeat'), 40, (1, 2, 4, 8), 48, (1, 2, 4, 8, 16, 32, 64, 128, 256), 32),
-    'drums': Shape(('kick', 'snare', 'hat', 'tom', 'ride', 'crash', 'clap'), 48, (1, 2, 4, 8), 32, (1, 2, 4, 8, 16, 32), 32),
+    'drums': Shape(('kick', 'snare', 'hat', 'tom', 'ride', 'crash', 'clap'), 64, (1, 2, 4, 8), 48, (1, 2, 4, 8, 16, 32), 48),
 }
 
 
@@ -87,6 +87,27 @@ class Listener(nn.Module):
         for layer in [self.first, *blocks[:at], self.join, *blocks[at:], self.mix, self.out]:
             yield layer.weight
             yield layer.bias
+
+
+def grow(net, smaller):
+    """Makes `net` hear at first what a narrower network of the same depth hears: what is new listens, and nothing listens to it yet
+    (Chen, Goodfellow and Shlens, "Net2Net", ICLR 2016). `smaller`: its parameters."""
+    with torch.no_grad():
+        for name, tensor in net.state_dict().items():
+            old = smaller[name]
+            if tensor.dim() < 2 or name == 'out.weight':
+                tensor[tuple(slice(n) for n in old.shape)] = old
+                if name == 'out.weight':
+                    tensor[:, old.shape[1]:] = 0
+                continue
+            rows = old.shape[0]
+            tensor[:rows] = 0
+            if name in ('join.weight', 'mix.weight'):  # two groups of channels side by side
+                quick, narrow = net.shape.quick, smaller['first.weight'].shape[0]
+                tensor[:rows, :narrow] = old[:, :narrow]
+                tensor[:rows, quick:quick + old.shape[1] - narrow] = old[:, narrow:]
+            else:
+                tensor[:rows, :old.shape[1]] = old
 
 
 SIGNATURE = b'PPL2'

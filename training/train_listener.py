@@ -16,7 +16,7 @@ import time
 import numpy as np
 import torch
 
-from listener import INPUTS, SHAPES, Listener
+from listener import INPUTS, SHAPES, Listener, grow
 
 CROPS = dict(rhythm=(2400, 6), drums=(1200, 12))  # frames of an example, examples of a step
 UNDER = dict(rhythm=(-26, -6), drums=(-14, 3))  # dB, how loud what lies under one in five is
@@ -157,7 +157,7 @@ def main():
     ap.add_argument('out')
     ap.add_argument('--minutes', type=float, default=40)
     ap.add_argument('--threads', type=int, default=2)
-    ap.add_argument('--begin', help='parameters to go on from')
+    ap.add_argument('--begin', help='parameters to go on from, perhaps of a narrower network')
     ap.add_argument('--rate', type=float, default=3e-3)
     a = ap.parse_args()
     torch.set_num_threads(a.threads)
@@ -171,7 +171,7 @@ def main():
     print(len(tracks), 'pieces to learn from,', len(watched), 'to watch', flush=True)
     net = Listener(SHAPES[a.what])
     if a.begin:
-        net.load_state_dict(torch.load(a.begin))
+        grow(net, torch.load(a.begin))
     else:
         sample = np.concatenate([t.x[::20].astype(np.float32) for t in tracks])
         rise = np.concatenate([np.maximum(0, t.x[2::20].astype(np.float32) - t.x[:-2:20][:len(t.x[2::20])].astype(np.float32))

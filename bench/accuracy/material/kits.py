@@ -4,6 +4,7 @@ that plays them. What a hit is called follows General MIDI's percussion keys."""
 import glob
 import os
 import re
+import struct
 import subprocess
 import tempfile
 import xml.etree.ElementTree as ElementTree
@@ -11,6 +12,7 @@ import xml.etree.ElementTree as ElementTree
 import mido
 import numpy as np
 from scipy.io import wavfile
+from scipy.signal import butter, resample, sosfilt
 
 from .production import peak_filter
 from .score import RATE, decoded
@@ -20,6 +22,12 @@ FONTS = {'/usr/share/sounds/sf2/FluidR3_GM.sf2': (0, 8, 16, 24, 25, 32, 40), '/u
          '/usr/share/sounds/sf2/sf_GMbank.sf2': (0, 8, 16, 24, 25, 32, 40), '/usr/share/sounds/sf2/Black_Pearl_4_LV2.sf2': (0,),
          '/usr/share/sounds/sf2/Red_Zeppelin_4_LV2.sf2': (0,)}
 FOLDERS = '/usr/share/hydrogen/data/drumkits/*/drumkit.xml'
+# Only learned from: what `choose` and `check` are made of stays the same.
+FURTHER_FONTS = {'/usr/share/sounds/sf2/FluidR3_GM.sf2': (2, 4, 5, 7, 9, 11, 14, 17, 19, 33, 35, 36, 42, 48),
+                 '/usr/share/sounds/sf2/TimGM6mb.sf2': (24, 32, 40), '/usr/share/sounds/sf2/sf_GMbank.sf2': (127,),
+                 '/usr/share/sounds/sf3/MuseScore_General_Full.sf3': (1, 3, 6, 10, 13, 18, 34, 41)}
+FURTHER_FOLDERS = ('GMRockKit', 'TR808EmulationKit')
+PATCHES = '/usr/share/midi/freepats/Drum_000'
 SINGLE = '/usr/share/sonic-pi/samples'
 # Kits that are an instrument of their own, no kit of General MIDI: what lies on these keys is what it says there.
 OWN = {36, 37, 38, 39, 40, 41, 42, 43, 44, 45, 46, 47, 49, 51, 53, 54, 55, 56, 57, 59}
@@ -121,13 +129,41 @@ def of_singles():
     return kit
 
 
+def of_patches():
+    """One hit for each key, in files of the GF1 patch format: 239 bytes before the first sample's 96, then its numbers."""
+    kit = {}
+    for file in sorted(glob.glob(PATCHES + '/*.pat')):
+        data = open(file, 'rb').read()
+        size, = struct.unpack_from('<I', data, 247)
+        rate, = struct.unpack_from('<H', data, 259)
+        mode = data[294]
+        x = np.frombuffer(data[335:335 + size], '<i2' if mode & 1 else np.int8).astype(np.float32) / (32768 if mode & 1 else 128)
+        if mode & 2:  # counted from zero
+            x = np.where(x < 0, x + 1, x - 1)
+        key = int(os.path.basename(file)[:3])
+        hit = trimmed(resample(x, int(len(x) * RATE / rate)).astype(np.float32), key) if key in KEYS else None
+        if hit is not None:
+            kit[key] = [(127, 127, hit)]
+    return kit
+
+
+def of_fonts(fonts):
+    return [(f'{os.path.basename(f)[:-4]} {p}', lambda f=f, p=p: of_font(f, p)) for f, programs in fonts.items() if os.path.exists(f)
+            for p in programs]
+
+
+def is_further(name):
+    """Whether this kit is for learning only."""
+    return name in FURTHER_FOLDERS or name == 'patches' or any(
+        name == f'{os.path.basename(f)[:-4]} {p}' for f, programs in FURTHER_FONTS.items() for p in programs)
+
+
 def prepare(folder):
     """Writes each kit as FOLDER/NAME.npz, once."""
     os.makedirs(folder, exist_ok=True)
-    jobs = [(f'{os.path.basename(f)[:-4]} {p}', lambda f=f, p=p: of_font(f, p)) for f, programs in FONTS.items() if os.path.exists(f)
-            for p in programs]
+    jobs = of_fonts(FONTS) + of_fonts(FURTHER_FONTS)
     jobs += [(os.path.basename(os.path.dirname(p)), lambda p=p: of_folder(p)) for p in sorted(glob.glob(FOLDERS))]
-    jobs += [('singles', of_singles)]
+    jobs += [('singles', of_singles), ('patches', of_patches)]
     for name, make in jobs:
         path = f'{folder}/{name}.npz'
         if os.path.exists(path):
@@ -147,7 +183,7 @@ def chosen(rng, folder, part):
     """A kit for a piece of that part: as often a recorded one as one of General MIDI."""
     if part == 'check' and rng.random() < 0.5:
         return ASIDE
-    known = [n for n in names(folder) if n != ASIDE]
+    known = [n for n in names(folder) if n != ASIDE and (part == 'learn' or not is_further(n))]
     general = [n for n in known if re.search(r' \d+$', n) and 'Pearl' not in n]
     recorded = [n for n in known if n not in general]
     return str(rng.choice(recorded if recorded and rng.random() < 0.55 else general))
@@ -162,15 +198,38 @@ def load(folder, name):
     return kit
 
 
+def energy(x):
+    return float(np.sqrt((x[:4410] ** 2).mean() + 1e-9))
+
+
+def layered(rng, below, above):
+    """A drum whose low part is one drum's and whose high part another's, with an attack of its own (common practice): no kit has it. Both are
+    hits [(select, strength, samples)] of one kind of drum."""
+    split = np.exp(rng.uniform(np.log(250), np.log(5000)))
+    louder = 10 ** (rng.uniform(-8, 8) / 20)
+    attack, fall = rng.uniform(-0.6, 2.0), rng.uniform(0.004, 0.03) * RATE
+    low, high = (butter(2, split, kind, fs=RATE, output='sos') for kind in ('low', 'high'))
+    made = []
+    for select, strength, x in below:
+        y = min(above, key=lambda hit: abs(hit[0] - select))[2]
+        z = np.zeros(max(len(x), len(y)), np.float32)
+        z[:len(x)] = sosfilt(low, x)
+        z[:len(y)] += sosfilt(high, y) * louder * energy(x) / energy(y)
+        z *= 1 + attack * np.exp(-np.arange(len(z)) / fall)
+        made.append((select, strength, (z * energy(x) / energy(z)).astype(np.float32)))
+    return made
+
+
 def drummed(rng, hits, seconds, folder, name, others=()):
     """Plays hits [(second, key, strength)] on a kit that is tuned, damped, coloured and balanced at random; mono samples. Each family of
-    drums may come from one of the `others` instead: it is the mixtures that teach what a snare is on a kit that was never heard."""
+    drums may come from one of the `others` instead, or from two of them at once: it is the mixtures that teach what a snare is on a kit
+    that was never heard."""
     own = load(folder, name)
     lenders = [load(folder, other) for other in others]
     family_kit, family_colour = {}, {}
     spare = None
     out = np.zeros(int((seconds + 3) * RATE), np.float32)
-    voices, family_gain, family_tune = {}, {}, {}
+    voices, family_gain, family_tune, family_above = {}, {}, {}, {}
     for key in sorted({k for _, k, _ in hits}):
         kin = next((group for group in KIN if key in group), (key,))
         kit = family_kit.setdefault(kin[0], lenders[rng.integers(len(lenders))] if lenders and rng.random() < 0.6 else own)
@@ -187,8 +246,12 @@ def drummed(rng, hits, seconds, folder, name, others=()):
         if name == 'singles':
             layers = [layers[rng.integers(len(layers))]]
         family = kin[0]
+        if lenders:
+            lender = family_above.setdefault(family, lenders[rng.integers(len(lenders))] if rng.random() < 0.5 else None)
+            if lender is not None and source in lender:
+                layers = layered(rng, layers, lender[source])
         gain = family_gain.setdefault(family, 10 ** (rng.normal(0, 3.5) / 20))
-        tune = family_tune.setdefault(family, 2 ** (rng.normal(0, 1.6) / 12))
+        tune = family_tune.setdefault(family, 2 ** (rng.normal(0, 2.4 if lenders else 1.6) / 12))
         colour = family_colour.setdefault(family, [(np.exp(rng.uniform(np.log(80), np.log(9000))), rng.uniform(-7, 7), rng.uniform(0.4, 2.5))
                                                    for _ in range(rng.integers(0, 3))] if lenders else [])
         damp = rng.uniform(0.06, 0.4) if rng.random() < 0.3 and key not in RINGING else None
