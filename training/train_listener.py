@@ -20,6 +20,7 @@ from listener import INPUTS, SHAPES, Listener, grow
 
 CROPS = dict(rhythm=(2400, 6), drums=(1200, 12))  # frames of an example, examples of a step
 UNDER = dict(rhythm=(-26, -6), drums=(-14, 3))  # dB, how loud what lies under one in five is
+MOST = 0.4  # of the examples are of one kind of material, however many pieces there are of it
 WEIGHTS = dict(onset=1.0, kick=0.8, snare=0.8, hat=0.8, beat=3.0, downbeat=3.0)  # of losses; others 0.8
 TRUTH = dict(onset='onsets', beat='beats', downbeat='downbeats')  # names in the files; others as they are
 
@@ -29,6 +30,7 @@ class Track:
         self.x = np.fromfile(spectra, np.float16).reshape(-1, INPUTS)
         self.truth = truth
         self.name = name
+        self.kind = truth['kind']
 
 
 def load(material, spectra, part, known, outputs):
@@ -133,6 +135,11 @@ def crop(track, rng, augment, what, under=None):
 def batch(tracks, rng, augment, what, lying_under=()):
     length, count = CROPS[what]
     weights = np.array([1.0 if len(t.x) > length else 0.6 for t in tracks])
+    kinds = np.array([t.kind for t in tracks])
+    for kind in set(kinds):
+        share = weights[kinds == kind].sum() / weights.sum()
+        if share > MOST and share < 1:
+            weights[kinds == kind] *= MOST / (1 - MOST) * (1 - share) / share
     chosen = rng.choice(len(tracks), count, p=weights / weights.sum())
 
     def under():

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "play/level_meter.h"
+#include "play/command_queue.h"
 #include "play/mixer.h"
 #include "support/media.h"
 
@@ -268,6 +269,33 @@ private slots:
             QCOMPARE(place.position.value, turn * 1000 + (now - turn * 100)); // each turn belongs to itself
         }
         QVERIFY(looked_at > 1000);
+    }
+
+    // From one thread to another, in order, each once; what does not fit stays where it was.
+    void commands_arrive_in_order() {
+        CommandQueue<std::unique_ptr<int>, 8> queue;
+        for (int i = 0; i < 8; ++i)
+            QVERIFY(queue.push(std::make_unique<int>(i)));
+        auto waiting = std::make_unique<int>(8);
+        QVERIFY(!queue.push(std::move(waiting)));
+        QVERIFY(waiting && *waiting == 8);
+        std::unique_ptr<int> taken;
+        for (int i = 0; i < 8; ++i)
+            QVERIFY(queue.pop(taken) && *taken == i);
+        QVERIFY(!queue.pop(taken));
+        constexpr int count = 100'000;
+        std::jthread sender([&] {
+            for (int i = 0; i < count; ++i) {
+                auto value = std::make_unique<int>(i);
+                while (!queue.push(std::move(value)))
+                    std::this_thread::yield();
+            }
+        });
+        for (int expected = 0; expected < count;)
+            if (queue.pop(taken))
+                QCOMPARE(*taken, expected++);
+            else
+                std::this_thread::yield();
     }
 
     void sound_changes_while_rendering() {
