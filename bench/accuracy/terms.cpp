@@ -100,7 +100,7 @@ void write_beats(std::ostream& out, FeatureSet heard) {
         (static_cast<double>(heard.features.sounds_from) - static_cast<double>(silence_before_part)) /
         Features::slow_rate;
     const Features features = sounding_part(std::move(heard.features));
-    const auto grids = choose_grid(features, Accents(features), {});
+    const auto grids = choose_grid(features, Accents(features), {}).grids;
     if (grids.empty()) {
         out << "{}\n";
         return;

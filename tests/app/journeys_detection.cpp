@@ -132,6 +132,37 @@ private slots:
         desk.click("tempo candidate 2");
         QVERIFY(desk.settle());
         QVERIFY(!told->text().contains("Not sure"));
+        // And back: the other one is still there to be pressed.
+        const double other = desk.project().grid->typical_tempo().value;
+        const auto& tempi = desk.project().detection->tempi;
+        const auto first = std::find_if(tempi.begin(), tempi.end(), [](const FoundTempo& tempo) {
+            return std::abs(tempo.tempo.value - 118) < 1;
+        });
+        QVERIFY(std::abs(other - 118) > 5 && first != tempi.end());
+        desk.click(qPrintable(QString("tempo candidate %1").arg(first - tempi.begin() + 1)));
+        QVERIFY(desk.settle());
+        QVERIFY(std::abs(desk.project().grid->typical_tempo().value - 118) < 1);
+        QVERIFY(!told->text().contains("Not sure"));
+    }
+
+    /// Whoever presses the tempo that was found says that it is right: the same beats, and no question.
+    void journey_an_unsure_tempo_is_confirmed() {
+        Desk desk;
+        QVERIFY(listen(desk));
+        const auto* told = desk.window.findChild<QLabel*>("found told");
+        Detection unsure = *desk.project().detection;
+        unsure.tempi[0].confidence = 0.6f;
+        desk.window.document().apply(with_detection(desk.project(), unsure, true), "listen");
+        QVERIFY(desk.settle());
+        QVERIFY(told->text().contains("Not sure: 118 or"));
+        const auto before = desk.project().grid->beats();
+        desk.click("tempo candidate 1");
+        QVERIFY(desk.settle());
+        QVERIFY2(!told->text().contains("Not sure"), qPrintable(told->text()));
+        const auto after = desk.project().grid->beats();
+        QCOMPARE(after.size(), before.size());
+        for (std::size_t i = 0; i < after.size(); ++i)
+            QCOMPARE(after[i].time, before[i].time);
     }
 
     // The beats may lie between those that were found: the panel asks, and one press moves them.

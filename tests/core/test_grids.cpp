@@ -209,6 +209,44 @@ private slots:
         QCOMPARE(analysis->grid->metre_at(Ticks(0)).beats_per_bar, 5);
     }
 
+    /// Whoever asks for a tempo that was told gets its beats: of the one that was found the very same, of
+    /// half of it every second one; and may ask for the others next.
+    void a_tempo_that_was_told_can_be_asked_for() {
+        const auto feature_set = extract_features(*swung_clicks(118, 0.4, 40, 0.5));
+        QVERIFY(feature_set.has_value());
+        const auto found = analyze(*feature_set, {});
+        QVERIFY(found && found->grid && found->tempi.size() > 1);
+        const auto asked_for = [&](Bpm tempo) {
+            AnalysisSettings settings;
+            settings.grid.tempo_range = {tempo * 0.96, tempo * 1.04};
+            return *analyze(*feature_set, settings);
+        };
+        const auto same = asked_for(found->tempi[0].tempo);
+        QCOMPARE(same.grid->beats().size(), found->grid->beats().size());
+        for (std::size_t i = 0; i < same.grid->beats().size(); ++i)
+            QCOMPARE(same.grid->beats()[i].time, found->grid->beats()[i].time);
+        for (const auto& candidate : found->tempi) {
+            const auto other = asked_for(candidate.tempo);
+            QVERIFY(other.grid.has_value());
+            QVERIFY(std::abs(other.grid->typical_tempo() / candidate.tempo - 1) < 0.03);
+            // It is no guess any more, and the one that was found before can be had back.
+            QCOMPARE(other.tempi[0].confidence, 1.0f);
+            QVERIFY(std::abs(other.tempi[0].tempo / candidate.tempo - 1) < 0.03);
+            QVERIFY(std::any_of(other.tempi.begin(), other.tempi.end(), [&](const auto& again) {
+                return std::abs(again.tempo / found->tempi[0].tempo - 1) < 0.03;
+            }));
+            const double ratio = found->tempi[0].tempo / candidate.tempo;
+            if (std::abs(ratio - 2) > 0.05)
+                continue;
+            std::size_t shared = 0;
+            for (const auto& beat : other.grid->beats())
+                shared +=
+                    std::abs((found->grid->time_at(found->grid->nearest_beat(beat.time)) - beat.time).value) <
+                    0.01;
+            QCOMPARE(shared, other.grid->beats().size());
+        }
+    }
+
     void what_is_excluded_says_nothing() {
         // Clicks at 100, over the last third others at 133: without them the grid runs on at 100.
         constexpr std::int64_t rate = 44100;
@@ -332,6 +370,19 @@ private slots:
         QVERIFY2(hits + 2 >= truth.size(), qPrintable(QString("%1 of %2").arg(hits).arg(truth.size())));
         QVERIFY(found.size() <= truth.size() + 4); // what lies behind the last start is cut off later
         QVERIFY(std::is_sorted(found.begin(), found.end()));
+    }
+
+    /// What hears beats at the same tempo but somewhere else from a moment on is no end that slows down.
+    void an_end_that_goes_over_to_other_beats_is_not_followed() {
+        BeatTrack steady;
+        std::vector<float> odds(6000, -3.0f);
+        for (int i = 0; i < 110; ++i)
+            steady.push_back(50.0 * i + 20);
+        for (std::size_t i = 0; i < steady.size(); ++i) {
+            const double moved = i < 60 ? 0 : 12.0; // a quarter of a beat later
+            odds[static_cast<std::size_t>(steady[i] + moved)] = 3;
+        }
+        QCOMPARE(with_bent_end(steady, odds), steady);
     }
 
     void an_end_that_does_not_bend_stays() {

@@ -255,12 +255,12 @@ QString GridPanel::summary() const {
     const auto& grid = document_.project().grid;
     if (!grid)
         return document_.project().song ? tr("no beats yet") : tr("needs a song");
-    if (const auto doubtful = doubtful_places(document_.trust()).size(); doubtful > 0)
-        return doubtful == 1 ? tr("one doubtful place") : tr("%1 doubtful places").arg(doubtful);
-    if (asks_for_tempo())
+    if (asks_for_tempo()) // first: at another tempo other places are doubtful
         return tr("%1 or %2 BPM?")
             .arg(document_.project().detection->tempi[0].tempo.value, 0, 'f', 0)
             .arg(document_.project().detection->tempi[1].tempo.value, 0, 'f', 0);
+    if (const auto doubtful = doubtful_places(document_.trust()).size(); doubtful > 0)
+        return doubtful == 1 ? tr("one doubtful place") : tr("%1 doubtful places").arg(doubtful);
     if (asks_for_phase())
         return tr("half a beat later?");
     return tr("%1 BPM · %2")

@@ -9,6 +9,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <span>
 #include <utility>
 
 namespace pulsepin {
@@ -32,17 +33,24 @@ Bpm tempo_of(const BeatTrack& track) {
     return Bpm(bpm_of_period(static_cast<double>(percentile(periods, 0.5))));
 }
 
-/// Grids of nearly one tempo are one candidate; its confidence is a soft maximum over their scores.
-std::vector<TempoCandidate> tempo_candidates(const std::vector<ScoredGrid>& grids) {
+/// Grids of nearly one tempo are one candidate; its confidence is a soft maximum over their scores. Of what
+/// was not asked for nothing is believed, but it can be asked for next.
+std::vector<TempoCandidate> tempo_candidates(const GridChoice& choice, const GridConditions& conditions) {
     std::vector<TempoCandidate> tempi;
-    for (const auto& grid : grids) {
+    const auto add = [&](const ScoredGrid& grid, float share) {
         const Bpm tempo = tempo_of(grid.beats);
         const bool known = std::any_of(tempi.begin(), tempi.end(), [&](const TempoCandidate& candidate) {
             return std::abs(candidate.tempo / tempo - 1) < 0.04;
         });
         if (!known)
-            tempi.push_back({tempo, static_cast<float>(std::exp(grid.score - grids.front().score))});
-    }
+            tempi.push_back({tempo, share});
+    };
+    const auto& range = conditions.tempo_range;
+    const bool told = range && range->second / range->first < 1.1; // that it is this one and no other
+    for (const auto& grid : std::span(choice.grids).first(told ? 1 : choice.grids.size()))
+        add(grid, static_cast<float>(std::exp(grid.score - choice.grids.front().score)));
+    for (const auto& grid : choice.others)
+        add(grid, 0);
     if (tempi.size() > 4)
         tempi.resize(4);
     float sum = 0;
@@ -143,8 +151,9 @@ Result<Analysis> analyze(FeatureSet feature_set, const AnalysisSettings& setting
         *heard_for_onsets_only = {};
     const Features features = sounding_part(std::move(whole)); // hours of it are not there twice
     const Accents accents(features);
-    const auto grids =
+    const auto choice =
         choose_grid(features, accents, counted_from(settings.grid, begins), progress.part(0.1, 0.9));
+    const auto& grids = choice.grids;
     if (progress.cancelled())
         return fail_cancelled();
     if (!grids.empty()) {
@@ -156,7 +165,7 @@ Result<Analysis> analyze(FeatureSet feature_set, const AnalysisSettings& setting
         if (((analysis.pulse >= 0.5f && anything) || told) && refined.times.size() >= 4) {
             analysis.grid =
                 grid_from(grids.front(), refined.times, beat_confidence(features, grids, refined));
-            analysis.tempi = tempo_candidates(grids);
+            analysis.tempi = tempo_candidates(choice, settings.grid);
             analysis.off_beat = off_beat_of(grids);
             if (settings.with_sections)
                 analysis.sections = find_sections(features, &*analysis.grid);

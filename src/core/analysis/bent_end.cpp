@@ -18,6 +18,7 @@ constexpr std::array<double, 6> changes_of_slope{-0.02, -0.01, 0, 0.01, 0.02, 0.
 constexpr double slowest_slope = 0.05, fastest_slope = -0.03;
 constexpr double still_bending = 0.004; // of the period, a beat
 constexpr double another_level = 0.12;  // of the period, in all
+constexpr double same_tempo = 0.02;     // likewise
 constexpr double cost_of_change = 25;
 constexpr double clearly_more = 4, clearly_heard = 0.6; // log odds, in all; and of each beat
 constexpr double reach = 4;                             // frames to either side of where a beat is expected
@@ -103,7 +104,8 @@ std::optional<Path> follow(std::span<const float> odds, double from, double peri
     return path;
 }
 
-/// An end goes on slowing down. What goes over to another tempo, and stays there, has lost the level.
+/// An end goes on slowing down. What goes over to another tempo, and stays there, has lost the level; what
+/// comes back to the same one has gone over to other beats.
 bool bends_to_its_end(double period, const BeatTrack& beats) {
     const std::size_t third = std::max<std::size_t>(4, beats.size() / 3);
     if (beats.size() < 2 * third)
@@ -113,6 +115,9 @@ bool bends_to_its_end(double period, const BeatTrack& beats) {
     };
     const double last = mean(beats.size() - third, beats.size());
     const double before = mean(beats.size() - 2 * third, beats.size() - third + 1);
+    const double usual = period_of({beats.end() - static_cast<std::ptrdiff_t>(third), beats.end()});
+    if (std::abs(usual / period - 1) < same_tempo)
+        return false;
     if (std::abs(last / period - 1) < another_level)
         return true;
     const double slope = std::log(last / before) / static_cast<double>(third);

@@ -133,13 +133,11 @@ bool nearly_same(const BeatTrack& a, double a_period, const BeatTrack& b, double
     return static_cast<double>(2 * hits) > 0.97 * static_cast<double>(a.size() + b.size());
 }
 
-bool keeps_to(const BeatTrack& track, double bpm, const GridConditions& c) {
-    if (c.tempo_range) {
-        if (bpm < c.tempo_range->first.value * 0.99 || bpm > c.tempo_range->second.value * 1.01)
-            return false;
-    } else if (bpm < kept_slowest || bpm > kept_fastest) {
-        return false;
-    }
+bool found_untold(double bpm) {
+    return bpm >= kept_slowest && bpm <= kept_fastest;
+}
+
+bool has_held_beats(const BeatTrack& track, double bpm, const GridConditions& c) {
     const double tolerance = 0.15 * period_of_bpm(bpm);
     return std::all_of(c.held.begin(), c.held.end(), [&](Seconds held) {
         const double at = Features::slow_index(held);
@@ -150,15 +148,11 @@ bool keeps_to(const BeatTrack& track, double bpm, const GridConditions& c) {
 
 std::vector<double> range_centres(const GridConditions& c) {
     std::vector<double> centres;
-    if (c.tempo_range) {
-        // Ranges of a third of an octave side by side, from a little below to a little above what was asked
-        // for.
-        for (double bpm = c.tempo_range->first.value; bpm < c.tempo_range->second.value * 1.12; bpm *= 1.26)
-            centres.push_back(bpm);
-        return centres;
-    }
     for (int k = 0; k < 7; ++k) // 50 to 288 BPM; slower ones are every second beat of these
         centres.push_back(60 * std::exp2(k / 3.0));
+    if (c.tempo_range) // from a little below to a little above what was asked for
+        for (double bpm = c.tempo_range->first.value; bpm < c.tempo_range->second.value * 1.12; bpm *= 1.26)
+            centres.push_back(bpm);
     return centres;
 }
 
@@ -171,7 +165,9 @@ std::vector<BeatTrack> distinct_tracks(std::vector<BeatTrack> found, const Featu
     for (auto& track : found) {
         span.cut(track);
         const double period = period_of(track);
-        if (track.size() < 4 || !keeps_to(track, bpm_of_period(period), conditions))
+        const double bpm = bpm_of_period(period);
+        if (track.size() < 4 || !has_held_beats(track, bpm, conditions) ||
+            !(found_untold(bpm) || at_wanted_tempo(track, conditions)))
             continue;
         bool known = false;
         for (std::size_t i = 0; i < kept.size() && !known; ++i)
@@ -185,6 +181,26 @@ std::vector<BeatTrack> distinct_tracks(std::vector<BeatTrack> found, const Featu
 }
 
 } // namespace
+
+bool stays_at_one_level(const BeatTrack& track) {
+    const double period = period_of(track);
+    std::size_t others = 0;
+    for (std::size_t i = 1; i < track.size(); ++i) {
+        const double ratio = (track[i] - track[i - 1]) / period;
+        others += ratio > 1.4 || ratio < 1 / 1.4;
+    }
+    return 20 * others <= track.size();
+}
+
+bool at_wanted_tempo(const BeatTrack& track, const GridConditions& conditions) {
+    const double bpm = bpm_of_period(period_of(track));
+    const auto& range = conditions.tempo_range;
+    return range ? bpm >= range->first.value * 0.99 && bpm <= range->second.value * 1.01 : found_untold(bpm);
+}
+
+std::array<BeatTrack, 3> at_other_levels(const BeatTrack& track) {
+    return {doubled(track), every_second(track, 0), every_second(track, 1)};
+}
 
 std::vector<float> beat_reward(const Features& features, const GridConditions& conditions,
                                float share_of_network) {
@@ -249,9 +265,8 @@ std::vector<BeatTrack> grid_candidates(const Features& f, const GridConditions& 
                 continue;
             found.push_back(path);
             found.push_back(moved(path, 0.5));
-            found.push_back(doubled(path));
-            found.push_back(every_second(path, 0));
-            found.push_back(every_second(path, 1));
+            for (auto& track : at_other_levels(path))
+                found.push_back(std::move(track));
             if (network == 0) {
                 found.push_back(moved(path, 1.0 / 3));
                 found.push_back(moved(path, 2.0 / 3));
@@ -314,11 +329,17 @@ BeatTrack retracked(const Features& f, const BeatTrack& track, const GridConditi
     model.expected = expected;
     BeatTrack again = best_path(model, reward);
     SoundingSpan(f).cut(again);
+    if (again.size() < 4)
+        return track;
     // With the tempo free around it a grid may leave what was asked for.
+    const double found = period_of(again);
     const bool asked = conditions.tempo_range || !conditions.held.empty();
-    const bool good =
-        again.size() >= 4 && (!asked || keeps_to(again, bpm_of_period(period_of(again)), conditions));
-    return good ? again : track;
+    if (asked &&
+        !(at_wanted_tempo(again, conditions) && has_held_beats(again, bpm_of_period(found), conditions)))
+        return track;
+    if (conditions.tempo_range && !stays_at_one_level(again))
+        return track;
+    return again;
 }
 
 } // namespace pulsepin

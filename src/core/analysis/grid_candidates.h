@@ -4,6 +4,7 @@
 #include "analysis/beat_path.h"
 #include "analysis/features.h"
 
+#include <array>
 #include <optional>
 #include <utility>
 #include <vector>
@@ -21,11 +22,21 @@ struct GridConditions {
     friend bool operator==(const GridConditions&, const GridConditions&) = default;
 };
 
-/// Grids that may be the beats: the best paths in seven ranges of tempo over what rises and over what the
-/// network hears, moved by parts of a beat, doubled and halved, and steady grids at their tempi. Cut to where
-/// something sounds; no two nearly the same.
+/// Whether its usual tempo is one that was asked for; where none was, one that is found without being told.
+[[nodiscard]] bool at_wanted_tempo(const BeatTrack& track, const GridConditions& conditions);
+
+/// Few of its beats are much longer or shorter than is usual in it: it does not go over to another level.
+[[nodiscard]] bool stays_at_one_level(const BeatTrack& track);
+
+/// Grids that may be the beats: the best paths in seven ranges of tempo, and in that which was asked for,
+/// over what rises and over what the network hears, moved by parts of a beat, doubled and halved, and steady
+/// grids at their tempi. Cut to where something sounds; no two nearly the same; all with the beats that are
+/// held, and not all at a tempo that was asked for.
 [[nodiscard]] std::vector<BeatTrack>
 grid_candidates(const Features& features, const GridConditions& conditions, const Progress& progress);
+
+/// Twice as many beats, and every second of them from the first and from the second on.
+[[nodiscard]] std::array<BeatTrack, 3> at_other_levels(const BeatTrack& track);
 
 /// A second look with the tempo free around one grid: follows slowing ends, steps and human hands.
 [[nodiscard]] BeatTrack retracked(const Features& features, const BeatTrack& track,

@@ -22,13 +22,25 @@ double score_of(const GridTerms& terms, const std::array<double, grid_term_count
     return sum;
 }
 
+/// Nearly all of its beats last as long as is usual in it.
+bool is_steady(const BeatTrack& track) {
+    const double period = period_of(track);
+    std::size_t usual = 1;
+    for (std::size_t i = 1; i < track.size(); ++i)
+        usual += std::abs(track[i] - track[i - 1] - period) < 0.02 * period + 1; // counted in whole frames
+    return 20 * usual >= 19 * track.size();
+}
+
 /// What only the grid that was chosen is worth: no slips, and its ends.
 void finish(ScoredGrid& best, const Features& features, const BarModel& bars,
             const GridConditions& conditions) {
     // A person who tells where a beat is knows better than a lattice.
     SteadyTrack steady{best.beats, {}};
-    if (conditions.held.empty())
-        steady = without_half_beat_slips(with_bent_end(best.beats, features.activations[Activation::Beat]));
+    if (conditions.held.empty()) {
+        BeatTrack bent = with_bent_end(best.beats, features.activations[Activation::Beat]);
+        const bool wanted = !conditions.tempo_range || stays_at_one_level(bent);
+        steady = without_half_beat_slips(wanted ? std::move(bent) : best.beats);
+    }
     if (std::find(steady.moved.begin(), steady.moved.end(), true) == steady.moved.end())
         steady.moved.clear();
     constexpr float clear_strength = 0.1f; // what fades out has faint starts of its own
@@ -50,43 +62,98 @@ void finish(ScoredGrid& best, const Features& features, const BarModel& bars,
     best.moved = std::move(steady.moved);
 }
 
+/// All grids, each with what it is worth.
+class Ranking {
+public:
+    Ranking(const Features& features, const Accents& accents, const GridConditions& conditions)
+        : features_(features), conditions_(conditions), bars_(features, accents), terms_(features, accents),
+          weights_(grid_weights(accents.with_network())), pulse_(pulse_weights(accents.with_network())) {}
+
+    void add(BeatTrack track) {
+        auto fit = bars_.fit(track, conditions_.beats_per_bar);
+        const auto terms = terms_.terms(track, fit);
+        const double odds = pulse_.bias + score_of(terms, pulse_.terms);
+        grids.push_back(
+            {std::move(track), std::move(fit), terms, score_of(terms, weights_), 1 / (1 + std::exp(-odds))});
+    }
+    void sort() {
+        std::stable_sort(grids.begin(), grids.end(),
+                         [](const ScoredGrid& a, const ScoredGrid& b) { return a.score > b.score; });
+    }
+    /// The best few with the tempo free to bend.
+    void look_again(const GridConditions& conditions, const Progress& progress) {
+        const std::size_t again = std::min(grids.size(), looked_at_again);
+        for (std::size_t i = 0; i < again; ++i) {
+            progress.report(static_cast<double>(i) / static_cast<double>(again));
+            auto track = retracked(features_, grids[i].beats, conditions);
+            if (track.size() >= 4)
+                add(std::move(track));
+        }
+        sort();
+    }
+    /// Leaves those at the tempo that was asked for, best first, and gives the others.
+    [[nodiscard]] std::vector<ScoredGrid> keep_to_tempo(const Progress& progress);
+
+    [[nodiscard]] const BarModel& bars() const { return bars_; }
+    std::vector<ScoredGrid> grids;
+
+private:
+    const Features& features_;
+    const GridConditions& conditions_;
+    BarModel bars_;
+    GridTermModel terms_;
+    const std::array<double, grid_term_count>& weights_;
+    const PulseWeights& pulse_;
+};
+
+std::vector<ScoredGrid> Ranking::keep_to_tempo(const Progress& progress) {
+    const auto wanted = [&](const ScoredGrid& grid) { return at_wanted_tempo(grid.beats, conditions_); };
+    // Whoever asks for the tempo that was found gets the beats that were found.
+    const bool found = wanted(grids.front());
+    const BeatTrack first = without_half_beat_slips(grids.front().beats).beats;
+    const auto behind = std::stable_partition(grids.begin(), grids.end(), wanted);
+    std::vector<ScoredGrid> others(std::make_move_iterator(behind), std::make_move_iterator(grids.end()));
+    grids.erase(behind, grids.end());
+    if (found)
+        return others;
+    const bool steady = is_steady(first); // at half or twice the tempo it is as steady
+    if (steady)
+        for (auto& track : at_other_levels(first))
+            if (track.size() >= 4 && at_wanted_tempo(track, conditions_))
+                add(std::move(track));
+    sort();
+    look_again(conditions_, progress);
+    if (steady)
+        std::stable_partition(grids.begin(), grids.end(), [&](const ScoredGrid& grid) {
+            return is_double(first, grid.beats) || is_double(grid.beats, first);
+        });
+    return others;
+}
+
 } // namespace
 
-std::vector<ScoredGrid> choose_grid(const Features& features, const Accents& accents,
-                                    const GridConditions& conditions, const Progress& progress) {
+GridChoice choose_grid(const Features& features, const Accents& accents, const GridConditions& conditions,
+                       const Progress& progress) {
     const auto candidates = grid_candidates(features, conditions, progress.part(0, 0.7));
-    const BarModel bars(features, accents);
-    const GridTermModel model(features, accents);
-    const auto& weights = grid_weights(accents.with_network());
-    const auto& pulse = pulse_weights(accents.with_network());
-    std::vector<ScoredGrid> scored;
-    const auto add = [&](BeatTrack track) {
-        auto fit = bars.fit(track, conditions.beats_per_bar);
-        const auto terms = model.terms(track, fit);
-        const double odds = pulse.bias + score_of(terms, pulse.terms);
-        scored.push_back(
-            {std::move(track), std::move(fit), terms, score_of(terms, weights), 1 / (1 + std::exp(-odds))});
-    };
-    const auto best_first = [](const ScoredGrid& a, const ScoredGrid& b) { return a.score > b.score; };
+    Ranking ranking(features, accents, conditions);
     for (const auto& track : candidates) {
         if (progress.cancelled())
             return {};
-        add(track);
+        ranking.add(track);
     }
-    std::stable_sort(scored.begin(), scored.end(), best_first);
-    const std::size_t again = std::min(scored.size(), looked_at_again);
-    for (std::size_t i = 0; i < again; ++i) {
-        progress.report(0.7 + 0.3 * static_cast<double>(i) / static_cast<double>(again));
-        auto track = retracked(features, scored[i].beats, conditions);
-        if (track.size() >= 4)
-            add(std::move(track));
-    }
-    std::stable_sort(scored.begin(), scored.end(), best_first);
+    ranking.sort();
+    GridConditions untold = conditions;
+    untold.tempo_range.reset();
+    ranking.look_again(untold, progress.part(0.7, 0.9));
     if (accents.with_network())
-        settle_level(scored);
-    if (!scored.empty())
-        finish(scored.front(), features, bars, conditions);
-    return scored;
+        settle_level(ranking.grids);
+    GridChoice choice;
+    if (conditions.tempo_range && !ranking.grids.empty())
+        choice.others = ranking.keep_to_tempo(progress.part(0.9, 1));
+    choice.grids = std::move(ranking.grids);
+    if (!choice.grids.empty())
+        finish(choice.grids.front(), features, ranking.bars(), conditions);
+    return choice;
 }
 
 } // namespace pulsepin

@@ -15,10 +15,15 @@ struct ScoredGrid {
     std::vector<bool> moved = {}; ///< beats that lay half a beat beside; empty: none
 };
 
-/// The grids that may be the beats, best first: level, phase and metre decided at once. The best few are
-/// looked at again with the tempo free to bend. Empty where nothing moves.
-[[nodiscard]] std::vector<ScoredGrid> choose_grid(const Features& features, const Accents& accents,
-                                                  const GridConditions& conditions,
-                                                  const Progress& progress = {});
+/// The grids that may be the beats, best first.
+struct GridChoice {
+    std::vector<ScoredGrid> grids;  ///< at a tempo that was asked for
+    std::vector<ScoredGrid> others; ///< at tempi that were not; none where any was as good
+};
+
+/// Level, phase and metre are decided at once. The best few are looked at again with the tempo free to bend.
+/// No grids where nothing moves.
+[[nodiscard]] GridChoice choose_grid(const Features& features, const Accents& accents,
+                                     const GridConditions& conditions, const Progress& progress = {});
 
 } // namespace pulsepin

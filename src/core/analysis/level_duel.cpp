@@ -12,19 +12,6 @@ constexpr std::size_t looked_at = 40;
 constexpr int rounds = 3;
 constexpr double near = 5; // slow frames
 
-/// The slower grid takes nothing but beats of the faster one, about every second.
-bool is_double(const ScoredGrid& fast, const ScoredGrid& slow) {
-    if (std::abs(period_of(slow.beats) / period_of(fast.beats) - 2) > 0.06)
-        return false;
-    std::size_t hits = 0, k = 0;
-    for (const double beat : slow.beats) {
-        while (k < fast.beats.size() && fast.beats[k] < beat - near)
-            ++k;
-        hits += k < fast.beats.size() && fast.beats[k] <= beat + near;
-    }
-    return static_cast<double>(hits) > 0.9 * static_cast<double>(slow.beats.size());
-}
-
 double odds_for_faster(const ScoredGrid& fast, const ScoredGrid& slow) {
     const DuelWeights& w = duel_weights();
     double odds = w.bias + w.score * (fast.score - slow.score);
@@ -48,8 +35,10 @@ std::optional<Verdict> better_than_best(const std::vector<ScoredGrid>& grids) {
         return i;
     };
     const ScoredGrid& best = grids.front();
-    const std::size_t slow = first_that([&](const ScoredGrid& one) { return is_double(best, one); });
-    const std::size_t fast = first_that([&](const ScoredGrid& one) { return is_double(one, best); });
+    const std::size_t slow =
+        first_that([&](const ScoredGrid& one) { return is_double(best.beats, one.beats); });
+    const std::size_t fast =
+        first_that([&](const ScoredGrid& one) { return is_double(one.beats, best.beats); });
     if (slow < count)
         if (const double odds = odds_for_faster(best, grids[slow]); odds < 0)
             return Verdict{slow, -odds};
@@ -60,6 +49,18 @@ std::optional<Verdict> better_than_best(const std::vector<ScoredGrid>& grids) {
 }
 
 } // namespace
+
+bool is_double(const BeatTrack& fast, const BeatTrack& slow) {
+    if (std::abs(period_of(slow) / period_of(fast) - 2) > 0.06)
+        return false;
+    std::size_t hits = 0, k = 0;
+    for (const double beat : slow) {
+        while (k < fast.size() && fast[k] < beat - near)
+            ++k;
+        hits += k < fast.size() && fast[k] <= beat + near;
+    }
+    return static_cast<double>(hits) > 0.9 * static_cast<double>(slow.size());
+}
 
 void settle_level(std::vector<ScoredGrid>& grids) {
     for (int round = 0; round < rounds && grids.size() > 1; ++round) {
