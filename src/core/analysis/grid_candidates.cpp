@@ -133,12 +133,8 @@ bool nearly_same(const BeatTrack& a, double a_period, const BeatTrack& b, double
     return static_cast<double>(2 * hits) > 0.97 * static_cast<double>(a.size() + b.size());
 }
 
-bool found_untold(double bpm) {
-    return bpm >= kept_slowest && bpm <= kept_fastest;
-}
-
-bool has_held_beats(const BeatTrack& track, double bpm, const GridConditions& c) {
-    const double tolerance = 0.15 * period_of_bpm(bpm);
+bool has_held_beats(const BeatTrack& track, const GridConditions& c) {
+    const double tolerance = 0.15 * period_of(track);
     return std::all_of(c.held.begin(), c.held.end(), [&](Seconds held) {
         const double at = Features::slow_index(held);
         const auto near = std::lower_bound(track.begin(), track.end(), at - tolerance);
@@ -148,11 +144,15 @@ bool has_held_beats(const BeatTrack& track, double bpm, const GridConditions& c)
 
 std::vector<double> range_centres(const GridConditions& c) {
     std::vector<double> centres;
-    for (int k = 0; k < 7; ++k) // 50 to 288 BPM; slower ones are every second beat of these
-        centres.push_back(60 * std::exp2(k / 3.0));
-    if (c.tempo_range) // from a little below to a little above what was asked for
+    if (c.tempo_range) {
+        // Ranges of a third of an octave side by side, from a little below to a little above what was asked
+        // for.
         for (double bpm = c.tempo_range->first.value; bpm < c.tempo_range->second.value * 1.12; bpm *= 1.26)
             centres.push_back(bpm);
+        return centres;
+    }
+    for (int k = 0; k < 7; ++k) // 50 to 288 BPM; slower ones are every second beat of these
+        centres.push_back(60 * std::exp2(k / 3.0));
     return centres;
 }
 
@@ -165,9 +165,7 @@ std::vector<BeatTrack> distinct_tracks(std::vector<BeatTrack> found, const Featu
     for (auto& track : found) {
         span.cut(track);
         const double period = period_of(track);
-        const double bpm = bpm_of_period(period);
-        if (track.size() < 4 || !has_held_beats(track, bpm, conditions) ||
-            !(found_untold(bpm) || at_wanted_tempo(track, conditions)))
+        if (track.size() < 4 || !at_wanted_tempo(track, conditions) || !has_held_beats(track, conditions))
             continue;
         bool known = false;
         for (std::size_t i = 0; i < kept.size() && !known; ++i)
@@ -195,7 +193,8 @@ bool stays_at_one_level(const BeatTrack& track) {
 bool at_wanted_tempo(const BeatTrack& track, const GridConditions& conditions) {
     const double bpm = bpm_of_period(period_of(track));
     const auto& range = conditions.tempo_range;
-    return range ? bpm >= range->first.value * 0.99 && bpm <= range->second.value * 1.01 : found_untold(bpm);
+    return range ? bpm >= range->first.value * 0.99 && bpm <= range->second.value * 1.01
+                 : bpm >= kept_slowest && bpm <= kept_fastest;
 }
 
 std::array<BeatTrack, 3> at_other_levels(const BeatTrack& track) {
@@ -332,10 +331,8 @@ BeatTrack retracked(const Features& f, const BeatTrack& track, const GridConditi
     if (again.size() < 4)
         return track;
     // With the tempo free around it a grid may leave what was asked for.
-    const double found = period_of(again);
     const bool asked = conditions.tempo_range || !conditions.held.empty();
-    if (asked &&
-        !(at_wanted_tempo(again, conditions) && has_held_beats(again, bpm_of_period(found), conditions)))
+    if (asked && !(at_wanted_tempo(again, conditions) && has_held_beats(again, conditions)))
         return track;
     if (conditions.tempo_range && !stays_at_one_level(again))
         return track;

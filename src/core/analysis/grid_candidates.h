@@ -28,10 +28,9 @@ struct GridConditions {
 /// Few of its beats are much longer or shorter than is usual in it: it does not go over to another level.
 [[nodiscard]] bool stays_at_one_level(const BeatTrack& track);
 
-/// Grids that may be the beats: the best paths in seven ranges of tempo, and in that which was asked for,
-/// over what rises and over what the network hears, moved by parts of a beat, doubled and halved, and steady
-/// grids at their tempi. Cut to where something sounds; no two nearly the same; all with the beats that are
-/// held, and not all at a tempo that was asked for.
+/// Grids that may be the beats: the best paths in seven ranges of tempo, or in that which is asked for, over
+/// what rises and over what the network hears, moved by parts of a beat, doubled and halved, and steady grids
+/// at their tempi. Cut to where something sounds; no two nearly the same.
 [[nodiscard]] std::vector<BeatTrack>
 grid_candidates(const Features& features, const GridConditions& conditions, const Progress& progress);
 

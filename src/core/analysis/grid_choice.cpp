@@ -109,20 +109,22 @@ private:
 std::vector<ScoredGrid> Ranking::keep_to_tempo(const Progress& progress) {
     const auto wanted = [&](const ScoredGrid& grid) { return at_wanted_tempo(grid.beats, conditions_); };
     // Whoever asks for the tempo that was found gets the beats that were found.
-    const bool found = wanted(grids.front());
-    const BeatTrack first = without_half_beat_slips(grids.front().beats).beats;
+    const bool found = !grids.empty() && wanted(grids.front());
+    const BeatTrack first = grids.empty() ? BeatTrack{} : without_half_beat_slips(grids.front().beats).beats;
     const auto behind = std::stable_partition(grids.begin(), grids.end(), wanted);
     std::vector<ScoredGrid> others(std::make_move_iterator(behind), std::make_move_iterator(grids.end()));
     grids.erase(behind, grids.end());
     if (found)
         return others;
-    const bool steady = is_steady(first); // at half or twice the tempo it is as steady
+    for (auto& track : grid_candidates(features_, conditions_, progress.part(0, 0.7)))
+        add(std::move(track));
+    const bool steady = first.size() >= 4 && is_steady(first); // at half or twice the tempo it is as steady
     if (steady)
         for (auto& track : at_other_levels(first))
             if (track.size() >= 4 && at_wanted_tempo(track, conditions_))
                 add(std::move(track));
     sort();
-    look_again(conditions_, progress);
+    look_again(conditions_, progress.part(0.7, 1));
     if (steady)
         std::stable_partition(grids.begin(), grids.end(), [&](const ScoredGrid& grid) {
             return is_double(first, grid.beats) || is_double(grid.beats, first);
@@ -134,22 +136,24 @@ std::vector<ScoredGrid> Ranking::keep_to_tempo(const Progress& progress) {
 
 GridChoice choose_grid(const Features& features, const Accents& accents, const GridConditions& conditions,
                        const Progress& progress) {
-    const auto candidates = grid_candidates(features, conditions, progress.part(0, 0.7));
-    Ranking ranking(features, accents, conditions);
-    for (const auto& track : candidates) {
-        if (progress.cancelled())
-            return {};
-        ranking.add(track);
-    }
-    ranking.sort();
     GridConditions untold = conditions;
     untold.tempo_range.reset();
-    ranking.look_again(untold, progress.part(0.7, 0.9));
+    const double share = conditions.tempo_range ? 0.5 : 1;
+    Ranking ranking(features, accents, conditions);
+    for (auto& track : grid_candidates(features, untold, progress.part(0, 0.7 * share))) {
+        if (progress.cancelled())
+            return {};
+        ranking.add(std::move(track));
+    }
+    ranking.sort();
+    ranking.look_again(untold, progress.part(0.7 * share, share));
     if (accents.with_network())
         settle_level(ranking.grids);
     GridChoice choice;
-    if (conditions.tempo_range && !ranking.grids.empty())
-        choice.others = ranking.keep_to_tempo(progress.part(0.9, 1));
+    if (conditions.tempo_range)
+        choice.others = ranking.keep_to_tempo(progress.part(share, 1));
+    if (progress.cancelled())
+        return {};
     choice.grids = std::move(ranking.grids);
     if (!choice.grids.empty())
         finish(choice.grids.front(), features, ranking.bars(), conditions);
