@@ -33,12 +33,12 @@ bool is_steady(const BeatTrack& track) {
 
 /// What only the grid that was chosen is worth: no slips, and its ends.
 void finish(ScoredGrid& best, const Features& features, const BarModel& bars,
-            const GridConditions& conditions) {
+            const GridConditions& conditions, bool at_another_tempo) {
     // A person who tells where a beat is knows better than a lattice.
     SteadyTrack steady{best.beats, {}};
     if (conditions.held.empty()) {
         BeatTrack bent = with_bent_end(best.beats, features.activations[Activation::Beat]);
-        const bool wanted = !conditions.tempo_range || stays_at_one_level(bent);
+        const bool wanted = !at_another_tempo || stays_at_one_level(bent);
         steady = without_half_beat_slips(wanted ? std::move(bent) : best.beats);
     }
     if (std::find(steady.moved.begin(), steady.moved.end(), true) == steady.moved.end())
@@ -94,6 +94,8 @@ public:
     /// Leaves those at the tempo that was asked for, best first, and gives the others.
     [[nodiscard]] std::vector<ScoredGrid> keep_to_tempo(const Progress& progress);
 
+    /// Whether another tempo was asked for than was found.
+    [[nodiscard]] bool at_another_tempo() const { return at_another_tempo_; }
     [[nodiscard]] const BarModel& bars() const { return bars_; }
     std::vector<ScoredGrid> grids;
 
@@ -104,6 +106,7 @@ private:
     GridTermModel terms_;
     const std::array<double, grid_term_count>& weights_;
     const PulseWeights& pulse_;
+    bool at_another_tempo_ = false;
 };
 
 std::vector<ScoredGrid> Ranking::keep_to_tempo(const Progress& progress) {
@@ -116,6 +119,7 @@ std::vector<ScoredGrid> Ranking::keep_to_tempo(const Progress& progress) {
     grids.erase(behind, grids.end());
     if (found)
         return others;
+    at_another_tempo_ = true;
     for (auto& track : grid_candidates(features_, conditions_, progress.part(0, 0.7)))
         add(std::move(track));
     const bool steady = first.size() >= 4 && is_steady(first); // at half or twice the tempo it is as steady
@@ -156,7 +160,7 @@ GridChoice choose_grid(const Features& features, const Accents& accents, const G
         return {};
     choice.grids = std::move(ranking.grids);
     if (!choice.grids.empty())
-        finish(choice.grids.front(), features, ranking.bars(), conditions);
+        finish(choice.grids.front(), features, ranking.bars(), conditions, ranking.at_another_tempo());
     return choice;
 }
 
