@@ -128,15 +128,25 @@ def pack(net, path):
     return sum(t.numel() for t in net.in_order())
 
 
-def unpack(net, path):
-    """Reads what `pack` wrote of a network of this shape."""
+def unpack(path, outputs):
+    """The network that `pack` wrote, of whatever shape the file says."""
     packed = open(path, 'rb').read()
+    words = iter(np.frombuffer(packed[len(SIGNATURE):len(SIGNATURE) + 200], '<u2').tolist())
+    count = next(words)
+
+    def dilations():
+        return tuple(next(words) for _ in range(next(words)))
+    quick, quick_dilations = next(words), dilations()
+    long, long_dilations = next(words), dilations()
+    hidden = next(words)
+    net = Listener(Shape(outputs, quick, quick_dilations, long, long_dilations, hidden))
     told = header(net.shape)
     numbers = np.frombuffer(packed[len(told):], np.float16).astype(np.float32)
-    if packed[:len(told)] != told or len(numbers) != sum(t.numel() for t in net.in_order()):
-        raise SystemExit(f'{path} holds a network of another shape.')
+    if packed[:len(told)] != told or count != len(outputs) or len(numbers) != sum(t.numel() for t in net.in_order()):
+        raise SystemExit(f'{path} holds no such network.')
     at = 0
     with torch.no_grad():
         for tensor in net.in_order():
             tensor.copy_(torch.from_numpy(numbers[at:at + tensor.numel()].copy()).reshape(tensor.shape))
             at += tensor.numel()
+    return net

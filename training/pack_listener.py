@@ -12,15 +12,15 @@ import argparse
 
 import torch
 
-from listener import SHAPES, Listener, pack, unpack
+from listener import SHAPES, Listener, grow, pack, unpack
 
 
-def read(what, path):
+def read(what, path, wider=None):
+    """What a narrower one lacks is as it is in the wider one; it hears no more for that."""
     net = Listener(SHAPES[what])
-    if path.endswith('.weights'):
-        unpack(net, path)
-    else:
-        net.load_state_dict(torch.load(path))
+    if wider is not None:
+        net.load_state_dict(wider.state_dict())
+    grow(net, unpack(path, net.shape.outputs).state_dict() if path.endswith('.weights') else torch.load(path))
     return net
 
 
@@ -34,7 +34,7 @@ def main():
     a = ap.parse_args()
     net = read(a.what, a.begin)
     if a.before:
-        old = read(a.what, a.before).state_dict()
+        old = read(a.what, a.before, net).state_dict()
         net.load_state_dict({name: (1 - a.share) * old[name] + a.share * tensor for name, tensor in net.state_dict().items()})
     if a.out.endswith('.weights'):
         print(pack(net, a.out), 'numbers')
