@@ -29,7 +29,7 @@ def likely_enough(p):
     """As in drum_hits.cpp."""
     falling = np.sort(p)[::-1]
     expected = 2 * np.cumsum(falling) / (np.arange(1, len(p) + 1) + p.sum())
-    return falling[expected.argmax()] if expected.max() >= 0.25 else 2
+    return falling[expected.argmax()] if expected.max() >= 0.15 else 2
 
 
 def load(tool, work, folders):

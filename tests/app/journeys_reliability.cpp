@@ -12,6 +12,7 @@
 #include <QComboBox>
 #include <QDir>
 #include <QFileDialog>
+#include <QDirIterator>
 #include <QProcess>
 #include <QSlider>
 #include <QSpinBox>
@@ -104,9 +105,15 @@ class JourneysThroughTrouble : public QObject {
         auto environment = QProcessEnvironment::systemEnvironment();
         environment.insert("QT_QPA_PLATFORM", "offscreen");
         environment.insert("XDG_DATA_HOME", data);
+        environment.insert("XDG_CACHE_HOME", data + "/cache");
         process->setProcessEnvironment(environment);
         process->start(PULSEPIN_BINARIES "/pulsepin", QStringList{"--silent"} + arguments);
         return process;
+    }
+    /// Whether that program has read a song, which it keeps an outline of.
+    static bool song_was_read(const QString& data) {
+        QDirIterator files(data + "/cache", {"*.outline"}, QDir::Files, QDirIterator::Subdirectories);
+        return files.hasNext();
     }
     static QStringList copies_in(const QString& data) {
         QStringList found;
@@ -382,8 +389,9 @@ private slots:
         for (const int signal : {SIGTERM, SIGHUP}) {
             const QString data = file(QString("ended by %1").arg(signal));
             auto program = start({PULSEPIN_DEMO "/over-the-levee.opus"}, data);
-            // The song is found and opened: unsaved work, twenty seconds before the clock's first copy.
-            QTest::qWait(9000); // on a busy machine, too
+            // The song is read and opened: unsaved work, twenty seconds before the clock's first copy.
+            QTRY_VERIFY_WITH_TIMEOUT(song_was_read(data), 15'000);
+            QTest::qWait(1500);
             QVERIFY(copies_in(data).isEmpty());
             QCOMPARE(::kill(static_cast<pid_t>(program->processId()), signal), 0);
             QVERIFY(program->waitForFinished(20'000));

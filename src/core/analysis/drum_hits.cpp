@@ -208,7 +208,7 @@ double likely_enough(std::vector<double> probabilities) {
             threshold = probabilities[i];
         }
     }
-    constexpr double least = 0.25; // expected where a drum plays
+    constexpr double least = 0.15; // expected where a drum plays
     return best < least ? 2 : threshold;
 }
 
