@@ -267,8 +267,9 @@ private slots:
             if (size.width() < 1024)
                 continue; // there the bench is scrolled
             const auto& preview = desk.window.preview();
-            QTRY_VERIFY2(QRect({}, size).contains(QRect(preview.mapTo(&desk.window, QPoint()), preview.size())),
-                     qPrintable(QString("stop %1").arg(stop)));
+            QTRY_VERIFY2(
+                QRect({}, size).contains(QRect(preview.mapTo(&desk.window, QPoint()), preview.size())),
+                qPrintable(QString("stop %1").arg(stop)));
             // Nothing is squeezed below what it needs (small rows ask for a pixel less).
             for (auto* field : desk.window.findChildren<QWidget*>())
                 if (field->isVisible() &&
@@ -280,6 +281,21 @@ private slots:
                                             .arg(field->objectName())
                                             .arg(field->height())
                                             .arg(field->minimumSizeHint().height())));
+            // ... nothing lies on anything else
+            QList<QWidget*> fields;
+            for (auto* field : desk.window.findChildren<QWidget*>())
+                if (field->isVisible() &&
+                    (qobject_cast<QComboBox*>(field) || qobject_cast<QAbstractButton*>(field) ||
+                     qobject_cast<QAbstractSpinBox*>(field) || qobject_cast<QLabel*>(field)))
+                    fields << field;
+            for (const auto* one : fields)
+                for (const auto* other : fields)
+                    if (one < other && one->parentWidget() == other->parentWidget())
+                        QVERIFY2(!one->geometry().intersects(other->geometry()),
+                                 qPrintable(QString("stop %1: %2 %3 and %4 %5")
+                                                .arg(stop)
+                                                .arg(one->metaObject()->className(), one->objectName(),
+                                                     other->metaObject()->className(), other->objectName())));
             for (auto* button : desk.window.findChildren<QPushButton*>()) // ... and no words are cut off
                 if (button->isVisible() && !button->text().isEmpty())
                     QVERIFY2(button->width() >= button->minimumSizeHint().width() - 1,

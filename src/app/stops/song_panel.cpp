@@ -30,6 +30,7 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
     grid->addWidget(heading(tr("The song and the shots")), 0, 0, 1, 2);
     facts_ = quiet({});
     facts_->setWordWrap(true);
+    facts_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred); // a long name widens nothing
     grid->addWidget(facts_, 1, 0, Qt::AlignTop);
 
     make_rate();
@@ -224,16 +225,22 @@ bool SongPanel::complete() const {
 void SongPanel::refresh() {
     const auto& project = document_.project();
     heard_->refresh();
-    if (project.song)
-        facts_->setText(
-            tr("%1\n%2 · %3 kHz · %4 samples · %5 frames")
-                .arg(QString::fromStdString(project.song->path.filename().string()),
-                     QString::fromStdString(format_clock(project.song->duration())))
-                .arg(static_cast<double>(project.song->sample_rate) / 1000)
-                .arg(QLocale(QLocale::English).toString(static_cast<qlonglong>(project.song->length.value)))
-                .arg(piece_length(project).value));
-    else
+    facts_->setWordWrap(!project.song); // two lines are room enough for what is told of one
+    if (project.song) {
+        const auto name = QString::fromStdString(project.song->path.filename().string());
+        facts_->setText(name + '\n' +
+                        tr("%1 · %2 kHz · %3 frames")
+                            .arg(QString::fromStdString(format_clock(project.song->duration())))
+                            .arg(static_cast<double>(project.song->sample_rate) / 1000)
+                            .arg(piece_length(project).value));
+        facts_->setToolTip(
+            tr("%1\n%2 samples")
+                .arg(QString::fromStdString(project.song->path.string()),
+                     QLocale(QLocale::English).toString(static_cast<qlonglong>(project.song->length.value))));
+    } else {
         facts_->setText(tr("No song yet. Open one, or drop it on the window."));
+        facts_->setToolTip({});
+    }
     const auto rates = common_frame_rates();
     const auto found = std::find(rates.begin(), rates.end(), project.settings->frame_rate);
     rate_->setCurrentIndex(found == rates.end() ? -1 : static_cast<int>(found - rates.begin()));
