@@ -83,7 +83,7 @@ public:
     /// The best few with the tempo free to bend.
     void look_again(const GridConditions& conditions, const Progress& progress) {
         const std::size_t again = std::min(grids.size(), looked_at_again);
-        for (std::size_t i = 0; i < again; ++i) {
+        for (std::size_t i = 0; i < again && !progress.cancelled(); ++i) {
             progress.report(static_cast<double>(i) / static_cast<double>(again));
             auto track = retracked(features_, grids[i].beats, conditions);
             if (track.size() >= 4)
@@ -121,7 +121,8 @@ std::vector<ScoredGrid> Ranking::keep_to_tempo(const Progress& progress) {
         return others;
     at_another_tempo_ = true;
     for (auto& track : grid_candidates(features_, conditions_, progress.part(0, 0.7)))
-        add(std::move(track));
+        if (!progress.cancelled())
+            add(std::move(track));
     const bool steady = first.size() >= 4 && is_steady(first); // at half or twice the tempo it is as steady
     if (steady)
         for (auto& track : at_other_levels(first))

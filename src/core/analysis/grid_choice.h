@@ -17,8 +17,8 @@ struct ScoredGrid {
 
 /// The grids that may be the beats, best first.
 struct GridChoice {
-    std::vector<ScoredGrid> grids;  ///< at a tempo that was asked for
-    std::vector<ScoredGrid> others; ///< at tempi that were not; none where any was as good
+    std::vector<ScoredGrid> grids;  ///< at a tempo that was asked for, or all where none was
+    std::vector<ScoredGrid> others; ///< at other tempi than that which was asked for
 };
 
 /// Level, phase and metre are decided at once. The best few are looked at again with the tempo free to bend.
