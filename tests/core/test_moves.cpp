@@ -35,6 +35,15 @@ bool out_of_sight(const Moved& moved) {
            std::abs(moved.y) >= height || moved.shown <= 0 || moved.wiped <= 0;
 }
 
+template <class Row>
+void a_test_for_each(std::span<const Row> rows) {
+    QTest::addColumn<QString>("id");
+    for (const auto& row : rows) {
+        const auto id = QString::fromStdString(std::string(row.id));
+        QTest::addRow("%s", qPrintable(id)) << id;
+    }
+}
+
 Picked place(double second, float strength = 1) {
     return {Ticks(static_cast<std::int64_t>(second * 960)), strength, Seconds(second)};
 }
@@ -58,11 +67,7 @@ private slots:
         QVERIFY(!move_row("no such move") && !loop_row("") && !loop_row("grow"));
     }
 
-    void every_move_data() {
-        QTest::addColumn<QString>("id");
-        for (const auto& row : moves())
-            QTest::addRow("%s", std::string(row.id).c_str()) << QString::fromStdString(std::string(row.id));
-    }
+    void every_move_data() { a_test_for_each(moves()); }
     void every_move() {
         QFETCH(QString, id);
         const std::string name = id.toStdString();
@@ -133,11 +138,7 @@ private slots:
         QCOMPARE(moved_at(showing("no such", "no such"), {0, 0, 20, 10, {}, width, height}), Moved{});
     }
 
-    void every_loop_comes_back_data() {
-        QTest::addColumn<QString>("id");
-        for (const auto& row : loops())
-            QTest::addRow("%s", std::string(row.id).c_str()) << QString::fromStdString(std::string(row.id));
-    }
+    void every_loop_comes_back_data() { a_test_for_each(loops()); }
     void every_loop_comes_back() {
         QFETCH(QString, id);
         Showing how = showing("none", "none");
