@@ -1,16 +1,14 @@
-# A film in parts on one machine; a part that is there is not made again.
-#   make -j2 -f film.mk PROJECT=piece.pulsepin OUT=piece.mp4 PARTS=4 [RENDER="--target web"] [PULSEPIN_CLI=...]
-PULSEPIN_CLI ?= pulsepin-cli
-PARTS ?= 4
-WORK ?= $(OUT).parts
-parts := $(foreach k,$(shell seq $(PARTS)),$(WORK)/part-$(k))
+# Parts of a film on one machine, and their join: run by render-with-make, which lays a folder out for it (film-step).
+# It holds no names but these: what make reads as a command or a function could stand in one.
+ifeq ($(origin PROJECT),command line)
+$(error Please use render-with-make PROJECT OUT PARTS: names are not given to make)
+endif
+parts := $(shell seq $$(cat parts))
 
-$(OUT): $(parts)
-	$(PULSEPIN_CLI) join $(parts) -o $@ --force
+.PHONY: film $(parts)
+film: $(parts)
+	bash ./step join
 
-$(WORK)/part-%: $(PROJECT)
-	@mkdir -p $(WORK)
-	$(PULSEPIN_CLI) render $(PROJECT) --part $*/$(PARTS) $(RENDER) --threads 1 --quiet -o $@
-	@touch $@
-
-.DELETE_ON_ERROR:
+# What is there already, whole, is not made again: the program looks.
+$(parts):
+	bash ./step part $@
