@@ -2,6 +2,7 @@
 #include "session/project_store.h"
 
 #include "base/guarded.h"
+#include "base/private_folder.h"
 #include "base/text_file.h"
 #include "interchange/project_file.h"
 
@@ -24,7 +25,7 @@ QString text_of(const std::filesystem::path& path) {
 /// Where windows tell each other which projects they have open.
 std::filesystem::path mark_of(const std::filesystem::path& project) {
     const QString folder = QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation) + "/open";
-    QDir().mkpath(folder);
+    make_private_folder(folder.toStdString());
     std::error_code code;
     auto full = std::filesystem::weakly_canonical(project, code);
     const auto name = QCryptographicHash::hash(QByteArray::fromStdString((code ? project : full).string()),

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/proxy_bank.h"
 
+#include "base/private_folder.h"
 #include "media/proxy.h"
 
 #include <QCryptographicHash>
@@ -28,7 +29,7 @@ std::filesystem::path proxy_of(const std::filesystem::path& clip) {
 
 std::filesystem::path ProxyBank::folder() {
     const QString path = QStandardPaths::writableLocation(QStandardPaths::CacheLocation) + "/proxies";
-    QDir().mkpath(path);
+    make_private_folder(path.toStdString());
     return path.toStdString();
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/recovery.h"
 
+#include "base/private_folder.h"
 #include "base/text_file.h"
 #include "interchange/project_file.h"
 
@@ -20,15 +21,13 @@ constexpr const char* original_name = "original";
 fs::path recovery_root() {
     const fs::path root =
         (QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation) + "/recovery").toStdString();
-    std::error_code ignored;
-    fs::create_directories(root, ignored);
+    make_private_folder(root);
     return root;
 }
 
 fs::path new_folder() {
     const auto folder = recovery_root() / QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString();
-    std::error_code ignored;
-    fs::create_directory(folder, ignored);
+    make_private_folder(folder);
     return folder;
 }
 
@@ -92,7 +91,7 @@ std::vector<std::shared_ptr<RecoveryFolder>> RecoveryFolder::left_behind() {
 }
 
 Result<void> RecoveryFolder::keep(const Project& project, const fs::path& original) const {
-    if (auto named = write_text_file(folder_ / original_name, original.string()); !named)
+    if (auto named = write_text_file(folder_ / original_name, original.string(), Access::OwnerOnly); !named)
         return named;
     return save_recovery_copy(project, copy());
 }

@@ -2,6 +2,7 @@
 #include "session/sound_cache.h"
 
 #include "analysis/feature_cache.h"
+#include "base/private_folder.h"
 
 #include <QDir>
 #include <QStandardPaths>
@@ -14,7 +15,7 @@ constexpr qint64 most_bytes = 1ll << 30;
 
 QDir folder() {
     const QString path = QStandardPaths::writableLocation(QStandardPaths::CacheLocation) + "/sounds";
-    QDir().mkpath(path);
+    make_private_folder(path.toStdString());
     return path;
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "base/draft.h"
 #include "base/error.h"
 
 #include <cstdint>
@@ -67,28 +68,25 @@ private:
     bool good_ = true;
 };
 
-/// Writes the value beside the file and renames it. `version` names the kind and its layout, `key` what it
-/// was computed from. Fails when the disk is full or the folder cannot be written.
+/// Writes the value as a draft beside the file, readable by its owner alone. `version` names the kind and its
+/// layout, `key` what it was computed from. Fails when the disk is full or the folder cannot be written.
 template <class Value, class EachField>
 [[nodiscard]] Result<void> save_kept(const Value& value, std::string_view version, std::string_view key,
                                      const std::filesystem::path& path, const EachField& each_field) {
-    const std::filesystem::path neighbour = path.string() + ".part";
-    std::error_code error;
-    {
-        std::ofstream out(neighbour, std::ios::binary);
-        out << version << '\n' << key << '\n';
-        KeptWriter writer(out);
-        each_field(writer, value);
-        out << "end\n";
-        out.flush();
-        if (!out) {
-            std::filesystem::remove(neighbour, error);
-            return fail("What was computed could not be kept.", path.string(), "Make room on the disk.");
-        }
-    }
-    std::filesystem::rename(neighbour, path, error);
-    if (error)
-        return fail("What was computed could not be kept.", path.string());
+    const auto failed = [&] {
+        return fail("What was computed could not be kept.", path.string(), "Make room on the disk.");
+    };
+    auto draft = Draft::beside(path, 0600);
+    if (!draft)
+        return failed();
+    std::ofstream out(draft->opened_as(), std::ios::binary);
+    out << version << '\n' << key << '\n';
+    KeptWriter writer(out);
+    each_field(writer, value);
+    out << "end\n";
+    out.close();
+    if (!out || !draft->take_place())
+        return failed();
     return {};
 }
 

@@ -1,13 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/text_file.h"
 
+#include "base/draft.h"
+
 #include <cerrno>
 #include <cstdio>
 #include <fcntl.h>
 #include <fstream>
-#include <optional>
-#include <random>
-#include <sys/file.h>
 #include <sys/stat.h>
 #include <unistd.h>
 #include <utility>
@@ -90,47 +89,6 @@ private:
     int number_;
 };
 
-/// A file of its own beside the target, locked while it is written so that others know it is not forgotten.
-struct Draft {
-    Descriptor file;
-    std::filesystem::path path;
-};
-
-/// errno tells why there is none.
-std::optional<Draft> make_draft(const std::filesystem::path& folder) {
-    std::random_device chance;
-    for (int attempt = 0; attempt < 100; ++attempt) {
-        char name[32];
-        std::snprintf(name, sizeof name, "%08x%08x", chance(), chance());
-        auto path = folder / (std::string(draft_prefix) + name);
-        Descriptor file(::open(path.c_str(), O_RDWR | O_CREAT | O_EXCL | O_CLOEXEC, 0666));
-        if (file.number() < 0) {
-            if (errno == EEXIST)
-                continue;
-            return std::nullopt;
-        }
-        ::flock(file.number(), LOCK_EX); // where locks are unknown drafts are never taken for forgotten ones
-        struct stat now {};
-        if (::fstat(file.number(), &now) == 0 && now.st_nlink == 1)
-            return Draft{std::move(file), std::move(path)};
-        // Someone took it for forgotten between the two calls: another one.
-    }
-    errno = EEXIST;
-    return std::nullopt;
-}
-
-void remove_forgotten_drafts(const std::filesystem::path& folder) {
-    std::error_code code;
-    for (std::filesystem::directory_iterator entry(folder, code), end; !code && entry != end;
-         entry.increment(code)) {
-        if (!entry->path().filename().string().starts_with(draft_prefix))
-            continue;
-        const Descriptor file(::open(entry->path().c_str(), O_RDWR | O_CLOEXEC | O_NOFOLLOW));
-        if (file.number() >= 0 && ::flock(file.number(), LOCK_EX | LOCK_NB) == 0)
-            ::unlink(entry->path().c_str());
-    }
-}
-
 /// For a file with several names. The room is asked for before anything is overwritten.
 bool write_in_place(const std::filesystem::path& target, std::string_view text) {
     Descriptor file(::open(target.c_str(), O_RDWR | O_CLOEXEC));
@@ -145,6 +103,15 @@ bool write_in_place(const std::filesystem::path& target, std::string_view text) 
     return write_all(file.number(), text) &&
            ::ftruncate(file.number(), static_cast<off_t>(text.size())) == 0 && ::fsync(file.number()) == 0 &&
            reads_back(file.number(), text) && file.close();
+}
+
+/// That name, or with a number where something has it.
+std::filesystem::path free_name(const std::string& wanted) {
+    std::filesystem::path name = wanted;
+    std::error_code code;
+    for (int i = 2; std::filesystem::exists(std::filesystem::symlink_status(name, code)); ++i)
+        name = wanted + "-" + std::to_string(i);
+    return name;
 }
 
 bool write_protected(const std::filesystem::path& path, mode_t mode) {
@@ -178,7 +145,7 @@ Result<std::string> read_text_file(const std::filesystem::path& path, std::uintm
     return text;
 }
 
-Result<void> write_text_file(const std::filesystem::path& path, std::string_view text) {
+Result<void> write_text_file(const std::filesystem::path& path, std::string_view text, Access access) {
     // A link is followed, so that saving through one does not replace the link by a file.
     std::error_code code;
     auto target = std::filesystem::weakly_canonical(path, code);
@@ -200,36 +167,34 @@ Result<void> write_text_file(const std::filesystem::path& path, std::string_view
                     "Allow writing to it, or choose another name.");
 
     remove_forgotten_drafts(target.parent_path());
-    auto draft = make_draft(target.parent_path());
+    // What only its owner may read is so from the first byte on.
+    const bool own = access == Access::OwnerOnly || there;
+    auto draft = Draft::beside(target, own ? 0600 : 0666);
     if (!draft)
         return refuse(errno);
-    const int file = draft->file.number();
-    const auto give_up = [&](int error) {
-        ::unlink(draft->path.c_str());
-        return refuse(error);
-    };
+    const int file = draft->descriptor();
     if (there && ::fchown(file, old.st_uid, old.st_gid) != 0) {
         // It then belongs to whoever saves it, as a new file would.
     }
     if (!write_all(file, text) || (there && ::fchmod(file, old.st_mode & 0777) != 0) || ::fsync(file) != 0 ||
         !reads_back(file, text))
-        return give_up(errno);
+        return refuse(errno);
 
     if (there && old.st_nlink > 1) {
+        if (!draft->show()) // so that it outlives a process that is killed while it overwrites
+            return refuse(errno);
         if (!write_in_place(target, text)) {
             const int error = errno;
-            const auto rescued = std::filesystem::path(target.string() + ".whole-copy");
-            if (std::rename(draft->path.c_str(), rescued.c_str()) != 0)
-                return give_up(error);
+            const auto rescued = free_name(target.string() + ".whole-copy");
+            if (!draft->take_place_of(rescued))
+                return refuse(error);
             return fail("The file could not be written in its place: " + reason(error) + ".", path.string(),
                         "What was to be saved is whole in " + rescued.string() + ".");
         }
-        ::unlink(draft->path.c_str());
         return {};
     }
-    // The lock goes with the descriptor, so the name is taken first.
-    if (std::rename(draft->path.c_str(), target.c_str()) != 0)
-        return give_up(errno);
+    if (!draft->take_place())
+        return refuse(errno);
     flush_folder(target.parent_path());
     return {};
 }
