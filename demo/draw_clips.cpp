@@ -13,7 +13,7 @@
 
 namespace {
 
-constexpr int width = 640, height = 360, frames_per_second = 24, seconds = 9;
+constexpr int width = 640, height = 360, frames_per_second = 24;
 constexpr double pi = std::numbers::pi;
 
 void sky(QPainter& p, const QColor& top, const QColor& bottom) {
@@ -193,10 +193,12 @@ void landing(QPainter& p, double t) {
 struct Shot {
     const char* name;
     void (*draw)(QPainter&, double seconds);
+    int seconds = 9;
 };
 
-constexpr Shot shots[] = {{"spool", spool}, {"launch", launch}, {"tail", tail_shot},
-                          {"crowd", crowd}, {"loop", loop},     {"landing", landing}};
+constexpr Shot shots[] = {
+    {"spool", spool}, {"launch", launch}, {"tail", tail_shot},
+    {"crowd", crowd}, {"loop", loop},     {"landing", landing, 46}}; // the last one lasts until the song ends
 
 bool encode(const Shot& shot, const std::string& folder) {
     const std::string command =
@@ -208,7 +210,7 @@ bool encode(const Shot& shot, const std::string& folder) {
     FILE* pipe = popen(command.c_str(), "w");
     if (!pipe)
         return false;
-    for (int frame = 0; frame < seconds * frames_per_second; ++frame) {
+    for (int frame = 0; frame < shot.seconds * frames_per_second; ++frame) {
         QImage image(width, height, QImage::Format_RGB32);
         QPainter painter(&image);
         painter.setRenderHint(QPainter::Antialiasing);

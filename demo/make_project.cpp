@@ -1,14 +1,15 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Makes the demo project from the song and the clips beside it: pulsepin-demo-project FOLDER
-#include "hand/stage_hand.h"
-#include "kinds/kinds.h"
 #include "detect/detection_of.h"
+#include "hand/stage_hand.h"
 #include "interchange/project_file.h"
+#include "kinds/kinds.h"
 #include "media/load_sound.h"
 #include "media/video_reader.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
+#include "model/pin_edits.h"
 #include "model/stage_edits.h"
 #include "schedule/place.h"
 #include "schedule/pulses.h"
@@ -172,6 +173,16 @@ Project in_motion(Project project) {
     return with_comings_and_goings(std::move(project));
 }
 
+/// The same piece with a shot that is over before the song is, for the stop Check to find.
+Project with_findings(Project project) {
+    Settings settings = *project.settings;
+    settings.title = "Kite day with findings";
+    project = with_settings(project, settings);
+    const Lane& cuts = *project.first_lane(&LaneKindRow::cuts);
+    const PinId last[] = {cuts.pins.back().id};
+    return with_bodies(project, last, [](PinBody& body) { std::get<CutBody>(body).in_point = Seconds(40); });
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -216,8 +227,10 @@ int main(int argc, char** argv) {
     const Picker pulse{"beats", bar(project, 13), bar(project, 17), {{"every-nth", {{"n", 2.0}}}}};
     project =
         must(place(project, project.first_lane(&LaneKindRow::triggers)->id, pulse, {flash, fading})).project;
-    const std::pair<const char*, Project> files[] = {{"kite-day.pulsepin", project},
-                                                     {"kite-day-in-motion.pulsepin", in_motion(project)}};
+    const std::pair<const char*, Project> files[] = {
+        {"kite-day.pulsepin", project},
+        {"kite-day-in-motion.pulsepin", in_motion(project)},
+        {"kite-day-with-findings.pulsepin", with_findings(project)}};
     for (const auto& [name, made] : files)
         if (auto saved = save_project(made, folder / name); !saved) {
             std::fprintf(stderr, "%s\n", saved.error().message().c_str());
