@@ -3,6 +3,7 @@
 
 #include "calm_choices.h"
 #include "palette.h"
+#include "plain_texts.h"
 #include "render/fonts.h"
 
 #include <QApplication>
@@ -27,6 +28,7 @@ void prepare_application(QApplication& application) {
     application.setPalette(desk_colours(day_palette()));
     application.setStyleSheet(style_sheet(day_palette()));
     application.installEventFilter(new CalmChoices(&application));
+    application.installEventFilter(new PlainTexts(&application));
 }
 
 } // namespace pulsepin

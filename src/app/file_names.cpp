@@ -5,6 +5,7 @@
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QMessageBox>
+#include <algorithm>
 
 namespace pulsepin {
 namespace {
@@ -13,11 +14,22 @@ QString text(const char* english) {
     return QCoreApplication::translate("FileNames", english);
 }
 
-bool may_replace(QWidget* parent, const QString& path) {
-    QMessageBox ask(
-        QMessageBox::Question, text("Replace the file?"),
-        text("There is a file “%1” already. Shall it be replaced?").arg(QFileInfo(path).fileName()),
-        QMessageBox::NoButton, parent);
+constexpr qsizetype most_named = 8;
+
+bool may_replace(QWidget* parent, const QStringList& files) {
+    QStringList names;
+    for (const auto& file : files.first(std::min(most_named, files.size())))
+        names << QFileInfo(file).fileName();
+    QString asked = files.size() == 1
+                        ? text("There is a file “%1” already. Shall it be replaced?").arg(names.first())
+                        : text("There are %1 files of these names already: %2%3. Shall they be replaced?")
+                              .arg(files.size())
+                              .arg(names.join(QStringLiteral(", ")),
+                                   files.size() > most_named ? text(" and others") : QString());
+    QMessageBox ask(QMessageBox::Question,
+                    files.size() == 1 ? text("Replace the file?") : text("Replace the files?"), asked,
+                    QMessageBox::NoButton, parent);
+    ask.setTextFormat(Qt::PlainText);
     ask.setObjectName("replace file");
     auto* replace = ask.addButton(text("Replace"), QMessageBox::DestructiveRole);
     auto* other = ask.addButton(text("Another name"), QMessageBox::RejectRole);
@@ -27,6 +39,21 @@ bool may_replace(QWidget* parent, const QString& path) {
     return ask.clickedButton() == replace;
 }
 
+/// Whether the person may go on with that name; tells why not, or asks.
+bool may_take(QWidget* parent, const QString& name, const WrittenUnder& written) {
+    if (const QString why = written.refusal(name); !why.isEmpty()) {
+        QMessageBox told(QMessageBox::Information, text("Another name, please"), why, QMessageBox::Ok,
+                         parent);
+        told.setTextFormat(Qt::PlainText);
+        told.setObjectName("name refused");
+        told.exec();
+        return false;
+    }
+    QStringList there = written.files(name);
+    there.removeIf([](const QString& file) { return !QFileInfo::exists(file); });
+    return there.isEmpty() || may_replace(parent, there);
+}
+
 } // namespace
 
 bool is_project_name(const QString& path) {
@@ -34,7 +61,8 @@ bool is_project_name(const QString& path) {
 }
 
 std::optional<QString> ask_where_to_write(QWidget* parent, const QString& title, const QString& suggested,
-                                          const QString& filter, const QString& ending) {
+                                          const QString& filter, const QString& ending,
+                                          const WrittenUnder& written) {
     QString name = suggested;
     while (true) {
         QFileDialog dialog(parent, title, QFileInfo(name).path(), filter);
@@ -48,7 +76,7 @@ std::optional<QString> ask_where_to_write(QWidget* parent, const QString& title,
         const QString last_part = "." + ending.section('.', -1); // x.json will do for x.lottie.json
         if (!name.endsWith(last_part, Qt::CaseInsensitive))
             name += "." + ending;
-        if (!QFileInfo::exists(name) || may_replace(parent, name))
+        if (may_take(parent, name, written))
             return name;
     }
 }

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include <QString>
+#include <QStringList>
+#include <functional>
 #include <optional>
 
 class QWidget;
@@ -12,10 +13,22 @@ inline constexpr const char* project_filter = "Pulse Pin projects (*.pulsepin)";
 
 [[nodiscard]] bool is_project_name(const QString& path);
 
-/// Asks where to write a file. The name gets the ending first, and only then it is asked whether a file that
-/// is there already shall be replaced. None when the person did not want to.
+/// What a name stands for, where it is not one file.
+struct WrittenUnder {
+    /// The files that are written; of those that are there already it is asked whether they shall be
+    /// replaced.
+    std::function<QStringList(const QString& name)> files = [](const QString& name) {
+        return QStringList{name};
+    };
+    /// Why that name cannot be taken; empty where it can.
+    std::function<QString(const QString& name)> refusal = [](const QString&) { return QString(); };
+};
+
+/// Asks where to write a file. The name gets the ending first, and only then it is asked whether files that
+/// are there already shall be replaced. None when the person did not want to.
 [[nodiscard]] std::optional<QString> ask_where_to_write(QWidget* parent, const QString& title,
                                                         const QString& suggested, const QString& filter,
-                                                        const QString& ending);
+                                                        const QString& ending,
+                                                        const WrittenUnder& written = {});
 
 } // namespace pulsepin

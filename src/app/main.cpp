@@ -10,7 +10,9 @@
 #include <QCommandLineParser>
 #include <QScreen>
 #include <QTimer>
+#include <algorithm>
 #include <malloc.h>
+#include <string_view>
 
 namespace {
 
@@ -43,18 +45,12 @@ void tap_by_keys(const QCommandLineParser& parser, pulsepin::MainWindow& window)
     }
 }
 
-} // namespace
-
-int main(int argc, char** argv) {
-    // Curves of hours of sound go back to the system as soon as they are done with.
-    mallopt(M_MMAP_THRESHOLD, 1 << 20);
-    using namespace pulsepin;
-    QApplication application(argc, argv);
-    prepare_application(application);
-
-    QCommandLineParser parser;
+void describe(QCommandLineParser& parser) {
+    QCoreApplication::setApplicationName("pulsepin");
+    QCoreApplication::setApplicationVersion(PULSEPIN_VERSION);
     parser.setApplicationDescription("Puts pictures to music: beats, markers and cuts on one grid.");
     parser.addHelpOption();
+    parser.addVersionOption();
     parser.addPositionalArgument("FILE", "a .pulsepin project, or a song to begin with");
     parser.addOption({"at", "begin at PLACE: 13.1, 0:24.8 or 595 f", "PLACE"});
     parser.addOption({"silent", "use no sound device"});
@@ -63,6 +59,32 @@ int main(int argc, char** argv) {
     QCommandLineOption quit_when_painted("quit-when-painted", "end once the window was painted");
     quit_when_painted.setFlags(QCommandLineOption::HiddenFromHelp);
     parser.addOption(quit_when_painted);
+}
+
+} // namespace
+
+int main(int argc, char** argv) {
+    // Curves of hours of sound go back to the system as soon as they are done with.
+    mallopt(M_MMAP_THRESHOLD, 1 << 20);
+    using namespace pulsepin;
+    // What is asked about the program itself needs no display.
+    const bool only_told = std::any_of(argv + 1, argv + argc, [](const char* argument) {
+        const std::string_view word = argument;
+        return word == "--help" || word == "-h" || word == "--help-all" || word == "--version" ||
+               word == "-v";
+    });
+    if (only_told) {
+        QCoreApplication told(argc, argv);
+        QCommandLineParser parser;
+        describe(parser);
+        parser.process(told); // ends the program
+    }
+    QApplication application(argc, argv);
+    prepare_application(application);
+
+    QCommandLineParser parser;
+    describe(parser);
+    const QCommandLineOption quit_when_painted("quit-when-painted");
     parser.process(application);
 
     MainWindow window(parser.isSet("silent") ? Player::Device::None : Player::Device::System);

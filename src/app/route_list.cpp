@@ -2,6 +2,7 @@
 #include "route_list.h"
 
 #include "palette.h"
+#include "plain_texts.h"
 
 #include <QHelpEvent>
 #include <QKeyEvent>
@@ -103,8 +104,8 @@ bool RouteList::event(QEvent* event) {
         return QWidget::event(event);
     const auto* help = static_cast<QHelpEvent*>(event);
     if (const auto index = stop_at(help->pos()))
-        QToolTip::showText(help->globalPos(), stops_[static_cast<std::size_t>(*index)]->summary(), this,
-                           stop_rect(*index));
+        QToolTip::showText(help->globalPos(), plain_tip(stops_[static_cast<std::size_t>(*index)]->summary()),
+                           this, stop_rect(*index));
     return true;
 }
 

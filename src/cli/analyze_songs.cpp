@@ -3,8 +3,9 @@
 
 #include "base/text_file.h"
 #include "interchange/analysis_json.h"
-#include "media/load_sound.h"
 #include "interchange/outputs.h"
+#include "media/load_sound.h"
+#include "project_arguments.h"
 
 #include <algorithm>
 #include <atomic>
@@ -12,6 +13,7 @@
 #include <charconv>
 #include <filesystem>
 #include <iostream>
+#include <map>
 #include <mutex>
 #include <set>
 #include <thread>
@@ -69,16 +71,18 @@ Result<std::string> analyzed(const std::string& song, const AnalyzeRequest& requ
     return analysis_to_json(*analysis, request.wanted);
 }
 
-/// One name a song; two songs of one name would overwrite each other.
+/// The file that each song's findings go to: its name without its ending, or with it where several songs
+/// differ in nothing else. Fails where two of them have the very same name.
 Result<std::vector<std::filesystem::path>> targets_of(const AnalyzeRequest& request) {
-    std::error_code error;
-    if (!std::filesystem::is_directory(request.out, error))
-        return fail("Several songs need a folder to write to.", request.out,
-                    "Name a folder that exists with --json.");
+    std::map<std::string, int> stems;
+    for (const auto& song : request.songs)
+        ++stems[std::filesystem::path(song).stem().string()];
     std::vector<std::filesystem::path> targets;
     std::set<std::string> names;
     for (const auto& song : request.songs) {
-        const std::string name = std::filesystem::path(song).stem().string() + ".json";
+        const std::filesystem::path path(song);
+        const std::string name =
+            (stems[path.stem().string()] > 1 ? path.filename() : path.stem()).string() + ".json";
         if (!names.insert(name).second)
             return fail("Two songs would both be written to " + name + ".", song,
                         "Analyze them one after the other.");
@@ -96,10 +100,10 @@ bool is_song_name(const std::filesystem::path& path) {
     return endings.contains(ending);
 }
 
-/// Folders become the songs in them, by name; of a part every nth of all.
-Result<AnalyzeRequest> spread_out(AnalyzeRequest request) {
+/// Folders become the songs in them, by name.
+Result<std::vector<std::string>> spread_out(const std::vector<std::string>& named) {
     std::vector<std::string> songs;
-    for (const auto& song : request.songs) {
+    for (const auto& song : named) {
         std::error_code error;
         if (!std::filesystem::is_directory(song, error)) {
             songs.push_back(song);
@@ -114,49 +118,53 @@ Result<AnalyzeRequest> spread_out(AnalyzeRequest request) {
         std::sort(inside.begin(), inside.end());
         songs.insert(songs.end(), inside.begin(), inside.end());
     }
-    request.songs = std::move(songs);
-    if (request.part.empty())
-        return request;
-    const auto slash = request.part.find('/');
-    int k = 0, n = 0;
-    const auto* end = request.part.data() + request.part.size();
-    if (slash == std::string::npos ||
-        std::from_chars(request.part.data(), request.part.data() + slash, k).ec != std::errc() ||
-        std::from_chars(request.part.data() + slash + 1, end, n).ec != std::errc() || k < 1 || n < 1 || k > n)
-        return fail("The part \"" + request.part + "\" cannot be read.", {}, "Write it as in 2/8.");
+    return songs;
+}
+
+/// Songs and where each goes; names are given out before songs are left out, so that all parts agree on them.
+struct Plan {
+    std::vector<std::string> songs;
+    std::vector<std::filesystem::path> targets;
+};
+Result<Plan> planned(const AnalyzeRequest& request) {
     std::error_code error;
     if (!std::filesystem::is_directory(request.out, error))
-        return fail("Songs in parts need a folder to write to.", request.out,
+        return fail("Several songs, and songs in parts, need a folder to write to.", request.out,
                     "Name a folder that exists with --json.");
-    std::vector<std::string> own;
-    for (std::size_t i = static_cast<std::size_t>(k - 1); i < request.songs.size();
-         i += static_cast<std::size_t>(n)) {
-        const auto target = std::filesystem::path(request.out) /
-                            (std::filesystem::path(request.songs[i]).stem().string() + ".json");
-        if (request.replace || !std::filesystem::exists(target, error)) // what is there was done before
-            own.push_back(request.songs[i]);
-    }
-    request.songs = std::move(own);
-    return request;
+    const auto targets = targets_of(request);
+    if (!targets)
+        return tl::unexpected(targets.error());
+    if (request.part.empty())
+        return Plan{request.songs, *targets};
+    const auto part = part_of_text(request.part);
+    if (!part)
+        return tl::unexpected(part.error());
+    Plan own;
+    for (auto i = static_cast<std::size_t>(part->first - 1); i < request.songs.size();
+         i += static_cast<std::size_t>(part->second))
+        if (request.replace || !std::filesystem::exists((*targets)[i], error)) { // or it was done before
+            own.songs.push_back(request.songs[i]);
+            own.targets.push_back((*targets)[i]);
+        }
+    return own;
 }
 
 } // namespace
 
 Result<void> analyze_songs(const AnalyzeRequest& asked) {
-    const auto spread = spread_out(asked);
-    if (!spread)
-        return tl::unexpected(spread.error());
-    const AnalyzeRequest& request = *spread;
-    if (request.songs.empty())
-        return {}; // all of the part is there
+    AnalyzeRequest request = asked;
+    auto songs = spread_out(asked.songs);
+    if (!songs)
+        return tl::unexpected(songs.error());
+    request.songs = *std::move(songs);
     const auto settings = settings_of(request);
     if (!settings)
         return tl::unexpected(settings.error());
     std::error_code error;
-    const Inputs inputs(request.songs.begin(), request.songs.end());
-    if (request.songs.size() == 1 && !std::filesystem::is_directory(request.out, error)) {
+    if (request.part.empty() && request.songs.size() == 1 &&
+        !std::filesystem::is_directory(request.out, error)) {
         if (request.out != "-")
-            if (auto allowed = may_write(request.out, inputs, request.replace); !allowed)
+            if (auto allowed = may_write(request.out, {request.songs[0]}, request.replace); !allowed)
                 return allowed;
         const auto text = analyzed(request.songs[0], request, *settings);
         if (!text)
@@ -169,10 +177,11 @@ Result<void> analyze_songs(const AnalyzeRequest& asked) {
         }
         return write_text_file(request.out, *text);
     }
-    const auto targets = targets_of(request);
-    if (!targets)
-        return tl::unexpected(targets.error());
-    for (const auto& target : *targets)
+    const auto plan = planned(request);
+    if (!plan)
+        return tl::unexpected(plan.error());
+    const Inputs inputs(request.songs.begin(), request.songs.end());
+    for (const auto& target : plan->targets)
         if (auto allowed = may_write(target, inputs, request.replace); !allowed)
             return allowed;
 
@@ -180,10 +189,10 @@ Result<void> analyze_songs(const AnalyzeRequest& asked) {
     std::mutex guard;
     std::string failures;
     const auto work = [&] {
-        for (std::size_t i = next++; i < request.songs.size(); i = next++) {
-            const auto text = analyzed(request.songs[i], request, *settings);
+        for (std::size_t i = next++; i < plan->songs.size(); i = next++) {
+            const auto text = analyzed(plan->songs[i], request, *settings);
             const auto done =
-                text ? write_text_file((*targets)[i], *text) : Result<void>(tl::unexpected(text.error()));
+                text ? write_text_file(plan->targets[i], *text) : Result<void>(tl::unexpected(text.error()));
             if (!done) {
                 const std::scoped_lock lock(guard);
                 failures += (failures.empty() ? "" : "\n") + done.error().message();
@@ -194,7 +203,7 @@ Result<void> analyze_songs(const AnalyzeRequest& asked) {
                                            : std::max<std::size_t>(1, std::thread::hardware_concurrency());
     {
         std::vector<std::jthread> threads;
-        for (std::size_t i = 1; i < std::min(cores, request.songs.size()); ++i)
+        for (std::size_t i = 1; i < std::min(cores, plan->songs.size()); ++i)
             threads.emplace_back(work);
         work();
     }

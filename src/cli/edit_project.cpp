@@ -82,7 +82,7 @@ Result<void> edit_project(const EditRequest& request) {
     const auto edited = row->run({schedule, *pins, at, at, {}, values_for(*row, values)});
     if (!edited)
         return tl::unexpected(edited.error());
-    if (auto saved = save_changed(edited->project, request.change); !saved)
+    if (auto saved = save_changed(*project, edited->project, request.change); !saved)
         return saved;
     std::cout << row->label << "\n";
     if (!edited->told.empty())

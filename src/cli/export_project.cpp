@@ -5,7 +5,26 @@
 #include "interchange/outputs.h"
 #include "interchange/project_file.h"
 
+#include <iostream>
+
 namespace pulsepin {
+
+namespace {
+
+/// To the standard output, as "-" asks for.
+Result<void> print_export(const ExportMaterial& material, const ExporterRow& row) {
+    if (auto good = check_values(material.values, row.parameters); !good)
+        return good;
+    const auto text = row.write(material);
+    if (!text)
+        return tl::unexpected(text.error());
+    if (!(std::cout << *text << std::flush))
+        return fail("The file could not be written to the standard output.", {},
+                    "Name a file with --output.");
+    return {};
+}
+
+} // namespace
 
 std::string exporter_ids() {
     std::string ids;
@@ -27,12 +46,18 @@ Result<void> export_file(const ExportRequest& request) {
     for (const auto& setting : settings)
         if (auto set = set_from_text(values, row->parameters, setting); !set)
             return set;
-    if (auto allowed = may_write(out, inputs_of(path, *project), replace); !allowed)
+    if (auto allowed = may_write(out, inputs_of(path, *project), replace); out != "-" && !allowed)
         return allowed;
     auto curves = curves_for(*row, *project);
     if (!curves)
         return tl::unexpected(curves.error());
-    return export_project(ExportMaterial(*std::move(curves), std::move(values)), *row, out);
+    const ExportMaterial material(*std::move(curves), std::move(values));
+    if (auto written = out == "-" ? print_export(material, *row) : export_project(material, *row, out);
+        !written)
+        return written;
+    if (const auto told = told_of_losses(material, *row); !told.empty())
+        std::cerr << told << "\n";
+    return {};
 }
 
 } // namespace pulsepin

@@ -25,6 +25,13 @@ namespace {
 using namespace pulsepin;
 
 /// What all commands share: where it went wrong, if it did. Requests are filled while arguments are read.
+const CLI::Validator to_a_file(
+    [](std::string& name) {
+        return name == "-" ? std::string("what is written is no text: name a file, as in ./-")
+                           : std::string();
+    },
+    "FILE");
+
 struct Requests {
     Result<void> outcome;
     AnalyzeRequest analysis;
@@ -68,7 +75,7 @@ void add_analyze(CLI::App& app, Requests& all) {
 }
 
 void add_change(CLI::App* command, ChangeRequest& change) {
-    command->add_option("-o,--output", change.out, "project file to write");
+    command->add_option("-o,--output", change.out, "project file to write")->check(to_a_file);
     command->add_flag("--in-place", change.in_place, "change the project itself");
     command->add_flag("--force", change.replace, "replace a file that is there already");
 }
@@ -111,7 +118,7 @@ void add_export(CLI::App& app, Requests& all) {
     auto* command = app.add_subcommand("export", "write a project in an open format");
     command->add_option("PROJECT", request.project)->required();
     command->add_option("--format", request.format, exporter_ids())->required();
-    command->add_option("-o,--output", request.out, "file to write")->required();
+    command->add_option("-o,--output", request.out, "file to write; - is the standard output")->required();
     command->add_option("--set", request.settings, "as in decimals=3: see parameters")->expected(1, 64);
     command->add_flag("--force", request.replace, "replace a file that is there already");
     command->callback([&all] { all.outcome = export_file(all.exporting); });
@@ -128,7 +135,7 @@ void add_sound(CLI::App& app, Requests& all) {
     command->add_option("--side", request.side, "both, left, right, middle, sides")->capture_default_str();
     command->add_option("--from", request.from_hz, "lowest frequency in Hz")->check(CLI::Range(0.0, 1e6));
     command->add_option("--until", request.until_hz, "highest frequency in Hz")->check(CLI::Range(0.0, 1e6));
-    command->add_option("-o,--output", request.out, "file to write")->required();
+    command->add_option("-o,--output", request.out, "file to write")->required()->check(to_a_file);
     command->add_flag("--force", request.replace, "replace a file that is there already");
     command->callback([&all] { all.outcome = write_sound(all.sound); });
 }
@@ -141,7 +148,7 @@ void add_picture(CLI::App& app, Requests& all) {
         ->required()
         ->check(CLI::Range(0, 100'000'000));
     command->add_option("--size", request.size, "as in 1920x1080; the project's unless given");
-    command->add_option("-o,--output", request.out, "file to write")->required();
+    command->add_option("-o,--output", request.out, "file to write")->required()->check(to_a_file);
     command->add_flag("--force", request.replace, "replace a file that is there already");
     command->callback([&all] { all.outcome = write_picture(all.picture); });
 }
@@ -158,7 +165,7 @@ void add_check(CLI::App& app, Requests& all) {
     command->add_option("--limit", request.limits, "as in cuts=20ms: see parameters")->expected(1, 16);
     command->add_option("--json", request.json, "file for all that was found; - is the standard output");
     command->add_option("--csv", request.csv, "file for the sync report; - is the standard output");
-    command->add_option("--pdf", request.pdf, "file for the report as pages to print");
+    command->add_option("--pdf", request.pdf, "file for the report as pages to print")->check(to_a_file);
     command->add_flag("--quiet", request.quiet, "tell nothing but the status");
     command->add_flag("--force", request.replace, "replace files that are there already");
     command->callback([&all] {
@@ -175,11 +182,18 @@ void add_render(CLI::App& app, Requests& all) {
     auto& film = all.film;
     auto* command = app.add_subcommand("render", "make a film of a project, or a part of one");
     command->add_option("PROJECT", film.project)->required();
-    command->add_option("-o,--output", film.out, "file to write; of pictures a folder")->required();
+    command->add_option("-o,--output", film.out, "file to write; of pictures a folder")
+        ->required()
+        ->check(to_a_file);
     command->add_option("--target", film.target, "a ready choice: " + film_target_ids())
         ->capture_default_str();
     command->add_option("--format", film.format, "another kind of film: " + film_format_ids());
     command->add_option("--size", film.size, "as in 1920x1080; the target's unless given");
+    command->add_option("--shape", film.shape,
+                        "where the size has other proportions than the piece: " + film_shape_ids() +
+                            "; the target's unless given");
+    command->add_flag("--transparent", film.transparent,
+                      "what no layer covers stays transparent, where the kind of film can");
     command->add_option("--quality", film.quality, "of its encoder; usual unless given")
         ->check(CLI::Range(0, 100));
     command->add_option("--sound", film.sound_kbit, "kbit a second")
@@ -199,7 +213,7 @@ void add_render(CLI::App& app, Requests& all) {
     auto& join = all.joining;
     auto* joins = app.add_subcommand("join", "join the parts of a film");
     joins->add_option("PARTS", join.parts, "in any order")->required();
-    joins->add_option("-o,--output", join.out, "file to write")->required();
+    joins->add_option("-o,--output", join.out, "file to write")->required()->check(to_a_file);
     joins->add_flag("--force", join.replace, "replace a file that is there already");
     joins->callback([&all] { all.outcome = join_films(all.joining); });
 }

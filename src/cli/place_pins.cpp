@@ -64,7 +64,7 @@ Result<void> place_pins(const PlaceRequest& request) {
     const auto placed = place(*project, *lane, *picker);
     if (!placed)
         return tl::unexpected(placed.error());
-    if (auto saved = save_changed(placed->project, request.change); !saved)
+    if (auto saved = save_changed(*project, placed->project, request.change); !saved)
         return saved;
     std::cout << count_text(placed->count, project->lane(*lane)->kind)
               << " placed: " << describe(*picker, *project) << "\n";

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "project_arguments.h"
 
+#include "fields/within_limits.h"
+#include "hand/finished.h"
 #include "interchange/outputs.h"
 #include "interchange/project_file.h"
 #include "interchange/project_json.h"
@@ -9,6 +11,8 @@
 #include "time/clock_grid.h"
 #include "time/musical_text.h"
 
+#include <algorithm>
+#include <charconv>
 #include <iostream>
 
 namespace pulsepin {
@@ -33,15 +37,31 @@ Result<Project> project_to_change(const ChangeRequest& request) {
         if (auto allowed = may_write(request.out, inputs_of(request.project, *project), request.replace);
             !allowed)
             return tl::unexpected(allowed.error());
-    if (const auto told = told_of_foreign(*project); !told.empty())
+    if (const auto told = told_on_opening(*project); !told.empty())
         std::cerr << told << "\n";
     return project;
 }
 
-Result<void> save_changed(const Project& project, const ChangeRequest& request) {
+Result<void> save_changed(const Project& before, Project after, const ChangeRequest& request) {
+    const Project project = finished(before, std::move(after));
+    if (auto trouble = beyond_limits(project, before))
+        return tl::unexpected(*trouble);
     if (auto saved = save_project(project, request.in_place ? request.project : request.out); !saved)
         return tl::unexpected(saved.error());
     return {};
+}
+
+Result<std::pair<int, int>> part_of_text(const std::string& text) {
+    const auto slash = std::min(text.find('/'), text.size());
+    constexpr int most = 100'000;
+    int k = 0, n = 0;
+    const auto *middle = text.data() + slash, *end = text.data() + text.size();
+    const auto first = std::from_chars(text.data(), middle, k),
+               second = std::from_chars(std::min(middle + 1, end), end, n);
+    if (first.ec != std::errc() || second.ec != std::errc() || first.ptr != middle || second.ptr != end ||
+        k < 1 || n > most || k > n)
+        return fail("The part \"" + text + "\" cannot be read.", {}, "Write it as in 2/8.");
+    return std::pair(k, n);
 }
 
 /// A lane by its name, or else the first of a kind ("cuts", "markers").

@@ -16,7 +16,11 @@ struct ChangeRequest {
 
 /// The project, when what was told of where to write to can be done.
 [[nodiscard]] Result<Project> project_to_change(const ChangeRequest& request);
-[[nodiscard]] Result<void> save_changed(const Project& project, const ChangeRequest& request);
+/// The project as an edit left it, finished as the window finishes its edits, and within limits.
+[[nodiscard]] Result<void> save_changed(const Project& before, Project after, const ChangeRequest& request);
+
+/// "2/8": part 2 of 8.
+[[nodiscard]] Result<std::pair<int, int>> part_of_text(const std::string& text);
 
 /// The project that something is written from, when that may be written to `out`.
 [[nodiscard]] Result<Project> project_to_write_from(const std::string& path, const std::string& out,

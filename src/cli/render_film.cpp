@@ -12,6 +12,7 @@
 
 #include <QString>
 #include <QStringList>
+#include <algorithm>
 #include <fmt/core.h>
 #include <iostream>
 
@@ -28,14 +29,6 @@ Result<void> take_frames(const std::string& text, FilmOptions& options) {
     options.first = Frames(from);
     options.until = Frames(to);
     return {};
-}
-
-Result<std::pair<int, int>> part_of_text(const std::string& text) {
-    const auto sides = QString::fromStdString(text).split('/');
-    const int k = sides.value(0).toInt(), n = sides.value(1).toInt();
-    if (sides.size() != 2 || k < 1 || n < 1 || k > n || n > 100'000)
-        return fail("The part \"" + text + "\" cannot be read.", {}, "Write it as in 2/8.");
-    return std::pair(k, n);
 }
 
 Result<FilmOptions> options_of(const RenderRequest& request) {
@@ -58,6 +51,15 @@ Result<FilmOptions> options_of(const RenderRequest& request) {
         if (sides.size() != 2 || options.width < 1 || options.height < 1)
             return fail("The size \"" + request.size + "\" cannot be read.", {}, "Write it as in 1920x1080.");
     }
+    const auto shapes = film_shapes();
+    const auto shape =
+        std::find_if(shapes.begin(), shapes.end(), [&](const auto& one) { return one.id == request.shape; });
+    if (!request.shape.empty() && shape == shapes.end())
+        return fail("There is no shape called \"" + request.shape + "\".", {},
+                    "There are: " + film_shape_ids() + ".");
+    if (!request.shape.empty())
+        options.shape = static_cast<FilmShape>(shape - shapes.begin());
+    options.transparent = request.transparent;
     if (request.quality >= 0)
         options.quality = request.quality;
     options.sound_kbit = request.sound_kbit;
@@ -88,20 +90,26 @@ Result<std::shared_ptr<const MixPlan>> sound_of(const Project& project, const Sc
     return std::make_shared<const MixPlan>(heard_plan(schedule, *sounds));
 }
 
-} // namespace
-
-std::string film_target_ids() {
+template <class Rows>
+std::string ids_of(const Rows& rows) {
     std::string ids;
-    for (const auto& one : film_targets())
+    for (const auto& one : rows)
         ids += (ids.empty() ? "" : ", ") + std::string(one.id);
     return ids;
 }
 
+} // namespace
+
+std::string film_target_ids() {
+    return ids_of(film_targets());
+}
+
 std::string film_format_ids() {
-    std::string ids;
-    for (const auto& one : film_formats())
-        ids += (ids.empty() ? "" : ", ") + std::string(one.id);
-    return ids;
+    return ids_of(film_formats());
+}
+
+std::string film_shape_ids() {
+    return ids_of(film_shapes());
 }
 
 Result<void> render_film_of(const RenderRequest& request) {
@@ -127,6 +135,15 @@ Result<void> render_film_of(const RenderRequest& request) {
     if (!film)
         return tl::unexpected(film.error());
     film->threads = request.threads;
+    if (!request.quiet)
+        for (const auto& told : film->told)
+            std::cerr << "pulsepin-cli: " << told << "\n";
+    film->replace = request.replace;
+    if (auto allowed = can_render_to(*film, request.out); !parts && !allowed) {
+        if (film->spec.format->numbered && !request.replace)
+            allowed.error().remedy += " With --force pictures of the same names in it are replaced.";
+        return allowed;
+    }
     film->piece = hash_of(project_to_json(*project, "/"));
     int told = -1;
     const Progress progress{[&](double share) {

@@ -13,7 +13,8 @@ struct RenderRequest {
     std::string target = "web", format, size, frames, part;
     int quality = -1, sound_kbit = 192, threads = 0;
     std::vector<std::string> draw_in;
-    bool replace = false, quiet = false;
+    std::string shape; ///< empty: the target's
+    bool replace = false, quiet = false, transparent = false;
 };
 /// Renders a film, or a part of one. A part that is there already, whole, is not made again.
 [[nodiscard]] Result<void> render_film_of(const RenderRequest& request);
@@ -28,5 +29,6 @@ struct JoinRequest {
 /// By commas.
 [[nodiscard]] std::string film_target_ids();
 [[nodiscard]] std::string film_format_ids();
+[[nodiscard]] std::string film_shape_ids();
 
 } // namespace pulsepin

@@ -32,9 +32,11 @@ using LayerPictures = std::map<LayerId, LayerPicture>;
 /// The same into an image of premultiplied pixels that is there already, over whatever it held.
 void compose_into(QImage& canvas, const StagedFrame& staged, const LayerPictures& pictures);
 
+/// What is seen where no layer is: black in the frame, or nothing at all.
+enum class Ground { Black, None };
 /// A part of what lies in and around the frame, in the picture's pixels from its middle; what no layer covers
-/// is transparent outside of the frame.
+/// is transparent outside of the frame, and in it without a ground.
 [[nodiscard]] QImage composed_part(const StagedFrame& staged, const QRectF& part, QSize size,
-                                   const LayerPictures& pictures = {});
+                                   const LayerPictures& pictures = {}, Ground ground = Ground::Black);
 
 } // namespace pulsepin

@@ -184,16 +184,17 @@ void compose_into(QImage& canvas, const StagedFrame& staged, const LayerPictures
     paint_band_over(canvas, staged, pixel, {});
 }
 
-QImage composed_part(const StagedFrame& staged, const QRectF& part, QSize size,
-                     const LayerPictures& pictures) {
+QImage composed_part(const StagedFrame& staged, const QRectF& part, QSize size, const LayerPictures& pictures,
+                     Ground ground) {
     QImage canvas = empty_image(size);
     const double pixel = size.width() / std::max(1.0, part.width());
     QTransform seen;
     seen.scale(pixel, pixel);
     seen.translate(-part.left(), -part.top());
-    QPainter(&canvas).fillRect(
-        seen.mapRect(QRectF(-staged.width / 2.0, -staged.height / 2.0, staged.width, staged.height)),
-        Qt::black);
+    if (ground == Ground::Black)
+        QPainter(&canvas).fillRect(
+            seen.mapRect(QRectF(-staged.width / 2.0, -staged.height / 2.0, staged.width, staged.height)),
+            Qt::black);
     paint_frame(canvas, {staged, pictures, pixel, seen, size});
     paint_band_over(canvas, staged, pixel, part.topLeft() + QPointF(staged.width / 2.0, staged.height / 2.0));
     return canvas;

@@ -1,13 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/film.h"
 
+#include "base/draft_folder.h"
 #include "render/film_sound.h"
 #include "time/timecode.h"
 
 #include <algorithm>
+#include <cctype>
+#include <cerrno>
 #include <cmath>
-#include <fstream>
 #include <fmt/core.h>
+#include <fstream>
 #include <system_error>
 #include <thread>
 
@@ -20,10 +23,8 @@ void wait_while_paused(const FilmWatch& watch, const Progress& progress) {
 }
 
 FrameMill::Order order_of(const Film& film, Frames first, Frames until) {
-    return {film.curves,        QSize(film.spec.width, film.spec.height),
-            film.first + first, film.first + until,
-            film.burn,          film.spec.format->alpha,
-            film.threads,       film.file_of};
+    return {film.curves, QSize(film.spec.width, film.spec.height), film.first + first, film.first + until,
+            film.burn,   {film.spec.transparent, film.bars},       film.threads,       film.file_of};
 }
 
 /// Codes the frames [first, until) of the film as one stretch, and hands over what is ready.
@@ -59,19 +60,29 @@ Result<void> check(const Film& film) {
     return can_write(film.spec);
 }
 
+/// Its last name is what the pictures are called after, also where the path ends in a slash.
+std::filesystem::path folder_named(const std::filesystem::path& path) {
+    std::error_code code;
+    auto full = std::filesystem::weakly_canonical(std::filesystem::absolute(path, code), code);
+    return full.has_filename() ? full : full.parent_path();
+}
+
+std::string picture_name(const Film& film, const std::filesystem::path& folder, std::int64_t number) {
+    return fmt::format("{}-{:06}.{}", folder.stem().string(), number, film.spec.format->extension);
+}
+
 /// A folder of numbered pictures with a WAV beside them.
 Result<void> render_pictures(const Film& film, const std::filesystem::path& path, const Progress& progress,
                              const FilmWatch& watch) {
-    const auto draft = path.parent_path() / (".pulsepin-film-" + path.filename().string());
-    std::error_code code;
-    std::filesystem::remove_all(draft, code);
-    std::filesystem::create_directories(draft, code);
+    const auto folder = folder_named(path);
     const auto failed = [&](const std::string& what) {
-        std::filesystem::remove_all(draft, code);
-        return fail(what, path.string(), "Make room, or write it to another disk.");
+        return fail(what + " (" + std::generic_category().message(errno) + ").", path.string(),
+                    "Make room, or write it to another disk.");
     };
-    if (code)
-        return failed("The folder could not be made.");
+    remove_forgotten_draft_folders(folder.parent_path());
+    auto draft = DraftFolder::beside(folder);
+    if (!draft)
+        return failed("The folder could not be made");
     auto coder = PictureCoder::open(film.spec);
     if (!coder)
         return tl::unexpected(coder.error());
@@ -80,53 +91,45 @@ Result<void> render_pictures(const Film& film, const std::filesystem::path& path
         if (!pictures)
             return tl::unexpected(pictures.error());
         for (const auto& picture : *pictures) {
-            const auto name = draft / fmt::format("{}-{:06}.{}", path.stem().string(), ++count,
-                                                  film.spec.format->extension);
-            std::ofstream file(name, std::ios::binary);
+            const auto name = draft->file(picture_name(film, folder, ++count));
+            if (!name)
+                return failed("A picture could not be written");
+            std::ofstream file(*name, std::ios::binary);
             file.write(reinterpret_cast<const char*>(picture.bytes.data()),
                        static_cast<std::streamsize>(picture.bytes.size()));
             file.close();
             if (!file)
-                return fail("A picture could not be written: is the disk full?", path.string(),
-                            "Make room, or write it to another disk.");
+                return failed("A picture could not be written");
         }
         return {};
     };
-    const auto all = [&]() -> Result<void> {
-        FrameMill mill(order_of(film, Frames(0), Frames(film.frames())));
-        for (std::int64_t i = 0; i < film.frames(); ++i) {
-            wait_while_paused(watch, progress);
-            const auto image = mill.next(progress);
-            if (!image)
-                return tl::unexpected(image.error());
-            if (auto done = write(coder->add(image->constBits(), image->bytesPerLine())); !done)
-                return done;
-            if (watch.made)
-                watch.made(i, *image);
-            progress.report(static_cast<double>(i + 1) / static_cast<double>(film.frames()));
-        }
-        if (auto done = write(coder->finish()); !done)
+    FrameMill mill(order_of(film, Frames(0), Frames(film.frames())));
+    for (std::int64_t i = 0; i < film.frames(); ++i) {
+        wait_while_paused(watch, progress);
+        const auto image = mill.next(progress);
+        if (!image)
+            return tl::unexpected(image.error());
+        if (auto done = write(coder->add(image->constBits(), image->bytesPerLine())); !done)
             return done;
-        Film alone = film;
-        alone.spec.format = film_format("wav");
-        return render_film(alone, draft / (path.stem().string() + ".wav"), {[](double) {}, progress.stop});
-    }();
-    if (!all) {
-        std::filesystem::remove_all(draft, code);
-        return all;
+        if (watch.made)
+            watch.made(i, *image);
+        progress.report(static_cast<double>(i + 1) / static_cast<double>(film.frames()));
     }
-    if (std::filesystem::exists(path, code)) {
-        auto old = path;
-        old += ".old";
-        std::filesystem::rename(path, old, code);
-        std::filesystem::rename(draft, path, code);
-        if (!code)
-            std::filesystem::remove_all(old, code);
-        else
-            std::filesystem::rename(old, path, code);
-    } else
-        std::filesystem::rename(draft, path, code);
-    return code ? Result<void>(failed("The folder could not be put in its place.")) : Result<void>();
+    if (auto done = write(coder->finish()); !done)
+        return done;
+    const auto sound = draft->file(folder.stem().string() + ".wav");
+    if (!sound)
+        return failed("The sound could not be written");
+    Film alone = film;
+    alone.spec.format = film_format("wav");
+    if (auto heard = render_film(alone, *sound, {[](double) {}, progress.stop}); !heard)
+        return heard;
+    // The folder may have been filled meanwhile.
+    if (auto allowed = can_render_to(film, path); !allowed)
+        return allowed;
+    if (!draft->take_place())
+        return failed("The folder could not be put in its place");
+    return {};
 }
 
 std::pair<Frames, Frames> stretches_of(const Film& film, int k, int n) {
@@ -156,6 +159,7 @@ std::string Film::made_of() const {
                                   spec.rate.numerator(), spec.rate.denominator(), spec.quality,
                                   spec.sound_kbit, spec.sample_rate, int(burn.frame), int(burn.timecode),
                                   int(burn.place), int(burn.name), int(burn.safe_areas), int(burn.band));
+    all += fmt::format(" {}{}", int(bars), int(spec.transparent));
     return hash_of(all + spec.title + spec.author + spec.timecode);
 }
 
@@ -187,10 +191,66 @@ void describe(FilmSpec& spec, const Schedule& schedule, Frames first, Frames unt
         spec.chapters[i].until = i + 1 < spec.chapters.size() ? spec.chapters[i + 1].from : end - begin;
 }
 
+Result<void> can_render_to(const Film& film, const std::filesystem::path& path) {
+    std::error_code code;
+    const bool there = std::filesystem::exists(path, code),
+               folder = std::filesystem::is_directory(path, code);
+    if (!film.spec.format->numbered) {
+        std::string ending = path.extension().string();
+        std::transform(ending.begin(), ending.end(), ending.begin(),
+                       [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+        if (ending != "." + std::string(film.spec.format->extension))
+            return fail(fmt::format("The name of a film of this kind ({}) ends in .{}.",
+                                    film.spec.format->label, film.spec.format->extension),
+                        path.string(), "Name it so, or choose another kind.");
+        if (folder)
+            return fail("There is a folder of that name.", path.string(), "Choose another name.");
+        if (there && !std::filesystem::is_regular_file(path, code))
+            return fail("This is no plain file that could be replaced.", path.string(),
+                        "Choose another name.");
+        return {};
+    }
+    if (there && !folder)
+        return fail("Pictures are written into a folder, and this is none.", path.string(),
+                    "Choose a new folder.");
+    const auto named = folder_named(path);
+    std::size_t others = 0;
+    std::string one;
+    for (std::filesystem::directory_iterator entry(named, code), end; !code && entry != end;
+         entry.increment(code))
+        if (++others == 1)
+            one = entry->path().filename().string();
+    if (others == 0)
+        return {};
+    if (!film.replace)
+        return fail(fmt::format("The folder is not empty: it holds \"{}\"{}.", one,
+                                others > 1 ? fmt::format(" and {} more", others - 1) : std::string()),
+                    path.string(), "Choose a new or an empty folder.");
+    const auto& project = film.curves.project();
+    std::vector<std::filesystem::path> read;
+    if (project.song)
+        read.push_back(project.song->path);
+    for (const auto& clip : *project.bin)
+        read.push_back(clip.path);
+    for (const auto& file : read)
+        if (std::filesystem::weakly_canonical(file.parent_path(), code) == named)
+            return fail("The piece itself reads \"" + file.filename().string() + "\" from this folder.",
+                        path.string(), "Choose a new or an empty folder.");
+    for (std::int64_t number = 1; number <= film.frames(); ++number) {
+        const auto name = named / picture_name(film, named, number);
+        if (std::filesystem::exists(name, code) && !std::filesystem::is_regular_file(name, code))
+            return fail("This is no plain file that a picture could replace.", name.string(),
+                        "Choose a new or an empty folder.");
+    }
+    return {};
+}
+
 Result<void> render_film(const Film& film, const std::filesystem::path& path, const Progress& progress,
                          const FilmWatch& watch) {
     if (auto good = check(film); !good)
         return good;
+    if (auto allowed = can_render_to(film, path); !allowed)
+        return allowed;
     if (film.spec.format->numbered)
         return render_pictures(film, path, progress, watch);
     const bool heard = !film.spec.format->sound.empty() && (film.sound || film.spec.format->picture.empty());

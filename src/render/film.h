@@ -15,9 +15,12 @@ struct Film {
     FilmSpec spec;
     Frames first, until; ///< of the piece
     BurnIn burn = {};
+    bool bars = false;                         ///< beside the picture, where the film has other proportions
+    std::vector<std::string> told = {};        ///< what is otherwise than was asked for, or cut off
     std::shared_ptr<const MixPlan> sound = {}; ///< what is heard; null: silence
     std::function<std::filesystem::path(const Clip&)> file_of = {};
     std::string piece = {}; ///< a hash of the project
+    bool replace = false;   ///< of a folder of pictures: files of the very names that are written
     int threads = 0; ///< that compose; 0: as many as there are cores. They change nothing of the result
 
     [[nodiscard]] std::int64_t frames() const { return (until - first).value; }
@@ -31,6 +34,11 @@ struct FilmWatch {
         {}; ///< a frame was composed and coded
     const std::atomic<bool>* paused = nullptr;
 };
+
+/// Whether the film may be made under that name: fails, naming it, where a folder or something else that is
+/// no plain file has the name of a file; and, for a folder of pictures, where it is not empty, unless the
+/// film replaces files of the names of its pictures. What else lies in that folder is never touched.
+[[nodiscard]] Result<void> can_render_to(const Film& film, const std::filesystem::path& path);
 
 /// The film as a file, or a folder of pictures with their sound beside. Under its name only when it is whole.
 /// Fails when cancelled, where the disk is full, a clip is gone or an encoder is missing; what had that name

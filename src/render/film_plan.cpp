@@ -3,13 +3,16 @@
 
 #include <algorithm>
 #include <array>
+#include <cmath>
+#include <fmt/core.h>
 
 namespace pulsepin {
 
 std::span<const FilmTarget> film_targets() {
-    static constexpr std::array<FilmTarget, 6> targets{{
-        {"web", "Web", "1920 × 1080, H.264", "h264", 1920, 1080, 18},
-        {"upright", "Upright", "1080 × 1920, H.264", "h264", 1080, 1920, 18},
+    static constexpr std::array<FilmTarget, 7> targets{{
+        {"piece", "As the piece", "its own size, H.264", "h264", 0, 0, 18},
+        {"web", "Web", "up to 1920 × 1080, H.264", "h264", 1920, 1080, 18},
+        {"upright", "Upright", "1080 × 1920, H.264, cut to it", "h264", 1080, 1920, 18, FilmShape::Fill},
         {"archive", "Archive", "lossless, FFV1", "ffv1", 0, 0, -1},
         {"editing", "Editing", "ProRes 422 HQ", "prores", 0, 0, -1},
         {"small", "Small", "1280 × 720, AV1", "av1", 1280, 720, 30},
@@ -30,8 +33,52 @@ FilmOptions options_of(const FilmTarget& target, FilmOptions before) {
     before.width = target.width;
     before.height = target.height;
     before.quality = target.quality;
+    before.shape = target.shape;
     return before;
 }
+
+std::span<const FilmShapeRow> film_shapes() {
+    static constexpr std::array<FilmShapeRow, 3> shapes{{
+        {"fit", "fit inside",
+         "The film keeps the shape of the piece, and is as large as fits inside of the size"},
+        {"fill", "fill, cut off", "The film has that size, and what does not fit is cut off"},
+        {"bars", "bars", "The film has that size, with black bars beside the picture"},
+    }};
+    return shapes;
+}
+
+namespace {
+
+/// Sides as the format takes them; the piece's shape is kept, or cut off, as was asked.
+void take_size(Film& film, const FilmOptions& options, const Settings& settings) {
+    FilmSpec& spec = film.spec;
+    const double wide = settings.picture_width, high = settings.picture_height;
+    spec.width = options.width > 0 ? options.width : settings.picture_width;
+    spec.height = options.height > 0 ? options.height : settings.picture_height;
+    const bool other_shape = std::abs(spec.width * high - spec.height * wide) > std::max(wide, high);
+    if (other_shape && options.shape == FilmShape::Fit) {
+        const double scale = std::min(spec.width / wide, spec.height / high);
+        spec.width = std::max(1, static_cast<int>(std::lround(wide * scale)));
+        spec.height = std::max(1, static_cast<int>(std::lround(high * scale)));
+    } else if (other_shape && options.shape == FilmShape::Fill) {
+        const double across = wide / spec.width, down = high / spec.height;
+        const long left = std::lround(100 * (1 - std::min(across, down) / std::max(across, down)));
+        film.told.push_back(
+            fmt::format("{} % of the picture's {} is cut off", left, across > down ? "width" : "height"));
+    }
+    film.bars = other_shape && options.shape == FilmShape::Bars;
+    const int step = side_step(spec);
+    const int even_width = spec.width / step * step, even_height = spec.height / step * step;
+    if (even_width != spec.width || even_height != spec.height) {
+        film.told.push_back(
+            fmt::format("{} x {} is written as {} x {}, since this kind of film has even sides", spec.width,
+                        spec.height, even_width, even_height));
+        spec.width = even_width;
+        spec.height = even_height;
+    }
+}
+
+} // namespace
 
 Result<Film> planned_film(const Curves& curves, std::shared_ptr<const MixPlan> sound,
                           const FilmOptions& options) {
@@ -41,9 +88,9 @@ Result<Film> planned_film(const Curves& curves, std::shared_ptr<const MixPlan> s
     film.spec.format = film_format(options.format);
     if (!film.spec.format)
         return fail("There is no kind of film called \"" + options.format + "\".");
-    film.spec.width = options.width > 0 ? options.width : settings.picture_width;
-    film.spec.height = options.height > 0 ? options.height : settings.picture_height;
     const auto& format = *film.spec.format;
+    film.spec.transparent = format.can_be_transparent() && options.transparent;
+    take_size(film, options, settings);
     film.spec.quality = options.quality < 0 ? format.usual
                                             : std::clamp(options.quality, std::min(format.best, format.worst),
                                                          std::max(format.best, format.worst));

@@ -7,6 +7,7 @@
 
 #include <QFontMetricsF>
 #include <QPainter>
+#include <QRegion>
 #include <algorithm>
 #include <chrono>
 #include <deque>
@@ -65,34 +66,45 @@ void write_into(QImage& image, const Project& project, Frames frame, const BurnI
 } // namespace
 
 QImage film_frame(const Curves& curves, Frames frame, QSize size, const LayerPictures& pictures,
-                  const BurnIn& burn, bool alpha, QImage spare) {
+                  const BurnIn& burn, FrameGround ground, QImage spare) {
     StagedFrame staged = staged_at(curves, frame);
     if (!burn.band)
         staged.band.reset();
     const QSize picture(staged.width, staged.height);
     QImage image;
-    if (!alpha && picture.width() * size.height() == picture.height() * size.width()) {
+    if (!ground.transparent && picture.width() * size.height() == picture.height() * size.width()) {
         if (spare.size() == size && spare.reinterpretAsFormat(QImage::Format_ARGB32_Premultiplied))
             image = std::move(spare);
         else
             image = QImage(size, QImage::Format_ARGB32_Premultiplied);
         compose_into(image, staged, pictures);
     } else {
-        // As much of the picture around its middle as has the film's proportions.
-        const double fill =
-            std::min(1.0 * picture.width() / size.width(), 1.0 * picture.height() / size.height());
-        const QSizeF part(size.width() * fill, size.height() * fill);
+        // As much of the picture around its middle as has the film's proportions, or all of it and as much
+        // around it.
+        const double across = 1.0 * picture.width() / size.width(),
+                     down = 1.0 * picture.height() / size.height();
+        const double pixel = ground.bars ? std::max(across, down) : std::min(across, down);
+        const QSizeF part(size.width() * pixel, size.height() * pixel);
         image = composed_part(staged, QRectF(QPointF(-part.width() / 2, -part.height() / 2), part), size,
-                              pictures);
-        if (!alpha) {
-            QImage ground(size, QImage::Format_ARGB32_Premultiplied);
-            ground.fill(Qt::black);
-            QPainter(&ground).drawImage(0, 0, image);
-            image = ground;
+                              pictures, ground.transparent ? Ground::None : Ground::Black);
+        if (ground.bars) { // what reaches beyond the picture is not seen
+            const QRectF seen(QPointF((size.width() - picture.width() / pixel) / 2,
+                                      (size.height() - picture.height() / pixel) / 2),
+                              QSizeF(picture.width() / pixel, picture.height() / pixel));
+            QPainter painter(&image);
+            painter.setCompositionMode(QPainter::CompositionMode_Clear);
+            for (const QRect& bar : QRegion(image.rect()).subtracted(seen.toAlignedRect()))
+                painter.fillRect(bar, Qt::black);
+        }
+        if (!ground.transparent) {
+            QImage black(size, QImage::Format_ARGB32_Premultiplied);
+            black.fill(Qt::black);
+            QPainter(&black).drawImage(0, 0, image);
+            image = black;
         }
     }
     write_into(image, curves.project(), frame, burn);
-    if (alpha)
+    if (ground.transparent)
         return image.convertToFormat(QImage::Format_ARGB32);
     // Without transparency the bytes are the same, multiplied by it or not.
     return image.reinterpretAsFormat(QImage::Format_ARGB32) ? image
@@ -177,7 +189,7 @@ struct FrameMill::State {
                 spare = take_spare();
             }
             QImage image = film_frame(order.curves, work.frame, order.size, work.pictures, order.burn,
-                                      order.alpha, std::move(spare));
+                                      order.ground, std::move(spare));
             const std::lock_guard lock(mutex);
             made[work.frame.value] = std::move(image);
             changed.notify_all();

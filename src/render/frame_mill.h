@@ -16,6 +16,13 @@ struct BurnIn {
     friend bool operator==(const BurnIn&, const BurnIn&) = default;
 };
 
+/// Where a frame of a film lies on its ground.
+struct FrameGround {
+    bool transparent = false; ///< what no layer covers; else it is black
+    bool bars = false; ///< the whole picture is seen, with bars where the film has other proportions; else it
+                       ///< is cut off
+};
+
 /// Composes the frames of a stretch on several threads and gives them in order. Pictures of clips are decoded
 /// ahead; no more than a few frames wait at any time.
 class FrameMill {
@@ -25,8 +32,8 @@ public:
         QSize size;
         Frames first, until;
         BurnIn burn = {};
-        bool alpha = false; ///< what no layer covers is transparent
-        int threads = 0;    ///< 0: as many as there are cores
+        FrameGround ground = {};
+        int threads = 0; ///< 0: as many as there are cores
         std::function<std::filesystem::path(const Clip&)> file_of = {};
     };
     explicit FrameMill(Order order);
@@ -43,9 +50,10 @@ private:
     std::unique_ptr<State> state_;
 };
 
-/// One frame as a film of that size shows it: the picture fills it, as seen in the window, and is cut off
-/// where its proportions are others. An image of that size that nobody else holds is used for it.
+/// One frame as a film of that size shows it: the picture fills it, as seen in the window, and is cut off, or
+/// has bars beside it, where its proportions are others. An image of that size that nobody else holds is used
+/// for it.
 [[nodiscard]] QImage film_frame(const Curves& curves, Frames frame, QSize size, const LayerPictures& pictures,
-                                const BurnIn& burn, bool alpha = false, QImage spare = {});
+                                const BurnIn& burn, FrameGround ground = {}, QImage spare = {});
 
 } // namespace pulsepin

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/shot_pictures.h"
 
-#include "media/video_reader.h"
+#include "render/picture_image.h"
 
 #include <algorithm>
 #include <condition_variable>
@@ -17,12 +17,6 @@ constexpr std::size_t cache_bytes = 256u << 20;
 constexpr double decode_ahead = 0.7; // seconds of the clip under the playhead
 constexpr double decode_soon = 0.15; // seconds of the shot that comes next
 constexpr std::size_t open_readers = 8;
-
-QImage as_image(const Picture& picture) {
-    const QImage view(picture.pixels.data(), picture.width, picture.height, picture.width * 4,
-                      QImage::Format_RGB32);
-    return view.copy();
-}
 
 } // namespace
 
@@ -114,7 +108,7 @@ struct ShotPictures::State {
                 } else if (box == size) {
                     // The last picture of a clip stands still for as long as it is asked for.
                     const Seconds end = past_end ? Seconds(1e9) : picture->until;
-                    keep(wanted.clip, {as_image(*picture), picture->from, end});
+                    keep(wanted.clip, {image_of(*picture), picture->from, end});
                 }
             }
             arrived();

@@ -126,7 +126,7 @@ private slots:
         desk.window.view().set_playhead(desk.bar(13) + Seconds(0.5));
         desk.window.go_to_stop(Stop::Export);
         desk.click("page of film");
-        desk.window.findChild<QListWidget*>("film targets")->setCurrentRow(1);
+        desk.window.findChild<QListWidget*>("film targets")->setCurrentRow(2);
         choose(desk, "film range", "section here");
         QCOMPARE(desk.window.findChild<QComboBox*>("film size")->currentText(),
                  QString::fromUtf8("1080 × 1920"));

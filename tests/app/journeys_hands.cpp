@@ -8,6 +8,7 @@
 #include "interchange/project_file.h"
 #include "kinds/kinds.h"
 #include "model/edits.h"
+#include "support/answers.h"
 #include "support/desk.h"
 #include "time/grid_edits.h"
 
@@ -216,6 +217,8 @@ private slots:
         project.song = std::make_shared<const Song>(gone);
         QVERIFY(save_project(project, file("gone.pulsepin").toStdString()).has_value());
         Desk desk;
+        Answers agreed; // what lies elsewhere is asked about once
+        agreed.press("Read them");
         desk.window.open_path(file("gone.pulsepin"));
         QVERIFY(desk.settle());
         desk.window.export_panel().write(*exporter("frames-csv"), file("flat.csv"));
@@ -233,6 +236,8 @@ private slots:
         project = with_song_path(project, file("song.opus").toStdString());
         QVERIFY(save_project(project, file("own.pulsepin").toStdString()).has_value());
         Desk desk;
+        Answers agreed; // what lies elsewhere is asked about once
+        agreed.press("Read them");
         desk.window.open_path(file("own.pulsepin"));
         QVERIFY(desk.settle());
         const auto before = QFileInfo(file("song.opus")).size();

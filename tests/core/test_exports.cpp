@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "kinds/kinds.h"
 #include "interchange/exporters.h"
+#include "kinds/kinds.h"
 #include "schedule/place.h"
 #include "support/projects.h"
 #include "time/timecode.h"
@@ -160,10 +160,12 @@ private slots:
         quiet.muted = true;
         project = *with_pins(project, project.lanes.back()->id,
                              {{{}, MusicalAnchor{project.grid->ticks_of({2, 1, 0})}, body, {}}, quiet});
-        QCOMPARE(QString::fromStdString(*exporter("triggers-csv")->write(project)),
-                 QString("lane,effect,row,bar.beat,seconds,first frame,end frame,strength %,colour from,"
-                         "colour to\r\n"
-                         "\"Flash, big\",flash,2,2.1,2.000000,48,60,80,#ff8000,#000010\r\n"));
+        QCOMPARE(
+            QString::fromStdString(*exporter("triggers-csv")->write(project)),
+            QString(
+                "lane,effect,row,bar.beat,seconds,first frame,end frame,strength %,colour from,"
+                "colour to,name,place,on,acts\r\n"
+                "\"Flash, big\",flash,2,2.1,2.000000,48,60,80,#ff8000,#000010,,2.1,camera,flash 0..80\r\n"));
     }
 
     // Read back by ffprobe, which knows nothing of us.

@@ -420,7 +420,7 @@ private slots:
         const auto after = jumping->picture_at(Seconds(100), 160, 120);
         QVERIFY(after && after->pixels == in_order.back().pixels);
         const auto small = jumping->picture_at(Seconds(0), 80, 80);
-        QVERIFY(small && small->width == 80 && small->height == 60);
+        QVERIFY(small && small->pixels.width == 80 && small->pixels.height == 60);
     }
 
     void a_sound_file_has_no_pictures() {

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "kinds/kinds.h"
 #include "base/text_file.h"
 #include "interchange/project_file.h"
 #include "interchange/project_json.h"
+#include "kinds/kinds.h"
 #include "schedule/place.h"
 #include "support/rich_project.h"
 
@@ -79,7 +79,7 @@ private slots:
         QVERIFY2(read.has_value(), read ? "" : read.error().message().c_str());
         QCOMPARE(read->foreign->count, std::size_t{5});
         QCOMPARE(read->foreign->lost, std::size_t{1});
-        const auto told = told_of_foreign(*read);
+        const auto told = told_on_opening(*read);
         QVERIFY2(told.find("newer Pulse Pin: 5 fields are kept, 1 field will be gone") != std::string::npos,
                  told.c_str());
         // Edited, with the lanes in another order, and the first pin's lane without its other pins.
@@ -144,7 +144,7 @@ private slots:
 
     void nothing_is_told_of_files_of_ones_own() {
         const auto read = project_from_json(project_to_json(rich_project(), "/music"), "/music");
-        QVERIFY(read && !read->foreign && told_of_foreign(*read).empty());
+        QVERIFY(read && !read->foreign && told_on_opening(*read).empty());
     }
 
     // The first files had no layers, no way to write keys, one row of onsets without a name, and shares that

@@ -31,9 +31,10 @@ struct Clips {
 
 /// Which picture that is, by its brightness in the middle.
 int number_of(const Picture& picture) {
-    const auto at = static_cast<std::size_t>((picture.height / 2 * picture.width + picture.width / 2) * 4);
+    const auto& pixels = picture.pixels;
+    const auto* middle = pixels.row(pixels.height / 2) + static_cast<std::ptrdiff_t>(pixels.width / 2 * 4);
     // Studio swing: 16 to 235 become 0 to 255 (ITU-R BT.601).
-    const double luma = 16 + picture.pixels[at + 1] * 219.0 / 255;
+    const double luma = 16 + middle[1] * 219.0 / 255;
     return static_cast<int>(std::lround((luma - 16) / 7));
 }
 

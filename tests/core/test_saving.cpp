@@ -2,14 +2,16 @@
 //
 // What can happen to a file while it is saved. Linked so that each system call of a save can be made to fail
 // (ld's --wrap), one after the other.
-#include "kinds/kinds.h"
+#include "base/draft.h"
 #include "base/file_lock.h"
 #include "base/text_file.h"
 #include "interchange/project_file.h"
+#include "kinds/kinds.h"
 #include "support/rich_project.h"
 
 #include <QDir>
 #include <QFile>
+#include <QProcess>
 #include <QTemporaryDir>
 #include <QTest>
 #include <cerrno>
@@ -29,6 +31,7 @@ int calls_until_failure = 0; ///< 0: none fails
 int failure = 0;             ///< the errno of the call that fails
 bool failed = false;
 bool short_writes = false;
+bool nameless = true; ///< the file system knows files without a name (O_TMPFILE)
 
 bool fails_now() {
     if (calls_until_failure == 0 || --calls_until_failure > 0)
@@ -45,8 +48,12 @@ int __real_open(const char* path, int flags, ...);
 int __wrap_open(const char* path, int flags, ...) {
     va_list more;
     va_start(more, flags);
-    const int mode = flags & O_CREAT ? va_arg(more, int) : 0;
+    const int mode = flags & O_CREAT || (flags & O_TMPFILE) == O_TMPFILE ? va_arg(more, int) : 0;
     va_end(more);
+    if (!nameless && (flags & O_TMPFILE) == O_TMPFILE) {
+        errno = EOPNOTSUPP;
+        return -1;
+    }
     return fails_now() ? -1 : __real_open(path, flags, mode);
 }
 ssize_t __real_write(int file, const void* bytes, size_t size);
@@ -71,6 +78,14 @@ int __real_rename(const char* from, const char* to);
 int __wrap_rename(const char* from, const char* to) {
     return fails_now() ? -1 : __real_rename(from, to);
 }
+int __real_linkat(int from, const char* name, int to, const char* other, int flags);
+int __wrap_linkat(int from, const char* name, int to, const char* other, int flags) {
+    return fails_now() ? -1 : __real_linkat(from, name, to, other, flags);
+}
+int __real_fsetxattr(int file, const char* name, const void* value, size_t size, int flags);
+int __wrap_fsetxattr(int file, const char* name, const void* value, size_t size, int flags) {
+    return fails_now() ? -1 : __real_fsetxattr(file, name, value, size, flags);
+}
 int __real_ftruncate(int file, off_t size);
 int __wrap_ftruncate(int file, off_t size) {
     return fails_now() ? -1 : __real_ftruncate(file, size);
@@ -92,31 +107,41 @@ class TestSaving : public QObject {
     }
     static std::string text(const std::filesystem::path& path) { return read_text_file(path).value_or(""); }
 
-private slots:
-    void init() {
+    void clear() {
         for (const auto& name : names())
             QFile::remove(dir_.filePath(name));
     }
 
+private slots:
+    void init() {
+        nameless = true;
+        clear();
+    }
+
     /// Each call fails in turn, for each reason: the file is the old one or the new one, never anything else.
     void each_call_of_a_save_fails_in_turn_data() {
-        QTest::addColumn<bool>("there"), QTest::addColumn<bool>("linked"), QTest::addColumn<int>("error");
+        QTest::addColumn<bool>("there"), QTest::addColumn<bool>("linked"), QTest::addColumn<int>("error"),
+            QTest::addColumn<bool>("drafts_without_name");
         for (const auto& [name, error] :
-             {std::pair{"full", ENOSPC}, {"input or output", EIO}, {"quota", EDQUOT}}) {
-            QTest::addRow("a new file, %s", name) << false << false << error;
-            QTest::addRow("an old file, %s", name) << true << false << error;
-            QTest::addRow("a file of two names, %s", name) << true << true << error;
-        }
+             {std::pair{"full", ENOSPC}, {"input or output", EIO}, {"quota", EDQUOT}})
+            for (const bool without : {true, false}) {
+                const char* how = without ? "" : ", drafts have names";
+                QTest::addRow("a new file, %s%s", name, how) << false << false << error << without;
+                QTest::addRow("an old file, %s%s", name, how) << true << false << error << without;
+                QTest::addRow("a file of two names, %s%s", name, how) << true << true << error << without;
+            }
     }
     void each_call_of_a_save_fails_in_turn() {
         QFETCH(bool, there);
         QFETCH(bool, linked);
         QFETCH(int, error);
+        QFETCH(bool, drafts_without_name);
+        nameless = drafts_without_name;
         const auto path = file("p.pulsepin");
         const std::string old(70'000, 'o'), wanted(100'000, 'n');
         int call = 1, refused = 0;
         for (;; ++call) {
-            init();
+            clear();
             if (there)
                 QVERIFY(write_text_file(path, old).has_value());
             if (linked)
@@ -158,7 +183,14 @@ private slots:
     }
 
     /// A process that is killed at any moment while it saves again and again.
+    void killed_saves_leave_a_whole_file_and_the_next_one_cleans_up_data() {
+        QTest::addColumn<bool>("drafts_without_name");
+        QTest::addRow("drafts without a name") << true;
+        QTest::addRow("drafts with names") << false;
+    }
     void killed_saves_leave_a_whole_file_and_the_next_one_cleans_up() {
+        QFETCH(bool, drafts_without_name);
+        nameless = drafts_without_name;
         const auto path = file("p.pulsepin");
         const auto a = steady_project(), b = rich_project();
         QVERIFY(save_project(a, path).has_value());
@@ -180,18 +212,28 @@ private slots:
             QVERIFY(now == text_a || now == text_b);
             left_over += static_cast<int>(names().size()) - 1;
         }
-        QVERIFY2(left_over > 0, "no kill met a save: the test tests nothing");
+        QVERIFY2(nameless || left_over > 0, "no kill met a save: the test tests nothing");
         QVERIFY(save_project(a, path).has_value());
         QCOMPARE(names(), QStringList{"p.pulsepin"});
     }
 
     void a_draft_that_someone_writes_just_now_is_left_alone() {
-        const auto draft = file(std::string(draft_prefix).append("0123").c_str());
-        auto writer = FileLock::try_take(draft);
-        QVERIFY(writer && write_text_file(file("a"), "text").has_value());
-        QVERIFY(std::filesystem::exists(draft));
-        writer.reset();
-        QVERIFY(write_text_file(file("a"), "text").has_value() && !std::filesystem::exists(draft));
+        nameless = false;
+        auto draft = Draft::beside(file("b"));
+        QVERIFY(draft && is_draft(draft->shown_as()));
+        const auto name = draft->shown_as();
+        QVERIFY(write_text_file(file("a"), "text").has_value());
+        QVERIFY(std::filesystem::exists(name));
+        // A copy of it that nobody holds, known by what it bears and not by its name.
+        QProcess copy;
+        copy.start("cp", {"--preserve=xattr", name.c_str(), (file(".pulsepin-draft-copy")).c_str()});
+        QVERIFY(copy.waitForFinished() && copy.exitCode() == 0);
+        QVERIFY(write_text_file(file(".pulsepin-draft-mine"), "mine").has_value());
+        QVERIFY(write_text_file(file("a"), "text").has_value());
+        QVERIFY(!std::filesystem::exists(file(".pulsepin-draft-copy")));
+        QCOMPARE(text(file(".pulsepin-draft-mine")), std::string("mine"));
+        QVERIFY(draft->take_place() && !is_draft(file("b")));
+        QVERIFY(write_text_file(file("a"), "text").has_value() && std::filesystem::exists(file("b")));
     }
 
     void a_file_of_a_person_that_looks_like_a_draft_is_left_alone() {

@@ -11,8 +11,8 @@
 
 #include <QApplication>
 #include <QFileDialog>
-#include <QInputDialog>
 #include <QFileInfo>
+#include <QInputDialog>
 #include <QMessageBox>
 #include <QProcess>
 #include <QSessionManager>
@@ -115,9 +115,37 @@ void FileCommands::show_file_beside() {
         document_.say(tr("Another window could not be opened"));
 }
 
+Document::AskAboutFiles FileCommands::ask_about_files() const {
+    return [window = context_.window](const std::vector<FileOutside>& files) {
+        constexpr std::size_t most_named = 12;
+        QString list;
+        for (std::size_t i = 0; i < std::min(files.size(), most_named); ++i) {
+            list += "\n" + QString::fromStdString(files[i].named.string());
+            if (files[i].leads_to != files[i].named)
+                list += tr(" → %1").arg(QString::fromStdString(files[i].leads_to.string()));
+        }
+        if (files.size() > most_named)
+            list += tr("\nand %n more", nullptr, static_cast<int>(files.size() - most_named));
+        QMessageBox ask(
+            QMessageBox::Question, tr("Files outside of the project’s folder"),
+            tr("This project reads files that do not lie beside it. Read them only if you know where "
+               "the project comes from.\n") +
+                list,
+            QMessageBox::NoButton, window);
+        ask.setTextFormat(Qt::PlainText);
+        ask.setObjectName("files outside");
+        auto* read = ask.addButton(tr("Read them"), QMessageBox::AcceptRole);
+        auto* leave = ask.addButton(tr("Do not open"), QMessageBox::RejectRole);
+        ask.setDefaultButton(leave);
+        ask.setEscapeButton(leave);
+        ask.exec();
+        return ask.clickedButton() == read;
+    };
+}
+
 void FileCommands::load_again() {
     const auto path = document_.path();
-    if (auto opened = document_.open(path); !opened)
+    if (auto opened = document_.open(path, ask_about_files()); !opened && !opened.error().cancelled())
         document_.say(QString::fromStdString(opened.error().message()));
 }
 
@@ -127,7 +155,8 @@ void FileCommands::open_path(const QString& path) {
         return;
     }
     leave([this, path] {
-        if (auto opened = document_.open(path.toStdString()); !opened)
+        if (auto opened = document_.open(path.toStdString(), ask_about_files());
+            !opened && !opened.error().cancelled())
             document_.say(QString::fromStdString(opened.error().message()));
     });
 }

@@ -46,6 +46,8 @@ public:
 private:
     [[nodiscard]] bool ask_for_lane(const ExporterRow& row, ParamValues& values);
     void leave(std::function<void()> then);
+    /// A question about files that lie outside of a project's folder.
+    [[nodiscard]] Document::AskAboutFiles ask_about_files() const;
     void save_to(const std::filesystem::path& path, ProjectStore::Overwrite overwrite,
                  std::function<void()> then);
     void ask_about_changed_file(const std::filesystem::path& path, std::function<void()> then);

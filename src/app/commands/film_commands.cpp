@@ -60,9 +60,47 @@ void FilmCommands::render_dialog() {
         format->numbered
             ? QStringLiteral("frames")
             : QString::fromUtf8(format->extension.data(), static_cast<qsizetype>(format->extension.size()));
+    const bool pictures = format->numbered;
+    const WrittenUnder written{
+        [this, pictures](const QString& name) { return pictures ? QStringList() : names_of_films(name); },
+        [this](const QString& name) { return why_not_to(name); }};
     if (const auto path = ask_where_to_write(context_.window, tr("Render the film"), suggested(ending),
-                                             QString("*.%1").arg(ending), ending))
+                                             QString("*.%1").arg(ending), ending, written))
         render_to(*path);
+}
+
+QStringList FilmCommands::names_of_films(const QString& file) const {
+    const auto count = page_->ranges().size();
+    if (count == 1)
+        return {file};
+    QStringList names;
+    const QFileInfo told(file);
+    for (std::size_t i = 0; i < count; ++i)
+        names << QString("%1/%2-%3.%4")
+                     .arg(told.path(), told.completeBaseName())
+                     .arg(i + 1, 3, 10, QChar('0'))
+                     .arg(told.suffix());
+    return names;
+}
+
+QString FilmCommands::why_not_to(const QString& file) const {
+    auto options = page_->options();
+    std::tie(options.first, options.until) = page_->ranges().front();
+    const auto film = planned_film(document_.curves(), nullptr, options);
+    const auto inputs = inputs_of(document_.path(), document_.project());
+    for (const auto& name : names_of_films(file)) {
+        for (const auto& entry : page_->queue().entries())
+            if (entry.path == name.toStdString() &&
+                (entry.state == FilmQueue::State::Running || entry.state == FilmQueue::State::Waiting))
+                return tr("A film of this name is being made: %1. Choose another name").arg(name);
+        if (auto allowed = may_write(name.toStdString(), inputs, true); !allowed)
+            return QString::fromStdString(allowed.error().message());
+        if (!film)
+            continue;
+        if (auto allowed = can_render_to(*film, name.toStdString()); !allowed)
+            return QString::fromStdString(allowed.error().message());
+    }
+    return {};
 }
 
 void FilmCommands::render_to(const QString& file) {
@@ -78,7 +116,9 @@ void FilmCommands::render_to(const QString& file) {
         project.song
             ? std::make_shared<const MixPlan>(heard_plan(document_.schedule(), document_.sounds().sounds()))
             : nullptr;
-    const QFileInfo told(file);
+    if (const QString why = why_not_to(file); !why.isEmpty())
+        return document_.say(why);
+    const QStringList names = names_of_films(file);
     for (std::size_t i = 0; i < ranges.size(); ++i) {
         auto options = page_->options();
         std::tie(options.first, options.until) = ranges[i];
@@ -86,14 +126,7 @@ void FilmCommands::render_to(const QString& file) {
         if (!film)
             return document_.say(QString::fromStdString(film.error().message()));
         film->piece = hash_of(project_to_json(project, "/"));
-        const QString own = ranges.size() == 1 ? file
-                                               : QString("%1/%2-%3.%4")
-                                                     .arg(told.path(), told.completeBaseName())
-                                                     .arg(i + 1, 3, 10, QChar('0'))
-                                                     .arg(told.suffix());
-        if (auto allowed = may_write(own.toStdString(), inputs_of(document_.path(), project), true); !allowed)
-            return document_.say(QString::fromStdString(allowed.error().message()));
-        page_->queue().add(*std::move(film), own.toStdString());
+        page_->queue().add(*std::move(film), names[static_cast<qsizetype>(i)].toStdString());
     }
 }
 

@@ -24,6 +24,10 @@ public:
 
 private:
     void render_dialog();
+    /// What is written under that name: a file, or one for each range.
+    [[nodiscard]] QStringList names_of_films(const QString& file) const;
+    /// Why the films cannot be written there; empty where they can.
+    [[nodiscard]] QString why_not_to(const QString& file) const;
     [[nodiscard]] QString suggested(const QString& ending, const QString& more = {}) const;
     void write_image(const QString& file, std::function<Result<QImage>(const Progress&)> make);
     [[nodiscard]] std::function<std::filesystem::path(const Clip&)> files() const;

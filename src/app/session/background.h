@@ -87,6 +87,14 @@ public:
     /// value() is what is wanted.
     [[nodiscard]] bool is_current() const { return wanted_ && there_ == wanted_; }
     [[nodiscard]] bool under_way() const { return job_ != nullptr; }
+    /// Of what is under way; 0 where nothing is.
+    [[nodiscard]] double progress() const { return job_ ? job_->progress() : 0; }
+    /// What is under way ends as soon as it can; whoever asked is told so. It is begun again when it is
+    /// wanted.
+    void cancel() {
+        if (job_)
+            job_->cancel();
+    }
     [[nodiscard]] const std::optional<Key>& wanted() const { return wanted_; }
 
 private:

@@ -127,10 +127,7 @@ void CheckBank::measure() {
 
 void CheckBank::cancel_measuring() {
     soon_.stop();
-    const auto& jobs = document_.jobs().all();
-    for (const auto& job : jobs)
-        if (job->name() == tr("Measuring flashes"))
-            job->cancel();
+    flashes_.cancel();
 }
 
 void CheckBank::look_again(bool asked) {
@@ -175,10 +172,7 @@ bool CheckBank::is_current() const {
 }
 
 double CheckBank::progress() const {
-    for (const auto& job : document_.jobs().all())
-        if (job->name() == tr("Measuring flashes"))
-            return job->progress();
-    return 0;
+    return flashes_.progress();
 }
 
 CheckBank::Files CheckBank::files() {
@@ -214,8 +208,9 @@ void CheckBank::mend(const Finding& finding, const std::string& id, bool all,
             const MendRequest request{own, finding, measure, progress};
             return all ? all_mended(request, id) : mended(request, id);
         },
-        [this, done = std::move(done), at = document_.project()](Result<Mended> mended) {
-            mending_.reset();
+        [this, done = std::move(done), at = document_.project(), mine = ++mends_](Result<Mended> mended) {
+            if (mine == mends_) // or another was begun since, whose handle it is
+                mending_.reset();
             if (mended && !same_content(at, document_.project()))
                 return done(fail("The piece was changed meanwhile.", {}, "Mend it again."));
             done(std::move(mended));
@@ -229,18 +224,26 @@ void CheckBank::forecast(const Project& project, Seconds from, Seconds until,
     const auto rate = project.settings->frame_rate;
     forecasting_ = document_.jobs().start<int>(
         JobQueue::Follow, tr("Measuring flashes before they are placed"),
-        [project, first = rate.frame_at(from), last = rate.frame_at(until) + Frames(1),
-         measure = measurer()](const Progress&) -> Result<int> {
-            const auto report = measure(project, first, last);
-            if (!report)
-                return tl::unexpected(report.error());
-            int most = 0;
-            for (const auto& place : report->places)
-                most = std::max(most, place.most);
-            return most;
+        [project, now = document_.project(), first = rate.frame_at(from),
+         last = rate.frame_at(until) + Frames(1), measure = measurer()](const Progress&) -> Result<int> {
+            const auto most_of = [&](const Project& one) -> Result<int> {
+                const auto report = measure(one, first, last);
+                if (!report)
+                    return tl::unexpected(report.error());
+                int most = 0;
+                for (const auto& place : report->places)
+                    most = std::max(most, place.most);
+                return most;
+            };
+            const auto then = most_of(project);
+            if (!then || *then == 0)
+                return then;
+            // What flashes already is not the fault of what is placed.
+            const auto before = most_of(now);
+            return before && *before >= *then ? Result<int>(0) : then;
         },
-        [this, done = std::move(done)](Result<int> most) {
-            if (most || !most.error().cancelled())
+        [this, done = std::move(done), mine = ++forecasts_](Result<int> most) {
+            if (mine == forecasts_)
                 forecasting_.reset();
             done(std::move(most));
         });

@@ -88,6 +88,7 @@ private:
     std::shared_ptr<const FlashReport> measured_;
     std::optional<Curves> measured_of_;
     std::shared_ptr<Job> mending_, forecasting_;
+    int mends_ = 0, forecasts_ = 0; ///< that were begun: whose handle it is
 
     Background<FileWish, FileFacts> files_;
     Background<MixPlan, SoundFacts> sound_;

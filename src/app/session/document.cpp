@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "kinds/kinds.h"
 #include "session/document.h"
-#include "hand/word_titles.h"
+#include "hand/finished.h"
+#include "kinds/kinds.h"
 
-#include "model/edits.h"
 #include "fields/within_limits.h"
 #include "follow/curve_peaks.h"
+#include "model/edits.h"
 
 #include <utility>
 
@@ -100,7 +100,7 @@ void Document::refresh_tops() {
 }
 
 void Document::apply(Project next, const QString& name) {
-    next = with_titles_in_step(project(), std::move(next));
+    next = finished(project(), std::move(next));
     if (same_content(next, project()))
         return;
     if (auto trouble = beyond_limits(next, project()))

@@ -3,13 +3,14 @@
 
 #include "check/grid_trust.h"
 #include "follow/feeds.h"
+#include "interchange/files_outside.h"
 #include "model/history.h"
 #include "session/background.h"
 #include "session/detection_controller.h"
 #include "session/follower_bank.h"
 #include "session/project_store.h"
-#include "session/sound_bank.h"
 #include "session/proxy_bank.h"
+#include "session/sound_bank.h"
 #include "session/thumbnail_bank.h"
 
 #include <QDateTime>
@@ -89,7 +90,11 @@ public:
     [[nodiscard]] QString title() const; ///< of the window: the file's name, or "Untitled"
     [[nodiscard]] bool unsaved() const { return !history_.is_saved(); }
     void start_new();
-    [[nodiscard]] Result<void> open(const std::filesystem::path& path);
+    /// Whether the person agrees that these are read, which lie outside of the project's folder.
+    using AskAboutFiles = std::function<bool(const std::vector<FileOutside>&)>;
+    /// `ask`: called for files that were not agreed to before; without it nothing is asked. Fails as
+    /// cancelled where they are not agreed to; the open project then stays.
+    [[nodiscard]] Result<void> open(const std::filesystem::path& path, const AskAboutFiles& ask = {});
     /// In the background; the project counts as saved only when it is on the disk. `done` is always called.
     void save(const std::filesystem::path& path, ProjectStore::Overwrite overwrite,
               std::function<void(Result<void>)> done);

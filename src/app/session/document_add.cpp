@@ -2,8 +2,8 @@
 //
 // Files that become a part of the project: the song, shots, sounds under the song.
 #include "kinds/kinds.h"
-#include "media/picture_sequence.h"
 #include "media/align.h"
+#include "media/picture_sequence.h"
 #include "media/video_reader.h"
 #include "media/write_wav.h"
 #include "model/edits.h"
@@ -90,7 +90,7 @@ void Document::add_clips(const std::vector<std::filesystem::path>& paths) {
                 p.report(static_cast<double>(i) / static_cast<double>(files.size()));
                 const auto full = std::filesystem::absolute(files[i]);
                 if (auto reader = VideoReader::open(full)) {
-                    const bool still = is_picture(full) && !is_sequence(full);
+                    const bool still = reader->info().still;
                     outcome.clips.push_back({{},
                                              full.stem().string(),
                                              full,

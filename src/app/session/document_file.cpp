@@ -1,12 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // The project's file, and what is kept for the case of a crash.
-#include "kinds/kinds.h"
-#include "session/document.h"
-#include "render/fonts.h"
 #include "interchange/project_file.h"
 #include "interchange/project_json.h"
+#include "kinds/kinds.h"
 #include "model/edits.h"
+#include "render/fonts.h"
+#include "session/agreed_files.h"
+#include "session/document.h"
 
 namespace pulsepin {
 
@@ -15,7 +16,7 @@ QString Document::title() const {
 }
 
 void Document::stop_background_work() {
-    ++session_; // what was begun for the last project is not wanted any more
+    ++session_;                           // what was begun for the last project is not wanted any more
     jobs_.cancel_all_but(JobQueue::Film); // a film holds the piece that it is of
 }
 
@@ -39,14 +40,20 @@ void Document::start_new() {
     begin(new_project(), true);
 }
 
-Result<void> Document::open(const std::filesystem::path& path) {
+Result<void> Document::open(const std::filesystem::path& path, const AskAboutFiles& ask) {
     auto loaded = load_project_file(path);
     if (!loaded)
         return tl::unexpected(loaded.error());
+    if (const auto outside = files_outside(loaded->project, path);
+        ask && !agreed_files::includes(path, outside)) {
+        if (!ask(outside))
+            return fail_cancelled();
+        agreed_files::remember(path, outside);
+    }
     stop_background_work();
     store_.begin(std::filesystem::absolute(path), loaded->file);
     begin(std::move(loaded->project), true);
-    if (const auto told = told_of_foreign(project()); !told.empty())
+    if (const auto told = told_on_opening(project()); !told.empty())
         say(QString::fromStdString(told));
     if (const QStringList missing = missing_fonts(*project().stage); !missing.isEmpty())
         say(tr("Titles ask for a font that is not installed: %1. They are set in Inter until it is.")
@@ -57,19 +64,21 @@ Result<void> Document::open(const std::filesystem::path& path) {
 void Document::save(const std::filesystem::path& path, ProjectStore::Overwrite overwrite,
                     std::function<void(Result<void>)> done) {
     const auto full = std::filesystem::absolute(path);
-    store_.save(
-        project(), full, overwrite,
-        [this, session = session_, number = history_.number(), done = std::move(done)](Result<void> saved) {
-            if (saved && session == session_) {
-                history_.mark_saved(number);
-                if (!unsaved()) { // nothing was changed while it was written
-                    recovery_due_ = false;
-                    store_.forget_copy();
-                }
-            }
-            emit file_changed();
-            done(saved);
-        });
+    store_.save(project(), full, overwrite,
+                [this, full, outside = files_outside(project(), full), session = session_,
+                 number = history_.number(), done = std::move(done)](Result<void> saved) {
+                    if (saved)
+                        agreed_files::remember(full, outside);
+                    if (saved && session == session_) {
+                        history_.mark_saved(number);
+                        if (!unsaved()) { // nothing was changed while it was written
+                            recovery_due_ = false;
+                            store_.forget_copy();
+                        }
+                    }
+                    emit file_changed();
+                    done(saved);
+                });
 }
 
 Result<void> Document::save_now(const std::filesystem::path& path) {

@@ -2,7 +2,7 @@
 #include "session/thumbnail_bank.h"
 
 #include "base/guarded.h"
-#include "media/video_reader.h"
+#include "render/picture_image.h"
 
 #include <algorithm>
 #include <cmath>
@@ -71,9 +71,7 @@ struct ThumbnailBank::State {
             reader->picture_at(Seconds(static_cast<double>(key.second) * step), size.width(), size.height());
         if (!picture)
             return {};
-        return QImage(picture->pixels.data(), picture->width, picture->height, picture->width * 4,
-                      QImage::Format_RGB32)
-            .copy();
+        return image_of(*picture);
     }
 
     void work(const std::stop_token& stop, const std::function<void()>& arrived) {

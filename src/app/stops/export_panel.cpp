@@ -2,8 +2,8 @@
 #include "stops/export_panel.h"
 
 #include "interchange/outputs.h"
-#include "widgets.h"
 #include "render/qt_text.h"
+#include "widgets.h"
 
 #include <QDir>
 #include <QFileInfo>
@@ -125,9 +125,11 @@ void ExportPanel::write(const ExporterRow& row, const QString& file, const Param
             }
             if (progress.cancelled())
                 return fail_cancelled();
-            if (auto done = export_project(ExportMaterial(std::move(curves), values), row, path); !done)
+            const ExportMaterial material(std::move(curves), values);
+            if (auto done = export_project(material, row, path); !done)
                 return tl::unexpected(done.error());
-            return QString::fromStdString(path.string());
+            const auto losses = told_of_losses(material, row);
+            return QString::fromStdString(path.string() + (losses.empty() ? "" : ". " + losses));
         },
         [this, &row, name](const Result<QString>& done) {
             if (!done)

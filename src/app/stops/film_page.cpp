@@ -155,6 +155,11 @@ QWidget* FilmPage::make_fields() {
     for (const char* size :
          {"1920 × 1080", "1280 × 720", "1080 × 1920", "1080 × 1080", "3840 × 2160", "640 × 360", "480 × 270"})
         size_->addItem(QString::fromUtf8(size));
+    shape_ = choice_box("film shape", tr("What becomes of the piece where the size has other proportions"));
+    for (const auto& shape : film_shapes()) {
+        shape_->addItem(text_of(shape.label));
+        shape_->setItemData(shape_->count() - 1, text_of(shape.explains), Qt::ToolTipRole);
+    }
     format_ = choice_box("film format", tr("How picture and sound are coded"));
     for (const auto& format : film_formats())
         if (can_write(format))
@@ -172,9 +177,12 @@ QWidget* FilmPage::make_fields() {
             grid->addWidget(second, at, 2);
     };
     line(0, tr("range"), range_, nullptr);
-    line(1, tr("size"), size_, nullptr);
+    line(1, tr("size"), size_, shape_);
     line(2, tr("kind"), format_, quality_);
-    line(3, tr("sound"), sound_, nullptr);
+    transparent_ =
+        named(new QCheckBox(tr("transparent")), "film transparent",
+              tr("What no layer covers stays transparent, for programs that lay it over something else"));
+    line(3, tr("sound"), sound_, transparent_);
     auto* draws = new QHBoxLayout;
     draws->setSpacing(4);
     const std::pair<const char*, QString> what[] = {{"draw frame", tr("frame")},
@@ -199,7 +207,7 @@ QWidget* FilmPage::make_fields() {
     grid->setRowStretch(7, 1);
     grid->setColumnStretch(1, 3);
     grid->setColumnStretch(2, 2);
-    for (auto* box_of : {range_, size_, format_})
+    for (auto* box_of : {range_, size_, format_, shape_})
         connect(box_of, &QComboBox::currentTextChanged, this, &FilmPage::show_estimate);
     for (auto* spin : {quality_, sound_})
         connect(spin, &QSpinBox::valueChanged, this, &FilmPage::show_estimate);
@@ -243,6 +251,7 @@ void FilmPage::take_target(int row) {
     size_->setEditText(target.width > 0 ? QString::fromUtf8("%1 × %2").arg(target.width).arg(target.height)
                                         : tr("as the piece"));
     format_->setCurrentIndex(std::max(0, format_->findData(qt_text(target.format))));
+    shape_->setCurrentIndex(static_cast<int>(target.shape));
     const auto* format = film_format(target.format);
     quality_->setValue(target.quality >= 0 ? target.quality : format->usual);
     filling_ = false;
@@ -259,6 +268,8 @@ FilmOptions FilmPage::options() const {
     }
     options.quality = quality_->value();
     options.sound_kbit = sound_->value();
+    options.shape = static_cast<FilmShape>(std::max(0, shape_->currentIndex()));
+    options.transparent = transparent_->isChecked();
     bool* const burns[] = {&options.burn.frame, &options.burn.timecode, &options.burn.place,
                            &options.burn.name, &options.burn.safe_areas};
     for (std::size_t i = 0; i < draws_.size(); ++i)
@@ -335,6 +346,7 @@ void FilmPage::show_estimate() {
     if (steered)
         quality_->setRange(std::min(format->best, format->worst), std::max(format->best, format->worst));
     quality_->setEnabled(steered);
+    transparent_->setEnabled(format && format->can_be_transparent());
     sound_->setEnabled(format && (format->sound == "aac" || format->sound == "libopus"));
     const auto all = ranges();
     if (all.empty()) {
@@ -351,6 +363,7 @@ void FilmPage::show_estimate() {
     double bytes = 0;
     std::int64_t frames = 0;
     QString trouble;
+    QStringList otherwise;
     for (const auto& [first, until] : all) {
         options.first = first;
         options.until = until;
@@ -360,6 +373,9 @@ void FilmPage::show_estimate() {
             break;
         }
         bytes += static_cast<double>(guessed_bytes(*film));
+        otherwise = {tr("%1 × %2").arg(film->spec.width).arg(film->spec.height)};
+        for (const auto& told : film->told)
+            otherwise << QString::fromStdString(told);
         frames += film->frames();
     }
     render_->setEnabled(trouble.isEmpty());
@@ -369,7 +385,8 @@ void FilmPage::show_estimate() {
     const auto folder =
         document_.path().empty() ? std::filesystem::current_path(code) : document_.path().parent_path();
     const auto space = std::filesystem::space(folder, code);
-    QString told = tr("%n frames, about %1", nullptr, static_cast<int>(frames)).arg(size_text(bytes));
+    QString told = otherwise.join(QStringLiteral(" · ")) + QStringLiteral(" · ") +
+                   tr("%n frames, about %1", nullptr, static_cast<int>(frames)).arg(size_text(bytes));
     if (!code)
         told += tr(" · %1 free").arg(size_text(static_cast<double>(space.available)));
     estimate_->set_text(told);

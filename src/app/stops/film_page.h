@@ -67,7 +67,8 @@ private:
     ViewState& view_;
     FilmQueue queue_;
     QListWidget* targets_;
-    QComboBox *range_, *size_, *format_;
+    QComboBox *range_, *size_, *shape_, *format_;
+    QCheckBox* transparent_;
     QSpinBox *quality_, *sound_;
     std::vector<QPushButton*> draws_;
     ShortLabel* estimate_;

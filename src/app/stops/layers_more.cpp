@@ -3,7 +3,9 @@
 // What else is done to layers: groups, copies, appearances, effects and looks.
 #include "stops/layers_page.h"
 
+#include "file_names.h"
 #include "interchange/look_file.h"
+#include "interchange/outputs.h"
 #include "kinds/kinds.h"
 #include "model/duplicate_edits.h"
 #include "model/stage_edits.h"
@@ -277,13 +279,16 @@ void LayersPage::fill_look_menu(QMenu* menu) {
 }
 
 void LayersPage::write_looks_file() {
-    const QString path = QFileDialog::getSaveFileName(this, tr("Write looks"), {}, tr("Looks (*.json)"));
-    if (path.isEmpty())
+    const auto path = ask_where_to_write(this, tr("Write looks"), "looks.json", tr("Looks (*.json)"), "json");
+    if (!path)
         return;
+    if (auto allowed = may_write(path->toStdString(), inputs_of(document_.path(), document_.project()), true);
+        !allowed)
+        return document_.say(QString::fromStdString(allowed.error().message()));
     auto looks = document_.project().stage->looks;
     if (const Layer* chosen = layer(); chosen && looks.empty())
         looks.push_back(look_of(*chosen, chosen->name, chosen->kind == LayerKind::Title));
-    if (auto written = write_looks(looks, path.toStdString()); !written)
+    if (auto written = write_looks(looks, path->toStdString()); !written)
         document_.say(QString::fromStdString(written.error().message()));
     else
         document_.say(tr("%n looks written", nullptr, static_cast<int>(looks.size())));

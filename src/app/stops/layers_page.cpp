@@ -3,6 +3,7 @@
 
 #include "model/shape_outline.h"
 #include "model/stage_edits.h"
+#include "render/qt_text.h"
 #include "stage/effects.h"
 #include "widgets.h"
 
@@ -159,10 +160,10 @@ QLayout* LayersPage::make_head() {
     };
     shape_ = choice("layer shape", tr("The shape that is drawn"), 0);
     for (const auto& outline : shape_outlines())
-        shape_->addItem(text_of(outline.id));
+        shape_->addItem(text_of(outline.id), qt_text(outline.id));
     connect(shape_, &QComboBox::activated, this, [this] {
         change(tr("change shape"),
-               [this](Layer& changed) { changed.shape = shape_->currentText().toStdString(); });
+               [this](Layer& changed) { changed.shape = shape_->currentData().toString().toStdString(); });
     });
     source_ = choice("layer source", tr("What the layer shows"), 1);
     source_->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
@@ -415,7 +416,7 @@ void LayersPage::show_layer() {
     text_->setVisible(title);
     text_->set_lines(QString::fromStdString(now->text));
     shape_->setVisible(shape);
-    shape_->setCurrentText(QString::fromStdString(now->shape));
+    shape_->setCurrentIndex(std::max(0, shape_->findData(QString::fromStdString(now->shape))));
     colour_->setVisible(now->is_drawn());
     colour_->set_colour(now->colour);
     fill_sources(*now);

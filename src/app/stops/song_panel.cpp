@@ -12,11 +12,11 @@
 #include <QDialog>
 #include <QDialogButtonBox>
 #include <QGridLayout>
+#include <QHBoxLayout>
 #include <QInputDialog>
 #include <QLineEdit>
 #include <QPlainTextEdit>
 #include <QRegularExpression>
-#include <QHBoxLayout>
 #include <map>
 
 namespace pulsepin {
@@ -269,9 +269,7 @@ void SongPanel::refresh() {
                                   : QString()),
             bin_);
         item->setData(Qt::UserRole, static_cast<qulonglong>(clip.id.value));
-        // As rich text, which is broken into lines.
-        item->setToolTip("<p>" + QString::fromStdString(clip.path.string()).toHtmlEscaped() + "</p>" +
-                         proxy_told(clip));
+        item->setToolTip(QString::fromStdString(clip.path.string()) + proxy_told(clip));
         item->setSelected(clip.id == chosen);
     }
     show_pictures();
@@ -296,15 +294,15 @@ QString SongPanel::size_or_proxy(const Clip& clip) {
 
 /// The same in full, for the tooltip.
 QString SongPanel::proxy_told(const Clip& clip) {
-    const QString size = tr("<p>%1 × %2 pixels</p>").arg(clip.width).arg(clip.height);
+    const QString size = tr("\n%1 × %2 pixels\n").arg(clip.width).arg(clip.height);
     switch (document_.proxies().state(clip)) {
     case ProxyBank::State::OnItsWay:
         return size + tr("A smaller copy for showing it is on its way.");
     case ProxyBank::State::There:
         return size + tr("Shown by a smaller copy; what is handed on is made from the file itself.");
     case ProxyBank::State::Failed:
-        return size + tr("Shown from the file itself, more slowly. %1")
-                          .arg(document_.proxies().why_not(clip).toHtmlEscaped());
+        return size +
+               tr("Shown from the file itself, more slowly. %1").arg(document_.proxies().why_not(clip));
     case ProxyBank::State::NotNeeded:
         break;
     }

@@ -13,6 +13,7 @@
 #include "timeline/pin_heads.h"
 #include "timeline/timeline_view.h"
 
+#include "plain_texts.h"
 #include "timeline/paint_check.h"
 
 #include <QFontMetricsF>
@@ -440,14 +441,15 @@ bool TimelineView::event(QEvent* event) {
         auto* help = static_cast<QHelpEvent*>(event);
         const Lane* lane = lane_named_at(help->pos());
         if (const QString tip = switch_tip(help->pos()); !tip.isEmpty()) {
-            QToolTip::showText(help->globalPos(), tip, this);
+            QToolTip::showText(help->globalPos(), plain_tip(tip), this);
             return true;
         }
         QToolTip::showText(help->globalPos(),
-                           lane ? tr("%1 · click: what is added goes here · double click: name it · right "
-                                     "click: more")
-                                      .arg(QString::fromStdString(lane->name))
-                                : QString(),
+                           lane
+                               ? plain_tip(tr("%1 · click: what is added goes here · double click: name it · "
+                                              "right click: more")
+                                               .arg(QString::fromStdString(lane->name)))
+                               : QString(),
                            this);
         return true;
     }

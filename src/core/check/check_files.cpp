@@ -41,6 +41,20 @@ void find_missing(const CheckMaterial& material, std::vector<Finding>& found) {
     }
 }
 
+void find_unreadable(const CheckMaterial& material, std::vector<Finding>& found) {
+    if (!material.files)
+        return;
+    for (const auto& clip : *material.project().bin) {
+        const auto fact = material.files->clips.find(clip.id);
+        if (fact == material.files->clips.end() || fact->second.trouble.empty())
+            continue;
+        auto one = finding_of(unreadable_check, clip.name, clip.id.value);
+        one.how_much = fmt::format("\"{}\"", clip.name);
+        one.why = fact->second.trouble;
+        found.push_back(std::move(one));
+    }
+}
+
 /// Calls `each` with each film of the bin, and what is known of it.
 template <class Each>
 void for_films(const CheckMaterial& material, Each each) {
@@ -85,6 +99,29 @@ void find_variable(const CheckMaterial& material, std::vector<Finding>& found) {
     });
 }
 
+template <bool FileFacts::Of::*has>
+void find_kind(const CheckMaterial& material, const CheckRow& row, const char* why,
+               std::vector<Finding>& found) {
+    for_films(material, [&](const Clip& clip, const FileFacts::Of& fact) {
+        if (!(fact.*has))
+            return;
+        auto one = finding_of(row, clip.name, clip.id.value);
+        one.how_much = fmt::format("\"{}\"", clip.name);
+        one.why = why;
+        found.push_back(std::move(one));
+    });
+}
+
+void find_light(const CheckMaterial& material, std::vector<Finding>& found) {
+    find_kind<&FileFacts::Of::high_dynamic_range>(
+        material, light_check, "its light is mapped to standard range (Report ITU-R BT.2390)", found);
+}
+
+void find_fields(const CheckMaterial& material, std::vector<Finding>& found) {
+    find_kind<&FileFacts::Of::interlaced>(material, fields_check, "the first field of each picture is shown",
+                                          found);
+}
+
 /// Numbers that are not dropped where there is no drop-frame count run slower than the clock.
 void find_timecode(const CheckMaterial& material, std::vector<Finding>& found) {
     const Project& project = material.project();
@@ -107,6 +144,27 @@ void find_timecode(const CheckMaterial& material, std::vector<Finding>& found) {
 const CheckRow missing_check{
     "missing-file", "file missing", "What is not there is not seen or heard", Gravity::Grave, 0,
     find_missing};
+
+const CheckRow unreadable_check{"unreadable",
+                                "clip cannot be decoded",
+                                "What cannot be decoded is not seen; convert it to H.264, ProRes or PNG",
+                                Gravity::Grave,
+                                0,
+                                find_unreadable};
+
+const CheckRow light_check{"hdr",
+                           "high dynamic range",
+                           "A film of the piece has standard dynamic range: look whether its lights suit",
+                           Gravity::Look,
+                           0,
+                           find_light};
+
+const CheckRow fields_check{"interlaced",
+                            "interlaced",
+                            "Half of the lines are made anew, and half of the moments left out",
+                            Gravity::Look,
+                            0,
+                            find_fields};
 
 const CheckRow clip_rate_check{
     "clip-rate", "other frame rate", "Pictures are shown twice or left out: movement stutters", Gravity::Look,

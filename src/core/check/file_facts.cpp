@@ -2,6 +2,7 @@
 #include "check/file_facts.h"
 
 #include "media/picture_times.h"
+#include "media/video_reader.h"
 
 #include <system_error>
 
@@ -25,6 +26,15 @@ Result<FileFacts> file_facts(const Project& project, const Progress& progress) {
                 of.frames_per_second = times->per_second;
                 of.variable = times->variable;
             }
+        if (of.there && clip.has_picture && !std::filesystem::is_directory(clip.path, error)) {
+            const auto reader = VideoReader::open(clip.path);
+            if (!reader)
+                of.trouble = reader.error().what;
+            else {
+                of.high_dynamic_range = reader->info().high_dynamic_range;
+                of.interlaced = reader->info().interlaced;
+            }
+        }
         facts.clips[clip.id] = of;
     }
     return facts;

@@ -165,7 +165,7 @@ SyncVerdict verdict_of(const std::vector<SyncRow>& rows, const Project& project,
     for (const auto& row : rows) {
         if (!lane || lane->id != row.lane)
             lane = project.lane(row.lane);
-        if (!row.meant || !((*lane->kind).*kind))
+        if (!row.meant || (kind && !((*lane->kind).*kind)))
             continue;
         ++verdict.all;
         const double error = std::abs(row.error().value);
@@ -191,7 +191,8 @@ std::string verdict_text(const std::vector<SyncRow>& rows, const Project& projec
     } kinds[] = {{&LaneKindRow::cuts, "cut", "cuts"},
                  {&LaneKindRow::triggers, "trigger", "triggers"},
                  {&LaneKindRow::pulses, "pulse", "pulses"},
-                 {&LaneKindRow::marks, "marker", "markers"}};
+                 {&LaneKindRow::marks, "marker", "markers"},
+                 {nullptr, "pin", "pins"}}; // words, notes, drawings, keys and what else there is
     if (!project.grid)
         return "There are no beats to compare with.";
     const bool usual = std::abs((limit - usual_error(*project.settings)).value) < 1e-9;

@@ -372,6 +372,7 @@ void fields_of(Fields& f, Settings& settings) {
         .maybe_seconds("begins", settings.begins, limits::seconds);
     f.about("seconds of the song; missing where the piece ends with what is heard longest")
         .maybe_seconds("ends", settings.ends, limits::seconds);
+    f.require(!settings.begins || *settings.begins >= Seconds(0), "the piece begins before the song does");
     f.require(!settings.begins || !settings.ends || *settings.begins < *settings.ends,
               "the piece ends before it begins");
 }

@@ -4,6 +4,7 @@
 #include "schedule/shots.h"
 #include "time/timecode.h"
 
+#include <algorithm>
 #include <cctype>
 #include <cmath>
 #include <fmt/core.h>
@@ -52,10 +53,16 @@ public:
         const std::string title = one_line(project.settings->title);
         text_ = fmt::format("TITLE: {}\nFCM: {}\n", title.empty() ? "Untitled" : title,
                             count_ == TimecodeCount::Drop ? "DROP FRAME" : "NON-DROP FRAME");
-        for (const auto& [name, told] :
-             {std::pair("AUTHOR", project.settings->author), std::pair("REMARKS", project.settings->remarks)})
+    }
+
+    /// Notes belong to the event before them: what is said of the whole list stands behind its last.
+    void finish(const std::vector<std::string>& losses) {
+        for (const auto& [name, told] : {std::pair("AUTHOR", project_.settings->author),
+                                         std::pair("REMARKS", project_.settings->remarks)})
             if (!told.empty())
                 text_ += fmt::format("* {}: {}\n", name, one_line(told));
+        for (const auto& loss : losses)
+            text_ += fmt::format("* NOT IN THIS LIST: {}\n", one_line(loss));
     }
 
     /// Nothing is seen up to there.
@@ -63,19 +70,24 @@ public:
         if (start <= reached_)
             return;
         ++event_;
-        line("BL", "C", Frames(0), reached_, start);
+        line("BL", "C", {Frames(0), start - reached_}, reached_, start);
     }
 
     /// From `start`, which lies in front of the shot's own where it is faded in, to `end`.
     void add(const ShotSpan& shot, const ShotSpan* before, Frames start, Frames end) {
         const Clip* clip = project_.clip(shot.shot);
         const auto in_point = round_to_frame(shot.in_point, rate_, FrameRounding::Nearest).frame;
-        const Frames source = std::max(in_point - (shot.start - start), Frames(0));
+        const Source source = source_of(shot, in_point, start, end);
         ++event_;
         if (shot.fade > Frames(0) && before)
             dissolve(shot, *before, source, start, end);
         else
             line(reel_of(clip), "C", source, start, end);
+        motion(reel_of(clip), shot, source);
+        if (shot.framing != ShotFraming{})
+            text_ += fmt::format("* FRAMING: {} {:g} % AT {:g} {:g}\n",
+                                 shot.framing.base == ShotFraming::Base::Fit ? "FIT" : "FILL",
+                                 shot.framing.scale, shot.framing.x, shot.framing.y);
         if (clip && shot.fade == Frames(0))
             text_ += fmt::format("* FROM CLIP NAME: {}\n", one_line(clip->name));
         text_ += clip ? fmt::format("* SOURCE FILE: {}\n", one_line(clip->path.filename().string()))
@@ -83,7 +95,7 @@ public:
                                   : std::string("* THE SHOT OF THIS CUT IS NOT IN THE BIN\n");
         if (shot.too_short)
             text_ += "* THE CLIP ENDS BEFORE THE EVENT DOES\n";
-        if (in_point < shot.start - start)
+        if (shot.speed == 1 && in_point < shot.start - start)
             text_ += "* THE CLIP BEGINS WITHIN THE CROSS-FADE\n";
         reached_ = end;
     }
@@ -96,21 +108,55 @@ private:
     }
     [[nodiscard]] std::string timecode(Frames frame) const { return format_timecode(frame, rate_, count_); }
 
-    void line(const std::string& reel, const std::string& transition, Frames source, Frames start,
+    /// What is used of a clip, from its lowest frame up to the one behind its highest; and where it is
+    /// entered.
+    struct Source {
+        Frames in, length, entered = {};
+    };
+
+    /// At another speed an event takes as much of its clip as it shows: half of its length at half the speed.
+    [[nodiscard]] Source source_of(const ShotSpan& shot, Frames in_point, Frames start, Frames end) const {
+        const auto shown = static_cast<double>((end - start).value);
+        const auto before = static_cast<double>((shot.start - start).value) * shot.speed;
+        const Frames entered =
+            std::max(Frames(std::llround(static_cast<double>(in_point.value) - before)), Frames(0));
+        const Frames used(std::max<std::int64_t>(1, std::llround(shown * std::abs(shot.speed))));
+        if (shot.speed < 0)
+            return {std::max(entered + Frames(1) - used, Frames(0)), used, entered};
+        return {entered, used, entered};
+    }
+
+    /// The line that says at how many frames a second the clip runs, below 0 backwards, 0 where it stands
+    /// still; with the frame at which it is entered.
+    void motion(const std::string& reel, const ShotSpan& shot, const Source& source) {
+        if (shot.speed == 1)
+            return;
+        const double rate = shot.speed * rate_.per_second();
+        text_ += fmt::format("M2   {:<8}       {}{:05.1f}                {}\n", reel, rate < 0 ? "-" : "",
+                             std::abs(rate), timecode(source.entered));
+        text_ += fmt::format("* SPEED: {:g} %\n", shot.speed * 100);
+    }
+
+    void line(const std::string& reel, const std::string& transition, const Source& source, Frames start,
               Frames end) {
-        text_ +=
-            fmt::format("{:03}  {:<8} V     {:<8} {} {} {} {}\n", event_, reel, transition, timecode(source),
-                        timecode(source + (end - start)), timecode(start), timecode(end));
+        text_ += fmt::format("{:03}  {:<8} V     {:<8} {} {} {} {}\n", event_, reel, transition,
+                             timecode(source.in), timecode(source.in + source.length), timecode(start),
+                             timecode(end));
     }
 
     /// Two lines: where the shot before stands, without length, and the one that comes in over it.
-    void dissolve(const ShotSpan& shot, const ShotSpan& before, Frames source, Frames start, Frames end) {
+    void dissolve(const ShotSpan& shot, const ShotSpan& before, const Source& source, Frames start,
+                  Frames end) {
         const Clip* left = project_.clip(before.shot);
         const Clip* clip = project_.clip(shot.shot);
         const auto left_at =
             round_to_frame(clip_time(before, start, rate_), rate_, FrameRounding::Nearest).frame;
-        line(reel_of(left), "C", std::max(left_at, Frames(0)), start, start);
-        line(reel_of(clip), fmt::format("D    {:03}", shot.fade.value), source, start, end);
+        line(reel_of(left), "C", {std::max(left_at, Frames(0)), Frames(0)}, start, start);
+        // Wipe 1 of the common numbering goes along the picture's width (SMPTE ST 258, from memory).
+        const char* change = shot.change == CutBody::Change::Wipe ? "W001" : "D   ";
+        line(reel_of(clip), fmt::format("{} {:03}", change, shot.fade.value), source, start, end);
+        if (shot.change == CutBody::Change::Rush)
+            text_ += "* A RUSH PAST THE PICTURE, WRITTEN AS A DISSOLVE\n";
         if (left)
             text_ += fmt::format("* FROM CLIP NAME: {}\n", one_line(left->name));
         if (clip)
@@ -143,7 +189,32 @@ Result<std::string> write_edl(const ExportMaterial& material) {
         events.gap_until(start);
         events.add(shots[i], i > 0 ? &shots[i - 1] : nullptr, start, end);
     }
+    events.finish(edl_losses(material));
     return events.text();
+}
+
+std::vector<std::string> edl_losses(const ExportMaterial& material) {
+    const auto& shots = material.written_shots();
+    const auto count = [&](auto is) { return std::count_if(shots.begin(), shots.end(), is); };
+    std::vector<std::string> losses;
+    const auto say = [&](std::ptrdiff_t many, const char* one, const char* several) {
+        if (many > 0)
+            losses.push_back(many == 1 ? one : fmt::format(fmt::runtime(several), many));
+    };
+    say(count([](const ShotSpan& shot) { return shot.framing != ShotFraming{}; }),
+        "how one shot lies in the picture (a note says it)",
+        "how {} shots lie in the picture (notes say it)");
+    say(count([](const ShotSpan& shot) {
+            return shot.fade > Frames(0) && shot.change == CutBody::Change::Rush;
+        }),
+        "one rush from shot to shot, written as a dissolve",
+        "{} rushes from shot to shot, written as dissolves");
+    const auto& layers = material.project.stage->layers;
+    const auto drawn = std::count_if(layers.begin(), layers.end(), [](const Layer& layer) {
+        return layer.kind != LayerKind::Shots && layer.kind != LayerKind::Camera && !layer.hidden;
+    });
+    say(drawn, "one layer besides the shots", "{} layers besides the shots");
+    return losses;
 }
 
 } // namespace pulsepin

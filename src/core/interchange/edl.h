@@ -11,4 +11,7 @@ namespace pulsepin {
 /// events. Fails when there is no cut, or more than 9999 events.
 [[nodiscard]] Result<std::string> write_edl(const ExportMaterial& material);
 
+/// What the list cannot hold of the project, a phrase each: "how 3 shots lie in the picture (notes say it)".
+[[nodiscard]] std::vector<std::string> edl_losses(const ExportMaterial& material);
+
 } // namespace pulsepin

@@ -69,11 +69,12 @@ bool has_drawings(const Lane& lane) {
 
 const std::array<ExporterRow, 19> rows{{
     {"edl", "Edit decision list", "edl", "Cuts in the CMX 3600 interchange style, for editing programs",
-     false, write_edl, cut_lane, has_cuts},
+     false, write_edl, cut_lane, has_cuts, edl_losses},
     {"csv", "Markers as a table", "csv", "One line a marker: name, bar and beat, time, frame, timecode",
      false, of_schedule<write_marker_csv>},
     {"triggers-csv", "Triggers as a table", "csv",
-     "One line a trigger: lane, effect, frames, strength, colours", false, of_schedule<write_trigger_csv>},
+     "One line a trigger: lane, effect, place, frames, strength, colours, layers, values", false,
+     of_schedule<write_trigger_csv>},
     {"keys-csv", "Keys as a table", "csv", "One line a key: property, frame, time, value, easing", true,
      write_key_csv},
     {"frames-csv", "Values of each frame", "csv", "One line a frame, with a column for each driven property",
@@ -147,6 +148,14 @@ Result<Curves> curves_of_project(const Project& project, const Progress& progres
         return tl::unexpected(followers.error());
     curves.followers = std::make_shared<const FollowerCurves>(*std::move(followers));
     return curves;
+}
+
+std::string told_of_losses(const ExportMaterial& material, const ExporterRow& row) {
+    std::string told;
+    if (row.losses)
+        for (const auto& loss : row.losses(material))
+            told += (told.empty() ? "" : "; ") + loss;
+    return told.empty() ? told : "Not in this file: " + told + ".";
 }
 
 Result<void> export_project(const ExportMaterial& material, const ExporterRow& row,

@@ -19,6 +19,8 @@ struct ExporterRow {
     ParamSpecs parameters = {}; ///< what can be chosen; what is not, the project says or is usual
     /// Of those with a parameter "lane": which lanes it may be; null: there is no such parameter.
     bool (*takes_lane)(const Lane&) = nullptr;
+    /// What it cannot hold of the project, a phrase each; null: it holds what it is for.
+    std::vector<std::string> (*losses)(const ExportMaterial&) = nullptr;
 };
 
 [[nodiscard]] std::span<const ExporterRow> exporters();
@@ -31,6 +33,9 @@ struct ExporterRow {
 /// there are some. Fails when the song is needed and not there, so that no flat curves are handed on.
 [[nodiscard]] Result<Curves> curves_for(const ExporterRow& row, const Project& project,
                                         const Progress& progress = {});
+
+/// What to say after that: what did not go along; empty where all did.
+[[nodiscard]] std::string told_of_losses(const ExportMaterial& material, const ExporterRow& row);
 
 /// Writes the file as a whole or not at all.
 [[nodiscard]] Result<void> export_project(const ExportMaterial& material, const ExporterRow& row,

@@ -67,7 +67,8 @@ Result<std::string> write_jams(const Project& project) {
                                 annotation("tempo", tempo, length.value)};
     if (project.detection) {
         for (const auto& onset : project.detection->onsets())
-            onsets.push_back(observation(onset.time, Seconds(0), nullptr, nullptr));
+            onsets.push_back(observation(onset.time, Seconds(0), nullptr,
+                                         std::round(static_cast<double>(onset.strength) * 1e4) / 1e4));
         for (const auto& section : project.detection->sections)
             sections.push_back(
                 observation(section.start, section.end - section.start, section.name, nullptr));

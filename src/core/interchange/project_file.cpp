@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "interchange/project_file.h"
 
+#include "base/draft.h"
 #include "base/text_file.h"
 #include "interchange/project_json.h"
 
@@ -21,7 +22,7 @@ std::string advice_for_damaged(const std::filesystem::path& path, const std::str
     std::error_code code;
     for (std::filesystem::directory_iterator entry(folder_of(path), code), end; !code && entry != end;
          entry.increment(code))
-        if (entry->path().filename().string().starts_with(draft_prefix))
+        if (is_draft(entry->path()))
             return advice + " Or look at " + entry->path().string() +
                    ", which a save that was cut off left behind.";
     return advice;
@@ -62,7 +63,7 @@ Result<Project> load_project(const std::filesystem::path& path) {
 
 Result<void> save_recovery_copy(const Project& project, const std::filesystem::path& path) {
     // Not read again: something that is hard to open is better than nothing.
-    return write_text_file(path, project_to_json(project, {}));
+    return write_text_file(path, project_to_json(project, {}), Access::OwnerOnly);
 }
 
 } // namespace pulsepin

@@ -6,6 +6,8 @@
 #include "interchange/json_fields.h"
 #include "interchange/project_upgrade.h"
 #include "interchange/schema_writer.h"
+#include "model/shape_outline.h"
+#include "stage/layer_kinds.h"
 
 #include <algorithm>
 
@@ -94,10 +96,31 @@ Result<Project> project_from_json(std::string_view text, const std::filesystem::
     }
 }
 
-std::string told_of_foreign(const Project& project) {
+namespace {
+
+/// Looks and shapes that are named and not known are kept as they are; what is seen instead is said.
+std::string told_of_unknown(const Project& project) {
+    for (const auto& layer : project.stage->layers) {
+        const auto modes = blend_modes();
+        const auto outlines = shape_outlines();
+        if (std::none_of(modes.begin(), modes.end(), [&](const auto& one) { return one.id == layer.blend; }))
+            return "The layer \"" + layer.name + "\" asks for the blend mode \"" + layer.blend +
+                   "\", which is not known: it is shown as normal.";
+        if (layer.kind == LayerKind::Shape &&
+            std::none_of(outlines.begin(), outlines.end(),
+                         [&](const auto& one) { return one.id == layer.shape; }))
+            return "The layer \"" + layer.name + "\" asks for the shape \"" + layer.shape +
+                   "\", which is not known: it is shown as a disc.";
+    }
+    return {};
+}
+
+} // namespace
+
+std::string told_on_opening(const Project& project) {
     const Foreign* foreign = project.foreign.get();
     if (!foreign || foreign->count + foreign->lost == 0)
-        return {};
+        return told_of_unknown(project);
     const auto fields = [](std::size_t n) { return std::to_string(n) + (n == 1 ? " field" : " fields"); };
     std::string told = foreign->version > project_format_version
                            ? "This project was saved by a newer Pulse Pin: "

@@ -14,9 +14,9 @@ inline constexpr int project_format_version = 7;
 /// says what and where. `folder` completes relative paths.
 [[nodiscard]] Result<Project> project_from_json(std::string_view text, const std::filesystem::path& folder);
 
-/// What to say of a project that was read with fields which this version does not know; empty when there are
-/// none.
-[[nodiscard]] std::string told_of_foreign(const Project& project);
+/// What to say of a project that was read: of fields, blend modes and shapes which this version does not
+/// know; empty when there are none.
+[[nodiscard]] std::string told_on_opening(const Project& project);
 
 /// The schema of these files (JSON Schema, draft 2020-12), as it is published in docs/project.schema.json.
 [[nodiscard]] std::string project_schema_text();

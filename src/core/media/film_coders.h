@@ -5,6 +5,7 @@
 
 #include "media/av_handles.h"
 #include "media/film_writer.h"
+#include "media/padded_pixels.h"
 
 #include <condition_variable>
 #include <deque>
@@ -22,8 +23,10 @@ struct PictureCoder::State {
     FilmSpec spec;
     av::Handle<AVCodecContext> coder;
     av::Handle<SwsContext> scaler;
+    PaddedPixels padded; ///< what is converted, where its rows end without room
     std::int64_t frames = 0;
-    std::vector<std::uint8_t> palette; ///< of the picture that was coded last, where it has one
+    bool was_sent_any = false, was_flushed = false; ///< to the coder
+    std::vector<std::uint8_t> palette;              ///< of the picture that was coded last, where it has one
 
     std::mutex mutex;
     std::condition_variable_any changed;
@@ -39,6 +42,8 @@ struct PictureCoder::State {
     [[nodiscard]] Result<void> make_scaler();
     [[nodiscard]] Result<void> convert(const std::uint8_t* pixels, std::int64_t stride, AVFrame& frame);
     void work(const std::stop_token& stop);
+    /// Brings the coder to its end from wherever it stands: some wait for ever when they are closed before.
+    void end_coder();
     /// Codes one, or what the coder still holds.
     [[nodiscard]] Result<std::vector<CodedPicture>> code(AVFrame* frame);
     /// What was coded since it was asked last.

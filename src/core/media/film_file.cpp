@@ -1,36 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/film_coders.h"
 
+#include "base/draft.h"
+
 #include <cerrno>
 #include <cstring>
-#include <fcntl.h>
-#include <sys/file.h>
 #include <system_error>
 #include <unistd.h>
 
 namespace pulsepin {
-namespace {
-
-/// Not that of texts (base/text_file.h): each removes what was forgotten of its own.
-constexpr std::string_view draft_prefix = ".pulsepin-film-";
-
-/// Drafts of programs that were killed: nobody holds them.
-void remove_forgotten_drafts(const std::filesystem::path& folder) {
-    std::error_code code;
-    for (std::filesystem::directory_iterator entry(folder, code), end; !code && entry != end;
-         entry.increment(code)) {
-        if (!entry->path().filename().string().starts_with(draft_prefix))
-            continue;
-        const int file = ::open(entry->path().c_str(), O_RDWR | O_CLOEXEC | O_NOFOLLOW);
-        if (file >= 0 && ::flock(file, LOCK_EX | LOCK_NB) == 0)
-            ::unlink(entry->path().c_str());
-        if (file >= 0)
-            ::close(file);
-    }
-}
-
-} // namespace
-
 struct FilmFile::State {
     struct Free {
         void operator()(AVFormatContext* p) const {
@@ -39,30 +17,42 @@ struct FilmFile::State {
             avformat_free_context(p);
         }
     };
-    std::filesystem::path path, draft;
+    std::filesystem::path path;
+    std::optional<Draft> draft; ///< before the container: closed after it
+    bool was_there = false;     ///< a file of that name, which the person agreed to replace
     FilmSpec spec;
     std::unique_ptr<AVFormatContext, Free> container;
     AVStream *pictures = nullptr, *sound = nullptr;
     AVRational picture_tick{1, 24};
     av::Handle<AVPacket> packet{av_packet_alloc()};
     AVRational sound_tick{1, 48000};
-    int lock = -1; ///< held on the draft while it is written
-    bool finished = false;
-
-    ~State() {
-        container.reset();
-        std::error_code code;
-        if (!finished && !draft.empty())
-            std::filesystem::remove(draft, code);
-        if (lock >= 0)
-            ::close(lock);
-    }
     tl::unexpected<Error> failed(int error) const {
         if (error == AVERROR(ENOSPC))
             return fail("The disk is full; the film was not written.", path.string(),
                         "Make room, or write it to another disk.");
         return fail("The film could not be written (" + name_of_error(error) + ").", path.string(),
                     "Look whether the folder can be written to.");
+    }
+    tl::unexpected<Error> moved_badly() const {
+        return fail("The film could not be put in its place (" + std::generic_category().message(errno) +
+                        ").",
+                    path.string(), "Look whether the folder can be written to.");
+    }
+    /// Someone else made a file of that name meanwhile: it stays, and the work of the encoder does, too.
+    Result<void> kept_beside() {
+        auto beside = path;
+        for (int i = 2; i < 1000; ++i) {
+            beside.replace_filename(path.stem().string() + "-" + std::to_string(i) +
+                                    path.extension().string());
+            std::error_code code;
+            if (std::filesystem::exists(std::filesystem::symlink_status(beside, code)))
+                continue;
+            if (!draft->take_place_of(beside))
+                return moved_badly();
+            return fail("Another file of this name came while the film was made, and was left as it is.",
+                        path.string(), "The film is whole in " + beside.string() + ".");
+        }
+        return moved_badly();
     }
 };
 
@@ -78,18 +68,15 @@ Result<FilmFile> FilmFile::create(const std::filesystem::path& path, const FilmS
     State& s = *state;
     s.path = path;
     s.spec = spec;
-    remove_forgotten_drafts(path.has_parent_path() ? path.parent_path() : std::filesystem::path("."));
-    s.draft = path.parent_path() / (std::string(draft_prefix) + path.filename().string());
-    s.lock = ::open(s.draft.c_str(), O_RDWR | O_CREAT | O_CLOEXEC, 0666);
-    if (s.lock < 0)
+    remove_forgotten_drafts(path.parent_path());
+    s.draft = Draft::beside(path);
+    if (!s.draft)
         return s.failed(AVERROR(errno));
-    if (::flock(s.lock, LOCK_EX | LOCK_NB) != 0) {
-        s.draft.clear(); // it is another's
-        return fail("Another film is being written under this name.", path.string(),
-                    "Wait for it, or choose another name.");
-    }
+    std::error_code code;
+    s.was_there = std::filesystem::exists(std::filesystem::symlink_status(path, code));
     AVFormatContext* made = nullptr;
-    const std::string draft_name = "file:" + s.draft.string(); // some containers read again what they wrote
+    const std::string draft_name =
+        "file:" + s.draft->opened_as().string(); // some containers read again what they wrote
     if (avformat_alloc_output_context2(&made, nullptr, std::string(spec.format->container).c_str(),
                                        draft_name.c_str()) < 0)
         return fail("This kind of film cannot be written here.", path.string());
@@ -103,21 +90,14 @@ Result<FilmFile> FilmFile::create(const std::filesystem::path& path, const FilmS
         if (!s.pictures ||
             avcodec_parameters_from_context(s.pictures->codecpar, coder->state_->coder.get()) < 0)
             return s.failed(AVERROR(ENOMEM));
-        // This encoder waits for ever when it is closed before it coded anything.
-        if (spec.format->picture == "libsvtav1") {
-            const std::vector<std::uint8_t> black(
-                static_cast<std::size_t>(spec.width) * static_cast<std::size_t>(spec.height) * 4, 0);
-            if (auto coded = coder->add(black.data(), std::int64_t{4} * spec.width); !coded)
-                return tl::unexpected(coded.error());
-            if (auto coded = coder->finish(); !coded)
-                return tl::unexpected(coded.error());
-        }
         s.picture_tick = tick_of(spec.rate);
         s.pictures->time_base = s.picture_tick;
         s.pictures->avg_frame_rate = s.pictures->r_frame_rate = {s.picture_tick.den, s.picture_tick.num};
         s.pictures->sample_aspect_ratio = {1, 1};
         if (spec.format->picture == "libx265")
             s.pictures->codecpar->codec_tag = MKTAG('h', 'v', 'c', '1'); // what players of MP4 look for
+        if (spec.transparent && !spec.format->pixels_with_holes.empty())
+            av_dict_set(&s.pictures->metadata, "alpha_mode", "1", 0);
         if (!spec.timecode.empty())
             av_dict_set(&s.pictures->metadata, "timecode", spec.timecode.c_str(), 0);
     }
@@ -169,6 +149,13 @@ Result<void> FilmFile::add(const CodedPicture& picture, Frames first) {
     if (av_new_packet(s.packet.get(), static_cast<int>(picture.bytes.size())) < 0)
         return s.failed(AVERROR(ENOMEM));
     std::memcpy(s.packet->data, picture.bytes.data(), picture.bytes.size());
+    if (!picture.holes.empty()) {
+        auto* beside = av_packet_new_side_data(s.packet.get(), AV_PKT_DATA_MATROSKA_BLOCKADDITIONAL,
+                                               picture.holes.size());
+        if (!beside)
+            return s.failed(AVERROR(ENOMEM));
+        std::memcpy(beside, picture.holes.data(), picture.holes.size());
+    }
     s.packet->pts = picture.shown + first.value;
     s.packet->dts = picture.decoded + first.value;
     s.packet->duration = 1;
@@ -211,12 +198,10 @@ Result<void> FilmFile::finish() {
         return s.failed(error);
     if (const int error = avio_closep(&s.container->pb); error < 0)
         return s.failed(error);
-    std::error_code code;
-    std::filesystem::rename(s.draft, s.path, code);
-    if (code)
-        return fail("The film could not be put in its place (" + code.message() + ").", s.path.string(),
-                    "Look whether the folder can be written to.");
-    s.finished = true;
+    if (::fsync(s.draft->descriptor()) != 0)
+        return s.failed(AVERROR(errno));
+    if (!(s.was_there ? s.draft->take_place() : s.draft->take_free_place()))
+        return errno == EEXIST ? s.kept_beside() : s.moved_badly();
     return {};
 }
 

@@ -13,7 +13,8 @@ std::span<const FilmFormat> film_formats() {
     static constexpr std::array<FilmFormat, 12> formats{{
         {"h264", "H.264, AAC", "mp4", "mp4", "libx264", "aac", "yuv420p", false, 0, 51, 18, false},
         {"hevc", "HEVC, AAC", "mp4", "mp4", "libx265", "aac", "yuv420p", false, 0, 51, 20, false},
-        {"vp9", "VP9, Opus", "webm", "webm", "libvpx-vp9", "libopus", "yuv420p", false, 0, 63, 28, false},
+        {"vp9", "VP9, Opus", "webm", "webm", "libvpx-vp9", "libopus", "yuv420p", false, 0, 63, 28, false,
+         false, "yuva420p"},
         {"av1", "AV1, Opus", "webm", "webm", "libsvtav1", "libopus", "yuv420p", false, 1, 63, 28, false},
         {"prores", "ProRes 422 HQ, PCM", "mov", "mov", "prores_ks", "pcm_s24le", "yuv422p10le", false, 0, 0,
          0, false},

@@ -16,12 +16,14 @@ struct FilmFormat {
     std::string_view picture; ///< an encoder; empty: sound alone
     std::string_view sound;   ///< an encoder; empty: none
     std::string_view pixels;  ///< as the encoder takes them
-    bool alpha = false;       ///< what no layer covers is transparent
+    bool alpha = false;       ///< its pixels have room for transparency
     /// What a number for quality may be, the first the best: of x264, x265, SVT-AV1 and libvpx their constant
     /// rate factor. Both 0: it has none.
     int best = 0, worst = 0, usual = 0;
     bool numbered = false; ///< a file for each picture, and the sound beside them
     bool in_one = false;   ///< the encoder answers once, at the end, with all pictures together
+    std::string_view pixels_with_holes = {}; ///< where transparency asks for others than is usual
+    [[nodiscard]] bool can_be_transparent() const { return alpha || !pixels_with_holes.empty(); }
 };
 
 [[nodiscard]] std::span<const FilmFormat> film_formats();

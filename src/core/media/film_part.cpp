@@ -1,16 +1,20 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/film_part.h"
 
+#include "base/draft.h"
+
 #include <algorithm>
+#include <cerrno>
 #include <fmt/core.h>
 #include <fstream>
+#include <optional>
 #include <sstream>
 #include <system_error>
 
 namespace pulsepin {
 namespace {
 
-constexpr std::string_view first_line = "PULSEPIN FILM PART 2";
+constexpr std::string_view first_line = "PULSEPIN FILM PART 3";
 
 class Hash {
 public:
@@ -50,10 +54,10 @@ std::string from_a_line(const std::string& line) {
 std::string head_of(const PartHead& part) {
     const FilmSpec& s = part.spec;
     std::string head = fmt::format(
-        "{}\nmade_of {}\nframes {} {} {}\nformat {}\nsize {} {}\nrate {} {}\nquality {}\nsound {} {} {}\n",
+        "{}\nmade_of {}\nframes {} {} {}\nformat {}\nsize {} {}\nrate {} {}\nquality {} {}\nsound {} {} {}\n",
         first_line, part.made_of, part.frames, part.first.value, part.until.value, s.format->id, s.width,
-        s.height, s.rate.numerator(), s.rate.denominator(), s.quality, part.with_sound ? 1 : 0, s.sound_kbit,
-        s.sample_rate);
+        s.height, s.rate.numerator(), s.rate.denominator(), s.quality, s.transparent ? 1 : 0,
+        part.with_sound ? 1 : 0, s.sound_kbit, s.sample_rate);
     head +=
         "title " + in_a_line(s.title) + "\nauthor " + in_a_line(s.author) + "\ntimecode " + s.timecode + "\n";
     for (const auto& chapter : s.chapters)
@@ -97,9 +101,10 @@ Result<PartHead> head_in(std::istream& in, const std::filesystem::path& path) {
         } else if (name == "rate" && words >> a >> b) {
             if (auto rate = FrameRate::make(a, b))
                 s.rate = *rate;
-        } else if (name == "quality" && words >> a)
+        } else if (name == "quality" && words >> a >> b) {
             s.quality = static_cast<int>(a);
-        else if (name == "sound" && words >> a >> b >> c) {
+            s.transparent = b != 0;
+        } else if (name == "sound" && words >> a >> b >> c) {
             part.with_sound = a != 0;
             s.sound_kbit = static_cast<int>(b);
             s.sample_rate = c;
@@ -135,17 +140,11 @@ std::string hash_of(std::string_view text) {
 // -- writing
 
 struct PartWriter::State {
-    std::filesystem::path path, draft;
+    std::filesystem::path path;
+    std::optional<Draft> draft;
     std::ofstream out;
     Hash hash;
-    bool finished = false;
 
-    ~State() {
-        out.close();
-        std::error_code code;
-        if (!finished)
-            std::filesystem::remove(draft, code);
-    }
     /// Numbers of eight bytes, the lowest first.
     void put(std::int64_t number) {
         unsigned char bytes[8];
@@ -174,9 +173,13 @@ PartWriter& PartWriter::operator=(PartWriter&&) noexcept = default;
 
 Result<PartWriter> PartWriter::create(const std::filesystem::path& path, const PartHead& head) {
     auto state = std::make_unique<State>();
-    state->path = state->draft = path;
-    state->draft += ".part";
-    state->out.open(state->draft, std::ios::binary);
+    state->path = path;
+    remove_forgotten_drafts(path.parent_path());
+    state->draft = Draft::beside(path);
+    if (!state->draft)
+        return fail("The part could not be written (" + std::generic_category().message(errno) + ").",
+                    path.string(), "Look whether the folder is there and can be written to.");
+    state->out.open(state->draft->opened_as(), std::ios::binary);
     const std::string text = head_of(head);
     state->hash.add(text.data(), text.size());
     state->out << text;
@@ -193,6 +196,7 @@ Result<void> PartWriter::add(const CodedPicture& picture, Frames first) {
     s.put(picture.decoded);
     s.put(picture.key ? 1 : 0);
     s.put(picture.bytes);
+    s.put(picture.holes);
     return s.good();
 }
 
@@ -213,12 +217,10 @@ Result<void> PartWriter::finish() {
     s.out.close();
     if (auto good = s.good(); !good)
         return good;
-    std::error_code code;
-    std::filesystem::rename(s.draft, s.path, code);
-    if (code)
-        return fail("The part could not be put in its place (" + code.message() + ").", s.path.string(),
-                    "Look whether the folder can be written to.");
-    s.finished = true;
+    if (!s.draft->take_place())
+        return fail("The part could not be put in its place (" + std::generic_category().message(errno) +
+                        ").",
+                    s.path.string(), "Look whether the folder can be written to.");
     return {};
 }
 
@@ -292,7 +294,8 @@ Result<std::variant<PartEnd, PartPicture, CodedSound>> PartReader::next() {
         PartPicture piece;
         std::int64_t key = 0;
         if (!s.number(piece.first.value) || !s.number(piece.picture.shown) ||
-            !s.number(piece.picture.decoded) || !s.number(key) || !s.bytes(piece.picture.bytes))
+            !s.number(piece.picture.decoded) || !s.number(key) || !s.bytes(piece.picture.bytes) ||
+            !s.bytes(piece.picture.holes))
             return damaged(s.path, "it is cut off");
         piece.picture.key = key != 0;
         return Piece(std::move(piece));

@@ -20,6 +20,7 @@ struct FilmSpec {
     int width = 1280, height = 720;
     FrameRate rate;
     int quality = 0;                  ///< within the format's
+    bool transparent = false;         ///< pictures have holes, which the format keeps
     int sound_kbit = 192;             ///< a second, of formats that lose something
     std::int64_t sample_rate = 48000; ///< of the sound that is given; see coded_rate()
     std::string title = {}, author = {};
@@ -35,9 +36,14 @@ struct FilmSpec {
 /// Fails, with what to do, where a film cannot be written so.
 [[nodiscard]] Result<void> can_write(const FilmSpec& spec);
 
+/// Of what its sides are multiples, as the format's colours ask: 1 or 2.
+[[nodiscard]] int side_step(const FilmSpec& spec);
+
 /// A coded picture; its times are frames from the first of its part.
 struct CodedPicture {
     std::vector<std::uint8_t> bytes;
+    std::vector<std::uint8_t> holes =
+        {}; ///< what some formats keep beside the picture: where it is transparent
     std::int64_t shown = 0, decoded = 0;
     bool key = false;
 };

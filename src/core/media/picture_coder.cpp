@@ -2,7 +2,10 @@
 #include "media/film_coders.h"
 #include "media/own_palette.h"
 
+#include <cerrno>
+#include <chrono>
 #include <cstdlib>
+#include <cstring>
 #include <iterator>
 #include <utility>
 
@@ -18,8 +21,10 @@ constexpr int coder_threads = 2; // fixed: see PictureCoder
 constexpr int group_seconds = 2;
 constexpr int frames_between = 3; // one that is converted, one that waits, one that is coded
 
-AVPixelFormat pixels_of(const FilmFormat& format) {
-    return av_get_pix_fmt(std::string(format.pixels).c_str());
+AVPixelFormat pixels_of(const FilmSpec& spec) {
+    const auto& format = *spec.format;
+    const bool others = spec.transparent && !format.pixels_with_holes.empty();
+    return av_get_pix_fmt(std::string(others ? format.pixels_with_holes : format.pixels).c_str());
 }
 
 bool is_rgb(AVPixelFormat pixels) {
@@ -57,6 +62,8 @@ void set_options(AVCodecContext& coder, const FilmSpec& spec) {
         av_opt_set(own, "deadline", "good", 0);
         av_opt_set(own, "cpu-used", "4", 0);
         av_opt_set(own, "row-mt", "1", 0);
+        if (spec.transparent)
+            av_opt_set(own, "auto-alt-ref", "0", 0); // pictures that are never shown have no holes
     } else if (encoder == "libsvtav1") {
         setenv("SVT_LOG", "1", 0); // errors alone
         coder.gop_size = group;
@@ -90,6 +97,13 @@ AVRational tick_of(FrameRate rate) {
     return {static_cast<int>(rate.denominator()), static_cast<int>(rate.numerator())};
 }
 
+int side_step(const FilmSpec& spec) {
+    if (!spec.format || spec.format->picture.empty())
+        return 1;
+    const auto* told = av_pix_fmt_desc_get(pixels_of(spec));
+    return told && (told->log2_chroma_w > 0 || told->log2_chroma_h > 0) ? 2 : 1;
+}
+
 Result<void> can_write(const FilmSpec& spec) {
     if (!spec.format || !can_write(*spec.format))
         return fail("The encoder for this kind of film is not installed.", {},
@@ -97,7 +111,7 @@ Result<void> can_write(const FilmSpec& spec) {
     if (spec.width < 16 || spec.height < 16 || spec.width > 8192 || spec.height > 8192)
         return fail("A film is 16 to 8192 pixels wide and high.");
     if (!spec.format->picture.empty()) {
-        const auto* told = av_pix_fmt_desc_get(pixels_of(*spec.format));
+        const auto* told = av_pix_fmt_desc_get(pixels_of(spec));
         if (told &&
             (spec.width % (1 << told->log2_chroma_w) != 0 || spec.height % (1 << told->log2_chroma_h) != 0))
             return fail("Width and height of this kind of film must be even.", {},
@@ -120,7 +134,7 @@ Result<PictureCoder> PictureCoder::open(const FilmSpec& spec) {
     const auto* encoder = avcodec_find_encoder_by_name(std::string(spec.format->picture).c_str());
     state->coder.reset(avcodec_alloc_context3(encoder));
     AVCodecContext& coder = *state->coder;
-    const AVPixelFormat pixels = pixels_of(*spec.format);
+    const AVPixelFormat pixels = pixels_of(spec);
     coder.width = spec.width;
     coder.height = spec.height;
     coder.pix_fmt = pixels;
@@ -151,6 +165,40 @@ Result<PictureCoder> PictureCoder::open(const FilmSpec& spec) {
 PictureCoder::State::~State() {
     worker.request_stop();
     changed.notify_all();
+    if (worker.joinable())
+        worker.join();
+    end_coder();
+}
+
+void PictureCoder::State::end_coder() {
+    if (!coder || !avcodec_is_open(coder.get()) || spec.format->picture != "libsvtav1")
+        return;
+    const auto drop_packets = [&] {
+        const av::Handle<AVPacket> packet(av_packet_alloc());
+        int got = 0;
+        while ((got = avcodec_receive_packet(coder.get(), packet.get())) == 0)
+            av_packet_unref(packet.get());
+        return got;
+    };
+    if (!was_sent_any) {
+        av::Handle<AVFrame> black(av_frame_alloc());
+        black->width = spec.width;
+        black->height = spec.height;
+        black->format = coder->pix_fmt;
+        if (av_frame_get_buffer(black.get(), 0) < 0)
+            return;
+        for (std::size_t plane = 0; plane < 3; ++plane)
+            std::memset(black->data[plane], 0,
+                        static_cast<std::size_t>(black->linesize[plane]) *
+                            static_cast<std::size_t>(plane == 0 ? spec.height : (spec.height + 1) / 2));
+        black->pts = 0;
+        avcodec_send_frame(coder.get(), black.get());
+    }
+    if (!was_flushed)
+        avcodec_send_frame(coder.get(), nullptr);
+    // Once flushed, a coder gives what it holds and then its end.
+    for (int i = 0; i < 1000 && drop_packets() == AVERROR(EAGAIN); ++i)
+        std::this_thread::sleep_for(std::chrono::milliseconds(2));
 }
 
 Result<void> PictureCoder::State::make_frames() {
@@ -197,6 +245,16 @@ Result<void> PictureCoder::State::convert(const std::uint8_t* pixels, std::int64
     // The coder may hold on to its pixels.
     if (av_frame_make_writable(&frame) < 0)
         return fail("There is not enough memory for a picture of this size.");
+    // The scaler reads many pixels at once: rows without room behind them are laid into such that have.
+    constexpr std::int64_t at_once = 64; // bytes
+    if (stride % at_once != 0 || std::int64_t{4} * spec.width != stride) {
+        if (padded.width == 0)
+            padded = PaddedPixels(spec.width, spec.height);
+        for (int y = 0; y < spec.height; ++y)
+            std::memcpy(padded.row(y), pixels + y * stride, static_cast<std::size_t>(spec.width) * 4);
+        pixels = padded.bytes.data();
+        stride = static_cast<std::int64_t>(padded.stride);
+    }
     const std::uint8_t* planes[] = {pixels, nullptr, nullptr, nullptr};
     const int strides[] = {static_cast<int>(stride), 0, 0, 0};
     sws_scale(scaler.get(), planes, strides, 0, spec.height, frame.data, frame.linesize);
@@ -211,7 +269,10 @@ Result<std::vector<CodedPicture>> PictureCoder::State::code(AVFrame* frame) {
         av_opt_set(coder->priv_data, "gifflags", colours == palette ? "offsetting+transdiff" : "0", 0);
         palette = colours;
     }
+    if (!frame && !was_sent_any)
+        return std::vector<CodedPicture>{}; // some wait for ever for the pictures of nothing
     const int sent = avcodec_send_frame(coder.get(), frame);
+    (frame ? was_sent_any : was_flushed) = true;
     if (sent < 0 && frame)
         return fail("A picture could not be coded (" + name_of_error(sent) + ").");
     const av::Handle<AVPacket> packet(av_packet_alloc());
@@ -224,6 +285,10 @@ Result<std::vector<CodedPicture>> PictureCoder::State::code(AVFrame* frame) {
             return fail("A picture could not be coded (" + name_of_error(got) + ").");
         CodedPicture picture;
         picture.bytes.assign(packet->data, packet->data + packet->size);
+        std::size_t size = 0;
+        if (const auto* beside =
+                av_packet_get_side_data(packet.get(), AV_PKT_DATA_MATROSKA_BLOCKADDITIONAL, &size))
+            picture.holes.assign(beside, beside + size);
         picture.shown = packet->pts;
         picture.decoded = packet->dts == AV_NOPTS_VALUE ? packet->pts : packet->dts;
         picture.key = (packet->flags & AV_PKT_FLAG_KEY) != 0;

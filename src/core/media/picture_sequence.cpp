@@ -43,14 +43,20 @@ bool is_sequence(const std::filesystem::path& path) {
            name[mark + 3] == 'd';
 }
 
+bool is_of_sequence(const std::filesystem::path& file, const std::filesystem::path& pattern) {
+    const auto one = numbered(file.filename().string());
+    return one && pattern_of(*one) == pattern.filename().string();
+}
+
 std::optional<int> first_of_sequence(const std::filesystem::path& pattern) {
     std::optional<int> first;
     std::error_code code;
     const auto folder = pattern.has_parent_path() ? pattern.parent_path() : std::filesystem::path(".");
     for (const auto& file : std::filesystem::directory_iterator(folder, code)) {
-        const auto one = numbered(file.path().filename().string());
-        if (one && pattern_of(*one) == pattern.filename().string())
-            first = std::min(first.value_or(one->number), one->number);
+        if (is_of_sequence(file.path(), pattern)) {
+            const int number = numbered(file.path().filename().string())->number;
+            first = std::min(first.value_or(number), number);
+        }
     }
     return first;
 }

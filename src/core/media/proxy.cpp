@@ -1,12 +1,19 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/proxy.h"
 
-#include "media/av_handles.h"
+#include "base/draft.h"
+#include "media/picture_scaler.h"
 
 #include <algorithm>
 #include <cmath>
 #include <limits>
+#include <optional>
+#include <string_view>
 #include <vector>
+
+extern "C" {
+#include <libavutil/pixdesc.h>
+}
 
 namespace pulsepin {
 namespace {
@@ -80,7 +87,9 @@ public:
         return {};
     }
 
-    Result<void> add(AVFrame* frame) {
+    /// `length`: how long it is on screen; the last one is seen only where that is told.
+    Result<void> add(AVFrame* frame, std::int64_t length) {
+        length_ = length;
         frame->quality = encoder_->global_quality;
         return avcodec_send_frame(encoder_.get(), frame) < 0 ? failed() : take_packets();
     }
@@ -99,6 +108,7 @@ private:
     }
     Result<void> take_packets() {
         while (avcodec_receive_packet(encoder_.get(), packet_.get()) == 0) {
+            packet_->duration = length_;
             av_packet_rescale_ts(packet_.get(), base_, stream_->time_base);
             packet_->stream_index = stream_->index;
             if (av_interleaved_write_frame(container_.get(), packet_.get()) < 0)
@@ -109,6 +119,7 @@ private:
 
     int width_, height_;
     AVRational base_;
+    std::int64_t length_ = 1;
     std::string name_;
     av::Handle<AVCodecContext> encoder_;
     av::Handle<AVPacket> packet_{av_packet_alloc()};
@@ -119,51 +130,78 @@ private:
     AVStream* stream_ = nullptr;
 };
 
+/// JPEG's own colours: BT.601 in the full range (JFIF 1.02).
+bool convert_to_jpeg(av::Handle<SwsContext>& scaler, const PaddedPixels& from, AVFrame& to) {
+    scaler.reset(sws_getCachedContext(scaler.release(), from.width, from.height, AV_PIX_FMT_BGRA, to.width,
+                                      to.height, AV_PIX_FMT_YUVJ420P, SWS_BILINEAR | SWS_ACCURATE_RND,
+                                      nullptr, nullptr, nullptr));
+    if (!scaler || av_frame_make_writable(&to) < 0)
+        return false;
+    const int* bt601 = sws_getCoefficients(SWS_CS_ITU601);
+    sws_setColorspaceDetails(scaler.get(), bt601, 1, bt601, 1, 0, 1 << 16, 1 << 16);
+    const std::uint8_t* planes[] = {from.bytes.data(), nullptr, nullptr, nullptr};
+    const int strides[] = {static_cast<int>(from.stride), 0, 0, 0};
+    sws_scale(scaler.get(), planes, strides, 0, from.height, to.data, to.linesize);
+    return true;
+}
+
 Result<void> write_proxy(const std::filesystem::path& clip, const std::filesystem::path& to,
                          const Progress& progress) {
     auto source = av::open_stream(clip, AVMEDIA_TYPE_VIDEO);
     if (!source)
         return tl::unexpected(source.error());
-    const AVStream& stream = *source->stream;
-    const int width = source->decoder->width, height = source->decoder->height;
-    const double fit = std::min(1.0, static_cast<double>(largest_side) / std::max({width, height, 1}));
-    PictureWriter writer(even(width * fit), even(height * fit), stream.time_base);
-    if (auto opened = writer.open(to); !opened)
-        return opened;
+    AVStream& stream = *source->stream;
     const av::Handle<AVPacket> packet{av_packet_alloc()};
     const av::Handle<AVFrame> frame{av_frame_alloc()}, small{av_frame_alloc()};
-    small->width = even(width * fit);
-    small->height = even(height * fit);
-    small->format = AV_PIX_FMT_YUVJ420P;
-    small->color_range = AVCOL_RANGE_JPEG;
-    if (av_frame_get_buffer(small.get(), 0) < 0)
-        return fail("There is not enough memory for a picture of this clip.", clip);
-    av::Handle<SwsContext> scaler;
+    // Pictures are taken as they are seen, by the same way as all others: upright, in their colours.
+    PictureScaler seen;
+    av::Handle<SwsContext> to_jpeg;
+    std::optional<PictureWriter> writer;
     const auto start = stream.start_time == AV_NOPTS_VALUE ? 0 : stream.start_time;
     const double length =
         source->container->duration > 0 ? static_cast<double>(source->container->duration) / AV_TIME_BASE : 0;
     std::int64_t last = std::numeric_limits<std::int64_t>::min();
+    const auto rate = av_guess_frame_rate(source->container.get(), &stream, nullptr);
+    const auto usual =
+        rate.num > 0 ? std::max<std::int64_t>(1, av_rescale_q(1, av_inv_q(rate), stream.time_base)) : 1;
     int damaged = 0;
     while (av::next_frame(*source, packet.get(), frame.get(), damaged) == av::Step::Frame) {
         if (progress.cancelled())
             return fail_cancelled();
-        if (frame->best_effort_timestamp == AV_NOPTS_VALUE || frame->best_effort_timestamp - start <= last)
+        // The last pictures of a stream may not say when they are shown.
+        const bool told = frame->best_effort_timestamp != AV_NOPTS_VALUE;
+        const auto at =
+            told ? frame->best_effort_timestamp - start : std::max<std::int64_t>(last, -usual) + usual;
+        if (at <= last)
             continue;
-        last = frame->best_effort_timestamp - start;
-        scaler.reset(sws_getCachedContext(
-            scaler.release(), frame->width, frame->height, static_cast<AVPixelFormat>(frame->format),
-            small->width, small->height, AV_PIX_FMT_YUVJ420P, SWS_BILINEAR, nullptr, nullptr, nullptr));
-        if (!scaler || av_frame_make_writable(small.get()) < 0)
+        last = at;
+        const auto made =
+            seen.scaled(*frame, seen_as(*frame, *source->container, stream), largest_side, largest_side);
+        if (!made)
+            return fail(made.error().what, clip);
+        if (!writer) {
+            small->width = even(made->pixels.width);
+            small->height = even(made->pixels.height);
+            small->format = AV_PIX_FMT_YUVJ420P;
+            small->color_range = AVCOL_RANGE_JPEG;
+            if (av_frame_get_buffer(small.get(), 0) < 0)
+                return fail("There is not enough memory for a picture of this clip.", clip);
+            writer.emplace(small->width, small->height, stream.time_base);
+            if (auto opened = writer->open(to); !opened)
+                return opened;
+        }
+        if (!convert_to_jpeg(to_jpeg, made->pixels, *small))
             return fail("The pictures in this file have a format that cannot be shown.", clip);
-        sws_scale(scaler.get(), frame->data, frame->linesize, 0, frame->height, small->data, small->linesize);
         small->pts = last;
-        if (auto added = writer.add(small.get()); !added)
+        if (auto added = writer->add(small.get(), std::max(frame->pkt_duration, usual)); !added)
             return added;
         if (length > 0)
             progress.report(std::min(1.0, static_cast<double>(last) * av_q2d(stream.time_base) / length));
         av_frame_unref(frame.get());
     }
-    return writer.finish();
+    if (!writer)
+        return fail("Not a single picture could be decoded.", clip, "The file is damaged; export it again.");
+    return writer->finish();
 }
 
 } // namespace
@@ -171,7 +209,9 @@ Result<void> write_proxy(const std::filesystem::path& clip, const std::filesyste
 bool ClipWeight::wants_proxy() const {
     const double pixels = static_cast<double>(width) * height;
     constexpr double full_hd = 1920.0 * 1200, bearable = 60 * 1920.0 * 1080;
-    return pixels > full_hd || pixels * longest_group > bearable || uneven;
+    if (transparent) // a proxy is opaque
+        return false;
+    return pixels > full_hd || pixels * longest_group > bearable || uneven || without_index;
 }
 
 Result<ClipWeight> weigh_clip(const std::filesystem::path& clip) {
@@ -179,6 +219,12 @@ Result<ClipWeight> weigh_clip(const std::filesystem::path& clip) {
     if (!source)
         return tl::unexpected(source.error());
     ClipWeight weight{source->decoder->width, source->decoder->height};
+    const std::string_view container = source->container->iformat->name;
+    weight.without_index = container == "mpegts" || container == "mpeg";
+    const auto* pixels = av_pix_fmt_desc_get(source->decoder->pix_fmt);
+    const auto* alpha = av_dict_get(source->stream->metadata, "alpha_mode", nullptr, 0);
+    weight.transparent = (pixels && (pixels->flags & AV_PIX_FMT_FLAG_ALPHA) != 0) ||
+                         (alpha && std::string_view(alpha->value) == "1");
     const double tick = av_q2d(source->stream->time_base);
     const av::Handle<AVPacket> packet{av_packet_alloc()};
     std::vector<std::int64_t> times;
@@ -200,18 +246,14 @@ Result<ClipWeight> weigh_clip(const std::filesystem::path& clip) {
 
 Result<void> make_proxy(const std::filesystem::path& clip, const std::filesystem::path& to,
                         const Progress& progress) {
-    auto draft = to;
-    draft += ".part";
-    std::error_code code;
-    if (auto written = write_proxy(clip, draft, progress); !written) {
-        std::filesystem::remove(draft, code);
+    remove_forgotten_drafts(to.parent_path());
+    auto draft = Draft::beside(to, 0600);
+    if (!draft)
+        return fail("The proxy could not be written.", to, "Is the disk full?");
+    if (auto written = write_proxy(clip, draft->opened_as(), progress); !written)
         return written;
-    }
-    std::filesystem::rename(draft, to, code);
-    if (code) {
-        std::filesystem::remove(draft, code);
+    if (!draft->take_place())
         return fail("The proxy could not be put in its place.", to);
-    }
     return {};
 }
 

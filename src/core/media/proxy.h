@@ -14,9 +14,12 @@ struct ClipWeight {
     int width = 0, height = 0;
     int longest_group =
         0; ///< pictures that may have to be decoded to show one: from one key picture to the next
-    bool uneven = false; ///< its pictures do not follow each other evenly, as phones write them
+    bool uneven = false;        ///< its pictures do not follow each other evenly, as phones write them
+    bool without_index = false; ///< a stream as it is sent: places in it have to be searched for
+    bool transparent = false;
 
-    /// Larger than full HD, or more than some sixty full HD pictures to decode for one, or uneven.
+    /// Larger than full HD, or more than some sixty full HD pictures to decode for one, uneven or
+    /// without an index; none that is transparent.
     [[nodiscard]] bool wants_proxy() const;
 };
 

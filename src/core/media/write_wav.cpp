@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/write_wav.h"
 
+#include "base/draft.h"
+
 #include <array>
 #include <bit>
 #include <cstring>
@@ -67,14 +69,15 @@ std::vector<char> header_for(const SoundFormat& format, std::uint64_t frames) {
 
 Result<void> write_wav(const SampleStore& sound, const std::filesystem::path& path,
                        const Progress& progress) {
-    const auto draft = std::filesystem::path(path.string() + ".part");
-    std::error_code ignored;
     const auto failed = [&]() -> Result<void> {
-        std::filesystem::remove(draft, ignored);
         return fail("The sound could not be written.", path.string(),
                     "See whether the disk is full and the folder may be written to.");
     };
-    std::ofstream file(draft, std::ios::binary | std::ios::trunc);
+    remove_forgotten_drafts(path.parent_path());
+    auto draft = Draft::beside(path);
+    if (!draft)
+        return failed();
+    std::ofstream file(draft->opened_as(), std::ios::binary);
     if (!file)
         return failed();
     const auto header = header_for(sound.format(), static_cast<std::uint64_t>(sound.length().value));
@@ -82,11 +85,8 @@ Result<void> write_wav(const SampleStore& sound, const std::filesystem::path& pa
     const auto all = sound.interleaved();
     constexpr std::size_t block = std::size_t{1} << 20;
     for (std::size_t at = 0; at < all.size(); at += block) {
-        if (progress.cancelled()) {
-            file.close();
-            std::filesystem::remove(draft, ignored);
+        if (progress.cancelled())
             return fail_cancelled();
-        }
         const auto part = all.subspan(at, std::min(block, all.size() - at));
         file.write(reinterpret_cast<const char*>(part.data()),
                    static_cast<std::streamsize>(part.size_bytes()));
@@ -96,10 +96,7 @@ Result<void> write_wav(const SampleStore& sound, const std::filesystem::path& pa
         sound.give_back_memory();
     }
     file.close();
-    std::error_code error;
-    if (file)
-        std::filesystem::rename(draft, path, error);
-    if (!file || error)
+    if (!file || !draft->take_place())
         return failed();
     return {};
 }

@@ -40,6 +40,8 @@ Lane copied(const Lane& lane, Project& next, bool pins, Frames later) {
         return std::any_of(next.lanes.begin(), next.lanes.end(),
                            [&](const auto& one) { return one->name == name; });
     });
+    if (copy.motion && copy.motion->own.property == lane.name) // it was called after its lane
+        copy.motion->own.property = copy.name;
     if (!pins)
         copy.pins.clear();
     std::map<PinId, PinId> renamed;
@@ -73,6 +75,17 @@ bool drives(const Lane& lane, LayerId layer) {
                                        [&](const Feed& feed) { return feed.target.layer == layer; }));
 }
 
+std::string name_of(const Project& project, LayerId id) {
+    const Layer* layer = project.stage->layer(id);
+    return layer ? layer->name : std::string();
+}
+
+/// Tables call a property after its layer: "Kite: opacity".
+void rename_property(Feed& feed, const std::string& layer, const std::string& other) {
+    if (!layer.empty() && feed.property.starts_with(layer))
+        feed.property.replace(0, layer.size(), other);
+}
+
 /// Copies of the lanes of `from` that drive the layer instead, and nothing else.
 Project with_lanes_for(Project next, const Project& project, LayerId from, LayerId layer, Frames later) {
     for (const auto& lane : project.lanes) {
@@ -84,6 +97,8 @@ Project with_lanes_for(Project next, const Project& project, LayerId from, Layer
         Motion none;
         Motion& motion = twin.motion ? *twin.motion : none;
         const auto follow = [&](Feed& feed) {
+            if (feed.target.layer == from)
+                rename_property(feed, name_of(project, from), name_of(next, layer));
             feed.target.layer = feed.target.layer == from ? layer : LayerId{};
         };
         follow(motion.own);

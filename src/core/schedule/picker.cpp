@@ -2,6 +2,7 @@
 #include "schedule/picker.h"
 
 #include "schedule/picker_tables.h"
+#include "schedule/shots.h"
 #include "time/clock_grid.h"
 #include "time/musical_text.h"
 
@@ -76,6 +77,9 @@ Result<std::vector<Picked>> pick(const Picker& picker, const Project& project) {
     }
     for (auto& place : picked)
         place.time = time_of_tick(picker, project, place.at);
+    // The grid goes on behind the song, where nothing is ever seen.
+    if (project.song)
+        std::erase_if(picked, [end = piece_end(project)](const Picked& place) { return place.time >= end; });
     return picked;
 }
 

@@ -5,6 +5,7 @@
 #include "model/lane_kind.h"
 #include "schedule/forms.h"
 #include "schedule/resolve.h"
+#include "schedule/shots.h"
 
 #include <algorithm>
 #include <cmath>
@@ -47,6 +48,12 @@ Result<std::vector<Picked>> picked_for(const Project& project, const Picker& pic
     if (picked && picker.source != "onsets" && form.variation().strength == Variation::Strength::Onsets)
         take_strength_of_onsets(project, *picked);
     return picked;
+}
+
+/// The grid goes on behind the song, where nothing is ever seen.
+bool lies_behind(const Project& project, const Picker& picker) {
+    return project.song && project.grid && !picker.by_clock &&
+           project.grid->time_at(picker.from) >= piece_end(project);
 }
 
 void add_outline(PlacePreview& preview, const Project& project, const Lane& lane, const Picked& place,
@@ -95,11 +102,12 @@ Result<Placed> place(const Project& project, LaneId id, const Picker& picker, co
     const Lane& lane = *project.lane(id);
     const std::string kind(lane.kind->singular);
     if (preview->outlines.empty())
-        return fail(preview->already_there > 0 ? "There is a " + kind + " on each of these positions already."
-                    : preview->too_close > 0
-                        ? std::string("Each of these positions is too close to another cut.")
-                        : std::string("No position was picked in that range."),
-                    {}, "Choose another range or pick more often.");
+        return fail(
+            lies_behind(project, picker) ? std::string("That range lies behind the end of the piece.")
+            : preview->already_there > 0 ? "There is a " + kind + " on each of these positions already."
+            : preview->too_close > 0     ? std::string("Each of these positions is too close to another cut.")
+                                         : std::string("No position was picked in that range."),
+            {}, "Choose another range or pick more often.");
     Project next = project;
     const PlantingId planting{next.next_id++};
     auto plantings = *project.plantings;

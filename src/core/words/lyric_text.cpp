@@ -199,6 +199,31 @@ std::string line_text(const LyricLine& line) {
     return text;
 }
 
+namespace {
+constexpr std::string_view guard = "\u2060";
+}
+
+std::string guarded_marks(std::string_view text, bool (*opens_mark)(std::string_view)) {
+    std::string out;
+    for (std::size_t at = 0; at < text.size(); ++at) {
+        out += text[at];
+        if (opens_mark(text.substr(at)))
+            out += guard;
+    }
+    return out;
+}
+
+std::string without_guards(std::string_view text) {
+    std::string out;
+    for (std::size_t at = 0; at < text.size(); ++at) {
+        out += text[at];
+        if (std::string_view("<[{").find(text[at]) != std::string_view::npos &&
+            text.substr(at + 1).starts_with(guard))
+            at += guard.size();
+    }
+    return out;
+}
+
 std::optional<Seconds> start_of(const LyricLine& line) {
     return line.start || line.words.empty() ? line.start : line.words.front().start;
 }

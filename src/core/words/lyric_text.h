@@ -45,6 +45,11 @@ private:
 /// The words of a line, with a blank between them.
 [[nodiscard]] std::string line_text(const LyricLine& line);
 
+/// Words that would be read as marks ("<i>", "<00:01>") stay words: a word joiner (U+2060), which is not
+/// seen, is put behind the bracket. Neither SubRip nor LRC knows another way.
+[[nodiscard]] std::string guarded_marks(std::string_view text, bool (*opens_mark)(std::string_view));
+[[nodiscard]] std::string without_guards(std::string_view text);
+
 /// When a line begins and ends, by itself or by its words; none when neither says so.
 [[nodiscard]] std::optional<Seconds> start_of(const LyricLine& line);
 [[nodiscard]] std::optional<Seconds> end_of(const LyricLine& line);

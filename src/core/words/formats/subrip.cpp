@@ -2,6 +2,7 @@
 #include "words/formats/rows.h"
 #include "words/lyric_text.h"
 
+#include <cctype>
 #include <fmt/core.h>
 
 namespace pulsepin::lyric {
@@ -27,15 +28,28 @@ bool is_number(std::string_view text) {
     return !text.empty() && text.find_first_not_of("0123456789") == std::string_view::npos;
 }
 
+/// Whether a mark that tells how it looks would begin there: one of the tags that players of SubRip know
+/// (common practice), or {\an8}. Another "<" is text.
+bool opens_mark(std::string_view text) {
+    if (text.starts_with("{\\"))
+        return true;
+    if (!text.starts_with('<'))
+        return false;
+    text.remove_prefix(text.starts_with("</") ? 2 : 1);
+    std::string name;
+    while (name.size() < text.size() && std::isalpha(static_cast<unsigned char>(text[name.size()])))
+        name += static_cast<char>(std::tolower(static_cast<unsigned char>(text[name.size()])));
+    const auto after = name.size() < text.size() ? text[name.size()] : ' ';
+    return (after == '>' || after == ' ') &&
+           (name == "b" || name == "i" || name == "u" || name == "s" || name == "font");
+}
+
 /// Without what tells how it looks: <i>, </font> and {\an8}. A "<" that opens no such mark is text.
 std::string without_marks(std::string_view text) {
     std::string out;
     for (std::size_t at = 0; at < text.size();) {
-        const bool tag = text[at] == '<' && at + 1 < text.size() &&
-                         (text[at + 1] == '/' || (text[at + 1] >= 'a' && text[at + 1] <= 'z') ||
-                          (text[at + 1] >= 'A' && text[at + 1] <= 'Z'));
-        const bool place = text.substr(at).starts_with("{\\");
-        const auto end = tag ? text.find('>', at) : place ? text.find('}', at) : std::string_view::npos;
+        const auto end = !opens_mark(text.substr(at)) ? std::string_view::npos
+                                                      : text.find(text[at] == '<' ? '>' : '}', at);
         if (end != std::string_view::npos)
             at = end + 1;
         else
@@ -65,7 +79,7 @@ Result<Lyric> read(std::span<const std::string> lines) {
         }
         if (lyric.lines.empty())
             lyric.lines.push_back({.in_file = i + 1});
-        WordCutter(lyric.lines.back()).text(without_marks(said));
+        WordCutter(lyric.lines.back()).text(without_guards(without_marks(said)));
     }
     return lyric;
 }
@@ -76,7 +90,7 @@ std::string write(const Lyric& lyric) {
     for (const auto& line : lyric.lines)
         if (const auto start = start_of(line), end = end_of(line); start && end)
             text += fmt::format("{}\n{} --> {}\n{}\n\n", ++number, caption_time(*start, ','),
-                                caption_time(*end, ','), line_text(line));
+                                caption_time(*end, ','), guarded_marks(line_text(line), opens_mark));
     return text;
 }
 

@@ -62,7 +62,7 @@ void cut_stamped(LyricLine& line, std::string_view text) {
             continue;
         }
         const auto next = text.find('<', 1);
-        cutter.text(text.substr(0, next));
+        cutter.text(without_guards(text.substr(0, next)));
         text = next == std::string_view::npos ? std::string_view() : text.substr(next);
     }
     cutter.finish();
@@ -147,6 +147,11 @@ std::string stamp(Seconds time, char open, char close) {
                        hundredths % 100, close);
 }
 
+/// Whether a time in brackets would begin there that was typed as a word.
+bool opens_time(std::string_view text) {
+    return text.size() > 1 && (text[0] == '<' || text[0] == '[') && text[1] >= '0' && text[1] <= '9';
+}
+
 std::string write(const Lyric& lyric) {
     std::string text;
     for (std::size_t i = 0; i < lyric.lines.size(); ++i) {
@@ -157,7 +162,8 @@ std::string write(const Lyric& lyric) {
         text += stamp(*start, '[', ']');
         for (const auto& word : line.words) {
             text += &word == &line.words.front() ? "" : " ";
-            text += (word.start ? stamp(*word.start, '<', '>') : std::string()) + word.text;
+            text += (word.start ? stamp(*word.start, '<', '>') : std::string()) +
+                    guarded_marks(word.text, opens_time);
         }
         if (!line.words.empty() && line.words.back().end)
             text += stamp(*line.words.back().end, '<', '>');

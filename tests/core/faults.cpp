@@ -1,0 +1,596 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// Faults that were met by people and by strangers' projects, each with the way in which it was met: what may
+// not vanish, what may not be read, what was lost in files that are handed on.
+#include "base/csv_text.h"
+#include "base/draft.h"
+#include "base/draft_folder.h"
+#include "base/kept_file.h"
+#include "base/private_folder.h"
+#include "base/text_file.h"
+#include "check/sync_report.h"
+#include "hand/finished.h"
+#include "hand/word_titles.h"
+#include "interchange/edl.h"
+#include "interchange/exporters.h"
+#include "interchange/files_outside.h"
+#include "interchange/jams.h"
+#include "interchange/project_file.h"
+#include "interchange/project_json.h"
+#include "interchange/trigger_csv.h"
+#include "media/film_part.h"
+#include "media/proxy.h"
+#include "media/video_reader.h"
+#include "media/write_wav.h"
+#include "model/duplicate_edits.h"
+#include "schedule/place.h"
+#include "support/media.h"
+#include "support/projects.h"
+#include "words/lyric_formats.h"
+
+#include <QDir>
+#include <QFile>
+#include <QProcess>
+#include <QTest>
+#include <nlohmann/json.hpp>
+#include <sys/stat.h>
+#include <sys/wait.h>
+#include <unistd.h>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+namespace {
+
+struct Run {
+    int status;
+    QString out, err;
+};
+
+Run cli(const QStringList& arguments, const QStringList& before = {}) {
+    QProcess process;
+    QStringList all = before + QStringList{PULSEPIN_BINARIES "/pulsepin-cli"} + arguments;
+    const QString program = all.takeFirst();
+    process.start(program, all);
+    process.waitForFinished(120'000);
+    return {process.exitStatus() == QProcess::NormalExit ? process.exitCode() : -1,
+            QString(process.readAllStandardOutput()), QString(process.readAllStandardError())};
+}
+
+const QString demo = PULSEPIN_DEMO "/kite-day.pulsepin";
+
+void write(const QString& path, const QByteArray& bytes) {
+    QFile file(path);
+    QVERIFY(file.open(QIODevice::WriteOnly) && file.write(bytes) == bytes.size());
+}
+
+QByteArray bytes_of(const QString& path) {
+    QFile file(path);
+    return file.open(QIODevice::ReadOnly) ? file.readAll() : QByteArray("(gone)");
+}
+
+mode_t mode_of(const QString& path) {
+    struct stat now {};
+    return ::stat(path.toLocal8Bit(), &now) == 0 ? now.st_mode & 0777 : 0;
+}
+
+} // namespace
+
+class Faults : public QObject {
+    Q_OBJECT
+    std::unique_ptr<QTemporaryDir> dir_;
+    [[nodiscard]] QString file(const QString& name) const { return dir_->filePath(name); }
+    [[nodiscard]] std::filesystem::path path(const char* name) const { return file(name).toStdString(); }
+
+    QStringList render(const QString& out, const QStringList& more = {}) const {
+        return QStringList{"render",   demo,    "--format", "png", "--size", "64x36",
+                           "--frames", "30-34", "--quiet",  "-o",  out} +
+               more;
+    }
+
+private slots:
+    void init() { dir_ = std::make_unique<QTemporaryDir>(); }
+
+    // -- nothing of anyone's may vanish
+
+    void fault_pictures_took_the_place_of_a_folder() {
+        QVERIFY(QDir().mkpath(file("letters")) && QDir().mkpath(file("letters.old")));
+        write(file("letters/to-mother.txt"), "dear");
+        write(file("letters.old/older.txt"), "dearest");
+        const auto refused = cli(render(file("letters")));
+        QVERIFY(refused.status != 0 && refused.err.contains("to-mother.txt") &&
+                refused.err.contains("empty"));
+        QCOMPARE(QDir(file("letters")).entryList(QDir::Files), QStringList{"to-mother.txt"});
+        // Replaced is what has the very names that are written, and nothing else.
+        write(file("letters/letters-000002.png"), "old");
+        const auto forced = cli(render(file("letters"), {"--force"}));
+        QVERIFY2(forced.status == 0, qPrintable(forced.err));
+        QCOMPARE(bytes_of(file("letters/to-mother.txt")), QByteArray("dear"));
+        QCOMPARE(bytes_of(file("letters.old/older.txt")), QByteArray("dearest"));
+        QVERIFY(bytes_of(file("letters/letters-000002.png")).startsWith("\x89PNG"));
+        QCOMPARE(QDir(file("letters")).entryList(QDir::Files | QDir::Hidden),
+                 (QStringList{"letters-000001.png", "letters-000002.png", "letters-000003.png",
+                              "letters-000004.png", "letters.wav", "to-mother.txt"}));
+        QCOMPARE(QDir(dir_->path()).entryList(QDir::AllEntries | QDir::Hidden | QDir::NoDotAndDotDot),
+                 (QStringList{"letters", "letters.old"}));
+    }
+
+    void fault_pictures_took_the_place_of_the_projects_own_folder() {
+        for (const char* name : {"kite-day.pulsepin", "over-the-levee.opus", "spool.webm"})
+            QVERIFY(QFile::copy(QString(PULSEPIN_DEMO "/") + name, file(name)));
+        QStringList arguments = render(dir_->path(), {"--force"});
+        arguments[1] = file("kite-day.pulsepin");
+        const auto run = cli(arguments);
+        QVERIFY(run.status != 0 && run.err.contains("reads"));
+        QCOMPARE(QDir(dir_->path()).entryList(QDir::Files | QDir::Hidden).size(), 3);
+    }
+
+    void fault_a_new_or_empty_folder_is_filled() {
+        QVERIFY(QDir().mkpath(file("empty")));
+        for (const QString& name : {file("empty"), file("new/")}) {
+            const auto run = cli(render(name));
+            QVERIFY2(run.status == 0, qPrintable(run.err));
+            QCOMPARE(QDir(name).entryList(QDir::Files | QDir::Hidden).size(), 5);
+        }
+        QCOMPARE(mode_of(file("new")) & 0700u, 0700u);
+        QCOMPARE(QDir(dir_->path()).entryList(QDir::AllEntries | QDir::Hidden | QDir::NoDotAndDotDot).size(),
+                 2);
+    }
+
+    void fault_a_killed_render_left_a_folder_behind() {
+        QVERIFY(QDir().mkpath(file("mine")));
+        write(file("mine/.pulsepin-draft"), "what a person wrote");
+        write(file("mine/kept.png"), "kept");
+        QVERIFY(QDir().rename(file("mine"), file(".pulsepin-draft-mine")));
+        const pid_t child = ::fork();
+        if (child == 0) {
+            auto draft = DraftFolder::beside(path("film"));
+            const auto name = draft ? draft->file("film-1.png") : std::nullopt;
+            if (name) {
+                std::ofstream(*name) << "half";
+                std::ofstream(name->parent_path() / "put there by someone else") << "x";
+            }
+            ::kill(::getpid(), SIGKILL);
+        }
+        ::waitpid(child, nullptr, 0);
+        const auto left = QDir(dir_->path()).entryList({".pulsepin-draft-*"}, QDir::Dirs | QDir::Hidden);
+        QCOMPARE(left.size(), 2);
+        remove_forgotten_draft_folders(dir_->path().toStdString());
+        QCOMPARE(bytes_of(file(".pulsepin-draft-mine/kept.png")), QByteArray("kept"));
+        for (const auto& folder : left) // of the other one what was not written by the render stays
+            QVERIFY(!QFile::exists(file(folder + "/film-1.png")));
+        QCOMPARE(QDir(dir_->path()).entryList({".pulsepin-draft-*"}, QDir::Dirs | QDir::Hidden).size(), 2);
+    }
+
+    /// A file of someone's, or a link to one, under a name that a draft had or could have.
+    void fault_a_draft_took_what_had_its_name() {
+        write(file("secret"), "precious");
+        QStringList names;
+        for (const char* name : {".pulsepin-film-film.mp4", ".pulsepin-part-a", ".pulsepin-draft-a",
+                                 "sound.wav.part", "part-1.part", "proxy.mov.part", "kept.part"}) {
+            names << file(name);
+            QCOMPARE(::symlink(file("secret").toLocal8Bit(), file(name).toLocal8Bit()), 0);
+            names << file(QString("x") + name);
+            write(names.back(), "mine");
+        }
+        write(file(".pulsepin-draft-0123456789abcdef"), "mine");
+        const auto sound = store_of(std::vector<float>(4800, 0.1f), {48000, 1});
+        QVERIFY(write_wav(*sound, path("sound.wav")));
+        QVERIFY(write_text_file(path("text"), "new"));
+        QVERIFY(save_kept(1, "v", "k", path("kept"), [](auto& archive, auto& value) { archive(value); }));
+        QVERIFY(make_proxy(PULSEPIN_DEMO "/spool.webm", path("proxy.mov")));
+        const auto film =
+            cli({"render", demo, "--size", "64x36", "--frames", "30-34", "--quiet", "-o", file("film.mp4")});
+        QVERIFY2(film.status == 0, qPrintable(film.err));
+        const auto part = cli({"render", demo, "--size", "64x36", "--frames", "0-300", "--part", "1/1",
+                               "--quiet", "-o", file("part-1")});
+        QVERIFY2(part.status == 0, qPrintable(part.err));
+        QCOMPARE(bytes_of(file("secret")), QByteArray("precious"));
+        QCOMPARE(bytes_of(file(".pulsepin-draft-0123456789abcdef")), QByteArray("mine"));
+        for (const auto& name : names)
+            QCOMPARE(bytes_of(name),
+                     QFileInfo(name).isSymLink() ? QByteArray("precious") : QByteArray("mine"));
+    }
+
+    void fault_a_file_that_came_meanwhile_was_replaced() {
+        auto draft = Draft::beside(path("film.mp4"));
+        QVERIFY(draft && ::write(draft->descriptor(), "film", 4) == 4);
+        write(file("film.mp4"), "came meanwhile");
+        QVERIFY(!draft->take_free_place());
+        QCOMPARE(errno, EEXIST);
+        QVERIFY(draft->show()); // and so with a draft that has a name
+        QVERIFY(!draft->take_free_place());
+        QCOMPARE(bytes_of(file("film.mp4")), QByteArray("came meanwhile"));
+        draft.reset();
+        QCOMPARE(QDir(dir_->path()).entryList(QDir::Files | QDir::Hidden), QStringList{"film.mp4"});
+    }
+
+    void fault_songs_of_one_stem_took_each_others_place() {
+        QVERIFY(QDir().mkpath(file("songs")) && QDir().mkpath(file("found")));
+        QVERIFY(ffmpeg({"-f", "lavfi", "-i", "sine=440:duration=4", file("songs/S.wav")}));
+        QVERIFY(ffmpeg({"-f", "lavfi", "-i", "sine=660:duration=5", file("songs/S.flac")}));
+        QVERIFY(ffmpeg({"-f", "lavfi", "-i", "sine=880:duration=3", file("songs/T.wav")}));
+        for (int part = 1; part <= 2; ++part) {
+            const auto run = cli({"analyze", file("songs"), "--part", QString("%1/2").arg(part), "--json",
+                                  file("found"), "--features", "tempo", "--without-network"});
+            QVERIFY2(run.status == 0, qPrintable(run.err));
+        }
+        QCOMPARE(QDir(file("found")).entryList(QDir::Files),
+                 (QStringList{"S.flac.json", "S.wav.json", "T.json"}));
+        const auto again = cli({"analyze", file("songs"), "--part", "1/2", "--json", file("found")});
+        QVERIFY2(again.status == 0, qPrintable(again.err));
+    }
+
+    // -- a stranger's project is only data
+
+    void fault_devices_pipes_and_playlists_were_read() {
+        QVERIFY(::mkfifo(file("pipe.mp4").toLocal8Bit(), 0600) == 0);
+        QCOMPARE(::symlink("/dev/zero", file("zero.mp4").toLocal8Bit()), 0);
+        QVERIFY(ffmpeg({"-f", "lavfi", "-i", "testsrc=size=64x36:rate=5:duration=1", "-pix_fmt", "yuv420p",
+                        file("real.mp4")}));
+        write(file("list.mp4"), "ffconcat version 1.0\nfile 'real.mp4'\n");
+        write(file("list.m3u8"), "#EXTM3U\n#EXT-X-TARGETDURATION:2\n#EXTINF:1,\nreal.mp4\n#EXT-X-ENDLIST\n");
+        write(file("list.sdp"),
+              "v=0\no=- 0 0 IN IP4 127.0.0.1\ns=x\nc=IN IP4 127.0.0.1\nt=0 0\nm=video 5004 RTP/AVP "
+              "96\na=rtpmap:96 H264/90000\n");
+        QElapsedTimer time;
+        time.start();
+        for (const char* name : {"pipe.mp4", "zero.mp4", "list.mp4", "list.m3u8", "list.sdp"})
+            QVERIFY2(!VideoReader::open(path(name)), name);
+        for (const char* name :
+             {"http://127.0.0.1:9/x.mp4", "concat:real.mp4", "subfile,,start,0,end,0,,:real.mp4",
+              "data:text/plain,hello", "/dev/zero", "pipe:0"})
+            QVERIFY2(!VideoReader::open(name), name);
+        QVERIFY(VideoReader::open(path("real.mp4")).has_value());
+        QCOMPARE(::symlink(file("real.mp4").toLocal8Bit(), file("link.mp4").toLocal8Bit()), 0);
+        QVERIFY(VideoReader::open(path("link.mp4")).has_value());
+        // A pipe among the pictures of a sequence ends it, and does not hold the program up.
+        QVERIFY(ffmpeg({"-i", file("real.mp4"), file("s_%02d.png")}));
+        QVERIFY(QFile::remove(file("s_03.png")) && ::mkfifo(file("s_03.png").toLocal8Bit(), 0600) == 0);
+        auto sequence = VideoReader::open(path("s_%02d.png"));
+        if (sequence)
+            (void)sequence->picture_at(Seconds(1), 64, 64);
+        QVERIFY2(time.elapsed() < 60'000, "something waited for what never comes");
+    }
+
+    void fault_files_elsewhere_were_read_unasked() {
+        QVERIFY(QDir().mkpath(file("piece/clips")) && QDir().mkpath(file("elsewhere")));
+        write(file("elsewhere/private.mp4"), "x");
+        QCOMPARE(::symlink(file("elsewhere/private.mp4").toLocal8Bit(),
+                           file("piece/clips/link.mp4").toLocal8Bit()),
+                 0);
+        Project project = steady_project();
+        project.song =
+            std::make_shared<const Song>(Song{path("piece/song.wav"), "song", 48000, Samples(48000), "f"});
+        std::vector<Clip> clips{
+            {ClipId{500}, "own", path("piece/clips/own.mp4"), Seconds(1), 64, 36},
+            {ClipId{501}, "link", path("piece/clips/link.mp4"), Seconds(1), 64, 36},
+            {ClipId{502}, "far", path("elsewhere/private.mp4"), Seconds(1), 64, 36},
+            {ClipId{503}, "up", path("piece/../elsewhere/private.mp4"), Seconds(1), 64, 36}};
+        project.bin = std::make_shared<const std::vector<Clip>>(clips);
+        const auto outside = files_outside(project, path("piece/p.pulsepin"));
+        QCOMPARE(outside.size(), std::size_t{3});
+        QCOMPARE(outside[0].named, path("piece/clips/link.mp4"));
+        QCOMPARE(outside[0].leads_to, std::filesystem::canonical(path("elsewhere/private.mp4")));
+        // A folder whose name only begins alike is another one.
+        QVERIFY(QDir().mkpath(file("piece-2")));
+        clips = {{ClipId{500}, "near", path("piece-2/own.mp4"), Seconds(1), 64, 36}};
+        project.bin = std::make_shared<const std::vector<Clip>>(clips);
+        QCOMPARE(files_outside(project, path("piece/p.pulsepin")).size(), std::size_t{1});
+    }
+
+    void fault_work_could_be_read_by_others() {
+        const mode_t before = ::umask(0);
+        QVERIFY(write_text_file(path("copy"), "x", Access::OwnerOnly));
+        QVERIFY(save_kept(1, "v", "k", path("kept"), [](auto& archive, auto& value) { archive(value); }));
+        QVERIFY(make_proxy(PULSEPIN_DEMO "/spool.webm", path("proxy.mov")));
+        QVERIFY(QDir().mkpath(file("folder")));
+        make_private_folder(path("folder"));
+        make_private_folder(path("a/b/private"));
+        QVERIFY(save_recovery_copy(steady_project(), path("copy.pulsepin")));
+        ::umask(before);
+        for (const char* name : {"copy", "kept", "proxy.mov", "copy.pulsepin"})
+            QVERIFY2(mode_of(file(name)) == 0600u, name);
+        QCOMPARE(mode_of(file("folder")), 0700u);
+        QCOMPARE(mode_of(file("a/b/private")), 0700u);
+        // What is the owner's alone is so from its first byte on.
+        QCOMPARE(::chmod(file("copy").toLocal8Bit(), 0600), 0);
+        const auto draft = Draft::beside(path("copy"), 0600);
+        struct stat now {};
+        QVERIFY(draft && ::fstat(draft->descriptor(), &now) == 0);
+        QCOMPARE(now.st_mode & 0777u, 0600u);
+    }
+
+    void fault_cells_ran_as_formulas_data() {
+        QTest::addColumn<QString>("text"), QTest::addColumn<bool>("formula");
+        for (const char* text : {"=1+1", "+1", "-1", "@SUM(A1)", "\n=1", " =1", "\t=1", "\u00A0=1", "\uFF1D1",
+                                 "\r\n =1", "\uFF0B1", "\u3000=1", "\t", "\rx"})
+            QTest::addRow("%s", QByteArray(text).toHex().constData()) << QString::fromUtf8(text) << true;
+        for (const char* text : {"a=1", "1-1", "", " a", "\na", "\u00A0"})
+            QTest::addRow("%s is text", QByteArray(text).toHex().constData())
+                << QString::fromUtf8(text) << false;
+    }
+    void fault_cells_ran_as_formulas() {
+        QFETCH(QString, text);
+        QFETCH(bool, formula);
+        const auto cell = quoted(text.toStdString());
+        QCOMPARE(cell.starts_with("'") || cell.starts_with("\"'"), formula);
+    }
+
+    /// Every number of a file at its limit, with a gigabyte of address space.
+    void fault_far_pins_took_all_memory() {
+        const auto read = load_project(PULSEPIN_DEMO "/kite-day-in-motion.pulsepin");
+        QVERIFY(read.has_value());
+        std::set<LaneKind> seen;
+        int runs = 0;
+        for (const auto& lane : read->lanes) {
+            if (lane->pins.empty() || !seen.insert(lane->kind).second)
+                continue;
+            for (const double at : {1e6, -1e6}) {
+                Project project = *read;
+                Lane changed = *lane;
+                changed.pins.back().anchor = TimeAnchor{Seconds(at)};
+                for (auto& one : project.lanes)
+                    if (one->id == lane->id)
+                        one = std::make_shared<const Lane>(changed);
+                QVERIFY(save_project(project, path("far.pulsepin")));
+                for (const QStringList& command :
+                     {QStringList{"picture", file("far.pulsepin"), "--frame", "100", "--size", "64x36", "-o",
+                                  file("x.png"), "--force"},
+                      QStringList{"export", file("far.pulsepin"), "--format", "frames-csv", "-o",
+                                  file("x.csv"), "--force"},
+                      QStringList{"sound", file("far.pulsepin"), "--of", "sum", "-o", file("x.wav"),
+                                  "--force"},
+                      QStringList{"render", file("far.pulsepin"), "--frames", "100-103", "--size", "64x36",
+                                  "--quiet", "-o", file("x.mp4"), "--force"}}) {
+                    const auto run = cli(command, {"prlimit", "--as=1073741824"});
+                    QVERIFY2(run.status == 0 || (run.status == 1 && !run.err.contains("bad_alloc")),
+                             qPrintable(command.join(' ') + run.err));
+                    ++runs;
+                }
+            }
+        }
+        QVERIFY(runs >= 16);
+        QVERIFY(QFileInfo(file("x.wav")).size() < 100'000'000); // the sum ends where the piece ends
+    }
+
+    // -- what was lost on the way
+
+    void fault_the_command_line_left_titles_without_their_words() {
+        Project project = with_lane(steady_project(), kind_that(&LaneKindRow::words), "Words");
+        const LaneId words = project.lanes.back()->id;
+        Pin pin{{}, MusicalAnchor{Ticks(0)}, WordBody{.text = "one"}, {}};
+        project = *with_pins(project, words, {pin});
+        const auto titled = with_titles_of_words(Schedule(project), words, Showing::Words::Word, "Titles");
+        QVERIFY(titled.has_value());
+        Project more = titled->project;
+        pin.anchor = MusicalAnchor{Ticks(1920)};
+        std::get<WordBody>(pin.body).text = "two";
+        more = *with_pins(more, words, {pin});
+        const auto count = [](const Project& of) {
+            const Lane* lane = of.first_lane(&LaneKindRow::appears);
+            return lane ? lane->pins.size() : std::size_t{0};
+        };
+        QCOMPARE(count(titled->project), std::size_t{1});
+        QCOMPARE(count(finished(titled->project, more)), std::size_t{2});
+        // By hand in the window, or by `edit`: the same pin set by the command line gets its title as well.
+        QVERIFY(save_project(titled->project, path("p.pulsepin")));
+        const auto run = cli({"edit", file("p.pulsepin"), "--do", "duplicate", "--lane", "Words", "--set",
+                              "beats=2", "--in-place"});
+        if (run.err.contains("no edit called"))
+            QSKIP("there is no such edit");
+        QVERIFY2(run.status == 0, qPrintable(run.err));
+        const auto after = load_project(path("p.pulsepin"));
+        QVERIFY(after.has_value());
+        QCOMPARE(after->lane(words)->pins.size(), count(*after));
+    }
+
+    void fault_unknown_looks_were_silently_others() {
+        Project project = steady_project();
+        Stage stage = *project.stage;
+        Layer layer{LayerId{900}, LayerKind::Shape, "Sun"};
+        layer.shape = "square";
+        layer.blend = "dodge-and-burn";
+        stage.layers.insert(stage.layers.begin(), layer);
+        project.next_id = 901;
+        project.stage = std::make_shared<const Stage>(stage);
+        auto told = told_on_opening(project);
+        QVERIFY(told.find("dodge-and-burn") != std::string::npos && told.find("Sun") != std::string::npos);
+        stage.layers.front().blend = "normal";
+        stage.layers.front().shape = "Quadrat"; // a word of another language
+        project.stage = std::make_shared<const Stage>(stage);
+        told = told_on_opening(project);
+        QVERIFY(told.find("Quadrat") != std::string::npos);
+        stage.layers.front().shape = "square";
+        project.stage = std::make_shared<const Stage>(stage);
+        QCOMPARE(told_on_opening(project), std::string());
+    }
+
+    void fault_edit_lists_lost_speed_and_framing() {
+        Project project = steady_project(120, 0, 60, "25");
+        const LaneId cuts = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+        const auto shot = [&](std::size_t n) { return (*project.bin)[n].id; };
+        CutBody half{shot(0), Seconds(1)}, back{shot(1), Seconds(8)}, held{shot(2), Seconds(2)},
+            wiped{shot(3), Seconds(1)}, rushed{shot(4), Seconds(1)};
+        half.speed = 50;
+        back.speed = -200;
+        held.speed = 0;
+        wiped.fade = rushed.fade = Frames(10);
+        wiped.change = CutBody::Change::Wipe;
+        rushed.change = CutBody::Change::Rush;
+        rushed.framing.scale = 140;
+        std::vector<Pin> pins;
+        int beat = 0;
+        for (const auto& body : {half, back, held, wiped, rushed})
+            pins.push_back({{}, MusicalAnchor{Ticks(960 * 4 * beat++)}, body, {}}); // two seconds each
+        project = *with_pins(project, cuts, pins);
+        Settings settings = *project.settings;
+        settings.author = "A. Person";
+        project = with_settings(project, settings);
+        const auto edl = write_edl(project);
+        QVERIFY(edl.has_value());
+        const QString text = QString::fromStdString(*edl);
+        // Half the speed takes one of its clip's seconds for two; twice backwards four, from the eighth down.
+        QVERIFY2(
+            text.contains("001  SPOOL    V     C        00:00:01:00 00:00:02:00 00:00:00:00 00:00:02:00"),
+            qPrintable(text));
+        QVERIFY(text.contains("M2   SPOOL          012.5                00:00:01:00"));
+        QVERIFY(
+            text.contains("002  LAUNCH   V     C        00:00:04:01 00:00:08:01 00:00:02:00 00:00:04:00"));
+        QVERIFY(text.contains("M2   LAUNCH         -050.0                00:00:08:00"));
+        QVERIFY(text.contains("M2   TAIL           000.0"));
+        QVERIFY(text.contains("W001 010") && text.contains("D    010"));
+        QVERIFY(text.contains("* FRAMING: FIT 140 %"));
+        QVERIFY(text.contains("* NOT IN THIS LIST: how one shot lies in the picture"));
+        QVERIFY(text.contains("* NOT IN THIS LIST: one rush"));
+        QVERIFY(text.indexOf("* AUTHOR: A. Person") > text.indexOf("005 "));
+        QVERIFY(!text.section('\n', 2, 2).startsWith('*')); // the first line behind the head is an event
+        QVERIFY(!told_of_losses(ExportMaterial(project), *exporter("edl")).empty());
+    }
+
+    void fault_words_were_taken_for_marks() {
+        Lyric lyric;
+        LyricLine line;
+        for (const char* word : {"<i>not", "slanted</i>", "{\\an8}", "<00:01>", "[00:02.00]", "1<2", "a<b>c"})
+            line.words.push_back({word, Seconds(1 + static_cast<double>(line.words.size())), {}});
+        line.words.back().end = Seconds(20);
+        line.start = Seconds(1);
+        line.end = Seconds(20);
+        lyric.lines = {line};
+        for (const auto& row : lyric_formats()) {
+            if (row.id != "subrip" && row.id != "lrc" && row.id != "webvtt")
+                continue;
+            const auto lines = QString::fromStdString(row.write(lyric)).split('\n');
+            std::vector<std::string> texts;
+            for (const auto& one : lines)
+                texts.push_back(one.toStdString());
+            const auto read = row.read(texts);
+            QVERIFY(read && !read->lines.empty());
+            std::string was, is;
+            for (const auto& word : line.words)
+                was += word.text + " ";
+            for (const auto& word : read->lines.front().words)
+                is += word.text + " ";
+            QVERIFY2(was == is, (std::string(row.id) + ": " + is).c_str());
+        }
+    }
+
+    void fault_annotated_onsets_had_no_strength() {
+        const auto project = load_project(demo.toStdString());
+        QVERIFY(project && project->detection);
+        const auto j = nlohmann::json::parse(*write_jams(*project));
+        int onsets = 0;
+        for (const auto& annotation : j["annotations"])
+            if (annotation["namespace"] == "onset")
+                for (const auto& onset : annotation["data"]) {
+                    QVERIFY(onset["confidence"].is_number());
+                    ++onsets;
+                }
+        QVERIFY(onsets > 50);
+    }
+
+    void fault_a_piece_began_before_its_song() {
+        Settings settings = *steady_project().settings;
+        settings.begins = Seconds(-1);
+        const auto text = project_to_json(with_settings(steady_project(), settings), "/");
+        const auto read = project_from_json(text, "/");
+        QVERIFY(!read && read.error().what.find("before the song") != std::string::npos);
+    }
+
+    void fault_pins_behind_the_song_counted_as_placed() {
+        const Project project = steady_project(120, 0, 10);
+        const LaneId cuts = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+        Picker picker{"beats", Ticks(960 * 100), Ticks(960 * 104), {}};
+        const auto beyond = place(project, cuts, picker);
+        QVERIFY(!beyond && beyond.error().what.find("behind the end") != std::string::npos);
+        picker.from = Ticks(960 * 16); // ten seconds are twenty beats
+        picker.until = Ticks(960 * 24);
+        const auto placed = place(project, cuts, picker);
+        QVERIFY(placed.has_value());
+        QCOMPARE(placed->count, std::size_t{4});
+    }
+
+    void fault_a_dash_was_a_files_name() {
+        QProcess process;
+        process.setWorkingDirectory(dir_->path());
+        process.start(PULSEPIN_BINARIES "/pulsepin-cli", {"export", demo, "--format", "edl", "-o", "-"});
+        QVERIFY(process.waitForFinished(30'000) && process.exitCode() == 0);
+        QVERIFY(process.readAllStandardOutput().startsWith("TITLE:"));
+        process.start(PULSEPIN_BINARIES "/pulsepin-cli", {"picture", demo, "--frame", "9", "-o", "-"});
+        QVERIFY(process.waitForFinished(30'000) && process.exitCode() != 0);
+        QVERIFY(process.readAllStandardError().contains("name a file"));
+        QVERIFY(QDir(dir_->path()).isEmpty());
+    }
+
+    void fault_devices_were_replaced_by_files() {
+        const auto run = cli({"export", demo, "--format", "edl", "-o", "/dev/null", "--force"});
+        QVERIFY(run.status != 0 && run.err.contains("no plain file"));
+        struct stat now {};
+        QVERIFY(::stat("/dev/null", &now) == 0 && S_ISCHR(now.st_mode));
+    }
+
+    void fault_help_asked_for_a_display() {
+        for (const char* option : {"--help", "--version"}) {
+            QProcess process;
+            auto environment = QProcessEnvironment::systemEnvironment();
+            for (const char* name : {"DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM"})
+                environment.remove(name);
+            process.setProcessEnvironment(environment);
+            process.start(PULSEPIN_BINARIES "/pulsepin", {option});
+            QVERIFY(process.waitForFinished(30'000));
+            QVERIFY(process.exitStatus() == QProcess::NormalExit && process.exitCode() == 0);
+            QVERIFY(process.readAllStandardOutput().toLower().contains("pulsepin"));
+        }
+    }
+
+    void fault_copies_of_lanes_had_the_same_property() {
+        Project project = with_lane(steady_project(), kind_that(&LaneKindRow::pulses), "Kick");
+        Lane lane = *project.lanes.back();
+        Motion motion;
+        motion.own.property = "Kick";
+        lane.motion = motion;
+        project.lanes.back() = std::make_shared<const Lane>(lane);
+        const auto copied = with_lane_duplicated(project, lane.id, true, Frames(0));
+        QVERIFY(copied.has_value());
+        QCOMPARE(copied->lanes.back()->name, std::string("Kick 2"));
+        QCOMPARE(copied->lanes.back()->motion->own.property, std::string("Kick 2"));
+    }
+
+    void fault_the_table_of_triggers_lost_places_and_values() {
+        Project project = with_lane(steady_project(), kind_that(&LaneKindRow::triggers), "Flash");
+        const LaneId lane = project.lanes.back()->id;
+        TriggerBody body;
+        body.name = "lightning";
+        body.acts = {{"glow", 5, 80}};
+        Pin pin{{}, MusicalAnchor{Ticks(960 * 5 + 480), Seconds(0.010)}, body, {}};
+        project = *with_pins(project, lane, {pin});
+        const auto table = write_trigger_csv(Schedule(project));
+        QVERIFY(table.has_value());
+        QVERIFY2(table->find("lightning,2.2.480 + 10 ms,camera,glow 5..80") != std::string::npos,
+                 table->c_str());
+    }
+
+    void fault_words_alone_counted_as_nothing() {
+        Project project = with_lane(steady_project(), kind_that(&LaneKindRow::words), "Words");
+        const LaneId words = project.lanes.back()->id;
+        std::vector<Pin> pins;
+        for (int beat = 0; beat < 13; ++beat)
+            pins.push_back({{}, MusicalAnchor{Ticks(960 * beat)}, WordBody{.text = "la"}, {}});
+        project = *with_pins(project, words, pins);
+        const Schedule schedule(project);
+        const auto text = verdict_text(sync_report(schedule), project, usual_error(*project.settings));
+        QVERIFY2(text.find("13 pins") != std::string::npos, text.c_str());
+    }
+
+    void fault_the_demo_failed_its_own_check() {
+        for (const char* name : {"kite-day.pulsepin", "kite-day-in-motion.pulsepin"}) {
+            const auto run = cli({"check", QString(PULSEPIN_DEMO "/") + name});
+            QVERIFY2(run.status == 0, qPrintable(run.out));
+        }
+        const auto shows = cli({"check", PULSEPIN_DEMO "/kite-day-with-findings.pulsepin"});
+        QCOMPARE(shows.status, 1);
+    }
+};
+
+QTEST_GUILESS_MAIN(Faults)
+#include "faults.moc"
