@@ -11,8 +11,8 @@ namespace pulsepin {
 std::span<const FilmTarget> film_targets() {
     static constexpr std::array<FilmTarget, 7> targets{{
         {"piece", "As the piece", "its own size, H.264", "h264", 0, 0, 18},
-        {"web", "Web", "up to 1920 × 1080, H.264", "h264", 1920, 1080, 18},
-        {"upright", "Upright", "1080 × 1920, H.264, cut to it", "h264", 1080, 1920, 18, FilmShape::Fill},
+        {"web", "Web", "≤ 1920 × 1080, H.264", "h264", 1920, 1080, 18},
+        {"upright", "Upright", "1080 × 1920, cut off", "h264", 1080, 1920, 18, FilmShape::Fill},
         {"archive", "Archive", "lossless, FFV1", "ffv1", 0, 0, -1},
         {"editing", "Editing", "ProRes 422 HQ", "prores", 0, 0, -1},
         {"small", "Small", "1280 × 720, AV1", "av1", 1280, 720, 30},

@@ -354,6 +354,32 @@ private slots:
         QVERIFY(QFileInfo(file("x.wav")).size() < 100'000'000); // the sum ends where the piece ends
     }
 
+    void fault_a_sound_far_off_filled_the_disk() {
+        const auto read = load_project(demo.toStdString());
+        QVERIFY(read.has_value());
+        QVERIFY(ffmpeg({"-f", "lavfi", "-i", "sine=440:duration=1", file("far.wav")}));
+        Project project = with_clips(*read, {{{}, "far", path("far.wav"), Seconds(1), 0, 0, false, true}});
+        project = with_lane(project, kind_that(&LaneKindRow::sounds), "Sound");
+        SoundBody body;
+        body.sound = project.bin->back().id;
+        body.length = Seconds(1);
+        project = *with_pins(project, project.lanes.back()->id, {{{}, TimeAnchor{Seconds(1e6)}, body, {}}});
+        QVERIFY(save_project(project, path("far.pulsepin")));
+        for (const QStringList& command :
+             {QStringList{"sound", file("far.pulsepin"), "--of", "sum", "-o", file("sum.wav")},
+              QStringList{"check", file("far.pulsepin"), "--quiet"},
+              QStringList{"picture", file("far.pulsepin"), "--frame", "100", "--size", "64x36", "-o",
+                          file("p.png")}}) {
+            const auto run = cli(command, {"prlimit", "--as=2147483648", "timeout", "60"});
+            QVERIFY2(run.status == 0 ||
+                         ((run.status == 1 || run.status == 2) && !run.err.contains("bad_alloc")),
+                     qPrintable(command.join(' ') + run.err));
+            if (command[0] == "sound")
+                QVERIFY2(run.err.contains("278 hours"), qPrintable(run.err));
+        }
+        QVERIFY(!QFile::exists(file("sum.wav")));
+    }
+
     // -- what was lost on the way
 
     void fault_the_command_line_left_titles_without_their_words() {

@@ -108,7 +108,7 @@ private slots:
         QCOMPARE(cli(QStringList{"render", project, "-o", song, "--force"} + small).status, 1);
         for (const QStringList& wrong :
              {QStringList{"--target", "nothing"}, QStringList{"--format", "nothing"},
-              QStringList{"--size", "161x91"}, QStringList{"--frames", "9-3"}, QStringList{"--part", "0/2"},
+              QStringList{"--size", "161"}, QStringList{"--shape", "nothing"}, QStringList{"--frames", "9-3"}, QStringList{"--part", "0/2"},
               QStringList{"--draw-in", "nothing"}})
             QCOMPARE(cli(QStringList{"render", project, "-o", file("wrong.mp4")} + wrong).status, 1);
         QVERIFY(!QFile::exists(file("wrong.mp4")));

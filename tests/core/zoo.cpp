@@ -313,6 +313,27 @@ private slots:
         QVERIFY(seen[1] >= 215);
     }
 
+    /// Rec. ITU-R BS.775-3, annex 4, table 2: L + 0.7071 C + 0.7071 Ls, and so on the right; no low-frequency
+    /// effects.
+    void six_channels_become_two_as_in_the_standard() {
+        const QString name = dir_.filePath("six.wav");
+        QVERIFY(ffmpeg({"-f", "lavfi", "-i",
+                        "aevalsrc=0.1*lt(t\\,1)|0.1*between(t\\,1\\,2)|0.1*between(t\\,2\\,3)|0.1*between("
+                        "t\\,3\\,4)|0.1*between(t\\,4\\,"
+                        "5)|0.1*between(t\\,5\\,6):s=48000:c=5.1:d=6",
+                        "-c:a", "pcm_f32le", name}));
+        const auto sound = load_sound(name.toStdString());
+        QVERIFY(sound && sound->samples->format().channels == 2);
+        const auto samples = sound->samples->interleaved();
+        const double wanted[6][2] = {{1, 0}, {0, 1}, {0.7071, 0.7071}, {0, 0}, {0.7071, 0}, {0, 0.7071}};
+        for (std::size_t channel = 0; channel < 6; ++channel)
+            for (std::size_t side = 0; side < 2; ++side) {
+                const double is = static_cast<double>(samples[(channel * 48000 + 24000) * 2 + side]);
+                QVERIFY2(std::abs(is - 0.1 * wanted[channel][side]) < 0.0005,
+                         qPrintable(QString("channel %1, side %2: %3").arg(channel).arg(side).arg(is)));
+            }
+    }
+
     void turns_of_exif_are_those_of_its_figure() {
         // 2 x 1: left is 1, right is 2.
         const std::uint8_t stored[] = {1, 0, 0, 255, 2, 0, 0, 255};

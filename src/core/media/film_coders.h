@@ -5,6 +5,7 @@
 
 #include "media/av_handles.h"
 #include "media/film_writer.h"
+#include "media/own_palette.h"
 #include "media/padded_pixels.h"
 
 #include <condition_variable>
@@ -23,6 +24,7 @@ struct PictureCoder::State {
     FilmSpec spec;
     av::Handle<AVCodecContext> coder;
     av::Handle<SwsContext> scaler;
+    av::OwnPalette colours; ///< where the format has 256 alone
     PaddedPixels padded; ///< what is converted, where its rows end without room
     std::int64_t frames = 0;
     bool was_sent_any = false, was_flushed = false; ///< to the coder

@@ -5,6 +5,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <filesystem>
+#include <fmt/core.h>
 #include <limits>
 #include <numbers>
 
@@ -117,6 +119,20 @@ MixPlan plan_of(std::shared_ptr<const SampleStore> sound) {
 }
 
 Result<LoadedSound> mix_down(const MixPlan& plan, const Progress& progress) {
+    // What is asked for is looked at before any of it is taken: one sound that lies far off would fill the
+    // disk.
+    constexpr double longest = 86'400; // seconds
+    if (plan.duration().value > longest)
+        return fail(
+            fmt::format("The sum of all sounds would be {:.0f} hours long.", plan.duration().value / 3600),
+            {}, "Look for a sound that lies far behind the others, and move it or take it away.");
+    std::error_code code;
+    const auto folder = std::filesystem::temp_directory_path(code);
+    const auto space = std::filesystem::space(folder, code);
+    const auto needed = static_cast<std::uintmax_t>(plan.length.value) * 2 * sizeof(float);
+    if (!code && needed > space.available)
+        return fail(fmt::format("There is no room for the sum of all sounds: it takes {} MB.", needed >> 20),
+                    folder.string(), "Free some space, or set TMPDIR to a folder on another disk.");
     auto builder = SoundBuilder::create({plan.sample_rate, 2});
     if (!builder)
         return tl::unexpected(builder.error());

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/own_palette.h"
 
+#include <algorithm>
 #include <cstring>
 #include <string>
 
@@ -17,9 +18,7 @@ struct FreeGraph {
     void operator()(AVFilterGraph* graph) const { avfilter_graph_free(&graph); }
 };
 
-constexpr auto chain = "split[seen][counted];"
-                       "[counted]palettegen=stats_mode=single:reserve_transparent=0[palette];"
-                       "[seen][palette]paletteuse=new=1:dither=bayer:bayer_scale=3,format=pal8";
+constexpr auto chain = "palettegen=stats_mode=single:reserve_transparent=0";
 
 /// The chain between a source of pictures and a sink for them.
 struct Graph {
@@ -48,9 +47,28 @@ struct Graph {
 
 } // namespace
 
-Result<Handle<AVFrame>> with_own_palette(const std::uint8_t* pixels, std::int64_t stride, int width,
-                                         int height) {
-    Handle<AVFrame> picture(av_frame_alloc()), reduced(av_frame_alloc());
+namespace {
+
+std::size_t coarse_of(const std::uint8_t* pixel) {
+    return static_cast<std::size_t>((pixel[2] >> 3) << 10 | (pixel[1] >> 3) << 5 | pixel[0] >> 3);
+}
+
+/// Bayer's pattern of 8 x 8, from -4 to 3: how much a pixel is made lighter before its colour is chosen.
+constexpr std::array<int, 64> pattern = [] {
+    std::array<int, 64> made{};
+    for (int i = 0; i < 64; ++i) {
+        const int x = i & 7, y = i >> 3, mixed = x ^ y;
+        const int place = (x & 4) >> 2 | (mixed & 4) >> 1 | (x & 2) << 1 | (mixed & 2) << 2 | (x & 1) << 4 |
+                          (mixed & 1) << 5; // the bits of both, interleaved from the lowest on
+        made[static_cast<std::size_t>(i)] = (place >> 3) - 4;
+    }
+    return made;
+}();
+
+} // namespace
+
+Result<void> OwnPalette::choose(const std::uint8_t* pixels, std::int64_t stride, int width, int height) {
+    Handle<AVFrame> picture(av_frame_alloc()), palette(av_frame_alloc());
     picture->width = width;
     picture->height = height;
     picture->format = AV_PIX_FMT_BGRA;
@@ -60,14 +78,84 @@ Result<Handle<AVFrame>> with_own_palette(const std::uint8_t* pixels, std::int64_
     for (int y = 0; y < height; ++y)
         std::memcpy(picture->data[0] + std::int64_t{y} * picture->linesize[0], pixels + y * stride,
                     static_cast<std::size_t>(width) * 4);
-    // One for each picture: it asks for the next picture before it gives out the one at hand.
     Graph graph;
     if (!graph.join(width, height) || av_buffersrc_add_frame(graph.source, picture.get()) < 0 ||
         av_buffersrc_add_frame(graph.source, nullptr) < 0 ||
-        av_buffersink_get_frame(graph.sink, reduced.get()) < 0)
+        av_buffersink_get_frame(graph.sink, palette.get()) < 0 || palette->width != 16 ||
+        palette->height != 16)
         return fail("The colours of a picture could not be chosen.", {},
                     "Install Debian's libavfilter8, or choose another kind of film.");
-    return reduced;
+    for (std::size_t i = 0; i < 256; ++i) {
+        std::memcpy(
+            &colours_[i],
+            palette->data[0] + static_cast<std::ptrdiff_t>(i / 16) * palette->linesize[0] + (i % 16) * 4, 4);
+        colours_[i] |= 0xff000000u;
+    }
+    near_.reset();
+    for (int y = 0; y < height; ++y)
+        for (int x = 0; x < width; ++x)
+            near_.set(coarse_of(pixels + y * stride + std::int64_t{x} * 4));
+    std::bitset<coarse> around = near_;
+    for (const int shift : {1, 32, 1024}) // a step more or less of each colour
+        around |= around << static_cast<std::size_t>(shift) | around >> static_cast<std::size_t>(shift);
+    near_ = around;
+    nearest_.assign(fine, -1);
+    chosen_ = true;
+    return {};
+}
+
+bool OwnPalette::suits(const std::uint8_t* pixels, std::int64_t stride, int width, int height) const {
+    constexpr std::int64_t one_in = 200;
+    std::int64_t strange = 0;
+    for (int y = 0; y < height; ++y)
+        for (int x = 0; x < width; ++x)
+            strange += near_.test(coarse_of(pixels + y * stride + std::int64_t{x} * 4)) ? 0 : 1;
+    return strange * one_in <= std::int64_t{width} * height;
+}
+
+std::uint8_t OwnPalette::nearest(std::size_t colour) {
+    auto& found = nearest_[colour];
+    if (found < 0) {
+        const int r = static_cast<int>(colour >> 14) * 2, g = static_cast<int>(colour >> 7 & 127) * 2,
+                  b = static_cast<int>(colour & 127) * 2;
+        int least = 1 << 30;
+        for (std::size_t i = 0; i < 256; ++i) {
+            const int dr = static_cast<int>(colours_[i] >> 16 & 255) - r,
+                      dg = static_cast<int>(colours_[i] >> 8 & 255) - g,
+                      db = static_cast<int>(colours_[i] & 255) - b;
+            if (const int apart = dr * dr + dg * dg + db * db; apart < least) {
+                least = apart;
+                found = static_cast<std::int16_t>(i);
+            }
+        }
+    }
+    return static_cast<std::uint8_t>(found);
+}
+
+Result<Handle<AVFrame>> OwnPalette::reduced(const std::uint8_t* pixels, std::int64_t stride, int width,
+                                            int height) {
+    if (!chosen_ || !suits(pixels, stride, width, height))
+        if (auto made = choose(pixels, stride, width, height); !made)
+            return tl::unexpected(made.error());
+    Handle<AVFrame> picture(av_frame_alloc());
+    picture->width = width;
+    picture->height = height;
+    picture->format = AV_PIX_FMT_PAL8;
+    if (av_frame_get_buffer(picture.get(), 0) < 0)
+        return fail("There is not enough memory for a picture of this size.");
+    std::memcpy(picture->data[1], colours_.data(), sizeof colours_);
+    for (int y = 0; y < height; ++y) {
+        const auto* from = pixels + y * stride;
+        auto* to = picture->data[0] + std::int64_t{y} * picture->linesize[0];
+        for (int x = 0; x < width; ++x, from += 4) {
+            const int lighter = pattern[static_cast<std::size_t>((y & 7) << 3 | (x & 7))];
+            const auto part = [&](int byte) {
+                return static_cast<std::size_t>(std::clamp(from[byte] + lighter, 0, 255) >> 1);
+            };
+            to[x] = nearest(part(2) << 14 | part(1) << 7 | part(0));
+        }
+    }
+    return picture;
 }
 
 } // namespace pulsepin::av

@@ -1,6 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/film_coders.h"
-#include "media/own_palette.h"
 
 #include <cerrno>
 #include <chrono>
@@ -235,7 +234,7 @@ Result<void> PictureCoder::State::make_scaler() {
 
 Result<void> PictureCoder::State::convert(const std::uint8_t* pixels, std::int64_t stride, AVFrame& frame) {
     if (coder->pix_fmt == AV_PIX_FMT_PAL8) {
-        auto reduced = av::with_own_palette(pixels, stride, spec.width, spec.height);
+        auto reduced = colours.reduced(pixels, stride, spec.width, spec.height);
         if (!reduced)
             return tl::unexpected(reduced.error());
         av_frame_unref(&frame);
@@ -265,9 +264,9 @@ Result<std::vector<CodedPicture>> PictureCoder::State::code(AVFrame* frame) {
     if (frame && frame->format == AV_PIX_FMT_PAL8) {
         // What is like the picture before is left out; the encoder compares numbers of colours, so that only
         // holds among pictures of one palette.
-        const std::vector<std::uint8_t> colours(frame->data[1], frame->data[1] + AVPALETTE_SIZE);
-        av_opt_set(coder->priv_data, "gifflags", colours == palette ? "offsetting+transdiff" : "0", 0);
-        palette = colours;
+        const std::vector<std::uint8_t> now(frame->data[1], frame->data[1] + AVPALETTE_SIZE);
+        av_opt_set(coder->priv_data, "gifflags", now == palette ? "offsetting+transdiff" : "0", 0);
+        palette = now;
     }
     if (!frame && !was_sent_any)
         return std::vector<CodedPicture>{}; // some wait for ever for the pictures of nothing
