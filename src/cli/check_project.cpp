@@ -9,10 +9,12 @@
 #include "interchange/exporters.h"
 #include "interchange/outputs.h"
 #include "interchange/project_file.h"
+#include "model/limits.h"
 #include "render/flash_run.h"
 #include "render/fonts.h"
 #include "render/report_pages.h"
 #include "render/text_boxes.h"
+#include "schedule/shots.h"
 #include "screenless.h"
 #include "time/timecode.h"
 
@@ -60,6 +62,11 @@ private:
 /// Everything that the wanted checks look at.
 Result<CheckMaterial> gathered(const Project& project, const Wanted& wanted) {
     CheckMaterial material;
+    constexpr double longest = limits::longest_song;
+    if (const double seconds = piece_end(project).value; seconds > longest)
+        return fail(
+            fmt::format("The piece would be {:.0f} hours long, which cannot be checked.", seconds / 3600), {},
+            "Look for a sound that lies far behind the others, and move it or take it away.");
     material.files = std::make_shared<const FileFacts>(*file_facts(project));
     const bool flashes = wanted.any({check("flashes"), check("red-flashes")});
     const bool sound = wanted.any({check("clipped"), check("loudness")});

@@ -399,16 +399,21 @@ private slots:
         };
         QCOMPARE(count(titled->project), std::size_t{1});
         QCOMPARE(count(finished(titled->project, more)), std::size_t{2});
-        // By hand in the window, or by `edit`: the same pin set by the command line gets its title as well.
-        QVERIFY(save_project(titled->project, path("p.pulsepin")));
-        const auto run = cli({"edit", file("p.pulsepin"), "--do", "duplicate", "--lane", "Words", "--set",
-                              "beats=2", "--in-place"});
-        if (run.err.contains("no edit called"))
-            QSKIP("there is no such edit");
-        QVERIFY2(run.status == 0, qPrintable(run.err));
-        const auto after = load_project(path("p.pulsepin"));
-        QVERIFY(after.has_value());
-        QCOMPARE(after->lane(words)->pins.size(), count(*after));
+        // By the command line: a word that begins a line of its own gets a title of its own.
+        const auto by_line = with_titles_of_words(Schedule(more), words, Showing::Words::Line, "Lines");
+        QVERIFY(by_line.has_value());
+        Project lines = by_line->project;
+        const auto count_lines = [&](const Project& of) { return of.lane(by_line->lane)->pins.size(); };
+        QCOMPARE(count_lines(lines), std::size_t{2}); // no line: each word is one
+        QVERIFY(save_project(lines, path("p.pulsepin")));
+        const auto together = cli(
+            {"edit", file("p.pulsepin"), "--do", "set", "--lane", "Words", "--set", "line=1", "--in-place"});
+        QVERIFY2(together.status == 0, qPrintable(together.err));
+        QCOMPARE(count_lines(*load_project(path("p.pulsepin"))), std::size_t{1});
+        const auto apart = cli({"edit", file("p.pulsepin"), "--do", "set", "--lane", "Words", "--named",
+                                "two", "--set", "line=2", "--in-place"});
+        QVERIFY2(apart.status == 0, qPrintable(apart.err));
+        QCOMPARE(count_lines(*load_project(path("p.pulsepin"))), std::size_t{2});
     }
 
     void fault_unknown_looks_were_silently_others() {
