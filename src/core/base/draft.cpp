@@ -43,6 +43,21 @@ bool bears_attribute(int file) {
     return ::fgetxattr(file, attribute, nullptr, 0) >= 0;
 }
 
+bool is_empty(int file) {
+    struct stat now {};
+    return ::fstat(file, &now) == 0 && S_ISREG(now.st_mode) && now.st_size == 0;
+}
+
+/// A draft of a process that was killed between making it and marking it: empty, and named by nothing but the
+/// prefix and sixteen digits. There is nothing in it that could be anyone's.
+bool is_just_begun(const std::filesystem::path& path, const std::string& name) {
+    struct stat now {};
+    constexpr std::size_t digits = 16;
+    return name.size() == draft_prefix.size() + digits &&
+           name.find_first_not_of("0123456789abcdef", draft_prefix.size()) == std::string::npos &&
+           ::lstat(path.c_str(), &now) == 0 && S_ISREG(now.st_mode) && now.st_size == 0;
+}
+
 /// What a file system or kernel answers that knows no files without a name.
 bool nameless_unknown(int error) {
     return error == EOPNOTSUPP || error == EISDIR || error == EINVAL || error == ENOENT;
@@ -168,12 +183,15 @@ void remove_forgotten_drafts(const std::filesystem::path& folder) {
     std::error_code code;
     for (std::filesystem::directory_iterator entry(folder.empty() ? "." : folder, code), end;
          !code && entry != end; entry.increment(code)) {
-        if (!entry->path().filename().string().starts_with(draft_prefix) || !is_draft(entry->path()))
+        const auto name = entry->path().filename().string();
+        if (!name.starts_with(draft_prefix) ||
+            !(is_draft(entry->path()) || is_just_begun(entry->path(), name)))
             continue;
         const int file = ::open(entry->path().c_str(), O_RDWR | O_CLOEXEC | O_NOFOLLOW | O_NONBLOCK);
         if (file < 0)
             continue;
-        if (::flock(file, LOCK_EX | LOCK_NB) == 0 && bears_attribute(file) && same_file(file, entry->path()))
+        if (::flock(file, LOCK_EX | LOCK_NB) == 0 && (bears_attribute(file) || is_empty(file)) &&
+            same_file(file, entry->path()))
             ::unlink(entry->path().c_str());
         ::close(file);
     }
