@@ -3,6 +3,7 @@
 // Clips and pictures of all kinds (tests/data/make-zoo): every picture of every clip, upright, in its
 // colours, with its transparency. What is expected stands in the table that is made with them; the program
 // ffmpeg tells beside it how many pictures there are.
+#include "media/film_writer.h"
 #include "media/picture_times.h"
 #include "media/picture_turn.h"
 #include "media/proxy.h"
@@ -255,6 +256,60 @@ private slots:
                 QVERIFY(picture->pixels.width == std::min(width, reader->info().width));
             }
         }
+    }
+
+    /// And the other way: pictures whose rows end without room, of every width, into each kind of film; given
+    /// up or told their end.
+    void films_of_every_width_data() {
+        QTest::addColumn<QString>("format");
+        for (const auto& format : film_formats())
+            if (!format.picture.empty() && can_write(format) &&
+                format.id != "av1") // it takes too long for each
+                QTest::newRow(format.id.data()) << QString(format.id.data());
+    }
+    void films_of_every_width() {
+        QFETCH(QString, format);
+        FilmSpec spec;
+        spec.format = film_format(format.toStdString());
+        spec.rate = *FrameRate::parse("25");
+        spec.quality = spec.format->usual;
+        spec.height = format == "hevc" ? 66 : 18;
+        int made = 0;
+        for (spec.width = 16; spec.width <= 130; ++spec.width) {
+            if (!can_write(spec))
+                continue;
+            auto coder = PictureCoder::open(spec);
+            QVERIFY2(coder.has_value(), coder ? "" : coder.error().message().c_str());
+            const std::vector<std::uint8_t> pixels(
+                static_cast<std::size_t>(spec.width) * static_cast<std::size_t>(spec.height) * 4, 120);
+            for (int i = 0; i < 3; ++i)
+                QVERIFY(coder->add(pixels.data(), std::int64_t{4} * spec.width).has_value());
+            if (spec.width % 3 == 0)
+                continue; // given up
+            QVERIFY(coder->finish().has_value());
+            const auto path = dir_.filePath("width.film").toStdString();
+            std::filesystem::remove(path);
+            if (spec.format->numbered)
+                continue;
+            auto file = FilmFile::create(path, spec, false);
+            QVERIFY(file.has_value());
+            auto again = PictureCoder::open(spec);
+            std::size_t pictures = 0;
+            const auto write = [&](const Result<std::vector<CodedPicture>>& coded) {
+                QVERIFY(coded.has_value());
+                for (const auto& picture : *coded) {
+                    QVERIFY(file->add(picture, Frames(0)).has_value());
+                    ++pictures;
+                }
+            };
+            for (int i = 0; i < 3; ++i)
+                write(again->add(pixels.data(), std::int64_t{4} * spec.width));
+            write(again->finish());
+            QVERIFY(file->finish().has_value());
+            QVERIFY(pictures >= 1);
+            ++made;
+        }
+        QVERIFY(made > 15 || spec.format->numbered);
     }
 
     /// Whatever a file holds, reading it ends: with pictures, or with an error that names it.

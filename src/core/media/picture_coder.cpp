@@ -109,6 +109,12 @@ Result<void> can_write(const FilmSpec& spec) {
                     "Install Debian's ffmpeg libraries (libavcodec59), or choose another kind.");
     if (spec.width < 16 || spec.height < 16 || spec.width > 8192 || spec.height > 8192)
         return fail("A film is 16 to 8192 pixels wide and high.");
+    // Below the width of one of its coding units x265 3.5 writes beyond its memory (valgrind:
+    // Lookahead::cuTree).
+    constexpr int least_of_hevc = 64;
+    if (spec.format->picture == "libx265" && (spec.width < least_of_hevc || spec.height < least_of_hevc))
+        return fail("A film of this kind (HEVC) is at least 64 pixels wide and high.", {},
+                    "Make it larger, or choose another kind.");
     if (!spec.format->picture.empty()) {
         const auto* told = av_pix_fmt_desc_get(pixels_of(spec));
         if (told &&
