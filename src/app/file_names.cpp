@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "file_names.h"
 
+#include "question.h"
+
 #include <QCoreApplication>
 #include <QFileDialog>
 #include <QFileInfo>
@@ -20,23 +22,15 @@ bool may_replace(QWidget* parent, const QStringList& files) {
     QStringList names;
     for (const auto& file : files.first(std::min(most_named, files.size())))
         names << QFileInfo(file).fileName();
-    QString asked = files.size() == 1
-                        ? text("There is a file “%1” already. Shall it be replaced?").arg(names.first())
-                        : text("There are %1 files of these names already: %2%3. Shall they be replaced?")
-                              .arg(files.size())
-                              .arg(names.join(QStringLiteral(", ")),
-                                   files.size() > most_named ? text(" and others") : QString());
-    QMessageBox ask(QMessageBox::Question,
-                    files.size() == 1 ? text("Replace the file?") : text("Replace the files?"), asked,
-                    QMessageBox::NoButton, parent);
-    ask.setTextFormat(Qt::PlainText);
-    ask.setObjectName("replace file");
-    auto* replace = ask.addButton(text("Replace"), QMessageBox::DestructiveRole);
-    auto* other = ask.addButton(text("Another name"), QMessageBox::RejectRole);
-    ask.setDefaultButton(other);
-    ask.setEscapeButton(other);
-    ask.exec();
-    return ask.clickedButton() == replace;
+    const QString asked =
+        files.size() == 1 ? text("There is a file “%1” already. Shall it be replaced?").arg(names.first())
+                          : text("There are %1 files of these names already: %2%3. Shall they be replaced?")
+                                .arg(files.size())
+                                .arg(names.join(QStringLiteral(", ")),
+                                     files.size() > most_named ? text(" and others") : QString());
+    return agreed_to(parent, {"replace file",
+                              files.size() == 1 ? text("Replace the file?") : text("Replace the files?"),
+                              asked, text("Replace"), text("Another name")});
 }
 
 /// Whether the person may go on with that name; tells why not, or asks.

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analyze_songs.h"
 
+#include "base/file_ending.h"
 #include "base/text_file.h"
 #include "interchange/analysis_json.h"
 #include "interchange/outputs.h"
@@ -9,7 +10,6 @@
 
 #include <algorithm>
 #include <atomic>
-#include <cctype>
 #include <charconv>
 #include <filesystem>
 #include <iostream>
@@ -94,9 +94,7 @@ Result<std::vector<std::filesystem::path>> targets_of(const AnalyzeRequest& requ
 bool is_song_name(const std::filesystem::path& path) {
     static const std::set<std::string> endings{".wav", ".flac", ".mp3", ".m4a",  ".aac",
                                                ".ogg", ".opus", ".aif", ".aiff", ".wma"};
-    std::string ending = path.extension().string();
-    std::transform(ending.begin(), ending.end(), ending.begin(),
-                   [](unsigned char c) { return std::tolower(c); });
+    const std::string ending = file_ending(path);
     return endings.contains(ending);
 }
 

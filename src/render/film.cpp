@@ -2,11 +2,11 @@
 #include "render/film.h"
 
 #include "base/draft_folder.h"
+#include "base/file_ending.h"
 #include "render/film_sound.h"
 #include "time/timecode.h"
 
 #include <algorithm>
-#include <cctype>
 #include <cerrno>
 #include <cmath>
 #include <fmt/core.h>
@@ -196,9 +196,7 @@ Result<void> can_render_to(const Film& film, const std::filesystem::path& path) 
     const bool there = std::filesystem::exists(path, code),
                folder = std::filesystem::is_directory(path, code);
     if (!film.spec.format->numbered) {
-        std::string ending = path.extension().string();
-        std::transform(ending.begin(), ending.end(), ending.begin(),
-                       [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+        const std::string ending = file_ending(path);
         if (ending != "." + std::string(film.spec.format->extension))
             return fail(fmt::format("The name of a film of this kind ({}) ends in .{}.",
                                     film.spec.format->label, film.spec.format->extension),

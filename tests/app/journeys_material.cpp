@@ -87,10 +87,15 @@ class JourneysMaterial : public QObject {
         project =
             with_song(project, {"/no/song.wav", "silence", 48000,
                                 Samples(static_cast<std::int64_t>(std::ceil(seconds * 48000))), "none"});
-        project = with_clips(project, {{{}, "clip", clip.toStdString(), Seconds(seconds), 96, 64}});
+        project = with_clips(
+            project,
+            {{{}, "clip", clip.toStdString(), Seconds(seconds), 96, 64, true, false, clip.endsWith(".png")}});
         CutBody cut{(*project.bin)[0].id, Seconds(0)};
         return *with_pins(project, project.first_lane(&LaneKindRow::cuts)->id,
                           {{{}, TimeAnchor{Seconds(0)}, cut, {}}});
+    }
+    static QString film_name(const QString& format) {
+        return "film." + QString::fromUtf8(film_format(format.toStdString())->extension.data());
     }
     static bool render(const Project& project, const FilmOptions& options, const QString& file) {
         auto film = planned_film(Curves{Schedule(project)}, nullptr, options);
@@ -253,16 +258,10 @@ private slots:
         QFETCH(int, near);
         const QTemporaryDir folder;
         Project project = piece_of(zoo_.filePath(name), "25", QSize(96, 64), 0.12);
-        if (name == "a.png") {
-            auto bin = *project.bin;
-            bin[0].still = true;
-            project.bin = std::make_shared<const std::vector<Clip>>(bin);
-        }
         FilmOptions options;
         options.format = format.toStdString();
         options.quality = format == "h264" ? 2 : -1;
-        const QString file =
-            folder.filePath("film." + QString::fromUtf8(film_format(options.format)->extension.data()));
+        const QString file = folder.filePath(film_name(format));
         QVERIFY(render(project, options, file));
         const auto frames = frames_of(file);
         const int patches[][3] = {{200, 50, 50},   {50, 180, 60},   {40, 70, 200},
@@ -296,15 +295,11 @@ private slots:
         QFETCH(bool, kept);
         const QTemporaryDir folder;
         Project project = piece_of(zoo_.filePath(name), "25", QSize(96, 64), 0.2);
-        auto bin = *project.bin;
-        bin[0].still = name.endsWith("png");
-        project.bin = std::make_shared<const std::vector<Clip>>(bin);
         FilmOptions options;
         options.format = format.toStdString();
         options.transparent = kept;
         options.quality = format == "vp9" || format == "h264" ? 4 : -1;
-        const QString file =
-            folder.filePath("film." + QString::fromUtf8(film_format(options.format)->extension.data()));
+        const QString file = folder.filePath(film_name(format));
         QVERIFY(render(project, options, file));
         const auto frames =
             frames_of(file, format == "vp9" && kept ? QStringList{"-c:v", "libvpx-vp9"} : QStringList());

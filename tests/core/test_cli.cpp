@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "interchange/project_file.h"
 #include "media/load_sound.h"
+#include "support/command_line.h"
 
 #include <QDir>
 #include <QFile>
@@ -10,21 +11,9 @@
 #include <nlohmann/json.hpp>
 
 using namespace pulsepin;
+using namespace pulsepin::test;
 
 namespace {
-
-struct Run {
-    int status;
-    QString out, err;
-};
-
-Run cli(const QStringList& arguments) {
-    QProcess process;
-    process.start(PULSEPIN_BINARIES "/pulsepin-cli", arguments);
-    process.waitForFinished(120'000);
-    return {process.exitStatus() == QProcess::NormalExit ? process.exitCode() : -1,
-            QString(process.readAllStandardOutput()), QString(process.readAllStandardError())};
-}
 
 const QString song = PULSEPIN_DEMO "/over-the-levee.opus";
 const QString project = PULSEPIN_DEMO "/kite-day.pulsepin";
@@ -108,8 +97,8 @@ private slots:
         QCOMPARE(cli(QStringList{"render", project, "-o", song, "--force"} + small).status, 1);
         for (const QStringList& wrong :
              {QStringList{"--target", "nothing"}, QStringList{"--format", "nothing"},
-              QStringList{"--size", "161"}, QStringList{"--shape", "nothing"}, QStringList{"--frames", "9-3"}, QStringList{"--part", "0/2"},
-              QStringList{"--draw-in", "nothing"}})
+              QStringList{"--size", "161"}, QStringList{"--shape", "nothing"}, QStringList{"--frames", "9-3"},
+              QStringList{"--part", "0/2"}, QStringList{"--draw-in", "nothing"}})
             QCOMPARE(cli(QStringList{"render", project, "-o", file("wrong.mp4")} + wrong).status, 1);
         QVERIFY(!QFile::exists(file("wrong.mp4")));
     }

@@ -6,6 +6,7 @@
 #include "file_names.h"
 #include "interchange/outputs.h"
 #include "model/edits.h"
+#include "question.h"
 #include "schedule_text_dialog.h"
 #include "stops/export_panel.h"
 
@@ -126,20 +127,13 @@ Document::AskAboutFiles FileCommands::ask_about_files() const {
         }
         if (files.size() > most_named)
             list += tr("\nand %n more", nullptr, static_cast<int>(files.size() - most_named));
-        QMessageBox ask(
-            QMessageBox::Question, tr("Files outside of the project’s folder"),
-            tr("This project reads files that do not lie beside it. Read them only if you know where "
-               "the project comes from.\n") +
-                list,
-            QMessageBox::NoButton, window);
-        ask.setTextFormat(Qt::PlainText);
-        ask.setObjectName("files outside");
-        auto* read = ask.addButton(tr("Read them"), QMessageBox::AcceptRole);
-        auto* leave = ask.addButton(tr("Do not open"), QMessageBox::RejectRole);
-        ask.setDefaultButton(leave);
-        ask.setEscapeButton(leave);
-        ask.exec();
-        return ask.clickedButton() == read;
+        return agreed_to(
+            window,
+            {"files outside", tr("Files outside of the project’s folder"),
+             tr("This project reads files that do not lie beside it. Read them only if you know where "
+                "the project comes from.\n") +
+                 list,
+             tr("Read them"), tr("Do not open")});
     };
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/av_handles.h"
 
+#include "base/file_ending.h"
 #include "media/picture_sequence.h"
 
 #include <algorithm>
@@ -55,9 +56,7 @@ const std::string& containers_of_one_file() {
 bool is_named_as_picture(const std::filesystem::path& path) {
     static const std::set<std::string> endings{".jpg", ".jpeg", ".png",  ".tga", ".bmp",
                                                ".tif", ".tiff", ".webp", ".pcx", ".sgi"};
-    std::string ending = path.extension().string();
-    std::transform(ending.begin(), ending.end(), ending.begin(),
-                   [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+    const std::string ending = file_ending(path);
     return endings.contains(ending);
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/picture_sequence.h"
 
+#include "base/file_ending.h"
 #include <algorithm>
 #include <map>
 #include <string>
@@ -65,9 +66,7 @@ std::vector<std::filesystem::path> with_sequences(const std::vector<std::filesys
     static const std::vector<std::string> pictures{".png", ".jpg", ".jpeg", ".tif", ".tiff", ".webp", ".bmp"};
     std::map<std::filesystem::path, std::vector<int>> groups;
     const auto group_of = [](const std::filesystem::path& file) -> std::optional<std::filesystem::path> {
-        std::string ending = file.extension().string();
-        std::transform(ending.begin(), ending.end(), ending.begin(),
-                       [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
+        const std::string ending = file_ending(file);
         const auto one = numbered(file.filename().string());
         if (!one || std::find(pictures.begin(), pictures.end(), ending) == pictures.end())
             return std::nullopt;
