@@ -2,6 +2,7 @@
 #include "file_names.h"
 
 #include "question.h"
+#include "session/document.h"
 
 #include <QCoreApplication>
 #include <QFileDialog>
@@ -52,6 +53,20 @@ bool may_take(QWidget* parent, const QString& name, const WrittenUnder& written)
 
 bool is_project_name(const QString& path) {
     return path.endsWith(".pulsepin", Qt::CaseInsensitive);
+}
+
+QString usual_folder(const Document& document) {
+    std::filesystem::path file = document.path();
+    if (file.empty() && document.project().song)
+        file = document.project().song->path;
+    return QString::fromStdString(file.parent_path().string());
+}
+
+QString as_patterns(std::span<const std::string_view> endings) {
+    QStringList patterns;
+    for (const auto& ending : endings)
+        patterns << "*" + QString::fromUtf8(ending.data(), static_cast<qsizetype>(ending.size()));
+    return patterns.join(' ');
 }
 
 std::optional<QString> ask_where_to_write(QWidget* parent, const QString& title, const QString& suggested,

@@ -4,14 +4,23 @@
 #include <QStringList>
 #include <functional>
 #include <optional>
+#include <span>
+#include <string_view>
 
 class QWidget;
 
 namespace pulsepin {
 
+class Document;
+
 inline constexpr const char* project_filter = "Pulse Pin projects (*.pulsepin)";
 
 [[nodiscard]] bool is_project_name(const QString& path);
+
+/// The folder that dialogs begin in: the project's, or else the song's.
+[[nodiscard]] QString usual_folder(const Document& document);
+/// The endings as file dialogs show them: "*.mp4 *.mov".
+[[nodiscard]] QString as_patterns(std::span<const std::string_view> endings);
 
 /// What a name stands for, where it is not one file.
 struct WrittenUnder {

@@ -5,12 +5,14 @@
 #include "fields.h"
 #include "file_names.h"
 #include "interchange/outputs.h"
+#include "media/media_endings.h"
 #include "model/edits.h"
 #include "question.h"
 #include "schedule_text_dialog.h"
 #include "stops/export_panel.h"
 
 #include <QApplication>
+#include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QInputDialog>
@@ -66,8 +68,9 @@ void FileCommands::save(std::function<void()> then) {
 }
 
 void FileCommands::save_as(std::function<void()> then) {
-    const QString suggested = document_.path().empty() ? tr("untitled.pulsepin")
-                                                       : QString::fromStdString(document_.path().string());
+    const QString suggested = document_.path().empty()
+                                  ? QDir(usual_folder(document_)).filePath(tr("untitled.pulsepin"))
+                                  : QString::fromStdString(document_.path().string());
     if (const auto path = ask_where_to_write(context_.window, tr("Save project"), suggested,
                                              tr(project_filter), "pulsepin"))
         save_to(path->toStdString(), ProjectStore::Overwrite::Yes, std::move(then));
@@ -273,7 +276,7 @@ void FileCommands::export_dialog(const ExporterRow& row) {
     const QString ending =
         QString::fromUtf8(row.extension.data(), static_cast<qsizetype>(row.extension.size()));
     const QString suggested = document_.path().empty()
-                                  ? QString("untitled.%1").arg(ending)
+                                  ? QDir(usual_folder(document_)).filePath(QString("untitled.%1").arg(ending))
                                   : QString::fromStdString(std::filesystem::path(document_.path())
                                                                .replace_extension(std::string(row.extension))
                                                                .string());
@@ -283,15 +286,15 @@ void FileCommands::export_dialog(const ExporterRow& row) {
 }
 
 void FileCommands::open_dialog() {
-    const QString path =
-        QFileDialog::getOpenFileName(context_.window, tr("Open project"), {}, tr(project_filter));
+    const QString path = QFileDialog::getOpenFileName(context_.window, tr("Open project"),
+                                                      usual_folder(document_), tr(project_filter));
     if (!path.isEmpty())
         open_path(path);
 }
 
 void FileCommands::song_dialog() {
     const QString path =
-        QFileDialog::getOpenFileName(context_.window, tr("Open song"), {},
+        QFileDialog::getOpenFileName(context_.window, tr("Open song"), usual_folder(document_),
                                      tr("Sound and video (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.aif "
                                         "*.aiff *.wma *.mp4 *.mov *.mkv *.webm);;All files (*)"));
     if (!path.isEmpty())
@@ -300,10 +303,9 @@ void FileCommands::song_dialog() {
 
 void FileCommands::shots_dialog() {
     const QStringList paths =
-        QFileDialog::getOpenFileNames(context_.window, tr("Add shots"), {},
-                                      tr("Video and pictures (*.mp4 *.mov *.webm *.mkv *.avi *.m4v *.mpg "
-                                         "*.mpeg *.mxf *.ogv *.png *.jpg *.jpeg "
-                                         "*.webp *.tif *.tiff *.bmp);;All files (*)"));
+        QFileDialog::getOpenFileNames(context_.window, tr("Add shots"), usual_folder(document_),
+                                      tr("Video and pictures (%1 %2);;All files (*)")
+                                          .arg(as_patterns(film_endings()), as_patterns(picture_endings())));
     std::vector<std::filesystem::path> files;
     for (const auto& path : paths)
         files.emplace_back(path.toStdString());
@@ -312,17 +314,18 @@ void FileCommands::shots_dialog() {
 }
 
 void FileCommands::shot_folder_dialog() {
-    const QString folder = QFileDialog::getExistingDirectory(context_.window, tr("Add a folder of shots"));
+    const QString folder = QFileDialog::getExistingDirectory(context_.window, tr("Add a folder of shots"),
+                                                             usual_folder(document_));
     if (!folder.isEmpty())
         document_.add_clips({folder.toStdString()});
 }
 
 void FileCommands::sound_dialog() {
-    const QStringList paths =
-        QFileDialog::getOpenFileNames(context_.window, tr("Add sound; several are parts of the song"), {},
-                                      tr("Sound and video (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.aif "
-                                         "*.aiff *.wma *.mp4 *.mov *.mkv *.webm);;All "
-                                         "files (*)"));
+    const QStringList paths = QFileDialog::getOpenFileNames(
+        context_.window, tr("Add sound; several are parts of the song"), usual_folder(document_),
+        tr("Sound and video (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.aif "
+           "*.aiff *.wma *.mp4 *.mov *.mkv *.webm);;All "
+           "files (*)"));
     add_sounds(paths);
 }
 

@@ -10,6 +10,7 @@
 #include "stops/film_page.h"
 
 #include <QBuffer>
+#include <QDir>
 #include <QFileInfo>
 #include <QMessageBox>
 
@@ -46,7 +47,7 @@ void FilmCommands::show_page(FilmPage* page) {
 
 QString FilmCommands::suggested(const QString& ending, const QString& more) const {
     if (document_.path().empty())
-        return "untitled" + more + "." + ending;
+        return QDir(usual_folder(document_)).filePath("untitled" + more + "." + ending);
     return QString::fromStdString((document_.path().parent_path() / document_.path().stem()).string()) +
            more + "." + ending;
 }

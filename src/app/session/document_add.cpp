@@ -3,6 +3,7 @@
 // Files that become a part of the project: the song, shots, sounds under the song.
 #include "kinds/kinds.h"
 #include "media/align.h"
+#include "media/media_endings.h"
 #include "media/picture_sequence.h"
 #include "media/video_reader.h"
 #include "media/write_wav.h"
@@ -21,14 +22,8 @@ QString display_name(const std::filesystem::path& path) {
     return QString::fromStdString(path.filename().string());
 }
 
-bool is_picture(const std::filesystem::path& path) {
-    static const QStringList endings{"png", "jpg", "jpeg", "bmp", "webp", "tif", "tiff"};
-    return endings.contains(QFileInfo(QString::fromStdString(path.string())).suffix().toLower());
-}
-
 /// A folder stands for the films and pictures in it, by name.
 std::vector<std::filesystem::path> with_folders_opened(const std::vector<std::filesystem::path>& paths) {
-    static const QStringList films{"mp4", "mov", "webm", "mkv", "avi", "m4v", "mpg", "mpeg", "mxf", "ogv"};
     std::vector<std::filesystem::path> out;
     for (const auto& path : paths) {
         const QDir folder(QString::fromStdString(path.string()));
@@ -39,7 +34,7 @@ std::vector<std::filesystem::path> with_folders_opened(const std::vector<std::fi
         for (const auto& file :
              folder.entryInfoList(QDir::Files | QDir::Readable, QDir::Name | QDir::IgnoreCase)) {
             const std::filesystem::path inside = file.filePath().toStdString();
-            if (is_picture(inside) || films.contains(file.suffix().toLower()))
+            if (ends_as(inside, picture_endings()) || ends_as(inside, film_endings()))
                 out.push_back(inside);
         }
     }
@@ -113,7 +108,9 @@ void Document::add_clips(const std::vector<std::filesystem::path>& paths) {
             if (!outcome->refused.isEmpty())
                 say(outcome->refused.join("  "));
             else
-                say(tr("%n shots added", nullptr, static_cast<int>(outcome->clips.size())));
+                say(outcome->clips.size() == 1
+                        ? tr("“%1” is added").arg(QString::fromStdString(outcome->clips.front().name))
+                        : tr("%n shots added", nullptr, static_cast<int>(outcome->clips.size())));
         });
 }
 

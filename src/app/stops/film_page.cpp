@@ -183,6 +183,8 @@ QWidget* FilmPage::make_fields() {
         named(new QCheckBox(tr("transparent")), "film transparent",
               tr("What no layer covers stays transparent, for programs that lay it over something else"));
     line(3, tr("sound"), sound_, transparent_);
+    for (QWidget* clicked : {static_cast<QWidget*>(shape_), static_cast<QWidget*>(transparent_)})
+        clicked->setFocusPolicy(Qt::TabFocus); // a click leaves the keys where they were
     auto* draws = new QHBoxLayout;
     draws->setSpacing(4);
     const std::pair<const char*, QString> what[] = {{"draw frame", tr("frame")},
@@ -239,7 +241,6 @@ QWidget* FilmPage::make_queue() {
     cards_->addStretch(1);
     area->setWidget(inside);
     column->addWidget(area, 1);
-    column->addWidget(quiet(tr("written beside and renamed at the end")));
     return box;
 }
 

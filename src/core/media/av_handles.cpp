@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/av_handles.h"
 
-#include "base/file_ending.h"
+#include "media/media_endings.h"
 #include "media/picture_sequence.h"
 
 #include <algorithm>
@@ -53,13 +53,6 @@ const std::string& containers_of_one_file() {
     return names;
 }
 
-bool is_named_as_picture(const std::filesystem::path& path) {
-    static const std::set<std::string> endings{".jpg", ".jpeg", ".png",  ".tga", ".bmp",
-                                               ".tif", ".tiff", ".webp", ".pcx", ".sgi"};
-    const std::string ending = file_ending(path);
-    return endings.contains(ending);
-}
-
 /// Null where it cannot be opened. `first`: the lowest number of a sequence; `by_name`: one picture of the
 /// kind that its name says.
 AVFormatContext* open_container(ReadableFiles& files, std::optional<int> first, bool by_name = false) {
@@ -107,7 +100,7 @@ Result<OpenStream> open_stream(const std::filesystem::path& path, AVMediaType ki
     source.files = std::make_unique<ReadableFiles>(ReadableFiles{path, first.has_value()});
     AVFormatContext* opened = open_container(*source.files, first);
     // Pictures that nothing but their name tells apart.
-    if (!opened && !first && kind == AVMEDIA_TYPE_VIDEO && is_named_as_picture(path))
+    if (!opened && !first && kind == AVMEDIA_TYPE_VIDEO && ends_as(path, picture_endings()))
         opened = open_container(*source.files, first, true);
     if (!opened)
         return fail("This is not a sound or video file, or it is damaged at its beginning.", name,

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/picture_sequence.h"
 
-#include "base/file_ending.h"
+#include "media/media_endings.h"
 #include <algorithm>
 #include <map>
 #include <string>
@@ -63,12 +63,10 @@ std::optional<int> first_of_sequence(const std::filesystem::path& pattern) {
 }
 
 std::vector<std::filesystem::path> with_sequences(const std::vector<std::filesystem::path>& files) {
-    static const std::vector<std::string> pictures{".png", ".jpg", ".jpeg", ".tif", ".tiff", ".webp", ".bmp"};
     std::map<std::filesystem::path, std::vector<int>> groups;
     const auto group_of = [](const std::filesystem::path& file) -> std::optional<std::filesystem::path> {
-        const std::string ending = file_ending(file);
         const auto one = numbered(file.filename().string());
-        if (!one || std::find(pictures.begin(), pictures.end(), ending) == pictures.end())
+        if (!one || !ends_as(file, picture_endings()))
             return std::nullopt;
         return file.parent_path() / pattern_of(*one);
     };
