@@ -7,11 +7,11 @@
 #include "check/grid_trust.h"
 #include "fields/within_limits.h"
 #include "interchange/project_json.h"
+#include "kinds/kinds.h"
 #include "main_window.h"
 #include "measured.h"
 #include "media/proxy.h"
 #include "media/video_reader.h"
-#include "kinds/kinds.h"
 #include "schedule/find_pins.h"
 #include "schedule/place.h"
 #include "score/score_view.h"
@@ -327,7 +327,7 @@ void bench_proxy(BenchTable& table) {
     const auto proxy = folder.filePath("proxy.mov").toStdString();
     if (!ffmpeg.waitForFinished(60'000) || ffmpeg.exitCode() != 0 || !make_proxy(clip.toStdString(), proxy))
         return table.fail("make a proxy of a clip that ffmpeg made");
-    auto small = VideoReader::open(proxy), large = VideoReader::open(clip.toStdString());
+    auto small = VideoReader::open({proxy}), large = VideoReader::open({clip.toStdString()});
     int turn = 0;
     const auto any = [&] { return Seconds((turn = (turn + 41) % 96) / 24.0); };
     table.row("any picture of a proxy, 960x540", 40, 40, [&] { (void)small->picture_at(any(), 960, 540); });

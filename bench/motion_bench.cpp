@@ -1,23 +1,23 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // What a picture costs, as a whole and by effect, and what curves that follow the music cost.
-#include "kinds/kinds.h"
 #include "application.h"
 #include "follow/feeds.h"
 #include "follow/sources.h"
+#include "hand/stage_hand.h"
 #include "interchange/export_material.h"
 #include "interchange/project_file.h"
+#include "kinds/kinds.h"
 #include "main_window.h"
 #include "measured.h"
 #include "media/load_sound.h"
 #include "media/sound_part.h"
 #include "media/video_reader.h"
-#include "hand/stage_hand.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
 #include "model/stage_edits.h"
-#include "stage/effects.h"
 #include "render/composed.h"
+#include "stage/effects.h"
 
 #include <QApplication>
 #include <QTest>
@@ -28,7 +28,7 @@ using namespace pulsepin;
 using namespace pulsepin::test;
 
 QImage shot() {
-    auto reader = *VideoReader::open(PULSEPIN_DEMO "/crowd.webm");
+    auto reader = *VideoReader::open({PULSEPIN_DEMO "/crowd.webm"});
     const auto picture = *reader.picture_at(Seconds(1), 640, 360);
     return QImage(picture.pixels.data(), picture.width, picture.height, picture.width * 4,
                   QImage::Format_RGB32)

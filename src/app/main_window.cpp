@@ -6,6 +6,7 @@
 #include "event_clicks.h"
 #include "file_names.h"
 #include "kinds/kinds.h"
+#include "media/media_endings.h"
 
 #include <QAbstractButton>
 #include <QAbstractItemView>
@@ -24,9 +25,8 @@ namespace pulsepin {
 namespace {
 
 bool looks_like_shots(const QString& path) {
-    static const QStringList endings{"mp4", "mov", "webm", "mkv",  "avi", "m4v",  "mpg", "mpeg", "mxf",
-                                     "ogv", "png", "jpg",  "jpeg", "bmp", "webp", "tif", "tiff"};
-    return QFileInfo(path).isDir() || endings.contains(QFileInfo(path).suffix().toLower());
+    const std::filesystem::path file = path.toStdString();
+    return QFileInfo(path).isDir() || ends_as(file, film_endings()) || ends_as(file, picture_endings());
 }
 
 /// While a window is put together its parts have no style sheet: each time that a part is given to another,
@@ -69,10 +69,11 @@ QFrame* upright_line() {
 
 MainWindow::MainWindow(Player::Device device)
     : player_(device), commands_(this), context_{this, document_, view_, player_, commands_},
-      files_(context_), pins_(context_), shots_(context_), lanes_(context_), sounds_(context_),
-      grids_(context_), play_(context_), look_(context_), drops_(context_), words_(context_),
-      exposures_(context_), checks_(context_), films_(context_) {
+      files_(context_), pins_(context_), shots_(context_), bin_(context_), lanes_(context_),
+      sounds_(context_), grids_(context_), play_(context_), look_(context_), drops_(context_),
+      words_(context_), exposures_(context_), checks_(context_), films_(context_) {
     const StyledAtOnce styled;
+    context_.bin = &bin_;
     context_.files = &files_;
     context_.grids = &grids_;
     context_.lanes = &lanes_;
@@ -169,7 +170,9 @@ void MainWindow::make_menu() {
     auto* texts = menu_.addMenu(tr("Words"));
     words_.hang_up(texts);
     exposures_.hang_up(texts);
-    shots_.hang_up(menu_.addMenu(tr("Shots")));
+    auto* shots = menu_.addMenu(tr("Shots"));
+    shots_.hang_up(shots);
+    bin_.hang_up(shots);
     lanes_.hang_up(menu_.addMenu(tr("Lanes")));
     grids_.hang_up(menu_.addMenu(tr("Beats")));
     play_.hang_up(menu_.addMenu(tr("Play")));
@@ -356,6 +359,7 @@ void MainWindow::connect_stops() {
     connect(motion_, &MotionPanel::add_lane_wanted, &lanes_, &LaneCommands::add_lane);
     connect(place_, &PlacePanel::shown_wanted, timeline_, &TimelineView::show_range);
     connect(export_, &ExportPanel::file_wanted, &files_, &FileCommands::export_dialog);
+    bin_.show_panel(song_);
     checks_.show_panel(check_);
     films_.show_page(&export_->film());
     connect(&check_->bank(), &CheckBank::changed, route_, [this] { route_->update(); });

@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "details/detail_panel.h"
-#include "commands/file_commands.h"
-#include "commands/grid_commands.h"
+#include "commands/bin_commands.h"
 #include "commands/check_commands.h"
 #include "commands/drawing_commands.h"
-#include "commands/film_commands.h"
 #include "commands/drop_commands.h"
+#include "commands/file_commands.h"
+#include "commands/film_commands.h"
+#include "commands/grid_commands.h"
 #include "commands/lane_commands.h"
 #include "commands/pin_commands.h"
 #include "commands/play_commands.h"
@@ -15,9 +15,10 @@
 #include "commands/sound_commands.h"
 #include "commands/view_commands.h"
 #include "commands/word_commands.h"
+#include "details/detail_panel.h"
 #include "notice_bar.h"
-#include "player.h"
 #include "picture/picture_room.h"
+#include "player.h"
 #include "route_list.h"
 #include "score/score_view.h"
 #include "status_strip.h"
@@ -108,6 +109,7 @@ private:
     FileCommands files_;
     PinCommands pins_;
     ShotCommands shots_;
+    BinCommands bin_;
     LaneCommands lanes_;
     SoundCommands sounds_;
     GridCommands grids_;

@@ -3,21 +3,22 @@
 
 #include "hand/poses.h"
 #include "hand/seen_values.h"
-#include "model/pin_edits.h"
-#include "model/edits.h"
-#include "model/song_edits.h"
 #include "kinds/kinds.h"
+#include "model/edits.h"
+#include "model/pin_edits.h"
 #include "model/planting_edits.h"
+#include "model/song_edits.h"
 #include "stops/step_cells.h"
 #include "time/grid_bend.h"
+#include "tour_folder.h"
 #include "tour_words.h"
 
 #include <QApplication>
 #include <QComboBox>
-#include <QDir>
 #include <QDoubleSpinBox>
 #include <QElapsedTimer>
 #include <QEventLoop>
+#include <QFile>
 #include <QPushButton>
 #include <cstdio>
 
@@ -26,11 +27,13 @@ namespace {
 
 class Tour {
 public:
-    Tour(MainWindow& window, QString folder) : window_(window), folder_(std::move(folder)) {
-        QDir().mkpath(folder_);
-    }
+    Tour(MainWindow& window, QString folder) : window_(window), folder_(std::move(folder)) {}
 
     bool run() {
+        if (const QString fault = fault_of_tour_folder(folder_); !fault.isEmpty()) {
+            std::fprintf(stderr, "%s\n", fault.toLocal8Bit().constData());
+            return false;
+        }
         return see_song() && see_grid() && see_markers() && see_words() && see_placing() &&
                see_score_and_triggers() && see_sounds() && see_motion() && see_check() && see_export();
     }

@@ -192,6 +192,8 @@ void add_render(CLI::App& app, Requests& all) {
     command->add_option("--shape", film.shape,
                         "where the size has other proportions than the piece: " + film_shape_ids() +
                             "; the target's unless given");
+    command->add_flag("--in-stretches", film.in_stretches,
+                      "coded as its parts would be, byte for byte; larger than as one");
     command->add_flag("--transparent", film.transparent,
                       "what no layer covers stays transparent, where the kind of film can");
     command->add_option("--quality", film.quality, "of its encoder; usual unless given")

@@ -60,6 +60,7 @@ Result<FilmOptions> options_of(const RenderRequest& request) {
     if (!request.shape.empty())
         options.shape = static_cast<FilmShape>(shape - shapes.begin());
     options.transparent = request.transparent;
+    options.as_one = !request.in_stretches && request.part.empty();
     if (request.quality >= 0)
         options.quality = request.quality;
     options.sound_kbit = request.sound_kbit;

@@ -14,7 +14,7 @@ struct RenderRequest {
     int quality = -1, sound_kbit = 192, threads = 0;
     std::vector<std::string> draw_in;
     std::string shape; ///< empty: the target's
-    bool replace = false, quiet = false, transparent = false;
+    bool replace = false, quiet = false, transparent = false, in_stretches = false;
 };
 /// Renders a film, or a part of one. A part that is there already, whole, is not made again.
 [[nodiscard]] Result<void> render_film_of(const RenderRequest& request);

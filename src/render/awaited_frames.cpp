@@ -10,11 +10,15 @@ AwaitedFrames::AwaitedFrames(QSize size) : size_(size) {}
 ShotStream& AwaitedFrames::stream_of(LayerId layer) {
     auto& stream = streams_[layer];
     if (!stream) {
-        stream = std::make_unique<ShotStream>([this] {
-            const std::lock_guard lock(mutex_);
-            ++arrivals_;
-            changed_.notify_all();
-        });
+        // Frames are taken in order, once: little has to be kept.
+        constexpr std::size_t kept_bytes = 72u << 20;
+        stream = std::make_unique<ShotStream>(
+            [this] {
+                const std::lock_guard lock(mutex_);
+                ++arrivals_;
+                changed_.notify_all();
+            },
+            kept_bytes);
         stream->set_size(size_);
         if (file_of_)
             stream->use_files(file_of_);

@@ -140,6 +140,12 @@ std::pair<Frames, Frames> stretches_of(const Film& film, int k, int n) {
     return {edge(k - 1), edge(k)};
 }
 
+/// As parts are coded.
+Film in_stretches(Film film) {
+    film.spec.as_one = false;
+    return film;
+}
+
 PartHead part_of(const Film& film, int k, int n) {
     PartHead part;
     part.made_of = film.made_of();
@@ -159,7 +165,7 @@ std::string Film::made_of() const {
                                   spec.rate.numerator(), spec.rate.denominator(), spec.quality,
                                   spec.sound_kbit, spec.sample_rate, int(burn.frame), int(burn.timecode),
                                   int(burn.place), int(burn.name), int(burn.safe_areas), int(burn.band));
-    all += fmt::format(" {}{}", int(bars), int(spec.transparent));
+    all += fmt::format(" {}{}{}", int(bars), int(spec.transparent), int(spec.as_one));
     return hash_of(all + spec.title + spec.author + spec.timecode);
 }
 
@@ -268,7 +274,7 @@ Result<void> render_film(const Film& film, const std::filesystem::path& path, co
     };
     if (!film.spec.format->picture.empty()) {
         FrameMill mill(order_of(film, Frames(0), Frames(film.frames())));
-        const Frames stretch(film.spec.format->in_one ? film.frames() : stretch_frames);
+        const Frames stretch(film.spec.as_one || film.spec.format->in_one ? film.frames() : stretch_frames);
         for (Frames first(0); first < Frames(film.frames()); first += stretch) {
             const Frames until = std::min(first + stretch, Frames(film.frames()));
             const auto take = [&](std::vector<CodedPicture> pictures) -> Result<void> {
@@ -293,8 +299,9 @@ Result<void> render_film(const Film& film, const std::filesystem::path& path, co
     return file->finish();
 }
 
-Result<void> render_part(const Film& film, int k, int n, const std::filesystem::path& path,
+Result<void> render_part(const Film& given, int k, int n, const std::filesystem::path& path,
                          const Progress& progress) {
+    const Film film = in_stretches(given);
     if (auto good = check(film); !good)
         return good;
     if (film.spec.format->numbered || film.spec.format->in_one || film.spec.format->picture.empty())
@@ -335,7 +342,7 @@ Result<void> render_part(const Film& film, int k, int n, const std::filesystem::
 
 bool is_part(const Film& film, int k, int n, const std::filesystem::path& path) {
     auto reader = PartReader::open(path);
-    const auto wanted = part_of(film, k, n);
+    const auto wanted = part_of(in_stretches(film), k, n);
     if (!reader || reader->head().made_of != wanted.made_of || reader->head().first != wanted.first ||
         reader->head().until != wanted.until)
         return false;

@@ -89,6 +89,7 @@ Result<Film> planned_film(const Curves& curves, std::shared_ptr<const MixPlan> s
     if (!film.spec.format)
         return fail("There is no kind of film called \"" + options.format + "\".");
     const auto& format = *film.spec.format;
+    film.spec.as_one = options.as_one;
     film.spec.transparent = format.can_be_transparent() && options.transparent;
     take_size(film, options, settings);
     film.spec.quality = options.quality < 0 ? format.usual

@@ -23,6 +23,7 @@ struct FilmOptions {
     int sound_kbit = 192;
     FilmShape shape = FilmShape::Fit;
     bool transparent = false;           ///< what no layer covers, where the format can; else it is black
+    bool as_one = true;                 ///< see FilmSpec::as_one; parts are not
     std::optional<Frames> first, until; ///< of the piece; none: all of it
     BurnIn burn = {};
     friend bool operator==(const FilmOptions&, const FilmOptions&) = default;

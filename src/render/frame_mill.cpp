@@ -131,7 +131,9 @@ struct FrameMill::State {
         const int cores = order.threads > 0
                               ? order.threads
                               : static_cast<int>(std::max(1u, std::thread::hardware_concurrency()));
-        most = static_cast<std::size_t>(2 * cores + 2);
+        constexpr std::int64_t room = 128 << 20; // for frames of large films
+        const auto fit = room / (std::int64_t{4} * order.size.width() * order.size.height() + 1);
+        most = static_cast<std::size_t>(std::clamp<std::int64_t>(fit, cores + 1, 2 * cores + 2));
         threads.emplace_back([this](const std::stop_token& stop) { feed(stop); });
         for (int i = 0; i < cores; ++i)
             threads.emplace_back([this](const std::stop_token& stop) { compose(stop); });

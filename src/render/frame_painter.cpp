@@ -11,9 +11,10 @@ FramePainter::~FramePainter() {
     worker_.join();
 }
 
-void FramePainter::paint(Frames frame, StagedFrame staged, LayerPictures pictures, QSize size, QRectF part) {
+void FramePainter::paint(Frames frame, StagedFrame staged, LayerPictures pictures, QSize size, QRectF part,
+                         Ground ground) {
     const std::lock_guard lock(mutex_);
-    wish_ = Wish{frame, std::move(staged), std::move(pictures), size, part};
+    wish_ = Wish{frame, std::move(staged), std::move(pictures), size, part, ground};
     wished_.notify_one();
 }
 
@@ -32,9 +33,13 @@ void FramePainter::work(const std::stop_token& stop) {
                 return;
             wish = std::exchange(wish_, std::nullopt);
         }
-        QImage image = wish->part.isEmpty()
-                           ? composed(wish->staged, wish->size, wish->pictures)
-                           : composed_part(wish->staged, wish->part, wish->size, wish->pictures);
+        const auto& staged = wish->staged;
+        const QRectF frame(-staged.width / 2.0, -staged.height / 2.0, staged.width, staged.height);
+        const bool whole = wish->part.isEmpty();
+        QImage image =
+            whole && wish->ground == Ground::Black
+                ? composed(staged, wish->size, wish->pictures)
+                : composed_part(staged, whole ? frame : wish->part, wish->size, wish->pictures, wish->ground);
         {
             const std::lock_guard lock(mutex_);
             done_ = Painted{wish->frame, std::move(image), wish->part};

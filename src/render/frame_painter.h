@@ -26,7 +26,8 @@ public:
     FramePainter& operator=(const FramePainter&) = delete;
 
     /// `part`: of what lies in and around the frame; empty: the frame.
-    void paint(Frames frame, StagedFrame staged, LayerPictures pictures, QSize size, QRectF part = {});
+    void paint(Frames frame, StagedFrame staged, LayerPictures pictures, QSize size, QRectF part = {},
+               Ground ground = Ground::Black);
     /// The newest picture since the last call, if there is one.
     [[nodiscard]] std::optional<Painted> take();
 
@@ -37,6 +38,7 @@ private:
         LayerPictures pictures;
         QSize size;
         QRectF part;
+        Ground ground;
     };
     void work(const std::stop_token& stop);
     std::function<void()> painted_;

@@ -13,7 +13,6 @@
 namespace pulsepin {
 namespace {
 
-constexpr std::size_t cache_bytes = 256u << 20;
 constexpr double decode_ahead = 0.7; // seconds of the clip under the playhead
 constexpr double decode_soon = 0.15; // seconds of the shot that comes next
 constexpr std::size_t open_readers = 8;
@@ -25,16 +24,16 @@ struct ShotPictures::State {
 
     mutable std::mutex mutex;
     std::condition_variable_any wishes_changed;
-    std::map<std::filesystem::path, std::map<double, ShotPicture>> cache; // by clip, then by `from`
-    std::list<std::pair<std::filesystem::path, double>> order;            // oldest first
-    std::map<std::filesystem::path, std::string> troubles;
-    std::size_t bytes = 0;
+    std::map<PictureFile, std::map<double, ShotPicture>> cache; // by clip, then by `from`
+    std::list<std::pair<PictureFile, double>> order;            // oldest first
+    std::map<PictureFile, std::string> troubles;
+    std::size_t bytes = 0, kept_bytes = 0; ///< that are kept, and that may be
     QSize size{640, 360};
     std::uint64_t generation = 0; // rises with each wish and change of size
     Wanted now;
     std::optional<Wanted> soon;
 
-    std::map<std::filesystem::path, VideoReader> readers; // of the decoding thread alone
+    std::map<PictureFile, VideoReader> readers; // of the decoding thread alone
     std::jthread worker;
 
     [[nodiscard]] const ShotPicture* cached(const Wanted& wanted) const {
@@ -49,12 +48,12 @@ struct ShotPictures::State {
                                                                                             : nullptr;
     }
 
-    void keep(const std::filesystem::path& clip, ShotPicture picture) {
+    void keep(const PictureFile& clip, ShotPicture picture) {
         bytes += static_cast<std::size_t>(picture.image.sizeInBytes());
         order.emplace_back(clip, picture.from.value);
         const double key = picture.from.value;
         cache[clip].insert_or_assign(key, std::move(picture));
-        while (bytes > cache_bytes && order.size() > 1) {
+        while (bytes > kept_bytes && order.size() > 1) {
             const auto& [old_clip, old_key] = order.front();
             auto& pictures = cache[old_clip];
             if (const auto old = pictures.find(old_key); old != pictures.end()) {
@@ -65,7 +64,7 @@ struct ShotPictures::State {
         }
     }
 
-    VideoReader* reader_of(const std::filesystem::path& clip) {
+    VideoReader* reader_of(const PictureFile& clip) {
         if (const auto open = readers.find(clip); open != readers.end())
             return &open->second;
         auto reader = VideoReader::open(clip);
@@ -81,6 +80,7 @@ struct ShotPictures::State {
 
     /// Decodes from `wanted` on until `reach` seconds are there, new wishes come in, or the clip ends.
     void decode(Wanted wanted, double reach, std::uint64_t for_generation, const std::stop_token& stop) {
+        std::size_t decoded = 0;
         const double until = wanted.time.value + reach;
         while (!stop.stop_requested()) {
             QSize box;
@@ -96,6 +96,9 @@ struct ShotPictures::State {
                     continue;
                 }
             }
+            // More than can be kept would push out what is to be shown next.
+            if (decoded > kept_bytes / 2)
+                return;
             VideoReader* reader = reader_of(wanted.clip);
             if (!reader)
                 return arrived();
@@ -106,6 +109,7 @@ struct ShotPictures::State {
                 if (!picture) {
                     troubles[wanted.clip] = picture.error().message();
                 } else if (box == size) {
+                    decoded += picture->pixels.bytes.size();
                     // The last picture of a clip stands still for as long as it is asked for.
                     const Seconds end = past_end ? Seconds(1e9) : picture->until;
                     keep(wanted.clip, {image_of(*picture), picture->from, end});
@@ -129,18 +133,20 @@ struct ShotPictures::State {
                 first = now;
                 second = soon;
             }
-            if (!first.clip.empty())
+            if (!first.clip.path.empty())
                 decode(first, 1e-3, served, stop);
             if (second)
                 decode(*second, decode_soon, served, stop);
-            if (!first.clip.empty())
+            if (!first.clip.path.empty())
                 decode(first, decode_ahead, served, stop);
         }
     }
 };
 
-ShotPictures::ShotPictures(std::function<void()> arrived) : state_(std::make_unique<State>()) {
+ShotPictures::ShotPictures(std::function<void()> arrived, std::size_t kept_bytes)
+    : state_(std::make_unique<State>()) {
     state_->arrived = std::move(arrived);
+    state_->kept_bytes = kept_bytes;
     state_->worker = std::jthread([state = state_.get()](const std::stop_token& stop) { state->work(stop); });
 }
 
@@ -170,7 +176,7 @@ std::optional<ShotPicture> ShotPictures::picture(const Wanted& now, const std::o
     return there ? std::optional(*there) : std::nullopt;
 }
 
-std::string ShotPictures::trouble(const std::filesystem::path& clip) const {
+std::string ShotPictures::trouble(const PictureFile& clip) const {
     const std::lock_guard lock(state_->mutex);
     const auto found = state_->troubles.find(clip);
     return found == state_->troubles.end() ? std::string() : found->second;

@@ -1,11 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "base/quantity.h"
+#include "media/video_reader.h"
 
 #include <QImage>
 #include <QSize>
-#include <filesystem>
 #include <functional>
 #include <memory>
 #include <optional>
@@ -24,13 +23,15 @@ struct ShotPicture {
 class ShotPictures {
 public:
     struct Wanted {
-        std::filesystem::path clip;
+        PictureFile clip;
         Seconds time;
         friend bool operator==(const Wanted&, const Wanted&) = default;
     };
 
     /// `arrived` is called on the decoding thread whenever something new is there.
-    explicit ShotPictures(std::function<void()> arrived);
+    /// At most about so many bytes of pictures are kept.
+    explicit ShotPictures(std::function<void()> arrived, std::size_t kept_bytes = usual_bytes);
+    static constexpr std::size_t usual_bytes = 256u << 20;
     ~ShotPictures();
     ShotPictures(const ShotPictures&) = delete;
     ShotPictures& operator=(const ShotPictures&) = delete;
@@ -43,7 +44,7 @@ public:
     [[nodiscard]] std::optional<ShotPicture> picture(const Wanted& now, const std::optional<Wanted>& soon);
 
     /// Why the clip cannot be shown; empty while nothing is wrong.
-    [[nodiscard]] std::string trouble(const std::filesystem::path& clip) const;
+    [[nodiscard]] std::string trouble(const PictureFile& clip) const;
 
 private:
     struct State;

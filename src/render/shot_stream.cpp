@@ -28,15 +28,21 @@ Fade fade_at(const std::vector<ShotSpan>& shots, const ShotSpan* span, Frames fr
 
 } // namespace
 
+/// A photograph is not shown from a proxy.
+PictureFile ShotStream::pictures_of(const Clip& clip) const {
+    return {clip.still ? clip.path : file_of_(clip), clip.turned};
+}
+
 ShotPictures::Wanted ShotStream::wanted_of(const Clip& clip, const ShotSpan& span, Frames frame,
                                            FrameRate rate) const {
     if (clip.still)
-        return {clip.path, Seconds(0)};
+        return {pictures_of(clip), Seconds(0)};
     // Before its first picture a shot stands still, as it does after its last.
-    return {file_of_(clip), std::max(Seconds(0), clip_time(span, frame, rate))};
+    return {pictures_of(clip), std::max(Seconds(0), clip_time(span, frame, rate))};
 }
 
-ShotStream::ShotStream(const std::function<void()>& arrived) : pictures_(arrived), fading_(arrived) {}
+ShotStream::ShotStream(const std::function<void()>& arrived, std::size_t kept_bytes)
+    : pictures_(arrived, kept_bytes), fading_(arrived, kept_bytes) {}
 
 void ShotStream::set_size(QSize size) {
     pictures_.set_size(size);
@@ -55,7 +61,7 @@ ShotStream::Seen ShotStream::at(const Project& project, const std::vector<ShotSp
     std::optional<ShotPictures::Wanted> soon;
     if (span + 1 < shots.data() + shots.size())
         if (const Clip* next = project.clip((span + 1)->shot))
-            soon = ShotPictures::Wanted{next->still ? next->path : file_of_(*next), (span + 1)->in_point};
+            soon = ShotPictures::Wanted{pictures_of(*next), (span + 1)->in_point};
     if (!project.clip(span->shot) && span->slate == 0) { // its clip is gone
         seen.exact = true;
         return seen;
@@ -138,13 +144,12 @@ ShotStream::Seen ShotStream::clip_at(const Clip& clip, Seconds time) {
     Seen seen;
     seen.shot = true;
     const auto picture = pictures_.picture(
-        {clip.still ? clip.path : file_of_(clip), clip.still ? Seconds(0) : std::max(Seconds(0), time)},
-        std::nullopt);
+        {pictures_of(clip), clip.still ? Seconds(0) : std::max(Seconds(0), time)}, std::nullopt);
     if (picture) {
         seen.exact = true;
         seen.picture.shot.image = picture->image;
     } else
-        seen.trouble = pictures_.trouble(clip.still ? clip.path : file_of_(clip));
+        seen.trouble = pictures_.trouble(pictures_of(clip));
     return seen;
 }
 

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "render/shot_pictures.h"
 #include "render/composed.h"
+#include "render/shot_pictures.h"
 #include "schedule/schedule.h"
 #include "schedule/shots.h"
 
@@ -15,7 +15,8 @@ namespace pulsepin {
 class ShotStream {
 public:
     /// `arrived` is called on a decoding thread whenever something new is there.
-    explicit ShotStream(const std::function<void()>& arrived);
+    explicit ShotStream(const std::function<void()>& arrived,
+                        std::size_t kept_bytes = ShotPictures::usual_bytes);
 
     void set_size(QSize size);
     /// Which file is decoded for a clip; at first its own.
@@ -40,6 +41,7 @@ public:
 
 private:
     [[nodiscard]] Seen drawing_at(const Schedule& schedule, const Layer& layer, Frames frame);
+    [[nodiscard]] PictureFile pictures_of(const Clip& clip) const;
     [[nodiscard]] ShotPictures::Wanted wanted_of(const Clip& clip, const ShotSpan& span, Frames frame,
                                                  FrameRate rate) const;
     ShotPictures pictures_, fading_;

@@ -231,7 +231,9 @@ private slots:
         };
         const QString ending = "." + QString::fromUtf8(told->extension.data()), whole = "whole" + ending,
                       joined_name = "joined" + ending;
+        film.spec.as_one = false;
         QVERIFY(render_film(film, path(whole)));
+        film.spec.as_one = true; // which parts are not
         film.threads = 3;
         for (int k = 1; k <= 2; ++k)
             QVERIFY(render_part(film, k, 2, path(QString("part%1").arg(k))));

@@ -19,7 +19,7 @@ private slots:
         QAtomicInt arrivals = 0;
         ShotPictures pictures([&] { arrivals.ref(); });
         pictures.set_size({320, 180});
-        const ShotPictures::Wanted wanted{PULSEPIN_DEMO "/loop.webm", Seconds(2.0)};
+        const ShotPictures::Wanted wanted{{PULSEPIN_DEMO "/loop.webm"}, Seconds(2.0)};
         QVERIFY(!pictures.picture(wanted, std::nullopt)); // asking never waits
         QTRY_VERIFY(pictures.picture(wanted, std::nullopt).has_value());
         const auto picture = *pictures.picture(wanted, std::nullopt);
@@ -32,8 +32,8 @@ private slots:
 
     void the_next_shot_is_made_ready() {
         ShotPictures pictures([] {});
-        const ShotPictures::Wanted now{PULSEPIN_DEMO "/loop.webm", Seconds(0)},
-            next{PULSEPIN_DEMO "/tail.webm", Seconds(1)};
+        const ShotPictures::Wanted now{{PULSEPIN_DEMO "/loop.webm"}, Seconds(0)},
+            next{{PULSEPIN_DEMO "/tail.webm"}, Seconds(1)};
         (void)pictures.picture(now, next);
         QTest::qWait(400);
         QVERIFY(pictures.picture(next, std::nullopt).has_value());
@@ -41,23 +41,33 @@ private slots:
 
     void after_its_end_a_clip_stands_still() {
         ShotPictures pictures([] {});
-        const ShotPictures::Wanted late{PULSEPIN_DEMO "/loop.webm", Seconds(500)};
+        const ShotPictures::Wanted late{{PULSEPIN_DEMO "/loop.webm"}, Seconds(500)};
         QTRY_VERIFY(pictures.picture(late, std::nullopt).has_value());
         QVERIFY(!pictures.picture(late, std::nullopt)->image.isNull());
     }
 
+    void turned_by_hand_is_another_picture() {
+        ShotPictures pictures([] {});
+        const ShotPictures::Wanted upright{{PULSEPIN_DEMO "/loop.webm"}, Seconds(1)},
+            turned{{PULSEPIN_DEMO "/loop.webm", 1}, Seconds(1)};
+        QTRY_VERIFY(pictures.picture(upright, std::nullopt).has_value());
+        QTRY_VERIFY(pictures.picture(turned, std::nullopt).has_value());
+        const QSize size = pictures.picture(turned, std::nullopt)->image.size();
+        QVERIFY(size.width() < size.height());
+    }
+
     void trouble_is_told() {
         ShotPictures pictures([] {});
-        (void)pictures.picture({"/no/such/clip.mov", Seconds(0)}, std::nullopt);
-        QTRY_VERIFY(!pictures.trouble("/no/such/clip.mov").empty());
+        (void)pictures.picture({{"/no/such/clip.mov"}, Seconds(0)}, std::nullopt);
+        QTRY_VERIFY(!pictures.trouble({"/no/such/clip.mov"}).empty());
     }
 
     void many_wishes_in_a_row() {
         ShotPictures pictures([] {});
         for (int i = 0; i < 200; ++i)
-            (void)pictures.picture({PULSEPIN_DEMO "/crowd.webm", Seconds(i * 0.04)}, std::nullopt);
+            (void)pictures.picture({{PULSEPIN_DEMO "/crowd.webm"}, Seconds(i * 0.04)}, std::nullopt);
         pictures.set_size({100, 100});
-        const ShotPictures::Wanted last{PULSEPIN_DEMO "/crowd.webm", Seconds(7.96)};
+        const ShotPictures::Wanted last{{PULSEPIN_DEMO "/crowd.webm"}, Seconds(7.96)};
         QTRY_VERIFY(pictures.picture(last, std::nullopt).has_value());
     }
 

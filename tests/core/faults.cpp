@@ -210,18 +210,18 @@ private slots:
         QElapsedTimer time;
         time.start();
         for (const char* name : {"pipe.mp4", "zero.mp4", "list.mp4", "list.m3u8", "list.sdp"})
-            QVERIFY2(!VideoReader::open(path(name)), name);
+            QVERIFY2(!VideoReader::open({path(name)}), name);
         for (const char* name :
              {"http://127.0.0.1:9/x.mp4", "concat:real.mp4", "subfile,,start,0,end,0,,:real.mp4",
               "data:text/plain,hello", "/dev/zero", "pipe:0"})
-            QVERIFY2(!VideoReader::open(name), name);
-        QVERIFY(VideoReader::open(path("real.mp4")).has_value());
+            QVERIFY2(!VideoReader::open({name}), name);
+        QVERIFY(VideoReader::open({path("real.mp4")}).has_value());
         QCOMPARE(::symlink(file("real.mp4").toLocal8Bit(), file("link.mp4").toLocal8Bit()), 0);
-        QVERIFY(VideoReader::open(path("link.mp4")).has_value());
+        QVERIFY(VideoReader::open({path("link.mp4")}).has_value());
         // A pipe among the pictures of a sequence ends it, and does not hold the program up.
         QVERIFY(ffmpeg({"-i", file("real.mp4"), file("s_%02d.png")}));
         QVERIFY(QFile::remove(file("s_03.png")) && ::mkfifo(file("s_03.png").toLocal8Bit(), 0600) == 0);
-        auto sequence = VideoReader::open(path("s_%02d.png"));
+        auto sequence = VideoReader::open({path("s_%02d.png")});
         if (sequence)
             (void)sequence->picture_at(Seconds(1), 64, 64);
         QVERIFY2(time.elapsed() < 60'000, "something waited for what never comes");

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Faults that were met in what the program says and hands on, each with the way in which it was met.
+#include "base/text_file.h"
 #include "check/sync_report.h"
 #include "hand/finished.h"
 #include "hand/word_titles.h"
@@ -230,6 +231,24 @@ private slots:
             QVERIFY(process.exitStatus() == QProcess::NormalExit && process.exitCode() == 0);
             QVERIFY(process.readAllStandardOutput().toLower().contains("pulsepin"));
         }
+    }
+
+    void fault_a_tour_wrote_over_files_of_its_names() {
+        const QString results = dir_->filePath("results");
+        QDir().mkpath(results);
+        QVERIFY(write_text_file((results + "/song.png").toStdString(), "somebody's own").has_value());
+        QProcess process;
+        auto environment = QProcessEnvironment::systemEnvironment();
+        environment.insert("QT_QPA_PLATFORM", "offscreen");
+        process.setProcessEnvironment(environment);
+        process.start(PULSEPIN_BINARIES "/pulsepin", {"--silent", "--tour", results});
+        QVERIFY(process.waitForFinished(30'000));
+        QCOMPARE(process.exitCode(), 1);
+        QVERIFY(process.readAllStandardError().contains("not of an earlier tour"));
+        QCOMPARE(QDir(results).entryList(QDir::Files), QStringList{"song.png"});
+        QFile own(results + "/song.png");
+        QVERIFY(own.open(QIODevice::ReadOnly));
+        QCOMPARE(own.readAll(), QByteArray("somebody's own"));
     }
 
     void fault_copies_of_lanes_had_the_same_property() {

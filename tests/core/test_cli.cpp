@@ -78,7 +78,7 @@ private slots:
     /// Films and their parts; what is wrong is told and leaves nothing behind.
     void render_and_join() {
         const QStringList small{"--size", "160x90", "--frames", "0-300", "--quiet"};
-        auto run = cli(QStringList{"render", project, "-o", file("f.mp4")} + small);
+        auto run = cli(QStringList{"render", project, "--in-stretches", "-o", file("f.mp4")} + small);
         QVERIFY2(run.status == 0, qPrintable(run.err));
         QVERIFY(QFile(file("f.mp4")).size() > 10'000);
         for (const char* part : {"1/2", "2/2"})
@@ -92,6 +92,8 @@ private slots:
         QCOMPARE(QFileInfo(file("part1")).lastModified(), made); // it was there
         QCOMPARE(cli({"join", file("part2"), file("part1"), "-o", file("j.mp4")}).status, 0);
         QCOMPARE(QFile(file("j.mp4")).size(), QFile(file("f.mp4")).size());
+        QCOMPARE(cli(QStringList{"render", project, "-o", file("one.mp4")} + small).status, 0);
+        QVERIFY(QFile(file("one.mp4")).size() < QFile(file("f.mp4")).size());
         QCOMPARE(cli({"join", file("part1"), "-o", file("k.mp4")}).status, 1);
         QCOMPARE(cli(QStringList{"render", project, "-o", file("f.mp4")} + small).status, 1); // it is there
         QCOMPARE(cli(QStringList{"render", project, "-o", song, "--force"} + small).status, 1);

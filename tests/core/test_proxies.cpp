@@ -68,8 +68,8 @@ private slots:
         QVERIFY(clips.make("clip.mp4", "1280x720", "30000/1001", 140,
                            {"-c:v", "mpeg4", "-q:v", "2", "-g", "250", "-bf", "2"}));
         QVERIFY(make_proxy(clips.at("clip.mp4"), clips.at("proxy.mov")));
-        auto original = VideoReader::open(clips.at("clip.mp4"));
-        auto proxy = VideoReader::open(clips.at("proxy.mov"));
+        auto original = VideoReader::open({clips.at("clip.mp4")});
+        auto proxy = VideoReader::open({clips.at("proxy.mov")});
         QVERIFY(original && proxy);
         QCOMPARE(proxy->info().width, 960);
         QCOMPARE(proxy->info().height, 540);
@@ -96,8 +96,8 @@ private slots:
             "uneven.mp4", "640x360", "30", 90,
             {"-vf", "select='not(eq(mod(n,7),3))'", "-vsync", "vfr", "-c:v", "mpeg4", "-q:v", "2"}));
         QVERIFY(make_proxy(clips.at("uneven.mp4"), clips.at("proxy.mov")));
-        auto original = VideoReader::open(clips.at("uneven.mp4"));
-        auto proxy = VideoReader::open(clips.at("proxy.mov"));
+        auto original = VideoReader::open({clips.at("uneven.mp4")});
+        auto proxy = VideoReader::open({clips.at("proxy.mov")});
         QCOMPARE(proxy->info().width, 640); // never larger than it was
         for (double at = 0; at < 2.9; at += 0.0101) {
             const auto a = original->picture_at(Seconds(at), 640, 360),

@@ -151,7 +151,7 @@ private slots:
     void every_picture_is_shown_once() {
         QFETCH(int, row);
         const json& one = animal(row);
-        auto reader = VideoReader::open(path_of(one));
+        auto reader = VideoReader::open({path_of(one)});
         QVERIFY2(reader.has_value(), reader ? "" : reader.error().message().c_str());
         QCOMPARE(reader->info().width, one["width"].get<int>());
         QCOMPARE(reader->info().height, one["height"].get<int>());
@@ -231,7 +231,7 @@ private slots:
         const json& one = animal(row);
         const std::filesystem::path proxy = dir_.filePath("proxy.mov").toStdString();
         QVERIFY(make_proxy(path_of(one), proxy).has_value());
-        auto own = VideoReader::open(path_of(one)), other = VideoReader::open(proxy);
+        auto own = VideoReader::open({path_of(one)}), other = VideoReader::open({proxy});
         QVERIFY(own && other);
         const auto rate = FrameRate::parse(one["rate"].get<std::string>());
         for (int i = 0; i < one["count"].get<int>(); ++i) {
@@ -248,7 +248,7 @@ private slots:
     void every_width_from_1_to_130() {
         for (const char* name :
              {"rate-25.mp4", "rgb-ffv1.mkv", "holes.png", "h264-444.mp4", "exif-6.jpg", "turned-90.mp4"}) {
-            auto reader = VideoReader::open(dir_.filePath(name).toStdString());
+            auto reader = VideoReader::open({dir_.filePath(name).toStdString()});
             QVERIFY(reader.has_value());
             for (int width = 1; width <= 130; ++width) {
                 const auto picture = reader->picture_at(Seconds(0.2), width, 4096);
@@ -319,7 +319,7 @@ private slots:
         const auto path = path_of(animal(row));
         QElapsedTimer clock;
         clock.start();
-        auto reader = VideoReader::open(path);
+        auto reader = VideoReader::open({path});
         if (!reader)
             QVERIFY(reader.error().message().find(path.filename().string()) != std::string::npos);
         else
@@ -333,7 +333,7 @@ private slots:
     void too_large_pictures_are_refused() {
         QVERIFY(ffmpeg({"-f", "lavfi", "-i", "color=red:s=16000x16000:r=1:d=1", "-frames:v", "1", "-pix_fmt",
                         "gray", dir_.filePath("huge.png")}));
-        const auto reader = VideoReader::open(dir_.filePath("huge.png").toStdString());
+        const auto reader = VideoReader::open({dir_.filePath("huge.png").toStdString()});
         QVERIFY(!reader && reader.error().message().find("million pixels") != std::string::npos);
     }
 

@@ -2,15 +2,15 @@
 #pragma once
 
 #include "add_lane_dialog.h"
-#include "dragging.h"
 #include "base/text_file.h"
+#include "dragging.h"
 #include "forms/rows_field.h"
 #include "main_window.h"
 
 #include <QApplication>
 #include <QComboBox>
-#include <QDropEvent>
 #include <QDoubleSpinBox>
+#include <QDropEvent>
 #include <QInputDialog>
 #include <QLineEdit>
 #include <QMenu>
@@ -156,9 +156,9 @@ inline QString file_text(const QString& path) {
     return QString::fromStdString(read_text_file(path.toStdString()).value_or(std::string()));
 }
 
-/// Clicks through the menu of a button, entry by entry, as the mouse does. Texts are compared by their
+/// Clicks through the menu that `open` opens, entry by entry, as the mouse does. Texts are compared by their
 /// beginnings.
-inline void choose_from_menu(QWidget* button, const QStringList& path) {
+inline void choose_from_menu(const std::function<void()>& open, const QStringList& path) {
     struct Walk {
         QStringList path;
         std::function<void()> step;
@@ -183,14 +183,30 @@ inline void choose_from_menu(QWidget* button, const QStringList& path) {
         QStringList there;
         for (auto* action : menu ? menu->actions() : QList<QAction*>())
             there << action->text();
-        while (auto* open = QApplication::activePopupWidget())
-            open->close();
+        while (auto* popup = QApplication::activePopupWidget())
+            popup->close();
         QFAIL(qPrintable("not in the menu: " + walk->path.front() + "; there is: " + there.join(", ")));
     };
     QTimer::singleShot(80, qApp, [walk] { walk->step(); });
-    QTest::mouseClick(button, Qt::LeftButton);
+    open();
     // The menus of some buttons keep the mouse press for themselves, those of others return at once.
     (void)QTest::qWaitFor([&] { return walk->path.isEmpty() && !QApplication::activePopupWidget(); }, 2000);
+}
+
+/// The menu of a button.
+inline void choose_from_menu(QWidget* button, const QStringList& path) {
+    choose_from_menu([button] { QTest::mouseClick(button, Qt::LeftButton); }, path);
+}
+
+/// The menu that the right button opens there.
+inline void choose_from_menu_at(QWidget* widget, QPoint at, const QStringList& path) {
+    choose_from_menu(
+        [widget, at] {
+            QTest::mouseClick(widget, Qt::RightButton, {}, at);
+            QContextMenuEvent asked(QContextMenuEvent::Mouse, at, widget->mapToGlobal(at));
+            QApplication::sendEvent(widget, &asked);
+        },
+        path);
 }
 
 /// Types into the next dialog that asks for a text or a number, and accepts it.

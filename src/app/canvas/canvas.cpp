@@ -6,12 +6,12 @@
 #include "time/musical_text.h"
 #include "time/timecode.h"
 
-#include <QResizeEvent>
 #include <QApplication>
 #include <QContextMenuEvent>
 #include <QDropEvent>
 #include <QHelpEvent>
 #include <QPaintEvent>
+#include <QResizeEvent>
 #include <QToolTip>
 #include <algorithm>
 #include <cmath>
@@ -102,10 +102,10 @@ Scene Canvas::scene(const TimeScale& scale) const {
         document_.detection().proposal(),
         &document_.followers(),
         view_.look().thumbnails
-            ? [this](
-                  const Clip& clip,
-                  Seconds
-                      time) { return document_.thumbnails().near(clip.still ? clip.path : document_.proxies().file_of(clip), clip.still ? Seconds(0) : time); }
+            ? [this](const Clip& clip, Seconds time) {
+                  const auto file = clip.still ? clip.path : document_.proxies().file_of(clip);
+                  return document_.thumbnails().near({file, clip.turned}, clip.still ? Seconds(0) : time);
+              }
             : std::function<const QImage*(const Clip&, Seconds)>()};
 }
 

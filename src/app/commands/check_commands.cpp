@@ -2,6 +2,7 @@
 #include "commands/check_commands.h"
 
 #include "base/text_file.h"
+#include "commands/bin_commands.h"
 #include "commands/play_commands.h"
 #include "file_names.h"
 #include "interchange/check_report.h"
@@ -123,6 +124,8 @@ void CheckCommands::mend(bool all, bool take) {
     const auto* way = mend_of(*row, panel_->mend().empty() ? std::string(chosen->mend) : panel_->mend());
     if (!way)
         return;
+    if (way->asks)
+        return mend_by_file(*chosen, way->id, take);
     const QString name = QString::fromUtf8(way->label.data(), static_cast<qsizetype>(way->label.size()));
     panel_->set_busy(true);
     panel_->bank().mend(*chosen, std::string(way->id), all, [this, name, take](Result<Mended> mended) {
@@ -142,6 +145,22 @@ void CheckCommands::mend(bool all, bool take) {
         if (take)
             document_.say(tr("Done: %1. Ctrl+Z takes it back").arg(will));
     });
+}
+
+/// Of the finding alone, also where all alike were wanted: each needs a file of its own.
+void CheckCommands::mend_by_file(const Finding& finding, std::string_view way, bool take) {
+    const bool copies = way == "copy-file";
+    const QString will =
+        copies ? tr("asks where to, writes a copy that any program reads, and shows that instead")
+               : tr("asks for another file, which is shown in the same places");
+    if (!take) {
+        panel_->tell(will);
+        return document_.say(tr("The mend %1").arg(will));
+    }
+    if (copies)
+        context_.bin->copy_dialog(ClipId{finding.subject});
+    else
+        context_.bin->replace_dialog(ClipId{finding.subject});
 }
 
 /// Whether what is outlined, and not placed yet, would flash too often where it is densest.

@@ -24,6 +24,7 @@ private:
     void go_to(Seconds at, Seconds until, LaneId lane, PinId pin);
     void step(int by);
     void mend(bool all, bool take);
+    void mend_by_file(const Finding& finding, std::string_view way, bool take);
     void accept();
     void take_limits(ParamValues limits);
     void ask_for_limits();

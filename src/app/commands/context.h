@@ -12,6 +12,7 @@ class QStackedWidget;
 namespace pulsepin {
 
 class BenchArea;
+class BinCommands;
 class CheckPanel;
 class ExportPanel;
 class FileCommands;
@@ -55,6 +56,7 @@ struct CommandContext {
     CheckPanel* checking = nullptr;
     ExportPanel* exporting = nullptr;
 
+    BinCommands* bin = nullptr;
     FileCommands* files = nullptr;
     GridCommands* grids = nullptr;
     LaneCommands* lanes = nullptr;

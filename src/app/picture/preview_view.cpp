@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "picture/preview_view.h"
 
+#include "palette.h"
 #include "picture/flash_box.h"
 #include "render/staged_places.h"
-#include "palette.h"
 
 #include <QContextMenuEvent>
 #include <QDropEvent>
@@ -242,7 +242,7 @@ void PreviewView::look_up() {
     shown_.wanted = frame;
     shown_.sound = now;
     std::erase_if(streams_, [&](const auto& one) { return project.stage->layer(one.first) == nullptr; });
-    composed_ = draft_ || framing_draft_ || zoom_ || needs_composing(document_.curves(), frame);
+    composed_ = holes_ || draft_ || framing_draft_ || zoom_ || needs_composing(document_.curves(), frame);
     if (composed_) // by the time it is there, that much will have been heard
         compose(player_.playing() ? project.settings->frame_rate.frame_at(now + takes_) : frame);
     else
@@ -311,7 +311,8 @@ void PreviewView::compose(Frames frame) {
     // there.
     if (all_there_ || picture_.shot.image.isNull()) {
         asked_.start();
-        painter_->paint(frame, std::move(staged), std::move(pictures), picture_size(), part_in_view());
+        painter_->paint(frame, std::move(staged), std::move(pictures), picture_size(), part_in_view(),
+                        holes_ ? Ground::None : Ground::Black);
     }
     shown_.exact = false;
 }
@@ -407,12 +408,35 @@ void PreviewView::set_cue(const QString& word) {
     update();
 }
 
+void PreviewView::set_holes(bool shown) {
+    holes_ = shown;
+    picture_ = {};
+    look_up();
+}
+
+/// Behind the frame: black as in a film, or chequered where a film can have holes.
+void PreviewView::paint_ground(QPainter& painter, const QRectF& frame) const {
+    if (!holes_)
+        return painter.fillRect(frame, Qt::black);
+    constexpr int square = 8;
+    QPixmap tile(2 * square, 2 * square);
+    tile.fill(QColor(0x9a, 0x9a, 0x9a));
+    QPainter squares(&tile);
+    for (const int at : {0, square})
+        squares.fillRect(at, at, square, square, QColor(0x66, 0x66, 0x66));
+    squares.end();
+    painter.setBrushOrigin(frame.topLeft());
+    painter.fillRect(frame, QBrush(tile));
+}
+
 void PreviewView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     const auto& p = day_palette();
     const QRectF area = picture_area();
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     painter.fillRect(zoom_ ? QRectF(rect()) : area, p.desk_well);
+    if (!picture_.shot.image.isNull())
+        paint_ground(painter, area);
     // What was composed for another zoom stays where it belongs until the new one is there.
     draw_fitted(painter, picture_.shot.image, part_.isEmpty() ? area : scale().to_widget(part_));
     if (!picture_.incoming.image.isNull()) {

@@ -2,11 +2,11 @@
 #pragma once
 
 #include "dragging.h"
-#include "session/document.h"
+#include "picture/picture_scale.h"
 #include "player.h"
 #include "render/frame_painter.h"
-#include "picture/picture_scale.h"
 #include "render/shot_stream.h"
+#include "session/document.h"
 #include "view_state.h"
 
 #include <QElapsedTimer>
@@ -70,6 +70,9 @@ public:
     /// The pictures that layers show, as far as they are there.
     [[nodiscard]] const LayerPictures& pictures() const { return layer_pictures_; }
     void set_safe_areas(bool shown);
+    /// What no layer covers is chequered instead of black: there a film with a transparent background has
+    /// holes.
+    void set_holes(bool shown);
     /// A word that stands large over the picture while it plays; empty: none.
     void set_cue(const QString& word);
     [[nodiscard]] QString cue() const { return cue_; }
@@ -118,6 +121,7 @@ private:
     [[nodiscard]] QSize shot_size() const;
     void draw_fitted(QPainter& painter, const QImage& image, const QRectF& area) const;
     void paint_around(QPainter& painter, const QRectF& area) const;
+    void paint_ground(QPainter& painter, const QRectF& frame) const;
     void count_picture();
     [[nodiscard]] QSizeF frame_size() const;
     /// What of the picture and around it is in view; empty when it fits.
@@ -136,6 +140,7 @@ private:
     std::optional<std::pair<LayerId, std::map<std::string, double>>> draft_;
     std::optional<std::pair<PinId, ShotFraming>> framing_draft_;
     std::optional<double> zoom_;
+    bool holes_ = false;
     QPointF pan_;                    ///< of the picture's middle from the widget's
     std::optional<QPointF> panning_; ///< where the mouse was
     bool safe_areas_ = false;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Files that become a part of the project: the song, shots, sounds under the song.
+#include "hand/clip_file.h"
 #include "kinds/kinds.h"
 #include "media/align.h"
 #include "media/media_endings.h"
@@ -84,19 +85,10 @@ void Document::add_clips(const std::vector<std::filesystem::path>& paths) {
                     return fail_cancelled();
                 p.report(static_cast<double>(i) / static_cast<double>(files.size()));
                 const auto full = std::filesystem::absolute(files[i]);
-                if (auto reader = VideoReader::open(full)) {
-                    const bool still = reader->info().still;
-                    outcome.clips.push_back({{},
-                                             full.stem().string(),
-                                             full,
-                                             still ? Seconds(0) : reader->info().duration,
-                                             reader->info().width,
-                                             reader->info().height,
-                                             true,
-                                             !still && AudioDecoder::open(full).has_value(),
-                                             still});
-                } else
-                    outcome.refused << QString::fromStdString(reader.error().message());
+                if (auto clip = clip_of_file(full))
+                    outcome.clips.push_back(*std::move(clip));
+                else
+                    outcome.refused << QString::fromStdString(clip.error().message());
             }
             return outcome;
         },
@@ -225,7 +217,7 @@ void Document::add_sound(const std::filesystem::path& path, Seconds at) {
             if (!loaded)
                 return tl::unexpected(loaded.error());
             Found found{loaded->samples->duration(), std::nullopt};
-            if (auto reader = VideoReader::open(full))
+            if (auto reader = VideoReader::open({full}))
                 found.picture = reader->info();
             return found;
         },

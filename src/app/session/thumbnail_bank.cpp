@@ -19,9 +19,9 @@ namespace {
 constexpr std::size_t most_kept = 600, most_wished = 120, most_readers = 6;
 constexpr double step = 0.1; ///< seconds: pictures nearer than that are the same
 
-using Key = std::pair<std::filesystem::path, long long>;
+using Key = std::pair<PictureFile, long long>;
 
-Key key_of(const std::filesystem::path& clip, Seconds time) {
+Key key_of(const PictureFile& clip, Seconds time) {
     return {clip, std::llround(std::clamp(time.value, 0.0, 1e6) / step)};
 }
 
@@ -45,9 +45,9 @@ struct ThumbnailBank::State {
     std::jthread worker;
 
     // Of the worker.
-    std::list<std::pair<std::filesystem::path, VideoReader>> readers;
+    std::list<std::pair<PictureFile, VideoReader>> readers;
 
-    VideoReader* reader_of(const std::filesystem::path& clip) {
+    VideoReader* reader_of(const PictureFile& clip) {
         const auto found =
             std::find_if(readers.begin(), readers.end(), [&](const auto& one) { return one.first == clip; });
         if (found != readers.end()) {
@@ -134,7 +134,7 @@ ThumbnailBank::~ThumbnailBank() {
     state_->worker.join();
 }
 
-const QImage* ThumbnailBank::near(const std::filesystem::path& clip, Seconds time) {
+const QImage* ThumbnailBank::near(const PictureFile& clip, Seconds time) {
     if (const auto* image = at(clip, time))
         return image;
     const Key key = key_of(clip, time);
@@ -162,7 +162,7 @@ bool ThumbnailBank::complete() const {
     return state_->wishes.empty() && !state_->making && state_->made.empty();
 }
 
-const QImage* ThumbnailBank::at(const std::filesystem::path& clip, Seconds time) {
+const QImage* ThumbnailBank::at(const PictureFile& clip, Seconds time) {
     State& s = *state_;
     const Key key = key_of(clip, time);
     if (const auto found = s.kept.find(key); found != s.kept.end()) {

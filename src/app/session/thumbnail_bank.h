@@ -7,9 +7,7 @@
 #include <memory>
 
 #ifndef Q_MOC_RUN // which cannot read the standard library's concepts
-#include "base/quantity.h"
-
-#include <filesystem>
+#include "media/video_reader.h"
 #endif
 
 namespace pulsepin {
@@ -24,9 +22,9 @@ public:
 
     /// What the clip shows at that time, at most `size` large; null until it was made, and where it cannot
     /// be.
-    [[nodiscard]] const QImage* at(const std::filesystem::path& clip, Seconds time);
+    [[nodiscard]] const QImage* at(const PictureFile& clip, Seconds time);
     /// The same; until it was made, the nearest picture of the clip that there is.
-    [[nodiscard]] const QImage* near(const std::filesystem::path& clip, Seconds time);
+    [[nodiscard]] const QImage* near(const PictureFile& clip, Seconds time);
     /// All that was asked for was made or cannot be.
     [[nodiscard]] bool complete() const;
     static constexpr QSize size{160, 90};

@@ -201,7 +201,12 @@ QWidget* FilmPage::make_fields() {
     }
     grid->addWidget(quiet(tr("draw in")), 4, 0);
     grid->addLayout(draws, 4, 1, 1, 2);
-    grid->addWidget(quiet(tr("with title, chapters and timecode")), 5, 1, 1, 2);
+    as_one_ = named(new QCheckBox(tr("smaller file, by this machine alone")), "film as one",
+                    tr("Coded as one, by all cores. Without it the film is larger, and the same to the byte "
+                       "as one that is joined from parts that several machines made"));
+    as_one_->setChecked(true);
+    as_one_->setFocusPolicy(Qt::TabFocus);
+    grid->addWidget(as_one_, 5, 1, 1, 2);
     estimate_ = new ShortLabel;
     estimate_->setProperty("role", "quiet");
     estimate_->setObjectName("film estimate");
@@ -271,6 +276,7 @@ FilmOptions FilmPage::options() const {
     options.sound_kbit = sound_->value();
     options.shape = static_cast<FilmShape>(std::max(0, shape_->currentIndex()));
     options.transparent = transparent_->isChecked();
+    options.as_one = as_one_->isChecked();
     bool* const burns[] = {&options.burn.frame, &options.burn.timecode, &options.burn.place,
                            &options.burn.name, &options.burn.safe_areas};
     for (std::size_t i = 0; i < draws_.size(); ++i)

@@ -68,7 +68,7 @@ private:
     FilmQueue queue_;
     QListWidget* targets_;
     QComboBox *range_, *size_, *shape_, *format_;
-    QCheckBox* transparent_;
+    QCheckBox *transparent_, *as_one_;
     QSpinBox *quality_, *sound_;
     std::vector<QPushButton*> draws_;
     ShortLabel* estimate_;

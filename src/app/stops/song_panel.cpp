@@ -80,14 +80,15 @@ void SongPanel::make_bin() {
     bin_ = new OrderedList(
         [](const QListWidgetItem& item) -> Dragged { return ClipId{item.data(Qt::UserRole).toULongLong()}; });
     connect(bin_, &OrderedList::moved, this, [this](int to) {
-        std::vector<ClipId> clips;
-        for (int i = 0; i < bin_->count(); ++i) // in their order
-            if (bin_->item(i)->isSelected())
-                clips.push_back(ClipId{bin_->item(i)->data(Qt::UserRole).toULongLong()});
-        document_.apply(with_clips_moved(document_.project(), clips, static_cast<std::size_t>(to)),
+        document_.apply(with_clips_moved(document_.project(), chosen_clips(), static_cast<std::size_t>(to)),
                         tr("order the bin"));
     });
     bin_->setObjectName("bin");
+    bin_->setContextMenuPolicy(Qt::CustomContextMenu);
+    connect(bin_, &QWidget::customContextMenuRequested, this, [this](QPoint at) {
+        if (!bin_->selectedItems().isEmpty())
+            emit bin_menu_wanted(bin_->viewport()->mapToGlobal(at));
+    });
     bin_->setAccessibleName(tr("Shots in the bin"));
     bin_->setMinimumWidth(160);
     bin_->setSelectionMode(QAbstractItemView::ExtendedSelection);
@@ -177,6 +178,15 @@ QLayout* SongPanel::make_buttons() {
     return buttons;
 }
 
+/// In their order.
+std::vector<ClipId> SongPanel::chosen_clips() const {
+    std::vector<ClipId> clips;
+    for (int i = 0; i < bin_->count(); ++i)
+        if (bin_->item(i)->isSelected())
+            clips.push_back(ClipId{bin_->item(i)->data(Qt::UserRole).toULongLong()});
+    return clips;
+}
+
 const Clip* SongPanel::chosen_clip() const {
     const auto chosen = bin_->selectedItems();
     return chosen.size() == 1
@@ -251,13 +261,13 @@ void SongPanel::refresh() {
         for (const auto& pin : lane->pins)
             if (const auto* cut = std::get_if<CutBody>(&pin.body))
                 ++uses[cut->shot];
-    const Clip* before = chosen_clip();
-    const ClipId chosen = before ? before->id : ClipId{};
+    const auto chosen = chosen_clips();
     bin_->clear();
     for (const auto& clip : *project.bin) {
-        const QString what = !clip.has_picture ? tr(" (sound)")
-                             : clip.begins_at  ? tr(" (camera)")
-                                               : QString();
+        const QString what = !clip.has_picture         ? tr(" (sound)")
+                             : clip.begins_at          ? tr(" (camera)")
+                             : clip.high_dynamic_range ? tr(" (HDR)")
+                                                       : QString();
         auto* item = new QListWidgetItem(
             QString::fromStdString(clip.name) + what +
                 (clip.still ? tr("   picture") : tr("   %1 s").arg(clip.duration.value, 0, 'f', 1)) +
@@ -270,7 +280,7 @@ void SongPanel::refresh() {
             bin_);
         item->setData(Qt::UserRole, static_cast<qulonglong>(clip.id.value));
         item->setToolTip(QString::fromStdString(clip.path.string()) + proxy_told(clip));
-        item->setSelected(clip.id == chosen);
+        item->setSelected(std::find(chosen.begin(), chosen.end(), clip.id) != chosen.end());
     }
     show_pictures();
     show_camera();
@@ -294,7 +304,11 @@ QString SongPanel::size_or_proxy(const Clip& clip) {
 
 /// The same in full, for the tooltip.
 QString SongPanel::proxy_told(const Clip& clip) {
-    const QString size = tr("\n%1 × %2 pixels\n").arg(clip.width).arg(clip.height);
+    QString size = tr("\n%1 × %2 pixels\n").arg(clip.width).arg(clip.height);
+    if (clip.high_dynamic_range)
+        size += tr("Of high dynamic range: its light is mapped to standard range (Report ITU-R BT.2390).\n");
+    if (clip.turned != 0)
+        size += tr("Turned by hand.\n");
     switch (document_.proxies().state(clip)) {
     case ProxyBank::State::OnItsWay:
         return size + tr("A smaller copy for showing it is on its way.");
@@ -306,7 +320,7 @@ QString SongPanel::proxy_told(const Clip& clip) {
     case ProxyBank::State::NotNeeded:
         break;
     }
-    return {};
+    return size.trimmed().isEmpty() ? QString() : size.chopped(1);
 }
 
 /// As far as they are there.
@@ -318,7 +332,7 @@ void SongPanel::show_pictures() {
         const Clip* clip = document_.project().clip(ClipId{item->data(Qt::UserRole).toULongLong()});
         if (!clip || !clip->has_picture || !item->icon().isNull())
             continue;
-        if (const auto* image = document_.thumbnails().at(clip->path, Seconds(0)))
+        if (const auto* image = document_.thumbnails().at({clip->path, clip->turned}, Seconds(0)))
             item->setIcon(QIcon(QPixmap::fromImage(*image)));
     }
 }

@@ -21,12 +21,15 @@ public:
     [[nodiscard]] QString summary() const override;
     [[nodiscard]] bool complete() const override;
     void refresh() override;
+    /// In the bin.
+    [[nodiscard]] std::vector<ClipId> chosen_clips() const;
 
 signals:
     void open_song_wanted();
     void add_shots_wanted();
     void add_sound_wanted();
     void write_listened_wanted();
+    void bin_menu_wanted(QPoint at);
 
 protected:
     void showEvent(QShowEvent* event) override;

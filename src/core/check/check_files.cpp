@@ -139,43 +139,60 @@ void find_timecode(const CheckMaterial& material, std::vector<Finding>& found) {
     found.push_back(std::move(one));
 }
 
+Result<Mended> by_hand(const MendRequest& request) {
+    return fail("A file has to be chosen for that: it is done in the window.", request.finding.about,
+                "Open the piece, and mend it at the stop Check.");
+}
+
+constexpr Mend by_another_file[] = {{"replace-file", "Replace…", by_hand, false, true}};
+constexpr Mend by_a_copy[] = {{"copy-file", "Make a copy…", by_hand, false, true},
+                              {"replace-file", "Replace…", by_hand, false, true}};
+
 } // namespace
 
 const CheckRow missing_check{
     "missing-file", "file missing", "What is not there is not seen or heard", Gravity::Grave, 0,
-    find_missing};
+    find_missing,   by_another_file};
 
 const CheckRow unreadable_check{"unreadable",
                                 "clip cannot be decoded",
                                 "What cannot be decoded is not seen; convert it to H.264, ProRes or PNG",
                                 Gravity::Grave,
                                 0,
-                                find_unreadable};
+                                find_unreadable,
+                                by_another_file};
 
 const CheckRow light_check{"hdr",
                            "high dynamic range",
                            "A film of the piece has standard dynamic range: look whether its lights suit",
                            Gravity::Look,
                            0,
-                           find_light};
+                           find_light,
+                           by_a_copy};
 
 const CheckRow fields_check{"interlaced",
                             "interlaced",
                             "Half of the lines are made anew, and half of the moments left out",
                             Gravity::Look,
                             0,
-                            find_fields};
+                            find_fields,
+                            by_a_copy};
 
-const CheckRow clip_rate_check{
-    "clip-rate", "other frame rate", "Pictures are shown twice or left out: movement stutters", Gravity::Look,
-    0.01,        find_rates};
+const CheckRow clip_rate_check{"clip-rate",
+                               "other frame rate",
+                               "Pictures are shown twice or left out: movement stutters",
+                               Gravity::Look,
+                               0.01,
+                               find_rates,
+                               by_another_file};
 
 const CheckRow variable_rate_check{"variable-rate",
                                    "variable frame rate",
                                    "Other programs may lay such a clip out of sync",
                                    Gravity::Look,
                                    0.5,
-                                   find_variable};
+                                   find_variable,
+                                   by_a_copy};
 
 const CheckRow timecode_check{
     "timecode",

@@ -126,6 +126,7 @@ struct Mend {
     std::string_view label; ///< of a button: "Pin to the beat"
     Result<Mended> (*run)(const MendRequest&);
     bool measures = false; ///< it takes long
+    bool asks = false;     ///< for a file: done by hand, in the window; run() tells that
 };
 
 struct CheckRow {

@@ -27,7 +27,7 @@ Result<FileFacts> file_facts(const Project& project, const Progress& progress) {
                 of.variable = times->variable;
             }
         if (of.there && clip.has_picture && !std::filesystem::is_directory(clip.path, error)) {
-            const auto reader = VideoReader::open(clip.path);
+            const auto reader = VideoReader::open({clip.path});
             if (!reader)
                 of.trouble = reader.error().what;
             else {

@@ -387,6 +387,10 @@ void fields_of(Fields& f, Clip& clip) {
     f.flag("has_picture", clip.has_picture);
     f.flag("has_sound", clip.has_sound);
     f.about("one picture, that never ends").flag("still", clip.still, Fields::optional);
+    f.about("by hand: quarters clockwise, from how its file says that it lies")
+        .whole_as("turned", clip.turned, limits::quarters, Fields::optional);
+    f.about("its light is mapped to standard range")
+        .flag("high_dynamic_range", clip.high_dynamic_range, Fields::optional);
     f.about("cameras: where in the song the first frame lies")
         .maybe_seconds("begins_at", clip.begins_at, limits::seconds);
 }

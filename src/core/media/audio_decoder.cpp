@@ -7,6 +7,7 @@
 #include <cmath>
 #include <cstring>
 #include <optional>
+#include <utility>
 
 extern "C" {
 #include <libavutil/channel_layout.h>
@@ -30,6 +31,24 @@ std::optional<std::int64_t> stated_length(const av::OpenStream& source) {
     return source.stream->duration;
 }
 
+/// How much later than the film's first picture the sound begins; 0 where there are no pictures to it.
+double later_than_picture(const av::OpenStream& source, const AVFrame& first) {
+    constexpr double longest = 3600;
+    if (first.pts == AV_NOPTS_VALUE)
+        return 0;
+    const auto& container = *source.container;
+    for (unsigned i = 0; i < container.nb_streams; ++i) {
+        const AVStream& stream = *container.streams[i];
+        if (stream.codecpar->codec_type != AVMEDIA_TYPE_VIDEO || stream.start_time == AV_NOPTS_VALUE ||
+            (stream.disposition & AV_DISPOSITION_ATTACHED_PIC) != 0)
+            continue;
+        const double later = static_cast<double>(first.pts) * av_q2d(source.stream->time_base) -
+                             static_cast<double>(stream.start_time) * av_q2d(stream.time_base);
+        return std::abs(later) < longest ? later : 0;
+    }
+    return 0;
+}
+
 } // namespace
 
 struct AudioDecoder::State {
@@ -44,11 +63,14 @@ struct AudioDecoder::State {
     bool exact_durations = false;          ///< each packet says how many samples of it count
     std::optional<std::int64_t> remaining; ///< of the stated length
     std::int64_t announced = 0;
+    std::optional<std::int64_t> later; ///< samples against the first picture; known with the first frame
     bool resampled = false;
     bool flushed = false; ///< what the resampler held back was given out
     int damaged = 0;
     std::vector<float> block;
+    std::optional<std::vector<float>> held; ///< a block that silence goes before
 
+    void decode_block();
     ~State() { av_channel_layout_uninit(&converted_layout); }
 
     /// Streams may change their layout half way (radio recordings do), so the converter follows the frames.
@@ -149,8 +171,8 @@ int AudioDecoder::damaged_packets() const {
     return state_->damaged;
 }
 
-const std::vector<float>& AudioDecoder::next_block() {
-    State& s = *state_;
+void AudioDecoder::State::decode_block() {
+    State& s = *this;
     s.block.clear();
     const auto rounding = s.format.sample_rate / 500; // of a stated length, twice a millisecond
     while (s.block.empty() && s.remaining.value_or(1) > -rounding) {
@@ -161,6 +183,9 @@ const std::vector<float>& AudioDecoder::next_block() {
         }
         // AAC frames are full to the end; the last packet says how much of it is sound and how much padding.
         const auto counted = s.frame->pkt_duration;
+        if (!s.later)
+            s.later = std::llround(later_than_picture(s.source, *s.frame) *
+                                   static_cast<double>(s.format.sample_rate));
         s.convert();
         av_frame_unref(s.frame.get());
         if (s.resampled)
@@ -173,6 +198,30 @@ const std::vector<float>& AudioDecoder::next_block() {
         s.block.resize(static_cast<std::size_t>(kept * s.format.channels));
         if (s.remaining)
             *s.remaining -= kept;
+    }
+}
+
+const std::vector<float>& AudioDecoder::next_block() {
+    State& s = *state_;
+    const auto channels = static_cast<std::size_t>(s.format.channels);
+    if (s.held) // what comes after the silence
+        s.block = std::move(*std::exchange(s.held, std::nullopt));
+    else
+        s.decode_block();
+    while (s.later.value_or(0) < 0 && !s.block.empty()) { // before the first picture
+        const auto there = s.block.size() / channels;
+        const auto left_out = std::min(there, static_cast<std::size_t>(-*s.later));
+        s.block.erase(s.block.begin(), s.block.begin() + static_cast<std::ptrdiff_t>(left_out * channels));
+        *s.later += static_cast<std::int64_t>(left_out);
+        if (s.block.empty())
+            s.decode_block();
+    }
+    if (s.later.value_or(0) > 0 && !s.block.empty()) {
+        constexpr std::int64_t most = 1 << 16;
+        const auto silent = std::min(most, *s.later);
+        *s.later -= silent;
+        s.held = std::move(s.block);
+        s.block.assign(static_cast<std::size_t>(silent) * channels, 0.0F);
     }
     return s.block;
 }

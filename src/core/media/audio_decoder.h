@@ -18,6 +18,8 @@ struct SoundFormat {
 
 /// Reads any file that FFmpeg reads as float samples, block by block. The first sample is the first that the
 /// encoder was given: its delay is skipped and its padding is cut wherever the file says how long they are.
+/// Of a film the first sample lies at its first picture: sound that begins later is preceded by silence, of
+/// sound that begins earlier the start is left out (edit lists, first times of streams).
 class AudioDecoder {
 public:
     /// At the file's own sample rate, or resampled to `sample_rate` where that is given.

@@ -19,8 +19,11 @@ struct FilmSpec {
     const FilmFormat* format = nullptr;
     int width = 1280, height = 720;
     FrameRate rate;
-    int quality = 0;                  ///< within the format's
-    bool transparent = false;         ///< pictures have holes, which the format keeps
+    int quality = 0;          ///< within the format's
+    bool transparent = false; ///< pictures have holes, which the format keeps
+    /// Coded as one, by all cores, looking far ahead: smaller, but no machine can make a part of it, and no
+    /// two make the same bytes. Else by stretches that stand by themselves.
+    bool as_one = false;
     int sound_kbit = 192;             ///< a second, of formats that lose something
     std::int64_t sample_rate = 48000; ///< of the sound that is given; see coded_rate()
     std::string title = {}, author = {};

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/film_coders.h"
 
+#include <algorithm>
 #include <cerrno>
 #include <chrono>
 #include <cstdlib>
@@ -16,8 +17,8 @@ extern "C" {
 namespace pulsepin {
 namespace {
 
-constexpr int coder_threads = 2; // fixed: see PictureCoder
-constexpr int group_seconds = 2;
+constexpr int coder_threads = 2; // of stretches, fixed: see PictureCoder
+constexpr int group_seconds = 2, group_seconds_as_one = 5;
 constexpr int frames_between = 3; // one that is converted, one that waits, one that is coded
 
 AVPixelFormat pixels_of(const FilmSpec& spec) {
@@ -31,29 +32,57 @@ bool is_rgb(AVPixelFormat pixels) {
     return told && (told->flags & (AV_PIX_FMT_FLAG_RGB | AV_PIX_FMT_FLAG_PAL)) != 0;
 }
 
-/// What each encoder is told so that a part stands by itself and answers the same on every machine.
+/// How many pictures an encoder may look ahead: those of large films take much memory.
+int looked_ahead(const FilmSpec& spec) {
+    constexpr double most_bytes = 120e6, usual = 40;
+    const double bytes = 1.5 * spec.width * spec.height;
+    return static_cast<int>(std::clamp(most_bytes / bytes, 4.0, usual));
+}
+
+/// What x264 and x265 are told so that a stretch stands by itself and answers the same on every machine.
+void set_stretch_options(AVCodecContext& coder, int group) {
+    void* own = coder.priv_data;
+    coder.keyint_min = group;
+    coder.flags |= AV_CODEC_FLAG_CLOSED_GOP;
+    av_opt_set(own, "preset", "fast", 0);
+    // What looks ahead on pictures of half the size reads beyond their edge where the height is no multiple
+    // of 32: it answers otherwise for the same pictures (x264 164). Without that it does not.
+    if (std::string_view(coder.codec->name) == "libx264") {
+        av_opt_set(own, "sc_threshold", "0", 0);
+        av_opt_set(own, "mbtree", "0", 0);
+        av_opt_set(own, "b_strategy", "0", 0);
+    } else
+        av_opt_set(own, "x265-params",
+                   ("log-level=error:scenecut=0:open-gop=0:pools=2:frame-threads=1:keyint=" +
+                    std::to_string(group) + ":min-keyint=" + std::to_string(group))
+                       .c_str(),
+                   0);
+}
+
+void set_options_as_one(AVCodecContext& coder, const FilmSpec& spec) {
+    void* own = coder.priv_data;
+    const std::string ahead = std::to_string(looked_ahead(spec));
+    if (std::string_view(coder.codec->name) == "libx264") {
+        av_opt_set(own, "preset", "medium", 0);
+        av_opt_set(own, "rc-lookahead", ahead.c_str(), 0);
+    } else {
+        av_opt_set(own, "preset", "fast", 0);
+        av_opt_set(own, "x265-params", ("log-level=error:rc-lookahead=" + ahead).c_str(), 0);
+    }
+}
+
 void set_options(AVCodecContext& coder, const FilmSpec& spec) {
     const std::string_view encoder = spec.format->picture;
-    const int group = std::max(1, static_cast<int>(spec.rate.nominal()) * group_seconds);
+    const int group = std::max(1, static_cast<int>(spec.rate.nominal()) *
+                                      (spec.as_one ? group_seconds_as_one : group_seconds));
     void* own = coder.priv_data;
     if (encoder == "libx264" || encoder == "libx265") {
         coder.gop_size = group;
-        coder.keyint_min = group;
-        coder.flags |= AV_CODEC_FLAG_CLOSED_GOP;
-        av_opt_set(own, "preset", "fast", 0);
+        if (spec.as_one)
+            set_options_as_one(coder, spec);
+        else
+            set_stretch_options(coder, group);
         av_opt_set(own, "crf", std::to_string(spec.quality).c_str(), 0);
-        // What looks ahead on pictures of half the size reads beyond their edge where the height is no
-        // multiple of 32: it answers otherwise for the same pictures (x264 164). Without that it does not.
-        if (encoder == "libx264") {
-            av_opt_set(own, "sc_threshold", "0", 0);
-            av_opt_set(own, "mbtree", "0", 0);
-            av_opt_set(own, "b_strategy", "0", 0);
-        } else
-            av_opt_set(own, "x265-params",
-                       ("log-level=error:scenecut=0:open-gop=0:pools=2:frame-threads=1:keyint=" +
-                        std::to_string(group) + ":min-keyint=" + std::to_string(group))
-                           .c_str(),
-                       0);
     } else if (encoder == "libvpx-vp9") {
         coder.gop_size = group;
         coder.bit_rate = 0;
@@ -68,7 +97,7 @@ void set_options(AVCodecContext& coder, const FilmSpec& spec) {
         coder.gop_size = group;
         av_opt_set(own, "crf", std::to_string(spec.quality).c_str(), 0);
         av_opt_set(own, "preset", "9", 0);
-        av_opt_set(own, "svtav1-params", "lp=2", 0);
+        av_opt_set(own, "svtav1-params", spec.as_one ? "lp=0" : "lp=2", 0);
     } else if (encoder == "prores_ks") {
         av_opt_set(own, "profile", spec.format->alpha ? "4444" : "hq", 0);
         av_opt_set(own, "vendor", "apl0", 0);
@@ -146,7 +175,7 @@ Result<PictureCoder> PictureCoder::open(const FilmSpec& spec) {
     coder.time_base = tick_of(spec.rate);
     coder.framerate = {coder.time_base.den, coder.time_base.num};
     coder.sample_aspect_ratio = {1, 1};
-    coder.thread_count = coder_threads;
+    coder.thread_count = spec.as_one ? 0 : coder_threads; // 0: as many as there are cores
     coder.flags |= AV_CODEC_FLAG_BITEXACT | AV_CODEC_FLAG_GLOBAL_HEADER;
     if (!is_rgb(pixels)) {
         coder.color_primaries = AVCOL_PRI_BT709;

@@ -132,6 +132,14 @@ SeenAs seen_as(const AVFrame& frame, const AVFormatContext& container, AVStream&
     return seen;
 }
 
+SeenAs turned_on(const SeenAs& seen, int quarters) {
+    SeenAs out = seen;
+    out.turn = turned_on(seen.turn, quarters);
+    if (out.turn.swaps_sides() != seen.turn.swaps_sides())
+        std::swap(out.width, out.height);
+    return out;
+}
+
 PictureChanges changes_of(const AVFrame& frame) {
     PictureChanges changes;
     const auto* told = av_pix_fmt_desc_get(static_cast<AVPixelFormat>(frame.format));
@@ -174,6 +182,7 @@ Result<PictureScaler::Scaled> PictureScaler::scaled(const AVFrame& whole, const 
     const auto cannot = [] { return fail("The pictures in this file have a format that cannot be shown."); };
     Scaled made{PaddedPixels(width, height)};
     PaddedPixels& pixels = made.pixels;
+    const bool profiled = profile_.take(whole);
     if (changes.changes_light()) {
         const double peak = changes.transfer == Transfer::Pq ? mastering_peak(whole) : 1000;
         if (!tones_ || toned_.transfer != changes.transfer || toned_.primaries != changes.primaries ||
@@ -194,6 +203,8 @@ Result<PictureScaler::Scaled> PictureScaler::scaled(const AVFrame& whole, const 
         if (!convert(whole_, frame, AV_PIX_FMT_BGRA, frame.width, frame.height, full.bytes.data(),
                      full.stride))
             return cannot();
+        if (profiled)
+            profile_.to_srgb(full);
         made.transparent = premultiply(full);
         if (width == full.width && height == full.height)
             pixels = std::move(full);
@@ -205,8 +216,12 @@ Result<PictureScaler::Scaled> PictureScaler::scaled(const AVFrame& whole, const 
             if (!convert(last_, view, AV_PIX_FMT_BGRA, width, height, pixels.bytes.data(), pixels.stride))
                 return cannot();
         }
-    } else if (!convert(last_, frame, AV_PIX_FMT_BGRA, width, height, pixels.bytes.data(), pixels.stride))
-        return cannot();
+    } else {
+        if (!convert(last_, frame, AV_PIX_FMT_BGRA, width, height, pixels.bytes.data(), pixels.stride))
+            return cannot();
+        if (profiled)
+            profile_.to_srgb(pixels);
+    }
     if (!seen.turn.none())
         pixels = turned(pixels, seen.turn);
     return made;

@@ -5,6 +5,7 @@
 
 #include "base/error.h"
 #include "media/av_handles.h"
+#include "media/colour_profile.h"
 #include "media/padded_pixels.h"
 #include "media/picture_turn.h"
 #include "media/tone_map.h"
@@ -23,6 +24,8 @@ struct SeenAs {
 /// narrowed where pixels are not square.
 [[nodiscard]] SeenAs seen_as(const AVFrame& frame, const AVFormatContext& container, AVStream& stream);
 
+[[nodiscard]] SeenAs turned_on(const SeenAs& seen, int quarters);
+
 /// What is done to pictures on their way, besides scaling.
 struct PictureChanges {
     bool transparent = false; ///< it can have holes
@@ -35,10 +38,10 @@ struct PictureChanges {
 [[nodiscard]] PictureChanges changes_of(const AVFrame& frame);
 
 /// Makes pixels of frames, as they are seen, to fit a box: blue, green, red, alpha of 8 bits in the full
-/// range of BT.709's primaries. The matrix and range are the frame's; a frame that does not say its matrix
-/// has BT.601 up to 576 lines and BT.709 above (common practice). Pixels with alpha are multiplied by it
-/// here, once, before they are scaled, so that no hidden colour is seen at their edges. Of interlaced frames
-/// the first field is shown.
+/// range of BT.709's primaries; what a picture's own profile (ICC) says of its colours is brought to sRGB.
+/// The matrix and range are the frame's; a frame that does not say its matrix has BT.601 up to 576 lines and
+/// BT.709 above (common practice). Pixels with alpha are multiplied by it here, once, before they are scaled,
+/// so that no hidden colour is seen at their edges. Of interlaced frames the first field is shown.
 class PictureScaler {
 public:
     struct Scaled {
@@ -55,6 +58,7 @@ private:
     std::optional<ToneMap> tones_;
     PictureChanges toned_;
     double toned_peak_ = 0;
+    ColourProfile profile_;
 };
 
 } // namespace pulsepin

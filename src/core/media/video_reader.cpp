@@ -23,6 +23,7 @@ bool holds_one_picture(const av::OpenStream& source) {
 
 struct VideoReader::State {
     std::filesystem::path path;
+    int turned_by_hand = 0;
     av::OpenStream source;
     av::Handle<AVPacket> packet{av_packet_alloc()};
     av::Handle<AVFrame> current{av_frame_alloc()}; ///< on screen from current_from
@@ -42,6 +43,10 @@ struct VideoReader::State {
         return static_cast<double>(frame.best_effort_timestamp - zero) * av_q2d(source.stream->time_base);
     }
     [[nodiscard]] double usual_length() const { return 1.0 / std::max(info.frames_per_second, 1.0); }
+
+    [[nodiscard]] SeenAs seen() const {
+        return turned_on(seen_as(*current, *source.container, *source.stream), turned_by_hand);
+    }
 
     bool read_ahead() {
         av_frame_unref(ahead.get());
@@ -126,7 +131,7 @@ struct VideoReader::State {
     /// What the first picture says of all.
     void look_at_first() {
         const auto changes = changes_of(*current);
-        const auto seen = seen_as(*current, *source.container, *source.stream);
+        const auto seen = this->seen();
         // A photograph may have been read at a part of its size.
         const int part = std::max(1, (source.stream->codecpar->width + current->width / 2) / current->width);
         info.width = seen.width * part;
@@ -138,8 +143,7 @@ struct VideoReader::State {
     }
 
     Result<Picture> shown_for(double time, int fit_width, int fit_height) {
-        auto made = scaler.scaled(*current, seen_as(*current, *source.container, *source.stream), fit_width,
-                                  fit_height);
+        auto made = scaler.scaled(*current, seen(), fit_width, fit_height);
         if (!made) {
             Error error = made.error();
             error.file = path.string();
@@ -161,13 +165,15 @@ VideoReader::~VideoReader() = default;
 VideoReader::VideoReader(VideoReader&&) noexcept = default;
 VideoReader& VideoReader::operator=(VideoReader&&) noexcept = default;
 
-Result<VideoReader> VideoReader::open(const std::filesystem::path& path) {
+Result<VideoReader> VideoReader::open(const PictureFile& file) {
+    const auto& path = file.path;
     auto source = av::open_stream(path, AVMEDIA_TYPE_VIDEO);
     if (!source)
         return tl::unexpected(source.error());
     auto state = std::make_unique<State>();
     State& s = *state;
     s.path = path;
+    s.turned_by_hand = file.turned;
     s.source = *std::move(source);
     const AVStream& stream = *s.source.stream;
     const auto rate = av_guess_frame_rate(s.source.container.get(), s.source.stream, nullptr);

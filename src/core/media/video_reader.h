@@ -25,15 +25,23 @@ struct VideoInfo {
     double frames_per_second = 0;
     Seconds duration;         ///< 0 where the file does not say
     bool still = false;       ///< a photograph or drawing: one picture, which never ends
-    bool turned = false;      ///< seen otherwise than it is stored: by its file's own word
+    bool turned = false;      ///< seen otherwise than it is stored: by its file's own word or by hand
     bool wide_pixels = false; ///< stored with pixels that are not square
     bool interlaced = false;
     bool high_dynamic_range = false;
 };
 
+/// A file, and how its pictures are turned by hand: so many quarters clockwise from how it says itself that
+/// they lie.
+struct PictureFile {
+    std::filesystem::path path;
+    int turned = 0;
+    friend auto operator<=>(const PictureFile&, const PictureFile&) = default;
+};
+
 /// Pictures of a video file or an image file, in any order; quickest forwards.
 ///
-///     auto reader = VideoReader::open("kite.mp4");
+///     auto reader = VideoReader::open({"kite.mp4"});
 ///     auto picture = reader->picture_at(Seconds(1.5), 640, 360);
 ///
 /// Of which time is which picture: files write times to the ticks of a clock, which in many are whole
@@ -45,7 +53,7 @@ class VideoReader {
 public:
     /// Fails with the file's name and what to do where it is missing or cannot be decoded, and for pictures
     /// of more than 134 million pixels.
-    [[nodiscard]] static Result<VideoReader> open(const std::filesystem::path& path);
+    [[nodiscard]] static Result<VideoReader> open(const PictureFile& file);
     ~VideoReader();
     VideoReader(VideoReader&&) noexcept;
     VideoReader& operator=(VideoReader&&) noexcept;

@@ -30,6 +30,7 @@ inline constexpr Whole samples{0, std::int64_t{1} << 45};
 inline constexpr double longest_song = 86'400; ///< seconds: what follows it has some hundred values for each
 inline constexpr Whole picture_side{1, 16384};
 inline constexpr Whole clip_side{0, 65536};
+inline constexpr Whole quarters{0, 3};
 
 inline constexpr Real share{0, 1};
 inline constexpr Real tempo{1, 10'000}; ///< of a found tempo, which need not be the grid's

@@ -171,6 +171,8 @@ struct Clip {
     bool still = false; ///< one picture: it never ends
     /// Of a camera that ran while the song played: where in the song its first frame lies.
     std::optional<Seconds> begins_at = {};
+    int turned = 0; ///< by hand: quarters clockwise, from how its file says that it lies
+    bool high_dynamic_range = false;
     friend bool operator==(const Clip&, const Clip&) = default;
 };
 

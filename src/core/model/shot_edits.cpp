@@ -112,15 +112,72 @@ Result<Project> replaced(const Project& project, PinId id, ClipId clip) {
     return with_body(project, id, *cut);
 }
 
-Result<Project> with_camera(const Project& project, ClipId id, std::optional<Seconds> begins_at) {
+namespace {
+
+/// The project with that clip as `change` leaves it.
+template <class Change>
+Result<Project> with_changed_clip(const Project& project, ClipId id, Change change) {
     auto bin = *project.bin;
     const auto found = std::find_if(bin.begin(), bin.end(), [id](const Clip& clip) { return clip.id == id; });
-    if (found == bin.end() || !found->has_picture)
+    if (found == bin.end())
         return fail("That shot is no longer in the bin.");
-    found->begins_at = begins_at;
+    if (auto changed = change(*found); !changed)
+        return tl::unexpected(changed.error());
     Project next = project;
     next.bin = std::make_shared<const std::vector<Clip>>(std::move(bin));
     return next;
+}
+
+Result<void> has_a_picture(const Clip& clip) {
+    if (clip.has_picture)
+        return {};
+    return fail("\"" + clip.name + "\" has no picture.");
+}
+
+bool is_heard(const Project& project, ClipId clip) {
+    for (const auto& lane : project.lanes)
+        for (const auto& pin : lane->pins)
+            if (const auto* sound = std::get_if<SoundBody>(&pin.body); sound && sound->sound == clip)
+                return true;
+    return false;
+}
+
+} // namespace
+
+Result<Project> with_camera(const Project& project, ClipId id, std::optional<Seconds> begins_at) {
+    return with_changed_clip(project, id, [&](Clip& clip) {
+        clip.begins_at = begins_at;
+        return has_a_picture(clip);
+    });
+}
+
+Result<Project> with_clip_turned(const Project& project, ClipId id, int quarters) {
+    return with_changed_clip(project, id, [&](Clip& clip) {
+        clip.turned = ((clip.turned + quarters) % 4 + 4) % 4;
+        if (quarters % 2 != 0)
+            std::swap(clip.width, clip.height);
+        return has_a_picture(clip);
+    });
+}
+
+Result<Project> with_clip_file(const Project& project, ClipId id, const Clip& file) {
+    return with_changed_clip(project, id, [&](Clip& clip) -> Result<void> {
+        const std::string name = file.path.string();
+        if (clip.has_picture && !file.has_picture)
+            return fail("This file has no picture.", name, "Choose a film or a picture.");
+        if (!file.has_sound && is_heard(project, id))
+            return fail("This file has no sound, and that of \"" + clip.name + "\" is heard in the piece.",
+                        name, "Choose a file with sound.");
+        const Clip before = clip;
+        clip = file;
+        clip.id = before.id;
+        clip.name = before.name;
+        clip.begins_at = before.begins_at;
+        clip.turned = before.turned;
+        if (clip.turned % 2 != 0)
+            std::swap(clip.width, clip.height);
+        return {};
+    });
 }
 
 std::vector<ClipMark> marks_on(const Project& project, ClipId clip) {

@@ -1,0 +1,346 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// Clips as files: turned by hand, in colours of their own, replaced, and copied so that any program reads
+// them.
+#include "check/checks.h"
+#include "hand/clip_file.h"
+#include "media/picture_times.h"
+#include "media/readable_copy.h"
+#include "model/pin_edits.h"
+#include "model/shot_edits.h"
+#include "support/media.h"
+#include "support/projects.h"
+
+#include <QFile>
+#include <QProcess>
+#include <cmath>
+#include <lcms2.h>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+namespace {
+
+struct Rgb {
+    int r, g, b;
+};
+
+Rgb middle_of(const Picture& picture, double x = 0.5, double y = 0.5) {
+    const auto* at = picture.pixels.row(static_cast<int>(y * picture.pixels.height)) +
+                     static_cast<std::ptrdiff_t>(x * picture.pixels.width) * 4;
+    return {at[2], at[1], at[0]};
+}
+
+/// A profile with the primaries, white (D65) and gamma (2.19921875) that Adobe RGB (1998), version 2005-05,
+/// section 4.3, publishes; under no name of anyone's.
+std::vector<char> wide_profile() {
+    const cmsCIExyY white{0.3127, 0.3290, 1};
+    const cmsCIExyYTRIPLE primaries{{0.64, 0.33, 1}, {0.21, 0.71, 1}, {0.15, 0.06, 1}};
+    cmsToneCurve* gamma = cmsBuildGamma(nullptr, 2.19921875);
+    cmsToneCurve* curves[] = {gamma, gamma, gamma};
+    cmsHPROFILE profile = cmsCreateRGBProfile(&white, &primaries, curves);
+    cmsUInt32Number size = 0;
+    cmsSaveProfileToMem(profile, nullptr, &size);
+    std::vector<char> bytes(size);
+    cmsSaveProfileToMem(profile, bytes.data(), &size);
+    cmsCloseProfile(profile);
+    cmsFreeToneCurve(gamma);
+    return bytes;
+}
+
+/// By the matrices of the same publication (to XYZ under D65) and of IEC 61966-2-1 (from there), worked out
+/// here.
+Rgb srgb_of_wide(Rgb wide) {
+    const auto linear = [](int value) { return std::pow(value / 255.0, 2.19921875); };
+    const double r = linear(wide.r), g = linear(wide.g), b = linear(wide.b);
+    const double x = 0.57667 * r + 0.18556 * g + 0.18823 * b, y = 0.29734 * r + 0.62736 * g + 0.07529 * b,
+                 z = 0.02703 * r + 0.07069 * g + 0.99134 * b;
+    const auto coded = [](double light) {
+        const double inside = std::clamp(light, 0.0, 1.0);
+        const double value = inside <= 0.0031308 ? 12.92 * inside : 1.055 * std::pow(inside, 1 / 2.4) - 0.055;
+        return static_cast<int>(std::lround(value * 255));
+    };
+    return {coded(3.2406 * x - 1.5372 * y - 0.4986 * z), coded(-0.9689 * x + 1.8758 * y + 0.0415 * z),
+            coded(0.0557 * x - 0.2040 * y + 1.0570 * z)};
+}
+
+/// Turns the track clockwise by its display matrix (box tkhd, ISO/IEC 14496-12, 8.3.2).
+bool turn_track(const QString& name) {
+    QFile file(name);
+    if (!file.open(QIODevice::ReadWrite))
+        return false;
+    const auto at = file.readAll().indexOf("tkhd");
+    const char matrix[] = "\0\0\0\0\0\1\0\0\0\0\0\0\xff\xff\0\0\0\0\0\0\0\0\0\0\0\0\0\0\0\0\0\0\x40\0\0";
+    return at > 0 && file.seek(at + 44) && file.write(matrix, 36) == 36;
+}
+
+bool run(const QString& program, const QStringList& arguments) {
+    QProcess process;
+    process.start(program, arguments);
+    return process.waitForFinished(60'000) && process.exitCode() == 0;
+}
+
+QByteArray output_of(const QString& program, const QStringList& arguments) {
+    QProcess process;
+    process.start(program, arguments);
+    process.waitForFinished(60'000);
+    return process.readAllStandardOutput();
+}
+
+} // namespace
+
+class TestClipFiles : public QObject {
+    Q_OBJECT
+    QTemporaryDir dir_;
+    [[nodiscard]] QString file(const QString& name) const { return dir_.filePath(name); }
+    [[nodiscard]] std::filesystem::path path(const char* name) const { return file(name).toStdString(); }
+
+    /// A project with one clip of that file, a cut to it and its sound in the piece.
+    [[nodiscard]] static Project piece_with(const Clip& clip) {
+        Project project = with_lane(steady_project(), kind_that(&LaneKindRow::sounds), "Sound");
+        project = with_clips(project, {clip});
+        SoundBody sound;
+        sound.sound = project.bin->back().id;
+        sound.length = Seconds(1);
+        project = *with_pins(project, project.lanes.back()->id, {{{}, TimeAnchor{Seconds(1)}, sound, {}}});
+        return project;
+    }
+
+private slots:
+    void initTestCase() {
+        // Left red, right blue; above bright, below dark.
+        QVERIFY(ffmpeg(
+            {"-f", "lavfi", "-i",
+             "color=red:s=48x64:r=25:d=1,format=rgb24[l];color=blue:s=48x64:r=25:d=1,format=rgb24[r];"
+             "[l][r]hstack",
+             "-f", "lavfi", "-i", "sine=440:d=1", "-c:v", "ffv1", "-c:a", "pcm_s16le", file("sides.mkv")}));
+    }
+
+    void turned_by_hand() {
+        const auto left_and_right = [&](int turned) {
+            auto reader = VideoReader::open({path("sides.mkv"), turned});
+            const auto picture = reader->picture_at(Seconds(0.2), 400, 400);
+            return std::tuple(reader->info().width, reader->info().height, middle_of(*picture, 0.25, 0.25),
+                              middle_of(*picture, 0.75, 0.75));
+        };
+        const auto is_red = [](Rgb one) { return one.r > 240 && one.b < 16; };
+        for (const int turned : {0, 1, 2, 3}) {
+            const auto [width, height, first, last] = left_and_right(turned);
+            QCOMPARE(QSize(width, height), turned % 2 == 0 ? QSize(96, 64) : QSize(64, 96));
+            // Turned right, what was left is above.
+            QCOMPARE(is_red(first), turned < 2);
+            QCOMPARE(is_red(last), turned >= 2);
+        }
+        // On top of what the file says itself.
+        QVERIFY(ffmpeg({"-i", file("sides.mkv"), "-c:v", "libx264", "-qp", "4", file("told.mp4")}));
+        QVERIFY(turn_track(file("told.mp4")));
+        auto told = VideoReader::open({path("told.mp4")}), back = VideoReader::open({path("told.mp4"), 1});
+        QVERIFY(told && back);
+        QVERIFY(told->info().turned);
+        QCOMPARE(told->info().width, 64);
+        QCOMPARE(back->info().width, 96);
+    }
+
+    void clips_are_turned_and_back() {
+        const auto clip = clip_of_file(path("sides.mkv"));
+        QVERIFY(clip.has_value());
+        QVERIFY(clip->width == 96 && clip->height == 64 && clip->has_sound && !clip->still);
+        const Project project = piece_with(*clip);
+        const ClipId id = project.bin->back().id;
+        auto turned = with_clip_turned(project, id, 1);
+        QVERIFY(turned.has_value());
+        QVERIFY(turned->clip(id)->turned == 1 && turned->clip(id)->width == 64);
+        for (int i = 0; i < 3; ++i)
+            turned = with_clip_turned(*turned, id, 1);
+        QVERIFY(*turned->bin == *project.bin);
+        turned = with_clip_turned(project, id, -1);
+        QCOMPARE(turned->clip(id)->turned, 3);
+        QVERIFY(!with_clip_turned(project, ClipId{4711}, 1));
+    }
+
+    void another_file_keeps_what_was_made_with_the_clip() {
+        Project project = piece_with(*clip_of_file(path("sides.mkv")));
+        const ClipId id = project.bin->back().id;
+        project = *with_camera(project, id, Seconds(3));
+        QVERIFY(ffmpeg({"-f", "lavfi", "-i", "testsrc=s=320x180:r=30:d=2", "-f", "lavfi", "-i", "sine=d=2",
+                        file("other.mp4")}));
+        QVERIFY(ffmpeg({"-i", file("other.mp4"), "-an", file("silent.mp4")}));
+        const auto next = with_clip_file(project, id, *clip_of_file(path("other.mp4")));
+        QVERIFY2(next, next ? "" : next.error().message().c_str());
+        const Clip& clip = *next->clip(id);
+        QVERIFY(clip.path == path("other.mp4") && clip.width == 320 && clip.name == "sides");
+        QVERIFY(clip.begins_at == Seconds(3) && clip.id == id);
+        QVERIFY(next->lanes.back() == project.lanes.back());
+        const auto silent = with_clip_file(project, id, *clip_of_file(path("silent.mp4")));
+        QVERIFY(!silent && silent.error().message().find("silent.mp4") != std::string::npos);
+        Clip only_heard = *clip_of_file(path("other.mp4"));
+        only_heard.has_picture = false;
+        QVERIFY(!with_clip_file(project, id, only_heard));
+    }
+
+    /// Against the arithmetic of the publications, and against the program convert (ImageMagick).
+    void colours_of_a_profile_become_srgb() {
+        QFile profile(file("wide.icc"));
+        QVERIFY(profile.open(QIODevice::WriteOnly));
+        const auto bytes = wide_profile();
+        profile.write(bytes.data(), static_cast<qint64>(bytes.size()));
+        profile.close();
+        for (const Rgb colour : {Rgb{200, 50, 50}, {60, 180, 90}, {40, 70, 200}, {128, 128, 128}}) {
+            const QString plain = QString("xc:rgb(%1,%2,%3)").arg(colour.r).arg(colour.g).arg(colour.b);
+            const Rgb wanted = srgb_of_wide(colour);
+            for (const auto& [name, near] :
+                 {std::pair("p.png", 1), {"p.jpg", 3}, {"p.tif", 1}, {"p.webp", 3}, {"holes.png", 1}}) {
+                QStringList arguments{"-size", "40x30", plain};
+                if (QString(name) == "holes.png") // a hole in one corner: the rest keeps its colour
+                    arguments << "-alpha"
+                              << "set"
+                              << "-region"
+                              << "8x8+0+0"
+                              << "-alpha"
+                              << "transparent"
+                              << "+region";
+                QVERIFY(run("convert", arguments << "-type"
+                                                 << "TrueColorAlpha"
+                                                 << "-depth"
+                                                 << "8"
+                                                 << "-quality"
+                                                 << "100"
+                                                 << "-profile" << file("wide.icc") << file(name)));
+                auto reader = VideoReader::open({path(name)});
+                QVERIFY2(reader, name);
+                const auto seen = middle_of(*reader->picture_at(Seconds(0), 40, 30));
+                const int off = std::max(
+                    {std::abs(seen.r - wanted.r), std::abs(seen.g - wanted.g), std::abs(seen.b - wanted.b)});
+                QVERIFY2(off <= near, qPrintable(QString("%1: %2 %3 %4 instead of %5 %6 %7")
+                                                     .arg(name)
+                                                     .arg(seen.r)
+                                                     .arg(seen.g)
+                                                     .arg(seen.b)
+                                                     .arg(wanted.r)
+                                                     .arg(wanted.g)
+                                                     .arg(wanted.b)));
+            }
+        }
+        // A profile that is damaged is not followed, and the picture is seen.
+        QFile broken(file("broken.icc"));
+        QVERIFY(broken.open(QIODevice::WriteOnly));
+        broken.write(QByteArray(bytes.data(), 140) + QByteArray(200, 'x'));
+        broken.close();
+        (void)run("convert",
+                  {"-size", "40x30", "xc:rgb(200,50,50)", "-profile", file("broken.icc"), file("b.png")});
+        if (QFile::exists(file("b.png"))) {
+            auto reader = VideoReader::open({path("b.png")});
+            QVERIFY(reader.has_value());
+            QVERIFY(std::abs(middle_of(*reader->picture_at(Seconds(0), 40, 30)).r - 200) <= 2);
+        }
+    }
+
+    /// Uneven, turned, of wide pixels and with late sound: even, upright and square, and the sound where it
+    /// was.
+    void copies_are_read_by_any_program() {
+        QVERIFY(ffmpeg({"-f",
+                        "lavfi",
+                        "-i",
+                        "testsrc=s=90x64:r=30:d=2",
+                        "-itsoffset",
+                        "0.4",
+                        "-f",
+                        "lavfi",
+                        "-i",
+                        "sine=880:d=1.5",
+                        "-vf",
+                        "select='not(eq(mod(n,7),3))',setsar=4/3",
+                        "-fps_mode",
+                        "vfr",
+                        "-c:v",
+                        "libx264",
+                        "-c:a",
+                        "aac",
+                        "-metadata:s:v",
+                        "rotate=90",
+                        file("phone.mp4")}));
+        QVERIFY(turn_track(file("phone.mp4")));
+        QVERIFY(picture_times(path("phone.mp4"))->variable);
+        const PictureFile from{path("phone.mp4"), 0};
+        const auto format = format_of_copy(from);
+        QVERIFY(format && std::string((*format)->id) == "h264");
+        const auto rate = rate_of_copy(picture_times(path("phone.mp4"))->per_second, FrameRate());
+        QCOMPARE(rate.text(), std::string("30"));
+        QVERIFY(make_readable_copy(from, path("copy.mp4"), rate).has_value());
+        const auto times = picture_times(path("copy.mp4"));
+        QVERIFY(times && !times->variable && std::abs(times->per_second - 30) < 1e-6);
+        auto before = VideoReader::open(from), after = VideoReader::open({path("copy.mp4")});
+        QVERIFY(after && !after->info().turned && !after->info().wide_pixels);
+        QCOMPARE(after->info().width, before->info().width / 2 * 2);
+        QCOMPARE(after->info().height, before->info().height / 2 * 2);
+        for (const double at : {0.0, 0.5, 1.1, 1.9}) {
+            const auto a = middle_of(*before->picture_at(Seconds(at), 400, 400), 0.3, 0.4),
+                       b = middle_of(*after->picture_at(Seconds(at), 400, 400), 0.3, 0.4);
+            QVERIFY2(std::max({std::abs(a.r - b.r), std::abs(a.g - b.g), std::abs(a.b - b.b)}) <= 12,
+                     qPrintable(QString::number(at)));
+        }
+        const auto told = output_of("ffprobe", {"-v", "error", "-count_packets", "-show_entries",
+                                                "stream=nb_read_packets,avg_frame_rate,sample_aspect_ratio",
+                                                "-of", "csv=p=0", "-select_streams", "v", file("copy.mp4")})
+                              .trimmed();
+        QVERIFY2(told.startsWith("1:1,30/1,60") || told.startsWith("1:1,30/1,59"), told.constData());
+        // The sound begins at 0.4 s, by ffmpeg's own decoding.
+        const auto heard = output_of("ffmpeg", {"-v", "error", "-i", file("copy.mp4"), "-f", "f32le", "-ac",
+                                                "1", "-ar", "48000", "-"});
+        const auto* samples = reinterpret_cast<const float*>(heard.constData());
+        int first = 0;
+        while (first < static_cast<int>(heard.size() / 4) && std::abs(samples[first]) < 0.02F)
+            ++first;
+        QVERIFY2(std::abs(first - 0.4 * 48'000) < 2'400, qPrintable(QString::number(first)));
+        // Cancelled, nothing is there.
+        std::stop_source stop;
+        stop.request_stop();
+        QVERIFY(!make_readable_copy(from, path("never.mp4"), rate, {[](double) {}, stop.get_token()}));
+        QVERIFY(!QFile::exists(file("never.mp4")));
+    }
+
+    void copies_keep_holes() {
+        QVERIFY(run("convert", {"-size", "64x48", "xc:rgba(200,50,50,0.5)", file("half.png")}));
+        QVERIFY(ffmpeg({"-loop", "1", "-t", "0.4", "-i", file("half.png"), "-c:v", "qtrle", "-pix_fmt",
+                        "argb", file("half.mov")}));
+        const PictureFile from{path("half.mov")};
+        const auto format = format_of_copy(from);
+        QVERIFY(format && (*format)->alpha);
+        QVERIFY(make_readable_copy(from, path("half-copy.mov"), FrameRate()).has_value());
+        auto copy = VideoReader::open({path("half-copy.mov")});
+        const auto picture = copy->picture_at(Seconds(0.1), 64, 48);
+        QVERIFY(picture && picture->transparent);
+        const auto* pixel = picture->pixels.row(20) + 80;
+        QVERIFY(std::abs(pixel[3] - 128) <= 2 && std::abs(pixel[2] - 100) <= 3 &&
+                std::abs(pixel[0] - 25) <= 3);
+    }
+
+    void rates_of_copies() {
+        QVERIFY(rate_of_copy(24'000 / 1001.0, FrameRate()) == *FrameRate::make(24'000, 1001));
+        QCOMPARE(rate_of_copy(25, FrameRate()).text(), std::string("25"));
+        QVERIFY(rate_of_copy(28.4, FrameRate()).per_second() > 28.4); // none is left out
+        QCOMPARE(rate_of_copy(17, FrameRate()).text(), FrameRate().text());
+    }
+
+    /// What is wrong with a file is mended by another file, which a person chooses.
+    void findings_of_files_ask_for_a_file() {
+        const Project project = piece_with(*clip_of_file(path("sides.mkv")));
+        FileFacts facts;
+        facts.clips[project.bin->back().id].trouble = "no picture in it";
+        CheckMaterial material;
+        material.curves = Curves{Schedule(project)};
+        material.files = std::make_shared<const FileFacts>(facts);
+        const std::string only[] = {"unreadable"};
+        const auto found = findings(material, only);
+        QCOMPARE(found.size(), std::size_t{1});
+        QCOMPARE(std::string(found[0].mend), std::string("replace-file"));
+        QVERIFY(mend_of(*check("unreadable"), "replace-file")->asks);
+        const auto mend = mended({material, found[0]});
+        QVERIFY(!mend && mend.error().message().find("sides") != std::string::npos);
+        for (const char* id : {"hdr", "interlaced", "variable-rate"})
+            QVERIFY(mend_of(*check(id), "copy-file") && mend_of(*check(id), "replace-file"));
+    }
+};
+
+QTEST_GUILESS_MAIN(TestClipFiles)
+#include "test_clip_files.moc"
