@@ -118,8 +118,8 @@ void find_light(const CheckMaterial& material, std::vector<Finding>& found) {
 }
 
 void find_fields(const CheckMaterial& material, std::vector<Finding>& found) {
-    find_kind<&FileFacts::Of::interlaced>(material, fields_check, "the first field of each picture is shown",
-                                          found);
+    find_kind<&FileFacts::Of::interlaced>(material, fields_check,
+                                          "each picture is shown as it was at its first moment", found);
 }
 
 /// Numbers that are not dropped where there is no drop-frame count run slower than the clock.
@@ -172,7 +172,7 @@ const CheckRow light_check{"hdr",
 
 const CheckRow fields_check{"interlaced",
                             "interlaced",
-                            "Half of the lines are made anew, and half of the moments left out",
+                            "Lines of what moves are made anew, and half of the moments are left out",
                             Gravity::Look,
                             0,
                             find_fields,

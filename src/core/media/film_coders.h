@@ -25,7 +25,7 @@ struct PictureCoder::State {
     av::Handle<AVCodecContext> coder;
     av::Handle<SwsContext> scaler;
     av::OwnPalette colours; ///< where the format has 256 alone
-    PaddedPixels padded; ///< what is converted, where its rows end without room
+    PaddedPixels padded;    ///< what is converted, where its rows end without room
     std::int64_t frames = 0;
     bool was_sent_any = false, was_flushed = false; ///< to the coder
     std::vector<std::uint8_t> palette;              ///< of the picture that was coded last, where it has one

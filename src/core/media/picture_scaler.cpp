@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/picture_scaler.h"
 
+#include "media/deinterlace.h"
+
 #include <algorithm>
 #include <cmath>
 #include <cstdlib>
@@ -173,7 +175,8 @@ bool PictureScaler::convert(av::Handle<SwsContext>& scaler, const AVFrame& frame
 Result<PictureScaler::Scaled> PictureScaler::scaled(const AVFrame& whole, const SeenAs& seen, int fit_width,
                                                     int fit_height) {
     const auto changes = changes_of(whole);
-    const AVFrame frame = seen.interlaced ? field_of(whole) : whole;
+    const auto one_moment = seen.interlaced ? deinterlaced(whole) : nullptr;
+    const AVFrame frame = one_moment ? *one_moment : seen.interlaced ? field_of(whole) : whole;
     const double fit = std::min(
         {1.0, static_cast<double>(fit_width) / seen.width, static_cast<double>(fit_height) / seen.height});
     const auto side = [fit](int length) { return std::max(1, static_cast<int>(std::lround(length * fit))); };

@@ -41,7 +41,8 @@ struct PictureChanges {
 /// range of BT.709's primaries; what a picture's own profile (ICC) says of its colours is brought to sRGB.
 /// The matrix and range are the frame's; a frame that does not say its matrix has BT.601 up to 576 lines and
 /// BT.709 above (common practice). Pixels with alpha are multiplied by it here, once, before they are scaled,
-/// so that no hidden colour is seen at their edges. Of interlaced frames the first field is shown.
+/// so that no hidden colour is seen at their edges. Of interlaced frames the moment of the
+/// first field is shown.
 class PictureScaler {
 public:
     struct Scaled {
