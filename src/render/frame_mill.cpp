@@ -131,9 +131,9 @@ struct FrameMill::State {
         const int cores = order.threads > 0
                               ? order.threads
                               : static_cast<int>(std::max(1u, std::thread::hardware_concurrency()));
-        constexpr std::int64_t room = 128 << 20; // for frames of large films
+        constexpr std::int64_t room = 96 << 20; // for frames of large films
         const auto fit = room / (std::int64_t{4} * order.size.width() * order.size.height() + 1);
-        most = static_cast<std::size_t>(std::clamp<std::int64_t>(fit, cores + 1, 2 * cores + 2));
+        most = static_cast<std::size_t>(std::clamp<std::int64_t>(fit, cores, 2 * cores + 2));
         threads.emplace_back([this](const std::stop_token& stop) { feed(stop); });
         for (int i = 0; i < cores; ++i)
             threads.emplace_back([this](const std::stop_token& stop) { compose(stop); });
@@ -213,7 +213,7 @@ Result<QImage> FrameMill::next(const Progress& progress) {
         if (const auto found = s.made.find(s.next_out.value); found != s.made.end()) {
             QImage image = std::move(found->second);
             s.made.erase(found);
-            if (s.taken.size() < s.most)
+            if (s.taken.size() * 2 < s.most)
                 s.taken.push_back(image);
             s.next_out += Frames(1);
             s.changed.notify_all();
