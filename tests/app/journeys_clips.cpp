@@ -5,6 +5,7 @@
 #include "application.h"
 #include "kinds/kinds.h"
 #include "model/edits.h"
+#include "model/shot_edits.h"
 #include "picture/preview_view.h"
 #include "render/film_plan.h"
 #include "stops/check_panel.h"
@@ -101,8 +102,10 @@ private slots:
         QVERIFY(list.item(0)->isSelected()); // and may be turned on
         QVERIFY(list.item(0)->text().contains("180 × 320") || list.item(0)->text().contains("proxy"));
         QTRY_VERIFY(!list.item(0)->icon().isNull());
-        const QImage icon = list.item(0)->icon().pixmap(48, 27).toImage();
-        QVERIFY(icon.height() > icon.width());
+        const QImage icon = list.item(0)->icon().pixmap(96, 54).toImage(); // upright in its middle
+        QCOMPARE(icon.pixelColor(4, icon.height() / 2).alpha(), 0);
+        QVERIFY(icon.pixelColor(icon.width() / 2, icon.height() / 4).red() > 200);
+        QVERIFY(icon.pixelColor(icon.width() / 2, icon.height() * 3 / 4).blue() > 200);
         desk.window.view().set_playhead(Seconds(0.5));
         QTRY_VERIFY(desk.window.preview().shown().exact);
         const QImage seen = desk.window.preview().grab().toImage();
@@ -183,12 +186,15 @@ private slots:
     void journey_a_copy_that_any_program_reads() {
         Desk desk;
         QVERIFY(open_piece(desk, file("phone.mp4")));
+        const ClipId phone = desk.project().bin->front().id;
+        desk.window.document().apply(*with_clip_turned(desk.project(), phone, 1), "turn");
         Answers answers;
         answers.type_name(file("phone-copy.mp4"));
         press_mend(desk, "variable-rate", "Make a copy");
         QTRY_COMPARE_WITH_TIMEOUT(QString::fromStdString(desk.project().bin->front().path.string()),
                                   file("phone-copy.mp4"), 30'000);
         QVERIFY(QFile::exists(file("phone.mp4")));
+        QVERIFY(desk.project().bin->front().turned == 0 && desk.project().bin->front().width == 180);
         QVERIFY(desk.settle());
         QTRY_COMPARE_WITH_TIMEOUT(row_of(desk, "variable-rate"), -1, 30'000);
         // The file that a clip reads is never written over.

@@ -162,6 +162,7 @@ private slots:
         Project project = piece_with(*clip_of_file(path("sides.mkv")));
         const ClipId id = project.bin->back().id;
         project = *with_camera(project, id, Seconds(3));
+        project = *with_clip_turned(project, id, 1);
         QVERIFY(ffmpeg({"-f", "lavfi", "-i", "testsrc=s=320x180:r=30:d=2", "-f", "lavfi", "-i", "sine=d=2",
                         file("other.mp4")}));
         QVERIFY(ffmpeg({"-i", file("other.mp4"), "-an", file("silent.mp4")}));
@@ -170,6 +171,7 @@ private slots:
         const Clip& clip = *next->clip(id);
         QVERIFY(clip.path == path("other.mp4") && clip.width == 320 && clip.name == "sides");
         QVERIFY(clip.begins_at == Seconds(3) && clip.id == id);
+        QVERIFY(clip.turned == 0 && clip.height == 180); // that file lies as it says itself
         QVERIFY(next->lanes.back() == project.lanes.back());
         const auto silent = with_clip_file(project, id, *clip_of_file(path("silent.mp4")));
         QVERIFY(!silent && silent.error().message().find("silent.mp4") != std::string::npos);
@@ -292,6 +294,10 @@ private slots:
         while (first < static_cast<int>(heard.size() / 4) && std::abs(samples[first]) < 0.02F)
             ++first;
         QVERIFY2(std::abs(first - 0.4 * 48'000) < 2'400, qPrintable(QString::number(first)));
+        // Turned by hand, the copy is turned.
+        QVERIFY(make_readable_copy({from.path, 1}, path("turned-copy.mp4"), rate).has_value());
+        auto turned = VideoReader::open({path("turned-copy.mp4")});
+        QVERIFY(turned->info().width == after->info().height && turned->info().height == after->info().width);
         // Cancelled, nothing is there.
         std::stop_source stop;
         stop.request_stop();

@@ -75,6 +75,9 @@ void FilmCard::show_entry(const FilmQueue::Entry& entry) {
     name_->set_text(QString::fromStdString(entry.path.filename().string()));
     const bool running = entry.state == State::Running, waiting = entry.state == State::Waiting;
     QString told = entry.outcome;
+    const QString named = QString::fromStdString(entry.path.string()) + ": "; // which stands above already
+    if (told.startsWith(named))
+        told.remove(0, named.size());
     if (waiting)
         told = entry.paused ? tr("waiting, paused")
                             : tr("waiting · %n frames", nullptr, static_cast<int>(entry.frames));

@@ -15,6 +15,7 @@
 #include <QHBoxLayout>
 #include <QInputDialog>
 #include <QLineEdit>
+#include <QPainter>
 #include <QPlainTextEdit>
 #include <QRegularExpression>
 #include <map>
@@ -323,6 +324,20 @@ QString SongPanel::proxy_told(const Clip& clip) {
     return size.trimmed().isEmpty() ? QString() : size.chopped(1);
 }
 
+namespace {
+
+/// Upright and wide pictures take the same room, so that names stand beneath each other.
+QPixmap centred_on(const QImage& image, QSize size) {
+    QPixmap ground(size);
+    ground.fill(Qt::transparent);
+    const QImage fitted = image.scaled(size, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+    QPainter(&ground).drawImage((size.width() - fitted.width()) / 2, (size.height() - fitted.height()) / 2,
+                                fitted);
+    return ground;
+}
+
+} // namespace
+
 /// As far as they are there.
 void SongPanel::show_pictures() {
     if (!isVisible() && bin_->count() > 0)
@@ -333,7 +348,7 @@ void SongPanel::show_pictures() {
         if (!clip || !clip->has_picture || !item->icon().isNull())
             continue;
         if (const auto* image = document_.thumbnails().at({clip->path, clip->turned}, Seconds(0)))
-            item->setIcon(QIcon(QPixmap::fromImage(*image)));
+            item->setIcon(QIcon(centred_on(*image, bin_->iconSize() * 2)));
     }
 }
 

@@ -173,9 +173,6 @@ Result<Project> with_clip_file(const Project& project, ClipId id, const Clip& fi
         clip.id = before.id;
         clip.name = before.name;
         clip.begins_at = before.begins_at;
-        clip.turned = before.turned;
-        if (clip.turned % 2 != 0)
-            std::swap(clip.width, clip.height);
         return {};
     });
 }

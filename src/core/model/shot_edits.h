@@ -28,8 +28,9 @@ namespace pulsepin {
 [[nodiscard]] Result<Project> with_clip_turned(const Project& project, ClipId clip, int quarters);
 
 /// Another file in the place of a clip's: cuts and sounds that use the clip show that one from now on, at the
-/// same places. `file` says what is in it; the clip keeps its number, name and what was told of it by hand.
-/// Fails where the clip is seen or heard somewhere and the file has no picture or no sound.
+/// same places. `file` says what is in it; the clip keeps its number, its name and where it begins as a
+/// camera, and is seen as that file lies. Fails where the clip is seen or heard somewhere and the file has no
+/// picture or no sound.
 [[nodiscard]] Result<Project> with_clip_file(const Project& project, ClipId clip, const Clip& file);
 
 /// What lies on a clip by markers that travel with it: name and place in the clip.
