@@ -359,7 +359,8 @@ std::int64_t guessed_bytes(const Film& film) {
     // Bits a pixel, as the demo takes them; of lossy ones half for six steps of quality.
     double bits = 0;
     if (format.picture == "libx264" || format.picture == "libx265")
-        bits = 0.10 * std::pow(2.0, (20 - film.spec.quality) / 6.0) * (format.picture == "libx265" ? 0.7 : 1);
+        bits = 0.10 * std::pow(2.0, (20 - film.spec.quality) / 6.0) *
+               (format.picture == "libx265" ? 0.7 : 1) * (film.spec.as_one ? 0.55 : 1);
     else if (format.picture == "libvpx-vp9" || format.picture == "libsvtav1")
         bits = 0.07 * std::pow(2.0, (28 - film.spec.quality) / 9.0);
     else if (format.picture == "prores_ks")

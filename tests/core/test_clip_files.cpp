@@ -2,7 +2,7 @@
 //
 // Clips as files: turned by hand, in colours of their own, replaced, and copied so that any program reads
 // them.
-#include "check/checks.h"
+#include "check/file_facts.h"
 #include "hand/clip_file.h"
 #include "media/picture_times.h"
 #include "media/readable_copy.h"
@@ -384,6 +384,27 @@ private slots:
         QCOMPARE(rate_of_copy(17, FrameRate()).text(), FrameRate().text());
     }
 
+    void turned_and_wide_clips_are_found() {
+        Project project = piece_with(*clip_of_file(path("phone.mp4")));
+        const auto of = [](const Project& one) {
+            CheckMaterial material;
+            material.curves = Curves{Schedule(one)};
+            material.files = std::make_shared<const FileFacts>(*file_facts(one));
+            std::set<std::string> all;
+            for (const auto& finding : findings(material))
+                if (finding.subject == one.bin->back().id.value)
+                    all.insert(std::string(finding.check));
+            return all;
+        };
+        const auto phone = of(project);
+        QVERIFY(phone.contains("turned") && phone.contains("wide-pixels") && phone.contains("variable-rate"));
+        project = *with_clip_file(project, project.bin->back().id, *clip_of_file(path("copy.mp4")));
+        const auto copy = of(project);
+        QVERIFY(!copy.contains("turned") && !copy.contains("wide-pixels") && !copy.contains("variable-rate"));
+        project = *with_clip_turned(project, project.bin->back().id, 1);
+        QVERIFY(of(project).contains("turned"));
+    }
+
     /// What is wrong with a file is mended by another file, which a person chooses.
     void findings_of_files_ask_for_a_file() {
         const Project project = piece_with(*clip_of_file(path("sides.mkv")));
@@ -399,7 +420,7 @@ private slots:
         QVERIFY(mend_of(*check("unreadable"), "replace-file")->asks);
         const auto mend = mended({material, found[0]});
         QVERIFY(!mend && mend.error().message().find("sides") != std::string::npos);
-        for (const char* id : {"hdr", "interlaced", "variable-rate"})
+        for (const char* id : {"hdr", "interlaced", "variable-rate", "turned", "wide-pixels"})
             QVERIFY(mend_of(*check(id), "copy-file") && mend_of(*check(id), "replace-file"));
     }
 };

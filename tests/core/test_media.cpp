@@ -136,6 +136,24 @@ private slots:
         }
     }
 
+    /// Rec. ITU-R BS.775-3, annex 4, table 2: left + 0.7071 centre + 0.7071 left surround, and so on the
+    /// right; the channel of low frequencies is left out.
+    void six_channels_are_mixed_down_by_the_standard() {
+        for (const char* layout : {"5.1", "5.1(side)"}) {
+            QVERIFY(ffmpeg({"-f", "lavfi", "-i",
+                            QString("aevalsrc=0.11|0.07|0.2|0.31|0.05|-0.13:c=%1:s=48000:d=0.2").arg(layout),
+                            "-c:a", "pcm_f32le", file("surround.wav")}));
+            const auto sound = load_sound(file("surround.wav").toStdString());
+            QVERIFY(sound && sound->samples->format().channels == 2);
+            const auto samples = sound->samples->interleaved();
+            const float half = 0.70710678F;
+            for (const std::size_t at : {std::size_t{200}, std::size_t{9000}}) {
+                QVERIFY(std::abs(samples[at] - (0.11F + half * 0.2F + half * 0.05F)) < 1e-5F);
+                QVERIFY(std::abs(samples[at + 1] - (0.07F + half * 0.2F - half * 0.13F)) < 1e-5F);
+            }
+        }
+    }
+
     void very_short_files_are_files() {
         QVERIFY(ffmpeg({"-f", "lavfi", "-i", "sine=d=0.01:r=44100", file("short.wav")}));
         const auto sound = load_sound(file("short.wav").toStdString());

@@ -102,10 +102,6 @@ QWidget* PictureDesk::make_head() {
     connect(trace, &QPushButton::toggled, hands_, &PictureHands::set_trace);
     auto* safe = button("safe areas", tr("safe areas"), tr("90 % for what moves, 80 % for words"));
     connect(safe, &QPushButton::toggled, picture_, &PreviewView::set_safe_areas);
-    auto* holes = button("holes", tr("holes"),
-                         tr("What no layer covers is chequered: a film with a transparent background has "
-                            "holes there"));
-    connect(holes, &QPushButton::toggled, picture_, &PreviewView::set_holes);
     auto* pivot =
         button("pivot", tr("pivot"), tr("The ring that a layer turns and grows about can be dragged"));
     connect(pivot, &QPushButton::toggled, hands_, &PictureHands::set_pivots);
@@ -125,7 +121,7 @@ QWidget* PictureDesk::make_head() {
     pose->setFocusPolicy(Qt::TabFocus);
     row->addWidget(pose);
     connect(pose, &QPushButton::clicked, this, &PictureDesk::pose_wanted);
-    roomy_ = {guides, trace, safe, holes, pivot, framing, pose};
+    roomy_ = {guides, trace, safe, pivot, framing, pose};
     draw_->setSizePolicy(QSizePolicy::Minimum, QSizePolicy::Fixed);
     return head;
 }
@@ -145,6 +141,12 @@ QWidget* PictureDesk::make_foot() {
         roomy_.push_back(made);
         return made;
     };
+    auto* holes = button("holes", tr("holes"),
+                         tr("What no layer covers is chequered: a film with a transparent background has "
+                            "holes there"));
+    holes->setCheckable(true);
+    holes->setProperty("role", "choice");
+    connect(holes, &QPushButton::toggled, picture_, &PreviewView::set_holes);
     const auto middle = [this] { return QRectF(picture_->rect()).center(); };
     connect(button("picture smaller", "−", tr("Further away (mouse wheel)")), &QPushButton::clicked, this,
             [this, middle] { picture_->zoom_by(1 / 1.25, middle()); });

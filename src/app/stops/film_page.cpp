@@ -357,6 +357,7 @@ void FilmPage::show_estimate() {
         quality_->setRange(std::min(format->best, format->worst), std::max(format->best, format->worst));
     quality_->setEnabled(steered);
     transparent_->setEnabled(format && format->can_be_transparent());
+    as_one_->setEnabled(steered && !format->in_one);
     sound_->setEnabled(format && (format->sound == "aac" || format->sound == "libopus"));
     const auto all = ranges();
     if (all.empty()) {

@@ -122,6 +122,16 @@ void find_fields(const CheckMaterial& material, std::vector<Finding>& found) {
                                           "each picture is shown as it was at its first moment", found);
 }
 
+void find_turned(const CheckMaterial& material, std::vector<Finding>& found) {
+    find_kind<&FileFacts::Of::turned>(material, turned_check, "it is stored lying, and is shown upright here",
+                                      found);
+}
+
+void find_wide_pixels(const CheckMaterial& material, std::vector<Finding>& found) {
+    find_kind<&FileFacts::Of::wide_pixels>(material, wide_pixels_check,
+                                           "its pixels are not square, and are widened here", found);
+}
+
 /// Numbers that are not dropped where there is no drop-frame count run slower than the clock.
 void find_timecode(const CheckMaterial& material, std::vector<Finding>& found) {
     const Project& project = material.project();
@@ -177,6 +187,22 @@ const CheckRow fields_check{"interlaced",
                             0,
                             find_fields,
                             by_a_copy};
+
+const CheckRow turned_check{"turned",
+                            "clip stored lying",
+                            "Edit lists name the clip itself: some programs show it as it is stored",
+                            Gravity::Look,
+                            0,
+                            find_turned,
+                            by_a_copy};
+
+const CheckRow wide_pixels_check{"wide-pixels",
+                                 "pixels not square",
+                                 "Edit lists name the clip itself: some programs show it narrow or wide",
+                                 Gravity::Look,
+                                 0,
+                                 find_wide_pixels,
+                                 by_a_copy};
 
 const CheckRow clip_rate_check{"clip-rate",
                                "other frame rate",

@@ -14,7 +14,7 @@ extern const CheckRow overlap_check, fight_check, flat_check;                   
 extern const CheckRow reading_check, safe_area_check, mouth_check;                // texts
 extern const CheckRow clipped_check, loudness_check;                              // sound
 extern const CheckRow missing_check, unreadable_check, clip_rate_check, variable_rate_check, light_check,
-    fields_check,
+    fields_check, turned_check, wide_pixels_check,
     timecode_check;                                 // files
 extern const CheckRow flash_check, red_flash_check; // flashes
 

@@ -65,7 +65,8 @@ const std::vector<CheckRow>& all_rows() {
         missing_check,      unreadable_check,    short_material_check, clipped_check,    off_onset_check,
         outside_shot_check, overlap_check,       fight_check,          flat_check,       reading_check,
         safe_area_check,    mouth_check,         two_names_check,      doubtful_check,   loudness_check,
-        clip_rate_check,    variable_rate_check, light_check,          fields_check,     timecode_check};
+        clip_rate_check,    variable_rate_check, light_check,          fields_check,     turned_check,
+        wide_pixels_check,  timecode_check};
     return all;
 }
 

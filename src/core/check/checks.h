@@ -27,7 +27,8 @@ struct FileFacts {
         double frames_per_second = 0; ///< 0: it has none, or it is not known
         bool variable = false;        ///< its pictures last differently long
         bool high_dynamic_range = false, interlaced = false;
-        std::string trouble = {}; ///< why it cannot be shown
+        bool turned = false, wide_pixels = false; ///< seen otherwise than it is stored
+        std::string trouble = {};                 ///< why it cannot be shown
         friend bool operator==(const Of&, const Of&) = default;
     };
     bool song_there = true;

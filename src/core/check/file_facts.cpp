@@ -27,12 +27,14 @@ Result<FileFacts> file_facts(const Project& project, const Progress& progress) {
                 of.variable = times->variable;
             }
         if (of.there && clip.has_picture && !std::filesystem::is_directory(clip.path, error)) {
-            const auto reader = VideoReader::open({clip.path});
+            const auto reader = VideoReader::open({clip.path, clip.turned});
             if (!reader)
                 of.trouble = reader.error().what;
             else {
                 of.high_dynamic_range = reader->info().high_dynamic_range;
                 of.interlaced = reader->info().interlaced;
+                of.turned = reader->info().turned || clip.turned != 0;
+                of.wide_pixels = reader->info().wide_pixels;
             }
         }
         facts.clips[clip.id] = of;
