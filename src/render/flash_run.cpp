@@ -10,7 +10,7 @@ namespace {
 
 /// What a layer shows of the bin at a frame, as far as it can be told without decoding.
 struct ShownClip {
-    std::filesystem::path file;
+    PictureFile file;
     Seconds time;
     ShotFraming framing = {};
     int slate = 0;
@@ -28,7 +28,7 @@ std::vector<ShownClip> clips_of_shots(const Project& project, const std::vector<
         return clips;
     const auto add = [&](const ShotSpan& shot, double share) {
         const Clip* clip = project.clip(shot.shot);
-        clips.push_back({clip ? clip->path : std::filesystem::path(),
+        clips.push_back({clip ? PictureFile{clip->path, clip->turned} : PictureFile{},
                          clip && clip->still ? Seconds(0) : clip_time(shot, frame, rate), shot.framing,
                          shot.slate, share, shot.change});
     };
@@ -58,15 +58,16 @@ std::vector<ShownClip> clips_of(const Schedule& schedule, const Layer& layer, Fr
             for (const auto& one : lane->exposing->pictures)
                 if (const Clip* picture = project.clip(one.picture);
                     picture && one.drawing == exposure->drawing)
-                    named = picture->path.string();
-        return {{(clip ? clip->path.string() : std::string()) + "|" + named + "|" +
-                     (exposure ? exposure->drawing : std::string()),
-                 Seconds(0)}};
+                    named = picture->path.string() + std::to_string(picture->turned);
+        const std::string all = (clip ? clip->path.string() : std::string()) + "|" + named + "|" +
+                                (exposure ? exposure->drawing : std::string());
+        return {{{all, clip ? clip->turned : 0}, Seconds(0)}};
     }
     const Clip* clip = project.clip(layer.picture);
     if (!clip)
         return {};
-    return {{clip->path, clip->still ? Seconds(0) : project.settings->frame_rate.start_of(frame)}};
+    return {{{clip->path, clip->turned},
+             clip->still ? Seconds(0) : project.settings->frame_rate.start_of(frame)}};
 }
 
 /// The report of frames in [measured from, until), of which those from `from` on are told. The meter looks at

@@ -3,6 +3,7 @@
 // Flashes of composed frames: what triggers, strobes and layers make of a picture, and how mends change it.
 #include "application.h"
 #include "check/checks.h"
+#include "model/shot_edits.h"
 #include "render/awaited_frames.h"
 #include "render/flash_run.h"
 #include "render/text_boxes.h"
@@ -195,6 +196,12 @@ private slots:
         QCOMPARE(steps, 0);
         QVERIFY(seen_alike(other.curves(), same.curves, Frames(20)));
         QVERIFY(!seen_alike(scene.curves(), same.curves, Frames(97)));
+        // A shot that is turned by hand is another picture.
+        const ClipId clip = scene.project.bin->front().id;
+        scene.pin(lane_of_kind(scene.project, kind_that(&LaneKindRow::cuts)), 0, CutBody{clip, Seconds(0)});
+        const Curves lying{Schedule(*with_clip_turned(scene.project, clip, 1))};
+        QVERIFY(seen_alike(scene.curves(), scene.curves(), Frames(20)));
+        QVERIFY(!seen_alike(scene.curves(), lying, Frames(20)));
     }
     void cancelling_ends_it() {
         Stage6 scene;
