@@ -176,6 +176,13 @@ private slots:
             return ffmpeg(QStringList{"-f", "lavfi", "-i", picture} + before_sound + QStringList{"-i", wave} +
                           coded + QStringList{"-shortest", file(name)});
         };
+        // How much later than where it should be what is heard lies.
+        const auto lag_from = [this](std::span<const float> samples, double seconds) {
+            const auto by = static_cast<std::ptrdiff_t>(std::llround(seconds * rate));
+            std::vector<float> there(samples.begin() + std::max<std::ptrdiff_t>(by, 0), samples.end());
+            there.insert(there.begin(), static_cast<std::size_t>(std::max<std::ptrdiff_t>(-by, 0)), 0.0F);
+            return best_lag(source_, there, 1400);
+        };
         const QStringList later{"-itsoffset", "0.7"}, earlier{"-ss", "0.3"};
         const QStringList samples{"-c:v", "libx264", "-c:a", "pcm_s16le"};
         QVERIFY(made("late.mov", later, samples));
@@ -190,9 +197,8 @@ private slots:
         for (const auto& [name, seconds, near] : wanted) {
             const auto sound = load_sound(file(name).toStdString());
             QVERIFY2(sound.has_value(), sound ? "" : sound.error().message().c_str());
-            const int lag = best_lag(source_, sound->samples->interleaved(), 32'000);
-            QVERIFY2(std::abs(lag - seconds * rate) <= near,
-                     qPrintable(QString("%1: %2").arg(name).arg(lag)));
+            const int lag = lag_from(sound->samples->interleaved(), seconds);
+            QVERIFY2(std::abs(lag) <= near, qPrintable(QString("%1: %2").arg(name).arg(lag)));
         }
         const auto quiet = load_sound(file("late.mov").toStdString());
         for (std::size_t i = 0; i < 30'800; ++i)
@@ -201,8 +207,8 @@ private slots:
         QVERIFY(ffmpeg({"-ss", "0.5", "-i", file("even.mp4"), "-c", "copy", file("cut.mp4")}));
         const auto cut = load_sound(file("cut.mp4").toStdString());
         QVERIFY(cut.has_value());
-        const int lag = best_lag(source_, cut->samples->interleaved(), 32'000);
-        QVERIFY2(std::abs(lag + 0.5 * rate) < 1300, qPrintable(QString::number(lag)));
+        const int lag = lag_from(cut->samples->interleaved(), -0.5);
+        QVERIFY2(std::abs(lag) < 1300, qPrintable(QString::number(lag)));
     }
 
     // Sample formats and rates one after the other: the very samples, as far as the format can hold them.
