@@ -41,7 +41,6 @@ bool CalmChoices::eventFilter(QObject* watched, QEvent* event) {
     switch (key->key()) {
     case Qt::Key_Up:
     case Qt::Key_Down:
-    case Qt::Key_Space:
     case Qt::Key_Return:
     case Qt::Key_Enter:
     case Qt::Key_F4:

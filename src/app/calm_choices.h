@@ -7,7 +7,7 @@ namespace pulsepin {
 
 /// Keeps choices and numbers from changing because they merely have the focus or lie under the mouse: the
 /// wheel scrolls what they lie in, and the keys that move the playhead move the playhead. A closed list opens
-/// on Up, Down, Space or Return, and is then chosen from as usual.
+/// on Up, Down or Return, and is then chosen from as usual.
 class CalmChoices : public QObject {
     Q_OBJECT
 public:

@@ -5,16 +5,12 @@
 #include "commands/command_dialogs.h"
 #include "event_clicks.h"
 #include "file_names.h"
+#include "keyboard.h"
 #include "kinds/kinds.h"
 #include "media/media_endings.h"
 
-#include <QAbstractButton>
-#include <QAbstractItemView>
-#include <QAbstractSlider>
-#include <QAbstractSpinBox>
 #include <QApplication>
 #include <QCloseEvent>
-#include <QComboBox>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QMimeData>
@@ -125,6 +121,7 @@ MainWindow::MainWindow(Player::Device device)
     refresh();
     refresh_file();
     timeline_->setFocus();
+    new Keyboard(*this, [this] { return drawings_->currentWidget(); });
 }
 
 /// From here on commands find them.
@@ -499,40 +496,9 @@ void MainWindow::dropEvent(QDropEvent* event) {
     event->acceptProposedAction();
 }
 
-// A focused button, slider or list keeps the keys that it is worked with; elsewhere they drive the transport.
 bool MainWindow::eventFilter(QObject* watched, QEvent* event) {
     if (watched == bench_ && event->type() == QEvent::LayoutRequest)
         QTimer::singleShot(0, this, &MainWindow::fit_bench); // what it shows needs more room, or less
-    if (event->type() == QEvent::ShortcutOverride && !QApplication::activePopupWidget()) {
-        const auto* key = static_cast<QKeyEvent*>(event);
-        // Letters mean nothing in a field of numbers: there they stay what they are elsewhere.
-        const bool number = qobject_cast<QAbstractSpinBox*>(watched) ||
-                            (watched->parent() && qobject_cast<QAbstractSpinBox*>(watched->parent()));
-        if (number && key->key() >= Qt::Key_A && key->key() <= Qt::Key_Z &&
-            !(key->modifiers() & ~Qt::ShiftModifier)) {
-            event->ignore();
-            return true;
-        }
-        const bool plain = (key->modifiers() & ~(Qt::KeypadModifier | Qt::ShiftModifier)) == 0;
-        const int code = key->key();
-        const bool press = code == Qt::Key_Space || code == Qt::Key_Return || code == Qt::Key_Enter;
-        const bool move = (code >= Qt::Key_Home && code <= Qt::Key_PageDown);
-        const bool button = qobject_cast<QAbstractButton*>(watched) != nullptr;
-        if (qobject_cast<QComboBox*>(watched)) { // see CalmChoices: what opens it is its own
-            const bool opens = press || code == Qt::Key_Up || code == Qt::Key_Down;
-            if (plain && opens) {
-                event->accept();
-                return true;
-            }
-            return QMainWindow::eventFilter(watched, event);
-        }
-        const bool list = qobject_cast<QAbstractSlider*>(watched) ||
-                          qobject_cast<QAbstractItemView*>(watched) || qobject_cast<RouteList*>(watched);
-        if (plain && ((button && press) || (list && (press || move)))) {
-            event->accept();
-            return true;
-        }
-    }
     return QMainWindow::eventFilter(watched, event);
 }
 

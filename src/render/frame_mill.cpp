@@ -213,7 +213,7 @@ Result<QImage> FrameMill::next(const Progress& progress) {
         if (const auto found = s.made.find(s.next_out.value); found != s.made.end()) {
             QImage image = std::move(found->second);
             s.made.erase(found);
-            if (s.taken.size() * 2 < s.most)
+            if (s.taken.size() * 2 < s.most && s.most > 4) // large ones are given back at once
                 s.taken.push_back(image);
             s.next_out += Frames(1);
             s.changed.notify_all();

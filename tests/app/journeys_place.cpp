@@ -100,11 +100,11 @@ private slots:
         cells->setFocus();
         QTest::keyClick(cells, Qt::Key_Right);
         QTest::keyClick(cells, Qt::Key_Left);
-        QTest::keyClick(cells, Qt::Key_Space);
+        QTest::keyClick(cells, Qt::Key_Return);
         QVERIFY(outlined(desk).size() < 8);
         QVERIFY(!desk.window.player().playing());
         const QImage cell_off = cells->grab().toImage();
-        QTest::keyClick(cells, Qt::Key_Space);
+        QTest::keyClick(cells, Qt::Key_Return);
         QVERIFY(cells->grab().toImage() != cell_off);
     }
 

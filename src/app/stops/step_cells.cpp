@@ -14,7 +14,7 @@ namespace pulsepin {
 StepCells::StepCells(QWidget* parent) : QWidget(parent) {
     setObjectName("steps");
     setAccessibleName(tr("Pattern of steps"));
-    setToolTip(tr("Click or paint the steps that count; arrow keys and Space do the same"));
+    setToolTip(tr("Click or paint the steps that count; arrow keys and Return do the same"));
     setFocusPolicy(Qt::StrongFocus);
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
 }
@@ -105,7 +105,7 @@ bool StepCells::event(QEvent* event) {
     // Its own keys come before those of the window.
     if (event->type() == QEvent::ShortcutOverride) {
         const int key = static_cast<QKeyEvent*>(event)->key();
-        if (key == Qt::Key_Space || key == Qt::Key_Left || key == Qt::Key_Right) {
+        if (key == Qt::Key_Return || key == Qt::Key_Left || key == Qt::Key_Right) {
             event->accept();
             return true;
         }
@@ -121,7 +121,8 @@ void StepCells::keyPressEvent(QKeyEvent* event) {
                               static_cast<int>(on_.size()) - 1);
         update();
         break;
-    case Qt::Key_Space:
+    case Qt::Key_Return:
+    case Qt::Key_Enter:
         put(focused_, !on_[static_cast<std::size_t>(focused_)]);
         break;
     default:

@@ -65,7 +65,7 @@ void set_options_as_one(AVCodecContext& coder, const FilmSpec& spec) {
     if (std::string_view(coder.codec->name) == "libx264") {
         av_opt_set(own, "preset", "medium", 0);
         if (is_large(spec)) {
-            av_opt_set(own, "rc-lookahead", "2", 0);
+            av_opt_set(own, "rc-lookahead", "1", 0);
             av_opt_set(own, "x264-params", "sync-lookahead=0:sliced-threads=1", 0);
         }
     } else {
@@ -84,7 +84,7 @@ void set_options(AVCodecContext& coder, const FilmSpec& spec) {
         coder.gop_size = group;
         if (is_large(spec) && encoder == "libx264") {
             coder.refs = 1;
-            coder.max_b_frames = 1;
+            coder.max_b_frames = 0;
         }
         if (spec.as_one)
             set_options_as_one(coder, spec);
