@@ -3,22 +3,22 @@
 // How long the things take that a person waits for. Each figure is the median of many runs in one process,
 // beside a yardstick of plain arithmetic measured in the same run: machines differ, ratios less so.
 #include "analysis/analyze.h"
-#include "application.h"
 #include "check/grid_trust.h"
+#include "drawing/score/score_view.h"
+#include "drawing/timeline/timeline_view.h"
 #include "fields/within_limits.h"
 #include "interchange/project_json.h"
 #include "kinds/kinds.h"
-#include "main_window.h"
 #include "measured.h"
 #include "media/proxy.h"
 #include "media/video_reader.h"
 #include "schedule/find_pins.h"
 #include "schedule/place.h"
-#include "score/score_view.h"
+#include "shell/application.h"
+#include "shell/main_window.h"
 #include "support/projects.h"
 #include "time/grid_bend.h"
 #include "time/tempo_course.h"
-#include "timeline/timeline_view.h"
 
 #include <QApplication>
 #include <QFile>

@@ -2,7 +2,6 @@
 //
 // What checking costs: the report of many pins, what is found in them, and the flashes of the demo on one
 // core.
-#include "application.h"
 #include "check/checks.h"
 #include "interchange/exporters.h"
 #include "interchange/project_file.h"
@@ -14,6 +13,8 @@
 #include "model/pin_edits.h"
 #include "render/flash_run.h"
 #include "render/report_pages.h"
+#include "schedule/piece_length.h"
+#include "shell/application.h"
 
 #include <QApplication>
 #include <random>

@@ -2,11 +2,11 @@
 //
 // What making a film costs against coding alone: the same ready frames with the same settings by the program
 // ffmpeg, in one run.
-#include "application.h"
 #include "interchange/exporters.h"
 #include "interchange/project_file.h"
 #include "measured.h"
 #include "render/film_plan.h"
+#include "shell/application.h"
 
 #include <QApplication>
 #include <QFile>

@@ -1,14 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // What a picture costs, as a whole and by effect, and what curves that follow the music cost.
-#include "application.h"
 #include "follow/feeds.h"
 #include "follow/sources.h"
 #include "hand/stage_hand.h"
 #include "interchange/export_material.h"
 #include "interchange/project_file.h"
 #include "kinds/kinds.h"
-#include "main_window.h"
 #include "measured.h"
 #include "media/load_sound.h"
 #include "media/sound_part.h"
@@ -17,6 +15,8 @@
 #include "model/lane_edits.h"
 #include "model/stage_edits.h"
 #include "render/composed.h"
+#include "shell/application.h"
+#include "shell/main_window.h"
 #include "stage/effects.h"
 
 #include <QApplication>

@@ -1,16 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // What words cost: drawn in their lane, tapped out of a long text, and as titles of a frame.
-#include "application.h"
 #include "hand/word_hand.h"
 #include "hand/word_titles.h"
 #include "kinds/kinds.h"
-#include "main_window.h"
 #include "measured.h"
 #include "model/change_pins.h"
 #include "model/edits.h"
 #include "render/composed.h"
 #include "schedule/add_pin.h"
+#include "shell/application.h"
+#include "shell/main_window.h"
 #include "words/lyric_formats.h"
 
 #include <QApplication>

@@ -24,7 +24,8 @@ int main(int argc, char** argv) {
             return 1;
         }
         FrontEnd front(*sound->samples);
-        const auto unfinished = std::filesystem::path(target.string() + ".part"); // trainers look for whole ones
+        const auto unfinished =
+            std::filesystem::path(target.string() + ".part"); // trainers look for whole ones
         std::ofstream out(unfinished, std::ios::binary);
         FrontBlock block;
         const std::vector<_Float16> silence((FrontEnd::quick_bands + FrontEnd::slow_bands) *

@@ -14,6 +14,7 @@
 #include "render/fonts.h"
 #include "render/report_pages.h"
 #include "render/text_boxes.h"
+#include "schedule/piece_length.h"
 #include "schedule/shots.h"
 #include "screenless.h"
 #include "time/timecode.h"

@@ -6,6 +6,7 @@
 #include "project_arguments.h"
 #include "render/awaited_frames.h"
 #include "render/fonts.h"
+#include "schedule/piece_length.h"
 #include "schedule/shots.h"
 #include "screenless.h"
 

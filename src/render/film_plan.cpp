@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/film_plan.h"
+#include "schedule/piece_length.h"
 
 #include <algorithm>
 #include <array>

@@ -2,6 +2,7 @@
 #include "render/flash_run.h"
 
 #include "render/awaited_frames.h"
+#include "schedule/piece_length.h"
 
 #include <algorithm>
 

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "render/layer_image.h"
 #include "render/effects/effect_painter.h"
+#include "render/layer_image.h"
 
 #include <algorithm>
 #include <cmath>

@@ -3,9 +3,9 @@
 
 #include "check/error_histogram.h"
 #include "render/fonts.h"
+#include "render/qt_text.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
-#include "render/qt_text.h"
 
 #include <QBuffer>
 #include <QFontMetricsF>

@@ -2,6 +2,7 @@
 #include "render/text_boxes.h"
 
 #include "render/staged_places.h"
+#include "schedule/piece_length.h"
 #include "stage/staged_frame.h"
 
 #include <algorithm>

@@ -1,19 +1,19 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Faults that were met in the window, each with the way in which it was met.
-#include "application.h"
 #include "interchange/look_file.h"
 #include "interchange/project_file.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
 #include "model/shape_outline.h"
-#include "plain_texts.h"
-#include "stops/check_panel.h"
-#include "stops/export_panel.h"
+#include "pages/stops/check_panel.h"
+#include "pages/stops/export_panel.h"
+#include "parts/plain_texts.h"
 #include "support/answers.h"
 #include "support/media.h"
 #include "support/scene.h"
 #include "support/stage_desk.h"
+#include "support/test_program.h"
 
 #include <QAbstractItemView>
 #include <QHelpEvent>
@@ -363,10 +363,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    FaultsWindow test;
-    return QTest::qExec(&test, argc, argv);
-}
+PULSEPIN_TEST_CLASS(FaultsWindow, "faults_window")
 #include "faults_window.moc"

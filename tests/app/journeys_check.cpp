@@ -2,17 +2,17 @@
 //
 // A piece is proved to be in sync and safe to watch, by mouse and keys: faults are planted, found, shown and
 // mended; what is meant stays accepted; the report is printed and read back.
-#include "application.h"
 #include "kinds/kinds.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
 #include "model/song_edits.h"
+#include "pages/stops/place_panel.h"
+#include "pages/stops/sync_table.h"
 #include "render/flash_run.h"
-#include "stops/place_panel.h"
-#include "stops/sync_table.h"
 #include "support/file_dialog.h"
 #include "support/placing.h"
+#include "support/test_program.h"
 #include "time/grid_edits.h"
 
 #include <QCheckBox>
@@ -340,7 +340,7 @@ private slots:
         desk.key(Qt::Key_F3, Qt::ShiftModifier);
         QCOMPARE(panel(desk).row(), 0);
         QTRY_VERIFY_WITH_TIMEOUT(!desk.window.player().playing(), 8000);
-        choose(desk, "findings worse than", "worse than 80 ms");
+        choose(desk, "findings worse than", "over 80 ms");
         QCOMPARE(panel(desk).table().rowCount(), 2); // the doubtful ending is not counted in ms
         choose(desk, "findings of kind", "off the beat");
         QCOMPARE(panel(desk).table().rowCount(), 1);
@@ -348,7 +348,7 @@ private slots:
         QCOMPARE(panel(desk).table().rowCount(), 0);
         for (const auto& [box, all] :
              {std::pair("findings of lane", "all lanes"), std::pair("findings of kind", "all kinds"),
-              std::pair("findings worse than", "worse than 0 ms")})
+              std::pair("findings worse than", "over 0 ms")})
             choose(desk, box, all);
         // Both at once, in one step.
         panel(desk).choose_row(row_of(desk, "off-beat"));
@@ -451,10 +451,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysCheck journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysCheck, "journeys_check")
 #include "journeys_check.moc"

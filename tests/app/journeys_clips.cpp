@@ -2,16 +2,16 @@
 //
 // Clips that are not as they should be, from the bin to the film: turned by hand, replaced, copied, with
 // holes.
-#include "application.h"
 #include "kinds/kinds.h"
 #include "model/edits.h"
 #include "model/shot_edits.h"
+#include "pages/stops/check_panel.h"
 #include "picture/preview_view.h"
 #include "render/film_plan.h"
-#include "stops/check_panel.h"
 #include "support/answers.h"
 #include "support/desk.h"
 #include "support/media.h"
+#include "support/test_program.h"
 
 #include <QListWidget>
 #include <QProcess>
@@ -241,10 +241,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysClips test;
-    return QTest::qExec(&test, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysClips, "journeys_clips")
 #include "journeys_clips.moc"

@@ -1,25 +1,25 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // The desk: exact places by hand, by ear and by figures; what is seen of a lane; room for names.
-#include "application.h"
 #include "kinds/kinds.h"
 #include "model/anchored_time.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
+#include "parts/widgets.h"
 #include "support/desk.h"
 #include "support/motion_desk.h"
-#include "widgets.h"
+#include "support/test_program.h"
 
+#include <QElapsedTimer>
 #include <QInputDialog>
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <QJsonObject>
-#include <QElapsedTimer>
 #include <QListWidget>
-#include <QToolButton>
-#include <set>
 #include <QSettings>
+#include <QToolButton>
 #include <random>
+#include <set>
 
 using namespace pulsepin;
 using namespace pulsepin::test;
@@ -81,13 +81,16 @@ private slots:
         const auto added = [&](double seconds) {
             desk.add_marker(seconds);
             const Seconds at = when(desk, *window.view().selection().begin());
+            if (window.view().pulled())
+                window.document().undo();
             window.document().undo();
             return at;
         };
-        QCOMPARE(added(off_beat.value), desk.bar(4, 2)); // always, at first
+        QCOMPARE(window.view().snap(), Snap::Near); // at first
+        window.timeline().show_range(desk.bar(3), desk.bar(6));
+        QVERIFY(std::abs((added(off_beat.value) - off_beat).value) < 1e-3);
+        QCOMPARE(added(desk.bar(4, 2).value + 0.035), desk.bar(4, 2));
         window.timeline().setFocus();
-        desk.key(Qt::Key_N);
-        QCOMPARE(window.view().snap(), Snap::Near);
         desk.key(Qt::Key_N);
         QCOMPARE(window.view().snap(), Snap::Off);
         QVERIFY(std::abs((added(off_beat.value) - off_beat).value) < 1e-3);
@@ -95,6 +98,7 @@ private slots:
         QTest::mouseClick(&window.timeline(), Qt::LeftButton, {},
                           QPoint(window.timeline().names_width() - 40, 15));
         QCOMPARE(window.view().snap(), Snap::Always);
+        QCOMPARE(added(off_beat.value), desk.bar(4, 2));
         window.action("snap to thirds")->trigger();
         QVERIFY(std::abs((added(off_beat.value) -
                           desk.project().grid->time_at(
@@ -415,10 +419,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysDesk journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysDesk, "journeys_desk")
 #include "journeys_desk.moc"

@@ -2,9 +2,9 @@
 //
 // Ways of working with what is detected, each through the real window.
 #include "model/edits.h"
-#include "application.h"
 #include "support/desk.h"
 #include "support/drum_score.h"
+#include "support/test_program.h"
 
 #include <QCheckBox>
 #include <QComboBox>
@@ -375,10 +375,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysDetection journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysDetection, "journeys_detection")
 #include "journeys_detection.moc"

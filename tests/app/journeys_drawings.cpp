@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Notes that run with the picture, drawings that are held from beat to beat, a mouth that speaks.
-#include "application.h"
 #include "interchange/exporters.h"
 #include "schedule/add_pin.h"
+#include "support/test_program.h"
 #include "support/words_desk.h"
 
 #include <QCheckBox>
@@ -191,10 +191,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysDrawings journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysDrawings, "journeys_drawings")
 #include "journeys_drawings.moc"

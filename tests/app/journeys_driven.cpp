@@ -3,13 +3,14 @@
 // The music moves the picture: pulses, followers and keys that feed properties of layers, through the real
 // window.
 #include "kinds/kinds.h"
-#include "application.h"
 #include "model/edits.h"
 #include "model/stage_edits.h"
+#include "pages/dialogs/schedule_text_dialog.h"
 #include "render/composed.h"
+#include "schedule/piece_length.h"
 #include "schedule/pulses.h"
-#include "schedule_text_dialog.h"
 #include "support/motion_desk.h"
+#include "support/test_program.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
@@ -411,6 +412,11 @@ private slots:
         }
         QCOMPARE(desk.project().lane(lane)->pins.size(), std::size_t{3});
         const auto pin = [&](std::size_t i) { return desk.project().lane(lane)->pins[i].id; };
+        // Keys begin with the value of the height at which they are made.
+        for (const std::size_t i : {std::size_t{0}, std::size_t{2}}) {
+            desk.window.view().select({pin(i)});
+            number(desk, "key value", 0);
+        }
         desk.window.view().select({pin(1)});
         number(desk, "key value", 10);
         choose(desk, "key easing", "sine out");
@@ -513,11 +519,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    QApplication::setAttribute(Qt::AA_DontUseNativeDialogs);
-    JourneysDriven journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysDriven, "journeys_driven")
 #include "journeys_driven.moc"

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Shots, triggers and lanes handled directly: dragged, stretched, selected, copied, brought in.
-#include "application.h"
 #include "model/edits.h"
 #include "model/shot_edits.h"
 #include "support/placing.h"
+#include "support/test_program.h"
 
 #include <QInputDialog>
 #include <QSpinBox>
@@ -22,7 +22,7 @@ private slots:
         QVERIFY(open(desk));
         auto& window = desk.window;
         auto& timeline = window.timeline();
-        place_on(desk, "Cuts", "4th", "13.1", "21.1");
+        place_beats_on(desk, "Cuts", "4th", "13.1", "21.1");
         timeline.show_range(desk.bar(12), desk.bar(19));
         timeline.grab();
         const auto shots = [&] { return window.document().shots(desk.cuts().id); };
@@ -198,7 +198,7 @@ private slots:
         QVERIFY(open(desk));
         auto& window = desk.window;
         add_lane(desk, "triggers", "Flash");
-        place_on(desk, "Flash", "one", "1.1", "2.1"); // four, selected
+        place_beats_on(desk, "Flash", "one", "1.1", "2.1"); // four, selected
         window.timeline().setFocus();
         desk.key(Qt::Key_C, Qt::ControlModifier);
         window.view().set_playhead(desk.bar(3));
@@ -290,10 +290,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysEditing journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysEditing, "journeys_editing")
 #include "journeys_editing.moc"

@@ -2,11 +2,11 @@
 //
 // Events heard and seen: clicks and lamps of lanes and rows, outlined places before they are placed; and the
 // way from a song to a dip on every kick and clap.
-#include "application.h"
-#include "event_clicks.h"
 #include "kinds/kinds.h"
 #include "model/lane_edits.h"
+#include "session/event_clicks.h"
 #include "support/desk.h"
+#include "support/test_program.h"
 
 using namespace pulsepin;
 using namespace pulsepin::test;
@@ -60,11 +60,15 @@ private slots:
         QVERIFY(lit_at(pin.frame));
         QVERIFY(!lit_at(pin.frame - Frames(1)));
         QVERIFY(!lit_at(pin.frame + Frames(1)));
-        // What is seen of it: the switch shines.
+        // What is seen of it: the sign of the lane shines; the switch tells that it clicks, all the time.
         window.view().set_playhead(rate.start_of(pin.frame) + Seconds(0.001));
+        const QRectF row = timeline.lane_row(cuts);
+        const QImage names =
+            timeline.grab(QRect(0, static_cast<int>(row.center().y()) - 12, 26, 24)).toImage();
+        QCOMPARE(names.pixelColor(13, 20).rgb(), day_palette().playing.rgb());
         const QPoint at = timeline.switch_position(cuts, 'C').toPoint();
-        const QImage lamp = timeline.grab(QRect(at - QPoint(7, 8), QSize(15, 17))).toImage();
-        QCOMPARE(lamp.pixelColor(2, 3).rgb(), day_palette().playing.rgb());
+        const QImage sign = timeline.grab(QRect(at - QPoint(7, 8), QSize(15, 17))).toImage();
+        QCOMPARE(sign.pixelColor(2, 3).rgb(), day_palette().paper_text.rgb());
         // Muted lanes are silent and dark; a second press turns it off.
         window.document().apply(with_mute_and_solo(desk.project(), cuts, true, false), "mute");
         const auto muted = heard(desk);
@@ -152,10 +156,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysEvents journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysEvents, "journeys_events")
 #include "journeys_events.moc"

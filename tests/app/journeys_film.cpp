@@ -2,13 +2,13 @@
 //
 // Films from the window, by mouse and keys: paused, cancelled, done again; upright; on a full disk; three in
 // a row.
-#include "application.h"
 #include "kinds/kinds.h"
 #include "model/edits.h"
 #include "model/song_edits.h"
-#include "stops/export_panel.h"
+#include "pages/stops/export_panel.h"
 #include "support/desk.h"
 #include "support/file_dialog.h"
+#include "support/test_program.h"
 
 #include <QFileDialog>
 #include <QJsonArray>
@@ -292,10 +292,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysFilm journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysFilm, "journeys_film")
 #include "journeys_film.moc"

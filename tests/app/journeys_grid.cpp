@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Putting the grid right by eye, ear and hand, each through the real window.
-#include "application.h"
+#include "support/answers.h"
 #include "support/known_song.h"
+#include "support/test_program.h"
 #include "time/grid_edits.h"
 
 #include <QComboBox>
@@ -308,10 +309,34 @@ private slots:
         QTest::mouseRelease(edit, Qt::LeftButton, {}, QPoint(60, 8));
         QVERIFY(std::abs(desk.project().grid->typical_tempo().value - before.value - 5) < 0.2);
         QVERIFY(std::abs((desk.bar(1) - bar_one).value) < 1e-9);
-        edit->selectAll();
-        QTest::keyClicks(edit, "120.5");
-        QTest::keyClick(edit, Qt::Key_Return);
-        QVERIFY(std::abs(desk.project().grid->typical_tempo().value - 120.5) < 0.01);
+        // Typed, it asks what becomes of what hangs on the beats; given up, nothing changes.
+        const auto tempo_now = [&] { return desk.project().grid->typical_tempo().value; };
+        const auto type = [&](const char* text) {
+            edit->selectAll();
+            QTest::keyClicks(edit, text);
+            QTest::keyClick(edit, Qt::Key_Return);
+        };
+        const auto marker_times = [&] { return times(desk.project(), desk.markers()); };
+        const auto as_dragged = marker_times();
+        const double dragged = tempo_now();
+        Answers answers;
+        answers.cancel();
+        type("120.5");
+        QCOMPARE(tempo_now(), dragged);
+        QCOMPARE(marker_times(), as_dragged);
+        answers.press("Keep times");
+        type("120.5");
+        QVERIFY(std::abs(tempo_now() - 120.5) < 0.01);
+        for (std::size_t i = 0; i < as_dragged.size(); ++i)
+            QVERIFY(std::abs(marker_times()[i] - as_dragged[i]) < 1e-6);
+        QTRY_COMPARE(desk.window.focusWidget(), static_cast<QWidget*>(&desk.window.timeline()));
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(tempo_now(), dragged);
+        answers.press("Keep beats");
+        type("120.5");
+        QVERIFY(std::abs(tempo_now() - 120.5) < 0.01);
+        QVERIFY(std::abs(marker_times().back() - as_dragged.back()) > 0.1);
+        QVERIFY(answers.all_asked());
         // Letters mean nothing there; when it is finished they are commands again.
         edit->setFocus();
         desk.key(Qt::Key_T);
@@ -446,6 +471,7 @@ private slots:
                     .value;
             return std::abs(beat - std::round(beat));
         };
+        desk.window.action("snap always")->trigger();
         drag_by(Seconds(0.7));
         QVERIFY(off_beat() < 1e-6);
         desk.window.action("snap off")->trigger();
@@ -459,10 +485,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysGrid journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysGrid, "journeys_grid")
 #include "journeys_grid.moc"

@@ -2,7 +2,6 @@
 //
 // What hands do that is easily mistaken: keys and wheels that must change nothing, places that are meant,
 // files that are handed on as they were seen, small screens.
-#include "application.h"
 #include "base/text_file.h"
 #include "interchange/exporters.h"
 #include "interchange/project_file.h"
@@ -10,6 +9,8 @@
 #include "model/edits.h"
 #include "support/answers.h"
 #include "support/desk.h"
+#include "support/test_program.h"
+#include "support/whole_texts.h"
 #include "time/grid_edits.h"
 
 #include <QComboBox>
@@ -248,27 +249,6 @@ private slots:
 
     // -- screens
 
-    /// Two fields, buttons or labels of which one is seen where the other is; empty: there are none.
-    static QString lying_on_each_other(Desk& desk) {
-        struct Seen {
-            const QWidget* widget;
-            QRect place;
-        };
-        std::vector<Seen> seen;
-        for (const auto* field : desk.window.findChildren<QWidget*>())
-            if (field->isVisible() &&
-                (qobject_cast<const QComboBox*>(field) || qobject_cast<const QAbstractButton*>(field) ||
-                 qobject_cast<const QAbstractSpinBox*>(field) || qobject_cast<const QLabel*>(field)))
-                seen.push_back({field, field->visibleRegion().boundingRect().translated(
-                                           field->mapTo(&desk.window, QPoint()))});
-        for (const auto& one : seen)
-            for (const auto& other : seen)
-                if (one.widget < other.widget && !one.widget->isAncestorOf(other.widget) &&
-                    !other.widget->isAncestorOf(one.widget) && one.place.intersects(other.place))
-                    return one.widget->objectName() + " and " + other.widget->objectName();
-        return {};
-    }
-
     void journey_small_screens_data() {
         QTest::addColumn<QSize>("size");
         QTest::newRow("1280 x 800") << QSize(1280, 800);
@@ -308,7 +288,7 @@ private slots:
                                             .arg(field->objectName())
                                             .arg(field->height())
                                             .arg(field->minimumSizeHint().height())));
-            QCOMPARE(lying_on_each_other(desk), QString());               // ... nothing lies on anything else
+            QCOMPARE(lying_on_each_other(desk.window), QString());        // ... nothing lies on anything else
             for (auto* button : desk.window.findChildren<QPushButton*>()) // ... and no words are cut off
                 if (button->isVisible() && !button->text().isEmpty())
                     QVERIFY2(button->width() >= button->minimumSizeHint().width() - 1,
@@ -337,15 +317,10 @@ private slots:
         desk.window.open_path(song);
         QVERIFY(desk.settle());
         QTest::qWait(100);
-        QCOMPARE(lying_on_each_other(desk), QString());
+        QCOMPARE(lying_on_each_other(desk.window), QString());
         QCOMPARE(desk.window.size(), QSize(1024, 676));
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysByHand journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysByHand, "journeys_hands")
 #include "journeys_hands.moc"

@@ -1,13 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Whose the keys are: the drawing's after any click, a field's while it is filled, and never nobody's.
-#include "application.h"
 #include "kinds/kinds.h"
-#include "stops/stop_panel.h"
+#include "pages/stops/stop_panel.h"
 #include "support/desk.h"
+#include "support/test_program.h"
 
 #include <QAbstractItemView>
 #include <QAbstractSlider>
+#include <random>
 
 using namespace pulsepin;
 using namespace pulsepin::test;
@@ -148,6 +149,60 @@ private slots:
         QCOMPARE(desk.window.player().speed(), 1.0);
     }
 
+    /// Keys alone, at random, over the forms of all stops and of pins of all kinds: while a field is filled,
+    /// or what Tab led to has the keys, nothing that is written is ever a command.
+    void journey_random_keys_trigger_nothing_in_forms() {
+        Desk desk;
+        desk.window.open_path(PULSEPIN_DEMO "/kite-day-in-motion.pulsepin");
+        QVERIFY(desk.settle());
+        QStringList triggered;
+        for (auto* action : desk.window.findChildren<QAction*>())
+            if (!action->shortcuts().isEmpty())
+                connect(action, &QAction::triggered, this, [&, action] { triggered << action->text(); });
+        QVERIFY(desk.window.findChildren<QAction*>().size() > 60);
+        std::mt19937 random(11);
+        constexpr Qt::Key written[] = {
+            Qt::Key_B, Qt::Key_C, Qt::Key_D, Qt::Key_E,     Qt::Key_H,      Qt::Key_K, Qt::Key_L, Qt::Key_M,
+            Qt::Key_N, Qt::Key_S, Qt::Key_T, Qt::Key_V,     Qt::Key_X,      Qt::Key_Z, Qt::Key_1, Qt::Key_4,
+            Qt::Key_0, Qt::Key_W, Qt::Key_P, Qt::Key_Comma, Qt::Key_Period, Qt::Key_G, Qt::Key_I, Qt::Key_O};
+        int pressed = 0;
+        for (int stop = 0; stop < 7; ++stop) {
+            std::set<LaneKind> seen;
+            for (std::size_t i = 0; i < desk.project().lanes.size(); ++i) {
+                const auto lane = desk.project().lanes[i];
+                if (lane->pins.empty() || !seen.insert(lane->kind).second)
+                    continue;
+                desk.window.go_to_stop(static_cast<Stop>(stop));
+                desk.window.view().select({lane->pins.front().id});
+                desk.window.timeline().setFocus();
+                press(desk, Qt::Key_Tab);
+                for (int step = 0; step < 60; ++step) {
+                    if (!focus(desk) || has_drawing_the_keys(desk) || focus(desk) == &desk.window.score() ||
+                        focus(desk) == &desk.window.preview()) {
+                        press(desk, Qt::Key_Tab);
+                        continue;
+                    }
+                    const QString where = told(desk);
+                    triggered.clear();
+                    press(desk, written[random() % std::size(written)],
+                          random() % 4 == 0 ? Qt::ShiftModifier : Qt::NoModifier);
+                    QVERIFY2(
+                        triggered.isEmpty(),
+                        qPrintable(
+                            QString("%1 at stop %2: %3").arg(where).arg(stop).arg(triggered.join(", "))));
+                    ++pressed;
+                    if (random() % 3 == 0)
+                        press(desk, random() % 5 == 0 ? Qt::Key_Backtab : Qt::Key_Tab);
+                    while (auto* popup = QApplication::activePopupWidget())
+                        popup->close();
+                }
+            }
+        }
+        QVERIFY2(pressed > 800, qPrintable(QString::number(pressed)));
+        QVERIFY(!desk.window.player().playing());
+        QCOMPARE(desk.window.player().speed(), 1.0);
+    }
+
     /// Tab goes to the next field, though the edit makes the form anew.
     void journey_tab_goes_on_in_the_form() {
         Desk desk;
@@ -202,10 +257,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysKeys test;
-    return QTest::qExec(&test, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysKeys, "journeys_keys")
 #include "journeys_keys.moc"

@@ -2,12 +2,12 @@
 //
 // Ways of working with layers themselves: grouped, ordered, given effects and looks, driven, made of markers.
 // In a real window.
-#include "application.h"
+#include "drawing/timeline/timeline_view.h"
 #include "kinds/kinds.h"
 #include "model/edits.h"
 #include "support/stage_desk.h"
+#include "support/test_program.h"
 #include "time/grid_edits.h"
-#include "timeline/timeline_view.h"
 
 #include <QListWidget>
 #include <QProcess>
@@ -246,10 +246,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysLayers journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysLayers, "journeys_layers")
 #include "journeys_layers.moc"

@@ -2,19 +2,19 @@
 //
 // Everyday material from the file dialog to the film: pictures, colours, shapes and holes, looked at in the
 // written file.
-#include "application.h"
 #include "check/file_facts.h"
 #include "interchange/project_file.h"
 #include "kinds/kinds.h"
 #include "model/edits.h"
 #include "model/stage_edits.h"
+#include "pages/stops/export_panel.h"
+#include "pages/stops/film_page.h"
 #include "render/film_plan.h"
 #include "schedule/place.h"
-#include "stops/export_panel.h"
-#include "stops/film_page.h"
 #include "support/answers.h"
 #include "support/desk.h"
 #include "support/media.h"
+#include "support/test_program.h"
 
 #include <QListWidget>
 #include <QProcess>
@@ -394,10 +394,5 @@ private:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysMaterial test;
-    return QTest::qExec(&test, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysMaterial, "journeys_material")
 #include "journeys_material.moc"

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // A property that is hit on chosen beats, through the real window.
-#include "application.h"
+#include "pages/stops/motion_panel.h"
 #include "schedule/pulses.h"
-#include "stops/motion_panel.h"
 #include "support/motion_desk.h"
+#include "support/test_program.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
@@ -162,10 +162,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysMotion journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysMotion, "journeys_motion")
 #include "journeys_motion.moc"

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Onsets corrected with the mouse, and a row made of two others placed on as one.
-#include "application.h"
 #include "model/onset_edits.h"
 #include "support/desk.h"
+#include "support/test_program.h"
 
 #include <QCheckBox>
 #include <QLabel>
@@ -81,7 +81,7 @@ private slots:
         };
         QVERIFY(inked() > 0);
         // Found in another way, and more readily: what was corrected stays so.
-        choose(desk, "function 2", "Everything that starts");
+        choose(desk, "function 2", "All that starts");
         QVERIFY(desk.settle());
         QCOMPARE(row(desk, kick).function, std::string("full"));
         QCOMPARE(row(desk, kick).by_hand.size(), std::size_t{4});
@@ -172,10 +172,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysOnsets journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysOnsets, "journeys_onsets")
 #include "journeys_onsets.moc"

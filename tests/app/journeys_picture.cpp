@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // The picture as a place to work on: where it stands, and layers under the mouse.
-#include "application.h"
 #include "kinds/kinds.h"
 #include "model/lane_edits.h"
 #include "model/stage_edits.h"
 #include "support/picture_desk.h"
+#include "support/test_program.h"
 
 #include <QListWidget>
 
@@ -236,10 +236,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysPicture journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysPicture, "journeys_picture")
 #include "journeys_picture.moc"

@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Markers, cuts and triggers on the beat: placed, copied, painted, and still right after the grid changed.
-#include "application.h"
 #include "model/edits.h"
 #include "model/planting_edits.h"
 #include "model/shot_edits.h"
-#include "repeat_dialog.h"
+#include "pages/dialogs/repeat_dialog.h"
 #include "support/placing.h"
+#include "support/test_program.h"
 #include "time/grid_edits.h"
 
 #include <QComboBox>
@@ -29,9 +29,9 @@ private slots:
         QVERIFY(open(desk));
         for (const char* name : {"Slow", "Middle", "Fast"})
             add_lane(desk, "triggers", name);
-        place_on(desk, "Slow", "8th", "5.1", "13.1");
-        place_on(desk, "Middle", "4th", "5.2", "13.1");
-        place_on(desk, "Fast", "2nd", "6.1", "13.1");
+        place_beats_on(desk, "Slow", "8th", "5.1", "13.1");
+        place_beats_on(desk, "Middle", "4th", "5.2", "13.1");
+        place_beats_on(desk, "Fast", "2nd", "6.1", "13.1");
         QCOMPARE(places(desk, lane_named(desk, "Slow")), (QStringList{"5.1", "7.1", "9.1", "11.1"}));
         QCOMPARE(places(desk, lane_named(desk, "Middle")).first(3), (QStringList{"5.2", "6.2", "7.2"}));
         QCOMPARE(places(desk, lane_named(desk, "Middle")).size(), 8);
@@ -282,7 +282,7 @@ private slots:
         window.go_to_stop(Stop::Place);
         choose(desk, "lane choice", "Lamps");
         choose(desk, "form colours", "in turn");
-        place_on(desk, "Lamps", "one", "13.1", "14.1");
+        place_beats_on(desk, "Lamps", "one", "13.1", "14.1");
         const auto colours = [&](const std::vector<PinId>& pins) {
             std::vector<std::uint32_t> out;
             for (const PinId id : pins)
@@ -344,12 +344,12 @@ private slots:
         add_lane(desk, "triggers", "Eighth");
         add_lane(desk, "triggers", "Second");
         add_lane(desk, "triggers", "Shake");
-        place_on(desk, "Eighth", "8th", "1.1", "13.1");
-        place_on(desk, "Second", "2nd", "2.1", "13.1");
+        place_beats_on(desk, "Eighth", "8th", "1.1", "13.1");
+        place_beats_on(desk, "Second", "2nd", "2.1", "13.1");
         choose(desk, "filter 1", "last of bars");
-        place_on(desk, "Shake", "one", "1.1", "17.1");
+        place_beats_on(desk, "Shake", "one", "1.1", "17.1");
         choose(desk, "filter 1", "No filter");
-        place_on(desk, "Cuts", "4th", "13.1", "21.1");
+        place_beats_on(desk, "Cuts", "4th", "13.1", "21.1");
         auto& document = window.document();
         const auto bin = *desk.project().bin;
         document.apply(*with_camera(desk.project(), bin[1].id, Seconds(20)), "camera");
@@ -483,7 +483,7 @@ private slots:
         QVERIFY(open(desk));
         auto& window = desk.window;
         add_lane(desk, "triggers", "Flash");
-        place_on(desk, "Flash", "2nd", "1.1", "5.1");
+        place_beats_on(desk, "Flash", "2nd", "1.1", "5.1");
         window.timeline().setFocus();
         desk.key(Qt::Key_P);
         auto& score = window.score();
@@ -529,10 +529,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysPins journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysPins, "journeys_pins")
 #include "journeys_pins.moc"

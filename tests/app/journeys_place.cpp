@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Choosing where things happen, through the real window.
-#include "application.h"
+#include "parts/step_cells.h"
 #include "schedule/picker_tables.h"
-#include "stops/step_cells.h"
 #include "support/desk.h"
+#include "support/test_program.h"
 
 #include <QAbstractItemView>
 #include <QComboBox>
@@ -161,10 +161,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysPlace journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysPlace, "journeys_place")
 #include "journeys_place.moc"

@@ -1,14 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // An animator: a logo placed by hand, posed at markers, eased in the lane, ahead of the beat.
-#include "application.h"
-#include "canvas/gesture.h"
+#include "drawing/canvas/gesture.h"
+#include "drawing/ease_handles.h"
 #include "hand/poses.h"
 #include "interchange/property_keys.h"
-#include "kinds/ease_handles.h"
 #include "kinds/kinds.h"
 #include "model/stage_edits.h"
 #include "support/picture_desk.h"
+#include "support/test_program.h"
 
 #include <QSpinBox>
 
@@ -184,10 +184,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysPoses journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysPoses, "journeys_poses")
 #include "journeys_poses.moc"

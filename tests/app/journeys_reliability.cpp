@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // What hands, disks, crashes and other programs do: nothing that a person made may vanish.
-#include "application.h"
 #include "base/text_file.h"
 #include "interchange/project_file.h"
 #include "kinds/kinds.h"
 #include "model/edits.h"
 #include "support/answers.h"
 #include "support/desk.h"
+#include "support/test_program.h"
 #include "time/grid_edits.h"
 
 #include <QComboBox>
@@ -375,10 +375,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysThroughTrouble journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysThroughTrouble, "journeys_reliability")
 #include "journeys_reliability.moc"

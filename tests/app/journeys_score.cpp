@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // The score as a second drawing of song and lanes.
-#include "application.h"
-#include "score/paint_score.h"
+#include "drawing/score/paint_score.h"
 #include "support/desk.h"
+#include "support/test_program.h"
 
 using namespace pulsepin;
 using namespace pulsepin::test;
@@ -80,6 +80,7 @@ private slots:
         QCOMPARE(desk.window.view().selection(), (std::set<PinId>{marker.id}));
         desk.key(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(desk.project().pin(marker.id)->anchor, marker.anchor);
+        desk.window.view().set_snap(Snap::Always);
         // A double click on the lane of markers adds one on the beat.
         const auto count = desk.markers().pins.size();
         const auto& lanes = desk.project().lanes;
@@ -197,10 +198,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysScore journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysScore, "journeys_score")
 #include "journeys_score.moc"

@@ -2,11 +2,11 @@
 //
 // In the real window: followers that are shaped and corrected by hand, their tops as a row, and rhythms
 // tapped without music or on a pad.
-#include "application.h"
-#include "devices/midi_keys.h"
+#include "drawing/timeline/curve_lanes.h"
 #include "model/anchored_time.h"
+#include "session/devices/midi_keys.h"
 #include "support/motion_desk.h"
-#include "timeline/curve_lanes.h"
+#include "support/test_program.h"
 
 #include <QLabel>
 #include <fcntl.h>
@@ -205,10 +205,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysShaped journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysShaped, "journeys_shaped")
 #include "journeys_shaped.moc"

@@ -2,15 +2,15 @@
 //
 // Shots as an editor has them: framed in an upright picture, slates before there are shots, ordered and
 // dropped.
-#include "application.h"
-#include "dragging.h"
 #include "interchange/edl.h"
 #include "kinds/kinds.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
+#include "parts/dragging.h"
 #include "schedule/pulses.h"
 #include "support/media.h"
 #include "support/picture_desk.h"
+#include "support/test_program.h"
 
 #include <QListWidget>
 
@@ -50,7 +50,7 @@ private slots:
         window.view().select(cuts);
         auto* framing = window.findChild<QComboBox*>("cut framing");
         QVERIFY(framing && framing->isVisible());
-        choose(desk, "cut framing", "fill the picture");
+        choose(desk, "cut framing", "fill frame");
         for (std::size_t i = 0; i < 3; ++i)
             QCOMPARE(cut(desk, i).framing.base, ShotFraming::Base::Fill);
         desk.click("picture beside");
@@ -141,15 +141,25 @@ private slots:
         const auto& bin = *desk.project().bin;
         timeline.show_range(desk.bar(1), desk.bar(6));
         timeline.grab();
-        // A shot beside others (Shift): a cut of its own, where snapping says.
+        // A shot on a shot: a cut of its own, where snapping says.
         const auto count = desk.cuts().pins.size();
         const double y = timeline.lane_row(desk.cuts().id).center().y() + 4;
-        QVERIFY(drop(timeline, {timeline.scale().x(desk.bar(3, 2)) + 3, y}, bin[3].id, Qt::ShiftModifier));
+        const QPointF on_beat(timeline.scale().x(desk.bar(3, 2)) + 3, y);
+        QVERIFY(drop(timeline, on_beat, bin[3].id));
         QCOMPARE(desk.cuts().pins.size(), count + 1);
         QVERIFY(std::abs(anchored_time(desk.project().pin(*window.view().selection().begin())->anchor,
                                        desk.project())
                              ->value -
                          desk.bar(3, 2).value) < 1e-6);
+        // With Ctrl it takes the place of what is seen there, and so it does where a cut lies already.
+        const PinId added_cut = *window.view().selection().begin();
+        const auto shot_of = [&](PinId cut) { return std::get<CutBody>(desk.project().pin(cut)->body).shot; };
+        QVERIFY(drop(timeline, on_beat + QPointF(20, 0), bin[1].id, Qt::ControlModifier));
+        QCOMPARE(desk.cuts().pins.size(), count + 1);
+        QCOMPARE(shot_of(added_cut), bin[1].id);
+        QVERIFY(drop(timeline, on_beat, bin[2].id));
+        QCOMPARE(desk.cuts().pins.size(), count + 1);
+        QCOMPARE(shot_of(added_cut), bin[2].id);
         // Where it does not belong it says so, and changes nothing.
         const auto markers = desk.markers().pins.size();
         drop(timeline, {timeline.scale().x(desk.bar(3)), timeline.lane_row(desk.markers().id).center().y()},
@@ -171,10 +181,23 @@ private slots:
         QCOMPARE(desk.project().lane(hits)->motion->own.target, (Target{shots, "blur"}));
         QVERIFY(drop(timeline, on_hits, desk.project().stage->layers.back().id)); // the camera's blur too
         QCOMPARE(desk.project().lane(hits)->motion->feeds.size(), std::size_t{1});
-        // A clip onto the picture is a layer there.
+        // A shot onto the picture is a cut at the playhead, with Ctrl it replaces, with Shift it is a layer.
         const auto layers = desk.project().stage->layers.size();
         QVERIFY(shown(desk));
-        QVERIFY(drop(window.preview(), window.preview().scale().to_widget(QPointF(200, 100)), bin[0].id));
+        const QPointF on_picture = window.preview().scale().to_widget(QPointF(200, 100));
+        window.view().set_playhead(desk.bar(6, 2));
+        const auto cuts = desk.cuts().pins.size();
+        QVERIFY(drop(window.preview(), on_picture, bin[0].id));
+        QCOMPARE(desk.cuts().pins.size(), cuts + 1);
+        const PinId cut_there = *window.view().selection().begin();
+        QVERIFY(std::abs(anchored_time(desk.project().pin(cut_there)->anchor, desk.project())->value -
+                         desk.bar(6, 2).value) < 1e-6);
+        window.view().set_playhead(desk.bar(6, 4));
+        QVERIFY(drop(window.preview(), on_picture, bin[4].id, Qt::ControlModifier));
+        QCOMPARE(desk.cuts().pins.size(), cuts + 1);
+        QCOMPARE(shot_of(cut_there), bin[4].id);
+        QCOMPARE(desk.project().stage->layers.size(), layers);
+        QVERIFY(drop(window.preview(), on_picture, bin[0].id, Qt::ShiftModifier));
         QCOMPARE(desk.project().stage->layers.size(), layers + 1);
         const Layer& added = desk.project().stage->layers[layers - 1];
         QVERIFY(std::abs(added.values.at("position-x") - 200) < 5);
@@ -235,10 +258,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysShots journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysShots, "journeys_shots")
 #include "journeys_shots.moc"

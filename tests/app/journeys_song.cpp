@@ -1,12 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Ways of moving through a song, looking at it and playing it, each through the real window.
-#include "application.h"
 #include "base/text_file.h"
 #include "interchange/project_file.h"
-#include "main_window.h"
 #include "model/edits.h"
+#include "shell/main_window.h"
 #include "support/desk.h"
+#include "support/test_program.h"
 
 #include <QApplication>
 #include <QDropEvent>
@@ -66,10 +66,10 @@ private slots:
         desk.key(Qt::Key_Left);
         QCOMPARE(rate.frame_at(desk.window.view().playhead()).value, 4);
         desk.key(Qt::Key_Right, Qt::ControlModifier);
-        QCOMPARE(desk.window.view().playhead(), desk.bar(1));
+        QCOMPARE(desk.window.view().playhead(), moment_of(desk.bar(1), *desk.project().settings));
         desk.key(Qt::Key_Right, Qt::ControlModifier);
         desk.key(Qt::Key_Right, Qt::ShiftModifier);
-        QCOMPARE(desk.window.view().playhead(), desk.bar(2, 2));
+        QCOMPARE(desk.window.view().playhead(), moment_of(desk.bar(2, 2), *desk.project().settings));
         desk.key(Qt::Key_PageDown);
         QCOMPARE(desk.window.view().selection().size(), std::size_t{1});
     }
@@ -254,10 +254,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysThroughTheSong journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysThroughTheSong, "journeys_song")
 #include "journeys_song.moc"

@@ -2,13 +2,14 @@
 //
 // The song and its parts in the real window: stems, what is listened to and heard alone, gain and fades,
 // followers that are corrected, the piece's own start and end, taps without music.
-#include "application.h"
+#include "drawing/timeline/song_track.h"
 #include "media/write_wav.h"
 #include "model/song_edits.h"
+#include "schedule/piece_length.h"
 #include "schedule/shots.h"
-#include "support/media.h"
 #include "support/desk.h"
-#include "timeline/song_track.h"
+#include "support/media.h"
+#include "support/test_program.h"
 
 #include <QFileDialog>
 #include <QProcess>
@@ -319,10 +320,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysSound journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysSound, "journeys_sound")
 #include "journeys_sound.moc"

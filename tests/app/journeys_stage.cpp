@@ -2,12 +2,12 @@
 //
 // Ways of working with what the picture is made of: layers that come and go, titles, spectra, sparks, drawn
 // lines, effects and triggers on single layers. In a real window; what counts are composed pixels.
-#include "application.h"
+#include "drawing/timeline/timeline_view.h"
 #include "kinds/kinds.h"
 #include "model/edits.h"
 #include "support/stage_desk.h"
+#include "support/test_program.h"
 #include "time/grid_edits.h"
-#include "timeline/timeline_view.h"
 
 #include <QListWidget>
 #include <QProcess>
@@ -479,10 +479,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysStage journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysStage, "journeys_stage")
 #include "journeys_stage.moc"

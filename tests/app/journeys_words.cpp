@@ -1,20 +1,20 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Words of a lyric: tapped, dragged, proposed, seen in the picture and handed on, by mouse and keys.
-#include "application.h"
+#include "drawing/score/score_view.h"
 #include "hand/word_titles.h"
 #include "interchange/exporters.h"
 #include "model/edits.h"
+#include "pages/dialogs/param_dialog.h"
 #include "schedule/add_pin.h"
-#include "score/score_view.h"
-#include "param_dialog.h"
+#include "support/test_program.h"
 #include "support/words_desk.h"
 #include "time/grid_edits.h"
 
 #include <QJsonArray>
-#include <QProcess>
 #include <QJsonDocument>
 #include <QJsonObject>
+#include <QProcess>
 
 using namespace pulsepin;
 using namespace pulsepin::test;
@@ -418,10 +418,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysWords journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysWords, "journeys_words")
 #include "journeys_words.moc"

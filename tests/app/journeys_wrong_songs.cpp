@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Four songs whose grid is wrong at first, each put right through the real window in under ten actions.
-#include "application.h"
 #include "support/known_song.h"
+#include "support/test_program.h"
 #include "time/grid_edits.h"
 
 #include <QComboBox>
@@ -145,10 +145,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    JourneysWrongSongs journeys;
-    return QTest::qExec(&journeys, argc, argv);
-}
+PULSEPIN_TEST_CLASS(JourneysWrongSongs, "journeys_wrong_songs")
 #include "journeys_wrong_songs.moc"

@@ -4,21 +4,21 @@
 // crash, what was made can always be saved and opened again, and no action may hold the window for long.
 //
 // random_run [ACTIONS [SEED]]; PULSEPIN_RUN_LIMIT_MS=0 lets an action take as long as it wants (sanitizers).
-#include "kinds/kinds.h"
-#include "application.h"
 #include "interchange/project_file.h"
+#include "kinds/kinds.h"
 #include "model/edits.h"
+#include "shell/application.h"
 #include "support/desk.h"
 
 #include <QComboBox>
-#include <QDir>
 #include <QDialog>
+#include <QDir>
 #include <QSpinBox>
 #include <QTemporaryDir>
 #include <QToolButton>
 #include <algorithm>
-#include <ctime>
 #include <cstdio>
+#include <ctime>
 #include <random>
 
 using namespace pulsepin;

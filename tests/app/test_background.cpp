@@ -8,6 +8,7 @@
 #include "session/document.h"
 #include "session/sound_cache.h"
 #include "support/media.h"
+#include "support/test_program.h"
 
 #include <QApplication>
 #include <QSignalSpy>
@@ -292,9 +293,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    TestBackground test;
-    return QTest::qExec(&test, argc, argv);
-}
+PULSEPIN_TEST_CLASS(TestBackground, "test_background")
 #include "test_background.moc"

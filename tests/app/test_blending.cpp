@@ -3,11 +3,11 @@
 // How layers meet, against published formulas: W3C Compositing and Blending Level 1 (5.8 blending, 9.1
 // separable modes), W3C Filter Effects Module Level 1 (hue-rotate); mattes, motion blur, groups, pixel by
 // pixel.
-#include "application.h"
 #include "render/composed.h"
 #include "render/fonts.h"
 #include "render/staged_places.h"
 #include "stage/layer_kinds.h"
+#include "support/test_program.h"
 
 #include <QApplication>
 #include <QTest>
@@ -353,10 +353,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    TestBlending test;
-    return QTest::qExec(&test, argc, argv);
-}
+PULSEPIN_TEST_CLASS(TestBlending, "test_blending")
 #include "test_blending.moc"

@@ -2,10 +2,10 @@
 //
 // Commands are rows: what is added is in the menu, has its keys, and is found by its letters. A stop is a
 // panel.
-#include "application.h"
 #include "commands/command_dialogs.h"
-#include "main_window.h"
-#include "route_list.h"
+#include "pages/route_list.h"
+#include "shell/main_window.h"
+#include "support/test_program.h"
 
 #include <QApplication>
 #include <QTest>
@@ -92,10 +92,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    TestCommands test;
-    return QTest::qExec(&test, argc, argv);
-}
+PULSEPIN_TEST_CLASS(TestCommands, "test_commands")
 #include "test_commands.moc"

@@ -2,13 +2,13 @@
 //
 // The picture as a stack of layers: places and effects, looked at pixel by pixel.
 #include "kinds/kinds.h"
-#include "application.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
 #include "model/stage_edits.h"
-#include "stage/effects.h"
 #include "render/frame_painter.h"
+#include "stage/effects.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 
 #include <QApplication>
 #include <QTest>
@@ -379,10 +379,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    TestComposition test;
-    return QTest::qExec(&test, argc, argv);
-}
+PULSEPIN_TEST_CLASS(TestComposition, "test_composition")
 #include "test_composition.moc"

@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "interchange/project_file.h"
 #include "kinds/kinds.h"
-#include "session/document.h"
-#include "interchange/project_file.h"
-#include "interchange/project_file.h"
-#include "session/jobs.h"
 #include "model/edits.h"
+#include "session/document.h"
+#include "session/jobs.h"
 #include "support/media.h"
+#include "support/test_program.h"
 
 #include <QApplication>
 #include <QSignalSpy>
@@ -276,5 +276,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestDocument)
+PULSEPIN_TEST_CLASS(TestDocument, "test_document")
 #include "test_document.moc"

@@ -2,11 +2,11 @@
 //
 // Films: a flash and a click on 32 beats are written in every format, read back by the program ffmpeg, and
 // lie where the schedule says; parts make the same film as one go; pictures are those of the window.
-#include "application.h"
 #include "media/sound_builder.h"
 #include "render/film_plan.h"
 #include "support/media.h"
 #include "support/scene.h"
+#include "support/test_program.h"
 
 #include <QApplication>
 #include <QFile>
@@ -422,10 +422,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    TestFilms test;
-    return QTest::qExec(&test, argc, argv);
-}
+PULSEPIN_TEST_CLASS(TestFilms, "test_films")
 #include "test_films.moc"

@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Flashes of composed frames: what triggers, strobes and layers make of a picture, and how mends change it.
-#include "application.h"
 #include "check/checks.h"
 #include "model/shot_edits.h"
 #include "render/awaited_frames.h"
 #include "render/flash_run.h"
 #include "render/text_boxes.h"
 #include "support/scene.h"
+#include "support/test_program.h"
 
 #include <QApplication>
 #include <QTest>
@@ -244,10 +244,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    TestFlashRun test;
-    return QTest::qExec(&test, argc, argv);
-}
+PULSEPIN_TEST_CLASS(TestFlashRun, "test_flash_run")
 #include "test_flash_run.moc"

@@ -1,18 +1,19 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // What is done by hand, on the line and in phrases alike, without a window.
-#include "canvas/gestures/beats.h"
-#include "canvas/gestures/looking.h"
-#include "canvas/gestures/paint_cells.h"
-#include "canvas/line_placement.h"
-#include "canvas/phrase_placement.h"
-#include "kinds/kind_look.h"
+#include "drawing/canvas/gestures/beats.h"
+#include "drawing/canvas/gestures/looking.h"
+#include "drawing/canvas/gestures/paint_cells.h"
+#include "drawing/canvas/line_placement.h"
+#include "drawing/canvas/phrase_placement.h"
+#include "drawing/kind_look.h"
+#include "drawing/score/paint_score.h"
 #include "kinds/kinds.h"
 #include "model/anchored_time.h"
 #include "model/edits.h"
 #include "model/shot_edits.h"
-#include "score/paint_score.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 
 #include <QApplication>
 #include <QTest>
@@ -34,6 +35,7 @@ struct Hand {
     PinId marker, cut, next_cut, sound, trigger, key;
 
     Hand(bool in_phrases) : wrapped(in_phrases) {
+        view.set_snap(Snap::Always);
         // 120 BPM: a beat is half a second, a phrase of four bars eight.
         project = steady_project();
         const auto lane = [&](LaneKind kind, const char* name) {
@@ -413,5 +415,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestGestures)
+PULSEPIN_TEST_CLASS(TestGestures, "test_gestures")
 #include "test_gestures.moc"

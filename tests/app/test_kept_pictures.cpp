@@ -4,18 +4,18 @@
 // within a tolerance for other versions of the toolkit. To keep new ones after a change that is meant:
 //   PULSEPIN_KEEP_PICTURES=1 build/release/tests/test_kept_pictures
 // and look at them (tests/data/pictures) before they are committed.
-#include "application.h"
-#include "kinds/kind_look.h"
+#include "drawing/kind_look.h"
+#include "drawing/score/paint_score.h"
+#include "drawing/timeline/pin_heads.h"
+#include "hand/stage_hand.h"
 #include "kinds/kinds.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
-#include "hand/stage_hand.h"
 #include "render/composed.h"
-#include "stage/layer_kinds.h"
-#include "score/paint_score.h"
 #include "session/document.h"
+#include "stage/layer_kinds.h"
 #include "support/projects.h"
-#include "timeline/pin_heads.h"
+#include "support/test_program.h"
 
 #include <QApplication>
 #include <QDir>
@@ -102,9 +102,9 @@ class TestKeptPictures : public QObject {
 
     /// Compares, or keeps where that was asked for.
     static void compare(const QImage& picture, const QString& name) {
-        const QString path = QString(PULSEPIN_PICTURES "/%1.png").arg(name);
+        const QString path = QString(PULSEPIN_TESTS "/data/pictures/%1.png").arg(name);
         if (qEnvironmentVariableIsSet("PULSEPIN_KEEP_PICTURES")) {
-            QVERIFY(QDir().mkpath(PULSEPIN_PICTURES) && picture.save(path));
+            QVERIFY(QDir().mkpath(PULSEPIN_TESTS "/data/pictures") && picture.save(path));
             return;
         }
         const QImage kept(path);
@@ -247,7 +247,7 @@ private slots:
         for (int i = 0; i < 12; ++i)
             layer.heights.push_back(30 + 60 * std::abs(std::sin(i * 0.7)));
         if (kind == LayerKind::Wave)
-            layer.heights.push_back(0.5);
+            layer.heights_begin = 0.5;
         layer.points = {{-400, 120, 0.5}, {-150, -120, 2}, {120, 100, 3}, {400, -140, 1}};
         SparkSource source;
         source.born_until = [](std::int64_t frame) { return 5.0 * static_cast<double>(frame); };
@@ -346,10 +346,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    TestKeptPictures test;
-    return QTest::qExec(&test, argc, argv);
-}
+PULSEPIN_TEST_CLASS(TestKeptPictures, "test_kept_pictures")
 #include "test_kept_pictures.moc"

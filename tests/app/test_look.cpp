@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "palette.h"
-#include "canvas/time_scale.h"
+#include "drawing/canvas/time_scale.h"
+#include "parts/palette.h"
+#include "support/test_program.h"
 
 #include <QTest>
 #include <cmath>
@@ -51,5 +52,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestLook)
+PULSEPIN_TEST_CLASS(TestLook, "test_look")
 #include "test_look.moc"

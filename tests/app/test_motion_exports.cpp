@@ -2,10 +2,9 @@
 //
 // What is driven as it is handed on: tables, JSON, lines of text, and Lottie as rlottie (Debian's librlottie)
 // draws it.
-#include "kinds/kinds.h"
-#include "application.h"
 #include "interchange/exporters.h"
 #include "interchange/property_keys.h"
+#include "kinds/kinds.h"
 #include "model/key_edits.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
@@ -13,6 +12,7 @@
 #include "render/composed.h"
 #include "schedule/pulses.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 
 #include <QApplication>
 #include <QTest>
@@ -256,10 +256,5 @@ private slots:
     }
 };
 
-int main(int argc, char** argv) {
-    QApplication application(argc, argv);
-    prepare_application(application);
-    TestMotionExports test;
-    return QTest::qExec(&test, argc, argv);
-}
+PULSEPIN_TEST_CLASS(TestMotionExports, "test_motion_exports")
 #include "test_motion_exports.moc"

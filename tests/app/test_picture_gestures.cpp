@@ -3,6 +3,7 @@
 // What the mouse does to layers of the picture and to the camera, without a window.
 #include "kinds/kinds.h"
 #include "picture/picture_gestures.h"
+#include "support/test_program.h"
 
 #include <QTest>
 #include <cmath>
@@ -118,5 +119,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestPictureGestures)
+PULSEPIN_TEST_CLASS(TestPictureGestures, "test_picture_gestures")
 #include "test_picture_gestures.moc"

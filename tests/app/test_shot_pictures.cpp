@@ -2,6 +2,7 @@
 #ifndef Q_MOC_RUN // moc stumbles over a header of the standard library that this one needs
 #include "render/draw_picture.h"
 #include "render/shot_pictures.h"
+#include "support/test_program.h"
 #endif
 
 #include <QAtomicInt>
@@ -113,5 +114,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestShotPictures)
+PULSEPIN_TEST_CLASS(TestShotPictures, "test_shot_pictures")
 #include "test_shot_pictures.moc"

@@ -1,13 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "drawing/kind_look.h"
+#include "drawing/timeline/lane_views.h"
+#include "drawing/timeline/song_tiles.h"
+#include "drawing/timeline/sound_lane.h"
 #include "kinds/kinds.h"
 #include "session/document.h"
 #include "support/media.h"
 #include "support/projects.h"
 #include "support/sounds.h"
-#include "kinds/kind_look.h"
-#include "timeline/lane_views.h"
-#include "timeline/song_tiles.h"
-#include "timeline/sound_lane.h"
+#include "support/test_program.h"
 
 #include <QApplication>
 #include <QImage>
@@ -229,5 +230,5 @@ private slots:
     }
 };
 
-QTEST_MAIN(TestTimeline)
+PULSEPIN_TEST_CLASS(TestTimeline, "test_timeline")
 #include "test_timeline.moc"

@@ -17,6 +17,7 @@
 #include "support/command_line.h"
 #include "support/media.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 
 #include <QDir>
 #include <QFile>
@@ -368,5 +369,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(Faults)
+PULSEPIN_TEST_CLASS(Faults, "faults")
 #include "faults.moc"

@@ -15,6 +15,7 @@
 #include "schedule/place.h"
 #include "support/command_line.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 #include "words/lyric_formats.h"
 
 #include <QDir>
@@ -300,5 +301,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(FaultsHandedOn)
+PULSEPIN_TEST_CLASS(FaultsHandedOn, "faults_handed_on")
 #include "faults_handed_on.moc"

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analysis/activation_network.h"
 #include "dsp/convolution.h"
+#include "support/test_program.h"
 
 #include <QTest>
 #include <cmath>
@@ -147,5 +148,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestActivationNetwork)
+PULSEPIN_TEST_CLASS(TestActivationNetwork, "test_activation_network")
 #include "test_activation_network.moc"

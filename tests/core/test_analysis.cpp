@@ -3,6 +3,7 @@
 #include "support/beat_measures.h"
 #include "support/found_beats.h"
 #include "support/media.h"
+#include "support/test_program.h"
 
 #include <QFile>
 #include <nlohmann/json.hpp>
@@ -129,5 +130,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestAnalysis)
+PULSEPIN_TEST_CLASS(TestAnalysis, "test_analysis")
 #include "test_analysis.moc"

@@ -13,6 +13,7 @@
 #include "stage/staged_frame.h"
 #include "stage/trigger_acts.h"
 #include "support/scene.h"
+#include "support/test_program.h"
 
 #include <QTemporaryDir>
 #include <QTest>
@@ -264,5 +265,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestAppearances)
+PULSEPIN_TEST_CLASS(TestAppearances, "test_appearances")
 #include "test_appearances.moc"

@@ -3,6 +3,7 @@
 #include "base/progress.h"
 #include "base/quantity.h"
 #include "base/text_file.h"
+#include "support/test_program.h"
 
 #include <QDir>
 #include <QFile>
@@ -120,5 +121,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestBase)
+PULSEPIN_TEST_CLASS(TestBase, "test_base")
 #include "test_base.moc"

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analysis/beat_sureness.h"
+#include "support/test_program.h"
 
 #include <QTest>
 
@@ -107,5 +108,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestBeatSureness)
+PULSEPIN_TEST_CLASS(TestBeatSureness, "test_beat_sureness")
 #include "test_beat_sureness.moc"

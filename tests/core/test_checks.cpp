@@ -10,8 +10,9 @@
 #include "model/history.h"
 
 #include "schedule/place.h"
-#include "support/media.h"
 #include "support/checked_pieces.h"
+#include "support/media.h"
+#include "support/test_program.h"
 
 #include <QTest>
 
@@ -300,5 +301,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestChecks)
+PULSEPIN_TEST_CLASS(TestChecks, "test_checks")
 #include "test_checks.moc"

@@ -2,6 +2,7 @@
 #include "interchange/project_file.h"
 #include "media/load_sound.h"
 #include "support/command_line.h"
+#include "support/test_program.h"
 
 #include <QDir>
 #include <QFile>
@@ -223,6 +224,39 @@ private slots:
         }
     }
 
+    /// Layers, lanes and the grid are begun and changed without a window.
+    void a_piece_is_put_together_by_edits() {
+        const QString made = file("made.pulsepin");
+        const auto edit = [&](const QStringList& arguments) {
+            const auto run = cli(QStringList{"edit", made, "--in-place", "--do"} + arguments);
+            return run.status == 0 ? QString() : arguments.join(' ') + ": " + run.err;
+        };
+        QVERIFY(QFile::copy(project, made));
+        for (const char* clip : {"spool", "launch", "tail", "crowd", "loop", "landing"})
+            QFile::link(QString(PULSEPIN_DEMO "/%1.webm").arg(clip), file(QString("%1.webm").arg(clip)));
+        QFile::link(PULSEPIN_DEMO "/over-the-levee.opus", file("over-the-levee.opus"));
+        for (const QStringList& arguments :
+             {QStringList{"add-layer", "--set", "kind=title", "--set", "name=Words", "--set",
+                          "text=over the levee"},
+              QStringList{"set-layer", "--set", "layer=Words", "--set", "parameter=scale", "--set",
+                          "value=60"},
+              QStringList{"add-effect", "--set", "layer=Words", "--set", "effect=glow"},
+              QStringList{"hit", "--set", "row=kick", "--set", "layer=Words", "--set", "parameter=glow"},
+              QStringList{"picture-size", "--set", "width=1080", "--set", "height=1920"},
+              QStringList{"tempo-ratio"}})
+            QCOMPARE(edit(arguments), QString());
+        const auto piece = load_project(made.toStdString());
+        QVERIFY(piece);
+        QCOMPARE(piece->settings->picture_height, 1920);
+        QVERIFY(std::abs(piece->grid->typical_tempo().value - 59) < 0.1);
+        const Lane& pulses = *piece->lanes.back();
+        QCOMPARE(pulses.motion->own.target.parameter, std::string("glow"));
+        QVERIFY(pulses.pins.size() > 40);
+        QVERIFY(
+            edit({"add-effect", "--set", "layer=Nobody", "--set", "effect=glow"}).contains("There are: "));
+        QVERIFY(same_content(*load_project(made.toStdString()), *piece)); // what fails changes nothing
+    }
+
     void export_writes_each_format() {
         for (const QString format : {"edl", "csv", "vtt"}) {
             const auto run = cli({"export", project, "--format", format, "-o", file("x." + format)});
@@ -355,5 +389,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestCli)
+PULSEPIN_TEST_CLASS(TestCli, "test_cli")
 #include "test_cli.moc"

@@ -8,6 +8,7 @@
 #include "model/shot_edits.h"
 #include "support/media.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 #include "support/turned_track.h"
 
 using namespace pulsepin;
@@ -122,5 +123,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestClipFiles)
+PULSEPIN_TEST_CLASS(TestClipFiles, "test_clip_files")
 #include "test_clip_files.moc"

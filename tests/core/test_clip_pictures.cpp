@@ -5,6 +5,7 @@
 #include "media/picture_times.h"
 #include "media/readable_copy.h"
 #include "support/media.h"
+#include "support/test_program.h"
 #include "support/turned_track.h"
 
 #include <QFile>
@@ -321,5 +322,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestClipPictures)
+PULSEPIN_TEST_CLASS(TestClipPictures, "test_clip_pictures")
 #include "test_clip_pictures.moc"

@@ -9,8 +9,9 @@
 #include "interchange/project_json.h"
 #include "model/history.h"
 #include "schedule/place.h"
-#include "support/media.h"
 #include "support/checked_pieces.h"
+#include "support/media.h"
+#include "support/test_program.h"
 
 #include <QTest>
 
@@ -262,5 +263,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestContentChecks)
+PULSEPIN_TEST_CLASS(TestContentChecks, "test_content_checks")
 #include "test_content_checks.moc"

@@ -4,6 +4,7 @@
 // theorem of Lipton, Elkan and Naryanaswamy, "Optimal thresholding of classifiers to maximize F1 measure"
 // (ECML PKDD 2014): it is half of the greatest F that can be expected.
 #include "analysis/drum_hits.h"
+#include "support/test_program.h"
 
 #include <QTest>
 #include <algorithm>
@@ -151,5 +152,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestDrumHits)
+PULSEPIN_TEST_CLASS(TestDrumHits, "test_drum_hits")
 #include "test_drum_hits.moc"

@@ -5,6 +5,7 @@
 // 39 hand clap.
 #include "analysis/analyze.h"
 #include "support/drum_score.h"
+#include "support/test_program.h"
 
 #include <QTest>
 #include <map>
@@ -174,5 +175,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestDrums)
+PULSEPIN_TEST_CLASS(TestDrums, "test_drums")
 #include "test_drums.moc"

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "dsp/smoothing.h"
 #include "dsp/stft.h"
+#include "support/test_program.h"
 
 #include <QTest>
 #include <cmath>
@@ -114,5 +115,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestDsp)
+PULSEPIN_TEST_CLASS(TestDsp, "test_dsp")
 #include "test_dsp.moc"

@@ -8,6 +8,7 @@
 #include "schedule/place_text.h"
 #include "schedule/snapping.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 
 #include <QTest>
 
@@ -150,5 +151,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestExactPlaces)
+PULSEPIN_TEST_CLASS(TestExactPlaces, "test_exact_places")
 #include "test_exact_places.moc"

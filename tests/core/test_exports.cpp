@@ -3,6 +3,7 @@
 #include "kinds/kinds.h"
 #include "schedule/place.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 #include "time/timecode.h"
 
 #include <QProcess>
@@ -220,5 +221,5 @@ private:
     static Result<std::string> write_chapters_vtt(const Project& p) { return exporter("vtt")->write(p); }
 };
 
-QTEST_GUILESS_MAIN(TestExports)
+PULSEPIN_TEST_CLASS(TestExports, "test_exports")
 #include "test_exports.moc"

@@ -11,6 +11,7 @@
 #include "schedule/place.h"
 #include "stage/staged_band.h"
 #include "support/scene.h"
+#include "support/test_program.h"
 #include "words/lyric_formats.h"
 
 #include <QTest>
@@ -222,5 +223,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestExposures)
+PULSEPIN_TEST_CLASS(TestExposures, "test_exposures")
 #include "test_exposures.moc"

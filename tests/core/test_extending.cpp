@@ -3,15 +3,16 @@
 // What it takes to add a kind of lane, an exporter with an option, a source with an option: one row each.
 // These rows are whole; a file of its own and a line in the table would make each a part of the program.
 #include "base/text_file.h"
+#include "fields/within_limits.h"
 #include "interchange/exporters.h"
 #include "interchange/json_archive.h"
 #include "kinds/kinds.h"
 #include "model/edits.h"
-#include "fields/within_limits.h"
 #include "schedule/picker_tables.h"
 #include "schedule/place.h"
 #include "schedule/schedule.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 
 #include <QTemporaryDir>
 #include <QTest>
@@ -154,5 +155,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestExtending)
+PULSEPIN_TEST_CLASS(TestExtending, "test_extending")
 #include "test_extending.moc"

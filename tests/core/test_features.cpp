@@ -1,9 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analysis/bars.h"
 #include "analysis/beat_refine.h"
-#include "analysis/similarity.h"
 #include "analysis/onsets.h"
+#include "analysis/similarity.h"
 #include "support/media.h"
+#include "support/test_program.h"
 
 #include <numbers>
 
@@ -132,5 +133,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestFeatures)
+PULSEPIN_TEST_CLASS(TestFeatures, "test_features")
 #include "test_features.moc"

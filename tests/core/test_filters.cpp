@@ -6,6 +6,7 @@
 #include "dsp/harmonic_percussive.h"
 #include "dsp/real_fft.h"
 #include "dsp/smoothing.h"
+#include "support/test_program.h"
 
 #include <QTest>
 #include <algorithm>
@@ -347,5 +348,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestFilters)
+PULSEPIN_TEST_CLASS(TestFilters, "test_filters")
 #include "test_filters.moc"

@@ -5,6 +5,7 @@
 #include "interchange/project_json.h"
 #include "model/history.h"
 #include "support/checked_pieces.h"
+#include "support/test_program.h"
 
 #include <QTest>
 
@@ -117,5 +118,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestFindings)
+PULSEPIN_TEST_CLASS(TestFindings, "test_findings")
 #include "test_findings.moc"

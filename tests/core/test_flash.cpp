@@ -6,6 +6,7 @@
 // implementation of that definition. Values of ITU-R BT.1702 (20 cd/m2, 160 cd/m2, a quarter of the screen)
 // are from memory.
 #include "check/flash_meter.h"
+#include "support/test_program.h"
 
 #include <QTest>
 #include <array>
@@ -459,5 +460,5 @@ private:
     int seen_ = 0;
 };
 
-QTEST_APPLESS_MAIN(TestFlash)
+PULSEPIN_TEST_CLASS(TestFlash, "test_flash")
 #include "test_flash.moc"

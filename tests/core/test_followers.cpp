@@ -1,15 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Curves that follow the music: levels against signals whose level is known, and against libebur128.
-#include "kinds/kinds.h"
 #include "follow/feeds.h"
 #include "follow/freeze.h"
 #include "follow/sources.h"
 #include "follow/steps.h"
+#include "kinds/kinds.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
 #include "support/media.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 
 #include <QTest>
 #include <ebur128.h>
@@ -536,5 +537,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestFollowers)
+PULSEPIN_TEST_CLASS(TestFollowers, "test_followers")
 #include "test_followers.moc"

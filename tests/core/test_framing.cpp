@@ -10,10 +10,11 @@
 #include "model/piece_edits.h"
 #include "model/planting_edits.h"
 #include "model/shot_edits.h"
-#include "schedule/pulses.h"
 #include "schedule/place.h"
+#include "schedule/pulses.h"
 #include "stage/staged_frame.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 
 #include <QTest>
 
@@ -184,5 +185,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestFraming)
+PULSEPIN_TEST_CLASS(TestFraming, "test_framing")
 #include "test_framing.moc"

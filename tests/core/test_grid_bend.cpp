@@ -5,6 +5,7 @@
 #include "model/history.h"
 #include "schedule/resolve.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 #include "time/grid_bend.h"
 #include "time/grid_edits.h"
 #include "time/taps.h"
@@ -278,5 +279,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestGridBend)
+PULSEPIN_TEST_CLASS(TestGridBend, "test_grid_bend")
 #include "test_grid_bend.moc"

@@ -1,13 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Beats in and out: lists, tempo maps, JAMS.
-#include "kinds/kinds.h"
 #include "interchange/beat_list.h"
 #include "interchange/exporters.h"
 #include "interchange/grid_importers.h"
 #include "interchange/jams.h"
 #include "interchange/midi_tempo_map.h"
+#include "kinds/kinds.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 #include "time/grid_bend.h"
 #include "time/grid_edits.h"
 
@@ -254,5 +255,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestGridFiles)
+PULSEPIN_TEST_CLASS(TestGridFiles, "test_grid_files")
 #include "test_grid_files.moc"

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "check/grid_trust.h"
+#include "support/test_program.h"
 #include "time/grid_bend.h"
 #include "time/grid_edits.h"
 
@@ -78,7 +79,9 @@ private slots:
         QCOMPARE(places.size(), std::size_t{1});
         QVERIFY(std::abs(places[0].from.value - 8) < 1e-9 && std::abs(places[0].until.value - 12) < 1e-9);
         QVERIFY(doubtful_places(trust_by_bar(*shifted(unsure, Seconds(0.001)), onsets)).empty());
-        QVERIFY(doubtful_places(trust_by_bar(*with_double_tempo(*with_half_tempo(unsure)), onsets)).empty());
+        QVERIFY(
+            doubtful_places(trust_by_bar(*with_tempo_ratio(*with_tempo_ratio(unsure, 1, 2), 2, 1), onsets))
+                .empty());
         for (std::size_t i = 16; i < 24; ++i)
             beats[i].confidence = 0.9f;
         const auto likely = *BeatGrid::make(beats, grid.first_beat(), grid.metres());
@@ -91,7 +94,7 @@ private slots:
         QCOMPARE(difference(grid, grid), (GridDifference{grid.beats().size(), 0, 0, 0}));
         const auto moved = *with_beat_moved(grid, 10, Seconds(5.05), BendReach::OnlyThis);
         QCOMPARE(difference(grid, moved).moved, std::size_t{1});
-        const auto doubled = *with_double_tempo(grid);
+        const auto doubled = *with_tempo_ratio(grid, 2, 1);
         const auto d = difference(grid, doubled);
         QCOMPARE(d.same, grid.beats().size());
         QCOMPARE(d.added, doubled.beats().size() - grid.beats().size());
@@ -131,5 +134,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestGridTrust)
+PULSEPIN_TEST_CLASS(TestGridTrust, "test_grid_trust")
 #include "test_grid_trust.moc"

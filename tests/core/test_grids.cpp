@@ -11,6 +11,7 @@
 #include "support/drum_score.h"
 #include "support/found_beats.h"
 #include "support/media.h"
+#include "support/test_program.h"
 
 #include <QFile>
 #include <functional>
@@ -560,5 +561,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestGrids)
+PULSEPIN_TEST_CLASS(TestGrids, "test_grids")
 #include "test_grids.moc"

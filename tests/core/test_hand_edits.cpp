@@ -3,11 +3,13 @@
 // What commands decide: edits of what is selected and at a moment.
 #include "hand/copying.h"
 #include "hand/hand_edits.h"
+#include "hand/hits.h"
 #include "model/anchored_time.h"
 #include "model/edits.h"
 #include "model/shot_edits.h"
 #include "schedule/sound_parts.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 
 #include <QTest>
 
@@ -80,6 +82,147 @@ private slots:
             QVERIFY(!edited.error().message().empty());
         }
         QVERIFY(!hand_edit("dance"));
+    }
+
+    void the_grid_is_corrected_by_name() {
+        Table table;
+        const auto tempo = [](const Result<HandEdited>& edited) {
+            return edited->project.grid->typical_tempo().value;
+        };
+        QVERIFY(std::abs(tempo(table.run("tempo-ratio", {})) - 60) < 1e-9);
+        QVERIFY(std::abs(tempo(table.run("tempo-ratio", {}, 0, {{"beats", 3.0}, {"of", 2.0}})) - 180) < 1e-9);
+        const auto faster = table.run("tempo", {}, 0, {{"bpm", 150.0}});
+        QVERIFY(std::abs(tempo(faster) - 150) < 1e-9);
+        QVERIFY(Table::time_in(faster->project, table.marker) < 3.9); // with its beat
+        const auto kept = table.run("tempo", {}, 0, {{"bpm", 150.0}, {"keep", "times"}});
+        QCOMPARE(Table::time_in(kept->project, table.marker), 4.0);
+        const auto waltz = table.run("metre", {}, 0, {{"beats", 3.0}});
+        QCOMPARE(waltz->project.grid->position_of(Ticks(3 * ticks_per_beat)), (MusicalPosition{2, 1, 0}));
+        QCOMPARE(Table::time_in(table.run("shift-grid", {}, 0, {{"ms", 250.0}})->project, table.marker),
+                 4.25);
+        const auto named = table.run("bar-one", {}, 2.0);
+        QCOMPARE(named->project.grid->time_at(Ticks(0)), Seconds(2));
+        QCOMPARE(Table::time_in(named->project, table.marker), 4.0);
+        const auto beats = table.project.grid->beats().size();
+        QCOMPARE(table.run("add-beat", {}, 2.25)->project.grid->beats().size(), beats + 1);
+        QCOMPARE(table.run("delete-beat", {}, 2.0)->project.grid->beats().size(), beats - 1);
+        table.project.grid = nullptr;
+        const Schedule bare(table.project);
+        QVERIFY(!hand_edit("tempo")->run({bare, {}, {}, {}, {}, {}}));
+        const auto steady = hand_edit("steady-grid")->run({bare, {}, Seconds(0.5), {}, {}, {{"bpm", 100.0}}});
+        QVERIFY(std::abs(tempo(steady) - 100) < 1e-9);
+        QCOMPARE(steady->project.grid->time_at(Ticks(0)), Seconds(0.5));
+    }
+
+    void layers_and_their_effects_are_changed_by_name() {
+        Table table;
+        const auto take = [&](std::string_view id, const ParamValues& values) {
+            auto edited = table.run(id, {}, 0, values);
+            if (edited)
+                table.project = edited->project;
+            return edited.has_value();
+        };
+        const auto layer = [&](const char* name) -> const Layer* {
+            for (const auto& one : table.project.stage->layers)
+                if (one.name == name)
+                    return &one;
+            return nullptr;
+        };
+        QVERIFY(take("add-layer", {{"kind", "title"}, {"name", "Words"}, {"text", "over"}}));
+        QCOMPARE(layer("Words")->text, std::string("over"));
+        QVERIFY(take("write-title", {{"layer", "Words"}, {"text", "the levee"}}));
+        QCOMPARE(layer("Words")->text, std::string("the levee"));
+        QVERIFY(take("set-layer", {{"layer", "Words"}, {"parameter", "scale"}, {"value", 60.0}}));
+        QCOMPARE(layer("Words")->values.at("scale"), 60.0);
+        QVERIFY(!take("set-layer", {{"layer", "Words"}, {"parameter", "opacity"}, {"value", 1e6}}));
+        QVERIFY(!take("set-layer", {{"layer", "Words"}, {"parameter", "taste"}, {"value", 1.0}}));
+        QVERIFY(take("add-effect", {{"layer", "Words"}, {"effect", "glow"}}));
+        QCOMPARE(layer("Words")->effects.size(), std::size_t{1});
+        QVERIFY(take("remove-effect", {{"layer", "Words"}, {"effect", "glow"}}));
+        QVERIFY(layer("Words")->effects.empty());
+        QVERIFY(take("hide-layer", {{"layer", "Words"}}) && layer("Words")->hidden);
+        QVERIFY(take("name-layer", {{"layer", "Words"}, {"name", "Refrain"}}) && layer("Refrain"));
+        QVERIFY(take("remove-layer", {{"layer", "Refrain"}}) && !layer("Refrain"));
+        QVERIFY(!take("remove-layer", {{"layer", "Refrain"}}));
+        QVERIFY(!take("add-layer", {{"kind", "hologram"}}));
+    }
+
+    void lanes_are_added_and_drive_by_name() {
+        Table table;
+        const auto take = [&](std::string_view id, const ParamValues& values) {
+            auto edited = table.run(id, {}, 0, values);
+            if (edited)
+                table.project = edited->project;
+            return edited.has_value();
+        };
+        const std::string shots = table.project.stage->layers.front().name;
+        QVERIFY(take("add-lane", {{"kind", "pulses"},
+                                  {"name", "Beat"},
+                                  {"layer", shots},
+                                  {"parameter", "scale"},
+                                  {"peak", "118"}}));
+        const Lane* lane = table.project.lanes.back().get();
+        QCOMPARE(lane->motion->own.target.parameter, std::string("scale"));
+        QCOMPARE(lane->motion->own.high, 118.0);
+        QVERIFY(take("drive", {{"lane", "Beat"}, {"layer", shots}, {"parameter", "blur"}}));
+        lane = table.project.lanes.back().get();
+        QCOMPARE(lane->motion->own.low, 0.0); // an amount rests at nothing
+        QVERIFY(lane->motion->own.high > 0);
+        QVERIFY(take("mute-lane", {{"lane", "Beat"}}) && table.project.lanes.back()->muted);
+        QVERIFY(take("lock-lane", {{"lane", "Beat"}}) && table.project.lanes.back()->locked);
+        QVERIFY(!take("remove-lane", {{"lane", "Beat"}})); // it is locked
+        QVERIFY(take("lock-lane", {{"lane", "Beat"}, {"locked", 0.0}}));
+        QVERIFY(take("remove-lane", {{"lane", "Beat"}}));
+        QVERIFY(!take("add-lane", {{"kind", "markers"}, {"layer", shots}, {"parameter", "scale"}}));
+        QVERIFY(!take("add-lane", {{"kind", "dreams"}}));
+    }
+
+    void a_property_hits_on_each_onset_of_a_row() {
+        Table table;
+        Detection found;
+        OnsetRow kick;
+        kick.name = "kick";
+        kick.onsets = {{Seconds(1), 1.0f}, {Seconds(2), 0.5f}, {Seconds(5), 1.0f}};
+        found.rows.push_back(kick);
+        table.project.detection = std::make_shared<const Detection>(found);
+        const LayerId shots = table.project.stage->layers.front().id;
+        const auto hits = with_hits(table.project, {shots, "scale"}, "kick");
+        QVERIFY2(hits, hits ? "" : hits.error().message().c_str());
+        QCOMPARE(hits->count, std::size_t{3});
+        const Lane* lane = hits->project.lane(hits->lane);
+        QCOMPARE(lane->name, std::string("Shots · scale on kick"));
+        QCOMPARE(lane->motion->own.target, (Target{shots, "scale"}));
+        const auto pins = resolve(hits->project, *lane).pins;
+        QCOMPARE(pins.size(), std::size_t{3});
+        QVERIFY(std::abs(pins[1].time.value - 2) < 0.01);
+        QCOMPARE(
+            with_hits(table.project, {shots, "scale"}, "kick", TimeSpan{Seconds(1.5), Seconds(4)})->count,
+            std::size_t{1});
+        QVERIFY(!with_hits(table.project, {shots, "scale"}, "snare"));
+        QVERIFY(!with_hits(table.project, {LayerId{999}, "scale"}, "kick"));
+        QVERIFY(!with_hits(table.project, {shots, "scale"}, "kick", TimeSpan{Seconds(8), Seconds(9)}));
+        // The same by name.
+        const auto named =
+            table.run("hit", {}, 0, {{"row", "kick"}, {"layer", "Shots"}, {"parameter", "blur"}});
+        QVERIFY2(named, named ? "" : named.error().message().c_str());
+        QCOMPARE(named->count, std::size_t{3});
+        // Without beats as well.
+        table.project.grid = nullptr;
+        QCOMPARE(with_hits(table.project, {shots, "scale"}, "kick")->count, std::size_t{3});
+    }
+
+    void the_piece_itself_is_changed_by_name() {
+        Table table;
+        QCOMPARE(table.run("picture-size", {}, 0, {{"width", 1080.0}, {"height", 1920.0}})
+                     ->project.settings->picture_width,
+                 1080);
+        const auto film = table.run("frame-rate", {}, 0, {{"rate", "30000/1001"}});
+        QCOMPARE(film->project.settings->frame_rate, *FrameRate::make(30000, 1001));
+        QVERIFY(!table.run("frame-rate", {}, 0, {{"rate", "many"}}));
+        QCOMPARE(table.run("name-piece", {}, 0, {{"title", "Levee"}})->project.settings->title,
+                 std::string("Levee"));
+        QCOMPARE(table.run("rounding", {}, 0, {{"rounding", "never-late"}})->project.settings->rounding,
+                 FrameRounding::NeverLate);
     }
 
     void selected_pins_are_moved_and_locked_ones_left_alone() {
@@ -299,5 +442,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestHandEdits)
+PULSEPIN_TEST_CLASS(TestHandEdits, "test_hand_edits")
 #include "test_hand_edits.moc"

@@ -1,17 +1,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // What leaves must not lie: to the frame, to the cell, and with the true reason where it is refused.
-#include "kinds/kinds.h"
+#include "base/csv_text.h"
 #include "base/text_file.h"
 #include "base/unicode.h"
 #include "interchange/beat_list.h"
-#include "base/csv_text.h"
 #include "interchange/exporters.h"
 #include "interchange/outputs.h"
+#include "kinds/kinds.h"
 #include "schedule/add_pin.h"
 #include "schedule/resolve.h"
 #include "schedule/triggers.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 #include "time/grid_edits.h"
 
 #include <QTemporaryDir>
@@ -73,12 +74,19 @@ private slots:
         const auto rate = *FrameRate::make(30000, 1001);
         for (const double t : {1e300, -1e300, std::numeric_limits<double>::infinity(),
                                std::numeric_limits<double>::quiet_NaN(), 1e-300, -1e-300, 9e15}) {
-            (void)round_to_frame(Seconds(t), rate, FrameRounding::Nearest);
-            (void)rate.frame_at(Seconds(t));
+            // Whole frames at one end or the other, and the earlier of two times never has the later frame.
+            const auto rounded = round_to_frame(Seconds(t), rate, FrameRounding::Nearest);
+            const auto seen = rate.frame_at(Seconds(t));
+            QVERIFY(std::abs(static_cast<double>(rounded.frame.value - seen.value)) <= 1);
+            if (t > 1e15)
+                QVERIFY(seen > rate.frame_at(Seconds(1e9)));
+            if (t < -1e15)
+                QVERIFY(seen < rate.frame_at(Seconds(-1e9)));
         }
         const auto grid = *BeatGrid::steady(Bpm(120), Seconds(0), {}, Seconds(10));
-        (void)grid.position_of(grid.nearest_tick(Seconds(1e300)));
-        (void)grid.nearest_beat(Seconds(-1e300));
+        QVERIFY(grid.nearest_tick(Seconds(1e300)) > grid.nearest_tick(Seconds(1e6)));
+        QVERIFY(grid.position_of(grid.nearest_tick(Seconds(1e300))).bar > 1000);
+        QVERIFY(grid.nearest_beat(Seconds(-1e300)) <= grid.nearest_beat(Seconds(0)));
     }
 
     /// Where the playhead goes to see a pin, the pin's frame is on screen, whichever way it was rounded.
@@ -172,7 +180,7 @@ private slots:
         auto grid = *BeatGrid::steady(Bpm(120), Seconds(0), {}, Seconds(60));
         int doubled = 0;
         for (; doubled < 20; ++doubled) {
-            auto next = with_double_tempo(grid);
+            auto next = with_tempo_ratio(grid, 2, 1);
             if (!next) {
                 QVERIFY(says(next, "960 beats a minute") && says(next, "15 to 600"));
                 break;
@@ -181,7 +189,7 @@ private slots:
         }
         QCOMPARE(doubled, 2);
         for (int halved = 0; halved < 20; ++halved)
-            if (auto next = with_half_tempo(grid))
+            if (auto next = with_tempo_ratio(grid, 1, 2))
                 grid = *std::move(next);
         QCOMPARE(std::lround(grid.typical_tempo().value), 15);
         QVERIFY(!BeatGrid::make(grid.beats(), std::int64_t{1} << 62, {}));
@@ -301,5 +309,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestHandedOn)
+PULSEPIN_TEST_CLASS(TestHandedOn, "test_handed_on")
 #include "test_handed_on.moc"

@@ -3,6 +3,7 @@
 // What is no music, or hardly: nothing hangs, nothing is made up.
 #include "analysis/analyze.h"
 #include "support/media.h"
+#include "support/test_program.h"
 
 #include <limits>
 #include <numbers>
@@ -190,5 +191,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestHardInput)
+PULSEPIN_TEST_CLASS(TestHardInput, "test_hard_input")
 #include "test_hard_input.moc"

@@ -9,6 +9,7 @@
 #include "base/text_file.h"
 #include "base/unicode.h"
 #include "base/whole.h"
+#include "support/test_program.h"
 
 #include <QDir>
 #include <QTemporaryDir>
@@ -340,5 +341,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestKeptFiles)
+PULSEPIN_TEST_CLASS(TestKeptFiles, "test_kept_files")
 #include "test_kept_files.moc"

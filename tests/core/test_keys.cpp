@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Single keys, own shapes, the layers of the picture, and that all of it is kept in the project file.
-#include "kinds/kinds.h"
 #include "interchange/project_json.h"
+#include "kinds/kinds.h"
 #include "model/key_edits.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
@@ -12,6 +12,7 @@
 #include "schedule/lane_spans.h"
 #include "schedule/place.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 
 #include <QTest>
 
@@ -342,5 +343,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestKeys)
+PULSEPIN_TEST_CLASS(TestKeys, "test_keys")
 #include "test_keys.moc"

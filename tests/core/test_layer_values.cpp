@@ -4,6 +4,7 @@
 #include "stage/effects.h"
 #include "stage/layer_kinds.h"
 #include "stage/layer_values.h"
+#include "support/test_program.h"
 
 #include <QTest>
 #include <cmath>
@@ -210,5 +211,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestLayerValues)
+PULSEPIN_TEST_CLASS(TestLayerValues, "test_layer_values")
 #include "test_layer_values.moc"

@@ -2,12 +2,13 @@
 //
 // A project file may say anything. Each number, text and list is changed to what it must not be; it is
 // refused by name, and what lies at its limit is read.
-#include "kinds/kinds.h"
-#include "interchange/project_json.h"
-#include "model/limits.h"
 #include "fields/within_limits.h"
+#include "interchange/project_json.h"
+#include "kinds/kinds.h"
+#include "model/limits.h"
 #include "schedule/lane_spans.h"
 #include "support/rich_project.h"
+#include "support/test_program.h"
 
 #include <QTest>
 #include <nlohmann/json.hpp>
@@ -188,5 +189,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestLimits)
+PULSEPIN_TEST_CLASS(TestLimits, "test_limits")
 #include "test_limits.moc"

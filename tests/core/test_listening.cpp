@@ -10,6 +10,7 @@
 #include "support/media.h"
 #include "support/projects.h"
 #include "support/sounds.h"
+#include "support/test_program.h"
 
 #include <QTest>
 #include <atomic>
@@ -329,5 +330,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestListening)
+PULSEPIN_TEST_CLASS(TestListening, "test_listening")
 #include "test_listening.moc"

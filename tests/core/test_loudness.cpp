@@ -3,6 +3,7 @@
 // Loudness from tenths of a second against the whole of libebur128, whose gating and spans are its own.
 #include "analysis/loudness.h"
 #include "support/media.h"
+#include "support/test_program.h"
 
 #include <QTest>
 #include <ebur128.h>
@@ -145,5 +146,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestLoudness)
+PULSEPIN_TEST_CLASS(TestLoudness, "test_loudness")
 #include "test_loudness.moc"

@@ -5,6 +5,7 @@
 extern "C" {
 #include <libavformat/avformat.h>
 }
+#include "support/test_program.h"
 #include "words/lyric_formats.h"
 #include "words/lyric_text.h"
 
@@ -334,5 +335,5 @@ void TestLyrics::any_bytes() {
     }
 }
 
-QTEST_GUILESS_MAIN(TestLyrics)
+PULSEPIN_TEST_CLASS(TestLyrics, "test_lyrics")
 #include "test_lyrics.moc"

@@ -3,6 +3,7 @@
 #include "media/picture_sequence.h"
 #include "media/video_reader.h"
 #include "support/media.h"
+#include "support/test_program.h"
 
 #include <QFile>
 #include <limits>
@@ -475,5 +476,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestMedia)
+PULSEPIN_TEST_CLASS(TestMedia, "test_media")
 #include "test_media.moc"

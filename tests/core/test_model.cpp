@@ -3,6 +3,7 @@
 #include "model/history.h"
 #include "schedule/sound_parts.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 #include "time/grid_edits.h"
 
 #include <QTest>
@@ -64,8 +65,8 @@ private slots:
             for (int step = 0; step < 6; ++step) {
                 const auto& grid = *project.grid;
                 const Result<BeatGrid> next =
-                    random() % 4 == 0   ? with_half_tempo(grid)
-                    : random() % 3 == 0 ? with_double_tempo(grid)
+                    random() % 4 == 0   ? with_tempo_ratio(grid, 1, 2)
+                    : random() % 3 == 0 ? with_tempo_ratio(grid, 2, 1)
                     : random() % 2 == 0 ? with_bar_one_at(grid, static_cast<std::int64_t>(random() % 30))
                                         : with_metre(grid, {static_cast<int>(random() % 6) + 2, 4});
                 if (!next) { // too slow or too fast to be music: told, and the grid stays
@@ -88,7 +89,7 @@ private slots:
                              {{{}, MusicalAnchor{Ticks(16 * 960)}, MarkerBody{}, {}},
                               {{}, MusicalAnchor{Ticks(17 * 960)}, MarkerBody{}, {}}});
         const auto before = times_of(project);
-        const auto half = relabelled(project, *with_half_tempo(*project.grid));
+        const auto half = relabelled(project, *with_tempo_ratio(*project.grid, 1, 2));
         for (const auto& [id, time] : times_of(half))
             QVERIFY(std::abs((time - before.at(id)).value) < 1e-12);
         for (const auto& pin : half.first_lane(&LaneKindRow::marks)->pins)
@@ -393,5 +394,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestModel)
+PULSEPIN_TEST_CLASS(TestModel, "test_model")
 #include "test_model.moc"

@@ -6,6 +6,7 @@
 #include "schedule/triggers.h"
 #include "schedule/variation.h"
 #include "stage/moves.h"
+#include "support/test_program.h"
 
 #include <QTest>
 #include <cmath>
@@ -291,5 +292,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestMoves)
+PULSEPIN_TEST_CLASS(TestMoves, "test_moves")
 #include "test_moves.moc"

@@ -5,6 +5,7 @@
 #include "model/onset_edits.h"
 #include "schedule/picker.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 
 #include <QTest>
 
@@ -157,5 +158,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestOnsetEdits)
+PULSEPIN_TEST_CLASS(TestOnsetEdits, "test_onset_edits")
 #include "test_onset_edits.moc"

@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "analysis/similarity.h"
 #include "analysis/loudness.h"
 #include "analysis/onsets.h"
+#include "analysis/similarity.h"
 #include "support/media.h"
+#include "support/test_program.h"
 
 #include <numbers>
 #include <set>
@@ -246,5 +247,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestOnsets)
+PULSEPIN_TEST_CLASS(TestOnsets, "test_onsets")
 #include "test_onsets.moc"

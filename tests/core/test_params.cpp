@@ -2,17 +2,18 @@
 //
 // Parameters: values by name, their ranges, their texts, what becomes of those that earlier files had by
 // place.
-#include "kinds/kinds.h"
 #include "follow/sources.h"
 #include "follow/steps.h"
 #include "interchange/exporters.h"
 #include "interchange/project_file.h"
 #include "interchange/project_json.h"
+#include "kinds/kinds.h"
 #include "model/planting_edits.h"
 #include "model/pulse_params.h"
 #include "schedule/picker_tables.h"
 #include "stage/effects.h"
 #include "support/rich_project.h"
+#include "support/test_program.h"
 
 #include <QProcess>
 #include <QTest>
@@ -262,5 +263,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestParams)
+PULSEPIN_TEST_CLASS(TestParams, "test_params")
 #include "test_params.moc"

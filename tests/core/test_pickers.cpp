@@ -5,6 +5,7 @@
 #include "schedule/picker_tables.h"
 #include "schedule/resolve.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 #include "time/grid_bend.h"
 
 #include <QTest>
@@ -284,5 +285,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestPickers)
+PULSEPIN_TEST_CLASS(TestPickers, "test_pickers")
 #include "test_pickers.moc"

@@ -13,6 +13,7 @@
 #include "model/piece_edits.h"
 #include "model/stage_edits.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 
 #include <QTest>
 #include <algorithm>
@@ -144,5 +145,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestPiece)
+PULSEPIN_TEST_CLASS(TestPiece, "test_piece")
 #include "test_piece.moc"

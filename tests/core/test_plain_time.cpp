@@ -7,9 +7,10 @@
 #include "model/copies.h"
 #include "model/pin_edits.h"
 #include "model/planting_edits.h"
-#include "schedule/place.h"
 #include "schedule/picker_tables.h"
+#include "schedule/place.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 #include "time/clock_grid.h"
 
 #include <QTest>
@@ -316,5 +317,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestPlainTime)
+PULSEPIN_TEST_CLASS(TestPlainTime, "test_plain_time")
 #include "test_plain_time.moc"

@@ -8,6 +8,7 @@
 #include "schedule/place.h"
 #include "schedule/triggers.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 #include "time/grid_edits.h"
 
 #include <QTest>
@@ -414,5 +415,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestPlantings)
+PULSEPIN_TEST_CLASS(TestPlantings, "test_plantings")
 #include "test_plantings.moc"

@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "play/level_meter.h"
 #include "play/command_queue.h"
+#include "play/level_meter.h"
 #include "play/mixer.h"
 #include "support/media.h"
+#include "support/test_program.h"
 
 #include <thread>
 
@@ -300,10 +301,14 @@ private slots:
 
     void sound_changes_while_rendering() {
         Mixer mixer(48000);
+        std::atomic<float> loudest = 0;
         std::jthread device([&](const std::stop_token& stop) {
             std::vector<float> block(512);
-            while (!stop.stop_requested())
+            while (!stop.stop_requested()) {
                 mixer.render(block);
+                for (const float value : block)
+                    loudest = std::max(loudest.load(), std::isfinite(value) ? std::abs(value) : 1e9f);
+            }
         });
         for (std::uint32_t i = 0; i < 200; ++i) {
             mixer.set_sound(heard(ramp(100 + i)));
@@ -312,6 +317,14 @@ private slots:
             mixer.play({Samples(0), std::nullopt, true, Samples(0), i});
             (void)mixer.heard(mixer.rendered());
         }
+        // The last of two hundred orders is the one that holds, and nothing louder than sound and click came
+        // out.
+        QVERIFY(QTest::qWaitFor([&] { return mixer.heard(mixer.rendered()).run == 199; }, 5000));
+        device.request_stop();
+        device.join();
+        const auto place = mixer.heard(mixer.rendered());
+        QVERIFY(place.position >= Samples(0) && place.position <= Samples(299));
+        QVERIFY2(loudest > 0 && loudest < 4, qPrintable(QString::number(loudest.load())));
     }
 
     void each_sound_of_a_click_begins_on_its_sample_with_its_loudest() {
@@ -345,5 +358,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestPlay)
+PULSEPIN_TEST_CLASS(TestPlay, "test_play")
 #include "test_play.moc"

@@ -14,6 +14,7 @@
 #include "schedule/place.h"
 #include "stage/staged_frame.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 
 #include <QTest>
 
@@ -265,5 +266,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestPoses)
+PULSEPIN_TEST_CLASS(TestPoses, "test_poses")
 #include "test_poses.moc"

@@ -5,6 +5,7 @@
 #include "kinds/kinds.h"
 #include "schedule/place.h"
 #include "support/rich_project.h"
+#include "support/test_program.h"
 
 #include <QDir>
 #include <QFile>
@@ -290,5 +291,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestProjectFile)
+PULSEPIN_TEST_CLASS(TestProjectFile, "test_project_file")
 #include "test_project_file.moc"

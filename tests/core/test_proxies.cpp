@@ -6,6 +6,7 @@
 #include "media/proxy.h"
 #include "media/video_reader.h"
 #include "support/media.h"
+#include "support/test_program.h"
 
 #include <QElapsedTimer>
 
@@ -129,5 +130,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestProxies)
+PULSEPIN_TEST_CLASS(TestProxies, "test_proxies")
 #include "test_proxies.moc"

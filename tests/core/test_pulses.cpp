@@ -1,12 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Easings against published definitions, and pulses against what is common practice.
-#include "kinds/kinds.h"
 #include "interchange/exporters.h"
+#include "kinds/kinds.h"
 #include "model/lane_edits.h"
 #include "params/easings.h"
 #include "schedule/pulses.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 
 #include <QEasingCurve>
 #include <QTest>
@@ -271,5 +272,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestPulses)
+PULSEPIN_TEST_CLASS(TestPulses, "test_pulses")
 #include "test_pulses.moc"

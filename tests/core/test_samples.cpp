@@ -3,6 +3,7 @@
 #include "media/resampler.h"
 #include "media/sample_store.h"
 #include "media/sound_outline.h"
+#include "support/test_program.h"
 
 #include <QTemporaryDir>
 #include <QTest>
@@ -308,5 +309,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestSamples)
+PULSEPIN_TEST_CLASS(TestSamples, "test_samples")
 #include "test_samples.moc"

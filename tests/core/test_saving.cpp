@@ -8,6 +8,7 @@
 #include "interchange/project_file.h"
 #include "kinds/kinds.h"
 #include "support/rich_project.h"
+#include "support/test_program.h"
 
 #include <QDir>
 #include <QFile>
@@ -323,5 +324,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestSaving)
+PULSEPIN_TEST_CLASS(TestSaving, "test_saving")
 #include "test_saving.moc"

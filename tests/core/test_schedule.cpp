@@ -1,9 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "base/ordinal.h"
 #include "kinds/kinds.h"
 #include "schedule/picker_tables.h"
+#include "schedule/piece_length.h"
 #include "schedule/place.h"
 #include "schedule/shots.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 
 #include <QTest>
 #include <cmath>
@@ -238,5 +241,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestSchedule)
+PULSEPIN_TEST_CLASS(TestSchedule, "test_schedule")
 #include "test_schedule.moc"

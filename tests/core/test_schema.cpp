@@ -1,11 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // The published schema says what the reader reads: checked by valijson, which knows nothing of Pulse Pin.
-#include "kinds/kinds.h"
 #include "base/text_file.h"
 #include "interchange/project_json.h"
 #include "interchange/schema_writer.h"
+#include "kinds/kinds.h"
 #include "support/rich_project.h"
+#include "support/test_program.h"
 
 #include <QTest>
 #include <nlohmann/json.hpp>
@@ -110,5 +111,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestSchema)
+PULSEPIN_TEST_CLASS(TestSchema, "test_schema")
 #include "test_schema.moc"

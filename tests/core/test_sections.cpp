@@ -4,6 +4,7 @@
 #include "analysis/section_roles.h"
 #include "analysis/section_starts.h"
 #include "analysis/sections.h"
+#include "support/test_program.h"
 
 #include <QTest>
 
@@ -166,5 +167,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestSections)
+PULSEPIN_TEST_CLASS(TestSections, "test_sections")
 #include "test_sections.moc"

@@ -5,6 +5,7 @@
 #include "model/lane_edits.h"
 #include "model/stage_edits.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 
 #include <QTest>
 
@@ -130,5 +131,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestSeenValues)
+PULSEPIN_TEST_CLASS(TestSeenValues, "test_seen_values")
 #include "test_seen_values.moc"

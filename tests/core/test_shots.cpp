@@ -1,13 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Which shot a cut shows and from where; triggers as they act.
-#include "kinds/kinds.h"
 #include "interchange/edl.h"
+#include "kinds/kinds.h"
 #include "model/shot_edits.h"
+#include "schedule/lasting.h"
+#include "schedule/piece_length.h"
 #include "schedule/place.h"
 #include "schedule/shots.h"
 #include "schedule/triggers.h"
 #include "support/projects.h"
+#include "support/test_program.h"
 
 #include <QTest>
 #include <map>
@@ -394,5 +397,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestShots)
+PULSEPIN_TEST_CLASS(TestShots, "test_shots")
 #include "test_shots.moc"

@@ -11,10 +11,12 @@
 #include "model/onset_edits.h"
 #include "model/song_edits.h"
 #include "schedule/picker.h"
+#include "schedule/piece_length.h"
 #include "schedule/shots.h"
 #include "support/media.h"
 #include "support/projects.h"
 #include "support/sounds.h"
+#include "support/test_program.h"
 
 #include <QTest>
 #include <random>
@@ -376,5 +378,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestSongEdits)
+PULSEPIN_TEST_CLASS(TestSongEdits, "test_song_edits")
 #include "test_song_edits.moc"

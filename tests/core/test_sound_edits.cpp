@@ -5,6 +5,7 @@
 #include "model/sound_edits.h"
 #include "support/projects.h"
 #include "support/sounds.h"
+#include "support/test_program.h"
 
 #include <QTest>
 
@@ -64,5 +65,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestSoundEdits)
+PULSEPIN_TEST_CLASS(TestSoundEdits, "test_sound_edits")
 #include "test_sound_edits.moc"

@@ -7,6 +7,7 @@
 #include "media/sound_part.h"
 #include "media/write_wav.h"
 #include "support/media.h"
+#include "support/test_program.h"
 
 #include <QFile>
 #include <QTemporaryDir>
@@ -383,5 +384,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestSoundParts)
+PULSEPIN_TEST_CLASS(TestSoundParts, "test_sound_parts")
 #include "test_sound_parts.moc"

@@ -4,6 +4,7 @@
 // reached.
 #include "stage/sparks.h"
 #include "support/scene.h"
+#include "support/test_program.h"
 
 #include <QTest>
 #include <chrono>
@@ -147,5 +148,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestSparks)
+PULSEPIN_TEST_CLASS(TestSparks, "test_sparks")
 #include "test_sparks.moc"

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analysis/spectrum_map.h"
 #include "support/media.h"
+#include "support/test_program.h"
 
 #include <algorithm>
 #include <numbers>
@@ -85,5 +86,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestSpectrumMap)
+PULSEPIN_TEST_CLASS(TestSpectrumMap, "test_spectrum_map")
 #include "test_spectrum_map.moc"

@@ -5,6 +5,7 @@
 #include "analysis/voice.h"
 #include "media/load_sound.h"
 #include "speech/speech.h"
+#include "support/test_program.h"
 #include "words/lay_words.h"
 
 #include <QFile>
@@ -125,5 +126,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestSpeech)
+PULSEPIN_TEST_CLASS(TestSpeech, "test_speech")
 #include "test_speech.moc"

@@ -13,6 +13,7 @@
 #include "stage/staged_frame.h"
 #include "stage/trigger_acts.h"
 #include "support/scene.h"
+#include "support/test_program.h"
 
 #include <QTemporaryDir>
 #include <QTest>
@@ -372,5 +373,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestStage)
+PULSEPIN_TEST_CLASS(TestStage, "test_stage")
 #include "test_stage.moc"

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Tapping along, and courses of the tempo.
+#include "support/test_program.h"
 #include "time/grid_bend.h"
 #include "time/grid_edits.h"
 #include "time/taps.h"
@@ -176,5 +177,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestTaps)
+PULSEPIN_TEST_CLASS(TestTaps, "test_taps")
 #include "test_taps.moc"

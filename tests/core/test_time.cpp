@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "support/test_program.h"
 #include "time/grid_edits.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
@@ -222,12 +223,12 @@ private slots:
 
     void relabelling_keeps_beats_in_time() {
         const auto grid = wobbly_grid(5, -3);
-        const auto half = *with_half_tempo(grid);
+        const auto half = *with_tempo_ratio(grid, 1, 2);
         QCOMPARE(half.time_at(Ticks(0)), grid.time_at(Ticks(0)));
         QCOMPARE(half.time_at(Ticks(7 * 960)), grid.time_at(Ticks(14 * 960)));
-        const auto twice = *with_double_tempo(grid);
+        const auto twice = *with_tempo_ratio(grid, 2, 1);
         QCOMPARE(twice.time_at(Ticks(14 * 960)), grid.time_at(Ticks(7 * 960)));
-        const auto back = *with_half_tempo(twice);
+        const auto back = *with_tempo_ratio(twice, 1, 2);
         for (std::int64_t beat = 0; beat < 50; ++beat)
             QCOMPARE(back.time_at(Ticks(beat * 960)), grid.time_at(Ticks(beat * 960)));
         const auto renamed = *with_bar_one_at(grid, 6);
@@ -240,11 +241,6 @@ private slots:
         const auto later = *shifted(grid, Seconds(0.03));
         QCOMPARE(later.first_beat(), grid.first_beat());
         QVERIFY(std::abs((later.time_at(Ticks(960)) - grid.time_at(Ticks(960))).value - 0.03) < 1e-12);
-        const auto steady = *made_steady(grid);
-        for (std::size_t i = 2; i < steady.beats().size(); ++i)
-            QVERIFY(std::abs((steady.beats()[i].time + steady.beats()[i - 2].time -
-                              steady.beats()[i - 1].time * 2.0)
-                                 .value) < 1e-9);
         QVERIFY(std::abs(with_mean_tempo(grid, Bpm(100))->mean_tempo().value - 100) < 1e-9);
     }
 
@@ -260,5 +256,5 @@ private slots:
     }
 };
 
-QTEST_APPLESS_MAIN(TestTime)
+PULSEPIN_TEST_CLASS(TestTime, "test_time")
 #include "test_time.moc"

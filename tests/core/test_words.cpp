@@ -7,6 +7,7 @@
 #include "hand/word_titles.h"
 #include "model/edits.h"
 #include "support/scene.h"
+#include "support/test_program.h"
 #include "time/grid_edits.h"
 #include "words/lyric_formats.h"
 
@@ -472,5 +473,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(TestWords)
+PULSEPIN_TEST_CLASS(TestWords, "test_words")
 #include "test_words.moc"

@@ -10,6 +10,7 @@
 #include "media/tone_map.h"
 #include "media/video_reader.h"
 #include "support/media.h"
+#include "support/test_program.h"
 #include "time/frame_rate.h"
 
 #include <QDir>
@@ -408,5 +409,5 @@ private slots:
     }
 };
 
-QTEST_GUILESS_MAIN(Zoo)
+PULSEPIN_TEST_CLASS(Zoo, "zoo")
 #include "zoo.moc"

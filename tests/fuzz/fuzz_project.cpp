@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "interchange/project_json.h"
 #include "fields/within_limits.h"
+#include "interchange/project_json.h"
 #include "schedule/lane_spans.h"
 #include "use_grid.h"
 

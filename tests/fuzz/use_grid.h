@@ -25,9 +25,9 @@ inline void use(const BeatGrid& grid) {
     const Seconds inside = grid.beats().front().time;
     demand(std::abs((grid.time_at(grid.beats_at(inside)) - inside).value) < 1e-6);
     (void)grid.ticks_of({1, 1, 0});
-    if (const auto twice = with_double_tempo(grid))
+    if (const auto twice = with_tempo_ratio(grid, 2, 1))
         demand(twice->beats().size() >= grid.beats().size());
-    (void)with_half_tempo(grid);
+    (void)with_tempo_ratio(grid, 1, 2);
 }
 
 } // namespace pulsepin::fuzz

@@ -1,11 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "add_lane_dialog.h"
 #include "base/text_file.h"
-#include "dragging.h"
-#include "forms/rows_field.h"
-#include "main_window.h"
+#include "pages/dialogs/add_lane_dialog.h"
+#include "parts/dragging.h"
+#include "parts/finder.h"
+#include "parts/rows_field.h"
+#include "shell/main_window.h"
 
 #include <QApplication>
 #include <QComboBox>
@@ -13,6 +14,7 @@
 #include <QDropEvent>
 #include <QInputDialog>
 #include <QLineEdit>
+#include <QListWidget>
 #include <QMenu>
 #include <QMessageBox>
 #include <QMimeData>
@@ -25,6 +27,7 @@
 #include <cmath>
 #include <functional>
 #include <memory>
+#include <utility>
 
 namespace pulsepin::test {
 
@@ -156,8 +159,23 @@ inline QString file_text(const QString& path) {
     return QString::fromStdString(read_text_file(path.toStdString()).value_or(std::string()));
 }
 
-/// Clicks through the menu that `open` opens, entry by entry, as the mouse does. Texts are compared by their
-/// beginnings.
+/// In a list with a field to type in: the words are typed, and the row of that name is clicked.
+inline void find_in(Finder& finder, const QStringList& path) {
+    QTest::keyClicks(finder.findChild<QLineEdit*>("finder words"), path.join(' '));
+    auto* list = finder.findChild<QListWidget*>("finder list");
+    for (int row = 0; row < list->count(); ++row) {
+        auto* item = list->item(row);
+        if ((item->flags() & Qt::ItemIsSelectable) == 0 || !item->text().startsWith(path.back()))
+            continue;
+        list->scrollToItem(item);
+        return QTest::mouseClick(list->viewport(), Qt::LeftButton, {}, list->visualItemRect(item).center());
+    }
+    finder.close();
+    QFAIL(qPrintable("not in the list: " + path.join(", ")));
+}
+
+/// Clicks through the menu or the list that `open` opens, entry by entry, as the mouse does. Texts are
+/// compared by their beginnings.
 inline void choose_from_menu(const std::function<void()>& open, const QStringList& path) {
     struct Walk {
         QStringList path;
@@ -167,6 +185,10 @@ inline void choose_from_menu(const std::function<void()>& open, const QStringLis
     auto walk = std::make_shared<Walk>();
     walk->path = path;
     walk->step = [walk = walk.get()] {
+        if (auto* finder = qobject_cast<Finder*>(QApplication::activePopupWidget())) {
+            find_in(*finder, std::exchange(walk->path, {}));
+            return;
+        }
         auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
         if (!menu && ++walk->waited < 25) // a busy window opens it later
             return QTimer::singleShot(40, qApp, [walk] { walk->step(); });

@@ -35,7 +35,8 @@ inline void add_lane(Desk& desk, const char* kind, const char* name) {
     desk.window.action(QString("add lane of %1").arg(kind))->trigger();
 }
 
-inline void place_on(Desk& desk, const char* lane, const char* every, const char* from, const char* until) {
+inline void place_beats_on(Desk& desk, const char* lane, const char* every, const char* from,
+                           const char* until) {
     desk.window.go_to_stop(Stop::Place);
     desk.click("page Where");
     choose(desk, "lane choice", lane);

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "model/edits.h"
 #include "kinds/kinds.h"
+#include "model/edits.h"
 
 #include <random>
 

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "drawing/timeline/timeline_view.h"
 #include "support/motion_desk.h"
 #include "support/picture_desk.h"
-#include "timeline/timeline_view.h"
 
 #include <vector>
 

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "pages/stops/mark_panel.h"
 #include "support/stage_desk.h"
-#include "stops/mark_panel.h"
 
 #include <QClipboard>
 

@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "commands/bin_commands.h"
 
-#include "file_names.h"
 #include "hand/clip_file.h"
 #include "interchange/outputs.h"
 #include "media/media_endings.h"
@@ -9,7 +8,8 @@
 #include "media/readable_copy.h"
 #include "model/edits.h"
 #include "model/shot_edits.h"
-#include "stops/song_panel.h"
+#include "pages/stops/song_panel.h"
+#include "parts/file_names.h"
 
 #include <QDir>
 #include <QFileDialog>
@@ -30,7 +30,7 @@ void BinCommands::hang_up(QMenu* menu) {
 void BinCommands::show_panel(SongPanel* panel) {
     panel_ = panel;
     connect(panel, &SongPanel::bin_menu_wanted, this, [this](QPoint at) {
-        QMenu menu;
+        QMenu menu(context_.window);
         for (const char* command : {"turn shot right", "turn shot left", "replace file", "copy file"})
             menu.addAction(context_.commands.action(command));
         menu.exec(at);

@@ -4,16 +4,17 @@
 #include "base/text_file.h"
 #include "commands/bin_commands.h"
 #include "commands/play_commands.h"
-#include "file_names.h"
+#include "drawing/timeline/timeline_view.h"
 #include "interchange/check_report.h"
 #include "interchange/outputs.h"
 #include "model/pin_edits.h"
-#include "param_dialog.h"
+#include "pages/dialogs/param_dialog.h"
+#include "pages/stops/check_panel.h"
+#include "pages/stops/place_panel.h"
+#include "pages/stops/sync_table.h"
+#include "parts/file_names.h"
 #include "render/report_pages.h"
-#include "stops/check_panel.h"
-#include "stops/place_panel.h"
-#include "stops/sync_table.h"
-#include "timeline/timeline_view.h"
+#include "schedule/piece_length.h"
 
 #include <QDir>
 #include <QFileInfo>
@@ -100,7 +101,7 @@ void CheckCommands::go_to(Seconds at, Seconds until, LaneId lane, PinId pin) {
         view_.select({pin});
     if (lane.value != 0)
         context_.timeline->reveal_lane(lane);
-    context_.play->set_playhead(at);
+    context_.play->go_to_place(at);
     const auto around = half_a_bar_around(document_.project(), at, until);
     if (player_.has_sound())
         context_.play->play_part(around.from, around.until, at);

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "commands/command_dialogs.h"
 
-#include "widgets.h"
+#include "parts/widgets.h"
 
 #include <QGridLayout>
 #include <QKeyEvent>

@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "commands/context.h"
 
-#include "fields.h"
+#include "drawing/score/score_view.h"
+#include "drawing/timeline/timeline_view.h"
 #include "kinds/kinds.h"
-#include "route_list.h"
+#include "pages/route_list.h"
+#include "parts/fields.h"
 #include "schedule/snapping.h"
-#include "score/score_view.h"
 #include "session/apply_hand_edit.h"
-#include "timeline/timeline_view.h"
 
 #include <QSettings>
 #include <QStackedWidget>
@@ -37,6 +37,9 @@ Seconds Commands::snapped(Seconds time) const {
                                : nearest_place(document_.schedule(), std::nullopt, view_.snaps_to(), time);
         return place && std::abs((*place - time).value) <= by_ear.value ? *place : time;
     }
+    // What is there already is meant first, then what snapping says.
+    if (const auto pin = pin_on_frame_at(document_.schedule(), time); pin && view_.snap() != Snap::Off)
+        return *pin;
     const Seconds place = context_.drawings->currentWidget() == context_.score
                               ? context_.score->snapped(time, false)
                               : context_.timeline->snapped(time, false);

@@ -3,15 +3,16 @@
 
 #include "commands/command_list.h"
 #include "hand/hand_edits.h"
-#include "player.h"
+#include "pages/stops/stop_panel.h"
 #include "session/document.h"
-#include "view_state.h"
+#include "session/player.h"
+#include "session/view_state.h"
 
 class QStackedWidget;
 
 namespace pulsepin {
 
-class BenchArea;
+class FormArea;
 class BinCommands;
 class CheckPanel;
 class ExportPanel;
@@ -31,8 +32,6 @@ class TapPanel;
 class TimelineView;
 class TransportBar;
 
-enum class Stop { Song, Grid, Mark, Place, Motion, Check, Export };
-
 /// What commands work on, and where they find each other. Commands are made before the window has its parts:
 /// those are there when a command runs.
 struct CommandContext {
@@ -46,7 +45,7 @@ struct CommandContext {
     TimelineView* timeline = nullptr;
     ScoreView* score = nullptr;
     TransportBar* transport = nullptr;
-    BenchArea* bench = nullptr;
+    FormArea* bench = nullptr;
     PictureRoom* picture = nullptr;
     PictureHands* hands = nullptr;
     RouteList* route = nullptr;

@@ -2,17 +2,17 @@
 #include "commands/drawing_commands.h"
 
 #include "commands/play_commands.h"
+#include "drawing/timeline/timeline_view.h"
 #include "hand/mouth.h"
 #include "kinds/kinds.h"
 #include "model/change_pins.h"
 #include "model/edits.h"
-#include "mouth_dialog.h"
+#include "pages/dialogs/mouth_dialog.h"
+#include "pages/stops/exposures_page.h"
+#include "pages/stops/notes_page.h"
+#include "pages/stops/tap_panel.h"
 #include "schedule/add_pin.h"
 #include "speech/speech.h"
-#include "stops/exposures_page.h"
-#include "stops/notes_page.h"
-#include "stops/tap_panel.h"
-#include "timeline/timeline_view.h"
 
 #include <map>
 

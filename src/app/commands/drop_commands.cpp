@@ -1,14 +1,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "commands/drop_commands.h"
 
+#include "hand/driving.h"
+#include "hand/hits.h"
 #include "hand/poses.h"
 #include "hand/seen_values.h"
+#include "kinds/kinds.h"
 #include "model/lane_edits.h"
 #include "model/stage_edits.h"
+#include "pages/stops/words_page.h"
+#include "parts/targets.h"
 #include "picture/picture_hands.h"
+#include "schedule/shots.h"
 #include "stage/layer_values.h"
-#include "stops/words_page.h"
-#include "targets.h"
 
 #include <cmath>
 
@@ -31,6 +35,22 @@ void DropCommands::feed_lane(LaneId id, const Target& target) {
         document_.say(tr("“%1” drives %2")
                           .arg(QString::fromStdString(document_.project().lane(id)->name),
                                target_text(document_.project(), target)));
+}
+
+void DropCommands::drop_on_row(const Target& target, std::size_t row) {
+    const auto& project = document_.project();
+    const std::string name = project.detection->rows[row].name;
+    const auto range =
+        view_.range() ? std::optional(TimeSpan{view_.range()->from, view_.range()->until}) : std::nullopt;
+    const auto hits = with_hits(project, target, name, range);
+    if (!hits)
+        return document_.say(QString::fromStdString(hits.error().message()));
+    const QString what = target_text(project, target);
+    if (!document_.apply(Result<Project>(hits->project),
+                         tr("%1 on every %2").arg(what, QString::fromStdString(name))))
+        return;
+    view_.choose_lane(hits->lane);
+    document_.say(tr("%1 pulses: %2 on every %3").arg(hits->count).arg(what, QString::fromStdString(name)));
 }
 
 void DropCommands::drop_on_lane(const Dragged& item, LaneId id, std::optional<PinId> pin, Seconds time) {
@@ -57,23 +77,37 @@ void DropCommands::drop_on_lane(const Dragged& item, LaneId id, std::optional<Pi
         view_.select(std::move(edited->selected));
 }
 
-void DropCommands::drop_on_picture(const Dragged& item, QPointF at) {
+void DropCommands::cut_to(ClipId clip, bool replacing) {
+    const Lane* shots = view_.lane_of_kind(document_.project(), kind_that(&LaneKindRow::cuts));
+    if (!shots)
+        return document_.say(tr("There is no lane of cuts yet: add one first."));
+    const Seconds at = snapped(view_.playhead());
+    const auto* seen =
+        shot_at(document_.schedule().spans(shots->id).shots, rate().frame_at(view_.playhead()));
+    const auto under = seen ? std::optional(seen->cut) : std::nullopt;
+    drop_on_lane(clip, shots->id, cut_taken_over(document_.schedule(), *shots, under, at, replacing), at);
+}
+
+void DropCommands::add_picture(ClipId id, QPointF pixel) {
+    const Clip* clip = document_.project().clip(id);
+    if (!clip || !clip->has_picture)
+        return document_.say(tr("It has no picture."));
+    Layer layer{{}, LayerKind::Picture, clip->name};
+    layer.picture = id;
+    layer.values = {{"position-x", pixel.x()}, {"position-y", pixel.y()}, {"scale", 50}};
+    auto next = with_layer(document_.project(), std::move(layer));
+    if (!next)
+        return document_.say(QString::fromStdString(next.error().message()));
+    const LayerId made = next->stage->layers[next->stage->layers.size() - 2].id;
+    document_.apply(*std::move(next), tr("add picture"));
+    view_.choose_layer(made);
+}
+
+void DropCommands::drop_on_picture(const Dragged& item, QPointF at, Qt::KeyboardModifiers keys) {
     const QPointF pixel(std::round(at.x()), std::round(at.y()));
     const auto& project = document_.project();
-    if (const auto* id = std::get_if<ClipId>(&item)) {
-        const Clip* clip = project.clip(*id);
-        if (!clip || !clip->has_picture)
-            return document_.say(tr("It has no picture."));
-        Layer layer{{}, LayerKind::Picture, clip->name};
-        layer.picture = *id;
-        layer.values = {{"position-x", pixel.x()}, {"position-y", pixel.y()}, {"scale", 50}};
-        auto next = with_layer(project, std::move(layer));
-        if (!next)
-            return document_.say(QString::fromStdString(next.error().message()));
-        const LayerId made = next->stage->layers[next->stage->layers.size() - 2].id;
-        document_.apply(*std::move(next), tr("add picture"));
-        return view_.choose_layer(made);
-    }
+    if (const auto* id = std::get_if<ClipId>(&item))
+        return keys & Qt::ShiftModifier ? add_picture(*id, pixel) : cut_to(*id, keys & Qt::ControlModifier);
     const Frames frame = project.settings->frame_rate.frame_at(view_.playhead());
     if (const auto* id = std::get_if<LayerId>(&item)) {
         document_.apply(with_seen_values(document_.curves(), *id,

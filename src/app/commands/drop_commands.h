@@ -2,7 +2,7 @@
 #pragma once
 
 #include "commands/context.h"
-#include "dragging.h"
+#include "parts/dragging.h"
 
 #include <QPointF>
 
@@ -14,11 +14,16 @@ class DropCommands : public Commands {
 public:
     explicit DropCommands(CommandContext& context) : Commands(context) {}
 
+    /// A lane of pulses on each of the row's onsets drives that: in the range, or in the whole song.
+    void drop_on_row(const Target& target, std::size_t row);
     void drop_on_lane(const Dragged& item, LaneId lane, std::optional<PinId> pin, Seconds time);
-    /// pixel: of the picture, from its middle.
-    void drop_on_picture(const Dragged& item, QPointF pixel);
+    /// pixel: of the picture, from its middle. A clip is a cut at the playhead, with Ctrl it replaces the
+    /// shot that is seen, with Shift it is a layer there.
+    void drop_on_picture(const Dragged& item, QPointF pixel, Qt::KeyboardModifiers keys);
 
 private:
+    void cut_to(ClipId clip, bool replacing);
+    void add_picture(ClipId clip, QPointF pixel);
     void feed_lane(LaneId lane, const Target& target);
 };
 

@@ -2,14 +2,14 @@
 #include "commands/file_commands.h"
 
 #include "commands/grid_commands.h"
-#include "fields.h"
-#include "file_names.h"
 #include "interchange/outputs.h"
 #include "media/media_endings.h"
 #include "model/edits.h"
-#include "question.h"
-#include "schedule_text_dialog.h"
-#include "stops/export_panel.h"
+#include "pages/dialogs/schedule_text_dialog.h"
+#include "pages/stops/export_panel.h"
+#include "parts/fields.h"
+#include "parts/file_names.h"
+#include "parts/question.h"
 
 #include <QApplication>
 #include <QDir>

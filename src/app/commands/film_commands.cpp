@@ -2,12 +2,12 @@
 #include "commands/film_commands.h"
 
 #include "base/text_file.h"
-#include "file_names.h"
 #include "follow/project_sounds.h"
 #include "interchange/outputs.h"
 #include "interchange/project_json.h"
+#include "pages/stops/film_page.h"
+#include "parts/file_names.h"
 #include "render/contact_sheet.h"
-#include "stops/film_page.h"
 
 #include <QBuffer>
 #include <QDir>
@@ -163,19 +163,22 @@ void FilmCommands::write_image(const QString& file, std::function<Result<QImage>
 
 void FilmCommands::write_still(const QString& file) {
     const auto& settings = *document_.project().settings;
-    Curves curves = document_.curves();
-    curves.sums = std::make_shared<RateSums>();
+    const Curves curves = document_.curves().for_another_thread();
     write_image(file, [curves, frame = rate().frame_at(view_.playhead()),
                        size = QSize(settings.picture_width, settings.picture_height), files = files()](
                           const Progress& progress) { return still(curves, frame, size, files, progress); });
 }
 
 void FilmCommands::write_contact_sheet(const QString& file) {
-    Curves curves = document_.curves();
-    curves.sums = std::make_shared<RateSums>();
+    const Curves curves = document_.curves().for_another_thread();
     write_image(file, [curves, files = files()](const Progress& progress) {
         return contact_sheet(curves, files, progress);
     });
+}
+
+void FilmCommands::leave_piece() {
+    if (page_)
+        page_->queue().forget_ended();
 }
 
 bool FilmCommands::may_close() {

@@ -21,6 +21,8 @@ public:
     void write_contact_sheet(const QString& file);
     /// Whether nothing is in work, or the person gives it up.
     [[nodiscard]] bool may_close();
+    /// Another one is opened: films of this one that are ready are listed no more.
+    void leave_piece();
 
 private:
     void render_dialog();

@@ -1,21 +1,21 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "commands/grid_commands.h"
 
-#include "fields.h"
-#include "schedule/snapping.h"
 #include "commands/play_commands.h"
+#include "drawing/timeline/timeline_view.h"
 #include "interchange/grid_importers.h"
 #include "model/edits.h"
-#include "stops/grid_panel.h"
-#include "stops/tap_panel.h"
+#include "pages/stops/grid_panel.h"
+#include "pages/stops/tap_panel.h"
+#include "parts/fields.h"
+#include "schedule/snapping.h"
 #include "time/grid_bend.h"
 #include "time/musical_text.h"
-#include "timeline/timeline_view.h"
 
 #include <QActionGroup>
-#include <QSettings>
 #include <QFileDialog>
 #include <QFileInfo>
+#include <QSettings>
 #include <algorithm>
 
 namespace pulsepin {

@@ -3,7 +3,7 @@
 
 #include "check/grid_trust.h"
 #include "commands/context.h"
-#include "devices/midi_keys.h"
+#include "session/devices/midi_keys.h"
 
 namespace pulsepin {
 

@@ -1,16 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "commands/lane_commands.h"
 
+#include "commands/pin_commands.h"
+#include "drawing/timeline/timeline_view.h"
 #include "hand/acting.h"
 #include "hand/stage_hand.h"
-#include "add_lane_dialog.h"
-#include "commands/pin_commands.h"
-#include "fields.h"
 #include "kinds/kinds.h"
-#include "timeline/timeline_view.h"
 #include "model/duplicate_edits.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
+#include "pages/dialogs/add_lane_dialog.h"
+#include "parts/fields.h"
 
 #include <QInputDialog>
 #include <QLineEdit>

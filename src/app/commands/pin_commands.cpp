@@ -3,21 +3,21 @@
 
 #include "commands/file_commands.h"
 #include "commands/play_commands.h"
-#include "fields.h"
+#include "drawing/score/score_view.h"
+#include "drawing/timeline/timeline_view.h"
 #include "hand/copying.h"
 #include "kinds/kinds.h"
 #include "model/edits.h"
 #include "model/onset_edits.h"
 #include "model/planting_edits.h"
-#include "repeat_dialog.h"
+#include "pages/dialogs/repeat_dialog.h"
+#include "pages/stops/grid_panel.h"
+#include "pages/stops/place_panel.h"
+#include "parts/fields.h"
+#include "parts/widgets.h"
 #include "schedule/add_pin.h"
-#include "score/score_view.h"
-#include "stops/grid_panel.h"
-#include "stops/place_panel.h"
 #include "time/clock_grid.h"
 #include "time/musical_text.h"
-#include "timeline/timeline_view.h"
-#include "widgets.h"
 
 #include <QDialogButtonBox>
 #include <QInputDialog>
@@ -104,8 +104,16 @@ void PinCommands::hang_up_selecting(QMenu* menu) {
             select_found(query);
         };
     };
-    add(menu, "select kind", tr("All of its kind"), {K(tr("Ctrl+Shift+A"))},
-        like([](PinQuery& q, const Pin&, const Lane& lane) { q.kind = lane.kind; }));
+    add(menu, "select kind", tr("All in its lane, then all of its kind"), {K(tr("Ctrl+Shift+A"))},
+        like([this](PinQuery& q, const Pin&, const Lane& lane) {
+            PinQuery here;
+            here.lane = lane.id;
+            const auto in_lane = find_pins(document_.schedule(), here);
+            if (view_.selection() == std::set<PinId>(in_lane.begin(), in_lane.end()))
+                q.kind = lane.kind;
+            else
+                q.lane = lane.id;
+        }));
     add(menu, "select lane", tr("All in its lane"), {K(tr("Ctrl+Alt+A"))},
         like([](PinQuery& q, const Pin&, const Lane& lane) { q.lane = lane.id; }));
     add(menu, "select colour", tr("All of its colour"), {},
@@ -250,41 +258,68 @@ void PinCommands::ask_for_adoption() {
 }
 
 void PinCommands::add_pin_of(LaneKind kind) {
-    const Lane* lane = view_.lane_of_kind(document_.project(), kind);
+    Project project = document_.project();
+    const Lane* lane = view_.lane_of_kind(project, kind);
     if (!lane && kind->triggers) {
-        document_.apply(with_lane(document_.project(), kind, tr("Flash").toStdString()), tr("add lane"));
-        lane = document_.project().first_lane(kind);
+        project = with_lane(project, kind, tr("Flash").toStdString());
+        lane = project.first_lane(kind);
     }
     if (!lane)
         return;
     std::optional<TimeSpan> lasting;
     if (const auto& range = view_.range(); range && !player_.playing())
         lasting = TimeSpan{range->from, range->until};
-    add_pin_lasting(lane->id, snapped(heard_now()), lasting);
+    const Seconds meant = heard_now();
+    add_pin_lasting(project, lane->id, meant, snapped(meant), lasting);
 }
 
-void PinCommands::add_pin(LaneId id, Seconds time) {
-    add_pin_lasting(id, time, std::nullopt);
+void PinCommands::add_pin(LaneId id, Seconds meant, Seconds place,
+                          const std::function<PinBody(PinBody)>& begin) {
+    std::optional<TimeSpan> lasting;
+    if (const auto& range = view_.range(); range && meant >= range->from && meant < range->until)
+        lasting = TimeSpan{range->from, range->until};
+    add_pin_lasting(document_.project(), id, meant, place, lasting, begin);
 }
 
-void PinCommands::add_pin_lasting(LaneId id, Seconds time, std::optional<TimeSpan> lasting) {
-    const Lane* lane = document_.project().lane(id);
+void PinCommands::add_pin_lasting(const Project& project, LaneId id, Seconds meant, Seconds place,
+                                  std::optional<TimeSpan> lasting,
+                                  const std::function<PinBody(PinBody)>& begin) {
+    const Lane* lane = project.lane(id);
     if (!lane)
         return;
     const LaneKind kind = lane->kind;
     if (kind->sounds)
         return context_.files->sound_dialog();
-    if (kind->cuts && !document_.project().song && document_.project().shots().empty())
+    if (kind->cuts && !project.song && project.shots().empty())
         return document_.say(tr("There is nothing to cut yet. Open a song or add shots first."));
     const QString singular = text_of(kind->singular);
-    const auto added = with_pin_added(document_.project(), id, time, lasting);
+    const auto add_at = [&](Seconds at) -> Result<AddedPin> {
+        auto made = with_pin_added(project, id, at, lasting);
+        if (!made || made->was_there || !begin)
+            return made;
+        auto begun = with_body(made->project, made->pin, begin(made->project.pin(made->pin)->body));
+        if (!begun)
+            return tl::unexpected(begun.error());
+        made->project = *std::move(begun);
+        return made;
+    };
+    const auto added = add_at(place);
     if (!added)
         return document_.say(QString::fromStdString(added.error().message()));
-    if (added->was_there)
+    if (added->was_there) {
         document_.say(tr("There is a %1 here already: it is selected").arg(singular));
-    else
-        document_.apply(added->project, tr("add %1").arg(singular));
+        return view_.select({added->pin});
+    }
+    // What was pulled by more than a frame can be taken back alone.
+    const bool pulled = std::abs((place - meant).value) > rate().frame_length().value;
+    const auto as_meant = pulled ? add_at(meant) : added;
+    const bool two_steps = pulled && as_meant && !as_meant->was_there;
+    if (two_steps)
+        document_.apply(as_meant->project, tr("add %1").arg(singular));
+    document_.apply(added->project, two_steps ? tr("pull %1").arg(singular) : tr("add %1").arg(singular));
     view_.select({added->pin});
+    if (two_steps)
+        view_.tell_pulled(ViewState::Pulled{added->pin, place - meant});
 }
 
 void PinCommands::show_context_menu(QPoint at, std::optional<PinId> pin, Seconds time) {

@@ -5,6 +5,8 @@
 #include "model/copies.h"
 #include "schedule/find_pins.h"
 
+#include <functional>
+
 namespace pulsepin {
 
 /// What is done to pins: adding, moving, copying, locking, selecting alike.
@@ -15,14 +17,18 @@ public:
     void hang_up(QMenu* menu);
     void hang_up_selecting(QMenu* menu);
 
-    void add_pin(LaneId lane, Seconds time);
+    /// At `place`; undone once it lies where it was meant.
+    void add_pin(LaneId lane, Seconds meant, Seconds place,
+                 const std::function<PinBody(PinBody)>& begin = {});
     void add_pin_of(LaneKind kind);
     void select_found(const PinQuery& query);
     void show_context_menu(QPoint at, std::optional<PinId> pin, Seconds time);
 
 private:
     [[nodiscard]] std::vector<PinId> selected_pins() const;
-    void add_pin_lasting(LaneId lane, Seconds time, std::optional<TimeSpan> lasting);
+    /// To `project`, which may have a lane more than the document has yet: all of it is one step for undo.
+    void add_pin_lasting(const Project& project, LaneId lane, Seconds meant, Seconds place,
+                         std::optional<TimeSpan> lasting, const std::function<PinBody(PinBody)>& begin = {});
     void copy_pins();
     void paste_pins();
     void paste_on_chosen();

@@ -1,16 +1,17 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "commands/play_commands.h"
 
-#include "delay_dialog.h"
+#include "drawing/score/score_view.h"
+#include "drawing/timeline/timeline_view.h"
 #include "kinds/kinds.h"
 #include "model/anchored_time.h"
+#include "pages/dialogs/delay_dialog.h"
+#include "pages/transport_bar.h"
+#include "schedule/piece_length.h"
 #include "schedule/place_text.h"
 #include "schedule/shots.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
-#include "score/score_view.h"
-#include "timeline/timeline_view.h"
-#include "transport_bar.h"
 
 #include <QInputDialog>
 #include <QLineEdit>
@@ -51,7 +52,7 @@ void PlayCommands::hang_up(QMenu* menu) {
     add(menu, "play", tr("Play or stop"), {K(tr("Space"))}, [this] { toggle_play(); });
     add(menu, "few seconds", tr("Play a few bars"), {K(tr("Shift+Space"))}, [this] { play_few_seconds(); });
     add(menu, "loop", tr("Loop the range"), {K(tr("L"))}, [this] { view_.set_looping(!view_.looping()); });
-    add(menu, "start", tr("To the start"), {K(tr("Home"))}, [this] { set_playhead(piece_start()); });
+    add(menu, "start", tr("To the start"), {K(tr("Home"))}, [this] { go_to_place(piece_start()); });
     add(menu, "end", tr("To the end"), {K(tr("End"))}, [this] {
         if (document_.project().song)
             set_playhead(piece_end(document_.project()));
@@ -216,25 +217,39 @@ void PlayCommands::step_frames(int by) {
     set_playhead(rate.start_of(rate.frame_at(view_.playhead()) + Frames(by)));
 }
 
+void PlayCommands::go_to_place(Seconds place) {
+    set_playhead(moment_of(place, *document_.project().settings));
+}
+
 void PlayCommands::step_beats(int by) {
     const auto& grid = document_.project().grid;
     if (!grid)
         return document_.say(tr("There are no beats yet: detect them first"));
     // From between two beats the first step goes to the nearer one in that direction.
     const double at = grid->beats_at(view_.playhead()).value;
-    const double target = by > 0 ? std::floor(at + 1e-4) + by : std::ceil(at - 1e-4) + by;
-    set_playhead(grid->time_at(Beats(target)));
+    double target = by > 0 ? std::floor(at + 1e-4) + by : std::ceil(at - 1e-4) + by;
+    while (by < 0 && stands_at(grid->time_at(Beats(target))))
+        --target;
+    go_to_place(grid->time_at(Beats(target)));
+}
+
+/// Or behind it, on the frame that uses it.
+bool PlayCommands::stands_at(Seconds place) const {
+    constexpr Seconds same(1e-6);
+    return moment_of(place, *document_.project().settings) > view_.playhead() - same;
 }
 
 void PlayCommands::step_bars(int by) {
     const auto& grid = document_.project().grid;
     if (!grid)
         return document_.say(tr("There are no bars yet: find the beats, tap them or type a tempo"));
-    const Ticks here = grid->nearest_tick(view_.playhead());
-    const auto place = grid->position_of(here);
+    const auto place = grid->position_of(grid->nearest_tick(view_.playhead()));
     const bool inside = place.beat > 1 || place.tick > 0;
-    const auto bar = place.bar + by + (by < 0 && inside ? 1 : 0);
-    set_playhead(grid->time_at(grid->ticks_of({bar, 1, 0})));
+    auto bar = place.bar + by + (by < 0 && inside ? 1 : 0);
+    const auto start = [&] { return grid->time_at(grid->ticks_of({bar, 1, 0})); };
+    while (by < 0 && stands_at(start()))
+        --bar;
+    go_to_place(start());
 }
 
 void PlayCommands::step_pins(int by) {

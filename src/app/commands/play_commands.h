@@ -22,6 +22,8 @@ public:
     [[nodiscard]] Seconds piece_start() const;
     void type_range();
     void set_playhead(Seconds time);
+    /// The frame that a pin at that place uses is seen.
+    void go_to_place(Seconds place);
     void playing_stopped();
 
 private:
@@ -30,6 +32,7 @@ private:
     void set_range_end(bool end);
     void step_frames(int by);
     void step_beats(int by);
+    [[nodiscard]] bool stands_at(Seconds place) const;
     void step_bars(int by);
     void step_pins(int by);
     void step_pins_of(LaneKind kind, int by);

@@ -37,7 +37,7 @@ void SoundCommands::trim_song_to_range() {
     const auto& range = view_.range();
     if (!range)
         return document_.say(tr("Drag a range along the ruler first: it is what will be kept"));
-    auto trimmed = with_song_trimmed(document_.project(), range->from, range->until);
+    auto trimmed = with_only_range(document_.project(), range->from, range->until);
     if (!trimmed) {
         document_.apply(trimmed, {}); // it is told why
         return;

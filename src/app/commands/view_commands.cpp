@@ -1,13 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "commands/view_commands.h"
 
-#include "bench_area.h"
 #include "commands/grid_commands.h"
+#include "drawing/score/score_view.h"
+#include "drawing/timeline/timeline_view.h"
 #include "hand/poses.h"
+#include "pages/transport_bar.h"
+#include "parts/form_area.h"
 #include "picture/picture_room.h"
-#include "score/score_view.h"
-#include "timeline/timeline_view.h"
-#include "transport_bar.h"
+#include "schedule/find_pins.h"
 
 #include <QActionGroup>
 #include <QSettings>
@@ -159,16 +160,11 @@ void ViewCommands::load_settings() {
 void ViewCommands::zoom_to() {
     if (const auto& range = view_.range())
         return context_.timeline->zoom_to(range->from, range->until);
-    std::optional<TimeRange> all;
-    for (std::size_t i = 0; i < document_.schedule().size(); ++i)
-        for (const auto& pin : document_.schedule()[i].pins)
-            if (view_.selection().contains(pin.id))
-                all = all ? TimeRange{std::min(all->from, pin.time), std::max(all->until, pin.time)}
-                          : TimeRange{pin.time, pin.time};
+    auto all = whole_span_of(document_.schedule(), view_.selection());
     if (!all)
         return document_.say(tr("Select pins or draw a range first"));
     if (all->until - all->from < Seconds(0.5)) // one pin: with a little around it
-        all = TimeRange{all->from - Seconds(1), all->until + Seconds(1)};
+        all = TimeSpan{all->from - Seconds(1), all->until + Seconds(1)};
     context_.timeline->zoom_to(all->from, all->until);
 }
 

@@ -3,15 +3,15 @@
 
 #include "analysis/voice.h"
 #include "commands/play_commands.h"
+#include "drawing/timeline/timeline_view.h"
 #include "hand/reading.h"
 #include "hand/word_params.h"
 #include "kinds/kinds.h"
 #include "model/change_pins.h"
-#include "param_dialog.h"
+#include "pages/dialogs/param_dialog.h"
+#include "pages/stops/words_page.h"
 #include "schedule/picker.h"
 #include "speech/speech.h"
-#include "stops/words_page.h"
-#include "timeline/timeline_view.h"
 #include "words/lyric_formats.h"
 
 #include <QClipboard>
@@ -206,7 +206,7 @@ void WordCommands::back() {
     if (played)
         context_.play->play_from(from);
     else
-        context_.play->set_playhead(from);
+        context_.play->go_to_place(from);
 }
 
 void WordCommands::drag_word(int place, const QPixmap& picture) {

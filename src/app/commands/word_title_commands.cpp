@@ -5,7 +5,7 @@
 #include "hand/word_params.h"
 #include "hand/word_titles.h"
 #include "kinds/kinds.h"
-#include "param_dialog.h"
+#include "pages/dialogs/param_dialog.h"
 #include "render/word_sizes.h"
 
 namespace pulsepin {

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "check/checks.h"
-#include "palette.h"
+#include "parts/palette.h"
 
 #include <QPainter>
 #include <QRectF>

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "picture/hands_marks.h"
 
-#include "palette.h"
+#include "parts/palette.h"
 #include "picture/key_trace.h"
 
 #include <QCoreApplication>

@@ -2,7 +2,7 @@
 #include "picture/line_hands.h"
 
 #include "model/stage_edits.h"
-#include "palette.h"
+#include "parts/palette.h"
 #include "render/staged_places.h"
 
 #include <QPainter>

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "picture/picture_desk.h"
 
-#include "palette.h"
-#include "stops/tight_row.h"
-#include "widgets.h"
+#include "parts/palette.h"
+#include "parts/tight_row.h"
+#include "parts/widgets.h"
 
 #include <QButtonGroup>
 #include <QPainter>
@@ -64,6 +64,7 @@ PictureDesk::PictureDesk(Document& document, ViewState& view, Player& player, QW
     connect(picture_, &PreviewView::picture_shown, acting_, qOverload<>(&QWidget::update));
     connect(picture_, &PreviewView::zoomed, this, &PictureDesk::tell);
     connect(&view, &ViewState::playhead_moved, acting_, qOverload<>(&QWidget::update));
+    connect(&document, &Document::changed, acting_, qOverload<>(&QWidget::update));
     show_place(PicturePlace::Bench);
     tell();
 }

@@ -1,8 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "picture/picture_room.h"
 
+#include "session/kept_for_project.h"
+
 #include <QAction>
-#include <QCryptographicHash>
 #include <QEvent>
 #include <QHBoxLayout>
 #include <QSettings>
@@ -23,6 +24,7 @@ PictureRoom::PictureRoom(Document& document, PictureDesk& desk, QHBoxLayout& ben
     });
     connect(&upper_, &QSplitter::splitterMoved, this, &PictureRoom::remember);
     connect(&document_, &Document::opened, this, &PictureRoom::recall);
+    main_window_.installEventFilter(this);
 }
 
 PictureRoom::~PictureRoom() {
@@ -30,6 +32,11 @@ PictureRoom::~PictureRoom() {
 }
 
 void PictureRoom::set_place(PicturePlace place) {
+    chosen_ = true;
+    put(place);
+}
+
+void PictureRoom::put(PicturePlace place) {
     desk_.show_place(place);
     if (place == place_)
         return;
@@ -48,6 +55,7 @@ void PictureRoom::set_place(PicturePlace place) {
         if (!window_) {
             window_ = new QWidget(nullptr, Qt::Window);
             window_->setObjectName("picture window frame");
+            window_->setStyleSheet(main_window_.styleSheet());
             window_->setWindowTitle(tr("Picture — Pulse Pin"));
             window_->setAttribute(Qt::WA_StyledBackground);
             window_->setProperty("role", "desk");
@@ -89,11 +97,11 @@ void PictureRoom::toggle_full_screen() {
 
 void PictureRoom::bench_folded(bool folded) {
     if (folded && place_ == PicturePlace::Bench) {
-        set_place(PicturePlace::Beside);
+        put(PicturePlace::Beside);
         out_of_folded_ = true;
     } else if (!folded && out_of_folded_) {
         out_of_folded_ = false;
-        set_place(PicturePlace::Bench);
+        put(PicturePlace::Bench);
     }
 }
 
@@ -104,27 +112,31 @@ bool PictureRoom::eventFilter(QObject* watched, QEvent* event) {
         event->ignore();
         return true;
     }
+    // Until a person puts it somewhere, it goes with the width of the window.
+    if (watched == &main_window_ && event->type() == QEvent::Resize && !chosen_ && !out_of_folded_ &&
+        place_ != PicturePlace::Window)
+        put(usual_place());
     return QObject::eventFilter(watched, event);
-}
-
-QString PictureRoom::key() const {
-    const auto path = QString::fromStdString(document_.path().string());
-    return "picture/" +
-           (path.isEmpty() ? QString("new")
-                           : QString::fromLatin1(
-                                 QCryptographicHash::hash(path.toUtf8(), QCryptographicHash::Sha1).toHex()));
 }
 
 void PictureRoom::remember() const {
     if (!out_of_folded_)
-        QSettings().setValue(key(), static_cast<int>(place_));
+        QSettings().setValue(kept_for_project("picture", document_.path()), static_cast<int>(place_));
+}
+
+/// Of a wide window there is room for it beside the drawings.
+PicturePlace PictureRoom::usual_place() const {
+    constexpr int wide_window = 1600;
+    return main_window_.width() >= wide_window ? PicturePlace::Beside : PicturePlace::Bench;
 }
 
 void PictureRoom::recall() {
-    const int kept = QSettings().value(key(), 0).toInt();
+    const QVariant kept_place = QSettings().value(kept_for_project("picture", document_.path()));
+    chosen_ = kept_place.isValid();
+    const int kept = chosen_ ? kept_place.toInt() : static_cast<int>(usual_place());
     out_of_folded_ = false;
     // A window that opens by itself would surprise: it is asked for again.
-    set_place(kept == static_cast<int>(PicturePlace::Beside) ? PicturePlace::Beside : PicturePlace::Bench);
+    put(kept == static_cast<int>(PicturePlace::Beside) ? PicturePlace::Beside : PicturePlace::Bench);
 }
 
 } // namespace pulsepin

@@ -33,9 +33,10 @@ protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
+    void put(PicturePlace place);
     void remember() const;
     void recall();
-    [[nodiscard]] QString key() const;
+    [[nodiscard]] PicturePlace usual_place() const;
 
     Document& document_;
     PictureDesk& desk_;
@@ -45,6 +46,7 @@ private:
     QWidget* window_ = nullptr;
     PicturePlace place_ = PicturePlace::Bench;
     bool out_of_folded_ = false;
+    bool chosen_ = false; ///< by a person, for this project
 };
 
 } // namespace pulsepin

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "picture/preview_view.h"
 
-#include "palette.h"
+#include "parts/palette.h"
 #include "picture/flash_box.h"
 #include "render/staged_places.h"
 
@@ -141,6 +141,26 @@ void put_draft(std::vector<StagedLayer>& layers, LayerId id, const std::string& 
 }
 
 /// As large as it fits, on a plate, so that it is read over any picture.
+/// What would come of a drop, on a plate at the foot.
+void paint_drop(QPainter& painter, const QRectF& area, const QString& told) {
+    painter.save();
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(day_palette().playing, 2));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawRect(area.adjusted(1, 1, -1, -1));
+    constexpr double away = 6;
+    QRectF plate = QRectF(painter.fontMetrics().boundingRect(area.adjusted(20, 0, -20, 0).toRect(),
+                                                             Qt::AlignCenter | Qt::TextWordWrap, told))
+                       .adjusted(-8, -4, 8, 4);
+    plate.moveBottom(area.bottom() - away);
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(day_palette().desk);
+    painter.drawRoundedRect(plate, 4, 4);
+    painter.setPen(day_palette().desk_text);
+    painter.drawText(plate, Qt::AlignCenter | Qt::TextWordWrap, told);
+    painter.restore();
+}
+
 void paint_cue(QPainter& painter, const QRectF& area, const QString& word) {
     painter.save();
     QFont font = painter.font();
@@ -456,6 +476,8 @@ void PreviewView::paintEvent(QPaintEvent*) {
         paint_flash_box(painter, *marks->flashes, shown_.frame, area, p);
     if (!cue_.isEmpty() && player_.playing())
         paint_cue(painter, area, cue_);
+    if (!drop_told_.isEmpty())
+        paint_drop(painter, area, drop_told_);
     if (overlay_ && !player_.playing()) {
         painter.setRenderHint(QPainter::Antialiasing);
         overlay_->paint(painter);
@@ -467,13 +489,35 @@ void PreviewView::dragEnterEvent(QDragEnterEvent* event) {
         event->acceptProposedAction();
 }
 
+void PreviewView::dragMoveEvent(QDragMoveEvent* event) {
+    const auto item = dragged_in(event->mimeData(), document_.project());
+    const auto keys = event->modifiers();
+    const QString told = !item || !std::holds_alternative<ClipId>(*item) ? QString()
+                         : keys & Qt::ShiftModifier                      ? tr("a layer of the picture")
+                         : keys & Qt::ControlModifier
+                             ? tr("takes this shot's place")
+                             : tr("a cut at the playhead · Ctrl: takes this shot's place · Shift: a layer");
+    event->setAccepted(item.has_value());
+    if (told != drop_told_) {
+        drop_told_ = told;
+        update();
+    }
+}
+
+void PreviewView::dragLeaveEvent(QDragLeaveEvent*) {
+    drop_told_.clear();
+    update();
+}
+
 void PreviewView::dropEvent(QDropEvent* event) {
     const auto item = dragged_in(event->mimeData(), document_.project());
     if (!item)
         return event->ignore();
     event->setDropAction(Qt::CopyAction);
     event->accept();
-    emit item_dropped(*item, scale().to_picture(event->position()));
+    drop_told_.clear();
+    update();
+    emit item_dropped(*item, scale().to_picture(event->position()), event->modifiers());
 }
 
 void PreviewView::mousePressEvent(QMouseEvent* event) {

@@ -1,13 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "dragging.h"
+#include "parts/dragging.h"
 #include "picture/picture_scale.h"
-#include "player.h"
 #include "render/frame_painter.h"
 #include "render/shot_stream.h"
 #include "session/document.h"
-#include "view_state.h"
+#include "session/player.h"
+#include "session/view_state.h"
 
 #include <QElapsedTimer>
 #include <QWidget>
@@ -93,12 +93,14 @@ public:
 signals:
     void picture_shown();
     /// Something that is dragged in the window was let go there; in the picture's pixels from its middle.
-    void item_dropped(const Dragged& item, QPointF pixel);
+    void item_dropped(const Dragged& item, QPointF pixel, Qt::KeyboardModifiers keys);
     void zoomed();
 
 protected:
     bool event(QEvent* event) override;
     void dragEnterEvent(QDragEnterEvent* event) override;
+    void dragMoveEvent(QDragMoveEvent* event) override;
+    void dragLeaveEvent(QDragLeaveEvent* event) override;
     void dropEvent(QDropEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
@@ -154,6 +156,7 @@ private:
     Seconds takes_;       ///< how long that takes, of late
     int coarseness_ = 1;
     QString message_, cue_;
+    QString drop_told_; ///< what would come of letting go what is dragged over it
     Shown shown_;
     PinId shown_cut_;
 };

@@ -4,11 +4,38 @@
 #include <QLineF>
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace pulsepin {
 namespace {
 
 constexpr double grip_reach = 8, arm_length = 34; // points
+
+/// The layer by itself, within its groups: whether any of it is seen within a few points of there.
+bool draws_at(const StagedFrame& staged, const StagedPlace& place, const PreviewView& preview, QPointF at) {
+    constexpr double reach = 6;
+    constexpr int least_alpha = 8;
+    if (place.layer->kind == LayerKind::Shots)
+        return true;
+    StagedFrame alone = staged;
+    alone.before.clear();
+    alone.band.reset();
+    std::vector<StagedLayer> layers{*place.layer};
+    for (auto group = place.around.rbegin(); group != place.around.rend(); ++group) {
+        StagedLayer around = **group;
+        around.inner = std::exchange(layers, {});
+        layers.push_back(std::move(around));
+    }
+    alone.layers = std::move(layers);
+    const QPointF corner(reach, reach);
+    const QRectF part(preview.scale().to_picture(at - corner), preview.scale().to_picture(at + corner));
+    const QImage seen = composed_part(alone, part, {12, 12}, preview.pictures(), Ground::None);
+    for (int y = 0; y < seen.height(); ++y)
+        for (int x = 0; x < seen.width(); ++x)
+            if (qAlpha(seen.pixel(x, y)) >= least_alpha)
+                return true;
+    return false;
+}
 
 } // namespace
 
@@ -136,7 +163,8 @@ std::vector<LayerId> SeenLayers::layers_at(const StagedFrame& staged, QPointF at
             continue;
         const auto shown = shown_of(staged, *place);
         if (shown.corners().containsPoint(at, Qt::OddEvenFill) &&
-            std::find(found.begin(), found.end(), place->layer->id) == found.end())
+            std::find(found.begin(), found.end(), place->layer->id) == found.end() &&
+            draws_at(staged, *place, preview_, at))
             found.push_back(place->layer->id);
     }
     return found;

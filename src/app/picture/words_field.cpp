@@ -3,8 +3,8 @@
 
 #include "model/pin_edits.h"
 #include "model/stage_edits.h"
+#include "parts/widgets.h"
 #include "render/staged_places.h"
-#include "widgets.h"
 
 #include <QAction>
 #include <QPointer>

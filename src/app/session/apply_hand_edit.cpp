@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/apply_hand_edit.h"
 
-#include "fields.h"
+#include "session/core_words.h"
 #include "session/document.h"
 
 namespace pulsepin {

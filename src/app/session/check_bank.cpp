@@ -5,21 +5,16 @@
 #include "check/measured_sound.h"
 #include "render/flash_run.h"
 #include "render/text_boxes.h"
+#include "schedule/piece_length.h"
 
 namespace pulsepin {
 namespace {
 
 constexpr int soon_ms = 250;
 
-/// Curves that another thread may ask.
-Curves apart(Curves curves) {
-    curves.sums = std::make_shared<RateSums>();
-    return curves;
-}
-
 FlashRun run_of(Curves curves, std::map<ClipId, std::filesystem::path> files) {
     FlashRun run;
-    run.curves = apart(std::move(curves));
+    run.curves = curves.for_another_thread();
     run.file_of = [files = std::move(files)](const Clip& clip) {
         const auto found = files.find(clip.id);
         return found == files.end() ? clip.path : found->second;
@@ -56,7 +51,7 @@ CheckBank::CheckBank(Document& document, QObject* parent)
           return decltype(outcome_)::Work{
               JobQueue::Analyse, tr("Checking"), [wish = wish.value](const Progress& p) -> Result<Outcome> {
                   Outcome outcome{wish, {}, {}, {}};
-                  outcome.material.curves = apart(wish.curves);
+                  outcome.material.curves = wish.curves.for_another_thread();
                   outcome.material.texts =
                       std::make_shared<const std::vector<TextBox>>(text_boxes(outcome.material.curves));
                   if (p.cancelled())
@@ -204,7 +199,7 @@ void CheckBank::mend(const Finding& finding, const std::string& id, bool all,
         JobQueue::Check, tr("Working out a mend"),
         [material = std::move(material), finding, id, all, measure = measurer()](const Progress& progress) {
             CheckMaterial own = material;
-            own.curves = apart(material.curves);
+            own.curves = material.curves.for_another_thread();
             const MendRequest request{own, finding, measure, progress};
             return all ? all_mended(request, id) : mended(request, id);
         },

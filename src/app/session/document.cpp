@@ -14,6 +14,15 @@ namespace {
 
 constexpr int recovery_interval_ms = 20'000;
 
+/// Without those that lie before or after it, as where only a range was kept.
+std::vector<BarTrust> in_song(std::vector<BarTrust> bars, const Song* song) {
+    if (song)
+        std::erase_if(bars, [end = song->duration()](const BarTrust& bar) {
+            return bar.until <= Seconds(0) || bar.from >= end;
+        });
+    return bars;
+}
+
 } // namespace
 
 Document::Document(QObject* parent)
@@ -21,7 +30,8 @@ Document::Document(QObject* parent)
       followers_(jobs_), detection_(*this), trust_(jobs_, [](const Compared& key) {
           return decltype(trust_)::Work{JobQueue::Analyse, tr("comparing the grid with what is heard"),
                                         [key](const Progress&) -> Result<std::vector<BarTrust>> {
-                                            return trust_by_bar(*key.grid, key.found->onsets());
+                                            return in_song(trust_by_bar(*key.grid, key.found->onsets()),
+                                                           key.song.get());
                                         }};
       }) {
     recovery_timer_.setInterval(recovery_interval_ms);
@@ -65,7 +75,7 @@ void Document::with_trust(std::function<void(const std::vector<BarTrust>&)> answ
     if (!project().grid || !project().detection)
         return answer({});
     trust_.ask(
-        {project().grid, project().detection},
+        {project().grid, project().detection, project().song},
         [answer = std::move(answer)](const Result<std::shared_ptr<const std::vector<BarTrust>>>& trust) {
             if (trust)
                 answer(**trust);
@@ -81,7 +91,7 @@ void Document::project_changed() {
     sounds_.want(schedule_);
     followers_.want(project(), sounds_);
     if (project().grid && project().detection)
-        trust_.want({project().grid, project().detection});
+        trust_.want({project().grid, project().detection, project().song});
     else
         trust_.clear();
     emit changed();

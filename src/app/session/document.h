@@ -42,7 +42,6 @@ public:
     /// followers() are those of the project as it is now.
     [[nodiscard]] bool followers_current() const { return followers_.is_current(); }
     [[nodiscard]] Curves curves() const;
-    /// How well each bar of the grid agrees with what was found; empty without both.
     /// How far each bar of the grid agrees with what was found; of the grid before, until it is compared.
     [[nodiscard]] const std::vector<BarTrust>& trust() const;
     /// The same, when it is of the grid as it is now.
@@ -146,6 +145,7 @@ private:
     struct Compared {
         Shared<BeatGrid> grid;
         Shared<Detection> found;
+        Shared<Song> song; ///< bars outside of it are not looked at
         friend bool operator==(const Compared&, const Compared&) = default;
     };
     Background<Compared, std::vector<BarTrust>> trust_;

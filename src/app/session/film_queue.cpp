@@ -46,7 +46,7 @@ int FilmQueue::add(Film film, const std::filesystem::path& path) {
     work->entry.number = next_++;
     work->entry.path = path;
     work->entry.frames = film.frames();
-    film.curves.sums = std::make_shared<RateSums>(); // this thread's are its own
+    film.curves = film.curves.for_another_thread();
     const FilmWatch watch{[work = work.get(), shown = std::make_shared<QElapsedTimer>()](
                               std::int64_t frame, const QImage& image) {
                               const bool show = !shown->isValid() || shown->elapsed() > picture_every_ms;

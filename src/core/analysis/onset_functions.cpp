@@ -88,7 +88,7 @@ std::vector<float> rise_of(const Features& f) {
 }
 
 constexpr OnsetFunction table[] = {
-    {"full", "Everything that starts", by_everything, [](const Features& f) { return f.raw; }},
+    {"full", "All that starts", by_everything, [](const Features& f) { return f.raw; }},
     {"kick", "Kick", by_drum<Drum::Kick>, rise_of<Band::Bass>},
     {"snare", "Snare", by_drum<Drum::Snare>, rise_of<Band::Snare>},
     {"hat", "Hat", by_drum<Drum::Hat>, rise_of<Band::High>},

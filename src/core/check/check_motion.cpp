@@ -3,6 +3,7 @@
 
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
+#include "schedule/lasting.h"
 #include "schedule/triggers.h"
 #include "stage/layer_values.h"
 

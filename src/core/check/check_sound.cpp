@@ -60,7 +60,7 @@ Result<Mended> lower(const MendRequest& request) {
 constexpr Mend clipped_mends[] = {{"lower", "Lower it", lower}};
 
 std::optional<double> target_of(const Project& project) {
-    const auto& text = check_limits(project).text("loudness");
+    const std::string text = check_limits(project).text("loudness"); // of values that are gone after this
     if (text.empty() || text == "none")
         return std::nullopt;
     return std::stod(text);

@@ -85,8 +85,8 @@ bool still_accepted(const Acceptance& accepted, const Finding& finding, const Ch
 
 CheckMaterial CheckMaterial::with(const Project& other) const {
     CheckMaterial next = *this;
+    next.curves = curves.for_another_thread();
     next.curves.schedule = Schedule(other, curves.schedule);
-    next.curves.sums = std::make_shared<RateSums>();
     return next;
 }
 

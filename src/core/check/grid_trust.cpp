@@ -104,6 +104,12 @@ std::vector<BarTrust> trust_by_bar(const BeatGrid& grid, std::span<const FoundOn
     return bars;
 }
 
+bool is_doubtful_at(std::span<const BarTrust> bars, Seconds time) {
+    const auto after = std::upper_bound(bars.begin(), bars.end(), time,
+                                        [](Seconds t, const BarTrust& bar) { return t < bar.from; });
+    return after != bars.begin() && time < (after - 1)->until && (after - 1)->trust < doubtful;
+}
+
 std::vector<DoubtfulPlace> doubtful_places(std::span<const BarTrust> bars) {
     std::vector<DoubtfulPlace> places;
     for (const auto& bar : bars) {

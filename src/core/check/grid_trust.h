@@ -26,6 +26,9 @@ struct DoubtfulPlace {
 };
 [[nodiscard]] std::vector<DoubtfulPlace> doubtful_places(std::span<const BarTrust> bars);
 
+/// Whether the bar that a time lies in is not trusted.
+[[nodiscard]] bool is_doubtful_at(std::span<const BarTrust> bars, Seconds time);
+
 /// What is different between two grids, beat against beat.
 struct GridDifference {
     std::size_t same = 0;    ///< within 2 ms

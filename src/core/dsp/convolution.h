@@ -39,7 +39,6 @@ public:
     Convolution(std::size_t in, std::size_t out, std::size_t width, std::size_t dilation,
                 std::span<const float> weights, std::span<const float> bias);
 
-    [[nodiscard]] std::size_t out_channels() const { return out_; }
     [[nodiscard]] std::size_t reach() const { return width_ / 2 * dilation_; }
 
     /// y[t] = bias + sum over k of W_k x[t + (k - width/2) * dilation]. x must have the channels and reach

@@ -2,6 +2,7 @@
 #include "follow/corrections.h"
 
 #include "model/limits.h"
+#include "schedule/lasting.h"
 #include "schedule/triggers.h"
 
 #include <algorithm>

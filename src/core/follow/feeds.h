@@ -15,6 +15,12 @@ struct Curves {
     std::shared_ptr<RateSums> sums = std::make_shared<RateSums>(); ///< what was summed up already
 
     [[nodiscard]] const Project& project() const { return schedule.project(); }
+    /// The same for another thread: what is summed up there is its own.
+    [[nodiscard]] Curves for_another_thread() const {
+        Curves next = *this;
+        next.sums = std::make_shared<RateSums>();
+        return next;
+    }
 };
 
 /// When a curve is asked for: a frame of the piece, and of what appears how many frames ago it came.

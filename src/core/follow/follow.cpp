@@ -4,6 +4,7 @@
 #include "follow/corrections.h"
 #include "follow/sources.h"
 #include "follow/steps.h"
+#include "schedule/piece_length.h"
 
 #include <algorithm>
 #include <atomic>

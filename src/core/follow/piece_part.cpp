@@ -3,6 +3,7 @@
 
 #include "base/whole.h"
 #include "model/edits.h"
+#include "schedule/piece_length.h"
 #include "schedule/shots.h"
 
 #include <algorithm>

@@ -66,6 +66,22 @@ Outcome pulse_dropped(const Project& project, const Lane& lane, const Pulse& pul
 
 } // namespace
 
+std::optional<PinId> cut_taken_over(const Schedule& schedule, const Lane& lane, std::optional<PinId> under,
+                                    Seconds at, bool replacing) {
+    if (!lane.kind->cuts)
+        return under;
+    const Project& project = schedule.project();
+    const Pin* cut = under ? project.pin(*under) : nullptr;
+    if (cut && (replacing || std::get<CutBody>(cut->body).shot == ClipId{}))
+        return under;
+    const auto& settings = *project.settings;
+    const auto frame = round_to_frame(at, settings.frame_rate, settings.rounding).frame;
+    for (const auto& pin : schedule.pins(lane.id).pins)
+        if (pin.frame == frame)
+            return pin.id;
+    return std::nullopt;
+}
+
 Result<HandEdited> dropped_on_lane(const Schedule& schedule, const DraggedItem& item, LaneId id,
                                    std::optional<PinId> pin, Seconds at) {
     const Project& project = schedule.project();

@@ -14,8 +14,14 @@ struct WaitingWord {
 };
 using DraggedItem = std::variant<ClipId, Pulse, Target, WaitingWord>;
 
+/// The cut whose shot a clip would take over, dropped there on a lane of cuts: where it is `replacing` the
+/// one that is seen there (`under`), else only an empty slate, or a cut that acts on that very frame. None:
+/// it is a cut of its own.
+[[nodiscard]] std::optional<PinId> cut_taken_over(const Schedule& schedule, const Lane& lane,
+                                                  std::optional<PinId> under, Seconds at, bool replacing);
+
 /// What comes of dropping it on a lane, on one of its pins or at a moment beside them:
-///   a clip on a lane of cuts: the shot that is seen there (`pin`) becomes it, or a cut to it is added; on a
+///   a clip on a lane of cuts: the shot of that cut (`pin`) becomes it, or a cut to it is added; on a
 ///   lane of sounds: its sound is laid there; a pulse on a lane of pulses: all its places take the shape, or
 ///   the one it was dropped on; a parameter on a lane that drives something: it is driven by it too; a
 ///   waiting word on its lane: it is set there.

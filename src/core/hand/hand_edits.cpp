@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "hand/hand_edits.h"
 
+#include "hand/edit_tables.h"
+
 #include "hand/poses.h"
 #include "hand/slates.h"
 #include "kinds/kinds.h"
@@ -421,67 +423,6 @@ Outcome begin_with_shot(const Request& request) {
     return edited;
 }
 
-// -- values of pins and of the shape of their lane
-
-/// The kind of all of them; none where they differ.
-std::optional<LaneKind> kind_of_all(const Project& project, const std::set<PinId>& pins) {
-    std::optional<LaneKind> kind;
-    for (const auto& lane : project.lanes)
-        for (const auto& pin : lane->pins)
-            if (pins.contains(pin.id)) {
-                if (kind && *kind != lane->kind)
-                    return std::nullopt;
-                kind = lane->kind;
-            }
-    return kind;
-}
-
-ParamSpecs parameters_of_pins(const Project& project, const std::set<PinId>& pins) {
-    static const auto of_kinds = [] {
-        std::map<LaneKind, std::vector<ParamSpec>> all;
-        for (const auto& kind : lane_kinds())
-            all.emplace(kind, specs_of(kind->params));
-        return all;
-    }();
-    const auto kind = kind_of_all(project, pins);
-    return kind ? ParamSpecs(of_kinds.at(*kind)) : ParamSpecs();
-}
-
-Outcome set_pins(const Request& request) {
-    const auto kind = kind_of_all(request.project(), request.pins);
-    if (!request.pins.empty() && !kind)
-        return fail("The selected pins are of several kinds.", {}, "Select pins of one kind.");
-    if (kind && kind.value()->params.empty())
-        return fail("Nothing can be set of such pins here.");
-    return of_selection(request, [&](const Project& project, std::span<const PinId> pins) {
-        return with_bodies(project, pins, [&](PinBody& body) {
-            set_values<PinBody>(body, kind.value()->params, request.values);
-        });
-    });
-}
-
-/// Of each lane of pulses that has one of the pins.
-Outcome shape_pulse(const Request& request) {
-    Project next = request.project();
-    bool any = false;
-    for (const auto& lane : request.project().lanes) {
-        if (!lane->kind->pulses || std::none_of(lane->pins.begin(), lane->pins.end(), [&](const Pin& pin) {
-                return request.pins.contains(pin.id);
-            }))
-            continue;
-        Motion motion = *lane->motion;
-        set_values<Pulse>(motion.pulse, pulse_params(), request.values);
-        auto shaped = with_motion(next, lane->id, std::move(motion));
-        if (!shaped)
-            return tl::unexpected(shaped.error());
-        next = *std::move(shaped);
-        any = true;
-    }
-    if (!any)
-        return fail("No pulse is selected.", {}, "Select pins of a lane of pulses.");
-    return HandEdited{std::move(next)};
-}
-
 constexpr ParamSpec by(std::string_view id, std::string_view label) {
     return {id, label, ParamType::Whole, id, -100'000, 100'000, 1, "Less than 0 is earlier or up"};
 }
@@ -532,7 +473,7 @@ constexpr ParamSpec adopting[] = {{.id = "parts",
                                    .initial = 80,
                                    .explains = "pins further from the nearest one stay loose"}};
 
-const std::array<HandEdit, 28> table{{
+const std::array<HandEdit, 26> table{{
     {"nudge", "move pins", nudge, by_frames},
     {"move", "move pins", move_beats, by_beats},
     {"move-bars", "move pins", move_bars, by_bars},
@@ -559,14 +500,19 @@ const std::array<HandEdit, 28> table{{
     {"fill-slates", "fill slates", fill_slates},
     {"adopt", "tie to the grid", adopt, adopting},
     {"begin-with-shot", "begin with the first shot", begin_with_shot},
-    {"set", "change pins", set_pins, {}, true, parameters_of_pins},
-    {"shape-pulse", "change pulse", shape_pulse, pulse_param_specs(), true},
 }};
 
 } // namespace
 
 std::span<const HandEdit> hand_edits() {
-    return table;
+    static const std::vector<HandEdit> rows = [] {
+        std::vector<HandEdit> all(table.begin(), table.end());
+        for (const auto more : {edit_tables::of_values(), edit_tables::of_grid(), edit_tables::of_lanes(),
+                                edit_tables::of_layers(), edit_tables::of_piece()})
+            all.insert(all.end(), more.begin(), more.end());
+        return all;
+    }();
+    return rows;
 }
 
 ParamSpecs parameters_of(const HandEdit& edit, const Project& project, const std::set<PinId>& pins) {
@@ -578,9 +524,9 @@ ParamValues values_for(const HandEdit& edit, const ParamValues& told) {
 }
 
 const HandEdit* hand_edit(std::string_view id) {
-    const auto found =
-        std::find_if(table.begin(), table.end(), [id](const HandEdit& row) { return row.id == id; });
-    return found == table.end() ? nullptr : &*found;
+    const auto rows = hand_edits();
+    const auto found = std::ranges::find(rows, id, &HandEdit::id);
+    return found == rows.end() ? nullptr : &*found;
 }
 
 Frames black_frames_before(const Schedule& schedule, LaneId cuts) {

@@ -9,8 +9,8 @@
 #include "model/change_pins.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
-#include "model/stage_edits.h"
 #include "model/place_parameters.h"
+#include "model/stage_edits.h"
 
 #include <algorithm>
 #include <cmath>

@@ -3,10 +3,11 @@
 
 #include "follow/freeze.h"
 #include "model/shape_outline.h"
+#include "schedule/piece_length.h"
+#include "schedule/shots.h"
 #include "stage/effects.h"
 #include "stage/staged_frame.h"
 #include "stage/title.h"
-#include "schedule/shots.h"
 
 #include <algorithm>
 #include <cmath>

@@ -3,6 +3,7 @@
 
 #include "base/csv_text.h"
 #include "model/marker_looks.h"
+#include "schedule/lasting.h"
 #include "schedule/triggers.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"

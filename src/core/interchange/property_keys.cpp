@@ -2,6 +2,7 @@
 #include "interchange/property_keys.h"
 
 #include "base/whole.h"
+#include "schedule/piece_length.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "base/chance.h"
 #include "kinds/kinds.h"
 #include "model/fields.h"
 #include "model/pin_edits.h"

@@ -39,7 +39,7 @@ PinParam framing_param(const ParamSpec& spec) {
             }};
 }
 
-constexpr ParamChoice framings[] = {{"fit", "fit: all of the shot"}, {"fill", "fill the picture"}};
+constexpr ParamChoice framings[] = {{"fit", "fit inside"}, {"fill", "fill frame"}};
 
 PinParam framing_base() {
     return {{.id = "framing", .label = "framing", .type = ParamType::Choice, .choices = framings},

@@ -45,14 +45,26 @@ Lane copied(const Lane& lane, Project& next, bool pins, Frames later) {
     if (!pins)
         copy.pins.clear();
     std::map<PinId, PinId> renamed;
+    std::map<PlantingId, PlantingId> planted;
+    auto plantings = *next.plantings;
     for (auto& pin : copy.pins) {
         const PinId id{next.next_id++};
         renamed[pin.id] = id;
         pin.id = id;
-        pin.planting = {};
-        pin.home.reset();
-        pin.moved = pin.altered = false;
+        if (pin.planting.value == 0)
+            continue;
+        auto& twin = planted[pin.planting]; // the copy can be run again as the other can
+        if (const auto found = std::find_if(plantings.begin(), plantings.end(),
+                                            [&](const Planting& one) { return one.id == pin.planting; });
+            twin.value == 0 && found != plantings.end()) {
+            Planting rule = *found;
+            twin = rule.id = PlantingId{next.next_id++};
+            rule.lane = copy.id;
+            plantings.push_back(std::move(rule));
+        }
+        pin.planting = twin;
     }
+    next.plantings = std::make_shared<const std::vector<Planting>>(std::move(plantings));
     for (auto& pin : copy.pins) // what was tied to a pin of its lane is tied to that one's copy
         if (auto* tied = std::get_if<MarkerAnchor>(&pin.anchor))
             if (const auto found = renamed.find(tied->marker); found != renamed.end())

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "params/ids.h"
 #include "model/motion.h"
 #include "model/showing.h"
 #include "model/words.h"
+#include "params/ids.h"
 #include "time/anchor.h"
 
 #include <cstdint>

@@ -5,6 +5,7 @@
 #include "model/lane_edits.h"
 #include "model/limits.h"
 #include "model/pin_edits.h"
+#include "time/grid_edits.h"
 
 #include <algorithm>
 
@@ -109,6 +110,56 @@ Project with_stems(const Project& project, std::vector<Stem> stems, LaneKind sou
         next.lanes.pop_back();
     }
     next.lanes.insert(next.lanes.begin(), lanes.begin(), lanes.end());
+    return next;
+}
+
+namespace {
+
+Detection without_slivers(Detection found, Seconds least) {
+    auto& sections = found.sections;
+    const auto is_sliver = [least](const FoundSection& section) {
+        return section.end - section.start < least;
+    };
+    if (sections.size() > 1 && is_sliver(sections.front())) {
+        sections[1].start = sections.front().start;
+        sections.erase(sections.begin());
+    }
+    if (sections.size() > 1 && is_sliver(sections.back())) {
+        sections[sections.size() - 2].end = sections.back().end;
+        sections.pop_back();
+    }
+    return found;
+}
+
+/// That begins at 0 or after it; a beat that lies a little before 0 is meant as well.
+std::int64_t first_downbeat(const BeatGrid& grid) {
+    constexpr Seconds nearly(0.05);
+    const auto start = grid.position_of(grid.nearest_tick(Seconds(0)));
+    auto bar = start.bar;
+    while (grid.time_at(grid.ticks_of({bar, 1, 0})) < Seconds(0) - nearly)
+        ++bar;
+    return grid.ticks_of({bar, 1, 0}).value / ticks_per_beat;
+}
+
+} // namespace
+
+Result<Project> with_only_range(const Project& project, Seconds from, Seconds until) {
+    auto next = with_song_trimmed(project, from, until);
+    if (!next)
+        return next;
+    Seconds half_bar(1);
+    if (next->grid) {
+        const auto& grid = *next->grid;
+        const auto first = first_downbeat(grid);
+        const int beats = grid.metre_at(Ticks(first * ticks_per_beat)).beats_per_bar;
+        half_bar = (grid.time_at(Ticks((first + beats) * ticks_per_beat)) -
+                    grid.time_at(Ticks(first * ticks_per_beat))) /
+                   2;
+        if (auto named = with_bar_one_at(grid, first))
+            next = relabelled(*next, *std::move(named));
+    }
+    if (next->detection)
+        next->detection = std::make_shared<const Detection>(without_slivers(*next->detection, half_bar));
     return next;
 }
 

@@ -42,4 +42,8 @@ struct Stem {
 /// Each on a lane of its own, named after it, right under the song.
 [[nodiscard]] Project with_stems(const Project& project, std::vector<Stem> stems, LaneKind sounds);
 
+/// What a person keeps of the song, as with_song_trimmed() has it, and tidy: what is left of a section is
+/// half a bar at least, else its neighbour has it, and bar 1 is the first that begins in it.
+[[nodiscard]] Result<Project> with_only_range(const Project& project, Seconds from, Seconds until);
+
 } // namespace pulsepin

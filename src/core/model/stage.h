@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "model/words.h"
 #include "params/ids.h"
 #include "params/length.h"
-#include "model/words.h"
 
 #include <map>
 #include <string>

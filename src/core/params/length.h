@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "params/colour.h"
+
 #include "time/frame_rate.h"
 
 #include <cstdint>
@@ -27,11 +29,6 @@ struct Length {
         return unit == Unit::InBeats || unit == Unit::InFrames || unit == Unit::InMilliseconds;
     }
     friend bool operator==(const Length&, const Length&) = default;
-};
-
-struct Colour {
-    std::uint32_t rgb = 0xffffff; ///< 0xRRGGBB in sRGB
-    friend auto operator<=>(const Colour&, const Colour&) = default;
 };
 
 } // namespace pulsepin

@@ -8,9 +8,9 @@
 #include <array>
 #include <charconv>
 #include <cmath>
+#include <fmt/core.h>
 #include <optional>
 #include <utility>
-#include <fmt/core.h>
 
 namespace pulsepin {
 namespace {

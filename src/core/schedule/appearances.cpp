@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "schedule/appearances.h"
 
+#include "schedule/lasting.h"
+#include "schedule/piece_length.h"
 #include "schedule/shots.h"
 #include "schedule/texts.h"
 #include "schedule/triggers.h"

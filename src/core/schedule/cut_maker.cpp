@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "schedule/cut_maker.h"
 
+#include "base/chance.h"
 #include "model/shot_edits.h"
 #include "schedule/resolve.h"
 

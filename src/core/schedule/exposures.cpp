@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "schedule/exposures.h"
 
+#include "schedule/piece_length.h"
 #include "schedule/shots.h"
 
 #include <algorithm>

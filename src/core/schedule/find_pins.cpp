@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "schedule/find_pins.h"
 
+#include "schedule/sound_parts.h"
+
 #include <algorithm>
 #include <cctype>
 
@@ -59,6 +61,34 @@ std::optional<TimeSpan> span_of(const Schedule& schedule, const std::set<PinId>&
             if (pins.contains(pin.id))
                 span = span ? TimeSpan{std::min(span->from, pin.time), std::max(span->until, pin.time)}
                             : TimeSpan{pin.time, pin.time};
+    return span;
+}
+
+std::optional<TimeSpan> whole_span_of(const Schedule& schedule, const std::set<PinId>& pins) {
+    auto span = span_of(schedule, pins);
+    if (!span)
+        return span;
+    const auto rate = schedule.project().settings->frame_rate;
+    const auto until = [&](PinId pin, Seconds end) {
+        if (pins.contains(pin))
+            span->until = std::max(span->until, end);
+    };
+    for (std::size_t i = 0; i < schedule.size(); ++i) {
+        const auto& spans = schedule.spans(i);
+        for (const auto& shot : spans.shots)
+            until(shot.cut, rate.start_of(shot.end));
+        for (const auto& trigger : spans.triggers)
+            until(trigger.pin, rate.start_of(trigger.end));
+        for (const auto& shown : spans.appearances)
+            until(shown.pin, rate.start_of(shown.end));
+        for (const auto& text : spans.texts)
+            until(text.pin, text.end);
+        for (const auto& held : spans.exposures)
+            until(held.pin, rate.start_of(held.first + held.held));
+        if (schedule.project().lanes[i]->kind->sounds)
+            for (const auto& part : parts_of_lane(schedule, schedule[i].id))
+                until(part.pin, part.start + part.body.length);
+    }
     return span;
 }
 

@@ -28,4 +28,8 @@ struct PinQuery {
 /// The times of the first and the last of them; none when there are none.
 [[nodiscard]] std::optional<TimeSpan> span_of(const Schedule& schedule, const std::set<PinId>& pins);
 
+/// From the first of them until all have ended: shots, triggers, appearances, texts and sounds with their
+/// lengths.
+[[nodiscard]] std::optional<TimeSpan> whole_span_of(const Schedule& schedule, const std::set<PinId>& pins);
+
 } // namespace pulsepin

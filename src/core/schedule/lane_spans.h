@@ -4,9 +4,9 @@
 #include "model/lane_kind.h"
 #include "schedule/appearances.h"
 #include "schedule/exposures.h"
-#include "schedule/texts.h"
 #include "schedule/pulses.h"
 #include "schedule/shots.h"
+#include "schedule/texts.h"
 #include "schedule/triggers.h"
 
 #include <algorithm>

@@ -2,6 +2,7 @@
 #include "schedule/picker.h"
 
 #include "schedule/picker_tables.h"
+#include "schedule/piece_length.h"
 #include "schedule/shots.h"
 #include "time/clock_grid.h"
 #include "time/musical_text.h"
@@ -83,6 +84,20 @@ Result<std::vector<Picked>> pick(const Picker& picker, const Project& project) {
     return picked;
 }
 
+std::vector<Picked> left_out(const Picker& picker, const Project& project) {
+    Picker all = picker;
+    all.filters.clear();
+    auto positions = pick(all, project);
+    const auto picked = pick(picker, project);
+    if (!positions || !picked)
+        return {};
+    const auto earlier = [](const Picked& a, const Picked& b) { return a.at < b.at; };
+    std::erase_if(*positions, [&](const Picked& place) {
+        return std::binary_search(picked->begin(), picked->end(), place, earlier);
+    });
+    return *std::move(positions);
+}
+
 Seconds time_of_tick(const Picker& picker, const Project& project, Ticks at) {
     return picker.by_clock ? clock_time(at) : project.grid->time_at(at);
 }
@@ -129,21 +144,6 @@ std::string describe(const Picker& picker, const Project& project) {
     const BeatGrid& grid = *project.grid;
     return fmt::format("{}, {} until {}", text, format_position(grid.position_of(picker.from)),
                        format_position(grid.position_of(picker.until)));
-}
-
-double chance_of(std::uint64_t what, std::uint64_t seed) {
-    std::uint64_t x = what + seed * 0x9e3779b97f4a7c15ull;
-    x = (x ^ (x >> 30)) * 0xbf58476d1ce4e5b9ull;
-    x = (x ^ (x >> 27)) * 0x94d049bb133111ebull;
-    return static_cast<double>((x ^ (x >> 31)) >> 11) * 0x1p-53;
-}
-
-std::string ordinal(std::int64_t number) {
-    const auto tens = number % 100;
-    const char* ending = "th";
-    if (tens < 11 || tens > 13)
-        ending = number % 10 == 1 ? "st" : number % 10 == 2 ? "nd" : number % 10 == 3 ? "rd" : "th";
-    return std::to_string(number) + ending;
 }
 
 } // namespace pulsepin

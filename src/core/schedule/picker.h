@@ -22,6 +22,10 @@ struct Picked {
 /// nothing is no failure.
 [[nodiscard]] Result<std::vector<Picked>> pick(const Picker& picker, const Project& project);
 
+/// Positions of the source in the range that its filters leave out, in rising order; none where it cannot
+/// pick.
+[[nodiscard]] std::vector<Picked> left_out(const Picker& picker, const Project& project);
+
 /// "beats, every 2nd, 19.1 until 23.1".
 [[nodiscard]] std::string describe(const Picker& picker, const Project& project);
 
@@ -32,12 +36,5 @@ struct Picked {
 /// The tick at which an anchor lies by that ruler: of those tied to the grid, or of loose ones. None for
 /// others.
 [[nodiscard]] std::optional<Ticks> tick_of_anchor(const Picker& picker, const Anchor& anchor);
-
-/// Never the same for two seeds, always the same for one: 0 up to, not including, 1. SplitMix64 (Steele, Lea
-/// and Flood 2014).
-[[nodiscard]] double chance_of(std::uint64_t what, std::uint64_t seed);
-
-/// "1st", "2nd", "3rd", "4th".
-[[nodiscard]] std::string ordinal(std::int64_t number);
 
 } // namespace pulsepin

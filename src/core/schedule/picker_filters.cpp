@@ -1,4 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "base/chance.h"
+#include "base/ordinal.h"
 #include "base/whole.h"
 #include "schedule/picker_tables.h"
 #include "schedule/resolve.h"

@@ -4,6 +4,7 @@
 #include "model/edits.h"
 #include "model/lane_kind.h"
 #include "schedule/forms.h"
+#include "schedule/piece_length.h"
 #include "schedule/resolve.h"
 #include "schedule/shots.h"
 
@@ -79,6 +80,8 @@ Result<PlacePreview> preview_placing(const Project& project, LaneId id, const Pi
     if (!picked)
         return tl::unexpected(picked.error());
     PlacePreview preview;
+    for (const auto& place : left_out(picker, project))
+        preview.left_out.push_back(place.time);
     const auto taken = taken_positions(**lane, form.body, picker);
     const auto before = picked->size();
     std::erase_if(*picked, [&](const Picked& place) { return taken.contains(place.at); });

@@ -15,6 +15,7 @@ struct PlacePreview {
         PinBody body;
     };
     std::vector<Outline> outlines;
+    std::vector<Seconds> left_out; ///< what the picker's filters do not let through
     std::size_t already_there =
         0;                     ///< picked positions that hold a pin of this lane; they are left as they are
     std::size_t too_close = 0; ///< picked, but a shot would become too short there

@@ -4,6 +4,7 @@
 #include "base/whole.h"
 
 #include "params/easings.h"
+#include "schedule/lasting.h"
 #include "schedule/triggers.h"
 
 #include <algorithm>

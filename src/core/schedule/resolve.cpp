@@ -48,6 +48,11 @@ Seconds moment_of(const ResolvedPin& pin, FrameRate rate) {
     return std::max(pin.time, rate.start_of(pin.frame) + lead);
 }
 
+Seconds moment_of(Seconds place, const Settings& settings) {
+    const auto frame = round_to_frame(place, settings.frame_rate, settings.rounding).frame;
+    return std::max(place, settings.frame_rate.start_of(frame));
+}
+
 std::vector<ResolvedLane> resolve(const Project& project) {
     std::vector<ResolvedLane> schedule;
     const PinLookup pins(project);

@@ -32,5 +32,7 @@ struct ResolvedLane {
 /// Where the playhead must stand so that the frame that acts is the one on screen: at the anchor, or at the
 /// start of that frame where the rounding rule makes it the later of the two.
 [[nodiscard]] Seconds moment_of(const ResolvedPin& pin, FrameRate rate);
+/// The same for a beat, an onset, or any other place: the frame on screen is the one that a pin there uses.
+[[nodiscard]] Seconds moment_of(Seconds place, const Settings& settings);
 
 } // namespace pulsepin

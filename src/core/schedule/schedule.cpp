@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "schedule/schedule.h"
+#include "schedule/piece_length.h"
 
 namespace pulsepin {
 namespace {

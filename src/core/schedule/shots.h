@@ -44,10 +44,4 @@ struct ShotSpan {
     return span.start - Frames(span.fade.value / 2);
 }
 
-/// Where the piece ends: where it was told to, or else with the song or with the sound beside it that ends
-/// last.
-[[nodiscard]] Seconds piece_end(const Project& project);
-/// Frames from the song's first sample to the end of the piece.
-[[nodiscard]] Frames piece_length(const Project& project);
-
 } // namespace pulsepin

@@ -66,10 +66,10 @@ Place end_of_range(const Schedule&, const Range& range, Seconds time) {
 }
 
 constexpr std::array<SnapKind, 8> table{{
-    {"beats", "Beats", part_of_beat<1>},
-    {"halves", "Halves of beats", part_of_beat<2>},
-    {"thirds", "Thirds of beats", part_of_beat<3>},
-    {"quarters", "Quarters of beats", part_of_beat<4>},
+    {"beats", "Beats", part_of_beat<1>, true},
+    {"halves", "Halves of beats", part_of_beat<2>, true},
+    {"thirds", "Thirds of beats", part_of_beat<3>, true},
+    {"quarters", "Quarters of beats", part_of_beat<4>, true},
     {"onsets", "Onsets", onset},
     {"markers", "Markers", [](const Schedule& s, const Range&, Seconds t) { return pin_of(s, t, true); }},
     {"pins", "Other pins", [](const Schedule& s, const Range&, Seconds t) { return pin_of(s, t, false); }},
@@ -80,6 +80,20 @@ constexpr std::array<SnapKind, 8> table{{
 
 std::span<const SnapKind> snap_kinds() {
     return table;
+}
+
+unsigned without_grid(unsigned kinds) {
+    for (std::size_t i = 0; i < table.size(); ++i)
+        if (table[i].of_grid)
+            kinds &= ~(1u << i);
+    return kinds;
+}
+
+std::optional<Seconds> pin_on_frame_at(const Schedule& schedule, Seconds time) {
+    const auto rate = schedule.project().settings->frame_rate;
+    const auto frame = [rate](Seconds t) { return round_to_frame(t, rate, FrameRounding::Nearest).frame; };
+    const auto found = pin_of(schedule, time, false);
+    return found && frame(*found) == frame(time) ? found : std::nullopt;
 }
 
 std::optional<Seconds> nearest_place(const Schedule& schedule, const std::optional<TimeSpan>& range,

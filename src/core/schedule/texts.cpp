@@ -2,6 +2,8 @@
 #include "schedule/texts.h"
 
 #include "base/unicode.h"
+#include "schedule/lasting.h"
+#include "schedule/piece_length.h"
 #include "schedule/shots.h"
 #include "schedule/triggers.h"
 

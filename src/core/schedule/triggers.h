@@ -23,16 +23,8 @@ struct TriggerSpan {
 [[nodiscard]] std::vector<TriggerSpan> triggers_of(const Project& project, const Lane& lane,
                                                    const ResolvedLane& resolved);
 
-/// How long a length is when it begins at a time: none for "none" and "until the next". Where no section is
-/// found around it, one ends with the piece.
-[[nodiscard]] std::optional<Seconds> duration_of(const Length& length, Seconds from, const Project& project);
-
-/// "until the next", "2 beats", "5 frames", "300 ms"; empty for none.
-[[nodiscard]] std::string length_text(const Length& length);
-
 /// Strength and colour of a trigger at a frame of its span; the colour goes in a straight line from one to
 /// the other.
 [[nodiscard]] Colour colour_at(const TriggerBody& body, const TriggerSpan& span, Frames frame);
-[[nodiscard]] Colour mixed(Colour a, Colour b, double share_of_b);
 
 } // namespace pulsepin

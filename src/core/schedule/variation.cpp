@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "schedule/variation.h"
 
+#include "base/chance.h"
 #include "schedule/triggers.h"
 
 #include <algorithm>

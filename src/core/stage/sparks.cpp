@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "stage/sparks.h"
 
+#include "base/chance.h"
 #include "schedule/picker.h"
 #include "schedule/triggers.h"
 

@@ -386,7 +386,7 @@ private:
         if (layer.kind == LayerKind::Bars)
             staged.heights = heights_of(layer, age_of);
         if (layer.kind == LayerKind::Wave)
-            staged.heights = wave_of(layer, staged.values, age_of);
+            add_wave(staged, layer, age_of);
         if (layer.kind == LayerKind::Sparks)
             staged.sparks = sparks_at(spark_source(layer, staged, age_of), frame_);
     }
@@ -403,11 +403,9 @@ private:
     }
 
     /// The curve around now, in as many points as are seen apart.
-    std::vector<double> wave_of(const Layer& layer, const LayerValues& values,
-                                const std::optional<Appearing>& age_of) {
+    void add_wave(StagedLayer& staged, const Layer& layer, const std::optional<Appearing>& age_of) {
         constexpr int points = 160;
-        std::vector<double> heights;
-        const double span = values.of("wave-seconds") * rate_.per_second();
+        const double span = staged.values.of("wave-seconds") * rate_.per_second();
         const double own = LayerValues(layer).of("wave");
         // Points lie at fixed moments of the song, so that the line passes and does not flicker.
         const double step = span / points;
@@ -415,10 +413,9 @@ private:
         for (int i = 0; i <= points + 1; ++i) {
             const double frame = first + i * step;
             const CurveMoment at = moment_at(frame, age_of);
-            heights.push_back(driven_value(curves_, {layer.id, "wave"}, at, own).value_or(own));
+            staged.heights.push_back(driven_value(curves_, {layer.id, "wave"}, at, own).value_or(own));
         }
-        heights.push_back((frame_ - span / 2 - first) / step); // how far the first lies before the edge
-        return heights;
+        staged.heights_begin = (frame_ - span / 2 - first) / step;
     }
 
     SparkSource spark_source(const Layer& layer, const StagedLayer& staged,

@@ -31,6 +31,8 @@ struct StagedLayer {
     std::vector<Moved> letters = {};      ///< of a title whose letters move one after another
     std::vector<LinePoint> points = {};
     std::vector<double> heights = {}; ///< of bars and waveforms, percent
+    double heights_begin =
+        0; ///< how far before a waveform its first height lies, in steps from one to the next
     std::vector<Spark> sparks = {};
     Moved added = {};      ///< what its appearance makes of its place, in its values already
     PinId appearance = {}; ///< 0: it is there all the time

@@ -47,22 +47,14 @@ Result<BeatGrid> with_tempo_ratio(const BeatGrid& grid, int beats, int of) {
         const auto& after = grid.beats()[static_cast<std::size_t>(left + 1 - first_old)];
         const double share = static_cast<double>(place - left * beats) / static_cast<double>(beats);
         const bool found = before.origin == BeatOrigin::Found && after.origin == BeatOrigin::Found;
-        out.push_back({before.time + (after.time - before.time) * share,
-                       1.0f, found ? BeatOrigin::Found : BeatOrigin::Corrected});
+        out.push_back({before.time + (after.time - before.time) * share, 1.0f,
+                       found ? BeatOrigin::Found : BeatOrigin::Corrected});
     }
     std::vector<MetreChange> metres{{0, grid.metre_at(Ticks(0))}};
     for (const auto& change : grid.metres())
         if (change.beat > 0 && change.beat * beats % of == 0)
             metres.push_back({change.beat * beats / of, change.metre});
     return BeatGrid::make(std::move(out), first, std::move(metres));
-}
-
-Result<BeatGrid> with_half_tempo(const BeatGrid& grid) {
-    return with_tempo_ratio(grid, 1, 2);
-}
-
-Result<BeatGrid> with_double_tempo(const BeatGrid& grid) {
-    return with_tempo_ratio(grid, 2, 1);
 }
 
 Result<BeatGrid> with_bar_one_at(const BeatGrid& grid, std::int64_t beat) {
@@ -82,20 +74,6 @@ Result<BeatGrid> with_metre(const BeatGrid& grid, Metre metre) {
 
 Result<BeatGrid> shifted(const BeatGrid& grid, Seconds by) {
     return with_times(grid, [by](std::size_t, Seconds time) { return time + by; });
-}
-
-Result<BeatGrid> made_steady(const BeatGrid& grid) {
-    const auto count = static_cast<double>(grid.beats().size());
-    double mean_time = 0, covariance = 0;
-    const double mean_index = (count - 1) / 2;
-    for (const auto& beat : grid.beats())
-        mean_time += beat.time.value / count;
-    for (std::size_t i = 0; i < grid.beats().size(); ++i)
-        covariance += (static_cast<double>(i) - mean_index) * (grid.beats()[i].time.value - mean_time);
-    const double slope = covariance / (count * (count * count - 1) / 12.0);
-    return with_times(grid, [=](std::size_t i, Seconds) {
-        return Seconds(mean_time + slope * (static_cast<double>(i) - mean_index));
-    });
 }
 
 Result<BeatGrid> with_mean_tempo(const BeatGrid& grid, Bpm tempo) {

@@ -11,8 +11,6 @@ namespace pulsepin {
 /// stays; bars keep their number of beats, changes of metre stay where they still begin a beat. Fails unless
 /// both are 1 to 16, and when fewer than two beats would be left.
 [[nodiscard]] Result<BeatGrid> with_tempo_ratio(const BeatGrid& grid, int beats, int of);
-[[nodiscard]] Result<BeatGrid> with_half_tempo(const BeatGrid& grid);
-[[nodiscard]] Result<BeatGrid> with_double_tempo(const BeatGrid& grid);
 /// That beat (a number as in BeatGrid) becomes bar 1, beat 1.
 [[nodiscard]] Result<BeatGrid> with_bar_one_at(const BeatGrid& grid, std::int64_t beat);
 /// One metre for the whole song, counted from bar 1.
@@ -21,8 +19,6 @@ namespace pulsepin {
 // Retiming: the beats move and keep their names. Items keep their beat.
 
 [[nodiscard]] Result<BeatGrid> shifted(const BeatGrid& grid, Seconds by);
-/// All beats at one tempo through the best-fitting line over the present ones (least squares).
-[[nodiscard]] Result<BeatGrid> made_steady(const BeatGrid& grid);
 /// All beats stretched about bar 1 so that the mean tempo becomes `tempo`.
 [[nodiscard]] Result<BeatGrid> with_mean_tempo(const BeatGrid& grid, Bpm tempo);
 

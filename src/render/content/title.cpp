@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "stage/title.h"
 #include "render/content/content_painter.h"
 #include "render/effects/effect_painter.h"
 #include "render/fonts.h"
 #include "render/word_sizes.h"
-#include "stage/title.h"
 
 #include <QFontMetricsF>
 #include <QTextBoundaryFinder>

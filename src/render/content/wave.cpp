@@ -6,15 +6,14 @@ namespace {
 
 void draw(QPainter& painter, const StagedLayer& layer, const ContentContext&) {
     const auto& values = layer.values;
-    if (layer.heights.size() < 3)
+    const auto points = layer.heights.size();
+    if (points < 3)
         return;
-    const double length = values.of("wave-length"), high = values.of("wave-height"),
-                 before = layer.heights.back();
-    const auto points = layer.heights.size() - 1;
+    const double length = values.of("wave-length"), high = values.of("wave-height");
     const double step = length / static_cast<double>(points - 2);
     QPolygonF up, down;
     for (std::size_t i = 0; i < points; ++i) {
-        const double x = -length / 2 + (static_cast<double>(i) - before) * step;
+        const double x = -length / 2 + (static_cast<double>(i) - layer.heights_begin) * step;
         const double y = high * layer.heights[i] / 100;
         up << QPointF(x, -y);
         down << QPointF(x, y);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/effects/effect_painter.h"
 
+#include "base/chance.h"
 #include "schedule/picker.h"
 
 #include <algorithm>

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "stage/effects.h"
 
+#include "base/chance.h"
 #include "schedule/picker.h"
 
 #include <cmath>

@@ -1,0 +1,23 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "drawing/canvas/gestures/onsets.h"
+
+#include "model/onset_edits.h"
+
+#include <algorithm>
+
+namespace pulsepin {
+
+void MoveOnset::drag_to(QPointF at, Qt::KeyboardModifiers) {
+    to_ = std::clamp(placement().carried(onset_.time, from(), at), Seconds(0), context().song_end());
+    if (show(with_onset_moved(project(), onset_.row, onset_.time, to_)))
+        tell(tr("Onset moved by %1 ms").arg((to_ - onset_.time).value * 1000, 0, 'f', 1));
+}
+
+std::optional<Gesture::Edit> MoveOnset::end(Qt::KeyboardModifiers) {
+    auto made = edit(tr("move onset"));
+    if (made)
+        view().choose_onset(ViewState::ChosenOnset{onset_.row, to_});
+    return made;
+}
+
+} // namespace pulsepin

@@ -1,0 +1,26 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "drawing/canvas/scene.h"
+
+namespace pulsepin {
+
+/// Paper with bars shaded by turns and a line at each beat and bar, over the whole height.
+/// Writes the canvas (32 bit, no alpha) from the area's left edge on.
+void paint_paper(QImage& canvas, const Scene& scene, const QRectF& area);
+/// Bar numbers and beat numbers, as dense as there is room; the range as a strip along the top.
+void paint_ruler(QPainter& painter, const Scene& scene, const QRectF& row);
+/// Along the bottom of the row, beat by beat: the surer the thicker.
+void paint_confidence(QPainter& painter, const Scene& scene, const QRectF& row);
+/// Where each row of onsets lies that is shown.
+struct ShownOnsetRow {
+    const OnsetRow* row;
+    QRectF place;
+};
+[[nodiscard]] std::vector<ShownOnsetRow> shown_onset_rows(const Detection* detection, const QRectF& area);
+/// Row by row one dot an onset, its size its strength.
+void paint_onsets(QPainter& painter, const Scene& scene, const QRectF& area);
+/// Each section as a band with its letter.
+void paint_sections(QPainter& painter, const Scene& scene, const QRectF& row);
+
+} // namespace pulsepin

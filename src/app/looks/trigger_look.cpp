@@ -1,0 +1,181 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "drawing/timeline/lane_paint.h"
+#include "kinds/kinds.h"
+#include "looks/kind_looks.h"
+#include "looks/lane_rows.h"
+#include "pages/details/trigger_acts_field.h"
+#include "stage/trigger_acts.h"
+
+#include <QLinearGradient>
+#include <algorithm>
+#include <cmath>
+#include <set>
+
+namespace pulsepin {
+namespace {
+
+QRectF trigger_rect(const LaneScene& s, const TriggerSpan& span, int rows) {
+    const auto rate = s.scene.project.settings->frame_rate;
+    const double from = s.scale.x(rate.start_of(span.start)), until = s.scale.x(rate.start_of(span.end));
+    const QRectF row = lane_rows::rect(s.row, span.row, rows);
+    return {from, row.top(), until - from, row.height()};
+}
+
+std::span<const TriggerSpan> visible_triggers(const LaneScene& s) {
+    const auto& spans = s.spans.triggers;
+    const auto rate = s.scene.project.settings->frame_rate;
+    const Frames last = rate.frame_at(s.scale.end()) + Frames(1);
+    const Frames first = rate.frame_at(s.scale.start);
+    auto from = std::partition_point(spans.begin(), spans.end(),
+                                     [&](const TriggerSpan& x) { return x.start < first; });
+    // Of those that began before, only the last of each row may still last.
+    std::set<int> rows;
+    for (int steps = 0; from != spans.begin() && steps < 1000; ++steps) {
+        --from;
+        rows.insert(from->row);
+        if (std::ssize(rows) == s.spans.rows)
+            break;
+    }
+    const auto until =
+        std::partition_point(from, spans.end(), [&](const TriggerSpan& x) { return x.start <= last; });
+    return {from, until};
+}
+
+QColor as_colour(Colour colour) {
+    return QColor::fromRgb(static_cast<QRgb>(colour.rgb));
+}
+
+/// How each of its acts goes while it lasts.
+void draw_acts(QPainter& painter, const QRectF& bar, const TriggerBody& body, const Palette& p) {
+    painter.setPen(QPen(p.paper_text, 1));
+    for (const auto& act : body.acts) {
+        QPolygonF line;
+        for (int i = 0; i <= 16; ++i)
+            line << QPointF(bar.left() + bar.width() * i / 16,
+                            bar.bottom() - 2 -
+                                (bar.height() - 4) * std::clamp(way_at(act, i / 16.0), 0.0, 1.0));
+        painter.drawPolyline(line);
+    }
+}
+
+void paint_triggers(QPainter& painter, const LaneScene& s) {
+    const auto& p = s.scene.palette;
+    const int rows = s.spans.rows;
+    for (const auto& span : visible_triggers(s)) {
+        const QRectF whole = trigger_rect(s, span, rows);
+        const QRectF seen = whole & s.row;
+        if (seen.width() <= 0 || span.hidden)
+            continue;
+        const auto& body = std::get<TriggerBody>(s.lane.pins[span.index].body);
+        // As high as it is strong.
+        const double high = std::max(3.0, whole.height() * std::clamp(body.strength / 100, 0.1, 1.0));
+        const QRectF bar(seen.left(), whole.bottom() - high, std::max(1.5, seen.width() - 1), high);
+        const bool marked = selected(s, span.pin);
+        if (bar.width() < 5) { // no room for more than its colour; many such are drawn quickly
+            painter.fillRect(bar.toRect().adjusted(0, 0, 1, 0), marked ? p.selection : as_colour(body.from));
+            continue;
+        }
+        painter.setOpacity(span.muted ? 0.2 : 0.8);
+        if (body.from == body.to) {
+            painter.fillRect(bar, as_colour(body.from));
+        } else {
+            QLinearGradient ramp(whole.left(), 0, whole.right(), 0);
+            ramp.setColorAt(0, as_colour(body.from));
+            ramp.setColorAt(1, as_colour(body.to));
+            painter.fillRect(bar, ramp);
+        }
+        painter.setOpacity(1);
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(QPen(p.trigger, 1));
+        painter.drawRect(bar);
+        if (bar.width() > 22)
+            draw_acts(painter, bar, body, p);
+        if (span.cut_short) { // a step at the end: it would have lasted longer
+            painter.fillRect(QRectF(bar.right() - 3, bar.top(), 3, bar.height()), p.trigger);
+        }
+        if (marked) {
+            painter.setPen(QPen(p.selection, 2));
+            painter.drawRect(bar.adjusted(1, 1, -1, -1));
+        }
+    }
+    const auto pins = visible_pins(s);
+    const bool strokes = crowded(s, pins);
+    for (const auto& pin : pins) {
+        const double y = lane_rows::rect(s.row, row_of(s.lane.pins[pin.index].body), rows).center().y();
+        if (strokes)
+            draw_stroke(painter, s, pin, y);
+        else
+            draw_head(painter, head_look(s, pin), {s.scale.x(pin.time), y}, p);
+    }
+}
+
+/// The trigger whose end lies under the mouse.
+std::optional<PinId> end_under(const LaneScene& s, QPointF at) {
+    for (const auto& span : visible_triggers(s)) {
+        const QRectF rect = trigger_rect(s, span, s.spans.rows);
+        if (!span.hidden && at.y() >= rect.top() && at.y() <= rect.bottom() &&
+            std::abs(at.x() - rect.right()) <= 4 && rect.width() > 14)
+            return span.pin;
+    }
+    return std::nullopt;
+}
+
+std::optional<Grip> grip_of_trigger(const LaneScene& s, QPointF at) {
+    if (const auto end = end_under(s, at))
+        return Grip{*end, GripPart::End};
+    if (const auto head = lane_rows::head_under(s, at, 4)) // the middle of the triangle
+        return head;
+    for (const auto& span : visible_triggers(s))
+        if (trigger_rect(s, span, s.spans.rows).contains(at))
+            return Grip{span.pin, GripPart::Body};
+    return std::nullopt;
+}
+
+QPainterPath triangle(QPointF at) {
+    QPainterPath path(at + QPointF(0, -6));
+    path.lineTo(at + QPointF(9, 0));
+    path.lineTo(at + QPointF(0, 6));
+    path.closeSubpath();
+    return path;
+}
+
+void paint_in_score(QPainter& painter, const LaneScene& s) {
+    const auto& p = s.scene.palette;
+    for (const auto& span : visible_triggers(s)) {
+        const QRectF seen = trigger_rect(s, span, s.spans.rows) & s.row;
+        if (seen.width() <= 0 || span.hidden)
+            continue;
+        const QRectF bar(seen.left(), seen.top(), std::max(2.0, seen.width() - 1), seen.height());
+        const auto& body = std::get<TriggerBody>(s.lane.pins[span.index].body);
+        painter.setOpacity(span.muted ? 0.2 : 0.8);
+        painter.fillRect(bar, as_colour(body.from));
+        painter.setOpacity(1);
+        painter.setPen(QPen(p.trigger, 1));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawRect(bar);
+    }
+}
+
+} // namespace
+
+const KindLook kinds::trigger_look{
+    .kind = kinds::trigger_row,
+    .height = [](const LaneSpans& spans) { return 16 + lane_rows::row_height * spans.rows; },
+    .paint = paint_triggers,
+    .head_y =
+        [](const LaneScene& s, const PinBody& body) {
+            return lane_rows::rect(s.row, row_of(body), s.spans.rows).center().y();
+        },
+    .grip = grip_of_trigger,
+    .grab = lane_rows::grab,
+    .hint = lane_rows::hint,
+    .head = triangle,
+    .colour = [](const Palette& palette) { return palette.trigger; },
+    .hint_at = {9, 0},
+    .score_height = 15,
+    .paint_score = paint_in_score,
+    .make_form = []() -> FormFields* { return new TriggerForm; },
+    .make_part = [](PinsDetail& detail) -> PinsDetailPart* { return new TriggerActsField(detail); },
+};
+
+} // namespace pulsepin

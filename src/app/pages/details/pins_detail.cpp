@@ -1,0 +1,100 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "pages/details/pins_detail.h"
+
+#include "drawing/kind_look.h"
+#include "model/edits.h"
+#include "parts/fields.h"
+#include "schedule/find_pins.h"
+
+#include <QStyle>
+#include <QVBoxLayout>
+#include <algorithm>
+#include <cmath>
+
+namespace pulsepin {
+
+PinsDetailPart::PinsDetailPart(PinsDetail& detail) : detail_(detail) {}
+
+PinsDetail::PinsDetail(Document& document, LaneKind kind, QWidget* parent)
+    : QWidget(parent), document_(document), kind_(kind), specs_(specs_of(kind->params)) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(3);
+    const KindLook& look = look_of_kind(kind);
+    form_ = new ParamForm(text_of(kind->singular),
+                          {.live = false, .layout = ParamFormLayout::NamesBeside, .picture = look.picture});
+    form_->set_specs(specs_);
+    connect(form_, &ParamForm::changed, this, [this](const QString& id) { change_one(id.toStdString()); });
+    column->addWidget(form_);
+    if (look.make_part)
+        column->addWidget(part_ = look.make_part(*this));
+}
+
+void PinsDetail::show_pins(std::vector<PinId> pins) {
+    pins_ = std::move(pins);
+    const Pin* first = pins_.empty() ? nullptr : document_.project().pin(pins_.front());
+    if (!first)
+        return;
+    showing_ = true;
+    form_->set_project(document_.project());
+    form_->set_values(values_of<PinBody>(first->body, kind_->params));
+    for (const auto& spec : specs_)
+        form_->field(spec.id)->setEnabled(!kind_->may_set ||
+                                          kind_->may_set(spec.id, first->body, document_.project()));
+    for (const auto& spec : specs_)
+        if (auto* field = qobject_cast<LengthField*>(form_->field(spec.id)); field && spec.id == "length")
+            field->keep_lasting([this, pin = first->id](Length::Unit unit) { return lasts(pin, unit); });
+    if (part_)
+        part_->show_body(first->body);
+    show_differences();
+    showing_ = false;
+    setEnabled(locked_among(document_.project(), pins_) < pins_.size());
+}
+
+double PinsDetail::lasts(PinId pin, Length::Unit unit) const {
+    const auto& project = document_.project();
+    const auto span = whole_span_of(document_.schedule(), {pin}).value_or(TimeSpan{});
+    const Seconds lasts = span.until - span.from;
+    if (unit == Length::Unit::InBeats && project.grid)
+        return (project.grid->beats_at(span.until) - project.grid->beats_at(span.from)).value;
+    return unit == Length::Unit::InFrames
+               ? std::round(lasts.value * project.settings->frame_rate.per_second())
+               : lasts.value * 1000;
+}
+
+/// A field in which they differ says so: what it shows is the first one's.
+void PinsDetail::show_differences() {
+    std::vector<bool> differ(specs_.size(), false);
+    if (pins_.size() > 1) {
+        const PinBody* first = nullptr;
+        for (const auto& lane : document_.project().lanes)
+            for (const auto& pin : lane->pins)
+                if (lane->kind == kind_ && std::binary_search(pins_.begin(), pins_.end(), pin.id)) {
+                    first = first ? first : &pin.body;
+                    for (std::size_t i = 0; i < specs_.size(); ++i)
+                        if (!differ[i])
+                            differ[i] = kind_->params[i].get(*first) != kind_->params[i].get(pin.body);
+                }
+    }
+    for (std::size_t i = 0; i < specs_.size(); ++i)
+        form_->show_differs(specs_[i].id, differ[i]);
+}
+
+void PinsDetail::change(const QString& what, const std::function<void(PinBody&)>& how) {
+    if (showing_ || pins_.empty())
+        return;
+    const auto locked = locked_among(document_.project(), pins_);
+    document_.apply(with_bodies(document_.project(), pins_, how), what);
+    if (locked > 0)
+        document_.say(tr("%n locked, left alone", nullptr, static_cast<int>(locked)));
+}
+
+void PinsDetail::change_one(std::string_view id) {
+    const auto values = form_->values();
+    for (std::size_t i = 0; i < specs_.size(); ++i)
+        if (specs_[i].id == id)
+            change(tr("change %1").arg(text_of(specs_[i].label)),
+                   [&](PinBody& body) { kind_->params[i].set(body, *values.find(id)); });
+}
+
+} // namespace pulsepin

@@ -1,0 +1,157 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "pages/stops/appearance_form.h"
+
+#include "kinds/kinds.h"
+#include "parts/widgets.h"
+#include "schedule/lasting.h"
+#include "schedule/triggers.h"
+
+#include <QHBoxLayout>
+#include <QScrollArea>
+#include <QVBoxLayout>
+
+namespace pulsepin {
+namespace {
+
+using SpreadParam = BoundParam<Spread>;
+
+ParamSpec real(std::string_view id, std::string_view label, std::string_view unit, double most,
+               std::string_view explains) {
+    return {.id = id, .label = label, .unit = unit, .least = -most, .most = most, .explains = explains};
+}
+
+constexpr std::string_view of_step = "from each to the next";
+constexpr std::string_view at_random = "up to so much to either side, at random";
+
+const std::vector<SpreadParam>& spread_params() {
+    static const std::vector<SpreadParam> all{
+        bound<Spread, &Spread::step_x>(real("step-x", "right by", "px", 10000, of_step)),
+        bound<Spread, &Spread::step_y>(real("step-y", "down by", "px", 10000, of_step)),
+        bound<Spread, &Spread::step_turn>(real("step-turn", "turned by", "°", 3600, of_step)),
+        bound<Spread, &Spread::step_scale>(real("step-scale", "larger by", "%", 2000, of_step)),
+        bound<Spread, &Spread::step_later>(real("step-later", "later by", "frames", 10000, of_step)),
+        bound<Spread, &Spread::wide_x>(real("wide-x", "spread across", "px", 10000, at_random)),
+        bound<Spread, &Spread::wide_y>(real("wide-y", "spread down", "px", 10000, at_random)),
+        bound<Spread, &Spread::wide_turn>(real("wide-turn", "spread turn", "°", 3600, at_random)),
+        bound<Spread, &Spread::wide_scale>(real("wide-scale", "spread size", "%", 2000, at_random)),
+        bound<Spread, &Spread::wide_later>(real("wide-later", "spread time", "frames", 10000, at_random)),
+        bound<Spread, &Spread::seed>({.id = "spread-seed",
+                                      .label = "chance",
+                                      .type = ParamType::Whole,
+                                      .most = 9999,
+                                      .initial = 1,
+                                      .explains = "another number, another chance"}),
+    };
+    return all;
+}
+
+/// What all of a planting have in common; the rest is said of each.
+std::vector<ParamSpec> common_specs() {
+    std::vector<ParamSpec> specs;
+    for (const auto& param : kind_that(&LaneKindRow::appears)->params)
+        for (const char* id : {"length", "row", "x", "y", "turn", "scale"})
+            if (param.spec.id == id)
+                specs.push_back(param.spec);
+    return specs;
+}
+
+} // namespace
+
+AppearanceForm::AppearanceForm(QWidget* parent) : FormFields(parent) {
+    static const std::vector<ParamSpec> common = common_specs();
+    static const std::vector<ParamSpec> spread = specs_of<Spread>(spread_params());
+    all_ = new ParamForm("appears", {.layout = ParamFormLayout::NamesBeside});
+    all_->set_specs(common);
+    steps_ = new ParamForm("spread", {.layout = ParamFormLayout::NamesBeside, .one_a_line = true});
+    steps_->set_specs(spread);
+    for (auto* form : {all_, steps_})
+        connect(form, &ParamForm::changed, this, &FormFields::changed);
+    auto* inside = new QWidget;
+    auto* row = new QHBoxLayout(inside);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(14);
+    auto* left = new QVBoxLayout;
+    left->addWidget(all_);
+    left->addWidget(make_colours());
+    left->addStretch(1);
+    auto* right = new QVBoxLayout;
+    right->addWidget(quiet(tr("each differs from the one before")));
+    right->addWidget(steps_);
+    right->addStretch(1);
+    row->addLayout(left, 1);
+    row->addLayout(right, 1);
+    auto* scroll = new QScrollArea;
+    scroll->setObjectName("appearance fields");
+    scroll->setAccessibleName(tr("What appears"));
+    scroll->setWidgetResizable(true);
+    scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    scroll->setWidget(inside);
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->addWidget(scroll);
+}
+
+QWidget* AppearanceForm::make_colours() {
+    auto* box = new QWidget;
+    auto* row = new QHBoxLayout(box);
+    row->setContentsMargins(0, 0, 0, 0);
+    row->setSpacing(4);
+    coloured_ = named(new QCheckBox(tr("colours in turn")), "appear in colours",
+                      tr("Each in the next of these colours, instead of the layer's"));
+    row->addWidget(coloured_);
+    constexpr std::size_t first_offered[] = {2, 4, 6, 7};
+    for (int i = 0; i < most_colours; ++i) {
+        auto* field = new ColourField(QString("appearance colour %1").arg(i + 1));
+        field->set_colour(offered_colours()[first_offered[i]]);
+        field->setVisible(false);
+        connect(field, &ColourField::edited, this, &FormFields::changed);
+        row->addWidget(field);
+        palette_.push_back(field);
+    }
+    row->addStretch(1);
+    connect(coloured_, &QCheckBox::toggled, this, [this](bool on) {
+        for (auto* field : palette_)
+            field->setVisible(on);
+        emit changed();
+    });
+    return box;
+}
+
+PlantingForm AppearanceForm::form() const {
+    PinBody body = AppearanceBody{};
+    set_values<PinBody>(body, kind_that(&LaneKindRow::appears)->params, all_->values());
+    Spread spread;
+    set_values<Spread>(spread, spread_params(), steps_->values());
+    if (coloured_->isChecked())
+        for (const auto* field : palette_)
+            spread.palette.push_back(field->colour());
+    return {body, spread};
+}
+
+void AppearanceForm::set_form(const PlantingForm& form) {
+    if (!std::holds_alternative<AppearanceBody>(form.body))
+        return;
+    const QSignalBlocker quietly(this);
+    all_->set_values(values_of<PinBody>(form.body, kind_that(&LaneKindRow::appears)->params));
+    const Spread spread = form.spread();
+    steps_->set_values(values_of<Spread>(spread, spread_params()));
+    coloured_->setChecked(!spread.palette.empty());
+    for (std::size_t i = 0; i < std::min(palette_.size(), spread.palette.size()); ++i)
+        palette_[i]->set_colour(spread.palette[i]);
+}
+
+void AppearanceForm::suit(const Lane& lane) {
+    if (lane.id == suited_ || lane.pins.empty())
+        return;
+    suited_ = lane.id;
+    auto body = std::get<AppearanceBody>(lane.pins.back().body);
+    body.text.clear();
+    set_form({body, form().spread()});
+}
+
+QString AppearanceForm::summary() const {
+    return tr("each lasts %1").arg(QString::fromStdString(length_text(all_->values().length("length"))));
+}
+
+} // namespace pulsepin

@@ -1,0 +1,165 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "pages/stops/export_panel.h"
+
+#include "interchange/outputs.h"
+#include "parts/page_stack.h"
+#include "parts/widgets.h"
+#include "render/qt_text.h"
+
+#include <QDir>
+#include <QFileInfo>
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QScrollArea>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace pulsepin {
+ExportPanel::ExportPanel(Document& document, ViewState& view, QWidget* parent)
+    : StopPanel(document, view, parent) {
+    auto* whole = new QVBoxLayout(this);
+    whole->setContentsMargins(0, 0, 0, 0);
+    whole->setSpacing(8);
+    whole->addLayout(make_top());
+    pages_ = new PageStack;
+    pages_->addWidget(film_ = new FilmPage(document, view));
+    pages_->addWidget(make_ways());
+    whole->addWidget(pages_, 1);
+    connect(&film_->queue(), &FilmQueue::ended, this, [this](const QString&, bool well) {
+        written_ += well ? 1 : 0;
+        emit written();
+    });
+    connect(&film_->queue(), &FilmQueue::changed, this, &ExportPanel::written);
+    show_page(FilmOf);
+}
+
+QLayout* ExportPanel::make_top() {
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    const auto side = [&](const char* name, const QString& label, const QString& tip, Page page) {
+        auto* button = named(new QPushButton(label), name, tip);
+        button->setCheckable(true);
+        button->setProperty("role", "choice");
+        connect(button, &QPushButton::clicked, this, [this, page] { show_page(page); });
+        sides_.push_back(button);
+        row->addWidget(button);
+    };
+    side("page of film", tr("Film"), tr("The piece as a video, as pictures or as sound"), FilmOf);
+    side("page of formats", tr("Hand on"), tr("Cuts, markers, words and curves in open formats"), HandOn);
+    row->addSpacing(12);
+    for (const auto& [command, label] :
+         {std::pair("write still", tr("Still…")), std::pair("write contact sheet", tr("Contact sheet…"))}) {
+        auto* button = named(new QPushButton(label), command, tr("A picture of this frame, or of all shots"));
+        connect(button, &QPushButton::clicked, this, [this, id = command] { emit film_->wanted(id); });
+        row->addWidget(button);
+    }
+    row->addStretch(1);
+    return row;
+}
+
+void ExportPanel::show_page(Page page) {
+    for (std::size_t i = 0; i < sides_.size(); ++i)
+        sides_[i]->setChecked(static_cast<Page>(i) == page);
+    pages_->setCurrentIndex(page);
+}
+
+QWidget* ExportPanel::make_ways() {
+    auto* box = new QWidget;
+    auto* column = new QVBoxLayout(box);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(8);
+    auto* ways = new QScrollArea;
+    ways->setWidgetResizable(true);
+    ways->setFrameShape(QFrame::NoFrame);
+    ways->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    auto* inside = new QWidget;
+    auto* grid = new QGridLayout(inside);
+    grid->setContentsMargins(0, 0, 8, 0);
+    grid->setHorizontalSpacing(14);
+    grid->setVerticalSpacing(6);
+    ways->setWidget(inside);
+    column->addWidget(ways, 1);
+    int line = 0;
+    for (const auto& row : exporters()) {
+        auto* button = new QPushButton(tr("%1…").arg(qt_text(row.label)));
+        button->setObjectName("export " + qt_text(row.id));
+        button->setToolTip(tr("Writes a .%1 file").arg(qt_text(row.extension)));
+        connect(button, &QPushButton::clicked, this, [this, &row] { emit file_wanted(row); });
+        grid->addWidget(button, line, 0);
+        auto* explains = quiet(qt_text(row.explains));
+        explains->setWordWrap(true);
+        grid->addWidget(explains, line++, 1);
+    }
+    outcome_ = quiet({});
+    outcome_->setObjectName("outcome");
+    outcome_->setWordWrap(true);
+    outcome_->setTextInteractionFlags(Qt::TextSelectableByMouse);
+    column->addWidget(outcome_);
+    grid->setRowStretch(line, 1);
+    grid->setColumnStretch(1, 1);
+    return box;
+}
+
+void ExportPanel::tell(const QString& outcome) {
+    outcome_->setText(outcome);
+    document_.say(outcome);
+}
+
+void ExportPanel::write(const ExporterRow& row, const QString& file, const ParamValues& values) {
+    const std::filesystem::path path = file.toStdString();
+    if (auto allowed = may_write(path, inputs_of(document_.path(), document_.project()), true); !allowed)
+        return tell(QString::fromStdString(allowed.error().message()));
+    const QString name = QFileInfo(file).fileName();
+    // What follows the music is computed first where it is not there yet; without the song it is refused.
+    const bool there =
+        document_.followers_current() && (document_.sound() || !needs_sound(document_.project()));
+    outcome_->setText(tr("Writing %1…").arg(name));
+    document_.jobs().start<QString>(
+        JobQueue::Write, tr("Writing %1").arg(name),
+        [curves = document_.curves(), there, values, &row,
+         path](const Progress& progress) mutable -> Result<QString> {
+            if (!there) {
+                auto computed = curves_for(row, curves.project(), progress.part(0, 0.9));
+                if (!computed)
+                    return tl::unexpected(computed.error());
+                curves = *std::move(computed);
+            }
+            if (progress.cancelled())
+                return fail_cancelled();
+            const ExportMaterial material(std::move(curves), values);
+            if (auto done = export_project(material, row, path); !done)
+                return tl::unexpected(done.error());
+            const auto losses = told_of_losses(material, row);
+            return QString::fromStdString(path.string() + (losses.empty() ? "" : ". " + losses));
+        },
+        [this, &row, name](const Result<QString>& done) {
+            if (!done)
+                return tell(done.error().cancelled() ? tr("%1 was not written").arg(name)
+                                                     : QString::fromStdString(done.error().message()));
+            ++written_;
+            outcome_->setText(tr("Written: %1").arg(name));
+            outcome_->setToolTip(QDir::toNativeSeparators(*done));
+            document_.say(tr("%1 written").arg(qt_text(row.label)));
+            emit written();
+        });
+}
+
+QString ExportPanel::summary() const {
+    if (film_->queue().busy()) {
+        const auto entries = film_->queue().entries();
+        const auto left = std::count_if(entries.begin(), entries.end(), [](const auto& one) {
+            return one.state == FilmQueue::State::Running || one.state == FilmQueue::State::Waiting;
+        });
+        return left == 1 ? tr("a film in work") : tr("%1 films in work").arg(left);
+    }
+    if (written_ > 0)
+        return tr("%n files written", nullptr, written_);
+    const Lane* cuts = document_.project().first_lane(&LaneKindRow::cuts);
+    return cuts && !cuts->pins.empty() ? tr("edit list and more") : tr("nothing to write yet");
+}
+
+void ExportPanel::refresh() {
+    film_->refresh();
+}
+
+} // namespace pulsepin

@@ -1,0 +1,44 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "interchange/exporters.h"
+#include "pages/stops/film_page.h"
+#include "pages/stops/stop_panel.h"
+
+#include <QLabel>
+#include <QStackedWidget>
+
+namespace pulsepin {
+
+/// The piece as a film, and handed on in open formats, a row each.
+class ExportPanel : public StopPanel {
+    Q_OBJECT
+public:
+    ExportPanel(Document& document, ViewState& view, QWidget* parent = nullptr);
+    [[nodiscard]] QString title() const override { return tr("Export"); }
+    [[nodiscard]] QString summary() const override;
+    [[nodiscard]] bool complete() const override { return written_ > 0; }
+    void refresh() override;
+
+    enum Page { FilmOf, HandOn };
+    void show_page(Page page);
+    [[nodiscard]] FilmPage& film() { return *film_; }
+    /// Writes the file in the background, when what it needs is there, and says so, or says why not.
+    void write(const ExporterRow& row, const QString& file, const ParamValues& values = {});
+
+signals:
+    void file_wanted(const ExporterRow& row);
+    void written(); ///< its summary is another
+
+private:
+    [[nodiscard]] QLayout* make_top();
+    [[nodiscard]] QWidget* make_ways();
+    void tell(const QString& outcome);
+    QStackedWidget* pages_;
+    std::vector<QPushButton*> sides_;
+    FilmPage* film_;
+    QLabel* outcome_;
+    int written_ = 0;
+};
+
+} // namespace pulsepin

@@ -1,0 +1,258 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "pages/stops/pulse_page.h"
+
+#include "model/lane_edits.h"
+#include "model/pulse_params.h"
+#include "parts/choices.h"
+#include "parts/dragging.h"
+#include "parts/tight_row.h"
+#include "parts/widgets.h"
+#include "schedule/lasting.h"
+#include "schedule/pulses.h"
+#include "schedule/triggers.h"
+
+#include <QEvent>
+#include <QHBoxLayout>
+#include <QInputDialog>
+#include <QMenu>
+#include <QMouseEvent>
+#include <QTimer>
+#include <QVBoxLayout>
+
+namespace pulsepin {
+namespace {
+
+double frames_of(const Length& length, const Project& project) {
+    if (length.unit == Length::Unit::InFrames)
+        return length.amount;
+    const auto lasts = duration_of(length, Seconds(0), project);
+    return lasts ? lasts->value * project.settings->frame_rate.per_second() : 0.0;
+}
+
+} // namespace
+
+PulsePage::PulsePage(Document& document, QWidget* parent) : MotionPage(document, parent) {
+    auto* column = new QVBoxLayout(this);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(5);
+    column->addWidget(make_tiles());
+    auto* middle = new QHBoxLayout;
+    middle->setSpacing(10);
+    curve_ = new PulseCurve;
+    connect(curve_, &PulseCurve::lengths_dragged, this,
+            [this](double up, double held, double down, bool done) {
+                const Lane* target = lane();
+                if (!target)
+                    return;
+                if (!done) // seen while it is dragged, taken over when it is let go
+                    return curve_->show_pulse(target->motion->pulse, up, held, down);
+                change(tr("change pulse"), [=, this](Motion& motion) {
+                    const auto set = [&](Length& length, double frames) {
+                        if (std::abs(frames_of(length, document_.project()) - frames) > 0.01)
+                            length = {Length::Unit::InFrames, frames};
+                    };
+                    set(motion.pulse.up, up);
+                    set(motion.pulse.held, held);
+                    set(motion.pulse.down, down);
+                });
+            });
+    connect(curve_, &PulseCurve::handles_dragged, this,
+            [this](bool rising, std::array<double, 4> handles, bool done) {
+                const Lane* target = lane();
+                if (!target)
+                    return;
+                Pulse pulse = target->motion->pulse;
+                (rising ? pulse.rising : pulse.falling).handles = handles;
+                if (!done)
+                    return show_lengths(pulse);
+                change(tr("bend pulse"), [&](Motion& motion) { motion.pulse = pulse; });
+            });
+    middle->addWidget(curve_, 3);
+    form_ = new ParamForm("pulse", {.live = false,
+                                    .layout = ParamFormLayout::Pairs,
+                                    .choices_as_buttons = true,
+                                    .handles_in_a_picture = true});
+    form_->set_specs(pulse_param_specs());
+    connect(form_, &ParamForm::changed, this, [this](const QString& id) {
+        const ParamValues values = form_->values();
+        change(tr("change pulse"), [&](Motion& motion) {
+            set_values<Pulse>(motion.pulse, pulse_params(),
+                              {{id.toStdString(), *values.find(id.toStdString())}});
+        });
+    });
+    need_lane_.push_back(form_);
+    middle->addWidget(form_, 4);
+    column->addLayout(middle, 1);
+}
+
+QWidget* PulsePage::make_tiles() {
+    auto* box = new QWidget;
+    tile_row_ = tight_row(box, 4);
+    for (const auto& pulse : pulse_library())
+        tile_row_->addWidget(make_tile(pulse));
+    tile_row_->addStretch(1);
+    keep_ = new QPushButton(tr("Keep…"));
+    keep_->setObjectName("keep pulse");
+    keep_->setProperty("role", "small");
+    keep_->setToolTip(tr("Keeps this pulse under a name, for other lanes"));
+    connect(keep_, &QPushButton::clicked, this, &PulsePage::keep);
+    need_lane_.push_back(keep_);
+    tile_row_->addWidget(keep_);
+    copy_ = new QPushButton(tr("Copy to…"));
+    copy_->setObjectName("copy pulse");
+    copy_->setProperty("role", "small");
+    copy_->setToolTip(tr("Gives this shape to another lane; its property and range stay"));
+    auto* menu = new QMenu(copy_);
+    copy_->setMenu(menu);
+    connect(menu, &QMenu::aboutToShow, this, [this, menu] { fill_with_targets(menu); });
+    need_lane_.push_back(copy_);
+    tile_row_->addWidget(copy_);
+    // The picture on a button under the mouse runs through the pulse.
+    run_ = new QTimer(this);
+    run_->setInterval(40);
+    connect(run_, &QTimer::timeout, this, &PulsePage::run_pictures);
+    return box;
+}
+
+QPushButton* PulsePage::make_tile(const Pulse& pulse) {
+    auto* tile = new QPushButton;
+    const QString name = QString::fromStdString(pulse.name);
+    tile->setObjectName("pulse " + name);
+    tile->setAccessibleName(tr("Pulse: %1").arg(name));
+    tile->setToolTip(tr("The pulse “%1”, as a start").arg(name));
+    tile->setIcon(pulse_picture(pulse, {28, 18}, false));
+    tile->setIconSize({28, 18});
+    tile->setCheckable(true);
+    tile->setProperty("role", "small");
+    connect(tile, &QPushButton::clicked, this,
+            [this, pulse] { change(tr("choose pulse"), [&](Motion& motion) { motion.pulse = pulse; }); });
+    tile->installEventFilter(this);
+    tiles_.push_back({tile, pulse});
+    return tile;
+}
+
+/// Own pulses stand behind those of the library; a right click forgets one.
+void PulsePage::show_kept() {
+    const auto& kept = document_.project().pulses;
+    if (kept == shown_kept_)
+        return;
+    shown_kept_ = kept;
+    const auto own = pulse_library().size();
+    for (std::size_t i = own; i < tiles_.size(); ++i)
+        take_away(tiles_[i].button);
+    tiles_.resize(std::min(tiles_.size(), own));
+    for (const auto& pulse : *kept) {
+        auto* tile = make_tile(pulse);
+        tile->setToolTip(
+            tr("Your pulse “%1” · right click forgets it").arg(QString::fromStdString(pulse.name)));
+        tile->setContextMenuPolicy(Qt::CustomContextMenu);
+        connect(tile, &QWidget::customContextMenuRequested, this, [this, name = pulse.name] {
+            document_.apply(without_pulse(document_.project(), name), tr("forget pulse"));
+        });
+        tile_row_->insertWidget(static_cast<int>(tiles_.size()) - 1, tile);
+    }
+}
+
+void PulsePage::keep() {
+    const Lane* target = lane();
+    if (!target)
+        return;
+    bool wanted = false;
+    const QString name = QInputDialog::getText(this, tr("Keep pulse"), tr("Name"), QLineEdit::Normal,
+                                               QString::fromStdString(target->motion->pulse.name), &wanted);
+    if (!wanted)
+        return;
+    Pulse pulse = target->motion->pulse;
+    pulse.name = name.trimmed().toStdString();
+    document_.apply(with_pulse_kept(document_.project(), std::move(pulse)), tr("keep pulse"));
+}
+
+void PulsePage::fill_with_targets(QMenu* menu) {
+    menu->clear();
+    const Lane* from = lane();
+    for (const auto& other : document_.project().lanes)
+        if (from && other->kind->pulses && other->id != from->id)
+            menu->addAction(QString::fromStdString(other->name), this, [this, id = other->id] {
+                const Lane* now = lane();
+                const Lane* to = document_.project().lane(id);
+                if (!now || !to)
+                    return;
+                Motion motion = *to->motion;
+                motion.pulse = now->motion->pulse;
+                document_.apply(with_motion(document_.project(), id, std::move(motion)), tr("copy pulse"));
+            });
+    if (menu->isEmpty())
+        menu->addAction(tr("There is no other lane of pulses"))->setEnabled(false);
+}
+
+bool PulsePage::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() == QEvent::Enter || event->type() == QEvent::Leave)
+        for (auto& tile : tiles_)
+            if (tile.button == watched) {
+                const bool runs = event->type() == QEvent::Enter;
+                running_ = runs ? tile.button : nullptr;
+                run_share_ = 0;
+                tile.button->setIcon(pulse_picture(tile.pulse, {28, 18}, false));
+                runs ? run_->start() : run_->stop();
+            }
+    if (event->type() == QEvent::MouseMove)
+        drag_tile(watched, *static_cast<QMouseEvent*>(event));
+    return MotionPage::eventFilter(watched, event);
+}
+
+/// Onto a lane, or a single pulse.
+void PulsePage::drag_tile(QObject* watched, const QMouseEvent& event) {
+    for (auto& tile : tiles_)
+        if (tile.button == watched && (event.buttons() & Qt::LeftButton) &&
+            !tile.button->rect().adjusted(-4, -4, 4, 4).contains(event.pos())) {
+            tile.button->setDown(false);
+            return drag(tile.button, tile.pulse, tile.button->icon().pixmap(28, 18));
+        }
+}
+
+void PulsePage::run_pictures() {
+    run_share_ = run_share_ >= 1 ? 0 : run_share_ + 0.05;
+    for (auto& tile : tiles_)
+        if (tile.button == running_)
+            tile.button->setIcon(pulse_picture(tile.pulse, {28, 18}, false, run_share_));
+}
+
+void PulsePage::show_lengths(const Pulse& pulse) {
+    const auto& project = document_.project();
+    curve_->show_pulse(pulse, frames_of(pulse.up, project), frames_of(pulse.held, project),
+                       frames_of(pulse.down, project));
+}
+
+void PulsePage::show_motion() {
+    show_kept();
+    const Lane* target = lane();
+    for (auto* widget : need_lane_)
+        widget->setEnabled(target != nullptr && !target->locked);
+    for (auto& tile : tiles_)
+        tile.button->setEnabled(target != nullptr && !target->locked);
+    curve_->setEnabled(target != nullptr);
+    if (!target)
+        return;
+    const Motion& motion = *target->motion;
+    const Pulse& pulse = motion.pulse;
+    for (auto& tile : tiles_)
+        tile.button->setChecked(tile.pulse == pulse);
+    show_lengths(pulse);
+    form_->set_values(values_of<Pulse>(pulse, pulse_params()));
+}
+
+QString PulsePage::told() const {
+    const Lane* target = lane();
+    if (!target)
+        return tr("No lane drives a property yet. Add one, then place pulses on it at the stop “Place”.");
+    const Pulse& pulse = target->motion->pulse;
+    const auto& curve = document_.spans(target->id).motion;
+    QString text = tr("%1 places").arg(curve.pulses().size());
+    if (curve.shrunk() > 0)
+        text += tr(" · %1 shrunk to fit").arg(curve.shrunk());
+    if (pulse.crowding == Crowding::Shrink)
+        text += tr(" · none overlaps");
+    return text;
+}
+
+} // namespace pulsepin

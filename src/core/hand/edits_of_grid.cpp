@@ -1,0 +1,158 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "hand/edit_tables.h"
+#include "model/edits.h"
+#include "time/grid_bend.h"
+#include "time/grid_edits.h"
+
+#include <algorithm>
+#include <array>
+
+namespace pulsepin::edit_tables {
+namespace {
+
+using Request = HandEditRequest;
+using Outcome = Result<HandEdited>;
+
+Result<BeatGrid> grid_of(const Request& request) {
+    if (!request.project().grid)
+        return fail("There are no beats yet.", {}, "Find them first, or make a steady grid.");
+    return *request.project().grid;
+}
+
+std::int64_t beat_at(const BeatGrid& grid, Seconds time) {
+    return std::clamp(grid.nearest_beat(time).value / ticks_per_beat, grid.first_beat(), grid.last_beat());
+}
+
+/// Items keep their times.
+Outcome renamed(const Request& request, Result<BeatGrid> grid) {
+    if (!grid)
+        return tl::unexpected(grid.error());
+    return HandEdited{relabelled(request.project(), *std::move(grid))};
+}
+
+/// Items keep their beats.
+Outcome moved(const Request& request, Result<BeatGrid> grid) {
+    if (!grid)
+        return tl::unexpected(grid.error());
+    return HandEdited{retimed(request.project(), *std::move(grid))};
+}
+
+Outcome change_ratio(const Request& request) {
+    return renamed(request, grid_of(request).and_then([&](const BeatGrid& grid) {
+        return with_tempo_ratio(grid, static_cast<int>(request.values.whole("beats")),
+                                static_cast<int>(request.values.whole("of")));
+    }));
+}
+
+Outcome change_metre(const Request& request) {
+    const Metre metre{static_cast<int>(request.values.whole("beats")),
+                      static_cast<int>(request.values.whole("unit"))};
+    return renamed(request, grid_of(request).and_then([&](const BeatGrid& grid) {
+        return request.values.flag("from-here") ? with_metre_from(grid, beat_at(grid, request.at), metre)
+                                                : with_metre(grid, metre);
+    }));
+}
+
+Outcome shift(const Request& request) {
+    return moved(request, grid_of(request).and_then([&](const BeatGrid& grid) {
+        return shifted(grid, Seconds(request.values.number("ms") / 1000));
+    }));
+}
+
+Outcome move_half_a_beat(const Request& request) {
+    return moved(request, grid_of(request).and_then(on_the_off_beats));
+}
+
+Outcome name_bar_one(const Request& request) {
+    return renamed(request, grid_of(request).and_then([&](const BeatGrid& grid) {
+        return with_bar_one_at(grid, beat_at(grid, request.at));
+    }));
+}
+
+/// The song's tempo is that of the usual interval: all beats stretch in that proportion.
+Outcome change_tempo(const Request& request) {
+    auto grid = grid_of(request).and_then([&](const BeatGrid& now) {
+        const double ratio = request.values.number("bpm") / now.typical_tempo().value;
+        return with_mean_tempo(now, Bpm(now.mean_tempo().value * ratio));
+    });
+    return request.values.text("keep") == "times" ? renamed(request, std::move(grid))
+                                                  : moved(request, std::move(grid));
+}
+
+Outcome make_steady_grid(const Request& request) {
+    const Project& project = request.project();
+    if (!project.song)
+        return fail("There is no song yet.", {}, "Add one first.");
+    return renamed(request, BeatGrid::steady(Bpm(request.values.number("bpm")), request.at, {},
+                                             project.song->duration()));
+}
+
+Outcome hold_beat(const Request& request) {
+    return moved(request, grid_of(request).and_then([&](const BeatGrid& grid) {
+        return with_beat_held(grid, beat_at(grid, request.at), request.values.flag("held"));
+    }));
+}
+
+Outcome add_beat(const Request& request) {
+    return renamed(request, grid_of(request).and_then(
+                                [&](const BeatGrid& grid) { return with_beat_added(grid, request.at); }));
+}
+
+Outcome delete_beat(const Request& request) {
+    return renamed(request, grid_of(request).and_then([&](const BeatGrid& grid) {
+        return without_beat(grid, beat_at(grid, request.at));
+    }));
+}
+
+constexpr ParamSpec one_to_16(std::string_view id, std::string_view label, double initial) {
+    return {.id = id, .label = label, .type = ParamType::Whole, .least = 1, .most = 16, .initial = initial};
+}
+constexpr ParamSpec ratio[] = {one_to_16("beats", "beats", 1), one_to_16("of", "in the place of", 2)};
+constexpr ParamSpec metre[] = {
+    {.id = "beats",
+     .label = "beats in a bar",
+     .type = ParamType::Whole,
+     .least = 1,
+     .most = 32,
+     .initial = 4},
+    {.id = "unit", .label = "note value", .type = ParamType::Whole, .least = 1, .most = 64, .initial = 4},
+    {.id = "from-here", .label = "from this bar on", .type = ParamType::Switch, .most = 1}};
+constexpr ParamSpec later[] = {{.id = "ms",
+                                .label = "later",
+                                .unit = "ms",
+                                .least = -600'000,
+                                .most = 600'000,
+                                .explains = "less than 0 is earlier"}};
+constexpr ParamSpec bpm{
+    .id = "bpm", .label = "tempo", .unit = "BPM", .least = 20, .most = 400, .initial = 120};
+constexpr ParamChoice kept[] = {{"beats", "beats"}, {"times", "times"}};
+constexpr ParamSpec tempo[] = {bpm,
+                               {.id = "keep",
+                                .label = "pins keep their",
+                                .type = ParamType::Choice,
+                                .explains = "pins go with their beats, or stay where they are in the song",
+                                .choices = kept}};
+constexpr ParamSpec steady[] = {bpm};
+constexpr ParamSpec held[] = {
+    {.id = "held", .label = "held", .type = ParamType::Switch, .most = 1, .initial = 1}};
+
+const std::array<HandEdit, 10> table{{
+    {"tempo-ratio", "change tempo ratio", change_ratio, ratio},
+    {"metre", "change metre", change_metre, metre},
+    {"shift-grid", "move grid", shift, later},
+    {"off-beats", "move grid half a beat", move_half_a_beat},
+    {"bar-one", "name bar 1", name_bar_one},
+    {"tempo", "change tempo", change_tempo, tempo},
+    {"steady-grid", "make a steady grid", make_steady_grid, steady},
+    {"hold-beat", "hold beat", hold_beat, held},
+    {"add-beat", "add beat", add_beat},
+    {"delete-beat", "delete beat", delete_beat},
+}};
+
+} // namespace
+
+std::span<const HandEdit> of_grid() {
+    return table;
+}
+
+} // namespace pulsepin::edit_tables

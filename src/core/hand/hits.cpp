@@ -1,0 +1,46 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "hand/hits.h"
+
+#include "hand/driving.h"
+#include "kinds/kinds.h"
+#include "model/lane_edits.h"
+#include "schedule/place.h"
+#include "time/clock_grid.h"
+
+#include <algorithm>
+
+namespace pulsepin {
+
+Result<Hits> with_hits(const Project& project, const Target& target, const std::string& row,
+                       std::optional<TimeSpan> range) {
+    const auto has_row = [&](const Detection& found) {
+        return std::ranges::any_of(found.rows, [&](const OnsetRow& one) { return one.name == row; });
+    };
+    if (!project.detection || !has_row(*project.detection))
+        return fail("There is no row of onsets called \"" + row + "\".", {}, "Find the beats first.");
+    const std::string name = target_name(project, target);
+    if (name.empty())
+        return fail("That drives nothing in the picture.");
+    Project with = with_lane(project, kind_that(&LaneKindRow::pulses), name + " on " + row);
+    const LaneId lane = with.lanes.back()->id;
+    Motion motion = *with.lanes.back()->motion;
+    motion.own = new_feed(with, target);
+    auto driving = with_motion(with, lane, std::move(motion));
+    if (!driving)
+        return tl::unexpected(driving.error());
+    Picker picker;
+    picker.source = "onsets";
+    picker.values = {{"row", row}};
+    picker.by_clock = !project.grid;
+    picker.whole = !range;
+    if (range) {
+        picker.from = project.grid ? project.grid->nearest_tick(range->from) : clock_ticks(range->from);
+        picker.until = project.grid ? project.grid->nearest_tick(range->until) : clock_ticks(range->until);
+    }
+    auto placed = place(*driving, lane, picker);
+    if (!placed)
+        return tl::unexpected(placed.error());
+    return Hits{std::move(placed->project), lane, placed->count};
+}
+
+} // namespace pulsepin

@@ -1,0 +1,23 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "model/project.h"
+
+#include <optional>
+#include <string>
+
+namespace pulsepin {
+
+struct Hits {
+    Project project;
+    LaneId lane;
+    std::size_t count = 0;
+};
+
+/// A lane of pulses that drives `target` on each onset of the row: lane, what it drives and where it acts in
+/// one. Within the range, or in the whole song. Fails without such a row, and where none of its onsets lies
+/// there.
+[[nodiscard]] Result<Hits> with_hits(const Project& project, const Target& target, const std::string& row,
+                                     std::optional<TimeSpan> range = {});
+
+} // namespace pulsepin
