@@ -374,7 +374,8 @@ private slots:
                 ++start;
             // A server that pauses on a busy machine plays all the same what it was given.
             std::size_t lost = 0, pauses = 0, at = start;
-            for (std::size_t i = 100; i < music.size(); ++i, ++at) {
+            constexpr std::size_t enough = 100; // each is searched for in a second of sound
+            for (std::size_t i = 100; i < music.size() && lost < enough; ++i, ++at) {
                 if (at < heard.size() && std::abs(heard[at] - music[i]) < 1e-4f)
                     continue;
                 std::size_t again = at;
