@@ -106,8 +106,8 @@ std::string parameter_page() {
     page += table("pulse", "The shape of one hit", {}, pulse_param_specs());
     page += "## Pins\n\nSet by `pulsepin-cli edit set`, or where what is selected is told.\n\n";
     for (const auto& kind : lane_kinds())
-        if (!kind->params.empty())
-            page += table(kind->id, kind->counted, {}, specs_of(kind->params));
+        if (!kind->properties.empty())
+            page += table(kind->id, kind->counted, {}, specs_of(kind->properties));
     page += "## Exporters\n\n";
     for (const auto& row : exporters())
         page += table(row.id, row.label, row.explains, row.parameters);

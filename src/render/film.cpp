@@ -186,7 +186,7 @@ void describe(FilmSpec& spec, const Schedule& schedule, Frames first, Frames unt
         for (const auto& pin : schedule[i].pins)
             if (const auto& own = lane.pins[pin.index]; !own.muted && pin.frame >= first && pin.frame < until)
                 spec.chapters.push_back(
-                    {rate.start_of(pin.frame) - begin, {}, std::get<MarkerBody>(own.body).name});
+                    {rate.start_of(pin.frame) - begin, {}, body_of<MarkerBody>(own.body).name});
     }
     std::stable_sort(spec.chapters.begin(), spec.chapters.end(),
                      [](const auto& a, const auto& b) { return a.from < b.from; });

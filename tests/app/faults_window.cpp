@@ -223,7 +223,7 @@ private slots:
             Lane named = *lane;
             named.name = markup.toStdString();
             for (auto& pin : named.pins)
-                if (auto* marker = std::get_if<MarkerBody>(&pin.body))
+                if (auto* marker = body_if<MarkerBody>(&pin.body))
                     marker->name = marker->note = markup.toStdString();
             lane = std::make_shared<const Lane>(named);
         }

@@ -57,8 +57,8 @@ private slots:
         QCOMPARE(desk.cuts().pins.size(), had + 16);
         QCOMPARE(desk.window.view().selection().size(), std::size_t{16});
 
-        // Two seconds of playing: the picture is never more than a frame from the sound. Where others keep the
-        // machine busy, one may come late: then it is played again.
+        // Two seconds of playing: the picture is never more than a frame from the sound. Where others keep
+        // the machine busy, one may come late: then it is played again.
         const Seconds began = desk.bar(13) - Seconds(0.5);
         int looks = 0, off = 1;
         for (int attempt = 0; attempt < 5 && off > 0; ++attempt) {
@@ -68,8 +68,8 @@ private slots:
             const auto look = connect(&desk.window.preview(), &PreviewView::picture_shown, this, [&] {
                 const auto& shown = desk.window.preview().shown();
                 ++looks;
-                off += std::abs((shown.frame -
-                                 desk.project().settings->frame_rate.frame_at(desk.window.player().position()))
+                off += std::abs((shown.frame - desk.project().settings->frame_rate.frame_at(
+                                                   desk.window.player().position()))
                                     .value) > 1;
             });
             desk.key(Qt::Key_Space);
@@ -256,7 +256,7 @@ private slots:
         QCOMPARE(desk.cuts().pins.size(), before + 1);
         const Pin& added = desk.cuts().pins.back();
         QCOMPARE(std::get<MusicalAnchor>(added.anchor).at, desk.project().grid->ticks_of({25, 3, 0}));
-        QVERIFY(desk.project().clip(std::get<CutBody>(added.body).shot));
+        QVERIFY(desk.project().clip(body_of<CutBody>(added.body).shot));
         QVERIFY(desk.window.view().selection() == std::set<PinId>{added.id});
     }
 
@@ -304,7 +304,7 @@ private slots:
         QTRY_VERIFY(shot->view()->isVisible());
         QTest::keyClick(shot->view(), Qt::Key_Down);
         QTest::keyClick(shot->view(), Qt::Key_Return);
-        QCOMPARE(desk.project().clip(std::get<CutBody>(desk.project().pin(cut)->body).shot)->name,
+        QCOMPARE(desk.project().clip(body_of<CutBody>(desk.project().pin(cut)->body).shot)->name,
                  std::string("tail"));
         desk.click("pinned"); // Unpin
         QVERIFY(std::holds_alternative<TimeAnchor>(desk.project().pin(cut)->anchor));
@@ -318,7 +318,7 @@ private slots:
                           desk.window.timeline().head_position(marker).toPoint());
         desk.type("marker name", "let go");
         QTest::keyClick(desk.window.findChild<QLineEdit*>("marker name"), Qt::Key_Return);
-        QCOMPARE(std::get<MarkerBody>(desk.project().pin(marker)->body).name, std::string("let go"));
+        QCOMPARE(body_of<MarkerBody>(desk.project().pin(marker)->body).name, std::string("let go"));
     }
 
     // Another sound under the song: laid, trimmed, faded, split, made quieter, muted; the head shows the sum.
@@ -340,7 +340,7 @@ private slots:
         QVERIFY(document.heard()->samples.get() != song); // the sum is another sound, as long as the song
         QCOMPARE(document.heard()->samples->length(), document.sound()->samples->length());
         const PinId id = lane->pins[0].id;
-        const auto body = [&] { return std::get<SoundBody>(desk.project().pin(id)->body); };
+        const auto body = [&] { return body_of<SoundBody>(desk.project().pin(id)->body); };
 
         timeline.show_range(desk.bar(1), desk.bar(11));
         QTest::qWait(40);

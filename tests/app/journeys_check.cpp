@@ -212,13 +212,13 @@ private slots:
         QVERIFY(desk.window.findChild<QLabel*>("flash numbers")->text().contains("a second"));
         QVERIFY(mend(desk, "flashes"));
         QVERIFY(row_of(desk, "flashes") < 0);
-        const double strength = std::get<TriggerBody>(desk.project().pin(pin)->body).strength;
+        const double strength = body_of<TriggerBody>(desk.project().pin(pin)->body).strength;
         QVERIFY(strength > 0 && strength < 60);
         // Measured again from the beginning, apart from what the window keeps.
         const auto report = FlashRun{desk.window.document().curves()}.measure();
         QVERIFY(report && report->places.empty());
         desk.window.action("undo")->trigger();
-        QCOMPARE(std::get<TriggerBody>(desk.project().pin(pin)->body).strength, 100.0);
+        QCOMPARE(body_of<TriggerBody>(desk.project().pin(pin)->body).strength, 100.0);
         QVERIFY(checked(desk));
         QVERIFY(row_of(desk, "flashes") >= 0);
         // Another way of mending it.
@@ -228,7 +228,7 @@ private slots:
         desk.window.action("do mend")->trigger();
         QVERIFY(QTest::qWaitFor([&] { return !same_content(before, desk.project()); }, 60'000) &&
                 checked(desk));
-        QVERIFY(std::get<TriggerBody>(desk.project().pin(pin)->body).strobe_beats > 0.6);
+        QVERIFY(body_of<TriggerBody>(desk.project().pin(pin)->body).strobe_beats > 0.6);
         QVERIFY(row_of(desk, "flashes") < 0);
     }
 

@@ -131,7 +131,7 @@ private slots:
         const PinId last = desk.project().lane(rise)->pins[1].id;
         const QPoint from = timeline.head_position(last).toPoint();
         desk.drag(from, QPoint(from.x(), static_cast<int>(timeline.lane_row(rise).top()) + 16));
-        QVERIFY(std::abs(std::get<KeyBody>(desk.project().pin(last)->body).value - 1) < 0.06);
+        QVERIFY(std::abs(body_of<KeyBody>(desk.project().pin(last)->body).value - 1) < 0.06);
         QCOMPARE(desk.window.document().undo_name(), QString("move pin"));
         desk.window.view().select({last});
         number(desk, "curve key value", 0.9);
@@ -446,7 +446,7 @@ private slots:
         QApplication::sendEvent(&timeline, &move);
         QTest::keyClick(&timeline, Qt::Key_Escape);
         QTest::mouseRelease(&timeline, Qt::LeftButton, {}, head + QPoint(0, 20));
-        QCOMPARE(std::get<KeyBody>(desk.project().pin(pin(1))->body).value, 30.0);
+        QCOMPARE(body_of<KeyBody>(desk.project().pin(pin(1))->body).value, 30.0);
     }
 
     void journey_own_pulses_and_places_of_their_own() {
@@ -471,12 +471,12 @@ private slots:
         const PinId place = desk.project().lane(second)->pins[1].id;
         desk.window.view().select({place});
         choose_from_menu(desk.window.findChild<QPushButton*>("own shape"), {"dip"});
-        QVERIFY(std::get<PulseBody>(desk.project().pin(place)->body).shape);
+        QVERIFY(body_of<PulseBody>(desk.project().pin(place)->body).shape);
         const auto& pulses = desk.window.document().spans(second).motion.pulses();
         QCOMPARE(pulses[1].end - pulses[1].start, 1.0);
         QVERIFY(pulses[0].end - pulses[0].start > 10);
         desk.click("lane's shape");
-        QVERIFY(!std::get<PulseBody>(desk.project().pin(place)->body).shape);
+        QVERIFY(!body_of<PulseBody>(desk.project().pin(place)->body).shape);
         // All of it comes back from the file.
         QTemporaryDir folder;
         const auto file = folder.filePath("kept.pulsepin").toStdString();

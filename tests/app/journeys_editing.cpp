@@ -114,7 +114,7 @@ private slots:
         const Seconds usual =
             desk.project().settings->frame_rate.start_of(Frames(4)); // a flash is that short
         desk.drag(at_time(desk, desk.bar(14) + usual, y) - QPoint(1, 0), at_time(desk, desk.bar(14, 3), y));
-        const auto body = [&](PinId id) { return std::get<TriggerBody>(desk.project().pin(id)->body); };
+        const auto body = [&](PinId id) { return body_of<TriggerBody>(desk.project().pin(id)->body); };
         QVERIFY((body(first).length == Length{Length::Unit::InBeats, 2}));
         // With Shift in frames.
         timeline.grab();

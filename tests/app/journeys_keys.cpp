@@ -53,7 +53,7 @@ QLineEdit* click_marker_name(Desk& desk) {
 }
 
 std::string first_name(Desk& desk) {
-    return std::get<MarkerBody>(desk.markers().pins.front().body).name;
+    return body_of<MarkerBody>(desk.markers().pins.front().body).name;
 }
 
 } // namespace

@@ -25,7 +25,7 @@ private slots:
         const LayerId kite = add_layer(desk, {{}, LayerKind::Shape, "Kite"});
         const Lane& flashes = *desk.project().first_lane(&LaneKindRow::triggers);
         const PinId trigger = flashes.pins.front().id;
-        const auto body = [&] { return std::get<TriggerBody>(desk.project().pin(trigger)->body); };
+        const auto body = [&] { return body_of<TriggerBody>(desk.project().pin(trigger)->body); };
         desk.window.view().select({trigger});
         QVERIFY(QTest::qWaitFor([&] { return desk.window.findChild<QPushButton*>("acts on")->isVisible(); },
                                 1000));
@@ -164,7 +164,7 @@ private slots:
         const LayerId titles = add_by_menu(desk, {"Titles from"});
         const auto named =
             std::count_if(desk.markers().pins.begin(), desk.markers().pins.end(),
-                          [](const Pin& pin) { return !std::get<MarkerBody>(pin.body).name.empty(); });
+                          [](const Pin& pin) { return !body_of<MarkerBody>(pin.body).name.empty(); });
         const LaneId lane = desk.window.view().lane();
         QCOMPARE(std::ssize(desk.project().lane(lane)->pins), named);
         QVERIFY(!staged_of(desk, titles, frame_at(desk, desk.bar(13) + Seconds(0.5))).empty());
@@ -206,7 +206,7 @@ private slots:
         QTest::mouseDClick(&timeline, Qt::LeftButton, {}, at(desk.bar(13)));
         QCOMPARE(desk.project().lane(lane)->pins.size(), std::size_t{1});
         const auto body = [&] {
-            return std::get<AppearanceBody>(desk.project().lane(lane)->pins.front().body);
+            return body_of<AppearanceBody>(desk.project().lane(lane)->pins.front().body);
         };
         QCOMPARE(body().length, (Length{Length::Unit::InBeats, 4}));
         desk.drag(at(desk.bar(14)) - QPoint(1, 0), at(desk.bar(15)));

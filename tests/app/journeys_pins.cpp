@@ -84,7 +84,7 @@ private slots:
         desk.click("place");
         const Lane& shake = lane_named(desk, "Shake");
         QCOMPARE(places(desk, shake), (QStringList{"4.4", "8.4", "12.4", "16.4"}));
-        const auto& body = std::get<TriggerBody>(shake.pins.front().body);
+        const auto& body = body_of<TriggerBody>(shake.pins.front().body);
         QCOMPARE(body.effect, std::string("shake"));
         QVERIFY((body.length == Length{Length::Unit::InFrames, 5})); // common practice: about five frames
         for (const auto& span : desk.window.document().spans(shake.id).triggers)
@@ -94,7 +94,7 @@ private slots:
         QVERIFY(strength->isVisible());
         strength->setValue(150);
         for (const auto& pin : lane_named(desk, "Shake").pins)
-            QCOMPARE(std::get<TriggerBody>(pin.body).strength, 150.0);
+            QCOMPARE(body_of<TriggerBody>(pin.body).strength, 150.0);
         QCOMPARE(exceptions_of(desk.project(), desk.project().plantings->back()).count(), std::size_t{0});
     }
 
@@ -175,7 +175,7 @@ private slots:
             const Pin& pin = desk.markers().pins[i];
             tapped.push_back(pin.id);
             const auto* tied = std::get_if<MarkerAnchor>(&pin.anchor);
-            QVERIFY(tied && std::holds_alternative<CutBody>(desk.project().pin(tied->marker)->body));
+            QVERIFY(tied && is_body<CutBody>(desk.project().pin(tied->marker)->body));
         }
         // Snapped in bulk, with a limit, from the list.
         window.go_to_stop(Stop::Mark);
@@ -221,10 +221,10 @@ private slots:
         edit(row_of_it(), MarkerTable::Lasts, "2 beats");
         const auto renamed =
             std::find_if(desk.markers().pins.begin(), desk.markers().pins.end(), [](const Pin& pin) {
-                return std::get<MarkerBody>(pin.body).name == "marker of the reel";
+                return body_of<MarkerBody>(pin.body).name == "marker of the reel";
             });
         QVERIFY(renamed != desk.markers().pins.end());
-        const auto body = std::get<MarkerBody>(renamed->body);
+        const auto body = body_of<MarkerBody>(renamed->body);
         QCOMPARE(body.note, std::string("peak"));
         QCOMPARE(body.length.amount, 2.0);
         QVERIFY(std::holds_alternative<MarkerAnchor>(renamed->anchor)); // it still lies on its shot
@@ -286,7 +286,7 @@ private slots:
         const auto colours = [&](const std::vector<PinId>& pins) {
             std::vector<std::uint32_t> out;
             for (const PinId id : pins)
-                out.push_back(std::get<TriggerBody>(desk.project().pin(id)->body).from.rgb);
+                out.push_back(body_of<TriggerBody>(desk.project().pin(id)->body).from.rgb);
             return out;
         };
         const auto first = pins_of(desk.project(), desk.project().plantings->back().id);
@@ -397,7 +397,7 @@ private slots:
         const auto rate = desk.project().settings->frame_rate;
         for (const auto& shot : document.shown_shots())
             if (const Clip* clip = desk.project().clip(shot.shot); clip->begins_at)
-                if (std::get<CutBody>(desk.project().pin(shot.cut)->body).same_moment)
+                if (body_of<CutBody>(desk.project().pin(shot.cut)->body).same_moment)
                     QVERIFY(std::abs((shot.in_point + *clip->begins_at - rate.start_of(shot.start)).value) <
                             1e-9);
         qInfo("%d pins: moved with the grid to within %.1e s, halved to within %.1e s, no frame off by more "

@@ -99,8 +99,8 @@ private slots:
         QVERIFY(handle);
         desk.drag(*handle, {static_cast<int>(x1 + (x2 - x1) * 0.3), static_cast<int>(row.top() + 16)});
         for (const auto& pin : desk.project().lane(poses)->pins)
-            QCOMPARE(std::get<PoseBody>(pin.body).easing.id, std::string("bezier"));
-        QVERIFY(std::get<PoseBody>(desk.project().lane(poses)->pins[1].body).easing.handles[2] < 0.45);
+            QCOMPARE(body_of<PoseBody>(pin.body).easing.id, std::string("bezier"));
+        QVERIFY(body_of<PoseBody>(desk.project().lane(poses)->pins[1].body).easing.handles[2] < 0.45);
         // Two frames early.
         window.go_to_stop(Stop::Motion);
         window.findChild<QSpinBox*>("earlier by")->setValue(2);

@@ -121,7 +121,7 @@ private slots:
                 pins[i + 1].time - pins[i].time > Seconds(1.5))
                 cut = pins[i].id;
         QVERIFY(cut.value != 0);
-        const auto body = [&] { return std::get<CutBody>(desk.project().pin(cut)->body); };
+        const auto body = [&] { return body_of<CutBody>(desk.project().pin(cut)->body); };
         const auto when = [&] { return *anchored_time(desk.project().pin(cut)->anchor, desk.project()); };
         const Seconds start = when(), in_point = body().in_point;
         const Seconds beat = grid.time_at(Beats(grid.beats_at(start).value + 1)) - start;

@@ -84,7 +84,7 @@ private slots:
         QVERIFY(desk.settle());
         const double lowered = height(hit);
         QVERIFY2(lowered < before - 0.1, qPrintable(QString("%1 to %2").arg(before).arg(lowered)));
-        const auto key = std::get<KeyBody>(desk.project().lane(lane)->pins[0].body);
+        const auto key = body_of<KeyBody>(desk.project().lane(lane)->pins[0].body);
 
         // The sensitivity changes, the grid is moved: the correction stays on its hit.
         number(desk, "step 1 to", 0.15);
@@ -94,7 +94,7 @@ private slots:
         QVERIFY(desk.settle());
         const auto& pin = desk.project().lane(lane)->pins[0];
         QVERIFY(std::abs((*anchored_time(pin.anchor, desk.project()) - hit).value) < 0.03);
-        QCOMPARE(std::get<KeyBody>(pin.body), key);
+        QCOMPARE(body_of<KeyBody>(pin.body), key);
     }
 
     void journey_a_planting_on_a_followers_tops() {

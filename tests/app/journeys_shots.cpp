@@ -22,7 +22,7 @@ class JourneysShots : public QObject {
 
     static const CutBody& cut(Desk& desk, std::size_t i) {
         const auto resolved = resolve(desk.project(), desk.cuts());
-        return std::get<CutBody>(desk.cuts().pins[resolved.pins[i].index].body);
+        return body_of<CutBody>(desk.cuts().pins[resolved.pins[i].index].body);
     }
 
 private slots:
@@ -153,7 +153,7 @@ private slots:
                          desk.bar(3, 2).value) < 1e-6);
         // With Ctrl it takes the place of what is seen there, and so it does where a cut lies already.
         const PinId added_cut = *window.view().selection().begin();
-        const auto shot_of = [&](PinId cut) { return std::get<CutBody>(desk.project().pin(cut)->body).shot; };
+        const auto shot_of = [&](PinId cut) { return body_of<CutBody>(desk.project().pin(cut)->body).shot; };
         QVERIFY(drop(timeline, on_beat + QPointF(20, 0), bin[1].id, Qt::ControlModifier));
         QCOMPARE(desk.cuts().pins.size(), count + 1);
         QCOMPARE(shot_of(added_cut), bin[1].id);

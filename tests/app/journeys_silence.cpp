@@ -336,7 +336,7 @@ private slots:
             QTest::mouseDClick(&timeline, Qt::LeftButton, {},
                                QPoint(static_cast<int>(std::lround(timeline.scale().x(desk.bar(bar)))),
                                       static_cast<int>(row.top() + row.height() * share)));
-            return std::get<KeyBody>(desk.project().pin(chosen(desk))->body).value;
+            return body_of<KeyBody>(desk.project().pin(chosen(desk))->body).value;
         };
         const double high = value_at(2, 0.2), low = value_at(4, 0.8), middle = value_at(6, 0.5);
         QVERIFY2(low < 50 && high > 150 && middle > 70 && middle < 130,

@@ -123,7 +123,7 @@ private slots:
         QCOMPARE(desk.project().lanes[0]->name, std::string("drums"));
         QCOMPARE(desk.project().lanes[1]->name, std::string("rest"));
         const Lane lane = *desk.project().lanes[0];
-        const auto& body = std::get<SoundBody>(lane.pins[0].body);
+        const auto& body = body_of<SoundBody>(lane.pins[0].body);
         QCOMPARE(std::llround(body.in_point.value * rate), 1234LL);
         QVERIFY(desk.project().song_track->muted); // or all would be heard twice
         // What is heard is the song again, to a rounding of its numbers.

@@ -58,7 +58,7 @@ private slots:
         const auto beats = static_cast<int>(desk.project().grid->beats().size());
         std::map<double, int> count;
         for (const auto& pin : desk.project().lane(lane)->pins)
-            ++count[std::get<AppearanceBody>(pin.body).x];
+            ++count[body_of<AppearanceBody>(pin.body).x];
         const auto about = [](int found, int wanted) { return std::abs(found - wanted) <= 1; };
         QVERIFY2(
             about(count[-300], beats / 8) && about(count[300], beats / 4) && about(count[0], beats / 2 + 1),
@@ -76,7 +76,7 @@ private slots:
         const auto eighth = std::find_if(
             spans(desk, lane).appearances.begin() + 8, spans(desk, lane).appearances.end(),
             [&](const AppearanceSpan& span) {
-                return std::get<AppearanceBody>(desk.project().lane(lane)->pins[span.index].body).x == -300;
+                return body_of<AppearanceBody>(desk.project().lane(lane)->pins[span.index].body).x == -300;
             });
         const QImage seen = picture_at(desk, eighth->beat + Frames(2));
         std::set<int> thirds;

@@ -99,8 +99,8 @@ void a_marker_with_a_name(CountingHand& hand) {
     hand.key(Qt::Key_M);
     hand.type("marker name", "lift");
     const auto& pins = desk.markers().pins;
-    QVERIFY(std::ranges::any_of(
-        pins, [](const Pin& pin) { return std::get<MarkerBody>(pin.body).name == "lift"; }));
+    QVERIFY(std::ranges::any_of(pins,
+                                [](const Pin& pin) { return body_of<MarkerBody>(pin.body).name == "lift"; }));
 }
 
 void a_pulse_on_every_kick(CountingHand& hand) {
@@ -156,7 +156,7 @@ void another_shot_at_a_cut(CountingHand& hand) {
                    Qt::ControlModifier);
     QCOMPARE(desk.cuts().pins.size(), had);
     QVERIFY(std::ranges::any_of(desk.cuts().pins,
-                                [&](const Pin& pin) { return std::get<CutBody>(pin.body).shot == clip.id; }));
+                                [&](const Pin& pin) { return body_of<CutBody>(pin.body).shot == clip.id; }));
 }
 
 void a_shot_in_the_middle_of_another(CountingHand& hand) {

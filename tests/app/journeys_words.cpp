@@ -41,7 +41,7 @@ std::vector<Sung> truth() {
 QStringList set_words(Desk& desk) {
     QStringList all;
     for (const auto& span : spans(desk, words(desk).id).texts)
-        all << QString::fromStdString(std::get<WordBody>(words(desk).pins[span.index].body).text);
+        all << QString::fromStdString(body_of<WordBody>(words(desk).pins[span.index].body).text);
     return all;
 }
 

@@ -232,7 +232,7 @@ private slots:
         QVERIFY(std::abs(sum.mono_at(Samples(22'050)) - 0.25f) < 1e-3f);
         QVERIFY(std::abs(sum.mono_at(Samples(100'000)) - 0.75f) < 1e-3f);
         const Lane& lane = *document.project().first_lane(&LaneKindRow::sounds);
-        auto body = std::get<SoundBody>(lane.pins[0].body);
+        auto body = body_of<SoundBody>(lane.pins[0].body);
         body.gain_db = -6.0206;
         QVERIFY(document.apply(with_body(document.project(), lane.pins[0].id, body), "quieter"));
         QVERIFY(settle(document));

@@ -97,11 +97,11 @@ private slots:
         QVERIFY2(done, done ? "" : done.error().message().c_str());
         QVERIFY(measured(done->project).places.empty());
         const auto& pins = done->project.lane(scene.triggers())->pins;
-        const double strength = std::get<TriggerBody>(pins[0].body).strength;
+        const double strength = body_of<TriggerBody>(pins[0].body).strength;
         QVERIFY(strength > 1 && strength < 99);
-        QCOMPARE(std::get<TriggerBody>(pins[1].body).strength, 100.0);
+        QCOMPARE(body_of<TriggerBody>(pins[1].body).strength, 100.0);
         Project stronger = with_bodies(done->project, std::vector{pins[0].id},
-                                       [](PinBody& body) { std::get<TriggerBody>(body).strength += 1; });
+                                       [](PinBody& body) { body_of<TriggerBody>(body).strength += 1; });
         QVERIFY(!measured(stronger).places.empty());
     }
     void made_slower() {
@@ -110,7 +110,7 @@ private slots:
         const auto done = mended_by(scene.project, "slower");
         QVERIFY2(done, done ? "" : done.error().message().c_str());
         QVERIFY(measured(done->project).places.empty());
-        const auto& body = std::get<TriggerBody>(done->project.lane(scene.triggers())->pins[0].body);
+        const auto& body = body_of<TriggerBody>(done->project.lane(scene.triggers())->pins[0].body);
         // A sixth of a beat doubled until it lasts a third of a second: two thirds of a beat.
         QVERIFY(std::abs(body.strobe_beats - 2.0 / 3) < 1e-9);
         QCOMPARE(body.strength, 100.0);

@@ -129,7 +129,7 @@ struct Hand {
     }
     template <class Body>
     static const Body& body_in(const Project& project, PinId pin) {
-        return std::get<Body>(project.pin(pin)->body);
+        return body_of<Body>(project.pin(pin)->body);
     }
 };
 

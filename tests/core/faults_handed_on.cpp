@@ -51,7 +51,7 @@ private slots:
         QVERIFY(titled.has_value());
         Project more = titled->project;
         pin.anchor = MusicalAnchor{Ticks(1920)};
-        std::get<WordBody>(pin.body).text = "two";
+        body_of<WordBody>(pin.body).text = "two";
         more = *with_pins(more, words, {pin});
         const auto count = [](const Project& of) {
             const Lane* lane = of.first_lane(&LaneKindRow::appears);

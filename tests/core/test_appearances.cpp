@@ -126,7 +126,7 @@ private slots:
         const auto bodies = *bodies_for(project, *project.lanes.back(), places, form);
         double lowest = 1e9, highest = -1e9;
         for (std::size_t i = 0; i < bodies.size(); ++i) {
-            const auto& body = std::get<AppearanceBody>(*bodies[i]);
+            const auto& body = body_of<AppearanceBody>(*bodies[i]);
             QCOMPARE(body.x, 50.0 * static_cast<double>(i));
             QCOMPARE(body.turn, -10.0 * static_cast<double>(i));
             QCOMPARE(body.colour, spread.palette[i % 2]);
@@ -147,7 +147,7 @@ private slots:
         auto placed = *place(scene.project, lane, every, {lasting(40), spread});
         scene.project = std::move(placed.project);
         QCOMPARE(scene.project.lane(lane)->pins.size(), std::size_t{8});
-        AppearanceBody own = std::get<AppearanceBody>(scene.project.lane(lane)->pins[2].body);
+        AppearanceBody own = body_of<AppearanceBody>(scene.project.lane(lane)->pins[2].body);
         own.scale = 250;
         const PinId exception = scene.project.lane(lane)->pins[2].id;
         scene.project = *with_body(scene.project, exception, own);
@@ -158,7 +158,7 @@ private slots:
         const auto& pins = again->project.lane(lane)->pins;
         QCOMPARE(pins.size(), std::size_t{16});
         for (const auto& pin : pins) {
-            const auto& body = std::get<AppearanceBody>(pin.body);
+            const auto& body = body_of<AppearanceBody>(pin.body);
             QCOMPARE(body.scale, pin.id == exception ? 250.0 : 100.0);
             QCOMPARE(body.length.amount, pin.id == exception ? 40.0 : 20.0);
         }

@@ -216,7 +216,7 @@ private slots:
         QCOMPARE(one.why, "\"verse\" and \"A\"");
         const auto done = mended_by(project, one);
         QCOMPARE(done.lane(marks)->pins.size(), std::size_t(3));
-        QCOMPARE(std::get<MarkerBody>(done.lane(marks)->pins[0].body).name, "verse / A");
+        QCOMPARE(body_of<MarkerBody>(done.lane(marks)->pins[0].body).name, "verse / A");
         QVERIFY(found_in(done).empty());
     }
     void a_doubtful_grid() {
@@ -272,20 +272,20 @@ private slots:
         const auto one = only(found_in(project), "short-material");
         QCOMPARE(one.how_much, "36 frames missing");
         const auto done = mended_by(project, one);
-        QVERIFY(std::abs(std::get<CutBody>(done.pin(cut)->body).in_point.value - 5) < 1e-9);
+        QVERIFY(std::abs(body_of<CutBody>(done.pin(cut)->body).in_point.value - 5) < 1e-9);
         QVERIFY(found_in(done).empty());
         // Longer than all of the clip: slower. Backwards: from later on.
         Project longer = steady_project(120, 0, 20);
         longer = *with_pins(longer, cuts_of(longer),
                             {{{}, MusicalAnchor{Ticks(0)}, CutBody{(*longer.bin)[0].id, Seconds(0)}, {}}});
         const auto slow = mended_by(longer, only(found_in(longer), "short-material"));
-        QVERIFY(std::abs(std::get<CutBody>(slow.lane(cuts_of(slow))->pins[0].body).speed - 45) < 0.01);
+        QVERIFY(std::abs(body_of<CutBody>(slow.lane(cuts_of(slow))->pins[0].body).speed - 45) < 0.01);
         QVERIFY(found_in(slow).empty());
         CutBody back{(*project.bin)[1].id, Seconds(1)};
         back.speed = -100;
         project = *with_body(project, cut, back);
         const auto backwards = mended_by(project, only(found_in(project), "short-material"));
-        QVERIFY(std::abs(std::get<CutBody>(backwards.pin(cut)->body).in_point.value - 4) < 1e-9);
+        QVERIFY(std::abs(body_of<CutBody>(backwards.pin(cut)->body).in_point.value - 4) < 1e-9);
         QVERIFY(found_in(backwards).empty());
     }
     void a_marker_outside_of_its_shot() {

@@ -40,7 +40,7 @@ private slots:
         QCOMPARE(one.how_much, "3 of 12 frames left");
         const auto done = mended_by(project, one);
         QCOMPARE(done.lane(lane)->pins.size(), std::size_t(2)); // the weaker one went
-        QCOMPARE(std::get<PulseBody>(done.lane(lane)->pins[1].body).strength, 100.0);
+        QCOMPARE(body_of<PulseBody>(done.lane(lane)->pins[1].body).strength, 100.0);
         QVERIFY(found_in(done).empty());
     }
     void a_pulse_hit_into_others() {
@@ -63,7 +63,7 @@ private slots:
         QVERIFY(done && found_in(done->project).empty());
         const auto& pins = done->project.lane(lane)->pins;
         QVERIFY(std::count_if(pins.begin(), pins.end(), [](const Pin& pin) {
-                    return std::get<PulseBody>(pin.body).shape != nullptr;
+                    return body_of<PulseBody>(pin.body).shape != nullptr;
                 }) == 2);
     }
     void lanes_that_fight() {

@@ -16,13 +16,35 @@
 
 #include <QTemporaryDir>
 #include <QTest>
+#include <atomic>
+#include <thread>
 
 using namespace pulsepin;
 using namespace pulsepin::test;
 
 namespace {
 
-// -- a kind of lane: remarks, named moments that last and are told apart by their rows
+// -- a kind of lane with a body of its own: remarks, that last and are told apart by their rows
+
+struct RemarkBody {
+    using pin_body = void;
+    std::string said = "?", by = {};
+    Length stays = {Length::Unit::InBeats, 2};
+    int row = 0;
+    int place = 0; ///< beside others
+    Length& lasting() { return stays; }
+    [[nodiscard]] bool beside(const RemarkBody& other) const { return place != other.place; }
+    friend bool operator==(const RemarkBody&, const RemarkBody&) = default;
+};
+
+const PinProperty remark_properties[] = {
+    property<PinBody, &RemarkBody::said>({.id = "said", .label = "said", .type = ParamType::Text},
+                                         {.name = "said", .presence = Fields::required, .most = 40}),
+    property<PinBody, &RemarkBody::by>({.id = "by", .label = "by", .type = ParamType::Text},
+                                       {.name = "by", .most = 40}),
+    property<PinBody, &RemarkBody::stays>({.id = "stays", .label = "stays", .type = ParamType::Length},
+                                          {.name = "for"}),
+};
 
 const LaneKindRow remark_row{
     .id = "remarks",
@@ -30,16 +52,9 @@ const LaneKindRow remark_row{
     .singular = "remark",
     .counted = "remarks",
     .from_the_start = false,
-    .marks = true,
-    .empty_body = [] { return PinBody(MarkerBody{"?"}); },
-    .fields =
-        [](Fields& f, PinBody& body) {
-            auto& remark = std::get<MarkerBody>(body);
-            f.text("said", remark.name, 40);
-            f.text("by", remark.note, 40, Fields::optional);
-            f.length("for", remark.length);
-        },
-    .name_of = [](const PinBody& body, const Project&) { return std::get<MarkerBody>(body).name; },
+    .empty_body = [] { return PinBody(RemarkBody{}); },
+    .name_of = [](const PinBody& body, const Project&) { return body_of<RemarkBody>(body).said; },
+    .properties = remark_properties,
     .spans = [](const Project&, const Lane& lane, const ResolvedLane&,
                 LaneSpans& spans) { spans.rows = static_cast<int>(lane.pins.size()) + 1; },
     .bodies =
@@ -87,7 +102,8 @@ private slots:
         const LaneKind remarks(remark_row);
         Project project = with_lane(steady_project(), remarks, "Talk");
         const LaneId lane = project.lanes.back()->id;
-        project = *with_pins(project, lane, {{{}, MusicalAnchor{Ticks(960)}, MarkerBody{"ha", "Ann"}, {}}});
+        project =
+            *with_pins(project, lane, {{{}, MusicalAnchor{Ticks(960)}, RemarkBody{"ha", "Ann", {}}, {}}});
         QCOMPARE(project.lanes.back()->kind, remarks);
         QCOMPARE(count_text(2, remarks), std::string("2 remarks"));
         // What follows from it.
@@ -109,13 +125,67 @@ private slots:
         QVERIFY_THROWS_EXCEPTION(std::runtime_error, remarks->fields(damaged, read));
         // Its limits.
         auto wordy =
-            with_pins(project, lane, {{{}, MusicalAnchor{Ticks(0)}, MarkerBody{std::string(41, 'x')}, {}}});
+            with_pins(project, lane, {{{}, MusicalAnchor{Ticks(0)}, RemarkBody{std::string(41, 'x')}, {}}});
         QVERIFY(beyond_limits(*wordy, project));
         // It is placed.
         const auto placed = place(project, lane, {"downbeats", Ticks(0), Ticks(4 * 3840), {}});
         QVERIFY2(placed.has_value(), placed ? "" : placed.error().message().c_str());
         QCOMPARE(placed->count, std::size_t{4});
-        QCOMPARE(std::get<MarkerBody>(placed->project.lane(lane)->pins.back().body), MarkerBody{});
+        QCOMPARE(body_of<RemarkBody>(placed->project.lane(lane)->pins.back().body), RemarkBody{});
+    }
+
+    // What pins are asked without regard to their kind.
+    void a_body_tells_what_it_has() {
+        PinBody body = RemarkBody{}, marker = MarkerBody{"m"}, none;
+        QVERIFY(body.row() && body.lasting() && !marker.row() && !marker.lasting() && !none.row());
+        *body.row() = 3;
+        *body.lasting() = {Length::Unit::InBeats, 7};
+        QCOMPARE(row_of(body), 3);
+        QCOMPARE(body_of<RemarkBody>(body).stays, (Length{Length::Unit::InBeats, 7}));
+        QVERIFY(lies_over(RemarkBody{}, RemarkBody{"other"}));
+        QVERIFY(!lies_over(RemarkBody{}, body));
+        RemarkBody elsewhere;
+        elsewhere.place = 1;
+        QVERIFY(!lies_over(RemarkBody{}, elsewhere));
+        QVERIFY(!body.same_kind_as(marker) && body.same_kind_as(RemarkBody{}) && !body.same_kind_as(none));
+        QVERIFY(!is_body<MarkerBody>(body) && !body_if<MarkerBody>(&body) && !is_body<MarkerBody>(none));
+    }
+
+    void copies_of_a_body_are_equal_and_change_apart() {
+        const PinBody first = RemarkBody{"one"};
+        PinBody copy = first;
+        QCOMPARE(copy, first);
+        QCOMPARE(&body_of<RemarkBody>(std::as_const(copy)), &body_of<RemarkBody>(first)); // shared until then
+        body_of<RemarkBody>(copy).said = "two";
+        QCOMPARE(body_of<RemarkBody>(first).said, std::string("one"));
+        QVERIFY(copy != first);
+        RemarkBody* alone = body_if<RemarkBody>(&copy);
+        QCOMPARE(body_if<RemarkBody>(&copy), alone); // nothing is copied for its only owner
+        PinBody moved = std::move(copy);
+        QCOMPARE(&body_of<RemarkBody>(moved), alone);
+        moved = moved; // NOLINT: a value may be assigned to itself
+        QCOMPARE(body_of<RemarkBody>(moved).said, std::string("two"));
+        QVERIFY(PinBody() == PinBody() && PinBody() != first);
+    }
+
+    // Threads take their copies of a project while others change theirs.
+    void copies_are_changed_on_several_threads() {
+        const PinBody shared = RemarkBody{"one"};
+        std::vector<std::thread> threads;
+        std::atomic<int> wrong = 0;
+        for (int n = 0; n < 4; ++n)
+            threads.emplace_back([&, mine = shared, n]() mutable {
+                for (int i = 0; i < 2000; ++i) {
+                    PinBody copy = i % 2 ? mine : shared;
+                    body_of<RemarkBody>(copy).place = n * 10'000 + i;
+                    mine = copy;
+                    wrong += body_of<RemarkBody>(std::as_const(mine)).place != n * 10'000 + i;
+                }
+            });
+        for (auto& thread : threads)
+            thread.join();
+        QCOMPARE(wrong.load(), 0);
+        QCOMPARE(body_of<RemarkBody>(shared).place, 0);
     }
 
     void an_exporter_with_an_option_is_a_row() {

@@ -413,7 +413,7 @@ private slots:
         std::vector<PinId> pins;
         for (const auto& pin : project.lane(ramp)->pins)
             pins.push_back(pin.id);
-        constant = with_bodies(constant, pins, [](PinBody& body) { std::get<KeyBody>(body).value = 0.5; });
+        constant = with_bodies(constant, pins, [](PinBody& body) { body_of<KeyBody>(body).value = 0.5; });
         Follower plain = follower;
         plain.steps = {{"floor", {{"at", 0.5}}}};
         Project as_set = project;

@@ -158,7 +158,7 @@ private slots:
         const PinId second = resolve(project, *project.lane(cuts)).pins[1].id;
         const auto on = dropped_on_lane(Schedule(project), clip.id, cuts, second, Seconds(2.5));
         QVERIFY(on.has_value());
-        QCOMPARE(std::get<CutBody>(on->project.pin(second)->body).shot, clip.id);
+        QCOMPARE(body_of<CutBody>(on->project.pin(second)->body).shot, clip.id);
         QCOMPARE(on->project.lane(cuts)->pins.size(), std::size_t{4});
         const auto beside = dropped_on_lane(Schedule(project), clip.id, cuts, {}, Seconds(3));
         QVERIFY(beside.has_value());
@@ -177,7 +177,7 @@ private slots:
                      ->motion->pulse,
                  wanted);
         const auto single = dropped_on_lane(Schedule(project), wanted, hits, hit, Seconds(1));
-        QCOMPARE(*std::get<PulseBody>(single->project.pin(hit)->body).shape, wanted);
+        QCOMPARE(*body_of<PulseBody>(single->project.pin(hit)->body).shape, wanted);
         QVERIFY(single->project.lane(hits)->motion->pulse != wanted);
         QVERIFY(!dropped_on_lane(Schedule(project), wanted, cuts, {}, Seconds(1)));
         const Project locked = *with_lane_locked(project, hits, true);

@@ -250,11 +250,11 @@ private slots:
             return hand_edit(id)->run({Schedule(table.project), pins, {}, {}, {}, values});
         };
         const auto named = run("set", {table.marker}, {{"name", "drop"}, {"colour", "leaf"}});
-        const auto& marker = std::get<MarkerBody>(named->project.pin(table.marker)->body);
+        const auto& marker = body_of<MarkerBody>(named->project.pin(table.marker)->body);
         QCOMPARE(marker.name, std::string("drop"));
         QCOMPARE(marker.colour, 3);
         const auto faded = run("set", {table.cut}, {{"fade", 6.0}, {"in-point", 1.5}});
-        const auto& cut = std::get<CutBody>(faded->project.pin(table.cut)->body);
+        const auto& cut = body_of<CutBody>(faded->project.pin(table.cut)->body);
         QCOMPARE(cut.fade, Frames(6));
         QCOMPARE(cut.in_point, Seconds(1.5));
         // Of several kinds there is no parameter that all have.
@@ -265,7 +265,7 @@ private slots:
 
     void each_parameter_of_a_pin_gives_what_it_was_given() {
         for (const auto kind : lane_kinds())
-            for (const auto& param : kind->params) {
+            for (const auto& param : kind->properties) {
                 PinBody body = kind->empty_body();
                 const auto other = [&]() -> ParamValue {
                     switch (param.spec.type) {
@@ -332,7 +332,7 @@ private slots:
     void cuts_are_slipped_rolled_rippled_and_swapped() {
         const Table table;
         const auto in_point = [&](const Result<HandEdited>& edited) {
-            return std::get<CutBody>(edited->project.pin(table.cut)->body).in_point.value;
+            return body_of<CutBody>(edited->project.pin(table.cut)->body).in_point.value;
         };
         QCOMPARE(in_point(table.run("slip", {table.cut}, 0, {{"frames", 12.0}})), 1.5);
         const auto rolled_cut = table.run("roll", {table.cut}, 0, {{"beats", 1.0}});
@@ -341,7 +341,7 @@ private slots:
         const auto rippled_cut = table.run("ripple", {table.cut}, 0, {{"beats", 1.0}});
         QCOMPARE(Table::time_in(rippled_cut->project, table.next_cut), 6.5);
         const auto swapped_shots = table.run("swap-with-next", {table.cut});
-        QCOMPARE(std::get<CutBody>(swapped_shots->project.pin(table.cut)->body).shot,
+        QCOMPARE(body_of<CutBody>(swapped_shots->project.pin(table.cut)->body).shot,
                  (*table.project.bin)[1].id);
         QVERIFY(!table.run("swap-with-next", {table.next_cut})); // nothing comes after it
         QVERIFY(!table.run("roll", {table.cut, table.next_cut}));
@@ -353,18 +353,18 @@ private slots:
         const auto first = table.run("cut-to-camera", {}, 8.1);
         QCOMPARE(first->selected.size(), std::size_t{1});
         const PinId added = *first->selected.begin();
-        const auto& body = std::get<CutBody>(first->project.pin(added)->body);
+        const auto& body = body_of<CutBody>(first->project.pin(added)->body);
         QVERIFY(body.same_moment);
         QCOMPARE(Table::time_in(first->project, added), 8.0);
         // What is seen there is no camera: the first one. From it on, the other, and round again.
         QCOMPARE(body.shot, (*table.project.bin)[0].id);
         table.project = first->project;
         const auto second = table.run("cut-to-camera", {}, 9);
-        QCOMPARE(std::get<CutBody>(second->project.pin(*second->selected.begin())->body).shot,
+        QCOMPARE(body_of<CutBody>(second->project.pin(*second->selected.begin())->body).shot,
                  (*table.project.bin)[3].id);
         table.project = second->project;
         const auto third = table.run("cut-to-camera", {}, 10);
-        QCOMPARE(std::get<CutBody>(third->project.pin(*third->selected.begin())->body).shot,
+        QCOMPARE(body_of<CutBody>(third->project.pin(*third->selected.begin())->body).shot,
                  (*table.project.bin)[0].id);
         QVERIFY(!Table().run("cut-to-camera", {}, 8).value().project.lanes.empty());
     }

@@ -255,7 +255,7 @@ private slots:
         project =
             *with_pins(project, markers, {{{}, MusicalAnchor{Ticks(0)}, MarkerBody{"a", "a note", 2}, {}}});
         const auto added = with_pin_added(project, markers, Seconds(2));
-        const auto& body = std::get<MarkerBody>(added->project.pin(added->pin)->body);
+        const auto& body = body_of<MarkerBody>(added->project.pin(added->pin)->body);
         QVERIFY(body.note.empty() && body.colour == 2);
     }
 

@@ -139,7 +139,7 @@ private slots:
         const auto project = with_keys({{1, 100}, {3, 200}});
         const Lane& lane = *project.first_lane(&LaneKindRow::keyed);
         const auto body = body_at(project, lane, Ticks(960 * 2), {});
-        QCOMPARE(std::get<KeyBody>(*body).value, 150.0);
+        QCOMPARE(body_of<KeyBody>(*body).value, 150.0);
     }
 
     void keys_are_placed_by_pickers() {
@@ -148,7 +148,7 @@ private slots:
         const auto placed = place(project, project.lanes.back()->id, beats, {KeyBody{3, ease("sine-out")}});
         QVERIFY(placed.has_value());
         QCOMPARE(placed->project.lanes.back()->pins.size(), std::size_t{8});
-        QCOMPARE(std::get<KeyBody>(placed->project.lanes.back()->pins[3].body).value, 3.0);
+        QCOMPARE(body_of<KeyBody>(placed->project.lanes.back()->pins[3].body).value, 3.0);
     }
 
     void a_single_place_has_a_shape_of_its_own() {

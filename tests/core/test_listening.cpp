@@ -132,7 +132,7 @@ private slots:
         QVERIFY(key({"song", "whole", "left"}) != key({"song"}));
         QCOMPARE(key({"song"}), std::string("song"));
         const PinId pin = stems.project.lane(stems.lane)->pins.front().id;
-        auto body = std::get<SoundBody>(stems.project.pin(pin)->body);
+        auto body = body_of<SoundBody>(stems.project.pin(pin)->body);
         body.gain_line = {{Seconds(1), -6}};
         stems.project = *with_body(stems.project, pin, body);
         QVERIFY(key({lane}) != before);

@@ -240,7 +240,7 @@ private slots:
         const auto split = *with_sound_split(project, id, start + Seconds(2.5));
         const auto& pins = split.lane(lane)->pins;
         QCOMPARE(pins.size(), std::size_t{2});
-        const auto &a = std::get<SoundBody>(pins[0].body), &b = std::get<SoundBody>(pins[1].body);
+        const auto &a = body_of<SoundBody>(pins[0].body), &b = body_of<SoundBody>(pins[1].body);
         QCOMPARE(a.length, Seconds(2.5));
         QCOMPARE(b.length, Seconds(3.5));
         QCOMPARE(b.in_point, Seconds(3.5));

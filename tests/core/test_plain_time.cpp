@@ -306,11 +306,11 @@ private slots:
                                               {},
                                               {{"at", std::string(at)}, {"counted", std::string(counted)}}});
         };
-        QCOMPARE(std::get<TriggerBody>(put("3", "bars")->project.pin(id)->body).length,
+        QCOMPARE(body_of<TriggerBody>(put("3", "bars")->project.pin(id)->body).length,
                  (Length{Length::Unit::InBeats, 4}));
-        QCOMPARE(std::get<TriggerBody>(put("60", "frames")->project.pin(id)->body).length,
+        QCOMPARE(body_of<TriggerBody>(put("60", "frames")->project.pin(id)->body).length,
                  (Length{Length::Unit::InFrames, 12}));
-        QCOMPARE(std::get<TriggerBody>(put("0:02.75", "bars")->project.pin(id)->body).length,
+        QCOMPARE(body_of<TriggerBody>(put("0:02.75", "bars")->project.pin(id)->body).length,
                  (Length{Length::Unit::InBeats, 1.5}));
         QVERIFY(!put("1.3", "bars"));
         QVERIFY(!put("soon", "bars"));

@@ -80,7 +80,7 @@ private slots:
         const PinId moved[] = {pins[1]}, gone[] = {pins[2]};
         project = moved_by(project, moved, Ticks(480));
         project = without_pins(project, gone);
-        auto body = std::get<TriggerBody>(project.pin(pins[3])->body);
+        auto body = body_of<TriggerBody>(project.pin(pins[3])->body);
         body.strength = 12;
         project = *with_body(project, pins[3], body);
         project = *with_place_switched(project, triggers(project).id, bar(project, 3, 1, 240), true,
@@ -140,11 +140,11 @@ private slots:
         own.from = own.to = Colour{0x112233};
         project = *with_body(project, pins[1], own);
         PlantingForm form{TriggerBody{}};
-        std::get<TriggerBody>(form.body).from = std::get<TriggerBody>(form.body).to = Colour{0xff0000};
+        body_of<TriggerBody>(form.body).from = body_of<TriggerBody>(form.body).to = Colour{0xff0000};
         const auto again = run_again(project, id, *project.planting(id)->picker, form);
         QCOMPARE(again->moved, std::size_t{3});
         for (std::size_t i = 0; i < 4; ++i)
-            QCOMPARE(std::get<TriggerBody>(again->project.pin(pins[i])->body).from.rgb,
+            QCOMPARE(body_of<TriggerBody>(again->project.pin(pins[i])->body).from.rgb,
                      i == 1 ? 0x112233u : 0xff0000u);
     }
 
@@ -153,9 +153,9 @@ private slots:
         project = placed(project, beats(project, 3, 4));
         const auto id = project.plantings->back().id;
         project = with_bodies(project, pins_of(project, id),
-                              [](PinBody& body) { std::get<TriggerBody>(body).from.rgb = 0xabcdef; });
+                              [](PinBody& body) { body_of<TriggerBody>(body).from.rgb = 0xabcdef; });
         QCOMPARE(exceptions_of(project, *project.planting(id)).count(), std::size_t{0});
-        QCOMPARE(std::get<TriggerBody>(project.planting(id)->form.body).from.rgb, 0xabcdefu);
+        QCOMPARE(body_of<TriggerBody>(project.planting(id)->form.body).from.rgb, 0xabcdefu);
     }
 
     void relabelling_keeps_times_and_rules() {

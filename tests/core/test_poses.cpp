@@ -64,7 +64,7 @@ private slots:
         QVERIFY(scene.pose(24));
         QCOMPARE(scene.lane().name, std::string("Logo poses"));
         QCOMPARE(scene.lane().pins.size(), std::size_t{1});
-        const auto& body = std::get<PoseBody>(scene.lane().pins[0].body);
+        const auto& body = body_of<PoseBody>(scene.lane().pins[0].body);
         QCOMPARE(body.values, (std::array<double, pose_size>{40, 0, 80, 0, 100}));
         QCOMPARE(scene.lane().pins[0].anchor, Anchor(MusicalAnchor{Ticks(2 * 960)}));
         QCOMPARE(scene.seen("position-x", 300), 40.0); // it changes nothing yet
@@ -189,7 +189,7 @@ private slots:
         QVERIFY2(read.has_value(), read ? "" : read.error().message().c_str());
         QVERIFY(same_content(*read, scene.project));
         const Project tall = *with_picture_size(scene.project, 640, 1440);
-        const auto& body = std::get<PoseBody>(pose_lane_of(tall, scene.logo)->pins[0].body);
+        const auto& body = body_of<PoseBody>(pose_lane_of(tall, scene.logo)->pins[0].body);
         QCOMPARE(body.values[0], 70.0);
         QCOMPARE(body.values[1], -120.0);
     }
@@ -242,7 +242,7 @@ private slots:
                                                 {},
                                                 {{"rotation", 45.0}, {"easing", Easing{"bounce-out"}}}});
         QVERIFY(set.has_value());
-        const auto& body = std::get<PoseBody>(pose_lane_of(set->project, scene.logo)->pins[0].body);
+        const auto& body = body_of<PoseBody>(pose_lane_of(set->project, scene.logo)->pins[0].body);
         QCOMPARE(body.values[3], 45.0);
         QCOMPARE(body.values[0], 40.0); // what was not told stays
         QCOMPARE(body.easing.id, std::string("bounce-out"));

@@ -137,7 +137,7 @@ private slots:
         std::string names;
         for (const auto& pin : resolve(project, *project.lane(lane)).pins)
             names +=
-                project.clip(std::get<CutBody>(project.lane(lane)->pins[pin.index].body).shot)->name + " ";
+                project.clip(body_of<CutBody>(project.lane(lane)->pins[pin.index].body).shot)->name + " ";
         QCOMPARE(names, "spool launch tail crowd loop landing spool launch ");
     }
 

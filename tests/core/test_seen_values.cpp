@@ -71,7 +71,7 @@ private slots:
         QCOMPARE(scene.seen("position-x", 24), 0.0);
         QCOMPARE(scene.seen("position-x", 72), 80.0);
         QCOMPARE(scene.seen("scale", 300), 150.0); // nothing drives it
-        QCOMPARE(std::get<KeyBody>(scene.project.lane(scene.lane)->pins[2].body).easing.id,
+        QCOMPARE(body_of<KeyBody>(scene.project.lane(scene.lane)->pins[2].body).easing.id,
                  std::string("sine-out")); // as the way had it on which it was put
         QVERIFY(scene.put({{"position-x", 44}}, 49));
         QCOMPARE(scene.project.lane(scene.lane)->pins.size(), std::size_t{3});

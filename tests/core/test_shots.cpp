@@ -35,7 +35,7 @@ const Lane& cuts(const Project& project) {
 std::vector<CutBody> bodies(const Project& project) {
     std::vector<CutBody> out;
     for (const auto& pin : resolve(project, cuts(project)).pins)
-        out.push_back(std::get<CutBody>(cuts(project).pins[pin.index].body));
+        out.push_back(body_of<CutBody>(cuts(project).pins[pin.index].body));
     return out;
 }
 
@@ -128,7 +128,7 @@ private slots:
         const auto after = placed(project, every_beats(project, 1, 30, 4), choice);
         std::set<ClipId> a, b;
         for (const auto& pin : resolve(after, cuts(after)).pins) {
-            const auto shot = std::get<CutBody>(cuts(after).pins[pin.index].body).shot;
+            const auto shot = body_of<CutBody>(cuts(after).pins[pin.index].body).shot;
             (pin.time >= Seconds(16) && pin.time < Seconds(32) ? b : a).insert(shot);
         }
         QCOMPARE(a.size(), std::size_t{3});
@@ -226,7 +226,7 @@ private slots:
         QCOMPARE(shots_of(after, cuts(after))[1].in_point, Seconds(0.5));
         QVERIFY(marks_on(after, bin[1].id)[0].at == marks_on(project, bin[1].id)[0].at);
         QCOMPARE(slipped(project, ids[1], Seconds(-3))->pin(ids[1])->body, project.pin(ids[1])->body);
-        const auto far = std::get<CutBody>(slipped(project, ids[1], Seconds(99))->pin(ids[1])->body).in_point;
+        const auto far = body_of<CutBody>(slipped(project, ids[1], Seconds(99))->pin(ids[1])->body).in_point;
         QVERIFY(far < Seconds(9) && far > Seconds(8.9));
         // Roll: the picture at any frame that both see is the same.
         after = *rolled(project, ids[1], Ticks(960));
@@ -353,7 +353,7 @@ private slots:
                                                  every_beats(project, 1, 3, 1), {TriggerBody{}, v});
             std::vector<double> out;
             for (const auto& outline : preview->outlines)
-                out.push_back(std::get<TriggerBody>(outline.body).strength);
+                out.push_back(body_of<TriggerBody>(outline.body).strength);
             return out;
         };
         using S = Variation::Strength;
@@ -374,8 +374,8 @@ private slots:
         v.palette = {Colour{0x000000}, Colour{0xff8000}};
         const auto preview = preview_placing(project, project.first_lane(&LaneKindRow::triggers)->id,
                                              every_beats(project, 1, 2, 1), {TriggerBody{}, v});
-        QCOMPARE(std::get<TriggerBody>(preview->outlines[0].body).from.rgb, 0x000000u);
-        QCOMPARE(std::get<TriggerBody>(preview->outlines[3].body).to.rgb, 0xff8000u);
+        QCOMPARE(body_of<TriggerBody>(preview->outlines[0].body).from.rgb, 0x000000u);
+        QCOMPARE(body_of<TriggerBody>(preview->outlines[3].body).to.rgb, 0xff8000u);
     }
 
     void colours_go_from_one_to_the_other() {
@@ -393,7 +393,7 @@ private slots:
         project = relabelled(project, *BeatGrid::steady(Bpm(120), Seconds(0), {}, Seconds(20)));
         const auto preview = preview_placing(project, cuts(project).id, every_beats(project, 1, 3, 1));
         QVERIFY(preview); // slates, until there are shots
-        QCOMPARE(std::get<CutBody>(preview->outlines.front().body).shot, ClipId{});
+        QCOMPARE(body_of<CutBody>(preview->outlines.front().body).shot, ClipId{});
     }
 };
 

@@ -164,8 +164,8 @@ private slots:
         QCOMPARE(project.lanes[1]->name, std::string("rest"));
         const auto& pin = project.lanes[1]->pins.front();
         QCOMPARE(anchored_time(pin.anchor, project), std::optional(Seconds(0)));
-        QCOMPARE(std::get<SoundBody>(pin.body).in_point, Seconds(0.5));
-        QCOMPARE(std::get<SoundBody>(pin.body).length, Seconds(60.5));
+        QCOMPARE(body_of<SoundBody>(pin.body).in_point, Seconds(0.5));
+        QCOMPARE(body_of<SoundBody>(pin.body).length, Seconds(60.5));
     }
 
     // -- trimming: whatever it is, it lies at the same moment of the song as before
@@ -233,7 +233,7 @@ private slots:
                              trimmed->grid->time_at(Ticks(beat * 960))));
             // A sound on its lane and its line of gain count by its own samples.
             const auto& last = trimmed->lanes[trimmed->lanes.size() - 2]->pins.front();
-            QCOMPARE(std::get<SoundBody>(last.body), body);
+            QCOMPARE(body_of<SoundBody>(last.body), body);
         }
     }
 
@@ -372,7 +372,7 @@ private slots:
         QVERIFY(laid.has_value());
         std::vector<double> strengths;
         for (const auto& pin : laid->project.lanes.back()->pins)
-            strengths.push_back(std::get<TriggerBody>(pin.body).strength);
+            strengths.push_back(body_of<TriggerBody>(pin.body).strength);
         QCOMPARE(strengths.size(), std::size_t{2});
         QVERIFY2(strengths[0] < 0.5 * strengths[1], qPrintable(QString::number(strengths[0])));
     }

@@ -52,7 +52,7 @@ private slots:
             const Pin& pin = *next->pin(id);
             QCOMPARE(pin.anchor.index(), anchor.index());
             QVERIFY(std::abs((*anchored_time(pin.anchor, *next) - Seconds(2.75)).value) < 1e-9);
-            QCOMPARE(std::get<SoundBody>(pin.body).in_point, Seconds(1.75));
+            QCOMPARE(body_of<SoundBody>(pin.body).in_point, Seconds(1.75));
         }
     }
 

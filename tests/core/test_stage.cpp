@@ -252,7 +252,7 @@ private slots:
         QCOMPARE(scene.at(24).camera.of("flash"), 0.0);
         QCOMPARE(scene.of(kite, 28).front().values.of("flash"), 0.0);
         scene.project = *without_layer(scene.project, kite); // it goes back to the camera
-        QVERIFY(std::get<TriggerBody>(scene.project.lane(lane)->pins.front().body).on.empty());
+        QVERIFY(body_of<TriggerBody>(scene.project.lane(lane)->pins.front().body).on.empty());
     }
 
     void acts_of_a_trigger_stretch_with_it() {

@@ -37,7 +37,7 @@ struct Sung {
     [[nodiscard]] Schedule schedule() const { return Schedule(project); }
     [[nodiscard]] std::vector<TextSpan> spans() const { return schedule().spans(lane).texts; }
     [[nodiscard]] std::string name(const TextSpan& span) const {
-        return std::get<WordBody>(project.lane(lane)->pins[span.index].body).text;
+        return body_of<WordBody>(project.lane(lane)->pins[span.index].body).text;
     }
     [[nodiscard]] QString told() const { // "pull 1.00-1.50"
         QStringList words;
@@ -60,7 +60,7 @@ struct Sung {
         return made;
     }
     void length(PinId pin, Length length) {
-        auto body = std::get<WordBody>(project.pin(pin)->body);
+        auto body = body_of<WordBody>(project.pin(pin)->body);
         body.length = length;
         project = *with_body(project, pin, body);
     }
@@ -272,7 +272,7 @@ private slots:
         const PinId pull = sung.set(1);
         sung.set(1.5);
         const auto made = sung.titled();
-        auto body = std::get<WordBody>(sung.project.pin(pull)->body);
+        auto body = body_of<WordBody>(sung.project.pin(pull)->body);
         body.text = "haul";
         sung.project = *with_body(sung.project, pull, body);
         sung.project = retimed(sung.project, *shifted(*sung.project.grid, Seconds(0.25)));
@@ -319,7 +319,7 @@ private slots:
         std::vector<QRectF> boxes;
         const auto words = titled_words(sung.schedule(), made.lane);
         for (std::size_t i = 0; i < 5; ++i) {
-            const auto& body = std::get<AppearanceBody>(sung.project.pin(words[i].pin)->body);
+            const auto& body = body_of<AppearanceBody>(sung.project.pin(words[i].pin)->body);
             const double w = body.scale, h = 0.4 * body.scale; // of 100 by 40
             boxes.emplace_back(body.x - w / 2, body.y - h / 2, w, h);
             left = std::min(left, boxes.back().left());
@@ -333,7 +333,7 @@ private slots:
         QVERIFY(right - left > 330 && right - left <= 400.5);
         QVERIFY(bottom - top > 250 && bottom - top <= 300.5);
         // The next line lies beside it on the canvas.
-        const auto& six = std::get<AppearanceBody>(sung.project.pin(words[5].pin)->body);
+        const auto& six = body_of<AppearanceBody>(sung.project.pin(words[5].pin)->body);
         QCOMPARE(six.x, layout.step_x);
         // They stay until their line ends.
         QCOMPARE(six.length.unit, Length::Unit::ToLineEnd);
@@ -362,7 +362,7 @@ private slots:
         double left = 1e9, right = -1e9;
         for (const auto& word : titled_words(Schedule(posed.project), made.lane))
             if (word.line == 2) {
-                const auto& body = std::get<AppearanceBody>(posed.project.pin(word.pin)->body);
+                const auto& body = body_of<AppearanceBody>(posed.project.pin(word.pin)->body);
                 left = std::min(left, (body.x - 200 * body.scale / 200 - 1280) * zoom);
                 right = std::max(right, (body.x + 200 * body.scale / 200 - 1280) * zoom);
             }
@@ -389,7 +389,7 @@ private slots:
             *with_words_laid_out(sung.schedule(), made.lane, layout, std::vector<WordSize>(3, {200, 60}));
         const auto words = titled_words(sung.schedule(), made.lane);
         const auto x = [&](std::size_t i) {
-            return std::get<AppearanceBody>(sung.project.pin(words[i].pin)->body).x;
+            return body_of<AppearanceBody>(sung.project.pin(words[i].pin)->body).x;
         };
         QVERIFY(x(0) > x(1) && x(1) > x(2));
     }
@@ -456,7 +456,7 @@ private slots:
         layout.radius = 200;
         const auto round = *with_words_laid_out(sung.schedule(), made.lane, layout, sizes);
         for (const auto& pin : round.lane(made.lane)->pins) {
-            const auto& body = std::get<AppearanceBody>(pin.body);
+            const auto& body = body_of<AppearanceBody>(pin.body);
             QVERIFY(std::abs(std::hypot(body.x, body.y) - 200) < 1e-6);
         }
         layout.shape = BlockShape::Along;
@@ -466,7 +466,7 @@ private slots:
         sung.project = *with_layer(sung.project, line);
         layout.along = sung.project.stage->layers[sung.project.stage->layers.size() - 2].id;
         const auto laid = *with_words_laid_out(sung.schedule(), made.lane, layout, sizes);
-        const auto& first = std::get<AppearanceBody>(laid.lane(made.lane)->pins.front().body);
+        const auto& first = body_of<AppearanceBody>(laid.lane(made.lane)->pins.front().body);
         QCOMPARE(first.x, -250.0); // half of its hundred from the beginning
         QCOMPARE(first.y, 0.0);
         QCOMPARE(first.turn, 0.0);

@@ -44,7 +44,7 @@ std::vector<ClipId> BinCommands::clips() const {
     std::vector<ClipId> all;
     for (const PinId id : view_.selection())
         if (const Pin* pin = document_.project().pin(id))
-            if (const auto* cut = std::get_if<CutBody>(&pin->body);
+            if (const auto* cut = body_if<CutBody>(&pin->body);
                 cut && std::find(all.begin(), all.end(), cut->shot) == all.end())
                 all.push_back(cut->shot);
     return all;

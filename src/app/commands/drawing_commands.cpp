@@ -118,7 +118,7 @@ void DrawingCommands::markers_of_drawings() {
     std::vector<Pin> pins;
     for (const auto& pin : lane->pins)
         pins.push_back(
-            {{}, MarkerAnchor{pin.id, Seconds(0)}, MarkerBody{std::get<ExposureBody>(pin.body).drawing}, {}});
+            {{}, MarkerAnchor{pin.id, Seconds(0)}, MarkerBody{body_of<ExposureBody>(pin.body).drawing}, {}});
     const auto count = pins.size();
     if (document_.apply(with_pins(document_.project(), markers->id, std::move(pins)),
                         tr("markers of drawings")))
@@ -131,7 +131,7 @@ void DrawingCommands::make_mouth_shapes() {
         return document_.say(tr("No word is set yet: set words first"));
     std::set<std::string> texts;
     for (const auto& pin : words->pins)
-        texts.insert(std::get<WordBody>(pin.body).text);
+        texts.insert(body_of<WordBody>(pin.body).text);
     using Sounds = std::map<std::string, std::vector<MouthSound>>;
     document_.jobs().start<Sounds>(
         JobQueue::Analyse, tr("Sounding out the words"),

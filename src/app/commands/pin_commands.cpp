@@ -332,7 +332,7 @@ void PinCommands::show_context_menu(QPoint at, std::optional<PinId> pin, Seconds
                     document_.apply(with_pinned(document_.project(), id, loose),
                                     loose ? tr("pin") : tr("unpin"));
                 });
-        if (chosen && std::holds_alternative<MarkerBody>(chosen->body)) {
+        if (chosen && is_body<MarkerBody>(chosen->body)) {
             const bool tied = std::holds_alternative<MarkerAnchor>(chosen->anchor);
             connect(menu.addAction(tied ? tr("Let it go from its shot")
                                         : tr("Tie to the shot or sound under it")),

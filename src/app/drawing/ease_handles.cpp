@@ -13,9 +13,9 @@ namespace {
 constexpr double reach = 6, radius = 3.5, narrowest = 24;
 
 const Easing* easing_of(const PinBody& body) {
-    if (const auto* key = std::get_if<KeyBody>(&body))
+    if (const auto* key = body_if<KeyBody>(&body))
         return &key->easing;
-    const auto* pose = std::get_if<PoseBody>(&body);
+    const auto* pose = body_if<PoseBody>(&body);
     return pose ? &pose->easing : nullptr;
 }
 

@@ -4,6 +4,8 @@
 #include "drawing/canvas/gestures/move_pins.h"
 #include "drawing/timeline/lane_paint.h"
 
+#include <algorithm>
+
 namespace pulsepin {
 
 std::unique_ptr<Gesture> move_pins(const GestureContext& context, const Grip& grip, QPointF at,
@@ -14,6 +16,12 @@ std::unique_ptr<Gesture> move_pins(const GestureContext& context, const Grip& gr
 std::optional<Grip> head_grip(const LaneScene& lane, QPointF at) {
     const auto pin = head_under(lane, at);
     return pin ? std::optional(Grip{*pin}) : std::nullopt;
+}
+
+const KindLook& look_of_kind(LaneKind kind) {
+    const auto looks = kind_looks();
+    return **std::find_if(looks.begin(), looks.end(),
+                          [kind](const KindLook* look) { return LaneKind(look->kind) == kind; });
 }
 
 } // namespace pulsepin

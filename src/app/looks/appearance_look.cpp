@@ -53,7 +53,7 @@ void paint_spans(QPainter& painter, const LaneScene& s) {
     const auto& p = s.scene.palette;
     for (const auto* span : visible(s)) {
         const QRectF rect = whole_rect(s, *span);
-        const auto& body = std::get<AppearanceBody>(s.lane.pins[span->index].body);
+        const auto& body = body_of<AppearanceBody>(s.lane.pins[span->index].body);
         QColor colour = body.coloured ? QColor::fromRgb(static_cast<QRgb>(body.colour.rgb)) : p.appearance;
         const bool marked = selected(s, span->pin);
         // Those that overlap are all seen.

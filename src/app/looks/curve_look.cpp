@@ -16,7 +16,7 @@
 namespace pulsepin::curve_look {
 
 double bead_y(const LaneScene& s, const PinBody& body) {
-    const auto* key = std::get_if<KeyBody>(&body);
+    const auto* key = body_if<KeyBody>(&body);
     if (key && key->role != KeyRole::Drawn) // its bar says what it does
         return s.row.top() + 5;
     return s.row.top() + (key ? curve_scale(s.lane, s.spans, s.row.height()).y(key->value) : 8.0);
@@ -24,7 +24,7 @@ double bead_y(const LaneScene& s, const PinBody& body) {
 
 /// Rounded to what a pixel can tell.
 PinBody key_at(const LaneScene& s, PinBody body, double y) {
-    if (auto* key = std::get_if<KeyBody>(&body); key && key->role == KeyRole::Drawn) {
+    if (auto* key = body_if<KeyBody>(&body); key && key->role == KeyRole::Drawn) {
         const auto scale = curve_scale(s.lane, s.spans, s.row.height());
         const double step = std::pow(10.0, std::floor(std::log10(std::max(scale.per_pixel(), 1e-9))));
         const double value = scale.low + (scale.bottom - (y - s.row.top())) * scale.per_pixel();
@@ -49,7 +49,7 @@ namespace {
 
 /// It is drawn as a bar, by the curve.
 bool lies_over(const LaneScene& s, const ResolvedPin& pin) {
-    const auto* key = std::get_if<KeyBody>(&s.lane.pins[pin.index].body);
+    const auto* key = body_if<KeyBody>(&s.lane.pins[pin.index].body);
     return key && key->role != KeyRole::Drawn;
 }
 
@@ -113,13 +113,13 @@ double value_over(const LaneScene& s, double pixels) {
 
 Project lowered(const Project& project, std::span<const PinId> pins, double by) {
     return with_bodies(project, pins, [by](PinBody& body) {
-        if (auto* key = std::get_if<KeyBody>(&body))
+        if (auto* key = body_if<KeyBody>(&body))
             key->value -= by;
     });
 }
 
 QString told(const PinBody& body) {
-    const auto* key = std::get_if<KeyBody>(&body);
+    const auto* key = body_if<KeyBody>(&body);
     return key ? QCoreApplication::translate("pulsepin::Gesture", "value %1").arg(key->value, 0, 'g', 5)
                : QString();
 }

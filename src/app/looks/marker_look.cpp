@@ -27,7 +27,7 @@ void paint_markers(QPainter& painter, const LaneScene& s) {
         }
         const double x = s.scale.x(pins[i].time);
         const auto look = head_look(s, pins[i]);
-        const auto& body = std::get<MarkerBody>(s.lane.pins[pins[i].index].body);
+        const auto& body = body_of<MarkerBody>(s.lane.pins[pins[i].index].body);
         const QColor colour = head_colour(look, s.scene.palette);
         if (const auto length = duration_of(body.length, pins[i].time, s.scene.project))
             painter.fillRect(QRectF(x, y - 1.5, s.scale.x(pins[i].time + *length) - x, 3), colour);

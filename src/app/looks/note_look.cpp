@@ -36,7 +36,7 @@ void paint(QPainter& painter, const LaneScene& s) {
     painter.setFont(font);
     const QFontMetricsF metrics(font);
     for (const auto* span : text_spans::visible(s)) {
-        const auto& note = std::get<NoteBody>(s.lane.pins[span->index].body);
+        const auto& note = body_of<NoteBody>(s.lane.pins[span->index].body);
         const QRectF box = band(s, *span);
         const QColor colour = selected(s, span->pin) ? p.selection : ink;
         if (box.width() < 5) {

@@ -32,7 +32,7 @@ void SlipShot::drag_to(QPointF at, Qt::KeyboardModifiers) {
     const Seconds by = pressed_time() - placement().carried(pressed_time(), from(), at);
     if (show(slipped(project(), cut_, rate.start_of(Frames(std::llround(by.value * rate.per_second()))))))
         tell(tr("From %1 s of the shot on")
-                 .arg(std::get<CutBody>(draft()->project().pin(cut_)->body).in_point.value, 0, 'f', 2));
+                 .arg(body_of<CutBody>(draft()->project().pin(cut_)->body).in_point.value, 0, 'f', 2));
 }
 
 std::optional<Gesture::Edit> SlipShot::end(Qt::KeyboardModifiers keys) {
@@ -59,7 +59,7 @@ void DropShot::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
         show(project());
         return tell(tr("Drop it on another shot: they swap, with Ctrl it is replaced"));
     }
-    if (!show(replacing ? replaced(project(), *onto, std::get<CutBody>(project().pin(cut_)->body).shot)
+    if (!show(replacing ? replaced(project(), *onto, body_of<CutBody>(project().pin(cut_)->body).shot)
                         : swapped(project(), cut_, *onto)))
         onto_.reset();
     else

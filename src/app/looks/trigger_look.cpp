@@ -66,7 +66,7 @@ void paint_triggers(QPainter& painter, const LaneScene& s) {
         const QRectF seen = whole & s.row;
         if (seen.width() <= 0 || span.hidden)
             continue;
-        const auto& body = std::get<TriggerBody>(s.lane.pins[span.index].body);
+        const auto& body = body_of<TriggerBody>(s.lane.pins[span.index].body);
         // As high as it is strong.
         const double high = std::max(3.0, whole.height() * std::clamp(body.strength / 100, 0.1, 1.0));
         const QRectF bar(seen.left(), whole.bottom() - high, std::max(1.5, seen.width() - 1), high);
@@ -146,7 +146,7 @@ void paint_in_score(QPainter& painter, const LaneScene& s) {
         if (seen.width() <= 0 || span.hidden)
             continue;
         const QRectF bar(seen.left(), seen.top(), std::max(2.0, seen.width() - 1), seen.height());
-        const auto& body = std::get<TriggerBody>(s.lane.pins[span.index].body);
+        const auto& body = body_of<TriggerBody>(s.lane.pins[span.index].body);
         painter.setOpacity(span.muted ? 0.2 : 0.8);
         painter.fillRect(bar, as_colour(body.from));
         painter.setOpacity(1);

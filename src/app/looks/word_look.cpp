@@ -34,7 +34,7 @@ QFont word_font(const QPainter& painter) {
 }
 
 const WordBody& body_of(const LaneScene& s, const TextSpan& span) {
-    return std::get<WordBody>(s.lane.pins[span.index].body);
+    return body_of<WordBody>(s.lane.pins[span.index].body);
 }
 
 void paint_words(QPainter& painter, const LaneScene& s) {
@@ -115,7 +115,7 @@ void paint_proposed(QPainter& painter, const LaneScene& s) {
         const double x = s.scale.x(outline.time);
         if (x < s.row.left() - 200 || x > s.row.right())
             continue;
-        const QString text = QString::fromStdString(std::get<WordBody>(outline.body).text);
+        const QString text = QString::fromStdString(body_of<WordBody>(outline.body).text);
         painter.setPen(QPen(s.scene.palette.word, 1.5, Qt::DashLine));
         painter.drawRect(QRectF(x, y - 21, std::max(12.0, metrics.horizontalAdvance(text) + 8), 21));
         painter.drawText(QPointF(x + 4, y - 6), text);

@@ -193,7 +193,7 @@ void PictureHands::take_framing(const SeenValues& values) {
                                         : std::vector<PinId>{framed_one->cut};
     document_.apply(with_bodies(document_.project(), cuts,
                                 [&](PinBody& body) {
-                                    auto* cut = std::get_if<CutBody>(&body);
+                                    auto* cut = body_if<CutBody>(&body);
                                     if (!cut)
                                         return;
                                     for (const auto& [id, value] : values)

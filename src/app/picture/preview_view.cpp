@@ -374,7 +374,7 @@ std::vector<PreviewView::Acting> PreviewView::acting() const {
         for (const auto& span : document_.spans(lane->id).triggers) {
             if (span.muted || shown_.frame < span.start || shown_.frame >= span.end)
                 continue;
-            const auto& body = std::get<TriggerBody>(lane->pins[span.index].body);
+            const auto& body = body_of<TriggerBody>(lane->pins[span.index].body);
             all.push_back(
                 {tr("%1 %2 %").arg(QString::fromStdString(body.effect)).arg(body.strength, 0, 'f', 0),
                  QColor::fromRgb(static_cast<QRgb>(colour_at(body, span, shown_.frame).rgb))});

@@ -23,7 +23,7 @@ void WordsField::open(const Layer& layer, const QRectF& box) {
     const StagedFrame staged = preview_.staged();
     const auto* seen = staged_place(staged, layer.id).layer;
     const Pin* pin = seen ? document_.project().pin(seen->appearance) : nullptr;
-    const auto* own = pin ? std::get_if<AppearanceBody>(&pin->body) : nullptr;
+    const auto* own = pin ? body_if<AppearanceBody>(&pin->body) : nullptr;
     const PinId appearance = own && !own->text.empty() ? pin->id : PinId{};
     words_->set_lines(QString::fromStdString(appearance.value != 0 ? own->text : layer.text));
     words_->setObjectName("words in the picture");
@@ -48,7 +48,7 @@ void WordsField::open(const Layer& layer, const QRectF& box) {
         if (keep && field->isModified() && document_.project().pin(appearance)) {
             const PinId pins[] = {appearance};
             document_.apply(with_bodies(document_.project(), pins,
-                                        [&](PinBody& body) { std::get<AppearanceBody>(body).text = words; }),
+                                        [&](PinBody& body) { body_of<AppearanceBody>(body).text = words; }),
                             tr("change words"));
         } else if (keep && now && field->isModified()) {
             Layer changed = *now;

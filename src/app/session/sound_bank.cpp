@@ -150,7 +150,7 @@ void SoundBank::want(const Schedule& schedule) {
     needed_.clear();
     for (const auto& lane : project.lanes)
         for (const auto& pin : lane->pins)
-            if (const auto* body = std::get_if<SoundBody>(&pin.body))
+            if (const auto* body = body_if<SoundBody>(&pin.body))
                 if (const Clip* clip = project.clip(body->sound))
                     needed_.push_back(*clip);
     if (!project.song) {

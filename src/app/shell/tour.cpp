@@ -236,7 +236,7 @@ private:
         }
         document.apply(with_bodies(document.project(), std::vector<PinId>(poses.begin(), poses.end()),
                                    [](PinBody& body) {
-                                       std::get<PoseBody>(body).easing = {"bezier", {0.3, 0.0, 0.15, 1.0}};
+                                       body_of<PoseBody>(body).easing = {"bezier", {0.3, 0.0, 0.15, 1.0}};
                                    }),
                        "ease");
         window_.picture_room().set_place(PicturePlace::Beside);
@@ -495,7 +495,7 @@ private:
     void shape_second_sound() {
         auto& document = window_.document();
         const Pin& pin = document.project().first_lane(&LaneKindRow::sounds)->pins.front();
-        auto body = std::get<SoundBody>(pin.body);
+        auto body = body_of<SoundBody>(pin.body);
         body.length = time_of_bar(17) - time_of_bar(11);
         body.gain_db = -9;
         body.fade_in = time_of_bar(12) - time_of_bar(11);

@@ -71,7 +71,7 @@ private:
             return false;
         // They stay, so that the whole canvas is seen.
         const auto stay = [](PinBody& body) {
-            if (auto* appearance = std::get_if<AppearanceBody>(&body))
+            if (auto* appearance = body_if<AppearanceBody>(&body))
                 appearance->length = {Length::Unit::ToEnd, 1};
         };
         document_.apply(std::move(made->project), "titles");

@@ -93,7 +93,7 @@ Result<Mended> shrink_before(const MendRequest& request) {
         shape->up = {Length::Unit::InFrames, (before.peak - before.start) * room / length};
         shape->held = {Length::Unit::InFrames, (before.hold_end - before.peak) * room / length};
         shape->down = {Length::Unit::InFrames, (before.end - before.hold_end) * room / length};
-        auto body = std::get<PulseBody>(lane->pins[before.index].body);
+        auto body = body_of<PulseBody>(lane->pins[before.index].body);
         body.shape = shape;
         auto next = with_body(project, before.pin, body);
         if (!next)
@@ -136,7 +136,7 @@ bool sets_values(const Lane& lane, const Feed& feed) {
         return lane.kind->keyed;
     const auto i = pose_index(feed);
     return i < pose_size && std::any_of(lane.pins.begin(), lane.pins.end(), [i](const Pin& pin) {
-               return std::get<PoseBody>(pin.body).values[i] != initial_pose()[i];
+               return body_of<PoseBody>(pin.body).values[i] != initial_pose()[i];
            });
 }
 
@@ -219,7 +219,7 @@ bool is_flat(const CheckMaterial& material, const Lane& lane, std::string& why) 
         return true;
     }
     if (lane.kind->keyed && lane.pins.size() > 1) {
-        const auto value = [](const Pin& pin) { return std::get<KeyBody>(pin.body).value; };
+        const auto value = [](const Pin& pin) { return body_of<KeyBody>(pin.body).value; };
         why = fmt::format("all {} keys are {:.4g}", lane.pins.size(), value(lane.pins.front()));
         return std::all_of(lane.pins.begin(), lane.pins.end(),
                            [&](const Pin& pin) { return value(pin) == value(lane.pins.front()); });

@@ -191,7 +191,7 @@ std::map<std::int64_t, std::vector<NamedPlace>> markers_by_frame(const CheckMate
 }
 
 const std::string& name_of_marker(const NamedPlace& place) {
-    return std::get<MarkerBody>(place.pin->body).name;
+    return body_of<MarkerBody>(place.pin->body).name;
 }
 
 void find_two_names(const CheckMaterial& material, std::vector<Finding>& found) {
@@ -212,7 +212,7 @@ Result<Mended> join_markers(const MendRequest& request) {
         for (std::size_t i = 1; i < places.size(); ++i) {
             if (places[i].pin->id != request.finding.pin)
                 continue;
-            auto body = std::get<MarkerBody>(places[0].pin->body);
+            auto body = body_of<MarkerBody>(places[0].pin->body);
             body.name = fmt::format("{} / {}", body.name, name_of_marker(places[i]));
             const std::string name = body.name;
             auto next = with_body(project, places[0].pin->id, std::move(body));

@@ -122,7 +122,7 @@ Result<Mended> begin_elsewhere(const MendRequest& request) {
     const Clip* clip = shot ? project.clip(shot->shot) : nullptr;
     if (!clip)
         return fail("That cut is no longer there.");
-    auto body = std::get<CutBody>(project.pin(shot->cut)->body);
+    auto body = body_of<CutBody>(project.pin(shot->cut)->body);
     if (body.same_moment)
         return fail("The camera did not run at that moment of the song.", clip->path.string(),
                     "Show another shot there.");

@@ -22,7 +22,7 @@ Mended louder(const Project& project, double db) {
             continue;
         Lane changed = *lane;
         for (auto& pin : changed.pins)
-            if (auto* sound = std::get_if<SoundBody>(&pin.body))
+            if (auto* sound = body_if<SoundBody>(&pin.body))
                 sound->gain_db = limits::gain_db.nearest(sound->gain_db + db);
         lane = std::make_shared<const Lane>(std::move(changed));
     }

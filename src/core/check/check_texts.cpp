@@ -118,7 +118,7 @@ Result<Mended> move_in(const MendRequest& request) {
                    : fmt::format("moves it by {:.0f}, {:.0f} pixels", by_x, by_y);
     if (finding.pin.value != 0) {
         const Pin* pin = project.pin(finding.pin);
-        const auto* body = pin ? std::get_if<AppearanceBody>(&pin->body) : nullptr;
+        const auto* body = pin ? body_if<AppearanceBody>(&pin->body) : nullptr;
         if (!body)
             return fail("That text is no longer there.");
         auto moved = *body;

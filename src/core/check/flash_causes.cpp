@@ -80,7 +80,7 @@ std::optional<std::vector<LayerId>> layers_acted_on(const Project& project, cons
     for (const auto& one : causes.pins) {
         const Lane* lane = project.lane(one.lane);
         const Pin* pin = project.pin(one.pin);
-        if (const auto* trigger = pin ? std::get_if<TriggerBody>(&pin->body) : nullptr) {
+        if (const auto* trigger = pin ? body_if<TriggerBody>(&pin->body) : nullptr) {
             if (trigger->on.empty())
                 return std::nullopt;
             for (const auto& layer : trigger->on)
@@ -125,7 +125,7 @@ FlashCauses flash_causes(const CheckMaterial& material, Frames from, Frames unti
         for (const auto& span : spans.triggers) {
             const Pin& pin = lane->pins[span.index];
             if (!span.muted && !span.hidden && !pin.locked && span.start < until && span.end > from &&
-                acts_on_light(std::get<TriggerBody>(pin.body)))
+                acts_on_light(body_of<TriggerBody>(pin.body)))
                 causes.pins.push_back({lane->id, pin.id, span.start});
         }
         if (!lane->kind->drives() || !lane->motion || !drives_light(*lane))
@@ -152,7 +152,7 @@ FlashCauses those_of(const Project& project, const FlashCauses& causes, Is is) {
     some.layers = causes.layers;
     for (const auto& one : causes.pins)
         if (const Pin* pin = project.pin(one.pin))
-            if (const auto* trigger = std::get_if<TriggerBody>(&pin->body); trigger && is(*trigger))
+            if (const auto* trigger = body_if<TriggerBody>(&pin->body); trigger && is(*trigger))
                 some.pins.push_back(one);
     return some;
 }
@@ -170,9 +170,9 @@ FlashCauses triggers_of(const Project& project, const FlashCauses& causes) {
 Project with_softer(const Project& project, const FlashCauses& causes, double share) {
     const auto pins = pins_of(causes);
     Project next = with_bodies(project, pins, [share](PinBody& body) {
-        if (auto* trigger = std::get_if<TriggerBody>(&body))
+        if (auto* trigger = body_if<TriggerBody>(&body))
             trigger->strength *= share;
-        else if (auto* pulse = std::get_if<PulseBody>(&body))
+        else if (auto* pulse = body_if<PulseBody>(&body))
             pulse->strength *= share;
     });
     next = with_lanes_changed(next, [&](Lane& lane) {
@@ -210,7 +210,7 @@ Result<Project> with_slower(const Project& project, const FlashCauses& causes) {
     bool by_rate = false;
     for (const auto& one : causes.pins)
         if (const Pin* pin = project.pin(one.pin))
-            if (const auto* trigger = std::get_if<TriggerBody>(&pin->body); trigger && strobes(*trigger)) {
+            if (const auto* trigger = body_if<TriggerBody>(&pin->body); trigger && strobes(*trigger)) {
                 strobing.push_back(pin->id);
                 if (trigger->strobe_beats > 0 && project.grid)
                     continue;
@@ -237,7 +237,7 @@ Result<Project> with_slower(const Project& project, const FlashCauses& causes) {
         const double beat = project.grid ? 60 / project.grid->tempo_at(at).value : 0.5;
         const PinId only[] = {id};
         next = with_bodies(next, only, [&](PinBody& body) {
-            auto& turns = std::get<TriggerBody>(body).strobe_beats;
+            auto& turns = body_of<TriggerBody>(body).strobe_beats;
             if (turns <= 0 || !project.grid)
                 return;
             while (turns * beat < 1 / most_turns - 1e-9)

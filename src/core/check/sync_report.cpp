@@ -109,7 +109,7 @@ Frames peak_of(const TriggerBody& body, const TriggerSpan& span) {
 std::vector<std::optional<Frames>> seen_in(const Lane& lane, const LaneSpans& spans) {
     std::vector<std::optional<Frames>> seen(lane.pins.size());
     for (const auto& span : spans.triggers)
-        seen[span.index] = peak_of(std::get<TriggerBody>(lane.pins[span.index].body), span);
+        seen[span.index] = peak_of(body_of<TriggerBody>(lane.pins[span.index].body), span);
     for (const auto& pulse : spans.motion.pulses())
         seen[pulse.index] = Frames(std::llround(pulse.peak));
     for (const auto& span : spans.appearances)

@@ -125,11 +125,11 @@ void fields_of(Fields& f, PlantingForm& form) {
     static const auto ids = ids_of_kinds();
     const auto kinds = lane_kinds();
     auto found = std::find_if(kinds.begin(), kinds.end(),
-                              [&](LaneKind kind) { return kind->empty_body().index() == form.body.index(); });
-    int at = static_cast<int>(found - kinds.begin());
+                              [&](LaneKind kind) { return kind->empty_body().same_kind_as(form.body); });
+    int at = found == kinds.end() ? 0 : static_cast<int>(found - kinds.begin());
     f.depending("kind", at, ids, [&](Fields& g, int chosen) {
         const LaneKind kind = lane_kinds()[static_cast<std::size_t>(chosen)];
-        if (form.body.index() != kind->empty_body().index())
+        if (!form.body.same_kind_as(kind->empty_body()))
             form.body = kind->empty_body();
         g.about("the fields of a pin of that kind").group("body", kind->id.data(), [&](Fields& b) {
             kind->fields(b, form.body);
@@ -278,7 +278,7 @@ void fields_of(Fields& f, Pin& pin, LaneKind kind) {
     f.about("by hand, apart from its planting").flag("altered", pin.altered, Fields::optional);
     f.flag("muted", pin.muted, Fields::optional);
     f.flag("locked", pin.locked, Fields::optional);
-    if (pin.body.index() != kind->empty_body().index())
+    if (!pin.body.same_kind_as(kind->empty_body()))
         pin.body = kind->empty_body();
     kind->fields(f, pin.body);
 }

@@ -17,7 +17,7 @@ double ramp(double share) {
 }
 
 const KeyBody& key_of(const Lane& lane, const OverSpan& span) {
-    return std::get<KeyBody>(lane.pins[span.index].body);
+    return body_of<KeyBody>(lane.pins[span.index].body);
 }
 
 /// Calls `change` with each value that the span reaches and how much of it acts there.
@@ -46,7 +46,7 @@ double OverSpan::share_at(Seconds time) const {
 std::vector<OverSpan> over_spans(const Project& project, const Lane& lane, const ResolvedLane& resolved) {
     std::vector<OverSpan> spans;
     for (const auto& pin : resolved.pins) {
-        const auto* key = std::get_if<KeyBody>(&lane.pins[pin.index].body);
+        const auto* key = body_if<KeyBody>(&lane.pins[pin.index].body);
         if (!key || key->role == KeyRole::Drawn || lane.pins[pin.index].muted)
             continue;
         const Seconds length = duration_of(key->length, pin.time, project).value_or(Seconds(0));

@@ -202,7 +202,7 @@ Result<ProjectSounds> load_project_sounds(const Project& project, bool lanes, co
     for (const auto& lane : project.lanes)
         if (lane->kind->sounds)
             for (const auto& pin : lane->pins)
-                wanted.insert(std::get<SoundBody>(pin.body).sound);
+                wanted.insert(body_of<SoundBody>(pin.body).sound);
     for (const ClipId id : wanted) {
         const Clip* clip = project.clip(id);
         if (!clip)

@@ -36,7 +36,7 @@ Result<Project> with_acting(const Project& project, LaneId id, TimeSpan span, Se
     body.value = 1;
     body.fade_in = body.fade_out = fade;
     Pin pin{{}, TimeAnchor{span.from}, body, {}};
-    auto& key = std::get<KeyBody>(pin.body);
+    auto& key = body_of<KeyBody>(pin.body);
     key.length = {Length::Unit::InMilliseconds, (span.until - span.from).value * 1000};
     if (project.grid) {
         const Ticks tick = project.grid->nearest_tick(span.from);

@@ -55,7 +55,7 @@ Outcome pulse_dropped(const Project& project, const Lane& lane, const Pulse& pul
     if (!lane.kind->pulses)
         return fail("A pulse belongs on a lane of pulses.");
     if (pin) {
-        PulseBody body = std::get<PulseBody>(project.pin(*pin)->body);
+        PulseBody body = body_of<PulseBody>(project.pin(*pin)->body);
         body.shape = std::make_shared<const Pulse>(pulse);
         return edited(with_body(project, *pin, body), {*pin});
     }
@@ -72,7 +72,7 @@ std::optional<PinId> cut_taken_over(const Schedule& schedule, const Lane& lane, 
         return under;
     const Project& project = schedule.project();
     const Pin* cut = under ? project.pin(*under) : nullptr;
-    if (cut && (replacing || std::get<CutBody>(cut->body).shot == ClipId{}))
+    if (cut && (replacing || body_of<CutBody>(cut->body).shot == ClipId{}))
         return under;
     const auto& settings = *project.settings;
     const auto frame = round_to_frame(at, settings.frame_rate, settings.rounding).frame;

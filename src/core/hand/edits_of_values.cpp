@@ -42,7 +42,7 @@ ParamSpecs parameters_of_pins(const Project& project, const std::set<PinId>& pin
     static const auto of_kinds = [] {
         std::map<LaneKind, std::vector<ParamSpec>> all;
         for (const auto& kind : lane_kinds())
-            all.emplace(kind, specs_of(kind->params));
+            all.emplace(kind, specs_of(kind->properties));
         return all;
     }();
     const auto kind = kind_of_all(project, pins);
@@ -53,13 +53,13 @@ Outcome set_pins(const Request& request) {
     const auto kind = kind_of_all(request.project(), request.pins);
     if (!request.pins.empty() && !kind)
         return fail("The selected pins are of several kinds.", {}, "Select pins of one kind.");
-    if (kind && kind.value()->params.empty())
+    if (kind && kind.value()->properties.empty())
         return fail("Nothing can be set of such pins here.");
     const std::vector<PinId> pins(request.pins.begin(), request.pins.end());
     if (pins.empty())
         return fail("Nothing is selected.", {}, "Select pins first.");
     HandEdited edited{with_bodies(request.project(), pins, [&](PinBody& body) {
-        set_values<PinBody>(body, kind.value()->params, request.values);
+        set_values<PinBody>(body, kind.value()->properties, request.values);
     })};
     edited.count = locked_among(request.project(), pins);
     if (edited.count > 0)
@@ -77,7 +77,7 @@ Outcome shape_pulse(const Request& request) {
             }))
             continue;
         Motion motion = *lane->motion;
-        set_values<Pulse>(motion.pulse, pulse_params(), request.values);
+        set_values<Pulse>(motion.pulse, pulse_properties(), request.values);
         auto shaped = with_motion(next, lane->id, std::move(motion));
         if (!shaped)
             return tl::unexpected(shaped.error());

@@ -61,7 +61,7 @@ Result<Project> with_drawings_numbered(const Project& project, LaneId id, std::s
     return with_each_pin(
         project, [&](const Lane& one, const Pin& pin) { return one.id == id && numbers.contains(pin.id); },
         [&](Pin& pin) {
-            auto& body = std::get<ExposureBody>(pin.body);
+            auto& body = body_of<ExposureBody>(pin.body);
             body.drawing = std::to_string(numbers[pin.id]);
             body.last = 0;
         });
@@ -79,7 +79,7 @@ Result<Project> with_drawings_held(const Project& project, LaneId id, std::span<
     return with_each_pin(
         project, [&](const Lane& one, const Pin& pin) { return one.id == id && meant.has(pin.id); },
         [&](Pin& pin) {
-            auto& body = std::get<ExposureBody>(pin.body);
+            auto& body = body_of<ExposureBody>(pin.body);
             if (each == Frames(0)) {
                 body.last = 0;
                 return;

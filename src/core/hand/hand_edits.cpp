@@ -123,7 +123,7 @@ Outcome tie_to_sound(const Request& request) {
     for (const PinId id : request.pins) {
         const Pin* pin = next.pin(id);
         const auto time = pin ? anchored_time(pin->anchor, next) : std::nullopt;
-        if (!time || std::holds_alternative<SoundBody>(pin->body))
+        if (!time || is_body<SoundBody>(pin->body))
             continue;
         const auto under = std::find_if(parts.begin(), parts.end(), [&](const SoundPart& part) {
             return *time >= part.start && *time < part.start + part.body.length;
@@ -148,7 +148,7 @@ Outcome tie_to_sound(const Request& request) {
 
 Result<PinId> chosen_cut(const Request& request) {
     const Pin* pin = request.pins.size() == 1 ? request.project().pin(*request.pins.begin()) : nullptr;
-    if (!pin || !std::holds_alternative<CutBody>(pin->body))
+    if (!pin || !is_body<CutBody>(pin->body))
         return fail("No single cut is selected.", {}, "Select one cut first.");
     return pin->id;
 }
@@ -327,7 +327,7 @@ Outcome put_end(const Request& request) {
     if (!start || !end || *end <= *start)
         return fail("It would end before it begins.", {}, "Write a later end.");
     PinBody body = project.pin(id)->body;
-    if (Length* length = lasting_of(body)) {
+    if (Length* length = body.lasting()) {
         const auto rate = project.settings->frame_rate;
         const Frames frames = rate.frame_at(*end + rate.frame_length() * 0.5) -
                               rate.frame_at(*start + rate.frame_length() * 0.5);
@@ -335,9 +335,9 @@ Outcome put_end(const Request& request) {
             counted == "frames" || !project.grid
                 ? Length{Length::Unit::InFrames, static_cast<double>(std::max<std::int64_t>(frames.value, 1))}
                 : length_between(project, *start, *end);
-    } else if (auto* marker = std::get_if<MarkerBody>(&body)) {
+    } else if (auto* marker = body_if<MarkerBody>(&body)) {
         marker->length = length_between(project, *start, *end);
-    } else if (auto* sound = std::get_if<SoundBody>(&body)) {
+    } else if (auto* sound = body_if<SoundBody>(&body)) {
         const Clip* clip = project.clip(sound->sound);
         sound->length = std::min(*end - *start, clip ? clip->duration - sound->in_point : *end - *start);
     } else {
@@ -352,7 +352,7 @@ Outcome pose(const Request& request) {
     std::vector<PinId> markers;
     const PinLookup lookup(project);
     for (const PinId id : request.pins)
-        if (const Pin* pin = lookup.find(id); pin && std::holds_alternative<MarkerBody>(pin->body))
+        if (const Pin* pin = lookup.find(id); pin && is_body<MarkerBody>(pin->body))
             markers.push_back(id);
     auto posed =
         with_pose(request.schedule, LayerId{static_cast<std::uint64_t>(request.values.whole("layer"))},

@@ -149,7 +149,7 @@ Result<MouthMade> with_mouth_shapes(const Schedule& schedule, LaneId words, cons
     for (std::size_t i = 0; i < spans.size(); ++i) {
         const auto& span = spans[i];
         said.insert(span.pin);
-        auto held = shapes_of(mouth, sounds(std::get<WordBody>(spoken->pins[span.index].body).text));
+        auto held = shapes_of(mouth, sounds(body_of<WordBody>(spoken->pins[span.index].body).text));
         if (held.empty())
             continue;
         const std::int64_t frames = (span.until - span.first).value;

@@ -24,7 +24,7 @@ Easing easing_near(const Lane& lane, const ResolvedLane& resolved, Frames frame)
     Easing easing = PoseBody{}.easing;
     for (const auto& pin : resolved.pins)
         if (pin.frame <= frame)
-            easing = std::get<PoseBody>(lane.pins[pin.index].body).easing;
+            easing = body_of<PoseBody>(lane.pins[pin.index].body).easing;
     return easing;
 }
 
@@ -123,7 +123,7 @@ Result<Posed> with_pose(const Schedule& schedule, LayerId id, Seconds now, std::
                                            settings.frame_rate, settings.rounding)
                                 .frame;
         if (const auto* there = pin_on(resolved, acts)) {
-            PoseBody body = std::get<PoseBody>(lane->pins[there->index].body);
+            PoseBody body = body_of<PoseBody>(lane->pins[there->index].body);
             body.values = pose.values;
             auto changed = with_body(posed.project, there->id, body);
             if (!changed)
@@ -148,7 +148,7 @@ Result<Project> with_pose_value(const Schedule& schedule, const Project& project
                                 Frames frame, std::size_t index, double value) {
     const auto resolved = resolve(project, lane);
     if (const auto* there = pin_on(resolved, frame)) {
-        PoseBody body = std::get<PoseBody>(lane.pins[there->index].body);
+        PoseBody body = body_of<PoseBody>(lane.pins[there->index].body);
         body.values[index] = value;
         return with_body(project, there->id, body);
     }

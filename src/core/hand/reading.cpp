@@ -89,7 +89,7 @@ Result<ReadingMended> with_reading_mended(const Schedule& schedule, LaneId id,
     }
     ReadingMended mended{with_each_pin(
         project, [&](const Lane& one, const Pin& pin) { return one.id == id && lengths.contains(pin.id); },
-        [&](Pin& pin) { std::get<WordBody>(pin.body).length = lengths[pin.id]; })};
+        [&](Pin& pin) { body_of<WordBody>(pin.body).length = lengths[pin.id]; })};
     std::size_t before = 0;
     for (const auto& [line, what] : wrong)
         before += what.size();

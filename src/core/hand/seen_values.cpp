@@ -35,7 +35,7 @@ Result<Project> with_key(const Project& project, const Lane& lane, Frames frame,
     const auto resolved = resolve(project, lane);
     for (const auto& pin : resolved.pins)
         if (pin.frame == frame) {
-            KeyBody key = std::get<KeyBody>(lane.pins[pin.index].body);
+            KeyBody key = body_of<KeyBody>(lane.pins[pin.index].body);
             key.value = value;
             return with_body(project, pin.id, key);
         }
@@ -46,7 +46,7 @@ Result<Project> with_key(const Project& project, const Lane& lane, Frames frame,
         if (pin.frame > frame && (!next || pin.frame < next->frame))
             next = &pin;
     if (next)
-        key.easing = std::get<KeyBody>(lane.pins[next->index].body).easing;
+        key.easing = body_of<KeyBody>(lane.pins[next->index].body).easing;
     return with_pins(project, lane.id, {{{}, anchor_on_frame(project, lane, frame), key, {}}});
 }
 

@@ -34,7 +34,7 @@ Result<Project> with_slates_filled(const Project& project, LaneId id, const std:
     ClipId before;
     for (const auto& pin : resolve(project, *lane).pins) {
         const Pin& cut = lane->pins[pin.index];
-        ClipId shot = std::get<CutBody>(cut.body).shot;
+        ClipId shot = body_of<CutBody>(cut.body).shot;
         if (shot == ClipId{} && !cut.locked && (pins.empty() || pins.contains(cut.id)))
             filled[cut.id] = shot = shot_after(shots, before);
         before = shot;
@@ -43,7 +43,7 @@ Result<Project> with_slates_filled(const Project& project, LaneId id, const std:
         return fail(pins.empty() ? "There is no slate to fill." : "No slate is selected.");
     return with_each_pin(
         project, [&](const Lane&, const Pin& pin) { return filled.contains(pin.id); },
-        [&](Pin& pin) { std::get<CutBody>(pin.body).shot = filled.at(pin.id); });
+        [&](Pin& pin) { body_of<CutBody>(pin.body).shot = filled.at(pin.id); });
 }
 
 } // namespace pulsepin

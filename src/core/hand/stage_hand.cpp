@@ -286,7 +286,7 @@ Result<WithLayer> with_titles_of_markers(const Project& project, std::span<const
     std::vector<Pin> pins;
     for (const PinId id : markers) {
         const Pin* pin = project.pin(id);
-        const auto* marker = pin ? std::get_if<MarkerBody>(&pin->body) : nullptr;
+        const auto* marker = pin ? body_if<MarkerBody>(&pin->body) : nullptr;
         if (!marker || marker->name.empty())
             continue;
         AppearanceBody body;
@@ -298,7 +298,7 @@ Result<WithLayer> with_titles_of_markers(const Project& project, std::span<const
     if (pins.empty())
         return fail("None of these markers has a name.", {}, "Name markers first (stop Mark).");
     Layer title{{}, LayerKind::Title, std::move(name)};
-    title.text = std::get<AppearanceBody>(pins.front().body).text;
+    title.text = body_of<AppearanceBody>(pins.front().body).text;
     title.colour = {0xf7f1e1};
     auto added = with_layer(project, std::move(title));
     if (!added)

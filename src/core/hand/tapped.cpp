@@ -97,7 +97,7 @@ Result<HandEdited> with_rhythm_laid(const Schedule& schedule, LaneId id, const R
     std::vector<Pin> pins;
     for (std::size_t i = 0; i < anchors.size(); ++i) {
         PinBody body = bodies[i].value_or(lane->kind->empty_body());
-        if (auto* marker = std::get_if<MarkerBody>(&body))
+        if (auto* marker = body_if<MarkerBody>(&body))
             marker->name = "tap " + std::to_string(i + 1);
         pins.push_back({{}, anchors[i], std::move(body), {}});
     }

@@ -240,7 +240,7 @@ Result<Project> with_words_laid_out(const Schedule& schedule, LaneId titles, con
             own_sizes.push_back(sizes[i]);
             scales.push_back(layout.sizes_by_length
                                  ? 1
-                                 : std::get<AppearanceBody>(project.pin(words[i].pin)->body).scale / 100);
+                                 : body_of<AppearanceBody>(project.pin(words[i].pin)->body).scale / 100);
         }
         const auto laid = layout.shape == BlockShape::Around  ? around(own_sizes, scales, layout)
                           : layout.shape == BlockShape::Along ? along(own_sizes, scales, layout, line->points)
@@ -273,7 +273,7 @@ Result<Project> with_words_laid_out(const Schedule& schedule, LaneId titles, con
         project,
         [&](const Lane& lane, const Pin& pin) { return lane.id == titles && places.contains(pin.id); },
         [&](Pin& pin) {
-            auto& body = std::get<AppearanceBody>(pin.body);
+            auto& body = body_of<AppearanceBody>(pin.body);
             const Laid& at = places[pin.id];
             body.x = at.x;
             body.y = at.y;
@@ -326,13 +326,13 @@ Result<GroupsPosed> with_camera_on_lines(const Schedule& schedule, LaneId titles
     std::map<PinId, PoseBody> again;
     for (const auto& group : groups_of(words)) {
         // The box around the group, as it lies for a camera that is turned as its first word is.
-        const auto& first = std::get<AppearanceBody>(project.pin(words[group.front()].pin)->body);
+        const auto& first = body_of<AppearanceBody>(project.pin(words[group.front()].pin)->body);
         const double turn = framing.turns && group.size() > 0 ? first.turn : 0;
         const double c = std::cos(radians(-turn)), s = std::sin(radians(-turn));
         double left = 1e18, right = -1e18, top = 1e18, bottom = -1e18;
         const double layer_scale = title ? own(*title, "scale", 100) / 100 : 1;
         for (const std::size_t i : group) {
-            const auto& body = std::get<AppearanceBody>(project.pin(words[i].pin)->body);
+            const auto& body = body_of<AppearanceBody>(project.pin(words[i].pin)->body);
             const double x = body.x + (title ? own(*title, "position-x", 0) : 0),
                          y = body.y + (title ? own(*title, "position-y", 0) : 0);
             const double scale = body.scale / 100 * layer_scale, tilt = radians(body.turn - turn);

@@ -26,10 +26,10 @@ Result<const Lane*> lane_to_write(const Project& project, LaneId id) {
 }
 
 WordBody& word_of(Pin& pin) {
-    return std::get<WordBody>(pin.body);
+    return body_of<WordBody>(pin.body);
 }
 const WordBody& word_of(const Pin& pin) {
-    return std::get<WordBody>(pin.body);
+    return body_of<WordBody>(pin.body);
 }
 
 /// Pins of the lane by time.

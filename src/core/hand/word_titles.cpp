@@ -73,7 +73,7 @@ Result<WithLayer> with_titles_of_words(const Schedule& schedule, LaneId id, Show
     if (places.empty())
         return fail("No word is set yet.", {}, "Set words first (stop Mark, Words).");
     Layer title{{}, LayerKind::Title, std::move(name)};
-    title.text = std::get<WordBody>(project.pin(places.front())->body).text;
+    title.text = body_of<WordBody>(project.pin(places.front())->body).text;
     title.colour = {0xf7f1e1};
     title.values = {{"outline", 4}};
     auto added = with_layer(project, std::move(title));
@@ -151,7 +151,7 @@ std::vector<TitledWord> titled_words(const Schedule& schedule, LaneId titles) {
     for (const auto& one : project.lanes)
         if (one->kind->words)
             for (const auto& pin : one->pins)
-                bodies[pin.id] = &std::get<WordBody>(pin.body);
+                bodies[pin.id] = &body_of<WordBody>(pin.body);
     for (const auto& span : schedule.spans(titles).appearances) {
         const PinId tie = tie_of(lane->pins[span.index]);
         if (const auto body = bodies.find(tie); body != bodies.end())

@@ -23,7 +23,7 @@ Result<std::string> write_marker_csv(const Schedule& schedule) {
         if (!lane->kind->marks)
             continue;
         for (const auto& resolved : schedule[i].pins) {
-            const auto& marker = std::get<MarkerBody>(lane->pins[resolved.index].body);
+            const auto& marker = body_of<MarkerBody>(lane->pins[resolved.index].body);
             const std::string place =
                 project.grid
                     ? format_position(project.grid->position_of(project.grid->nearest_tick(resolved.time)))

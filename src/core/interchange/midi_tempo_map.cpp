@@ -247,7 +247,7 @@ Result<std::string> write_midi_tempo_map(const Schedule& schedule) {
     for (std::size_t i = 0; i < schedule.size(); ++i)
         if (project.lanes[i]->kind->marks)
             for (const auto& pin : schedule[i].pins)
-                tempi.mark(pin.time, std::get<MarkerBody>(project.lanes[i]->pins[pin.index].body).name);
+                tempi.mark(pin.time, body_of<MarkerBody>(project.lanes[i]->pins[pin.index].body).name);
     const std::string track = tempi.bytes();
     std::string out = "MThd";
     put_number(out, 6, 4);

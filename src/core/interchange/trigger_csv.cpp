@@ -29,7 +29,7 @@ std::string anchor_text(const Anchor& anchor, const Project& project) {
                            musical->offset);
     if (const auto* tied = std::get_if<MarkerAnchor>(&anchor)) {
         const Pin* pin = project.pin(tied->marker);
-        const auto* marker = pin ? std::get_if<MarkerBody>(&pin->body) : nullptr;
+        const auto* marker = pin ? body_if<MarkerBody>(&pin->body) : nullptr;
         return with_offset("marker " + (marker ? marker->name : std::string("?")), tied->offset);
     }
     return fmt::format("{:.6f} s", std::get<TimeAnchor>(anchor).at.value);
@@ -68,7 +68,7 @@ Result<std::string> write_trigger_csv(const Schedule& schedule) {
         for (const auto& span : schedule.spans(i).triggers) {
             if (span.muted || span.hidden)
                 continue;
-            const auto& body = std::get<TriggerBody>(lane->pins[span.index].body);
+            const auto& body = body_of<TriggerBody>(lane->pins[span.index].body);
             const Seconds start = rate.start_of(span.start);
             const std::string place =
                 project.grid ? format_position(project.grid->position_of(project.grid->nearest_tick(start)))

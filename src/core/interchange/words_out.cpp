@@ -31,9 +31,9 @@ Result<const Lane*> written_lane(const ExportMaterial& material) {
 
 std::string text_of_pin(const Lane& lane, std::size_t index) {
     const auto& body = lane.pins[index].body;
-    if (const auto* word = std::get_if<WordBody>(&body))
+    if (const auto* word = body_if<WordBody>(&body))
         return word->text;
-    return std::get<NoteBody>(body).text;
+    return body_of<NoteBody>(body).text;
 }
 
 /// What began before the piece is there from its beginning.
@@ -78,7 +78,7 @@ Result<Lyric> lyric_of(const ExportMaterial& material) {
                 const auto& span = spans[i];
                 if (span.muted || span.end <= Seconds(0))
                     continue;
-                const auto& word = std::get<WordBody>((*lane)->pins[span.index].body);
+                const auto& word = body_of<WordBody>((*lane)->pins[span.index].body);
                 if (line.speaker.empty())
                     line.speaker = word.speaker;
                 line.words.push_back({word.text, in_piece(span.start), {}});
@@ -122,7 +122,7 @@ Result<std::string> write_words_csv(const ExportMaterial& material) {
     for (const auto& span : material.curves.schedule.spans((*lane)->id).texts) {
         if (span.muted)
             continue;
-        const auto* word = std::get_if<WordBody>(&(*lane)->pins[span.index].body);
+        const auto* word = body_if<WordBody>(&(*lane)->pins[span.index].body);
         text += fmt::format("{},{},{},{},{:.6f},{:.6f},{},{},{}\r\n", quoted(text_of_pin(**lane, span.index)),
                             word ? word->line : 0, quoted(word ? word->speaker : ""), place(span.start),
                             span.start.value, span.end.value, span.first.value, span.until.value,

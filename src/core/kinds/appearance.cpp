@@ -9,86 +9,86 @@
 namespace pulsepin {
 namespace {
 
-void fields(Fields& f, PinBody& body) {
-    auto& appearance = std::get<AppearanceBody>(body);
-    f.length("lasts", appearance.length);
-    f.number("x", appearance.x, limits::value, Fields::optional);
-    f.number("y", appearance.y, limits::value, Fields::optional);
-    f.number("turn", appearance.turn, limits::value, Fields::optional);
-    double larger = appearance.scale - 100;
-    f.about("percent above, or below, the layer's scale")
-        .number("larger", larger, limits::value, Fields::optional);
-    appearance.scale = 100 + larger;
-    f.maybe("colour", "own-colour", appearance.coloured,
-            [&](Fields& g) { g.colour("instead", appearance.colour); });
-    f.frames("later_frames", appearance.later, limits::frames, Fields::optional);
-    f.whole_as("seed", appearance.seed, limits::seed);
-    f.text("text", appearance.text, limits::note, Fields::optional);
-    f.whole_as("row", appearance.row, {0, most_trigger_rows - 1}, Fields::optional);
-}
-
 constexpr Length::Unit units[] = {Length::Unit::UntilNext,    Length::Unit::InBeats,
                                   Length::Unit::InFrames,     Length::Unit::InMilliseconds,
                                   Length::Unit::ToSectionEnd, Length::Unit::ToEnd};
 
-std::span<const PinParam> params() {
-    static const PinParam all[] = {
-        bound<PinBody, &AppearanceBody::length>({.id = "length",
-                                                 .label = "lasts",
-                                                 .type = ParamType::Length,
-                                                 .most = limits::length_amount.most,
-                                                 .initial = 1,
-                                                 .units = units}),
-        bound<PinBody, &AppearanceBody::x>(
-            {.id = "x", .label = "right", .unit = "px", .least = -10000, .most = 10000}),
-        bound<PinBody, &AppearanceBody::y>(
-            {.id = "y", .label = "down", .unit = "px", .least = -10000, .most = 10000}),
-        bound<PinBody, &AppearanceBody::turn>(
-            {.id = "turn", .label = "turn", .unit = "°", .least = -3600, .most = 3600}),
-        bound<PinBody, &AppearanceBody::scale>({.id = "scale",
-                                                .label = "scale",
-                                                .unit = "%",
-                                                .least = 0,
-                                                .most = 2000,
-                                                .initial = 100,
-                                                .explains = "of the layer's own"}),
-        bound<PinBody, &AppearanceBody::later>({.id = "later",
-                                                .label = "later",
-                                                .type = ParamType::Whole,
-                                                .unit = "frames",
-                                                .least = -10000,
-                                                .most = 10000,
-                                                .explains = "than its beat"}),
-        bound<PinBody, &AppearanceBody::coloured>(
-            {.id = "coloured", .label = "own colour", .type = ParamType::Switch, .most = 1}),
-        bound<PinBody, &AppearanceBody::colour>(
-            {.id = "colour", .label = "colour", .type = ParamType::Colour}),
-        bound<PinBody, &AppearanceBody::text>(
+/// Whether it has one, and which: one part in a file.
+PinProperty coloured() {
+    auto coloured = property<PinBody, &AppearanceBody::coloured>(
+        {.id = "coloured", .label = "own colour", .type = ParamType::Switch, .most = 1}, {.name = "colour"});
+    coloured.visit = [](Fields& f, const FieldSpec& spec, PinBody& body) {
+        auto& appearance = body_of<AppearanceBody>(body);
+        f.maybe(spec.name, "own-colour", appearance.coloured,
+                [&](Fields& g) { g.colour("instead", appearance.colour); });
+    };
+    return coloured;
+}
+
+std::span<const PinProperty> properties() {
+    static const PinProperty all[] = {
+        property<PinBody, &AppearanceBody::length>({.id = "length",
+                                                    .label = "lasts",
+                                                    .type = ParamType::Length,
+                                                    .most = limits::length_amount.most,
+                                                    .initial = 1,
+                                                    .units = units},
+                                                   {.name = "lasts"}),
+        property<PinBody, &AppearanceBody::x>(
+            {.id = "x", .label = "right", .unit = "px", .least = -10000, .most = 10000}, {.name = "x"}),
+        property<PinBody, &AppearanceBody::y>(
+            {.id = "y", .label = "down", .unit = "px", .least = -10000, .most = 10000}, {.name = "y"}),
+        property<PinBody, &AppearanceBody::turn>(
+            {.id = "turn", .label = "turn", .unit = "°", .least = -3600, .most = 3600}, {.name = "turn"}),
+        property<PinBody, &AppearanceBody::scale>(
+            {.id = "scale",
+             .label = "scale",
+             .unit = "%",
+             .least = 0,
+             .most = 2000,
+             .initial = 100,
+             .explains = "of the layer's own"},
+            {.name = "larger", .from = 100, .about = "percent above, or below, the layer's scale"}),
+        property<PinBody, &AppearanceBody::later>({.id = "later",
+                                                   .label = "later",
+                                                   .type = ParamType::Whole,
+                                                   .unit = "frames",
+                                                   .least = -10000,
+                                                   .most = 10000,
+                                                   .explains = "than its beat"},
+                                                  {.name = "later_frames"}),
+        coloured(),
+        property<PinBody, &AppearanceBody::colour>(
+            {.id = "colour", .label = "colour", .type = ParamType::Colour}, {}),
+        property<PinBody, &AppearanceBody::text>(
             {.id = "text",
              .label = "words",
              .type = ParamType::Text,
              .unit = "lines",
-             .explains = "of a title: instead of the layer's; empty: the layer's"}),
-        bound<PinBody, &AppearanceBody::seed>({.id = "seed",
-                                               .label = "seed",
-                                               .type = ParamType::Whole,
-                                               .most = 0xffffffff,
-                                               .initial = 1,
-                                               .explains = "of what is at random in it"}),
-        kinds::row_param(),
+             .explains = "of a title: instead of the layer's; empty: the layer's"},
+            {.name = "text", .most = limits::note}),
+        property<PinBody, &AppearanceBody::seed>(
+            {.id = "seed",
+             .label = "seed",
+             .type = ParamType::Whole,
+             .most = 0xffffffff,
+             .initial = 1,
+             .explains = "of what is at random in it"},
+            {.name = "seed", .presence = Fields::required, .whole = limits::seed}),
+        kinds::row_property(Fields::optional),
     };
     return all;
 }
 
 bool may_set(std::string_view id, const PinBody& body, const Project&) {
-    return id != "colour" || std::get<AppearanceBody>(body).coloured;
+    return id != "colour" || body_of<AppearanceBody>(body).coloured;
 }
 
 /// They differ by steps and by chance.
 Result<PlacedBodies> bodies(const Project&, const Lane&, std::span<const Picked> places,
                             const PlantingForm& form) {
     AppearanceBody base;
-    if (const auto* given = std::get_if<AppearanceBody>(&form.body))
+    if (const auto* given = body_if<AppearanceBody>(&form.body))
         base = *given;
     const Spread spread = form.spread();
     PlacedBodies bodies;
@@ -116,7 +116,7 @@ Result<PlacedBodies> bodies(const Project&, const Lane&, std::span<const Picked>
 
 /// As the one before, with other chances and no words of its own.
 Result<void> adapt(PinBody& body, const Project&, const Lane& lane, std::optional<Ticks>) {
-    auto& appearance = std::get<AppearanceBody>(body);
+    auto& appearance = body_of<AppearanceBody>(body);
     if (lane.pins.empty())
         appearance.length = {Length::Unit::InBeats, 4};
     appearance.seed += 1;
@@ -131,7 +131,7 @@ void spans(const Project& project, const Lane& lane, const ResolvedLane& pins, L
 }
 
 std::string name_of(const PinBody& body, const Project&) {
-    const auto& text = std::get<AppearanceBody>(body).text;
+    const auto& text = body_of<AppearanceBody>(body).text;
     return text.empty() ? "appearance" : text;
 }
 
@@ -145,14 +145,13 @@ const LaneKindRow kinds::appearance_row{
     .from_the_start = false,
     .appears = true,
     .empty_body = [] { return PinBody(AppearanceBody{}); },
-    .fields = fields,
     .name_of = name_of,
     .colour_of =
         [](const PinBody& body) {
-            const auto& appearance = std::get<AppearanceBody>(body);
+            const auto& appearance = body_of<AppearanceBody>(body);
             return appearance.coloured ? PinColour(appearance.colour) : PinColour();
         },
-    .params = params(),
+    .properties = properties(),
     .may_set = may_set,
     .spans = spans,
     .bodies = bodies,

@@ -4,53 +4,12 @@
 #include "schedule/cut_maker.h"
 #include "schedule/lane_spans.h"
 
-#include <array>
-
 namespace pulsepin {
 namespace {
 
-void fields(Fields& f, PinBody& body) {
-    auto& cut = std::get<CutBody>(body);
-    f.id("shot", cut.shot.value, Fields::optional);
-    f.seconds("in_point", cut.in_point, limits::seconds);
-    f.flag("same_moment", cut.same_moment, Fields::optional);
-    f.frames("fade_frames", cut.fade, limits::frames, Fields::optional);
-    static constexpr std::array<std::string_view, 2> bases{"fit", "fill"};
-    f.choice_of("framing", cut.framing.base, bases, Fields::optional);
-    double larger = cut.framing.scale - 100;
-    f.about("percent above, or below, all of the shot or all of the picture")
-        .number("larger", larger, limits::value, Fields::optional);
-    cut.framing.scale = 100 + larger;
-    f.number("framing_x", cut.framing.x, limits::value, Fields::optional);
-    f.number("framing_y", cut.framing.y, limits::value, Fields::optional);
-    double faster = cut.speed - 100;
-    f.about("percent faster than the clip; below -100 backwards")
-        .number("faster", faster, limits::strength, Fields::optional);
-    cut.speed = 100 + faster;
-    static constexpr std::array<std::string_view, 3> changes{"fade", "rush", "wipe"};
-    f.choice_of("change", cut.change, changes, Fields::optional);
-}
-
-template <double ShotFraming::*member>
-PinParam framing_param(const ParamSpec& spec) {
-    return {spec, [](const PinBody& body) { return ParamValue(std::get<CutBody>(body).framing.*member); },
-            [](PinBody& body, const ParamValue& value) {
-                std::get<CutBody>(body).framing.*member = std::get<double>(value);
-            }};
-}
-
-constexpr ParamChoice framings[] = {{"fit", "fit inside"}, {"fill", "fill frame"}};
-
-PinParam framing_base() {
-    return {{.id = "framing", .label = "framing", .type = ParamType::Choice, .choices = framings},
-            [](const PinBody& body) {
-                const auto base = static_cast<std::size_t>(std::get<CutBody>(body).framing.base);
-                return ParamValue(std::string(framings[base].id));
-            },
-            [](PinBody& body, const ParamValue& value) {
-                std::get<CutBody>(body).framing.base =
-                    std::get<std::string>(value) == "fill" ? ShotFraming::Base::Fill : ShotFraming::Base::Fit;
-            }};
+std::span<const ParamChoice> framings() {
+    static constexpr ParamChoice all[] = {{"fit", "fit inside"}, {"fill", "fill frame"}};
+    return all;
 }
 
 std::span<const ParamChoice> changes() {
@@ -59,53 +18,69 @@ std::span<const ParamChoice> changes() {
     return all;
 }
 
-const PinParam params[] = {
-    bound<PinBody, &CutBody::shot>({.id = "shot", .label = "shot", .type = ParamType::Shot}),
-    bound<PinBody, &CutBody::in_point>({.id = "in-point",
-                                        .label = "from",
-                                        .unit = "s",
-                                        .most = limits::seconds.most,
-                                        .explains = "where in its clip the shot begins"}),
-    bound<PinBody, &CutBody::same_moment>(
+const PinProperty properties[] = {
+    property<PinBody, &CutBody::shot>({.id = "shot", .label = "shot", .type = ParamType::Shot},
+                                      {.name = "shot"}),
+    property<PinBody, &CutBody::in_point>(
+        {.id = "in-point",
+         .label = "from",
+         .unit = "s",
+         .most = limits::seconds.most,
+         .explains = "where in its clip the shot begins"},
+        {.name = "in_point", .presence = Fields::required, .range = limits::seconds}),
+    property<PinBody, &CutBody::same_moment>(
         {.id = "same-moment",
          .label = "same moment",
          .type = ParamType::Switch,
          .explains = "shows what this camera saw at this moment of the song; where the camera begins is set "
-                     "in the bin"}),
-    bound<PinBody, &CutBody::fade>(
+                     "in the bin"},
+        {.name = "same_moment"}),
+    property<PinBody, &CutBody::fade>(
         {.id = "fade",
          .label = "fade",
          .type = ParamType::Whole,
          .unit = "frames",
          .most = 500,
-         .explains = "over which the shots are cross-faded, half of them before the cut; 0 is a hard cut"}),
-    bound_choice<PinBody, &CutBody::change, changes>(
-        {.id = "change", .label = "change", .explains = "what happens over the fade"}),
-    bound<PinBody, &CutBody::speed>(
+         .explains = "over which the shots are cross-faded, half of them before the cut; 0 is a hard cut"},
+        {.name = "fade_frames"}),
+    choice_property<PinBody, changes, &CutBody::change>(
+        {.id = "change", .label = "change", .explains = "what happens over the fade"}, {.name = "change"}),
+    property<PinBody, &CutBody::speed>(
         {.id = "speed",
          .label = "speed",
          .unit = "%",
          .least = -400,
          .most = 400,
          .initial = 100,
-         .explains = "of its clip; below 0 it runs backwards, 0 holds one picture"}),
-    framing_base(),
-    framing_param<&ShotFraming::scale>({.id = "framing-scale",
-                                        .label = "size",
-                                        .unit = "%",
-                                        .least = 1,
-                                        .most = 2000,
-                                        .initial = 100,
-                                        .explains = "of the shot as its framing has it"}),
-    framing_param<&ShotFraming::x>(
-        {.id = "framing-x", .label = "right", .unit = "px", .least = -10000, .most = 10000}),
-    framing_param<&ShotFraming::y>(
-        {.id = "framing-y", .label = "down", .unit = "px", .least = -10000, .most = 10000}),
+         .explains = "of its clip; below 0 it runs backwards, 0 holds one picture"},
+        {.name = "faster",
+         .range = limits::strength,
+         .from = 100,
+         .about = "percent faster than the clip; below -100 backwards"}),
+    choice_property<PinBody, framings, &CutBody::framing, &ShotFraming::base>(
+        {.id = "framing", .label = "framing"}, {.name = "framing"}),
+    property<PinBody, &CutBody::framing, &ShotFraming::scale>(
+        {.id = "framing-scale",
+         .label = "size",
+         .unit = "%",
+         .least = 1,
+         .most = 2000,
+         .initial = 100,
+         .explains = "of the shot as its framing has it"},
+        {.name = "larger",
+         .from = 100,
+         .about = "percent above, or below, all of the shot or all of the picture"}),
+    property<PinBody, &CutBody::framing, &ShotFraming::x>(
+        {.id = "framing-x", .label = "right", .unit = "px", .least = -10000, .most = 10000},
+        {.name = "framing_x"}),
+    property<PinBody, &CutBody::framing, &ShotFraming::y>(
+        {.id = "framing-y", .label = "down", .unit = "px", .least = -10000, .most = 10000},
+        {.name = "framing_y"}),
 };
 
 /// A camera's moment is the song's; only a camera of several knows it.
 bool may_set(std::string_view id, const PinBody& body, const Project& project) {
-    const auto& cut = std::get<CutBody>(body);
+    const auto& cut = body_of<CutBody>(body);
     if (id == "in-point")
         return !cut.same_moment;
     const Clip* clip = project.clip(cut.shot);
@@ -114,12 +89,12 @@ bool may_set(std::string_view id, const PinBody& body, const Project& project) {
 
 /// A slate where there are no shots yet.
 Result<void> adapt(PinBody& body, const Project& project, const Lane&, std::optional<Ticks>) {
-    std::get<CutBody>(body).shot = project.shots().empty() ? ClipId{} : project.shots().front()->id;
+    body_of<CutBody>(body).shot = project.shots().empty() ? ClipId{} : project.shots().front()->id;
     return {};
 }
 
 std::string name_of(const PinBody& body, const Project& project) {
-    const ClipId shot = std::get<CutBody>(body).shot;
+    const ClipId shot = body_of<CutBody>(body).shot;
     const Clip* clip = project.clip(shot);
     return clip ? clip->name : std::string(shot == ClipId{} ? "slate" : "");
 }
@@ -134,9 +109,8 @@ const LaneKindRow kinds::cut_row{
     .from_the_start = true,
     .cuts = true,
     .empty_body = [] { return PinBody(CutBody{}); },
-    .fields = fields,
     .name_of = name_of,
-    .params = params,
+    .properties = properties,
     .may_set = may_set,
     .spans = [](const Project& project, const Lane& lane, const ResolvedLane& pins,
                 LaneSpans& spans) { spans.shots = shots_of(project, lane, pins); },

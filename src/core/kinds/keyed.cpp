@@ -4,81 +4,72 @@
 #include "schedule/lane_spans.h"
 #include "schedule/variation.h"
 
-#include <array>
-
 namespace pulsepin::keyed {
+
+namespace {
+
+std::span<const ParamChoice> roles() {
+    static constexpr ParamChoice all[] = {{"drawn", "key of the drawn curve"},
+                                          {"lift", "lifts the curve"},
+                                          {"replace", "replaces the curve"},
+                                          {"acts", "the curve acts here"}};
+    return all;
+}
+
+} // namespace
 
 double low_end(const Lane& lane) {
     return lane.kind->follows ? 0 : lane.motion->own.low;
 }
 
-void fields(Fields& f, PinBody& body) {
-    auto& key = std::get<KeyBody>(body);
-    f.number("value", key.value, limits::value);
-    f.easing("easing", key.easing);
-    static constexpr std::array<std::string_view, 4> roles{"drawn", "lift", "replace", "acts"};
-    f.about(
-         "of a lane that follows: whether the key is one of the drawn curve, or lies over the computed one")
-        .choice_of("role", key.role, roles, Fields::optional);
-    f.length("length", key.length);
-    f.seconds("fade_in", key.fade_in, limits::duration, Fields::optional);
-    f.seconds("fade_out", key.fade_out, limits::duration, Fields::optional);
+std::span<const PinProperty> properties() {
+    return follower_properties().first(2);
 }
 
-std::span<const PinParam> params() {
-    static const PinParam all[] = {
-        bound<PinBody, &KeyBody::value>(
-            {.id = "value", .label = "value", .least = limits::value.least, .most = limits::value.most}),
-        bound<PinBody, &KeyBody::easing>({.id = "easing",
-                                          .label = "reached by",
-                                          .type = ParamType::Curve,
-                                          .explains = "how the value gets there from the key before"}),
+void over_fields(Fields& f, PinBody& body) {
+    visit_properties(f, follower_properties().subspan(2), body);
+}
+
+std::span<const PinProperty> follower_properties() {
+    static constexpr Length::Unit units[] = {Length::Unit::InBeats, Length::Unit::InFrames,
+                                             Length::Unit::InMilliseconds, Length::Unit::UntilNext,
+                                             Length::Unit::None};
+    const auto fade = [](std::string_view id, std::string_view label) {
+        return ParamSpec{.id = id, .label = label, .unit = "s", .least = 0, .most = 600};
+    };
+    static const PinProperty all[] = {
+        property<PinBody, &KeyBody::value>(
+            {.id = "value", .label = "value", .least = limits::value.least, .most = limits::value.most},
+            {.name = "value", .presence = Fields::required}),
+        property<PinBody, &KeyBody::easing>({.id = "easing",
+                                             .label = "reached by",
+                                             .type = ParamType::Curve,
+                                             .explains = "how the value gets there from the key before"},
+                                            {.name = "easing"}),
+        choice_property<PinBody, roles, &KeyBody::role>(
+            {.id = "role",
+             .label = "what it does",
+             .explains = "whether it is a key of the drawn curve, or lies over what was computed"},
+            {.name = "role",
+             .about = "of a lane that follows: whether the key is one of the drawn curve, or lies over the "
+                      "computed one"}),
+        property<PinBody, &KeyBody::length>({.id = "length",
+                                             .label = "lasts",
+                                             .type = ParamType::Length,
+                                             .most = limits::length_amount.most,
+                                             .initial = 1,
+                                             .units = units},
+                                            {.name = "length"}),
+        property<PinBody, &KeyBody::fade_in>(fade("fade-in", "fades in"),
+                                             {.name = "fade_in", .range = limits::duration}),
+        property<PinBody, &KeyBody::fade_out>(fade("fade-out", "out"),
+                                              {.name = "fade_out", .range = limits::duration}),
     };
     return all;
 }
 
-std::span<const PinParam> follower_params() {
-    static constexpr ParamChoice roles[] = {{"drawn", "key of the drawn curve"},
-                                            {"lift", "lifts the curve"},
-                                            {"replace", "replaces the curve"},
-                                            {"acts", "the curve acts here"}};
-    static constexpr Length::Unit units[] = {Length::Unit::InBeats, Length::Unit::InFrames,
-                                             Length::Unit::InMilliseconds, Length::Unit::UntilNext,
-                                             Length::Unit::None};
-    static const auto all = [] {
-        std::vector<PinParam> params(keyed::params().begin(), keyed::params().end());
-        params.push_back(
-            {{.id = "role",
-              .label = "what it does",
-              .type = ParamType::Choice,
-              .explains = "whether it is a key of the drawn curve, or lies over what was computed",
-              .choices = roles},
-             [](const PinBody& body) {
-                 return ParamValue(std::string(roles[static_cast<int>(std::get<KeyBody>(body).role)].id));
-             },
-             [](PinBody& body, const ParamValue& value) {
-                 for (int i = 0; i < 4; ++i)
-                     if (roles[i].id == std::get<std::string>(value))
-                         std::get<KeyBody>(body).role = static_cast<KeyRole>(i);
-             }});
-        params.push_back(bound<PinBody, &KeyBody::length>({.id = "length",
-                                                           .label = "lasts",
-                                                           .type = ParamType::Length,
-                                                           .most = limits::length_amount.most,
-                                                           .initial = 1,
-                                                           .units = units}));
-        const auto fade = [&](std::string_view id, std::string_view label) {
-            return ParamSpec{.id = id, .label = label, .unit = "s", .least = 0, .most = 600};
-        };
-        params.push_back(bound<PinBody, &KeyBody::fade_in>(fade("fade-in", "fades in")));
-        params.push_back(bound<PinBody, &KeyBody::fade_out>(fade("fade-out", "out")));
-        return params;
-    }();
-    return all;
-}
-
 bool may_set_of_follower(std::string_view id, const PinBody& body, const Project&) {
-    const KeyRole role = std::get<KeyBody>(body).role;
+    const KeyRole role = body_of<KeyBody>(body).role;
     if (id == "easing")
         return role == KeyRole::Drawn;
     if (id == "length" || id == "fade-in" || id == "fade-out")
@@ -89,7 +80,7 @@ bool may_set_of_follower(std::string_view id, const PinBody& body, const Project
 Result<PlacedBodies> bodies(const Project&, const Lane& lane, std::span<const Picked> places,
                             const PlantingForm& form) {
     KeyBody base{lane.motion->own.high, {}};
-    if (const auto* given = std::get_if<KeyBody>(&form.body))
+    if (const auto* given = body_if<KeyBody>(&form.body))
         base = *given;
     const double low = low_end(lane);
     const Variation variation = form.variation();
@@ -110,14 +101,14 @@ Result<void> adapt(PinBody& body, const Project& project, const Lane& lane, std:
     const KeyCurve curve(lane, resolve(project, lane));
     const auto rate = project.settings->frame_rate;
     const Seconds acts = project.grid->time_at(*at) - time_of(lane.lead, rate);
-    std::get<KeyBody>(body).value =
+    body_of<KeyBody>(body).value =
         curve.empty() ? low_end(lane) : curve.value_at(static_cast<double>(rate.frame_at(acts).value));
     return {};
 }
 
 Result<void> adapt_follower(PinBody& body, const Project& project, const Lane& lane,
                             std::optional<Ticks> at) {
-    auto& key = std::get<KeyBody>(body);
+    auto& key = body_of<KeyBody>(body);
     if (lane.motion->follower.source == "drawn")
         return key.role == KeyRole::Drawn ? adapt(body, project, lane, at) : Result<void>();
     if (key.role == KeyRole::Drawn) { // as is usual; else as the one before

@@ -10,10 +10,11 @@ namespace pulsepin::keyed {
 
 /// The value where the lane's curve is 0: of a curve that is drawn, 0 itself.
 [[nodiscard]] double low_end(const Lane& lane);
-void fields(Fields& f, PinBody& body);
-[[nodiscard]] std::span<const PinParam> params();
+/// What a key is in either; what else one may be over a curve that is computed is in files of both.
+[[nodiscard]] std::span<const PinProperty> properties();
+void over_fields(Fields& f, PinBody& body);
 /// Of the keys of a lane that follows: what lies over the curve as well.
-[[nodiscard]] std::span<const PinParam> follower_params();
+[[nodiscard]] std::span<const PinProperty> follower_properties();
 [[nodiscard]] bool may_set_of_follower(std::string_view id, const PinBody& body, const Project& project);
 /// Keys differ in how far they lie from the low end.
 [[nodiscard]] Result<PlacedBodies> bodies(const Project& project, const Lane& lane,

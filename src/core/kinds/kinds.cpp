@@ -5,50 +5,39 @@
 #include "model/pin_edits.h"
 
 #include <algorithm>
-#include <array>
 
 namespace pulsepin {
-namespace {
-
-const std::array<LaneKind, 12> table{
-    LaneKind(kinds::marker_row),     LaneKind(kinds::word_row),    LaneKind(kinds::note_row),
-    LaneKind(kinds::exposure_row),   LaneKind(kinds::cut_row),     LaneKind(kinds::sound_row),
-    LaneKind(kinds::appearance_row), LaneKind(kinds::trigger_row), LaneKind(kinds::pulse_row),
-    LaneKind(kinds::key_row),        LaneKind(kinds::pose_row),    LaneKind(kinds::follower_row)};
-
-} // namespace
-
-std::span<const LaneKind> lane_kinds() {
-    return table;
-}
-
 std::optional<LaneKind> lane_kind_by_id(std::string_view id) {
+    const auto kinds = lane_kinds();
     const auto found =
-        std::find_if(table.begin(), table.end(), [id](LaneKind kind) { return kind->id == id; });
-    return found == table.end() ? std::nullopt : std::optional(*found);
+        std::find_if(kinds.begin(), kinds.end(), [id](LaneKind kind) { return kind->id == id; });
+    return found == kinds.end() ? std::nullopt : std::optional(*found);
 }
 
 LaneKind kind_that(bool LaneKindRow::*does) {
-    return *std::find_if(table.begin(), table.end(), [does](LaneKind kind) { return (*kind).*does; });
+    const auto kinds = lane_kinds();
+    return *std::find_if(kinds.begin(), kinds.end(), [does](LaneKind kind) { return (*kind).*does; });
 }
 
-PinParam kinds::row_param() {
-    return {{.id = "row",
-             .label = "row",
-             .type = ParamType::Whole,
-             .least = 1,
-             .most = most_trigger_rows,
-             .initial = 1,
-             .explains = "of the lane (Alt+Up, Alt+Down)"},
-            [](const PinBody& body) { return ParamValue(row_of(body) + 1.0); },
-            [](PinBody& body, const ParamValue& value) {
-                *row_in(body) = static_cast<int>(nearest_whole(std::get<double>(value))) - 1;
-            }};
+PinProperty kinds::row_property(Fields::Presence in_files) {
+    return {{{.id = "row",
+              .label = "row",
+              .type = ParamType::Whole,
+              .least = 1,
+              .most = most_trigger_rows,
+              .initial = 1,
+              .explains = "of the lane (Alt+Up, Alt+Down)"},
+             [](const PinBody& body) { return ParamValue(row_of(body) + 1.0); },
+             [](PinBody& body, const ParamValue& value) {
+                 *body.row() = static_cast<int>(nearest_whole(std::get<double>(value))) - 1;
+             }},
+            {.name = "row", .presence = in_files, .whole = {0, most_trigger_rows - 1}},
+            [](Fields& f, const FieldSpec& spec, PinBody& body) { properties::visit(f, spec, *body.row()); }};
 }
 
 Project new_project() {
     Project project;
-    for (const LaneKind kind : table)
+    for (const LaneKind kind : lane_kinds())
         if (kind->from_the_start)
             project = with_lane(project, kind, std::string(kind->plural));
     return project;

@@ -23,7 +23,7 @@ extern const LaneKindRow pulse_row, key_row, pose_row, follower_row, appearance_
 extern const LaneKindRow word_row, note_row, exposure_row;
 
 /// The row of its lane that a pin lies in, counted from 1, as people do.
-[[nodiscard]] PinParam row_param();
+[[nodiscard]] PinProperty row_property(Fields::Presence in_files);
 } // namespace kinds
 
 } // namespace pulsepin

@@ -7,44 +7,32 @@
 namespace pulsepin {
 namespace {
 
-std::vector<std::string_view> ids_of(std::span<const MarkerLookRow> rows) {
-    std::vector<std::string_view> ids;
-    for (const auto& row : rows)
-        ids.push_back(row.id);
-    return ids;
-}
-
-void fields(Fields& f, PinBody& body) {
-    static const auto colours = ids_of(marker_colours()), symbols = ids_of(marker_symbols());
-    auto& marker = std::get<MarkerBody>(body);
-    f.text("name", marker.name);
-    f.text("note", marker.note, limits::note, Fields::optional);
-    f.choice("colour", marker.colour, colours, Fields::optional);
-    f.choice("symbol", marker.symbol, symbols, Fields::optional);
-    f.length("lasts", marker.length);
-}
-
 constexpr Length::Unit units[] = {Length::Unit::None, Length::Unit::InBeats, Length::Unit::InFrames,
                                   Length::Unit::InMilliseconds};
 
-const PinParam params[] = {
-    bound<PinBody, &MarkerBody::name>({.id = "name", .label = "name", .type = ParamType::Text}),
-    bound<PinBody, &MarkerBody::note>({.id = "note", .label = "note", .type = ParamType::Text}),
-    bound_choice<PinBody, &MarkerBody::colour, marker_colour_choices>({.id = "colour", .label = "colour"}),
-    bound_choice<PinBody, &MarkerBody::symbol, marker_symbol_choices>({.id = "symbol", .label = "symbol"}),
-    bound<PinBody, &MarkerBody::length>({.id = "length",
-                                         .label = "lasts",
-                                         .type = ParamType::Length,
-                                         .most = limits::length_amount.most,
-                                         .initial = 1,
-                                         .units = units}),
+const PinProperty properties[] = {
+    property<PinBody, &MarkerBody::name>({.id = "name", .label = "name", .type = ParamType::Text},
+                                         {.name = "name", .presence = Fields::required}),
+    property<PinBody, &MarkerBody::note>({.id = "note", .label = "note", .type = ParamType::Text},
+                                         {.name = "note", .most = limits::note}),
+    choice_property<PinBody, marker_colour_choices, &MarkerBody::colour>({.id = "colour", .label = "colour"},
+                                                                         {.name = "colour"}),
+    choice_property<PinBody, marker_symbol_choices, &MarkerBody::symbol>({.id = "symbol", .label = "symbol"},
+                                                                         {.name = "symbol"}),
+    property<PinBody, &MarkerBody::length>({.id = "length",
+                                            .label = "lasts",
+                                            .type = ParamType::Length,
+                                            .most = limits::length_amount.most,
+                                            .initial = 1,
+                                            .units = units},
+                                           {.name = "lasts"}),
 };
 
 /// "#" in the name of markers becomes their number.
 Result<PlacedBodies> bodies(const Project&, const Lane&, std::span<const Picked> places,
                             const PlantingForm& form) {
     MarkerBody base;
-    if (const auto* given = std::get_if<MarkerBody>(&form.body))
+    if (const auto* given = body_if<MarkerBody>(&form.body))
         base = *given;
     PlacedBodies bodies;
     bodies.reserve(places.size());
@@ -58,7 +46,7 @@ Result<PlacedBodies> bodies(const Project&, const Lane&, std::span<const Picked>
 }
 
 Result<void> adapt(PinBody& body, const Project&, const Lane& lane, std::optional<Ticks>) {
-    auto& marker = std::get<MarkerBody>(body);
+    auto& marker = body_of<MarkerBody>(body);
     marker.note.clear(); // it was said of the other one
     marker.name = "marker " + std::to_string(lane.pins.size() + 1);
     return {};
@@ -74,10 +62,9 @@ const LaneKindRow kinds::marker_row{
     .from_the_start = true,
     .marks = true,
     .empty_body = [] { return PinBody(MarkerBody{}); },
-    .fields = fields,
-    .name_of = [](const PinBody& body, const Project&) { return std::get<MarkerBody>(body).name; },
-    .colour_of = [](const PinBody& body) { return PinColour(std::get<MarkerBody>(body).colour); },
-    .params = params,
+    .name_of = [](const PinBody& body, const Project&) { return body_of<MarkerBody>(body).name; },
+    .colour_of = [](const PinBody& body) { return PinColour(body_of<MarkerBody>(body).colour); },
+    .properties = properties,
     .bodies = bodies,
     .adapt = adapt,
 };

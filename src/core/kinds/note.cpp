@@ -12,30 +12,24 @@ namespace {
 constexpr ParamChoice signs[] = {
     {"text", "text"}, {"breath", "breath"}, {"cut", "cut"}, {"off", "not in the picture"}};
 
-void fields(Fields& f, PinBody& body) {
-    static constexpr std::string_view ids[] = {"text", "breath", "cut", "off"};
-    auto& note = std::get<NoteBody>(body);
-    f.text("text", note.text, limits::note);
-    f.choice("sign", note.sign, ids, Fields::optional);
-    f.length("lasts", note.length);
-}
-
 constexpr Length::Unit units[] = {Length::Unit::InBeats, Length::Unit::InFrames, Length::Unit::InMilliseconds,
                                   Length::Unit::UntilNext};
 
-const PinParam params[] = {
-    bound<PinBody, &NoteBody::text>({.id = "text", .label = "text", .type = ParamType::Text}),
-    bound_choice<PinBody, &NoteBody::sign, note_signs>({.id = "sign", .label = "sign"}),
-    bound<PinBody, &NoteBody::length>({.id = "length",
-                                       .label = "lasts",
-                                       .type = ParamType::Length,
-                                       .most = limits::length_amount.most,
-                                       .initial = 2,
-                                       .units = units}),
+const PinProperty properties[] = {
+    property<PinBody, &NoteBody::text>({.id = "text", .label = "text", .type = ParamType::Text},
+                                       {.name = "text", .presence = Fields::required, .most = limits::note}),
+    choice_property<PinBody, note_signs, &NoteBody::sign>({.id = "sign", .label = "sign"}, {.name = "sign"}),
+    property<PinBody, &NoteBody::length>({.id = "length",
+                                          .label = "lasts",
+                                          .type = ParamType::Length,
+                                          .most = limits::length_amount.most,
+                                          .initial = 2,
+                                          .units = units},
+                                         {.name = "lasts"}),
 };
 
 Result<void> adapt(PinBody& body, const Project&, const Lane&, std::optional<Ticks>) {
-    auto& note = std::get<NoteBody>(body);
+    auto& note = body_of<NoteBody>(body);
     note.text = "note";
     note.sign = 0;
     return {};
@@ -48,7 +42,7 @@ void spans(const Project& project, const Lane& lane, const ResolvedLane& pins, L
 }
 
 std::string name_of(const PinBody& body, const Project&) {
-    const auto& note = std::get<NoteBody>(body);
+    const auto& note = body_of<NoteBody>(body);
     return note.text.empty() ? std::string(signs[static_cast<std::size_t>(note.sign)].label) : note.text;
 }
 
@@ -66,9 +60,8 @@ const LaneKindRow kinds::note_row{
     .from_the_start = false,
     .notes = true,
     .empty_body = [] { return PinBody(NoteBody{}); },
-    .fields = fields,
     .name_of = name_of,
-    .params = params,
+    .properties = properties,
     .spans = spans,
     .adapt = adapt,
 };

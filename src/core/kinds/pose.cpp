@@ -9,33 +9,31 @@ namespace {
 
 constexpr const char* field_names[pose_size] = {"x", "y", "scale", "turn", "opacity"};
 
-void fields(Fields& f, PinBody& body) {
-    auto& pose = std::get<PoseBody>(body);
-    for (std::size_t i = 0; i < pose_size; ++i)
-        f.number(field_names[i], pose.values[i], limits::value);
-    f.easing("easing", pose.easing);
-}
-
 template <std::size_t i>
-PinParam value_param() {
-    return {pose_parameters()[i],
-            [](const PinBody& body) { return ParamValue(std::get<PoseBody>(body).values[i]); },
-            [](PinBody& body, const ParamValue& value) {
-                std::get<PoseBody>(body).values[i] = std::get<double>(value);
+PinProperty value_property() {
+    return {{pose_parameters()[i],
+             [](const PinBody& body) { return ParamValue(body_of<PoseBody>(body).values[i]); },
+             [](PinBody& body, const ParamValue& value) {
+                 body_of<PoseBody>(body).values[i] = std::get<double>(value);
+             }},
+            {.name = field_names[i], .presence = Fields::required},
+            [](Fields& f, const FieldSpec& spec, PinBody& body) {
+                properties::visit(f, spec, body_of<PoseBody>(body).values[i]);
             }};
 }
 
-std::span<const PinParam> params() {
-    static const PinParam all[] = {
-        value_param<0>(),
-        value_param<1>(),
-        value_param<2>(),
-        value_param<3>(),
-        value_param<4>(),
-        bound<PinBody, &PoseBody::easing>({.id = "easing",
-                                           .label = "reached by",
-                                           .type = ParamType::Curve,
-                                           .explains = "how the layer gets there from the pose before"}),
+std::span<const PinProperty> pose_properties() {
+    static const PinProperty all[] = {
+        value_property<0>(),
+        value_property<1>(),
+        value_property<2>(),
+        value_property<3>(),
+        value_property<4>(),
+        property<PinBody, &PoseBody::easing>({.id = "easing",
+                                              .label = "reached by",
+                                              .type = ParamType::Curve,
+                                              .explains = "how the layer gets there from the pose before"},
+                                             {.name = "easing"}),
     };
     return all;
 }
@@ -43,7 +41,7 @@ std::span<const PinParam> params() {
 void spans(const Project&, const Lane& lane, const ResolvedLane& resolved, LaneSpans& spans) {
     std::array<std::vector<CurveKey>, pose_size> keys;
     for (const auto& pin : resolved.pins) {
-        const auto& body = std::get<PoseBody>(lane.pins[pin.index].body);
+        const auto& body = body_of<PoseBody>(lane.pins[pin.index].body);
         for (std::size_t i = 0; i < pose_size && !lane.pins[pin.index].muted; ++i)
             keys[i].push_back({pin.frame, body.values[i], body.easing});
     }
@@ -65,7 +63,7 @@ std::optional<double> share_at(const ShareContext& c) {
 Result<PlacedBodies> bodies(const Project&, const Lane&, std::span<const Picked> places,
                             const PlantingForm& form) {
     PoseBody pose;
-    if (const auto* given = std::get_if<PoseBody>(&form.body))
+    if (const auto* given = body_if<PoseBody>(&form.body))
         pose = *given;
     return PlacedBodies(places.size(), pose);
 }
@@ -77,7 +75,7 @@ Result<void> adapt(PinBody& body, const Project& project, const Lane& lane, std:
     const auto rate = project.settings->frame_rate;
     const Seconds acts = project.grid->time_at(*at) - time_of(lane.lead, rate);
     const auto there = spans_of(project, lane, resolve(project, lane));
-    auto& pose = std::get<PoseBody>(body);
+    auto& pose = body_of<PoseBody>(body);
     for (std::size_t i = 0; i < pose_size; ++i)
         pose.values[i] = there.poses[i].value_at(static_cast<double>(rate.frame_at(acts).value));
     return {};
@@ -93,9 +91,8 @@ const LaneKindRow kinds::pose_row{
     .from_the_start = false,
     .poses = true,
     .empty_body = [] { return PinBody(PoseBody{}); },
-    .fields = fields,
     .name_of = [](const PinBody&, const Project&) { return std::string("pose"); },
-    .params = params(),
+    .properties = pose_properties(),
     .spans = spans,
     .share_at = share_at,
     .bodies = bodies,

@@ -8,28 +8,23 @@
 namespace pulsepin {
 namespace {
 
-void fields(Fields& f, PinBody& body) {
-    auto& pulse = std::get<PulseBody>(body);
-    f.number("strength", pulse.strength, limits::strength);
-    f.maybe_pulse("shape", pulse.shape);
-}
-
-const PinParam params[] = {
-    bound<PinBody, &PulseBody::strength>(
+const PinProperty properties[] = {
+    property<PinBody, &PulseBody::strength>(
         {.id = "strength",
          .label = "strength",
          .unit = "%",
          .least = -400,
          .most = 400,
          .initial = 100,
-         .explains = "how far it goes from the rest value to the peak value"}),
+         .explains = "how far it goes from the rest value to the peak value"},
+        {.name = "strength", .presence = Fields::required, .range = limits::strength}),
 };
 
 /// Pulses differ in strength as triggers do.
 Result<PlacedBodies> bodies(const Project&, const Lane&, std::span<const Picked> places,
                             const PlantingForm& form) {
     PulseBody base;
-    if (const auto* given = std::get_if<PulseBody>(&form.body))
+    if (const auto* given = body_if<PulseBody>(&form.body))
         base = *given;
     const Variation variation = form.variation();
     PlacedBodies bodies;
@@ -52,9 +47,9 @@ const LaneKindRow kinds::pulse_row{
     .from_the_start = false,
     .pulses = true,
     .empty_body = [] { return PinBody(PulseBody{}); },
-    .fields = fields,
     .name_of = [](const PinBody&, const Project&) { return std::string("pulse"); },
-    .params = params,
+    .properties = properties,
+    .more_fields = [](Fields& f, PinBody& body) { f.maybe_pulse("shape", body_of<PulseBody>(body).shape); },
     .spans = [](const Project& project, const Lane& lane, const ResolvedLane& pins,
                 LaneSpans& spans) { spans.motion = MotionCurve(project, lane, pins); },
     .share_at = [](const ShareContext& c) { return std::optional(c.spans.motion.share_at(c.frame)); },

@@ -6,13 +6,13 @@ namespace pulsepin {
 namespace {
 
 void fields(Fields& f, PinBody& body) {
-    auto& sound = std::get<SoundBody>(body);
+    auto& sound = body_of<SoundBody>(body);
     f.id("sound", sound.sound.value);
     heard_fields(f, sound);
 }
 
 std::string name_of(const PinBody& body, const Project& project) {
-    const Clip* clip = project.clip(std::get<SoundBody>(body).sound);
+    const Clip* clip = project.clip(body_of<SoundBody>(body).sound);
     return clip ? clip->name : std::string();
 }
 
@@ -26,8 +26,8 @@ const LaneKindRow kinds::sound_row{
     .from_the_start = false,
     .sounds = true,
     .empty_body = [] { return PinBody(SoundBody{}); },
-    .fields = fields,
     .name_of = name_of,
+    .more_fields = fields,
 };
 
 } // namespace pulsepin

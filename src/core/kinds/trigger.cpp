@@ -9,17 +9,8 @@
 namespace pulsepin {
 namespace {
 
-void fields(Fields& f, PinBody& body) {
-    auto& trigger = std::get<TriggerBody>(body);
-    std::int64_t row = trigger.row;
-    f.text("effect", trigger.effect);
-    f.length("lasts", trigger.length);
-    f.number("strength", trigger.strength, limits::strength);
-    f.colour("from_colour", trigger.from);
-    f.colour("to_colour", trigger.to);
-    f.whole("row", row, {0, most_trigger_rows - 1});
-    trigger.row = static_cast<int>(row);
-    f.text("name", trigger.name, limits::name, Fields::optional);
+void more_fields(Fields& f, PinBody& body) {
+    auto& trigger = body_of<TriggerBody>(body);
     f.about("layers that it acts on; none: the camera")
         .items<LayerId>(
             "on", "acted-on", trigger.on, [](Fields& g, LayerId& id) { g.id("layer", id.value); },
@@ -40,8 +31,6 @@ void fields(Fields& f, PinBody& body) {
                     limits::few, Fields::optional);
             },
             limits::few, Fields::optional);
-    f.about("beats from each turn of a strobe to the next; 0: by its rate")
-        .number("strobe_beats", trigger.strobe_beats, limits::length_amount, Fields::optional);
 }
 
 constexpr Length::Unit units[] = {Length::Unit::UntilNext,    Length::Unit::InBeats,
@@ -49,49 +38,58 @@ constexpr Length::Unit units[] = {Length::Unit::UntilNext,    Length::Unit::InBe
                                   Length::Unit::ToSectionEnd, Length::Unit::ToEnd};
 
 /// One colour throughout stays one.
-PinParam from_colour() {
-    PinParam param = bound<PinBody, &TriggerBody::from>(
-        {.id = "colour-from", .label = "colour", .type = ParamType::Colour});
-    param.set = [](PinBody& body, const ParamValue& value) {
-        auto& trigger = std::get<TriggerBody>(body);
+PinProperty from_colour() {
+    auto from = property<PinBody, &TriggerBody::from>(
+        {.id = "colour-from", .label = "colour", .type = ParamType::Colour},
+        {.name = "from_colour", .presence = Fields::required});
+    from.set = [](PinBody& body, const ParamValue& value) {
+        auto& trigger = body_of<TriggerBody>(body);
         const bool one = trigger.from == trigger.to;
         trigger.from = std::get<Colour>(value);
         if (one)
             trigger.to = trigger.from;
     };
-    return param;
+    return from;
 }
 
-std::span<const PinParam> params() {
-    static const PinParam all[] = {
-        bound<PinBody, &TriggerBody::effect>(
+std::span<const PinProperty> properties() {
+    static const PinProperty all[] = {
+        property<PinBody, &TriggerBody::effect>(
             {.id = "effect",
              .label = "effect",
              .type = ParamType::Text,
              .explains = "what it starts: one of these, or a name of your own",
              .choices = trigger_effect_choices(),
-             .initial_text = "flash"}),
-        bound<PinBody, &TriggerBody::length>({.id = "length",
-                                              .label = "lasts",
-                                              .type = ParamType::Length,
-                                              .most = limits::length_amount.most,
-                                              .initial = 1,
-                                              .units = units}),
-        bound<PinBody, &TriggerBody::strength>(
-            {.id = "strength", .label = "strength", .unit = "%", .most = 400, .initial = 100}),
-        kinds::row_param(),
+             .initial_text = "flash"},
+            {.name = "effect", .presence = Fields::required}),
+        property<PinBody, &TriggerBody::length>({.id = "length",
+                                                 .label = "lasts",
+                                                 .type = ParamType::Length,
+                                                 .most = limits::length_amount.most,
+                                                 .initial = 1,
+                                                 .units = units},
+                                                {.name = "lasts"}),
+        property<PinBody, &TriggerBody::strength>(
+            {.id = "strength", .label = "strength", .unit = "%", .most = 400, .initial = 100},
+            {.name = "strength", .presence = Fields::required, .range = limits::strength}),
+        kinds::row_property(Fields::required),
         from_colour(),
-        bound<PinBody, &TriggerBody::to>({.id = "colour-to", .label = "to", .type = ParamType::Colour}),
-        bound<PinBody, &TriggerBody::strobe_beats>(
+        property<PinBody, &TriggerBody::to>({.id = "colour-to", .label = "to", .type = ParamType::Colour},
+                                            {.name = "to_colour", .presence = Fields::required}),
+        property<PinBody, &TriggerBody::strobe_beats>(
             {.id = "strobe-beats",
              .label = "strobe every",
              .unit = "beats",
              .most = 64,
-             .explains = "of a strobe, counted from where the trigger starts; 0: by its rate"}),
-        bound<PinBody, &TriggerBody::name>({.id = "name",
-                                            .label = "name",
-                                            .type = ParamType::Text,
-                                            .explains = "shown instead of the effect"}),
+             .explains = "of a strobe, counted from where the trigger starts; 0: by its rate"},
+            {.name = "strobe_beats",
+             .range = limits::length_amount,
+             .about = "beats from each turn of a strobe to the next; 0: by its rate"}),
+        property<PinBody, &TriggerBody::name>({.id = "name",
+                                               .label = "name",
+                                               .type = ParamType::Text,
+                                               .explains = "shown instead of the effect"},
+                                              {.name = "name"}),
     };
     return all;
 }
@@ -99,7 +97,7 @@ std::span<const PinParam> params() {
 Result<PlacedBodies> bodies(const Project&, const Lane&, std::span<const Picked> places,
                             const PlantingForm& form) {
     TriggerBody base;
-    if (const auto* given = std::get_if<TriggerBody>(&form.body))
+    if (const auto* given = body_if<TriggerBody>(&form.body))
         base = *given;
     const Variation variation = form.variation();
     PlacedBodies bodies;
@@ -118,7 +116,7 @@ Result<PlacedBodies> bodies(const Project&, const Lane&, std::span<const Picked>
 
 /// The first of a lane is as is usual for its effect, not until the end of the song.
 Result<void> adapt(PinBody& body, const Project&, const Lane& lane, std::optional<Ticks>) {
-    auto& trigger = std::get<TriggerBody>(body);
+    auto& trigger = body_of<TriggerBody>(body);
     if (const auto* usual = trigger_effect(trigger.effect); usual && lane.pins.empty()) {
         trigger.length = usual->length;
         trigger.from = trigger.to = usual->colour;
@@ -142,17 +140,17 @@ const LaneKindRow kinds::trigger_row{
     .from_the_start = false,
     .triggers = true,
     .empty_body = [] { return PinBody(TriggerBody{}); },
-    .fields = fields,
     .name_of =
         [](const PinBody& body, const Project&) {
-            const auto& trigger = std::get<TriggerBody>(body);
+            const auto& trigger = body_of<TriggerBody>(body);
             return trigger.name.empty() ? trigger.effect : trigger.name;
         },
-    .colour_of = [](const PinBody& body) { return PinColour(std::get<TriggerBody>(body).from); },
-    .params = params(),
+    .colour_of = [](const PinBody& body) { return PinColour(body_of<TriggerBody>(body).from); },
+    .properties = properties(),
+    .more_fields = more_fields,
     .may_set =
         [](std::string_view id, const PinBody& body, const Project&) {
-            return id != "strobe-beats" || std::get<TriggerBody>(body).effect == "strobe";
+            return id != "strobe-beats" || body_of<TriggerBody>(body).effect == "strobe";
         },
     .spans = spans,
     .bodies = bodies,

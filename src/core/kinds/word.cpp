@@ -5,40 +5,46 @@
 
 namespace pulsepin {
 
-void fields_of_word(Fields& f, WordBody& word) {
-    f.text("text", word.text);
-    f.text("speaker", word.speaker, limits::name, Fields::optional);
-    f.about("the group that it belongs to, from 1")
-        .whole_as("line", word.line, limits::place_in_text, Fields::optional);
-    f.about("in its text, from 1; 0: it was added by hand")
-        .whole_as("place", word.place, limits::place_in_text, Fields::optional);
-    f.length("lasts", word.length);
-}
-
 namespace {
 
 constexpr Length::Unit units[] = {Length::Unit::UntilNext, Length::Unit::ToLineEnd, Length::Unit::InBeats,
                                   Length::Unit::InFrames, Length::Unit::InMilliseconds};
 
-const PinParam params[] = {
-    bound<PinBody, &WordBody::text>({.id = "text", .label = "text", .type = ParamType::Text}),
-    bound<PinBody, &WordBody::line>({.id = "line",
-                                     .label = "line",
-                                     .type = ParamType::Whole,
-                                     .most = static_cast<double>(limits::place_in_text.most),
-                                     .explains = "the group that it belongs to; 0: none"}),
-    bound<PinBody, &WordBody::speaker>({.id = "speaker", .label = "speaker", .type = ParamType::Text}),
-    bound<PinBody, &WordBody::length>({.id = "length",
-                                       .label = "ends",
-                                       .type = ParamType::Length,
-                                       .most = limits::length_amount.most,
-                                       .initial = 1,
-                                       .units = units}),
-};
+/// Of a pin, or of a word in the tray, which is no pin yet.
+template <class Whole>
+std::span<const Property<Whole>> properties() {
+    static const Property<Whole> all[] = {
+        property<Whole, &WordBody::text>({.id = "text", .label = "text", .type = ParamType::Text},
+                                         {.name = "text", .presence = Fields::required}),
+        property<Whole, &WordBody::line>({.id = "line",
+                                          .label = "line",
+                                          .type = ParamType::Whole,
+                                          .most = static_cast<double>(limits::place_in_text.most),
+                                          .explains = "the group that it belongs to; 0: none"},
+                                         {.name = "line",
+                                          .whole = limits::place_in_text,
+                                          .about = "the group that it belongs to, from 1"}),
+        property<Whole, &WordBody::speaker>({.id = "speaker", .label = "speaker", .type = ParamType::Text},
+                                            {.name = "speaker"}),
+        property<Whole, &WordBody::length>({.id = "length",
+                                            .label = "ends",
+                                            .type = ParamType::Length,
+                                            .most = limits::length_amount.most,
+                                            .initial = 1,
+                                            .units = units},
+                                           {.name = "lasts"}),
+    };
+    return all;
+}
+
+void place_field(Fields& f, WordBody& word) {
+    f.about("in its text, from 1; 0: it was added by hand")
+        .whole_as("place", word.place, limits::place_in_text, Fields::optional);
+}
 
 /// A word of the line before it.
 Result<void> adapt(PinBody& body, const Project&, const Lane&, std::optional<Ticks>) {
-    auto& word = std::get<WordBody>(body);
+    auto& word = body_of<WordBody>(body);
     word.text = "word";
     word.place = 0;
     return {};
@@ -50,6 +56,11 @@ void spans(const Project& project, const Lane& lane, const ResolvedLane& pins, L
 
 } // namespace
 
+void fields_of_word(Fields& f, WordBody& word) {
+    visit_properties(f, properties<WordBody>(), word);
+    place_field(f, word);
+}
+
 const LaneKindRow kinds::word_row{
     .id = "words",
     .plural = "Words",
@@ -58,9 +69,9 @@ const LaneKindRow kinds::word_row{
     .from_the_start = false,
     .words = true,
     .empty_body = [] { return PinBody(WordBody{}); },
-    .fields = [](Fields& f, PinBody& body) { fields_of_word(f, std::get<WordBody>(body)); },
-    .name_of = [](const PinBody& body, const Project&) { return std::get<WordBody>(body).text; },
-    .params = params,
+    .name_of = [](const PinBody& body, const Project&) { return body_of<WordBody>(body).text; },
+    .properties = properties<PinBody>(),
+    .more_fields = [](Fields& f, PinBody& body) { place_field(f, body_of<WordBody>(body)); },
     .spans = spans,
     .adapt = adapt,
 };

@@ -201,8 +201,8 @@ Project with_clips(const Project& project, std::vector<Clip> added) {
 
 Result<Project> without_clip(const Project& project, ClipId clip) {
     const auto uses = [clip](const Pin& pin) {
-        const auto* cut = std::get_if<CutBody>(&pin.body);
-        const auto* sound = std::get_if<SoundBody>(&pin.body);
+        const auto* cut = body_if<CutBody>(&pin.body);
+        const auto* sound = body_if<SoundBody>(&pin.body);
         return (cut && cut->shot == clip) || (sound && sound->sound == clip);
     };
     for (const auto& lane : project.lanes)
@@ -222,7 +222,7 @@ Result<Project> without_clip(const Project& project, ClipId clip) {
 
 Result<Project> with_sound_split(const Project& project, PinId id, Seconds at) {
     const Pin* pin = project.pin(id);
-    const auto* body = pin ? std::get_if<SoundBody>(&pin->body) : nullptr;
+    const auto* body = pin ? body_if<SoundBody>(&pin->body) : nullptr;
     if (!body)
         return fail("Only a sound can be split.");
     const auto start = anchored_time(pin->anchor, project);

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "model/fields.h"
 
+#include "model/pulse_params.h"
+
 #include <array>
 
 namespace pulsepin {
@@ -34,16 +36,8 @@ void Fields::easing(const char* name, Easing& value) {
 namespace {
 
 void fields_of(Fields& f, Pulse& pulse) {
-    static constexpr std::array<std::string_view, 4> crowdings{"shrink", "join", "highest", "add"};
     f.text("name", pulse.name);
-    f.length("up", pulse.up);
-    f.length("held", pulse.held);
-    f.length("down", pulse.down);
-    f.easing("rising", pulse.rising);
-    f.easing("falling", pulse.falling);
-    f.about("its peak lies on the beat").flag("arrives", pulse.arrives);
-    f.choice_of("crowding", pulse.crowding, crowdings);
-    f.whole_as("least_frames", pulse.least_frames, limits::least_frames);
+    visit_properties(f, pulse_properties(), pulse);
 }
 
 } // namespace

@@ -61,7 +61,7 @@ Project keys_reversed(const Project& project, std::span<const PinId> pins) {
             continue;
         std::vector<PlacedKey> keys;
         for (const auto& pin : lane->pins)
-            if (chosen.has(pin.id) && !pin.locked && std::holds_alternative<KeyBody>(pin.body))
+            if (chosen.has(pin.id) && !pin.locked && is_body<KeyBody>(pin.body))
                 if (const auto time = anchored_time(pin.anchor, project, lookup))
                     keys.push_back({pin, *time});
         std::sort(keys.begin(), keys.end(),
@@ -70,13 +70,13 @@ Project keys_reversed(const Project& project, std::span<const PinId> pins) {
             continue;
         // The way from key i to key i + 1 was eased by the latter; backwards it leads up to the former. What
         // led up to the first of them still leads up to whatever is first now.
-        const Easing before = std::get<KeyBody>(keys.front().pin.body).easing;
+        const Easing before = body_of<KeyBody>(keys.front().pin.body).easing;
         for (std::size_t i = 0; i < keys.size(); ++i) {
             Pin pin = keys[i].pin;
             pin.anchor = mirrored_anchor(keys[i], keys.front(), keys.back(), project);
-            auto& body = std::get<KeyBody>(pin.body);
+            auto& body = body_of<KeyBody>(pin.body);
             body.easing =
-                i + 1 < keys.size() ? mirrored(std::get<KeyBody>(keys[i + 1].pin.body).easing) : before;
+                i + 1 < keys.size() ? mirrored(body_of<KeyBody>(keys[i + 1].pin.body).easing) : before;
             changes.emplace_back(pin.id, std::move(pin));
         }
     }
@@ -91,7 +91,7 @@ Project keys_reversed(const Project& project, std::span<const PinId> pins) {
 
 Project keys_scaled(const Project& project, std::span<const PinId> pins, double about, double factor) {
     return with_bodies(project, pins, [=](PinBody& body) {
-        if (auto* key = std::get_if<KeyBody>(&body))
+        if (auto* key = body_if<KeyBody>(&body))
             key->value = about + (key->value - about) * factor;
     });
 }

@@ -3,7 +3,7 @@
 
 #include "base/error.h"
 #include "model/pin.h"
-#include "params/bound_param.h"
+#include "model/property.h"
 
 #include <optional>
 #include <span>
@@ -14,7 +14,6 @@
 
 namespace pulsepin {
 
-class Fields;
 struct LaneSpans;    // schedule/lane_spans.h
 struct Picked;       // schedule/picker.h
 struct PlantingForm; // model/planting.h
@@ -25,7 +24,7 @@ struct ShareContext; // follow/follow.h
 /// The colour that a pin was given: of a marker by its number, of a trigger as it is.
 using PinColour = std::variant<std::monostate, int, Colour>;
 
-using PinParam = BoundParam<PinBody>;
+using PinProperty = Property<PinBody>;
 
 /// What is placed at each of some positions; none where nothing may be.
 using PlacedBodies = std::vector<std::optional<PinBody>>;
@@ -52,14 +51,19 @@ struct LaneKindRow {
     bool words = false;    ///< they are words of a text
     bool notes = false;    ///< they are written under the sound
     bool exposes = false;  ///< a drawing is held from each to the next
-    [[nodiscard]] bool drives() const { return pulses || keyed || follows || poses; }
 
     PinBody (*empty_body)();
-    void (*fields)(Fields&, PinBody&); ///< of a body, in a project's file
+    void fields(Fields& f, PinBody& body) const {
+        visit_properties(f, properties, body);
+        if (more_fields)
+            more_fields(f, body);
+    }
     std::string (*name_of)(const PinBody&, const Project&);
     PinColour (*colour_of)(const PinBody&) = nullptr; ///< null: they have none
-    /// What can be set of a pin, in the form of what is selected and on the command line.
-    std::span<const PinParam> params = {};
+    /// What can be told of a pin: in its form, on the command line, in files.
+    std::span<const PinProperty> properties = {};
+    /// Of a body, in files only; null: nothing.
+    void (*more_fields)(Fields&, PinBody&) = nullptr;
     /// Whether one of them means something in a pin as it is; null: each does.
     bool (*may_set)(std::string_view id, const PinBody&, const Project&) = nullptr;
 
@@ -67,6 +71,7 @@ struct LaneKindRow {
     void (*spans)(const Project&, const Lane&, const ResolvedLane&, LaneSpans&) = nullptr;
     /// How far the lane's curve is at a frame; null: it drives nothing.
     std::optional<double> (*share_at)(const ShareContext&) = nullptr;
+    [[nodiscard]] bool drives() const { return share_at != nullptr; }
 
     /// What a form makes at each of some places. Fails where that cannot be.
     Result<PlacedBodies> (*bodies)(const Project&, const Lane&, std::span<const Picked>,

@@ -23,7 +23,7 @@ void grow(Feed& feed, double by) {
 
 Lane with_framings_moved(Lane lane, double across, double down) {
     for (auto& pin : lane.pins) {
-        auto& framing = std::get<CutBody>(pin.body).framing;
+        auto& framing = body_of<CutBody>(pin.body).framing;
         framing.x *= across;
         framing.y *= down;
     }
@@ -32,7 +32,7 @@ Lane with_framings_moved(Lane lane, double across, double down) {
 
 Lane with_appearances_moved(Lane lane, double across, double down) {
     for (auto& pin : lane.pins) {
-        auto& appearance = std::get<AppearanceBody>(pin.body);
+        auto& appearance = body_of<AppearanceBody>(pin.body);
         appearance.x *= across;
         appearance.y *= down;
     }
@@ -72,7 +72,7 @@ Result<Project> with_picture_size(const Project& project, int width, int height)
         Lane lane = *shared;
         if (lane.kind->poses)
             for (auto& pin : lane.pins) {
-                auto& values = std::get<PoseBody>(pin.body).values;
+                auto& values = body_of<PoseBody>(pin.body).values;
                 values[pose_index("position-x")] *= across;
                 values[pose_index("position-y")] *= down;
             }
@@ -82,7 +82,7 @@ Result<Project> with_picture_size(const Project& project, int width, int height)
             grow(feed, growth_of(feed.target, across, down));
         if (lane.kind->keyed) // the values of keys are those of its own property
             for (auto& pin : lane.pins)
-                if (auto* key = std::get_if<KeyBody>(&pin.body))
+                if (auto* key = body_if<KeyBody>(&pin.body))
                     key->value *= own;
         if (!(lane == *shared))
             shared = std::make_shared<const Lane>(std::move(lane));

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "model/motion.h"
+#include "model/pin_body.h"
 #include "model/showing.h"
 #include "model/words.h"
 #include "params/ids.h"
@@ -11,12 +12,12 @@
 #include <functional>
 #include <optional>
 #include <string>
-#include <variant>
 #include <vector>
 
 namespace pulsepin {
 
 struct MarkerBody {
+    using pin_body = void;
     std::string name;
     std::string note = {};
     int colour = 0; ///< one of marker_colours()
@@ -36,6 +37,7 @@ struct ShotFraming {
 
 /// From here on that shot is seen.
 struct CutBody {
+    using pin_body = void;
     ClipId shot;      ///< 0: a slate, until there is one
     Seconds in_point; ///< of its clip; not looked at with `same_moment`
     /// A camera of several: shows what its clip shows at this moment of the song (Clip::begins_at).
@@ -64,6 +66,7 @@ struct TriggerAct {
 
 /// An effect that lasts from its pin on.
 struct TriggerBody {
+    using pin_body = void;
     std::string effect = "flash"; ///< one of trigger_effects(), or a name of one's own
     Length length = {Length::Unit::UntilNext, 1};
     double strength = 100; ///< percent
@@ -73,6 +76,7 @@ struct TriggerBody {
     std::vector<LayerId> on = {};      ///< the layers that it acts on; none: the camera
     std::vector<TriggerAct> acts = {}; ///< what it does; none: what is usual for its effect
     double strobe_beats = 0;           ///< a strobe's turn, in beats from its start; 0: by its rate
+    Length& lasting() { return length; }
     friend bool operator==(const TriggerBody&, const TriggerBody&) = default;
 };
 
@@ -88,6 +92,7 @@ struct GainPoint {
 
 /// A stretch of a sound of the bin, heard from the pin on.
 struct SoundBody {
+    using pin_body = void;
     ClipId sound;
     Seconds in_point;
     Seconds length;
@@ -100,6 +105,7 @@ struct SoundBody {
 
 /// A layer or group that is there from its pin on.
 struct AppearanceBody {
+    using pin_body = void;
     Length length = {Length::Unit::UntilNext, 1};
     double x = 0, y = 0; ///< from where the layer is, in the picture's pixels
     double turn = 0;     ///< degrees more
@@ -110,44 +116,16 @@ struct AppearanceBody {
     std::uint32_t seed = 1;   ///< of what is at random in it
     std::string text = {};    ///< of a title: instead of the layer's
     int row = 0;              ///< of the lane
+    Length& lasting() { return length; }
+    /// At another place of the picture.
+    [[nodiscard]] bool beside(const AppearanceBody& other) const { return x != other.x || y != other.y; }
     friend bool operator==(const AppearanceBody&, const AppearanceBody&) = default;
 };
 
-using PinBody = std::variant<MarkerBody, CutBody, SoundBody, TriggerBody, PulseBody, KeyBody, PoseBody,
-                             AppearanceBody, WordBody, NoteBody, ExposureBody>;
-
-/// The row of its lane that something lies in; only triggers and appearances have several. Null for others.
-[[nodiscard]] inline int* row_in(PinBody& body) {
-    if (auto* trigger = std::get_if<TriggerBody>(&body))
-        return &trigger->row;
-    auto* appearance = std::get_if<AppearanceBody>(&body);
-    return appearance ? &appearance->row : nullptr;
-}
-/// How long it lasts, of what lasts from its pin on; null for others.
-[[nodiscard]] inline Length* lasting_of(PinBody& body) {
-    if (auto* trigger = std::get_if<TriggerBody>(&body))
-        return &trigger->length;
-    if (auto* appearance = std::get_if<AppearanceBody>(&body))
-        return &appearance->length;
-    if (auto* word = std::get_if<WordBody>(&body))
-        return &word->length;
-    auto* note = std::get_if<NoteBody>(&body);
-    return note ? &note->length : nullptr;
-}
+/// The row of its lane that something lies in; 0 where there is but one.
 [[nodiscard]] inline int row_of(const PinBody& body) {
-    if (const auto* trigger = std::get_if<TriggerBody>(&body))
-        return trigger->row;
-    const auto* appearance = std::get_if<AppearanceBody>(&body);
-    return appearance ? appearance->row : 0;
-}
-
-/// Whether one of two at the same moment of a lane would be one too many. Rows lie side by side, and so does
-/// what appears at different places of the picture.
-[[nodiscard]] inline bool lies_over(const PinBody& a, const PinBody& b) {
-    const auto *one = std::get_if<AppearanceBody>(&a), *other = std::get_if<AppearanceBody>(&b);
-    if (one && other && (one->x != other->x || one->y != other->y))
-        return false;
-    return row_of(a) == row_of(b);
+    const int* row = body.row();
+    return row ? *row : 0;
 }
 
 /// An item on the timeline that has an anchor.

@@ -127,7 +127,7 @@ Result<Project> with_pins(const Project& project, LaneId id, std::vector<Pin> pi
         return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");
     const LaneKind kind = lane->kind;
     for (const auto& pin : pins)
-        if (pin.body.index() != kind->empty_body().index())
+        if (!pin.body.same_kind_as(kind->empty_body()))
             return fail("\"" + lane->name + "\" holds " + std::string(kind->id) + " only.");
     std::uint64_t next_id = project.next_id;
     auto next = with_changed_lane(project, id, [&](Lane& changed) {
@@ -145,7 +145,7 @@ namespace {
 /// What lasts as long as a word goes with it.
 bool hangs_on_word(const Pin& pin, const PinSet& words) {
     const auto* tied = std::get_if<MarkerAnchor>(&pin.anchor);
-    const auto* body = std::get_if<AppearanceBody>(&pin.body);
+    const auto* body = body_if<AppearanceBody>(&pin.body);
     return tied && body && words.has(tied->marker) &&
            (body->length.unit == Length::Unit::WithWord || body->length.unit == Length::Unit::ToLineEnd);
 }
@@ -224,7 +224,7 @@ Result<Project> with_body(const Project& project, PinId id, PinBody body) {
     const Pin* old = project.pin(id);
     if (!old)
         return no_such_pin();
-    if (old->body.index() != body.index())
+    if (!old->body.same_kind_as(body))
         return fail("An item keeps its kind.");
     const PinId only[] = {id};
     if (locked_among(project, only) > 0)
@@ -372,7 +372,7 @@ Project moved_by_bars(const Project& project, std::span<const PinId> pins, std::
 
 Project with_rows_moved(const Project& project, std::span<const PinId> pins, int down) {
     return with_bodies(project, pins, [down](PinBody& body) {
-        if (int* row = row_in(body))
+        if (int* row = body.row())
             *row = std::clamp(*row + down, 0, most_trigger_rows - 1);
     });
 }

@@ -34,6 +34,7 @@ struct Pulse {
 
 /// A place where a motion lane's pulse happens.
 struct PulseBody {
+    using pin_body = void;
     double strength = 100; ///< percent of the way from rest to peak
     /// The shape of this place alone; null: the lane's.
     std::shared_ptr<const Pulse> shape = {};
@@ -53,6 +54,7 @@ enum class KeyRole {
 
 /// A value that a property has at a moment, and how it gets there from the key before.
 struct KeyBody {
+    using pin_body = void;
     double value = 0;
     Easing easing{};
     KeyRole role = KeyRole::Drawn;
@@ -63,6 +65,7 @@ struct KeyBody {
 
 /// All that places a layer at a moment, and how it gets there from the pose before.
 struct PoseBody {
+    using pin_body = void;
     std::array<double, pose_size> values = initial_pose(); ///< in the order of pose_parameters()
     Easing easing = {.id = "sine-in-out"};
     friend bool operator==(const PoseBody&, const PoseBody&) = default;

@@ -35,14 +35,28 @@ ParamSpec curve(std::string_view id, std::string_view explains) {
     return {.id = id, .label = id, .type = ParamType::Curve, .explains = explains};
 }
 
+/// To choose from in a form, yes or no in a file.
+Property<Pulse> arrival() {
+    auto arrives = choice_property<Pulse, arrival_choices, &Pulse::arrives>(
+        {.id = "on-the-beat",
+         .label = "on the beat",
+         .explains = "whether the pulse begins on the beat, or its peak lies there"},
+        {.name = "arrives", .presence = Fields::required, .about = "its peak lies on the beat"});
+    arrives.visit = [](Fields& f, const FieldSpec& spec, Pulse& pulse) {
+        properties::visit(f, spec, pulse.arrives);
+    };
+    return arrives;
+}
+
 } // namespace
 
-std::span<const BoundParam<Pulse>> pulse_params() {
-    static const std::vector<BoundParam<Pulse>> params{
-        bound<Pulse, &Pulse::up>(length("up", 1, "from rest to peak")),
-        bound<Pulse, &Pulse::rising>(curve("rising", "how it goes up")),
-        bound<Pulse, &Pulse::held>(length("held", 0, "at the peak")),
-        bound<Pulse, &Pulse::least_frames>(
+std::span<const Property<Pulse>> pulse_properties() {
+    constexpr auto always = Fields::required;
+    static const std::vector<Property<Pulse>> all{
+        property<Pulse, &Pulse::up>(length("up", 1, "from rest to peak"), {.name = "up"}),
+        property<Pulse, &Pulse::rising>(curve("rising", "how it goes up"), {.name = "rising"}),
+        property<Pulse, &Pulse::held>(length("held", 0, "at the peak"), {.name = "held"}),
+        property<Pulse, &Pulse::least_frames>(
             {.id = "least-frames",
              .label = "shrunk at least",
              .type = ParamType::Whole,
@@ -50,24 +64,23 @@ std::span<const BoundParam<Pulse>> pulse_params() {
              .least = limits::least_frames.least,
              .most = limits::least_frames.most,
              .initial = 2,
-             .explains = "a pulse that is shrunk keeps as many, as long as they fit"}),
-        bound<Pulse, &Pulse::down>(length("down", 4, "from peak to rest")),
-        bound<Pulse, &Pulse::falling>(curve("falling", "how it goes down")),
-        bound_choice<Pulse, &Pulse::arrives, arrival_choices>(
-            {.id = "on-the-beat",
-             .label = "on the beat",
-             .explains = "whether the pulse begins on the beat, or its peak lies there"}),
-        bound_choice<Pulse, &Pulse::crowding, crowding_choices>(
+             .explains = "a pulse that is shrunk keeps as many, as long as they fit"},
+            {.name = "least_frames", .presence = always, .whole = limits::least_frames}),
+        property<Pulse, &Pulse::down>(length("down", 4, "from peak to rest"), {.name = "down"}),
+        property<Pulse, &Pulse::falling>(curve("falling", "how it goes down"), {.name = "falling"}),
+        arrival(),
+        choice_property<Pulse, crowding_choices, &Pulse::crowding>(
             {.id = "crowding",
              .label = "too close together",
              .explains = "where they are too close: each shortened in proportion, from peak to peak, the "
-                         "higher one at each moment, or both added"}),
+                         "higher one at each moment, or both added"},
+            {.name = "crowding", .presence = always}),
     };
-    return params;
+    return all;
 }
 
 ParamSpecs pulse_param_specs() {
-    static const auto specs = specs_of(pulse_params());
+    static const auto specs = specs_of(pulse_properties());
     return specs;
 }
 

@@ -31,15 +31,15 @@ struct Recount {
             std::clamp<std::int64_t>(nearest_whole(pulse.least_frames * ratio), 1, 100'000)));
     }
     void operator()(PinBody& body) const {
-        if (auto* marker = std::get_if<MarkerBody>(&body))
+        if (auto* marker = body_if<MarkerBody>(&body))
             (*this)(marker->length);
-        if (auto* cut = std::get_if<CutBody>(&body))
+        if (auto* cut = body_if<CutBody>(&body))
             cut->fade = (*this)(cut->fade);
-        if (Length* length = lasting_of(body))
+        if (Length* length = body.lasting())
             (*this)(*length);
-        if (auto* appearance = std::get_if<AppearanceBody>(&body))
+        if (auto* appearance = body_if<AppearanceBody>(&body))
             appearance->later = (*this)(appearance->later);
-        if (auto* pulse = std::get_if<PulseBody>(&body); pulse && pulse->shape) {
+        if (auto* pulse = body_if<PulseBody>(&body); pulse && pulse->shape) {
             Pulse shape = *pulse->shape;
             (*this)(shape);
             pulse->shape = std::make_shared<const Pulse>(std::move(shape));

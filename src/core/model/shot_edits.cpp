@@ -10,7 +10,7 @@ namespace {
 
 Result<CutBody> cut_at(const Project& project, PinId id) {
     const Pin* pin = project.pin(id);
-    const auto* cut = pin ? std::get_if<CutBody>(&pin->body) : nullptr;
+    const auto* cut = pin ? body_if<CutBody>(&pin->body) : nullptr;
     if (!cut)
         return fail("That is no cut.", {}, "Choose a cut.");
     return *cut;
@@ -137,7 +137,7 @@ Result<void> has_a_picture(const Clip& clip) {
 bool is_heard(const Project& project, ClipId clip) {
     for (const auto& lane : project.lanes)
         for (const auto& pin : lane->pins)
-            if (const auto* sound = std::get_if<SoundBody>(&pin.body); sound && sound->sound == clip)
+            if (const auto* sound = body_if<SoundBody>(&pin.body); sound && sound->sound == clip)
                 return true;
     return false;
 }
@@ -186,9 +186,9 @@ std::vector<ClipMark> marks_on(const Project& project, ClipId clip) {
         for (const auto& pin : lane->pins) {
             const auto* tied = std::get_if<MarkerAnchor>(&pin.anchor);
             const Pin* host = tied ? lookup.find(tied->marker) : nullptr;
-            const auto* cut = host ? std::get_if<CutBody>(&host->body) : nullptr;
+            const auto* cut = host ? body_if<CutBody>(&host->body) : nullptr;
             if (cut && cut->shot == clip && !cut->same_moment)
-                marks.push_back({std::get<MarkerBody>(pin.body).name,
+                marks.push_back({body_of<MarkerBody>(pin.body).name,
                                  cut->in_point + time_of(tied->offset, project.settings->frame_rate)});
         }
     }

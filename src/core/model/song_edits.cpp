@@ -46,7 +46,7 @@ std::optional<SoundBody> sound_body(const Project& project, SoundChoice sound) {
     if (!sound)
         return project.song ? std::optional(project.song_track->body) : std::nullopt;
     const Pin* pin = project.pin(*sound);
-    const auto* body = pin ? std::get_if<SoundBody>(&pin->body) : nullptr;
+    const auto* body = pin ? body_if<SoundBody>(&pin->body) : nullptr;
     return body ? std::optional(*body) : std::nullopt;
 }
 

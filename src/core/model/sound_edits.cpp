@@ -41,7 +41,7 @@ TrimmedSound trimmed(const SoundBody& body, SoundEdge edge, Seconds by, std::opt
 Result<Project> with_sound_trimmed(const Project& project, PinId sound, SoundEdge edge, Seconds by,
                                    std::optional<Seconds> available) {
     const Pin* pin = project.pin(sound);
-    const auto* body = pin ? std::get_if<SoundBody>(&pin->body) : nullptr;
+    const auto* body = pin ? body_if<SoundBody>(&pin->body) : nullptr;
     const auto start = body ? anchored_time(pin->anchor, project) : std::nullopt;
     if (!start)
         return fail("Only a sound can be trimmed.");

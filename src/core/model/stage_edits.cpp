@@ -38,7 +38,7 @@ void let_go(Lane& lane, LayerId layer) {
         lane.showing->layer = {};
     if (lane.kind->triggers)
         for (auto& pin : lane.pins)
-            std::erase(std::get<TriggerBody>(pin.body).on, layer);
+            std::erase(body_of<TriggerBody>(pin.body).on, layer);
 }
 
 bool names(const Lane& lane, LayerId layer) {

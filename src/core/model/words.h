@@ -12,11 +12,13 @@ namespace pulsepin {
 
 /// A word of a text, from the moment at which it is sung or said.
 struct WordBody {
+    using pin_body = void;
     std::string text = {};
     std::string speaker = {};
     int line = 0;  ///< the group that it belongs to, from 1; 0: none
     int place = 0; ///< in its text, from 1; 0: it was added by hand
     Length length = {Length::Unit::UntilNext, 1};
+    Length& lasting() { return length; }
     friend bool operator==(const WordBody&, const WordBody&) = default;
 };
 
@@ -32,9 +34,11 @@ struct LaneText {
 
 /// Something written under the sound: what is said, its translation, a remark.
 struct NoteBody {
+    using pin_body = void;
     std::string text = {};
     int sign = 0; ///< one of note_signs()
     Length length = {Length::Unit::InBeats, 2};
+    Length& lasting() { return length; }
     friend bool operator==(const NoteBody&, const NoteBody&) = default;
 };
 
@@ -48,6 +52,7 @@ struct Inked {
 
 /// A drawing, or a run of numbered ones, held from its pin to the next.
 struct ExposureBody {
+    using pin_body = void;
     std::string drawing = "1"; ///< a number or a name
     int last = 0;              ///< of a run of numbers that begins with the drawing; 0: it is one
     Frames each = Frames(1);   ///< that each drawing of a run is held: on ones, twos, threes

@@ -29,13 +29,13 @@ struct MemberOf<T Part::*> {
     using Type = T;
 };
 
-/// The part that has the member: the whole itself, or one of the alternatives of a variant.
+/// The part that has the member: the whole itself, or what a body that can be of several kinds is.
 template <class Part, class Whole>
 auto& part_of(Whole& whole) {
     if constexpr (std::is_same_v<std::remove_const_t<Whole>, Part>)
         return whole;
     else
-        return std::get<Part>(whole);
+        return *whole.template get_if<Part>();
 }
 
 template <class T>
@@ -66,7 +66,7 @@ void put(T& where, const ParamValue& value) {
 
 } // namespace bound_param
 
-/// A parameter that a member of the whole, or of one alternative of it, holds as it is.
+/// A parameter that a member of the whole holds as it is.
 template <class Whole, auto member>
 constexpr BoundParam<Whole> bound(const ParamSpec& spec) {
     using Part = typename bound_param::MemberOf<decltype(member)>::Owner;
@@ -78,29 +78,8 @@ constexpr BoundParam<Whole> bound(const ParamSpec& spec) {
         }};
 }
 
-/// A choice of which a member holds the number, counted from 0.
-template <class Whole, auto member, ParamSpecChoices choices>
-BoundParam<Whole> bound_choice(ParamSpec spec) {
-    using Member = bound_param::MemberOf<decltype(member)>;
-    spec.type = ParamType::Choice;
-    spec.choices = choices();
-    return {spec,
-            [](const Whole& whole) {
-                const auto index =
-                    static_cast<std::size_t>(bound_param::part_of<typename Member::Owner>(whole).*member);
-                return ParamValue(std::string(index < choices().size() ? choices()[index].id : ""));
-            },
-            [](Whole& whole, const ParamValue& value) {
-                const auto all = choices();
-                for (std::size_t i = 0; i < all.size(); ++i)
-                    if (all[i].id == std::get<std::string>(value))
-                        bound_param::part_of<typename Member::Owner>(whole).*member =
-                            static_cast<typename Member::Type>(i);
-            }};
-}
-
-template <class Whole>
-std::vector<ParamSpec> specs_of(std::span<const BoundParam<Whole>> params) {
+/// Of a list of such parameters, whatever else each of them has.
+[[nodiscard]] std::vector<ParamSpec> specs_of(const auto& params) {
     std::vector<ParamSpec> specs;
     for (const auto& param : params)
         specs.push_back(param.spec);
@@ -108,7 +87,7 @@ std::vector<ParamSpec> specs_of(std::span<const BoundParam<Whole>> params) {
 }
 
 template <class Whole>
-ParamValues values_of(const Whole& whole, std::span<const BoundParam<Whole>> params) {
+[[nodiscard]] ParamValues values_of(const Whole& whole, const auto& params) {
     ParamValues values;
     for (const auto& param : params)
         values.set(param.spec.id, param.get(whole));
@@ -117,7 +96,7 @@ ParamValues values_of(const Whole& whole, std::span<const BoundParam<Whole>> par
 
 /// Those that are there; what belongs to no parameter changes nothing.
 template <class Whole>
-void set_values(Whole& whole, std::span<const BoundParam<Whole>> params, const ParamValues& values) {
+void set_values(Whole& whole, const auto& params, const ParamValues& values) {
     for (const auto& param : params)
         if (const auto* value = values.find(param.spec.id))
             param.set(whole, *value);

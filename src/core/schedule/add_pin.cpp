@@ -88,7 +88,7 @@ Result<AddedPin> with_pin_added(const Project& project, LaneId id, Seconds time,
     if (!body)
         return tl::unexpected(body.error());
     Pin pin{{}, anchor_at(project, time), *body, {}};
-    if (Length* length = lasting_of(pin.body); length && lasts)
+    if (Length* length = pin.body.lasting(); length && lasts)
         *length = length_between(project, lasting->from, lasting->until);
     auto next = with_pins(project, id, {pin});
     if (!next)

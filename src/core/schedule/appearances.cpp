@@ -72,7 +72,7 @@ private:
 
 void take_words(AppearanceSpan& span, const TiedWords::Found& tied, Showing::Words how, Frames earlier) {
     if (how == Showing::Words::Word)
-        span.text = std::get<WordBody>(tied.lane->pins[tied.word->index].body).text;
+        span.text = body_of<WordBody>(tied.lane->pins[tied.word->index].body).text;
     else
         span.text = tied.line->text;
     if (how != Showing::Words::LitLine)
@@ -104,7 +104,7 @@ std::vector<AppearanceSpan> appearances_of(const Project& project, const Lane& l
     spans.reserve(resolved.pins.size());
     TiedWords words(project);
     for (const auto& pin : resolved.pins) {
-        const auto& body = std::get<AppearanceBody>(lane.pins[pin.index].body);
+        const auto& body = body_of<AppearanceBody>(lane.pins[pin.index].body);
         AppearanceSpan span;
         span.pin = pin.id;
         span.index = pin.index;
@@ -143,7 +143,7 @@ std::vector<AppearanceSpan> appearances_of(const Project& project, const Lane& l
             continue;
         auto& last = before[span.row];
         if (last &&
-            std::get<AppearanceBody>(lane.pins[last->index].body).length.unit == Length::Unit::UntilNext)
+            body_of<AppearanceBody>(lane.pins[last->index].body).length.unit == Length::Unit::UntilNext)
             last->end = span.comes;
         last = &span;
     }

@@ -154,7 +154,7 @@ public:
                 cut = new_cut(cuts_[i], number++);
                 bodies[cuts_[i].index] = cut;
             } else {
-                cut = std::get<CutBody>(lane_.pins[cuts_[i].index].body);
+                cut = body_of<CutBody>(lane_.pins[cuts_[i].index].body);
             }
             before_ = cut.shot;
             if (i + 1 < cuts_.size())
@@ -185,7 +185,7 @@ private:
 
     CutBody new_cut(const Cut& where, std::size_t number) {
         CutBody cut;
-        if (const auto* form = std::get_if<CutBody>(&form_.body))
+        if (const auto* form = body_if<CutBody>(&form_.body))
             cut = *form;
         cut.shot = picker_.next(before_, places_[where.index].time, number);
         const Clip* clip = project_.clip(cut.shot);

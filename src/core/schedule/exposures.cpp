@@ -66,7 +66,7 @@ std::vector<Exposure> exposures_of(const Project& project, const Lane& lane, con
         const auto& [pin, from, later] = begun[i];
         const Frames until =
             i + 1 < begun.size() ? begun[i + 1].from : std::max(piece_length(project), from + least);
-        const auto& body = std::get<ExposureBody>(lane.pins[pin->index].body);
+        const auto& body = body_of<ExposureBody>(lane.pins[pin->index].body);
         const auto number = drawing_number(body.drawing);
         const auto add = [&](Frames first, Frames end, const std::string& drawing, bool mended) {
             exposures.push_back({pin->id, pin->index, first, end - first, drawing, first == from, mended});

@@ -20,7 +20,7 @@ KeyCurve::KeyCurve(std::vector<CurveKey> keys) {
 KeyCurve::KeyCurve(const Lane& lane, const ResolvedLane& resolved) {
     std::vector<CurveKey> keys;
     for (const auto& pin : resolved.pins) {
-        const auto* body = std::get_if<KeyBody>(&lane.pins[pin.index].body);
+        const auto* body = body_if<KeyBody>(&lane.pins[pin.index].body);
         if (body && body->role == KeyRole::Drawn && !lane.pins[pin.index].muted)
             keys.push_back({pin.frame, body->value, body->easing});
     }

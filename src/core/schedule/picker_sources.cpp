@@ -86,7 +86,7 @@ std::vector<Picked> markers_that(const PickContext& context, auto&& wanted) {
     for (const auto& lane : context.project.lanes)
         if (lane->kind->marks)
             for (const auto& pin : resolve(context.project, *lane).pins)
-                if (wanted(std::get<MarkerBody>(lane->pins[pin.index].body)))
+                if (wanted(body_of<MarkerBody>(lane->pins[pin.index].body)))
                     times.push_back(pin.time);
     std::sort(times.begin(), times.end());
     std::vector<Picked> out;

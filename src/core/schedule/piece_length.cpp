@@ -20,7 +20,7 @@ Seconds piece_end(const Project& project) {
         const Seconds lead = time_of(lane->lead, settings.frame_rate);
         for (const auto& pin : lane->pins)
             if (const auto at = pin.muted ? std::nullopt : anchored_time(pin.anchor, project))
-                end = std::max(end, *at - lead + std::get<SoundBody>(pin.body).length);
+                end = std::max(end, *at - lead + body_of<SoundBody>(pin.body).length);
     }
     return end;
 }

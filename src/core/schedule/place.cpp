@@ -38,7 +38,7 @@ Result<const Lane*> lane_to_plant(const Project& project, LaneId id) {
 /// A form as the lane takes it, whatever the given one is of.
 PlantingForm fitted(PlantingForm form, const Lane& lane) {
     auto empty = lane.kind->empty_body();
-    if (form.body.index() != empty.index())
+    if (!form.body.same_kind_as(empty))
         form.body = std::move(empty);
     return form;
 }

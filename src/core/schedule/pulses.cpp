@@ -64,7 +64,7 @@ MotionCurve::MotionCurve(const Project& project, const Lane& lane, const Resolve
     : motion_(*lane.motion) {
     std::vector<double> anchors;
     for (const auto& pin : resolved.pins) {
-        const auto* body = std::get_if<PulseBody>(&lane.pins[pin.index].body);
+        const auto* body = body_if<PulseBody>(&lane.pins[pin.index].body);
         if (!body || lane.muted || lane.pins[pin.index].muted)
             continue;
         const Pulse& shape = body->shape ? *body->shape : motion_.pulse;

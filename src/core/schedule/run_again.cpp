@@ -235,7 +235,7 @@ Result<Replanted> run_again(const Project& project, PlantingId id, const Picker&
         return fail("That planting is no longer there.");
     if (lane->locked)
         return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");
-    if (lane->kind->empty_body().index() != form.body.index())
+    if (!lane->kind->empty_body().same_kind_as(form.body))
         return fail("A planting keeps its kind.");
     auto picked = pick(picker, project);
     if (!picked)

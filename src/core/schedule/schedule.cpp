@@ -62,7 +62,7 @@ std::vector<PinId> pins_outside_song(const Schedule& schedule) {
         const Lane& lane = *schedule.project().lanes[i];
         for (const auto& pin : schedule[i].pins) {
             // A sound that began before is still heard.
-            const auto* sound = std::get_if<SoundBody>(&lane.pins[pin.index].body);
+            const auto* sound = body_if<SoundBody>(&lane.pins[pin.index].body);
             const Seconds last = pin.time + (sound ? sound->length : Seconds(0));
             if (last < Seconds(-1e-9) || pin.time >= end)
                 outside.push_back(pin.id);

@@ -36,7 +36,7 @@ std::vector<ShotSpan> shots_of(const Project& project, const Lane& lane, const R
     int number = 0;
     for (const auto& resolved : pins) {
         ++number;
-        const auto* cut = std::get_if<CutBody>(&lane.pins[resolved.index].body);
+        const auto* cut = body_if<CutBody>(&lane.pins[resolved.index].body);
         if (!cut || resolved.frame >= end || lane.muted || lane.pins[resolved.index].muted)
             continue;
         ShotSpan span{resolved.id, cut->shot, std::max(resolved.frame, Frames(0)), end, cut->in_point};

@@ -16,7 +16,7 @@ bool any_solo(const Project& project) {
 void add_parts(std::vector<SoundPart>& parts, const Lane& lane, const ResolvedLane& resolved_lane) {
     for (const auto& resolved : resolved_lane.pins) {
         const Pin& pin = lane.pins[resolved.index];
-        if (const auto& body = std::get<SoundBody>(pin.body); body.length > Seconds(0) && !pin.muted)
+        if (const auto& body = body_of<SoundBody>(pin.body); body.length > Seconds(0) && !pin.muted)
             parts.push_back({resolved.id, resolved.acts_at, body});
     }
 }

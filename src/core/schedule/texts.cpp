@@ -37,11 +37,11 @@ std::vector<TextSpan> words_of(const Project& project, const Lane& lane, const R
     words.reserve(resolved.pins.size());
     for (const auto& pin : resolved.pins) {
         words.push_back(begun(lane, pin));
-        words.back().line = std::get<WordBody>(lane.pins[pin.index].body).line;
+        words.back().line = body_of<WordBody>(lane.pins[pin.index].body).line;
     }
     const Seconds lead = time_of(lane.lead, project.settings->frame_rate);
     const auto length_of = [&](const TextSpan& word) -> const Length& {
-        return std::get<WordBody>(lane.pins[word.index].body).length;
+        return body_of<WordBody>(lane.pins[word.index].body).length;
     };
     // From the last to the first: where a line's end is known once its last word's is.
     const Seconds piece = std::max(piece_end(project), words.empty() ? Seconds(0) : words.back().start);
@@ -72,7 +72,7 @@ std::vector<TextSpan> notes_of(const Project& project, const Lane& lane, const R
     std::vector<Seconds> free_from; // of each row
     for (std::size_t i = 0; i < resolved.pins.size(); ++i) {
         TextSpan note = begun(lane, resolved.pins[i]);
-        const auto& length = std::get<NoteBody>(lane.pins[note.index].body).length;
+        const auto& length = body_of<NoteBody>(lane.pins[note.index].body).length;
         const Seconds next = i + 1 < resolved.pins.size() ? resolved.pins[i + 1].acts_at : piece_end(project);
         const auto own = duration_of(length, note.start + lead, project);
         end_at(project, note, own ? note.start + *own : next);
@@ -100,7 +100,7 @@ std::vector<WordLine> word_lines(const Lane& lane, const std::vector<TextSpan>& 
         line.end = std::max(line.end, word.end);
         if (!line.text.empty())
             line.text += ' ';
-        line.text += std::get<WordBody>(lane.pins[word.index].body).text;
+        line.text += body_of<WordBody>(lane.pins[word.index].body).text;
     }
     for (auto& line : lines)
         line.letters = static_cast<int>(characters_in(line.text));

@@ -20,7 +20,7 @@ std::vector<TriggerSpan> triggers_of(const Project& project, const Lane& lane, c
     spans.reserve(resolved.pins.size());
     const Frames piece = piece_length(project);
     for (const auto& pin : resolved.pins) {
-        const auto* body = std::get_if<TriggerBody>(&lane.pins[pin.index].body);
+        const auto* body = body_if<TriggerBody>(&lane.pins[pin.index].body);
         if (!body)
             continue;
         TriggerSpan span{pin.id,    pin.index, pin.frame, piece,
@@ -43,7 +43,7 @@ std::vector<TriggerSpan> triggers_of(const Project& project, const Lane& lane, c
         if (last_of_row.size() <= row)
             last_of_row.resize(row + 1, nullptr);
         if (TriggerSpan* before = last_of_row[row]; before && before->end > span.start) {
-            const auto& body = std::get<TriggerBody>(lane.pins[before->index].body);
+            const auto& body = body_of<TriggerBody>(lane.pins[before->index].body);
             before->hidden = before->start == span.start;
             before->cut_short = !before->hidden && body.length.unit != Length::Unit::UntilNext;
             before->end = span.start;

@@ -38,7 +38,7 @@ bool triggered_at(const Curves& curves, Frames frame) {
         if (lane->kind->triggers)
             for (const auto& span : curves.schedule.spans(lane->id).triggers)
                 if (!span.muted && !span.hidden && frame >= span.start && frame < span.end &&
-                    !acts_of(std::get<TriggerBody>(lane->pins[span.index].body)).empty())
+                    !acts_of(body_of<TriggerBody>(lane->pins[span.index].body)).empty())
                     return true;
     return false;
 }

@@ -89,10 +89,10 @@ std::optional<StagedBand> staged_band(const Schedule& schedule, Frames frame) {
             text.ink = lane->inked->ink;
             text.row = lane->inked->row;
             text.sounds = span.start <= now && now < span.end;
-            if (const auto* word = std::get_if<WordBody>(&body)) {
+            if (const auto* word = body_if<WordBody>(&body)) {
                 text.text = word->text;
                 text.is_word = true;
-            } else if (const auto* note = std::get_if<NoteBody>(&body)) {
+            } else if (const auto* note = body_if<NoteBody>(&body)) {
                 text.text = note->text;
                 text.sign = note->sign;
             }

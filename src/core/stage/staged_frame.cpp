@@ -18,7 +18,7 @@ struct Appearing {
     const Lane* lane = nullptr;
     const AppearanceSpan* span = nullptr;
     [[nodiscard]] const AppearanceBody& body() const {
-        return std::get<AppearanceBody>(lane->pins[span->index].body);
+        return body_of<AppearanceBody>(lane->pins[span->index].body);
     }
     [[nodiscard]] double age_at(double frame) const { return frame - static_cast<double>(span->comes.value); }
 };
@@ -236,7 +236,7 @@ private:
                     break; // they lie in order
                 if (span.muted || span.hidden || frame >= static_cast<double>(span.end.value))
                     continue;
-                const auto& trigger = std::get<TriggerBody>(lane->pins[span.index].body);
+                const auto& trigger = body_of<TriggerBody>(lane->pins[span.index].body);
                 if (meant(trigger, layer))
                     act(trigger, span, layer, frame, age_of, values);
             }
@@ -475,7 +475,7 @@ private:
             if (lane->kind->keyed)
                 for (const auto& pin : curves_.schedule.pins(lane->id).pins)
                     add(pin.id, static_cast<double>(pin.frame.value),
-                        share_of(lane->motion->own, std::get<KeyBody>(lane->pins[pin.index].body).value));
+                        share_of(lane->motion->own, body_of<KeyBody>(lane->pins[pin.index].body).value));
         }
         return bursts;
     }

@@ -118,7 +118,7 @@ void paint_pins(QPainter& painter, const Phrase& v, const LaneScene& lane) {
             continue;
         painter.setFont(font);
         painter.setPen(head_colour(head, p));
-        const auto& name = std::get<MarkerBody>(body).name;
+        const auto& name = body_of<MarkerBody>(body).name;
         painter.drawText(QRectF(x + 9, head_y - 8, room, 16), Qt::AlignVCenter,
                          metrics.elidedText(QString::fromStdString(name), Qt::ElideRight, room));
     }

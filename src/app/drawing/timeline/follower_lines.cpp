@@ -163,7 +163,7 @@ void paint_over_bars(QPainter& painter, const LaneScene& s) {
     for (const auto& bar : over_bars(s)) {
         if (bar.fades_to < s.row.left() || bar.fades_from > s.row.right())
             continue;
-        const auto& key = std::get<KeyBody>(s.lane.pins[bar.span.index].body);
+        const auto& key = body_of<KeyBody>(s.lane.pins[bar.span.index].body);
         const bool selected = s.scene.view.selection().contains(bar.pin);
         const QColor colour = key.role == KeyRole::Acts ? s.scene.palette.motion : s.scene.palette.cut;
         painter.setPen(QPen(selected ? s.scene.palette.selection : colour, selected ? 2 : 1));

@@ -101,7 +101,7 @@ HeadLook look_of(const Pin& pin, const Lane& lane, bool selected, bool shares_fr
     look.locked = pin.locked;
     look.muted = pin.muted || (lane.muted && !lane.kind->sounds);
     look.doubled = shares_frame;
-    if (const auto* marker = std::get_if<MarkerBody>(&pin.body)) {
+    if (const auto* marker = body_if<MarkerBody>(&pin.body)) {
         look.colour = marker->colour;
         look.symbol = marker->symbol;
     }

@@ -15,7 +15,7 @@ constexpr double edge_reach = 5;
 constexpr double handle_reach = 7;
 
 const SoundBody& body_of(const LaneScene& s, const ResolvedPin& pin) {
-    return std::get<SoundBody>(s.lane.pins[pin.index].body);
+    return body_of<SoundBody>(s.lane.pins[pin.index].body);
 }
 
 FadeShape shape_of(FadeCurve curve) {

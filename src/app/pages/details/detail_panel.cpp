@@ -208,7 +208,7 @@ void DetailPanel::show_nothing() {
 
 /// Made when pins of the kind are first selected; null for kinds whose pins have none.
 PinsDetail* DetailPanel::fields_of(LaneKind kind) {
-    if (kind->params.empty())
+    if (kind->properties.empty())
         return nullptr;
     auto& fields = fields_[kind];
     if (!fields) {
@@ -342,10 +342,10 @@ std::optional<Seconds> DetailPanel::end_of(const Pin& pin) const {
     const auto start = anchored_time(pin.anchor, document_.project());
     if (!start)
         return std::nullopt;
-    if (const auto* sound = std::get_if<SoundBody>(&pin.body))
+    if (const auto* sound = body_if<SoundBody>(&pin.body))
         return *start + sound->length;
     const Lane* lane = document_.project().lane_of(pin.id);
-    if (const auto* marker = std::get_if<MarkerBody>(&pin.body)) {
+    if (const auto* marker = body_if<MarkerBody>(&pin.body)) {
         const auto lasts = duration_of(marker->length, *start, document_.project());
         return lasts ? std::optional(*start + *lasts) : std::nullopt;
     }
@@ -353,7 +353,7 @@ std::optional<Seconds> DetailPanel::end_of(const Pin& pin) const {
         if (span.pin == pin.id)
             return document_.project().settings->frame_rate.start_of(span.end) +
                    time_of(lane->lead, document_.project().settings->frame_rate);
-    if (std::holds_alternative<TriggerBody>(pin.body))
+    if (is_body<TriggerBody>(pin.body))
         for (const auto& span : document_.spans(lane->id).triggers)
             if (span.pin == pin.id)
                 return document_.project().settings->frame_rate.start_of(span.end) +

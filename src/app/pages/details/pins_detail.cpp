@@ -16,7 +16,7 @@ namespace pulsepin {
 PinsDetailPart::PinsDetailPart(PinsDetail& detail) : detail_(detail) {}
 
 PinsDetail::PinsDetail(Document& document, LaneKind kind, QWidget* parent)
-    : QWidget(parent), document_(document), kind_(kind), specs_(specs_of(kind->params)) {
+    : QWidget(parent), document_(document), kind_(kind), specs_(specs_of(kind->properties)) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(3);
@@ -37,7 +37,7 @@ void PinsDetail::show_pins(std::vector<PinId> pins) {
         return;
     showing_ = true;
     form_->set_project(document_.project());
-    form_->set_values(values_of<PinBody>(first->body, kind_->params));
+    form_->set_values(values_of<PinBody>(first->body, kind_->properties));
     for (const auto& spec : specs_)
         form_->field(spec.id)->setEnabled(!kind_->may_set ||
                                           kind_->may_set(spec.id, first->body, document_.project()));
@@ -73,7 +73,8 @@ void PinsDetail::show_differences() {
                     first = first ? first : &pin.body;
                     for (std::size_t i = 0; i < specs_.size(); ++i)
                         if (!differ[i])
-                            differ[i] = kind_->params[i].get(*first) != kind_->params[i].get(pin.body);
+                            differ[i] =
+                                kind_->properties[i].get(*first) != kind_->properties[i].get(pin.body);
                 }
     }
     for (std::size_t i = 0; i < specs_.size(); ++i)
@@ -94,7 +95,7 @@ void PinsDetail::change_one(std::string_view id) {
     for (std::size_t i = 0; i < specs_.size(); ++i)
         if (specs_[i].id == id)
             change(tr("change %1").arg(text_of(specs_[i].label)),
-                   [&](PinBody& body) { kind_->params[i].set(body, *values.find(id)); });
+                   [&](PinBody& body) { kind_->properties[i].set(body, *values.find(id)); });
 }
 
 } // namespace pulsepin

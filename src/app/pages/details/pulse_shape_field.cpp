@@ -30,7 +30,7 @@ PulseShapeField::PulseShapeField(PinsDetail& detail) : PinsDetailPart(detail) {
 }
 
 void PulseShapeField::set_shape(const std::shared_ptr<const Pulse>& shape) {
-    detail_.change(tr("change shape"), [&](PinBody& body) { std::get<PulseBody>(body).shape = shape; });
+    detail_.change(tr("change shape"), [&](PinBody& body) { body_of<PulseBody>(body).shape = shape; });
 }
 
 void PulseShapeField::fill_with_shapes(QMenu* menu) {
@@ -44,7 +44,7 @@ void PulseShapeField::fill_with_shapes(QMenu* menu) {
 }
 
 void PulseShapeField::show_body(const PinBody& body) {
-    const auto& pulse = std::get<PulseBody>(body);
+    const auto& pulse = body_of<PulseBody>(body);
     lanes_->setEnabled(pulse.shape != nullptr);
     own_->setText(pulse.shape ? tr("shape: %1").arg(QString::fromStdString(pulse.shape->name))
                               : tr("own shape"));

@@ -56,7 +56,7 @@ SoundDetail::SoundDetail(Document& document, QWidget* parent) : QWidget(parent),
 void SoundDetail::show_sound(PinId pin) {
     pin_ = pin;
     const Pin* found = document_.project().pin(pin);
-    const auto* body = found ? std::get_if<SoundBody>(&found->body) : nullptr;
+    const auto* body = found ? body_if<SoundBody>(&found->body) : nullptr;
     if (!body)
         return;
     showing_ = true;
@@ -70,9 +70,9 @@ void SoundDetail::show_sound(PinId pin) {
 
 void SoundDetail::take_over() {
     const Pin* pin = document_.project().pin(pin_);
-    if (showing_ || !pin || !std::holds_alternative<SoundBody>(pin->body))
+    if (showing_ || !pin || !is_body<SoundBody>(pin->body))
         return;
-    auto body = std::get<SoundBody>(pin->body);
+    auto body = body_of<SoundBody>(pin->body);
     const auto set = [](Seconds& value, const QDoubleSpinBox* box) {
         // What is shown is rounded; only what was changed is taken over.
         if (std::abs(value.value - box->value()) > 0.006)

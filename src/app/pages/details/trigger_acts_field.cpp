@@ -65,7 +65,7 @@ TriggerActsField::TriggerActsField(PinsDetail& detail) : PinsDetailPart(detail) 
 
 void TriggerActsField::change(const QString& what, const std::function<void(TriggerBody&)>& how) {
     detail_.change(what, [&](PinBody& body) {
-        if (auto* trigger = std::get_if<TriggerBody>(&body))
+        if (auto* trigger = body_if<TriggerBody>(&body))
             how(*trigger);
     });
 }
@@ -224,7 +224,7 @@ QWidget* TriggerActsField::row_of(std::size_t index, const TriggerAct& act) {
 }
 
 void TriggerActsField::show_body(const PinBody& body) {
-    body_ = std::get<TriggerBody>(body);
+    body_ = body_of<TriggerBody>(body);
     const auto& stage = *detail_.document().project().stage;
     QStringList names;
     for (const LayerId id : body_.on)

@@ -48,7 +48,7 @@ const std::vector<SpreadParam>& spread_params() {
 /// What all of a planting have in common; the rest is said of each.
 std::vector<ParamSpec> common_specs() {
     std::vector<ParamSpec> specs;
-    for (const auto& param : kind_that(&LaneKindRow::appears)->params)
+    for (const auto& param : kind_that(&LaneKindRow::appears)->properties)
         for (const char* id : {"length", "row", "x", "y", "turn", "scale"})
             if (param.spec.id == id)
                 specs.push_back(param.spec);
@@ -59,7 +59,7 @@ std::vector<ParamSpec> common_specs() {
 
 AppearanceForm::AppearanceForm(QWidget* parent) : FormFields(parent) {
     static const std::vector<ParamSpec> common = common_specs();
-    static const std::vector<ParamSpec> spread = specs_of<Spread>(spread_params());
+    static const std::vector<ParamSpec> spread = specs_of(spread_params());
     all_ = new ParamForm("appears", {.layout = ParamFormLayout::NamesBeside});
     all_->set_specs(common);
     steps_ = new ParamForm("spread", {.layout = ParamFormLayout::NamesBeside, .one_a_line = true});
@@ -120,7 +120,7 @@ QWidget* AppearanceForm::make_colours() {
 
 PlantingForm AppearanceForm::form() const {
     PinBody body = AppearanceBody{};
-    set_values<PinBody>(body, kind_that(&LaneKindRow::appears)->params, all_->values());
+    set_values<PinBody>(body, kind_that(&LaneKindRow::appears)->properties, all_->values());
     Spread spread;
     set_values<Spread>(spread, spread_params(), steps_->values());
     if (coloured_->isChecked())
@@ -130,10 +130,10 @@ PlantingForm AppearanceForm::form() const {
 }
 
 void AppearanceForm::set_form(const PlantingForm& form) {
-    if (!std::holds_alternative<AppearanceBody>(form.body))
+    if (!is_body<AppearanceBody>(form.body))
         return;
     const QSignalBlocker quietly(this);
-    all_->set_values(values_of<PinBody>(form.body, kind_that(&LaneKindRow::appears)->params));
+    all_->set_values(values_of<PinBody>(form.body, kind_that(&LaneKindRow::appears)->properties));
     const Spread spread = form.spread();
     steps_->set_values(values_of<Spread>(spread, spread_params()));
     coloured_->setChecked(!spread.palette.empty());
@@ -145,7 +145,7 @@ void AppearanceForm::suit(const Lane& lane) {
     if (lane.id == suited_ || lane.pins.empty())
         return;
     suited_ = lane.id;
-    auto body = std::get<AppearanceBody>(lane.pins.back().body);
+    auto body = body_of<AppearanceBody>(lane.pins.back().body);
     body.text.clear();
     set_form({body, form().spread()});
 }

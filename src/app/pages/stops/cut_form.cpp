@@ -157,7 +157,7 @@ PlantingForm CutForm::form() const {
 void CutForm::set_form(const PlantingForm& form) {
     const QSignalBlocker quietly(this), table(shots_);
     const ShotChoice choice = form.shots();
-    if (const auto* cut = std::get_if<CutBody>(&form.body)) {
+    if (const auto* cut = body_if<CutBody>(&form.body)) {
         fade_->setValue(static_cast<int>(cut->fade.value));
         framing_->setCurrentIndex(static_cast<int>(cut->framing.base));
     }

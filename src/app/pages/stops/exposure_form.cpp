@@ -37,7 +37,7 @@ PlantingForm ExposureForm::form() const {
 
 void ExposureForm::set_form(const PlantingForm& form) {
     const QSignalBlocker quietly(this);
-    const auto& body = std::get<ExposureBody>(form.body);
+    const auto& body = body_of<ExposureBody>(form.body);
     drawing_->setText(QString::fromStdString(body.drawing));
     last_->setValue(body.last);
     way_->setCurrentIndex(static_cast<int>(body.way));

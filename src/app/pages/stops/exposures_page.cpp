@@ -190,7 +190,7 @@ void ExposuresPage::fill_clip_menus() {
                 const Pin* drawing = document_.project().pin(pin);
                 if (drawings && drawing)
                     document_.apply(with_drawing_picture(document_.project(), drawings->id,
-                                                         std::get<ExposureBody>(drawing->body).drawing, id),
+                                                         body_of<ExposureBody>(drawing->body).drawing, id),
                                     tr("picture of drawing"));
             });
     }

@@ -42,7 +42,7 @@ PlantingForm KeyForm::form() const {
 
 void KeyForm::set_form(const PlantingForm& form) {
     const QSignalBlocker quietly(this);
-    const auto& body = std::get<KeyBody>(form.body);
+    const auto& body = body_of<KeyBody>(form.body);
     value_->setValue(body.value);
     easing_->setCurrentIndex(easing_->findData(QString::fromStdString(body.easing.id)));
 }
@@ -108,7 +108,7 @@ PlantingForm CurveKeyForm::form() const {
 
 void CurveKeyForm::set_form(const PlantingForm& form) {
     const QSignalBlocker quietly(this);
-    const auto& body = std::get<KeyBody>(form.body);
+    const auto& body = body_of<KeyBody>(form.body);
     role_->setCurrentIndex(static_cast<int>(body.role));
     value_->setValue(body.value);
     length_->set_length(body.length);

@@ -26,7 +26,7 @@ QDoubleSpinBox* number(const QString& name, double low, double high, double valu
 }
 
 bool is_key(const PinBody& body) {
-    return std::holds_alternative<KeyBody>(body) || std::holds_alternative<PoseBody>(body);
+    return is_body<KeyBody>(body) || is_body<PoseBody>(body);
 }
 
 QSpinBox* frames(const QString& name, int value) {
@@ -85,9 +85,9 @@ KeysPage::KeysPage(Document& document, ViewState& view, QWidget* parent)
     row("ease keys", tr("Ease"), tr("How each of them is reached from the key before"), easing_, nullptr,
         [this](const auto& pins) {
             return with_bodies(document_.project(), pins, [easing = chosen_easing(easing_)](PinBody& body) {
-                if (auto* key = std::get_if<KeyBody>(&body))
+                if (auto* key = body_if<KeyBody>(&body))
                     key->easing = easing;
-                else if (auto* pose = std::get_if<PoseBody>(&body))
+                else if (auto* pose = body_if<PoseBody>(&body))
                     pose->easing = easing;
             });
         });

@@ -45,7 +45,7 @@ PlantingForm MarkerForm::form() const {
 
 void MarkerForm::set_form(const PlantingForm& form) {
     const QSignalBlocker quietly(this);
-    const auto& marker = std::get<MarkerBody>(form.body);
+    const auto& marker = body_of<MarkerBody>(form.body);
     name_->setText(QString::fromStdString(marker.name));
     colour_->setCurrentIndex(marker.colour);
     symbol_->setCurrentIndex(marker.symbol);

@@ -58,7 +58,7 @@ std::vector<MarkerTable::Row> MarkerTable::wanted_rows() const {
             continue;
         for (const auto& resolved : document_.schedule()[i].pins) {
             const Pin& pin = lane.pins[resolved.index];
-            const auto& body = std::get<MarkerBody>(pin.body);
+            const auto& body = body_of<MarkerBody>(pin.body);
             if (colour_ >= 0 && body.colour != colour_)
                 continue;
             if (!text_.isEmpty() && !QString::fromStdString(body.name).contains(text_, Qt::CaseInsensitive) &&

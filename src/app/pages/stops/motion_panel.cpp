@@ -174,11 +174,9 @@ void MotionPanel::choose_current() {
 MotionPage* MotionPanel::page_of(LaneKind kind) const {
     if (kind->appears)
         return showing_page_;
-    if (kind->keyed || kind->poses)
-        return keys_;
     if (kind->follows)
         return follower_;
-    return pulses_;
+    return kind->pulses ? pulses_ : keys_;
 }
 
 void MotionPanel::change(const QString& what, const std::function<void(Motion&)>& how) {

@@ -208,7 +208,7 @@ void NotesPage::show_notes() {
         return;
     const auto& grid = document_.project().grid;
     for (const auto& span : document_.spans(notes->id).texts) {
-        const auto& body = std::get<NoteBody>(notes->pins[span.index].body);
+        const auto& body = body_of<NoteBody>(notes->pins[span.index].body);
         const QString place =
             grid ? QString::fromStdString(format_position(grid->position_of(grid->nearest_tick(span.start))))
                  : tr("%1 s").arg(span.start.value, 0, 'f', 2);

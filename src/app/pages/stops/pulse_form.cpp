@@ -70,7 +70,7 @@ void PulseForm::set_form(const PlantingForm& form) {
     const Variation variation = form.variation();
     strengths_->setCurrentIndex(static_cast<int>(variation.strength));
     strength_->setValue(variation.strength == Variation::Strength::Same
-                            ? std::get<PulseBody>(form.body).strength
+                            ? body_of<PulseBody>(form.body).strength
                             : variation.high);
     low_->setValue(variation.low);
     seed_->setValue(static_cast<int>(variation.seed));

@@ -76,7 +76,7 @@ PulsePage::PulsePage(Document& document, QWidget* parent) : MotionPage(document,
     connect(form_, &ParamForm::changed, this, [this](const QString& id) {
         const ParamValues values = form_->values();
         change(tr("change pulse"), [&](Motion& motion) {
-            set_values<Pulse>(motion.pulse, pulse_params(),
+            set_values<Pulse>(motion.pulse, pulse_properties(),
                               {{id.toStdString(), *values.find(id.toStdString())}});
         });
     });
@@ -238,7 +238,7 @@ void PulsePage::show_motion() {
     for (auto& tile : tiles_)
         tile.button->setChecked(tile.pulse == pulse);
     show_lengths(pulse);
-    form_->set_values(values_of<Pulse>(pulse, pulse_params()));
+    form_->set_values(values_of<Pulse>(pulse, pulse_properties()));
 }
 
 QString PulsePage::told() const {

@@ -119,7 +119,7 @@ ShowingPage::ShowingPage(Document& document, QWidget* parent) : MotionPage(docum
     const auto form = [&](const QString& name, const QString& title, const std::vector<ShowingParam>& params,
                           const QString& what) {
         auto* made = new ParamForm(name, {.layout = ParamFormLayout::NamesBeside, .one_a_line = true});
-        auto specs = std::make_shared<std::vector<ParamSpec>>(specs_of<Showing>(params));
+        auto specs = std::make_shared<std::vector<ParamSpec>>(specs_of(params));
         made->set_specs(*specs);
         connect(made, &ParamForm::changed, this, [this, made, &params, specs, what] {
             change_showing(what,

@@ -265,7 +265,7 @@ void SongPanel::refresh() {
     std::map<ClipId, int> uses;
     for (const auto& lane : project.lanes)
         for (const auto& pin : lane->pins)
-            if (const auto* cut = std::get_if<CutBody>(&pin.body))
+            if (const auto* cut = body_if<CutBody>(&pin.body))
                 ++uses[cut->shot];
     const auto chosen = chosen_clips();
     bin_->clear();

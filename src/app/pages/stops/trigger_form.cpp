@@ -171,7 +171,7 @@ PlantingForm TriggerForm::form() const {
 
 void TriggerForm::set_form(const PlantingForm& form) {
     const QSignalBlocker quietly(this);
-    const auto* body = std::get_if<TriggerBody>(&form.body);
+    const auto* body = body_if<TriggerBody>(&form.body);
     if (!body)
         return;
     const Variation variation = form.variation();

@@ -58,7 +58,7 @@ void WordTray::find_set_words() {
     const int before = waiting().empty() ? std::numeric_limits<int>::max() : waiting().front().place;
     std::vector<const WordBody*> all;
     for (const auto& pin : lane_->pins)
-        if (const auto& word = std::get<WordBody>(pin.body); word.place > 0 && word.place < before)
+        if (const auto& word = body_of<WordBody>(pin.body); word.place > 0 && word.place < before)
             all.push_back(&word);
     const auto count = std::min<std::ptrdiff_t>(most, std::ssize(all));
     std::partial_sort(all.begin(), all.begin() + count, all.end(),

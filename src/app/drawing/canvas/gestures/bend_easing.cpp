@@ -11,9 +11,9 @@ namespace pulsepin {
 namespace {
 
 Easing* easing_of(PinBody& body) {
-    if (auto* key = std::get_if<KeyBody>(&body))
+    if (auto* key = body_if<KeyBody>(&body))
         return &key->easing;
-    auto* pose = std::get_if<PoseBody>(&body);
+    auto* pose = body_if<PoseBody>(&body);
     return pose ? &pose->easing : nullptr;
 }
 

@@ -61,7 +61,7 @@ void LiftTop::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
     // One that lies there already is changed.
     constexpr Seconds same{0.02};
     for (const auto& pin : lane->pins)
-        if (const auto& key = std::get<KeyBody>(pin.body); key.role == KeyRole::Lift)
+        if (const auto& key = body_of<KeyBody>(pin.body); key.role == KeyRole::Lift)
             if (const auto time = anchored_time(pin.anchor, project());
                 time && std::abs((*time - top_.at).value) < same.value) {
                 KeyBody body = key;
@@ -86,7 +86,7 @@ std::optional<Gesture::Edit> LiftTop::end(Qt::KeyboardModifiers) {
 
 void StretchOver::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
     const Pin* pin = project().pin(key_);
-    const auto* key = pin ? std::get_if<KeyBody>(&pin->body) : nullptr;
+    const auto* key = pin ? body_if<KeyBody>(&pin->body) : nullptr;
     const auto start = key ? anchored_time(pin->anchor, project()) : std::nullopt;
     if (!start)
         return;
@@ -106,7 +106,7 @@ void StretchOver::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
         tell(tr("Lasts %1").arg(QString::fromStdString(length_text(body.length))));
     }
     show(with_bodies(project(), selected(), [&](PinBody& one) {
-        if (auto* other = std::get_if<KeyBody>(&one); other && other->role != KeyRole::Drawn) {
+        if (auto* other = body_if<KeyBody>(&one); other && other->role != KeyRole::Drawn) {
             other->length = body.length;
             other->fade_in = body.fade_in;
             other->fade_out = body.fade_out;

@@ -21,7 +21,7 @@ void StretchTrigger::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
         std::max(context().snapped(placement().time_at(at), in_frames), *start + rate.frame_length());
     const Length length = dragged_length(project(), view(), *start, end, in_frames);
     show(with_bodies(project(), selected(), [&](PinBody& body) {
-        if (Length* lasting = lasting_of(body))
+        if (Length* lasting = body.lasting())
             *lasting = length;
     }));
     tell(tr("Lasts %1").arg(QString::fromStdString(length_text(length))));

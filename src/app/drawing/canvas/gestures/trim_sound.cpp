@@ -7,7 +7,7 @@ namespace pulsepin {
 
 void TrimSound::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
     const Pin* pin = project().pin(sound_);
-    const auto* body = pin ? std::get_if<SoundBody>(&pin->body) : nullptr;
+    const auto* body = pin ? body_if<SoundBody>(&pin->body) : nullptr;
     const auto start = body ? anchored_time(pin->anchor, project()) : std::nullopt;
     if (!start)
         return;
@@ -20,7 +20,7 @@ void TrimSound::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
         by = context().snapped(end + by, off_grid) - end;
     if (!show(with_sound_trimmed(project(), sound_, edge_, by, context().sound_length(body->sound))))
         return;
-    const auto& changed = std::get<SoundBody>(draft()->project().pin(sound_)->body);
+    const auto& changed = body_of<SoundBody>(draft()->project().pin(sound_)->body);
     tell(tr("%1 s long, fades %2 s and %3 s")
              .arg(changed.length.value, 0, 'f', 2)
              .arg(changed.fade_in.value, 0, 'f', 2)
