@@ -76,7 +76,7 @@ private slots:
         desk.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
 
         // It drives what its lane drives: half of the way in half of its time.
-        const Curves curves = curves_of_project(desk.project());
+        const Curves curves = desk.window.document().curves();
         const auto frame = static_cast<double>(desk.project().settings->frame_rate.frame_at(at).value);
         const auto share = [&](double where) {
             return lane_share(desk.project(), *levels(desk), curves.schedule.spans(lane), *curves.followers,

@@ -160,7 +160,7 @@ inline QString file_text(const QString& path) {
 }
 
 /// In a list with a field to type in: the words are typed, and the row of that name is clicked.
-inline void find_in(Finder& finder, const QStringList& path) {
+inline void find_in(QWidget& finder, const QStringList& path) {
     QTest::keyClicks(finder.findChild<QLineEdit*>("finder words"), path.join(' '));
     auto* list = finder.findChild<QListWidget*>("finder list");
     for (int row = 0; row < list->count(); ++row) {
@@ -185,8 +185,9 @@ inline void choose_from_menu(const std::function<void()>& open, const QStringLis
     auto walk = std::make_shared<Walk>();
     walk->path = path;
     walk->step = [walk = walk.get()] {
-        if (auto* finder = qobject_cast<Finder*>(QApplication::activePopupWidget())) {
-            find_in(*finder, std::exchange(walk->path, {}));
+        auto* popup = QApplication::activePopupWidget();
+        if (popup && popup->findChild<QLineEdit*>("finder words")) {
+            find_in(*popup, std::exchange(walk->path, {}));
             return;
         }
         auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());

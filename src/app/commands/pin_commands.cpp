@@ -11,6 +11,7 @@
 #include "model/onset_edits.h"
 #include "model/planting_edits.h"
 #include "pages/dialogs/repeat_dialog.h"
+#include "pages/dialogs/say_dialog.h"
 #include "pages/stops/grid_panel.h"
 #include "pages/stops/place_panel.h"
 #include "parts/fields.h"
@@ -40,6 +41,11 @@ void PinCommands::hang_up(QMenu* menu) {
         [this] { add_pin_of(kind_that(&LaneKindRow::cuts)); });
     add(menu, "add trigger", tr("Add a trigger here"), {K(tr("E"))},
         [this] { add_pin_of(kind_that(&LaneKindRow::triggers)); });
+    add(menu, "say", tr("Say it in a line…"), {K(tr("S"))},
+        [this] {
+            if (SayDialog(document_, view_, context_.window).exec() == QDialog::Accepted)
+                context_.timeline->reveal_lane(view_.lane());
+        });
     menu->addSeparator();
     add(menu, "copy pins", tr("Copy"), {K::Copy}, [this] { copy_pins(); });
     add(menu, "cut pins", tr("Cut out"), {K::Cut}, [this] {

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "parts/finder.h"
 
+#include "parts/last_chosen.h"
+
 #include <QAbstractButton>
 #include <QKeyEvent>
 #include <QLineEdit>
@@ -9,7 +11,6 @@
 #include <QPointer>
 #include <QScreen>
 #include <QScrollBar>
-#include <QSettings>
 #include <QStyle>
 #include <QVBoxLayout>
 #include <algorithm>
@@ -19,31 +20,14 @@ namespace pulsepin {
 namespace {
 
 constexpr int which_offer = Qt::UserRole;
-constexpr int kept_choices = 4;
 constexpr int rows_in_sight = 18;
 
-/// What it is kept by.
-QString remembered_as(const Offer& offer) {
-    return offer.group + '\t' + offer.name;
-}
-
-QStringList last_chosen(const QString& memory) {
-    return memory.isEmpty() ? QStringList() : QSettings().value("last chosen/" + memory).toStringList();
-}
-
-void keep_chosen(const QString& memory, const Offer& offer) {
-    if (memory.isEmpty())
-        return;
-    QStringList last = last_chosen(memory);
-    last.removeAll(remembered_as(offer));
-    last.prepend(remembered_as(offer));
-    QSettings().setValue("last chosen/" + memory, QStringList(last.mid(0, kept_choices)));
+QString offer_key(const Offer& offer) {
+    return chosen_key(offer.group, offer.name);
 }
 
 bool has_all(const Offer& offer, const QStringList& words) {
-    const QString text = offer.group + ' ' + offer.name;
-    return std::ranges::all_of(words,
-                               [&](const QString& word) { return text.contains(word, Qt::CaseInsensitive); });
+    return has_words(offer.group + ' ' + offer.name, words);
 }
 
 bool can_be_chosen(const QListWidgetItem* item) {
@@ -117,7 +101,7 @@ void Finder::fill() {
     if (words.isEmpty()) {
         std::vector<const Offer*> last;
         for (const auto& key : last_chosen(memory_))
-            if (const auto found = std::ranges::find(offers_, key, remembered_as); found != offers_.end())
+            if (const auto found = std::ranges::find(offers_, key, offer_key); found != offers_.end())
                 last.push_back(&*found);
         if (!last.empty())
             add_heading(tr("Used last"));
@@ -164,7 +148,7 @@ void Finder::choose_row() {
     if (!can_be_chosen(item))
         return;
     const Offer chosen = offers_[static_cast<std::size_t>(item->data(which_offer).toInt())];
-    keep_chosen(memory_, chosen);
+    keep_chosen(memory_, offer_key(chosen));
     close();
     chosen.choose();
 }
@@ -241,7 +225,20 @@ void find_on_click(QAbstractButton& button, const QString& memory, std::function
     });
 }
 
+std::function<void()> ChoiceBox::choosing(int row) {
+    return [box = QPointer<ChoiceBox>(this), row, text = itemText(row)] {
+        if (!box || box->itemText(row) != text)
+            return;
+        box->setCurrentIndex(row);
+        emit box->activated(row);
+        if (box)
+            emit box->textActivated(text);
+    };
+}
+
 void ChoiceBox::showPopup() {
+    if (opens_ && opens_())
+        return;
     if (isEditable() || count() < long_list)
         return QComboBox::showPopup();
     std::vector<Offer> offers;
@@ -251,15 +248,7 @@ void ChoiceBox::showPopup() {
             continue; // a line between
         offers.push_back({.group = itemData(i, group_role).toString(),
                           .name = itemText(i),
-                          .choose =
-                              [box = QPointer<ChoiceBox>(this), i, text = itemText(i)] {
-                                  if (!box || box->itemText(i) != text)
-                                      return;
-                                  box->setCurrentIndex(i);
-                                  emit box->activated(i);
-                                  if (box)
-                                      emit box->textActivated(text);
-                              },
+                          .choose = choosing(i),
                           .is_current = i == currentIndex(),
                           .icon = itemIcon(i)});
     }

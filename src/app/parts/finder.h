@@ -60,6 +60,14 @@ class ChoiceBox : public QComboBox {
 public:
     using QComboBox::QComboBox;
     void showPopup() override;
+    /// What is opened instead of its list; whether it could be. Those that are listed in it choose by
+    /// choosing().
+    void open_by(std::function<bool()> opens) { opens_ = std::move(opens); }
+    /// Chooses a row as a person does, if it is still that one.
+    [[nodiscard]] std::function<void()> choosing(int row);
+
+private:
+    std::function<bool()> opens_;
 };
 
 inline constexpr int group_role = Qt::UserRole + 100;

@@ -28,6 +28,7 @@ PreviewView::PreviewView(Document& document, ViewState& view, Player& player, QW
     setAcceptDrops(true);
     clock_.start();
     connect(&view_, &ViewState::playhead_moved, this, &PreviewView::look_up);
+    connect(&view_, &ViewState::trial_changed, this, &PreviewView::look_up);
     connect(&document_, &Document::changed, this, [this] {
         for (auto& [id, stream] : streams_) // a shot that fills the picture is needed larger
             stream->set_size(shot_size());
@@ -188,6 +189,8 @@ void paint_cue(QPainter& painter, const QRectF& area, const QString& word) {
 } // namespace
 
 StagedFrame PreviewView::staged() const {
+    if (view_.trial())
+        return staged_at(*view_.trial()->curves, view_.trial()->frame);
     StagedFrame staged = staged_at(document_.curves(), composed_ ? composing_ : frame_now());
     if (!draft_)
         return staged;
@@ -254,6 +257,12 @@ ShotStream& PreviewView::stream_of(const Layer& layer) {
 }
 
 void PreviewView::look_up() {
+    if (view_.trial()) {
+        composed_ = true;
+        shown_.wanted = view_.trial()->frame;
+        compose(view_.trial()->curves->schedule, view_.trial()->frame);
+        return update();
+    }
     const auto& project = document_.project();
     // A picture that was waited for may arrive between two moves of the playhead: what counts is what is
     // heard now.
@@ -264,7 +273,7 @@ void PreviewView::look_up() {
     std::erase_if(streams_, [&](const auto& one) { return project.stage->layer(one.first) == nullptr; });
     composed_ = holes_ || draft_ || framing_draft_ || zoom_ || needs_composing(document_.curves(), frame);
     if (composed_) // by the time it is there, that much will have been heard
-        compose(player_.playing() ? project.settings->frame_rate.frame_at(now + takes_) : frame);
+        compose(document_.schedule(), player_.playing() ? project.settings->frame_rate.frame_at(now + takes_) : frame);
     else
         show_shots(frame);
     update();
@@ -301,12 +310,12 @@ void PreviewView::show_shots(Frames frame) {
 }
 
 /// The frame is made here and painted on a thread of its own.
-void PreviewView::compose(Frames frame) {
-    const auto& project = document_.project();
+void PreviewView::compose(const Schedule& schedule, Frames frame) {
+    const auto& project = schedule.project();
     message_.clear();
     all_there_ = true;
     const auto picture_of = [&](const Layer& layer) -> LayerPicture {
-        ShotStream::Seen seen = stream_of(layer).of_layer(document_.schedule(), layer, frame);
+        ShotStream::Seen seen = stream_of(layer).of_layer(schedule, layer, frame);
         all_there_ = all_there_ && (seen.exact || !seen.trouble.empty());
         if (!seen.trouble.empty())
             message_ = QString::fromStdString(seen.trouble);

@@ -115,7 +115,7 @@ protected:
 private:
     void look_up();
     void show_shots(Frames frame);
-    void compose(Frames frame);
+    void compose(const Schedule& schedule, Frames frame);
     void take_painted();
     [[nodiscard]] ShotStream& stream_of(const Layer& layer);
     [[nodiscard]] QSize picture_size() const;

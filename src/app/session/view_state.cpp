@@ -84,7 +84,20 @@ void ViewState::set_course(std::optional<CoursePreview> course) {
     emit grid_rows_changed();
 }
 
+void ViewState::set_trial(std::optional<Trial> trial) {
+    if (!trial && !trial_)
+        return;
+    trial_ = std::move(trial);
+    emit trial_changed();
+}
+
+void ViewState::set_said_places(std::vector<Seconds> places) {
+    change(said_places_, std::move(places), &ViewState::outlines_changed);
+}
+
 void ViewState::leave_piece() {
+    set_said_places({});
+    set_trial(std::nullopt);
     select({});
     set_range(std::nullopt);
     set_looping(false);

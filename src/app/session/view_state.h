@@ -2,6 +2,7 @@
 #pragma once
 
 #include "check/checks.h"
+#include "follow/feeds.h"
 #include "model/project.h"
 #include "schedule/place.h"
 #include "session/song_look.h"
@@ -9,6 +10,7 @@
 #include <QObject>
 #include <optional>
 #include <set>
+#include <vector>
 
 namespace pulsepin {
 
@@ -26,6 +28,13 @@ struct CoursePreview {
     QString name;
     std::vector<Seconds> times, errors;
     Seconds residual;
+};
+
+/// The piece as it would be with something that is not chosen yet, at one of its frames: the picture shows
+/// that.
+struct Trial {
+    std::shared_ptr<const Curves> curves;
+    Frames frame;
 };
 
 /// What was found wrong with the piece, as it is shown in the drawings.
@@ -110,6 +119,12 @@ public:
     void set_grid_rows(bool shown);
     void choose_beat(std::optional<std::int64_t> beat);
     void set_course(std::optional<CoursePreview> course);
+    /// None while nothing is tried.
+    [[nodiscard]] const std::optional<Trial>& trial() const { return trial_; }
+    void set_trial(std::optional<Trial> trial);
+    /// Where something would act that is being said, before it is done; rising.
+    [[nodiscard]] const std::vector<Seconds>& said_places() const { return said_places_; }
+    void set_said_places(std::vector<Seconds> places);
     /// None while the piece is not being checked.
     [[nodiscard]] const std::optional<CheckMarks>& check_marks() const { return check_marks_; }
     void set_check_marks(std::optional<CheckMarks> marks);
@@ -142,6 +157,7 @@ signals:
     void look_changed();
     void onset_chosen();
     void check_marks_changed();
+    void trial_changed();
     void grid_rows_changed(); ///< shown or not, the chosen beat, the course
 
 private:
@@ -160,6 +176,8 @@ private:
     std::optional<std::int64_t> beat_;
     std::optional<ChosenOnset> onset_;
     std::optional<CoursePreview> course_;
+    std::optional<Trial> trial_;
+    std::vector<Seconds> said_places_;
     std::optional<CheckMarks> check_marks_;
     Shared<BeatGrid> grid_; ///< as it was when last followed
     SongLook look_;

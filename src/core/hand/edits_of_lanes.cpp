@@ -2,6 +2,7 @@
 #include "hand/driving.h"
 #include "hand/edit_tables.h"
 #include "hand/hits.h"
+#include "hand/said.h"
 #include "kinds/kinds.h"
 #include "model/lane_edits.h"
 #include "model/planting_edits.h"
@@ -104,6 +105,20 @@ Outcome hit(const Request& request) {
     return edited;
 }
 
+/// "camera zoom 100 -> 110 for 2 frames on kick, bars 9-16".
+Outcome say(const Request& request) {
+    const auto done_so =
+        understood(request.project(), request.values.text("line")).and_then([&](const Said& said) {
+            return done_as_said(request.project(), said);
+        });
+    if (!done_so)
+        return tl::unexpected(done_so.error());
+    HandEdited edited{done_so->project};
+    edited.count = done_so->count;
+    edited.told = "%2 placed";
+    return edited;
+}
+
 Outcome remove_lane(const Request& request) {
     return done(
         lane_of(request).and_then([&](LaneId lane) { return without_lane(request.project(), lane); }));
@@ -166,6 +181,8 @@ constexpr ParamSpec adding[] = {text("kind", "kind"), text("name", "name"), laye
 constexpr ParamSpec drives[] = {lane, layer, parameter, rest, peak};
 constexpr ParamSpec hitting[] = {
     {.id = "row", .label = "row of onsets", .type = ParamType::OnsetRow}, layer, parameter};
+constexpr ParamSpec saying[] = {
+    text("line", "line", "what, and where: camera zoom 100 -> 110 for 2 frames on kick, bars 9-16")};
 constexpr ParamSpec one[] = {lane};
 constexpr ParamSpec naming[] = {lane, text("name", "name")};
 constexpr ParamSpec moving[] = {lane,
@@ -178,7 +195,7 @@ constexpr ParamSpec moving[] = {lane,
 constexpr ParamSpec muting[] = {lane, on("muted", 1), on("solo", 0)};
 constexpr ParamSpec locking[] = {lane, on("locked", 1)};
 
-const std::array<HandEdit, 9> table{{
+const std::array<HandEdit, 10> table{{
     {"add-lane", "add lane", add_lane, adding},
     {"remove-lane", "delete lane", remove_lane, one},
     {"name-lane", "name lane", name_lane, naming},
@@ -187,6 +204,7 @@ const std::array<HandEdit, 9> table{{
     {"lock-lane", "lock lane", lock_lane, locking},
     {"drive", "choose what is driven", drive, drives},
     {"hit", "pulse on a row of onsets", hit, hitting},
+    {"say", "do what was said", say, saying},
     {"run-again", "place all again", run_all_again},
 }};
 

@@ -20,19 +20,20 @@ LaneKind kind_that(bool LaneKindRow::*does) {
 }
 
 PinProperty kinds::row_property(Fields::Presence in_files) {
-    return {{{.id = "row",
-              .label = "row",
-              .type = ParamType::Whole,
-              .least = 1,
-              .most = most_trigger_rows,
-              .initial = 1,
-              .explains = "of the lane (Alt+Up, Alt+Down)"},
-             [](const PinBody& body) { return ParamValue(row_of(body) + 1.0); },
-             [](PinBody& body, const ParamValue& value) {
-                 *body.row() = static_cast<int>(nearest_whole(std::get<double>(value))) - 1;
-             }},
-            {.name = "row", .presence = in_files, .whole = {0, most_trigger_rows - 1}},
-            [](Fields& f, const FieldSpec& spec, PinBody& body) { properties::visit(f, spec, *body.row()); }};
+    return {
+        {{.id = "row",
+          .label = "row",
+          .type = ParamType::Whole,
+          .least = 1,
+          .most = most_trigger_rows,
+          .initial = 1,
+          .explains = "of the lane (Alt+Up, Alt+Down)"},
+         [](const PinBody& body) { return ParamValue(row_of(body) + 1.0); },
+         [](PinBody& body, const ParamValue& value) {
+             *body.row() = static_cast<int>(nearest_whole(std::get<double>(value))) - 1;
+         }},
+        {.name = "row", .presence = in_files, .whole = {0, most_trigger_rows - 1}},
+        [](Fields& f, const FieldSpec& spec, PinBody& body) { property_of::visit(f, spec, *body.row()); }};
 }
 
 Project new_project() {

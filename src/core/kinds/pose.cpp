@@ -18,7 +18,7 @@ PinProperty value_property() {
              }},
             {.name = field_names[i], .presence = Fields::required},
             [](Fields& f, const FieldSpec& spec, PinBody& body) {
-                properties::visit(f, spec, body_of<PoseBody>(body).values[i]);
+                property_of::visit(f, spec, body_of<PoseBody>(body).values[i]);
             }};
 }
 

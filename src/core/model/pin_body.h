@@ -12,15 +12,14 @@
 
 namespace pulsepin {
 
-/// What one kind of lane gives its pins: any value that says so by `using pin_body = void;`. It may have
-/// more, which is asked for wherever pins are handled without regard to their kind:
+/// What one kind of lane gives its pins: any value that can be compared and says so by `using pin_body =
+/// void;`. It may have more, which is asked for wherever pins are handled without regard to their kind:
 ///
-///     int row;                              // of its lane, that it lies in
-///     Length& lasting();                    // how long it is there from its pin on
-///     bool beside(const T& other) const;    // lies at another place, though at the same moment of the same
-///     row
+///     int row;                            // of its lane, that it lies in
+///     Length& lasting();                  // how long it is there from its pin on
+///     bool beside(const T& other) const;  // lies at another place, at the same moment of the same row
 template <class T>
-concept PinBodyOfKind = std::copyable<T> && std::equality_comparable<T> && requires {
+concept PinBodyOfKind = requires {
     typename T::pin_body;
 };
 

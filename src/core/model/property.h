@@ -31,7 +31,7 @@ struct Property : BoundParam<Whole> {
     void (*visit)(Fields&, const FieldSpec&, Whole&) = nullptr;
 };
 
-namespace properties {
+namespace property_of {
 
 /// A member, or a member of a member.
 template <auto first, auto... rest, class Whole>
@@ -72,19 +72,19 @@ void visit(Fields& f, const FieldSpec& spec, T& value) {
     }
 }
 
-} // namespace properties
+} // namespace property_of
 
 /// A property that a member holds as it is: of the whole, of its one alternative that has it, or, by a path
 /// of members, of a part of it.
 template <class Whole, auto... path>
 constexpr Property<Whole> property(const ParamSpec& spec, const FieldSpec& field) {
-    return {{spec, [](const Whole& whole) { return bound_param::param_of(properties::at<path...>(whole)); },
+    return {{spec, [](const Whole& whole) { return bound_param::param_of(property_of::at<path...>(whole)); },
              [](Whole& whole, const ParamValue& value) {
-                 bound_param::put(properties::at<path...>(whole), value);
+                 bound_param::put(property_of::at<path...>(whole), value);
              }},
             field,
             [](Fields& f, const FieldSpec& told, Whole& whole) {
-                properties::visit(f, told, properties::at<path...>(whole));
+                property_of::visit(f, told, property_of::at<path...>(whole));
             }};
 }
 
@@ -96,12 +96,12 @@ Property<Whole> choice_property(ParamSpec spec, const FieldSpec& field) {
     return {{spec,
              [](const Whole& whole) {
                  const auto all = choices();
-                 const auto index = static_cast<std::size_t>(properties::at<path...>(whole));
+                 const auto index = static_cast<std::size_t>(property_of::at<path...>(whole));
                  return ParamValue(std::string(index < all.size() ? all[index].id : ""));
              },
              [](Whole& whole, const ParamValue& value) {
                  const auto all = choices();
-                 auto& member = properties::at<path...>(whole);
+                 auto& member = property_of::at<path...>(whole);
                  for (std::size_t i = 0; i < all.size(); ++i)
                      if (all[i].id == std::get<std::string>(value))
                          member = static_cast<std::remove_reference_t<decltype(member)>>(i);
@@ -116,7 +116,7 @@ Property<Whole> choice_property(ParamSpec spec, const FieldSpec& field) {
                 }();
                 if (told.about)
                     f.about(told.about);
-                f.choice_of(told.name, properties::at<path...>(whole), ids, told.presence);
+                f.choice_of(told.name, property_of::at<path...>(whole), ids, told.presence);
             }};
 }
 

@@ -43,7 +43,7 @@ Property<Pulse> arrival() {
          .explains = "whether the pulse begins on the beat, or its peak lies there"},
         {.name = "arrives", .presence = Fields::required, .about = "its peak lies on the beat"});
     arrives.visit = [](Fields& f, const FieldSpec& spec, Pulse& pulse) {
-        properties::visit(f, spec, pulse.arrives);
+        property_of::visit(f, spec, pulse.arrives);
     };
     return arrives;
 }

@@ -263,4 +263,18 @@ void paint_tempo(QPainter& painter, const Scene& scene, const QRectF& row) {
     painter.restore();
 }
 
+void paint_said_places(QPainter& painter, const Scene& scene, const QRectF& area) {
+    const auto& scale = scene.scale;
+    painter.save();
+    painter.setClipRect(area);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(scene.palette.selection, 1.5, Qt::DashLine));
+    for (const Seconds place : scene.view.said_places()) {
+        const double x = scale.x(place);
+        if (x >= area.left() && x <= area.right())
+            painter.drawLine(QPointF(x, area.top()), QPointF(x, area.bottom()));
+    }
+    painter.restore();
+}
+
 } // namespace pulsepin

@@ -14,6 +14,8 @@ void paint_beats(QPainter& painter, const Scene& scene, const QRectF& row);
 void paint_trust(QPainter& painter, const Scene& scene, const QRectF& row);
 /// Beats a minute over time; while a course is looked at, how far each beat is from it.
 void paint_tempo(QPainter& painter, const Scene& scene, const QRectF& row);
+/// Where something would act that is being said, over all that is in the area.
+void paint_said_places(QPainter& painter, const Scene& scene, const QRectF& area);
 /// The lowest and the highest tempo of the beats in view, a few stray intervals at both ends left out.
 [[nodiscard]] std::pair<double, double> tempo_limits(const BeatGrid& grid, const TimeScale& scale);
 

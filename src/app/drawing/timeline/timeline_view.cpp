@@ -316,6 +316,8 @@ void TimelineView::draw(QImage& base) {
         paint_flashing(painter, s, QRectF(names_width(), ruler_.bottom(), scale().width, danger_.bottom()));
     }
     piece.cover_outside(painter, height());
+    paint_said_places(painter, s,
+                      QRectF(names_width(), ruler_.bottom(), scale().width, placement_.area.bottom()));
 }
 
 void TimelineView::draw_lanes(QPainter& painter, const Scene& scene) const {

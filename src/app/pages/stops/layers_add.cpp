@@ -8,6 +8,7 @@
 #include "model/stage_edits.h"
 
 #include <QMenu>
+#include <QTimer>
 
 namespace pulsepin {
 
@@ -88,6 +89,10 @@ void LayersPage::add_drawn(QMenu* menu) {
 
 void LayersPage::fill_add_menu(QMenu* menu) {
     menu->clear();
+    menu->addAction(tr("Something ready…"), this, [this] {
+        QTimer::singleShot(0, this, &LayersPage::choose_ready);
+    }); // when the menu is gone
+    menu->addSeparator();
     add_drawn(menu);
     menu->addSeparator();
     add_sources(menu);

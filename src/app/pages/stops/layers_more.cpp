@@ -10,6 +10,7 @@
 #include "model/stage_edits.h"
 #include "parts/file_names.h"
 #include "parts/widgets.h"
+#include "picture/moving_sheet.h"
 #include "stage/effects.h"
 
 #include <QDialogButtonBox>
@@ -38,6 +39,7 @@ void LayersPage::fill_more_menu(QMenu* menu) {
     add_belonging(*menu, *now);
     menu->addSeparator();
     add_copying(*menu, *now);
+    add_compositions(*menu);
     menu->addSeparator();
     add_blurring(*menu, *now);
 }
@@ -231,17 +233,27 @@ void LayersPage::duplicate(LayerId layer) {
 
 // -- effects and looks
 
-void LayersPage::add_effect_menu(QMenu* menu) {
-    auto* moves = menu->addMenu(tr("Moves it"));
-    auto* changes = menu->addMenu(tr("Changes its pixels"));
-    auto* repeats = menu->addMenu(tr("Shows what was before"));
-    for (const auto& row : effects()) {
-        auto* group = row.of_earlier_frames ? repeats : row.changes_pixels ? changes : moves;
-        group->addAction(text_of(row.label), this, [this, effect_id = row.id] {
-            if (const Layer* now = layer())
-                document_.apply(with_effect(document_.project(), now->id, effect_id), tr("add effect"));
-        });
-    }
+/// Each is seen on the layer as it acts on two beats from the playhead on.
+void LayersPage::choose_effect() {
+    const Layer* now = layer();
+    if (!now)
+        return;
+    const TriedLoop loop = two_beats_at(document_.project(), view_.playhead());
+    std::vector<MovingOffer> offers;
+    for (const auto& row : effects())
+        offers.push_back({.name = text_of(row.label),
+                          .group = row.of_earlier_frames ? tr("Shows what was before")
+                                   : row.changes_pixels  ? tr("Changes its pixels")
+                                                         : tr("Moves it"),
+                          .choose =
+                              [this, effect_id = row.id] {
+                                  if (const Layer* chosen = layer())
+                                      document_.apply(with_effect(document_.project(), chosen->id, effect_id),
+                                                      tr("add effect"));
+                              },
+                          .with = [project = document_.project(), id = now->id, effect_id = row.id,
+                                   loop] { return with_effect_on_beats(project, id, effect_id, loop); }});
+    MovingSheet::open(*effect_, "effect", document_, view_, loop, std::move(offers));
 }
 
 void LayersPage::fill_look_menu(QMenu* menu) {

@@ -92,7 +92,7 @@ QLayout* LayersPage::make_buttons() {
         buttons->addWidget(made);
         return made;
     };
-    auto* add =
+    auto* add = add_ =
         button("add layer", tr("Add"), tr("Adds a title, a shape, a picture or another lane of cuts"));
     auto* menu = new QMenu(add);
     menu->setObjectName("add layer menu");
@@ -249,7 +249,7 @@ QLayout* LayersPage::make_seen() {
     effect_ =
         named(new QPushButton(tr("Effect…")), "add effect", tr("Adds an effect behind those that it has"));
     effect_->setProperty("role", "small");
-    find_on_click(*effect_, "effect", [this](QMenu* menu) { add_effect_menu(menu); });
+    connect(effect_, &QPushButton::clicked, this, &LayersPage::choose_effect);
     row->addWidget(effect_);
     menu_button("looks", tr("Looks"), tr("Effects in an order, or how a title is set, under a name"),
                 &LayersPage::fill_look_menu);

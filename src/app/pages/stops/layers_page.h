@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "hand/composition.h"
 #include "hand/stage_hand.h"
 #include "pages/stops/layer_values_model.h"
 #include "parts/fields.h"
@@ -23,6 +24,8 @@ public:
     LayersPage(Document& document, ViewState& view, QWidget* parent = nullptr);
     void refresh();
     [[nodiscard]] QString told() const;
+    /// A sheet of ready things that move.
+    void choose_ready();
 
 signals:
     /// The chosen layer's line is to be drawn in the picture.
@@ -45,7 +48,12 @@ private:
     void write_looks_file();
     void read_looks_file();
     void fill_look_menu(QMenu* menu);
-    void add_effect_menu(QMenu* menu);
+    void choose_effect();
+    void use_composition(const Composition& composition, const CompositionUse& use);
+    [[nodiscard]] Result<Composition> chosen_as_composition(const QString& name);
+    void add_compositions(QMenu& menu);
+    void write_composition_file();
+    void use_composition_file();
     void move_effect(int by);
     void remove_effect();
     void drop_before(int row);
@@ -77,6 +85,7 @@ private:
     QComboBox* matte_;
     QComboBox* matte_layer_;
     QPushButton* inverted_;
+    QPushButton* add_;
     QPushButton* effect_;
     QTableView* table_;
     LayerValuesModel* values_;

@@ -26,7 +26,7 @@ MotionPanel::MotionPanel(Document& document, ViewState& view, QWidget* parent)
     pages_->addWidget(pulses_ = new PulsePage(document_));
     pages_->addWidget(keys_ = new KeysPage(document_, view_));
     pages_->addWidget(follower_ = new FollowerPage(document_, view_));
-    pages_->addWidget(showing_page_ = new ShowingPage(document_));
+    pages_->addWidget(showing_page_ = new ShowingPage(document_, view_));
     connect(follower_, &FollowerPage::write_wanted, this, &MotionPanel::write_followed_wanted);
     pages_->addWidget(layer_page_ = new LayersPage(document_, view_));
     connect(layer_page_, &LayersPage::draw_wanted, this, &MotionPanel::draw_wanted);
@@ -176,7 +176,9 @@ MotionPage* MotionPanel::page_of(LaneKind kind) const {
         return showing_page_;
     if (kind->follows)
         return follower_;
-    return kind->pulses ? pulses_ : keys_;
+    if (kind->pulses)
+        return pulses_;
+    return keys_;
 }
 
 void MotionPanel::change(const QString& what, const std::function<void(Motion&)>& how) {

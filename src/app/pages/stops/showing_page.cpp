@@ -5,6 +5,7 @@
 #include "model/stage_edits.h"
 #include "parts/fields.h"
 #include "parts/widgets.h"
+#include "picture/moving_sheet.h"
 #include "stage/moves.h"
 
 #include <QGridLayout>
@@ -107,7 +108,8 @@ const std::vector<ShowingParam>& going() {
 
 } // namespace
 
-ShowingPage::ShowingPage(Document& document, QWidget* parent) : MotionPage(document, parent) {
+ShowingPage::ShowingPage(Document& document, ViewState& view, QWidget* parent)
+    : MotionPage(document, parent), view_(view) {
     grid_ = tight_grid(this);
     layer_ = choice_box("appearing layer", tr("The layer or group that appears on this lane"));
     connect(layer_, &QComboBox::activated, this, [this] {
@@ -138,7 +140,48 @@ ShowingPage::ShowingPage(Document& document, QWidget* parent) : MotionPage(docum
     comes_ = form("comes", tr("It comes"), coming(), tr("change how it comes"));
     between_ = form("between", tr("Meanwhile"), between(), tr("change what it does meanwhile"));
     goes_ = form("goes", tr("It goes"), going(), tr("change how it goes"));
+    show_moves(*comes_, "move", AppearancePart::Comes, coming(), tr("change how it comes"));
+    show_moves(*between_, "loop", AppearancePart::Stays, between(), tr("change what it does meanwhile"));
+    show_moves(*goes_, "move", AppearancePart::Goes, going(), tr("change how it goes"));
     lay_out();
+}
+
+void ShowingPage::show_moves(ParamForm& form, const char* field, AppearancePart part,
+                             const std::vector<ShowingParam>& params, const QString& what) {
+    auto* box = dynamic_cast<ChoiceBox*>(form.field(field));
+    box->open_by(
+        [this, box, part, &form, &params, what] { return open_sheet(form, *box, part, params, what); });
+}
+
+bool ShowingPage::open_sheet(ParamForm& form, ChoiceBox& box, AppearancePart part,
+                             const std::vector<ShowingParam>& params, const QString& what) {
+    if (!lane())
+        return false;
+    auto tried = tried_appearance(document_.schedule(), lane()->id, view_.selection(), view_.playhead());
+    if (!tried)
+        return false; // nothing is to be seen of it: a list of names will do
+    const auto specs = form.specs();
+    const auto spec =
+        std::ranges::find_if(specs, [&](const ParamSpec& one) { return form.field(one.id) == &box; });
+    if (spec == specs.end())
+        return false;
+    std::vector<MovingOffer> offers;
+    for (int i = 0; i < box.count(); ++i) {
+        ParamValues values;
+        values.set(spec->id, std::string(spec->choices[static_cast<std::size_t>(i)].id));
+        offers.push_back({.name = box.itemText(i),
+                          .choose = box.choosing(i),
+                          .with =
+                              [project = tried->project, lane = lane()->id, values, &params] {
+                                  Showing showing = *project.lane(lane)->showing;
+                                  set_values<Showing>(showing, params, values);
+                                  return with_showing(project, lane, std::move(showing));
+                              },
+                          .is_current = i == box.currentIndex()});
+    }
+    MovingSheet::open(box, what, document_, view_, loop_on(tried->project, tried->span, part),
+                      std::move(offers));
+    return true;
 }
 
 /// Beside each other; in a narrow window what it does meanwhile stands below.

@@ -1,8 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "hand/tried.h"
 #include "pages/stops/motion_page.h"
+#include "parts/finder.h"
 #include "parts/param_form.h"
+#include "session/view_state.h"
 
 #include <QComboBox>
 #include <QGridLayout>
@@ -15,7 +18,7 @@ namespace pulsepin {
 class ShowingPage : public MotionPage {
     Q_OBJECT
 public:
-    explicit ShowingPage(Document& document, QWidget* parent = nullptr);
+    ShowingPage(Document& document, ViewState& view, QWidget* parent = nullptr);
     [[nodiscard]] QString told() const override;
 
 protected:
@@ -25,6 +28,12 @@ protected:
 private:
     void change_showing(const QString& what, const std::function<void(Showing&)>& how);
     void lay_out();
+    /// Moves are chosen from a sheet on which they are seen.
+    void show_moves(ParamForm& form, const char* field, AppearancePart part,
+                    const std::vector<BoundParam<Showing>>& params, const QString& what);
+    bool open_sheet(ParamForm& form, ChoiceBox& box, AppearancePart part,
+                    const std::vector<BoundParam<Showing>>& params, const QString& what);
+    ViewState& view_;
     QGridLayout* grid_;
     std::vector<QWidget*> parts_;  ///< comes, meanwhile, goes
     std::optional<bool> laid_out_; ///< for a narrow window

@@ -1,0 +1,209 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// What can be chosen is seen as it would be before it is, and what is to happen can be said in a line.
+#include "hand/tried.h"
+#include "picture/moving_sheet.h"
+#include "stage/effects.h"
+#include "stage/moves.h"
+#include "support/answers.h"
+#include "support/motion_desk.h"
+#include "support/stage_desk.h"
+#include "support/test_program.h"
+
+#include <QLabel>
+#include <QListWidget>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+
+namespace {
+
+MovingSheet* sheet() {
+    (void)QTest::qWaitFor([] { return qobject_cast<MovingSheet*>(QApplication::activePopupWidget()); }, 3000);
+    return qobject_cast<MovingSheet*>(QApplication::activePopupWidget());
+}
+
+QListWidget* list_of(const MovingSheet* shown) {
+    return shown->findChild<QListWidget*>("finder list");
+}
+
+/// A row of the sheet, by the name in it.
+int row_called(const MovingSheet* shown, const QString& name) {
+    const auto* list = list_of(shown);
+    for (int row = 0; row < list->count(); ++row)
+        if (list->item(row)->text() == name)
+            return row;
+    return -1;
+}
+
+void hover(const MovingSheet* shown, int row) {
+    auto* list = list_of(shown);
+    list->scrollToItem(list->item(row));
+    const QPoint at = list->visualItemRect(list->item(row)).center();
+    QTest::mouseMove(list->viewport(), at - QPoint(3, 3));
+    QTest::mouseMove(list->viewport(), at);
+}
+
+/// A title that appears once, from bar 5 on, on a lane of its own; its page is open.
+LaneId title_that_appears(Desk& desk) {
+    desk.window.go_to_stop(Stop::Motion);
+    desk.click("layers of the picture");
+    const LayerId words = add_by_menu(desk, {"Title"});
+    desk.window.view().set_playhead(desk.bar(5));
+    choose_from_menu(desk.window.findChild<QPushButton*>("more of layers"), {"“Title” appears"});
+    desk.click("curves");
+    choose(desk, "motion lane", "Title");
+    return words.value ? desk.window.view().lane() : LaneId{};
+}
+
+} // namespace
+
+class JourneysSheets : public QObject {
+    Q_OBJECT
+private slots:
+    void journey_a_way_to_come_is_seen_before_it_is_chosen() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const LaneId lane = title_that_appears(desk);
+        QVERIFY(lane.value);
+        const Project before = desk.project();
+        auto* box = desk.window.findChild<QComboBox*>("comes move");
+        QVERIFY(box && QTest::qWaitFor([&] { return box->isVisible(); }, 2000));
+        QTest::mouseClick(box, Qt::LeftButton);
+        auto* shown = sheet();
+        QVERIFY(shown);
+        QCOMPARE(list_of(shown)->count(), static_cast<int>(moves().size()));
+        QVERIFY(QTest::qWaitFor([&] { return shown->pictures().complete(); }, 60'000));
+
+        // Each has a picture; a way that moves is another picture while it comes than none is.
+        int differ = 0;
+        const auto first = static_cast<std::size_t>(
+            list_of(shown)->item(row_called(shown, "at once"))->data(Qt::UserRole).toInt());
+        for (std::size_t i = 0; i < moves().size(); ++i) {
+            QVERIFY(!shown->pictures().picture(i, 0).isNull());
+            for (const double share : {0.15, 0.22, 0.3})
+                if (shown->pictures().picture(i, share) != shown->pictures().picture(first, share)) {
+                    ++differ;
+                    break;
+                }
+        }
+        QVERIFY2(differ >= static_cast<int>(moves().size()) - 2, qPrintable(QString::number(differ)));
+
+        // The one under the mouse plays in the picture; nothing is changed by that.
+        hover(shown, row_called(shown, "type on"));
+        QTRY_VERIFY(desk.window.view().trial().has_value());
+        std::set<std::int64_t> frames;
+        QTRY_VERIFY_WITH_TIMEOUT((frames.insert(desk.window.view().trial()->frame.value), frames.size() > 4),
+                                 10'000);
+        QVERIFY(same_content(desk.project(), before));
+
+        // Escape leaves it as it was; a click takes it, in one step.
+        QTest::keyClick(shown->findChild<QLineEdit*>("finder words"), Qt::Key_Escape);
+        QTRY_VERIFY(!QApplication::activePopupWidget());
+        QVERIFY(!desk.window.view().trial());
+        QVERIFY(same_content(desk.project(), before));
+        QTest::mouseClick(box, Qt::LeftButton);
+        shown = sheet();
+        QVERIFY(shown);
+        const int row = row_called(shown, "type on");
+        QVERIFY(row >= 0);
+        list_of(shown)->scrollToItem(list_of(shown)->item(row));
+        QTest::mouseClick(list_of(shown)->viewport(), Qt::LeftButton, {},
+                          list_of(shown)->visualItemRect(list_of(shown)->item(row)).center());
+        QTRY_COMPARE(desk.project().lane(lane)->showing->comes.move, std::string("type"));
+        QVERIFY(!desk.window.view().trial());
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(same_content(desk.project(), before));
+
+        // By keys alone: words of its name, Return.
+        QTest::mouseClick(box, Qt::LeftButton);
+        shown = sheet();
+        auto* words = shown->findChild<QLineEdit*>("finder words");
+        QTest::keyClicks(words, "type");
+        QTest::keyClick(words, Qt::Key_Return);
+        QTRY_COMPARE(desk.project().lane(lane)->showing->comes.move, std::string("type"));
+    }
+
+    void journey_an_effect_is_seen_on_the_beat_before_it_is_added() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.go_to_stop(Stop::Motion);
+        desk.click("layers of the picture");
+        desk.window.view().choose_layer(desk.project().stage->layers.back().id); // the camera
+        desk.window.view().set_playhead(desk.bar(14));
+        auto* button = desk.window.findChild<QPushButton*>("add effect");
+        QVERIFY(button && QTest::qWaitFor([&] { return button->isVisible() && button->isEnabled(); }, 2000));
+        const Project before = desk.project();
+        QTest::mouseClick(button, Qt::LeftButton);
+        auto* shown = sheet();
+        QVERIFY(shown);
+        QCOMPARE(list_of(shown)->count(), static_cast<int>(effects().size()));
+        QVERIFY(QTest::qWaitFor([&] { return shown->pictures().complete(); }, 120'000));
+        // On the beat it acts; before the next it has gone.
+        std::size_t acting = 0;
+        for (std::size_t i = 0; i < effects().size(); ++i) {
+            const QImage on = shown->pictures().picture(i, 0.07), rests = shown->pictures().picture(i, 0.45);
+            QVERIFY(!on.isNull() && !rests.isNull());
+            acting += on != rests;
+        }
+        QVERIFY2(acting * 10 > effects().size() * 8, qPrintable(QString::number(acting)));
+        QTest::keyClicks(shown->findChild<QLineEdit*>("finder words"), "glow");
+        QTest::keyClick(shown->findChild<QLineEdit*>("finder words"), Qt::Key_Return);
+        QCOMPARE(desk.project().stage->layers.back().effects.size(), std::size_t{1});
+        QCOMPARE(desk.project().stage->layers.back().effects.front().effect, std::string("glow"));
+        QCOMPARE(desk.project().lanes.size(), before.lanes.size()); // what was tried is not kept
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(same_content(desk.project(), before));
+    }
+
+    void journey_a_hit_is_said_in_a_line() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const Project before = desk.project();
+        desk.window.timeline().setFocus();
+        QString told, none;
+        std::size_t places = 0;
+        QTimer::singleShot(200, qApp, [&] {
+            auto* dialog = QApplication::activeModalWidget();
+            QVERIFY(dialog);
+            auto* line = dialog->findChild<QLineEdit*>("said line");
+            auto* lines = dialog->findChild<QListWidget*>("said lines");
+            auto* words = dialog->findChild<QLabel*>("said told");
+            line->clear();
+            QTest::keyClicks(line, "camera zo");
+            QVERIFY(lines->count() > 0);
+            QTest::keyClick(line, Qt::Key_Tab); // takes the first
+            QVERIFY(line->text().startsWith("camera zoom "));
+            line->clear();
+            QTest::keyClicks(line, "camera zoom 100 -> 112 for 2 frames on every 2nd beat, bars 9-12");
+            QTest::qWait(300);
+            told = words->text();
+            places = desk.window.view().said_places().size();
+            line->selectAll();
+            QTest::keyClicks(line, "camera zoom 100 -> 112 on nothing");
+            QTest::qWait(300);
+            none = words->text();
+            QVERIFY(desk.window.view().said_places().empty());
+            QTest::keyClick(line, Qt::Key_Return); // is not done
+            QVERIFY(dialog->isVisible());
+            line->selectAll();
+            QTest::keyClicks(line, "camera zoom 100 -> 112 for 2 frames on every 2nd beat, bars 9-12");
+            QTest::keyClick(line, Qt::Key_Return);
+        });
+        desk.key(Qt::Key_S);
+        QVERIFY2(told.contains("held for 2 frames on every 2nd of beats, in bars 9 to 12"), qPrintable(told));
+        QVERIFY2(told.contains("8 places"), qPrintable(told));
+        QVERIFY2(none.contains("There is no place called"), qPrintable(none));
+        QCOMPARE(places, std::size_t{8});
+        QCOMPARE(desk.project().lanes.size(), before.lanes.size() + 1);
+        QCOMPARE(desk.project().lanes.back()->pins.size(), std::size_t{8});
+        QVERIFY(desk.window.view().said_places().empty());
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(same_content(desk.project(), before));
+    }
+};
+
+PULSEPIN_TEST_CLASS(JourneysSheets, "journeys_sheets")
+#include "journeys_sheets.moc"
