@@ -203,6 +203,130 @@ private slots:
         desk.key(Qt::Key_Z, Qt::ControlModifier);
         QVERIFY(same_content(desk.project(), before));
     }
+
+    void journey_a_row_of_onsets_is_dropped_where_it_is_to_act() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.go_to_stop(Stop::Motion);
+        desk.click("layers of the picture");
+        const LayerId camera = desk.project().stage->layers.back().id;
+        desk.window.view().choose_layer(camera);
+        auto* table = desk.window.findChild<QTableView*>("layer values");
+        QVERIFY(table && QTest::qWaitFor([&] { return table->isVisible(); }, 2000));
+        const Project before = desk.project();
+        const auto& rows = before.detection->rows;
+        const auto kick = std::ranges::find(rows, "kick", &OnsetRow::name);
+        QVERIFY(kick != rows.end());
+        // On a value of the chosen layer: in the range that is drawn.
+        desk.window.view().set_range(TimeRange{desk.bar(13), desk.bar(17)});
+        std::size_t in_range = 0;
+        for (const auto& onset : kick->onsets)
+            in_range +=
+                onset.time > desk.bar(13) - Seconds(0.02) && onset.time < desk.bar(17) - Seconds(0.02);
+        int zoom = -1;
+        for (int row = 0; row < table->model()->rowCount(); ++row)
+            if (table->model()->index(row, 0).data().toString() == "zoom")
+                zoom = row;
+        QVERIFY(zoom >= 0);
+        table->scrollTo(table->model()->index(zoom, 1));
+        QVERIFY(drop(*table->viewport(), table->visualRect(table->model()->index(zoom, 1)).center(),
+                     RowOfOnsets{"kick"}));
+        QCOMPARE(desk.project().lanes.size(), before.lanes.size() + 1);
+        const Lane& made = *desk.project().lanes.back();
+        QCOMPARE(made.motion->own.target, (Target{camera, "scale"}));
+        QCOMPARE(made.pins.size(), in_range);
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(same_content(desk.project(), before));
+        // On the picture, where nothing lies over the shots: the camera. On a lane: a pin of its kind on
+        // each.
+        desk.window.view().set_range(std::nullopt);
+        auto& picture = desk.window.preview();
+        QVERIFY(drop(picture, QPointF(picture.rect().center()), RowOfOnsets{"snare"}));
+        QCOMPARE(desk.project().lanes.back()->motion->own.target, (Target{camera, "scale"}));
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        const Lane* flash = desk.project().first_lane(&LaneKindRow::triggers);
+        const auto had = flash->pins.size();
+        QVERIFY(drop(desk.window.timeline(), desk.window.timeline().lane_row(flash->id).center(),
+                     RowOfOnsets{"crash"}));
+        QVERIFY(desk.project().lane(flash->id)->pins.size() > had);
+        // What has no such value, or no such row, stays as it is and says so.
+        const Project after = desk.project();
+        (void)drop(picture, QPointF(picture.rect().center()), RowOfOnsets{"no <b>such</b> row"});
+        QVERIFY(same_content(desk.project(), after));
+        QVERIFY2(desk.message().contains("no <b>such</b> row"), qPrintable(desk.message()));
+        // By the mouse it begins at the row's name.
+        const QRectF row = desk.window.timeline().onset_row(static_cast<std::size_t>(kick - rows.begin()));
+        QVERIFY(desk.window.timeline().hint_at({20, row.center().y()}).contains("Drag it onto"));
+    }
+
+    // A title over a section: three actions, its words typed at once, its parts there to be changed.
+    void journey_something_ready_is_chosen_filled_and_kept() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.go_to_stop(Stop::Motion);
+        desk.click("layers of the picture");
+        desk.window.view().set_playhead(desk.bar(14));
+        const Project before = desk.project();
+        auto* add = desk.window.findChild<QPushButton*>("add layer");
+        QVERIFY(add && QTest::qWaitFor([&] { return add->isVisible(); }, 2000));
+        choose_from_menu(add, {"Something ready"});
+        auto* shown = sheet();
+        QVERIFY(shown);
+        QVERIFY(list_of(shown)->count() >= 20);
+        QVERIFY(QTest::qWaitFor([&] { return shown->pictures().complete(); }, 120'000));
+        auto* words = shown->findChild<QLineEdit*>("finder words");
+        QTest::keyClicks(words, "title flies");
+        QTest::keyClick(words, Qt::Key_Return);
+        QTRY_COMPARE(desk.project().stage->layers.size(), before.stage->layers.size() + 1);
+        const Layer made = desk.project().stage->layers[desk.project().stage->layers.size() - 2];
+        QCOMPARE(made.kind, LayerKind::Title);
+        // It lies over the section that the playhead stands in.
+        const Lane& lane = *desk.project().lanes.back();
+        QCOMPARE(lane.showing->layer, made.id);
+        const auto& section = *std::ranges::find_if(before.detection->sections, [&](const FoundSection& one) {
+            return desk.bar(14) >= one.start && desk.bar(14) < one.end;
+        });
+        const auto& span = desk.window.document().spans(lane.id).appearances.front();
+        const auto rate = before.settings->frame_rate;
+        QVERIFY(std::abs((rate.start_of(span.beat) - section.start).value) < 0.3);
+        QVERIFY(std::abs((rate.start_of(span.end) - section.end).value) < 0.3);
+        // The field of its words waits for them.
+        auto* text = desk.window.findChild<QLineEdit*>("layer text");
+        QTRY_VERIFY(text->hasFocus());
+        QTest::keyClicks(text, "over the levee");
+        QTest::keyClick(text, Qt::Key_Return);
+        QCOMPARE(desk.project().stage->layer(made.id)->text, std::string("over the levee"));
+        // Kept under a name with markup, it is among what is ready, and what was kept can be forgotten.
+        QTimer answers;
+        connect(&answers, &QTimer::timeout, &answers, [&answers] {
+            if (auto* asks = qobject_cast<QInputDialog*>(QApplication::activeModalWidget())) {
+                answers.stop();
+                asks->setTextValue("<b>mine</b> & 'all'");
+                asks->accept();
+            }
+        });
+        answers.start(50);
+        choose_from_menu(desk.window.findChild<QPushButton*>("more of layers"), {"Composition", "Keep this"});
+        QTRY_VERIFY(desk.message().contains("is kept"));
+        choose_from_menu(add, {"Something ready"});
+        shown = sheet();
+        QVERIFY(shown && row_called(shown, "<b>mine</b> & 'all'") >= 0);
+        words = shown->findChild<QLineEdit*>("finder words");
+        QTest::keyClicks(words, "mine");
+        const std::size_t layers = desk.project().stage->layers.size();
+        QTest::keyClick(words, Qt::Key_Return);
+        QTRY_COMPARE(desk.project().stage->layers.size(), layers + 1);
+        QCOMPARE(desk.project().stage->layers[layers - 1].text, std::string("over the levee"));
+        choose_from_menu(desk.window.findChild<QPushButton*>("more of layers"),
+                         {"Composition", "Forget", "<b>mine</b>"});
+        QTRY_VERIFY(desk.message().contains("is forgotten"));
+        // All of it, step by step, back to where it began.
+        desk.window.timeline().setFocus();
+        for (int i = 0; i < 3; ++i)
+            desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(same_content(desk.project(), before));
+    }
 };
 
 PULSEPIN_TEST_CLASS(JourneysSheets, "journeys_sheets")

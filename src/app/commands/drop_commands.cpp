@@ -11,6 +11,7 @@
 #include "pages/stops/words_page.h"
 #include "parts/targets.h"
 #include "picture/picture_hands.h"
+#include "schedule/place.h"
 #include "schedule/shots.h"
 #include "stage/layer_values.h"
 
@@ -37,12 +38,17 @@ void DropCommands::feed_lane(LaneId id, const Target& target) {
                                target_text(document_.project(), target)));
 }
 
+std::optional<TimeSpan> DropCommands::range() const {
+    return view_.range() ? std::optional(TimeSpan{view_.range()->from, view_.range()->until}) : std::nullopt;
+}
+
 void DropCommands::drop_on_row(const Target& target, std::size_t row) {
+    hit_on(target, document_.project().detection->rows[row].name);
+}
+
+void DropCommands::hit_on(const Target& target, const std::string& name) {
     const auto& project = document_.project();
-    const std::string name = project.detection->rows[row].name;
-    const auto range =
-        view_.range() ? std::optional(TimeSpan{view_.range()->from, view_.range()->until}) : std::nullopt;
-    const auto hits = with_hits(project, target, name, range);
+    const auto hits = with_hits(project, target, name, range());
     if (!hits)
         return document_.say(QString::fromStdString(hits.error().message()));
     const QString what = target_text(project, target);
@@ -53,7 +59,22 @@ void DropCommands::drop_on_row(const Target& target, std::size_t row) {
     document_.say(tr("%1 pulses: %2 on every %3").arg(hits->count).arg(what, QString::fromStdString(name)));
 }
 
+/// One pin of the lane's kind on each of the row's onsets, as one planting.
+void DropCommands::place_row(LaneId id, const std::string& row) {
+    const Project& project = document_.project();
+    auto placed = place(project, id, picker_of_row(project, row, range()));
+    if (!placed)
+        return document_.say(QString::fromStdString(placed.error().message()));
+    const QString lane = QString::fromStdString(project.lane(id)->name);
+    if (document_.apply(Result<Project>(std::move(placed->project)),
+                        tr("%1 on every %2").arg(lane, QString::fromStdString(row))))
+        document_.say(tr("%1 placed on “%2”").arg(placed->count).arg(lane));
+    view_.choose_lane(id);
+}
+
 void DropCommands::drop_on_lane(const Dragged& item, LaneId id, std::optional<PinId> pin, Seconds time) {
+    if (const auto* row = std::get_if<RowOfOnsets>(&item))
+        return place_row(id, row->name);
     if (const auto* target = std::get_if<Target>(&item))
         return feed_lane(id, *target);
     if (const auto* layer = std::get_if<LayerId>(&item)) {
@@ -108,6 +129,13 @@ void DropCommands::drop_on_picture(const Dragged& item, QPointF at, Qt::Keyboard
     const auto& project = document_.project();
     if (const auto* id = std::get_if<ClipId>(&item))
         return keys & Qt::ShiftModifier ? add_picture(*id, pixel) : cut_to(*id, keys & Qt::ControlModifier);
+    if (const auto* row =
+            std::get_if<RowOfOnsets>(&item)) { // where nothing lies over them, all of the picture
+        const auto under = context_.hands->layer_under(pixel);
+        const Layer* layer = under ? project.stage->layer(*under) : nullptr;
+        const bool own = layer && layer->kind != LayerKind::Shots;
+        return hit_on({own ? layer->id : project.stage->layers.back().id, "scale"}, row->name);
+    }
     const Frames frame = project.settings->frame_rate.frame_at(view_.playhead());
     if (const auto* id = std::get_if<LayerId>(&item)) {
         document_.apply(with_seen_values(document_.curves(), *id,

@@ -16,6 +16,7 @@ public:
 
     /// A lane of pulses on each of the row's onsets drives that: in the range, or in the whole song.
     void drop_on_row(const Target& target, std::size_t row);
+    void hit_on(const Target& target, const std::string& row);
     void drop_on_lane(const Dragged& item, LaneId lane, std::optional<PinId> pin, Seconds time);
     /// pixel: of the picture, from its middle. A clip is a cut at the playhead, with Ctrl it replaces the
     /// shot that is seen, with Shift it is a layer there.
@@ -24,6 +25,8 @@ public:
 private:
     void cut_to(ClipId clip, bool replacing);
     void add_picture(ClipId clip, QPointF pixel);
+    void place_row(LaneId lane, const std::string& row);
+    [[nodiscard]] std::optional<TimeSpan> range() const;
     void feed_lane(LaneId lane, const Target& target);
 };
 

@@ -41,11 +41,10 @@ void PinCommands::hang_up(QMenu* menu) {
         [this] { add_pin_of(kind_that(&LaneKindRow::cuts)); });
     add(menu, "add trigger", tr("Add a trigger here"), {K(tr("E"))},
         [this] { add_pin_of(kind_that(&LaneKindRow::triggers)); });
-    add(menu, "say", tr("Say it in a line…"), {K(tr("S"))},
-        [this] {
-            if (SayDialog(document_, view_, context_.window).exec() == QDialog::Accepted)
-                context_.timeline->reveal_lane(view_.lane());
-        });
+    add(menu, "say", tr("Say it in a line…"), {K(tr("S"))}, [this] {
+        if (SayDialog(document_, view_, context_.window).exec() == QDialog::Accepted)
+            context_.timeline->reveal_lane(view_.lane());
+    });
     menu->addSeparator();
     add(menu, "copy pins", tr("Copy"), {K::Copy}, [this] { copy_pins(); });
     add(menu, "cut pins", tr("Cut out"), {K::Cut}, [this] {

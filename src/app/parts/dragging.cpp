@@ -31,6 +31,8 @@ QMimeData* mime_of(const Dragged& item) {
         text = QString("word %1").arg(word->place);
     else if (const auto* target = std::get_if<Target>(&item))
         text = told("parameter", target->layer) + " " + QString::fromStdString(target->parameter);
+    else if (const auto* row = std::get_if<RowOfOnsets>(&item))
+        text = "onsets " + QString::fromStdString(row->name);
     auto* mime = new QMimeData;
     mime->setData(format, text.toUtf8());
     return mime;
@@ -51,6 +53,8 @@ std::optional<Dragged> dragged_in(const QMimeData* mime, const Project& project)
         return LayerId{rest.toULongLong()};
     if (kind == "word")
         return WaitingWord{rest.toInt()};
+    if (kind == "onsets")
+        return RowOfOnsets{rest.toStdString()};
     if (kind == "parameter")
         return Target{LayerId{rest.section(' ', 0, 0).toULongLong()}, rest.section(' ', 1).toStdString()};
     if (kind != "pulse")

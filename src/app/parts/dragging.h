@@ -11,8 +11,13 @@ class QWidget;
 
 namespace pulsepin {
 
-/// What is dragged within the window: what dropped_on_lane() knows, or a layer.
-using Dragged = std::variant<ClipId, Pulse, Target, LayerId, WaitingWord>;
+/// A row of onsets, by its name.
+struct RowOfOnsets {
+    std::string name;
+};
+
+/// What is dragged within the window: what dropped_on_lane() knows, a layer or a row of onsets.
+using Dragged = std::variant<ClipId, Pulse, Target, LayerId, WaitingWord, RowOfOnsets>;
 
 [[nodiscard]] QMimeData* mime_of(const Dragged& item);
 /// None where it is something else; a pulse is looked up by its name among those that ship and the project's

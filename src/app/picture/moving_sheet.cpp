@@ -175,8 +175,8 @@ void MovingSheet::fill() {
             continue;
         auto* item = new QListWidgetItem(offers_[i].name, list_);
         item->setData(which_offer, static_cast<int>(i));
-        item->setToolTip(offers_[i].group.isEmpty() ? offers_[i].name
-                                                    : offers_[i].name + "\n" + offers_[i].group);
+        if (!offers_[i].group.isEmpty())
+            item->setToolTip(offers_[i].group);
         item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable);
         if (offers_[i].is_current) {
             item->setData(Qt::CheckStateRole, Qt::Checked);

@@ -273,7 +273,8 @@ void PreviewView::look_up() {
     std::erase_if(streams_, [&](const auto& one) { return project.stage->layer(one.first) == nullptr; });
     composed_ = holes_ || draft_ || framing_draft_ || zoom_ || needs_composing(document_.curves(), frame);
     if (composed_) // by the time it is there, that much will have been heard
-        compose(document_.schedule(), player_.playing() ? project.settings->frame_rate.frame_at(now + takes_) : frame);
+        compose(document_.schedule(),
+                player_.playing() ? project.settings->frame_rate.frame_at(now + takes_) : frame);
     else
         show_shots(frame);
     update();
@@ -487,7 +488,7 @@ void PreviewView::paintEvent(QPaintEvent*) {
         paint_cue(painter, area, cue_);
     if (!drop_told_.isEmpty())
         paint_drop(painter, area, drop_told_);
-    if (overlay_ && !player_.playing()) {
+    if (overlay_ && !player_.playing() && !view_.trial()) {
         painter.setRenderHint(QPainter::Antialiasing);
         overlay_->paint(painter);
     }
@@ -501,11 +502,14 @@ void PreviewView::dragEnterEvent(QDragEnterEvent* event) {
 void PreviewView::dragMoveEvent(QDragMoveEvent* event) {
     const auto item = dragged_in(event->mimeData(), document_.project());
     const auto keys = event->modifiers();
-    const QString told = !item || !std::holds_alternative<ClipId>(*item) ? QString()
-                         : keys & Qt::ShiftModifier                      ? tr("a layer of the picture")
-                         : keys & Qt::ControlModifier
-                             ? tr("takes this shot's place")
-                             : tr("a cut at the playhead · Ctrl: takes this shot's place · Shift: a layer");
+    const QString told =
+        item && std::holds_alternative<RowOfOnsets>(*item)
+            ? tr("larger on every %1").arg(QString::fromStdString(std::get<RowOfOnsets>(*item).name))
+        : !item || !std::holds_alternative<ClipId>(*item) ? QString()
+        : keys & Qt::ShiftModifier                        ? tr("a layer of the picture")
+        : keys & Qt::ControlModifier
+            ? tr("takes this shot's place")
+            : tr("a cut at the playhead · Ctrl: takes this shot's place · Shift: a layer");
     event->setAccepted(item.has_value());
     if (told != drop_told_) {
         drop_told_ = told;

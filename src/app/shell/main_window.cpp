@@ -227,6 +227,7 @@ void MainWindow::connect_drawings() {
     }
     connect(&picture_->picture(), &PreviewView::item_dropped, &does_.drops, &DropCommands::drop_on_picture);
     connect(picture_, &PictureDesk::pose_wanted, commands_.action("key pose"), &QAction::trigger);
+    connect(&bench_->motion(), &MotionPanel::hit_wanted, &does_.drops, &DropCommands::hit_on);
     connect(&bench_->motion(), &MotionPanel::draw_wanted, picture_, &PictureDesk::begin_drawing);
     connect(&picture_->hands(), &PictureHands::hint, status_, &StatusStrip::set_hint);
     connect(timeline_, &TimelineView::lane_name_wanted, &does_.lanes, &LaneCommands::name_lane);

@@ -11,6 +11,19 @@
 
 namespace pulsepin {
 
+Picker picker_of_row(const Project& project, const std::string& row, std::optional<TimeSpan> range) {
+    Picker picker;
+    picker.source = "onsets";
+    picker.values = {{"row", row}};
+    picker.by_clock = !project.grid;
+    picker.whole = !range;
+    if (range) {
+        picker.from = project.grid ? project.grid->nearest_tick(range->from) : clock_ticks(range->from);
+        picker.until = project.grid ? project.grid->nearest_tick(range->until) : clock_ticks(range->until);
+    }
+    return picker;
+}
+
 Result<Hits> with_hits(const Project& project, const Target& target, const std::string& row,
                        std::optional<TimeSpan> range) {
     const auto has_row = [&](const Detection& found) {
@@ -28,16 +41,7 @@ Result<Hits> with_hits(const Project& project, const Target& target, const std::
     auto driving = with_motion(with, lane, std::move(motion));
     if (!driving)
         return tl::unexpected(driving.error());
-    Picker picker;
-    picker.source = "onsets";
-    picker.values = {{"row", row}};
-    picker.by_clock = !project.grid;
-    picker.whole = !range;
-    if (range) {
-        picker.from = project.grid ? project.grid->nearest_tick(range->from) : clock_ticks(range->from);
-        picker.until = project.grid ? project.grid->nearest_tick(range->until) : clock_ticks(range->until);
-    }
-    auto placed = place(*driving, lane, picker);
+    auto placed = place(*driving, lane, picker_of_row(project, row, range));
     if (!placed)
         return tl::unexpected(placed.error());
     return Hits{std::move(placed->project), lane, placed->count};

@@ -14,6 +14,10 @@ struct Hits {
     std::size_t count = 0;
 };
 
+/// Each onset of a row, in the range or in the whole song; in plain time where there is no grid.
+[[nodiscard]] Picker picker_of_row(const Project& project, const std::string& row,
+                                   std::optional<TimeSpan> range = {});
+
 /// A lane of pulses that drives `target` on each onset of the row: lane, what it drives and where it acts in
 /// one. Within the range, or in the whole song. Fails without such a row, and where none of its onsets lies
 /// there.

@@ -9,12 +9,17 @@
 #include "drawing/timeline/sound_lane.h"
 #include "drawing/timeline/timeline_view.h"
 #include "model/edits.h"
+#include "parts/dragging.h"
 #include "time/grid_bend.h"
 
+#include <QApplication>
 #include <QContextMenuEvent>
+#include <QPainter>
+#include <QPixmap>
 #include <QWheelEvent>
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace pulsepin {
 namespace {
@@ -80,7 +85,10 @@ std::unique_ptr<Gesture> TimelineView::gesture_at(QPointF at, Qt::KeyboardModifi
 QString TimelineView::hint_at(QPointF at) const {
     switch (zone_at(at)) {
     case Zone::Names:
-        return {};
+        return row_named_at(at)
+                   ? tr("Drag it onto a value of a layer, the picture or a lane: it acts there on "
+                        "each of these onsets")
+                   : QString();
     case Zone::Ruler:
         if (const Scene s = scene(scale()); PieceView{s, ruler_}.under(at))
             return tr("Drag to where the piece begins or ends; the song itself is not trimmed");
@@ -149,7 +157,39 @@ void TimelineView::mousePressEvent(QMouseEvent* event) {
     if (event->button() == Qt::LeftButton && !on_names_edge(at) &&
         press_switch(at, event->modifiers() & Qt::ShiftModifier))
         return;
+    if (event->button() == Qt::LeftButton && !on_names_edge(at) && row_named_at(at))
+        named_row_pressed_ = at;
     Canvas::mousePressEvent(event);
+}
+
+std::optional<std::string> TimelineView::row_named_at(QPointF at) const {
+    const auto row = at.x() < names_width() ? row_of_onsets_at({names_width() + 1.0, at.y()}) : std::nullopt;
+    return row ? std::optional(document_.project().detection->rows[row->first].name) : std::nullopt;
+}
+
+/// A row of onsets is dragged by its name: onto what it is to move.
+void TimelineView::mouseMoveEvent(QMouseEvent* event) {
+    if (!named_row_pressed_ ||
+        (event->position() - *named_row_pressed_).manhattanLength() < QApplication::startDragDistance())
+        return Canvas::mouseMoveEvent(event);
+    const auto name = row_named_at(*std::exchange(named_row_pressed_, std::nullopt));
+    if (!name)
+        return;
+    const QString text = QString::fromStdString(*name);
+    const QSize size = fontMetrics().size(Qt::TextSingleLine, text) + QSize(16, 8);
+    QPixmap picture(size);
+    picture.fill(palette_->selection);
+    QPainter painter(&picture);
+    painter.setFont(font());
+    painter.setPen(palette_->paper);
+    painter.drawText(picture.rect(), Qt::AlignCenter, text);
+    painter.end();
+    drag(this, RowOfOnsets{*name}, picture);
+}
+
+void TimelineView::mouseReleaseEvent(QMouseEvent* event) {
+    named_row_pressed_.reset();
+    Canvas::mouseReleaseEvent(event);
 }
 
 void TimelineView::mouseDoubleClickEvent(QMouseEvent* event) {

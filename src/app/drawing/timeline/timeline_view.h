@@ -58,6 +58,8 @@ protected:
     void resizeEvent(QResizeEvent* event) override;
     void wheelEvent(QWheelEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
     void mouseDoubleClickEvent(QMouseEvent* event) override;
     void contextMenuEvent(QContextMenuEvent* event) override;
 
@@ -99,6 +101,9 @@ private:
     // -- rows of onsets
     /// The row of onsets there, by its place among the rows of the detection.
     [[nodiscard]] std::optional<std::size_t> onset_row_at(QPointF at) const;
+    /// Of onsets, where its name is.
+    [[nodiscard]] std::optional<std::string> row_named_at(QPointF at) const;
+    std::optional<QPointF> named_row_pressed_;
     [[nodiscard]] std::optional<std::pair<std::size_t, QRectF>> row_of_onsets_at(QPointF at) const override;
     [[nodiscard]] std::optional<ViewState::ChosenOnset> onset_under(QPointF at) const;
     void add_onset_at(QPointF at);

@@ -213,15 +213,35 @@ Qt::ItemFlags LayerValuesModel::flags(const QModelIndex& index) const {
         return index.column() == Name && effect_at(index.row()) >= 0
                    ? Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsUserCheckable
                    : Qt::ItemFlags(Qt::ItemIsEnabled);
-    return index.column() == Value  ? Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsEditable
-           : index.column() == Name ? Qt::ItemIsEnabled | Qt::ItemIsSelectable | Qt::ItemIsDragEnabled
-                                    : Qt::ItemFlags(Qt::ItemIsEnabled);
+    const auto common = Qt::ItemIsEnabled | Qt::ItemIsDropEnabled;
+    return index.column() == Value  ? common | Qt::ItemIsSelectable | Qt::ItemIsEditable
+           : index.column() == Name ? common | Qt::ItemIsSelectable | Qt::ItemIsDragEnabled
+                                    : Qt::ItemFlags(common);
 }
 
 QMimeData* LayerValuesModel::mimeData(const QModelIndexList& indexes) const {
     if (indexes.isEmpty() || is_heading(indexes.front().row()))
         return nullptr;
     return mime_of(Target{layer_, rows_[static_cast<std::size_t>(indexes.front().row())].parameter.id});
+}
+
+bool LayerValuesModel::canDropMimeData(const QMimeData* mime, Qt::DropAction, int, int,
+                                       const QModelIndex& on) const {
+    const auto item = dragged_in(mime, document_.project());
+    if (!item || !std::holds_alternative<RowOfOnsets>(*item) || !on.isValid() || is_heading(on.row()))
+        return false;
+    const ParamSpec* spec = rows_[static_cast<std::size_t>(on.row())].parameter.spec;
+    return spec && (spec->type == ParamType::Number || spec->type == ParamType::Whole);
+}
+
+bool LayerValuesModel::dropMimeData(const QMimeData* mime, Qt::DropAction action, int row, int column,
+                                    const QModelIndex& on) {
+    if (!canDropMimeData(mime, action, row, column, on))
+        return false;
+    const auto item = dragged_in(mime, document_.project());
+    emit row_dropped({layer_, rows_[static_cast<std::size_t>(on.row())].parameter.id},
+                     std::get<RowOfOnsets>(*item).name);
+    return true;
 }
 
 bool LayerValuesModel::setData(const QModelIndex& index, const QVariant& value, int role) {

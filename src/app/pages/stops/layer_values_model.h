@@ -31,9 +31,18 @@ public:
     [[nodiscard]] Qt::ItemFlags flags(const QModelIndex& index) const override;
     /// A parameter is dragged by its name.
     [[nodiscard]] QMimeData* mimeData(const QModelIndexList& indexes) const override;
+    /// A row of onsets is let go on one.
+    [[nodiscard]] bool canDropMimeData(const QMimeData* mime, Qt::DropAction action, int row, int column,
+                                       const QModelIndex& on) const override;
+    bool dropMimeData(const QMimeData* mime, Qt::DropAction action, int row, int column,
+                      const QModelIndex& on) override;
+    [[nodiscard]] Qt::DropActions supportedDropActions() const override { return Qt::CopyAction; }
     [[nodiscard]] QStringList mimeTypes() const override { return {"application/x-pulsepin-item"}; }
     /// An edit of the project, one step for undo.
     bool setData(const QModelIndex& index, const QVariant& value, int role) override;
+
+signals:
+    void row_dropped(const Target& target, const std::string& row);
 
 private:
     struct Row {

@@ -263,7 +263,10 @@ QWidget* LayersPage::make_values() {
     table->setModel(values_);
     table->setItemDelegate(new ParamDelegate(table));
     table->setObjectName("layer values");
-    table->setDragEnabled(true);
+    table->setDragDropMode(QAbstractItemView::DragDrop);
+    table->setDefaultDropAction(Qt::CopyAction);
+    table->setDragDropOverwriteMode(true); // onto a value, not between two
+    connect(values_, &LayerValuesModel::row_dropped, this, &LayersPage::hit_wanted);
     table->setToolTip(
         tr("Drag a name onto a lane to have it driven, onto a row of onsets to have it pulse there"));
     table->setAccessibleName(tr("Values of the layer"));

@@ -30,6 +30,8 @@ public:
 signals:
     /// The chosen layer's line is to be drawn in the picture.
     void draw_wanted();
+    /// That is to pulse on each onset of that row.
+    void hit_wanted(const Target& target, const std::string& row);
 
 private:
     bool eventFilter(QObject* watched, QEvent* event) override;

@@ -30,6 +30,7 @@ MotionPanel::MotionPanel(Document& document, ViewState& view, QWidget* parent)
     connect(follower_, &FollowerPage::write_wanted, this, &MotionPanel::write_followed_wanted);
     pages_->addWidget(layer_page_ = new LayersPage(document_, view_));
     connect(layer_page_, &LayersPage::draw_wanted, this, &MotionPanel::draw_wanted);
+    connect(layer_page_, &LayersPage::hit_wanted, this, &MotionPanel::hit_wanted);
     column->addWidget(make_top());
     column->addWidget(pages_, 1);
     column->addWidget(property_row_ = make_property());
