@@ -3,7 +3,9 @@
 // What a picture costs, as a whole and by effect, and what curves that follow the music cost.
 #include "follow/feeds.h"
 #include "follow/sources.h"
+#include "hand/composition.h"
 #include "hand/stage_hand.h"
+#include "hand/tried.h"
 #include "interchange/export_material.h"
 #include "interchange/project_file.h"
 #include "kinds/kinds.h"
@@ -15,12 +17,14 @@
 #include "model/lane_edits.h"
 #include "model/stage_edits.h"
 #include "render/composed.h"
+#include "render/loop_pictures.h"
 #include "shell/application.h"
 #include "shell/main_window.h"
 #include "stage/effects.h"
 
 #include <QApplication>
 #include <QTest>
+#include <QThread>
 
 namespace {
 
@@ -189,6 +193,38 @@ void bench_many(BenchTable& table) {
     });
 }
 
+/// A sheet of moving pictures from nothing until all are there, and a composition that is used.
+void bench_sheet(BenchTable& table, const Curves& curves) {
+    const Project& project = curves.project();
+    const LayerId camera = project.stage->layers.back().id;
+    const TriedLoop loop = two_beats_at(project, Seconds(30));
+    table.row("a sheet of thirty moving pictures, full", 5, 1500, [&] {
+        LoopPictures::Order order;
+        order.first = loop.first;
+        order.length = loop.length;
+        order.pictures = 12;
+        order.size = {128, 72};
+        for (std::size_t i = 0; i < 30; ++i)
+            order.variants.push_back([&, i]() -> std::optional<Curves> {
+                auto with = with_effect_on_beats(project, camera, effects()[i % effects().size()].id, loop);
+                if (!with)
+                    return std::nullopt;
+                return Curves{Schedule(*std::move(with), curves.schedule), curves.followers};
+            });
+        const LoopPictures pictures(std::move(order), [] {});
+        while (!pictures.complete())
+            QThread::msleep(2);
+    });
+    const auto& ready = ready_compositions();
+    std::size_t next = 0;
+    table.row("a composition used, and what follows from it", 60, 16, [&] {
+        const auto used =
+            with_composition(project, ready[next++ % ready.size()], {Ticks(16 * 960), Ticks(64 * 960)});
+        if (used)
+            (void)Schedule(used->project, curves.schedule);
+    });
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -212,5 +248,6 @@ int main(int argc, char** argv) {
     bench_frames(table, project, curves);
     bench_effects(table, project);
     bench_many(table);
+    bench_sheet(table, curves);
     return table.outcome();
 }

@@ -66,7 +66,7 @@ private slots:
         QCOMPARE(desk.window.timeline().grab().isNull(), false);
 
         // Its form has its properties; what is set there is one step that is undone.
-        auto* field = desk.window.findChild<QDoubleSpinBox*>("level");
+        auto* field = desk.window.findChild<QDoubleSpinBox*>("level level");
         QVERIFY(field);
         field->setValue(80);
         QCOMPARE(body_of<LevelBody>(levels(desk)->pins.front().body).level, 80.0);
@@ -102,7 +102,7 @@ private slots:
         QVERIFY(save_project(placed->project, path));
         const auto read = load_project(path);
         QVERIFY2(read.has_value(), read ? "" : read.error().message().c_str());
-        const Lane* again = read->project.lane(lane);
+        const Lane* again = read->lane(lane);
         QVERIFY(again && again->kind == level_kind());
         QCOMPARE(again->pins.size(), std::size_t{4});
         QCOMPARE(body_of<LevelBody>(again->pins.front().body), (LevelBody{30, Frames(4), "<b>&"}));
@@ -113,7 +113,7 @@ private slots:
         const HandEdit* set = hand_edit("set");
         QVERIFY(set);
         std::set<PinId> pins{again->pins[1].id};
-        const Schedule schedule(read->project);
+        const Schedule schedule(*read);
         HandEditRequest request{schedule};
         request.pins = pins;
         request.values = values;

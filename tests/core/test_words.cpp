@@ -339,7 +339,8 @@ private slots:
         QCOMPARE(six.length.unit, Length::Unit::ToLineEnd);
     }
 
-    void the_camera_frames_each_line_at_its_last_word() {
+    // Each word is seen as it is sung: the line is reached with its first word, and held.
+    void the_camera_frames_each_line_from_its_first_word_on() {
         Sung sung("one two\nthree four");
         for (int i = 0; i < 4; ++i)
             sung.set(1 + 0.5 * i);
@@ -348,14 +349,22 @@ private slots:
         sung.project = *with_words_laid_out(sung.schedule(), made.lane, {}, sizes);
         GroupFraming framing;
         framing.early = Frames(3);
+        framing.travel = {Length::Unit::InFrames, 6};
         framing.margin = 20;
         auto posed = *with_camera_on_lines(sung.schedule(), made.lane, sizes, framing);
-        QCOMPARE(posed.poses.size(), 2u);
+        QCOMPARE(posed.poses.size(), 3u);
         const Schedule then(posed.project);
         const auto& pins = then.pins(posed.lane).pins;
-        QCOMPARE(pins[0].frame.value, 36 - 3); // of "two", three frames early
-        QCOMPARE(pins[1].frame.value, 60 - 3);
-        const auto staged = staged_at({Schedule(posed.project)}, Frames(57));
+        QCOMPARE(pins[0].frame.value, 24 - 3);     // of "one", three frames early
+        QCOMPARE(pins[1].frame.value, 48 - 6 - 3); // it is left six frames before "three"
+        QCOMPARE(pins[2].frame.value, 48 - 3);
+        const auto place_of = [&](std::int64_t frame) {
+            return staged_at({Schedule(posed.project)}, Frames(frame)).camera.of("position-x");
+        };
+        QCOMPARE(place_of(21), 0.0);
+        QCOMPARE(place_of(39), 0.0); // held until then
+        QVERIFY(place_of(42) > 0 && place_of(42) < 1280);
+        const auto staged = staged_at({Schedule(posed.project)}, Frames(45));
         QCOMPARE(staged.camera.of("position-x"), 1280.0); // the second line's place on the canvas
         // The whole line is in view, with a fifth of the picture free.
         const double zoom = staged.camera.of("scale") / 100;
@@ -371,7 +380,11 @@ private slots:
         // Made again they are the same poses.
         const auto again = *with_camera_on_lines(Schedule(posed.project), made.lane, sizes, framing);
         QCOMPARE(again.poses, posed.poses);
-        QCOMPARE(again.project.lane(posed.lane)->pins.size(), 2u);
+        QCOMPARE(again.project.lane(posed.lane)->pins.size(), 3u);
+        // Where lines are closer than it travels, it is on its way all the time.
+        framing.travel = {Length::Unit::InBeats, 8};
+        const auto close = *with_camera_on_lines(sung.schedule(), made.lane, sizes, framing);
+        QCOMPARE(close.poses.size(), 2u);
     }
 
     void scripts_that_run_from_right_to_left_fill_rows_from_the_right() {

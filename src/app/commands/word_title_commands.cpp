@@ -62,7 +62,7 @@ void WordCommands::camera_on_lines() {
     if (!lane)
         return document_.say(tr("Make titles of words first"));
     const LaneId id = lane->id;
-    ask(new ParamDialog("camera on lines", tr("The camera frames each line at its last word"),
+    ask(new ParamDialog("camera on lines", tr("The camera frames each line from its first word on"),
                         framing_params(), {}, tr("Pose"), context_.window),
         [this, id](const ParamValues& values) {
             auto posed = with_camera_on_lines(document_.schedule(), id, sizes_of(id), group_framing(values));

@@ -127,8 +127,11 @@ MovingSheet::MovingSheet(QWidget& under, QString memory, Document& document, Vie
     steps_->start();
 }
 
-MovingSheet::~MovingSheet() {
+/// At once, though it deletes itself later: nothing is tried any more.
+void MovingSheet::hideEvent(QHideEvent* event) {
+    steps_->stop();
     view_.set_trial(std::nullopt);
+    QFrame::hideEvent(event);
 }
 
 void MovingSheet::compose(Document& document) {

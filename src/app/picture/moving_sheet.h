@@ -35,12 +35,12 @@ public:
     /// `memory`: the name under which what was chosen last is kept.
     static void open(QWidget& under, const QString& memory, Document& document, ViewState& view,
                      const TriedLoop& loop, std::vector<MovingOffer> offers);
-    ~MovingSheet() override;
 
     [[nodiscard]] const LoopPictures& pictures() const { return *pictures_; }
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
+    void hideEvent(QHideEvent* event) override;
 
 private:
     MovingSheet(QWidget& under, QString memory, Document& document, ViewState& view, const TriedLoop& loop,

@@ -17,6 +17,7 @@
 #include <limits>
 #include <map>
 #include <numbers>
+#include <tuple>
 
 namespace pulsepin {
 namespace {
@@ -284,6 +285,44 @@ Result<Project> with_words_laid_out(const Schedule& schedule, LaneId titles, con
         });
 }
 
+namespace {
+
+/// The poses that are tied to words: where one is reached, and where the one before it is left.
+std::map<std::pair<PinId, bool>, PinId> poses_tied_to_words(const Lane& lane) {
+    std::map<std::pair<PinId, bool>, PinId> tied;
+    for (const auto& pin : lane.pins)
+        if (const auto* word = std::get_if<MarkerAnchor>(&pin.anchor)) {
+            const auto* before = std::get_if<Seconds>(&word->offset);
+            tied[{word->marker, before && *before < Seconds(0)}] = pin.id;
+        }
+    return tied;
+}
+
+std::map<PinId, Seconds> beginnings(const Schedule& schedule, const std::vector<TitledWord>& words) {
+    std::map<PinId, Seconds> begins;
+    const auto& lanes = schedule.project().lanes;
+    for (std::size_t lane = 0; lane < lanes.size(); ++lane)
+        if (lanes[lane]->kind->words)
+            for (const auto& pin : schedule[lane].pins)
+                begins[pin.id] = pin.time;
+    for (const auto& word : words)
+        begins.try_emplace(word.word); // its word is of another kind: at the beginning
+    return begins;
+}
+
+/// How long a length is that ends at a moment.
+Seconds lasting_before(const Project& project, const Length& length, Seconds end) {
+    if (length.unit == Length::Unit::InBeats && project.grid) {
+        const auto& grid = *project.grid;
+        return end - grid.time_at(Beats(grid.beats_at(end).value - length.amount));
+    }
+    if (length.unit == Length::Unit::InMilliseconds)
+        return Seconds(length.amount / 1000);
+    return Seconds(length.amount / project.settings->frame_rate.per_second());
+}
+
+} // namespace
+
 Result<GroupsPosed> with_camera_on_lines(const Schedule& schedule, LaneId titles,
                                          std::span<const WordSize> sizes, const GroupFraming& framing) {
     const Project& project = schedule.project();
@@ -317,14 +356,13 @@ Result<GroupsPosed> with_camera_on_lines(const Schedule& schedule, LaneId titles
         lane = posed.project.lanes.back().get();
     }
     posed.lane = lane->id;
-    std::map<PinId, PinId> there; // the pose that is tied to a word
-    for (const auto& pin : lane->pins)
-        if (const auto* tied = std::get_if<MarkerAnchor>(&pin.anchor))
-            there[tied->marker] = pin.id;
+    const auto there = poses_tied_to_words(*lane);
+    const auto begins = beginnings(schedule, words);
     const double wide = project.settings->picture_width, high = project.settings->picture_height;
     std::vector<Pin> made;
-    std::map<PinId, PoseBody> again;
-    for (const auto& group : groups_of(words)) {
+    std::map<PinId, std::pair<Anchor, PinBody>> again;
+    const auto groups = groups_of(words);
+    for (const auto& group : groups) {
         // The box around the group, as it lies for a camera that is turned as its first word is.
         const auto& first = body_of<AppearanceBody>(project.pin(words[group.front()].pin)->body);
         const double turn = framing.turns && group.size() > 0 ? first.turn : 0;
@@ -371,16 +409,26 @@ Result<GroupsPosed> with_camera_on_lines(const Schedule& schedule, LaneId titles
             set("rotation", -turn);
         }
         set("scale", scale * 100);
-        const PinId last = words[group.back()].word;
-        if (const auto pin = there.find(last); pin != there.end())
-            again[pin->second] = pose;
-        else
-            made.push_back({{}, MarkerAnchor{last, Seconds(0)}, pose, {}});
+        // Reached with the first word, and left just in time for the next line.
+        const auto put = [&](PinId word, bool leaving, const Offset& offset) {
+            if (const auto pin = there.find({word, leaving}); pin != there.end())
+                again[pin->second] = {MarkerAnchor{word, offset}, pose};
+            else
+                made.push_back({{}, MarkerAnchor{word, offset}, pose, {}});
+        };
+        const PinId first_word = words[group.front()].word;
+        put(first_word, false, Frames(0));
+        if (&group == &groups.back())
+            continue;
+        const PinId next_word = words[(&group)[1].front()].word;
+        const Seconds travel = lasting_before(project, framing.travel, begins.at(next_word));
+        if (begins.at(next_word) - travel > begins.at(first_word))
+            put(next_word, true, Seconds(-travel.value));
     }
     posed.project = with_each_pin(
         posed.project,
         [&](const Lane& one, const Pin& pin) { return one.id == posed.lane && again.contains(pin.id); },
-        [&](Pin& pin) { pin.body = again[pin.id]; });
+        [&](Pin& pin) { std::tie(pin.anchor, pin.body) = again.at(pin.id); });
     for (const auto& [pin, pose] : again)
         posed.poses.insert(pin);
     for (std::size_t i = 0; i < made.size(); ++i)

@@ -48,6 +48,9 @@ constexpr ParamSpec block_rows[] = {
 
 constexpr ParamChoice movers[] = {{"camera", "the camera"}, {"words", "the words, over the picture"}};
 
+constexpr Length::Unit travel_units[] = {Length::Unit::InFrames, Length::Unit::InBeats,
+                                         Length::Unit::InMilliseconds};
+
 constexpr ParamSpec framing_rows[] = {
     {.id = "moves", .label = "what moves", .type = ParamType::Choice, .choices = movers},
     {.id = "margin",
@@ -64,7 +67,14 @@ constexpr ParamSpec framing_rows[] = {
      .least = 0,
      .most = 1000,
      .initial = 0,
-     .explains = "than the last word: the lead of the lane of poses"},
+     .explains = "than the first word: the lead of the lane of poses"},
+    {.id = "travel",
+     .label = "travels for",
+     .type = ParamType::Length,
+     .most = 100'000,
+     .initial = 12,
+     .explains = "from each line to the next; before that the line is held",
+     .units = travel_units},
     {.id = "easing", .label = "eased", .type = ParamType::Curve, .initial_text = "sine-in-out"},
     {.id = "turns",
      .label = "turns",
@@ -141,6 +151,8 @@ GroupFraming group_framing(const ParamValues& values) {
     GroupFraming framing;
     framing.margin = values.number("margin");
     framing.early = Frames(values.whole("early"));
+    if (values.find("travel"))
+        framing.travel = values.length("travel");
     if (const auto* easing = values.find("easing"))
         if (const auto* held = std::get_if<Easing>(easing))
             framing.easing = *held;

@@ -61,6 +61,9 @@ struct BlockLayout {
 struct GroupFraming {
     double margin = 20; ///< percent of the picture that stays free around a group
     Frames early = Frames(0);
+    /// From each line to the next, which is reached with its first word; before that the line is held. As
+    /// long as there is, where the first words of two lines are closer.
+    Length travel = {Length::Unit::InFrames, 12};
     Easing easing = {.id = "sine-in-out"};
     bool turns = true; ///< the camera turns as the words do
     /// Else the words move, as a group, and what lies below them stands still.
@@ -71,9 +74,10 @@ struct GroupsPosed {
     LaneId lane;
     std::set<PinId> poses;
 };
-/// The camera frames each line of words at its last word, so many frames early (the lead of the lane of
-/// poses): all of these poses are made, or made again, in one go. Fails where no title is tied to a word.
-/// Instead of the camera the titles may move, in a group that is made for them where they lie in none.
+/// The camera frames each line of words when its first word begins, so many frames early (the lead of the
+/// lane of poses), and holds it: all of these poses are made, or made again, in one go. Fails where no title
+/// is tied to a word. Instead of the camera the titles may move, in a group that is made for them where they
+/// lie in none.
 [[nodiscard]] Result<GroupsPosed> with_camera_on_lines(const Schedule& schedule, LaneId titles,
                                                        std::span<const WordSize> sizes,
                                                        const GroupFraming& framing);
