@@ -6,6 +6,7 @@
 #include "stage/staged_frame.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace pulsepin {
 namespace {
@@ -34,6 +35,23 @@ void add_boxes(const Curves& curves, Frames frame, const Lane* lane, PinId appea
     }
 }
 
+/// How much of what appears is in the picture, where it first is as it will be.
+double seen_when_it_came(const Curves& curves, const Lane& lane, const AppearanceSpan& span) {
+    if (!std::holds_alternative<MarkerAnchor>(lane.pins[span.index].anchor))
+        return 1;
+    const Frames came = span.comes + Frames(static_cast<std::int64_t>(std::ceil(span.coming)));
+    const Frames frame = std::clamp(came, span.comes, std::max(span.comes, span.end - Frames(1)));
+    std::vector<TextBox> boxes;
+    add_boxes(curves, frame, &lane, span.pin, boxes);
+    if (boxes.empty())
+        return 1;
+    const auto& box = boxes.back();
+    const auto inside = [](double low, double high) {
+        return high > low ? std::max(0.0, std::min(high, 1.0) - std::max(low, -1.0)) / (high - low) : 1.0;
+    };
+    return inside(box.left, box.right) * inside(box.top, box.bottom);
+}
+
 } // namespace
 
 std::vector<TextBox> text_boxes(const Curves& curves) {
@@ -42,9 +60,15 @@ std::vector<TextBox> text_boxes(const Curves& curves) {
     for (const auto& lane : project.lanes) {
         if (!lane->showing || lane->muted || !is_title(project, lane->showing->layer))
             continue;
-        for (const auto& span : curves.schedule.spans(lane->id).appearances)
-            if (!span.muted)
-                add_boxes(curves, Frames((span.comes + span.end).value / 2), lane.get(), span.pin, boxes);
+        for (const auto& span : curves.schedule.spans(lane->id).appearances) {
+            if (span.muted)
+                continue;
+            const std::size_t before = boxes.size();
+            add_boxes(curves, Frames((span.comes + span.end).value / 2), lane.get(), span.pin, boxes);
+            const double seen = boxes.size() > before ? seen_when_it_came(curves, *lane, span) : 1;
+            for (std::size_t i = before; i < boxes.size(); ++i)
+                boxes[i].seen = seen;
+        }
     }
     add_boxes(curves, Frames(piece_length(project).value / 2), nullptr, {}, boxes);
     return boxes;

@@ -244,6 +244,11 @@ private slots:
         auto& picture = desk.window.preview();
         QVERIFY(drop(picture, QPointF(picture.rect().center()), RowOfOnsets{"snare"}));
         QCOMPARE(desk.project().lanes.back()->motion->own.target, (Target{camera, "scale"}));
+        const auto all = desk.project().lanes.back()->pins.size();
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        // With Shift on every second one: a punch-in by one drag.
+        QVERIFY(drop(picture, QPointF(picture.rect().center()), RowOfOnsets{"snare"}, Qt::ShiftModifier));
+        QCOMPARE(desk.project().lanes.back()->pins.size(), (all + 1) / 2);
         desk.key(Qt::Key_Z, Qt::ControlModifier);
         const Lane* flash = desk.project().first_lane(&LaneKindRow::triggers);
         const auto had = flash->pins.size();

@@ -6,8 +6,10 @@
 #include "check/checks.h"
 #include "check/error_histogram.h"
 #include "check/measured_sound.h"
+#include "hand/stage_hand.h"
 #include "interchange/project_json.h"
 #include "model/history.h"
+#include "model/lane_edits.h"
 #include "schedule/place.h"
 #include "support/checked_pieces.h"
 #include "support/media.h"
@@ -179,6 +181,37 @@ private slots:
         material.texts = std::make_shared<const std::vector<TextBox>>(
             std::vector<TextBox>{{title, {}, {}, Frames(100), -0.9, -0.9, 0.9, 0.9, "high"}});
         QVERIFY(only(findings(material), "safe-area").check.empty());
+    }
+    // Only of words, each when it has come: how long it is in the picture later is no matter.
+    void a_word_sung_where_nobody_sees_it() {
+        Scene scene;
+        scene.project = with_lane(clean(), kind_that(&LaneKindRow::words), "Words");
+        const LaneId words = scene.project.lanes.back()->id;
+        scene.project = *with_pins(scene.project, words,
+                                   {{{},
+                                     MusicalAnchor{Ticks(960 * 8)},
+                                     WordBody{"levee", {}, 1, 1, {Length::Unit::InBeats, 4}},
+                                     {}}});
+        const PinId word = scene.project.lane(words)->pins.front().id;
+        const LayerId title = scene.add({{}, LayerKind::Title, "Title"});
+        auto shown = *with_lane_of_appearances(scene.project, title, kind_that(&LaneKindRow::appears));
+        scene.project = *with_pins(shown.project, shown.lane,
+                                   {{{}, MarkerAnchor{word, Frames(0)}, AppearanceBody{}, {}}});
+        const PinId tied = scene.project.lane(shown.lane)->pins.back().id;
+        auto material = material_of(scene.project);
+        const auto seen = [&](PinId pin, double share) {
+            TextBox box{title, shown.lane, pin, Frames(100), -0.1, -0.1, 0.1, 0.1, "levee"};
+            box.seen = share;
+            material.texts = std::make_shared<const std::vector<TextBox>>(std::vector<TextBox>{box});
+            return only(findings(material), "unseen-word");
+        };
+        const auto one = seen(tied, 0.2);
+        QVERIFY(one.gravity == Gravity::Grave);
+        QCOMPARE(one.pin, tied);
+        QCOMPARE(one.at, scene.project.grid->time_at(Ticks(960 * 8)));
+        QCOMPARE(one.how_much, std::string("20 % of it is seen"));
+        QVERIFY(seen(tied, 0.6).check.empty());
+        QVERIFY(seen(PinId{}, 0.2).check.empty()); // no word
     }
     void a_mouth_that_flickers() {
         Project project = with_lane(clean(), kind_that(&LaneKindRow::words), "Words");

@@ -43,20 +43,22 @@ std::optional<TimeSpan> DropCommands::range() const {
 }
 
 void DropCommands::drop_on_row(const Target& target, std::size_t row) {
-    hit_on(target, document_.project().detection->rows[row].name);
+    hit_on(target, document_.project().detection->rows[row].name, {});
 }
 
-void DropCommands::hit_on(const Target& target, const std::string& name) {
+void DropCommands::hit_on(const Target& target, const std::string& name, Qt::KeyboardModifiers keys) {
+    const int every = keys & Qt::ShiftModifier ? 2 : 1;
     const auto& project = document_.project();
-    const auto hits = with_hits(project, target, name, range());
+    const auto hits = with_hits(project, target, name, range(), every);
     if (!hits)
         return document_.say(QString::fromStdString(hits.error().message()));
     const QString what = target_text(project, target);
-    if (!document_.apply(Result<Project>(hits->project),
-                         tr("%1 on every %2").arg(what, QString::fromStdString(name))))
+    const QString where =
+        (every > 1 ? tr("every second %1") : tr("every %1")).arg(QString::fromStdString(name));
+    if (!document_.apply(Result<Project>(hits->project), tr("%1 on %2").arg(what, where)))
         return;
     view_.choose_lane(hits->lane);
-    document_.say(tr("%1 pulses: %2 on every %3").arg(hits->count).arg(what, QString::fromStdString(name)));
+    document_.say(tr("%1 pulses: %2 on %3").arg(hits->count).arg(what, where));
 }
 
 /// One pin of the lane's kind on each of the row's onsets, as one planting.
@@ -134,7 +136,7 @@ void DropCommands::drop_on_picture(const Dragged& item, QPointF at, Qt::Keyboard
         const auto under = context_.hands->layer_under(pixel);
         const Layer* layer = under ? project.stage->layer(*under) : nullptr;
         const bool own = layer && layer->kind != LayerKind::Shots;
-        return hit_on({own ? layer->id : project.stage->layers.back().id, "scale"}, row->name);
+        return hit_on({own ? layer->id : project.stage->layers.back().id, "scale"}, row->name, keys);
     }
     const Frames frame = project.settings->frame_rate.frame_at(view_.playhead());
     if (const auto* id = std::get_if<LayerId>(&item)) {

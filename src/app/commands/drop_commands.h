@@ -16,7 +16,8 @@ public:
 
     /// A lane of pulses on each of the row's onsets drives that: in the range, or in the whole song.
     void drop_on_row(const Target& target, std::size_t row);
-    void hit_on(const Target& target, const std::string& row);
+    /// With Shift on every second one.
+    void hit_on(const Target& target, const std::string& row, Qt::KeyboardModifiers keys);
     void drop_on_lane(const Dragged& item, LaneId lane, std::optional<PinId> pin, Seconds time);
     /// pixel: of the picture, from its middle. A clip is a cut at the playhead, with Ctrl it replaces the
     /// shot that is seen, with Shift it is a layer there.

@@ -5,6 +5,7 @@
 #include "parts/palette.h"
 
 #include <QKeyEvent>
+#include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPainter>
@@ -87,7 +88,7 @@ MovingSheet::MovingSheet(QWidget& under, QString memory, Document& document, Vie
                          const TriedLoop& loop, std::vector<MovingOffer> offers)
     : QFrame(&under, Qt::Popup), memory_(std::move(memory)), view_(view), loop_(loop),
       frames_a_second_(document.project().settings->frame_rate.per_second()), offers_(std::move(offers)),
-      words_(new QLineEdit), list_(new QListWidget), steps_(new QTimer(this)) {
+      words_(new QLineEdit), list_(new QListWidget), told_(new QLabel), steps_(new QTimer(this)) {
     setAttribute(Qt::WA_DeleteOnClose);
     setObjectName("moving sheet");
     setFrameShape(QFrame::StyledPanel);
@@ -115,7 +116,16 @@ MovingSheet::MovingSheet(QWidget& under, QString memory, Document& document, Vie
     list_->setItemDelegate(
         new CellPainter([this](std::size_t offer) { return pictures_->picture(offer, share()); }, list_));
     column->addWidget(words_);
+    told_->setObjectName("finder told");
+    told_->setTextFormat(Qt::PlainText);
+    told_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);
+    told_->setText(" "); // as high as a line
     column->addWidget(list_, 1);
+    column->addWidget(told_);
+    connect(list_, &QListWidget::currentItemChanged, this, [this](const QListWidgetItem* item) {
+        told_->setText(item ? offers_[static_cast<std::size_t>(item->data(which_offer).toInt())].group
+                            : tr("Nothing has these words"));
+    });
     connect(words_, &QLineEdit::textChanged, this, &MovingSheet::fill);
     connect(list_, &QListWidget::itemEntered, list_,
             qOverload<QListWidgetItem*>(&QListWidget::setCurrentItem));
@@ -178,8 +188,6 @@ void MovingSheet::fill() {
             continue;
         auto* item = new QListWidgetItem(offers_[i].name, list_);
         item->setData(which_offer, static_cast<int>(i));
-        if (!offers_[i].group.isEmpty())
-            item->setToolTip(offers_[i].group);
         item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable);
         if (offers_[i].is_current) {
             item->setData(Qt::CheckStateRole, Qt::Checked);
@@ -263,7 +271,7 @@ void MovingSheet::place(const QWidget& under) {
     const QRect room = under.screen()->availableGeometry();
     const int rows = std::clamp((list_->count() + columns - 1) / columns, 1, 4);
     const QSize size(columns * cell.width() + list_->verticalScrollBar()->sizeHint().width() + 24,
-                     rows * cell.height() + words_->sizeHint().height() + 24);
+                     rows * cell.height() + words_->sizeHint().height() + told_->sizeHint().height() + 30);
     QPoint at = under.mapToGlobal(QPoint(0, under.height()));
     if (at.y() + size.height() > room.bottom())
         at.setY(std::max(room.top(), under.mapToGlobal(QPoint(0, 0)).y() - size.height()));

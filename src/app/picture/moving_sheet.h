@@ -9,6 +9,7 @@
 #include <QElapsedTimer>
 #include <QFrame>
 
+class QLabel;
 class QLineEdit;
 class QListWidget;
 class QListWidgetItem;
@@ -62,6 +63,7 @@ private:
     std::unique_ptr<LoopPictures> pictures_;
     QLineEdit* words_;
     QListWidget* list_;
+    QLabel* told_; ///< what the current one is
     QTimer* steps_;
     QElapsedTimer clock_;
 };

@@ -502,14 +502,14 @@ void PreviewView::dragEnterEvent(QDragEnterEvent* event) {
 void PreviewView::dragMoveEvent(QDragMoveEvent* event) {
     const auto item = dragged_in(event->mimeData(), document_.project());
     const auto keys = event->modifiers();
-    const QString told =
-        item && std::holds_alternative<RowOfOnsets>(*item)
-            ? tr("larger on every %1").arg(QString::fromStdString(std::get<RowOfOnsets>(*item).name))
-        : !item || !std::holds_alternative<ClipId>(*item) ? QString()
-        : keys & Qt::ShiftModifier                        ? tr("a layer of the picture")
-        : keys & Qt::ControlModifier
-            ? tr("takes this shot's place")
-            : tr("a cut at the playhead · Ctrl: takes this shot's place · Shift: a layer");
+    const QString told = item && std::holds_alternative<RowOfOnsets>(*item)
+                             ? tr("larger on every %1 · Shift: every second")
+                                   .arg(QString::fromStdString(std::get<RowOfOnsets>(*item).name))
+                         : !item || !std::holds_alternative<ClipId>(*item) ? QString()
+                         : keys & Qt::ShiftModifier                        ? tr("a layer of the picture")
+                         : keys & Qt::ControlModifier
+                             ? tr("takes this shot's place")
+                             : tr("a cut at the playhead · Ctrl: takes this shot's place · Shift: a layer");
     event->setAccepted(item.has_value());
     if (told != drop_told_) {
         drop_told_ = told;

@@ -8,7 +8,9 @@
 #include "model/pin_edits.h"
 #include "model/planting_edits.h"
 #include "model/song_edits.h"
+#include "pages/stops/layers_page.h"
 #include "parts/step_cells.h"
+#include "picture/moving_sheet.h"
 #include "shell/tour_folder.h"
 #include "shell/tour_words.h"
 #include "time/grid_bend.h"
@@ -19,6 +21,7 @@
 #include <QElapsedTimer>
 #include <QEventLoop>
 #include <QFile>
+#include <QPainter>
 #include <QPushButton>
 #include <cstdio>
 
@@ -34,8 +37,8 @@ public:
             std::fprintf(stderr, "%s\n", fault.toLocal8Bit().constData());
             return false;
         }
-        return see_song() && see_grid() && see_markers() && see_words() && see_placing() &&
-               see_score_and_triggers() && see_sounds() && see_motion() && see_check() && see_export();
+        return see_song() && see_grid() && see_words() && see_placing() && see_score_and_triggers() &&
+               see_sounds() && see_motion() && see_check() && see_export();
     }
 
 private:
@@ -76,17 +79,6 @@ private:
         picture("onsets");
         window_.document().undo();
         window_.findChild<QPushButton*>("page Beats")->click();
-        return true;
-    }
-
-    bool see_markers() {
-        window_.go_to_stop(Stop::Mark);
-        show_bars(8, 19);
-        mark_on_shots();
-        go_to(12, 3);
-        picture("marker-list");
-        for (int i = 0; i < 4; ++i)
-            window_.document().undo();
         return true;
     }
 
@@ -178,9 +170,25 @@ private:
                 window_.timeline().reveal_lane(lane->id);
         picture("layers");
         window_.view().choose_layer({});
+        see_what_is_ready();
         see_picture();
         window_.findChild<QPushButton*>("curves")->click();
         return true;
+    }
+
+    /// The sheet of what is ready, over the window as it stands there.
+    void see_what_is_ready() {
+        window_.findChild<LayersPage*>()->choose_ready();
+        auto* sheet = qobject_cast<MovingSheet*>(QApplication::activePopupWidget());
+        if (!step("see what is ready", sheet && wait([&] { return sheet->pictures().complete(); })))
+            return;
+        wait([this] { return window_.preview().shown().exact && window_.view().trial(); });
+        QPixmap seen = window_.grab();
+        QPainter painter(&seen);
+        painter.drawPixmap(window_.mapFromGlobal(sheet->mapToGlobal(QPoint(0, 0))), sheet->grab());
+        painter.end();
+        seen.save(folder_ + "/ready.png");
+        sheet->close();
     }
 
     /// Beside the song with room around the frame and a layer in hand; then in a window of its own.
@@ -397,35 +405,6 @@ private:
     void choose(const char* box, const QString& text) {
         auto* combo = window_.findChild<QComboBox*>(box);
         combo->setCurrentIndex(combo->findText(text));
-    }
-
-    /// Two markers that travel with the shots they lie on, one of them with a length and a note.
-    void mark_on_shots() {
-        auto& document = window_.document();
-        const auto cuts = document.shown_shots();
-        const LaneId lane = document.project().first_lane(&LaneKindRow::marks)->id;
-        for (std::size_t i = 1; i < 4 && i < cuts.size(); ++i) {
-            MarkerBody body{i == 1   ? "reel turns"
-                            : i == 2 ? "tail whips"
-                                     : "crowd looks up",
-                            i == 2 ? "the peak of the movement" : "",
-                            static_cast<int>(i) + 1,
-                            static_cast<int>(i),
-                            {}};
-            if (i == 2)
-                body.length = {Length::Unit::InBeats, 2};
-            document.apply(
-                with_pins(
-                    document.project(), lane,
-                    {{{}, MarkerAnchor{cuts[i].cut, Seconds(0.6 + 0.3 * static_cast<double>(i))}, body, {}}}),
-                "mark shot");
-        }
-        std::vector<PinId> pins;
-        for (const auto& pin : document.project().lane(lane)->pins)
-            pins.push_back(pin.id);
-        if (auto snapped = snapped_to_onsets(document.project(), pins, 1, Seconds(0.15)))
-            document.apply(snapped->project, "snap markers");
-        window_.view().select({document.project().lane(lane)->pins.back().id});
     }
 
     /// Some places of the first phrase of the chorus painted, one of the planting's own emptied.

@@ -11,7 +11,7 @@ extern const CheckRow off_beat_check, off_onset_check, same_frame_check, two_nam
     doubtful_check;                                                               // places
 extern const CheckRow short_shot_check, short_material_check, outside_shot_check; // shots
 extern const CheckRow overlap_check, fight_check, flat_check;                     // motion
-extern const CheckRow reading_check, safe_area_check, mouth_check;                // texts
+extern const CheckRow reading_check, safe_area_check, unseen_check, mouth_check;  // texts
 extern const CheckRow clipped_check, loudness_check;                              // sound
 extern const CheckRow missing_check, unreadable_check, clip_rate_check, variable_rate_check, light_check,
     fields_check, turned_check, wide_pixels_check,

@@ -92,6 +92,33 @@ void find_unsafe(const CheckMaterial& material, std::vector<Finding>& found) {
     }
 }
 
+// -- words that are sung where nobody sees them
+
+void find_unseen(const CheckMaterial& material, std::vector<Finding>& found) {
+    if (!material.texts)
+        return;
+    constexpr double least_seen = 0.5;
+    const Project& project = material.project();
+    for (const auto& box : *material.texts) {
+        const Lane* lane = project.lane(box.lane);
+        const Pin* pin = project.pin(box.appearance);
+        const auto* tied = pin ? std::get_if<MarkerAnchor>(&pin->anchor) : nullptr;
+        const Lane* words = tied ? project.lane_of(tied->marker) : nullptr;
+        if (box.seen >= least_seen || !lane || !words || !words->kind->words)
+            continue;
+        const auto& pins = material.schedule().pins(lane->id).pins;
+        const auto place = std::ranges::find(pins, pin->id, &ResolvedPin::id);
+        if (place == pins.end())
+            continue;
+        Finding one = finding_at(unseen_check, *lane, pin->id, place->time);
+        one.amount = std::round(box.seen * 100);
+        one.about = box.text;
+        one.how_much = fmt::format("{:.0f} % of it is seen", box.seen * 100);
+        one.why = "less than half";
+        found.push_back(std::move(one));
+    }
+}
+
 /// Moved in, and made smaller where it does not fit.
 Result<Mended> move_in(const MendRequest& request) {
     const Project& project = request.project();
@@ -206,6 +233,14 @@ const CheckRow safe_area_check{
     2,
     find_unsafe,
     safe_mends};
+
+const CheckRow unseen_check{"unseen-word",
+                            "word sung out of the picture",
+                            "A word is seen when it is sung: the picture must be there with it",
+                            Gravity::Grave,
+                            0,
+                            find_unseen,
+                            {}};
 
 const CheckRow mouth_check{"short-mouth",
                            "mouth shape too short",

@@ -66,7 +66,7 @@ const std::vector<CheckRow>& all_rows() {
         outside_shot_check, overlap_check,       fight_check,          flat_check,       reading_check,
         safe_area_check,    mouth_check,         two_names_check,      doubtful_check,   loudness_check,
         clip_rate_check,    variable_rate_check, light_check,          fields_check,     turned_check,
-        wide_pixels_check,  timecode_check};
+        wide_pixels_check,  timecode_check,      unseen_check};
     return all;
 }
 

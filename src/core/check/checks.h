@@ -52,6 +52,8 @@ struct TextBox {
     Frames frame;
     double left = 0, top = 0, right = 0, bottom = 0;
     std::string text = {};
+    /// Of a word that is sung: how much of it is in the picture when it has just come, 0 to 1; 1 for others.
+    double seen = 1;
 };
 
 /// The composed frames, measured.

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "hand/hits.h"
 
+#include "base/ordinal.h"
+
 #include "hand/driving.h"
 #include "kinds/kinds.h"
 #include "model/lane_edits.h"
@@ -11,10 +13,13 @@
 
 namespace pulsepin {
 
-Picker picker_of_row(const Project& project, const std::string& row, std::optional<TimeSpan> range) {
+Picker picker_of_row(const Project& project, const std::string& row, std::optional<TimeSpan> range,
+                     int every) {
     Picker picker;
     picker.source = "onsets";
     picker.values = {{"row", row}};
+    if (every > 1)
+        picker.filters.push_back({"every-nth", {{"n", static_cast<double>(every)}}});
     picker.by_clock = !project.grid;
     picker.whole = !range;
     if (range) {
@@ -25,7 +30,7 @@ Picker picker_of_row(const Project& project, const std::string& row, std::option
 }
 
 Result<Hits> with_hits(const Project& project, const Target& target, const std::string& row,
-                       std::optional<TimeSpan> range) {
+                       std::optional<TimeSpan> range, int every) {
     const auto has_row = [&](const Detection& found) {
         return std::ranges::any_of(found.rows, [&](const OnsetRow& one) { return one.name == row; });
     };
@@ -34,14 +39,16 @@ Result<Hits> with_hits(const Project& project, const Target& target, const std::
     const std::string name = target_name(project, target);
     if (name.empty())
         return fail("That drives nothing in the picture.");
-    Project with = with_lane(project, kind_that(&LaneKindRow::pulses), name + " on " + row);
+    Project with =
+        with_lane(project, kind_that(&LaneKindRow::pulses),
+                  name + " on " + (every > 1 ? "every " + ordinal(every) + " " : std::string()) + row);
     const LaneId lane = with.lanes.back()->id;
     Motion motion = *with.lanes.back()->motion;
     motion.own = new_feed(with, target);
     auto driving = with_motion(with, lane, std::move(motion));
     if (!driving)
         return tl::unexpected(driving.error());
-    auto placed = place(*driving, lane, picker_of_row(project, row, range));
+    auto placed = place(*driving, lane, picker_of_row(project, row, range, every));
     if (!placed)
         return tl::unexpected(placed.error());
     return Hits{std::move(placed->project), lane, placed->count};

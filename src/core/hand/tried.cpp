@@ -113,6 +113,8 @@ Result<Project> with_effect_on_beats(const Project& project, LayerId layer, std:
     const LaneId lane = next.lanes.back()->id;
     Motion motion = *next.lanes.back()->motion;
     motion.own = new_feed(next, {layer, parameter_id(driven->id, number)});
+    // It falls for most of the beat, so that it is seen.
+    motion.pulse.down = {Length::Unit::InFrames, 0.3 * static_cast<double>(loop.length.value)};
     auto moving = with_motion(next, lane, std::move(motion));
     if (!moving)
         return moving;

@@ -15,6 +15,7 @@
 #include <QColorDialog>
 #include <QFont>
 #include <QFontComboBox>
+#include <QGuiApplication>
 #include <set>
 
 namespace pulsepin {
@@ -240,7 +241,7 @@ bool LayerValuesModel::dropMimeData(const QMimeData* mime, Qt::DropAction action
         return false;
     const auto item = dragged_in(mime, document_.project());
     emit row_dropped({layer_, rows_[static_cast<std::size_t>(on.row())].parameter.id},
-                     std::get<RowOfOnsets>(*item).name);
+                     std::get<RowOfOnsets>(*item).name, QGuiApplication::keyboardModifiers());
     return true;
 }
 

@@ -42,7 +42,7 @@ public:
     bool setData(const QModelIndex& index, const QVariant& value, int role) override;
 
 signals:
-    void row_dropped(const Target& target, const std::string& row);
+    void row_dropped(const Target& target, const std::string& row, Qt::KeyboardModifiers keys);
 
 private:
     struct Row {

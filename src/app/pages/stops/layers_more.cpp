@@ -17,6 +17,7 @@
 #include <QFileDialog>
 #include <QInputDialog>
 #include <QMenu>
+#include <QTimer>
 #include <algorithm>
 
 namespace pulsepin {
@@ -256,10 +257,41 @@ void LayersPage::choose_effect() {
     MovingSheet::open(*effect_, "effect", document_, view_, loop, std::move(offers));
 }
 
+/// Each on the layer, over two beats from the playhead on.
+void LayersPage::choose_look() {
+    const Layer* now = layer();
+    if (!now)
+        return;
+    std::vector<MovingOffer> offers;
+    const auto offer = [&](const Look& look, const QString& name) {
+        if (look.of_title && now->kind != LayerKind::Title)
+            return;
+        offers.push_back({.name = name,
+                          .group = look.of_title ? tr("How a title is set") : tr("Effects"),
+                          .choose =
+                              [this, look] {
+                                  if (const Layer* chosen = layer())
+                                      document_.apply(with_look(document_.project(), chosen->id, look),
+                                                      tr("take look"));
+                              },
+                          .with = [project = document_.project(), id = now->id,
+                                   look] { return with_look(project, id, look); }});
+    };
+    for (const auto& look : document_.project().stage->looks)
+        offer(look, QString::fromStdString(look.name));
+    for (const auto& look : ready_looks())
+        offer(look, text_of(look.name));
+    MovingSheet::open(*effect_, "look", document_, view_, two_beats_at(document_.project(), view_.playhead()),
+                      std::move(offers));
+}
+
 void LayersPage::fill_look_menu(QMenu* menu) {
     const Layer* now = layer();
     if (!now)
         return;
+    menu->addAction(tr("Choose by what they look like…"), this,
+                    [this] { QTimer::singleShot(0, this, &LayersPage::choose_look); });
+    menu->addSeparator();
     const bool title = now->kind == LayerKind::Title;
     const auto offer = [&](const Look& look, bool own) {
         if (look.of_title && !title)

@@ -31,7 +31,7 @@ signals:
     /// The chosen layer's line is to be drawn in the picture.
     void draw_wanted();
     /// That is to pulse on each onset of that row.
-    void hit_wanted(const Target& target, const std::string& row);
+    void hit_wanted(const Target& target, const std::string& row, Qt::KeyboardModifiers keys);
 
 private:
     bool eventFilter(QObject* watched, QEvent* event) override;
@@ -51,6 +51,7 @@ private:
     void read_looks_file();
     void fill_look_menu(QMenu* menu);
     void choose_effect();
+    void choose_look();
     void use_composition(const Composition& composition, const CompositionUse& use);
     [[nodiscard]] Result<Composition> chosen_as_composition(const QString& name);
     void add_compositions(QMenu& menu);

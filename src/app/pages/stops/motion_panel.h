@@ -31,7 +31,7 @@ public:
 signals:
     /// The chosen layer's line is to be drawn in the picture.
     void draw_wanted();
-    void hit_wanted(const Target& target, const std::string& row);
+    void hit_wanted(const Target& target, const std::string& row, Qt::KeyboardModifiers keys);
     void write_followed_wanted(const SoundBank::Alone& what);
     void add_lane_wanted(LaneKind kind);
 
