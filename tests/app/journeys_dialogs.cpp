@@ -167,7 +167,7 @@ private slots:
         const auto effects_of = [&] { return desk.project().stage->layers.back().effects.size(); };
         auto* finder = open();
         QVERIFY(finder);
-        QVERIFY(list_of(finder)->count() > 26);
+        QVERIFY(list_of(finder)->count() > 20);
         const int all = list_of(finder)->count();
         // Space is a letter here, and nothing plays.
         QTest::keyClicks(finder->findChild<QLineEdit*>("finder words"), "ch sh");

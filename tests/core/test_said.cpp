@@ -60,7 +60,8 @@ private slots:
         QTest::addColumn<QString>("words");
         const auto row = [](const char* line, const char* words) { QTest::newRow(line) << line << words; };
         row("camera zoom 100 -> 112 for 2 frames on every 2nd kick, bars 9-24",
-            "Camera · zoom from 100 to 112 and back, held for 2 frames on every 2nd of kick, in bars 9 to 24");
+            "Camera · zoom from 100 to 112 and back, held for 2 frames on every 2nd of kick, in bars 9 to "
+            "24");
         row("  Camera   ZOOM from 100% to 112% rising 1 frame falling 4 frames on kick OR snare ",
             "Camera · zoom from 100 to 112 and back, rising for 1 frame, falling for 4 frames on kick or "
             "snare, "

@@ -351,8 +351,8 @@ Result<Composition> composition_of(const Project& project, std::span<const Layer
         if (kept_layers.contains(layer.id) && layer.kind != LayerKind::Camera)
             stage.layers.push_back(layer);
     const Layer& camera = camera_of(*project.stage);
-    stage.layers.push_back(kept_layers.contains(camera.id) ? camera
-                                                      : Layer{camera.id, LayerKind::Camera, camera.name});
+    stage.layers.push_back(
+        kept_layers.contains(camera.id) ? camera : Layer{camera.id, LayerKind::Camera, camera.name});
     for (auto& layer : stage.layers) {
         if (!kept_layers.contains(layer.group))
             layer.group = {};

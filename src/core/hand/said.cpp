@@ -302,7 +302,8 @@ std::string told_what(const Project& project, const Said& said) {
 std::string told_where(const Project& project, const Picker& picker) {
     std::string told = " on ";
     if (!picker.filters.empty())
-        told += "every " + ordinal(static_cast<std::int64_t>(picker.filters.front().values.number("n"))) + " of ";
+        told +=
+            "every " + ordinal(static_cast<std::int64_t>(picker.filters.front().values.number("n"))) + " of ";
     told += picker.source == "onsets"    ? spoken_rows(picker.values.text("row"))
             : picker.source == "markers" ? std::string("markers")
                                          : std::string(picker_source(picker.source)->label);

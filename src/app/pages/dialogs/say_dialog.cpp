@@ -39,7 +39,8 @@ SayDialog::SayDialog(Document& document, ViewState& view, QWidget* parent)
     column->addWidget(told_);
     column->addWidget(lines_, 1);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
-    buttons->button(QDialogButtonBox::Ok)->setText(tr("Do it"));
+    do_ = buttons->button(QDialogButtonBox::Ok);
+    do_->setText(tr("Do it"));
     connect(buttons, &QDialogButtonBox::accepted, this, &SayDialog::do_it);
     connect(buttons, &QDialogButtonBox::rejected, this, &SayDialog::reject);
     column->addWidget(buttons);
@@ -72,7 +73,7 @@ void SayDialog::read() {
     complete();
     rest_->start();
     const auto said = understood(document_.project(), line_->text().toStdString());
-    told_->setStyleSheet({});
+    do_->setEnabled(said.has_value());
     told_->setText(QString::fromStdString(said ? said->told : said.error().message()));
 }
 

@@ -10,6 +10,7 @@
 class QLabel;
 class QLineEdit;
 class QListWidget;
+class QPushButton;
 class QTimer;
 
 namespace pulsepin {
@@ -37,6 +38,7 @@ private:
     QLineEdit* line_;
     QLabel* told_;
     QListWidget* lines_;
+    QPushButton* do_;
     QTimer* rest_; ///< places are looked for when the hand rests
 };
 
