@@ -125,6 +125,48 @@ private slots:
         QTRY_COMPARE(desk.project().lane(lane)->showing->comes.move, std::string("type"));
     }
 
+    // Of what is selected: how shots change, what a trigger starts; of what appears also how it is eased.
+    void journey_choices_of_pins_are_seen_before_they_are_made() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const PinId cut = desk.cuts().pins[2].id;
+        desk.window.view().select({cut});
+        const auto box_of = [&](const char* name) {
+            auto* box = desk.window.findChild<QComboBox*>(name);
+            return box && QTest::qWaitFor([&] { return box->isVisible(); }, 2000) ? box : nullptr;
+        };
+        auto* change = box_of("cut change");
+        QVERIFY(change);
+        const Project before = desk.project();
+        change->showPopup();
+        auto* shown = sheet();
+        QVERIFY(shown);
+        QVERIFY(QTest::qWaitFor([&] { return shown->pictures().complete(); }, 60'000));
+        // A third into the loop the shots change: each in its own way, though the cut itself is hard.
+        for (const std::size_t other : {1u, 2u})
+            QVERIFY(shown->pictures().picture(0, 0.3) != shown->pictures().picture(other, 0.3) ||
+                    shown->pictures().picture(0, 0.4) != shown->pictures().picture(other, 0.4));
+        QTest::keyClicks(shown->findChild<QLineEdit*>("finder words"), "wipes");
+        QTest::keyClick(shown->findChild<QLineEdit*>("finder words"), Qt::Key_Return);
+        QTRY_VERIFY(body_of<CutBody>(desk.project().pin(cut)->body).change == CutBody::Change::Wipe);
+        QCOMPARE(body_of<CutBody>(desk.project().pin(cut)->body).fade,
+                 Frames(0)); // that was for seeing it only
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(same_content(desk.project(), before));
+
+        const PinId flash = desk.project().first_lane(&LaneKindRow::triggers)->pins.front().id;
+        desk.window.view().select({flash});
+        auto* effect = box_of("trigger effect");
+        QVERIFY(effect);
+        effect->showPopup();
+        shown = sheet();
+        QVERIFY(shown);
+        QTest::keyClicks(shown->findChild<QLineEdit*>("finder words"), "strobe");
+        QTest::keyClick(shown->findChild<QLineEdit*>("finder words"), Qt::Key_Return);
+        QTRY_COMPARE(body_of<TriggerBody>(desk.project().pin(flash)->body).effect, std::string("strobe"));
+    }
+
     void journey_an_effect_is_seen_on_the_beat_before_it_is_added() {
         Desk desk;
         QVERIFY(desk.open_demo());

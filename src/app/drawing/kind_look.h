@@ -56,6 +56,8 @@ struct KindLook {
     FormFields* (*make_form)() = nullptr; ///< what is placed; null: it is not placed
     /// Pictures of what one of its parameters can be chosen to be.
     QIcon (*picture)(std::string_view param, int choice) = nullptr;
+    /// Choices that are made where they are seen: on sheets of moving pictures.
+    std::span<const std::string_view> seen_choices = {};
     /// What is told of the selected ones beside their parameters; null: nothing.
     PinsDetailPart* (*make_part)(PinsDetail&) = nullptr;
     const char* selected = nullptr; ///< "Selected: cut to “%1”"

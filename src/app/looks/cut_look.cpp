@@ -219,6 +219,8 @@ QString hint_of_cut(GripPart part) {
                                              "Alt: another part of the shot");
 }
 
+constexpr std::string_view seen_choices[] = {"change", "framing"};
+
 } // namespace
 
 std::optional<PinId> shot_under(const LaneScene& s, QPointF at) {

@@ -156,6 +156,8 @@ void paint_in_score(QPainter& painter, const LaneScene& s) {
     }
 }
 
+constexpr std::string_view seen_choices[] = {"effect"};
+
 } // namespace
 
 const KindLook kinds::trigger_look{
@@ -175,6 +177,7 @@ const KindLook kinds::trigger_look{
     .score_height = 15,
     .paint_score = paint_in_score,
     .make_form = []() -> FormFields* { return new TriggerForm; },
+    .seen_choices = seen_choices,
     .make_part = [](PinsDetail& detail) -> PinsDetailPart* { return new TriggerActsField(detail); },
 };
 

@@ -4,7 +4,6 @@
 #include "params/easings.h"
 #include "parts/choices.h"
 #include "parts/fields.h"
-#include "parts/finder.h"
 #include "parts/widgets.h"
 
 namespace pulsepin {
@@ -47,7 +46,7 @@ void EasingField::make_numbers() {
                                       spec.most);
             number->setSingleStep(spec.type == ParamType::Whole ? 1 : 0.1);
             number->setKeyboardTracking(false);
-            number->setMinimumWidth(44);
+            number->setMinimumWidth(56);
             grid_->addWidget(number, below, below ? static_cast<int>(i) : 3);
             number->setValue(std::get<double>(params[i].get(easing_)));
             connect(number, &QDoubleSpinBox::valueChanged, this, [this, param = &params[i]](double value) {

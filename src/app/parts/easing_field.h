@@ -2,11 +2,11 @@
 #pragma once
 
 #include "params/easing.h"
+#include "parts/finder.h"
 
 #include <QWidget>
 #include <vector>
 
-class QComboBox;
 class QDoubleSpinBox;
 class QGridLayout;
 
@@ -19,6 +19,8 @@ public:
     explicit EasingField(const QString& name, QWidget* parent = nullptr);
     void set_easing(const Easing& easing); ///< says nothing
     [[nodiscard]] Easing easing() const;
+    /// All easings by their names, their ids as data.
+    [[nodiscard]] ChoiceBox& choices() const { return *box_; }
     /// The handles of a curve are dragged in a picture beside it.
     void leave_handles_to_the_picture() { handles_elsewhere_ = true; }
 
@@ -28,7 +30,7 @@ signals:
 private:
     void make_numbers();
     QString name_;
-    QComboBox* box_;
+    ChoiceBox* box_;
     QGridLayout* grid_;
     std::vector<QDoubleSpinBox*> numbers_; ///< of the parameters of the chosen one, in their order
     std::string shown_ = "?";              ///< whose numbers there are

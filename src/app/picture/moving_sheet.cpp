@@ -183,6 +183,8 @@ void MovingSheet::fill() {
         return at < 0 ? last.size() : at;
     };
     std::ranges::stable_sort(order, {}, place_of);
+    // What bears the words in its own name comes before what has them in its group's.
+    std::ranges::stable_sort(order, {}, [&](std::size_t i) { return !has_words(offers_[i].name, words); });
     for (const std::size_t i : order) {
         if (!has_words(offers_[i].group + ' ' + offers_[i].name, words))
             continue;

@@ -213,7 +213,7 @@ PinsDetail* DetailPanel::fields_of(LaneKind kind) {
     auto& fields = fields_[kind];
     if (!fields) {
         auto* column = static_cast<QVBoxLayout*>(layout());
-        column->insertWidget(column->indexOf(feeds_), fields = new PinsDetail(document_, kind));
+        column->insertWidget(column->indexOf(feeds_), fields = new PinsDetail(document_, view_, kind));
     }
     return fields;
 }

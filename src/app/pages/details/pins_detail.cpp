@@ -4,6 +4,7 @@
 #include "drawing/kind_look.h"
 #include "model/edits.h"
 #include "parts/fields.h"
+#include "picture/moving_sheet.h"
 #include "schedule/find_pins.h"
 
 #include <QStyle>
@@ -15,8 +16,8 @@ namespace pulsepin {
 
 PinsDetailPart::PinsDetailPart(PinsDetail& detail) : detail_(detail) {}
 
-PinsDetail::PinsDetail(Document& document, LaneKind kind, QWidget* parent)
-    : QWidget(parent), document_(document), kind_(kind), specs_(specs_of(kind->properties)) {
+PinsDetail::PinsDetail(Document& document, ViewState& view, LaneKind kind, QWidget* parent)
+    : QWidget(parent), document_(document), view_(view), kind_(kind), specs_(specs_of(kind->properties)) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(3);
@@ -26,6 +27,10 @@ PinsDetail::PinsDetail(Document& document, LaneKind kind, QWidget* parent)
     form_->set_specs(specs_);
     connect(form_, &ParamForm::changed, this, [this](const QString& id) { change_one(id.toStdString()); });
     column->addWidget(form_);
+    for (const auto& property : kind->properties)
+        if (std::ranges::find(look.seen_choices, property.spec.id) != look.seen_choices.end())
+            if (auto* box = dynamic_cast<ChoiceBox*>(form_->field(property.spec.id)))
+                box->open_by([this, box, &property] { return open_sheet(*box, property); });
     if (look.make_part)
         column->addWidget(part_ = look.make_part(*this));
 }
@@ -88,6 +93,40 @@ void PinsDetail::change(const QString& what, const std::function<void(PinBody&)>
     document_.apply(with_bodies(document_.project(), pins_, how), what);
     if (locked > 0)
         document_.say(tr("%n locked, left alone", nullptr, static_cast<int>(locked)));
+}
+
+/// The picture around the first of them with each of the choices.
+bool PinsDetail::open_sheet(ChoiceBox& box, const PinProperty& property) {
+    const Project& project = document_.project();
+    const Pin* first = pins_.empty() ? nullptr : project.pin(pins_.front());
+    const Lane* lane = first ? project.lane_of(first->id) : nullptr;
+    if (!lane)
+        return false;
+    const auto& placed = document_.schedule().pins(lane->id).pins;
+    const auto place = std::ranges::find(placed, first->id, &ResolvedPin::id);
+    if (place == placed.end())
+        return false;
+    TriedLoop loop = two_beats_at(project, place->time);
+    loop.first = place->frame - Frames(loop.length.value / 3);
+    // What takes no time is not seen: for this it takes a little.
+    PinBody shown = first->body;
+    for (const auto& other : kind_->properties)
+        if (other.spec.id == "fade" && other.get(shown) == ParamValue(0.0))
+            other.set(shown, 12.0);
+    std::vector<MovingOffer> offers;
+    for (int i = 0; i < box.count(); ++i) {
+        const std::string id(property.spec.choices[static_cast<std::size_t>(i)].id);
+        offers.push_back({.name = box.itemText(i),
+                          .choose = box.choosing(i),
+                          .with =
+                              [project, shown, pin = first->id, &property, id]() mutable {
+                                  property.set(shown, id);
+                                  return with_body(project, pin, shown);
+                              },
+                          .is_current = i == box.currentIndex()});
+    }
+    MovingSheet::open(box, {}, document_, view_, loop, std::move(offers));
+    return true;
 }
 
 void PinsDetail::change_one(std::string_view id) {

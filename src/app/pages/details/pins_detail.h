@@ -1,8 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "parts/finder.h"
 #include "parts/param_form.h"
 #include "session/document.h"
+#include "session/view_state.h"
 
 namespace pulsepin {
 
@@ -24,7 +26,7 @@ protected:
 class PinsDetail : public QWidget {
     Q_OBJECT
 public:
-    PinsDetail(Document& document, LaneKind kind, QWidget* parent = nullptr);
+    PinsDetail(Document& document, ViewState& view, LaneKind kind, QWidget* parent = nullptr);
     void show_pins(std::vector<PinId> pins);
     /// One undo step for all of them; says how many were locked.
     void change(const QString& what, const std::function<void(PinBody&)>& how);
@@ -32,10 +34,12 @@ public:
 
 private:
     void change_one(std::string_view id);
+    bool open_sheet(ChoiceBox& box, const PinProperty& property);
     [[nodiscard]] double lasts(PinId pin, Length::Unit unit) const;
     void show_differences();
 
     Document& document_;
+    ViewState& view_;
     LaneKind kind_;
     std::vector<ParamSpec> specs_;
     ParamForm* form_;

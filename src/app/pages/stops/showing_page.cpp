@@ -3,6 +3,8 @@
 
 #include "model/limits.h"
 #include "model/stage_edits.h"
+#include "params/easings.h"
+#include "parts/easing_field.h"
 #include "parts/fields.h"
 #include "parts/widgets.h"
 #include "picture/moving_sheet.h"
@@ -143,32 +145,37 @@ ShowingPage::ShowingPage(Document& document, ViewState& view, QWidget* parent)
     show_moves(*comes_, "move", AppearancePart::Comes, coming(), tr("change how it comes"));
     show_moves(*between_, "loop", AppearancePart::Stays, between(), tr("change what it does meanwhile"));
     show_moves(*goes_, "move", AppearancePart::Goes, going(), tr("change how it goes"));
+    show_moves(*comes_, "easing", AppearancePart::Comes, coming(), tr("change how it comes"));
+    show_moves(*goes_, "easing", AppearancePart::Goes, going(), tr("change how it goes"));
     lay_out();
 }
 
 void ShowingPage::show_moves(ParamForm& form, const char* field, AppearancePart part,
                              const std::vector<ShowingParam>& params, const QString& what) {
-    auto* box = dynamic_cast<ChoiceBox*>(form.field(field));
+    auto* easing = qobject_cast<EasingField*>(form.field(field));
+    auto* box = easing ? &easing->choices() : dynamic_cast<ChoiceBox*>(form.field(field));
     box->open_by(
-        [this, box, part, &form, &params, what] { return open_sheet(form, *box, part, params, what); });
+        [this, box, part, field, &params, what] { return open_sheet(field, *box, part, params, what); });
 }
 
-bool ShowingPage::open_sheet(ParamForm& form, ChoiceBox& box, AppearancePart part,
+bool ShowingPage::open_sheet(const char* id, ChoiceBox& box, AppearancePart part,
                              const std::vector<ShowingParam>& params, const QString& what) {
     if (!lane())
         return false;
     auto tried = tried_appearance(document_.schedule(), lane()->id, view_.selection(), view_.playhead());
     if (!tried)
         return false; // nothing is to be seen of it: a list of names will do
-    const auto specs = form.specs();
-    const auto spec =
-        std::ranges::find_if(specs, [&](const ParamSpec& one) { return form.field(one.id) == &box; });
-    if (spec == specs.end())
+    const auto param =
+        std::ranges::find_if(params, [&](const ShowingParam& one) { return one.spec.id == id; });
+    if (param == params.end())
         return false;
     std::vector<MovingOffer> offers;
     for (int i = 0; i < box.count(); ++i) {
         ParamValues values;
-        values.set(spec->id, std::string(spec->choices[static_cast<std::size_t>(i)].id));
+        if (param->spec.type == ParamType::Curve)
+            values.set(id, usual_easing(box.itemData(i).toString().toStdString()));
+        else
+            values.set(id, std::string(param->spec.choices[static_cast<std::size_t>(i)].id));
         offers.push_back({.name = box.itemText(i),
                           .choose = box.choosing(i),
                           .with =
@@ -179,7 +186,7 @@ bool ShowingPage::open_sheet(ParamForm& form, ChoiceBox& box, AppearancePart par
                               },
                           .is_current = i == box.currentIndex()});
     }
-    MovingSheet::open(box, what, document_, view_, loop_on(tried->project, tried->span, part),
+    MovingSheet::open(box, what + " " + id, document_, view_, loop_on(tried->project, tried->span, part),
                       std::move(offers));
     return true;
 }

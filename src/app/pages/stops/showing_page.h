@@ -31,7 +31,7 @@ private:
     /// Moves are chosen from a sheet on which they are seen.
     void show_moves(ParamForm& form, const char* field, AppearancePart part,
                     const std::vector<BoundParam<Showing>>& params, const QString& what);
-    bool open_sheet(ParamForm& form, ChoiceBox& box, AppearancePart part,
+    bool open_sheet(const char* id, ChoiceBox& box, AppearancePart part,
                     const std::vector<BoundParam<Showing>>& params, const QString& what);
     ViewState& view_;
     QGridLayout* grid_;
