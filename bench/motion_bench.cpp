@@ -18,6 +18,7 @@
 #include "model/stage_edits.h"
 #include "render/composed.h"
 #include "render/loop_pictures.h"
+#include "render/picture_image.h"
 #include "shell/application.h"
 #include "shell/main_window.h"
 #include "stage/effects.h"
@@ -34,9 +35,7 @@ using namespace pulsepin::test;
 QImage shot() {
     auto reader = *VideoReader::open({PULSEPIN_DEMO "/crowd.webm"});
     const auto picture = *reader.picture_at(Seconds(1), 640, 360);
-    return QImage(picture.pixels.data(), picture.width, picture.height, picture.width * 4,
-                  QImage::Format_RGB32)
-        .copy();
+    return image_of(picture);
 }
 
 /// Twelve lanes that follow a band each, and no other.
