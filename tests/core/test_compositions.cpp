@@ -277,6 +277,18 @@ private slots:
         QCOMPARE(first->project.stage->layer(first->layer)->picture, clips[0].id);
         const auto wanted = with_composition(with_pictures, *card, {bars(1), bars(3), {}, clips[3].id});
         QCOMPARE(wanted->project.stage->layer(wanted->layer)->picture, clips[3].id);
+        // One that it was kept with comes along, once.
+        const std::vector<LayerId> chosen{wanted->layer};
+        const auto kept = composition_of(wanted->project, chosen, "Mine", bars(1), bars(3));
+        QVERIFY(kept.has_value());
+        QCOMPARE(kept->piece.bin->size(), std::size_t{1});
+        Project empty = project;
+        empty.bin = std::make_shared<const std::vector<Clip>>();
+        const auto there = with_composition(empty, *kept, {bars(1), bars(3)});
+        QCOMPARE(there->project.bin->size(), std::size_t{1});
+        QCOMPARE(there->project.bin->front().path, clips[3].path);
+        const auto again = with_composition(there->project, *kept, {bars(5), bars(7)});
+        QCOMPARE(again->project.bin->size(), std::size_t{1});
     }
 
     void what_cannot_be_says_so() {

@@ -176,18 +176,22 @@ private:
             outer_.push_back(layers_[before]);
         return {};
     }
-    /// The one that is wanted; the same file where the bin has it, else the first picture.
-    [[nodiscard]] ClipId picture_for(ClipId shown) const {
+    /// The one that is wanted; else its own, which comes into the bin where that has it not; else the first
+    /// picture.
+    [[nodiscard]] ClipId picture_for(ClipId shown) {
         if (use_.picture.value != 0)
             return use_.picture;
         const Clip* own = composition_.piece.clip(shown);
         for (const auto& clip : *next_.bin)
-            if (own && clip.path == own->path)
+            if (own ? clip.path == own->path : clip.has_picture)
                 return clip.id;
-        for (const auto& clip : *next_.bin)
-            if (clip.has_picture)
-                return clip.id;
-        return {};
+        if (!own)
+            return {};
+        std::vector<Clip> bin = *next_.bin;
+        bin.push_back(*own);
+        bin.back().id = ClipId{next_.next_id++};
+        next_.bin = std::make_shared<const std::vector<Clip>>(std::move(bin));
+        return next_.bin->back().id;
     }
     /// Groups, parents and mattes, now that all layers are there.
     void tie_layers() {

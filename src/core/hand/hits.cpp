@@ -2,7 +2,6 @@
 #include "hand/hits.h"
 
 #include "base/ordinal.h"
-
 #include "hand/driving.h"
 #include "kinds/kinds.h"
 #include "model/lane_edits.h"

@@ -2,7 +2,6 @@
 #include "hand/said.h"
 
 #include "base/ordinal.h"
-
 #include "hand/driving.h"
 #include "hand/said_words.h"
 #include "kinds/kinds.h"
@@ -12,7 +11,6 @@
 #include "schedule/lasting.h"
 #include "schedule/picker_tables.h"
 #include "stage/layer_kinds.h"
-#include "time/clock_grid.h"
 
 #include <algorithm>
 #include <cmath>
