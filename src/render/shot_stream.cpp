@@ -83,10 +83,11 @@ ShotStream::Seen ShotStream::at(const Project& project, const std::vector<ShotSp
     const auto own = shown(pictures_, *span, soon);
     if (!own)
         return seen;
-    seen.exact = true;
     seen.picture.shot = *own;
     const Fade fade = fade_at(shots, span, frame);
-    if (const auto also = fade.other ? shown(fading_, *fade.other, std::nullopt) : std::nullopt; also) {
+    const auto also = fade.other ? shown(fading_, *fade.other, std::nullopt) : std::nullopt;
+    seen.exact = also.has_value() || !fade.other; // the other shot may still be on its way
+    if (also) {
         seen.picture.share = fade.incoming;
         seen.picture.change = fade.change;
         seen.picture.incoming = fade.other_comes ? *also : *own;

@@ -143,6 +143,7 @@ private slots:
         QVERIFY(shown);
         QVERIFY(QTest::qWaitFor([&] { return shown->pictures().complete(); }, 60'000));
         // A third into the loop the shots change: each in its own way, though the cut itself is hard.
+        QVERIFY(!shown->pictures().picture(0, 0.3).isNull());
         for (const std::size_t other : {1u, 2u})
             QVERIFY(shown->pictures().picture(0, 0.3) != shown->pictures().picture(other, 0.3) ||
                     shown->pictures().picture(0, 0.4) != shown->pictures().picture(other, 0.4));

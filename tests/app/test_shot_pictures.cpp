@@ -1,5 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #ifndef Q_MOC_RUN // moc stumbles over a header of the standard library that this one needs
+#include "interchange/project_file.h"
+#include "model/pin_edits.h"
+#include "render/awaited_frames.h"
 #include "render/draw_picture.h"
 #include "render/shot_pictures.h"
 #include "support/test_program.h"
@@ -55,6 +58,34 @@ private slots:
         QTRY_VERIFY(pictures.picture(turned, std::nullopt).has_value());
         const QSize size = pictures.picture(turned, std::nullopt)->image.size();
         QVERIFY(size.width() < size.height());
+    }
+
+    // Each frame of a fade is both shots, though neither was decoded before: as in a film, where nothing
+    // comes twice.
+    void each_frame_of_a_fade_waits_for_both_shots() {
+        const auto project = load_project(PULSEPIN_DEMO "/kite-day.pulsepin");
+        QVERIFY(project.has_value());
+        const Lane& cuts = *project->first_lane(&LaneKindRow::cuts);
+        const Curves hard{Schedule(*project)};
+        const auto& shots = hard.schedule.spans(cuts.id).shots;
+        const PinId cut = shots[2].cut;
+        for (const auto change : {CutBody::Change::Fade, CutBody::Change::Rush, CutBody::Change::Wipe}) {
+            CutBody body = body_of<CutBody>(project->pin(cut)->body);
+            body.fade = Frames(12);
+            body.change = change;
+            const Curves faded{Schedule(*with_body(*project, cut, body))};
+            AwaitedFrames in_order({64, 36});
+            for (int i = -6; i < 6; ++i) {
+                const Frames frame = shots[2].start + Frames(i);
+                AwaitedFrames cold({64, 36}), plain({64, 36});
+                const auto seen = cold.at(faded, frame), again = in_order.at(faded, frame),
+                           without = plain.at(hard, frame);
+                QVERIFY(seen && again && without);
+                QVERIFY2(*seen != *without,
+                         qPrintable(QString("%1 of %2").arg(i).arg(static_cast<int>(change))));
+                QCOMPARE(*seen, *again);
+            }
+        }
     }
 
     void trouble_is_told() {

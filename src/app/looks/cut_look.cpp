@@ -252,6 +252,7 @@ const KindLook kinds::cut_look{
     .paint_score = paint_shots,
     .cells_below = 2, // at their heads: the names of the shots stay free
     .make_form = []() -> FormFields* { return new CutForm; },
+    .seen_choices = seen_choices,
     .selected = QT_TRANSLATE_NOOP("pulsepin::DetailPanel", "Selected: cut to “%1”"),
     .rounding_matters = true,
 };
