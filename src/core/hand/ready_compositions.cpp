@@ -244,7 +244,8 @@ void moves_of_the_camera(std::vector<Composition>& all) {
         Making m("Punch-in with shake", "the camera goes closer on the kick and shakes on the snare");
         m.effect(m.camera(), "shake", {{"shake", 0}});
         m.hit(m.camera(), "scale", 100, 112, {1, 1, 8}, kicks);
-        m.hit(m.camera(), "shake", 0, 24, {0, 1, 6}, snares);
+        m.hit(m.camera(), "shake", 0, 12, {0, 1, 6}, snares);
+        m.also(m.camera(), "scale", 100, 114); // as much closer as it turns and moves: no edge is seen
         m.into(all);
     }
     {
@@ -254,7 +255,7 @@ void moves_of_the_camera(std::vector<Composition>& all) {
     {
         Making m("Turn on the bar", "the picture leans at each bar and comes back");
         m.hit(m.camera(), "rotation", 0, 4, {1, 0, 14}, every_bar);
-        m.also(m.camera(), "scale", 100, 108).into(all);
+        m.also(m.camera(), "scale", 100, 114).into(all);
     }
     {
         Making m("Pushed aside on the snare", "the picture jumps to the side and slides back");
