@@ -14,6 +14,7 @@
 #include <QFileDialog>
 #include <QInputDialog>
 #include <QMenu>
+#include <algorithm>
 
 namespace pulsepin {
 
@@ -78,10 +79,14 @@ void LayersPage::use_composition(const Composition& composition, const Compositi
 }
 
 Result<Composition> LayersPage::chosen_as_composition(const QString& name) {
+    std::vector<LayerId> chosen = chosen_layers();
+    // The camera is none of what is grouped or copied, but it may be what moves.
+    if (const Layer* now = layer(); now && std::ranges::find(chosen, now->id) == chosen.end())
+        chosen.push_back(now->id);
     return stretch_meant(document_.project(), range_of(view_), view_.playhead())
         .and_then([&](const Meant& meant) {
-            return composition_of(document_.project(), chosen_layers(), name.trimmed().toStdString(),
-                                  meant.from, meant.until);
+            return composition_of(document_.project(), chosen, name.trimmed().toStdString(), meant.from,
+                                  meant.until);
         });
 }
 
