@@ -135,7 +135,7 @@ void bench_frames(BenchTable& table, const Project& project, const Curves& curve
 void bench_effects(BenchTable& table, const Project& project) {
     const LayerPictures pictures = pictures_of(project);
     StagedFrame plain;
-    plain.layers.push_back({LayerKind::Shots, project.stage->layers.front().id, {}, {}, {}, {}});
+    plain.layers.push_back({layers::shots, project.stage->layers.front().id, {}, {}, {}, {}});
     const double alone = milliseconds(30, [&] { (void)composed(plain, {640, 360}, pictures); });
     table.measure("one shot without effects, 640x360", {}, [&] { return alone; });
     for (const auto& effect : effects()) {
@@ -160,7 +160,7 @@ void bench_many(BenchTable& table) {
     Project project = new_project();
     project = with_song(project, {"/song.wav", "song", 48000, Samples(48000 * 60), "f"});
     project = relabelled(project, *BeatGrid::steady(Bpm(120), Seconds(0), {}, Seconds(60)));
-    Layer ring{{}, LayerKind::Shape, "Ring"};
+    Layer ring{{}, layers::shape, "Ring"};
     ring.values = {{"fill", 0}, {"line-width", 10}};
     project = *with_layer(project, ring);
     const LayerId ring_id = project.stage->layers[1].id;
@@ -183,7 +183,7 @@ void bench_many(BenchTable& table) {
     table.row("fifty appearances at once, 640x360", 40, 33, [&] {
         (void)composed(staged_at(fifty, Frames(frame++ % 48 + 480)), {640, 360});
     });
-    Layer sparks{{}, LayerKind::Sparks, "Sparks"};
+    Layer sparks{{}, layers::sparks, "Sparks"};
     sparks.values = {{"rate", 2500}, {"spark-life", 2}, {"spark-life-spread", 0}};
     const Curves many{Schedule(*with_layer(project, sparks))};
     qInfo("sparks: %d", static_cast<int>(staged_at(many, Frames(500)).layers.back().sparks.size()));

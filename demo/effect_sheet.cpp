@@ -6,7 +6,7 @@
 #include "hand/stage_hand.h"
 #include "render/composed.h"
 #include "render/fonts.h"
-#include "stage/layer_kinds.h"
+#include "stage/layer_parameters.h"
 #include "stage/moves.h"
 
 #include <QFile>
@@ -32,7 +32,7 @@ QString text(std::string_view view) {
 }
 
 StagedLayer shape(const char* id, Colour colour, double scale, double x = 0, double y = 0) {
-    StagedLayer layer{LayerKind::Shape, LayerId{3}, {}, id, colour, {}};
+    StagedLayer layer{layers::shape, LayerId{3}, {}, id, colour, {}};
     layer.values.set("scale", scale);
     layer.values.set("position-x", x);
     layer.values.set("position-y", y);
@@ -89,8 +89,8 @@ StagedLayer drawn(LayerKind kind) {
     for (int i = 0; i < 12; ++i)
         layer.heights.push_back(30 + 60 * std::abs(std::sin(i * 0.7)));
     layer.points = {{-400, 120, 0.5}, {-150, -120, 2}, {120, 100, 3}, {400, -140, 1}};
-    layer.values.set("line-width", kind == LayerKind::Line ? 12 : 0);
-    if (kind == LayerKind::Wave) {
+    layer.values.set("line-width", kind == layers::line ? 12 : 0);
+    if (kind == layers::wave) {
         layer.heights.clear();
         for (int i = 0; i < 160; ++i)
             layer.heights.push_back(12 + 88 * std::pow(std::abs(std::sin(i * 0.12)), 3) *
@@ -114,16 +114,16 @@ std::vector<Cell> layer_cells() {
         frame.layers.push_back(std::move(layer));
         cells.push_back({name, composed(frame, {wide, high})});
     };
-    for (const LayerKind kind : {LayerKind::Title, LayerKind::Shape, LayerKind::Line, LayerKind::Bars,
-                                 LayerKind::Wave, LayerKind::Sparks})
+    for (const LayerKind kind :
+         {layers::title, layers::shape, layers::line, layers::bars, layers::wave, layers::sparks})
         add(text(layer_kind(kind).label), drawn(kind));
-    StagedLayer ring = drawn(LayerKind::Shape);
+    StagedLayer ring = drawn(layers::shape);
     ring.values.set("fill", 0);
     ring.values.set("line-width", 16);
     ring.values.set("dash", 40);
     ring.values.set("scale", 220);
     add("Ring, dashed", ring);
-    StagedLayer round = drawn(LayerKind::Bars);
+    StagedLayer round = drawn(layers::bars);
     round.values.set_option("bars-layout", "round");
     add("Spectrum, round", round);
     for (const auto& mode : blend_modes()) {
@@ -134,10 +134,9 @@ std::vector<Cell> layer_cells() {
     for (const auto& look : ready_looks()) {
         if (!look.of_title)
             continue;
-        Layer title{LayerId{4}, LayerKind::Title, "Words"};
+        Layer title{LayerId{4}, layers::title, "Words"};
         put_look(title, look);
-        StagedLayer layer{LayerKind::Title, LayerId{4},        "over the\nlevee", {},
-                          title.colour,     LayerValues(title)};
+        StagedLayer layer{layers::title, LayerId{4}, "over the\nlevee", {}, title.colour, LayerValues(title)};
         add("look: " + text(look.name), layer);
     }
     return cells;

@@ -69,11 +69,11 @@ LaneId add_appearances(Project& project, LayerId layer, const char* name, Showin
 /// Rings around the kite on every second beat, that grow while the next begin; sparks on every kick; both in
 /// a group. Before the drop a title in two lines, typed on.
 Project with_comings_and_goings(Project project) {
-    Layer ring{{}, LayerKind::Shape, "Ring"};
+    Layer ring{{}, layers::shape, "Ring"};
     ring.colour = {0xfff4d6};
     ring.values = {{"fill", 0}, {"line-width", 7}, {"scale", 320}};
     const LayerId ring_id = add_layer(project, ring);
-    Layer sparks{{}, LayerKind::Sparks, "Sparks"};
+    Layer sparks{{}, layers::sparks, "Sparks"};
     sparks.colour = {0xffd890};
     sparks.values = {{"spark-life", 0.8}, {"spark-speed", 420}, {"spark-size", 7}};
     const LayerId sparks_id = add_layer(project, sparks);
@@ -100,7 +100,7 @@ Project with_comings_and_goings(Project project) {
     const Picker hits{"onsets", bar(project, 13), bar(project, 20), {}, {{"row", "kick"}}};
     project = must(place(project, bursts, hits, {PulseBody{}, Variation{}})).project;
 
-    Layer title{{}, LayerKind::Title, "Opening"};
+    Layer title{{}, layers::title, "Opening"};
     title.text = "over the levee";
     title.colour = {0x5a2c1e};
     title.values = {{"font-weight", 500}, {"letter-space", 14}, {"font-size", 95}, {"position-y", -150}};
@@ -120,12 +120,12 @@ Project with_comings_and_goings(Project project) {
 /// A kite and three words over the shots of the chorus, that the music moves.
 Project in_motion(Project project) {
     const LayerId shots = project.stage->layers.front().id, camera = project.stage->layers.back().id;
-    Layer kite{{}, LayerKind::Shape, "Kite"};
+    Layer kite{{}, layers::shape, "Kite"};
     kite.shape = "kite";
     kite.colour = {0xc4472b};
     kite.values = {{"position-x", 330}, {"position-y", -90}, {"rotation", 14}, {"opacity", 0}};
     const LayerId kite_id = add_layer(project, kite);
-    Layer title{{}, LayerKind::Title, "Words"};
+    Layer title{{}, layers::title, "Words"};
     title.text = "let it rise";
     title.colour = {0xfff4d6};
     title.values = {{"position-x", -250}, {"position-y", 240}, {"opacity", 0}, {"glow-limit", 40}};

@@ -44,7 +44,7 @@ std::vector<ShownClip> clips_of_shots(const Project& project, const std::vector<
 
 std::vector<ShownClip> clips_of(const Schedule& schedule, const Layer& layer, Frames frame) {
     const Project& project = schedule.project();
-    if (layer.kind == LayerKind::Shots) {
+    if (layer.kind == layers::shots) {
         const Lane* lane =
             layer.cuts.value != 0 ? project.lane(layer.cuts) : project.first_lane(&LaneKindRow::cuts);
         return lane ? clips_of_shots(project, schedule.spans(lane->id).shots, frame)

@@ -50,7 +50,7 @@ QPainter::CompositionMode composition_mode(std::string_view blend) {
 }
 
 QRectF layer_box(const StagedLayer& layer, const ContentContext& context) {
-    if (layer.kind != LayerKind::Group)
+    if (layer.kind != layers::group)
         return content_painter(layer.kind).box(layer, context);
     QRectF all;
     for (const auto& inner : layer.inner)
@@ -104,7 +104,7 @@ private:
 
     /// It can be drawn onto the canvas as it is.
     [[nodiscard]] bool is_simple() const {
-        const bool whole = layer_.kind != LayerKind::Group || (opacity_ >= 1 && layer_.blend == "normal");
+        const bool whole = layer_.kind != layers::group || (opacity_ >= 1 && layer_.blend == "normal");
         return whole && !painted_over(layer_.values) && layer_.matte.kind == Matte::Kind::None &&
                !layer_.wipe && layer_.path.empty() && draws_once();
     }
@@ -113,16 +113,12 @@ private:
     [[nodiscard]] bool draws_once() const {
         if (opacity_ >= 1 && layer_.blend == "normal")
             return true;
-        return layer_.kind == LayerKind::Shots || layer_.kind == LayerKind::Picture ||
-               layer_.kind == LayerKind::Sparks || layer_.kind == LayerKind::Bars ||
-               (layer_.kind == LayerKind::Title && layer_.values.of("outline") <= 0 &&
-                layer_.values.of("plate") <= 0 && layer_.values.of("shadow") <= 0) ||
-               ((layer_.kind == LayerKind::Shape || layer_.kind == LayerKind::Line) &&
-                (layer_.values.of("fill") <= 0 || layer_.values.of("line-width") <= 0));
+        const auto lies_over_itself = content_painter(layer_.kind).lies_over_itself;
+        return lies_over_itself && !lies_over_itself(layer_);
     }
 
     void draw(QPainter& painter, const QTransform& placed, double opacity, const Canvas& canvas) const {
-        if (layer_.kind == LayerKind::Group)
+        if (layer_.kind == layers::group)
             return paint_layers(painter, layer_.inner, placed, opacity, canvas);
         painter.setTransform(placed);
         content_painter(layer_.kind).draw(painter, layer_, canvas.content());

@@ -97,8 +97,8 @@ ShotStream::Seen ShotStream::at(const Project& project, const std::vector<ShotSp
 }
 
 bool shows_pictures(const Stage& stage, const Layer& layer) {
-    const bool has = layer.kind == LayerKind::Shots || layer.kind == LayerKind::Picture ||
-                     (layer.kind == LayerKind::Sparks && layer.picture.value != 0);
+    const bool has = layer.kind == layers::shots || layer.kind->has_clip ||
+                     (layer.kind->may_have_clip && layer.picture.value != 0);
     return has &&
            (!layer.hidden || std::any_of(stage.layers.begin(), stage.layers.end(),
                                          [&](const Layer& other) { return other.matte.layer == layer.id; }));
@@ -108,7 +108,7 @@ ShotStream::Seen ShotStream::of_layer(const Schedule& schedule, const Layer& lay
     const Project& project = schedule.project();
     Seen nothing;
     nothing.exact = true;
-    if (layer.kind == LayerKind::Shots) {
+    if (layer.kind == layers::shots) {
         const Lane* lane =
             layer.cuts.value != 0 ? project.lane(layer.cuts) : project.first_lane(&LaneKindRow::cuts);
         return lane && lane->kind->cuts ? at(project, schedule.spans(lane->id).shots, frame) : nothing;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/text_boxes.h"
 
+#include "kinds/layer_kinds.h"
 #include "render/staged_places.h"
 #include "schedule/piece_length.h"
 #include "stage/staged_frame.h"
@@ -13,7 +14,7 @@ namespace {
 
 bool is_title(const Project& project, LayerId id) {
     const Layer* layer = project.stage->layer(id);
-    return layer && layer->kind == LayerKind::Title && !layer->hidden;
+    return layer && layer->kind == layers::title && !layer->hidden;
 }
 
 /// The box of each title that is seen at a frame and belongs to that appearance, or to none.
@@ -22,7 +23,7 @@ void add_boxes(const Curves& curves, Frames frame, const Lane* lane, PinId appea
     const auto staged = staged_at(curves, frame);
     const QSizeF half(staged.width / 2.0, staged.height / 2.0);
     for (const auto& place : staged_places(staged)) {
-        if (place.layer->kind != LayerKind::Title || place.layer->appearance != appearance ||
+        if (place.layer->kind != layers::title || place.layer->appearance != appearance ||
             place.layer->text.empty())
             continue;
         const QRectF content = content_box(*place.layer, {}, QSize(staged.width, staged.height));

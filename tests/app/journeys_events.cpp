@@ -2,9 +2,12 @@
 //
 // Events heard and seen: clicks and lamps of lanes and rows, outlined places before they are placed; and the
 // way from a song to a dip on every kick and clap.
+#include "hand/event_keys.h"
 #include "kinds/kinds.h"
+#include "model/change_pins.h"
 #include "model/lane_edits.h"
 #include "session/event_clicks.h"
+#include "stage/staged_frame.h"
 #include "support/desk.h"
 #include "support/test_program.h"
 
@@ -153,6 +156,119 @@ private slots:
             lowest = std::min(
                 lowest, driven_value(curves, target, static_cast<double>(pin.frame.value + i)).value_or(100));
         QVERIFY2(lowest < 60, qPrintable(QString::number(lowest)));
+    }
+
+    // A double click opens a trigger's course in its lane: keys are added, dragged onto beats and values,
+    // eased and taken away there; the trigger made longer, they stretch.
+    void journey_an_event_with_four_keys_stretched_from_four_to_eight_beats() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.resize(1280, 800);
+        TriggerBody body;
+        body.length = {Length::Unit::InBeats, 4};
+        body.acts = {{"scale", 100, 140}};
+        auto project = with_lane(desk.project(), kind_that(&LaneKindRow::triggers), "Moves");
+        const LaneId lane = project.lanes.back()->id;
+        const PinId pin{project.next_id};
+        project =
+            *with_pins(project, lane, {{{}, MusicalAnchor{project.grid->ticks_of({5, 1, 0})}, body, {}}});
+        desk.window.document().apply(std::move(project), "an event");
+        auto& timeline = desk.window.timeline();
+        auto& view = desk.window.view();
+        timeline.zoom_to(desk.bar(4), desk.bar(8));
+        timeline.grab();
+        const auto act = [&] { return body_of<TriggerBody>(desk.project().pin(pin)->body).acts.front(); };
+        // As the panel says: below a bar of 24 pixels, from none of the way to all of it.
+        const auto at = [&](Seconds time, double way) {
+            const QRectF row = timeline.lane_row(lane);
+            const double top = row.top() + 25, bottom = row.bottom() - 12;
+            return QPointF(timeline.scale().x(time), bottom - (bottom - top) * way / 100).toPoint();
+        };
+        const auto double_click = [&](QPoint there) {
+            QTest::mouseClick(&timeline, Qt::LeftButton, {}, there);
+            QTest::mouseDClick(&timeline, Qt::LeftButton, {}, there);
+        };
+        int actions = 0;
+
+        double_click(
+            QPointF(timeline.scale().x(desk.bar(5, 3)), timeline.lane_row(lane).center().y()).toPoint());
+        ++actions;
+        QCOMPARE(view.opened_event(), pin);
+        timeline.grab();
+        QVERIFY(timeline.lane_row(lane).height() >= 140);
+        QCOMPARE(desk.project().lane(lane)->pins.size(), std::size_t{1}); // it added no pin
+        // Two keys, on the second and the third beat; beats pull.
+        double_click(at(desk.bar(5, 2) + Seconds(0.01), 50));
+        double_click(at(desk.bar(5, 3) - Seconds(0.01), 20));
+        actions += 2;
+        QCOMPARE(act().curve.size(), std::size_t{4});
+        QVERIFY2(std::abs(act().curve[1].at - 25) < 0.6, qPrintable(QString::number(act().curve[1].at)));
+        QVERIFY2(std::abs(act().curve[2].at - 50) < 0.6, qPrintable(QString::number(act().curve[2].at)));
+        QCOMPARE(act().curve[2].way, 20.0);
+        // Ends are dragged down; one key goes to the value that is typed, with an easing.
+        desk.drag(at(desk.bar(5), 100), at(desk.bar(5), 0));
+        desk.drag(at(desk.bar(6), 100), at(desk.bar(6), 0));
+        actions += 2;
+        QCOMPARE(act().curve[0].way, 0.0);
+        QCOMPARE(act().curve[3].way, 0.0);
+        QTest::mouseClick(&timeline, Qt::LeftButton, {}, at(desk.bar(5, 2), 50));
+        QCOMPARE(view.event_key(), std::optional(EventKey{0, 1}));
+        auto* value = desk.window.findChild<QDoubleSpinBox*>("event key value");
+        QTRY_VERIFY(value->isVisible());
+        value->setValue(140);
+        actions += 2;
+        QCOMPARE(act().curve[1].way, 100.0);
+        const auto values = [&](double beats) { // at each tenth of its length
+            std::vector<double> seen;
+            const auto rate = desk.project().settings->frame_rate;
+            const Curves curves = desk.window.document().curves();
+            const double start = desk.bar(5).value;
+            const Seconds end =
+                desk.project().grid->time_at(desk.project().grid->ticks_of({5, 1, 0}) +
+                                             Ticks(static_cast<std::int64_t>(beats * ticks_per_beat)));
+            for (int i = 0; i < 10; ++i)
+                seen.push_back(
+                    staged_at(curves, rate.frame_at(Seconds(start + (end.value - start) * i / 10 + 1e-6)))
+                        .camera.of("scale"));
+            return seen;
+        };
+        const auto before = values(4);
+        QVERIFY2(std::abs(before[5] - 108) < 2, qPrintable(QString::number(before[5])));
+        // Longer: dragged by the bar's end, above the course.
+        desk.drag(QPoint(static_cast<int>(timeline.scale().x(desk.bar(6))) - 1,
+                         static_cast<int>(timeline.lane_row(lane).top()) + 10),
+                  QPoint(static_cast<int>(timeline.scale().x(desk.bar(7))) - 1,
+                         static_cast<int>(timeline.lane_row(lane).top()) + 10));
+        ++actions;
+        const auto& longer = body_of<TriggerBody>(desk.project().pin(pin)->body);
+        QCOMPARE(longer.length, (Length{Length::Unit::InBeats, 8}));
+        QCOMPARE(longer.acts.front().curve.size(), std::size_t{4});
+        const auto after = values(8);
+        for (std::size_t i = 0; i < before.size(); ++i) // within what a frame of the shorter one goes
+            QVERIFY2(std::abs(before[i] - after[i]) < 8,
+                     qPrintable(QString("%1: %2 %3").arg(i).arg(before[i]).arg(after[i])));
+        qInfo("%d actions", actions);
+
+        // Delete takes the chosen key and not the trigger; Escape leaves the key, then the course.
+        desk.window.timeline().setFocus();
+        QTest::mouseClick(&timeline, Qt::LeftButton, {}, at(desk.bar(6), 20));
+        QCOMPARE(view.event_key(), std::optional(EventKey{0, 2}));
+        desk.key(Qt::Key_Delete);
+        QCOMPARE(act().curve.size(), std::size_t{3});
+        QVERIFY(desk.project().pin(pin));
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(act().curve.size(), std::size_t{4});
+        QTest::mouseClick(&timeline, Qt::LeftButton, {}, at(desk.bar(6), 20));
+        desk.key(Qt::Key_Escape);
+        QVERIFY(!view.event_key() && view.opened_event() == pin);
+        desk.key(Qt::Key_Escape);
+        QCOMPARE(view.opened_event(), PinId{});
+        QVERIFY(view.selection().contains(pin));
+        // Another trigger drives the same.
+        const LaneId other = desk.project().first_lane(&LaneKindRow::triggers)->id;
+        const PinId second = desk.project().lane(other)->pins.front().id;
+        view.select({pin, second});
+        QTRY_VERIFY(desk.window.findChild<QPushButton*>("drive alike")->isVisible());
     }
 };
 

@@ -4,6 +4,7 @@
 // In a real window.
 #include "drawing/timeline/timeline_view.h"
 #include "kinds/kinds.h"
+#include "kinds/layer_kinds.h"
 #include "model/edits.h"
 #include "support/stage_desk.h"
 #include "support/test_program.h"
@@ -22,7 +23,7 @@ private slots:
     void journey_a_trigger_drives_several_parameters_of_one_layer_and_stretches() {
         Desk desk;
         QVERIFY(desk.open_demo());
-        const LayerId kite = add_layer(desk, {{}, LayerKind::Shape, "Kite"});
+        const LayerId kite = add_layer(desk, {{}, layers::shape, "Kite"});
         const Lane& flashes = *desk.project().first_lane(&LaneKindRow::triggers);
         const PinId trigger = flashes.pins.front().id;
         const auto body = [&] { return body_of<TriggerBody>(desk.project().pin(trigger)->body); };
@@ -61,7 +62,7 @@ private slots:
 
     void journey_a_missing_font_is_named_when_the_piece_is_opened() {
         Desk desk;
-        Layer words{{}, LayerKind::Title, "Words"};
+        Layer words{{}, layers::title, "Words"};
         words.text = "words";
         words.options["font"] = "No Such Face";
         add_layer(desk, words);
@@ -113,7 +114,7 @@ private slots:
         choose_from_menu(desk.window.findChild<QPushButton*>("more of layers"), {"Group what"});
         const auto& layers = desk.project().stage->layers;
         const auto group = std::find_if(layers.begin(), layers.end(),
-                                        [](const Layer& one) { return one.kind == LayerKind::Group; });
+                                        [](const Layer& one) { return one.kind == layers::group; });
         QVERIFY(group != layers.end());
         QCOMPARE(std::count_if(layers.begin(), layers.end(),
                                [&](const Layer& one) { return one.group == group->id; }),

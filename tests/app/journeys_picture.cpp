@@ -2,6 +2,7 @@
 //
 // The picture as a place to work on: where it stands, and layers under the mouse.
 #include "kinds/kinds.h"
+#include "kinds/layer_kinds.h"
 #include "model/lane_edits.h"
 #include "model/stage_edits.h"
 #include "support/picture_desk.h"
@@ -87,7 +88,7 @@ private slots:
         auto& preview = desk.window.preview();
         desk.window.picture_room().set_place(PicturePlace::Beside);
         desk.window.view().set_playhead(desk.bar(2));
-        const LayerId logo = add_layer(desk, {{}, LayerKind::Shape, "Logo"});
+        const LayerId logo = add_layer(desk, {{}, layers::shape, "Logo"});
         QVERIFY(shown(desk));
         // A click chooses what is on top; a drag places it.
         const auto middle = preview.scale().to_widget(QPointF());
@@ -136,8 +137,8 @@ private slots:
         QVERIFY(desk.open_demo());
         auto& preview = desk.window.preview();
         desk.window.view().set_playhead(desk.bar(2));
-        const LayerId disc = add_layer(desk, {{}, LayerKind::Shape, "Disc"});
-        const LayerId words = add_layer(desk, {{}, LayerKind::Title, "Words", {}, {}, {}, "rise"});
+        const LayerId disc = add_layer(desk, {{}, layers::shape, "Disc"});
+        const LayerId words = add_layer(desk, {{}, layers::title, "Words", {}, {}, {}, "rise"});
         QVERIFY(shown(desk));
         const QPoint at = preview.scale().to_widget(QPointF()).toPoint();
         const LayerId shots = desk.project().stage->layers.front().id;
@@ -157,7 +158,7 @@ private slots:
         QVERIFY(desk.open_demo());
         auto& preview = desk.window.preview();
         desk.window.view().set_playhead(desk.bar(2));
-        const LayerId words = add_layer(desk, {{}, LayerKind::Title, "Words", {}, {}, {}, "rise"});
+        const LayerId words = add_layer(desk, {{}, layers::title, "Words", {}, {}, {}, "rise"});
         QVERIFY(shown(desk));
         const QPoint at = preview.scale().to_widget(QPointF()).toPoint();
         QTest::mouseDClick(&preview, Qt::LeftButton, {}, at);
@@ -180,7 +181,7 @@ private slots:
         auto& window = desk.window;
         auto& preview = window.preview();
         window.picture_room().set_place(PicturePlace::Beside);
-        const LayerId logo = add_layer(desk, {{}, LayerKind::Shape, "Logo"});
+        const LayerId logo = add_layer(desk, {{}, layers::shape, "Logo"});
         Project project = with_lane(desk.project(), kind_that(&LaneKindRow::keyed), "Logo x");
         const LaneId lane = project.lanes.back()->id;
         Motion motion = *project.lane(lane)->motion;
@@ -212,7 +213,7 @@ private slots:
         auto& preview = desk.window.preview();
         desk.window.picture_room().set_place(PicturePlace::Beside);
         desk.window.view().set_playhead(desk.bar(2));
-        Layer outside{{}, LayerKind::Shape, "Outside"};
+        Layer outside{{}, layers::shape, "Outside"};
         outside.colour = {0xff0000};
         outside.values["position-x"] = 760;
         add_layer(desk, outside);

@@ -6,6 +6,7 @@
 #include "hand/poses.h"
 #include "interchange/property_keys.h"
 #include "kinds/kinds.h"
+#include "kinds/layer_kinds.h"
 #include "model/stage_edits.h"
 #include "support/picture_desk.h"
 #include "support/test_program.h"
@@ -34,7 +35,7 @@ private slots:
         auto& window = desk.window;
         auto& hands = window.picture().hands();
         desk.click("picture beside");
-        const LayerId logo = add_layer(desk, {{}, LayerKind::Shape, "Logo"});
+        const LayerId logo = add_layer(desk, {{}, layers::shape, "Logo"});
         std::vector<Seconds> times;
         std::set<PinId> markers;
         for (const int bar : {20, 21, 22}) {
@@ -123,7 +124,7 @@ private slots:
         Desk desk;
         QVERIFY(desk.open_demo());
         auto& window = desk.window;
-        const LayerId logo = add_layer(desk, {{}, LayerKind::Shape, "Logo"});
+        const LayerId logo = add_layer(desk, {{}, layers::shape, "Logo"});
         window.view().choose_layer(logo);
         window.view().set_playhead(desk.bar(4));
         window.timeline().setFocus();
@@ -155,7 +156,7 @@ private slots:
         auto& window = desk.window;
         auto& hands = window.picture().hands();
         desk.click("picture beside");
-        Layer square{{}, LayerKind::Shape, "Square"};
+        Layer square{{}, layers::shape, "Square"};
         square.shape = "square";
         const LayerId layer = add_layer(desk, square);
         window.view().set_playhead(desk.bar(2));

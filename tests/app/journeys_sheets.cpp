@@ -2,6 +2,7 @@
 //
 // What can be chosen is seen as it would be before it is, and what is to happen can be said in a line.
 #include "hand/tried.h"
+#include "kinds/layer_kinds.h"
 #include "picture/moving_sheet.h"
 #include "stage/effects.h"
 #include "stage/moves.h"
@@ -325,7 +326,7 @@ private slots:
         QTest::keyClick(words, Qt::Key_Return);
         QTRY_COMPARE(desk.project().stage->layers.size(), before.stage->layers.size() + 1);
         const Layer made = desk.project().stage->layers[desk.project().stage->layers.size() - 2];
-        QCOMPARE(made.kind, LayerKind::Title);
+        QCOMPARE(made.kind, layers::title);
         // It lies over the section that the playhead stands in.
         const Lane& lane = *desk.project().lanes.back();
         QCOMPARE(lane.showing->layer, made.id);

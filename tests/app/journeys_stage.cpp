@@ -4,6 +4,7 @@
 // lines, effects and triggers on single layers. In a real window; what counts are composed pixels.
 #include "drawing/timeline/timeline_view.h"
 #include "kinds/kinds.h"
+#include "kinds/layer_kinds.h"
 #include "model/edits.h"
 #include "support/stage_desk.h"
 #include "support/test_program.h"
@@ -220,12 +221,12 @@ private slots:
         Desk desk;
         QVERIFY(desk.open_demo());
         hide_shots(desk);
-        const LayerId sign = add_layer(desk, {{}, LayerKind::Shape, "Sign"});
+        const LayerId sign = add_layer(desk, {{}, layers::shape, "Sign"});
         Layer moved = *desk.project().stage->layer(sign);
         moved.values["position-x"] = -300;
         moved.colour = {0x2050c0};
         desk.window.document().apply(with_changed_layer(desk.project(), moved), "move");
-        Layer made{{}, LayerKind::Shape, "Kite"};
+        Layer made{{}, layers::shape, "Kite"};
         made.shape = "kite";
         made.colour = {0x20a040};
         made.values["position-x"] = 300;
@@ -311,7 +312,7 @@ private slots:
             most = std::max(most, blur(desk.bar(14 + beat / 4, beat % 4 + 1) + Seconds(0.05)));
         QVERIFY2(most > 15, qPrintable(QString::number(most)));
         // Sideways: upright edges are softened, level ones are not.
-        Layer disc{{}, LayerKind::Shape, "Square"};
+        Layer disc{{}, layers::shape, "Square"};
         disc.shape = "square";
         hide_shots(desk);
         add_layer(desk, disc);

@@ -9,6 +9,7 @@
 #include "model/edits.h"
 #include "shell/application.h"
 #include "support/desk.h"
+#include "support/seed.h"
 
 #include <QComboBox>
 #include <QDialog>
@@ -20,6 +21,7 @@
 #include <cstdio>
 #include <ctime>
 #include <random>
+#include <string_view>
 
 using namespace pulsepin;
 using namespace pulsepin::test;
@@ -203,7 +205,9 @@ int main(int argc, char** argv) {
     QApplication application(argc, argv);
     prepare_application(application);
     const int actions = argc > 1 ? std::atoi(argv[1]) : 1500;
-    const auto seed = static_cast<std::uint32_t>(argc > 2 ? std::atoi(argv[2]) : 1);
+    const bool of_the_day = argc > 2 && std::string_view(argv[2]) == "day";
+    const auto seed =
+        of_the_day ? seed_of_the_day() : static_cast<std::uint32_t>(argc > 2 ? std::atoi(argv[2]) : 1);
     const double limit = qEnvironmentVariableIsSet("PULSEPIN_RUN_LIMIT_MS")
                              ? qEnvironmentVariableIntValue("PULSEPIN_RUN_LIMIT_MS")
                              : 250;

@@ -6,7 +6,7 @@
 #include "render/composed.h"
 #include "render/fonts.h"
 #include "render/staged_places.h"
-#include "stage/layer_kinds.h"
+#include "stage/layer_parameters.h"
 #include "support/test_program.h"
 
 #include <QApplication>
@@ -21,14 +21,14 @@ const QSize size(320, 180);
 
 /// An area of one colour that fills the picture, as opaque as it is told.
 StagedLayer area(Colour colour, double opacity = 100) {
-    StagedLayer layer{LayerKind::Shape, {}, {}, "square", colour, {}};
+    StagedLayer layer{layers::shape, {}, {}, "square", colour, {}};
     layer.values.set("scale", 2000);
     layer.values.set("opacity", opacity);
     return layer;
 }
 
 StagedLayer disc(Colour colour, std::map<std::string, double> values = {}) {
-    return {LayerKind::Shape, {}, {}, "disc", colour, LayerValues(std::move(values))};
+    return {layers::shape, {}, {}, "disc", colour, LayerValues(std::move(values))};
 }
 
 QImage seen(std::vector<StagedLayer> layers) {
@@ -117,7 +117,7 @@ private slots:
         StagedLayer inner = area({0xff0000});
         inner.blend = "multiply";
         StagedLayer group;
-        group.kind = LayerKind::Group;
+        group.kind = layers::group;
         group.inner = {inner};
         group.values.set("opacity", 50);
         const QColor got = middle(seen({area({0x0000ff}), group}));
@@ -129,7 +129,7 @@ private slots:
 
     void a_group_is_as_transparent_as_one_thing() {
         StagedLayer group;
-        group.kind = LayerKind::Group;
+        group.kind = layers::group;
         group.inner = {area({0xffffff}), disc({0xffffff})};
         group.values.set("opacity", 50);
         const QImage image = seen({group});
@@ -138,7 +138,7 @@ private slots:
 
     void a_group_places_turns_and_scales_what_is_in_it() {
         StagedLayer group;
-        group.kind = LayerKind::Group;
+        group.kind = layers::group;
         group.inner = {disc({0xffffff}, {{"position-x", 100}, {"scale", 20}})};
         group.values.set("rotation", 90);
         group.values.set("scale", 200);
@@ -287,14 +287,14 @@ private slots:
                     kite.values.set(std::string(spec.id), spec.usual_high);
             StagedLayer far = disc({}, {{"position-x", -4000}}); // makes its image larger, and nothing else
             StagedLayer group;
-            group.kind = LayerKind::Group;
+            group.kind = layers::group;
             group.inner = {kite};
             QVERIFY2(seen({kite}) == seen({far, group}), effect.id.data());
         }
     }
 
     void words_are_set_in_lines_and_shown_so_far() {
-        StagedLayer title{LayerKind::Title, {}, "let it\nrise up", {}, {0xffffff}, {}};
+        StagedLayer title{layers::title, {}, "let it\nrise up", {}, {0xffffff}, {}};
         const auto ink = [&] {
             const QImage image = seen({title});
             int count = 0;
@@ -323,7 +323,7 @@ private slots:
     }
 
     void letters_move_one_after_another() {
-        StagedLayer title{LayerKind::Title, {}, "iiii", {}, {0xffffff}, {}};
+        StagedLayer title{layers::title, {}, "iiii", {}, {0xffffff}, {}};
         const auto box = [&] { return content_box(title, {}, {1280, 720}); };
         const QRectF plain = box();
         for (int i = 0; i < 4; ++i)
@@ -342,11 +342,11 @@ private slots:
 
     void a_missing_font_is_named_and_replaced() {
         Stage stage;
-        stage.layers.insert(stage.layers.begin() + 1, Layer{LayerId{9}, LayerKind::Title, "Words"});
+        stage.layers.insert(stage.layers.begin() + 1, Layer{LayerId{9}, layers::title, "Words"});
         QVERIFY(missing_fonts(stage).isEmpty());
         stage.layers[1].options["font"] = "No Such Face";
         QCOMPARE(missing_fonts(stage), QStringList{"No Such Face"});
-        StagedLayer title{LayerKind::Title, {}, "words", {}, {0xffffff}, {}};
+        StagedLayer title{layers::title, {}, "words", {}, {0xffffff}, {}};
         const QImage inter = seen({title});
         title.values.set_option("font", "No Such Face");
         QCOMPARE(seen({title}), inter);

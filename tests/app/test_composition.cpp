@@ -2,6 +2,7 @@
 //
 // The picture as a stack of layers: places and effects, looked at pixel by pixel.
 #include "kinds/kinds.h"
+#include "kinds/layer_kinds.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
 #include "model/stage_edits.h"
@@ -21,7 +22,7 @@ namespace {
 const QSize small(320, 180); // of a picture of 1280 x 720: four of its pixels are one
 
 StagedLayer shape(const char* kind, Colour colour, std::map<std::string, double> values = {}) {
-    return {LayerKind::Shape, {}, {}, kind, colour, LayerValues(std::move(values))};
+    return {layers::shape, {}, {}, kind, colour, LayerValues(std::move(values))};
 }
 
 StagedFrame staged(std::vector<StagedLayer> layers, std::map<std::string, double> camera = {},
@@ -191,7 +192,7 @@ private slots:
     }
 
     void titles_show_their_words_in_the_middle() {
-        StagedLayer title{LayerKind::Title, {}, "let it rise", {}, white, {}};
+        StagedLayer title{layers::title, {}, "let it rise", {}, white, {}};
         const auto image = composed(staged({title}), small);
         QVERIFY(lit(image) > 300);
         QVERIFY(std::abs(middle(image).x()) < 30 && std::abs(middle(image).y()) < 20);
@@ -201,7 +202,7 @@ private slots:
         QImage a(64, 36, QImage::Format_RGB32), b(64, 36, QImage::Format_RGB32);
         a.fill(Qt::black);
         b.fill(Qt::white);
-        StagedLayer shots{LayerKind::Shots, LayerId{1}, {}, {}, white, {}};
+        StagedLayer shots{layers::shots, LayerId{1}, {}, {}, white, {}};
         QVERIFY(near(at(composed(staged({shots}), small, {{LayerId{1}, {{a}, {b}, 0.25}}}), 0, 0),
                      QColor(64, 64, 64)));
     }
@@ -230,7 +231,7 @@ private slots:
 
     void curves_move_the_layers() {
         auto project = steady_project(120, 0, 20);
-        project = *with_layer(project, {{}, LayerKind::Shape, "Kite"});
+        project = *with_layer(project, {{}, layers::shape, "Kite"});
         const LayerId kite = project.stage->layers[1].id;
         QVERIFY(needs_composing({Schedule(project)}, Frames(0)) &&
                 !needs_composing({Schedule(steady_project())}, Frames(0)));
@@ -335,7 +336,7 @@ private slots:
     /// The rate may be driven: what has turned by then is its integral, not the present rate times the time.
     void a_driven_rate_changes_as_often_as_it_says() {
         auto project = steady_project(120, 0, 60);
-        project = *with_layer(project, {{}, LayerKind::Shape, "Lamp"});
+        project = *with_layer(project, {{}, layers::shape, "Lamp"});
         Layer lamp = project.stage->layers[1];
         lamp.shape = "square";
         lamp.values["strobe"] = 100;

@@ -2,6 +2,7 @@
 //
 // Films: a flash and a click on 32 beats are written in every format, read back by the program ffmpeg, and
 // lie where the schedule says; parts make the same film as one go; pictures are those of the window.
+#include "kinds/layer_kinds.h"
 #include "media/sound_builder.h"
 #include "render/film_plan.h"
 #include "support/media.h"
@@ -29,7 +30,7 @@ struct Clicks : test::Scene {
 
     explicit Clicks(std::int64_t rate = 48000) {
         project = steady_project(120, 0.137, 17);
-        Layer black{{}, LayerKind::Shape, "Ground"};
+        Layer black{{}, layers::shape, "Ground"};
         black.shape = "rectangle";
         black.colour = {0x101010};
         black.values = {{"scale", 2000.0}};
@@ -252,7 +253,7 @@ private slots:
     /// against the lossless film, no farther below the second before than three decibels.
     void no_seam_is_seen() {
         Clicks scene;
-        Layer disc{{}, LayerKind::Shape, "Disc"};
+        Layer disc{{}, layers::shape, "Disc"};
         disc.colour = {0x3070c0};
         const LayerId id = scene.add(disc);
         const LaneId lane = scene.drive(kind_that(&LaneKindRow::keyed), feed_of(id, "position-x", 0, 1));

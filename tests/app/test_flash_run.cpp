@@ -2,6 +2,7 @@
 //
 // Flashes of composed frames: what triggers, strobes and layers make of a picture, and how mends change it.
 #include "check/checks.h"
+#include "kinds/layer_kinds.h"
 #include "model/shot_edits.h"
 #include "render/awaited_frames.h"
 #include "render/flash_run.h"
@@ -22,7 +23,7 @@ struct Stage6 : test::Scene {
     LayerId ground;
     Stage6() {
         project = steady_project(120, 0, 6);
-        Layer layer{{}, LayerKind::Shape, "Ground"};
+        Layer layer{{}, layers::shape, "Ground"};
         layer.shape = "rectangle";
         layer.colour = {0x707070};
         layer.values = {{"scale", 2000.0}};
@@ -134,7 +135,7 @@ private slots:
     }
     void made_smaller() {
         Stage6 scene;
-        Layer patch{{}, LayerKind::Shape, "Patch"};
+        Layer patch{{}, layers::shape, "Patch"};
         patch.shape = "rectangle";
         patch.colour = {0xffffff};
         patch.values = {{"scale", 300.0}};
@@ -153,7 +154,7 @@ private slots:
     /// A red ground that comes and goes four times a second, as light as the grey behind it.
     void red_flashes() {
         Stage6 scene;
-        Layer red{{}, LayerKind::Shape, "Red"};
+        Layer red{{}, layers::shape, "Red"};
         red.shape = "rectangle";
         red.colour = {0xff0000};
         red.values = {{"scale", 2000.0}};
@@ -221,7 +222,7 @@ private slots:
 
     void boxes_of_titles() {
         Stage6 scene;
-        Layer title{{}, LayerKind::Title, "Title"};
+        Layer title{{}, layers::title, "Title"};
         title.text = "over the levee";
         title.values = {{"position-x", 500.0}};
         const LayerId id = scene.add(title);

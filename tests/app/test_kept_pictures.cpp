@@ -13,7 +13,7 @@
 #include "model/lane_edits.h"
 #include "render/composed.h"
 #include "session/document.h"
-#include "stage/layer_kinds.h"
+#include "stage/layer_parameters.h"
 #include "support/projects.h"
 #include "support/test_program.h"
 
@@ -202,7 +202,7 @@ private slots:
 
     void a_line_that_lights_up() {
         StagedFrame frame;
-        StagedLayer title{LayerKind::Title, LayerId{5}, "pull the line", {}, {0xf7f1e1}, {}};
+        StagedLayer title{layers::title, LayerId{5}, "pull the line", {}, {0xf7f1e1}, {}};
         title.values.set("lit", 67);
         title.values.set("outline", 4);
         frame.layers = {title};
@@ -213,7 +213,7 @@ private slots:
         for (const auto& effect : effects()) {
             StagedFrame frame;
             frame.seconds = 0.1; // in the half of a turn in which a strobe is seen
-            StagedLayer kite{LayerKind::Shape, LayerId{3}, {}, "kite", {0xd05030}, {}};
+            StagedLayer kite{layers::shape, LayerId{3}, {}, "kite", {0xd05030}, {}};
             for (const auto& spec : effect.parameters)
                 if (spec.type == ParamType::Number || spec.type == ParamType::Whole)
                     kite.values.set(std::string(spec.id), spec.usual_high);
@@ -233,7 +233,7 @@ private slots:
     /// A ground that everything shows on, and a layer over it.
     static QImage over_ground(StagedLayer layer) {
         StagedFrame frame;
-        StagedLayer ground{LayerKind::Shape, LayerId{9}, {}, "square", {0x2a5a8c}, {}};
+        StagedLayer ground{layers::shape, LayerId{9}, {}, "square", {0x2a5a8c}, {}};
         ground.values.set("scale", 2000);
         ground.values.set_option("gradient", "straight");
         ground.values.set_colour("gradient-colour", {0xe0a060});
@@ -246,7 +246,7 @@ private slots:
         layer.values.set_colour("colour", layer.colour);
         for (int i = 0; i < 12; ++i)
             layer.heights.push_back(30 + 60 * std::abs(std::sin(i * 0.7)));
-        if (kind == LayerKind::Wave)
+        if (kind == layers::wave)
             layer.heights_begin = 0.5;
         layer.points = {{-400, 120, 0.5}, {-150, -120, 2}, {120, 100, 3}, {400, -140, 1}};
         SparkSource source;
@@ -260,22 +260,21 @@ private slots:
     }
 
     void each_kind_of_layer() {
-        for (const auto& kind : layer_kinds()) {
-            StagedLayer layer = drawn(kind.kind);
-            if (kind.kind == LayerKind::Group)
-                layer.inner = {drawn(LayerKind::Shape), drawn(LayerKind::Title)};
-            if (kind.kind == LayerKind::Wave)
+        for (const LayerKind kind : layer_kinds()) {
+            StagedLayer layer = drawn(kind);
+            if (kind == layers::group)
+                layer.inner = {drawn(layers::shape), drawn(layers::title)};
+            if (kind == layers::wave)
                 layer.values.set("line-width", 12);
-            layer.values.set("scale", kind.kind == LayerKind::Shape ? 200 : 100);
-            if (kind.kind != LayerKind::Shots && kind.kind != LayerKind::Picture &&
-                kind.kind != LayerKind::Camera)
-                compare(over_ground(layer), "layer-" + QString::fromUtf8(kind.id.data()));
+            layer.values.set("scale", kind == layers::shape ? 200 : 100);
+            if (kind != layers::shots && kind != layers::picture && kind != layers::camera)
+                compare(over_ground(layer), "layer-" + QString::fromUtf8(kind->id.data()));
         }
     }
 
     void each_way_to_blend() {
         for (const auto& mode : blend_modes()) {
-            StagedLayer layer = drawn(LayerKind::Shape);
+            StagedLayer layer = drawn(layers::shape);
             layer.values.set("scale", 250);
             layer.blend = mode.id;
             compare(over_ground(layer), "blend-" + QString::fromUtf8(mode.id.data()));
@@ -285,11 +284,11 @@ private slots:
     void each_matte() {
         const char* names[] = {"none", "layer-alpha", "layer-light", "own-light", "straight", "round"};
         for (int kind = 1; kind < 6; ++kind) {
-            StagedLayer layer = drawn(LayerKind::Shape);
+            StagedLayer layer = drawn(layers::shape);
             layer.values.set("scale", 300);
             layer.values.set_option("gradient", "straight");
             layer.matte.kind = static_cast<Matte::Kind>(kind);
-            StagedLayer star = drawn(LayerKind::Shape);
+            StagedLayer star = drawn(layers::shape);
             star.shape = "star";
             star.values.set("scale", 220);
             layer.matte_of = {star};
@@ -301,7 +300,7 @@ private slots:
 
     void each_way_to_come() {
         for (const auto& move : moves()) {
-            StagedLayer layer = drawn(LayerKind::Title);
+            StagedLayer layer = drawn(layers::title);
             Showing showing;
             showing.comes = {std::string(move.id), {Length::Unit::InFrames, 8}, {}};
             const Moved moved = moved_at(showing, {.age = 5, .left = 100, .coming = 8});
@@ -321,9 +320,9 @@ private slots:
         for (const auto& look : ready_looks()) {
             if (!look.of_title)
                 continue;
-            Layer title{LayerId{3}, LayerKind::Title, "Words"};
+            Layer title{LayerId{3}, layers::title, "Words"};
             put_look(title, look);
-            StagedLayer layer = drawn(LayerKind::Title);
+            StagedLayer layer = drawn(layers::title);
             layer.values = LayerValues(title);
             layer.colour = title.colour;
             compare(over_ground(layer), "look-" + QString::fromStdString(look.name).replace(' ', '-'));
@@ -332,7 +331,7 @@ private slots:
 
     void a_title() {
         StagedFrame frame;
-        frame.layers = {{LayerKind::Title, LayerId{3}, "let it rise", {}, {0xf4b331}, {}}};
+        frame.layers = {{layers::title, LayerId{3}, "let it rise", {}, {0xf4b331}, {}}};
         compare(composed(frame, {480, 270}), "title");
     }
 

@@ -5,6 +5,7 @@
 #include "interchange/exporters.h"
 #include "interchange/property_keys.h"
 #include "kinds/kinds.h"
+#include "kinds/layer_kinds.h"
 #include "model/key_edits.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
@@ -194,7 +195,7 @@ private slots:
 
     void lottie_is_drawn_by_rlottie_where_the_preview_draws_it() {
         auto project = steady_project(120, 0, 10);
-        Layer kite{{}, LayerKind::Shape, "Kite"};
+        Layer kite{{}, layers::shape, "Kite"};
         kite.shape = "square";
         kite.colour = {0xffffff};
         kite.values = {{"position-x", -100}, {"position-y", 60}, {"rotation", 20}};

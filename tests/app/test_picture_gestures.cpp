@@ -2,6 +2,7 @@
 //
 // What the mouse does to layers of the picture and to the camera, without a window.
 #include "kinds/kinds.h"
+#include "kinds/layer_kinds.h"
 #include "picture/picture_gestures.h"
 #include "support/test_program.h"
 
@@ -18,8 +19,8 @@ struct Frame {
     LayerId kite{7}, sign{8};
 
     Frame() {
-        staged.layers.push_back({LayerKind::Shape, kite, {}, "disc", {}, LayerValues()});
-        staged.layers.push_back({LayerKind::Shape, sign, {}, "disc", {}, LayerValues()});
+        staged.layers.push_back({layers::shape, kite, {}, "disc", {}, LayerValues()});
+        staged.layers.push_back({layers::shape, sign, {}, "disc", {}, LayerValues()});
         staged.layers[1].values.set("position-x", 100);
         staged.layers[1].values.set("position-y", -50);
     }

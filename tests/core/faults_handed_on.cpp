@@ -11,6 +11,7 @@
 #include "interchange/project_file.h"
 #include "interchange/project_json.h"
 #include "interchange/trigger_csv.h"
+#include "kinds/layer_kinds.h"
 #include "model/duplicate_edits.h"
 #include "schedule/place.h"
 #include "support/command_line.h"
@@ -79,7 +80,7 @@ private slots:
     void fault_unknown_looks_were_silently_others() {
         Project project = steady_project();
         Stage stage = *project.stage;
-        Layer layer{LayerId{900}, LayerKind::Shape, "Sun"};
+        Layer layer{LayerId{900}, layers::shape, "Sun"};
         layer.shape = "square";
         layer.blend = "dodge-and-burn";
         stage.layers.insert(stage.layers.begin(), layer);

@@ -9,7 +9,7 @@
 #include "model/stage_edits.h"
 #include "schedule/forms.h"
 #include "schedule/place.h"
-#include "stage/layer_kinds.h"
+#include "stage/layer_parameters.h"
 #include "stage/staged_frame.h"
 #include "stage/trigger_acts.h"
 #include "support/scene.h"
@@ -85,7 +85,7 @@ private slots:
 
     void each_has_its_place_turn_size_colour_time_and_words() {
         Scene scene;
-        Layer title{{}, LayerKind::Title, "Words"};
+        Layer title{{}, layers::title, "Words"};
         title.text = "all";
         title.values = {{"position-x", 10}, {"scale", 50}};
         const LayerId words = scene.add(title);

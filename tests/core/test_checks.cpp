@@ -12,6 +12,7 @@
 #include "schedule/place.h"
 #include "support/checked_pieces.h"
 #include "support/media.h"
+#include "support/seed.h"
 #include "support/test_program.h"
 
 #include <QTest>
@@ -38,8 +39,8 @@ private slots:
     /// poses of keys that move, triggers one after the other.
     void well_formed_pieces_have_no_findings_data() {
         QTest::addColumn<int>("seed");
-        for (int seed = 1; seed <= 40; ++seed)
-            QTest::addRow("%d", seed) << seed;
+        for (const auto seed : seeds(1, 40))
+            QTest::addRow("%u", seed) << static_cast<int>(seed);
     }
     void well_formed_pieces_have_no_findings() {
         QFETCH(int, seed);

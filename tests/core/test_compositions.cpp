@@ -9,6 +9,7 @@
 #include "hand/tried.h"
 #include "interchange/composition_file.h"
 #include "interchange/project_json.h"
+#include "kinds/layer_kinds.h"
 #include "model/edits.h"
 #include "model/stage_edits.h"
 #include "stage/effects.h"
@@ -182,7 +183,7 @@ private slots:
     // Two layers with a pulse on one and a title that appears: kept from bar 2 to 6, used from bar 10 to 18.
     void what_is_kept_comes_again_as_long_as_it_is_wanted() {
         Project project = with_rows(steady_project());
-        Layer disc{{}, LayerKind::Shape, "Disc"}, words{{}, LayerKind::Title, "Words"};
+        Layer disc{{}, layers::shape, "Disc"}, words{{}, layers::title, "Words"};
         words.text = "la";
         project = *with_layer(project, disc);
         const LayerId first = project.stage->layers[project.stage->layers.size() - 2].id;
@@ -222,7 +223,7 @@ private slots:
         QVERIFY2(used.has_value(), used ? "" : used.error().message().c_str());
         QCOMPARE(used->lanes.size(), std::size_t{2});
         const Layer* group = used->project.stage->layer(used->layer);
-        QVERIFY(group && group->kind == LayerKind::Group && group->name == "Both");
+        QVERIFY(group && group->kind == layers::group && group->name == "Both");
         std::vector<double> beats;
         for (const auto& pin : used->project.lane(used->lanes[0])->pins)
             beats.push_back(static_cast<double>(std::get<MusicalAnchor>(pin.anchor).at.value) /
@@ -349,7 +350,7 @@ private slots:
 
     void an_appearance_is_tried_though_there_is_none() {
         Project project = steady_project();
-        Layer words{{}, LayerKind::Title, "Words"};
+        Layer words{{}, layers::title, "Words"};
         project = *with_layer(project, words);
         const LayerId layer = project.stage->layers[project.stage->layers.size() - 2].id;
         project = with_lane(project, kind_that(&LaneKindRow::appears), "Words");

@@ -8,6 +8,7 @@
 #include "check/measured_sound.h"
 #include "hand/stage_hand.h"
 #include "interchange/project_json.h"
+#include "kinds/layer_kinds.h"
 #include "model/history.h"
 #include "model/lane_edits.h"
 #include "schedule/place.h"
@@ -164,7 +165,7 @@ private slots:
     void a_title_outside_of_the_safe_area() {
         Scene scene;
         scene.project = clean();
-        const LayerId title = scene.add({{}, LayerKind::Title, "Title"});
+        const LayerId title = scene.add({{}, layers::title, "Title"});
         auto material = material_of(scene.project);
         // From 89 % to 95 % of the right half: beyond 90 % and 93 %.
         material.texts = std::make_shared<const std::vector<TextBox>>(
@@ -193,7 +194,7 @@ private slots:
                                      WordBody{"levee", {}, 1, 1, {Length::Unit::InBeats, 4}},
                                      {}}});
         const PinId word = scene.project.lane(words)->pins.front().id;
-        const LayerId title = scene.add({{}, LayerKind::Title, "Title"});
+        const LayerId title = scene.add({{}, layers::title, "Title"});
         auto shown = *with_lane_of_appearances(scene.project, title, kind_that(&LaneKindRow::appears));
         scene.project = *with_pins(shown.project, shown.lane,
                                    {{{}, MarkerAnchor{word, Frames(0)}, AppearanceBody{}, {}}});

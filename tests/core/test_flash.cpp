@@ -6,6 +6,7 @@
 // implementation of that definition. Values of ITU-R BT.1702 (20 cd/m2, 160 cd/m2, a quarter of the screen)
 // are from memory.
 #include "check/flash_meter.h"
+#include "support/seed.h"
 #include "support/test_program.h"
 
 #include <QTest>
@@ -403,9 +404,8 @@ private slots:
     void agrees_with_the_definition_data() {
         QTest::addColumn<int>("seed");
         QTest::addColumn<int>("rate");
-        for (int seed = 1; seed <= 8; ++seed)
-            QTest::addRow("%d", seed)
-                << seed << std::array{24, 25, 30, 60}[static_cast<std::size_t>(seed % 4)];
+        for (const auto seed : test::seeds(1, 8))
+            QTest::addRow("%u", seed) << static_cast<int>(seed) << std::array{24, 25, 30, 60}[seed % 4];
     }
     void agrees_with_the_definition() {
         QFETCH(int, seed);

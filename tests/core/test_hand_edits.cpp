@@ -106,6 +106,20 @@ private slots:
         const auto beats = table.project.grid->beats().size();
         QCOMPARE(table.run("add-beat", {}, 2.25)->project.grid->beats().size(), beats + 1);
         QCOMPARE(table.run("delete-beat", {}, 2.0)->project.grid->beats().size(), beats - 1);
+        QVERIFY(!table.run("fit-beats", {}, 2.0)); // nothing is held
+        Table held;
+        held.project = table.run("hold-beat", {}, 1.0)->project;
+        held.project = held.run("hold-beat", {}, 3.0)->project;
+        const auto same = held.run("fit-beats", {}, 2.0);
+        QCOMPARE(same->count, std::size_t{4});
+        QCOMPARE(Table::time_in(same->project, held.marker), 4.0);
+        const auto three = held.run("fit-beats", {}, 2.0, {{"count", 3.0}});
+        QCOMPARE(three->project.grid->beats().size(), beats - 1);
+        QCOMPARE(Table::time_in(three->project, held.marker), 4.0);
+        QVERIFY(!table.run("as-found", {})); // nothing was found
+        const auto without = table.run("exclude", {}, 0, {{"from", 2.0}, {"until", 3.5}});
+        QCOMPARE(*without->project.excluded, (std::vector<TimeSpan>{{Seconds(2), Seconds(3.5)}}));
+        QVERIFY(!table.run("exclude", {}, 0, {{"from", 3.0}, {"until", 3.0}}));
         table.project.grid = nullptr;
         const Schedule bare(table.project);
         QVERIFY(!hand_edit("tempo")->run({bare, {}, {}, {}, {}, {}}));

@@ -3,6 +3,7 @@
 // Single keys, own shapes, the layers of the picture, and that all of it is kept in the project file.
 #include "interchange/project_json.h"
 #include "kinds/kinds.h"
+#include "kinds/layer_kinds.h"
 #include "model/key_edits.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
@@ -196,17 +197,17 @@ private slots:
 
     void layers_are_stacked_below_the_camera() {
         auto project = steady_project();
-        project = *with_layer(project, {{}, LayerKind::Title, "Words"});
-        project = *with_layer(project, {{}, LayerKind::Shape, "Kite"});
+        project = *with_layer(project, {{}, layers::title, "Words"});
+        project = *with_layer(project, {{}, layers::shape, "Kite"});
         const auto& layers = project.stage->layers;
         QCOMPARE(layers.size(), std::size_t{4});
         QCOMPARE(layers[1].name, std::string("Words"));
-        QCOMPARE(layers.back().kind, LayerKind::Camera);
+        QCOMPARE(layers.back().kind, layers::camera);
         const auto raised = *with_layer_raised(project, layers[1].id, 1);
         QCOMPARE(raised.stage->layers[2].name, std::string("Words"));
         QCOMPARE(with_layer_raised(raised, raised.stage->layers[2].id, 5)->stage->layers.back().kind,
-                 LayerKind::Camera);
-        QVERIFY(!with_layer(project, {{}, LayerKind::Camera, "Second"}));
+                 layers::camera);
+        QVERIFY(!with_layer(project, {{}, layers::camera, "Second"}));
         QVERIFY(!without_layer(project, layers.back().id));
         // What drove a layer that is gone drives nothing.
         auto driven = with_lane(project, kind_that(&LaneKindRow::pulses), "p");
@@ -223,7 +224,7 @@ private slots:
 
     void a_picture_that_a_layer_shows_stays_in_the_bin() {
         auto project = steady_project();
-        Layer layer{{}, LayerKind::Picture, "Still"};
+        Layer layer{{}, layers::picture, "Still"};
         layer.picture = project.bin->front().id;
         project = *with_layer(project, layer);
         QVERIFY(!without_clip(project, layer.picture));
@@ -299,7 +300,7 @@ private slots:
         project = *with_motion(project, project.lanes.back()->id, motion);
         project = *with_pins(project, project.lanes.back()->id,
                              {{{}, TimeAnchor{Seconds(1)}, KeyBody{0.5, ease("sine-in")}, {}}});
-        Layer title{{}, LayerKind::Title, "Words"};
+        Layer title{{}, layers::title, "Words"};
         title.text = "let it rise";
         title.colour = {0x123456};
         title.hidden = true;

@@ -2,7 +2,7 @@
 //
 // What can be set of a layer, and what each effect makes of its place.
 #include "stage/effects.h"
-#include "stage/layer_kinds.h"
+#include "stage/layer_parameters.h"
 #include "stage/layer_values.h"
 #include "support/test_program.h"
 
@@ -77,7 +77,7 @@ private slots:
     }
 
     void a_layer_brings_what_was_set_of_it() {
-        Layer layer{{}, LayerKind::Shape, "Ring"};
+        Layer layer{{}, layers::shape, "Ring"};
         layer.colour = {0x336699};
         layer.values["scale"] = 150;
         layer.effects = {{"blur"}};
@@ -196,16 +196,16 @@ private slots:
 
     void kinds_have_parameters_of_their_own() {
         std::set<std::string_view> ids;
-        for (const auto& row : layer_kinds()) {
-            QVERIFY(ids.insert(row.id).second);
-            QCOMPARE(&layer_kind(row.kind), &row);
-            Layer layer{{}, row.kind, "any"};
+        for (const LayerKind kind : layer_kinds()) {
+            QVERIFY(ids.insert(kind->id).second);
+            QVERIFY(layer_kind_by_id(kind->id) == kind);
+            Layer layer{{}, kind, "any"};
             std::set<std::string> named;
             for (const auto& parameter : parameters_of(layer)) {
                 QVERIFY2(named.insert(parameter.id).second, parameter.id.c_str());
                 QVERIFY(parameter.spec && layer_parameter(parameter.id));
             }
-            for (const auto& spec : row.parameters)
+            for (const auto& spec : kind->parameters)
                 QVERIFY(named.contains(std::string(spec.id)));
         }
     }

@@ -3,6 +3,7 @@
 #include "model/history.h"
 #include "schedule/sound_parts.h"
 #include "support/projects.h"
+#include "support/seed.h"
 #include "support/test_program.h"
 #include "time/grid_edits.h"
 
@@ -58,7 +59,7 @@ private slots:
 
     // Relabelling renames beats: over random projects and edits every item keeps its time, none is lost.
     void relabelling_keeps_every_item_in_time() {
-        for (std::uint32_t seed = 0; seed < 40; ++seed) {
+        for (const Seed seed : seeds(0, 40)) {
             std::mt19937 random(seed);
             Project project = with_random_pins(relabelled(steady_project(), random_grid(random)), seed, 60);
             const auto before = times_of(project);
@@ -98,7 +99,7 @@ private slots:
 
     // Retiming moves beats: every pinned item keeps its beat, every loose one its time.
     void retiming_keeps_every_item_on_its_beat() {
-        for (std::uint32_t seed = 100; seed < 130; ++seed) {
+        for (const Seed seed : seeds(100, 30)) {
             std::mt19937 random(seed);
             const Project project = with_random_pins(steady_project(), seed, 60);
             const Project moved = retimed(project, random_grid(random));
@@ -252,7 +253,7 @@ private slots:
     // "Keep only this part": beats keep their names, items their place in the music, loose ones their moment
     // of the song.
     void trimming_the_song_keeps_all_anchors_right() {
-        for (std::uint32_t seed = 0; seed < 20; ++seed) {
+        for (const Seed seed : seeds(0, 20)) {
             const auto project = with_random_pins(steady_project(118, 0.4, 60), seed, 50);
             const Seconds from(17.25), until(49);
             const auto trimmed = *with_song_trimmed(project, from, until);

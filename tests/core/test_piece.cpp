@@ -7,6 +7,7 @@
 #include "interchange/lottie.h"
 #include "interchange/project_json.h"
 #include "kinds/kinds.h"
+#include "kinds/layer_kinds.h"
 #include "model/duplicate_edits.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
@@ -27,7 +28,7 @@ class TestPiece : public QObject {
 private slots:
     void layers_keep_their_place_in_another_size() {
         Project project = steady_project(); // 1280 x 720
-        Layer logo{{}, LayerKind::Shape, "Logo"};
+        Layer logo{{}, layers::shape, "Logo"};
         logo.values = {{"position-x", 320}, {"position-y", -90}, {"scale", 150}};
         project = *with_layer(project, logo);
         const LayerId id = project.stage->layers[1].id;
@@ -63,9 +64,9 @@ private slots:
 
     void a_layer_is_duplicated_with_the_lanes_that_drive_it() {
         Project project = steady_project();
-        project = *with_layer(project, {{}, LayerKind::Shape, "Kite"});
+        project = *with_layer(project, {{}, layers::shape, "Kite"});
         const LayerId kite = project.stage->layers[1].id;
-        project = *with_layer(project, {{}, LayerKind::Title, "Words"});
+        project = *with_layer(project, {{}, layers::title, "Words"});
         project = with_lane(project, kind_that(&LaneKindRow::keyed), "Kite x");
         const LaneId lane = project.lanes.back()->id;
         Motion motion = *project.lane(lane)->motion;

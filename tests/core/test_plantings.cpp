@@ -8,6 +8,7 @@
 #include "schedule/place.h"
 #include "schedule/triggers.h"
 #include "support/projects.h"
+#include "support/seed.h"
 #include "support/test_program.h"
 #include "time/grid_edits.h"
 
@@ -361,7 +362,7 @@ private slots:
     void random_edits_never_break_a_planting() {
         // Whatever is done to a planting: no two pins of it come to lie on one place by running it again, its
         // exceptions are never moved by that, and a second run changes nothing.
-        for (std::uint32_t seed = 1; seed <= 60; ++seed) {
+        for (const Seed seed : seeds(1, 60)) {
             std::mt19937 random(seed);
             const auto below = [&](std::size_t n) { return static_cast<std::size_t>(random() % n); };
             auto project = with_trigger_lane();

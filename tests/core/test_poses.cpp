@@ -7,6 +7,7 @@
 #include "interchange/lottie.h"
 #include "interchange/project_json.h"
 #include "interchange/property_keys.h"
+#include "kinds/layer_kinds.h"
 #include "model/duplicate_edits.h"
 #include "model/lane_edits.h"
 #include "model/piece_edits.h"
@@ -28,7 +29,7 @@ struct Scene {
     LayerId logo;
 
     Scene() {
-        Layer layer{{}, LayerKind::Shape, "Logo"};
+        Layer layer{{}, layers::shape, "Logo"};
         layer.values = {{"position-x", 40}, {"scale", 80}};
         project = *with_layer(project, layer);
         logo = project.stage->layers[1].id;
@@ -206,7 +207,7 @@ private slots:
 
     void values_and_shapes_are_taken_from_others() {
         Scene scene;
-        scene.project = *with_layer(scene.project, {{}, LayerKind::Title, "Words", {}, {}, {}, "rise"});
+        scene.project = *with_layer(scene.project, {{}, layers::title, "Words", {}, {}, {}, "rise"});
         const LayerId words = scene.project.stage->layers[2].id;
         const Project taken = *with_values_of(scene.project, words, scene.logo);
         QCOMPARE(taken.stage->layer(words)->values, scene.project.stage->layer(scene.logo)->values);

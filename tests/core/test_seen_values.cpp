@@ -2,6 +2,7 @@
 //
 // What is seen of a layer is changed by hand: own values, keys at a frame, ranges of pulses.
 #include "hand/seen_values.h"
+#include "kinds/layer_kinds.h"
 #include "model/lane_edits.h"
 #include "model/stage_edits.h"
 #include "support/projects.h"
@@ -20,7 +21,7 @@ struct Scene {
     LaneId lane;
 
     Scene() {
-        project = *with_layer(project, {{}, LayerKind::Shape, "Logo"});
+        project = *with_layer(project, {{}, layers::shape, "Logo"});
         logo = project.stage->layers[1].id;
     }
     /// A lane that drives one parameter of the logo between 0 and 100.

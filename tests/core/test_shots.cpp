@@ -10,6 +10,7 @@
 #include "schedule/shots.h"
 #include "schedule/triggers.h"
 #include "support/projects.h"
+#include "support/seed.h"
 #include "support/test_program.h"
 
 #include <QTest>
@@ -83,7 +84,7 @@ class TestShots : public QObject {
 private slots:
     void at_random_none_comes_again_before_all_were_seen() {
         const auto project = steady_project();
-        for (std::uint32_t seed = 1; seed < 30; ++seed) {
+        for (const Seed seed : seeds(1, 29)) {
             ShotChoice choice;
             choice.order = ShotChoice::Order::AtRandom;
             choice.seed = seed;

@@ -2,6 +2,7 @@
 //
 // Sparks: born by the integral of their rate, flying by the equations of motion, the same however a frame is
 // reached.
+#include "kinds/layer_kinds.h"
 #include "stage/sparks.h"
 #include "support/scene.h"
 #include "support/test_program.h"
@@ -17,7 +18,7 @@ class TestSparks : public QObject {
 private slots:
     void sparks_are_born_by_the_integral_of_the_rate() {
         Scene scene;
-        Layer layer{{}, LayerKind::Sparks, "Sparks"};
+        Layer layer{{}, layers::sparks, "Sparks"};
         layer.values = {{"rate", 48}, {"spark-life", 0.5}, {"spark-life-spread", 0}};
         const LayerId sparks = scene.add(layer);
         // Two a frame for half a second: 24, from the piece's first frame on, since they ran before it.
@@ -34,7 +35,7 @@ private slots:
 
     void a_burst_is_born_at_each_pulse() {
         Scene scene;
-        Layer layer{{}, LayerKind::Sparks, "Sparks"};
+        Layer layer{{}, layers::sparks, "Sparks"};
         layer.values = {{"spark-life", 1}, {"spark-life-spread", 0}};
         const LayerId sparks = scene.add(layer);
         const LaneId pulses = scene.drive(kind_that(&LaneKindRow::pulses), feed_of(sparks, "burst", 0, 200));
@@ -51,7 +52,7 @@ private slots:
     // Of bursts that count by age each comes as long after its appearance as its pulse lies after the first.
     void bursts_count_from_the_appearance() {
         Scene scene;
-        Layer layer{{}, LayerKind::Sparks, "Sparks"};
+        Layer layer{{}, layers::sparks, "Sparks"};
         layer.values = {{"spark-life", 30}, {"spark-life-spread", 0}};
         const LayerId sparks = scene.add(layer);
         Feed feed = feed_of(sparks, "burst", 0, 100);
@@ -78,7 +79,7 @@ private slots:
     void what_appears_is_born_by_the_rate_since_it_came() {
         for (const bool by_age : {false, true}) {
             Scene scene;
-            Layer layer{{}, LayerKind::Sparks, "Sparks"};
+            Layer layer{{}, layers::sparks, "Sparks"};
             layer.values = {{"spark-life", 30}, {"spark-life-spread", 0}};
             const LayerId sparks = scene.add(layer);
             Feed feed = feed_of(sparks, "rate", 0, 240);
@@ -128,7 +129,7 @@ private slots:
 
     void the_same_frame_has_the_same_sparks_however_it_is_reached() {
         Scene scene;
-        Layer layer{{}, LayerKind::Sparks, "Sparks"};
+        Layer layer{{}, layers::sparks, "Sparks"};
         layer.values = {{"rate", 90}};
         const LayerId sparks = scene.add(layer);
         const LaneId keys = scene.drive(kind_that(&LaneKindRow::keyed), feed_of(sparks, "rate", 0, 300));

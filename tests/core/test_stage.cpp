@@ -9,7 +9,7 @@
 #include "model/stage_edits.h"
 #include "schedule/forms.h"
 #include "schedule/place.h"
-#include "stage/layer_kinds.h"
+#include "stage/layer_parameters.h"
 #include "stage/staged_frame.h"
 #include "stage/trigger_acts.h"
 #include "support/scene.h"
@@ -100,7 +100,7 @@ private slots:
 
     void what_would_lie_in_itself_is_refused() {
         Scene scene;
-        const LayerId a = scene.add({{}, LayerKind::Group, "a"}), b = scene.add({{}, LayerKind::Group, "b"});
+        const LayerId a = scene.add({{}, layers::group, "a"}), b = scene.add({{}, layers::group, "b"});
         scene.change_layer(a, [&](Layer& layer) { layer.group = b; });
         Layer other = *scene.project.stage->layer(b);
         other.group = a;
@@ -123,7 +123,7 @@ private slots:
         QCOMPARE(scene.project.lanes.size(), lanes + 3);
         std::vector<double> places;
         for (const auto& layer : scene.project.stage->layers)
-            if (layer.kind == LayerKind::Shape) {
+            if (layer.kind == layers::shape) {
                 const LayerValues values(layer);
                 places.push_back(values.of("position-x") + values.of("rotation") / 1000);
             }
@@ -143,7 +143,7 @@ private slots:
         scene.project = *with_layer_duplicated(scene.project, scene.project.stage->layer(a)->group);
         std::map<std::uint64_t, int> in_group;
         for (const auto& layer : scene.project.stage->layers)
-            if (layer.kind == LayerKind::Shape)
+            if (layer.kind == layers::shape)
                 ++in_group[layer.group.value];
         QCOMPARE(in_group.size(), std::size_t{2});
         for (const auto& [group, count] : in_group)
@@ -161,8 +161,8 @@ private slots:
 
     // One parameter has one row, whichever kind of layer has it.
     void parameters_that_kinds_share_are_the_same() {
-        for (const auto& kind : layer_kinds())
-            for (const auto& spec : kind.parameters) {
+        for (const LayerKind kind : layer_kinds())
+            for (const auto& spec : kind->parameters) {
                 const auto* row = layer_parameter(spec.id);
                 QVERIFY2(row && row->initial == spec.initial && row->least == spec.least &&
                              row->most == spec.most && row->type == spec.type,
@@ -214,7 +214,7 @@ private slots:
 
     void a_look_is_taken_kept_and_shared() {
         Scene scene;
-        const LayerId words = scene.add({{}, LayerKind::Title, "Words"});
+        const LayerId words = scene.add({{}, layers::title, "Words"});
         for (const auto& look : ready_looks()) {
             const auto taken = with_look(scene.project, words, look);
             QVERIFY2(taken.has_value(), look.name.c_str());
@@ -309,8 +309,8 @@ private slots:
 
     void all_of_it_is_saved_and_read_again() {
         Scene scene;
-        const LayerId words = scene.add({{}, LayerKind::Title, "Words"});
-        const LayerId line = scene.add({{}, LayerKind::Line, "Line"});
+        const LayerId words = scene.add({{}, layers::title, "Words"});
+        const LayerId line = scene.add({{}, layers::line, "Line"});
         scene.change_layer(words, [&](Layer& layer) {
             layer.text = "two\nlines";
             layer.options = {{"font", "Inter"}, {"align", "left"}};
@@ -362,7 +362,7 @@ private slots:
 
     void a_file_in_which_a_layer_lies_in_itself_is_refused() {
         Scene scene;
-        const LayerId a = scene.add({{}, LayerKind::Group, "loop"});
+        const LayerId a = scene.add({{}, layers::group, "loop"});
         std::string text = project_to_json(scene.project, "/");
         const std::string id = "\"id\": " + std::to_string(a.value);
         const auto place = text.find("\"kind\": \"group\"");

@@ -5,6 +5,7 @@
 #include "hand/reading.h"
 #include "hand/word_hand.h"
 #include "hand/word_titles.h"
+#include "kinds/layer_kinds.h"
 #include "model/edits.h"
 #include "support/scene.h"
 #include "support/test_program.h"
@@ -474,7 +475,7 @@ private slots:
         }
         layout.shape = BlockShape::Along;
         QVERIFY(!with_words_laid_out(sung.schedule(), made.lane, layout, sizes)); // no line is there
-        Layer line{{}, LayerKind::Line, "Line"};
+        Layer line{{}, layers::line, "Line"};
         line.points = {{-300, 0, 1}, {300, 0, 1}, {300, 400, 1}};
         sung.project = *with_layer(sung.project, line);
         layout.along = sung.project.stage->layers[sung.project.stage->layers.size() - 2].id;

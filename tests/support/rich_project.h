@@ -2,6 +2,7 @@
 #pragma once
 
 #include "kinds/kinds.h"
+#include "kinds/layer_kinds.h"
 #include "model/change_pins.h"
 #include "model/lane_edits.h"
 #include "model/planting_edits.h"
@@ -104,7 +105,7 @@ inline Project with_texts_and_drawings(Project project) {
     Stage stage = *project.stage;
     stage.band = {true, 500, 25, 30, false};
     for (auto& layer : stage.layers)
-        if (layer.kind == LayerKind::Picture)
+        if (layer.kind == layers::picture)
             layer.drawings = drawn;
     project.stage = std::make_shared<const Stage>(std::move(stage));
     return project;
@@ -112,7 +113,7 @@ inline Project with_texts_and_drawings(Project project) {
 
 /// Everything that the picture can hold.
 inline Project with_rich_stage(Project project) {
-    Layer title{{}, LayerKind::Title, "Words"};
+    Layer title{{}, layers::title, "Words"};
     title.text = "two\nlines";
     title.options = {{"align", "left"}};
     title.colours = {{"shadow-colour", {0x112233}}};
@@ -122,7 +123,7 @@ inline Project with_rich_stage(Project project) {
     title.locked = title.motion_blur = true;
     project = *with_layer(project, title);
     const LayerId words = project.stage->layers[project.stage->layers.size() - 2].id;
-    Layer line{{}, LayerKind::Line, "Line"};
+    Layer line{{}, layers::line, "Line"};
     line.points = {{0, 1, 2}, {3, 4, 5}};
     line.matte = {Matte::Kind::LayerLight, words, true};
     line.parent = words;

@@ -3,6 +3,7 @@
 
 #include "hand/stage_hand.h"
 #include "kinds/kinds.h"
+#include "kinds/layer_kinds.h"
 #include "model/duplicate_edits.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
@@ -77,7 +78,7 @@ inline Feed feed_of(LayerId layer, std::string parameter, double low, double hig
 }
 
 inline LayerId shape(Scene& scene, const char* name = "Ring") {
-    return scene.add({{}, LayerKind::Shape, name});
+    return scene.add({{}, layers::shape, name});
 }
 
 } // namespace pulsepin::test

@@ -60,10 +60,6 @@ bool Commands::edit(std::string_view id, ParamValues values, std::optional<std::
         return false;
     if (!edited->selected.empty())
         view_.select(std::move(edited->selected));
-    if (!edited->told.empty())
-        document_.say(text_of(edited->told)
-                          .replace("%1", QString::fromStdString(edited->name))
-                          .replace("%2", QString::number(edited->count)));
     return true;
 }
 

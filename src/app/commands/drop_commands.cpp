@@ -115,7 +115,7 @@ void DropCommands::add_picture(ClipId id, QPointF pixel) {
     const Clip* clip = document_.project().clip(id);
     if (!clip || !clip->has_picture)
         return document_.say(tr("It has no picture."));
-    Layer layer{{}, LayerKind::Picture, clip->name};
+    Layer layer{{}, layers::picture, clip->name};
     layer.picture = id;
     layer.values = {{"position-x", pixel.x()}, {"position-y", pixel.y()}, {"scale", 50}};
     auto next = with_layer(document_.project(), std::move(layer));
@@ -135,7 +135,7 @@ void DropCommands::drop_on_picture(const Dragged& item, QPointF at, Qt::Keyboard
             std::get_if<RowOfOnsets>(&item)) { // where nothing lies over them, all of the picture
         const auto under = context_.hands->layer_under(pixel);
         const Layer* layer = under ? project.stage->layer(*under) : nullptr;
-        const bool own = layer && layer->kind != LayerKind::Shots;
+        const bool own = layer && layer->kind != layers::shots;
         return hit_on({own ? layer->id : project.stage->layers.back().id, "scale"}, row->name, keys);
     }
     const Frames frame = project.settings->frame_rate.frame_at(view_.playhead());

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "commands/pin_commands.h"
 
+#include "hand/event_keys.h"
+
 #include "commands/file_commands.h"
 #include "commands/play_commands.h"
 #include "drawing/score/score_view.h"
@@ -76,10 +78,22 @@ void PinCommands::hang_up(QMenu* menu) {
         });
     menu->addSeparator();
     add(menu, "adopt", tr("Tie loose pins to the grid…"), {}, [this] { ask_for_adoption(); });
+    add(menu, "open event", tr("Open or close the course of a trigger"), {K(tr("Ctrl+Return"))}, [this] {
+        const Pin* pin =
+            view_.selection().empty() ? nullptr : document_.project().pin(*view_.selection().begin());
+        if (!pin || !is_body<TriggerBody>(pin->body))
+            return document_.say(tr("Select a trigger first"));
+        view_.open_event(view_.opened_event() == pin->id ? PinId{} : pin->id);
+    });
     add(menu, "lock", tr("Lock or unlock"), {K(tr("Ctrl+L"))}, [this] { edit("lock"); });
     add(menu, "mute", tr("Mute or unmute"), {K(tr("Ctrl+M"))}, [this] { edit("mute"); });
     add(menu, "delete", tr("Delete"), {K::Delete}, [this] {
-        if (view_.selection().empty() && view_.onset()) {
+        if (view_.event_key()) { // the innermost thing that is chosen
+            const auto key = *view_.event_key();
+            if (document_.apply(without_event_key(document_.project(), view_.opened_event(), key),
+                                tr("delete key of event")))
+                view_.choose_event_key(std::nullopt);
+        } else if (view_.selection().empty() && view_.onset()) {
             if (document_.apply(
                     with_onset_deleted(document_.project(), view_.onset()->row, view_.onset()->time),
                     tr("delete onset")))
@@ -95,6 +109,10 @@ void PinCommands::hang_up_selecting(QMenu* menu) {
     using K = QKeySequence;
     add(menu, "select all", tr("All pins"), {K::SelectAll}, [this] { select_found({}); });
     add(menu, "deselect", tr("Nothing"), {K(tr("Esc"))}, [this] {
+        if (view_.event_key()) // the innermost thing first
+            return view_.choose_event_key(std::nullopt);
+        if (view_.opened_event().value != 0)
+            return view_.open_event({});
         view_.select({});
         view_.choose_beat(std::nullopt);
     });

@@ -5,6 +5,7 @@
 #include "hand/word_params.h"
 #include "hand/word_titles.h"
 #include "kinds/kinds.h"
+#include "kinds/layer_kinds.h"
 #include "pages/dialogs/param_dialog.h"
 #include "render/word_sizes.h"
 
@@ -49,7 +50,7 @@ void WordCommands::lay_out() {
     ask(dialog, [this, id](const ParamValues& values) {
         BlockLayout layout = block_layout(values);
         for (const auto& layer : document_.project().stage->layers)
-            if (layer.kind == LayerKind::Line && (layout.along.value == 0 || layer.id == view_.layer()))
+            if (layer.kind == layers::line && (layout.along.value == 0 || layer.id == view_.layer()))
                 layout.along = layer.id;
         if (document_.apply(with_words_laid_out(document_.schedule(), id, layout, sizes_of(id)),
                             tr("lay out words")))

@@ -22,6 +22,12 @@ class PinsDetailPart;
 /// Their heads are all there is to take hold of.
 [[nodiscard]] std::optional<Grip> head_grip(const LaneScene& lane, QPointF at);
 
+/// What a double click made: a step for undo, or something of the view alone.
+struct DoubleClicked {
+    std::optional<Gesture::Edit> edit = {};
+    std::optional<QString> refused = {};
+};
+
 /// How a kind of lane is drawn, pointed at and edited: one row, defined in the kind's own file.
 struct KindLook {
     const LaneKindRow& kind;
@@ -41,6 +47,9 @@ struct KindLook {
     std::unique_ptr<Gesture> (*press)(const GestureContext&, const LaneScene&, QPointF at) = nullptr;
     /// What the mouse does there; empty: as beside any.
     QString (*press_hint)(const LaneScene&, QPointF at) = nullptr;
+    /// What a double click there does instead of adding a pin; nullopt: it adds one.
+    std::optional<DoubleClicked> (*double_click)(const GestureContext&, const LaneScene&,
+                                                 QPointF at) = nullptr;
     QString (*hint)(GripPart) = nullptr; ///< what the mouse does there; null: as with any pin
     QPainterPath (*head)(QPointF at);
     QColor (*colour)(const Palette&);

@@ -1,4 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "drawing/canvas/event_panel.h"
+#include "drawing/canvas/gestures/shape_event.h"
 #include "drawing/timeline/lane_paint.h"
 #include "kinds/kinds.h"
 #include "looks/kind_looks.h"
@@ -40,6 +42,16 @@ std::span<const TriggerSpan> visible_triggers(const LaneScene& s) {
         std::partition_point(from, spans.end(), [&](const TriggerSpan& x) { return x.start <= last; });
     return {from, until};
 }
+
+/// A press that was meant for what lies there, and drags nothing.
+class Nothing : public Gesture {
+public:
+    using Gesture::Gesture;
+    std::optional<Edit> end(Qt::KeyboardModifiers) override { return std::nullopt; }
+
+protected:
+    void drag_to(QPointF, Qt::KeyboardModifiers) override {}
+};
 
 QColor as_colour(Colour colour) {
     return QColor::fromRgb(static_cast<QRgb>(colour.rgb));
@@ -98,6 +110,9 @@ void paint_triggers(QPainter& painter, const LaneScene& s) {
             painter.drawRect(bar.adjusted(1, 1, -1, -1));
         }
     }
+    const auto open = EventPanel::in(s);
+    if (open)
+        open->paint(painter, s);
     const auto pins = visible_pins(s);
     const bool strokes = crowded(s, pins);
     for (const auto& pin : pins) {
@@ -121,6 +136,8 @@ std::optional<PinId> end_under(const LaneScene& s, QPointF at) {
 }
 
 std::optional<Grip> grip_of_trigger(const LaneScene& s, QPointF at) {
+    if (const auto open = EventPanel::in(s); open && open->holds(at))
+        return std::nullopt; // its keys are dragged, not what lies behind them
     if (const auto end = end_under(s, at))
         return Grip{*end, GripPart::End};
     if (const auto head = lane_rows::head_under(s, at, 4)) // the middle of the triangle
@@ -129,6 +146,58 @@ std::optional<Grip> grip_of_trigger(const LaneScene& s, QPointF at) {
         if (trigger_rect(s, span, s.spans.rows).contains(at))
             return Grip{span.pin, GripPart::Body};
     return std::nullopt;
+}
+
+/// In an opened event: a key is dragged, or none is chosen any more.
+std::unique_ptr<Gesture> press_in_event(const GestureContext& context, const LaneScene& s, QPointF at) {
+    const auto open = EventPanel::in(s);
+    if (!open)
+        return nullptr;
+    const auto key = open->key_under(at);
+    if (!open->holds(at))
+        return nullptr;
+    if (!context.view.selection().contains(open->trigger))
+        context.view.select({open->trigger});
+    if (key && !s.lane.locked)
+        return std::make_unique<ShapeEvent>(context, *open, *key, at);
+    context.view.choose_event_key(std::nullopt);
+    return std::make_unique<Nothing>(context, at);
+}
+
+QString hint_in_event(const LaneScene& s, QPointF at) {
+    const auto open = EventPanel::in(s);
+    const auto tr = [](const char* text) { return QCoreApplication::translate("pulsepin::Canvas", text); };
+    if (!open)
+        return {};
+    if (open->key_under(at))
+        return tr("Drag a key along its length, beats pull · Shift leaves the beats · Delete removes it");
+    return open->holds(at) ? tr("Double click to add a key to the nearest curve · Escape closes it")
+                           : QString();
+}
+
+/// A trigger's bar opens its course; within that, a key is added.
+std::optional<DoubleClicked> open_or_add_key(const GestureContext& context, const LaneScene& s, QPointF at) {
+    const auto open = EventPanel::in(s);
+    if (open && open->holds(at)) {
+        if (open->key_under(at))
+            return DoubleClicked{};
+        const Seconds time = context.snapped(open->time_at(at.x()), false);
+        auto with = with_event_key(
+            context.project(), open->trigger, open->act_near(at),
+            {open->share_at(time) * 100, std::clamp(std::round(open->way_at(at.y())), 0.0, 100.0)});
+        if (!with)
+            return DoubleClicked{{}, QString::fromStdString(with.error().message())};
+        context.view.choose_event_key(with->key);
+        return DoubleClicked{Gesture::Edit{
+            std::move(with->project), QCoreApplication::translate("pulsepin::Canvas", "add key to event")}};
+    }
+    if (s.condensed)
+        return std::nullopt;
+    const auto grip = grip_of_trigger(s, at);
+    if (!grip || grip->part != GripPart::Body)
+        return std::nullopt;
+    context.view.open_event(open && open->trigger == grip->pin ? PinId{} : grip->pin);
+    return DoubleClicked{};
 }
 
 QPainterPath triangle(QPointF at) {
@@ -170,6 +239,9 @@ const KindLook kinds::trigger_look{
         },
     .grip = grip_of_trigger,
     .grab = lane_rows::grab,
+    .press = press_in_event,
+    .press_hint = hint_in_event,
+    .double_click = open_or_add_key,
     .hint = lane_rows::hint,
     .head = triangle,
     .colour = [](const Palette& palette) { return palette.trigger; },

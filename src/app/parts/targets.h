@@ -2,7 +2,7 @@
 #pragma once
 
 #include "session/document.h"
-#include "stage/layer_kinds.h"
+#include "stage/layer_parameters.h"
 
 #include <QMenu>
 #include <functional>

@@ -91,7 +91,7 @@ void paint_guides(QPainter& painter, const std::vector<GuideLine>& guides, const
 
 void paint_trace(QPainter& painter, const Curves& curves, Frames now, const SeenLayers& seen) {
     const Layer* layer = seen.chosen();
-    if (!layer || layer->kind == LayerKind::Camera)
+    if (!layer || layer->kind == layers::camera)
         return;
     const auto trace = key_trace(curves, layer->id, now);
     if (trace.keys.empty())

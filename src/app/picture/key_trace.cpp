@@ -47,7 +47,7 @@ StagedFrame placed_at(const Curves& curves, LayerId id, Frames frame) {
         return values;
     };
     for (const auto& layer : project.stage->layers)
-        if (layer.kind == LayerKind::Camera)
+        if (layer.kind == layers::camera)
             staged.camera = place(layer);
         else if (layer.id == id)
             staged.layers.push_back(

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "picture/picture_desk.h"
 
+#include "kinds/layer_kinds.h"
 #include "parts/palette.h"
 #include "parts/tight_row.h"
 #include "parts/widgets.h"
@@ -192,7 +193,7 @@ void PictureDesk::tell() {
         told_->setText(text);
     const auto& layers = document_.project().stage->layers;
     draw_->setVisible(std::any_of(layers.begin(), layers.end(),
-                                  [](const Layer& layer) { return layer.kind == LayerKind::Line; }));
+                                  [](const Layer& layer) { return layer.kind == layers::line; }));
     const QString zoom = tr("%1 %").arg(picture_->scale().points * 100, 0, 'f', 0);
     if (zoom_->text() != zoom)
         zoom_->setText(zoom);

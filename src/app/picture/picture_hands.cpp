@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "picture/picture_hands.h"
 
+#include "kinds/layer_kinds.h"
 #include "model/pin_edits.h"
 #include "model/stage_edits.h"
 #include "picture/hands_marks.h"
@@ -41,8 +42,8 @@ void PictureHands::set_framing(bool framing) {
     seen_.framing = framing;
     if (framing) // what it is about is chosen
         for (const auto& layer : document_.project().stage->layers)
-            if (layer.kind == LayerKind::Shots && !layer.hidden &&
-                (!seen_.chosen() || seen_.chosen()->kind != LayerKind::Shots))
+            if (layer.kind == layers::shots && !layer.hidden &&
+                (!seen_.chosen() || seen_.chosen()->kind != layers::shots))
                 view_.choose_layer(layer.id);
     preview_.update();
 }
@@ -52,9 +53,9 @@ void PictureHands::set_drawing(bool drawing) {
     drawing_ = drawing;
     const Layer* line = nullptr;
     for (const auto& layer : document_.project().stage->layers)
-        if (layer.kind == LayerKind::Line && !layer.hidden)
+        if (layer.kind == layers::line && !layer.hidden)
             line = &layer;
-    if (drawing && line && (!seen_.chosen() || seen_.chosen()->kind != LayerKind::Line))
+    if (drawing && line && (!seen_.chosen() || seen_.chosen()->kind != layers::line))
         view_.choose_layer(line->id);
     if (drawing && !line)
         document_.say(tr("There is no line yet: add one (stop Motion, Layers, Add)"));
@@ -62,7 +63,7 @@ void PictureHands::set_drawing(bool drawing) {
 }
 
 bool PictureHands::draws() const {
-    return drawing_ && seen_.chosen() && seen_.chosen()->kind == LayerKind::Line && !seen_.chosen()->locked;
+    return drawing_ && seen_.chosen() && seen_.chosen()->kind == layers::line && !seen_.chosen()->locked;
 }
 
 std::optional<QPointF> PictureHands::grip_position(PictureGrip grip) const {
@@ -95,7 +96,7 @@ bool PictureHands::press(QMouseEvent& event) {
     view_.choose_layer(there.empty() ? LayerId{} : there.front());
     // What fills the picture is chosen first and dragged then: a click besides does not move it.
     const Layer* layer = seen_.chosen();
-    if (layer && layer->kind != LayerKind::Shots)
+    if (layer && layer->kind != layers::shots)
         begin(PictureGrip::Body, pressed_);
     return true;
 }
@@ -243,7 +244,7 @@ bool PictureHands::wants(const QKeyEvent& event) const {
     case Qt::Key_Escape:
         return true;
     case Qt::Key_Return:
-        return layer->kind == LayerKind::Title;
+        return layer->kind == layers::title;
     default:
         return false;
     }
@@ -289,7 +290,7 @@ bool PictureHands::double_click(QMouseEvent& event) {
     }
     const auto there = seen_.layers_at(preview_.staged(), event.position());
     for (const LayerId id : there)
-        if (const Layer* layer = document_.project().stage->layer(id); layer->kind == LayerKind::Title) {
+        if (const Layer* layer = document_.project().stage->layer(id); layer->kind == layers::title) {
             give_up();
             view_.choose_layer(id);
             write_into(*layer);

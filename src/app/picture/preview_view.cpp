@@ -200,7 +200,7 @@ StagedFrame PreviewView::staged() const {
     for (const auto& [parameter, value] : draft_->second) {
         // Of what appears several times each goes as far as the one that is held.
         put_draft(staged.layers, draft_->first, parameter, value - before.of(parameter));
-        if (layer && layer->kind == LayerKind::Camera)
+        if (layer && layer->kind == layers::camera)
             staged.camera.set(parameter, value);
     }
     return staged;

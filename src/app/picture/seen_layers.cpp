@@ -15,7 +15,7 @@ constexpr double grip_reach = 8, arm_length = 34; // points
 bool draws_at(const StagedFrame& staged, const StagedPlace& place, const PreviewView& preview, QPointF at) {
     constexpr double reach = 6;
     constexpr int least_alpha = 8;
-    if (place.layer->kind == LayerKind::Shots)
+    if (place.layer->kind == layers::shots)
         return true;
     StagedFrame alone = staged;
     alone.before.clear();
@@ -50,12 +50,12 @@ const Layer* SeenLayers::chosen() const {
 
 bool SeenLayers::camera_chosen() const {
     const Layer* layer = chosen();
-    return layer && layer->kind == LayerKind::Camera;
+    return layer && layer->kind == layers::camera;
 }
 
 std::optional<FramedShot> SeenLayers::framed_shot(const StagedFrame& staged) const {
     const Layer* layer = chosen();
-    if (!framing || !layer || layer->kind != LayerKind::Shots)
+    if (!framing || !layer || layer->kind != layers::shots)
         return std::nullopt;
     const auto& project = document_.project();
     const Lane* lane =
@@ -171,7 +171,7 @@ std::vector<LayerId> SeenLayers::layers_at(const StagedFrame& staged, QPointF at
 }
 
 LayerValues values_seen(const StagedFrame& staged, const Layer& layer) {
-    if (layer.kind == LayerKind::Camera)
+    if (layer.kind == layers::camera)
         return staged.camera;
     const auto* seen = staged_place(staged, layer.id).layer;
     return seen ? seen->values : LayerValues(layer);

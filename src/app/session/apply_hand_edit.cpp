@@ -6,7 +6,8 @@
 
 namespace pulsepin {
 
-std::optional<HandEdited> apply_hand_edit(Document& document, std::string_view id, HandEditRequest request) {
+std::optional<HandEdited> apply_hand_edit(Document& document, std::string_view id, HandEditRequest request,
+                                          const QString& step) {
     const HandEdit& row = *hand_edit(id);
     request.values = values_for(row, request.values);
     auto edited = row.run(request);
@@ -14,8 +15,12 @@ std::optional<HandEdited> apply_hand_edit(Document& document, std::string_view i
         document.say(QString::fromStdString(edited.error().message()));
         return std::nullopt;
     }
-    if (!document.apply(Result<Project>(edited->project), text_of(row.label)))
+    if (!document.apply(Result<Project>(edited->project), step.isEmpty() ? text_of(row.label) : step))
         return std::nullopt;
+    if (!edited->told.empty())
+        document.say(text_of(edited->told)
+                         .replace("%1", QString::fromStdString(edited->name))
+                         .replace("%2", QString::number(edited->count)));
     return *std::move(edited);
 }
 

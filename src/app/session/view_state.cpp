@@ -107,6 +107,7 @@ void ViewState::leave_piece() {
     set_check_marks(std::nullopt);
     choose_beat(std::nullopt);
     choose_onset(std::nullopt);
+    open_event({});
     choose_layer({});
     choose_lane({});
     set_motion_lane({});
@@ -176,6 +177,17 @@ void ViewState::follow(const Project& project) {
 
 void ViewState::hear_outlines(bool heard) {
     change(hears_outlines_, heard, &ViewState::outlines_changed);
+}
+
+void ViewState::open_event(PinId trigger) {
+    if (opened_event_ == trigger)
+        return;
+    event_key_.reset();
+    change(opened_event_, trigger, &ViewState::event_opened);
+}
+
+void ViewState::choose_event_key(std::optional<EventKey> key) {
+    change(event_key_, key, &ViewState::event_opened);
 }
 
 void ViewState::choose_onset(std::optional<ChosenOnset> onset) {

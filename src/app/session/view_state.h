@@ -3,6 +3,7 @@
 
 #include "check/checks.h"
 #include "follow/feeds.h"
+#include "hand/event_keys.h"
 #include "model/project.h"
 #include "schedule/place.h"
 #include "session/song_look.h"
@@ -111,6 +112,11 @@ public:
     };
     [[nodiscard]] const std::optional<Pulled>& pulled() const { return pulled_; }
     void tell_pulled(std::optional<Pulled> pulled);
+    /// The trigger whose course lies open in its lane; 0: none does.
+    [[nodiscard]] PinId opened_event() const { return opened_event_; }
+    void open_event(PinId trigger);
+    [[nodiscard]] const std::optional<EventKey>& event_key() const { return event_key_; } ///< the chosen one
+    void choose_event_key(std::optional<EventKey> key);
     void set_snap(Snap snap);
     void next_snap(); ///< always, near, off in turn
     /// Which of snap_kinds() pull: a bit each.
@@ -156,6 +162,7 @@ signals:
     void outlines_changed();
     void look_changed();
     void onset_chosen();
+    void event_opened(); ///< or closed, or another key of it chosen
     void check_marks_changed();
     void trial_changed();
     void grid_rows_changed(); ///< shown or not, the chosen beat, the course
@@ -175,6 +182,8 @@ private:
     bool grid_rows_ = false;
     std::optional<std::int64_t> beat_;
     std::optional<ChosenOnset> onset_;
+    PinId opened_event_;
+    std::optional<EventKey> event_key_;
     std::optional<CoursePreview> course_;
     std::optional<Trial> trial_;
     std::vector<Seconds> said_places_;

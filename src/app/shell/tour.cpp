@@ -4,6 +4,7 @@
 #include "hand/poses.h"
 #include "hand/seen_values.h"
 #include "kinds/kinds.h"
+#include "kinds/layer_kinds.h"
 #include "model/edits.h"
 #include "model/pin_edits.h"
 #include "model/planting_edits.h"
@@ -198,7 +199,7 @@ private:
         room.set_place(PicturePlace::Beside);
         go_to(14, 3);
         for (const auto& layer : window_.document().project().stage->layers)
-            if (layer.kind == LayerKind::Shape)
+            if (layer.kind == layers::shape)
                 window_.view().choose_layer(layer.id);
         picture_view.zoom_by(0.7, QRectF(picture_view.rect()).center());
         wait([&] { return picture_view.shown().exact; });
@@ -220,7 +221,7 @@ private:
         auto& document = window_.document();
         LayerId words;
         for (const auto& layer : document.project().stage->layers)
-            if (layer.kind == LayerKind::Title && words.value == 0)
+            if (layer.kind == layers::title && words.value == 0)
                 words = layer.id;
         std::set<PinId> poses;
         int turn = -1;

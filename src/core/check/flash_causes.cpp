@@ -98,7 +98,7 @@ std::optional<std::vector<LayerId>> layers_acted_on(const Project& project, cons
     std::vector<LayerId> layers;
     for (const auto id : ids) {
         const Layer* layer = project.stage->layer(LayerId{id});
-        if (!layer || layer->kind == LayerKind::Camera)
+        if (!layer || layer->kind == layers::camera)
             return std::nullopt;
         layers.push_back(layer->id);
     }
@@ -216,7 +216,7 @@ Result<Project> with_slower(const Project& project, const FlashCauses& causes) {
                     continue;
                 by_rate = true;
                 for (const auto& layer : project.stage->layers)
-                    if (trigger->on.empty() ? layer.kind == LayerKind::Camera
+                    if (trigger->on.empty() ? layer.kind == layers::camera
                                             : std::find(trigger->on.begin(), trigger->on.end(), layer.id) !=
                                                   trigger->on.end())
                         layers.push_back(layer.id);

@@ -1,14 +1,14 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "check/grid_trust.h"
 
+#include "hand/near_onsets.h"
+
 #include <algorithm>
 #include <cmath>
 
 namespace pulsepin {
 namespace {
 
-constexpr Seconds bell{0.025};
-constexpr Seconds near_enough{0.08};
 constexpr double doubtful = 0.5;
 /// Beats that were found and are less likely right than that are doubtful: of made songs that nothing was
 /// fitted on more than half of what is flagged so is wrong (docs/accuracy.md).
@@ -27,33 +27,6 @@ double median_of(std::vector<double> values) {
     return *middle;
 }
 
-std::span<const FoundOnset> between(std::span<const FoundOnset> onsets, Seconds from, Seconds until) {
-    const auto before = [](const FoundOnset& o, Seconds t) { return o.time < t; };
-    const auto first = std::lower_bound(onsets.begin(), onsets.end(), from, before);
-    const auto last = std::lower_bound(first, onsets.end(), until, before);
-    return onsets.subspan(static_cast<std::size_t>(first - onsets.begin()),
-                          static_cast<std::size_t>(last - first));
-}
-
-double closeness(Seconds distance) {
-    const double d = distance / bell;
-    return std::exp(-0.5 * d * d);
-}
-
-/// The onset that speaks most for a beat at that time.
-const FoundOnset* best_onset(std::span<const FoundOnset> onsets, Seconds time, Seconds reach) {
-    const FoundOnset* best = nullptr;
-    double most = 0;
-    for (const auto& onset : between(onsets, time - reach, time + reach)) {
-        const double value = (0.1 + static_cast<double>(onset.strength)) * closeness(onset.time - time);
-        if (value > most) {
-            most = value;
-            best = &onset;
-        }
-    }
-    return best;
-}
-
 } // namespace
 
 std::vector<BarTrust> trust_by_bar(const BeatGrid& grid, std::span<const FoundOnset> onsets) {
@@ -67,7 +40,7 @@ std::vector<BarTrust> trust_by_bar(const BeatGrid& grid, std::span<const FoundOn
         auto& bar = bars.back();
         bar.until = until;
         bar.trust = std::min(sum / count, trust_of_confidence(sure / count));
-        bar.silent = between(onsets, bar.from - bell, until - bell).empty();
+        bar.silent = onsets_between(onsets, bar.from - closeness_width, until - closeness_width).empty();
         if (!errors.empty())
             bar.error = Seconds(median_of(errors));
         errors.clear();
@@ -88,7 +61,7 @@ std::vector<BarTrust> trust_by_bar(const BeatGrid& grid, std::span<const FoundOn
         if (onset) {
             // An onset that is weak beside what starts between the beats says little.
             float strongest = onset->strength;
-            for (const auto& other : between(onsets, time + step * 0.2, time + step * 0.8))
+            for (const auto& other : onsets_between(onsets, time + step * 0.2, time + step * 0.8))
                 strongest = std::max(strongest, other.strength);
             const double standing =
                 std::sqrt(static_cast<double>(onset->strength / std::max(strongest, 1e-6f)));
@@ -157,31 +130,6 @@ std::string grid_difference_text(const BeatGrid& found, const BeatGrid& used) {
            count(d.added) + " added, " + count(d.dropped) + " dropped.";
 }
 
-std::int64_t beats_that_fit(Seconds from, Seconds until, Seconds usual, std::span<const FoundOnset> onsets) {
-    const double length = (until - from) / usual;
-    const auto fewest = std::max<std::int64_t>(1, static_cast<std::int64_t>(std::floor(length * 0.7)));
-    const auto most = std::max(fewest, static_cast<std::int64_t>(std::ceil(length * 1.4)));
-    std::int64_t best = std::max<std::int64_t>(1, std::llround(length));
-    double best_value = -1e9;
-    for (auto n = fewest; n <= most; ++n) {
-        const Seconds step = (until - from) / static_cast<double>(n);
-        double met = 0;
-        for (std::int64_t k = 1; k < n; ++k) {
-            const Seconds time = from + step * static_cast<double>(k);
-            if (const auto* onset = best_onset(onsets, time, near_enough))
-                met += closeness(onset->time - time) * std::sqrt(static_cast<double>(onset->strength));
-        }
-        const double octaves = std::log2(step / usual);
-        const double value =
-            met / static_cast<double>(std::max<std::int64_t>(n - 1, 1)) - 8 * octaves * octaves;
-        if (value > best_value) {
-            best_value = value;
-            best = n;
-        }
-    }
-    return best;
-}
-
 std::vector<Seconds> follow_onsets(const BeatGrid& grid, std::span<const FoundOnset> onsets) {
     const auto& beats = grid.beats();
     std::vector<std::optional<Seconds>> by(beats.size());
@@ -221,7 +169,7 @@ std::optional<Seconds> distance_from_onsets(std::span<const Seconds> times,
     for (const Seconds time : times) {
         double nearest = near_enough.value;
         bool any = false;
-        for (const auto& onset : between(onsets, time - near_enough, time + near_enough)) {
+        for (const auto& onset : onsets_between(onsets, time - near_enough, time + near_enough)) {
             any = true;
             nearest = std::min(nearest, std::abs((onset.time - time).value));
         }

@@ -41,11 +41,6 @@ struct GridDifference {
 /// "The grid is as it was found", "3 beats moved, 1 added, none dropped against what was found".
 [[nodiscard]] std::string grid_difference_text(const BeatGrid& found, const BeatGrid& used);
 
-/// How many beats fit best between two times: equal steps that meet strong onsets, near the usual length of a
-/// beat.
-[[nodiscard]] std::int64_t beats_that_fit(Seconds from, Seconds until, Seconds usual,
-                                          std::span<const FoundOnset> onsets);
-
 /// Each beat moved to the strongest onset near it; held ones stay, those without an onset go along with their
 /// neighbours.
 [[nodiscard]] std::vector<Seconds> follow_onsets(const BeatGrid& grid, std::span<const FoundOnset> onsets);

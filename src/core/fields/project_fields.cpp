@@ -515,8 +515,8 @@ std::string inner_conflict(const Project& project) {
             return "two layers have one number";
     }
     const auto cameras = std::count_if(layers.begin(), layers.end(),
-                                       [](const Layer& layer) { return layer.kind == LayerKind::Camera; });
-    if (cameras != 1 || layers.back().kind != LayerKind::Camera)
+                                       [](const Layer& layer) { return layer.kind == layers::camera; });
+    if (cameras != 1 || layers.back().kind != layers::camera)
         return "the picture needs one camera above its layers";
     for (const auto& layer : layers)
         if (leads_back(*project.stage, layer.id))

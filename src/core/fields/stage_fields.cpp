@@ -2,7 +2,10 @@
 #include "fields/stage_fields.h"
 
 #include "fields/words_fields.h"
+#include "kinds/act_fields.h"
+#include "kinds/layer_kinds.h"
 
+#include <algorithm>
 #include <array>
 
 namespace pulsepin {
@@ -18,12 +21,6 @@ void fields_of(Fields& f, EffectUse& use) {
     f.text("effect", use.effect);
     f.about("tells several of one kind apart").whole_as("number", use.number, limits::effect_number);
     f.flag("off", use.off, Fields::optional);
-}
-
-void fields_of(Fields& f, LinePoint& point) {
-    f.number("x", point.x, limits::value);
-    f.number("y", point.y, limits::value);
-    f.number("width", point.width, limits::value);
 }
 
 /// Parameters that are not as usual.
@@ -83,6 +80,13 @@ void fields_of(Fields& f, Matte& matte) {
     f.flag("inverted", matte.inverted, Fields::optional);
 }
 
+std::vector<std::string_view> ids_of_layer_kinds() {
+    std::vector<std::string_view> ids;
+    for (const LayerKind kind : layer_kinds())
+        ids.push_back(kind->id);
+    return ids;
+}
+
 } // namespace
 
 void fields_of(Fields& f, Showing& showing) {
@@ -109,8 +113,6 @@ void fields_of(Fields& f, Look& look) {
 }
 
 void fields_of(Fields& f, Layer& layer) {
-    static constexpr std::array<std::string_view, 10> kinds{"shots", "picture", "title", "shape", "camera",
-                                                            "group", "line",    "bars",  "wave",  "sparks"};
     f.id("id", layer.id.value);
     f.text("name", layer.name);
     f.flag("hidden", layer.hidden, Fields::optional);
@@ -130,25 +132,18 @@ void fields_of(Fields& f, Layer& layer) {
     f.flag("motion_blur", layer.motion_blur, Fields::optional);
     effects_of(f, layer.effects);
     settings_of(f, layer.values, layer.colours, layer.options);
-    int at = static_cast<int>(layer.kind);
-    f.depending("kind", at, kinds, [&](Fields& g, int chosen) {
-        layer.kind = static_cast<LayerKind>(chosen);
-        const bool title = layer.kind == LayerKind::Title, shape = layer.kind == LayerKind::Shape;
+    static const auto ids = ids_of_layer_kinds();
+    const auto kinds = layer_kinds();
+    int at = static_cast<int>(std::find(kinds.begin(), kinds.end(), layer.kind) - kinds.begin());
+    f.depending("kind", at, ids, [&](Fields& g, int chosen) {
+        layer.kind = layer_kinds()[static_cast<std::size_t>(chosen)];
         g.about("the lane of cuts that is shown; none: the first")
             .id("cuts", layer.cuts.value, Fields::optional);
         g.about("a clip of the bin").id("picture", layer.picture.value, Fields::optional);
         g.about("the lane of exposures that says which drawing is shown")
             .id("drawings", layer.drawings.value, Fields::optional);
-        if (title)
-            g.text("text", layer.text, limits::note);
-        if (shape)
-            g.text("shape", layer.shape);
-        if (layer.is_drawn())
-            g.colour("colour", layer.colour);
-        if (layer.kind == LayerKind::Line)
-            g.items<LinePoint>(
-                "points", "line-point", layer.points,
-                [](Fields& p, LinePoint& point) { fields_of(p, point); }, limits::line_points);
+        if (layer.kind->more_fields)
+            layer.kind->more_fields(g, layer);
     });
 }
 
@@ -161,6 +156,14 @@ void fields_of(Fields& f, Stage& stage) {
         .items<Look>(
             "looks", "look", stage.looks, [](Fields& g, Look& look) { fields_of(g, look); }, limits::few,
             Fields::optional);
+    f.about("courses of events, kept by their names")
+        .items<KeptCurve>(
+            "curves", "kept-curve", stage.curves,
+            [](Fields& g, KeptCurve& curve) {
+                g.text("name", curve.name);
+                points_of(g, "points", curve.points);
+            },
+            limits::few, Fields::optional);
     bool blurred =
         stage.motion_blur || stage.shutter != Stage().shutter || stage.blur_samples != Stage().blur_samples;
     f.maybe("motion_blur", "motion-blur", blurred, [&](Fields& g) {

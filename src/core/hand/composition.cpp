@@ -3,6 +3,7 @@
 
 #include "hand/driving.h"
 #include "kinds/kinds.h"
+#include "kinds/layer_kinds.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
 #include "model/stage_edits.h"
@@ -23,7 +24,7 @@ const Layer& camera_of(const Stage& stage) {
 
 const Layer* first_shots(const Stage& stage) {
     for (const auto& layer : stage.layers)
-        if (layer.kind == LayerKind::Shots)
+        if (layer.kind == layers::shots)
             return &layer;
     return nullptr;
 }
@@ -159,9 +160,9 @@ private:
     Result<void> add_layer(Layer layer) {
         const LayerId before = layer.id;
         layer.group = layer.parent = {};
-        if (layer.kind == LayerKind::Picture)
+        if (layer.kind == layers::picture)
             layer.picture = picture_for(layer.picture);
-        if (layer.kind == LayerKind::Title && !use_.text.empty() && !titled_) {
+        if (layer.kind == layers::title && !use_.text.empty() && !titled_) {
             layer.text = use_.text;
             titled_ = true;
         }
@@ -350,13 +351,13 @@ Result<Composition> composition_of(const Project& project, std::span<const Layer
     const Layer* shots = first_shots(*project.stage);
     stage.layers.clear();
     if (shots && !kept_layers.contains(shots->id))
-        stage.layers.push_back({shots->id, LayerKind::Shots, shots->name});
+        stage.layers.push_back({shots->id, layers::shots, shots->name});
     for (const auto& layer : project.stage->layers)
-        if (kept_layers.contains(layer.id) && layer.kind != LayerKind::Camera)
+        if (kept_layers.contains(layer.id) && layer.kind != layers::camera)
             stage.layers.push_back(layer);
     const Layer& camera = camera_of(*project.stage);
-    stage.layers.push_back(
-        kept_layers.contains(camera.id) ? camera : Layer{camera.id, LayerKind::Camera, camera.name});
+    stage.layers.push_back(kept_layers.contains(camera.id) ? camera
+                                                           : Layer{camera.id, layers::camera, camera.name});
     for (auto& layer : stage.layers) {
         if (!kept_layers.contains(layer.group))
             layer.group = {};

@@ -3,7 +3,7 @@
 
 #include "model/stage_edits.h"
 #include "stage/effects.h"
-#include "stage/layer_kinds.h"
+#include "stage/layer_parameters.h"
 #include "stage/layer_values.h"
 
 #include <algorithm>
@@ -31,7 +31,7 @@ Meets usual_meeting(const Project& project, const Target& target) {
 } // namespace
 
 std::string_view label_of(const Layer& layer, const ParamSpec& spec) {
-    return layer.kind == LayerKind::Camera && spec.id == "scale" ? "zoom" : spec.label;
+    return layer.kind == layers::camera && spec.id == "scale" ? "zoom" : spec.label;
 }
 
 std::string target_name(const Project& project, const Target& target) {

@@ -7,6 +7,7 @@ namespace pulsepin::edit_tables {
 
 // What hand_edits() is put together from; each in the file of what it changes.
 [[nodiscard]] std::span<const HandEdit> of_values(); ///< of pins, and of the shape of their lane
+[[nodiscard]] std::span<const HandEdit> of_events(); ///< the course of what triggers drive
 [[nodiscard]] std::span<const HandEdit> of_grid();
 [[nodiscard]] std::span<const HandEdit> of_layers();
 [[nodiscard]] std::span<const HandEdit> of_lanes();

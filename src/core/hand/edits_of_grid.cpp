@@ -1,11 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "hand/edit_tables.h"
+#include "hand/near_onsets.h"
 #include "model/edits.h"
 #include "time/grid_bend.h"
 #include "time/grid_edits.h"
 
 #include <algorithm>
 #include <array>
+#include <cmath>
 
 namespace pulsepin::edit_tables {
 namespace {
@@ -93,6 +95,54 @@ Outcome hold_beat(const Request& request) {
     }));
 }
 
+/// As many equal beats between the held ones around `at` as were told, or as suit the tempo and the onsets
+/// there.
+Outcome fit_beats(const Request& request) {
+    const auto grid = grid_of(request);
+    if (!grid)
+        return tl::unexpected(grid.error());
+    const auto here = static_cast<std::int64_t>(std::floor(grid->beats_at(request.at).value + 1e-6));
+    const auto from = held_before(*grid, here), to = held_after(*grid, here);
+    if (!from || !to)
+        return fail("No held beats lie around that place.", {},
+                    "Hold a beat before it and one after it first, then fit between them.");
+    std::int64_t count = request.values.whole("count");
+    if (count == 0) {
+        const auto& detection = request.project().detection;
+        count = beats_that_fit(grid->time_at(Ticks(*from * ticks_per_beat)),
+                               grid->time_at(Ticks(*to * ticks_per_beat)),
+                               Seconds(60 / grid->typical_tempo().value),
+                               detection ? detection->onsets() : std::span<const FoundOnset>());
+    }
+    auto fitted = with_beats_between(*grid, *from, *to, count);
+    Outcome edited =
+        count == *to - *from ? moved(request, std::move(fitted)) : renamed(request, std::move(fitted));
+    if (edited) {
+        edited->told = "%2 beats between the held ones";
+        edited->count = static_cast<std::size_t>(count);
+    }
+    return edited;
+}
+
+Outcome take_as_found(const Request& request) {
+    const auto& detection = request.project().detection;
+    if (!detection || !detection->grid)
+        return fail("No beats were found yet.", {}, "Find them first.");
+    return renamed(request, *detection->grid);
+}
+
+/// What sounds there says nothing about the beats when they are looked for.
+Outcome exclude(const Request& request) {
+    const TimeSpan span{Seconds(request.values.number("from")), Seconds(request.values.number("until"))};
+    if (span.until <= span.from)
+        return fail("A range ends after it begins.", {}, "Say from when until when, in seconds.");
+    HandEdited edited{with_excluded(request.project(), span, request.values.flag("excluded"))};
+    edited.told = request.values.flag("excluded")
+                      ? "What sounds there will say nothing about the beats. Find the beats again now."
+                      : "What sounds there counts again. Find the beats again now.";
+    return edited;
+}
+
 Outcome add_beat(const Request& request) {
     return renamed(request, grid_of(request).and_then(
                                 [&](const BeatGrid& grid) { return with_beat_added(grid, request.at); }));
@@ -136,7 +186,18 @@ constexpr ParamSpec steady[] = {bpm};
 constexpr ParamSpec held[] = {
     {.id = "held", .label = "held", .type = ParamType::Switch, .most = 1, .initial = 1}};
 
-const std::array<HandEdit, 10> table{{
+constexpr ParamSpec fitted[] = {{.id = "count",
+                                 .label = "beats",
+                                 .type = ParamType::Whole,
+                                 .least = 0,
+                                 .most = 9999,
+                                 .explains = "0: as many as suit the tempo and the onsets"}};
+constexpr ParamSpec stretch[] = {
+    {.id = "from", .label = "from", .unit = "s", .least = 0, .most = 1e6},
+    {.id = "until", .label = "until", .unit = "s", .least = 0, .most = 1e6},
+    {.id = "excluded", .label = "excluded", .type = ParamType::Switch, .most = 1, .initial = 1}};
+
+const std::array<HandEdit, 13> table{{
     {"tempo-ratio", "change tempo ratio", change_ratio, ratio},
     {"metre", "change metre", change_metre, metre},
     {"shift-grid", "move grid", shift, later},
@@ -147,6 +208,9 @@ const std::array<HandEdit, 10> table{{
     {"hold-beat", "hold beat", hold_beat, held},
     {"add-beat", "add beat", add_beat},
     {"delete-beat", "delete beat", delete_beat},
+    {"fit-beats", "fit beats", fit_beats, fitted},
+    {"as-found", "take the found grid", take_as_found},
+    {"exclude", "change where beats are looked for", exclude, stretch},
 }};
 
 } // namespace

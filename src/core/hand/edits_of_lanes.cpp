@@ -8,7 +8,7 @@
 #include "model/planting_edits.h"
 #include "schedule/place.h"
 #include "stage/effects.h"
-#include "stage/layer_kinds.h"
+#include "stage/layer_parameters.h"
 
 #include <algorithm>
 #include <array>

@@ -3,7 +3,7 @@
 #include "hand/stage_hand.h"
 #include "model/stage_edits.h"
 #include "stage/effects.h"
-#include "stage/layer_kinds.h"
+#include "stage/layer_parameters.h"
 
 #include <algorithm>
 #include <array>
@@ -47,21 +47,19 @@ Outcome changed(const Request& request, Change change) {
 
 Outcome add_layer(const Request& request) {
     const std::string wanted = request.values.text("kind");
-    std::string all;
-    for (const auto& kind : layer_kinds()) {
-        if (kind.id != wanted) {
-            if (kind.kind != LayerKind::Camera)
-                all += (all.empty() ? "" : ", ") + std::string(kind.id);
-            continue;
-        }
-        Layer layer;
-        layer.kind = kind.kind;
-        layer.name = request.values.text("name");
-        if (layer.name.empty())
-            layer.name = kind.label;
-        layer.text = request.values.text("text");
+    const auto kind = layer_kind_by_id(wanted);
+    if (kind && *kind != layers::camera) {
+        Layer layer = new_layer(*kind);
+        if (!request.values.text("name").empty())
+            layer.name = request.values.text("name");
+        if (!request.values.text("text").empty())
+            layer.text = request.values.text("text");
         return done(with_layer(request.project(), std::move(layer)));
     }
+    std::string all;
+    for (const LayerKind one : layer_kinds())
+        if (one != layers::camera)
+            all += (all.empty() ? "" : ", ") + std::string(one->id);
     return fail("There is no kind of layer called \"" + wanted + "\".", {}, "There are: " + all + ".");
 }
 
@@ -94,7 +92,7 @@ Outcome hide_layer(const Request& request) {
 
 Outcome write_title(const Request& request) {
     return changed(request, [&](Layer& layer) -> Result<void> {
-        if (layer.kind != LayerKind::Title)
+        if (layer.kind != layers::title)
             return fail("“" + layer.name + "” has no text.", {}, "Name a title.");
         layer.text = request.values.text("text");
         return {};

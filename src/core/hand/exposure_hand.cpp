@@ -97,7 +97,7 @@ Result<WithLayer> with_layer_of_drawings(const Project& project, LaneId id, Clip
     const Clip* clip = project.clip(sequence);
     if (!clip || !clip->has_picture)
         return fail("It has no picture.", {}, "Add the numbered pictures first (stop Song, Add shots).");
-    Layer layer{{}, LayerKind::Picture, lane->name};
+    Layer layer{{}, layers::picture, lane->name};
     layer.picture = sequence;
     layer.drawings = id;
     auto added = with_layer(project, std::move(layer));

@@ -3,6 +3,7 @@
 #include "hand/driving.h"
 #include "hand/stage_hand.h"
 #include "kinds/kinds.h"
+#include "kinds/layer_kinds.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
 #include "model/stage_edits.h"
@@ -67,14 +68,14 @@ public:
     }
     LayerId shape(const char* outline, const char* name, std::map<std::string, double> values,
                   Colour colour) {
-        Layer layer{{}, LayerKind::Shape, name};
+        Layer layer{{}, layers::shape, name};
         layer.shape = outline;
         layer.values = std::move(values);
         layer.colour = colour;
         return put(std::move(layer));
     }
     LayerId title(const char* text, std::map<std::string, double> values, Colour colour = {0xf7f1e1}) {
-        Layer layer{{}, LayerKind::Title, "Title"};
+        Layer layer{{}, layers::title, "Title"};
         layer.text = text;
         layer.values = std::move(values);
         layer.colour = colour;
@@ -329,7 +330,7 @@ void shapes(std::vector<Composition>& all) {
     }
     {
         Making m("Sparks on the kick", "a handful of sparks flies up with each kick");
-        const auto sparks = m.layer(LayerKind::Sparks, "Sparks",
+        const auto sparks = m.layer(layers::sparks, "Sparks",
                                     {{"position-y", 250}, {"spark-spread", 70}, {"spark-speed", 420}});
         m.hit(sparks, "burst", 0, 40, {0, 1, 1}, kicks).into(all);
     }
@@ -397,20 +398,20 @@ void words_and_pictures(std::vector<Composition>& all) {
     }
     {
         Making m("Picture that comes closer", "a picture that fills the frame and grows slowly");
-        const auto picture = m.layer(LayerKind::Picture, "Picture");
+        const auto picture = m.layer(layers::picture, "Picture");
         m.appears(picture, showing(passage("fade", 12, "sine-out"), passage("fade", 12, "sine-in")));
         m.course(picture, "scale", 100, 116, "linear").into(all);
     }
     {
         Making m("Picture on a card", "a small picture that drops in and sways");
         const auto picture =
-            m.layer(LayerKind::Picture, "Picture", {{"scale", 46}, {"position-x", 290}, {"position-y", -90}});
+            m.layer(layers::picture, "Picture", {{"scale", 46}, {"position-x", 290}, {"position-y", -90}});
         m.appears(picture, showing(passage("top", 14, "bounce-out"), passage("spin", 10, "sine-in"), "sway"));
         m.into(all);
     }
     {
         Making m("Picture through a round hole", "a picture that opens from its middle");
-        const auto picture = m.layer(LayerKind::Picture, "Picture", {{"matte-amount", 0}});
+        const auto picture = m.layer(layers::picture, "Picture", {{"matte-amount", 0}});
         m.matte(picture, {.kind = Matte::Kind::Round});
         m.course(picture, "matte-amount", 0, 100).into(all);
     }

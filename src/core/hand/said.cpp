@@ -10,7 +10,7 @@
 #include "model/onset_edits.h"
 #include "schedule/lasting.h"
 #include "schedule/picker_tables.h"
-#include "stage/layer_kinds.h"
+#include "stage/layer_parameters.h"
 
 #include <algorithm>
 #include <cmath>
@@ -143,7 +143,7 @@ std::vector<Property> properties_of(const Project& project) {
                 spec.usual_low == spec.usual_high)
                 continue;
             std::string name = layer->name + " ";
-            if (!parameter.group.empty() && parameter.group != layer_kind(layer->kind).label)
+            if (!parameter.group.empty() && parameter.group != layer->kind->label)
                 name += std::string(parameter.group) + " ";
             name += label_of(*layer, spec);
             all.push_back({said_words::lower(name), {layer->id, parameter.id}, &spec});

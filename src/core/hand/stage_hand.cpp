@@ -5,7 +5,7 @@
 #include "model/lane_edits.h"
 #include "model/stage_edits.h"
 #include "stage/effects.h"
-#include "stage/layer_kinds.h"
+#include "stage/layer_parameters.h"
 
 #include <algorithm>
 
@@ -103,7 +103,7 @@ Result<Project> with_effect_off(const Project& project, LayerId id, std::size_t 
 namespace {
 
 bool of_title(std::string_view parameter) {
-    return parameter != "shown" && parameter != "colour" && find_param(title_parameters(), parameter);
+    return parameter != "shown" && parameter != "colour" && find_param(layers::title->parameters, parameter);
 }
 
 bool belongs(std::string_view parameter, bool title) {
@@ -147,7 +147,7 @@ Result<Project> with_look(const Project& project, LayerId id, const Look& look) 
     auto layer = layer_named(project, id);
     if (!layer)
         return tl::unexpected(layer.error());
-    if (look.of_title && layer->kind != LayerKind::Title)
+    if (look.of_title && layer->kind != layers::title)
         return fail("That look is one for titles.", {}, "Choose a title first.");
     put_look(*layer, look);
     return with_changed_layer(project, *std::move(layer));
@@ -260,7 +260,7 @@ Result<WithLayer> with_followed(const Project& project, Layer layer, LaneKind fo
 } // namespace
 
 Result<WithLayer> with_spectrum(const Project& project, LaneKind follows, int bands, std::string name) {
-    Layer layer{{}, LayerKind::Bars, std::move(name)};
+    Layer layer{{}, layers::bars, std::move(name)};
     layer.values["position-y"] = project.settings->picture_height * 0.36;
     layer.values["bars-length"] = project.settings->picture_width * 0.8;
     layer.values["bars-count"] = bands;
@@ -272,7 +272,7 @@ Result<WithLayer> with_spectrum(const Project& project, LaneKind follows, int ba
 }
 
 Result<WithLayer> with_waveform(const Project& project, LaneKind follows, std::string name) {
-    Layer layer{{}, LayerKind::Wave, std::move(name)};
+    Layer layer{{}, layers::wave, std::move(name)};
     layer.values["wave-length"] = project.settings->picture_width * 0.9;
     Follower follower;
     follower.source = "level";
@@ -297,7 +297,7 @@ Result<WithLayer> with_titles_of_markers(const Project& project, std::span<const
     }
     if (pins.empty())
         return fail("None of these markers has a name.", {}, "Name markers first (stop Mark).");
-    Layer title{{}, LayerKind::Title, std::move(name)};
+    Layer title{{}, layers::title, std::move(name)};
     title.text = body_of<AppearanceBody>(pins.front().body).text;
     title.colour = {0xf7f1e1};
     auto added = with_layer(project, std::move(title));

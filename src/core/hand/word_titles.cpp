@@ -2,6 +2,7 @@
 #include "hand/word_titles.h"
 
 #include "kinds/kinds.h"
+#include "kinds/layer_kinds.h"
 #include "model/change_pins.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
@@ -72,7 +73,7 @@ Result<WithLayer> with_titles_of_words(const Schedule& schedule, LaneId id, Show
     const auto places = titled(project, *words, how);
     if (places.empty())
         return fail("No word is set yet.", {}, "Set words first (stop Mark, Words).");
-    Layer title{{}, LayerKind::Title, std::move(name)};
+    Layer title{{}, layers::title, std::move(name)};
     title.text = body_of<WordBody>(project.pin(places.front())->body).text;
     title.colour = {0xf7f1e1};
     title.values = {{"outline", 4}};

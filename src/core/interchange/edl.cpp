@@ -211,7 +211,7 @@ std::vector<std::string> edl_losses(const ExportMaterial& material) {
         "{} rushes from shot to shot, written as dissolves");
     const auto& layers = material.project.stage->layers;
     const auto drawn = std::count_if(layers.begin(), layers.end(), [](const Layer& layer) {
-        return layer.kind != LayerKind::Shots && layer.kind != LayerKind::Camera && !layer.hidden;
+        return layer.kind != layers::shots && layer.kind != layers::camera && !layer.hidden;
     });
     say(drawn, "one layer besides the shots", "{} layers besides the shots");
     return losses;

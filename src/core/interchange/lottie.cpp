@@ -2,6 +2,7 @@
 #include "interchange/lottie.h"
 
 #include "follow/freeze.h"
+#include "kinds/layer_kinds.h"
 #include "model/shape_outline.h"
 #include "schedule/piece_length.h"
 #include "schedule/shots.h"
@@ -40,7 +41,7 @@ std::pair<LayerId, PinId> name_of(const StagedLayer& layer) {
 }
 
 bool is_written(LayerKind kind) {
-    return kind == LayerKind::Shape || kind == LayerKind::Title || kind == LayerKind::Group;
+    return kind == layers::shape || kind == layers::title || kind == layers::group;
 }
 
 void take_frame(StagedLayers& all, const StagedFrame& staged, Frames frame) {
@@ -235,7 +236,7 @@ json camera_json(const Layer& camera, const Courses& seen, const Settings& setti
 json drawn_json(const std::string& name, const Staged& staged, int index, int parent,
                 const Settings& settings) {
     const auto& own = staged.courses;
-    const bool shape = staged.first.kind == LayerKind::Shape, title = staged.first.kind == LayerKind::Title;
+    const bool shape = staged.first.kind == layers::shape, title = staged.first.kind == layers::title;
     json one = layer_json(name, index,
                           shape   ? 4
                           : title ? 5
@@ -286,7 +287,7 @@ Result<std::string> write_lottie(const ExportMaterial& m) {
     const auto& settings = *m.project.settings;
     const auto& layers = m.project.stage->layers;
     const auto written = [](const Layer& layer) {
-        return !layer.hidden && (layer.kind == LayerKind::Shape || layer.kind == LayerKind::Title);
+        return !layer.hidden && (layer.kind == layers::shape || layer.kind == layers::title);
     };
     if (std::none_of(layers.begin(), layers.end(), written))
         return fail("There is no shape and no title to write.", {},

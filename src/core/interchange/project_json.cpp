@@ -7,7 +7,7 @@
 #include "interchange/project_upgrade.h"
 #include "interchange/schema_writer.h"
 #include "model/shape_outline.h"
-#include "stage/layer_kinds.h"
+#include "stage/layer_parameters.h"
 
 #include <algorithm>
 
@@ -106,7 +106,7 @@ std::string told_of_unknown(const Project& project) {
         if (std::none_of(modes.begin(), modes.end(), [&](const auto& one) { return one.id == layer.blend; }))
             return "The layer \"" + layer.name + "\" asks for the blend mode \"" + layer.blend +
                    "\", which is not known: it is shown as normal.";
-        if (layer.kind == LayerKind::Shape &&
+        if (layer.kind == layers::shape &&
             std::none_of(outlines.begin(), outlines.end(),
                          [&](const auto& one) { return one.id == layer.shape; }))
             return "The layer \"" + layer.name + "\" asks for the shape \"" + layer.shape +

@@ -185,7 +185,7 @@ void add_missing_parts(json& project) {
     json layers = json::array();
     for (const auto& layer : usual.layers)
         layers.push_back({{"id", layer.id.value},
-                          {"kind", layer.kind == LayerKind::Camera ? "camera" : "shots"},
+                          {"kind", layer.kind == layers::camera ? "camera" : "shots"},
                           {"name", layer.name},
                           {"values", json::object()}});
     const json none = json::array();

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "kinds/act_fields.h"
 #include "kinds/kinds.h"
 #include "model/fields.h"
 #include "model/marker_looks.h"
@@ -22,13 +23,7 @@ void more_fields(Fields& f, PinBody& body) {
                 g.text("parameter", act.parameter);
                 g.number("low", act.low, limits::value);
                 g.number("high", act.high, limits::value);
-                g.items<TriggerAct::Point>(
-                    "curve", "act-point", act.curve,
-                    [](Fields& p, TriggerAct::Point& point) {
-                        p.number("at", point.at, limits::value);
-                        p.number("way", point.way, limits::value);
-                    },
-                    limits::few, Fields::optional);
+                points_of(g, "curve", act.curve);
             },
             limits::few, Fields::optional);
 }

@@ -210,7 +210,7 @@ Result<Project> without_clip(const Project& project, ClipId clip) {
             return fail("This clip is still used in \"" + lane->name + "\".", {},
                         "Delete what uses it there, or give it another one, first.");
     for (const auto& layer : project.stage->layers)
-        if (layer.kind == LayerKind::Picture && layer.picture == clip)
+        if (layer.kind == layers::picture && layer.picture == clip)
             return fail("This clip is still used in the layer \"" + layer.name + "\".", {},
                         "Delete the layer, or give it another picture, first.");
     Project next = project;

@@ -5,6 +5,7 @@
 #include "model/pin_body.h"
 #include "model/showing.h"
 #include "model/words.h"
+#include "params/easing.h"
 #include "params/ids.h"
 #include "time/anchor.h"
 
@@ -56,11 +57,12 @@ struct TriggerAct {
     /// `low` to `high`.
     struct Point {
         double at = 0, way = 100;
+        Easing easing = {}; ///< of the way to the next one
         friend bool operator==(const Point&, const Point&) = default;
     };
     std::string parameter;
     double low = 0, high = 100;
-    std::vector<Point> curve = {}; ///< rising; straight between; none: all the way
+    std::vector<Point> curve = {}; ///< rising; none: all the way
     friend bool operator==(const TriggerAct&, const TriggerAct&) = default;
 };
 

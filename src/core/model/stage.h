@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "model/layer_kind.h"
+#include "model/pin.h"
 #include "model/words.h"
 #include "params/ids.h"
 #include "params/length.h"
@@ -10,19 +12,6 @@
 #include <vector>
 
 namespace pulsepin {
-
-enum class LayerKind {
-    Shots,
-    Picture,
-    Title,
-    Shape,
-    Camera,
-    Group, ///< layers that are placed, shown and changed together
-    Line,  ///< drawn by hand, point by point
-    Bars,  ///< of a spectrum
-    Wave,  ///< the song's waveform, as it passes
-    Sparks
-};
 
 /// An effect of a layer. Those of one kind are told apart by their numbers, which their parameters bear
 /// (parameter_id()).
@@ -59,7 +48,7 @@ struct Matte {
 /// One layer of the picture.
 struct Layer {
     LayerId id;
-    LayerKind kind = LayerKind::Shots;
+    LayerKind kind = layers::shots;
     std::string name = {};
     LaneId cuts = {};      ///< of shots: the lane that is shown; 0: the first lane of cuts
     ClipId picture = {};   ///< of a picture: a clip of the bin
@@ -80,11 +69,6 @@ struct Layer {
     bool motion_blur = false; ///< blurred along its way while the shutter is open
     std::vector<LinePoint> points = {};
 
-    /// It has a colour of its own, since it is drawn and no picture.
-    [[nodiscard]] bool is_drawn() const {
-        return kind != LayerKind::Shots && kind != LayerKind::Picture && kind != LayerKind::Camera &&
-               kind != LayerKind::Group;
-    }
     friend bool operator==(const Layer&, const Layer&) = default;
 };
 
@@ -99,11 +83,19 @@ struct Look {
     friend bool operator==(const Look&, const Look&) = default;
 };
 
+/// How something goes over the length of an event, kept under a name.
+struct KeptCurve {
+    std::string name;
+    std::vector<TriggerAct::Point> points = {};
+    friend bool operator==(const KeptCurve&, const KeptCurve&) = default;
+};
+
 /// The picture as a stack of layers, the lowest first. The last one is the camera, and the only one.
 struct Stage {
-    std::vector<Layer> layers = {{LayerId{1}, LayerKind::Shots, "Shots"},
-                                 {LayerId{2}, LayerKind::Camera, "Camera"}};
+    std::vector<Layer> layers = {{LayerId{1}, layers::shots, "Shots"},
+                                 {LayerId{2}, layers::camera, "Camera"}};
     std::vector<Look> looks = {};
+    std::vector<KeptCurve> curves = {};
     bool motion_blur = false; ///< of all layers
     double shutter = 180;     ///< degrees of a frame that the shutter is open for
     int blur_samples = 8;     ///< pictures that a blurred frame is made of

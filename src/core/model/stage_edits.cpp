@@ -62,7 +62,7 @@ void let_go(Stage& stage, const Layer& gone) {
 } // namespace
 
 Result<Project> with_layer(const Project& project, Layer layer) {
-    if (layer.kind == LayerKind::Camera)
+    if (layer.kind == layers::camera)
         return fail("There is one camera already.");
     Stage stage = *project.stage;
     const std::uint64_t id = std::max<std::uint64_t>(project.next_id, 3); // a new stage has two layers
@@ -93,7 +93,7 @@ Result<Project> without_layer(const Project& project, LayerId id) {
     const auto found = place_of(stage, id);
     if (found == stage.layers.end())
         return fail(gone_text);
-    if (found->kind == LayerKind::Camera)
+    if (found->kind == layers::camera)
         return fail("The camera stays: without it nothing is seen.");
     const Layer gone = *found;
     stage.layers.erase(found);
@@ -155,13 +155,13 @@ Result<Project> with_group_of(const Project& project, std::span<const LayerId> i
     if (ids.empty())
         return fail("Choose the layers that shall lie in the group.");
     Stage stage = *project.stage;
-    Layer group{{}, LayerKind::Group, std::move(name)};
+    Layer group{{}, layers::group, std::move(name)};
     std::ptrdiff_t highest = -1;
     for (std::ptrdiff_t i = 0; i < std::ssize(stage.layers); ++i) {
         Layer& layer = stage.layers[static_cast<std::size_t>(i)];
         if (std::find(ids.begin(), ids.end(), layer.id) == ids.end())
             continue;
-        if (layer.kind == LayerKind::Camera)
+        if (layer.kind == layers::camera)
             return fail("The camera looks at all layers and lies in no group.");
         highest = i;
         group.group = layer.group;
@@ -182,7 +182,7 @@ Result<Project> with_group_of(const Project& project, std::span<const LayerId> i
 Result<Project> with_layer_placed(const Project& project, LayerId id, std::size_t at, LayerId group) {
     Stage stage = *project.stage;
     const auto found = place_of(stage, id);
-    if (found == stage.layers.end() || found->kind == LayerKind::Camera)
+    if (found == stage.layers.end() || found->kind == layers::camera)
         return fail("The camera looks at all layers and stays on top.");
     const auto from = static_cast<std::size_t>(found - stage.layers.begin());
     Layer layer = *found;
@@ -214,6 +214,21 @@ Result<Project> with_look_kept(const Project& project, Look look) {
     return with_stage(project, std::move(stage));
 }
 
+Result<Project> with_curve_kept(const Project& project, KeptCurve curve) {
+    if (curve.name.empty())
+        return fail("A curve needs a name.");
+    Stage stage = *project.stage;
+    std::erase_if(stage.curves, [&](const KeptCurve& other) { return other.name == curve.name; });
+    stage.curves.push_back(std::move(curve));
+    return with_stage(project, std::move(stage));
+}
+
+Project without_curve(const Project& project, const std::string& name) {
+    Stage stage = *project.stage;
+    std::erase_if(stage.curves, [&](const KeptCurve& curve) { return curve.name == name; });
+    return with_stage(project, std::move(stage));
+}
+
 Project without_look(const Project& project, const std::string& name, bool of_title) {
     Stage stage = *project.stage;
     std::erase_if(stage.looks,
@@ -227,7 +242,7 @@ Result<Project> with_showing(const Project& project, LaneId id, Showing showing)
         return fail("Nothing appears on that lane.");
     if (showing.layer.value != 0) {
         const Layer* layer = project.stage->layer(showing.layer);
-        if (!layer || layer->kind == LayerKind::Camera)
+        if (!layer || layer->kind == layers::camera)
             return fail("The camera is always there.", {}, "Choose another layer, or a group.");
     }
     return with_changed_lane(project, id, [&](Lane& changed) { changed.showing = std::move(showing); });
@@ -236,7 +251,7 @@ Result<Project> with_showing(const Project& project, LaneId id, Showing showing)
 Result<Project> with_layer_raised(const Project& project, LayerId id, int by) {
     Stage stage = *project.stage;
     const auto found = place_of(stage, id);
-    if (found == stage.layers.end() || found->kind == LayerKind::Camera)
+    if (found == stage.layers.end() || found->kind == layers::camera)
         return fail("The camera looks at all layers and stays on top.");
     // It passes those that lie in the same group; others are no step.
     auto at = found - stage.layers.begin();

@@ -33,6 +33,9 @@ namespace pulsepin {
 [[nodiscard]] Project with_motion_blur(const Project& project, bool all, double shutter, int samples);
 /// Under its name, in place of another of that name. Fails without a name.
 [[nodiscard]] Result<Project> with_look_kept(const Project& project, Look look);
+/// Under its name, in the place of one of that name.
+[[nodiscard]] Result<Project> with_curve_kept(const Project& project, KeptCurve curve);
+[[nodiscard]] Project without_curve(const Project& project, const std::string& name);
 [[nodiscard]] Project without_look(const Project& project, const std::string& name, bool of_title);
 /// What appears on a lane of appearances, and how.
 [[nodiscard]] Result<Project> with_showing(const Project& project, LaneId lane, Showing showing);

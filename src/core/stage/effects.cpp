@@ -2,7 +2,7 @@
 #include "stage/effects.h"
 
 #include "model/stage_edits.h"
-#include "stage/layer_kinds.h"
+#include "stage/layer_parameters.h"
 
 #include <algorithm>
 #include <array>
@@ -35,8 +35,8 @@ std::vector<ParamSpec> all_parameters() {
     };
     add(place_parameters());
     add(matte_parameters());
-    for (const auto& kind : layer_kinds())
-        add(kind.parameters);
+    for (const LayerKind kind : layer_kinds())
+        add(kind->parameters);
     for (const auto* row : table)
         add(row->parameters);
     return all;
@@ -125,7 +125,7 @@ Placement placement_of(const LayerValues& values, double seconds) {
 LayerValues::LayerValues(const Layer& layer)
     : given_(layer.values.begin(), layer.values.end()), colours_(layer.colours.begin(), layer.colours.end()),
       options_(layer.options.begin(), layer.options.end()), uses_(layer.effects) {
-    if (layer.is_drawn())
+    if (layer.kind->drawn)
         colours_["colour"] = layer.colour;
 }
 

@@ -50,7 +50,7 @@ bool needs_composing(const Curves& curves, Frames frame) {
     if (project.stage->band.shown || triggered_at(curves, frame) || shown_otherwise(curves, frame))
         return true;
     const auto& layers = project.stage->layers;
-    if (layers.size() != 2 || layers.front().kind != LayerKind::Shots || layers.front().hidden ||
+    if (layers.size() != 2 || layers.front().kind != layers::shots || layers.front().hidden ||
         project.stage->motion_blur || !std::all_of(layers.begin(), layers.end(), is_plain))
         return true;
     bool driven = false;

@@ -4,7 +4,7 @@
 #include "base/unicode.h"
 #include "model/stage_edits.h"
 #include "schedule/triggers.h"
-#include "stage/layer_kinds.h"
+#include "stage/layer_parameters.h"
 #include "stage/trigger_acts.h"
 
 #include <algorithm>
@@ -63,7 +63,7 @@ public:
         std::vector<StagedLayer> staged;
         for (const auto& layer : stage_.layers) {
             const bool inside = stage_.layer(layer.group) ? layer.group == group : group.value == 0;
-            if (!inside || layer.hidden || layer.kind == LayerKind::Camera)
+            if (!inside || layer.hidden || layer.kind == layers::camera)
                 continue;
             add(staged, layer, around, true);
         }
@@ -108,7 +108,7 @@ private:
         staged.turning = own ? seconds_at(appearing->age_at(frame_)) : seconds_at(frame_);
         if (own)
             let_appear(staged, *appearing);
-        if (layer.is_drawn())
+        if (layer.kind->drawn)
             staged.colour = staged.values.colour("colour");
         add_parents(staged, layer, age_of);
         add_content(staged, layer, age_of);
@@ -245,7 +245,7 @@ private:
 
     static bool meant(const TriggerBody& trigger, const Layer& layer) {
         return trigger.on.empty()
-                   ? layer.kind == LayerKind::Camera
+                   ? layer.kind == layers::camera
                    : std::find(trigger.on.begin(), trigger.on.end(), layer.id) != trigger.on.end();
     }
 
@@ -326,7 +326,7 @@ private:
         for (const char* seed : {"shake-seed", "grain-seed", "spark-seed"})
             staged.values.raise(seed, static_cast<double>(body.seed % 1000) - 1);
         const AppearanceMoment at = moment_of(appearing, frame_);
-        if (staged.kind == LayerKind::Title && showing.letter_delay != 0) {
+        if (staged.kind == layers::title && showing.letter_delay != 0) {
             put(staged.values, body, {});
             const std::size_t letters = characters_in(staged.text);
             for (std::size_t i = 0; i < letters; ++i) {
@@ -381,13 +381,13 @@ private:
     }
 
     void add_content(StagedLayer& staged, const Layer& layer, const std::optional<Appearing>& age_of) {
-        if (layer.kind == LayerKind::Group)
+        if (layer.kind == layers::group)
             staged.inner = in_group(layer.id, age_of);
-        if (layer.kind == LayerKind::Bars)
+        if (layer.kind == layers::bars)
             staged.heights = heights_of(layer, age_of);
-        if (layer.kind == LayerKind::Wave)
+        if (layer.kind == layers::wave)
             add_wave(staged, layer, age_of);
-        if (layer.kind == LayerKind::Sparks)
+        if (layer.kind == layers::sparks)
             staged.sparks = sparks_at(spark_source(layer, staged, age_of), frame_);
     }
 

@@ -14,7 +14,7 @@ namespace pulsepin {
 
 /// A layer, or one of its appearances, as it is seen at a frame.
 struct StagedLayer {
-    LayerKind kind = LayerKind::Shots;
+    LayerKind kind = layers::shots;
     LayerId id; ///< of layers of shots and pictures: whose picture is shown
     std::string text, shape;
     Colour colour;

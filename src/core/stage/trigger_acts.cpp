@@ -36,7 +36,7 @@ double way_at(const TriggerAct& act, double passed) {
     if (next == act.curve.end() || next->at <= before->at)
         return before->way / 100;
     const double t = (at - before->at) / (next->at - before->at);
-    return (before->way + (next->way - before->way) * t) / 100;
+    return (before->way + (next->way - before->way) * eased(before->easing, t)) / 100;
 }
 
 std::optional<TriggerAct> usual_act(std::string_view id) {

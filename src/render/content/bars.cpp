@@ -62,6 +62,6 @@ QRectF box(const StagedLayer& layer, const ContentContext&) {
 
 } // namespace
 
-const ContentPainter bars_content{draw, box};
+const ContentPainter bars_content{draw, box, [](const StagedLayer&) { return false; }};
 
 } // namespace pulsepin

@@ -10,26 +10,9 @@ namespace pulsepin {
 const ContentPainter& content_painter(LayerKind kind) {
     static const ContentPainter none{[](QPainter&, const StagedLayer&, const ContentContext&) {},
                                      [](const StagedLayer&, const ContentContext&) { return QRectF(); }};
-    switch (kind) {
-    case LayerKind::Shots:
-    case LayerKind::Picture:
-        return shots_content;
-    case LayerKind::Title:
-        return title_content;
-    case LayerKind::Shape:
-        return shape_content;
-    case LayerKind::Line:
-        return line_content;
-    case LayerKind::Bars:
-        return bars_content;
-    case LayerKind::Wave:
-        return wave_content;
-    case LayerKind::Sparks:
-        return sparks_content;
-    case LayerKind::Camera:
-    case LayerKind::Group:
-        break;
-    }
+    for (const auto& content : kind_contents())
+        if (content.kind == kind)
+            return content.painter;
     return none;
 }
 

@@ -5,6 +5,7 @@
 
 #include <QPainter>
 #include <QPainterPath>
+#include <span>
 
 namespace pulsepin {
 
@@ -19,10 +20,19 @@ struct ContentPainter {
     void (*draw)(QPainter&, const StagedLayer&, const ContentContext&) = nullptr;
     /// All that it fills.
     QRectF (*box)(const StagedLayer&, const ContentContext&) = nullptr;
+    /// Part of it lies over another part, which would be seen through it; null: it may.
+    bool (*lies_over_itself)(const StagedLayer&) = nullptr;
 };
 
 /// Of a camera or a group it draws nothing.
 [[nodiscard]] const ContentPainter& content_painter(LayerKind kind);
+
+struct KindContent {
+    LayerKind kind;
+    const ContentPainter& painter;
+};
+/// One for each kind that draws.
+[[nodiscard]] std::span<const KindContent> kind_contents();
 
 // One each, in a file of its own.
 extern const ContentPainter shots_content, title_content, shape_content, line_content, bars_content,
@@ -42,6 +52,9 @@ inline constexpr double usual_line_width = 6;
 [[nodiscard]] inline double width_of_line(const LayerValues& values) {
     const double width = values.of("line-width");
     return width > 0 ? width : usual_line_width;
+}
+[[nodiscard]] inline bool filled_and_lined(const StagedLayer& layer) {
+    return layer.values.of("fill") > 0 && layer.values.of("line-width") > 0;
 }
 [[nodiscard]] QPainterPath shape_path(const std::string& shape, double radius, double corners = 0);
 

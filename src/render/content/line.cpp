@@ -112,6 +112,6 @@ QRectF box(const StagedLayer& layer, const ContentContext&) {
 
 } // namespace
 
-const ContentPainter line_content{draw, box};
+const ContentPainter line_content{draw, box, filled_and_lined};
 
 } // namespace pulsepin

@@ -53,6 +53,6 @@ QRectF box(const StagedLayer& layer, const ContentContext& context) {
 
 } // namespace
 
-const ContentPainter shape_content{draw, box};
+const ContentPainter shape_content{draw, box, filled_and_lined};
 
 } // namespace pulsepin

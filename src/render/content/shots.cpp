@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "kinds/layer_kinds.h"
 #include "render/content/content_painter.h"
 #include "render/draw_picture.h"
 #include "render/staged_places.h"
@@ -18,7 +19,7 @@ void draw_slate(QPainter& painter, int number, QSize picture) {
     painter.drawLine(card.topRight(), card.bottomLeft());
     painter.setBrush(QColor(0x34, 0x36, 0x3a));
     painter.drawEllipse(QPointF(0, 0), unit * 0.27, unit * 0.27);
-    const StagedLayer words{LayerKind::Title, {}, std::to_string(number), {}, {}, {}};
+    const StagedLayer words{layers::title, {}, std::to_string(number), {}, {}, {}};
     const QPainterPath path = title_path(words, static_cast<int>(unit));
     const QRectF box = path.boundingRect();
     const double size = unit * 0.24 / std::max(1.0, box.height());
@@ -109,6 +110,6 @@ QRectF box(const StagedLayer& layer, const ContentContext& context) {
 
 } // namespace
 
-const ContentPainter shots_content{draw, box};
+const ContentPainter shots_content{draw, box, [](const StagedLayer&) { return false; }};
 
 } // namespace pulsepin

@@ -63,6 +63,6 @@ QRectF box(const StagedLayer& layer, const ContentContext&) {
 
 } // namespace
 
-const ContentPainter sparks_content{draw, box};
+const ContentPainter sparks_content{draw, box, [](const StagedLayer&) { return false; }};
 
 } // namespace pulsepin

@@ -354,6 +354,9 @@ QSizeF title_size(const Layer& layer, const std::string& text, int picture_heigh
     return {set.box.width(), high};
 }
 
-const ContentPainter title_content{draw, box};
+const ContentPainter title_content{draw, box, [](const StagedLayer& title) {
+                                       return title.values.of("outline") > 0 ||
+                                              title.values.of("plate") > 0 || title.values.of("shadow") > 0;
+                                   }};
 
 } // namespace pulsepin

@@ -65,6 +65,7 @@ Canvas::Canvas(Document& document, ViewState& view, QWidget* parent)
     connect(&view_, &ViewState::snap_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::pulled_changed, this, qOverload<>(&QWidget::update));
     connect(&view_, &ViewState::onset_chosen, this, &Canvas::invalidate);
+    connect(&view_, &ViewState::event_opened, this, &Canvas::invalidate);
     connect(&view_, &ViewState::names_width_changed, this, [this] {
         QResizeEvent event(size(), size()); // what is left for the music has another width
         QApplication::sendEvent(this, &event);
@@ -295,13 +296,21 @@ void Canvas::mouseDoubleClickEvent(QMouseEvent* event) {
     const auto place = placement().lane_at(at);
     if (event->button() != Qt::LeftButton || !place)
         return;
+    const Scene drawn = scene(place->scale);
+    const LaneScene lane = lane_scene(drawn, *place);
+    if (const auto special = look_of_kind(lane.lane.kind).double_click)
+        if (auto made = special(gestures(), lane, at)) {
+            if (made->refused)
+                document_.say(*made->refused);
+            if (made->edit)
+                document_.apply(std::move(made->edit->project), made->edit->name);
+            return;
+        }
     // A double click on a shot's bar adds a cut there; on a pin's head it adds nothing.
     const auto pin = pin_at(at);
     if (pin && std::abs(head_position(*pin).x() - at.x()) < reach)
         return;
     const Seconds meant = placement().time_at(at);
-    const Scene drawn = scene(place->scale);
-    const LaneScene lane = lane_scene(drawn, *place);
     std::function<PinBody(PinBody)> begin;
     if (const auto begun = look_of_kind(lane.lane.kind).begun_at)
         begin = [&](PinBody body) { return begun(lane, std::move(body), at.y()); };

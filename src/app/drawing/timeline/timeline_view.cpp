@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "drawing/timeline/timeline_view.h"
 
+#include "drawing/canvas/event_panel.h"
+
 #include "drawing/timeline/curve_lanes.h"
 #include "drawing/timeline/follower_lines.h"
 
@@ -61,6 +63,7 @@ TimelineView::TimelineView(Document& document, ViewState& view, QWidget* parent)
     connect(&document_, &Document::changed, this, &TimelineView::show_new_song);
     connect(&document_, &Document::opened, this, [this] { whole_song_pending_ = true; });
     connect(&view_, &ViewState::selection_changed, this, &TimelineView::reveal_selected);
+    connect(&view_, &ViewState::event_opened, this, &TimelineView::make_room_for_event);
     connect(&view_, &ViewState::playhead_moved, this, &TimelineView::light_up);
     connect(&document_.detection(), &DetectionController::proposal_changed, this, &TimelineView::invalidate);
 }
@@ -114,6 +117,14 @@ void TimelineView::lay_out() {
     scroll_->setGeometry(names_width(), height() - scroll_height, width() - names_width(), scroll_height);
 }
 
+/// At least; an event that lies open needs room for its course.
+double TimelineView::height_of(const Lane& lane) const {
+    const double high = look_of_kind(lane.kind).height(document_.spans(lane.id));
+    const bool opened = lane.kind->triggers &&
+                        std::ranges::find(lane.pins, view_.opened_event(), &Pin::id) != lane.pins.end();
+    return opened ? std::max(high, EventPanel::least_height) : high;
+}
+
 /// How much higher than they must be the lanes can be: room that the song cannot use lets them breathe.
 double TimelineView::lay_out_song(bool grid_rows, double below) {
     const auto& look = view_.look();
@@ -129,7 +140,7 @@ double TimelineView::lay_out_song(bool grid_rows, double below) {
     const double beats = grid_rows ? beats_height : 0, trust = grid_rows || checked ? trust_height : 0;
     double lanes = 0;
     for (const auto& lane : document_.project().lanes)
-        lanes += look_of_kind(lane->kind).height(document_.spans(lane->id));
+        lanes += height_of(*lane);
     const double free =
         height() - scroll_height - ruler_height - beats - sections - onsets - trust - below - 18 - lanes;
     const double wave =
@@ -155,7 +166,7 @@ void TimelineView::lay_out_lanes(double top, double bottom, double stretch) {
     std::vector<double> heights;
     double all = 0;
     for (const auto& lane : document_.project().lanes) {
-        heights.push_back(std::round(look_of_kind(lane->kind).height(document_.spans(lane->id)) * stretch));
+        heights.push_back(std::round(height_of(*lane) * stretch));
         all += heights.back();
     }
     const double room = std::max(0.0, bottom - top);
@@ -241,6 +252,27 @@ void TimelineView::reveal(Seconds time) {
 }
 
 /// A single selected pin is brought into view among the lanes.
+/// The lane of an event that was opened is seen whole; what is too narrow to be worked on, from nearer.
+void TimelineView::make_room_for_event() {
+    if (event_ == view_.opened_event())
+        return;
+    event_ = view_.opened_event();
+    const Lane* lane = event_.value != 0 ? document_.project().lane_of(event_) : nullptr;
+    if (!lane)
+        return;
+    lay_out();
+    reveal_lane(lane->id);
+    constexpr double least_width = 180; // pixels
+    const auto& spans = document_.spans(lane->id).triggers;
+    const auto rate = document_.project().settings->frame_rate;
+    const auto span = std::ranges::find(spans, event_, &TriggerSpan::pin);
+    if (span == spans.end())
+        return;
+    const Seconds from = rate.start_of(span->start), until = rate.start_of(span->end);
+    if (scale().x(until) - scale().x(from) < least_width)
+        show_range(from - (until - from) * 0.75, until + (until - from) * 0.75);
+}
+
 void TimelineView::reveal_selected() {
     if (view_.selection().size() != 1 || under_way())
         return;

@@ -85,11 +85,14 @@ private:
 
     [[nodiscard]] double lay_out_song(bool grid_rows, double below);
     void lay_out_lanes(double top, double bottom, double stretch);
+    [[nodiscard]] double height_of(const Lane& lane) const;
+    PinId event_; ///< that lies open and has its room
     void draw_lanes(QPainter& painter, const Scene& scene) const;
     void give_song_to_tiles();
     void show_new_song();
     void view_changed();
     void reveal_selected();
+    void make_room_for_event();
     [[nodiscard]] std::optional<std::pair<LaneId, Seconds>> selected_in_sight() const;
     [[nodiscard]] QRectF snap_chip() const;
     [[nodiscard]] Zone zone_at(QPointF at) const;

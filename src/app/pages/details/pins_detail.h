@@ -31,6 +31,9 @@ public:
     /// One undo step for all of them; says how many were locked.
     void change(const QString& what, const std::function<void(PinBody&)>& how);
     [[nodiscard]] Document& document() const { return document_; }
+    [[nodiscard]] ViewState& view() const { return view_; }
+    /// Those that are shown, the first one first.
+    [[nodiscard]] const std::vector<PinId>& pins() const { return pins_; }
 
 private:
     void change_one(std::string_view id);

@@ -3,6 +3,7 @@
 
 #include "hand/stage_hand.h"
 #include "model/stage_edits.h"
+#include "parts/easing_field.h"
 #include "parts/fields.h"
 #include "parts/finder.h"
 #include "parts/targets.h"
@@ -12,7 +13,11 @@
 #include "stage/layer_values.h"
 #include "stage/trigger_acts.h"
 
+#include <QDoubleSpinBox>
+#include <QInputDialog>
+#include <QLabel>
 #include <QPainter>
+#include <QScopedValueRollback>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -56,11 +61,103 @@ TriggerActsField::TriggerActsField(PinsDetail& detail) : PinsDetailPart(detail) 
     add_ = button("add act", tr("One more parameter that it drives while it lasts"));
     add_->setText(tr("Drives…"));
     find_on_click(*add_, "driven", [this](QMenu* menu) { fill_acts(menu); });
+    open_ = button("open event",
+                   tr("Opens its course in the lane, where keys are dragged (double click on its bar)"));
+    open_->setText(tr("Course"));
+    open_->setCheckable(true);
+    connect(open_, &QPushButton::clicked, this, [this](bool opened) {
+        detail_.view().open_event(opened && !detail_.pins().empty() ? detail_.pins().front() : PinId{});
+    });
+    alike_ =
+        button("drive alike", tr("All selected triggers drive what this one drives, on the same course"));
+    alike_->setText(tr("All alike"));
+    connect(alike_, &QPushButton::clicked, this, [this] {
+        change(tr("copy what it drives"),
+               [acts = acts_of(body_)](TriggerBody& trigger) { trigger.acts = acts; });
+    });
     top->addStretch(1);
     column->addLayout(top);
+    make_key_row(column);
     rows_ = new QVBoxLayout;
     rows_->setSpacing(2);
     column->addLayout(rows_);
+    connect(&detail_.view(), &ViewState::event_opened, this, &TriggerActsField::show_key);
+}
+
+/// Of the key that is chosen in the opened course: where it lies, its value, how the next one is reached.
+void TriggerActsField::make_key_row(QVBoxLayout* column) {
+    key_row_ = new QWidget;
+    auto* row = tight_row(key_row_, 3);
+    key_name_ = quiet({});
+    row->addWidget(key_name_);
+    const auto number = [&](const QString& name, const QString& tip, double least, double most) {
+        auto* field = real_field(name, tip, least, most);
+        field->setButtonSymbols(QAbstractSpinBox::NoButtons);
+        field->setKeyboardTracking(false);
+        field->setProperty("role", "small");
+        row->addWidget(field);
+        return field;
+    };
+    key_at_ = number("event key at", tr("Where the key lies, in percent of the trigger’s length"), 0, 100);
+    key_at_->setSuffix(" %");
+    key_value_ = number("event key value", tr("The value there"), -1e6, 1e6);
+    const auto moved = [this] {
+        const auto acts = acts_of(body_);
+        change_key(tr("move key of event"), [&](PinId trigger, EventKey key) {
+            return with_event_key_moved(detail_.document().project(), trigger, key, key_at_->value(),
+                                        way_of_value(acts[key.act], key_value_->value()));
+        });
+    };
+    connect(key_at_, &QDoubleSpinBox::valueChanged, this, moved);
+    connect(key_value_, &QDoubleSpinBox::valueChanged, this, moved);
+    key_easing_ = new EasingField("event key easing");
+    connect(key_easing_, &EasingField::edited, this, [this] {
+        change_key(tr("change easing"), [&](PinId trigger, EventKey key) {
+            return with_event_key_eased(detail_.document().project(), trigger, key, key_easing_->easing());
+        });
+    });
+    row->addWidget(key_easing_, 1);
+    key_row_->hide();
+    column->addWidget(key_row_);
+}
+
+void TriggerActsField::change_key(const QString& what,
+                                  const std::function<Result<Project>(PinId, EventKey)>& how) {
+    const auto& view = detail_.view();
+    if (!showing_ && view.event_key() && !detail_.pins().empty() &&
+        view.opened_event() == detail_.pins().front())
+        detail_.document().apply(how(view.opened_event(), *view.event_key()), what);
+}
+
+void TriggerActsField::show_key() {
+    const auto& view = detail_.view();
+    const bool opened = !detail_.pins().empty() && view.opened_event() == detail_.pins().front();
+    open_->setChecked(opened);
+    const auto acts = acts_of(body_);
+    const auto key = view.event_key();
+    const bool there = opened && key && key->act < acts.size() && key->key < keys_of(acts[key->act]).size();
+    key_row_->setVisible(there);
+    if (!there)
+        return;
+    const auto keys = keys_of(acts[key->act]);
+    const QScopedValueRollback showing(showing_, true);
+    key_name_->setText(tr("key %1 of %2").arg(key->key + 1).arg(keys.size()));
+    key_at_->setValue(keys[key->key].at);
+    key_value_->setValue(value_of_way(acts[key->act], keys[key->key].way));
+    key_easing_->set_easing(keys[key->key].easing);
+}
+
+void TriggerActsField::keep_curve(std::size_t index) {
+    const auto acts = acts_of(body_);
+    if (index >= acts.size())
+        return;
+    bool wanted = false;
+    const QString name =
+        QInputDialog::getText(this, tr("Keep a course"), tr("Its name"), QLineEdit::Normal, {}, &wanted);
+    if (wanted)
+        detail_.document().apply(with_curve_kept(detail_.document().project(),
+                                                 {name.trimmed().toStdString(), keys_of(acts[index])}),
+                                 tr("keep course"));
 }
 
 void TriggerActsField::change(const QString& what, const std::function<void(TriggerBody&)>& how) {
@@ -85,7 +182,7 @@ void TriggerActsField::fill_targets() {
     menu->clear();
     const auto& layers = detail_.document().project().stage->layers;
     for (auto layer = layers.rbegin(); layer != layers.rend(); ++layer) {
-        const bool camera = layer->kind == LayerKind::Camera;
+        const bool camera = layer->kind == layers::camera;
         const bool meant = camera ? body_.on.empty()
                                   : std::find(body_.on.begin(), body_.on.end(), layer->id) != body_.on.end();
         auto* action = menu->addAction(camera ? tr("the camera: all of the picture")
@@ -141,6 +238,13 @@ QPushButton* TriggerActsField::curve_button(std::size_t index, const TriggerAct&
                               change_act(TriggerActsField::tr("change curve"),
                                          [&](TriggerAct& changed) { changed.curve = points; });
                           });
+    for (const auto& kept : detail_.document().project().stage->curves)
+        curves->addAction(curve_picture({{}, 0, 1, kept.points}, {26, 16}), QString::fromStdString(kept.name),
+                          this, [change_act, points = kept.points] {
+                              change_act(TriggerActsField::tr("change curve"),
+                                         [&](TriggerAct& changed) { changed.curve = points; });
+                          });
+    curves->addAction(tr("Keep this one under a name…"), this, [this, index] { keep_curve(index); });
     curves->addSeparator();
     std::vector<Pulse> pulses(pulse_library().begin(), pulse_library().end());
     const auto& kept = *detail_.document().project().pulses;
@@ -239,6 +343,8 @@ void TriggerActsField::show_body(const PinBody& body) {
         shown_.push_back(row_of(i, acts[i]));
         rows_->addWidget(shown_.back());
     }
+    alike_->setVisible(detail_.pins().size() > 1);
+    show_key();
 }
 
 } // namespace pulsepin

@@ -1,14 +1,19 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "hand/event_keys.h"
 #include "pages/details/pins_detail.h"
 
 #include <QMenu>
 
+class QDoubleSpinBox;
+class QLabel;
 class QPushButton;
 class QVBoxLayout;
 
 namespace pulsepin {
+
+class EasingField;
 
 /// What triggers act on, and what they do there: several parameters, each with a small curve.
 class TriggerActsField : public PinsDetailPart {
@@ -19,6 +24,10 @@ public:
 
 private:
     void fill_targets();
+    void make_key_row(QVBoxLayout* column);
+    void show_key();
+    void change_key(const QString& what, const std::function<Result<Project>(PinId, EventKey)>& how);
+    void keep_curve(std::size_t index);
     void fill_acts(QMenu* menu);
     void change(const QString& what, const std::function<void(TriggerBody&)>& how);
     void change_one(std::size_t index, const QString& what, const std::function<void(TriggerAct&)>& how);
@@ -26,6 +35,14 @@ private:
     [[nodiscard]] QWidget* row_of(std::size_t index, const TriggerAct& act);
     QPushButton* on_;
     QPushButton* add_;
+    QPushButton* open_;
+    QPushButton* alike_;
+    QWidget* key_row_;
+    QLabel* key_name_;
+    QDoubleSpinBox* key_at_;
+    QDoubleSpinBox* key_value_;
+    EasingField* key_easing_;
+    bool showing_ = false;
     QVBoxLayout* rows_;
     std::vector<QWidget*> shown_;
     TriggerBody body_;

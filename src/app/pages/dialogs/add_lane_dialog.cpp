@@ -88,7 +88,7 @@ QWidget* AddLaneDialog::make_shown(LayerId chosen) {
     layer_ = choice_box("shown layer", tr("The layer or group that appears"));
     const auto& layers = project_.stage->layers;
     for (auto layer = layers.rbegin(); layer != layers.rend(); ++layer)
-        if (layer->kind != LayerKind::Camera)
+        if (layer->kind != layers::camera)
             layer_->addItem(QString::fromStdString(layer->name), static_cast<qulonglong>(layer->id.value));
     layer_->setCurrentIndex(std::max(0, layer_->findData(static_cast<qulonglong>(chosen.value))));
     connect(layer_, &QComboBox::currentIndexChanged, this, &AddLaneDialog::name_it);

@@ -233,11 +233,7 @@ QWidget* GridPanel::make_last_row() {
     back_to_found_->setObjectName("back to found");
     back_to_found_->setToolTip(
         tr("Takes the grid as it was detected; corrections can be had back with Undo"));
-    connect(back_to_found_, &QPushButton::clicked, this, [this] {
-        if (document_.project().detection && document_.project().detection->grid)
-            document_.apply(relabelled(document_.project(), *document_.project().detection->grid),
-                            tr("take the found grid"));
-    });
+    connect(back_to_found_, &QPushButton::clicked, this, &GridPanel::take_as_found);
     row->addWidget(back_to_found_);
     row->addStretch(1);
     return box;

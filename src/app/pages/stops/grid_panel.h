@@ -37,6 +37,7 @@ public:
     void add_beat_at_playhead();
     void delete_chosen_beat();
     void fit_between_held(); ///< around the playhead
+    void take_as_found();    ///< corrections can be had back with Undo
     void exclude_range(bool excluded);
     void find_beats();
     void find_beats_anyway(); ///< in what was refused as having none
@@ -60,13 +61,11 @@ private:
     [[nodiscard]] bool asks_for_tempo() const; ///< it was found, and may well be another
     [[nodiscard]] bool asks_for_phase() const; ///< beats may well lie between those that were found
     [[nodiscard]] GridConditions conditions() const;
-    [[nodiscard]] std::optional<std::int64_t> beat_meant() const;
     void take_tempo(std::size_t index);
     void use_tempo_field(bool typed);
-    void change_tempo(Result<BeatGrid> grid);
-    void edit(std::string_view id, ParamValues values = {});
-    void relabel(Result<BeatGrid> grid, const QString& name);
-    void retime(Result<BeatGrid> grid, const QString& name);
+    void change_tempo(double typed);
+    void edit(std::string_view id, ParamValues values = {}, const QString& step = {},
+              std::optional<Seconds> at = {});
 
     QLabel* heading_;
     QStackedWidget* pages_;

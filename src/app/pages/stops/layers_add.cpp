@@ -4,6 +4,7 @@
 #include "pages/stops/layers_page.h"
 
 #include "kinds/kinds.h"
+#include "kinds/layer_kinds.h"
 #include "model/shape_outline.h"
 #include "model/stage_edits.h"
 
@@ -24,26 +25,27 @@ void LayersPage::take(const Result<WithLayer>& made, const QString& what) {
 
 /// What is drawn and needs nothing but itself.
 void LayersPage::add_drawn(QMenu* menu) {
-    menu->addAction(tr("Title"), this, [this] {
-        Layer title{{}, LayerKind::Title, tr("Title").toStdString()};
-        title.text = tr("a line of words").toStdString();
-        title.colour = {0xf7f1e1};
-        add(std::move(title), tr("add title"));
-    });
+    for (const LayerKind kind : layer_kinds())
+        if (!kind->added_as.empty())
+            menu->addAction(text_of(kind->added_as), this, [this, kind] {
+                Layer made = new_layer(kind);
+                made.name = text_of(made.name).toStdString();
+                add(std::move(made), tr("add %1").arg(text_of(kind->added_as).toLower()));
+            });
     auto* shapes = menu->addMenu(tr("Shape"));
     for (const auto& [shape, round, points] : shape_outlines())
         shapes->addAction(text_of(shape), this, [this, shape] {
-            Layer made{{}, LayerKind::Shape, std::string(shape)};
+            Layer made{{}, layers::shape, std::string(shape)};
             made.shape = shape;
             add(std::move(made), tr("add shape"));
         });
     menu->addAction(tr("Ring"), this, [this] {
-        Layer made{{}, LayerKind::Shape, tr("Ring").toStdString()};
+        Layer made{{}, layers::shape, tr("Ring").toStdString()};
         made.values = {{"fill", 0}, {"line-width", 10}};
         add(std::move(made), tr("add ring"));
     });
     menu->addAction(tr("Area of one colour"), this, [this] {
-        Layer made{{}, LayerKind::Shape, tr("Area").toStdString()};
+        Layer made{{}, layers::shape, tr("Area").toStdString()};
         made.shape = "square";
         made.colour = {0x1f2430};
         const auto& settings = *document_.project().settings;
@@ -53,14 +55,9 @@ void LayersPage::add_drawn(QMenu* menu) {
         add(std::move(made), tr("add area"));
     });
     menu->addAction(tr("Line, drawn in the picture"), this, [this] {
-        Layer made{{}, LayerKind::Line, tr("Line").toStdString()};
+        Layer made{{}, layers::line, tr("Line").toStdString()};
         add(std::move(made), tr("add line"));
         emit draw_wanted();
-    });
-    menu->addAction(tr("Sparks"), this, [this] {
-        Layer made{{}, LayerKind::Sparks, tr("Sparks").toStdString()};
-        made.values = {{"rate", 60}};
-        add(std::move(made), tr("add sparks"));
     });
     auto* spectrum = menu->addMenu(tr("Spectrum"));
     for (const int bands : {6, 8, 12, 16, 24, 32})
@@ -104,7 +101,7 @@ void LayersPage::add_sources(QMenu* menu) {
         if (clip.has_picture)
             pictures->addAction(QString::fromStdString(clip.name), this,
                                 [this, id = clip.id, name = clip.name] {
-                                    Layer made{{}, LayerKind::Picture, name};
+                                    Layer made{{}, layers::picture, name};
                                     made.picture = id;
                                     add(std::move(made), tr("add picture"));
                                 });
@@ -114,7 +111,7 @@ void LayersPage::add_sources(QMenu* menu) {
         if (lane->kind->cuts)
             cuts->addAction(QString::fromStdString(lane->name), this,
                             [this, id = lane->id, name = lane->name] {
-                                Layer made{{}, LayerKind::Shots, name};
+                                Layer made{{}, layers::shots, name};
                                 made.cuts = id;
                                 add(std::move(made), tr("add shots"));
                             });

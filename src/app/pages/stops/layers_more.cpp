@@ -6,6 +6,7 @@
 #include "interchange/look_file.h"
 #include "interchange/outputs.h"
 #include "kinds/kinds.h"
+#include "kinds/layer_kinds.h"
 #include "model/duplicate_edits.h"
 #include "model/stage_edits.h"
 #include "parts/file_names.h"
@@ -27,7 +28,7 @@ std::vector<LayerId> LayersPage::chosen_layers() const {
     for (int i = 0; i < list_->count(); ++i)
         if (list_->item(i)->isSelected() || i == list_->currentRow())
             if (const LayerId id{list_->item(i)->data(Qt::UserRole).toULongLong()};
-                document_.project().stage->layer(id)->kind != LayerKind::Camera)
+                document_.project().stage->layer(id)->kind != layers::camera)
                 chosen.push_back(id);
     return chosen;
 }
@@ -57,7 +58,7 @@ QAction* checked(QAction* action, bool on) {
 
 /// What a layer lies in and hangs on.
 void LayersPage::add_belonging(QMenu& menu, const Layer& now) {
-    const bool camera = now.kind == LayerKind::Camera;
+    const bool camera = now.kind == layers::camera;
     menu.addAction(tr("Group what is chosen"), this,
                    [this] {
                        document_.apply(
@@ -86,8 +87,8 @@ void LayersPage::add_belonging(QMenu& menu, const Layer& now) {
     into(tr("none"), {});
     on(tr("nothing"), {});
     for (const auto& other : document_.project().stage->layers)
-        if (other.id != now.id && other.kind != LayerKind::Camera) {
-            if (other.kind == LayerKind::Group)
+        if (other.id != now.id && other.kind != layers::camera) {
+            if (other.kind == layers::group)
                 into(QString::fromStdString(other.name), other.id);
             on(QString::fromStdString(other.name), other.id);
         }
@@ -103,7 +104,7 @@ void LayersPage::add_belonging(QMenu& menu, const Layer& now) {
 
 /// Where it appears, and how it is made into several.
 void LayersPage::add_copying(QMenu& menu, const Layer& now) {
-    const bool camera = now.kind == LayerKind::Camera;
+    const bool camera = now.kind == layers::camera;
     const LayerId id = now.id;
     const QString name = QString::fromStdString(now.name);
     const auto entry = [&](const QString& text, bool possible, std::function<void()> what) {
@@ -139,7 +140,7 @@ void LayersPage::add_blurring(QMenu& menu, const Layer& now) {
                                       [](Layer& changed) { changed.motion_blur = !changed.motion_blur; });
                            }),
             now.motion_blur)
-        ->setEnabled(now.kind != LayerKind::Camera);
+        ->setEnabled(now.kind != layers::camera);
     checked(menu.addAction(tr("Motion blur of all layers"), this,
                            [this] {
                                const auto& is = *document_.project().stage;
@@ -264,7 +265,7 @@ void LayersPage::choose_look() {
         return;
     std::vector<MovingOffer> offers;
     const auto offer = [&](const Look& look, const QString& name) {
-        if (look.of_title && now->kind != LayerKind::Title)
+        if (look.of_title && now->kind != layers::title)
             return;
         offers.push_back({.name = name,
                           .group = look.of_title ? tr("How a title is set") : tr("Effects"),
@@ -292,7 +293,7 @@ void LayersPage::fill_look_menu(QMenu* menu) {
     menu->addAction(tr("Choose by what they look like…"), this,
                     [this] { QTimer::singleShot(0, this, &LayersPage::choose_look); });
     menu->addSeparator();
-    const bool title = now->kind == LayerKind::Title;
+    const bool title = now->kind == layers::title;
     const auto offer = [&](const Look& look, bool own) {
         if (look.of_title && !title)
             return;
@@ -336,7 +337,7 @@ void LayersPage::write_looks_file() {
         return document_.say(QString::fromStdString(allowed.error().message()));
     auto looks = document_.project().stage->looks;
     if (const Layer* chosen = layer(); chosen && looks.empty())
-        looks.push_back(look_of(*chosen, chosen->name, chosen->kind == LayerKind::Title));
+        looks.push_back(look_of(*chosen, chosen->name, chosen->kind == layers::title));
     if (auto written = write_looks(looks, path->toStdString()); !written)
         document_.say(QString::fromStdString(written.error().message()));
     else

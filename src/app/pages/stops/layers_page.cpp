@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "pages/stops/layers_page.h"
 
+#include "kinds/layer_kinds.h"
 #include "model/shape_outline.h"
 #include "model/stage_edits.h"
 #include "parts/finder.h"
@@ -172,7 +173,7 @@ QLayout* LayersPage::make_head() {
     connect(source_, &QComboBox::activated, this, [this] {
         change(tr("change layer"), [this](Layer& changed) {
             const auto id = source_->currentData().toULongLong();
-            if (changed.kind == LayerKind::Shots)
+            if (changed.kind == layers::shots)
                 changed.cuts = LaneId{id};
             else
                 changed.picture = ClipId{id};
@@ -389,7 +390,7 @@ void LayersPage::list_layers(LayerId group, int deep, LayerId chosen, int& at) {
         item->setData(Qt::UserRole, static_cast<qulonglong>(one->id.value));
         if (one->id == chosen)
             at = list_->count() - 1;
-        if (one->kind == LayerKind::Group)
+        if (one->kind == layers::group)
             list_layers(one->id, deep + 1, chosen, at);
     }
 }
@@ -417,15 +418,15 @@ void LayersPage::show_layer() {
         return;
     showing_ = true;
     for (QWidget* widget : not_of_camera_)
-        widget->setEnabled(now->kind != LayerKind::Camera);
+        widget->setEnabled(now->kind != layers::camera);
     hide_->setChecked(now->hidden);
     name_->setText(QString::fromStdString(now->name));
-    const bool title = now->kind == LayerKind::Title, shape = now->kind == LayerKind::Shape;
+    const bool title = now->kind == layers::title, shape = now->kind == layers::shape;
     text_->setVisible(title);
     text_->set_lines(QString::fromStdString(now->text));
     shape_->setVisible(shape);
     shape_->setCurrentIndex(std::max(0, shape_->findData(QString::fromStdString(now->shape))));
-    colour_->setVisible(now->is_drawn());
+    colour_->setVisible(now->kind->drawn);
     colour_->set_colour(now->colour);
     fill_sources(*now);
     fill_matte(*now);
@@ -437,13 +438,13 @@ void LayersPage::show_layer() {
 }
 
 void LayersPage::fill_matte(const Layer& shown) {
-    const bool camera = shown.kind == LayerKind::Camera;
+    const bool camera = shown.kind == layers::camera;
     blend_->setCurrentIndex(std::max(0, blend_->findData(QString::fromStdString(shown.blend))));
     matte_->setCurrentIndex(std::max(0, matte_->findData(static_cast<int>(shown.matte.kind))));
     matte_layer_->clear();
     matte_layer_->addItem(tr("choose"), qulonglong{0});
     for (const auto& other : document_.project().stage->layers)
-        if (other.id != shown.id && other.kind != LayerKind::Camera)
+        if (other.id != shown.id && other.kind != layers::camera)
             matte_layer_->addItem(QString::fromStdString(other.name),
                                   static_cast<qulonglong>(other.id.value));
     matte_layer_->setCurrentIndex(
@@ -457,8 +458,8 @@ void LayersPage::fill_matte(const Layer& shown) {
 }
 
 void LayersPage::fill_sources(const Layer& shown) {
-    const bool shots = shown.kind == LayerKind::Shots,
-               picture = shown.kind == LayerKind::Picture || shown.kind == LayerKind::Sparks;
+    const bool shots = shown.kind == layers::shots,
+               picture = shown.kind->has_clip || shown.kind->may_have_clip;
     source_->setVisible(shots || picture);
     source_->clear();
     const auto add_source = [this](const std::string& name, std::uint64_t id) {
@@ -470,7 +471,7 @@ void LayersPage::fill_sources(const Layer& shown) {
             if (lane->kind->cuts)
                 add_source(lane->name, lane->id.value);
     }
-    if (shown.kind == LayerKind::Sparks)
+    if (shown.kind->may_have_clip)
         source_->addItem(tr("no picture"), 0);
     if (picture)
         for (const auto& clip : *document_.project().bin)

@@ -7,6 +7,7 @@
 #include "interchange/composition_file.h"
 #include "interchange/files_outside.h"
 #include "interchange/outputs.h"
+#include "kinds/layer_kinds.h"
 #include "parts/file_names.h"
 #include "picture/moving_sheet.h"
 #include "session/composition_shelf.h"
@@ -33,7 +34,7 @@ void LayersPage::choose_ready() {
     if (!meant)
         return document_.say(QString::fromStdString(meant.error().message()));
     CompositionUse use{meant->from, meant->until};
-    if (const Layer* now = layer(); now && now->kind == LayerKind::Shots)
+    if (const Layer* now = layer(); now && now->kind == layers::shots)
         use.shots = now->id;
     auto all = std::make_shared<std::vector<Composition>>(CompositionShelf().kept());
     const std::size_t own = all->size();
@@ -64,7 +65,7 @@ void LayersPage::use_composition(const Composition& composition, const Compositi
     // What can be typed in it comes first.
     LayerId chosen = used->layer;
     for (const auto& one : document_.project().stage->layers)
-        if (one.group == used->layer && one.kind == LayerKind::Title)
+        if (one.group == used->layer && one.kind == layers::title)
             chosen = one.id;
     if (chosen.value != 0)
         view_.choose_layer(chosen);
@@ -72,7 +73,7 @@ void LayersPage::use_composition(const Composition& composition, const Compositi
         view_.choose_lane(used->lanes.front());
     document_.say(tr("“%1” is there; each of its layers and lanes can be changed")
                       .arg(QString::fromStdString(composition.name)));
-    if (const Layer* now = layer(); now && now->kind == LayerKind::Title) {
+    if (const Layer* now = layer(); now && now->kind == layers::title) {
         text_->setFocus();
         text_->selectAll();
     }

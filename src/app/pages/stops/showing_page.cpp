@@ -230,7 +230,7 @@ void ShowingPage::show_motion() {
     layer_->addItem(tr("nothing yet"), qulonglong{0});
     const auto& layers = document_.project().stage->layers;
     for (auto layer = layers.rbegin(); layer != layers.rend(); ++layer)
-        if (layer->kind != LayerKind::Camera)
+        if (layer->kind != layers::camera)
             layer_->addItem(QString::fromStdString(layer->name), static_cast<qulonglong>(layer->id.value));
     layer_->setCurrentIndex(
         std::max(0, layer_->findData(static_cast<qulonglong>(now->showing->layer.value))));

@@ -117,7 +117,7 @@ void TriggerForm::set_project(const Project& project) {
     on_->addItem(tr("camera"), qulonglong{0});
     const auto& layers = project.stage->layers;
     for (auto layer = layers.rbegin(); layer != layers.rend(); ++layer)
-        if (layer->kind != LayerKind::Camera)
+        if (layer->kind != layers::camera)
             on_->addItem(QString::fromStdString(layer->name), static_cast<qulonglong>(layer->id.value));
     on_->setCurrentIndex(std::max(0, on_->findData(before)));
 }

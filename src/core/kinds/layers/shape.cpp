@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "stage/kinds/shared_rows.h"
-#include "stage/layer_kinds.h"
+#include "kinds/layer_kinds.h"
+#include "kinds/layers/shared_rows.h"
 
 namespace pulsepin {
 namespace {
@@ -58,10 +58,18 @@ constexpr ParamSpec own[] = {
      .usual_high = 360},
 };
 
+constexpr LayerKindRow row{.id = "shape",
+                           .label = "Shape",
+                           .parameters = own,
+                           .more_fields =
+                               [](Fields& f, Layer& layer) {
+                                   f.text("shape", layer.shape);
+                                   f.colour("colour", layer.colour);
+                               },
+                           .drawn = true};
+
 } // namespace
 
-ParamSpecs shape_parameters() {
-    return own;
-}
+constinit const LayerKind layers::shape{row};
 
 } // namespace pulsepin

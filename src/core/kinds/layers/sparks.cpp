@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "stage/kinds/shared_rows.h"
-#include "stage/layer_kinds.h"
+#include "kinds/layer_kinds.h"
+#include "kinds/layers/shared_rows.h"
 
 namespace pulsepin {
 namespace {
@@ -174,10 +174,20 @@ constexpr ParamSpec own[] = {
      .usual_high = 2},
 };
 
+constexpr LayerKindRow row{.id = "sparks",
+                           .label = "Sparks",
+                           .parameters = own,
+                           .added_as = "Sparks",
+                           .begin =
+                               [](Layer& layer) {
+                                   layer.values = {{"rate", 60}};
+                               },
+                           .more_fields = fields_of_colour,
+                           .drawn = true,
+                           .may_have_clip = true};
+
 } // namespace
 
-ParamSpecs spark_parameters() {
-    return own;
-}
+constinit const LayerKind layers::sparks{row};
 
 } // namespace pulsepin

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "stage/kinds/shared_rows.h"
-#include "stage/layer_kinds.h"
+#include "kinds/layer_kinds.h"
+#include "kinds/layers/shared_rows.h"
 
 namespace pulsepin {
 namespace {
@@ -93,10 +93,11 @@ constexpr ParamSpec own[] = {
      .initial = 0},
 };
 
+constexpr LayerKindRow row{
+    .id = "bars", .label = "Spectrum", .parameters = own, .more_fields = fields_of_colour, .drawn = true};
+
 } // namespace
 
-ParamSpecs bars_parameters() {
-    return own;
-}
+constinit const LayerKind layers::bars{row};
 
 } // namespace pulsepin

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "stage/kinds/shared_rows.h"
-#include "stage/layer_kinds.h"
+#include "kinds/layer_kinds.h"
+#include "kinds/layers/shared_rows.h"
 
 namespace pulsepin {
 namespace {
@@ -52,10 +52,11 @@ constexpr ParamSpec own[] = {
      .explains = "drawn to both sides of its line"},
 };
 
+constexpr LayerKindRow row{
+    .id = "wave", .label = "Waveform", .parameters = own, .more_fields = fields_of_colour, .drawn = true};
+
 } // namespace
 
-ParamSpecs wave_parameters() {
-    return own;
-}
+constinit const LayerKind layers::wave{row};
 
 } // namespace pulsepin

@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "params/param.h"
+#include "model/fields.h"
+#include "model/stage.h"
 
 namespace pulsepin {
 
@@ -52,5 +53,10 @@ inline constexpr ParamSpec inside_row{.id = "inside",
                                       .explains = "what it goes around",
                                       .usual_low = 0,
                                       .usual_high = 100};
+
+/// Files keep its colour and nothing else.
+inline void fields_of_colour(Fields& f, Layer& layer) {
+    f.colour("colour", layer.colour);
+}
 
 } // namespace pulsepin

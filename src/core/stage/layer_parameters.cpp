@@ -1,11 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "stage/layer_kinds.h"
+#include "stage/layer_parameters.h"
 
 #include "model/place_parameters.h"
 #include "model/stage_edits.h"
 #include "stage/effects.h"
-
-#include <array>
 
 namespace pulsepin {
 namespace {
@@ -62,26 +60,6 @@ constexpr BlendMode modes[] = {
 
 } // namespace
 
-std::span<const LayerKindRow> layer_kinds() {
-    static const std::array rows{
-        LayerKindRow{LayerKind::Shots, "shots", "Shots"},
-        LayerKindRow{LayerKind::Picture, "picture", "Picture"},
-        LayerKindRow{LayerKind::Title, "title", "Title", title_parameters()},
-        LayerKindRow{LayerKind::Shape, "shape", "Shape", shape_parameters()},
-        LayerKindRow{LayerKind::Camera, "camera", "Camera"},
-        LayerKindRow{LayerKind::Group, "group", "Group"},
-        LayerKindRow{LayerKind::Line, "line", "Line", line_parameters()},
-        LayerKindRow{LayerKind::Bars, "bars", "Spectrum", bars_parameters()},
-        LayerKindRow{LayerKind::Wave, "wave", "Waveform", wave_parameters()},
-        LayerKindRow{LayerKind::Sparks, "sparks", "Sparks", spark_parameters()},
-    };
-    return rows;
-}
-
-const LayerKindRow& layer_kind(LayerKind kind) {
-    return layer_kinds()[static_cast<std::size_t>(kind)];
-}
-
 ParamSpecs matte_parameters() {
     return mattes;
 }
@@ -96,7 +74,7 @@ std::vector<LayerParameter> parameters_of(const Layer& layer) {
         for (const auto& spec : specs)
             all.push_back({parameter_id(spec.id, number), &spec, group, number});
     };
-    add(layer_kind(layer.kind).parameters, layer_kind(layer.kind).label);
+    add(layer.kind->parameters, layer.kind->label);
     add(place_parameters(), {});
     if (layer.matte.kind != Matte::Kind::None)
         add(mattes, "Matte");

@@ -1,6 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "stage/kinds/shared_rows.h"
-#include "stage/layer_kinds.h"
+#include "kinds/layer_kinds.h"
+#include "kinds/layers/shared_rows.h"
 
 namespace pulsepin {
 namespace {
@@ -168,10 +168,24 @@ constexpr ParamSpec own[] = {
      .initial = 0x1f2430},
 };
 
+constexpr LayerKindRow row{.id = "title",
+                           .label = "Title",
+                           .parameters = own,
+                           .added_as = "Title",
+                           .begin =
+                               [](Layer& layer) {
+                                   layer.text = "a line of words";
+                                   layer.colour = {0xf7f1e1};
+                               },
+                           .more_fields =
+                               [](Fields& f, Layer& layer) {
+                                   f.text("text", layer.text, limits::note);
+                                   f.colour("colour", layer.colour);
+                               },
+                           .drawn = true};
+
 } // namespace
 
-ParamSpecs title_parameters() {
-    return own;
-}
+constinit const LayerKind layers::title{row};
 
 } // namespace pulsepin

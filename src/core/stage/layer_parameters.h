@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "model/stage.h"
+#include "kinds/layer_kinds.h"
 #include "params/param.h"
 
 #include <span>
@@ -10,18 +10,6 @@
 #include <vector>
 
 namespace pulsepin {
-
-/// What a kind of layer can have set beside its place and its effects.
-struct LayerKindRow {
-    LayerKind kind;
-    std::string_view id;
-    std::string_view label;
-    ParamSpecs parameters = {};
-};
-
-/// In the order of LayerKind.
-[[nodiscard]] std::span<const LayerKindRow> layer_kinds();
-[[nodiscard]] const LayerKindRow& layer_kind(LayerKind kind);
 
 /// Of what lets a layer be seen only in places: how far a wipe is, and how soft.
 [[nodiscard]] ParamSpecs matte_parameters();
@@ -43,13 +31,5 @@ struct BlendMode {
     std::string_view label;
 };
 [[nodiscard]] std::span<const BlendMode> blend_modes();
-
-// The parameters of each kind, in a file of its own.
-[[nodiscard]] ParamSpecs title_parameters();
-[[nodiscard]] ParamSpecs shape_parameters();
-[[nodiscard]] ParamSpecs line_parameters();
-[[nodiscard]] ParamSpecs bars_parameters();
-[[nodiscard]] ParamSpecs wave_parameters();
-[[nodiscard]] ParamSpecs spark_parameters();
 
 } // namespace pulsepin

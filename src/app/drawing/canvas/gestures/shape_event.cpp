@@ -1,0 +1,42 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "drawing/canvas/gestures/shape_event.h"
+
+#include "stage/effects.h"
+#include "stage/trigger_acts.h"
+#include "time/musical_text.h"
+
+#include <algorithm>
+
+namespace pulsepin {
+
+ShapeEvent::ShapeEvent(GestureContext context, const EventPanel& panel, EventKey key, QPointF from)
+    : Gesture(std::move(context), from), panel_(panel), key_(key),
+      began_(keys_of(panel.acts[key.act])[key.key]) {
+    view().choose_event_key(key);
+}
+
+void ShapeEvent::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
+    const QPointF key = panel_.place_of(began_) + (at - from());
+    const Seconds time = context().snapped(panel_.time_at(key.x()), keys & Qt::ShiftModifier);
+    // Values go by whole percents of the way, so that full and none are met.
+    const double way = std::clamp(std::round(panel_.way_at(key.y())), 0.0, 100.0);
+    if (!show(with_event_key_moved(project(), panel_.trigger, key_, panel_.share_at(time) * 100, way)))
+        return;
+    const auto& act = acts_of(body_of<TriggerBody>(draft()->project().pin(panel_.trigger)->body))[key_.act];
+    const auto& moved = keys_of(act)[key_.key];
+    const auto* spec = layer_parameter(act.parameter);
+    const auto& grid = draft()->project().grid;
+    const Seconds lies = panel_.from + (panel_.until - panel_.from) * (moved.at / 100);
+    tell(tr("%1 % of its length%2 · %3 %4")
+             .arg(moved.at, 0, 'f', 1)
+             .arg(grid ? ", " + place_text(grid->nearest_tick(lies)) : QString())
+             .arg(spec ? QString::fromUtf8(spec->label.data(), static_cast<qsizetype>(spec->label.size()))
+                       : QString::fromStdString(act.parameter))
+             .arg(value_of_way(act, moved.way), 0, 'g', 5));
+}
+
+std::optional<Gesture::Edit> ShapeEvent::end(Qt::KeyboardModifiers) {
+    return edit(tr("move key of event"));
+}
+
+} // namespace pulsepin

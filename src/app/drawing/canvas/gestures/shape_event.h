@@ -1,0 +1,24 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "drawing/canvas/event_panel.h"
+#include "drawing/canvas/gesture.h"
+
+namespace pulsepin {
+
+/// A key of an opened event is dragged: along its length, where beats pull, and up and down.
+class ShapeEvent : public Gesture {
+public:
+    ShapeEvent(GestureContext context, const EventPanel& panel, EventKey key, QPointF from);
+    std::optional<Edit> end(Qt::KeyboardModifiers keys) override;
+
+protected:
+    void drag_to(QPointF at, Qt::KeyboardModifiers keys) override;
+
+private:
+    EventPanel panel_;
+    EventKey key_;
+    TriggerAct::Point began_; ///< the key as it was
+};
+
+} // namespace pulsepin
