@@ -2,6 +2,7 @@
 //
 // Makes the demo project from the song and the clips beside it: pulsepin-demo-project FOLDER
 #include "detect/detection_of.h"
+#include "hand/composition.h"
 #include "hand/stage_hand.h"
 #include "interchange/project_file.h"
 #include "kinds/kinds.h"
@@ -173,6 +174,26 @@ Project in_motion(Project project) {
     return with_comings_and_goings(std::move(project));
 }
 
+/// The same cuts with two of the compositions that ship: a title over the break, light in two colours on the
+/// drop.
+Project composed_of_ready(Project project) {
+    Settings settings = *project.settings;
+    settings.title = "Kite day, composed";
+    project = with_settings(project, settings);
+    const auto use = [&](std::string_view name, std::int64_t from, std::int64_t until,
+                         const std::string& text) {
+        const auto& ready = ready_compositions();
+        const auto found = std::find_if(ready.begin(), ready.end(),
+                                        [&](const Composition& one) { return one.name == name; });
+        CompositionUse where{bar(project, from), bar(project, until)};
+        where.text = text;
+        project = must(with_composition(project, *found, where)).project;
+    };
+    use("Title that flies in and breathes", 9, 13, "over the levee");
+    use("Strobe in two colours", 13, 15, {});
+    return project;
+}
+
 /// The same piece with a shot that is over before the song is, for the stop Check to find.
 Project with_findings(Project project) {
     Settings settings = *project.settings;
@@ -180,7 +201,7 @@ Project with_findings(Project project) {
     project = with_settings(project, settings);
     const Lane& cuts = *project.first_lane(&LaneKindRow::cuts);
     const PinId last[] = {cuts.pins.back().id};
-    return with_bodies(project, last, [](PinBody& body) { std::get<CutBody>(body).in_point = Seconds(40); });
+    return with_bodies(project, last, [](PinBody& body) { body_of<CutBody>(body).in_point = Seconds(40); });
 }
 
 } // namespace
@@ -230,6 +251,7 @@ int main(int argc, char** argv) {
     const std::pair<const char*, Project> files[] = {
         {"kite-day.pulsepin", project},
         {"kite-day-in-motion.pulsepin", in_motion(project)},
+        {"kite-day-composed.pulsepin", composed_of_ready(project)},
         {"kite-day-with-findings.pulsepin", with_findings(project)}};
     for (const auto& [name, made] : files)
         if (auto saved = save_project(made, folder / name); !saved) {

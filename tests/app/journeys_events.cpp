@@ -4,8 +4,8 @@
 // way from a song to a dip on every kick and clap.
 #include "hand/event_keys.h"
 #include "kinds/kinds.h"
-#include "model/change_pins.h"
 #include "model/lane_edits.h"
+#include "model/pin_edits.h"
 #include "session/event_clicks.h"
 #include "stage/staged_frame.h"
 #include "support/desk.h"
@@ -199,6 +199,7 @@ private slots:
         QCOMPARE(desk.project().lane(lane)->pins.size(), std::size_t{1}); // it added no pin
         // Two keys, on the second and the third beat; beats pull.
         double_click(at(desk.bar(5, 2) + Seconds(0.01), 50));
+        QCOMPARE(view.event_key(), std::optional(EventKey{0, 1}));
         double_click(at(desk.bar(5, 3) - Seconds(0.01), 20));
         actions += 2;
         QCOMPARE(act().curve.size(), std::size_t{4});

@@ -251,6 +251,27 @@ private slots:
         QVERIFY(moved > 10);
     }
 
+    void lottie_carries_the_markers() {
+        auto project = steady_project(120, 0, 20); // at 24 frames a second
+        project = *with_layer(project, {{}, layers::shape, "Disc"});
+        const auto marks = lane_of_kind(project, kind_that(&LaneKindRow::marks));
+        const MarkerBody stretch{"<b>drop</b> & \"all\"", "", 0, 0, {Length::Unit::InBeats, 2}};
+        project = *with_pins(project, marks,
+                             {{{}, MusicalAnchor{project.grid->ticks_of({2, 1, 0})}, MarkerBody{"in"}, {}},
+                              {{}, MusicalAnchor{project.grid->ticks_of({3, 1, 0})}, stretch, {}}});
+        const auto text = exporter("lottie")->write(material_of(project));
+        QVERIFY2(text.has_value(), text ? "" : text.error().message().c_str());
+        const auto animation = rlottie::Animation::loadFromData(*text, "marked");
+        QVERIFY(animation != nullptr);
+        const auto& markers = animation->markers();
+        QCOMPARE(markers.size(), std::size_t{2});
+        QCOMPARE(markers[0], (rlottie::MarkerList::value_type("in", 48, 48)));
+        // The library gives the last frame, 24 behind the first.
+        QCOMPARE(std::get<0>(markers[1]), stretch.name);
+        QCOMPARE(std::get<1>(markers[1]), 96);
+        QCOMPARE(std::get<2>(markers[1]), 120);
+    }
+
     void lottie_without_shapes_says_so() {
         const auto text = exporter("lottie")->write(steady_project());
         QVERIFY(!text && text.error().message().find("Motion") != std::string::npos);

@@ -3,8 +3,8 @@
 #include "hand/hand_edits.h"
 #include "interchange/project_json.h"
 #include "kinds/kinds.h"
-#include "model/change_pins.h"
 #include "model/lane_edits.h"
+#include "model/pin_edits.h"
 #include "model/stage_edits.h"
 #include "params/easings.h"
 #include "schedule/schedule.h"
@@ -75,7 +75,7 @@ private slots:
         Events e;
         QCOMPARE(keys_of(e.acts(e.first)[1]).size(), std::size_t{2});
         e.project = with_event_key(e.project, e.first, 1, {40, 0})->project;
-        const auto& act = e.acts(e.first)[1];
+        const auto act = e.acts(e.first)[1];
         QCOMPARE(act.curve.size(), std::size_t{3});
         QCOMPARE(way_at(act, 0), 1.0);
         QCOMPARE(way_at(act, 0.4), 0.0);

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "check/grid_trust.h"
+#include "hand/near_onsets.h"
 #include "support/test_program.h"
 #include "time/grid_bend.h"
 #include "time/grid_edits.h"

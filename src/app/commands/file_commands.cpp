@@ -9,9 +9,13 @@
 #include "pages/stops/export_panel.h"
 #include "parts/fields.h"
 #include "parts/file_names.h"
+#include "parts/param_form.h"
 #include "parts/question.h"
+#include "parts/widgets.h"
+#include "session/core_words.h"
 
 #include <QApplication>
+#include <QDialogButtonBox>
 #include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
@@ -19,6 +23,7 @@
 #include <QMessageBox>
 #include <QProcess>
 #include <QSessionManager>
+#include <QVBoxLayout>
 
 namespace pulsepin {
 
@@ -261,6 +266,51 @@ bool FileCommands::ask_for_lane(const ExporterRow& row, ParamValues& values) {
     return ok;
 }
 
+/// What else can be chosen of it; what was chosen last is offered again.
+bool FileCommands::ask_for_options(const ExporterRow& row, ParamValues& values) {
+    std::vector<ParamSpec> specs;
+    for (const auto& spec : row.parameters)
+        if (spec.id != "lane")
+            specs.push_back(spec);
+    if (specs.empty() || row.id == "keys-text")
+        return true;
+    QDialog dialog(context_.window);
+    dialog.setObjectName("options of export");
+    dialog.setWindowTitle(text_of(row.label));
+    dialog.resize(560, dialog.sizeHint().height());
+    auto* column = new QVBoxLayout(&dialog);
+    auto* form =
+        new ParamForm("option", {.fills = true, .layout = ParamFormLayout::NamesBeside, .one_a_line = true});
+    form->set_specs(specs);
+    const auto last = options_.find(row.id);
+    if (last != options_.end())
+        form->set_values(last->second);
+    column->addWidget(form);
+    for (const auto& spec : specs)
+        if (!spec.explains.empty()) {
+            auto* told = quiet(text_of(spec.label) + ": " + text_of(spec.explains));
+            told->setWordWrap(true);
+            column->addWidget(told);
+        }
+    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
+    connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
+    connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
+    column->addWidget(buttons);
+    if (dialog.exec() != QDialog::Accepted)
+        return false;
+    options_[row.id] = form->values();
+    for (const auto& spec : specs)
+        if (const auto* chosen = options_[row.id].find(spec.id))
+            values.set(spec.id, *chosen);
+    return true;
+}
+
+void FileCommands::copy_text(const ExporterRow& row) {
+    ParamValues values;
+    if (ask_for_lane(row, values) && ask_for_options(row, values))
+        context_.exporting->copy(row, values);
+}
+
 void FileCommands::export_dialog(const ExporterRow& row) {
     if (row.id == "keys-text") { // how it is written is asked first, and kept in the project
         ScheduleTextDialog dialog(document_.curves(), document_.jobs(), context_.window);
@@ -271,7 +321,7 @@ void FileCommands::export_dialog(const ExporterRow& row) {
         document_.apply(with_settings(document_.project(), settings), tr("change text of keys"));
     }
     ParamValues values;
-    if (!ask_for_lane(row, values))
+    if (!ask_for_lane(row, values) || !ask_for_options(row, values))
         return;
     const QString ending =
         QString::fromUtf8(row.extension.data(), static_cast<qsizetype>(row.extension.size()));

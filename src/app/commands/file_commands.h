@@ -6,6 +6,8 @@
 
 class QSessionManager;
 
+#include <map>
+
 namespace pulsepin {
 
 /// Opening, saving, leaving, handing on: nothing that a person made may vanish on the way.
@@ -25,6 +27,7 @@ public:
     void write_sound_dialog(const Result<SoundRecipe>& sound, const QString& name);
     void shots_dialog();
     void export_dialog(const ExporterRow& row);
+    void copy_text(const ExporterRow& row); ///< what it writes, to be pasted elsewhere
     void save(std::function<void()> then = {});
     void save_as(std::function<void()> then = {});
     void load_again();
@@ -45,6 +48,8 @@ public:
 
 private:
     [[nodiscard]] bool ask_for_lane(const ExporterRow& row, ParamValues& values);
+    [[nodiscard]] bool ask_for_options(const ExporterRow& row, ParamValues& values);
+    std::map<std::string_view, ParamValues> options_; ///< of each way out, as they were chosen last
     void leave(std::function<void()> then);
     /// A question about files that lie outside of a project's folder.
     [[nodiscard]] Document::AskAboutFiles ask_about_files() const;

@@ -116,6 +116,8 @@ void paint_triggers(QPainter& painter, const LaneScene& s) {
     const auto pins = visible_pins(s);
     const bool strokes = crowded(s, pins);
     for (const auto& pin : pins) {
+        if (open && pin.id == open->trigger)
+            continue; // its bar above the course is what is dragged
         const double y = lane_rows::rect(s.row, row_of(s.lane.pins[pin.index].body), rows).center().y();
         if (strokes)
             draw_stroke(painter, s, pin, y);
@@ -175,7 +177,7 @@ QString hint_in_event(const LaneScene& s, QPointF at) {
                            : QString();
 }
 
-/// A trigger's bar opens its course; within that, a key is added.
+/// A trigger opens its course; within that, a key is added.
 std::optional<DoubleClicked> open_or_add_key(const GestureContext& context, const LaneScene& s, QPointF at) {
     const auto open = EventPanel::in(s);
     if (open && open->holds(at)) {
@@ -194,7 +196,7 @@ std::optional<DoubleClicked> open_or_add_key(const GestureContext& context, cons
     if (s.condensed)
         return std::nullopt;
     const auto grip = grip_of_trigger(s, at);
-    if (!grip || grip->part != GripPart::Body)
+    if (!grip)
         return std::nullopt;
     context.view.open_event(open && open->trigger == grip->pin ? PinId{} : grip->pin);
     return DoubleClicked{};

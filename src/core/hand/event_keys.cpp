@@ -56,7 +56,8 @@ Result<WithEventKey> with_event_key(const Project& project, PinId trigger, std::
         const auto after = std::ranges::find_if(points, [&](const auto& one) { return one.at > point.at; });
         if (after != points.begin())
             point.easing = (after - 1)->easing;
-        key.key = static_cast<std::size_t>(points.insert(after, point) - points.begin());
+        key.key = static_cast<std::size_t>(after - points.begin());
+        points.insert(after, point);
         return {};
     });
     if (!next)

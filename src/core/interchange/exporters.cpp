@@ -5,12 +5,14 @@
 #include "follow/song_sound.h"
 #include "interchange/beat_list.h"
 #include "interchange/chapters_vtt.h"
+#include "interchange/cue_sheet.h"
 #include "interchange/edl.h"
 #include "interchange/jams.h"
 #include "interchange/key_tables.h"
 #include "interchange/lottie.h"
 #include "interchange/marker_csv.h"
 #include "interchange/midi_tempo_map.h"
+#include "interchange/otio.h"
 #include "interchange/trigger_csv.h"
 #include "interchange/words_out.h"
 
@@ -67,14 +69,26 @@ bool has_drawings(const Lane& lane) {
     return lane.exposing && !lane.pins.empty();
 }
 
-const std::array<ExporterRow, 19> rows{{
+const std::array<ExporterRow, 21> rows{{
     {"edl", "Edit decision list", "edl", "Cuts in the CMX 3600 interchange style, for editing programs",
      false, write_edl, cut_lane, has_cuts, edl_losses},
+    {"otio",
+     "Timeline (OpenTimelineIO)",
+     "otio",
+     "Cuts, cross-fades, speeds, song, sounds and markers as JSON, for editing programs",
+     false,
+     write_otio,
+     {},
+     nullptr,
+     otio_losses},
     {"csv", "Markers as a table", "csv", "One line a marker: name, bar and beat, time, frame, timecode",
      false, of_schedule<write_marker_csv>},
     {"triggers-csv", "Triggers as a table", "csv",
      "One line a trigger: lane, effect, place, frames, strength, colours, layers, values", false,
      of_schedule<write_trigger_csv>},
+    {"cues", "Cue sheet as text", "txt",
+     "A line a pin of all lanes, in their order in time and a pattern of your own", false, write_cue_sheet,
+     cue_sheet_parameters()},
     {"keys-csv", "Keys as a table", "csv", "One line a key: property, frame, time, value, easing", true,
      write_key_csv},
     {"frames-csv", "Values of each frame", "csv", "One line a frame, with a column for each driven property",
@@ -104,8 +118,16 @@ const std::array<ExporterRow, 19> rows{{
      false, of_project<write_beat_csv>},
     {"beats-text", "Beat list", "txt", "Times with the number in the bar, as annotated beats are common",
      false, of_project<write_beat_text>},
-    {"midi", "Tempo map", "mid", "Standard MIDI File: a tempo for each beat, metres, markers", false,
-     of_schedule<write_midi_tempo_map>},
+    {"midi",
+     "Tempo map",
+     "mid",
+     "Standard MIDI File: a tempo for each beat, metres, markers",
+     false,
+     of_schedule<write_midi_tempo_map>,
+     {},
+     nullptr,
+     nullptr,
+     false},
     {"jams", "Annotated music", "jams", "JAMS: beats, tempo, onsets and sections in JSON", false,
      of_project<write_jams>},
 }};

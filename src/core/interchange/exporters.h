@@ -21,6 +21,7 @@ struct ExporterRow {
     bool (*takes_lane)(const Lane&) = nullptr;
     /// What it cannot hold of the project, a phrase each; null: it holds what it is for.
     std::vector<std::string> (*losses)(const ExportMaterial&) = nullptr;
+    bool is_text = true; ///< for people and programs that take text, too
 };
 
 [[nodiscard]] std::span<const ExporterRow> exporters();

@@ -4,6 +4,7 @@
 #include "follow/freeze.h"
 #include "kinds/layer_kinds.h"
 #include "model/shape_outline.h"
+#include "schedule/lasting.h"
 #include "schedule/piece_length.h"
 #include "schedule/shots.h"
 #include "stage/effects.h"
@@ -281,6 +282,28 @@ json piece_json(const Settings& settings, Frames length, json layers) {
     return piece;
 }
 
+/// Named moments and stretches of the piece ("tm", "cm" and "dr" of the Lottie specification).
+json markers_json(const Schedule& schedule, Frames length) {
+    const Project& project = schedule.project();
+    const auto rate = project.settings->frame_rate;
+    json markers = json::array();
+    for (std::size_t i = 0; i < schedule.size(); ++i) {
+        const Lane& lane = *project.lanes[i];
+        if (!lane.kind->marks || lane.muted)
+            continue;
+        for (const auto& pin : schedule[i].pins) {
+            const auto& marker = body_of<MarkerBody>(lane.pins[pin.index].body);
+            if (lane.pins[pin.index].muted || pin.frame < Frames(0) || pin.frame >= length)
+                continue;
+            const auto lasts = duration_of(marker.length, pin.time, project);
+            const Frames end = lasts ? std::min(rate.frame_at(pin.time + *lasts), length) : pin.frame;
+            markers.push_back(
+                {{"tm", pin.frame.value}, {"cm", marker.name}, {"dr", (end - pin.frame).value}});
+        }
+    }
+    return markers;
+}
+
 } // namespace
 
 Result<std::string> write_lottie(const ExportMaterial& m) {
@@ -309,9 +332,10 @@ Result<std::string> write_lottie(const ExportMaterial& m) {
                 list.push_back(drawn_json(layer->name, one->second, indices[one->first],
                                           around == indices.end() ? camera_index : around->second, settings));
             }
-    return piece_json(settings, length, std::move(list))
-               .dump(-1, ' ', false, json::error_handler_t::replace) +
-           "\n";
+    json whole = piece_json(settings, length, std::move(list));
+    if (json markers = markers_json(m.curves.schedule, length); !markers.empty())
+        whole["markers"] = std::move(markers);
+    return whole.dump(-1, ' ', false, json::error_handler_t::replace) + "\n";
 }
 
 } // namespace pulsepin

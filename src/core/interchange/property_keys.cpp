@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "interchange/property_keys.h"
 
+#include "base/pattern_text.h"
 #include "base/whole.h"
 #include "schedule/piece_length.h"
 
@@ -60,36 +61,25 @@ std::vector<PropertyKeys> collected(const Curves& curves, KeysOf keys_of) {
     return all;
 }
 
-Result<std::string> replaced(const ScheduleText& how, const CurveKey& key, const Feed& feed, FrameRate rate) {
-    std::string text;
-    for (std::size_t at = 0; at < how.pattern.size();) {
-        const auto open = how.pattern.find('{', at);
-        text += how.pattern.substr(at, open - at);
-        if (open == std::string::npos)
-            break;
-        const auto close = how.pattern.find('}', open);
-        const std::string name = how.pattern.substr(open + 1, close - open - 1);
-        if (close == std::string::npos)
-            return fail("The pattern has a { without a }.", {}, "Close it.");
-        if (name == "frame")
-            text += std::to_string(key.frame.value);
-        else if (name == "time")
-            text += fmt::format("{:.4f}", rate.start_of(key.frame).value);
-        else if (name == "value") {
-            auto value = fmt::format("{:.{}f}", key.value, std::clamp(how.decimals, 0, 12));
-            if (value.find_first_not_of("-0.") == std::string::npos && value[0] == '-')
-                value.erase(0, 1); // nothing is less than nothing
-            text += value;
-        } else if (name == "easing")
-            text += easing_text(key.easing);
-        else if (name == "property")
-            text += feed.property;
-        else
-            return fail("{" + name + "} stands for nothing.", {},
-                        "Use {frame}, {time}, {value}, {easing} or {property}.");
-        at = close + 1;
-    }
-    return text;
+Result<std::string> written(const ScheduleText& how, const CurveKey& key, const Feed& feed, FrameRate rate) {
+    return replaced(
+        how.pattern,
+        [&](const std::string& name) -> std::optional<std::string> {
+            if (name == "frame")
+                return std::to_string(key.frame.value);
+            if (name == "time")
+                return fmt::format("{:.4f}", rate.start_of(key.frame).value);
+            if (name == "value") {
+                auto value = fmt::format("{:.{}f}", key.value, std::clamp(how.decimals, 0, 12));
+                if (value.find_first_not_of("-0.") == std::string::npos && value[0] == '-')
+                    value.erase(0, 1); // nothing is less than nothing
+                return value;
+            }
+            if (name == "easing")
+                return easing_text(key.easing);
+            return name == "property" ? std::optional(feed.property) : std::nullopt;
+        },
+        "Use {frame}, {time}, {value}, {easing} or {property}.");
 }
 
 } // namespace
@@ -130,7 +120,7 @@ Result<std::string> schedule_text(const Curves& curves, const Lane& lane, const 
             keys.insert(keys.begin(), {start, *value, {}});
     std::string text;
     for (std::size_t i = 0; i < keys.size(); ++i) {
-        const auto one = replaced(how, keys[i], feed, curves.project().settings->frame_rate);
+        const auto one = written(how, keys[i], feed, curves.project().settings->frame_rate);
         if (!one)
             return one;
         text += (i == 0 ? "" : how.separator) + *one;

@@ -6,6 +6,8 @@
 #include "parts/widgets.h"
 #include "render/qt_text.h"
 
+#include <QApplication>
+#include <QClipboard>
 #include <QDir>
 #include <QFileInfo>
 #include <QGridLayout>
@@ -88,7 +90,15 @@ QWidget* ExportPanel::make_ways() {
         grid->addWidget(button, line, 0);
         auto* explains = quiet(qt_text(row.explains));
         explains->setWordWrap(true);
-        grid->addWidget(explains, line++, 1);
+        grid->addWidget(explains, line, 1);
+        if (row.is_text) {
+            auto* copy = named(new QPushButton(tr("Copy")), "copy " + qt_text(row.id),
+                               tr("Puts the text where other programs paste from"));
+            copy->setProperty("role", "small");
+            connect(copy, &QPushButton::clicked, this, [this, &row] { emit copy_wanted(row); });
+            grid->addWidget(copy, line, 2);
+        }
+        ++line;
     }
     outcome_ = quiet({});
     outcome_->setObjectName("outcome");
@@ -110,23 +120,10 @@ void ExportPanel::write(const ExporterRow& row, const QString& file, const Param
     if (auto allowed = may_write(path, inputs_of(document_.path(), document_.project()), true); !allowed)
         return tell(QString::fromStdString(allowed.error().message()));
     const QString name = QFileInfo(file).fileName();
-    // What follows the music is computed first where it is not there yet; without the song it is refused.
-    const bool there =
-        document_.followers_current() && (document_.sound() || !needs_sound(document_.project()));
     outcome_->setText(tr("Writing %1…").arg(name));
-    document_.jobs().start<QString>(
-        JobQueue::Write, tr("Writing %1").arg(name),
-        [curves = document_.curves(), there, values, &row,
-         path](const Progress& progress) mutable -> Result<QString> {
-            if (!there) {
-                auto computed = curves_for(row, curves.project(), progress.part(0, 0.9));
-                if (!computed)
-                    return tl::unexpected(computed.error());
-                curves = *std::move(computed);
-            }
-            if (progress.cancelled())
-                return fail_cancelled();
-            const ExportMaterial material(std::move(curves), values);
+    start(
+        row, tr("Writing %1").arg(name), values,
+        [&row, path](const ExportMaterial& material) -> Result<QString> {
             if (auto done = export_project(material, row, path); !done)
                 return tl::unexpected(done.error());
             const auto losses = told_of_losses(material, row);
@@ -142,6 +139,48 @@ void ExportPanel::write(const ExporterRow& row, const QString& file, const Param
             document_.say(tr("%1 written").arg(qt_text(row.label)));
             emit written();
         });
+}
+
+void ExportPanel::copy(const ExporterRow& row, const ParamValues& values) {
+    start(
+        row, tr("Copying %1").arg(qt_text(row.label)), values,
+        [&row](const ExportMaterial& material) -> Result<QString> {
+            auto text = row.write(material);
+            if (!text)
+                return tl::unexpected(text.error());
+            return QString::fromStdString(*text);
+        },
+        [this, &row](const Result<QString>& done) {
+            if (!done)
+                return tell(done.error().cancelled() ? tr("Nothing was copied")
+                                                     : QString::fromStdString(done.error().message()));
+            QApplication::clipboard()->setText(*done);
+            tell(tr("Copied: %1, %n line(s)", nullptr, static_cast<int>(done->count('\n')))
+                     .arg(qt_text(row.label)));
+        });
+}
+
+/// What follows the music is computed first where it is not there yet; without the song it is refused.
+void ExportPanel::start(const ExporterRow& row, const QString& title, const ParamValues& values,
+                        std::function<Result<QString>(const ExportMaterial&)> make,
+                        std::function<void(const Result<QString>&)> then) {
+    const bool there =
+        document_.followers_current() && (document_.sound() || !needs_sound(document_.project()));
+    document_.jobs().start<QString>(
+        JobQueue::Write, title,
+        [curves = document_.curves(), there, values, &row,
+         make = std::move(make)](const Progress& progress) mutable -> Result<QString> {
+            if (!there) {
+                auto computed = curves_for(row, curves.project(), progress.part(0, 0.9));
+                if (!computed)
+                    return tl::unexpected(computed.error());
+                curves = *std::move(computed);
+            }
+            if (progress.cancelled())
+                return fail_cancelled();
+            return make(ExportMaterial(std::move(curves), values));
+        },
+        std::move(then));
 }
 
 QString ExportPanel::summary() const {

@@ -25,15 +25,21 @@ public:
     [[nodiscard]] FilmPage& film() { return *film_; }
     /// Writes the file in the background, when what it needs is there, and says so, or says why not.
     void write(const ExporterRow& row, const QString& file, const ParamValues& values = {});
+    /// Puts its text where others paste from.
+    void copy(const ExporterRow& row, const ParamValues& values = {});
 
 signals:
     void file_wanted(const ExporterRow& row);
+    void copy_wanted(const ExporterRow& row);
     void written(); ///< its summary is another
 
 private:
     [[nodiscard]] QLayout* make_top();
     [[nodiscard]] QWidget* make_ways();
     void tell(const QString& outcome);
+    void start(const ExporterRow& row, const QString& title, const ParamValues& values,
+               std::function<Result<QString>(const ExportMaterial&)> make,
+               std::function<void(const Result<QString>&)> then);
     QStackedWidget* pages_;
     std::vector<QPushButton*> sides_;
     FilmPage* film_;

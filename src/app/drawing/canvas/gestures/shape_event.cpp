@@ -22,8 +22,9 @@ void ShapeEvent::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
     const double way = std::clamp(std::round(panel_.way_at(key.y())), 0.0, 100.0);
     if (!show(with_event_key_moved(project(), panel_.trigger, key_, panel_.share_at(time) * 100, way)))
         return;
-    const auto& act = acts_of(body_of<TriggerBody>(draft()->project().pin(panel_.trigger)->body))[key_.act];
-    const auto& moved = keys_of(act)[key_.key];
+    const auto acts = acts_of(body_of<TriggerBody>(draft()->project().pin(panel_.trigger)->body));
+    const auto& act = acts[key_.act];
+    const auto moved = keys_of(act)[key_.key];
     const auto* spec = layer_parameter(act.parameter);
     const auto& grid = draft()->project().grid;
     const Seconds lies = panel_.from + (panel_.until - panel_.from) * (moved.at / 100);
