@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "export_project.h"
 
+#include "interchange/export_all.h"
 #include "interchange/exporters.h"
 #include "interchange/outputs.h"
 #include "interchange/project_file.h"
@@ -24,6 +25,24 @@ Result<void> print_export(const ExportMaterial& material, const ExporterRow& row
     return {};
 }
 
+/// A line each: what was written, what did not go along, what had nothing to write.
+Result<void> export_into(const Project& project, const ExportRequest& request) {
+    if (!request.format.empty() || !request.out.empty() || !request.settings.empty())
+        return fail("--all writes all formats as they usually are.", {},
+                    "Leave --format, --output and --set out, or write one format at a time.");
+    auto stem = std::filesystem::path(request.project).stem().string();
+    const auto all =
+        export_all(project, inputs_of(request.project, project), request.folder, stem, request.replace);
+    if (!all)
+        return tl::unexpected(all.error());
+    for (const auto& one : *all)
+        if (one.file.empty())
+            std::cerr << one.row->id << ": not written. " << one.told << "\n";
+        else
+            std::cout << one.file.filename().string() << (one.told.empty() ? "" : "  " + one.told) << "\n";
+    return {};
+}
+
 } // namespace
 
 std::string exporter_ids() {
@@ -34,10 +53,15 @@ std::string exporter_ids() {
 }
 
 Result<void> export_file(const ExportRequest& request) {
-    const auto& [path, format, out, settings, replace] = request;
+    const auto& [path, format, out, settings, folder, replace] = request;
     const auto project = load_project(path);
     if (!project)
         return tl::unexpected(project.error());
+    if (!folder.empty())
+        return export_into(*project, request);
+    if (format.empty() || out.empty())
+        return fail("Neither a format and a file nor a folder is named.", {},
+                    "Use --format and --output, or --all for all formats.");
     const auto* row = exporter(format);
     if (!row)
         return fail("There is no export format called \"" + format + "\".", {},

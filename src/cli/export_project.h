@@ -11,6 +11,7 @@ namespace pulsepin {
 struct ExportRequest {
     std::string project, format, out;
     std::vector<std::string> settings; ///< "lane=Cuts"
+    std::string folder;                ///< for all formats at once
     bool replace = false;              ///< a file that is there already
 };
 

@@ -117,8 +117,9 @@ void add_export(CLI::App& app, Requests& all) {
     auto& request = all.exporting;
     auto* command = app.add_subcommand("export", "write a project in an open format");
     command->add_option("PROJECT", request.project)->required();
-    command->add_option("--format", request.format, exporter_ids())->required();
-    command->add_option("-o,--output", request.out, "file to write; - is the standard output")->required();
+    command->add_option("--format", request.format, exporter_ids());
+    command->add_option("-o,--output", request.out, "file to write; - is the standard output");
+    command->add_option("--all", request.folder, "folder for all formats that have something to write");
     command->add_option("--set", request.settings, "as in decimals=3: see parameters")->expected(1, 64);
     command->add_flag("--force", request.replace, "replace a file that is there already");
     command->callback([&all] { all.outcome = export_file(all.exporting); });

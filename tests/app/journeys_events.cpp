@@ -265,11 +265,30 @@ private slots:
         desk.key(Qt::Key_Escape);
         QCOMPARE(view.opened_event(), PinId{});
         QVERIFY(view.selection().contains(pin));
+        // What was chosen is left when something else is selected, and when it is gone: Delete then means
+        // that.
+        view.open_event(pin);
+        timeline.grab();
+        QTest::mouseClick(&timeline, Qt::LeftButton, {}, at(desk.bar(6), 20));
+        QVERIFY(view.event_key());
+        view.select({desk.cuts().pins.back().id});
+        QVERIFY(!view.event_key() && view.opened_event() == pin);
+        view.select({pin});
+        desk.key(Qt::Key_Delete);
+        QVERIFY(!desk.project().pin(pin));
+        QCOMPARE(view.opened_event(), PinId{});
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(desk.project().pin(pin));
         // Another trigger drives the same.
         const LaneId other = desk.project().first_lane(&LaneKindRow::triggers)->id;
         const PinId second = desk.project().lane(other)->pins.front().id;
         view.select({pin, second});
-        QTRY_VERIFY(desk.window.findChild<QPushButton*>("drive alike")->isVisible());
+        auto* alike = desk.window.findChild<QPushButton*>("drive alike");
+        QTRY_VERIFY(alike->isVisible());
+        QTest::mouseClick(alike, Qt::LeftButton);
+        const auto acts = [&](PinId id) { return body_of<TriggerBody>(desk.project().pin(id)->body).acts; };
+        QVERIFY(!acts(pin).empty() || !acts(second).empty());
+        QCOMPARE(acts(pin), acts(second));
     }
 };
 

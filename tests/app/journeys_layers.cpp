@@ -225,6 +225,67 @@ private slots:
         QCOMPARE(desk.project().lane(lane)->pins.size(), std::size_t{2});
     }
 
+    // A sign on a transparent ground comes in over a shot by a way of its own: where it is opaque it covers
+    // the shot, where it is not the shot is as it was, and before it comes nothing is there.
+    void journey_a_logo_with_transparency_over_a_shot_with_an_own_way_in() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        QTemporaryDir dir;
+        const QString file = dir.filePath("<b>logo</b> & $(x).png");
+        QImage logo(200, 100, QImage::Format_ARGB32);
+        logo.fill(Qt::transparent);
+        for (int y = 20; y < 80; ++y)
+            for (int x = 60; x < 140; ++x)
+                logo.setPixelColor(x, y, QColor(255, 0, 255));
+        QVERIFY(logo.save(file));
+        int actions = 0;
+        desk.window.document().add_clips({file.toStdString()});
+        ++actions; // dropped
+        QTRY_VERIFY_WITH_TIMEOUT(desk.project().bin->size() == 7, 20'000);
+        desk.window.view().set_playhead(desk.bar(13));
+        const LayerId id = add_by_menu(desk, {"Picture", "<b>logo"});
+        choose_from_menu(desk.window.findChild<QPushButton*>("more of layers"), {"appears"});
+        actions += 4;
+        const LaneId lane = desk.window.view().lane();
+        QVERIFY(desk.project().lane(lane) && desk.project().lane(lane)->kind->appears);
+        desk.click("curves");
+        QTRY_VERIFY(desk.window.findChild<QComboBox*>("comes move")->isVisible());
+        choose(desk, "comes move", "fly in from below");
+        choose(desk, "comes length unit", "frames");
+        number(desk, "comes length amount", 6);
+        actions += 4;
+        QVERIFY(!desk.project().lane(lane)->pins.empty());
+        const auto& span = spans(desk, lane).appearances.front();
+        const auto with = [&](Frames frame) { return picture_at(desk, frame); };
+        const auto without = [&](Frames frame) {
+            Layer hidden = *desk.project().stage->layer(id);
+            hidden.hidden = true;
+            const auto project = with_changed_layer(desk.project(), hidden);
+            return composed(staged_at({Schedule(*project)}, frame), {640, 360},
+                            desk.window.preview().pictures());
+        };
+        const QColor magenta(255, 0, 255);
+        QVERIFY(pixels_like(with(span.comes - Frames(1)), magenta).empty());
+        QTRY_VERIFY(!pixels_like(with(span.comes + Frames(8)), magenta).empty());
+        const auto there = pixels_like(with(span.comes + Frames(8)), magenta);
+        // It fits the picture's height of 360: its sign is 60 of 100 high, 80 of 200 wide.
+        const double scale = 640 / 200.0;
+        QVERIFY2(std::abs(static_cast<double>(there.size()) - 80 * 60 * scale * scale) < 2500,
+                 qPrintable(QString::number(there.size())));
+        QCOMPARE(with(span.comes + Frames(8)).pixelColor(5, 180),
+                 without(span.comes + Frames(8)).pixelColor(5, 180));
+        // On its way it lies lower.
+        const auto lowest = [&](Frames frame) {
+            int y = 0;
+            for (const QPoint& one : pixels_like(with(frame), magenta))
+                y = std::max(y, one.y());
+            return y;
+        };
+        QVERIFY(lowest(span.comes + Frames(2)) > lowest(span.comes + Frames(8)) ||
+                pixels_like(with(span.comes + Frames(2)), magenta).size() < there.size());
+        qInfo("%d actions", actions);
+    }
+
     void journey_a_locked_title_is_not_written_into() {
         Desk desk;
         const LayerId id = add_by_menu(desk, {"Title"});

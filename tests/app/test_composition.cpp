@@ -12,6 +12,8 @@
 #include "support/test_program.h"
 
 #include <QApplication>
+#include <QProcess>
+#include <QTemporaryDir>
 #include <QTest>
 
 using namespace pulsepin;
@@ -217,16 +219,84 @@ private slots:
         // And every effect does something: to a shape, or to what goes to the picture's edges. Those of
         // earlier frames need earlier frames.
         for (const auto& effect : effects()) {
+            // What keys a colour needs that colour.
+            const Colour colour = effect.id == "key-out" ? Colour{0x00b140} : red;
             const auto changes = [&](double scale) {
                 const auto& first = effect.parameters.front();
                 const auto with =
-                    shape("kite", red, {{"scale", scale}, {std::string(first.id), first.usual_high}});
+                    shape("kite", colour, {{"scale", scale}, {std::string(first.id), first.usual_high}});
                 return composed(staged({with}, {}, 0.35), small) !=
-                       composed(staged({shape("kite", red, {{"scale", scale}})}), small);
+                       composed(staged({shape("kite", colour, {{"scale", scale}})}), small);
             };
             QVERIFY2(effect.of_earlier_frames || changes(100) || changes(900),
                      std::string(effect.id).c_str());
         }
+    }
+
+    // Fields of one colour each before a white ground: those like the key's are gone, whatever their
+    // brightness, the others stay as they were. FFmpeg's filter "chromakey" (at the same distance in its own
+    // terms) says the same of each of them.
+    void a_colour_key_takes_out_the_background() {
+        const std::vector<std::pair<QColor, bool>> fields{
+            {{0x00, 0xb1, 0x40}, true},  {{0x00, 0x8c, 0x32}, true},  {{0x10, 0xc8, 0x50}, true},
+            {{0xc8, 0x96, 0x78}, false}, {{0x5a, 0x3c, 0x2d}, false}, {{0xff, 0xff, 0xff}, false},
+            {{0x20, 0x20, 0x20}, false}, {{0xd0, 0x30, 0x20}, false}, {{0x30, 0x50, 0xd0}, false}};
+        const int wide = 32;
+        QImage picture(static_cast<int>(fields.size()) * wide, 162, QImage::Format_RGB32); // 16:9
+        for (std::size_t i = 0; i < fields.size(); ++i)
+            for (int y = 0; y < picture.height(); ++y)
+                for (int x = 0; x < wide; ++x)
+                    picture.setPixelColor(static_cast<int>(i) * wide + x, y, fields[i].first);
+        StagedLayer layer{layers::picture, LayerId{5}, {}, {}, white, {}};
+        layer.values.set("key-out", 100);
+        layer.values.set("key-out-spill", 0);
+        StagedLayer ground = shape("square", {0xff00ff}, {{"scale", 1000}});
+        const QImage keyed = composed(staged({ground, layer}), picture.size(), {{LayerId{5}, {{picture}, {}}}});
+        QTemporaryDir dir;
+        QVERIFY(picture.save(dir.filePath("p.png")));
+        const double distance = 0.30 / 2 / std::sqrt(2.0), soft = 0.15 / 2 / std::sqrt(2.0);
+        QProcess ffmpeg;
+        ffmpeg.start("ffmpeg", {"-v", "error", "-y", "-i", dir.filePath("p.png"), "-vf",
+                                QString("format=yuva444p,chromakey=0x00b140:%1:%2").arg(distance).arg(soft),
+                                "-pix_fmt", "rgba", dir.filePath("k.png")});
+        QVERIFY(ffmpeg.waitForFinished() && ffmpeg.exitCode() == 0);
+        const QImage theirs(dir.filePath("k.png"));
+        QCOMPARE(theirs.size(), picture.size());
+        for (std::size_t i = 0; i < fields.size(); ++i) {
+            const QPoint there(static_cast<int>(i) * wide + wide / 2, 81);
+            const auto told = QString("field %1: %2, theirs %3")
+                                  .arg(i)
+                                  .arg(keyed.pixelColor(there).name())
+                                  .arg(theirs.pixelColor(there).alpha());
+            QVERIFY2(
+                near(keyed.pixelColor(there), fields[i].second ? QColor(0xff, 0, 0xff) : fields[i].first, 4),
+                qPrintable(told));
+            QVERIFY2(theirs.pixelColor(there).alpha() == (fields[i].second ? 0 : 255), qPrintable(told));
+        }
+    }
+
+    // Green light on what stays: a grey face is grey again, as bright as it was; a red one and a yellow one
+    // stay.
+    void the_key_s_spill_is_taken_away() {
+        const auto keyed = [&](QColor colour) {
+            QImage picture(160, 90, QImage::Format_RGB32);
+            picture.fill(colour);
+            StagedLayer layer{layers::picture, LayerId{5}, {}, {}, white, {}};
+            layer.values.set("key-out", 100);
+            layer.values.set("key-out-spill", 100);
+            layer.values.set("key-out-range", 20);
+            layer.values.set("key-out-soft", 1);
+            return composed(staged({layer}), picture.size(), {{LayerId{5}, {{picture}, {}}}}).pixelColor(80, 45);
+        };
+        const QColor lit = keyed({120, 150, 130}); // mid grey under green light
+        QVERIFY2(std::abs(lit.red() - lit.green()) < 8 && std::abs(lit.blue() - lit.green()) < 8,
+                 qPrintable(lit.name()));
+        const auto light = [](const QColor& c) {
+            return 0.2126 * c.red() + 0.7152 * c.green() + 0.0722 * c.blue();
+        };
+        QVERIFY(std::abs(light(lit) - light({120, 150, 130})) < 2);
+        for (const QColor& stays : {QColor(200, 40, 30), QColor(230, 200, 40), QColor(90, 90, 220)})
+            QVERIFY2(near(keyed(stays), stays, 3), qPrintable(keyed(stays).name()));
     }
 
     void curves_move_the_layers() {

@@ -257,6 +257,49 @@ private slots:
         QVERIFY(same_content(*load_project(made.toStdString()), *piece)); // what fails changes nothing
     }
 
+    // All at once into a folder: each way out as it is by itself, nothing else touched, nothing replaced
+    // unasked.
+    void export_writes_all_formats_at_once() {
+        QTemporaryDir folder;
+        const QString out = folder.filePath("handed on"), letter = folder.filePath("letter.txt");
+        QVERIFY(QFile::copy(PULSEPIN_DEMO "/README.md", letter));
+        const auto run = cli({"export", PULSEPIN_DEMO "/kite-day-in-motion.pulsepin", "--all", out});
+        QCOMPARE(run.status, 0);
+        const auto names = QDir(out).entryList(QDir::Files);
+        QVERIFY2(names.size() >= 14, qPrintable(names.join(' ')));
+        QCOMPARE(run.out.count('\n'), names.size());
+        for (const auto& line : run.out.split('\n', Qt::SkipEmptyParts))
+            QVERIFY2(names.contains(line.section("  ", 0, 0)), qPrintable(line));
+        QVERIFY2(run.err.contains("words-csv: not written."), qPrintable(run.err)); // there are no words
+        // The same bytes as alone.
+        for (const auto& [id, name] : {std::pair("edl", "kite-day-in-motion.edl"),
+                                       std::pair("frames-csv", "kite-day-in-motion-frames-csv.csv"),
+                                       std::pair("otio", "kite-day-in-motion.otio")}) {
+            const auto alone =
+                cli({"export", PULSEPIN_DEMO "/kite-day-in-motion.pulsepin", "--format", id, "-o", "-"});
+            QFile file(QDir(out).filePath(name));
+            QVERIFY2(file.open(QIODevice::ReadOnly), name);
+            QCOMPARE(QString::fromUtf8(file.readAll()), alone.out);
+        }
+        // A second time it is refused by name, and nothing is written; with --force these files alone are.
+        QFile kept(QDir(out).filePath("kite-day-in-motion.edl"));
+        QVERIFY(kept.open(QIODevice::WriteOnly) && kept.write("mine") == 4);
+        kept.close();
+        const auto again = cli({"export", PULSEPIN_DEMO "/kite-day-in-motion.pulsepin", "--all", out});
+        QVERIFY(again.status != 0 && again.err.contains("kite-day-in-motion.edl"));
+        QCOMPARE(kept.size(), 4);
+        QVERIFY(QFile::copy(letter, QDir(out).filePath("letter.txt")));
+        QCOMPARE(
+            cli({"export", PULSEPIN_DEMO "/kite-day-in-motion.pulsepin", "--all", out, "--force"}).status, 0);
+        QVERIFY(kept.size() > 4);
+        QCOMPARE(QDir(out).entryList(QDir::Files).size(), names.size() + 1);
+        // What cannot be: a format beside it, a folder in no folder.
+        QVERIFY(cli({"export", PULSEPIN_DEMO "/kite-day.pulsepin", "--all", out, "--format", "edl"}).status !=
+                0);
+        QVERIFY(cli({"export", PULSEPIN_DEMO "/kite-day.pulsepin", "--all", out + "/no/such"}).status != 0);
+        QVERIFY(cli({"export", PULSEPIN_DEMO "/kite-day.pulsepin"}).status != 0);
+    }
+
     void export_writes_each_format() {
         for (const QString format : {"edl", "csv", "vtt"}) {
             const auto run = cli({"export", project, "--format", format, "-o", file("x." + format)});

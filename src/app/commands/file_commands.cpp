@@ -41,6 +41,8 @@ void FileCommands::hang_up(QMenu* menu) {
     add(menu, "add shots", tr("Add shots…"), {K(tr("Ctrl+I"))}, [this] { shots_dialog(); });
     add(menu, "add shot folder", tr("Add a folder of shots…"), {}, [this] { shot_folder_dialog(); });
     menu->addSeparator();
+    add(menu, "export all again", tr("Write all formats again"), {K(tr("Ctrl+Shift+E"))},
+        [this] { export_all_again(); });
     add(menu, "quit", tr("Quit"), {K(tr("Ctrl+Q"))}, [this] { context_.window->close(); });
 }
 
@@ -277,7 +279,6 @@ bool FileCommands::ask_for_options(const ExporterRow& row, ParamValues& values) 
     QDialog dialog(context_.window);
     dialog.setObjectName("options of export");
     dialog.setWindowTitle(text_of(row.label));
-    dialog.resize(560, dialog.sizeHint().height());
     auto* column = new QVBoxLayout(&dialog);
     auto* form =
         new ParamForm("option", {.fills = true, .layout = ParamFormLayout::NamesBeside, .one_a_line = true});
@@ -296,6 +297,8 @@ bool FileCommands::ask_for_options(const ExporterRow& row, ParamValues& values) 
     connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
     connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
     column->addWidget(buttons);
+    dialog.setMinimumWidth(560);
+    dialog.resize(560, column->totalHeightForWidth(560)); // as high as its words are in that width
     if (dialog.exec() != QDialog::Accepted)
         return false;
     options_[row.id] = form->values();
@@ -303,6 +306,18 @@ bool FileCommands::ask_for_options(const ExporterRow& row, ParamValues& values) 
         if (const auto* chosen = options_[row.id].find(spec.id))
             values.set(spec.id, *chosen);
     return true;
+}
+
+void FileCommands::export_all_dialog() {
+    const QString folder = QFileDialog::getExistingDirectory(context_.window, tr("All formats into a folder"),
+                                                             usual_folder(document_));
+    if (!folder.isEmpty())
+        context_.exporting->write_all(folder);
+}
+
+void FileCommands::export_all_again() {
+    const QString folder = context_.exporting->last_folder();
+    folder.isEmpty() ? export_all_dialog() : context_.exporting->write_all(folder);
 }
 
 void FileCommands::copy_text(const ExporterRow& row) {

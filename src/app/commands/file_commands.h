@@ -27,6 +27,8 @@ public:
     void write_sound_dialog(const Result<SoundRecipe>& sound, const QString& name);
     void shots_dialog();
     void export_dialog(const ExporterRow& row);
+    void export_all_dialog();
+    void export_all_again();                ///< into the folder of the last time; asks for one the first time
     void copy_text(const ExporterRow& row); ///< what it writes, to be pasted elsewhere
     void save(std::function<void()> then = {});
     void save_as(std::function<void()> then = {});

@@ -274,6 +274,8 @@ void MainWindow::connect_stops() {
     connect(&bench_->motion(), &MotionPanel::add_lane_wanted, &does_.lanes, &LaneCommands::add_lane);
     connect(&bench_->place(), &PlacePanel::shown_wanted, timeline_, &TimelineView::show_range);
     connect(&bench_->exporting(), &ExportPanel::file_wanted, &does_.files, &FileCommands::export_dialog);
+    connect(&bench_->exporting(), &ExportPanel::folder_wanted, &does_.files,
+            &FileCommands::export_all_dialog);
     connect(&bench_->exporting(), &ExportPanel::copy_wanted, &does_.files, &FileCommands::copy_text);
     does_.bin.show_panel(&bench_->song());
     does_.checks.show_panel(&bench_->check());

@@ -19,7 +19,7 @@ Result<Project> with_keys(const Project& project, PinId pin, std::size_t act, Ch
     const auto* trigger = found ? body_if<TriggerBody>(&found->body) : nullptr;
     if (!trigger)
         return fail("That is no trigger.", {}, "Select one.");
-    if (found->locked)
+    if (found->locked || project.lane_of(pin)->locked)
         return fail("The trigger is locked.", {}, "Unlock it first.");
     auto acts = acts_of(*trigger);
     if (act >= acts.size())

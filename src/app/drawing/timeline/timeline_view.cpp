@@ -14,6 +14,7 @@
 #include "drawing/timeline/pin_heads.h"
 #include "drawing/timeline/song_track.h"
 #include "kinds/kinds.h"
+#include "stage/trigger_acts.h"
 
 #include <QPaintEvent>
 #include <QPainterPath>
@@ -64,6 +65,8 @@ TimelineView::TimelineView(Document& document, ViewState& view, QWidget* parent)
     connect(&document_, &Document::opened, this, [this] { whole_song_pending_ = true; });
     connect(&view_, &ViewState::selection_changed, this, &TimelineView::reveal_selected);
     connect(&view_, &ViewState::event_opened, this, &TimelineView::make_room_for_event);
+    connect(&document_, &Document::changed, this, &TimelineView::leave_event_that_is_gone);
+    connect(&view_, &ViewState::selection_changed, this, &TimelineView::leave_event_that_is_gone);
     connect(&view_, &ViewState::playhead_moved, this, &TimelineView::light_up);
     connect(&document_.detection(), &DetectionController::proposal_changed, this, &TimelineView::invalidate);
 }
@@ -252,6 +255,25 @@ void TimelineView::reveal(Seconds time) {
 }
 
 /// A single selected pin is brought into view among the lanes.
+/// A key is chosen only while its trigger is there, with that key, and selected: Delete means what is seen
+/// chosen.
+void TimelineView::leave_event_that_is_gone() {
+    const PinId opened = view_.opened_event();
+    if (opened.value == 0)
+        return;
+    const Pin* pin = document_.project().pin(opened);
+    const auto* trigger = pin ? body_if<TriggerBody>(&pin->body) : nullptr;
+    if (!trigger)
+        return view_.open_event({});
+    const auto& key = view_.event_key();
+    if (!key)
+        return;
+    const auto acts = acts_of(*trigger);
+    if (!view_.selection().contains(opened) || key->act >= acts.size() ||
+        key->key >= keys_of(acts[key->act]).size())
+        view_.choose_event_key(std::nullopt);
+}
+
 /// The lane of an event that was opened is seen whole; what is too narrow to be worked on, from nearer.
 void TimelineView::make_room_for_event() {
     if (event_ == view_.opened_event())

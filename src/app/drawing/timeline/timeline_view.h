@@ -93,6 +93,7 @@ private:
     void view_changed();
     void reveal_selected();
     void make_room_for_event();
+    void leave_event_that_is_gone();
     [[nodiscard]] std::optional<std::pair<LaneId, Seconds>> selected_in_sight() const;
     [[nodiscard]] QRectF snap_chip() const;
     [[nodiscard]] Zone zone_at(QPointF at) const;

@@ -100,16 +100,25 @@ void TriggerActsField::make_key_row(QVBoxLayout* column) {
     };
     key_at_ = number("event key at", tr("Where the key lies, in percent of the trigger’s length"), 0, 100);
     key_at_->setSuffix(" %");
+    key_at_->setDecimals(1);
     key_value_ = number("event key value", tr("The value there"), -1e6, 1e6);
-    const auto moved = [this] {
+    // Each changes its own, and leaves the other as exact as it is.
+    const auto move = [this](const std::function<void(const TriggerAct&, TriggerAct::Point&)>& how) {
         const auto acts = acts_of(body_);
         change_key(tr("move key of event"), [&](PinId trigger, EventKey key) {
-            return with_event_key_moved(detail_.document().project(), trigger, key, key_at_->value(),
-                                        way_of_value(acts[key.act], key_value_->value()));
+            auto point = keys_of(acts[key.act])[key.key];
+            how(acts[key.act], point);
+            return with_event_key_moved(detail_.document().project(), trigger, key, point.at, point.way);
         });
     };
-    connect(key_at_, &QDoubleSpinBox::valueChanged, this, moved);
-    connect(key_value_, &QDoubleSpinBox::valueChanged, this, moved);
+    connect(key_at_, &QDoubleSpinBox::valueChanged, this, [move](double at) {
+        move([at](const TriggerAct&, TriggerAct::Point& point) { point.at = at; });
+    });
+    connect(key_value_, &QDoubleSpinBox::valueChanged, this, [move](double value) {
+        move([value](const TriggerAct& act, TriggerAct::Point& point) {
+            point.way = way_of_value(act, value);
+        });
+    });
     key_easing_ = new EasingField("event key easing");
     connect(key_easing_, &EasingField::edited, this, [this] {
         change_key(tr("change easing"), [&](PinId trigger, EventKey key) {

@@ -3,6 +3,7 @@
 
 #include "interchange/outputs.h"
 #include "parts/page_stack.h"
+#include "parts/question.h"
 #include "parts/widgets.h"
 #include "render/qt_text.h"
 
@@ -17,6 +18,16 @@
 #include <algorithm>
 
 namespace pulsepin {
+namespace {
+
+/// What the files are called after.
+std::string stem_of(const Document& document) {
+    return document.path().empty() ? std::string("untitled")
+                                   : std::filesystem::path(document.path()).stem().string();
+}
+
+} // namespace
+
 ExportPanel::ExportPanel(Document& document, ViewState& view, QWidget* parent)
     : StopPanel(document, view, parent) {
     auto* whole = new QVBoxLayout(this);
@@ -55,6 +66,12 @@ QLayout* ExportPanel::make_top() {
         connect(button, &QPushButton::clicked, this, [this, id = command] { emit film_->wanted(id); });
         row->addWidget(button);
     }
+    row->addSpacing(12);
+    auto* all =
+        named(new QPushButton(tr("All into a folder…")), "export all",
+              tr("All formats that have something to write, at once; Ctrl+Shift+E writes them again"));
+    connect(all, &QPushButton::clicked, this, &ExportPanel::folder_wanted);
+    row->addWidget(all);
     row->addStretch(1);
     return row;
 }
@@ -155,9 +172,68 @@ void ExportPanel::copy(const ExporterRow& row, const ParamValues& values) {
                 return tell(done.error().cancelled() ? tr("Nothing was copied")
                                                      : QString::fromStdString(done.error().message()));
             QApplication::clipboard()->setText(*done);
-            tell(tr("Copied: %1, %n line(s)", nullptr, static_cast<int>(done->count('\n')))
-                     .arg(qt_text(row.label)));
+            tell(
+                tr("%1 copied, ready to be pasted: %2 characters").arg(qt_text(row.label)).arg(done->size()));
         });
+}
+
+void ExportPanel::write_all(const QString& folder) {
+    const auto stem = stem_of(document_);
+    QStringList there;
+    bool own = true; // what was written from here is written again
+    for (const auto& row : exporters()) {
+        const QString name = QString::fromStdString(export_name(stem, row)),
+                      file = QDir(folder).filePath(name);
+        if (!QFileInfo::exists(file))
+            continue;
+        there << name;
+        own = own && own_files_.contains(file);
+    }
+    if (own)
+        return write_into(folder, !there.isEmpty());
+    if (agreed_to(
+            this,
+            {"replace exports", tr("Files are there already"),
+             tr("The folder holds %1 of these names. Nothing else in it is touched.").arg(there.join(", ")),
+             tr("Replace them"), tr("Leave them")}))
+        write_into(folder, true);
+}
+
+void ExportPanel::write_into(const QString& folder, bool replace) {
+    outcome_->setText(tr("Writing into %1…").arg(QDir::toNativeSeparators(folder)));
+    document_.jobs().start<std::vector<HandedOn>>(
+        JobQueue::Write, tr("Writing all formats"),
+        [project = document_.project(), inputs = inputs_of(document_.path(), document_.project()),
+         stem = stem_of(document_), path = std::filesystem::path(folder.toStdString()), replace](
+            const Progress& progress) { return export_all(project, inputs, path, stem, replace, progress); },
+        [this, folder](const Result<std::vector<HandedOn>>& done) {
+            if (!done)
+                return tell(done.error().cancelled() ? tr("Nothing was written")
+                                                     : QString::fromStdString(done.error().message()));
+            last_folder_ = folder;
+            tell_all(*done, folder);
+        });
+}
+
+/// How many were written in a line, what each lacks beside it.
+void ExportPanel::tell_all(const std::vector<HandedOn>& all, const QString& folder) {
+    QStringList lines;
+    int count = 0;
+    for (const auto& one : all) {
+        const bool there = !one.file.empty();
+        count += there;
+        if (there)
+            own_files_.insert(QDir(folder).filePath(QString::fromStdString(one.file.filename().string())));
+        if (!there || !one.told.empty())
+            lines << tr("%1: %2").arg(qt_text(one.row->label), QString::fromStdString(one.told));
+    }
+    written_ += count;
+    tell(tr("%1 of %2 formats written into %3")
+             .arg(count)
+             .arg(all.size())
+             .arg(QDir::toNativeSeparators(folder)));
+    outcome_->setToolTip(lines.join('\n'));
+    emit written();
 }
 
 /// What follows the music is computed first where it is not there yet; without the song it is refused.

@@ -1,11 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "interchange/exporters.h"
+#include "interchange/export_all.h"
 #include "pages/stops/film_page.h"
 #include "pages/stops/stop_panel.h"
 
 #include <QLabel>
+#include <QSet>
 #include <QStackedWidget>
 
 namespace pulsepin {
@@ -25,18 +26,27 @@ public:
     [[nodiscard]] FilmPage& film() { return *film_; }
     /// Writes the file in the background, when what it needs is there, and says so, or says why not.
     void write(const ExporterRow& row, const QString& file, const ParamValues& values = {});
+    /// All ways out into a folder, in the background; files of their names that are there are replaced only
+    /// where the person agrees.
+    void write_all(const QString& folder);
+    [[nodiscard]] const QString& last_folder() const { return last_folder_; } ///< of all; empty: none yet
     /// Puts its text where others paste from.
     void copy(const ExporterRow& row, const ParamValues& values = {});
 
 signals:
     void file_wanted(const ExporterRow& row);
     void copy_wanted(const ExporterRow& row);
-    void written(); ///< its summary is another
+    void folder_wanted(); ///< for all ways out
+    void written();       ///< its summary is another
 
 private:
     [[nodiscard]] QLayout* make_top();
     [[nodiscard]] QWidget* make_ways();
     void tell(const QString& outcome);
+    void write_into(const QString& folder, bool replace);
+    void tell_all(const std::vector<HandedOn>& all, const QString& folder);
+    QString last_folder_;
+    QSet<QString> own_files_; ///< that were written among all formats
     void start(const ExporterRow& row, const QString& title, const ParamValues& values,
                std::function<Result<QString>(const ExportMaterial&)> make,
                std::function<void(const Result<QString>&)> then);

@@ -6,6 +6,7 @@
 #include "time/musical_text.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace pulsepin {
 
@@ -17,10 +18,9 @@ ShapeEvent::ShapeEvent(GestureContext context, const EventPanel& panel, EventKey
 
 void ShapeEvent::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
     const QPointF key = panel_.place_of(began_) + (at - from());
-    const Seconds time = context().snapped(panel_.time_at(key.x()), keys & Qt::ShiftModifier);
     // Values go by whole percents of the way, so that full and none are met.
     const double way = std::clamp(std::round(panel_.way_at(key.y())), 0.0, 100.0);
-    if (!show(with_event_key_moved(project(), panel_.trigger, key_, panel_.share_at(time) * 100, way)))
+    if (!show(with_event_key_moved(project(), panel_.trigger, key_, share_at(key.x(), at, keys) * 100, way)))
         return;
     const auto acts = acts_of(body_of<TriggerBody>(draft()->project().pin(panel_.trigger)->body));
     const auto& act = acts[key_.act];
@@ -34,6 +34,18 @@ void ShapeEvent::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
              .arg(spec ? QString::fromUtf8(spec->label.data(), static_cast<qsizetype>(spec->label.size()))
                        : QString::fromStdString(act.parameter))
              .arg(value_of_way(act, moved.way), 0, 'g', 5));
+}
+
+/// Up and down alone it stays where it lies; near an end it goes there, else where beats pull it.
+double ShapeEvent::share_at(double x, QPointF mouse, Qt::KeyboardModifiers keys) const {
+    constexpr double near = 5; // pixels
+    if (std::abs(mouse.x() - from().x()) < near)
+        return began_.at / 100;
+    if (std::abs(x - panel_.curves.left()) < near)
+        return 0;
+    if (std::abs(x - panel_.curves.right()) < near)
+        return 1;
+    return panel_.share_at(context().snapped(panel_.time_at(x), keys & Qt::ShiftModifier));
 }
 
 std::optional<Gesture::Edit> ShapeEvent::end(Qt::KeyboardModifiers) {

@@ -16,6 +16,7 @@ protected:
     void drag_to(QPointF at, Qt::KeyboardModifiers keys) override;
 
 private:
+    [[nodiscard]] double share_at(double x, QPointF mouse, Qt::KeyboardModifiers keys) const;
     EventPanel panel_;
     EventKey key_;
     TriggerAct::Point began_; ///< the key as it was

@@ -1,0 +1,77 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "interchange/export_all.h"
+
+#include "base/text_file.h"
+
+#include <algorithm>
+
+namespace pulsepin {
+namespace {
+
+struct Made {
+    HandedOn on;
+    std::string text;
+};
+
+Made made_by(const ExporterRow& row, const ExportMaterial& material) {
+    auto text = row.write(material);
+    if (!text)
+        return {{&row, {}, text.error().message()}, {}};
+    return {{&row, {}, told_of_losses(material, row)}, *std::move(text)};
+}
+
+} // namespace
+
+std::string export_name(const std::string& stem, const ExporterRow& row) {
+    const auto alike = std::ranges::count(exporters(), row.extension, &ExporterRow::extension);
+    return stem + (alike > 1 ? "-" + std::string(row.id) : "") + "." + std::string(row.extension);
+}
+
+Result<std::vector<HandedOn>> export_all(const Project& project, const Inputs& inputs,
+                                         const std::filesystem::path& folder, const std::string& stem,
+                                         bool replace, const Progress& progress) {
+    for (const auto& row : exporters())
+        if (auto allowed = may_write(folder / export_name(stem, row), inputs, replace); !allowed)
+            return tl::unexpected(allowed.error());
+
+    // What follows the music is computed once; where it cannot be, the other ways go on without it.
+    const ExportMaterial plain{Curves{Schedule(project)}};
+    auto curves = curves_of_project(project, progress.part(0, 0.7));
+    if (!curves && curves.error().cancelled())
+        return tl::unexpected(curves.error());
+    const std::string why = curves ? std::string() : curves.error().message();
+    std::optional<ExportMaterial> following;
+    if (curves)
+        following.emplace(*std::move(curves));
+
+    // All of them are made before any is written.
+    std::vector<Made> all;
+    for (const auto& row : exporters()) {
+        if (progress.cancelled())
+            return fail_cancelled();
+        all.push_back(!row.takes_curves ? made_by(row, plain)
+                      : following       ? made_by(row, *following)
+                                        : Made{{&row, {}, why}, {}});
+        progress.part(0.7, 0.9).report(static_cast<double>(all.size()) /
+                                       static_cast<double>(exporters().size()));
+    }
+    if (std::ranges::all_of(all, [](const Made& made) { return made.text.empty(); }))
+        return fail("There is nothing to write.", {}, "Add a song, find its beats, or place cuts first.");
+    std::error_code code;
+    std::filesystem::create_directory(folder, code);
+    if (!std::filesystem::is_directory(folder))
+        return fail("The folder could not be made.", folder.string(),
+                    "Name one inside a folder that is there.");
+    std::vector<HandedOn> on;
+    for (auto& made : all) {
+        if (!made.text.empty()) {
+            made.on.file = folder / export_name(stem, *made.on.row);
+            if (auto written = write_text_file(made.on.file, made.text); !written)
+                return tl::unexpected(written.error());
+        }
+        on.push_back(std::move(made.on));
+    }
+    return on;
+}
+
+} // namespace pulsepin

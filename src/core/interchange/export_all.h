@@ -1,0 +1,29 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "interchange/exporters.h"
+#include "interchange/outputs.h"
+
+#include <vector>
+
+namespace pulsepin {
+
+/// What came of one way out.
+struct HandedOn {
+    const ExporterRow* row;
+    std::filesystem::path file; ///< that was written; empty: none
+    std::string told = {};      ///< what did not go along, or why nothing was written
+};
+
+/// How each file is called: after the project, and after the way out where several have one ending.
+[[nodiscard]] std::string export_name(const std::string& stem, const ExporterRow& row);
+
+/// All ways out of a piece into one folder, which is made where it is not there; those that have nothing to
+/// say are left out and told. Fails before anything is written where a file of these names is there (unless
+/// `replace`) or is an input, where none has anything to say, and when cancelled.
+[[nodiscard]] Result<std::vector<HandedOn>> export_all(const Project& project, const Inputs& inputs,
+                                                       const std::filesystem::path& folder,
+                                                       const std::string& stem, bool replace,
+                                                       const Progress& progress = {});
+
+} // namespace pulsepin
