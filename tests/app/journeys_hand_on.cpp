@@ -86,7 +86,7 @@ private slots:
         Desk desk;
         QVERIFY(desk.open_demo());
         QTemporaryDir folder;
-        const QString out = folder.path() + "/<b>a & b</b> $(c)";
+        const QString out = folder.path() + "/<b>a & b $(c)";
         QVERIFY(QDir().mkpath(out));
         QFile letter(out + "/letter.txt"), edl(out + "/kite-day.edl");
         QVERIFY(letter.open(QIODevice::WriteOnly) && letter.write("a letter") == 8);
@@ -97,7 +97,7 @@ private slots:
         QTest::mouseClick(all, Qt::LeftButton);
         QTRY_VERIFY_WITH_TIMEOUT(desk.message().contains("formats written into"), 60'000);
         const auto names = files_in(out);
-        QVERIFY2(names.size() >= 12, qPrintable(names.join(' ')));
+        QVERIFY2(names.size() >= 11, qPrintable(names.join(' ')));
         QVERIFY(names.contains("kite-day.otio") && names.contains("kite-day.edl"));
         QCOMPARE(letter.size(), 8);
 

@@ -231,7 +231,7 @@ private slots:
         Desk desk;
         QVERIFY(desk.open_demo());
         QTemporaryDir dir;
-        const QString file = dir.filePath("<b>logo</b> & $(x).png");
+        const QString file = dir.filePath("<b>logo & $(x).png");
         QImage logo(200, 100, QImage::Format_ARGB32);
         logo.fill(Qt::transparent);
         for (int y = 20; y < 80; ++y)
@@ -244,10 +244,18 @@ private slots:
         QTRY_VERIFY_WITH_TIMEOUT(desk.project().bin->size() == 7, 20'000);
         desk.window.view().set_playhead(desk.bar(13));
         const LayerId id = add_by_menu(desk, {"Picture", "<b>logo"});
-        choose_from_menu(desk.window.findChild<QPushButton*>("more of layers"), {"appears"});
+        choose_from_menu(desk.window.findChild<QPushButton*>("more of layers"), {"“<b>logo & $(x)” appears"});
         actions += 4;
         const LaneId lane = desk.window.view().lane();
         QVERIFY(desk.project().lane(lane) && desk.project().lane(lane)->kind->appears);
+        auto& timeline = desk.window.timeline();
+        timeline.reveal_lane(lane);
+        timeline.grab();
+        QTest::mouseDClick(
+            &timeline, Qt::LeftButton, {},
+            QPointF(timeline.scale().x(desk.bar(13)), timeline.lane_row(lane).center().y()).toPoint());
+        ++actions;
+        desk.window.go_to_stop(Stop::Motion);
         desk.click("curves");
         QTRY_VERIFY(desk.window.findChild<QComboBox*>("comes move")->isVisible());
         choose(desk, "comes move", "fly in from below");
