@@ -116,7 +116,7 @@ std::vector<Cell> layer_cells() {
     };
     for (const LayerKind kind :
          {layers::title, layers::shape, layers::line, layers::bars, layers::wave, layers::sparks})
-        add(text(layer_kind(kind).label), drawn(kind));
+        add(text(kind->label), drawn(kind));
     StagedLayer ring = drawn(layers::shape);
     ring.values.set("fill", 0);
     ring.values.set("line-width", 16);
@@ -197,11 +197,11 @@ QString page() {
         out << "\n";
     }
     out << "## Kinds of layers\n\n";
-    for (const auto& kind : layer_kinds()) {
-        if (kind.parameters.empty())
+    for (const LayerKind kind : layer_kinds()) {
+        if (kind->parameters.empty())
             continue;
-        out << "### " << text(kind.label) << "\n\n| | id | values | |\n| --- | --- | --- | --- |\n";
-        list(out, kind.parameters);
+        out << "### " << text(kind->label) << "\n\n| | id | values | |\n| --- | --- | --- | --- |\n";
+        list(out, kind->parameters);
         out << "\n";
     }
     out << "## Mattes\n\nA layer is seen only where another one is, where another one is bright, where it is "

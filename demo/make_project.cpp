@@ -6,6 +6,7 @@
 #include "hand/stage_hand.h"
 #include "interchange/project_file.h"
 #include "kinds/kinds.h"
+#include "kinds/layer_kinds.h"
 #include "media/load_sound.h"
 #include "media/video_reader.h"
 #include "model/edits.h"
@@ -190,7 +191,7 @@ Project composed_of_ready(Project project) {
         project = must(with_composition(project, *found, where)).project;
     };
     use("Title that flies in and breathes", 9, 13, "over the levee");
-    use("Strobe in two colours", 13, 15, {});
+    use("Ring on the beat", 13, 17, {});
     return project;
 }
 
@@ -226,7 +227,7 @@ int main(int argc, char** argv) {
     std::vector<Clip> clips;
     for (const char* name : {"spool", "launch", "tail", "crowd", "loop", "landing"}) {
         const auto path = folder / (std::string(name) + ".webm");
-        const auto reader = must(VideoReader::open(path));
+        const auto reader = must(VideoReader::open(PictureFile{path, 0}));
         clips.push_back({{}, name, path, reader.info().duration, reader.info().width, reader.info().height});
     }
     project = with_clips(project, clips);

@@ -251,7 +251,8 @@ private slots:
         layer.values.set("key-out", 100);
         layer.values.set("key-out-spill", 0);
         StagedLayer ground = shape("square", {0xff00ff}, {{"scale", 1000}});
-        const QImage keyed = composed(staged({ground, layer}), picture.size(), {{LayerId{5}, {{picture}, {}}}});
+        const QImage keyed =
+            composed(staged({ground, layer}), picture.size(), {{LayerId{5}, {{picture}, {}}}});
         QTemporaryDir dir;
         QVERIFY(picture.save(dir.filePath("p.png")));
         const double distance = 0.30 / 2 / std::sqrt(2.0), soft = 0.15 / 2 / std::sqrt(2.0);
@@ -286,7 +287,8 @@ private slots:
             layer.values.set("key-out-spill", 100);
             layer.values.set("key-out-range", 20);
             layer.values.set("key-out-soft", 1);
-            return composed(staged({layer}), picture.size(), {{LayerId{5}, {{picture}, {}}}}).pixelColor(80, 45);
+            return composed(staged({layer}), picture.size(), {{LayerId{5}, {{picture}, {}}}})
+                .pixelColor(80, 45);
         };
         const QColor lit = keyed({120, 150, 130}); // mid grey under green light
         QVERIFY2(std::abs(lit.red() - lit.green()) < 8 && std::abs(lit.blue() - lit.green()) < 8,
