@@ -161,9 +161,11 @@ private:
         double u, v;
         bool red;
     };
-    static Chroma chroma_of(const Rgb& c) {
-        const auto linear = [](int code) {
+    [[nodiscard]] Chroma chroma_of(const Rgb& c) const {
+        const auto linear = [screen = rule_.form == FlashRule::Form::Screen](int code) {
             const double v = code / 255.0;
+            if (screen) // ITU-R BT.1886 with a black of 0, as the luminance
+                return std::pow(v, 2.4);
             return v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4);
         };
         const double r = linear(c.r), g = linear(c.g), b = linear(c.b), sum = r + g + b;

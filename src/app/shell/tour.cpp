@@ -10,6 +10,7 @@
 #include "model/planting_edits.h"
 #include "model/song_edits.h"
 #include "pages/stops/layers_page.h"
+#include "params/easings.h"
 #include "parts/step_cells.h"
 #include "picture/moving_sheet.h"
 #include "shell/tour_folder.h"
@@ -131,7 +132,10 @@ private:
         choose("lane choice", "Flash");
         choose("form colours", "in turn");
         window_.findChild<QPushButton*>("page What")->click();
+        open_a_course();
         picture("triggers");
+        window_.view().open_event({});
+        window_.document().undo();
         choose("lane choice", "Cuts");
         window_.findChild<QPushButton*>("page Where")->click();
         window_.view().select({});
@@ -428,6 +432,37 @@ private:
         const auto& project = window_.document().project();
         const auto pins = pins_of(project, project.first_lane(&LaneKindRow::triggers)->pins.front().planting);
         window_.view().select({pins.begin(), pins.end()});
+    }
+
+    /// A trigger whose course has keys lies open beside the flashes.
+    void open_a_course() {
+        auto& document = window_.document();
+        const auto& project = document.project();
+        const auto eased = [](double at, double way, const char* easing) {
+            return TriggerAct::Point{at, way, usual_easing(easing)};
+        };
+        TriggerBody moves{"punch-in", {Length::Unit::InBeats, 12}, 100, {0x2f7f79}, {0x2f7f79}, 1};
+        moves.acts = {
+            {"scale",
+             100,
+             130,
+             {eased(0, 0, "back-out"), {18, 90}, {55, 60}, eased(72, 100, "sine-in-out"), {100, 0}}},
+            {"rotation",
+             -6,
+             6,
+             {eased(0, 50, "sine-in-out"),
+              eased(33, 85, "sine-in-out"),
+              eased(66, 20, "sine-in-out"),
+              {100, 50}}}};
+        const LaneId lane = project.first_lane(&LaneKindRow::triggers)->id;
+        const PinId pin{project.next_id};
+        if (auto with = with_pins(project, lane,
+                                  {{{}, MusicalAnchor{project.grid->ticks_of({14, 1, 0})}, moves, {}}})) {
+            document.apply(*std::move(with), "a course");
+            window_.view().select({pin});
+            window_.view().open_event(pin);
+            window_.view().choose_event_key(EventKey{0, 1});
+        }
     }
 
     bool open_in_motion() {
