@@ -191,7 +191,7 @@ inline void choose_from_menu(const std::function<void()>& open, const QStringLis
             return;
         }
         auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
-        if (!menu && ++walk->waited < 25) // a busy window opens it later
+        if (!menu && ++walk->waited < 125) // a busy window opens it later
             return QTimer::singleShot(40, qApp, [walk] { walk->step(); });
         for (auto* action : menu ? menu->actions() : QList<QAction*>())
             if (action->text().startsWith(walk->path.front())) {
@@ -213,11 +213,12 @@ inline void choose_from_menu(const std::function<void()>& open, const QStringLis
     QTimer::singleShot(80, qApp, [walk] { walk->step(); });
     open();
     // The menus of some buttons keep the mouse press for themselves, those of others return at once.
-    (void)QTest::qWaitFor([&] { return walk->path.isEmpty() && !QApplication::activePopupWidget(); }, 2000);
+    (void)QTest::qWaitFor([&] { return walk->path.isEmpty() && !QApplication::activePopupWidget(); }, 10'000);
 }
 
-/// The menu of a button.
+/// The menu of a button, which may be on its way.
 inline void choose_from_menu(QWidget* button, const QStringList& path) {
+    (void)QTest::qWaitFor([button] { return button->isVisible() && button->isEnabled(); }, 5000);
     choose_from_menu([button] { QTest::mouseClick(button, Qt::LeftButton); }, path);
 }
 
