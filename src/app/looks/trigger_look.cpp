@@ -116,9 +116,11 @@ void paint_triggers(QPainter& painter, const LaneScene& s) {
     const auto pins = visible_pins(s);
     const bool strokes = crowded(s, pins);
     for (const auto& pin : pins) {
-        if (open && pin.id == open->trigger)
-            continue; // its bar above the course is what is dragged
         const double y = lane_rows::rect(s.row, row_of(s.lane.pins[pin.index].body), rows).center().y();
+        // Of what lies open the bar above the course is dragged; what lies behind that cannot be taken hold
+        // of.
+        if (open && (pin.id == open->trigger || open->area.contains(QPointF(s.scale.x(pin.time), y))))
+            continue;
         if (strokes)
             draw_stroke(painter, s, pin, y);
         else
