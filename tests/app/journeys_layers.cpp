@@ -229,7 +229,7 @@ private slots:
     // the shot, where it is not the shot is as it was, and before it comes nothing is there.
     void journey_a_logo_with_transparency_over_a_shot_with_an_own_way_in() {
         Desk desk;
-        QVERIFY(desk.open_demo());
+        QVERIFY(desk.open_demo() && desk.settle());
         QTemporaryDir dir;
         const QString file = dir.filePath("<b>logo & $(x).png");
         QImage logo(200, 100, QImage::Format_ARGB32);
