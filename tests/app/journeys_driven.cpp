@@ -470,6 +470,7 @@ private slots:
         place_on(desk, "Second", "beats", "4th");
         const PinId place = desk.project().lane(second)->pins[1].id;
         desk.window.view().select({place});
+        QTRY_VERIFY(desk.window.findChild<QPushButton*>("own shape")->isVisible());
         choose_from_menu(desk.window.findChild<QPushButton*>("own shape"), {"dip"});
         QVERIFY(body_of<PulseBody>(desk.project().pin(place)->body).shape);
         const auto& pulses = desk.window.document().spans(second).motion.pulses();

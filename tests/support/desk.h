@@ -216,9 +216,8 @@ inline void choose_from_menu(const std::function<void()>& open, const QStringLis
     (void)QTest::qWaitFor([&] { return walk->path.isEmpty() && !QApplication::activePopupWidget(); }, 10'000);
 }
 
-/// The menu of a button, which may be on its way.
+/// The menu of a button.
 inline void choose_from_menu(QWidget* button, const QStringList& path) {
-    (void)QTest::qWaitFor([button] { return button->isVisible() && button->isEnabled(); }, 5000);
     choose_from_menu([button] { QTest::mouseClick(button, Qt::LeftButton); }, path);
 }
 
