@@ -31,8 +31,8 @@ Result<void> export_into(const Project& project, const ExportRequest& request) {
         return fail("--all writes all formats as they usually are.", {},
                     "Leave --format, --output and --set out, or write one format at a time.");
     auto stem = std::filesystem::path(request.project).stem().string();
-    const auto all =
-        export_all(project, inputs_of(request.project, project), request.folder, stem, request.replace);
+    const auto all = export_all(Curves{Schedule(project)}, false, inputs_of(request.project, project),
+                                request.folder, stem, request.replace);
     if (!all)
         return tl::unexpected(all.error());
     for (const auto& one : *all)

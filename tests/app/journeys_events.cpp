@@ -102,6 +102,26 @@ private slots:
         QVERIFY(heard(desk).empty());
     }
 
+    // A short one is looked at from nearer while its course is open; closed, what was in view is in view
+    // again.
+    void journey_a_short_event_is_opened_and_the_view_before_comes_back() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        auto& timeline = desk.window.timeline();
+        timeline.show_range(desk.bar(9), desk.bar(21));
+        const TimeScale before = timeline.scale();
+        const PinId flash = desk.project().first_lane(&LaneKindRow::triggers)->pins.front().id;
+        desk.window.view().select({flash});
+        timeline.setFocus();
+        desk.key(Qt::Key_Return, Qt::ControlModifier);
+        QCOMPARE(desk.window.view().opened_event(), flash);
+        QVERIFY(timeline.scale().pixels_per_second > 2 * before.pixels_per_second);
+        desk.key(Qt::Key_Escape);
+        QCOMPARE(desk.window.view().opened_event(), PinId{});
+        QVERIFY(std::abs(timeline.scale().pixels_per_second / before.pixels_per_second - 1) < 0.02);
+        QVERIFY(std::abs((timeline.scale().start - before.start).value) < 0.1);
+    }
+
     // Counted: each press, choice and key that a person needs.
     void journey_from_a_song_to_a_dip_on_every_kick_and_clap() {
         Desk desk;

@@ -13,20 +13,18 @@ namespace {
 using Request = HandEditRequest;
 using Outcome = Result<HandEdited>;
 
-/// The selected triggers, the first of them first.
-std::vector<PinId> triggers_of(const Request& request) {
+/// The selected triggers in the order of their numbers, as forms show the first one of several.
+std::vector<PinId> selected_triggers(const Request& request) {
     std::vector<PinId> triggers;
-    for (const auto& lane : request.project().lanes)
-        if (lane->kind->triggers)
-            for (const auto& pin : lane->pins)
-                if (request.pins.contains(pin.id))
-                    triggers.push_back(pin.id);
+    for (const PinId id : request.pins)
+        if (const Pin* pin = request.project().pin(id); pin && is_body<TriggerBody>(pin->body))
+            triggers.push_back(id);
     return triggers;
 }
 
 /// At a percentage of its length a value of what it drives, in each of the selected triggers.
 Outcome set_key(const Request& request) {
-    const auto triggers = triggers_of(request);
+    const auto triggers = selected_triggers(request);
     if (triggers.empty())
         return fail("No trigger is selected.", {}, "Select one first.");
     const auto act = static_cast<std::size_t>(request.values.whole("of") - 1);
@@ -53,7 +51,7 @@ Outcome set_key(const Request& request) {
 
 /// All the others drive what the first one drives, on the same course.
 Outcome drive_alike(const Request& request) {
-    auto triggers = triggers_of(request);
+    auto triggers = selected_triggers(request);
     if (triggers.size() < 2)
         return fail("Fewer than two triggers are selected.", {}, "Select those that shall drive the same.");
     const auto& first = body_of<TriggerBody>(request.project().pin(triggers.front())->body);

@@ -10,6 +10,7 @@
 
 #include <algorithm>
 #include <fmt/core.h>
+#include <map>
 #include <set>
 
 namespace pulsepin {
@@ -38,19 +39,18 @@ struct Cue {
     std::optional<Frames> end;
 };
 
-/// The first frame that a pin no longer lasts; none: it is a moment.
-std::optional<Frames> end_of(const LaneSpans& spans, PinId pin) {
-    const auto ends = [&](const auto& all, auto id, auto end) -> std::optional<Frames> {
-        const auto found = std::ranges::find(all, pin, id);
-        return found == all.end() ? std::nullopt : std::optional(std::invoke(end, *found));
-    };
-    if (auto end = ends(spans.triggers, &TriggerSpan::pin, &TriggerSpan::end))
-        return end;
-    if (auto end = ends(spans.appearances, &AppearanceSpan::pin, &AppearanceSpan::end))
-        return end;
-    if (auto end = ends(spans.texts, &TextSpan::pin, &TextSpan::until))
-        return end;
-    return ends(spans.shots, &ShotSpan::cut, &ShotSpan::end);
+/// The first frame that each pin of a lane no longer lasts; those that are not there are moments.
+std::map<PinId, Frames> ends_of(const LaneSpans& spans) {
+    std::map<PinId, Frames> ends;
+    for (const auto& span : spans.triggers)
+        ends.emplace(span.pin, span.end);
+    for (const auto& span : spans.appearances)
+        ends.emplace(span.pin, span.end);
+    for (const auto& span : spans.texts)
+        ends.emplace(span.pin, span.until);
+    for (const auto& span : spans.shots)
+        ends.emplace(span.cut, span.end);
+    return ends;
 }
 
 /// Names in a list with commas; fails for one that is no kind of lane.
@@ -163,9 +163,13 @@ Result<std::string> write_cue_sheet(const ExportMaterial& material) {
         const Lane& lane = *project.lanes[i];
         if (lane.muted || (!kinds->empty() && !kinds->contains(std::string(lane.kind->id))))
             continue;
-        for (const auto& pin : schedule[i].pins)
-            if (!lane.pins[pin.index].muted)
-                cues.push_back({&lane, &pin, end_of(schedule.spans(i), pin.id)});
+        const auto ends = ends_of(schedule.spans(i));
+        for (const auto& pin : schedule[i].pins) {
+            if (lane.pins[pin.index].muted)
+                continue;
+            const auto end = ends.find(pin.id);
+            cues.push_back({&lane, &pin, end == ends.end() ? std::nullopt : std::optional(end->second)});
+        }
     }
     if (cues.empty())
         return fail("There is nothing to write.", {}, "Place something first, or name other kinds.");

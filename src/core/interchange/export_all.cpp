@@ -27,31 +27,32 @@ std::string export_name(const std::string& stem, const ExporterRow& row) {
     return stem + (alike > 1 ? "-" + std::string(row.id) : "") + "." + std::string(row.extension);
 }
 
-Result<std::vector<HandedOn>> export_all(const Project& project, const Inputs& inputs,
+Result<std::vector<HandedOn>> export_all(Curves curves, bool followed, const Inputs& inputs,
                                          const std::filesystem::path& folder, const std::string& stem,
                                          bool replace, const Progress& progress) {
     for (const auto& row : exporters())
         if (auto allowed = may_write(folder / export_name(stem, row), inputs, replace); !allowed)
             return tl::unexpected(allowed.error());
 
-    // What follows the music is computed once; where it cannot be, the other ways go on without it.
-    const ExportMaterial plain{Curves{Schedule(project)}};
-    auto curves = curves_of_project(project, progress.part(0, 0.7));
-    if (!curves && curves.error().cancelled())
-        return tl::unexpected(curves.error());
-    const std::string why = curves ? std::string() : curves.error().message();
-    std::optional<ExportMaterial> following;
-    if (curves)
-        following.emplace(*std::move(curves));
+    std::string not_followed; // why; the other ways go on without it
+    if (!followed) {
+        auto computed = curves_of_project(curves.project(), progress.part(0, 0.7));
+        if (computed)
+            curves = *std::move(computed);
+        else if (computed.error().cancelled())
+            return tl::unexpected(computed.error());
+        else
+            not_followed = computed.error().message();
+    }
+    const ExportMaterial material(std::move(curves));
 
     // All of them are made before any is written.
     std::vector<Made> all;
     for (const auto& row : exporters()) {
         if (progress.cancelled())
             return fail_cancelled();
-        all.push_back(!row.takes_curves ? made_by(row, plain)
-                      : following       ? made_by(row, *following)
-                                        : Made{{&row, {}, why}, {}});
+        all.push_back(row.takes_curves && !not_followed.empty() ? Made{{&row, {}, not_followed}, {}}
+                                                                : made_by(row, material));
         progress.part(0.7, 0.9).report(static_cast<double>(all.size()) /
                                        static_cast<double>(exporters().size()));
     }

@@ -20,6 +20,7 @@
 #include <QPainterPath>
 #include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace pulsepin {
 namespace {
@@ -279,6 +280,8 @@ void TimelineView::make_room_for_event() {
     if (event_ == view_.opened_event())
         return;
     event_ = view_.opened_event();
+    if (std::exchange(nearer_for_event_, false))
+        show_before();
     const Lane* lane = event_.value != 0 ? document_.project().lane_of(event_) : nullptr;
     if (!lane)
         return;
@@ -291,8 +294,10 @@ void TimelineView::make_room_for_event() {
     if (span == spans.end())
         return;
     const Seconds from = rate.start_of(span->start), until = rate.start_of(span->end);
-    if (scale().x(until) - scale().x(from) < least_width)
-        show_range(from - (until - from) * 0.75, until + (until - from) * 0.75);
+    if (scale().x(until) - scale().x(from) < least_width) {
+        zoom_to(from - (until - from) * 0.75, until + (until - from) * 0.75);
+        nearer_for_event_ = true;
+    }
 }
 
 void TimelineView::reveal_selected() {

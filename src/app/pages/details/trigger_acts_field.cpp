@@ -10,6 +10,7 @@
 #include "parts/tight_row.h"
 #include "parts/widgets.h"
 #include "schedule/pulses.h"
+#include "session/apply_hand_edit.h"
 #include "stage/layer_values.h"
 #include "stage/trigger_acts.h"
 
@@ -72,8 +73,9 @@ TriggerActsField::TriggerActsField(PinsDetail& detail) : PinsDetailPart(detail) 
         button("drive alike", tr("All selected triggers drive what this one drives, on the same course"));
     alike_->setText(tr("All alike"));
     connect(alike_, &QPushButton::clicked, this, [this] {
-        change(tr("copy what it drives"),
-               [acts = acts_of(body_)](TriggerBody& trigger) { trigger.acts = acts; });
+        const auto& pins = detail_.pins();
+        apply_hand_edit(detail_.document(), "drive-alike",
+                        {detail_.document().schedule(), {pins.begin(), pins.end()}});
     });
     top->addStretch(1);
     column->addLayout(top);

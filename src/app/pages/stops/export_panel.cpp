@@ -203,9 +203,11 @@ void ExportPanel::write_into(const QString& folder, bool replace) {
     outcome_->setText(tr("Writing into %1…").arg(QDir::toNativeSeparators(folder)));
     document_.jobs().start<std::vector<HandedOn>>(
         JobQueue::Write, tr("Writing all formats"),
-        [project = document_.project(), inputs = inputs_of(document_.path(), document_.project()),
-         stem = stem_of(document_), path = std::filesystem::path(folder.toStdString()), replace](
-            const Progress& progress) { return export_all(project, inputs, path, stem, replace, progress); },
+        [curves = document_.curves(), there = curves_are_there(),
+         inputs = inputs_of(document_.path(), document_.project()), stem = stem_of(document_),
+         path = std::filesystem::path(folder.toStdString()), replace](const Progress& progress) {
+            return export_all(curves, there, inputs, path, stem, replace, progress);
+        },
         [this, folder](const Result<std::vector<HandedOn>>& done) {
             if (!done)
                 return tell(done.error().cancelled() ? tr("Nothing was written")
@@ -236,15 +238,17 @@ void ExportPanel::tell_all(const std::vector<HandedOn>& all, const QString& fold
     emit written();
 }
 
+bool ExportPanel::curves_are_there() const {
+    return document_.followers_current() && (document_.sound() || !needs_sound(document_.project()));
+}
+
 /// What follows the music is computed first where it is not there yet; without the song it is refused.
 void ExportPanel::start(const ExporterRow& row, const QString& title, const ParamValues& values,
                         std::function<Result<QString>(const ExportMaterial&)> make,
                         std::function<void(const Result<QString>&)> then) {
-    const bool there =
-        document_.followers_current() && (document_.sound() || !needs_sound(document_.project()));
     document_.jobs().start<QString>(
         JobQueue::Write, title,
-        [curves = document_.curves(), there, values, &row,
+        [curves = document_.curves(), there = curves_are_there(), values, &row,
          make = std::move(make)](const Progress& progress) mutable -> Result<QString> {
             if (!there) {
                 auto computed = curves_for(row, curves.project(), progress.part(0, 0.9));

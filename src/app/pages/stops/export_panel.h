@@ -43,6 +43,7 @@ private:
     [[nodiscard]] QLayout* make_top();
     [[nodiscard]] QWidget* make_ways();
     void tell(const QString& outcome);
+    [[nodiscard]] bool curves_are_there() const;
     void write_into(const QString& folder, bool replace);
     void tell_all(const std::vector<HandedOn>& all, const QString& folder);
     QString last_folder_;
