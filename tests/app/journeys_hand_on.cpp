@@ -48,14 +48,14 @@ private slots:
         auto* copy = to_hand_on(desk, "copy cues");
         QVERIFY(copy);
         QApplication::clipboard()->clear();
-        in_dialog("options of export", [](QDialog& dialog) {
-            auto* pattern = dialog.findChild<QLineEdit*>("option pattern");
+        in_dialog("option of export", [](QDialog& dialog) {
+            auto* pattern = dialog.findChild<QLineEdit*>("option of export pattern");
             QVERIFY(pattern);
             pattern->setFocus();
             pattern->selectAll();
             QTest::keyClicks(pattern, "{frame} {what} {name}");
             // Each of its fields is seen whole.
-            auto* kinds = dialog.findChild<QLineEdit*>("option kinds");
+            auto* kinds = dialog.findChild<QLineEdit*>("option of export kinds");
             QVERIFY(kinds && kinds->height() >= kinds->sizeHint().height());
             QVERIFY(pattern->height() >= pattern->sizeHint().height());
             kinds->setFocus();
@@ -69,8 +69,8 @@ private slots:
         QVERIFY2(lines.first().contains(" marker launch"), qPrintable(lines.first()));
         QVERIFY2(desk.message().contains("copied"), qPrintable(desk.message()));
         // What stands for nothing is said, and what was copied stays.
-        in_dialog("options of export", [](QDialog& dialog) {
-            auto* pattern = dialog.findChild<QLineEdit*>("option pattern");
+        in_dialog("option of export", [](QDialog& dialog) {
+            auto* pattern = dialog.findChild<QLineEdit*>("option of export pattern");
             QCOMPARE(pattern->text(), QString("{frame} {what} {name}")); // as it was chosen last
             pattern->setFocus();
             pattern->selectAll();

@@ -5,6 +5,7 @@
 #include "interchange/outputs.h"
 #include "media/media_endings.h"
 #include "model/edits.h"
+#include "pages/dialogs/param_dialog.h"
 #include "pages/dialogs/schedule_text_dialog.h"
 #include "pages/stops/export_panel.h"
 #include "parts/fields.h"
@@ -15,7 +16,6 @@
 #include "session/core_words.h"
 
 #include <QApplication>
-#include <QDialogButtonBox>
 #include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
@@ -23,7 +23,6 @@
 #include <QMessageBox>
 #include <QProcess>
 #include <QSessionManager>
-#include <QVBoxLayout>
 
 namespace pulsepin {
 
@@ -268,44 +267,25 @@ bool FileCommands::ask_for_lane(const ExporterRow& row, ParamValues& values) {
     return ok;
 }
 
-/// What else can be chosen of it; what was chosen last is offered again.
-bool FileCommands::ask_for_options(const ExporterRow& row, ParamValues& values) {
-    std::vector<ParamSpec> specs;
-    for (const auto& spec : row.parameters)
-        if (spec.id != "lane")
-            specs.push_back(spec);
-    if (specs.empty() || row.id == "keys-text")
-        return true;
-    QDialog dialog(context_.window);
-    dialog.setObjectName("options of export");
-    dialog.setWindowTitle(text_of(row.label));
-    auto* column = new QVBoxLayout(&dialog);
-    auto* form =
-        new ParamForm("option", {.fills = true, .layout = ParamFormLayout::NamesBeside, .one_a_line = true});
-    form->set_specs(specs);
+/// What can be chosen of it is asked; what was chosen last is offered again.
+void FileCommands::with_options(const ExporterRow& row, std::function<void(const ParamValues&)> then) {
+    ParamValues values;
+    if (!ask_for_lane(row, values))
+        return;
+    if (row.parameters.empty() || row.takes_lane || row.id == "keys-text") // its text has a dialog of its own
+        return then(values);
     const auto last = options_.find(row.id);
-    if (last != options_.end())
-        form->set_values(last->second);
-    column->addWidget(form);
-    for (const auto& spec : specs)
-        if (!spec.explains.empty()) {
-            auto* told = quiet(text_of(spec.label) + ": " + text_of(spec.explains));
-            told->setWordWrap(true);
-            column->addWidget(told);
-        }
-    auto* buttons = new QDialogButtonBox(QDialogButtonBox::Ok | QDialogButtonBox::Cancel);
-    connect(buttons, &QDialogButtonBox::accepted, &dialog, &QDialog::accept);
-    connect(buttons, &QDialogButtonBox::rejected, &dialog, &QDialog::reject);
-    column->addWidget(buttons);
-    dialog.setMinimumWidth(560);
-    dialog.resize(560, column->totalHeightForWidth(560)); // as high as its words are in that width
-    if (dialog.exec() != QDialog::Accepted)
-        return false;
-    options_[row.id] = form->values();
-    for (const auto& spec : specs)
-        if (const auto* chosen = options_[row.id].find(spec.id))
-            values.set(spec.id, *chosen);
-    return true;
+    QStringList explained;
+    for (const auto& spec : row.parameters)
+        if (!spec.explains.empty())
+            explained << text_of(spec.label) + ": " + text_of(spec.explains);
+    ask(new ParamDialog("option of export", text_of(row.label), row.parameters,
+                        last == options_.end() ? completed({}, row.parameters) : last->second, tr("Go on"),
+                        context_.window, [told = explained.join('\n')](const ParamValues&) { return told; }),
+        [this, &row, then = std::move(then)](const ParamValues& chosen) {
+            options_[row.id] = chosen;
+            then(chosen);
+        });
 }
 
 void FileCommands::export_all_dialog() {
@@ -321,9 +301,7 @@ void FileCommands::export_all_again() {
 }
 
 void FileCommands::copy_text(const ExporterRow& row) {
-    ParamValues values;
-    if (ask_for_lane(row, values) && ask_for_options(row, values))
-        context_.exporting->copy(row, values);
+    with_options(row, [this, &row](const ParamValues& values) { context_.exporting->copy(row, values); });
 }
 
 void FileCommands::export_dialog(const ExporterRow& row) {
@@ -335,9 +313,10 @@ void FileCommands::export_dialog(const ExporterRow& row) {
         settings.schedule_text = dialog.how();
         document_.apply(with_settings(document_.project(), settings), tr("change text of keys"));
     }
-    ParamValues values;
-    if (!ask_for_lane(row, values) || !ask_for_options(row, values))
-        return;
+    with_options(row, [this, &row](const ParamValues& values) { ask_where_and_write(row, values); });
+}
+
+void FileCommands::ask_where_and_write(const ExporterRow& row, const ParamValues& values) {
     const QString ending =
         QString::fromUtf8(row.extension.data(), static_cast<qsizetype>(row.extension.size()));
     const QString suggested = document_.path().empty()

@@ -4,9 +4,10 @@
 #include "commands/context.h"
 #include "interchange/exporters.h"
 
-class QSessionManager;
-
+#include <functional>
 #include <map>
+
+class QSessionManager;
 
 namespace pulsepin {
 
@@ -50,7 +51,8 @@ public:
 
 private:
     [[nodiscard]] bool ask_for_lane(const ExporterRow& row, ParamValues& values);
-    [[nodiscard]] bool ask_for_options(const ExporterRow& row, ParamValues& values);
+    void with_options(const ExporterRow& row, std::function<void(const ParamValues&)> then);
+    void ask_where_and_write(const ExporterRow& row, const ParamValues& values);
     std::map<std::string_view, ParamValues> options_; ///< of each way out, as they were chosen last
     void leave(std::function<void()> then);
     /// A question about files that lie outside of a project's folder.

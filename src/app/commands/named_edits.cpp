@@ -9,10 +9,10 @@ namespace pulsepin {
 void NamedEdits::hang_up(QMenu* menu) {
     // What has a way of its own in the window, by what is selected or at the playhead, is not here twice.
     static const std::set<std::string_view> here{
-        "tempo-ratio", "metre",      "shift-grid",   "off-beats", "tempo",        "steady-grid",
-        "drive",       "hit",        "run-again",    "add-layer", "remove-layer", "raise-layer",
-        "name-layer",  "hide-layer", "write-title",  "set-layer", "add-effect",   "remove-effect",
-        "take-look",   "frame-rate", "picture-size", "name-piece"};
+        "tempo-ratio", "metre",      "shift-grid",  "off-beats",    "tempo",        "steady-grid",
+        "drive",       "hit",        "run-again",   "add-layer",    "remove-layer", "raise-layer",
+        "name-layer",  "hide-layer", "write-title", "set-layer",    "add-effect",   "remove-effect",
+        "take-look",   "event-key",  "frame-rate",  "picture-size", "name-piece"};
     for (const auto& row : hand_edits())
         if (here.contains(row.id)) {
             QString text = text_of(row.label);

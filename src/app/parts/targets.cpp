@@ -54,8 +54,7 @@ void fill_with_targets(QMenu* menu, const Project& project,
 }
 
 QString parameter_text(const LayerParameter& parameter) {
-    const QString label = text_of(parameter.spec->label);
-    return parameter.number == 1 ? label : QString("%1 %2").arg(label).arg(parameter.number);
+    return parameter_text(parameter.id);
 }
 
 std::vector<std::pair<QString, std::vector<LayerParameter>>> drivable_of(const Layer& layer) {
@@ -95,6 +94,13 @@ void take_usual_unit(Feed& feed) {
         }
     if (feed.unit == Feed().unit) // as it was at first
         feed.unit.clear();
+}
+
+QString parameter_text(const std::string& id) {
+    const auto* spec = layer_parameter(id);
+    const QString label = spec ? text_of(spec->label) : QString::fromStdString(id);
+    const int number = number_of_parameter(id);
+    return number == 1 ? label : QString("%1 %2").arg(label).arg(number);
 }
 
 QString unseen_text(const Project& project, const Target& target) {

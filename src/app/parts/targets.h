@@ -18,6 +18,8 @@ void change_motion(Document& document, LaneId lane, const QString& what,
 
 /// "blur", or "blur 2" of an effect's further use.
 [[nodiscard]] QString parameter_text(const LayerParameter& parameter);
+/// The same by its id; the id itself where no such parameter is known.
+[[nodiscard]] QString parameter_text(const std::string& id);
 /// What of a layer can be driven: first what it has, without a name, then each further effect by its name.
 [[nodiscard]] std::vector<std::pair<QString, std::vector<LayerParameter>>> drivable_of(const Layer& layer);
 

@@ -1,9 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "drawing/canvas/event_panel.h"
 
-#include "model/stage_edits.h"
-#include "session/core_words.h"
-#include "stage/effects.h"
+#include "parts/targets.h"
 #include "stage/trigger_acts.h"
 
 #include <algorithm>
@@ -23,13 +21,6 @@ QPolygonF line_of(const EventPanel& panel, const TriggerAct& act) {
         line << panel.place_of({share * 100, way_at(act, share) * 100});
     }
     return line;
-}
-
-QString name_of(const TriggerAct& act) {
-    const auto* spec = layer_parameter(act.parameter);
-    const int number = number_of_parameter(act.parameter);
-    const QString label = spec ? text_of(spec->label) : QString::fromStdString(act.parameter);
-    return number > 1 ? QString("%1 %2").arg(label).arg(number) : label;
 }
 
 } // namespace
@@ -136,8 +127,10 @@ void EventPanel::paint(QPainter& painter, const LaneScene& lane) const {
             painter.setPen(QPen(chosen ? p.selection : colour, 1.5));
             painter.drawEllipse(place_of(keys[key]), handle, handle);
         }
-        const QString name =
-            QString("%1 %2 – %3").arg(name_of(acts[act])).arg(acts[act].low).arg(acts[act].high);
+        const QString name = QString("%1 %2 – %3")
+                                 .arg(parameter_text(acts[act].parameter))
+                                 .arg(acts[act].low)
+                                 .arg(acts[act].high);
         painter.setBrush(colour);
         painter.setPen(Qt::NoPen);
         painter.drawRect(QRectF(name_at, area.top() + 8, 8, 8));

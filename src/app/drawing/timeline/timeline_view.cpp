@@ -2,11 +2,9 @@
 #include "drawing/timeline/timeline_view.h"
 
 #include "drawing/canvas/event_panel.h"
-
+#include "drawing/kind_look.h"
 #include "drawing/timeline/curve_lanes.h"
 #include "drawing/timeline/follower_lines.h"
-
-#include "drawing/kind_look.h"
 #include "drawing/timeline/lane_views.h"
 #include "drawing/timeline/paint_check.h"
 #include "drawing/timeline/paint_grid.h"

@@ -297,11 +297,8 @@ QWidget* TriggerActsField::row_of(std::size_t index, const TriggerAct& act) {
     auto* box = new QWidget;
     auto* row = tight_row(box, 3);
     const auto* spec = layer_parameter(act.parameter);
-    const QString label = spec ? text_of(spec->label) : QString::fromStdString(act.parameter);
-    auto* name = quiet(number_of_parameter(act.parameter) == 1
-                           ? label
-                           : QString("%1 %2").arg(label).arg(number_of_parameter(act.parameter)));
-    row->addWidget(name, 1);
+    const QString label = parameter_text(act.parameter);
+    row->addWidget(quiet(label), 1);
     const auto change_act = [this, index](const QString& what, const std::function<void(TriggerAct&)>& how) {
         change_one(index, what, how);
     };

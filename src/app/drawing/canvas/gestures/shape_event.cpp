@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "drawing/canvas/gestures/shape_event.h"
 
-#include "stage/effects.h"
+#include "parts/targets.h"
 #include "stage/trigger_acts.h"
 #include "time/musical_text.h"
 
@@ -9,6 +9,11 @@
 #include <cmath>
 
 namespace pulsepin {
+namespace {
+
+constexpr double near = 5; // pixels
+
+} // namespace
 
 ShapeEvent::ShapeEvent(GestureContext context, const EventPanel& panel, EventKey key, QPointF from)
     : Gesture(std::move(context), from), panel_(panel), key_(key),
@@ -18,27 +23,23 @@ ShapeEvent::ShapeEvent(GestureContext context, const EventPanel& panel, EventKey
 
 void ShapeEvent::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
     const QPointF key = panel_.place_of(began_) + (at - from());
-    // Values go by whole percents of the way, so that full and none are met.
-    const double way = std::clamp(std::round(panel_.way_at(key.y())), 0.0, 100.0);
-    if (!show(with_event_key_moved(project(), panel_.trigger, key_, share_at(key.x(), at, keys) * 100, way)))
+    if (!show(with_event_key_moved(project(), panel_.trigger, key_, share_at(key.x(), at, keys) * 100,
+                                   way_at(key.y(), at))))
         return;
     const auto acts = acts_of(body_of<TriggerBody>(draft()->project().pin(panel_.trigger)->body));
     const auto& act = acts[key_.act];
     const auto moved = keys_of(act)[key_.key];
-    const auto* spec = layer_parameter(act.parameter);
     const auto& grid = draft()->project().grid;
     const Seconds lies = panel_.from + (panel_.until - panel_.from) * (moved.at / 100);
     tell(tr("%1 % of its length%2 · %3 %4")
              .arg(moved.at, 0, 'f', 1)
              .arg(grid ? ", " + place_text(grid->nearest_tick(lies)) : QString())
-             .arg(spec ? QString::fromUtf8(spec->label.data(), static_cast<qsizetype>(spec->label.size()))
-                       : QString::fromStdString(act.parameter))
+             .arg(parameter_text(act.parameter))
              .arg(value_of_way(act, moved.way), 0, 'g', 5));
 }
 
 /// Up and down alone it stays where it lies; near an end it goes there, else where beats pull it.
 double ShapeEvent::share_at(double x, QPointF mouse, Qt::KeyboardModifiers keys) const {
-    constexpr double near = 5; // pixels
     if (std::abs(mouse.x() - from().x()) < near)
         return began_.at / 100;
     if (std::abs(x - panel_.curves.left()) < near)
@@ -46,6 +47,14 @@ double ShapeEvent::share_at(double x, QPointF mouse, Qt::KeyboardModifiers keys)
     if (std::abs(x - panel_.curves.right()) < near)
         return 1;
     return panel_.share_at(context().snapped(panel_.time_at(x), keys & Qt::ShiftModifier));
+}
+
+/// Along alone its value stays as it is. Values go by whole percents of the way, so that full and none are
+/// met, and no further than that, or than it was.
+double ShapeEvent::way_at(double y, QPointF mouse) const {
+    if (std::abs(mouse.y() - from().y()) < near)
+        return began_.way;
+    return std::clamp(std::round(panel_.way_at(y)), std::min(0.0, began_.way), std::max(100.0, began_.way));
 }
 
 std::optional<Gesture::Edit> ShapeEvent::end(Qt::KeyboardModifiers) {

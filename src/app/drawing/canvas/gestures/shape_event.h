@@ -17,6 +17,7 @@ protected:
 
 private:
     [[nodiscard]] double share_at(double x, QPointF mouse, Qt::KeyboardModifiers keys) const;
+    [[nodiscard]] double way_at(double y, QPointF mouse) const;
     EventPanel panel_;
     EventKey key_;
     TriggerAct::Point began_; ///< the key as it was
