@@ -261,6 +261,18 @@ private slots:
         };
         const auto before = values(4);
         QVERIFY2(std::abs(before[5] - 108) < 2, qPrintable(QString::number(before[5])));
+        // Beyond all of the way a value is typed; dragged along alone, the key keeps it.
+        value->setValue(142);
+        const double beyond = act().curve[1].way;
+        QVERIFY(beyond > 104);
+        timeline.grab();
+        desk.drag(at(desk.bar(5, 2), beyond), at(desk.bar(5, 2) + Seconds(0.2), beyond), Qt::ShiftModifier);
+        QVERIFY(act().curve[1].at > 30);
+        QCOMPARE(act().curve[1].way, beyond);
+        timeline.setFocus();
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(act().curve[1].way, 100.0);
         // Longer: dragged by the bar's end, above the course.
         desk.drag(QPoint(static_cast<int>(timeline.scale().x(desk.bar(6))) - 1,
                          static_cast<int>(timeline.lane_row(lane).top()) + 10),

@@ -2,6 +2,7 @@
 //
 // Timelines for editing programs, read with the format's own library (opentimelineio 0.18.1, from Python's
 // index), which knows nothing of us.
+#include "interchange/export_all.h"
 #include "interchange/exporters.h"
 #include "interchange/otio.h"
 #include "kinds/kinds.h"
@@ -159,6 +160,28 @@ private slots:
     void urls_of_files() {
         QCOMPARE(file_url("/a/b c/ä%.webm"), std::string("file:///a/b%20c/%C3%A4%25.webm"));
         QCOMPARE(file_url("/$(x)/'\"`;#?.mov"), std::string("file:///%24%28x%29/%27%22%60%3B%23%3F.mov"));
+    }
+
+    void all_formats_given_up_leave_nothing() {
+        QTemporaryDir dir;
+        const std::filesystem::path folder = dir.filePath("out").toStdString();
+        std::stop_source given;
+        Progress progress;
+        progress.stop = given.get_token();
+        progress.report = [&](double share) {
+            if (share > 0.8) // in the midst of them
+                given.request_stop();
+        };
+        const auto given_up = export_all(Curves{Schedule(steady_project(120, 0, 20))}, false, {}, folder,
+                                         "piece", false, progress);
+        QVERIFY(!given_up && given_up.error().cancelled());
+        QVERIFY(given.stop_requested() && !std::filesystem::exists(folder));
+        // Let go on, it is there; a folder in no folder is refused by name.
+        QVERIFY(export_all(Curves{Schedule(steady_project(120, 0, 20))}, false, {}, folder, "piece", false));
+        QVERIFY(std::filesystem::exists(folder / "piece.otio"));
+        const auto lost = export_all(Curves{Schedule(steady_project(120, 0, 20))}, false, {},
+                                     folder / "no/such", "piece", false);
+        QVERIFY(!lost && lost.error().message().find("no/such") != std::string::npos);
     }
 
     void nothing_to_write_says_so() {
