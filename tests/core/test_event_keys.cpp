@@ -202,6 +202,11 @@ private slots:
         QCOMPARE(alike->count, std::size_t{1});
         QCOMPARE(body_of<TriggerBody>(alike->project.pin(e.second)->body).acts, e.acts(e.first));
         QVERIFY(!run("drive-alike", {e.first}, {}));
+        const auto like = static_cast<double>(e.second.value);
+        const auto other_way = run("drive-alike", {e.first, e.second}, {{"like", like}});
+        QCOMPARE(acts_of(body_of<TriggerBody>(other_way->project.pin(e.first)->body)),
+                 acts_of(body_of<TriggerBody>(e.project.pin(e.second)->body)));
+        QVERIFY(!run("drive-alike", {e.first, e.second}, {{"like", like + 1000}}));
     }
 };
 

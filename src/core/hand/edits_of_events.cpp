@@ -49,14 +49,17 @@ Outcome set_key(const Request& request) {
     return edited;
 }
 
-/// All the others drive what the first one drives, on the same course.
+/// All the others drive what one of them drives, on the same course.
 Outcome drive_alike(const Request& request) {
     auto triggers = selected_triggers(request);
     if (triggers.size() < 2)
         return fail("Fewer than two triggers are selected.", {}, "Select those that shall drive the same.");
-    const auto& first = body_of<TriggerBody>(request.project().pin(triggers.front())->body);
-    const auto acts = acts_of(first);
-    triggers.erase(triggers.begin());
+    const PinId told(request.values.whole("like"));
+    const auto like = told.value ? std::ranges::find(triggers, told) : triggers.begin();
+    if (like == triggers.end())
+        return fail("The trigger that the others shall be like is not selected.", {}, "Select it as well.");
+    const auto acts = acts_of(body_of<TriggerBody>(request.project().pin(*like)->body));
+    triggers.erase(like);
     HandEdited edited{with_bodies(request.project(), triggers,
                                   [&](PinBody& body) { body_of<TriggerBody>(body).acts = acts; })};
     edited.count = triggers.size();
@@ -80,9 +83,17 @@ constexpr ParamSpec key[] = {
      .explains = "of the way to the next key",
      .initial_text = "linear"}};
 
+constexpr ParamSpec like[] = {
+    {.id = "like",
+     .label = "like",
+     .type = ParamType::Whole,
+     .least = 0,
+     .most = 1e9,
+     .explains = "number of the selected trigger that the others become like; 0: the first"}};
+
 const std::array<HandEdit, 2> table{{
     {"event-key", "set key of event", set_key, key},
-    {"drive-alike", "copy what it drives", drive_alike},
+    {"drive-alike", "copy what it drives", drive_alike, like},
 }};
 
 } // namespace

@@ -257,7 +257,10 @@ void DetailPanel::show_many() {
     names_[0]->setText(tr("Worst rounding to a frame: %1 ms").arg(worst.value * 1000, 0, 'f', 1));
     if (kinds.size() == 1)
         if (auto* fields = fields_of(*kinds.begin())) {
-            fields->show_pins(pins);
+            auto shown = pins; // the one whose course is open is the one that is seen
+            if (const auto opened = std::ranges::find(shown, view_.opened_event()); opened != shown.end())
+                std::rotate(shown.begin(), opened, opened + 1);
+            fields->show_pins(std::move(shown));
             fields->show();
         }
     show_common(pins);

@@ -75,7 +75,9 @@ TriggerActsField::TriggerActsField(PinsDetail& detail) : PinsDetailPart(detail) 
     connect(alike_, &QPushButton::clicked, this, [this] {
         const auto& pins = detail_.pins();
         apply_hand_edit(detail_.document(), "drive-alike",
-                        {detail_.document().schedule(), {pins.begin(), pins.end()}});
+                        {.schedule = detail_.document().schedule(),
+                         .pins = {pins.begin(), pins.end()},
+                         .values = {{"like", static_cast<double>(pins.front().value)}}});
     });
     top->addStretch(1);
     column->addLayout(top);
