@@ -7,7 +7,7 @@
 #include "render/composed.h"
 #include "render/fonts.h"
 #include "stage/layer_parameters.h"
-#include "stage/moves.h"
+#include "schedule/moves.h"
 
 #include <QFile>
 #include <QGuiApplication>

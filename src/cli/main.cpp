@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analyze_songs.h"
+#include "bring_in_list.h"
 #include "check_project.h"
 #include "edit_project.h"
 #include "export_project.h"
@@ -37,6 +38,7 @@ struct Requests {
     AnalyzeRequest analysis;
     PlaceRequest placing;
     EditRequest edit;
+    BringInRequest bringing;
     ExportRequest exporting;
     WriteSoundRequest sound;
     WritePictureRequest picture;
@@ -111,6 +113,20 @@ void add_edit(CLI::App& app, Requests& all) {
     command->add_option("--set", request.settings, "as in beats=2")->expected(1, 16);
     add_change(command, request.change);
     command->callback([&all] { all.outcome = edit_project(all.edit); });
+}
+
+void add_bring_in(CLI::App& app, Requests& all) {
+    auto& request = all.bringing;
+    auto* command = app.add_subcommand(
+        "bring-in", "bring cuts, sounds and markers of another program's list into a project, as lanes");
+    command->add_option("PROJECT", request.change.project)->required();
+    command
+        ->add_option("LIST", request.list, "an edit decision list, an OpenTimelineIO file or a table of cues")
+        ->required();
+    command->add_option("--set", request.settings, "as in tie=beat or rate=25: see parameters")
+        ->expected(1, 16);
+    add_change(command, request.change);
+    command->callback([&all] { all.outcome = bring_in_list(all.bringing); });
 }
 
 void add_export(CLI::App& app, Requests& all) {
@@ -233,6 +249,7 @@ int main(int argc, char** argv) {
     add_place(app, all);
     add_edit(app, all);
     add_export(app, all);
+    add_bring_in(app, all);
     add_sound(app, all);
     add_picture(app, all);
     add_check(app, all);

@@ -4,13 +4,16 @@
 #include "check/checks.h"
 #include "follow/sources.h"
 #include "follow/steps.h"
+#include "hand/bring_in.h"
 #include "hand/hand_edits.h"
 #include "interchange/exporters.h"
+#include "interchange/list_readers.h"
 #include "kinds/kinds.h"
 #include "model/pulse_params.h"
 #include "params/easings.h"
 #include "schedule/picker_tables.h"
 #include "stage/effects.h"
+#include "stage/showing_parameters.h"
 
 #include <fmt/core.h>
 
@@ -104,6 +107,14 @@ std::string parameter_page() {
         page += table(row.id, row.label, {}, specs_of(row.params));
     page += "## Pulses\n\nSet by `pulsepin-cli edit shape-pulse`, or at the stop Motion.\n\n";
     page += table("pulse", "The shape of one hit", {}, pulse_param_specs());
+    page += "## Appearances\n\nSet by `pulsepin-cli edit appear`, or at the stop Motion.\n\n";
+    page += table("appear", "How what appears comes, stays and goes", {}, showing_param_specs());
+    page += "## Lists that come in\n\nSet by `pulsepin-cli bring-in --set`, or in the window's dialog.\n\n";
+    page += table("list", "Any list", {}, list_rate_params());
+    for (const auto& row : list_readers())
+        if (!row.parameters.empty())
+            page += table(row.id, row.label, {}, row.parameters);
+    page += table("bring-in", "What becomes of it", {}, bringing_params());
     page += "## Pins\n\nSet by `pulsepin-cli edit set`, or where what is selected is told.\n\n";
     for (const auto& kind : lane_kinds())
         if (!kind->properties.empty())

@@ -82,7 +82,14 @@ public:
                  const Canvas& canvas)
         : painter_(painter), layer_(layer), view_(view), canvas_(canvas),
           turning_(layer.turning.value_or(canvas.staged.seconds)), at_(placement_of(layer.values, turning_)),
-          opacity_(opacity * at_.opacity), placed_(place_in_picture(layer, at_) * view) {}
+          opacity_(opacity * at_.opacity), placed_(place_in_picture(layer, at_) * view) {
+        if (layer.behind) {
+            const QRectF box = layer_box(layer, canvas.content());
+            placed_ =
+                QTransform::fromTranslate(layer.behind->x * box.width(), layer.behind->y * box.height()) *
+                placed_;
+        }
+    }
 
     void paint() {
         for (auto echo = layer_.echoes.rbegin(); echo != layer_.echoes.rend(); ++echo)
@@ -106,7 +113,7 @@ private:
     [[nodiscard]] bool is_simple() const {
         const bool whole = layer_.kind != layers::group || (opacity_ >= 1 && layer_.blend == "normal");
         return whole && !painted_over(layer_.values) && layer_.matte.kind == Matte::Kind::None &&
-               !layer_.wipe && layer_.path.empty() && draws_once();
+               !layer_.wipe && !layer_.behind && layer_.path.empty() && draws_once();
     }
 
     /// What lies over itself would be seen twice where it is transparent or blended.
@@ -147,7 +154,16 @@ private:
             apply_matte(own, layer_, local, box, area.topLeft(), view_, canvas_);
         if (layer_.wipe)
             apply_wipe(own, layer_.wipe->wiped, layer_.wipe->wipe_angle, 0.05, false, local, box);
+        if (layer_.behind)
+            cut_off(own, local, box);
         painter_.drawImage(area.topLeft(), own);
+    }
+
+    /// What lies beyond its place's edge is behind what stands there.
+    void cut_off(QImage& image, const QTransform& local, const QRectF& box) const {
+        const double x = layer_.behind->x, y = layer_.behind->y;
+        const double angle = x != 0 ? (x < 0 ? 180 : 0) : (y < 0 ? -90 : 90);
+        apply_wipe(image, 1 - std::abs(x != 0 ? x : y), angle, 0, false, local, box);
     }
 
     [[nodiscard]] QImage drawn(QSize size, const QTransform& placed, const QTransform& to_area) const {

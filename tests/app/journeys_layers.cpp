@@ -257,10 +257,10 @@ private slots:
         ++actions;
         desk.window.go_to_stop(Stop::Motion);
         desk.click("curves");
-        QTRY_VERIFY(desk.window.findChild<QComboBox*>("comes move")->isVisible());
-        choose(desk, "comes move", "fly in from below");
-        choose(desk, "comes length unit", "frames");
-        number(desk, "comes length amount", 6);
+        QTRY_VERIFY(desk.window.findChild<QComboBox*>("appearance comes-move")->isVisible());
+        choose(desk, "appearance comes-move", "fly in from below");
+        choose(desk, "appearance comes-length unit", "frames");
+        number(desk, "appearance comes-length amount", 6);
         actions += 4;
         QVERIFY(!desk.project().lane(lane)->pins.empty());
         const auto& span = spans(desk, lane).appearances.front();

@@ -4,8 +4,8 @@
 #include "hand/tried.h"
 #include "kinds/layer_kinds.h"
 #include "picture/moving_sheet.h"
+#include "schedule/moves.h"
 #include "stage/effects.h"
-#include "stage/moves.h"
 #include "support/answers.h"
 #include "support/motion_desk.h"
 #include "support/stage_desk.h"
@@ -68,7 +68,7 @@ private slots:
         const LaneId lane = title_that_appears(desk);
         QVERIFY(lane.value);
         const Project before = desk.project();
-        auto* box = desk.window.findChild<QComboBox*>("comes move");
+        auto* box = desk.window.findChild<QComboBox*>("appearance comes-move");
         QVERIFY(box && QTest::qWaitFor([&] { return box->isVisible(); }, 2000));
         QTest::mouseClick(box, Qt::LeftButton);
         auto* shown = sheet();

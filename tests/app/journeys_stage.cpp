@@ -158,9 +158,9 @@ private slots:
         // How it comes: typed on, within a beat.
         desk.click("curves");
         choose(desk, "motion lane", "Title");
-        choose(desk, "comes move", "type on");
-        choose(desk, "comes length unit", "beats");
-        number(desk, "comes length amount", 1);
+        choose(desk, "appearance comes-move", "type on");
+        choose(desk, "appearance comes-length unit", "beats");
+        number(desk, "appearance comes-length amount", 1);
         // Two parts, on 5.1 and 5.3, both up to the end of bar 8: double clicks, then their words.
         auto& timeline = desk.window.timeline();
         timeline.reveal_lane(lane);

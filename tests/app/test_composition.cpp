@@ -83,6 +83,36 @@ class TestComposition : public QObject {
     Q_OBJECT
 
 private slots:
+    // A white shot that is shaken and turned, itself or by the camera: black is seen at its edges, and with
+    // "stays full" in none of the pixels.
+    void no_edge_is_seen_of_a_shaken_shot_that_stays_full() {
+        QImage picture(1280, 720, QImage::Format_RGB32);
+        picture.fill(Qt::white);
+        for (const LayerKind kind : {layers::shots, layers::camera})
+            for (const double full : {0.0, 1.0}) {
+                Project project = steady_project(120, 0, 10);
+                for (Layer layer : project.stage->layers)
+                    if (layer.kind == kind) {
+                        layer.values = {
+                            {"shake", 45}, {"shake-turn", 6}, {"punch", -4}, {"stays-full", full}};
+                        project = *with_changed_layer(project, layer);
+                    }
+                const Curves curves{Schedule(project)};
+                int dark = 0;
+                for (int frame = 0; frame < 60; ++frame) {
+                    const auto image =
+                        composed(staged_at(curves, Frames(frame)), small, {{LayerId{1}, {{picture}, {}}}});
+                    for (int y = 0; y < image.height(); ++y)
+                        for (int x = 0; x < image.width(); ++x)
+                            dark += qGray(image.pixel(x, y)) < 250;
+                }
+                if (full == 0)
+                    QVERIFY(dark > 10'000);
+                else
+                    QCOMPARE(dark, 0);
+            }
+    }
+
     void layers_lie_over_each_other() {
         const auto image =
             composed(staged({shape("square", red, {{"scale", 300}}), shape("square", green)}), small);
@@ -231,6 +261,61 @@ private slots:
             QVERIFY2(effect.of_earlier_frames || changes(100) || changes(900),
                      std::string(effect.id).c_str());
         }
+    }
+
+    // A square of 200 pixels a side: half way in, half of it is there; its middle and all outside stay.
+    void a_soft_edge_rises_over_its_width() {
+        const QSize whole(1280, 720);
+        const auto of = [&](double soft, double choke) {
+            return composed(
+                staged({shape("square", white,
+                              {{"scale", 100}, {"soft-edge", soft}, {"soft-edge-choke", choke}})}),
+                whole);
+        };
+        const QImage plain = of(0, 0);
+        const auto level = [](const QImage& image, int x) { return qGray(image.pixel(x, 360)); };
+        int left = 0;
+        while (level(plain, left) < 128)
+            ++left; // the square's first pixel
+        const QImage soft = of(20, 0), choked = of(20, 6);
+        QVERIFY(level(soft, left) < 20);
+        QVERIFY2(std::abs(level(soft, left + 10) - 128) < 12,
+                 qPrintable(QString::number(level(soft, left + 10))));
+        QCOMPARE(level(soft, left + 24), 255);
+        QCOMPARE(level(soft, left - 1), level(plain, left - 1));
+        QVERIFY(std::abs(level(choked, left + 16) - 128) < 12);
+        // What is larger than the frame has no edge in it.
+        const QImage large =
+            composed(staged({shape("square", white, {{"scale", 2000}, {"soft-edge", 50}})}), small);
+        for (int x = 0; x < small.width(); ++x)
+            QCOMPARE(qGray(large.pixel(x, 90)), 255);
+    }
+
+    // Over white, a shape throws a shadow of its own outline, as far aside as it was told to.
+    void a_drop_shadow_has_the_shape_of_what_throws_it() {
+        const QSize whole(1280, 720);
+        const StagedLayer ground = shape("square", white, {{"scale", 2000}});
+        const auto with = [&](double amount) {
+            return composed(staged({ground, shape("disc", red,
+                                                  {{"drop-shadow", amount},
+                                                   {"drop-shadow-x", 300},
+                                                   {"drop-shadow-y", 0},
+                                                   {"drop-shadow-size", 0}})}),
+                            whole);
+        };
+        const QImage none = with(0), half = with(50);
+        int disc = 0, shadow = 0;
+        for (int y = 0; y < whole.height(); ++y)
+            for (int x = 0; x < whole.width(); ++x) {
+                disc += none.pixelColor(x, y).green() < 128;
+                const bool changed =
+                    std::abs(half.pixelColor(x, y).green() - none.pixelColor(x, y).green()) > 64;
+                shadow += changed;
+                if (changed)
+                    QVERIFY(near(half.pixelColor(x, y), QColor(128, 128, 128), 66) && x > 640);
+            }
+        QVERIFY(disc > 1000);
+        QVERIFY2(std::abs(shadow - disc) < disc / 50, qPrintable(QString("%1 %2").arg(shadow).arg(disc)));
     }
 
     // Fields of one colour each before a white ground: those like the key's are gone, whatever their

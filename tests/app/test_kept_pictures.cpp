@@ -72,8 +72,8 @@ Project all_kinds() {
     add(kind_that(&LaneKindRow::triggers),
         {{{}, at(2), TriggerBody{"flash", {Length::Unit::InBeats, 1}}, {}}, {{}, at(5), second, {}}});
     const AppearanceBody long_one{{Length::Unit::InBeats, 6}};
-    AppearanceBody other{
-        {Length::Unit::InBeats, 3}, 0, 0, 0, 100, true, {0x20a060}, Frames(0), 1, "words", 1};
+    AppearanceBody other{{Length::Unit::InBeats, 3}, 0, 0, 0, 100, true, {0x20a060}, Frames(0), 1, "words"};
+    other.row = 1;
     add(kind_that(&LaneKindRow::appears),
         {{{}, at(2), long_one, {}}, {{}, at(6), long_one, {}}, {{}, at(4), other, {}}});
     add(kind_that(&LaneKindRow::words),

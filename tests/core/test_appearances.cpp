@@ -59,6 +59,33 @@ private slots:
             QCOMPARE(span.end - span.comes, Frames(40));
     }
 
+    void what_arrives_is_all_there_on_its_beat() {
+        Scene scene;
+        const LayerId ring = shape(scene);
+        const LaneId lane = scene.appear(ring);
+        Showing showing = *scene.project.lane(lane)->showing;
+        showing.comes = {"grow", {Length::Unit::InFrames, 10}, {.id = "linear"}};
+        showing.arrives = true;
+        scene.project = *with_showing(scene.project, lane, showing);
+        scene.pin(lane, 4, lasting(40)); // frame 48
+        QVERIFY(scene.of(ring, 37).empty());
+        QVERIFY(scene.of(ring, 47).front().values.of("scale") < 100);
+        QCOMPARE(scene.of(ring, 48).front().values.of("scale"), 100.0);
+        // Letters one after another: the last one is there on the beat as well.
+        Layer title{{}, layers::title, "Title"};
+        title.text = "four";
+        const LayerId words = scene.add(title);
+        const LaneId titled = scene.appear(words);
+        showing.layer = words;
+        showing.letter_delay = 5;
+        scene.project = *with_showing(scene.project, titled, showing);
+        scene.pin(titled, 4, lasting(40));
+        QVERIFY(scene.of(words, 48 - 10 - 15 - 1).empty());
+        QVERIFY(!scene.of(words, 48 - 10 - 15).empty());
+        QVERIFY(scene.of(words, 47).front().letters.back().scale < 1);
+        QCOMPARE(scene.of(words, 48).front().letters.back().scale, 1.0);
+    }
+
     void lengths_of_each_kind_end_where_they_say() {
         Scene scene;
         Detection found;

@@ -1,13 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "hand/event_keys.h"
 #include "hand/hand_edits.h"
+#include "hand/stage_hand.h"
 #include "interchange/project_json.h"
 #include "kinds/kinds.h"
+#include "kinds/layer_kinds.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
 #include "model/stage_edits.h"
 #include "params/easings.h"
 #include "schedule/schedule.h"
+#include "stage/staged_frame.h"
 #include "stage/trigger_acts.h"
 #include "support/projects.h"
 #include "support/seed.h"
@@ -182,6 +185,79 @@ private slots:
         QVERIFY(read.has_value());
         QCOMPARE(*read->stage, *e.project.stage);
         QCOMPARE(without_curve(e.project, "mine").stage->curves.size(), std::size_t{1});
+    }
+
+    // What appears has a course as well: beside its lane's ways to come and go, stretched with its length.
+    void what_appears_has_a_course() {
+        Project project = steady_project();
+        Layer layer{{}, layers::shape, "Disc"};
+        layer.values = {{"position-x", 40}};
+        project = *with_layer(project, layer);
+        const LayerId disc = project.stage->layers[project.stage->layers.size() - 2].id;
+        auto made = *with_lane_of_appearances(project, disc, kind_that(&LaneKindRow::appears));
+        project = made.project;
+        Showing showing = *project.lane(made.lane)->showing;
+        showing.comes.move = showing.goes.move = "none";
+        project = *with_showing(project, made.lane, showing);
+        AppearanceBody body;
+        body.length = {Length::Unit::InBeats, 4};
+        body.acts = {{"position-x", 0, 100, {{0, 0}, {50, 100}, {100, 0}}},
+                     {"colour", 0, 0, {{0, 100}, {100, 100}}}};
+        const PinId pin{project.next_id};
+        project = *with_pins(project, made.lane, {{{}, MusicalAnchor{Ticks(4 * ticks_per_beat)}, body, {}}});
+        const auto x = [&](double beat) {
+            const auto rate = project.settings->frame_rate;
+            const auto staged = staged_at({Schedule(project)},
+                                          rate.frame_at(project.grid->time_at(Beats(beat)) + Seconds(1e-6)));
+            for (const auto& one : staged.layers)
+                if (one.id == disc)
+                    return one.values.of("position-x");
+            return -1e9;
+        };
+        QVERIFY(std::abs(x(4) - 40) < 1e-6); // from its own place on
+        QVERIFY(std::abs(x(6) - 140) < 1e-6);
+        QVERIFY(std::abs(x(5) - 90) < 1e-6);
+        const PinId pins[] = {pin};
+        project = with_bodies(project, pins, [](PinBody& one) { one.lasting()->amount = 8; });
+        QVERIFY(std::abs(x(8) - 140) < 1e-6);
+        // Keys are edited as those of a trigger.
+        auto with = with_event_key(project, pin, 0, {25, 0});
+        QVERIFY(with.has_value());
+        project = with->project;
+        QVERIFY(std::abs(x(6) - 40) < 1e-6);
+        // And it comes back from a file.
+        const auto read = project_from_json(project_to_json(project, "/"), "/");
+        QVERIFY2(read.has_value(), read ? "" : read.error().message().c_str());
+        QVERIFY(read->pin(pin)->body == project.pin(pin)->body);
+    }
+
+    // Mixed in the colours' own numbers, as colour_at() mixes a trigger's two.
+    void colours_go_from_key_to_key() {
+        TriggerAct act{"colour", 0, 0, {{0, 100}, {40, 100}, {100, 100}}};
+        QVERIFY(!keyed_colour_at(act, 0.2));
+        act.curve[0].colour = Colour{0x000000};
+        act.curve[1].colour = Colour{0x64c832};
+        act.curve[2].colour = Colour{0xffffff};
+        QCOMPARE(keyed_colour_at(act, 0)->rgb, 0x000000u);
+        QCOMPARE(keyed_colour_at(act, 0.2)->rgb, 0x326419u);
+        QCOMPARE(keyed_colour_at(act, 0.4)->rgb, 0x64c832u);
+        QCOMPARE(keyed_colour_at(act, 1)->rgb, 0xffffffu);
+        act.curve[1].colour.reset(); // as the one before it
+        QCOMPARE(keyed_colour_at(act, 0.4)->rgb, 0x000000u);
+        Events e;
+        const PinId pins[] = {e.first};
+        e.project = with_bodies(e.project, pins, [](PinBody& body) {
+            body_of<TriggerBody>(body).acts = {{"colour", 0, 0, {{0, 100}, {100, 100}}}};
+        });
+        auto coloured = with_event_key_coloured(e.project, e.first, {0, 0}, {0xff0000});
+        QVERIFY(coloured.has_value());
+        QCOMPARE(acts_of(coloured->pin(e.first)->body)[0].curve[1].colour, std::optional(Colour{0xff0000}));
+        coloured = with_event_key_coloured(*coloured, e.first, {0, 1}, {0x0000ff});
+        const auto act_now = acts_of(coloured->pin(e.first)->body)[0];
+        QCOMPARE(keyed_colour_at(act_now, 0.5)->rgb, 0x800080u);
+        const auto read = project_from_json(project_to_json(*coloured, "/"), "/");
+        QVERIFY(read.has_value());
+        QVERIFY(read->pin(e.first)->body == coloured->pin(e.first)->body);
     }
 
     void edits_by_name() {

@@ -3,9 +3,9 @@
 // How what appears comes, stays and goes, how the members of a group differ, and what shapes look like.
 #include "model/shape_outline.h"
 #include "params/easings.h"
+#include "schedule/moves.h"
 #include "schedule/triggers.h"
 #include "schedule/variation.h"
-#include "stage/moves.h"
 #include "support/test_program.h"
 
 #include <QTest>

@@ -2,6 +2,7 @@
 //
 // Sources and filters of pickers.
 #include "kinds/kinds.h"
+#include "schedule/note_lengths.h"
 #include "schedule/picker_tables.h"
 #include "schedule/resolve.h"
 #include "support/projects.h"
@@ -59,6 +60,49 @@ Project heard_project() {
 class TestPickers : public QObject {
     Q_OBJECT
 private slots:
+    // Values of notes are those of any book of elements: a dot adds half, three of a triplet last as two.
+    void lengths_are_read_as_notes_are_written() {
+        const auto beats = [](const char* text) {
+            std::vector<double> all;
+            const auto read = lengths_in_notes(text);
+            for (const auto& one : read ? *read : std::vector<NoteLength>())
+                all.push_back(one.rest ? -one.beats : one.beats);
+            return all;
+        };
+        using Beats = std::vector<double>;
+        QCOMPARE(beats("1 2 4 8 16"), (Beats{4, 2, 1, 0.5, 0.25}));
+        QCOMPARE(beats("8th, 4th | 2nd\n1st"), (Beats{0.5, 1, 2, 4}));
+        QCOMPARE(beats("4. 4.. 1/8."), (Beats{1.5, 1.75, 0.75}));
+        QCOMPARE(beats("8t 8t 8t"), (Beats{1.0 / 3, 1.0 / 3, 1.0 / 3}));
+        QCOMPARE(beats("4+8 r4 r2+4"), (Beats{1.5, -1, -3}));
+        for (const char* wrong : {"", "r4", "x", "4 3x", "0", "-4", "4+", "1/0", "2048", "4,5x", "nan"})
+            QVERIFY2(!lengths_in_notes(wrong), wrong);
+        const auto error = lengths_in_notes("4 8\n2 eighth").error().message();
+        QVERIFY2(error.find("\"eighth\" in line 2") != std::string::npos, error.c_str());
+        QCOMPARE(lengths_in_beats("1.5;0.25\n3")->size(), std::size_t{3});
+        for (const char* wrong : {"1e9", "inf", "0.001", "1,5x"})
+            QVERIFY2(!lengths_in_beats(wrong), wrong);
+    }
+
+    void several_rates_are_one_planting() {
+        const Project project = steady_project();
+        Picker picker = over(project, "note-lengths", 2, 4);
+        picker.values = {{"lengths", "8 8 4 2"}};
+        QCOMPARE(places(project, picker),
+                 (Places{"2.1", "2.1+480", "2.2", "2.3", "3.1", "3.1+480", "3.2", "3.3"}));
+        picker.values = {{"lengths", "4 r4 2"}, {"again", 0.0}};
+        QCOMPARE(places(project, picker), (Places{"2.1", "2.3"}));
+        picker.values = {{"lengths", "1.5 1.5 1"}, {"in", "beats"}};
+        QCOMPARE(places(project, picker), (Places{"2.1", "2.2+480", "2.4", "3.1", "3.2+480", "3.4"}));
+        // Sevenths of a whole note are no whole ticks: after seven of them the next bar begins all the same.
+        picker.values = {{"lengths", "7"}};
+        const auto sevenths = places(project, picker);
+        QCOMPARE(sevenths.size(), std::size_t{14});
+        QCOMPARE(sevenths[7], std::string("3.1"));
+        picker.values = {{"lengths", "4 or so"}};
+        QVERIFY(places(project, picker).front().find("\"or\" in line 1 is no length") != std::string::npos);
+    }
+
     void subdivisions() {
         const auto project = steady_project();
         const std::pair<const char*, std::size_t> counts[] = {

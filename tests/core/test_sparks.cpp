@@ -127,6 +127,59 @@ private slots:
             QVERIFY(std::abs(spark.x - 50 * (1 - std::exp(-2.0))) < 1e-9);
     }
 
+    // Where they turn round is where they are highest, looked for by small steps.
+    void sparks_are_highest_after_the_time_to_the_top() {
+        SparkSource source;
+        source.longest = 30;
+        source.frames_per_second = 1000;
+        source.born_until = [](std::int64_t) { return 0.0; };
+        source.bursts = {{0, 1, 5}};
+        for (const double drag : {0.0, 0.3, 0.8, 4.0})
+            for (const double direction : {-90.0, -60.0}) {
+                const std::map<std::string, double> values{
+                    {"spark-life", 30},   {"spark-life-spread", 0},  {"spark-speed", 400},
+                    {"spark-spread", 0},  {"spark-speed-spread", 0}, {"spark-direction", direction},
+                    {"spark-drag", drag}, {"spark-gravity", 220}};
+                source.values_at = [&](double) { return LayerValues(values); };
+                double highest = 1e9, at = 0;
+                for (int frame = 1; frame < 4000; ++frame)
+                    if (const double y = sparks_at(source, frame).front().y; y < highest) {
+                        highest = y;
+                        at = frame;
+                    }
+                const double told = time_to_the_top(LayerValues(values)).value * 1000;
+                QVERIFY2(std::abs(told - at) <= 1, qPrintable(QString("%1 %2").arg(told).arg(at)));
+            }
+        // v / g, as at school; what falls from the beginning never rises.
+        const auto top = [](double gravity, double direction) {
+            return time_to_the_top(LayerValues({{"spark-speed", 300.0},
+                                                {"spark-gravity", gravity},
+                                                {"spark-drag", 0.0},
+                                                {"spark-direction", direction}}))
+                .value;
+        };
+        QVERIFY(std::abs(top(150, -90) - 2) < 1e-12);
+        QCOMPARE(top(150, 90), 0.0);
+        QCOMPARE(top(0, -90), 0.0);
+    }
+
+    void bursts_that_arrive_are_at_the_top_on_the_beat() {
+        Scene scene;
+        Layer layer{{}, layers::sparks, "Sparks"};
+        layer.values = {{"spark-life", 5},         {"spark-life-spread", 0}, {"spark-speed", 240},
+                        {"spark-drag", 0},         {"spark-gravity", 240},   {"spark-spread", 0},
+                        {"spark-speed-spread", 0}, {"spark-arrives", 1}}; // one second up
+        const LayerId sparks = scene.add(layer);
+        const LaneId pulses = scene.drive(kind_that(&LaneKindRow::pulses), feed_of(sparks, "burst", 0, 10));
+        scene.pin(pulses, 8, PulseBody{});
+        const auto peak =
+            static_cast<std::int64_t>(Schedule(scene.project).spans(pulses).motion.pulses().front().peak);
+        const auto y = [&](std::int64_t frame) { return scene.of(sparks, frame).front().sparks.front().y; };
+        QVERIFY(scene.of(sparks, peak - 25).front().sparks.empty());
+        QVERIFY(!scene.of(sparks, peak - 24).front().sparks.empty());
+        QVERIFY(std::abs(y(peak) + 120) < 1e-6 && y(peak - 1) > y(peak) && y(peak + 1) > y(peak)); // v² / 2g
+    }
+
     void the_same_frame_has_the_same_sparks_however_it_is_reached() {
         Scene scene;
         Layer layer{{}, layers::sparks, "Sparks"};

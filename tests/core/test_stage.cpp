@@ -326,13 +326,19 @@ private slots:
         const LayerId both[] = {words, line};
         scene.project = *with_group_of(scene.project, both, "both");
         const LaneId lane = scene.appear(words);
-        Showing showing{words,     {"type", {Length::Unit::InBeats, 2}, {.id = "back-out"}},
-                        Frames(5), {"fade", {Length::Unit::InFrames, 6}, {}},
-                        "sway",    4,
-                        50,        1.5};
+        Showing showing{words,
+                        {"type", {Length::Unit::InBeats, 2}, {.id = "back-out"}},
+                        Frames(5),
+                        false,
+                        {"fade", {Length::Unit::InFrames, 6}, {}},
+                        "sway",
+                        4,
+                        50,
+                        1.5};
         scene.project = *with_showing(scene.project, lane, showing);
         AppearanceBody body{
-            {Length::Unit::ToSectionEnd, 1}, 1, 2, 3, 4, true, {0x445566}, Frames(7), 8, "nine", 2};
+            {Length::Unit::ToSectionEnd, 1}, 1, 2, 3, 4, true, {0x445566}, Frames(7), 8, "nine"};
+        body.row = 2;
         scene.pin(lane, 3, body);
         Feed feed = feed_of(words, "colour", 0, 1);
         feed.meets = Meets::Times;

@@ -4,6 +4,7 @@
 #include "base/unicode.h"
 #include "hand/reading.h"
 #include "hand/word_hand.h"
+#include "hand/word_places.h"
 #include "hand/word_titles.h"
 #include "kinds/layer_kinds.h"
 #include "model/edits.h"
@@ -338,6 +339,55 @@ private slots:
         QCOMPARE(six.x, layout.step_x);
         // They stay until their line ends.
         QCOMPARE(six.length.unit, Length::Unit::ToLineEnd);
+    }
+
+    void words_are_moved_one_by_one_by_lines_and_all_together() {
+        Sung sung("one two three\nfour five");
+        for (int i = 0; i < 5; ++i)
+            sung.set(1 + 0.5 * i);
+        const auto made = sung.titled();
+        const auto words = titled_words(sung.schedule(), made.lane);
+        QCOMPARE(words_meant(words, words[1].pin, WordReach::Word), std::vector{words[1].pin});
+        QCOMPARE(words_meant(words, words[1].pin, WordReach::Line).size(), std::size_t{3});
+        QCOMPARE(words_meant(words, words[4].pin, WordReach::Line).size(), std::size_t{2});
+        QCOMPARE(words_meant(words, words[4].pin, WordReach::All).size(), std::size_t{5});
+        QVERIFY(words_meant(words, PinId{999}, WordReach::All).empty());
+        const auto moved =
+            *with_words_shifted(sung.project, words_meant(words, words[0].pin, WordReach::Line), 30, -7);
+        for (std::size_t i = 0; i < 5; ++i) {
+            const auto& body = body_of<AppearanceBody>(moved.pin(words[i].pin)->body);
+            QCOMPARE(body.x, i < 3 ? 30.0 : 0.0);
+            QCOMPARE(body.y, i < 3 ? -7.0 : 0.0);
+        }
+        const PinId locked[] = {words[0].pin};
+        const auto held = with_pins_locked(sung.project, locked, true);
+        QVERIFY(!with_words_shifted(held, {words[0].pin}, 1, 1));
+        QCOMPARE(titles_of(sung.schedule(), {}), made.lane);
+        QCOMPARE(titles_of(sung.schedule(), made.layer), made.lane);
+    }
+
+    void a_line_ends_with_the_word_that_its_end_is_dragged_onto() {
+        Sung sung("one two three\nfour five six");
+        for (int i = 0; i < 6; ++i)
+            sung.set(1 + 0.5 * i);
+        const auto made = sung.titled();
+        const auto words = titled_words(sung.schedule(), made.lane);
+        const auto lines = [&](const Result<Project>& project) {
+            std::string all;
+            for (const auto& word : titled_words(Schedule(*project), made.lane))
+                all += std::to_string(word.line);
+            return all;
+        };
+        const auto ended = [&](int line, std::size_t word) {
+            return with_line_ended_at(sung.schedule(), made.lane, line, words[word].pin);
+        };
+        QCOMPARE(lines(ended(1, 1)), std::string("112222"));
+        QCOMPARE(lines(ended(1, 3)), std::string("111122"));
+        QCOMPARE(lines(ended(1, 5)), std::string("111111")); // two lines are one
+        QCOMPARE(lines(ended(2, 3)), std::string("111233")); // the rest is a line of its own
+        QVERIFY(!ended(1, 2));                               // it ends there
+        QVERIFY(!ended(2, 1));                               // it would be empty
+        QVERIFY(!ended(7, 1));
     }
 
     // Each word is seen as it is sung: the line is reached with its first word, and held.

@@ -138,6 +138,7 @@ inline Project with_rich_stage(Project project) {
     const Showing showing{words,
                           {"type", {Length::Unit::InBeats, 2}, {"back-out"}},
                           Frames(5),
+                          true,
                           {"fade", {Length::Unit::InFrames, 6}, {}},
                           "sway",
                           4,
@@ -146,7 +147,22 @@ inline Project with_rich_stage(Project project) {
                           Showing::Words::LitLine};
     project = *with_showing(project, lane, showing);
     const AppearanceBody body{
-        {Length::Unit::ToSectionEnd, 1}, 1, 2, 3, 4, true, {0x445566}, Frames(7), 8, "nine", 2};
+        {Length::Unit::ToSectionEnd, 1},
+        1,
+        2,
+        3,
+        4,
+        true,
+        {0x445566},
+        Frames(7),
+        8,
+        "nine",
+        "Serif",
+        700,
+        "behind",
+        "grow",
+        {{"rotation", 0, 20, {{0, 0}, {100, 100}}}, {"colour", 0, 0, {{0, 100, {}, Colour{0x102030}}}}},
+        2};
     project = *with_pins(project, lane, {{{}, MusicalAnchor{Ticks(960)}, body, {}}});
     auto plantings = *project.plantings;
     plantings.push_back({PlantingId{project.next_id++},

@@ -13,7 +13,9 @@
 #include "picture/picture_hands.h"
 #include "schedule/place.h"
 #include "schedule/shots.h"
+#include "session/composition_shelf.h"
 #include "stage/layer_values.h"
+#include "time/musical_text.h"
 
 #include <cmath>
 
@@ -74,9 +76,33 @@ void DropCommands::place_row(LaneId id, const std::string& row) {
     view_.choose_lane(id);
 }
 
+void DropCommands::use_ready(const ReadyThing& thing, const CompositionPlace& place) {
+    const auto composition = CompositionShelf().named(thing.name);
+    if (!composition)
+        return document_.say(tr("“%1” is there no more.").arg(QString::fromStdString(thing.name)));
+    const auto& project = document_.project();
+    const auto use = use_let_go(project, place, range());
+    auto used =
+        use.and_then([&](const CompositionUse& how) { return with_composition(project, *composition, how); });
+    if (!used)
+        return document_.say(QString::fromStdString(used.error().message()));
+    const QString from = QString::fromStdString(format_position(project.grid->position_of(use->from))),
+                  until = QString::fromStdString(format_position(project.grid->position_of(use->until)));
+    if (!document_.apply(Result<Project>(std::move(used->project)), tr("use composition")))
+        return;
+    if (used->layer.value != 0)
+        view_.choose_layer(used->layer);
+    if (!used->lanes.empty())
+        view_.choose_lane(used->lanes.front());
+    document_.say(tr("“%1” from %2 to %3; each of its layers and lanes can be changed")
+                      .arg(QString::fromStdString(thing.name), from, until));
+}
+
 void DropCommands::drop_on_lane(const Dragged& item, LaneId id, std::optional<PinId> pin, Seconds time) {
     if (const auto* row = std::get_if<RowOfOnsets>(&item))
         return place_row(id, row->name);
+    if (const auto* ready = std::get_if<ReadyThing>(&item))
+        return use_ready(*ready, {.at = time, .lane = id, .pin = pin});
     if (const auto* target = std::get_if<Target>(&item))
         return feed_lane(id, *target);
     if (const auto* layer = std::get_if<LayerId>(&item)) {
@@ -129,6 +155,8 @@ void DropCommands::add_picture(ClipId id, QPointF pixel) {
 void DropCommands::drop_on_picture(const Dragged& item, QPointF at, Qt::KeyboardModifiers keys) {
     const QPointF pixel(std::round(at.x()), std::round(at.y()));
     const auto& project = document_.project();
+    if (const auto* ready = std::get_if<ReadyThing>(&item))
+        return use_ready(*ready, {.at = view_.playhead()});
     if (const auto* id = std::get_if<ClipId>(&item))
         return keys & Qt::ShiftModifier ? add_picture(*id, pixel) : cut_to(*id, keys & Qt::ControlModifier);
     if (const auto* row =

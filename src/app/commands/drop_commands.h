@@ -2,6 +2,7 @@
 #pragma once
 
 #include "commands/context.h"
+#include "hand/composition.h"
 #include "parts/dragging.h"
 
 #include <QPointF>
@@ -19,6 +20,8 @@ public:
     /// With Shift on every second one.
     void hit_on(const Target& target, const std::string& row, Qt::KeyboardModifiers keys);
     void drop_on_lane(const Dragged& item, LaneId lane, std::optional<PinId> pin, Seconds time);
+    /// A composition, over the stretch that is meant there.
+    void use_ready(const ReadyThing& thing, const CompositionPlace& place);
     /// pixel: of the picture, from its middle. A clip is a cut at the playhead, with Ctrl it replaces the
     /// shot that is seen, with Shift it is a layer there.
     void drop_on_picture(const Dragged& item, QPointF pixel, Qt::KeyboardModifiers keys);

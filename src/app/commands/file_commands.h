@@ -27,6 +27,9 @@ public:
     void write_listened_dialog();
     void write_sound_dialog(const Result<SoundRecipe>& sound, const QString& name);
     void shots_dialog();
+    /// Cuts, sounds and markers of another program's list, as lanes; what would come of it is told first.
+    void bring_in_dialog();
+    void bring_in(const QString& path);
     void export_dialog(const ExporterRow& row);
     void export_all_dialog();
     void export_all_again();                ///< into the folder of the last time; asks for one the first time
@@ -53,6 +56,8 @@ private:
     [[nodiscard]] bool ask_for_lane(const ExporterRow& row, ParamValues& values);
     void with_options(const ExporterRow& row, std::function<void(const ParamValues&)> then);
     void ask_where_and_write(const ExporterRow& row, const ParamValues& values);
+    std::vector<ParamSpec> bringing_;                 ///< what is asked of a list that comes in
+    ParamValues brought_;                             ///< as it was answered last
     std::map<std::string_view, ParamValues> options_; ///< of each way out, as they were chosen last
     void leave(std::function<void()> then);
     /// A question about files that lie outside of a project's folder.

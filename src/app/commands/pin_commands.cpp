@@ -19,6 +19,7 @@
 #include "parts/fields.h"
 #include "parts/widgets.h"
 #include "schedule/add_pin.h"
+#include "stage/trigger_acts.h"
 #include "time/clock_grid.h"
 #include "time/musical_text.h"
 
@@ -78,11 +79,11 @@ void PinCommands::hang_up(QMenu* menu) {
         });
     menu->addSeparator();
     add(menu, "adopt", tr("Tie loose pins to the grid…"), {}, [this] { ask_for_adoption(); });
-    add(menu, "open event", tr("Open or close the course of a trigger"), {K(tr("Ctrl+Return"))}, [this] {
+    add(menu, "open event", tr("Open or close the course of an event"), {K(tr("Ctrl+Return"))}, [this] {
         const Pin* pin =
             view_.selection().empty() ? nullptr : document_.project().pin(*view_.selection().begin());
-        if (!pin || !is_body<TriggerBody>(pin->body))
-            return document_.say(tr("Select a trigger first"));
+        if (!pin || !has_acts(pin->body))
+            return document_.say(tr("Select a trigger, or something that appears, first"));
         view_.open_event(view_.opened_event() == pin->id ? PinId{} : pin->id);
     });
     add(menu, "lock", tr("Lock or unlock"), {K(tr("Ctrl+L"))}, [this] { edit("lock"); });

@@ -1,8 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "drawing/canvas/event_panel.h"
 #include "drawing/timeline/lane_paint.h"
 #include "kinds/kinds.h"
+#include "looks/event_course.h"
 #include "looks/kind_looks.h"
 #include "looks/lane_rows.h"
+#include "pages/details/acts_field.h"
 #include "pages/stops/appearance_form.h"
 
 #include <algorithm>
@@ -74,11 +77,16 @@ void paint_spans(QPainter& painter, const LaneScene& s) {
 
 void paint(QPainter& painter, const LaneScene& s) {
     paint_spans(painter, s);
+    const auto open = EventPanel::in(s);
+    if (open)
+        open->paint(painter, s);
     const auto pins = visible_pins(s);
     const bool strokes = crowded(s, pins);
     for (const auto& pin : pins) {
         const double y =
             lane_rows::rect(s.row, row_of(s.lane.pins[pin.index].body), s.spans.rows).center().y();
+        if (open && (pin.id == open->trigger || open->area.contains(QPointF(s.scale.x(pin.time), y))))
+            continue;
         if (strokes)
             draw_stroke(painter, s, pin, y);
         else
@@ -87,6 +95,8 @@ void paint(QPainter& painter, const LaneScene& s) {
 }
 
 std::optional<Grip> grip_of(const LaneScene& s, QPointF at) {
+    if (const auto open = EventPanel::in(s); open && open->holds(at))
+        return std::nullopt; // its keys are dragged, not what lies behind them
     const auto seen = visible(s);
     for (const auto* span : seen) {
         const QRectF rect = whole_rect(s, *span);
@@ -114,6 +124,10 @@ QPainterPath bracket(QPointF at) {
     return path;
 }
 
+std::optional<DoubleClicked> open_or_add_key(const GestureContext& context, const LaneScene& s, QPointF at) {
+    return event_course::open_or_add_key(context, s, at, grip_of);
+}
+
 } // namespace
 
 const KindLook kinds::appearance_look{
@@ -126,12 +140,16 @@ const KindLook kinds::appearance_look{
         },
     .grip = grip_of,
     .grab = lane_rows::grab,
+    .press = event_course::press,
+    .press_hint = event_course::hint,
+    .double_click = open_or_add_key,
     .hint = lane_rows::hint,
     .head = bracket,
     .colour = [](const Palette& palette) { return palette.appearance; },
     .score_height = 15,
     .paint_score = paint_spans,
     .make_form = []() -> FormFields* { return new AppearanceForm; },
+    .make_part = [](PinsDetail& detail) -> PinsDetailPart* { return new ActsField(detail); },
     .rounding_matters = true,
 };
 

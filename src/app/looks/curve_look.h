@@ -5,6 +5,7 @@
 
 #include <QPainterPath>
 #include <optional>
+#include <string_view>
 
 namespace pulsepin {
 class Document;
@@ -15,6 +16,7 @@ class FormFields;
 namespace pulsepin::curve_look {
 
 inline constexpr double score_height = 38;
+inline constexpr std::string_view eased[] = {"easing"}; ///< chosen where it is seen
 
 [[nodiscard]] double bead_y(const LaneScene& s, const PinBody& body);
 void paint_motion(QPainter& painter, const LaneScene& s);

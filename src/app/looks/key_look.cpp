@@ -20,6 +20,7 @@ const KindLook kinds::key_look{
     .score_height = curve_look::score_height,
     .paint_score = paint_curve,
     .make_form = curve_look::make_key_form,
+    .seen_choices = curve_look::eased,
     .rounding_matters = true,
     .begun_at = curve_look::key_at,
 };

@@ -73,6 +73,7 @@ const KindLook kinds::pose_look{
     .colour = [](const Palette& palette) { return palette.motion; },
     .score_height = curve_look::score_height,
     .paint_score = paint_curve,
+    .seen_choices = curve_look::eased,
     .rounding_matters = true,
 };
 

@@ -1,11 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "drawing/canvas/event_panel.h"
-#include "drawing/canvas/gestures/shape_event.h"
 #include "drawing/timeline/lane_paint.h"
 #include "kinds/kinds.h"
+#include "looks/event_course.h"
 #include "looks/kind_looks.h"
 #include "looks/lane_rows.h"
-#include "pages/details/trigger_acts_field.h"
+#include "pages/details/acts_field.h"
 #include "stage/trigger_acts.h"
 
 #include <QLinearGradient>
@@ -42,16 +42,6 @@ std::span<const TriggerSpan> visible_triggers(const LaneScene& s) {
         std::partition_point(from, spans.end(), [&](const TriggerSpan& x) { return x.start <= last; });
     return {from, until};
 }
-
-/// A press that was meant for what lies there, and drags nothing.
-class Nothing : public Gesture {
-public:
-    using Gesture::Gesture;
-    std::optional<Edit> end(Qt::KeyboardModifiers) override { return std::nullopt; }
-
-protected:
-    void drag_to(QPointF, Qt::KeyboardModifiers) override {}
-};
 
 QColor as_colour(Colour colour) {
     return QColor::fromRgb(static_cast<QRgb>(colour.rgb));
@@ -152,58 +142,6 @@ std::optional<Grip> grip_of_trigger(const LaneScene& s, QPointF at) {
     return std::nullopt;
 }
 
-/// In an opened event: a key is dragged, or none is chosen any more.
-std::unique_ptr<Gesture> press_in_event(const GestureContext& context, const LaneScene& s, QPointF at) {
-    const auto open = EventPanel::in(s);
-    if (!open)
-        return nullptr;
-    const auto key = open->key_under(at);
-    if (!open->holds(at))
-        return nullptr;
-    if (!context.view.selection().contains(open->trigger))
-        context.view.select({open->trigger});
-    if (key && !s.lane.locked)
-        return std::make_unique<ShapeEvent>(context, *open, *key, at);
-    context.view.choose_event_key(std::nullopt);
-    return std::make_unique<Nothing>(context, at);
-}
-
-QString hint_in_event(const LaneScene& s, QPointF at) {
-    const auto open = EventPanel::in(s);
-    const auto tr = [](const char* text) { return QCoreApplication::translate("pulsepin::Canvas", text); };
-    if (!open)
-        return {};
-    if (open->key_under(at))
-        return tr("Drag a key along its length, beats pull · Shift leaves the beats · Delete removes it");
-    return open->holds(at) ? tr("Double click to add a key to the nearest curve · Escape closes it")
-                           : QString();
-}
-
-/// A trigger opens its course; within that, a key is added.
-std::optional<DoubleClicked> open_or_add_key(const GestureContext& context, const LaneScene& s, QPointF at) {
-    const auto open = EventPanel::in(s);
-    if (open && open->holds(at)) {
-        if (open->key_under(at))
-            return DoubleClicked{};
-        const Seconds time = context.snapped(open->time_at(at.x()), false);
-        auto with = with_event_key(
-            context.project(), open->trigger, open->act_near(at),
-            {open->share_at(time) * 100, std::clamp(std::round(open->way_at(at.y())), 0.0, 100.0)});
-        if (!with)
-            return DoubleClicked{{}, QString::fromStdString(with.error().message())};
-        context.view.choose_event_key(with->key);
-        return DoubleClicked{Gesture::Edit{
-            std::move(with->project), QCoreApplication::translate("pulsepin::Canvas", "add key to event")}};
-    }
-    if (s.condensed)
-        return std::nullopt;
-    const auto grip = grip_of_trigger(s, at);
-    if (!grip)
-        return std::nullopt;
-    context.view.open_event(open && open->trigger == grip->pin ? PinId{} : grip->pin);
-    return DoubleClicked{};
-}
-
 QPainterPath triangle(QPointF at) {
     QPainterPath path(at + QPointF(0, -6));
     path.lineTo(at + QPointF(9, 0));
@@ -229,6 +167,10 @@ void paint_in_score(QPainter& painter, const LaneScene& s) {
     }
 }
 
+std::optional<DoubleClicked> open_or_add_key(const GestureContext& context, const LaneScene& s, QPointF at) {
+    return event_course::open_or_add_key(context, s, at, grip_of_trigger);
+}
+
 constexpr std::string_view seen_choices[] = {"effect"};
 
 } // namespace
@@ -243,8 +185,8 @@ const KindLook kinds::trigger_look{
         },
     .grip = grip_of_trigger,
     .grab = lane_rows::grab,
-    .press = press_in_event,
-    .press_hint = hint_in_event,
+    .press = event_course::press,
+    .press_hint = event_course::hint,
     .double_click = open_or_add_key,
     .hint = lane_rows::hint,
     .head = triangle,
@@ -254,7 +196,7 @@ const KindLook kinds::trigger_look{
     .paint_score = paint_in_score,
     .make_form = []() -> FormFields* { return new TriggerForm; },
     .seen_choices = seen_choices,
-    .make_part = [](PinsDetail& detail) -> PinsDetailPart* { return new TriggerActsField(detail); },
+    .make_part = [](PinsDetail& detail) -> PinsDetailPart* { return new ActsField(detail); },
 };
 
 } // namespace pulsepin

@@ -33,6 +33,8 @@ QMimeData* mime_of(const Dragged& item) {
         text = told("parameter", target->layer) + " " + QString::fromStdString(target->parameter);
     else if (const auto* row = std::get_if<RowOfOnsets>(&item))
         text = "onsets " + QString::fromStdString(row->name);
+    else if (const auto* ready = std::get_if<ReadyThing>(&item))
+        text = "ready " + QString::fromStdString(ready->name);
     auto* mime = new QMimeData;
     mime->setData(format, text.toUtf8());
     return mime;
@@ -55,6 +57,8 @@ std::optional<Dragged> dragged_in(const QMimeData* mime, const Project& project)
         return WaitingWord{rest.toInt()};
     if (kind == "onsets")
         return RowOfOnsets{rest.toStdString()};
+    if (kind == "ready")
+        return ReadyThing{rest.toStdString()};
     if (kind == "parameter")
         return Target{LayerId{rest.section(' ', 0, 0).toULongLong()}, rest.section(' ', 1).toStdString()};
     if (kind != "pulse")

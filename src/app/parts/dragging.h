@@ -16,8 +16,14 @@ struct RowOfOnsets {
     std::string name;
 };
 
-/// What is dragged within the window: what dropped_on_lane() knows, a layer or a row of onsets.
-using Dragged = std::variant<ClipId, Pulse, Target, LayerId, WaitingWord, RowOfOnsets>;
+/// A composition that ships, or that a person kept, by its name.
+struct ReadyThing {
+    std::string name;
+};
+
+/// What is dragged within the window: what dropped_on_lane() knows, a layer, a row of onsets or a
+/// composition.
+using Dragged = std::variant<ClipId, Pulse, Target, LayerId, WaitingWord, RowOfOnsets, ReadyThing>;
 
 [[nodiscard]] QMimeData* mime_of(const Dragged& item);
 /// None where it is something else; a pulse is looked up by its name among those that ship and the project's

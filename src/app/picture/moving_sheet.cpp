@@ -4,11 +4,14 @@
 #include "parts/last_chosen.h"
 #include "parts/palette.h"
 
+#include <QApplication>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
+#include <QMouseEvent>
 #include <QPainter>
+#include <QPointer>
 #include <QScreen>
 #include <QScrollBar>
 #include <QStaticText>
@@ -88,7 +91,8 @@ MovingSheet::MovingSheet(QWidget& under, QString memory, Document& document, Vie
                          const TriedLoop& loop, std::vector<MovingOffer> offers)
     : QFrame(&under, Qt::Popup), memory_(std::move(memory)), view_(view), loop_(loop),
       frames_a_second_(document.project().settings->frame_rate.per_second()), offers_(std::move(offers)),
-      words_(new QLineEdit), list_(new QListWidget), told_(new QLabel), steps_(new QTimer(this)) {
+      under_(under), words_(new QLineEdit), list_(new QListWidget), told_(new QLabel),
+      steps_(new QTimer(this)) {
     setAttribute(Qt::WA_DeleteOnClose);
     setObjectName("moving sheet");
     setFrameShape(QFrame::StyledPanel);
@@ -113,6 +117,7 @@ MovingSheet::MovingSheet(QWidget& under, QString memory, Document& document, Vie
     list_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     list_->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOn); // so that the columns stay where they are
     list_->setMouseTracking(true);
+    list_->viewport()->installEventFilter(this);
     list_->setItemDelegate(
         new CellPainter([this](std::size_t offer) { return pictures_->picture(offer, share()); }, list_));
     column->addWidget(words_);
@@ -232,7 +237,35 @@ void MovingSheet::step() {
     view_.set_trial(Trial{curves, loop_.first + Frames(passed)});
 }
 
+void MovingSheet::drag_out() {
+    const auto* item = list_->itemAt(*pressed_);
+    const auto what = item ? static_cast<std::size_t>(item->data(which_offer).toInt()) : offers_.size();
+    pressed_.reset();
+    if (what >= offers_.size() || !offers_[what].dragged)
+        return;
+    const Dragged dragged = *offers_[what].dragged;
+    const QImage picture = pictures_->picture(what, share());
+    QPointer<QWidget> from = &under_;
+    close();
+    if (from)
+        drag(from, dragged, QPixmap::fromImage(picture));
+}
+
 bool MovingSheet::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == list_->viewport()) {
+        const auto* mouse = static_cast<QMouseEvent*>(event);
+        if (event->type() == QEvent::MouseButtonPress && mouse->button() == Qt::LeftButton)
+            pressed_ = mouse->position().toPoint();
+        else if (event->type() == QEvent::MouseButtonRelease)
+            pressed_.reset();
+        else if (event->type() == QEvent::MouseMove && pressed_ && (mouse->buttons() & Qt::LeftButton) &&
+                 (mouse->position().toPoint() - *pressed_).manhattanLength() >=
+                     QApplication::startDragDistance()) {
+            drag_out();
+            return true;
+        }
+        return false;
+    }
     if (watched != words_ || event->type() != QEvent::KeyPress)
         return QFrame::eventFilter(watched, event);
     const auto* key = static_cast<QKeyEvent*>(event);

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "hand/tried.h"
+#include "parts/dragging.h"
 #include "render/loop_pictures.h"
 #include "session/document.h"
 #include "session/view_state.h"
@@ -25,11 +26,14 @@ struct MovingOffer {
     /// Called on another thread: it holds all that it needs.
     std::function<Result<Project>()> with;
     bool is_current = false;
+    /// What it is when it is dragged out of the sheet; none: it stays there.
+    std::optional<Dragged> dragged = {};
 };
 
 /// A sheet of small moving pictures under a widget, one for each thing that can be chosen: this piece with
 /// it, over the same few beats. The one under the mouse, or where the keys are, plays large in the picture as
-/// well. A click or Return chooses; a field to type in finds by words; Escape leaves.
+/// well. A click or Return chooses; what can be dragged is dragged out of it; a field to type in finds by
+/// words; Escape leaves.
 class MovingSheet : public QFrame {
     Q_OBJECT
 public:
@@ -49,6 +53,8 @@ private:
     void compose(Document& document);
     void fill();
     void choose_row();
+    /// The one under the mouse leaves the sheet.
+    void drag_out();
     void move_by(int steps);
     void place(const QWidget& under);
     /// The next picture of all that are in sight.
@@ -61,6 +67,8 @@ private:
     double frames_a_second_;
     std::vector<MovingOffer> offers_;
     std::unique_ptr<LoopPictures> pictures_;
+    QWidget& under_;
+    std::optional<QPoint> pressed_; ///< in the list
     QLineEdit* words_;
     QListWidget* list_;
     QLabel* told_; ///< what the current one is

@@ -115,6 +115,14 @@ QWidget* PictureDesk::make_head() {
         button("draw line", tr("draw"), tr("The points of a drawn line are set and moved in the picture"));
     draw_->setVisible(false);
     connect(draw_, &QPushButton::toggled, hands_, &PictureHands::set_drawing);
+    auto* boxes =
+        button("slow move", tr("slow move"),
+               tr("Two boxes on the chosen picture: the frame moves over it from one to the other"));
+    connect(boxes, &QPushButton::toggled, hands_, &PictureHands::set_boxes);
+    arrange_ = button("arrange words", tr("words"),
+                      tr("All words of the page are seen and moved one by one, by lines or all together"));
+    arrange_->setVisible(false);
+    connect(arrange_, &QPushButton::toggled, hands_, &PictureHands::set_arranging);
     auto* pose =
         named(new QPushButton(tr("Key pose")), "key pose here",
               tr("Place, scale, rotation and opacity of the chosen layer as one key: here, or at each "
@@ -123,8 +131,9 @@ QWidget* PictureDesk::make_head() {
     pose->setFocusPolicy(Qt::TabFocus);
     row->addWidget(pose);
     connect(pose, &QPushButton::clicked, this, &PictureDesk::pose_wanted);
-    roomy_ = {guides, trace, safe, pivot, framing, pose};
+    roomy_ = {guides, trace, safe, pivot, framing, boxes, pose};
     draw_->setSizePolicy(QSizePolicy::Minimum, QSizePolicy::Fixed);
+    arrange_->setSizePolicy(QSizePolicy::Minimum, QSizePolicy::Fixed);
     return head;
 }
 
@@ -194,6 +203,7 @@ void PictureDesk::tell() {
     const auto& layers = document_.project().stage->layers;
     draw_->setVisible(std::any_of(layers.begin(), layers.end(),
                                   [](const Layer& layer) { return layer.kind == layers::line; }));
+    arrange_->setVisible(hands_->page().worth_asking());
     const QString zoom = tr("%1 %").arg(picture_->scale().points * 100, 0, 'f', 0);
     if (zoom_->text() != zoom)
         zoom_->setText(zoom);

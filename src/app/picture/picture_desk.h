@@ -42,6 +42,7 @@ private:
     PreviewView* picture_;
     PictureHands* hands_;
     QPushButton* draw_;
+    QPushButton* arrange_;
     QButtonGroup* places_;
     QWidget* head_ = nullptr;
     QWidget* foot_ = nullptr;

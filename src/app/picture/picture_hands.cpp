@@ -21,9 +21,14 @@ constexpr double click_reach = 4, guide_reach = 7; // points
 
 PictureHands::PictureHands(Document& document, ViewState& view, PreviewView& preview)
     : QObject(&preview), document_(document), view_(view), preview_(preview), seen_(document, view, preview),
-      line_(document, preview), words_(document, preview) {
+      line_(document, preview), page_(document, view, preview), boxes_(document, view, preview),
+      words_(document, preview) {
     preview_.set_overlay(this);
     connect(&view_, &ViewState::layer_chosen, &preview_, qOverload<>(&QWidget::update));
+    connect(&view_, &ViewState::selection_changed, &preview_, [this] {
+        if (arranging_)
+            preview_.update();
+    });
     connect(&document_, &Document::changed, this, &PictureHands::give_up);
 }
 
@@ -62,6 +67,34 @@ void PictureHands::set_drawing(bool drawing) {
     preview_.update();
 }
 
+void PictureHands::set_boxes(bool boxes) {
+    give_up();
+    boxes_.leave();
+    if (!boxes)
+        return;
+    const Layer* layer = seen_.chosen();
+    if (!layer || (layer->kind != layers::picture && layer->kind != layers::shots))
+        for (const auto& one : document_.project().stage->layers)
+            if ((one.kind == layers::picture || one.kind == layers::shots) && !one.hidden)
+                layer = &one;
+    if (!layer || (layer->kind != layers::picture && layer->kind != layers::shots))
+        return document_.say(tr("There is no picture to move over yet."));
+    view_.choose_layer(layer->id);
+    boxes_.show(layer->id);
+}
+
+void PictureHands::set_arranging(bool arranging) {
+    give_up();
+    arranging_ = arranging;
+    if (arranging && page_.titles().value == 0)
+        document_.say(tr("There are no titles of words yet: make them first (menu Words)"));
+    preview_.update();
+}
+
+bool PictureHands::arranges() const {
+    return arranging_ && page_.titles().value != 0;
+}
+
 bool PictureHands::draws() const {
     return drawing_ && seen_.chosen() && seen_.chosen()->kind == layers::line && !seen_.chosen()->locked;
 }
@@ -83,6 +116,15 @@ bool PictureHands::press(QMouseEvent& event) {
     if (draws()) {
         line_.press(view_.layer(), pressed_);
         preview_.update();
+        return true;
+    }
+    if (boxes_.layer().value != 0) {
+        boxes_.press(pressed_);
+        return true;
+    }
+    if (arranges()) { // nothing else is moved meanwhile
+        if (!page_.press(pressed_))
+            view_.select({});
         return true;
     }
     const auto staged = preview_.staged();
@@ -122,6 +164,14 @@ bool PictureHands::move(QMouseEvent& event) {
         line_.move(at, event.modifiers() & Qt::ShiftModifier);
         return true;
     }
+    if (page_.busy()) {
+        page_.move(at, event.modifiers());
+        return true;
+    }
+    if (boxes_.busy()) {
+        boxes_.move(at);
+        return true;
+    }
     if (!(event.buttons() & Qt::LeftButton)) {
         show_hint(at);
         return true;
@@ -147,6 +197,16 @@ bool PictureHands::release(QMouseEvent& event) {
         line_.release();
         return true;
     }
+    if (page_.busy()) {
+        page_.release();
+        return true;
+    }
+    if (boxes_.busy()) {
+        boxes_.release();
+        return true;
+    }
+    if (boxes_.layer().value != 0)
+        return true;
     const auto gesture = std::move(gesture_);
     gesture_ = nullptr;
     if (gesture && dragged_) {
@@ -174,6 +234,8 @@ bool PictureHands::release(QMouseEvent& event) {
 
 void PictureHands::give_up() {
     line_.give_up();
+    page_.give_up();
+    boxes_.give_up();
     if (!gesture_)
         return;
     gesture_ = nullptr;
@@ -234,6 +296,18 @@ void PictureHands::take(SeenValues values, const QString& what) {
 
 bool PictureHands::wants(const QKeyEvent& event) const {
     const Layer* layer = seen_.chosen();
+    if (arranges() && !view_.selection().empty() &&
+        !(event.modifiers() & ~(Qt::ShiftModifier | Qt::KeypadModifier)))
+        switch (event.key()) {
+        case Qt::Key_Left:
+        case Qt::Key_Right:
+        case Qt::Key_Up:
+        case Qt::Key_Down:
+        case Qt::Key_Escape:
+            return true;
+        default:
+            return false;
+        }
     if (!layer || (event.modifiers() & ~(Qt::ShiftModifier | Qt::KeypadModifier)))
         return false;
     switch (event.key()) {
@@ -254,8 +328,10 @@ bool PictureHands::key(QKeyEvent& event) {
     if (!wants(event))
         return false;
     if (event.key() == Qt::Key_Escape) {
-        if (gesture_ || line_.busy())
+        if (gesture_ || line_.busy() || page_.busy() || boxes_.busy())
             give_up();
+        else if (arranges() && !view_.selection().empty())
+            view_.select({});
         else
             view_.choose_layer({});
         return true;
@@ -267,6 +343,10 @@ bool PictureHands::key(QKeyEvent& event) {
                        : event.key() == Qt::Key_Up    ? QPointF(0, -step)
                        : event.key() == Qt::Key_Down  ? QPointF(0, step)
                                                       : QPointF();
+    if (arranges() && !by.isNull() && page_.nudge(by))
+        return true;
+    if (!layer)
+        return false;
     if (by.isNull()) {
         write_into(*layer);
         return true;
@@ -324,6 +404,14 @@ void PictureHands::frame_chosen() {
 }
 
 void PictureHands::show_hint(QPointF at) {
+    if (boxes_.layer().value != 0) {
+        preview_.setCursor(Qt::ArrowCursor);
+        return emit hint(boxes_.hint(at));
+    }
+    if (arranges()) {
+        preview_.setCursor(Qt::ArrowCursor);
+        return emit hint(page_.hint(at));
+    }
     if (draws()) {
         preview_.setCursor(Qt::CrossCursor);
         return emit hint(
@@ -350,6 +438,10 @@ void PictureHands::paint(QPainter& painter) {
         paint_trace(painter, document_.curves(), preview_.frame_now(), seen_);
     if (draws())
         return line_.paint(painter, view_.layer());
+    if (boxes_.layer().value != 0)
+        return boxes_.paint(painter);
+    if (arranges())
+        return page_.paint(painter);
     paint_grips(painter, staged, seen_, preview_.size());
     paint_guides(painter, draft_.guides, preview_);
 }

@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "picture/box_hands.h"
 #include "picture/line_hands.h"
+#include "picture/page_hands.h"
 #include "picture/picture_gestures.h"
 #include "picture/seen_layers.h"
 #include "picture/words_field.h"
@@ -33,6 +35,12 @@ public:
     /// Points of the chosen line are set, moved and taken away.
     void set_drawing(bool drawing);
     [[nodiscard]] const LineHands& line() const { return line_; }
+    /// A slow move over the chosen layer of a picture, or of shots, is given by two boxes.
+    void set_boxes(bool boxes);
+    [[nodiscard]] const BoxHands& boxes() const { return boxes_; }
+    /// Words are marked and moved one by one, all of a page's at once.
+    void set_arranging(bool arranging);
+    [[nodiscard]] const PageHands& page() const { return page_; }
     /// Where the chosen layer can be taken hold of, in the widget.
     [[nodiscard]] std::optional<QPointF> grip_position(PictureGrip grip) const;
     /// The highest layer at a point, in the picture's pixels from its middle.
@@ -46,6 +54,7 @@ signals:
 private:
     void take_framing(const SeenValues& values);
     [[nodiscard]] bool draws() const;
+    [[nodiscard]] bool arranges() const;
     void begin(PictureGrip grip, QPointF at);
     void give_up();
     void take(SeenValues values, const QString& what);
@@ -60,9 +69,11 @@ private:
     QPointF pressed_;
     bool dragged_ = false;
     bool was_chosen_ = false; ///< before this press
-    bool guides_ = true, trace_ = true, drawing_ = false;
+    bool guides_ = true, trace_ = true, drawing_ = false, arranging_ = false;
     SeenLayers seen_;
     LineHands line_;
+    PageHands page_;
+    BoxHands boxes_;
     WordsField words_;
 };
 

@@ -46,6 +46,16 @@ std::vector<Composition> CompositionShelf::kept() const {
     return all;
 }
 
+std::optional<Composition> CompositionShelf::named(const std::string& name) const {
+    for (auto& one : kept())
+        if (one.name == name)
+            return std::move(one);
+    for (const auto& one : ready_compositions())
+        if (one.name == name)
+            return one;
+    return std::nullopt;
+}
+
 Result<std::string> CompositionShelf::keep(Composition composition) const {
     std::error_code wrong;
     std::filesystem::create_directories(folder_, wrong);

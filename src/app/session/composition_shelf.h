@@ -4,6 +4,7 @@
 #include "hand/composition.h"
 
 #include <filesystem>
+#include <optional>
 #include <vector>
 
 namespace pulsepin {
@@ -15,6 +16,8 @@ public:
 
     /// By their names. What is no composition is left out.
     [[nodiscard]] std::vector<Composition> kept() const;
+    /// One of those, or one that ships.
+    [[nodiscard]] std::optional<Composition> named(const std::string& name) const;
     /// Beside what is there: where the name is taken, under it with a number. Returns the name.
     [[nodiscard]] Result<std::string> keep(Composition composition) const;
     [[nodiscard]] Result<void> forget(const std::string& name) const;

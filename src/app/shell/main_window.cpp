@@ -223,6 +223,7 @@ void MainWindow::connect_drawings() {
         connect(drawing, &Canvas::add_wanted, &does_.pins, &PinCommands::add_pin);
         connect(drawing, &Canvas::item_dropped, &does_.drops, &DropCommands::drop_on_lane);
         connect(drawing, &Canvas::target_dropped, &does_.drops, &DropCommands::drop_on_row);
+        connect(drawing, &Canvas::ready_dropped, &does_.drops, &DropCommands::use_ready);
         connect(drawing, &Canvas::menu_wanted, &does_.pins, &PinCommands::show_context_menu);
     }
     connect(&picture_->picture(), &PreviewView::item_dropped, &does_.drops, &DropCommands::drop_on_picture);

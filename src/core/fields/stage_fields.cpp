@@ -95,6 +95,8 @@ void fields_of(Fields& f, Showing& showing) {
     f.group("comes", "passage", [&](Fields& g) { fields_of(g, showing.comes); });
     f.about("frames before the beat from which on it comes")
         .frames("early_frames", showing.early, limits::frames);
+    f.about("it is all there on the beat, and comes as much earlier as that takes")
+        .flag("arrives", showing.arrives, Fields::optional);
     f.group("goes", "passage", [&](Fields& g) { fields_of(g, showing.goes); });
     f.about("what it does in between").text("loop", showing.loop);
     f.number("loop_beats", showing.loop_beats, limits::length_amount);

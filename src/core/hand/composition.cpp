@@ -2,6 +2,7 @@
 #include "hand/composition.h"
 
 #include "hand/driving.h"
+#include "hand/hits.h"
 #include "kinds/kinds.h"
 #include "kinds/layer_kinds.h"
 #include "model/lane_edits.h"
@@ -268,6 +269,11 @@ private:
         picker.from = use_.from;
         picker.until = use_.until;
         picker.list.clear();
+        if (!use_.row.empty() && (picker.source == "onsets" || picker.source == "beats")) {
+            const Picker of_row = picker_of_row(next_, use_.row, std::nullopt);
+            picker.source = of_row.source;
+            picker.values = of_row.values;
+        }
         if (auto placed = place(next_, lane, picker, rule.form)) {
             next_ = std::move(placed->project);
             return;
@@ -423,6 +429,53 @@ Result<Meant> stretch_meant(const Project& project, const std::optional<TimeSpan
                 return Meant{grid.nearest_beat(section.start), grid.nearest_beat(section.end)};
     const auto bar = grid.position_of(grid.nearest_tick(at)).bar;
     return Meant{grid.ticks_of({bar, 1, 0}), grid.ticks_of({bar + 4, 1, 0})};
+}
+
+namespace {
+
+/// From the last of a lane's pins at or before a moment to the one after it; those of one tick are one.
+std::optional<Meant> between_pins(const Project& project, const Lane& lane, Seconds at) {
+    const auto resolved = resolve(project, lane);
+    const auto next = std::ranges::find_if(resolved.pins, [&](const auto& pin) { return pin.time > at; });
+    if (next == resolved.pins.begin())
+        return std::nullopt;
+    const Ticks from = project.grid->nearest_tick((next - 1)->time);
+    for (auto end = next; end != resolved.pins.end(); ++end)
+        if (const Ticks until = project.grid->nearest_tick(end->time); until > from)
+            return Meant{from, until};
+    return Meant{from, from};
+}
+
+} // namespace
+
+Result<CompositionUse> use_let_go(const Project& project, const CompositionPlace& place,
+                                  const std::optional<TimeSpan>& range) {
+    const bool in_range = range && place.at >= range->from && place.at < range->until;
+    auto meant = stretch_meant(project, in_range ? range : std::nullopt, place.at);
+    if (!meant)
+        return tl::unexpected(meant.error());
+    CompositionUse use{.from = meant->from, .until = meant->until, .row = place.row};
+    const Lane* lane = project.lane(place.lane);
+    if (!lane || !(lane->kind->cuts || lane->kind->marks))
+        return use;
+    Seconds at = place.at;
+    if (const Pin* pin = place.pin ? project.pin(*place.pin) : nullptr)
+        for (const auto& one : resolve(project, *lane).pins)
+            if (one.id == pin->id)
+                at = one.time;
+    if (const auto between = between_pins(project, *lane, at)) {
+        const auto bar = project.grid->position_of(between->from);
+        use.from = between->from;
+        use.until = between->until > between->from
+                        ? between->until // the last one has four bars
+                        : between->from + (project.grid->ticks_of({bar.bar + 4, 1, 0}) -
+                                           project.grid->ticks_of({bar.bar, 1, 0}));
+    }
+    if (lane->kind->cuts)
+        for (const auto& layer : project.stage->layers)
+            if (layer.kind == layers::shots && layer.cuts == lane->id)
+                use.shots = layer.id;
+    return use;
 }
 
 } // namespace pulsepin

@@ -21,6 +21,7 @@ struct CompositionUse {
     LayerId shots = {};    ///< that its shots stand for; 0: the first layer of shots
     ClipId picture = {};   ///< in each picture that shows none; 0: the first picture of the bin
     std::string text = {}; ///< instead of its first title's; empty: as it is
+    std::string row = {};  ///< of onsets: what it placed on onsets or beats is on those; empty: as it says
 };
 
 struct CompositionUsed {
@@ -44,6 +45,19 @@ struct Meant {
 };
 [[nodiscard]] Result<Meant> stretch_meant(const Project& project, const std::optional<TimeSpan>& range,
                                           Seconds at);
+
+/// Where it is let go: at a moment, over a lane, one of its pins or a row of onsets.
+struct CompositionPlace {
+    Seconds at;
+    LaneId lane = {};
+    std::optional<PinId> pin = {};
+    std::string row = {};
+};
+/// Over the section of that moment, or the range that holds it, or four bars; on a lane of cuts over the shot
+/// that is seen there; on a lane of markers from the marker (there, or before) to the next one; on a row of
+/// onsets it is placed on those. Fails without a grid.
+[[nodiscard]] Result<CompositionUse> use_let_go(const Project& project, const CompositionPlace& place,
+                                                const std::optional<TimeSpan>& range);
 
 /// Those that ship (hand/ready_compositions.cpp).
 [[nodiscard]] const std::vector<Composition>& ready_compositions();

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "hand/edit_tables.h"
+#include "hand/filled_places.h"
 #include "hand/stage_hand.h"
 #include "model/stage_edits.h"
 #include "stage/effects.h"
@@ -162,6 +163,11 @@ Outcome take_look(const Request& request) {
     }));
 }
 
+Outcome fill_places(const Request& request) {
+    return done(layer_of(request).and_then(
+        [&](const Layer& layer) { return with_places_filled(request.project(), layer.id, request.values); }));
+}
+
 constexpr ParamSpec text(std::string_view id, std::string_view label, std::string_view explains = {}) {
     return {.id = id, .label = label, .type = ParamType::Text, .explains = explains};
 }
@@ -186,7 +192,18 @@ constexpr ParamSpec value[] = {layer,
 constexpr ParamSpec with_effects[] = {layer, text("effect", "effect")};
 constexpr ParamSpec looking[] = {layer, text("look", "look")};
 
-const std::array<HandEdit, 10> table{{
+/// The layer, then what it can have.
+ParamSpecs filling() {
+    static const auto all = [] {
+        std::vector<ParamSpec> specs{layer};
+        const auto places = place_specs();
+        specs.insert(specs.end(), places.begin(), places.end());
+        return specs;
+    }();
+    return all;
+}
+
+const std::array<HandEdit, 11> table{{
     {"add-layer", "add layer", add_layer, adding},
     {"remove-layer", "remove layer", remove_layer, one},
     {"raise-layer", "move layer", raise_layer, raising},
@@ -197,6 +214,7 @@ const std::array<HandEdit, 10> table{{
     {"add-effect", "add effect", add_effect, with_effects},
     {"remove-effect", "remove effect", remove_effect, with_effects},
     {"take-look", "take look", take_look, looking},
+    {"fill-places", "fill places", fill_places, filling(), true},
 }};
 
 } // namespace

@@ -10,11 +10,13 @@
 #include "model/lane_edits.h"
 #include "model/pulse_params.h"
 #include "model/shot_edits.h"
+#include "model/stage_edits.h"
 #include "schedule/add_pin.h"
 #include "schedule/find_pins.h"
 #include "schedule/place_text.h"
 #include "schedule/shots.h"
 #include "schedule/sound_parts.h"
+#include "stage/showing_parameters.h"
 #include <algorithm>
 #include <array>
 #include <map>
@@ -89,9 +91,31 @@ Outcome shape_pulse(const Request& request) {
     return HandEdited{std::move(next)};
 }
 
-const std::array<HandEdit, 2> table{{
+/// Of each lane of appearances that has one of the pins.
+Outcome change_showing(const Request& request) {
+    Project next = request.project();
+    bool any = false;
+    for (const auto& lane : request.project().lanes) {
+        if (!lane->showing ||
+            std::ranges::none_of(lane->pins, [&](const Pin& pin) { return request.pins.contains(pin.id); }))
+            continue;
+        Showing showing = *lane->showing;
+        set_values<Showing>(showing, showing_parameters(), request.values);
+        auto changed = with_showing(next, lane->id, std::move(showing));
+        if (!changed)
+            return tl::unexpected(changed.error());
+        next = *std::move(changed);
+        any = true;
+    }
+    if (!any)
+        return fail("Nothing that appears is selected.", {}, "Select pins of a lane of appearances.");
+    return HandEdited{std::move(next)};
+}
+
+const std::array<HandEdit, 3> table{{
     {"set", "change pins", set_pins, {}, true, parameters_of_pins},
     {"shape-pulse", "change pulse", shape_pulse, pulse_param_specs(), true},
+    {"appear", "change how it appears", change_showing, showing_param_specs(), true},
 }};
 
 } // namespace

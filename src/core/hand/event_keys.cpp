@@ -16,20 +16,19 @@ using Points = std::vector<TriggerAct::Point>;
 template <class Change>
 Result<Project> with_keys(const Project& project, PinId pin, std::size_t act, Change change) {
     const Pin* found = project.pin(pin);
-    const auto* trigger = found ? body_if<TriggerBody>(&found->body) : nullptr;
-    if (!trigger)
-        return fail("That is no trigger.", {}, "Select one.");
+    if (!found || !has_acts(found->body))
+        return fail("That is neither a trigger nor something that appears.", {}, "Select one.");
     if (found->locked || project.lane_of(pin)->locked)
-        return fail("The trigger is locked.", {}, "Unlock it first.");
-    auto acts = acts_of(*trigger);
+        return fail("It is locked.", {}, "Unlock it first.");
+    auto acts = acts_of(found->body);
     if (act >= acts.size())
-        return fail("The trigger drives nothing there.", {}, "Say what it drives first.");
+        return fail("It drives nothing there.", {}, "Say what it drives first.");
     Points points = keys_of(acts[act]);
     if (Result<void> changed = change(points); !changed)
         return tl::unexpected(changed.error());
     acts[act].curve = std::move(points);
     const PinId pins[] = {pin};
-    return with_bodies(project, pins, [&](PinBody& body) { body_of<TriggerBody>(body).acts = acts; });
+    return with_bodies(project, pins, [&](PinBody& body) { set_acts(body, acts); });
 }
 
 } // namespace
@@ -84,6 +83,18 @@ Result<Project> with_event_key_eased(const Project& project, PinId trigger, Even
         if (key.key >= points.size())
             return fail("There is no such key.");
         points[key.key].easing = easing;
+        return {};
+    });
+}
+
+Result<Project> with_event_key_coloured(const Project& project, PinId trigger, EventKey key, Colour colour) {
+    return with_keys(project, trigger, key.act, [&](Points& points) -> Result<void> {
+        if (key.key >= points.size())
+            return fail("There is no such key.");
+        for (auto& point : points) // those that had none so far
+            if (!point.colour)
+                point.colour = colour;
+        points[key.key].colour = colour;
         return {};
     });
 }

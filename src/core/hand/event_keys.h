@@ -5,7 +5,8 @@
 
 namespace pulsepin {
 
-// The course of what a trigger drives, as keys at shares of its length: stretched with it, they stretch.
+// The course of what a trigger drives, or of what an appearance does beside, as keys at shares of its length:
+// stretched with it, they stretch.
 
 /// One of the keys of one of the things that a trigger drives, in their order.
 struct EventKey {
@@ -30,6 +31,9 @@ struct WithEventKey {
 /// How the next one is reached from it.
 [[nodiscard]] Result<Project> with_event_key_eased(const Project& project, PinId trigger, EventKey key,
                                                    const Easing& easing);
+/// Of what has a colour and no value.
+[[nodiscard]] Result<Project> with_event_key_coloured(const Project& project, PinId trigger, EventKey key,
+                                                      Colour colour);
 /// Fails for the last one.
 [[nodiscard]] Result<Project> without_event_key(const Project& project, PinId trigger, EventKey key);
 

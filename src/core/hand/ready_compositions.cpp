@@ -410,6 +410,17 @@ void words_and_pictures(std::vector<Composition>& all) {
         m.into(all);
     }
     {
+        Making m("Cut-out over a turning ground", "a picture without its background, over rays of colour");
+        const auto ground = m.shape("star", "Ground", {{"scale", 900}, {"fill", 100}}, {0xc4472b});
+        const auto picture = m.layer(layers::picture, "Cut-out", {{"scale", 84}});
+        m.effect(picture, "soft-edge", {{"soft-edge", 3}, {"soft-edge-choke", 1}});
+        m.effect(picture, "drop-shadow", {{"drop-shadow", 55}});
+        m.course(ground, "rotation", 0, 60, "linear");
+        m.appears(picture,
+                  showing(passage("bottom", 14, "back-out"), passage("fade", 8, "sine-in"), "breathe"));
+        m.into(all);
+    }
+    {
         Making m("Picture through a round hole", "a picture that opens from its middle");
         const auto picture = m.layer(layers::picture, "Picture", {{"matte-amount", 0}});
         m.matte(picture, {.kind = Matte::Kind::Round});

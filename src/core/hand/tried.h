@@ -2,6 +2,7 @@
 #pragma once
 
 #include "schedule/schedule.h"
+#include "stage/showing_parameters.h"
 
 #include <set>
 
@@ -28,7 +29,6 @@ struct TriedAppearance {
 [[nodiscard]] Result<TriedAppearance> tried_appearance(const Schedule& schedule, LaneId lane,
                                                        const std::set<PinId>& selected, Seconds at);
 
-enum class AppearancePart { Comes, Stays, Goes };
 /// As long as two beats there, around that part of it.
 [[nodiscard]] TriedLoop loop_on(const Project& project, const AppearanceSpan& span, AppearancePart part);
 

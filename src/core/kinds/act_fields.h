@@ -14,6 +14,14 @@ inline void fields_of(Fields& f, TriggerAct::Point& point) {
         .maybe("eased", "eased-point", eased, [&](Fields& g) { g.easing("by", point.easing); });
     if (f.reads() && !eased)
         point.easing = {};
+    bool coloured = point.colour.has_value();
+    f.about("of what has a colour and no value").maybe("colour", "coloured-point", coloured, [&](Fields& g) {
+        Colour colour = point.colour.value_or(Colour{});
+        g.colour("is", colour);
+        point.colour = colour;
+    });
+    if (f.reads() && !coloured)
+        point.colour = {};
 }
 
 /// Rising points of something that goes over the length of an event.
@@ -21,6 +29,13 @@ inline void points_of(Fields& f, const char* name, std::vector<TriggerAct::Point
     f.items<TriggerAct::Point>(
         name, "act-point", points, [](Fields& g, TriggerAct::Point& point) { fields_of(g, point); },
         limits::few, Fields::optional);
+}
+
+inline void fields_of(Fields& f, TriggerAct& act) {
+    f.text("parameter", act.parameter);
+    f.number("low", act.low, limits::value);
+    f.number("high", act.high, limits::value);
+    points_of(f, "curve", act.curve);
 }
 
 } // namespace pulsepin

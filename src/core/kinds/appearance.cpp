@@ -1,9 +1,11 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/chance.h"
+#include "kinds/act_fields.h"
 #include "kinds/kinds.h"
 #include "model/fields.h"
 #include "model/pin_edits.h"
 #include "schedule/lane_spans.h"
+#include "schedule/moves.h"
 #include "schedule/variation.h"
 
 namespace pulsepin {
@@ -23,6 +25,21 @@ PinProperty coloured() {
                 [&](Fields& g) { g.colour("instead", appearance.colour); });
     };
     return coloured;
+}
+
+constexpr std::string_view as_its_lane = "";
+
+/// The lane's, or one of moves().
+template <std::string AppearanceBody::*move>
+PinProperty own_move(std::string_view id, std::string_view label) {
+    static const auto choices = [] {
+        std::vector<ParamChoice> all{{as_its_lane, "as all of its lane"}};
+        for (const auto& row : moves())
+            all.push_back({row.id, row.label});
+        return all;
+    }();
+    return property<PinBody, move>({.id = id, .label = label, .type = ParamType::Choice, .choices = choices},
+                                   {.name = id == "comes" ? "comes" : "goes"});
 }
 
 std::span<const PinProperty> properties() {
@@ -67,6 +84,21 @@ std::span<const PinProperty> properties() {
              .unit = "lines",
              .explains = "of a title: instead of the layer's; empty: the layer's"},
             {.name = "text", .most = limits::note}),
+        property<PinBody, &AppearanceBody::font>(
+            {.id = "font",
+             .label = "font",
+             .type = ParamType::Text,
+             .explains = "of a title: the family of these words; empty: the layer's"},
+            {.name = "font"}),
+        property<PinBody, &AppearanceBody::weight>(
+            {.id = "weight",
+             .label = "weight",
+             .type = ParamType::Whole,
+             .most = limits::font_weight.most,
+             .explains = "of the font of these words: 400 is regular, 700 is bold; 0: the layer's"},
+            {.name = "weight", .whole = limits::font_weight}),
+        own_move<&AppearanceBody::comes>("comes", "comes"),
+        own_move<&AppearanceBody::goes>("goes", "goes"),
         property<PinBody, &AppearanceBody::seed>(
             {.id = "seed",
              .label = "seed",
@@ -78,6 +110,13 @@ std::span<const PinProperty> properties() {
         kinds::row_property(Fields::optional),
     };
     return all;
+}
+
+void more_fields(Fields& f, PinBody& body) {
+    f.about("what it does beside, over its length")
+        .items<TriggerAct>(
+            "acts", "appearance-act", body_of<AppearanceBody>(body).acts,
+            [](Fields& g, TriggerAct& act) { fields_of(g, act); }, limits::few, Fields::optional);
 }
 
 bool may_set(std::string_view id, const PinBody& body, const Project&) {
@@ -152,6 +191,7 @@ const LaneKindRow kinds::appearance_row{
             return appearance.coloured ? PinColour(appearance.colour) : PinColour();
         },
     .properties = properties(),
+    .more_fields = more_fields,
     .may_set = may_set,
     .spans = spans,
     .bodies = bodies,

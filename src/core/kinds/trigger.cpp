@@ -18,13 +18,7 @@ void more_fields(Fields& f, PinBody& body) {
             limits::few, Fields::optional);
     f.about("what it does; none: what is usual for its effect")
         .items<TriggerAct>(
-            "acts", "trigger-act", trigger.acts,
-            [](Fields& g, TriggerAct& act) {
-                g.text("parameter", act.parameter);
-                g.number("low", act.low, limits::value);
-                g.number("high", act.high, limits::value);
-                points_of(g, "curve", act.curve);
-            },
+            "acts", "trigger-act", trigger.acts, [](Fields& g, TriggerAct& act) { fields_of(g, act); },
             limits::few, Fields::optional);
 }
 

@@ -23,6 +23,7 @@ struct LayerKindRow {
     /// What files keep of it besides; null: nothing.
     void (*more_fields)(Fields&, Layer&) = nullptr;
     bool drawn = false;         ///< it has a colour of its own, since it is drawn and no picture
+    bool lettered = false;      ///< its text may come and go letter by letter
     bool has_clip = false;      ///< it shows a clip of the bin
     bool may_have_clip = false; ///< it may, or do without
 };

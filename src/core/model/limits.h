@@ -49,6 +49,7 @@ inline constexpr Real shutter{0, 360};
 inline constexpr Whole blur_samples{1, 64};
 inline constexpr Whole decimals{0, 12};
 inline constexpr Whole least_frames{0, 100'000};
+inline constexpr Whole font_weight{0, 1'000};
 inline constexpr Whole seed{0, 0xffffffff};
 inline constexpr Real letters{1, 1'000};       ///< a second
 inline constexpr Real band_speed{10, 100'000}; ///< pixels a second

@@ -57,7 +57,8 @@ struct TriggerAct {
     /// `low` to `high`.
     struct Point {
         double at = 0, way = 100;
-        Easing easing = {}; ///< of the way to the next one
+        Easing easing = {};                ///< of the way to the next one
+        std::optional<Colour> colour = {}; ///< of what has a colour and no value
         friend bool operator==(const Point&, const Point&) = default;
     };
     std::string parameter;
@@ -113,11 +114,15 @@ struct AppearanceBody {
     double turn = 0;     ///< degrees more
     double scale = 100;  ///< percent of the layer's
     bool coloured = false;
-    Colour colour = {};       ///< instead of the layer's, where it is coloured
-    Frames later = Frames(0); ///< than its anchor
-    std::uint32_t seed = 1;   ///< of what is at random in it
-    std::string text = {};    ///< of a title: instead of the layer's
-    int row = 0;              ///< of the lane
+    Colour colour = {};                ///< instead of the layer's, where it is coloured
+    Frames later = Frames(0);          ///< than its anchor
+    std::uint32_t seed = 1;            ///< of what is at random in it
+    std::string text = {};             ///< of a title: instead of the layer's
+    std::string font = {};             ///< of a title: its family; empty: the layer's
+    int weight = 0;                    ///< of a title: of its font; 0: the layer's
+    std::string comes = {}, goes = {}; ///< moves of its own; empty: its lane's
+    std::vector<TriggerAct> acts = {}; ///< what it does beside, over its length
+    int row = 0;                       ///< of the lane
     Length& lasting() { return length; }
     /// At another place of the picture.
     [[nodiscard]] bool beside(const AppearanceBody& other) const { return x != other.x || y != other.y; }

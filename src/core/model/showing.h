@@ -23,6 +23,7 @@ struct Showing {
     Passage comes = {};
     /// So many frames before the beat it begins to come (common practice: 3, so that it is seen on the beat).
     Frames early = Frames(3);
+    bool arrives = false;                         ///< instead: it is all there on the beat
     Passage goes = {.easing = {.id = "sine-in"}}; ///< over at its end
     std::string loop = "none";                    ///< in between: one of loops()
     double loop_beats = 2;                        ///< that one turn of it takes

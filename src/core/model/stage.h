@@ -92,8 +92,9 @@ struct KeptCurve {
 
 /// The picture as a stack of layers, the lowest first. The last one is the camera, and the only one.
 struct Stage {
-    std::vector<Layer> layers = {{LayerId{1}, layers::shots, "Shots"},
-                                 {LayerId{2}, layers::camera, "Camera"}};
+    std::vector<Layer> layers = {
+        {.id = LayerId{1}, .kind = layers::shots, .name = "Shots", .values = {{"stays-full", 1}}},
+        {.id = LayerId{2}, .kind = layers::camera, .name = "Camera", .values = {{"stays-full", 1}}}};
     std::vector<Look> looks = {};
     std::vector<KeptCurve> curves = {};
     bool motion_blur = false; ///< of all layers

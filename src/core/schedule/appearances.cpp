@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "schedule/appearances.h"
 
+#include "base/unicode.h"
 #include "schedule/lasting.h"
 #include "schedule/piece_length.h"
 #include "schedule/shots.h"
@@ -8,6 +9,7 @@
 #include "schedule/triggers.h"
 
 #include <algorithm>
+#include <cmath>
 #include <map>
 
 namespace pulsepin {
@@ -81,7 +83,28 @@ void take_words(AppearanceSpan& span, const TiedWords::Found& tied, Showing::Wor
         span.lit.push_back({(*tied.words)[word].first - earlier, static_cast<int>(span.lit.size()) + 1});
 }
 
+/// How much earlier than its beat it begins to come.
+Frames ahead_of_beat(const AppearanceSpan& span, const Showing& showing, const Layer* shown) {
+    if (showing.comes.move == "none")
+        return Frames(0);
+    if (!showing.arrives)
+        return showing.early;
+    const bool by_letters = shown && shown->kind->lettered && showing.letter_delay > 0;
+    const auto letters = by_letters ? characters_in(span.text.empty() ? shown->text : span.text) : 0;
+    const double last = letters > 1 ? showing.letter_delay * static_cast<double>(letters - 1) : 0;
+    return Frames(static_cast<std::int64_t>(std::ceil(span.coming + last - 1e-6)));
+}
+
 } // namespace
+
+Showing showing_of(const Showing& lane, const AppearanceBody& one) {
+    Showing showing = lane;
+    if (!one.comes.empty())
+        showing.comes.move = one.comes;
+    if (!one.goes.empty())
+        showing.goes.move = one.goes;
+    return showing;
+}
 
 std::optional<double> AppearanceSpan::lit_at(double frame) const {
     if (lit.empty())
@@ -100,6 +123,7 @@ std::vector<AppearanceSpan> appearances_of(const Project& project, const Lane& l
     const Seconds lead = time_of(lane.lead, settings.frame_rate);
     const Frames piece = piece_length(project);
     const Frames frames_ahead = round_to_frame(lead, settings.frame_rate, settings.rounding).frame;
+    const Layer* shown = project.stage->layer(showing.layer);
     std::vector<AppearanceSpan> spans;
     spans.reserve(resolved.pins.size());
     TiedWords words(project);
@@ -110,7 +134,6 @@ std::vector<AppearanceSpan> appearances_of(const Project& project, const Lane& l
         span.index = pin.index;
         span.row = body.row;
         span.beat = pin.frame + body.later;
-        span.comes = span.beat - (showing.comes.move == "none" ? Frames(0) : showing.early);
         span.coming = frames_of(showing.comes.length, pin.time, project);
         span.going = frames_of(showing.goes.length, pin.time, project);
         span.muted = lane.muted || lane.pins[pin.index].muted;
@@ -132,6 +155,8 @@ std::vector<AppearanceSpan> appearances_of(const Project& project, const Lane& l
             if (body.text.empty() && showing.words != Showing::Words::Own)
                 take_words(span, tied, showing.words, frames_ahead);
         }
+        span.comes =
+            span.beat - ahead_of_beat(span, body.comes.empty() ? showing : showing_of(showing, body), shown);
         spans.push_back(std::move(span));
     }
     std::stable_sort(spans.begin(), spans.end(), [](const AppearanceSpan& a, const AppearanceSpan& b) {

@@ -33,6 +33,9 @@ struct AppearanceSpan {
     [[nodiscard]] std::optional<double> lit_at(double frame) const;
 };
 
+/// How one appearance comes and goes: as its lane says, unless it has moves of its own.
+[[nodiscard]] Showing showing_of(const Showing& lane, const AppearanceBody& one);
+
 /// The appearances of a lane by the frame at which they come. They may overlap. "Until the next" is until the
 /// next of its row comes, or to the end of the piece. What would last less than a frame lasts one. What is
 /// tied to a word may last as long as the word or its line, and have their text (Showing::words).

@@ -67,6 +67,9 @@ Result<std::vector<Picked>> pick(const Picker& picker, const Project& project) {
     if (auto good = check_values(picker.values, source->parameters); !good)
         return tl::unexpected(good.error());
     const auto context = context_of(picker, project, *source, *ruler);
+    if (source->checked)
+        if (auto good = source->checked(context.values); !good)
+            return tl::unexpected(good.error());
     auto picked = source->positions(context);
     for (const auto& use : picker.filters) {
         const auto* filter = picker_filter(use.id);

@@ -2,6 +2,7 @@
 #include "base/whole.h"
 #include "model/marker_looks.h"
 #include "model/onset_edits.h"
+#include "schedule/note_lengths.h"
 #include "schedule/picker_tables.h"
 #include "schedule/resolve.h"
 
@@ -176,6 +177,51 @@ std::vector<Picked> every_frames(const PickContext& context) {
     return out;
 }
 
+/// One length after another from the start of the range on, and again from the first.
+std::vector<Picked> by_lengths(const PickContext& context) {
+    const auto lengths = lengths_in(context.values);
+    std::vector<Picked> out;
+    if (!lengths)
+        return out;
+    const bool again = context.values.flag("again");
+    constexpr std::size_t most = 100'000;
+    double beats = 0; // so that what is no whole number of ticks does not add up
+    do
+        for (const auto& one : *lengths) {
+            const Ticks at = context.from + Ticks(nearest_whole(beats * ticks_per_beat));
+            if (at >= context.until || out.size() == most)
+                return out;
+            if (!one.rest)
+                out.push_back({at, 1.0f});
+            beats += one.beats;
+        }
+    while (again);
+    return out;
+}
+Result<void> lengths_checked(const ParamValues& values) {
+    return lengths_in(values).map([](const auto&) {});
+}
+
+constexpr ParamChoice counted_in[] = {{"notes", "notes"}, {"beats", "beats"}};
+constexpr ParamSpec lengths_parameters[] = {
+    {.id = "lengths",
+     .label = "lengths",
+     .type = ParamType::Text,
+     .unit = "lines",
+     .explains = "from each place to the next, one after another: 4 8 8 2, dotted 4., triplets 8t, tied 4+8, "
+                 "and r4 where nothing is placed; in beats: 1 0.5 0.5 2",
+     .initial_text = "4 8 8 2"},
+    {.id = "in",
+     .label = "lengths in",
+     .type = ParamType::Choice,
+     .explains = "8 is an eighth note, or eight beats",
+     .choices = counted_in},
+    {.id = "again",
+     .label = "again and again",
+     .type = ParamType::Switch,
+     .most = 1,
+     .initial = 1,
+     .explains = "to the end of the range; else once"}};
 constexpr ParamSpec seconds_parameters[] = {
     {"seconds", "seconds", ParamType::Number, "s", 0.02, 3600, 2, "From one place to the next"}};
 constexpr ParamSpec frames_parameters[] = {
@@ -200,7 +246,7 @@ const ParamSpec colour_parameters[] = {{"colour",
                                         marker_colour_choices()}};
 
 constexpr bool without_beats = false;
-const std::array<PickerSourceRow, 15> rows{{
+const std::array<PickerSourceRow, 16> rows{{
     {"beats", "beats", {}, beats},
     {"downbeats", "downbeats", {}, downbeats},
     {"half-beats", "half beats", swing_parameters, subdivisions<2>},
@@ -208,6 +254,7 @@ const std::array<PickerSourceRow, 15> rows{{
     {"quarter-beats", "quarters of beats", swing_parameters, subdivisions<4>},
     {"sixth-beats", "sixths of beats", swing_parameters, subdivisions<6>},
     {"eighth-beats", "eighths of beats", swing_parameters, subdivisions<8>},
+    {"note-lengths", "note lengths", lengths_parameters, by_lengths, true, lengths_checked},
     {"onsets", "onsets of", onset_parameters, onsets, without_beats},
     {"sections", "starts of sections", {}, section_starts, without_beats},
     {"markers", "markers named", name_parameters, markers, without_beats},

@@ -24,6 +24,8 @@ struct PickerSourceRow {
     ParamSpecs parameters;
     std::vector<Picked> (*positions)(const PickContext&);
     bool needs_beats = true; ///< else it picks in plain time as well
+    /// Whether its values mean something; null: they always do.
+    Result<void> (*checked)(const ParamValues& values) = nullptr;
 };
 
 /// What lets only some through.

@@ -12,13 +12,13 @@
 namespace pulsepin {
 namespace {
 
-const std::array table{&colour_key_effect, &exposure_effect, &contrast_effect, &saturation_effect,
-                       &hue_effect,        &levels_effect,   &tint_effect,     &posterise_effect,
-                       &blur_effect,       &streak_effect,   &rush_effect,     &sharpen_effect,
-                       &glow_effect,       &shift_effect,    &bulge_effect,    &ripple_effect,
-                       &mirror_effect,     &edges_effect,    &grain_effect,    &vignette_effect,
-                       &flare_effect,      &leak_effect,     &shake_effect,    &punch_effect,
-                       &flash_effect,      &strobe_effect,   &echo_effect};
+const std::array table{
+    &colour_key_effect, &soft_edge_effect, &drop_shadow_effect, &exposure_effect, &contrast_effect,
+    &saturation_effect, &hue_effect,       &levels_effect,      &tint_effect,     &posterise_effect,
+    &blur_effect,       &streak_effect,    &rush_effect,        &sharpen_effect,  &glow_effect,
+    &shift_effect,      &bulge_effect,     &ripple_effect,      &mirror_effect,   &edges_effect,
+    &grain_effect,      &vignette_effect,  &flare_effect,       &leak_effect,     &shake_effect,
+    &punch_effect,      &flash_effect,     &strobe_effect,      &echo_effect};
 
 std::vector<EffectRow> in_order() {
     std::vector<EffectRow> rows;

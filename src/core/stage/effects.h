@@ -55,10 +55,10 @@ struct ActingEffect {
 [[nodiscard]] Placement placement_of(const LayerValues& values, double seconds);
 
 // One row each, in a file of its own.
-extern const EffectRow colour_key_effect, exposure_effect, contrast_effect, saturation_effect, hue_effect,
-    levels_effect, tint_effect, posterise_effect, blur_effect, streak_effect, rush_effect, sharpen_effect,
-    glow_effect, shake_effect, punch_effect, shift_effect, bulge_effect, ripple_effect, mirror_effect,
-    edges_effect, grain_effect, vignette_effect, flare_effect, leak_effect, flash_effect, strobe_effect,
-    echo_effect;
+extern const EffectRow colour_key_effect, soft_edge_effect, drop_shadow_effect, exposure_effect,
+    contrast_effect, saturation_effect, hue_effect, levels_effect, tint_effect, posterise_effect, blur_effect,
+    streak_effect, rush_effect, sharpen_effect, glow_effect, shake_effect, punch_effect, shift_effect,
+    bulge_effect, ripple_effect, mirror_effect, edges_effect, grain_effect, vignette_effect, flare_effect,
+    leak_effect, flash_effect, strobe_effect, echo_effect;
 
 } // namespace pulsepin

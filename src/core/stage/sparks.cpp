@@ -127,6 +127,17 @@ private:
 
 } // namespace
 
+// From dv/dt = -gravity - drag v, v = 0.
+Seconds time_to_the_top(const LayerValues& values) {
+    const double angle = values.of("spark-direction") * std::numbers::pi / 180;
+    const double gravity = values.of("spark-gravity"), drag = values.of("spark-drag");
+    const double rises = -values.of("spark-speed") * std::sin(angle); // y runs down
+    if (gravity * rises <= 0)
+        return Seconds(0);
+    const double by_gravity = rises / gravity;
+    return Seconds(drag < 1e-6 ? by_gravity : std::log1p(drag * by_gravity) / drag);
+}
+
 std::vector<Spark> sparks_at(const SparkSource& source, double frame) {
     return Sparks(source, frame).all();
 }

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "base/quantity.h"
 #include "stage/effects.h"
 
 #include <cstdint>
@@ -35,6 +36,10 @@ struct SparkSource {
     };
     std::vector<Burst> bursts;
 };
+
+/// How long sparks of a mean speed rise until gravity turns them round: speed by gravity, less by what they
+/// lose on the way. 0 for those that never turn, which do not rise or do not fall.
+[[nodiscard]] Seconds time_to_the_top(const LayerValues& values);
 
 [[nodiscard]] std::vector<Spark> sparks_at(const SparkSource& source, double frame);
 

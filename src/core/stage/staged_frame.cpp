@@ -5,6 +5,7 @@
 #include "model/stage_edits.h"
 #include "schedule/triggers.h"
 #include "stage/layer_parameters.h"
+#include "stage/staying_full.h"
 #include "stage/trigger_acts.h"
 
 #include <algorithm>
@@ -163,7 +164,23 @@ private:
         }
         count_turns(layer, frame, age_of, values);
         let_triggers_act(layer, frame, age_of, values);
+        if (values.flag("stays-full"))
+            stay_full(layer, frame, values);
         return values;
+    }
+
+    /// A lane of poses sends it where it is meant to go, turned as it is meant to be.
+    void stay_full(const Layer& layer, double frame, LayerValues& values) {
+        const auto feeds = feeds_.find(layer.id);
+        const bool posed =
+            feeds != feeds_.end() &&
+            std::ranges::any_of(feeds->second, [](const LaneFeed& one) { return one.lane->kind->poses; });
+        const auto& settings = *project_.settings;
+        values.scale("scale", enlarged_to_stay_full(LayerValues(layer), values, seconds_at(frame),
+                                                    {.width = static_cast<double>(settings.picture_width),
+                                                     .height = static_cast<double>(settings.picture_height),
+                                                     .camera = layer.kind == layers::camera,
+                                                     .turns = !posed}));
     }
 
     double driven_rate(const Layer& layer, const std::string& rate, double frame,
@@ -259,7 +276,8 @@ private:
             if (!spec)
                 continue;
             if (spec->type == ParamType::Colour) {
-                values.set_colour(act.parameter, colour_at(trigger, span, whole));
+                const auto keyed = keyed_colour_at(act, passed);
+                values.set_colour(act.parameter, keyed ? *keyed : colour_at(trigger, span, whole));
                 continue;
             }
             const double moved =
@@ -289,7 +307,7 @@ private:
     // -- appearances
 
     AppearanceMoment moment_of(const Appearing& appearing, double frame) const {
-        const Showing& showing = *appearing.lane->showing;
+        const Showing& showing = *appearing.lane->showing; // loops are the lane's
         AppearanceMoment at;
         at.age = appearing.age_at(frame);
         at.left = static_cast<double>(appearing.span->end.value) - frame;
@@ -312,10 +330,45 @@ private:
         values.scale("opacity", moved.opacity);
     }
 
+    /// What an appearance's own course makes of the layer's values.
+    static void act_over(const AppearanceSpan& span, const std::vector<TriggerAct>& acts, double frame,
+                         LayerValues& values) {
+        const double first = static_cast<double>(span.comes.value);
+        const double passed =
+            (frame - first) / std::max(1.0, static_cast<double>((span.end - span.comes).value));
+        for (const auto& act : acts) {
+            const auto* spec = layer_parameter(act.parameter);
+            if (!spec)
+                continue;
+            if (spec->type == ParamType::Colour) {
+                if (const auto colour = keyed_colour_at(act, passed))
+                    values.set_colour(act.parameter, *colour);
+            } else
+                values.raise(act.parameter,
+                             act.low - spec->initial + (act.high - act.low) * way_at(act, passed));
+        }
+    }
+
+    /// From where the one before it on its lane stands; from the left where there is none.
+    [[nodiscard]] Behind behind(const Appearing& appearing, double share) const {
+        const auto& spans = curves_.schedule.spans(appearing.lane->id).appearances;
+        const AppearanceSpan* before = nullptr;
+        for (const auto& span : spans)
+            if (span.beat < appearing.span->beat && !span.muted && (!before || span.beat >= before->beat))
+                before = &span;
+        if (!before)
+            return {.x = -share};
+        const auto& there = body_of<AppearanceBody>(appearing.lane->pins[before->index].body);
+        const auto& here = appearing.body();
+        const double x = there.x - here.x, y = there.y - here.y;
+        return std::abs(x) >= std::abs(y) ? Behind{.x = x > 0 ? share : -share}
+                                          : Behind{.y = y > 0 ? share : -share};
+    }
+
     void let_appear(StagedLayer& staged, const Appearing& appearing) {
         const auto& body = appearing.body();
         staged.added = {.x = body.x, .y = body.y, .scale = body.scale / 100, .rotation = body.turn};
-        const Showing& showing = *appearing.lane->showing;
+        const Showing showing = showing_of(*appearing.lane->showing, body);
         staged.appearance = appearing.span->pin;
         if (!appearing.span->text.empty())
             staged.text = appearing.span->text;
@@ -323,10 +376,15 @@ private:
             staged.values.set("lit", *lit);
         if (body.coloured)
             staged.values.set_colour("colour", body.colour);
+        if (!body.font.empty())
+            staged.values.set_option("font", body.font);
+        if (body.weight > 0)
+            staged.values.set("font-weight", body.weight);
+        act_over(*appearing.span, body.acts, frame_, staged.values);
         for (const char* seed : {"shake-seed", "grain-seed", "spark-seed"})
             staged.values.raise(seed, static_cast<double>(body.seed % 1000) - 1);
         const AppearanceMoment at = moment_of(appearing, frame_);
-        if (staged.kind == layers::title && showing.letter_delay != 0) {
+        if (staged.kind->lettered && showing.letter_delay != 0) {
             put(staged.values, body, {});
             const std::size_t letters = characters_in(staged.text);
             for (std::size_t i = 0; i < letters; ++i) {
@@ -338,6 +396,8 @@ private:
             return;
         }
         const Moved moved = moved_at(showing, at);
+        if (moved.behind > 0)
+            staged.behind = behind(appearing, moved.behind);
         staged.added.x += moved.x;
         staged.added.y += moved.y;
         staged.added.rotation += moved.rotation;
@@ -351,11 +411,14 @@ private:
     Placement placement_at(const Layer& layer, double frame, const std::optional<Appearing>& age_of,
                            bool own) {
         LayerValues values = values_at(layer, frame, age_of);
-        if (own)
+        if (own) {
+            act_over(*age_of->span, age_of->body().acts, frame, values);
             put(values, age_of->body(),
                 age_of->lane->showing->letter_delay != 0
                     ? Moved{}
-                    : moved_at(*age_of->lane->showing, moment_of(*age_of, frame)));
+                    : moved_at(showing_of(*age_of->lane->showing, age_of->body()),
+                               moment_of(*age_of, frame)));
+        }
         return placement_of(values, seconds_at(frame));
     }
 
@@ -434,8 +497,11 @@ private:
             if (frame == frame_)
                 return staged.values;
             LayerValues values = values_at(layer, frame, age_of);
-            if (staged.appearance.value != 0)
-                put(values, age_of->body(), moved_at(*age_of->lane->showing, moment_of(*age_of, frame)));
+            if (staged.appearance.value != 0) {
+                act_over(*age_of->span, age_of->body().acts, frame, values);
+                put(values, age_of->body(),
+                    moved_at(showing_of(*age_of->lane->showing, age_of->body()), moment_of(*age_of, frame)));
+            }
             return values;
         };
         source.bursts = bursts_of(layer, age_of);
@@ -458,10 +524,12 @@ private:
         const auto feeds = feeds_.find(layer.id);
         if (feeds == feeds_.end())
             return bursts;
+        const LayerValues own(layer);
+        const double rising = own.flag("spark-arrives") ? time_to_the_top(own).value : 0;
         for (const auto& [lane, feed] : feeds->second) {
             if (feed->target.parameter != "burst" || lane->muted)
                 continue;
-            const double ahead = time_of(feed->lead, rate_).value * rate_.per_second();
+            const double ahead = (time_of(feed->lead, rate_).value + rising) * rate_.per_second();
             const double moved = feed->by_age && age_of ? static_cast<double>(age_of->span->comes.value) -
                                                               age_begins(curves_.schedule, *lane)
                                                         : 0;

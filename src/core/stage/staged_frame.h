@@ -2,8 +2,8 @@
 #pragma once
 
 #include "follow/feeds.h"
+#include "schedule/moves.h"
 #include "stage/effects.h"
-#include "stage/moves.h"
 #include "stage/sparks.h"
 #include "stage/staged_band.h"
 
@@ -11,6 +11,13 @@
 #include <vector>
 
 namespace pulsepin {
+
+/// How much of what comes out from behind something is still there, in shares of its own size: to the right
+/// and down of its place, cut off at its place's edge.
+struct Behind {
+    double x = 0, y = 0;
+    friend bool operator==(const Behind&, const Behind&) = default;
+};
 
 /// A layer, or one of its appearances, as it is seen at a frame.
 struct StagedLayer {
@@ -28,6 +35,7 @@ struct StagedLayer {
     std::vector<StagedLayer> echoes = {}; ///< as it was, the latest first
     std::vector<Placement> path = {};     ///< where it is while the shutter is open; empty: it rests
     std::optional<Moved> wipe = {};       ///< while it comes or goes by a wipe
+    std::optional<Behind> behind = {};    ///< while it comes out from behind something
     std::vector<Moved> letters = {};      ///< of a title whose letters move one after another
     std::vector<LinePoint> points = {};
     std::vector<double> heights = {}; ///< of bars and waveforms, percent

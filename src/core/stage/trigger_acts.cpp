@@ -2,6 +2,7 @@
 #include "stage/trigger_acts.h"
 
 #include "params/easings.h"
+#include "schedule/triggers.h"
 #include "stage/effects.h"
 
 #include <algorithm>
@@ -22,21 +23,40 @@ constexpr std::array<OwnAct, 2> own_acts{{
     {"flash", "flash", 0, 80, true},
 }};
 
+struct BetweenKeys {
+    const TriggerAct::Point* before;
+    const TriggerAct::Point* after;
+    double share; ///< of the way from one to the other, eased
+};
+
+/// Of a curve that has keys: where it is when that share of its length has passed.
+BetweenKeys between_keys(const TriggerAct& act, double passed) {
+    const double at = passed * 100;
+    const auto next = std::upper_bound(act.curve.begin(), act.curve.end(), at,
+                                       [](double a, const TriggerAct::Point& point) { return a < point.at; });
+    if (next == act.curve.begin())
+        return {&*next, &*next, 0};
+    const auto before = next - 1;
+    if (next == act.curve.end() || next->at <= before->at)
+        return {&*before, &*before, 0};
+    return {&*before, &*next, eased(before->easing, (at - before->at) / (next->at - before->at))};
+}
+
 } // namespace
 
 double way_at(const TriggerAct& act, double passed) {
     if (act.curve.empty())
         return 1;
-    const double at = passed * 100;
-    const auto next = std::upper_bound(act.curve.begin(), act.curve.end(), at,
-                                       [](double a, const TriggerAct::Point& point) { return a < point.at; });
-    if (next == act.curve.begin())
-        return next->way / 100;
-    const auto before = next - 1;
-    if (next == act.curve.end() || next->at <= before->at)
-        return before->way / 100;
-    const double t = (at - before->at) / (next->at - before->at);
-    return (before->way + (next->way - before->way) * eased(before->easing, t)) / 100;
+    const auto [before, after, share] = between_keys(act, passed);
+    return (before->way + (after->way - before->way) * share) / 100;
+}
+
+std::optional<Colour> keyed_colour_at(const TriggerAct& act, double passed) {
+    if (std::ranges::none_of(act.curve, [](const auto& point) { return point.colour.has_value(); }))
+        return std::nullopt;
+    const auto [before, after, share] = between_keys(act, passed);
+    const Colour from = before->colour ? *before->colour : after->colour.value_or(Colour{});
+    return mixed(from, after->colour.value_or(from), std::clamp(share, 0.0, 1.0));
 }
 
 std::optional<TriggerAct> usual_act(std::string_view id) {
@@ -59,6 +79,25 @@ std::vector<TriggerAct> acts_of(const TriggerBody& trigger) {
     if (auto usual = usual_act(trigger.effect))
         return {*std::move(usual)};
     return {};
+}
+
+std::vector<TriggerAct> acts_of(const PinBody& body) {
+    if (const auto* trigger = body_if<TriggerBody>(&body))
+        return acts_of(*trigger);
+    if (const auto* appearance = body_if<AppearanceBody>(&body))
+        return appearance->acts;
+    return {};
+}
+
+bool has_acts(const PinBody& body) {
+    return is_body<TriggerBody>(body) || is_body<AppearanceBody>(body);
+}
+
+void set_acts(PinBody& body, std::vector<TriggerAct> acts) {
+    if (auto* trigger = body_if<TriggerBody>(&body))
+        trigger->acts = std::move(acts);
+    else if (auto* appearance = body_if<AppearanceBody>(&body))
+        appearance->acts = std::move(acts);
 }
 
 std::vector<TriggerAct::Point> points_of_pulse(const Pulse& pulse) {

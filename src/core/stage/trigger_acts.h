@@ -12,9 +12,18 @@ namespace pulsepin {
 /// How far along its way a trigger's act is, 0 to 1, when that share of its length has passed.
 [[nodiscard]] double way_at(const TriggerAct& act, double passed);
 
+/// The colour of an act by its keys, mixed in between; none where they have none.
+[[nodiscard]] std::optional<Colour> keyed_colour_at(const TriggerAct& act, double passed);
+
 /// What a trigger does: what it was told to, or else what is usual for its effect: that drives its first
 /// parameter. Nothing for names of one's own.
 [[nodiscard]] std::vector<TriggerAct> acts_of(const TriggerBody& trigger);
+/// The same of any pin that has a course: of a trigger, or what an appearance does beside. Nothing of others.
+[[nodiscard]] std::vector<TriggerAct> acts_of(const PinBody& body);
+/// Whether pins of that kind have a course.
+[[nodiscard]] bool has_acts(const PinBody& body);
+/// Changes nothing of what has none.
+void set_acts(PinBody& body, std::vector<TriggerAct> acts);
 [[nodiscard]] std::optional<TriggerAct> usual_act(std::string_view effect);
 
 /// Curves that an act can begin with: those of hits, as shares of its length.

@@ -32,11 +32,11 @@ struct EffectPainter {
 [[nodiscard]] const EffectPainter* painter_of(std::string_view effect);
 
 // One each, in a file of its own.
-extern const EffectPainter colour_key_painter, exposure_painter, contrast_painter, saturation_painter,
-    hue_painter, levels_painter, tint_painter, posterise_painter, blur_painter, streak_painter, rush_painter,
-    sharpen_painter, glow_painter, shift_painter, bulge_painter, ripple_painter, mirror_painter,
-    edges_painter, grain_painter, vignette_painter, flare_painter, leak_painter, flash_painter,
-    strobe_painter;
+extern const EffectPainter colour_key_painter, soft_edge_painter, drop_shadow_painter, exposure_painter,
+    contrast_painter, saturation_painter, hue_painter, levels_painter, tint_painter, posterise_painter,
+    blur_painter, streak_painter, rush_painter, sharpen_painter, glow_painter, shift_painter, bulge_painter,
+    ripple_painter, mirror_painter, edges_painter, grain_painter, vignette_painter, flare_painter,
+    leak_painter, flash_painter, strobe_painter;
 
 /// A colour in the order of an image's channels, 0 to 1, opaque.
 [[nodiscard]] cv::Scalar channels_of(Colour colour);

@@ -8,12 +8,13 @@
 namespace pulsepin {
 namespace {
 
-const std::array painters{&colour_key_painter, &exposure_painter, &contrast_painter, &saturation_painter,
-                          &hue_painter,        &levels_painter,   &tint_painter,     &posterise_painter,
-                          &blur_painter,       &streak_painter,   &rush_painter,     &sharpen_painter,
-                          &glow_painter,       &shift_painter,    &bulge_painter,    &ripple_painter,
-                          &mirror_painter,     &edges_painter,    &grain_painter,    &vignette_painter,
-                          &flare_painter,      &leak_painter,     &flash_painter,    &strobe_painter};
+const std::array painters{&colour_key_painter, &soft_edge_painter,  &drop_shadow_painter, &exposure_painter,
+                          &contrast_painter,   &saturation_painter, &hue_painter,         &levels_painter,
+                          &tint_painter,       &posterise_painter,  &blur_painter,        &streak_painter,
+                          &rush_painter,       &sharpen_painter,    &glow_painter,        &shift_painter,
+                          &bulge_painter,      &ripple_painter,     &mirror_painter,      &edges_painter,
+                          &grain_painter,      &vignette_painter,   &flare_painter,       &leak_painter,
+                          &flash_painter,      &strobe_painter};
 
 } // namespace
 

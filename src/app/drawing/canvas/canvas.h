@@ -2,6 +2,7 @@
 #pragma once
 
 #include "drawing/canvas/gesture.h"
+#include "hand/composition.h"
 #include "parts/dragging.h"
 #include "parts/palette.h"
 #include "session/document.h"
@@ -40,6 +41,8 @@ signals:
     void item_dropped(const Dragged& item, LaneId lane, std::optional<PinId> pin, Seconds time);
     /// What can be driven, onto a row of onsets: of the project, by its place.
     void target_dropped(const Target& target, std::size_t row);
+    /// A composition, anywhere under the song.
+    void ready_dropped(const ReadyThing& thing, const CompositionPlace& place);
     void menu_wanted(QPoint global, std::optional<PinId> pin, Seconds time);
 
 protected:
@@ -105,6 +108,9 @@ private:
         QRectF place; ///< a row, a shot, or a line of no width
         QString told;
     };
+    /// Where a composition would be used.
+    [[nodiscard]] CompositionPlace composition_place(QPointF at) const;
+    [[nodiscard]] DropSeen composition_seen(QPointF at) const;
     [[nodiscard]] std::optional<DropSeen> drop_seen(const Dragged& item, QPointF at,
                                                     Qt::KeyboardModifiers keys) const;
     /// The row of onsets there, and where it lies; none where there are none.

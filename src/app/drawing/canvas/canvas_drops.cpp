@@ -57,8 +57,41 @@ void Canvas::dragLeaveEvent(QDragLeaveEvent*) {
     update();
 }
 
+CompositionPlace Canvas::composition_place(QPointF at) const {
+    const auto& project = document_.project();
+    CompositionPlace place{.at = placement().time_at(at)};
+    if (const auto row = row_of_onsets_at(at))
+        place.row = project.detection->rows[row->first].name;
+    if (const auto lane = placement().lane_at(at)) {
+        place.lane = project.lanes[lane->lane]->id;
+        place.pin = pin_at(at);
+    }
+    return place;
+}
+
+Canvas::DropSeen Canvas::composition_seen(QPointF at) const {
+    const auto& project = document_.project();
+    const auto range =
+        view_.range() ? std::optional(TimeSpan{view_.range()->from, view_.range()->until}) : std::nullopt;
+    const auto use = use_let_go(project, composition_place(at), range);
+    if (!use)
+        return {QRectF(at, QSizeF()), QString::fromStdString(use.error().message())};
+    const auto where = [&](Ticks place) {
+        return QString::fromStdString(format_position(project.grid->position_of(place)));
+    };
+    const auto lane = placement().lane_at(at);
+    const QString told = tr("from %1 to %2").arg(where(use->from), where(use->until));
+    if (!lane)
+        return {QRectF(at, QSizeF()), told};
+    const double from = lane->scale.x(project.grid->time_at(use->from)),
+                 until = lane->scale.x(project.grid->time_at(use->until));
+    return {QRectF(from, lane->row.top(), until - from, lane->row.height()) & lane->row, told};
+}
+
 std::optional<Canvas::DropSeen> Canvas::drop_seen(const Dragged& item, QPointF at,
                                                   Qt::KeyboardModifiers keys) const {
+    if (std::holds_alternative<ReadyThing>(item))
+        return composition_seen(at);
     if (const auto* target = std::get_if<Target>(&item))
         if (const auto row = row_of_onsets_at(at)) {
             const auto& name = document_.project().detection->rows[row->first].name;
@@ -116,6 +149,12 @@ void Canvas::dropEvent(QDropEvent* event) {
             emit target_dropped(*target, row->first);
             return;
         }
+    if (const auto* ready = item ? std::get_if<ReadyThing>(&*item) : nullptr) {
+        event->setDropAction(Qt::CopyAction);
+        event->accept();
+        emit ready_dropped(*ready, composition_place(event->position()));
+        return;
+    }
     const auto place = placement().lane_at(event->position());
     if (!item || !place)
         return event->ignore();

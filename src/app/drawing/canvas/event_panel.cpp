@@ -2,6 +2,7 @@
 #include "drawing/canvas/event_panel.h"
 
 #include "parts/targets.h"
+#include "stage/layer_values.h"
 #include "stage/trigger_acts.h"
 
 #include <algorithm>
@@ -23,21 +24,52 @@ QPolygonF line_of(const EventPanel& panel, const TriggerAct& act) {
     return line;
 }
 
+QColor as_colour(Colour colour) {
+    return QColor::fromRgb(static_cast<QRgb>(colour.rgb));
+}
+
+bool is_colour(const TriggerAct& act) {
+    const auto* spec = layer_parameter(act.parameter);
+    return spec && spec->type == ParamType::Colour;
+}
+
+/// What has a colour and no value has it along its length.
+QBrush stroke_of(const EventPanel& panel, const TriggerAct& act, const QColor& otherwise) {
+    if (!keyed_colour_at(act, 0))
+        return otherwise;
+    QLinearGradient ramp(panel.curves.left(), 0, panel.curves.right(), 0);
+    constexpr int steps = 16;
+    for (int i = 0; i <= steps; ++i)
+        ramp.setColorAt(1.0 * i / steps, as_colour(*keyed_colour_at(act, 1.0 * i / steps)));
+    return ramp;
+}
+
 } // namespace
+
+std::optional<EventFrames> event_frames(const LaneSpans& spans, PinId event) {
+    const auto trigger = std::ranges::find(spans.triggers, event, &TriggerSpan::pin);
+    if (trigger != spans.triggers.end())
+        return EventFrames{trigger->start, trigger->end};
+    const auto appearance = std::ranges::find(spans.appearances, event, &AppearanceSpan::pin);
+    if (appearance != spans.appearances.end())
+        return EventFrames{appearance->comes, appearance->end};
+    return std::nullopt;
+}
 
 std::optional<EventPanel> EventPanel::in(const LaneScene& lane) {
     const PinId opened = lane.scene.view.opened_event();
     if (opened.value == 0 || lane.condensed)
         return std::nullopt;
-    const auto span = std::ranges::find(lane.spans.triggers, opened, &TriggerSpan::pin);
-    if (span == lane.spans.triggers.end())
+    const auto frames = event_frames(lane.spans, opened);
+    const Pin* pin = frames ? lane.scene.project.pin(opened) : nullptr;
+    if (!pin)
         return std::nullopt;
     const auto rate = lane.scene.project.settings->frame_rate;
     EventPanel panel;
     panel.trigger = opened;
-    panel.acts = acts_of(body_of<TriggerBody>(lane.lane.pins[span->index].body));
-    panel.from = rate.start_of(span->start);
-    panel.until = rate.start_of(span->end);
+    panel.acts = acts_of(pin->body);
+    panel.from = rate.start_of(frames->first);
+    panel.until = rate.start_of(frames->end);
     const double left = lane.scale.x(panel.from), right = lane.scale.x(panel.until);
     panel.area = QRectF(left, lane.row.top() + 1, right - left, lane.row.height() - 3);
     panel.curves = panel.area.adjusted(0, 24, 0, -10);
@@ -118,19 +150,22 @@ void EventPanel::paint(QPainter& painter, const LaneScene& lane) const {
     for (std::size_t act = 0; act < acts.size(); ++act) {
         const QColor colour = lines[act % std::size(lines)];
         painter.setBrush(Qt::NoBrush);
-        painter.setPen(QPen(colour, 2));
-        painter.drawPolyline(line_of(*this, acts[act]));
         const auto keys = keys_of(acts[act]);
+        painter.setPen(QPen(stroke_of(*this, acts[act], colour), 2));
+        painter.drawPolyline(line_of(*this, acts[act]));
         for (std::size_t key = 0; key < keys.size(); ++key) {
             const bool chosen = lane.scene.view.event_key() == EventKey{act, key};
-            painter.setBrush(chosen ? p.selection : p.paper);
+            painter.setBrush(keys[key].colour ? as_colour(*keys[key].colour)
+                             : chosen         ? p.selection
+                                              : p.paper);
             painter.setPen(QPen(chosen ? p.selection : colour, 1.5));
             painter.drawEllipse(place_of(keys[key]), handle, handle);
         }
-        const QString name = QString("%1 %2 – %3")
-                                 .arg(parameter_text(acts[act].parameter))
-                                 .arg(acts[act].low)
-                                 .arg(acts[act].high);
+        const QString name = is_colour(acts[act]) ? parameter_text(acts[act].parameter)
+                                                  : QString("%1 %2 – %3")
+                                                        .arg(parameter_text(acts[act].parameter))
+                                                        .arg(acts[act].low)
+                                                        .arg(acts[act].high);
         painter.setBrush(colour);
         painter.setPen(Qt::NoPen);
         painter.drawRect(QRectF(name_at, area.top() + 8, 8, 8));

@@ -8,6 +8,12 @@
 
 namespace pulsepin {
 
+/// From its first frame to the one after its last: of a trigger, or of what appears.
+struct EventFrames {
+    Frames first, end;
+};
+[[nodiscard]] std::optional<EventFrames> event_frames(const LaneSpans& spans, PinId event);
+
 /// An event that lies open in its lane: what it drives as curves over its length, with a handle at each key.
 struct EventPanel {
     PinId trigger;

@@ -122,7 +122,7 @@ void TimelineView::lay_out() {
 /// At least; an event that lies open needs room for its course.
 double TimelineView::height_of(const Lane& lane) const {
     const double high = look_of_kind(lane.kind).height(document_.spans(lane.id));
-    const bool opened = lane.kind->triggers &&
+    const bool opened = (lane.kind->triggers || lane.kind->appears) &&
                         std::ranges::find(lane.pins, view_.opened_event(), &Pin::id) != lane.pins.end();
     return opened ? std::max(high, EventPanel::least_height) : high;
 }
@@ -261,13 +261,12 @@ void TimelineView::leave_event_that_is_gone() {
     if (opened.value == 0)
         return;
     const Pin* pin = document_.project().pin(opened);
-    const auto* trigger = pin ? body_if<TriggerBody>(&pin->body) : nullptr;
-    if (!trigger)
+    if (!pin || !has_acts(pin->body))
         return view_.open_event({});
     const auto& key = view_.event_key();
     if (!key)
         return;
-    const auto acts = acts_of(*trigger);
+    const auto acts = acts_of(pin->body);
     if (!view_.selection().contains(opened) || key->act >= acts.size() ||
         key->key >= keys_of(acts[key->act]).size())
         view_.choose_event_key(std::nullopt);
@@ -286,12 +285,11 @@ void TimelineView::make_room_for_event() {
     lay_out();
     reveal_lane(lane->id);
     constexpr double least_width = 180; // pixels
-    const auto& spans = document_.spans(lane->id).triggers;
+    const auto frames = event_frames(document_.spans(lane->id), event_);
     const auto rate = document_.project().settings->frame_rate;
-    const auto span = std::ranges::find(spans, event_, &TriggerSpan::pin);
-    if (span == spans.end())
+    if (!frames)
         return;
-    const Seconds from = rate.start_of(span->start), until = rate.start_of(span->end);
+    const Seconds from = rate.start_of(frames->first), until = rate.start_of(frames->end);
     if (scale().x(until) - scale().x(from) < least_width) {
         zoom_to(from - (until - from) * 0.75, until + (until - from) * 0.75);
         nearer_for_event_ = true;

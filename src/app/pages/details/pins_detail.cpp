@@ -3,6 +3,8 @@
 
 #include "drawing/kind_look.h"
 #include "model/edits.h"
+#include "params/easings.h"
+#include "parts/easing_field.h"
 #include "parts/fields.h"
 #include "picture/moving_sheet.h"
 #include "schedule/find_pins.h"
@@ -13,6 +15,16 @@
 #include <cmath>
 
 namespace pulsepin {
+
+namespace {
+
+/// The names that a field lets choose from; null: it does not.
+ChoiceBox* choices_of(QWidget* field) {
+    auto* easing = qobject_cast<EasingField*>(field);
+    return easing ? &easing->choices() : dynamic_cast<ChoiceBox*>(field);
+}
+
+} // namespace
 
 PinsDetailPart::PinsDetailPart(PinsDetail& detail) : detail_(detail) {}
 
@@ -29,7 +41,7 @@ PinsDetail::PinsDetail(Document& document, ViewState& view, LaneKind kind, QWidg
     column->addWidget(form_);
     for (const auto& property : kind->properties)
         if (std::ranges::find(look.seen_choices, property.spec.id) != look.seen_choices.end())
-            if (auto* box = dynamic_cast<ChoiceBox*>(form_->field(property.spec.id)))
+            if (auto* box = choices_of(form_->field(property.spec.id)))
                 box->open_by([this, box, &property] { return open_sheet(*box, property); });
     if (look.make_part)
         column->addWidget(part_ = look.make_part(*this));
@@ -108,6 +120,11 @@ bool PinsDetail::open_sheet(ChoiceBox& box, const PinProperty& property) {
         return false;
     TriedLoop loop = two_beats_at(project, place->time);
     loop.first = place->frame - Frames(loop.length.value / 3);
+    const bool eased = property.spec.type == ParamType::Curve;
+    if (eased && place != placed.begin()) { // the way that leads up to it
+        const auto before = std::prev(place);
+        loop = {before->frame, std::max(loop.length, place->frame - before->frame + Frames(6))};
+    }
     // What takes no time is not seen: for this it takes a little.
     PinBody shown = first->body;
     for (const auto& other : kind_->properties)
@@ -115,12 +132,14 @@ bool PinsDetail::open_sheet(ChoiceBox& box, const PinProperty& property) {
             other.set(shown, 12.0);
     std::vector<MovingOffer> offers;
     for (int i = 0; i < box.count(); ++i) {
-        const std::string id(property.spec.choices[static_cast<std::size_t>(i)].id);
+        const ParamValue chosen =
+            eased ? ParamValue(usual_easing(box.itemData(i).toString().toStdString()))
+                  : ParamValue(std::string(property.spec.choices[static_cast<std::size_t>(i)].id));
         offers.push_back({.name = box.itemText(i),
                           .choose = box.choosing(i),
                           .with =
-                              [project, shown, pin = first->id, &property, id]() mutable {
-                                  property.set(shown, id);
+                              [project, shown, pin = first->id, &property, chosen]() mutable {
+                                  property.set(shown, chosen);
                                   return with_body(project, pin, shown);
                               },
                           .is_current = i == box.currentIndex()});

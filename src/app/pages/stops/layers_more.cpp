@@ -254,7 +254,8 @@ void LayersPage::choose_effect() {
                                                       tr("add effect"));
                               },
                           .with = [project = document_.project(), id = now->id, effect_id = row.id,
-                                   loop] { return with_effect_on_beats(project, id, effect_id, loop); }});
+                                   loop] { return with_effect_on_beats(project, id, effect_id, loop); },
+                          .dragged = Target{now->id, std::string(row.parameters.front().id)}});
     MovingSheet::open(*effect_, "effect", document_, view_, loop, std::move(offers));
 }
 

@@ -55,6 +55,7 @@ private:
     void use_composition(const Composition& composition, const CompositionUse& use);
     [[nodiscard]] Result<Composition> chosen_as_composition(const QString& name);
     void add_compositions(QMenu& menu);
+    void fill_places();
     void write_composition_file();
     void use_composition_file();
     void move_effect(int by);
@@ -92,6 +93,7 @@ private:
     QPushButton* effect_;
     QTableView* table_;
     LayerValuesModel* values_;
+    std::vector<ParamSpec> filled_; ///< places that are asked for
     bool showing_ = false;
 };
 

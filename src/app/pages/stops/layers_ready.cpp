@@ -4,10 +4,12 @@
 #include "pages/stops/layers_page.h"
 
 #include "hand/composition.h"
+#include "hand/filled_places.h"
 #include "interchange/composition_file.h"
 #include "interchange/files_outside.h"
 #include "interchange/outputs.h"
 #include "kinds/layer_kinds.h"
+#include "pages/dialogs/param_dialog.h"
 #include "parts/file_names.h"
 #include "picture/moving_sheet.h"
 #include "session/composition_shelf.h"
@@ -50,7 +52,8 @@ void LayersPage::choose_ready() {
                               return with_composition(project, (*all)[i], use).map([](CompositionUsed used) {
                                   return std::move(used.project);
                               });
-                          }});
+                          },
+                          .dragged = ReadyThing{one.name}});
     }
     MovingSheet::open(*add_, "composition", document_, view_,
                       two_beats_at(project, project.grid->time_at(meant->from)), std::move(offers));
@@ -93,6 +96,7 @@ Result<Composition> LayersPage::chosen_as_composition(const QString& name) {
 
 void LayersPage::add_compositions(QMenu& menu) {
     auto* kept = menu.addMenu(tr("Composition"));
+    kept->addAction(tr("Fill its words, pictures and colours…"), this, &LayersPage::fill_places);
     kept->addAction(tr("Keep this as a composition…"), this, [this] {
         bool wanted = false;
         const QString name = QInputDialog::getText(
@@ -117,6 +121,30 @@ void LayersPage::add_compositions(QMenu& menu) {
                 document_.say(tr("“%1” is forgotten").arg(QString::fromStdString(name)));
         });
     forget->setEnabled(!forget->isEmpty());
+}
+
+/// Of the chosen layer, or of all that lies in the group of the chosen one.
+void LayersPage::fill_places() {
+    const Layer* now = layer();
+    const Project& project = document_.project();
+    if (!now)
+        return;
+    const Layer* group = project.stage->layer(now->group);
+    const LayerId outer = group ? group->id : now->id;
+    const ParamValues places = places_of(project, outer);
+    filled_.clear();
+    for (const auto& spec : place_specs())
+        if (places.find(spec.id))
+            filled_.push_back(spec);
+    if (filled_.empty())
+        return document_.say(tr("It has no words, pictures or colours to be filled."));
+    auto* dialog = new ParamDialog("fill places",
+                                   tr("Fill “%1”").arg(QString::fromStdString((group ? group : now)->name)),
+                                   filled_, places, tr("Fill"), this);
+    dialog->set_project(project);
+    ask(dialog, [this, outer](const ParamValues& values) {
+        document_.apply(with_places_filled(document_.project(), outer, values), tr("fill places"));
+    });
 }
 
 void LayersPage::write_composition_file() {

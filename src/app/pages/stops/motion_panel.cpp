@@ -23,7 +23,7 @@ MotionPanel::MotionPanel(Document& document, ViewState& view, QWidget* parent)
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(6);
     pages_ = new PageStack;
-    pages_->addWidget(pulses_ = new PulsePage(document_));
+    pages_->addWidget(pulses_ = new PulsePage(document_, view_));
     pages_->addWidget(keys_ = new KeysPage(document_, view_));
     pages_->addWidget(follower_ = new FollowerPage(document_, view_));
     pages_->addWidget(showing_page_ = new ShowingPage(document_, view_));

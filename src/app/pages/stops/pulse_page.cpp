@@ -3,10 +3,13 @@
 
 #include "model/lane_edits.h"
 #include "model/pulse_params.h"
+#include "params/easings.h"
 #include "parts/choices.h"
 #include "parts/dragging.h"
+#include "parts/easing_field.h"
 #include "parts/tight_row.h"
 #include "parts/widgets.h"
+#include "picture/moving_sheet.h"
 #include "schedule/lasting.h"
 #include "schedule/pulses.h"
 #include "schedule/triggers.h"
@@ -31,7 +34,8 @@ double frames_of(const Length& length, const Project& project) {
 
 } // namespace
 
-PulsePage::PulsePage(Document& document, QWidget* parent) : MotionPage(document, parent) {
+PulsePage::PulsePage(Document& document, ViewState& view, QWidget* parent)
+    : MotionPage(document, parent), view_(view) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(5);
@@ -80,6 +84,11 @@ PulsePage::PulsePage(Document& document, QWidget* parent) : MotionPage(document,
                               {{id.toStdString(), *values.find(id.toStdString())}});
         });
     });
+    for (const auto& [id, part] :
+         {std::pair("rising", &Pulse::rising), std::pair("falling", &Pulse::falling)})
+        if (auto* easing = qobject_cast<EasingField*>(form_->field(id)))
+            easing->choices().open_by(
+                [this, easing, part = part] { return choose_easing(easing->choices(), part); });
     need_lane_.push_back(form_);
     middle->addWidget(form_, 4);
     column->addLayout(middle, 1);
@@ -91,6 +100,13 @@ QWidget* PulsePage::make_tiles() {
     for (const auto& pulse : pulse_library())
         tile_row_->addWidget(make_tile(pulse));
     tile_row_->addStretch(1);
+    see_ = new QPushButton(tr("See…"));
+    see_->setObjectName("see pulses");
+    see_->setProperty("role", "small");
+    see_->setToolTip(tr("All pulses, each seen in this lane on two of its beats"));
+    connect(see_, &QPushButton::clicked, this, &PulsePage::choose_pulse);
+    need_lane_.push_back(see_);
+    tile_row_->addWidget(see_);
     keep_ = new QPushButton(tr("Keep…"));
     keep_->setObjectName("keep pulse");
     keep_->setProperty("role", "small");
@@ -112,6 +128,52 @@ QWidget* PulsePage::make_tiles() {
     run_->setInterval(40);
     connect(run_, &QTimer::timeout, this, &PulsePage::run_pictures);
     return box;
+}
+
+bool PulsePage::open_sheet(QWidget& under, const QString& memory, const QString& what,
+                           std::vector<Offered> offered) {
+    const Lane* target = lane();
+    const auto& placed = target ? document_.schedule().pins(target->id).pins : std::vector<ResolvedPin>();
+    if (placed.empty())
+        return false; // nothing of it is to be seen: a list of names will do
+    const auto next = std::ranges::lower_bound(placed, view_.playhead(), {}, &ResolvedPin::time);
+    const auto& seen = next == placed.end() ? placed.back() : *next;
+    std::vector<MovingOffer> offers;
+    for (const auto& one : offered)
+        offers.push_back({.name = one.name,
+                          .choose = [this, what, how = one.how] { change(what, how); },
+                          .with =
+                              [project = document_.project(), id = target->id, how = one.how] {
+                                  Motion motion = *project.lane(id)->motion;
+                                  how(motion);
+                                  return with_motion(project, id, std::move(motion));
+                              },
+                          .is_current = one.is_current});
+    MovingSheet::open(under, memory, document_, view_,
+                      two_beats_at(document_.project(), seen.time - Seconds(0.1)), std::move(offers));
+    return true;
+}
+
+void PulsePage::choose_pulse() {
+    if (!lane())
+        return;
+    std::vector<Offered> offered;
+    for (const auto& tile : tiles_)
+        offered.push_back({QString::fromStdString(tile.pulse.name),
+                           [pulse = tile.pulse](Motion& motion) { motion.pulse = pulse; },
+                           lane()->motion->pulse == tile.pulse});
+    if (!open_sheet(*see_, "pulse", tr("choose pulse"), std::move(offered)))
+        document_.say(tr("Nothing lies on this lane yet: place pulses first"));
+}
+
+bool PulsePage::choose_easing(ChoiceBox& box, Easing Pulse::*easing) {
+    std::vector<Offered> offered;
+    for (int i = 0; i < box.count(); ++i)
+        offered.push_back({box.itemText(i),
+                           [easing, chosen = usual_easing(box.itemData(i).toString().toStdString())](
+                               Motion& motion) { motion.pulse.*easing = chosen; },
+                           i == box.currentIndex()});
+    return open_sheet(box, {}, tr("change pulse"), std::move(offered));
 }
 
 QPushButton* PulsePage::make_tile(const Pulse& pulse) {

@@ -3,7 +3,9 @@
 
 #include "pages/stops/motion_page.h"
 #include "pages/stops/pulse_curve.h"
+#include "parts/finder.h"
 #include "parts/param_form.h"
+#include "session/view_state.h"
 
 #include <QHBoxLayout>
 
@@ -13,7 +15,7 @@ namespace pulsepin {
 class PulsePage : public MotionPage {
     Q_OBJECT
 public:
-    explicit PulsePage(Document& document, QWidget* parent = nullptr);
+    PulsePage(Document& document, ViewState& view, QWidget* parent = nullptr);
     [[nodiscard]] QString told() const override;
 
 protected:
@@ -33,8 +35,19 @@ private:
     void keep();
     void fill_with_targets(QMenu* menu);
     void run_pictures();
+    /// What the lane can be changed to, each seen on two of its beats.
+    struct Offered {
+        QString name;
+        std::function<void(Motion&)> how;
+        bool is_current = false;
+    };
+    bool open_sheet(QWidget& under, const QString& memory, const QString& what, std::vector<Offered> offered);
+    void choose_pulse();
+    bool choose_easing(ChoiceBox& box, Easing Pulse::*easing);
 
     QHBoxLayout* tile_row_;
+    ViewState& view_;
+    QPushButton* see_;
     std::vector<Tile> tiles_;
     Shared<std::vector<Pulse>> shown_kept_;
     QPushButton* keep_;

@@ -29,12 +29,11 @@ private:
     void change_showing(const QString& what, const std::function<void(Showing&)>& how);
     void lay_out();
     /// Moves are chosen from a sheet on which they are seen.
-    void show_moves(ParamForm& form, const char* field, AppearancePart part,
-                    const std::vector<BoundParam<Showing>>& params, const QString& what);
-    bool open_sheet(const char* id, ChoiceBox& box, AppearancePart part,
-                    const std::vector<BoundParam<Showing>>& params, const QString& what);
+    void show_moves(ParamForm& form, std::string_view field, AppearancePart part, const QString& what);
+    bool open_sheet(std::string_view id, ChoiceBox& box, AppearancePart part, const QString& what);
     ViewState& view_;
     QGridLayout* grid_;
+    std::vector<std::vector<ParamSpec>> specs_;
     std::vector<QWidget*> parts_;  ///< comes, meanwhile, goes
     std::optional<bool> laid_out_; ///< for a narrow window
     QComboBox* layer_;

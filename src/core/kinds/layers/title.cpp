@@ -182,7 +182,8 @@ constexpr LayerKindRow row{.id = "title",
                                    f.text("text", layer.text, limits::note);
                                    f.colour("colour", layer.colour);
                                },
-                           .drawn = true};
+                           .drawn = true,
+                           .lettered = true};
 
 } // namespace
 

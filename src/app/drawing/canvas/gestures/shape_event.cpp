@@ -26,7 +26,7 @@ void ShapeEvent::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
     if (!show(with_event_key_moved(project(), panel_.trigger, key_, share_at(key.x(), at, keys) * 100,
                                    way_at(key.y(), at))))
         return;
-    const auto acts = acts_of(body_of<TriggerBody>(draft()->project().pin(panel_.trigger)->body));
+    const auto acts = acts_of(draft()->project().pin(panel_.trigger)->body);
     const auto& act = acts[key_.act];
     const auto moved = keys_of(act)[key_.key];
     const auto& grid = draft()->project().grid;

@@ -13,13 +13,15 @@ class QVBoxLayout;
 
 namespace pulsepin {
 
+class ColourField;
 class EasingField;
 
-/// What triggers act on, and what they do there: several parameters, each with a small curve.
-class TriggerActsField : public PinsDetailPart {
+/// What events do over their length: several parameters, each with a small curve. Triggers act on layers or
+/// the camera; what appears acts on itself.
+class ActsField : public PinsDetailPart {
     Q_OBJECT
 public:
-    explicit TriggerActsField(PinsDetail& detail);
+    explicit ActsField(PinsDetail& detail);
     void show_body(const PinBody& body) override;
 
 private:
@@ -30,6 +32,8 @@ private:
     void keep_curve(std::size_t index);
     void fill_acts(QMenu* menu);
     void change(const QString& what, const std::function<void(TriggerBody&)>& how);
+    void change_acts(const QString& what, const std::function<void(std::vector<TriggerAct>&)>& how);
+    [[nodiscard]] const Layer* acted_on() const; ///< the first; null: none
     void change_one(std::size_t index, const QString& what, const std::function<void(TriggerAct&)>& how);
     [[nodiscard]] QPushButton* curve_button(std::size_t index, const TriggerAct& act);
     [[nodiscard]] QWidget* row_of(std::size_t index, const TriggerAct& act);
@@ -42,10 +46,11 @@ private:
     QDoubleSpinBox* key_at_;
     QDoubleSpinBox* key_value_;
     EasingField* key_easing_;
+    ColourField* key_colour_;
     bool showing_ = false;
     QVBoxLayout* rows_;
     std::vector<QWidget*> shown_;
-    TriggerBody body_;
+    PinBody body_;
 };
 
 } // namespace pulsepin

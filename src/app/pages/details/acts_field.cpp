@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "pages/details/trigger_acts_field.h"
+#include "pages/details/acts_field.h"
 
 #include "hand/stage_hand.h"
 #include "model/stage_edits.h"
@@ -25,7 +25,7 @@
 namespace pulsepin {
 namespace {
 
-/// How an act goes over the trigger's length.
+/// How an act goes over its length.
 QIcon curve_picture(const TriggerAct& act, QSize size) {
     QPixmap picture(size * 2);
     picture.setDevicePixelRatio(2);
@@ -44,7 +44,7 @@ QIcon curve_picture(const TriggerAct& act, QSize size) {
 
 } // namespace
 
-TriggerActsField::TriggerActsField(PinsDetail& detail) : PinsDetailPart(detail) {
+ActsField::ActsField(PinsDetail& detail) : PinsDetailPart(detail) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(3);
@@ -58,7 +58,7 @@ TriggerActsField::TriggerActsField(PinsDetail& detail) : PinsDetailPart(detail) 
     };
     on_ = button("acts on", tr("The layers that it acts on"));
     on_->setMenu(new QMenu(on_));
-    connect(on_->menu(), &QMenu::aboutToShow, this, &TriggerActsField::fill_targets);
+    connect(on_->menu(), &QMenu::aboutToShow, this, &ActsField::fill_targets);
     add_ = button("add act", tr("One more parameter that it drives while it lasts"));
     add_->setText(tr("Drives…"));
     find_on_click(*add_, "driven", [this](QMenu* menu) { fill_acts(menu); });
@@ -85,11 +85,11 @@ TriggerActsField::TriggerActsField(PinsDetail& detail) : PinsDetailPart(detail) 
     rows_ = new QVBoxLayout;
     rows_->setSpacing(2);
     column->addLayout(rows_);
-    connect(&detail_.view(), &ViewState::event_opened, this, &TriggerActsField::show_key);
+    connect(&detail_.view(), &ViewState::event_opened, this, &ActsField::show_key);
 }
 
 /// Of the key that is chosen in the opened course: where it lies, its value, how the next one is reached.
-void TriggerActsField::make_key_row(QVBoxLayout* column) {
+void ActsField::make_key_row(QVBoxLayout* column) {
     key_row_ = new QWidget;
     auto* row = tight_row(key_row_, 3);
     key_name_ = quiet({});
@@ -102,7 +102,7 @@ void TriggerActsField::make_key_row(QVBoxLayout* column) {
         row->addWidget(field);
         return field;
     };
-    key_at_ = number("event key at", tr("Where the key lies, in percent of the trigger’s length"), 0, 100);
+    key_at_ = number("event key at", tr("Where the key lies, in percent of its length"), 0, 100);
     key_at_->setSuffix(" %");
     key_at_->setDecimals(1);
     key_value_ = number("event key value", tr("The value there"), -1e6, 1e6);
@@ -130,19 +130,26 @@ void TriggerActsField::make_key_row(QVBoxLayout* column) {
         });
     });
     row->addWidget(key_easing_, 1);
+    key_colour_ = new ColourField("event key colour");
+    key_colour_->setToolTip(tr("The colour there"));
+    connect(key_colour_, &ColourField::edited, this, [this] {
+        change_key(tr("change colour"), [&](PinId trigger, EventKey key) {
+            return with_event_key_coloured(detail_.document().project(), trigger, key, key_colour_->colour());
+        });
+    });
+    row->addWidget(key_colour_);
     key_row_->hide();
     column->addWidget(key_row_);
 }
 
-void TriggerActsField::change_key(const QString& what,
-                                  const std::function<Result<Project>(PinId, EventKey)>& how) {
+void ActsField::change_key(const QString& what, const std::function<Result<Project>(PinId, EventKey)>& how) {
     const auto& view = detail_.view();
     if (!showing_ && view.event_key() && !detail_.pins().empty() &&
         view.opened_event() == detail_.pins().front())
         detail_.document().apply(how(view.opened_event(), *view.event_key()), what);
 }
 
-void TriggerActsField::show_key() {
+void ActsField::show_key() {
     const auto& view = detail_.view();
     const bool opened = !detail_.pins().empty() && view.opened_event() == detail_.pins().front();
     open_->setChecked(opened);
@@ -156,11 +163,16 @@ void TriggerActsField::show_key() {
     const QScopedValueRollback showing(showing_, true);
     key_name_->setText(tr("key %1 of %2").arg(key->key + 1).arg(keys.size()));
     key_at_->setValue(keys[key->key].at);
+    const auto* spec = layer_parameter(acts[key->act].parameter);
+    const bool coloured = spec && spec->type == ParamType::Colour;
+    key_value_->setVisible(!coloured);
+    key_colour_->setVisible(coloured);
+    key_colour_->set_colour(keys[key->key].colour.value_or(Colour{}));
     key_value_->setValue(value_of_way(acts[key->act], keys[key->key].way));
     key_easing_->set_easing(keys[key->key].easing);
 }
 
-void TriggerActsField::keep_curve(std::size_t index) {
+void ActsField::keep_curve(std::size_t index) {
     const auto acts = acts_of(body_);
     if (index >= acts.size())
         return;
@@ -173,40 +185,59 @@ void TriggerActsField::keep_curve(std::size_t index) {
                                  tr("keep course"));
 }
 
-void TriggerActsField::change(const QString& what, const std::function<void(TriggerBody&)>& how) {
+void ActsField::change(const QString& what, const std::function<void(TriggerBody&)>& how) {
     detail_.change(what, [&](PinBody& body) {
         if (auto* trigger = body_if<TriggerBody>(&body))
             how(*trigger);
     });
 }
 
-void TriggerActsField::change_one(std::size_t index, const QString& what,
-                                  const std::function<void(TriggerAct&)>& how) {
-    change(what, [&](TriggerBody& trigger) {
-        if (trigger.acts.empty()) // what it did so far goes on
-            trigger.acts = acts_of(trigger);
-        if (index < trigger.acts.size())
-            how(trigger.acts[index]);
+/// What it did so far goes on.
+void ActsField::change_acts(const QString& what, const std::function<void(std::vector<TriggerAct>&)>& how) {
+    detail_.change(what, [&](PinBody& body) {
+        auto acts = acts_of(body);
+        how(acts);
+        set_acts(body, std::move(acts));
     });
 }
 
-void TriggerActsField::fill_targets() {
+void ActsField::change_one(std::size_t index, const QString& what,
+                           const std::function<void(TriggerAct&)>& how) {
+    change_acts(what, [&](std::vector<TriggerAct>& acts) {
+        if (index < acts.size())
+            how(acts[index]);
+    });
+}
+
+const Layer* ActsField::acted_on() const {
+    const auto& project = detail_.document().project();
+    if (const auto* trigger = body_if<TriggerBody>(&body_))
+        return trigger->on.empty() ? &project.stage->layers.back()
+                                   : project.stage->layer(trigger->on.front());
+    const Lane* lane = detail_.pins().empty() ? nullptr : project.lane_of(detail_.pins().front());
+    return lane && lane->showing ? project.stage->layer(lane->showing->layer) : nullptr;
+}
+
+void ActsField::fill_targets() {
     auto* menu = on_->menu();
     menu->clear();
     const auto& layers = detail_.document().project().stage->layers;
+    const auto* trigger = body_if<TriggerBody>(&std::as_const(body_));
+    if (!trigger)
+        return;
     for (auto layer = layers.rbegin(); layer != layers.rend(); ++layer) {
         const bool camera = layer->kind == layers::camera;
-        const bool meant = camera ? body_.on.empty()
-                                  : std::find(body_.on.begin(), body_.on.end(), layer->id) != body_.on.end();
+        const bool meant =
+            camera ? trigger->on.empty() : std::ranges::find(trigger->on, layer->id) != trigger->on.end();
         auto* action = menu->addAction(camera ? tr("the camera: all of the picture")
                                               : QString::fromStdString(layer->name),
                                        this, [this, camera, id = layer->id, meant] {
-                                           change(tr("choose what it acts on"), [&](TriggerBody& trigger) {
-                                               std::erase(trigger.on, id);
+                                           change(tr("choose what it acts on"), [&](TriggerBody& changed) {
+                                               std::erase(changed.on, id);
                                                if (camera)
-                                                   trigger.on.clear();
+                                                   changed.on.clear();
                                                else if (!meant)
-                                                   trigger.on.push_back(id);
+                                                   changed.on.push_back(id);
                                            });
                                        });
         action->setCheckable(true);
@@ -215,32 +246,30 @@ void TriggerActsField::fill_targets() {
 }
 
 /// Parameters of the first layer that it acts on.
-void TriggerActsField::fill_acts(QMenu* menu) {
-    const auto& stage = *detail_.document().project().stage;
-    const Layer* layer = body_.on.empty() ? &stage.layers.back() : stage.layer(body_.on.front());
+void ActsField::fill_acts(QMenu* menu) {
+    const Layer* layer = acted_on();
     if (!layer)
         return;
     for (const auto& [effect, parameters] : drivable_of(*layer)) {
         QMenu* into = effect.isEmpty() ? menu : menu->addMenu(effect);
         for (const auto& parameter : parameters)
             into->addAction(parameter_text(parameter), this, [this, parameter] {
-                change(tr("drive %1").arg(parameter_text(parameter)), [&](TriggerBody& trigger) {
-                    if (trigger.acts.empty()) // what it did so far goes on
-                        trigger.acts = acts_of(trigger);
-                    const auto& spec = *parameter.spec;
-                    const double low = spec.usual_low == spec.usual_high ? spec.initial : spec.usual_low;
-                    trigger.acts.push_back({parameter.id, low, spec.usual_high, act_curves()[1].points});
-                });
+                change_acts(
+                    tr("drive %1").arg(parameter_text(parameter)), [&](std::vector<TriggerAct>& acts) {
+                        const auto& spec = *parameter.spec;
+                        const double low = spec.usual_low == spec.usual_high ? spec.initial : spec.usual_low;
+                        acts.push_back({parameter.id, low, spec.usual_high, act_curves()[1].points});
+                    });
             });
     }
 }
 
-QPushButton* TriggerActsField::curve_button(std::size_t index, const TriggerAct& act) {
+QPushButton* ActsField::curve_button(std::size_t index, const TriggerAct& act) {
     const auto change_act = [this, index](const QString& what, const std::function<void(TriggerAct&)>& how) {
         change_one(index, what, how);
     };
-    auto* curve = named(new QPushButton, QString("act %1 curve").arg(index),
-                        tr("How it goes over the trigger's length"));
+    auto* curve =
+        named(new QPushButton, QString("act %1 curve").arg(index), tr("How it goes over its length"));
     curve->setProperty("role", "small");
     curve->setIcon(curve_picture(act, {26, 16}));
     curve->setIconSize({26, 16});
@@ -248,13 +277,13 @@ QPushButton* TriggerActsField::curve_button(std::size_t index, const TriggerAct&
     for (const auto& preset : act_curves())
         curves->addAction(curve_picture({{}, 0, 1, preset.points}, {26, 16}), text_of(preset.label), this,
                           [change_act, points = preset.points] {
-                              change_act(TriggerActsField::tr("change curve"),
+                              change_act(ActsField::tr("change curve"),
                                          [&](TriggerAct& changed) { changed.curve = points; });
                           });
     for (const auto& kept : detail_.document().project().stage->curves)
         curves->addAction(curve_picture({{}, 0, 1, kept.points}, {26, 16}), QString::fromStdString(kept.name),
                           this, [change_act, points = kept.points] {
-                              change_act(TriggerActsField::tr("change curve"),
+                              change_act(ActsField::tr("change curve"),
                                          [&](TriggerAct& changed) { changed.curve = points; });
                           });
     curves->addAction(tr("Keep this one under a name…"), this, [this, index] { keep_curve(index); });
@@ -267,27 +296,25 @@ QPushButton* TriggerActsField::curve_button(std::size_t index, const TriggerAct&
         curves->addAction(curve_picture({{}, 0, 1, points}, {26, 16}),
                           tr("pulse: %1").arg(QString::fromStdString(pulse.name)), this,
                           [change_act, points] {
-                              change_act(TriggerActsField::tr("change curve"),
+                              change_act(ActsField::tr("change curve"),
                                          [&](TriggerAct& changed) { changed.curve = points; });
                           });
     }
     curves->addSeparator();
     const auto arrange = [this, index](const QString& what,
                                        const std::function<void(std::vector<TriggerAct>&)>& how) {
-        change(what, [&](TriggerBody& trigger) {
-            if (trigger.acts.empty())
-                trigger.acts = acts_of(trigger);
-            if (index < trigger.acts.size())
-                how(trigger.acts);
+        change_acts(what, [&](std::vector<TriggerAct>& acts) {
+            if (index < acts.size())
+                how(acts);
         });
     };
     curves->addAction(tr("Once more"), this, [arrange, index] {
-        arrange(TriggerActsField::tr("copy what it drives"), [index](std::vector<TriggerAct>& acts) {
+        arrange(ActsField::tr("copy what it drives"), [index](std::vector<TriggerAct>& acts) {
             acts.insert(acts.begin() + static_cast<std::ptrdiff_t>(index) + 1, TriggerAct(acts[index]));
         });
     });
     auto* up = curves->addAction(tr("Further up"), this, [arrange, index] {
-        arrange(TriggerActsField::tr("order what it drives"),
+        arrange(ActsField::tr("order what it drives"),
                 [index](std::vector<TriggerAct>& acts) { std::swap(acts[index], acts[index - 1]); });
     });
     up->setEnabled(index > 0);
@@ -295,7 +322,7 @@ QPushButton* TriggerActsField::curve_button(std::size_t index, const TriggerAct&
     return curve;
 }
 
-QWidget* TriggerActsField::row_of(std::size_t index, const TriggerAct& act) {
+QWidget* ActsField::row_of(std::size_t index, const TriggerAct& act) {
     auto* box = new QWidget;
     auto* row = tight_row(box, 3);
     const auto* spec = layer_parameter(act.parameter);
@@ -315,8 +342,7 @@ QWidget* TriggerActsField::row_of(std::size_t index, const TriggerAct& act) {
         field->setValue(value);
         field->setEnabled(spec && spec->type != ParamType::Colour);
         connect(field, &QDoubleSpinBox::valueChanged, this, [change_act, member = member](double now) {
-            change_act(TriggerActsField::tr("change range"),
-                       [&](TriggerAct& changed) { changed.*member = now; });
+            change_act(ActsField::tr("change range"), [&](TriggerAct& changed) { changed.*member = now; });
         });
         row->addWidget(field);
     }
@@ -326,22 +352,22 @@ QWidget* TriggerActsField::row_of(std::size_t index, const TriggerAct& act) {
         named(new QPushButton("×"), QString("remove act %1").arg(index), tr("It no longer drives that"));
     remove->setProperty("role", "small");
     connect(remove, &QPushButton::clicked, this, [this, index] {
-        change(tr("drive less"), [&](TriggerBody& trigger) {
-            if (trigger.acts.empty())
-                trigger.acts = acts_of(trigger);
-            if (index < trigger.acts.size())
-                trigger.acts.erase(trigger.acts.begin() + static_cast<std::ptrdiff_t>(index));
+        change_acts(tr("drive less"), [&](std::vector<TriggerAct>& acts) {
+            if (index < acts.size())
+                acts.erase(acts.begin() + static_cast<std::ptrdiff_t>(index));
         });
     });
     row->addWidget(remove);
     return box;
 }
 
-void TriggerActsField::show_body(const PinBody& body) {
-    body_ = body_of<TriggerBody>(body);
+void ActsField::show_body(const PinBody& body) {
+    body_ = body;
     const auto& stage = *detail_.document().project().stage;
     QStringList names;
-    for (const LayerId id : body_.on)
+    const auto* trigger = body_if<TriggerBody>(&std::as_const(body_));
+    on_->setVisible(trigger != nullptr);
+    for (const LayerId id : trigger ? trigger->on : std::vector<LayerId>())
         if (const Layer* layer = stage.layer(id))
             names << QString::fromStdString(layer->name);
     on_->setText(names.isEmpty() ? tr("on: camera") : tr("on: %1").arg(names.join(", ")));
@@ -353,7 +379,7 @@ void TriggerActsField::show_body(const PinBody& body) {
         shown_.push_back(row_of(i, acts[i]));
         rows_->addWidget(shown_.back());
     }
-    alike_->setVisible(detail_.pins().size() > 1);
+    alike_->setVisible(trigger && detail_.pins().size() > 1);
     show_key();
 }
 

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "stage/moves.h"
+#include "schedule/moves.h"
 
 #include "params/easings.h"
 
@@ -52,6 +52,7 @@ constexpr MoveRow move_table[] = {
          m.wiped *= 1 - away;
          m.wipe_angle = 90;
      }},
+    {"behind", "out from behind the word before", [](Moved& m, double away, int, int) { m.behind += away; }},
 };
 
 double swing(double turn) {

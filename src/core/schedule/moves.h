@@ -16,6 +16,7 @@ struct Moved {
     double shown = 1; ///< share of a title that is there
     double wiped = 1; ///< share over which a wipe has opened,
     double wipe_angle = 0;
+    double behind = 0; ///< share of its own size that it is still behind what stands before it
     friend bool operator==(const Moved&, const Moved&) = default;
 };
 
