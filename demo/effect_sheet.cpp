@@ -6,8 +6,8 @@
 #include "hand/stage_hand.h"
 #include "render/composed.h"
 #include "render/fonts.h"
-#include "stage/layer_parameters.h"
 #include "schedule/moves.h"
+#include "stage/layer_parameters.h"
 
 #include <QFile>
 #include <QGuiApplication>

@@ -2,6 +2,7 @@
 //
 // Handing the piece on to other programs: copied as text, and in all formats at once. In a real window.
 #include "interchange/exporters.h"
+#include "kinds/kinds.h"
 #include "model/pin_edits.h"
 #include "support/desk.h"
 #include "support/file_dialog.h"
@@ -42,6 +43,119 @@ QStringList files_in(const QString& folder) {
 class JourneysHandOn : public QObject {
     Q_OBJECT
 private slots:
+    // An edit list goes out, a shot is recut elsewhere, and it comes in beside what is there; a broken line
+    // is told, Escape and undo leave all as it was.
+    void journey_an_edit_list_comes_back_beside_the_cuts() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        QTemporaryDir dir;
+        const auto text = exporter("edl")->write(desk.project());
+        QVERIFY(text.has_value());
+        const QString path = dir.filePath("recut & <b>more.edl");
+        {
+            QFile file(path);
+            QVERIFY(file.open(QIODevice::WriteOnly));
+            file.write(text->data(), static_cast<qint64>(text->size()));
+            file.write("900 this is no event of any kind\n");
+        }
+        const Project before = desk.project();
+        const auto lanes = before.lanes.size();
+        const auto bring_in = [&](const std::function<void(QDialog&)>& answer) {
+            save_as(path);
+            QTimer::singleShot(900, qApp, [answer] {
+                for (auto* widget : QApplication::topLevelWidgets())
+                    if (auto* dialog = qobject_cast<QDialog*>(widget);
+                        dialog && dialog->isVisible() && dialog->objectName() == "bring in")
+                        return answer(*dialog);
+                QFAIL("no dialog");
+            });
+            desk.window.action("bring in")->trigger();
+        };
+        bool told = false;
+        bring_in([&](QDialog& dialog) {
+            const auto* outcome = dialog.findChild<QLabel*>("bring in outcome");
+            told = outcome && outcome->textFormat() == Qt::PlainText && outcome->text().contains("cuts") &&
+                   outcome->text().contains("Line ");
+            QTest::keyClick(&dialog, Qt::Key_Escape);
+        });
+        QTRY_VERIFY(told);
+        QVERIFY(same_content(desk.project(), before));
+        bring_in([](QDialog& dialog) {
+            QTest::mouseClick(dialog.findChild<QPushButton*>("bring in now"), Qt::LeftButton);
+        });
+        QTRY_COMPARE(desk.project().lanes.size(), lanes + 1);
+        const Lane& came = *desk.project().lanes.back();
+        const auto frames = [&](const Lane& lane) {
+            std::vector<std::int64_t> all;
+            for (const auto& shot : desk.window.document().spans(lane.id).shots)
+                if (shot.shot.value != 0)
+                    all.push_back(shot.start.value);
+            return all;
+        };
+        QCOMPARE(frames(came), frames(desk.cuts()));
+        QVERIFY2(desk.message().contains("1 line"), qPrintable(desk.message()));
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(same_content(desk.project(), before));
+    }
+
+    // Columns that nobody knows are named by the person; each cue lies on the nearest kick within 80 ms.
+    void journey_a_table_of_cues_is_pinned_to_kicks() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.key(Qt::Key_2, Qt::ControlModifier);
+        desk.click("detect");
+        QVERIFY(desk.settle());
+        const auto& rows = desk.project().detection->rows;
+        const auto kick = std::ranges::find(rows, std::string("kick"), &OnsetRow::name);
+        QVERIFY(kick != rows.end() && kick->onsets.size() > 30);
+        QTemporaryDir dir;
+        const QString path = dir.filePath("cues.csv");
+        {
+            QFile file(path);
+            QVERIFY(file.open(QIODevice::WriteOnly));
+            QTextStream out(&file);
+            out << "wo;was;wie\n"; // columns of nobody's, decimal commas
+            for (int i = 10; i < 20; ++i)
+                out << QString("%1;cue %2;a note\n")
+                           .arg(kick->onsets[static_cast<std::size_t>(i)].time.value + (i % 2 ? 0.05 : -0.06),
+                                0, 'f', 3)
+                           .arg(i)
+                           .replace('.', ',');
+        }
+        save_as(path);
+        QTimer::singleShot(900, qApp, [] {
+            for (auto* widget : QApplication::topLevelWidgets())
+                if (auto* dialog = qobject_cast<QDialog*>(widget);
+                    dialog && dialog->isVisible() && dialog->objectName() == "bring in") {
+                    auto* columns = dialog->findChild<QLineEdit*>("bring in columns");
+                    columns->setFocus();
+                    QTest::keyClicks(columns, "time,name,note");
+                    auto* tie = dialog->findChild<QComboBox*>("bring in tie");
+                    tie->setCurrentIndex(tie->findText("on the nearest onset"));
+                    emit tie->activated(tie->currentIndex());
+                    auto* row = dialog->findChild<QComboBox*>("bring in row");
+                    row->setCurrentIndex(row->findText("kick"));
+                    emit row->activated(row->currentIndex());
+                    return QTest::mouseClick(dialog->findChild<QPushButton*>("bring in now"), Qt::LeftButton);
+                }
+            QFAIL("no dialog");
+        });
+        desk.window.action("bring in")->trigger();
+        QTRY_VERIFY(desk.message().contains("10 markers"));
+        const Lane& lane = *desk.project().lanes.back();
+        QCOMPARE(lane.pins.size(), std::size_t{10});
+        const auto& found =
+            std::ranges::find(desk.project().detection->rows, std::string("kick"), &OnsetRow::name)->onsets;
+        for (const auto& pin : resolve(desk.project(), lane).pins) {
+            QVERIFY(pin.pinned);
+            double nearest = 1;
+            for (const auto& onset : found)
+                nearest = std::min(nearest, std::abs((onset.time - pin.time).value));
+            QVERIFY2(nearest < 1e-6, qPrintable(QString::number(nearest)));
+        }
+    }
+
     void journey_a_cue_sheet_is_copied_in_a_pattern_of_ones_own() {
         Desk desk;
         QVERIFY(desk.open_demo());

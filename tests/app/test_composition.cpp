@@ -255,8 +255,9 @@ private slots:
                 const auto& first = effect.parameters.front();
                 const auto with =
                     shape("kite", colour, {{"scale", scale}, {std::string(first.id), first.usual_high}});
-                return composed(staged({with}, {}, 0.35), small) !=
-                       composed(staged({shape("kite", colour, {{"scale", scale}})}), small);
+                const StagedLayer ground = shape("square", {0x808080}, {{"scale", 3000}}); // for shadows
+                return composed(staged({ground, with}, {}, 0.35), small) !=
+                       composed(staged({ground, shape("kite", colour, {{"scale", scale}})}), small);
             };
             QVERIFY2(effect.of_earlier_frames || changes(100) || changes(900),
                      std::string(effect.id).c_str());
@@ -431,7 +432,7 @@ private slots:
         QCOMPARE(camera(16).of("flash"), 0.0);
         QCOMPARE(camera(24).of("scale"), 115.0);
         QCOMPARE(camera(28).of("scale"), 100.0);
-        QVERIFY(camera(36) == LayerValues());
+        QVERIFY(camera(36) == LayerValues({{"stays-full", 1.0}}));
         QVERIFY(!needs_composing(curves, Frames(11)) && needs_composing(curves, Frames(12)));
         QVERIFY(!needs_composing(curves, Frames(36)));
     }

@@ -5,6 +5,7 @@
 #include "base/text_file.h"
 #include "fields/within_limits.h"
 #include "hand/composition.h"
+#include "hand/filled_places.h"
 #include "hand/stage_hand.h"
 #include "hand/tried.h"
 #include "interchange/composition_file.h"
@@ -59,6 +60,50 @@ bool lies_in(const Project& project, const Lane& lane, Ticks from, Ticks until) 
 class TestCompositions : public QObject {
     Q_OBJECT
 private slots:
+    // Words, pictures and colours are filled wherever they stand; two colours may change places.
+    void places_are_filled() {
+        Project project = steady_project();
+        const auto used = [&](const char* name) {
+            for (const auto& one : ready_compositions())
+                if (one.name == name)
+                    return *with_composition(project, one, {bars(2), bars(6)});
+            return CompositionUsed{project, {}, {}};
+        };
+        const auto strobe = used("Strobe in two colours");
+        QVERIFY(strobe.layer.value != 0);
+        const ParamValues there = places_of(strobe.project, strobe.layer);
+        const Colour warm = there.colour("colour-1"), cold = there.colour("colour-2");
+        QVERIFY(warm != cold);
+        const auto swapped =
+            with_places_filled(strobe.project, strobe.layer, {{"colour-1", cold}, {"colour-2", warm}});
+        QVERIFY2(swapped.has_value(), swapped ? "" : swapped.error().message().c_str());
+        const auto colours = [](const Project& of) {
+            std::vector<Colour> all;
+            for (const auto& layer : of.stage->layers)
+                if (layer.kind == layers::shape)
+                    all.push_back(layer.colour);
+            return all;
+        };
+        const auto before = colours(strobe.project), after = colours(*swapped);
+        QCOMPARE(after, (std::vector<Colour>{before[1], before[0]}));
+        // Of a title and a picture.
+        const auto card = used("Cut-out over a turning ground");
+        const ClipId clip = project.bin->front().id;
+        const auto filled =
+            with_places_filled(card.project, card.layer, {{"picture-1", static_cast<double>(clip.value)}});
+        QVERIFY(filled.has_value());
+        QCOMPARE(places_of(*filled, card.layer).number("picture-1"), static_cast<double>(clip.value));
+        QVERIFY(!with_places_filled(card.project, card.layer, {{"picture-1", 98765.0}}));
+        QVERIFY(!with_places_filled(card.project, LayerId{98765}, {}));
+        const auto title = used("Word that hits with the kick");
+        const auto worded =
+            with_places_filled(title.project, title.layer, {{"words-1", std::string("two\nlines")}});
+        QVERIFY(worded.has_value());
+        QCOMPARE(places_of(*worded, title.layer).text("words-1"), std::string("two\nlines"));
+        // What is not told stays.
+        QVERIFY(same_content(*with_places_filled(title.project, title.layer, {}), title.project));
+    }
+
     // Let go on a section, a marker, a row of onsets, a shot: there it lies.
     void it_lies_where_it_is_let_go() {
         Project project = with_rows(steady_project()); // 120 BPM: a bar is two seconds

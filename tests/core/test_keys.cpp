@@ -340,7 +340,10 @@ private slots:
         text.remove(start, text.indexOf("\n ],", start) + 5 - start);
         const auto read = project_from_json(text.toStdString(), "");
         QVERIFY2(read.has_value(), read ? "" : read.error().message().c_str());
-        QCOMPARE(*read->stage, Stage{});
+        Stage before_overscan;
+        for (auto& layer : before_overscan.layers)
+            layer.values.clear(); // what is there looks as it did
+        QCOMPARE(*read->stage, before_overscan);
     }
 };
 

@@ -209,14 +209,14 @@ private slots:
         const auto cuts = [](const BroughtIn& one) {
             QStringList all;
             for (const auto& item : one.items)
-                if (item.kind == BroughtItem::Kind::Cut)
+                if (item.kind == BroughtItem::Kind::Cut && !item.name.starts_with("slate"))
                     all << QString("%1 %2 %3 %4 %5")
                                .arg(QString::fromStdString(item.name))
                                .arg(item.at.value)
                                .arg(item.in_point.value)
                                .arg(item.speed)
                                .arg(item.fade.value);
-            return all.first(3);
+            return all;
         };
         QCOMPARE(cuts(*back), cuts(*list));
     }

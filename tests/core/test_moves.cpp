@@ -33,7 +33,7 @@ Moved at(const Showing& how, double age, double left, std::optional<double> turn
 /// Whether nothing of it is seen: gone, of no size, out of the picture, or not yet written or opened.
 bool out_of_sight(const Moved& moved) {
     return moved.opacity <= 0 || moved.scale <= 0 || std::abs(moved.x) >= width ||
-           std::abs(moved.y) >= height || moved.shown <= 0 || moved.wiped <= 0;
+           std::abs(moved.y) >= height || moved.shown <= 0 || moved.wiped <= 0 || moved.behind >= 1;
 }
 
 template <class Row>

@@ -124,8 +124,11 @@ QPainterPath bracket(QPointF at) {
     return path;
 }
 
+/// By its head: over what lasts further ones are added.
 std::optional<DoubleClicked> open_or_add_key(const GestureContext& context, const LaneScene& s, QPointF at) {
-    return event_course::open_or_add_key(context, s, at, grip_of);
+    return event_course::open_or_add_key(context, s, at, [](const LaneScene& scene, QPointF point) {
+        return lane_rows::head_under(scene, point, 0);
+    });
 }
 
 } // namespace

@@ -64,20 +64,24 @@ public:
 
     Result<WithBrought> run() {
         const Seconds end = made_.project.settings->frame_rate.start_of(piece_length(made_.project));
-        std::map<std::pair<LaneKind, int>, std::vector<Pin>> pins;
+        Lanes pins;
         for (const auto& item : list_.items) {
             if (item.at < Seconds(-1e-9) || item.at >= end)
                 continue; // beside the piece
             switch (item.kind) {
-            case BroughtItem::Kind::Cut:
             case BroughtItem::Kind::Gap:
-                pins[{kind_that(&LaneKindRow::cuts), item.track}].push_back(cut(item));
+                if (item.at <= Seconds(0))
+                    break; // nothing is seen before the first cut anyway
+                [[fallthrough]];
+            case BroughtItem::Kind::Cut:
+                pins[{Cuts, item.track}].push_back(cut(item));
                 break;
             case BroughtItem::Kind::Sound:
-                pins[{kind_that(&LaneKindRow::sounds), item.track}].push_back(sound(item));
+                if (!is_the_song(item))
+                    pins[{Sounds, item.track}].push_back(sound(item));
                 break;
             case BroughtItem::Kind::Marker:
-                pins[{kind_that(&LaneKindRow::marks), 0}].push_back(marker(item));
+                pins[{Markers, 0}].push_back(marker(item));
                 break;
             }
         }
@@ -86,7 +90,7 @@ public:
                         "See where it begins, and at how many frames a second.");
         end_cuts(pins, end);
         for (auto& [place, of_lane] : pins)
-            if (auto added = add_lane(place.first, place.second, std::move(of_lane)); !added)
+            if (auto added = add_lane(kind_of(place.first), place.second, std::move(of_lane)); !added)
                 return tl::unexpected(added.error());
         return std::move(made_);
     }
@@ -94,15 +98,28 @@ public:
 private:
     [[nodiscard]] const Project& project() const { return made_.project; }
 
+    /// In the order in which their lanes are made; each with the tracks that it has.
+    enum Kind { Cuts, Sounds, Markers };
+    using Lanes = std::map<std::pair<Kind, int>, std::vector<Pin>>;
+    static LaneKind kind_of(Kind kind) {
+        return kind_that(kind == Cuts     ? &LaneKindRow::cuts
+                         : kind == Sounds ? &LaneKindRow::sounds
+                                          : &LaneKindRow::marks);
+    }
+    /// It is heard already.
+    [[nodiscard]] bool is_the_song(const BroughtItem& item) const {
+        return project().song && !item.file.empty() && project().song->path == item.file;
+    }
+
     /// Where the last event of a track ends before the piece does, nothing is seen from there on.
-    void end_cuts(std::map<std::pair<LaneKind, int>, std::vector<Pin>>& pins, Seconds end) {
+    void end_cuts(Lanes& pins, Seconds end) {
         std::map<int, Seconds> ends;
         for (const auto& item : list_.items)
             if (item.kind == BroughtItem::Kind::Cut || item.kind == BroughtItem::Kind::Gap)
                 ends[item.track] = std::max(ends[item.track], item.until);
         const Seconds frame = project().settings->frame_rate.start_of(Frames(1));
         for (const auto& [track, until] : ends)
-            if (const auto lane = pins.find({kind_that(&LaneKindRow::cuts), track});
+            if (const auto lane = pins.find({Cuts, track});
                 lane != pins.end() && until > Seconds(0) && until < end - frame &&
                 std::ranges::any_of(list_.items, [&](const auto& item) { return item.until > item.at; }))
                 lane->second.push_back({{}, anchor(until), CutBody{}, {}});
@@ -115,7 +132,7 @@ private:
             return TimeAnchor{at};
         if (tie_ == "beat") {
             const Ticks beat = grid->nearest_beat(at);
-            if (std::abs((grid->time_at(beat) - at).value) <= within_) {
+            if (std::abs((grid->time_at(beat) - at).value) <= within_ + 1e-9) {
                 ++made_.tied;
                 return MusicalAnchor{beat, Seconds(0)};
             }
@@ -128,7 +145,7 @@ private:
                 if (one != onsets_.end() &&
                     (!nearest || std::abs((*one - at).value) < std::abs((*nearest - at).value)))
                     nearest = *one;
-            if (nearest && std::abs((*nearest - at).value) <= within_) {
+            if (nearest && std::abs((*nearest - at).value) <= within_ + 1e-9) {
                 ++made_.tied;
                 at = *nearest;
             } else

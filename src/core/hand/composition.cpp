@@ -269,7 +269,7 @@ private:
         picker.from = use_.from;
         picker.until = use_.until;
         picker.list.clear();
-        if (!use_.row.empty() && (picker.source == "onsets" || picker.source == "beats")) {
+        if (!use_.row.empty() && (picker.source == "onsets" || picker.source.ends_with("beats"))) {
             const Picker of_row = picker_of_row(next_, use_.row, std::nullopt);
             picker.source = of_row.source;
             picker.values = of_row.values;

@@ -15,10 +15,18 @@ std::span<const ListReaderRow> list_readers() {
 }
 
 ParamSpecs list_rate_params() {
-    static constexpr ParamChoice choices[] = {
-        {"piece", "as this piece"}, {"23.976", "23.976"}, {"24", "24"}, {"25", "25"},
-        {"29.97", "29.97"},         {"30", "30"},         {"48", "48"}, {"47.952", "47.952"},
-        {"50", "50"},               {"59.94", "59.94"},   {"60", "60"}, {"120", "120"}};
+    static constexpr ParamChoice choices[] = {{"piece", "as this piece"},
+                                              {"23.976", "23.976"},
+                                              {"24", "24"},
+                                              {"25", "25"},
+                                              {"29.97", "29.97"},
+                                              {"30", "30"},
+                                              {"48", "48"},
+                                              {"47.952", "47.952"},
+                                              {"50", "50"},
+                                              {"59.94", "59.94"},
+                                              {"60", "60"},
+                                              {"120", "120"}};
     static constexpr ParamSpec specs[] = {{.id = "rate",
                                            .label = "frames a second",
                                            .type = ParamType::Choice,

@@ -126,6 +126,7 @@ private:
             return tell("The event ends before it begins.");
         ++events_;
         last_ = {};
+        half_ = Frames(0);
         if (times[3] == times[2])
             return; // where the shot before stands, in front of what comes in over it
         BroughtItem item;
@@ -145,9 +146,9 @@ private:
             // The list begins it with the fade; here the cut lies in its middle.
             item.fade = rate_.start_of(Frames(frames));
             item.wiped = change.starts_with("w");
-            const Frames half(frames / 2);
-            item.at = rate_.start_of(times[2] + half);
-            item.in_point = rate_.start_of(times[0] + half);
+            half_ = Frames(frames / 2);
+            item.at = rate_.start_of(times[2] + half_);
+            item.in_point = rate_.start_of(times[0] + half_);
         } else if (change != "c") {
             tell("The transition \"" + change + "\" is taken as a cut.");
         }
@@ -167,8 +168,14 @@ private:
         item.speed = rate / rate_.per_second();
         if (std::abs(item.speed - std::round(item.speed * 1000) / 1000) < 1e-3)
             item.speed = std::round(item.speed * 1000) / 1000; // it is written with one decimal
-        if (const auto entered = timecode(words.back()))
-            item.in_point = rate_.start_of(*entered);
+        const auto entered = timecode(words.back());
+        entered_ = entered ? rate_.start_of(*entered) : item.in_point - rate_.start_of(half_);
+        enter(item);
+    }
+
+    /// At its own speed it has gone on by the middle of the fade, where the cut lies here.
+    void enter(BroughtItem& item) const {
+        item.in_point = std::max(Seconds(0), entered_ + rate_.start_of(half_) * item.speed);
     }
 
     void comment(std::string_view text) {
@@ -189,6 +196,15 @@ private:
                 item.name = *from;
         } else if (const auto file = after("SOURCE FILE:"))
             item.file = *file;
+        else if (const auto exact = after("SPEED:"); exact && item.speed != 1) {
+            // With all its decimals, as this program writes it.
+            double percent = 0;
+            if (std::from_chars(exact->data(), exact->data() + exact->size(), percent).ec == std::errc{} &&
+                std::abs(percent / 100 - item.speed) < 0.05) {
+                item.speed = percent / 100;
+                enter(item);
+            }
+        }
     }
 
     /// A timecode, a colour, a name.
@@ -235,6 +251,8 @@ private:
     std::string begins_;
     BroughtIn list_;
     int line_ = 0, events_ = 0;
+    Frames half_;          ///< of the fade of the last event
+    Seconds entered_;      ///< where its clip is entered, where it has a speed
     std::size_t last_ = 0; ///< of the items, from 1; 0: none
 };
 

@@ -30,6 +30,8 @@ bool shown_otherwise(const Curves& curves, Frames frame) {
 bool is_plain(const Layer& layer) {
     Layer plain{layer.id, layer.kind, layer.name};
     plain.locked = layer.locked;
+    if (const auto full = layer.values.find("stays-full"); full != layer.values.end())
+        plain.values.insert(*full); // what rests as it is fills the picture
     return layer == plain;
 }
 

@@ -176,11 +176,13 @@ private:
             feeds != feeds_.end() &&
             std::ranges::any_of(feeds->second, [](const LaneFeed& one) { return one.lane->kind->poses; });
         const auto& settings = *project_.settings;
-        values.scale("scale", enlarged_to_stay_full(LayerValues(layer), values, seconds_at(frame),
+        const double larger = enlarged_to_stay_full(LayerValues(layer), values, seconds_at(frame),
                                                     {.width = static_cast<double>(settings.picture_width),
                                                      .height = static_cast<double>(settings.picture_height),
                                                      .camera = layer.kind == layers::camera,
-                                                     .turns = !posed}));
+                                                     .turns = !posed});
+        if (larger > 1)
+            values.scale("scale", larger);
     }
 
     double driven_rate(const Layer& layer, const std::string& rate, double frame,

@@ -55,8 +55,17 @@ std::optional<Colour> keyed_colour_at(const TriggerAct& act, double passed) {
     if (std::ranges::none_of(act.curve, [](const auto& point) { return point.colour.has_value(); }))
         return std::nullopt;
     const auto [before, after, share] = between_keys(act, passed);
-    const Colour from = before->colour ? *before->colour : after->colour.value_or(Colour{});
-    return mixed(from, after->colour.value_or(from), std::clamp(share, 0.0, 1.0));
+    // A key without one has that of the key before it, the first ones that of the first that has one.
+    const auto of = [&](const TriggerAct::Point* key) {
+        const auto* first = act.curve.data();
+        for (const auto* at = key; at >= first; --at)
+            if (at->colour)
+                return *at->colour;
+        while (!first->colour)
+            ++first;
+        return *first->colour;
+    };
+    return mixed(of(before), of(after), std::clamp(share, 0.0, 1.0));
 }
 
 std::optional<TriggerAct> usual_act(std::string_view id) {
