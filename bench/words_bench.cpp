@@ -7,6 +7,7 @@
 #include "measured.h"
 #include "model/change_pins.h"
 #include "model/edits.h"
+#include "picture/picture_hands.h"
 #include "render/composed.h"
 #include "schedule/add_pin.h"
 #include "shell/application.h"
@@ -129,6 +130,43 @@ void bench_titles(BenchTable& table) {
     });
 }
 
+/// Three hundred words of a page, all in sight, while one of them is dragged.
+void bench_page(BenchTable& table) {
+    const auto begun = with_lane_of_words(ten_minutes());
+    Project project = begun.project;
+    std::vector<Pin> pins;
+    for (int i = 0; i < 300; ++i)
+        pins.push_back({{},
+                        anchor_at(project, Seconds(1 + 0.5 * i)),
+                        WordBody{"levee" + std::to_string(i), {}, i / 10 + 1, i + 1},
+                        {}});
+    project = *with_pins(project, begun.lane, std::move(pins));
+    auto made = *with_titles_of_words(Schedule(project), begun.lane, Showing::Words::Word, "Words");
+    BlockLayout layout;
+    layout.step_x = 200;
+    layout.step_y = 110;
+    layout.width = 180;
+    layout.height = 90;
+    const std::vector<WordSize> sizes(300, {220, 90});
+    MainWindow window(Player::Device::None);
+    window.resize(1280, 800);
+    window.show();
+    window.document().apply(with_words_laid_out(Schedule(made.project), made.lane, layout, sizes), "words");
+    auto& hands = window.picture().hands();
+    hands.set_arranging(true);
+    auto& preview = window.preview();
+    QImage canvas(preview.size(), QImage::Format_RGB32);
+    const PinId word = window.document().project().lane(made.lane)->pins.front().id;
+    const QPoint from = hands.page().word_position(word)->toPoint();
+    QTest::mousePress(&preview, Qt::LeftButton, {}, from);
+    int turn = 0;
+    table.row("a word of 300 dragged, and all of them painted", 40, 33, [&] {
+        QTest::mouseMove(&preview, from + QPoint(6 + ++turn % 20, 4));
+        preview.render(&canvas);
+    });
+    QTest::mouseRelease(&preview, Qt::LeftButton, {}, from + QPoint(10, 4));
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
@@ -139,5 +177,6 @@ int main(int argc, char** argv) {
     bench_taps(table);
     bench_taps_in_the_window(table);
     bench_titles(table);
+    bench_page(table);
     return table.outcome();
 }

@@ -2,11 +2,24 @@
 #include "bring_in_list.h"
 
 #include "hand/bring_in.h"
+#include "hand/clip_file.h"
 #include "interchange/list_readers.h"
+#include "media/film_cuts.h"
+#include "media/media_endings.h"
 
 #include <iostream>
 
 namespace pulsepin {
+
+namespace {
+
+Result<BroughtIn> cuts_of_film(const std::filesystem::path& film) {
+    return traces_of_film(film).map([&](const std::vector<PictureTrace>& traces) {
+        return list_of_film(film, cuts_in(traces), traces.empty() ? Seconds(0) : traces.back().from);
+    });
+}
+
+} // namespace
 
 Result<void> bring_in_list(const BringInRequest& request) {
     const auto project = project_to_change(request.change);
@@ -24,10 +37,16 @@ Result<void> bring_in_list(const BringInRequest& request) {
         if (auto set = set_from_text(values, specs, setting); !set)
             return set;
     }
-    const auto list = read_list(file, {list_rate(counted, project->settings->frame_rate), reading});
+    const bool film = ends_as(file, film_endings());
+    const auto list = film ? cuts_of_film(file)
+                           : read_list(file, {list_rate(counted, project->settings->frame_rate), reading});
     if (!list)
         return tl::unexpected(list.error());
-    const auto brought = with_brought(*project, *list, bringing, file.parent_path());
+    std::vector<Clip> known;
+    for (const auto& one : files_to_know(*project, *list, file.parent_path()))
+        if (auto clip = clip_of_file(one))
+            known.push_back(*std::move(clip));
+    const auto brought = with_brought(*project, *list, bringing, file.parent_path(), known);
     if (!brought)
         return tl::unexpected(brought.error());
     if (auto saved = save_changed(*project, brought->project, request.change); !saved)

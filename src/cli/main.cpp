@@ -121,7 +121,9 @@ void add_bring_in(CLI::App& app, Requests& all) {
         "bring-in", "bring cuts, sounds and markers of another program's list into a project, as lanes");
     command->add_option("PROJECT", request.change.project)->required();
     command
-        ->add_option("LIST", request.list, "an edit decision list, an OpenTimelineIO file or a table of cues")
+        ->add_option(
+            "LIST", request.list,
+            "an edit decision list, an OpenTimelineIO file, a table of cues, or a film whose cuts are found")
         ->required();
     command->add_option("--set", request.settings, "as in tie=beat or rate=25: see parameters")
         ->expected(1, 16);

@@ -6,57 +6,38 @@
 
 #include <algorithm>
 #include <map>
-#include <set>
 
 namespace pulsepin {
 namespace {
 
-/// The groups that a layer lies in, the innermost first, as they are seen; by themselves where they are not.
-QTransform ground_of(const Stage& stage, const StagedFrame& seen, const Layer& layer) {
-    QTransform ground;
-    const auto places = staged_places(seen);
-    const Layer* group = stage.layer(layer.group);
-    for (std::size_t deep = 0; group && deep < stage.layers.size(); ++deep) {
-        const auto staged = std::ranges::find_if(
-            places, [&](const StagedPlace& place) { return place.layer->id == group->id; });
-        ground *= staged == places.end()
-                      ? place_of(placement_of(LayerValues(*group), seen.seconds))
-                      : place_in_picture(*staged->layer, placement_of(staged->layer->values, seen.seconds));
-        group = stage.layer(group->group);
-    }
-    return ground * camera_view(seen);
+const Layer* layer_of(const Project& project, LaneId titles) {
+    const Lane* lane = project.lane(titles);
+    return lane && lane->showing ? project.stage->layer(lane->showing->layer) : nullptr;
 }
 
 } // namespace
 
-std::vector<PlacedWord> placed_words(const Schedule& schedule, const StagedFrame& seen, LaneId titles) {
+std::vector<PlacedWord> placed_words(const Schedule& schedule, LaneId titles) {
     std::vector<PlacedWord> placed;
     const Project& project = schedule.project();
-    const Lane* lane = project.lane(titles);
-    const Layer* layer = lane && lane->showing ? project.stage->layer(lane->showing->layer) : nullptr;
+    const Layer* layer = layer_of(project, titles);
     if (!layer)
         return placed;
-    std::set<PinId> there;
-    for_staged(seen.layers, [&](const StagedLayer& one, const auto&) { there.insert(one.appearance); });
-    const QTransform ground = ground_of(*project.stage, seen, *layer);
+    const auto& settings = *project.settings;
     const LayerPictures none;
-    const ContentContext context{none, {seen.width, seen.height}, seen.seconds};
-    const LayerValues own(*layer);
+    const ContentContext context{none, {settings.picture_width, settings.picture_height}, 0};
     std::map<PinId, Seconds> times;
     for (const auto& pin : schedule.pins(titles).pins)
         times[pin.id] = pin.time;
     for (const auto& span : schedule.spans(titles).appearances) {
-        const auto& body = body_of<AppearanceBody>(lane->pins[span.index].body);
-        PlacedWord one;
-        one.pin = span.pin;
-        one.sung = times[span.pin];
-        one.staged = {layer->kind,
-                      layer->id,
-                      span.text.empty() ? layer->text : span.text,
-                      layer->shape,
-                      body.coloured ? body.colour : layer->colour,
-                      own};
-        auto& values = one.staged.values;
+        const auto& body = body_of<AppearanceBody>(project.lane(titles)->pins[span.index].body);
+        StagedLayer staged{layer->kind,
+                           layer->id,
+                           span.text.empty() ? layer->text : span.text,
+                           layer->shape,
+                           body.coloured ? body.colour : layer->colour,
+                           LayerValues(*layer)};
+        auto& values = staged.values;
         if (!body.font.empty())
             values.set_option("font", body.font);
         if (body.weight > 0)
@@ -65,22 +46,34 @@ std::vector<PlacedWord> placed_words(const Schedule& schedule, const StagedFrame
         values.raise("position-y", body.y);
         values.raise("rotation", body.turn);
         values.scale("scale", body.scale / 100);
-        one.place = place_of(placement_of(values, seen.seconds)) * ground;
-        one.ground = ground;
-        one.box = content_painter(layer->kind).box(one.staged, context);
-        one.there = there.contains(span.pin);
-        placed.push_back(std::move(one));
+        placed.push_back({span.pin, times[span.pin], place_of(placement_of(values, 0)),
+                          content_painter(layer->kind).box(staged, context),
+                          title_path(staged, settings.picture_height), shown(staged.colour)});
     }
     return placed;
 }
 
-void draw_word(QPainter& painter, const PlacedWord& word, const QTransform& view, const StagedFrame& seen) {
-    painter.save();
-    painter.setTransform(word.place * view, true);
-    const LayerPictures none;
-    content_painter(word.staged.kind)
-        .draw(painter, word.staged, {none, {seen.width, seen.height}, seen.seconds});
-    painter.restore();
+QTransform ground_of_words(const Project& project, const StagedFrame& seen, LaneId titles) {
+    QTransform ground;
+    const Layer* layer = layer_of(project, titles);
+    const auto places = staged_places(seen);
+    const Stage& stage = *project.stage;
+    const Layer* group = layer ? stage.layer(layer->group) : nullptr;
+    for (std::size_t deep = 0; group && deep < stage.layers.size(); ++deep) {
+        const auto staged = std::ranges::find_if(
+            places, [&](const StagedPlace& place) { return place.layer->id == group->id; });
+        ground *= staged == places.end() // by itself where it is not seen
+                      ? place_of(placement_of(LayerValues(*group), seen.seconds))
+                      : place_in_picture(*staged->layer, placement_of(staged->layer->values, seen.seconds));
+        group = stage.layer(group->group);
+    }
+    return ground * camera_view(seen);
+}
+
+std::set<PinId> appearing_at(const StagedFrame& seen) {
+    std::set<PinId> there;
+    for_staged(seen.layers, [&](const StagedLayer& one, const auto&) { there.insert(one.appearance); });
+    return there;
 }
 
 } // namespace pulsepin

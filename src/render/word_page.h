@@ -2,27 +2,32 @@
 #pragma once
 
 #include "render/staged_places.h"
+#include "schedule/schedule.h"
 
-class QPainter;
+#include <QColor>
+#include <QPainterPath>
+#include <set>
 
 namespace pulsepin {
 
-/// A word of a page as it stands once it has come, whether it is there at the moment or not.
+/// A word of a page as it stands once it has come, whether it is there at a moment or not.
 struct PlacedWord {
-    PinId pin;          ///< the appearance
-    Seconds sung;       ///< when it appears
-    StagedLayer staged; ///< what is drawn, without its way in or out
-    QTransform place;   ///< from its own pixels to those of the picture, from its middle
-    QTransform ground;  ///< from where positions are counted to those
-    QRectF box;         ///< what it fills, in its own pixels
-    bool there = false; ///< it is seen at the frame
+    PinId pin;         ///< the appearance
+    Seconds sung;      ///< when it appears
+    QTransform own;    ///< from its own pixels to where positions are counted
+    QRectF box;        ///< what it fills, in its own pixels
+    QPainterPath path; ///< its letters, in its own pixels
+    QColor colour;
 };
 
-/// All appearances of a lane of titles, as a frame's camera and groups see them. Empty for other lanes.
-[[nodiscard]] std::vector<PlacedWord> placed_words(const Schedule& schedule, const StagedFrame& seen,
-                                                   LaneId titles);
+/// All appearances of a lane of titles. Empty for other lanes.
+[[nodiscard]] std::vector<PlacedWord> placed_words(const Schedule& schedule, LaneId titles);
 
-/// Through `view`: from the picture's pixels to the painter's.
-void draw_word(QPainter& painter, const PlacedWord& word, const QTransform& view, const StagedFrame& seen);
+/// From where positions of that lane's layer are counted to the picture's pixels, from its middle: through
+/// its groups and the camera, as they are at a frame.
+[[nodiscard]] QTransform ground_of_words(const Project& project, const StagedFrame& seen, LaneId titles);
+
+/// The appearances that are seen at a frame.
+[[nodiscard]] std::set<PinId> appearing_at(const StagedFrame& seen);
 
 } // namespace pulsepin

@@ -11,6 +11,7 @@
 #include <QClipboard>
 #include <QDialogButtonBox>
 #include <QMessageBox>
+#include <QProcess>
 #include <QPushButton>
 
 using namespace pulsepin;
@@ -94,6 +95,50 @@ private slots:
         };
         QCOMPARE(frames(came), frames(desk.cuts()));
         QVERIFY2(desk.message().contains("1 line"), qPrintable(desk.message()));
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(same_content(desk.project(), before));
+    }
+
+    // The demo's own film, small: each of its cuts is found, and none that is not there; flashes are none.
+    void journey_the_cuts_of_a_finished_film_are_found() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        QTemporaryDir dir;
+        const QString film = dir.filePath("finished & <b>.mp4");
+        QProcess render;
+        render.setProcessChannelMode(QProcess::MergedChannels);
+        render.start(PULSEPIN_BINARIES "/pulsepin-cli",
+                     {"render", PULSEPIN_DEMO "/kite-day.pulsepin", "--size", "320x180", "-o", film});
+        QVERIFY2(render.waitForFinished(300'000) && render.exitCode() == 0, render.readAll());
+        const Project before = desk.project();
+        bool asked = false;
+        save_as(film);
+        QTimer answers;
+        connect(&answers, &QTimer::timeout, &answers, [&] {
+            for (auto* widget : QApplication::topLevelWidgets())
+                if (auto* dialog = qobject_cast<QDialog*>(widget);
+                    dialog && dialog->isVisible() && dialog->objectName() == "bring in") {
+                    answers.stop();
+                    asked = true;
+                    QTest::mouseClick(dialog->findChild<QPushButton*>("bring in now"), Qt::LeftButton);
+                }
+        });
+        answers.start(100);
+        desk.window.action("bring in")->trigger();
+        QTRY_VERIFY_WITH_TIMEOUT(asked, 120'000);
+        QTRY_COMPARE_WITH_TIMEOUT(desk.project().lanes.size(), before.lanes.size() + 1, 30'000);
+        const auto frames = [&](const Lane& lane) {
+            std::vector<std::int64_t> all;
+            for (const auto& shot : desk.window.document().spans(lane.id).shots)
+                if (shot.shot.value != 0 && shot.start > Frames(0))
+                    all.push_back(shot.start.value);
+            return all;
+        };
+        QCOMPARE(frames(*desk.project().lanes.back()), frames(desk.cuts()));
+        const Clip* clip =
+            desk.project().clip(body_of<CutBody>(desk.project().lanes.back()->pins.front().body).shot);
+        QVERIFY(clip && clip->width == 320 && clip->has_sound && std::abs(clip->duration.value - 64.7) < 0.2);
         desk.window.timeline().setFocus();
         desk.key(Qt::Key_Z, Qt::ControlModifier);
         QVERIFY(same_content(desk.project(), before));

@@ -193,7 +193,7 @@ private slots:
         QCOMPARE(word_body(desk, all[1].pin).weight, 900);
         QVERIFY2(lit(1).size() > plain * 11 / 10, qPrintable(QString("%1 %2").arg(lit(1).size()).arg(plain)));
         QCOMPARE(word_body(desk, all[2].pin).weight, 0); // the others as they were
-        choose(desk, "appearance comes", "out from behind the word before");
+        choose(desk, "appearance comes", "comes: out from behind the word before");
         QCOMPARE(word_body(desk, all[1].pin).comes, std::string("behind"));
         // Half way it is half there, and nothing of it is left of its place.
         const auto whole = lit(1), half = lit(0.4);

@@ -243,6 +243,7 @@ private slots:
         QCOMPARE(places, std::size_t{8});
         QCOMPARE(desk.project().lanes.size(), before.lanes.size() + 1);
         QCOMPARE(desk.project().lanes.back()->pins.size(), std::size_t{8});
+        qInfo("2 actions: the key, the line");
         QVERIFY(desk.window.view().said_places().empty());
         desk.key(Qt::Key_Z, Qt::ControlModifier);
         QVERIFY(same_content(desk.project(), before));
@@ -293,6 +294,7 @@ private slots:
         // With Shift on every second one: a punch-in by one drag.
         QVERIFY(drop(picture, QPointF(picture.rect().center()), RowOfOnsets{"snare"}, Qt::ShiftModifier));
         QCOMPARE(desk.project().lanes.back()->pins.size(), (all + 1) / 2);
+        qInfo("1 action: a row dragged onto the picture");
         desk.key(Qt::Key_Z, Qt::ControlModifier);
         const Lane* flash = desk.project().first_lane(&LaneKindRow::triggers);
         const auto had = flash->pins.size();
@@ -343,6 +345,7 @@ private slots:
         QTest::keyClicks(text, "over the levee");
         QTest::keyClick(text, Qt::Key_Return);
         QCOMPARE(desk.project().stage->layer(made.id)->text, std::string("over the levee"));
+        qInfo("3 actions: the menu, the title, its words");
         // Kept under a name with markup, it is among what is ready, and what was kept can be forgotten.
         QTimer answers;
         connect(&answers, &QTimer::timeout, &answers, [&answers] {

@@ -34,8 +34,9 @@ struct Event {
 /// of fixed columns, each followed by its comments. Anything else is an error.
 std::vector<Event> read_edl(const QString& text, bool& drop, QString& error) {
     static const QRegularExpression line_of_event(
-        R"(^(\d{3,4})  ([A-Z0-9]{1,8}) +V     C        (\d\d:\d\d:\d\d[:;]\d\d) (\d\d:\d\d:\d\d[:;]\d\d) (\d\d:\d\d:\d\d[:;]\d\d) (\d\d:\d\d:\d\d[:;]\d\d)$)");
+        R"(^(\d{3,4})  ([A-Z0-9]{1,8}) +(?:V |A\d*) {2,5}C        (\d\d:\d\d:\d\d[:;]\d\d) (\d\d:\d\d:\d\d[:;]\d\d) (\d\d:\d\d:\d\d[:;]\d\d) (\d\d:\d\d:\d\d[:;]\d\d)$)");
     std::vector<Event> events;
+    bool sounds = false;
     const auto lines = text.split('\n');
     if (!lines.value(0).startsWith("TITLE: ") || !lines.value(1).startsWith("FCM: ") || lines.last() != "") {
         error = "the heading or the last line is wrong";
@@ -46,7 +47,10 @@ std::vector<Event> read_edl(const QString& text, bool& drop, QString& error) {
         error = "the frame code mode is wrong";
     for (qsizetype i = 2; i + 1 < lines.size(); ++i) {
         const auto match = line_of_event.match(lines[i]);
-        if (match.hasMatch())
+        const bool sound = lines[i].mid(14, 1) == "A";
+        if (match.hasMatch() && sound)
+            sounds = true; // those of sound come last
+        else if (match.hasMatch())
             events.push_back({match.captured(1).toInt(),
                               match.captured(2),
                               match.captured(3),
@@ -54,8 +58,10 @@ std::vector<Event> read_edl(const QString& text, bool& drop, QString& error) {
                               match.captured(5),
                               match.captured(6),
                               {}});
-        else if (lines[i].startsWith("* ") && !events.empty())
+        else if (lines[i].startsWith("* ") && !events.empty() && !sounds)
             events.back().comments << lines[i];
+        else if (lines[i].startsWith("* ") && sounds)
+            continue;
         else
             error = "cannot read: " + lines[i];
     }

@@ -6,9 +6,12 @@
 #include "interchange/exporters.h"
 #include "interchange/list_readers.h"
 #include "kinds/kinds.h"
+#include "model/anchored_time.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
+#include "model/pin_edits.h"
 #include "schedule/shots.h"
+#include "schedule/sound_parts.h"
 #include "support/projects.h"
 #include "support/seed.h"
 #include "support/test_program.h"
@@ -131,6 +134,53 @@ private slots:
                 QCOMPARE(back->missing, std::size_t{0});
                 QCOMPARE(seen(back->project), seen(project));
             }
+        }
+    }
+
+    // The song itself is not laid twice; sounds and markers are where they were.
+    void sounds_and_markers_go_out_and_come_back() {
+        Project project = steady_project(120, 0, 60, "25");
+        auto song = *project.song;
+        song.path = "/music/the song.opus";
+        project.song = std::make_shared<const Song>(song);
+        project = with_lane(project, kind_that(&LaneKindRow::sounds), "Noises");
+        const LaneId noises = project.lanes.back()->id;
+        SoundBody sound;
+        sound.sound = project.bin->front().id;
+        sound.in_point = Seconds(0.4);
+        sound.length = Seconds(3);
+        project =
+            *with_pins(project, noises,
+                       {{{}, TimeAnchor{Seconds(2)}, sound, {}}, {{}, TimeAnchor{Seconds(4)}, sound, {}}});
+        MarkerBody marker;
+        marker.name = "the \"drop\", now";
+        marker.colour = 3;
+        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::marks)),
+                             {{{}, TimeAnchor{Seconds(5)}, marker, {}}});
+        project =
+            *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::cuts)),
+                       {{{}, TimeAnchor{Seconds(0)}, CutBody{project.bin->front().id, Seconds(0)}, {}}});
+        for (const char* format : {"edl", "otio"}) {
+            const auto text = exporter(format)->write(project);
+            QVERIFY(text.has_value());
+            const auto list =
+                read_with(*list_reader_of("a." + std::string(format)), *text, project.settings->frame_rate);
+            QVERIFY2(list.has_value() && list->not_understood.empty(), format);
+            Project empty = project;
+            empty.lanes.clear();
+            const auto back = with_brought(empty, *list, {});
+            QVERIFY2(back.has_value(), back ? "" : back.error().message().c_str());
+            QCOMPARE(back->sounds, std::size_t{2});
+            QCOMPARE(back->markers, std::size_t{1});
+            const auto& mark = back->project.lane(back->lanes.back())->pins.front();
+            QCOMPARE(body_of<MarkerBody>(mark.body).name, marker.name);
+            QCOMPARE(body_of<MarkerBody>(mark.body).colour, 3);
+            QVERIFY(std::abs(anchored_time(mark.anchor, back->project)->value - 5) < 1e-9);
+            const auto parts = heard_parts(Schedule(back->project));
+            QCOMPARE(parts.size(), std::size_t{2});
+            QVERIFY(std::abs(parts[0].start.value - 2) < 1e-9 && std::abs(parts[1].start.value - 4) < 1e-9);
+            QVERIFY(std::abs(parts[0].body.in_point.value - 0.4) < 1e-9 &&
+                    std::abs(parts[0].body.length.value - 3) < 1e-9);
         }
     }
 

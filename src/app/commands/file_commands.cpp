@@ -39,7 +39,7 @@ void FileCommands::hang_up(QMenu* menu) {
     add(menu, "open beats", tr("Open beats…"), {}, [this] { context_.grids->beats_dialog(); });
     add(menu, "add shots", tr("Add shots…"), {K(tr("Ctrl+I"))}, [this] { shots_dialog(); });
     add(menu, "add shot folder", tr("Add a folder of shots…"), {}, [this] { shot_folder_dialog(); });
-    add(menu, "bring in", tr("Bring in cuts and markers…"), {K(tr("Ctrl+Shift+I"))},
+    add(menu, "bring in", tr("Bring in cuts and markers…"), {K(tr("Ctrl+Shift+B"))},
         [this] { bring_in_dialog(); });
     menu->addSeparator();
     add(menu, "export all again", tr("Write all formats again"), {K(tr("Ctrl+Shift+E"))},

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "commands/context.h"
+#include "hand/bring_in.h"
 #include "interchange/exporters.h"
 
 #include <functional>
@@ -30,6 +31,8 @@ public:
     /// Cuts, sounds and markers of another program's list, as lanes; what would come of it is told first.
     void bring_in_dialog();
     void bring_in(const QString& path);
+    /// The cuts that are found in a finished film.
+    void bring_in_film(const std::filesystem::path& film);
     void export_dialog(const ExporterRow& row);
     void export_all_dialog();
     void export_all_again();                ///< into the folder of the last time; asks for one the first time
@@ -53,6 +56,9 @@ public:
     Recovered offer_recovery();
 
 private:
+    using ReadList = std::function<Result<BroughtIn>(const ParamValues&)>;
+    void ask_how_to_bring_in(const std::filesystem::path& file, ParamSpecs of_list, ReadList read);
+    void put_in(Result<WithBrought> brought, std::size_t not_understood);
     [[nodiscard]] bool ask_for_lane(const ExporterRow& row, ParamValues& values);
     void with_options(const ExporterRow& row, std::function<void(const ParamValues&)> then);
     void ask_where_and_write(const ExporterRow& row, const ParamValues& values);

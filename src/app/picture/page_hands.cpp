@@ -2,8 +2,6 @@
 #include "picture/page_hands.h"
 
 #include "parts/palette.h"
-#include "time/musical_text.h"
-#include "time/timecode.h"
 
 #include <QPainter>
 #include <algorithm>
@@ -17,10 +15,13 @@ namespace {
 constexpr double end_reach = 9, end_beside = 12; // points
 constexpr double ghostly = 0.4;
 
+/// As short as can be: words stand close.
 QString text_of_time(const Project& project, Seconds time) {
     const auto& grid = project.grid;
-    return QString::fromStdString(grid ? format_position(grid->position_of(grid->nearest_tick(time)))
-                                       : format_clock(time));
+    if (!grid)
+        return QString::number(time.value, 'f', 1);
+    const auto at = grid->position_of(grid->nearest_tick(time));
+    return QString("%1.%2").arg(at.bar).arg(at.beat);
 }
 
 } // namespace
@@ -37,25 +38,27 @@ bool PageHands::worth_asking() const {
 }
 
 PageHands::Page PageHands::page() const {
-    Page page;
-    page.seen = preview_.staged();
     const LaneId lane = titles();
-    if (lane.value == 0)
-        return page;
-    page.words = placed_words(document_.schedule(), page.seen, lane);
-    page.lines = titled_words(document_.schedule(), lane);
-    return page;
+    if (!words_ || words_->lane != lane) {
+        words_ = Words{lane, {}, {}};
+        if (lane.value != 0)
+            words_ = Words{lane, placed_words(document_.schedule(), lane),
+                           titled_words(document_.schedule(), lane)};
+    }
+    const StagedFrame seen = preview_.staged();
+    return {*words_, ground_of_words(document_.project(), seen, lane) * preview_.scale().transform(),
+            appearing_at(seen)};
 }
 
 std::optional<PinId> PageHands::word_at(const Page& page, QPointF at) const {
-    const QTransform view = preview_.scale().transform();
     // Of several that lie there the one that is marked, or else is seen, is meant; those sung later lie on
     // top.
     std::optional<PinId> found;
     int best = -1;
-    for (const auto& word : page.words) {
-        const int likely = (view_.selection().contains(word.pin) ? 2 : 0) + (word.there ? 1 : 0);
-        if (likely >= best && word.box.contains((word.place * view).inverted().map(at))) {
+    for (const auto& word : page.words.placed) {
+        const int likely =
+            (view_.selection().contains(word.pin) ? 2 : 0) + (page.there.contains(word.pin) ? 1 : 0);
+        if (likely >= best && word.box.contains((word.own * page.ground).inverted().map(at))) {
             found = word.pin;
             best = likely;
         }
@@ -64,21 +67,21 @@ std::optional<PinId> PageHands::word_at(const Page& page, QPointF at) const {
 }
 
 std::vector<std::pair<int, QPointF>> PageHands::line_ends(const Page& page) const {
-    const QTransform view = preview_.scale().transform();
     std::map<int, PinId> last;
-    for (const auto& word : page.lines)
+    for (const auto& word : page.words.lines)
         if (word.line != 0)
             last[word.line] = word.pin;
     std::vector<std::pair<int, QPointF>> ends;
-    for (const auto& [line, pin] : last)
-        if (const auto word = std::ranges::find(page.words, pin, &PlacedWord::pin);
-            word != page.words.end()) {
-            const QTransform place = word->place * view;
-            const QPointF edge = place.map(QPointF(word->box.right(), word->box.center().y()));
-            const QPointF middle = place.map(word->box.center());
-            const double length = std::max(1.0, QLineF(middle, edge).length());
-            ends.emplace_back(line, edge + (edge - middle) * (end_beside / length));
-        }
+    for (const auto& [line, pin] : last) {
+        const auto word = std::ranges::find(page.words.placed, pin, &PlacedWord::pin);
+        if (word == page.words.placed.end())
+            continue;
+        const QTransform place = word->own * page.ground;
+        const QPointF edge = place.map(QPointF(word->box.right(), word->box.center().y()));
+        const QPointF middle = place.map(word->box.center());
+        const double length = std::max(1.0, QLineF(middle, edge).length());
+        ends.emplace_back(line, edge + (edge - middle) * (end_beside / length));
+    }
     return ends;
 }
 
@@ -91,10 +94,10 @@ std::optional<int> PageHands::line_end_at(const Page& page, QPointF at) const {
 
 std::optional<QPointF> PageHands::word_position(PinId appearance) const {
     const Page all = page();
-    const auto word = std::ranges::find(all.words, appearance, &PlacedWord::pin);
-    if (word == all.words.end())
+    const auto word = std::ranges::find(all.words.placed, appearance, &PlacedWord::pin);
+    if (word == all.words.placed.end())
         return std::nullopt;
-    return (word->place * preview_.scale().transform()).map(word->box.center());
+    return (word->own * all.ground).map(word->box.center());
 }
 
 std::optional<QPointF> PageHands::line_end_position(int line) const {
@@ -115,9 +118,7 @@ bool PageHands::press(QPointF at) {
         return false;
     if (!view_.selection().contains(*word))
         view_.select({*word});
-    const auto placed = std::ranges::find(all.words, *word, &PlacedWord::pin);
-    held_ =
-        Held{.word = *word, .from = at, .to = at, .ground = placed->ground * preview_.scale().transform()};
+    held_ = Held{.word = *word, .from = at, .to = at};
     preview_.update();
     return true;
 }
@@ -132,10 +133,10 @@ void PageHands::move(QPointF at, Qt::KeyboardModifiers keys) {
     preview_.update();
 }
 
-QPointF PageHands::shift() const {
-    if (!held_ || !held_->ground.isInvertible())
+QPointF PageHands::shift(const Page& page) const {
+    if (!held_ || !page.ground.isInvertible())
         return {};
-    const QTransform back = held_->ground.inverted();
+    const QTransform back = page.ground.inverted();
     const QPointF by = back.map(held_->to) - back.map(held_->from);
     return {std::round(by.x()), std::round(by.y())};
 }
@@ -163,9 +164,10 @@ void PageHands::end_line() {
 }
 
 void PageHands::shift_words() {
-    const QPointF by = shift();
+    const Page all = page();
+    const QPointF by = shift(all);
     const auto& selected = view_.selection();
-    auto meant = words_meant(page().lines, held_->word, held_->reach);
+    auto meant = words_meant(all.words.lines, held_->word, held_->reach);
     if (meant.empty())
         meant = {held_->word};
     if (held_->reach == WordReach::Word && selected.size() > 1 && selected.contains(held_->word))
@@ -178,7 +180,7 @@ void PageHands::shift_words() {
 
 bool PageHands::nudge(QPointF by) {
     std::vector<PinId> meant;
-    for (const auto& word : page().words)
+    for (const auto& word : page().words.placed)
         if (view_.selection().contains(word.pin))
             meant.push_back(word.pin);
     if (meant.empty())
@@ -201,35 +203,37 @@ QString PageHands::hint(QPointF at) const {
 
 void PageHands::paint(QPainter& painter) const {
     const Page all = page();
-    const QTransform view = preview_.scale().transform();
     const QRectF seen_area(preview_.rect());
     std::set<PinId> moved;
-    QTransform shifted = view;
+    QTransform shifted = all.ground;
     if (held_ && held_->line == 0) {
-        const auto meant = words_meant(all.lines, held_->word, held_->reach);
+        const auto meant = words_meant(all.words.lines, held_->word, held_->reach);
         moved.insert(meant.begin(), meant.end());
+        moved.insert(held_->word);
         const QPointF by = held_->to - held_->from;
-        shifted = view * QTransform::fromTranslate(by.x(), by.y());
+        shifted = all.ground * QTransform::fromTranslate(by.x(), by.y());
     }
     const auto& p = day_palette();
     painter.setRenderHint(QPainter::Antialiasing);
     QFont small = painter.font();
-    small.setPointSizeF(small.pointSizeF() * 0.8);
+    small.setPixelSize(std::max(7, QFontInfo(small).pixelSize() * 4 / 5));
     painter.setFont(small);
-    for (const auto& word : all.words) {
-        const QTransform& through = moved.contains(word.pin) ? shifted : view;
-        const QPolygonF frame = (word.place * through).map(QPolygonF(word.box));
+    for (const auto& word : all.words.placed) {
+        const QTransform place = word.own * (moved.contains(word.pin) ? shifted : all.ground);
+        const QPolygonF frame = place.map(QPolygonF(word.box));
         if (!frame.boundingRect().intersects(seen_area))
             continue;
-        if (!word.there || moved.contains(word.pin)) {
-            painter.setOpacity(ghostly);
-            draw_word(painter, word, through, all.seen);
-            painter.setOpacity(1);
+        if (!all.there.contains(word.pin) || moved.contains(word.pin)) {
+            QColor ghost = word.colour;
+            ghost.setAlphaF(static_cast<float>(ghostly));
+            painter.fillPath(place.map(word.path), ghost);
         }
         const bool marked = view_.selection().contains(word.pin) || moved.contains(word.pin);
         painter.setBrush(Qt::NoBrush);
-        painter.setPen(marked ? QPen(p.selection, 2) : QPen(p.desk_text, 0.5, Qt::DotLine));
+        painter.setPen(marked ? QPen(p.selection, 2) : QPen(p.desk_text, 0));
+        painter.setOpacity(marked ? 1 : ghostly);
         painter.drawPolygon(frame);
+        painter.setOpacity(1);
         painter.setPen(marked ? p.selection.lighter(150) : p.desk_text);
         painter.drawText(frame.boundingRect().topLeft() + QPointF(0, -2),
                          text_of_time(document_.project(), word.sung));

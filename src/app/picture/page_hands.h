@@ -27,6 +27,7 @@ public:
     /// One undo step for what the press began.
     void release();
     void give_up();
+    void forget() { words_.reset(); } ///< the project changed
     [[nodiscard]] bool busy() const { return held_.has_value(); }
     /// The selected words, in the picture's pixels.
     bool nudge(QPointF by);
@@ -37,23 +38,30 @@ public:
     [[nodiscard]] std::optional<QPointF> line_end_position(int line) const;
 
 private:
-    struct Page {
-        StagedFrame seen;
-        std::vector<PlacedWord> words;
+    /// What follows from the project, until that changes.
+    struct Words {
+        LaneId lane;
+        std::vector<PlacedWord> placed;
         std::vector<TitledWord> lines; ///< the same words that are tied, with their lines
+    };
+    /// As they are seen now.
+    struct Page {
+        const Words& words;
+        QTransform ground; ///< from where positions are counted to the widget
+        std::set<PinId> there;
     };
     struct Held {
         PinId word = {};
         int line = 0; ///< whose end is dragged; 0: words are
         QPointF from = {}, to = {};
-        QTransform ground = {}; ///< from where positions are counted to the widget
         WordReach reach = WordReach::Word;
     };
     [[nodiscard]] Page page() const;
     [[nodiscard]] std::optional<PinId> word_at(const Page& page, QPointF at) const;
     [[nodiscard]] std::optional<int> line_end_at(const Page& page, QPointF at) const;
     [[nodiscard]] std::vector<std::pair<int, QPointF>> line_ends(const Page& page) const;
-    [[nodiscard]] QPointF shift() const; ///< of what is dragged, where positions are counted
+    /// Of what is dragged, where positions are counted.
+    [[nodiscard]] QPointF shift(const Page& page) const;
     void end_line();
     void shift_words();
 
@@ -61,6 +69,7 @@ private:
     ViewState& view_;
     PreviewView& preview_;
     std::optional<Held> held_;
+    mutable std::optional<Words> words_; ///< none: to be looked up
 };
 
 } // namespace pulsepin

@@ -29,7 +29,10 @@ PictureHands::PictureHands(Document& document, ViewState& view, PreviewView& pre
         if (arranging_)
             preview_.update();
     });
-    connect(&document_, &Document::changed, this, &PictureHands::give_up);
+    connect(&document_, &Document::changed, this, [this] {
+        page_.forget();
+        give_up();
+    });
 }
 
 void PictureHands::set_trace(bool shown) {

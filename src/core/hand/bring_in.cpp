@@ -14,6 +14,7 @@
 #include <cctype>
 #include <cmath>
 #include <map>
+#include <set>
 
 namespace pulsepin {
 namespace {
@@ -51,12 +52,36 @@ int colour_of(const std::string& word) {
     return 0;
 }
 
+/// With the file, a file of that name, or the name.
+std::optional<ClipId> clip_in_bin(const Project& project, const BroughtItem& item) {
+    const std::filesystem::path path(item.file);
+    const std::string file = lower(path.filename().string()), name = lower(item.name);
+    for (const auto& clip : *project.bin)
+        if (!item.file.empty() && clip.path == path)
+            return clip.id;
+    for (const auto& clip : *project.bin) {
+        const std::string own = lower(clip.path.filename().string());
+        if ((!file.empty() && own == file) || (!name.empty() && (lower(clip.name) == name || own == name ||
+                                                                 lower(clip.path.stem().string()) == name)))
+            return clip.id;
+    }
+    return std::nullopt;
+}
+
+/// What is told by its name alone lies in the list's folder.
+std::filesystem::path path_of(const BroughtItem& item, const std::filesystem::path& folder) {
+    const std::filesystem::path path(item.file.empty() ? item.name : item.file);
+    return path.is_relative() && !folder.empty() ? folder / path.filename() : path;
+}
+
 class Bringing {
 public:
     Bringing(const Project& project, const BroughtIn& list, const ParamValues& values,
-             const std::filesystem::path& folder)
-        : list_(list), folder_(folder), tie_(values.text("tie")), within_(values.number("within") / 1000) {
+             const std::filesystem::path& folder, std::span<const Clip> known)
+        : list_(list), folder_(folder), known_(known), tie_(values.text("tie")),
+          within_(values.number("within") / 1000) {
         made_.project = project;
+        bin_ = *project.bin;
         if (tie_ == "onset" && project.detection)
             for (const auto& onset : onsets_of_rows(project.detection->rows, values.text("row"), Seconds(0)))
                 onsets_.push_back(onset.time);
@@ -108,7 +133,8 @@ private:
     }
     /// It is heard already.
     [[nodiscard]] bool is_the_song(const BroughtItem& item) const {
-        return project().song && !item.file.empty() && project().song->path == item.file;
+        return project().song && !item.file.empty() &&
+               (project().song->path == item.file || project().song->path.filename() == item.file);
     }
 
     /// Where the last event of a track ends before the piece does, nothing is seen from there on.
@@ -193,34 +219,37 @@ private:
 
     /// That of the bin with the file, its name, or the name; else a new one, whose file may be missing.
     ClipId clip_of(const BroughtItem& item, bool picture) {
-        const std::filesystem::path path(item.file);
-        const std::string file = lower(path.filename().string()), name = lower(item.name);
-        for (const auto& clip : *project().bin)
-            if (!item.file.empty() && clip.path == path)
-                return clip.id;
-        for (const auto& clip : *project().bin) {
-            const std::string own = lower(clip.path.filename().string());
-            if ((!file.empty() && own == file) ||
-                (!name.empty() &&
-                 (lower(clip.name) == name || own == name || lower(clip.path.stem().string()) == name)))
-                return clip.id;
-        }
+        if (const auto there = clip_in_bin(project(), item))
+            return used(*there, item);
         if (item.file.empty() && item.name.empty())
             return {};
         Clip clip;
+        clip.path = path_of(item, folder_);
+        if (const auto known = std::ranges::find(known_, clip.path, &Clip::path); known != known_.end()) {
+            clip = *known;
+        } else {
+            clip.name = item.name.empty() ? clip.path.filename().string() : item.name;
+            clip.has_picture = picture;
+            clip.has_sound = !picture;
+            guessed_.insert(made_.project.next_id);
+            ++made_.missing;
+        }
         clip.id = ClipId{made_.project.next_id++};
-        clip.name = item.name.empty() ? path.filename().string() : item.name;
-        clip.path = path.empty() ? std::filesystem::path(item.name) : path;
-        if (clip.path.is_relative() && !folder_.empty())
-            clip.path = folder_ / clip.path.filename();
-        clip.duration = item.in_point + (item.until - item.at) * std::max(1.0, std::abs(item.speed));
-        clip.has_picture = picture;
-        clip.has_sound = !picture;
-        std::vector<Clip> bin = *project().bin;
-        bin.push_back(clip);
-        made_.project.bin = std::make_shared<const std::vector<Clip>>(std::move(bin));
-        ++made_.missing;
-        return clip.id;
+        bin_.push_back(clip);
+        made_.project.bin = std::make_shared<const std::vector<Clip>>(bin_);
+        return used(clip.id, item);
+    }
+    /// What is not known is at least as long as what is used of it.
+    ClipId used(ClipId id, const BroughtItem& item) {
+        if (!guessed_.contains(id.value))
+            return id;
+        const Seconds needed = item.in_point + (item.until - item.at) * std::max(1.0, std::abs(item.speed));
+        for (auto& clip : bin_)
+            if (clip.id == id && clip.duration < needed) {
+                clip.duration = needed;
+                made_.project.bin = std::make_shared<const std::vector<Clip>>(bin_);
+            }
+        return id;
     }
 
     Result<void> add_lane(LaneKind kind, int track, std::vector<Pin> pins) {
@@ -239,27 +268,70 @@ private:
 
     const BroughtIn& list_;
     std::filesystem::path folder_;
+    std::span<const Clip> known_;
     std::string tie_;
     double within_;
     std::vector<Seconds> onsets_;
+    std::vector<Clip> bin_;           ///< as it becomes
+    std::set<std::uint64_t> guessed_; ///< clips of which nothing but a name is known
     WithBrought made_;
 };
 
 } // namespace
+
+BroughtIn list_of_film(const std::filesystem::path& film, const std::vector<FoundCut>& cuts, Seconds length) {
+    BroughtIn list;
+    list.title = film.stem().string();
+    const auto add = [&](Seconds at, Seconds fade) {
+        if (!list.items.empty())
+            list.items.back().until = at;
+        list.items.push_back({.kind = BroughtItem::Kind::Cut,
+                              .at = at,
+                              .until = std::max(at, length),
+                              .name = film.stem().string(),
+                              .file = std::filesystem::absolute(film).string(),
+                              .in_point = at,
+                              .fade = fade});
+    };
+    add(Seconds(0), Seconds(0));
+    for (const auto& cut : cuts)
+        if (cut.at > Seconds(0))
+            add(cut.at, Seconds(0)); // a dissolve is in the film's own pictures
+    for (const auto& cut : cuts)
+        if (cut.fade > Seconds(0))
+            list.items.push_back({.kind = BroughtItem::Kind::Marker,
+                                  .at = cut.at - cut.fade / 2,
+                                  .until = cut.at + cut.fade / 2,
+                                  .name = "dissolve"});
+    return list;
+}
 
 ParamSpecs bringing_params() {
     return params;
 }
 
 Result<WithBrought> with_brought(const Project& project, const BroughtIn& list, const ParamValues& values,
-                                 const std::filesystem::path& folder) {
+                                 const std::filesystem::path& folder, std::span<const Clip> known) {
     const ParamValues all = completed(values, params);
     if (auto good = check_values(all, params); !good)
         return tl::unexpected(good.error());
     const std::string tie = all.text("tie");
     if (!project.grid && (tie == "beat" || tie == "onset"))
         return fail("There are no beats yet.", {}, "Find the beats first, or bring it in loose.");
-    return Bringing(project, list, all, folder).run();
+    return Bringing(project, list, all, folder, known).run();
+}
+
+std::vector<std::filesystem::path> files_to_know(const Project& project, const BroughtIn& list,
+                                                 const std::filesystem::path& folder) {
+    std::set<std::filesystem::path> files;
+    for (const auto& item : list.items)
+        if ((item.kind == BroughtItem::Kind::Cut || item.kind == BroughtItem::Kind::Sound) &&
+            !(item.file.empty() && item.name.empty()) && !clip_in_bin(project, item)) {
+            std::error_code none;
+            if (auto path = path_of(item, folder); std::filesystem::is_regular_file(path, none))
+                files.insert(std::move(path));
+        }
+    return {files.begin(), files.end()};
 }
 
 std::string told_of(const WithBrought& brought) {

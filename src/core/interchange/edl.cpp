@@ -1,7 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "interchange/edl.h"
 
+#include "schedule/piece_length.h"
 #include "schedule/shots.h"
+#include "schedule/sound_parts.h"
 #include "time/timecode.h"
 
 #include <algorithm>
@@ -100,9 +102,69 @@ public:
         reached_ = end;
     }
 
+    /// Markers lie in the event before them, in the form that editing programs write (common practice).
+    void markers(const Schedule& schedule, Frames start, Frames end) {
+        static constexpr const char* colours[] = {"MAGENTA", "RED", "YELLOW", "GREEN", "BLUE", "BLACK"};
+        for (std::size_t i = 0; i < schedule.size(); ++i) {
+            const Lane& lane = *project_.lanes[i];
+            if (!lane.kind->marks || lane.muted)
+                continue;
+            for (const auto& pin : schedule[i].pins) {
+                const auto& marker = body_of<MarkerBody>(lane.pins[pin.index].body);
+                if (!lane.pins[pin.index].muted && pin.frame >= start && pin.frame < end)
+                    text_ +=
+                        fmt::format("* LOC: {} {:<7} {}\n", timecode(pin.frame),
+                                    colours[static_cast<std::size_t>(marker.colour) % std::size(colours)],
+                                    one_line(marker.name));
+            }
+        }
+    }
+
+    /// What is heard: the song on the first track, each sound on the first one below that is free.
+    void sounds(const Schedule& schedule) {
+        if (project_.song && song_is_heard(project_)) {
+            const Song& song = *project_.song;
+            const SoundBody& body = project_.song_track->body;
+            const Seconds from(static_cast<double>(song.from.value) / static_cast<double>(song.sample_rate));
+            const Seconds begins = std::max({Seconds(0), body.in_point, Seconds(0) - from});
+            const Seconds ends = body.length > Seconds(0) ? body.in_point + body.length : song.duration();
+            sound(1, song.title.empty() ? song.path.stem().string() : song.title, song.path, from + begins,
+                  begins, std::min(ends, rate_.start_of(piece_length(project_))));
+        }
+        std::vector<Seconds> reached; // of each track below
+        for (const auto& part : heard_parts(schedule)) {
+            const Clip* clip = project_.clip(part.body.sound);
+            const Seconds start = std::max(part.start, Seconds(0)), end = part.start + part.body.length;
+            if (!clip || end <= start)
+                continue;
+            auto free = std::ranges::find_if(reached, [&](Seconds at) { return at <= start; });
+            if (free == reached.end())
+                free = reached.insert(reached.end(), Seconds(0));
+            *free = end;
+            sound(static_cast<int>(free - reached.begin()) + 2, clip->name, clip->path,
+                  part.body.in_point + (start - part.start), start, end);
+        }
+    }
+
     [[nodiscard]] const std::string& text() const { return text_; }
 
 private:
+    void sound(int track, const std::string& name, const std::filesystem::path& path, Seconds in,
+               Seconds start, Seconds end) {
+        const auto frame = [&](Seconds time) {
+            return round_to_frame(time, rate_, FrameRounding::Nearest).frame;
+        };
+        const Frames from = frame(start), until = frame(end), source = std::max(frame(in), Frames(0));
+        if (until <= from)
+            return;
+        const std::string channel = track == 1 ? "A" : "A" + std::to_string(track);
+        text_ +=
+            fmt::format("{:03}  {:<8} {:<5} {:<8} {} {} {} {}\n", ++event_, "AX", channel, "C",
+                        timecode(source), timecode(source + (until - from)), timecode(from), timecode(until));
+        text_ += fmt::format("* FROM CLIP NAME: {}\n* SOURCE FILE: {}\n", one_line(name),
+                             one_line(path.filename().string()));
+    }
+
     [[nodiscard]] std::string reel_of(const Clip* clip) const {
         return clip ? reels_.at(clip->id.value) : "AX";
     }
@@ -180,15 +242,23 @@ Result<std::string> write_edl(const ExportMaterial& material) {
         return fail("There are no cuts to write.", {}, "Place cuts first.");
     if (shots.size() > 4999)
         return fail("An edit decision list holds at most 9999 events.", {}, "Export fewer cuts.");
+    const auto wanted = [&](std::string_view id) {
+        return !material.values.find(id) || material.values.flag(id);
+    };
     EventList events(material.project);
     for (std::size_t i = 0; i < shots.size(); ++i) {
         // A cross-fade belongs to the event that it brings in: that begins with it, where the one before
         // ends.
         const Frames start = fade_start(shots[i]),
                      end = i + 1 < shots.size() ? fade_start(shots[i + 1]) : shots[i].end;
+        const Frames before = i > 0 ? start : Frames(0);
         events.gap_until(start);
         events.add(shots[i], i > 0 ? &shots[i - 1] : nullptr, start, end);
+        if (wanted("markers"))
+            events.markers(material.curves.schedule, before, end);
     }
+    if (wanted("sounds"))
+        events.sounds(material.curves.schedule);
     events.finish(edl_losses(material));
     return events.text();
 }

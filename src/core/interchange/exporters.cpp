@@ -59,6 +59,20 @@ constexpr ParamSpec drawing_lane[] = {
 constexpr ParamSpec cut_lane[] = {
     {"lane", "lane of cuts", ParamType::Lane, {}, 0, 0, 0, "Which lane of cuts; none: the first"}};
 
+constexpr ParamSpec edl_options[] = {cut_lane[0],
+                                     {.id = "sounds",
+                                      .label = "sounds",
+                                      .type = ParamType::Switch,
+                                      .most = 1,
+                                      .initial = 1,
+                                      .explains = "the song and what is heard beside it, as events of sound"},
+                                     {.id = "markers",
+                                      .label = "markers",
+                                      .type = ParamType::Switch,
+                                      .most = 1,
+                                      .initial = 1,
+                                      .explains = "as comments in the events that they lie in"}};
+
 bool has_cuts(const Lane& lane) {
     return lane.kind->cuts && !lane.pins.empty();
 }
@@ -70,8 +84,9 @@ bool has_drawings(const Lane& lane) {
 }
 
 const std::array<ExporterRow, 21> rows{{
-    {"edl", "Edit decision list", "edl", "Cuts in the CMX 3600 interchange style, for editing programs",
-     false, write_edl, cut_lane, has_cuts, edl_losses},
+    {"edl", "Edit decision list", "edl",
+     "Cuts, sounds and markers in the CMX 3600 interchange style, for editing programs", false, write_edl,
+     edl_options, has_cuts, edl_losses},
     {"otio",
      "Timeline (OpenTimelineIO)",
      "otio",

@@ -11,9 +11,9 @@
 namespace pulsepin {
 namespace {
 
-constexpr Length::Unit units[] = {Length::Unit::UntilNext,    Length::Unit::InBeats,
-                                  Length::Unit::InFrames,     Length::Unit::InMilliseconds,
-                                  Length::Unit::ToSectionEnd, Length::Unit::ToEnd};
+constexpr Length::Unit units[] = {
+    Length::Unit::UntilNext,    Length::Unit::InBeats, Length::Unit::InFrames, Length::Unit::InMilliseconds,
+    Length::Unit::ToSectionEnd, Length::Unit::ToEnd,   Length::Unit::WithWord, Length::Unit::ToLineEnd};
 
 /// Whether it has one, and which: one part in a file.
 PinProperty coloured() {
@@ -27,15 +27,19 @@ PinProperty coloured() {
     return coloured;
 }
 
-constexpr std::string_view as_its_lane = "";
-
 /// The lane's, or one of moves().
 template <std::string AppearanceBody::*move>
 PinProperty own_move(std::string_view id, std::string_view label) {
-    static const auto choices = [] {
-        std::vector<ParamChoice> all{{as_its_lane, "as all of its lane"}};
+    static const auto labels = [label] { // told in full, since they stand without their name in a form
+        std::vector<std::string> all{std::string(label) + " as its lane says"};
         for (const auto& row : moves())
-            all.push_back({row.id, row.label});
+            all.push_back(std::string(label) + ": " + std::string(row.label));
+        return all;
+    }();
+    static const auto choices = [] {
+        std::vector<ParamChoice> all{{"", labels.front()}};
+        for (std::size_t i = 0; i < moves().size(); ++i)
+            all.push_back({moves()[i].id, labels[i + 1]});
         return all;
     }();
     return property<PinBody, move>({.id = id, .label = label, .type = ParamType::Choice, .choices = choices},

@@ -74,8 +74,11 @@ std::vector<LayerParameter> parameters_of(const Layer& layer) {
         for (const auto& spec : specs)
             all.push_back({parameter_id(spec.id, number), &spec, group, number});
     };
-    add(layer.kind->parameters, layer.kind->label);
+    if (layer.kind->drawn) // what it is comes first
+        add(layer.kind->parameters, layer.kind->label);
     add(place_parameters(), {});
+    if (!layer.kind->drawn)
+        add(layer.kind->parameters, layer.kind->label);
     if (layer.matte.kind != Matte::Kind::None)
         add(mattes, "Matte");
     for (const auto& use : layer.effects)

@@ -114,7 +114,7 @@ QWidget* PulsePage::make_tiles() {
     connect(keep_, &QPushButton::clicked, this, &PulsePage::keep);
     need_lane_.push_back(keep_);
     tile_row_->addWidget(keep_);
-    copy_ = new QPushButton(tr("Copy to…"));
+    copy_ = new QPushButton(tr("Copy…"));
     copy_->setObjectName("copy pulse");
     copy_->setProperty("role", "small");
     copy_->setToolTip(tr("Gives this shape to another lane; its property and range stay"));

@@ -135,6 +135,8 @@ void ShowingPage::show_motion() {
             layer_->addItem(QString::fromStdString(layer->name), static_cast<qulonglong>(layer->id.value));
     layer_->setCurrentIndex(
         std::max(0, layer_->findData(static_cast<qulonglong>(now->showing->layer.value))));
+    if (auto* early = comes_->field("early"))
+        early->setEnabled(!now->showing->arrives);
     comes_->set_values(values_of<Showing>(*now->showing, showing_parameters(AppearancePart::Comes)));
     between_->set_values(values_of<Showing>(*now->showing, showing_parameters(AppearancePart::Stays)));
     goes_->set_values(values_of<Showing>(*now->showing, showing_parameters(AppearancePart::Goes)));

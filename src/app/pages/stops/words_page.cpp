@@ -168,7 +168,7 @@ QLayout* WordsPage::make_buttons() {
     entry("titles line by line", tr("Titles, line by line"));
     entry("titles lit", tr("Titles of lines that light up as they are sung"));
     entry("lay out words", tr("Lay out titles on the canvas…"));
-    entry("camera on lines", tr("Camera on each line, at its last word…"));
+    entry("camera on lines", tr("Camera on each line, at its first word…"));
     menu->addSeparator();
     entry("begin line", tr("A new line begins with the selected words"));
     entry("one line", tr("The selected words are one line"));
