@@ -261,6 +261,13 @@ private slots:
         };
         const auto before = values(4);
         QVERIFY2(std::abs(before[5] - 108) < 2, qPrintable(QString::number(before[5])));
+        // A beat and a half from its beginning, of four: typed in beats it lies at 37.5 percent.
+        auto* beats = desk.window.findChild<QDoubleSpinBox*>("event key beats");
+        QVERIFY(beats->isVisible());
+        beats->setValue(1.5);
+        QVERIFY2(std::abs(act().curve[1].at - 37.5) < 0.6, qPrintable(QString::number(act().curve[1].at)));
+        timeline.setFocus();
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
         // Beyond all of the way a value is typed; dragged along alone, the key keeps it.
         value->setValue(142);
         const double beyond = act().curve[1].way;

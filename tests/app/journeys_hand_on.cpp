@@ -84,8 +84,9 @@ private slots:
         bring_in([](QDialog& dialog) {
             QTest::mouseClick(dialog.findChild<QPushButton*>("bring in now"), Qt::LeftButton);
         });
-        QTRY_COMPARE(desk.project().lanes.size(), lanes + 1);
-        const Lane& came = *desk.project().lanes.back();
+        QTRY_COMPARE(desk.project().lanes.size(), lanes + 2); // of cuts, and of markers
+        const Lane& came = *desk.project().lanes[lanes];
+        QCOMPARE(desk.project().lanes.back()->pins.size(), desk.markers().pins.size());
         const auto frames = [&](const Lane& lane) {
             std::vector<std::int64_t> all;
             for (const auto& shot : desk.window.document().spans(lane.id).shots)
@@ -98,6 +99,28 @@ private slots:
         desk.window.timeline().setFocus();
         desk.key(Qt::Key_Z, Qt::ControlModifier);
         QVERIFY(same_content(desk.project(), before));
+    }
+
+    // What a format would lose of this very piece stands beside it, as it is now.
+    void journey_what_each_format_loses_is_seen_before() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        to_hand_on(desk, "export edl");
+        const auto told = [&](const char* what) {
+            for (const auto* label : desk.window.findChildren<QLabel*>())
+                if (label->isVisible() && label->text().contains(what))
+                    return true;
+            return false;
+        };
+        QVERIFY(!told("how one shot lies in the picture"));
+        const PinId cut[] = {desk.cuts().pins[1].id};
+        desk.window.document().apply(
+            with_bodies(desk.project(), cut,
+                        [](PinBody& body) { body_of<CutBody>(body).framing.scale = 130; }),
+            "frame");
+        QTRY_VERIFY(told("how one shot lies in the picture"));
+        desk.window.document().undo();
+        QTRY_VERIFY(!told("how one shot lies in the picture"));
     }
 
     // The demo's own film, small: each of its cuts is found, and none that is not there; flashes are none.

@@ -23,6 +23,7 @@
 #include <QMessageBox>
 #include <QProcess>
 #include <QSessionManager>
+#include <QSettings>
 
 namespace pulsepin {
 
@@ -269,6 +270,30 @@ bool FileCommands::ask_for_lane(const ExporterRow& row, ParamValues& values) {
     return ok;
 }
 
+namespace {
+
+QString options_key(const ExporterRow& row) {
+    return QString("export/%1").arg(QString::fromUtf8(row.id.data(), static_cast<qsizetype>(row.id.size())));
+}
+
+/// As they were chosen last, in this session or one before; what they may not be any more is usual.
+ParamValues remembered_options(const ExporterRow& row) {
+    ParamValues values;
+    for (const auto& setting : QSettings().value(options_key(row)).toStringList())
+        (void)set_from_text(values, row.parameters, setting.toStdString());
+    return completed(values, row.parameters);
+}
+
+void remember_options(const ExporterRow& row, const ParamValues& values) {
+    QStringList settings;
+    for (const auto& spec : row.parameters)
+        if (const auto* value = values.find(spec.id); value && spec.type != ParamType::Lane)
+            settings << QString::fromStdString(std::string(spec.id) + "=" + text_of_value(spec, *value));
+    QSettings().setValue(options_key(row), settings);
+}
+
+} // namespace
+
 /// What can be chosen of it is asked; what was chosen last is offered again.
 void FileCommands::with_options(const ExporterRow& row, std::function<void(const ParamValues&)> then) {
     ParamValues values;
@@ -276,16 +301,15 @@ void FileCommands::with_options(const ExporterRow& row, std::function<void(const
         return;
     if (row.parameters.empty() || row.takes_lane || row.id == "keys-text") // its text has a dialog of its own
         return then(values);
-    const auto last = options_.find(row.id);
+    const ParamValues last = remembered_options(row);
     QStringList explained;
     for (const auto& spec : row.parameters)
         if (!spec.explains.empty())
             explained << text_of(spec.label) + ": " + text_of(spec.explains);
-    ask(new ParamDialog("option of export", text_of(row.label), row.parameters,
-                        last == options_.end() ? completed({}, row.parameters) : last->second, tr("Go on"),
+    ask(new ParamDialog("option of export", text_of(row.label), row.parameters, last, tr("Go on"),
                         context_.window, [told = explained.join('\n')](const ParamValues&) { return told; }),
         [this, &row, then = std::move(then)](const ParamValues& chosen) {
-            options_[row.id] = chosen;
+            remember_options(row, chosen);
             then(chosen);
         });
 }

@@ -62,9 +62,8 @@ private:
     [[nodiscard]] bool ask_for_lane(const ExporterRow& row, ParamValues& values);
     void with_options(const ExporterRow& row, std::function<void(const ParamValues&)> then);
     void ask_where_and_write(const ExporterRow& row, const ParamValues& values);
-    std::vector<ParamSpec> bringing_;                 ///< what is asked of a list that comes in
-    ParamValues brought_;                             ///< as it was answered last
-    std::map<std::string_view, ParamValues> options_; ///< of each way out, as they were chosen last
+    std::vector<ParamSpec> bringing_; ///< what is asked of a list that comes in
+    ParamValues brought_;             ///< as it was answered last
     void leave(std::function<void()> then);
     /// A question about files that lie outside of a project's folder.
     [[nodiscard]] Document::AskAboutFiles ask_about_files() const;

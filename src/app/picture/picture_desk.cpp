@@ -115,14 +115,6 @@ QWidget* PictureDesk::make_head() {
         button("draw line", tr("draw"), tr("The points of a drawn line are set and moved in the picture"));
     draw_->setVisible(false);
     connect(draw_, &QPushButton::toggled, hands_, &PictureHands::set_drawing);
-    auto* boxes =
-        button("slow move", tr("slow move"),
-               tr("Two boxes on the chosen picture: the frame moves over it from one to the other"));
-    connect(boxes, &QPushButton::toggled, hands_, &PictureHands::set_boxes);
-    arrange_ = button("arrange words", tr("words"),
-                      tr("All words of the page are seen and moved one by one, by lines or all together"));
-    arrange_->setVisible(false);
-    connect(arrange_, &QPushButton::toggled, hands_, &PictureHands::set_arranging);
     auto* pose =
         named(new QPushButton(tr("Key pose")), "key pose here",
               tr("Place, scale, rotation and opacity of the chosen layer as one key: here, or at each "
@@ -131,9 +123,8 @@ QWidget* PictureDesk::make_head() {
     pose->setFocusPolicy(Qt::TabFocus);
     row->addWidget(pose);
     connect(pose, &QPushButton::clicked, this, &PictureDesk::pose_wanted);
-    roomy_ = {guides, trace, safe, pivot, framing, boxes, pose};
+    roomy_ = {guides, trace, safe, pivot, framing, pose};
     draw_->setSizePolicy(QSizePolicy::Minimum, QSizePolicy::Fixed);
-    arrange_->setSizePolicy(QSizePolicy::Minimum, QSizePolicy::Fixed);
     return head;
 }
 
@@ -152,11 +143,24 @@ QWidget* PictureDesk::make_foot() {
         roomy_.push_back(made);
         return made;
     };
-    auto* holes = button("holes", tr("holes"),
+    const auto choice = [&](const QString& name, const QString& text, const QString& tip) {
+        auto* made = button(name, text, tip);
+        made->setCheckable(true);
+        made->setProperty("role", "choice");
+        return made;
+    };
+    auto* boxes =
+        choice("slow move", tr("slow move"),
+               tr("Two boxes on the chosen picture: the frame moves over it from one to the other"));
+    connect(boxes, &QPushButton::toggled, hands_, &PictureHands::set_boxes);
+    arrange_ = choice("arrange words", tr("words"),
+                      tr("All words of the page are seen and moved one by one, by lines or all together"));
+    roomy_.pop_back(); // it is needed in the smallest picture too
+    arrange_->setVisible(false);
+    connect(arrange_, &QPushButton::toggled, hands_, &PictureHands::set_arranging);
+    auto* holes = choice("holes", tr("holes"),
                          tr("What no layer covers is chequered: a film with a transparent background has "
                             "holes there"));
-    holes->setCheckable(true);
-    holes->setProperty("role", "choice");
     connect(holes, &QPushButton::toggled, picture_, &PreviewView::set_holes);
     const auto middle = [this] { return QRectF(picture_->rect()).center(); };
     connect(button("picture smaller", "−", tr("Further away (mouse wheel)")), &QPushButton::clicked, this,

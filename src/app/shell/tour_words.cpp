@@ -96,7 +96,9 @@ private:
         auto& picture = window_.preview();
         picture.zoom_by(0.45, QRectF(picture.rect()).center());
         steps_.wait([&] { return picture.shown().exact; });
+        window_.picture().hands().set_arranging(true);
         steps_.picture("canvas");
+        window_.picture().hands().set_arranging(false);
         picture.set_zoom(std::nullopt);
         window_.view().select({});
         return true;

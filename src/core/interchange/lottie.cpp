@@ -9,6 +9,7 @@
 #include "schedule/shots.h"
 #include "stage/effects.h"
 #include "stage/staged_frame.h"
+#include "stage/staying_full.h"
 #include "stage/title.h"
 
 #include <algorithm>
@@ -74,6 +75,28 @@ struct Piece {
     Courses camera; ///< without what triggers do
 };
 
+/// The camera as large as it must be for no edge to be seen; by its place alone, as it is written.
+LayerValues stays_full(const Project& project, const Layer& camera, LayerValues values) {
+    if (!values.flag("stays-full"))
+        return values;
+    LayerValues own, driven;
+    for (const auto& parameter : place_parameters()) {
+        const std::string id(parameter.id);
+        own.set(id, LayerValues(camera).of(id));
+        driven.set(id, values.of(id));
+    }
+    const bool posed = std::ranges::any_of(project.lanes, [&](const auto& lane) {
+        return lane->kind->poses && lane->motion->own.target.layer == camera.id;
+    });
+    const auto& settings = *project.settings;
+    values.scale("scale", enlarged_to_stay_full(own, driven, 0,
+                                                {.width = static_cast<double>(settings.picture_width),
+                                                 .height = static_cast<double>(settings.picture_height),
+                                                 .camera = true,
+                                                 .turns = !posed}));
+    return values;
+}
+
 Piece staged_piece(const Curves& curves, Frames length) {
     Piece piece;
     const Layer& camera = curves.project().stage->layers.back();
@@ -83,6 +106,7 @@ Piece staged_piece(const Curves& curves, Frames length) {
         for (const auto& one : driven_at(curves, static_cast<double>(frame.value)))
             if (one.target.layer == camera.id)
                 values.set(one.target.parameter, one.value);
+        values = stays_full(curves.project(), camera, std::move(values));
         for (const auto& parameter : place_parameters())
             piece.camera[std::string(parameter.id)].push_back({frame, values.of(parameter.id), {}});
     }

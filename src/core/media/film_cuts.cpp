@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 #include <cstdlib>
+#include <functional>
 
 namespace pulsepin {
 namespace {
@@ -123,32 +124,43 @@ private:
         return off < still_mixed * whole ? whole * (1 - off / whole) : 0;
     }
 
+    /// Whether the shots on either side move by themselves about as much: then it is movement, not a mixture.
+    [[nodiscard]] bool goes_on(int i, int half, double whole) const {
+        constexpr double by_itself = 0.35; // of what changes over twice the time
+        const auto moves = [&](int from, int until) {
+            from = std::max(0, from);
+            until = std::min(count_ - 1, until);
+            return cells_apart(film_[at(from)].cells, film_[at(until)].cells) > by_itself * whole;
+        };
+        return moves(i - 2 * half, i - half) || moves(i + half, i + 2 * half);
+    }
+
+    /// Of stretches that lie over each other the one that is the clearest mixture.
     void find_dissolves() {
-        for (int i = 3; i + 3 < count_; ++i) {
-            int best_half = 0;
-            double best = 0;
-            for (const int half : {3, 4, 6, 8, 12, 18, 25})
-                // Beyond its ends a shot goes on by itself: a longer stretch is no better mixture.
-                if (const double one = mixed(i, half); one > best * 1.02) {
-                    best = one;
-                    best_half = half;
-                }
-            if (best_half == 0)
+        struct Stretch {
+            int middle, half;
+            double clear;
+        };
+        std::vector<Stretch> stretches;
+        for (int i = 0; i < count_; ++i)
+            for (const int half : {3, 4, 6, 8, 10, 12, 15, 18, 25})
+                if (const double clear = mixed(i, half); clear > 0 && !goes_on(i, half, clear))
+                    stretches.push_back({i, half, clear});
+        std::ranges::stable_sort(stretches, std::greater<>(), &Stretch::clear);
+        std::vector<std::pair<int, int>> taken;
+        const std::size_t hard = cuts_.size();
+        for (const auto& one : stretches) {
+            const int begin = one.middle - one.half, end = one.middle + one.half;
+            const Seconds from = film_[at(begin)].from, until = film_[at(end)].from;
+            const bool is_cut =
+                std::any_of(cuts_.begin(), cuts_.begin() + static_cast<std::ptrdiff_t>(hard),
+                            [&](const FoundCut& cut) { return cut.at >= from && cut.at <= until; });
+            const bool is_taken = std::ranges::any_of(
+                taken, [&](const auto& other) { return begin < other.second && other.first < end; });
+            if (is_cut || is_taken)
                 continue;
-            // The middle is where its halves change alike.
-            int middle = i;
-            for (int k = i + 1; k <= i + best_half && k + best_half < count_; ++k)
-                if (const double one = mixed(k, best_half); one > best) {
-                    best = one;
-                    middle = k;
-                }
-            const Seconds begin = film_[at(middle - best_half)].from,
-                          end = film_[at(middle + best_half)].from;
-            const bool is_cut = std::ranges::any_of(
-                cuts_, [&](const FoundCut& cut) { return cut.at >= begin && cut.at <= end; });
-            if (!is_cut)
-                cuts_.push_back({film_[at(middle)].from, end - begin});
-            i = middle + best_half;
+            taken.emplace_back(begin, end);
+            cuts_.push_back({film_[at(one.middle)].from, until - from});
         }
     }
 

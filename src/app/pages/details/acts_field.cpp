@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "pages/details/acts_field.h"
 
+#include "drawing/canvas/event_panel.h"
 #include "hand/stage_hand.h"
 #include "model/stage_edits.h"
 #include "parts/easing_field.h"
@@ -105,6 +106,8 @@ void ActsField::make_key_row(QVBoxLayout* column) {
     key_at_ = number("event key at", tr("Where the key lies, in percent of its length"), 0, 100);
     key_at_->setSuffix(" %");
     key_at_->setDecimals(1);
+    key_beats_ = number("event key beats", tr("The same in beats from its beginning"), 0, 100'000);
+    key_beats_->setDecimals(3);
     key_value_ = number("event key value", tr("The value there"), -1e6, 1e6);
     // Each changes its own, and leaves the other as exact as it is.
     const auto move = [this](const std::function<void(const TriggerAct&, TriggerAct::Point&)>& how) {
@@ -117,6 +120,13 @@ void ActsField::make_key_row(QVBoxLayout* column) {
     };
     connect(key_at_, &QDoubleSpinBox::valueChanged, this, [move](double at) {
         move([at](const TriggerAct&, TriggerAct::Point& point) { point.at = at; });
+    });
+    connect(key_beats_, &QDoubleSpinBox::valueChanged, this, [this, move](double beats) {
+        if (const auto span = span_in_beats()) {
+            const Seconds lies = detail_.document().project().grid->time_at(Beats(span->begins + beats));
+            const double at = 100 * ((lies - span->from) / (span->until - span->from));
+            move([at](const TriggerAct&, TriggerAct::Point& point) { point.at = at; });
+        }
     });
     connect(key_value_, &QDoubleSpinBox::valueChanged, this, [move](double value) {
         move([value](const TriggerAct& act, TriggerAct::Point& point) {
@@ -163,6 +173,13 @@ void ActsField::show_key() {
     const QScopedValueRollback showing(showing_, true);
     key_name_->setText(tr("key %1 of %2").arg(key->key + 1).arg(keys.size()));
     key_at_->setValue(keys[key->key].at);
+    const auto span = span_in_beats();
+    key_beats_->setVisible(span.has_value());
+    if (span) {
+        const Seconds lies = span->from + (span->until - span->from) * (keys[key->key].at / 100);
+        key_beats_->setMaximum(span->beats);
+        key_beats_->setValue(detail_.document().project().grid->beats_at(lies).value - span->begins);
+    }
     const auto* spec = layer_parameter(acts[key->act].parameter);
     const bool coloured = spec && spec->type == ParamType::Colour;
     key_value_->setVisible(!coloured);
@@ -207,6 +224,20 @@ void ActsField::change_one(std::size_t index, const QString& what,
         if (index < acts.size())
             how(acts[index]);
     });
+}
+
+std::optional<ActsField::BeatSpan> ActsField::span_in_beats() const {
+    const auto& document = detail_.document();
+    const auto& project = document.project();
+    const Lane* lane = detail_.pins().empty() ? nullptr : project.lane_of(detail_.pins().front());
+    const auto frames =
+        lane ? event_frames(document.spans(lane->id), detail_.pins().front()) : std::optional<EventFrames>();
+    if (!frames || !project.grid)
+        return std::nullopt;
+    const auto rate = project.settings->frame_rate;
+    const Seconds from = rate.start_of(frames->first), until = rate.start_of(frames->end);
+    const double begins = project.grid->beats_at(from).value;
+    return BeatSpan{begins, project.grid->beats_at(until).value - begins, from, until};
 }
 
 const Layer* ActsField::acted_on() const {

@@ -34,6 +34,12 @@ private:
     void change(const QString& what, const std::function<void(TriggerBody&)>& how);
     void change_acts(const QString& what, const std::function<void(std::vector<TriggerAct>&)>& how);
     [[nodiscard]] const Layer* acted_on() const; ///< the first; null: none
+    /// How many beats an event lasts, and where its length is counted from; none without a grid.
+    struct BeatSpan {
+        double begins = 0, beats = 0; ///< on the grid
+        Seconds from, until;
+    };
+    [[nodiscard]] std::optional<BeatSpan> span_in_beats() const;
     void change_one(std::size_t index, const QString& what, const std::function<void(TriggerAct&)>& how);
     [[nodiscard]] QPushButton* curve_button(std::size_t index, const TriggerAct& act);
     [[nodiscard]] QWidget* row_of(std::size_t index, const TriggerAct& act);
@@ -44,6 +50,7 @@ private:
     QWidget* key_row_;
     QLabel* key_name_;
     QDoubleSpinBox* key_at_;
+    QDoubleSpinBox* key_beats_;
     QDoubleSpinBox* key_value_;
     EasingField* key_easing_;
     ColourField* key_colour_;

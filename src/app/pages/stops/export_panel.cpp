@@ -14,6 +14,7 @@
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QScrollArea>
+#include <QTimer>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -44,6 +45,47 @@ ExportPanel::ExportPanel(Document& document, ViewState& view, QWidget* parent)
     });
     connect(&film_->queue(), &FilmQueue::changed, this, &ExportPanel::written);
     show_page(FilmOf);
+    looks_ = new QTimer(this);
+    looks_->setSingleShot(true);
+    looks_->setInterval(400); // while a person still works on the piece it is another at once
+    connect(looks_, &QTimer::timeout, this, &ExportPanel::look_for_losses);
+    connect(&document_, &Document::changed, looks_, qOverload<>(&QTimer::start));
+}
+
+void ExportPanel::showEvent(QShowEvent* event) {
+    StopPanel::showEvent(event);
+    looks_->start();
+}
+
+void ExportPanel::look_for_losses() {
+    if (!isVisible() || pages_->currentIndex() != HandOn)
+        return;
+    using Losses = std::map<std::string_view, std::string>;
+    document_.jobs().start<Losses>(
+        JobQueue::Check, tr("What formats hold"),
+        [schedule = document_.schedule()](const Progress& progress) -> Result<Losses> {
+            const ExportMaterial material(Curves{schedule});
+            Losses losses;
+            for (const auto& row : exporters()) {
+                if (progress.cancelled())
+                    return fail_cancelled();
+                if (row.losses && !row.takes_curves)
+                    losses[row.id] = told_of_losses(material, row);
+            }
+            return losses;
+        },
+        [this](const Result<Losses>& losses) {
+            if (losses)
+                show_losses(*losses);
+        });
+}
+
+void ExportPanel::show_losses(const std::map<std::string_view, std::string>& losses) {
+    for (const auto& [id, label] : explained_) {
+        const auto lost = losses.find(id);
+        const QString told = lost == losses.end() ? QString() : QString::fromStdString(lost->second);
+        label->setText(qt_text(exporter(id)->explains) + (told.isEmpty() ? told : "\n" + told));
+    }
 }
 
 QLayout* ExportPanel::make_top() {
@@ -80,6 +122,8 @@ void ExportPanel::show_page(Page page) {
     for (std::size_t i = 0; i < sides_.size(); ++i)
         sides_[i]->setChecked(static_cast<Page>(i) == page);
     pages_->setCurrentIndex(page);
+    if (looks_)
+        looks_->start();
 }
 
 QWidget* ExportPanel::make_ways() {
@@ -107,6 +151,7 @@ QWidget* ExportPanel::make_ways() {
         grid->addWidget(button, line, 0);
         auto* explains = quiet(qt_text(row.explains));
         explains->setWordWrap(true);
+        explained_[row.id] = explains;
         grid->addWidget(explains, line, 1);
         if (row.is_text) {
             auto* copy = named(new QPushButton(tr("Copy")), "copy " + qt_text(row.id),

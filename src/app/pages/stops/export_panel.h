@@ -8,6 +8,9 @@
 #include <QLabel>
 #include <QSet>
 #include <QStackedWidget>
+#include <map>
+
+class QTimer;
 
 namespace pulsepin {
 
@@ -48,6 +51,10 @@ private:
     void tell_all(const std::vector<HandedOn>& all, const QString& folder);
     QString last_folder_;
     QSet<QString> own_files_; ///< that were written among all formats
+    /// What each way out would lose of this piece, beside it; looked up while the page is seen.
+    void look_for_losses();
+    void show_losses(const std::map<std::string_view, std::string>& losses);
+    void showEvent(QShowEvent* event) override;
     void start(const ExporterRow& row, const QString& title, const ParamValues& values,
                std::function<Result<QString>(const ExportMaterial&)> make,
                std::function<void(const Result<QString>&)> then);
@@ -55,6 +62,8 @@ private:
     std::vector<QPushButton*> sides_;
     FilmPage* film_;
     QLabel* outcome_;
+    std::map<std::string_view, QLabel*> explained_; ///< of each way out
+    QTimer* looks_ = nullptr;
     int written_ = 0;
 };
 
