@@ -15,7 +15,7 @@ namespace {
 
 Result<BroughtIn> cuts_of_film(const std::filesystem::path& film) {
     return traces_of_film(film).map([&](const std::vector<PictureTrace>& traces) {
-        return list_of_film(film, cuts_in(traces), traces.empty() ? Seconds(0) : traces.back().from);
+        return list_of_film(film, cuts_in(traces), length_of(traces));
     });
 }
 

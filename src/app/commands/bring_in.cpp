@@ -3,6 +3,7 @@
 // Lists of other programs that come in.
 #include "hand/bring_in.h"
 #include "commands/file_commands.h"
+#include "drawing/timeline/timeline_view.h"
 #include "hand/clip_file.h"
 #include "interchange/list_readers.h"
 #include "media/film_cuts.h"
@@ -76,7 +77,7 @@ void FileCommands::bring_in_film(const std::filesystem::path& film) {
         [film](const Progress& progress) -> Result<BroughtIn> {
             return traces_of_film(film, progress).map([&](const std::vector<PictureTrace>& traces) {
                 const auto cuts = cuts_in(traces);
-                return list_of_film(film, cuts, traces.empty() ? Seconds(0) : traces.back().from);
+                return list_of_film(film, cuts, length_of(traces));
             });
         },
         [this, film](Result<BroughtIn> list) {
@@ -153,10 +154,10 @@ void FileCommands::put_in(Result<WithBrought> done, std::size_t not_understood) 
     if (!document_.apply(Result<Project>(std::move(done->project)), tr("bring in list")))
         return;
     view_.choose_lane(first);
-    document_.say(
-        not_understood == 0
-            ? told
-            : tr("%1; %n lines were not understood", nullptr, static_cast<int>(not_understood)).arg(told));
+    if (context_.timeline)
+        context_.timeline->reveal_lane(first);
+    document_.say(not_understood == 0 ? told
+                                      : tr("%1; lines not understood: %2").arg(told).arg(not_understood));
 }
 
 } // namespace pulsepin

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "commands/drop_commands.h"
 
+#include "drawing/timeline/timeline_view.h"
 #include "hand/driving.h"
 #include "hand/hits.h"
 #include "hand/poses.h"
@@ -60,6 +61,8 @@ void DropCommands::hit_on(const Target& target, const std::string& name, Qt::Key
     if (!document_.apply(Result<Project>(hits->project), tr("%1 on %2").arg(what, where)))
         return;
     view_.choose_lane(hits->lane);
+    if (context_.timeline)
+        context_.timeline->reveal_lane(hits->lane);
     document_.say(tr("%1 pulses: %2 on %3").arg(hits->count).arg(what, where));
 }
 
@@ -92,8 +95,11 @@ void DropCommands::use_ready(const ReadyThing& thing, const CompositionPlace& pl
         return;
     if (used->layer.value != 0)
         view_.choose_layer(used->layer);
-    if (!used->lanes.empty())
+    if (!used->lanes.empty()) {
         view_.choose_lane(used->lanes.front());
+        if (context_.timeline)
+            context_.timeline->reveal_lane(used->lanes.front());
+    }
     document_.say(tr("“%1” from %2 to %3; each of its layers and lanes can be changed")
                       .arg(QString::fromStdString(thing.name), from, until));
 }

@@ -221,6 +221,13 @@ ParamForm::Field ParamForm::choice(const ParamSpec& spec) {
             }};
 }
 
+/// What it means to leave a text empty, where its row says that.
+QString ParamForm::told_of_nothing(const ParamSpec& spec) {
+    const QString explains = text_of(spec.explains), empty = tr("empty: ");
+    const auto at = explains.indexOf(empty);
+    return at < 0 ? tr("all") : explains.mid(at + empty.size());
+}
+
 /// With proposals it is a list that can be written into.
 ParamForm::Field ParamForm::text(const ParamSpec& spec) {
     QComboBox* box = nullptr;
@@ -228,7 +235,7 @@ ParamForm::Field ParamForm::text(const ParamSpec& spec) {
     if (spec.choices.empty()) {
         line = spec.unit == "lines" ? new LinesEdit : new QLineEdit;
         if (style_.live)
-            line->setPlaceholderText(tr("all"));
+            line->setPlaceholderText(told_of_nothing(spec));
     } else {
         box = new ChoiceBox;
         box->setEditable(true);

@@ -70,6 +70,7 @@ private:
     [[nodiscard]] Field make(const ParamSpec& spec);
     [[nodiscard]] Field number(const ParamSpec& spec);
     [[nodiscard]] Field choice(const ParamSpec& spec);
+    [[nodiscard]] static QString told_of_nothing(const ParamSpec& spec);
     [[nodiscard]] Field text(const ParamSpec& spec);
     [[nodiscard]] Field toggle(const ParamSpec& spec);
     [[nodiscard]] Field colour(const ParamSpec& spec);

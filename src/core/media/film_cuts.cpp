@@ -226,6 +226,12 @@ std::vector<FoundCut> cuts_in(const std::vector<PictureTrace>& film) {
     return Cuts(film).all();
 }
 
+Seconds length_of(const std::vector<PictureTrace>& film) {
+    if (film.size() < 2)
+        return Seconds(0);
+    return film.back().from + (film.back().from - film[film.size() - 2].from);
+}
+
 Result<std::vector<PictureTrace>> traces_of_film(const std::filesystem::path& film,
                                                  const Progress& progress) {
     auto reader = VideoReader::open({film});

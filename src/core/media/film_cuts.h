@@ -34,6 +34,9 @@ struct FoundCut {
 /// Kankanhalli and Smoliar 1993, with mixtures instead of sums of differences).
 [[nodiscard]] std::vector<FoundCut> cuts_in(const std::vector<PictureTrace>& film);
 
+/// Up to where the last picture is seen, as long as the one before it.
+[[nodiscard]] Seconds length_of(const std::vector<PictureTrace>& film);
+
 /// Reads all of a film's pictures. Fails where it cannot be read, is a still, or is stopped.
 [[nodiscard]] Result<std::vector<PictureTrace>> traces_of_film(const std::filesystem::path& film,
                                                                const Progress& progress = {});
