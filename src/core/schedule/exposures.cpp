@@ -63,7 +63,8 @@ std::vector<Exposure> exposures_of(const Project& project, const Lane& lane, con
     }
     std::vector<Exposure> exposures;
     for (std::size_t i = 0; i < begun.size(); ++i) {
-        const auto& [pin, from, later] = begun[i];
+        const ResolvedPin* pin = begun[i].pin;
+        const Frames from = begun[i].from;
         const Frames until =
             i + 1 < begun.size() ? begun[i + 1].from : std::max(piece_length(project), from + least);
         const auto& body = body_of<ExposureBody>(lane.pins[pin->index].body);
@@ -72,7 +73,7 @@ std::vector<Exposure> exposures_of(const Project& project, const Lane& lane, con
             exposures.push_back({pin->id, pin->index, first, end - first, drawing, first == from, mended});
         };
         if (body.last == 0 || !number || body.last == *number) {
-            add(from, until, body.drawing, later);
+            add(from, until, body.drawing, begun[i].later);
             continue;
         }
         const Run run{*number, body.last, body.way};
@@ -84,7 +85,8 @@ std::vector<Exposure> exposures_of(const Project& project, const Lane& lane, con
             const bool short_rest = end < until && until - end < least;
             if (short_rest)
                 end = until;
-            add(at, end, std::to_string(run.at(n)), (n == 0 && later) || short_rest || body.each < least);
+            add(at, end, std::to_string(run.at(n)),
+                (n == 0 && begun[i].later) || short_rest || body.each < least);
             at = end;
         }
     }
