@@ -5,6 +5,7 @@
 #include "analysis/onsets.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace pulsepin {
 
