@@ -369,6 +369,13 @@ private slots:
         QVERIFY(!read_with(otio_reader, R"({"OTIO_SCHEMA": "Timeline.1", "tracks": 7})"));
         QVERIFY(!read_with(edl_reader, std::string("TITLE: \0 x", 10)));
         QVERIFY(!read_with(edl_reader, "TITLE: nothing\n"));
+        QVERIFY(!read_with(edl_reader, "TITLE: blanks\n \t \n"));
+        // A dissolve that is longer than its event is as long as that.
+        const auto longer =
+            read_with(edl_reader, "001  AX  V  D  012002 00:00:05:00 00:00:07:00 01:00:01:00 01:00:03:00\n");
+        QVERIFY(longer && longer->items.size() == 1 && longer->items[0].until >= longer->items[0].at);
+        QCOMPARE(longer->items[0].fade, Seconds(2));
+        QCOMPARE(longer->not_understood.size(), std::size_t{1});
         QVERIFY(
             !read_with(edl_reader, foreign_edl, *FrameRate::make(25, 1), {{"begins", std::string("soon")}}));
         const auto error = read_list("/no/such.edl", {});

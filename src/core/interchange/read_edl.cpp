@@ -93,6 +93,8 @@ private:
             comment(trimmed(line.substr(1)));
         } else {
             const auto words = words_of(line);
+            if (words.empty())
+                return; // only blanks
             if (words.front() == "M2")
                 speed(words);
             else if (is_number(words.front()))
@@ -143,6 +145,11 @@ private:
         if (change.starts_with("d") || change.starts_with("w")) {
             int frames = 0;
             std::from_chars(words[4].data(), words[4].data() + words[4].size(), frames);
+            const auto length = (times[3] - times[2]).value;
+            if (frames < 0 || frames > length)
+                tell("A change of \"" + std::string(words[4].substr(0, 20)) +
+                     "\" pictures is as long as its event.");
+            frames = static_cast<int>(std::clamp<std::int64_t>(frames, 0, length));
             // The list begins it with the fade; here the cut lies in its middle.
             item.fade = rate_.start_of(Frames(frames));
             item.wiped = change.starts_with("w");
