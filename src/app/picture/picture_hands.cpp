@@ -299,19 +299,8 @@ void PictureHands::take(SeenValues values, const QString& what) {
 
 bool PictureHands::wants(const QKeyEvent& event) const {
     const Layer* layer = seen_.chosen();
-    if (arranges() && !view_.selection().empty() &&
-        !(event.modifiers() & ~(Qt::ShiftModifier | Qt::KeypadModifier)))
-        switch (event.key()) {
-        case Qt::Key_Left:
-        case Qt::Key_Right:
-        case Qt::Key_Up:
-        case Qt::Key_Down:
-        case Qt::Key_Escape:
-            return true;
-        default:
-            return false;
-        }
-    if (!layer || (event.modifiers() & ~(Qt::ShiftModifier | Qt::KeypadModifier)))
+    const bool words = arranges() && !view_.selection().empty();
+    if ((!layer && !words) || (event.modifiers() & ~(Qt::ShiftModifier | Qt::KeypadModifier)))
         return false;
     switch (event.key()) {
     case Qt::Key_Left:
@@ -321,7 +310,7 @@ bool PictureHands::wants(const QKeyEvent& event) const {
     case Qt::Key_Escape:
         return true;
     case Qt::Key_Return:
-        return layer->kind == layers::title;
+        return !words && layer->kind == layers::title;
     default:
         return false;
     }

@@ -4,6 +4,7 @@
 #include "base/unicode.h"
 #include "model/stage_edits.h"
 #include "schedule/triggers.h"
+#include "stage/appearance_values.h"
 #include "stage/layer_parameters.h"
 #include "stage/staying_full.h"
 #include "stage/trigger_acts.h"
@@ -323,50 +324,6 @@ private:
         return at;
     }
 
-    /// What an appearance makes of the layer's place.
-    static void put(LayerValues& values, const AppearanceBody& body, const Moved& moved) {
-        values.raise("position-x", body.x + moved.x);
-        values.raise("position-y", body.y + moved.y);
-        values.raise("rotation", body.turn + moved.rotation);
-        values.scale("scale", body.scale / 100 * moved.scale);
-        values.scale("opacity", moved.opacity);
-    }
-
-    /// What an appearance's own course makes of the layer's values.
-    static void act_over(const AppearanceSpan& span, const std::vector<TriggerAct>& acts, double frame,
-                         LayerValues& values) {
-        const double first = static_cast<double>(span.comes.value);
-        const double passed =
-            (frame - first) / std::max(1.0, static_cast<double>((span.end - span.comes).value));
-        for (const auto& act : acts) {
-            const auto* spec = layer_parameter(act.parameter);
-            if (!spec)
-                continue;
-            if (spec->type == ParamType::Colour) {
-                if (const auto colour = keyed_colour_at(act, passed))
-                    values.set_colour(act.parameter, *colour);
-            } else
-                values.raise(act.parameter,
-                             act.low - spec->initial + (act.high - act.low) * way_at(act, passed));
-        }
-    }
-
-    /// From where the one before it on its lane stands; from the left where there is none.
-    [[nodiscard]] Behind behind(const Appearing& appearing, double share) const {
-        const auto& spans = curves_.schedule.spans(appearing.lane->id).appearances;
-        const AppearanceSpan* before = nullptr;
-        for (const auto& span : spans)
-            if (span.beat < appearing.span->beat && !span.muted && (!before || span.beat >= before->beat))
-                before = &span;
-        if (!before)
-            return {.x = -share};
-        const auto& there = body_of<AppearanceBody>(appearing.lane->pins[before->index].body);
-        const auto& here = appearing.body();
-        const double x = there.x - here.x, y = there.y - here.y;
-        return std::abs(x) >= std::abs(y) ? Behind{.x = x > 0 ? share : -share}
-                                          : Behind{.y = y > 0 ? share : -share};
-    }
-
     void let_appear(StagedLayer& staged, const Appearing& appearing) {
         const auto& body = appearing.body();
         staged.added = {.x = body.x, .y = body.y, .scale = body.scale / 100, .rotation = body.turn};
@@ -399,7 +356,9 @@ private:
         }
         const Moved moved = moved_at(showing, at);
         if (moved.behind > 0)
-            staged.behind = behind(appearing, moved.behind);
+            staged.behind =
+                behind_the_one_before(*appearing.lane, curves_.schedule.spans(appearing.lane->id).appearances,
+                                      *appearing.span, moved.behind);
         staged.added.x += moved.x;
         staged.added.y += moved.y;
         staged.added.rotation += moved.rotation;
