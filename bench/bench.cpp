@@ -46,8 +46,8 @@ Project large_project() {
                         {}});
         markers.push_back({{}, MusicalAnchor{Ticks((i * 2 + 1) * ticks_per_beat)}, MarkerBody{"m", ""}, {}});
     }
-    project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::cuts)), cuts);
-    project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::marks)), markers);
+    project = *with_pins(project, lane_of_kind(project, kind_of(body_type<CutBody>)), cuts);
+    project = *with_pins(project, lane_of_kind(project, kind_of(body_type<MarkerBody>)), markers);
     Detection detection;
     detection.grid = *project.grid;
     detection.rows.resize(1);
@@ -208,8 +208,8 @@ void bench_long_song(BenchTable& table) {
 /// Ten thousand pins in thirty lanes, each lane a planting of its own, in the real window.
 void bench_thirty_lanes(BenchTable& table) {
     Project project = steady_project(170, 0.1, 3600);
-    const LaneKind kinds[] = {kind_that(&LaneKindRow::marks), kind_that(&LaneKindRow::cuts),
-                              kind_that(&LaneKindRow::triggers)};
+    const LaneKind kinds[] = {kind_of(body_type<MarkerBody>), kind_of(body_type<CutBody>),
+                              kind_of(body_type<TriggerBody>)};
     for (int i = 0; i < 28; ++i)
         project = with_lane(project, kinds[i % 3], "lane");
     const auto lanes = project.lanes;
@@ -225,7 +225,7 @@ void bench_thirty_lanes(BenchTable& table) {
     window.show();
     auto& document = window.document();
     document.apply(project, "begin");
-    const LaneId triggers = lane_of_kind(project, kind_that(&LaneKindRow::triggers));
+    const LaneId triggers = lane_of_kind(project, kind_of(body_type<TriggerBody>));
     const Picker all{"beats", Ticks(0), Ticks(10'000 * ticks_per_beat), {}};
     table.row("pick 10 000 beats among 10 000 pins in 30 lanes and outline them", 15, 16,
               [&] { (void)preview_placing(document.project(), triggers, all); });
@@ -266,7 +266,7 @@ void bench_thirty_lanes(BenchTable& table) {
 namespace {
 
 void bench_edits(BenchTable& table, const Project& large) {
-    const LaneId cuts = lane_of_kind(large, kind_that(&LaneKindRow::cuts));
+    const LaneId cuts = lane_of_kind(large, kind_of(body_type<CutBody>));
     const Picker all{"half-beats", Ticks(0), Ticks(5000 * 2 * ticks_per_beat), {{"every-nth", {{"n", 1.0}}}}};
     table.row("pick 20 000 half beats and outline them", 15, 16,
               [&] { (void)preview_placing(large, cuts, all); });

@@ -40,11 +40,11 @@ Project many_pins() {
     std::vector<Clip> clips;
     clips.push_back({{}, "shot", "/shot.webm", Seconds(4000), 640, 360});
     project = with_clips(project, clips);
-    project = with_lane(project, kind_that(&LaneKindRow::triggers), "Flash");
+    project = with_lane(project, kind_of(body_type<TriggerBody>), "Flash");
     const LaneId flash = project.lanes.back()->id;
-    project = with_lane(project, kind_that(&LaneKindRow::pulses), "Scale");
+    project = with_lane(project, kind_of(body_type<PulseBody>), "Scale");
     const LaneId scale = project.lanes.back()->id;
-    const LaneId cuts = project.first_lane(&LaneKindRow::cuts)->id;
+    const LaneId cuts = project.first_lane(body_type<CutBody>)->id;
     std::mt19937 random(1);
     for (const auto& [lane, count] :
          {std::pair(cuts, 3000), std::pair(flash, 4000), std::pair(scale, 3000)}) {

@@ -42,7 +42,7 @@ QImage shot() {
 Project with_bands(const Project& project) {
     Project bands = project;
     for (const auto& band : twelve_bands()) {
-        bands = with_lane(bands, kind_that(&LaneKindRow::follows), "band");
+        bands = with_lane(bands, kind_that_follows(), "band");
         Motion motion;
         motion.follower.values.set("from", band.from_hz);
         motion.follower.values.set("until", band.until_hz);
@@ -164,8 +164,8 @@ void bench_many(BenchTable& table) {
     ring.values = {{"fill", 0}, {"line-width", 10}};
     project = *with_layer(project, ring);
     const LayerId ring_id = project.stage->layers[1].id;
-    auto shown = *with_lane_of_appearances(project, ring_id, kind_that(&LaneKindRow::appears));
-    Showing showing = *shown.project.lane(shown.lane)->showing;
+    auto shown = *with_lane_of_appearances(project, ring_id, kind_of(body_type<AppearanceBody>));
+    Showing showing = *part_of<Showing>(*shown.project.lane(shown.lane));
     showing.comes = {"grow", {Length::Unit::InFrames, 200}, {}};
     Project rings = *with_showing(shown.project, shown.lane, showing);
     std::vector<Pin> pins;

@@ -38,7 +38,7 @@ Ticks bar(const Project& project, std::int64_t number) {
 Project with_marker(const Project& project, std::int64_t at_bar, const char* name, const char* note,
                     int colour, int symbol) {
     return must(
-        with_pins(project, project.first_lane(&LaneKindRow::marks)->id,
+        with_pins(project, project.first_lane(body_type<MarkerBody>)->id,
                   {{{}, MusicalAnchor{bar(project, at_bar)}, MarkerBody{name, note, colour, symbol}, {}}}));
 }
 
@@ -61,7 +61,7 @@ Pin key(const Project& project, std::int64_t at_bar, double value, const char* e
 }
 
 LaneId add_appearances(Project& project, LayerId layer, const char* name, Showing showing) {
-    auto made = must(with_lane_of_appearances(project, layer, kind_that(&LaneKindRow::appears)));
+    auto made = must(with_lane_of_appearances(project, layer, kind_of(body_type<AppearanceBody>)));
     project = must(with_lane_named(made.project, made.lane, name));
     showing.layer = layer;
     project = must(with_showing(project, made.lane, std::move(showing)));
@@ -98,7 +98,7 @@ Project with_comings_and_goings(Project project) {
 
     Motion kicks;
     kicks.own = {"sparks burst", "sparks", 0, 60, {sparks_id, "burst"}};
-    const LaneId bursts = add_curve(project, kind_that(&LaneKindRow::pulses), "Sparks", kicks);
+    const LaneId bursts = add_curve(project, kind_of(body_type<PulseBody>), "Sparks", kicks);
     const Picker hits{"onsets", bar(project, 13), bar(project, 20), {}, {{"row", "kick"}}};
     project = must(place(project, bursts, hits, {PulseBody{}, Variation{}})).project;
 
@@ -141,7 +141,7 @@ Project in_motion(Project project) {
     gust.feeds = {{"shots blur", "px", 0, 12, {shots, "blur"}, Feed::Limits{0, 400}},
                   {"glow limit", "%", 100, 20, {words, "glow-limit"}, Feed::Limits{0, 100}},
                   {"camera shake", "px", 0, 6, {camera, "shake"}, Feed::Limits{0, 1000}}};
-    const LaneId scale = add_curve(project, kind_that(&LaneKindRow::pulses), "Kite scale", gust);
+    const LaneId scale = add_curve(project, kind_of(body_type<PulseBody>), "Kite scale", gust);
     project = must(with_lead(project, scale, Frames(2)));
     Variation by_turns;
     by_turns.strength = Variation::Strength::Alternates;
@@ -158,17 +158,17 @@ Project in_motion(Project project) {
                            {"attack-release", {{"attack", 0.0}, {"release", 160.0}}},
                            {"floor", {{"at", 0.05}}},
                            {"ceiling", {{"at", 0.6}}}};
-    add_curve(project, kind_that(&LaneKindRow::follows), "Kick glow", kick);
+    add_curve(project, kind_that_follows(), "Kick glow", kick);
 
     Motion sway;
     sway.own = {"camera zoom", "%", 100, 104, {camera, "scale"}};
     sway.follower.source = "wave";
-    add_curve(project, kind_that(&LaneKindRow::follows), "Camera zoom", sway);
+    add_curve(project, kind_that_follows(), "Camera zoom", sway);
 
     Motion seen;
     seen.own = {"kite opacity", "%", 0, 100, {kite_id, "opacity"}, Feed::Limits{0, 100}};
     seen.feeds = {{"words opacity", "%", 0, 100, {words, "opacity"}, Feed::Limits{0, 100}}};
-    const LaneId opacity = add_curve(project, kind_that(&LaneKindRow::keyed), "Kite seen", seen);
+    const LaneId opacity = add_curve(project, kind_of(body_type<KeyBody>), "Kite seen", seen);
     project = must(with_pins(project, opacity,
                              {key(project, 12, 0), key(project, 13, 100, "sine-out"), key(project, 20, 100),
                               key(project, 21, 0, "sine-in")}));
@@ -200,7 +200,7 @@ Project with_findings(Project project) {
     Settings settings = *project.settings;
     settings.title = "Kite day with findings";
     project = with_settings(project, settings);
-    const Lane& cuts = *project.first_lane(&LaneKindRow::cuts);
+    const Lane& cuts = *project.first_lane(body_type<CutBody>);
     const PinId last[] = {cuts.pins.back().id};
     return with_bodies(project, last, [](PinBody& body) { body_of<CutBody>(body).in_point = Seconds(40); });
 }
@@ -236,10 +236,10 @@ int main(int argc, char** argv) {
     project = with_marker(project, 21, "bridge", "half as fast", 4, 2);
     project = with_marker(project, 31, "last chord", "", 0, 0);
 
-    const LaneId cuts = project.first_lane(&LaneKindRow::cuts)->id;
+    const LaneId cuts = project.first_lane(body_type<CutBody>)->id;
     const Picker slow{"downbeats", bar(project, 1), bar(project, 13), {{"every-nth", {{"n", 2.0}}}}};
     project = must(place(project, cuts, slow)).project;
-    project = with_lane(project, kind_that(&LaneKindRow::triggers), "Flash");
+    project = with_lane(project, kind_of(body_type<TriggerBody>), "Flash");
     TriggerBody flash;
     flash.length = {Length::Unit::InFrames, 6};
     flash.from = flash.to = Colour{0xf2b134};
@@ -248,7 +248,7 @@ int main(int argc, char** argv) {
     fading.low = 50;
     const Picker pulse{"beats", bar(project, 13), bar(project, 17), {{"every-nth", {{"n", 2.0}}}}};
     project =
-        must(place(project, project.first_lane(&LaneKindRow::triggers)->id, pulse, {flash, fading})).project;
+        must(place(project, project.first_lane(body_type<TriggerBody>)->id, pulse, {flash, fading})).project;
     const std::pair<const char*, Project> files[] = {
         {"kite-day.pulsepin", project},
         {"kite-day-in-motion.pulsepin", in_motion(project)},

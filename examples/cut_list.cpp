@@ -17,7 +17,7 @@ int main(int argc, char** argv) {
     const auto project = load_project(argv[1]);
     if (!project)
         return std::fprintf(stderr, "%s\n", project.error().message().c_str()), 1;
-    const Lane* cuts = project->first_lane(&LaneKindRow::cuts);
+    const Lane* cuts = project->first_lane(body_type<CutBody>);
     if (!project->grid || !cuts)
         return std::fputs("There are no beats, or no lane of cuts.\n", stderr), 1;
     Picker each_bar;

@@ -3,23 +3,12 @@
 
 #include "hand/bring_in.h"
 #include "hand/clip_file.h"
+#include "hand/media_list.h"
 #include "interchange/list_readers.h"
-#include "media/film_cuts.h"
-#include "media/media_endings.h"
 
 #include <iostream>
 
 namespace pulsepin {
-
-namespace {
-
-Result<BroughtIn> cuts_of_film(const std::filesystem::path& film) {
-    return traces_of_film(film).map([&](const std::vector<PictureTrace>& traces) {
-        return list_of_film(film, cuts_in(traces), length_of(traces));
-    });
-}
-
-} // namespace
 
 Result<void> bring_in_list(const BringInRequest& request) {
     const auto project = project_to_change(request.change);
@@ -37,9 +26,9 @@ Result<void> bring_in_list(const BringInRequest& request) {
         if (auto set = set_from_text(values, specs, setting); !set)
             return set;
     }
-    const bool film = ends_as(file, film_endings());
-    const auto list = film ? cuts_of_film(file)
-                           : read_list(file, {list_rate(counted, project->settings->frame_rate), reading});
+    const auto list = is_media(file)
+                          ? list_of_media(file)
+                          : read_list(file, {list_rate(counted, project->settings->frame_rate), reading});
     if (!list)
         return tl::unexpected(list.error());
     std::vector<Clip> known;

@@ -92,7 +92,8 @@ void add_place(CLI::App& app, Requests& all) {
     command->add_option("--every", request.every, "every how many of them")->check(CLI::Range(1, 64));
     command->add_option("--filter", request.filters, "lets only some through; one after the other")
         ->expected(1, 8);
-    command->add_option("--set", request.settings, "as in onsets.row=kick or every-nth.n=4")->expected(1, 64);
+    command->add_option("--set", request.settings, "as in onsets.row=kick, every-nth.n=4 or pin.length=2")
+        ->expected(1, 64);
     command->add_option("--from", request.from, "bar.beat of the first")->required();
     command->add_option("--until", request.until, "bar.beat where to end; not itself included")->required();
     add_change(command, request.change);
@@ -208,21 +209,34 @@ void add_render(CLI::App& app, Requests& all) {
         ->capture_default_str();
     command->add_option("--format", film.format, "another kind of film: " + film_format_ids());
     command->add_option("--size", film.size, "as in 1920x1080; the target's unless given");
-    command->add_option("--shape", film.shape,
-                        "where the size has other proportions than the piece: " + film_shape_ids() +
-                            "; the target's unless given");
-    command->add_flag("--in-stretches", film.in_stretches,
-                      "coded as its parts would be, byte for byte; larger than as one");
-    command->add_flag("--transparent", film.transparent,
-                      "what no layer covers stays transparent, where the kind of film can");
-    command->add_option("--quality", film.quality, "of its encoder; usual unless given")
-        ->check(CLI::Range(0, 100));
-    command->add_option("--sound", film.sound_kbit, "kbit a second")
-        ->check(CLI::Range(32, 512))
-        ->capture_default_str();
+    command->add_option("--set", film.settings, "as in quality=20 or draw-bar=yes")->expected(1, 64);
+    const auto sets = [command, &film](const char* option, std::string id, const std::string& what) {
+        return command->add_option_function<std::string>(
+            option, [&film, id](const std::string& value) { film.settings.push_back(id + "=" + value); },
+            what);
+    };
+    const auto says = [command, &film](const char* flag, std::string setting, const char* what) {
+        command->add_flag_callback(
+            flag, [&film, setting] { film.settings.push_back(setting); }, what);
+    };
+    sets("--shape", "shape",
+         "where the size has other proportions than the piece: " + film_shape_ids() +
+             "; the target's unless given");
+    says("--in-stretches", "as-one=no", "coded as its parts would be, byte for byte; larger than as one");
+    says("--transparent", "transparent=yes",
+         "what no layer covers stays transparent, where the kind of film can");
+    sets("--quality", "quality", "of its encoder; usual unless given")->check(CLI::Range(0, 100));
+    sets("--sound", "sound", "kbit a second")->check(CLI::Range(32, 512));
     command->add_option("--frames", film.frames, "of the piece, as in 240-480; the last one not included");
     command->add_option("--part", film.part, "part K of N, as in 2/8: to be joined");
-    command->add_option("--draw-in", film.draw_in, "frame, timecode, bar, name, safe")
+    command
+        ->add_option_function<std::vector<std::string>>(
+            "--draw-in",
+            [&film](const std::vector<std::string>& chosen) {
+                for (const auto& one : chosen)
+                    film.settings.push_back("draw-" + one + "=yes");
+            },
+            "frame, timecode, bar, name, safe")
         ->delimiter(',')
         ->expected(1, 5);
     command->add_option("--threads", film.threads, "that compose; as many as there are cores unless given")

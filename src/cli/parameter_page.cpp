@@ -9,8 +9,10 @@
 #include "interchange/exporters.h"
 #include "interchange/list_readers.h"
 #include "kinds/kinds.h"
+#include "model/planting_properties.h"
 #include "model/pulse_params.h"
 #include "params/easings.h"
+#include "render/film_properties.h"
 #include "schedule/picker_tables.h"
 #include "stage/effects.h"
 #include "stage/showing_parameters.h"
@@ -92,6 +94,12 @@ std::string parameter_page() {
     page += "## Filters of positions\n\n";
     for (const auto& row : picker_filters())
         page += table(row.id, row.label, {}, row.parameters);
+    page += "## How what is placed differs from each to the next\n\nSet by `pulsepin-cli place --set "
+            "varies.strength=ramps`; what all have alike as `--set pin.length=2`, by the names under "
+            "Pins.\n\n";
+    page += table("shots", "Which shot each cut shows", {}, specs_of(shot_choice_properties()));
+    page += table("varies", "Triggers, pulses and keys", {}, specs_of(variation_properties()));
+    page += table("differs", "Appearances", {}, specs_of(spread_properties()));
     page += "## What followers follow\n\n";
     for (const auto& row : follower_sources())
         page += table(row.id, row.label, row.explains, row.parameters);
@@ -122,6 +130,9 @@ std::string parameter_page() {
     page += "## Exporters\n\n";
     for (const auto& row : exporters())
         page += table(row.id, row.label, row.explains, row.parameters);
+    page += "## Films\n\nSet by `pulsepin-cli render --set`, or at the stop Film; kind, size and range "
+            "besides.\n\n";
+    page += table("film", "What can be chosen of a film", {}, specs_of(film_properties()));
     page += "## What a piece is checked against\n\nSet by `pulsepin-cli check --limit`, or at the stop "
             "Check.\n\n";
     page += table("check", "Limits", {}, check_parameters());

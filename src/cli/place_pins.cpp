@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "place_pins.h"
 
+#include "model/planting_properties.h"
 #include "schedule/picker_tables.h"
 #include "schedule/place.h"
 
@@ -9,6 +10,11 @@
 
 namespace pulsepin {
 namespace {
+
+bool is_of_form(const std::string& setting) {
+    return setting.starts_with("pin.") || setting.starts_with("shots.") || setting.starts_with("varies.") ||
+           setting.starts_with("differs.");
+}
 
 /// Settings name what they belong to: "onsets.row=kick", "every-nth.n=4".
 Result<Picker> picker_of(const PlaceRequest& request) {
@@ -26,6 +32,8 @@ Result<Picker> picker_of(const PlaceRequest& request) {
     if (request.every > 1)
         picker.filters.push_back({"every-nth", {{"n", static_cast<double>(request.every)}}});
     for (const auto& setting : request.settings) {
+        if (is_of_form(setting))
+            continue;
         const auto dot = setting.find('.');
         const auto of = setting.substr(0, dot);
         const auto rest = dot == std::string::npos ? std::string() : setting.substr(dot + 1);
@@ -40,6 +48,48 @@ Result<Picker> picker_of(const PlaceRequest& request) {
             return tl::unexpected(set.error());
     }
     return picker;
+}
+
+/// What "WHOLE.ID=..." sets; `found`: whether one of them did.
+template <class Whole>
+Result<void> set_told(Whole& whole, std::span<const Property<Whole>> properties, std::string_view name,
+                      const std::vector<std::string>& settings, bool& found) {
+    ParamValues values;
+    for (const auto& setting : settings) {
+        if (!setting.starts_with(std::string(name) + "."))
+            continue;
+        if (auto set = set_from_text(values, specs_of(properties), setting.substr(name.size() + 1)); !set)
+            return set;
+        found = true;
+    }
+    set_values<Whole>(whole, properties, values);
+    return {};
+}
+
+/// What is placed: pins as "pin.length=2 beats" says, that differ as "shots.", "varies." or "differs." say.
+Result<PlantingForm> form_of(LaneKind kind, const std::vector<std::string>& settings) {
+    PlantingForm form{kind->empty_body()};
+    ShotChoice shots;
+    Variation varies;
+    Spread differs;
+    bool pin = false, chosen = false, varied = false, spread = false;
+    for (auto set : {set_told<PinBody>(form.body, kind->properties, "pin", settings, pin),
+                     set_told<ShotChoice>(shots, shot_choice_properties(), "shots", settings, chosen),
+                     set_told<Variation>(varies, variation_properties(), "varies", settings, varied),
+                     set_told<Spread>(differs, spread_properties(), "differs", settings, spread)})
+        if (!set)
+            return tl::unexpected(set.error());
+    const bool varying = holds<TriggerBody>(kind) || holds<PulseBody>(kind) || holds<KeyBody>(kind);
+    if ((chosen && !holds<CutBody>(kind)) || (varied && !varying) || (spread && !holds<AppearanceBody>(kind)))
+        return fail("A lane of " + std::string(kind->counted) + " has nothing of that name to set.", {},
+                    "shots. is of cuts, varies. of triggers, pulses and keys, differs. of appearances.");
+    if (chosen)
+        form.choice = shots;
+    else if (varied)
+        form.choice = varies;
+    else if (spread)
+        form.choice = differs;
+    return pin || chosen || varied || spread ? form : PlantingForm{};
 }
 
 } // namespace
@@ -58,10 +108,13 @@ Result<void> place_pins(const PlaceRequest& request) {
     auto picker = picker_of(request);
     if (!picker)
         return tl::unexpected(picker.error());
+    const auto form = form_of(project->lane(*lane)->kind, request.settings);
+    if (!form)
+        return tl::unexpected(form.error());
     picker->by_clock = !project->grid;
     picker->from = *from;
     picker->until = *until;
-    const auto placed = place(*project, *lane, *picker);
+    const auto placed = place(*project, *lane, *picker, *form);
     if (!placed)
         return tl::unexpected(placed.error());
     if (auto saved = save_changed(*project, placed->project, request.change); !saved)

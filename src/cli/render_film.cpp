@@ -7,7 +7,7 @@
 #include "interchange/project_file.h"
 #include "interchange/project_json.h"
 #include "project_arguments.h"
-#include "render/film_plan.h"
+#include "render/film_properties.h"
 #include "screenless.h"
 
 #include <QString>
@@ -15,6 +15,7 @@
 #include <algorithm>
 #include <fmt/core.h>
 #include <iostream>
+#include <tuple>
 
 namespace pulsepin {
 namespace {
@@ -45,40 +46,21 @@ Result<FilmOptions> options_of(const RenderRequest& request) {
         options.quality = -1;
     }
     if (!request.size.empty()) {
-        const auto sides = QString::fromStdString(request.size).split('x');
-        options.width = sides.value(0).toInt();
-        options.height = sides.value(1).toInt();
-        if (sides.size() != 2 || options.width < 1 || options.height < 1)
-            return fail("The size \"" + request.size + "\" cannot be read.", {}, "Write it as in 1920x1080.");
+        const auto size = film_size(request.size);
+        if (!size)
+            return tl::unexpected(size.error());
+        std::tie(options.width, options.height) = *size;
     }
-    const auto shapes = film_shapes();
-    const auto shape =
-        std::find_if(shapes.begin(), shapes.end(), [&](const auto& one) { return one.id == request.shape; });
-    if (!request.shape.empty() && shape == shapes.end())
-        return fail("There is no shape called \"" + request.shape + "\".", {},
-                    "There are: " + film_shape_ids() + ".");
-    if (!request.shape.empty())
-        options.shape = static_cast<FilmShape>(shape - shapes.begin());
-    options.transparent = request.transparent;
-    options.as_one = !request.in_stretches && request.part.empty();
-    if (request.quality >= 0)
-        options.quality = request.quality;
-    options.sound_kbit = request.sound_kbit;
     if (!request.frames.empty())
         if (auto taken = take_frames(request.frames, options); !taken)
             return tl::unexpected(taken.error());
-    for (const auto& one : request.draw_in) {
-        bool* what = one == "frame"      ? &options.burn.frame
-                     : one == "timecode" ? &options.burn.timecode
-                     : one == "bar"      ? &options.burn.place
-                     : one == "name"     ? &options.burn.name
-                     : one == "safe"     ? &options.burn.safe_areas
-                                         : nullptr;
-        if (!what)
-            return fail("There is nothing called \"" + one + "\" to draw in.", {},
-                        "There are: frame, timecode, bar, name, safe.");
-        *what = true;
-    }
+    ParamValues values;
+    for (const auto& setting : request.settings)
+        if (auto set = set_from_text(values, specs_of(film_properties()), setting); !set)
+            return tl::unexpected(set.error());
+    set_values<FilmOptions>(options, film_properties(), values);
+    if (!request.part.empty())
+        options.as_one = false;
     return options;
 }
 

@@ -11,10 +11,9 @@ namespace pulsepin {
 struct RenderRequest {
     std::string project, out;
     std::string target = "web", format, size, frames, part;
-    int quality = -1, sound_kbit = 192, threads = 0;
-    std::vector<std::string> draw_in;
-    std::string shape; ///< empty: the target's
-    bool replace = false, quiet = false, transparent = false, in_stretches = false;
+    int threads = 0;
+    std::vector<std::string> settings; ///< "quality=20", "draw-bar=yes": film_properties()
+    bool replace = false, quiet = false;
 };
 /// Renders a film, or a part of one. A part that is there already, whole, is not made again.
 [[nodiscard]] Result<void> render_film_of(const RenderRequest& request);

@@ -2,6 +2,7 @@
 #include "write_sound.h"
 
 #include "follow/listening.h"
+#include "hand/piece_cues.h"
 #include "media/write_wav.h"
 #include "project_arguments.h"
 
@@ -47,7 +48,9 @@ Result<void> write_sound(const WriteSoundRequest& request) {
     const auto made = listening.sound(*recipe);
     if (!made)
         return tl::unexpected(made.error());
-    return write_wav(*(*made)->samples, request.out);
+    const auto& samples = *(*made)->samples;
+    return write_wav(samples, request.out, {},
+                     cues_of_piece(Schedule(*project), samples.format().sample_rate));
 }
 
 } // namespace pulsepin

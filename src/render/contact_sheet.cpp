@@ -27,7 +27,7 @@ Result<QImage> contact_sheet(const Curves& curves,
                              const std::function<std::filesystem::path(const Clip&)>& file_of,
                              const Progress& progress) {
     const Project& project = curves.project();
-    const Lane* lane = project.first_lane(&LaneKindRow::cuts);
+    const Lane* lane = project.first_lane(body_type<CutBody>);
     if (!lane || curves.schedule.spans(lane->id).shots.empty())
         return fail("There are no cuts to show.", {}, "Place some first.");
     const auto& shots = curves.schedule.spans(lane->id).shots;

@@ -181,7 +181,7 @@ void describe(FilmSpec& spec, const Schedule& schedule, Frames first, Frames unt
     const Seconds begin = rate.start_of(first), end = rate.start_of(until);
     for (std::size_t i = 0; i < schedule.size(); ++i) {
         const Lane& lane = *schedule.project().lanes[i];
-        if (!lane.kind->marks || lane.muted)
+        if (!holds<MarkerBody>(lane.kind) || lane.muted)
             continue;
         for (const auto& pin : schedule[i].pins)
             if (const auto& own = lane.pins[pin.index]; !own.muted && pin.frame >= first && pin.frame < until)

@@ -46,7 +46,7 @@ std::vector<ShownClip> clips_of(const Schedule& schedule, const Layer& layer, Fr
     const Project& project = schedule.project();
     if (layer.kind == layers::shots) {
         const Lane* lane =
-            layer.cuts.value != 0 ? project.lane(layer.cuts) : project.first_lane(&LaneKindRow::cuts);
+            layer.cuts.value != 0 ? project.lane(layer.cuts) : project.first_lane(body_type<CutBody>);
         return lane ? clips_of_shots(project, schedule.spans(lane->id).shots, frame)
                     : std::vector<ShownClip>{};
     }
@@ -55,8 +55,8 @@ std::vector<ShownClip> clips_of(const Schedule& schedule, const Layer& layer, Fr
         const Exposure* exposure = lane ? exposure_at(schedule.spans(lane->id).exposures, frame) : nullptr;
         const Clip* clip = project.clip(layer.picture);
         std::string named;
-        if (exposure && lane->exposing)
-            for (const auto& one : lane->exposing->pictures)
+        if (exposure && part_of<Exposing>(*lane))
+            for (const auto& one : part_of<Exposing>(*lane)->pictures)
                 if (const Clip* picture = project.clip(one.picture);
                     picture && one.drawing == exposure->drawing)
                     named = picture->path.string() + std::to_string(picture->turned);

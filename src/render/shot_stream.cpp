@@ -110,8 +110,9 @@ ShotStream::Seen ShotStream::of_layer(const Schedule& schedule, const Layer& lay
     nothing.exact = true;
     if (layer.kind == layers::shots) {
         const Lane* lane =
-            layer.cuts.value != 0 ? project.lane(layer.cuts) : project.first_lane(&LaneKindRow::cuts);
-        return lane && lane->kind->cuts ? at(project, schedule.spans(lane->id).shots, frame) : nothing;
+            layer.cuts.value != 0 ? project.lane(layer.cuts) : project.first_lane(body_type<CutBody>);
+        return lane && holds<CutBody>(lane->kind) ? at(project, schedule.spans(lane->id).shots, frame)
+                                                  : nothing;
     }
     if (layer.drawings.value != 0)
         return drawing_at(schedule, layer, frame);
@@ -126,9 +127,9 @@ ShotStream::Seen ShotStream::drawing_at(const Schedule& schedule, const Layer& l
     nothing.exact = true;
     const Lane* lane = project.lane(layer.drawings);
     const Exposure* exposure = lane ? exposure_at(schedule.spans(lane->id).exposures, frame) : nullptr;
-    if (!exposure || !lane->exposing)
+    if (!exposure || !part_of<Exposing>(*lane))
         return nothing;
-    for (const auto& named : lane->exposing->pictures)
+    for (const auto& named : part_of<Exposing>(*lane)->pictures)
         if (named.drawing == exposure->drawing)
             if (const Clip* picture = project.clip(named.picture))
                 return clip_at(*picture, Seconds(0));

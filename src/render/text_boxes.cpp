@@ -59,7 +59,7 @@ std::vector<TextBox> text_boxes(const Curves& curves) {
     std::vector<TextBox> boxes;
     const Project& project = curves.project();
     for (const auto& lane : project.lanes) {
-        if (!lane->showing || lane->muted || !is_title(project, lane->showing->layer))
+        if (!part_of<Showing>(*lane) || lane->muted || !is_title(project, part_of<Showing>(*lane)->layer))
             continue;
         for (const auto& span : curves.schedule.spans(lane->id).appearances) {
             if (span.muted)

@@ -12,7 +12,7 @@ namespace {
 
 const Layer* layer_of(const Project& project, LaneId titles) {
     const Lane* lane = project.lane(titles);
-    return lane && lane->showing ? project.stage->layer(lane->showing->layer) : nullptr;
+    return lane && part_of<Showing>(*lane) ? project.stage->layer(part_of<Showing>(*lane)->layer) : nullptr;
 }
 
 } // namespace

@@ -183,7 +183,7 @@ private slots:
         QVERIFY(!desk.window.document().unsaved());
         QCOMPARE(desk.markers().pins.size(), count - 1);
         QCOMPARE(
-            load_project(file("kept.pulsepin").toStdString())->first_lane(&LaneKindRow::marks)->pins.size(),
+            load_project(file("kept.pulsepin").toStdString())->first_lane(body_type<MarkerBody>)->pins.size(),
             count);
         QVERIFY(ProjectStore::recent_files().contains(file("kept.pulsepin")));
     }
@@ -341,7 +341,7 @@ private slots:
         const auto* song = document.heard()->samples.get();
         document.add_sound(file("tone.wav").toStdString(), desk.bar(3));
         QVERIFY(desk.settle());
-        const Lane* lane = desk.project().first_lane(&LaneKindRow::sounds);
+        const Lane* lane = desk.project().first_lane(body_type<SoundBody>);
         QVERIFY(lane && lane->pins.size() == 1);
         QVERIFY(document.heard()->samples.get() != song); // the sum is another sound, as long as the song
         QCOMPARE(document.heard()->samples->length(), document.sound()->samples->length());

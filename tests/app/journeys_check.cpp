@@ -142,7 +142,7 @@ private slots:
             CutBody{(*desk.project().bin)[2].id, Seconds(0)});
         add(desk, flash_lane(desk), MusicalAnchor{bar(desk, 15, 3)}, strobe(1.0 / 6));
         add(desk, desk.markers(), MusicalAnchor{bar(desk, 9)}, MarkerBody{"verse"});
-        desk.window.document().apply(with_lane(desk.project(), kind_that(&LaneKindRow::pulses), "Scale"),
+        desk.window.document().apply(with_lane(desk.project(), kind_of(body_type<PulseBody>), "Scale"),
                                      "lane");
         add(desk, *desk.project().lanes.back(), MusicalAnchor{bar(desk, 5)}, PulseBody{});
         add(desk, *desk.project().lanes.back(), MusicalAnchor{bar(desk, 5) + Ticks(60)}, PulseBody{});

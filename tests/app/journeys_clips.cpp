@@ -141,12 +141,12 @@ private slots:
         QVERIFY(QFile::copy(file("lies.mp4"), file("gone.mp4")));
         QVERIFY(open_piece(desk, file("gone.mp4")));
         QVERIFY(QFile::remove(file("gone.mp4")));
-        const auto cuts = desk.project().first_lane(&LaneKindRow::cuts)->pins;
+        const auto cuts = desk.project().first_lane(body_type<CutBody>)->pins;
         Answers answers;
         answers.type_name(file("lies.mp4"));
         press_mend(desk, "missing-file", "Replace");
         QTRY_COMPARE(QString::fromStdString(desk.project().bin->front().path.string()), file("lies.mp4"));
-        QVERIFY(desk.project().first_lane(&LaneKindRow::cuts)->pins == cuts);
+        QVERIFY(desk.project().first_lane(body_type<CutBody>)->pins == cuts);
         QVERIFY2(desk.message().contains("lies.mp4"), qPrintable(desk.message()));
         QTRY_COMPARE_WITH_TIMEOUT(row_of(desk, "missing-file"), -1, 30'000);
         desk.key(Qt::Key_Z, Qt::ControlModifier);

@@ -201,7 +201,7 @@ private slots:
         Desk desk;
         QVERIFY(desk.open_demo());
         auto& window = desk.window;
-        window.document().apply(with_lane(desk.project(), kind_that(&LaneKindRow::marks), "Words"),
+        window.document().apply(with_lane(desk.project(), kind_of(body_type<MarkerBody>), "Words"),
                                 "add lane");
         const LaneId words = desk.project().lanes.back()->id;
         window.timeline().grab();

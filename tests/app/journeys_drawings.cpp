@@ -25,14 +25,14 @@ private slots:
         desk.window.view().set_playhead(desk.bar(7)); // where "high" is said: bar 7, beat 1
         desk.type("note text", "high over the levee");
         desk.key(Qt::Key_Return);
-        const Lane* notes = desk.project().first_lane(&LaneKindRow::notes);
+        const Lane* notes = desk.project().first_lane(body_type<NoteBody>);
         QVERIFY(notes);
         QCOMPARE(notes->pins.size(), 1u);
         desk.click("new lane of notes");
         desk.type("note text", "hoch");
         desk.click("add note");
         QCOMPARE(desk.project().lanes.back()->pins.size(), 1u);
-        QVERIFY(desk.project().lanes.back()->inked->ink != notes->inked->ink);
+        QVERIFY(part_of<Inked>(*desk.project().lanes.back())->ink != part_of<Inked>(*notes)->ink);
         auto* band = desk.window.findChild<QCheckBox*>("band shown");
         QTest::mouseClick(band, Qt::LeftButton, {}, {8, band->height() / 2});
         QVERIFY(desk.project().stage->band.shown);
@@ -76,7 +76,7 @@ private slots:
         }
         const auto markers_before = desk.markers().pins.size();
         desk.click("lay taps");
-        const Lane* drawn = desk.project().first_lane(&LaneKindRow::exposes);
+        const Lane* drawn = desk.project().first_lane(body_type<ExposureBody>);
         QVERIFY(drawn);
         const LaneId lane = drawn->id;
         QCOMPARE(drawn->pins.size(), 4u);
@@ -111,9 +111,9 @@ private slots:
             set_word_at(desk, at);
         desk.click("page of exposures");
         desk.click("mouth shapes");
-        QVERIFY(QTest::qWaitFor([&] { return desk.project().first_lane(&LaneKindRow::exposes) != nullptr; },
+        QVERIFY(QTest::qWaitFor([&] { return desk.project().first_lane(body_type<ExposureBody>) != nullptr; },
                                 20'000));
-        const LaneId lane = desk.project().first_lane(&LaneKindRow::exposes)->id;
+        const LaneId lane = desk.project().first_lane(body_type<ExposureBody>)->id;
         const auto drawing = [&](double seconds) {
             const auto* one = exposure_at(spans(desk, lane).exposures, frame_at(desk, Seconds(seconds)));
             return one ? QString::fromStdString(one->drawing) : QString();

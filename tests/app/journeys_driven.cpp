@@ -108,7 +108,7 @@ private slots:
         // The feed goes again.
         choose_from_menu(desk.window.findChild<QToolButton*>("feed 1 more"), {"Remove"});
         QVERIFY(!driven(desk, "Camera", "shake", static_cast<double>(beat)));
-        QCOMPARE(desk.project().lane(lane)->motion->feeds.size(), std::size_t{1});
+        QCOMPARE(part_of<Motion>(*desk.project().lane(lane))->feeds.size(), std::size_t{1});
     }
 
     void journey_the_kick_above_a_drawn_rise() {
@@ -242,7 +242,7 @@ private slots:
         choose(desk, "follower counted", "beats");
         QVERIFY(desk.settle());
         QVERIFY(std::abs(opacity(desk.bar(6, 2)) - 100) < 1.5);
-        QVERIFY(desk.project().lane(lane)->motion->follower.values.text("counted") == "beats");
+        QVERIFY(part_of<Motion>(*desk.project().lane(lane))->follower.values.text("counted") == "beats");
         // Swapped ends invert it.
         choose_from_menu(desk.window.findChild<QToolButton*>("feed 0 more"), {"Swap"});
         QVERIFY(opacity(desk.bar(6, 2)) < 1.5);
@@ -327,7 +327,7 @@ private slots:
         answer_with("1");
         choose_from_menu(desk.window.findChild<QPushButton*>("freeze"), {"Shots · scale, as few"});
         const Lane& keys = *desk.project().lanes.back();
-        QCOMPARE(keys.kind, kind_that(&LaneKindRow::keyed));
+        QCOMPARE(keys.kind, kind_of(body_type<KeyBody>));
         QVERIFY(keys.pins.size() > 20 && keys.pins.size() < static_cast<std::size_t>(frames / 2));
         QVERIFY(std::abs(*driven(desk, "Shots", "scale", 400) - before) <= 1.001);
         QVERIFY(desk.message().contains("keys instead of"));
@@ -462,11 +462,11 @@ private slots:
         auto* tile = desk.window.findChild<QPushButton*>("pulse my gust");
         QVERIFY(tile && tile->isVisible());
         QTest::mouseClick(tile, Qt::LeftButton);
-        QCOMPARE(desk.project().lane(second)->motion->pulse.held.amount, 3.0);
+        QCOMPARE(part_of<Motion>(*desk.project().lane(second))->pulse.held.amount, 3.0);
         desk.window.findChild<QDoubleSpinBox*>("pulse down amount")->setValue(9);
         choose_from_menu(desk.window.findChild<QPushButton*>("copy pulse"), {"First"});
-        QCOMPARE(desk.project().lane(first)->motion->pulse.down.amount, 9.0);
-        QCOMPARE(desk.project().lane(first)->motion->own.property, std::string("First"));
+        QCOMPARE(part_of<Motion>(*desk.project().lane(first))->pulse.down.amount, 9.0);
+        QCOMPARE(part_of<Motion>(*desk.project().lane(first))->own.property, std::string("First"));
         place_on(desk, "Second", "beats", "4th");
         const PinId place = desk.project().lane(second)->pins[1].id;
         desk.window.view().select({place});

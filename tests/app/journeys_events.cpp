@@ -110,7 +110,7 @@ private slots:
         auto& timeline = desk.window.timeline();
         timeline.show_range(desk.bar(9), desk.bar(21));
         const TimeScale before = timeline.scale();
-        const PinId flash = desk.project().first_lane(&LaneKindRow::triggers)->pins.front().id;
+        const PinId flash = desk.project().first_lane(body_type<TriggerBody>)->pins.front().id;
         desk.window.view().select({flash});
         timeline.setFocus();
         desk.key(Qt::Key_Return, Qt::ControlModifier);
@@ -148,7 +148,7 @@ private slots:
         });
         actions += 2;
         choose_from_menu(window.findChild<QPushButton*>("add motion lane"), {"Pulses"});
-        const Lane* lane = desk.project().first_lane(&LaneKindRow::pulses);
+        const Lane* lane = desk.project().first_lane(body_type<PulseBody>);
         QVERIFY(lane);
         QCOMPARE(QString::fromStdString(lane->name), QString("Camera opacity"));
         const LaneId id = lane->id;
@@ -170,7 +170,7 @@ private slots:
         // It dips there: the picture is dark on a kick, whole between.
         const auto& curves = window.document().curves();
         const auto pin = resolve(desk.project(), *desk.project().lane(id)).pins[5];
-        const Target target = desk.project().lane(id)->motion->own.target;
+        const Target target = part_of<Motion>(*desk.project().lane(id))->own.target;
         double lowest = 100;
         for (int i = -2; i < 4; ++i)
             lowest = std::min(
@@ -187,7 +187,7 @@ private slots:
         TriggerBody body;
         body.length = {Length::Unit::InBeats, 4};
         body.acts = {{"scale", 100, 140}};
-        auto project = with_lane(desk.project(), kind_that(&LaneKindRow::triggers), "Moves");
+        auto project = with_lane(desk.project(), kind_of(body_type<TriggerBody>), "Moves");
         const LaneId lane = project.lanes.back()->id;
         const PinId pin{project.next_id};
         project =
@@ -324,7 +324,7 @@ private slots:
         QCOMPARE(view.opened_event(), PinId{});
         desk.key(Qt::Key_Z, Qt::ControlModifier);
         QVERIFY(desk.project().pin(pin));
-        const LaneId other = desk.project().first_lane(&LaneKindRow::triggers)->id;
+        const LaneId other = desk.project().first_lane(body_type<TriggerBody>)->id;
         const PinId second = desk.project().lane(other)->pins.front().id;
         // Another trigger drives the same as the one whose course is open.
         view.select({pin});

@@ -24,7 +24,7 @@ private slots:
         Desk desk;
         QVERIFY(desk.open_demo());
         const LayerId kite = add_layer(desk, {{}, layers::shape, "Kite"});
-        const Lane& flashes = *desk.project().first_lane(&LaneKindRow::triggers);
+        const Lane& flashes = *desk.project().first_lane(body_type<TriggerBody>);
         const PinId trigger = flashes.pins.front().id;
         const auto body = [&] { return body_of<TriggerBody>(desk.project().pin(trigger)->body); };
         desk.window.view().select({trigger});
@@ -39,7 +39,7 @@ private slots:
         number(desk, "act 1 to", 90);
         const auto at = [&](double share) {
             const auto& triggers =
-                spans(desk, desk.project().first_lane(&LaneKindRow::triggers)->id).triggers;
+                spans(desk, desk.project().first_lane(body_type<TriggerBody>)->id).triggers;
             const auto span = std::find_if(triggers.begin(), triggers.end(),
                                            [&](const TriggerSpan& one) { return one.pin == trigger; });
             const Frames frame =
@@ -84,14 +84,18 @@ private slots:
         const LaneId lane = add_motion_lane(desk, "Follower", "Level");
         QVERIFY(desk.settle());
         choose(desk, "add step", "Floor");
-        const auto step = desk.project().lane(lane)->motion->follower.steps.size();
+        const auto step = part_of<Motion>(*desk.project().lane(lane))->follower.steps.size();
         QTimer::singleShot(400, qApp, [] { answer_with("0"); });
         QTimer::singleShot(1100, qApp, [] { answer_with("0.5"); });
         choose_from_menu(desk.window.findChild<QPushButton*>(QString("step %1 driven").arg(step)),
                          {"at", "by Wave"});
         QVERIFY(QTest::qWaitFor(
-            [&] { return !desk.project().lane(lane)->motion->follower.steps.back().drives.empty(); }, 4000));
-        const ParamDrive drive = desk.project().lane(lane)->motion->follower.steps.back().drives.front();
+            [&] {
+                return !part_of<Motion>(*desk.project().lane(lane))->follower.steps.back().drives.empty();
+            },
+            4000));
+        const ParamDrive drive =
+            part_of<Motion>(*desk.project().lane(lane))->follower.steps.back().drives.front();
         QCOMPARE(drive.lane, by);
         QVERIFY(desk.settle());
         const auto curve = desk.window.document().followers().at(lane);
@@ -247,7 +251,7 @@ private slots:
         choose_from_menu(desk.window.findChild<QPushButton*>("more of layers"), {"“<b>logo & $(x)” appears"});
         actions += 4;
         const LaneId lane = desk.window.view().lane();
-        QVERIFY(desk.project().lane(lane) && desk.project().lane(lane)->kind->appears);
+        QVERIFY(desk.project().lane(lane) && holds<AppearanceBody>(desk.project().lane(lane)->kind));
         auto& timeline = desk.window.timeline();
         timeline.reveal_lane(lane);
         timeline.grab();

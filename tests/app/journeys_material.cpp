@@ -91,7 +91,7 @@ class JourneysMaterial : public QObject {
             project,
             {{{}, "clip", clip.toStdString(), Seconds(seconds), 96, 64, true, false, clip.endsWith(".png")}});
         CutBody cut{(*project.bin)[0].id, Seconds(0)};
-        return *with_pins(project, project.first_lane(&LaneKindRow::cuts)->id,
+        return *with_pins(project, project.first_lane(body_type<CutBody>)->id,
                           {{{}, TimeAnchor{Seconds(0)}, cut, {}}});
     }
     static QString film_name(const QString& format) {
@@ -223,7 +223,7 @@ private slots:
         const auto project = load_project((PULSEPIN_DEMO "/kite-day.pulsepin"));
         QVERIFY(project.has_value());
         const Schedule schedule(*project);
-        const auto& shot = schedule.spans(project->first_lane(&LaneKindRow::cuts)->id).shots.front();
+        const auto& shot = schedule.spans(project->first_lane(body_type<CutBody>)->id).shots.front();
         FilmOptions options;
         options.format = "ffv1";
         options.width = 320;

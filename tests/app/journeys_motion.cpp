@@ -17,7 +17,7 @@ using namespace pulsepin::test;
 class JourneysMotion : public QObject {
     Q_OBJECT
 
-    static const Lane& lane(Desk& desk) { return *desk.project().first_lane(&LaneKindRow::pulses); }
+    static const Lane& lane(Desk& desk) { return *desk.project().first_lane(body_type<PulseBody>); }
     static const MotionCurve& curve(Desk& desk) { return desk.window.document().spans(lane(desk).id).motion; }
 
     static void drag(PulseCurve* widget, QPointF from, QPointF to) {
@@ -39,7 +39,7 @@ private slots:
         add_motion_lane(desk, "Pulses", "Kite scale");
         QCOMPARE(lane(desk).name, std::string("Kite scale"));
         desk.click("pulse arrival");
-        QVERIFY(lane(desk).motion->pulse.arrives);
+        QVERIFY(part_of<Motion>(lane(desk))->pulse.arrives);
         window.go_to_stop(Stop::Place);
         auto* lanes = window.findChild<QComboBox*>("lane choice");
         lanes->setCurrentIndex(lanes->findText("Kite scale"));
@@ -63,23 +63,23 @@ private slots:
         QCOMPARE(curve(desk).value_at(static_cast<double>(frame_of(3))), 12.0);
         // The end is dragged two frames further, the peak to the beat itself.
         auto* shape = window.findChild<PulseCurve*>("pulse curve");
-        const auto down = lane(desk).motion->pulse.down.amount;
+        const auto down = part_of<Motion>(lane(desk))->pulse.down.amount;
         const QPointF end = *shape->grip_position(PulseCurve::Grip::Down);
         const double frame = end.x() - shape->grip_position(PulseCurve::Grip::Held)->x();
         drag(shape, end, end + QPointF(frame / down * 2, 0));
-        QCOMPARE(lane(desk).motion->pulse.down.amount, down + 2);
+        QCOMPARE(part_of<Motion>(lane(desk))->pulse.down.amount, down + 2);
         QCOMPARE(window.document().undo_name(), QString("change pulse")); // one step, however it was dragged
         shape->setFocus();
         QTest::keyClick(shape, Qt::Key_Left);
-        QCOMPARE(lane(desk).motion->pulse.down.amount, down + 1);
+        QCOMPARE(part_of<Motion>(lane(desk))->pulse.down.amount, down + 1);
         // An easing with handles, bent by one of them.
         choose(desk, "pulse falling", "curve");
         const auto handle = shape->grip_position(PulseCurve::Grip::FallingFirst);
         QVERIFY(handle.has_value());
-        const auto before = lane(desk).motion->pulse.falling.handles;
+        const auto before = part_of<Motion>(lane(desk))->pulse.falling.handles;
         drag(shape, *handle, *handle + QPointF(20, 10));
-        QVERIFY(lane(desk).motion->pulse.falling.handles[0] > before[0]);
-        QCOMPARE(lane(desk).motion->pulse.falling.handles[2], before[2]);
+        QVERIFY(part_of<Motion>(lane(desk))->pulse.falling.handles[0] > before[0]);
+        QCOMPARE(part_of<Motion>(lane(desk))->pulse.falling.handles[2], before[2]);
         // One place is weaker than the others.
         window.view().select({lane(desk).pins[2].id});
         number(desk, "pulse strength", 50);
@@ -90,7 +90,7 @@ private slots:
         window.timeline().setFocus();
         while (window.document().can_undo() && ++steps < 40)
             desk.key(Qt::Key_Z, Qt::ControlModifier);
-        QVERIFY(!desk.project().first_lane(&LaneKindRow::pulses));
+        QVERIFY(!desk.project().first_lane(body_type<PulseBody>));
     }
 
     void journey_close_beats_are_told_and_never_overlap() {
@@ -116,7 +116,7 @@ private slots:
             told = told || label->text().contains("16 shrunk to fit");
         QVERIFY(told);
         desk.click("pulse crowding join");
-        QCOMPARE(lane(desk).motion->pulse.crowding, Crowding::Join);
+        QCOMPARE(part_of<Motion>(lane(desk))->pulse.crowding, Crowding::Join);
         QVERIFY(curve(desk).value_at((pulses[3].peak + pulses[4].peak) / 2) > 120);
         // The picture rate tripled: no peak moves by more than half a frame.
         const auto was = pulses;

@@ -215,7 +215,7 @@ private slots:
         Desk desk;
         QVERIFY(desk.open_demo());
         const LayerId shape = add_by_menu(desk, {"Shape", "disc"});
-        auto made = with_lane_of_appearances(desk.project(), shape, kind_that(&LaneKindRow::appears));
+        auto made = with_lane_of_appearances(desk.project(), shape, kind_of(body_type<AppearanceBody>));
         const LaneId lane = made->lane;
         desk.window.document().apply(std::move(made->project), "lane");
         AppearanceBody body;
@@ -306,7 +306,7 @@ private slots:
         QVERIFY(desk.open_demo());
         auto& timeline = desk.window.timeline();
         timeline.show_range(desk.bar(1), desk.bar(30));
-        const Lane* marks = desk.project().first_lane(&LaneKindRow::marks);
+        const Lane* marks = desk.project().first_lane(body_type<MarkerBody>);
         timeline.reveal_lane(marks->id);
         timeline.grab();
         const auto places = desk.window.document().schedule().pins(marks->id).pins;

@@ -182,9 +182,9 @@ private slots:
         auto& preview = window.preview();
         window.picture_room().set_place(PicturePlace::Beside);
         const LayerId logo = add_layer(desk, {{}, layers::shape, "Logo"});
-        Project project = with_lane(desk.project(), kind_that(&LaneKindRow::keyed), "Logo x");
+        Project project = with_lane(desk.project(), kind_of(body_type<KeyBody>), "Logo x");
         const LaneId lane = project.lanes.back()->id;
-        Motion motion = *project.lane(lane)->motion;
+        Motion motion = *part_of<Motion>(*project.lane(lane));
         motion.own = {"position-x", "px", 0, 100, {logo, "position-x"}};
         window.document().apply(with_motion(project, lane, motion), "add lane");
         const auto rate = desk.project().settings->frame_rate;

@@ -177,9 +177,10 @@ private slots:
         desk.key(Qt::Key_S, Qt::ControlModifier);
         desk.window.close();
         QVERIFY(!desk.window.isVisible());
-        QCOMPARE(
-            load_project(file("quick.pulsepin").toStdString())->first_lane(&LaneKindRow::marks)->pins.size(),
-            desk.markers().pins.size());
+        QCOMPARE(load_project(file("quick.pulsepin").toStdString())
+                     ->first_lane(body_type<MarkerBody>)
+                     ->pins.size(),
+                 desk.markers().pins.size());
     }
 
     // -- several windows, other programs
@@ -225,7 +226,7 @@ private slots:
         QTest::qWait(600);
         QVERIFY(notice(desk).isEmpty());
         auto other = *load_project(file("synced.pulsepin").toStdString());
-        other = with_lane(other, kind_that(&LaneKindRow::triggers), "From elsewhere");
+        other = with_lane(other, kind_of(body_type<TriggerBody>), "From elsewhere");
         QVERIFY(save_project(other, file("synced.pulsepin").toStdString()).has_value());
         QTRY_VERIFY(notice(desk).contains("changed on the disk"));
         const auto before = desk.project();
@@ -287,7 +288,7 @@ private slots:
         const auto leave_copy = [&](const std::string& lane, const char* damage) {
             const auto folder = RecoveryFolder::make();
             QVERIFY(folder &&
-                    folder->keep(with_lane(new_project(), kind_that(&LaneKindRow::triggers), lane), {})
+                    folder->keep(with_lane(new_project(), kind_of(body_type<TriggerBody>), lane), {})
                         .has_value());
             if (damage)
                 QVERIFY(write_text_file(folder->copy(), damage).has_value());
@@ -308,7 +309,7 @@ private slots:
         QDir().mkpath(recovery_root());
         // Named by the number of a process: by that of this one, which is no window that wrote it.
         const auto copy = QString("%1/%2").arg(recovery_root()).arg(QCoreApplication::applicationPid());
-        QVERIFY(save_recovery_copy(with_lane(new_project(), kind_that(&LaneKindRow::triggers), "mine"),
+        QVERIFY(save_recovery_copy(with_lane(new_project(), kind_of(body_type<TriggerBody>), "mine"),
                                    (copy + ".pulsepin").toStdString())
                     .has_value());
         QVERIFY(write_text_file((copy + ".origin").toStdString(), "/somewhere/p.pulsepin").has_value());
@@ -350,7 +351,8 @@ private slots:
     void journey_work_recovered_is_not_put_away_for_the_file_that_was_named() {
         const QString data = file("named");
         auto program = start({PULSEPIN_DEMO "/over-the-levee.opus"}, data);
-        QTest::qWait(9000); // on a busy machine, too
+        QTRY_VERIFY_WITH_TIMEOUT(song_was_read(data), 30'000);
+        QTest::qWait(1500);
         ::kill(static_cast<pid_t>(program->processId()), SIGTERM);
         QVERIFY(program->waitForFinished(20'000));
         QCOMPARE(copies_in(data).size(), 1);

@@ -84,8 +84,8 @@ private slots:
         // A double click on the lane of markers adds one on the beat.
         const auto count = desk.markers().pins.size();
         const auto& lanes = desk.project().lanes;
-        const auto marks =
-            std::find_if(lanes.begin(), lanes.end(), [](const auto& l) { return l->kind->marks; });
+        const auto marks = std::find_if(lanes.begin(), lanes.end(),
+                                        [](const auto& l) { return holds<MarkerBody>(l->kind); });
         const auto* lane = &score.phrases().tracks[static_cast<std::size_t>(marks - lanes.begin())];
         const QPointF middle = score.position_of(desk.bar(place.bar, 3));
         const double top = middle.y() - score.layout_of_rows().row_height() / 2;
@@ -112,7 +112,7 @@ private slots:
         // A cut with another one a bar later, away from the edges of its row.
         PinId cut{};
         std::size_t lane = 0;
-        while (!desk.project().lanes[lane]->kind->cuts)
+        while (!holds<CutBody>(desk.project().lanes[lane]->kind))
             ++lane;
         const auto& pins = window.document().schedule()[lane].pins;
         for (std::size_t i = 0; i + 1 < pins.size() && cut.value == 0; ++i)

@@ -58,7 +58,8 @@ private slots:
         QVERIFY(on_line.y() > row.top());
         desk.drag(on_line, on_line + QPoint(0, 6));
         QCOMPARE(desk.window.document().undo_name(), QString("move level"));
-        const double dragged = desk.project().lane(lane)->motion->follower.steps[0].values.number("to");
+        const double dragged =
+            part_of<Motion>(*desk.project().lane(lane))->follower.steps[0].values.number("to");
         QVERIFY2(dragged < 0.2 && dragged > 0.05, qPrintable(QString::number(dragged)));
         QVERIFY(desk.settle());
 

@@ -111,7 +111,7 @@ private slots:
         list_of(shown)->scrollToItem(list_of(shown)->item(row));
         QTest::mouseClick(list_of(shown)->viewport(), Qt::LeftButton, {},
                           list_of(shown)->visualItemRect(list_of(shown)->item(row)).center());
-        QTRY_COMPARE(desk.project().lane(lane)->showing->comes.move, std::string("type"));
+        QTRY_COMPARE(part_of<Showing>(*desk.project().lane(lane))->comes.move, std::string("type"));
         QVERIFY(!desk.window.view().trial());
         desk.window.timeline().setFocus();
         desk.key(Qt::Key_Z, Qt::ControlModifier);
@@ -123,7 +123,7 @@ private slots:
         auto* words = shown->findChild<QLineEdit*>("finder words");
         QTest::keyClicks(words, "type");
         QTest::keyClick(words, Qt::Key_Return);
-        QTRY_COMPARE(desk.project().lane(lane)->showing->comes.move, std::string("type"));
+        QTRY_COMPARE(part_of<Showing>(*desk.project().lane(lane))->comes.move, std::string("type"));
     }
 
     // Of what is selected: how shots change, what a trigger starts; of what appears also how it is eased.
@@ -157,7 +157,7 @@ private slots:
         desk.key(Qt::Key_Z, Qt::ControlModifier);
         QVERIFY(same_content(desk.project(), before));
 
-        const PinId flash = desk.project().first_lane(&LaneKindRow::triggers)->pins.front().id;
+        const PinId flash = desk.project().first_lane(body_type<TriggerBody>)->pins.front().id;
         desk.window.view().select({flash});
         auto* effect = box_of("trigger effect");
         QVERIFY(effect);
@@ -278,7 +278,7 @@ private slots:
                      RowOfOnsets{"kick"}));
         QCOMPARE(desk.project().lanes.size(), before.lanes.size() + 1);
         const Lane& made = *desk.project().lanes.back();
-        QCOMPARE(made.motion->own.target, (Target{camera, "scale"}));
+        QCOMPARE(part_of<Motion>(made)->own.target, (Target{camera, "scale"}));
         QCOMPARE(made.pins.size(), in_range);
         desk.window.timeline().setFocus();
         desk.key(Qt::Key_Z, Qt::ControlModifier);
@@ -288,7 +288,7 @@ private slots:
         desk.window.view().set_range(std::nullopt);
         auto& picture = desk.window.preview();
         QVERIFY(drop(picture, QPointF(picture.rect().center()), RowOfOnsets{"snare"}));
-        QCOMPARE(desk.project().lanes.back()->motion->own.target, (Target{camera, "scale"}));
+        QCOMPARE(part_of<Motion>(*desk.project().lanes.back())->own.target, (Target{camera, "scale"}));
         const auto all = desk.project().lanes.back()->pins.size();
         desk.key(Qt::Key_Z, Qt::ControlModifier);
         // With Shift on every second one: a punch-in by one drag.
@@ -296,7 +296,7 @@ private slots:
         QCOMPARE(desk.project().lanes.back()->pins.size(), (all + 1) / 2);
         qInfo("1 action: a row dragged onto the picture");
         desk.key(Qt::Key_Z, Qt::ControlModifier);
-        const Lane* flash = desk.project().first_lane(&LaneKindRow::triggers);
+        const Lane* flash = desk.project().first_lane(body_type<TriggerBody>);
         const auto had = flash->pins.size();
         QVERIFY(drop(desk.window.timeline(), desk.window.timeline().lane_row(flash->id).center(),
                      RowOfOnsets{"crash"}));
@@ -331,7 +331,7 @@ private slots:
         QCOMPARE(made.kind, layers::title);
         // It lies over the section that the playhead stands in.
         const Lane& lane = *desk.project().lanes.back();
-        QCOMPARE(lane.showing->layer, made.id);
+        QCOMPARE(part_of<Showing>(lane)->layer, made.id);
         const auto& section = *std::ranges::find_if(before.detection->sections, [&](const FoundSection& one) {
             return desk.bar(14) >= one.start && desk.bar(14) < one.end;
         });

@@ -167,7 +167,7 @@ private slots:
         QCOMPARE(desk.markers().pins.size(), markers);
         QVERIFY(desk.message().contains("lane of cuts"));
         // A pulse onto a lane of pulses; a value of a layer, too.
-        Project project = with_lane(desk.project(), kind_that(&LaneKindRow::pulses), "Hits");
+        Project project = with_lane(desk.project(), kind_of(body_type<PulseBody>), "Hits");
         const LaneId hits = project.lanes.back()->id;
         window.document().apply(std::move(project), "add lane");
         timeline.reveal_lane(hits);
@@ -175,12 +175,12 @@ private slots:
         const QPointF on_hits(timeline.scale().x(desk.bar(3)), timeline.lane_row(hits).center().y());
         const Pulse pulse = pulse_library().back();
         QVERIFY(drop(timeline, on_hits, pulse));
-        QCOMPARE(desk.project().lane(hits)->motion->pulse, pulse);
+        QCOMPARE(part_of<Motion>(*desk.project().lane(hits))->pulse, pulse);
         const LayerId shots = desk.project().stage->layers.front().id;
         QVERIFY(drop(timeline, on_hits, Target{shots, "blur"}));
-        QCOMPARE(desk.project().lane(hits)->motion->own.target, (Target{shots, "blur"}));
+        QCOMPARE(part_of<Motion>(*desk.project().lane(hits))->own.target, (Target{shots, "blur"}));
         QVERIFY(drop(timeline, on_hits, desk.project().stage->layers.back().id)); // the camera's blur too
-        QCOMPARE(desk.project().lane(hits)->motion->feeds.size(), std::size_t{1});
+        QCOMPARE(part_of<Motion>(*desk.project().lane(hits))->feeds.size(), std::size_t{1});
         // A shot onto the picture is a cut at the playhead, with Ctrl it replaces, with Shift it is a layer.
         const auto layers = desk.project().stage->layers.size();
         QVERIFY(shown(desk));

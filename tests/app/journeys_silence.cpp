@@ -202,7 +202,7 @@ private slots:
         Desk desk;
         QVERIFY(desk.open_demo());
         auto project = desk.project();
-        std::erase_if(project.lanes, [](const auto& lane) { return lane->kind->triggers; });
+        std::erase_if(project.lanes, [](const auto& lane) { return holds<TriggerBody>(lane->kind); });
         desk.window.document().apply(std::move(project), "no triggers");
         const auto lanes = desk.project().lanes.size();
         desk.window.view().set_playhead(desk.bar(3));
@@ -239,7 +239,7 @@ private slots:
         Desk desk;
         QVERIFY(open_motion(desk));
         auto& window = desk.window;
-        const Lane* flash = desk.project().first_lane(&LaneKindRow::triggers);
+        const Lane* flash = desk.project().first_lane(body_type<TriggerBody>);
         auto project = with_lane(desk.project(), flash->kind, "More");
         const LaneId more = project.lanes.back()->id;
         window.document().apply(
@@ -272,7 +272,7 @@ private slots:
         Desk desk;
         QVERIFY(desk.open_demo());
         auto& window = desk.window;
-        auto project = with_lane(desk.project(), kind_that(&LaneKindRow::triggers), "Hits");
+        auto project = with_lane(desk.project(), kind_of(body_type<TriggerBody>), "Hits");
         const LaneId hits = project.lanes.back()->id;
         window.document().apply(std::move(project), "lane");
         auto& timeline = window.timeline();
@@ -321,9 +321,9 @@ private slots:
         Desk desk;
         QVERIFY(desk.open_demo());
         auto& window = desk.window;
-        auto project = with_lane(desk.project(), kind_that(&LaneKindRow::keyed), "Fade");
+        auto project = with_lane(desk.project(), kind_of(body_type<KeyBody>), "Fade");
         const LaneId fade = project.lanes.back()->id;
-        Motion motion = *project.lane(fade)->motion;
+        Motion motion = *part_of<Motion>(*project.lane(fade));
         motion.own.low = 0;
         motion.own.high = 200;
         window.document().apply(*with_motion(project, fade, motion), "lane");
@@ -352,7 +352,9 @@ private slots:
         desk.click("feed another");
         QVERIFY(QTest::qWaitFor([] { return QApplication::activePopupWidget() != nullptr; }, 1000));
         find_in(*qobject_cast<Finder*>(QApplication::activePopupWidget()), {"Shots", "glow", "glow"});
-        const auto feed = [&]() -> const Feed& { return desk.project().lane(lane)->motion->feeds.back(); };
+        const auto feed = [&]() -> const Feed& {
+            return part_of<Motion>(*desk.project().lane(lane))->feeds.back();
+        };
         QCOMPARE(feed().target.parameter, std::string("glow"));
         QCOMPARE(feed().low, 0.0);
         QVERIFY(feed().high > 0);

@@ -29,7 +29,7 @@ private slots:
         const LayerId ring = add_by_menu(desk, {"Ring"});
         choose_from_menu(desk.window.findChild<QPushButton*>("more of layers"), {"“Ring” appears"});
         const LaneId lane = desk.window.view().lane();
-        QVERIFY(desk.project().lane(lane) && desk.project().lane(lane)->kind->appears);
+        QVERIFY(desk.project().lane(lane) && holds<AppearanceBody>(desk.project().lane(lane)->kind));
         auto& timeline = desk.window.timeline();
         timeline.reveal_lane(lane);
         timeline.grab();
@@ -190,7 +190,7 @@ private slots:
         });
         choose_from_menu(desk.window.findChild<QPushButton*>("add motion lane"), {"Pulses"});
         const Lane& pulses = *desk.project().lanes.back();
-        QCOMPARE(pulses.motion->own.meets, Meets::Times);
+        QCOMPARE(part_of<Motion>(pulses)->own.meets, Meets::Times);
         const LaneId pulsing = pulses.id;
         place_on(desk, pulses.name.c_str(), "beats", "one");
         const auto from = desk.project();
@@ -231,7 +231,7 @@ private slots:
         made.colour = {0x20a040};
         made.values["position-x"] = 300;
         const LayerId kite = add_layer(desk, made);
-        desk.window.document().apply(with_lane(desk.project(), kind_that(&LaneKindRow::triggers), "Red"),
+        desk.window.document().apply(with_lane(desk.project(), kind_of(body_type<TriggerBody>), "Red"),
                                      "add lane");
         const LaneId lane = desk.project().lanes.back()->id;
         desk.window.view().set_playhead(desk.bar(14)); // within the drop
@@ -413,7 +413,7 @@ private slots:
         });
         choose_from_menu(desk.window.findChild<QPushButton*>("add motion lane"), {"Pulses"});
         const LaneId lane = desk.project().lanes.back()->id;
-        QCOMPARE(desk.project().lane(lane)->motion->own.high, 200.0);
+        QCOMPARE(part_of<Motion>(*desk.project().lane(lane))->own.high, 200.0);
         const std::string name = desk.project().lane(lane)->name;
         place_on(desk, name.c_str(), "onsets of", "one", "kick");
         QVERIFY(spans(desk, lane).motion.pulses().size() >= 8);

@@ -128,7 +128,7 @@ void a_punch_on_every_kick_by_one_drag(CountingHand& hand) {
     QVERIFY(drop(timeline, row.center(), Target{desk.project().stage->layers.front().id, "scale"}));
     const Lane& lane = *desk.project().lanes.back();
     QVERIFY(lane.pins.size() > 40);
-    QCOMPARE(lane.motion->own.target.parameter, std::string("scale"));
+    QCOMPARE(part_of<Motion>(lane)->own.target.parameter, std::string("scale"));
     QCOMPARE(desk.window.view().lane(), lane.id);
     const LaneId made = lane.id;
     desk.key(Qt::Key_Z, Qt::ControlModifier); // one step
@@ -145,7 +145,7 @@ void a_flash_on_every_snare_of_a_section(CountingHand& hand) {
     hand.pick("source row", "snare");
     hand.pick("range kind", "this section");
     hand.click("place");
-    QVERIFY(desk.project().first_lane(&LaneKindRow::triggers)->pins.size() >= 10);
+    QVERIFY(desk.project().first_lane(body_type<TriggerBody>)->pins.size() >= 10);
 }
 
 void another_shot_at_a_cut(CountingHand& hand) {
@@ -182,7 +182,7 @@ void a_blur_that_follows_the_level(CountingHand& hand) {
     const LaneId lane = desk.project().lanes.back()->id;
     hand.find("feed another", {"Shots", "Blur", "blur"});
     QVERIFY(desk.settle());
-    const auto& feed = desk.project().lane(lane)->motion->feeds.back();
+    const auto& feed = part_of<Motion>(*desk.project().lane(lane))->feeds.back();
     QCOMPARE(feed.target.parameter, std::string("blur"));
     QVERIFY(driven_value(desk.window.document().curves(), feed.target, 400).value_or(0) > 0);
 }

@@ -367,7 +367,7 @@ private slots:
                      .startsWith("1 00:00:04,000 --> 00:00:05,500 pull the line 2 "),
                  qPrintable(by_ffmpeg(folder.filePath("words.srt"))));
         QVERIFY(by_ffmpeg(write("lrc", "words.lrc")).contains("00:00:07,000 -->"));
-        const LaneId notes = desk.project().first_lane(&LaneKindRow::notes)->id;
+        const LaneId notes = desk.project().first_lane(body_type<NoteBody>)->id;
         const QString told =
             read("/usr/bin/python3", {"-c", by_python, write("words-vtt", "notes.vtt", notes)});
         QVERIFY2(told.contains("00:00:12") && told.contains("low, \"now\""), qPrintable(told));
@@ -415,7 +415,8 @@ private slots:
         QVERIFY(same_content(desk.project(), before));
         load("1\n00:00:05,000 --> 00:00:04,000\nbackwards\n\n2\n00:00:06,000 --> 00:00:07,000\nright\n");
         QVERIFY2(desk.message().contains("line"), qPrintable(desk.message()));
-        QCOMPARE(words(desk).pins.size() + words(desk).text->tray.size(), 2u); // nothing is lost
+        QCOMPARE(words(desk).pins.size() + part_of<LaneText>(words(desk))->tray.size(),
+                 2u); // nothing is lost
     }
 };
 

@@ -154,7 +154,7 @@ Project made_dense(Project project) {
     for (int lane = 0; lane < 24; ++lane) {
         const bool markers = lane % 2 == 0;
         project =
-            with_lane(project, markers ? kind_that(&LaneKindRow::marks) : kind_that(&LaneKindRow::triggers),
+            with_lane(project, markers ? kind_of(body_type<MarkerBody>) : kind_of(body_type<TriggerBody>),
                       "dense " + std::to_string(lane));
         std::vector<Pin> pins;
         for (int i = 0; i < 300; ++i) {

@@ -393,7 +393,7 @@ private slots:
         const LayerId kite = project.stage->layers[1].id;
         QVERIFY(needs_composing({Schedule(project)}, Frames(0)) &&
                 !needs_composing({Schedule(steady_project())}, Frames(0)));
-        project = with_lane(project, kind_that(&LaneKindRow::pulses), "Hit");
+        project = with_lane(project, kind_of(body_type<PulseBody>), "Hit");
         Motion motion;
         motion.own = {"scale", "%", 100, 130, {kite, "scale"}};
         motion.feeds = {{"x", "px", 0, 80, {kite, "position-x"}}};
@@ -414,7 +414,7 @@ private slots:
     }
 
     void triggers_act_on_the_camera() {
-        auto project = with_lane(steady_project(120, 0, 20), kind_that(&LaneKindRow::triggers), "Light");
+        auto project = with_lane(steady_project(120, 0, 20), kind_of(body_type<TriggerBody>), "Light");
         TriggerBody flash, punch, own;
         flash.length = punch.length = own.length = {Length::Unit::InFrames, 4};
         flash.strength = 50;
@@ -439,7 +439,7 @@ private slots:
 
     /// What the lane shows is what the picture shows: the composed pixels have the trigger's colour.
     void triggers_bring_their_colour_into_the_picture() {
-        auto project = with_lane(steady_project(120, 0, 20), kind_that(&LaneKindRow::triggers), "Light");
+        auto project = with_lane(steady_project(120, 0, 20), kind_of(body_type<TriggerBody>), "Light");
         const auto seen = [&](const char* effect, std::int64_t frame) {
             TriggerBody body;
             body.effect = effect;
@@ -469,7 +469,7 @@ private slots:
     /// A strobe counts from its trigger, whenever that is: the first half of its turn is lit, to the frame.
     void a_strobe_counts_from_its_trigger() {
         for (const std::int64_t tick : {960, 1000, 1357}) {
-            auto project = with_lane(steady_project(120, 0, 20), kind_that(&LaneKindRow::triggers), "Light");
+            auto project = with_lane(steady_project(120, 0, 20), kind_of(body_type<TriggerBody>), "Light");
             TriggerBody body;
             body.effect = "strobe";
             body.length = {Length::Unit::InFrames, 48};
@@ -499,7 +499,7 @@ private slots:
         lamp.shape = "square";
         lamp.values["strobe"] = 100;
         project = *with_changed_layer(project, lamp);
-        project = with_lane(project, kind_that(&LaneKindRow::keyed), "Rate");
+        project = with_lane(project, kind_of(body_type<KeyBody>), "Rate");
         Motion motion;
         motion.own = {"strobe rate", "a second", 0, 1, {lamp.id, "strobe-rate"}};
         project = *with_motion(project, project.lanes.back()->id, motion);

@@ -130,12 +130,12 @@ private slots:
 
     void saved_is_told_only_of_what_was_saved() {
         Document document;
-        document.apply(with_lane(document.project(), kind_that(&LaneKindRow::sounds), "S"), "add lane");
+        document.apply(with_lane(document.project(), kind_of(body_type<SoundBody>), "S"), "add lane");
         bool done = false;
         document.save(file("s.pulsepin").toStdString(), ProjectStore::Overwrite::Yes,
                       [&](Result<void> saved) { done = saved.has_value(); });
         QVERIFY(document.unsaved() && document.store().saving());
-        document.apply(with_lane(document.project(), kind_that(&LaneKindRow::triggers), "T"),
+        document.apply(with_lane(document.project(), kind_of(body_type<TriggerBody>), "T"),
                        "add lane"); // meanwhile
         QTRY_VERIFY(done);
         QVERIFY(document.unsaved()); // the second lane is not on the disk
@@ -161,7 +161,7 @@ private slots:
         });
         QTRY_VERIFY(mixing);
         QVERIFY(settle(document));
-        document.apply(with_lane(document.project(), kind_that(&LaneKindRow::triggers), "T"), "add lane");
+        document.apply(with_lane(document.project(), kind_of(body_type<TriggerBody>), "T"), "add lane");
         QVERIFY(settle(document));
         QVERIFY(std::abs(document.heard()->samples->mono_at(Samples(100'000)) - 0.5f) < 1e-3f);
     }
@@ -231,13 +231,13 @@ private slots:
         QCOMPARE(sum.length().value, 10 * 44100); // the song is over by then
         QVERIFY(std::abs(sum.mono_at(Samples(22'050)) - 0.25f) < 1e-3f);
         QVERIFY(std::abs(sum.mono_at(Samples(100'000)) - 0.75f) < 1e-3f);
-        const Lane& lane = *document.project().first_lane(&LaneKindRow::sounds);
+        const Lane& lane = *document.project().first_lane(body_type<SoundBody>);
         auto body = body_of<SoundBody>(lane.pins[0].body);
         body.gain_db = -6.0206;
         QVERIFY(document.apply(with_body(document.project(), lane.pins[0].id, body), "quieter"));
         QVERIFY(settle(document));
         QVERIFY(std::abs(document.heard()->samples->mono_at(Samples(100'000)) - 0.5f) < 2e-3f);
-        const LaneId id = document.project().first_lane(&LaneKindRow::sounds)->id;
+        const LaneId id = document.project().first_lane(body_type<SoundBody>)->id;
         QVERIFY(document.apply(with_mute_and_solo(document.project(), id, false, true), "solo"));
         QVERIFY(settle(document));
         QVERIFY(std::abs(document.heard()->samples->mono_at(Samples(22'050))) <
@@ -267,7 +267,7 @@ private slots:
 
     void undo_has_names() {
         Document document;
-        document.apply(with_lane(document.project(), kind_that(&LaneKindRow::sounds), "S"), "add lane");
+        document.apply(with_lane(document.project(), kind_of(body_type<SoundBody>), "S"), "add lane");
         QCOMPARE(document.undo_name(), QString("add lane"));
         document.undo();
         QCOMPARE(document.redo_name(), QString("add lane"));

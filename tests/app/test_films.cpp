@@ -35,7 +35,7 @@ struct Clicks : test::Scene {
         black.colour = {0x101010};
         black.values = {{"scale", 2000.0}};
         add(black);
-        project = with_lane(project, kind_that(&LaneKindRow::triggers), "Flash");
+        project = with_lane(project, kind_of(body_type<TriggerBody>), "Flash");
         const LaneId lane = project.lanes.back()->id;
         TriggerBody flash;
         flash.length = {Length::Unit::InFrames, 2};
@@ -256,7 +256,7 @@ private slots:
         Layer disc{{}, layers::shape, "Disc"};
         disc.colour = {0x3070c0};
         const LayerId id = scene.add(disc);
-        const LaneId lane = scene.drive(kind_that(&LaneKindRow::keyed), feed_of(id, "position-x", 0, 1));
+        const LaneId lane = scene.drive(kind_of(body_type<KeyBody>), feed_of(id, "position-x", 0, 1));
         for (int beat = 0; beat < 34; beat += 2)
             scene.pin(lane, beat, KeyBody{beat % 4 ? 500.0 : -500.0});
         const QTemporaryDir folder;
@@ -405,7 +405,7 @@ private slots:
     }
     void chapters_title_and_timecode() {
         Clicks scene;
-        const LaneId marks = lane_of_kind(scene.project, kind_that(&LaneKindRow::marks));
+        const LaneId marks = lane_of_kind(scene.project, kind_of(body_type<MarkerBody>));
         scene.pin(marks, 4, MarkerBody{"verse"});
         scene.pin(marks, 12, MarkerBody{"chorus; loud"});
         const QTemporaryDir folder;

@@ -28,9 +28,9 @@ struct Stage6 : test::Scene {
         layer.colour = {0x707070};
         layer.values = {{"scale", 2000.0}};
         ground = add(layer);
-        project = with_lane(project, kind_that(&LaneKindRow::triggers), "Flash");
+        project = with_lane(project, kind_of(body_type<TriggerBody>), "Flash");
     }
-    LaneId triggers() const { return lane_of_kind(project, kind_that(&LaneKindRow::triggers)); }
+    LaneId triggers() const { return lane_of_kind(project, kind_of(body_type<TriggerBody>)); }
     void strobe(double beat, double a_second, double beats = 4, std::vector<LayerId> on = {}) {
         TriggerBody body;
         body.effect = "strobe";
@@ -190,7 +190,7 @@ private slots:
         // Nothing changed to see: a marker. Nothing is composed.
         FlashRun same{other.curves()};
         same.before = std::make_shared<const FlashReport>(whole);
-        other.pin(lane_of_kind(other.project, kind_that(&LaneKindRow::marks)), 3, MarkerBody{"here"});
+        other.pin(lane_of_kind(other.project, kind_of(body_type<MarkerBody>)), 3, MarkerBody{"here"});
         same.before_of = other.curves();
         steps = 0;
         QVERIFY(same.measure({[&](double) { ++steps; }, {}})->frames == whole.frames);
@@ -199,7 +199,7 @@ private slots:
         QVERIFY(!seen_alike(scene.curves(), same.curves, Frames(97)));
         // A shot that is turned by hand is another picture.
         const ClipId clip = scene.project.bin->front().id;
-        scene.pin(lane_of_kind(scene.project, kind_that(&LaneKindRow::cuts)), 0, CutBody{clip, Seconds(0)});
+        scene.pin(lane_of_kind(scene.project, kind_of(body_type<CutBody>)), 0, CutBody{clip, Seconds(0)});
         const Curves lying{Schedule(*with_clip_turned(scene.project, clip, 1))};
         QVERIFY(seen_alike(scene.curves(), scene.curves(), Frames(20)));
         QVERIFY(!seen_alike(scene.curves(), lying, Frames(20)));
@@ -214,7 +214,7 @@ private slots:
     void a_missing_clip_is_told() {
         Stage6 scene;
         scene.project =
-            *with_pins(scene.project, lane_of_kind(scene.project, kind_that(&LaneKindRow::cuts)),
+            *with_pins(scene.project, lane_of_kind(scene.project, kind_of(body_type<CutBody>)),
                        {{{}, MusicalAnchor{Ticks(0)}, CutBody{(*scene.project.bin)[0].id, Seconds(0)}, {}}});
         const auto report = FlashRun{scene.curves()}.measure();
         QVERIFY(!report && !report.error().message().empty());

@@ -43,26 +43,26 @@ struct Hand {
                 project = with_lane(project, kind, name);
             return lane_of_kind(project, kind);
         };
-        const auto put = [&](bool LaneKindRow::*what, double seconds, const PinBody& body) {
-            const LaneId into = lane(kind_that(what), "More");
+        const auto put = [&](BodyType what, double seconds, const PinBody& body) {
+            const LaneId into = lane(kind_of(what), "More");
             const PinId id{project.next_id};
             project = *with_pins(
                 project, into, {{{}, MusicalAnchor{project.grid->nearest_tick(Seconds(seconds))}, body, {}}});
             return id;
         };
         const auto& bin = *project.bin;
-        marker = put(&LaneKindRow::marks, 4, MarkerBody{"here", ""});
-        cut = put(&LaneKindRow::cuts, 2, CutBody{bin[0].id, Seconds(1)});
-        next_cut = put(&LaneKindRow::cuts, 5, CutBody{bin[1].id, Seconds(1)});
+        marker = put(body_type<MarkerBody>, 4, MarkerBody{"here", ""});
+        cut = put(body_type<CutBody>, 2, CutBody{bin[0].id, Seconds(1)});
+        next_cut = put(body_type<CutBody>, 5, CutBody{bin[1].id, Seconds(1)});
         SoundBody tone;
         tone.sound = bin[2].id;
         tone.length = Seconds(3);
         tone.in_point = Seconds(2);
-        sound = put(&LaneKindRow::sounds, 2, tone);
+        sound = put(body_type<SoundBody>, 2, tone);
         TriggerBody flash;
         flash.length = {Length::Unit::InBeats, 2};
-        trigger = put(&LaneKindRow::triggers, 3, flash);
-        key = put(&LaneKindRow::keyed, 3, KeyBody{0.5});
+        trigger = put(body_type<TriggerBody>, 3, flash);
+        key = put(body_type<KeyBody>, 3, KeyBody{0.5});
         lay_out();
     }
 

@@ -55,43 +55,41 @@ Project all_kinds() {
         project = *with_pins(project, lane_of_kind(project, kind), std::move(pins));
     };
     const auto at = [](int beat) { return Anchor(MusicalAnchor{Ticks(960 * beat)}); };
-    add(kind_that(&LaneKindRow::marks),
+    add(kind_of(body_type<MarkerBody>),
         {{{}, at(1), MarkerBody{"verse", {}, 2, 3, {Length::Unit::InBeats, 3}}, {}},
          {{}, TimeAnchor{Seconds(4.1)}, MarkerBody{"loose"}, {}}});
     const auto shots = project.shots();
     CutBody faded{shots[1]->id, Seconds(1)};
     faded.fade = Frames(12);
-    add(kind_that(&LaneKindRow::cuts),
+    add(kind_of(body_type<CutBody>),
         {{{}, at(0), CutBody{shots[0]->id, Seconds(0)}, {}}, {{}, at(8), faded, {}}});
     SoundBody sound;
     sound.sound = shots[2]->id;
     sound.length = Seconds(4);
     sound.fade_in = sound.fade_out = Seconds(1);
-    add(kind_that(&LaneKindRow::sounds), {{{}, TimeAnchor{Seconds(1)}, sound, {}}});
+    add(kind_of(body_type<SoundBody>), {{{}, TimeAnchor{Seconds(1)}, sound, {}}});
     TriggerBody second{"glow", {Length::Unit::InBeats, 2}, 60, {0x8040c0}, {0x20a0a0}, 1};
-    add(kind_that(&LaneKindRow::triggers),
+    add(kind_of(body_type<TriggerBody>),
         {{{}, at(2), TriggerBody{"flash", {Length::Unit::InBeats, 1}}, {}}, {{}, at(5), second, {}}});
     const AppearanceBody long_one{{Length::Unit::InBeats, 6}};
     AppearanceBody other{{Length::Unit::InBeats, 3}, 0, 0, 0, 100, true, {0x20a060}, Frames(0), 1, "words"};
     other.row = 1;
-    add(kind_that(&LaneKindRow::appears),
+    add(kind_of(body_type<AppearanceBody>),
         {{{}, at(2), long_one, {}}, {{}, at(6), long_one, {}}, {{}, at(4), other, {}}});
-    add(kind_that(&LaneKindRow::words),
+    add(kind_of(body_type<WordBody>),
         {{{}, at(2), WordBody{"pull", {}, 1, 1}, {}},
          {{}, at(4), WordBody{"the", {}, 1, 2}, {}},
          {{}, at(5), WordBody{"line", {}, 1, 3, {Length::Unit::InBeats, 2}}, {}},
          {{}, at(9), WordBody{"rise", {}, 2, 4, {Length::Unit::InBeats, 3}}, {}}});
-    add(kind_that(&LaneKindRow::notes),
+    add(kind_of(body_type<NoteBody>),
         {{{}, at(2), NoteBody{"there she goes", 0, {Length::Unit::InBeats, 5}}, {}},
          {{}, at(5), NoteBody{"(breath)", 1, {Length::Unit::InBeats, 2}}, {}}});
-    add(kind_that(&LaneKindRow::exposes), {{{}, at(1), ExposureBody{"1"}, {}},
+    add(kind_of(body_type<ExposureBody>), {{{}, at(1), ExposureBody{"1"}, {}},
                                            {{}, at(3), ExposureBody{"2", 5, Frames(4)}, {}},
                                            {{}, at(7), ExposureBody{"blink"}, {}}});
-    add(kind_that(&LaneKindRow::pulses), {{{}, at(4), PulseBody{}, {}}, {{}, at(12), PulseBody{50}, {}}});
-    add(kind_that(&LaneKindRow::keyed),
-        {{{}, at(1), KeyBody{100, {}}, {}}, {{}, at(10), KeyBody{125, {}}, {}}});
-    add(kind_that(&LaneKindRow::follows),
-        {{{}, at(3), KeyBody{0.2, {}}, {}}, {{}, at(9), KeyBody{0.9, {}}, {}}});
+    add(kind_of(body_type<PulseBody>), {{{}, at(4), PulseBody{}, {}}, {{}, at(12), PulseBody{50}, {}}});
+    add(kind_of(body_type<KeyBody>), {{{}, at(1), KeyBody{100, {}}, {}}, {{}, at(10), KeyBody{125, {}}, {}}});
+    add(kind_that_follows(), {{{}, at(3), KeyBody{0.2, {}}, {}}, {{}, at(9), KeyBody{0.9, {}}, {}}});
     return project;
 }
 

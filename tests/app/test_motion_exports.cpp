@@ -33,7 +33,7 @@ Pulse of_library(const char* name) {
 }
 
 LaneId add_pulses(Project& project, const Feed& own, const char* pulse, const std::vector<int>& beats) {
-    project = with_lane(project, kind_that(&LaneKindRow::pulses), own.property);
+    project = with_lane(project, kind_of(body_type<PulseBody>), own.property);
     const LaneId id = project.lanes.back()->id;
     Motion motion;
     motion.own = own;
@@ -47,7 +47,7 @@ LaneId add_pulses(Project& project, const Feed& own, const char* pulse, const st
 }
 
 LaneId add_wave(Project& project, const Feed& own) {
-    project = with_lane(project, kind_that(&LaneKindRow::follows), own.property);
+    project = with_lane(project, kind_that_follows(), own.property);
     const LaneId id = project.lanes.back()->id;
     Motion motion;
     motion.own = own;
@@ -67,7 +67,7 @@ ExportMaterial material_of(const Project& project) {
 
 std::string text_of(const Project& project, LaneId lane, const ScheduleText& how) {
     const Lane& of = *project.lane(lane);
-    const auto text = schedule_text(curves_of(project), of, of.motion->own, how);
+    const auto text = schedule_text(curves_of(project), of, part_of<Motion>(of)->own, how);
     return text ? *text : text.error().message();
 }
 
@@ -146,7 +146,7 @@ private slots:
     void feeds_are_tables_of_their_own() {
         auto project = steady_project(120, 0, 10);
         const auto lane = add_pulses(project, {"blur", "px", 0, 150}, "hit", {4});
-        Motion motion = *project.lane(lane)->motion;
+        Motion motion = *part_of<Motion>(*project.lane(lane));
         motion.feeds = {{"shake", "px", 0, 75},
                         {"limit", "", 120, -30, {}, Feed::Limits{0, 255}},
                         {"early", "", 0, 1, {}, {}, Frames(3)}};
@@ -203,13 +203,13 @@ private slots:
         const LayerId id = project.stage->layers[1].id, camera = project.stage->layers.back().id;
         const auto scale =
             add_pulses(project, {"scale", "%", 100, 160, {id, "scale"}}, "gust", {2, 4, 8, 9, 14});
-        Motion motion = *project.lane(scale)->motion;
+        Motion motion = *part_of<Motion>(*project.lane(scale));
         motion.feeds = {{"x", "px", -100, 220, {id, "position-x"}},
                         {"opacity", "%", 100, 40, {id, "opacity"}}};
         project = *with_motion(project, scale, motion);
         add_wave(project, {"zoom", "%", 100, 130, {camera, "scale"}});
         const auto turn = add_wave(project, {"turn", "°", 0, 25, {camera, "rotation"}});
-        motion = *project.lane(turn)->motion;
+        motion = *part_of<Motion>(*project.lane(turn));
         motion.feeds = {{"pan", "px", 0, 80, {camera, "position-x"}}};
         project = *with_motion(project, turn, motion);
         const auto text = exporter("lottie")->write(material_of(project));
@@ -254,7 +254,7 @@ private slots:
     void lottie_carries_the_markers() {
         auto project = steady_project(120, 0, 20); // at 24 frames a second
         project = *with_layer(project, {{}, layers::shape, "Disc"});
-        const auto marks = lane_of_kind(project, kind_that(&LaneKindRow::marks));
+        const auto marks = lane_of_kind(project, kind_of(body_type<MarkerBody>));
         const MarkerBody stretch{"<b>drop</b> & \"all\"", "", 0, 0, {Length::Unit::InBeats, 2}};
         project = *with_pins(project, marks,
                              {{{}, MusicalAnchor{project.grid->ticks_of({2, 1, 0})}, MarkerBody{"in"}, {}},

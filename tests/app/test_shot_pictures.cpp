@@ -65,7 +65,7 @@ private slots:
     void each_frame_of_a_fade_waits_for_both_shots() {
         const auto project = load_project(PULSEPIN_DEMO "/kite-day.pulsepin");
         QVERIFY(project.has_value());
-        const Lane& cuts = *project->first_lane(&LaneKindRow::cuts);
+        const Lane& cuts = *project->first_lane(body_type<CutBody>);
         const Curves hard{Schedule(*project)};
         const auto& shots = hard.schedule.spans(cuts.id).shots;
         const PinId cut = shots[2].cut;

@@ -57,8 +57,8 @@ class TestTimeline : public QObject {
     Q_OBJECT
 private slots:
     void each_part_of_a_sound_has_its_grip() {
-        Project project = with_lane(steady_project(120), kind_that(&LaneKindRow::sounds), "Sound");
-        const LaneId lane = lane_of_kind(project, kind_that(&LaneKindRow::sounds));
+        Project project = with_lane(steady_project(120), kind_of(body_type<SoundBody>), "Sound");
+        const LaneId lane = lane_of_kind(project, kind_of(body_type<SoundBody>));
         project = *with_pins(project, lane, {{{}, TimeAnchor{Seconds(2)}, sound(0, 6, 1, 2), {}}});
         const Schedule schedule(project);
         ViewState view;
@@ -193,15 +193,15 @@ private slots:
 
     void every_kind_of_lane_can_be_drawn_and_pointed_at() {
         Project project =
-            with_random_pins(with_lane(steady_project(), kind_that(&LaneKindRow::sounds), "Sound"), 4, 60);
-        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::sounds)),
+            with_random_pins(with_lane(steady_project(), kind_of(body_type<SoundBody>), "Sound"), 4, 60);
+        project = *with_pins(project, lane_of_kind(project, kind_of(body_type<SoundBody>)),
                              {{{}, TimeAnchor{Seconds(5)}, sound(0, 20), {}}});
-        project = with_lane(project, kind_that(&LaneKindRow::triggers), "Flash");
+        project = with_lane(project, kind_of(body_type<TriggerBody>), "Flash");
         TriggerBody second;
         second.row = 1;
         second.to = Colour{0x102030};
         project = *with_pins(
-            project, lane_of_kind(project, kind_that(&LaneKindRow::triggers)),
+            project, lane_of_kind(project, kind_of(body_type<TriggerBody>)),
             {{{}, TimeAnchor{Seconds(5)}, TriggerBody{}, {}}, {{}, TimeAnchor{Seconds(9)}, second, {}}});
         const Schedule schedule(project);
         ViewState view;

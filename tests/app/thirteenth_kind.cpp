@@ -6,6 +6,7 @@
 #include "hand/hand_edits.h"
 #include "interchange/project_file.h"
 #include "kinds/kinds.h"
+#include "model/change_pins.h"
 #include "model/edits.h"
 #include "schedule/place.h"
 #include "support/answers.h"
@@ -51,7 +52,7 @@ private slots:
         desk.window.resize(1280, 800);
         QVERIFY(add_lane(desk));
         const LaneId lane = levels(desk)->id;
-        QVERIFY(levels(desk)->motion.has_value());
+        QVERIFY(part_of<Motion>(*levels(desk)));
 
         // A double click in the timeline adds one; the score draws it as well.
         const QRectF row = desk.window.timeline().lane_row(lane);
@@ -80,7 +81,7 @@ private slots:
         const auto frame = static_cast<double>(desk.project().settings->frame_rate.frame_at(at).value);
         const auto share = [&](double where) {
             return lane_share(desk.project(), *levels(desk), curves.schedule.spans(lane), *curves.followers,
-                              where, levels(desk)->motion->own);
+                              where, part_of<Motion>(*levels(desk))->own);
         };
         QCOMPARE(share(frame - 10), std::optional(0.0));
         QVERIFY(share(frame + 6) > 0.2 && share(frame + 6) < 0.6);
@@ -97,6 +98,12 @@ private slots:
         QVERIFY2(placed.has_value(), placed ? "" : placed.error().message().c_str());
         QCOMPARE(placed->count, std::size_t{4});
 
+        // Its lane is told something, too, that no other kind of lane is.
+        auto with_ceiling = with_changed_lane(placed->project, lane,
+                                              [](Lane& changed) { changed.parts.put(LevelCeiling{20}); });
+        QVERIFY(with_ceiling.has_value());
+        placed->project = *std::move(with_ceiling);
+
         QTemporaryDir dir;
         const auto path = std::filesystem::path(dir.filePath("levels.pulsepin").toStdString());
         QVERIFY(save_project(placed->project, path));
@@ -105,6 +112,11 @@ private slots:
         const Lane* again = read->lane(lane);
         QVERIFY(again && again->kind == level_kind());
         QCOMPARE(again->pins.size(), std::size_t{4});
+        QCOMPARE(*part_of<LevelCeiling>(*again), LevelCeiling{20});
+        QVERIFY(again->parts == placed->project.lane(lane)->parts);
+        const Schedule lowered(*read);
+        const auto late = static_cast<double>(lowered.pins(lane).pins.back().frame.value + 100);
+        QCOMPARE(lowered.spans(lane).keys.value_at(late), 20.0);
         QCOMPARE(body_of<LevelBody>(again->pins.front().body), (LevelBody{30, Frames(4), "<b>&"}));
 
         // What the command line does by name.

@@ -298,9 +298,9 @@ private slots:
         QVERIFY(read.has_value());
         // The demo has no words, notes and drawings.
         Project rich = *read;
-        const std::pair<LaneKind, PinBody> others[] = {{kind_that(&LaneKindRow::words), WordBody{"word"}},
-                                                       {kind_that(&LaneKindRow::notes), NoteBody{"note"}},
-                                                       {kind_that(&LaneKindRow::exposes), ExposureBody{}}};
+        const std::pair<LaneKind, PinBody> others[] = {{kind_of(body_type<WordBody>), WordBody{"word"}},
+                                                       {kind_of(body_type<NoteBody>), NoteBody{"note"}},
+                                                       {kind_of(body_type<ExposureBody>), ExposureBody{}}};
         for (const auto& [kind, body] : others) {
             rich = with_lane(rich, kind, "other");
             const LaneId lane = rich.lanes.back()->id;
@@ -347,7 +347,7 @@ private slots:
         QVERIFY(read.has_value());
         QVERIFY(ffmpeg({"-f", "lavfi", "-i", "sine=440:duration=1", file("far.wav")}));
         Project project = with_clips(*read, {{{}, "far", path("far.wav"), Seconds(1), 0, 0, false, true}});
-        project = with_lane(project, kind_that(&LaneKindRow::sounds), "Sound");
+        project = with_lane(project, kind_of(body_type<SoundBody>), "Sound");
         SoundBody body;
         body.sound = project.bin->back().id;
         body.length = Seconds(1);

@@ -44,7 +44,7 @@ private slots:
     void init() { dir_ = std::make_unique<QTemporaryDir>(); }
 
     void fault_the_command_line_left_titles_without_their_words() {
-        Project project = with_lane(steady_project(), kind_that(&LaneKindRow::words), "Words");
+        Project project = with_lane(steady_project(), kind_of(body_type<WordBody>), "Words");
         const LaneId words = project.lanes.back()->id;
         Pin pin{{}, MusicalAnchor{Ticks(0)}, WordBody{.text = "one"}, {}};
         project = *with_pins(project, words, {pin});
@@ -55,7 +55,7 @@ private slots:
         body_of<WordBody>(pin.body).text = "two";
         more = *with_pins(more, words, {pin});
         const auto count = [](const Project& of) {
-            const Lane* lane = of.first_lane(&LaneKindRow::appears);
+            const Lane* lane = of.first_lane(body_type<AppearanceBody>);
             return lane ? lane->pins.size() : std::size_t{0};
         };
         QCOMPARE(count(titled->project), std::size_t{1});
@@ -100,7 +100,7 @@ private slots:
 
     void fault_edit_lists_lost_speed_and_framing() {
         Project project = steady_project(120, 0, 60, "25");
-        const LaneId cuts = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+        const LaneId cuts = lane_of_kind(project, kind_of(body_type<CutBody>));
         const auto shot = [&](std::size_t n) { return (*project.bin)[n].id; };
         CutBody half{shot(0), Seconds(1)}, back{shot(1), Seconds(8)}, held{shot(2), Seconds(2)},
             wiped{shot(3), Seconds(1)}, rushed{shot(4), Seconds(1)};
@@ -191,7 +191,7 @@ private slots:
 
     void fault_pins_behind_the_song_counted_as_placed() {
         const Project project = steady_project(120, 0, 10);
-        const LaneId cuts = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+        const LaneId cuts = lane_of_kind(project, kind_of(body_type<CutBody>));
         Picker picker{"beats", Ticks(960 * 100), Ticks(960 * 104), {}};
         const auto beyond = place(project, cuts, picker);
         QVERIFY(!beyond && beyond.error().what.find("behind the end") != std::string::npos);
@@ -254,20 +254,20 @@ private slots:
     }
 
     void fault_copies_of_lanes_had_the_same_property() {
-        Project project = with_lane(steady_project(), kind_that(&LaneKindRow::pulses), "Kick");
+        Project project = with_lane(steady_project(), kind_of(body_type<PulseBody>), "Kick");
         Lane lane = *project.lanes.back();
         Motion motion;
         motion.own.property = "Kick";
-        lane.motion = motion;
+        lane.parts.put(motion);
         project.lanes.back() = std::make_shared<const Lane>(lane);
         const auto copied = with_lane_duplicated(project, lane.id, true, Frames(0));
         QVERIFY(copied.has_value());
         QCOMPARE(copied->lanes.back()->name, std::string("Kick 2"));
-        QCOMPARE(copied->lanes.back()->motion->own.property, std::string("Kick 2"));
+        QCOMPARE(part_of<Motion>(*copied->lanes.back())->own.property, std::string("Kick 2"));
     }
 
     void fault_the_table_of_triggers_lost_places_and_values() {
-        Project project = with_lane(steady_project(), kind_that(&LaneKindRow::triggers), "Flash");
+        Project project = with_lane(steady_project(), kind_of(body_type<TriggerBody>), "Flash");
         const LaneId lane = project.lanes.back()->id;
         TriggerBody body;
         body.name = "lightning";
@@ -281,7 +281,7 @@ private slots:
     }
 
     void fault_words_alone_counted_as_nothing() {
-        Project project = with_lane(steady_project(), kind_that(&LaneKindRow::words), "Words");
+        Project project = with_lane(steady_project(), kind_of(body_type<WordBody>), "Words");
         const LaneId words = project.lanes.back()->id;
         std::vector<Pin> pins;
         for (int beat = 0; beat < 13; ++beat)

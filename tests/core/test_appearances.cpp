@@ -43,7 +43,7 @@ private slots:
         Scene scene;
         const LayerId ring = shape(scene);
         const LaneId lane = scene.appear(ring);
-        Showing showing = *scene.project.lane(lane)->showing;
+        Showing showing = *part_of<Showing>(*scene.project.lane(lane));
         showing.comes = {"grow", {Length::Unit::InFrames, 40}, {}};
         showing.early = Frames(0);
         scene.project = *with_showing(scene.project, lane, showing);
@@ -63,7 +63,7 @@ private slots:
         Scene scene;
         const LayerId ring = shape(scene);
         const LaneId lane = scene.appear(ring);
-        Showing showing = *scene.project.lane(lane)->showing;
+        Showing showing = *part_of<Showing>(*scene.project.lane(lane));
         showing.comes = {"grow", {Length::Unit::InFrames, 10}, {.id = "linear"}};
         showing.arrives = true;
         scene.project = *with_showing(scene.project, lane, showing);
@@ -144,7 +144,7 @@ private slots:
         spread.step_turn = -10;
         spread.wide_y = 20;
         spread.palette = {{0xff0000}, {0x00ff00}};
-        const LaneKind kind = kind_that(&LaneKindRow::appears);
+        const LaneKind kind = kind_of(body_type<AppearanceBody>);
         const Project project = with_lane(scene.project, kind, "a");
         std::vector<Picked> places;
         for (int i = 0; i < 40; ++i)
@@ -202,12 +202,12 @@ private slots:
         Scene scene;
         const LayerId ring = shape(scene);
         const LaneId lane = scene.appear(ring);
-        Showing showing = *scene.project.lane(lane)->showing;
+        Showing showing = *part_of<Showing>(*scene.project.lane(lane));
         showing.comes.move = "none";
         scene.project = *with_showing(scene.project, lane, showing);
         Feed feed = feed_of(ring, "rotation", 0, 90);
         feed.by_age = true;
-        const LaneId keys = scene.drive(kind_that(&LaneKindRow::keyed), feed);
+        const LaneId keys = scene.drive(kind_of(body_type<KeyBody>), feed);
         scene.pin(keys, 30, KeyBody{0, {}}); // wherever its keys lie, the first is where an appearance begins
         scene.pin(keys, 32, KeyBody{90, {}});
         for (const double beat : {4.0, 5.0, 17.0})
@@ -263,32 +263,32 @@ private slots:
         const std::vector<LayerId> layers{shape(scene, "a"), shape(scene, "b"), shape(scene, "c")};
         const std::vector<Ticks> places{Ticks(960 * 8), Ticks(960 * 9), Ticks(960 * 10)};
         scene.project = *with_layers_staggered(scene.project, layers, places, {Length::Unit::ToEnd, 1},
-                                               kind_that(&LaneKindRow::appears));
+                                               kind_of(body_type<AppearanceBody>));
         for (std::size_t i = 0; i < layers.size(); ++i) {
             const auto beat = static_cast<std::int64_t>(96 + 12 * i);
             QVERIFY(scene.of(layers[i], beat - 4).empty() && scene.of(layers[i], beat).size() == 1);
         }
         QVERIFY(!with_layers_staggered(scene.project, layers, std::span(places).first(2), {},
-                                       kind_that(&LaneKindRow::appears)));
+                                       kind_of(body_type<AppearanceBody>)));
     }
 
     void titles_of_markers_stay_with_their_markers() {
         Scene scene;
-        const LaneId marks = lane_of_kind(scene.project, kind_that(&LaneKindRow::marks));
+        const LaneId marks = lane_of_kind(scene.project, kind_of(body_type<MarkerBody>));
         scene.pin(marks, 4, MarkerBody{"let it rise"});
         scene.pin(marks, 12, MarkerBody{"over the levee"});
         scene.pin(marks, 20, MarkerBody{});
         std::vector<PinId> ids;
         for (const auto& pin : scene.project.lane(marks)->pins)
             ids.push_back(pin.id);
-        auto made = *with_titles_of_markers(scene.project, ids, kind_that(&LaneKindRow::appears), "Titles");
+        auto made = *with_titles_of_markers(scene.project, ids, kind_of(body_type<AppearanceBody>), "Titles");
         scene.project = std::move(made.project);
         QCOMPARE(scene.of(made.layer, 100).front().text, std::string("let it rise"));
         QCOMPARE(scene.of(made.layer, 160).front().text, std::string("over the levee"));
         scene.project = *with_anchor(scene.project, ids[1], MusicalAnchor{Ticks(960 * 8)});
         QCOMPARE(scene.of(made.layer, 100).front().text, std::string("over the levee"));
         QVERIFY(!with_titles_of_markers(scene.project, std::span(ids).last(1),
-                                        kind_that(&LaneKindRow::appears), "x"));
+                                        kind_of(body_type<AppearanceBody>), "x"));
     }
 };
 

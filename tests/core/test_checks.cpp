@@ -52,14 +52,14 @@ private slots:
         // Shots of at most eight seconds: the clips last nine.
         const int every = std::max(1, static_cast<int>(8 / beat) - below(3));
         project = cuts_on_beats(project, static_cast<int>(40 / (every * beat)) + 1, every);
-        const LaneId marks = lane_of_kind(project, kind_that(&LaneKindRow::marks));
+        const LaneId marks = lane_of_kind(project, kind_of(body_type<MarkerBody>));
         for (int i = 0; i < 10; ++i)
             project = *with_pins(project, marks,
                                  {{{},
                                    TimeAnchor{Seconds(i * 3 + below(1000) / 1000.0)},
                                    MarkerBody{"m" + std::to_string(i)},
                                    {}}});
-        project = with_lane(project, kind_that(&LaneKindRow::triggers), "Flash");
+        project = with_lane(project, kind_of(body_type<TriggerBody>), "Flash");
         for (int i = 0; i < 12; ++i)
             project = *with_pins(
                 project, project.lanes.back()->id,
@@ -71,12 +71,12 @@ private slots:
             if (!taken.insert(pin.frame.value).second)
                 doubled.push_back(pin.id);
         project = without_pins(project, doubled);
-        project = with_lane(project, kind_that(&LaneKindRow::pulses), "Scale");
+        project = with_lane(project, kind_of(body_type<PulseBody>), "Scale");
         for (int i = 0; i < 8; ++i)
             project = *with_pins(project, project.lanes.back()->id,
                                  {{{}, MusicalAnchor{Ticks(i * 960 * 2 + below(4) * 240)}, PulseBody{}, {}}});
         project = *with_lead(project, project.lanes.back()->id, Frames(below(4)));
-        project = with_lane(project, kind_that(&LaneKindRow::keyed), "Fade");
+        project = with_lane(project, kind_of(body_type<KeyBody>), "Fade");
         for (int i = 0; i < 4; ++i)
             project = *with_pins(
                 project, project.lanes.back()->id,
@@ -207,7 +207,7 @@ private slots:
     }
     void two_names_for_one_place() {
         Project project = clean();
-        const LaneId marks = lane_of_kind(project, kind_that(&LaneKindRow::marks));
+        const LaneId marks = lane_of_kind(project, kind_of(body_type<MarkerBody>));
         project = *with_pins(project, marks,
                              {{{}, MusicalAnchor{Ticks(960)}, MarkerBody{"verse"}, {}},
                               {{}, MusicalAnchor{Ticks(961)}, MarkerBody{"A"}, {}},
@@ -291,7 +291,7 @@ private slots:
     }
     void a_marker_outside_of_its_shot() {
         Project project = clean();
-        const LaneId marks = lane_of_kind(project, kind_that(&LaneKindRow::marks));
+        const LaneId marks = lane_of_kind(project, kind_of(body_type<MarkerBody>));
         const PinId shot = pin_at(project, cuts_of(project), 2);
         project = *with_pins(project, marks, {{{}, MarkerAnchor{shot, Seconds(2)}, MarkerBody{"lands"}, {}}});
         QVERIFY(found_in(project).empty());

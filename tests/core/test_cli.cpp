@@ -192,9 +192,33 @@ private slots:
         const auto before = load_project(project.toStdString()),
                    after = load_project(file("p.pulsepin").toStdString());
         QVERIFY(before && after);
-        QCOMPARE(after->first_lane(&LaneKindRow::cuts)->pins.size(),
-                 before->first_lane(&LaneKindRow::cuts)->pins.size() + 16);
+        QCOMPARE(after->first_lane(body_type<CutBody>)->pins.size(),
+                 before->first_lane(body_type<CutBody>)->pins.size() + 16);
         QCOMPARE(after->song->path, before->song->path);
+    }
+
+    void place_says_how_each_differs() {
+        const QStringList flashes{"place", project, "--lane",           "Flash",  "--from", "1.1", "--until",
+                                  "3.1",   "-o",    file("f.pulsepin"), "--force"};
+        const auto strengths = [&] {
+            std::vector<double> all;
+            const auto after = load_project(file("f.pulsepin").toStdString());
+            const auto before = load_project(project.toStdString());
+            for (const auto& pin : after->first_lane(body_type<TriggerBody>)->pins)
+                if (!before->pin(pin.id)) {
+                    const auto& body = body_of<TriggerBody>(pin.body);
+                    all.push_back(body.effect == "zoom" ? body.strength : -1);
+                }
+            return all;
+        };
+        const auto run = cli(
+            flashes + QStringList{"--set", "pin.effect=zoom", "varies.strength=alternates", "varies.low=25"});
+        QVERIFY2(run.status == 0, qPrintable(run.err));
+        QCOMPARE(strengths(), (std::vector<double>{100, 25, 100, 25, 100, 25, 100, 25}));
+        const auto of_cuts = cli(flashes + QStringList{"--set", "shots.order=at-random"});
+        QVERIFY(of_cuts.status != 0 && of_cuts.err.contains("shots. is of cuts"));
+        const auto unknown = cli(flashes + QStringList{"--set", "varies.speed=3"});
+        QVERIFY(unknown.status != 0 && unknown.err.contains("speed"));
     }
 
     void edit_does_what_is_done_by_hand() {
@@ -204,13 +228,13 @@ private slots:
         const auto before = load_project(project.toStdString()),
                    after = load_project(file("moved.pulsepin").toStdString());
         QVERIFY(before && after);
-        const auto& old = before->first_lane(&LaneKindRow::marks)->pins;
-        const auto& now = after->first_lane(&LaneKindRow::marks)->pins;
+        const auto& old = before->first_lane(body_type<MarkerBody>)->pins;
+        const auto& now = after->first_lane(body_type<MarkerBody>)->pins;
         QCOMPARE(now.size(), old.size());
         for (std::size_t i = 0; i < old.size(); ++i)
             if (const auto* musical = std::get_if<MusicalAnchor>(&old[i].anchor))
                 QCOMPARE(std::get<MusicalAnchor>(now[i].anchor).at, musical->at + Ticks(2 * ticks_per_beat));
-        QVERIFY(after->first_lane(&LaneKindRow::cuts)->pins == before->first_lane(&LaneKindRow::cuts)->pins);
+        QVERIFY(after->first_lane(body_type<CutBody>)->pins == before->first_lane(body_type<CutBody>)->pins);
         const auto marked =
             cli({"edit", project, "--do", "mark-clip", "--at", "14.2", "-o", file("marked.pulsepin")});
         QVERIFY2(marked.status == 0 && marked.out.contains("it travels with it"),
@@ -250,7 +274,7 @@ private slots:
         QCOMPARE(piece->settings->picture_height, 1920);
         QVERIFY(std::abs(piece->grid->typical_tempo().value - 59) < 0.1);
         const Lane& pulses = *piece->lanes.back();
-        QCOMPARE(pulses.motion->own.target.parameter, std::string("glow"));
+        QCOMPARE(part_of<Motion>(pulses)->own.target.parameter, std::string("glow"));
         QVERIFY(pulses.pins.size() > 40);
         QVERIFY(
             edit({"add-effect", "--set", "layer=Nobody", "--set", "effect=glow"}).contains("There are: "));

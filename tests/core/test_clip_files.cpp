@@ -22,7 +22,7 @@ class TestClipFiles : public QObject {
 
     /// A project with one clip of that file, a cut to it and its sound in the piece.
     [[nodiscard]] static Project piece_with(const Clip& clip) {
-        Project project = with_lane(steady_project(), kind_that(&LaneKindRow::sounds), "Sound");
+        Project project = with_lane(steady_project(), kind_of(body_type<SoundBody>), "Sound");
         project = with_clips(project, {clip});
         SoundBody sound;
         sound.sound = project.bin->back().id;

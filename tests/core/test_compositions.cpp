@@ -119,8 +119,8 @@ private slots:
                     {{{}, MusicalAnchor{Ticks(static_cast<std::int64_t>(beat * ticks_per_beat))}, body, {}}});
             return lane;
         };
-        const LaneId marks = lane_of(kind_that(&LaneKindRow::marks), {4, 12, 12, 20}, MarkerBody{}),
-                     cuts = lane_of(kind_that(&LaneKindRow::cuts), {0, 2.5, 8}, CutBody{});
+        const LaneId marks = lane_of(kind_of(body_type<MarkerBody>), {4, 12, 12, 20}, MarkerBody{}),
+                     cuts = lane_of(kind_of(body_type<CutBody>), {0, 2.5, 8}, CutBody{});
         const auto over = [&](CompositionPlace place, std::optional<TimeSpan> range = {}) {
             const auto use = use_let_go(project, place, range);
             return use ? std::pair(use->from, use->until) : std::pair(Ticks(-1), Ticks(-1));
@@ -195,8 +195,8 @@ private slots:
                 const Lane& lane = *used->project.lane(id);
                 QVERIFY(lies_in(used->project, lane, bars(4), bars(10)));
                 QVERIFY(lane.kind->follows || !lane.pins.empty());
-                if (lane.motion)
-                    QVERIFY(used->project.stage->layer(lane.motion->own.target.layer));
+                if (part_of<Motion>(lane))
+                    QVERIFY(used->project.stage->layer(part_of<Motion>(lane)->own.target.layer));
             }
             // Something is seen that was not, and it is another at another moment; none of it before.
             const Curves before{Schedule(project)}, after{Schedule(used->project)};
@@ -295,9 +295,9 @@ private slots:
         const LayerId first = project.stage->layers[project.stage->layers.size() - 2].id;
         project = *with_layer(project, words);
         const LayerId second = project.stage->layers[project.stage->layers.size() - 2].id;
-        project = with_lane(project, kind_that(&LaneKindRow::keyed), "Disc · scale");
+        project = with_lane(project, kind_of(body_type<KeyBody>), "Disc · scale");
         const LaneId keys = project.lanes.back()->id;
-        Motion motion = *project.lanes.back()->motion;
+        Motion motion = *part_of<Motion>(*project.lanes.back());
         motion.own.target = {first, "scale"};
         project = *with_motion(project, keys, motion);
         const auto at = [](int bar, int beat) {
@@ -307,7 +307,7 @@ private slots:
                              {{{}, at(2, 0), KeyBody{100}, {}},
                               {{}, at(2, 1), KeyBody{120}, {}},
                               {{}, at(5, 3), KeyBody{90}, {}}});
-        auto shown = with_lane_of_appearances(project, second, kind_that(&LaneKindRow::appears));
+        auto shown = with_lane_of_appearances(project, second, kind_of(body_type<AppearanceBody>));
         QVERIFY(shown.has_value());
         project = shown->project;
         const LaneId lane = shown->lane;
@@ -366,7 +366,8 @@ private slots:
         QCOMPARE(after.effects[1].number, 2);
         bool driven = false;
         for (const LaneId id : used->lanes)
-            driven = driven || used->project.lane(id)->motion->own.target == Target{camera, "shake#2"};
+            driven =
+                driven || part_of<Motion>(*used->project.lane(id))->own.target == Target{camera, "shake#2"};
         QVERIFY(driven);
         QCOMPARE(used->layer, LayerId{}); // it made no layer
     }
@@ -459,7 +460,7 @@ private slots:
         Layer words{{}, layers::title, "Words"};
         project = *with_layer(project, words);
         const LayerId layer = project.stage->layers[project.stage->layers.size() - 2].id;
-        project = with_lane(project, kind_that(&LaneKindRow::appears), "Words");
+        project = with_lane(project, kind_of(body_type<AppearanceBody>), "Words");
         const LaneId lane = project.lanes.back()->id;
         QVERIFY(!tried_appearance(Schedule(project), lane, {}, Seconds(3))); // nothing is shown yet
         Showing showing;

@@ -27,7 +27,7 @@ private slots:
     // -- curves
 
     void pulses_that_are_too_near() {
-        Project project = with_lane(clean(), kind_that(&LaneKindRow::pulses), "Scale");
+        Project project = with_lane(clean(), kind_of(body_type<PulseBody>), "Scale");
         const LaneId lane = project.lanes.back()->id;
         Motion motion;
         motion.pulse.up = {Length::Unit::InFrames, 2};
@@ -47,7 +47,7 @@ private slots:
         QVERIFY(found_in(done).empty());
     }
     void a_pulse_hit_into_others() {
-        Project project = with_lane(clean(), kind_that(&LaneKindRow::pulses), "Scale");
+        Project project = with_lane(clean(), kind_of(body_type<PulseBody>), "Scale");
         const LaneId lane = project.lanes.back()->id;
         Motion motion;
         motion.pulse.crowding = Crowding::Highest;
@@ -76,7 +76,7 @@ private slots:
         const auto keys = [&](Meets meets) {
             Feed feed = feed_of(ring, "position-x", 0, 100);
             feed.meets = meets;
-            const LaneId lane = scene.drive(kind_that(&LaneKindRow::keyed), feed);
+            const LaneId lane = scene.drive(kind_of(body_type<KeyBody>), feed);
             scene.pin(lane, 1, KeyBody{0});
             scene.pin(lane, 3, KeyBody{50});
             return lane;
@@ -89,7 +89,7 @@ private slots:
         auto one = only(found_in(scene.project), "feeds-fight");
         QVERIFY(one.lane == second && !one.placed);
         const auto done = mended_by(scene.project, one);
-        QVERIFY(done.lane(second)->motion->own.meets == Meets::Added);
+        QVERIFY(part_of<Motion>(*done.lane(second))->own.meets == Meets::Added);
         QVERIFY(found_in(done).empty());
     }
     /// A lane of poses has a feed for each value, but says something of those alone that a pose changes.
@@ -97,10 +97,10 @@ private slots:
         Scene scene;
         scene.project = clean();
         const LayerId ring = shape(scene);
-        const LaneId keys = scene.drive(kind_that(&LaneKindRow::keyed), feed_of(ring, "opacity", 0, 100));
+        const LaneId keys = scene.drive(kind_of(body_type<KeyBody>), feed_of(ring, "opacity", 0, 100));
         scene.pin(keys, 1, KeyBody{0});
         scene.pin(keys, 3, KeyBody{100});
-        scene.project = with_lane(scene.project, kind_that(&LaneKindRow::poses), "Poses");
+        scene.project = with_lane(scene.project, kind_of(body_type<PoseBody>), "Poses");
         const LaneId poses = scene.project.lanes.back()->id;
         Motion motion;
         motion.own = feed_of(ring, "position-x", 0, 1);
@@ -119,7 +119,7 @@ private slots:
         Scene scene;
         scene.project = clean();
         const LayerId ring = shape(scene);
-        const LaneId lane = scene.drive(kind_that(&LaneKindRow::keyed), feed_of(ring, "position-x", 0, 100));
+        const LaneId lane = scene.drive(kind_of(body_type<KeyBody>), feed_of(ring, "position-x", 0, 100));
         scene.pin(lane, 1, KeyBody{30});
         scene.pin(lane, 3, KeyBody{30});
         auto one = only(found_in(scene.project), "flat-curve");
@@ -129,8 +129,7 @@ private slots:
         // What follows a silent song.
         Scene silent;
         silent.project = clean();
-        const LaneId follows =
-            silent.drive(kind_that(&LaneKindRow::follows), feed_of(shape(silent), "scale", 100, 130));
+        const LaneId follows = silent.drive(kind_that_follows(), feed_of(shape(silent), "scale", 100, 130));
         auto material = material_of(silent.project);
         auto curve = std::make_shared<FollowerCurve>();
         curve->stages = {std::make_shared<const CurveValues>(CurveValues(100, 0.0f))};
@@ -144,7 +143,7 @@ private slots:
     // -- texts
 
     void a_line_that_cannot_be_read() {
-        Project project = with_lane(clean(), kind_that(&LaneKindRow::words), "Words");
+        Project project = with_lane(clean(), kind_of(body_type<WordBody>), "Words");
         const LaneId lane = project.lanes.back()->id;
         // 38 letters in one second; the next line comes eight seconds later.
         project = *with_pins(
@@ -186,7 +185,7 @@ private slots:
     // Only of words, each when it has come: how long it is in the picture later is no matter.
     void a_word_sung_where_nobody_sees_it() {
         Scene scene;
-        scene.project = with_lane(clean(), kind_that(&LaneKindRow::words), "Words");
+        scene.project = with_lane(clean(), kind_of(body_type<WordBody>), "Words");
         const LaneId words = scene.project.lanes.back()->id;
         scene.project = *with_pins(scene.project, words,
                                    {{{},
@@ -195,7 +194,7 @@ private slots:
                                      {}}});
         const PinId word = scene.project.lane(words)->pins.front().id;
         const LayerId title = scene.add({{}, layers::title, "Title"});
-        auto shown = *with_lane_of_appearances(scene.project, title, kind_that(&LaneKindRow::appears));
+        auto shown = *with_lane_of_appearances(scene.project, title, kind_of(body_type<AppearanceBody>));
         scene.project = *with_pins(shown.project, shown.lane,
                                    {{{}, MarkerAnchor{word, Frames(0)}, AppearanceBody{}, {}}});
         const PinId tied = scene.project.lane(shown.lane)->pins.back().id;
@@ -215,15 +214,15 @@ private slots:
         QVERIFY(seen(PinId{}, 0.2).check.empty()); // no word
     }
     void a_mouth_that_flickers() {
-        Project project = with_lane(clean(), kind_that(&LaneKindRow::words), "Words");
+        Project project = with_lane(clean(), kind_of(body_type<WordBody>), "Words");
         const LaneId words = project.lanes.back()->id;
-        project = with_lane(project, kind_that(&LaneKindRow::exposes), "Mouth");
+        project = with_lane(project, kind_of(body_type<ExposureBody>), "Mouth");
         const LaneId lane = project.lanes.back()->id;
         for (auto& one : project.lanes)
             if (one->id == lane) {
                 Lane changed = *one;
-                changed.exposing->spoken = words;
-                changed.exposing->least = Frames(1);
+                part_of<Exposing>(changed)->spoken = words;
+                part_of<Exposing>(changed)->least = Frames(1);
                 one = std::make_shared<const Lane>(changed);
             }
         project = *with_pins(project, lane,

@@ -28,7 +28,7 @@ struct Events {
     Project project = steady_project(); // 120 BPM
     PinId first, second;
     Events() {
-        project = with_lane(project, kind_that(&LaneKindRow::triggers), "Events");
+        project = with_lane(project, kind_of(body_type<TriggerBody>), "Events");
         TriggerBody body;
         body.length = {Length::Unit::InBeats, 4};
         body.acts = {{"scale", 100, 140, {{0, 0}, {50, 100}, {100, 0}}}, {"blur", 0, 20}};
@@ -36,7 +36,7 @@ struct Events {
         second = PinId{project.next_id + 1};
         TriggerBody other;
         other.length = {Length::Unit::InBeats, 2};
-        project = *with_pins(project, project.first_lane(&LaneKindRow::triggers)->id,
+        project = *with_pins(project, project.first_lane(body_type<TriggerBody>)->id,
                              {{{}, MusicalAnchor{Ticks(4 * ticks_per_beat)}, body, {}},
                               {{}, MusicalAnchor{Ticks(12 * ticks_per_beat)}, other, {}}});
     }
@@ -194,9 +194,9 @@ private slots:
         layer.values = {{"position-x", 40}};
         project = *with_layer(project, layer);
         const LayerId disc = project.stage->layers[project.stage->layers.size() - 2].id;
-        auto made = *with_lane_of_appearances(project, disc, kind_that(&LaneKindRow::appears));
+        auto made = *with_lane_of_appearances(project, disc, kind_of(body_type<AppearanceBody>));
         project = made.project;
-        Showing showing = *project.lane(made.lane)->showing;
+        Showing showing = *part_of<Showing>(*project.lane(made.lane));
         showing.comes.move = showing.goes.move = "none";
         project = *with_showing(project, made.lane, showing);
         AppearanceBody body;

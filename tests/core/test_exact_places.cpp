@@ -73,7 +73,7 @@ private slots:
 
     void a_pin_is_put_where_it_was_written() {
         Project project = steady_project();
-        const LaneId lane = project.first_lane(&LaneKindRow::marks)->id;
+        const LaneId lane = project.first_lane(body_type<MarkerBody>)->id;
         project = *with_pins(project, lane, {{{}, MusicalAnchor{Ticks(960)}, MarkerBody{"a"}, {}}});
         project = *with_lead(project, lane, Frames(2));
         const PinId pin = project.lane(lane)->pins[0].id;
@@ -101,7 +101,7 @@ private slots:
 
     void the_nearest_of_what_pulls_is_taken() {
         Project project = steady_project(); // a beat is half a second
-        const LaneId lane = project.first_lane(&LaneKindRow::marks)->id;
+        const LaneId lane = project.first_lane(body_type<MarkerBody>)->id;
         project = *with_pins(project, lane, {{{}, TimeAnchor{Seconds(3.31)}, MarkerBody{"a"}, {}}});
         const Schedule schedule(project);
         const auto near = [&](unsigned kinds, double time, std::optional<TimeSpan> range = {}) {
@@ -122,7 +122,7 @@ private slots:
 
     void pins_are_moved_in_plain_time() {
         Project project = steady_project();
-        const LaneId lane = project.first_lane(&LaneKindRow::marks)->id;
+        const LaneId lane = project.first_lane(body_type<MarkerBody>)->id;
         project = *with_pins(project, lane,
                              {{{}, MusicalAnchor{Ticks(960), Frames(3)}, MarkerBody{"a"}, {}},
                               {{}, TimeAnchor{Seconds(2)}, MarkerBody{"b"}, {}}});
@@ -135,7 +135,7 @@ private slots:
 
     void black_frames_before_the_first_shot_are_taken_away() {
         Project project = steady_project(120, 0.25);
-        const LaneId lane = project.first_lane(&LaneKindRow::cuts)->id;
+        const LaneId lane = project.first_lane(body_type<CutBody>)->id;
         const ClipId shot = project.shots().front()->id;
         project = *with_pins(project, lane,
                              {{{}, MusicalAnchor{Ticks(0)}, CutBody{shot, Seconds(1)}, {}},

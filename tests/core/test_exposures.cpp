@@ -23,7 +23,7 @@ namespace {
 
 /// 120 BPM, 24 frames a second: a beat is 12 frames.
 struct Drawn {
-    Project project = with_lane(steady_project(120, 0, 60), kind_that(&LaneKindRow::exposes), "Drawn");
+    Project project = with_lane(steady_project(120, 0, 60), kind_of(body_type<ExposureBody>), "Drawn");
     LaneId lane = project.lanes.back()->id;
     void add(double beat, ExposureBody body) {
         project = *with_pins(project, lane,
@@ -72,7 +72,7 @@ private slots:
     void a_run_goes_on_ones_twos_and_threes() {
         Drawn drawn;
         drawn.project = *with_changed_lane(drawn.project, drawn.lane,
-                                           [](Lane& lane) { lane.exposing->least = Frames(1); });
+                                           [](Lane& lane) { part_of<Exposing>(lane)->least = Frames(1); });
         drawn.add(0, run(1, 3, 2));
         drawn.add(1, run(3, 1, 3));
         drawn.add(2, run(1, 3, 3, ExposureBody::Way::ToAndFro));
@@ -200,7 +200,7 @@ private slots:
 
     void the_band_runs_so_that_what_is_heard_is_under_its_line() {
         Scene scene;
-        scene.project = with_lane(scene.project, kind_that(&LaneKindRow::notes), "Dialogue");
+        scene.project = with_lane(scene.project, kind_of(body_type<NoteBody>), "Dialogue");
         const LaneId notes = scene.project.lanes.back()->id;
         scene.pin(notes, 4, NoteBody{"there she goes", 0, {Length::Unit::InBeats, 2}}); // 2 s to 3 s
         QVERIFY(!scene.at(0).band);

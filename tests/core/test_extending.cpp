@@ -52,6 +52,7 @@ const LaneKindRow remark_row{
     .singular = "remark",
     .counted = "remarks",
     .from_the_start = false,
+    .pin_body = body_type<RemarkBody>,
     .empty_body = [] { return PinBody(RemarkBody{}); },
     .name_of = [](const PinBody& body, const Project&) { return body_of<RemarkBody>(body).said; },
     .properties = remark_properties,
@@ -204,7 +205,7 @@ private slots:
     // Another lane than the one that was named is never written in its place.
     void a_lane_that_is_not_there_is_not_replaced_by_the_first() {
         Project project = steady_project();
-        const LaneId cuts = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+        const LaneId cuts = lane_of_kind(project, kind_of(body_type<CutBody>));
         project = *with_pins(
             project, cuts,
             {{{}, MusicalAnchor{Ticks(960)}, CutBody{project.shots().front()->id, Seconds(0)}, {}}});
@@ -212,7 +213,7 @@ private slots:
             return exporter("edl")->write(ExportMaterial({Schedule(project)}, {{"lane", lane}})).has_value();
         };
         QVERIFY(write(cuts) && write(LaneId{}));
-        QVERIFY(!write(LaneId{999}) && !write(lane_of_kind(project, kind_that(&LaneKindRow::marks))));
+        QVERIFY(!write(LaneId{999}) && !write(lane_of_kind(project, kind_of(body_type<MarkerBody>))));
     }
 
     void a_source_with_an_option_is_a_row() {

@@ -86,7 +86,7 @@ private slots:
     }
 
     void rows_of_the_report() {
-        Project project = with_lane(clean(), kind_that(&LaneKindRow::pulses), "Scale");
+        Project project = with_lane(clean(), kind_of(body_type<PulseBody>), "Scale");
         const LaneId lane = project.lanes.back()->id;
         Motion motion;
         motion.pulse.up = {Length::Unit::InFrames, 3};

@@ -40,7 +40,7 @@ float level_of(const SampleStore& sound, const LevelSpec& spec, double at) {
 }
 
 LaneId add_follower(Project& project, const Follower& follower, const char* name = "Curve") {
-    project = with_lane(project, kind_that(&LaneKindRow::follows), name);
+    project = with_lane(project, kind_that_follows(), name);
     const LaneId id = project.lanes.back()->id;
     Motion motion;
     motion.own = {name, "%", 0, 100};
@@ -214,7 +214,7 @@ private slots:
 
     void time_since_the_last_pin_counts_seconds() {
         auto project = steady_project(120, 0, 20);
-        const auto markers = lane_of_kind(project, kind_that(&LaneKindRow::marks));
+        const auto markers = lane_of_kind(project, kind_of(body_type<MarkerBody>));
         project = *with_pins(project, markers, {{{}, MusicalAnchor{Ticks(960 * 4)}, MarkerBody{"a"}, {}}});
         Follower follower;
         follower.source = "time-since";
@@ -245,7 +245,7 @@ private slots:
         QVERIFY(std::abs(curve->share_at(48) - 0.5) < 1e-6); // half as strong
         QCOMPARE(curve->share_at(40), 0.0);
         follower.values.set("row", "gone");
-        Motion motion = *project.lane(id)->motion;
+        Motion motion = *part_of<Motion>(*project.lane(id));
         motion.follower = follower;
         project = *with_motion(project, id, motion);
         QVERIFY(curve_of(project, id)->trouble.find("gone") != std::string::npos);
@@ -337,7 +337,7 @@ private slots:
         const auto a = add_follower(project, another, "a");
         another.values.set("lane", a);
         const auto b = add_follower(project, another, "b");
-        Motion motion = *project.lane(a)->motion;
+        Motion motion = *part_of<Motion>(*project.lane(a));
         motion.follower.values.set("lane", b);
         QVERIFY(!with_motion(project, a, motion));
         motion.follower.source = "nearness";
@@ -364,7 +364,7 @@ private slots:
         auto project = steady_project(120, 0, 20);
         const Target scale{LayerId{1}, "scale"};
         for (const int at : {4, 5}) {
-            project = with_lane(project, kind_that(&LaneKindRow::pulses), "p");
+            project = with_lane(project, kind_of(body_type<PulseBody>), "p");
             Motion motion;
             motion.own = {"scale", "%", 100, 130, scale};
             project = *with_motion(project, project.lanes.back()->id, motion);
@@ -380,7 +380,7 @@ private slots:
 
     // A lane that goes evenly from 0 to 1 over ten seconds.
     static LaneId add_ramp(Project& project) {
-        project = with_lane(project, kind_that(&LaneKindRow::keyed), "ramp");
+        project = with_lane(project, kind_of(body_type<KeyBody>), "ramp");
         const LaneId id = project.lanes.back()->id;
         Motion motion;
         motion.own = {.property = "ramp", .unit = "", .low = 0, .high = 1};
@@ -449,7 +449,7 @@ private slots:
         Follower second = first;
         second.steps = {{"ceiling", {}, false, {{"at", one, 0, 1}}}};
         const auto two = add_follower(project, second);
-        Motion motion = *project.lane(one)->motion;
+        Motion motion = *part_of<Motion>(*project.lane(one));
         motion.follower.steps = {{"floor", {}, false, {{"at", two, 0, 1}}}};
         QVERIFY(!with_motion(project, one, motion));
         motion.follower.steps.clear();
@@ -465,7 +465,7 @@ private slots:
         const auto value = [&](Offset lead, Offset own, double frame) {
             auto led = *with_lead(project, id, lead);
             const auto curves = std::make_shared<const FollowerCurves>(followed(led));
-            Feed feed = led.lane(id)->motion->own;
+            Feed feed = part_of<Motion>(*led.lane(id))->own;
             feed.lead = own;
             return *fed_at({Schedule(led), curves}, *led.lane(id), feed, frame);
         };
@@ -482,8 +482,8 @@ private slots:
         const auto id = add_follower(project, follower, "Sway");
         const auto curves = followed(project);
         const Curves before{Schedule(project), std::make_shared<const FollowerCurves>(curves)};
-        const auto keys =
-            keys_per_frame(before, *project.lane(id), project.lane(id)->motion->own, Frames(0), Frames(240));
+        const auto keys = keys_per_frame(before, *project.lane(id), part_of<Motion>(*project.lane(id))->own,
+                                         Frames(0), Frames(240));
         QCOMPARE(keys.size(), std::size_t{240});
         const auto fewer = simplified(keys, 1);
         QVERIFY(fewer.keys.size() < 100 && fewer.keys.size() > 8);
@@ -491,16 +491,16 @@ private slots:
         const KeyCurve curve(fewer.keys);
         for (const auto& key : keys)
             QVERIFY(std::abs(curve.value_at(static_cast<double>(key.frame.value)) - key.value) <= 1 + 1e-9);
-        const auto frozen_project = *frozen(project, id, 0, fewer.keys, kind_that(&LaneKindRow::keyed));
+        const auto frozen_project = *frozen(project, id, 0, fewer.keys, kind_of(body_type<KeyBody>));
         const Lane& made = *frozen_project.lanes.back();
-        QCOMPARE(made.kind, kind_that(&LaneKindRow::keyed));
+        QCOMPARE(made.kind, kind_of(body_type<KeyBody>));
         QCOMPARE(made.pins.size(), fewer.keys.size());
         const KeyCurve placed(made, resolve(frozen_project, made));
         for (std::size_t i = 0; i < fewer.keys.size(); ++i) {
             QCOMPARE(placed.keys()[i].frame, fewer.keys[i].frame);
             QCOMPARE(placed.keys()[i].value, fewer.keys[i].value);
         }
-        QVERIFY(!frozen(project, id, 0, {}, kind_that(&LaneKindRow::keyed)));
+        QVERIFY(!frozen(project, id, 0, {}, kind_of(body_type<KeyBody>)));
     }
 
     void twelve_bands_lie_side_by_side() {
@@ -512,8 +512,8 @@ private slots:
 
     void only_what_is_looked_at_makes_it_compute_again() {
         auto project = steady_project(120, 0, 20);
-        const auto markers = lane_of_kind(project, kind_that(&LaneKindRow::marks)),
-                   cuts = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+        const auto markers = lane_of_kind(project, kind_of(body_type<MarkerBody>)),
+                   cuts = lane_of_kind(project, kind_of(body_type<CutBody>));
         Follower follower;
         follower.source = "time-since";
         follower.values.set("lane", markers);

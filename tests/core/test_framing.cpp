@@ -24,7 +24,7 @@ using namespace pulsepin::test;
 namespace {
 
 LaneId cuts_of(const Project& project) {
-    return lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+    return lane_of_kind(project, kind_of(body_type<CutBody>));
 }
 
 Picker every_bar() {
@@ -165,20 +165,18 @@ private slots:
         QCOMPARE(beside->project.lane(cuts)->pins.size(), std::size_t{5});
         QCOMPARE(beside->selected.size(), std::size_t{1});
         QVERIFY(!dropped_on_lane(Schedule(project), clip.id,
-                                 lane_of_kind(project, kind_that(&LaneKindRow::marks)), {}, Seconds(1)));
+                                 lane_of_kind(project, kind_of(body_type<MarkerBody>)), {}, Seconds(1)));
         // A pulse shapes its lane, or the one place it falls on.
-        project = with_lane(project, kind_that(&LaneKindRow::pulses), "Hits");
+        project = with_lane(project, kind_of(body_type<PulseBody>), "Hits");
         const LaneId hits = project.lanes.back()->id;
         const PinId hit{project.next_id};
         project = *with_pins(project, hits, {{{}, TimeAnchor{Seconds(1)}, PulseBody{}, {}}});
         const Pulse wanted = pulse_library().back();
-        QCOMPARE(dropped_on_lane(Schedule(project), wanted, hits, {}, Seconds(1))
-                     ->project.lane(hits)
-                     ->motion->pulse,
-                 wanted);
+        const auto dropped = dropped_on_lane(Schedule(project), wanted, hits, {}, Seconds(1));
+        QCOMPARE(part_of<Motion>(*dropped->project.lane(hits))->pulse, wanted);
         const auto single = dropped_on_lane(Schedule(project), wanted, hits, hit, Seconds(1));
         QCOMPARE(*body_of<PulseBody>(single->project.pin(hit)->body).shape, wanted);
-        QVERIFY(single->project.lane(hits)->motion->pulse != wanted);
+        QVERIFY(part_of<Motion>(*single->project.lane(hits))->pulse != wanted);
         QVERIFY(!dropped_on_lane(Schedule(project), wanted, cuts, {}, Seconds(1)));
         const Project locked = *with_lane_locked(project, hits, true);
         QVERIFY(!dropped_on_lane(Schedule(locked), wanted, hits, {}, Seconds(1)));

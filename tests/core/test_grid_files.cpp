@@ -37,7 +37,7 @@ Project lively_project() {
     Project project = steady_project();
     project =
         relabelled(project, *BeatGrid::make(std::move(beats), -2, {{0, {4, 4}}, {32, {3, 4}}, {62, {4, 4}}}));
-    return *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::marks)),
+    return *with_pins(project, lane_of_kind(project, kind_of(body_type<MarkerBody>)),
                       {{{}, MusicalAnchor{Ticks(16 * 960 + 480)}, MarkerBody{"launch", ""}, {}}});
 }
 

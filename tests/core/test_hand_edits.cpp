@@ -29,13 +29,13 @@ struct Table {
         clips[1].has_sound = true;
         project.bin = std::make_shared<const std::vector<Clip>>(clips);
         const auto& bin = *project.bin;
-        cut = put(&LaneKindRow::cuts, 2, CutBody{bin[0].id, Seconds(1)});
-        next_cut = put(&LaneKindRow::cuts, 6, CutBody{bin[1].id, Seconds(1)});
-        marker = put(&LaneKindRow::marks, 4, MarkerBody{"here", ""});
+        cut = put(body_type<CutBody>, 2, CutBody{bin[0].id, Seconds(1)});
+        next_cut = put(body_type<CutBody>, 6, CutBody{bin[1].id, Seconds(1)});
+        marker = put(body_type<MarkerBody>, 4, MarkerBody{"here", ""});
     }
-    PinId put(bool LaneKindRow::*what, double seconds, const PinBody& body) {
+    PinId put(BodyType what, double seconds, const PinBody& body) {
         if (!project.first_lane(what))
-            project = with_lane(project, kind_that(what), "More");
+            project = with_lane(project, kind_of(what), "More");
         const PinId id{project.next_id};
         project = *with_pins(project, project.first_lane(what)->id,
                              {{{}, MusicalAnchor{project.grid->nearest_tick(Seconds(seconds))}, body, {}}});
@@ -45,7 +45,7 @@ struct Table {
         SoundBody body;
         body.sound = (*project.bin)[2].id;
         body.length = Seconds(4);
-        sound = put(&LaneKindRow::sounds, 2, body);
+        sound = put(body_type<SoundBody>, 2, body);
     }
     [[nodiscard]] Result<HandEdited> run(std::string_view id, const std::set<PinId>& pins, double at = 0,
                                          ParamValues values = {}) const {
@@ -176,12 +176,12 @@ private slots:
                                   {"parameter", "scale"},
                                   {"peak", "118"}}));
         const Lane* lane = table.project.lanes.back().get();
-        QCOMPARE(lane->motion->own.target.parameter, std::string("scale"));
-        QCOMPARE(lane->motion->own.high, 118.0);
+        QCOMPARE(part_of<Motion>(*lane)->own.target.parameter, std::string("scale"));
+        QCOMPARE(part_of<Motion>(*lane)->own.high, 118.0);
         QVERIFY(take("drive", {{"lane", "Beat"}, {"layer", shots}, {"parameter", "blur"}}));
         lane = table.project.lanes.back().get();
-        QCOMPARE(lane->motion->own.low, 0.0); // an amount rests at nothing
-        QVERIFY(lane->motion->own.high > 0);
+        QCOMPARE(part_of<Motion>(*lane)->own.low, 0.0); // an amount rests at nothing
+        QVERIFY(part_of<Motion>(*lane)->own.high > 0);
         QVERIFY(take("mute-lane", {{"lane", "Beat"}}) && table.project.lanes.back()->muted);
         QVERIFY(take("lock-lane", {{"lane", "Beat"}}) && table.project.lanes.back()->locked);
         QVERIFY(!take("remove-lane", {{"lane", "Beat"}})); // it is locked
@@ -205,7 +205,7 @@ private slots:
         QCOMPARE(hits->count, std::size_t{3});
         const Lane* lane = hits->project.lane(hits->lane);
         QCOMPARE(lane->name, std::string("Shots · scale on kick"));
-        QCOMPARE(lane->motion->own.target, (Target{shots, "scale"}));
+        QCOMPARE(part_of<Motion>(*lane)->own.target, (Target{shots, "scale"}));
         const auto pins = resolve(hits->project, *lane).pins;
         QCOMPARE(pins.size(), std::size_t{3});
         QVERIFY(std::abs(pins[1].time.value - 2) < 0.01);
@@ -311,7 +311,7 @@ private slots:
 
     void the_shape_of_a_pulse_is_set_by_its_names() {
         Table table;
-        table.project = with_lane(table.project, kind_that(&LaneKindRow::pulses), "Pulses");
+        table.project = with_lane(table.project, kind_of(body_type<PulseBody>), "Pulses");
         const LaneId lane = table.project.lanes.back()->id;
         table.project = *with_pins(table.project, lane, {{{}, TimeAnchor{Seconds(1)}, PulseBody{}, {}}});
         const PinId pin = table.project.lane(lane)->pins[0].id;
@@ -321,7 +321,7 @@ private slots:
              {"up=3 frames", "rising=back-out 2", "crowding=join", "on-the-beat=arrives"})
             QVERIFY(set_from_text(values, edit.parameters, setting));
         const auto shaped = edit.run({Schedule(table.project), {pin}, {}, {}, {}, values_for(edit, values)});
-        const Pulse& pulse = shaped->project.lane(lane)->motion->pulse;
+        const Pulse& pulse = part_of<Motion>(*shaped->project.lane(lane))->pulse;
         QCOMPARE(pulse.up, (Length{Length::Unit::InFrames, 3}));
         QCOMPARE(pulse.rising.amount, 2.0);
         QCOMPARE(pulse.crowding, Crowding::Join);
@@ -441,7 +441,7 @@ private slots:
         const auto pasted = pasted_on_picked(table.project, clipping, downbeats, Seconds(9));
         QCOMPARE(pasted->count, std::size_t{1});
         bool there = false;
-        for (const auto& pin : pasted->project.first_lane(&LaneKindRow::marks)->pins)
+        for (const auto& pin : pasted->project.first_lane(body_type<MarkerBody>)->pins)
             there = there || *anchored_time(pin.anchor, pasted->project) == Seconds(10);
         QVERIFY(there);
         QVERIFY(!pasted_on_picked(table.project, clipping, downbeats, Seconds(59)));

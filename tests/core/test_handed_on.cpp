@@ -112,7 +112,7 @@ private slots:
         QCOMPARE(quoted("=HYPERLINK(\"x\",\"y\")"), std::string("\"'=HYPERLINK(\"\"x\"\",\"\"y\"\")\""));
         QCOMPARE(quoted("chorus - drop"), std::string("chorus - drop"));
         auto project = steady_project();
-        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::marks)),
+        project = *with_pins(project, lane_of_kind(project, kind_of(body_type<MarkerBody>)),
                              {{{}, TimeAnchor{Seconds(-1)}, MarkerBody{"=cmd|' /C calc'!A0", "@x"}, {}}});
         const auto text = *exporter("csv")->write(project);
         QVERIFY(text.find("\n'=cmd") != std::string::npos && text.find(",'@x,") != std::string::npos);
@@ -218,9 +218,9 @@ private slots:
     }
 
     void only_what_takes_curves_needs_the_song() {
-        auto project = with_lane(steady_project(), kind_that(&LaneKindRow::follows), "Level");
+        auto project = with_lane(steady_project(), kind_that_follows(), "Level");
         project =
-            *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::cuts)),
+            *with_pins(project, lane_of_kind(project, kind_of(body_type<CutBody>)),
                        {{{}, MusicalAnchor{Ticks(0)}, CutBody{project.bin->front().id, Seconds(0)}, {}}});
         for (const auto& row : exporters()) { // its song is not there
             const auto curves = curves_for(row, project);
@@ -229,7 +229,7 @@ private slots:
                 QVERIFY(curves.error().message().find("song.wav") != std::string::npos);
         }
         Lane lane = *project.lanes.back(); // the beats are there
-        lane.motion->follower.source = "nearness";
+        part_of<Motion>(lane)->follower.source = "nearness";
         project.lanes.back() = std::make_shared<const Lane>(lane);
         QVERIFY(curves_for(*exporter("frames-csv"), project).has_value());
     }
@@ -238,7 +238,7 @@ private slots:
 
     void a_pin_is_added_where_it_was_wanted() {
         const auto project = steady_project();
-        const auto markers = lane_of_kind(project, kind_that(&LaneKindRow::marks));
+        const auto markers = lane_of_kind(project, kind_of(body_type<MarkerBody>));
         const auto added = with_pin_added(project, markers, Seconds(1.2345678));
         QVERIFY(added && !added->was_there);
         const auto first = resolve(added->project, *added->project.lane(markers)).pins.front();
@@ -251,7 +251,7 @@ private slots:
 
     void a_new_marker_does_not_take_the_note_of_another() {
         auto project = steady_project();
-        const auto markers = lane_of_kind(project, kind_that(&LaneKindRow::marks));
+        const auto markers = lane_of_kind(project, kind_of(body_type<MarkerBody>));
         project =
             *with_pins(project, markers, {{{}, MusicalAnchor{Ticks(0)}, MarkerBody{"a", "a note", 2}, {}}});
         const auto added = with_pin_added(project, markers, Seconds(2));
@@ -260,8 +260,8 @@ private slots:
     }
 
     void a_trigger_lasts_as_long_as_the_range_or_as_is_usual() {
-        const auto project = with_lane(steady_project(), kind_that(&LaneKindRow::triggers), "Flash");
-        const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::triggers));
+        const auto project = with_lane(steady_project(), kind_of(body_type<TriggerBody>), "Flash");
+        const auto lane = lane_of_kind(project, kind_of(body_type<TriggerBody>));
         const auto span = [&](const Result<AddedPin>& added) {
             const auto& to = added->project;
             return triggers_of(to, *to.lane(lane), resolve(to, *to.lane(lane))).front();
@@ -291,7 +291,7 @@ private slots:
         project.bin = std::make_shared<const std::vector<Clip>>(bin);
         project = with_excluded(project, {Seconds(3), Seconds(5)}, true);
         project = with_excluded(project, {Seconds(20), Seconds(30)}, true);
-        const auto markers = lane_of_kind(project, kind_that(&LaneKindRow::marks));
+        const auto markers = lane_of_kind(project, kind_of(body_type<MarkerBody>));
         project = *with_pins(project, markers,
                              {{{}, MusicalAnchor{Ticks(960 * 2)}, MarkerBody{"before"}, {}},
                               {{}, MusicalAnchor{Ticks(960 * 10)}, MarkerBody{"within"}, {}},

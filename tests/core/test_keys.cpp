@@ -31,7 +31,7 @@ Easing ease(const char* id) {
 /// Keys at beats of a steady 120 BPM, 24 frames a second.
 Project with_keys(const std::vector<std::pair<double, double>>& beats_and_values,
                   const char* easing = "linear") {
-    auto project = with_lane(steady_project(120, 0, 60), kind_that(&LaneKindRow::keyed), "Scale");
+    auto project = with_lane(steady_project(120, 0, 60), kind_of(body_type<KeyBody>), "Scale");
     std::vector<Pin> pins;
     for (const auto& [beat, value] : beats_and_values)
         pins.push_back(
@@ -40,7 +40,7 @@ Project with_keys(const std::vector<std::pair<double, double>>& beats_and_values
 }
 
 KeyCurve curve_of(const Project& project) {
-    const Lane& lane = *project.first_lane(&LaneKindRow::keyed);
+    const Lane& lane = *project.first_lane(body_type<KeyBody>);
     return {lane, resolve(project, lane)};
 }
 
@@ -71,7 +71,7 @@ private slots:
 
     // Common practice: base 0.8, 0.25 for exactly one frame on the hit, then back.
     void a_dip_of_one_frame_is_three_keys() {
-        auto project = with_lane(steady_project(), kind_that(&LaneKindRow::keyed), "Zoom");
+        auto project = with_lane(steady_project(), kind_of(body_type<KeyBody>), "Zoom");
         const auto id = project.lanes.back()->id;
         const KeyBody base{0.8, held_easing()}, dip{0.25, held_easing()};
         project = *with_pins(project, id,
@@ -87,7 +87,7 @@ private slots:
     void keys_run_backwards() {
         const auto project = with_keys({{1, 0}, {2, 10}, {5, 50}}, "sine-in");
         const auto before = curve_of(project);
-        const auto after = curve_of(keys_reversed(project, all(*project.first_lane(&LaneKindRow::keyed))));
+        const auto after = curve_of(keys_reversed(project, all(*project.first_lane(body_type<KeyBody>))));
         for (double frame = 12; frame <= 60; frame += 0.5)
             QVERIFY(std::abs(after.value_at(72 - frame) - before.value_at(frame)) < 1e-9);
         Easing bent = ease("bezier");
@@ -101,7 +101,7 @@ private slots:
     void values_are_scaled_about_one() {
         const auto project = with_keys({{1, 100}, {2, 130}});
         const auto half =
-            curve_of(keys_scaled(project, all(*project.first_lane(&LaneKindRow::keyed)), 100, 0.5));
+            curve_of(keys_scaled(project, all(*project.first_lane(body_type<KeyBody>)), 100, 0.5));
         QCOMPARE(half.value_at(24), 115.0);
         QCOMPARE(half.value_at(12), 100.0);
     }
@@ -109,7 +109,7 @@ private slots:
     void lanes_are_staggered() {
         auto project = with_keys({{1, 0}, {2, 1}});
         for (int i = 0; i < 2; ++i) {
-            project = with_lane(project, kind_that(&LaneKindRow::keyed), "more");
+            project = with_lane(project, kind_of(body_type<KeyBody>), "more");
             project = *with_pins(project, project.lanes.back()->id,
                                  {{{}, MusicalAnchor{Ticks(960)}, KeyBody{1, {}}, {}}});
         }
@@ -130,21 +130,21 @@ private slots:
     // Common practice: eased moves look late, so all keys go two or three frames earlier.
     void all_keys_earlier_by_frames_stay_on_their_beats() {
         const auto project = with_keys({{1, 0}, {2, 1}});
-        const auto earlier = nudged_by(project, all(*project.first_lane(&LaneKindRow::keyed)), Frames(-2));
-        const Lane& lane = *earlier.first_lane(&LaneKindRow::keyed);
+        const auto earlier = nudged_by(project, all(*project.first_lane(body_type<KeyBody>)), Frames(-2));
+        const Lane& lane = *earlier.first_lane(body_type<KeyBody>);
         QCOMPARE(resolve(earlier, lane).pins.front().frame, Frames(10));
         QVERIFY(std::holds_alternative<MusicalAnchor>(lane.pins.front().anchor));
     }
 
     void a_new_key_lies_on_the_thread() {
         const auto project = with_keys({{1, 100}, {3, 200}});
-        const Lane& lane = *project.first_lane(&LaneKindRow::keyed);
+        const Lane& lane = *project.first_lane(body_type<KeyBody>);
         const auto body = body_at(project, lane, Ticks(960 * 2), {});
         QCOMPARE(body_of<KeyBody>(*body).value, 150.0);
     }
 
     void keys_are_placed_by_pickers() {
-        auto project = with_lane(steady_project(), kind_that(&LaneKindRow::keyed), "Zoom");
+        auto project = with_lane(steady_project(), kind_of(body_type<KeyBody>), "Zoom");
         const Picker beats{"beats", Ticks(0), Ticks(960 * 8), {}};
         const auto placed = place(project, project.lanes.back()->id, beats, {KeyBody{3, ease("sine-out")}});
         QVERIFY(placed.has_value());
@@ -153,7 +153,7 @@ private slots:
     }
 
     void a_single_place_has_a_shape_of_its_own() {
-        auto project = with_lane(steady_project(120, 0, 60), kind_that(&LaneKindRow::pulses), "Scale");
+        auto project = with_lane(steady_project(120, 0, 60), kind_of(body_type<PulseBody>), "Scale");
         const auto id = project.lanes.back()->id;
         Motion motion;
         motion.own.low = 0;
@@ -210,16 +210,16 @@ private slots:
         QVERIFY(!with_layer(project, {{}, layers::camera, "Second"}));
         QVERIFY(!without_layer(project, layers.back().id));
         // What drove a layer that is gone drives nothing.
-        auto driven = with_lane(project, kind_that(&LaneKindRow::pulses), "p");
+        auto driven = with_lane(project, kind_of(body_type<PulseBody>), "p");
         Motion motion;
         motion.own.target = {layers[1].id, "scale"};
         motion.feeds = {{"x", "", 0, 1, {layers[1].id, "blur"}}, {"y", "", 0, 1, {layers[2].id, "blur"}}};
         driven = *with_motion(driven, driven.lanes.back()->id, motion);
         const auto without = *without_layer(driven, layers[1].id);
-        QCOMPARE(without.lanes.back()->motion->own.target, Target{});
-        QCOMPARE(without.lanes.back()->motion->feeds[0].target, Target{});
-        QCOMPARE(without.lanes.back()->motion->feeds[1].target.layer, layers[2].id);
-        QCOMPARE(without.lanes.back()->motion->feeds.size(), std::size_t{2});
+        QCOMPARE(part_of<Motion>(*without.lanes.back())->own.target, Target{});
+        QCOMPARE(part_of<Motion>(*without.lanes.back())->feeds[0].target, Target{});
+        QCOMPARE(part_of<Motion>(*without.lanes.back())->feeds[1].target.layer, layers[2].id);
+        QCOMPARE(part_of<Motion>(*without.lanes.back())->feeds.size(), std::size_t{2});
     }
 
     void a_picture_that_a_layer_shows_stays_in_the_bin() {
@@ -232,8 +232,7 @@ private slots:
 
     // Common practice: 20 to 60 frames a second at the end, and nothing may move.
     void another_picture_rate_moves_nothing() {
-        auto project =
-            with_lane(steady_project(117, 0.1, 60, "20"), kind_that(&LaneKindRow::pulses), "Scale");
+        auto project = with_lane(steady_project(117, 0.1, 60, "20"), kind_of(body_type<PulseBody>), "Scale");
         const auto id = project.lanes.back()->id;
         Motion motion;
         motion.own.lead = Frames(4);
@@ -250,7 +249,7 @@ private slots:
                               {{}, MusicalAnchor{Ticks(960 * 7)}, PulseBody{}, {}}});
         TriggerBody flash;
         flash.length = {Length::Unit::InFrames, 6};
-        project = with_lane(project, kind_that(&LaneKindRow::triggers), "Flash");
+        project = with_lane(project, kind_of(body_type<TriggerBody>), "Flash");
         project = *with_pins(project, project.lanes.back()->id, {{{}, MusicalAnchor{Ticks(960)}, flash, {}}});
         const auto spans_at = [&](const Project& of, std::size_t lane) {
             return spans_of(of, *of.lanes[lane], resolve(of, *of.lanes[lane]));
@@ -285,7 +284,7 @@ private slots:
     void all_of_it_is_kept_in_the_file() {
         auto project = with_keys({{1, 0.25}, {2, -3}}, "bounce-out");
         project = *with_lead(project, project.lanes.back()->id, Seconds(0.04));
-        project = with_lane(project, kind_that(&LaneKindRow::follows), "Kick");
+        project = with_lane(project, kind_that_follows(), "Kick");
         Motion motion;
         motion.own = {"scale", "%", 60, 130, {LayerId{1}, "scale"}, Feed::Limits{0, 200}, Seconds(0.1)};
         motion.follower = {"level",
@@ -310,7 +309,7 @@ private slots:
         mine.name = "mine";
         mine.rising.handles = {0.1, 0.2, 0.3, 0.4};
         project = *with_pulse_kept(project, mine);
-        project = with_lane(project, kind_that(&LaneKindRow::pulses), "Pulses");
+        project = with_lane(project, kind_of(body_type<PulseBody>), "Pulses");
         PulseBody own;
         own.shape = std::make_shared<const Pulse>(mine);
         project = *with_pins(project, project.lanes.back()->id, {{{}, TimeAnchor{Seconds(1)}, own, {}}});

@@ -175,17 +175,17 @@ private slots:
         };
         const double infinite = std::numeric_limits<double>::infinity();
         QVERIFY(
-            !with({{}, MusicalAnchor{Ticks(960)}, MarkerBody{"fine"}, {}}, kind_that(&LaneKindRow::marks)));
+            !with({{}, MusicalAnchor{Ticks(960)}, MarkerBody{"fine"}, {}}, kind_of(body_type<MarkerBody>)));
         QVERIFY(with({{}, MusicalAnchor{Ticks(960)}, MarkerBody{std::string(1 << 20, 'x')}, {}},
-                     kind_that(&LaneKindRow::marks))
+                     kind_of(body_type<MarkerBody>))
                     ->what.find("1048576 bytes") != std::string::npos);
-        QVERIFY(with({{}, TimeAnchor{Seconds(infinite)}, MarkerBody{"m"}, {}}, kind_that(&LaneKindRow::marks))
+        QVERIFY(with({{}, TimeAnchor{Seconds(infinite)}, MarkerBody{"m"}, {}}, kind_of(body_type<MarkerBody>))
                     .has_value());
         QVERIFY(with({{}, MusicalAnchor{Ticks(std::int64_t{1} << 62)}, MarkerBody{"m"}, {}},
-                     kind_that(&LaneKindRow::marks))
+                     kind_of(body_type<MarkerBody>))
                     .has_value());
         CutBody cut{project.bin->front().id, Seconds(std::numeric_limits<double>::quiet_NaN())};
-        QVERIFY(with({{}, MusicalAnchor{Ticks(0)}, cut, {}}, kind_that(&LaneKindRow::cuts)).has_value());
+        QVERIFY(with({{}, MusicalAnchor{Ticks(0)}, cut, {}}, kind_of(body_type<CutBody>)).has_value());
     }
 };
 

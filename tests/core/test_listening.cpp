@@ -45,14 +45,14 @@ struct Stems {
         project = steady_project(120, 0, 10);
         SoundBody body = sound(0, 9);
         body.sound = project.bin->front().id;
-        project = with_lane(project, kind_that(&LaneKindRow::sounds), "Drums");
+        project = with_lane(project, kind_of(body_type<SoundBody>), "Drums");
         lane = project.lanes.back()->id;
         project = *with_pins(project, lane, {{{}, TimeAnchor{Seconds(0)}, body, {}}});
         sounds.song = {store_of(bursts(300, 0.4f, 10, 0.5), {rate, 1}), "song"};
         sounds.clips[body.sound] = {store_of(bursts(2000, 0.4f, 9, 0), {rate, 1}), "drums"};
     }
     LaneId follower(const Follower& follower) {
-        project = with_lane(project, kind_that(&LaneKindRow::follows), "Curve");
+        project = with_lane(project, kind_that_follows(), "Curve");
         Motion motion;
         motion.own = {"Curve", "%", 0, 100};
         motion.follower = follower;
@@ -215,7 +215,7 @@ private slots:
     }
 
     void a_lowered_curve_stops_at_nothing() {
-        Project project = with_lane(steady_project(120, 0, 10), kind_that(&LaneKindRow::follows), "Curve");
+        Project project = with_lane(steady_project(120, 0, 10), kind_that_follows(), "Curve");
         const LaneId id = project.lanes.back()->id;
         project = *with_pins(
             project, id, {over(KeyRole::Lift, -0.8, Seconds(1), {Length::Unit::InMilliseconds, 1000}, 0)});
@@ -239,7 +239,7 @@ private slots:
                        {over(KeyRole::Replace, 0.25, Seconds(3), {Length::Unit::InMilliseconds, 60}, 0)});
         QVERIFY(std::abs(stems.curve(id)->share_at(3.03 * 24) - 0.25) < 0.01);
         // Found otherwise.
-        Motion motion = *stems.project.lane(id)->motion;
+        Motion motion = *part_of<Motion>(*stems.project.lane(id));
         motion.follower.values.set("measure", std::string("peak"));
         stems.project = *with_motion(stems.project, id, motion);
         QVERIFY(std::abs(stems.curve(id)->share_at(3.03 * 24) - 0.25) < 0.01);
@@ -256,7 +256,7 @@ private slots:
     void a_curve_acts_in_its_stretches_alone() {
         CurveValues values(100, 1.0f);
         Project project = steady_project(120, 0, 10);
-        project = with_lane(project, kind_that(&LaneKindRow::follows), "Curve");
+        project = with_lane(project, kind_that_follows(), "Curve");
         const LaneId id = project.lanes.back()->id;
         project =
             *with_pins(project, id,
@@ -317,7 +317,7 @@ private slots:
         // One is corrected, the curve changes, the correction stays.
         const Seconds third = refreshed.detection->rows[1].onsets[2].time;
         auto corrected_one = *with_onset_moved(refreshed, 1, third, third + Seconds(0.01));
-        Motion motion = *corrected_one.lane(id)->motion;
+        Motion motion = *part_of<Motion>(*corrected_one.lane(id));
         motion.follower.steps.push_back({"threshold", {{"at", 0.5}}});
         corrected_one = *with_motion(corrected_one, id, motion);
         const auto again =

@@ -36,7 +36,7 @@ Project cut_at_random(Project project, std::mt19937& random) {
     const auto whole = [&](int least, int most) {
         return std::uniform_int_distribution(least, most)(random);
     };
-    const LaneId lane = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+    const LaneId lane = lane_of_kind(project, kind_of(body_type<CutBody>));
     std::vector<Pin> pins;
     for (Frames frame(whole(0, 10)); frame < Frames(600); frame += Frames(whole(24, 70))) {
         CutBody cut;
@@ -54,12 +54,12 @@ Project cut_at_random(Project project, std::mt19937& random) {
 }
 
 Project without_cuts(Project project) {
-    std::erase_if(project.lanes, [](const auto& lane) { return lane->kind->cuts; });
+    std::erase_if(project.lanes, [](const auto& lane) { return holds<CutBody>(lane->kind); });
     return project;
 }
 
 const Lane& only_cuts(const Project& project) {
-    return *project.first_lane(&LaneKindRow::cuts);
+    return *project.first_lane(body_type<CutBody>);
 }
 
 /// What is seen from frame to frame, in words.
@@ -108,7 +108,7 @@ private slots:
     void cuts_go_out_and_come_back_the_same_data() {
         QTest::addColumn<QString>("format");
         QTest::addColumn<QString>("rate");
-        for (const char* format : {"edl", "otio"})
+        for (const char* format : {"edl", "otio", "mlt"})
             for (const char* rate :
                  {"23.976", "24", "25", "29.97", "30", "47.952", "48", "50", "59.94", "60", "120"})
                 QTest::addRow("%s %s", format, rate) << format << rate;
@@ -143,7 +143,7 @@ private slots:
         auto song = *project.song;
         song.path = "/music/the song.opus";
         project.song = std::make_shared<const Song>(song);
-        project = with_lane(project, kind_that(&LaneKindRow::sounds), "Noises");
+        project = with_lane(project, kind_of(body_type<SoundBody>), "Noises");
         const LaneId noises = project.lanes.back()->id;
         SoundBody sound;
         sound.sound = project.bin->front().id;
@@ -155,12 +155,12 @@ private slots:
         MarkerBody marker;
         marker.name = "the \"drop\", now";
         marker.colour = 3;
-        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::marks)),
+        project = *with_pins(project, lane_of_kind(project, kind_of(body_type<MarkerBody>)),
                              {{{}, TimeAnchor{Seconds(5)}, marker, {}}});
         project =
-            *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::cuts)),
+            *with_pins(project, lane_of_kind(project, kind_of(body_type<CutBody>)),
                        {{{}, TimeAnchor{Seconds(0)}, CutBody{project.bin->front().id, Seconds(0)}, {}}});
-        for (const char* format : {"edl", "otio"}) {
+        for (const char* format : {"edl", "otio", "mlt"}) {
             const auto text = exporter(format)->write(project);
             QVERIFY(text.has_value());
             const auto list =

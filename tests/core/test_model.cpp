@@ -51,10 +51,10 @@ private slots:
         for (const LaneKind kind : lane_kinds())
             QCOMPARE(project.first_lane(kind) != nullptr, kind->from_the_start);
         QVERIFY(!project.song && !project.grid);
-        QCOMPARE(*lane_kind_by_id("cuts"), kind_that(&LaneKindRow::cuts));
+        QCOMPARE(*lane_kind_by_id("cuts"), kind_of(body_type<CutBody>));
         QVERIFY(!lane_kind_by_id("nothing"));
-        QCOMPARE(count_text(1, kind_that(&LaneKindRow::cuts)), "1 cut");
-        QCOMPARE(count_text(3, kind_that(&LaneKindRow::marks)), "3 markers");
+        QCOMPARE(count_text(1, kind_of(body_type<CutBody>)), "1 cut");
+        QCOMPARE(count_text(3, kind_of(body_type<MarkerBody>)), "3 markers");
     }
 
     // Relabelling renames beats: over random projects and edits every item keeps its time, none is lost.
@@ -86,14 +86,14 @@ private slots:
     // Whole beats keep their time to the last bit, and their offset stays zero.
     void relabelling_is_exact_on_beats() {
         Project project = steady_project(118, 0.4);
-        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::marks)),
+        project = *with_pins(project, lane_of_kind(project, kind_of(body_type<MarkerBody>)),
                              {{{}, MusicalAnchor{Ticks(16 * 960)}, MarkerBody{}, {}},
                               {{}, MusicalAnchor{Ticks(17 * 960)}, MarkerBody{}, {}}});
         const auto before = times_of(project);
         const auto half = relabelled(project, *with_tempo_ratio(*project.grid, 1, 2));
         for (const auto& [id, time] : times_of(half))
             QVERIFY(std::abs((time - before.at(id)).value) < 1e-12);
-        for (const auto& pin : half.first_lane(&LaneKindRow::marks)->pins)
+        for (const auto& pin : half.first_lane(body_type<MarkerBody>)->pins)
             QCOMPARE(std::get<MusicalAnchor>(pin.anchor).offset, Offset(Seconds(0)));
     }
 
@@ -118,11 +118,11 @@ private slots:
         Project project = steady_project();
         for (int i = 0; i < 100; ++i)
             project = *with_pins(
-                project, lane_of_kind(project, kind_that(&LaneKindRow::marks)),
+                project, lane_of_kind(project, kind_of(body_type<MarkerBody>)),
                 {{{}, MusicalAnchor{Ticks(static_cast<std::int64_t>(random() % 90'000))}, MarkerBody{}, {}}});
         const auto order = [](const Project& p) {
             std::vector<PinId> ids;
-            for (const auto& pin : resolve(p, *p.first_lane(&LaneKindRow::marks)).pins)
+            for (const auto& pin : resolve(p, *p.first_lane(body_type<MarkerBody>)).pins)
                 ids.push_back(pin.id);
             return ids;
         };
@@ -190,8 +190,7 @@ private slots:
 
     void unchanged_parts_are_shared() {
         const auto project = with_random_pins(steady_project(), 1, 20);
-        const auto next =
-            *with_lead(project, lane_of_kind(project, kind_that(&LaneKindRow::cuts)), Frames(2));
+        const auto next = *with_lead(project, lane_of_kind(project, kind_of(body_type<CutBody>)), Frames(2));
         QCOMPARE(next.lanes[0], project.lanes[0]);
         QVERIFY(next.lanes[1] != project.lanes[1]);
         QCOMPARE(next.grid, project.grid);
@@ -199,11 +198,11 @@ private slots:
 
     void moving_along_the_beats() {
         Project project = steady_project(120);
-        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::marks)),
+        project = *with_pins(project, lane_of_kind(project, kind_of(body_type<MarkerBody>)),
                              {{{}, MusicalAnchor{Ticks(960), Seconds(0.01)}, MarkerBody{}, {}},
                               {{}, TimeAnchor{Seconds(2.1)}, MarkerBody{}, {}}});
         std::vector<PinId> ids;
-        for (const auto& pin : project.first_lane(&LaneKindRow::marks)->pins)
+        for (const auto& pin : project.first_lane(body_type<MarkerBody>)->pins)
             ids.push_back(pin.id);
         const auto times = times_of(moved_by(project, ids, Ticks(3 * 960)));
         QVERIFY(std::abs(times.at(ids[0]).value - 2.01) < 1e-12);
@@ -212,9 +211,9 @@ private slots:
 
     void pin_and_unpin_keep_the_time() {
         Project project = steady_project(118, 0.4);
-        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::marks)),
+        project = *with_pins(project, lane_of_kind(project, kind_of(body_type<MarkerBody>)),
                              {{{}, MusicalAnchor{Ticks(5 * 960), Frames(2)}, MarkerBody{}, {}}});
-        const PinId id = project.first_lane(&LaneKindRow::marks)->pins.front().id;
+        const PinId id = project.first_lane(body_type<MarkerBody>)->pins.front().id;
         const auto before = times_of(project).at(id);
         const auto loose = *with_pinned(project, id, false);
         QVERIFY(std::holds_alternative<TimeAnchor>(loose.pin(id)->anchor));
@@ -225,8 +224,8 @@ private slots:
     }
 
     void a_sound_split_plays_on_as_before() {
-        auto project = with_lane(steady_project(118, 0.4), kind_that(&LaneKindRow::sounds), "Sound");
-        const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::sounds));
+        auto project = with_lane(steady_project(118, 0.4), kind_of(body_type<SoundBody>), "Sound");
+        const auto lane = lane_of_kind(project, kind_of(body_type<SoundBody>));
         SoundBody body;
         body.sound = project.bin->front().id;
         body.in_point = Seconds(1);
@@ -270,14 +269,14 @@ private slots:
     }
 
     void what_is_tied_to_a_sound_moves_with_it() {
-        auto project = with_lane(steady_project(120), kind_that(&LaneKindRow::sounds), "Sound");
+        auto project = with_lane(steady_project(120), kind_of(body_type<SoundBody>), "Sound");
         SoundBody body;
         body.length = Seconds(4);
         const PinId sound{project.next_id};
-        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::sounds)),
+        project = *with_pins(project, lane_of_kind(project, kind_of(body_type<SoundBody>)),
                              {{{}, TimeAnchor{Seconds(3)}, body, {}}});
         const PinId tied{project.next_id};
-        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::marks)),
+        project = *with_pins(project, lane_of_kind(project, kind_of(body_type<MarkerBody>)),
                              {{{}, MarkerAnchor{sound, Seconds(1.5)}, MarkerBody{}, {}}});
         QCOMPARE(times_of(project).at(tied), Seconds(4.5));
         const auto moved = moved_by(project, std::vector{sound}, Ticks(2 * 960));
@@ -285,19 +284,19 @@ private slots:
     }
 
     void a_clip_that_sounds_stays_in_the_bin() {
-        auto project = with_lane(steady_project(), kind_that(&LaneKindRow::sounds), "Sound");
+        auto project = with_lane(steady_project(), kind_of(body_type<SoundBody>), "Sound");
         SoundBody body;
         body.sound = project.bin->front().id;
         body.length = Seconds(1);
-        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::sounds)),
+        project = *with_pins(project, lane_of_kind(project, kind_of(body_type<SoundBody>)),
                              {{{}, TimeAnchor{Seconds(1)}, body, {}}});
         QVERIFY(!without_clip(project, body.sound));
         QVERIFY(without_clip(project, project.bin->back().id));
     }
 
     void muted_and_solo_lanes() {
-        auto project = with_lane(with_lane(steady_project(), kind_that(&LaneKindRow::sounds), "A"),
-                                 kind_that(&LaneKindRow::sounds), "B");
+        auto project = with_lane(with_lane(steady_project(), kind_of(body_type<SoundBody>), "A"),
+                                 kind_of(body_type<SoundBody>), "B");
         SoundBody body;
         body.length = Seconds(4);
         const LaneId a = project.lanes[2]->id, b = project.lanes[3]->id;
@@ -314,11 +313,11 @@ private slots:
     void what_cannot_be_done_is_refused() {
         const auto project = steady_project();
         QVERIFY(!with_pins(project, LaneId{999}, {}));
-        QVERIFY(!with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::marks)),
+        QVERIFY(!with_pins(project, lane_of_kind(project, kind_of(body_type<MarkerBody>)),
                            {{{}, TimeAnchor{}, CutBody{}, {}}}));
         QVERIFY(!with_anchor(project, PinId{999}, TimeAnchor{}));
         QVERIFY(!with_lead(project, LaneId{999}, Frames(1)));
-        const auto cut = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::cuts)),
+        const auto cut = *with_pins(project, lane_of_kind(project, kind_of(body_type<CutBody>)),
                                     {{{}, TimeAnchor{}, CutBody{project.bin->front().id, {}}, {}}});
         QVERIFY(!without_clip(cut, project.bin->front().id));
         QVERIFY(without_clip(cut, project.bin->back().id));
@@ -385,7 +384,7 @@ private slots:
 
     void a_ring_of_markers_is_no_trap() {
         Project project = steady_project();
-        const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::marks));
+        const auto lane = lane_of_kind(project, kind_of(body_type<MarkerBody>));
         const PinId first{project.next_id}, second{project.next_id + 1};
         project = *with_pins(project, lane,
                              {{{}, MarkerAnchor{second}, MarkerBody{}, {}},

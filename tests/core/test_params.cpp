@@ -197,7 +197,7 @@ private slots:
             if (lane->name == "Kick glow")
                 glow = lane.get();
         QVERIFY(glow);
-        const auto& follower = glow->motion->follower;
+        const auto& follower = part_of<Motion>(*glow)->follower;
         QCOMPARE(follower.source, std::string("level"));
         QCOMPARE(follower.values.number("from"), 30.0);
         QCOMPARE(follower.values.number("until"), 110.0);

@@ -155,7 +155,7 @@ private slots:
     void sections_and_markers() {
         Project project = heard_project();
         QCOMPARE(places(project, over(project, "sections", 1, 20)), (Places{"1.1", "9.1"}));
-        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::marks)),
+        project = *with_pins(project, lane_of_kind(project, kind_of(body_type<MarkerBody>)),
                              {{{}, MusicalAnchor{Ticks(12 * 960)}, MarkerBody{"drop", ""}, {}},
                               {{}, MusicalAnchor{Ticks(4 * 960)}, MarkerBody{"launch", ""}, {}},
                               {{}, TimeAnchor{Seconds(1.25)}, MarkerBody{"drop two", ""}, {}}});
@@ -231,7 +231,7 @@ private slots:
 
     void where_another_lane_does_not_act() {
         Project project = steady_project();
-        const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::marks));
+        const auto lane = lane_of_kind(project, kind_of(body_type<MarkerBody>));
         project = *with_pins(project, lane,
                              {{{}, MusicalAnchor{Ticks(960)}, MarkerBody{"a", ""}, {}},
                               {{}, TimeAnchor{Seconds(1.003)}, MarkerBody{"same frame", ""}, {}}});
@@ -317,7 +317,7 @@ private slots:
 
     void markers_of_a_colour_and_the_whole_song() {
         auto project = steady_project(120, 0, 24);
-        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::marks)),
+        project = *with_pins(project, lane_of_kind(project, kind_of(body_type<MarkerBody>)),
                              {{{}, MusicalAnchor{Ticks(960)}, MarkerBody{"a", "", 1}, {}},
                               {{}, MusicalAnchor{Ticks(1920)}, MarkerBody{"b", "", 0}, {}},
                               {{}, MusicalAnchor{Ticks(9600)}, MarkerBody{"c", "", 1}, {}}});

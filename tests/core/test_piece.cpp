@@ -32,9 +32,9 @@ private slots:
         logo.values = {{"position-x", 320}, {"position-y", -90}, {"scale", 150}};
         project = *with_layer(project, logo);
         const LayerId id = project.stage->layers[1].id;
-        project = with_lane(project, kind_that(&LaneKindRow::keyed), "x");
+        project = with_lane(project, kind_of(body_type<KeyBody>), "x");
         const LaneId lane = project.lanes.back()->id;
-        Motion motion = *project.lane(lane)->motion;
+        Motion motion = *part_of<Motion>(*project.lane(lane));
         motion.own = {"x", "px", -100, 200, {id, "position-x"}, Feed::Limits{-10'000, 10'000}};
         motion.feeds.push_back({"turn", "°", 0, 10, {id, "rotation"}});
         project = *with_motion(project, lane, motion);
@@ -67,9 +67,9 @@ private slots:
         project = *with_layer(project, {{}, layers::shape, "Kite"});
         const LayerId kite = project.stage->layers[1].id;
         project = *with_layer(project, {{}, layers::title, "Words"});
-        project = with_lane(project, kind_that(&LaneKindRow::keyed), "Kite x");
+        project = with_lane(project, kind_of(body_type<KeyBody>), "Kite x");
         const LaneId lane = project.lanes.back()->id;
-        Motion motion = *project.lane(lane)->motion;
+        Motion motion = *part_of<Motion>(*project.lane(lane));
         motion.own = {"x", "px", 0, 100, {kite, "position-x"}};
         motion.feeds = {{"s", "%", 100, 200, {project.stage->layers[2].id, "scale"}},
                         {"r", "°", 0, 90, {kite, "rotation"}}};
@@ -123,7 +123,7 @@ private slots:
 
     void what_the_piece_is_called_is_handed_on() {
         Project project = steady_project();
-        const LaneId lane = project.first_lane(&LaneKindRow::cuts)->id;
+        const LaneId lane = project.first_lane(body_type<CutBody>)->id;
         project =
             *with_pins(project, lane,
                        {{{}, MusicalAnchor{Ticks(0)}, CutBody{project.shots().front()->id, Seconds(0)}, {}}});

@@ -34,7 +34,7 @@ Project spoken(const char* rate = "24") {
 }
 
 LaneId cuts_of(const Project& project) {
-    return lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+    return lane_of_kind(project, kind_of(body_type<CutBody>));
 }
 
 Picker picker(const char* source, double from, double until, ParamValues values = {}) {
@@ -292,7 +292,7 @@ private slots:
     void an_end_is_written() {
         Project project = steady_project();
         const LaneId lane = [&] {
-            project = with_lane(project, kind_that(&LaneKindRow::triggers), "Flash");
+            project = with_lane(project, kind_of(body_type<TriggerBody>), "Flash");
             return project.lanes.back()->id;
         }();
         const PinId id{project.next_id};

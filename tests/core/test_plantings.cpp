@@ -25,7 +25,7 @@ Ticks bar(const Project& project, std::int64_t number, int beat = 1, int tick = 
 }
 
 Project with_trigger_lane() {
-    return with_lane(steady_project(), kind_that(&LaneKindRow::triggers), "Flash");
+    return with_lane(steady_project(), kind_of(body_type<TriggerBody>), "Flash");
 }
 
 Picker beats(const Project& project, std::int64_t from_bar, std::int64_t until_bar, int every = 1) {
@@ -43,7 +43,7 @@ std::vector<double> beats_of(const Project& project, const Lane& lane) {
 }
 
 const Lane& triggers(const Project& project) {
-    return *project.first_lane(&LaneKindRow::triggers);
+    return *project.first_lane(body_type<TriggerBody>);
 }
 
 Project placed(const Project& project, const Picker& picker, const PlantingForm& form = {TriggerBody{}}) {
@@ -208,8 +208,8 @@ private slots:
 
     void what_hung_on_deleted_pins_stays_in_place() {
         auto project = steady_project();
-        const auto cuts = lane_of_kind(project, kind_that(&LaneKindRow::cuts)),
-                   marks = lane_of_kind(project, kind_that(&LaneKindRow::marks));
+        const auto cuts = lane_of_kind(project, kind_of(body_type<CutBody>)),
+                   marks = lane_of_kind(project, kind_of(body_type<MarkerBody>));
         const PinId cut{project.next_id};
         project = *with_pins(project, cuts, {{{}, MusicalAnchor{bar(project, 5)}, CutBody{}, {}}});
         const PinId mark{project.next_id};
@@ -286,7 +286,7 @@ private slots:
 
     void markers_are_snapped_in_bulk() {
         auto project = steady_project();
-        const auto marks = lane_of_kind(project, kind_that(&LaneKindRow::marks));
+        const auto marks = lane_of_kind(project, kind_of(body_type<MarkerBody>));
         Detection found;
         OnsetRow row;
         row.name = "kick";
@@ -294,7 +294,7 @@ private slots:
         found.rows = {row};
         project = with_detection(project, found, false);
         const PinId cut{project.next_id};
-        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::cuts)),
+        project = *with_pins(project, lane_of_kind(project, kind_of(body_type<CutBody>)),
                              {{{}, TimeAnchor{Seconds(1.5)}, CutBody{}, {}}});
         project = *with_pins(project, marks,
                              {{{}, TimeAnchor{Seconds(0.96)}, MarkerBody{"a"}, {}},
@@ -334,7 +334,7 @@ private slots:
         auto project = with_trigger_lane();
         project = placed(project, beats(project, 3, 4));
         const auto planting = project.plantings->back().id;
-        const auto marks = lane_of_kind(project, kind_that(&LaneKindRow::marks));
+        const auto marks = lane_of_kind(project, kind_of(body_type<MarkerBody>));
         project = *with_pins(project, marks,
                              {{{}, TimeAnchor{Seconds(1)}, MarkerBody{"Drop", "", 2}, {}},
                               {{}, TimeAnchor{Seconds(9)}, MarkerBody{"launch", "", 0}, {}}});
@@ -354,7 +354,7 @@ private slots:
         query = {};
         query.planting = planting;
         QCOMPARE(count(query), std::size_t{4});
-        query.kind = kind_that(&LaneKindRow::marks);
+        query.kind = kind_of(body_type<MarkerBody>);
         QCOMPARE(count(query), std::size_t{0});
         QCOMPARE(count({}), std::size_t{6});
     }

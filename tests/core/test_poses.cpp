@@ -99,7 +99,7 @@ private slots:
         for (const double at : {1.0, 2.0, 4.0}) {
             markers.push_back(PinId{scene.project.next_id});
             scene.project =
-                *with_pins(scene.project, lane_of_kind(scene.project, kind_that(&LaneKindRow::marks)),
+                *with_pins(scene.project, lane_of_kind(scene.project, kind_of(body_type<MarkerBody>)),
                            {{{}, TimeAnchor{Seconds(at)}, MarkerBody{"m", ""}, {}}});
         }
         QVERIFY(scene.pose(0, markers));
@@ -139,8 +139,8 @@ private slots:
         for (const bool pulses_first : {true, false}) {
             Scene scene;
             const auto add_pulses = [&] {
-                scene.project = with_lane(scene.project, kind_that(&LaneKindRow::pulses), "Hits");
-                Motion motion = *scene.project.lanes.back()->motion;
+                scene.project = with_lane(scene.project, kind_of(body_type<PulseBody>), "Hits");
+                Motion motion = *part_of<Motion>(*scene.project.lanes.back());
                 motion.own = {"scale", "%", 100, 130, {scene.logo, "scale"}};
                 motion.pulse.up = {Length::Unit::InFrames, 2};
                 scene.project = *with_motion(scene.project, scene.project.lanes.back()->id, motion);
@@ -201,7 +201,7 @@ private slots:
         const Project twice = *with_layer_duplicated(scene.project, scene.logo, Frames(0));
         const LayerId copy = twice.stage->layers[2].id;
         QVERIFY(pose_lane_of(twice, copy) && pose_lane_of(twice, copy) != pose_lane_of(twice, scene.logo));
-        QCOMPARE(pose_lane_of(twice, copy)->motion->feeds.size(), pose_size - 1);
+        QCOMPARE(part_of<Motion>(*pose_lane_of(twice, copy))->feeds.size(), pose_size - 1);
         QCOMPARE(pose_lane_of(twice, copy)->pins.size(), std::size_t{1});
     }
 
@@ -212,18 +212,18 @@ private slots:
         const Project taken = *with_values_of(scene.project, words, scene.logo);
         QCOMPARE(taken.stage->layer(words)->values, scene.project.stage->layer(scene.logo)->values);
         QCOMPARE(taken.stage->layer(words)->text, std::string("rise"));
-        Project project = with_lane(scene.project, kind_that(&LaneKindRow::pulses), "One");
+        Project project = with_lane(scene.project, kind_of(body_type<PulseBody>), "One");
         const LaneId one = project.lanes.back()->id;
-        project = with_lane(project, kind_that(&LaneKindRow::pulses), "Other");
+        project = with_lane(project, kind_of(body_type<PulseBody>), "Other");
         const LaneId other = project.lanes.back()->id;
-        Motion motion = *project.lane(one)->motion;
+        Motion motion = *part_of<Motion>(*project.lane(one));
         motion.pulse.up = {Length::Unit::InFrames, 7};
         motion.own.high = 300;
         project = *with_motion(project, one, motion);
         const Project shaped = *with_shape_of(project, other, one);
-        QCOMPARE(shaped.lane(other)->motion->pulse, motion.pulse);
-        QCOMPARE(shaped.lane(other)->motion->own.high, Feed{}.high); // its range is its own
-        QVERIFY(!with_shape_of(project, other, lane_of_kind(project, kind_that(&LaneKindRow::cuts))));
+        QCOMPARE(part_of<Motion>(*shaped.lane(other))->pulse, motion.pulse);
+        QCOMPARE(part_of<Motion>(*shaped.lane(other))->own.high, Feed{}.high); // its range is its own
+        QVERIFY(!with_shape_of(project, other, lane_of_kind(project, kind_of(body_type<CutBody>))));
     }
 
     void pickers_place_them_and_they_are_set_by_number() {

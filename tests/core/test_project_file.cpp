@@ -127,14 +127,14 @@ private slots:
     }
 
     void how_pulses_and_keys_differ_comes_back() {
-        for (bool LaneKindRow::*what : {&LaneKindRow::pulses, &LaneKindRow::keyed, &LaneKindRow::triggers}) {
-            Project project = with_lane(steady_project(), kind_that(what), "Lane");
+        for (BodyType what : {body_type<PulseBody>, body_type<KeyBody>, body_type<TriggerBody>}) {
+            Project project = with_lane(steady_project(), kind_of(what), "Lane");
             Variation variation;
             variation.strength = Variation::Strength::Ramps;
             variation.low = 12;
             Picker beats{"beats", Ticks(0), Ticks(9600), {}};
             const auto placed =
-                place(project, project.lanes.back()->id, beats, {kind_that(what)->empty_body(), variation});
+                place(project, project.lanes.back()->id, beats, {kind_of(what)->empty_body(), variation});
             QVERIFY(placed);
             const auto read = project_from_json(project_to_json(placed->project, {}), {});
             QVERIFY2(read.has_value(), read ? "" : read.error().message().c_str());

@@ -27,8 +27,8 @@ double at(const char* id, double t, double amount = 1.70158) {
 /// Pulses at beats of a steady 120 BPM, 24 frames a second: a beat is 12 frames.
 Project with_pulses(const Pulse& pulse, const std::vector<double>& beats, double rest = 0, double peak = 100,
                     const char* rate = "24") {
-    auto project = with_lane(steady_project(120, 0, 60, rate), kind_that(&LaneKindRow::pulses), "Scale");
-    const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::pulses));
+    auto project = with_lane(steady_project(120, 0, 60, rate), kind_of(body_type<PulseBody>), "Scale");
+    const auto lane = lane_of_kind(project, kind_of(body_type<PulseBody>));
     Motion motion;
     motion.own.low = rest;
     motion.own.high = peak;
@@ -41,7 +41,7 @@ Project with_pulses(const Pulse& pulse, const std::vector<double>& beats, double
 }
 
 MotionCurve curve_of(const Project& project) {
-    const Lane& lane = *project.first_lane(&LaneKindRow::pulses);
+    const Lane& lane = *project.first_lane(body_type<PulseBody>);
     return {project, lane, resolve(project, lane)};
 }
 
@@ -250,7 +250,7 @@ private slots:
 
     void strength_and_silence() {
         auto project = with_pulses(of_library("hit"), {4, 8}, 60, 130); // a floor: rest is not zero
-        const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::pulses));
+        const auto lane = lane_of_kind(project, kind_of(body_type<PulseBody>));
         const PinId second = project.lane(lane)->pins[1].id;
         project = *with_body(project, second, PulseBody{50});
         const auto curve = curve_of(project);
@@ -259,7 +259,7 @@ private slots:
         const PinId both[] = {second, project.lane(lane)->pins[0].id};
         const auto muted = curve_of(with_pins_muted(project, both, true));
         QCOMPARE(muted.value_at(97), 60.0);
-        QVERIFY(!with_motion(project, lane_of_kind(project, kind_that(&LaneKindRow::cuts)), Motion{}));
+        QVERIFY(!with_motion(project, lane_of_kind(project, kind_of(body_type<CutBody>)), Motion{}));
     }
 
     void keys_as_a_table() {

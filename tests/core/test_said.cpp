@@ -144,7 +144,7 @@ private slots:
         const Lane& lane = *done->project.lane(done->lane);
         for (std::int64_t frame = rate.frame_at(Seconds(15)).value; frame < rate.frame_at(Seconds(41)).value;
              ++frame)
-            QCOMPARE(fed_at(curves, lane, lane.motion->own, static_cast<double>(frame)),
+            QCOMPARE(fed_at(curves, lane, part_of<Motion>(lane)->own, static_cast<double>(frame)),
                      std::optional(wanted.contains(frame) ? 104.0 : 110.0));
         // What would be shown before lies at the same places.
         const auto places = places_of(project, *said);
@@ -172,7 +172,7 @@ private slots:
         const auto cuts = done_as_said(project, *understood(project, "cut on downbeats, bars 3-6"));
         QVERIFY(cuts.has_value());
         QCOMPARE(cuts->count, std::size_t{4});
-        QCOMPARE(cuts->project.lane(cuts->lane)->kind, kind_that(&LaneKindRow::cuts));
+        QCOMPARE(cuts->project.lane(cuts->lane)->kind, kind_of(body_type<CutBody>));
         const auto markers = done_as_said(project, *understood(project, "marker on downbeats, bars 3-4"));
         QCOMPARE(body_of<MarkerBody>(markers->project.lane(markers->lane)->pins.back().body).name,
                  std::string("2"));

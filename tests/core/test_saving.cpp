@@ -297,7 +297,7 @@ private slots:
         const auto before = text(path);
         Project bad = steady_project();
         const Pin pin{{}, TimeAnchor{Seconds(std::numeric_limits<double>::infinity())}, MarkerBody{"m"}, {}};
-        bad = *with_pins(bad, lane_of_kind(bad, kind_that(&LaneKindRow::marks)), {pin});
+        bad = *with_pins(bad, lane_of_kind(bad, kind_of(body_type<MarkerBody>)), {pin});
         const auto saved = save_project(bad, path);
         QVERIFY(!saved && saved.error().what.find("seconds") != std::string::npos);
         QCOMPARE(text(path), before);

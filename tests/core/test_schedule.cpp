@@ -107,7 +107,7 @@ private slots:
 
     void placing_does_what_the_preview_shows() {
         const auto project = steady_project(118, 0.4);
-        const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+        const auto lane = lane_of_kind(project, kind_of(body_type<CutBody>));
         const auto picker = every(project, 2, {5, 1, 0}, {9, 1, 0});
         const auto preview = preview_placing(project, lane, picker);
         const auto placed = place(project, lane, picker);
@@ -129,7 +129,7 @@ private slots:
 
     void shots_are_taken_in_turn() {
         auto project = steady_project();
-        const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+        const auto lane = lane_of_kind(project, kind_of(body_type<CutBody>));
         project =
             place(project, lane, every(project, 4, {1, 1, 0}, {5, 1, 0}))->project; // spool launch tail crowd
         project = place(project, lane, every(project, 4, {5, 1, 0}, {9, 1, 0}))
@@ -143,7 +143,7 @@ private slots:
 
     void taken_beats_are_left_alone() {
         auto project = steady_project();
-        const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::marks));
+        const auto lane = lane_of_kind(project, kind_of(body_type<MarkerBody>));
         project = place(project, lane, every(project, 2, {1, 1, 0}, {3, 1, 0}))->project;
         const auto preview = preview_placing(project, lane, every(project, 1, {1, 1, 0}, {3, 1, 0}));
         QCOMPARE(preview->already_there, std::size_t{4});
@@ -152,15 +152,15 @@ private slots:
     }
 
     void sounds_are_not_placed_on_beats() {
-        const auto project = with_lane(steady_project(), kind_that(&LaneKindRow::sounds), "Sound");
-        const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::sounds));
+        const auto project = with_lane(steady_project(), kind_of(body_type<SoundBody>), "Sound");
+        const auto lane = lane_of_kind(project, kind_of(body_type<SoundBody>));
         QVERIFY(!preview_placing(project, lane, every(project, 1, {5, 1, 0}, {6, 1, 0})));
         QVERIFY(!place(project, lane, every(project, 1, {5, 1, 0}, {6, 1, 0})));
     }
 
     void nothing_to_place_says_so() {
         const auto project = steady_project();
-        const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+        const auto lane = lane_of_kind(project, kind_of(body_type<CutBody>));
         const auto nothing = place(project, lane, every(project, 1, {5, 1, 0}, {5, 1, 0}));
         QVERIFY(!nothing && !nothing.error().message().empty());
         auto empty_bin = project;
@@ -171,7 +171,7 @@ private slots:
 
     void shots_fill_the_piece() {
         auto project = steady_project(120, 0, 60);
-        const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+        const auto lane = lane_of_kind(project, kind_of(body_type<CutBody>));
         project = place(project, lane, every(project, 2, {2, 1, 0}, {10, 1, 0}))->project;
         const auto shots = shots_of(project, *project.lane(lane));
         QCOMPARE(shots.size(), std::size_t{16});
@@ -191,7 +191,7 @@ private slots:
 
     void two_cuts_on_one_frame() {
         auto project = steady_project();
-        const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+        const auto lane = lane_of_kind(project, kind_of(body_type<CutBody>));
         const auto a = (*project.bin)[0].id, b = (*project.bin)[1].id;
         project = *with_pins(project, lane,
                              {{{}, TimeAnchor{Seconds(1)}, CutBody{a, {}}, {}},
@@ -203,7 +203,7 @@ private slots:
 
     void a_shot_from_before_the_start_is_under_way() {
         auto project = steady_project();
-        const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+        const auto lane = lane_of_kind(project, kind_of(body_type<CutBody>));
         project = *with_pins(
             project, lane, {{{}, TimeAnchor{Seconds(-0.5)}, CutBody{(*project.bin)[0].id, Seconds(1)}, {}}});
         const auto shots = shots_of(project, *project.lane(lane));
@@ -214,7 +214,7 @@ private slots:
     // Common practice: eased moves look late, so all keys of a lane are moved two or three frames earlier.
     void lead_acts_earlier_and_moves_no_anchor() {
         auto project = steady_project(120);
-        const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+        const auto lane = lane_of_kind(project, kind_of(body_type<CutBody>));
         project = place(project, lane, every(project, 4, {2, 1, 0}, {6, 1, 0}))->project;
         const auto led = *with_lead(project, lane, Frames(2));
         const auto before = resolve(project, *project.lane(lane)), after = resolve(led, *led.lane(lane));
@@ -227,7 +227,7 @@ private slots:
     // A change of picture rate at the end, 20 to 60 frames a second: nothing may move.
     void changing_the_rate_moves_nothing() {
         auto project = steady_project(118, 0.4, 60, "20");
-        const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+        const auto lane = lane_of_kind(project, kind_of(body_type<CutBody>));
         project = place(project, lane, every(project, 1, {1, 1, 0}, {20, 1, 0}))->project;
         Settings settings = *project.settings;
         settings.frame_rate = *FrameRate::parse("60");

@@ -2,9 +2,12 @@
 //
 // The published schema says what the reader reads: checked by valijson, which knows nothing of Pulse Pin.
 #include "base/text_file.h"
+#include "interchange/exporters.h"
 #include "interchange/project_json.h"
 #include "interchange/schema_writer.h"
 #include "kinds/kinds.h"
+#include "model/lane_edits.h"
+#include "model/pin_edits.h"
 #include "support/rich_project.h"
 #include "support/test_program.h"
 
@@ -33,10 +36,11 @@ class TestSchema : public QObject {
     valijson::Schema schema_;
 
     /// The first thing that is wrong; empty when nothing is.
-    QString trouble(const json& document) {
+    QString trouble(const json& document) { return trouble(document, schema_); }
+    static QString trouble(const json& document, const valijson::Schema& schema) {
         valijson::Validator validator(valijson::Validator::kStrongTypes);
         valijson::ValidationResults results;
-        if (validator.validate(schema_, valijson::adapters::NlohmannJsonAdapter(document), &results))
+        if (validator.validate(schema, valijson::adapters::NlohmannJsonAdapter(document), &results))
             return {};
         QString all;
         valijson::ValidationResults::Error error;
@@ -53,6 +57,35 @@ private slots:
         text_ = json::parse(*read_text_file(PULSEPIN_DOCS "/project.schema.json"));
         valijson::SchemaParser parser(valijson::SchemaParser::kDraft7);
         parser.populateSchema(valijson::adapters::NlohmannJsonAdapter(text_), schema_);
+    }
+
+    // Keys that are handed on, too: what they drive, and what that is by itself.
+    void keys_are_as_their_schema_says() {
+        valijson::Schema schema;
+        valijson::SchemaParser parser(valijson::SchemaParser::kDraft7);
+        parser.populateSchema(valijson::adapters::NlohmannJsonAdapter(
+                                  json::parse(*read_text_file(PULSEPIN_DOCS "/keys.schema.json"))),
+                              schema);
+        Project project = with_lane(rich_project(), kind_of(body_type<KeyBody>), "Fade");
+        const LaneId fade = project.lanes.back()->id;
+        const Layer& shots = project.stage->layers.front();
+        Motion motion = *part_of<Motion>(*project.lanes.back());
+        motion.own.target = {shots.id, "opacity"};
+        project = *with_motion(project, fade, motion);
+        project = *with_pins(project, fade, {{{}, TimeAnchor{Seconds(1)}, KeyBody{40, {}}, {}}});
+        for (const char* id : {"keys-json", "frames-json"}) {
+            const auto text = exporter(id)->write(project);
+            QVERIFY2(text.has_value(), text ? "" : text.error().message().c_str());
+            const auto document = json::parse(*text);
+            QCOMPARE(trouble(document, schema), QString());
+            const auto& last = document["properties"].back();
+            QCOMPARE(last["layer"].get<std::string>(), shots.name);
+            QCOMPARE(last["parameter"].get<std::string>(), std::string("opacity"));
+            QCOMPARE(last["base"].get<double>(), 100.0);
+            auto bent = document;
+            bent["properties"][0].erase("keys");
+            QVERIFY(!trouble(bent, schema).isEmpty());
+        }
     }
 
     void what_is_written_is_valid() {

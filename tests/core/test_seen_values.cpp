@@ -25,10 +25,10 @@ struct Scene {
         logo = project.stage->layers[1].id;
     }
     /// A lane that drives one parameter of the logo between 0 and 100.
-    void drive(const char* parameter, bool LaneKindRow::*does) {
-        project = with_lane(project, kind_that(does), parameter);
+    void drive(const char* parameter, BodyType does) {
+        project = with_lane(project, kind_of(does), parameter);
         lane = project.lanes.back()->id;
-        Motion motion = *project.lane(lane)->motion;
+        Motion motion = *part_of<Motion>(*project.lane(lane));
         motion.own = {parameter, "px", 0, 100, {logo, parameter}};
         project = *with_motion(project, lane, motion);
     }
@@ -63,7 +63,7 @@ private slots:
 
     void a_key_is_set_at_the_frame_and_changed_where_there_is_one() {
         Scene scene;
-        scene.drive("position-x", &LaneKindRow::keyed);
+        scene.drive("position-x", body_type<KeyBody>);
         scene.key(1, 0);
         scene.key(3, 80, "sine-out");
         QVERIFY(scene.put({{"position-x", 33}, {"scale", 150}}, 49));
@@ -81,9 +81,9 @@ private slots:
 
     void leads_are_taken_into_account() {
         Scene scene;
-        scene.drive("position-x", &LaneKindRow::keyed);
+        scene.drive("position-x", body_type<KeyBody>);
         scene.project = *with_lead(scene.project, scene.lane, Frames(2));
-        Motion motion = *scene.project.lane(scene.lane)->motion;
+        Motion motion = *part_of<Motion>(*scene.project.lane(scene.lane));
         motion.own.lead = Frames(3);
         scene.project = *with_motion(scene.project, scene.lane, motion);
         scene.key(1, 0);
@@ -97,8 +97,8 @@ private slots:
 
     void another_property_of_a_lane_keeps_its_own_range() {
         Scene scene;
-        scene.drive("position-x", &LaneKindRow::keyed);
-        Motion motion = *scene.project.lane(scene.lane)->motion;
+        scene.drive("position-x", body_type<KeyBody>);
+        Motion motion = *part_of<Motion>(*scene.project.lane(scene.lane));
         motion.feeds.push_back({"scale", "%", 100, 200, {scene.logo, "scale"}});
         scene.project = *with_motion(scene.project, scene.lane, motion);
         scene.key(1, 0);
@@ -110,7 +110,7 @@ private slots:
 
     void of_pulses_the_range_moves() {
         Scene scene;
-        scene.drive("scale", &LaneKindRow::pulses);
+        scene.drive("scale", body_type<PulseBody>);
         scene.project =
             *with_pins(scene.project, scene.lane, {{{}, MusicalAnchor{Ticks(4 * 960)}, PulseBody{}, {}}});
         const double peak = scene.seen("scale", 49), rest = scene.seen("scale", 10);
@@ -122,7 +122,7 @@ private slots:
 
     void a_locked_lane_stays_as_it_is() {
         Scene scene;
-        scene.drive("position-x", &LaneKindRow::keyed);
+        scene.drive("position-x", body_type<KeyBody>);
         scene.key(1, 5);
         scene.project = *with_lane_locked(scene.project, scene.lane, true);
         const Project before = scene.project;

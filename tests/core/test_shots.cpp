@@ -30,7 +30,7 @@ Picker every_beats(const Project& project, std::int64_t from_bar, std::int64_t u
 }
 
 const Lane& cuts(const Project& project) {
-    return *project.first_lane(&LaneKindRow::cuts);
+    return *project.first_lane(body_type<CutBody>);
 }
 
 std::vector<CutBody> bodies(const Project& project) {
@@ -56,15 +56,15 @@ Project with_sections(const Project& project) {
 }
 
 Project with_triggers(std::vector<std::pair<double, TriggerBody>> wanted) {
-    auto project = with_lane(steady_project(120, 0, 60, "25"), kind_that(&LaneKindRow::triggers), "Flash");
+    auto project = with_lane(steady_project(120, 0, 60, "25"), kind_of(body_type<TriggerBody>), "Flash");
     std::vector<Pin> pins;
     for (auto& [beat, body] : wanted)
         pins.push_back({{}, MusicalAnchor{Ticks(std::llround(beat * 960))}, body, {}});
-    return *with_pins(project, project.first_lane(&LaneKindRow::triggers)->id, pins);
+    return *with_pins(project, project.first_lane(body_type<TriggerBody>)->id, pins);
 }
 
 std::vector<TriggerSpan> spans(const Project& project) {
-    const Lane& lane = *project.first_lane(&LaneKindRow::triggers);
+    const Lane& lane = *project.first_lane(body_type<TriggerBody>);
     return triggers_of(project, lane, resolve(project, lane));
 }
 
@@ -157,7 +157,7 @@ private slots:
         const PinId host{project.next_id};
         project = *with_pins(project, cuts(project).id,
                              {{{}, TimeAnchor{Seconds(40)}, CutBody{bin[0].id, Seconds(1)}, {}}});
-        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::marks)),
+        project = *with_pins(project, lane_of_kind(project, kind_of(body_type<MarkerBody>)),
                              {{{}, MarkerAnchor{host, Seconds(2.25)}, MarkerBody{"peak"}, {}}});
         QCOMPARE(marks_on(project, bin[0].id).size(), std::size_t{1});
         choice.start = ShotChoice::Start::AtMarker;
@@ -217,7 +217,7 @@ private slots:
                 out.push_back(pin.id);
             return out;
         }();
-        const auto mark_lane = lane_of_kind(project, kind_that(&LaneKindRow::marks));
+        const auto mark_lane = lane_of_kind(project, kind_of(body_type<MarkerBody>));
         project =
             *with_pins(project, mark_lane, {{{}, MarkerAnchor{ids[1], Seconds(1)}, MarkerBody{"hit"}, {}}});
         const auto before = shots_of(project, cuts(project));
@@ -325,19 +325,19 @@ private slots:
         QVERIFY(all[1].hidden && all[1].end == all[1].start); // of two on one frame the last placed acts
         QVERIFY(!all[2].hidden && all[2].row == 1);           // rows do not disturb each other
         QCOMPARE(all[3].end - all[3].start, Frames(2));
-        const auto resolved = resolve(project, *project.first_lane(&LaneKindRow::triggers));
+        const auto resolved = resolve(project, *project.first_lane(body_type<TriggerBody>));
         QVERIFY(resolved.pins[1].shares_frame && resolved.pins[3].shares_frame &&
                 !resolved.pins[2].shares_frame);
         // A muted one does not end what acts.
-        const PinId muted[] = {project.first_lane(&LaneKindRow::triggers)->pins[1].id,
-                               project.first_lane(&LaneKindRow::triggers)->pins[3].id};
+        const PinId muted[] = {project.first_lane(body_type<TriggerBody>)->pins[1].id,
+                               project.first_lane(body_type<TriggerBody>)->pins[3].id};
         project = with_pins_muted(project, muted, true);
         QVERIFY(!spans(project)[0].cut_short);
         QCOMPARE(spans(project)[0].end, Frames(50));
     }
 
     void parameters_alternate_ramp_follow_and_vary() {
-        auto project = with_lane(with_sections(steady_project()), kind_that(&LaneKindRow::triggers), "Flash");
+        auto project = with_lane(with_sections(steady_project()), kind_of(body_type<TriggerBody>), "Flash");
         Detection found = *project.detection;
         OnsetRow row;
         for (int i = 0; i < 8; ++i)
@@ -350,7 +350,7 @@ private slots:
             v.low = 20;
             v.high = 90;
             v.seed = seed;
-            const auto preview = preview_placing(project, project.first_lane(&LaneKindRow::triggers)->id,
+            const auto preview = preview_placing(project, project.first_lane(body_type<TriggerBody>)->id,
                                                  every_beats(project, 1, 3, 1), {TriggerBody{}, v});
             std::vector<double> out;
             for (const auto& outline : preview->outlines)
@@ -373,7 +373,7 @@ private slots:
         Variation v;
         v.colours = Variation::Colours::Ramp;
         v.palette = {Colour{0x000000}, Colour{0xff8000}};
-        const auto preview = preview_placing(project, project.first_lane(&LaneKindRow::triggers)->id,
+        const auto preview = preview_placing(project, project.first_lane(body_type<TriggerBody>)->id,
                                              every_beats(project, 1, 2, 1), {TriggerBody{}, v});
         QCOMPARE(body_of<TriggerBody>(preview->outlines[0].body).from.rgb, 0x000000u);
         QCOMPARE(body_of<TriggerBody>(preview->outlines[3].body).to.rgb, 0xff8000u);

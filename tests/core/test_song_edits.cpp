@@ -33,7 +33,7 @@ bool near(Seconds a, Seconds b, double within = 1e-6) {
 }
 
 Project with_sound_at(Project project, Seconds at, const SoundBody& body, const char* lane = "Sound") {
-    project = with_lane(project, kind_that(&LaneKindRow::sounds), lane);
+    project = with_lane(project, kind_of(body_type<SoundBody>), lane);
     return *with_pins(project, project.lanes.back()->id, {{{}, TimeAnchor{at}, body, {}}});
 }
 
@@ -157,8 +157,8 @@ private slots:
             rest{{}, "rest", "/music/rest.wav", Seconds(61)};
         drums.has_picture = rest.has_picture = false;
         drums.has_sound = rest.has_sound = true;
-        project = with_stems(project, {{drums, Seconds(0)}, {rest, Seconds(-0.5)}},
-                             kind_that(&LaneKindRow::sounds));
+        project =
+            with_stems(project, {{drums, Seconds(0)}, {rest, Seconds(-0.5)}}, kind_of(body_type<SoundBody>));
         QCOMPARE(project.lanes.size(), lanes + 2);
         QCOMPARE(project.lanes[0]->name, std::string("drums"));
         QCOMPARE(project.lanes[1]->name, std::string("rest"));
@@ -195,7 +195,7 @@ private slots:
             row.like = OnsetRow::Like{Seconds(21), Seconds(22), 0.8};
             found.rows = {row};
             project = with_detection(project, found, false);
-            auto follows = with_lane(project, kind_that(&LaneKindRow::follows), "Follower");
+            auto follows = with_lane(project, kind_that_follows(), "Follower");
             KeyBody lift;
             lift.role = KeyRole::Lift;
             lift.fade_in = lift.fade_out = Seconds(0.1);
@@ -255,9 +255,9 @@ private slots:
 
     void what_is_handed_on_counts_from_the_start_of_the_piece() {
         Project project = steady_project(120, 0, 60);
-        const LaneId marks = lane_of_kind(project, kind_that(&LaneKindRow::marks));
+        const LaneId marks = lane_of_kind(project, kind_of(body_type<MarkerBody>));
         project = *with_pins(project, marks, {{{}, MusicalAnchor{Ticks(20 * 960)}, MarkerBody{"here"}, {}}});
-        project = with_lane(project, kind_that(&LaneKindRow::follows), "Curve");
+        project = with_lane(project, kind_that_follows(), "Curve");
         const LaneId id = project.lanes.back()->id;
         Motion motion;
         motion.own = {"Curve", "%", 0, 100};
@@ -344,7 +344,7 @@ private slots:
         std::vector<Tap> taps;
         for (const double at : {10.0, 10.52, 10.98, 11.27}) // at 120: beats 0, 1, 2, 2.5, a little off
             taps.push_back({Seconds(at), false, 0.5f});
-        const LaneId lane = lane_of_kind(project, kind_that(&LaneKindRow::marks));
+        const LaneId lane = lane_of_kind(project, kind_of(body_type<MarkerBody>));
         const auto laid = with_rhythm_laid(Schedule(project), lane, {taps, Bpm(120)}, Seconds(20));
         QVERIFY(laid.has_value());
         std::vector<double> times;
@@ -366,7 +366,7 @@ private slots:
     }
 
     void how_hard_a_tap_was_becomes_its_strength() {
-        Project project = with_lane(steady_project(), kind_that(&LaneKindRow::triggers), "Flash");
+        Project project = with_lane(steady_project(), kind_of(body_type<TriggerBody>), "Flash");
         const std::vector<Tap> taps{{Seconds(1), false, 0.25f}, {Seconds(2), false, 1.0f}};
         const auto laid = with_rhythm_laid(Schedule(project), project.lanes.back()->id, {taps}, Seconds(4));
         QVERIFY(laid.has_value());

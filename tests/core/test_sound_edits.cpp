@@ -42,8 +42,8 @@ private slots:
     }
 
     void a_trimmed_start_stays_tied_to_the_grid() {
-        Project project = with_lane(steady_project(120), kind_that(&LaneKindRow::sounds), "Sound");
-        const LaneId lane = lane_of_kind(project, kind_that(&LaneKindRow::sounds));
+        Project project = with_lane(steady_project(120), kind_of(body_type<SoundBody>), "Sound");
+        const LaneId lane = lane_of_kind(project, kind_of(body_type<SoundBody>));
         for (const Anchor& anchor : {Anchor(MusicalAnchor{Ticks(4 * 960)}), Anchor(TimeAnchor{Seconds(2)})}) {
             const PinId id{project.next_id};
             project = *with_pins(project, lane, {{{}, anchor, sound(1, 5), {}}});

@@ -25,7 +25,7 @@ private slots:
         for (const int frame : {0, 1, 37, 700})
             QCOMPARE(scene.of(sparks, frame).front().sparks.size(), std::size_t{24});
         // At a rate that rises evenly from 0 to 240 over ten seconds: half of that by the middle.
-        const LaneId keys = scene.drive(kind_that(&LaneKindRow::keyed), feed_of(sparks, "rate", 0, 240));
+        const LaneId keys = scene.drive(kind_of(body_type<KeyBody>), feed_of(sparks, "rate", 0, 240));
         scene.pin(keys, 0, KeyBody{0, {}});
         scene.pin(keys, 20, KeyBody{240, {}});
         scene.change_layer(sparks, [](Layer& changed) { changed.values["spark-life"] = 30; });
@@ -38,7 +38,7 @@ private slots:
         Layer layer{{}, layers::sparks, "Sparks"};
         layer.values = {{"spark-life", 1}, {"spark-life-spread", 0}};
         const LayerId sparks = scene.add(layer);
-        const LaneId pulses = scene.drive(kind_that(&LaneKindRow::pulses), feed_of(sparks, "burst", 0, 200));
+        const LaneId pulses = scene.drive(kind_of(body_type<PulseBody>), feed_of(sparks, "burst", 0, 200));
         scene.pin(pulses, 4, PulseBody{});
         scene.pin(pulses, 5, PulseBody{50});
         const auto peak = Schedule(scene.project).spans(pulses).motion.pulses().front().peak;
@@ -57,11 +57,11 @@ private slots:
         const LayerId sparks = scene.add(layer);
         Feed feed = feed_of(sparks, "burst", 0, 100);
         feed.by_age = true;
-        const LaneId pulses = scene.drive(kind_that(&LaneKindRow::pulses), feed);
+        const LaneId pulses = scene.drive(kind_of(body_type<PulseBody>), feed);
         for (const double beat : {4, 6, 9})
             scene.pin(pulses, beat, PulseBody{});
         const LaneId lane = scene.appear(sparks);
-        Showing showing = *scene.project.lane(lane)->showing;
+        Showing showing = *part_of<Showing>(*scene.project.lane(lane));
         showing.comes.move = "none";
         scene.project = *with_showing(scene.project, lane, showing);
         scene.pin(lane, 20, lasting(240));
@@ -84,11 +84,11 @@ private slots:
             const LayerId sparks = scene.add(layer);
             Feed feed = feed_of(sparks, "rate", 0, 240);
             feed.by_age = by_age;
-            const LaneId keys = scene.drive(kind_that(&LaneKindRow::keyed), feed);
+            const LaneId keys = scene.drive(kind_of(body_type<KeyBody>), feed);
             scene.pin(keys, 0, KeyBody{0, {}});
             scene.pin(keys, 20, KeyBody{240, {}}); // 24 more a second in every second
             const LaneId lane = scene.appear(sparks);
-            Showing showing = *scene.project.lane(lane)->showing;
+            Showing showing = *part_of<Showing>(*scene.project.lane(lane));
             showing.comes.move = "none";
             scene.project = *with_showing(scene.project, lane, showing);
             for (const double beat : {4, 6}) // after two seconds, and after three
@@ -170,7 +170,7 @@ private slots:
                         {"spark-drag", 0},         {"spark-gravity", 240},   {"spark-spread", 0},
                         {"spark-speed-spread", 0}, {"spark-arrives", 1}}; // one second up
         const LayerId sparks = scene.add(layer);
-        const LaneId pulses = scene.drive(kind_that(&LaneKindRow::pulses), feed_of(sparks, "burst", 0, 10));
+        const LaneId pulses = scene.drive(kind_of(body_type<PulseBody>), feed_of(sparks, "burst", 0, 10));
         scene.pin(pulses, 8, PulseBody{});
         const auto peak =
             static_cast<std::int64_t>(Schedule(scene.project).spans(pulses).motion.pulses().front().peak);
@@ -185,11 +185,11 @@ private slots:
         Layer layer{{}, layers::sparks, "Sparks"};
         layer.values = {{"rate", 90}};
         const LayerId sparks = scene.add(layer);
-        const LaneId keys = scene.drive(kind_that(&LaneKindRow::keyed), feed_of(sparks, "rate", 0, 300));
+        const LaneId keys = scene.drive(kind_of(body_type<KeyBody>), feed_of(sparks, "rate", 0, 300));
         for (int i = 0; i < 20; ++i)
             scene.pin(keys, i * 3, KeyBody{i % 2 == 0 ? 20.0 : 300.0, {}});
         const LaneId moves =
-            scene.drive(kind_that(&LaneKindRow::keyed), feed_of(sparks, "position-x", -300, 300));
+            scene.drive(kind_of(body_type<KeyBody>), feed_of(sparks, "position-x", -300, 300));
         scene.pin(moves, 0, KeyBody{-300, {}});
         scene.pin(moves, 60, KeyBody{300, {}});
         const Curves played{Schedule(scene.project)};

@@ -36,7 +36,7 @@ private slots:
             for (const auto& [meets, at] : feeds) {
                 Feed feed = feed_of(logo, "scale", at, at);
                 feed.meets = meets;
-                with.pin(with.drive(kind_that(&LaneKindRow::keyed), feed), 0, KeyBody{at, {}});
+                with.pin(with.drive(kind_of(body_type<KeyBody>), feed), 0, KeyBody{at, {}});
             }
             return with.of(logo, 10).front().values.of("scale");
         };
@@ -55,12 +55,12 @@ private slots:
         Feed feed = feed_of(ring, "colour", 0, 1);
         feed.low_colour = {0x000000};
         feed.high_colour = {0xff8000};
-        const LaneId keys = scene.drive(kind_that(&LaneKindRow::keyed), feed);
+        const LaneId keys = scene.drive(kind_of(body_type<KeyBody>), feed);
         scene.pin(keys, 0, KeyBody{0, {}});
         scene.pin(keys, 2, KeyBody{1, {}});
         QCOMPARE(scene.of(ring, 12).front().colour, (Colour{0x804000}));
         feed.palette = {{0xff0000}, {0x00ff00}, {0x0000ff}};
-        Motion motion = *scene.project.lane(keys)->motion;
+        Motion motion = *part_of<Motion>(*scene.project.lane(keys));
         motion.own = feed;
         scene.project = *with_motion(scene.project, keys, motion);
         scene.pin(keys, 4, KeyBody{1, {}});
@@ -87,7 +87,7 @@ private slots:
         const LaneId lane = scene.appear(group);
         Feed feed = feed_of(a, "rotation", 0, 120);
         feed.by_age = true;
-        const LaneId keys = scene.drive(kind_that(&LaneKindRow::keyed), feed);
+        const LaneId keys = scene.drive(kind_of(body_type<KeyBody>), feed);
         scene.pin(keys, 0, KeyBody{0, {}});
         scene.pin(keys, 2, KeyBody{120, {}});
         scene.pin(lane, 8, lasting(40));
@@ -139,7 +139,7 @@ private slots:
         const LayerId a = shape(scene, "a"), b = shape(scene, "b");
         const LayerId both[] = {a, b};
         scene.project = *with_group_of(scene.project, both, "both");
-        scene.drive(kind_that(&LaneKindRow::keyed), feed_of(a, "rotation", 0, 90));
+        scene.drive(kind_of(body_type<KeyBody>), feed_of(a, "rotation", 0, 90));
         scene.project = *with_layer_duplicated(scene.project, scene.project.stage->layer(a)->group);
         std::map<std::uint64_t, int> in_group;
         for (const auto& layer : scene.project.stage->layers)
@@ -149,12 +149,12 @@ private slots:
         for (const auto& [group, count] : in_group)
             QCOMPARE(count, 2);
         QCOMPARE(std::count_if(scene.project.lanes.begin(), scene.project.lanes.end(),
-                               [](const auto& lane) { return lane->kind->keyed; }),
+                               [](const auto& lane) { return is_keyed(lane->kind); }),
                  2);
         scene.project = *with_lanes_of(scene.project, b, a);
         const auto driven =
             std::count_if(scene.project.lanes.begin(), scene.project.lanes.end(), [&](const auto& lane) {
-                return lane->motion && lane->motion->own.target == Target{b, "rotation"};
+                return part_of<Motion>(*lane) && part_of<Motion>(*lane)->own.target == Target{b, "rotation"};
             });
         QCOMPARE(driven, 1);
     }
@@ -199,14 +199,14 @@ private slots:
         scene.project = *with_effect_off(scene.project, kite, 0, true);
         QCOMPARE(acting_effects(scene.of(kite, 0).front().values).size(), std::size_t{2});
         // The second one is driven for itself; taken away, its lane drives nothing.
-        const LaneId lane = scene.drive(kind_that(&LaneKindRow::keyed), feed_of(kite, "blur", 0, 9));
-        Motion motion = *scene.project.lane(lane)->motion;
+        const LaneId lane = scene.drive(kind_of(body_type<KeyBody>), feed_of(kite, "blur", 0, 9));
+        Motion motion = *part_of<Motion>(*scene.project.lane(lane));
         motion.own.target.parameter = "blur#2";
         scene.project = *with_motion(scene.project, lane, motion);
         scene.pin(lane, 0, KeyBody{7, {}});
         QCOMPARE(scene.of(kite, 5).front().values.of("blur#2"), 7.0);
         scene.project = *without_effect(scene.project, kite, 0);
-        QCOMPARE(scene.project.lane(lane)->motion->own.target, Target{});
+        QCOMPARE(part_of<Motion>(*scene.project.lane(lane))->own.target, Target{});
         QVERIFY(!scene.project.stage->layer(kite)->values.contains("blur#2"));
         QVERIFY(scene.project.stage->layer(kite)->values.contains("blur"));
         QVERIFY(!with_effect(scene.project, kite, "no such"));
@@ -240,7 +240,7 @@ private slots:
     void triggers_act_on_what_they_name_and_on_nothing_else() {
         Scene scene;
         const LayerId kite = shape(scene, "kite"), sign = shape(scene, "sign");
-        scene.project = with_lane(scene.project, kind_that(&LaneKindRow::triggers), "Flash");
+        scene.project = with_lane(scene.project, kind_of(body_type<TriggerBody>), "Flash");
         const LaneId lane = scene.project.lanes.back()->id;
         TriggerBody flash{"flash", {Length::Unit::InFrames, 4}, 100, {0xff0000}, {0xff0000}};
         flash.on = {kite};
@@ -258,7 +258,7 @@ private slots:
     void acts_of_a_trigger_stretch_with_it() {
         Scene scene;
         const LayerId kite = shape(scene);
-        scene.project = with_lane(scene.project, kind_that(&LaneKindRow::triggers), "t");
+        scene.project = with_lane(scene.project, kind_of(body_type<TriggerBody>), "t");
         const LaneId lane = scene.project.lanes.back()->id;
         TriggerBody trigger{"mine", {Length::Unit::InFrames, 10}};
         trigger.on = {kite};
@@ -276,7 +276,7 @@ private slots:
     void a_strobe_is_counted_in_parts_of_a_beat_from_its_start() {
         Scene scene;
         const LayerId kite = shape(scene);
-        scene.project = with_lane(scene.project, kind_that(&LaneKindRow::triggers), "t");
+        scene.project = with_lane(scene.project, kind_of(body_type<TriggerBody>), "t");
         TriggerBody strobe{"strobe", {Length::Unit::InBeats, 4}};
         strobe.on = {kite};
         strobe.strobe_beats = 0.5; // six frames: three lit, three dark
@@ -289,7 +289,7 @@ private slots:
 
     void a_shot_runs_faster_backwards_or_not_at_all() {
         Scene scene;
-        const auto cuts = lane_of_kind(scene.project, kind_that(&LaneKindRow::cuts));
+        const auto cuts = lane_of_kind(scene.project, kind_of(body_type<CutBody>));
         CutBody cut{scene.project.shots().front()->id, Seconds(4)};
         for (const auto& [speed, seconds] :
              {std::pair(100.0, 5.0), {200.0, 6.0}, {-100.0, 3.0}, {25.0, 4.25}, {0.0, 4.0}}) {
@@ -344,8 +344,8 @@ private slots:
         feed.meets = Meets::Times;
         feed.by_age = true;
         feed.palette = {{1}, {2}};
-        scene.drive(kind_that(&LaneKindRow::keyed), feed);
-        scene.project = with_lane(scene.project, kind_that(&LaneKindRow::triggers), "t");
+        scene.drive(kind_of(body_type<KeyBody>), feed);
+        scene.project = with_lane(scene.project, kind_of(body_type<TriggerBody>), "t");
         TriggerBody trigger;
         trigger.name = "mine";
         trigger.on = {words};
@@ -355,7 +355,7 @@ private slots:
         CutBody cut{scene.project.shots().front()->id, Seconds(0)};
         cut.speed = -50;
         cut.change = CutBody::Change::Rush;
-        scene.pin(lane_of_kind(scene.project, kind_that(&LaneKindRow::cuts)), 1, cut);
+        scene.pin(lane_of_kind(scene.project, kind_of(body_type<CutBody>)), 1, cut);
         scene.project = with_motion_blur(scene.project, true, 270, 12);
         scene.project =
             *with_look_kept(scene.project, look_of(*scene.project.stage->layer(words), "mine", true));

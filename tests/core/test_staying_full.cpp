@@ -139,7 +139,7 @@ private slots:
         QCOMPARE(new_layer(layers::shots).values.at("stays-full"), 1.0);
         Scene scene;
         const LayerId camera = scene.project.stage->layers.back().id;
-        const LaneId keys = scene.drive(kind_that(&LaneKindRow::keyed), feed_of(camera, "rotation", 0, 10));
+        const LaneId keys = scene.drive(kind_of(body_type<KeyBody>), feed_of(camera, "rotation", 0, 10));
         scene.pin(keys, 0, KeyBody{10, {}});
         const auto scale = [&] {
             return staged_at(Curves{Schedule(scene.project)}, Frames(24)).camera.of("scale");

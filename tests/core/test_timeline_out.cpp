@@ -62,7 +62,7 @@ private slots:
         second.fade = Frames(5);
         second.speed = -50;
         still.speed = 0;
-        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::cuts)),
+        project = *with_pins(project, lane_of_kind(project, kind_of(body_type<CutBody>)),
                              {pin_at(2, first), pin_at(5, second), pin_at(8, still), pin_at(10, slate)});
         const auto text = exporter("otio")->write(project);
         QVERIFY2(text.has_value(), text ? "" : text.error().message().c_str());
@@ -91,7 +91,7 @@ private slots:
               std::pair("60", 60.0)}) {
             Project project = steady_project(120, 0, 30, rate);
             const CutBody cut{project.bin->front().id, Seconds(0)};
-            project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::cuts)),
+            project = *with_pins(project, lane_of_kind(project, kind_of(body_type<CutBody>)),
                                  {pin_at(0, cut), pin_at(10, cut), pin_at(20.02, cut)});
             READ(lines, *exporter("otio")->write(project));
             const double found = lines.first().split(' ').last().toDouble();
@@ -107,7 +107,7 @@ private slots:
         song.path = "/music/a song & <more>.opus";
         song.title = "A song";
         project.song = std::make_shared<const Song>(song);
-        project = with_lane(project, kind_that(&LaneKindRow::sounds), "Noises");
+        project = with_lane(project, kind_of(body_type<SoundBody>), "Noises");
         SoundBody sound;
         sound.sound = project.bin->front().id;
         sound.length = Seconds(4);
@@ -116,11 +116,11 @@ private slots:
         quiet.gain_db = -6;
         quiet.fade_in = Seconds(0.5);
         project =
-            *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::sounds)),
+            *with_pins(project, lane_of_kind(project, kind_of(body_type<SoundBody>)),
                        {pin_at(2, sound), pin_at(4, quiet), pin_at(8, sound)}); // the second over the first
         MarkerBody drop{"the <drop>", "all \"in\"", 3, 0, {Length::Unit::InBeats, 2}};
         project =
-            *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::marks)), {pin_at(6, drop)});
+            *with_pins(project, lane_of_kind(project, kind_of(body_type<MarkerBody>)), {pin_at(6, drop)});
         const auto text = exporter("otio")->write(project);
         QVERIFY2(text.has_value(), text ? "" : text.error().message().c_str());
         QVERIFY(text->find("\"gain_db\": -6.0") != std::string::npos);
@@ -146,7 +146,7 @@ private slots:
         cut.framing.scale = 150;
         wipe.fade = Frames(6);
         wipe.change = CutBody::Change::Wipe;
-        project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::cuts)),
+        project = *with_pins(project, lane_of_kind(project, kind_of(body_type<CutBody>)),
                              {pin_at(0, cut), pin_at(4, wipe), pin_at(8, cut)});
         const auto losses = otio_losses(project);
         const auto says = [&](const char* what) {

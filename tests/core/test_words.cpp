@@ -35,7 +35,7 @@ struct Sung {
         project = std::move(made.project);
         return made.word;
     }
-    [[nodiscard]] const LaneText& text() const { return *project.lane(lane)->text; }
+    [[nodiscard]] const LaneText& text() const { return *part_of<LaneText>(*project.lane(lane)); }
     [[nodiscard]] Schedule schedule() const { return Schedule(project); }
     [[nodiscard]] std::vector<TextSpan> spans() const { return schedule().spans(lane).texts; }
     [[nodiscard]] std::string name(const TextSpan& span) const {

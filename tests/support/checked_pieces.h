@@ -30,7 +30,7 @@ inline Finding only(const std::vector<Finding>& found, std::string_view id) {
 }
 
 inline Project cuts_on_beats(Project project, int count, int every = 4) {
-    const LaneId lane = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+    const LaneId lane = lane_of_kind(project, kind_of(body_type<CutBody>));
     std::vector<Pin> pins;
     for (int i = 0; i < count; ++i)
         pins.push_back({{},
@@ -46,7 +46,7 @@ inline Project clean(double seconds = 60) {
 }
 
 inline LaneId cuts_of(const Project& project) {
-    return lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+    return lane_of_kind(project, kind_of(body_type<CutBody>));
 }
 
 inline PinId pin_at(const Project& project, LaneId lane, std::size_t index) {

@@ -63,8 +63,8 @@ struct Desk {
     }
 
     [[nodiscard]] const Project& project() { return window.document().project(); }
-    [[nodiscard]] const Lane& cuts() { return *project().first_lane(&LaneKindRow::cuts); }
-    [[nodiscard]] const Lane& markers() { return *project().first_lane(&LaneKindRow::marks); }
+    [[nodiscard]] const Lane& cuts() { return *project().first_lane(body_type<CutBody>); }
+    [[nodiscard]] const Lane& markers() { return *project().first_lane(body_type<MarkerBody>); }
     [[nodiscard]] QString message() { return window.status().message(); }
     void click(const char* name) { QTest::mouseClick(window.findChild<QPushButton*>(name), Qt::LeftButton); }
     void key(Qt::Key key, Qt::KeyboardModifiers modifiers = Qt::NoModifier) {

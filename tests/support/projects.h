@@ -58,8 +58,7 @@ inline Project with_random_pins(Project project, std::uint32_t seed, int count) 
         const PinId id{project.next_id};
         project = *with_pins(
             project,
-            lane_of_kind(project, cut ? kind_that(&LaneKindRow::cuts) : kind_that(&LaneKindRow::marks)),
-            {pin});
+            lane_of_kind(project, cut ? kind_of(body_type<CutBody>) : kind_of(body_type<MarkerBody>)), {pin});
         if (!cut)
             markers.push_back(id);
     }

@@ -24,7 +24,7 @@ inline Project with_plantings_and_triggers(Project project) {
     bin[1].begins_at = Seconds(-1.25);
     bin[2].still = true;
     project.bin = std::make_shared<const std::vector<Clip>>(bin);
-    const auto cuts = lane_of_kind(project, kind_that(&LaneKindRow::cuts));
+    const auto cuts = lane_of_kind(project, kind_of(body_type<CutBody>));
     ShotChoice choice{ShotChoice::Order::Weighted,
                       {{bin[0].id, 2}, {bin[1].id, 0.5}},
                       9,
@@ -44,8 +44,8 @@ inline Project with_plantings_and_triggers(Project project) {
                       Frames(-2),
                       {Ticks(1920)}};
     Planting untold{PlantingId{project.next_id++}, cuts, "beats, every 2nd"}; // as earlier versions wrote it
-    project = with_lane(project, kind_that(&LaneKindRow::triggers), "Flash");
-    const auto lane = lane_of_kind(project, kind_that(&LaneKindRow::triggers));
+    project = with_lane(project, kind_of(body_type<TriggerBody>), "Flash");
+    const auto lane = lane_of_kind(project, kind_of(body_type<TriggerBody>));
     TriggerBody trigger{"strobe", {Length::Unit::InMilliseconds, 120.5}, 80, {0x123456}, {0xabcdef}, 2};
     Variation variation{Variation::Strength::Onsets, 10, 90, Variation::Colours::Ramp,
                         {{0xff0000}, {0xff}},        4};
@@ -59,11 +59,11 @@ inline Project with_plantings_and_triggers(Project project) {
     Pin pin{{}, MusicalAnchor{Ticks(5)}, trigger, flashes.id, Ticks(5), true, true, true, true};
     project = *with_pins(project, lane, {pin});
     project = *with_pins(
-        project, lane_of_kind(project, kind_that(&LaneKindRow::marks)),
+        project, lane_of_kind(project, kind_of(body_type<MarkerBody>)),
         {{{}, TimeAnchor{Seconds(3)}, MarkerBody{"a", "b", 3, 4, {Length::Unit::InBeats, 2}}, {}}});
     project = *with_lane_locked(project, lane, true);
-    project = with_lane(project, kind_that(&LaneKindRow::pulses), "Scale");
-    const auto moving = lane_of_kind(project, kind_that(&LaneKindRow::pulses));
+    project = with_lane(project, kind_of(body_type<PulseBody>), "Scale");
+    const auto moving = lane_of_kind(project, kind_of(body_type<PulseBody>));
     Motion motion{{"kite scale", "%", 90, 140}, pulse_library()[2]};
     motion.pulse.falling = {"bezier", {0.1, -0.5, 0.9, 1.5}, 2.5};
     motion.pulse.held = {Length::Unit::InMilliseconds, 40};
@@ -75,31 +75,31 @@ inline Project with_plantings_and_triggers(Project project) {
 
 /// Lanes of words, notes and exposures with all that they can have.
 inline Project with_texts_and_drawings(Project project) {
-    const auto begun = [&](bool LaneKindRow::*does, const char* name, const auto& change, PinBody body) {
-        project = with_lane(project, kind_that(does), name);
+    const auto begun = [&](BodyType does, const char* name, const auto& change, PinBody body) {
+        project = with_lane(project, kind_of(does), name);
         const LaneId lane = project.lanes.back()->id;
         project = *with_pins(project, lane, {{{}, MusicalAnchor{Ticks(480)}, std::move(body), {}}});
         project = *with_changed_lane(project, lane, change);
         return lane;
     };
     const LaneId words = begun(
-        &LaneKindRow::words, "Sung",
+        body_type<WordBody>, "Sung",
         [](Lane& lane) {
-            lane.text = LaneText{
-                {{"levee", "all", 3, 4, {Length::Unit::ToLineEnd, 1}}}, "de", 20, Frames(15), Frames(3)};
-            lane.inked = Inked{{0x123456}, false, 2};
+            lane.parts.put(LaneText{
+                {{"levee", "all", 3, 4, {Length::Unit::ToLineEnd, 1}}}, "de", 20, Frames(15), Frames(3)});
+            lane.parts.put(Inked{{0x123456}, false, 2});
         },
         WordBody{"high", "singer", 2, 3, {Length::Unit::InBeats, 1.5}});
     begun(
-        &LaneKindRow::notes, "Translated",
+        body_type<NoteBody>, "Translated",
         [](Lane& lane) {
-            lane.inked = Inked{{0x654321}, false, 1};
+            lane.parts.put(Inked{{0x654321}, false, 1});
         },
         NoteBody{"(crowd breathes in)", 1, {Length::Unit::InMilliseconds, 700}});
     const LaneId drawn = begun(
-        &LaneKindRow::exposes, "Drawn",
+        body_type<ExposureBody>, "Drawn",
         [&](Lane& lane) {
-            lane.exposing = Exposing{Frames(3), {{"lips", ClipId{1}}}, {{"lips", "m b p"}}, words};
+            lane.parts.put(Exposing{Frames(3), {{"lips", ClipId{1}}}, {{"lips", "m b p"}}, words});
         },
         ExposureBody{"3", 9, Frames(2), ExposureBody::Way::ToAndFro, false});
     Stage stage = *project.stage;
@@ -133,7 +133,7 @@ inline Project with_rich_stage(Project project) {
     project =
         *with_look_kept(project, {"mine", true, title.effects, title.values, title.colours, title.options});
     project = with_motion_blur(project, true, 90, 12);
-    project = with_lane(project, kind_that(&LaneKindRow::appears), "Appears");
+    project = with_lane(project, kind_of(body_type<AppearanceBody>), "Appears");
     const LaneId lane = project.lanes.back()->id;
     const Showing showing{words,
                           {"type", {Length::Unit::InBeats, 2}, {"back-out"}},
@@ -178,8 +178,8 @@ inline Project with_rich_stage(Project project) {
     motion.own.by_age = true;
     motion.own.palette = {{3}, {4}};
     motion.follower.steps = {
-        {"floor", {}, false, {{"at", lane_of_kind(project, kind_that(&LaneKindRow::pulses)), 0.1, 0.9}}}};
-    project = with_lane(project, kind_that(&LaneKindRow::follows), "Driven");
+        {"floor", {}, false, {{"at", lane_of_kind(project, kind_of(body_type<PulseBody>)), 0.1, 0.9}}}};
+    project = with_lane(project, kind_that_follows(), "Driven");
     return *with_motion(project, project.lanes.back()->id, motion);
 }
 
@@ -204,14 +204,13 @@ inline Project rich_project() {
     found.rows[2].smallest_gap = Seconds(0.07);
     found.sections = {{Seconds(0), Seconds(20), "A", false, 1}, {Seconds(20), Seconds(70), "B", true, 0.4f}};
     project = with_detection(project, found, false);
-    project = *with_lead(project, lane_of_kind(project, kind_that(&LaneKindRow::cuts)), Frames(3));
-    project = with_lane(project, kind_that(&LaneKindRow::sounds), "Sound");
+    project = *with_lead(project, lane_of_kind(project, kind_of(body_type<CutBody>)), Frames(3));
+    project = with_lane(project, kind_of(body_type<SoundBody>), "Sound");
     SoundBody sound{project.bin->front().id, Seconds(0.5), Seconds(3),        -4.5,
                     Seconds(0.25),           Seconds(1),   FadeCurve::Linear, FadeCurve::EqualPower};
-    project = *with_pins(project, lane_of_kind(project, kind_that(&LaneKindRow::sounds)),
+    project = *with_pins(project, lane_of_kind(project, kind_of(body_type<SoundBody>)),
                          {{{}, TimeAnchor{Seconds(2)}, sound, {}}});
-    project =
-        *with_mute_and_solo(project, lane_of_kind(project, kind_that(&LaneKindRow::sounds)), true, false);
+    project = *with_mute_and_solo(project, lane_of_kind(project, kind_of(body_type<SoundBody>)), true, false);
     return with_rich_stage(with_plantings_and_triggers(std::move(project)));
 }
 

@@ -24,7 +24,7 @@ struct Scene {
         return project.stage->layers[project.stage->layers.size() - 2].id;
     }
     LaneId appear(LayerId layer) {
-        auto made = *with_lane_of_appearances(project, layer, kind_that(&LaneKindRow::appears));
+        auto made = *with_lane_of_appearances(project, layer, kind_of(body_type<AppearanceBody>));
         project = std::move(made.project);
         return made.lane;
     }

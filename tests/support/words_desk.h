@@ -21,11 +21,11 @@ inline bool open_with_text(Desk& desk) {
     QGuiApplication::clipboard()->setText(lyric);
     QTest::mouseClick(desk.window.findChild<MarkPanel*>()->findChild<QPushButton*>("paste words"),
                       Qt::LeftButton);
-    return desk.project().first_lane(&LaneKindRow::words) != nullptr;
+    return desk.project().first_lane(body_type<WordBody>) != nullptr;
 }
 
 inline const Lane& words(Desk& desk) {
-    return *desk.project().first_lane(&LaneKindRow::words);
+    return *desk.project().first_lane(body_type<WordBody>);
 }
 
 /// At the playhead, while nothing plays.

@@ -30,9 +30,9 @@ void BinCommands::hang_up(QMenu* menu) {
 void BinCommands::show_panel(SongPanel* panel) {
     panel_ = panel;
     connect(panel, &SongPanel::bin_menu_wanted, this, [this](QPoint at) {
-        QMenu menu(context_.window);
+        QMenu menu(window_);
         for (const char* command : {"turn shot right", "turn shot left", "replace file", "copy file"})
-            menu.addAction(context_.commands.action(command));
+            menu.addAction(commands_.action(command));
         menu.exec(at);
     });
 }
@@ -76,7 +76,7 @@ void BinCommands::replace_dialog(ClipId id) {
     const QString title =
         clip ? tr("Another file for “%1”").arg(QString::fromStdString(clip->name)) : tr("Where the song is");
     const auto path = QFileDialog::getOpenFileName(
-        context_.window, title, usual_folder(document_),
+        window_, title, usual_folder(document_),
         clip ? tr("Video and pictures (%1 %2);;All files (*)")
                    .arg(as_patterns(film_endings()), as_patterns(picture_endings()))
              : tr("All files (*)"));
@@ -150,7 +150,7 @@ void BinCommands::copy_dialog(ClipId id) {
             const QString ending = QString::fromUtf8(plan->format->extension.data());
             const QString name = QString::fromStdString(from.path.stem().string()) + "-copy." + ending;
             const auto to =
-                ask_where_to_write(context_.window, tr("Copy that any program reads"),
+                ask_where_to_write(window_, tr("Copy that any program reads"),
                                    QDir(usual_folder(document_)).filePath(name), "*." + ending, ending);
             if (to)
                 write_copy(id, from, plan->rate, to->toStdString());

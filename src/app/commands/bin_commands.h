@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "commands/context.h"
+#include "commands/commands.h"
 
 namespace pulsepin {
 
@@ -11,7 +11,7 @@ class SongPanel;
 class BinCommands : public Commands {
     Q_OBJECT
 public:
-    explicit BinCommands(CommandContext& context) : Commands(context) {}
+    explicit BinCommands(const Workplace& at) : Commands(at) {}
     void hang_up(QMenu* menu);
     void show_panel(SongPanel* panel);
 

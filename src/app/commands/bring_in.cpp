@@ -2,16 +2,22 @@
 //
 // Lists of other programs that come in.
 #include "hand/bring_in.h"
+#include "base/text_file.h"
 #include "commands/file_commands.h"
 #include "drawing/timeline/timeline_view.h"
 #include "hand/clip_file.h"
+#include "hand/media_list.h"
 #include "interchange/list_readers.h"
-#include "media/film_cuts.h"
 #include "media/media_endings.h"
 #include "pages/dialogs/param_dialog.h"
+#include "pages/dialogs/table_columns.h"
 
+#include <QApplication>
+#include <QCryptographicHash>
 #include <QFileDialog>
 #include <QFileInfo>
+#include <QSettings>
+#include <memory>
 
 namespace pulsepin {
 namespace {
@@ -43,19 +49,20 @@ void FileCommands::bring_in_dialog() {
     for (const auto& row : list_readers())
         for (const auto& ending : QString::fromStdString(std::string(row.extensions)).split(' '))
             endings << "*." + ending;
-    for (const auto ending : film_endings())
-        endings << "*" + QString::fromUtf8(ending.data(), static_cast<qsizetype>(ending.size()));
+    for (const auto media : {film_endings(), sound_endings()})
+        for (const auto ending : media)
+            endings << "*" + QString::fromUtf8(ending.data(), static_cast<qsizetype>(ending.size()));
     const QString path = QFileDialog::getOpenFileName(
-        context_.window, tr("Bring in cuts and markers"), {},
-        tr("Lists and finished films (%1);;All files (*)").arg(endings.join(' ')));
+        window_, tr("Bring in cuts and markers"), {},
+        tr("Lists, finished films, sound with chapters (%1);;All files (*)").arg(endings.join(' ')));
     if (!path.isEmpty())
         bring_in(path);
 }
 
 void FileCommands::bring_in(const QString& path) {
     const std::filesystem::path file = path.toStdString();
-    if (ends_as(file, film_endings()))
-        return bring_in_film(file);
+    if (is_media(file))
+        return bring_in_media(file);
     const auto* row = list_reader_of(file);
     if (!row) { // it says which there are
         const auto none = read_list(file, {document_.project().settings->frame_rate, {}});
@@ -64,30 +71,76 @@ void FileCommands::bring_in(const QString& path) {
     std::vector<ParamSpec> specs;
     for (const ParamSpecs some : {list_rate_params(), row->parameters})
         specs.insert(specs.end(), some.begin(), some.end());
-    ask_how_to_bring_in(file, specs, [this, file, row](const ParamValues& values) {
-        const auto rate = list_rate(values, document_.project().settings->frame_rate);
-        return read_list(file, {rate, only(values, row->parameters)});
-    });
+    const auto reading = [this, row](const ParamValues& values) {
+        return ListReading{list_rate(values, document_.project().settings->frame_rate),
+                           only(values, row->parameters)};
+    };
+    auto* dialog = ask_how_to_bring_in(
+        file, specs, [file, reading](const ParamValues& values) { return read_list(file, reading(values)); });
+    if (find_param(row->parameters, "columns"))
+        show_columns(*dialog, file, reading);
 }
 
-/// Its pictures are all looked at first, in the background.
-void FileCommands::bring_in_film(const std::filesystem::path& film) {
-    document_.jobs().start<BroughtIn>(
-        JobQueue::Decode, tr("Find the cuts of %1").arg(QString::fromStdString(film.filename().string())),
-        [film](const Progress& progress) -> Result<BroughtIn> {
-            return traces_of_film(film, progress).map([&](const std::vector<PictureTrace>& traces) {
-                const auto cuts = cuts_in(traces);
-                return list_of_film(film, cuts, length_of(traces));
-            });
-        },
-        [this, film](Result<BroughtIn> list) {
-            if (!list)
-                return document_.say(QString::fromStdString(list.error().message()));
-            ask_how_to_bring_in(film, {}, [found = *std::move(list)](const ParamValues&) { return found; });
+/// The first rows of a table above the fields, each column with what it is. What was said of a table that
+/// begins with the same line is said of this one.
+void FileCommands::show_columns(ParamDialog& dialog, const std::filesystem::path& file,
+                                const std::function<ListReading(const ParamValues&)>& reading) {
+    constexpr std::size_t rows = 5, most = 64u << 20;
+    const auto bytes = read_text_file(file, most);
+    if (!bytes)
+        return; // it is told below, with what to do
+    const auto head_of = [bytes = std::make_shared<const std::string>(*bytes),
+                          reading](const ParamValues& values) {
+        return head_of_table(*bytes, reading(values), rows);
+    };
+    auto* columns = new TableColumns;
+    dialog.show_above(columns);
+    const auto show = [columns, head_of, &dialog] {
+        const auto head = head_of(dialog.values());
+        columns->setVisible(head.has_value());
+        if (head)
+            columns->show_head(*head);
+    };
+    const auto first = head_of({});
+    const QString remembered =
+        first ? "columns of tables/" +
+                    QString::fromLatin1(QCryptographicHash::hash(QByteArray::fromStdString(first->first_line),
+                                                                 QCryptographicHash::Sha1)
+                                            .toHex())
+              : QString();
+    if (const QString told = QSettings().value(remembered).toString();
+        !remembered.isEmpty() && !told.isEmpty())
+        dialog.set_value("columns", told.toStdString());
+    show();
+    dialog.setMinimumWidth(640);
+    connect(columns, &TableColumns::chosen, &dialog,
+            [&dialog](const QString& told) { dialog.set_value("columns", told.toStdString()); });
+    connect(&dialog, &ParamDialog::changed, columns, [columns, show](const QString& id) {
+        // Its own choices stay as they are while one of them is made.
+        if (id == u"separator" || id == u"rate" ||
+            (id == u"columns" && !columns->isAncestorOf(QApplication::focusWidget())))
+            show();
+    });
+    if (!remembered.isEmpty())
+        connect(&dialog, &QDialog::accepted, columns, [&dialog, remembered] {
+            QSettings().setValue(remembered, QString::fromStdString(dialog.values().text("columns")));
         });
 }
 
-void FileCommands::ask_how_to_bring_in(const std::filesystem::path& file, ParamSpecs of_list, ReadList read) {
+/// Its pictures are all looked at first, in the background.
+void FileCommands::bring_in_media(const std::filesystem::path& file) {
+    document_.jobs().start<BroughtIn>(
+        JobQueue::Decode, tr("Find the cuts of %1").arg(QString::fromStdString(file.filename().string())),
+        [file](const Progress& progress) { return list_of_media(file, progress); },
+        [this, file](Result<BroughtIn> list) {
+            if (!list)
+                return document_.say(QString::fromStdString(list.error().message()));
+            ask_how_to_bring_in(file, {}, [found = *std::move(list)](const ParamValues&) { return found; });
+        });
+}
+
+ParamDialog* FileCommands::ask_how_to_bring_in(const std::filesystem::path& file, ParamSpecs of_list,
+                                               ReadList read) {
     bringing_.assign(of_list.begin(), of_list.end());
     bringing_.insert(bringing_.end(), bringing_params().begin(), bringing_params().end());
     struct Outcome {
@@ -105,7 +158,7 @@ void FileCommands::ask_how_to_bring_in(const std::filesystem::path& file, ParamS
     };
     auto* dialog = new ParamDialog(
         "bring in", tr("Bring in “%1”").arg(QString::fromStdString(file.filename().string())), bringing_,
-        only(brought_, bringing_), tr("Bring in"), context_.window, [outcome](const ParamValues& values) {
+        only(brought_, bringing_), tr("Bring in"), window_, [outcome](const ParamValues& values) {
             const auto would = outcome(values);
             if (!would)
                 return QString::fromStdString(would.error().message());
@@ -144,6 +197,7 @@ void FileCommands::ask_how_to_bring_in(const std::filesystem::path& file, ParamS
                 put(*known);
             });
     });
+    return dialog;
 }
 
 void FileCommands::put_in(Result<WithBrought> done, std::size_t not_understood) {
@@ -154,8 +208,7 @@ void FileCommands::put_in(Result<WithBrought> done, std::size_t not_understood) 
     if (!document_.apply(Result<Project>(std::move(done->project)), tr("bring in list")))
         return;
     view_.choose_lane(first);
-    if (context_.timeline)
-        context_.timeline->reveal_lane(first);
+    timeline_.reveal_lane(first);
     document_.say(not_understood == 0 ? told
                                       : tr("%1; lines not understood: %2").arg(told).arg(not_understood));
 }

@@ -39,12 +39,11 @@ TimeRange half_a_bar_around(const Project& project, Seconds at, Seconds until) {
 } // namespace
 
 void CheckCommands::hang_up(QMenu* menu) {
-    add(menu, "check piece", tr("Check the piece"), {K(tr("F4"))},
-        [this] { context_.go_to_stop(Stop::Check); });
+    add(menu, "check piece", tr("Check the piece"), {K(tr("F4"))}, [this] { go_to_stop(Stop::Check); });
     add(menu, "measure piece", tr("Measure files, sound and flashes"), {}, [this] {
         if (panel_->bank().measuring())
             return panel_->bank().cancel_measuring();
-        context_.go_to_stop(Stop::Check);
+        go_to_stop(Stop::Check);
         panel_->bank().measure();
     });
     menu->addSeparator();
@@ -68,13 +67,13 @@ void CheckCommands::hang_up(QMenu* menu) {
 void CheckCommands::show_panel(CheckPanel* panel) {
     panel_ = panel;
     connect(panel, &CheckPanel::wanted, this,
-            [this](const QString& command) { context_.commands.action(command)->trigger(); });
+            [this](const QString& command) { commands_.action(command)->trigger(); });
     connect(panel, &CheckPanel::go_wanted, this, &CheckCommands::go);
     forecast_soon_.setSingleShot(true);
     forecast_soon_.setInterval(200);
     connect(&forecast_soon_, &QTimer::timeout, this, &CheckCommands::forecast);
     connect(&view_, &ViewState::outlines_changed, this, [this] {
-        context_.place->set_warning({});
+        place_.set_warning({});
         forecast_soon_.start();
     });
     connect(panel, &CheckPanel::limit_changed, this, [this](double ms) {
@@ -87,7 +86,7 @@ void CheckCommands::show_panel(CheckPanel* panel) {
 void CheckCommands::go(const Finding& finding) {
     if (!finding.placed) {
         if (finding.lane.value != 0)
-            context_.timeline->reveal_lane(finding.lane);
+            timeline_.reveal_lane(finding.lane);
         return;
     }
     go_to(finding.at, finding.until, finding.lane, finding.pin);
@@ -100,15 +99,15 @@ void CheckCommands::go_to(Seconds at, Seconds until, LaneId lane, PinId pin) {
     if (document_.project().pin(pin))
         view_.select({pin});
     if (lane.value != 0)
-        context_.timeline->reveal_lane(lane);
-    context_.play->go_to_place(at);
+        timeline_.reveal_lane(lane);
+    play_.go_to_place(at);
     const auto around = half_a_bar_around(document_.project(), at, until);
     if (player_.has_sound())
-        context_.play->play_part(around.from, around.until, at);
+        play_.play_part(around.from, around.until, at);
 }
 
 void CheckCommands::step(int by) {
-    context_.go_to_stop(Stop::Check);
+    go_to_stop(Stop::Check);
     const int rows = panel_->table().rowCount(), row = panel_->row();
     if (rows == 0)
         return document_.say(tr("Nothing was found"));
@@ -159,16 +158,17 @@ void CheckCommands::mend_by_file(const Finding& finding, std::string_view way, b
         return document_.say(tr("The mend %1").arg(will));
     }
     if (copies)
-        context_.bin->copy_dialog(ClipId{finding.subject});
+        bin_.copy_dialog(ClipId{finding.subject});
     else
-        context_.bin->replace_dialog(ClipId{finding.subject});
+        bin_.replace_dialog(ClipId{finding.subject});
 }
 
 /// Whether what is outlined, and not placed yet, would flash too often where it is densest.
 void CheckCommands::forecast() {
     const auto& outlines = view_.outlines();
     const Lane* lane = document_.project().lane(view_.outline_lane());
-    if (!outlines || outlines->outlines.empty() || !lane || !(lane->kind->triggers || lane->kind->pulses))
+    if (!outlines || outlines->outlines.empty() || !lane ||
+        !(holds<TriggerBody>(lane->kind) || holds<PulseBody>(lane->kind)))
         return;
     std::vector<Pin> pins;
     for (const auto& one : outlines->outlines)
@@ -193,7 +193,7 @@ void CheckCommands::forecast() {
         *placed, from, until, [this, rule = flash_rule(document_.project())](Result<int> flashes) {
             if (!flashes || *flashes <= rule.most || !view_.outlines())
                 return;
-            context_.place->set_warning(
+            place_.set_warning(
                 tr("This flashes %1 times in a second over more than a quarter of the view: more than %2 may "
                    "hurt people "
                    "(WCAG 2.2, 2.3.1). Make it weaker or rarer, or mend it at the stop Check")
@@ -209,7 +209,7 @@ void CheckCommands::accept() {
     if (chosen->accepted)
         return document_.apply(without_accepted(document_.project(), *chosen), tr("not accept finding"));
     bool sure = false;
-    const QString note = QInputDialog::getText(context_.window, tr("Accept finding"),
+    const QString note = QInputDialog::getText(window_, tr("Accept finding"),
                                                tr("It is meant as it is. Why? (stands in the report)"),
                                                QLineEdit::Normal, tr("meant"), &sure);
     if (sure)
@@ -225,24 +225,23 @@ void CheckCommands::take_limits(ParamValues limits) {
 
 void CheckCommands::ask_for_limits() {
     ask(new ParamDialog("check limits", tr("What the piece is checked against"), check_parameters(),
-                        check_limits(document_.project()), tr("Take them"), context_.window),
+                        check_limits(document_.project()), tr("Take them"), window_),
         [this](const ParamValues& limits) { take_limits(limits); });
 }
 
 void CheckCommands::show_table() {
-    context_.go_to_stop(Stop::Check);
-    auto* dialog = new SyncDialog(panel_->bank(), context_.window);
+    go_to_stop(Stop::Check);
+    auto* dialog = new SyncDialog(panel_->bank(), window_);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     connect(dialog, &SyncDialog::go_wanted, this,
             [this](const SyncRow& row) { go_to(row.anchor, row.anchor, row.lane, row.pin); });
-    connect(dialog, &SyncDialog::write_wanted, context_.commands.action("write sync report"),
-            &QAction::trigger);
+    connect(dialog, &SyncDialog::write_wanted, commands_.action("write sync report"), &QAction::trigger);
     dialog->show();
 }
 
 void CheckCommands::write_dialog(const char* ending, const QString& title) {
     if (!panel_->bank().outcome()) {
-        context_.go_to_stop(Stop::Check);
+        go_to_stop(Stop::Check);
         return document_.say(tr("The piece is being checked: write the report when that is done"));
     }
     const QString suggested =
@@ -251,8 +250,7 @@ void CheckCommands::write_dialog(const char* ending, const QString& title) {
             : QString::fromStdString(
                   (document_.path().parent_path() / (document_.path().stem().string() + "-check." + ending))
                       .string());
-    if (const auto path =
-            ask_where_to_write(context_.window, title, suggested, QString("*.%1").arg(ending), ending))
+    if (const auto path = ask_where_to_write(window_, title, suggested, QString("*.%1").arg(ending), ending))
         write(*path);
 }
 

@@ -1,18 +1,24 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "commands/context.h"
+#include "commands/commands.h"
 #include "session/check_bank.h"
 
 #include <QTimer>
 
 namespace pulsepin {
 
+class BinCommands;
+class CheckPanel;
+class PlacePanel;
+class PlayCommands;
+
 /// Proving that the piece is in sync and safe to watch, and mending what is not.
 class CheckCommands : public Commands {
     Q_OBJECT
 public:
-    explicit CheckCommands(CommandContext& context) : Commands(context) {}
+    CheckCommands(const Workplace& at, PlacePanel& place, PlayCommands& play, BinCommands& bin)
+        : Commands(at), place_(place), play_(play), bin_(bin) {}
     void hang_up(QMenu* menu);
     void show_panel(CheckPanel* panel);
 
@@ -34,6 +40,9 @@ private:
 
     CheckPanel* panel_ = nullptr;
     QTimer forecast_soon_;
+    PlacePanel& place_;
+    PlayCommands& play_;
+    BinCommands& bin_;
 };
 
 } // namespace pulsepin

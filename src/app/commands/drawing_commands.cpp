@@ -22,11 +22,11 @@ void DrawingCommands::hang_up(QMenu* menu) {
     using K = QKeySequence;
     menu->addSeparator();
     add(menu, "new lane of notes", tr("A lane of notes more"), {},
-        [this] { new_lane(kind_that(&LaneKindRow::notes)); });
+        [this] { new_lane(kind_of(body_type<NoteBody>)); });
     add(menu, "band", tr("Band over the picture, on or off"), {K(tr("Ctrl+B"))}, [this] { switch_band(); });
     menu->addSeparator();
     add(menu, "new lane of exposures", tr("A lane of exposures more"), {},
-        [this] { new_lane(kind_that(&LaneKindRow::exposes)); });
+        [this] { new_lane(kind_of(body_type<ExposureBody>)); });
     add(menu, "lay taps", tr("Lay the tapped rhythm as drawings"), {}, [this] { lay_taps(); });
     add(menu, "markers of drawings", tr("A marker at each drawing"), {}, [this] { markers_of_drawings(); });
     add(menu, "mouth shapes", tr("Mouth shapes of the words"), {}, [this] { make_mouth_shapes(); });
@@ -35,10 +35,10 @@ void DrawingCommands::hang_up(QMenu* menu) {
 
 void DrawingCommands::show_pages(NotesPage* notes, ExposuresPage* exposures) {
     connect(notes, &NotesPage::note_wanted, this, &DrawingCommands::add_note);
-    connect(notes, &NotesPage::new_lane_wanted, this, [this] { new_lane(kind_that(&LaneKindRow::notes)); });
-    connect(notes, &NotesPage::go_wanted, context_.play, &PlayCommands::set_playhead);
+    connect(notes, &NotesPage::new_lane_wanted, this, [this] { new_lane(kind_of(body_type<NoteBody>)); });
+    connect(notes, &NotesPage::go_wanted, &play_, &PlayCommands::set_playhead);
     connect(exposures, &ExposuresPage::wanted, this,
-            [this](const QString& command) { context_.commands.action(command)->trigger(); });
+            [this](const QString& command) { commands_.action(command)->trigger(); });
 }
 
 /// Named after its kind, with a number where there is one already; the inks of notes differ.
@@ -48,26 +48,26 @@ void DrawingCommands::new_lane(LaneKind kind) {
     std::size_t count = 0, in_band = 0;
     for (const auto& lane : project.lanes) {
         count += lane->kind == kind;
-        in_band += lane->inked && lane->inked->in_band;
+        in_band += part_of<Inked>(*lane) && part_of<Inked>(*lane)->in_band;
     }
     std::string name(kind->plural);
     if (count > 0)
         name += " " + std::to_string(count + 1);
     Project next = with_lane(project, kind, name);
     const LaneId made = next.lanes.back()->id;
-    if (kind->notes)
+    if (holds<NoteBody>(kind))
         if (auto inked = with_changed_lane(next, made, [&](Lane& lane) {
-                lane.inked->ink = {inks[count % std::size(inks)]};
-                lane.inked->row = static_cast<int>(std::min<std::size_t>(in_band, 5));
+                part_of<Inked>(lane)->ink = {inks[count % std::size(inks)]};
+                part_of<Inked>(lane)->row = static_cast<int>(std::min<std::size_t>(in_band, 5));
             }))
             next = *std::move(inked);
     document_.apply(std::move(next), tr("add lane"));
     view_.choose_lane(made);
-    context_.timeline->reveal_lane(made);
+    timeline_.reveal_lane(made);
 }
 
 void DrawingCommands::add_note(const QString& text, int sign) {
-    const LaneKind kind = kind_that(&LaneKindRow::notes);
+    const LaneKind kind = kind_of(body_type<NoteBody>);
     if (!view_.lane_of_kind(document_.project(), kind))
         new_lane(kind);
     const Lane* lane = view_.lane_of_kind(document_.project(), kind);
@@ -98,21 +98,21 @@ void DrawingCommands::switch_band() {
 }
 
 const Lane* DrawingCommands::drawings() const {
-    return view_.lane_of_kind(document_.project(), kind_that(&LaneKindRow::exposes));
+    return view_.lane_of_kind(document_.project(), kind_of(body_type<ExposureBody>));
 }
 
 void DrawingCommands::lay_taps() {
-    if (context_.taps->taps().empty())
+    if (taps_.taps().empty())
         return document_.say(tr("There are no taps yet: tap a rhythm with T"));
     if (!drawings())
-        new_lane(kind_that(&LaneKindRow::exposes));
+        new_lane(kind_of(body_type<ExposureBody>));
     view_.choose_lane(drawings()->id);
-    context_.taps->lay_rhythm();
+    taps_.lay_rhythm();
 }
 
 void DrawingCommands::markers_of_drawings() {
     const Lane* lane = drawings();
-    const Lane* markers = document_.project().first_lane(&LaneKindRow::marks);
+    const Lane* markers = document_.project().first_lane(body_type<MarkerBody>);
     if (!lane || lane->pins.empty() || !markers)
         return document_.say(tr("There are no drawings yet"));
     std::vector<Pin> pins;
@@ -126,7 +126,7 @@ void DrawingCommands::markers_of_drawings() {
 }
 
 void DrawingCommands::make_mouth_shapes() {
-    const Lane* words = view_.lane_of_kind(document_.project(), kind_that(&LaneKindRow::words));
+    const Lane* words = view_.lane_of_kind(document_.project(), kind_of(body_type<WordBody>));
     if (!words || words->pins.empty())
         return document_.say(tr("No word is set yet: set words first"));
     std::set<std::string> texts;
@@ -135,7 +135,7 @@ void DrawingCommands::make_mouth_shapes() {
     using Sounds = std::map<std::string, std::vector<MouthSound>>;
     document_.jobs().start<Sounds>(
         JobQueue::Analyse, tr("Sounding out the words"),
-        [texts, language = words->text->language](const Progress& progress) -> Result<Sounds> {
+        [texts, language = part_of<LaneText>(*words)->language](const Progress& progress) -> Result<Sounds> {
             Sounds all;
             for (const auto& text : texts) {
                 if (progress.cancelled())
@@ -162,7 +162,7 @@ void DrawingCommands::make_mouth_shapes() {
                 return document_.say(QString::fromStdString(made.error().message()));
             document_.apply(std::move(made->project), tr("mouth shapes"));
             view_.choose_lane(made->lane);
-            context_.timeline->reveal_lane(made->lane);
+            timeline_.reveal_lane(made->lane);
             document_.say(tr("%1 shapes for %2 words").arg(made->shapes).arg(made->words));
         });
 }
@@ -171,14 +171,15 @@ void DrawingCommands::ask_for_mouth() {
     const Lane* lane = drawings();
     if (!lane)
         return document_.say(tr("Make mouth shapes first"));
-    auto* dialog = new MouthDialog(mouth_of(*lane), context_.window);
+    auto* dialog = new MouthDialog(mouth_of(*lane), window_);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     connect(dialog, &QDialog::accepted, this, [this, dialog, id = lane->id] {
-        document_.apply(with_changed_lane(document_.project(), id,
-                                          [&](Lane& changed) { changed.exposing->mouth = dialog->mouth(); }),
-                        tr("shapes of the mouth"));
+        document_.apply(
+            with_changed_lane(document_.project(), id,
+                              [&](Lane& changed) { part_of<Exposing>(changed)->mouth = dialog->mouth(); }),
+            tr("shapes of the mouth"));
         const Lane* drawn = document_.project().lane(id);
-        if (drawn && drawn->exposing->spoken.value != 0)
+        if (drawn && part_of<Exposing>(*drawn)->spoken.value != 0)
             make_mouth_shapes(); // they are made again by the table
     });
     dialog->open();

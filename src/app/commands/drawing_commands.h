@@ -1,9 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "commands/context.h"
+#include "commands/commands.h"
 
 namespace pulsepin {
+
+class PlayCommands;
+class TapPanel;
 
 class ExposuresPage;
 class NotesPage;
@@ -12,7 +15,8 @@ class NotesPage;
 class DrawingCommands : public Commands {
     Q_OBJECT
 public:
-    explicit DrawingCommands(CommandContext& context) : Commands(context) {}
+    DrawingCommands(const Workplace& at, TapPanel& taps, PlayCommands& play)
+        : Commands(at), taps_(taps), play_(play) {}
     void hang_up(QMenu* menu);
     void show_pages(NotesPage* notes, ExposuresPage* exposures);
 
@@ -26,6 +30,8 @@ private:
     void make_mouth_shapes();
     void ask_for_mouth();
     void switch_band();
+    TapPanel& taps_;
+    PlayCommands& play_;
 };
 
 } // namespace pulsepin

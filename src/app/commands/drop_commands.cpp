@@ -27,8 +27,8 @@ void DropCommands::feed_lane(LaneId id, const Target& target) {
     const Lane* lane = document_.project().lane(id);
     if (!lane->kind->drives())
         return document_.say(tr("Drop it on a lane that drives something."));
-    Motion motion = *lane->motion;
-    if (lane->kind->poses)
+    Motion motion = *part_of<Motion>(*lane);
+    if (holds<PoseBody>(lane->kind))
         motion = pose_motion(target.layer);
     else if (motion.own.target.layer.value == 0)
         motion.own = new_feed(document_.project(), target);
@@ -61,8 +61,7 @@ void DropCommands::hit_on(const Target& target, const std::string& name, Qt::Key
     if (!document_.apply(Result<Project>(hits->project), tr("%1 on %2").arg(what, where)))
         return;
     view_.choose_lane(hits->lane);
-    if (context_.timeline)
-        context_.timeline->reveal_lane(hits->lane);
+    timeline_.reveal_lane(hits->lane);
     document_.say(tr("%1 pulses: %2 on %3").arg(hits->count).arg(what, where));
 }
 
@@ -97,8 +96,7 @@ void DropCommands::use_ready(const ReadyThing& thing, const CompositionPlace& pl
         view_.choose_layer(used->layer);
     if (!used->lanes.empty()) {
         view_.choose_lane(used->lanes.front());
-        if (context_.timeline)
-            context_.timeline->reveal_lane(used->lanes.front());
+        timeline_.reveal_lane(used->lanes.front());
     }
     document_.say(tr("“%1” from %2 to %3; each of its layers and lanes can be changed")
                       .arg(QString::fromStdString(thing.name), from, until));
@@ -113,7 +111,8 @@ void DropCommands::drop_on_lane(const Dragged& item, LaneId id, std::optional<Pi
         return feed_lane(id, *target);
     if (const auto* layer = std::get_if<LayerId>(&item)) {
         const Lane* lane = document_.project().lane(id);
-        const std::string own = lane->motion ? lane->motion->own.target.parameter : std::string();
+        const std::string own =
+            part_of<Motion>(*lane) ? part_of<Motion>(*lane)->own.target.parameter : std::string();
         return feed_lane(id, {*layer, own.empty() ? "scale" : own});
     }
     const auto* word = std::get_if<WaitingWord>(&item);
@@ -133,7 +132,7 @@ void DropCommands::drop_on_lane(const Dragged& item, LaneId id, std::optional<Pi
 }
 
 void DropCommands::cut_to(ClipId clip, bool replacing) {
-    const Lane* shots = view_.lane_of_kind(document_.project(), kind_that(&LaneKindRow::cuts));
+    const Lane* shots = view_.lane_of_kind(document_.project(), kind_of(body_type<CutBody>));
     if (!shots)
         return document_.say(tr("There is no lane of cuts yet: add one first."));
     const Seconds at = snapped(view_.playhead());
@@ -167,7 +166,7 @@ void DropCommands::drop_on_picture(const Dragged& item, QPointF at, Qt::Keyboard
         return keys & Qt::ShiftModifier ? add_picture(*id, pixel) : cut_to(*id, keys & Qt::ControlModifier);
     if (const auto* row =
             std::get_if<RowOfOnsets>(&item)) { // where nothing lies over them, all of the picture
-        const auto under = context_.hands->layer_under(pixel);
+        const auto under = hands_.layer_under(pixel);
         const Layer* layer = under ? project.stage->layer(*under) : nullptr;
         const bool own = layer && layer->kind != layers::shots;
         return hit_on({own ? layer->id : project.stage->layers.back().id, "scale"}, row->name, keys);
@@ -180,7 +179,7 @@ void DropCommands::drop_on_picture(const Dragged& item, QPointF at, Qt::Keyboard
         return view_.choose_layer(*id);
     }
     if (const auto* target = std::get_if<Target>(&item)) {
-        const auto under = context_.hands->layer_under(pixel);
+        const auto under = hands_.layer_under(pixel);
         const auto* row = layer_parameter(target->parameter);
         if (!under || !row)
             return document_.say(tr("Drop it on a layer in the picture."));

@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "commands/context.h"
+#include "commands/commands.h"
 #include "hand/composition.h"
 #include "parts/dragging.h"
 
@@ -9,11 +9,13 @@
 
 namespace pulsepin {
 
+class PictureHands;
+
 /// What comes of dropping something from a list onto a lane or the picture.
 class DropCommands : public Commands {
     Q_OBJECT
 public:
-    explicit DropCommands(CommandContext& context) : Commands(context) {}
+    DropCommands(const Workplace& at, PictureHands& hands) : Commands(at), hands_(hands) {}
 
     /// A lane of pulses on each of the row's onsets drives that: in the range, or in the whole song.
     void drop_on_row(const Target& target, std::size_t row);
@@ -32,6 +34,7 @@ private:
     void place_row(LaneId lane, const std::string& row);
     [[nodiscard]] std::optional<TimeSpan> range() const;
     void feed_lane(LaneId lane, const Target& target);
+    PictureHands& hands_;
 };
 
 } // namespace pulsepin

@@ -37,7 +37,7 @@ void FileCommands::hang_up(QMenu* menu) {
     add(menu, "save as", tr("Save as…"), {K(tr("Ctrl+Shift+S"))}, [this] { save_as(); });
     menu->addSeparator();
     add(menu, "open song", tr("Open song…"), {K::Open}, [this] { song_dialog(); });
-    add(menu, "open beats", tr("Open beats…"), {}, [this] { context_.grids->beats_dialog(); });
+    add(menu, "open beats", tr("Open beats…"), {}, [this] { grids_.beats_dialog(); });
     add(menu, "add shots", tr("Add shots…"), {K(tr("Ctrl+I"))}, [this] { shots_dialog(); });
     add(menu, "add shot folder", tr("Add a folder of shots…"), {}, [this] { shot_folder_dialog(); });
     add(menu, "bring in", tr("Bring in cuts and markers…"), {K(tr("Ctrl+Shift+B"))},
@@ -45,7 +45,7 @@ void FileCommands::hang_up(QMenu* menu) {
     menu->addSeparator();
     add(menu, "export all again", tr("Write all formats again"), {K(tr("Ctrl+Shift+E"))},
         [this] { export_all_again(); });
-    add(menu, "quit", tr("Quit"), {K(tr("Ctrl+Q"))}, [this] { context_.window->close(); });
+    add(menu, "quit", tr("Quit"), {K(tr("Ctrl+Q"))}, [this] { window_->close(); });
 }
 
 /// Asks about work that is not saved, then goes on: at once, or when it is on the disk; never when the person
@@ -57,7 +57,7 @@ void FileCommands::leave(std::function<void()> then) {
         return then();
     QMessageBox ask(QMessageBox::Question, tr("Unsaved work"),
                     tr("“%1” has changes that are not saved.").arg(document_.title()),
-                    QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, context_.window);
+                    QMessageBox::Save | QMessageBox::Discard | QMessageBox::Cancel, window_);
     ask.setObjectName("unsaved work");
     ask.setDefaultButton(QMessageBox::Save);
     switch (ask.exec()) {
@@ -80,8 +80,8 @@ void FileCommands::save_as(std::function<void()> then) {
     const QString suggested = document_.path().empty()
                                   ? QDir(usual_folder(document_)).filePath(tr("untitled.pulsepin"))
                                   : QString::fromStdString(document_.path().string());
-    if (const auto path = ask_where_to_write(context_.window, tr("Save project"), suggested,
-                                             tr(project_filter), "pulsepin"))
+    if (const auto path =
+            ask_where_to_write(window_, tr("Save project"), suggested, tr(project_filter), "pulsepin"))
         save_to(path->toStdString(), ProjectStore::Overwrite::Yes, std::move(then));
 }
 
@@ -104,7 +104,7 @@ void FileCommands::ask_about_changed_file(const std::filesystem::path& path, std
                     tr("“%1” was changed by another program or window since it was opened here. Saving would "
                        "replace what was done there.")
                         .arg(QString::fromStdString(path.filename().string())),
-                    QMessageBox::NoButton, context_.window);
+                    QMessageBox::NoButton, window_);
     ask.setObjectName("file was changed");
     auto* other = ask.addButton(tr("Save as…"), QMessageBox::AcceptRole);
     auto* look = ask.addButton(tr("Look at both"), QMessageBox::ActionRole);
@@ -129,7 +129,7 @@ void FileCommands::show_file_beside() {
 }
 
 Document::AskAboutFiles FileCommands::ask_about_files() const {
-    return [window = context_.window](const std::vector<FileOutside>& files) {
+    return [window = window_](const std::vector<FileOutside>& files) {
         constexpr std::size_t most_named = 12;
         QString list;
         for (std::size_t i = 0; i < std::min(files.size(), most_named); ++i) {
@@ -177,7 +177,7 @@ bool FileCommands::may_close() {
             now = true;
         } else { // saved meanwhile
             may_close_ = true;
-            context_.window->close();
+            window_->close();
         }
     });
     *inside = false;
@@ -214,7 +214,7 @@ FileCommands::Recovered FileCommands::offer_recovery() {
                         tr("Pulse Pin did not end properly. Unsaved work on %1 from %2 can be recovered.")
                             .arg(original.isEmpty() ? tr("an untitled project") : original,
                                  QLocale().toString(left->when(), QLocale::ShortFormat)),
-                        QMessageBox::NoButton, context_.window);
+                        QMessageBox::NoButton, window_);
         ask.setObjectName("work to recover");
         auto* recover = ask.addButton(tr("Recover"), QMessageBox::AcceptRole);
         auto* later = ask.addButton(tr("Ask again next time"), QMessageBox::RejectRole);
@@ -240,7 +240,7 @@ void FileCommands::tell_of_damaged_copy(const RecoveryFolder& left, const Error&
         QMessageBox::Warning, tr("This copy cannot be opened"),
         tr("%1\n\nIt stays in %2")
             .arg(QString::fromStdString(error.what), QString::fromStdString(left.copy().string())),
-        QMessageBox::Ok, context_.window);
+        QMessageBox::Ok, window_);
     tell.setObjectName("damaged copy");
     tell.setTextInteractionFlags(Qt::TextSelectableByMouse);
     tell.exec();
@@ -264,7 +264,7 @@ bool FileCommands::ask_for_lane(const ExporterRow& row, ParamValues& values) {
         return true;
     bool ok = false;
     const QString chosen =
-        QInputDialog::getItem(context_.window, text_of(row.label), tr("Which lane:"), names, now, false, &ok);
+        QInputDialog::getItem(window_, text_of(row.label), tr("Which lane:"), names, now, false, &ok);
     if (ok)
         values.set("lane", lanes[static_cast<std::size_t>(names.indexOf(chosen))]);
     return ok;
@@ -306,8 +306,8 @@ void FileCommands::with_options(const ExporterRow& row, std::function<void(const
     for (const auto& spec : row.parameters)
         if (!spec.explains.empty())
             explained << text_of(spec.label) + ": " + text_of(spec.explains);
-    ask(new ParamDialog("option of export", text_of(row.label), row.parameters, last, tr("Go on"),
-                        context_.window, [told = explained.join('\n')](const ParamValues&) { return told; }),
+    ask(new ParamDialog("option of export", text_of(row.label), row.parameters, last, tr("Go on"), window_,
+                        [told = explained.join('\n')](const ParamValues&) { return told; }),
         [this, &row, then = std::move(then)](const ParamValues& chosen) {
             remember_options(row, chosen);
             then(chosen);
@@ -315,24 +315,24 @@ void FileCommands::with_options(const ExporterRow& row, std::function<void(const
 }
 
 void FileCommands::export_all_dialog() {
-    const QString folder = QFileDialog::getExistingDirectory(context_.window, tr("All formats into a folder"),
-                                                             usual_folder(document_));
+    const QString folder =
+        QFileDialog::getExistingDirectory(window_, tr("All formats into a folder"), usual_folder(document_));
     if (!folder.isEmpty())
-        context_.exporting->write_all(folder);
+        exporting_.write_all(folder);
 }
 
 void FileCommands::export_all_again() {
-    const QString folder = context_.exporting->last_folder();
-    folder.isEmpty() ? export_all_dialog() : context_.exporting->write_all(folder);
+    const QString folder = exporting_.last_folder();
+    folder.isEmpty() ? export_all_dialog() : exporting_.write_all(folder);
 }
 
 void FileCommands::copy_text(const ExporterRow& row) {
-    with_options(row, [this, &row](const ParamValues& values) { context_.exporting->copy(row, values); });
+    with_options(row, [this, &row](const ParamValues& values) { exporting_.copy(row, values); });
 }
 
 void FileCommands::export_dialog(const ExporterRow& row) {
     if (row.id == "keys-text") { // how it is written is asked first, and kept in the project
-        ScheduleTextDialog dialog(document_.curves(), document_.jobs(), context_.window);
+        ScheduleTextDialog dialog(document_.curves(), document_.jobs(), window_);
         if (dialog.exec() != QDialog::Accepted)
             return;
         Settings settings = *document_.project().settings;
@@ -350,21 +350,21 @@ void FileCommands::ask_where_and_write(const ExporterRow& row, const ParamValues
                                   : QString::fromStdString(std::filesystem::path(document_.path())
                                                                .replace_extension(std::string(row.extension))
                                                                .string());
-    if (const auto path = ask_where_to_write(context_.window, QString::fromUtf8(row.label.data()), suggested,
+    if (const auto path = ask_where_to_write(window_, QString::fromUtf8(row.label.data()), suggested,
                                              QString("*.%1").arg(ending), ending))
-        context_.exporting->write(row, *path, values);
+        exporting_.write(row, *path, values);
 }
 
 void FileCommands::open_dialog() {
-    const QString path = QFileDialog::getOpenFileName(context_.window, tr("Open project"),
-                                                      usual_folder(document_), tr(project_filter));
+    const QString path = QFileDialog::getOpenFileName(window_, tr("Open project"), usual_folder(document_),
+                                                      tr(project_filter));
     if (!path.isEmpty())
         open_path(path);
 }
 
 void FileCommands::song_dialog() {
     const QString path =
-        QFileDialog::getOpenFileName(context_.window, tr("Open song"), usual_folder(document_),
+        QFileDialog::getOpenFileName(window_, tr("Open song"), usual_folder(document_),
                                      tr("Sound and video (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.aif "
                                         "*.aiff *.wma *.mp4 *.mov *.mkv *.webm);;All files (*)"));
     if (!path.isEmpty())
@@ -373,7 +373,7 @@ void FileCommands::song_dialog() {
 
 void FileCommands::shots_dialog() {
     const QStringList paths =
-        QFileDialog::getOpenFileNames(context_.window, tr("Add shots"), usual_folder(document_),
+        QFileDialog::getOpenFileNames(window_, tr("Add shots"), usual_folder(document_),
                                       tr("Video and pictures (%1 %2);;All files (*)")
                                           .arg(as_patterns(film_endings()), as_patterns(picture_endings())));
     std::vector<std::filesystem::path> files;
@@ -384,15 +384,15 @@ void FileCommands::shots_dialog() {
 }
 
 void FileCommands::shot_folder_dialog() {
-    const QString folder = QFileDialog::getExistingDirectory(context_.window, tr("Add a folder of shots"),
-                                                             usual_folder(document_));
+    const QString folder =
+        QFileDialog::getExistingDirectory(window_, tr("Add a folder of shots"), usual_folder(document_));
     if (!folder.isEmpty())
         document_.add_clips({folder.toStdString()});
 }
 
 void FileCommands::sound_dialog() {
     const QStringList paths = QFileDialog::getOpenFileNames(
-        context_.window, tr("Add sound; several are parts of the song"), usual_folder(document_),
+        window_, tr("Add sound; several are parts of the song"), usual_folder(document_),
         tr("Sound and video (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.aif "
            "*.aiff *.wma *.mp4 *.mov *.mkv *.webm);;All "
            "files (*)"));
@@ -420,7 +420,7 @@ void FileCommands::write_sound_dialog(const Result<SoundRecipe>& sound, const QS
     if (!sound)
         return document_.say(QString::fromStdString(sound.error().message()));
     const auto path =
-        ask_where_to_write(context_.window, tr("Write as WAV"), name + ".wav", tr("WAV (*.wav)"), "wav");
+        ask_where_to_write(window_, tr("Write as WAV"), name + ".wav", tr("WAV (*.wav)"), "wav");
     if (!path)
         return;
     const std::filesystem::path wanted = path->toStdString();

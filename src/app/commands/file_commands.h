@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "commands/context.h"
+#include "commands/commands.h"
 #include "hand/bring_in.h"
 #include "interchange/exporters.h"
 
@@ -12,11 +12,17 @@ class QSessionManager;
 
 namespace pulsepin {
 
+class ExportPanel;
+class GridCommands;
+class ParamDialog;
+struct ListReading;
+
 /// Opening, saving, leaving, handing on: nothing that a person made may vanish on the way.
 class FileCommands : public Commands {
     Q_OBJECT
 public:
-    explicit FileCommands(CommandContext& context) : Commands(context) {}
+    FileCommands(const Workplace& at, GridCommands& grids, ExportPanel& exporting)
+        : Commands(at), grids_(grids), exporting_(exporting) {}
     void hang_up(QMenu* menu);
 
     /// A project, or else a song; asks before unsaved work is lost.
@@ -31,8 +37,8 @@ public:
     /// Cuts, sounds and markers of another program's list, as lanes; what would come of it is told first.
     void bring_in_dialog();
     void bring_in(const QString& path);
-    /// The cuts that are found in a finished film.
-    void bring_in_film(const std::filesystem::path& film);
+    /// The cuts that are found in a finished film; chapters and cue points of any file.
+    void bring_in_media(const std::filesystem::path& file);
     void export_dialog(const ExporterRow& row);
     void export_all_dialog();
     void export_all_again();                ///< into the folder of the last time; asks for one the first time
@@ -57,7 +63,9 @@ public:
 
 private:
     using ReadList = std::function<Result<BroughtIn>(const ParamValues&)>;
-    void ask_how_to_bring_in(const std::filesystem::path& file, ParamSpecs of_list, ReadList read);
+    ParamDialog* ask_how_to_bring_in(const std::filesystem::path& file, ParamSpecs of_list, ReadList read);
+    void show_columns(ParamDialog& dialog, const std::filesystem::path& file,
+                      const std::function<ListReading(const ParamValues&)>& reading);
     void put_in(Result<WithBrought> brought, std::size_t not_understood);
     [[nodiscard]] bool ask_for_lane(const ExporterRow& row, ParamValues& values);
     void with_options(const ExporterRow& row, std::function<void(const ParamValues&)> then);
@@ -77,6 +85,8 @@ private:
 
     QMenu* recent_menu_ = nullptr;
     bool may_close_ = false; ///< unsaved work was asked about
+    GridCommands& grids_;
+    ExportPanel& exporting_;
 };
 
 } // namespace pulsepin

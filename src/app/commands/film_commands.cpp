@@ -25,14 +25,14 @@ void FilmCommands::hang_up(QMenu* menu) {
     add(menu, "render film", tr("Render the film…"), {K(tr("Ctrl+Shift+F"))}, [this] { render_dialog(); });
     add(menu, "write still", tr("Still of this frame…"), {}, [this] {
         if (const auto path = ask_where_to_write(
-                context_.window, tr("Still of this frame"),
+                window_, tr("Still of this frame"),
                 suggested("png", QString("-%1").arg(rate().frame_at(view_.playhead()).value)), "*.png",
                 "png"))
             write_still(*path);
     });
     add(menu, "write contact sheet", tr("Contact sheet of all shots…"), {}, [this] {
-        if (const auto path = ask_where_to_write(context_.window, tr("Contact sheet"),
-                                                 suggested("png", "-shots"), "*.png", "png"))
+        if (const auto path =
+                ask_where_to_write(window_, tr("Contact sheet"), suggested("png", "-shots"), "*.png", "png"))
             write_contact_sheet(*path);
     });
 }
@@ -40,7 +40,7 @@ void FilmCommands::hang_up(QMenu* menu) {
 void FilmCommands::show_page(FilmPage* page) {
     page_ = page;
     connect(page, &FilmPage::wanted, this,
-            [this](const QString& command) { context_.commands.action(command)->trigger(); });
+            [this](const QString& command) { commands_.action(command)->trigger(); });
     connect(&page->queue(), &FilmQueue::ended, this,
             [this](const QString& told, bool) { document_.say(told); });
 }
@@ -53,8 +53,11 @@ QString FilmCommands::suggested(const QString& ending, const QString& more) cons
 }
 
 void FilmCommands::render_dialog() {
-    context_.go_to_stop(Stop::Export);
-    const auto* format = film_format(page_->options().format);
+    go_to_stop(Stop::Export);
+    const auto options = page_->options();
+    if (!options)
+        return document_.say(QString::fromStdString(options.error().message()));
+    const auto* format = film_format(options->format);
     if (!format || page_->ranges().empty())
         return document_.say(tr("There is nothing to render: open a song, or choose another range"));
     const QString ending =
@@ -65,7 +68,7 @@ void FilmCommands::render_dialog() {
     const WrittenUnder written{
         [this, pictures](const QString& name) { return pictures ? QStringList() : names_of_films(name); },
         [this](const QString& name) { return why_not_to(name); }};
-    if (const auto path = ask_where_to_write(context_.window, tr("Render the film"), suggested(ending),
+    if (const auto path = ask_where_to_write(window_, tr("Render the film"), suggested(ending),
                                              QString("*.%1").arg(ending), ending, written))
         render_to(*path);
 }
@@ -86,8 +89,10 @@ QStringList FilmCommands::names_of_films(const QString& file) const {
 
 QString FilmCommands::why_not_to(const QString& file) const {
     auto options = page_->options();
-    std::tie(options.first, options.until) = page_->ranges().front();
-    const auto film = planned_film(document_.curves(), nullptr, options);
+    if (!options)
+        return QString::fromStdString(options.error().message());
+    std::tie(options->first, options->until) = page_->ranges().front();
+    const auto film = planned_film(document_.curves(), nullptr, *options);
     const auto inputs = inputs_of(document_.path(), document_.project());
     for (const auto& name : names_of_films(file)) {
         for (const auto& entry : page_->queue().entries())
@@ -122,8 +127,10 @@ void FilmCommands::render_to(const QString& file) {
     const QStringList names = names_of_films(file);
     for (std::size_t i = 0; i < ranges.size(); ++i) {
         auto options = page_->options();
-        std::tie(options.first, options.until) = ranges[i];
-        auto film = planned_film(document_.curves(), sound, options);
+        if (!options)
+            return document_.say(QString::fromStdString(options.error().message()));
+        std::tie(options->first, options->until) = ranges[i];
+        auto film = planned_film(document_.curves(), sound, *options);
         if (!film)
             return document_.say(QString::fromStdString(film.error().message()));
         film->piece = hash_of(project_to_json(project, "/"));
@@ -185,7 +192,7 @@ bool FilmCommands::may_close() {
     if (!page_ || !page_->queue().busy())
         return true;
     const auto answer =
-        QMessageBox::question(context_.window, tr("A film is in work"),
+        QMessageBox::question(window_, tr("A film is in work"),
                               tr("A film is being made. It is given up when the window closes; nothing "
                                  "stays of it. Close all the same?"),
                               QMessageBox::Close | QMessageBox::Cancel, QMessageBox::Cancel);

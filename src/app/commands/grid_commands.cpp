@@ -22,17 +22,15 @@ namespace pulsepin {
 
 void GridCommands::hang_up(QMenu* menu) {
     using K = QKeySequence;
-    add(menu, "hold beat", tr("Hold the beat, or let it go"), {K(tr("H"))},
-        [this] { context_.grid->hold_beat(); });
+    add(menu, "hold beat", tr("Hold the beat, or let it go"), {K(tr("H"))}, [this] { grid_.hold_beat(); });
     add(menu, "add beat", tr("Add a beat here"), {K(tr("Shift+B"))},
-        [this] { context_.grid->add_beat_at_playhead(); });
-    add(menu, "delete beat", tr("Delete the chosen beat"), {},
-        [this] { context_.grid->delete_chosen_beat(); });
+        [this] { grid_.add_beat_at_playhead(); });
+    add(menu, "delete beat", tr("Delete the chosen beat"), {}, [this] { grid_.delete_chosen_beat(); });
     add(menu, "fit beats", tr("Fit beats between the held ones"), {K(tr("F"))},
-        [this] { context_.grid->fit_between_held(); });
+        [this] { grid_.fit_between_held(); });
     add(menu, "doubtful", tr("Next doubtful place"), {K(tr("D"))}, [this] { go_to_doubtful(); });
     add(menu, "off-beats", tr("All beats half a beat later"), {K(tr("Shift+H"))},
-        [this] { context_.grid->move_to_off_beats(); });
+        [this] { grid_.move_to_off_beats(); });
     add(menu, "listen closely", tr("Listen closely to the beat, or back"), {K(tr("Y"))},
         [this] { listen_closely(); });
     const auto frame = [this] { return rate().frame_length(); };
@@ -46,21 +44,19 @@ void GridCommands::hang_up(QMenu* menu) {
         [this, frame] { move_chosen_beat(frame()); });
     add(menu, "beat to onset", tr("The chosen beat to the nearest onset"), {K(tr("\\"))},
         [this] { move_chosen_beat_to_onset(); });
-    context_.commands.add(menu, {{"tap", tr("Tap the beat"), {K(tr("T"))}, [this] { tap(false); }, {}, false},
-                                 {"tap first",
-                                  tr("Tap the first beat of a bar"),
-                                  {K(tr("Shift+T"))},
-                                  [this] { tap(true); },
-                                  {},
-                                  false}});
+    commands_.add(menu, {{"tap", tr("Tap the beat"), {K(tr("T"))}, [this] { tap(false); }, {}, false},
+                         {"tap first",
+                          tr("Tap the first beat of a bar"),
+                          {K(tr("Shift+T"))},
+                          [this] { tap(true); },
+                          {},
+                          false}});
     auto* metres = menu->addMenu(tr("Metre from this bar on"));
     for (const auto& metre : common_metres())
         connect(metres->addAction(QString::fromStdString(format_metre(metre))), &QAction::triggered, this,
-                [this, metre] { context_.grid->set_metre_from_here(metre); });
-    add(menu, "exclude", tr("Look for no beats in the range"), {},
-        [this] { context_.grid->exclude_range(true); });
-    add(menu, "include", tr("Look for beats in the range again"), {},
-        [this] { context_.grid->exclude_range(false); });
+                [this, metre] { grid_.set_metre_from_here(metre); });
+    add(menu, "exclude", tr("Look for no beats in the range"), {}, [this] { grid_.exclude_range(true); });
+    add(menu, "include", tr("Look for beats in the range again"), {}, [this] { grid_.exclude_range(false); });
 }
 
 void GridCommands::beats_dialog() {
@@ -70,7 +66,7 @@ void GridCommands::beats_dialog() {
              QString::fromUtf8(row.extensions.data(), static_cast<qsizetype>(row.extensions.size()))
                  .split(' '))
             endings << "*." + ending;
-    const QString path = QFileDialog::getOpenFileName(context_.window, tr("Open beats"), {},
+    const QString path = QFileDialog::getOpenFileName(window_, tr("Open beats"), {},
                                                       tr("Beats (%1);;All files (*)").arg(endings.join(' ')));
     if (!path.isEmpty())
         open_beats(path);
@@ -100,7 +96,7 @@ void GridCommands::hang_up_snapping(QMenu* menu) {
         action->setCheckable(true);
         action->setChecked(view_.snap() == snap);
         group->addAction(action);
-        context_.commands.keep(name, action);
+        commands_.keep(name, action);
         connect(action, &QAction::triggered, this, [this, snap = snap] { view_.set_snap(snap); });
     }
     add(sub, "next snap", tr("Always, near, off in turn"), {QKeySequence(tr("N"))}, [this] {
@@ -117,7 +113,7 @@ void GridCommands::hang_up_snapping(QMenu* menu) {
         action->setObjectName(name);
         action->setCheckable(true);
         action->setChecked(view_.snaps_to() & (1u << i));
-        context_.commands.keep(name, action);
+        commands_.keep(name, action);
         connect(action, &QAction::triggered, this, [this, bit = 1u << i](bool on) {
             view_.set_snaps_to(on ? view_.snaps_to() | bit : view_.snaps_to() & ~bit);
         });
@@ -126,7 +122,7 @@ void GridCommands::hang_up_snapping(QMenu* menu) {
         for (const auto& [snap, name] : {std::pair{Snap::Off, "snap off"}, std::pair{Snap::Near, "snap near"},
                                          std::pair{Snap::Always, "snap always"}})
             if (view_.snap() == snap)
-                context_.commands.action(name)->setChecked(true);
+                commands_.action(name)->setChecked(true);
         QSettings().setValue("snap/mode", static_cast<int>(view_.snap()));
         QSettings().setValue("snap/to", view_.snaps_to());
     });
@@ -147,13 +143,13 @@ void GridCommands::go_to_doubtful(const std::vector<DoubtfulPlace>& places) {
                              [&](const DoubtfulPlace& place) { return place.from > now + Seconds(1e-6); });
     if (next == places.end())
         next = places.begin();
-    context_.go_to_stop(Stop::Grid);
+    go_to_stop(Stop::Grid);
     view_.set_range(TimeRange{std::max(next->from, Seconds(0)), next->until});
     view_.set_looping(true);
-    context_.timeline->show_range(next->from - Seconds(2),
-                                  std::max(next->until, next->from + Seconds(4)) + Seconds(2));
+    timeline_.show_range(next->from - Seconds(2),
+                         std::max(next->until, next->from + Seconds(4)) + Seconds(2));
     if (player_.has_sound())
-        context_.play->play_from(view_.range()->from);
+        play_.play_from(view_.range()->from);
     document_.say(tr("Doubtful place %1 of %2").arg(next - places.begin() + 1).arg(places.size()));
 }
 
@@ -166,7 +162,7 @@ void GridCommands::listen_closely() {
     const auto beat = view_.beat().value_or(std::clamp(
         grid->nearest_beat(view_.playhead()).value / ticks_per_beat, grid->first_beat(), grid->last_beat()));
     before_ = Before{view_.range(), view_.looping(), player_.speed(), view_.look()};
-    context_.go_to_stop(Stop::Grid);
+    go_to_stop(Stop::Grid);
     view_.choose_beat(beat);
     // Both neighbours and their clicks, with a little of the song before and after them.
     constexpr double reach = 1.25;
@@ -178,9 +174,9 @@ void GridCommands::listen_closely() {
     view_.set_look(look);
     view_.set_range(TimeRange{from, until});
     view_.set_looping(true);
-    context_.timeline->zoom_to(from, until);
+    timeline_.zoom_to(from, until);
     player_.set_speed(0.5);
-    context_.play->play_from(from);
+    play_.play_from(from);
     document_.say(
         tr("Beat %1 closely: [ and ] move it by a millisecond, { and } by a frame, \\ to the nearest onset · "
            "Y "
@@ -195,7 +191,7 @@ void GridCommands::leave_closely() {
     view_.set_look(before.look);
     view_.set_looping(before.looping);
     view_.set_range(before.range);
-    context_.timeline->show_before();
+    timeline_.show_before();
 }
 
 void GridCommands::move_chosen_beat(Seconds by) {
@@ -230,9 +226,9 @@ void GridCommands::move_chosen_beat_to_onset() {
 
 void GridCommands::tap(bool first_of_bar, float strength) {
     if (player_.playing())
-        context_.taps->tap_in_song(player_.position(), player_.speed(), first_of_bar, strength);
+        taps_.tap_in_song(player_.position(), player_.speed(), first_of_bar, strength);
     else
-        context_.taps->tap_in_silence(first_of_bar, strength);
+        taps_.tap_in_silence(first_of_bar, strength);
 }
 
 void GridCommands::tap_by_keys(std::unique_ptr<MidiKeys> keys) {

@@ -2,16 +2,21 @@
 #pragma once
 
 #include "check/grid_trust.h"
-#include "commands/context.h"
+#include "commands/commands.h"
 #include "session/devices/midi_keys.h"
 
 namespace pulsepin {
+
+class GridPanel;
+class PlayCommands;
+class TapPanel;
 
 /// The beat grid: holding, tapping, doubtful places, snapping.
 class GridCommands : public Commands {
     Q_OBJECT
 public:
-    explicit GridCommands(CommandContext& context) : Commands(context) {}
+    GridCommands(const Workplace& at, GridPanel& grid, TapPanel& taps, PlayCommands& play)
+        : Commands(at), grid_(grid), taps_(taps), play_(play) {}
     void hang_up(QMenu* menu);
     void hang_up_snapping(QMenu* menu);
     void beats_dialog();
@@ -38,6 +43,9 @@ private:
     };
     std::vector<std::unique_ptr<MidiKeys>> keys_;
     std::optional<Before> before_; ///< while a beat is listened to closely
+    GridPanel& grid_;
+    TapPanel& taps_;
+    PlayCommands& play_;
 };
 
 } // namespace pulsepin

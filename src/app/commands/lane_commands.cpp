@@ -20,13 +20,13 @@ namespace pulsepin {
 
 void LaneCommands::hang_up(QMenu* menu) {
     for (const LaneKind kind : lane_kinds())
-        if (!kind->sounds) // comes with the first sound
+        if (!holds<SoundBody>(kind)) // comes with the first sound
             add(menu, "add lane of " + text_of(kind->id), tr("Add a lane of %1…").arg(text_of(kind->id)), {},
                 [this, kind] { add_lane(kind); });
 }
 
 void LaneCommands::add_lane(LaneKind kind) {
-    AddLaneDialog dialog(document_.project(), kind, view_.layer(), context_.window);
+    AddLaneDialog dialog(document_.project(), kind, view_.layer(), window_);
     if (dialog.exec() != QDialog::Accepted)
         return;
     Project next = with_lane(document_.project(), kind, dialog.name().toStdString());
@@ -37,7 +37,7 @@ void LaneCommands::add_lane(LaneKind kind) {
         if (auto driven = with_motion(next, next.lanes.back()->id, motion))
             next = *std::move(driven);
     }
-    if (kind->appears && dialog.shown_layer().value != 0) {
+    if (holds<AppearanceBody>(kind) && dialog.shown_layer().value != 0) {
         auto shown = with_lane_of_appearances(document_.project(), dialog.shown_layer(), kind);
         if (auto called = shown ? with_lane_named(shown->project, shown->lane, dialog.name().toStdString())
                                 : Result<Project>(tl::unexpected(shown.error())))
@@ -45,7 +45,7 @@ void LaneCommands::add_lane(LaneKind kind) {
     }
     document_.apply(std::move(next), tr("add lane"));
     view_.choose_lane(document_.project().lanes.back()->id);
-    context_.timeline->reveal_lane(view_.lane());
+    timeline_.reveal_lane(view_.lane());
 }
 
 void LaneCommands::name_lane(LaneId id) {
@@ -54,7 +54,7 @@ void LaneCommands::name_lane(LaneId id) {
         return;
     bool wanted = false;
     const QString name =
-        QInputDialog::getText(context_.window, tr("Name the lane"), tr("Name of the lane"), QLineEdit::Normal,
+        QInputDialog::getText(window_, tr("Name the lane"), tr("Name of the lane"), QLineEdit::Normal,
                               QString::fromStdString(lane->name), &wanted);
     if (wanted)
         document_.apply(with_lane_named(document_.project(), id, name.trimmed().toStdString()),
@@ -62,7 +62,7 @@ void LaneCommands::name_lane(LaneId id) {
 }
 
 void LaneCommands::show_lane_menu(QPoint at, LaneId id) {
-    QMenu menu(context_.window);
+    QMenu menu(window_);
     menu.setObjectName("lane menu");
     const Lane* lane = document_.project().lane(id);
     const auto entry = [&](const QString& text, std::function<void()> what) {
@@ -73,7 +73,7 @@ void LaneCommands::show_lane_menu(QPoint at, LaneId id) {
         entry(tr("Select all in it"), [this, id] {
             PinQuery query;
             query.lane = id;
-            context_.pins->select_found(query);
+            pins_.select_found(query);
         });
         entry(tr("Lead…"), [this, id] { ask_for_lead(id); });
         entry(tr("Move up"),
@@ -89,7 +89,8 @@ void LaneCommands::show_lane_menu(QPoint at, LaneId id) {
             entry(text, [this, id, pins = pins] { edit("duplicate-lane", {{"lane", id}, {"pins", pins}}); });
         auto* shapes = menu.addMenu(tr("Take the shape of"));
         for (const auto& other : document_.project().lanes)
-            if (other->id != id && other->kind == lane->kind && (lane->kind->pulses || lane->kind->follows))
+            if (other->id != id && other->kind == lane->kind &&
+                (holds<PulseBody>(lane->kind) || lane->kind->follows))
                 connect(shapes->addAction(QString::fromStdString(other->name)), &QAction::triggered, this,
                         [this, id, from = other->id] {
                             document_.apply(with_shape_of(document_.project(), id, from), tr("take shape"));
@@ -102,8 +103,8 @@ void LaneCommands::show_lane_menu(QPoint at, LaneId id) {
         menu.addSeparator();
     }
     for (const LaneKind kind : lane_kinds())
-        if (!kind->sounds)
-            menu.addAction(context_.commands.action("add lane of " + text_of(kind->id)));
+        if (!holds<SoundBody>(kind))
+            menu.addAction(commands_.action("add lane of " + text_of(kind->id)));
     menu.exec(at);
 }
 
@@ -130,7 +131,7 @@ void LaneCommands::ask_for_lead(LaneId id) {
         return;
     bool wanted = false;
     const int frames = QInputDialog::getInt(
-        context_.window, tr("Lead"), tr("Frames that the lane acts before its anchors"),
+        window_, tr("Lead"), tr("Frames that the lane acts before its anchors"),
         static_cast<int>(std::lround(length_of(lane->lead).amount)), -240, 240, 1, &wanted);
     if (wanted)
         document_.apply(with_lead(document_.project(), id, Frames(frames)), tr("change lead"));

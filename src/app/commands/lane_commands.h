@@ -1,16 +1,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "commands/context.h"
+#include "commands/commands.h"
 #include "model/lane_kind.h"
 
 namespace pulsepin {
+
+class PinCommands;
 
 /// Lanes: adding, naming, moving, their leads.
 class LaneCommands : public Commands {
     Q_OBJECT
 public:
-    explicit LaneCommands(CommandContext& context) : Commands(context) {}
+    LaneCommands(const Workplace& at, PinCommands& pins) : Commands(at), pins_(pins) {}
     void hang_up(QMenu* menu);
     void add_lane(LaneKind kind);
     void name_lane(LaneId lane);
@@ -19,6 +21,7 @@ public:
 private:
     void ask_for_lead(LaneId lane);
     void add_stretches(QMenu& menu, LaneId lane);
+    PinCommands& pins_;
 };
 
 } // namespace pulsepin

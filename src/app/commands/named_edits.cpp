@@ -32,7 +32,7 @@ void NamedEdits::ask_and_run(const HandEdit& row) {
     QString title = text_of(row.label);
     title[0] = title[0].toUpper();
     auto* dialog = new ParamDialog("named edit", title, row.parameters, completed({}, row.parameters),
-                                   tr("Do it"), context_.window);
+                                   tr("Do it"), window_);
     dialog->set_project(document_.project());
     ask(dialog, [this, id = row.id](const ParamValues& values) { edit(id, values); });
 }

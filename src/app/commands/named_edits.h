@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "commands/context.h"
+#include "commands/commands.h"
 
 namespace pulsepin {
 
@@ -10,7 +10,7 @@ namespace pulsepin {
 class NamedEdits : public Commands {
     Q_OBJECT
 public:
-    explicit NamedEdits(CommandContext& context) : Commands(context) {}
+    explicit NamedEdits(const Workplace& at) : Commands(at) {}
     void hang_up(QMenu* menu);
 
 private:

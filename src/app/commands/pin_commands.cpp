@@ -37,16 +37,16 @@ std::vector<PinId> PinCommands::selected_pins() const {
 void PinCommands::hang_up(QMenu* menu) {
     using K = QKeySequence;
     add(menu, "add marker", tr("Add a marker here"), {K(tr("M"))},
-        [this] { add_pin_of(kind_that(&LaneKindRow::marks)); });
+        [this] { add_pin_of(kind_of(body_type<MarkerBody>)); });
     add(menu, "add marker on shot", tr("Add a marker on the shot or sound here"), {K(tr("Ctrl+Shift+M"))},
         [this] { edit("mark-clip"); });
     add(menu, "add cut", tr("Add a cut here"), {K(tr("C"))},
-        [this] { add_pin_of(kind_that(&LaneKindRow::cuts)); });
+        [this] { add_pin_of(kind_of(body_type<CutBody>)); });
     add(menu, "add trigger", tr("Add a trigger here"), {K(tr("E"))},
-        [this] { add_pin_of(kind_that(&LaneKindRow::triggers)); });
+        [this] { add_pin_of(kind_of(body_type<TriggerBody>)); });
     add(menu, "say", tr("Say it in a line…"), {K(tr("S"))}, [this] {
-        if (SayDialog(document_, view_, context_.window).exec() == QDialog::Accepted)
-            context_.timeline->reveal_lane(view_.lane());
+        if (SayDialog(document_, view_, window_).exec() == QDialog::Accepted)
+            timeline_.reveal_lane(view_.lane());
     });
     menu->addSeparator();
     add(menu, "copy pins", tr("Copy"), {K::Copy}, [this] { copy_pins(); });
@@ -100,7 +100,7 @@ void PinCommands::hang_up(QMenu* menu) {
                     tr("delete onset")))
                 view_.choose_onset(std::nullopt);
         } else if (view_.selection().empty() && view_.beat())
-            context_.grid->delete_chosen_beat();
+            grid_.delete_chosen_beat();
         else
             edit("delete");
     });
@@ -161,8 +161,8 @@ void PinCommands::hang_up_selecting(QMenu* menu) {
     });
     add(menu, "select by name", tr("By name…"), {K(tr("Ctrl+F"))}, [this] {
         bool wanted = false;
-        const QString name = QInputDialog::getText(context_.window, tr("Select by name"),
-                                                   tr("Part of the name"), QLineEdit::Normal, {}, &wanted);
+        const QString name = QInputDialog::getText(window_, tr("Select by name"), tr("Part of the name"),
+                                                   QLineEdit::Normal, {}, &wanted);
         if (!wanted || name.isEmpty())
             return;
         PinQuery query;
@@ -210,7 +210,7 @@ void PinCommands::paste_pins() {
 
 /// The beats that the stop "Place" picks, from the playhead on.
 void PinCommands::paste_on_chosen() {
-    const auto picker = context_.place->picker();
+    const auto picker = place_.picker();
     take_copies(picker ? pasted_on_picked(document_.project(), clipping_, *picker, view_.playhead())
                        : Result<Copied>(tl::unexpected(picker.error())),
                 tr("paste on chosen beats"));
@@ -234,7 +234,7 @@ void PinCommands::ask_for_repetition() {
         [&](const Repetition& repetition) {
             return repeated(project, pins, stretch->from, stretch->until, repetition);
         },
-        context_.window);
+        window_);
     if (dialog.exec() == QDialog::Accepted)
         take_copies(repeated(project, pins, stretch->from, stretch->until, dialog.repetition()),
                     tr("repeat bars"));
@@ -242,7 +242,7 @@ void PinCommands::ask_for_repetition() {
 
 /// What is selected, or all that is loose.
 void PinCommands::ask_for_adoption() {
-    QDialog dialog(context_.window);
+    QDialog dialog(window_);
     dialog.setObjectName("adopt pins");
     dialog.setWindowTitle(tr("Tie loose pins to the grid"));
     auto* column = new QVBoxLayout(&dialog);
@@ -284,7 +284,7 @@ void PinCommands::ask_for_adoption() {
 void PinCommands::add_pin_of(LaneKind kind) {
     Project project = document_.project();
     const Lane* lane = view_.lane_of_kind(project, kind);
-    if (!lane && kind->triggers) {
+    if (!lane && holds<TriggerBody>(kind)) {
         project = with_lane(project, kind, tr("Flash").toStdString());
         lane = project.first_lane(kind);
     }
@@ -312,9 +312,9 @@ void PinCommands::add_pin_lasting(const Project& project, LaneId id, Seconds mea
     if (!lane)
         return;
     const LaneKind kind = lane->kind;
-    if (kind->sounds)
-        return context_.files->sound_dialog();
-    if (kind->cuts && !project.song && project.shots().empty())
+    if (holds<SoundBody>(kind))
+        return files_.sound_dialog();
+    if (holds<CutBody>(kind) && !project.song && project.shots().empty())
         return document_.say(tr("There is nothing to cut yet. Open a song or add shots first."));
     const QString singular = text_of(kind->singular);
     const auto add_at = [&](Seconds at) -> Result<AddedPin> {
@@ -347,7 +347,7 @@ void PinCommands::add_pin_lasting(const Project& project, LaneId id, Seconds mea
 }
 
 void PinCommands::show_context_menu(QPoint at, std::optional<PinId> pin, Seconds time) {
-    QMenu menu(context_.window);
+    QMenu menu(window_);
     if (pin) {
         const Pin* chosen = document_.project().pin(*pin);
         const bool loose = chosen && std::holds_alternative<TimeAnchor>(chosen->anchor);
@@ -365,27 +365,27 @@ void PinCommands::show_context_menu(QPoint at, std::optional<PinId> pin, Seconds
         }
         for (const char* name :
              {"copy pins", "repeat", "select its planting", "select colour", "lock", "mute", "delete"})
-            menu.addAction(context_.commands.action(name));
+            menu.addAction(commands_.action(name));
         menu.addSeparator();
     }
     connect(menu.addAction(tr("Go here")), &QAction::triggered, this,
-            [this, time] { context_.play->set_playhead(time); });
+            [this, time] { play_.set_playhead(time); });
     connect(menu.addAction(tr("Bar 1 here")), &QAction::triggered, this, [this, time] {
-        context_.play->set_playhead(time);
-        context_.grid->name_bar_one_at_playhead();
+        play_.set_playhead(time);
+        grid_.name_bar_one_at_playhead();
     });
-    menu.addAction(context_.commands.action("hold beat"));
-    menu.addAction(context_.commands.action("add beat"));
-    menu.addAction(context_.commands.action("add marker"));
-    menu.addAction(context_.commands.action("add cut"));
-    menu.addAction(context_.commands.action("add trigger"));
-    menu.addAction(context_.commands.action("paste pins"));
+    menu.addAction(commands_.action("hold beat"));
+    menu.addAction(commands_.action("add beat"));
+    menu.addAction(commands_.action("add marker"));
+    menu.addAction(commands_.action("add cut"));
+    menu.addAction(commands_.action("add trigger"));
+    menu.addAction(commands_.action("paste pins"));
     if (view_.range())
         connect(menu.addAction(tr("Forget the range")), &QAction::triggered, this,
                 [this] { view_.set_range(std::nullopt); });
     if (view_.range())
         for (const char* name : {"exclude", "include"})
-            menu.addAction(context_.commands.action(name));
+            menu.addAction(commands_.action(name));
     menu.exec(at);
 }
 

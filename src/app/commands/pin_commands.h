@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "commands/context.h"
+#include "commands/commands.h"
 #include "model/copies.h"
 #include "schedule/find_pins.h"
 
@@ -9,11 +9,18 @@
 
 namespace pulsepin {
 
+class FileCommands;
+class GridPanel;
+class PlacePanel;
+class PlayCommands;
+
 /// What is done to pins: adding, moving, copying, locking, selecting alike.
 class PinCommands : public Commands {
     Q_OBJECT
 public:
-    explicit PinCommands(CommandContext& context) : Commands(context) {}
+    PinCommands(const Workplace& at, GridPanel& grid, PlacePanel& place, FileCommands& files,
+                PlayCommands& play)
+        : Commands(at), grid_(grid), place_(place), files_(files), play_(play) {}
     void hang_up(QMenu* menu);
     void hang_up_selecting(QMenu* menu);
 
@@ -37,6 +44,10 @@ private:
     void ask_for_adoption();
 
     Clipping clipping_; ///< what was copied last
+    GridPanel& grid_;
+    PlacePanel& place_;
+    FileCommands& files_;
+    PlayCommands& play_;
 };
 
 } // namespace pulsepin

@@ -70,10 +70,10 @@ void PlayCommands::hang_up(QMenu* menu) {
                                    int by) {
         add(menu, name, text, {K(tr(keys))}, [this, kind, by] { step_pins_of(kind, by); });
     };
-    jump("marker back", tr("To the marker before"), "Shift+PgUp", kind_that(&LaneKindRow::marks), -1);
-    jump("marker on", tr("To the next marker"), "Shift+PgDown", kind_that(&LaneKindRow::marks), 1);
-    jump("cut back", tr("To the cut before"), "Ctrl+PgUp", kind_that(&LaneKindRow::cuts), -1);
-    jump("cut on", tr("To the next cut"), "Ctrl+PgDown", kind_that(&LaneKindRow::cuts), 1);
+    jump("marker back", tr("To the marker before"), "Shift+PgUp", kind_of(body_type<MarkerBody>), -1);
+    jump("marker on", tr("To the next marker"), "Shift+PgDown", kind_of(body_type<MarkerBody>), 1);
+    jump("cut back", tr("To the cut before"), "Ctrl+PgUp", kind_of(body_type<CutBody>), -1);
+    jump("cut on", tr("To the next cut"), "Ctrl+PgDown", kind_of(body_type<CutBody>), 1);
     add(menu, "selected", tr("To the selected pin"), {K(tr("G"))}, [this] { go_to_selected(); });
     menu->addSeparator();
     add(menu, "range in", tr("Range begins here"), {K(tr("I"))}, [this] { set_range_end(false); });
@@ -81,29 +81,28 @@ void PlayCommands::hang_up(QMenu* menu) {
     add(menu, "type range", tr("Type the range…"), {K(tr("R"))}, [this] { type_range(); });
     add(menu, "slower", tr("Slower"), {K(tr(","))}, [this] { change_speed(-1); });
     add(menu, "faster", tr("Faster"), {K(tr("."))}, [this] { change_speed(1); });
-    context_.commands.add(menu, {{"mute music",
-                                  tr("Mute the music"),
-                                  {K(tr("Shift+M"))},
-                                  {},
-                                  [this](bool on) { player_.set_music_muted(on); }},
-                                 {"mute click", tr("Mute the click"), {K(tr("K"))}, {}, [this](bool on) {
-                                      player_.set_click_muted(on);
-                                  }}});
+    commands_.add(menu, {{"mute music",
+                          tr("Mute the music"),
+                          {K(tr("Shift+M"))},
+                          {},
+                          [this](bool on) { player_.set_music_muted(on); }},
+                         {"mute click", tr("Mute the click"), {K(tr("K"))}, {}, [this](bool on) {
+                              player_.set_click_muted(on);
+                          }}});
     menu->addSeparator();
     auto* lengths = menu->addMenu(tr("A few bars are"));
     for (const int bars : {1, 2, 4, 8})
         connect(lengths->addAction(bars == 1 ? tr("1 bar") : tr("%1 bars").arg(bars)), &QAction::triggered,
                 this, [this, bars] { set_few_bars(bars); });
-    context_.commands.add(menu,
-                          Command{"bar before", tr("A bar before the few bars"), {}, {}, [this](bool on) {
-                                      bar_before_ = on;
-                                      QSettings().setValue("play/bar before", on);
-                                  }});
-    context_.commands.add(
-        menu, Command{"stop returns", tr("Stop returns to where it began"), {}, {}, [this](bool on) {
-                          stop_returns_ = on;
-                          QSettings().setValue("play/stop returns", on);
-                      }});
+    commands_.add(menu, Command{"bar before", tr("A bar before the few bars"), {}, {}, [this](bool on) {
+                                    bar_before_ = on;
+                                    QSettings().setValue("play/bar before", on);
+                                }});
+    commands_.add(menu,
+                  Command{"stop returns", tr("Stop returns to where it began"), {}, {}, [this](bool on) {
+                              stop_returns_ = on;
+                              QSettings().setValue("play/stop returns", on);
+                          }});
     add(menu, "delay", tr("Sound arrives late or early…"), {}, [this] { ask_for_delay(); });
 }
 
@@ -118,7 +117,7 @@ void PlayCommands::type_range() {
     const auto& range = view_.range();
     bool wanted = false;
     const QString text = QInputDialog::getText(
-        context_.window, tr("Range"), tr("From - until: 13.1 - 15.1, 0:24.8 - 0:28.9, 595 f - 693 f"),
+        window_, tr("Range"), tr("From - until: 13.1 - 15.1, 0:24.8 - 0:28.9, 595 f - 693 f"),
         QLineEdit::Normal, range ? text_at(range->from) + " - " + text_at(range->until) : QString(), &wanted);
     const auto ends = text.split(" - ");
     if (!wanted)
@@ -205,9 +204,9 @@ void PlayCommands::set_playhead(Seconds time) {
     }
     const bool moved = time != view_.playhead();
     view_.set_playhead(time);
-    context_.timeline->reveal(time);
-    if (context_.drawings->currentWidget() == context_.score)
-        context_.score->reveal(time);
+    timeline_.reveal(time);
+    if (score_is_seen())
+        score_.reveal(time);
     if (moved) // each frame is heard as the playhead comes over it
         player_.scrub(time, document_.project().settings->frame_rate.frame_length());
 }
@@ -281,11 +280,11 @@ void PlayCommands::go_to_selected() {
 void PlayCommands::load_settings() {
     const QSettings settings;
     few_bars_ = std::clamp(settings.value("play/few bars", 2).toInt(), 1, 64);
-    context_.transport->set_few_bars(few_bars_);
+    transport_.set_few_bars(few_bars_);
     bar_before_ = settings.value("play/bar before", false).toBool();
-    context_.commands.action("bar before")->setChecked(bar_before_);
+    commands_.action("bar before")->setChecked(bar_before_);
     stop_returns_ = settings.value("play/stop returns", false).toBool();
-    context_.commands.action("stop returns")->setChecked(stop_returns_);
+    commands_.action("stop returns")->setChecked(stop_returns_);
     player_.set_extra_delay(Seconds(settings.value("play/extra delay", 0.0).toDouble()));
 }
 
@@ -295,12 +294,12 @@ void PlayCommands::change_speed(int steps) {
     });
     const auto next = std::clamp<std::ptrdiff_t>(now - std::begin(speeds) + steps, 0, std::ssize(speeds) - 1);
     player_.set_speed(speeds[next]);
-    context_.transport->show_position();
+    transport_.show_position();
 }
 
 void PlayCommands::set_few_bars(int bars) {
     few_bars_ = bars;
-    context_.transport->set_few_bars(bars);
+    transport_.set_few_bars(bars);
     QSettings().setValue("play/few bars", bars);
 }
 
@@ -325,7 +324,7 @@ void PlayCommands::set_range_end(bool end) {
 
 void PlayCommands::ask_for_delay() {
     player_.stop();
-    DelayDialog dialog(player_.extra_delay(), context_.window);
+    DelayDialog dialog(player_.extra_delay(), window_);
     if (dialog.exec() != QDialog::Accepted)
         return;
     player_.set_extra_delay(dialog.delay());

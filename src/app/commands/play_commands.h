@@ -1,16 +1,18 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "commands/context.h"
+#include "commands/commands.h"
 #include "model/lane_kind.h"
 
 namespace pulsepin {
+
+class TransportBar;
 
 /// Playing, and where the playhead goes.
 class PlayCommands : public Commands {
     Q_OBJECT
 public:
-    explicit PlayCommands(CommandContext& context) : Commands(context) {}
+    PlayCommands(const Workplace& at, TransportBar& transport) : Commands(at), transport_(transport) {}
     void hang_up(QMenu* menu);
     void load_settings();
 
@@ -43,6 +45,7 @@ private:
     int few_bars_ = 2;
     bool bar_before_ = false;   ///< heard before the few bars
     bool stop_returns_ = false; ///< else it stays where it stopped
+    TransportBar& transport_;
 };
 
 } // namespace pulsepin

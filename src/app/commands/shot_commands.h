@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "commands/context.h"
+#include "commands/commands.h"
 
 namespace pulsepin {
 
@@ -9,7 +9,7 @@ namespace pulsepin {
 class ShotCommands : public Commands {
     Q_OBJECT
 public:
-    explicit ShotCommands(CommandContext& context) : Commands(context) {}
+    explicit ShotCommands(const Workplace& at) : Commands(at) {}
     void hang_up(QMenu* menu);
 };
 

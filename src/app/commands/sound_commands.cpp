@@ -14,8 +14,7 @@ namespace pulsepin {
 
 void SoundCommands::hang_up(QMenu* menu) {
     using K = QKeySequence;
-    add(menu, "add sound", tr("Add sound…"), {K(tr("Ctrl+Shift+I"))},
-        [this] { context_.files->sound_dialog(); });
+    add(menu, "add sound", tr("Add sound…"), {K(tr("Ctrl+Shift+I"))}, [this] { files_.sound_dialog(); });
     add(menu, "split", tr("Split the sound here"), {K(tr("X"))}, [this] { edit("split-sound"); });
     add(menu, "sound of shot", tr("Lay the shot's own sound under it"), {},
         [this] { edit("lay-sound-of-shot"); });
@@ -24,7 +23,7 @@ void SoundCommands::hang_up(QMenu* menu) {
     add(menu, "song starts", tr("When the song begins…"), {}, [this] { ask_when_the_song_begins(); });
     add(menu, "piece", tr("The range is the piece"), {}, [this] { make_range_the_piece(); });
     add(menu, "write listened", tr("Write what is listened to as WAV…"), {},
-        [this] { context_.files->write_listened_dialog(); });
+        [this] { files_.write_listened_dialog(); });
     add(menu, "hear alone", tr("Hear what is listened to alone"), {K(tr("Shift+A"))}, [this] {
         auto& sounds = document_.sounds();
         sounds.hear_alone(sounds.alone() ? std::nullopt
@@ -61,7 +60,7 @@ void SoundCommands::trim_song_to_range() {
 }
 
 SoundCommands::Outside SoundCommands::ask_what_becomes_of(std::size_t pins) {
-    QMessageBox box(context_.window);
+    QMessageBox box(window_);
     box.setObjectName("outside");
     box.setIcon(QMessageBox::Question);
     box.setText(
@@ -86,7 +85,7 @@ void SoundCommands::ask_when_the_song_begins() {
     const double now = -static_cast<double>(song->from.value) / static_cast<double>(song->sample_rate);
     bool wanted = false;
     const double begins = QInputDialog::getDouble(
-        context_.window, tr("When the song begins"),
+        window_, tr("When the song begins"),
         tr("Seconds of silence before it; below 0 so much of its beginning is left out"), now, -36'000, 5'000,
         3, &wanted);
     if (wanted && begins != now)

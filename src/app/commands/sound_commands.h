@@ -1,15 +1,17 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "commands/context.h"
+#include "commands/commands.h"
 
 namespace pulsepin {
+
+class FileCommands;
 
 /// Sounds beside the song: splitting, trimming, tying.
 class SoundCommands : public Commands {
     Q_OBJECT
 public:
-    explicit SoundCommands(CommandContext& context) : Commands(context) {}
+    SoundCommands(const Workplace& at, FileCommands& files) : Commands(at), files_(files) {}
     void hang_up(QMenu* menu);
 
 private:
@@ -18,6 +20,7 @@ private:
     void ask_when_the_song_begins();
     enum class Outside { Kept, Removed, NothingIsDone };
     [[nodiscard]] Outside ask_what_becomes_of(std::size_t pins);
+    FileCommands& files_;
 };
 
 } // namespace pulsepin

@@ -21,38 +21,36 @@ void ViewCommands::hang_up(QMenu* menu) {
     using K = QKeySequence;
     add(menu, "zoom in", tr("Zoom in"), {K::ZoomIn, K(tr("Ctrl+="))}, [this] { zoom_by(1.5); });
     add(menu, "zoom out", tr("Zoom out"), {K::ZoomOut}, [this] { zoom_by(1 / 1.5); });
-    add(menu, "whole song", tr("Whole song"), {K(tr("Ctrl+0"))}, [this] { context_.timeline->show_all(); });
+    add(menu, "whole song", tr("Whole song"), {K(tr("Ctrl+0"))}, [this] { timeline_.show_all(); });
     add(menu, "zoom to", tr("Zoom to the range or what is selected"), {K(tr("Z"))}, [this] { zoom_to(); });
     add(menu, "zoom back", tr("Back to what was in view"), {K(tr("Shift+Z"))},
-        [this] { context_.timeline->show_before(); });
+        [this] { timeline_.show_before(); });
     add(menu, "higher wave", tr("Waveform higher"), {K(tr("Ctrl+Up"))},
-        [this] { context_.timeline->set_wave_height(view_.look().wave_height * 1.25); });
+        [this] { timeline_.set_wave_height(view_.look().wave_height * 1.25); });
     add(menu, "lower wave", tr("Waveform lower"), {K(tr("Ctrl+Down"))},
-        [this] { context_.timeline->set_wave_height(view_.look().wave_height / 1.25); });
-    context_.commands.add(
-        menu, {{"score", tr("Score"), {K(tr("V"))}, {}, [this](bool on) { show_score(on); }},
-               {"paint cells", tr("Paint cells in the score"), {K(tr("P"))}, {}, [this](bool painting) {
-                    if (painting)
-                        show_score(true);
-                    context_.score->set_painting(painting);
-                }}});
+        [this] { timeline_.set_wave_height(view_.look().wave_height / 1.25); });
+    commands_.add(menu,
+                  {{"score", tr("Score"), {K(tr("V"))}, {}, [this](bool on) { show_score(on); }},
+                   {"paint cells", tr("Paint cells in the score"), {K(tr("P"))}, {}, [this](bool painting) {
+                        if (painting)
+                            show_score(true);
+                        score_.set_painting(painting);
+                    }}});
     auto* cells = menu->addMenu(tr("Cells of the score"));
     for (const auto& [count, text] :
          {std::pair{1, tr("Beats")}, std::pair{2, tr("Halves of beats")}, std::pair{3, tr("Thirds of beats")},
           std::pair{4, tr("Quarters of beats")}})
         connect(cells->addAction(text), &QAction::triggered, this,
-                [this, count] { context_.score->set_cells_a_beat(count); });
+                [this, count] { score_.set_cells_a_beat(count); });
     add(menu, "finer cells", tr("Finer or coarser cells"), {K(tr("Shift+P"))}, [this] {
-        context_.score->set_cells_a_beat(context_.score->cells_a_beat() == 1   ? 2
-                                         : context_.score->cells_a_beat() == 2 ? 4
-                                                                               : 1);
-        document_.say(tr("%1 cells a beat").arg(context_.score->cells_a_beat()));
+        score_.set_cells_a_beat(score_.cells_a_beat() == 1 ? 2 : score_.cells_a_beat() == 2 ? 4 : 1);
+        document_.say(tr("%1 cells a beat").arg(score_.cells_a_beat()));
     });
     auto* phrases = menu->addMenu(tr("Bars in a row of the score"));
     for (const int bars : ScoreView::phrase_lengths)
         connect(phrases->addAction(QString::number(bars)), &QAction::triggered, this,
-                [this, bars] { context_.score->set_bars_in_row(bars); });
-    context_.grids->hang_up_snapping(menu);
+                [this, bars] { score_.set_bars_in_row(bars); });
+    grids_.hang_up_snapping(menu);
     hang_up_looks(menu);
     const char* const stop_names[] = {QT_TR_NOOP("Stop: Song"),   QT_TR_NOOP("Stop: Grid"),
                                       QT_TR_NOOP("Stop: Mark"),   QT_TR_NOOP("Stop: Place"),
@@ -60,17 +58,16 @@ void ViewCommands::hang_up(QMenu* menu) {
                                       QT_TR_NOOP("Stop: Export")};
     for (int stop = 0; stop < static_cast<int>(std::size(stop_names)); ++stop)
         add(menu, QString("stop %1").arg(stop + 1), tr(stop_names[stop]),
-            {K(QString("Ctrl+%1").arg(stop + 1))},
-            [this, stop] { context_.go_to_stop(static_cast<Stop>(stop)); });
+            {K(QString("Ctrl+%1").arg(stop + 1))}, [this, stop] { go_to_stop(static_cast<Stop>(stop)); });
     add(menu, "fold bench", tr("Fold the bench away"), {K(tr("F9"))}, [this] {
-        const bool fold = context_.bench->isVisible();
-        context_.picture->bench_folded(fold); // never the picture with it
-        context_.bench->setVisible(!fold);
+        const bool fold = bench_.isVisible();
+        picture_.bench_folded(fold); // never the picture with it
+        bench_.setVisible(!fold);
     });
     add(menu, "picture place", tr("Picture: bench, beside, own window"), {K(tr("F8"))},
-        [this] { context_.picture->next_place(); });
+        [this] { picture_.next_place(); });
     add(menu, "full screen", tr("Picture: fill the screen"), {K(tr("F11"))},
-        [this] { context_.picture->toggle_full_screen(); });
+        [this] { picture_.toggle_full_screen(); });
     add(menu, "key pose", tr("Key what is seen: a pose of the chosen layer"), {K(tr("Shift+K"))}, [this] {
         if (!edit("pose", {{"layer", static_cast<double>(view_.layer().value)}}))
             return;
@@ -83,10 +80,10 @@ void ViewCommands::hang_up(QMenu* menu) {
                     view_.set_playhead(moment_of(pin, rate()));
     });
     add(menu, "frame layer", tr("Camera on the chosen layer"), {K(tr("Shift+F"))},
-        [this] { context_.hands->frame_chosen(); });
-    context_.commands.add(
-        menu,
-        Command{"night", tr("Night paper"), {K(tr("Ctrl+Shift+N"))}, {}, [this](bool on) { set_night(on); }});
+        [this] { hands_.frame_chosen(); });
+    commands_.add(menu, Command{"night", tr("Night paper"), {K(tr("Ctrl+Shift+N"))}, {}, [this](bool on) {
+                                    set_night(on);
+                                }});
 }
 
 /// One choice out of several of how the song is drawn: ticked in the menu, kept in the view.
@@ -103,7 +100,7 @@ void ViewCommands::hang_up_looks(QMenu* menu) {
             action->setCheckable(true);
             action->setChecked(i == initial);
             group->addAction(action);
-            context_.commands.keep(action->objectName(), action);
+            commands_.keep(action->objectName(), action);
             connect(action, &QAction::triggered, this, [this, change = rows[i].second] {
                 SongLook look = view_.look();
                 change(look);
@@ -129,16 +126,16 @@ void ViewCommands::hang_up_looks(QMenu* menu) {
              {tr("Timecode"), [](L& l) { l.under = L::Under::InTimecode; }},
              {tr("Frames"), [](L& l) { l.under = L::Under::InFrames; }}},
             0);
-    context_.commands.add(menu, Command{"thumbnails",
-                                        tr("Pictures of shots in their lane"),
-                                        {QKeySequence(tr("Ctrl+T"))},
-                                        {},
-                                        [this](bool on) {
-                                            SongLook look = view_.look();
-                                            look.thumbnails = on;
-                                            view_.set_look(look);
-                                        }});
-    context_.commands.action("thumbnails")->setChecked(view_.look().thumbnails);
+    commands_.add(menu, Command{"thumbnails",
+                                tr("Pictures of shots in their lane"),
+                                {QKeySequence(tr("Ctrl+T"))},
+                                {},
+                                [this](bool on) {
+                                    SongLook look = view_.look();
+                                    look.thumbnails = on;
+                                    view_.set_look(look);
+                                }});
+    commands_.action("thumbnails")->setChecked(view_.look().thumbnails);
     const auto brighten = [this](double factor) {
         SongLook look = view_.look();
         look.brightness = std::clamp(look.brightness * factor, 0.25, 3.0);
@@ -159,34 +156,34 @@ void ViewCommands::load_settings() {
 /// The range; without one what is selected, from the first to the last.
 void ViewCommands::zoom_to() {
     if (const auto& range = view_.range())
-        return context_.timeline->zoom_to(range->from, range->until);
+        return timeline_.zoom_to(range->from, range->until);
     auto all = whole_span_of(document_.schedule(), view_.selection());
     if (!all)
         return document_.say(tr("Select pins or draw a range first"));
     if (all->until - all->from < Seconds(0.5)) // one pin: with a little around it
         all = TimeSpan{all->from - Seconds(1), all->until + Seconds(1)};
-    context_.timeline->zoom_to(all->from, all->until);
+    timeline_.zoom_to(all->from, all->until);
 }
 
 void ViewCommands::zoom_by(double factor) {
-    if (context_.drawings->currentWidget() == context_.score)
-        context_.score->zoom_by(factor);
+    if (score_is_seen())
+        score_.zoom_by(factor);
     else
-        context_.timeline->zoom_by(factor);
+        timeline_.zoom_by(factor);
 }
 
 void ViewCommands::set_night(bool night) {
-    context_.score->set_palette(night ? night_palette() : day_palette());
-    context_.timeline->set_palette(night ? night_palette() : day_palette());
+    score_.set_palette(night ? night_palette() : day_palette());
+    timeline_.set_palette(night ? night_palette() : day_palette());
 }
 
 void ViewCommands::show_score(bool score) {
-    context_.drawings->setCurrentWidget(score ? static_cast<QWidget*>(context_.score) : context_.timeline);
-    context_.commands.action("score")->setChecked(score);
-    context_.transport->show_drawing(score);
+    drawings_.setCurrentWidget(score ? static_cast<QWidget*>(&score_) : &timeline_);
+    commands_.action("score")->setChecked(score);
+    transport_.show_drawing(score);
     if (score)
-        context_.score->reveal(view_.playhead());
-    context_.drawings->currentWidget()->setFocus();
+        score_.reveal(view_.playhead());
+    drawings_.currentWidget()->setFocus();
 }
 
 } // namespace pulsepin

@@ -1,15 +1,24 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "commands/context.h"
+#include "commands/commands.h"
 
 namespace pulsepin {
+
+class FormArea;
+class GridCommands;
+class PictureHands;
+class PictureRoom;
+class TransportBar;
 
 /// How the song, the score and the window look.
 class ViewCommands : public Commands {
     Q_OBJECT
 public:
-    explicit ViewCommands(CommandContext& context) : Commands(context) {}
+    ViewCommands(const Workplace& at, FormArea& bench, PictureRoom& picture, PictureHands& hands,
+                 GridCommands& grids, TransportBar& transport)
+        : Commands(at), bench_(bench), picture_(picture), hands_(hands), grids_(grids),
+          transport_(transport) {}
     void hang_up(QMenu* menu);
     void load_settings();
     void show_score(bool score);
@@ -19,6 +28,11 @@ private:
     void zoom_by(double factor);
     void zoom_to();
     void set_night(bool night);
+    FormArea& bench_;
+    PictureRoom& picture_;
+    PictureHands& hands_;
+    GridCommands& grids_;
+    TransportBar& transport_;
 };
 
 } // namespace pulsepin

@@ -43,7 +43,7 @@ void WordCommands::hang_up(QMenu* menu) {
     add(menu, "load words", tr("Load a text…"), {}, [this] { load_dialog(); });
     add(menu, "paste words", tr("Paste a text"), {}, [this] { paste(); });
     menu->addSeparator();
-    context_.commands.add(
+    commands_.add(
         menu,
         {{"tap word", tr("Set the next word, as it is heard"), {K(tr("W"))}, [this] { tap(); }, {}, false}});
     add(menu, "word back", tr("Back one word"), {K(tr("Backspace"))}, [this] { back(); });
@@ -79,8 +79,8 @@ void WordCommands::show_page(WordsPage* page) {
     page_ = page;
     connect(page, &WordsPage::wanted, this, [this](const QString& command) {
         if (command == "measure taps")
-            return context_.go_to_stop(Stop::Grid);
-        context_.commands.action(command)->trigger();
+            return go_to_stop(Stop::Grid);
+        commands_.action(command)->trigger();
     });
     connect(page, &WordsPage::drag_wanted, this, &WordCommands::drag_word);
     connect(&document_, &Document::changed, this, &WordCommands::drop_stale);
@@ -88,7 +88,7 @@ void WordCommands::show_page(WordsPage* page) {
 }
 
 const Lane* WordCommands::words() const {
-    return view_.lane_of_kind(document_.project(), kind_that(&LaneKindRow::words));
+    return view_.lane_of_kind(document_.project(), kind_of(body_type<WordBody>));
 }
 
 std::vector<PinId> WordCommands::selected_words() const {
@@ -103,7 +103,7 @@ std::vector<PinId> WordCommands::selected_words() const {
 const Lane* WordCommands::titles() const {
     const Lane* last = nullptr;
     for (const auto& lane : document_.project().lanes)
-        if (lane->kind->appears && lane->showing->words != Showing::Words::Own) {
+        if (holds<AppearanceBody>(lane->kind) && part_of<Showing>(*lane)->words != Showing::Words::Own) {
             if (lane->id == view_.lane())
                 return lane.get();
             last = lane.get();
@@ -120,7 +120,7 @@ void WordCommands::load_dialog() {
              QString::fromUtf8(row.extensions.data(), static_cast<qsizetype>(row.extensions.size()))
                  .split(' '))
             endings << "*." + ending;
-    const QString path = QFileDialog::getOpenFileName(context_.window, tr("Load a text"), {},
+    const QString path = QFileDialog::getOpenFileName(window_, tr("Load a text"), {},
                                                       tr("Texts (%1);;All files (*)").arg(endings.join(' ')));
     if (!path.isEmpty())
         load(path);
@@ -173,7 +173,7 @@ void WordCommands::take_lyric(const Result<Lyric>& lyric, const QString& from) {
 
 void WordCommands::tap() {
     const Lane* lane = words();
-    if (!lane || lane->text->tray.empty())
+    if (!lane || part_of<LaneText>(*lane)->tray.empty())
         return document_.say(tr("No word waits to be set: paste or load a text first (stop Mark, Words)"));
     Seconds at = heard_now();
     if (player_.playing())
@@ -204,9 +204,9 @@ void WordCommands::back() {
     }
     from = std::max(from, Seconds(0));
     if (played)
-        context_.play->play_from(from);
+        play_.play_from(from);
     else
-        context_.play->go_to_place(from);
+        play_.go_to_place(from);
 }
 
 void WordCommands::drag_word(int place, const QPixmap& picture) {
@@ -217,9 +217,9 @@ void WordCommands::switch_in_band() {
     const Lane* lane = words();
     if (!lane)
         return document_.say(tr("There are no words yet"));
-    const bool in_band = !lane->inked->in_band;
+    const bool in_band = !part_of<Inked>(*lane)->in_band;
     if (document_.apply(with_changed_lane(document_.project(), lane->id,
-                                          [&](Lane& changed) { changed.inked->in_band = in_band; }),
+                                          [&](Lane& changed) { part_of<Inked>(changed)->in_band = in_band; }),
                         tr("words in band")))
         document_.say(in_band ? tr("The words run in the band") : tr("The words do not run in the band"));
 }
@@ -246,8 +246,8 @@ void WordCommands::propose() {
     const auto& project = document_.project();
     proposing_ = document_.jobs().start<std::vector<ProposedWord>>(
         JobQueue::Analyse, tr("Listening for the voice"),
-        [gaps, samples = sound->samples, grid = project.grid,
-         language = lane->text->language](const Progress& progress) -> Result<std::vector<ProposedWord>> {
+        [gaps, samples = sound->samples, grid = project.grid, language = part_of<LaneText>(*lane)->language](
+            const Progress& progress) -> Result<std::vector<ProposedWord>> {
             std::vector<ProposedWord> proposed;
             for (std::size_t g = 0; g < gaps.size(); ++g) {
                 const auto& gap = gaps[g];
@@ -286,7 +286,8 @@ void WordCommands::propose() {
             for (const auto& one : proposed_)
                 preview.outlines.push_back(
                     {document_.project().grid ? document_.project().grid->nearest_tick(one.at) : Ticks(0),
-                     one.at, rate().frame_at(one.at), Seconds(0), there->text->tray[one.in_tray]});
+                     one.at, rate().frame_at(one.at), Seconds(0),
+                     part_of<LaneText>(*there)->tray[one.in_tray]});
             for (const auto& lane_now : document_.project().lanes)
                 if (lane_now->id == meant)
                     proposed_for_ = lane_now;
@@ -345,7 +346,7 @@ void WordCommands::ask_for_pauses() {
         return with_lines_by_pauses(document_.schedule(), id, Seconds(values.number("pause")));
     };
     ask(new ParamDialog(
-            "lines by pauses", tr("Lines by pauses"), pause_params(), {}, tr("Part"), context_.window,
+            "lines by pauses", tr("Lines by pauses"), pause_params(), {}, tr("Part"), window_,
             [this, lines_with, id](const ParamValues& values) {
                 const auto parted = lines_with(values);
                 if (!parted)
@@ -365,11 +366,11 @@ void WordCommands::mend_reading() {
     const LaneId id = lane->id;
     const auto asked = [this, id](const ParamValues& values) {
         return *with_changed_lane(document_.project(), id,
-                                  [&](Lane& changed) { set_reading(*changed.text, values); });
+                                  [&](Lane& changed) { set_reading(*part_of<LaneText>(changed), values); });
     };
     const std::vector<ReadingFault> all{ReadingFault::TooFast, ReadingFault::TooShort, ReadingFault::NoGap};
     ask(new ParamDialog("mend reading", tr("What of a line must be readable"), reading_params(),
-                        reading_values(*lane->text), tr("Mend"), context_.window,
+                        reading_values(*part_of<LaneText>(*lane)), tr("Mend"), window_,
                         [this, id, asked, all](const ParamValues& values) {
                             const Schedule now(asked(values), document_.schedule());
                             int faults[3] = {};
@@ -409,19 +410,20 @@ void WordCommands::ask_for_language() {
     int now = 0;
     for (std::size_t i = 0; i < languages.size(); ++i) {
         names << QString::fromStdString(languages[i].name + " (" + languages[i].id + ")");
-        if (languages[i].id == lane->text->language)
+        if (languages[i].id == part_of<LaneText>(*lane)->language)
             now = static_cast<int>(i);
     }
     bool ok = false;
     const QString chosen =
-        QInputDialog::getItem(context_.window, tr("Language of the words"),
+        QInputDialog::getItem(window_, tr("Language of the words"),
                               tr("By its rules syllables and sounds are told:"), names, now, false, &ok);
     if (!ok)
         return;
     const auto index = static_cast<std::size_t>(names.indexOf(chosen));
-    document_.apply(with_changed_lane(document_.project(), lane->id,
-                                      [&](Lane& changed) { changed.text->language = languages[index].id; }),
-                    tr("language of words"));
+    document_.apply(
+        with_changed_lane(document_.project(), lane->id,
+                          [&](Lane& changed) { part_of<LaneText>(changed)->language = languages[index].id; }),
+        tr("language of words"));
 }
 
 } // namespace pulsepin

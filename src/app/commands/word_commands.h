@@ -1,10 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "commands/context.h"
+#include "commands/commands.h"
 #include "hand/word_hand.h"
 
 namespace pulsepin {
+
+class PlayCommands;
 
 class WordsPage;
 
@@ -12,7 +14,7 @@ class WordsPage;
 class WordCommands : public Commands {
     Q_OBJECT
 public:
-    explicit WordCommands(CommandContext& context) : Commands(context) {}
+    WordCommands(const Workplace& at, PlayCommands& play) : Commands(at), play_(play) {}
     void hang_up(QMenu* menu);
     void show_page(WordsPage* page);
 
@@ -53,6 +55,7 @@ private:
     Shared<Lane> proposed_for_; ///< the lane as it was when they were proposed
     std::shared_ptr<Job> proposing_;
     int proposing_turn_ = 0; ///< what was asked for before is not taken any more
+    PlayCommands& play_;
 };
 
 } // namespace pulsepin

@@ -29,7 +29,7 @@ std::vector<WordSize> WordCommands::sizes_of(LaneId titles) const {
     const auto& project = document_.project();
     std::vector<WordSize> sizes;
     const Lane* lane = project.lane(titles);
-    const Layer* layer = lane ? project.stage->layer(lane->showing->layer) : nullptr;
+    const Layer* layer = lane ? project.stage->layer(part_of<Showing>(*lane)->layer) : nullptr;
     if (!layer)
         return sizes;
     for (const auto& word : titled_words(document_.schedule(), titles)) {
@@ -46,7 +46,7 @@ void WordCommands::lay_out() {
         return document_.say(tr("Make titles of words first"));
     const LaneId id = lane->id;
     auto* dialog = new ParamDialog("lay out words", tr("Lay out the titles of words"), block_params(), {},
-                                   tr("Lay out"), context_.window);
+                                   tr("Lay out"), window_);
     ask(dialog, [this, id](const ParamValues& values) {
         BlockLayout layout = block_layout(values);
         for (const auto& layer : document_.project().stage->layers)
@@ -64,7 +64,7 @@ void WordCommands::camera_on_lines() {
         return document_.say(tr("Make titles of words first"));
     const LaneId id = lane->id;
     ask(new ParamDialog("camera on lines", tr("The camera frames each line from its first word on"),
-                        framing_params(), {}, tr("Pose"), context_.window),
+                        framing_params(), {}, tr("Pose"), window_),
         [this, id](const ParamValues& values) {
             auto posed = with_camera_on_lines(document_.schedule(), id, sizes_of(id), group_framing(values));
             if (!posed)

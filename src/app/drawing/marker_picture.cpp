@@ -16,7 +16,7 @@ QPixmap marker_picture(int colour, int symbol) {
     picture.fill(Qt::transparent);
     QPainter painter(&picture);
     HeadLook look;
-    look.kind = kind_that(&LaneKindRow::marks);
+    look.kind = kind_of(body_type<MarkerBody>);
     look.colour = colour;
     look.symbol = symbol;
     draw_head(painter, look, {8, 8}, night_palette());

@@ -41,7 +41,7 @@ std::vector<const AppearanceSpan*> visible(const LaneScene& s) {
 /// Rising while it comes, falling while it goes.
 QPainterPath outline(const LaneScene& s, const AppearanceSpan& span, const QRectF& rect) {
     const double start = static_cast<double>(span.comes.value), end = static_cast<double>(span.end.value);
-    const Showing& showing = *s.lane.showing;
+    const Showing& showing = *part_of<Showing>(s.lane);
     const double there = showing.comes.move == "none" ? start : std::min(start + span.coming, end);
     const double leaving = showing.goes.move == "none" ? end : std::max(end - span.going, there);
     QPainterPath path(rect.bottomLeft());

@@ -58,7 +58,7 @@ bool lies_over(const LaneScene& s, const ResolvedPin& pin) {
 /// The curve with a bead where each pulse or key is.
 void paint_motion(QPainter& painter, const LaneScene& s) {
     paint_curve(painter, s);
-    if (s.lane.kind->keyed)
+    if (is_keyed(s.lane.kind))
         ease_handles::paint(painter, s);
     const auto pins = visible_pins(s);
     const bool strokes = crowded(s, pins);
@@ -79,7 +79,7 @@ void paint_motion(QPainter& painter, const LaneScene& s) {
 }
 
 std::optional<Grip> key_grip(const LaneScene& s, QPointF at) {
-    if (s.lane.kind->keyed)
+    if (is_keyed(s.lane.kind))
         if (const auto handle = ease_handles::grip(s, at))
             return handle;
     if (const auto over = over_grip(s, at))

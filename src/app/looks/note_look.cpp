@@ -22,7 +22,7 @@ QRectF band(const LaneScene& s, const TextSpan& span) {
 
 /// The lane's ink, as light as the paper asks for at night.
 QColor ink_of(const LaneScene& s) {
-    QColor ink = QColor::fromRgb(static_cast<QRgb>(s.lane.inked->ink.rgb));
+    QColor ink = QColor::fromRgb(static_cast<QRgb>(part_of<Inked>(s.lane)->ink.rgb));
     for (int i = 0; i < 12 && contrast(ink, s.scene.palette.paper) < 4.5; ++i)
         ink = s.scene.palette.paper.lightnessF() < 0.5 ? ink.lighter(125) : ink.darker(120);
     return ink;

@@ -44,7 +44,7 @@ std::optional<Gesture::Edit> SlipShot::end(Qt::KeyboardModifiers keys) {
 void DropShot::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
     const auto place = placement().lane_at(at);
     std::optional<PinId> onto;
-    if (place && project().lanes[place->lane]->kind->cuts) {
+    if (place && holds<CutBody>(project().lanes[place->lane]->kind)) {
         const Scene scene = context().scene();
         onto = shot_under(lane_scene(scene, *place), at);
     }
@@ -79,7 +79,7 @@ void DropShot::paint(QPainter& painter, const Palette& palette) const {
     painter.setPen(QPen(palette.selection, 3));
     painter.setBrush(Qt::NoBrush);
     for (std::size_t i = 0; i < project().lanes.size(); ++i)
-        if (project().lanes[i]->kind->cuts)
+        if (holds<CutBody>(project().lanes[i]->kind))
             for (const auto& place : placement().lane_places(i))
                 for (const PinId pin : {*onto_, cut_}) {
                     const QRectF bar = bar_of_shot(lane_scene(scene, place), pin) & place.row;

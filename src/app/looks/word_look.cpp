@@ -88,7 +88,7 @@ void paint_lines(QPainter& painter, const LaneScene& s) {
             break;
         if (right < s.row.left() || right - left < 6)
             continue;
-        const bool fast = line.letters_a_second() > s.lane.text->most_letters;
+        const bool fast = line.letters_a_second() > part_of<LaneText>(s.lane)->most_letters;
         painter.setPen(QPen(fast ? p.cut : p.paper_quiet, fast ? 2 : 1));
         painter.drawPolyline(QPolygonF({{left, y - 4}, {left, y}, {right - 3, y}, {right - 3, y - 4}}));
         const QString told = QCoreApplication::translate("pulsepin::Canvas", "line %1 · %2 letters a second")

@@ -14,7 +14,7 @@ namespace pulsepin {
 std::vector<std::pair<QString, QString>> sounds_of(const Project& project) {
     std::vector<std::pair<QString, QString>> sounds{{"song", ListenedField::tr("the song")}};
     for (const auto& lane : project.lanes)
-        if (lane->kind->sounds && !lane->pins.empty())
+        if (holds<SoundBody>(lane->kind) && !lane->pins.empty())
             sounds.emplace_back(QString::fromStdString(sound_of_lane(lane->id)),
                                 QString::fromStdString(lane->name));
     if (sounds.size() > 1)

@@ -15,7 +15,7 @@ void change_motion(Document& document, LaneId lane, const QString& what,
     const Lane* target = document.project().lane(lane);
     if (!target)
         return;
-    Motion motion = *target->motion;
+    Motion motion = *part_of<Motion>(*target);
     how(motion);
     document.apply(with_motion(document.project(), lane, std::move(motion)), what);
 }
@@ -116,7 +116,7 @@ QString unseen_text(const Project& project, const Target& target) {
             LayerValues(*layer).of(needed.parameter) != amount.initial)
             return {};
         for (const auto& lane : project.lanes)
-            if (lane->motion && !lane->muted)
+            if (part_of<Motion>(*lane) && !lane->muted)
                 for (const auto& feed : feeds_of(*lane))
                     if (feed.target == needed)
                         return {};

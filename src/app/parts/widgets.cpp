@@ -2,6 +2,7 @@
 #include "parts/widgets.h"
 #include "parts/finder.h"
 #include "parts/number_field.h"
+#include "session/core_words.h"
 
 #include <QCoreApplication>
 #include <QKeyEvent>
@@ -45,6 +46,13 @@ void take_away(QWidget* widget) {
 QComboBox* choice_box(const QString& name, const QString& tip, const QStringList& items) {
     auto* box = named(new ChoiceBox, name, tip);
     box->addItems(items);
+    return box;
+}
+
+QComboBox* choice_box(const QString& name, const ParamSpec& spec) {
+    auto* box = choice_box(name, text_of(spec.explains));
+    for (const auto& choice : spec.choices)
+        box->addItem(text_of(choice.label));
     return box;
 }
 

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "params/param.h"
 #include "parts/palette.h"
 
 #include <QComboBox>
@@ -29,6 +30,8 @@ Widget* named(Widget* widget, const QString& name, const QString& tip) {
     return widget;
 }
 [[nodiscard]] QComboBox* choice_box(const QString& name, const QString& tip, const QStringList& items = {});
+/// Of a property that is a choice: its choices, and what it does as its tip.
+[[nodiscard]] QComboBox* choice_box(const QString& name, const ParamSpec& spec);
 [[nodiscard]] QSpinBox* whole_field(const QString& name, const QString& tip, int least, int most, int first);
 [[nodiscard]] QDoubleSpinBox* real_field(const QString& name, const QString& tip, double least, double most);
 /// Another number, another chance.

@@ -60,7 +60,7 @@ KeyTrace key_trace(const Curves& curves, LayerId layer, Frames frame) {
     std::optional<Frames> before, after;
     for (const auto& lane : project.lanes) {
         const auto feeds = feeds_of(*lane);
-        if (!(lane->kind->keyed || lane->kind->poses) || lane->muted ||
+        if (!(is_keyed(lane->kind) || holds<PoseBody>(lane->kind)) || lane->muted ||
             std::none_of(feeds.begin(), feeds.end(), [&](const Feed& feed) { return places(feed, layer); }))
             continue;
         for (const auto& key : curves.schedule.spans(lane->id).keys.keys()) {

@@ -32,7 +32,7 @@ LaneId PageHands::titles() const {
 
 bool PageHands::worth_asking() const {
     return std::ranges::any_of(document_.project().lanes, [](const auto& lane) {
-        return lane->showing && !lane->pins.empty() &&
+        return part_of<Showing>(*lane) && !lane->pins.empty() &&
                std::holds_alternative<MarkerAnchor>(lane->pins.front().anchor);
     });
 }

@@ -379,7 +379,7 @@ void PreviewView::draw_fitted(QPainter& painter, const QImage& image, const QRec
 std::vector<PreviewView::Acting> PreviewView::acting() const {
     std::vector<Acting> all;
     for (const auto& lane : document_.project().lanes) {
-        if (!lane->kind->triggers)
+        if (!holds<TriggerBody>(lane->kind))
             continue;
         for (const auto& span : document_.spans(lane->id).triggers) {
             if (span.muted || shown_.frame < span.start || shown_.frame >= span.end)

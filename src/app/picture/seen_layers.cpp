@@ -59,7 +59,7 @@ std::optional<FramedShot> SeenLayers::framed_shot(const StagedFrame& staged) con
         return std::nullopt;
     const auto& project = document_.project();
     const Lane* lane =
-        layer->cuts.value != 0 ? project.lane(layer->cuts) : project.first_lane(&LaneKindRow::cuts);
+        layer->cuts.value != 0 ? project.lane(layer->cuts) : project.first_lane(body_type<CutBody>);
     const auto* span = lane ? shot_at(document_.shots(lane->id), preview_.frame_now()) : nullptr;
     const auto picture = preview_.pictures().find(layer->id);
     if (!span || picture == preview_.pictures().end() || picture->second.shot.image.isNull())

@@ -62,7 +62,7 @@ Document::Document(QObject* parent)
 Document::~Document() = default;
 
 const std::vector<ShotSpan>& Document::shown_shots() const {
-    const Lane* lane = project().first_lane(&LaneKindRow::cuts);
+    const Lane* lane = project().first_lane(body_type<CutBody>);
     return shots(lane ? lane->id : LaneId{});
 }
 

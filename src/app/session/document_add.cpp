@@ -7,6 +7,7 @@
 #include "media/media_endings.h"
 #include "media/picture_sequence.h"
 #include "media/video_reader.h"
+#include "hand/piece_cues.h"
 #include "media/write_wav.h"
 #include "model/edits.h"
 #include "model/song_edits.h"
@@ -172,7 +173,7 @@ void Document::add_stems(const std::vector<std::filesystem::path>& paths) {
             if (!placed)
                 return say(QString::fromStdString(placed.error().message()));
             if (!placed->stems.empty()) {
-                Project next = with_stems(project(), placed->stems, kind_that(&LaneKindRow::sounds));
+                Project next = with_stems(project(), placed->stems, kind_of(body_type<SoundBody>));
                 if (placed->stems.size() > 1 && !project().song_track->muted) { // or all would be heard twice
                     SongTrack track = *project().song_track;
                     track.muted = true;
@@ -188,11 +189,13 @@ void Document::add_stems(const std::vector<std::filesystem::path>& paths) {
 void Document::write_sound(const SoundRecipe& sound, const std::filesystem::path& path) {
     jobs_.start<bool>(
         JobQueue::Write, tr("Writing %1").arg(display_name(path)),
-        [sound, path, listening = sounds_.listening()](const Progress& p) -> Result<bool> {
+        [sound, path, listening = sounds_.listening(), schedule = schedule()](const Progress& p) -> Result<bool> {
             const auto made = listening->sound(sound, p.part(0, 0.7));
             if (!made)
                 return tl::unexpected(made.error());
-            if (auto written = write_wav(*(*made)->samples, path, p.part(0.7, 1)); !written)
+            const auto& samples = *(*made)->samples;
+            const auto cues = cues_of_piece(schedule, samples.format().sample_rate);
+            if (auto written = write_wav(samples, path, p.part(0.7, 1), cues); !written)
                 return tl::unexpected(written.error());
             return true;
         },
@@ -231,8 +234,8 @@ void Document::add_sound(const std::filesystem::path& path, Seconds at) {
                 clip.height = found->picture->height;
             }
             Project next = with_clips(project(), {clip});
-            if (!next.first_lane(&LaneKindRow::sounds))
-                next = with_lane(next, kind_that(&LaneKindRow::sounds), tr("Sound").toStdString());
+            if (!next.first_lane(body_type<SoundBody>))
+                next = with_lane(next, kind_of(body_type<SoundBody>), tr("Sound").toStdString());
             SoundBody body;
             body.sound = next.bin->back().id;
             body.length = found->duration;
@@ -240,7 +243,7 @@ void Document::add_sound(const std::filesystem::path& path, Seconds at) {
             if (next.grid)
                 pin.anchor = MusicalAnchor{next.grid->nearest_tick(at),
                                            at - next.grid->time_at(next.grid->nearest_tick(at))};
-            apply(with_pins(next, next.first_lane(&LaneKindRow::sounds)->id, {pin}), tr("add sound"));
+            apply(with_pins(next, next.first_lane(body_type<SoundBody>)->id, {pin}), tr("add sound"));
         });
 }
 

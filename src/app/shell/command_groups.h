@@ -19,16 +19,28 @@
 
 namespace pulsepin {
 
-/// All groups of commands, which find each other in the context that they share.
+/// The parts of the window that commands are about.
+struct CommandParts {
+    TransportBar& transport;
+    FormArea& bench;
+    PictureRoom& picture;
+    PictureHands& hands;
+    GridPanel& grid;
+    PlacePanel& place;
+    TapPanel& taps;
+    ExportPanel& exporting;
+};
+
+/// All groups of commands, each made of what it asks for, after those that it uses.
 struct CommandGroups {
+    PlayCommands play;
+    GridCommands grids;
     FileCommands files;
     PinCommands pins;
     ShotCommands shots;
     BinCommands bin;
     LaneCommands lanes;
     SoundCommands sounds;
-    GridCommands grids;
-    PlayCommands play;
     ViewCommands look;
     DropCommands drops;
     WordCommands words;
@@ -37,18 +49,13 @@ struct CommandGroups {
     FilmCommands films;
     NamedEdits named;
 
-    explicit CommandGroups(CommandContext& context)
-        : files(context), pins(context), shots(context), bin(context), lanes(context), sounds(context),
-          grids(context), play(context), look(context), drops(context), words(context), exposures(context),
-          checks(context), films(context), named(context) {
-        context.bin = &bin;
-        context.files = &files;
-        context.grids = &grids;
-        context.lanes = &lanes;
-        context.pins = &pins;
-        context.play = &play;
-        context.shots = &shots;
-    }
+    CommandGroups(const Workplace& at, const CommandParts& parts)
+        : play(at, parts.transport), grids(at, parts.grid, parts.taps, play),
+          files(at, grids, parts.exporting), pins(at, parts.grid, parts.place, files, play), shots(at),
+          bin(at), lanes(at, pins), sounds(at, files),
+          look(at, parts.bench, parts.picture, parts.hands, grids, parts.transport), drops(at, parts.hands),
+          words(at, play), exposures(at, parts.taps, play), checks(at, parts.place, play, bin), films(at),
+          named(at) {}
     CommandGroups(const CommandGroups&) = delete;
     CommandGroups& operator=(const CommandGroups&) = delete;
 };

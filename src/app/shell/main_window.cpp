@@ -28,16 +28,13 @@ bool looks_like_shots(const QString& path) {
 
 } // namespace
 
-MainWindow::MainWindow(Player::Device device)
-    : player_(device), commands_(this), context_{this, document_, view_, player_, commands_},
-      does_(context_) {
+MainWindow::MainWindow(Player::Device device) : player_(device), commands_(this) {
     // The window has the sheet, not the program: what is not in it yet has no style to be made anew.
     setStyleSheet(style_sheet(day_palette()));
     menu_.setStyleSheet(styleSheet());
     setObjectName("main window");
     resize(QSize(1280, 800).boundedTo(screen()->availableGeometry().size()));
     setAcceptDrops(true);
-    make_menu();
 
     auto* centre = new QWidget;
     setCentralWidget(centre);
@@ -78,36 +75,28 @@ MainWindow::MainWindow(Player::Device device)
     edge_->setCollapsible(0, false);
     edge_->setCollapsible(1, false);
 
-    give_parts();
+    make_commands();
+    make_menu();
     connect_parts();
-    does_.play.load_settings();
-    does_.look.load_settings();
+    does_->play.load_settings();
+    does_->look.load_settings();
     refresh();
     refresh_file();
     timeline_->setFocus();
     new Keyboard(*this, [this] { return drawings_->currentWidget(); });
 }
 
-/// From here on commands find them.
-void MainWindow::give_parts() {
-    context_.drawings = drawings_;
-    context_.timeline = timeline_;
-    context_.score = score_;
-    context_.transport = transport_;
-    context_.bench = bench_area_;
-    context_.picture = room_;
-    context_.hands = &picture_->hands();
-    context_.route = &bench_->route();
-    context_.grid = &bench_->grid();
-    context_.place = &bench_->place();
-    context_.taps = &bench_->taps();
-    context_.checking = &bench_->check();
-    context_.exporting = &bench_->exporting();
+void MainWindow::make_commands() {
+    does_ = std::make_unique<CommandGroups>(Workplace{*this, document_, view_, player_, commands_, *drawings_,
+                                                      *timeline_, *score_, bench_->route()},
+                                            CommandParts{*transport_, *bench_area_, *room_, picture_->hands(),
+                                                         bench_->grid(), bench_->place(), bench_->taps(),
+                                                         bench_->exporting()});
 }
 
 void MainWindow::make_menu() {
     using K = QKeySequence;
-    does_.files.hang_up(menu_.addMenu(tr("File")));
+    does_->files.hang_up(menu_.addMenu(tr("File")));
     auto* edit = menu_.addMenu(tr("Edit"));
     commands_.add(
         edit, {{"undo", tr("Undo"), {K::Undo}, [this] { document_.undo(); }},
@@ -115,7 +104,7 @@ void MainWindow::make_menu() {
     commands_.action("undo")->setProperty("steady text", tr("Undo"));
     commands_.action("redo")->setProperty("steady text", tr("Redo"));
     edit->addSeparator();
-    does_.sounds.hang_up(edit);
+    does_->sounds.hang_up(edit);
     commands_.add(edit, {{"detect",
                           tr("Find the beats"),
                           {K(tr("Ctrl+D"))},
@@ -126,21 +115,21 @@ void MainWindow::make_menu() {
                          {"bar 1", tr("Bar 1 at the playhead"), {K(tr("B"))}, [this] {
                               bench_->grid().name_bar_one_at_playhead();
                           }}});
-    does_.named.hang_up(edit->addMenu(tr("Change by name")));
-    does_.pins.hang_up(menu_.addMenu(tr("Pins")));
-    does_.pins.hang_up_selecting(menu_.addMenu(tr("Select")));
+    does_->named.hang_up(edit->addMenu(tr("Change by name")));
+    does_->pins.hang_up(menu_.addMenu(tr("Pins")));
+    does_->pins.hang_up_selecting(menu_.addMenu(tr("Select")));
     auto* texts = menu_.addMenu(tr("Words"));
-    does_.words.hang_up(texts);
-    does_.exposures.hang_up(texts);
+    does_->words.hang_up(texts);
+    does_->exposures.hang_up(texts);
     auto* shots = menu_.addMenu(tr("Shots"));
-    does_.shots.hang_up(shots);
-    does_.bin.hang_up(shots);
-    does_.lanes.hang_up(menu_.addMenu(tr("Lanes")));
-    does_.grids.hang_up(menu_.addMenu(tr("Beats")));
-    does_.play.hang_up(menu_.addMenu(tr("Play")));
-    does_.checks.hang_up(menu_.addMenu(tr("Check")));
-    does_.films.hang_up(menu_.addMenu(tr("Film")));
-    does_.look.hang_up(menu_.addMenu(tr("View")));
+    does_->shots.hang_up(shots);
+    does_->bin.hang_up(shots);
+    does_->lanes.hang_up(menu_.addMenu(tr("Lanes")));
+    does_->grids.hang_up(menu_.addMenu(tr("Beats")));
+    does_->play.hang_up(menu_.addMenu(tr("Play")));
+    does_->checks.hang_up(menu_.addMenu(tr("Check")));
+    does_->films.hang_up(menu_.addMenu(tr("Film")));
+    does_->look.hang_up(menu_.addMenu(tr("View")));
     menu_.addSeparator();
     menu_.setTitle(tr("Help"));
     commands_.add(&menu_, {{"find command",
@@ -164,16 +153,16 @@ void MainWindow::connect_parts() {
 }
 
 void MainWindow::connect_document() {
-    connect(notice_, &NoticeBar::save_wanted, this, [this] { does_.files.save(); });
-    connect(notice_, &NoticeBar::save_as_wanted, this, [this] { does_.files.save_as(); });
-    connect(notice_, &NoticeBar::load_again_wanted, &does_.files, &FileCommands::load_again);
-    connect(notice_, &NoticeBar::look_wanted, &does_.files, &FileCommands::show_file_beside);
+    connect(notice_, &NoticeBar::save_wanted, this, [this] { does_->files.save(); });
+    connect(notice_, &NoticeBar::save_as_wanted, this, [this] { does_->files.save_as(); });
+    connect(notice_, &NoticeBar::load_again_wanted, &does_->files, &FileCommands::load_again);
+    connect(notice_, &NoticeBar::look_wanted, &does_->files, &FileCommands::show_file_beside);
     connect(&document_, &Document::changed, this, &MainWindow::refresh);
     connect(&document_, &Document::file_changed, this, &MainWindow::refresh_file);
     connect(&document_, &Document::opened, this, [this] {
         player_.stop();
         view_.leave_piece();
-        does_.films.leave_piece();
+        does_->films.leave_piece();
     });
     connect(&document_, &Document::sound_changed, this, [this] {
         player_.set_sound(document_.sounds().plan());
@@ -186,10 +175,10 @@ void MainWindow::connect_document() {
 }
 
 void MainWindow::connect_transport() {
-    connect(transport_, &TransportBar::play_wanted, &does_.play, &PlayCommands::toggle_play);
-    connect(transport_, &TransportBar::few_seconds_wanted, &does_.play, &PlayCommands::play_few_seconds);
+    connect(transport_, &TransportBar::play_wanted, &does_->play, &PlayCommands::toggle_play);
+    connect(transport_, &TransportBar::few_seconds_wanted, &does_->play, &PlayCommands::play_few_seconds);
     connect(transport_, &TransportBar::start_wanted, this,
-            [this] { does_.play.go_to_place(does_.play.piece_start()); });
+            [this] { does_->play.go_to_place(does_->play.piece_start()); });
     connect(transport_, &TransportBar::speed_wanted, this, [this](double speed) {
         player_.set_speed(speed);
         transport_->show_position();
@@ -199,7 +188,7 @@ void MainWindow::connect_transport() {
     connect(transport_, &TransportBar::double_tempo_wanted, this,
             [this] { bench_->grid().change_ratio(2, 1); });
     connect(transport_, &TransportBar::metre_wanted, &bench_->grid(), &GridPanel::set_metre);
-    connect(transport_, &TransportBar::score_wanted, &does_.look, &ViewCommands::show_score);
+    connect(transport_, &TransportBar::score_wanted, &does_->look, &ViewCommands::show_score);
     connect(&player_, &Player::moved, this, [this] {
         view_.set_playhead(player_.position());
         timeline_->reveal(view_.playhead());
@@ -211,28 +200,28 @@ void MainWindow::connect_transport() {
         view_.set_playing(false);
         timeline_->light_up();
     });
-    connect(&player_, &Player::stopped, &does_.play, &PlayCommands::playing_stopped);
+    connect(&player_, &Player::stopped, &does_->play, &PlayCommands::playing_stopped);
     new EventClicks(document_, view_, player_, this);
     connect(&player_, &Player::device_changed, status_, &StatusStrip::set_device_note);
 }
 
 void MainWindow::connect_drawings() {
     for (Canvas* drawing : std::initializer_list<Canvas*>{timeline_, score_}) {
-        connect(drawing, &Canvas::playhead_set, &does_.play, &PlayCommands::set_playhead);
+        connect(drawing, &Canvas::playhead_set, &does_->play, &PlayCommands::set_playhead);
         connect(drawing, &Canvas::hint, status_, &StatusStrip::set_hint);
-        connect(drawing, &Canvas::add_wanted, &does_.pins, &PinCommands::add_pin);
-        connect(drawing, &Canvas::item_dropped, &does_.drops, &DropCommands::drop_on_lane);
-        connect(drawing, &Canvas::target_dropped, &does_.drops, &DropCommands::drop_on_row);
-        connect(drawing, &Canvas::ready_dropped, &does_.drops, &DropCommands::use_ready);
-        connect(drawing, &Canvas::menu_wanted, &does_.pins, &PinCommands::show_context_menu);
+        connect(drawing, &Canvas::add_wanted, &does_->pins, &PinCommands::add_pin);
+        connect(drawing, &Canvas::item_dropped, &does_->drops, &DropCommands::drop_on_lane);
+        connect(drawing, &Canvas::target_dropped, &does_->drops, &DropCommands::drop_on_row);
+        connect(drawing, &Canvas::ready_dropped, &does_->drops, &DropCommands::use_ready);
+        connect(drawing, &Canvas::menu_wanted, &does_->pins, &PinCommands::show_context_menu);
     }
-    connect(&picture_->picture(), &PreviewView::item_dropped, &does_.drops, &DropCommands::drop_on_picture);
+    connect(&picture_->picture(), &PreviewView::item_dropped, &does_->drops, &DropCommands::drop_on_picture);
     connect(picture_, &PictureDesk::pose_wanted, commands_.action("key pose"), &QAction::trigger);
-    connect(&bench_->motion(), &MotionPanel::hit_wanted, &does_.drops, &DropCommands::hit_on);
+    connect(&bench_->motion(), &MotionPanel::hit_wanted, &does_->drops, &DropCommands::hit_on);
     connect(&bench_->motion(), &MotionPanel::draw_wanted, picture_, &PictureDesk::begin_drawing);
     connect(&picture_->hands(), &PictureHands::hint, status_, &StatusStrip::set_hint);
-    connect(timeline_, &TimelineView::lane_name_wanted, &does_.lanes, &LaneCommands::name_lane);
-    connect(timeline_, &TimelineView::lane_menu_wanted, &does_.lanes, &LaneCommands::show_lane_menu);
+    connect(timeline_, &TimelineView::lane_name_wanted, &does_->lanes, &LaneCommands::name_lane);
+    connect(timeline_, &TimelineView::lane_menu_wanted, &does_->lanes, &LaneCommands::show_lane_menu);
     connect(&bench_->detail(), &DetailPanel::planting_wanted, this, [this](PlantingId planting) {
         go_to_stop(Stop::Place);
         bench_->place().show_planting(planting);
@@ -244,27 +233,27 @@ void MainWindow::connect_drawings() {
 
 void MainWindow::connect_stops() {
     connect(bench_, &Bench::stop_changed, this, [this] { give_room(room_->place()); });
-    connect(&bench_->grid(), &GridPanel::doubtful_wanted, &does_.grids,
+    connect(&bench_->grid(), &GridPanel::doubtful_wanted, &does_->grids,
             qOverload<>(&GridCommands::go_to_doubtful));
     connect(&bench_->taps(), &TapPanel::tapped, this,
-            [this](bool first_of_bar) { does_.grids.tap(first_of_bar); });
-    connect(&bench_->song(), &SongPanel::open_song_wanted, &does_.files, &FileCommands::song_dialog);
-    connect(&bench_->song(), &SongPanel::add_sound_wanted, &does_.files, &FileCommands::sound_dialog);
+            [this](bool first_of_bar) { does_->grids.tap(first_of_bar); });
+    connect(&bench_->song(), &SongPanel::open_song_wanted, &does_->files, &FileCommands::song_dialog);
+    connect(&bench_->song(), &SongPanel::add_sound_wanted, &does_->files, &FileCommands::sound_dialog);
     connect(
         &bench_->motion(), &MotionPanel::write_followed_wanted, this, [this](const SoundBank::Alone& what) {
-            does_.files.write_sound_dialog(document_.sounds().recipe(what.of, what.from_hz, what.until_hz),
-                                           QString::fromStdString(name_of(what.of, document_.project())));
+            does_->files.write_sound_dialog(document_.sounds().recipe(what.of, what.from_hz, what.until_hz),
+                                            QString::fromStdString(name_of(what.of, document_.project())));
         });
-    connect(&bench_->song(), &SongPanel::write_listened_wanted, &does_.files,
+    connect(&bench_->song(), &SongPanel::write_listened_wanted, &does_->files,
             &FileCommands::write_listened_dialog);
-    connect(&bench_->song(), &SongPanel::add_shots_wanted, &does_.files, &FileCommands::shots_dialog);
-    connect(&bench_->mark(), &MarkPanel::go_wanted, &does_.play, &PlayCommands::set_playhead);
+    connect(&bench_->song(), &SongPanel::add_shots_wanted, &does_->files, &FileCommands::shots_dialog);
+    connect(&bench_->mark(), &MarkPanel::go_wanted, &does_->play, &PlayCommands::set_playhead);
     connect(&bench_->mark(), &MarkPanel::add_wanted, this,
-            [this] { does_.pins.add_pin_of(kind_that(&LaneKindRow::marks)); });
+            [this] { does_->pins.add_pin_of(kind_of(body_type<MarkerBody>)); });
     connect(&bench_->mark(), &MarkPanel::add_on_shot_wanted, commands_.action("add marker on shot"),
             &QAction::trigger);
-    does_.words.show_page(&bench_->mark().words());
-    does_.exposures.show_pages(&bench_->mark().notes(), &bench_->mark().exposures());
+    does_->words.show_page(&bench_->mark().words());
+    does_->exposures.show_pages(&bench_->mark().notes(), &bench_->mark().exposures());
     const auto tell_cue = [this] {
         const bool shown = bench_->current_stop() == &bench_->mark() && bench_->mark().shows_words();
         picture_->picture().set_cue(shown ? bench_->mark().words().tray().next_word() : QString());
@@ -272,15 +261,15 @@ void MainWindow::connect_stops() {
     connect(&document_, &Document::changed, this, tell_cue);
     connect(&bench_->mark(), &MarkPanel::page_changed, this, tell_cue);
     connect(bench_, &Bench::stop_changed, this, tell_cue);
-    connect(&bench_->motion(), &MotionPanel::add_lane_wanted, &does_.lanes, &LaneCommands::add_lane);
+    connect(&bench_->motion(), &MotionPanel::add_lane_wanted, &does_->lanes, &LaneCommands::add_lane);
     connect(&bench_->place(), &PlacePanel::shown_wanted, timeline_, &TimelineView::show_range);
-    connect(&bench_->exporting(), &ExportPanel::file_wanted, &does_.files, &FileCommands::export_dialog);
-    connect(&bench_->exporting(), &ExportPanel::folder_wanted, &does_.files,
+    connect(&bench_->exporting(), &ExportPanel::file_wanted, &does_->files, &FileCommands::export_dialog);
+    connect(&bench_->exporting(), &ExportPanel::folder_wanted, &does_->files,
             &FileCommands::export_all_dialog);
-    connect(&bench_->exporting(), &ExportPanel::copy_wanted, &does_.files, &FileCommands::copy_text);
-    does_.bin.show_panel(&bench_->song());
-    does_.checks.show_panel(&bench_->check());
-    does_.films.show_page(&bench_->exporting().film());
+    connect(&bench_->exporting(), &ExportPanel::copy_wanted, &does_->files, &FileCommands::copy_text);
+    does_->bin.show_panel(&bench_->song());
+    does_->checks.show_panel(&bench_->check());
+    does_->films.show_page(&bench_->exporting().film());
 }
 
 void MainWindow::refresh() {
@@ -335,7 +324,7 @@ void MainWindow::resizeEvent(QResizeEvent* event) {
 }
 
 void MainWindow::closeEvent(QCloseEvent* event) {
-    if (!does_.films.may_close() || !does_.files.may_close())
+    if (!does_->films.may_close() || !does_->files.may_close())
         return event->ignore();
     player_.stop();
     event->accept();
@@ -358,10 +347,10 @@ void MainWindow::dropEvent(QDropEvent* event) {
         else if (document_.project().song && event->mimeData()->urls().size() > 1 && !is_project_name(path))
             sounds << path;
         else
-            does_.files.open_path(path);
+            does_->files.open_path(path);
     }
     if (!sounds.isEmpty())
-        does_.files.add_sounds(sounds);
+        does_->files.add_sounds(sounds);
     if (!shots.empty())
         document_.add_clips(shots);
     event->acceptProposedAction();

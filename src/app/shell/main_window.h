@@ -28,14 +28,14 @@ class MainWindow : public QMainWindow {
 public:
     explicit MainWindow(Player::Device device);
 
-    void open_path(const QString& path) { does_.files.open_path(path); }
-    void open_beats(const QString& path) { does_.grids.open_beats(path); }
-    void go_to_stop(Stop stop) { context_.go_to_stop(stop); }
-    void show_score(bool score) { does_.look.show_score(score); }
+    void open_path(const QString& path) { does_->files.open_path(path); }
+    void open_beats(const QString& path) { does_->grids.open_beats(path); }
+    void go_to_stop(Stop stop) { bench_->route().set_current(static_cast<int>(stop)); }
+    void show_score(bool score) { does_->look.show_score(score); }
 
-    [[nodiscard]] FileCommands& files() { return does_.files; }
-    [[nodiscard]] GridCommands& grids() { return does_.grids; }
-    [[nodiscard]] WordCommands& words() { return does_.words; }
+    [[nodiscard]] FileCommands& files() { return does_->files; }
+    [[nodiscard]] GridCommands& grids() { return does_->grids; }
+    [[nodiscard]] WordCommands& words() { return does_->words; }
     [[nodiscard]] const CommandList& commands() const { return commands_; }
     [[nodiscard]] QAction* action(const QString& id) const { return commands_.action(id); }
     [[nodiscard]] Document& document() { return document_; }
@@ -50,8 +50,8 @@ public:
     [[nodiscard]] StatusStrip& status() { return *status_; }
     [[nodiscard]] ExportPanel& export_panel() { return bench_->exporting(); }
     [[nodiscard]] CheckPanel& check_panel() { return bench_->check(); }
-    [[nodiscard]] CheckCommands& check_commands() { return does_.checks; }
-    [[nodiscard]] FilmCommands& film_commands() { return does_.films; }
+    [[nodiscard]] CheckCommands& check_commands() { return does_->checks; }
+    [[nodiscard]] FilmCommands& film_commands() { return does_->films; }
     [[nodiscard]] TransportBar& transport() { return *transport_; }
 
 protected:
@@ -62,7 +62,7 @@ protected:
     void dropEvent(QDropEvent* event) override;
 
 private:
-    void give_parts();
+    void make_commands();
     void give_room(PicturePlace picture);
     void make_menu();
     void connect_parts();
@@ -78,8 +78,6 @@ private:
     Player player_;
     QMenu menu_;
     CommandList commands_;
-    CommandContext context_;
-    CommandGroups does_;
     TransportBar* transport_ = nullptr;
     TimelineView* timeline_ = nullptr;
     ScoreView* score_ = nullptr;
@@ -93,6 +91,7 @@ private:
     PictureDesk* picture_ = nullptr;
     PictureRoom* room_ = nullptr;
     StatusStrip* status_ = nullptr;
+    std::unique_ptr<CommandGroups> does_; ///< of the parts above
 };
 
 } // namespace pulsepin

@@ -147,7 +147,7 @@ private:
         show_bars(9, 19);
         window_.document().add_sound(window_.document().project().song->path, time_of_bar(11));
         if (!step("lay a second sound", wait([&] { return !window_.document().jobs().busy(); }) &&
-                                            window_.document().project().first_lane(&LaneKindRow::sounds)))
+                                            window_.document().project().first_lane(body_type<SoundBody>)))
             return false;
         shape_second_sound();
         picture("sound-lanes");
@@ -295,8 +295,8 @@ private:
     bool see_check() {
         auto& document = window_.document();
         const Project before = document.project();
-        const LaneId cuts = before.first_lane(&LaneKindRow::cuts)->id;
-        const LaneId flash = before.first_lane(&LaneKindRow::triggers)->id;
+        const LaneId cuts = before.first_lane(body_type<CutBody>)->id;
+        const LaneId flash = before.first_lane(body_type<TriggerBody>)->id;
         const auto at = [&](std::int64_t bar, int beat) {
             return MusicalAnchor{before.grid->ticks_of({bar, beat, 0})};
         };
@@ -367,7 +367,7 @@ private:
     }
 
     std::size_t cuts() const {
-        return window_.document().project().first_lane(&LaneKindRow::cuts)->pins.size();
+        return window_.document().project().first_lane(body_type<CutBody>)->pins.size();
     }
 
     Seconds time_of_bar(std::int64_t bar, int beat = 1) const {
@@ -421,7 +421,7 @@ private:
         score.set_painting(true);
         window_.grab();
         const Project project = window_.document().project();
-        const Lane* flash = project.first_lane(&LaneKindRow::triggers);
+        const Lane* flash = project.first_lane(body_type<TriggerBody>);
         for (const auto& [bar, beat] :
              {std::pair{14, 3}, std::pair{15, 2}, std::pair{15, 4}, std::pair{16, 4}})
             score.switch_cell(flash->id, project.grid->ticks_of({bar, beat, 0}));
@@ -430,7 +430,7 @@ private:
 
     void select_triggers() {
         const auto& project = window_.document().project();
-        const auto pins = pins_of(project, project.first_lane(&LaneKindRow::triggers)->pins.front().planting);
+        const auto pins = pins_of(project, project.first_lane(body_type<TriggerBody>)->pins.front().planting);
         window_.view().select({pins.begin(), pins.end()});
     }
 
@@ -454,7 +454,7 @@ private:
               eased(33, 85, "sine-in-out"),
               eased(66, 20, "sine-in-out"),
               {100, 50}}}};
-        const LaneId lane = project.first_lane(&LaneKindRow::triggers)->id;
+        const LaneId lane = project.first_lane(body_type<TriggerBody>)->id;
         const PinId pin{project.next_id};
         if (auto with = with_pins(project, lane,
                                   {{{}, MusicalAnchor{project.grid->ticks_of({14, 1, 0})}, moves, {}}})) {
@@ -509,7 +509,7 @@ private:
 
     void shape_second_sound() {
         auto& document = window_.document();
-        const Pin& pin = document.project().first_lane(&LaneKindRow::sounds)->pins.front();
+        const Pin& pin = document.project().first_lane(body_type<SoundBody>)->pins.front();
         auto body = body_of<SoundBody>(pin.body);
         body.length = time_of_bar(17) - time_of_bar(11);
         body.gain_db = -9;

@@ -121,7 +121,7 @@ private:
             {"Remarks", 0xa83226, 2, {{6, 1, "(crowd breathes in)"}, {7, 3, "(all of us)"}}}};
         const auto& grid = *next.grid;
         for (const auto& lane : lanes) {
-            next = with_lane(next, kind_that(&LaneKindRow::notes), lane.name);
+            next = with_lane(next, kind_of(body_type<NoteBody>), lane.name);
             const LaneId id = next.lanes.back()->id;
             std::vector<Pin> pins;
             for (const auto& [bar, beat, text] : lane.notes)
@@ -131,7 +131,7 @@ private:
                                 {}});
             next = *with_pins(next, id, std::move(pins));
             next = *with_changed_lane(next, id, [&](Lane& changed) {
-                changed.inked = Inked{{lane.ink}, true, lane.row};
+                changed.parts.put(Inked{{lane.ink}, true, lane.row});
             });
             next = *with_lane_moved(next, id, -static_cast<int>(next.lanes.size()) + 2);
         }
@@ -142,7 +142,7 @@ private:
         next.stage = std::make_shared<const Stage>(std::move(stage));
         document_.apply(std::move(next), "band");
         window_.findChild<QPushButton*>("page of notes")->click();
-        window_.view().choose_lane(document_.project().first_lane(&LaneKindRow::notes)->id);
+        window_.view().choose_lane(document_.project().first_lane(body_type<NoteBody>)->id);
         window_.timeline().reveal_lane(words_);
         steps_.go_to(7, 2);
         auto& picture = window_.preview();
@@ -167,7 +167,7 @@ Project with_words_to_hand_on(const Project& project) {
                             *read_lyric("[00:04.47]<00:04.47>pull <00:04.98>the <00:05.48>line<00:06.50>\n"));
     if (!taken)
         return project;
-    Project next = with_lane(taken->project, kind_that(&LaneKindRow::exposes), "Drawings");
+    Project next = with_lane(taken->project, kind_of(body_type<ExposureBody>), "Drawings");
     const LaneId drawings = next.lanes.back()->id;
     auto drawn =
         with_pins(next, drawings, {{{}, TimeAnchor{Seconds(4)}, ExposureBody{"1", 8, Frames(2)}, {}}});

@@ -18,7 +18,7 @@ namespace {
 
 /// How long it would be with room enough.
 double whole_length(const PulseSpan& pulse, const Lane& lane, const Project& project, Seconds at) {
-    const Pulse& shape = pulse.own_shape ? *pulse.own_shape : lane.motion->pulse;
+    const Pulse& shape = pulse.own_shape ? *pulse.own_shape : part_of<Motion>(lane)->pulse;
     double frames = 0;
     for (const auto* part : {&shape.up, &shape.held, &shape.down})
         if (part->unit == Length::Unit::InFrames)
@@ -36,10 +36,10 @@ void find_overlap(const CheckMaterial& material, std::vector<Finding>& found) {
     const Project& project = material.project();
     const auto rate = project.settings->frame_rate;
     for (const auto& lane : project.lanes) {
-        if (!lane->kind->pulses || lane->muted || !lane->motion)
+        if (!holds<PulseBody>(lane->kind) || lane->muted || !part_of<Motion>(*lane))
             continue;
         const auto& pulses = material.schedule().spans(lane->id).motion.pulses();
-        const bool shrinks = lane->motion->pulse.crowding == Crowding::Shrink;
+        const bool shrinks = part_of<Motion>(*lane)->pulse.crowding == Crowding::Shrink;
         const bool planted =
             std::any_of(lane->pins.begin(), lane->pins.end(), [](const Pin& pin) { return !by_hand(pin); });
         for (std::size_t i = 0; i < pulses.size(); ++i) {
@@ -89,7 +89,8 @@ Result<Mended> shrink_before(const MendRequest& request) {
         const double room = pulses[i].start - before.start, length = before.end - before.start;
         if (room < 1)
             return fail("Both begin on one frame: there is no room to shrink into.", {}, "Drop one of them.");
-        auto shape = std::make_shared<Pulse>(before.own_shape ? *before.own_shape : lane->motion->pulse);
+        auto shape =
+            std::make_shared<Pulse>(before.own_shape ? *before.own_shape : part_of<Motion>(*lane)->pulse);
         shape->up = {Length::Unit::InFrames, (before.peak - before.start) * room / length};
         shape->held = {Length::Unit::InFrames, (before.hold_end - before.peak) * room / length};
         shape->down = {Length::Unit::InFrames, (before.end - before.hold_end) * room / length};
@@ -132,8 +133,8 @@ constexpr Mend overlap_mends[] = {{"shrink", "Shrink", shrink_before}, {"drop", 
 
 /// Of poses as far as one of them is otherwise than at first: else they leave the property as it is.
 bool sets_values(const Lane& lane, const Feed& feed) {
-    if (!lane.kind->poses)
-        return lane.kind->keyed;
+    if (!holds<PoseBody>(lane.kind))
+        return is_keyed(lane.kind);
     const auto i = pose_index(feed);
     return i < pose_size && std::any_of(lane.pins.begin(), lane.pins.end(), [i](const Pin& pin) {
                return body_of<PoseBody>(pin.body).values[i] != initial_pose()[i];
@@ -185,9 +186,9 @@ void find_fight(const CheckMaterial& material, std::vector<Finding>& found) {
 Result<Mended> let_add(const MendRequest& request) {
     const Project& project = request.project();
     const Lane* lane = project.lane(request.finding.lane);
-    if (!lane || !lane->motion)
+    if (!lane || !part_of<Motion>(*lane))
         return fail("That lane is no longer there.");
-    Motion motion = *lane->motion;
+    Motion motion = *part_of<Motion>(*lane);
     const auto add = [&](Feed& feed) {
         if (feed.target.layer.value == request.finding.subject &&
             feed.target.parameter == request.finding.about)
@@ -207,18 +208,18 @@ constexpr Mend fight_mends[] = {{"add", "Add them up", let_add}};
 // -- a curve that is flat all the way
 
 bool is_flat(const CheckMaterial& material, const Lane& lane, std::string& why) {
-    const auto& feed = lane.motion->own;
+    const auto& feed = part_of<Motion>(lane)->own;
     const bool coloured = [&] {
         const auto* spec = layer_parameter(feed.target.parameter);
         return spec && spec->type == ParamType::Colour;
     }();
-    if (lane.kind->pulses && lane.pins.empty())
+    if (holds<PulseBody>(lane.kind) && lane.pins.empty())
         return false; // nothing was begun
-    if (!lane.kind->keyed && !lane.kind->poses && !coloured && feed.low == feed.high) {
+    if (!is_keyed(lane.kind) && !holds<PoseBody>(lane.kind) && !coloured && feed.low == feed.high) {
         why = fmt::format("from {:.4g} to {:.4g} {}", feed.low, feed.high, feed.unit);
         return true;
     }
-    if (lane.kind->keyed && lane.pins.size() > 1) {
+    if (is_keyed(lane.kind) && lane.pins.size() > 1) {
         const auto value = [](const Pin& pin) { return body_of<KeyBody>(pin.body).value; };
         why = fmt::format("all {} keys are {:.4g}", lane.pins.size(), value(lane.pins.front()));
         return std::all_of(lane.pins.begin(), lane.pins.end(),
@@ -241,7 +242,7 @@ bool is_flat(const CheckMaterial& material, const Lane& lane, std::string& why) 
 void find_flat(const CheckMaterial& material, std::vector<Finding>& found) {
     for (const auto& lane : material.project().lanes) {
         std::string why;
-        if (lane->muted || !lane->kind->drives() || !lane->motion || !is_flat(material, *lane, why))
+        if (lane->muted || !lane->kind->drives() || !part_of<Motion>(*lane) || !is_flat(material, *lane, why))
             continue;
         Finding one = finding_at(flat_check, *lane, {}, Seconds(0));
         one.placed = false;

@@ -11,8 +11,8 @@
 namespace pulsepin {
 namespace {
 
-bool acts_on_beats(const LaneKindRow& kind) {
-    return kind.cuts || kind.triggers || kind.pulses;
+bool acts_on_beats(LaneKind kind) {
+    return holds<CutBody>(kind) || holds<TriggerBody>(kind) || holds<PulseBody>(kind);
 }
 
 const SyncRow* row_of(const std::vector<SyncRow>& rows, const Finding& finding) {
@@ -45,7 +45,7 @@ void find_off_beat(const CheckMaterial& material, std::vector<Finding>& found) {
     for (const auto& row : sync_report(material.schedule())) {
         if (!lane || lane->id != row.lane)
             lane = project.lane(row.lane);
-        if (!row.meant || !acts_on_beats(*lane->kind) || std::abs(row.error().value) <= limit)
+        if (!row.meant || !acts_on_beats(lane->kind) || std::abs(row.error().value) <= limit)
             continue;
         const Pin& pin = lane->pins[row.index];
         Finding one = finding_at(off_beat_check, *lane, row.pin, row.anchor);
@@ -135,7 +135,7 @@ void find_same_frame(const CheckMaterial& material, std::vector<Finding>& found)
     const Project& project = material.project();
     for (std::size_t i = 0; i < material.schedule().size(); ++i) {
         const Lane& lane = *project.lanes[i];
-        if (lane.muted || !acts_on_beats(*lane.kind))
+        if (lane.muted || !acts_on_beats(lane.kind))
             continue;
         std::map<std::pair<std::int64_t, int>, PinId> seen; // by frame and row: of two the last placed acts
         for (const auto& pin : material.schedule()[i].pins)
@@ -182,7 +182,7 @@ std::map<std::int64_t, std::vector<NamedPlace>> markers_by_frame(const CheckMate
     const Project& project = material.project();
     for (std::size_t i = 0; i < material.schedule().size(); ++i) {
         const Lane& lane = *project.lanes[i];
-        if (lane.kind->marks && !lane.muted)
+        if (holds<MarkerBody>(lane.kind) && !lane.muted)
             for (const auto& pin : material.schedule()[i].pins)
                 if (!lane.pins[pin.index].muted)
                     places[pin.frame.value].push_back({&lane, &lane.pins[pin.index], pin.time});

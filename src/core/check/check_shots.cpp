@@ -14,7 +14,7 @@ template <class Each>
 void for_shots(const CheckMaterial& material, Each each) {
     const Project& project = material.project();
     for (const auto& lane : project.lanes)
-        if (lane->kind->cuts && !lane->muted) {
+        if (holds<CutBody>(lane->kind) && !lane->muted) {
             const auto& shots = material.schedule().spans(lane->id).shots;
             for (std::size_t i = 0; i < shots.size(); ++i)
                 each(*lane, shots, i);
@@ -158,12 +158,12 @@ void find_outside(const CheckMaterial& material, std::vector<Finding>& found) {
     const auto rate = project.settings->frame_rate;
     for (std::size_t i = 0; i < material.schedule().size(); ++i) {
         const Lane& lane = *project.lanes[i];
-        if (!lane.kind->marks || lane.muted)
+        if (!holds<MarkerBody>(lane.kind) || lane.muted)
             continue;
         for (const auto& pin : material.schedule()[i].pins) {
             const auto* tied = std::get_if<MarkerAnchor>(&lane.pins[pin.index].anchor);
             const Lane* host = tied ? project.lane_of(tied->marker) : nullptr;
-            if (!host || !host->kind->cuts || lane.pins[pin.index].muted)
+            if (!host || !holds<CutBody>(host->kind) || lane.pins[pin.index].muted)
                 continue;
             for (const auto& shot : material.schedule().spans(host->id).shots) {
                 if (shot.cut != tied->marker)

@@ -18,7 +18,7 @@ Mended louder(const Project& project, double db) {
     track.body.gain_db = limits::gain_db.nearest(track.body.gain_db + db);
     mended.project.song_track = std::make_shared<const SongTrack>(std::move(track));
     for (auto& lane : mended.project.lanes) {
-        if (!lane->kind->sounds)
+        if (!holds<SoundBody>(lane->kind))
             continue;
         Lane changed = *lane;
         for (auto& pin : changed.pins)

@@ -19,7 +19,7 @@ namespace {
 void find_reading(const CheckMaterial& material, std::vector<Finding>& found) {
     const Project& project = material.project();
     for (const auto& lane : project.lanes) {
-        if (!lane->kind->words || lane->muted || !lane->text)
+        if (!holds<WordBody>(lane->kind) || lane->muted || !part_of<LaneText>(*lane))
             continue;
         const auto& spans = material.schedule().spans(lane->id).texts;
         const auto lines = word_lines(*lane, spans);
@@ -104,7 +104,7 @@ void find_unseen(const CheckMaterial& material, std::vector<Finding>& found) {
         const Pin* pin = project.pin(box.appearance);
         const auto* tied = pin ? std::get_if<MarkerAnchor>(&pin->anchor) : nullptr;
         const Lane* words = tied ? project.lane_of(tied->marker) : nullptr;
-        if (box.seen >= least_seen || !lane || !words || !words->kind->words)
+        if (box.seen >= least_seen || !lane || !words || !holds<WordBody>(words->kind))
             continue;
         const auto& pins = material.schedule().pins(lane->id).pins;
         const auto place = std::ranges::find(pins, pin->id, &ResolvedPin::id);
@@ -179,7 +179,8 @@ void find_mouths(const CheckMaterial& material, std::vector<Finding>& found) {
     const Project& project = material.project();
     const auto rate = project.settings->frame_rate;
     for (const auto& lane : project.lanes) {
-        if (!lane->kind->exposes || lane->muted || !lane->exposing || lane->exposing->spoken.value == 0)
+        if (!holds<ExposureBody>(lane->kind) || lane->muted || !part_of<Exposing>(*lane) ||
+            part_of<Exposing>(*lane)->spoken.value == 0)
             continue;
         const auto& exposures = material.schedule().spans(lane->id).exposures;
         for (std::size_t i = 0; i + 1 < exposures.size(); ++i) {
@@ -197,7 +198,7 @@ void find_mouths(const CheckMaterial& material, std::vector<Finding>& found) {
 
 Result<Mended> hold_longer(const MendRequest& request) {
     const Lane* lane = request.project().lane(request.finding.lane);
-    if (!lane || !lane->exposing)
+    if (!lane || !part_of<Exposing>(*lane))
         return fail("That lane is no longer there.");
     if (lane->locked)
         return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");
@@ -205,7 +206,7 @@ Result<Mended> hold_longer(const MendRequest& request) {
     for (auto& one : next.lanes)
         if (one->id == lane->id) {
             Lane changed = *one;
-            changed.exposing->least = Frames(least_shape);
+            part_of<Exposing>(changed)->least = Frames(least_shape);
             one = std::make_shared<const Lane>(std::move(changed));
         }
     return Mended{std::move(next),

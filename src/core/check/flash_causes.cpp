@@ -128,14 +128,14 @@ FlashCauses flash_causes(const CheckMaterial& material, Frames from, Frames unti
                 acts_on_light(body_of<TriggerBody>(pin.body)))
                 causes.pins.push_back({lane->id, pin.id, span.start});
         }
-        if (!lane->kind->drives() || !lane->motion || !drives_light(*lane))
+        if (!lane->kind->drives() || !part_of<Motion>(*lane) || !drives_light(*lane))
             continue;
         for (const auto& pulse : spans.motion.pulses())
             if (const Pin& pin = lane->pins[pulse.index]; !pin.locked &&
                                                           pulse.start < static_cast<double>(until.value) &&
                                                           pulse.end > static_cast<double>(from.value))
                 causes.pins.push_back({lane->id, pin.id, Frames(std::llround(pulse.start))});
-        if (!lane->kind->pulses)
+        if (!holds<PulseBody>(lane->kind))
             causes.lanes.push_back(lane->id);
     }
     for (const auto& layer : project.stage->layers)
@@ -182,8 +182,8 @@ Project with_softer(const Project& project, const FlashCauses& causes, double sh
             if (feed.target.layer.value != 0 && changes_light(feed.target.parameter))
                 feed.high = feed.low + (feed.high - feed.low) * share;
         };
-        softer(lane.motion->own);
-        for (auto& feed : lane.motion->feeds)
+        softer(part_of<Motion>(lane)->own);
+        for (auto& feed : part_of<Motion>(lane)->feeds)
             softer(feed);
         return true;
     });

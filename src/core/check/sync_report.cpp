@@ -129,7 +129,7 @@ std::vector<SyncRow> sync_report(const Schedule& schedule) {
     std::vector<SyncRow> rows;
     for (std::size_t i = 0; i < schedule.size(); ++i) {
         const Lane& lane = *project.lanes[i];
-        if (lane.muted || lane.kind->sounds)
+        if (lane.muted || holds<SoundBody>(lane.kind))
             continue;
         const auto seen = seen_in(lane, schedule.spans(i));
         const Seconds lead = time_of(lane.lead, rate);
@@ -159,13 +159,13 @@ Seconds usual_error(const Settings& settings) {
 }
 
 SyncVerdict verdict_of(const std::vector<SyncRow>& rows, const Project& project, Seconds limit,
-                       bool LaneKindRow::*kind) {
+                       BodyType kind) {
     SyncVerdict verdict;
     const Lane* lane = nullptr;
     for (const auto& row : rows) {
         if (!lane || lane->id != row.lane)
             lane = project.lane(row.lane);
-        if (!row.meant || (kind && !((*lane->kind).*kind)))
+        if (!row.meant || (kind != BodyType() && lane->kind->pin_body != kind))
             continue;
         ++verdict.all;
         const double error = std::abs(row.error().value);
@@ -186,13 +186,13 @@ std::string lateness(Seconds error) {
 
 std::string verdict_text(const std::vector<SyncRow>& rows, const Project& project, Seconds limit) {
     const struct {
-        bool LaneKindRow::*kind;
+        BodyType kind;
         const char *one, *several;
-    } kinds[] = {{&LaneKindRow::cuts, "cut", "cuts"},
-                 {&LaneKindRow::triggers, "trigger", "triggers"},
-                 {&LaneKindRow::pulses, "pulse", "pulses"},
-                 {&LaneKindRow::marks, "marker", "markers"},
-                 {nullptr, "pin", "pins"}}; // words, notes, drawings, keys and what else there is
+    } kinds[] = {{body_type<CutBody>, "cut", "cuts"},
+                 {body_type<TriggerBody>, "trigger", "triggers"},
+                 {body_type<PulseBody>, "pulse", "pulses"},
+                 {body_type<MarkerBody>, "marker", "markers"},
+                 {BodyType(), "pin", "pins"}}; // words, notes, drawings, keys and what else there is
     if (!project.grid)
         return "There are no beats to compare with.";
     const bool usual = std::abs((limit - usual_error(*project.settings)).value) < 1e-9;

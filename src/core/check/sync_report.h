@@ -41,7 +41,7 @@ struct SyncVerdict {
     std::optional<SyncRow> worst; ///< of those that do not
 };
 [[nodiscard]] SyncVerdict verdict_of(const std::vector<SyncRow>& rows, const Project& project, Seconds limit,
-                                     bool LaneKindRow::*kind);
+                                     BodyType kind);
 /// "43 of 44 cuts within half a frame; 1 is 61 ms late". Of cuts, or where there are none of all that acts.
 [[nodiscard]] std::string verdict_text(const std::vector<SyncRow>& rows, const Project& project,
                                        Seconds limit);

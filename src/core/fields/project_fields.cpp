@@ -3,11 +3,12 @@
 
 #include "fields/found_fields.h"
 #include "fields/stage_fields.h"
-#include "fields/words_fields.h"
 #include "kinds/kinds.h"
+#include "kinds/lane_fields.h"
 #include "kinds/sound_fields.h"
 #include "model/click_sounds.h"
 #include "model/lane_edits.h"
+#include "model/planting_properties.h"
 #include "model/stage_edits.h"
 
 #include <algorithm>
@@ -31,13 +32,7 @@ int place_of(LaneKind kind) {
 
 // -- places
 
-/// By frames or seconds. What was of the other form becomes of that form when it is read.
-template <class T>
-T& as(auto& variant) {
-    if (!std::holds_alternative<T>(variant))
-        variant = T{};
-    return std::get<T>(variant);
-}
+using kinds::as;
 
 void offset_of(Fields& f, Offset& offset) {
     std::size_t which = std::holds_alternative<Frames>(offset) ? 0 : 1;
@@ -45,15 +40,6 @@ void offset_of(Fields& f, Offset& offset) {
                       [&](Fields& g) { g.frames("offset_frames", as<Frames>(offset), limits::frames); }},
                      {"offset_seconds", [&](Fields& g) {
                           g.seconds("offset_seconds", as<Seconds>(offset), limits::seconds, Fields::optional);
-                      }}});
-}
-
-void lead_of(Fields& f, Offset& lead) {
-    std::size_t which = std::holds_alternative<Seconds>(lead) ? 0 : 1;
-    f.one_of(which, {{"lead_seconds",
-                      [&](Fields& g) { g.seconds("lead_seconds", as<Seconds>(lead), limits::seconds); }},
-                     {"lead_frames", [&](Fields& g) {
-                          g.frames("lead_frames", as<Frames>(lead), limits::frames, Fields::optional);
                       }}});
 }
 
@@ -75,50 +61,21 @@ void tick_list(Fields& f, const char* name, std::vector<Ticks>& list) {
 // -- what is placed, and how
 
 void fields_of(Fields& f, ShotChoice& choice) {
-    static constexpr std::array<std::string_view, 5> orders{"in-turn", "at-random", "weighted", "by-section",
-                                                            "one-shot"};
-    static constexpr std::array<std::string_view, 4> starts{"in-point", "continuing", "marker",
-                                                            "same-moment"};
-    f.choice_of("order", choice.order, orders);
-    f.choice_of("start", choice.start, starts);
+    visit_properties(f, shot_choice_properties(), choice);
     f.items<ShotChoice::Share>("shots", "shot-share", choice.shots, [](Fields& g, ShotChoice::Share& share) {
         g.id("shot", share.shot.value);
         g.number("weight", share.weight, limits::weight);
     });
-    f.whole_as("seed", choice.seed, limits::seed);
-    f.seconds("in_point", choice.in_point, limits::seconds);
-    f.text("marker", choice.marker);
-    f.frames("shortest_frames", choice.shortest, limits::frames);
 }
 
 void fields_of(Fields& f, Variation& variation) {
-    static constexpr std::array<std::string_view, 5> strengths{"same", "alternates", "ramps", "onsets",
-                                                               "random"};
-    static constexpr std::array<std::string_view, 4> colours{"same", "in-turn", "random", "ramp"};
-    f.choice_of("strength", variation.strength, strengths);
-    f.number("low", variation.low, limits::strength);
-    f.number("high", variation.high, limits::strength);
-    f.choice_of("colours", variation.colours, colours);
+    visit_properties(f, variation_properties(), variation);
     f.colours("palette", variation.palette, limits::few);
-    f.whole_as("seed", variation.seed, limits::seed);
 }
 
 void fields_of(Fields& f, Spread& spread) {
-    const auto number = [&](const char* name, double& value) {
-        f.number(name, value, limits::value, Fields::optional);
-    };
-    number("step_x", spread.step_x);
-    number("step_y", spread.step_y);
-    number("step_turn", spread.step_turn);
-    number("step_scale", spread.step_scale);
-    number("step_later", spread.step_later);
-    number("wide_x", spread.wide_x);
-    number("wide_y", spread.wide_y);
-    number("wide_turn", spread.wide_turn);
-    number("wide_scale", spread.wide_scale);
-    number("wide_later", spread.wide_later);
+    visit_properties(f, spread_properties(), spread);
     f.colours("palette", spread.palette, limits::few);
-    f.whole_as("seed", spread.seed, limits::seed);
 }
 
 void fields_of(Fields& f, PlantingForm& form) {
@@ -151,78 +108,6 @@ void fields_of(Fields& f, PlantingForm& form) {
         else if (g.reads() && varied)
             form.choice = variation;
     });
-}
-
-// -- curves
-
-void fields_of(Fields& f, Feed& feed) {
-    f.text("property", feed.property);
-    f.text("unit", feed.unit);
-    f.number("rest", feed.low, limits::value);
-    f.number("peak", feed.high, limits::value);
-    bool aimed = feed.target.layer.value != 0;
-    f.maybe("target", "target", aimed, [&](Fields& g) {
-        g.id("layer", feed.target.layer.value);
-        g.text("parameter", feed.target.parameter);
-    });
-    std::vector<double> ends;
-    if (feed.limits)
-        ends = {feed.limits->least, feed.limits->most};
-    f.about("values beyond are cut to these").numbers("limits", ends, limits::value, 2, Fields::optional);
-    if (f.reads() && ends.size() == 2)
-        feed.limits = Feed::Limits{ends[0], ends[1]};
-    lead_of(f, feed.lead);
-    static constexpr std::array<std::string_view, 4> meetings{"usual", "instead", "added", "times"};
-    f.about("how it meets the value that is there already")
-        .choice_of("meets", feed.meets, meetings, Fields::optional);
-    f.about("counted from where each appearance of the layer begins")
-        .flag("by_age", feed.by_age, Fields::optional);
-    bool coloured = feed.low_colour != Feed().low_colour || feed.high_colour != Feed().high_colour ||
-                    !feed.palette.empty();
-    f.about("of a colour that is driven").maybe("colours", "feed-colours", coloured, [&](Fields& g) {
-        g.colour("rest", feed.low_colour);
-        g.colour("peak", feed.high_colour);
-        g.colours("palette", feed.palette, limits::few);
-    });
-}
-
-void drives_of(Fields& f, std::vector<ParamDrive>& drives) {
-    f.about("numbers that other lanes' curves drive")
-        .items<ParamDrive>(
-            "drives", "param-drive", drives,
-            [](Fields& g, ParamDrive& drive) {
-                g.text("parameter", drive.parameter);
-                g.id("lane", drive.lane.value, Fields::optional);
-                g.number("low", drive.low, limits::value);
-                g.number("high", drive.high, limits::value);
-            },
-            limits::few, Fields::optional);
-}
-
-void fields_of(Fields& f, Follower& follower) {
-    f.text("source", follower.source);
-    f.values("values", follower.values);
-    f.items<FollowerStep>(
-        "steps", "step", follower.steps,
-        [](Fields& g, FollowerStep& step) {
-            g.text("id", step.id);
-            g.values("values", step.values);
-            g.flag("off", step.off, Fields::optional);
-            drives_of(g, step.drives);
-        },
-        limits::few);
-    drives_of(f, follower.drives);
-}
-
-void fields_of(Fields& f, Motion& motion) {
-    fields_of(f, motion.own);
-    f.pulse("pulse", motion.pulse);
-    bool follows = motion.follower != Follower{};
-    f.maybe("follower", "follower", follows, [&](Fields& g) { fields_of(g, motion.follower); });
-    f.about("further properties that the same curve drives")
-        .items<Feed>(
-            "feeds", "feed", motion.feeds, [](Fields& g, Feed& feed) { fields_of(g, feed); }, limits::few,
-            Fields::optional);
 }
 
 // -- the rest
@@ -291,23 +176,15 @@ void fields_of(Fields& f, Lane& lane) {
     f.flag("solo", lane.solo, Fields::optional);
     f.flag("locked", lane.locked, Fields::optional);
     f.about("heard where its pins act").choice("click", lane.click, click_ids(), Fields::optional);
-    lead_of(f, lane.lead);
+    kinds::lead_of(f, lane.lead);
     int at = lane.kind == LaneKind() ? 0 : place_of(lane.kind);
     f.depending("kind", at, ids, [&](Fields& g, int chosen) {
         const auto kinds = lane_kinds();
         if (const auto i = static_cast<std::size_t>(chosen); i < kinds.size())
             begin_as(lane, kinds[i]);
         const LaneKind kind = lane.kind;
-        if (lane.motion)
-            g.group("motion", "motion", [&](Fields& m) { fields_of(m, *lane.motion); });
-        if (lane.showing)
-            g.group("showing", "showing", [&](Fields& m) { fields_of(m, *lane.showing); });
-        if (lane.text)
-            g.group("text", "lane-text", [&](Fields& m) { fields_of(m, *lane.text); });
-        if (lane.inked)
-            g.group("inked", "inked", [&](Fields& m) { fields_of(m, *lane.inked); });
-        if (lane.exposing)
-            g.group("exposing", "exposing", [&](Fields& m) { fields_of(m, *lane.exposing); });
+        for (const LanePartRow& part : kind->parts)
+            g.group(part.name, part.shape, [&](Fields& m) { part.fields(m, lane.parts); });
         g.items<Pin>("pins", "pin-of-" + std::string(kind->id), lane.pins,
                      [kind](Fields& p, Pin& pin) { fields_of(p, pin, kind); });
     });

@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "fields/stage_fields.h"
 
-#include "fields/words_fields.h"
 #include "kinds/act_fields.h"
 #include "kinds/layer_kinds.h"
 
@@ -10,12 +9,6 @@
 
 namespace pulsepin {
 namespace {
-
-void fields_of(Fields& f, Passage& passage) {
-    f.text("move", passage.move);
-    f.length("length", passage.length);
-    f.easing("easing", passage.easing);
-}
 
 void fields_of(Fields& f, EffectUse& use) {
     f.text("effect", use.effect);
@@ -87,25 +80,15 @@ std::vector<std::string_view> ids_of_layer_kinds() {
     return ids;
 }
 
-} // namespace
-
-void fields_of(Fields& f, Showing& showing) {
-    static constexpr std::array<std::string_view, 4> words{"own", "word", "line", "lit-line"};
-    f.about("the layer or group that appears").id("layer", showing.layer.value, Fields::optional);
-    f.group("comes", "passage", [&](Fields& g) { fields_of(g, showing.comes); });
-    f.about("frames before the beat from which on it comes")
-        .frames("early_frames", showing.early, limits::frames);
-    f.about("it is all there on the beat, and comes as much earlier as that takes")
-        .flag("arrives", showing.arrives, Fields::optional);
-    f.group("goes", "passage", [&](Fields& g) { fields_of(g, showing.goes); });
-    f.about("what it does in between").text("loop", showing.loop);
-    f.number("loop_beats", showing.loop_beats, limits::length_amount);
-    f.number("loop_amount", showing.loop_amount, limits::value);
-    f.about("frames from each letter of a title to the next")
-        .number("letter_delay", showing.letter_delay, limits::value, Fields::optional);
-    f.about("what it shows of the words that its appearances are tied to")
-        .choice_of("words", showing.words, words, Fields::optional);
+void fields_of(Fields& f, RunningBand& band) {
+    f.flag("shown", band.shown);
+    f.about("pixels of the picture a second").number("speed", band.speed, limits::band_speed);
+    f.about("percent of the width at which is what is heard now").number("line", band.line, limits::percent);
+    f.about("percent of the picture").number("height", band.height, limits::percent);
+    f.about("before each entry").flag("counts_in", band.counts_in);
 }
+
+} // namespace
 
 void fields_of(Fields& f, Look& look) {
     f.text("name", look.name);

@@ -2,7 +2,6 @@
 #pragma once
 
 #include "model/fields.h"
-#include "model/showing.h"
 #include "model/stage.h"
 
 namespace pulsepin {
@@ -12,6 +11,5 @@ namespace pulsepin {
 void fields_of(Fields& f, Layer& layer);
 void fields_of(Fields& f, Look& look);
 void fields_of(Fields& f, Stage& stage);
-void fields_of(Fields& f, Showing& showing);
 
 } // namespace pulsepin

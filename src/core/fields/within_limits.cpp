@@ -130,9 +130,8 @@ void check_part(Check& check, const char* shape, const T& part) {
 /// Only what is otherwise than in `before` (null: all), and without copying all of its pins at once: a
 /// person may drag ten thousand of them.
 void check_lane(Check& check, const Lane& lane, const Lane* before) {
-    Lane head = lane.pins.empty() ? lane : Lane{lane.id,    lane.kind,   lane.name,   lane.lead,
-                                                {},         lane.muted,  lane.solo,   lane.locked,
-                                                lane.click, lane.motion, lane.showing};
+    Lane head{lane.id,    lane.kind, lane.name,   lane.lead,  {},
+              lane.muted, lane.solo, lane.locked, lane.click, lane.parts};
     check.visit("lane", [&](Fields& f) { fields_of(f, head); });
     const std::string shape(lane.kind->singular);
     for (std::size_t i = 0; i < lane.pins.size() && !check.found; ++i) {

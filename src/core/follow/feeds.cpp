@@ -71,10 +71,10 @@ std::vector<double> fed_bands_at(const Curves& curves, const Lane& lane, const F
 }
 
 std::vector<Feed> feeds_of(const Lane& lane) {
-    if (!lane.motion)
+    if (!part_of<Motion>(lane))
         return {};
-    std::vector<Feed> feeds{lane.motion->own};
-    feeds.insert(feeds.end(), lane.motion->feeds.begin(), lane.motion->feeds.end());
+    std::vector<Feed> feeds{part_of<Motion>(lane)->own};
+    feeds.insert(feeds.end(), part_of<Motion>(lane)->feeds.begin(), part_of<Motion>(lane)->feeds.end());
     return feeds;
 }
 

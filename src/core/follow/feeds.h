@@ -55,9 +55,9 @@ void for_feeds(const Project& project, Drive drive) {
     for (const auto& lane : project.lanes) {
         if (!lane->kind->drives())
             continue;
-        if (lane->motion->own.target.layer.value != 0)
-            drive(*lane, lane->motion->own);
-        for (const auto& feed : lane->motion->feeds)
+        if (part_of<Motion>(*lane)->own.target.layer.value != 0)
+            drive(*lane, part_of<Motion>(*lane)->own);
+        for (const auto& feed : part_of<Motion>(*lane)->feeds)
             if (feed.target.layer.value != 0)
                 drive(*lane, feed);
     }

@@ -48,7 +48,7 @@ private:
         for (const auto& lane : project_.lanes) {
             if (!lane->kind->follows)
                 continue;
-            const auto& follower = lane->motion->follower;
+            const auto& follower = part_of<Motion>(*lane)->follower;
             const auto* row = follower_source(follower.source);
             if (!row || row->takes != FollowerTakes::Level)
                 continue;
@@ -91,10 +91,10 @@ private:
         if (progress_.cancelled() || failed_)
             return nullptr;
         curve->stages.push_back(std::make_shared<const CurveValues>(std::move(source)));
-        for (const auto& step : lane.motion->follower.steps)
+        for (const auto& step : part_of<Motion>(lane)->follower.steps)
             add_step(step, *curve);
         for (auto& band : bands_of_source_) {
-            for (const auto& step : lane.motion->follower.steps)
+            for (const auto& step : part_of<Motion>(lane)->follower.steps)
                 if (const auto apply = step_of(step))
                     band = apply(band, curve->per_second());
             curve->bands.push_back(std::make_shared<const CurveValues>(std::move(band)));
@@ -110,7 +110,7 @@ private:
     }
 
     CurveValues source_of(const Lane& lane, FollowerCurve& curve) {
-        const auto& follower = lane.motion->follower;
+        const auto& follower = part_of<Motion>(lane)->follower;
         const auto flat = [&](std::string why) {
             curve.trouble = std::move(why);
             return CurveValues(count_, 0.0f);
@@ -275,7 +275,7 @@ private:
         DrivenNumbers numbers;
         for (const auto& drive : drives) {
             const Lane* lane = project_.lane(drive.lane);
-            if (!lane || !lane->kind->drives() || lane->kind->poses)
+            if (!lane || !lane->kind->drives() || holds<PoseBody>(lane->kind))
                 continue;
             CurveValues values = values_of(*lane);
             for (float& value : values)
@@ -327,9 +327,10 @@ private:
             return values;
         const auto spans = spans_of(project_, lane, resolve(project_, lane, lookup_));
         for (std::size_t i = 0; i < count_; ++i)
-            values[i] = static_cast<float>(lane_share(project_, lane, spans, done_,
-                                                      static_cast<double>(i) / per_frame_, lane.motion->own)
-                                               .value_or(0));
+            values[i] =
+                static_cast<float>(lane_share(project_, lane, spans, done_,
+                                              static_cast<double>(i) / per_frame_, part_of<Motion>(lane)->own)
+                                       .value_or(0));
         return values;
     }
 
@@ -376,7 +377,7 @@ bool any_level(const Project& project, Wanted wanted) {
     return std::any_of(project.lanes.begin(), project.lanes.end(), [&](const auto& lane) {
         if (!lane->kind->follows)
             return false;
-        const auto& follower = lane->motion->follower;
+        const auto& follower = part_of<Motion>(*lane)->follower;
         const auto* source = follower_source(follower.source);
         return source && (source->takes == FollowerTakes::Level || source->takes == FollowerTakes::Bands) &&
                wanted(listened_of(completed(follower.values, source->parameters)));
@@ -409,7 +410,7 @@ std::vector<Shared<Lane>> looked_at(const Project& project) {
     for (const auto& lane : project.lanes)
         if (lane->kind->follows) {
             ids.push_back(lane->id);
-            for (const LaneId id : lanes_named_in(lane->motion->follower))
+            for (const LaneId id : lanes_named_in(part_of<Motion>(*lane)->follower))
                 ids.push_back(id);
         }
     std::vector<Shared<Lane>> lanes;

@@ -55,11 +55,11 @@ SimplifiedKeys simplified(const std::vector<CurveKey>& keys, double tolerance) {
 Result<Project> frozen(const Project& project, LaneId id, std::size_t index,
                        const std::vector<CurveKey>& keys, LaneKind kind) {
     const Lane* lane = project.lane(id);
-    if (!lane || !lane->kind->drives() || index > lane->motion->feeds.size())
+    if (!lane || !lane->kind->drives() || index > part_of<Motion>(*lane)->feeds.size())
         return fail("That lane drives nothing.");
     if (keys.empty())
         return fail("There is nothing to freeze.", {}, "Unmute the lane, or wait until its curve is there.");
-    Motion motion = *lane->motion;
+    Motion motion = *part_of<Motion>(*lane);
     Feed feed = index == 0 ? motion.own : motion.feeds[index - 1];
     feed.lead = Frames(0); // it is in the keys already
     Project next = with_lane(project, kind, feed.property + " keys");

@@ -142,7 +142,7 @@ Result<SoundRecipe> recipe_for(const Listened& listened, const Schedule& schedul
             song_is_heard(project) ? key_of_parts({song}, {}, sounds.song.fingerprint) : "without the song");
     } else if (const auto id = lane_of_sound(listened.sound)) {
         const Lane* lane = project.lane(*id);
-        if (!lane || !lane->kind->sounds)
+        if (!lane || !holds<SoundBody>(lane->kind))
             return fail("The lane of sounds that is listened to is gone.", {}, "Choose another sound.");
         const auto parts = parts_of_lane(schedule, *id);
         if (parts.empty())
@@ -200,7 +200,7 @@ Result<ProjectSounds> load_project_sounds(const Project& project, bool lanes, co
         return sounds;
     std::set<ClipId> wanted;
     for (const auto& lane : project.lanes)
-        if (lane->kind->sounds)
+        if (holds<SoundBody>(lane->kind))
             for (const auto& pin : lane->pins)
                 wanted.insert(body_of<SoundBody>(pin.body).sound);
     for (const ClipId id : wanted) {

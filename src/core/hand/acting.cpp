@@ -18,7 +18,7 @@ std::optional<TimeSpan> section_around(const Project& project, Seconds at) {
 
 std::optional<TimeSpan> shot_around(const Schedule& schedule, Seconds at) {
     const Project& project = schedule.project();
-    const Lane* cuts = project.first_lane(&LaneKindRow::cuts);
+    const Lane* cuts = project.first_lane(body_type<CutBody>);
     const auto rate = project.settings->frame_rate;
     const ShotSpan* shot = cuts ? shot_at(schedule.spans(cuts->id).shots, rate.frame_at(at)) : nullptr;
     return shot ? std::optional(TimeSpan{rate.start_of(shot->start), rate.start_of(shot->end)})

@@ -115,7 +115,7 @@ public:
                         "See where it begins, and at how many frames a second.");
         end_cuts(pins, end);
         for (auto& [place, of_lane] : pins)
-            if (auto added = add_lane(kind_of(place.first), place.second, std::move(of_lane)); !added)
+            if (auto added = add_lane(lane_kind_of(place.first), place.second, std::move(of_lane)); !added)
                 return tl::unexpected(added.error());
         return std::move(made_);
     }
@@ -126,10 +126,10 @@ private:
     /// In the order in which their lanes are made; each with the tracks that it has.
     enum Kind { Cuts, Sounds, Markers };
     using Lanes = std::map<std::pair<Kind, int>, std::vector<Pin>>;
-    static LaneKind kind_of(Kind kind) {
-        return kind_that(kind == Cuts     ? &LaneKindRow::cuts
-                         : kind == Sounds ? &LaneKindRow::sounds
-                                          : &LaneKindRow::marks);
+    static LaneKind lane_kind_of(Kind kind) {
+        return kind_of(kind == Cuts     ? body_type<CutBody>
+                       : kind == Sounds ? body_type<SoundBody>
+                                        : body_type<MarkerBody>);
     }
     /// It is heard already.
     [[nodiscard]] bool is_the_song(const BroughtItem& item) const {

@@ -31,12 +31,12 @@ const Layer* first_shots(const Stage& stage) {
 }
 
 bool moves(const Lane& lane, const std::set<LayerId>& moved) {
-    if (lane.showing)
-        return moved.contains(lane.showing->layer);
-    return lane.motion && (moved.contains(lane.motion->own.target.layer) ||
-                           std::ranges::any_of(lane.motion->feeds, [&](const Feed& feed) {
-                               return moved.contains(feed.target.layer);
-                           }));
+    if (part_of<Showing>(lane))
+        return moved.contains(part_of<Showing>(lane)->layer);
+    return part_of<Motion>(lane) && (moved.contains(part_of<Motion>(lane)->own.target.layer) ||
+                                     std::ranges::any_of(part_of<Motion>(lane)->feeds, [&](const Feed& feed) {
+                                         return moved.contains(feed.target.layer);
+                                     }));
 }
 
 bool has_name(const Project& project, const std::string& name) {
@@ -75,10 +75,10 @@ void keep_feeds_of(Motion& motion, const std::set<LayerId>& aims) {
 Lane kept_lane(const Project& project, const Lane& lane, const std::set<LayerId>& aims, Ticks from) {
     Lane kept = lane;
     kept.locked = kept.muted = kept.solo = false;
-    if (kept.motion) {
-        keep_feeds_of(*kept.motion, aims);
-        kept.motion->follower.drives.clear(); // by lanes that are not kept
-        for (auto& step : kept.motion->follower.steps)
+    if (part_of<Motion>(kept)) {
+        keep_feeds_of(*part_of<Motion>(kept), aims);
+        part_of<Motion>(kept)->follower.drives.clear(); // by lanes that are not kept
+        for (auto& step : part_of<Motion>(kept)->follower.steps)
             step.drives.clear();
     }
     for (const auto& place : resolve(project, lane).pins) {
@@ -109,7 +109,7 @@ public:
                     return tl::unexpected(added.error());
         tie_layers();
         for (const auto& lane : composition_.piece.lanes)
-            if (lane->motion || lane->showing)
+            if (part_of<Motion>(*lane) || part_of<Showing>(*lane))
                 if (auto added = add_lane(*lane); !added)
                     return tl::unexpected(added.error());
         if (auto grouped = group(); !grouped)
@@ -229,13 +229,13 @@ private:
         copy.id = LaneId{next_.next_id++};
         copy.name = free_name(next_, lane.name);
         copy.pins.clear();
-        if (copy.motion) {
-            aim(copy.motion->own);
-            for (auto& feed : copy.motion->feeds)
+        if (part_of<Motion>(copy)) {
+            aim(part_of<Motion>(copy)->own);
+            for (auto& feed : part_of<Motion>(copy)->feeds)
                 aim(feed);
         }
-        if (copy.showing)
-            copy.showing->layer = of(copy.showing->layer);
+        if (part_of<Showing>(copy))
+            part_of<Showing>(copy)->layer = of(part_of<Showing>(copy)->layer);
         const LaneId id = copy.id;
         next_.lanes.push_back(std::make_shared<const Lane>(std::move(copy)));
         lanes_.push_back(id);
@@ -379,7 +379,7 @@ Result<Composition> composition_of(const Project& project, std::span<const Layer
         if (!moves(*lane, kept_layers))
             continue;
         Lane kept = kept_lane(project, *lane, kept_layers, from);
-        if (kept.motion && !lanes_named_in(kept.motion->follower).empty())
+        if (part_of<Motion>(kept) && !lanes_named_in(part_of<Motion>(kept)->follower).empty())
             continue; // its curve is made of another lane's
         lanes.insert(kept.id);
         made.piece.lanes.push_back(std::make_shared<const Lane>(std::move(kept)));
@@ -456,7 +456,7 @@ Result<CompositionUse> use_let_go(const Project& project, const CompositionPlace
         return tl::unexpected(meant.error());
     CompositionUse use{.from = meant->from, .until = meant->until, .row = place.row};
     const Lane* lane = project.lane(place.lane);
-    if (!lane || !(lane->kind->cuts || lane->kind->marks))
+    if (!lane || !(holds<CutBody>(lane->kind) || holds<MarkerBody>(lane->kind)))
         return use;
     Seconds at = place.at;
     if (const Pin* pin = place.pin ? project.pin(*place.pin) : nullptr)
@@ -471,7 +471,7 @@ Result<CompositionUse> use_let_go(const Project& project, const CompositionPlace
                         : between->from + (project.grid->ticks_of({bar.bar + 4, 1, 0}) -
                                            project.grid->ticks_of({bar.bar, 1, 0}));
     }
-    if (lane->kind->cuts)
+    if (holds<CutBody>(lane->kind))
         for (const auto& layer : project.stage->layers)
             if (layer.kind == layers::shots && layer.cuts == lane->id)
                 use.shots = layer.id;

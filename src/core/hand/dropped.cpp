@@ -30,7 +30,7 @@ Outcome clip_dropped(const Schedule& schedule, const Lane& lane, ClipId id, std:
     if (!clip)
         return fail("That clip is no longer in the bin.");
     const PinId added{project.next_id};
-    if (lane.kind->cuts) {
+    if (holds<CutBody>(lane.kind)) {
         if (!clip->has_picture)
             return fail("“" + clip->name + "” has no picture.", {}, "Drop it on a lane of sounds.");
         if (pin)
@@ -39,7 +39,7 @@ Outcome clip_dropped(const Schedule& schedule, const Lane& lane, ClipId id, std:
         cut.shot = id;
         return edited(with_pins(project, lane.id, {{{}, anchor_at(project, at), cut, {}}}), {added});
     }
-    if (lane.kind->sounds) {
+    if (holds<SoundBody>(lane.kind)) {
         if (!clip->has_sound)
             return fail("“" + clip->name + "” has no sound.", {}, "Drop it on a lane of cuts.");
         SoundBody sound;
@@ -52,14 +52,14 @@ Outcome clip_dropped(const Schedule& schedule, const Lane& lane, ClipId id, std:
 
 Outcome pulse_dropped(const Project& project, const Lane& lane, const Pulse& pulse,
                       std::optional<PinId> pin) {
-    if (!lane.kind->pulses)
+    if (!holds<PulseBody>(lane.kind))
         return fail("A pulse belongs on a lane of pulses.");
     if (pin) {
         PulseBody body = body_of<PulseBody>(project.pin(*pin)->body);
         body.shape = std::make_shared<const Pulse>(pulse);
         return edited(with_body(project, *pin, body), {*pin});
     }
-    Motion motion = *lane.motion;
+    Motion motion = *part_of<Motion>(lane);
     motion.pulse = pulse;
     return edited(with_motion(project, lane.id, std::move(motion)));
 }
@@ -68,7 +68,7 @@ Outcome pulse_dropped(const Project& project, const Lane& lane, const Pulse& pul
 
 std::optional<PinId> cut_taken_over(const Schedule& schedule, const Lane& lane, std::optional<PinId> under,
                                     Seconds at, bool replacing) {
-    if (!lane.kind->cuts)
+    if (!holds<CutBody>(lane.kind))
         return under;
     const Project& project = schedule.project();
     const Pin* cut = under ? project.pin(*under) : nullptr;
@@ -95,9 +95,9 @@ Result<HandEdited> dropped_on_lane(const Schedule& schedule, const DraggedItem& 
     if (const auto* pulse = std::get_if<Pulse>(&item))
         return pulse_dropped(project, *lane, *pulse, pin);
     if (const auto* word = std::get_if<WaitingWord>(&item)) {
-        if (!lane->text)
+        if (!part_of<LaneText>(*lane))
             return fail("A word is dropped on a lane of words.");
-        const auto& tray = lane->text->tray;
+        const auto& tray = part_of<LaneText>(*lane)->tray;
         const auto found = std::find_if(tray.begin(), tray.end(),
                                         [&](const WordBody& one) { return one.place == word->place; });
         auto set = with_word_set(project, id, static_cast<std::size_t>(found - tray.begin()), at);

@@ -53,7 +53,7 @@ Result<Target> target_of(const Request& request) {
 /// The lane drives that, between those two values where they are told.
 Result<Project> driving(const Request& request, const Project& project, LaneId lane) {
     return target_of(request).and_then([&](const Target& target) {
-        Motion motion = *project.lane(lane)->motion;
+        Motion motion = *part_of<Motion>(*project.lane(lane));
         motion.own = new_feed(project, target);
         if (request.values.text("rest") != "")
             motion.own.low = std::atof(request.values.text("rest").c_str());
@@ -86,7 +86,7 @@ Outcome add_lane(const Request& request) {
 
 Outcome drive(const Request& request) {
     return done(lane_of(request).and_then([&](LaneId lane) -> Result<Project> {
-        if (!request.project().lane(lane)->motion)
+        if (!part_of<Motion>(*request.project().lane(lane)))
             return fail("“" + request.project().lane(lane)->name + "” drives nothing.");
         return driving(request, request.project(), lane);
     }));

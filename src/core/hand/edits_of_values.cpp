@@ -74,11 +74,11 @@ Outcome shape_pulse(const Request& request) {
     Project next = request.project();
     bool any = false;
     for (const auto& lane : request.project().lanes) {
-        if (!lane->kind->pulses || std::none_of(lane->pins.begin(), lane->pins.end(), [&](const Pin& pin) {
-                return request.pins.contains(pin.id);
-            }))
+        if (!holds<PulseBody>(lane->kind) ||
+            std::none_of(lane->pins.begin(), lane->pins.end(),
+                         [&](const Pin& pin) { return request.pins.contains(pin.id); }))
             continue;
-        Motion motion = *lane->motion;
+        Motion motion = *part_of<Motion>(*lane);
         set_values<Pulse>(motion.pulse, pulse_properties(), request.values);
         auto shaped = with_motion(next, lane->id, std::move(motion));
         if (!shaped)
@@ -96,10 +96,10 @@ Outcome change_showing(const Request& request) {
     Project next = request.project();
     bool any = false;
     for (const auto& lane : request.project().lanes) {
-        if (!lane->showing ||
+        if (!part_of<Showing>(*lane) ||
             std::ranges::none_of(lane->pins, [&](const Pin& pin) { return request.pins.contains(pin.id); }))
             continue;
-        Showing showing = *lane->showing;
+        Showing showing = *part_of<Showing>(*lane);
         set_values<Showing>(showing, showing_parameters(), request.values);
         auto changed = with_showing(next, lane->id, std::move(showing));
         if (!changed)

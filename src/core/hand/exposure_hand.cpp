@@ -13,7 +13,7 @@ namespace {
 
 Result<const Lane*> lane_to_draw(const Project& project, LaneId id) {
     const Lane* lane = project.lane(id);
-    if (!lane || !lane->exposing)
+    if (!lane || !part_of<Exposing>(*lane))
         return fail("That lane of exposures is no longer there.");
     if (lane->locked)
         return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");
@@ -92,7 +92,7 @@ Result<Project> with_drawings_held(const Project& project, LaneId id, std::span<
 
 Result<WithLayer> with_layer_of_drawings(const Project& project, LaneId id, ClipId sequence) {
     const Lane* lane = project.lane(id);
-    if (!lane || !lane->exposing)
+    if (!lane || !part_of<Exposing>(*lane))
         return fail("That lane of exposures is no longer there.");
     const Clip* clip = project.clip(sequence);
     if (!clip || !clip->has_picture)
@@ -112,7 +112,7 @@ Result<Project> with_drawing_picture(const Project& project, LaneId id, std::str
     if (!lane)
         return tl::unexpected(lane.error());
     return with_changed_lane(project, id, [&](Lane& changed) {
-        auto& pictures = changed.exposing->pictures;
+        auto& pictures = part_of<Exposing>(changed)->pictures;
         std::erase_if(pictures, [&](const Exposing::Named& named) { return named.drawing == drawing; });
         if (picture.value != 0)
             pictures.push_back({std::move(drawing), picture});

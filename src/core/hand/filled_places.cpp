@@ -62,7 +62,7 @@ void for_colours(Feed& feed, See see) {
 }
 
 bool appears_in(const Lane& lane, const std::vector<LayerId>& layers) {
-    return lane.showing && std::ranges::find(layers, lane.showing->layer) != layers.end();
+    return part_of<Showing>(lane) && std::ranges::find(layers, part_of<Showing>(lane)->layer) != layers.end();
 }
 
 Places found(const Project& project, LayerId outer) {
@@ -82,8 +82,8 @@ Places found(const Project& project, LayerId outer) {
         for_colours(layer, keep);
     }
     for (const auto& lane : project.lanes) {
-        if (lane->motion) {
-            Motion motion = *lane->motion;
+        if (part_of<Motion>(*lane)) {
+            Motion motion = *part_of<Motion>(*lane);
             for_feeds_of(motion, places.layers, [&](Feed& feed) { for_colours(feed, keep); });
         }
         if (appears_in(*lane, places.layers))
@@ -115,10 +115,10 @@ Result<Project> with_colour(const Project& project, const Places& places, Colour
         next = *std::move(changed);
     }
     for (const auto& lane : project.lanes) {
-        if (lane->motion) {
-            Motion motion = *lane->motion;
+        if (part_of<Motion>(*lane)) {
+            Motion motion = *part_of<Motion>(*lane);
             for_feeds_of(motion, places.layers, [&](Feed& feed) { for_colours(feed, change); });
-            if (!(motion == *lane->motion)) {
+            if (!(motion == *part_of<Motion>(*lane))) {
                 auto moved = with_motion(next, lane->id, std::move(motion));
                 if (!moved)
                     return moved;

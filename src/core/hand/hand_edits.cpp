@@ -34,7 +34,7 @@ std::vector<PinId> listed(const Request& request) {
 }
 
 const Lane* lane_of_shots(const Project& project, LaneId shots) {
-    return shots.value != 0 ? project.lane(shots) : project.first_lane(&LaneKindRow::cuts);
+    return shots.value != 0 ? project.lane(shots) : project.first_lane(body_type<CutBody>);
 }
 
 const ShotSpan* shot_seen(const Schedule& schedule, Seconds time, LaneId shots) {
@@ -213,7 +213,7 @@ Outcome cut_to_camera(const Request& request) {
 
 Outcome mark_clip(const Request& request) {
     const Project& project = request.project();
-    const Lane* lane = project.first_lane(&LaneKindRow::marks);
+    const Lane* lane = project.first_lane(body_type<MarkerBody>);
     const auto host = clip_at(request.schedule, request.at, request.shots);
     if (!lane || !host)
         return fail("There is no shot or sound here to mark.");
@@ -269,15 +269,15 @@ Outcome lay_sound_of_shot(const Request& request) {
     if (!clip->has_sound)
         return fail("“" + clip->name + "” has no sound of its own.");
     Project next = project;
-    if (!next.first_lane(&LaneKindRow::sounds))
-        next = with_lane(next, kind_that(&LaneKindRow::sounds), "Sound");
+    if (!next.first_lane(body_type<SoundBody>))
+        next = with_lane(next, kind_of(body_type<SoundBody>), "Sound");
     SoundBody body;
     body.sound = clip->id;
     body.in_point = shot->in_point;
     body.length = std::min(rate.start_of(shot->length()), clip->duration - shot->in_point);
     const Seconds cut_at =
         anchored_time(project.pin(shot->cut)->anchor, project).value_or(rate.start_of(shot->start));
-    return done(with_pins(next, next.first_lane(&LaneKindRow::sounds)->id,
+    return done(with_pins(next, next.first_lane(body_type<SoundBody>)->id,
                           {{{}, MarkerAnchor{shot->cut, rate.start_of(shot->start) - cut_at}, body, {}}}));
 }
 

@@ -39,10 +39,10 @@ Result<Hits> with_hits(const Project& project, const Target& target, const std::
     if (name.empty())
         return fail("That drives nothing in the picture.");
     Project with =
-        with_lane(project, kind_that(&LaneKindRow::pulses),
+        with_lane(project, kind_of(body_type<PulseBody>),
                   name + " on " + (every > 1 ? "every " + ordinal(every) + " " : std::string()) + row);
     const LaneId lane = with.lanes.back()->id;
-    Motion motion = *with.lanes.back()->motion;
+    Motion motion = *part_of<Motion>(*with.lanes.back());
     motion.own = new_feed(with, target);
     auto driving = with_motion(with, lane, std::move(motion));
     if (!driving)

@@ -94,8 +94,9 @@ std::span<const MouthShape> usual_mouth() {
 }
 
 std::vector<MouthShape> mouth_of(const Lane& exposures) {
-    return exposures.exposing && !exposures.exposing->mouth.empty() ? exposures.exposing->mouth
-                                                                    : usual_shapes();
+    return part_of<Exposing>(exposures) && !part_of<Exposing>(exposures)->mouth.empty()
+               ? part_of<Exposing>(exposures)->mouth
+               : usual_shapes();
 }
 
 std::string mouth_shape(const std::vector<MouthShape>& mouth, const std::string& ipa) {
@@ -119,21 +120,21 @@ std::string mouth_shape(const std::vector<MouthShape>& mouth, const std::string&
 Result<MouthMade> with_mouth_shapes(const Schedule& schedule, LaneId words, const SoundsOf& sounds) {
     const Project& project = schedule.project();
     const Lane* spoken = project.lane(words);
-    if (!spoken || !spoken->text)
+    if (!spoken || !part_of<LaneText>(*spoken))
         return fail("That lane of words is no longer there.");
     const auto& spans = schedule.spans(words).texts;
     if (spans.empty())
         return fail("No word is set yet.", {}, "Set words first (stop Mark, Words).");
     MouthMade made{project, {}};
     for (const auto& lane : project.lanes)
-        if (lane->exposing && lane->exposing->spoken == words)
+        if (part_of<Exposing>(*lane) && part_of<Exposing>(*lane)->spoken == words)
             made.lane = lane->id;
     if (made.lane.value == 0) {
-        made.project = with_lane(made.project, kind_that(&LaneKindRow::exposes), "Mouth");
+        made.project = with_lane(made.project, kind_of(body_type<ExposureBody>), "Mouth");
         made.lane = made.project.lanes.back()->id;
         auto tied = with_changed_lane(made.project, made.lane, [&](Lane& changed) {
-            changed.exposing->spoken = words;
-            changed.exposing->mouth = usual_shapes();
+            part_of<Exposing>(changed)->spoken = words;
+            part_of<Exposing>(changed)->mouth = usual_shapes();
         });
         if (!tied)
             return tl::unexpected(tied.error());
@@ -143,7 +144,7 @@ Result<MouthMade> with_mouth_shapes(const Schedule& schedule, LaneId words, cons
     if (lane.locked)
         return fail("\"" + lane.name + "\" is locked.", {}, "Unlock the lane first.");
     const auto mouth = mouth_of(lane);
-    const std::int64_t least = std::max<std::int64_t>(1, lane.exposing->least.value);
+    const std::int64_t least = std::max<std::int64_t>(1, part_of<Exposing>(lane)->least.value);
     std::set<PinId> said;
     std::vector<Pin> pins;
     for (std::size_t i = 0; i < spans.size(); ++i) {

@@ -30,7 +30,7 @@ Easing easing_near(const Lane& lane, const ResolvedLane& resolved, Frames frame)
 
 bool driven_by_others(const Project& project, const Target& target) {
     return std::any_of(project.lanes.begin(), project.lanes.end(), [&](const auto& lane) {
-        if (!lane->kind->drives() || lane->kind->poses || lane->muted)
+        if (!lane->kind->drives() || holds<PoseBody>(lane->kind) || lane->muted)
             return false;
         const auto feeds = feeds_of(*lane);
         return std::any_of(feeds.begin(), feeds.end(),
@@ -43,7 +43,7 @@ bool driven_by_others(const Project& project, const Target& target) {
 const Lane* pose_lane_of(const Project& project, LayerId layer) {
     const Lane* locked = nullptr;
     for (const auto& lane : project.lanes)
-        if (lane->kind->poses && lane->motion->own.target.layer == layer) {
+        if (holds<PoseBody>(lane->kind) && part_of<Motion>(*lane)->own.target.layer == layer) {
             if (!lane->locked)
                 return lane.get();
             locked = lane.get();
@@ -99,7 +99,7 @@ Result<Posed> with_pose(const Schedule& schedule, LayerId id, Seconds now, std::
     if (lane && lane->locked)
         return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");
     if (!lane) {
-        posed.project = with_lane(posed.project, kind_that(&LaneKindRow::poses), layer->name + " poses");
+        posed.project = with_lane(posed.project, kind_of(body_type<PoseBody>), layer->name + " poses");
         auto driven = with_motion(posed.project, posed.project.lanes.back()->id, pose_motion(id));
         if (!driven)
             return tl::unexpected(driven.error());

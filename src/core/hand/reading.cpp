@@ -20,8 +20,8 @@ struct Lines {
 
 Lines lines_of(const Schedule& schedule, const Lane& lane) {
     const auto rate = schedule.project().settings->frame_rate;
-    return {word_lines(lane, schedule.spans(lane.id).texts), rate.start_of(lane.text->least),
-            rate.start_of(lane.text->gap)};
+    return {word_lines(lane, schedule.spans(lane.id).texts), rate.start_of(part_of<LaneText>(lane)->least),
+            rate.start_of(part_of<LaneText>(lane)->gap)};
 }
 
 } // namespace
@@ -29,9 +29,9 @@ Lines lines_of(const Schedule& schedule, const Lane& lane) {
 std::vector<ReadingFinding> reading_findings(const Schedule& schedule, LaneId id) {
     std::vector<ReadingFinding> findings;
     const Lane* lane = schedule.project().lane(id);
-    if (!lane || !lane->text)
+    if (!lane || !part_of<LaneText>(*lane))
         return findings;
-    const auto& text = *lane->text;
+    const auto& text = *part_of<LaneText>(*lane);
     const double frames = schedule.project().settings->frame_rate.per_second();
     const auto [lines, least, gap] = lines_of(schedule, *lane);
     for (std::size_t i = 0; i < lines.size(); ++i) {
@@ -54,7 +54,7 @@ Result<ReadingMended> with_reading_mended(const Schedule& schedule, LaneId id,
                                           const std::vector<ReadingFault>& faults) {
     const Project& project = schedule.project();
     const Lane* lane = project.lane(id);
-    if (!lane || !lane->text)
+    if (!lane || !part_of<LaneText>(*lane))
         return fail("That lane of words is no longer there.");
     if (lane->locked)
         return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");
@@ -75,7 +75,8 @@ Result<ReadingMended> with_reading_mended(const Schedule& schedule, LaneId id,
         Seconds end = line.end;
         for (const auto fault : what) {
             if (fault == ReadingFault::TooFast)
-                end = std::max(end, line.start + Seconds(line.letters / lane->text->most_letters));
+                end = std::max(end,
+                               line.start + Seconds(line.letters / part_of<LaneText>(*lane)->most_letters));
             if (fault == ReadingFault::TooShort)
                 end = std::max(end, line.start + least);
         }

@@ -101,7 +101,7 @@ public:
     /// From `rest` to `peak` and back at each place.
     Making& hit(LayerId on, const char* parameter, double rest, double peak, const Shape& shape,
                 const On& where) {
-        const LaneId lane = driving(kind_that(&LaneKindRow::pulses), on, parameter, rest, peak, shape);
+        const LaneId lane = driving(kind_of(body_type<PulseBody>), on, parameter, rest, peak, shape);
         Picker picker;
         picker.source = where.source;
         picker.until = made_.length;
@@ -120,7 +120,7 @@ public:
     /// From one value at its beginning to another at its end; then as it was.
     Making& course(LayerId on, const char* parameter, double from, double until,
                    const char* easing = "sine-in-out") {
-        const LaneId lane = driving(kind_that(&LaneKindRow::keyed), on, parameter, from, until, {});
+        const LaneId lane = driving(kind_of(body_type<KeyBody>), on, parameter, from, until, {});
         constexpr Ticks before_its_end(40);
         KeyBody back{from, held_easing()};
         take(
@@ -132,7 +132,7 @@ public:
     }
     /// There for all of it, and how; or from one of its beats on, for some.
     Making& appears(LayerId layer, Showing showing, Ticks at = Ticks(0), Length lasts = whole) {
-        auto with = with_lane_of_appearances(made_.piece, layer, kind_that(&LaneKindRow::appears));
+        auto with = with_lane_of_appearances(made_.piece, layer, kind_of(body_type<AppearanceBody>));
         if (!with) {
             possible_ = false;
             return *this;
@@ -151,7 +151,7 @@ public:
         return *this;
     }
     Making& spectrum(int bands, const char* layout) {
-        if (auto with = with_spectrum(made_.piece, kind_that(&LaneKindRow::follows), bands, "Spectrum")) {
+        if (auto with = with_spectrum(made_.piece, kind_that_follows(), bands, "Spectrum")) {
             made_.piece = std::move(with->project);
             Layer changed = *made_.piece.stage->layer(with->layer);
             changed.options["bars-layout"] = layout;
@@ -164,7 +164,7 @@ public:
         return *this;
     }
     Making& waveform() {
-        if (auto with = with_waveform(made_.piece, kind_that(&LaneKindRow::follows), "Waveform"))
+        if (auto with = with_waveform(made_.piece, kind_that_follows(), "Waveform"))
             made_.piece = std::move(with->project);
         else
             possible_ = false;
@@ -173,7 +173,7 @@ public:
     /// Further properties that the last lane drives.
     Making& also(LayerId on, const char* parameter, double rest, double peak) {
         const LaneId lane = made_.piece.lanes.back()->id;
-        Motion motion = *made_.piece.lanes.back()->motion;
+        Motion motion = *part_of<Motion>(*made_.piece.lanes.back());
         Feed feed = new_feed(made_.piece, {on, parameter});
         feed.low = rest;
         feed.high = peak;
@@ -194,7 +194,7 @@ private:
         const Target target{on, parameter};
         made_.piece = with_lane(made_.piece, kind, target_name(made_.piece, target));
         const LaneId lane = made_.piece.lanes.back()->id;
-        Motion motion = *made_.piece.lanes.back()->motion;
+        Motion motion = *part_of<Motion>(*made_.piece.lanes.back());
         motion.own = new_feed(made_.piece, target);
         motion.own.low = low;
         motion.own.high = high;

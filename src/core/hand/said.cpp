@@ -314,10 +314,10 @@ std::string told_where(const Project& project, const Picker& picker) {
 }
 
 LaneKind kind_of(const Said& said) {
-    return kind_that(std::holds_alternative<SaidHit>(said.what)       ? &LaneKindRow::pulses
-                     : std::holds_alternative<SaidTrigger>(said.what) ? &LaneKindRow::triggers
-                     : std::holds_alternative<SaidCut>(said.what)     ? &LaneKindRow::cuts
-                                                                      : &LaneKindRow::marks);
+    return kind_of(std::holds_alternative<SaidHit>(said.what)       ? body_type<PulseBody>
+                   : std::holds_alternative<SaidTrigger>(said.what) ? body_type<TriggerBody>
+                   : std::holds_alternative<SaidCut>(said.what)     ? body_type<CutBody>
+                                                                    : body_type<MarkerBody>);
 }
 
 /// The project with the lane that it goes to: one of its own for a property, else the first of its kind that
@@ -336,7 +336,7 @@ std::pair<Project, LaneId> with_its_lane(const Project& project, const Said& sai
     const LaneId id = with.lanes.back()->id;
     if (!hit)
         return {std::move(with), id};
-    Motion motion = *with.lanes.back()->motion;
+    Motion motion = *part_of<Motion>(*with.lanes.back());
     motion.own = new_feed(with, hit->target);
     motion.own.low = hit->rest;
     motion.own.high = hit->peak;

@@ -52,7 +52,7 @@ Result<Project> with_key(const Project& project, const Lane& lane, Frames frame,
 
 /// The ends of the feed's range as much higher.
 Result<Project> with_range_moved(const Project& project, const Lane& lane, std::size_t feed, double by) {
-    Motion motion = *lane.motion;
+    Motion motion = *part_of<Motion>(lane);
     Feed& moved = feed == 0 ? motion.own : motion.feeds[feed - 1];
     moved.low += by;
     moved.high += by;
@@ -69,7 +69,7 @@ Result<Project> with_driven_value(const Curves& curves, const Project& project, 
                     "Unlock one of them first.");
     const auto at = static_cast<double>(frame.value);
     const auto held = std::find_if(drivers.begin(), drivers.end(), [](const Driver& one) {
-        return one.lane->kind->keyed || one.lane->kind->poses;
+        return is_keyed(one.lane->kind) || holds<PoseBody>(one.lane->kind);
     });
     const Driver& driver = held != drivers.end() ? *held : drivers.front();
     const Feed feed = feeds_of(*driver.lane)[driver.feed];
@@ -81,10 +81,10 @@ Result<Project> with_driven_value(const Curves& curves, const Project& project, 
     const double value = now && seen ? *now + wanted - *seen : wanted;
     const auto rate = project.settings->frame_rate;
     const Frames acts = frame + Frames(std::llround(time_of(feed.lead, rate).value * rate.per_second()));
-    if (driver.lane->kind->poses)
+    if (holds<PoseBody>(driver.lane->kind))
         return with_pose_value(curves.schedule, project, *project.lane(driver.lane->id), acts,
                                pose_index(target.parameter), value);
-    Feed own = driver.lane->motion->own;
+    Feed own = part_of<Motion>(*driver.lane)->own;
     own.limits.reset();
     return with_key(project, *project.lane(driver.lane->id), acts,
                     driver.feed == 0 ? value : fed(own, share_of(feed, value)));
@@ -119,7 +119,7 @@ Frames keyed_frame(const Curves& curves, LayerId layer, Frames frame) {
     const auto rate = curves.project().settings->frame_rate;
     Frames found = frame;
     for (const auto& lane : curves.project().lanes) {
-        if (!(lane->kind->keyed || lane->kind->poses))
+        if (!(is_keyed(lane->kind) || holds<PoseBody>(lane->kind)))
             continue;
         const auto feeds = feeds_of(*lane);
         if (std::none_of(feeds.begin(), feeds.end(),

@@ -23,7 +23,7 @@ ClipId shot_after(const std::vector<const Clip*>& shots, ClipId before) {
 Result<Project> with_slates_filled(const Project& project, LaneId id, const std::set<PinId>& pins) {
     const Lane* lane = project.lane(id);
     const auto shots = project.shots();
-    if (!lane || !lane->kind->cuts)
+    if (!lane || !holds<CutBody>(lane->kind))
         return fail("That lane is no longer there.");
     if (lane->locked)
         return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");

@@ -70,7 +70,7 @@ Result<Project> with_slow_move(const Schedule& schedule, LayerId id, const MoveB
     Project next = project;
     const Lane* lane = pose_lane_of(next, id);
     if (!lane) {
-        next = with_lane(next, kind_that(&LaneKindRow::poses), layer->name + " move");
+        next = with_lane(next, kind_of(body_type<PoseBody>), layer->name + " move");
         auto driven = with_motion(next, next.lanes.back()->id, pose_motion(id));
         if (!driven)
             return tl::unexpected(driven.error());

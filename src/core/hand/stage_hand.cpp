@@ -74,15 +74,15 @@ Result<Project> without_effect(const Project& project, LayerId id, std::size_t a
     if (!next)
         return next;
     for (auto& shared : next->lanes) {
-        if (!shared->motion)
+        if (!part_of<Motion>(*shared))
             continue;
         Lane lane = *shared;
         const auto let_go = [&](Feed& feed) {
             if (feed.target.layer == id && is_of(feed.target.parameter, use))
                 feed.target = {};
         };
-        let_go(lane.motion->own);
-        for (auto& feed : lane.motion->feeds)
+        let_go(part_of<Motion>(lane)->own);
+        for (auto& feed : part_of<Motion>(lane)->feeds)
             let_go(feed);
         if (!(lane == *shared))
             shared = std::make_shared<const Lane>(std::move(lane));
@@ -323,7 +323,7 @@ Result<Project> with_layers_staggered(const Project& project, std::span<const La
     for (std::size_t i = 0; i < layers.size(); ++i) {
         LaneId lane;
         for (const auto& one : next.lanes)
-            if (one->showing && one->showing->layer == layers[i] && lane.value == 0)
+            if (part_of<Showing>(*one) && part_of<Showing>(*one)->layer == layers[i] && lane.value == 0)
                 lane = one->id;
         if (lane.value == 0) {
             auto made = with_lane_of_appearances(next, layers[i], appearances);

@@ -75,9 +75,9 @@ Result<HandEdited> with_rhythm_laid(const Schedule& schedule, LaneId id, const R
         return fail("There are no taps yet.", {}, "Tap a rhythm with T.");
     if (!lane)
         return fail("There is no lane to lay it on.", {}, "Choose a lane by its name.");
-    if (lane->kind->sounds)
+    if (holds<SoundBody>(lane->kind))
         return fail("A rhythm cannot be laid on a lane of sounds.", {}, "Choose another lane by its name.");
-    if (lane->kind->words)
+    if (holds<WordBody>(lane->kind))
         return fail("Words are tapped one after the other.", {}, "Tap them with W while it plays.");
     const auto anchors = landings(project, rhythm, at);
     std::vector<Picked> picked;

@@ -60,7 +60,7 @@ Result<TriedAppearance> tried_appearance(const Schedule& schedule, LaneId id, co
                                          Seconds at) {
     const Project& project = schedule.project();
     const Lane* lane = project.lane(id);
-    if (!lane || !lane->showing || !project.stage->layer(lane->showing->layer))
+    if (!lane || !part_of<Showing>(*lane) || !project.stage->layer(part_of<Showing>(*lane)->layer))
         return fail("Nothing appears on that lane yet.", {}, "Choose a layer or a group.");
     const auto rate = project.settings->frame_rate;
     if (const auto* span = span_to_try(schedule.spans(id).appearances, selected, rate.frame_at(at)))
@@ -109,9 +109,9 @@ Result<Project> with_effect_on_beats(const Project& project, LayerId layer, std:
     if (driven == row->parameters.end())
         return with;
     const int number = with->stage->layer(layer)->effects.back().number;
-    Project next = with_lane(*with, kind_that(&LaneKindRow::pulses), "tried");
+    Project next = with_lane(*with, kind_of(body_type<PulseBody>), "tried");
     const LaneId lane = next.lanes.back()->id;
-    Motion motion = *next.lanes.back()->motion;
+    Motion motion = *part_of<Motion>(*next.lanes.back());
     motion.own = new_feed(next, {layer, parameter_id(driven->id, number)});
     // It falls for most of the beat, so that it is seen.
     motion.pulse.down = {Length::Unit::InFrames, 0.3 * static_cast<double>(loop.length.value)};

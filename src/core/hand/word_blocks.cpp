@@ -302,7 +302,7 @@ std::map<PinId, Seconds> beginnings(const Schedule& schedule, const std::vector<
     std::map<PinId, Seconds> begins;
     const auto& lanes = schedule.project().lanes;
     for (std::size_t lane = 0; lane < lanes.size(); ++lane)
-        if (lanes[lane]->kind->words)
+        if (holds<WordBody>(lanes[lane]->kind))
             for (const auto& pin : schedule[lane].pins)
                 begins[pin.id] = pin.time;
     for (const auto& word : words)
@@ -329,7 +329,7 @@ Result<GroupsPosed> with_camera_on_lines(const Schedule& schedule, LaneId titles
     const auto words = titled_words(schedule, titles);
     if (words.empty())
         return fail("No title is tied to a word there.", {}, "Make titles of words first.");
-    const Layer* title = project.stage->layer(project.lane(titles)->showing->layer);
+    const Layer* title = project.stage->layer(part_of<Showing>(*project.lane(titles))->layer);
     GroupsPosed posed{project, {}, {}};
     LayerId moved = project.stage->layers.back().id; // the camera
     if (!framing.camera_moves) {
@@ -347,7 +347,7 @@ Result<GroupsPosed> with_camera_on_lines(const Schedule& schedule, LaneId titles
     if (lane && lane->locked)
         return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");
     if (!lane) {
-        posed.project = with_lane(posed.project, kind_that(&LaneKindRow::poses),
+        posed.project = with_lane(posed.project, kind_of(body_type<PoseBody>),
                                   posed.project.stage->layer(moved)->name + " poses");
         auto driven = with_motion(posed.project, posed.project.lanes.back()->id, pose_motion(moved));
         if (!driven)

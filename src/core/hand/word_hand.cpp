@@ -18,7 +18,7 @@ namespace {
 
 Result<const Lane*> lane_to_write(const Project& project, LaneId id) {
     const Lane* lane = project.lane(id);
-    if (!lane || !lane->text)
+    if (!lane || !part_of<LaneText>(*lane))
         return fail("That lane of words is no longer there.");
     if (lane->locked)
         return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");
@@ -53,7 +53,7 @@ void number_lines(const Project& project, Lane& lane) {
     std::vector<std::pair<Seconds, std::size_t>> set = by_time(project, lane);
     for (const auto& [time, i] : set)
         number(word_of(lane.pins[i]).line);
-    for (auto& word : lane.text->tray)
+    for (auto& word : part_of<LaneText>(lane)->tray)
         number(word.line);
 }
 
@@ -61,7 +61,7 @@ int highest_line(const Lane& lane) {
     int line = 0;
     for (const auto& pin : lane.pins)
         line = std::max(line, word_of(pin).line);
-    for (const auto& word : lane.text->tray)
+    for (const auto& word : part_of<LaneText>(lane)->tray)
         line = std::max(line, word.line);
     return line;
 }
@@ -70,7 +70,7 @@ int highest_place(const Lane& lane) {
     int place = 0;
     for (const auto& pin : lane.pins)
         place = std::max(place, word_of(pin).place);
-    for (const auto& word : lane.text->tray)
+    for (const auto& word : part_of<LaneText>(lane)->tray)
         place = std::max(place, word.place);
     return place;
 }
@@ -91,14 +91,15 @@ void spread_words(LyricLine& line, Seconds from, Seconds until) {
 } // namespace
 
 LaneOfWords with_lane_of_words(const Project& project, const std::string& language) {
-    if (const Lane* lane = project.first_lane(&LaneKindRow::words))
+    if (const Lane* lane = project.first_lane(body_type<WordBody>))
         return {project, lane->id};
-    const LaneKind kind = kind_that(&LaneKindRow::words);
+    const LaneKind kind = kind_of(body_type<WordBody>);
     Project next = with_lane(project, kind, std::string(kind->plural));
     const LaneId lane = next.lanes.back()->id;
     if (auto moved = with_lane_moved(next, lane, -static_cast<int>(next.lanes.size())))
         next = *std::move(moved);
-    if (auto spoken = with_changed_lane(next, lane, [&](Lane& made) { made.text->language = language; }))
+    if (auto spoken =
+            with_changed_lane(next, lane, [&](Lane& made) { part_of<LaneText>(made)->language = language; }))
         next = *std::move(spoken);
     return {std::move(next), lane};
 }
@@ -146,7 +147,7 @@ Result<LyricTaken> with_lyric(const Project& project, LaneId id, const Lyric& ly
     if (!with)
         return tl::unexpected(with.error());
     auto next = with_changed_lane(*with, id, [&](Lane& changed) {
-        auto& tray = changed.text->tray;
+        auto& tray = part_of<LaneText>(changed)->tray;
         tray.insert(tray.end(), std::make_move_iterator(waiting.begin()),
                     std::make_move_iterator(waiting.end()));
     });
@@ -189,7 +190,7 @@ Result<WordSet> with_word_set(const Project& project, LaneId id, std::size_t in_
     const auto lane = lane_to_write(project, id);
     if (!lane)
         return tl::unexpected(lane.error());
-    const auto& tray = (*lane)->text->tray;
+    const auto& tray = part_of<LaneText>(**lane)->tray;
     if (tray.empty())
         return fail("No word waits to be set.", {}, "Paste or load a text first (stop Mark, Words).");
     if (in_tray >= tray.size())
@@ -208,7 +209,7 @@ Result<WordSet> with_word_set(const Project& project, LaneId id, std::size_t in_
     if (!next)
         return tl::unexpected(next.error());
     next = with_changed_lane(*next, id, [&](Lane& changed) {
-        auto& words = changed.text->tray;
+        auto& words = part_of<LaneText>(changed)->tray;
         words.erase(words.begin() + static_cast<std::ptrdiff_t>(in_tray));
     });
     if (!next)
@@ -220,7 +221,7 @@ Result<WordSet> with_word_taken_back(const Project& project, LaneId id) {
     const auto lane = lane_to_write(project, id);
     if (!lane)
         return tl::unexpected(lane.error());
-    const auto& tray = (*lane)->text->tray;
+    const auto& tray = part_of<LaneText>(**lane)->tray;
     const int before = tray.empty() ? std::numeric_limits<int>::max() : tray.front().place;
     const Pin* last = nullptr;
     for (const auto& pin : (*lane)->pins)
@@ -261,7 +262,7 @@ Result<Project> with_words_waiting(const Project& project, LaneId id, std::span<
         return fail("Select words that are set, and not locked, first.");
     const Project without = without_pins(project, gone);
     return with_changed_lane(without, id, [&](Lane& changed) {
-        auto& tray = changed.text->tray;
+        auto& tray = part_of<LaneText>(changed)->tray;
         tray.insert(tray.end(), back.begin(), back.end());
         std::stable_sort(tray.begin(), tray.end(),
                          [](const WordBody& a, const WordBody& b) { return a.place < b.place; });
@@ -272,9 +273,9 @@ Result<Project> without_waiting_words(const Project& project, LaneId id) {
     const auto lane = lane_to_write(project, id);
     if (!lane)
         return tl::unexpected(lane.error());
-    if ((*lane)->text->tray.empty())
+    if (part_of<LaneText>(**lane)->tray.empty())
         return fail("No word waits to be set.");
-    return with_changed_lane(project, id, [](Lane& changed) { changed.text->tray.clear(); });
+    return with_changed_lane(project, id, [](Lane& changed) { part_of<LaneText>(changed)->tray.clear(); });
 }
 
 Result<Project> with_line_begun(const Project& project, LaneId id, std::span<const PinId> words) {
@@ -298,7 +299,7 @@ Result<Project> with_line_begun(const Project& project, LaneId id, std::span<con
             else if (const auto found = instead.find(word.line); found != instead.end())
                 word.line = found->second;
         }
-        for (auto& word : changed.text->tray)
+        for (auto& word : part_of<LaneText>(changed)->tray)
             if (const auto found = instead.find(word.line); found != instead.end())
                 word.line = found->second;
         number_lines(project, changed);
@@ -344,7 +345,7 @@ std::vector<WordGap> word_gaps(const Schedule& schedule, LaneId id) {
     const Project& project = schedule.project();
     const Lane* lane = project.lane(id);
     std::vector<WordGap> gaps;
-    if (!lane || !lane->text)
+    if (!lane || !part_of<LaneText>(*lane))
         return gaps;
     struct Set {
         Seconds at;
@@ -354,7 +355,7 @@ std::vector<WordGap> word_gaps(const Schedule& schedule, LaneId id) {
     for (const auto& [time, i] : by_time(project, *lane))
         if (word_of(lane->pins[i]).place > 0)
             set[word_of(lane->pins[i]).place] = {time, &word_of(lane->pins[i])};
-    const auto& tray = lane->text->tray;
+    const auto& tray = part_of<LaneText>(*lane)->tray;
     for (std::size_t i = 0; i < tray.size();) {
         const auto after = set.upper_bound(tray[i].place);
         std::size_t end = i;

@@ -22,9 +22,9 @@ std::vector<PinId> words_meant(const std::vector<TitledWord>& words, PinId one, 
 LaneId titles_of(const Schedule& schedule, LayerId layer) {
     LaneId first;
     for (const auto& lane : schedule.project().lanes) {
-        if (!lane->showing || titled_words(schedule, lane->id).empty())
+        if (!part_of<Showing>(*lane) || titled_words(schedule, lane->id).empty())
             continue;
-        if (lane->showing->layer == layer)
+        if (part_of<Showing>(*lane)->layer == layer)
             return lane->id;
         if (first.value == 0)
             first = lane->id;

@@ -35,7 +35,7 @@ Pin appearance_of(PinId word, Showing::Words how) {
 }
 
 bool shows_words(const Lane& lane) {
-    return lane.kind->appears && lane.showing->words != Showing::Words::Own;
+    return holds<AppearanceBody>(lane.kind) && part_of<Showing>(lane)->words != Showing::Words::Own;
 }
 
 PinId tie_of(const Pin& pin) {
@@ -55,7 +55,7 @@ bool same_words(const Project& before, const Project& after) {
     const auto of = [](const Project& project) {
         std::vector<const Lane*> lanes;
         for (const auto& lane : project.lanes)
-            if (lane->kind->words)
+            if (holds<WordBody>(lane->kind))
                 lanes.push_back(lane.get());
         return lanes;
     };
@@ -68,7 +68,7 @@ Result<WithLayer> with_titles_of_words(const Schedule& schedule, LaneId id, Show
                                        std::string name) {
     const Project& project = schedule.project();
     const Lane* words = project.lane(id);
-    if (!words || !words->text)
+    if (!words || !part_of<LaneText>(*words))
         return fail("That lane of words is no longer there.");
     const auto places = titled(project, *words, how);
     if (places.empty())
@@ -81,7 +81,7 @@ Result<WithLayer> with_titles_of_words(const Schedule& schedule, LaneId id, Show
     if (!added)
         return tl::unexpected(added.error());
     const LayerId layer = added->stage->layers[added->stage->layers.size() - 2].id;
-    auto shown = with_lane_of_appearances(*added, layer, kind_that(&LaneKindRow::appears));
+    auto shown = with_lane_of_appearances(*added, layer, kind_of(body_type<AppearanceBody>));
     if (!shown)
         return shown;
     std::vector<Pin> pins;
@@ -90,7 +90,7 @@ Result<WithLayer> with_titles_of_words(const Schedule& schedule, LaneId id, Show
     auto placed = with_pins(shown->project, shown->lane, std::move(pins));
     if (!placed)
         return tl::unexpected(placed.error());
-    Showing showing = *placed->lane(shown->lane)->showing;
+    Showing showing = *part_of<Showing>(*placed->lane(shown->lane));
     showing.words = how;
     showing.comes.move = showing.goes.move = "none"; // there when it is sung, until another way is chosen
     auto set = with_showing(*placed, shown->lane, showing);
@@ -117,9 +117,9 @@ Project with_titles_in_step(const Project& before, Project after) {
         if (!words)
             continue;
         const Lane* words_before = before.lane(words->id);
-        const auto now = titled(after, *words, titles.showing->words);
-        const auto then =
-            words_before ? titled(before, *words_before, titles.showing->words) : std::vector<PinId>{};
+        const auto now = titled(after, *words, part_of<Showing>(titles)->words);
+        const auto then = words_before ? titled(before, *words_before, part_of<Showing>(titles)->words)
+                                       : std::vector<PinId>{};
         const std::set<PinId> wanted(now.begin(), now.end()), had(then.begin(), then.end());
         std::set<PinId> there;
         std::vector<PinId> gone;
@@ -132,7 +132,7 @@ Project with_titles_in_step(const Project& before, Project after) {
         std::vector<Pin> added;
         for (const PinId word : now)
             if (!had.contains(word) && !there.contains(word))
-                added.push_back(appearance_of(word, titles.showing->words));
+                added.push_back(appearance_of(word, part_of<Showing>(titles)->words));
         if (!gone.empty())
             after = without_pins(after, gone);
         if (!added.empty())
@@ -146,11 +146,11 @@ std::vector<TitledWord> titled_words(const Schedule& schedule, LaneId titles) {
     const Project& project = schedule.project();
     std::vector<TitledWord> words;
     const Lane* lane = project.lane(titles);
-    if (!lane || !lane->kind->appears)
+    if (!lane || !holds<AppearanceBody>(lane->kind))
         return words;
     std::map<PinId, const WordBody*> bodies;
     for (const auto& one : project.lanes)
-        if (one->kind->words)
+        if (holds<WordBody>(one->kind))
             for (const auto& pin : one->pins)
                 bodies[pin.id] = &body_of<WordBody>(pin.body);
     for (const auto& span : schedule.spans(titles).appearances) {

@@ -123,8 +123,9 @@ std::optional<std::string> meaning_of(const std::string& name, const Cue& cue, c
     if (name == "name")
         return as_written(cue.lane->kind->name_of(body, project), in_cells);
     if (name == "drives")
-        return cue.lane->motion ? as_written(target_name(project, cue.lane->motion->own.target), in_cells)
-                                : "";
+        return part_of<Motion>(*cue.lane)
+                   ? as_written(target_name(project, part_of<Motion>(*cue.lane)->own.target), in_cells)
+                   : "";
     for (const auto& property : cue.lane->kind->properties)
         if (property.spec.id == name)
             return property.spec.type == ParamType::Text

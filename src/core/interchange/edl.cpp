@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "interchange/edl.h"
 
+#include "interchange/heard_tracks.h"
 #include "schedule/piece_length.h"
 #include "schedule/shots.h"
-#include "schedule/sound_parts.h"
 #include "time/timecode.h"
 
 #include <algorithm>
@@ -12,6 +12,8 @@
 #include <fmt/core.h>
 #include <map>
 #include <set>
+#include <utility>
+#include <vector>
 
 namespace pulsepin {
 namespace {
@@ -45,60 +47,64 @@ std::string one_line(std::string text) {
     return text;
 }
 
+/// The one that is seen at a moment of a clip of the piece's rate.
+Frames picture_at(Seconds time, FrameRate rate) {
+    return rate.frame_at(time + Seconds(1e-6));
+}
+
+constexpr std::size_t most_events = 999; ///< of a list: their numbers have three digits
+
 /// Writes the events one after the other.
 class EventList {
 public:
-    explicit EventList(const Project& project)
-        : project_(project), rate_(project.settings->frame_rate),
-          count_(drop_frame_exists(rate_) ? TimecodeCount::Drop : TimecodeCount::NonDrop),
-          reels_(reel_names(project)) {
-        const std::string title = one_line(project.settings->title);
-        text_ = fmt::format("TITLE: {}\nFCM: {}\n", title.empty() ? "Untitled" : title,
-                            count_ == TimecodeCount::Drop ? "DROP FRAME" : "NON-DROP FRAME");
-    }
+    EventList(const Project& project, TimecodeCount count, Frames record_start, Frames handles)
+        : project_(project), rate_(project.settings->frame_rate), count_(count), record_start_(record_start),
+          handles_(handles), reels_(reel_names(project)), length_(piece_length(project)) {}
 
     /// Notes belong to the event before them: what is said of the whole list stands behind its last.
     void finish(const std::vector<std::string>& losses) {
         for (const auto& [name, told] : {std::pair("AUTHOR", project_.settings->author),
                                          std::pair("REMARKS", project_.settings->remarks)})
             if (!told.empty())
-                text_ += fmt::format("* {}: {}\n", name, one_line(told));
+                note(fmt::format("{}: {}", name, one_line(told)));
         for (const auto& loss : losses)
-            text_ += fmt::format("* NOT IN THIS LIST: {}\n", one_line(loss));
+            note("NOT IN THIS LIST: " + one_line(loss));
     }
 
     /// Nothing is seen up to there.
     void gap_until(Frames start) {
         if (start <= reached_)
             return;
-        ++event_;
+        events_.emplace_back();
         line("BL", "C", {Frames(0), start - reached_}, reached_, start);
     }
 
     /// From `start`, which lies in front of the shot's own where it is faded in, to `end`.
     void add(const ShotSpan& shot, const ShotSpan* before, Frames start, Frames end) {
         const Clip* clip = project_.clip(shot.shot);
-        const auto in_point = round_to_frame(shot.in_point, rate_, FrameRounding::Nearest).frame;
+        const auto in_point = picture_at(shot.in_point, rate_);
         const Source source = source_of(shot, in_point, start, end);
-        ++event_;
+        events_.emplace_back();
         if (shot.fade > Frames(0) && before)
             dissolve(shot, *before, source, start, end);
         else
             line(reel_of(clip), "C", source, start, end);
         motion(reel_of(clip), shot, source);
         if (shot.framing != ShotFraming{})
-            text_ += fmt::format("* FRAMING: {} {:g} % AT {:g} {:g}\n",
-                                 shot.framing.base == ShotFraming::Base::Fit ? "FIT" : "FILL",
-                                 shot.framing.scale, shot.framing.x, shot.framing.y);
+            note(fmt::format("FRAMING: {} {:g} % AT {:g} {:g}",
+                             shot.framing.base == ShotFraming::Base::Fit ? "FIT" : "FILL", shot.framing.scale,
+                             shot.framing.x, shot.framing.y));
         if (clip && shot.fade == Frames(0))
-            text_ += fmt::format("* FROM CLIP NAME: {}\n", one_line(clip->name));
-        text_ += clip ? fmt::format("* SOURCE FILE: {}\n", one_line(clip->path.filename().string()))
-                 : shot.slate > 0 ? fmt::format("* SLATE {}: THE SHOT IS STILL TO COME\n", shot.slate)
-                                  : std::string("* THE SHOT OF THIS CUT IS NOT IN THE BIN\n");
+            note("FROM CLIP NAME: " + one_line(clip->name));
+        note(clip             ? "SOURCE FILE: " + one_line(clip->path.filename().string())
+             : shot.slate > 0 ? fmt::format("SLATE {}: THE SHOT IS STILL TO COME", shot.slate)
+                              : std::string("THE SHOT OF THIS CUT IS NOT IN THE BIN"));
         if (shot.too_short)
-            text_ += "* THE CLIP ENDS BEFORE THE EVENT DOES\n";
+            note("THE CLIP ENDS BEFORE THE EVENT DOES");
         if (shot.speed == 1 && in_point < shot.start - start)
-            text_ += "* THE CLIP BEGINS WITHIN THE CROSS-FADE\n";
+            note("THE CLIP BEGINS WITHIN THE CROSS-FADE");
+        if (clip && lacks(*clip, source.in, source.length, handles_, rate_))
+            note(fmt::format("THE CLIP HAS NO {} FRAMES BEFORE OR BEHIND THE EVENT", handles_.value));
         reached_ = end;
     }
 
@@ -107,68 +113,77 @@ public:
         static constexpr const char* colours[] = {"MAGENTA", "RED", "YELLOW", "GREEN", "BLUE", "BLACK"};
         for (std::size_t i = 0; i < schedule.size(); ++i) {
             const Lane& lane = *project_.lanes[i];
-            if (!lane.kind->marks || lane.muted)
+            if (!holds<MarkerBody>(lane.kind) || lane.muted)
                 continue;
             for (const auto& pin : schedule[i].pins) {
                 const auto& marker = body_of<MarkerBody>(lane.pins[pin.index].body);
                 if (!lane.pins[pin.index].muted && pin.frame >= start && pin.frame < end)
-                    text_ +=
-                        fmt::format("* LOC: {} {:<7} {}\n", timecode(pin.frame),
-                                    colours[static_cast<std::size_t>(marker.colour) % std::size(colours)],
-                                    one_line(marker.name));
+                    note(fmt::format("LOC: {} {:<7} {}", recorded(pin.frame),
+                                     colours[static_cast<std::size_t>(marker.colour) % std::size(colours)],
+                                     one_line(marker.name)));
             }
         }
     }
 
     /// What is heard: the song on the first track, each sound on the first one below that is free.
-    void sounds(const Schedule& schedule) {
-        if (project_.song && song_is_heard(project_)) {
-            const Song& song = *project_.song;
-            const SoundBody& body = project_.song_track->body;
-            const Seconds from(static_cast<double>(song.from.value) / static_cast<double>(song.sample_rate));
-            const Seconds begins = std::max({Seconds(0), body.in_point, Seconds(0) - from});
-            const Seconds ends = body.length > Seconds(0) ? body.in_point + body.length : song.duration();
-            sound(1, song.title.empty() ? song.path.stem().string() : song.title, song.path, from + begins,
-                  begins, std::min(ends, rate_.start_of(piece_length(project_))));
-        }
-        std::vector<Seconds> reached; // of each track below
-        for (const auto& part : heard_parts(schedule)) {
-            const Clip* clip = project_.clip(part.body.sound);
-            const Seconds start = std::max(part.start, Seconds(0)), end = part.start + part.body.length;
-            if (!clip || end <= start)
-                continue;
-            auto free = std::ranges::find_if(reached, [&](Seconds at) { return at <= start; });
-            if (free == reached.end())
-                free = reached.insert(reached.end(), Seconds(0));
-            *free = end;
-            sound(static_cast<int>(free - reached.begin()) + 2, clip->name, clip->path,
-                  part.body.in_point + (start - part.start), start, end);
+    void sounds(const ExportMaterial& material) {
+        int track = 1;
+        for (const auto& heard : heard_tracks(material)) {
+            track = heard.is_song ? 1 : std::max(track + 1, 2);
+            for (const auto& item : heard.items)
+                if (!item.file.empty())
+                    sound(track, item);
         }
     }
 
-    [[nodiscard]] const std::string& text() const { return text_; }
+    [[nodiscard]] std::size_t size() const { return events_.size(); }
+    /// Those of one file, counted from 1: a list holds 999.
+    [[nodiscard]] std::string text(std::size_t file) const {
+        const std::string title = one_line(project_.settings->title);
+        std::string text = fmt::format("TITLE: {}{}\nFCM: {}\n", title.empty() ? "Untitled" : title,
+                                       file > 1 ? fmt::format(" {}", file) : std::string(),
+                                       count_ == TimecodeCount::Drop ? "DROP FRAME" : "NON-DROP FRAME");
+        for (std::size_t i = (file - 1) * most_events; i < std::min(file * most_events, events_.size()); ++i)
+            for (const auto& [is_event, line] : events_[i])
+                text += is_event ? fmt::format("{:03}  {}\n", i % most_events + 1, line) : line + "\n";
+        return text;
+    }
+    /// What of a clip is used with so many frames more on either side is not all there.
+    static bool lacks(const Clip& clip, Frames in, Frames length, Frames handles, FrameRate rate) {
+        return !clip.still && handles > Frames(0) &&
+               (in < handles || rate.start_of(in + length + handles) > clip.duration);
+    }
 
 private:
-    void sound(int track, const std::string& name, const std::filesystem::path& path, Seconds in,
-               Seconds start, Seconds end) {
+    void sound(int track, const HeardItem& item) {
         const auto frame = [&](Seconds time) {
             return round_to_frame(time, rate_, FrameRounding::Nearest).frame;
         };
-        const Frames from = frame(start), until = frame(end), source = std::max(frame(in), Frames(0));
+        const Frames from = frame(item.start), until = std::min(frame(item.end), length_),
+                     source = std::max(frame(item.from), Frames(0));
         if (until <= from)
             return;
         const std::string channel = track == 1 ? "A" : "A" + std::to_string(track);
-        text_ +=
-            fmt::format("{:03}  {:<8} {:<5} {:<8} {} {} {} {}\n", ++event_, "AX", channel, "C",
-                        timecode(source), timecode(source + (until - from)), timecode(from), timecode(until));
-        text_ += fmt::format("* FROM CLIP NAME: {}\n* SOURCE FILE: {}\n", one_line(name),
-                             one_line(path.filename().string()));
+        events_.emplace_back();
+        event(fmt::format("{:<8} {:<5} {:<8} {} {} {} {}", "AX", channel, "C", timecode(source),
+                          timecode(source + (until - from)), recorded(from), recorded(until)));
+        note("FROM CLIP NAME: " + one_line(item.name));
+        note("SOURCE FILE: " + one_line(item.file.filename().string()));
     }
 
     [[nodiscard]] std::string reel_of(const Clip* clip) const {
         return clip ? reels_.at(clip->id.value) : "AX";
     }
     [[nodiscard]] std::string timecode(Frames frame) const { return format_timecode(frame, rate_, count_); }
+    [[nodiscard]] std::string recorded(Frames frame) const { return timecode(frame + record_start_); }
+
+    void event(std::string line) { events_.back().emplace_back(true, std::move(line)); }
+    void other(std::string line) {
+        if (events_.empty())
+            events_.emplace_back();
+        events_.back().emplace_back(false, std::move(line));
+    }
+    void note(const std::string& what) { other("* " + what); }
 
     /// What is used of a clip, from its lowest frame up to the one behind its highest; and where it is
     /// entered.
@@ -194,16 +209,15 @@ private:
         if (shot.speed == 1)
             return;
         const double rate = shot.speed * rate_.per_second();
-        text_ += fmt::format("M2   {:<8}       {}{:05.1f}                {}\n", reel, rate < 0 ? "-" : "",
-                             std::abs(rate), timecode(source.entered));
-        text_ += fmt::format("* SPEED: {:g} %\n", shot.speed * 100);
+        other(fmt::format("M2   {:<8}       {}{:05.1f}                {}", reel, rate < 0 ? "-" : "",
+                          std::abs(rate), timecode(source.entered)));
+        note(fmt::format("SPEED: {:g} %", shot.speed * 100));
     }
 
     void line(const std::string& reel, const std::string& transition, const Source& source, Frames start,
               Frames end) {
-        text_ += fmt::format("{:03}  {:<8} V     {:<8} {} {} {} {}\n", event_, reel, transition,
-                             timecode(source.in), timecode(source.in + source.length), timecode(start),
-                             timecode(end));
+        event(fmt::format("{:<8} V     {:<8} {} {} {} {}", reel, transition, timecode(source.in),
+                          timecode(source.in + source.length), recorded(start), recorded(end)));
     }
 
     /// Two lines: where the shot before stands, without length, and the one that comes in over it.
@@ -211,41 +225,64 @@ private:
                   Frames end) {
         const Clip* left = project_.clip(before.shot);
         const Clip* clip = project_.clip(shot.shot);
-        const auto left_at =
-            round_to_frame(clip_time(before, start, rate_), rate_, FrameRounding::Nearest).frame;
+        const auto left_at = picture_at(clip_time(before, start, rate_), rate_);
         line(reel_of(left), "C", {std::max(left_at, Frames(0)), Frames(0)}, start, start);
         // Wipe 1 of the common numbering goes along the picture's width (SMPTE ST 258, from memory).
         const char* change = shot.change == CutBody::Change::Wipe ? "W001" : "D   ";
         line(reel_of(clip), fmt::format("{} {:03}", change, shot.fade.value), source, start, end);
         if (shot.change == CutBody::Change::Rush)
-            text_ += "* A RUSH PAST THE PICTURE, WRITTEN AS A DISSOLVE\n";
+            note("A RUSH PAST THE PICTURE, WRITTEN AS A DISSOLVE");
         if (left)
-            text_ += fmt::format("* FROM CLIP NAME: {}\n", one_line(left->name));
+            note("FROM CLIP NAME: " + one_line(left->name));
         if (clip)
-            text_ += fmt::format("* TO CLIP NAME: {}\n", one_line(clip->name));
+            note("TO CLIP NAME: " + one_line(clip->name));
     }
 
     const Project& project_;
     FrameRate rate_;
     TimecodeCount count_;
+    Frames record_start_, handles_;
     decltype(reel_names(std::declval<const Project&>())) reels_;
-    std::string text_;
-    int event_ = 0;
+    Frames length_;
+    std::vector<std::vector<std::pair<bool, std::string>>>
+        events_; ///< lines, and whether they bear its number
     Frames reached_{0};
 };
 
 } // namespace
 
-Result<std::string> write_edl(const ExportMaterial& material) {
+namespace {
+
+struct Choices {
+    TimecodeCount count = TimecodeCount::NonDrop;
+    Frames record_start = Frames(0), handles = Frames(0);
+    std::size_t file = 1;
+    bool sounds = true, markers = true;
+};
+
+Result<Choices> choices_of(const ExportMaterial& material) {
+    const auto rate = material.project.settings->frame_rate;
+    const ParamValues values = completed(material.values, edl_parameters());
+    Choices choices;
+    const std::string count = values.text("count");
+    if (count == "drop" && !drop_frame_exists(rate))
+        return fail("Drop-frame timecode does not exist at this frame rate.", {}, "Count without it.");
+    choices.count =
+        count == "non-drop" || !drop_frame_exists(rate) ? TimecodeCount::NonDrop : TimecodeCount::Drop;
+    const auto start = parse_timecode(values.text("start"), rate);
+    if (!start || *start < Frames(0))
+        return fail("\"" + values.text("start") + "\" is no timecode.", {}, "Write it as in 01:00:00:00.");
+    choices.record_start = *start;
+    choices.handles = Frames(values.whole("handles"));
+    choices.file = static_cast<std::size_t>(std::max<std::int64_t>(1, values.whole("file")));
+    choices.sounds = values.flag("sounds");
+    choices.markers = values.flag("markers");
+    return choices;
+}
+
+EventList events_of(const ExportMaterial& material, const Choices& choices) {
     const auto& shots = material.written_shots();
-    if (shots.empty())
-        return fail("There are no cuts to write.", {}, "Place cuts first.");
-    if (shots.size() > 4999)
-        return fail("An edit decision list holds at most 9999 events.", {}, "Export fewer cuts.");
-    const auto wanted = [&](std::string_view id) {
-        return !material.values.find(id) || material.values.flag(id);
-    };
-    EventList events(material.project);
+    EventList events(material.project, choices.count, choices.record_start, choices.handles);
     for (std::size_t i = 0; i < shots.size(); ++i) {
         // A cross-fade belongs to the event that it brings in: that begins with it, where the one before
         // ends.
@@ -254,13 +291,95 @@ Result<std::string> write_edl(const ExportMaterial& material) {
         const Frames before = i > 0 ? start : Frames(0);
         events.gap_until(start);
         events.add(shots[i], i > 0 ? &shots[i - 1] : nullptr, start, end);
-        if (wanted("markers"))
+        if (choices.markers)
             events.markers(material.curves.schedule, before, end);
     }
-    if (wanted("sounds"))
-        events.sounds(material.curves.schedule);
+    if (choices.sounds)
+        events.sounds(material);
+    return events;
+}
+
+} // namespace
+
+ParamSpecs edl_parameters() {
+    static constexpr ParamChoice counts[] = {
+        {"usual", "drop-frame where it exists"}, {"non-drop", "non-drop-frame"}, {"drop", "drop-frame"}};
+    static constexpr ParamSpec specs[] = {
+        {.id = "lane",
+         .label = "lane of cuts",
+         .type = ParamType::Lane,
+         .explains = "Which lane of cuts; none: the first"},
+        {.id = "start",
+         .label = "record start",
+         .type = ParamType::Text,
+         .explains = "the timecode of the piece's first frame",
+         .initial_text = "00:00:00:00"},
+        {.id = "count", .label = "timecode", .type = ParamType::Choice, .choices = counts},
+        {.id = "sounds",
+         .label = "sounds",
+         .type = ParamType::Switch,
+         .most = 1,
+         .initial = 1,
+         .explains = "the song and what is heard beside it, as events of sound"},
+        {.id = "markers",
+         .label = "markers",
+         .type = ParamType::Switch,
+         .most = 1,
+         .initial = 1,
+         .explains = "as comments in the events that they lie in"},
+        {.id = "handles",
+         .label = "handles",
+         .type = ParamType::Whole,
+         .unit = "frames",
+         .most = 1000,
+         .explains =
+             "that each clip should have before and behind what is used; where one has not, it is told"},
+        {.id = "file",
+         .label = "file",
+         .type = ParamType::Whole,
+         .least = 1,
+         .most = 100,
+         .initial = 1,
+         .explains = "a list holds 999 events: which one, where there are more"},
+    };
+    return specs;
+}
+
+Result<std::string> write_edl(const ExportMaterial& material) {
+    if (material.written_shots().empty())
+        return fail("There are no cuts to write.", {}, "Place cuts first.");
+    const auto choices = choices_of(material);
+    if (!choices)
+        return tl::unexpected(choices.error());
+    auto events = events_of(material, *choices);
+    if ((choices->file - 1) * most_events >= events.size())
+        return fail(fmt::format("There is no list {}: its {} events need {}.", choices->file, events.size(),
+                                (events.size() + most_events - 1) / most_events),
+                    {}, "Choose one of those.");
     events.finish(edl_losses(material));
-    return events.text();
+    return events.text(choices->file);
+}
+
+std::vector<ExportPart> edl_parts(const ExportMaterial& material) {
+    std::vector<ExportPart> parts;
+    int lanes = 0;
+    for (const auto& lane : material.project.lanes) {
+        if (!holds<CutBody>(lane->kind) || material.curves.schedule.spans(lane->id).shots.empty())
+            continue;
+        ++lanes;
+        ParamValues values = material.values;
+        values.set("lane", lane->id);
+        const ExportMaterial of_lane(material.curves, values);
+        const auto choices = choices_of(of_lane);
+        const std::size_t events = choices ? events_of(of_lane, *choices).size() : 1;
+        for (std::size_t file = 1; file <= (events + most_events - 1) / most_events; ++file) {
+            values.set("file", static_cast<double>(file));
+            parts.push_back({(lanes > 1 ? fmt::format("-lane-{}", lanes) : std::string()) +
+                                 (file > 1 ? fmt::format("-part-{}", file) : std::string()),
+                             values});
+        }
+    }
+    return parts;
 }
 
 std::vector<std::string> edl_losses(const ExportMaterial& material) {
@@ -284,6 +403,20 @@ std::vector<std::string> edl_losses(const ExportMaterial& material) {
         return layer.kind != layers::shots && layer.kind != layers::camera && !layer.hidden;
     });
     say(drawn, "one layer besides the shots", "{} layers besides the shots");
+    if (const auto choices = choices_of(material)) {
+        say(count([&](const ShotSpan& shot) {
+                const Clip* clip = material.project.clip(shot.shot);
+                const auto rate = material.project.settings->frame_rate;
+                const auto in = picture_at(shot.in_point, rate);
+                return clip && shot.speed == 1 &&
+                       EventList::lacks(*clip, in, shot.length(), choices->handles, rate);
+            }),
+            "handles of one shot, whose clip is too short", "handles of {} shots, whose clips are too short");
+        const std::size_t events = events_of(material, *choices).size();
+        if (events > most_events)
+            losses.push_back(fmt::format("{} of {} events: a list holds 999 (choose another file of it)",
+                                         events - std::min(most_events, events), events));
+    }
     return losses;
 }
 

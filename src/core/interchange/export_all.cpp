@@ -10,30 +10,38 @@ namespace {
 
 struct Made {
     HandedOn on;
+    std::string name_ends;
     std::string text;
 };
 
-Made made_by(const ExporterRow& row, const ExportMaterial& material) {
+Made made_by(const ExporterRow& row, const ExportMaterial& material, const std::string& name_ends) {
     auto text = row.write(material);
     if (!text)
-        return {{&row, {}, text.error().message()}, {}};
-    return {{&row, {}, told_of_losses(material, row)}, *std::move(text)};
+        return {{&row, {}, text.error().message()}, {}, {}};
+    return {{&row, {}, told_of_losses(material, row)}, name_ends, *std::move(text)};
+}
+
+/// All files of a way out.
+std::vector<Made> all_made_by(const ExporterRow& row, const ExportMaterial& material) {
+    std::vector<Made> all;
+    if (row.parts)
+        for (const auto& part : row.parts(material))
+            all.push_back(made_by(row, ExportMaterial(material.curves, part.values), part.name_ends));
+    if (all.empty())
+        all.push_back(made_by(row, material, {}));
+    return all;
 }
 
 } // namespace
 
-std::string export_name(const std::string& stem, const ExporterRow& row) {
+std::string export_name(const std::string& stem, const ExporterRow& row, const std::string& name_ends) {
     const auto alike = std::ranges::count(exporters(), row.extension, &ExporterRow::extension);
-    return stem + (alike > 1 ? "-" + std::string(row.id) : "") + "." + std::string(row.extension);
+    return stem + (alike > 1 ? "-" + std::string(row.id) : "") + name_ends + "." + std::string(row.extension);
 }
 
 Result<std::vector<HandedOn>> export_all(Curves curves, bool followed, const Inputs& inputs,
                                          const std::filesystem::path& folder, const std::string& stem,
                                          bool replace, const Progress& progress) {
-    for (const auto& row : exporters())
-        if (auto allowed = may_write(folder / export_name(stem, row), inputs, replace); !allowed)
-            return tl::unexpected(allowed.error());
-
     std::string not_followed; // why; the other ways go on without it
     if (!followed) {
         auto computed = curves_of_project(curves.project(), progress.part(0, 0.7));
@@ -51,13 +59,21 @@ Result<std::vector<HandedOn>> export_all(Curves curves, bool followed, const Inp
     for (const auto& row : exporters()) {
         if (progress.cancelled())
             return fail_cancelled();
-        all.push_back(row.takes_curves && !not_followed.empty() ? Made{{&row, {}, not_followed}, {}}
-                                                                : made_by(row, material));
-        progress.part(0.7, 0.9).report(static_cast<double>(all.size()) /
+        if (row.takes_curves && !not_followed.empty())
+            all.push_back({{&row, {}, not_followed}, {}, {}});
+        else
+            for (auto& made : all_made_by(row, material))
+                all.push_back(std::move(made));
+        progress.part(0.7, 0.9).report(static_cast<double>(&row - exporters().data() + 1) /
                                        static_cast<double>(exporters().size()));
     }
     if (std::ranges::all_of(all, [](const Made& made) { return made.text.empty(); }))
         return fail("There is nothing to write.", {}, "Add a song, find its beats, or place cuts first.");
+    for (const auto& made : all)
+        if (auto allowed =
+                may_write(folder / export_name(stem, *made.on.row, made.name_ends), inputs, replace);
+            !made.text.empty() && !allowed)
+            return tl::unexpected(allowed.error());
     std::error_code code;
     std::filesystem::create_directory(folder, code);
     if (!std::filesystem::is_directory(folder))
@@ -66,7 +82,7 @@ Result<std::vector<HandedOn>> export_all(Curves curves, bool followed, const Inp
     std::vector<HandedOn> on;
     for (auto& made : all) {
         if (!made.text.empty()) {
-            made.on.file = folder / export_name(stem, *made.on.row);
+            made.on.file = folder / export_name(stem, *made.on.row, made.name_ends);
             if (auto written = write_text_file(made.on.file, made.text); !written)
                 return tl::unexpected(written.error());
         }

@@ -15,8 +15,10 @@ struct HandedOn {
     std::string told = {};      ///< what did not go along, or why nothing was written
 };
 
-/// How each file is called: after the project, and after the way out where several have one ending.
-[[nodiscard]] std::string export_name(const std::string& stem, const ExporterRow& row);
+/// How each file is called: after the project, after the way out where several have one ending, and which of
+/// several files it is.
+[[nodiscard]] std::string export_name(const std::string& stem, const ExporterRow& row,
+                                      const std::string& name_ends = {});
 
 /// All ways out of a piece into one folder, which is made where it is not there; those that have nothing to
 /// say are left out and told. What follows the music is computed unless it is there (`followed`). Fails

@@ -5,6 +5,12 @@
 
 namespace pulsepin {
 
+/// One of several files that a way out makes of a piece: what is put behind its name, and with which values.
+struct ExportPart {
+    std::string name_ends;
+    ParamValues values;
+};
+
 /// What exporters write: the piece (piece_alone()) with all that follows from it. The curves of its followers
 /// are flat where they were not computed.
 struct ExportMaterial {
@@ -28,7 +34,7 @@ struct ExportMaterial {
 inline const std::vector<ShotSpan>& ExportMaterial::written_shots() const {
     if (const LaneId named = values.lane("lane"); named.value != 0)
         return curves.schedule.spans(named).shots;
-    const Lane* lane = project.first_lane(&LaneKindRow::cuts);
+    const Lane* lane = project.first_lane(body_type<CutBody>);
     return curves.schedule.spans(lane ? lane->id : LaneId{}).shots;
 }
 

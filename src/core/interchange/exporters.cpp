@@ -4,6 +4,7 @@
 #include "base/text_file.h"
 #include "follow/song_sound.h"
 #include "interchange/beat_list.h"
+#include "interchange/chapter_files.h"
 #include "interchange/chapters_vtt.h"
 #include "interchange/cue_sheet.h"
 #include "interchange/edl.h"
@@ -11,7 +12,9 @@
 #include "interchange/key_tables.h"
 #include "interchange/lottie.h"
 #include "interchange/marker_csv.h"
+#include "interchange/midi_notes.h"
 #include "interchange/midi_tempo_map.h"
+#include "interchange/mlt_xml.h"
 #include "interchange/otio.h"
 #include "interchange/trigger_csv.h"
 #include "interchange/words_out.h"
@@ -59,34 +62,20 @@ constexpr ParamSpec drawing_lane[] = {
 constexpr ParamSpec cut_lane[] = {
     {"lane", "lane of cuts", ParamType::Lane, {}, 0, 0, 0, "Which lane of cuts; none: the first"}};
 
-constexpr ParamSpec edl_options[] = {cut_lane[0],
-                                     {.id = "sounds",
-                                      .label = "sounds",
-                                      .type = ParamType::Switch,
-                                      .most = 1,
-                                      .initial = 1,
-                                      .explains = "the song and what is heard beside it, as events of sound"},
-                                     {.id = "markers",
-                                      .label = "markers",
-                                      .type = ParamType::Switch,
-                                      .most = 1,
-                                      .initial = 1,
-                                      .explains = "as comments in the events that they lie in"}};
-
 bool has_cuts(const Lane& lane) {
-    return lane.kind->cuts && !lane.pins.empty();
+    return holds<CutBody>(lane.kind) && !lane.pins.empty();
 }
 bool has_texts(const Lane& lane) {
-    return lane.inked && !lane.pins.empty();
+    return part_of<Inked>(lane) && !lane.pins.empty();
 }
 bool has_drawings(const Lane& lane) {
-    return lane.exposing && !lane.pins.empty();
+    return part_of<Exposing>(lane) && !lane.pins.empty();
 }
 
-const std::array<ExporterRow, 21> rows{{
+const std::array<ExporterRow, 27> rows{{
     {"edl", "Edit decision list", "edl",
      "Cuts, sounds and markers in the CMX 3600 interchange style, for editing programs", false, write_edl,
-     edl_options, has_cuts, edl_losses},
+     edl_parameters(), has_cuts, edl_losses, edl_parts},
     {"otio",
      "Timeline (OpenTimelineIO)",
      "otio",
@@ -96,6 +85,9 @@ const std::array<ExporterRow, 21> rows{{
      {},
      nullptr,
      otio_losses},
+    {"mlt", "Timeline (MLT XML)", "mlt",
+     "Cuts, cross-fades, speeds, framing, song and sounds, for programs that play and render with MLT", false,
+     write_mlt_xml, cut_lane, has_cuts, mlt_losses},
     {"csv", "Markers as a table", "csv", "One line a marker: name, bar and beat, time, frame, timecode",
      false, of_schedule<write_marker_csv>},
     {"triggers-csv", "Triggers as a table", "csv",
@@ -119,10 +111,20 @@ const std::array<ExporterRow, 21> rows{{
      "Shapes and titles as they move, for web pages and programs", true, write_lottie},
     {"vtt", "Chapters", "vtt", "Each shot as a chapter in WebVTT, for players and web pages", false,
      write_chapters_vtt, cut_lane, has_cuts},
+    {"ffmetadata", "Chapters as metadata", "ffmetadata",
+     "Markers, shots or sections as chapters, to be put into a film or a sound file", false, write_ffmetadata,
+     chapter_parameters()},
+    {"chapters-xml", "Chapters for Matroska", "xml",
+     "Markers, shots or sections as chapters in XML, to be put into a Matroska film", false,
+     write_matroska_chapters, chapter_parameters()},
     {"srt", "Words as SubRip", "srt", "Each line of words, or note, as a caption, for players", false,
      words_as<"subrip">, text_lane, has_texts},
     {"words-vtt", "Words as WebVTT", "vtt", "Lines with the time of each word, for web pages", false,
      words_as<"webvtt">, text_lane, has_texts},
+    {"ass", "Words as Advanced SubStation Alpha", "ass", "Lines with how long each word is sung, for players",
+     false, words_as<"ass">, text_lane, has_texts},
+    {"ttml", "Words as timed text", "ttml", "Lines with the time of each word, as TTML, for broadcasters",
+     false, words_as<"ttml">, text_lane, has_texts},
     {"lrc", "Words as lines with times", "lrc", "Each line with its time and those of its words", false,
      words_as<"lrc">, text_lane, has_texts},
     {"words-csv", "Words as a table", "csv", "One line a word or note: start, end, frames, line, speaker",
@@ -141,6 +143,18 @@ const std::array<ExporterRow, 21> rows{{
      of_schedule<write_midi_tempo_map>,
      {},
      nullptr,
+     nullptr,
+     nullptr,
+     false},
+    {"midi-notes",
+     "Notes of all lanes",
+     "mid",
+     "Standard MIDI File: a track for each lane, a note for each pin, words as lyrics, curves as controllers",
+     true,
+     write_midi_notes,
+     {},
+     nullptr,
+     midi_notes_losses,
      nullptr,
      false},
     {"jams", "Annotated music", "jams", "JAMS: beats, tempo, onsets and sections in JSON", false,

@@ -21,6 +21,8 @@ struct ExporterRow {
     bool (*takes_lane)(const Lane&) = nullptr;
     /// What it cannot hold of the project, a phrase each; null: it holds what it is for.
     std::vector<std::string> (*losses)(const ExportMaterial&) = nullptr;
+    /// Where it makes several files of a piece: all of them; null: it makes one.
+    std::vector<ExportPart> (*parts)(const ExportMaterial&) = nullptr;
     bool is_text = true; ///< for people and programs that take text, too
 };
 

@@ -25,25 +25,32 @@ Result<std::string> as_json(const ExportMaterial& m, const std::vector<PropertyK
                             bool easings) {
     if (properties.empty())
         return nothing();
+    // Written as it goes: a tree of all keys of an hour would take gigabytes.
+    const auto text_of = [](const std::string& text) {
+        return json(text).dump(-1, ' ', false, json::error_handler_t::replace);
+    };
     const auto rate = m.project.settings->frame_rate;
-    json list = json::array();
-    for (const auto& property : properties) {
-        json keys = json::array();
-        for (const auto& key : property.keys) {
-            json one{
-                {"frame", key.frame.value}, {"time", rate.start_of(key.frame).value}, {"value", key.value}};
+    std::string text = fmt::format("{{\n \"format\": \"pulsepin-keys\",\n \"version\": 2,\n \"frame_rate\": "
+                                   "\"{}\",\n \"properties\": [",
+                                   rate_text(rate));
+    for (std::size_t i = 0; i < properties.size(); ++i) {
+        const auto& property = properties[i];
+        text += fmt::format("{}\n  {{\"lane\": {}, \"property\": {}, \"unit\": {}, \"layer\": {}, "
+                            "\"parameter\": {}, \"base\": {},\n   \"keys\": [",
+                            i > 0 ? "," : "", text_of(property.lane), text_of(property.property),
+                            text_of(property.unit), text_of(property.layer), text_of(property.parameter),
+                            property.base ? fmt::format("{}", *property.base) : "null");
+        for (std::size_t k = 0; k < property.keys.size(); ++k) {
+            const auto& key = property.keys[k];
+            text += fmt::format("{}\n    {{\"frame\": {}, \"time\": {}, \"value\": {}", k > 0 ? "," : "",
+                                key.frame.value, rate.start_of(key.frame).value, key.value);
             if (easings)
-                one["easing"] = easing_text(key.easing);
-            keys.push_back(std::move(one));
+                text += fmt::format(", \"easing\": {}", text_of(easing_text(key.easing)));
+            text += '}';
         }
-        list.push_back({{"lane", property.lane},
-                        {"property", property.property},
-                        {"unit", property.unit},
-                        {"keys", keys}});
+        text += "]}";
     }
-    const json whole{
-        {"format", "pulsepin-keys"}, {"version", 1}, {"frame_rate", rate_text(rate)}, {"properties", list}};
-    return whole.dump(1, ' ', false, json::error_handler_t::replace) + "\n";
+    return text + "]\n}\n";
 }
 
 } // namespace

@@ -10,7 +10,8 @@
 namespace pulsepin {
 
 std::span<const ListReaderRow> list_readers() {
-    static const std::array rows{otio_reader, edl_reader, table_reader};
+    static const std::array rows{otio_reader,      edl_reader,       mlt_reader,  captions_reader,
+                                 midi_list_reader, jams_list_reader, table_reader};
     return rows;
 }
 

@@ -7,7 +7,9 @@
 
 #include <filesystem>
 #include <span>
+#include <string>
 #include <string_view>
+#include <vector>
 
 namespace pulsepin {
 
@@ -38,7 +40,20 @@ struct ListReaderRow {
 /// The whole list, or nothing. Fails with the file's name and what to do.
 [[nodiscard]] Result<BroughtIn> read_list(const std::filesystem::path& path, const ListReading& reading);
 
+/// What stands first in a table, for a person to say what its columns are.
+struct TableHead {
+    std::vector<std::string> columns;           ///< what each is taken for: one of table_columns()
+    std::vector<std::vector<std::string>> rows; ///< that follow the line which names them, where one does
+    std::string first_line;                     ///< of the file: tables of one kind have the same
+};
+/// At most so many rows. Fails as the reader of tables does.
+[[nodiscard]] Result<TableHead> head_of_table(std::string_view bytes, const ListReading& reading,
+                                              std::size_t rows);
+/// What a column can be, by the words that the parameter "columns" takes, each with its label.
+[[nodiscard]] std::span<const ParamChoice> table_columns();
+
 // One row each, in a file of its own.
 extern const ListReaderRow edl_reader, otio_reader, table_reader;
+extern const ListReaderRow captions_reader, midi_list_reader, jams_list_reader, mlt_reader;
 
 } // namespace pulsepin

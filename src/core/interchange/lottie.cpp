@@ -86,7 +86,7 @@ LayerValues stays_full(const Project& project, const Layer& camera, LayerValues 
         driven.set(id, values.of(id));
     }
     const bool posed = std::ranges::any_of(project.lanes, [&](const auto& lane) {
-        return lane->kind->poses && lane->motion->own.target.layer == camera.id;
+        return holds<PoseBody>(lane->kind) && part_of<Motion>(*lane)->own.target.layer == camera.id;
     });
     const auto& settings = *project.settings;
     values.scale("scale", enlarged_to_stay_full(own, driven, 0,
@@ -313,7 +313,7 @@ json markers_json(const Schedule& schedule, Frames length) {
     json markers = json::array();
     for (std::size_t i = 0; i < schedule.size(); ++i) {
         const Lane& lane = *project.lanes[i];
-        if (!lane.kind->marks || lane.muted)
+        if (!holds<MarkerBody>(lane.kind) || lane.muted)
             continue;
         for (const auto& pin : schedule[i].pins) {
             const auto& marker = body_of<MarkerBody>(lane.pins[pin.index].body);

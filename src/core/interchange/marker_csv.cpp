@@ -20,7 +20,7 @@ Result<std::string> write_marker_csv(const Schedule& schedule) {
     bool any = false;
     for (std::size_t i = 0; i < schedule.size(); ++i) {
         const auto& lane = project.lanes[i];
-        if (!lane->kind->marks)
+        if (!holds<MarkerBody>(lane->kind))
             continue;
         for (const auto& resolved : schedule[i].pins) {
             const auto& marker = body_of<MarkerBody>(lane->pins[resolved.index].body);

@@ -3,6 +3,8 @@
 
 #include "schedule/schedule.h"
 
+#include <functional>
+#include <string>
 #include <string_view>
 
 namespace pulsepin {
@@ -12,6 +14,13 @@ namespace pulsepin {
 /// the grid. Tempi are whole microseconds, each chosen so that the next beat falls where it should: errors do
 /// not add up.
 [[nodiscard]] Result<std::string> write_midi_tempo_map(const Schedule& schedule);
+
+/// The same as a track, with what places anything else in it.
+struct MidiTempoMap {
+    std::string track;
+    std::function<std::int64_t(Seconds)> tick_at; ///< rising with time
+};
+[[nodiscard]] Result<MidiTempoMap> midi_tempo_map(const Schedule& schedule);
 
 /// The tempo map of a Standard MIDI File of any format that counts in beats: its beats up to the last event.
 /// Fails for other files, for those that count in timecode, and for those that end too early.

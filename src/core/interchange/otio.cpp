@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "interchange/otio.h"
 
+#include "interchange/heard_tracks.h"
 #include "model/marker_looks.h"
 #include "schedule/lasting.h"
 #include "schedule/piece_length.h"
@@ -32,7 +33,7 @@ public:
     void add_cuts() {
         for (std::size_t i = 0; i < schedule_.size(); ++i) {
             const Lane& lane = *project_.lanes[i];
-            if (!lane.kind->cuts || lane.muted || schedule_.spans(i).shots.empty())
+            if (!holds<CutBody>(lane.kind) || lane.muted || schedule_.spans(i).shots.empty())
                 continue;
             json children = json::array();
             Frames reached(0);
@@ -42,45 +43,19 @@ public:
         }
     }
 
-    void add_song() {
-        if (!project_.song || !song_is_heard(project_))
-            return;
-        const Song& song = *project_.song;
-        const SoundBody& body = project_.song_track->body;
-        const Seconds from(static_cast<double>(song.from.value) / static_cast<double>(song.sample_rate));
-        // Below 0 the song begins with silence that its file does not have.
-        const Seconds begins = std::max({Seconds(0), body.in_point, Seconds(0) - from});
-        const Seconds ends = body.length > Seconds(0) ? body.in_point + body.length : song.duration();
-        if (ends <= begins)
-            return;
-        json children = json::array();
-        add_gap(children, frames(begins));
-        children.push_back(clip(song.title.empty() ? song.path.stem().string() : song.title,
-                                media(song.path, frames(from + song.duration())), frames(from + begins),
-                                frames(ends - begins), loudness(body)));
-        add_track(song.title.empty() ? "Song" : song.title, "Audio", std::move(children));
-    }
-
-    void add_sounds() {
-        const auto heard = heard_parts(schedule_);
-        for (const auto& lane : project_.lanes) {
-            if (!lane->kind->sounds)
-                continue;
-            auto parts = parts_of_lane(schedule_, lane->id);
-            std::erase_if(parts, [&](const SoundPart& part) {
-                return std::ranges::find(heard, part.pin, &SoundPart::pin) == heard.end();
-            });
-            std::ranges::stable_sort(parts, {}, &SoundPart::start);
-            // What is heard at once lies on tracks of its own.
-            std::vector<std::vector<const SoundPart*>> tracks;
-            for (const auto& part : parts) {
-                const auto free = std::ranges::find_if(tracks, [&](const auto& track) {
-                    return track.back()->start + track.back()->body.length <= part.start + Seconds(1e-9);
-                });
-                (free == tracks.end() ? tracks.emplace_back() : *free).push_back(&part);
+    void add_sounds(const ExportMaterial& material) {
+        for (const auto& track : heard_tracks(material)) {
+            json children = json::array();
+            Seconds reached(0);
+            for (const auto& item : track.items) {
+                add_gap(children, frames(item.start - reached));
+                children.push_back(
+                    clip(item.name,
+                         item.file.empty() ? missing(item.name) : media(item.file, frames(item.file_length)),
+                         frames(item.from), frames(item.end - item.start), loudness(item.body)));
+                reached = item.end;
             }
-            for (const auto& track : tracks)
-                add_parts(*lane, track);
+            add_track(track.name, "Audio", std::move(children));
         }
     }
 
@@ -225,25 +200,6 @@ private:
 
     // -- sounds
 
-    void add_parts(const Lane& lane, const std::vector<const SoundPart*>& parts) {
-        json children = json::array();
-        Seconds reached(0);
-        for (const auto* part : parts) {
-            // What begins before the piece is heard from its first frame on.
-            const Seconds start = std::max(part->start, Seconds(0)), cut = start - part->start;
-            if (part->body.length <= cut)
-                continue;
-            add_gap(children, frames(start - reached));
-            const Clip* of = project_.clip(part->body.sound);
-            const std::string name = of ? of->name : "not in the bin";
-            children.push_back(clip(name, of ? media(*of) : missing(name), frames(part->body.in_point + cut),
-                                    frames(part->body.length - cut), loudness(part->body)));
-            reached = start + part->body.length - cut;
-        }
-        if (!children.empty())
-            add_track(lane.name, "Audio", std::move(children));
-    }
-
     static json loudness(const SoundBody& body) {
         json about = json::object();
         if (body.gain_db != 0)
@@ -263,7 +219,7 @@ private:
         json all = json::array();
         for (std::size_t i = 0; i < schedule_.size(); ++i) {
             const Lane& lane = *project_.lanes[i];
-            if (!lane.kind->marks || lane.muted)
+            if (!holds<MarkerBody>(lane.kind) || lane.muted)
                 continue;
             for (const auto& pin : schedule_[i].pins) {
                 const auto& marker = body_of<MarkerBody>(lane.pins[pin.index].body);
@@ -309,8 +265,7 @@ std::string file_url(const std::filesystem::path& path) {
 Result<std::string> write_otio(const ExportMaterial& material) {
     Timeline timeline(material);
     timeline.add_cuts();
-    timeline.add_song();
-    timeline.add_sounds();
+    timeline.add_sounds(material);
     if (timeline.empty())
         return fail("There is nothing to write: no cuts, and nothing that is heard.", {},
                     "Place cuts first.");

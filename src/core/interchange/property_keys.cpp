@@ -4,6 +4,7 @@
 #include "base/pattern_text.h"
 #include "base/whole.h"
 #include "schedule/piece_length.h"
+#include "stage/layer_parameters.h"
 
 #include <algorithm>
 #include <cmath>
@@ -26,12 +27,12 @@ std::vector<CurveKey> as_they_are(const Curves& curves, const Lane& lane, const 
     if (lane.kind->follows)
         return each_frame(curves, lane, feed);
     const auto& spans = curves.schedule.spans(lane.id);
-    const auto pose = lane.kind->poses ? pose_index(feed) : pose_size;
-    if (lane.kind->poses && pose == pose_size)
+    const auto pose = holds<PoseBody>(lane.kind) ? pose_index(feed) : pose_size;
+    if (holds<PoseBody>(lane.kind) && pose == pose_size)
         return {};
-    auto keys = lane.kind->pulses  ? spans.motion.keys()
-                : lane.kind->poses ? spans.poses[pose].keys()
-                                   : spans.keys.keys();
+    auto keys = holds<PulseBody>(lane.kind)  ? spans.motion.keys()
+                : holds<PoseBody>(lane.kind) ? spans.poses[pose].keys()
+                                             : spans.keys.keys();
     const auto rate = curves.project().settings->frame_rate;
     const double ahead = time_of(feed.lead, rate).value * rate.per_second();
     if (std::abs(ahead - std::round(ahead)) > 1e-6)
@@ -39,12 +40,29 @@ std::vector<CurveKey> as_they_are(const Curves& curves, const Lane& lane, const 
     for (auto& key : keys) {
         Feed uncut = feed;
         uncut.limits.reset();
-        const double share = share_of(lane.kind->poses ? feed : lane.motion->own, key.value);
+        const double share =
+            share_of(holds<PoseBody>(lane.kind) ? feed : part_of<Motion>(lane)->own, key.value);
         key.value = fed(feed, share);
         if (cut_off(feed, key, fed(uncut, share)))
             return each_frame(curves, lane, feed);
         key.frame = key.frame - Frames(nearest_whole(ahead));
     }
+    return keys;
+}
+
+/// What the feed drives, by name, and what that is by itself.
+PropertyKeys named(const Project& project, const Lane& lane, const Feed& feed) {
+    PropertyKeys keys{lane.name, feed.property, feed.unit};
+    const Layer* layer = project.stage->layer(feed.target.layer);
+    if (!layer || feed.target.parameter.empty())
+        return keys;
+    keys.layer = layer->name;
+    keys.parameter = feed.target.parameter;
+    for (const auto& parameter : parameters_of(*layer))
+        if (parameter.id == feed.target.parameter && parameter.spec->type == ParamType::Number) {
+            const auto set = layer->values.find(parameter.id);
+            keys.base = set != layer->values.end() ? set->second : parameter.spec->initial;
+        }
     return keys;
 }
 
@@ -55,8 +73,10 @@ std::vector<PropertyKeys> collected(const Curves& curves, KeysOf keys_of) {
         if (!lane->kind->drives() || lane->muted)
             continue;
         for (const auto& feed : feeds_of(*lane))
-            if (auto keys = keys_of(*lane, feed); !keys.empty())
-                all.push_back({lane->name, feed.property, feed.unit, std::move(keys)});
+            if (auto keys = keys_of(*lane, feed); !keys.empty()) {
+                all.push_back(named(curves.project(), *lane, feed));
+                all.back().keys = std::move(keys);
+            }
     }
     return all;
 }

@@ -4,6 +4,7 @@
 #include "follow/freeze.h"
 #include "model/schedule_text.h"
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -12,7 +13,9 @@ namespace pulsepin {
 /// A property that a lane drives, with its keys.
 struct PropertyKeys {
     std::string lane, property, unit;
-    std::vector<CurveKey> keys;
+    std::string layer = {}, parameter = {}; ///< what it drives; empty: nothing of the picture
+    std::optional<double> base = {};        ///< what that is where nothing drives it
+    std::vector<CurveKey> keys = {};
 };
 
 /// Every property of every lane that is not muted. Followers have a key each frame; where a curve overshoots

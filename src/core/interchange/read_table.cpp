@@ -156,9 +156,47 @@ public:
     explicit Table(const ListReading& reading) : rate_(reading.rate), values_(reading.values) {}
 
     Result<BroughtIn> read(std::string_view bytes) {
+        auto rows = begin(bytes);
+        if (!rows)
+            return tl::unexpected(rows.error());
+        const auto has = [&](Column column) { return std::ranges::find(columns_, column) != columns_.end(); };
+        if (!has(Column::Time) && !has(Column::Frame) && !has(Column::Timecode))
+            return fail("No column of this table is a time.", {},
+                        "Say what its columns are: time, frame or timecode, then name, note …");
+        for (const auto& row : *rows)
+            take(row);
+        if (list_.items.empty())
+            return fail(fmt::format("None of its {} lines has a time.", rows->size()), {},
+                        "Say which column is the time, and in which form.");
+        return std::move(list_);
+    }
+
+    Result<TableHead> head(std::string_view bytes, std::size_t most) {
+        const auto rows = begin(bytes.substr(0, std::min<std::size_t>(bytes.size(), 1u << 16)));
+        if (!rows)
+            return tl::unexpected(rows.error());
+        TableHead head;
+        std::size_t wide = columns_.size();
+        for (std::size_t i = 0; i < std::min(most, rows->size()); ++i) {
+            head.rows.push_back((*rows)[i].cells);
+            wide = std::max(wide, head.rows.back().size());
+        }
+        for (std::size_t i = 0; i < wide; ++i) {
+            const Column column = i < columns_.size() ? columns_[i] : Column::None;
+            head.columns.emplace_back(
+                std::ranges::find(names, column, &ColumnName::column)->word); // its own word comes first
+        }
+        head.first_line = first_line_;
+        return head;
+    }
+
+private:
+    /// Its lines, less the one that names columns.
+    Result<std::vector<Row>> begin(std::string_view bytes) {
         const std::string text = as_utf8(bytes);
         if (text.find('\0') != std::string::npos)
             return fail("This is no text.", {}, "Choose a table as text.");
+        first_line_ = text.substr(0, text.find_first_of("\r\n"));
         const std::string wanted = values_.text("separator");
         const char separator = wanted == "comma"       ? ','
                                : wanted == "semicolon" ? ';'
@@ -169,15 +207,9 @@ public:
             return fail("This table is empty.", {}, "Choose one with a line a cue.");
         if (auto good = find_columns(rows); !good)
             return tl::unexpected(good.error());
-        for (const auto& row : rows)
-            take(row);
-        if (list_.items.empty())
-            return fail(fmt::format("None of its {} lines has a time.", rows.size()), {},
-                        "Say which column is the time, and in which form.");
-        return std::move(list_);
+        return rows;
     }
 
-private:
     /// By what the person says, or by the first line, which is no cue then.
     Result<void> find_columns(std::vector<Row>& rows) {
         const std::string told = values_.text("columns");
@@ -195,10 +227,6 @@ private:
         }
         if (told.empty() && !named) // nothing is named: a time, then a name
             columns_ = {Column::Time, Column::Name, Column::Note};
-        const auto has = [&](Column column) { return std::ranges::find(columns_, column) != columns_.end(); };
-        if (!has(Column::Time) && !has(Column::Frame) && !has(Column::Timecode))
-            return fail("No column of this table is a time.", {},
-                        "Say what its columns are: time, frame or timecode, then name, note …");
         if (named)
             rows.erase(rows.begin());
         return {};
@@ -297,6 +325,7 @@ private:
     FrameRate rate_;
     const ParamValues& values_;
     std::vector<Column> columns_;
+    std::string first_line_;
     BroughtIn list_;
 };
 
@@ -305,6 +334,19 @@ Result<BroughtIn> read(std::string_view bytes, const ListReading& reading) {
 }
 
 } // namespace
+
+Result<TableHead> head_of_table(std::string_view bytes, const ListReading& reading, std::size_t rows) {
+    const ListReading completed_reading{reading.rate, completed(reading.values, own)};
+    return Table(completed_reading).head(bytes, rows);
+}
+
+std::span<const ParamChoice> table_columns() {
+    static constexpr ParamChoice all[] = {{"-", "left out"},    {"time", "time"},   {"end", "end"},
+                                          {"length", "length"}, {"frame", "frame"}, {"timecode", "timecode"},
+                                          {"name", "name"},     {"note", "note"},   {"colour", "colour"},
+                                          {"file", "clip"},     {"in", "in-point"}};
+    return all;
+}
 
 const ListReaderRow table_reader{"table", "Table of cues", "csv tsv txt", read, own};
 

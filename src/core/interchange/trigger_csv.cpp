@@ -63,7 +63,7 @@ Result<std::string> write_trigger_csv(const Schedule& schedule) {
     bool any = false;
     for (std::size_t i = 0; i < schedule.size(); ++i) {
         const auto& lane = project.lanes[i];
-        if (!lane->kind->triggers)
+        if (!holds<TriggerBody>(lane->kind))
             continue;
         for (const auto& span : schedule.spans(i).triggers) {
             if (span.muted || span.hidden)

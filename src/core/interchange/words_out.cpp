@@ -18,13 +18,13 @@ Result<const Lane*> written_lane(const ExportMaterial& material) {
     const LaneId named = material.values.lane("lane");
     if (named.value != 0) {
         const Lane* lane = material.project.lane(named);
-        if (!lane || !lane->inked)
+        if (!lane || !part_of<Inked>(*lane))
             return fail("That is no lane of words or notes.", {}, "Choose one, or none for the first.");
         return lane;
     }
-    for (const auto does : {&LaneKindRow::words, &LaneKindRow::notes})
+    for (const BodyType body : {body_type<WordBody>, body_type<NoteBody>})
         for (const auto& lane : material.project.lanes)
-            if ((*lane->kind).*does && !lane->pins.empty())
+            if (lane->kind->pin_body == body && !lane->pins.empty())
                 return lane.get();
     return fail("There are no words or notes to write.", {}, "Set words first (stop Mark).");
 }
@@ -60,7 +60,7 @@ Result<Lyric> lyric_of(const ExportMaterial& material) {
         return tl::unexpected(lane.error());
     const auto& spans = material.curves.schedule.spans((*lane)->id).texts;
     Lyric lyric;
-    if ((*lane)->kind->notes) {
+    if (holds<NoteBody>((*lane)->kind)) {
         for (const auto& span : spans) {
             const std::string text = cue_text(text_of_pin(**lane, span.index));
             if (span.muted || text.empty() || span.end <= Seconds(0))
@@ -133,9 +133,9 @@ Result<std::string> write_words_csv(const ExportMaterial& material) {
 
 Result<std::string> write_exposure_csv(const ExportMaterial& material) {
     const LaneId named = material.values.lane("lane");
-    const Lane* lane =
-        named.value != 0 ? material.project.lane(named) : material.project.first_lane(&LaneKindRow::exposes);
-    if (!lane || !lane->exposing || lane->pins.empty())
+    const Lane* lane = named.value != 0 ? material.project.lane(named)
+                                        : material.project.first_lane(body_type<ExposureBody>);
+    if (!lane || !part_of<Exposing>(*lane) || lane->pins.empty())
         return fail("There are no drawings to write.", {}, "Place drawings first (stop Mark, Exposures).");
     std::string text = "frame,drawing,held,of\r\n";
     for (const auto& one : material.curves.schedule.spans(lane->id).exposures)

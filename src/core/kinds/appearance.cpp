@@ -2,6 +2,7 @@
 #include "base/chance.h"
 #include "kinds/act_fields.h"
 #include "kinds/kinds.h"
+#include "kinds/lane_fields.h"
 #include "model/fields.h"
 #include "model/pin_edits.h"
 #include "schedule/lane_spans.h"
@@ -178,6 +179,8 @@ std::string name_of(const PinBody& body, const Project&) {
     return text.empty() ? "appearance" : text;
 }
 
+constexpr LanePartRow parts[] = {kinds::showing_part};
+
 } // namespace
 
 const LaneKindRow kinds::appearance_row{
@@ -186,7 +189,7 @@ const LaneKindRow kinds::appearance_row{
     .singular = "appearance",
     .counted = "appearances",
     .from_the_start = false,
-    .appears = true,
+    .pin_body = body_type<AppearanceBody>,
     .empty_body = [] { return PinBody(AppearanceBody{}); },
     .name_of = name_of,
     .colour_of =
@@ -197,6 +200,7 @@ const LaneKindRow kinds::appearance_row{
     .properties = properties(),
     .more_fields = more_fields,
     .may_set = may_set,
+    .parts = parts,
     .spans = spans,
     .bodies = bodies,
     .adapt = adapt,

@@ -107,7 +107,7 @@ const LaneKindRow kinds::cut_row{
     .singular = "cut",
     .counted = "cuts",
     .from_the_start = true,
-    .cuts = true,
+    .pin_body = body_type<CutBody>,
     .empty_body = [] { return PinBody(CutBody{}); },
     .name_of = name_of,
     .properties = properties,

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "kinds/kinds.h"
+#include "kinds/lane_fields.h"
 #include "model/fields.h"
 #include "schedule/lane_spans.h"
 #include "schedule/picker.h"
@@ -98,6 +99,8 @@ void spans(const Project& project, const Lane& lane, const ResolvedLane& pins, L
     spans.exposures = exposures_of(project, lane, pins);
 }
 
+constexpr LanePartRow parts[] = {kinds::exposing_part};
+
 } // namespace
 
 const LaneKindRow kinds::exposure_row{
@@ -106,11 +109,12 @@ const LaneKindRow kinds::exposure_row{
     .singular = "drawing",
     .counted = "drawings",
     .from_the_start = false,
-    .exposes = true,
+    .pin_body = body_type<ExposureBody>,
     .empty_body = [] { return PinBody(ExposureBody{}); },
     .name_of = [](const PinBody& body, const Project&) { return body_of<ExposureBody>(body).drawing; },
     .properties = properties(),
     .may_set = may_set,
+    .parts = parts,
     .spans = spans,
     .bodies = bodies,
     .adapt = adapt,

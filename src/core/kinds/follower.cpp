@@ -2,6 +2,7 @@
 #include "follow/follow.h"
 #include "kinds/keyed.h"
 #include "kinds/kinds.h"
+#include "kinds/lane_fields.h"
 
 namespace pulsepin {
 namespace {
@@ -22,11 +23,13 @@ const LaneKindRow kinds::follower_row{
     .singular = "curve key",
     .counted = "curve keys",
     .from_the_start = false,
-    .follows = true,
+    .pin_body = body_type<KeyBody>,
     .empty_body = [] { return PinBody(KeyBody{}); },
     .name_of = [](const PinBody&, const Project&) { return std::string("key"); },
     .properties = keyed::follower_properties(),
     .may_set = keyed::may_set_of_follower,
+    .parts = kinds::motion_parts,
+    .follows = true,
     .spans = keyed::spans,
     .share_at = share_at,
     .bodies = keyed::bodies,

@@ -2,6 +2,7 @@
 #include "follow/follow.h"
 #include "kinds/keyed.h"
 #include "kinds/kinds.h"
+#include "kinds/lane_fields.h"
 
 namespace pulsepin {
 namespace {
@@ -9,7 +10,7 @@ namespace {
 std::optional<double> share_at(const ShareContext& c) {
     if (c.spans.keys.empty())
         return std::nullopt;
-    return share_of(c.lane.motion->own, c.spans.keys.value_at(c.frame));
+    return share_of(part_of<Motion>(c.lane)->own, c.spans.keys.value_at(c.frame));
 }
 
 } // namespace
@@ -20,11 +21,12 @@ const LaneKindRow kinds::key_row{
     .singular = "key",
     .counted = "keys",
     .from_the_start = false,
-    .keyed = true,
+    .pin_body = body_type<KeyBody>,
     .empty_body = [] { return PinBody(KeyBody{}); },
     .name_of = [](const PinBody&, const Project&) { return std::string("key"); },
     .properties = keyed::properties(),
     .more_fields = keyed::over_fields,
+    .parts = kinds::motion_parts,
     .spans = keyed::spans,
     .share_at = share_at,
     .bodies = keyed::bodies,

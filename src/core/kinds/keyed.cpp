@@ -19,7 +19,7 @@ std::span<const ParamChoice> roles() {
 } // namespace
 
 double low_end(const Lane& lane) {
-    return lane.kind->follows ? 0 : lane.motion->own.low;
+    return lane.kind->follows ? 0 : part_of<Motion>(lane)->own.low;
 }
 
 std::span<const PinProperty> properties() {
@@ -79,7 +79,7 @@ bool may_set_of_follower(std::string_view id, const PinBody& body, const Project
 
 Result<PlacedBodies> bodies(const Project&, const Lane& lane, std::span<const Picked> places,
                             const PlantingForm& form) {
-    KeyBody base{lane.motion->own.high, {}};
+    KeyBody base{part_of<Motion>(lane)->own.high, {}};
     if (const auto* given = body_if<KeyBody>(&form.body))
         base = *given;
     const double low = low_end(lane);
@@ -109,7 +109,7 @@ Result<void> adapt(PinBody& body, const Project& project, const Lane& lane, std:
 Result<void> adapt_follower(PinBody& body, const Project& project, const Lane& lane,
                             std::optional<Ticks> at) {
     auto& key = body_of<KeyBody>(body);
-    if (lane.motion->follower.source == "drawn")
+    if (part_of<Motion>(lane)->follower.source == "drawn")
         return key.role == KeyRole::Drawn ? adapt(body, project, lane, at) : Result<void>();
     if (key.role == KeyRole::Drawn) { // as is usual; else as the one before
         key = {};

@@ -14,9 +14,15 @@ std::optional<LaneKind> lane_kind_by_id(std::string_view id) {
     return found == kinds.end() ? std::nullopt : std::optional(*found);
 }
 
-LaneKind kind_that(bool LaneKindRow::*does) {
+LaneKind kind_of(BodyType body) {
     const auto kinds = lane_kinds();
-    return *std::find_if(kinds.begin(), kinds.end(), [does](LaneKind kind) { return (*kind).*does; });
+    return *std::find_if(kinds.begin(), kinds.end(),
+                         [body](LaneKind kind) { return kind->pin_body == body; });
+}
+
+LaneKind kind_that_follows() {
+    const auto kinds = lane_kinds();
+    return *std::find_if(kinds.begin(), kinds.end(), [](LaneKind kind) { return kind->follows; });
 }
 
 PinProperty kinds::row_property(Fields::Presence in_files) {

@@ -11,8 +11,10 @@ namespace pulsepin {
 [[nodiscard]] std::span<const LaneKind> lane_kinds();
 /// None when there is none of that id.
 [[nodiscard]] std::optional<LaneKind> lane_kind_by_id(std::string_view id);
-/// The first whose pins do that: kind_that(&LaneKindRow::marks).
-[[nodiscard]] LaneKind kind_that(bool LaneKindRow::*does);
+/// The first whose pins are such: kind_of(body_type<MarkerBody>).
+[[nodiscard]] LaneKind kind_of(BodyType body);
+/// The first that follows what the song has.
+[[nodiscard]] LaneKind kind_that_follows();
 
 /// An empty project with one lane of each kind that a person begins with.
 [[nodiscard]] Project new_project();

@@ -60,7 +60,7 @@ const LaneKindRow kinds::marker_row{
     .singular = "marker",
     .counted = "markers",
     .from_the_start = true,
-    .marks = true,
+    .pin_body = body_type<MarkerBody>,
     .empty_body = [] { return PinBody(MarkerBody{}); },
     .name_of = [](const PinBody& body, const Project&) { return body_of<MarkerBody>(body).name; },
     .colour_of = [](const PinBody& body) { return PinColour(body_of<MarkerBody>(body).colour); },

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "kinds/kinds.h"
+#include "kinds/lane_fields.h"
 #include "kinds/note_signs.h"
 #include "model/fields.h"
 #include "schedule/lane_spans.h"
@@ -46,6 +47,8 @@ std::string name_of(const PinBody& body, const Project&) {
     return note.text.empty() ? std::string(signs[static_cast<std::size_t>(note.sign)].label) : note.text;
 }
 
+constexpr LanePartRow parts[] = {kinds::ink_part};
+
 } // namespace
 
 std::span<const ParamChoice> note_signs() {
@@ -58,10 +61,11 @@ const LaneKindRow kinds::note_row{
     .singular = "note",
     .counted = "notes",
     .from_the_start = false,
-    .notes = true,
+    .pin_body = body_type<NoteBody>,
     .empty_body = [] { return PinBody(NoteBody{}); },
     .name_of = name_of,
     .properties = properties,
+    .parts = parts,
     .spans = spans,
     .adapt = adapt,
 };

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "follow/follow.h"
 #include "kinds/kinds.h"
+#include "kinds/lane_fields.h"
 #include "model/fields.h"
 #include "schedule/lane_spans.h"
 
@@ -89,10 +90,11 @@ const LaneKindRow kinds::pose_row{
     .singular = "pose",
     .counted = "poses",
     .from_the_start = false,
-    .poses = true,
+    .pin_body = body_type<PoseBody>,
     .empty_body = [] { return PinBody(PoseBody{}); },
     .name_of = [](const PinBody&, const Project&) { return std::string("pose"); },
     .properties = pose_properties(),
+    .parts = kinds::motion_parts,
     .spans = spans,
     .share_at = share_at,
     .bodies = bodies,

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "follow/follow.h"
 #include "kinds/kinds.h"
+#include "kinds/lane_fields.h"
 #include "model/fields.h"
 #include "schedule/lane_spans.h"
 #include "schedule/variation.h"
@@ -45,11 +46,12 @@ const LaneKindRow kinds::pulse_row{
     .singular = "pulse",
     .counted = "pulses",
     .from_the_start = false,
-    .pulses = true,
+    .pin_body = body_type<PulseBody>,
     .empty_body = [] { return PinBody(PulseBody{}); },
     .name_of = [](const PinBody&, const Project&) { return std::string("pulse"); },
     .properties = properties,
     .more_fields = [](Fields& f, PinBody& body) { f.maybe_pulse("shape", body_of<PulseBody>(body).shape); },
+    .parts = kinds::motion_parts,
     .spans = [](const Project& project, const Lane& lane, const ResolvedLane& pins,
                 LaneSpans& spans) { spans.motion = MotionCurve(project, lane, pins); },
     .share_at = [](const ShareContext& c) { return std::optional(c.spans.motion.share_at(c.frame)); },

@@ -24,7 +24,7 @@ const LaneKindRow kinds::sound_row{
     .singular = "sound",
     .counted = "sounds",
     .from_the_start = false,
-    .sounds = true,
+    .pin_body = body_type<SoundBody>,
     .empty_body = [] { return PinBody(SoundBody{}); },
     .name_of = name_of,
     .more_fields = fields,

@@ -127,7 +127,7 @@ const LaneKindRow kinds::trigger_row{
     .singular = "trigger",
     .counted = "triggers",
     .from_the_start = false,
-    .triggers = true,
+    .pin_body = body_type<TriggerBody>,
     .empty_body = [] { return PinBody(TriggerBody{}); },
     .name_of =
         [](const PinBody& body, const Project&) {

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "kinds/kinds.h"
+#include "kinds/lane_fields.h"
 #include "kinds/word_fields.h"
 #include "schedule/lane_spans.h"
 
@@ -54,6 +55,8 @@ void spans(const Project& project, const Lane& lane, const ResolvedLane& pins, L
     spans.texts = words_of(project, lane, pins);
 }
 
+constexpr LanePartRow parts[] = {kinds::text_part, kinds::ink_part};
+
 } // namespace
 
 void fields_of_word(Fields& f, WordBody& word) {
@@ -67,11 +70,12 @@ const LaneKindRow kinds::word_row{
     .singular = "word",
     .counted = "words",
     .from_the_start = false,
-    .words = true,
+    .pin_body = body_type<WordBody>,
     .empty_body = [] { return PinBody(WordBody{}); },
     .name_of = [](const PinBody& body, const Project&) { return body_of<WordBody>(body).text; },
     .properties = properties<PinBody>(),
     .more_fields = [](Fields& f, PinBody& body) { place_field(f, body_of<WordBody>(body)); },
+    .parts = parts,
     .spans = spans,
     .adapt = adapt,
 };

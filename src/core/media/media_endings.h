@@ -24,6 +24,13 @@ namespace pulsepin {
     return endings;
 }
 
+[[nodiscard]] inline std::span<const std::string_view> sound_endings() {
+    static constexpr std::array<std::string_view, 13> endings{".wav",  ".flac", ".mp3", ".m4a",  ".m4b",
+                                                              ".aac",  ".ogg",  ".oga", ".opus", ".aif",
+                                                              ".aiff", ".mka",  ".wma"};
+    return endings;
+}
+
 [[nodiscard]] inline bool ends_as(const std::filesystem::path& path,
                                   std::span<const std::string_view> endings) {
     return std::find(endings.begin(), endings.end(), file_ending(path)) != endings.end();

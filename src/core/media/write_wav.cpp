@@ -15,7 +15,7 @@ static_assert(std::endian::native == std::endian::little, "samples are written a
 
 class Header {
 public:
-    void text(std::string_view four) { bytes_.insert(bytes_.end(), four.begin(), four.end()); }
+    void text(std::string_view bytes) { bytes_.insert(bytes_.end(), bytes.begin(), bytes.end()); }
     template <class T>
     void number(T value) {
         std::array<char, sizeof(T)> raw{};
@@ -28,12 +28,12 @@ private:
     std::vector<char> bytes_;
 };
 
-std::vector<char> header_for(const SoundFormat& format, std::uint64_t frames) {
+std::vector<char> header_for(const SoundFormat& format, std::uint64_t frames, const std::string& chunks) {
     const auto channels = static_cast<std::uint16_t>(format.channels);
     const auto rate = static_cast<std::uint32_t>(format.sample_rate);
     const std::uint64_t data = frames * channels * sizeof(float);
     constexpr std::uint32_t unknown = 0xffffffff;
-    const std::uint64_t riff = data + 4 + (8 + 18) + (8 + 4) + 8;
+    const std::uint64_t riff = data + 4 + (8 + 18) + (8 + 4) + 8 + chunks.size();
     const bool large = riff + 36 >= unknown;
     const auto small = [&](std::uint64_t size) { return large ? unknown : static_cast<std::uint32_t>(size); };
     Header h;
@@ -60,6 +60,7 @@ std::vector<char> header_for(const SoundFormat& format, std::uint64_t frames) {
     h.text("fact");
     h.number<std::uint32_t>(4);
     h.number(small(frames));
+    h.text(chunks);
     h.text("data");
     h.number(small(data));
     return h.bytes();
@@ -67,8 +68,8 @@ std::vector<char> header_for(const SoundFormat& format, std::uint64_t frames) {
 
 } // namespace
 
-Result<void> write_wav(const SampleStore& sound, const std::filesystem::path& path,
-                       const Progress& progress) {
+Result<void> write_wav(const SampleStore& sound, const std::filesystem::path& path, const Progress& progress,
+                       const std::string& chunks) {
     const auto failed = [&]() -> Result<void> {
         return fail("The sound could not be written.", path.string(),
                     "See whether the disk is full and the folder may be written to.");
@@ -80,7 +81,7 @@ Result<void> write_wav(const SampleStore& sound, const std::filesystem::path& pa
     std::ofstream file(draft->opened_as(), std::ios::binary);
     if (!file)
         return failed();
-    const auto header = header_for(sound.format(), static_cast<std::uint64_t>(sound.length().value));
+    const auto header = header_for(sound.format(), static_cast<std::uint64_t>(sound.length().value), chunks);
     file.write(header.data(), static_cast<std::streamsize>(header.size()));
     const auto all = sound.interleaved();
     constexpr std::size_t block = std::size_t{1} << 20;

@@ -40,8 +40,9 @@ Lane copied(const Lane& lane, Project& next, bool pins, Frames later) {
         return std::any_of(next.lanes.begin(), next.lanes.end(),
                            [&](const auto& one) { return one->name == name; });
     });
-    if (copy.motion && copy.motion->own.property == lane.name) // it was called after its lane
-        copy.motion->own.property = copy.name;
+    if (part_of<Motion>(copy) &&
+        part_of<Motion>(copy)->own.property == lane.name) // it was called after its lane
+        part_of<Motion>(copy)->own.property = copy.name;
     if (!pins)
         copy.pins.clear();
     std::map<PinId, PinId> renamed;
@@ -80,11 +81,12 @@ std::set<std::uint64_t> layer_ids(const Stage& stage) {
 }
 
 bool drives(const Lane& lane, LayerId layer) {
-    if (lane.showing && lane.showing->layer == layer)
+    if (part_of<Showing>(lane) && part_of<Showing>(lane)->layer == layer)
         return true;
-    return lane.motion && (lane.motion->own.target.layer == layer ||
-                           std::any_of(lane.motion->feeds.begin(), lane.motion->feeds.end(),
-                                       [&](const Feed& feed) { return feed.target.layer == layer; }));
+    return part_of<Motion>(lane) &&
+           (part_of<Motion>(lane)->own.target.layer == layer ||
+            std::any_of(part_of<Motion>(lane)->feeds.begin(), part_of<Motion>(lane)->feeds.end(),
+                        [&](const Feed& feed) { return feed.target.layer == layer; }));
 }
 
 std::string name_of(const Project& project, LayerId id) {
@@ -104,10 +106,10 @@ Project with_lanes_for(Project next, const Project& project, LayerId from, Layer
         if (!drives(*lane, from))
             continue;
         Lane twin = copied(*lane, next, true, later);
-        if (twin.showing)
-            twin.showing->layer = layer;
+        if (part_of<Showing>(twin))
+            part_of<Showing>(twin)->layer = layer;
         Motion none;
-        Motion& motion = twin.motion ? *twin.motion : none;
+        Motion& motion = part_of<Motion>(twin) ? *part_of<Motion>(twin) : none;
         const auto follow = [&](Feed& feed) {
             if (feed.target.layer == from)
                 rename_property(feed, name_of(project, from), name_of(next, layer));
@@ -229,12 +231,12 @@ Result<Project> with_shape_of(const Project& project, LaneId id, LaneId from) {
     const Lane* other = project.lane(from);
     if (!lane || !other)
         return fail("That lane is no longer there.");
-    if (lane->kind != other->kind || !(lane->kind->pulses || lane->kind->follows))
+    if (lane->kind != other->kind || !(holds<PulseBody>(lane->kind) || lane->kind->follows))
         return fail("\"" + other->name + "\" has no shape for \"" + lane->name + "\".", {},
                     "Choose another lane of pulses, or of a follower.");
-    Motion motion = *lane->motion;
-    motion.pulse = other->motion->pulse;
-    motion.follower = other->motion->follower;
+    Motion motion = *part_of<Motion>(*lane);
+    motion.pulse = part_of<Motion>(*other)->pulse;
+    motion.follower = part_of<Motion>(*other)->follower;
     return with_motion(project, id, std::move(motion));
 }
 

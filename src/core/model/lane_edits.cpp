@@ -6,19 +6,17 @@
 
 namespace pulsepin {
 
+bool is_keyed(LaneKind kind) {
+    return holds<KeyBody>(kind) && !kind->follows;
+}
+
 void begin_as(Lane& lane, LaneKind kind) {
-    const auto have = [](auto& part, bool has) {
-        if (!has)
-            part.reset();
-        else if (!part)
-            part.emplace();
-    };
+    LaneParts parts;
+    for (const LanePartRow& part : kind->parts)
+        part.begin(parts);
+    parts.take_over(std::move(lane.parts));
     lane.kind = kind;
-    have(lane.motion, kind->drives());
-    have(lane.showing, kind->appears);
-    have(lane.text, kind->words);
-    have(lane.inked, kind->words || kind->notes);
-    have(lane.exposing, kind->exposes);
+    lane.parts = std::move(parts);
 }
 
 Project with_lane(const Project& project, LaneKind kind, std::string name) {
@@ -116,7 +114,7 @@ std::vector<LaneId> lanes_named_in(const Follower& follower) {
 std::vector<LaneId> curves_into(const Lane& lane) {
     if (!lane.kind->follows)
         return {};
-    Follower follower = lane.motion->follower;
+    Follower follower = part_of<Motion>(lane)->follower;
     if (follower.source != "another") // pins, not a curve
         follower.values = {};
     return lanes_named_in(follower);
@@ -150,12 +148,12 @@ Result<Project> with_motion(const Project& project, LaneId id, Motion motion) {
     if (lane->locked)
         return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");
     Lane changed = *lane;
-    changed.motion = motion;
+    changed.parts.put(motion);
     for (const LaneId other : curves_into(changed))
         if (leads_to(project, other, id))
             return fail("\"" + lane->name + "\" would follow itself.", {},
                         "Choose a lane that does not depend on this one.");
-    return with_changed_lane(project, id, [&](Lane& altered) { altered.motion = std::move(motion); });
+    return with_changed_lane(project, id, [&](Lane& altered) { altered.parts.put(std::move(motion)); });
 }
 
 Result<Project> with_pulse_kept(const Project& project, Pulse pulse) {

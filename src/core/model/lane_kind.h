@@ -29,8 +29,21 @@ using PinProperty = Property<PinBody>;
 /// What is placed at each of some positions; none where nothing may be.
 using PlacedBodies = std::vector<std::optional<PinBody>>;
 
+/// Something that lanes of a kind are told beside their pins, as it begins and as files have it.
+struct LanePartRow {
+    const char* name;  ///< in files
+    const char* shape; ///< in their schema
+    void (*begin)(LaneParts&);
+    void (*fields)(Fields&, LaneParts&);
+};
+template <LanePartOfKind T, void (*fields)(Fields&, T&)>
+[[nodiscard]] constexpr LanePartRow lane_part(const char* name, const char* shape) {
+    return {name, shape, [](LaneParts& parts) { parts.put(T{}); },
+            [](Fields& f, LaneParts& parts) { fields(f, *parts.get<T>()); }};
+}
+
 /// A kind of lane, all of it that is not drawn: one row, defined in the kind's own file (kinds/). Code
-/// elsewhere asks what a kind does and never which it is.
+/// elsewhere asks what its pins are (holds<CutBody>(lane.kind)) and what a kind does, never which it is.
 struct LaneKindRow {
     std::string_view id;       ///< in files and on the command line
     std::string_view plural;   ///< "Cuts": the name of a new lane
@@ -38,20 +51,7 @@ struct LaneKindRow {
     std::string_view counted;  ///< "cuts": several of its pins
     bool from_the_start;       ///< every new project has a lane of it
 
-    // What its pins do.
-    bool marks = false;    ///< they name moments
-    bool cuts = false;     ///< from each on a shot is seen
-    bool sounds = false;   ///< they are heard, and lie on their lane rather than being placed on beats
-    bool triggers = false; ///< they start effects, in several rows
-    bool pulses = false;   ///< the lane drives properties by a pulse at each
-    bool keyed = false;    ///< it drives properties from each value to the next
-    bool follows = false;  ///< it drives properties by what it follows
-    bool poses = false;    ///< it drives all that places a layer from each pose to the next
-    bool appears = false;  ///< a layer is there from each of them on, for a length
-    bool words = false;    ///< they are words of a text
-    bool notes = false;    ///< they are written under the sound
-    bool exposes = false;  ///< a drawing is held from each to the next
-
+    BodyType pin_body; ///< of its pins, and by which code that works on them finds its lanes
     PinBody (*empty_body)();
     void fields(Fields& f, PinBody& body) const {
         visit_properties(f, properties, body);
@@ -67,6 +67,10 @@ struct LaneKindRow {
     /// Whether one of them means something in a pin as it is; null: each does.
     bool (*may_set)(std::string_view id, const PinBody&, const Project&) = nullptr;
 
+    /// What its lanes are told beside their pins.
+    std::span<const LanePartRow> parts = {};
+    /// Its curves are computed from what the song has; pins lie over them.
+    bool follows = false;
     /// What its pins last as; null: they are moments.
     void (*spans)(const Project&, const Lane&, const ResolvedLane&, LaneSpans&) = nullptr;
     /// How far the lane's curve is at a frame; null: it drives nothing.
@@ -81,6 +85,14 @@ struct LaneKindRow {
     /// added.
     Result<void> (*adapt)(PinBody&, const Project&, const Lane&, std::optional<Ticks> at) = nullptr;
 };
+
+/// Whether its pins are such.
+template <PinBodyOfKind T>
+[[nodiscard]] bool holds(LaneKind kind) {
+    return kind->pin_body == body_type<T>;
+}
+/// Whether it goes from the value of each of its pins to that of the next.
+[[nodiscard]] bool is_keyed(LaneKind kind);
 
 /// "3 cuts", "1 marker".
 [[nodiscard]] std::string count_text(std::size_t count, LaneKind kind);

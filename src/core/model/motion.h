@@ -71,6 +71,7 @@ struct Feed {
 
 /// What a lane drives, and by which curve.
 struct Motion {
+    using lane_part = void;
     Feed own{};    ///< the property in whose values the lane is drawn
     Pulse pulse{}; ///< of a lane of pulses
     Follower follower{};

@@ -63,24 +63,24 @@ Result<Project> with_picture_size(const Project& project, int width, int height)
     }
     next.stage = std::make_shared<const Stage>(std::move(stage));
     for (auto& shared : next.lanes) {
-        if (shared->kind->appears)
+        if (holds<AppearanceBody>(shared->kind))
             shared = std::make_shared<const Lane>(with_appearances_moved(*shared, across, down));
-        if (shared->kind->cuts)
+        if (holds<CutBody>(shared->kind))
             shared = std::make_shared<const Lane>(with_framings_moved(*shared, across, down));
-        if (!shared->motion)
+        if (!part_of<Motion>(*shared))
             continue;
         Lane lane = *shared;
-        if (lane.kind->poses)
+        if (holds<PoseBody>(lane.kind))
             for (auto& pin : lane.pins) {
                 auto& values = body_of<PoseBody>(pin.body).values;
                 values[pose_index("position-x")] *= across;
                 values[pose_index("position-y")] *= down;
             }
-        const double own = growth_of(lane.motion->own.target, across, down);
-        grow(lane.motion->own, own);
-        for (auto& feed : lane.motion->feeds)
+        const double own = growth_of(part_of<Motion>(lane)->own.target, across, down);
+        grow(part_of<Motion>(lane)->own, own);
+        for (auto& feed : part_of<Motion>(lane)->feeds)
             grow(feed, growth_of(feed.target, across, down));
-        if (lane.kind->keyed) // the values of keys are those of its own property
+        if (is_keyed(lane.kind)) // the values of keys are those of its own property
             for (auto& pin : lane.pins)
                 if (auto* key = body_if<KeyBody>(&pin.body))
                     key->value *= own;

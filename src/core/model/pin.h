@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "model/lane_parts.h"
 #include "model/motion.h"
 #include "model/pin_body.h"
 #include "model/showing.h"
@@ -173,15 +174,21 @@ struct Lane {
     Offset lead = Frames(0); ///< how much earlier the lane acts than its anchors
     std::vector<Pin> pins;
     bool muted = false;
-    bool solo = false;   ///< of lanes that sound, only those are heard
-    bool locked = false; ///< none of its pins is changed
-    int click = 0;       ///< heard where its pins act: one of click_sounds(), from 1 on; 0: none
-    std::optional<Motion> motion = {};     ///< there on a lane that drives properties
-    std::optional<Showing> showing = {};   ///< there on a lane of appearances
-    std::optional<LaneText> text = {};     ///< there on a lane of words
-    std::optional<Inked> inked = {};       ///< there on a lane of words or notes
-    std::optional<Exposing> exposing = {}; ///< there on a lane of exposures
+    bool solo = false;    ///< of lanes that sound, only those are heard
+    bool locked = false;  ///< none of its pins is changed
+    int click = 0;        ///< heard where its pins act: one of click_sounds(), from 1 on; 0: none
+    LaneParts parts = {}; ///< what its kind has beside pins: LaneKindRow::parts
     friend bool operator==(const Lane&, const Lane&) = default;
 };
+
+/// What its kind has beside pins; null where lanes of its kind have no such part.
+template <LanePartOfKind T>
+[[nodiscard]] const T* part_of(const Lane& lane) {
+    return lane.parts.get<T>();
+}
+template <LanePartOfKind T>
+[[nodiscard]] T* part_of(Lane& lane) {
+    return lane.parts.get<T>();
+}
 
 } // namespace pulsepin

@@ -23,6 +23,20 @@ concept PinBodyOfKind = requires {
     typename T::pin_body;
 };
 
+class PinBody;
+
+/// Which kind of body it is: equal for the same one.
+class BodyType {
+public:
+    constexpr BodyType() = default;
+    friend constexpr bool operator==(BodyType, BodyType) = default;
+
+private:
+    friend class PinBody;
+    constexpr explicit BodyType(const char* of) : of_(of) {}
+    const char* of_ = nullptr;
+};
+
 /// The body of a pin, of whichever kind. A value: copies are equal and change apart from each other. What is
 /// copied is shared until it is changed, since edits copy all pins of a lane to change a few.
 ///
@@ -35,6 +49,10 @@ concept PinBodyOfKind = requires {
 class PinBody {
 public:
     PinBody() = default; ///< of no kind yet
+    template <PinBodyOfKind T>
+    [[nodiscard]] static constexpr BodyType type() {
+        return BodyType(&type_of<T>);
+    }
     template <PinBodyOfKind T>
     PinBody(T body) : held_(std::make_unique<HeldBody<T>>(std::move(body)).release()) {}
     PinBody(const PinBody& other) noexcept : held_(other.held_) {
@@ -178,5 +196,9 @@ template <PinBodyOfKind T>
     const int *one = a.row(), *other = b.row();
     return !a.beside(b) && (one ? *one : 0) == (other ? *other : 0);
 }
+
+/// body_type<CutBody>: what a kind of lane, or code that works on lanes with such pins, is told by.
+template <PinBodyOfKind T>
+inline constexpr BodyType body_type = PinBody::type<T>();
 
 } // namespace pulsepin

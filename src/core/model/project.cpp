@@ -69,9 +69,9 @@ const Lane* Project::first_lane(LaneKind kind) const {
     return nullptr;
 }
 
-const Lane* Project::first_lane(bool LaneKindRow::*does) const {
+const Lane* Project::first_lane(BodyType body) const {
     for (const auto& lane : lanes)
-        if ((*lane->kind).*does)
+        if (lane->kind->pin_body == body)
             return lane.get();
     return nullptr;
 }

@@ -215,8 +215,8 @@ struct Project {
     [[nodiscard]] const Lane* lane_of(PinId id) const;
     [[nodiscard]] const Pin* pin(PinId id) const;
     [[nodiscard]] const Planting* planting(PlantingId id) const;
-    /// The first lane whose pins do that: first_lane(&LaneKindRow::cuts). Null when there is none.
-    [[nodiscard]] const Lane* first_lane(bool LaneKindRow::*does) const;
+    /// The first lane whose pins are such: first_lane(body_type<CutBody>). Null when there is none.
+    [[nodiscard]] const Lane* first_lane(BodyType body) const;
     [[nodiscard]] const Lane* first_lane(LaneKind kind) const;
 };
 

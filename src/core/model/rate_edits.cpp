@@ -54,16 +54,16 @@ struct Recount {
     }
     void operator()(Lane& lane) const {
         (*this)(lane.lead);
-        if (lane.showing) {
-            (*this)(lane.showing->comes.length);
-            (*this)(lane.showing->goes.length);
-            lane.showing->early = (*this)(lane.showing->early);
-            lane.showing->letter_delay *= ratio;
+        if (part_of<Showing>(lane)) {
+            (*this)(part_of<Showing>(lane)->comes.length);
+            (*this)(part_of<Showing>(lane)->goes.length);
+            part_of<Showing>(lane)->early = (*this)(part_of<Showing>(lane)->early);
+            part_of<Showing>(lane)->letter_delay *= ratio;
         }
-        if (lane.motion) {
-            (*this)(lane.motion->pulse);
-            (*this)(lane.motion->own.lead);
-            for (auto& feed : lane.motion->feeds)
+        if (part_of<Motion>(lane)) {
+            (*this)(part_of<Motion>(lane)->pulse);
+            (*this)(part_of<Motion>(lane)->own.lead);
+            for (auto& feed : part_of<Motion>(lane)->feeds)
                 (*this)(feed.lead);
         }
         for (auto& pin : lane.pins)

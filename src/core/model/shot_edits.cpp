@@ -181,7 +181,7 @@ std::vector<ClipMark> marks_on(const Project& project, ClipId clip) {
     std::vector<ClipMark> marks;
     const PinLookup lookup(project);
     for (const auto& lane : project.lanes) {
-        if (!lane->kind->marks)
+        if (!holds<MarkerBody>(lane->kind))
             continue;
         for (const auto& pin : lane->pins) {
             const auto* tied = std::get_if<MarkerAnchor>(&pin.anchor);

@@ -19,6 +19,7 @@ struct Passage {
 
 /// What appears on a lane, and how.
 struct Showing {
+    using lane_part = void;
     LayerId layer = {};
     Passage comes = {};
     /// So many frames before the beat it begins to come (common practice: 3, so that it is seen on the beat).

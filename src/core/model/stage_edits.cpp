@@ -29,14 +29,14 @@ void let_go(Feed& feed, LayerId layer) {
 
 /// What else of a lane names the layer.
 void let_go(Lane& lane, LayerId layer) {
-    if (lane.motion) {
-        let_go(lane.motion->own, layer);
-        for (auto& feed : lane.motion->feeds)
+    if (part_of<Motion>(lane)) {
+        let_go(part_of<Motion>(lane)->own, layer);
+        for (auto& feed : part_of<Motion>(lane)->feeds)
             let_go(feed, layer);
     }
-    if (lane.showing && lane.showing->layer == layer)
-        lane.showing->layer = {};
-    if (lane.kind->triggers)
+    if (part_of<Showing>(lane) && part_of<Showing>(lane)->layer == layer)
+        part_of<Showing>(lane)->layer = {};
+    if (holds<TriggerBody>(lane.kind))
         for (auto& pin : lane.pins)
             std::erase(body_of<TriggerBody>(pin.body).on, layer);
 }
@@ -238,14 +238,14 @@ Project without_look(const Project& project, const std::string& name, bool of_ti
 
 Result<Project> with_showing(const Project& project, LaneId id, Showing showing) {
     const Lane* lane = project.lane(id);
-    if (!lane || !lane->kind->appears)
+    if (!lane || !holds<AppearanceBody>(lane->kind))
         return fail("Nothing appears on that lane.");
     if (showing.layer.value != 0) {
         const Layer* layer = project.stage->layer(showing.layer);
         if (!layer || layer->kind == layers::camera)
             return fail("The camera is always there.", {}, "Choose another layer, or a group.");
     }
-    return with_changed_lane(project, id, [&](Lane& changed) { changed.showing = std::move(showing); });
+    return with_changed_lane(project, id, [&](Lane& changed) { changed.parts.put(std::move(showing)); });
 }
 
 Result<Project> with_layer_raised(const Project& project, LayerId id, int by) {

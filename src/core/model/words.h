@@ -24,6 +24,7 @@ struct WordBody {
 
 /// What a lane of words has besides those that are set.
 struct LaneText {
+    using lane_part = void;
     std::vector<WordBody> tray = {}; ///< that wait to be set, in the order of their text
     std::string language = "en-gb";  ///< in which they are spoken: a voice of the speech library
     double most_letters = 17;        ///< a second, that can be read (common practice for captions: 17 to 20)
@@ -44,6 +45,7 @@ struct NoteBody {
 
 /// How the texts of a lane are written, in the lane and in the running band.
 struct Inked {
+    using lane_part = void;
     Colour ink = {0x1f2742};
     bool in_band = true;
     int row = 0; ///< of the band, from above
@@ -70,6 +72,7 @@ struct MouthShape {
 
 /// What a lane of exposures has besides its drawings.
 struct Exposing {
+    using lane_part = void;
     Frames least = Frames(2); ///< that a drawing is held
     /// Drawings by their names, that are pictures of their own and none of a numbered sequence.
     struct Named {

@@ -86,6 +86,14 @@ constexpr BoundParam<Whole> bound(const ParamSpec& spec) {
     return specs;
 }
 
+/// Of the one of that id; the first where there is none.
+[[nodiscard]] const ParamSpec& spec_of(std::string_view id, const auto& params) {
+    for (const auto& param : params)
+        if (param.spec.id == id)
+            return param.spec;
+    return params[0].spec;
+}
+
 template <class Whole>
 [[nodiscard]] ParamValues values_of(const Whole& whole, const auto& params) {
     ParamValues values;

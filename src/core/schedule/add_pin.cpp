@@ -73,14 +73,14 @@ Anchor anchor_near(const Project& project, const Lane& lane, Seconds at) {
 Result<AddedPin> with_pin_added(const Project& project, LaneId id, Seconds time,
                                 std::optional<TimeSpan> lasting) {
     const Lane* lane = project.lane(id);
-    if (!lane || lane->kind->sounds)
+    if (!lane || holds<SoundBody>(lane->kind))
         return fail("Nothing can be added to this lane by a key.");
-    const bool lasts = (lane->kind->triggers || lane->kind->appears) && lasting;
+    const bool lasts = (holds<TriggerBody>(lane->kind) || holds<AppearanceBody>(lane->kind)) && lasting;
     if (lasts)
         time = lasting->from;
     for (const auto& pin : resolve(project, *lane).pins)
         if (std::abs((pin.time - time).value) < same_place.value && row_of(lane->pins[pin.index].body) == 0 &&
-            !lane->kind->appears)
+            !holds<AppearanceBody>(lane->kind))
             return AddedPin{project, pin.id, true};
 
     const auto body = project.grid ? body_at(project, *lane, project.grid->nearest_tick(time), {})

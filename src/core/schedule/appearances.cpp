@@ -56,7 +56,7 @@ private:
     };
     void look_through() {
         for (const auto& lane : project_.lanes) {
-            if (!lane->kind->words)
+            if (!holds<WordBody>(lane->kind))
                 continue;
             OfLane one{lane.get(), words_of(project_, *lane, resolve(project_, *lane)), {}};
             one.lines = word_lines(*lane, one.words);
@@ -119,7 +119,7 @@ std::optional<double> AppearanceSpan::lit_at(double frame) const {
 std::vector<AppearanceSpan> appearances_of(const Project& project, const Lane& lane,
                                            const ResolvedLane& resolved) {
     const auto& settings = *project.settings;
-    const Showing& showing = *lane.showing;
+    const Showing& showing = *part_of<Showing>(lane);
     const Seconds lead = time_of(lane.lead, settings.frame_rate);
     const Frames piece = piece_length(project);
     const Frames frames_ahead = round_to_frame(lead, settings.frame_rate, settings.rounding).frame;

@@ -46,7 +46,7 @@ int number_in_run(const ExposureBody& run, int from, std::int64_t place) {
 }
 
 std::vector<Exposure> exposures_of(const Project& project, const Lane& lane, const ResolvedLane& resolved) {
-    const Frames least = std::max(lane.exposing->least, Frames(1));
+    const Frames least = std::max(part_of<Exposing>(lane)->least, Frames(1));
     struct Begun {
         const ResolvedPin* pin;
         Frames from;

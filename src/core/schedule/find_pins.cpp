@@ -85,7 +85,7 @@ std::optional<TimeSpan> whole_span_of(const Schedule& schedule, const std::set<P
             until(text.pin, text.end);
         for (const auto& held : spans.exposures)
             until(held.pin, rate.start_of(held.first + held.held));
-        if (schedule.project().lanes[i]->kind->sounds)
+        if (holds<SoundBody>(schedule.project().lanes[i]->kind))
             for (const auto& part : parts_of_lane(schedule, schedule[i].id))
                 until(part.pin, part.start + part.body.length);
     }

@@ -10,7 +10,7 @@ namespace pulsepin {
 
 Result<PlacedBodies> bodies_for(const Project& project, const Lane& lane, std::span<const Picked> places,
                                 const PlantingForm& form) {
-    if (places.empty() && !lane.kind->cuts)
+    if (places.empty() && !holds<CutBody>(lane.kind))
         return PlacedBodies{};
     if (!lane.kind->bodies)
         return fail("Sounds are not placed on beats.", {}, "Add a sound, then drag it along the beats.");
@@ -37,7 +37,7 @@ Result<PinBody> body_at(const Project& project, const Lane& lane, Ticks at, Plan
     PlantingForm form{lane.kind->empty_body()};
     if (const Planting* planting = project.planting(id)) {
         form = planting->form;
-    } else if (!lane.kind->cuts) {
+    } else if (!holds<CutBody>(lane.kind)) {
         form.body = like_pin_before(project, lane, project.grid->time_at(at));
         if (lane.kind->adapt)
             if (auto adapted = lane.kind->adapt(form.body, project, lane, at); !adapted)

@@ -85,7 +85,7 @@ std::vector<Picked> section_starts(const PickContext& context) {
 std::vector<Picked> markers_that(const PickContext& context, auto&& wanted) {
     std::vector<Seconds> times;
     for (const auto& lane : context.project.lanes)
-        if (lane->kind->marks)
+        if (holds<MarkerBody>(lane->kind))
             for (const auto& pin : resolve(context.project, *lane).pins)
                 if (wanted(body_of<MarkerBody>(lane->pins[pin.index].body)))
                     times.push_back(pin.time);

@@ -15,7 +15,7 @@ Seconds piece_end(const Project& project) {
         return *settings.ends;
     Seconds end = project.song ? project.song->duration() : Seconds(0);
     for (const auto& lane : project.lanes) {
-        if (!lane->kind->sounds || lane->muted)
+        if (!holds<SoundBody>(lane->kind) || lane->muted)
             continue;
         const Seconds lead = time_of(lane->lead, settings.frame_rate);
         for (const auto& pin : lane->pins)

@@ -28,7 +28,7 @@ Result<const Lane*> lane_to_plant(const Project& project, LaneId id) {
     const Lane* lane = project.lane(id);
     if (!lane)
         return fail("That lane is no longer there.");
-    if (lane->kind->sounds)
+    if (holds<SoundBody>(lane->kind))
         return fail("Sounds are not placed on beats.", {}, "Add a sound, then drag it along the beats.");
     if (lane->locked)
         return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");

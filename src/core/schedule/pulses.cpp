@@ -61,7 +61,7 @@ void lay_on_frames(PulseSpan& pulse) {
 } // namespace
 
 MotionCurve::MotionCurve(const Project& project, const Lane& lane, const ResolvedLane& resolved)
-    : motion_(*lane.motion) {
+    : motion_(*part_of<Motion>(lane)) {
     std::vector<double> anchors;
     for (const auto& pin : resolved.pins) {
         const auto* body = body_if<PulseBody>(&lane.pins[pin.index].body);

@@ -122,7 +122,7 @@ private:
     /// With another form for all that is not corrected, else for what is new. Triggers differ by their place
     /// in the whole group, cuts by what is seen before them.
     Result<void> form_bodies(const std::vector<Picked>& picked) {
-        const bool all = new_form_ || !lane_.kind->cuts;
+        const bool all = new_form_ || !holds<CutBody>(lane_.kind);
         std::vector<Picked> places;
         for (const auto& place : picked) {
             const bool is_new = !occupied_.contains(place.at);

@@ -43,7 +43,7 @@ Place onset(const Schedule& schedule, const Range&, Seconds time) {
 Place pin_of(const Schedule& schedule, Seconds time, bool markers_only) {
     Place found;
     for (std::size_t i = 0; i < schedule.size(); ++i) {
-        if (markers_only && !schedule.project().lanes[i]->kind->marks)
+        if (markers_only && !holds<MarkerBody>(schedule.project().lanes[i]->kind))
             continue;
         const auto& pins = schedule[i].pins;
         const auto after = std::lower_bound(pins.begin(), pins.end(), time,

@@ -10,7 +10,7 @@ namespace {
 bool any_solo(const Project& project) {
     return project.song_track->solo ||
            std::any_of(project.lanes.begin(), project.lanes.end(),
-                       [](const auto& lane) { return lane->kind->sounds && lane->solo; });
+                       [](const auto& lane) { return holds<SoundBody>(lane->kind) && lane->solo; });
 }
 
 void add_parts(std::vector<SoundPart>& parts, const Lane& lane, const ResolvedLane& resolved_lane) {
@@ -33,7 +33,8 @@ std::vector<SoundPart> heard_parts(const Schedule& schedule) {
     const bool solo = any_solo(project);
     std::vector<SoundPart> parts;
     for (std::size_t i = 0; i < project.lanes.size(); ++i)
-        if (const Lane& lane = *project.lanes[i]; lane.kind->sounds && !lane.muted && (!solo || lane.solo))
+        if (const Lane& lane = *project.lanes[i];
+            holds<SoundBody>(lane.kind) && !lane.muted && (!solo || lane.solo))
             add_parts(parts, lane, schedule[i]);
     return parts;
 }
@@ -42,7 +43,7 @@ std::vector<SoundPart> parts_of_lane(const Schedule& schedule, LaneId id) {
     std::vector<SoundPart> parts;
     const Project& project = schedule.project();
     for (std::size_t i = 0; i < project.lanes.size(); ++i)
-        if (project.lanes[i]->id == id && project.lanes[i]->kind->sounds)
+        if (project.lanes[i]->id == id && holds<SoundBody>(project.lanes[i]->kind))
             add_parts(parts, *project.lanes[i], schedule[i]);
     return parts;
 }

@@ -109,7 +109,7 @@ std::vector<WordLine> word_lines(const Lane& lane, const std::vector<TextSpan>& 
 
 SpokenWord word_at_pin(const Project& project, PinId id) {
     for (const auto& lane : project.lanes) {
-        if (!lane->kind->words)
+        if (!holds<WordBody>(lane->kind))
             continue;
         for (const auto& pin : lane->pins)
             if (pin.id == id)

@@ -10,7 +10,7 @@ namespace {
 /// Whether a shot that is seen lies otherwise in the picture than as it is, or is yet to come, or takes the
 /// place of another otherwise than by fading.
 bool shown_otherwise(const Curves& curves, Frames frame) {
-    const Lane* lane = curves.project().first_lane(&LaneKindRow::cuts);
+    const Lane* lane = curves.project().first_lane(body_type<CutBody>);
     if (!lane)
         return false;
     const auto& shots = curves.schedule.spans(lane->id).shots;
@@ -37,7 +37,7 @@ bool is_plain(const Layer& layer) {
 
 bool triggered_at(const Curves& curves, Frames frame) {
     for (const auto& lane : curves.project().lanes)
-        if (lane->kind->triggers)
+        if (holds<TriggerBody>(lane->kind))
             for (const auto& span : curves.schedule.spans(lane->id).triggers)
                 if (!span.muted && !span.hidden && frame >= span.start && frame < span.end &&
                     !acts_of(body_of<TriggerBody>(lane->pins[span.index].body)).empty())
@@ -58,7 +58,7 @@ bool needs_composing(const Curves& curves, Frames frame) {
     bool driven = false;
     for_feeds(project, [&](const Lane&, const Feed&) { driven = true; });
     return driven || std::any_of(project.lanes.begin(), project.lanes.end(), [](const auto& lane) {
-               return lane->showing && lane->showing->layer.value != 0;
+               return part_of<Showing>(*lane) && part_of<Showing>(*lane)->layer.value != 0;
            });
 }
 

@@ -35,7 +35,7 @@ int count_in(const Schedule& schedule, Seconds now) {
     bool sounding = false;
     Seconds last_end{-1e9};
     for (const auto& lane : project.lanes) {
-        if (!lane->inked || !lane->inked->in_band || lane->muted)
+        if (!part_of<Inked>(*lane) || !part_of<Inked>(*lane)->in_band || lane->muted)
             continue;
         for (const auto& text : schedule.spans(lane->id).texts) {
             if (text.muted)
@@ -72,22 +72,22 @@ std::optional<StagedBand> staged_band(const Schedule& schedule, Frames frame) {
                   until = now + Seconds((wide - band.line) / shape.speed);
     for (const auto& lane : project.lanes) {
         const auto& spans = schedule.spans(lane->id);
-        if (lane->kind->cuts && band.cuts.empty())
+        if (holds<CutBody>(lane->kind) && band.cuts.empty())
             for (const auto& shot : spans.shots) {
                 const double at = x(project.settings->frame_rate.start_of(shot.start));
                 if (at >= 0 && at <= wide)
                     band.cuts.push_back(at);
             }
-        if (!lane->inked || !lane->inked->in_band || lane->muted)
+        if (!part_of<Inked>(*lane) || !part_of<Inked>(*lane)->in_band || lane->muted)
             continue;
-        band.rows = std::max(band.rows, lane->inked->row + 1);
+        band.rows = std::max(band.rows, part_of<Inked>(*lane)->row + 1);
         for_texts_in(spans.texts, from, until, [&](const TextSpan& span) {
             const auto& body = lane->pins[span.index].body;
             BandText text;
             text.left = x(span.start);
             text.right = x(span.end);
-            text.ink = lane->inked->ink;
-            text.row = lane->inked->row;
+            text.ink = part_of<Inked>(*lane)->ink;
+            text.row = part_of<Inked>(*lane)->row;
             text.sounds = span.start <= now && now < span.end;
             if (const auto* word = body_if<WordBody>(&body)) {
                 text.text = word->text;

@@ -40,8 +40,8 @@ public:
             feeds_[feed.target.layer].push_back({&lane, &feed});
         });
         for (const auto& lane : project_.lanes)
-            if (lane->kind->appears && lane->showing->layer.value != 0)
-                shown_by_[lane->showing->layer].push_back(lane.get());
+            if (holds<AppearanceBody>(lane->kind) && part_of<Showing>(*lane)->layer.value != 0)
+                shown_by_[part_of<Showing>(*lane)->layer].push_back(lane.get());
     }
 
     StagedFrame whole(bool with_echo) {
@@ -100,7 +100,7 @@ private:
 
     StagedLayer one(const Layer& layer, const std::optional<Appearing>& appearing,
                     const std::optional<Appearing>& age_of, bool with_echo) {
-        const bool own = appearing && appearing->lane->showing->layer == layer.id;
+        const bool own = appearing && part_of<Showing>(*appearing->lane)->layer == layer.id;
         StagedLayer staged{layer.kind, layer.id, layer.text, layer.shape, layer.colour, {}};
         staged.values = values_at(layer, frame_, age_of);
         staged.blend = layer.blend;
@@ -174,8 +174,9 @@ private:
     void stay_full(const Layer& layer, double frame, LayerValues& values) {
         const auto feeds = feeds_.find(layer.id);
         const bool posed =
-            feeds != feeds_.end() &&
-            std::ranges::any_of(feeds->second, [](const LaneFeed& one) { return one.lane->kind->poses; });
+            feeds != feeds_.end() && std::ranges::any_of(feeds->second, [](const LaneFeed& one) {
+                return holds<PoseBody>(one.lane->kind);
+            });
         const auto& settings = *project_.settings;
         const double larger = enlarged_to_stay_full(LayerValues(layer), values, seconds_at(frame),
                                                     {.width = static_cast<double>(settings.picture_width),
@@ -249,7 +250,7 @@ private:
     void let_triggers_act(const Layer& layer, double frame, const std::optional<Appearing>& age_of,
                           LayerValues& values) {
         for (const auto& lane : project_.lanes) {
-            if (!lane->kind->triggers)
+            if (!holds<TriggerBody>(lane->kind))
                 continue;
             for (const auto& span : curves_.schedule.spans(lane->id).triggers) {
                 if (static_cast<double>(span.start.value) > frame)
@@ -310,7 +311,7 @@ private:
     // -- appearances
 
     AppearanceMoment moment_of(const Appearing& appearing, double frame) const {
-        const Showing& showing = *appearing.lane->showing; // loops are the lane's
+        const Showing& showing = *part_of<Showing>(*appearing.lane); // loops are the lane's
         AppearanceMoment at;
         at.age = appearing.age_at(frame);
         at.left = static_cast<double>(appearing.span->end.value) - frame;
@@ -327,7 +328,7 @@ private:
     void let_appear(StagedLayer& staged, const Appearing& appearing) {
         const auto& body = appearing.body();
         staged.added = {.x = body.x, .y = body.y, .scale = body.scale / 100, .rotation = body.turn};
-        const Showing showing = showing_of(*appearing.lane->showing, body);
+        const Showing showing = showing_of(*part_of<Showing>(*appearing.lane), body);
         staged.appearance = appearing.span->pin;
         if (!appearing.span->text.empty())
             staged.text = appearing.span->text;
@@ -375,9 +376,9 @@ private:
         if (own) {
             act_over(*age_of->span, age_of->body().acts, frame, values);
             put(values, age_of->body(),
-                age_of->lane->showing->letter_delay != 0
+                part_of<Showing>(*age_of->lane)->letter_delay != 0
                     ? Moved{}
-                    : moved_at(showing_of(*age_of->lane->showing, age_of->body()),
+                    : moved_at(showing_of(*part_of<Showing>(*age_of->lane), age_of->body()),
                                moment_of(*age_of, frame)));
         }
         return placement_of(values, seconds_at(frame));
@@ -461,7 +462,8 @@ private:
             if (staged.appearance.value != 0) {
                 act_over(*age_of->span, age_of->body().acts, frame, values);
                 put(values, age_of->body(),
-                    moved_at(showing_of(*age_of->lane->showing, age_of->body()), moment_of(*age_of, frame)));
+                    moved_at(showing_of(*part_of<Showing>(*age_of->lane), age_of->body()),
+                             moment_of(*age_of, frame)));
             }
             return values;
         };
@@ -501,10 +503,11 @@ private:
             const auto& spans = curves_.schedule.spans(lane->id);
             for (const auto& pulse : spans.motion.pulses())
                 add(pulse.pin, pulse.peak, pulse.strength);
-            if (lane->kind->keyed)
+            if (is_keyed(lane->kind))
                 for (const auto& pin : curves_.schedule.pins(lane->id).pins)
                     add(pin.id, static_cast<double>(pin.frame.value),
-                        share_of(lane->motion->own, body_of<KeyBody>(lane->pins[pin.index].body).value));
+                        share_of(part_of<Motion>(*lane)->own,
+                                 body_of<KeyBody>(lane->pins[pin.index].body).value));
         }
         return bursts;
     }

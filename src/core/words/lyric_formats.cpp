@@ -11,7 +11,8 @@
 namespace pulsepin {
 
 std::span<const LyricFormatRow> lyric_formats() {
-    static const std::array rows{lyric::web_vtt(), lyric::subrip(), lyric::timed_lines(), lyric::plain()};
+    static const std::array rows{lyric::web_vtt(), lyric::ass(),         lyric::ttml(),
+                                 lyric::subrip(),  lyric::timed_lines(), lyric::plain()};
     return rows;
 }
 

@@ -8,16 +8,19 @@
 #include "drawing/timeline/lane_paint.h"
 #include "follow/follow.h"
 #include "kinds/kinds.h"
+#include "kinds/lane_fields.h"
 #include "looks/kind_looks.h"
 #include "schedule/lane_spans.h"
 #include "schedule/picker.h"
 
 #include <QPainter>
+#include <algorithm>
 
 namespace pulsepin {
 namespace {
 
 using test::LevelBody;
+using test::LevelCeiling;
 
 // -- what it is
 
@@ -37,14 +40,22 @@ const PinProperty level_properties[] = {
                                           {.name = "remark", .most = 40}),
 };
 
+void ceiling_fields(Fields& f, LevelCeiling& ceiling) {
+    f.about("no level is higher").number("most", ceiling.most, limits::percent);
+}
+
+constexpr LanePartRow level_parts[] = {kinds::motion_part,
+                                       lane_part<LevelCeiling, ceiling_fields>("ceiling", "level-ceiling")};
+
 void level_spans(const Project&, const Lane& lane, const ResolvedLane& resolved, LaneSpans& spans) {
     std::vector<CurveKey> keys;
     double before = 0;
     for (const auto& pin : resolved.pins) {
         const auto& level = body_of<LevelBody>(lane.pins[pin.index].body);
         keys.push_back({pin.frame, before, held_easing()});
-        keys.push_back({pin.frame + level.over, level.level, {}});
-        before = level.level;
+        const double reached = std::min(level.level, part_of<LevelCeiling>(lane)->most);
+        keys.push_back({pin.frame + level.over, reached, {}});
+        before = reached;
     }
     spans.keys = KeyCurve(std::move(keys));
 }
@@ -55,9 +66,11 @@ const LaneKindRow level_row{
     .singular = "level",
     .counted = "levels",
     .from_the_start = false,
+    .pin_body = body_type<LevelBody>,
     .empty_body = [] { return PinBody(LevelBody{}); },
     .name_of = [](const PinBody& body, const Project&) { return body_of<LevelBody>(body).remark; },
     .properties = level_properties,
+    .parts = level_parts,
     .spans = level_spans,
     .share_at = [](const ShareContext& c) { return std::optional(c.spans.keys.value_at(c.frame) / 100); },
     .bodies =

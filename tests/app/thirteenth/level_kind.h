@@ -14,6 +14,13 @@ struct LevelBody {
     friend bool operator==(const LevelBody&, const LevelBody&) = default;
 };
 
+/// What a lane of levels is told besides: no level is higher.
+struct LevelCeiling {
+    using lane_part = void;
+    double most = 100; ///< percent
+    friend bool operator==(const LevelCeiling&, const LevelCeiling&) = default;
+};
+
 [[nodiscard]] LaneKind level_kind();
 
 } // namespace pulsepin::test

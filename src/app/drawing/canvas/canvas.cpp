@@ -216,7 +216,8 @@ std::unique_ptr<Gesture> Canvas::gesture_on_lanes(QPointF at, Qt::KeyboardModifi
     }
     if (const auto place = placement().lane_at(at); place && keys == Qt::NoModifier) {
         const Lane& lane = *document_.project().lanes[place->lane];
-        if (lane.pins.empty() && !lane.locked && (lane.kind->triggers || lane.kind->appears)) {
+        if (lane.pins.empty() && !lane.locked &&
+            (holds<TriggerBody>(lane.kind) || holds<AppearanceBody>(lane.kind))) {
             view_.select({});
             return std::make_unique<DrawLasting>(gestures(), at, lane.id);
         }

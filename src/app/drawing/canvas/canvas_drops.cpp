@@ -103,7 +103,7 @@ std::optional<Canvas::DropSeen> Canvas::drop_seen(const Dragged& item, QPointF a
     if (!place)
         return std::nullopt;
     const Lane& lane = *document_.project().lanes[place->lane];
-    if (!std::holds_alternative<ClipId>(item) || !lane.kind->cuts)
+    if (!std::holds_alternative<ClipId>(item) || !holds<CutBody>(lane.kind))
         return DropSeen{place->row, {}};
     const Seconds time = snapped(placement().time_at(at), false);
     const auto under = pin_at(at);

@@ -253,7 +253,7 @@ void paint_phrase(QPainter& painter, const ScoreScene& score, std::size_t phrase
     for (const auto& lane : lanes) {
         if (const auto paint = look_of_kind(lane.lane.kind).paint_score)
             paint(painter, lane);
-        if (!lane.lane.kind->sounds && score.cells_a_beat > 0)
+        if (!holds<SoundBody>(lane.lane.kind) && score.cells_a_beat > 0)
             paint_cells(painter, v, lane);
     }
     if (const auto& range = score.scene.view.range();
@@ -268,7 +268,7 @@ void paint_phrase(QPainter& painter, const ScoreScene& score, std::size_t phrase
     paint_names(painter, v, rect);
     painter.setRenderHint(QPainter::Antialiasing);
     for (const auto& lane : lanes)
-        if (!lane.lane.kind->sounds) {
+        if (!holds<SoundBody>(lane.lane.kind)) {
             paint_left_out(painter, lane);
             paint_pins(painter, v, lane);
         }

@@ -130,7 +130,7 @@ void ScoreView::switch_cell(LaneId lane, Ticks at) {
 const Lane* ScoreView::lane_to_paint(QPointF at) const {
     const auto place = painting_ ? placement_.lane_at(at) : std::nullopt;
     const Lane* lane = place ? document_.project().lanes[place->lane].get() : nullptr;
-    return lane && !lane->kind->sounds ? lane : nullptr;
+    return lane && !holds<SoundBody>(lane->kind) ? lane : nullptr;
 }
 
 bool ScoreView::on_wave(QPointF at) const {

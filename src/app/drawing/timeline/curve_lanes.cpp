@@ -110,7 +110,7 @@ void paint_ends(QPainter& painter, const LaneScene& s, const CurveScale& scale, 
     QFont font = painter.font();
     font.setPixelSize(10);
     painter.setFont(font);
-    const QString unit = QString::fromStdString(s.lane.motion->own.unit);
+    const QString unit = QString::fromStdString(part_of<Motion>(s.lane)->own.unit);
     QColor paper = s.scene.palette.paper;
     paper.setAlphaF(0.85F);
     // On paper of their own, so that no curve strikes them through.
@@ -127,7 +127,7 @@ void paint_ends(QPainter& painter, const LaneScene& s, const CurveScale& scale, 
 
 void paint_follower(QPainter& painter, const LaneScene& s) {
     const CurveScale scale = curve_scale(s.lane, s.spans, s.row.height());
-    const auto& own = s.lane.motion->own;
+    const auto& own = part_of<Motion>(s.lane)->own;
     const auto* curve = curve_of(s.scene, s.lane.id);
     if (!curve || curve->stages.empty())
         return paint_ends(painter, s, scale, own.low, own.high);
@@ -181,9 +181,9 @@ CurveScale curve_scale(const Lane& lane, const LaneSpans& spans, double height) 
     scale.bottom = height - below;
     constexpr double high_enough = 50; // for the words that tell its ends
     scale.top = height < high_enough ? below : above;
-    if (!lane.kind->follows && !lane.kind->poses) {
-        scale.low = std::min(lane.motion->own.low, lane.motion->own.high);
-        scale.high = std::max(lane.motion->own.low, lane.motion->own.high);
+    if (!lane.kind->follows && !holds<PoseBody>(lane.kind)) {
+        scale.low = std::min(part_of<Motion>(lane)->own.low, part_of<Motion>(lane)->own.high);
+        scale.high = std::max(part_of<Motion>(lane)->own.low, part_of<Motion>(lane)->own.high);
     }
     for (const auto& key : spans.keys.keys()) {
         scale.low = std::min(scale.low, key.value);
@@ -198,7 +198,7 @@ void paint_curve(QPainter& painter, const LaneScene& s) {
     if (s.lane.kind->follows)
         return paint_follower(painter, s);
     const CurveScale scale = curve_scale(s.lane, s.spans, s.row.height());
-    const bool keys = s.lane.kind->keyed || s.lane.kind->poses;
+    const bool keys = is_keyed(s.lane.kind) || holds<PoseBody>(s.lane.kind);
     if (!keys || !s.spans.keys.empty())
         paint_line(painter, s,
                    course_of(s, scale, 0,
@@ -206,7 +206,7 @@ void paint_curve(QPainter& painter, const LaneScene& s) {
                                  return keys ? s.spans.keys.value_at(frame) : s.spans.motion.value_at(frame);
                              }),
                    s.scene.palette.motion, 1.8);
-    if (!s.lane.kind->poses)
+    if (!holds<PoseBody>(s.lane.kind))
         paint_ends(painter, s, scale, scale.low, scale.high);
 }
 

@@ -28,7 +28,7 @@ double measure_for(float highest) {
 
 /// The step whose levels are drawn; none where no step has any.
 std::optional<std::size_t> step_with_lines(const LaneScene& s) {
-    const auto& steps = s.lane.motion->follower.steps;
+    const auto& steps = part_of<Motion>(s.lane)->follower.steps;
     const auto has_lines = [&](std::size_t i) {
         const auto* row = i < steps.size() ? follower_step(steps[i].id) : nullptr;
         return row && !row->levels.empty() && !steps[i].off;
@@ -57,7 +57,7 @@ std::vector<LevelLine> level_lines(const LaneScene& s) {
         return lines;
     const double measure = measure_for(curve->highest[*chosen]);
     const CurveScale scale = curve_scale(s.lane, s.spans, s.row.height());
-    const auto& steps = s.lane.motion->follower.steps;
+    const auto& steps = part_of<Motion>(s.lane)->follower.steps;
     for (std::size_t i = 0; i < steps.size() && i < curve->highest.size(); ++i) {
         const auto* row = follower_step(steps[i].id);
         if (!row || steps[i].off || std::abs(measure_for(curve->highest[i]) - measure) > 0.01 * measure)

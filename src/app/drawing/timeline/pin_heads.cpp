@@ -77,7 +77,7 @@ void paint_head(QPainter& painter, const HeadLook& look, QPointF at, const Palet
         painter.setBrush(colour);
     }
     painter.drawPath(path);
-    if (look.kind->marks)
+    if (holds<MarkerBody>(look.kind))
         paint_symbol(painter, look.symbol, at, look.muted ? colour : palette.paper);
     if (look.locked) {
         painter.setPen(QPen(palette.paper_text, 2));
@@ -99,7 +99,7 @@ HeadLook look_of(const Pin& pin, const Lane& lane, bool selected, bool shares_fr
     look.selected = selected;
     look.exception = is_exception(pin);
     look.locked = pin.locked;
-    look.muted = pin.muted || (lane.muted && !lane.kind->sounds);
+    look.muted = pin.muted || (lane.muted && !holds<SoundBody>(lane.kind));
     look.doubled = shares_frame;
     if (const auto* marker = body_if<MarkerBody>(&pin.body)) {
         look.colour = marker->colour;
@@ -113,7 +113,7 @@ QColor head_colour(LaneKind kind, const Palette& palette) {
 }
 
 QColor head_colour(const HeadLook& look, const Palette& palette) {
-    return look.kind->marks ? palette.markers[look.colour % 6] : head_colour(look.kind, palette);
+    return holds<MarkerBody>(look.kind) ? palette.markers[look.colour % 6] : head_colour(look.kind, palette);
 }
 
 QColor stem_colour(const QColor& head) {

@@ -195,8 +195,8 @@ void TimelineView::paint_lane_names(QPainter& painter) const {
 
 /// What the lane holds.
 void TimelineView::paint_sign(QPainter& painter, LaneKind kind, double y) const {
-    draw_head(painter, kind, {kind->triggers ? 9.0 : 13.0, kind->cuts ? y - 6 : y}, *palette_,
-              HeadState::Placed, false);
+    draw_head(painter, kind, {holds<TriggerBody>(kind) ? 9.0 : 13.0, holds<CutBody>(kind) ? y - 6 : y},
+              *palette_, HeadState::Placed, false);
 }
 
 void TimelineView::paint_switch(QPainter& painter, const Switch& s) const {
@@ -227,7 +227,7 @@ bool TimelineView::press_song_switch(QPointF at, bool another) {
         Project next = with_song_track(document_.project(), track);
         if (s.what == Switch::Solo && on && !another) // alone, unless others are to stay
             for (const auto& lane : document_.project().lanes)
-                if (lane->kind->sounds && lane->solo)
+                if (holds<SoundBody>(lane->kind) && lane->solo)
                     next = *with_mute_and_solo(next, lane->id, lane->muted, false);
         document_.apply(std::move(next), s.what == Switch::Mute ? tr("mute song") : tr("solo song"));
         return true;
@@ -255,9 +255,9 @@ const Lane* TimelineView::lane_named_at(QPointF at) const {
 std::vector<TimelineView::Switch> TimelineView::switches_of(const Lane& lane, const QRectF& row) const {
     const double y = row.center().y() - 9;
     std::vector<Switch> switches{{Switch::Mute, tr("M"), lane.muted, {}}};
-    if (lane.kind->sounds)
+    if (holds<SoundBody>(lane.kind))
         switches.push_back({Switch::Solo, tr("S"), lane.solo, {}});
-    if (!lane.kind->sounds) // what is heard anyway needs no click
+    if (!holds<SoundBody>(lane.kind)) // what is heard anyway needs no click
         switches.push_back({Switch::Click, tr("C"), lane.click > 0, {}});
     switches.push_back({Switch::Lock, tr("L"), lane.locked, {}});
     double x = names_width() - 3;

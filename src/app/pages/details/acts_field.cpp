@@ -246,7 +246,7 @@ const Layer* ActsField::acted_on() const {
         return trigger->on.empty() ? &project.stage->layers.back()
                                    : project.stage->layer(trigger->on.front());
     const Lane* lane = detail_.pins().empty() ? nullptr : project.lane_of(detail_.pins().front());
-    return lane && lane->showing ? project.stage->layer(lane->showing->layer) : nullptr;
+    return lane && part_of<Showing>(*lane) ? project.stage->layer(part_of<Showing>(*lane)->layer) : nullptr;
 }
 
 void ActsField::fill_targets() {

@@ -284,7 +284,7 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
             return look_of_kind(lane.kind).rounding_matters;
         case PlantingRow:
         case FrameRow:
-            return !lane.kind->sounds;
+            return !holds<SoundBody>(lane.kind);
         case EndRow:
             return end_of(pin).has_value();
         default:
@@ -303,8 +303,8 @@ void DetailPanel::show_pin(const Pin& pin, const Lane& lane) {
     show_common({pin.id});
     pinned_->show();
     whole_planting_->show();
-    sound_->setVisible(lane.kind->sounds);
-    if (lane.kind->sounds)
+    sound_->setVisible(holds<SoundBody>(lane.kind));
+    if (holds<SoundBody>(lane.kind))
         sound_->show_sound(pin.id);
     if (auto* fields = fields_of(lane.kind)) {
         fields->show_pins({pin.id});

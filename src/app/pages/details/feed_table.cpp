@@ -145,7 +145,7 @@ QHBoxLayout* FeedTable::make_buttons() {
     connect(ways, &QMenu::aboutToShow, this, [this, ways] {
         ways->clear();
         const Lane* now = lane();
-        for (std::size_t i = 0; now && i <= now->motion->feeds.size(); ++i) {
+        for (std::size_t i = 0; now && i <= part_of<Motion>(*now)->feeds.size(); ++i) {
             const QString name = QString::fromStdString(feeds_of(*now)[i].property);
             ways->addAction(tr("%1, a key each frame").arg(name), this, [this, i] { freeze(i, false); });
             ways->addAction(tr("%1, as few as need be…").arg(name), this, [this, i] { freeze(i, true); });
@@ -252,7 +252,7 @@ void FeedTable::limit(std::size_t index, bool limited) {
 void FeedTable::fill_more(QMenu* menu, std::size_t index) {
     menu->clear();
     const Lane* now = lane();
-    if (!now || index > now->motion->feeds.size())
+    if (!now || index > part_of<Motion>(*now)->feeds.size())
         return;
     menu->addAction(tr("Swap ends"), this, [this, index] {
         change_feed(index, tr("swap ends"), [](Feed& feed) { std::swap(feed.low, feed.high); });
@@ -384,7 +384,7 @@ void FeedTable::freeze(std::size_t index, bool simplify) {
                    .arg(QString::fromStdString(feed.unit));
         keys = std::move(fewer.keys);
     }
-    if (document_.apply(frozen(document_.project(), now->id, index, keys, kind_that(&LaneKindRow::keyed)),
+    if (document_.apply(frozen(document_.project(), now->id, index, keys, kind_of(body_type<KeyBody>)),
                         tr("freeze to keys")))
         document_.say(told);
 }
@@ -400,7 +400,7 @@ void FeedTable::mark_tops() {
         this, tr("Tops as markers"), tr("As high as this, or higher"), 0.5, -1000, 1000, 2, &wanted);
     if (wanted)
         document_.apply(with_markers_at_tops(document_.project(), now->id, *found->second, least,
-                                             Seconds(0.1), kind_that(&LaneKindRow::marks)),
+                                             Seconds(0.1), kind_of(body_type<MarkerBody>)),
                         tr("mark tops"));
 }
 
@@ -442,7 +442,7 @@ void FeedTable::refresh() {
         rows_[i].high->setValue(feed.high);
         for (auto* part : rows_[i].box->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly))
             if (part != rows_[i].target && part != rows_[i].more) // poses hold the values themselves
-                part->setVisible(!now->kind->poses && !is_colour(feed));
+                part->setVisible(!holds<PoseBody>(now->kind) && !is_colour(feed));
         const QString lead = usual_lead(feed.target);
         if (!lead.isEmpty())
             tip += "\n" + tr("Usual lead: %1").arg(lead);

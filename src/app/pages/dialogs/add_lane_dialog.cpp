@@ -22,7 +22,7 @@ AddLaneDialog::AddLaneDialog(const Project& project, LaneKind kind, LayerId laye
     auto* column = new QVBoxLayout(this);
     if (kind->drives())
         column->addWidget(make_drives(layer));
-    if (kind->appears)
+    if (holds<AppearanceBody>(kind))
         column->addWidget(make_shown(layer));
     name_ = named(new QLineEdit, "lane name", tr("Its name; none: after what it drives"));
     column->addWidget(labelled(tr("name"), name_));
@@ -42,14 +42,14 @@ QWidget* AddLaneDialog::make_drives(LayerId chosen) {
     const auto& layers = project_.stage->layers;
     for (auto layer = layers.rbegin(); layer != layers.rend(); ++layer)
         layer_->addItem(QString::fromStdString(layer->name), static_cast<qulonglong>(layer->id.value));
-    if (!kind_->poses)
+    if (!holds<PoseBody>(kind_))
         layer_->addItem(tr("nothing in the picture yet"), qulonglong{0});
     // The one that is worked on, else the camera: all of the picture.
     layer_->setCurrentIndex(
         chosen.value == 0 ? 0 : std::max(0, layer_->findData(static_cast<qulonglong>(chosen.value))));
     grid->addWidget(labelled(tr("drives"), layer_), 0, 0);
     connect(layer_, &QComboBox::currentIndexChanged, this, &AddLaneDialog::take_target);
-    if (kind_->poses) {
+    if (holds<PoseBody>(kind_)) {
         grid->addWidget(quiet(tr("place, scale, rotation and opacity of it, as one key")), 1, 0);
         return box;
     }
@@ -125,9 +125,9 @@ void AddLaneDialog::name_it() {
     if (!name_) // while it is made
         return;
     QString usual = text_of(kind_->plural);
-    if (kind_->poses && layer_)
+    if (holds<PoseBody>(kind_) && layer_)
         usual = tr("%1 poses").arg(layer_->currentText());
-    else if (kind_->appears && layer_)
+    else if (holds<AppearanceBody>(kind_) && layer_)
         usual = layer_->currentText();
     else if (kind_->drives() && target().layer.value != 0)
         usual = tr("%1 %2").arg(layer_->currentText(), parameter_->currentText());
@@ -141,7 +141,7 @@ QString AddLaneDialog::name() const {
 
 Motion AddLaneDialog::motion() const {
     const Target chosen = target();
-    if (kind_->poses)
+    if (holds<PoseBody>(kind_))
         return pose_motion(LayerId{layer_->currentData().toULongLong()});
     Motion motion;
     if (chosen.layer.value != 0)

@@ -33,6 +33,7 @@ ParamDialog::ParamDialog(const QString& name, const QString& title, ParamSpecs s
         connect(form_, &ParamForm::changed, this, &ParamDialog::show_outcome);
         show_outcome();
     }
+    connect(form_, &ParamForm::changed, this, &ParamDialog::changed);
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Cancel);
     auto* take = main_button(action);
     take->setObjectName(name + " now");
@@ -51,6 +52,20 @@ ParamValues ParamDialog::values() const {
 
 void ParamDialog::set_project(const Project& project) {
     form_->set_project(project);
+}
+
+void ParamDialog::show_above(QWidget* what) {
+    auto* column = static_cast<QVBoxLayout*>(layout());
+    column->insertWidget(column->indexOf(form_), what);
+}
+
+void ParamDialog::set_value(std::string_view id, const ParamValue& value) {
+    ParamValues all = form_->values();
+    all.set(id, value);
+    form_->set_values(all);
+    if (outcome_)
+        show_outcome();
+    emit changed(QString::fromUtf8(id.data(), static_cast<qsizetype>(id.size())));
 }
 
 void ParamDialog::show_outcome() {

@@ -22,6 +22,13 @@ public:
 
     [[nodiscard]] ParamValues values() const;
     void set_project(const Project& project);
+    /// Something to see above the fields.
+    void show_above(QWidget* what);
+    /// One of the values, as if a person had set it.
+    void set_value(std::string_view id, const ParamValue& value);
+
+signals:
+    void changed(const QString& id); ///< by a person, or by set_value()
 
 private:
     void show_outcome();

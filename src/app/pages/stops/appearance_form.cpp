@@ -2,6 +2,7 @@
 #include "pages/stops/appearance_form.h"
 
 #include "kinds/kinds.h"
+#include "model/planting_properties.h"
 #include "parts/widgets.h"
 #include "schedule/lasting.h"
 #include "schedule/triggers.h"
@@ -13,42 +14,10 @@
 namespace pulsepin {
 namespace {
 
-using SpreadParam = BoundParam<Spread>;
-
-ParamSpec real(std::string_view id, std::string_view label, std::string_view unit, double most,
-               std::string_view explains) {
-    return {.id = id, .label = label, .unit = unit, .least = -most, .most = most, .explains = explains};
-}
-
-constexpr std::string_view of_step = "from each to the next";
-constexpr std::string_view at_random = "up to so much to either side, at random";
-
-const std::vector<SpreadParam>& spread_params() {
-    static const std::vector<SpreadParam> all{
-        bound<Spread, &Spread::step_x>(real("step-x", "right by", "px", 10000, of_step)),
-        bound<Spread, &Spread::step_y>(real("step-y", "down by", "px", 10000, of_step)),
-        bound<Spread, &Spread::step_turn>(real("step-turn", "turned by", "°", 3600, of_step)),
-        bound<Spread, &Spread::step_scale>(real("step-scale", "larger by", "%", 2000, of_step)),
-        bound<Spread, &Spread::step_later>(real("step-later", "later by", "frames", 10000, of_step)),
-        bound<Spread, &Spread::wide_x>(real("wide-x", "spread across", "px", 10000, at_random)),
-        bound<Spread, &Spread::wide_y>(real("wide-y", "spread down", "px", 10000, at_random)),
-        bound<Spread, &Spread::wide_turn>(real("wide-turn", "spread turn", "°", 3600, at_random)),
-        bound<Spread, &Spread::wide_scale>(real("wide-scale", "spread size", "%", 2000, at_random)),
-        bound<Spread, &Spread::wide_later>(real("wide-later", "spread time", "frames", 10000, at_random)),
-        bound<Spread, &Spread::seed>({.id = "spread-seed",
-                                      .label = "chance",
-                                      .type = ParamType::Whole,
-                                      .most = 9999,
-                                      .initial = 1,
-                                      .explains = "another number, another chance"}),
-    };
-    return all;
-}
-
 /// What all of a planting have in common; the rest is said of each.
 std::vector<ParamSpec> common_specs() {
     std::vector<ParamSpec> specs;
-    for (const auto& param : kind_that(&LaneKindRow::appears)->properties)
+    for (const auto& param : kind_of(body_type<AppearanceBody>)->properties)
         for (const char* id : {"length", "row", "x", "y", "turn", "scale"})
             if (param.spec.id == id)
                 specs.push_back(param.spec);
@@ -59,7 +28,7 @@ std::vector<ParamSpec> common_specs() {
 
 AppearanceForm::AppearanceForm(QWidget* parent) : FormFields(parent) {
     static const std::vector<ParamSpec> common = common_specs();
-    static const std::vector<ParamSpec> spread = specs_of(spread_params());
+    static const std::vector<ParamSpec> spread = specs_of(spread_properties());
     all_ = new ParamForm("appears", {.layout = ParamFormLayout::NamesBeside});
     all_->set_specs(common);
     steps_ = new ParamForm("spread", {.layout = ParamFormLayout::NamesBeside, .one_a_line = true});
@@ -120,9 +89,9 @@ QWidget* AppearanceForm::make_colours() {
 
 PlantingForm AppearanceForm::form() const {
     PinBody body = AppearanceBody{};
-    set_values<PinBody>(body, kind_that(&LaneKindRow::appears)->properties, all_->values());
+    set_values<PinBody>(body, kind_of(body_type<AppearanceBody>)->properties, all_->values());
     Spread spread;
-    set_values<Spread>(spread, spread_params(), steps_->values());
+    set_values<Spread>(spread, spread_properties(), steps_->values());
     if (coloured_->isChecked())
         for (const auto* field : palette_)
             spread.palette.push_back(field->colour());
@@ -133,9 +102,9 @@ void AppearanceForm::set_form(const PlantingForm& form) {
     if (!is_body<AppearanceBody>(form.body))
         return;
     const QSignalBlocker quietly(this);
-    all_->set_values(values_of<PinBody>(form.body, kind_that(&LaneKindRow::appears)->properties));
+    all_->set_values(values_of<PinBody>(form.body, kind_of(body_type<AppearanceBody>)->properties));
     const Spread spread = form.spread();
-    steps_->set_values(values_of<Spread>(spread, spread_params()));
+    steps_->set_values(values_of<Spread>(spread, spread_properties()));
     coloured_->setChecked(!spread.palette.empty());
     for (std::size_t i = 0; i < std::min(palette_.size(), spread.palette.size()); ++i)
         palette_[i]->set_colour(spread.palette[i]);

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "model/planting_properties.h"
 #include "model/shot_edits.h"
 #include "parts/form_fields.h"
 #include "parts/widgets.h"
@@ -20,13 +21,10 @@ QSpinBox* frames_field(const QString& name, const QString& none, const QString& 
 } // namespace
 
 CutForm::CutForm(QWidget* parent) : FormFields(parent) {
-    order_ = choice_box("shot order", tr("Which shot each new cut shows"),
-                        {tr("in turn"), tr("at random, none twice"), tr("at random by weight"),
-                         tr("own ones for each section"), tr("the first one only")});
+    const auto told = shot_choice_properties();
+    order_ = choice_box("shot order", spec_of("order", told));
     seed_ = seed_field("shot seed");
-    start_ = choice_box("shot start", tr("From where in its clip each shot is seen"),
-                        {tr("from an in-point"), tr("going on where it was left"), tr("from a marker on it"),
-                         tr("cameras: the same moment")});
+    start_ = choice_box("shot start", spec_of("start", told));
     in_point_ = real_field("form in point", tr("Where in the clip"), 0, 360'000);
     in_point_->setSuffix(tr(" s"));
     marker_ =

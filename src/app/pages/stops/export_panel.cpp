@@ -318,7 +318,7 @@ QString ExportPanel::summary() const {
     }
     if (written_ > 0)
         return tr("%n files written", nullptr, written_);
-    const Lane* cuts = document_.project().first_lane(&LaneKindRow::cuts);
+    const Lane* cuts = document_.project().first_lane(body_type<CutBody>);
     return cuts && !cuts->pins.empty() ? tr("edit list and more") : tr("nothing to write yet");
 }
 

@@ -125,7 +125,7 @@ QLayout* ExposuresPage::make_pictures() {
         if (drawings && !following_)
             document_.apply(
                 with_changed_lane(document_.project(), drawings->id,
-                                  [&](Lane& changed) { changed.exposing->least = Frames(frames); }),
+                                  [&](Lane& changed) { part_of<Exposing>(changed)->least = Frames(frames); }),
                 tr("least hold"));
     });
     row->addWidget(least_);
@@ -134,7 +134,7 @@ QLayout* ExposuresPage::make_pictures() {
 }
 
 const Lane* ExposuresPage::lane() const {
-    return view_.lane_of_kind(document_.project(), kind_that(&LaneKindRow::exposes));
+    return view_.lane_of_kind(document_.project(), kind_of(body_type<ExposureBody>));
 }
 
 Numbering ExposuresPage::numbering() const {
@@ -207,12 +207,12 @@ void ExposuresPage::refresh() {
     const Lane* drawings = lane();
     lane_->clear();
     for (const auto& one : document_.project().lanes)
-        if (one->kind->exposes)
+        if (holds<ExposureBody>(one->kind))
             lane_->addItem(QString::fromStdString(one->name), static_cast<qulonglong>(one->id.value));
     lane_->setEnabled(lane_->count() > 0);
     if (drawings) {
         lane_->setCurrentIndex(lane_->findData(static_cast<qulonglong>(drawings->id.value)));
-        least_->setValue(static_cast<int>(drawings->exposing->least.value));
+        least_->setValue(static_cast<int>(part_of<Exposing>(*drawings)->least.value));
     }
     for (auto* widget : of_lane_)
         widget->setEnabled(drawings != nullptr);
@@ -232,7 +232,7 @@ void ExposuresPage::show_told() {
     QString text = tr("%1 drawings in %2 places").arg(exposures.size()).arg(drawings->pins.size());
     if (mended > 0)
         text += tr(" · %1 held longer than their places would let them").arg(mended);
-    if (drawings->exposing->spoken.value != 0)
+    if (part_of<Exposing>(*drawings)->spoken.value != 0)
         text += tr(" · shapes of a mouth");
     told_->setText(text);
 }

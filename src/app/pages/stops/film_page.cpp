@@ -2,16 +2,17 @@
 #include "pages/stops/film_page.h"
 
 #include "follow/project_sounds.h"
+#include "render/film_properties.h"
 #include "render/qt_text.h"
 #include "schedule/piece_length.h"
 
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QLineEdit>
-#include <QRegularExpression>
 #include <QScrollArea>
 #include <algorithm>
 #include <cmath>
+#include <tuple>
 
 namespace pulsepin {
 namespace {
@@ -191,13 +192,11 @@ QWidget* FilmPage::make_fields() {
         clicked->setFocusPolicy(Qt::TabFocus); // a click leaves the keys where they were
     auto* draws = new QHBoxLayout;
     draws->setSpacing(4);
-    const std::pair<const char*, QString> what[] = {{"draw frame", tr("frame")},
-                                                    {"draw timecode", tr("time")},
-                                                    {"draw bar", tr("bar")},
-                                                    {"draw name", tr("name")},
-                                                    {"draw safe", tr("safe")}};
-    for (const auto& [name, label] : what) {
-        auto* button = named(new QPushButton(label), name, tr("Drawn into the picture"));
+    const QString shortly[] = {tr("frame"), tr("time"), tr("bar"), tr("name"), tr("safe")};
+    for (std::size_t i = 0; i < film_burns().size(); ++i) {
+        const auto& spec = film_burns()[i].spec;
+        auto* button =
+            named(new QPushButton(shortly[i]), text_of(spec.id).replace('-', ' '), text_of(spec.explains));
         button->setCheckable(true);
         button->setProperty("role", "choice");
         draws_.push_back(button);
@@ -268,23 +267,22 @@ void FilmPage::take_target(int row) {
     show_estimate();
 }
 
-FilmOptions FilmPage::options() const {
+Result<FilmOptions> FilmPage::options() const {
     FilmOptions options;
     options.format = format_->currentData().toString().toStdString();
-    const auto found = QRegularExpression("(\\d+)\\s*[x×]\\s*(\\d+)").match(size_->currentText());
-    if (found.hasMatch()) {
-        options.width = found.captured(1).toInt();
-        options.height = found.captured(2).toInt();
+    if (const QString size = size_->currentText().trimmed(); !size.isEmpty() && size != size_->itemText(0)) {
+        const auto sides = film_size(size.toStdString());
+        if (!sides)
+            return tl::unexpected(sides.error());
+        std::tie(options.width, options.height) = *sides;
     }
     options.quality = quality_->value();
     options.sound_kbit = sound_->value();
     options.shape = static_cast<FilmShape>(std::max(0, shape_->currentIndex()));
     options.transparent = transparent_->isChecked();
     options.as_one = as_one_->isChecked();
-    bool* const burns[] = {&options.burn.frame, &options.burn.timecode, &options.burn.place,
-                           &options.burn.name, &options.burn.safe_areas};
     for (std::size_t i = 0; i < draws_.size(); ++i)
-        *burns[i] = draws_[i]->isChecked();
+        film_burns()[i].set(options, draws_[i]->isChecked() ? 1.0 : 0.0);
     return options;
 }
 
@@ -371,7 +369,13 @@ void FilmPage::show_estimate() {
         render_->setEnabled(false);
         return;
     }
-    auto options = this->options();
+    const auto written = options();
+    if (!written) {
+        estimate_->set_text(QString::fromStdString(written.error().message()));
+        render_->setEnabled(false);
+        return;
+    }
+    auto options = *written;
     double bytes = 0;
     std::int64_t frames = 0;
     QString trouble;

@@ -44,7 +44,8 @@ public:
 
     enum class Range { All, Drawn, Section, Selected, EachShot };
     [[nodiscard]] FilmQueue& queue() { return queue_; }
-    [[nodiscard]] FilmOptions options() const;
+    /// Fails where a size is written that is none.
+    [[nodiscard]] Result<FilmOptions> options() const;
     [[nodiscard]] Range range() const;
     /// The frames of the range, each of them a film; empty where the range is.
     [[nodiscard]] std::vector<std::pair<Frames, Frames>> ranges() const;

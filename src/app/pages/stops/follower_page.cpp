@@ -88,15 +88,16 @@ QWidget* FollowerPage::make_source() {
     source_driven_->setFixedWidth(with_arrow);
     connect(drives, &QMenu::aboutToShow, this, [this, drives] {
         drives->clear();
-        const auto* row = lane() ? follower_source(lane()->motion->follower.source) : nullptr;
+        const auto* row = lane() ? follower_source(part_of<Motion>(*lane())->follower.source) : nullptr;
         for (const auto& spec : row ? row->parameters : ParamSpecs())
             if (may_be_driven(*row, spec.id))
-                offer_drives(*drives, spec, lane()->motion->follower.drives,
-                             completed(lane()->motion->follower.values, row->parameters).number(spec.id),
-                             [this](const std::function<void(std::vector<ParamDrive>&)>& how) {
-                                 change_follower(tr("drive a number"),
-                                                 [&](Follower& changed) { how(changed.drives); });
-                             });
+                offer_drives(
+                    *drives, spec, part_of<Motion>(*lane())->follower.drives,
+                    completed(part_of<Motion>(*lane())->follower.values, row->parameters).number(spec.id),
+                    [this](const std::function<void(std::vector<ParamDrive>&)>& how) {
+                        change_follower(tr("drive a number"),
+                                        [&](Follower& changed) { how(changed.drives); });
+                    });
     });
     first->addWidget(source_driven_);
     first->addWidget(alone_);
@@ -197,9 +198,9 @@ QPushButton* FollowerPage::make_drives(std::size_t index) {
     driven->setFixedWidth(with_arrow);
     connect(drives, &QMenu::aboutToShow, this, [this, drives, index] {
         drives->clear();
-        if (!lane() || index >= lane()->motion->follower.steps.size())
+        if (!lane() || index >= part_of<Motion>(*lane())->follower.steps.size())
             return;
-        const auto& now = lane()->motion->follower.steps[index];
+        const auto& now = part_of<Motion>(*lane())->follower.steps[index];
         const auto* of = follower_step(now.id);
         for (const auto& spec : of ? of->parameters : ParamSpecs())
             if (spec.type == ParamType::Number)
@@ -286,7 +287,7 @@ void FollowerPage::offer_drives(
     none->setCheckable(true);
     none->setChecked(found == now.end());
     for (const auto& other : document_.project().lanes) {
-        if (!other->kind->drives() || other->kind->poses || other->id == lane()->id)
+        if (!other->kind->drives() || holds<PoseBody>(other->kind) || other->id == lane()->id)
             continue;
         auto* action = of_number->addAction(
             tr("by %1…").arg(QString::fromStdString(other->name)), this,
@@ -320,7 +321,8 @@ void FollowerPage::show_source(const Follower& follower) {
     form_->set_specs(specs);
     const bool pins = row && row->takes == FollowerTakes::Pins;
     form_->set_project(document_.project(), [this, pins](const Lane& other) {
-        return lane() && other.id != lane()->id && (pins || (other.kind->drives() && !other.kind->poses));
+        return lane() && other.id != lane()->id &&
+               (pins || (other.kind->drives() && !holds<PoseBody>(other.kind)));
     });
     form_->set_values(follower.values);
     form_->setVisible(!specs.empty());
@@ -343,10 +345,10 @@ void FollowerPage::show_source(const Follower& follower) {
 }
 
 std::optional<SoundBank::Alone> FollowerPage::followed() const {
-    const auto* row = lane() ? follower_source(lane()->motion->follower.source) : nullptr;
+    const auto* row = lane() ? follower_source(part_of<Motion>(*lane())->follower.source) : nullptr;
     if (!row || row->takes != FollowerTakes::Level)
         return std::nullopt;
-    const ParamValues values = completed(lane()->motion->follower.values, row->parameters);
+    const ParamValues values = completed(part_of<Motion>(*lane())->follower.values, row->parameters);
     return SoundBank::Alone{listened_of(values), values.number("from"), values.number("until")};
 }
 
@@ -368,7 +370,7 @@ void FollowerPage::show_steps(const Follower& follower) {
     for (std::size_t i = 0; i < steps_.size(); ++i) {
         const auto& step = follower.steps[i];
         steps_[i].form->set_project(document_.project(), [this](const Lane& other) {
-            return lane() && other.id != lane()->id && other.kind->drives() && !other.kind->poses;
+            return lane() && other.id != lane()->id && other.kind->drives() && !holds<PoseBody>(other.kind);
         });
         steps_[i].form->set_values(step.values);
         steps_[i].on->setChecked(!step.off);
@@ -404,8 +406,8 @@ void FollowerPage::show_motion() {
     setEnabled(lane() && !lane()->locked);
     if (!lane())
         return;
-    show_source(lane()->motion->follower);
-    show_steps(lane()->motion->follower);
+    show_source(part_of<Motion>(*lane())->follower);
+    show_steps(part_of<Motion>(*lane())->follower);
 }
 
 QString FollowerPage::told() const {
@@ -424,8 +426,8 @@ QString FollowerPage::told() const {
     return tr("from %1 to %2 · 1 becomes %3 %4")
         .arg(static_cast<double>(*low), 0, 'f', 3)
         .arg(static_cast<double>(*high), 0, 'f', 3)
-        .arg(lane()->motion->own.high)
-        .arg(QString::fromStdString(lane()->motion->own.unit));
+        .arg(part_of<Motion>(*lane())->own.high)
+        .arg(QString::fromStdString(part_of<Motion>(*lane())->own.unit));
 }
 
 void FollowerPage::resizeEvent(QResizeEvent* event) {

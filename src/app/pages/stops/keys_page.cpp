@@ -118,13 +118,13 @@ void KeysPage::apply(Project next, const QString& what) {
 
 void KeysPage::show_motion() {
     setEnabled(lane() && !lane()->locked);
-    const bool single = !lane() || !lane()->kind->poses; // a pose has no one value
+    const bool single = !lane() || !holds<PoseBody>(lane()->kind); // a pose has no one value
     for (const char* name : {"scale keys", "reverse keys"})
         findChild<QPushButton*>(name)->setEnabled(single);
     for (auto* field : {factor_, about_})
         field->setEnabled(single);
     if (lane() && !about_->hasFocus())
-        about_->setValue(lane()->motion->own.low);
+        about_->setValue(part_of<Motion>(*lane())->own.low);
 }
 
 QString KeysPage::told() const {
@@ -137,7 +137,7 @@ QString KeysPage::told() const {
     if (selected > 0)
         return selected == 1 ? tr("the selected key is meant")
                              : tr("%1 selected keys are meant").arg(selected);
-    if (lane()->kind->poses && lane()->pins.empty())
+    if (holds<PoseBody>(lane()->kind) && lane()->pins.empty())
         return tr("No poses yet: choose the layer, place it in the picture, then Shift+K");
     return lane()->pins.empty()
                ? tr("No keys yet: double click into the lane, or place them at the stop “Place”")

@@ -62,23 +62,21 @@ void LayersPage::add_drawn(QMenu* menu) {
     auto* spectrum = menu->addMenu(tr("Spectrum"));
     for (const int bands : {6, 8, 12, 16, 24, 32})
         spectrum->addAction(tr("%1 bars").arg(bands), this, [this, bands] {
-            take(with_spectrum(document_.project(), kind_that(&LaneKindRow::follows), bands,
-                               tr("Spectrum").toStdString()),
+            take(with_spectrum(document_.project(), kind_that_follows(), bands, tr("Spectrum").toStdString()),
                  tr("add spectrum"));
         });
     menu->addAction(tr("Waveform"), this, [this] {
-        take(with_waveform(document_.project(), kind_that(&LaneKindRow::follows),
-                           tr("Waveform").toStdString()),
+        take(with_waveform(document_.project(), kind_that_follows(), tr("Waveform").toStdString()),
              tr("add waveform"));
     });
     menu->addAction(tr("Titles from the markers’ names"), this, [this] {
         std::vector<PinId> markers;
         for (const auto& lane : document_.project().lanes)
-            if (lane->kind->marks)
+            if (holds<MarkerBody>(lane->kind))
                 for (const auto& pin : lane->pins)
                     if (view_.selection().empty() || view_.selection().contains(pin.id))
                         markers.push_back(pin.id);
-        take(with_titles_of_markers(document_.project(), markers, kind_that(&LaneKindRow::appears),
+        take(with_titles_of_markers(document_.project(), markers, kind_of(body_type<AppearanceBody>),
                                     tr("Titles").toStdString()),
              tr("titles from markers"));
     });
@@ -108,7 +106,7 @@ void LayersPage::add_sources(QMenu* menu) {
     pictures->setEnabled(!pictures->isEmpty());
     auto* cuts = menu->addMenu(tr("Shots of a lane"));
     for (const auto& lane : document_.project().lanes)
-        if (lane->kind->cuts)
+        if (holds<CutBody>(lane->kind))
             cuts->addAction(QString::fromStdString(lane->name), this,
                             [this, id = lane->id, name = lane->name] {
                                 Layer made{{}, layers::shots, name};

@@ -111,7 +111,7 @@ void LayersPage::add_copying(QMenu& menu, const Layer& now) {
         menu.addAction(text, this, std::move(what))->setEnabled(possible);
     };
     entry(tr("“%1” appears on a lane").arg(name), !camera, [this, id] {
-        take(with_lane_of_appearances(document_.project(), id, kind_that(&LaneKindRow::appears)),
+        take(with_lane_of_appearances(document_.project(), id, kind_of(body_type<AppearanceBody>)),
              tr("add lane of appearances"));
     });
     entry(tr("One after the other on the next beats…"), !camera && document_.project().grid != nullptr,
@@ -182,7 +182,8 @@ void LayersPage::stagger() {
     for (std::size_t i = 0; i < layers.size(); ++i)
         places.push_back(from + Ticks(static_cast<std::int64_t>(i) * every * ticks_per_beat));
     document_.apply(with_layers_staggered(document_.project(), layers, places,
-                                          {Length::Unit::ToSectionEnd, 1}, kind_that(&LaneKindRow::appears)),
+                                          {Length::Unit::ToSectionEnd, 1},
+                                          kind_of(body_type<AppearanceBody>)),
                     tr("layers one after the other"));
 }
 

@@ -468,7 +468,7 @@ void LayersPage::fill_sources(const Layer& shown) {
     if (shots) {
         source_->addItem(tr("first lane of cuts"), 0);
         for (const auto& lane : document_.project().lanes)
-            if (lane->kind->cuts)
+            if (holds<CutBody>(lane->kind))
                 add_source(lane->name, lane->id.value);
     }
     if (shown.kind->may_have_clip)

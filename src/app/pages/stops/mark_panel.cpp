@@ -85,11 +85,11 @@ QWidget* MarkPanel::make_markers() {
 
 /// Who chooses a lane means what lies in it.
 MarkPanel::Page MarkPanel::page_of(LaneKind kind) const {
-    return kind->words     ? Words
-           : kind->notes   ? Notes
-           : kind->exposes ? Exposures
-           : kind->marks   ? Markers
-                           : page_shown();
+    return holds<WordBody>(kind)       ? Words
+           : holds<NoteBody>(kind)     ? Notes
+           : holds<ExposureBody>(kind) ? Exposures
+           : holds<MarkerBody>(kind)   ? Markers
+                                       : page_shown();
 }
 
 MarkPanel::Page MarkPanel::page_shown() const {
@@ -263,18 +263,18 @@ void MarkPanel::snap() {
 QString MarkPanel::summary() const {
     std::size_t markers = 0, words = 0, waiting = 0;
     for (const auto& lane : document_.project().lanes) {
-        if (lane->kind->marks)
+        if (holds<MarkerBody>(lane->kind))
             markers += lane->pins.size();
-        if (lane->kind->words)
+        if (holds<WordBody>(lane->kind))
             words += lane->pins.size();
-        if (lane->text)
-            waiting += lane->text->tray.size();
+        if (part_of<LaneText>(*lane))
+            waiting += part_of<LaneText>(*lane)->tray.size();
     }
     QStringList told;
     if (markers > 0)
-        told << QString::fromStdString(count_text(markers, kind_that(&LaneKindRow::marks)));
+        told << QString::fromStdString(count_text(markers, kind_of(body_type<MarkerBody>)));
     if (words > 0)
-        told << QString::fromStdString(count_text(words, kind_that(&LaneKindRow::words)));
+        told << QString::fromStdString(count_text(words, kind_of(body_type<WordBody>)));
     if (waiting > 0)
         told << tr("%1 to set").arg(waiting);
     return told.isEmpty() ? tr("no markers yet") : told.join(", ");
@@ -283,7 +283,7 @@ QString MarkPanel::summary() const {
 bool MarkPanel::complete() const {
     const auto& lanes = document_.project().lanes;
     return std::any_of(lanes.begin(), lanes.end(), [](const auto& lane) {
-        return (lane->kind->marks || lane->kind->words) && !lane->pins.empty();
+        return (holds<MarkerBody>(lane->kind) || holds<WordBody>(lane->kind)) && !lane->pins.empty();
     });
 }
 

@@ -54,7 +54,7 @@ std::vector<MarkerTable::Row> MarkerTable::wanted_rows() const {
     std::vector<Row> rows;
     for (std::size_t i = 0; i < project.lanes.size(); ++i) {
         const Lane& lane = *project.lanes[i];
-        if (!lane.kind->marks)
+        if (!holds<MarkerBody>(lane.kind))
             continue;
         for (const auto& resolved : document_.schedule()[i].pins) {
             const Pin& pin = lane.pins[resolved.index];

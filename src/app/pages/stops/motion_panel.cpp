@@ -85,17 +85,17 @@ QWidget* MotionPanel::make_top() {
     auto* menu = new QMenu(add);
     menu->setObjectName("add motion lane menu");
     menu->addAction(tr("Pulses: one shape on chosen beats"), this,
-                    [this] { emit add_lane_wanted(kind_that(&LaneKindRow::pulses)); });
+                    [this] { emit add_lane_wanted(kind_of(body_type<PulseBody>)); });
     menu->addAction(tr("Keys: single values"), this,
-                    [this] { emit add_lane_wanted(kind_that(&LaneKindRow::keyed)); });
+                    [this] { emit add_lane_wanted(kind_of(body_type<KeyBody>)); });
     menu->addAction(tr("Poses: all that places a layer"), this,
-                    [this] { emit add_lane_wanted(kind_that(&LaneKindRow::poses)); });
+                    [this] { emit add_lane_wanted(kind_of(body_type<PoseBody>)); });
     menu->addAction(tr("Follower: a curve that follows the music"), this,
-                    [this] { emit add_lane_wanted(kind_that(&LaneKindRow::follows)); });
+                    [this] { emit add_lane_wanted(kind_that_follows()); });
     menu->addAction(tr("Spectrum: twelve followers, one a band"), this, &MotionPanel::add_twelve_bands);
     menu->addSeparator();
     menu->addAction(tr("Appearances: a layer that comes and goes"), this,
-                    [this] { emit add_lane_wanted(kind_that(&LaneKindRow::appears)); });
+                    [this] { emit add_lane_wanted(kind_of(body_type<AppearanceBody>)); });
     add->setMenu(menu);
     row->addWidget(add);
     return box;
@@ -105,7 +105,7 @@ void MotionPanel::add_twelve_bands() {
     Project next = document_.project();
     for (const auto& band : twelve_bands()) {
         const QString name = tr("%1 to %2 Hz").arg(band.from_hz).arg(band.until_hz);
-        next = with_lane(next, kind_that(&LaneKindRow::follows), name.toStdString());
+        next = with_lane(next, kind_that_follows(), name.toStdString());
         Motion motion;
         motion.own = {name.toStdString(), "%", 0, 100};
         motion.follower.values.set("from", band.from_hz);
@@ -173,11 +173,11 @@ void MotionPanel::choose_current() {
 }
 
 MotionPage* MotionPanel::page_of(LaneKind kind) const {
-    if (kind->appears)
+    if (holds<AppearanceBody>(kind))
         return showing_page_;
     if (kind->follows)
         return follower_;
-    if (kind->pulses)
+    if (holds<PulseBody>(kind))
         return pulses_;
     return keys_;
 }
@@ -190,7 +190,7 @@ void MotionPanel::change(const QString& what, const std::function<void(Motion&)>
 void MotionPanel::fill_lanes() {
     const int before = lane_->count();
     if (!fill_with_lanes(lane_, document_.project(),
-                         [](LaneKind kind) { return kind->drives() || kind->appears; }))
+                         [](LaneKind kind) { return kind->drives() || holds<AppearanceBody>(kind); }))
         return;
     // A lane that was just added is the one that is meant.
     const QSignalBlocker quietly(lane_);
@@ -203,8 +203,8 @@ void MotionPanel::fill_lanes() {
 void MotionPanel::show_lane() {
     const Lane* target = lane();
     const bool shows_layers = layers_->isChecked();
-    property_row_->setVisible(!shows_layers && target && !target->kind->poses &&
-                              !target->kind->appears); // poses drive what they drive
+    property_row_->setVisible(!shows_layers && target && !holds<PoseBody>(target->kind) &&
+                              !holds<AppearanceBody>(target->kind)); // poses drive what they drive
     property_row_->setEnabled(target && !target->locked);
     if (entered_)
         view_.set_motion_lane(target && !shows_layers && target->kind->drives() ? target->id : LaneId{});
@@ -213,14 +213,14 @@ void MotionPanel::show_lane() {
         layer_page_->refresh();
         return told_->setText(layer_page_->told());
     }
-    auto* page = page_of(target ? target->kind : kind_that(&LaneKindRow::pulses));
+    auto* page = page_of(target ? target->kind : kind_of(body_type<PulseBody>));
     pages_->setCurrentWidget(page);
     page->show_lane(target ? target->id : LaneId{});
     told_->setText(page->told());
-    if (!target || !target->motion)
+    if (!target || !part_of<Motion>(*target))
         return;
     showing_ = true;
-    const Feed& own = target->motion->own;
+    const Feed& own = part_of<Motion>(*target)->own;
     property_->setText(QString::fromStdString(own.property));
     unit_->setText(QString::fromStdString(own.unit));
     rest_->setValue(own.low);
@@ -233,7 +233,7 @@ QString MotionPanel::summary() const {
     for (const auto& shared : document_.project().lanes)
         if (shared->kind->drives()) {
             ++lanes;
-            pulses += shared->kind->pulses ? shared->pins.size() : 0;
+            pulses += holds<PulseBody>(shared->kind) ? shared->pins.size() : 0;
         }
     if (lanes == 0)
         return tr("nothing moves yet");
@@ -244,7 +244,7 @@ bool MotionPanel::complete() const {
     const auto& lanes = document_.project().lanes;
     return std::any_of(lanes.begin(), lanes.end(), [](const auto& shared) {
         return shared->kind->follows ||
-               ((shared->kind->drives() || shared->kind->appears) && !shared->pins.empty());
+               ((shared->kind->drives() || holds<AppearanceBody>(shared->kind)) && !shared->pins.empty());
     });
 }
 

@@ -15,7 +15,7 @@ namespace pulsepin {
 namespace {
 
 LaneKind note_kind() {
-    return kind_that(&LaneKindRow::notes);
+    return kind_of(body_type<NoteBody>);
 }
 
 QCheckBox* check(const QString& name, const QString& text, const QString& tip) {
@@ -141,9 +141,9 @@ void NotesPage::set_inked() {
         return;
     document_.apply(with_changed_lane(document_.project(), notes->id,
                                       [&](Lane& changed) {
-                                          changed.inked->ink = ink_->colour();
-                                          changed.inked->in_band = in_band_->isChecked();
-                                          changed.inked->row = row_->value() - 1;
+                                          part_of<Inked>(changed)->ink = ink_->colour();
+                                          part_of<Inked>(changed)->in_band = in_band_->isChecked();
+                                          part_of<Inked>(changed)->row = row_->value() - 1;
                                       }),
                     tr("change notes"));
 }
@@ -169,9 +169,9 @@ void NotesPage::refresh() {
     for (QWidget* widget : std::initializer_list<QWidget*>{ink_, in_band_, row_})
         widget->setEnabled(notes && !notes->locked);
     if (notes) {
-        ink_->set_colour(notes->inked->ink);
-        in_band_->setChecked(notes->inked->in_band);
-        row_->setValue(notes->inked->row + 1);
+        ink_->set_colour(part_of<Inked>(*notes)->ink);
+        in_band_->setChecked(part_of<Inked>(*notes)->in_band);
+        row_->setValue(part_of<Inked>(*notes)->row + 1);
     }
     const auto& band = document_.project().stage->band;
     band_->setChecked(band.shown);
@@ -187,7 +187,7 @@ void NotesPage::show_lanes() {
     const Lane* notes = lane();
     lane_->clear();
     for (const auto& one : document_.project().lanes)
-        if (one->kind->notes)
+        if (holds<NoteBody>(one->kind))
             lane_->addItem(QString::fromStdString(one->name), static_cast<qulonglong>(one->id.value));
     lane_->setEnabled(lane_->count() > 0);
     if (notes)

@@ -55,7 +55,8 @@ PlacePanel::PlacePanel(Document& document, ViewState& view, QWidget* parent)
 
     connect(lane_, &QComboBox::currentIndexChanged, this, [this] {
         if (const Lane* target = lane()) // shots are seen for a while, what drives or flashes acts on each
-            picker_->suggest_every_beat(target->kind->cuts || target->kind->marks ? 2 : 1);
+            picker_->suggest_every_beat(holds<CutBody>(target->kind) || holds<MarkerBody>(target->kind) ? 2
+                                                                                                        : 1);
         forms_->setCurrentWidget(fields() ? static_cast<QWidget*>(fields()) : forms_->widget(0));
         if (const Lane* target = lane(); target && fields() && changing_.value == 0)
             fields()->suit(*target);
@@ -161,10 +162,10 @@ void PlacePanel::show_planting(PlantingId planting) {
 
 /// Only lanes that can be placed on.
 void PlacePanel::fill_lanes() {
-    if (!fill_with_lanes(lane_, document_.project(), [](LaneKind kind) { return !kind->sounds; }))
+    if (!fill_with_lanes(lane_, document_.project(), [](LaneKind kind) { return !holds<SoundBody>(kind); }))
         return;
     const QSignalBlocker quietly(lane_);
-    if (const Lane* cuts = document_.project().first_lane(&LaneKindRow::cuts);
+    if (const Lane* cuts = document_.project().first_lane(body_type<CutBody>);
         lane_->currentIndex() < 0 && cuts)
         lane_->setCurrentIndex(lane_->findData(static_cast<qulonglong>(cuts->id.value)));
     if (lane_->currentIndex() < 0)
@@ -337,7 +338,8 @@ QString PlacePanel::summary() const {
     std::size_t off = 0;
     std::map<LaneKind, std::size_t> counts;
     for (const auto& lane : document_.project().lanes)
-        if (!lane->kind->marks && !lane->kind->sounds && !lane->kind->words && !lane->kind->notes) {
+        if (!holds<MarkerBody>(lane->kind) && !holds<SoundBody>(lane->kind) && !holds<WordBody>(lane->kind) &&
+            !holds<NoteBody>(lane->kind)) {
             counts[lane->kind] += lane->pins.size();
             off += static_cast<std::size_t>(
                 std::count_if(lane->pins.begin(), lane->pins.end(),
@@ -357,7 +359,9 @@ QString PlacePanel::summary() const {
 bool PlacePanel::complete() const {
     const auto& lanes = document_.project().lanes;
     return std::any_of(lanes.begin(), lanes.end(), [](const auto& lane) {
-        return (lane->kind->cuts || lane->kind->triggers || lane->kind->appears) && !lane->pins.empty();
+        return (holds<CutBody>(lane->kind) || holds<TriggerBody>(lane->kind) ||
+                holds<AppearanceBody>(lane->kind)) &&
+               !lane->pins.empty();
     });
 }
 

@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "model/planting_properties.h"
 #include "parts/finder.h"
 #include "parts/form_fields.h"
 #include "parts/number_field.h"
@@ -13,11 +14,7 @@ PulseForm::PulseForm(QWidget* parent) : FormFields(parent) {
     grid->setContentsMargins(0, 0, 0, 0);
     grid->setHorizontalSpacing(12);
     grid->setVerticalSpacing(8);
-    strengths_ = new ChoiceBox;
-    strengths_->setObjectName("pulse strengths");
-    strengths_->setToolTip(tr("How the strength differs from one to the next"));
-    strengths_->addItems({tr("the same"), tr("strong, weak, by turns"), tr("rising over the group"),
-                          tr("as strong as the onset"), tr("at random")});
+    strengths_ = choice_box("pulse strengths", spec_of("strength", variation_properties()));
     const auto percent = [](const QString& name, double value) {
         auto* spin = new NumberField;
         spin->setObjectName(name);

@@ -49,7 +49,7 @@ PulsePage::PulsePage(Document& document, ViewState& view, QWidget* parent)
                 if (!target)
                     return;
                 if (!done) // seen while it is dragged, taken over when it is let go
-                    return curve_->show_pulse(target->motion->pulse, up, held, down);
+                    return curve_->show_pulse(part_of<Motion>(*target)->pulse, up, held, down);
                 change(tr("change pulse"), [=, this](Motion& motion) {
                     const auto set = [&](Length& length, double frames) {
                         if (std::abs(frames_of(length, document_.project()) - frames) > 0.01)
@@ -65,7 +65,7 @@ PulsePage::PulsePage(Document& document, ViewState& view, QWidget* parent)
                 const Lane* target = lane();
                 if (!target)
                     return;
-                Pulse pulse = target->motion->pulse;
+                Pulse pulse = part_of<Motion>(*target)->pulse;
                 (rising ? pulse.rising : pulse.falling).handles = handles;
                 if (!done)
                     return show_lengths(pulse);
@@ -144,7 +144,7 @@ bool PulsePage::open_sheet(QWidget& under, const QString& memory, const QString&
                           .choose = [this, what, how = one.how] { change(what, how); },
                           .with =
                               [project = document_.project(), id = target->id, how = one.how] {
-                                  Motion motion = *project.lane(id)->motion;
+                                  Motion motion = *part_of<Motion>(*project.lane(id));
                                   how(motion);
                                   return with_motion(project, id, std::move(motion));
                               },
@@ -161,7 +161,7 @@ void PulsePage::choose_pulse() {
     for (const auto& tile : tiles_)
         offered.push_back({QString::fromStdString(tile.pulse.name),
                            [pulse = tile.pulse](Motion& motion) { motion.pulse = pulse; },
-                           lane()->motion->pulse == tile.pulse});
+                           part_of<Motion>(*lane())->pulse == tile.pulse});
     if (!open_sheet(*see_, "pulse", tr("choose pulse"), std::move(offered)))
         document_.say(tr("Nothing lies on this lane yet: place pulses first"));
 }
@@ -220,11 +220,12 @@ void PulsePage::keep() {
     if (!target)
         return;
     bool wanted = false;
-    const QString name = QInputDialog::getText(this, tr("Keep pulse"), tr("Name"), QLineEdit::Normal,
-                                               QString::fromStdString(target->motion->pulse.name), &wanted);
+    const QString name =
+        QInputDialog::getText(this, tr("Keep pulse"), tr("Name"), QLineEdit::Normal,
+                              QString::fromStdString(part_of<Motion>(*target)->pulse.name), &wanted);
     if (!wanted)
         return;
-    Pulse pulse = target->motion->pulse;
+    Pulse pulse = part_of<Motion>(*target)->pulse;
     pulse.name = name.trimmed().toStdString();
     document_.apply(with_pulse_kept(document_.project(), std::move(pulse)), tr("keep pulse"));
 }
@@ -233,14 +234,14 @@ void PulsePage::fill_with_targets(QMenu* menu) {
     menu->clear();
     const Lane* from = lane();
     for (const auto& other : document_.project().lanes)
-        if (from && other->kind->pulses && other->id != from->id)
+        if (from && holds<PulseBody>(other->kind) && other->id != from->id)
             menu->addAction(QString::fromStdString(other->name), this, [this, id = other->id] {
                 const Lane* now = lane();
                 const Lane* to = document_.project().lane(id);
                 if (!now || !to)
                     return;
-                Motion motion = *to->motion;
-                motion.pulse = now->motion->pulse;
+                Motion motion = *part_of<Motion>(*to);
+                motion.pulse = part_of<Motion>(*now)->pulse;
                 document_.apply(with_motion(document_.project(), id, std::move(motion)), tr("copy pulse"));
             });
     if (menu->isEmpty())
@@ -295,7 +296,7 @@ void PulsePage::show_motion() {
     curve_->setEnabled(target != nullptr);
     if (!target)
         return;
-    const Motion& motion = *target->motion;
+    const Motion& motion = *part_of<Motion>(*target);
     const Pulse& pulse = motion.pulse;
     for (auto& tile : tiles_)
         tile.button->setChecked(tile.pulse == pulse);
@@ -307,7 +308,7 @@ QString PulsePage::told() const {
     const Lane* target = lane();
     if (!target)
         return tr("No lane drives a property yet. Add one, then place pulses on it at the stop “Place”.");
-    const Pulse& pulse = target->motion->pulse;
+    const Pulse& pulse = part_of<Motion>(*target)->pulse;
     const auto& curve = document_.spans(target->id).motion;
     QString text = tr("%1 places").arg(curve.pulses().size());
     if (curve.shrunk() > 0)

@@ -81,7 +81,7 @@ bool ShowingPage::open_sheet(std::string_view id, ChoiceBox& box, AppearancePart
                           .choose = box.choosing(i),
                           .with =
                               [project = tried->project, lane = lane()->id, values, params] {
-                                  Showing showing = *project.lane(lane)->showing;
+                                  Showing showing = *part_of<Showing>(*project.lane(lane));
                                   set_values<Showing>(showing, params, values);
                                   return with_showing(project, lane, std::move(showing));
                               },
@@ -115,18 +115,18 @@ void ShowingPage::resizeEvent(QResizeEvent* event) {
 }
 
 void ShowingPage::change_showing(const QString& what, const std::function<void(Showing&)>& how) {
-    if (showing() || !lane() || !lane()->showing)
+    if (showing() || !lane() || !part_of<Showing>(*lane()))
         return;
-    Showing changed = *lane()->showing;
+    Showing changed = *part_of<Showing>(*lane());
     how(changed);
     document_.apply(with_showing(document_.project(), lane()->id, std::move(changed)), what);
 }
 
 void ShowingPage::show_motion() {
     const Lane* now = lane();
-    setEnabled(now && !now->locked && now->showing);
+    setEnabled(now && !now->locked && part_of<Showing>(*now));
     layer_->clear();
-    if (!now || !now->showing)
+    if (!now || !part_of<Showing>(*now))
         return;
     layer_->addItem(tr("nothing yet"), qulonglong{0});
     const auto& layers = document_.project().stage->layers;
@@ -134,18 +134,20 @@ void ShowingPage::show_motion() {
         if (layer->kind != layers::camera)
             layer_->addItem(QString::fromStdString(layer->name), static_cast<qulonglong>(layer->id.value));
     layer_->setCurrentIndex(
-        std::max(0, layer_->findData(static_cast<qulonglong>(now->showing->layer.value))));
+        std::max(0, layer_->findData(static_cast<qulonglong>(part_of<Showing>(*now)->layer.value))));
     if (auto* early = comes_->field("early"))
-        early->setEnabled(!now->showing->arrives);
-    comes_->set_values(values_of<Showing>(*now->showing, showing_parameters(AppearancePart::Comes)));
-    between_->set_values(values_of<Showing>(*now->showing, showing_parameters(AppearancePart::Stays)));
-    goes_->set_values(values_of<Showing>(*now->showing, showing_parameters(AppearancePart::Goes)));
+        early->setEnabled(!part_of<Showing>(*now)->arrives);
+    comes_->set_values(
+        values_of<Showing>(*part_of<Showing>(*now), showing_parameters(AppearancePart::Comes)));
+    between_->set_values(
+        values_of<Showing>(*part_of<Showing>(*now), showing_parameters(AppearancePart::Stays)));
+    goes_->set_values(values_of<Showing>(*part_of<Showing>(*now), showing_parameters(AppearancePart::Goes)));
 }
 
 QString ShowingPage::told() const {
-    if (!lane() || !lane()->showing)
+    if (!lane() || !part_of<Showing>(*lane()))
         return {};
-    if (lane()->showing->layer.value == 0)
+    if (part_of<Showing>(*lane())->layer.value == 0)
         return tr("Nothing appears yet: choose a layer or a group");
     const auto& spans = document_.spans(lane()->id).appearances;
     std::size_t most = 0;

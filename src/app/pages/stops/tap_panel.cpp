@@ -255,7 +255,7 @@ void TapPanel::use_beats() {
 
 void TapPanel::use_markers() {
     const auto& project = document_.project();
-    const Lane* lane = project.first_lane(&LaneKindRow::marks);
+    const Lane* lane = project.first_lane(body_type<MarkerBody>);
     if (!lane)
         return document_.say(tr("There is no lane of markers"));
     std::vector<Pin> pins;
@@ -300,8 +300,8 @@ void TapPanel::use_row() {
 void TapPanel::use_rhythm() {
     const auto& project = document_.project();
     const Lane* lane = project.lane(view_.lane());
-    if (!lane || lane->kind->sounds)
-        lane = project.first_lane(&LaneKindRow::marks);
+    if (!lane || holds<SoundBody>(lane->kind))
+        lane = project.first_lane(body_type<MarkerBody>);
     const std::optional<Bpm> tempo = tempo_->value() > 0 ? std::optional(Bpm(tempo_->value())) : std::nullopt;
     auto laid =
         with_rhythm_laid(document_.schedule(), lane ? lane->id : LaneId{}, {taps(), tempo}, view_.playhead());

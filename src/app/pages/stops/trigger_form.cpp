@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "model/marker_looks.h"
 #include "model/pin_edits.h"
+#include "model/planting_properties.h"
 #include "parts/form_fields.h"
 #include "parts/widgets.h"
 #include "schedule/lasting.h"
@@ -33,13 +34,11 @@ TriggerForm::TriggerForm(QWidget* parent) : FormFields(parent) {
     length_->set_length({Length::Unit::UntilNext, 1});
     row_ = whole_field("form row", tr("Those of one row end where the next begins; rows lie over each other"),
                        1, most_trigger_rows, 1);
-    strengths_ = choice_box("strengths", tr("How the strength differs from one to the next"),
-                            {tr("the same"), tr("strong, weak, by turns"), tr("rising over the group"),
-                             tr("as strong as the onset"), tr("at random")});
+    const auto told = variation_properties();
+    strengths_ = choice_box("strengths", spec_of("strength", told));
     strength_ = percent("form strength", 100);
     low_ = percent("form weakest", 40);
-    colours_ = choice_box("form colours", tr("How the colour differs from one to the next"),
-                          {tr("the same"), tr("in turn"), tr("at random"), tr("going over")});
+    colours_ = choice_box("form colours", spec_of("colours", told));
     seed_ = seed_field("form seed");
     on_ = choice_box("form acts on", tr("The layer that each acts on"), {tr("camera")});
     auto* grid = tight_grid(this);

@@ -35,7 +35,7 @@ WordTray::WordTray(QWidget* parent) : QWidget(parent) {
 void WordTray::show_words(const Project& project, const Lane* lane, std::size_t proposed) {
     Shared<Lane> now;
     for (const auto& one : project.lanes)
-        if (one.get() == lane && one->text)
+        if (one.get() == lane && part_of<LaneText>(*one))
             now = one;
     const bool same_words = now == lane_ && now;
     proposed_ = proposed;
@@ -69,7 +69,7 @@ void WordTray::find_set_words() {
 
 const std::vector<WordBody>& WordTray::waiting() const {
     static const std::vector<WordBody> none;
-    return lane_ ? lane_->text->tray : none;
+    return lane_ ? part_of<LaneText>(*lane_)->tray : none;
 }
 
 QString WordTray::next_word() const {

@@ -183,7 +183,7 @@ QLayout* WordsPage::make_buttons() {
 }
 
 const Lane* WordsPage::lane() const {
-    return view_.lane_of_kind(document_.project(), kind_that(&LaneKindRow::words));
+    return view_.lane_of_kind(document_.project(), kind_of(body_type<WordBody>));
 }
 
 void WordsPage::set_proposed(std::size_t count) {
@@ -241,10 +241,10 @@ void WordsPage::show_reading() {
     mend_->setEnabled(words != nullptr);
     if (!shown) {
         line_->setText(tr("no line is set"));
-        speed_->show_speed(0, words ? words->text->most_letters : 17);
+        speed_->show_speed(0, words ? part_of<LaneText>(*words)->most_letters : 17);
         return told_->setText({});
     }
-    const double limit = words->text->most_letters, is = shown->letters_a_second();
+    const double limit = part_of<LaneText>(*words)->most_letters, is = shown->letters_a_second();
     line_->setText(shown->line > 0
                        ? tr("line %1: %2 of %3 letters a second")
                              .arg(shown->line)

@@ -8,6 +8,8 @@ namespace pulsepin::lyric {
 
 [[nodiscard]] LyricFormatRow web_vtt();
 [[nodiscard]] LyricFormatRow subrip();
+[[nodiscard]] LyricFormatRow ass();
+[[nodiscard]] LyricFormatRow ttml();
 [[nodiscard]] LyricFormatRow timed_lines();
 [[nodiscard]] LyricFormatRow plain();
 

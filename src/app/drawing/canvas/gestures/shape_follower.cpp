@@ -34,12 +34,12 @@ DragLevel::DragLevel(GestureContext context, const LaneScene& lane, LevelLine li
 
 void DragLevel::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
     const Lane* lane = project().lane(lane_);
-    if (!lane || line_.step >= lane->motion->follower.steps.size())
+    if (!lane || line_.step >= part_of<Motion>(*lane)->follower.steps.size())
         return;
     const double finer = keys & Qt::ShiftModifier ? 0.2 : 1;
     const double value =
         std::max(0.0, rounded(line_.value + (from().y() - at.y()) * per_pixel_ * finer, per_pixel_ * finer));
-    Motion motion = *lane->motion;
+    Motion motion = *part_of<Motion>(*lane);
     motion.follower.steps[line_.step].values.set(line_.param, value);
     if (show(with_motion(project(), lane_, motion)))
         tell(QString("%1 %2").arg(line_.name).arg(value, 0, 'g', 3));

@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "commands/context.h"
+#include "commands/commands.h"
 
 #include "drawing/score/score_view.h"
 #include "drawing/timeline/timeline_view.h"
@@ -16,8 +16,17 @@
 
 namespace pulsepin {
 
-void CommandContext::go_to_stop(Stop stop) const {
-    route->set_current(static_cast<int>(stop));
+Commands::Commands(const Workplace& at)
+    : QObject(&at.window), window_(&at.window), document_(at.document), view_(at.view), player_(at.player),
+      commands_(at.commands), drawings_(at.drawings), timeline_(at.timeline), score_(at.score),
+      route_(at.route) {}
+
+void Commands::go_to_stop(Stop stop) const {
+    route_.set_current(static_cast<int>(stop));
+}
+
+bool Commands::score_is_seen() const {
+    return drawings_.currentWidget() == &score_;
 }
 
 Seconds Commands::heard_now() const {
@@ -40,9 +49,7 @@ Seconds Commands::snapped(Seconds time) const {
     // What is there already is meant first, then what snapping says.
     if (const auto pin = pin_on_frame_at(document_.schedule(), time); pin && view_.snap() != Snap::Off)
         return *pin;
-    const Seconds place = context_.drawings->currentWidget() == context_.score
-                              ? context_.score->snapped(time, false)
-                              : context_.timeline->snapped(time, false);
+    const Seconds place = score_is_seen() ? score_.snapped(time, false) : timeline_.snapped(time, false);
     // At the very start the nearest beat may lie before the song: what was meant is the first in it.
     const auto& grid = document_.project().grid;
     return grid && place < Seconds(0) && time >= Seconds(0)
@@ -52,7 +59,7 @@ Seconds Commands::snapped(Seconds time) const {
 
 bool Commands::edit(std::string_view id, ParamValues values, std::optional<std::set<PinId>> pins) {
     const Seconds now = heard_now();
-    const Lane* shots = view_.lane_of_kind(document_.project(), kind_that(&LaneKindRow::cuts));
+    const Lane* shots = view_.lane_of_kind(document_.project(), kind_of(body_type<CutBody>));
     auto edited = apply_hand_edit(document_, id,
                                   {document_.schedule(), pins.value_or(view_.selection()), now, snapped(now),
                                    shots ? shots->id : LaneId{}, std::move(values)});
