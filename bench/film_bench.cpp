@@ -77,7 +77,7 @@ void bench_film(const char* what, const char* name, std::int64_t first, std::int
             ours, seconds_of([&] { (void)render_film(*film, folder.filePath("ours.mp4").toStdString()); }));
         alone = std::min(alone, seconds_of([&] { QProcess::execute("ffmpeg", alone_with); }));
     }
-    FrameMill mill({film->curves, QSize(1280, 720), film->first, film->until, {}, false, 0, {}});
+    FramePipeline mill({film->curves, QSize(1280, 720), film->first, film->until, {}, false, 0, {}});
     const double composing = seconds_of([&] {
         while (mill.next())
             ;

@@ -1,13 +1,16 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analyze_songs.h"
+#include "begin_piece.h"
 #include "bring_in_list.h"
 #include "check_project.h"
 #include "edit_project.h"
 #include "export_project.h"
+#include "find_files.h"
 #include "interchange/project_json.h"
 #include "parameter_page.h"
 #include "place_pins.h"
 #include "render_film.h"
+#include "tell_project.h"
 #include "write_picture.h"
 #include "write_sound.h"
 
@@ -36,6 +39,10 @@ const CLI::Validator to_a_file(
 struct Requests {
     Result<void> outcome;
     AnalyzeRequest analysis;
+    NewRequest beginning;
+    InfoRequest info;
+    RelinkRequest relinking;
+    PackRequest packing;
     PlaceRequest placing;
     EditRequest edit;
     BringInRequest bringing;
@@ -82,6 +89,40 @@ void add_change(CLI::App* command, ChangeRequest& change) {
     command->add_flag("--force", change.replace, "replace a file that is there already");
 }
 
+void add_pieces(CLI::App& app, Requests& all) {
+    auto& request = all.beginning;
+    auto* begins = app.add_subcommand("new", "begin a project with a song, whose beats are found, and shots");
+    begins->add_option("SONG", request.song)->required();
+    begins->add_option("-o,--output", request.out, "project file to write")->required()->check(to_a_file);
+    begins->add_option("--shots", request.shots, "films and pictures, or folders of them")
+        ->expected(1, 10'000);
+    begins->add_option("--template", request.pattern, "a project whose song is exchanged for this one");
+    begins->add_option("--shot", request.named, "another file for a shot of the template, as NAME=FILE")
+        ->expected(1, 10'000);
+    begins->add_option("--title", request.title, "the song's name unless given");
+    begins->add_option("--rate", request.rate, "frames a second, as in 25, 29.97 or 24000/1001");
+    begins->add_option("--size", request.size, "of the picture, as in 1920x1080");
+    begins->add_flag("--force", request.replace, "replace a file that is there already");
+    begins->callback([&all] { all.outcome = begin_piece(all.beginning); });
+
+    auto* info = app.add_subcommand("info", "what is in a project, and which of its files are missing");
+    info->add_option("PROJECT", all.info.project)->required();
+    info->add_flag("--json", all.info.json, "as JSON");
+    info->callback([&all] { all.outcome = tell_project(all.info); });
+
+    auto* relink = app.add_subcommand("relink", "find missing files again, by name and by what is in them");
+    relink->add_option("PROJECT", all.relinking.change.project)->required();
+    relink->add_option("--find", all.relinking.folder, "the folder to look in, and below")->required();
+    add_change(relink, all.relinking.change);
+    relink->callback([&all] { all.outcome = find_files(all.relinking); });
+
+    auto* packs = app.add_subcommand("pack", "put a project and all its files into one folder");
+    packs->add_option("PROJECT", all.packing.project)->required();
+    packs->add_option("-o,--output", all.packing.folder, "a new folder, or an empty one")->required();
+    packs->add_flag("--only-used", all.packing.only_used, "leave out clips that nothing shows");
+    packs->callback([&all] { all.outcome = pack_piece(all.packing); });
+}
+
 void add_place(CLI::App& app, Requests& all) {
     auto& request = all.placing;
     auto* command = app.add_subcommand("place", "place items of a lane on chosen beats");
@@ -94,8 +135,14 @@ void add_place(CLI::App& app, Requests& all) {
         ->expected(1, 8);
     command->add_option("--set", request.settings, "as in onsets.row=kick, every-nth.n=4 or pin.length=2")
         ->expected(1, 64);
-    command->add_option("--from", request.from, "bar.beat of the first")->required();
-    command->add_option("--until", request.until, "bar.beat where to end; not itself included")->required();
+    auto* from = command->add_option("--from", request.from, "bar.beat of the first");
+    auto* until = command->add_option("--until", request.until, "bar.beat where to end; not itself included");
+    auto* whole =
+        command->add_flag("--whole", request.whole, "the whole song, instead of --from and --until");
+    from->needs(until);
+    until->needs(from);
+    whole->excludes(from)->excludes(until);
+    command->add_flag("--dry-run", request.tried, "say what would be placed, and write nothing");
     add_change(command, request.change);
     command->callback([&all] { all.outcome = place_pins(all.placing); });
 }
@@ -262,6 +309,7 @@ int main(int argc, char** argv) {
     app.require_subcommand(1);
     Requests all;
     add_analyze(app, all);
+    add_pieces(app, all);
     add_place(app, all);
     add_edit(app, all);
     add_export(app, all);

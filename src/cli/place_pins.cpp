@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "place_pins.h"
 
+#include "interchange/project_file.h"
 #include "model/planting_properties.h"
 #include "schedule/picker_tables.h"
 #include "schedule/place.h"
@@ -94,33 +95,52 @@ Result<PlantingForm> form_of(LaneKind kind, const std::vector<std::string>& sett
 
 } // namespace
 
+namespace {
+
+/// The stretch that is meant: all of it, or from one place to another.
+Result<void> take_stretch(Picker& picker, const Project& project, const PlaceRequest& request) {
+    picker.by_clock = !project.grid;
+    picker.whole = request.whole;
+    if (request.whole)
+        return {};
+    if (request.from.empty())
+        return fail("It is not said where.", {}, "Write --from and --until as bar.beat, or --whole.");
+    const auto from = position_in(project, request.from), until = position_in(project, request.until);
+    for (const auto& position : {from, until})
+        if (!position)
+            return tl::unexpected(position.error());
+    picker.from = *from;
+    picker.until = *until;
+    return {};
+}
+
+} // namespace
+
 Result<void> place_pins(const PlaceRequest& request) {
-    const auto project = project_to_change(request.change);
+    const auto project =
+        request.tried ? load_project(request.change.project) : project_to_change(request.change);
     if (!project)
         return tl::unexpected(project.error());
     const auto lane = find_lane(*project, request.lane);
     if (!lane)
         return tl::unexpected(lane.error());
-    const auto from = position_in(*project, request.from), until = position_in(*project, request.until);
-    for (const auto& position : {from, until})
-        if (!position)
-            return tl::unexpected(position.error());
     auto picker = picker_of(request);
     if (!picker)
         return tl::unexpected(picker.error());
-    const auto form = form_of(project->lane(*lane)->kind, request.settings);
+    const LaneKind kind = project->lane(*lane)->kind;
+    const auto form = form_of(kind, request.settings);
     if (!form)
         return tl::unexpected(form.error());
-    picker->by_clock = !project->grid;
-    picker->from = *from;
-    picker->until = *until;
+    if (auto taken = take_stretch(*picker, *project, request); !taken)
+        return taken;
     const auto placed = place(*project, *lane, *picker, *form);
     if (!placed)
         return tl::unexpected(placed.error());
-    if (auto saved = save_changed(*project, placed->project, request.change); !saved)
-        return saved;
-    std::cout << count_text(placed->count, project->lane(*lane)->kind)
-              << " placed: " << describe(*picker, *project) << "\n";
+    if (!request.tried)
+        if (auto saved = save_changed(*project, placed->project, request.change); !saved)
+            return saved;
+    std::cout << count_text(placed->count, kind) << (request.tried ? " would be placed: " : " placed: ")
+              << describe(*picker, *project) << "\n";
     return {};
 }
 

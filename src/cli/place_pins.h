@@ -11,6 +11,8 @@ struct PlaceRequest {
     ChangeRequest change;
     std::string lane, source = "beats", from, until;
     int every = 1;
+    bool whole = false;                         ///< the whole song, whatever from and until say
+    bool tried = false;                         ///< only said
     std::vector<std::string> filters, settings; ///< "onsets.row=kick", "every-nth.n=4"
 };
 

@@ -2,7 +2,7 @@
 #include "render/contact_sheet.h"
 
 #include "render/fonts.h"
-#include "render/frame_mill.h"
+#include "render/frame_pipeline.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
 

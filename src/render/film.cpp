@@ -22,13 +22,13 @@ void wait_while_paused(const FilmWatch& watch, const Progress& progress) {
         std::this_thread::sleep_for(std::chrono::milliseconds(40));
 }
 
-FrameMill::Order order_of(const Film& film, Frames first, Frames until) {
+FramePipeline::Order order_of(const Film& film, Frames first, Frames until) {
     return {film.curves, QSize(film.spec.width, film.spec.height), film.first + first, film.first + until,
             film.burn,   {film.spec.transparent, film.bars},       film.threads,       film.file_of};
 }
 
 /// Codes the frames [first, until) of the film as one stretch, and hands over what is ready.
-Result<void> code_stretch(const Film& film, FrameMill& mill, Frames first, Frames until,
+Result<void> code_stretch(const Film& film, FramePipeline& pipeline, Frames first, Frames until,
                           const Progress& progress, const FilmWatch& watch,
                           const std::function<Result<void>(std::vector<CodedPicture>)>& take) {
     auto coder = PictureCoder::open(film.spec);
@@ -36,7 +36,7 @@ Result<void> code_stretch(const Film& film, FrameMill& mill, Frames first, Frame
         return tl::unexpected(coder.error());
     for (Frames frame = first; frame < until; frame += Frames(1)) {
         wait_while_paused(watch, progress);
-        auto image = mill.next(progress);
+        auto image = pipeline.next(progress);
         if (!image)
             return tl::unexpected(image.error());
         auto coded = coder->add(image->constBits(), image->bytesPerLine());
@@ -103,10 +103,10 @@ Result<void> render_pictures(const Film& film, const std::filesystem::path& path
         }
         return {};
     };
-    FrameMill mill(order_of(film, Frames(0), Frames(film.frames())));
+    FramePipeline pipeline(order_of(film, Frames(0), Frames(film.frames())));
     for (std::int64_t i = 0; i < film.frames(); ++i) {
         wait_while_paused(watch, progress);
-        const auto image = mill.next(progress);
+        const auto image = pipeline.next(progress);
         if (!image)
             return tl::unexpected(image.error());
         if (auto done = write(coder->add(image->constBits(), image->bytesPerLine())); !done)
@@ -273,7 +273,7 @@ Result<void> render_film(const Film& film, const std::filesystem::path& path, co
         return sound ? sound->write_before(sample, *file, progress) : Result<void>();
     };
     if (!film.spec.format->picture.empty()) {
-        FrameMill mill(order_of(film, Frames(0), Frames(film.frames())));
+        FramePipeline pipeline(order_of(film, Frames(0), Frames(film.frames())));
         const Frames stretch(film.spec.as_one || film.spec.format->in_one ? film.frames() : stretch_frames);
         for (Frames first(0); first < Frames(film.frames()); first += stretch) {
             const Frames until = std::min(first + stretch, Frames(film.frames()));
@@ -288,7 +288,7 @@ Result<void> render_film(const Film& film, const std::filesystem::path& path, co
                 }
                 return {};
             };
-            if (auto coded = code_stretch(film, mill, first, until, progress, watch, take); !coded)
+            if (auto coded = code_stretch(film, pipeline, first, until, progress, watch, take); !coded)
                 return coded;
         }
     }
@@ -325,7 +325,7 @@ Result<void> render_part(const Film& given, int k, int n, const std::filesystem:
     const double whole = static_cast<double>((part.until - part.first).value) / all;
     const double before = static_cast<double>(part.first.value) / all;
     const Progress own{[&](double share) { progress.report((share - before) / whole); }, progress.stop};
-    FrameMill mill(order_of(film, part.first, part.until));
+    FramePipeline pipeline(order_of(film, part.first, part.until));
     for (Frames first = part.first; first < part.until; first += Frames(stretch_frames)) {
         const Frames until = std::min(first + Frames(stretch_frames), part.until);
         const auto take = [&](const std::vector<CodedPicture>& pictures) -> Result<void> {
@@ -334,7 +334,7 @@ Result<void> render_part(const Film& given, int k, int n, const std::filesystem:
                     return added;
             return {};
         };
-        if (auto coded = code_stretch(film, mill, first, until, own, {}, take); !coded)
+        if (auto coded = code_stretch(film, pipeline, first, until, own, {}, take); !coded)
             return coded;
     }
     return file->finish();

@@ -3,7 +3,7 @@
 
 #include "media/film_part.h"
 #include "media/mix_down.h"
-#include "render/frame_mill.h"
+#include "render/frame_pipeline.h"
 
 #include <atomic>
 

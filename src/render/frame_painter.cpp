@@ -14,8 +14,8 @@ FramePainter::~FramePainter() {
 void FramePainter::paint(Frames frame, StagedFrame staged, LayerPictures pictures, QSize size, QRectF part,
                          Ground ground) {
     const std::lock_guard lock(mutex_);
-    wish_ = Wish{frame, std::move(staged), std::move(pictures), size, part, ground};
-    wished_.notify_one();
+    request_ = Request{frame, std::move(staged), std::move(pictures), size, part, ground};
+    requested_.notify_one();
 }
 
 std::optional<FramePainter::Painted> FramePainter::take() {
@@ -25,24 +25,24 @@ std::optional<FramePainter::Painted> FramePainter::take() {
 
 void FramePainter::work(const std::stop_token& stop) {
     while (true) {
-        std::optional<Wish> wish;
+        std::optional<Request> request;
         {
             std::unique_lock lock(mutex_);
-            wished_.wait(lock, stop, [this] { return wish_.has_value(); });
+            requested_.wait(lock, stop, [this] { return request_.has_value(); });
             if (stop.stop_requested())
                 return;
-            wish = std::exchange(wish_, std::nullopt);
+            request = std::exchange(request_, std::nullopt);
         }
-        const auto& staged = wish->staged;
+        const auto& staged = request->staged;
         const QRectF frame(-staged.width / 2.0, -staged.height / 2.0, staged.width, staged.height);
-        const bool whole = wish->part.isEmpty();
-        QImage image =
-            whole && wish->ground == Ground::Black
-                ? composed(staged, wish->size, wish->pictures)
-                : composed_part(staged, whole ? frame : wish->part, wish->size, wish->pictures, wish->ground);
+        const bool whole = request->part.isEmpty();
+        QImage image = whole && request->ground == Ground::Black
+                           ? composed(staged, request->size, request->pictures)
+                           : composed_part(staged, whole ? frame : request->part, request->size,
+                                           request->pictures, request->ground);
         {
             const std::lock_guard lock(mutex_);
-            done_ = Painted{wish->frame, std::move(image), wish->part};
+            done_ = Painted{request->frame, std::move(image), request->part};
         }
         painted_();
     }

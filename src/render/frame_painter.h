@@ -32,7 +32,7 @@ public:
     [[nodiscard]] std::optional<Painted> take();
 
 private:
-    struct Wish {
+    struct Request {
         Frames frame;
         StagedFrame staged;
         LayerPictures pictures;
@@ -43,8 +43,8 @@ private:
     void work(const std::stop_token& stop);
     std::function<void()> painted_;
     std::mutex mutex_;
-    std::condition_variable_any wished_;
-    std::optional<Wish> wish_;
+    std::condition_variable_any requested_;
+    std::optional<Request> request_;
     std::optional<Painted> done_;
     std::jthread worker_;
 };

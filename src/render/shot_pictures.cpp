@@ -23,13 +23,13 @@ struct ShotPictures::State {
     std::function<void()> arrived;
 
     mutable std::mutex mutex;
-    std::condition_variable_any wishes_changed;
+    std::condition_variable_any requests_changed;
     std::map<PictureFile, std::map<double, ShotPicture>> cache; // by clip, then by `from`
     std::list<std::pair<PictureFile, double>> order;            // oldest first
     std::map<PictureFile, std::string> troubles;
     std::size_t bytes = 0, kept_bytes = 0; ///< that are kept, and that may be
     QSize size{640, 360};
-    std::uint64_t generation = 0; // rises with each wish and change of size
+    std::uint64_t generation = 0; // rises with each request and change of size
     Wanted now;
     std::optional<Wanted> soon;
 
@@ -78,7 +78,7 @@ struct ShotPictures::State {
         return &readers.emplace(clip, std::move(*reader)).first->second;
     }
 
-    /// Decodes from `wanted` on until `reach` seconds are there, new wishes come in, or the clip ends.
+    /// Decodes from `wanted` on until `reach` seconds are there, new requests come in, or the clip ends.
     void decode(Wanted wanted, double reach, std::uint64_t for_generation, const std::stop_token& stop) {
         std::size_t decoded = 0;
         const double until = wanted.time.value + reach;
@@ -126,7 +126,7 @@ struct ShotPictures::State {
             std::optional<Wanted> second;
             {
                 std::unique_lock lock(mutex);
-                wishes_changed.wait(lock, stop, [&] { return generation != served; });
+                requests_changed.wait(lock, stop, [&] { return generation != served; });
                 if (stop.stop_requested())
                     return;
                 served = generation;
@@ -161,7 +161,7 @@ void ShotPictures::set_size(QSize size) {
     state_->order.clear();
     state_->bytes = 0;
     ++state_->generation;
-    state_->wishes_changed.notify_one();
+    state_->requests_changed.notify_one();
 }
 
 std::optional<ShotPicture> ShotPictures::picture(const Wanted& now, const std::optional<Wanted>& soon) {
@@ -171,7 +171,7 @@ std::optional<ShotPicture> ShotPictures::picture(const Wanted& now, const std::o
         state_->now = now;
         state_->soon = soon;
         ++state_->generation;
-        state_->wishes_changed.notify_one();
+        state_->requests_changed.notify_one();
     }
     return there ? std::optional(*there) : std::nullopt;
 }

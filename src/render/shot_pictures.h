@@ -40,7 +40,7 @@ public:
     void set_size(QSize size);
 
     /// The picture on screen at that time of the clip, if it is there. Says what is wanted now and what will
-    /// be wanted soon (the start of the next shot); earlier wishes are forgotten.
+    /// be wanted soon (the start of the next shot); earlier requests are forgotten.
     [[nodiscard]] std::optional<ShotPicture> picture(const Wanted& now, const std::optional<Wanted>& soon);
 
     /// Why the clip cannot be shown; empty while nothing is wrong.

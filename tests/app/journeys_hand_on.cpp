@@ -13,6 +13,7 @@
 #include <QMessageBox>
 #include <QProcess>
 #include <QPushButton>
+#include <QTableWidget>
 
 using namespace pulsepin;
 using namespace pulsepin::test;
@@ -27,8 +28,8 @@ QPushButton* to_hand_on(Desk& desk, const char* button) {
 
 /// What to do with the next dialog of that name.
 template <class Do>
-void in_dialog(const QString& name, Do what) {
-    QTimer::singleShot(300, qApp, [name, what] {
+void in_dialog(const QString& name, Do what, int after_ms = 300) {
+    QTimer::singleShot(after_ms, qApp, [name, what] {
         auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
         QVERIFY2(dialog && dialog->objectName() == name, qPrintable(name));
         what(*dialog);
@@ -102,6 +103,162 @@ private slots:
     }
 
     // What a format would lose of this very piece stands beside it, as it is now.
+    // All that goes out into a folder comes in again, a file after the other, beside the same song in an
+    // empty project: the same frames each time.
+    void journey_everything_out_and_into_an_empty_project() {
+        QTemporaryDir dir;
+        const QString out = dir.filePath("out & <b>");
+        const auto shots_of = [](const Document& document, const Lane& lane) {
+            QStringList all;
+            for (const auto& shot : document.spans(lane.id).shots)
+                if (const Clip* clip = document.project().clip(shot.shot))
+                    all << QString("%1 %2-%3")
+                               .arg(QString::fromStdString(clip->name))
+                               .arg(shot.start.value)
+                               .arg(shot.end.value);
+            return all;
+        };
+        QStringList shots;
+        std::vector<double> marks;
+        {
+            Desk desk;
+            QVERIFY(desk.open_demo());
+            shots = shots_of(desk.window.document(), desk.cuts());
+            for (const auto& pin : resolve(desk.project(), desk.markers()).pins)
+                marks.push_back(pin.time.value);
+            auto* all = to_hand_on(desk, "export all");
+            save_as(out);
+            QTest::mouseClick(all, Qt::LeftButton);
+            QTRY_VERIFY_WITH_TIMEOUT(desk.message().contains("formats written into"), 60'000);
+        }
+        QVERIFY(shots.size() > 4 && marks.size() > 2);
+        Desk desk; // empty
+        desk.window.open_path(PULSEPIN_DEMO "/over-the-levee.opus");
+        QTRY_VERIFY_WITH_TIMEOUT(desk.project().song != nullptr, 60'000);
+        QVERIFY(desk.settle());
+        for (const QString name : {"kite-day.otio", "kite-day.mlt", "kite-day.edl"}) {
+            QVERIFY2(QFile::exists(out + "/" + name), qPrintable(files_in(out).join(' ')));
+            const auto lanes = desk.project().lanes.size();
+            save_as(out + "/" + name);
+            bool answered = false;
+            QTimer::singleShot(900, qApp, [&] {
+                for (auto* widget : QApplication::topLevelWidgets())
+                    if (auto* dialog = qobject_cast<QDialog*>(widget);
+                        dialog && dialog->isVisible() && dialog->objectName() == "bring in") {
+                        auto* tie = dialog->findChild<QComboBox*>("bring in tie");
+                        tie->setCurrentIndex(tie->count() - 1);
+                        emit tie->activated(tie->currentIndex());
+                        answered = true;
+                        QTest::mouseClick(dialog->findChild<QPushButton*>("bring in now"), Qt::LeftButton);
+                    }
+            });
+            desk.window.action("bring in")->trigger();
+            QTRY_VERIFY2_WITH_TIMEOUT(desk.project().lanes.size() > lanes,
+                                      qPrintable(name + ": " + desk.message()), 30'000);
+            QVERIFY(answered && desk.settle());
+            for (std::size_t i = lanes; i < desk.project().lanes.size(); ++i) {
+                const Lane& came = *desk.project().lanes[i];
+                if (holds<CutBody>(came.kind))
+                    QCOMPARE(shots_of(desk.window.document(), came), shots);
+                QVERIFY2(!holds<SoundBody>(came.kind), "the song is laid twice");
+                if (!holds<MarkerBody>(came.kind))
+                    continue;
+                const auto pins = resolve(desk.project(), came).pins;
+                QCOMPARE(pins.size(), marks.size());
+                for (std::size_t k = 0; k < pins.size(); ++k) // a list tells its frame
+                    QVERIFY(std::abs(pins[k].time.value - marks[k]) < 0.5 / 24 + 1e-9);
+            }
+        }
+    }
+
+    // A timeline with sound, speed and a dissolve, made by OpenTimelineIO's own library: opened, one of its
+    // cuts moved by a key, handed back, and read by the library again.
+    void journey_a_timeline_from_elsewhere_is_changed_and_handed_back() {
+        QTemporaryDir dir;
+        const auto by_library = [&](const char* program, const QString& file) {
+            QProcess library;
+            library.setProcessChannelMode(QProcess::MergedChannels);
+            library.start(
+                PULSEPIN_TESTS "/support/with-readers",
+                {PULSEPIN_BINARIES "/readers", QString(PULSEPIN_TESTS "/support/") + program, file});
+            library.waitForFinished(300'000);
+            return std::pair(library.exitCode(), QString::fromUtf8(library.readAll()));
+        };
+        const QString from = dir.filePath("from & elsewhere.otio"), to = dir.filePath("back.otio");
+        if (by_library("make_timeline.py", from).first == 77)
+            QSKIP("skipped: Python's package index is not reached, or python3-venv is missing");
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const auto lanes = desk.project().lanes.size();
+        save_as(from);
+        in_dialog(
+            "bring in",
+            [](QDialog& dialog) {
+                auto* tie = dialog.findChild<QComboBox*>("bring in tie");
+                tie->setCurrentIndex(tie->count() - 1); // loose
+                emit tie->activated(tie->currentIndex());
+                QTest::keyClick(&dialog, Qt::Key_Return);
+            },
+            900);
+        desk.window.action("bring in")->trigger();
+        QTRY_COMPARE_WITH_TIMEOUT(desk.project().lanes.size(), lanes + 3, 30'000); // cuts, sounds, markers
+        QVERIFY(desk.settle());
+        const Lane& cuts = *desk.project().lanes[lanes];
+        QVERIFY(holds<CutBody>(cuts.kind));
+        const auto mill = std::ranges::find_if(cuts.pins, [&](const Pin& pin) {
+            const Clip* clip = desk.project().clip(body_of<CutBody>(pin.body).shot);
+            return clip && clip->name == "mill";
+        });
+        QVERIFY(mill != cuts.pins.end());
+        desk.window.view().select({mill->id});
+        desk.window.timeline().setFocus();
+        desk.key(Qt::Key_Period, Qt::AltModifier); // a frame later
+        const auto text = exporter("otio")->write(desk.project());
+        QVERIFY(text.has_value());
+        {
+            QFile file(to);
+            QVERIFY(file.open(QIODevice::WriteOnly));
+            file.write(text->data(), static_cast<qint64>(text->size()));
+        }
+        const auto [code, read] = by_library("read_timeline.py", to);
+        QVERIFY2(code == 0, qPrintable(read));
+        // At 24 a second: three seconds and a frame; two seconds of it, at half its speed, from its fourth
+        // on.
+        QVERIFY2(
+            read.contains("clip mill 73 96 71 LinearTimeWarp 0.5 ExternalReference file:///shots/mill.mov"),
+            qPrintable(read));
+        QVERIFY2(read.contains("transition SMPTE_Dissolve 5 6"), qPrintable(read));
+        QVERIFY2(read.contains("clip bell 48 24 48 ExternalReference file:///sounds/bell.wav"),
+                 qPrintable(read));
+        QVERIFY2(read.contains("marker look GREEN"), qPrintable(read));
+    }
+
+    // Where the record side of an edit list begins is chosen once, and written from then on.
+    void journey_the_options_of_an_edit_list() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        to_hand_on(desk, "export edl");
+        bool asked = false;
+        in_dialog("option of export", [&](QDialog& dialog) {
+            auto* start = dialog.findChild<QLineEdit*>("option of export start");
+            QVERIFY(start && !dialog.findChild<QWidget*>("option of export lane"));
+            start->setFocus();
+            start->selectAll();
+            QTest::keyClicks(start, "10:00:00:00");
+            asked = true;
+            QTest::keyClick(&dialog, Qt::Key_Return);
+        });
+        desk.click("options edl");
+        QTRY_VERIFY(asked);
+        QTemporaryDir dir;
+        save_as(dir.filePath("late.edl"));
+        desk.click("export edl");
+        QTRY_VERIFY(QFile::exists(dir.filePath("late.edl")));
+        QFile list(dir.filePath("late.edl"));
+        QVERIFY(list.open(QIODevice::ReadOnly));
+        QVERIFY(list.readAll().contains(" 10:00:00:"));
+    }
+
     void journey_what_each_format_loses_is_seen_before() {
         Desk desk;
         QVERIFY(desk.open_demo());
@@ -150,7 +307,8 @@ private slots:
         answers.start(100);
         desk.window.action("bring in")->trigger();
         QTRY_VERIFY_WITH_TIMEOUT(asked, 120'000);
-        QTRY_COMPARE_WITH_TIMEOUT(desk.project().lanes.size(), before.lanes.size() + 1, 30'000);
+        QTRY_COMPARE_WITH_TIMEOUT(desk.project().lanes.size(), before.lanes.size() + 2,
+                                  30'000); // and its chapters
         const auto frames = [&](const Lane& lane) {
             std::vector<std::int64_t> all;
             for (const auto& shot : desk.window.document().spans(lane.id).shots)
@@ -158,9 +316,9 @@ private slots:
                     all.push_back(shot.start.value);
             return all;
         };
-        QCOMPARE(frames(*desk.project().lanes.back()), frames(desk.cuts()));
-        const Clip* clip =
-            desk.project().clip(body_of<CutBody>(desk.project().lanes.back()->pins.front().body).shot);
+        QCOMPARE(frames(*desk.project().lanes[before.lanes.size()]), frames(desk.cuts()));
+        const Clip* clip = desk.project().clip(
+            body_of<CutBody>(desk.project().lanes[before.lanes.size()]->pins.front().body).shot);
         QVERIFY(clip && clip->width == 320 && clip->has_sound && std::abs(clip->duration.value - 64.7) < 0.2);
         desk.window.timeline().setFocus();
         desk.key(Qt::Key_Z, Qt::ControlModifier);
@@ -196,9 +354,19 @@ private slots:
             for (auto* widget : QApplication::topLevelWidgets())
                 if (auto* dialog = qobject_cast<QDialog*>(widget);
                     dialog && dialog->isVisible() && dialog->objectName() == "bring in") {
-                    auto* columns = dialog->findChild<QLineEdit*>("bring in columns");
-                    columns->setFocus();
-                    QTest::keyClicks(columns, "time,name,note");
+                    // Its first rows are seen, and above each column what it is.
+                    auto* rows_seen = dialog->findChild<QTableWidget*>("first rows");
+                    QVERIFY(rows_seen && rows_seen->isVisible() && rows_seen->columnCount() == 3);
+                    QVERIFY(rows_seen->item(1, 1)->text() == "cue 10");
+                    const char* const is[] = {"time", "name", "note"};
+                    for (int column = 0; column < 3; ++column) {
+                        auto* choice = dialog->findChild<QComboBox*>(QString("column %1").arg(column + 1));
+                        QVERIFY(choice && choice->currentText() == "left out");
+                        choice->setCurrentIndex(choice->findText(is[column]));
+                        emit choice->activated(choice->currentIndex());
+                    }
+                    QCOMPARE(dialog->findChild<QLineEdit*>("bring in columns")->text(),
+                             QString("time, name, note"));
                     auto* tie = dialog->findChild<QComboBox*>("bring in tie");
                     tie->setCurrentIndex(tie->findText("on the nearest onset"));
                     emit tie->activated(tie->currentIndex());
@@ -222,6 +390,22 @@ private slots:
                 nearest = std::min(nearest, std::abs((onset.time - pin.time).value));
             QVERIFY2(nearest < 1e-6, qPrintable(QString::number(nearest)));
         }
+
+        // Another table that begins with the same line is understood at once.
+        const QString second = dir.filePath("more cues.csv");
+        {
+            QFile file(second);
+            QVERIFY(file.open(QIODevice::WriteOnly));
+            file.write("wo;was;wie\n1,5;once more;\n");
+        }
+        save_as(second);
+        QString of_second;
+        in_dialog("bring in", [&](QDialog& dialog) {
+            of_second = dialog.findChild<QComboBox*>("column 2")->currentText();
+            QTest::keyClick(&dialog, Qt::Key_Escape);
+        });
+        desk.window.action("bring in")->trigger();
+        QTRY_COMPARE(of_second, QString("name"));
     }
 
     void journey_a_cue_sheet_is_copied_in_a_pattern_of_ones_own() {

@@ -327,15 +327,16 @@ private slots:
         const Clicks scene;
         const auto film = scene.film("ffv1", Frames(0), Frames(40));
         for (const int threads : {1, 2, 5}) {
-            FrameMill mill({film.curves, QSize(640, 360), Frames(0), Frames(40), {}, {}, threads, {}});
+            FramePipeline pipeline(
+                {film.curves, QSize(640, 360), Frames(0), Frames(40), {}, {}, threads, {}});
             for (int i = 0; i < 40; ++i) {
-                const auto image = mill.next();
+                const auto image = pipeline.next();
                 QVERIFY(image);
                 const QImage seen = composed(staged_at(film.curves, Frames(i)), QSize(640, 360))
                                         .convertToFormat(QImage::Format_ARGB32);
                 QCOMPARE(*image, seen);
             }
-            QVERIFY(!mill.next());
+            QVERIFY(!pipeline.next());
         }
     }
     /// Lossless: the decoded pictures are the composed ones.

@@ -387,6 +387,54 @@ private slots:
         QVERIFY(!with_brought(project, *list, {}));
     }
 
+    // No text breaks out of its field, whatever it is.
+    void names_go_out_and_come_back() {
+        std::string long_one;
+        for (int i = 0; i < 300; ++i)
+            long_one += static_cast<char>('a' + i % 26);
+        for (const std::string& name :
+             {std::string("a, b; \"c\" 'd'"), std::string("two\nlines"), std::string("😀 שלום عربي"), long_one,
+              std::string("</property><producer id=\"x\">"), std::string("{\"OTIO_SCHEMA\": 1}"),
+              std::string("]]>"), std::string("* LOC: 00:00:00:00 RED x"), std::string("&amp;&#10;"),
+              std::string("%s%n")}) {
+            Project project = steady_project(120, 0, 20, "25");
+            auto bin = *project.bin;
+            bin[0].name = name;
+            project.bin = std::make_shared<const std::vector<Clip>>(bin);
+            MarkerBody marker;
+            marker.name = name;
+            marker.note = name;
+            project = *with_pins(project, lane_of_kind(project, kind_of(body_type<MarkerBody>)),
+                                 {{{}, TimeAnchor{Seconds(5)}, marker, {}}});
+            project = *with_pins(project, lane_of_kind(project, kind_of(body_type<CutBody>)),
+                                 {{{}, TimeAnchor{Seconds(1)}, CutBody{bin[0].id, Seconds(0)}, {}},
+                                  {{}, TimeAnchor{Seconds(4)}, CutBody{bin[1].id, Seconds(0)}, {}}});
+            for (const char* format : {"edl", "otio", "mlt"}) {
+                const auto text = exporter(format)->write(project);
+                QVERIFY(text.has_value());
+                const auto list = read_with(*list_reader_of("a." + std::string(format)), *text,
+                                            project.settings->frame_rate);
+                QVERIFY2(list.has_value() && list->not_understood.empty(), name.c_str());
+                const auto of_kind = [&](BroughtItem::Kind kind) {
+                    std::vector<BroughtItem> all;
+                    std::ranges::copy_if(list->items, std::back_inserter(all),
+                                         [kind](const BroughtItem& item) { return item.kind == kind; });
+                    return all;
+                };
+                const auto cuts = of_kind(BroughtItem::Kind::Cut),
+                           markers = of_kind(BroughtItem::Kind::Marker);
+                QCOMPARE(cuts.size(), std::size_t{2});
+                QCOMPARE(markers.size(), std::size_t{1});
+                if (std::string(format) == "edl") // a line
+                    continue;
+                QCOMPARE(cuts[0].name, name);
+                QCOMPARE(markers[0].name, name);
+                QCOMPARE(markers[0].note, name);
+                QCOMPARE(markers[0].at, Seconds(5));
+            }
+        }
+    }
+
     void names_are_only_names() {
         for (const std::string name : {"<b>x</b>", "$(rm -rf ~)", "a\"b;c", "../../etc/passwd", "😀", ""}) {
             BroughtIn list;

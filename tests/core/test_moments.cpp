@@ -4,12 +4,14 @@
 // annotations. Where there is a reader that is not ours it is asked: FFmpeg for chapters, libsndfile for WAV
 // files, midicsv for MIDI files.
 #include "hand/bring_in.h"
+#include "hand/clip_file.h"
 #include "hand/media_list.h"
 #include "hand/piece_cues.h"
 #include "interchange/exporters.h"
 #include "interchange/list_readers.h"
 #include "media/wav_cues.h"
 #include "media/write_wav.h"
+#include "model/shot_edits.h"
 #include "support/media.h"
 #include "support/projects.h"
 #include "support/seed.h"
@@ -313,6 +315,71 @@ private slots:
         QVERIFY(ffmpeg({"-f", "lavfi", "-i", "sine=d=1", dir.filePath("bare.flac")}));
         const auto none = list_of_media(dir.filePath("bare.flac").toStdString());
         QVERIFY(!none && none.error().message().find("no chapters") != std::string::npos);
+    }
+
+    // A clip's own timecode and reel, in edit lists and back.
+    void timecode_and_reel_of_a_clip() {
+        QTemporaryDir dir;
+        const QString file = dir.filePath("a.mov");
+        QVERIFY(ffmpeg({"-f", "lavfi", "-i", "testsrc=d=4:r=25:s=64x64", "-timecode", "10:00:00:00",
+                        "-metadata:s:v", "reel_name=A001C002", "-c:v", "mpeg4", file}));
+        auto clip = clip_of_file(file.toStdString());
+        QVERIFY2(clip.has_value(), clip ? "" : clip.error().message().c_str());
+        QCOMPARE(clip->timecode, std::string("10:00:00:00"));
+        QCOMPARE(clip->reel, std::string("A001C002"));
+        Project project = with_clips(steady_project(120, 0, 20, "25"), {*clip});
+        const ClipId id = project.bin->back().id;
+        project =
+            *with_pins(project, lane_of_kind(project, kind_of(body_type<CutBody>)),
+                       {{{}, TimeAnchor{Seconds(2)}, CutBody{id, Seconds(1)}, {}},
+                        {{}, TimeAnchor{Seconds(4)}, CutBody{project.bin->front().id, Seconds(1)}, {}}});
+        const auto text = exporter("edl")->write(project);
+        QVERIFY(text && text->find("A001C002 V     C        10:00:01:00 10:00:03:00 00:00:02:00") !=
+                            std::string::npos);
+        QVERIFY(text->find("SPOOL    V     C        00:00:01:00") != std::string::npos);
+        const auto list = read_as("a.edl", *text, {}, project.settings->frame_rate);
+        const auto back = with_brought(project, *list, {{"tie", std::string("loose")}});
+        QVERIFY2(back.has_value(), back ? "" : back.error().message().c_str());
+        const auto shots = Schedule(back->project).spans(back->lanes.front()).shots;
+        for (const auto& shot : shots)
+            if (shot.shot.value != 0)
+                QVERIFY2(std::abs(shot.in_point.value - 1) < 1e-6,
+                         qPrintable(QString::number(shot.in_point.value)));
+        // A timecode that none can be is none.
+        clip->timecode = "soon";
+        QCOMPARE(first_timecode(*clip, project.settings->frame_rate), Frames(0));
+    }
+
+    // Driven properties as paths: upwards is more, and each point lies on its curve.
+    void curves_as_paths() {
+        Project project = with_lane(marked_piece(), kind_of(body_type<KeyBody>), "Fade <in>");
+        project = *with_pins(project, project.lanes.back()->id,
+                             {{{}, TimeAnchor{Seconds(1)}, KeyBody{100, {}}, {}},
+                              {{}, TimeAnchor{Seconds(3)}, KeyBody{130, {}}, {}}});
+        const auto text = exporter("curves-svg")->write(project);
+        QVERIFY2(text.has_value(), text ? "" : text.error().message().c_str());
+        QXmlStreamReader xml(QByteArray::fromStdString(*text));
+        QString path, title;
+        while (!xml.atEnd()) {
+            xml.readNext();
+            if (xml.isStartElement() && xml.name() == u"path")
+                path = xml.attributes().value("d").toString();
+            else if (xml.isStartElement() && xml.name() == u"title" && !path.isEmpty())
+                title = xml.readElementText();
+        }
+        QVERIFY2(!xml.hasError(), qPrintable(xml.errorString()));
+        QCOMPARE(title, QString("Fade <in>: scale"));
+        QVERIFY2(path.startsWith("M0 -100"), qPrintable(path.left(60)));
+        QVERIFY(path.endsWith(" -130"));
+        const auto points = path.mid(1).split(" L");
+        QVERIFY(points.size() >= 4 && points.size() < 200);
+        for (const auto& point : points) {
+            const double frame = point.section(' ', 0, 0).toDouble(),
+                         value = -point.section(' ', 1, 1).toDouble();
+            QVERIFY(value >= 99.9 && value <= 130.1 && frame >= 0 && frame < 1500);
+            QVERIFY(frame > 25 || std::abs(value - 100) < 0.05);
+            QVERIFY(frame < 75 || std::abs(value - 130) < 0.05);
+        }
     }
 
     void chapters_of_matroska() {

@@ -14,8 +14,7 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
     using namespace pulsepin;
     if (size == 0)
         return 0;
-    const ListReaderRow* const readers[] = {&edl_reader, &otio_reader, &table_reader};
-    const auto& row = *readers[data[0] % 3];
+    const auto& row = list_readers()[data[0] % list_readers().size()];
     const auto list = row.read({reinterpret_cast<const char*>(data) + 1, size - 1},
                                {*FrameRate::make(30000, 1001), completed({}, row.parameters)});
     if (!list) {

@@ -2,6 +2,7 @@
 #include "commands/bin_commands.h"
 
 #include "hand/clip_file.h"
+#include "hand/files_found.h"
 #include "interchange/outputs.h"
 #include "media/media_endings.h"
 #include "media/picture_times.h"
@@ -17,12 +18,13 @@
 
 namespace pulsepin {
 
-void BinCommands::hang_up(QMenu* menu) {
+void BinCommands::add_to(QMenu* menu) {
     menu->addSeparator();
     add(menu, "turn shot right", tr("Turn the shot right"), {}, [this] { turn(1); });
     add(menu, "turn shot left", tr("Turn the shot left"), {}, [this] { turn(-1); });
     add(menu, "replace file", tr("Another file for the shot…"), {},
         [this] { of_one_clip(&BinCommands::replace_dialog); });
+    add(menu, "find files", tr("Find missing files…"), {}, [this] { find_files_dialog(); });
     add(menu, "copy file", tr("Copy of the shot that any program reads…"), {},
         [this] { of_one_clip(&BinCommands::copy_dialog); });
 }
@@ -31,7 +33,8 @@ void BinCommands::show_panel(SongPanel* panel) {
     panel_ = panel;
     connect(panel, &SongPanel::bin_menu_wanted, this, [this](QPoint at) {
         QMenu menu(window_);
-        for (const char* command : {"turn shot right", "turn shot left", "replace file", "copy file"})
+        for (const char* command :
+             {"turn shot right", "turn shot left", "replace file", "find files", "copy file"})
             menu.addAction(commands_.action(command));
         menu.exec(at);
     });
@@ -108,6 +111,45 @@ void BinCommands::find_song(const std::filesystem::path& path) {
                     tr("“%1” is another recording than the song of this piece. Open it as a song instead")
                         .arg(QString::fromStdString(path.filename().string())));
             document_.apply(with_song_path(document_.project(), path), tr("where the song is"));
+        });
+}
+
+void BinCommands::find_files_dialog() {
+    if (missing_files(document_.project()).empty())
+        return document_.say(tr("No file is missing"));
+    const QString folder = QFileDialog::getExistingDirectory(
+        window_, tr("In which folder are the missing files?"), usual_folder(document_));
+    if (!folder.isEmpty())
+        find_files(folder.toStdString());
+}
+
+/// By name and by what is in them; all of them are one step.
+void BinCommands::find_files(const std::filesystem::path& folder) {
+    document_.jobs().start<FilesFound>(
+        JobQueue::Decode, tr("Find missing files in %1").arg(QString::fromStdString(folder.string())),
+        [project = document_.project(), folder](const Progress& p) {
+            return with_files_found(project, folder, p);
+        },
+        [this](const Result<FilesFound>& looked) {
+            if (!looked)
+                return document_.say(QString::fromStdString(looked.error().message()));
+            // What was done meanwhile stays: only where files are is taken over.
+            Project next = document_.project();
+            if (next.song && looked->project.song &&
+                next.song->fingerprint == looked->project.song->fingerprint)
+                next = with_song_path(next, looked->project.song->path);
+            auto bin = *next.bin;
+            for (auto& clip : bin)
+                if (const Clip* found = looked->project.clip(clip.id))
+                    clip.path = found->path;
+            next.bin = std::make_shared<const std::vector<Clip>>(std::move(bin));
+            QStringList missing;
+            for (const auto& name : looked->missing)
+                missing << QString::fromStdString(name);
+            if (!looked->found.empty())
+                document_.apply(std::move(next), tr("find missing files"));
+            const QString found = tr("%n files found", nullptr, static_cast<int>(looked->found.size()));
+            document_.say(missing.isEmpty() ? found : tr("%1; not found: %2").arg(found, missing.join(", ")));
         });
 }
 

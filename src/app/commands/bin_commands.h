@@ -12,12 +12,15 @@ class BinCommands : public Commands {
     Q_OBJECT
 public:
     explicit BinCommands(const Workplace& at) : Commands(at) {}
-    void hang_up(QMenu* menu);
+    void add_to(QMenu* menu);
     void show_panel(SongPanel* panel);
 
     /// Asks for a file that the clip shows from now on; for clip 0 for the song's own recording, moved.
     void replace_dialog(ClipId clip);
     void replace_by(ClipId clip, const std::filesystem::path& path);
+    /// Asks for a folder in which files that are missing are looked for, the song's too.
+    void find_files_dialog();
+    void find_files(const std::filesystem::path& folder);
     /// Asks where to, and writes a copy that any program reads; the clip shows it from then on.
     void copy_dialog(ClipId clip);
 

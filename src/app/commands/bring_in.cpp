@@ -11,6 +11,7 @@
 #include "media/media_endings.h"
 #include "pages/dialogs/param_dialog.h"
 #include "pages/dialogs/table_columns.h"
+#include "parts/file_names.h"
 
 #include <QApplication>
 #include <QCryptographicHash>
@@ -53,7 +54,7 @@ void FileCommands::bring_in_dialog() {
         for (const auto ending : media)
             endings << "*" + QString::fromUtf8(ending.data(), static_cast<qsizetype>(ending.size()));
     const QString path = QFileDialog::getOpenFileName(
-        window_, tr("Bring in cuts and markers"), {},
+        window_, tr("Bring in cuts and markers"), usual_folder(document_),
         tr("Lists, finished films, sound with chapters (%1);;All files (*)").arg(endings.join(' ')));
     if (!path.isEmpty())
         bring_in(path);
@@ -75,10 +76,12 @@ void FileCommands::bring_in(const QString& path) {
         return ListReading{list_rate(values, document_.project().settings->frame_rate),
                            only(values, row->parameters)};
     };
-    auto* dialog = ask_how_to_bring_in(
-        file, specs, [file, reading](const ParamValues& values) { return read_list(file, reading(values)); });
-    if (find_param(row->parameters, "columns"))
-        show_columns(*dialog, file, reading);
+    ask_how_to_bring_in(
+        file, specs, [file, reading](const ParamValues& values) { return read_list(file, reading(values)); },
+        [this, file, row, reading](ParamDialog& dialog) {
+            if (find_param(row->parameters, "columns"))
+                show_columns(dialog, file, reading);
+        });
 }
 
 /// The first rows of a table above the fields, each column with what it is. What was said of a table that
@@ -135,12 +138,13 @@ void FileCommands::bring_in_media(const std::filesystem::path& file) {
         [this, file](Result<BroughtIn> list) {
             if (!list)
                 return document_.say(QString::fromStdString(list.error().message()));
-            ask_how_to_bring_in(file, {}, [found = *std::move(list)](const ParamValues&) { return found; });
+            ask_how_to_bring_in(file, {}, [found = *std::move(list)](const ParamValues&) { return found; },
+                                {});
         });
 }
 
-ParamDialog* FileCommands::ask_how_to_bring_in(const std::filesystem::path& file, ParamSpecs of_list,
-                                               ReadList read) {
+void FileCommands::ask_how_to_bring_in(const std::filesystem::path& file, ParamSpecs of_list, ReadList read,
+                                       const std::function<void(ParamDialog&)>& complete) {
     bringing_.assign(of_list.begin(), of_list.end());
     bringing_.insert(bringing_.end(), bringing_params().begin(), bringing_params().end());
     struct Outcome {
@@ -165,6 +169,8 @@ ParamDialog* FileCommands::ask_how_to_bring_in(const std::filesystem::path& file
             return QString::fromStdString(told_of(would->with)) + told_problems(would->list);
         });
     dialog->set_project(document_.project());
+    if (complete)
+        complete(*dialog);
     ask(dialog, [this, folder, read](const ParamValues& values) {
         brought_ = values;
         auto list = read(values);
@@ -197,7 +203,6 @@ ParamDialog* FileCommands::ask_how_to_bring_in(const std::filesystem::path& file
                 put(*known);
             });
     });
-    return dialog;
 }
 
 void FileCommands::put_in(Result<WithBrought> done, std::size_t not_understood) {

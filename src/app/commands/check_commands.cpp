@@ -38,7 +38,7 @@ TimeRange half_a_bar_around(const Project& project, Seconds at, Seconds until) {
 
 } // namespace
 
-void CheckCommands::hang_up(QMenu* menu) {
+void CheckCommands::add_to(QMenu* menu) {
     add(menu, "check piece", tr("Check the piece"), {K(tr("F4"))}, [this] { go_to_stop(Stop::Check); });
     add(menu, "measure piece", tr("Measure files, sound and flashes"), {}, [this] {
         if (panel_->bank().measuring())

@@ -19,7 +19,7 @@ class CheckCommands : public Commands {
 public:
     CheckCommands(const Workplace& at, PlacePanel& place, PlayCommands& play, BinCommands& bin)
         : Commands(at), place_(place), play_(play), bin_(bin) {}
-    void hang_up(QMenu* menu);
+    void add_to(QMenu* menu);
     void show_panel(CheckPanel* panel);
 
     /// Writes what was found as a file, and says so; as a report by the file's ending: pdf, csv, json.

@@ -18,7 +18,7 @@
 
 namespace pulsepin {
 
-void DrawingCommands::hang_up(QMenu* menu) {
+void DrawingCommands::add_to(QMenu* menu) {
     using K = QKeySequence;
     menu->addSeparator();
     add(menu, "new lane of notes", tr("A lane of notes more"), {},

@@ -17,7 +17,7 @@ class DrawingCommands : public Commands {
 public:
     DrawingCommands(const Workplace& at, TapPanel& taps, PlayCommands& play)
         : Commands(at), taps_(taps), play_(play) {}
-    void hang_up(QMenu* menu);
+    void add_to(QMenu* menu);
     void show_pages(NotesPage* notes, ExposuresPage* exposures);
 
     void add_note(const QString& text, int sign);

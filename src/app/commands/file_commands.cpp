@@ -3,6 +3,7 @@
 
 #include "commands/grid_commands.h"
 #include "interchange/outputs.h"
+#include "interchange/pack.h"
 #include "media/media_endings.h"
 #include "model/edits.h"
 #include "pages/dialogs/param_dialog.h"
@@ -27,7 +28,7 @@
 
 namespace pulsepin {
 
-void FileCommands::hang_up(QMenu* menu) {
+void FileCommands::add_to(QMenu* menu) {
     using K = QKeySequence;
     add(menu, "new", tr("New project"), {K::New}, [this] { leave([this] { document_.start_new(); }); });
     add(menu, "open", tr("Open project…"), {K(tr("Ctrl+Shift+O"))}, [this] { open_dialog(); });
@@ -43,6 +44,7 @@ void FileCommands::hang_up(QMenu* menu) {
     add(menu, "bring in", tr("Bring in cuts and markers…"), {K(tr("Ctrl+Shift+B"))},
         [this] { bring_in_dialog(); });
     menu->addSeparator();
+    add(menu, "pack", tr("Pack into a folder…"), {}, [this] { pack_dialog(); });
     add(menu, "export all again", tr("Write all formats again"), {K(tr("Ctrl+Shift+E"))},
         [this] { export_all_again(); });
     add(menu, "quit", tr("Quit"), {K(tr("Ctrl+Q"))}, [this] { window_->close(); });
@@ -299,16 +301,30 @@ void FileCommands::with_options(const ExporterRow& row, std::function<void(const
     ParamValues values;
     if (!ask_for_lane(row, values))
         return;
-    if (row.parameters.empty() || row.takes_lane || row.id == "keys-text") // its text has a dialog of its own
+    if (row.takes_lane) { // what else can be chosen has a button of its own
+        ParamValues all = remembered_options(row);
+        all.set("lane", LaneId{});
+        if (const auto* lane = values.find("lane"))
+            all.set("lane", *lane);
+        return then(all);
+    }
+    if (row.parameters.empty() || row.id == "keys-text") // its text has a dialog of its own
         return then(values);
+    ask_options(row, std::move(then));
+}
+
+void FileCommands::ask_options(const ExporterRow& row, std::function<void(const ParamValues&)> then) {
+    options_.clear(); // a lane is asked for when it is written
+    std::ranges::copy_if(row.parameters, std::back_inserter(options_),
+                         [](const ParamSpec& spec) { return spec.type != ParamType::Lane; });
     const ParamValues last = remembered_options(row);
     QStringList explained;
-    for (const auto& spec : row.parameters)
+    for (const auto& spec : options_)
         if (!spec.explains.empty())
             explained << text_of(spec.label) + ": " + text_of(spec.explains);
-    ask(new ParamDialog("option of export", text_of(row.label), row.parameters, last, tr("Go on"), window_,
+    ask(new ParamDialog("option of export", text_of(row.label), options_, last, tr("Go on"), window_,
                         [told = explained.join('\n')](const ParamValues&) { return told; }),
-        [this, &row, then = std::move(then)](const ParamValues& chosen) {
+        [&row, then = std::move(then)](const ParamValues& chosen) {
             remember_options(row, chosen);
             then(chosen);
         });
@@ -319,6 +335,30 @@ void FileCommands::export_all_dialog() {
         QFileDialog::getExistingDirectory(window_, tr("All formats into a folder"), usual_folder(document_));
     if (!folder.isEmpty())
         exporting_.write_all(folder);
+}
+
+void FileCommands::pack_dialog() {
+    const QString folder =
+        QFileDialog::getExistingDirectory(window_, tr("Pack into which folder?"), usual_folder(document_));
+    if (folder.isEmpty())
+        return;
+    const std::string name = document_.path().empty() ? "untitled" : document_.path().stem().string();
+    const auto into = std::filesystem::path(folder.toStdString()) / (name + " packed");
+    document_.jobs().start<Packed>(
+        JobQueue::Write, tr("Packing %1").arg(QString::fromStdString(into.filename().string())),
+        [project = document_.project(), name, into](const Progress& progress) {
+            return pack(project, name, into, false, progress);
+        },
+        [this, into](const Result<Packed>& packed) {
+            if (!packed)
+                return document_.say(QString::fromStdString(packed.error().message()));
+            const QString told = tr("%n files packed into %1", nullptr, static_cast<int>(packed->files))
+                                     .arg(QString::fromStdString(into.string()));
+            QStringList missing;
+            for (const auto& one : packed->missing)
+                missing << QString::fromStdString(one);
+            document_.say(missing.isEmpty() ? told : tr("%1; missing: %2").arg(told, missing.join(", ")));
+        });
 }
 
 void FileCommands::export_all_again() {

@@ -23,7 +23,7 @@ class FileCommands : public Commands {
 public:
     FileCommands(const Workplace& at, GridCommands& grids, ExportPanel& exporting)
         : Commands(at), grids_(grids), exporting_(exporting) {}
-    void hang_up(QMenu* menu);
+    void add_to(QMenu* menu);
 
     /// A project, or else a song; asks before unsaved work is lost.
     void open_path(const QString& path);
@@ -40,7 +40,12 @@ public:
     /// The cuts that are found in a finished film; chapters and cue points of any file.
     void bring_in_media(const std::filesystem::path& file);
     void export_dialog(const ExporterRow& row);
+    /// What can be chosen of it, which is remembered.
+    void ask_options(
+        const ExporterRow& row, std::function<void(const ParamValues&)> then = [](const ParamValues&) {});
     void export_all_dialog();
+    /// The piece with all its files into a folder of its own, to be moved.
+    void pack_dialog();
     void export_all_again();                ///< into the folder of the last time; asks for one the first time
     void copy_text(const ExporterRow& row); ///< what it writes, to be pasted elsewhere
     void save(std::function<void()> then = {});
@@ -63,13 +68,16 @@ public:
 
 private:
     using ReadList = std::function<Result<BroughtIn>(const ParamValues&)>;
-    ParamDialog* ask_how_to_bring_in(const std::filesystem::path& file, ParamSpecs of_list, ReadList read);
+    /// `complete`: adds what else is asked or shown.
+    void ask_how_to_bring_in(const std::filesystem::path& file, ParamSpecs of_list, ReadList read,
+                             const std::function<void(ParamDialog&)>& complete);
     void show_columns(ParamDialog& dialog, const std::filesystem::path& file,
                       const std::function<ListReading(const ParamValues&)>& reading);
     void put_in(Result<WithBrought> brought, std::size_t not_understood);
     [[nodiscard]] bool ask_for_lane(const ExporterRow& row, ParamValues& values);
     void with_options(const ExporterRow& row, std::function<void(const ParamValues&)> then);
     void ask_where_and_write(const ExporterRow& row, const ParamValues& values);
+    std::vector<ParamSpec> options_;  ///< what is asked of a way out
     std::vector<ParamSpec> bringing_; ///< what is asked of a list that comes in
     ParamValues brought_;             ///< as it was answered last
     void leave(std::function<void()> then);

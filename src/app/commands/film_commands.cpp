@@ -21,7 +21,7 @@ using K = QKeySequence;
 
 } // namespace
 
-void FilmCommands::hang_up(QMenu* menu) {
+void FilmCommands::add_to(QMenu* menu) {
     add(menu, "render film", tr("Render the film…"), {K(tr("Ctrl+Shift+F"))}, [this] { render_dialog(); });
     add(menu, "write still", tr("Still of this frame…"), {}, [this] {
         if (const auto path = ask_where_to_write(

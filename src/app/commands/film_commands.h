@@ -12,7 +12,7 @@ class FilmCommands : public Commands {
     Q_OBJECT
 public:
     explicit FilmCommands(const Workplace& at) : Commands(at) {}
-    void hang_up(QMenu* menu);
+    void add_to(QMenu* menu);
     void show_page(FilmPage* page);
 
     /// What the page says, as a film with that name; several where its range is each shot.

@@ -20,7 +20,7 @@
 
 namespace pulsepin {
 
-void GridCommands::hang_up(QMenu* menu) {
+void GridCommands::add_to(QMenu* menu) {
     using K = QKeySequence;
     add(menu, "hold beat", tr("Hold the beat, or let it go"), {K(tr("H"))}, [this] { grid_.hold_beat(); });
     add(menu, "add beat", tr("Add a beat here"), {K(tr("Shift+B"))},
@@ -81,7 +81,7 @@ void GridCommands::open_beats(const QString& path) {
     document_.say(tr("%1 beats from %2").arg(count).arg(QFileInfo(path).fileName()));
 }
 
-void GridCommands::hang_up_snapping(QMenu* menu) {
+void GridCommands::add_snapping_to(QMenu* menu) {
     auto* sub = menu->addMenu(tr("Snapping"));
     auto* group = new QActionGroup(sub);
     const QSettings settings;

@@ -17,8 +17,8 @@ class GridCommands : public Commands {
 public:
     GridCommands(const Workplace& at, GridPanel& grid, TapPanel& taps, PlayCommands& play)
         : Commands(at), grid_(grid), taps_(taps), play_(play) {}
-    void hang_up(QMenu* menu);
-    void hang_up_snapping(QMenu* menu);
+    void add_to(QMenu* menu);
+    void add_snapping_to(QMenu* menu);
     void beats_dialog();
     void open_beats(const QString& path); ///< items keep their time
     void go_to_doubtful();

@@ -18,7 +18,7 @@
 
 namespace pulsepin {
 
-void LaneCommands::hang_up(QMenu* menu) {
+void LaneCommands::add_to(QMenu* menu) {
     for (const LaneKind kind : lane_kinds())
         if (!holds<SoundBody>(kind)) // comes with the first sound
             add(menu, "add lane of " + text_of(kind->id), tr("Add a lane of %1…").arg(text_of(kind->id)), {},

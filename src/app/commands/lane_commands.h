@@ -13,7 +13,7 @@ class LaneCommands : public Commands {
     Q_OBJECT
 public:
     LaneCommands(const Workplace& at, PinCommands& pins) : Commands(at), pins_(pins) {}
-    void hang_up(QMenu* menu);
+    void add_to(QMenu* menu);
     void add_lane(LaneKind kind);
     void name_lane(LaneId lane);
     void show_lane_menu(QPoint at, LaneId lane);

@@ -6,7 +6,7 @@
 
 namespace pulsepin {
 
-void NamedEdits::hang_up(QMenu* menu) {
+void NamedEdits::add_to(QMenu* menu) {
     // What has a way of its own in the window, by what is selected or at the playhead, is not here twice.
     static const std::set<std::string_view> here{
         "tempo-ratio", "metre",      "shift-grid",  "off-beats",    "tempo",        "steady-grid",

@@ -11,7 +11,7 @@ class NamedEdits : public Commands {
     Q_OBJECT
 public:
     explicit NamedEdits(const Workplace& at) : Commands(at) {}
-    void hang_up(QMenu* menu);
+    void add_to(QMenu* menu);
 
 private:
     void ask_and_run(const HandEdit& row);

@@ -34,7 +34,7 @@ std::vector<PinId> PinCommands::selected_pins() const {
     return {view_.selection().begin(), view_.selection().end()};
 }
 
-void PinCommands::hang_up(QMenu* menu) {
+void PinCommands::add_to(QMenu* menu) {
     using K = QKeySequence;
     add(menu, "add marker", tr("Add a marker here"), {K(tr("M"))},
         [this] { add_pin_of(kind_of(body_type<MarkerBody>)); });
@@ -106,7 +106,7 @@ void PinCommands::hang_up(QMenu* menu) {
     });
 }
 
-void PinCommands::hang_up_selecting(QMenu* menu) {
+void PinCommands::add_selecting_to(QMenu* menu) {
     using K = QKeySequence;
     add(menu, "select all", tr("All pins"), {K::SelectAll}, [this] { select_found({}); });
     add(menu, "deselect", tr("Nothing"), {K(tr("Esc"))}, [this] {

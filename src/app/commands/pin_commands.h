@@ -21,8 +21,8 @@ public:
     PinCommands(const Workplace& at, GridPanel& grid, PlacePanel& place, FileCommands& files,
                 PlayCommands& play)
         : Commands(at), grid_(grid), place_(place), files_(files), play_(play) {}
-    void hang_up(QMenu* menu);
-    void hang_up_selecting(QMenu* menu);
+    void add_to(QMenu* menu);
+    void add_selecting_to(QMenu* menu);
 
     /// At `place`; undone once it lies where it was meant.
     void add_pin(LaneId lane, Seconds meant, Seconds place,

@@ -47,7 +47,7 @@ const ResolvedPin* next_pin(const Document& document, Seconds now, int by, std::
 
 } // namespace
 
-void PlayCommands::hang_up(QMenu* menu) {
+void PlayCommands::add_to(QMenu* menu) {
     using K = QKeySequence;
     add(menu, "play", tr("Play or stop"), {K(tr("Space"))}, [this] { toggle_play(); });
     add(menu, "few seconds", tr("Play a few bars"), {K(tr("Shift+Space"))}, [this] { play_few_seconds(); });

@@ -13,7 +13,7 @@ class PlayCommands : public Commands {
     Q_OBJECT
 public:
     PlayCommands(const Workplace& at, TransportBar& transport) : Commands(at), transport_(transport) {}
-    void hang_up(QMenu* menu);
+    void add_to(QMenu* menu);
     void load_settings();
 
     void toggle_play();

@@ -3,7 +3,7 @@
 
 namespace pulsepin {
 
-void ShotCommands::hang_up(QMenu* menu) {
+void ShotCommands::add_to(QMenu* menu) {
     using K = QKeySequence;
     struct Edit {
         const char* command;

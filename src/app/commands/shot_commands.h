@@ -10,7 +10,7 @@ class ShotCommands : public Commands {
     Q_OBJECT
 public:
     explicit ShotCommands(const Workplace& at) : Commands(at) {}
-    void hang_up(QMenu* menu);
+    void add_to(QMenu* menu);
 };
 
 } // namespace pulsepin

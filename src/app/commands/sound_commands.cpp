@@ -12,7 +12,7 @@
 
 namespace pulsepin {
 
-void SoundCommands::hang_up(QMenu* menu) {
+void SoundCommands::add_to(QMenu* menu) {
     using K = QKeySequence;
     add(menu, "add sound", tr("Add sound…"), {K(tr("Ctrl+Shift+I"))}, [this] { files_.sound_dialog(); });
     add(menu, "split", tr("Split the sound here"), {K(tr("X"))}, [this] { edit("split-sound"); });

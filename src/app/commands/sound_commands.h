@@ -12,7 +12,7 @@ class SoundCommands : public Commands {
     Q_OBJECT
 public:
     SoundCommands(const Workplace& at, FileCommands& files) : Commands(at), files_(files) {}
-    void hang_up(QMenu* menu);
+    void add_to(QMenu* menu);
 
 private:
     void trim_song_to_range();

@@ -17,7 +17,7 @@
 
 namespace pulsepin {
 
-void ViewCommands::hang_up(QMenu* menu) {
+void ViewCommands::add_to(QMenu* menu) {
     using K = QKeySequence;
     add(menu, "zoom in", tr("Zoom in"), {K::ZoomIn, K(tr("Ctrl+="))}, [this] { zoom_by(1.5); });
     add(menu, "zoom out", tr("Zoom out"), {K::ZoomOut}, [this] { zoom_by(1 / 1.5); });
@@ -50,8 +50,8 @@ void ViewCommands::hang_up(QMenu* menu) {
     for (const int bars : ScoreView::phrase_lengths)
         connect(phrases->addAction(QString::number(bars)), &QAction::triggered, this,
                 [this, bars] { score_.set_bars_in_row(bars); });
-    grids_.hang_up_snapping(menu);
-    hang_up_looks(menu);
+    grids_.add_snapping_to(menu);
+    add_looks_to(menu);
     const char* const stop_names[] = {QT_TR_NOOP("Stop: Song"),   QT_TR_NOOP("Stop: Grid"),
                                       QT_TR_NOOP("Stop: Mark"),   QT_TR_NOOP("Stop: Place"),
                                       QT_TR_NOOP("Stop: Motion"), QT_TR_NOOP("Stop: Check"),
@@ -87,7 +87,7 @@ void ViewCommands::hang_up(QMenu* menu) {
 }
 
 /// One choice out of several of how the song is drawn: ticked in the menu, kept in the view.
-void ViewCommands::hang_up_looks(QMenu* menu) {
+void ViewCommands::add_looks_to(QMenu* menu) {
     const auto choices = [this,
                           menu](const QString& title,
                                 const std::vector<std::pair<QString, std::function<void(SongLook&)>>>& rows,

@@ -19,12 +19,12 @@ public:
                  GridCommands& grids, TransportBar& transport)
         : Commands(at), bench_(bench), picture_(picture), hands_(hands), grids_(grids),
           transport_(transport) {}
-    void hang_up(QMenu* menu);
+    void add_to(QMenu* menu);
     void load_settings();
     void show_score(bool score);
 
 private:
-    void hang_up_looks(QMenu* menu);
+    void add_looks_to(QMenu* menu);
     void zoom_by(double factor);
     void zoom_to();
     void set_night(bool night);

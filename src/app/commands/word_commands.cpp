@@ -38,7 +38,7 @@ std::string usual_language() {
 
 } // namespace
 
-void WordCommands::hang_up(QMenu* menu) {
+void WordCommands::add_to(QMenu* menu) {
     using K = QKeySequence;
     add(menu, "load words", tr("Load a text…"), {}, [this] { load_dialog(); });
     add(menu, "paste words", tr("Paste a text"), {}, [this] { paste(); });

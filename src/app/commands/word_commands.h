@@ -15,7 +15,7 @@ class WordCommands : public Commands {
     Q_OBJECT
 public:
     WordCommands(const Workplace& at, PlayCommands& play) : Commands(at), play_(play) {}
-    void hang_up(QMenu* menu);
+    void add_to(QMenu* menu);
     void show_page(WordsPage* page);
 
     void load_dialog();

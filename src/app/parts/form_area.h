@@ -17,7 +17,7 @@ public:
     enum class Scrolls { BothWays, UpAndDown };
 
     /// Where it scrolls up and down alone, its form has its width. A form becomes a part of the window, with
-    /// all that its style costs, when it is first seen, or by hang_up().
+    /// all that its style costs, when it is first seen, or by attach().
     explicit FormArea(QWidget* form, Scrolls scrolls = Scrolls::UpAndDown) : form_(form), scrolls_(scrolls) {
         setFrameShape(QFrame::NoFrame);
         setFocusPolicy(Qt::NoFocus);
@@ -26,7 +26,7 @@ public:
     }
 
     /// Whether it was not yet.
-    bool hang_up() {
+    bool attach() {
         if (widget())
             return false;
         form_->installEventFilter(this);
@@ -52,7 +52,7 @@ public:
 
 protected:
     void showEvent(QShowEvent* event) override {
-        hang_up();
+        attach();
         QScrollArea::showEvent(event);
         fit();
     }

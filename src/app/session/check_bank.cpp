@@ -27,10 +27,10 @@ FlashRun run_of(Curves curves, std::map<ClipId, std::filesystem::path> files) {
 CheckBank::CheckBank(Document& document, QObject* parent)
     : QObject(parent), document_(document),
       files_(document.jobs(),
-             [](const FileWish& wish) {
+             [](const FileRequest& request) {
                  return decltype(files_)::Work{
                      JobQueue::Check, tr("Looking at the files"),
-                     [project = wish.project](const Progress& p) { return file_facts(project, p); }};
+                     [project = request.project](const Progress& p) { return file_facts(project, p); }};
              }),
       sound_(document.jobs(),
              [](const MixPlan& plan) {
@@ -38,20 +38,21 @@ CheckBank::CheckBank(Document& document, QObject* parent)
                                                [plan](const Progress& p) { return measured_sound(plan, p); }};
              }),
       flashes_(document.jobs(),
-               [](const Of<FlashWish>& wish) {
+               [](const Of<FlashRequest>& request) {
                    return decltype(flashes_)::Work{JobQueue::Check, tr("Measuring flashes"),
-                                                   [wish = wish.value](const Progress& p) {
-                                                       auto run = run_of(wish.curves, wish.files);
-                                                       run.before = wish.before;
-                                                       run.before_of = wish.before_of;
+                                                   [request = request.value](const Progress& p) {
+                                                       auto run = run_of(request.curves, request.files);
+                                                       run.before = request.before;
+                                                       run.before_of = request.before_of;
                                                        return run.measure(p);
                                                    }};
                }),
-      outcome_(document.jobs(), [](const Of<CheckMaterial>& wish) {
+      outcome_(document.jobs(), [](const Of<CheckMaterial>& request) {
           return decltype(outcome_)::Work{
-              JobQueue::Analyse, tr("Checking"), [wish = wish.value](const Progress& p) -> Result<Outcome> {
-                  Outcome outcome{wish, {}, {}, {}};
-                  outcome.material.curves = wish.curves.for_another_thread();
+              JobQueue::Analyse, tr("Checking"),
+              [request = request.value](const Progress& p) -> Result<Outcome> {
+                  Outcome outcome{request, {}, {}, {}};
+                  outcome.material.curves = request.curves.for_another_thread();
                   outcome.material.texts =
                       std::make_shared<const std::vector<TextBox>>(text_boxes(outcome.material.curves));
                   if (p.cancelled())

@@ -56,15 +56,15 @@ private:
         friend bool operator==(const Of& a, const Of& b) { return a.version == b.version; }
     };
     /// What the files depend on, and how often they were looked at.
-    struct FileWish {
+    struct FileRequest {
         Project project;
         int looked = 0;
-        friend bool operator==(const FileWish& a, const FileWish& b) {
+        friend bool operator==(const FileRequest& a, const FileRequest& b) {
             return a.looked == b.looked && a.project.song == b.project.song && a.project.bin == b.project.bin;
         }
     };
     using Files = std::map<ClipId, std::filesystem::path>;
-    struct FlashWish {
+    struct FlashRequest {
         Curves curves;
         Files files; ///< whose pictures are decoded
         std::shared_ptr<const FlashReport> before;
@@ -90,9 +90,9 @@ private:
     std::shared_ptr<Job> mending_, forecasting_;
     int mends_ = 0, forecasts_ = 0; ///< that were begun: whose handle it is
 
-    Background<FileWish, FileFacts> files_;
+    Background<FileRequest, FileFacts> files_;
     Background<MixPlan, SoundFacts> sound_;
-    Background<Of<FlashWish>, FlashReport> flashes_;
+    Background<Of<FlashRequest>, FlashReport> flashes_;
     Background<Of<CheckMaterial>, Outcome> outcome_;
 };
 

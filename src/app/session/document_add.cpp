@@ -2,12 +2,12 @@
 //
 // Files that become a part of the project: the song, shots, sounds under the song.
 #include "hand/clip_file.h"
+#include "hand/piece_cues.h"
 #include "kinds/kinds.h"
 #include "media/align.h"
 #include "media/media_endings.h"
 #include "media/picture_sequence.h"
 #include "media/video_reader.h"
-#include "hand/piece_cues.h"
 #include "media/write_wav.h"
 #include "model/edits.h"
 #include "model/song_edits.h"
@@ -189,7 +189,8 @@ void Document::add_stems(const std::vector<std::filesystem::path>& paths) {
 void Document::write_sound(const SoundRecipe& sound, const std::filesystem::path& path) {
     jobs_.start<bool>(
         JobQueue::Write, tr("Writing %1").arg(display_name(path)),
-        [sound, path, listening = sounds_.listening(), schedule = schedule()](const Progress& p) -> Result<bool> {
+        [sound, path, listening = sounds_.listening(),
+         schedule = schedule()](const Progress& p) -> Result<bool> {
             const auto made = listening->sound(sound, p.part(0, 0.7));
             if (!made)
                 return tl::unexpected(made.error());

@@ -16,7 +16,7 @@
 namespace pulsepin {
 namespace {
 
-constexpr std::size_t most_kept = 600, most_wished = 120, most_readers = 6;
+constexpr std::size_t most_kept = 600, most_requested = 120, most_readers = 6;
 constexpr double step = 0.1; ///< seconds: pictures nearer than that are the same
 
 using Key = std::pair<PictureFile, long long>;
@@ -38,8 +38,8 @@ struct ThumbnailBank::State {
 
     // Of both.
     std::mutex mutex;
-    std::condition_variable_any wished;
-    std::deque<Key> wishes; ///< the latest last
+    std::condition_variable_any requested;
+    std::deque<Key> requests; ///< the latest last
     std::vector<std::pair<Key, QImage>> made;
     bool making = false;
     std::jthread worker;
@@ -79,11 +79,11 @@ struct ThumbnailBank::State {
             Key key;
             {
                 std::unique_lock lock(mutex);
-                wished.wait(lock, stop, [this] { return !wishes.empty(); });
+                requested.wait(lock, stop, [this] { return !requests.empty(); });
                 if (stop.stop_requested())
                     return;
-                key = std::move(wishes.back());
-                wishes.pop_back();
+                key = std::move(requests.back());
+                requests.pop_back();
                 making = true;
             }
             QImage image = make(key);
@@ -159,7 +159,7 @@ const QImage* ThumbnailBank::near(const PictureFile& clip, Seconds time) {
 
 bool ThumbnailBank::complete() const {
     const std::lock_guard lock(state_->mutex);
-    return state_->wishes.empty() && !state_->making && state_->made.empty();
+    return state_->requests.empty() && !state_->making && state_->made.empty();
 }
 
 const QImage* ThumbnailBank::at(const PictureFile& clip, Seconds time) {
@@ -177,16 +177,16 @@ const QImage* ThumbnailBank::at(const PictureFile& clip, Seconds time) {
     s.kept.emplace(key, State::Kept{nullptr, std::prev(s.order.end())});
     {
         const std::lock_guard lock(s.mutex);
-        s.wishes.push_back(key);
-        if (s.wishes.size() > most_wished) { // scrolled past long ago: asked for again when it is seen
-            const Key dropped = s.wishes.front();
-            s.wishes.pop_front();
+        s.requests.push_back(key);
+        if (s.requests.size() > most_requested) { // scrolled past long ago: asked for again when it is seen
+            const Key dropped = s.requests.front();
+            s.requests.pop_front();
             if (const auto found = s.kept.find(dropped); found != s.kept.end()) {
                 s.order.erase(found->second.used);
                 s.kept.erase(found);
             }
         }
-        s.wished.notify_one();
+        s.requested.notify_one();
     }
     return nullptr;
 }

@@ -59,7 +59,7 @@ MainWindow::MainWindow(Player::Device device) : player_(device), commands_(this)
     bench_ = new Bench(document_, view_);
     bench_area_ = new FormArea(bench_, FormArea::Scrolls::BothWays);
     bench_area_->setObjectName("bench area");
-    bench_area_->hang_up();
+    bench_area_->attach();
     edge_->addWidget(bench_area_);
     column->addWidget(transport_);
     column->addWidget(notice_);
@@ -96,7 +96,7 @@ void MainWindow::make_commands() {
 
 void MainWindow::make_menu() {
     using K = QKeySequence;
-    does_->files.hang_up(menu_.addMenu(tr("File")));
+    does_->files.add_to(menu_.addMenu(tr("File")));
     auto* edit = menu_.addMenu(tr("Edit"));
     commands_.add(
         edit, {{"undo", tr("Undo"), {K::Undo}, [this] { document_.undo(); }},
@@ -104,7 +104,7 @@ void MainWindow::make_menu() {
     commands_.action("undo")->setProperty("steady text", tr("Undo"));
     commands_.action("redo")->setProperty("steady text", tr("Redo"));
     edit->addSeparator();
-    does_->sounds.hang_up(edit);
+    does_->sounds.add_to(edit);
     commands_.add(edit, {{"detect",
                           tr("Find the beats"),
                           {K(tr("Ctrl+D"))},
@@ -115,21 +115,21 @@ void MainWindow::make_menu() {
                          {"bar 1", tr("Bar 1 at the playhead"), {K(tr("B"))}, [this] {
                               bench_->grid().name_bar_one_at_playhead();
                           }}});
-    does_->named.hang_up(edit->addMenu(tr("Change by name")));
-    does_->pins.hang_up(menu_.addMenu(tr("Pins")));
-    does_->pins.hang_up_selecting(menu_.addMenu(tr("Select")));
+    does_->named.add_to(edit->addMenu(tr("Change by name")));
+    does_->pins.add_to(menu_.addMenu(tr("Pins")));
+    does_->pins.add_selecting_to(menu_.addMenu(tr("Select")));
     auto* texts = menu_.addMenu(tr("Words"));
-    does_->words.hang_up(texts);
-    does_->exposures.hang_up(texts);
+    does_->words.add_to(texts);
+    does_->exposures.add_to(texts);
     auto* shots = menu_.addMenu(tr("Shots"));
-    does_->shots.hang_up(shots);
-    does_->bin.hang_up(shots);
-    does_->lanes.hang_up(menu_.addMenu(tr("Lanes")));
-    does_->grids.hang_up(menu_.addMenu(tr("Beats")));
-    does_->play.hang_up(menu_.addMenu(tr("Play")));
-    does_->checks.hang_up(menu_.addMenu(tr("Check")));
-    does_->films.hang_up(menu_.addMenu(tr("Film")));
-    does_->look.hang_up(menu_.addMenu(tr("View")));
+    does_->shots.add_to(shots);
+    does_->bin.add_to(shots);
+    does_->lanes.add_to(menu_.addMenu(tr("Lanes")));
+    does_->grids.add_to(menu_.addMenu(tr("Beats")));
+    does_->play.add_to(menu_.addMenu(tr("Play")));
+    does_->checks.add_to(menu_.addMenu(tr("Check")));
+    does_->films.add_to(menu_.addMenu(tr("Film")));
+    does_->look.add_to(menu_.addMenu(tr("View")));
     menu_.addSeparator();
     menu_.setTitle(tr("Help"));
     commands_.add(&menu_, {{"find command",
@@ -266,6 +266,8 @@ void MainWindow::connect_stops() {
     connect(&bench_->exporting(), &ExportPanel::file_wanted, &does_->files, &FileCommands::export_dialog);
     connect(&bench_->exporting(), &ExportPanel::folder_wanted, &does_->files,
             &FileCommands::export_all_dialog);
+    connect(&bench_->exporting(), &ExportPanel::options_wanted, this,
+            [this](const ExporterRow& row) { does_->files.ask_options(row); });
     connect(&bench_->exporting(), &ExportPanel::copy_wanted, &does_->files, &FileCommands::copy_text);
     does_->bin.show_panel(&bench_->song());
     does_->checks.show_panel(&bench_->check());
@@ -310,7 +312,7 @@ void MainWindow::showEvent(QShowEvent* event) {
         while (!waiting_.empty()) {
             const auto area = std::exchange(waiting_.back(), nullptr);
             waiting_.pop_back();
-            if (area && area->hang_up())
+            if (area && area->attach())
                 return;
         }
         timer->deleteLater();

@@ -268,6 +268,9 @@ void fields_of(Fields& f, Clip& clip) {
         .whole_as("turned", clip.turned, limits::quarters, Fields::optional);
     f.about("its light is mapped to standard range")
         .flag("high_dynamic_range", clip.high_dynamic_range, Fields::optional);
+    f.about("of its first picture, as its file says")
+        .text("timecode", clip.timecode, limits::name, Fields::optional);
+    f.about("the tape or card that it is from").text("reel", clip.reel, limits::name, Fields::optional);
     f.about("cameras: where in the song the first frame lies")
         .maybe_seconds("begins_at", clip.begins_at, limits::seconds);
 }

@@ -7,6 +7,7 @@
 #include "model/marker_looks.h"
 #include "model/onset_edits.h"
 #include "model/pin_edits.h"
+#include "model/shot_edits.h"
 #include "schedule/piece_length.h"
 
 #include <algorithm>
@@ -185,7 +186,7 @@ private:
         CutBody body;
         if (item.kind == BroughtItem::Kind::Cut) {
             body.shot = clip_of(item, true);
-            body.in_point = std::max(Seconds(0), item.in_point);
+            body.in_point = in_point_of(item, body.shot);
             body.speed = std::clamp(std::round(item.speed * 1e6) / 1e4, -10000.0, 10000.0);
             const auto rate = project().settings->frame_rate;
             body.fade = Frames(std::llround(item.fade.value * rate.per_second()));
@@ -194,6 +195,16 @@ private:
             ++made_.cuts;
         }
         return {{}, anchor(item.at), body, {}};
+    }
+
+    /// From the clip's first picture on.
+    [[nodiscard]] Seconds in_point_of(const BroughtItem& item, ClipId id) const {
+        const auto rate = project().settings->frame_rate;
+        const auto clip = std::ranges::find(bin_, id, &Clip::id);
+        const Seconds first =
+            item.by_timecode && clip != bin_.end() ? rate.start_of(first_timecode(*clip, rate)) : Seconds(0);
+        return std::max(Seconds(0),
+                        item.in_point + Seconds(1e-9) < first ? item.in_point : item.in_point - first);
     }
 
     Pin sound(const BroughtItem& item) {

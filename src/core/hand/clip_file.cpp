@@ -20,6 +20,8 @@ Result<Clip> clip_of_file(const std::filesystem::path& path) {
     clip.has_sound = !info.still && AudioDecoder::open(path).has_value();
     clip.still = info.still;
     clip.high_dynamic_range = info.high_dynamic_range;
+    clip.timecode = info.timecode;
+    clip.reel = info.reel;
     return clip;
 }
 

@@ -2,6 +2,7 @@
 #include "interchange/edl.h"
 
 #include "interchange/heard_tracks.h"
+#include "model/shot_edits.h"
 #include "schedule/piece_length.h"
 #include "schedule/shots.h"
 #include "time/timecode.h"
@@ -18,19 +19,20 @@
 namespace pulsepin {
 namespace {
 
-/// Eight capital letters or digits made from the clip's name, different for each clip.
+/// Eight capital letters or digits made from what the clip's file says that it is from, or from its name.
+/// Those that were made from names are different for each clip.
 std::map<std::uint64_t, std::string> reel_names(const Project& project) {
     std::map<std::uint64_t, std::string> names;
     std::set<std::string> taken{"BL", "AX"};
     for (const auto& clip : *project.bin) {
         std::string base;
-        for (const char c : clip.name)
+        for (const char c : clip.reel.empty() ? clip.name : clip.reel)
             if (std::isalnum(static_cast<unsigned char>(c)) && base.size() < 8)
                 base += static_cast<char>(std::toupper(static_cast<unsigned char>(c)));
         if (base.empty())
             base = "REEL";
         std::string name = base;
-        for (int number = 2; !taken.insert(name).second; ++number) {
+        for (int number = 2; !taken.insert(name).second && clip.reel.empty(); ++number) {
             const auto ending = std::to_string(number);
             name = base.substr(0, 8 - std::min<std::size_t>(ending.size(), 7)) + ending;
         }
@@ -83,7 +85,8 @@ public:
     void add(const ShotSpan& shot, const ShotSpan* before, Frames start, Frames end) {
         const Clip* clip = project_.clip(shot.shot);
         const auto in_point = picture_at(shot.in_point, rate_);
-        const Source source = source_of(shot, in_point, start, end);
+        Source source = source_of(shot, in_point, start, end);
+        source.first = clip ? first_timecode(*clip, rate_) : Frames(0);
         events_.emplace_back();
         if (shot.fade > Frames(0) && before)
             dissolve(shot, *before, source, start, end);
@@ -189,6 +192,7 @@ private:
     /// entered.
     struct Source {
         Frames in, length, entered = {};
+        Frames first = Frames(0); ///< the timecode of the clip's first frame
     };
 
     /// At another speed an event takes as much of its clip as it shows: half of its length at half the speed.
@@ -210,14 +214,15 @@ private:
             return;
         const double rate = shot.speed * rate_.per_second();
         other(fmt::format("M2   {:<8}       {}{:05.1f}                {}", reel, rate < 0 ? "-" : "",
-                          std::abs(rate), timecode(source.entered)));
+                          std::abs(rate), timecode(source.first + source.entered)));
         note(fmt::format("SPEED: {:g} %", shot.speed * 100));
     }
 
     void line(const std::string& reel, const std::string& transition, const Source& source, Frames start,
               Frames end) {
-        event(fmt::format("{:<8} V     {:<8} {} {} {} {}", reel, transition, timecode(source.in),
-                          timecode(source.in + source.length), recorded(start), recorded(end)));
+        event(
+            fmt::format("{:<8} V     {:<8} {} {} {} {}", reel, transition, timecode(source.first + source.in),
+                        timecode(source.first + source.in + source.length), recorded(start), recorded(end)));
     }
 
     /// Two lines: where the shot before stands, without length, and the one that comes in over it.
@@ -226,7 +231,9 @@ private:
         const Clip* left = project_.clip(before.shot);
         const Clip* clip = project_.clip(shot.shot);
         const auto left_at = picture_at(clip_time(before, start, rate_), rate_);
-        line(reel_of(left), "C", {std::max(left_at, Frames(0)), Frames(0)}, start, start);
+        line(reel_of(left), "C",
+             {std::max(left_at, Frames(0)), Frames(0), {}, left ? first_timecode(*left, rate_) : Frames(0)},
+             start, start);
         // Wipe 1 of the common numbering goes along the picture's width (SMPTE ST 258, from memory).
         const char* change = shot.change == CutBody::Change::Wipe ? "W001" : "D   ";
         line(reel_of(clip), fmt::format("{} {:03}", change, shot.fade.value), source, start, end);

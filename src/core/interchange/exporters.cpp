@@ -7,6 +7,7 @@
 #include "interchange/chapter_files.h"
 #include "interchange/chapters_vtt.h"
 #include "interchange/cue_sheet.h"
+#include "interchange/curve_svg.h"
 #include "interchange/edl.h"
 #include "interchange/jams.h"
 #include "interchange/key_tables.h"
@@ -72,7 +73,7 @@ bool has_drawings(const Lane& lane) {
     return part_of<Exposing>(lane) && !lane.pins.empty();
 }
 
-const std::array<ExporterRow, 27> rows{{
+const std::array<ExporterRow, 28> rows{{
     {"edl", "Edit decision list", "edl",
      "Cuts, sounds and markers in the CMX 3600 interchange style, for editing programs", false, write_edl,
      edl_parameters(), has_cuts, edl_losses, edl_parts},
@@ -107,6 +108,9 @@ const std::array<ExporterRow, 27> rows{{
     {"keys-text", "Keys as a line of text", "txt",
      "A line a property, in a pattern of your own, for programs that take schedules as text", true,
      write_key_text, key_text_parameters()},
+    {"curves-svg", "Curves as paths", "svg",
+     "Each driven property as an SVG path: frames to the right, values upwards, for drawing programs", true,
+     write_curve_svg},
     {"lottie", "Lottie animation", "lottie.json",
      "Shapes and titles as they move, for web pages and programs", true, write_lottie},
     {"vtt", "Chapters", "vtt", "Each shot as a chapter in WebVTT, for players and web pages", false,

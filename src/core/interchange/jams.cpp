@@ -70,8 +70,8 @@ Result<std::string> write_jams(const Project& project) {
             onsets.push_back(observation(onset.time, Seconds(0), nullptr,
                                          std::round(static_cast<double>(onset.strength) * 1e4) / 1e4));
         for (const auto& section : project.detection->sections)
-            sections.push_back(
-                observation(section.start, section.end - section.start, section.name, nullptr));
+            sections.push_back(observation(section.start, section.end - section.start, section.name,
+                                           std::round(static_cast<double>(section.confidence) * 1e4) / 1e4));
         annotations.push_back(annotation("onset", std::move(onsets), length.value));
         annotations.push_back(annotation("segment_open", std::move(sections), length.value));
     }

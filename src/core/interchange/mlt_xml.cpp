@@ -63,7 +63,7 @@ public:
         }
     }
 
-    /// MLT has none: they are told in properties of ours, a line each.
+    /// MLT has none: they are told in properties of ours.
     void add_markers(const Schedule& schedule) {
         int number = 0;
         for (std::size_t i = 0; i < schedule.size(); ++i) {
@@ -77,11 +77,10 @@ public:
                     continue;
                 const auto lasts = duration_of(marker.length, pin.time, project_);
                 const Frames end = lasts ? rate_.frame_at(pin.time + *lasts) : pin.frame;
-                markers_ += property(fmt::format("pulsepin:marker.{}", ++number),
-                                     fmt::format("{} {} {}\n{}\n{}", pin.frame.value, end.value,
-                                                 marker_colours()[static_cast<std::size_t>(marker.colour)].id,
-                                                 marker.name, marker.note)) +
-                            "\n";
+                const std::string id = fmt::format("pulsepin:marker.{}", ++number);
+                const auto colour = marker_colours()[static_cast<std::size_t>(marker.colour)].id;
+                markers_ += property(id, fmt::format("{} {} {}", pin.frame.value, end.value, colour)) +
+                            property(id + ".name", marker.name) + property(id + ".note", marker.note) + "\n";
             }
         }
     }

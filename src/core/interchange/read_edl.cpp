@@ -138,6 +138,7 @@ private:
         item.at = rate_.start_of(times[2]);
         item.until = rate_.start_of(times[3]);
         item.in_point = rate_.start_of(times[0]);
+        item.by_timecode = !sounds;
         item.name = reel;
         item.line = line_;
         if (sounds && track.size() > 1 && is_number(track.substr(1)))

@@ -33,6 +33,8 @@ std::optional<double> number(std::string_view text) {
     return value;
 }
 
+constexpr long long most_frames = 1'000'000'000;
+
 class Reading {
 public:
     Reading(std::string_view bytes, FrameRate rate) : bytes_(bytes), rate_(rate) {}
@@ -156,28 +158,30 @@ private:
         }
     }
 
-    /// Ours: first and last frame and colour, the name, and behind a line break the note.
+    /// Ours: first and last frame and colour, then the name and the note.
     void take_markers(pugi::xml_node whole) {
+        BroughtItem* marker = nullptr;
         for (const auto& one : whole.children("property")) {
-            if (!std::string_view(one.attribute("name").value()).starts_with("pulsepin:marker."))
+            const std::string_view id = one.attribute("name").value();
+            if (!id.starts_with("pulsepin:marker."))
                 continue;
             const std::string text = one.child_value();
+            if (id.ends_with(".name") || id.ends_with(".note")) {
+                if (marker)
+                    (id.ends_with(".name") ? marker->name : marker->note) = text;
+                continue;
+            }
             long long from = 0, until = 0;
-            int read = 0;
             char colour[32] = {};
-            if (std::sscanf(text.c_str(), "%18lld %18lld %31s%n", &from, &until, colour, &read) < 3 ||
-                from < 0) {
+            marker = nullptr;
+            if (std::sscanf(text.c_str(), "%18lld %18lld %31s", &from, &until, colour) < 3 || from < 0 ||
+                until > most_frames) {
                 tell(one, "this marker cannot be read.");
                 continue;
             }
             add(BroughtItem::Kind::Marker, Frames(from), Frames(std::max(from, until)), 0);
-            BroughtItem& item = list_.items.back();
-            item.colour = colour;
-            const auto name = text.find('\n'), note = text.find('\n', name + 1);
-            if (name != std::string::npos)
-                item.name = text.substr(name + 1, note == std::string::npos ? note : note - name - 1);
-            if (note != std::string::npos)
-                item.note = text.substr(note + 1);
+            marker = &list_.items.back();
+            marker->colour = colour;
         }
     }
 

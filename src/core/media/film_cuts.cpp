@@ -239,6 +239,7 @@ Result<std::vector<PictureTrace>> traces_of_film(const std::filesystem::path& fi
         return tl::unexpected(reader.error());
     if (reader->info().still)
         return fail("This is a single picture.", film, "Choose a film.");
+    reader->decode_roughly();
     constexpr int width = 96, height = 96; // that pictures are looked at in
     constexpr std::size_t most = 4'000'000;
     const double duration = std::max(1e-3, reader->info().duration.value);

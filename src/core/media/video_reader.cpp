@@ -160,6 +160,32 @@ struct VideoReader::State {
     }
 };
 
+void VideoReader::decode_roughly() {
+    state_->source.decoder->skip_loop_filter = AVDISCARD_ALL;
+}
+
+namespace {
+
+/// What the file says under that name: of the pictures, of the whole, or of another stream (timecode has one
+/// of its own in some containers). Empty where it says nothing, or what cannot be one line of a list.
+std::string said_as(const AVFormatContext& container, const AVStream& pictures, const char* name) {
+    const AVDictionary* places[] = {pictures.metadata, container.metadata};
+    std::vector<const AVDictionary*> all(std::begin(places), std::end(places));
+    for (unsigned i = 0; i < container.nb_streams; ++i)
+        all.push_back(container.streams[i]->metadata);
+    constexpr std::size_t most = 64;
+    for (const auto* place : all)
+        if (const auto* entry = av_dict_get(place, name, nullptr, 0)) {
+            const std::string text = entry->value;
+            if (!text.empty() && text.size() <= most &&
+                std::ranges::all_of(text, [](unsigned char c) { return c >= 0x20 && c < 0x7f; }))
+                return text;
+        }
+    return {};
+}
+
+} // namespace
+
 VideoReader::VideoReader(std::unique_ptr<State> state) : state_(std::move(state)) {}
 VideoReader::~VideoReader() = default;
 VideoReader::VideoReader(VideoReader&&) noexcept = default;
@@ -185,6 +211,8 @@ Result<VideoReader> VideoReader::open(const PictureFile& file) {
     s.info.frames_per_second = rate.num > 0 && rate.den > 0 ? av_q2d(rate) : 0.0;
     s.info.still = holds_one_picture(s.source);
     s.info.duration = s.info.still ? Seconds(0) : Seconds(std::max(duration, 0.0));
+    s.info.timecode = said_as(*s.source.container, stream, "timecode");
+    s.info.reel = said_as(*s.source.container, stream, "reel_name");
     const double tick = av_q2d(stream.time_base);
     s.slack = tick <= largest_tick ? tick + hair : hair;
     s.zero = stream.start_time == AV_NOPTS_VALUE ? 0 : stream.start_time;

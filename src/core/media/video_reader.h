@@ -7,6 +7,7 @@
 
 #include <filesystem>
 #include <memory>
+#include <string>
 
 namespace pulsepin {
 
@@ -29,6 +30,8 @@ struct VideoInfo {
     bool wide_pixels = false; ///< stored with pixels that are not square
     bool interlaced = false;
     bool high_dynamic_range = false;
+    std::string timecode; ///< of its first picture, as its file says: "01:00:00:00"; empty: it says none
+    std::string reel;     ///< the name of the tape or card that it is from; empty: it says none
 };
 
 /// A file, and how its pictures are turned by hand: so many quarters clockwise from how it says itself that
@@ -57,6 +60,10 @@ public:
     ~VideoReader();
     VideoReader(VideoReader&&) noexcept;
     VideoReader& operator=(VideoReader&&) noexcept;
+
+    /// From here on decoders may leave out what smooths the edges of blocks: quicker, for those who look at
+    /// pictures small and from far.
+    void decode_roughly();
 
     [[nodiscard]] const VideoInfo& info() const;
 

@@ -15,13 +15,14 @@ namespace pulsepin {
 struct BroughtItem {
     enum class Kind { Cut, Gap, Sound, Marker };
     Kind kind = Kind::Marker;
-    Seconds at, until;       ///< `until` is not before `at`
-    std::string name = {};   ///< of the clip, or of the marker
-    std::string note = {};   ///< of a marker
-    std::string colour = {}; ///< of a marker: a common word for it, in small letters; empty: none
-    std::string file = {};   ///< of a clip: its path, or what of it is told; empty: nothing is
-    Seconds in_point = {};   ///< where in its clip it begins
-    double speed = 1;        ///< of a cut; below 0 backwards, 0 held
+    Seconds at, until;        ///< `until` is not before `at`
+    std::string name = {};    ///< of the clip, or of the marker
+    std::string note = {};    ///< of a marker
+    std::string colour = {};  ///< of a marker: a common word for it, in small letters; empty: none
+    std::string file = {};    ///< of a clip: its path, or what of it is told; empty: nothing is
+    Seconds in_point = {};    ///< where in its clip it begins
+    bool by_timecode = false; ///< counted as the clip's own timecode is, where it has one
+    double speed = 1;         ///< of a cut; below 0 backwards, 0 held
     Seconds fade = {};  ///< of a cut: over which it takes the place of the one before, half of it before `at`
     bool wiped = false; ///< by a wipe instead
     double gain_db = 0; ///< of a sound

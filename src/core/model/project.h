@@ -173,6 +173,8 @@ struct Clip {
     std::optional<Seconds> begins_at = {};
     int turned = 0; ///< by hand: quarters clockwise, from how its file says that it lies
     bool high_dynamic_range = false;
+    std::string timecode = {}; ///< of its first picture, as its file says it; empty: 00:00:00:00
+    std::string reel = {};     ///< what its file says that it is from; empty: nothing
     friend bool operator==(const Clip&, const Clip&) = default;
 };
 

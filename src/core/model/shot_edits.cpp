@@ -4,6 +4,9 @@
 #include "model/anchored_time.h"
 #include "model/change_pins.h"
 #include "model/pin_edits.h"
+#include "time/timecode.h"
+
+#include <algorithm>
 
 namespace pulsepin {
 namespace {
@@ -149,6 +152,14 @@ Result<Project> with_camera(const Project& project, ClipId id, std::optional<Sec
         clip.begins_at = begins_at;
         return has_a_picture(clip);
     });
+}
+
+Frames first_timecode(const Clip& clip, FrameRate rate) {
+    std::string told = clip.timecode;
+    if (!drop_frame_exists(rate))
+        std::ranges::replace(told, ';', ':');
+    const auto frames = parse_timecode(told, rate);
+    return frames ? std::max(*frames, Frames(0)) : Frames(0);
 }
 
 Result<Project> with_clip_turned(const Project& project, ClipId id, int quarters) {

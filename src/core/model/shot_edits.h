@@ -23,6 +23,10 @@ namespace pulsepin {
 [[nodiscard]] Result<Project> with_camera(const Project& project, ClipId clip,
                                           std::optional<Seconds> begins_at);
 
+/// The timecode of its first picture, in frames of that rate; 0 where its file says none, or none that can
+/// be.
+[[nodiscard]] Frames first_timecode(const Clip& clip, FrameRate rate);
+
 /// Turned by hand: so many quarters clockwise on top of how it is turned. For files that say wrongly, or not
 /// at all, how they lie.
 [[nodiscard]] Result<Project> with_clip_turned(const Project& project, ClipId clip, int quarters);

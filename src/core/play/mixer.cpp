@@ -50,7 +50,7 @@ void Mixer::stand_at(Samples position, Samples device) {
     map_.turn(device, {position, false, 1.0, range_.run});
 }
 
-void Mixer::obey(Command& command) {
+void Mixer::apply(Command& command) {
     const Samples device(rendered_.load(std::memory_order_relaxed));
     if (auto* range = std::get_if<PlayRange>(&command)) {
         std::swap(range_, *range); // the old range goes back with the command, and is freed over there
@@ -165,7 +165,7 @@ void Mixer::render_stretched(std::span<float> stereo) {
 
 void Mixer::render(std::span<float> stereo) noexcept {
     for (Command command; commands_.pop(command);) {
-        obey(command);
+        apply(command);
         retired_.push(std::move(command));
     }
     std::fill(stereo.begin(), stereo.end(), 0.0f);

@@ -65,7 +65,7 @@ private:
                                  std::shared_ptr<const ClickTrack>>;
 
     void send(Command&& command);
-    void obey(Command& command);
+    void apply(Command& command);
     [[nodiscard]] double speed() const { return range_.stretch ? range_.stretch->speed() : 1.0; }
     [[nodiscard]] Samples range_end() const;
     /// The device position at which the song's sample that was taken last is heard.

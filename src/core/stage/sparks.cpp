@@ -14,13 +14,13 @@ namespace pulsepin {
 namespace {
 
 /// What all sparks of a moment of birth have in common.
-struct Brood {
+struct Emission {
     LayerValues values;
     Placement place;
     double speed, speed_spread, direction, spread, life, life_spread, gravity, drag, size, size_spread,
         end_size, fade, turn, width, height;
     Colour from, to;
-    explicit Brood(LayerValues given, double seconds) : values(std::move(given)) {
+    explicit Emission(LayerValues given, double seconds) : values(std::move(given)) {
         place = placement_of(values, seconds);
         speed = values.of("spark-speed");
         speed_spread = values.of("spark-speed-spread") / 100;
@@ -72,14 +72,15 @@ public:
     }
 
 private:
-    const Brood& brood(double born) {
+    const Emission& emission(double born) {
         const auto key = source_.values_change ? static_cast<std::int64_t>(std::floor(born)) : 0;
-        auto found = broods_.find(key);
-        if (found == broods_.end())
+        auto found = emissions_.find(key);
+        if (found == emissions_.end())
             found =
-                broods_
-                    .emplace(key, Brood(source_.values_at(source_.values_change ? std::floor(born) : frame_),
-                                        born / source_.frames_per_second))
+                emissions_
+                    .emplace(key,
+                             Emission(source_.values_at(source_.values_change ? std::floor(born) : frame_),
+                                      born / source_.frames_per_second))
                     .first;
         return found->second;
     }
@@ -87,7 +88,7 @@ private:
     void add(double born, std::uint64_t number) {
         if (born > frame_ || born < source_.begins)
             return;
-        const Brood& of = brood(born);
+        const Emission& of = emission(born);
         const double t = (frame_ - born) / source_.frames_per_second;
         const auto chance = [&](std::uint64_t which) { return chance_of(number, source_.seed * 16 + which); };
         const double life = of.life * (1 + of.life_spread * (2 * chance(1) - 1));
@@ -110,7 +111,7 @@ private:
 
     /// Where the layer was then, in the pixels that it has now.
     void stay_behind(Spark& spark, const Placement& then) {
-        const Placement& now = brood(frame_).place;
+        const Placement& now = emission(frame_).place;
         const double x = then.x - now.x, y = then.y - now.y;
         if ((x == 0 && y == 0) || now.scale == 0)
             return;
@@ -121,7 +122,7 @@ private:
 
     const SparkSource& source_;
     double frame_;
-    std::map<std::int64_t, Brood> broods_;
+    std::map<std::int64_t, Emission> emissions_;
     std::vector<Spark> sparks_;
 };
 

@@ -50,6 +50,9 @@ void TableColumns::show_head(const TableHead& head) {
         }
         setColumnWidth(column, 118);
     }
+    constexpr int fit_at_once = 5;
+    horizontalHeader()->setSectionResizeMode(columnCount() <= fit_at_once ? QHeaderView::Stretch
+                                                                          : QHeaderView::Interactive);
     setFixedHeight(30 + 24 * static_cast<int>(head.rows.size()) + 2 * frameWidth() +
                    horizontalScrollBar()->sizeHint().height());
 }

@@ -160,6 +160,14 @@ QWidget* ExportPanel::make_ways() {
             connect(copy, &QPushButton::clicked, this, [this, &row] { emit copy_wanted(row); });
             grid->addWidget(copy, line, 2);
         }
+        const auto is_lane = [](const ParamSpec& spec) { return spec.type == ParamType::Lane; };
+        if (row.takes_lane && !std::ranges::all_of(row.parameters, is_lane)) {
+            auto* options = named(new QPushButton(tr("Options…")), "options " + qt_text(row.id),
+                                  tr("What is written and how; it is remembered"));
+            options->setProperty("role", "small");
+            connect(options, &QPushButton::clicked, this, [this, &row] { emit options_wanted(row); });
+            grid->addWidget(options, line, 3);
+        }
         ++line;
     }
     outcome_ = quiet({});

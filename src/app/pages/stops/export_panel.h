@@ -39,6 +39,7 @@ public:
 signals:
     void file_wanted(const ExporterRow& row);
     void copy_wanted(const ExporterRow& row);
+    void options_wanted(const ExporterRow& row);
     void folder_wanted(); ///< for all ways out
     void written();       ///< its summary is another
 

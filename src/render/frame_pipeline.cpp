@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "render/frame_mill.h"
+#include "render/frame_pipeline.h"
 
 #include "render/fonts.h"
 #include "time/musical_text.h"
@@ -111,7 +111,7 @@ QImage film_frame(const Curves& curves, Frames frame, QSize size, const LayerPic
                                                             : image.convertToFormat(QImage::Format_ARGB32);
 }
 
-struct FrameMill::State {
+struct FramePipeline::State {
     Order order;
     std::mutex mutex;
     std::condition_variable_any changed;
@@ -199,10 +199,10 @@ struct FrameMill::State {
     }
 };
 
-FrameMill::FrameMill(Order order) : state_(std::make_unique<State>(std::move(order))) {}
-FrameMill::~FrameMill() = default;
+FramePipeline::FramePipeline(Order order) : state_(std::make_unique<State>(std::move(order))) {}
+FramePipeline::~FramePipeline() = default;
 
-Result<QImage> FrameMill::next(const Progress& progress) {
+Result<QImage> FramePipeline::next(const Progress& progress) {
     State& s = *state_;
     std::unique_lock lock(s.mutex);
     if (s.next_out >= s.order.until)

@@ -25,7 +25,7 @@ struct FrameGround {
 
 /// Composes the frames of a stretch on several threads and gives them in order. Pictures of clips are decoded
 /// ahead; no more than a few frames wait at any time.
-class FrameMill {
+class FramePipeline {
 public:
     struct Order {
         Curves curves;
@@ -36,10 +36,10 @@ public:
         int threads = 0; ///< 0: as many as there are cores
         std::function<std::filesystem::path(const Clip&)> file_of = {};
     };
-    explicit FrameMill(Order order);
-    ~FrameMill();
-    FrameMill(const FrameMill&) = delete;
-    FrameMill& operator=(const FrameMill&) = delete;
+    explicit FramePipeline(Order order);
+    ~FramePipeline();
+    FramePipeline(const FramePipeline&) = delete;
+    FramePipeline& operator=(const FramePipeline&) = delete;
 
     /// The next one, waited for: 4 bytes a pixel, blue first. Fails when cancelled, where a clip cannot be
     /// shown, and behind the last.

@@ -1,0 +1,22 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#pragma once
+
+#include "base/error.h"
+
+#include <string>
+#include <vector>
+
+namespace pulsepin {
+
+struct NewRequest {
+    std::string song, out, title, rate, size;
+    std::string pattern;            ///< a project that is a template; empty: none
+    std::vector<std::string> named; ///< "NAME=FILE": other files for clips of the template
+    std::vector<std::string> shots; ///< files, and folders of them
+    bool replace = false;
+};
+/// Begins a piece, from nothing or from a template: opens the song, finds its beats, puts the shots into the
+/// bin, and says what came of it. Shots that cannot be used are told and left out.
+[[nodiscard]] Result<void> begin_piece(const NewRequest& request);
+
+} // namespace pulsepin
