@@ -4,7 +4,9 @@
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
 
+#include <algorithm>
 #include <cmath>
+#include <utility>
 
 namespace pulsepin {
 
@@ -17,39 +19,77 @@ std::vector<CurveKey> keys_per_frame(const Curves& curves, const Lane& lane, con
     return keys;
 }
 
-SimplifiedKeys simplified(const std::vector<CurveKey>& keys, double tolerance) {
-    if (keys.size() < 3)
-        return {keys, 0};
-    std::vector<char> kept(keys.size(), 0);
+namespace {
+
+/// Which of so many keys stay, by the method below; `frame` and `value` are asked by their number.
+template <class FrameOf, class ValueOf>
+std::vector<std::size_t> staying(std::size_t count, FrameOf frame, ValueOf value, double tolerance,
+                                 double& worst_left) {
+    std::vector<char> kept(count, 0);
     kept.front() = kept.back() = 1;
-    SimplifiedKeys out;
-    std::vector<std::pair<std::size_t, std::size_t>> open{{0, keys.size() - 1}};
+    std::vector<std::pair<std::size_t, std::size_t>> open{{0, count - 1}};
     while (!open.empty()) {
         const auto [first, last] = open.back();
         open.pop_back();
-        const auto &a = keys[first], &b = keys[last];
+        const double begins = frame(first), lasts = frame(last) - begins, from = value(first),
+                     rises = value(last) - from;
+        const auto off = [&](std::size_t i) {
+            return std::abs(value(i) - (from + rises * ((frame(i) - begins) / lasts)));
+        };
         double worst = 0;
-        std::size_t at = first;
-        for (std::size_t i = first + 1; i < last; ++i) {
-            const double way = static_cast<double>((keys[i].frame - a.frame).value) /
-                               static_cast<double>((b.frame - a.frame).value);
-            const double off = std::abs(keys[i].value - (a.value + (b.value - a.value) * way));
-            if (off > worst) {
-                worst = off;
-                at = i;
+        for (std::size_t i = first + 1; i < last; ++i)
+            worst = std::max(worst, off(i));
+        if (worst <= tolerance) {
+            worst_left = std::max(worst_left, worst);
+            continue;
+        }
+        // Of those that are as far off, as the peaks of a rhythm are, the one in the middle: halves are
+        // quick.
+        constexpr double as_far = 1 - 1e-6;
+        const std::size_t middle = first + (last - first) / 2;
+        std::size_t at = middle;
+        for (std::size_t step = 0;; ++step) {
+            if (middle + step < last && off(middle + step) >= worst * as_far) {
+                at = middle + step;
+                break;
+            }
+            if (middle > first + step && off(middle - step) >= worst * as_far) {
+                at = middle - step;
+                break;
             }
         }
-        if (worst > tolerance) {
-            kept[at] = 1;
-            open.emplace_back(first, at);
-            open.emplace_back(at, last);
-        } else
-            out.worst = std::max(out.worst, worst);
+        kept[at] = 1;
+        open.emplace_back(first, at);
+        open.emplace_back(at, last);
     }
-    for (std::size_t i = 0; i < keys.size(); ++i)
+    std::vector<std::size_t> staying;
+    for (std::size_t i = 0; i < count; ++i)
         if (kept[i])
-            out.keys.push_back(keys[i]);
+            staying.push_back(i);
+    return staying;
+}
+
+} // namespace
+
+SimplifiedKeys simplified(const std::vector<CurveKey>& keys, double tolerance) {
+    if (keys.size() < 3)
+        return {keys, 0};
+    SimplifiedKeys out;
+    for (const auto i : staying(
+             keys.size(), [&](std::size_t k) { return static_cast<double>(keys[k].frame.value); },
+             [&](std::size_t k) { return keys[k].value; }, tolerance, out.worst))
+        out.keys.push_back(keys[i]);
     return out;
+}
+
+std::vector<std::size_t> simplified_frames(std::span<const double> values, double tolerance) {
+    if (values.empty())
+        return {};
+    double worst = 0;
+    return values.size() < 2 ? std::vector<std::size_t>{0}
+                             : staying(
+                                   values.size(), [](std::size_t k) { return static_cast<double>(k); },
+                                   [&](std::size_t k) { return values[k]; }, tolerance, worst);
 }
 
 Result<Project> frozen(const Project& project, LaneId id, std::size_t index,

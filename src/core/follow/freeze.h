@@ -18,6 +18,8 @@ struct SimplifiedKeys {
 /// As few of the keys as keep within `tolerance` of all of them (Douglas and Peucker 1973, measured along
 /// the value).
 [[nodiscard]] SimplifiedKeys simplified(const std::vector<CurveKey>& keys, double tolerance);
+/// The same of a value for each frame from 0 on: the frames whose values stay.
+[[nodiscard]] std::vector<std::size_t> simplified_frames(std::span<const double> values, double tolerance);
 
 /// A new lane of `kind`, which is keyed, that drives the property instead. The lane it came from drives it no
 /// more. `index` counts as feeds_of() does.

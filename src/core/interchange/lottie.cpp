@@ -25,8 +25,10 @@ using json = nlohmann::ordered_json;
 constexpr double tolerance = 0.05;
 constexpr int camera_index = 1;
 
-/// The values of a layer over all frames, by parameter.
-using Courses = std::map<std::string, std::vector<CurveKey>>;
+/// A value for each frame of the piece.
+using Course = std::vector<double>;
+/// Those of a layer, by parameter.
+using Courses = std::map<std::string, Course>;
 
 /// A layer, or one of its appearances, over the piece.
 struct Staged {
@@ -63,9 +65,9 @@ void take_frame(StagedLayers& all, const StagedFrame& staged, Frames frame) {
             const std::string id(parameter.id);
             auto& course = one.courses[id];
             const double value = layer.values.of(id);
-            for (Frames at(std::ssize(course)); at < frame; at += Frames(1)) // before it came, or in between
-                course.push_back({at, course.empty() ? value : course.back().value, {}});
-            course.push_back({frame, value, {}});
+            // Before it came, or in between, it is as it was.
+            course.resize(static_cast<std::size_t>(frame.value), course.empty() ? value : course.back());
+            course.push_back(value);
         }
     });
 }
@@ -108,12 +110,11 @@ Piece staged_piece(const Curves& curves, Frames length) {
                 values.set(one.target.parameter, one.value);
         values = stays_full(curves.project(), camera, std::move(values));
         for (const auto& parameter : place_parameters())
-            piece.camera[std::string(parameter.id)].push_back({frame, values.of(parameter.id), {}});
+            piece.camera[std::string(parameter.id)].push_back(values.of(parameter.id));
     }
     for (auto& [name, one] : piece.layers) // to the piece's end
         for (auto& [id, course] : one.courses)
-            for (Frames at(std::ssize(course)); at < length; at += Frames(1))
-                course.push_back({at, course.back().value, {}});
+            course.resize(static_cast<std::size_t>(length.value), course.back());
     return piece;
 }
 
@@ -122,25 +123,23 @@ json point(std::initializer_list<double> values) {
 }
 
 /// Straight from key to key.
-json animated(const std::vector<std::vector<CurveKey>>& parts,
-              const std::function<json(const std::vector<double>&)>& at) {
+json animated(const std::vector<Course>& parts, const std::function<json(const std::vector<double>&)>& at) {
     // All frames at which one of the parts has a key.
     std::vector<std::int64_t> frames;
     for (const auto& part : parts)
-        for (const auto& key : simplified(part, tolerance).keys)
-            frames.push_back(key.frame.value);
+        for (const auto frame : simplified_frames(part, tolerance))
+            frames.push_back(static_cast<std::int64_t>(frame));
     std::sort(frames.begin(), frames.end());
     frames.erase(std::unique(frames.begin(), frames.end()), frames.end());
     const auto values_at = [&](std::int64_t frame) {
         std::vector<double> values;
         for (const auto& part : parts)
-            values.push_back(part[static_cast<std::size_t>(frame)].value);
+            values.push_back(part[static_cast<std::size_t>(frame)]);
         return at(values);
     };
     const bool still = std::all_of(parts.begin(), parts.end(), [](const auto& part) {
-        return std::all_of(part.begin(), part.end(), [&](const CurveKey& key) {
-            return std::abs(key.value - part.front().value) <= tolerance;
-        });
+        return std::all_of(part.begin(), part.end(),
+                           [&](double value) { return std::abs(value - part.front()) <= tolerance; });
     });
     if (still || frames.size() < 2)
         return {{"a", 0},
@@ -158,7 +157,7 @@ json animated(const std::vector<std::vector<CurveKey>>& parts,
     return {{"a", 1}, {"k", keys}};
 }
 
-json single(const std::vector<CurveKey>& part, double factor) {
+json single(const Course& part, double factor) {
     return animated({part}, [factor](const std::vector<double>& v) { return point({v[0] * factor}); });
 }
 

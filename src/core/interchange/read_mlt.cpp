@@ -13,6 +13,7 @@
 #include <fmt/core.h>
 #include <map>
 #include <pugixml.hpp>
+#include <vector>
 
 namespace pulsepin {
 namespace {
@@ -37,7 +38,11 @@ constexpr long long most_frames = 1'000'000'000;
 
 class Reading {
 public:
-    Reading(std::string_view bytes, FrameRate rate) : bytes_(bytes), rate_(rate) {}
+    Reading(std::string_view bytes, FrameRate rate) : bytes_(bytes), rate_(rate) {
+        for (std::size_t i = 0; i < bytes.size(); ++i)
+            if (bytes[i] == '\n')
+                line_ends_.push_back(static_cast<std::ptrdiff_t>(i));
+    }
 
     Result<BroughtIn> read() {
         // Entities of a file's own are never expanded by this library, so that none can grow without end.
@@ -76,8 +81,7 @@ public:
 
 private:
     [[nodiscard]] std::ptrdiff_t line_at(std::ptrdiff_t offset) const {
-        const auto before = bytes_.substr(0, static_cast<std::size_t>(std::max<std::ptrdiff_t>(0, offset)));
-        return 1 + std::ranges::count(before, '\n');
+        return 1 + (std::ranges::lower_bound(line_ends_, offset) - line_ends_.begin());
     }
     void tell(pugi::xml_node node, const std::string& what) {
         constexpr std::size_t most = 1000;
@@ -248,6 +252,7 @@ private:
 
     std::string_view bytes_;
     FrameRate rate_;
+    std::vector<std::ptrdiff_t> line_ends_;
     pugi::xml_document document_;
     std::map<std::string, pugi::xml_node> by_id_;
     BroughtIn list_;
