@@ -108,6 +108,7 @@ private slots:
     void journey_everything_out_and_into_an_empty_project() {
         QTemporaryDir dir;
         const QString out = dir.filePath("out & <b>");
+        QVERIFY(QDir().mkpath(out));
         const auto shots_of = [](const Document& document, const Lane& lane) {
             QStringList all;
             for (const auto& shot : document.spans(lane.id).shots)

@@ -13,7 +13,6 @@
 #include "pages/dialogs/table_columns.h"
 #include "parts/file_names.h"
 
-#include <QApplication>
 #include <QCryptographicHash>
 #include <QFileDialog>
 #include <QFileInfo>
@@ -116,12 +115,14 @@ void FileCommands::show_columns(ParamDialog& dialog, const std::filesystem::path
         dialog.set_value("columns", told.toStdString());
     show();
     dialog.setMinimumWidth(640);
-    connect(columns, &TableColumns::chosen, &dialog,
-            [&dialog](const QString& told) { dialog.set_value("columns", told.toStdString()); });
-    connect(&dialog, &ParamDialog::changed, columns, [columns, show](const QString& id) {
-        // Its own choices stay as they are while one of them is made.
-        if (id == u"separator" || id == u"rate" ||
-            (id == u"columns" && !columns->isAncestorOf(QApplication::focusWidget())))
+    const auto choosing = std::make_shared<bool>(false); // its choices stay as they are while one is made
+    connect(columns, &TableColumns::chosen, &dialog, [&dialog, choosing](const QString& told) {
+        *choosing = true;
+        dialog.set_value("columns", told.toStdString());
+        *choosing = false;
+    });
+    connect(&dialog, &ParamDialog::changed, columns, [show, choosing](const QString& id) {
+        if (!*choosing && (id == u"separator" || id == u"rate" || id == u"columns"))
             show();
     });
     if (!remembered.isEmpty())

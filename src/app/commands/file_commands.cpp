@@ -322,7 +322,7 @@ void FileCommands::ask_options(const ExporterRow& row, std::function<void(const 
     for (const auto& spec : options_)
         if (!spec.explains.empty())
             explained << text_of(spec.label) + ": " + text_of(spec.explains);
-    ask(new ParamDialog("option of export", text_of(row.label), options_, last, tr("Go on"), window_,
+    ask(new ParamDialog("option of export", text_of(row.label), options_, last, tr("OK"), window_,
                         [told = explained.join('\n')](const ParamValues&) { return told; }),
         [&row, then = std::move(then)](const ParamValues& chosen) {
             remember_options(row, chosen);

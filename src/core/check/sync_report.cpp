@@ -203,7 +203,7 @@ std::string verdict_text(const std::vector<SyncRow>& rows, const Project& projec
         const auto verdict = verdict_of(rows, project, limit, kind);
         if (verdict.all == 0)
             continue;
-        const auto count = [&](std::size_t n) { return n == 1 ? one : several; };
+        const auto count = [one = one, several = several](std::size_t n) { return n == 1 ? one : several; };
         if (verdict.within == verdict.all)
             return verdict.all == 1 ? fmt::format("The only {} is within {}", one, how)
                                     : fmt::format("All {} {} within {}", verdict.all, several, how);

@@ -54,7 +54,7 @@ Outcome drive_alike(const Request& request) {
     auto triggers = selected_triggers(request);
     if (triggers.size() < 2)
         return fail("Fewer than two triggers are selected.", {}, "Select those that shall drive the same.");
-    const PinId told(request.values.whole("like"));
+    const PinId told{static_cast<std::uint64_t>(request.values.whole("like"))};
     const auto like = told.value ? std::ranges::find(triggers, told) : triggers.begin();
     if (like == triggers.end())
         return fail("The trigger that the others shall be like is not selected.", {}, "Select it as well.");

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "model/listened.h"
+#include "model/project.h"
 
 #include <span>
 

@@ -6,6 +6,7 @@
 #include "kinds/kinds.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
+#include "model/stage_edits.h"
 #include "params/ids.h"
 #include "stage/effects.h"
 

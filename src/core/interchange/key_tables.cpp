@@ -144,7 +144,7 @@ Result<std::string> write_key_text(const ExportMaterial& m) {
         if (!lane->kind->drives() || lane->muted)
             continue;
         for (const auto& feed : feeds_of(*lane)) {
-            const auto line = schedule_text(m.curves, *lane, feed, how);
+            auto line = schedule_text(m.curves, *lane, feed, how);
             if (!line)
                 return line;
             if (!line->empty())
