@@ -401,10 +401,13 @@ private slots:
         }
         save_as(second);
         QString of_second;
-        in_dialog("bring in", [&](QDialog& dialog) {
-            of_second = dialog.findChild<QComboBox*>("column 2")->currentText();
-            QTest::keyClick(&dialog, Qt::Key_Escape);
-        });
+        in_dialog(
+            "bring in",
+            [&](QDialog& dialog) {
+                of_second = dialog.findChild<QComboBox*>("column 2")->currentText();
+                QTest::keyClick(&dialog, Qt::Key_Escape);
+            },
+            900);
         desk.window.action("bring in")->trigger();
         QTRY_COMPARE(of_second, QString("name"));
     }

@@ -140,7 +140,7 @@ Result<std::string> schedule_text(const Curves& curves, const Lane& lane, const 
             keys.insert(keys.begin(), {start, *value, {}});
     std::string text;
     for (std::size_t i = 0; i < keys.size(); ++i) {
-        const auto one = written(how, keys[i], feed, curves.project().settings->frame_rate);
+        auto one = written(how, keys[i], feed, curves.project().settings->frame_rate);
         if (!one)
             return one;
         text += (i == 0 ? "" : how.separator) + *one;
