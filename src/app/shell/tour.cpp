@@ -260,7 +260,6 @@ private:
         go_to(14, 1);
         window_.view().choose_layer(words);
         window_.view().select(poses);
-        picture("poses");
         window_.view().select({});
         window_.view().choose_layer({});
         window_.picture_room().set_place(PicturePlace::Bench);
@@ -285,6 +284,12 @@ private:
         const auto made = [&] { return page.queue().entries().front().made; };
         wait([&] { return made() > 90; });
         picture("film");
+        window_.findChild<QPushButton*>("page of formats")->click();
+        QElapsedTimer looked_at; // what each format cannot hold is told a moment later
+        looked_at.start();
+        wait([&] { return looked_at.elapsed() > 900; });
+        picture("hand-on");
+        window_.findChild<QPushButton*>("page of film")->click();
         page.queue().cancel(waiting);
         const bool done =
             wait([&] { return !page.queue().busy(); }) && QFile::exists(film) && !QFile::exists(archive);
