@@ -176,7 +176,7 @@ std::string said_as(const AVFormatContext& container, const AVStream& pictures, 
     constexpr std::size_t most = 64;
     for (const auto* place : all)
         if (const auto* entry = av_dict_get(place, name, nullptr, 0)) {
-            const std::string text = entry->value;
+            std::string text = entry->value;
             if (!text.empty() && text.size() <= most &&
                 std::ranges::all_of(text, [](unsigned char c) { return c >= 0x20 && c < 0x7f; }))
                 return text;

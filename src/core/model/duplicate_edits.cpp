@@ -159,7 +159,7 @@ Result<Project> with_layer_duplicated(const Project& project, LayerId id, Frames
     auto next = down > 0 ? with_layer_raised(*added, made, -down) : std::move(added);
     if (!next)
         return next;
-    *next = with_lanes_for(*std::move(next), project, id, made, later);
+    next = with_lanes_for(*std::move(next), project, id, made, later);
     // What lies in a group lies in its copy as well.
     for (const auto& inner : project.stage->layers) {
         if (inner.group != id)
