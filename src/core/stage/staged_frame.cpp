@@ -489,7 +489,8 @@ private:
             return bursts;
         const LayerValues own(layer);
         const double rising = own.flag("spark-arrives") ? time_to_the_top(own).value : 0;
-        for (const auto& [lane, feed] : feeds->second) {
+        for (const auto& [lane, driving] : feeds->second) {
+            const auto* feed = &*driving; // what lambdas catch is no binding
             if (feed->target.parameter != "burst" || lane->muted)
                 continue;
             const double ahead = (time_of(feed->lead, rate_).value + rising) * rate_.per_second();
