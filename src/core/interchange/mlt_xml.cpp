@@ -205,7 +205,7 @@ private:
             return slate(shot, length);
         const std::string file = absolute(clip->path);
         if (clip->still)
-            return use(of, *clip, property("mlt_service", "qimage") + property("resource", file), Frames(0),
+            return use(of, *clip, property("mlt_service", "pixbuf") + property("resource", file), Frames(0),
                        length);
         if (shot.speed == 0)
             return held(of, *clip, picture_at(shot.in_point), length);
