@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cstring>
+#include <dlfcn.h>
 #include <string>
 
 extern "C" {
@@ -14,40 +15,78 @@ extern "C" {
 namespace pulsepin::av {
 namespace {
 
-struct FreeGraph {
-    void operator()(AVFilterGraph* graph) const { avfilter_graph_free(&graph); }
+/// What is used of libavfilter. The library is loaded when the first palette is asked for: with all that it
+/// needs itself it would be a tenth of the program's start, and GIF alone asks for it.
+struct Filters {
+    void* library = dlopen("libavfilter.so." AV_STRINGIFY(LIBAVFILTER_VERSION_MAJOR), RTLD_NOW | RTLD_LOCAL);
+
+    template <typename Function>
+    [[nodiscard]] Function* named(const char* name) const {
+        return library ? reinterpret_cast<Function*>(dlsym(library, name)) : nullptr;
+    }
+#define PULSEPIN_OF_LIBRARY(name) decltype(::name)* name = named<decltype(::name)>(#name)
+    PULSEPIN_OF_LIBRARY(avfilter_graph_alloc);
+    PULSEPIN_OF_LIBRARY(avfilter_graph_free);
+    PULSEPIN_OF_LIBRARY(avfilter_graph_create_filter);
+    PULSEPIN_OF_LIBRARY(avfilter_graph_parse_ptr);
+    PULSEPIN_OF_LIBRARY(avfilter_graph_config);
+    PULSEPIN_OF_LIBRARY(avfilter_get_by_name);
+    PULSEPIN_OF_LIBRARY(avfilter_inout_alloc);
+    PULSEPIN_OF_LIBRARY(avfilter_inout_free);
+    PULSEPIN_OF_LIBRARY(av_buffersrc_add_frame);
+    PULSEPIN_OF_LIBRARY(av_buffersink_get_frame);
+#undef PULSEPIN_OF_LIBRARY
+
+    [[nodiscard]] bool complete() const {
+        return avfilter_graph_alloc && avfilter_graph_free && avfilter_graph_create_filter &&
+               avfilter_graph_parse_ptr && avfilter_graph_config && avfilter_get_by_name &&
+               avfilter_inout_alloc && avfilter_inout_free && av_buffersrc_add_frame &&
+               av_buffersink_get_frame;
+    }
 };
 
 constexpr auto chain = "palettegen=stats_mode=single:reserve_transparent=0";
 
 /// The chain between a source of pictures and a sink for them.
-struct Graph {
-    std::unique_ptr<AVFilterGraph, FreeGraph> graph{avfilter_graph_alloc()};
-    AVFilterContext *source = nullptr, *sink = nullptr;
+class Graph {
+public:
+    explicit Graph(const Filters& filters) : filters_(filters), graph_(filters.avfilter_graph_alloc()) {}
+    ~Graph() { filters_.avfilter_graph_free(&graph_); }
+    Graph(const Graph&) = delete;
+    Graph& operator=(const Graph&) = delete;
 
     [[nodiscard]] bool join(int width, int height) {
         const std::string told = "video_size=" + std::to_string(width) + "x" + std::to_string(height) +
                                  ":pix_fmt=" + std::to_string(AV_PIX_FMT_BGRA) +
                                  ":time_base=1/1:pixel_aspect=1/1";
-        graph->nb_threads = 1;
-        if (avfilter_graph_create_filter(&source, avfilter_get_by_name("buffer"), "in", told.c_str(), nullptr,
-                                         graph.get()) < 0 ||
-            avfilter_graph_create_filter(&sink, avfilter_get_by_name("buffersink"), "out", nullptr, nullptr,
-                                         graph.get()) < 0)
+        graph_->nb_threads = 1;
+        if (!made(source_, "buffer", "in", told.c_str()) || !made(sink_, "buffersink", "out", nullptr))
             return false;
-        AVFilterInOut *from = avfilter_inout_alloc(), *to = avfilter_inout_alloc();
-        *from = {av_strdup("in"), source, 0, nullptr};
-        *to = {av_strdup("out"), sink, 0, nullptr};
-        const int parsed = avfilter_graph_parse_ptr(graph.get(), chain, &to, &from, nullptr);
-        avfilter_inout_free(&from);
-        avfilter_inout_free(&to);
-        return parsed >= 0 && avfilter_graph_config(graph.get(), nullptr) >= 0;
+        AVFilterInOut *from = filters_.avfilter_inout_alloc(), *to = filters_.avfilter_inout_alloc();
+        *from = {av_strdup("in"), source_, 0, nullptr};
+        *to = {av_strdup("out"), sink_, 0, nullptr};
+        const int parsed = filters_.avfilter_graph_parse_ptr(graph_, chain, &to, &from, nullptr);
+        filters_.avfilter_inout_free(&from);
+        filters_.avfilter_inout_free(&to);
+        return parsed >= 0 && filters_.avfilter_graph_config(graph_, nullptr) >= 0;
     }
+
+    [[nodiscard]] bool put_through(AVFrame* picture, AVFrame* palette) {
+        return filters_.av_buffersrc_add_frame(source_, picture) >= 0 &&
+               filters_.av_buffersrc_add_frame(source_, nullptr) >= 0 &&
+               filters_.av_buffersink_get_frame(sink_, palette) >= 0;
+    }
+
+private:
+    [[nodiscard]] bool made(AVFilterContext*& context, const char* kind, const char* name, const char* told) {
+        return filters_.avfilter_graph_create_filter(&context, filters_.avfilter_get_by_name(kind), name,
+                                                     told, nullptr, graph_) >= 0;
+    }
+
+    const Filters& filters_;
+    AVFilterGraph* graph_;
+    AVFilterContext *source_ = nullptr, *sink_ = nullptr;
 };
-
-} // namespace
-
-namespace {
 
 std::size_t coarse_of(const std::uint8_t* pixel) {
     return static_cast<std::size_t>((pixel[2] >> 3) << 10 | (pixel[1] >> 3) << 5 | pixel[0] >> 3);
@@ -78,11 +117,12 @@ Result<void> OwnPalette::choose(const std::uint8_t* pixels, std::int64_t stride,
     for (int y = 0; y < height; ++y)
         std::memcpy(picture->data[0] + std::int64_t{y} * picture->linesize[0], pixels + y * stride,
                     static_cast<std::size_t>(width) * 4);
-    Graph graph;
-    if (!graph.join(width, height) || av_buffersrc_add_frame(graph.source, picture.get()) < 0 ||
-        av_buffersrc_add_frame(graph.source, nullptr) < 0 ||
-        av_buffersink_get_frame(graph.sink, palette.get()) < 0 || palette->width != 16 ||
-        palette->height != 16)
+    const Filters filters;
+    const auto chosen_by_library = [&] {
+        Graph graph(filters);
+        return graph.join(width, height) && graph.put_through(picture.get(), palette.get());
+    };
+    if (!filters.complete() || !chosen_by_library() || palette->width != 16 || palette->height != 16)
         return fail("The colours of a picture could not be chosen.", {},
                     "Install Debian's libavfilter8, or choose another kind of film.");
     for (std::size_t i = 0; i < 256; ++i) {
