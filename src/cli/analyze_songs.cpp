@@ -6,6 +6,7 @@
 #include "interchange/analysis_json.h"
 #include "interchange/outputs.h"
 #include "media/load_sound.h"
+#include "no_such.h"
 #include "project_arguments.h"
 
 #include <algorithm>
@@ -41,12 +42,8 @@ Result<AnalysisSettings> settings_of(const AnalyzeRequest& request) {
     }
     for (const auto& key : request.wanted) {
         const auto known = analysis_features();
-        if (std::find(known.begin(), known.end(), key) == known.end()) {
-            std::string all;
-            for (const auto& one : known)
-                all += (all.empty() ? "" : ", ") + std::string(one);
-            return fail("There is no feature called \"" + key + "\".", {}, "There are: " + all + ".");
-        }
+        if (std::find(known.begin(), known.end(), key) == known.end())
+            return no_such("feature", key, known, std::identity());
     }
     const auto wants = [&](std::string_view key) {
         return request.wanted.empty() ||
@@ -149,7 +146,7 @@ Result<Plan> planned(const AnalyzeRequest& request) {
 
 } // namespace
 
-Result<void> analyze_songs(const AnalyzeRequest& asked) {
+Result<Extent> analyze_songs(const AnalyzeRequest& asked) {
     AnalyzeRequest request = asked;
     auto songs = spread_out(asked.songs);
     if (!songs)
@@ -163,7 +160,7 @@ Result<void> analyze_songs(const AnalyzeRequest& asked) {
         !std::filesystem::is_directory(request.out, error)) {
         if (request.out != "-")
             if (auto allowed = may_write(request.out, {request.songs[0]}, request.replace); !allowed)
-                return allowed;
+                return tl::unexpected(allowed.error());
         const auto text = analyzed(request.songs[0], request, *settings);
         if (!text)
             return tl::unexpected(text.error());
@@ -171,9 +168,9 @@ Result<void> analyze_songs(const AnalyzeRequest& asked) {
             if (!(std::cout << *text << std::flush))
                 return fail("What was found could not be written to the standard output.", {},
                             "Make room, or name a file with --json.");
-            return {};
+            return Extent::All;
         }
-        return write_text_file(request.out, *text);
+        return write_text_file(request.out, *text).map([] { return Extent::All; });
     }
     const auto plan = planned(request);
     if (!plan)
@@ -181,11 +178,12 @@ Result<void> analyze_songs(const AnalyzeRequest& asked) {
     const Inputs inputs(request.songs.begin(), request.songs.end());
     for (const auto& target : plan->targets)
         if (auto allowed = may_write(target, inputs, request.replace); !allowed)
-            return allowed;
+            return tl::unexpected(allowed.error());
 
     std::atomic<std::size_t> next = 0;
     std::mutex guard;
     std::string failures;
+    std::size_t failed = 0;
     const auto work = [&] {
         for (std::size_t i = next++; i < plan->songs.size(); i = next++) {
             const auto text = analyzed(plan->songs[i], request, *settings);
@@ -193,6 +191,7 @@ Result<void> analyze_songs(const AnalyzeRequest& asked) {
                 text ? write_text_file(plan->targets[i], *text) : Result<void>(tl::unexpected(text.error()));
             if (!done) {
                 const std::scoped_lock lock(guard);
+                ++failed;
                 failures += (failures.empty() ? "" : "\n") + done.error().message();
             }
         }
@@ -205,9 +204,12 @@ Result<void> analyze_songs(const AnalyzeRequest& asked) {
             threads.emplace_back(work);
         work();
     }
-    if (!failures.empty())
+    if (failed == 0)
+        return Extent::All;
+    if (failed == plan->songs.size())
         return fail(failures);
-    return {};
+    std::cerr << failures << "\n";
+    return Extent::Some;
 }
 
 } // namespace pulsepin

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "analysis/analyze.h"
+#include "extent.h"
 
 #include <string>
 #include <vector>
@@ -21,6 +22,6 @@ struct AnalyzeRequest {
 };
 
 /// Writes one JSON file a song. A song that fails does not keep the others; all failures are told together.
-[[nodiscard]] Result<void> analyze_songs(const AnalyzeRequest& request);
+[[nodiscard]] Result<Extent> analyze_songs(const AnalyzeRequest& request);
 
 } // namespace pulsepin

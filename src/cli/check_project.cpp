@@ -10,6 +10,7 @@
 #include "interchange/outputs.h"
 #include "interchange/project_file.h"
 #include "model/limits.h"
+#include "no_such.h"
 #include "render/flash_run.h"
 #include "render/fonts.h"
 #include "render/report_pages.h"
@@ -147,16 +148,13 @@ Result<void> write(const std::string& out, const std::string& text,
 } // namespace
 
 std::string check_ids() {
-    std::string ids;
-    for (const auto& row : checks())
-        ids += (ids.empty() ? "" : ", ") + std::string(row.id);
-    return ids;
+    return ids_of(checks(), &CheckRow::id);
 }
 
 Result<std::size_t> check_project(const CheckRequest& request) {
     for (const auto& id : request.only)
         if (!check(id))
-            return fail("There is no check called \"" + id + "\".", {}, "There are: " + check_ids() + ".");
+            return no_such("check", id, checks(), &CheckRow::id);
     const auto loaded = load_project(request.project);
     if (!loaded)
         return tl::unexpected(loaded.error());

@@ -4,6 +4,8 @@
 #include "hand/hand_edits.h"
 #include "schedule/find_pins.h"
 
+#include "no_such.h"
+
 #include <iostream>
 
 namespace pulsepin {
@@ -61,8 +63,7 @@ Result<void> edit_project(const EditRequest& request) {
         return tl::unexpected(project.error());
     const HandEdit* row = hand_edit(request.edit);
     if (!row)
-        return fail("There is no edit called \"" + request.edit + "\".", {},
-                    "There are: " + edit_ids() + ".");
+        return no_such("edit", request.edit, hand_edits(), &HandEdit::id);
     const Schedule schedule(*project);
     const auto pins = pins_of(schedule, request);
     if (!pins)

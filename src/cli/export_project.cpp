@@ -6,6 +6,8 @@
 #include "interchange/outputs.h"
 #include "interchange/project_file.h"
 
+#include "no_such.h"
+
 #include <iostream>
 
 namespace pulsepin {
@@ -26,62 +28,75 @@ Result<void> print_export(const ExportMaterial& material, const ExporterRow& row
 }
 
 /// A line each: what was written, what did not go along, what had nothing to write.
-Result<void> export_into(const Project& project, const ExportRequest& request) {
-    if (!request.format.empty() || !request.out.empty() || !request.settings.empty())
-        return fail("--all writes all formats as they usually are.", {},
-                    "Leave --format, --output and --set out, or write one format at a time.");
+Result<Extent> export_into(const Project& project, const ExportRequest& request,
+                           const std::vector<const ExporterRow*>& rows) {
+    if (!request.out.empty() || !request.settings.empty())
+        return fail("--all writes formats as they usually are.", {},
+                    "Leave --output and --set out, or write one format at a time.");
     auto stem = std::filesystem::path(request.project).stem().string();
     const auto all = export_all(Curves{Schedule(project)}, false, inputs_of(request.project, project),
-                                request.folder, stem, request.replace);
+                                request.folder, stem, request.replace, {}, rows);
     if (!all)
         return tl::unexpected(all.error());
+    bool some = false;
     for (const auto& one : *all)
-        if (one.file.empty())
+        if (one.file.empty()) {
             std::cerr << one.row->id << ": not written. " << one.told << "\n";
-        else
+            some = true;
+        } else
             std::cout << one.file.filename().string() << (one.told.empty() ? "" : "  " + one.told) << "\n";
-    return {};
+    // That a piece has nothing for some of all formats is as it should be.
+    return some && !rows.empty() ? Extent::Some : Extent::All;
+}
+
+Result<Extent> export_one(const Project& project, const ExportRequest& request, const ExporterRow& row) {
+    ParamValues values;
+    for (const auto& setting : request.settings)
+        if (auto set = set_from_text(values, row.parameters, setting); !set)
+            return tl::unexpected(set.error());
+    const auto& out = request.out;
+    if (auto allowed = may_write(out, inputs_of(request.project, project), request.replace);
+        out != "-" && !allowed)
+        return tl::unexpected(allowed.error());
+    auto curves = curves_for(row, project);
+    if (!curves)
+        return tl::unexpected(curves.error());
+    const ExportMaterial material(*std::move(curves), std::move(values));
+    if (auto written = out == "-" ? print_export(material, row) : export_project(material, row, out);
+        !written)
+        return tl::unexpected(written.error());
+    if (const auto told = told_of_losses(material, row); !told.empty())
+        std::cerr << told << "\n";
+    return Extent::All;
 }
 
 } // namespace
 
 std::string exporter_ids() {
-    std::string ids;
-    for (const auto& row : exporters())
-        ids += (ids.empty() ? "" : "|") + std::string(row.id);
+    std::string ids = ids_of(exporters(), &ExporterRow::id);
+    for (std::size_t at = 0; (at = ids.find(", ", at)) != std::string::npos;)
+        ids.replace(at, 2, "|");
     return ids;
 }
 
-Result<void> export_file(const ExportRequest& request) {
-    const auto& [path, format, out, settings, folder, replace] = request;
-    const auto project = load_project(path);
+Result<Extent> export_file(const ExportRequest& request) {
+    std::vector<const ExporterRow*> rows;
+    for (const auto& format : request.formats) {
+        rows.push_back(exporter(in_small_letters(format)));
+        if (!rows.back())
+            return no_such("export format", format, exporters(), &ExporterRow::id);
+    }
+    const auto project = load_project(request.project);
     if (!project)
         return tl::unexpected(project.error());
-    if (!folder.empty())
-        return export_into(*project, request);
-    if (format.empty() || out.empty())
+    if (!request.folder.empty())
+        return export_into(*project, request, rows);
+    if (rows.size() > 1)
+        return fail("Several formats go into a folder.", {}, "Name it with --all instead of --output.");
+    if (rows.empty() || request.out.empty())
         return fail("Neither a format and a file nor a folder is named.", {},
                     "Use --format and --output, or --all for all formats.");
-    const auto* row = exporter(format);
-    if (!row)
-        return fail("There is no export format called \"" + format + "\".", {},
-                    "There are: " + exporter_ids() + ".");
-    ParamValues values;
-    for (const auto& setting : settings)
-        if (auto set = set_from_text(values, row->parameters, setting); !set)
-            return set;
-    if (auto allowed = may_write(out, inputs_of(path, *project), replace); out != "-" && !allowed)
-        return allowed;
-    auto curves = curves_for(*row, *project);
-    if (!curves)
-        return tl::unexpected(curves.error());
-    const ExportMaterial material(*std::move(curves), std::move(values));
-    if (auto written = out == "-" ? print_export(material, *row) : export_project(material, *row, out);
-        !written)
-        return written;
-    if (const auto told = told_of_losses(material, *row); !told.empty())
-        std::cerr << told << "\n";
-    return {};
+    return export_one(*project, request, *rows.front());
 }
 
 } // namespace pulsepin

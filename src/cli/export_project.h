@@ -2,6 +2,7 @@
 #pragma once
 
 #include "base/error.h"
+#include "extent.h"
 
 #include <string>
 #include <vector>
@@ -9,13 +10,16 @@
 namespace pulsepin {
 
 struct ExportRequest {
-    std::string project, format, out;
+    std::string project;
+    std::vector<std::string> formats;
+    std::string out;                   ///< of one format
     std::vector<std::string> settings; ///< "lane=Cuts"
-    std::string folder;                ///< for all formats at once
+    std::string folder;                ///< for several formats, or all of them
     bool replace = false;              ///< a file that is there already
 };
 
-[[nodiscard]] Result<void> export_file(const ExportRequest& request);
+/// Some of several formats may have nothing to write.
+[[nodiscard]] Result<Extent> export_file(const ExportRequest& request);
 /// "edl|csv|...".
 [[nodiscard]] std::string exporter_ids();
 

@@ -34,11 +34,18 @@ Result<void> pack_piece(const PackRequest& request) {
     if (!project)
         return tl::unexpected(project.error());
     const auto name = std::filesystem::path(request.project).stem().string();
-    const auto packed = pack(*project, name, request.folder, request.only_used);
+    ParamValues values;
+    for (const auto& setting : request.settings)
+        if (auto set = set_from_text(values, pack_parameters(), setting); !set)
+            return set;
+    const auto packed = pack(*project, name, request.into, values);
     if (!packed)
         return tl::unexpected(packed.error());
-    std::cout << packed->project.string() << ": " << packed->files << " files, " << packed->bytes
-              << " bytes\n";
+    std::cout << packed->project.string() << ": " << packed->files << " files, " << packed->bytes << " bytes";
+    if (packed->shortened > 0)
+        std::cout << ", of " << packed->shortened << (packed->shortened == 1 ? " film" : " films")
+                  << " what is used of it";
+    std::cout << "\n";
     for (const auto& missing : packed->missing)
         std::cerr << "missing: " << missing << "\n";
     return {};

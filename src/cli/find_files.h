@@ -3,6 +3,9 @@
 
 #include "project_arguments.h"
 
+#include <string>
+#include <vector>
+
 namespace pulsepin {
 
 struct RelinkRequest {
@@ -14,10 +17,11 @@ struct RelinkRequest {
 [[nodiscard]] Result<void> find_files(const RelinkRequest& request);
 
 struct PackRequest {
-    std::string project, folder;
-    bool only_used = false;
+    std::string project, into;
+    std::vector<std::string> settings; ///< "handles=24"
 };
-/// Puts the project and all its files into one folder, and says what is in it and what was missing.
+/// Puts the project and all its files into one folder or ZIP file, and says what is in it and what was
+/// missing.
 [[nodiscard]] Result<void> pack_piece(const PackRequest& request);
 
 } // namespace pulsepin

@@ -1,25 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "analyze_songs.h"
-#include "begin_piece.h"
-#include "bring_in_list.h"
-#include "check_project.h"
-#include "edit_project.h"
-#include "export_project.h"
-#include "find_files.h"
-#include "interchange/project_json.h"
-#include "parameter_page.h"
-#include "place_pins.h"
-#include "render_film.h"
-#include "tell_project.h"
-#include "write_picture.h"
-#include "write_sound.h"
-
-// CLI11's headers do not pass our warnings.
-#pragma GCC diagnostic push
-#pragma GCC diagnostic ignored "-Wconversion"
-#pragma GCC diagnostic ignored "-Wshadow"
-#include <CLI/CLI.hpp>
-#pragma GCC diagnostic pop
+#include "base/nearest_word.h"
+#include "commands.h"
 
 #include <iostream>
 #include <malloc.h>
@@ -28,276 +9,59 @@ namespace {
 
 using namespace pulsepin;
 
-/// What all commands share: where it went wrong, if it did. Requests are filled while arguments are read.
-const CLI::Validator to_a_file(
-    [](std::string& name) {
-        return name == "-" ? std::string("what is written is no text: name a file, as in ./-")
-                           : std::string();
-    },
-    "FILE");
+constexpr int wrong_use = 2;
 
-struct Requests {
-    Result<void> outcome;
-    AnalyzeRequest analysis;
-    NewRequest beginning;
-    InfoRequest info;
-    RelinkRequest relinking;
-    PackRequest packing;
-    PlaceRequest placing;
-    EditRequest edit;
-    BringInRequest bringing;
-    ExportRequest exporting;
-    WriteSoundRequest sound;
-    WritePictureRequest picture;
-    CheckRequest checking;
-    RenderRequest film;
-    JoinRequest joining;
-    int status = 0; ///< besides: 1 where something was found
-    int failed = 1; ///< the status of what could not be done
-};
+constexpr auto statuses =
+    "Every edit that is listed by \"parameters\" is a command, too: pulsepin-cli metre PIECE "
+    "--beats 3 --in-place.\n\n"
+    "Exit status:\n"
+    "  0  all was done; of check: nothing was found\n"
+    "  1  it could not be done; of check: something was found\n"
+    "  2  the command was told wrongly; of check: it could not be checked\n"
+    "  3  some of several things were done, others not";
 
-void add_analyze(CLI::App& app, Requests& all) {
-    auto& analysis = all.analysis;
-    auto* command = app.add_subcommand("analyze", "find tempo, beats, bars, onsets and sections of songs");
-    command
-        ->add_option("SONG", analysis.songs,
-                     "sound or video files, or folders of them; several use all processor cores")
-        ->required();
-    command->add_option("--json", analysis.out,
-                        "file to write, or a folder for several songs; - is the standard output");
-    command
-        ->add_option("--features", analysis.wanted, "what to tell, as in beats,downbeats; all unless given")
-        ->delimiter(',')
-        ->expected(1, 32);
-    command->add_option("--tempo-range", analysis.tempo_range, "in beats a minute, as in 90-120");
-    command->add_option("--beats-per-bar", analysis.beats_per_bar, "found out unless given")
-        ->check(CLI::Range(1, 32));
-    command
-        ->add_option("--threads", analysis.threads, "songs at once; as many as there are cores unless given")
-        ->check(CLI::Range(1, 256));
-    command->add_option("--part", analysis.part,
-                        "part K of N of the songs, as in 2/8; what is there already is not done again");
-    command->add_flag("--force", analysis.replace, "replace files that are there already");
-    command->add_flag("--without-network", analysis.without_network,
-                      "use only what needs no learned numbers");
-    command->callback([&all] { all.outcome = analyze_songs(all.analysis); });
+std::vector<std::string> names_of_commands(const CLI::App& app) {
+    std::vector<std::string> names;
+    for (const auto* command : app.get_subcommands([](const CLI::App*) { return true; }))
+        names.push_back(command->get_name());
+    return names;
 }
 
-void add_change(CLI::App* command, ChangeRequest& change) {
-    command->add_option("-o,--output", change.out, "project file to write")->check(to_a_file);
-    command->add_flag("--in-place", change.in_place, "change the project itself");
-    command->add_flag("--force", change.replace, "replace a file that is there already");
+/// What is wrong with the words that were written, with the word that was probably meant; empty where it is
+/// something else.
+std::string wrong_word(const CLI::App& app, int argc, char** argv) {
+    if (argc < 2)
+        return {};
+    const std::string first = argv[1];
+    const auto* command = command_called(app, first);
+    if (!command)
+        return first.starts_with('-')
+                   ? std::string()
+                   : "There is no command called \"" + first + "\"." +
+                         meant_word(first, names_of_commands(app)) + " See pulsepin-cli --help.";
+    std::vector<std::string> options;
+    for (const auto* option : command->get_options())
+        for (const auto& name : option->get_lnames())
+            options.push_back("--" + name);
+    for (int i = 2; i < argc; ++i) {
+        const std::string_view argument = argv[i];
+        const std::string name(argument.substr(0, argument.find('=')));
+        if (name.size() > 2 && name.starts_with("--") && std::ranges::find(options, name) == options.end())
+            return first + " has no option called " + name + "." + meant_word(name, options) +
+                   " See pulsepin-cli " + first + " --help.";
+    }
+    return {};
 }
 
-void add_pieces(CLI::App& app, Requests& all) {
-    auto& request = all.beginning;
-    auto* begins = app.add_subcommand("new", "begin a project with a song, whose beats are found, and shots");
-    begins->add_option("SONG", request.song)->required();
-    begins->add_option("-o,--output", request.out, "project file to write")->required()->check(to_a_file);
-    begins->add_option("--shots", request.shots, "films and pictures, or folders of them")
-        ->expected(1, 10'000);
-    begins->add_option("--template", request.pattern, "a project whose song is exchanged for this one");
-    begins->add_option("--shot", request.named, "another file for a shot of the template, as NAME=FILE")
-        ->expected(1, 10'000);
-    begins->add_option("--title", request.title, "the song's name unless given");
-    begins->add_option("--rate", request.rate, "frames a second, as in 25, 29.97 or 24000/1001");
-    begins->add_option("--size", request.size, "of the picture, as in 1920x1080");
-    begins->add_flag("--force", request.replace, "replace a file that is there already");
-    begins->callback([&all] { all.outcome = begin_piece(all.beginning); });
-
-    auto* info = app.add_subcommand("info", "what is in a project, and which of its files are missing");
-    info->add_option("PROJECT", all.info.project)->required();
-    info->add_flag("--json", all.info.json, "as JSON");
-    info->callback([&all] { all.outcome = tell_project(all.info); });
-
-    auto* relink = app.add_subcommand("relink", "find missing files again, by name and by what is in them");
-    relink->add_option("PROJECT", all.relinking.change.project)->required();
-    relink->add_option("--find", all.relinking.folder, "the folder to look in, and below")->required();
-    add_change(relink, all.relinking.change);
-    relink->callback([&all] { all.outcome = find_files(all.relinking); });
-
-    auto* packs = app.add_subcommand("pack", "put a project and all its files into one folder");
-    packs->add_option("PROJECT", all.packing.project)->required();
-    packs->add_option("-o,--output", all.packing.folder, "a new folder, or an empty one")->required();
-    packs->add_flag("--only-used", all.packing.only_used, "leave out clips that nothing shows");
-    packs->callback([&all] { all.outcome = pack_piece(all.packing); });
-}
-
-void add_place(CLI::App& app, Requests& all) {
-    auto& request = all.placing;
-    auto* command = app.add_subcommand("place", "place items of a lane on chosen beats");
-    command->add_option("PROJECT", request.change.project)->required();
-    command->add_option("--lane", request.lane, "a lane's name, or cuts, or markers")->required();
-    command->add_option("--of", request.source, "beats, downbeats, onsets ...: see parameters")
-        ->capture_default_str();
-    command->add_option("--every", request.every, "every how many of them")->check(CLI::Range(1, 64));
-    command->add_option("--filter", request.filters, "lets only some through; one after the other")
-        ->expected(1, 8);
-    command->add_option("--set", request.settings, "as in onsets.row=kick, every-nth.n=4 or pin.length=2")
-        ->expected(1, 64);
-    auto* from = command->add_option("--from", request.from, "bar.beat of the first");
-    auto* until = command->add_option("--until", request.until, "bar.beat where to end; not itself included");
-    auto* whole =
-        command->add_flag("--whole", request.whole, "the whole song, instead of --from and --until");
-    from->needs(until);
-    until->needs(from);
-    whole->excludes(from)->excludes(until);
-    command->add_flag("--dry-run", request.tried, "say what would be placed, and write nothing");
-    add_change(command, request.change);
-    command->callback([&all] { all.outcome = place_pins(all.placing); });
-}
-
-void add_edit(CLI::App& app, Requests& all) {
-    auto& request = all.edit;
-    auto* command =
-        app.add_subcommand("edit", "do to pins or at a moment what is done by hand in the window");
-    command->add_option("PROJECT", request.change.project)->required();
-    command->add_option("--do", request.edit, edit_ids() + ": see parameters")->required();
-    command->add_option("--lane", request.lane, "pins of that lane");
-    command->add_option("--named", request.named, "pins with that in their names");
-    command->add_option("--from", request.from, "bar.beat of the first pin");
-    command->add_option("--until", request.until, "bar.beat of the last; not itself included");
-    command->add_option("--at", request.at, "bar.beat, of what is done at a moment");
-    command->add_option("--set", request.settings, "as in beats=2")->expected(1, 16);
-    add_change(command, request.change);
-    command->callback([&all] { all.outcome = edit_project(all.edit); });
-}
-
-void add_bring_in(CLI::App& app, Requests& all) {
-    auto& request = all.bringing;
-    auto* command = app.add_subcommand(
-        "bring-in", "bring cuts, sounds and markers of another program's list into a project, as lanes");
-    command->add_option("PROJECT", request.change.project)->required();
-    command
-        ->add_option(
-            "LIST", request.list,
-            "an edit decision list, an OpenTimelineIO file, a table of cues, or a film whose cuts are found")
-        ->required();
-    command->add_option("--set", request.settings, "as in tie=beat or rate=25: see parameters")
-        ->expected(1, 16);
-    add_change(command, request.change);
-    command->callback([&all] { all.outcome = bring_in_list(all.bringing); });
-}
-
-void add_export(CLI::App& app, Requests& all) {
-    auto& request = all.exporting;
-    auto* command = app.add_subcommand("export", "write a project in an open format");
-    command->add_option("PROJECT", request.project)->required();
-    command->add_option("--format", request.format, exporter_ids());
-    command->add_option("-o,--output", request.out, "file to write; - is the standard output");
-    command->add_option("--all", request.folder, "folder for all formats that have something to write");
-    command->add_option("--set", request.settings, "as in decimals=3: see parameters")->expected(1, 64);
-    command->add_flag("--force", request.replace, "replace a file that is there already");
-    command->callback([&all] { all.outcome = export_file(all.exporting); });
-}
-
-void add_sound(CLI::App& app, Requests& all) {
-    auto& request = all.sound;
-    auto* command = app.add_subcommand("sound", "write what is heard of a project, or a part of it, as WAV");
-    command->add_option("PROJECT", request.project)->required();
-    command->add_option("--of", request.sound, "song, sum, or the name of a lane of sounds")
-        ->capture_default_str();
-    command->add_option("--part", request.part, "whole, percussive, harmonic, residual, vocal")
-        ->capture_default_str();
-    command->add_option("--side", request.side, "both, left, right, middle, sides")->capture_default_str();
-    command->add_option("--from", request.from_hz, "lowest frequency in Hz")->check(CLI::Range(0.0, 1e6));
-    command->add_option("--until", request.until_hz, "highest frequency in Hz")->check(CLI::Range(0.0, 1e6));
-    command->add_option("-o,--output", request.out, "file to write")->required()->check(to_a_file);
-    command->add_flag("--force", request.replace, "replace a file that is there already");
-    command->callback([&all] { all.outcome = write_sound(all.sound); });
-}
-
-void add_picture(CLI::App& app, Requests& all) {
-    auto& request = all.picture;
-    auto* command = app.add_subcommand("picture", "write one frame of a project as it is composed, as PNG");
-    command->add_option("PROJECT", request.project)->required();
-    command->add_option("--frame", request.frame, "counted from 0")
-        ->required()
-        ->check(CLI::Range(0, 100'000'000));
-    command->add_option("--size", request.size, "as in 1920x1080; the project's unless given");
-    command->add_option("-o,--output", request.out, "file to write")->required()->check(to_a_file);
-    command->add_flag("--force", request.replace, "replace a file that is there already");
-    command->callback([&all] { all.outcome = write_picture(all.picture); });
-}
-
-void add_check(CLI::App& app, Requests& all) {
-    auto& request = all.checking;
-    auto* command = app.add_subcommand(
-        "check",
-        "prove that a piece is in sync and safe to watch; status 0: clean, 1: findings, 2: not checked");
-    command->add_option("PROJECT", request.project)->required();
-    command->add_option("--only", request.only, "these checks alone: " + check_ids())
-        ->delimiter(',')
-        ->expected(1, 64);
-    command->add_option("--limit", request.limits, "as in cuts=20ms: see parameters")->expected(1, 16);
-    command->add_option("--json", request.json, "file for all that was found; - is the standard output");
-    command->add_option("--csv", request.csv, "file for the sync report; - is the standard output");
-    command->add_option("--pdf", request.pdf, "file for the report as pages to print")->check(to_a_file);
-    command->add_flag("--quiet", request.quiet, "tell nothing but the status");
-    command->add_flag("--force", request.replace, "replace files that are there already");
-    command->callback([&all] {
-        all.failed = 2;
-        const auto found = check_project(all.checking);
-        if (!found)
-            all.outcome = tl::unexpected(found.error());
-        else
-            all.status = *found > 0 ? 1 : 0;
-    });
-}
-
-void add_render(CLI::App& app, Requests& all) {
-    auto& film = all.film;
-    auto* command = app.add_subcommand("render", "make a film of a project, or a part of one");
-    command->add_option("PROJECT", film.project)->required();
-    command->add_option("-o,--output", film.out, "file to write; of pictures a folder")
-        ->required()
-        ->check(to_a_file);
-    command->add_option("--target", film.target, "a ready choice: " + film_target_ids())
-        ->capture_default_str();
-    command->add_option("--format", film.format, "another kind of film: " + film_format_ids());
-    command->add_option("--size", film.size, "as in 1920x1080; the target's unless given");
-    command->add_option("--set", film.settings, "as in quality=20 or draw-bar=yes")->expected(1, 64);
-    const auto sets = [command, &film](const char* option, std::string id, const std::string& what) {
-        return command->add_option_function<std::string>(
-            option, [&film, id](const std::string& value) { film.settings.push_back(id + "=" + value); },
-            what);
-    };
-    const auto says = [command, &film](const char* flag, std::string setting, const char* what) {
-        command->add_flag_callback(
-            flag, [&film, setting] { film.settings.push_back(setting); }, what);
-    };
-    sets("--shape", "shape",
-         "where the size has other proportions than the piece: " + film_shape_ids() +
-             "; the target's unless given");
-    says("--in-stretches", "as-one=no", "coded as its parts would be, byte for byte; larger than as one");
-    says("--transparent", "transparent=yes",
-         "what no layer covers stays transparent, where the kind of film can");
-    sets("--quality", "quality", "of its encoder; usual unless given")->check(CLI::Range(0, 100));
-    sets("--sound", "sound", "kbit a second")->check(CLI::Range(32, 512));
-    command->add_option("--frames", film.frames, "of the piece, as in 240-480; the last one not included");
-    command->add_option("--part", film.part, "part K of N, as in 2/8: to be joined");
-    command
-        ->add_option_function<std::vector<std::string>>(
-            "--draw-in",
-            [&film](const std::vector<std::string>& chosen) {
-                for (const auto& one : chosen)
-                    film.settings.push_back("draw-" + one + "=yes");
-            },
-            "frame, timecode, bar, name, safe")
-        ->delimiter(',')
-        ->expected(1, 5);
-    command->add_option("--threads", film.threads, "that compose; as many as there are cores unless given")
-        ->check(CLI::Range(1, 256));
-    command->add_flag("--force", film.replace, "replace a file that is there already; make a part again");
-    command->add_flag("--quiet", film.quiet, "tell nothing of the progress");
-    command->callback([&all] { all.outcome = render_film_of(all.film); });
-
-    auto& join = all.joining;
-    auto* joins = app.add_subcommand("join", "join the parts of a film");
-    joins->add_option("PARTS", join.parts, "in any order")->required();
-    joins->add_option("-o,--output", join.out, "file to write")->required()->check(to_a_file);
-    joins->add_flag("--force", join.replace, "replace a file that is there already");
-    joins->callback([&all] { all.outcome = join_films(all.joining); });
+int told_wrongly(const CLI::App& app, const CLI::ParseError& misread, int argc, char** argv) {
+    if (misread.get_exit_code() == 0) // help, or the version, was asked for
+        return app.exit(misread);
+    const std::string wrong = wrong_word(app, argc, argv);
+    if (wrong.empty())
+        app.exit(misread);
+    else
+        std::cerr << "pulsepin-cli: " << wrong << "\n";
+    return wrong_use;
 }
 
 } // namespace
@@ -307,30 +71,16 @@ int main(int argc, char** argv) {
     mallopt(M_MMAP_THRESHOLD, 1 << 20);
     CLI::App app{"Pulse Pin on the command line: beats of a song, cuts on them, open formats out."};
     app.require_subcommand(1);
+    app.set_version_flag("--version", "pulsepin-cli " PULSEPIN_VERSION);
+    app.footer(statuses);
     Requests all;
-    add_analyze(app, all);
-    add_pieces(app, all);
-    add_place(app, all);
-    add_edit(app, all);
-    add_export(app, all);
-    add_bring_in(app, all);
-    add_sound(app, all);
-    add_picture(app, all);
-    add_check(app, all);
-    add_render(app, all);
-    app.add_subcommand("parameters", "tell all that can be set, as a page")->callback([] {
-        std::cout << parameter_page();
-    });
-    app.add_subcommand("schema", "tell what project files look like, as a JSON schema")->callback([] {
-        std::cout << project_schema_text();
-    });
+    add_commands(app, all);
 
     try {
         try {
             app.parse(argc, argv);
         } catch (const CLI::ParseError& misread) {
-            const int status = app.exit(misread);
-            return status != 0 && argc > 1 && std::string_view(argv[1]) == "check" ? 2 : status;
+            return told_wrongly(app, misread, argc, argv);
         }
     } catch (const std::exception& fault) { // a fault of the program, or no memory: told, not a crash
         all.outcome = fail(std::string("This could not be done: ") + fault.what() + ".", {},

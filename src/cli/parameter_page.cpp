@@ -14,6 +14,7 @@
 #include "params/easings.h"
 #include "render/film_properties.h"
 #include "schedule/picker_tables.h"
+#include "sheets/sheets.h"
 #include "stage/effects.h"
 #include "stage/showing_parameters.h"
 
@@ -133,6 +134,8 @@ std::string parameter_page() {
     page += "## Films\n\nSet by `pulsepin-cli render --set`, or at the stop Film; kind, size and range "
             "besides.\n\n";
     page += table("film", "What can be chosen of a film", {}, specs_of(film_properties()));
+    page += "## Sheets to print\n\nSet by `pulsepin-cli sheet --set`, or at the stop Export.\n\n";
+    page += table("sheet", "Paper, and what is on it", {}, sheet_parameters());
     page += "## What a piece is checked against\n\nSet by `pulsepin-cli check --limit`, or at the stop "
             "Check.\n\n";
     page += table("check", "Limits", {}, check_parameters());

@@ -3,6 +3,7 @@
 
 #include "interchange/project_file.h"
 #include "model/planting_properties.h"
+#include "no_such.h"
 #include "schedule/picker_tables.h"
 #include "schedule/place.h"
 
@@ -21,13 +22,11 @@ bool is_of_form(const std::string& setting) {
 Result<Picker> picker_of(const PlaceRequest& request) {
     const auto* source = picker_source(request.source);
     if (!source)
-        return fail("There is no source of positions called \"" + request.source + "\".", {},
-                    "pulsepin-cli parameters tells what there is.");
+        return no_such("source of positions", request.source, picker_sources(), &PickerSourceRow::id);
     Picker picker{request.source, Ticks(0), Ticks(0), {}};
     for (const auto& id : request.filters) {
         if (!picker_filter(id))
-            return fail("There is no filter called \"" + id + "\".", {},
-                        "pulsepin-cli parameters tells what there is.");
+            return no_such("filter", id, picker_filters(), &PickerFilterRow::id);
         picker.filters.push_back({id, {}});
     }
     if (request.every > 1)

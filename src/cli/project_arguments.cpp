@@ -7,6 +7,7 @@
 #include "interchange/project_file.h"
 #include "interchange/project_json.h"
 #include "kinds/kinds.h"
+#include "no_such.h"
 #include "schedule/place_text.h"
 #include "time/clock_grid.h"
 #include "time/musical_text.h"
@@ -51,17 +52,35 @@ Result<void> save_changed(const Project& before, Project after, const ChangeRequ
     return {};
 }
 
-Result<std::pair<int, int>> part_of_text(const std::string& text) {
+namespace {
+
+/// "2/8" as two whole numbers; none where it is something else.
+std::optional<std::pair<int, int>> numbers_around_slash(const std::string& text) {
     const auto slash = std::min(text.find('/'), text.size());
-    constexpr int most = 100'000;
     int k = 0, n = 0;
     const auto *middle = text.data() + slash, *end = text.data() + text.size();
     const auto first = std::from_chars(text.data(), middle, k),
                second = std::from_chars(std::min(middle + 1, end), end, n);
-    if (first.ec != std::errc() || second.ec != std::errc() || first.ptr != middle || second.ptr != end ||
-        k < 1 || n > most || k > n)
-        return fail("The part \"" + text + "\" cannot be read.", {}, "Write it as in 2/8.");
+    if (first.ec != std::errc() || second.ec != std::errc() || first.ptr != middle || second.ptr != end)
+        return std::nullopt;
     return std::pair(k, n);
+}
+
+} // namespace
+
+Result<std::pair<int, int>> part_of_text(const std::string& text) {
+    constexpr int most = 100'000;
+    const auto part = numbers_around_slash(text);
+    if (!part || part->first < 1 || part->second > most || part->first > part->second)
+        return fail("The part \"" + text + "\" cannot be read.", {}, "Write it as in 2/8.");
+    return *part;
+}
+
+Result<std::pair<int, int>> part_of_ratio(const std::string& text) {
+    const auto ratio = numbers_around_slash(text);
+    if (!ratio || ratio->first < 1 || ratio->second < 1)
+        return fail("The ratio \"" + text + "\" cannot be read.", {}, "Write it as in 1/2.");
+    return *ratio;
 }
 
 /// A lane by its name, or else the first of a kind ("cuts", "markers").
@@ -72,10 +91,7 @@ Result<LaneId> find_lane(const Project& project, const std::string& name) {
     if (const auto kind = lane_kind_by_id(name))
         if (const Lane* lane = project.first_lane(*kind))
             return lane->id;
-    std::string known;
-    for (const auto& lane : project.lanes)
-        known += (known.empty() ? "" : ", ") + lane->name;
-    return fail("There is no lane called \"" + name + "\".", {}, "The lanes of this project: " + known + ".");
+    return no_such("lane", name, project.lanes, [](const auto& lane) { return lane->name; });
 }
 
 Result<Ticks> position_in(const Project& project, const std::string& text) {

@@ -22,6 +22,9 @@ struct ChangeRequest {
 /// "2/8": part 2 of 8.
 [[nodiscard]] Result<std::pair<int, int>> part_of_text(const std::string& text);
 
+/// "1/2": one beat in the place of two.
+[[nodiscard]] Result<std::pair<int, int>> part_of_ratio(const std::string& text);
+
 /// The project that something is written from, when that may be written to `out`.
 [[nodiscard]] Result<Project> project_to_write_from(const std::string& path, const std::string& out,
                                                     bool replace);

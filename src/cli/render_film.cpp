@@ -6,6 +6,7 @@
 #include "interchange/outputs.h"
 #include "interchange/project_file.h"
 #include "interchange/project_json.h"
+#include "no_such.h"
 #include "project_arguments.h"
 #include "render/film_properties.h"
 #include "screenless.h"
@@ -33,16 +34,14 @@ Result<void> take_frames(const std::string& text, FilmOptions& options) {
 }
 
 Result<FilmOptions> options_of(const RenderRequest& request) {
-    const auto* target = film_target(request.target);
+    const auto* target = film_target(in_small_letters(request.target));
     if (!target)
-        return fail("There is no target called \"" + request.target + "\".", {},
-                    "There are: " + film_target_ids() + ".");
+        return no_such("target", request.target, film_targets(), &FilmTarget::id);
     FilmOptions options = options_of(*target);
     if (!request.format.empty()) {
-        if (!film_format(request.format))
-            return fail("There is no kind of film called \"" + request.format + "\".", {},
-                        "There are: " + film_format_ids() + ".");
-        options.format = request.format;
+        options.format = in_small_letters(request.format);
+        if (!film_format(options.format))
+            return no_such("kind of film", request.format, film_formats(), &FilmFormat::id);
         options.quality = -1;
     }
     if (!request.size.empty()) {
@@ -73,26 +72,18 @@ Result<std::shared_ptr<const MixPlan>> sound_of(const Project& project, const Sc
     return std::make_shared<const MixPlan>(heard_plan(schedule, *sounds));
 }
 
-template <class Rows>
-std::string ids_of(const Rows& rows) {
-    std::string ids;
-    for (const auto& one : rows)
-        ids += (ids.empty() ? "" : ", ") + std::string(one.id);
-    return ids;
-}
-
 } // namespace
 
 std::string film_target_ids() {
-    return ids_of(film_targets());
+    return ids_of(film_targets(), &FilmTarget::id);
 }
 
 std::string film_format_ids() {
-    return ids_of(film_formats());
+    return ids_of(film_formats(), &FilmFormat::id);
 }
 
 std::string film_shape_ids() {
-    return ids_of(film_shapes());
+    return ids_of(film_shapes(), &FilmShapeRow::id);
 }
 
 Result<void> render_film_of(const RenderRequest& request) {

@@ -82,16 +82,30 @@ std::string in_a_line(const Project& project) {
                               settings.frame_rate.per_second(), project.bin->size());
 }
 
-Result<void> tell_project(const InfoRequest& request) {
-    const auto project = load_project(request.project);
-    if (!project)
-        return tl::unexpected(project.error());
-    if (request.json)
-        std::cout << contents_of(*project).dump(1, ' ', false, ordered_json::error_handler_t::replace)
-                  << "\n";
-    else
-        print_text(*project);
-    return {};
+Result<Extent> tell_projects(const InfoRequest& request) {
+    const bool several = request.projects.size() > 1;
+    std::size_t told = 0;
+    for (const auto& path : request.projects) {
+        const auto project = load_project(path);
+        if (!project) {
+            if (!several)
+                return tl::unexpected(project.error());
+            std::cerr << "pulsepin-cli: " << project.error().message() << "\n";
+            continue;
+        }
+        ++told;
+        if (request.json) {
+            auto contents = contents_of(*project);
+            if (several)
+                contents["project"] = path;
+            std::cout << contents.dump(several ? -1 : 1, ' ', false, ordered_json::error_handler_t::replace)
+                      << "\n";
+        } else
+            print_text(*project);
+    }
+    if (told == 0)
+        return fail("None of the projects could be read.");
+    return told == request.projects.size() ? Extent::All : Extent::Some;
 }
 
 } // namespace pulsepin

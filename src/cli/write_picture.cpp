@@ -5,6 +5,7 @@
 #include "interchange/exporters.h"
 #include "project_arguments.h"
 #include "render/awaited_frames.h"
+#include "render/contact_sheet.h"
 #include "render/fonts.h"
 #include "schedule/piece_length.h"
 #include "schedule/shots.h"
@@ -48,7 +49,7 @@ Result<void> write_picture(const WritePictureRequest& request) {
     if (const QStringList missing = missing_fonts(*project->stage); !missing.isEmpty())
         std::cerr << "pulsepin-cli: these fonts are not installed, Inter is used: "
                   << missing.join(", ").toStdString() << "\n";
-    const auto image = AwaitedFrames(*size).at(*curves, frame);
+    const auto image = request.all_shots ? contact_sheet(*curves) : AwaitedFrames(*size).at(*curves, frame);
     if (!image)
         return tl::unexpected(image.error());
     QBuffer png;

@@ -13,7 +13,8 @@ struct WritePictureRequest {
     std::string project;
     std::string out;
     std::int64_t frame = 0;
-    std::string size; ///< "1920x1080"; empty: as the project has it
+    std::string size;       ///< "1920x1080"; empty: as the project has it
+    bool all_shots = false; ///< the first frame of each, as one picture
     bool replace = false;
 };
 

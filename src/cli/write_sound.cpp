@@ -4,6 +4,7 @@
 #include "follow/listening.h"
 #include "hand/piece_cues.h"
 #include "media/write_wav.h"
+#include "no_such.h"
 #include "project_arguments.h"
 
 #include <algorithm>
@@ -14,11 +15,7 @@ namespace {
 Result<void> among(std::span<const ParamChoice> choices, const std::string& id, const char* what) {
     if (std::any_of(choices.begin(), choices.end(), [&](const ParamChoice& one) { return one.id == id; }))
         return {};
-    std::string known;
-    for (const auto& choice : choices)
-        known += (known.empty() ? "" : ", ") + std::string(choice.id);
-    return fail(std::string("There is no ") + what + " called \"" + id + "\".", {},
-                "There are: " + known + ".");
+    return no_such(what, id, choices, &ParamChoice::id);
 }
 
 } // namespace

@@ -3,6 +3,7 @@
 
 #include "check/error_histogram.h"
 #include "render/fonts.h"
+#include "render/printed_font.h"
 #include "render/qt_text.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
@@ -94,18 +95,8 @@ private:
     const QString foot_text = QStringLiteral(
         "Flashes are measured after WCAG 2.2, 2.3.1, or ITU-R BT.1702: a measure, no medical promise.");
 
-    /// Inter draws signs between figures in forms of their own, which have no letter that a reader of the
-    /// file could tell them by: where nothing needs joining, letters are taken as they are.
     [[nodiscard]] QFont font(double size, bool bold, const QString& what) const {
-        QFont font(QStringLiteral("Inter"));
-        const bool simple = std::all_of(what.begin(), what.end(), [](QChar c) {
-            return c.unicode() < 0x0300 || (c.unicode() >= 0x2000 && c.unicode() < 0x2070);
-        });
-        if (simple)
-            font.setStyleStrategy(QFont::PreferNoShaping);
-        font.setPointSizeF(size * 72.0 / writer_.logicalDpiY());
-        font.setWeight(bold ? QFont::DemiBold : QFont::Normal);
-        return font;
+        return printed_font(size, bold, what, writer_.logicalDpiY());
     }
     template <class Of>
     void cells(const std::vector<Column>& columns, double size, const QColor& colour, Of of) {

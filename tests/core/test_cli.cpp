@@ -317,9 +317,8 @@ private slots:
             cli({"export", PULSEPIN_DEMO "/kite-day-in-motion.pulsepin", "--all", out, "--force"}).status, 0);
         QVERIFY(kept.size() > 4);
         QCOMPARE(QDir(out).entryList(QDir::Files).size(), names.size() + 1);
-        // What cannot be: a format beside it, a folder in no folder.
-        QVERIFY(cli({"export", PULSEPIN_DEMO "/kite-day.pulsepin", "--all", out, "--format", "edl"}).status !=
-                0);
+        // What cannot be: one file beside it, a folder in no folder.
+        QVERIFY(cli({"export", PULSEPIN_DEMO "/kite-day.pulsepin", "--all", out, "-o", "x.edl"}).status != 0);
         QVERIFY(cli({"export", PULSEPIN_DEMO "/kite-day.pulsepin", "--all", out + "/no/such"}).status != 0);
         QVERIFY(cli({"export", PULSEPIN_DEMO "/kite-day.pulsepin"}).status != 0);
     }

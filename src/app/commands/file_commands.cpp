@@ -3,7 +3,6 @@
 
 #include "commands/grid_commands.h"
 #include "interchange/outputs.h"
-#include "interchange/pack.h"
 #include "media/media_endings.h"
 #include "model/edits.h"
 #include "pages/dialogs/param_dialog.h"
@@ -13,6 +12,7 @@
 #include "parts/file_names.h"
 #include "parts/param_form.h"
 #include "parts/question.h"
+#include "parts/remembered_values.h"
 #include "parts/widgets.h"
 #include "session/core_words.h"
 
@@ -27,10 +27,18 @@
 #include <QSettings>
 
 namespace pulsepin {
+namespace {
+
+constexpr const char* song_filter =
+    "Sound and video (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.aif *.aiff *.wma "
+    "*.mp4 *.mov *.mkv *.webm);;All files (*)";
+
+} // namespace
 
 void FileCommands::add_to(QMenu* menu) {
     using K = QKeySequence;
     add(menu, "new", tr("New project"), {K::New}, [this] { leave([this] { document_.start_new(); }); });
+    add(menu, "new from template", tr("New from a template…"), {}, [this] { template_dialog(); });
     add(menu, "open", tr("Open project…"), {K(tr("Ctrl+Shift+O"))}, [this] { open_dialog(); });
     recent_menu_ = menu->addMenu(tr("Recent projects"));
     connect(recent_menu_, &QMenu::aboutToShow, this, &FileCommands::fill_recent_menu);
@@ -44,10 +52,13 @@ void FileCommands::add_to(QMenu* menu) {
     add(menu, "bring in", tr("Bring in cuts and markers…"), {K(tr("Ctrl+Shift+B"))},
         [this] { bring_in_dialog(); });
     menu->addSeparator();
-    add(menu, "pack", tr("Pack into a folder…"), {}, [this] { pack_dialog(); });
     add(menu, "export all again", tr("Write all formats again"), {K(tr("Ctrl+Shift+E"))},
         [this] { export_all_again(); });
-    add(menu, "quit", tr("Quit"), {K(tr("Ctrl+Q"))}, [this] { window_->close(); });
+}
+
+void FileCommands::add_quit_to(QMenu* menu) {
+    menu->addSeparator();
+    add(menu, "quit", tr("Quit"), {QKeySequence(tr("Ctrl+Q"))}, [this] { window_->close(); });
 }
 
 /// Asks about work that is not saved, then goes on: at once, or when it is on the disk; never when the person
@@ -169,6 +180,50 @@ void FileCommands::open_path(const QString& path) {
     });
 }
 
+void FileCommands::template_dialog() {
+    const QString pattern = QFileDialog::getOpenFileName(window_, tr("Which project is the template?"),
+                                                         usual_folder(document_), tr(project_filter));
+    if (pattern.isEmpty())
+        return;
+    const QString song =
+        QFileDialog::getOpenFileName(window_, tr("On which song?"), usual_folder(document_), tr(song_filter));
+    if (!song.isEmpty())
+        begin_from_template(pattern, song);
+}
+
+void FileCommands::begin_from_template(const QString& pattern, const QString& song) {
+    leave([this, pattern, song] {
+        document_.begin_from_template(
+            pattern.toStdString(), song.toStdString(), ask_about_files(),
+            [this, pattern](const Result<std::vector<std::string>>& told) {
+                if (!told) {
+                    if (!told.error().cancelled())
+                        document_.say(QString::fromStdString(told.error().message()));
+                    return;
+                }
+                document_.say(
+                    tr("A new piece from %1: save it under its own name").arg(QFileInfo(pattern).fileName()));
+                tell_what_found_no_place(*told);
+            });
+    });
+}
+
+void FileCommands::tell_what_found_no_place(const std::vector<std::string>& told) {
+    if (told.empty())
+        return;
+    QStringList lines;
+    for (const auto& one : told)
+        lines << QString::fromStdString(one);
+    auto* box =
+        new QMessageBox(QMessageBox::Information, tr("What found no place"),
+                        tr("This part of the template has no place in the song:") + "\n\n" + lines.join('\n'),
+                        QMessageBox::Ok, window_);
+    box->setObjectName("left of template");
+    box->setTextFormat(Qt::PlainText);
+    box->setAttribute(Qt::WA_DeleteOnClose);
+    box->open();
+}
+
 bool FileCommands::may_close() {
     if (may_close_)
         return true;
@@ -279,20 +334,6 @@ QString options_key(const ExporterRow& row) {
 }
 
 /// As they were chosen last, in this session or one before; what they may not be any more is usual.
-ParamValues remembered_options(const ExporterRow& row) {
-    ParamValues values;
-    for (const auto& setting : QSettings().value(options_key(row)).toStringList())
-        (void)set_from_text(values, row.parameters, setting.toStdString());
-    return completed(values, row.parameters);
-}
-
-void remember_options(const ExporterRow& row, const ParamValues& values) {
-    QStringList settings;
-    for (const auto& spec : row.parameters)
-        if (const auto* value = values.find(spec.id); value && spec.type != ParamType::Lane)
-            settings << QString::fromStdString(std::string(spec.id) + "=" + text_of_value(spec, *value));
-    QSettings().setValue(options_key(row), settings);
-}
 
 } // namespace
 
@@ -302,7 +343,7 @@ void FileCommands::with_options(const ExporterRow& row, std::function<void(const
     if (!ask_for_lane(row, values))
         return;
     if (row.takes_lane) { // what else can be chosen has a button of its own
-        ParamValues all = remembered_options(row);
+        ParamValues all = remembered_values(options_key(row), row.parameters);
         all.set("lane", LaneId{});
         if (const auto* lane = values.find("lane"))
             all.set("lane", *lane);
@@ -317,7 +358,7 @@ void FileCommands::ask_options(const ExporterRow& row, std::function<void(const 
     options_.clear(); // a lane is asked for when it is written
     std::ranges::copy_if(row.parameters, std::back_inserter(options_),
                          [](const ParamSpec& spec) { return spec.type != ParamType::Lane; });
-    const ParamValues last = remembered_options(row);
+    const ParamValues last = remembered_values(options_key(row), row.parameters);
     QStringList explained;
     for (const auto& spec : options_)
         if (!spec.explains.empty())
@@ -325,7 +366,7 @@ void FileCommands::ask_options(const ExporterRow& row, std::function<void(const 
     ask(new ParamDialog("option of export", text_of(row.label), options_, last, tr("OK"), window_,
                         [told = explained.join('\n')](const ParamValues&) { return told; }),
         [&row, then = std::move(then)](const ParamValues& chosen) {
-            remember_options(row, chosen);
+            remember_values(options_key(row), row.parameters, chosen);
             then(chosen);
         });
 }
@@ -335,30 +376,6 @@ void FileCommands::export_all_dialog() {
         QFileDialog::getExistingDirectory(window_, tr("All formats into a folder"), usual_folder(document_));
     if (!folder.isEmpty())
         exporting_.write_all(folder);
-}
-
-void FileCommands::pack_dialog() {
-    const QString folder =
-        QFileDialog::getExistingDirectory(window_, tr("Pack into which folder?"), usual_folder(document_));
-    if (folder.isEmpty())
-        return;
-    const std::string name = document_.path().empty() ? "untitled" : document_.path().stem().string();
-    const auto into = std::filesystem::path(folder.toStdString()) / (name + " packed");
-    document_.jobs().start<Packed>(
-        JobQueue::Write, tr("Packing %1").arg(QString::fromStdString(into.filename().string())),
-        [project = document_.project(), name, into](const Progress& progress) {
-            return pack(project, name, into, false, progress);
-        },
-        [this, into](const Result<Packed>& packed) {
-            if (!packed)
-                return document_.say(QString::fromStdString(packed.error().message()));
-            const QString told = tr("%n files packed into %1", nullptr, static_cast<int>(packed->files))
-                                     .arg(QString::fromStdString(into.string()));
-            QStringList missing;
-            for (const auto& one : packed->missing)
-                missing << QString::fromStdString(one);
-            document_.say(missing.isEmpty() ? told : tr("%1; missing: %2").arg(told, missing.join(", ")));
-        });
 }
 
 void FileCommands::export_all_again() {
@@ -404,9 +421,7 @@ void FileCommands::open_dialog() {
 
 void FileCommands::song_dialog() {
     const QString path =
-        QFileDialog::getOpenFileName(window_, tr("Open song"), usual_folder(document_),
-                                     tr("Sound and video (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.aif "
-                                        "*.aiff *.wma *.mp4 *.mov *.mkv *.webm);;All files (*)"));
+        QFileDialog::getOpenFileName(window_, tr("Open song"), usual_folder(document_), tr(song_filter));
     if (!path.isEmpty())
         document_.open_song(path.toStdString());
 }

@@ -24,9 +24,14 @@ public:
     FileCommands(const Workplace& at, GridCommands& grids, ExportPanel& exporting)
         : Commands(at), grids_(grids), exporting_(exporting) {}
     void add_to(QMenu* menu);
+    void add_quit_to(QMenu* menu);
 
     /// A project, or else a song; asks before unsaved work is lost.
+    /// A project on another song, as a new piece.
+    void begin_from_template(const QString& pattern, const QString& song);
     void open_path(const QString& path);
+    void template_dialog();
+    void tell_what_found_no_place(const std::vector<std::string>& told);
     void song_dialog();
     void sound_dialog();
     void add_sounds(const QStringList& paths);
@@ -45,7 +50,6 @@ public:
         const ExporterRow& row, std::function<void(const ParamValues&)> then = [](const ParamValues&) {});
     void export_all_dialog();
     /// The piece with all its files into a folder of its own, to be moved.
-    void pack_dialog();
     void export_all_again();                ///< into the folder of the last time; asks for one the first time
     void copy_text(const ExporterRow& row); ///< what it writes, to be pasted elsewhere
     void save(std::function<void()> then = {});

@@ -82,9 +82,13 @@ std::optional<QString> ask_where_to_write(QWidget* parent, const QString& title,
         if (dialog.exec() != QDialog::Accepted || dialog.selectedFiles().isEmpty())
             return std::nullopt;
         name = dialog.selectedFiles().first();
-        const QString last_part = "." + ending.section('.', -1); // x.json will do for x.lottie.json
-        if (!name.endsWith(last_part, Qt::CaseInsensitive))
-            name += "." + ending;
+        const QStringList endings = ending.split(' ');
+        const bool has_one =
+            std::ranges::any_of(endings, [&](const QString& one) { // x.json will do for x.lottie.json
+                return name.endsWith("." + one.section('.', -1), Qt::CaseInsensitive);
+            });
+        if (!has_one)
+            name += "." + endings.first();
         if (may_take(parent, name, written))
             return name;
     }

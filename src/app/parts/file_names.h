@@ -33,8 +33,9 @@ struct WrittenUnder {
     std::function<QString(const QString& name)> refusal = [](const QString&) { return QString(); };
 };
 
-/// Asks where to write a file. The name gets the ending first, and only then it is asked whether files that
-/// are there already shall be replaced. None when the person did not want to.
+/// Asks where to write a file. The name gets the ending first (of several, by blanks, unless it has one of
+/// them), and only then it is asked whether files that are there already shall be replaced. None when the
+/// person did not want to.
 [[nodiscard]] std::optional<QString> ask_where_to_write(QWidget* parent, const QString& title,
                                                         const QString& suggested, const QString& filter,
                                                         const QString& ending,

@@ -94,6 +94,11 @@ public:
     /// `ask`: called for files that were not agreed to before; without it nothing is asked. Fails as
     /// cancelled where they are not agreed to; the open project then stays.
     [[nodiscard]] Result<void> open(const std::filesystem::path& path, const AskAboutFiles& ask = {});
+    /// A new piece, not saved: a project on another song, whose beats are found first, in the background.
+    /// What found no place in it is told by `done`, or why there is none; the open project then stays.
+    void begin_from_template(const std::filesystem::path& pattern, const std::filesystem::path& song,
+                             const AskAboutFiles& ask,
+                             std::function<void(const Result<std::vector<std::string>>&)> done);
     /// In the background; the project counts as saved only when it is on the disk. `done` is always called.
     void save(const std::filesystem::path& path, ProjectStore::Overwrite overwrite,
               std::function<void(Result<void>)> done);

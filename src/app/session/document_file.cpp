@@ -1,9 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // The project's file, and what is kept for the case of a crash.
+#include "analysis/analyze.h"
+#include "detect/detection_of.h"
+#include "hand/template_piece.h"
 #include "interchange/project_file.h"
 #include "interchange/project_json.h"
 #include "kinds/kinds.h"
+#include "media/load_sound.h"
 #include "model/edits.h"
 #include "render/fonts.h"
 #include "session/agreed_files.h"
@@ -59,6 +63,53 @@ Result<void> Document::open(const std::filesystem::path& path, const AskAboutFil
         say(tr("Titles ask for a font that is not installed: %1. They are set in Inter until it is.")
                 .arg(missing.join(", ")));
     return {};
+}
+
+void Document::begin_from_template(const std::filesystem::path& pattern, const std::filesystem::path& song,
+                                   const AskAboutFiles& ask,
+                                   std::function<void(const Result<std::vector<std::string>>&)> done) {
+    const auto loaded = load_project_file(pattern);
+    if (!loaded)
+        return done(tl::unexpected(loaded.error()));
+    if (const auto outside = files_outside(loaded->project, pattern);
+        ask && !agreed_files::includes(pattern, outside)) {
+        if (!ask(outside))
+            return done(fail_cancelled());
+        agreed_files::remember(pattern, outside);
+    }
+    const auto full = std::filesystem::absolute(song);
+    jobs_.start<FromTemplate>(
+        JobQueue::Analyse, tr("The template on %1").arg(QString::fromStdString(full.filename().string())),
+        [project = loaded->project, full](const Progress& progress) -> Result<FromTemplate> {
+            LoadOptions plainly;
+            plainly.for_drawing = false;
+            const auto sound = load_sound(full, progress.part(0, 0.3), plainly);
+            if (!sound)
+                return tl::unexpected(sound.error());
+            const auto found = analyze(*sound->samples, {}, progress.part(0.3, 0.95));
+            if (!found)
+                return tl::unexpected(found.error());
+            auto made = piece_of_template(project,
+                                          {full, full.stem().string(), sound->samples->format().sample_rate,
+                                           sound->samples->length(), sound->fingerprint},
+                                          detection_of(*found));
+            if (made) {
+                Settings settings = *made->project.settings;
+                settings.title = full.stem().string();
+                made->project = with_settings(made->project, settings);
+            }
+            return made;
+        },
+        [this, session = session_, done = std::move(done)](Result<FromTemplate> made) {
+            if (made && session != session_) // another project was opened meanwhile
+                return done(fail_cancelled());
+            if (!made)
+                return done(tl::unexpected(made.error()));
+            stop_background_work();
+            store_.begin({}, {});
+            begin(std::move(made->project), false);
+            done(made->told);
+        });
 }
 
 void Document::save(const std::filesystem::path& path, ProjectStore::Overwrite overwrite,

@@ -10,6 +10,7 @@
 #include "commands/grid_commands.h"
 #include "commands/lane_commands.h"
 #include "commands/named_edits.h"
+#include "commands/pack_commands.h"
 #include "commands/pin_commands.h"
 #include "commands/play_commands.h"
 #include "commands/shot_commands.h"
@@ -47,6 +48,7 @@ struct CommandGroups {
     DrawingCommands exposures;
     CheckCommands checks;
     FilmCommands films;
+    PackCommands packs;
     NamedEdits named;
 
     CommandGroups(const Workplace& at, const CommandParts& parts)
@@ -55,7 +57,7 @@ struct CommandGroups {
           bin(at), lanes(at, pins), sounds(at, files),
           look(at, parts.bench, parts.picture, parts.hands, grids, parts.transport), drops(at, parts.hands),
           words(at, play), exposures(at, parts.taps, play), checks(at, parts.place, play, bin), films(at),
-          named(at) {}
+          packs(at, parts.exporting), named(at) {}
     CommandGroups(const CommandGroups&) = delete;
     CommandGroups& operator=(const CommandGroups&) = delete;
 };

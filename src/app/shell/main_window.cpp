@@ -96,7 +96,10 @@ void MainWindow::make_commands() {
 
 void MainWindow::make_menu() {
     using K = QKeySequence;
-    does_->files.add_to(menu_.addMenu(tr("File")));
+    auto* file = menu_.addMenu(tr("File"));
+    does_->files.add_to(file);
+    does_->packs.add_to(file);
+    does_->files.add_quit_to(file);
     auto* edit = menu_.addMenu(tr("Edit"));
     commands_.add(
         edit, {{"undo", tr("Undo"), {K::Undo}, [this] { document_.undo(); }},
@@ -264,6 +267,8 @@ void MainWindow::connect_stops() {
     connect(&bench_->motion(), &MotionPanel::add_lane_wanted, &does_->lanes, &LaneCommands::add_lane);
     connect(&bench_->place(), &PlacePanel::shown_wanted, timeline_, &TimelineView::show_range);
     connect(&bench_->exporting(), &ExportPanel::file_wanted, &does_->files, &FileCommands::export_dialog);
+    connect(&bench_->exporting(), &ExportPanel::sheets_wanted, &does_->packs,
+            &PackCommands::write_sheets_dialog);
     connect(&bench_->exporting(), &ExportPanel::folder_wanted, &does_->files,
             &FileCommands::export_all_dialog);
     connect(&bench_->exporting(), &ExportPanel::options_wanted, this,

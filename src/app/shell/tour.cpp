@@ -150,7 +150,6 @@ private:
                                             window_.document().project().first_lane(body_type<SoundBody>)))
             return false;
         shape_second_sound();
-        picture("sound-lanes");
         window_.document().undo();
         window_.document().undo();
         return true;
@@ -289,6 +288,10 @@ private:
         looked_at.start();
         wait([&] { return looked_at.elapsed() > 900; });
         picture("hand-on");
+        window_.findChild<QPushButton*>("page of sheets")->click();
+        auto* sheet = window_.findChild<QLabel*>("sheet picture");
+        wait([&] { return !sheet->pixmap(Qt::ReturnByValue).isNull(); });
+        picture("sheets");
         window_.findChild<QPushButton*>("page of film")->click();
         page.queue().cancel(waiting);
         const bool done =

@@ -11,6 +11,7 @@ namespace pulsepin::edit_tables {
 [[nodiscard]] std::span<const HandEdit> of_grid();
 [[nodiscard]] std::span<const HandEdit> of_layers();
 [[nodiscard]] std::span<const HandEdit> of_lanes();
+[[nodiscard]] std::span<const HandEdit> of_following(); ///< lanes that follow the music, what they drive
 [[nodiscard]] std::span<const HandEdit> of_piece();
 
 } // namespace pulsepin::edit_tables

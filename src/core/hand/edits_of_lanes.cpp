@@ -1,14 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "hand/driving.h"
 #include "hand/edit_tables.h"
 #include "hand/hits.h"
+#include "hand/named_things.h"
 #include "hand/said.h"
 #include "kinds/kinds.h"
 #include "model/lane_edits.h"
 #include "model/planting_edits.h"
 #include "schedule/place.h"
-#include "stage/effects.h"
-#include "stage/layer_parameters.h"
 
 #include <algorithm>
 #include <array>
@@ -19,46 +17,11 @@ namespace {
 using Request = HandEditRequest;
 using Outcome = Result<HandEdited>;
 
-Outcome done(Result<Project> next) {
-    if (!next)
-        return tl::unexpected(next.error());
-    return HandEdited{*std::move(next)};
-}
-
-Result<LaneId> lane_of(const Request& request) {
-    const std::string wanted = request.values.text("lane");
-    std::string all;
-    for (const auto& lane : request.project().lanes) {
-        if (lane->name == wanted)
-            return lane->id;
-        all += (all.empty() ? "" : ", ") + lane->name;
-    }
-    return fail("There is no lane called \"" + wanted + "\".", {}, "There are: " + all + ".");
-}
-
-Result<Target> target_of(const Request& request) {
-    const std::string layer = request.values.text("layer"), parameter = request.values.text("parameter");
-    for (const auto& one : request.project().stage->layers)
-        if (one.name == layer) {
-            // Its own, or of an effect that comes with what drives it.
-            const auto own = parameters_of(one);
-            if (effect_of_parameter(parameter) ||
-                std::ranges::find(own, parameter, &LayerParameter::id) != own.end())
-                return Target{one.id, parameter};
-            return fail("“" + layer + "” has no value called \"" + parameter + "\".");
-        }
-    return fail("There is no layer called \"" + layer + "\".");
-}
-
 /// The lane drives that, between those two values where they are told.
 Result<Project> driving(const Request& request, const Project& project, LaneId lane) {
-    return target_of(request).and_then([&](const Target& target) {
+    return feed_told(request).and_then([&](const Feed& feed) {
         Motion motion = *part_of<Motion>(*project.lane(lane));
-        motion.own = new_feed(project, target);
-        if (request.values.text("rest") != "")
-            motion.own.low = std::atof(request.values.text("rest").c_str());
-        if (request.values.text("peak") != "")
-            motion.own.high = std::atof(request.values.text("peak").c_str());
+        motion.own = feed;
         return with_motion(project, lane, std::move(motion));
     });
 }
@@ -67,10 +30,8 @@ Outcome add_lane(const Request& request) {
     const std::string wanted = request.values.text("kind");
     const auto kind = lane_kind_by_id(wanted);
     if (!kind) {
-        std::string all;
-        for (const LaneKind one : lane_kinds())
-            all += (all.empty() ? "" : ", ") + std::string(one->id);
-        return fail("There is no kind of lane called \"" + wanted + "\".", {}, "There are: " + all + ".");
+        return fail("There is no kind of lane called \"" + wanted + "\".", {},
+                    "There are: " + listed(lane_kinds(), [](LaneKind one) { return one->id; }) + ".");
     }
     std::string name = request.values.text("name");
     if (name.empty())
@@ -81,11 +42,11 @@ Outcome add_lane(const Request& request) {
     const LaneId lane = with.lanes.back()->id;
     if (!(*kind)->drives())
         return fail("A lane of " + std::string((*kind)->plural) + " drives nothing.");
-    return done(driving(request, with, lane));
+    return edited_as(driving(request, with, lane));
 }
 
 Outcome drive(const Request& request) {
-    return done(lane_of(request).and_then([&](LaneId lane) -> Result<Project> {
+    return edited_as(lane_told(request).and_then([&](LaneId lane) -> Result<Project> {
         if (!part_of<Motion>(*request.project().lane(lane)))
             return fail("“" + request.project().lane(lane)->name + "” drives nothing.");
         return driving(request, request.project(), lane);
@@ -94,8 +55,8 @@ Outcome drive(const Request& request) {
 
 /// Lane, property and places in one.
 Outcome hit(const Request& request) {
-    const auto hits = target_of(request).and_then([&](const Target& target) {
-        return with_hits(request.project(), target, request.values.text("row"));
+    const auto hits = feed_told(request).and_then([&](const Feed& feed) {
+        return with_hits(request.project(), feed.target, request.values.text("row"));
     });
     if (!hits)
         return tl::unexpected(hits.error());
@@ -120,30 +81,30 @@ Outcome say(const Request& request) {
 }
 
 Outcome remove_lane(const Request& request) {
-    return done(
-        lane_of(request).and_then([&](LaneId lane) { return without_lane(request.project(), lane); }));
+    return edited_as(
+        lane_told(request).and_then([&](LaneId lane) { return without_lane(request.project(), lane); }));
 }
 
 Outcome name_lane(const Request& request) {
-    return done(lane_of(request).and_then(
+    return edited_as(lane_told(request).and_then(
         [&](LaneId lane) { return with_lane_named(request.project(), lane, request.values.text("name")); }));
 }
 
 Outcome move_lane(const Request& request) {
-    return done(lane_of(request).and_then([&](LaneId lane) {
+    return edited_as(lane_told(request).and_then([&](LaneId lane) {
         return with_lane_moved(request.project(), lane, static_cast<int>(request.values.whole("down")));
     }));
 }
 
 Outcome mute_lane(const Request& request) {
-    return done(lane_of(request).and_then([&](LaneId lane) {
+    return edited_as(lane_told(request).and_then([&](LaneId lane) {
         return with_mute_and_solo(request.project(), lane, request.values.flag("muted"),
                                   request.values.flag("solo"));
     }));
 }
 
 Outcome lock_lane(const Request& request) {
-    return done(lane_of(request).and_then([&](LaneId lane) {
+    return edited_as(lane_told(request).and_then([&](LaneId lane) {
         return with_lane_locked(request.project(), lane, request.values.flag("locked"));
     }));
 }

@@ -508,7 +508,8 @@ std::span<const HandEdit> hand_edits() {
     static const std::vector<HandEdit> rows = [] {
         std::vector<HandEdit> all(table.begin(), table.end());
         for (const auto more : {edit_tables::of_values(), edit_tables::of_events(), edit_tables::of_grid(),
-                                edit_tables::of_lanes(), edit_tables::of_layers(), edit_tables::of_piece()})
+                                edit_tables::of_lanes(), edit_tables::of_following(),
+                                edit_tables::of_layers(), edit_tables::of_piece()})
             all.insert(all.end(), more.begin(), more.end());
         return all;
     }();

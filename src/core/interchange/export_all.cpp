@@ -41,7 +41,11 @@ std::string export_name(const std::string& stem, const ExporterRow& row, const s
 
 Result<std::vector<HandedOn>> export_all(Curves curves, bool followed, const Inputs& inputs,
                                          const std::filesystem::path& folder, const std::string& stem,
-                                         bool replace, const Progress& progress) {
+                                         bool replace, const Progress& progress,
+                                         std::vector<const ExporterRow*> rows) {
+    if (rows.empty())
+        for (const auto& row : exporters())
+            rows.push_back(&row);
     std::string not_followed; // why; the other ways go on without it
     if (!followed) {
         auto computed = curves_of_project(curves.project(), progress.part(0, 0.7));
@@ -56,16 +60,16 @@ Result<std::vector<HandedOn>> export_all(Curves curves, bool followed, const Inp
 
     // All of them are made before any is written.
     std::vector<Made> all;
-    for (const auto& row : exporters()) {
+    for (std::size_t i = 0; i < rows.size(); ++i) {
         if (progress.cancelled())
             return fail_cancelled();
+        const ExporterRow& row = *rows[i];
         if (row.takes_curves && !not_followed.empty())
             all.push_back({{&row, {}, not_followed}, {}, {}});
         else
             for (auto& made : all_made_by(row, material))
                 all.push_back(std::move(made));
-        progress.part(0.7, 0.9).report(static_cast<double>(&row - exporters().data() + 1) /
-                                       static_cast<double>(exporters().size()));
+        progress.part(0.7, 0.9).report(static_cast<double>(i + 1) / static_cast<double>(rows.size()));
     }
     if (std::ranges::all_of(all, [](const Made& made) { return made.text.empty(); }))
         return fail("There is nothing to write.", {}, "Add a song, find its beats, or place cuts first.");

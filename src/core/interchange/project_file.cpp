@@ -4,6 +4,7 @@
 #include "base/draft.h"
 #include "base/text_file.h"
 #include "interchange/project_json.h"
+#include "interchange/zip_file.h"
 
 namespace pulsepin {
 namespace {
@@ -44,6 +45,9 @@ Result<LoadedProject> load_project_file(const std::filesystem::path& path) {
     const auto text = read_text_file(path);
     if (!text)
         return tl::unexpected(text.error());
+    if (is_zip(*text))
+        return fail("This is a packed piece.", path.string(),
+                    "Unpack it, and open the file in it that ends in .pulsepin.");
     const auto state = file_state(path, *text);
     auto project = project_from_json(*text, folder_of(path));
     if (!project) {

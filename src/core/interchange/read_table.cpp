@@ -2,6 +2,7 @@
 //
 // Tables of cues with any columns: separated by commas, semicolons or tabs, quoted as RFC 4180 says, in UTF-8
 // or UTF-16, with decimal points or commas.
+#include "base/table_text.h"
 #include "base/unicode.h"
 #include "interchange/list_readers.h"
 #include "time/timecode.h"
@@ -55,13 +56,6 @@ constexpr std::array names{
     ColumnName{"in point", Column::In},      ColumnName{"-", Column::None},
 };
 
-std::string plain(std::string_view text) {
-    while (!text.empty() && std::isspace(static_cast<unsigned char>(text.front())))
-        text.remove_prefix(1);
-    while (!text.empty() && std::isspace(static_cast<unsigned char>(text.back())))
-        text.remove_suffix(1);
-    return std::string(text);
-}
 std::string lower(std::string text) {
     std::ranges::transform(text, text.begin(),
                            [](unsigned char c) { return static_cast<char>(std::tolower(c)); });
@@ -69,67 +63,11 @@ std::string lower(std::string text) {
 }
 
 std::optional<Column> column_called(std::string_view text) {
-    const std::string word = lower(plain(text));
+    const std::string word = lower(without_blanks(text));
     for (const auto& one : names)
         if (one.word == word)
             return one.column;
     return std::nullopt;
-}
-
-struct Row {
-    int line = 0;
-    std::vector<std::string> cells;
-};
-
-/// By RFC 4180; cells may hold line breaks where they are quoted.
-std::vector<Row> rows_of(const std::string& text, char separator) {
-    std::vector<Row> rows;
-    Row row{1, {}};
-    std::string cell;
-    bool quoted = false;
-    int line = 1;
-    const auto end_row = [&] {
-        row.cells.push_back(std::move(cell));
-        cell.clear();
-        if (row.cells.size() > 1 || !plain(row.cells.front()).empty())
-            rows.push_back(std::move(row));
-        row = {line, {}};
-    };
-    for (std::size_t i = 0; i < text.size(); ++i) {
-        const char c = text[i];
-        if (quoted) {
-            line += c == '\n';
-            if (c == '"' && i + 1 < text.size() && text[i + 1] == '"')
-                cell += text[++i];
-            else if (c == '"')
-                quoted = false;
-            else
-                cell += c;
-        } else if (c == '"' && plain(cell).empty()) {
-            quoted = true;
-            cell.clear();
-        } else if (c == separator) {
-            row.cells.push_back(std::move(cell));
-            cell.clear();
-        } else if (c == '\n') {
-            ++line;
-            end_row();
-        } else if (c != '\r') {
-            cell += c;
-        }
-    }
-    if (!cell.empty() || !row.cells.empty())
-        end_row();
-    return rows;
-}
-
-/// The one that its first line has most of; a semicolon before a comma, which may be within numbers.
-char guessed_separator(const std::string& text) {
-    const std::string_view first = std::string_view(text).substr(0, text.find('\n'));
-    const auto count = [&](char c) { return std::ranges::count(first, c); };
-    if (count('\t') > 0)
-        return '\t';
-    return count(';') > 0 ? ';' : ',';
 }
 
 /// Decimal points or commas; "1:02.5" and "0:01:02.5" as clocks have them.
@@ -192,7 +130,7 @@ public:
 
 private:
     /// Its lines, less the one that names columns.
-    Result<std::vector<Row>> begin(std::string_view bytes) {
+    Result<std::vector<TableRow>> begin(std::string_view bytes) {
         const std::string text = as_utf8(bytes);
         if (text.find('\0') != std::string::npos)
             return fail("This is no text.", {}, "Choose a table as text.");
@@ -202,7 +140,7 @@ private:
                                : wanted == "semicolon" ? ';'
                                : wanted == "tab"       ? '\t'
                                                        : guessed_separator(text);
-        auto rows = rows_of(text, separator);
+        auto rows = table_rows(text, separator);
         if (rows.empty())
             return fail("This table is empty.", {}, "Choose one with a line a cue.");
         if (auto good = find_columns(rows); !good)
@@ -211,17 +149,19 @@ private:
     }
 
     /// By what the person says, or by the first line, which is no cue then.
-    Result<void> find_columns(std::vector<Row>& rows) {
+    Result<void> find_columns(std::vector<TableRow>& rows) {
         const std::string told = values_.text("columns");
         bool named = true; // its first line names columns
         for (const auto& cell : rows.front().cells)
-            named = named && !seconds_in(plain(cell)) && !parse_timecode(plain(cell), rate_);
-        std::vector<std::string> words = told.empty() ? rows.front().cells : rows_of(told, ',').front().cells;
+            named =
+                named && !seconds_in(without_blanks(cell)) && !parse_timecode(without_blanks(cell), rate_);
+        std::vector<std::string> words =
+            told.empty() ? rows.front().cells : table_rows(told, ',').front().cells;
         for (const auto& word : words) {
             const auto column = column_called(word);
             if (!column && !told.empty())
                 return fail(
-                    "There is no column called \"" + plain(word) + "\".", {},
+                    "There is no column called \"" + without_blanks(word) + "\".", {},
                     "There are: time, end, length, frame, timecode, name, note, colour, file, in, and -.");
             columns_.push_back(column.value_or(Column::None));
         }
@@ -232,19 +172,19 @@ private:
         return {};
     }
 
-    void tell(const Row& row, const std::string& what) {
+    void tell(const TableRow& row, const std::string& what) {
         constexpr std::size_t most = 1000;
         if (list_.not_understood.size() < most)
             list_.not_understood.push_back(fmt::format("Line {}: {}", row.line, what));
     }
 
-    void take(const Row& row) {
+    void take(const TableRow& row) {
         BroughtItem item;
         item.kind = values_.text("as") == "cuts" ? BroughtItem::Kind::Cut : BroughtItem::Kind::Marker;
         item.line = row.line;
         std::optional<Seconds> at, end, length;
         for (std::size_t i = 0; i < row.cells.size() && i < columns_.size(); ++i) {
-            const std::string cell = plain(row.cells[i]);
+            const std::string cell = without_blanks(row.cells[i]);
             const auto time = [&](std::optional<Seconds>& into) {
                 if (cell.empty())
                     return true;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "params/param.h"
 
+#include "base/nearest_word.h"
 #include "base/whole.h"
 #include "params/easings.h"
 
@@ -113,6 +114,17 @@ Result<void> check_easing(const ParamSpec& spec, const Easing& easing) {
     return {};
 }
 
+tl::unexpected<Error> no_such_choice(const ParamSpec& spec, const std::string& wanted) {
+    std::vector<std::string> ids;
+    std::string known;
+    for (const auto& choice : spec.choices) {
+        ids.emplace_back(choice.id);
+        known += (known.empty() ? "" : ", ") + ids.back();
+    }
+    return fail(fmt::format("\"{}\" cannot be \"{}\".{}", spec.label, wanted, meant_word(wanted, ids)), {},
+                "It can be: " + known + ".");
+}
+
 Result<void> check_value(const ParamSpec& spec, const ParamValue& value) {
     if (value.index() != holder_of(spec.type))
         return fail(fmt::format("\"{}\" has a value of another kind.", spec.label));
@@ -123,7 +135,7 @@ Result<void> check_value(const ParamSpec& spec, const ParamValue& value) {
     if (const auto* easing = std::get_if<Easing>(&value))
         return check_easing(spec, *easing);
     if (spec.type == ParamType::Choice && !choice_of(spec, std::get<std::string>(value)))
-        return fail(fmt::format("\"{}\" cannot be \"{}\".", spec.label, std::get<std::string>(value)));
+        return no_such_choice(spec, std::get<std::string>(value));
     return {};
 }
 
@@ -308,9 +320,13 @@ Result<void> set_from_text(ParamValues& values, ParamSpecs specs, std::string_vi
     const auto* spec = find_param(specs, id);
     if (!spec || equals == std::string_view::npos) {
         std::string known;
-        for (const auto& one : specs)
+        std::vector<std::string> ids;
+        for (const auto& one : specs) {
             known += (known.empty() ? "" : ", ") + std::string(one.id);
-        return fail(fmt::format("\"{}\" sets nothing.", setting), {},
+            ids.emplace_back(one.id);
+        }
+        const std::string meant = spec ? std::string() : meant_word(id, ids);
+        return fail(fmt::format("\"{}\" sets nothing.{}", setting, meant), {},
                     known.empty() ? std::string("There is nothing to set.")
                                   : "Write NAME=VALUE; there are: " + known + ".");
     }

@@ -101,6 +101,7 @@ QLayout* ExportPanel::make_top() {
     };
     side("page of film", tr("Film"), tr("The piece as a video, as pictures or as sound"), FilmOf);
     side("page of formats", tr("Hand on"), tr("Cuts, markers, words and curves in open formats"), HandOn);
+    side("page of sheets", tr("Sheets"), tr("Bar sheets and exposure sheets to print"), SheetsOf);
     row->addSpacing(12);
     for (const auto& [command, label] :
          {std::pair("write still", tr("Still…")), std::pair("write contact sheet", tr("Contact sheet…"))}) {
@@ -118,7 +119,22 @@ QLayout* ExportPanel::make_top() {
     return row;
 }
 
+SheetsPage& ExportPanel::sheets() {
+    if (!sheets_) {
+        sheets_ = new SheetsPage(document_, view_);
+        pages_->addWidget(sheets_);
+        connect(sheets_, &SheetsPage::file_wanted, this, &ExportPanel::sheets_wanted);
+        connect(sheets_, &SheetsPage::written, this, [this] {
+            ++written_;
+            emit written();
+        });
+    }
+    return *sheets_;
+}
+
 void ExportPanel::show_page(Page page) {
+    if (page == SheetsOf)
+        (void)sheets();
     for (std::size_t i = 0; i < sides_.size(); ++i)
         sides_[i]->setChecked(static_cast<Page>(i) == page);
     pages_->setCurrentIndex(page);

@@ -3,6 +3,7 @@
 
 #include "interchange/export_all.h"
 #include "pages/stops/film_page.h"
+#include "pages/stops/sheets_page.h"
 #include "pages/stops/stop_panel.h"
 
 #include <QLabel>
@@ -24,9 +25,10 @@ public:
     [[nodiscard]] bool complete() const override { return written_ > 0; }
     void refresh() override;
 
-    enum Page { FilmOf, HandOn };
+    enum Page { FilmOf, HandOn, SheetsOf };
     void show_page(Page page);
     [[nodiscard]] FilmPage& film() { return *film_; }
+    [[nodiscard]] SheetsPage& sheets(); ///< made when it is first asked for
     /// Writes the file in the background, when what it needs is there, and says so, or says why not.
     void write(const ExporterRow& row, const QString& file, const ParamValues& values = {});
     /// All ways out into a folder, in the background; files of their names that are there are replaced only
@@ -41,6 +43,7 @@ signals:
     void copy_wanted(const ExporterRow& row);
     void options_wanted(const ExporterRow& row);
     void folder_wanted(); ///< for all ways out
+    void sheets_wanted(); ///< as a file
     void written();       ///< its summary is another
 
 private:
@@ -62,6 +65,7 @@ private:
     QStackedWidget* pages_;
     std::vector<QPushButton*> sides_;
     FilmPage* film_;
+    SheetsPage* sheets_ = nullptr;
     QLabel* outcome_;
     std::map<std::string_view, QLabel*> explained_; ///< of each way out
     QTimer* looks_ = nullptr;
