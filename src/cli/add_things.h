@@ -15,8 +15,8 @@ struct AddRequest {
     std::vector<std::string> lanes;  ///< "KIND" or "KIND=NAME"
     std::vector<std::string> layers; ///< the same
 };
-/// Adds shots to the bin, sounds, words, lanes and layers to a piece. Fails, and writes nothing, where one of them
-/// cannot be.
+/// Adds shots to the bin, sounds, words, lanes and layers to a piece. Fails, and writes nothing, where one of
+/// them cannot be.
 [[nodiscard]] Result<void> add_things(const AddRequest& request);
 
 struct OpenBeatsRequest {

@@ -19,8 +19,8 @@ struct SheetsRequest {
 /// The ids of all kinds, to choose from.
 [[nodiscard]] std::string sheet_kind_ids();
 
-/// Writes sheets to print as PDF, SVG or PNG, as the file's name ends. Fails as the project does, and for files
-/// that are there.
+/// Writes sheets to print as PDF, SVG or PNG, as the file's name ends. Fails as the project does, and for
+/// files that are there.
 [[nodiscard]] Result<void> print_sheets(const SheetsRequest& request);
 
 } // namespace pulsepin

@@ -44,7 +44,9 @@ void PackCommands::pack_dialog(As as) {
             }),
         [this, key, as](const ParamValues& values) {
             remember_values(key, pack_parameters(), values);
-            ask_where(as, values);
+            // Once this dialog is gone: the next one asks where to.
+            QMetaObject::invokeMethod(
+                this, [this, as, values] { ask_where(as, values); }, Qt::QueuedConnection);
         });
 }
 
@@ -97,8 +99,8 @@ void PackCommands::write_sheets_dialog() {
         QDir(usual_folder(document_))
             .filePath(QString::fromStdString(name_of_piece() + "-" + std::string(sheets.kind().id) + ".pdf"));
     const WrittenUnder written{[&sheets](const QString& file) { return sheets.files_for(file); }};
-    if (const auto path =
-            ask_where_to_write(window_, tr("Sheets to print"), suggested, "*.pdf *.svg *.png", "pdf svg png", written))
+    if (const auto path = ask_where_to_write(window_, tr("Sheets to print"), suggested, "*.pdf *.svg *.png",
+                                             "pdf svg png", written))
         sheets.write(*path);
 }
 
