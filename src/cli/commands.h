@@ -11,6 +11,7 @@
 #include "edit_project.h"
 #include "export_project.h"
 #include "find_files.h"
+#include "light_tools.h"
 #include "params/param.h"
 #include "place_pins.h"
 #include "print_sheets.h"
@@ -42,6 +43,8 @@ struct Requests {
     ExportRequest exporting;
     SheetsRequest sheets;
     WriteSoundRequest sound;
+    LightReceiverRequest received_lights;
+    LightTestRequest tested_lights;
     WritePictureRequest picture;
     CheckRequest checking;
     RenderRequest film;
@@ -49,6 +52,11 @@ struct Requests {
     int status = 0; ///< besides: 1 where something was found
     int failed = 1; ///< the status of what could not be done
 };
+
+/// Of what is no text: it goes into a file that is named.
+extern const CLI::Validator to_a_file;
+/// What was done in part has a status of its own.
+void take(Requests& all, const Result<Extent>& done);
 
 /// All commands, each with what can be told to it.
 void add_commands(CLI::App& app, Requests& all);
@@ -58,6 +66,9 @@ void add_options(CLI::App* command, ParamSpecs specs, std::vector<std::string>& 
 [[nodiscard]] const CLI::App* command_called(const CLI::App& app, std::string_view name);
 /// Where a changed project goes.
 void add_change(CLI::App* command, ChangeRequest& change);
+/// Commands that begin, tell and move pieces, and those that put things into them.
+void add_pieces(CLI::App& app, Requests& all);
+void add_adding(CLI::App& app, Requests& all);
 /// Each edit by hand as a command of its own: its parameters are its options.
 void add_edit_commands(CLI::App& app, Requests& all);
 

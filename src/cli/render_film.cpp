@@ -9,6 +9,7 @@
 #include "no_such.h"
 #include "project_arguments.h"
 #include "render/film_properties.h"
+#include "render/films_together.h"
 #include "screenless.h"
 
 #include <QString>
@@ -17,6 +18,7 @@
 #include <fmt/core.h>
 #include <iostream>
 #include <tuple>
+#include <unistd.h>
 
 namespace pulsepin {
 namespace {
@@ -86,18 +88,123 @@ std::string film_shape_ids() {
     return ids_of(film_shapes(), &FilmShapeRow::id);
 }
 
-Result<void> render_film_of(const RenderRequest& request) {
+namespace {
+
+/// On a terminal a bar that grows; elsewhere a line every tenth.
+class ProgressShown {
+public:
+    explicit ProgressShown(bool quiet) : quiet_(quiet), terminal_(isatty(STDERR_FILENO) != 0) {}
+    ~ProgressShown() {
+        if (terminal_ && told_ >= 0)
+            std::cerr << "\n";
+    }
+    ProgressShown(const ProgressShown&) = delete;
+    ProgressShown& operator=(const ProgressShown&) = delete;
+    void show(double share) {
+        const int percent = static_cast<int>(share * 100), step = terminal_ ? 1 : 10;
+        if (quiet_ || percent / step <= told_)
+            return;
+        told_ = percent / step;
+        if (terminal_)
+            std::cerr << fmt::format("\r[{:<40}] {:3} %",
+                                     std::string(static_cast<std::size_t>(percent * 2 / 5), '='), percent)
+                      << std::flush;
+        else
+            std::cerr << fmt::format("{} %\n", percent / 10 * 10);
+    }
+
+private:
+    bool quiet_, terminal_;
+    int told_ = -1;
+};
+
+struct Rendering {
+    const RenderRequest& request;
+    const Project& project;
+    const Curves& curves;
+    std::shared_ptr<const MixPlan> sound;
+
+    /// What is made, where it may be written.
+    [[nodiscard]] Result<Film> film(const FilmOptions& options, const std::string& out) const {
+        const bool parts = !request.part.empty();
+        // A part that is there is looked at, and made again only where it is another.
+        if (auto allowed = may_write(out, inputs_of(request.project, project), request.replace || parts);
+            !allowed)
+            return tl::unexpected(allowed.error());
+        auto film = planned_film(curves, sound, options);
+        if (!film)
+            return film;
+        film->threads = request.threads;
+        if (!request.quiet)
+            for (const auto& told : film->told)
+                std::cerr << "pulsepin-cli: " << told << "\n";
+        film->replace = request.replace;
+        if (auto allowed = can_render_to(*film, out); !parts && !allowed) {
+            if (film->spec.format->numbered && !request.replace)
+                allowed.error().remedy += " With --force pictures of the same names in it are replaced.";
+            return tl::unexpected(allowed.error());
+        }
+        film->piece = hash_of(project_to_json(project, "/"));
+        return film;
+    }
+};
+
+/// "TARGET=FILE" or "FORMAT=FILE": the same film for something else.
+Result<std::pair<FilmOptions, std::string>> also_told(const RenderRequest& request, const std::string& told) {
+    const auto equals = told.find('=');
+    RenderRequest one = request;
+    const std::string name = in_small_letters(told.substr(0, equals));
+    if (equals == std::string::npos || equals + 1 == told.size())
+        return fail("\"" + told + "\" names no film.", {}, "Write TARGET=FILE, as in archive=piece.mkv.");
+    if (film_target(name)) {
+        one.target = name;
+        one.format.clear();
+        one.size.clear();
+    } else if (film_format(name))
+        one.format = name;
+    else
+        return no_such("target", name, film_targets(), &FilmTarget::id);
+    return options_of(one).map(
+        [&](const FilmOptions& options) { return std::pair(options, told.substr(equals + 1)); });
+}
+
+Result<Extent> render_several(const Rendering& rendering, FilmToWrite first, ProgressShown& shown) {
+    std::vector<FilmToWrite> films{std::move(first)};
+    for (const auto& told : rendering.request.also) {
+        const auto also = also_told(rendering.request, told);
+        if (!also)
+            return tl::unexpected(also.error());
+        auto film = rendering.film(also->first, also->second);
+        if (!film)
+            return tl::unexpected(film.error());
+        for (const auto& other : films)
+            if (other.path == std::filesystem::path(also->second))
+                return fail("Two films cannot have one name.", also->second, "Name each otherwise.");
+        films.push_back({*std::move(film), also->second});
+    }
+    std::size_t done = 0;
+    const auto outcomes = render_films(films, {[&](double share) { shown.show(share); }});
+    for (const auto& outcome : outcomes)
+        if (outcome)
+            ++done;
+        else
+            std::cerr << "pulsepin-cli: " << outcome.error().message() << "\n";
+    if (done == 0)
+        return fail("No film was made.");
+    return done == films.size() ? Extent::All : Extent::Some;
+}
+
+} // namespace
+
+Result<Extent> render_film_of(const RenderRequest& request) {
     const auto options = options_of(request);
     if (!options)
         return tl::unexpected(options.error());
     const auto project = load_project(request.project);
     if (!project)
         return tl::unexpected(project.error());
-    const bool parts = !request.part.empty();
-    // A part that is there is looked at, and made again only where it is another.
-    if (auto allowed = may_write(request.out, inputs_of(request.project, *project), request.replace || parts);
-        !allowed)
-        return allowed;
+    if (!request.also.empty() && !request.part.empty())
+        return fail("Parts are made of one film at a time.", {}, "Leave --also or --part out.");
     const auto curves = curves_of_project(*project);
     if (!curves)
         return tl::unexpected(curves.error());
@@ -105,39 +212,26 @@ Result<void> render_film_of(const RenderRequest& request) {
     if (!sound)
         return tl::unexpected(sound.error());
     const Screenless screenless;
-    auto film = planned_film(*curves, *std::move(sound), *options);
+    const Rendering rendering{request, *project, *curves, *std::move(sound)};
+    auto film = rendering.film(*options, request.out);
     if (!film)
         return tl::unexpected(film.error());
-    film->threads = request.threads;
-    if (!request.quiet)
-        for (const auto& told : film->told)
-            std::cerr << "pulsepin-cli: " << told << "\n";
-    film->replace = request.replace;
-    if (auto allowed = can_render_to(*film, request.out); !parts && !allowed) {
-        if (film->spec.format->numbered && !request.replace)
-            allowed.error().remedy += " With --force pictures of the same names in it are replaced.";
-        return allowed;
-    }
-    film->piece = hash_of(project_to_json(*project, "/"));
-    int told = -1;
-    const Progress progress{[&](double share) {
-        const int percent = static_cast<int>(share * 100);
-        if (!request.quiet && percent / 10 > told / 10) {
-            std::cerr << fmt::format("{} %\n", percent / 10 * 10);
-            told = percent;
-        }
-    }};
-    if (!parts)
-        return render_film(*film, request.out, progress);
+    ProgressShown shown(request.quiet);
+    const Progress progress{[&](double share) { shown.show(share); }};
+    const auto all = [] { return Extent::All; };
+    if (!request.also.empty())
+        return render_several(rendering, {*std::move(film), request.out}, shown);
+    if (request.part.empty())
+        return render_film(*film, request.out, progress).map(all);
     const auto part = part_of_text(request.part);
     if (!part)
         return tl::unexpected(part.error());
     if (!request.replace && is_part(*film, part->first, part->second, request.out)) {
         if (!request.quiet)
             std::cerr << "there already\n";
-        return {};
+        return Extent::All;
     }
-    return render_part(*film, part->first, part->second, request.out, progress);
+    return render_part(*film, part->first, part->second, request.out, progress).map(all);
 }
 
 Result<void> join_films(const JoinRequest& request) {

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "base/error.h"
+#include "extent.h"
 
 #include <string>
 #include <vector>
@@ -13,10 +14,11 @@ struct RenderRequest {
     std::string target = "web", format, size, frames, part;
     int threads = 0;
     std::vector<std::string> settings; ///< "quality=20", "draw-bar=yes": film_properties()
+    std::vector<std::string> also;     ///< "TARGET=FILE": further films in the same run
     bool replace = false, quiet = false;
 };
-/// Renders a film, or a part of one. A part that is there already, whole, is not made again.
-[[nodiscard]] Result<void> render_film_of(const RenderRequest& request);
+/// Renders a film, several at once, or a part of one. A part that is there already, whole, is not made again.
+[[nodiscard]] Result<Extent> render_film_of(const RenderRequest& request);
 
 struct JoinRequest {
     std::vector<std::string> parts;

@@ -2,12 +2,16 @@
 #include "write_sound.h"
 
 #include "follow/listening.h"
+#include "hand/piece_clicks.h"
 #include "hand/piece_cues.h"
-#include "media/write_wav.h"
+#include "media/sound_file.h"
 #include "no_such.h"
+#include "play/click_sound.h"
 #include "project_arguments.h"
+#include "schedule/piece_length.h"
 
 #include <algorithm>
+#include <cmath>
 
 namespace pulsepin {
 namespace {
@@ -20,10 +24,37 @@ Result<void> among(std::span<const ParamChoice> choices, const std::string& id, 
 
 } // namespace
 
+namespace {
+
+Result<void> write_clicks(const Project& project, const std::string& out) {
+    const Schedule schedule(project);
+    const std::int64_t rate = project.song ? project.song->sample_rate : 48'000;
+    const auto samples = [rate](Seconds time) {
+        return Samples(std::llround(time.value * static_cast<double>(rate)));
+    };
+    std::vector<Click> clicks;
+    for (const auto& click : clicks_of_piece(schedule))
+        if (click.at >= Seconds(0))
+            clicks.push_back({samples(click.at), click.accent, click.sound});
+    if (clicks.empty() || piece_end(project) <= Seconds(0))
+        return fail("There is nothing that clicks.", {}, "Find the beats first.");
+    const auto sound = click_sound(std::move(clicks), samples(piece_end(project)), rate);
+    if (!sound)
+        return tl::unexpected(sound.error());
+    return write_sound_file(**sound, out, {}, cues_of_piece(schedule, rate));
+}
+
+} // namespace
+
 Result<void> write_sound(const WriteSoundRequest& request) {
     const auto project = project_to_write_from(request.project, request.out, request.replace);
     if (!project)
         return tl::unexpected(project.error());
+    if (!is_sound_file(request.out))
+        return fail("Sounds are written as WAV or FLAC.", request.out,
+                    "End the file's name in .wav or .flac.");
+    if (request.sound == "click")
+        return write_clicks(*project, request.out);
     for (auto good :
          {among(listened_parts(), request.part, "part"), among(listened_sides(), request.side, "side")})
         if (!good)
@@ -46,8 +77,8 @@ Result<void> write_sound(const WriteSoundRequest& request) {
     if (!made)
         return tl::unexpected(made.error());
     const auto& samples = *(*made)->samples;
-    return write_wav(samples, request.out, {},
-                     cues_of_piece(Schedule(*project), samples.format().sample_rate));
+    return write_sound_file(samples, request.out, {},
+                            cues_of_piece(Schedule(*project), samples.format().sample_rate));
 }
 
 } // namespace pulsepin

@@ -3,6 +3,7 @@
 
 #include "base/draft_folder.h"
 #include "base/file_ending.h"
+#include "render/film_frames.h"
 #include "render/film_sound.h"
 #include "time/timecode.h"
 
@@ -28,7 +29,7 @@ FramePipeline::Order order_of(const Film& film, Frames first, Frames until) {
 }
 
 /// Codes the frames [first, until) of the film as one stretch, and hands over what is ready.
-Result<void> code_stretch(const Film& film, FramePipeline& pipeline, Frames first, Frames until,
+Result<void> code_stretch(const Film& film, const FrameSource& next, Frames first, Frames until,
                           const Progress& progress, const FilmWatch& watch,
                           const std::function<Result<void>(std::vector<CodedPicture>)>& take) {
     auto coder = PictureCoder::open(film.spec);
@@ -36,7 +37,7 @@ Result<void> code_stretch(const Film& film, FramePipeline& pipeline, Frames firs
         return tl::unexpected(coder.error());
     for (Frames frame = first; frame < until; frame += Frames(1)) {
         wait_while_paused(watch, progress);
-        auto image = pipeline.next(progress);
+        auto image = next(progress);
         if (!image)
             return tl::unexpected(image.error());
         auto coded = coder->add(image->constBits(), image->bytesPerLine());
@@ -72,8 +73,8 @@ std::string picture_name(const Film& film, const std::filesystem::path& folder, 
 }
 
 /// A folder of numbered pictures with a WAV beside them.
-Result<void> render_pictures(const Film& film, const std::filesystem::path& path, const Progress& progress,
-                             const FilmWatch& watch) {
+Result<void> render_pictures(const Film& film, const std::filesystem::path& path, const FrameSource& next,
+                             const Progress& progress, const FilmWatch& watch) {
     const auto folder = folder_named(path);
     const auto failed = [&](const std::string& what) {
         return fail(what + " (" + std::generic_category().message(errno) + ").", path.string(),
@@ -103,10 +104,9 @@ Result<void> render_pictures(const Film& film, const std::filesystem::path& path
         }
         return {};
     };
-    FramePipeline pipeline(order_of(film, Frames(0), Frames(film.frames())));
     for (std::int64_t i = 0; i < film.frames(); ++i) {
         wait_while_paused(watch, progress);
-        const auto image = pipeline.next(progress);
+        const auto image = next(progress);
         if (!image)
             return tl::unexpected(image.error());
         if (auto done = write(coder->add(image->constBits(), image->bytesPerLine())); !done)
@@ -249,14 +249,31 @@ Result<void> can_render_to(const Film& film, const std::filesystem::path& path) 
     return {};
 }
 
+FramePipeline::Order order_of_film(const Film& film) {
+    return order_of(film, Frames(0), Frames(film.frames()));
+}
+
 Result<void> render_film(const Film& film, const std::filesystem::path& path, const Progress& progress,
                          const FilmWatch& watch) {
+    std::optional<FramePipeline> pipeline; // where there are pictures
+    return render_film_of(
+        film, path,
+        [&](const Progress& own) {
+            if (!pipeline)
+                pipeline.emplace(order_of_film(film));
+            return pipeline->next(own);
+        },
+        progress, watch);
+}
+
+Result<void> render_film_of(const Film& film, const std::filesystem::path& path, const FrameSource& next,
+                            const Progress& progress, const FilmWatch& watch) {
     if (auto good = check(film); !good)
         return good;
     if (auto allowed = can_render_to(film, path); !allowed)
         return allowed;
     if (film.spec.format->numbered)
-        return render_pictures(film, path, progress, watch);
+        return render_pictures(film, path, next, progress, watch);
     const bool heard = !film.spec.format->sound.empty() && (film.sound || film.spec.format->picture.empty());
     auto file = FilmFile::create(path, film.spec, heard);
     if (!file)
@@ -273,7 +290,6 @@ Result<void> render_film(const Film& film, const std::filesystem::path& path, co
         return sound ? sound->write_before(sample, *file, progress) : Result<void>();
     };
     if (!film.spec.format->picture.empty()) {
-        FramePipeline pipeline(order_of(film, Frames(0), Frames(film.frames())));
         const Frames stretch(film.spec.as_one || film.spec.format->in_one ? film.frames() : stretch_frames);
         for (Frames first(0); first < Frames(film.frames()); first += stretch) {
             const Frames until = std::min(first + stretch, Frames(film.frames()));
@@ -288,7 +304,7 @@ Result<void> render_film(const Film& film, const std::filesystem::path& path, co
                 }
                 return {};
             };
-            if (auto coded = code_stretch(film, pipeline, first, until, progress, watch, take); !coded)
+            if (auto coded = code_stretch(film, next, first, until, progress, watch, take); !coded)
                 return coded;
         }
     }
@@ -326,6 +342,7 @@ Result<void> render_part(const Film& given, int k, int n, const std::filesystem:
     const double before = static_cast<double>(part.first.value) / all;
     const Progress own{[&](double share) { progress.report((share - before) / whole); }, progress.stop};
     FramePipeline pipeline(order_of(film, part.first, part.until));
+    const FrameSource next = [&](const Progress& shown) { return pipeline.next(shown); };
     for (Frames first = part.first; first < part.until; first += Frames(stretch_frames)) {
         const Frames until = std::min(first + Frames(stretch_frames), part.until);
         const auto take = [&](const std::vector<CodedPicture>& pictures) -> Result<void> {
@@ -334,7 +351,7 @@ Result<void> render_part(const Film& given, int k, int n, const std::filesystem:
                     return added;
             return {};
         };
-        if (auto coded = code_stretch(film, pipeline, first, until, own, {}, take); !coded)
+        if (auto coded = code_stretch(film, next, first, until, own, {}, take); !coded)
             return coded;
     }
     return file->finish();

@@ -13,6 +13,7 @@
 
 #include <QDir>
 #include <QFile>
+#include <cstring>
 #include <nlohmann/json.hpp>
 
 using namespace pulsepin;
@@ -307,6 +308,77 @@ private slots:
         watching.terminate();
         QVERIFY(watching.waitForFinished(30'000));
         QVERIFY(watching.exitStatus() == QProcess::NormalExit && watching.exitCode() == 0);
+    }
+
+    // The song as FLAC, decoded again by FFmpeg: the samples of the WAV in 24 bits; clicks as a sound begin
+    // where the beats lie, the first of each bar another one.
+    void sounds_are_written_as_flac_and_clicks_as_a_sound() {
+        const QString p = piece();
+        for (const char* name : {"song.wav", "song.flac"}) {
+            const auto run = cli({"sound", p, "-o", file(name)});
+            QVERIFY2(run.status == 0, qPrintable(run.err));
+        }
+        QProcess decode;
+        const auto samples_of = [&](const QString& name) {
+            decode.start("ffmpeg", {"-v", "error", "-i", file(name), "-f", "f32le", "-"});
+            if (!decode.waitForFinished(60'000))
+                return std::vector<float>();
+            const QByteArray bytes = decode.readAllStandardOutput();
+            std::vector<float> samples(static_cast<std::size_t>(bytes.size()) / 4);
+            std::memcpy(samples.data(), bytes.constData(), samples.size() * 4);
+            return samples;
+        };
+        const auto exact = samples_of("song.wav"), coded = samples_of("song.flac");
+        QVERIFY(exact.size() > 1'000'000 && exact.size() == coded.size());
+        float worst = 0;
+        for (std::size_t i = 0; i < exact.size(); ++i)
+            worst = std::max(worst, std::abs(std::clamp(exact[i], -1.0f, 1.0f) - coded[i]));
+        QVERIFY2(worst <= 1.01f / 8388608.0f, qPrintable(QString::number(static_cast<double>(worst))));
+        QVERIFY(QFileInfo(file("song.flac")).size() * 3 < QFileInfo(file("song.wav")).size() * 2);
+
+        const auto run = cli({"sound", p, "--of", "click", "-o", file("click.flac")});
+        QVERIFY2(run.status == 0, qPrintable(run.err));
+        const auto clicks = samples_of("click.flac");
+        const Project project = loaded(p);
+        const auto& grid = *project.grid;
+        const double rate = static_cast<double>(project.song->sample_rate);
+        std::size_t heard = 0;
+        for (std::size_t beat = 1; beat + 1 < grid.beats().size(); ++beat) {
+            const auto at = static_cast<std::size_t>(std::llround(grid.beats()[beat].time.value * rate));
+            QVERIFY(std::abs(clicks[2 * at]) > 0.7f && std::abs(clicks[2 * at - 2]) < 0.05f);
+            ++heard;
+        }
+        QVERIFY(heard > 100);
+        QCOMPARE(cli({"sound", p, "-o", file("song.mp3")}).status, 1);
+        QVERIFY(!QFile::exists(file("song.mp3")));
+    }
+
+    // Three films in one run: each the same to the byte as made alone; one that cannot be made does not stop
+    // the others.
+    void several_films_are_made_in_one_run() {
+        const QString p = piece();
+        const QStringList common{"--frames", "200-260", "--size", "320x180", "--quiet"};
+        const auto render = [&](const QStringList& more) {
+            return cli(QStringList{"render", p} + common + more);
+        };
+        auto run = render(
+            {"-o", file("all.mp4"), "--also", "ffv1=" + file("all.mkv"), "png=" + file("all pictures")});
+        QVERIFY2(run.status == 0, qPrintable(run.err));
+        for (const auto& [name, format] : {std::pair("mp4", "h264"), std::pair("mkv", "ffv1")}) {
+            const QString alone = file(QString("alone.%1").arg(name));
+            QVERIFY(render({"-o", alone, "--format", format}).status == 0);
+            QFile a(alone), b(file(QString("all.%1").arg(name)));
+            QVERIFY(a.open(QIODevice::ReadOnly) && b.open(QIODevice::ReadOnly));
+            QVERIFY2(a.readAll() == b.readAll(), name);
+        }
+        QCOMPARE(QDir(file("all pictures")).entryList({"*.png"}).size(), 60);
+        // A disk that is full for one of them.
+        run = render({"-o", file("again.mp4"), "--also", "ffv1=/dev/full/x.mkv"});
+        QVERIFY(run.status != 0 && !QFile::exists(file("again.mp4")));
+        for (const auto& wrong :
+             {QString("wbe=") + file("x.mp4"), QString("web"), QString("web=") + file("again.mp4")})
+            QVERIFY2(render({"-o", file("again.mp4"), "--also", wrong}).status == 1, qPrintable(wrong));
+        QVERIFY(!QFile::exists(file("x.mp4")));
     }
 };
 

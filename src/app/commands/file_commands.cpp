@@ -474,8 +474,8 @@ void FileCommands::write_listened_dialog() {
 void FileCommands::write_sound_dialog(const Result<SoundRecipe>& sound, const QString& name) {
     if (!sound)
         return document_.say(QString::fromStdString(sound.error().message()));
-    const auto path =
-        ask_where_to_write(window_, tr("Write as WAV"), name + ".wav", tr("WAV (*.wav)"), "wav");
+    const auto path = ask_where_to_write(window_, tr("Write as WAV or FLAC"), name + ".wav",
+                                         tr("WAV or FLAC (*.wav *.flac)"), "wav flac");
     if (!path)
         return;
     const std::filesystem::path wanted = path->toStdString();

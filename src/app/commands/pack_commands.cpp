@@ -4,6 +4,7 @@
 #include "interchange/pack.h"
 #include "pages/dialogs/param_dialog.h"
 #include "pages/stops/export_panel.h"
+#include "pages/stops/sheets_page.h"
 #include "parts/fields.h"
 #include "parts/file_names.h"
 #include "parts/remembered_values.h"

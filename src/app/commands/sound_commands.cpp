@@ -2,11 +2,19 @@
 #include "commands/sound_commands.h"
 
 #include "commands/file_commands.h"
+#include "hand/piece_clicks.h"
+#include "interchange/outputs.h"
 #include "kinds/kinds.h"
+#include "media/sound_file.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
 #include "model/song_edits.h"
+#include "parts/file_names.h"
+#include "play/click_sound.h"
+#include "schedule/piece_length.h"
 
+#include <QDir>
+#include <QFileInfo>
 #include <QInputDialog>
 #include <QMessageBox>
 
@@ -22,14 +30,54 @@ void SoundCommands::add_to(QMenu* menu) {
     add(menu, "trim", tr("Keep only the range of the song"), {}, [this] { trim_song_to_range(); });
     add(menu, "song starts", tr("When the song begins…"), {}, [this] { ask_when_the_song_begins(); });
     add(menu, "piece", tr("The range is the piece"), {}, [this] { make_range_the_piece(); });
-    add(menu, "write listened", tr("Write what is listened to as WAV…"), {},
+    add(menu, "write listened", tr("Write what is listened to…"), {},
         [this] { files_.write_listened_dialog(); });
+    add(menu, "write clicks", tr("Write the clicks…"), {}, [this] { write_clicks_dialog(); });
     add(menu, "hear alone", tr("Hear what is listened to alone"), {K(tr("Shift+A"))}, [this] {
         auto& sounds = document_.sounds();
         sounds.hear_alone(sounds.alone() ? std::nullopt
                                          : std::optional(SoundBank::Alone{sounds.listened(), 0, 0}));
     });
     menu->addSeparator();
+}
+
+/// Beats, and the lanes and rows that click, as a sound of their own.
+void SoundCommands::write_clicks_dialog() {
+    const Project& project = document_.project();
+    const auto clicks = clicks_of_piece(document_.schedule());
+    if (clicks.empty() || piece_end(project) <= Seconds(0))
+        return document_.say(tr("There is nothing that clicks: find the beats first"));
+    const auto path = ask_where_to_write(window_, tr("Write the clicks"),
+                                         QDir(usual_folder(document_)).filePath("clicks.wav"),
+                                         tr("WAV or FLAC (*.wav *.flac)"), "wav flac");
+    if (!path)
+        return;
+    const std::filesystem::path wanted = path->toStdString();
+    if (auto allowed = may_write(wanted, inputs_of(document_.path(), project), true); !allowed)
+        return document_.say(QString::fromStdString(allowed.error().message()));
+    const std::int64_t rate = project.song ? project.song->sample_rate : 48'000;
+    const auto samples = [rate](Seconds time) {
+        return Samples(std::llround(time.value * static_cast<double>(rate)));
+    };
+    std::vector<Click> heard;
+    for (const auto& click : clicks)
+        if (click.at >= Seconds(0))
+            heard.push_back({samples(click.at), click.accent, click.sound});
+    const QString name = QFileInfo(*path).fileName();
+    document_.jobs().start<bool>(
+        JobQueue::Write, tr("Writing %1").arg(name),
+        [heard, length = samples(piece_end(project)), rate,
+         wanted](const Progress& progress) -> Result<bool> {
+            const auto sound = click_sound(heard, length, rate);
+            if (!sound)
+                return tl::unexpected(sound.error());
+            return write_sound_file(**sound, wanted, progress).map([] { return true; });
+        },
+        [this, name](const Result<bool>& written) {
+            document_.say(written                       ? tr("Written: %1").arg(name)
+                          : written.error().cancelled() ? tr("%1 was not written").arg(name)
+                                                        : QString::fromStdString(written.error().message()));
+        });
 }
 
 void SoundCommands::trim_song_to_range() {

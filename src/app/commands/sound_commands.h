@@ -15,6 +15,7 @@ public:
     void add_to(QMenu* menu);
 
 private:
+    void write_clicks_dialog();
     void trim_song_to_range();
     void make_range_the_piece();
     void ask_when_the_song_begins();

@@ -7,8 +7,8 @@
 #include "media/align.h"
 #include "media/media_endings.h"
 #include "media/picture_sequence.h"
+#include "media/sound_file.h"
 #include "media/video_reader.h"
-#include "media/write_wav.h"
 #include "model/edits.h"
 #include "model/song_edits.h"
 #include "session/document.h"
@@ -196,7 +196,7 @@ void Document::write_sound(const SoundRecipe& sound, const std::filesystem::path
                 return tl::unexpected(made.error());
             const auto& samples = *(*made)->samples;
             const auto cues = cues_of_piece(schedule, samples.format().sample_rate);
-            if (auto written = write_wav(samples, path, p.part(0.7, 1), cues); !written)
+            if (auto written = write_sound_file(samples, path, p.part(0.7, 1), cues); !written)
                 return tl::unexpected(written.error());
             return true;
         },

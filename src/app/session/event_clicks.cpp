@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/event_clicks.h"
 
+#include "hand/piece_clicks.h"
+
 #include <algorithm>
 
 namespace pulsepin {
@@ -8,17 +10,8 @@ namespace pulsepin {
 std::vector<Player::Event> events_to_hear(const Schedule& schedule, const Detection* detection,
                                           const ViewState& view) {
     std::vector<Player::Event> events;
-    const auto& lanes = schedule.project().lanes;
-    for (std::size_t i = 0; i < lanes.size(); ++i)
-        if (lanes[i]->click > 0 && !lanes[i]->muted)
-            for (const auto& pin : schedule[i].pins)
-                if (!lanes[i]->pins[pin.index].muted)
-                    events.push_back({pin.acts_at, lanes[i]->click});
-    if (detection)
-        for (const auto& row : detection->rows)
-            if (row.click > 0)
-                for (const auto& onset : row.onsets)
-                    events.push_back({onset.time, row.click});
+    for (const auto& click : clicks_of_events(schedule, detection))
+        events.push_back({click.at, click.sound});
     if (view.hears_outlines() && view.outlines()) {
         const Lane* lane = schedule.project().lane(view.outline_lane());
         const int sound = lane && lane->click > 0 ? lane->click : 1;

@@ -51,6 +51,8 @@ Result<std::pair<const Row*, ParamValues>> row_with_values(const std::string& te
 /// A lane of its own that follows what the song has, shaped step by step, and drives a property where one is
 /// named.
 Outcome follow(const Request& request) {
+    if (!request.project().song)
+        return fail("There is no song to follow.", {}, "Open one first.");
     const auto source = row_with_values(request.values.text("source"), "source", follower_sources());
     if (!source)
         return tl::unexpected(source.error());

@@ -2,6 +2,7 @@
 #include "pages/stops/export_panel.h"
 
 #include "interchange/outputs.h"
+#include "pages/stops/sheets_page.h"
 #include "parts/page_stack.h"
 #include "parts/question.h"
 #include "parts/widgets.h"

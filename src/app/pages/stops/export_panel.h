@@ -3,7 +3,6 @@
 
 #include "interchange/export_all.h"
 #include "pages/stops/film_page.h"
-#include "pages/stops/sheets_page.h"
 #include "pages/stops/stop_panel.h"
 
 #include <QLabel>
@@ -14,6 +13,8 @@
 class QTimer;
 
 namespace pulsepin {
+
+class SheetsPage;
 
 /// The piece as a film, and handed on in open formats, a row each.
 class ExportPanel : public StopPanel {

@@ -122,20 +122,24 @@ const SheetKind& SheetsPage::kind() const {
     return sheet_kinds().front();
 }
 
-SheetRequest SheetsPage::request() const {
-    const Curves piece = piece_alone(document_.curves());
-    SheetRequest request{piece.schedule, form_->values()};
-    const auto& settings = *document_.project().settings;
-    if (const auto& drawn = view_.range(); drawn && range_->currentIndex() == Drawn) {
+/// As it is made on another thread: deriving a piece that is a part of its song takes a moment.
+std::function<SheetRequest()> SheetsPage::request() const {
+    std::optional<TimeRange> drawn;
+    if (range_->currentIndex() == Drawn)
+        drawn = view_.range();
+    return [curves = document_.curves().for_another_thread(), values = form_->values(), drawn,
+            date = QDate::currentDate().toString(Qt::ISODate).toStdString()] {
+        SheetRequest request{piece_alone(curves).schedule, values, {}, date};
+        const auto& settings = *curves.project().settings;
         const auto frame = [&](Seconds time) {
             return round_to_frame(time - settings.begins.value_or(Seconds(0)), settings.frame_rate,
                                   FrameRounding::Nearest)
                 .frame;
         };
-        request.frames = {frame(drawn->from), frame(drawn->until)};
-    }
-    request.date = QDate::currentDate().toString(Qt::ISODate).toStdString();
-    return request;
+        if (drawn)
+            request.frames = {frame(drawn->from), frame(drawn->until)};
+        return request;
+    };
 }
 
 /// Lays all pages out and paints the one that is seen, while the person goes on.
@@ -151,7 +155,7 @@ void SheetsPage::look_again() {
         JobQueue::Write, tr("Laying sheets out"),
         [request = request(), &kind = kind(), page = shown_.page, pictures = pictures_,
          width](const Progress&) -> Result<Shown> {
-            auto sheets = laid_out(kind, request, sheet_measure());
+            auto sheets = laid_out(kind, request(), sheet_measure());
             if (!sheets)
                 return tl::unexpected(sheets.error());
             Shown shown{std::make_shared<const Sheets>(*std::move(sheets)), 0, {}};
@@ -216,7 +220,7 @@ void SheetsPage::write(const QString& file) {
         JobQueue::Write, tr("Writing %1").arg(name),
         [request = request(), &kind = kind(), path, inputs,
          bin = document_.project().bin](const Progress& progress) -> Result<std::size_t> {
-            const auto sheets = laid_out(kind, request, sheet_measure());
+            const auto sheets = laid_out(kind, request(), sheet_measure());
             if (!sheets)
                 return tl::unexpected(sheets.error());
             for (const auto& one : files_of_sheets(path, sheets->pages.size()))

@@ -40,7 +40,7 @@ private:
     };
     [[nodiscard]] QWidget* make_choices();
     [[nodiscard]] QWidget* make_preview();
-    [[nodiscard]] SheetRequest request() const;
+    [[nodiscard]] std::function<SheetRequest()> request() const;
     void look_again();
     void show_page(std::size_t page);
     void paint_page(std::shared_ptr<const Sheets> sheets, std::size_t page);
