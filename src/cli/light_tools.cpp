@@ -2,16 +2,14 @@
 #include "light_tools.h"
 
 #include "base/csv_text.h"
-#include "base/text_file.h"
+#include "ended.h"
 #include "interchange/outputs.h"
 #include "wires/light_monitor.h"
 #include "wires/light_source.h"
 #include "wires/udp_socket.h"
 
-#include <atomic>
 #include <charconv>
 #include <chrono>
-#include <csignal>
 #include <fmt/core.h>
 #include <fstream>
 #include <iostream>
@@ -23,13 +21,6 @@ namespace {
 
 using Clock = std::chrono::steady_clock;
 using namespace std::chrono_literals;
-
-std::atomic<bool> ended = false; // set by a signal
-
-void end_by_signals() {
-    std::signal(SIGINT, [](int) { ended = true; });
-    std::signal(SIGTERM, [](int) { ended = true; });
-}
 
 double seconds_since(Clock::time_point start) {
     return std::chrono::duration<double>(Clock::now() - start).count();
@@ -112,7 +103,7 @@ Result<void> receive_lights(const LightReceiverRequest& request) {
     std::map<int, std::uint64_t> told;
     const auto start = Clock::now();
     double next_told = 1;
-    while (!ended && (request.seconds <= 0 || seconds_since(start) < request.seconds)) {
+    while (!is_ended() && (request.seconds <= 0 || seconds_since(start) < request.seconds)) {
         const auto bytes = socket->receive(50ms);
         const double now = seconds_since(start);
         if (bytes)
@@ -121,7 +112,7 @@ Result<void> receive_lights(const LightReceiverRequest& request) {
                 monitor.take(*packet, now))
                 log->line(fmt::format("{:.6f},{},{},{},{},{},{}", now, packet->universe, packet->sequence,
                                       packet->priority, packet->terminated ? 1 : 0,
-                                      quoted(packet->source_name), levels_in_a_cell(packet->slots)));
+                                      quoted(packet->source_name), levels_in_a_cell(packet->levels)));
         if (!log->good())
             return fail("The log cannot be written any more.", request.log, "See whether the disk is full.");
         if (now >= next_told) {
@@ -196,7 +187,7 @@ Result<void> test_lights(const LightTestRequest& request) {
     constexpr auto between =
         std::chrono::microseconds(1'000'000 / 44); // 44 a second, as often as DMX512 itself
     auto due = start;
-    while (!ended && seconds_since(start) < request.seconds) {
+    while (!is_ended() && seconds_since(start) < request.seconds) {
         const auto packet = source.packet(request.universe, levels);
         if (!packet)
             return tl::unexpected(packet.error());

@@ -2,15 +2,14 @@
 #include "watch_folder.h"
 
 #include "begin_piece.h"
+#include "ended.h"
 #include "export_project.h"
 #include "interchange/exporters.h"
 #include "interchange/project_file.h"
 #include "media/media_endings.h"
 #include "no_such.h"
 
-#include <atomic>
 #include <chrono>
-#include <csignal>
 #include <filesystem>
 #include <iostream>
 #include <map>
@@ -21,8 +20,6 @@ namespace pulsepin {
 namespace {
 
 namespace fs = std::filesystem;
-
-std::atomic<bool> ended = false; // set by a signal
 
 /// As a file was when it was looked at.
 struct Seen {
@@ -99,21 +96,20 @@ Result<Extent> watch_folder(const WatchRequest& request) {
     std::error_code code;
     if (!fs::is_directory(request.out, code))
         return fail("This is no folder.", request.out, "Name one that is there.");
-    std::signal(SIGINT, [](int) { ended = true; });
-    std::signal(SIGTERM, [](int) { ended = true; });
+    end_by_signals();
     Arrivals arrivals(request.folder);
     if (auto first = arrivals.whole(); !first)
         return tl::unexpected(first.error());
     Extent extent = Extent::All;
     std::set<fs::path> tried;
-    while (!ended) {
+    while (!is_ended()) {
         std::this_thread::sleep_for(std::chrono::milliseconds(request.once ? 300 : 1000));
         const auto songs = arrivals.whole();
         if (!songs)
             return tl::unexpected(songs.error());
         for (const auto& song : *songs) {
             const fs::path into = fs::path(request.out) / song.stem();
-            if (ended || fs::exists(into, code) || !tried.insert(song).second)
+            if (is_ended() || fs::exists(into, code) || !tried.insert(song).second)
                 continue;
             const auto done = make_piece(song, into, request);
             if (!done)

@@ -31,7 +31,7 @@ bool LightMonitor::take(const sacn::DataPacket& packet, double at_seconds) {
     universe.source_name = packet.source_name;
     universe.priority = packet.priority;
     universe.sequence = packet.sequence;
-    universe.levels = packet.slots;
+    universe.levels = packet.levels;
     universe.last_at = at_seconds;
     universe.terminations = packet.terminated ? universe.terminations + 1 : 0;
     ++universe.packets;

@@ -14,7 +14,7 @@ sacn::DataPacket LightSource::next(int universe) {
     packet.universe = static_cast<std::uint16_t>(universe);
     auto& sent = sent_[universe];
     packet.sequence = sent.sequence++;
-    packet.slots = sent.levels;
+    packet.levels = sent.levels;
     return packet;
 }
 
@@ -22,10 +22,10 @@ Result<std::vector<std::uint8_t>> LightSource::packet(int universe, std::span<co
     sacn::DataPacket tried;
     tried.universe = static_cast<std::uint16_t>(universe >= 0 && universe <= 65'535 ? universe : 0);
     tried.priority = priority_;
-    tried.slots.assign(levels.begin(), levels.end());
+    tried.levels.assign(levels.begin(), levels.end());
     if (auto good = sacn::can_be_sent(tried); !good)
         return tl::unexpected(good.error());
-    sent_[universe].levels = std::move(tried.slots);
+    sent_[universe].levels = std::move(tried.levels);
     return sacn::bytes_of(next(universe));
 }
 

@@ -99,8 +99,8 @@ Result<void> can_be_sent(const DataPacket& packet) {
     if (packet.universe < first_universe || packet.universe > last_universe)
         return fail(fmt::format("There is no universe {}.", packet.universe), {},
                     fmt::format("Universes go from {} to {}.", first_universe, last_universe));
-    if (packet.slots.size() > most_slots)
-        return fail(fmt::format("A universe has 512 channels, and these are {}.", packet.slots.size()), {},
+    if (packet.levels.size() > most_slots)
+        return fail(fmt::format("A universe has 512 channels, and these are {}.", packet.levels.size()), {},
                     "Put some of them into another universe.");
     if (packet.priority > highest_priority)
         return fail(fmt::format("There is no priority {}.", packet.priority), {},
@@ -109,7 +109,7 @@ Result<void> can_be_sent(const DataPacket& packet) {
 }
 
 std::vector<std::uint8_t> bytes_of(const DataPacket& packet) {
-    const std::size_t whole = head_of_data + packet.slots.size();
+    const std::size_t whole = head_of_data + packet.levels.size();
     Writer out;
     write_root(out, whole, root_data, packet.source);
     out.length_of_rest(whole);
@@ -126,11 +126,11 @@ std::vector<std::uint8_t> bytes_of(const DataPacket& packet) {
     out.length_of_rest(whole);
     out.byte(dmp_set_property);
     out.byte(dmp_one_byte_each);
-    out.two(0);                                                   // the first property
-    out.two(1);                                                   // one after the other
-    out.two(static_cast<std::uint32_t>(1 + packet.slots.size())); // with the start code
-    out.byte(0);                                                  // start code: levels
-    out.all(packet.slots);
+    out.two(0);                                                    // the first property
+    out.two(1);                                                    // one after the other
+    out.two(static_cast<std::uint32_t>(1 + packet.levels.size())); // with the start code
+    out.byte(0);                                                   // start code: levels
+    out.all(packet.levels);
     return out.taken();
 }
 
@@ -169,8 +169,8 @@ std::optional<DataPacket> data_packet(std::span<const std::uint8_t> bytes) {
     const std::size_t values = in.two();
     if (values != bytes.size() - head_of_data + 1 || in.byte() != 0)
         return std::nullopt;
-    const auto slots = in.some(values - 1);
-    packet.slots.assign(slots.begin(), slots.end());
+    const auto levels = in.some(values - 1);
+    packet.levels.assign(levels.begin(), levels.end());
     if (!can_be_sent(packet))
         return std::nullopt;
     return packet;

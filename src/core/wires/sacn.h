@@ -34,7 +34,7 @@ struct DataPacket {
     std::uint8_t sequence = 0;
     bool preview = false, terminated = false;
     std::uint16_t universe = 1;
-    std::vector<std::uint8_t> slots; ///< levels from channel 1 on, 512 at most
+    std::vector<std::uint8_t> levels; ///< levels from channel 1 on, 512 at most
     friend bool operator==(const DataPacket&, const DataPacket&) = default;
 };
 

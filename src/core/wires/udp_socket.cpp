@@ -46,7 +46,8 @@ Result<UdpSocket> UdpSocket::for_sending() {
 
 Result<UdpSocket> UdpSocket::for_receiving(std::uint16_t port, const std::vector<std::string>& groups) {
     UdpSocket socket(new_socket());
-    const int yes = 1;
+    const int yes = 1, room = 1 << 20; // for what comes while this program waits for the disk
+    (void)setsockopt(socket.descriptor_, SOL_SOCKET, SO_RCVBUF, &room, sizeof room);
     const auto here = address_of("0.0.0.0", port);
     if (socket.descriptor_ < 0 ||
         setsockopt(socket.descriptor_, SOL_SOCKET, SO_REUSEADDR, &yes, sizeof yes) != 0 ||
