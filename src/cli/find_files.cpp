@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "find_files.h"
 
+#include "ended.h"
 #include "hand/files_found.h"
 #include "interchange/pack.h"
 #include "interchange/project_file.h"
@@ -38,7 +39,15 @@ Result<void> pack_piece(const PackRequest& request) {
     for (const auto& setting : request.settings)
         if (auto set = set_from_text(values, pack_parameters(), setting); !set)
             return set;
-    const auto packed = pack(*project, name, request.into, values);
+    // Ctrl+C leaves nothing of it.
+    end_by_signals();
+    std::stop_source stop;
+    const Progress progress{[&stop](double) {
+                                if (is_ended())
+                                    stop.request_stop();
+                            },
+                            stop.get_token()};
+    const auto packed = pack(*project, name, request.into, values, progress);
     if (!packed)
         return tl::unexpected(packed.error());
     std::cout << packed->project.string() << ": " << packed->files << " files, " << packed->bytes << " bytes";

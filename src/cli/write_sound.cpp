@@ -22,10 +22,6 @@ Result<void> among(std::span<const ParamChoice> choices, const std::string& id, 
     return no_such(what, id, choices, &ParamChoice::id);
 }
 
-} // namespace
-
-namespace {
-
 Result<void> write_clicks(const Project& project, const std::string& out) {
     const Schedule schedule(project);
     const std::int64_t rate = project.song ? project.song->sample_rate : 48'000;

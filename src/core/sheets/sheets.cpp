@@ -51,6 +51,7 @@ std::vector<ParamSpec> all_parameters() {
          .unit = "s",
          .least = 0,
          .most = 10,
+         .initial = 2,
          .explains = "Of an exposure sheet, as far as its lines stay readable; 0: as many as do well"},
         {.id = "black-and-white", .label = "black and white", .type = ParamType::Switch, .most = 1},
         {.id = "pictures",
