@@ -3,6 +3,7 @@
 // Makes the demo project from the song and the clips beside it: pulsepin-demo-project FOLDER
 #include "detect/detection_of.h"
 #include "hand/composition.h"
+#include "hand/light_hand.h"
 #include "hand/stage_hand.h"
 #include "interchange/project_file.h"
 #include "kinds/kinds.h"
@@ -12,6 +13,7 @@
 #include "model/edits.h"
 #include "model/lane_edits.h"
 #include "model/pin_edits.h"
+#include "model/rig_edits.h"
 #include "model/stage_edits.h"
 #include "schedule/place.h"
 #include "schedule/pulses.h"
@@ -195,6 +197,59 @@ Project composed_of_ready(Project project) {
     return project;
 }
 
+/// Eight lanterns on the two banks of the river, that light on the drop and are seen in the film.
+Project with_lanterns(Project project) {
+    Settings settings = *project.settings;
+    settings.title = "Kite day with lanterns";
+    project = with_settings(project, settings);
+    using Shape = LampArrangement::Shape;
+    project = must(with_lamps(
+        project, {.name = "far bank", .count = 4, .shape = Shape::Arc, .y = 70, .width = 76, .height = 5}));
+    const LampId far = project.rig->groups.back().id;
+    project = must(with_lamps(
+        project, {.name = "near bank", .count = 4, .shape = Shape::Arc, .y = 88, .width = 86, .height = -5}));
+    const LampId near = project.rig->groups.back().id;
+    project = with_lane(project, kind_of(body_type<LightBody>), "Lanterns");
+    const LaneId lane = project.lanes.back()->id;
+    const Colour saffron{0xf4b430}, red{0xd2362a}, dark{0};
+    const auto lit = [&](std::vector<LampId> on, std::int64_t at_bar, double beat, const LightBody& body) {
+        project = must(with_light(
+            project, lane, std::move(on),
+            MusicalAnchor{bar(project, at_bar) + Ticks(std::llround((beat - 1) * ticks_per_beat)), Frames(0)},
+            body));
+    };
+    const auto body = [](Colour from, Colour to, double beats, LightBody::Pattern pattern, double each = 0.5,
+                         bool backwards = false) {
+        LightBody made;
+        made.from = from;
+        made.to = to;
+        made.length = {Length::Unit::InBeats, beats};
+        made.pattern = pattern;
+        made.each = each;
+        made.backwards = backwards;
+        return made;
+    };
+    using Pattern = LightBody::Pattern;
+    for (const std::int64_t first : {13, 17}) {
+        lit({}, first, 1, body(saffron, dark, 2, Pattern::Together));
+        lit({far}, first, 3, body(saffron, saffron, 0.5, Pattern::Together));
+        lit({near}, first, 4, body(red, red, 0.5, Pattern::Together));
+        lit({far}, first + 1, 1, body(saffron, dark, 1, Pattern::Across));
+        lit({near}, first + 1, 1, body(red, dark, 1, Pattern::Across, 0.5, true));
+        lit({far}, first + 2, 1, body(saffron, dark, 4, Pattern::ByTurns, 1));
+        lit({near}, first + 2, 1, body(red, red, 4, Pattern::ByTurns, 2));
+        LightBody rising = body(saffron, saffron, 4, Pattern::FromMiddle, 0.5);
+        rising.attack = 90;
+        lit({far}, first + 3, 1, rising);
+        lit({near}, first + 3, 3, body(red, red, 2, Pattern::OneByOne));
+    }
+    Layer lamps = new_layer(layers::lamps);
+    lamps.name = "Lanterns";
+    lamps.values = {{"lamps-size", 18}, {"lamps-glow", 70}};
+    project = must(with_layer(project, std::move(lamps)));
+    return project;
+}
+
 /// The same piece with a shot that is over before the song is, for the stop Check to find.
 Project with_findings(Project project) {
     Settings settings = *project.settings;
@@ -252,6 +307,7 @@ int main(int argc, char** argv) {
     const std::pair<const char*, Project> files[] = {
         {"kite-day.pulsepin", project},
         {"kite-day-in-motion.pulsepin", in_motion(project)},
+        {"kite-day-with-lanterns.pulsepin", with_lanterns(project)},
         {"kite-day-composed.pulsepin", composed_of_ready(project)},
         {"kite-day-with-findings.pulsepin", with_findings(project)}};
     for (const auto& [name, made] : files)

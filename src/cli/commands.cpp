@@ -173,6 +173,20 @@ void add_lights(CLI::App& app, Requests& all) {
         ->check(CLI::Range(0.1, 1e6))
         ->capture_default_str();
     tests->callback([&all] { all.outcome = test_lights(all.tested_lights); });
+
+    auto& playing = all.played_lights;
+    auto* plays = app.add_subcommand(
+        "light-play", "play a piece and send its lights in step with the song, or a recorded show again");
+    plays->add_option("SHOW", playing.show, "a project, or packets that were recorded (.pcap)")->required();
+    plays->add_option("--to", playing.to, "an address in numbers, instead of those of the outputs");
+    plays->add_option("--record", playing.record, "file for all packets with their times (.pcap)")
+        ->check(to_a_file);
+    plays->add_option("--from", playing.from, "where it begins: 13.1 (bar and beat), 0:26.96, 26.96 s");
+    plays->add_option("--seconds", playing.seconds, "after which it ends; with the song unless given")
+        ->check(CLI::Range(0.1, 1e6));
+    plays->add_flag("--silent", playing.silent, "without sound, by a steady clock");
+    plays->add_flag("--force", playing.replace, "replace a file that is there already");
+    plays->callback([&all] { all.outcome = play_lights(all.played_lights); });
 }
 
 void add_picture(CLI::App& app, Requests& all) {

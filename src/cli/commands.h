@@ -11,6 +11,7 @@
 #include "edit_project.h"
 #include "export_project.h"
 #include "find_files.h"
+#include "light_play.h"
 #include "light_tools.h"
 #include "params/param.h"
 #include "place_pins.h"
@@ -45,6 +46,7 @@ struct Requests {
     WriteSoundRequest sound;
     LightReceiverRequest received_lights;
     LightTestRequest tested_lights;
+    LightPlayRequest played_lights;
     WritePictureRequest picture;
     CheckRequest checking;
     RenderRequest film;

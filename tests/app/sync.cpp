@@ -2,8 +2,8 @@
 //
 // Against a real sound server: what its null sink played is recorded and compared with what should have been
 // heard.
+#include "devices/pulse_output.h"
 #include "media/write_wav.h"
-#include "session/devices/pulse_output.h"
 #include "shell/main_window.h"
 #include "support/attempts.h"
 #include "support/media.h"

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // The player against a steady clock, without any sound device.
+#include "devices/steady_output.h"
 #include "pages/dialogs/delay_dialog.h"
-#include "session/devices/steady_output.h"
 #include "session/player.h"
 #include "support/media.h"
 #include "support/test_program.h"

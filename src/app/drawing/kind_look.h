@@ -34,8 +34,11 @@ struct KindLook {
 
     // -- in the timeline
     double (*height)(const LaneSpans&); ///< pixels, at least
+    /// The same, of a kind whose rows are those of the project; null: as above.
+    double (*height_of)(const Project&) = nullptr;
     void (*paint)(QPainter&, const LaneScene&);
     bool stems = true; ///< its pins hang from the beat ruler
+    bool heads = true; ///< its pins have heads, besides what they last as
 
     // -- in both drawings
     double (*head_y)(const LaneScene&, const PinBody&);        ///< of a pin's head
@@ -45,6 +48,8 @@ struct KindLook {
                                      Qt::KeyboardModifiers) = move_pins;
     /// What a press beside its pins begins; null: as beside any.
     std::unique_ptr<Gesture> (*press)(const GestureContext&, const LaneScene&, QPointF at) = nullptr;
+    /// What a press of the right button in its rows begins; null: it asks for the menu, as anywhere.
+    std::unique_ptr<Gesture> (*erase)(const GestureContext&, const LaneScene&, QPointF at) = nullptr;
     /// What the mouse does there; empty: as beside any.
     QString (*press_hint)(const LaneScene&, QPointF at) = nullptr;
     /// What a double click there does instead of adding a pin; nullopt: it adds one.
@@ -53,6 +58,8 @@ struct KindLook {
     QString (*hint)(GripPart) = nullptr; ///< what the mouse does there; null: as with any pin
     QPainterPath (*head)(QPointF at);
     QColor (*colour)(const Palette&);
+    /// The names of its rows, beside them; null: the lane's name alone.
+    void (*paint_names)(QPainter&, const LaneScene&, const QRectF& names) = nullptr;
     QPointF hint_at = {13, 0}; ///< of a head that stands in a hint, from its left edge and middle
 
     // -- in the score

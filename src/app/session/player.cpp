@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/player.h"
 
-#include "session/devices/pulse_output.h"
-#include "session/devices/steady_output.h"
+#include "devices/pulse_output.h"
+#include "devices/steady_output.h"
 
 #include <algorithm>
 #include <cmath>

@@ -91,6 +91,14 @@ void ViewState::set_trial(std::optional<Trial> trial) {
     emit trial_changed();
 }
 
+void ViewState::choose_lamps(std::vector<LampId> lamps) {
+    change(lamps_, std::move(lamps), &ViewState::lamps_chosen);
+}
+
+void ViewState::set_light_brush(const LightBody& brush) {
+    change(light_brush_, brush, &ViewState::light_brush_changed);
+}
+
 void ViewState::set_said_places(std::vector<Seconds> places) {
     change(said_places_, std::move(places), &ViewState::outlines_changed);
 }
@@ -110,6 +118,7 @@ void ViewState::leave_piece() {
     open_event({});
     choose_layer({});
     choose_lane({});
+    choose_lamps({});
     set_motion_lane({});
     set_playhead(Seconds(0));
 }
@@ -164,6 +173,9 @@ void ViewState::follow(const Project& project) {
         choose_lane({});
     if (layer_.value != 0 && !project.stage->layer(layer_))
         choose_layer({});
+    auto lamps = lamps_;
+    std::erase_if(lamps, [&](LampId id) { return !project.rig->fixture(id) && !project.rig->group(id); });
+    choose_lamps(std::move(lamps));
     const auto before = std::exchange(grid_, project.grid);
     if (beat_ && (!grid_ || *beat_ < grid_->first_beat() || *beat_ > grid_->last_beat()))
         choose_beat(std::nullopt);

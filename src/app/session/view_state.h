@@ -4,6 +4,7 @@
 #include "check/checks.h"
 #include "follow/feeds.h"
 #include "hand/event_keys.h"
+#include "model/lights.h"
 #include "model/project.h"
 #include "schedule/place.h"
 #include "session/song_look.h"
@@ -125,6 +126,12 @@ public:
     void set_grid_rows(bool shown);
     void choose_beat(std::optional<std::int64_t> beat);
     void set_course(std::optional<CoursePreview> course);
+    /// The lamps and groups of the plan that are worked on.
+    [[nodiscard]] const std::vector<LampId>& lamps() const { return lamps_; }
+    void choose_lamps(std::vector<LampId> lamps);
+    /// What is painted in lanes of lights: all but which lamps it lights.
+    [[nodiscard]] const LightBody& light_brush() const { return light_brush_; }
+    void set_light_brush(const LightBody& brush);
     /// None while nothing is tried.
     [[nodiscard]] const std::optional<Trial>& trial() const { return trial_; }
     void set_trial(std::optional<Trial> trial);
@@ -165,6 +172,8 @@ signals:
     void event_opened(); ///< or closed, or another key of it chosen
     void check_marks_changed();
     void trial_changed();
+    void lamps_chosen();
+    void light_brush_changed();
     void grid_rows_changed(); ///< shown or not, the chosen beat, the course
 
 private:
@@ -186,6 +195,8 @@ private:
     std::optional<EventKey> event_key_;
     std::optional<CoursePreview> course_;
     std::optional<Trial> trial_;
+    std::vector<LampId> lamps_;
+    LightBody light_brush_;
     std::vector<Seconds> said_places_;
     std::optional<CheckMarks> check_marks_;
     Shared<BeatGrid> grid_; ///< as it was when last followed

@@ -9,6 +9,7 @@
 #include "commands/film_commands.h"
 #include "commands/grid_commands.h"
 #include "commands/lane_commands.h"
+#include "commands/light_commands.h"
 #include "commands/named_edits.h"
 #include "commands/pack_commands.h"
 #include "commands/pin_commands.h"
@@ -49,6 +50,7 @@ struct CommandGroups {
     CheckCommands checks;
     FilmCommands films;
     PackCommands packs;
+    LightCommands lights;
     NamedEdits named;
 
     CommandGroups(const Workplace& at, const CommandParts& parts)
@@ -57,7 +59,7 @@ struct CommandGroups {
           bin(at), lanes(at, pins), sounds(at, files),
           look(at, parts.bench, parts.picture, parts.hands, grids, parts.transport), drops(at, parts.hands),
           words(at, play), exposures(at, parts.taps, play), checks(at, parts.place, play, bin), films(at),
-          packs(at, parts.exporting), named(at) {}
+          packs(at, parts.exporting), lights(at), named(at) {}
     CommandGroups(const CommandGroups&) = delete;
     CommandGroups& operator=(const CommandGroups&) = delete;
 };

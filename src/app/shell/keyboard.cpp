@@ -3,6 +3,7 @@
 
 #include "drawing/canvas/canvas.h"
 #include "pages/route_list.h"
+#include "picture/plan_view.h"
 #include "picture/preview_view.h"
 
 #include <QAbstractButton>
@@ -48,7 +49,7 @@ bool takes_text(QObject* widget) {
 /// Also what is written in the picture.
 bool is_drawing(const QObject* widget) {
     return qobject_cast<const Canvas*>(widget) || qobject_cast<const PreviewView*>(widget) ||
-           qobject_cast<const PreviewView*>(widget->parent());
+           qobject_cast<const PlanView*>(widget) || qobject_cast<const PreviewView*>(widget->parent());
 }
 
 QLineEdit* line_of(QObject* widget) {

@@ -131,6 +131,7 @@ void MainWindow::make_menu() {
     does_->grids.add_to(menu_.addMenu(tr("Beats")));
     does_->play.add_to(menu_.addMenu(tr("Play")));
     does_->checks.add_to(menu_.addMenu(tr("Check")));
+    does_->lights.add_to(menu_.addMenu(tr("Lights")));
     does_->films.add_to(menu_.addMenu(tr("Film")));
     does_->look.add_to(menu_.addMenu(tr("View")));
     menu_.addSeparator();
@@ -264,6 +265,12 @@ void MainWindow::connect_stops() {
     connect(&document_, &Document::changed, this, tell_cue);
     connect(&bench_->mark(), &MarkPanel::page_changed, this, tell_cue);
     connect(bench_, &Bench::stop_changed, this, tell_cue);
+    does_->lights.show_page(&bench_->motion().lights());
+    connect(&bench_->motion().lights(), &LightsPage::hint, status_, &StatusStrip::set_hint);
+    connect(&does_->lights.sender(), &LightSender::changed, this, [this] {
+        const auto& sender = does_->lights.sender();
+        status_->set_sending(sender.told(), sender.in_trouble());
+    });
     connect(&bench_->motion(), &MotionPanel::add_lane_wanted, &does_->lanes, &LaneCommands::add_lane);
     connect(&bench_->place(), &PlacePanel::shown_wanted, timeline_, &TimelineView::show_range);
     connect(&bench_->exporting(), &ExportPanel::file_wanted, &does_->files, &FileCommands::export_dialog);

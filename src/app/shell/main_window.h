@@ -52,6 +52,7 @@ public:
     [[nodiscard]] CheckPanel& check_panel() { return bench_->check(); }
     [[nodiscard]] CheckCommands& check_commands() { return does_->checks; }
     [[nodiscard]] FilmCommands& film_commands() { return does_->films; }
+    [[nodiscard]] LightCommands& lights() { return does_->lights; }
     [[nodiscard]] TransportBar& transport() { return *transport_; }
 
 protected:

@@ -24,6 +24,11 @@ StatusStrip::StatusStrip(Document& document, QWidget* parent) : QWidget(parent),
     device_ = quiet({});
     device_->setObjectName("device note");
     row->addWidget(device_);
+    sending_ = quiet({});
+    sending_->setObjectName("sending");
+    sending_->setTextFormat(Qt::RichText);
+    sending_->hide();
+    row->addWidget(sending_);
     job_ = quiet({});
     progress_ = new QProgressBar;
     progress_->setRange(0, 1000);
@@ -59,6 +64,14 @@ StatusStrip::StatusStrip(Document& document, QWidget* parent) : QWidget(parent),
     connect(&document_.jobs(), &Jobs::changed, this, &StatusStrip::refresh_jobs);
     refresh_file();
     refresh_jobs();
+}
+
+/// A light that is on, and what it stands for.
+void StatusStrip::set_sending(const QString& told, bool trouble) {
+    const auto& p = day_palette();
+    sending_->setText(QString("<span style='color:%1'>●</span> %2")
+                          .arg((trouble ? p.warning : p.playing).name(), told.toHtmlEscaped()));
+    sending_->setVisible(!told.isEmpty());
 }
 
 void StatusStrip::set_hint(const QString& hint) {

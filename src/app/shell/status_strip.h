@@ -19,6 +19,8 @@ public:
     void set_hint(const QString& hint);
     void say(const QString& message);          ///< stays some seconds, then hints are shown again
     void set_device_note(const QString& note); ///< stays until it changes
+    /// That something is sent, and where to; empty: nothing is.
+    void set_sending(const QString& told, bool trouble);
     [[nodiscard]] QString message() const { return left_->text(); }
     [[nodiscard]] QString device_note() const { return device_->text(); }
 
@@ -29,6 +31,7 @@ private:
     Document& document_;
     QLabel* left_;
     QLabel* device_;
+    QLabel* sending_;
     QLabel* file_;
     QLabel* job_;
     QProgressBar* progress_;

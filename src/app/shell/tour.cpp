@@ -39,8 +39,8 @@ public:
             std::fprintf(stderr, "%s\n", fault.toLocal8Bit().constData());
             return false;
         }
-        return see_song() && see_grid() && see_words() && see_placing() && see_score_and_triggers() &&
-               see_sounds() && see_motion() && see_check() && see_export();
+        return see_song() && see_grid() && see_words() && see_placing() && see_score() && see_sounds() &&
+               see_lights() && see_motion() && see_check() && see_export();
     }
 
 private:
@@ -120,24 +120,13 @@ private:
         return true;
     }
 
-    bool see_score_and_triggers() {
+    bool see_score() {
         window_.view().set_range(std::nullopt);
         window_.show_score(true);
         picture("score");
         paint_cells();
         window_.score().set_painting(false);
         window_.show_score(false);
-        select_triggers();
-        show_bars(12, 19);
-        choose("lane choice", "Flash");
-        choose("form colours", "in turn");
-        window_.findChild<QPushButton*>("page What")->click();
-        open_a_course();
-        picture("triggers");
-        window_.view().open_event({});
-        window_.document().undo();
-        choose("lane choice", "Cuts");
-        window_.findChild<QPushButton*>("page Where")->click();
         window_.view().select({});
         return true;
     }
@@ -176,6 +165,28 @@ private:
         window_.view().choose_layer({});
         see_what_is_ready();
         see_picture();
+        window_.findChild<QPushButton*>("curves")->click();
+        return true;
+    }
+
+    /// Eight lanterns on the drop: their lane, and the plan lit as at the playhead.
+    bool see_lights() {
+        auto& document = window_.document();
+        const auto folder = document.path().parent_path();
+        if (!step("open the demo with lanterns",
+                  document.open(folder / "kite-day-with-lanterns.pulsepin") &&
+                      wait([&] { return document.sound() && !document.jobs().busy(); })))
+            return false;
+        window_.go_to_stop(Stop::Motion);
+        window_.findChild<QPushButton*>("lights")->click();
+        show_bars(13, 17);
+        go_to(15, 1);
+        const auto& rig = *document.project().rig;
+        window_.view().choose_lamps({rig.groups.front().id});
+        window_.timeline().reveal_lane(document.project().first_lane(body_type<LightBody>)->id);
+        wait([this] { return window_.preview().shown().exact; });
+        picture("lights");
+        window_.view().choose_lamps({});
         window_.findChild<QPushButton*>("curves")->click();
         return true;
     }
@@ -434,43 +445,6 @@ private:
              {std::pair{14, 3}, std::pair{15, 2}, std::pair{15, 4}, std::pair{16, 4}})
             score.switch_cell(flash->id, project.grid->ticks_of({bar, beat, 0}));
         score.switch_cell(flash->id, project.grid->ticks_of({16, 4, 480}));
-    }
-
-    void select_triggers() {
-        const auto& project = window_.document().project();
-        const auto pins = pins_of(project, project.first_lane(body_type<TriggerBody>)->pins.front().planting);
-        window_.view().select({pins.begin(), pins.end()});
-    }
-
-    /// A trigger whose course has keys lies open beside the flashes.
-    void open_a_course() {
-        auto& document = window_.document();
-        const auto& project = document.project();
-        const auto eased = [](double at, double way, const char* easing) {
-            return TriggerAct::Point{at, way, usual_easing(easing)};
-        };
-        TriggerBody moves{"punch-in", {Length::Unit::InBeats, 12}, 100, {0x2f7f79}, {0x2f7f79}, 1};
-        moves.acts = {
-            {"scale",
-             100,
-             130,
-             {eased(0, 0, "back-out"), {18, 90}, {55, 60}, eased(72, 100, "sine-in-out"), {100, 0}}},
-            {"rotation",
-             -6,
-             6,
-             {eased(0, 50, "sine-in-out"),
-              eased(33, 85, "sine-in-out"),
-              eased(66, 20, "sine-in-out"),
-              {100, 50}}}};
-        const LaneId lane = project.first_lane(body_type<TriggerBody>)->id;
-        const PinId pin{project.next_id};
-        if (auto with = with_pins(project, lane,
-                                  {{{}, MusicalAnchor{project.grid->ticks_of({14, 1, 0})}, moves, {}}})) {
-            document.apply(*std::move(with), "a course");
-            window_.view().select({pin});
-            window_.view().open_event(pin);
-            window_.view().choose_event_key(EventKey{0, 1});
-        }
     }
 
     bool open_in_motion() {

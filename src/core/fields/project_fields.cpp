@@ -9,6 +9,7 @@
 #include "model/click_sounds.h"
 #include "model/lane_edits.h"
 #include "model/planting_properties.h"
+#include "model/rig_properties.h"
 #include "model/stage_edits.h"
 
 #include <algorithm>
@@ -360,6 +361,15 @@ void fields_of(Fields& f, Project& project) {
         .maybe("checking", "checking", checked, [&](Fields& g) { fields_of(g, checking); });
     if (f.reads())
         project.checking = std::make_shared<const Checking>(checked ? std::move(checking) : Checking{});
+    Rig rig = *project.rig;
+    bool rigged = rig != Rig{};
+    f.about("lamps, and where their levels go").maybe("rig", "rig", rigged, [&](Fields& g) {
+        fields_of(g, rig);
+        const auto conflict = patch_conflict(rig);
+        g.require(!conflict, conflict.value_or(""));
+    });
+    if (f.reads())
+        project.rig = std::make_shared<const Rig>(rigged ? std::move(rig) : Rig{});
     f.list("lanes", {"lane", project.lanes.size(), [&](std::size_t n) { project.lanes.resize(n); },
                      [&](Fields& g, std::size_t i) {
                          Lane lane = project.lanes[i] ? *project.lanes[i] : Lane{};
@@ -381,6 +391,10 @@ std::string inner_conflict(const Project& project) {
         claim(clip.id.value);
     for (const auto& planting : *project.plantings)
         claim(planting.id.value);
+    for (const auto& group : project.rig->groups)
+        claim(group.id.value);
+    for (const auto& fixture : project.rig->fixtures)
+        claim(fixture.id.value);
     for (const auto& lane : project.lanes) {
         claim(lane->id.value);
         for (const auto& pin : lane->pins)

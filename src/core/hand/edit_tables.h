@@ -13,5 +13,6 @@ namespace pulsepin::edit_tables {
 [[nodiscard]] std::span<const HandEdit> of_lanes();
 [[nodiscard]] std::span<const HandEdit> of_following(); ///< lanes that follow the music, what they drive
 [[nodiscard]] std::span<const HandEdit> of_piece();
+[[nodiscard]] std::span<const HandEdit> of_lights();
 
 } // namespace pulsepin::edit_tables

@@ -12,6 +12,7 @@
 #include "model/edits.h"
 #include "model/lane_edits.h"
 #include "model/pulse_params.h"
+#include "model/rig_edits.h"
 #include "model/shot_edits.h"
 #include "schedule/add_pin.h"
 #include "schedule/find_pins.h"
@@ -85,7 +86,8 @@ Outcome move_bars(const Request& r) {
 }
 Outcome move_rows(const Request& r) {
     return of_selection(r, [&](const Project& project, std::span<const PinId> pins) {
-        return with_rows_moved(project, pins, static_cast<int>(r.values.whole("rows")));
+        const int down = static_cast<int>(r.values.whole("rows"));
+        return with_lights_moved(with_rows_moved(project, pins, down), pins, down);
     });
 }
 Outcome remove(const Request& r) {
@@ -509,7 +511,7 @@ std::span<const HandEdit> hand_edits() {
         std::vector<HandEdit> all(table.begin(), table.end());
         for (const auto more : {edit_tables::of_values(), edit_tables::of_events(), edit_tables::of_grid(),
                                 edit_tables::of_lanes(), edit_tables::of_following(),
-                                edit_tables::of_layers(), edit_tables::of_piece()})
+                                edit_tables::of_layers(), edit_tables::of_lights(), edit_tables::of_piece()})
             all.insert(all.end(), more.begin(), more.end());
         return all;
     }();

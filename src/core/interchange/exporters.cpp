@@ -11,6 +11,7 @@
 #include "interchange/edl.h"
 #include "interchange/jams.h"
 #include "interchange/key_tables.h"
+#include "interchange/light_tables.h"
 #include "interchange/lottie.h"
 #include "interchange/marker_csv.h"
 #include "interchange/midi_notes.h"
@@ -73,7 +74,7 @@ bool has_drawings(const Lane& lane) {
     return part_of<Exposing>(lane) && !lane.pins.empty();
 }
 
-const std::array<ExporterRow, 28> rows{{
+const std::array<ExporterRow, 30> rows{{
     {"edl", "Edit decision list", "edl",
      "Cuts, sounds and markers in the CMX 3600 interchange style, for editing programs", false, write_edl,
      edl_parameters(), has_cuts, edl_losses, edl_parts},
@@ -94,6 +95,10 @@ const std::array<ExporterRow, 28> rows{{
     {"triggers-csv", "Triggers as a table", "csv",
      "One line a trigger: lane, effect, place, frames, strength, colours, layers, values", false,
      of_schedule<write_trigger_csv>},
+    {"lights-csv", "Lights as a table", "csv",
+     "One line for each lamp that is lit: place, frames, colours, channels", false, write_light_cues},
+    {"light-frames-csv", "Lamps at each frame", "csv",
+     "One line a frame, with a column for each lamp: its colour", true, write_light_frames},
     {"cues", "Cue sheet as text", "txt",
      "A line a pin of all lanes, in their order in time and a pattern of your own", false, write_cue_sheet,
      cue_sheet_parameters()},

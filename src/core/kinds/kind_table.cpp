@@ -12,7 +12,8 @@ std::span<const LaneKind> lane_kinds() {
         LaneKind(kinds::marker_row),     LaneKind(kinds::word_row),    LaneKind(kinds::note_row),
         LaneKind(kinds::exposure_row),   LaneKind(kinds::cut_row),     LaneKind(kinds::sound_row),
         LaneKind(kinds::appearance_row), LaneKind(kinds::trigger_row), LaneKind(kinds::pulse_row),
-        LaneKind(kinds::key_row),        LaneKind(kinds::pose_row),    LaneKind(kinds::follower_row)};
+        LaneKind(kinds::key_row),        LaneKind(kinds::pose_row),    LaneKind(kinds::follower_row),
+        LaneKind(kinds::light_row)};
     return table;
 }
 

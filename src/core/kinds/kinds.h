@@ -22,7 +22,7 @@ namespace pulsepin {
 namespace kinds {
 extern const LaneKindRow marker_row, cut_row, sound_row, trigger_row;
 extern const LaneKindRow pulse_row, key_row, pose_row, follower_row, appearance_row;
-extern const LaneKindRow word_row, note_row, exposure_row;
+extern const LaneKindRow word_row, note_row, exposure_row, light_row;
 
 /// The row of its lane that a pin lies in, counted from 1, as people do.
 [[nodiscard]] PinProperty row_property(Fields::Presence in_files);

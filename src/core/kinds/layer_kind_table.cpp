@@ -9,7 +9,7 @@ namespace pulsepin {
 std::span<const LayerKind> layer_kinds() {
     static const std::array table{layers::shots,  layers::picture, layers::title, layers::shape,
                                   layers::camera, layers::group,   layers::line,  layers::bars,
-                                  layers::wave,   layers::sparks};
+                                  layers::wave,   layers::sparks,  layers::lamps};
     return table;
 }
 

@@ -18,7 +18,7 @@ namespace pulsepin {
 [[nodiscard]] Layer new_layer(LayerKind kind);
 
 namespace layers {
-extern const LayerKind title, shape, line, bars, wave, sparks;
+extern const LayerKind title, shape, line, bars, wave, sparks, lamps;
 } // namespace layers
 
 } // namespace pulsepin

@@ -209,6 +209,9 @@ Result<Project> without_clip(const Project& project, ClipId clip) {
         if (std::any_of(lane->pins.begin(), lane->pins.end(), uses))
             return fail("This clip is still used in \"" + lane->name + "\".", {},
                         "Delete what uses it there, or give it another one, first.");
+    if (project.rig->picture == clip)
+        return fail("This clip is still used in the plan of lamps.", {},
+                    "Choose another ground there first.");
     for (const auto& layer : project.stage->layers)
         if (layer.kind == layers::picture && layer.picture == clip)
             return fail("This clip is still used in the layer \"" + layer.name + "\".", {},

@@ -81,7 +81,7 @@ bool same_content(const Project& a, const Project& b) {
            same(a.detection, b.detection) && same(a.grid, b.grid) && same(a.excluded, b.excluded) &&
            same(a.bin, b.bin) && same(a.plantings, b.plantings) && same(a.pickers, b.pickers) &&
            same(a.pulses, b.pulses) && same(a.stage, b.stage) && same(a.checking, b.checking) &&
-           same(a.foreign, b.foreign) && a.next_id == b.next_id &&
+           same(a.rig, b.rig) && same(a.foreign, b.foreign) && a.next_id == b.next_id &&
            std::equal(a.lanes.begin(), a.lanes.end(), b.lanes.begin(), b.lanes.end(),
                       [](const auto& x, const auto& y) { return same(x, y); });
 }

@@ -6,6 +6,7 @@
 #include "model/listened.h"
 #include "model/pin.h"
 #include "model/planting.h"
+#include "model/rig.h"
 #include "model/schedule_text.h"
 #include "model/stage.h"
 #include "time/anchor.h"
@@ -205,6 +206,7 @@ struct Project {
     Shared<std::vector<NamedPicker>> pickers = std::make_shared<const std::vector<NamedPicker>>();
     Shared<std::vector<Pulse>> pulses = std::make_shared<const std::vector<Pulse>>(); ///< own ones, by name
     Shared<Stage> stage = std::make_shared<const Stage>();
+    Shared<Rig> rig = std::make_shared<const Rig>(); ///< lamps, and where their levels go
     Shared<Checking> checking = std::make_shared<const Checking>();
     std::vector<Shared<Lane>> lanes;
     std::uint64_t next_id = 1; ///< ids are never used again

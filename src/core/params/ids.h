@@ -22,6 +22,12 @@ struct LayerId {
     friend auto operator<=>(const LayerId&, const LayerId&) = default;
 };
 
+/// A lamp of the rig, or a group of them.
+struct LampId {
+    std::uint64_t value = 0; ///< 0 names none
+    friend auto operator<=>(const LampId&, const LampId&) = default;
+};
+
 struct PlantingId {
     std::uint64_t value = 0; ///< 0: placed by hand
     friend auto operator<=>(const PlantingId&, const PlantingId&) = default;

@@ -4,6 +4,7 @@
 #include "model/lane_kind.h"
 #include "schedule/appearances.h"
 #include "schedule/exposures.h"
+#include "schedule/lights.h"
 #include "schedule/pulses.h"
 #include "schedule/shots.h"
 #include "schedule/texts.h"
@@ -25,7 +26,8 @@ struct LaneSpans {
     std::vector<AppearanceSpan> appearances;
     std::vector<TextSpan> texts;     ///< of words and notes, by their start
     std::vector<Exposure> exposures; ///< by their first frame, one right after the other
-    int rows = 1;                    ///< of triggers and appearances, that lie over each other
+    LightSpans lights;
+    int rows = 1; ///< of triggers and appearances, that lie over each other, and of lamps
 };
 
 [[nodiscard]] inline LaneSpans spans_of(const Project& project, const Lane& lane,

@@ -8,7 +8,7 @@ namespace {
 /// Whether all that a lane's places depend on, besides its own pins, is the same.
 bool same_ground(const Project& a, const Project& b) {
     return a.settings == b.settings && a.song == b.song && a.grid == b.grid && a.bin == b.bin &&
-           piece_end(a) == piece_end(b) &&
+           a.rig == b.rig && piece_end(a) == piece_end(b) &&
            (a.detection == b.detection ||
             (a.detection && b.detection && a.detection->sections == b.detection->sections));
 }

@@ -2,6 +2,7 @@
 #include "stage/staged_frame.h"
 
 #include "base/unicode.h"
+#include "lights/lit.h"
 #include "model/stage_edits.h"
 #include "schedule/triggers.h"
 #include "stage/appearance_values.h"
@@ -414,6 +415,25 @@ private:
             add_wave(staged, layer, age_of);
         if (layer.kind == layers::sparks)
             staged.sparks = sparks_at(spark_source(layer, staged, age_of), frame_);
+        if (layer.kind == layers::lamps)
+            add_lamps(staged);
+    }
+
+    /// Where the plan has them, the plan laid over the picture.
+    void add_lamps(StagedLayer& staged) {
+        const Rig& rig = *project_.rig;
+        if (lit_.empty())
+            lit_ = lit_at(curves_, frame_);
+        const std::string of = staged.values.option("lamps-of");
+        const double spread = staged.values.of("lamps-spread") / 1e4;
+        const double wide = project_.settings->picture_width * spread,
+                     high = project_.settings->picture_height * spread;
+        for (std::size_t i = 0; i < rig.fixtures.size(); ++i) {
+            const auto& fixture = rig.fixtures[i];
+            const auto* group = rig.group(fixture.group);
+            if (of.empty() || (group && group->name == of))
+                staged.lamps.push_back({(fixture.x - 50) * wide, (fixture.y - 50) * high, lit_[i]});
+        }
     }
 
     std::vector<double> heights_of(const Layer& layer, const std::optional<Appearing>& age_of) {
@@ -550,6 +570,7 @@ private:
     FrameRate rate_;
     double frame_;
     bool masking_ = false;
+    std::vector<Lit> lit_; ///< of the rig at this frame, once it is asked for
     std::map<LayerId, std::vector<LaneFeed>> feeds_;
     std::map<LayerId, std::vector<const Lane*>> shown_by_;
 };

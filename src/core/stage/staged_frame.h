@@ -2,6 +2,7 @@
 #pragma once
 
 #include "follow/feeds.h"
+#include "schedule/lights.h"
 #include "schedule/moves.h"
 #include "stage/effects.h"
 #include "stage/sparks.h"
@@ -17,6 +18,13 @@ namespace pulsepin {
 struct Behind {
     double x = 0, y = 0;
     friend bool operator==(const Behind&, const Behind&) = default;
+};
+
+/// A lamp of the rig: where it stands in the picture, in pixels from its middle, and how it is lit.
+struct StagedLamp {
+    double x = 0, y = 0;
+    Lit lit = {};
+    friend bool operator==(const StagedLamp&, const StagedLamp&) = default;
 };
 
 /// A layer, or one of its appearances, as it is seen at a frame.
@@ -42,6 +50,7 @@ struct StagedLayer {
     double heights_begin =
         0; ///< how far before a waveform its first height lies, in steps from one to the next
     std::vector<Spark> sparks = {};
+    std::vector<StagedLamp> lamps = {};
     Moved added = {};      ///< what its appearance makes of its place, in its values already
     PinId appearance = {}; ///< 0: it is there all the time
     bool locked = false;

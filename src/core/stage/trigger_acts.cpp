@@ -2,6 +2,7 @@
 #include "stage/trigger_acts.h"
 
 #include "params/easings.h"
+#include "schedule/lights.h"
 #include "schedule/triggers.h"
 #include "stage/effects.h"
 
@@ -23,50 +24,7 @@ constexpr std::array<OwnAct, 2> own_acts{{
     {"flash", "flash", 0, 80, true},
 }};
 
-struct BetweenKeys {
-    const TriggerAct::Point* before;
-    const TriggerAct::Point* after;
-    double share; ///< of the way from one to the other, eased
-};
-
-/// Of a curve that has keys: where it is when that share of its length has passed.
-BetweenKeys between_keys(const TriggerAct& act, double passed) {
-    const double at = passed * 100;
-    const auto next = std::upper_bound(act.curve.begin(), act.curve.end(), at,
-                                       [](double a, const TriggerAct::Point& point) { return a < point.at; });
-    if (next == act.curve.begin())
-        return {&*next, &*next, 0};
-    const auto before = next - 1;
-    if (next == act.curve.end() || next->at <= before->at)
-        return {&*before, &*before, 0};
-    return {&*before, &*next, eased(before->easing, (at - before->at) / (next->at - before->at))};
-}
-
 } // namespace
-
-double way_at(const TriggerAct& act, double passed) {
-    if (act.curve.empty())
-        return 1;
-    const auto [before, after, share] = between_keys(act, passed);
-    return (before->way + (after->way - before->way) * share) / 100;
-}
-
-std::optional<Colour> keyed_colour_at(const TriggerAct& act, double passed) {
-    if (std::ranges::none_of(act.curve, [](const auto& point) { return point.colour.has_value(); }))
-        return std::nullopt;
-    const auto [before, after, share] = between_keys(act, passed);
-    // A key without one has that of the key before it, the first ones that of the first that has one.
-    const auto of = [&](const TriggerAct::Point* key) {
-        const auto* first = act.curve.data();
-        for (const auto* at = key; at >= first; --at)
-            if (at->colour)
-                return *at->colour;
-        while (!first->colour)
-            ++first;
-        return *first->colour;
-    };
-    return mixed(of(before), of(after), std::clamp(share, 0.0, 1.0));
-}
 
 std::optional<TriggerAct> usual_act(std::string_view id) {
     const auto own =
@@ -95,11 +53,13 @@ std::vector<TriggerAct> acts_of(const PinBody& body) {
         return acts_of(*trigger);
     if (const auto* appearance = body_if<AppearanceBody>(&body))
         return appearance->acts;
+    if (const auto* light = body_if<LightBody>(&body))
+        return {{"strength", 0, light->strength, course_of(*light)}};
     return {};
 }
 
 bool has_acts(const PinBody& body) {
-    return is_body<TriggerBody>(body) || is_body<AppearanceBody>(body);
+    return is_body<TriggerBody>(body) || is_body<AppearanceBody>(body) || is_body<LightBody>(body);
 }
 
 void set_acts(PinBody& body, std::vector<TriggerAct> acts) {
@@ -107,6 +67,8 @@ void set_acts(PinBody& body, std::vector<TriggerAct> acts) {
         trigger->acts = std::move(acts);
     else if (auto* appearance = body_if<AppearanceBody>(&body))
         appearance->acts = std::move(acts);
+    else if (auto* light = body_if<LightBody>(&body))
+        light->course = acts.empty() ? std::vector<TriggerAct::Point>{} : std::move(acts.front().curve);
 }
 
 std::vector<TriggerAct::Point> points_of_pulse(const Pulse& pulse) {

@@ -1,19 +1,13 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "model/pin.h"
+#include "schedule/act_curve.h"
 
 #include <optional>
 #include <string_view>
 #include <vector>
 
 namespace pulsepin {
-
-/// How far along its way a trigger's act is, 0 to 1, when that share of its length has passed.
-[[nodiscard]] double way_at(const TriggerAct& act, double passed);
-
-/// The colour of an act by its keys, mixed in between; none where they have none.
-[[nodiscard]] std::optional<Colour> keyed_colour_at(const TriggerAct& act, double passed);
 
 /// What a trigger does: what it was told to, or else what is usual for its effect: that drives its first
 /// parameter. Nothing for names of one's own.

@@ -3,14 +3,16 @@
 
 namespace pulsepin {
 
-LightSource::LightSource(sacn::Cid id, std::string name, int priority)
-    : id_(id), name_(std::move(name)), priority_(static_cast<std::uint8_t>(priority)) {}
+LightSource::LightSource(sacn::Cid id, std::string name, int priority, int synchronisation)
+    : id_(id), name_(std::move(name)), priority_(static_cast<std::uint8_t>(priority)),
+      synchronisation_(static_cast<std::uint16_t>(synchronisation)) {}
 
 sacn::DataPacket LightSource::next(int universe) {
     sacn::DataPacket packet;
     packet.source = id_;
     packet.source_name = name_;
     packet.priority = priority_;
+    packet.synchronisation = synchronisation_;
     packet.universe = static_cast<std::uint16_t>(universe);
     auto& sent = sent_[universe];
     packet.sequence = sent.sequence++;

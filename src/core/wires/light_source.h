@@ -10,7 +10,7 @@ namespace pulsepin {
 /// Levels of several universes as packets, one after the other, of one source.
 class LightSource {
 public:
-    LightSource(sacn::Cid id, std::string name, int priority = sacn::usual_priority);
+    LightSource(sacn::Cid id, std::string name, int priority = sacn::usual_priority, int synchronisation = 0);
 
     /// The next packet of a universe. Fails as sacn::can_be_sent().
     [[nodiscard]] Result<std::vector<std::uint8_t>> packet(int universe,
@@ -24,6 +24,7 @@ private:
     sacn::Cid id_;
     std::string name_;
     std::uint8_t priority_;
+    std::uint16_t synchronisation_;
     struct Sent {
         std::uint8_t sequence = 0; ///< of the next one
         std::vector<std::uint8_t> levels;

@@ -36,7 +36,7 @@ struct KindContent {
 
 // One each, in a file of its own.
 extern const ContentPainter shots_content, title_content, shape_content, line_content, bars_content,
-    wave_content, sparks_content;
+    wave_content, sparks_content, lamps_content;
 
 [[nodiscard]] inline QColor shown(Colour colour, double opacity = 1) {
     QColor made = QColor::fromRgb(static_cast<QRgb>(colour.rgb));

@@ -12,7 +12,8 @@ std::span<const KindContent> kind_contents() {
         KindContent{layers::shots, shots_content}, KindContent{layers::picture, shots_content},
         KindContent{layers::title, title_content}, KindContent{layers::shape, shape_content},
         KindContent{layers::line, line_content},   KindContent{layers::bars, bars_content},
-        KindContent{layers::wave, wave_content},   KindContent{layers::sparks, sparks_content}};
+        KindContent{layers::wave, wave_content},   KindContent{layers::sparks, sparks_content},
+        KindContent{layers::lamps, lamps_content}};
     return table;
 }
 

@@ -59,7 +59,7 @@ constinit const LayerKind layers::rays{row};
 std::span<const LayerKind> layer_kinds() {
     static const std::array table{layers::shots,  layers::picture, layers::title, layers::shape,
                                   layers::camera, layers::group,   layers::line,  layers::bars,
-                                  layers::wave,   layers::sparks,  layers::rays};
+                                  layers::wave,   layers::sparks,  layers::lamps, layers::rays};
     return table;
 }
 
@@ -69,7 +69,7 @@ std::span<const KindContent> kind_contents() {
         KindContent{layers::title, title_content}, KindContent{layers::shape, shape_content},
         KindContent{layers::line, line_content},   KindContent{layers::bars, bars_content},
         KindContent{layers::wave, wave_content},   KindContent{layers::sparks, sparks_content},
-        KindContent{layers::rays, rays_content}};
+        KindContent{layers::lamps, lamps_content}, KindContent{layers::rays, rays_content}};
     return table;
 }
 

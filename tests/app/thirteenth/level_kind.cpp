@@ -122,28 +122,21 @@ LaneKind test::level_kind() {
 // -- the tables, with one line more
 
 std::span<const LaneKind> lane_kinds() {
-    static const std::array table{LaneKind(kinds::marker_row),
-                                  LaneKind(kinds::word_row),
-                                  LaneKind(kinds::note_row),
-                                  LaneKind(kinds::exposure_row),
-                                  LaneKind(kinds::cut_row),
-                                  LaneKind(kinds::sound_row),
-                                  LaneKind(kinds::appearance_row),
-                                  LaneKind(kinds::trigger_row),
-                                  LaneKind(kinds::pulse_row),
-                                  LaneKind(kinds::key_row),
-                                  LaneKind(kinds::pose_row),
-                                  LaneKind(kinds::follower_row),
-                                  LaneKind(level_row)};
+    static const std::array table{
+        LaneKind(kinds::marker_row),     LaneKind(kinds::word_row),    LaneKind(kinds::note_row),
+        LaneKind(kinds::exposure_row),   LaneKind(kinds::cut_row),     LaneKind(kinds::sound_row),
+        LaneKind(kinds::appearance_row), LaneKind(kinds::trigger_row), LaneKind(kinds::pulse_row),
+        LaneKind(kinds::key_row),        LaneKind(kinds::pose_row),    LaneKind(kinds::follower_row),
+        LaneKind(kinds::light_row),      LaneKind(level_row)};
     return table;
 }
 
 std::span<const KindLook* const> kind_looks() {
-    static const std::array<const KindLook*, 13> table{
+    static const std::array<const KindLook*, 14> table{
         &kinds::marker_look, &kinds::word_look,  &kinds::note_look,       &kinds::exposure_look,
         &kinds::cut_look,    &kinds::sound_look, &kinds::appearance_look, &kinds::trigger_look,
         &kinds::pulse_look,  &kinds::key_look,   &kinds::pose_look,       &kinds::follower_look,
-        &level_look};
+        &kinds::light_look,  &level_look};
     return table;
 }
 

@@ -60,6 +60,7 @@ Canvas::Canvas(Document& document, ViewState& view, QWidget* parent)
     connect(&view_, &ViewState::outlines_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::grid_rows_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::check_marks_changed, this, &Canvas::invalidate);
+    connect(&view_, &ViewState::lamps_chosen, this, &Canvas::invalidate);
     connect(&view_, &ViewState::motion_lane_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::lane_chosen, this, &Canvas::invalidate);
     connect(&view_, &ViewState::snap_changed, this, &Canvas::invalidate);
@@ -204,10 +205,34 @@ void Canvas::follow_gesture(int revision_before) {
         invalidate();
 }
 
+namespace {
+
+/// Shift and drag marks out what is selected, where a press would light cells; keys of a course that lies
+/// open leave the beats by it.
+bool lassoed(const Lane& lane, const ViewState& view) {
+    return look_of_kind(lane.kind).erase &&
+           std::ranges::find(lane.pins, view.opened_event(), &Pin::id) == lane.pins.end();
+}
+
+} // namespace
+
+/// Of the right button; null where it asks for the menu.
+std::unique_ptr<Gesture> Canvas::erasing_at(QPointF at) {
+    const auto place = at.x() < names_width() ? std::nullopt : placement().lane_at(at);
+    if (!place)
+        return nullptr;
+    const Scene drawn = scene(place->scale);
+    const LaneScene lane = lane_scene(drawn, *place);
+    const auto& look = look_of_kind(lane.lane.kind);
+    return look.erase ? look.erase(gestures(), lane, at) : nullptr;
+}
+
 std::unique_ptr<Gesture> Canvas::gesture_on_lanes(QPointF at, Qt::KeyboardModifiers keys) {
     if (const auto grip = grip_under(gestures(), at))
         return grabbed(gestures(), *grip, at, keys);
-    if (const auto place = placement().lane_at(at); place && !(keys & Qt::ControlModifier)) {
+    if (const auto place = placement().lane_at(at);
+        place && !(keys & Qt::ControlModifier) &&
+        !((keys & Qt::ShiftModifier) && lassoed(*document_.project().lanes[place->lane], view_))) {
         const Scene drawn = scene(place->scale);
         const LaneScene lane = lane_scene(drawn, *place);
         if (const auto& look = look_of_kind(lane.lane.kind); look.press)
@@ -266,6 +291,9 @@ void Canvas::mousePressEvent(QMouseEvent* event) {
         begin(std::make_unique<WidenNames>(gestures(), event->position(), view_), event->button());
     else if (event->button() == Qt::LeftButton && event->position().x() >= names_width())
         begin(gesture_at(event->position(), event->modifiers()), event->button());
+    else if (event->button() == Qt::RightButton)
+        if (auto erasing = erasing_at(event->position()))
+            begin(std::move(erasing), event->button());
 }
 
 void Canvas::mouseMoveEvent(QMouseEvent* event) {
@@ -319,6 +347,8 @@ void Canvas::mouseDoubleClickEvent(QMouseEvent* event) {
 }
 
 void Canvas::contextMenuEvent(QContextMenuEvent* event) {
+    if (event->reason() == QContextMenuEvent::Mouse && erasing_at(event->pos()))
+        return; // the right button makes cells dark there
     QPointF at = event->pos();
     std::optional<PinId> pin;
     if (event->reason() == QContextMenuEvent::Keyboard) {

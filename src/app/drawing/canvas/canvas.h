@@ -71,6 +71,7 @@ protected:
     [[nodiscard]] GestureContext gestures() const;
     /// On a pin, in a lane, or elsewhere: taken hold of, lassoed, or the playhead moved.
     [[nodiscard]] std::unique_ptr<Gesture> gesture_on_lanes(QPointF at, Qt::KeyboardModifiers keys);
+    [[nodiscard]] std::unique_ptr<Gesture> erasing_at(QPointF at);
     /// What the mouse would do to the pin there; empty where none is.
     [[nodiscard]] QString pin_hint(QPointF at) const;
     [[nodiscard]] std::optional<PinId> pin_at(QPointF at) const;

@@ -53,6 +53,9 @@ std::optional<EventFrames> event_frames(const LaneSpans& spans, PinId event) {
     const auto appearance = std::ranges::find(spans.appearances, event, &AppearanceSpan::pin);
     if (appearance != spans.appearances.end())
         return EventFrames{appearance->comes, appearance->end};
+    const auto light = std::ranges::find(spans.lights.all, event, &LightSpan::pin);
+    if (light != spans.lights.all.end())
+        return EventFrames{light->start, light->end};
     return std::nullopt;
 }
 

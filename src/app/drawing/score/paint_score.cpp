@@ -100,6 +100,8 @@ void paint_cells(QPainter& painter, const Phrase& v, const LaneScene& lane) {
 void paint_pins(QPainter& painter, const Phrase& v, const LaneScene& lane) {
     const auto& p = v.palette();
     const auto& look = look_of_kind(lane.lane.kind);
+    if (!look.heads)
+        return;
     const auto pins = visible_pins(lane);
     const QFont font = sized(painter, 11, QFont::Medium);
     const QFontMetricsF metrics(font);
@@ -179,8 +181,9 @@ std::vector<PhrasePlacement::Track> score_tracks(const Schedule& schedule) {
     std::vector<PhrasePlacement::Track> tracks;
     double top = score_wave_top + score_wave_height + 2;
     for (std::size_t i = 0; i < schedule.size(); ++i) {
-        const double height =
-            look_of_kind(schedule.project().lanes[i]->kind).score_height * schedule.spans(i).rows;
+        constexpr double most = 200; // of lanes of very many rows
+        const double height = std::min(most, look_of_kind(schedule.project().lanes[i]->kind).score_height *
+                                                 schedule.spans(i).rows);
         tracks.push_back({top, height});
         top += height;
     }
@@ -253,7 +256,7 @@ void paint_phrase(QPainter& painter, const ScoreScene& score, std::size_t phrase
     for (const auto& lane : lanes) {
         if (const auto paint = look_of_kind(lane.lane.kind).paint_score)
             paint(painter, lane);
-        if (!holds<SoundBody>(lane.lane.kind) && score.cells_a_beat > 0)
+        if (!holds<SoundBody>(lane.lane.kind) && look_of_kind(lane.lane.kind).heads && score.cells_a_beat > 0)
             paint_cells(painter, v, lane);
     }
     if (const auto& range = score.scene.view.range();

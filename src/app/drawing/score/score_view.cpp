@@ -4,6 +4,7 @@
 #include "drawing/canvas/gestures/beats.h"
 #include "drawing/canvas/gestures/looking.h"
 #include "drawing/canvas/gestures/paint_cells.h"
+#include "drawing/kind_look.h"
 #include "drawing/score/paint_score.h"
 
 #include <QPainterPath>
@@ -130,7 +131,8 @@ void ScoreView::switch_cell(LaneId lane, Ticks at) {
 const Lane* ScoreView::lane_to_paint(QPointF at) const {
     const auto place = painting_ ? placement_.lane_at(at) : std::nullopt;
     const Lane* lane = place ? document_.project().lanes[place->lane].get() : nullptr;
-    return lane && !holds<SoundBody>(lane->kind) ? lane : nullptr;
+    // Cells that lie in rows are painted by pressing them, anyway.
+    return lane && !holds<SoundBody>(lane->kind) && look_of_kind(lane->kind).heads ? lane : nullptr;
 }
 
 bool ScoreView::on_wave(QPointF at) const {

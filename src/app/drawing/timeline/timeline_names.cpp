@@ -24,7 +24,7 @@
 namespace pulsepin {
 namespace {
 
-constexpr double indent = 10;
+constexpr double indent = 10, named_height = 24;
 
 } // namespace
 
@@ -167,6 +167,11 @@ void TimelineView::paint_danger_names(QPainter& painter) const {
     painter.drawText(QRectF(right, danger_.bottom() - 16, 18, 14), Qt::AlignRight | Qt::AlignVCenter, "0");
 }
 
+/// Where its name and switches stand: beside it, or above the names of its rows.
+QRectF TimelineView::name_place(const Lane& lane, const QRectF& row) const {
+    return look_of_kind(lane.kind).paint_names ? QRectF(0, row.top(), names_width(), named_height) : row;
+}
+
 void TimelineView::paint_lane_names(QPainter& painter) const {
     const auto& p = *palette_;
     const auto& lanes = document_.project().lanes;
@@ -178,15 +183,23 @@ void TimelineView::paint_lane_names(QPainter& painter) const {
         const QRectF& row = placement_.rows[i];
         if (!row.intersects(placement_.area))
             continue;
-        const double y = row.center().y();
+        const auto rows_named = look_of_kind(lane.kind).paint_names;
+        const double y = name_place(lane, row).center().y();
         paint_sign(painter, lane.kind, y);
         if (lane.id == view_.lane()) // what is added, pasted and placed goes there
             painter.fillRect(QRectF(0, row.top(), 4, row.height()), p.motion);
         const auto switches = switches_of(lane, row);
         put_in_lines(painter, name, p.paper_text,
-                     QRectF(26, row.top(), switches.front().rect.left() - 29, row.height()),
+                     QRectF(26, y - name_place(lane, row).height() / 2, switches.front().rect.left() - 29,
+                            name_place(lane, row).height()),
                      QString::fromStdString(lane.name));
         painter.setFont(small);
+        if (rows_named) {
+            const Scene s = scene(scale());
+            rows_named(painter, lane_scene(s, {i, row, scale(), false}),
+                       QRectF(0, row.top() + named_height, names_width(), row.height() - named_height));
+            painter.setFont(small);
+        }
         for (const auto& s : switches)
             paint_switch(painter, s);
     }
@@ -253,7 +266,7 @@ const Lane* TimelineView::lane_named_at(QPointF at) const {
 }
 
 std::vector<TimelineView::Switch> TimelineView::switches_of(const Lane& lane, const QRectF& row) const {
-    const double y = row.center().y() - 9;
+    const double y = name_place(lane, row).center().y() - 9;
     std::vector<Switch> switches{{Switch::Mute, tr("M"), lane.muted, {}}};
     if (holds<SoundBody>(lane.kind))
         switches.push_back({Switch::Solo, tr("S"), lane.solo, {}});

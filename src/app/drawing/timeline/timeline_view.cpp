@@ -121,8 +121,10 @@ void TimelineView::lay_out() {
 
 /// At least; an event that lies open needs room for its course.
 double TimelineView::height_of(const Lane& lane) const {
-    const double high = look_of_kind(lane.kind).height(document_.spans(lane.id));
-    const bool opened = (holds<TriggerBody>(lane.kind) || holds<AppearanceBody>(lane.kind)) &&
+    const auto& look = look_of_kind(lane.kind);
+    const double high =
+        look.height_of ? look.height_of(document_.project()) : look.height(document_.spans(lane.id));
+    const bool opened = has_acts(lane.kind->empty_body()) &&
                         std::ranges::find(lane.pins, view_.opened_event(), &Pin::id) != lane.pins.end();
     return opened ? std::max(high, EventPanel::least_height) : high;
 }

@@ -126,6 +126,7 @@ private:
                       const QString& text) const;
     [[nodiscard]] QFont names_font(int pixels, QFont::Weight weight) const;
     [[nodiscard]] const Lane* lane_named_at(QPointF at) const;
+    [[nodiscard]] QRectF name_place(const Lane& lane, const QRectF& row) const;
     [[nodiscard]] std::vector<Switch> switches_of(const Lane& lane, const QRectF& row) const;
     void paint_switch(QPainter& painter, const Switch& to_paint) const;
     void paint_sign(QPainter& painter, LaneKind kind, double y) const;

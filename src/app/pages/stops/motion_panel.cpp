@@ -31,6 +31,7 @@ MotionPanel::MotionPanel(Document& document, ViewState& view, QWidget* parent)
     pages_->addWidget(layer_page_ = new LayersPage(document_, view_));
     connect(layer_page_, &LayersPage::draw_wanted, this, &MotionPanel::draw_wanted);
     connect(layer_page_, &LayersPage::hit_wanted, this, &MotionPanel::hit_wanted);
+    pages_->addWidget(lights_page_ = new LightsPage(document_, view_));
     column->addWidget(make_top());
     column->addWidget(pages_, 1);
     column->addWidget(property_row_ = make_property());
@@ -56,15 +57,19 @@ QWidget* MotionPanel::make_top() {
         connect(button, &QPushButton::clicked, this, [this, button] {
             curves_->setChecked(button == curves_);
             layers_->setChecked(button == layers_);
+            lights_->setChecked(button == lights_);
+            fill_lanes();
             show_lane();
         });
         return button;
     };
     curves_ = side("curves", tr("Curves"), tr("What drives properties"));
     layers_ = side("layers of the picture", tr("Layers"), tr("What the picture is made of"));
+    lights_ = side("lights", tr("Lights"), tr("The lamps, and what lights them"));
     curves_->setChecked(true);
     row->addWidget(curves_);
     row->addWidget(layers_);
+    row->addWidget(lights_);
     lane_ = new ChoiceBox;
     lane_->setObjectName("motion lane");
     lane_->setAccessibleName(tr("Lane whose curve is shown"));
@@ -79,7 +84,7 @@ QWidget* MotionPanel::make_top() {
             choose_current();
     });
     row->addWidget(lane_, 1);
-    auto* add = new QPushButton(tr("Add lane…"));
+    auto* add = add_ = new QPushButton(tr("Add lane…"));
     add->setObjectName("add motion lane");
     add->setToolTip(tr("A lane that drives a property"));
     auto* menu = new QMenu(add);
@@ -96,8 +101,14 @@ QWidget* MotionPanel::make_top() {
     menu->addSeparator();
     menu->addAction(tr("Appearances: a layer that comes and goes"), this,
                     [this] { emit add_lane_wanted(kind_of(body_type<AppearanceBody>)); });
+    menu->addAction(tr("Lights: lamps that are lit"), this,
+                    [this] { emit add_lane_wanted(kind_of(body_type<LightBody>)); });
     add->setMenu(menu);
     row->addWidget(add);
+    add_lamps_ = named(new QPushButton(tr("Add lamps…")), "add lamps",
+                       tr("Rows, arcs, rings and grids of lamps; a prop from a file is in the menu Lights"));
+    connect(add_lamps_, &QPushButton::clicked, this, [this] { emit lights_page_->wanted("add lamps"); });
+    row->addWidget(add_lamps_);
     return box;
 }
 
@@ -189,8 +200,10 @@ void MotionPanel::change(const QString& what, const std::function<void(Motion&)>
 
 void MotionPanel::fill_lanes() {
     const int before = lane_->count();
-    if (!fill_with_lanes(lane_, document_.project(),
-                         [](LaneKind kind) { return kind->drives() || holds<AppearanceBody>(kind); }))
+    const auto curves = [](LaneKind kind) { return kind->drives() || holds<AppearanceBody>(kind); };
+    const auto lights = [](LaneKind kind) { return holds<LightBody>(kind); };
+    if (!(lights_->isChecked() ? fill_with_lanes(lane_, document_.project(), lights)
+                               : fill_with_lanes(lane_, document_.project(), curves)))
         return;
     // A lane that was just added is the one that is meant.
     const QSignalBlocker quietly(lane_);
@@ -202,9 +215,12 @@ void MotionPanel::fill_lanes() {
 
 void MotionPanel::show_lane() {
     const Lane* target = lane();
-    const bool shows_layers = layers_->isChecked();
-    property_row_->setVisible(!shows_layers && target && !holds<PoseBody>(target->kind) &&
-                              !holds<AppearanceBody>(target->kind)); // poses drive what they drive
+    const bool shows_layers = layers_->isChecked(), shows_lights = lights_->isChecked();
+    add_->setVisible(!shows_lights);
+    add_lamps_->setVisible(shows_lights);
+    told_->setVisible(!shows_lights);
+    property_row_->setVisible(!shows_layers && !shows_lights && target && part_of<Motion>(*target) &&
+                              !holds<PoseBody>(target->kind)); // poses drive what they drive
     property_row_->setEnabled(target && !target->locked);
     if (entered_)
         view_.set_motion_lane(target && !shows_layers && target->kind->drives() ? target->id : LaneId{});
@@ -212,6 +228,10 @@ void MotionPanel::show_lane() {
         pages_->setCurrentWidget(layer_page_);
         layer_page_->refresh();
         return told_->setText(layer_page_->told());
+    }
+    if (shows_lights) {
+        pages_->setCurrentWidget(lights_page_);
+        return lights_page_->refresh();
     }
     auto* page = page_of(target ? target->kind : kind_of(body_type<PulseBody>));
     pages_->setCurrentWidget(page);
@@ -235,8 +255,11 @@ QString MotionPanel::summary() const {
             ++lanes;
             pulses += holds<PulseBody>(shared->kind) ? shared->pins.size() : 0;
         }
+    const auto lamps = document_.project().rig->fixtures.size();
     if (lanes == 0)
-        return tr("nothing moves yet");
+        return lamps > 0 ? tr("%1 lamps").arg(lamps) : tr("nothing moves yet");
+    if (lamps > 0)
+        return (lanes == 1 ? tr("1 lane, %1 lamps") : tr("%2 lanes, %1 lamps")).arg(lamps).arg(lanes);
     return tr("%1, %2 pulses").arg(lanes == 1 ? tr("1 lane") : tr("%1 lanes").arg(lanes)).arg(pulses);
 }
 
@@ -251,6 +274,10 @@ bool MotionPanel::complete() const {
 void MotionPanel::refresh() {
     fill_lanes();
     show_lane();
+}
+
+void MotionPanel::show_lights() {
+    lights_->click();
 }
 
 void MotionPanel::entered() {

@@ -4,6 +4,7 @@
 #include "pages/stops/follower_page.h"
 #include "pages/stops/keys_page.h"
 #include "pages/stops/layers_page.h"
+#include "pages/stops/lights_page.h"
 #include "pages/stops/pulse_page.h"
 #include "pages/stops/showing_page.h"
 #include "pages/stops/stop_panel.h"
@@ -27,6 +28,8 @@ public:
     void refresh() override;
     void entered() override;
     void left() override;
+    [[nodiscard]] LightsPage& lights() const { return *lights_page_; }
+    void show_lights(); ///< the lamps, as if their button had been pressed
 
 signals:
     /// The chosen layer's line is to be drawn in the picture.
@@ -49,12 +52,16 @@ private:
     QComboBox* lane_;
     QPushButton* curves_;
     QPushButton* layers_;
+    QPushButton* lights_;
     QStackedWidget* pages_;
     PulsePage* pulses_;
     KeysPage* keys_;
     FollowerPage* follower_;
     ShowingPage* showing_page_;
     LayersPage* layer_page_;
+    LightsPage* lights_page_;
+    QPushButton* add_;
+    QPushButton* add_lamps_;
     QWidget* property_row_;
     QLineEdit* property_;
     QLineEdit* unit_;

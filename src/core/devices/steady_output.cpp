@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "session/devices/steady_output.h"
+#include "devices/steady_output.h"
 
 #include <chrono>
 #include <condition_variable>

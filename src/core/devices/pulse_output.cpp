@@ -1,5 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
-#include "session/devices/pulse_output.h"
+#include "devices/pulse_output.h"
 
 #include <atomic>
 #include <pulse/pulseaudio.h>

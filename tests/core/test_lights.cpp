@@ -1,0 +1,1007 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// Lamps: how they are set, patched and lit by a lane, what a show sends of it and when, and the other wires,
+// each read by a reader of its own: libltc, oscdump, a decoder of MIDI timecode, the receiver's monitor.
+#include "fields/within_limits.h"
+#include "hand/hand_edits.h"
+#include "hand/light_hand.h"
+#include "interchange/exporters.h"
+#include "interchange/project_file.h"
+#include "lights/lamp_points.h"
+#include "lights/lit.h"
+#include "lights/patch.h"
+#include "model/lane_edits.h"
+#include "model/rig_edits.h"
+#include "show/event_list.h"
+#include "show/light_ear.h"
+#include "show/light_show.h"
+#include "show/timecode_wire.h"
+#include "support/command_line.h"
+#include "support/projects.h"
+#include "support/test_program.h"
+#include "wires/artnet.h"
+#include "wires/linear_timecode.h"
+#include "wires/packet_file.h"
+#include "wires/udp_socket.h"
+
+#include <QFile>
+#include <QProcess>
+#include <chrono>
+#include <ltc.h>
+#include <random>
+#include <set>
+#include <thread>
+
+using namespace pulsepin;
+using namespace pulsepin::test;
+using namespace std::chrono_literals;
+
+namespace {
+
+constexpr Colour saffron{0xf4b430}, red{0xff0000}, dark{0};
+
+/// At 120 beats a minute and 24 frames a second a beat is twelve frames.
+struct Lanterns {
+    Project project = steady_project();
+    LaneId lane;
+    LampId far, near; ///< groups of four
+    Lanterns() {
+        project = *with_lamps(project, {.name = "far", .count = 4, .y = 30});
+        far = project.rig->groups.back().id;
+        project = *with_lamps(project, {.name = "near", .count = 4, .y = 70});
+        near = project.rig->groups.back().id;
+        project = with_lane(project, kind_of(body_type<LightBody>), "Lanterns");
+        lane = project.lanes.back()->id;
+    }
+    [[nodiscard]] LampId lamp(std::size_t i) const { return project.rig->fixtures[i].id; }
+    void light(std::vector<LampId> on, double beat, LightBody body) {
+        project = *with_light(project, lane, std::move(on),
+                              MusicalAnchor{Ticks(std::llround(beat * ticks_per_beat)), Frames(0)}, body);
+    }
+    /// Where each lamp is lit, in frames.
+    [[nodiscard]] std::vector<std::vector<std::pair<int, int>>> spans() const {
+        std::vector<std::vector<std::pair<int, int>>> all(project.rig->fixtures.size());
+        const Schedule schedule(project);
+        for (const auto& span : schedule.spans(lane).lights.all)
+            all[span.fixture].emplace_back(span.start.value, span.end.value);
+        return all;
+    }
+    [[nodiscard]] std::vector<Lit> lit(double frame) const {
+        return lit_at(Curves{Schedule(project)}, frame);
+    }
+};
+
+LightBody held(Colour colour, double beats = 1) {
+    LightBody body;
+    body.from = body.to = colour;
+    body.length = {Length::Unit::InBeats, beats};
+    return body;
+}
+
+/// What was heard by a decoder of timecode in sound.
+std::vector<std::array<int, 4>> decoded(const std::vector<float>& sound, double rate, bool& drop) {
+    std::vector<std::array<int, 4>> times;
+    LTCDecoder* decoder = ltc_decoder_create(static_cast<int>(48'000 / rate), 64);
+    std::vector<float> block = sound;
+    for (std::size_t at = 0; at < block.size(); at += 1024) {
+        ltc_decoder_write_float(decoder, block.data() + at, std::min<std::size_t>(1024, block.size() - at),
+                                static_cast<ltc_off_t>(at));
+        LTCFrameExt frame;
+        while (ltc_decoder_read(decoder, &frame)) {
+            SMPTETimecode time;
+            ltc_frame_to_time(&time, &frame.ltc, 0);
+            drop = frame.ltc.dfbit;
+            times.push_back({time.hours, time.mins, time.secs, time.frame});
+        }
+    }
+    ltc_decoder_free(decoder);
+    return times;
+}
+
+std::uint16_t free_port() {
+    return UdpSocket::for_receiving(0)->port();
+}
+
+} // namespace
+
+class TestLights : public QObject {
+    Q_OBJECT
+    QTemporaryDir dir_;
+
+private slots:
+    // -- the plan and the patch
+
+    void lamps_are_set_in_rows_arcs_rings_and_grids() {
+        Project project = steady_project();
+        using Shape = LampArrangement::Shape;
+        project = *with_lamps(project, {.name = "row", .count = 5, .width = 80});
+        const auto x = [&](std::size_t i) { return project.rig->fixtures[i].x; };
+        const auto y = [&](std::size_t i) { return project.rig->fixtures[i].y; };
+        QCOMPARE(x(0), 10.0);
+        QCOMPARE(x(2), 50.0);
+        QCOMPARE(x(4), 90.0);
+        project =
+            *with_lamps(project, {.name = "arc", .count = 3, .shape = Shape::Arc, .y = 50, .height = 20});
+        QCOMPARE(y(5), 60.0);
+        QCOMPARE(y(6), 40.0); // its middle is highest
+        QVERIFY(std::abs(y(7) - 60) < 1e-9);
+        project = *with_lamps(project,
+                              {.name = "ring", .count = 4, .shape = Shape::Ring, .width = 40, .height = 40});
+        QCOMPARE(y(8), 30.0);
+        QVERIFY(std::abs(x(9) - 70) < 1e-9 && std::abs(y(9) - 50) < 1e-9);
+        project = *with_lamps(
+            project,
+            {.name = "grid", .count = 6, .shape = Shape::Grid, .columns = 3, .width = 40, .height = 10});
+        QCOMPARE(x(12), 30.0);
+        QCOMPARE(x(14), 70.0);
+        QCOMPARE(y(15), 55.0);
+        QCOMPARE(project.rig->name_of(project.rig->fixtures[15].id), std::string("grid 4"));
+        QVERIFY(!with_lamps(project, {.name = "", .count = 1}));
+        QVERIFY(!with_lamps(project, {.name = "none", .count = 0}));
+        QVERIFY(!with_lamps(project, {.name = "many", .count = 20'001}));
+    }
+
+    // ANSI E1.11: a universe has 512 channels. 600 channels go on in the next one.
+    void the_patch_refuses_what_overlaps_and_goes_on_in_the_next_universe() {
+        Project project = steady_project();
+        project = *with_lamps(project, {.name = "strip", .count = 200}); // 600 channels
+        const auto& fixtures = project.rig->fixtures;
+        QCOMPARE(fixtures[169].universe, 1);
+        QCOMPARE(fixtures[169].first_channel, 508);
+        QCOMPARE(fixtures[170].universe, 2); // 511 to 513 is no place for it
+        QCOMPARE(fixtures[170].first_channel, 1);
+        QVERIFY(!patch_conflict(*project.rig));
+        const LampId one[] = {fixtures[3].id};
+        const auto over = patched(project, one, 1, 2);
+        QVERIFY(!over && over.error().message().find("channel 2") != std::string::npos);
+        QVERIFY(!patched(project, one, 0, 1));
+        QVERIFY(!patched(project, one, 64'000, 1));
+        QVERIFY(!patched(project, one, 1, 513));
+        QVERIFY(patched(project, one, 63'999, 510));
+        const LampId all[] = {project.rig->groups.back().id};
+        QVERIFY(!patched(project, all, 63'999, 1)); // no universe follows
+        const auto again = patched(project, all, 7, 100);
+        QVERIFY(again);
+        QCOMPARE(again->rig->fixtures[0].universe, 7);
+        QCOMPARE(again->rig->fixtures[0].first_channel, 100);
+        // A last channel out of the universe, as a file might say.
+        const auto beyond = with_changed_lamps(project, one, [](Fixture& lamp) {
+            lamp.universe = 9;
+            lamp.first_channel = 511;
+        });
+        QVERIFY(!beyond && beyond.error().message().find("512") != std::string::npos);
+    }
+
+    void levels_are_those_of_each_kind_of_lamp() {
+        Project project = steady_project();
+        Fixture fine;
+        fine.kind = Fixture::Kind::Dimmer;
+        fine.fine = true;
+        Fixture white;
+        white.kind = Fixture::Kind::Rgbw;
+        project = *with_lamps(project, {.name = "rgb", .count = 1});
+        project = *with_lamps(project, {.name = "fine", .count = 1, .like = fine});
+        project = *with_lamps(project, {.name = "white", .count = 1, .like = white});
+        const std::vector<Lit> lit{{1, 0.5, 0}, {0.2, 0.75, 0.1}, {1, 0.6, 0.4}};
+        const auto levels = levels_of(*project.rig, lit);
+        QCOMPARE(levels.size(), std::size_t{1});
+        // 0.75 of 65535 is 49151.25: 0xbfff.
+        QCOMPARE(levels.at(1), (std::vector<std::uint8_t>{255, 128, 0, 0xbf, 0xff, 153, 51, 0, 102}));
+        for (std::size_t i = 0; i < lit.size(); ++i) {
+            const Lit back = lit_of(project.rig->fixtures[i], levels.at(1));
+            QVERIFY(std::abs(std::max({back.red, back.green, back.blue}) -
+                             std::max({lit[i].red, lit[i].green, lit[i].blue})) < 0.003);
+        }
+        QVERIFY(lit_of(project.rig->fixtures[2], std::vector<std::uint8_t>{1, 2}).dark());
+    }
+
+    void props_come_from_tables_and_drawings() {
+        const auto table = lamp_points_of_csv("x;y\n1,5;2\n");
+        QVERIFY(!table); // a decimal comma is no number here, and the head was one already
+        const auto csv = lamp_points_of_csv("right,down\r\n10,20\r\n30.5,-4\r\n");
+        QVERIFY(csv);
+        QCOMPARE(*csv, (std::vector<LampPoint>{{10, 20}, {30.5, -4}}));
+        const auto wrong = lamp_points_of_csv("1,2\n3,four\n");
+        QVERIFY(!wrong && wrong.error().message().find("Line 2") != std::string::npos);
+        QVERIFY(!lamp_points_of_csv(""));
+        QVERIFY(!lamp_points_of_csv("only words\n"));
+
+        // SVG 1.1, 7.4: an inner transformation acts first.
+        const auto svg =
+            lamp_points_of_svg("<svg xmlns='http://www.w3.org/2000/svg'><defs><circle cx='9' cy='9'/></defs>"
+                               "<g transform='translate(100,50) scale(2)'><circle cx='3' cy='4' r='1'/>"
+                               "<g transform='rotate(90)'><rect x='10' y='-1' width='4' height='2'/></g></g>"
+                               "<polyline points='0,0 5,5 10,0'/><line x1='1' y1='2' x2='3' y2='4'/></svg>");
+        QVERIFY2(svg, svg ? "" : svg.error().message().c_str());
+        QCOMPARE(svg->size(), std::size_t{7});
+        QCOMPARE((*svg)[0], (LampPoint{106, 58}));
+        QVERIFY(std::abs((*svg)[1].x - 100) < 1e-9 && std::abs((*svg)[1].y - 74) < 1e-9);
+        QCOMPARE((*svg)[3], (LampPoint{5, 5}));
+        QVERIFY(!lamp_points_of_svg("<svg>"));
+        QVERIFY(!lamp_points_of_svg("<svg><circle cx='a' cy='1'/></svg>"));
+        std::string deep = "<svg>";
+        for (int i = 0; i < 500; ++i)
+            deep += "<g>";
+        QVERIFY(!lamp_points_of_svg(deep + std::string()));
+        // Round pictures stay round on a plan that is wider than high.
+        const auto placed = fitted({{0, 0}, {10, 0}, {10, 10}}, 80, 2);
+        QCOMPARE(placed[0].x, 30.0);
+        QCOMPARE(placed[1].x, 70.0);
+        QCOMPARE(placed[2].y, 90.0);
+    }
+
+    void what_lights_a_lamp_that_goes_goes_too() {
+        Lanterns l;
+        l.light({l.far}, 0, held(red));
+        l.light({l.lamp(0), l.lamp(4)}, 4, held(red));
+        const LampId far[] = {l.far};
+        const Project next = without_lamps(l.project, far);
+        QCOMPARE(next.rig->fixtures.size(), std::size_t{4});
+        QCOMPARE(next.rig->groups.size(), std::size_t{1});
+        QCOMPARE(next.lane(l.lane)->pins.size(), std::size_t{1});
+        QCOMPARE(body_of<LightBody>(next.lane(l.lane)->pins[0].body).on, (std::vector{l.lamp(4)}));
+    }
+
+    // -- the lane
+
+    void patterns_light_lamps_in_their_order() {
+        const auto of = [](LightBody::Pattern pattern, auto change) {
+            Lanterns l;
+            LightBody body = held(saffron);
+            body.pattern = pattern;
+            change(body);
+            l.light({l.far}, 0, body);
+            auto all = l.spans();
+            all.resize(4);
+            return all;
+        };
+        using Pattern = LightBody::Pattern;
+        using All = std::vector<std::vector<std::pair<int, int>>>;
+        const auto same = [](LightBody&) {};
+        QCOMPARE(of(Pattern::Together, same), (All{{{0, 12}}, {{0, 12}}, {{0, 12}}, {{0, 12}}}));
+        QCOMPARE(of(Pattern::Across, same), (All{{{0, 12}}, {{6, 18}}, {{12, 24}}, {{18, 30}}}));
+        QCOMPARE(of(Pattern::Across, [](LightBody& b) { b.backwards = true; }),
+                 (All{{{18, 30}}, {{12, 24}}, {{6, 18}}, {{0, 12}}}));
+        QCOMPARE(of(Pattern::FromMiddle, same), (All{{{6, 18}}, {{0, 12}}, {{0, 12}}, {{6, 18}}}));
+        QCOMPARE(of(Pattern::OneByOne, [](LightBody& b) { b.length.amount = 2; }),
+                 (All{{{0, 6}}, {{6, 12}}, {{12, 18}}, {{18, 24}}}));
+        QCOMPARE(of(Pattern::ByTurns, [](LightBody& b) { b.length.amount = 2; }),
+                 (All{{{0, 6}, {12, 18}}, {{6, 12}, {18, 24}}, {{0, 6}, {12, 18}}, {{6, 12}, {18, 24}}}));
+        const auto first = of(Pattern::AtRandom, same);
+        QCOMPARE(of(Pattern::AtRandom, same), first); // a seed always gives the same
+        std::set<int> starts;
+        for (const auto& lamp : first)
+            starts.insert(lamp.front().first);
+        QCOMPARE(starts, (std::set<int>{0, 6, 12, 18}));
+        int others = 0;
+        for (std::uint32_t seed = 2; seed < 12; ++seed)
+            others += of(Pattern::AtRandom, [seed](LightBody& b) { b.seed = seed; }) != first;
+        QVERIFY(others >= 7); // one order of 24 comes again now and then
+    }
+
+    void colours_and_strengths_go_over_the_length() {
+        Lanterns l;
+        LightBody fade = held(red);
+        fade.to = dark;
+        l.light({l.lamp(0)}, 0, fade);
+        LightBody shaped = held(red, 2);
+        shaped.attack = 25;
+        shaped.fall = 50;
+        shaped.strength = 80;
+        l.light({l.lamp(1)}, 0, shaped);
+        QCOMPARE(l.lit(0)[0].red, 1.0);
+        QCOMPARE(l.lit(6)[0].red, 0.5);
+        QVERIFY(l.lit(12)[0].dark());
+        QCOMPARE(l.lit(0)[1].red, 0.0);
+        QCOMPARE(l.lit(3)[1].red, 0.4);
+        QCOMPARE(l.lit(6)[1].red, 0.8);
+        QCOMPARE(l.lit(12)[1].red, 0.8);
+        QCOMPARE(l.lit(18)[1].red, 0.4);
+        LightBody keyed = held(red);
+        keyed.course = {{0, 0}, {50, 100}, {100, 20}};
+        l.light({l.lamp(2)}, 0, keyed);
+        QCOMPARE(l.lit(3)[2].red, 0.5);
+        QCOMPARE(l.lit(9)[2].red, 0.6);
+    }
+
+    void the_highest_or_the_latest_counts_and_conflicts_are_told() {
+        Lanterns l;
+        LightBody weak = held(red, 2);
+        weak.strength = 30;
+        l.light({l.lamp(0)}, 0, held(red, 4));
+        l.light({l.lamp(0)}, 1, weak);
+        QCOMPARE(l.lit(18)[0].red, 1.0);
+        Lane lane = *l.project.lane(l.lane);
+        part_of<Lighting>(lane)->latest = true;
+        for (auto& shared : l.project.lanes)
+            if (shared->id == l.lane)
+                shared = std::make_shared<const Lane>(lane);
+        QCOMPARE(l.lit(18)[0].red, 0.3);
+        QCOMPARE(l.lit(40)[0].red, 1.0);
+        const Schedule schedule(l.project);
+        QCOMPARE(std::ranges::count_if(schedule.spans(l.lane).lights.all, &LightSpan::conflict), 2);
+        // What lasts until the next does not meet it.
+        Lanterns until;
+        LightBody open = held(red);
+        open.length = {Length::Unit::UntilNext, 1};
+        until.light({until.lamp(0)}, 0, open);
+        until.light({until.lamp(0)}, 3, held(saffron));
+        QCOMPARE(until.spans()[0], (std::vector<std::pair<int, int>>{{0, 36}, {36, 48}}));
+        const Schedule apart(until.project);
+        QCOMPARE(std::ranges::count_if(apart.spans(until.lane).lights.all, &LightSpan::conflict), 0);
+    }
+
+    // Each span that lasts is found however long it is, among many.
+    void what_is_lit_is_found_among_many() {
+        Lanterns l;
+        std::mt19937 random(7);
+        for (int i = 0; i < 300; ++i) {
+            LightBody body = held(red, 0.25 + static_cast<double>(random() % 64) / 4);
+            body.strength = static_cast<double>(1 + random() % 100);
+            l.light({l.lamp(random() % 8)}, static_cast<double>(random() % 400) / 4, body);
+        }
+        const Schedule schedule(l.project);
+        const auto& spans = schedule.spans(l.lane).lights.all;
+        for (int frame = 0; frame < 1400; frame += 13) {
+            std::vector<double> highest(8);
+            for (const auto& span : spans)
+                if (frame >= span.start.value && frame < span.end.value)
+                    highest[span.fixture] = std::max(
+                        highest[span.fixture],
+                        body_of<LightBody>(l.project.lane(l.lane)->pins[span.index].body).strength / 100);
+            const auto lit = l.lit(frame);
+            for (std::size_t i = 0; i < 8; ++i)
+                QVERIFY(std::abs(lit[i].red - highest[i]) < 1e-9);
+        }
+    }
+
+    void a_curve_drives_the_strength_of_a_group() {
+        Lanterns l;
+        l.light({}, 0, held(red, 8));
+        l.project = with_lane(l.project, kind_of(body_type<KeyBody>), "Rise");
+        const LaneId rise = l.project.lanes.back()->id;
+        Motion motion;
+        motion.own = {"rise", "%", 0, 100};
+        l.project = *with_motion(l.project, rise, motion);
+        KeyBody low{0, {}}, high{100, {}};
+        l.project = *with_pins(l.project, rise,
+                               {{{}, MusicalAnchor{Ticks(0)}, low, {}},
+                                {{}, MusicalAnchor{Ticks(4 * ticks_per_beat)}, high, {}}});
+        l.project = *with_drive(l.project, l.lane, l.far, rise);
+        QVERIFY(std::abs(l.lit(24)[0].red - 0.5) < 0.02);
+        QCOMPARE(l.lit(24)[4].red, 1.0);
+        QVERIFY(!with_drive(l.project, l.lane, l.far, l.lane)); // that has no curve
+        const auto dimmed = with_rig(l.project, [](Rig& rig) { rig.dimmer = 40; });
+        QVERIFY(std::abs(lit_at(Curves{Schedule(*dimmed)}, 24)[4].red - 0.4) < 1e-9);
+    }
+
+    void edits_light_darken_recolour_and_swap() {
+        Lanterns l;
+        const auto lit = lit_on_beats(l.project, l.lane, {l.far}, Ticks(0), Ticks(8 * ticks_per_beat),
+                                      Ticks(ticks_per_beat), held(red, 0.5));
+        QVERIFY(lit);
+        QCOMPARE(lit->count, std::size_t{8});
+        l.project = lit->project;
+        QCOMPARE(lit_on_beats(l.project, l.lane, {l.lamp(1)}, Ticks(0), Ticks(8 * ticks_per_beat),
+                              Ticks(ticks_per_beat), held(red))
+                     ->count,
+                 std::size_t{0}); // lit there already
+        // One lamp of a group goes dark, the others stay.
+        const std::size_t second[] = {1};
+        l.project = *without_lights_at(Schedule(l.project), l.lane, second, 13);
+        QVERIFY(l.lit(13)[1].dark());
+        QCOMPARE(l.lit(13)[0].red, 1.0);
+        QCOMPARE(l.lit(25)[1].red, 1.0);
+        const auto far = lights_of_group(l.project, l.lane, l.far);
+        QCOMPARE(far.size(), std::size_t{8});
+        QVERIFY(lights_of_group(l.project, l.lane, l.near).empty());
+        l.project = recoloured(l.project, far, {0x0000ff});
+        QCOMPARE(l.lit(25)[1].blue, 1.0);
+        QCOMPARE(l.lit(25)[1].red, 0.0);
+        l.project = with_rows_swapped(l.project, l.far, l.near);
+        QVERIFY(l.lit(25)[1].dark());
+        QCOMPARE(l.lit(25)[5].blue, 1.0);
+        // Rows further down, no farther than the last.
+        Lanterns m;
+        m.light({m.lamp(1)}, 0, held(red));
+        m.light({m.lamp(6)}, 0, held(red));
+        std::vector<PinId> pins;
+        for (const auto& pin : m.project.lane(m.lane)->pins)
+            pins.push_back(pin.id);
+        m.project = with_lights_moved(m.project, pins, 5);
+        QCOMPARE(m.lit(0)[2].red, 1.0);
+        QCOMPARE(m.lit(0)[7].red, 1.0);
+        QVERIFY(m.lit(0)[1].dark());
+    }
+
+    // -- files
+
+    void a_rig_is_saved_and_damaged_ones_are_refused() {
+        Lanterns l;
+        LightBody body = held(red);
+        body.pattern = LightBody::Pattern::AtRandom;
+        body.course = {{0, 0}, {100, 100}};
+        body.each = 0.25;
+        l.light({l.far, l.lamp(6)}, 3, body);
+        l.project = *with_drive(l.project, l.lane, l.far, {});
+        l.project = *with_rig(l.project, [](Rig& rig) {
+            rig.dimmer = 60;
+            rig.outputs.push_back(
+                {.wire = "osc", .to = "10.0.0.7", .port = 9001, .earlier = -40, .off = true});
+        });
+        const std::filesystem::path file = dir_.filePath("lamps.pulsepin").toStdString();
+        const auto saved = save_project(l.project, file);
+        QVERIFY2(saved, saved ? "" : saved.error().message().c_str());
+        const auto read = load_project(file);
+        QVERIFY2(read, read ? "" : read.error().message().c_str());
+        QVERIFY(same_content(*read, l.project));
+        QFile written(dir_.filePath("lamps.pulsepin"));
+        QVERIFY(written.open(QIODevice::ReadOnly));
+        const QByteArray text = written.readAll();
+        const auto refused = [&](const char* what, const char* by) {
+            QByteArray damaged = text;
+            if (damaged.indexOf(what) < 0)
+                return false;
+            damaged.replace(damaged.indexOf(what), static_cast<qsizetype>(std::strlen(what)), by);
+            QFile out(dir_.filePath("damaged.pulsepin"));
+            return out.open(QIODevice::WriteOnly) && out.write(damaged) == damaged.size() && out.flush() &&
+                   !load_project(std::filesystem::path(out.fileName().toStdString()));
+        };
+        QVERIFY(refused("\"channel\": 4,", "\"channel\": 3,"));
+        QVERIFY(refused("\"channel\": 4,", "\"channel\": 600,"));
+        QVERIFY(refused("\"universe\": 1", "\"universe\": 64000"));
+        QVERIFY(refused("\"kind\": \"rgb\"", "\"kind\": \"candle\""));
+        QVERIFY(refused("\"dimmer\": 60", "\"dimmer\": 600"));
+    }
+
+    void tables_of_lights_are_written() {
+        Lanterns l;
+        LightBody fade = held(red);
+        fade.to = dark;
+        l.light({l.lamp(0)}, 4, fade);
+        const ExportMaterial material(l.project);
+        const auto cues = exporter("lights-csv")->write(material);
+        QVERIFY2(cues, cues ? "" : cues.error().message().c_str());
+        QCOMPARE(QString::fromStdString(*cues).split("\r\n")[1],
+                 QString("1,Lanterns,far 1,1,1,2.1,2.000000,48,60,#ff0000,#000000,100,0,0"));
+        const auto frames = exporter("light-frames-csv")->write(material);
+        QVERIFY(frames);
+        const auto lines = QString::fromStdString(*frames).trimmed().split("\r\n");
+        QCOMPARE(lines[0], QString("frame,seconds,far 1,far 2,far 3,far 4,near 1,near 2,near 3,near 4"));
+        QCOMPARE(lines[1 + 48].section(',', 0, 3), QString("48,2.000000,#ff0000,#000000"));
+        QCOMPARE(lines[1 + 54].section(',', 2, 2), QString("#800000"));
+        QVERIFY(!exporter("lights-csv")->write(ExportMaterial(steady_project())));
+    }
+
+    // -- the show
+
+    // 50 moments of a show, each level as the lane has it; every number there; three that end it.
+    void a_show_arrives_as_it_is_scheduled() {
+        Lanterns l;
+        std::mt19937 random(3);
+        for (int beat = 0; beat < 12; ++beat) {
+            LightBody body = held({static_cast<std::uint32_t>(random() & 0xffffff)},
+                                  0.5 + static_cast<double>(random() % 3) / 2);
+            if (random() % 2)
+                body.to = dark;
+            body.pattern = static_cast<LightBody::Pattern>(random() % 6);
+            l.light({random() % 2 ? l.far : l.near}, beat, body);
+        }
+        const auto port = free_port();
+        l.project = *with_rig(l.project, [port](Rig& rig) { rig.outputs[0].port = port; });
+        const auto socket = UdpSocket::for_receiving(port);
+        QVERIFY(socket);
+        const Curves curves{Schedule(l.project)};
+        struct Received {
+            double heard;
+            sacn::DataPacket packet;
+        };
+        std::vector<Received> received;
+        LightShow show("test of shows");
+        show.show(curves);
+        const auto start = std::chrono::steady_clock::now();
+        show.hear(true, Seconds(0));
+        show.begin();
+        const auto seconds = [start] {
+            return std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
+        };
+        const auto take = [&] {
+            if (const auto bytes = socket->receive(20ms))
+                if (const auto packet = sacn::data_packet(*bytes))
+                    received.push_back({seconds(), *packet});
+        };
+        while (seconds() < 5)
+            take();
+        show.end();
+        for (int i = 0; i < 6; ++i)
+            take();
+        QVERIFY2(received.size() > 150 && received.size() <= 5 * 44 + 4,
+                 qPrintable(QString::number(received.size())));
+        for (std::size_t i = 0; i < received.size(); ++i) {
+            QCOMPARE(received[i].packet.sequence, static_cast<std::uint8_t>(i % 256));
+            QCOMPARE(received[i].packet.universe, std::uint16_t{1});
+            QCOMPARE(received[i].packet.terminated, i + 3 >= received.size());
+        }
+        int checked = 0;
+        for (std::size_t i = 2; i + 3 < received.size() && checked < 50; i += 3, ++checked) {
+            // It left a little before it was taken from the socket: as it was at one of those moments.
+            const auto& one = received[i];
+            bool found = false;
+            for (double before = 0; before < 0.04 && !found; before += 0.0005) {
+                const auto levels =
+                    levels_of(*l.project.rig, lit_at(curves, std::max(0.0, one.heard - before) * 24)).at(1);
+                found = true;
+                for (std::size_t c = 0; c < levels.size(); ++c)
+                    found = found && std::abs(levels[c] - one.packet.levels[c]) <= 2;
+            }
+            QVERIFY2(found, qPrintable(QString("packet %1 at %2 s").arg(i).arg(one.heard)));
+        }
+        QCOMPARE(checked, 50);
+    }
+
+    // The library sacn 1.11.0 of Python's package index hears the same show: 50 sampled moments, to the
+    // level; no number missing; that it has ended. Art-Net by stupidArtnet 1.6.0.
+    void a_show_is_read_by_outside_receivers() {
+        const auto reader_at = [](QProcess& reader, const QString& port, const QString& universe) {
+            reader.start(PULSEPIN_TESTS "/support/with-readers",
+                         {PULSEPIN_BINARIES "/readers", PULSEPIN_TESTS "/support/read_levels.py", port,
+                          universe, "6"});
+            QByteArray said;
+            while (!said.contains("ready") && reader.state() != QProcess::NotRunning) {
+                reader.waitForReadyRead(1000);
+                said += reader.readAllStandardOutput();
+            }
+            if (!said.contains("ready") && reader.exitCode() != 77)
+                qWarning("%s", reader.readAllStandardError().constData());
+            return said.contains("ready") || reader.exitCode() != 77;
+        };
+        Lanterns l;
+        for (int beat = 0; beat < 8; ++beat) {
+            LightBody body = held({0x30f0a0u + static_cast<std::uint32_t>(beat) * 0x050311u}, 1);
+            body.to = beat % 2 ? dark : body.from;
+            body.pattern = static_cast<LightBody::Pattern>(beat % 6);
+            l.light({beat % 3 ? l.far : l.near}, beat, body);
+        }
+        const auto port = free_port();
+        l.project = *with_rig(l.project, [port](Rig& rig) {
+            rig.outputs[0].port = port;
+            rig.outputs[0].priority = 120;
+            rig.outputs.push_back({.wire = "art-net"});
+        });
+        const Curves curves{Schedule(l.project)};
+        QProcess reader, artnet;
+        if (!reader_at(reader, QString::number(port), "1") || !reader_at(artnet, "0", "artnet"))
+            QSKIP("skipped: Python's package index is not reached, or python3-venv is missing");
+        QCOMPARE(reader.state(), QProcess::Running);
+        QCOMPARE(artnet.state(), QProcess::Running);
+        std::vector<double> heard; // of each packet of sACN, by its number
+        LightShow show("outside reader");
+        show.set_recorder([&](const SentPacket& packet) {
+            if (packet.port == port)
+                heard.push_back(packet.heard);
+        });
+        show.show(curves);
+        show.hear(true, Seconds(0));
+        show.begin();
+        QTest::qWait(4000);
+        show.end();
+        QVERIFY(reader.waitForFinished(20'000) && artnet.waitForFinished(20'000));
+        const auto lines = QString::fromUtf8(reader.readAllStandardOutput()).trimmed().split('\n');
+        QCOMPARE(lines.size(), static_cast<qsizetype>(heard.size() + 3 + 1));
+        const auto levels_at = [&](double at) {
+            return levels_of(*l.project.rig, lit_at(curves, (at + 1e-6) * 24)).at(1);
+        };
+        int compared = 0;
+        std::set<QString> different;
+        for (std::size_t i = 0; i < heard.size(); ++i) {
+            const auto cells = lines[static_cast<qsizetype>(i)].split('\t');
+            QCOMPARE(cells[1].toInt(), static_cast<int>(i % 256));
+            QCOMPARE(cells[2], QString("120"));
+            QCOMPARE(cells[3], QString("outside reader"));
+            different.insert(cells[5]);
+            if (i % 3 != 0)
+                continue;
+            const auto levels = cells[5].split(' ');
+            const auto expected = levels_at(heard[i]);
+            QCOMPARE(expected.size(), std::size_t{24});
+            for (std::size_t c = 0; c < expected.size(); ++c)
+                QCOMPARE(levels[static_cast<qsizetype>(c)].toInt(), static_cast<int>(expected[c]));
+            ++compared;
+        }
+        QVERIFY2(compared >= 50 && different.size() > 40, qPrintable(QString::number(compared)));
+        QVERIFY(lines[lines.size() - 2].split('\t')[4] == "1" && lines.back().contains("available timeout"));
+        // Of Art-Net each change is heard: all of them are levels that the show has.
+        const auto art = QString::fromUtf8(artnet.readAllStandardOutput()).trimmed().split('\n');
+        QVERIFY2(art.size() > 40, qPrintable(QString::number(art.size())));
+        QVERIFY(art[20].split('\t').size() >= 24);
+    }
+
+    // A cue's first packet leaves on its frame: never before it, and within 12 ms in the middle.
+    void cues_leave_on_their_frames() {
+        Lanterns l;
+        std::vector<double> cues;
+        for (int i = 0; i < 12; ++i) { // at odd distances, so that a steady beat of packets would miss them
+            const double beat = 0.5 + i * 0.75;
+            l.light({l.lamp(0)}, beat, held({0x010000u * static_cast<std::uint32_t>(20 + i)}, 0.6));
+            cues.push_back(std::ceil(beat * 12 - 1e-9) / 24);
+        }
+        const auto port = free_port();
+        l.project = *with_rig(l.project, [port](Rig& rig) { rig.outputs[0].port = port; });
+        const auto socket = UdpSocket::for_receiving(port);
+        LightShow show("test of cues");
+        show.show(Curves{Schedule(l.project)});
+        const auto start = std::chrono::steady_clock::now();
+        show.hear(true, Seconds(0));
+        show.begin();
+        std::map<int, double> first;
+        const auto seconds = [start] {
+            return std::chrono::duration<double>(std::chrono::steady_clock::now() - start).count();
+        };
+        while (seconds() < 5.2)
+            if (const auto bytes = socket->receive(20ms)) {
+                const double at = seconds();
+                if (const auto packet = sacn::data_packet(*bytes); packet && packet->levels[0] > 0)
+                    first.try_emplace(packet->levels[0], at);
+            }
+        show.end();
+        std::vector<double> late;
+        for (int i = 0; i < 12; ++i) {
+            QVERIFY2(first.contains(20 + i), qPrintable(QString::number(i)));
+            late.push_back(first[20 + i] - cues[static_cast<std::size_t>(i)]);
+        }
+        std::ranges::sort(late);
+        QVERIFY2(late.front() > -0.001, qPrintable(QString::number(late.front())));
+        QVERIFY2(late[late.size() / 2] < 0.012, qPrintable(QString::number(late[late.size() / 2])));
+    }
+
+    void it_is_dark_at_the_start_and_by_the_key() {
+        Lanterns l;
+        l.light({}, 0, held(red, 100));
+        const auto port = free_port();
+        l.project = *with_rig(l.project, [port](Rig& rig) { rig.outputs[0].port = port; });
+        const auto socket = UdpSocket::for_receiving(port);
+        const auto level_becomes = [&](int level) {
+            for (int i = 0; i < 100; ++i)
+                if (const auto bytes = socket->receive(50ms))
+                    if (const auto packet = sacn::data_packet(*bytes); packet && packet->levels[0] == level)
+                        return true;
+            return false;
+        };
+        LightShow show("test");
+        show.show(Curves{Schedule(l.project)});
+        show.hear(false, Seconds(1));
+        show.begin();
+        QVERIFY(level_becomes(0));
+        show.hear(true, Seconds(1));
+        QVERIFY(level_becomes(255));
+        show.set_blackout(true);
+        QVERIFY(level_becomes(0));
+        show.set_blackout(false);
+        QVERIFY(level_becomes(255));
+        show.hear(false, Seconds(2)); // it stands: lamps stay as they are there
+        QVERIFY(level_becomes(255));
+    }
+
+    void outputs_that_cannot_send_say_why_and_others_go_on() {
+        Lanterns l;
+        l.light({}, 0, held(red, 100));
+        const auto port = free_port();
+        l.project = *with_rig(l.project, [port](Rig& rig) {
+            rig.outputs = {{.to = "lamps.example"},
+                           {.wire = "telepathy"},
+                           {.wire = "art-net", .to = "multicast"},
+                           {.wire = "osc", .to = "here"},
+                           {.to = "127.0.0.1", .port = port},
+                           {.to = "10.1.2.3", .off = true}};
+        });
+        const auto socket = UdpSocket::for_receiving(port);
+        LightShow show("test");
+        show.show(Curves{Schedule(l.project)});
+        show.hear(true, Seconds(0));
+        show.begin();
+        QTRY_VERIFY(show.state().outputs.size() == 5 && show.state().outputs[4].sent > 10);
+        const auto state = show.state();
+        for (int i = 0; i < 4; ++i)
+            QVERIFY(!state.outputs[static_cast<std::size_t>(i)].problem.empty());
+        QVERIFY(state.outputs[0].problem.find("lamps.example") != std::string::npos);
+        QVERIFY(state.outputs[4].problem.empty());
+        QVERIFY(socket->receive(200ms));
+    }
+
+    void levels_of_several_universes_are_set_in_step() {
+        Project project = steady_project();
+        project = *with_lamps(project, {.name = "wall", .count = 400});
+        project = with_lane(project, kind_of(body_type<LightBody>), "Wall");
+        const auto port = free_port();
+        project = *with_rig(project, [port](Rig& rig) {
+            rig.outputs[0].port = port;
+            rig.outputs[0].synchronisation = 777;
+        });
+        const auto socket = UdpSocket::for_receiving(port);
+        LightShow show("test");
+        show.show(Curves{Schedule(project)});
+        show.hear(true, Seconds(0));
+        show.begin();
+        std::vector<int> order;
+        while (order.size() < 40) {
+            const auto bytes = socket->receive(200ms);
+            QVERIFY(bytes);
+            if (const auto data = sacn::data_packet(*bytes)) {
+                QCOMPARE(data->synchronisation, std::uint16_t{777});
+                order.push_back(data->universe);
+            } else if (const auto sync = sacn::sync_packet(*bytes)) {
+                QCOMPARE(sync->synchronisation, std::uint16_t{777});
+                order.push_back(0);
+            }
+        }
+        for (std::size_t i = 0; i + 4 <= order.size(); i += 4)
+            QVERIFY(order[i] == 1 && order[i + 1] == 2 && order[i + 2] == 3 && order[i + 3] == 0);
+    }
+
+    // Art-Net 4, packet ArtDmx, field by field (from memory).
+    void an_art_net_packet_is_that_of_its_specification() {
+        const auto bytes = artnet::bytes_of({7, 0x1234, {1, 2, 3}});
+        const std::vector<std::uint8_t> expected{'A',  'r',  't', '-', 'N', 'e', 't', 0, 0x00, 0x50, 0, 14, 7,
+                                                 0, // physical port
+                                                 0x34, 0x12, 0,   4,   1,   2,   3,   0};
+        QCOMPARE(bytes, expected);
+        const auto back = artnet::dmx_packet(bytes);
+        QVERIFY(back && back->universe == 0x1234 && back->levels.size() == 4);
+        for (std::size_t length = 0; length < bytes.size(); ++length)
+            QVERIFY(!artnet::dmx_packet(std::span(bytes).first(length)));
+    }
+
+    // -- shows in files
+
+    void packets_are_kept_as_captures_have_them() {
+        std::string file = packet_file_head();
+        const std::vector<TimedPacket> packets{
+            {0.5, "239.255.0.1", 5568, {1, 2, 3}},
+            {1.999999999, "127.0.0.1", 6454, std::vector<std::uint8_t>(600, 9)}};
+        for (const auto& packet : packets)
+            file += packet_record(packet);
+        const auto read = read_packets(file);
+        QVERIFY(read);
+        QCOMPARE(read->size(), packets.size());
+        for (std::size_t i = 0; i < packets.size(); ++i) {
+            QVERIFY(std::abs((*read)[i].at - packets[i].at) < 1e-8);
+            QCOMPARE((*read)[i].to, packets[i].to);
+            QCOMPARE((*read)[i].port, packets[i].port);
+            QCOMPARE((*read)[i].bytes, packets[i].bytes);
+        }
+        // The head's sum over itself is all ones (RFC 1071).
+        std::uint32_t sum = 0;
+        for (std::size_t i = 40; i < 60; i += 2)
+            sum += static_cast<unsigned char>(file[i]) * 256u + static_cast<unsigned char>(file[i + 1]);
+        QCOMPARE((sum & 0xffff) + (sum >> 16), 0xffffu);
+        // Torn anywhere it is refused, or holds what came before; never more, and nothing is read beyond.
+        for (std::size_t length = 0; length < file.size(); length += 7) {
+            const auto torn = read_packets(std::string_view(file).substr(0, length));
+            QVERIFY(!torn || torn->size() <= 2);
+        }
+        QVERIFY(!read_packets("no show at all, but longer than a head"));
+        std::mt19937 random(11);
+        for (int i = 0; i < 2000; ++i) {
+            std::string damaged = file;
+            for (int k = 0; k < 4; ++k)
+                damaged[random() % damaged.size()] = static_cast<char>(random());
+            (void)read_packets(damaged);
+        }
+    }
+
+    // The command line plays a piece without a window, records it, and sends the record again: the same.
+    void a_recorded_show_is_the_same_again() {
+        Lanterns l;
+        for (int beat = 0; beat < 8; ++beat)
+            l.light({l.lamp(static_cast<std::size_t>(beat))}, beat, held(red));
+        const auto port = free_port();
+        l.project = *with_rig(l.project, [port](Rig& rig) { rig.outputs[0].port = port; });
+        // A song of silence to play along.
+        const QString song = dir_.filePath("silence.wav");
+        QProcess make;
+        make.start("ffmpeg",
+                   {"-v", "error", "-y", "-f", "lavfi", "-i", "anullsrc=r=44100:cl=stereo", "-t", "3", song});
+        if (!make.waitForStarted() || !make.waitForFinished(30'000))
+            QSKIP("without ffmpeg no song is made");
+        l.project.song =
+            std::make_shared<const Song>(Song{song.toStdString(), "silence", 44'100, Samples(132'300), ""});
+        const QString file = dir_.filePath("a 'show' & <more>.pulsepin"),
+                      record = dir_.filePath("kept $HOME.pcap");
+        QVERIFY(save_project(l.project, std::filesystem::path(file.toStdString())));
+        const auto socket = UdpSocket::for_receiving(port);
+        const auto levels_of_run = [&](const QStringList& arguments) {
+            std::vector<std::vector<std::uint8_t>> levels;
+            QProcess run;
+            run.start(PULSEPIN_BINARIES "/pulsepin-cli", arguments);
+            while (run.state() != QProcess::NotRunning) {
+                run.waitForFinished(5);
+                while (const auto bytes = socket->receive(1ms))
+                    if (const auto packet = sacn::data_packet(*bytes);
+                        packet && (levels.empty() || levels.back() != packet->levels))
+                        levels.push_back(packet->levels);
+            }
+            if (run.exitCode() != 0)
+                qWarning("%s", run.readAllStandardError().constData());
+            return levels;
+        };
+        const auto played = levels_of_run({"light-play", file, "--silent", "--record", record});
+        QVERIFY2(played.size() >= 6, qPrintable(QString::number(played.size())));
+        const auto again = levels_of_run({"light-play", record});
+        QCOMPARE(again, played);
+        QCOMPARE(cli({"light-play", file, "--silent", "--record", record}).status, 1); // it is there already
+        QCOMPARE(cli({"light-play", dir_.filePath("gone.pcap")}).status, 1);
+        QFile damaged(record);
+        QVERIFY(damaged.open(QIODevice::ReadWrite) && damaged.resize(damaged.size() - 5));
+        damaged.close();
+        const auto told = cli({"light-play", record});
+        QVERIFY(told.status == 1 && (told.err.contains("ends within") || told.err.contains("damaged")));
+    }
+
+    // -- other wires
+
+    void linear_timecode_is_read_by_its_library_data() {
+        QTest::addColumn<double>("rate");
+        QTest::addColumn<bool>("drop");
+        QTest::newRow("24") << 24.0 << false;
+        QTest::newRow("25") << 25.0 << false;
+        QTest::newRow("29.97 drop") << 30'000.0 / 1001 << true;
+        QTest::newRow("30") << 30.0 << false;
+    }
+    void linear_timecode_is_read_by_its_library() {
+        QFETCH(double, rate);
+        QFETCH(bool, drop);
+        std::vector<float> sound;
+        LinearTimecode from;
+        from.frames_a_second = rate;
+        from.drop_frames = drop;
+        from.minutes = 0;
+        from.seconds = 59; // over a minute's edge, where two numbers are left out
+        QVERIFY(linear_timecode(from, 48'000 * 4, [&](std::span<const float> piece) -> Result<void> {
+            sound.insert(sound.end(), piece.begin(), piece.end());
+            return {};
+        }));
+        QCOMPARE(sound.size(), std::size_t{192'000});
+        bool drops = false;
+        const auto times = decoded(sound, rate, drops);
+        QVERIFY2(times.size() >= static_cast<std::size_t>(rate * 4) - 3,
+                 qPrintable(QString::number(times.size())));
+        QCOMPARE(drops, drop);
+        const auto frame_rate =
+            drop ? *FrameRate::make(30'000, 1001) : *FrameRate::make(std::llround(rate), 1);
+        const auto begin = parse_timecode(drop ? "00:00:59;00" : "00:00:59:00", frame_rate);
+        QVERIFY(begin);
+        std::int64_t at = begin->value;
+        while (timecode_at(Frames(at), timecode_rate(frame_rate)).frames != times.front()[3])
+            ++at;
+        for (const auto& time : times) {
+            const auto expected = timecode_at(Frames(at++), timecode_rate(frame_rate));
+            QCOMPARE(time, (std::array{expected.hours, expected.minutes, expected.seconds, expected.frames}));
+        }
+        LinearTimecode wrong = from;
+        wrong.frames_a_second = 50;
+        QVERIFY(!linear_timecode(wrong, 10, [](std::span<const float>) -> Result<void> { return {}; }));
+    }
+
+    // A decoder of eight quarter frames, written here after the specification (from memory): pieces 0 to 7
+    // are the low and high halves of frames, seconds, minutes and hours with the rate in bits 1 and 2 of the
+    // last.
+    void midi_timecode_is_read_again() {
+        using enum mtc::Rate;
+        for (const auto rate : {Fps24, Fps25, Fps2997Drop, Fps30})
+            for (const auto& time :
+                 {mtc::Time{1, 59, 58, 23, rate}, {23, 0, 31, 0, rate}, {10, 7, 5, 17, rate}}) {
+                int halves[8] = {};
+                for (int piece = 0; piece < 8; ++piece) {
+                    const int data = mtc::quarter_frame(time, piece);
+                    QCOMPARE(data >> 4, piece);
+                    halves[piece] = data & 0xf;
+                }
+                QCOMPARE(halves[0] | halves[1] << 4, time.frames);
+                QCOMPARE(halves[2] | halves[3] << 4, time.seconds);
+                QCOMPARE(halves[4] | halves[5] << 4, time.minutes);
+                QCOMPARE(halves[6] | (halves[7] & 1) << 4, time.hours);
+                QCOMPARE(halves[7] >> 1, static_cast<int>(rate));
+                const auto full = mtc::full_frame(time);
+                QCOMPARE(full.size(), std::size_t{10});
+                QCOMPARE(full[5] & 0x1f, time.hours);
+                QCOMPARE(full[8], static_cast<std::uint8_t>(time.frames));
+            }
+        QCOMPARE(timecode_rate(*FrameRate::make(60, 1)).rate, Fps30);
+        QCOMPARE(timecode_rate(*FrameRate::make(50, 1)).rate, Fps25);
+        QCOMPARE(timecode_rate(*FrameRate::make(30'000, 1001)).rate, Fps2997Drop);
+        QCOMPARE(timecode_rate(*FrameRate::make(24'000, 1001)).rate, Fps24);
+        // SMPTE ST 12-1: 00:01:00;00 and ;01 are left out.
+        QCOMPARE(timecode_at(Frames(1800), timecode_rate(*FrameRate::make(30'000, 1001))),
+                 (mtc::Time{0, 1, 0, 2, Fps2997Drop}));
+    }
+
+    void messages_are_read_by_oscdump() {
+        const auto port = free_port();
+        QProcess dump;
+        dump.start("oscdump", {"-L", QString::number(port)});
+        if (!dump.waitForStarted())
+            QSKIP("oscdump is not installed");
+        QTest::qWait(300);
+        Lanterns l;
+        l.light({l.lamp(2)}, 0.5, held(red, 0.5));
+        l.project = *with_rig(l.project, [port](Rig& rig) { rig.outputs = {{.wire = "osc", .port = port}}; });
+        LightShow show("test");
+        show.show(Curves{Schedule(l.project)});
+        show.hear(true, Seconds(0));
+        show.begin();
+        QString text;
+        QTRY_VERIFY2_WITH_TIMEOUT((text += QString::fromUtf8(dump.readAllStandardOutput())).contains("ends"),
+                                  qPrintable(text), 5000);
+        show.end();
+        dump.terminate();
+        dump.waitForFinished();
+        QVERIFY2(text.contains("/pin ssssiff") || text.contains("/pin sssiff"), qPrintable(text));
+        QVERIFY2(text.contains("\"begins\" \"Lanterns\" \"far 3\" 6 0.25"), qPrintable(text));
+        QVERIFY2(text.contains("\"ends\" \"Lanterns\" \"far 3\" 12 0.5"), qPrintable(text));
+    }
+
+    void events_are_told_in_order_and_once() {
+        Lanterns l;
+        l.light({l.far}, 1, held(red));
+        l.light({l.lamp(0)}, 2, held(red));
+        const auto events = show_events(Schedule(l.project));
+        QCOMPARE(events.size(), std::size_t{10});
+        for (std::size_t i = 1; i < events.size(); ++i)
+            QVERIFY(events[i - 1].at <= events[i].at);
+        // Where one ends and the next begins, the end comes first.
+        QVERIFY(!events[4].begins && events[8].begins == true);
+    }
+
+    // -- edits by name
+
+    void every_edit_of_lamps_has_a_name() {
+        Project project = steady_project();
+        const auto done = [&](const char* id, std::initializer_list<const char*> told, double at = 0) {
+            const auto* edit = hand_edit(id);
+            if (!edit)
+                return QString("there is no %1").arg(id);
+            const Schedule schedule(project);
+            ParamValues values;
+            for (const char* setting : told)
+                if (auto set = set_from_text(values, edit->parameters, setting); !set)
+                    return QString::fromStdString(set.error().message());
+            auto edited = edit->run({schedule, {}, Seconds(at), Seconds(at), {}, values_for(*edit, values)});
+            if (!edited)
+                return QString::fromStdString(edited.error().message());
+            project = edited->project;
+            return QString();
+        };
+        QCOMPARE(done("add-lamps", {"name=far", "count=4", "y=30"}), QString());
+        QCOMPARE(done("add-lamps", {"name=near", "count=4", "y=70"}), QString());
+        QCOMPARE(done("light", {"lamps=far 2, near", "colour-from=#ff0000", "colour-to=#000000"}, 1),
+                 QString());
+        const Lane* lane = project.first_lane(body_type<LightBody>);
+        QVERIFY(lane && lane->pins.size() == 1);
+        const auto& body = body_of<LightBody>(lane->pins[0].body);
+        QCOMPARE(body.on.size(), std::size_t{2});
+        QCOMPARE(body.from, red);
+        QCOMPARE(body.to, dark);
+        QCOMPARE(done("light-beats", {"lamps=far", "bars=2"}, 4), QString());
+        QCOMPARE(project.first_lane(body_type<LightBody>)->pins.size(), std::size_t{9});
+        QCOMPARE(done("recolour-lights", {"lamps=far", "colour=#0000ff"}), QString());
+        QCOMPARE(done("swap-lamps", {"lamps=far,near"}), QString());
+        QCOMPARE(done("dark", {"lamps=near"}, 4.1), QString());
+        QCOMPARE(done("patch-lamps", {"lamps=near", "universe=3", "channel=10"}), QString());
+        QCOMPARE(project.rig->fixtures[4].universe, 3);
+        QCOMPARE(done("output", {"to=192.168.1.40", "priority=150"}), QString());
+        QCOMPARE(project.rig->outputs[0].to, std::string("192.168.1.40"));
+        QCOMPARE(project.rig->outputs[0].wire, std::string("sacn"));
+        QCOMPARE(done("output", {"which=2", "wire=osc"}), QString());
+        QCOMPARE(project.rig->outputs.size(), std::size_t{2});
+        QCOMPARE(done("rig", {"dimmer=70"}), QString());
+        QVERIFY(project.rig->dark_at_start);
+        QCOMPARE(project.rig->dimmer, 70.0);
+        QVERIFY(done("light", {"lamps=moon"}).contains("moon"));
+        QVERIFY(done("delete-lamps", {}).contains("No lamp"));
+        QCOMPARE(done("delete-lamps", {"lamps=far"}), QString());
+        QCOMPARE(project.rig->fixtures.size(), std::size_t{4});
+    }
+};
+
+PULSEPIN_TEST_CLASS(TestLights, "test_lights")
+#include "test_lights.moc"
