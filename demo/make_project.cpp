@@ -209,6 +209,9 @@ Project with_lanterns(Project project) {
     project = must(with_lamps(
         project, {.name = "near bank", .count = 4, .shape = Shape::Arc, .y = 88, .width = 86, .height = -5}));
     const LampId near = project.rig->groups.back().id;
+    for (const auto& clip : *project.bin)
+        if (clip.name == "landing") // the place, below the plan
+            project = must(with_rig(project, [&clip](Rig& rig) { rig.picture = clip.id; }));
     project = with_lane(project, kind_of(body_type<LightBody>), "Lanterns");
     const LaneId lane = project.lanes.back()->id;
     const Colour saffron{0xf4b430}, red{0xd2362a}, dark{0};
@@ -238,7 +241,7 @@ Project with_lanterns(Project project) {
         lit({near}, first + 1, 1, body(red, dark, 1, Pattern::Across, 0.5, true));
         lit({far}, first + 2, 1, body(saffron, dark, 4, Pattern::ByTurns, 1));
         lit({near}, first + 2, 1, body(red, red, 4, Pattern::ByTurns, 2));
-        LightBody rising = body(saffron, saffron, 4, Pattern::FromMiddle, 0.5);
+        LightBody rising = body(saffron, saffron, 3, Pattern::FromMiddle, 0.5);
         rising.attack = 90;
         lit({far}, first + 3, 1, rising);
         lit({near}, first + 3, 3, body(red, red, 2, Pattern::OneByOne));

@@ -265,6 +265,7 @@ void MainWindow::connect_stops() {
     connect(&document_, &Document::changed, this, tell_cue);
     connect(&bench_->mark(), &MarkPanel::page_changed, this, tell_cue);
     connect(bench_, &Bench::stop_changed, this, tell_cue);
+    connect(&bench_->motion(), &MotionPanel::lane_wanted, timeline_, &TimelineView::reveal_lane);
     does_->lights.show_page(&bench_->motion().lights());
     connect(&bench_->motion().lights(), &LightsPage::hint, status_, &StatusStrip::set_hint);
     connect(&does_->lights.sender(), &LightSender::changed, this, [this] {

@@ -48,6 +48,7 @@ QWidget* LightsPage::make_plan() {
     connect(plan_, &PlanView::hint, this, &LightsPage::hint);
     connect(plan_, &PlanView::lamp_wanted, this, &LightsPage::lamp_wanted);
     connect(plan_, &PlanView::delete_wanted, this, [this] { emit wanted("delete lamps"); });
+    column->addWidget(make_choosing());
     column->addWidget(plan_, 1);
     auto* below = new QWidget;
     auto* row = tight_row(below, 4);
@@ -56,19 +57,12 @@ QWidget* LightsPage::make_plan() {
                           "at the playhead, as it is painted with"),
                        "light on beats");
     on_beats_->setProperty("role", "main");
+    on_beats_->setMinimumWidth(96);
     row->addWidget(on_beats_, 1);
     row->addWidget(button("repeat lights", tr("Copy…"),
                           tr("The lights of the range, or of those that are "
                              "selected, again in other bars"),
                           "repeat"));
-    brush_ = button("paint on plan", tr("Paint"),
-                    tr("The mouse lights lamps of the plan over the range or the bar; the right button makes "
-                       "them dark"),
-                    {});
-    brush_->setCheckable(true);
-    brush_->setProperty("role", "choice");
-    connect(brush_, &QPushButton::toggled, plan_, &PlanView::set_painting);
-    row->addWidget(brush_);
     column->addWidget(below);
     return box;
 }
@@ -91,11 +85,8 @@ void LightsPage::make_brush(QHBoxLayout* row) {
     fade_ = ends("fade", tr("fade"), tr("Goes over into dark"), true);
 }
 
-QWidget* LightsPage::make_choices() {
-    auto* box = new QWidget;
-    auto* column = new QVBoxLayout(box);
-    column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(4);
+/// Which lamps are worked on.
+QWidget* LightsPage::make_choosing() {
     auto* choose = new QWidget;
     auto* row = tight_row(choose, 4);
     const auto small = [&](const QString& name, const QString& text, const QString& tip, auto then) {
@@ -120,8 +111,22 @@ QWidget* LightsPage::make_choices() {
             view_.choose_lamps({group});
     });
     row->addWidget(groups_, 1);
-    column->addWidget(choose);
+    brush_ = button("paint on plan", tr("Paint"),
+                    tr("The mouse lights lamps of the plan over the range or the bar; the right button makes "
+                       "them dark"),
+                    {});
+    brush_->setCheckable(true);
+    brush_->setProperty("role", "choice");
+    connect(brush_, &QPushButton::toggled, plan_, &PlanView::set_painting);
+    row->addWidget(brush_);
+    return choose;
+}
 
+QWidget* LightsPage::make_choices() {
+    auto* box = new QWidget;
+    auto* column = new QVBoxLayout(box);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(4);
     for (const auto& property : kind_of(body_type<LightBody>)->properties)
         if (std::ranges::count(brushed, property.spec.id))
             specs_.push_back(property.spec);
@@ -237,7 +242,7 @@ void LightsPage::refresh() {
     }
     const auto count = static_cast<int>(view_.lamps().empty() ? project.rig->fixtures.size()
                                                               : project.rig->members(view_.lamps()).size());
-    on_beats_->setText(tr("Light %1 on each beat").arg(count));
+    on_beats_->setText(tr("Light %1 on beats").arg(count));
     on_beats_->setEnabled(count > 0);
     showing_ = false;
 }

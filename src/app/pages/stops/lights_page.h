@@ -29,6 +29,7 @@ signals:
 
 private:
     QWidget* make_plan();
+    QWidget* make_choosing();
     QWidget* make_choices();
     void make_brush(QHBoxLayout* row);
     void choose_every_second(std::size_t from);

@@ -60,6 +60,8 @@ QWidget* MotionPanel::make_top() {
             lights_->setChecked(button == lights_);
             fill_lanes();
             show_lane();
+            if (lights_->isChecked() && lane())
+                emit lane_wanted(lane()->id);
         });
         return button;
     };

@@ -37,6 +37,7 @@ signals:
     void hit_wanted(const Target& target, const std::string& row, Qt::KeyboardModifiers keys);
     void write_followed_wanted(const SoundBank::Alone& what);
     void add_lane_wanted(LaneKind kind);
+    void lane_wanted(LaneId lane); ///< to be seen
 
 private:
     QWidget* make_top();
