@@ -197,12 +197,18 @@ void add_picture(CLI::App& app, Requests& all) {
         command->add_option("--frame", request.frame, "counted from 0")->check(CLI::Range(0, 100'000'000));
     command->add_flag("--all-shots", request.all_shots, "the first frame of each shot, as one picture")
         ->excludes(frame);
+    command
+        ->add_option(
+            "--thumbnail", request.thumbnail,
+            "a small picture of a frame a third into the piece, at most so many pixels wide and high")
+        ->check(CLI::Range(1, 4096))
+        ->excludes(frame);
     command->add_option("--size", request.size, "as in 1920x1080; the project's unless given");
     command->add_option("-o,--output", request.out, "file to write")->required()->check(to_a_file);
     command->add_flag("--force", request.replace, "replace a file that is there already");
     command->callback([&all, frame] {
-        if (frame->empty() && !all.picture.all_shots)
-            throw CLI::RequiredError("--frame, or --all-shots,");
+        if (frame->empty() && !all.picture.all_shots && all.picture.thumbnail == 0)
+            throw CLI::RequiredError("--frame, --all-shots or --thumbnail");
         all.outcome = write_picture(all.picture);
     });
 }

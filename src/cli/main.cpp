@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "base/nearest_word.h"
 #include "commands.h"
+#include "self_description.h"
 
 #include <iostream>
 #include <malloc.h>
@@ -75,6 +76,15 @@ int main(int argc, char** argv) {
     app.footer(statuses);
     Requests all;
     add_commands(app, all);
+    std::string what;
+    auto* describes = app.add_subcommand("describe")->group(""); // for those who package it
+    describes->add_option("WHAT", what)->required()->check(CLI::IsMember({"man", "bash", "zsh"}));
+    describes->callback([&] {
+        const std::string version = "pulsepin-cli " PULSEPIN_VERSION;
+        std::cout << (what == "man"    ? man_page(app, version)
+                      : what == "bash" ? bash_completion(app)
+                                       : zsh_completion(app));
+    });
 
     try {
         try {

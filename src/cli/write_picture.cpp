@@ -35,10 +35,14 @@ Result<void> write_picture(const WritePictureRequest& request) {
     const auto project = project_to_write_from(request.project, request.out, request.replace);
     if (!project)
         return tl::unexpected(project.error());
-    const auto size = size_of_text(request.size, *project->settings);
+    auto size = size_of_text(request.size, *project->settings);
     if (!size)
         return tl::unexpected(size.error());
-    const Frames frame(request.frame), frames = project->settings->frame_rate.frame_at(piece_end(*project));
+    if (request.thumbnail > 0)
+        size =
+            size->scaled(request.thumbnail, request.thumbnail, Qt::KeepAspectRatio).expandedTo(QSize(1, 1));
+    const Frames frames = project->settings->frame_rate.frame_at(piece_end(*project));
+    const Frames frame(request.thumbnail > 0 ? frames.value / 3 : request.frame);
     if (frame > frames)
         return fail(fmt::format("The piece has no frame {}.", request.frame), request.project,
                     fmt::format("Its last one is {}.", frames.value));

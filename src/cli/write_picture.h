@@ -15,6 +15,7 @@ struct WritePictureRequest {
     std::int64_t frame = 0;
     std::string size;       ///< "1920x1080"; empty: as the project has it
     bool all_shots = false; ///< the first frame of each, as one picture
+    int thumbnail = 0;      ///< a frame a third into the piece, at most so many pixels wide and high; 0: not
     bool replace = false;
 };
 

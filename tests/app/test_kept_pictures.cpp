@@ -11,6 +11,7 @@
 #include "kinds/kinds.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
+#include "model/rig_edits.h"
 #include "render/composed.h"
 #include "session/document.h"
 #include "stage/layer_parameters.h"
@@ -90,6 +91,15 @@ Project all_kinds() {
     add(kind_of(body_type<PulseBody>), {{{}, at(4), PulseBody{}, {}}, {{}, at(12), PulseBody{50}, {}}});
     add(kind_of(body_type<KeyBody>), {{{}, at(1), KeyBody{100, {}}, {}}, {{}, at(10), KeyBody{125, {}}, {}}});
     add(kind_that_follows(), {{{}, at(3), KeyBody{0.2, {}}, {}}, {{}, at(9), KeyBody{0.9, {}}, {}}});
+    project = *with_lamps(project, {.name = "far", .count = 4});
+    LightBody chase;
+    chase.to = {0};
+    chase.pattern = LightBody::Pattern::Across;
+    LightBody held;
+    held.from = held.to = {0xd2362a};
+    held.length = {Length::Unit::InBeats, 3};
+    held.fall = 40;
+    add(kind_of(body_type<LightBody>), {{{}, at(1), chase, {}}, {{}, at(6), held, {}}});
     return project;
 }
 
@@ -264,6 +274,8 @@ private slots:
                 layer.inner = {drawn(layers::shape), drawn(layers::title)};
             if (kind == layers::wave)
                 layer.values.set("line-width", 12);
+            if (kind == layers::lamps)
+                layer.lamps = {{-120, 0, {1, 0.7, 0.2}}, {0, 0, {}}, {120, 0, {0.4, 0, 0}}};
             layer.values.set("scale", kind == layers::shape ? 200 : 100);
             if (kind != layers::shots && kind != layers::picture && kind != layers::camera)
                 compare(over_ground(layer), "layer-" + QString::fromUtf8(kind->id.data()));

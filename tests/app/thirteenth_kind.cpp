@@ -61,7 +61,7 @@ private slots:
         const QPoint there(static_cast<int>(desk.window.timeline().scale().x(at)),
                            static_cast<int>(row.center().y()));
         QTest::mouseDClick(&desk.window.timeline(), Qt::LeftButton, {}, there);
-        QCOMPARE(levels(desk)->pins.size(), std::size_t{1});
+        QVERIFY2(levels(desk)->pins.size() == 1, qPrintable(desk.message()));
         QCOMPARE(body_of<LevelBody>(levels(desk)->pins.front().body), LevelBody{});
         QVERIFY(desk.window.view().selection().contains(levels(desk)->pins.front().id));
         QCOMPARE(desk.window.timeline().grab().isNull(), false);

@@ -453,6 +453,55 @@ private slots:
         }
         QVERIFY(!QFile::exists(file("n")) && !QFile::exists(file("w.json")));
     }
+
+    // Manual page and completion are made of the same rows as --help: every command is in them, and what
+    // reads them finds nothing wrong.
+    void it_describes_itself() {
+        const QString help = cli({"--help"}).out;
+        QStringList commands;
+        bool listed = false;
+        for (const auto& line : help.split('\n')) {
+            listed = listed || line.startsWith("Subcommands:");
+            if (listed && line.startsWith("  ") && line.size() > 2 && line[2].isLower())
+                commands << line.trimmed().section(' ', 0, 0);
+        }
+        QVERIFY2(commands.size() > 20, qPrintable(help));
+        const Run man = cli({"describe", "man"});
+        QCOMPARE(man.status, 0);
+        for (const auto& command : commands)
+            QVERIFY2(man.out.contains("\n.SS " + QString(command).replace("-", "\\-") + "\n"),
+                     qPrintable(command));
+        QTemporaryDir dir;
+        const auto write = [&](const char* name, const QString& text) {
+            QFile file(dir.filePath(name));
+            return file.open(QIODevice::WriteOnly) && file.write(text.toUtf8()) > 0;
+        };
+        QVERIFY(write("cli.1", man.out) && write("cli.bash", cli({"describe", "bash"}).out) &&
+                write("_cli", cli({"describe", "zsh"}).out));
+        QProcess groff;
+        groff.start("groff", {"-k", "-man", "-ww", "-Wbreak", "-Tutf8", dir.filePath("cli.1")});
+        if (groff.waitForFinished()) { // else it is not installed
+            QCOMPARE(groff.readAllStandardError(), QByteArray());
+            QVERIFY(groff.readAllStandardOutput().contains("light"));
+        }
+        const auto completed = [&](const QString& words, int at) {
+            QProcess bash;
+            bash.start("bash", {"-c", QString("source '%1'; COMP_WORDS=(%2); COMP_CWORD=%3; _pulsepin_cli; "
+                                              "printf '%s ' \"${COMPREPLY[@]}\"")
+                                          .arg(dir.filePath("cli.bash"), words)
+                                          .arg(at)});
+            bash.waitForFinished();
+            return QString::fromUtf8(bash.readAllStandardOutput() + bash.readAllStandardError()).trimmed();
+        };
+        QCOMPARE(completed("pulsepin-cli exp", 1), QString("export"));
+        QCOMPARE(completed("pulsepin-cli export --form", 2), QString("--format"));
+        QCOMPARE(completed("pulsepin-cli light-play --rec", 2), QString("--record"));
+        QProcess zsh;
+        zsh.start("zsh", {"-n", dir.filePath("_cli")});
+        if (zsh.waitForFinished()) // else it is not installed
+            QCOMPARE(zsh.readAllStandardError(), QByteArray());
+        QVERIFY(!help.contains("describe"));
+    }
 };
 
 PULSEPIN_TEST_CLASS(TestCli, "test_cli")

@@ -70,6 +70,8 @@ class TestHandEdits : public QObject {
     Q_OBJECT
 private slots:
     void each_has_a_name_of_its_own_and_refuses_where_there_is_nothing() {
+        constexpr std::string_view of_nothing[] = {"add-lamps",   "patch-lamps", "light",
+                                                   "drive-lamps", "output",      "rig"};
         std::set<std::string_view> ids;
         const Project empty = new_project();
         const Schedule schedule(empty);
@@ -78,6 +80,10 @@ private slots:
             QVERIFY(!row.label.empty());
             QCOMPARE(hand_edit(row.id), &row);
             const auto edited = row.run({schedule, {}, {}, {}, {}, values_for(row, {})});
+            if (std::ranges::count(of_nothing, row.id)) { // lamps need nothing else
+                QVERIFY2(edited, row.id.data());
+                continue;
+            }
             QVERIFY2(!edited, row.id.data());
             QVERIFY(!edited.error().message().empty());
         }

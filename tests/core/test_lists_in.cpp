@@ -48,6 +48,9 @@ Project cut_at_random(Project project, std::mt19937& random) {
             cut.fade = Frames(2 * whole(1, 6));
         if (whole(0, 4) == 0)
             cut.speed = 50 * whole(1, 4);
+        // What a fade shows before its cut lies in the clip: lists name nothing before a first picture.
+        cut.in_point =
+            std::max(cut.in_point, rate.start_of(Frames(cut.fade.value * std::llround(cut.speed) / 200)));
         pins.push_back({{}, TimeAnchor{rate.start_of(frame)}, cut, {}});
     }
     return *with_pins(project, lane, std::move(pins));

@@ -183,7 +183,12 @@ private:
 
     /// At its own speed it has gone on by the middle of the fade, where the cut lies here.
     void enter(BroughtItem& item) const {
-        item.in_point = std::max(Seconds(0), entered_ + rate_.start_of(half_) * item.speed);
+        // Lists count in whole frames; what lies half way is the earlier one, as it was rounded when it was
+        // written.
+        const double frames =
+            entered_.value * rate_.per_second() + static_cast<double>(half_.value) * item.speed;
+        item.in_point =
+            rate_.start_of(std::max(Frames(0), Frames(std::llround(std::ceil(frames - 0.5 - 1e-6)))));
     }
 
     void comment(std::string_view text) {

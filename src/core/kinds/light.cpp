@@ -11,9 +11,9 @@ namespace {
 
 std::span<const ParamChoice> patterns() {
     static constexpr ParamChoice all[] = {
-        {"together", "together"}, {"by-turns", "by turns"},
-        {"across", "left to right"},  {"from-middle", "out from the middle"},
-        {"at-random", "at random"},   {"one-by-one", "one after another over its length"}};
+        {"together", "together"},    {"by-turns", "by turns"},
+        {"across", "left to right"}, {"from-middle", "out from the middle"},
+        {"at-random", "at random"},  {"one-by-one", "one after another over its length"}};
     return all;
 }
 

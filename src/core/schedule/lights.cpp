@@ -10,7 +10,6 @@
 #include <algorithm>
 #include <cmath>
 #include <numeric>
-#include <ranges>
 
 namespace pulsepin {
 namespace {
@@ -38,8 +37,11 @@ std::vector<double> turns_of(const LightBody& body, const Rig& rig, const std::v
     const auto x = [&](std::size_t i) { return rig.fixtures[lamps[i]].x; };
     double middle = 0;
     if (!lamps.empty()) {
-        const auto [left, right] =
-            std::ranges::minmax(std::views::iota(std::size_t{0}, lamps.size()) | std::views::transform(x));
+        double left = x(0), right = x(0);
+        for (std::size_t i = 1; i < lamps.size(); ++i) {
+            left = std::min(left, x(i));
+            right = std::max(right, x(i));
+        }
         middle = (left + right) / 2;
     }
     for (std::size_t i = 0; i < lamps.size(); ++i) {

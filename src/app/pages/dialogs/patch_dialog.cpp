@@ -55,6 +55,11 @@ PatchDialog::PatchDialog(Document& document, ViewState& view, LightSender& sende
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     column->addWidget(buttons);
+    for (auto* other : findChildren<QPushButton*>())
+        other->setAutoDefault(false);
+    auto* close = buttons->button(QDialogButtonBox::Close);
+    close->setDefault(true); // Return closes it, whatever has the keys
+    close->setFocus();
     connect(&document_, &Document::changed, this, &PatchDialog::refresh);
     connect(&sender_, &LightSender::changed, this, [this] { say(sender_.told(), sender_.in_trouble()); });
     refresh();

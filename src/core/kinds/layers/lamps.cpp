@@ -6,11 +6,7 @@ namespace pulsepin {
 namespace {
 
 constexpr ParamSpec own[] = {
-    {.id = "colour",
-     .label = "colour of dark lamps",
-     .type = ParamType::Colour,
-     .most = 0xffffff,
-     .initial = 0x3a4254},
+    colour_row, // of dark lamps
     {.id = "lamps-of",
      .label = "lamps of",
      .type = ParamType::Text,
