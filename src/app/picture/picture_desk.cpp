@@ -132,10 +132,9 @@ QWidget* PictureDesk::make_foot() {
     auto* foot = new QWidget;
     auto* row = tight_row(foot, 6);
     told_ = quiet({});
-    told_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred); // it asks for no room while it plays
-    told_->setMinimumWidth(80);
+    told_->setMinimumWidth(80); // it pushes nothing aside while it plays
     told_->setObjectName("picture told");
-    row->addWidget(told_, 2);
+    row->addWidget(told_);
     row->addWidget(acting_ = new ActingRow(*picture_), 1);
     const auto button = [&](const QString& name, const QString& text, const QString& tip) {
         auto* made = named(new QPushButton(text), name, tip);

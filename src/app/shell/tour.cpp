@@ -180,7 +180,7 @@ private:
         window_.go_to_stop(Stop::Motion);
         window_.findChild<QPushButton*>("lights")->click();
         show_bars(13, 17);
-        go_to(15, 1);
+        go_to(15, 2);
         const auto& rig = *document.project().rig;
         window_.view().choose_lamps({rig.groups.front().id});
         window_.timeline().reveal_lane(document.project().first_lane(body_type<LightBody>)->id);
@@ -363,6 +363,9 @@ private:
             const QString file = folder_ + "/kite-day-" + QString::fromUtf8(row.id.data()) + "." +
                                  QString::fromUtf8(row.extension.data());
             QFile::remove(file); // of an earlier tour
+            const bool of_lamps = row.id.starts_with("light");
+            if (of_lamps && window_.document().project().rig->fixtures.empty())
+                continue; // this piece has none
             window_.export_panel().write(row, file);
             written =
                 wait([&] { return !window_.document().jobs().busy(); }) && QFile::exists(file) && written;

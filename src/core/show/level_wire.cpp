@@ -31,6 +31,12 @@ std::optional<double> LevelWire::until_change(double heard, double speed) const 
     return next == changes_.end() || speed <= 0 ? std::nullopt : std::optional((*next - heard) / speed);
 }
 
+double LevelWire::since_change(double heard) const {
+    constexpr double on_it = 1e-4;
+    const auto next = std::ranges::upper_bound(changes_, heard + on_it);
+    return next == changes_.begin() ? 1e9 : heard - *(next - 1);
+}
+
 Result<ShowTime> LevelWire::run(const ShowMoment& moment) {
     if (!piece_)
         return later(moment.now, level_period);
@@ -40,8 +46,10 @@ Result<ShowTime> LevelWire::run(const ShowMoment& moment) {
         const double since = std::chrono::duration<double>(moment.now - *last_).count();
         if (since < level_period - 1e-4)
             return later(*last_, level_period);
-        // Held back for less than two periods: the next one belongs to the change.
-        if (change && *change < level_period && since + *change < 2 * level_period)
+        // Held back: the next one belongs to the change. Where changes follow each other closely, only for
+        // half a period, so that packets go on; then a change's own leaves less than half a period late.
+        const bool sparse = since_change(heard) > 2 * level_period * moment.speed;
+        if (change && *change < (sparse ? level_period : level_period / 2))
             return later(moment.now, *change);
     }
     const Project& project = piece_->project();

@@ -23,6 +23,9 @@ private:
     /// Wall time until the next change of a light; none: none comes.
     [[nodiscard]] std::optional<double> until_change(double heard, double speed) const;
 
+    /// Seconds of the song since the last one.
+    [[nodiscard]] double since_change(double heard) const;
+
     WireOutput output_;
     std::shared_ptr<const Curves> piece_;
     std::vector<double> changes_; ///< seconds of the song
