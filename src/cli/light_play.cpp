@@ -185,7 +185,7 @@ Result<void> play_piece(const LightPlayRequest& request) {
     project->rig = std::make_shared<const Rig>(std::move(rig));
     Seconds from(0);
     if (!request.from.empty()) {
-        const auto place = place_of_text(*project, request.from, PlainNumber::AsSeconds);
+        const auto place = place_of_text(*project, request.from, PlainNumber::AsBar);
         if (!place)
             return tl::unexpected(place.error());
         from = anchored_time(*place, *project).value_or(Seconds(0));

@@ -4,6 +4,7 @@
 #include "base/csv_text.h"
 #include "interchange/colour_text.h"
 #include "lights/lit.h"
+#include "schedule/add_pin.h"
 #include "schedule/piece_length.h"
 #include "time/musical_text.h"
 
@@ -26,9 +27,11 @@ Result<std::string> write_light_cues(const ExportMaterial& material) {
             const auto& light = body_of<LightBody>(lane.pins[span.index].body);
             const auto& lamp = project.rig->fixtures[span.fixture];
             const Seconds start = rate.start_of(span.start);
-            const std::string place =
-                project.grid ? format_position(project.grid->position_of(project.grid->nearest_tick(start)))
-                             : std::string();
+            const Anchor anchor = anchor_on_frame(project, lane, span.start);
+            const auto* musical = std::get_if<MusicalAnchor>(&anchor);
+            const std::string place = musical && project.grid
+                                          ? format_position(project.grid->position_of(musical->at))
+                                          : std::string();
             text += fmt::format("{},{},{},{},{},{},{:.6f},{},{},{},{},{:g},{:g},{:g}\r\n", ++cue,
                                 quoted(lane.name), quoted(lamp.name), lamp.universe, lamp.first_channel,
                                 place, start.value, span.start.value, span.end.value, colour_text(light.from),
