@@ -179,6 +179,8 @@ void add_lights(CLI::App& app, Requests& all) {
         "light-play", "play a piece and send its lights in step with the song, or a recorded show again");
     plays->add_option("SHOW", playing.show, "a project, or packets that were recorded (.pcap)")->required();
     plays->add_option("--to", playing.to, "an address in numbers, instead of those of the outputs");
+    plays->add_flag("--as-told", playing.as_told,
+                    "to the addresses of the project, also where they lead beyond this computer");
     plays->add_option("--record", playing.record, "file for all packets with their times (.pcap)")
         ->check(to_a_file);
     plays->add_option("--from", playing.from, "where it begins: 13.1 (bar and beat), 0:26.96, 26.96 s");

@@ -179,9 +179,16 @@ Result<void> play_piece(const LightPlayRequest& request) {
     if (!project)
         return tl::unexpected(project.error());
     Rig rig = *project->rig;
-    if (!request.to.empty())
-        for (auto& output : rig.outputs)
+    for (auto& output : rig.outputs) {
+        if (!request.to.empty())
             output.to = request.to;
+        const auto* kind = wire_kind(output.wire);
+        // A project may come from a stranger.
+        if (request.to.empty() && !request.as_told && !output.off && kind && kind->usual_port != 0 &&
+            !output.to.starts_with("127."))
+            return fail("The project sends to " + output.to + ", which was not told here.", request.show,
+                        "Tell an address with --to, or add --as-told to send where the project says.");
+    }
     project->rig = std::make_shared<const Rig>(std::move(rig));
     Seconds from(0);
     if (!request.from.empty()) {

@@ -9,8 +9,7 @@
 #include "play/click_sound.h"
 #include "project_arguments.h"
 #include "schedule/piece_length.h"
-#include "show/timecode_wire.h"
-#include "wires/linear_timecode.h"
+#include "show/timecode_sound.h"
 
 #include <algorithm>
 #include <cmath>
@@ -42,30 +41,12 @@ Result<void> write_clicks(const Project& project, const std::string& out) {
     return write_sound_file(**sound, out, {}, cues_of_piece(schedule, rate));
 }
 
-/// Linear timecode over the length of the piece, counted from 00:00:00:00 at the song's start.
 Result<void> write_timecode(const Project& project, const std::string& out) {
-    const Schedule schedule(project);
-    const auto counted = timecode_rate(project.settings->frame_rate);
-    LinearTimecode timecode;
-    timecode.frames_a_second = counted.frames.per_second();
-    timecode.drop_frames = counted.rate == mtc::Rate::Fps2997Drop;
-    timecode.sample_rate = project.song ? project.song->sample_rate : 48'000;
-    const auto length = std::llround(piece_end(project).value * static_cast<double>(timecode.sample_rate));
-    if (length <= 0)
-        return fail("There is no song to count along.", {}, "Open one first.");
-    SoundFormat format;
-    format.sample_rate = timecode.sample_rate;
-    format.channels = 1;
-    auto writer = SampleStoreWriter::create(format);
-    if (!writer)
-        return tl::unexpected(writer.error());
-    const auto take = [&](std::span<const float> samples) { return writer->append(samples); };
-    if (auto made = linear_timecode(timecode, length, take); !made)
-        return made;
-    const auto sound = writer->finish();
+    const auto sound = timecode_sound(project);
     if (!sound)
         return tl::unexpected(sound.error());
-    return write_sound_file(**sound, out, {}, cues_of_piece(schedule, timecode.sample_rate));
+    return write_sound_file(**sound, out, {},
+                            cues_of_piece(Schedule(project), (*sound)->format().sample_rate));
 }
 
 } // namespace

@@ -7,6 +7,7 @@
 #include "interchange/project_file.h"
 #include "lights/lit.h"
 #include "lights/patch.h"
+#include "model/rig_edits.h"
 #include "pages/dialogs/patch_dialog.h"
 #include "pages/dialogs/receiver_window.h"
 #include "pages/stops/lights_page.h"
@@ -365,6 +366,40 @@ private slots:
             if (const auto packet = sacn::data_packet(*bytes))
                 ended += packet->terminated;
         QCOMPARE(ended, 3);
+    }
+
+    // An address that came with a project is asked about; Escape sends nothing, what a person typed is not
+    // asked.
+    void journey_an_address_of_a_stranger() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        open_lights(desk);
+        add_lamps(desk, "far", 2, 30);
+        // 192.0.2.0/24 is for documentation (RFC 5737): nobody has it.
+        desk.window.document().apply(
+            with_rig(desk.project(), [](Rig& rig) { rig.outputs[0].to = "192.0.2.7"; }), "from elsewhere");
+        auto* strip = desk.window.findChild<QLabel*>("sending");
+        QString asked;
+        const auto answer = [&](Qt::Key key) {
+            QTimer::singleShot(200, &desk.window, [&asked, key] {
+                if (auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget())) {
+                    asked = box->text() + box->informativeText();
+                    QTest::keyClick(box, key);
+                }
+            });
+        };
+        answer(Qt::Key_Escape);
+        desk.click("send lights");
+        QVERIFY2(asked.contains("192.0.2.7"), qPrintable(asked));
+        QVERIFY(!strip->isVisible() && !desk.window.lights().sender().sending());
+        QVERIFY(!desk.window.findChild<QPushButton*>("send lights")->isChecked());
+        desk.window.document().undo();
+        asked.clear();
+        desk.click("send lights"); // to this computer: nothing is asked
+        QTRY_VERIFY(strip->isVisible());
+        QVERIFY(asked.isEmpty());
+        desk.click("send lights");
+        QTRY_VERIFY(!strip->isVisible());
     }
 
     // On the plan: lamps are chosen and moved by mouse and keys, painted over the bar, and deleted with what

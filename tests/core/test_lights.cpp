@@ -829,6 +829,13 @@ private slots:
         const auto again = levels_of_run({"light-play", record});
         QCOMPARE(again, played);
         QCOMPARE(cli({"light-play", file, "--silent", "--record", record}).status, 1); // it is there already
+        // An address that came with a project (RFC 5737: nobody has it) is used only where that was said.
+        const QString strange = dir_.filePath("strange.pulsepin");
+        const auto elsewhere = with_rig(l.project, [](Rig& rig) { rig.outputs[0].to = "192.0.2.7"; });
+        QVERIFY(save_project(*elsewhere, std::filesystem::path(strange.toStdString())));
+        const auto refused = cli({"light-play", strange, "--silent", "--seconds", "1"});
+        QVERIFY2(refused.status == 1 && refused.err.contains("192.0.2.7"), qPrintable(refused.err));
+        QCOMPARE(cli({"light-play", strange, "--silent", "--seconds", "1", "--to", "127.0.0.1"}).status, 0);
         QCOMPARE(cli({"light-play", dir_.filePath("gone.pcap")}).status, 1);
         QFile damaged(record);
         QVERIFY(damaged.open(QIODevice::ReadWrite) && damaged.resize(damaged.size() - 5));

@@ -14,7 +14,9 @@
 #include "pages/dialogs/receiver_window.h"
 #include "pages/stops/lights_page.h"
 #include "parts/file_names.h"
+#include "parts/question.h"
 #include "schedule/add_pin.h"
+#include "session/agreed_addresses.h"
 
 #include <QFileDialog>
 #include <QFileInfo>
@@ -38,13 +40,7 @@ double picture_aspect(const Project& project) {
 } // namespace
 
 LightCommands::LightCommands(const Workplace& at) : Commands(at), sender_(at.document, at.player) {
-    connect(&sender_, &LightSender::changed, this, [this] {
-        if (page_)
-            page_->show_sending(sender_.sending(), sender_.dark());
-        for (const auto& [id, on] :
-             {std::pair("send lights", sender_.sending()), {"blackout", sender_.dark()}})
-            commands_.action(id)->setChecked(on);
-    });
+    connect(&sender_, &LightSender::changed, this, &LightCommands::show_sending);
     connect(&view_, &ViewState::lamps_chosen, this, &LightCommands::remember_group);
     connect(&view_, &ViewState::playhead_moved, this, [this] { sender_.stand_at(view_.playhead()); });
 }
@@ -82,20 +78,14 @@ void LightCommands::add_to(QMenu* menu) {
         auto* dialog = new PatchDialog(document_, view_, sender_, window_);
         dialog->open();
     });
-    commands_.add(menu, {{"send lights",
-                          tr("Send to the lamps"),
-                          {K(tr("Ctrl+Shift+J"))},
-                          {},
-                          [this](bool on) {
-                              sender_.set_sending(on);
-                              if (on)
-                                  document_.say(sender_.told());
-                          }},
-                         {"blackout", tr("Blackout: all lamps dark"), {K(tr("Q"))}, {}, [this](bool on) {
-                              sender_.set_dark(on);
-                              document_.say(on ? tr("All lamps are dark until Q is pressed again")
-                                               : tr("Lamps are lit again"));
-                          }}});
+    commands_.add(
+        menu,
+        {{"send lights", tr("Send to the lamps"), {K(tr("Ctrl+Shift+J"))}, {}, [this](bool on) { send(on); }},
+         {"blackout", tr("Blackout: all lamps dark"), {K(tr("Q"))}, {}, [this](bool on) {
+              sender_.set_dark(on);
+              document_.say(on ? tr("All lamps are dark until Q is pressed again")
+                               : tr("Lamps are lit again"));
+          }}});
     add(menu, "receiver", tr("Receiver"), {}, [this] { open_receiver(); });
 }
 
@@ -105,6 +95,32 @@ void LightCommands::show_page(LightsPage* page) {
             [this](const QString& command) { commands_.action(command)->trigger(); });
     connect(page, &LightsPage::lamps_painted, this, &LightCommands::paint_lamps);
     connect(page, &LightsPage::lamp_wanted, this, &LightCommands::add_lamp_at);
+}
+
+/// On the page and in the menu, as it is.
+void LightCommands::show_sending() {
+    if (page_)
+        page_->show_sending(sender_.sending(), sender_.dark());
+    for (const auto& [id, on] : {std::pair("send lights", sender_.sending()), {"blackout", sender_.dark()}})
+        commands_.action(id)->setChecked(on);
+}
+
+/// Only where a person said: an address that came with the project is asked about first.
+void LightCommands::send(bool on) {
+    if (on) {
+        const QStringList unknown = agreed_addresses::unknown(*document_.project().rig);
+        if (!unknown.isEmpty() &&
+            !agreed_to(
+                window_,
+                {"send there", tr("Send to the lamps"),
+                 tr("This project sends to %1. Nobody has typed that here yet.").arg(unknown.join(", ")),
+                 tr("Send there"), tr("Send nothing")}))
+            return show_sending();
+        agreed_addresses::remember(unknown);
+    }
+    sender_.set_sending(on);
+    if (on)
+        document_.say(sender_.told());
 }
 
 ReceiverWindow* LightCommands::receiver() const {

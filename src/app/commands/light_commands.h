@@ -25,6 +25,8 @@ public:
 private:
     /// The current lane of lights; one is made where there is none. 0: it could not be.
     LaneId lane();
+    void send(bool on);
+    void show_sending();
     void add_lamps_dialog();
     void load_prop_dialog();
     void delete_lamps();

@@ -12,6 +12,7 @@
 #include "parts/file_names.h"
 #include "play/click_sound.h"
 #include "schedule/piece_length.h"
+#include "show/timecode_sound.h"
 
 #include <QDir>
 #include <QFileInfo>
@@ -33,6 +34,7 @@ void SoundCommands::add_to(QMenu* menu) {
     add(menu, "write listened", tr("Write what is listened to…"), {},
         [this] { files_.write_listened_dialog(); });
     add(menu, "write clicks", tr("Write the clicks…"), {}, [this] { write_clicks_dialog(); });
+    add(menu, "write timecode", tr("Write linear timecode…"), {}, [this] { write_timecode_dialog(); });
     add(menu, "hear alone", tr("Hear what is listened to alone"), {K(tr("Shift+A"))}, [this] {
         auto& sounds = document_.sounds();
         sounds.hear_alone(sounds.alone() ? std::nullopt
@@ -47,14 +49,6 @@ void SoundCommands::write_clicks_dialog() {
     const auto clicks = clicks_of_piece(document_.schedule());
     if (clicks.empty() || piece_end(project) <= Seconds(0))
         return document_.say(tr("There is nothing that clicks: find the beats first"));
-    const auto path = ask_where_to_write(window_, tr("Write the clicks"),
-                                         QDir(usual_folder(document_)).filePath("clicks.wav"),
-                                         tr("WAV or FLAC (*.wav *.flac)"), "wav flac");
-    if (!path)
-        return;
-    const std::filesystem::path wanted = path->toStdString();
-    if (auto allowed = may_write(wanted, inputs_of(document_.path(), project), true); !allowed)
-        return document_.say(QString::fromStdString(allowed.error().message()));
     const std::int64_t rate = project.song ? project.song->sample_rate : 48'000;
     const auto samples = [rate](Seconds time) {
         return Samples(std::llround(time.value * static_cast<double>(rate)));
@@ -63,12 +57,37 @@ void SoundCommands::write_clicks_dialog() {
     for (const auto& click : clicks)
         if (click.at >= Seconds(0))
             heard.push_back({samples(click.at), click.accent, click.sound});
+    write_made_dialog(tr("Write the clicks"), "clicks.wav",
+                      [heard, length = samples(piece_end(project)), rate](const Progress&) {
+                          return click_sound(heard, length, rate);
+                      });
+}
+
+/// For machines that follow timecode in a track of sound.
+void SoundCommands::write_timecode_dialog() {
+    if (piece_end(document_.project()) <= Seconds(0))
+        return document_.say(tr("There is no song to count along: open one first"));
+    write_made_dialog(tr("Write linear timecode"), "timecode.wav",
+                      [project = document_.project()](const Progress& progress) {
+                          return timecode_sound(project, progress);
+                      });
+}
+
+void SoundCommands::write_made_dialog(
+    const QString& title, const QString& suggested,
+    std::function<Result<std::shared_ptr<const SampleStore>>(const Progress&)> make) {
+    const auto path = ask_where_to_write(window_, title, QDir(usual_folder(document_)).filePath(suggested),
+                                         tr("WAV or FLAC (*.wav *.flac)"), "wav flac");
+    if (!path)
+        return;
+    const std::filesystem::path wanted = path->toStdString();
+    if (auto allowed = may_write(wanted, inputs_of(document_.path(), document_.project()), true); !allowed)
+        return document_.say(QString::fromStdString(allowed.error().message()));
     const QString name = QFileInfo(*path).fileName();
     document_.jobs().start<bool>(
         JobQueue::Write, tr("Writing %1").arg(name),
-        [heard, length = samples(piece_end(project)), rate,
-         wanted](const Progress& progress) -> Result<bool> {
-            const auto sound = click_sound(heard, length, rate);
+        [make = std::move(make), wanted](const Progress& progress) -> Result<bool> {
+            const auto sound = make(progress);
             if (!sound)
                 return tl::unexpected(sound.error());
             return write_sound_file(**sound, wanted, progress).map([] { return true; });

@@ -2,6 +2,10 @@
 #pragma once
 
 #include "commands/commands.h"
+#include "media/sample_store.h"
+
+#include <functional>
+#include <memory>
 
 namespace pulsepin {
 
@@ -16,6 +20,10 @@ public:
 
 private:
     void write_clicks_dialog();
+    void write_timecode_dialog();
+    /// Asks where to, then writes what is made in the background.
+    void write_made_dialog(const QString& title, const QString& suggested,
+                           std::function<Result<std::shared_ptr<const SampleStore>>(const Progress&)> make);
     void trim_song_to_range();
     void make_range_the_piece();
     void ask_when_the_song_begins();

@@ -6,6 +6,7 @@
 #include "parts/plain_texts.h"
 #include "parts/tight_row.h"
 #include "parts/widgets.h"
+#include "session/agreed_addresses.h"
 #include "show/wire.h"
 
 #include <QDialogButtonBox>
@@ -194,6 +195,8 @@ void PatchDialog::take_output() {
     for (const auto& property : output_properties())
         if (const auto* value = values.find(property.spec.id))
             property.set(output, *value);
+    if (output.to != document_.project().rig->outputs[static_cast<std::size_t>(at)].to)
+        agreed_addresses::remember({QString::fromStdString(output.to)}); // a person typed it
     take(with_rig(document_.project(), [&](Rig& rig) { rig.outputs[static_cast<std::size_t>(at)] = output; }),
          tr("change output"));
 }
