@@ -83,7 +83,7 @@ void PinCommands::add_to(QMenu* menu) {
         const Pin* pin =
             view_.selection().empty() ? nullptr : document_.project().pin(*view_.selection().begin());
         if (!pin || !has_acts(pin->body))
-            return document_.say(tr("Select a trigger, or something that appears, first"));
+            return document_.say(tr("Select a trigger, a light or something that appears, first"));
         view_.open_event(view_.opened_event() == pin->id ? PinId{} : pin->id);
     });
     add(menu, "lock", tr("Lock or unlock"), {K(tr("Ctrl+L"))}, [this] { edit("lock"); });
