@@ -10,10 +10,6 @@ namespace {
 constexpr double jump = 0.25; ///< seconds: farther from where it should be than this, playing went elsewhere
 constexpr double at_rest = 0.02, longest_rest = 0.5;
 
-ShowTime later(ShowTime at, double seconds) {
-    return at + std::chrono::duration_cast<ShowTime::duration>(std::chrono::duration<double>(seconds));
-}
-
 } // namespace
 
 void EventWire::take(std::shared_ptr<const Curves> piece) {

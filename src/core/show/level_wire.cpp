@@ -6,13 +6,6 @@
 #include <algorithm>
 
 namespace pulsepin {
-namespace {
-
-ShowTime later(ShowTime at, double seconds) {
-    return at + std::chrono::duration_cast<ShowTime::duration>(std::chrono::duration<double>(seconds));
-}
-
-} // namespace
 
 void LevelWire::take(std::shared_ptr<const Curves> piece) {
     piece_ = std::move(piece);

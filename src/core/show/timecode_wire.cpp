@@ -8,10 +8,6 @@
 namespace pulsepin {
 namespace {
 
-ShowTime later(ShowTime at, double seconds) {
-    return at + std::chrono::duration_cast<ShowTime::duration>(std::chrono::duration<double>(seconds));
-}
-
 /// Quarter frames while it plays; the whole time where it begins, jumps, or is moved while it rests.
 class TimecodeWire final : public Wire {
 public:

@@ -15,6 +15,9 @@
 namespace pulsepin {
 
 using ShowTime = std::chrono::steady_clock::time_point;
+[[nodiscard]] inline ShowTime later(ShowTime at, double seconds) {
+    return at + std::chrono::duration_cast<ShowTime::duration>(std::chrono::duration<double>(seconds));
+}
 
 /// Where the song is heard.
 struct ShowMoment {
