@@ -61,6 +61,20 @@ Result<std::pair<Project, LaneId>> lights_told(const Request& request) {
     return std::pair(std::move(with), made);
 }
 
+/// Both.
+struct LampsAndLights {
+    std::vector<LampId> lamps;
+    Project project;
+    LaneId lights;
+};
+Result<LampsAndLights> lamps_and_lights(const Request& request) {
+    auto lamps = lamps_told(request);
+    auto lights = lights_told(request);
+    if (!lamps || !lights)
+        return tl::unexpected(!lamps ? lamps.error() : lights.error());
+    return LampsAndLights{*std::move(lamps), std::move(lights->first), lights->second};
+}
+
 /// As it is told, the rest as it usually is.
 LightBody brush_told(const ParamValues& values) {
     PinBody body = LightBody{};
@@ -101,23 +115,19 @@ Outcome delete_lamps(const Request& request) {
 }
 
 Outcome light(const Request& request) {
-    const auto lamps = lamps_told(request);
-    if (!lamps)
-        return tl::unexpected(lamps.error());
-    auto lights = lights_told(request);
-    if (!lights)
-        return tl::unexpected(lights.error());
-    return edited_as(with_light(lights->first, lights->second, *lamps,
-                                anchor_at(lights->first, request.landing), brush_told(request.values)));
+    const auto told = lamps_and_lights(request);
+    if (!told)
+        return tl::unexpected(told.error());
+    const auto& [lamps, project, lights] = *told;
+    return edited_as(
+        with_light(project, lights, lamps, anchor_at(project, request.landing), brush_told(request.values)));
 }
 
 Outcome light_beats(const Request& request) {
-    const auto lamps = lamps_told(request);
-    if (!lamps)
-        return tl::unexpected(lamps.error());
-    auto lights = lights_told(request);
-    if (!lights)
-        return tl::unexpected(lights.error());
+    const auto told = lamps_and_lights(request);
+    if (!told)
+        return tl::unexpected(told.error());
+    const auto& [lamps, project, lights] = *told;
     const auto& grid = request.project().grid;
     if (!grid)
         return fail("There are no beats yet.", {}, "Detect them first.");
@@ -125,7 +135,7 @@ Outcome light_beats(const Request& request) {
     const Ticks at = grid->nearest_tick(request.at);
     const auto bar = grid->position_of(at).bar;
     const auto lit = lit_on_beats(
-        lights->first, lights->second, *lamps, grid->ticks_of({bar, 1}), grid->ticks_of({bar + bars, 1}),
+        project, lights, lamps, grid->ticks_of({bar, 1}), grid->ticks_of({bar + bars, 1}),
         Ticks(std::llround(request.values.number("every") * ticks_per_beat)), brush_told(request.values));
     if (!lit)
         return tl::unexpected(lit.error());
@@ -136,25 +146,23 @@ Outcome light_beats(const Request& request) {
 }
 
 Outcome dark(const Request& request) {
-    const auto lamps = lamps_told(request);
-    if (!lamps)
-        return tl::unexpected(lamps.error());
-    const auto lights = lights_told(request);
-    if (!lights)
-        return tl::unexpected(lights.error());
+    const auto told = lamps_and_lights(request);
+    if (!told)
+        return tl::unexpected(told.error());
+    const auto& [lamps, project, lights] = *told;
     const double frame = request.at.value * request.project().settings->frame_rate.per_second() + 1e-6;
-    return edited_as(without_lights_at(request.schedule, lights->second,
-                                       request.project().rig->members(*lamps), std::floor(frame)));
+    return edited_as(without_lights_at(request.schedule, lights, request.project().rig->members(lamps),
+                                       std::floor(frame)));
 }
 
 Outcome recolour(const Request& request) {
-    const auto lamps = lamps_told(request);
-    const auto lights = lights_told(request);
-    if (!lamps || !lights)
-        return tl::unexpected(!lamps ? lamps.error() : lights.error());
+    const auto told = lamps_and_lights(request);
+    if (!told)
+        return tl::unexpected(told.error());
+    const auto& [lamps, project, lights] = *told;
     std::vector<PinId> pins(request.pins.begin(), request.pins.end());
-    for (const LampId lamp : *lamps)
-        for (const PinId pin : lights_of_group(request.project(), lights->second, lamp))
+    for (const LampId lamp : lamps)
+        for (const PinId pin : lights_of_group(request.project(), lights, lamp))
             pins.push_back(pin);
     if (pins.empty())
         return fail("There is nothing to recolour.", {}, "Name lamps or groups, or select lights.");
@@ -174,10 +182,10 @@ Outcome swap(const Request& request) {
 }
 
 Outcome drive(const Request& request) {
-    const auto lamps = lamps_told(request);
-    const auto lights = lights_told(request);
-    if (!lamps || !lights)
-        return tl::unexpected(!lamps ? lamps.error() : lights.error());
+    const auto told = lamps_and_lights(request);
+    if (!told)
+        return tl::unexpected(told.error());
+    const auto& [lamps, project, lights] = *told;
     LaneId by{};
     if (const auto& name = request.values.text("by"); !name.empty()) {
         const auto& lanes = request.project().lanes;
@@ -186,9 +194,9 @@ Outcome drive(const Request& request) {
             return fail("There is no lane called \"" + name + "\".", {}, "Name one with a curve.");
         by = (*found)->id;
     }
-    Project next = lights->first;
-    for (const LampId lamp : lamps->empty() ? std::vector{LampId{}} : *lamps) {
-        auto driven = with_drive(next, lights->second, lamp, by);
+    Project next = project;
+    for (const LampId lamp : lamps.empty() ? std::vector{LampId{}} : lamps) {
+        auto driven = with_drive(next, lights, lamp, by);
         if (!driven)
             return tl::unexpected(driven.error());
         next = *std::move(driven);
