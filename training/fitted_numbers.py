@@ -37,7 +37,7 @@ def save(**changed):
             elif name == 'grid':
                 body = f'{{{numbers(w)}}}' if w else '{}'
             else:
-                body = f'{{{w["bias"]:.4g}, {{{numbers(w["terms"])}}}}}' if w else '{5.0, {}}'
+                body = f'{{{w["bias"]:.4g}, {w.get("octaves_of_beats", 0):.4g}, {{{numbers(w["terms"])}}}}}' if w else '{5.0, 0, {}}'
             text.append(f'    static constexpr {kind} {which}_it{body};')
         text.append('    return with_network ? with_it : without_it;')
         text.append('}')

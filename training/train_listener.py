@@ -15,11 +15,14 @@ import time
 
 import numpy as np
 import torch
+from scipy.signal import lfilter
 
 from listener import INPUTS, SHAPES, Listener, grow
 
 CROPS = dict(rhythm=(2400, 6), drums=(1200, 12))  # frames of an example, examples of a step
-UNDER = dict(rhythm=(-26, -6), drums=(-14, 3))  # dB, how loud what lies under one in five is
+UNDER = dict(rhythm=(-30, 2), drums=(-24, 3))  # dB, how loud what lies under some is
+UNDER_SHARE = 0.3  # of the examples
+HZ = np.concatenate([np.geomspace(150, 16500, 54), np.geomspace(30, 4200, 60)])  # of the bands, nearly
 MOST = 0.4  # of the examples are of one kind of material, however many pieces there are of it
 WEIGHTS = dict(onset=1.0, kick=0.8, snare=0.8, hat=0.8, beat=3.0, downbeat=3.0)  # of losses; others 0.8
 TRUTH = dict(onset='onsets', beat='beats', downbeat='downbeats')  # names in the files; others as they are
@@ -61,6 +64,21 @@ def without_beat(tracks):
     return [t for t in tracks if t.truth['kind'] == 'free' and not any(t.truth.get(d) for d in ('kick', 'snare', 'hat'))]
 
 
+def band_cut(rng, x):
+    """As through a wall, a telephone or a small loudspeaker: 24 dB an octave beyond the limits."""
+    low, high = [(0, np.exp(rng.uniform(np.log(700), np.log(6000)))), (300, 3400), (np.exp(rng.uniform(np.log(80), np.log(400))), 1e9)][rng.integers(3)]
+    fall = 24 * (np.maximum(0, np.log2(HZ / high)) + (np.maximum(0, np.log2(low / HZ)) if low else 0))
+    return np.log10(1 + (10 ** x - 1) * 10 ** (-fall / 20).astype(np.float32)).astype(np.float32)
+
+
+def in_a_room(rng, x):
+    """What was heard goes on for a while, more faintly."""
+    keep = np.float32(0.001 ** (1 / (100 * rng.uniform(0.2, 1.2))))  # of the power of one frame in the next
+    power = (10 ** x - 1) ** 2
+    tail = lfilter([0, 1 - keep], [1, -keep], power, axis=0)
+    return np.log10(1 + np.sqrt(power + rng.uniform(0.1, 2) * tail)).astype(np.float32)
+
+
 def crop(track, rng, augment, what, under=None):
     """(x: bands x frames, y: outputs x frames, mask). `under`: a track that is heard beneath it."""
     outputs, length = SHAPES[what].outputs, CROPS[what][0]
@@ -86,10 +104,14 @@ def crop(track, rng, augment, what, under=None):
             bands = np.concatenate([np.linspace(-.4, 1, 54), np.linspace(-1, .6, 60)])
             gain = rng.uniform(-8, 8) + rng.uniform(-8, 8) * bands
             x = np.log10(1 + 300 * linear * 10 ** (gain / 20).astype(np.float32))
+        if rng.random() < 0.15:
+            x = in_a_room(rng, x)
         if under is not None and len(under.x) > 200:
             under_start = int(rng.integers(0, len(under.x)))
             other = under.x[(under_start + np.arange(length)) % len(under.x)].astype(np.float32)
             x = np.log10(10 ** x + (10 ** other - 1) * 10 ** (rng.uniform(*UNDER[what]) / 20)).astype(np.float32)
+        if rng.random() < 0.15:
+            x = band_cut(rng, x)
         if rng.random() < 0.3:
             s = int(rng.integers(-2, 3))
             x = np.concatenate([np.roll(x[:, :54], s, 1), np.roll(x[:, 54:], s, 1)], 1)
@@ -143,7 +165,7 @@ def batch(tracks, rng, augment, what, lying_under=()):
     chosen = rng.choice(len(tracks), count, p=weights / weights.sum())
 
     def under():
-        return lying_under[rng.integers(len(lying_under))] if lying_under and rng.random() < 0.2 else None
+        return lying_under[rng.integers(len(lying_under))] if lying_under and rng.random() < UNDER_SHARE else None
     parts = [crop(tracks[i], rng, augment, what, under()) for i in chosen]
     return [torch.from_numpy(np.stack([p[i] for p in parts])) for i in range(3)]
 

@@ -4,8 +4,8 @@
 
 usage: make_material.py OUT [--count 600] [--seconds 40] [--jobs 2] [--part learn|choose|check] [--only KIND]
 
-KIND: groove, pattern, level, kit (drums played on kits hit by hit), form (whole songs with sections), tune, module, click, free (no pulse), recorded (songs with charts,
-all of part `check`).
+KIND: groove, pattern, level, feel (half and double time, blast, ballads, quiet pieces), kit (drums played on kits hit by hit), form (whole songs with sections), tune, module, click, free (no pulse), recorded (songs with charts,
+all of part `check`), aside (tunes that are kept out, of part `check`).
 
 Writes OUT/audio/NAME.wav, OUT/truth/NAME.json. Piece i is always the same for the same packages. What it is made
 from (a groove file, a tune, a module, a number of the pattern generator) decides by a hash to which part it
@@ -20,7 +20,8 @@ from concurrent.futures import ProcessPoolExecutor
 
 import numpy as np
 
-from material import clicks, forms, free, grooves, kits, levels, modules, patterns, played, recorded, tunes
+from material import clicks, feels, forms, free, grooves, kits, levels, modules, patterns, played, recorded, tunes
+from material.drumming import struck
 from material.production import produced
 from material.score import RATE, clock, installed, synthesise, truth_of, write_wav
 
@@ -49,13 +50,13 @@ def plan(count, part, only):
     rng = np.random.default_rng(7)
     for group in (library, midi, mods):
         rng.shuffle(group)
-    out, used, number = [], dict(groove=0, tune=0, module=0, pattern=0, level=0, kit=0, form=0, free=0, click=0), 0
-    cycle = 'gpgmgpgtgpgmgpgtpgptgmg' if only is None else dict(groove='g', tune='t', module='m', pattern='p', level='l', kit='k', form='o', free='f', click='c')[only]
+    out, used, number = [], dict(groove=0, tune=0, module=0, pattern=0, level=0, feel=0, kit=0, form=0, free=0, click=0), 0
+    cycle = 'gpgmgpgtgpgmgpgtpgptgmg' if only is None else dict(groove='g', tune='t', module='m', pattern='p', level='l', feel='e', kit='k', form='o', free='f', click='c')[only]
     while len(out) < count and number < 40 * count:
         letter = cycle[number % len(cycle)]
         number += 1
-        if letter in 'pflkoc':
-            kind = dict(p='pattern', l='level', k='kit', o='form', f='free', c='click')[letter]
+        if letter in 'pflekoc':
+            kind = dict(p='pattern', l='level', e='feel', k='kit', o='form', f='free', c='click')[letter]
             source = f'{kind} {used[kind]}'
             used[kind] += 1
             if part is None or part_of(source) == part:
@@ -96,6 +97,14 @@ def build(job):
             return f'{name}: left out'
         audio, truth, how = made
         lead_in = 0.0
+    elif kind == 'feel' and rng.random() < 0.5:
+        part = part_of(source)
+        piece, how = feels.make(rng, name, length)
+        made = played.on_a_kit(rng, piece, f'{out}/kits', part,
+                               kits.chosen(rng, f'{out}/kits', part) if rng.random() < 0.4 else kits.synthesised_for(rng, part))
+        if made is None:
+            return f'{name}: left out'
+        (audio, truth), lead_in = made, 0.0
     elif kind == 'click':
         audio, truth = clicks.make(rng, 0.6 * length)
         lead_in, how = 0.0, 'steady'
@@ -104,7 +113,7 @@ def build(job):
         made = (grooves.make(rng, source, name, length) if kind == 'groove' else
                 (*free.make(rng, name, int(source.split()[1]), length),) if kind == 'free' else
                 tunes.make(rng, source, name, length) if kind == 'tune' else levels.make(rng, name, length) if kind == 'level' else
-                forms.make(rng, name, length) if kind == 'form' else
+                feels.make(rng, name, length) if kind == 'feel' else forms.make(rng, name, length) if kind == 'form' else
                 patterns.make(rng, name, length))
         if made is None:
             return f'{name}: left out'
@@ -139,7 +148,7 @@ def build(job):
     truth.update(name=name, kind=kind, motion=how, production=done, duration=round(len(audio) / RATE, 3),
                  source=source if kind == 'click' else str(truth['source']),
                  part=part_of(dict(groove=lambda: source['stem'], tune=lambda: os.path.basename(source),
-                                   module=lambda: os.path.basename(source), pattern=lambda: source, level=lambda: source, kit=lambda: source, form=lambda: source, free=lambda: source,
+                                   module=lambda: os.path.basename(source), pattern=lambda: source, level=lambda: source, feel=lambda: source, kit=lambda: source, form=lambda: source, free=lambda: source,
                                    click=lambda: source)[kind]()))
     write_wav(f'{out}/audio/{name}.wav', audio)
     with open(f'{out}/truth/{name}.json.part', 'w') as f:
@@ -167,6 +176,30 @@ def make_recorded(out):
         print(name, flush=True)
 
 
+def make_aside(out, seconds):
+    """Tunes that are kept out: half as they are rendered, half with drums that no kit resembles."""
+    for number, (name, data) in enumerate(tunes.lumps_aside()):
+        name = f'aside_{name}'
+        rng = np.random.default_rng(int(hashlib.md5(name.encode()).hexdigest()[:8], 16))
+        made = tunes.make(rng, name, name, seconds, data)
+        if made is None:
+            print(name, 'left out', flush=True)
+            continue
+        piece = made[0]
+        if number % 2 and struck(piece):
+            audio, truth = played.on_a_kit(rng, piece, f'{out}/kits', 'check', kits.synthesised_for(rng, 'check'), vary=False)
+        else:
+            to_seconds = clock(piece.tempo)
+            audio = synthesise(piece, to_seconds, FONTS[int(rng.choice(len(FONTS), p=[w for _, w in FONTS]))][0], rng.random() < 0.5)
+            audio = audio * (0.8 / np.abs(audio).max())
+            truth = truth_of(piece, to_seconds, 0.0)
+        truth.update(name=name, kind='aside', motion='tune', production=[], duration=round(len(audio) / RATE, 3), source=name, part='check')
+        write_wav(f'{out}/audio/{name}.wav', audio)
+        with open(f'{out}/truth/{name}.json', 'w') as f:
+            json.dump(truth, f)
+        print(name, flush=True)
+
+
 def main():
     ap = argparse.ArgumentParser(description=__doc__, formatter_class=argparse.RawDescriptionHelpFormatter)
     ap.add_argument('out')
@@ -174,14 +207,16 @@ def main():
     ap.add_argument('--seconds', type=float, default=40)
     ap.add_argument('--jobs', type=int, default=2)
     ap.add_argument('--part', choices=['learn', 'choose', 'check'])
-    ap.add_argument('--only', choices=['groove', 'tune', 'module', 'pattern', 'level', 'kit', 'form', 'free', 'click', 'recorded'])
+    ap.add_argument('--only', choices=['groove', 'tune', 'module', 'pattern', 'level', 'feel', 'kit', 'form', 'free', 'click', 'recorded', 'aside'])
     a = ap.parse_args()
     for folder in ('audio', 'truth'):
         os.makedirs(f'{a.out}/{folder}', exist_ok=True)
     if a.only == 'recorded':
         return make_recorded(a.out)
-    if a.only == 'kit':
+    if a.only in ('kit', 'feel', 'aside'):
         kits.prepare(a.out + '/kits')
+    if a.only == 'aside':
+        return make_aside(a.out, a.seconds)
     jobs = [(a.out, name, kind, source, a.seconds) for name, kind, source in plan(a.count, a.part, a.only)]
     with ProcessPoolExecutor(a.jobs) as pool:
         for line in pool.map(safely, jobs):

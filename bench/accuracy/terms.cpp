@@ -7,15 +7,19 @@
 //   pulsepin-terms hits  OUT SOUND...         of each peak in that which drum it may be of, its frame and its
 //                                             signs, as float32
 //   pulsepin-terms beats OUT SOUND...         what tells of each beat that was found whether it is one
+//   pulsepin-terms percussive|harmonic OUT SOUND...  that part of each sound, as OUT/NAME.wav
 //   pulsepin-terms sections OUT SOUND...      what speaks for a section to begin at each bar that was found
 // After the word may follow --without-network. Writes OUT/NAME.json (or .f32).
 #include "analysis/analyze.h"
 #include "analysis/beat_refine.h"
 #include "analysis/beat_sureness.h"
 #include "analysis/drum_hits.h"
+#include "analysis/drum_parts.h"
 #include "analysis/grid_choice.h"
 #include "analysis/section_starts.h"
 #include "media/load_sound.h"
+#include "media/sound_part.h"
+#include "media/write_wav.h"
 
 #include <algorithm>
 #include <fstream>
@@ -160,9 +164,9 @@ int main(int argc, char** argv) {
     const bool bars = !words.empty() && words[0] == "bars";
     const std::size_t first_sound = bars ? 3 : 2;
     if (words.size() <= first_sound) {
-        std::cerr
-            << "usage: pulsepin-terms bars OUT BEATS SOUND... | grids|heard|drums|hits|beats|sections OUT "
-               "SOUND...\n";
+        std::cerr << "usage: pulsepin-terms bars OUT BEATS SOUND... | "
+                     "grids|heard|drums|hits|beats|percussive|harmonic|sections OUT "
+                     "SOUND...\n";
         return 2;
     }
     const bool with_drums = words[0] == "drums" || words[0] == "hits" || words[0] == "sections";
@@ -173,6 +177,13 @@ int main(int argc, char** argv) {
         if (!sound) {
             std::cerr << sound.error().message() << "\n";
             return 1;
+        }
+        if (words[0] == "percussive" || words[0] == "harmonic") {
+            const auto part = with_network ? part_by_drums(*sound->samples, words[0], "both")
+                                           : sound_part(*sound->samples, {words[0]});
+            if (!part || !write_wav(*part->samples, target.string() + ".wav"))
+                return 1;
+            continue;
         }
         const auto heard = extract_features(*sound->samples, {with_network, with_drums});
         const Features* features = &heard->features;

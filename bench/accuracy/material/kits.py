@@ -1,6 +1,7 @@
 # SPDX-License-Identifier: GPL-3.0-or-later
 """Drum kits as single hits, most of them recorded with several strengths, from the soundfonts and kits that Debian has, and a sampler
 that plays them. What a hit is called follows General MIDI's percussion keys."""
+import functools
 import glob
 import os
 import re
@@ -14,6 +15,7 @@ import numpy as np
 from scipy.io import wavfile
 from scipy.signal import butter, resample, sosfilt
 
+from . import synthesised
 from .production import peak_filter
 from .score import RATE, decoded
 
@@ -33,6 +35,7 @@ SINGLE = '/usr/share/sonic-pi/samples'
 OWN = {36, 37, 38, 39, 40, 41, 42, 43, 44, 45, 46, 47, 49, 51, 53, 54, 55, 56, 57, 59}
 # Nothing is ever learned from, or fitted on, this one: it tells what to expect of drums that were never heard.
 ASIDE = 'Red_Zeppelin_4_LV2 0'
+ASIDE_TOO = tuple(f'synthesised {i}' for i in synthesised.ASIDE)  # nor on these, which no kit resembles
 SPARE = 'FluidR3_GM 0'  # lends what another kit does not have
 KEYS = (35, 36, 37, 38, 39, 40, 41, 42, 43, 44, 45, 46, 47, 48, 49, 50, 51, 52, 53, 54, 55, 56, 57, 59, 60, 61, 62, 63, 64, 69, 70, 75, 76, 82)
 STRENGTHS = (30, 55, 80, 104, 124)
@@ -147,6 +150,10 @@ def of_patches():
     return kit
 
 
+def of_numbers(number):
+    return {key: [(127, 127, np.round(x * 32767).astype(np.int16))] for key, x in synthesised.kit(number).items()}
+
+
 def of_fonts(fonts):
     return [(f'{os.path.basename(f)[:-4]} {p}', lambda f=f, p=p: of_font(f, p)) for f, programs in fonts.items() if os.path.exists(f)
             for p in programs]
@@ -154,7 +161,7 @@ def of_fonts(fonts):
 
 def is_further(name):
     """Whether this kit is for learning only."""
-    return name in FURTHER_FOLDERS or name == 'patches' or any(
+    return name in FURTHER_FOLDERS or name == 'patches' or name.startswith('synthesised') or any(
         name == f'{os.path.basename(f)[:-4]} {p}' for f, programs in FURTHER_FONTS.items() for p in programs)
 
 
@@ -164,6 +171,7 @@ def prepare(folder):
     jobs = of_fonts(FONTS) + of_fonts(FURTHER_FONTS)
     jobs += [(os.path.basename(os.path.dirname(p)), lambda p=p: of_folder(p)) for p in sorted(glob.glob(FOLDERS))]
     jobs += [('singles', of_singles), ('patches', of_patches)]
+    jobs += [(f'synthesised {i}', lambda i=i: of_numbers(i)) for i in range(synthesised.COUNT)]
     for name, make in jobs:
         path = f'{folder}/{name}.npz'
         if os.path.exists(path):
@@ -183,12 +191,22 @@ def chosen(rng, folder, part):
     """A kit for a piece of that part: as often a recorded one as one of General MIDI."""
     if part == 'check' and rng.random() < 0.5:
         return ASIDE
-    known = [n for n in names(folder) if n != ASIDE and (part == 'learn' or not is_further(n))]
-    general = [n for n in known if re.search(r' \d+$', n) and 'Pearl' not in n]
-    recorded = [n for n in known if n not in general]
+    known = [n for n in names(folder) if n != ASIDE and n not in ASIDE_TOO and (part == 'learn' or not is_further(n))]
+    made = [n for n in known if n.startswith('synthesised')]
+    if made and rng.random() < 0.25:
+        return str(rng.choice(made))
+    general = [n for n in known if re.search(r' \d+$', n) and 'Pearl' not in n and n not in made]
+    recorded = [n for n in known if n not in general and n not in made]
     return str(rng.choice(recorded if recorded and rng.random() < 0.55 else general))
 
 
+def synthesised_for(rng, part):
+    """One that no one recorded: of those that are kept out where it is to be checked."""
+    aside = list(synthesised.ASIDE)
+    return f'synthesised {rng.choice(aside if part == "check" else [i for i in range(synthesised.COUNT) if i not in aside])}'
+
+
+@functools.lru_cache(maxsize=48)
 def load(folder, name):
     kit = {}
     with np.load(f'{folder}/{name}.npz') as arrays:

@@ -4,7 +4,7 @@ accompanies them, or alone, or under a voice."""
 import numpy as np
 
 from . import free, grooves, kits, patterns
-from .drumming import varied, without_drums
+from .drumming import struck, varied, without_drums
 from .production import peak_filter, roomy, squeezed
 from .score import ATTACK_LAG, RATE, clock, synthesise, truth_of
 
@@ -25,13 +25,17 @@ def make(rng, name, seconds, folder, part, library):
         patterns.make(rng, name, seconds)
     if made is None:
         return None
-    piece, how = made
+    audio_and_truth = on_a_kit(rng, made[0], folder, part, kits.chosen(rng, folder, part))
+    return audio_and_truth and (*audio_and_truth, made[1])
+
+
+def on_a_kit(rng, piece, folder, part, kit, vary=True):
+    """(audio, truth) of a piece whose drums are played on that kit, or None."""
     bpm = float(np.median([t for _, t in piece.tempo]))
-    hits = varied(rng, piece, bpm)
+    hits = (varied(rng, piece, bpm) if vary else struck(piece)) if struck(piece) else []
     without_drums(piece)
     to_seconds = clock(piece.tempo)
-    alone = rng.random() < 0.15
-    if alone:
+    if vary and rng.random() < 0.15:  # drums alone
         piece.messages = []
     length = float(to_seconds(piece.length))
     rest = synthesise(piece, to_seconds, FONTS[int(rng.choice(4, p=[.4, .3, .15, .15]))], rng.random() < 0.5) if piece.messages else None
@@ -40,7 +44,6 @@ def make(rng, name, seconds, folder, part, library):
     if not piece.messages:
         return None
     truth = truth_of(piece, to_seconds, 0.0)
-    kit = kits.chosen(rng, folder, part)
     others = [kits.chosen(rng, folder, part) for _ in range(3)] if part == 'learn' and rng.random() < 0.6 else []
     drums = kits.drummed(rng, [(float(to_seconds(b)) + ATTACK_LAG, k, v) for b, k, v in hits], length, folder, kit, others)
     drums = np.repeat(drums[:, None], 2, 1)
@@ -54,7 +57,7 @@ def make(rng, name, seconds, folder, part, library):
     if rest is not None and np.abs(rest).max() > 1e-3:
         n = min(len(rest), len(audio))
         audio = audio[:n] * 10 ** (rng.uniform(-9, 14) / 20) + rest[:n] / loudness(rest)
-    truth['voice'] = bool(rng.random() < 0.1)
+    truth['voice'] = bool(vary and rng.random() < 0.1)
     if truth['voice']:
         voice = free.speech(rng, len(audio) / RATE)
         n = min(len(voice), len(audio))
@@ -64,4 +67,4 @@ def make(rng, name, seconds, folder, part, library):
     if peak < 0.01:
         return None
     truth['kit'] = kit
-    return (audio * (0.8 / peak)).astype(np.float32), truth, how
+    return (audio * (0.8 / peak)).astype(np.float32), truth

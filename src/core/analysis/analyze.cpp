@@ -4,6 +4,7 @@
 #include "analysis/beat_refine.h"
 #include "analysis/beat_sureness.h"
 #include "analysis/grid_choice.h"
+#include "analysis/level_duel.h"
 #include "analysis/swing.h"
 #include "dsp/smoothing.h"
 
@@ -151,8 +152,8 @@ Result<Analysis> analyze(FeatureSet feature_set, const AnalysisSettings& setting
         *heard_for_onsets_only = {};
     const Features features = sounding_part(std::move(whole)); // hours of it are not there twice
     const Accents accents(features);
-    const auto choice =
-        choose_grid(features, accents, counted_from(settings.grid, begins), progress.part(0.1, 0.9));
+    const auto choice = choose_grid(features, accents, counted_from(settings.grid, begins),
+                                    progress.part(0.1, 0.9), settings.lessons);
     const auto& grids = choice.grids;
     if (progress.cancelled())
         return fail_cancelled();
@@ -167,6 +168,8 @@ Result<Analysis> analyze(FeatureSet feature_set, const AnalysisSettings& setting
                 grid_from(grids.front(), refined.times, beat_confidence(features, grids, refined));
             analysis.tempi = tempo_candidates(choice, settings.grid);
             analysis.off_beat = off_beat_of(grids);
+            if (choice.leaned && !settings.grid.tempo_range)
+                analysis.leaned_on = choice.leaned->song;
             if (settings.with_sections)
                 analysis.sections = find_sections(features, &*analysis.grid);
             analysis.grid = later(*analysis.grid, begins);
@@ -185,6 +188,12 @@ Result<Analysis> analyze(FeatureSet feature_set, const AnalysisSettings& setting
     }
     progress.report(1);
     return analysis;
+}
+
+std::optional<LevelLesson> lesson_of(FeatureSet feature_set, Bpm tempo, std::string song) {
+    const Features features = sounding_part(std::move(feature_set.features));
+    return lesson_of(choose_grid(features, Accents(features), {}).grids,
+                     60 * Features::slow_rate / tempo.value, std::move(song));
 }
 
 Result<Analysis> analyze(const SampleStore& sound, const AnalysisSettings& settings,

@@ -3,6 +3,7 @@
 
 #include "analysis/features.h"
 #include "analysis/grid_candidates.h"
+#include "analysis/level_lessons.h"
 #include "analysis/loudness.h"
 #include "analysis/onsets.h"
 #include "analysis/sections.h"
@@ -32,6 +33,7 @@ struct Analysis {
     std::array<bool, drum_count> plays{};             ///< half of its hits are clear
     std::vector<Section> sections;
     Loudness loudness;
+    std::string leaned_on; ///< the song by whose lesson the beats are at this level; empty: by none
     friend bool operator==(const Analysis&, const Analysis&) = default;
 };
 
@@ -39,6 +41,7 @@ struct AnalysisSettings {
     GridConditions grid;
     OnsetSettings onsets; ///< of everything that starts; the rows by instrument share its sensitivity and gap
     bool with_network = true;
+    std::vector<LevelLesson> lessons; ///< what a person said of the levels of other songs
     // What nobody asks for takes no time.
     bool with_drums = true; ///< rows of drums, and sections that go by them
     bool with_sections = true;
@@ -62,6 +65,10 @@ struct FeatureSet {
 /// give the same result, bit for bit. Fails only when cancelled.
 [[nodiscard]] Result<Analysis> analyze(FeatureSet feature_set, const AnalysisSettings& settings = {},
                                        const Progress& progress = {});
+
+/// What a person teaches by saying at which tempo the beats of this song come; nothing where that is neither
+/// the level that was found nor half or twice as fast.
+[[nodiscard]] std::optional<LevelLesson> lesson_of(FeatureSet feature_set, Bpm tempo, std::string song);
 
 /// Both in one step.
 [[nodiscard]] Result<Analysis> analyze(const SampleStore& sound, const AnalysisSettings& settings = {},

@@ -52,9 +52,10 @@ struct HitWeights {
 };
 [[nodiscard]] const HitWeights& hit_weights(Drum drum);
 
-/// Log odds that there is a pulse at all, from the terms of the best grid.
+/// Log odds that there is a pulse at all, from the terms of the best grid, and from how many beats it has:
+/// the fewer, the more easily they are made up.
 struct PulseWeights {
-    double bias;
+    double bias, octaves_of_beats; ///< over or under sixteen
     std::array<double, grid_term_count> terms;
 };
 [[nodiscard]] const PulseWeights& pulse_weights(bool with_network);

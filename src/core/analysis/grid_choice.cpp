@@ -72,7 +72,8 @@ public:
     void add(BeatTrack track) {
         auto fit = bars_.fit(track, conditions_.beats_per_bar);
         const auto terms = terms_.terms(track, fit);
-        const double odds = pulse_.bias + score_of(terms, pulse_.terms);
+        const double beats = std::log2(std::max<double>(1, static_cast<double>(track.size())) / 16);
+        const double odds = pulse_.bias + pulse_.octaves_of_beats * beats + score_of(terms, pulse_.terms);
         grids.push_back(
             {std::move(track), std::move(fit), terms, score_of(terms, weights_), 1 / (1 + std::exp(-odds))});
     }
@@ -140,7 +141,7 @@ std::vector<ScoredGrid> Ranking::keep_to_tempo(const Progress& progress) {
 } // namespace
 
 GridChoice choose_grid(const Features& features, const Accents& accents, const GridConditions& conditions,
-                       const Progress& progress) {
+                       const Progress& progress, std::span<const LevelLesson> lessons) {
     GridConditions untold = conditions;
     untold.tempo_range.reset();
     const double share = conditions.tempo_range ? 0.5 : 1;
@@ -152,9 +153,9 @@ GridChoice choose_grid(const Features& features, const Accents& accents, const G
     }
     ranking.sort();
     ranking.look_again(untold, progress.part(0.7 * share, share));
-    if (accents.with_network())
-        settle_level(ranking.grids);
     GridChoice choice;
+    if (accents.with_network())
+        choice.leaned = settle_level(ranking.grids, lessons);
     if (conditions.tempo_range)
         choice.others = ranking.keep_to_tempo(progress.part(share, 1));
     if (progress.cancelled())

@@ -3,6 +3,7 @@
 
 #include "analysis/grid_candidates.h"
 #include "analysis/grid_terms.h"
+#include "analysis/level_lessons.h"
 
 namespace pulsepin {
 
@@ -17,13 +18,15 @@ struct ScoredGrid {
 
 /// The grids that may be the beats, best first.
 struct GridChoice {
-    std::vector<ScoredGrid> grids;  ///< at a tempo that was asked for, or all where none was
-    std::vector<ScoredGrid> others; ///< at other tempi than that which was asked for
+    std::vector<ScoredGrid> grids;       ///< at a tempo that was asked for, or all where none was
+    std::vector<ScoredGrid> others;      ///< at other tempi than that which was asked for
+    const LevelLesson* leaned = nullptr; ///< of those given, the one without which it would be another level
 };
 
 /// Level, phase and metre are decided at once. The best few are looked at again with the tempo free to bend.
-/// No grids where nothing moves.
+/// No grids where nothing moves. lessons: what a person said of other songs' levels.
 [[nodiscard]] GridChoice choose_grid(const Features& features, const Accents& accents,
-                                     const GridConditions& conditions, const Progress& progress = {});
+                                     const GridConditions& conditions, const Progress& progress = {},
+                                     std::span<const LevelLesson> lessons = {});
 
 } // namespace pulsepin

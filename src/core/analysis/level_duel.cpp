@@ -20,12 +20,12 @@ double odds_for_faster(const ScoredGrid& fast, const ScoredGrid& slow) {
     return odds;
 }
 
-struct Verdict {
-    std::size_t other; ///< that is better than the best
-    double odds;
+/// The best grid, the best with half as many beats and the best with twice as many; `count`: none.
+struct Rivals {
+    std::size_t slow, fast, count;
 };
 
-std::optional<Verdict> better_than_best(const std::vector<ScoredGrid>& grids) {
+Rivals rivals_of_best(const std::vector<ScoredGrid>& grids) {
     const std::size_t count = std::min(grids.size(), looked_at);
     // Of each kind the one with the best score alone.
     const auto first_that = [&](auto test) {
@@ -35,16 +35,33 @@ std::optional<Verdict> better_than_best(const std::vector<ScoredGrid>& grids) {
         return i;
     };
     const ScoredGrid& best = grids.front();
-    const std::size_t slow =
-        first_that([&](const ScoredGrid& one) { return is_double(best.beats, one.beats); });
-    const std::size_t fast =
-        first_that([&](const ScoredGrid& one) { return is_double(one.beats, best.beats); });
+    return {first_that([&](const ScoredGrid& one) { return is_double(best.beats, one.beats); }),
+            first_that([&](const ScoredGrid& one) { return is_double(one.beats, best.beats); }), count};
+}
+
+struct Verdict {
+    std::size_t other; ///< that is better than the best
+    double odds;
+    const LevelLesson* by; ///< what was learned and turned it
+};
+
+std::optional<Verdict> better_than_best(const std::vector<ScoredGrid>& grids,
+                                        std::span<const LevelLesson> lessons) {
+    const auto [slow, fast, count] = rivals_of_best(grids);
+    const ScoredGrid& best = grids.front();
+    const auto judged = [&](const ScoredGrid& faster, const ScoredGrid& slower) {
+        const double odds = odds_for_faster(faster, slower);
+        const RhythmKind rhythm = rhythm_kind(faster.terms);
+        const double leaned = odds + leaning(lessons, rhythm);
+        const bool turned = (odds > 0) != (leaned > 0);
+        return std::pair(leaned, turned ? &nearest_lesson(lessons, rhythm) : nullptr);
+    };
     if (slow < count)
-        if (const double odds = odds_for_faster(best, grids[slow]); odds < 0)
-            return Verdict{slow, -odds};
+        if (const auto [odds, by] = judged(best, grids[slow]); odds < 0)
+            return Verdict{slow, -odds, by};
     if (fast < count)
-        if (const double odds = odds_for_faster(grids[fast], best); odds > 0)
-            return Verdict{fast, odds};
+        if (const auto [odds, by] = judged(grids[fast], best); odds > 0)
+            return Verdict{fast, odds, by};
     return std::nullopt;
 }
 
@@ -62,16 +79,35 @@ bool is_double(const BeatTrack& fast, const BeatTrack& slow) {
     return static_cast<double>(hits) > 0.9 * static_cast<double>(slow.size());
 }
 
-void settle_level(std::vector<ScoredGrid>& grids) {
+const LevelLesson* settle_level(std::vector<ScoredGrid>& grids, std::span<const LevelLesson> lessons) {
+    const LevelLesson* by = nullptr;
     for (int round = 0; round < rounds && grids.size() > 1; ++round) {
-        const auto verdict = better_than_best(grids);
+        const auto verdict = better_than_best(grids, lessons);
         if (!verdict)
-            return;
+            break;
+        by = verdict->by ? verdict->by : by;
         // As sure of it as the verdict is, so that what is told of the tempi says so.
         grids[verdict->other].score = grids.front().score + verdict->odds;
         std::rotate(grids.begin(), grids.begin() + static_cast<std::ptrdiff_t>(verdict->other),
                     grids.begin() + static_cast<std::ptrdiff_t>(verdict->other) + 1);
     }
+    return by;
+}
+
+std::optional<LevelLesson> lesson_of(const std::vector<ScoredGrid>& grids, double true_period,
+                                     std::string song) {
+    if (grids.empty())
+        return std::nullopt;
+    const auto true_one = [&](const ScoredGrid& grid) {
+        return std::abs(period_of(grid.beats) / true_period - 1) < 0.04;
+    };
+    const auto [slow, fast, count] = rivals_of_best(grids);
+    const ScoredGrid& best = grids.front();
+    if (slow < count && (true_one(best) || true_one(grids[slow])))
+        return LevelLesson{std::move(song), rhythm_kind(best.terms), true_one(best)};
+    if (fast < count && (true_one(best) || true_one(grids[fast])))
+        return LevelLesson{std::move(song), rhythm_kind(grids[fast].terms), !true_one(best)};
+    return std::nullopt;
 }
 
 } // namespace pulsepin

@@ -1,22 +1,19 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analysis/loudness.h"
 
+#include "dsp/biquad.h"
+#include "dsp/wide.h"
+
 #include <algorithm>
+#include <array>
 #include <cmath>
-#include <ebur128.h>
+#include <utility>
 
 namespace pulsepin {
 namespace {
 
-struct Free {
-    void operator()(ebur128_state* state) const { ebur128_destroy(&state); }
-};
-
-// The mean square that a loudness stands for, and back (ITU-R BS.1770-4, formula 2).
+// The loudness of a mean square (ITU-R BS.1770-4, formula 2).
 constexpr double offset = -0.691;
-double power_of(double lufs) {
-    return std::pow(10.0, (lufs - offset) / 10);
-}
 double lufs_of(double power) {
     return power > 0 ? 10 * std::log10(power) + offset : -HUGE_VAL;
 }
@@ -25,9 +22,9 @@ float as_lufs(double power) {
     return std::max(static_cast<float>(lufs_of(power)), Loudness::silence);
 }
 
-constexpr std::size_t part_ms = 100; // parts of which all longer spans are put together
+// Parts of a tenth of a second, of which all longer spans are put together.
 constexpr std::size_t block_parts = 4, short_term_parts = 30, step_parts = 5;
-static_assert(Loudness::step * 1000 == step_parts * part_ms);
+static_assert(Loudness::step * 10 == step_parts);
 
 double mean_of(std::span<const double> powers) {
     double sum = 0;
@@ -50,40 +47,98 @@ double gated_mean(std::span<const double> parts) {
 
 } // namespace
 
+namespace {
+
+/// Up to four channels that are filtered side by side; what was heard before goes on.
+struct Lanes {
+    static constexpr std::size_t most = 4, sections = 2;
+    std::size_t first = 0, count = 0; ///< channels
+    std::array<double, most> weight{}, before_1[sections]{}, before_2[sections]{}, power{};
+};
+
+PULSEPIN_WIDE void add_power(Lanes& lanes, std::span<const Biquad> weighting, const float* frames,
+                             std::size_t count, std::size_t channels) {
+    Lanes s = lanes; // in registers
+    for (std::size_t i = 0; i < count; ++i) {
+        std::array<double, Lanes::most> value{};
+        for (std::size_t l = 0; l < s.count; ++l)
+            value[l] = static_cast<double>(frames[i * channels + s.first + l]);
+        for (std::size_t k = 0; k < Lanes::sections; ++k) {
+            const Biquad& b = weighting[k];
+            for (std::size_t l = 0; l < Lanes::most; ++l) {
+                const double y = b.b0 * value[l] + s.before_1[k][l];
+                s.before_1[k][l] = b.b1 * value[l] - b.a1 * y + s.before_2[k][l];
+                s.before_2[k][l] = b.b2 * value[l] - b.a2 * y;
+                value[l] = y;
+            }
+        }
+        for (std::size_t l = 0; l < Lanes::most; ++l)
+            s.power[l] += value[l] * value[l];
+    }
+    // Neither a fading that never ends, which is slow, nor a sample that is no number goes on for ever.
+    for (auto* before : {s.before_1, s.before_2})
+        for (std::size_t k = 0; k < Lanes::sections; ++k)
+            for (double& value : before[k])
+                value = std::abs(value) > 1e-30 && std::abs(value) < 1e30 ? value : 0;
+    lanes = s;
+}
+
+/// What a channel counts for (ITU-R BS.1770-4, table 3). Channels lie as they do in WAV files: left, right,
+/// centre, low frequencies, and from there on those at the sides; of four the last two are at the sides.
+double weight_of(std::size_t channel, std::size_t channels) {
+    constexpr double beside = 1.41;
+    if (channels == 4)
+        return channel < 2 ? 1 : beside;
+    if (channels == 5)
+        return channel < 3 ? 1 : beside;
+    return channel < 3 ? 1 : channel == 4 || channel == 5 ? beside : 0;
+}
+
+} // namespace
+
 struct LoudnessMeter::State {
     SoundFormat format;
-    std::unique_ptr<ebur128_state, Free> meter;
+    std::vector<Biquad> weighting;
+    std::vector<Lanes> lanes;
     std::size_t part = 1, filled = 0; ///< frames
     std::vector<double> powers;       ///< of each part, weighed by frequency and channel
 };
 
-// The library would add up each sample ten times for the overlapping spans; here it filters and weighs, and
-// tells of each tenth of a second once.
 LoudnessMeter::LoudnessMeter(SoundFormat format) : state_(std::make_unique<State>()) {
-    state_->format = format;
-    state_->meter.reset(ebur128_init(static_cast<unsigned>(format.channels),
-                                     static_cast<unsigned long>(format.sample_rate), EBUR128_MODE_M));
-    state_->part = static_cast<std::size_t>((format.sample_rate + 5) / 10); // as the library rounds
+    State& s = *state_;
+    s.format = format;
+    s.weighting = k_weighting(static_cast<double>(format.sample_rate));
+    s.part = static_cast<std::size_t>((format.sample_rate + 5) / 10);
+    const auto channels = static_cast<std::size_t>(format.channels);
+    for (std::size_t first = 0; first < channels; first += Lanes::most) {
+        Lanes lanes;
+        lanes.first = first;
+        lanes.count = std::min(Lanes::most, channels - first);
+        for (std::size_t l = 0; l < lanes.count; ++l)
+            lanes.weight[l] = weight_of(first + l, channels);
+        s.lanes.push_back(lanes);
+    }
 }
 LoudnessMeter::~LoudnessMeter() = default;
 
 void LoudnessMeter::add(std::span<const float> interleaved) {
     State& s = *state_;
-    if (!s.meter)
-        return;
     const auto channels = static_cast<std::size_t>(s.format.channels);
     std::size_t frames = interleaved.size() / channels;
     const float* at = interleaved.data();
     while (frames > 0) {
         const std::size_t now = std::min(frames, s.part - s.filled);
-        ebur128_add_frames_float(s.meter.get(), at, now);
+        for (auto& lanes : s.lanes)
+            add_power(lanes, s.weighting, at, now, channels);
         at += now * channels;
         frames -= now;
         s.filled += now;
         if (s.filled == s.part) {
-            double lufs = -HUGE_VAL;
-            ebur128_loudness_window(s.meter.get(), part_ms, &lufs);
-            s.powers.push_back(std::isfinite(lufs) ? power_of(lufs) : 0);
+            double power = 0;
+            for (auto& lanes : s.lanes)
+                for (std::size_t l = 0; l < lanes.count; ++l)
+                    power += lanes.weight[l] * std::exchange(lanes.power[l], 0.0);
+            s.powers.push_back(std::isfinite(power) ? power / static_cast<double>(s.part) : 0);
             s.filled = 0;
         }
     }
@@ -92,8 +147,6 @@ void LoudnessMeter::add(std::span<const float> interleaved) {
 Loudness LoudnessMeter::finish() {
     State& s = *state_;
     Loudness out;
-    if (!s.meter)
-        return out;
     const std::span<const double> powers(s.powers);
     out.integrated = as_lufs(gated_mean(powers));
     out.tenths.reserve(powers.size());

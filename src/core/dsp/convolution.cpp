@@ -10,7 +10,7 @@ namespace pulsepin {
 namespace {
 
 constexpr std::size_t lane = FrameBuffer::lane;
-using Lanes = float __attribute__((vector_size(lane * sizeof(float))));
+constexpr std::size_t rows = 8;
 
 struct Shape {
     std::size_t frames, in, padded_out, width;
@@ -18,47 +18,104 @@ struct Shape {
     bool adding;
 };
 
-/// Groups of frames share each weight that is read. `rows` frames by eight outputs fit into registers.
-template <std::size_t rows>
-[[gnu::always_inline]] inline void group(const Shape& s, const float* x, const float* weights,
-                                         const float* bias, float* y) {
-    for (std::size_t o = 0; o < s.padded_out; o += lane) {
-        Lanes sum[rows];
-        for (std::size_t r = 0; r < rows; ++r) {
-            std::memcpy(&sum[r], bias + o, sizeof(Lanes));
+/// `count` frames by `wide` vectors of outputs from `o` on, which fit into registers: they share each number
+/// that is read.
+template <class Lanes, std::size_t wide, std::size_t count>
+[[gnu::always_inline]] inline void block(const Shape& s, const float* x, const float* weights,
+                                         const float* bias, float* y, std::size_t o) {
+    constexpr std::size_t width = sizeof(Lanes) / sizeof(float);
+    Lanes sum[count][wide];
+    for (std::size_t r = 0; r < count; ++r)
+        for (std::size_t v = 0; v < wide; ++v) {
+            std::memcpy(&sum[r][v], bias + o + v * width, sizeof(Lanes));
             if (s.adding) {
                 Lanes there;
-                std::memcpy(&there, y + static_cast<std::ptrdiff_t>(r) * s.y_stride + o, sizeof(Lanes));
-                sum[r] += there;
+                std::memcpy(&there, y + static_cast<std::ptrdiff_t>(r) * s.y_stride + o + v * width,
+                            sizeof(Lanes));
+                sum[r][v] += there;
             }
         }
-        for (std::size_t k = 0; k < s.width; ++k) {
-            const float* from = x + static_cast<std::ptrdiff_t>(k) * s.x_step;
-            const float* w = weights + k * s.in * s.padded_out + o;
-            for (std::size_t i = 0; i < s.in; ++i) {
-                Lanes weight;
-                std::memcpy(&weight, w + i * s.padded_out, sizeof(Lanes));
-                for (std::size_t r = 0; r < rows; ++r)
-                    sum[r] +=
-                        weight *
-                        from[static_cast<std::ptrdiff_t>(r) * s.x_stride + static_cast<std::ptrdiff_t>(i)];
+    for (std::size_t k = 0; k < s.width; ++k) {
+        const float* from = x + static_cast<std::ptrdiff_t>(k) * s.x_step;
+        const float* w = weights + k * s.in * s.padded_out + o;
+        for (std::size_t i = 0; i < s.in; ++i) {
+            Lanes weight[wide];
+            for (std::size_t v = 0; v < wide; ++v)
+                std::memcpy(&weight[v], w + i * s.padded_out + v * width, sizeof(Lanes));
+            for (std::size_t r = 0; r < count; ++r) {
+                const float heard =
+                    from[static_cast<std::ptrdiff_t>(r) * s.x_stride + static_cast<std::ptrdiff_t>(i)];
+                for (std::size_t v = 0; v < wide; ++v)
+                    sum[r][v] += weight[v] * heard;
             }
         }
-        for (std::size_t r = 0; r < rows; ++r)
-            std::memcpy(y + static_cast<std::ptrdiff_t>(r) * s.y_stride + o, &sum[r], sizeof(Lanes));
     }
+    for (std::size_t r = 0; r < count; ++r)
+        for (std::size_t v = 0; v < wide; ++v)
+            std::memcpy(y + static_cast<std::ptrdiff_t>(r) * s.y_stride + o + v * width, &sum[r][v],
+                        sizeof(Lanes));
+}
+
+using Eight = float __attribute__((vector_size(32)));
+static_assert(sizeof(Eight) == lane * sizeof(float));
+
+template <std::size_t count>
+struct ByEight {
+    [[gnu::always_inline]] static inline void run(const Shape& s, const float* x, const float* weights,
+                                                  const float* bias, float* y) {
+        for (std::size_t o = 0; o < s.padded_out; o += lane)
+            block<Eight, 1, count>(s, x, weights, bias, y, o);
+    }
+};
+
+template <template <std::size_t> class Group>
+[[gnu::always_inline]] inline void convolve_by(const Shape& s, const float* x, const float* weights,
+                                               const float* bias, float* y) {
+    std::size_t t = 0;
+    for (; t + rows <= s.frames; t += rows)
+        Group<rows>::run(s, x + static_cast<std::ptrdiff_t>(t) * s.x_stride, weights, bias,
+                         y + static_cast<std::ptrdiff_t>(t) * s.y_stride);
+    for (; t < s.frames; ++t)
+        Group<1>::run(s, x + static_cast<std::ptrdiff_t>(t) * s.x_stride, weights, bias,
+                      y + static_cast<std::ptrdiff_t>(t) * s.y_stride);
 }
 
 PULSEPIN_FUSED void convolve(const Shape& s, const float* x, const float* weights, const float* bias,
                              float* y) {
-    constexpr std::size_t rows = 8;
-    std::size_t t = 0;
-    for (; t + rows <= s.frames; t += rows)
-        group<rows>(s, x + static_cast<std::ptrdiff_t>(t) * s.x_stride, weights, bias,
-                    y + static_cast<std::ptrdiff_t>(t) * s.y_stride);
-    for (; t < s.frames; ++t)
-        group<1>(s, x + static_cast<std::ptrdiff_t>(t) * s.x_stride, weights, bias,
-                 y + static_cast<std::ptrdiff_t>(t) * s.y_stride);
+    convolve_by<ByEight>(s, x, weights, bias, y);
+}
+
+#ifdef PULSEPIN_WIDEST
+using Sixteen = float __attribute__((vector_size(64)));
+
+template <std::size_t count>
+struct BySixteen {
+    [[gnu::always_inline]] static inline void run(const Shape& s, const float* x, const float* weights,
+                                                  const float* bias, float* y) {
+        std::size_t o = 0;
+        for (; o + 4 * lane <= s.padded_out; o += 4 * lane)
+            block<Sixteen, 2, count>(s, x, weights, bias, y, o);
+        for (; o + 2 * lane <= s.padded_out; o += 2 * lane)
+            block<Sixteen, 1, count>(s, x, weights, bias, y, o);
+        for (; o < s.padded_out; o += lane)
+            block<Eight, 1, count>(s, x, weights, bias, y, o);
+    }
+};
+
+PULSEPIN_WIDEST void convolve_widest(const Shape& s, const float* x, const float* weights, const float* bias,
+                                     float* y) {
+    convolve_by<BySixteen>(s, x, weights, bias, y);
+}
+#endif
+
+/// Each output adds its products in the same order whichever it is, so all that fuse give the same bits.
+void convolve_here(const Shape& s, const float* x, const float* weights, const float* bias, float* y) {
+#ifdef PULSEPIN_WIDEST
+    static const bool widest = __builtin_cpu_supports("avx512f") != 0;
+    if (widest)
+        return convolve_widest(s, x, weights, bias, y);
+#endif
+    convolve(s, x, weights, bias, y);
 }
 
 std::size_t padded(std::size_t channels) {
@@ -104,8 +161,8 @@ void Convolution::run_into(const FrameBuffer& x, std::size_t count, FrameBuffer&
                       static_cast<std::ptrdiff_t>(y.stride()),
                       stride * static_cast<std::ptrdiff_t>(dilation_),
                       adding};
-    convolve(shape, x.frame(-static_cast<std::ptrdiff_t>(reach())), weights_.data(), bias_.data(),
-             y.frame(static_cast<std::ptrdiff_t>(at)));
+    convolve_here(shape, x.frame(-static_cast<std::ptrdiff_t>(reach())), weights_.data(), bias_.data(),
+                  y.frame(static_cast<std::ptrdiff_t>(at)));
 }
 
 void leaky_relu(FrameBuffer& x, float slope) {

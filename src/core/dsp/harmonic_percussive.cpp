@@ -91,4 +91,26 @@ std::vector<SoundKind> kinds_of_bins(std::span<const float> magnitudes, std::siz
     return kinds;
 }
 
+std::vector<float> medians_in_time(std::span<const float> magnitudes, std::size_t bins, std::size_t width) {
+    const std::size_t frames = magnitudes.size() / bins, looked_at = (frames + 1) / 2;
+    const std::size_t count = nearest_odd(static_cast<double>(width) / 2), beside = count / 2;
+    std::vector<float> out(frames * bins);
+    RunningMedian along(count);
+    for (std::size_t bin = 0; bin < bins; ++bin) {
+        along.restart();
+        for (std::size_t i = 0; i < looked_at + beside; ++i) {
+            const float median = along.add(i < looked_at ? magnitudes[2 * i * bins + bin] : 0.0f);
+            if (i >= beside)
+                out[2 * (i - beside) * bins + bin] = median;
+        }
+    }
+    for (std::size_t frame = 1; frame < frames; frame += 2) {
+        const float *before = out.data() + (frame - 1) * bins,
+                    *after = frame + 1 < frames ? before + 2 * bins : before;
+        for (std::size_t bin = 0; bin < bins; ++bin)
+            out[frame * bins + bin] = (before[bin] + after[bin]) / 2;
+    }
+    return out;
+}
+
 } // namespace pulsepin

@@ -34,4 +34,10 @@ enum class SoundKind : std::uint8_t { Residual, Harmonic, Percussive };
 [[nodiscard]] std::vector<SoundKind> kinds_of_bins(std::span<const float> magnitudes, std::size_t bins,
                                                    const SeparationShape& shape);
 
+/// The medians of each bin over `width` frames around each one; beyond the ends lies silence. frames x bins,
+/// like the magnitudes. Neighbouring frames share three quarters of their samples: every second one is looked
+/// at, and what lies between is between.
+[[nodiscard]] std::vector<float> medians_in_time(std::span<const float> magnitudes, std::size_t bins,
+                                                 std::size_t width);
+
 } // namespace pulsepin

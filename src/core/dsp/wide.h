@@ -8,6 +8,8 @@
     !defined(__SANITIZE_THREAD__)
 #define PULSEPIN_WIDE __attribute__((target_clones("avx2", "default")))
 #define PULSEPIN_FUSED __attribute__((target_clones("fma", "default"), optimize("fp-contract=fast")))
+// For functions that are called only where the machine was asked for it first.
+#define PULSEPIN_WIDEST __attribute__((target("avx512f,fma"), optimize("fp-contract=fast")))
 #else
 #define PULSEPIN_WIDE
 #define PULSEPIN_FUSED

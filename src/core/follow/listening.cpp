@@ -1,10 +1,27 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "follow/listening.h"
 
+#include "analysis/drum_parts.h"
+
 #include <algorithm>
 #include <numeric>
 
 namespace pulsepin {
+
+namespace {
+
+/// Drums are known by what is struck; sides and bands by arithmetic alone.
+Result<LoadedSound> taken_out(const SampleStore& sound, const SoundPartSpec& spec, const Progress& progress) {
+    if (spec.part == "whole" || spec.part == "vocal")
+        return sound_part(sound, spec, progress);
+    const bool band = spec.from_hz > 0 || spec.until_hz > 0;
+    auto part = part_by_drums(sound, spec.part, spec.side, progress.part(0, band ? 0.8 : 1));
+    if (!part || !band)
+        return part;
+    return sound_part(*part->samples, {"whole", "both", spec.from_hz, spec.until_hz}, progress.part(0.8, 1));
+}
+
+} // namespace
 
 void Listening::Kept::keep(LoadedSound made) {
     bytes = static_cast<std::int64_t>(made.samples->interleaved().size_bytes());
@@ -58,7 +75,7 @@ Result<Listening::Sound> Listening::sound(const SoundRecipe& recipe, const Progr
     const auto one = kept(recipe.key);
     const std::lock_guard lock(one->making);
     if (!one->sound) {
-        auto part = sound_part(*(*whole)->samples, recipe.part, progress.part(0.2, 1));
+        auto part = taken_out(*(*whole)->samples, recipe.part, progress.part(0.2, 1));
         if (!part)
             return tl::unexpected(part.error());
         one->keep(*std::move(part));
