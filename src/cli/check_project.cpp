@@ -121,7 +121,9 @@ void tell(const CheckMaterial& material, const std::vector<SyncRow>& rows, const
         std::cout << verdict_text(rows, project, cut_limit(project)) << "\n";
     for (const auto& one : found) {
         const auto* row = check(one.check);
-        const std::string state = one.accepted ? "meant" : one.gravity == Gravity::Grave ? "grave" : "look";
+        const std::string state = one.accepted                    ? "ignored"
+                                  : one.gravity == Gravity::Grave ? "error"
+                                                                  : "warning";
         std::cout << fmt::format("{:<6} {:<22} {:<10} {:<20} {}", state, row->id,
                                  one.placed ? place_name(project, one.at) : std::string("-"), one.how_much,
                                  one.why);

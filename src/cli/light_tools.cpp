@@ -72,8 +72,8 @@ void tell(const LightMonitor& monitor, double now, std::map<int, std::uint64_t>&
             std::cerr << fmt::format("universe {}: {} {}\n", number, universe.source_name,
                                      universe.terminations > 0 ? "has ended" : "says nothing any more");
         else
-            std::cerr << fmt::format("universe {}: {} a second, {} lost, jitter {:.1f} ms, from {}\n", number,
-                                     since, universe.lost, universe.jitter * 1000, universe.source_name);
+            std::cerr << fmt::format("universe {}: {}/s, {} lost, jitter {:.1f} ms, from {}\n", number, since,
+                                     universe.lost, universe.jitter * 1000, universe.source_name);
     }
 }
 

@@ -138,7 +138,7 @@ void write_head(Pages& pages, const CheckMaterial& material, const QDateTime& wh
              fmt::format("{:.2f} BPM, {}, {} beats", project.grid->typical_tempo().value,
                          format_metre(project.grid->metre_at(Ticks(0))), project.grid->beats().size()));
     fact("Frame rate",
-         fmt::format("{} a second, {} x {}, {}", settings.frame_rate.text(), settings.picture_width,
+         fmt::format("{} fps, {} x {}, {}", settings.frame_rate.text(), settings.picture_width,
                      settings.picture_height,
                      settings.rounding == FrameRounding::Nearest ? "nearest frame" : "never late"));
     if (material.sound)
@@ -191,8 +191,8 @@ void write_findings(Pages& pages, const CheckMaterial& material, const std::vect
     pages.head_of(columns);
     for (const auto& one : found) {
         const auto* row = check(one.check);
-        const QString state = one.accepted                    ? QStringLiteral("meant")
-                              : one.gravity == Gravity::Grave ? QStringLiteral("grave")
+        const QString state = one.accepted                    ? QStringLiteral("ignored")
+                              : one.gravity == Gravity::Grave ? QStringLiteral("error")
                                                               : QStringLiteral("to look at");
         pages.row(columns,
                   {qt_text(row->label),
@@ -202,7 +202,7 @@ void write_findings(Pages& pages, const CheckMaterial& material, const std::vect
                   : one.gravity == Gravity::Grave ? grave
                                                   : ink);
         if (one.accepted && !one.accepted->empty()) // as long as it is
-            pages.say(8, quiet, QStringLiteral("      meant: ") + qt_text(*one.accepted));
+            pages.say(8, quiet, QStringLiteral("      ignored on purpose: ") + qt_text(*one.accepted));
     }
 }
 
@@ -226,7 +226,7 @@ void write_grid(Pages& pages, const CheckMaterial& material) {
     for (const auto& bar : bars)
         sum += bar.trust;
     pages.say(8.5, ink,
-              QStringLiteral("Trust by bar: %1 % in the mean of %2 bars")
+              QStringLiteral("Confidence by bar: %1 % in the mean of %2 bars")
                   .arg(100 * sum / static_cast<double>(bars.size()), 0, 'f', 0)
                   .arg(bars.size()));
     if (project.grid && project.detection && project.detection->grid)

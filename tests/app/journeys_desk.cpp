@@ -193,7 +193,7 @@ private slots:
         auto* frame = desk.window.findChild<Figures*>("frame figures");
         QCOMPARE(frame->name(), QString("frame at 24"));
         desk.window.go_to_stop(Stop::Song);
-        choose(desk, "frame rate", "60 a second");
+        choose(desk, "frame rate", "60 fps");
         QCOMPARE(frame->name(), QString("frame at 60"));
     }
 

@@ -2,6 +2,7 @@
 //
 // Ways of working with what is detected, each through the real window.
 #include "model/edits.h"
+#include "session/song_lessons.h"
 #include "support/desk.h"
 #include "support/drum_score.h"
 #include "support/test_program.h"
@@ -12,6 +13,7 @@
 #include <QLabel>
 #include <QMenu>
 #include <QPushButton>
+#include <QSignalSpy>
 #include <QSlider>
 #include <QStandardPaths>
 
@@ -163,6 +165,37 @@ private slots:
         QCOMPARE(after.size(), before.size());
         for (std::size_t i = 0; i < after.size(); ++i)
             QCOMPARE(after[i].time, before[i].time);
+    }
+
+    /// A level is remembered on request, told, and forgotten.
+    void journey_a_tempo_is_remembered_for_songs_like_this() {
+        Desk desk;
+        QVERIFY(listen(desk));
+        const auto said = [&](const char* command, const QString& what) {
+            QSignalSpy messages(&desk.window.document(), &Document::said);
+            desk.window.action(command)->trigger();
+            return desk.settle() && std::any_of(messages.begin(), messages.end(), [&](const auto& message) {
+                       return message.front().toString().contains(what);
+                   });
+        };
+        QVERIFY(said("forget levels", "No tempo levels are remembered"));
+        const auto& tempi = desk.project().detection->tempi;
+        const auto other = std::find_if(tempi.begin(), tempi.end(), [](const FoundTempo& tempo) {
+            return std::abs(tempo.tempo.value - 59) < 2;
+        });
+        QVERIFY(other != tempi.end());
+        desk.click(qPrintable(QString("tempo candidate %1").arg(other - tempi.begin() + 1)));
+        QVERIFY(desk.settle());
+        const auto before = desk.project().grid;
+        const QString last_step = desk.window.document().undo_name();
+        QVERIFY(said("remember level", "Songs remembered: 1"));
+        QVERIFY(desk.project().grid == before); // nothing of the piece changes
+        QCOMPARE(desk.window.document().undo_name(), last_step);
+        QCOMPARE(song_lessons::all().size(), std::size_t{1});
+        QVERIFY(!song_lessons::all().front().faster);
+        QVERIFY(said("remember level", "Songs remembered: 1")); // the same song
+        QVERIFY(said("forget levels", "1 songs are forgotten"));
+        QVERIFY(song_lessons::all().empty());
     }
 
     // The beats may lie between those that were found: the panel asks, and one press moves them.

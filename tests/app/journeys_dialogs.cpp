@@ -170,14 +170,14 @@ private slots:
         QVERIFY(list_of(finder)->count() > 20);
         const int all = list_of(finder)->count();
         // Space is a letter here, and nothing plays.
-        QTest::keyClicks(finder->findChild<QLineEdit*>("finder words"), "ch sh");
+        QTest::keyClicks(finder->findChild<QLineEdit*>("finder words"), "gb sp");
         QVERIFY(!desk.window.player().playing());
-        QCOMPARE(list_of(finder)->currentItem()->text(), QString("Channel shift"));
+        QCOMPARE(list_of(finder)->currentItem()->text(), QString("RGB split"));
         QTest::keyClick(finder->findChild<QLineEdit*>("finder words"), Qt::Key_Return);
         QCOMPARE(effects_of(), std::size_t{1});
         // What was chosen last is the first.
         finder = open();
-        QCOMPARE(list_of(finder)->item(0)->text(), QString("Channel shift"));
+        QCOMPARE(list_of(finder)->item(0)->text(), QString("RGB split"));
         QCOMPARE(list_of(finder)->count(), all);
         auto* words = finder->findChild<QLineEdit*>("finder words");
         QTest::keyClick(words, Qt::Key_Down);

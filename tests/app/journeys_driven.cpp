@@ -185,7 +185,7 @@ private slots:
         choose(desk, "motion lane", "Kick");
         QVERIFY(desk.settle());
         answer_with("0.2");
-        choose_from_menu(desk.window.findChild<QPushButton*>("freeze"), {"Its tops"});
+        choose_from_menu(desk.window.findChild<QPushButton*>("freeze"), {"Its peaks"});
         const Lane& tops = *desk.project().lanes.back();
         QCOMPARE(tops.name, std::string("Tops of Kick"));
         QVERIFY(tops.pins.size() > 20);
@@ -273,8 +273,8 @@ private slots:
         QCOMPARE(*driven(desk, "Camera", "scale", static_cast<double>(beat)), 130.0);
         const auto slow = desk.window.document().spans(lane).motion.pulses();
         desk.window.go_to_stop(Stop::Song);
-        QVERIFY(rates->findText("60 a second") >= 0);
-        choose(desk, "frame rate", "60 a second");
+        QVERIFY(rates->findText("60 fps") >= 0);
+        choose(desk, "frame rate", "60 fps");
         const auto fast = desk.window.document().spans(lane).motion.pulses();
         QCOMPARE(fast.size(), slow.size());
         // Each is rounded to a frame of its own rate; nothing else moves.
@@ -321,7 +321,7 @@ private slots:
         number(desk, "step 3 over", 300);
         QVERIFY(desk.settle());
         const auto* told = desk.window.findChild<QLabel*>("step 3 effect");
-        QVERIFY2(told && told->text().startsWith("tops −"), told ? qPrintable(told->text()) : "");
+        QVERIFY2(told && told->text().startsWith("peaks −"), told ? qPrintable(told->text()) : "");
         // Frozen to keys: a lane of their own drives the scale instead, and the same.
         const double before = *driven(desk, "Shots", "scale", 400);
         answer_with("1");

@@ -113,7 +113,7 @@ private slots:
         desk.window.go_to_stop(Stop::Motion);
         bool told = false;
         for (const auto* label : desk.window.findChildren<QLabel*>("motion told"))
-            told = told || label->text().contains("16 shrunk to fit");
+            told = told || label->text().contains("16 shortened to fit");
         QVERIFY(told);
         desk.click("pulse crowding join");
         QCOMPARE(part_of<Motion>(lane(desk))->pulse.crowding, Crowding::Join);
@@ -122,7 +122,7 @@ private slots:
         const auto was = pulses;
         const double slow = desk.project().settings->frame_rate.per_second();
         desk.window.go_to_stop(Stop::Song);
-        choose(desk, "frame rate", "60 a second");
+        choose(desk, "frame rate", "60 fps");
         for (std::size_t i = 0; i < was.size(); ++i)
             QVERIFY(std::abs(curve(desk).pulses()[i].peak / 60 - was[i].peak / slow) <=
                     0.5 / slow + 0.5 / 60 + 1e-9);

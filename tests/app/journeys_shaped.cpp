@@ -108,12 +108,12 @@ private slots:
             auto* dialog = QApplication::activeModalWidget();
             QVERIFY(dialog && dialog->objectName() == "tops of a follower");
             dialog->findChild<QDoubleSpinBox*>("tops prominence")->setValue(0.2);
-            QVERIFY(dialog->findChild<QLabel*>("tops found")->text().contains("tops"));
+            QVERIFY(dialog->findChild<QLabel*>("tops found")->text().contains("peaks"));
             qobject_cast<QDialog*>(dialog)->accept();
         });
-        choose_from_menu(desk.window.findChild<QPushButton*>("add a band"), {"Of a follower's tops"});
+        choose_from_menu(desk.window.findChild<QPushButton*>("add a band"), {"From envelope peaks"});
         const auto row = [&]() -> const OnsetRow& { return desk.project().detection->rows.back(); };
-        QCOMPARE(row().name, std::string("tops of Level"));
+        QCOMPARE(row().name, std::string("peaks of Level"));
         const auto found = row().onsets.size();
         QVERIFY(found > 10);
         // Live: the follower changes, and the row with it, without a step of its own.
@@ -127,9 +127,9 @@ private slots:
         QCOMPARE(desk.window.document().undo_name(), QString("change step"));
         // Placed on, as on any row; here with the kicks, as one source.
         const auto before = desk.markers().pins.size();
-        place_on(desk, "Markers", "onsets of", "one", "kick + tops of Level");
+        place_on(desk, "Markers", "onsets of", "one", "kick + peaks of Level");
         const auto together = desk.markers().pins.size() - before;
-        place_on(desk, "Markers", "onsets of", "one", "tops of Level");
+        place_on(desk, "Markers", "onsets of", "one", "peaks of Level");
         const auto tops = desk.markers().pins.size() - before - together;
         QVERIFY2(together > tops && tops > 0, qPrintable(QString("%1, %2").arg(together).arg(tops)));
     }

@@ -357,7 +357,7 @@ private slots:
         });
         answers.start(50);
         choose_from_menu(desk.window.findChild<QPushButton*>("more of layers"), {"Composition", "Keep this"});
-        QTRY_VERIFY(desk.message().contains("is kept"));
+        QTRY_VERIFY(desk.message().contains("is saved"));
         choose_from_menu(add, {"Something ready"});
         shown = sheet();
         QVERIFY(shown && row_called(shown, "<b>mine</b> & 'all'") >= 0);
@@ -368,7 +368,7 @@ private slots:
         QTRY_COMPARE(desk.project().stage->layers.size(), layers + 1);
         QCOMPARE(desk.project().stage->layers[layers - 1].text, std::string("over the levee"));
         choose_from_menu(desk.window.findChild<QPushButton*>("more of layers"),
-                         {"Composition", "Forget", "<b>mine</b>"});
+                         {"Composition", "Delete", "<b>mine</b>"});
         QTRY_VERIFY(desk.message().contains("is forgotten"));
         // All of it, step by step, back to where it began.
         desk.window.timeline().setFocus();

@@ -277,8 +277,8 @@ private slots:
             auto* dialog = qobject_cast<AddLaneDialog*>(QApplication::activeModalWidget());
             QVERIFY(dialog);
             auto* property = dialog->findChild<QComboBox*>("driven property");
-            QVERIFY(property->findText("blur along") >= 0);
-            property->setCurrentIndex(property->findText("blur along"));
+            QVERIFY(property->findText("directional blur") >= 0);
+            property->setCurrentIndex(property->findText("directional blur"));
             QTest::keyClick(dialog, Qt::Key_Return);
         });
         choose_from_menu(desk.window.findChild<QPushButton*>("add motion lane"), {"Follower"});
@@ -363,7 +363,7 @@ private slots:
             auto* driven = dialog->findChild<QComboBox*>("driven layer");
             driven->setCurrentIndex(driven->findText("Line"));
             auto* property = dialog->findChild<QComboBox*>("driven property");
-            property->setCurrentIndex(property->findText("drawn so far"));
+            property->setCurrentIndex(property->findText("draw-on"));
             QTest::keyClick(dialog, Qt::Key_Return);
         });
         choose_from_menu(desk.window.findChild<QPushButton*>("add motion lane"), {"Keys"});
@@ -465,7 +465,7 @@ private slots:
         const LayerId picture = add_by_menu(desk, {"Picture", "half"});
         QVERIFY(picture.value != 0);
         desk.window.view().set_playhead(desk.bar(4));
-        choose(desk, "matte", "where bright itself");
+        choose(desk, "matte", "Own luminance");
         desk.window.findChild<QListWidget*>("layers")->setCurrentRow(0); // the camera
         add_effect(desk, "Glow");
         QVERIFY(shown(desk));

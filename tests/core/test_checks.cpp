@@ -229,7 +229,7 @@ private slots:
         material.trust = std::make_shared<const std::vector<BarTrust>>(trust);
         const auto one = only(findings(material), "doubtful-grid");
         QVERIFY(one.at == Seconds(14) && one.until == Seconds(18));
-        QCOMPARE(one.how_much, "20 % trust");
+        QCOMPARE(one.how_much, "20 % confidence");
         QVERIFY(!mended({material, one}));
     }
 

@@ -157,7 +157,7 @@ private slots:
               WordBody{"rise", {}, 2, 2, {Length::Unit::InBeats, 4}},
               {}}});
         const auto one = only(found_in(project), "reading");
-        QVERIFY(QString::fromStdString(one.how_much).endsWith("letters a second"));
+        QVERIFY(QString::fromStdString(one.how_much).endsWith("characters per second"));
         const auto done = mended_by(project, one);
         QVERIFY(only(found_in(done), "reading").check.empty());
     }

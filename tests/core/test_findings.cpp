@@ -80,7 +80,7 @@ private slots:
         const auto material = material_of(accepted);
         const auto done = all_mended({material, found[0]});
         QVERIFY(done);
-        QCOMPARE(done->will, "mends 5 of 5");
+        QCOMPARE(done->will, "fixes 5 of 5");
         const auto left = found_in(done->project);
         QVERIFY(left.size() == 1 && left[0].accepted);
     }

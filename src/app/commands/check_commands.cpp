@@ -49,10 +49,10 @@ void CheckCommands::add_to(QMenu* menu) {
     menu->addSeparator();
     add(menu, "finding on", tr("To the next finding"), {K(tr("F3"))}, [this] { step(1); });
     add(menu, "finding back", tr("To the finding before"), {K(tr("Shift+F3"))}, [this] { step(-1); });
-    add(menu, "show mend", tr("Show what the mend will do"), {}, [this] { mend(false, false); });
-    add(menu, "do mend", tr("Mend the finding"), {}, [this] { mend(false, true); });
-    add(menu, "mend alike", tr("Mend all findings of this kind"), {}, [this] { mend(true, true); });
-    add(menu, "accept finding", tr("Accept the finding as meant, or not"), {}, [this] { accept(); });
+    add(menu, "show mend", tr("Preview fix"), {}, [this] { mend(false, false); });
+    add(menu, "do mend", tr("Fix the finding"), {}, [this] { mend(false, true); });
+    add(menu, "mend alike", tr("Fix all findings of this kind"), {}, [this] { mend(true, true); });
+    add(menu, "accept finding", tr("Ignore the finding on purpose, or not"), {}, [this] { accept(); });
     menu->addSeparator();
     add(menu, "check limits", tr("What the piece is checked against…"), {}, [this] { ask_for_limits(); });
     add(menu, "sync table", tr("Every pin, as a table…"), {}, [this] { show_table(); });
@@ -119,7 +119,7 @@ void CheckCommands::mend(bool all, bool take) {
     if (!chosen)
         return document_.say(tr("Choose a finding first"));
     if (chosen->mend.empty())
-        return document_.say(tr("That is not mended by itself: change it, or accept it"));
+        return document_.say(tr("That has no automatic fix: change it, or ignore it on purpose"));
     const auto* row = check(chosen->check);
     const auto* way = mend_of(*row, panel_->mend().empty() ? std::string(chosen->mend) : panel_->mend());
     if (!way)
@@ -131,7 +131,7 @@ void CheckCommands::mend(bool all, bool take) {
     panel_->bank().mend(*chosen, std::string(way->id), all, [this, name, take](Result<Mended> mended) {
         panel_->set_busy(false);
         if (!mended) {
-            const QString why = mended.error().cancelled() ? tr("It was not mended")
+            const QString why = mended.error().cancelled() ? tr("It was not fixed")
                                                            : QString::fromStdString(mended.error().message());
             panel_->tell(why, true);
             return document_.say(why);
@@ -141,7 +141,7 @@ void CheckCommands::mend(bool all, bool take) {
             document_.apply(std::move(mended->project), name.toLower());
         panel_->tell(take ? tr("Done: %1").arg(will) : will);
         if (!take)
-            document_.say(tr("The mend %1").arg(will));
+            document_.say(tr("The fix %1").arg(will));
         if (take)
             document_.say(tr("Done: %1. Ctrl+Z takes it back").arg(will));
     });
@@ -155,7 +155,7 @@ void CheckCommands::mend_by_file(const Finding& finding, std::string_view way, b
                : tr("asks for another file, which is shown in the same places");
     if (!take) {
         panel_->tell(will);
-        return document_.say(tr("The mend %1").arg(will));
+        return document_.say(tr("The fix %1").arg(will));
     }
     if (copies)
         bin_.copy_dialog(ClipId{finding.subject});
@@ -196,7 +196,7 @@ void CheckCommands::forecast() {
             place_.set_warning(
                 tr("This flashes %1 times in a second over more than a quarter of the view: more than %2 may "
                    "hurt people "
-                   "(WCAG 2.2, 2.3.1). Make it weaker or rarer, or mend it at the stop Check")
+                   "(WCAG 2.2, 2.3.1). Make it weaker or rarer, or fix it at the stop Check")
                     .arg(*flashes)
                     .arg(rule.most));
         });
@@ -210,8 +210,8 @@ void CheckCommands::accept() {
         return document_.apply(without_accepted(document_.project(), *chosen), tr("not accept finding"));
     bool sure = false;
     const QString note = QInputDialog::getText(window_, tr("Accept finding"),
-                                               tr("It is meant as it is. Why? (stands in the report)"),
-                                               QLineEdit::Normal, tr("meant"), &sure);
+                                               tr("Ignored on purpose. Why? (stands in the report)"),
+                                               QLineEdit::Normal, tr("ignored"), &sure);
     if (sure)
         document_.apply(with_accepted(document_.project(), *chosen, note.trimmed().toStdString()),
                         tr("accept finding"));

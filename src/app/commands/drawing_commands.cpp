@@ -27,7 +27,7 @@ void DrawingCommands::add_to(QMenu* menu) {
     menu->addSeparator();
     add(menu, "new lane of exposures", tr("A lane of exposures more"), {},
         [this] { new_lane(kind_of(body_type<ExposureBody>)); });
-    add(menu, "lay taps", tr("Lay the tapped rhythm as drawings"), {}, [this] { lay_taps(); });
+    add(menu, "lay taps", tr("Place the tapped rhythm as drawings"), {}, [this] { lay_taps(); });
     add(menu, "markers of drawings", tr("A marker at each drawing"), {}, [this] { markers_of_drawings(); });
     add(menu, "mouth shapes", tr("Mouth shapes of the words"), {}, [this] { make_mouth_shapes(); });
     add(menu, "mouth table", tr("Shapes of the mouth…"), {}, [this] { ask_for_mouth(); });

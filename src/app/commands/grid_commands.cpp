@@ -28,7 +28,7 @@ void GridCommands::add_to(QMenu* menu) {
     add(menu, "delete beat", tr("Delete the chosen beat"), {}, [this] { grid_.delete_chosen_beat(); });
     add(menu, "fit beats", tr("Fit beats between the held ones"), {K(tr("F"))},
         [this] { grid_.fit_between_held(); });
-    add(menu, "doubtful", tr("Next doubtful place"), {K(tr("D"))}, [this] { go_to_doubtful(); });
+    add(menu, "doubtful", tr("Next uncertain place"), {K(tr("D"))}, [this] { go_to_doubtful(); });
     add(menu, "off-beats", tr("All beats half a beat later"), {K(tr("Shift+H"))},
         [this] { grid_.move_to_off_beats(); });
     add(menu, "listen closely", tr("Listen closely to the beat, or back"), {K(tr("Y"))},
@@ -57,6 +57,11 @@ void GridCommands::add_to(QMenu* menu) {
                 [this, metre] { grid_.set_metre_from_here(metre); });
     add(menu, "exclude", tr("Look for no beats in the range"), {}, [this] { grid_.exclude_range(true); });
     add(menu, "include", tr("Look for beats in the range again"), {}, [this] { grid_.exclude_range(false); });
+    menu->addSeparator();
+    add(menu, "remember level", tr("Remember this tempo for songs like this"), {},
+        [this] { document_.detection().remember_level(); });
+    add(menu, "forget levels", tr("Forget remembered tempi"), {},
+        [this] { document_.detection().forget_levels(); });
 }
 
 void GridCommands::beats_dialog() {
@@ -150,7 +155,7 @@ void GridCommands::go_to_doubtful(const std::vector<DoubtfulPlace>& places) {
                          std::max(next->until, next->from + Seconds(4)) + Seconds(2));
     if (player_.has_sound())
         play_.play_from(view_.range()->from);
-    document_.say(tr("Doubtful place %1 of %2").arg(next - places.begin() + 1).arg(places.size()));
+    document_.say(tr("Uncertain place %1 of %2").arg(next - places.begin() + 1).arg(places.size()));
 }
 
 void GridCommands::listen_closely() {

@@ -381,7 +381,7 @@ void PinCommands::show_context_menu(QPoint at, std::optional<PinId> pin, Seconds
     menu.addAction(commands_.action("add trigger"));
     menu.addAction(commands_.action("paste pins"));
     if (view_.range())
-        connect(menu.addAction(tr("Forget the range")), &QAction::triggered, this,
+        connect(menu.addAction(tr("Clear the range")), &QAction::triggered, this,
                 [this] { view_.set_range(std::nullopt); });
     if (view_.range())
         for (const char* name : {"exclude", "include"})

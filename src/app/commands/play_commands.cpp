@@ -103,7 +103,7 @@ void PlayCommands::add_to(QMenu* menu) {
                               stop_returns_ = on;
                               QSettings().setValue("play/stop returns", on);
                           }});
-    add(menu, "delay", tr("Sound arrives late or early…"), {}, [this] { ask_for_delay(); });
+    add(menu, "delay", tr("Audio-video offset…"), {}, [this] { ask_for_delay(); });
 }
 
 /// "13.1 - 15.1": two places, each as a pin's place is written.

@@ -25,7 +25,7 @@ void SoundCommands::add_to(QMenu* menu) {
     using K = QKeySequence;
     add(menu, "add sound", tr("Add sound…"), {K(tr("Ctrl+Shift+I"))}, [this] { files_.sound_dialog(); });
     add(menu, "split", tr("Split the sound here"), {K(tr("X"))}, [this] { edit("split-sound"); });
-    add(menu, "sound of shot", tr("Lay the shot's own sound under it"), {},
+    add(menu, "sound of shot", tr("Place the shot's own sound under it"), {},
         [this] { edit("lay-sound-of-shot"); });
     add(menu, "tie", tr("Tie selected pins to the sound under them"), {}, [this] { edit("tie-to-sound"); });
     add(menu, "trim", tr("Keep only the range of the song"), {}, [this] { trim_song_to_range(); });
@@ -165,9 +165,9 @@ void SoundCommands::make_range_the_piece() {
     if (document_.apply(range ? with_piece(document_.project(), range->from, range->until)
                               : with_piece(document_.project(), std::nullopt, std::nullopt),
                         range ? tr("piece from the range") : tr("piece as long as the song")))
-        document_.say(
-            range ? tr("The piece is the range: it is played, shown and handed on from there to there")
-                  : tr("The piece is as long as what is heard"));
+        document_.say(range
+                          ? tr("The piece is the range: it is played, shown and exported from there to there")
+                          : tr("The piece is as long as what is heard"));
 }
 
 } // namespace pulsepin

@@ -59,12 +59,12 @@ void ViewCommands::add_to(QMenu* menu) {
     for (int stop = 0; stop < static_cast<int>(std::size(stop_names)); ++stop)
         add(menu, QString("stop %1").arg(stop + 1), tr(stop_names[stop]),
             {K(QString("Ctrl+%1").arg(stop + 1))}, [this, stop] { go_to_stop(static_cast<Stop>(stop)); });
-    add(menu, "fold bench", tr("Fold the bench away"), {K(tr("F9"))}, [this] {
+    add(menu, "fold bench", tr("Hide lower panel"), {K(tr("F9"))}, [this] {
         const bool fold = bench_.isVisible();
         picture_.bench_folded(fold); // never the picture with it
         bench_.setVisible(!fold);
     });
-    add(menu, "picture place", tr("Picture: bench, beside, own window"), {K(tr("F8"))},
+    add(menu, "picture place", tr("Picture: docked, beside, own window"), {K(tr("F8"))},
         [this] { picture_.next_place(); });
     add(menu, "full screen", tr("Picture: fill the screen"), {K(tr("F11"))},
         [this] { picture_.toggle_full_screen(); });

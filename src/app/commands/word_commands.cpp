@@ -52,15 +52,15 @@ void WordCommands::add_to(QMenu* menu) {
     add(menu, "take proposed", tr("Take what is proposed"), {}, [this] { take_proposed(); });
     add(menu, "leave proposed", tr("Leave what is proposed"), {}, [this] { leave_proposed(); });
     add(menu, "words wait", tr("Let the selected words wait again"), {}, [this] { wait_again(); });
-    add(menu, "empty tray", tr("Forget the words that wait"), {}, [this] {
+    add(menu, "empty tray", tr("Discard the words that wait"), {}, [this] {
         if (const Lane* lane = words())
-            document_.apply(without_waiting_words(document_.project(), lane->id), tr("forget words"));
+            document_.apply(without_waiting_words(document_.project(), lane->id), tr("discard words"));
     });
     menu->addSeparator();
     add(menu, "begin line", tr("Begin a line with the selected words"), {}, [this] { begin_line(); });
     add(menu, "one line", tr("Make one line of the selected words"), {}, [this] { one_line(); });
-    add(menu, "lines by pauses", tr("Part words into lines by pauses…"), {}, [this] { ask_for_pauses(); });
-    add(menu, "mend reading", tr("Mend what cannot be read…"), {}, [this] { mend_reading(); });
+    add(menu, "lines by pauses", tr("Split words into lines by pauses…"), {}, [this] { ask_for_pauses(); });
+    add(menu, "mend reading", tr("Fix lines that are too fast to read…"), {}, [this] { mend_reading(); });
     add(menu, "language of words", tr("Language of the words…"), {}, [this] { ask_for_language(); });
     add(menu, "words in band", tr("Words in the band, or not"), {}, [this] { switch_in_band(); });
     menu->addSeparator();
@@ -163,8 +163,7 @@ void WordCommands::take_lyric(const Result<Lyric>& lyric, const QString& from) {
         const auto& first = lyric->remarks.front();
         text += tr(" · line %1: %2").arg(first.line).arg(QString::fromStdString(first.what));
         if (const auto more = lyric->remarks.size() - 1; more > 0)
-            text +=
-                more == 1 ? tr(" One more line was mended.") : tr(" %1 more lines were mended.").arg(more);
+            text += more == 1 ? tr(" One more line was fixed.") : tr(" %1 more lines were fixed.").arg(more);
     }
     document_.say(text);
 }
@@ -346,7 +345,7 @@ void WordCommands::ask_for_pauses() {
         return with_lines_by_pauses(document_.schedule(), id, Seconds(values.number("pause")));
     };
     ask(new ParamDialog(
-            "lines by pauses", tr("Lines by pauses"), pause_params(), {}, tr("Part"), window_,
+            "lines by pauses", tr("Lines by pauses"), pause_params(), {}, tr("Split"), window_,
             [this, lines_with, id](const ParamValues& values) {
                 const auto parted = lines_with(values);
                 if (!parted)
@@ -370,7 +369,7 @@ void WordCommands::mend_reading() {
     };
     const std::vector<ReadingFault> all{ReadingFault::TooFast, ReadingFault::TooShort, ReadingFault::NoGap};
     ask(new ParamDialog("mend reading", tr("What of a line must be readable"), reading_params(),
-                        reading_values(*part_of<LaneText>(*lane)), tr("Mend"), window_,
+                        reading_values(*part_of<LaneText>(*lane)), tr("Fix"), window_,
                         [this, id, asked, all](const ParamValues& values) {
                             const Schedule now(asked(values), document_.schedule());
                             int faults[3] = {};
@@ -392,11 +391,11 @@ void WordCommands::mend_reading() {
                 document_.apply(wanted, tr("set reading"));
                 return document_.say(QString::fromStdString(mended.error().message()));
             }
-            document_.apply(std::move(mended->project), tr("mend reading"));
-            document_.say(mended->left > 0 ? tr("%1 mended, %2 stay: there is no room for them")
-                                                 .arg(mended->mended)
-                                                 .arg(mended->left)
-                                           : tr("%1 mended").arg(mended->mended));
+            document_.apply(std::move(mended->project), tr("fix reading speed"));
+            document_.say(
+                mended->left > 0
+                    ? tr("%1 fixed, %2 stay: there is no room for them").arg(mended->mended).arg(mended->left)
+                    : tr("%1 fixed").arg(mended->mended));
         });
 }
 

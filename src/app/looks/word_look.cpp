@@ -91,9 +91,10 @@ void paint_lines(QPainter& painter, const LaneScene& s) {
         const bool fast = line.letters_a_second() > part_of<LaneText>(s.lane)->most_letters;
         painter.setPen(QPen(fast ? p.cut : p.paper_quiet, fast ? 2 : 1));
         painter.drawPolyline(QPolygonF({{left, y - 4}, {left, y}, {right - 3, y}, {right - 3, y - 4}}));
-        const QString told = QCoreApplication::translate("pulsepin::Canvas", "line %1 · %2 letters a second")
-                                 .arg(line.line)
-                                 .arg(line.letters_a_second(), 0, 'f', line.letters_a_second() < 10 ? 1 : 0);
+        const QString told =
+            QCoreApplication::translate("pulsepin::Canvas", "line %1 · %2 characters per second")
+                .arg(line.line)
+                .arg(line.letters_a_second(), 0, 'f', line.letters_a_second() < 10 ? 1 : 0);
         const QRectF seen = QRectF(left, y, right - left, 16) & s.row;
         if (metrics.horizontalAdvance(told) < seen.width())
             painter.drawText(seen, Qt::AlignHCenter | Qt::AlignBottom, told);

@@ -83,7 +83,8 @@ QWidget* PictureDesk::make_head() {
         return made;
     };
     const std::tuple<PicturePlace, QString, QString, QString> places[] = {
-        {PicturePlace::Bench, "picture in bench", tr("bench"), tr("The picture in the bench (F8 goes on)")},
+        {PicturePlace::Bench, "picture in bench", tr("docked"),
+         tr("The picture in the lower panel (F8 goes on)")},
         {PicturePlace::Beside, "picture beside", tr("beside"),
          tr("The picture beside the song (F8 goes on)")},
         {PicturePlace::Window, "picture window", tr("own window"),
@@ -200,9 +201,7 @@ void PictureDesk::tell() {
                    : coarse == 2 ? tr("half quality")
                                  : tr("quarter quality");
     if (player_.playing())
-        text += tr(" · %1 a second · %2")
-                    .arg(picture_->pictures_a_second(), 0, 'f', 0)
-                    .arg(picture_->sync_text());
+        text += tr(" · %1/s · %2").arg(picture_->pictures_a_second(), 0, 'f', 0).arg(picture_->sync_text());
     if (told_->text() != text)
         told_->setText(text);
     const auto& layers = document_.project().stage->layers;

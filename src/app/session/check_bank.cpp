@@ -197,7 +197,7 @@ void CheckBank::mend(const Finding& finding, const std::string& id, bool all,
     // Findings are of the piece as it was when they were found; nothing is mended that changed meanwhile.
     CheckMaterial material = there->material;
     mending_ = document_.jobs().start<Mended>(
-        JobQueue::Check, tr("Working out a mend"),
+        JobQueue::Check, tr("Working out a fix"),
         [material = std::move(material), finding, id, all, measure = measurer()](const Progress& progress) {
             CheckMaterial own = material;
             own.curves = material.curves.for_another_thread();
@@ -208,7 +208,7 @@ void CheckBank::mend(const Finding& finding, const std::string& id, bool all,
             if (mine == mends_) // or another was begun since, whose handle it is
                 mending_.reset();
             if (mended && !same_content(at, document_.project()))
-                return done(fail("The piece was changed meanwhile.", {}, "Mend it again."));
+                return done(fail("The piece was changed meanwhile.", {}, "Fix it again."));
             done(std::move(mended));
         });
 }

@@ -6,6 +6,7 @@
 #include "model/edits.h"
 #include "model/onset_edits.h"
 #include "session/document.h"
+#include "session/song_lessons.h"
 #include "session/sound_cache.h"
 #include "time/grid_bend.h"
 
@@ -157,7 +158,10 @@ void DetectionController::analyze_song(const QString& name, const GridConditions
     settings.grid = conditions;
     document_.jobs().start<Analysis>(
         JobQueue::Analyse, name,
-        [features, settings](const Progress& p) { return analyze(*features, settings, p); },
+        [features, settings](const Progress& p) mutable {
+            settings.lessons = song_lessons::all();
+            return analyze(*features, settings, p);
+        },
         [this, song = song_, then = std::move(then)](const Result<Analysis>& found) {
             if (song != song_ || !document_.project().song)
                 return;
@@ -208,8 +212,52 @@ void DetectionController::take_over(const Analysis& found, const Listened& of, b
                               ? tr("in this song")
                               : tr("in %1").arg(QString::fromStdString(name_of(of, document_.project())));
     document_.apply(with_detection(document_.project(), std::move(detection), take_grid), tr("detect beats"));
+    if (!found.leaned_on.empty())
+        return document_.say(
+            tr("%1 beats found, half or twice as fast as it would be without what you said of “%2”. "
+               "Press another tempo if that is wrong here.")
+                .arg(found.grid->beats().size())
+                .arg(QString::fromStdString(found.leaned_on)));
     document_.say(found.grid ? tr("%1 beats and %2 onsets found").arg(found.grid->beats().size()).arg(onsets)
                              : tr("No pulse was found %1. %2 onsets were found.").arg(where).arg(onsets));
+}
+
+void DetectionController::remember_level() {
+    const auto& project = document_.project();
+    if (!project.grid || !project.song)
+        return document_.say(tr("Find or correct the beats first; then their tempo can be remembered."));
+    const Bpm tempo = project.grid->typical_tempo();
+    const std::string name = project.song->path.stem().string();
+    with_heard(document_.sounds().listened(), [this, tempo, name](const Heard& heard) {
+        document_.jobs().start<std::optional<LevelLesson>>(
+            JobQueue::Analyse, tr("Remembering the tempo"),
+            [features = heard.found_in, tempo, name](const Progress&) -> Result<std::optional<LevelLesson>> {
+                return lesson_of(*features, tempo, name);
+            },
+            [this, tempo](Result<std::optional<LevelLesson>> lesson) {
+                if (!lesson)
+                    return document_.say(why_not(lesson.error()));
+                if (!*lesson)
+                    return document_.say(tr("%1 BPM is neither the tempo that is heard in this song nor half "
+                                            "or twice as fast. "
+                                            "Nothing was remembered.")
+                                             .arg(tempo.value, 0, 'f', 1));
+                const auto count = song_lessons::remember(**std::move(lesson));
+                if (!count)
+                    return document_.say(why_not(count.error()));
+                document_.say(tr("Remembered on this computer: songs with a rhythm like this one lean to its "
+                                 "tempo level. "
+                                 "Songs remembered: %1.")
+                                  .arg(*count));
+            });
+    });
+}
+
+void DetectionController::forget_levels() {
+    const auto count = song_lessons::forget_all();
+    document_.say(!count        ? why_not(count.error())
+                  : *count == 0 ? tr("No tempo levels are remembered.")
+                                : tr("The tempo levels of %1 songs are forgotten.").arg(*count));
 }
 
 namespace {
@@ -315,7 +363,7 @@ void DetectionController::add_row(const OnsetRow& row) {
                 if (!onsets)
                     return document_.say(why_not(onsets.error()));
                 if (!document_.project().detection)
-                    return document_.say(tr("Let the beats be found first"));
+                    return document_.say(tr("Detect beats first"));
                 OnsetRow found = row;
                 found.onsets = *std::move(onsets);
                 add_found(std::move(found));

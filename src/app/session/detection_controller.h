@@ -39,6 +39,11 @@ public:
     void take_proposal();
     void leave_proposal();
 
+    /// Remembers at which level the beats of this song come, half or twice as fast as they might be, so that
+    /// songs with a like rhythm lean to the same. On this computer only.
+    void remember_level();
+    void forget_levels();
+
     /// What was found, as it is shown now: with a row that someone is trying out. Null when nothing was.
     [[nodiscard]] std::shared_ptr<const Detection> shown() const;
 

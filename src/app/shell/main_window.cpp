@@ -82,6 +82,10 @@ MainWindow::MainWindow(Player::Device device) : player_(device), commands_(this)
     does_->look.load_settings();
     refresh();
     refresh_file();
+    welcome_ = new Welcome(document_, drawings_);
+    connect(welcome_, &Welcome::walk_wanted, this, &MainWindow::begin_walk);
+    connect(welcome_, &Welcome::command_wanted, this, [this](const QString& id) { action(id)->trigger(); });
+    connect(welcome_, &Welcome::project_wanted, this, &MainWindow::open_path);
     timeline_->setFocus();
     new Keyboard(*this, [this] { return drawings_->currentWidget(); });
 }
@@ -144,6 +148,7 @@ void MainWindow::make_menu() {
                                 search->setAttribute(Qt::WA_DeleteOnClose);
                                 search->open();
                             }},
+                           {"walk", tr("Walk through the demo"), {}, [this] { begin_walk(); }},
                            {"shortcuts", tr("All shortcuts"), {K(tr("F1"))}, [this] {
                                 show_shortcuts(commands_, this);
                             }}});
@@ -307,6 +312,20 @@ void MainWindow::refresh_file() {
                                                            : tr("Redo"));
 }
 
+/// Opens the demo, unless it is open, and shows what to press in it.
+void MainWindow::begin_walk() {
+    const QString demo = Walk::demo();
+    if (demo.isEmpty())
+        return document_.say(tr("The demo is not installed with this program."));
+    if (walk_)
+        return;
+    const std::filesystem::path path = demo.toStdString();
+    if (document_.path() != path)
+        does_->files.open_path(demo);
+    if (document_.path() == path)
+        walk_ = new Walk(*this);
+}
+
 void MainWindow::give_room(PicturePlace picture) {
     bench_->give_room(picture);
     bench_area_->fit();
@@ -342,6 +361,7 @@ void MainWindow::closeEvent(QCloseEvent* event) {
     if (!does_->films.may_close() || !does_->files.may_close())
         return event->ignore();
     player_.stop();
+    Welcome::keep_picture(QString::fromStdString(document_.path().string()), preview().grab().toImage());
     event->accept();
 }
 

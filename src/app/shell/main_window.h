@@ -11,6 +11,8 @@
 #include "shell/bench.h"
 #include "shell/command_groups.h"
 #include "shell/status_strip.h"
+#include "shell/walk.h"
+#include "shell/welcome.h"
 
 #include <QMainWindow>
 #include <QMenu>
@@ -28,6 +30,7 @@ class MainWindow : public QMainWindow {
 public:
     explicit MainWindow(Player::Device device);
 
+    void begin_walk();
     void open_path(const QString& path) { does_->files.open_path(path); }
     void open_beats(const QString& path) { does_->grids.open_beats(path); }
     void go_to_stop(Stop stop) { bench_->route().set_current(static_cast<int>(stop)); }
@@ -92,6 +95,8 @@ private:
     PictureDesk* picture_ = nullptr;
     PictureRoom* room_ = nullptr;
     StatusStrip* status_ = nullptr;
+    Welcome* welcome_ = nullptr;
+    QPointer<Walk> walk_;
     std::unique_ptr<CommandGroups> does_; ///< of the parts above
 };
 

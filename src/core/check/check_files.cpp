@@ -81,7 +81,7 @@ void find_rates(const CheckMaterial& material, std::vector<Finding>& found) {
             return;
         auto one = finding_of(clip_rate_check, clip.name, clip.id.value);
         one.amount = fact.frames_per_second;
-        one.how_much = fmt::format("{:.5g} a second", fact.frames_per_second);
+        one.how_much = fmt::format("{:.5g} fps", fact.frames_per_second);
         one.why =
             fmt::format("\"{}\" in a piece of {}", clip.name, material.project().settings->frame_rate.text());
         found.push_back(std::move(one));
@@ -94,7 +94,7 @@ void find_variable(const CheckMaterial& material, std::vector<Finding>& found) {
             return;
         auto one = finding_of(variable_rate_check, clip.name, clip.id.value);
         one.amount = fact.frames_per_second;
-        one.how_much = fmt::format("about {:.4g} a second", fact.frames_per_second);
+        one.how_much = fmt::format("about {:.4g} fps", fact.frames_per_second);
         one.why = fmt::format("pictures of \"{}\" last differently long", clip.name);
         found.push_back(std::move(one));
     });
@@ -152,7 +152,7 @@ void find_timecode(const CheckMaterial& material, std::vector<Finding>& found) {
 
 Result<Mended> by_hand(const MendRequest& request) {
     return fail("A file has to be chosen for that: it is done in the window.", request.finding.about,
-                "Open the piece, and mend it at the stop Check.");
+                "Open the piece, and fix it at the stop Check.");
 }
 
 constexpr Mend by_another_file[] = {{"replace-file", "Replace…", by_hand, false, true}};

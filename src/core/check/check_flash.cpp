@@ -71,8 +71,7 @@ private:
 constexpr const char* elsewhere = "Change the cuts or the films there, or leave a shot for longer.";
 
 std::string told(int before, const std::string& what) {
-    return fmt::format("{}: {} flashes a second become {} or fewer that count", what, before,
-                       FlashRule{}.most);
+    return fmt::format("{}: {} flashes/s become {} or fewer that count", what, before, FlashRule{}.most);
 }
 
 /// The largest share, in whole percent, with which what `change` makes passes; found by halving.

@@ -247,7 +247,7 @@ void find_doubtful(const CheckMaterial& material, std::vector<Finding>& found) {
                 ++bars;
             }
         one.amount = std::round(worst * 100);
-        one.how_much = fmt::format("{:.0f} % trust", one.amount);
+        one.how_much = fmt::format("{:.0f} % confidence", one.amount);
         one.why = fmt::format("{} {} agree{} little with what is heard", bars, bars == 1 ? "bar" : "bars",
                               bars == 1 ? "s" : "");
         found.push_back(std::move(one));
@@ -292,7 +292,7 @@ const CheckRow two_names_check{"two-names",
                                two_names_mends};
 
 const CheckRow doubtful_check{"doubtful-grid",
-                              "grid doubtful",
+                              "grid uncertain",
                               "Beats that nothing starts near may lie wrong, and all that hangs on them",
                               Gravity::Look,
                               15,

@@ -34,7 +34,7 @@ void find_reading(const CheckMaterial& material, std::vector<Finding>& found) {
                                                                   : "gap";
             one.subject = static_cast<std::uint64_t>(reading.fault);
             one.how_much = reading.fault == ReadingFault::TooFast
-                               ? fmt::format("{:.0f} letters a second", reading.is)
+                               ? fmt::format("{:.0f} characters per second", reading.is)
                            : reading.fault == ReadingFault::TooShort
                                ? fmt::format("{:.0f} frames", reading.is)
                                : fmt::format("{:.0f} frames apart", std::max(0.0, reading.is));

@@ -165,9 +165,9 @@ Result<Mended> mended(const MendRequest& request, std::string_view id) {
     const auto* row = check(request.finding.check);
     const auto* mend = row ? mend_of(*row, id.empty() ? request.finding.mend : id) : nullptr;
     if (!mend)
-        return fail("That is not mended by itself.", {}, "Go there and change it, or accept it.");
+        return fail("That has no automatic fix.", {}, "Go there and change it, or ignore it on purpose.");
     if (mend->measures && !request.measure)
-        return fail("That cannot be mended before the picture was measured.", {}, "Measure it first.");
+        return fail("That cannot be fixed before the picture was measured.", {}, "Measure it first.");
     return mend->run(request);
 }
 
@@ -203,9 +203,9 @@ Result<Mended> all_mended(const MendRequest& request, std::string_view id) {
         material = material.with(all.project);
     }
     if (done == 0)
-        return fail(why.empty() ? "There is nothing of that kind to mend." : why);
+        return fail(why.empty() ? "There is nothing of that kind to fix." : why);
     if (done > 1 || left > 0)
-        all.will = fmt::format("mends {} of {}", done, done + left) + (left > 0 ? ": " + why : std::string());
+        all.will = fmt::format("fixes {} of {}", done, done + left) + (left > 0 ? ": " + why : std::string());
     return all;
 }
 
@@ -249,9 +249,12 @@ std::string findings_text(std::span<const Finding> found) {
     const auto grave = count(Gravity::Grave), look = count(Gravity::Look);
     if (grave == 0 && look == 0)
         return "nothing found";
+    const auto counted = [](auto n, const char* what) {
+        return fmt::format("{} {}{}", n, what, n == 1 ? "" : "s");
+    };
     if (grave == 0)
-        return fmt::format("{} to look at", look);
-    return look == 0 ? fmt::format("{} grave", grave) : fmt::format("{} grave, {} to look at", grave, look);
+        return counted(look, "warning");
+    return look == 0 ? counted(grave, "error") : counted(grave, "error") + ", " + counted(look, "warning");
 }
 
 } // namespace pulsepin

@@ -164,7 +164,7 @@ struct CheckRow {
 [[nodiscard]] Project without_accepted(const Project& project, const Finding& finding);
 [[nodiscard]] Result<Project> with_check_limits(const Project& project, ParamValues limits);
 
-/// "2 grave, 2 to look at", "nothing found"; without what is accepted.
+/// "2 errors, 2 warnings", "nothing found"; without what is accepted.
 [[nodiscard]] std::string findings_text(std::span<const Finding> found);
 
 } // namespace pulsepin

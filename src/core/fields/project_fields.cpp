@@ -311,7 +311,7 @@ void shared_items(Fields& f, const char* name, const char* shape, Shared<std::ve
 
 void fields_of(Fields& f, Checking& checking) {
     f.values("limits", checking.limits, Fields::optional);
-    f.about("findings that are meant as they are");
+    f.about("findings that are ignored on purpose");
     f.items<Acceptance>(
         "accepted", "accepted", checking.accepted, [](Fields& g, Acceptance& one) { fields_of(g, one); },
         limits::many, Fields::optional);
@@ -357,7 +357,7 @@ void fields_of(Fields& f, Project& project) {
         project.stage = std::make_shared<const Stage>(std::move(stage));
     Checking checking = *project.checking;
     bool checked = checking != Checking{};
-    f.about("what the piece is checked against, and what is meant as it is")
+    f.about("what the piece is checked against, and what is ignored on purpose")
         .maybe("checking", "checking", checked, [&](Fields& g) { fields_of(g, checking); });
     if (f.reads())
         project.checking = std::make_shared<const Checking>(checked ? std::move(checking) : Checking{});

@@ -105,13 +105,13 @@ void fields_of(Fields& f, Layer& layer) {
     f.about("the group that it lies in").id("group", layer.group.value, Fields::optional);
     f.about("the layer whose place it takes part in").id("parent", layer.parent.value, Fields::optional);
     bool blends = layer.blend != "normal";
-    f.about("how it meets what lies below").maybe("blend", "blend", blends, [&](Fields& g) {
+    f.about("how it blends with the layers below").maybe("blend", "blend", blends, [&](Fields& g) {
         g.text("mode", layer.blend);
     });
     if (f.reads() && !blends)
         layer.blend = "normal";
     bool masked = layer.matte != Matte{};
-    f.about("what lets it be seen only in places").maybe("matte", "matte", masked, [&](Fields& g) {
+    f.about("what limits where it is visible").maybe("matte", "matte", masked, [&](Fields& g) {
         fields_of(g, layer.matte);
     });
     f.flag("motion_blur", layer.motion_blur, Fields::optional);

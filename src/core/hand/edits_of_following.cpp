@@ -163,8 +163,8 @@ constexpr ParamSpec text(std::string_view id, std::string_view label, std::strin
 }
 constexpr ParamSpec layer = text("layer", "layer", "that it drives"),
                     parameter = text("parameter", "value of", "scale, opacity, blur …"),
-                    rest = text("rest", "at rest", "as is usual, unless told"),
-                    peak = text("peak", "at the peak", "as is usual, unless told");
+                    rest = text("rest", "base value", "as is usual, unless told"),
+                    peak = text("peak", "peak value", "as is usual, unless told");
 constexpr ParamSpec following[] = {
     text("source", "source", "with its values: level band=kick", "level"),
     text("steps", "steps", "one after the other, with their values: smooth fall=200, curve power=2"),
@@ -174,7 +174,7 @@ constexpr ParamSpec following[] = {
     rest,
     peak};
 constexpr ParamChoice meeting[] = {{"usual", "as is usual"},
-                                   {"instead", "instead of the value"},
+                                   {"instead", "replaces the value"},
                                    {"added", "added to it"},
                                    {"times", "percent of it"}};
 constexpr ParamSpec feeding[] = {
@@ -183,7 +183,7 @@ constexpr ParamSpec feeding[] = {
     parameter,
     rest,
     peak,
-    {.id = "meets", .label = "meets what is there", .type = ParamType::Choice, .choices = meeting}};
+    {.id = "meets", .label = "combines by", .type = ParamType::Choice, .choices = meeting}};
 
 } // namespace
 

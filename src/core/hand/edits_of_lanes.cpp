@@ -136,8 +136,8 @@ constexpr ParamSpec on(std::string_view id, double initial) {
 constexpr ParamSpec lane = text("lane", "lane", "its name");
 constexpr ParamSpec layer = text("layer", "layer", "that it drives"),
                     parameter = text("parameter", "value of", "scale, opacity, blur …"),
-                    rest = text("rest", "at rest", "as is usual, unless told"),
-                    peak = text("peak", "at the peak", "as is usual, unless told");
+                    rest = text("rest", "base value", "as is usual, unless told"),
+                    peak = text("peak", "peak value", "as is usual, unless told");
 constexpr ParamSpec adding[] = {text("kind", "kind"), text("name", "name"), layer, parameter, rest, peak};
 constexpr ParamSpec drives[] = {lane, layer, parameter, rest, peak};
 constexpr ParamSpec hitting[] = {

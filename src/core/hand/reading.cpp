@@ -65,7 +65,7 @@ Result<ReadingMended> with_reading_mended(const Schedule& schedule, LaneId id,
         if (std::find(faults.begin(), faults.end(), finding.fault) != faults.end())
             wrong[finding.line].push_back(finding.fault);
     if (wrong.empty())
-        return fail("Nothing is to be mended: every line can be read.");
+        return fail("Nothing is to be fixed: every line can be read.");
     std::map<PinId, Length> lengths;
     for (const auto& [i, what] : wrong) {
         const auto& line = lines[i];

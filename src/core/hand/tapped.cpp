@@ -74,7 +74,7 @@ Result<HandEdited> with_rhythm_laid(const Schedule& schedule, LaneId id, const R
     if (rhythm.taps.empty())
         return fail("There are no taps yet.", {}, "Tap a rhythm with T.");
     if (!lane)
-        return fail("There is no lane to lay it on.", {}, "Choose a lane by its name.");
+        return fail("There is no lane to place it on.", {}, "Choose a lane by its name.");
     if (holds<SoundBody>(lane->kind))
         return fail("A rhythm cannot be laid on a lane of sounds.", {}, "Choose another lane by its name.");
     if (holds<WordBody>(lane->kind))

@@ -96,7 +96,7 @@ constexpr ParamSpec pause_rows[] = {
 
 constexpr ParamSpec reading_rows[] = {
     {.id = "most",
-     .label = "letters a second",
+     .label = "characters per second",
      .least = 1,
      .most = 1000,
      .initial = 17,

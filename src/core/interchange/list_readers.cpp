@@ -29,7 +29,7 @@ ParamSpecs list_rate_params() {
                                               {"60", "60"},
                                               {"120", "120"}};
     static constexpr ParamSpec specs[] = {{.id = "rate",
-                                           .label = "frames a second",
+                                           .label = "frames per second",
                                            .type = ParamType::Choice,
                                            .explains = "in which its frames and timecodes are counted",
                                            .choices = choices}};

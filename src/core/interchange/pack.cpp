@@ -218,8 +218,8 @@ std::string told_of_pack(const Project& project, const fs::path& folder, const P
         "files came over whole.\n\n";
     if (project.song)
         text += "Song: " + project.song->title + ", " + format_clock(project.song->duration()) + "\n";
-    text += fmt::format("Picture: {} x {}, {} frames a second\n", settings.picture_width,
-                        settings.picture_height, settings.frame_rate.text());
+    text += fmt::format("Picture: {} x {}, {} fps\n", settings.picture_width, settings.picture_height,
+                        settings.frame_rate.text());
     if (const auto fonts = fonts_of(project); !fonts.empty()) {
         text += "Fonts:";
         for (const auto& font : fonts)

@@ -28,7 +28,7 @@ void fields_of(Fields& f, Feed& feed) {
         feed.limits = Feed::Limits{ends[0], ends[1]};
     kinds::lead_of(f, feed.lead);
     static constexpr std::array<std::string_view, 4> meetings{"usual", "instead", "added", "times"};
-    f.about("how it meets the value that is there already")
+    f.about("how it combines with the value that is there already")
         .choice_of("meets", feed.meets, meetings, Fields::optional);
     f.about("counted from where each appearance of the layer begins")
         .flag("by_age", feed.by_age, Fields::optional);
@@ -121,7 +121,8 @@ void fields_of_text(Fields& f, LaneText& text) {
     f.about("words that wait to be set, in the order of their text")
         .items<WordBody>("tray", "word", text.tray, fields_of_word);
     f.about("in which they are spoken").text("language", text.language);
-    f.about("letters a second that can be read").number("most_letters", text.most_letters, limits::letters);
+    f.about("characters per second that can be read")
+        .number("most_letters", text.most_letters, limits::letters);
     f.about("that a line stays at least").frames("least_frames", text.least, limits::least_frames);
     f.about("from each line to the next").frames("gap_frames", text.gap, limits::least_frames);
 }

@@ -22,7 +22,7 @@ struct Acceptance {
     friend bool operator==(const Acceptance&, const Acceptance&) = default;
 };
 
-/// What a piece is checked against, and what is meant as it is.
+/// What a piece is checked against, and what is ignored on purpose.
 struct Checking {
     ParamValues limits = {}; ///< of check_parameters(); what is not there is as usual
     std::vector<Acceptance> accepted = {};

@@ -34,7 +34,7 @@ constexpr std::array<TriggerEffectRow, 13> effects{{
     {"punch-in", "punch-in", {Unit::UntilNext, 1}, {0x2f7f79}},
     {"punch", "punch", {Unit::InFrames, 6}, {0x2f7f79}},
     {"exposure", "exposure", {Unit::InFrames, 5}, {0xf2b134}},
-    {"shift", "channel shift", {Unit::InFrames, 4}, {0xc4472b}},
+    {"shift", "RGB split", {Unit::InFrames, 4}, {0xc4472b}},
     {"rush", "rush", {Unit::InFrames, 6}, {0x7d8aa8}},
     {"edges", "edge lines", {Unit::InBeats, 1}, {0x8fe3ff}},
     {"mirror", "mirror", {Unit::UntilNext, 1}, {0x2f7f79}},

@@ -61,7 +61,7 @@ Project dissolved(const Project& project, PlantingId id) {
 
 Result<Project> with_picker_named(const Project& project, std::string name, Picker picker) {
     if (name.empty())
-        return fail("A picker needs a name to be kept.");
+        return fail("A picker needs a name to be saved as a preset.");
     auto pickers = *project.pickers;
     const auto same =
         std::find_if(pickers.begin(), pickers.end(), [&](const NamedPicker& n) { return n.name == name; });

@@ -37,7 +37,7 @@ std::span<const ParamChoice> strengths() {
 
 std::span<const ParamChoice> colours() {
     static constexpr std::array<ParamChoice, 4> all{
-        {{"same", "the same"}, {"in-turn", "in turn"}, {"random", "at random"}, {"ramp", "going over"}}};
+        {{"same", "the same"}, {"in-turn", "in turn"}, {"random", "at random"}, {"ramp", "gradient"}}};
     return all;
 }
 

@@ -33,7 +33,7 @@ struct Settings {
     FrameRounding rounding = FrameRounding::Nearest;
     int picture_width = 1280;
     int picture_height = 720;
-    std::string author = {}, remarks = {}; ///< of the piece; written into what is handed on
+    std::string author = {}, remarks = {}; ///< of the piece; written into exported files
     ScheduleText schedule_text = {};       ///< how keys are written as text
     /// Where the piece begins and ends, without trimming the song. None: with the song, or with what is heard
     /// longest.

@@ -44,7 +44,7 @@ bool parse_whole(std::string_view text, std::int64_t& value) {
 Result<FrameRate> FrameRate::make(std::int64_t numerator, std::int64_t denominator) {
     if (numerator <= 0 || denominator <= 0 || numerator < denominator || numerator / denominator > 1000 ||
         numerator > 1'000'000'000)
-        return fail("A frame rate must lie between 1 and 1000 frames a second.", {},
+        return fail("A frame rate must lie between 1 and 1000 frames per second.", {},
                     "Write it as 25 or as 30000/1001.");
     const auto divisor = std::gcd(numerator, denominator);
     return FrameRate(numerator / divisor, denominator / divisor);

@@ -93,7 +93,7 @@ void paint_danger(QPainter& painter, const Scene& scene, const QRectF& row) {
     painter.drawLine(QPointF(row.left(), limit), QPointF(row.right(), limit));
     painter.setPen(p.cut);
     painter.drawText(QRectF(row.right() - 160, limit - 17, 154, 15), Qt::AlignRight | Qt::AlignVCenter,
-                     tr("limit %1 a second").arg(flashes->rule.most));
+                     tr("limit %1/s").arg(flashes->rule.most));
     painter.setFont(small_font(painter.font(), 11, QFont::DemiBold));
     for (const auto& place : flashes->places) {
         const double from = scene.scale.x(flashes->rate.start_of(place.from)),
@@ -103,10 +103,10 @@ void paint_danger(QPainter& painter, const Scene& scene, const QRectF& row) {
         painter.setPen(QPen(p.cut, 1));
         for (const double x : {from, until})
             painter.drawLine(QPointF(x, row.top() + 2), QPointF(x, y_of(0)));
-        const QString text = (place.red ? tr("%1 red flashes a second on %2 % of the view")
-                                        : tr("%1 a second on %2 % of the view"))
-                                 .arg(place.most)
-                                 .arg(std::lround(place.area * 100));
+        const QString text =
+            (place.red ? tr("%1 red flashes/s on %2 % of the view") : tr("%1/s on %2 % of the view"))
+                .arg(place.most)
+                .arg(std::lround(place.area * 100));
         const double wide = painter.fontMetrics().horizontalAdvance(text);
         const double x =
             until + 7 + wide < row.right() ? until + 7 : std::max(row.left() + 4, from - 7 - wide);

@@ -151,7 +151,7 @@ void paint_trust(QPainter& painter, const Scene& scene, const QRectF& row) {
         for (const auto& bar : *scene.trust)
             if (bar.from >= place.from && bar.from < place.until)
                 silent = silent && bar.silent;
-        const QString text = silent ? tr("nothing starts here") : tr("doubtful");
+        const QString text = silent ? tr("nothing starts here") : tr("uncertain");
         const double left = std::max(from, row.left()) + 5;
         if (QFontMetricsF(font).horizontalAdvance(text) < until - left) {
             painter.setPen(p.paper_text);
@@ -202,7 +202,7 @@ void paint_course(QPainter& painter, const Scene& scene, const QRectF& row, cons
     }
     painter.setPen(p.paper_text);
     painter.drawText(QRectF(row.left() + 6, row.top() + 3, 400, 14), Qt::AlignVCenter,
-                     tr("%1: beats off it by %2 ms · full height %3 ms")
+                     tr("%1: deviation %2 ms · full height %3 ms")
                          .arg(course.name)
                          .arg(course.residual.value * 1000, 0, 'f', 1)
                          .arg(most * 1000, 0, 'f', 0));

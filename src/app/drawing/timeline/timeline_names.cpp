@@ -74,7 +74,7 @@ void TimelineView::paint_names(QPainter& painter) const {
         paint_grid_names(painter);
     if (trust_.height() > 0)
         put(painter, names_font(11, QFont::Normal), palette_->paper_text,
-            QRectF(indent, trust_.top(), (names_width() - 14.0), trust_.height()), tr("trust"));
+            QRectF(indent, trust_.top(), (names_width() - 14.0), trust_.height()), tr("confidence"));
     if (danger_.height() > 0)
         paint_danger_names(painter);
     paint_lane_names(painter);
@@ -106,7 +106,7 @@ void TimelineView::paint_song_names(QPainter& painter) const {
             QString::fromStdString(project.song->title));
         const QString rate = QString::number(static_cast<double>(project.song->sample_rate) / 1000, 'g', 4);
         put(painter, small, p.paper_quiet, QRectF(indent, y, (names_width() - 14.0), 18),
-            document_.sounds().alone() ? tr("heard alone") : tr("mix · %1 kHz").arg(rate));
+            document_.sounds().alone() ? tr("solo") : tr("mix · %1 kHz").arg(rate));
         painter.setFont(small);
         for (const auto& s : song_switches())
             paint_switch(painter, s);
@@ -146,7 +146,7 @@ void TimelineView::paint_grid_names(QPainter& painter) const {
         QString("%1 – %2").arg(low, 0, 'f', 1).arg(high, 0, 'f', 1));
     if (view_.course())
         put(painter, small, p.paper_quiet, QRectF(indent, tempo_.top() + 44, (names_width() - 14.0), 16),
-            tr("beats off it"));
+            tr("deviation from tempo"));
 }
 
 void TimelineView::paint_danger_names(QPainter& painter) const {

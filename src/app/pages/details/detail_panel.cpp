@@ -82,8 +82,8 @@ QGridLayout* DetailPanel::make_facts() {
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(12);
     grid->setVerticalSpacing(2);
-    const QString names[] = {tr("anchor"), tr("time"),          tr("frame"),     tr("end"),
-                             tr("lead"),   tr("nearest onset"), tr("planted by")};
+    const QString names[] = {tr("anchor"), tr("time"),          tr("frame"),    tr("end"),
+                             tr("lead"),   tr("nearest onset"), tr("placed by")};
     int line = 0;
     for (int i = 0; i <= PlantingRow; ++i) {
         names_[i] = quiet(names[i]);

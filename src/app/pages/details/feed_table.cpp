@@ -104,7 +104,7 @@ FeedTable::FeedTable(Document& document, ViewState& view, QWidget* parent)
     column->addLayout(lead_row);
     usual_ = quiet({});
     usual_->setObjectName("usual lead");
-    usual_->setToolTip(tr("Common practice, for pictures at 24 frames a second"));
+    usual_->setToolTip(tr("Common practice, for pictures at 24 fps"));
     column->addWidget(usual_);
     column->addStretch(1);
 }
@@ -152,7 +152,7 @@ QHBoxLayout* FeedTable::make_buttons() {
         }
         if (now && now->kind->follows) {
             ways->addSeparator();
-            ways->addAction(tr("Its tops as markers…"), this, &FeedTable::mark_tops);
+            ways->addAction(tr("Its peaks as markers…"), this, &FeedTable::mark_tops);
         }
     });
     buttons->addWidget(freeze_all, 1);
@@ -263,7 +263,7 @@ void FeedTable::fill_more(QMenu* menu, std::size_t index) {
     connect(cut, &QAction::triggered, this, [this, index](bool on) { limit(index, on); });
     menu->addAction(tr("Limits…"), this, [this, index] { ask_for_limits(index); });
     menu->addAction(tr("Lead of its own…"), this, [this, index] { ask_for_lead(index); });
-    add_meetings(*menu->addMenu(tr("Where it meets a value")), index);
+    add_meetings(*menu->addMenu(tr("Where a value is set already")), index);
     auto* aged = menu->addAction(tr("Counted from each appearance"));
     aged->setCheckable(true);
     aged->setChecked(feeds_of(*now)[index].by_age);
@@ -296,9 +296,9 @@ bool FeedTable::is_colour(const Feed& feed) {
 void FeedTable::add_meetings(QMenu& menu, std::size_t index) {
     const Meets now = feeds_of(*lane())[index].meets;
     for (const auto& [meets, text] :
-         {std::pair(Meets::Usual, tr("the first lane instead of it, others added")),
-          std::pair(Meets::Instead, tr("instead of it")), std::pair(Meets::Added, tr("added to it")),
-          std::pair(Meets::Times, tr("times it"))}) {
+         {std::pair(Meets::Usual, tr("Automatic: the first lane replaces it, others are added")),
+          std::pair(Meets::Instead, tr("Replace")), std::pair(Meets::Added, tr("Add")),
+          std::pair(Meets::Times, tr("Multiply"))}) {
         auto* action = menu.addAction(text, this, [this, index, meets = meets] {
             change_feed(index, tr("change how values meet"), [meets](Feed& feed) { feed.meets = meets; });
         });
@@ -397,11 +397,11 @@ void FeedTable::mark_tops() {
         return document_.say(tr("The curve is still being computed"));
     bool wanted = false;
     const double least = QInputDialog::getDouble(
-        this, tr("Tops as markers"), tr("As high as this, or higher"), 0.5, -1000, 1000, 2, &wanted);
+        this, tr("Peaks as markers"), tr("As high as this, or higher"), 0.5, -1000, 1000, 2, &wanted);
     if (wanted)
         document_.apply(with_markers_at_tops(document_.project(), now->id, *found->second, least,
                                              Seconds(0.1), kind_of(body_type<MarkerBody>)),
-                        tr("mark tops"));
+                        tr("mark peaks"));
 }
 
 void FeedTable::refresh() {

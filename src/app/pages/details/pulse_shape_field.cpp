@@ -14,7 +14,7 @@ PulseShapeField::PulseShapeField(PinsDetail& detail) : PinsDetailPart(detail) {
     auto* row = tight_row(this, 4);
     own_ = new QPushButton(tr("own shape"));
     own_->setObjectName("own shape");
-    own_->setToolTip(tr("This place gets a shape of its own, chosen from the library and your kept pulses"));
+    own_->setToolTip(tr("This place gets a shape of its own, chosen from the library and your saved pulses"));
     own_->setProperty("role", "small");
     auto* menu = new QMenu(own_);
     own_->setMenu(menu);

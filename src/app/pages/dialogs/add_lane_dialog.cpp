@@ -57,8 +57,8 @@ QWidget* AddLaneDialog::make_drives(LayerId chosen) {
     fill_parameters();
     connect(layer_, &QComboBox::currentIndexChanged, this, &AddLaneDialog::fill_parameters);
     grid->addWidget(labelled(tr("its"), parameter_), 0, 1);
-    rest_ = real_field("driven rest", tr("Its value at rest"), -1e6, 1e6);
-    peak_ = real_field("driven peak", tr("Its value at the peak; lower than rest, it dips"), -1e6, 1e6);
+    rest_ = real_field("driven rest", tr("Base value"), -1e6, 1e6);
+    peak_ = real_field("driven peak", tr("Peak value; lower than the base value, it dips"), -1e6, 1e6);
     grid->addWidget(labelled(tr("from"), rest_), 1, 0);
     grid->addWidget(labelled(tr("to"), peak_), 1, 1);
     connect(parameter_, &QComboBox::currentIndexChanged, this, &AddLaneDialog::take_target);

@@ -29,18 +29,18 @@ DelayDialog::DelayDialog(Seconds now, QWidget* parent) : QDialog(parent) {
     setWindowTitle(tr("Sound and picture"));
     auto* column = new QVBoxLayout(this);
     column->setSpacing(10);
-    column->addWidget(heading(tr("When the sound arrives late")));
+    column->addWidget(heading(tr("Audio-video offset")));
     auto* explains =
         quiet(tr("The delay that your device tells of is taken into account already. Loudspeakers that are "
                  "reached by radio may add some more. Type it, or listen to the click and tap the space "
-                 "bar with it: your own reaction is in it too, so trust your eye in the end."));
+                 "bar with it: your own reaction is in it too, so rely on your eye in the end."));
     explains->setWordWrap(true);
     column->addWidget(explains);
     delay_ = new QSpinBox;
     delay_->setRange(-500, 1000);
     delay_->setSuffix(tr(" ms"));
     delay_->setValue(static_cast<int>(std::lround(now.value * 1000)));
-    column->addWidget(labelled(tr("sound arrives later by"), delay_));
+    column->addWidget(labelled(tr("sound is delayed by"), delay_));
     auto* tap_button = new QPushButton(tr("Play the click, then tap here"));
     tap_button->setObjectName("tap");
     tap_button->setAutoDefault(false); // Return accepts the dialog

@@ -21,7 +21,7 @@ MouthDialog::MouthDialog(const std::vector<MouthShape>& mouth, QWidget* parent) 
     auto* column = new QVBoxLayout(this);
     column->addWidget(heading(tr("Which sounds have which shape")));
     column->addWidget(quiet(tr("Sounds in signs of the International Phonetic Alphabet, with blanks between; "
-                               "the first shape is the mouth at rest")));
+                               "the first shape is the closed mouth")));
     table_ = named(new QTableWidget(0, 2), "mouth shapes table", tr("Double click or F2 to change"));
     table_->setHorizontalHeaderLabels({tr("shape"), tr("sounds")});
     table_->horizontalHeader()->setSectionResizeMode(1, QHeaderView::Stretch);

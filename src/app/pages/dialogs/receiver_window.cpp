@@ -119,7 +119,7 @@ void ReceiverWindow::look() {
     else if (!there)
         told_->setText(tr("ended · %1 packets, %2 lost").arg(packets).arg(lost));
     else
-        told_->setText(tr("received: %1 a second · %2 · jitter %3 ms · packet %4 · %5")
+        told_->setText(tr("received: %1/s · %2 · jitter %3 ms · packet %4 · %5")
                            .arg(std::lround(a_second_))
                            .arg(lost == 0 ? tr("none lost") : tr("%1 lost").arg(lost))
                            .arg(jitter * 1000, 0, 'f', 1)

@@ -121,7 +121,8 @@ QLayout* CheckPanel::make_filters() {
         connect(box, &QComboBox::activated, this, &CheckPanel::show_findings);
         row->addWidget(box, 1);
     }
-    accepted_ = named(new QCheckBox(tr("accepted too")), "accepted too", tr("What is meant as it is, too"));
+    accepted_ = named(new QCheckBox(tr("Show ignored")), "accepted too",
+                      tr("Findings that are ignored on purpose, too"));
     accepted_->setChecked(true);
     connect(accepted_, &QCheckBox::toggled, this, &CheckPanel::show_findings);
     row->addWidget(accepted_);
@@ -202,16 +203,16 @@ bool CheckPanel::eventFilter(QObject* watched, QEvent* event) {
 QLayout* CheckPanel::make_mends() {
     auto* row = new QHBoxLayout;
     row->setSpacing(6);
-    mends_ = choice_box("how to mend", tr("In which way it is mended"));
+    mends_ = choice_box("how to mend", tr("How it is fixed"));
     mends_->setSizeAdjustPolicy(QComboBox::AdjustToContents);
     connect(mends_, &QComboBox::activated, this, [this] { tell({}); });
     row->addWidget(mends_);
-    show_ = main_button(tr("Show the mend"));
-    named(show_, "show mend", tr("Says what the mend will do, without doing it"));
+    show_ = main_button(tr("Preview fix"));
+    named(show_, "show mend", tr("Says what the fix will do, without doing it"));
     connect(show_, &QPushButton::clicked, this, [this] { emit wanted("show mend"); });
     row->addWidget(show_);
-    row->addWidget(alike_ = button("mend alike", tr("Mend all alike"),
-                                   tr("Mends all findings of this kind that are not accepted, in one step")));
+    row->addWidget(alike_ = button("mend alike", tr("Fix all like this"),
+                                   tr("Fixes all findings of this kind that are not ignored, in one step")));
     told_ = new ShortLabel;
     told_->setProperty("role", "quiet");
     told_->setObjectName("mend told");
@@ -322,7 +323,7 @@ void CheckPanel::show_chosen() {
     tell(!chosen_
              ? compared ? qt_text(grid_difference_text(*project.detection->grid, *project.grid)) : QString()
          : mendable ? QString()
-                    : tr("%1. It is not mended by itself").arg(qt_text(row->explains)));
+                    : tr("%1. There is no automatic fix").arg(qt_text(row->explains)));
     show_marks();
 }
 
@@ -418,7 +419,7 @@ void CheckPanel::show_numbers() {
     };
     const int most = flashes->rule.most;
     const double area = std::max(frame.area, frame.red_area);
-    const auto times = [&](int n) { return n == 0 ? tr("none") : tr("%1 a second").arg(n); };
+    const auto times = [&](int n) { return n == 0 ? tr("none") : tr("%1/s").arg(n); };
     numbers_->setText(
         QStringLiteral("<table cellspacing='0'>") +
         line(tr("flashes"), times(frame.flashes), frame.flashes > most, tr("limit %1").arg(most)) +

@@ -101,7 +101,7 @@ QLayout* ExportPanel::make_top() {
         row->addWidget(button);
     };
     side("page of film", tr("Film"), tr("The piece as a video, as pictures or as sound"), FilmOf);
-    side("page of formats", tr("Hand on"), tr("Cuts, markers, words and curves in open formats"), HandOn);
+    side("page of formats", tr("Data files"), tr("Cuts, markers, words and curves in open formats"), HandOn);
     side("page of sheets", tr("Sheets"), tr("Bar sheets and exposure sheets to print"), SheetsOf);
     row->addSpacing(12);
     for (const auto& [command, label] :

@@ -33,7 +33,7 @@ ExposuresPage::ExposuresPage(Document& document, ViewState& view, QWidget* paren
 QLayout* ExposuresPage::make_lane() {
     auto* row = new QHBoxLayout;
     row->setSpacing(6);
-    lane_ = named(new ChoiceBox, "lane of exposures", tr("The lane whose drawings are meant"));
+    lane_ = named(new ChoiceBox, "lane of exposures", tr("The lane of drawings that is edited"));
     connect(lane_, &QComboBox::activated, this,
             [this] { view_.choose_lane(LaneId{lane_->currentData().toULongLong()}); });
     row->addWidget(lane_, 1);
@@ -43,7 +43,7 @@ QLayout* ExposuresPage::make_lane() {
         row->addWidget(made);
     };
     button("new lane of exposures", tr("New lane"), tr("A lane of drawings more"));
-    button("lay taps", tr("Lay taps"),
+    button("lay taps", tr("Place taps"),
            tr("The rhythm that was tapped last (T), from the playhead on: a drawing for each tap"));
     button("markers of drawings", tr("Markers"), tr("A marker where each drawing begins"));
     return row;
@@ -117,7 +117,8 @@ QLayout* ExposuresPage::make_pictures() {
            tr("The sounds of the words that are set become shapes of a mouth, each tied to its word"));
     button("mouth table", tr("Table…"), tr("Which sounds have which shape"));
     row->addStretch(1);
-    least_ = whole_field("least hold", tr("No drawing is held shorter: what would be is mended"), 1, 1000, 2);
+    least_ =
+        whole_field("least hold", tr("No drawing is held shorter: shorter ones are lengthened"), 1, 1000, 2);
     least_->setPrefix(tr("least "));
     least_->setSuffix(tr(" frames"));
     connect(least_, &QSpinBox::valueChanged, this, [this](int frames) {

@@ -89,7 +89,7 @@ void FilmCard::show_entry(const FilmQueue::Entry& entry) {
         told = tr("paused at frame %1 of %2").arg(entry.made).arg(entry.frames);
     else if (running)
         // How long it takes first: the end of a long line is not seen.
-        told = entry.per_second > 0 ? tr("%1 · %2 of %3 · %4 a second")
+        told = entry.per_second > 0 ? tr("%1 · %2 of %3 · %4 fps")
                                           .arg(time_text(entry.left))
                                           .arg(entry.made)
                                           .arg(entry.frames)
@@ -101,7 +101,7 @@ void FilmCard::show_entry(const FilmQueue::Entry& entry) {
     bar_->setValue(static_cast<int>(entry.made));
     bar_->setVisible(running || waiting);
     pause_->setVisible(running || waiting);
-    pause_->setText(entry.paused ? tr("Go on") : tr("Pause"));
+    pause_->setText(entry.paused ? tr("Resume") : tr("Pause"));
     cancel_->setVisible(running || waiting);
     if (!entry.picture.isNull())
         picture_->setPixmap(QPixmap::fromImage(
@@ -156,7 +156,7 @@ QWidget* FilmPage::make_fields() {
     size_ = choice_box("film size", tr("Pixels; others can be written"));
     size_->setEditable(true);
     size_->setInsertPolicy(QComboBox::NoInsert);
-    size_->addItem(tr("as the piece"));
+    size_->addItem(tr("project size"));
     for (const char* size :
          {"1920 × 1080", "1280 × 720", "1080 × 1920", "1080 × 1080", "3840 × 2160", "640 × 360", "480 × 270"})
         size_->addItem(QString::fromUtf8(size));
@@ -202,7 +202,7 @@ QWidget* FilmPage::make_fields() {
         draws_.push_back(button);
         draws->addWidget(button);
     }
-    grid->addWidget(quiet(tr("draw in")), 4, 0);
+    grid->addWidget(quiet(tr("burn-in")), 4, 0);
     grid->addLayout(draws, 4, 1, 1, 2);
     as_one_ = named(new QCheckBox(tr("smaller file, by this machine alone")), "film as one",
                     tr("Coded as one, by all cores. Without it the film is larger, and the same to the byte "
@@ -230,7 +230,7 @@ QWidget* FilmPage::make_queue() {
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(6);
     auto* top = new QHBoxLayout;
-    in_work_ = heading(tr("In work"));
+    in_work_ = heading(tr("Render queue"));
     top->addWidget(in_work_, 1);
     forget_ =
         named(new QPushButton(tr("Clear")), "forget films", tr("Takes those that have ended from the list"));
@@ -258,7 +258,7 @@ void FilmPage::take_target(int row) {
     const auto& target = film_targets()[static_cast<std::size_t>(row)];
     filling_ = true;
     size_->setEditText(target.width > 0 ? QString::fromUtf8("%1 × %2").arg(target.width).arg(target.height)
-                                        : tr("as the piece"));
+                                        : tr("project size"));
     format_->setCurrentIndex(std::max(0, format_->findData(qt_text(target.format))));
     shape_->setCurrentIndex(static_cast<int>(target.shape));
     const auto* format = film_format(target.format);
@@ -438,7 +438,7 @@ void FilmPage::show_queue() {
         return one.state != FilmQueue::State::Waiting && one.state != FilmQueue::State::Running;
     });
     in_work_->setText(entries.empty() ? tr("Nothing in work")
-                                      : tr("In work: %1 of %2")
+                                      : tr("Rendering %1 of %2")
                                             .arg(static_cast<qsizetype>(entries.size()) - ended)
                                             .arg(entries.size()));
     forget_->setEnabled(ended > 0);

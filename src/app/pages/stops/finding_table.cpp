@@ -110,9 +110,9 @@ QVariant FindingTable::data(const QModelIndex& at, int role) const {
         return QStringLiteral("%1: %2 · %3")
             .arg(qt_text(one->how_much), qt_text(one->why), qt_text(row->explains));
     if (role == Qt::AccessibleTextRole && at.column() == What)
-        return tr("%1, %2").arg(qt_text(row->label), one->accepted                    ? tr("meant")
-                                                     : one->gravity == Gravity::Grave ? tr("grave")
-                                                                                      : tr("to look at"));
+        return tr("%1, %2").arg(qt_text(row->label), one->accepted                    ? tr("ignored")
+                                                     : one->gravity == Gravity::Grave ? tr("error")
+                                                                                      : tr("warning"));
     if (role != Qt::DisplayRole)
         return {};
     switch (at.column()) {
@@ -135,7 +135,7 @@ QVariant FindingTable::data(const QModelIndex& at, int role) const {
     case HowMuch:
         return qt_text(one->how_much);
     case Why:
-        return one->accepted ? (one->accepted->empty() ? tr("meant")
+        return one->accepted ? (one->accepted->empty() ? tr("ignored")
                                                        : QStringLiteral("“%1”").arg(qt_text(*one->accepted)))
                              : qt_text(one->why);
     case Mending:
@@ -143,7 +143,7 @@ QVariant FindingTable::data(const QModelIndex& at, int role) const {
             return qt_text(mend->label);
         return {};
     case Accepting:
-        return one->accepted ? tr("Again") : tr("Accept");
+        return one->accepted ? tr("Again") : tr("Ignore");
     default:
         return {};
     }
@@ -156,7 +156,7 @@ QVariant FindingTable::headerData(int section, Qt::Orientation orientation, int 
         return int(Qt::AlignLeft | Qt::AlignVCenter);
     if (role != Qt::DisplayRole)
         return {};
-    const QString names[] = {tr("what"), tr("where"), tr("how much"), tr("why"), tr("mend"), QString()};
+    const QString names[] = {tr("what"), tr("where"), tr("how much"), tr("why"), tr("fix"), QString()};
     return names[section];
 }
 

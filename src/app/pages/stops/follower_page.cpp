@@ -70,7 +70,7 @@ QWidget* FollowerPage::make_source() {
         combo->setMinimumContentsLength(7);
         first->addWidget(combo, 1);
     }
-    alone_ = named(new QPushButton(tr("Alone")), "follower alone",
+    alone_ = named(new QPushButton(tr("Solo")), "follower alone",
                    tr("Only what is followed is heard: its sound, part, side and band"));
     alone_->setCheckable(true);
     alone_->setProperty("role", "choice");
@@ -382,7 +382,7 @@ void FollowerPage::show_steps(const Follower& follower) {
                 return (value < -0.5 ? QString("−") : QString("+")) +
                        QString::number(std::abs(value), 'f', 0);
             };
-            text = tr("tops %1 %, %2 ms").arg(changed(-effect.lower * 100), changed(effect.later_ms));
+            text = tr("peaks %1 %, %2 ms").arg(changed(-effect.lower * 100), changed(effect.later_ms));
         }
         for (const auto& drive : step.drives)
             if (const Lane* by = document_.project().lane(drive.lane))
@@ -398,7 +398,7 @@ void FollowerPage::show_steps(const Follower& follower) {
         steps_[i].effect->setText(text);
         steps_[i].effect->setVisible(width() >= wide_enough);
         steps_[i].on->setToolTip(text);
-        steps_[i].effect->setToolTip(tr("How much lower the tops of the curve become, and how much later"));
+        steps_[i].effect->setToolTip(tr("How much lower the peaks of the curve become, and how much later"));
     }
 }
 

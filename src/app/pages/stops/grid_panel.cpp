@@ -226,8 +226,8 @@ QWidget* GridPanel::make_last_row() {
     count_->setToolTip(tr("How many beats from one held beat to the next; best: found out from the onsets"));
     count_->setMaximumWidth(58);
     row->addWidget(count_);
-    row->addWidget(make("doubtful", tr("Next doubtful"),
-                        tr("Goes to the next place that is not trusted and loops it (D)"),
+    row->addWidget(make("doubtful", tr("Next uncertain"),
+                        tr("Goes to the next uncertain place and loops it (D)"),
                         [this] { emit doubtful_wanted(); }));
     back_to_found_ = new QPushButton(tr("As found"));
     back_to_found_->setObjectName("back to found");
@@ -259,7 +259,7 @@ QString GridPanel::summary() const {
             .arg(document_.project().detection->tempi[0].tempo.value, 0, 'f', 0)
             .arg(document_.project().detection->tempi[1].tempo.value, 0, 'f', 0);
     if (const auto doubtful = doubtful_places(document_.trust()).size(); doubtful > 0)
-        return doubtful == 1 ? tr("one doubtful place") : tr("%1 doubtful places").arg(doubtful);
+        return doubtful == 1 ? tr("one uncertain place") : tr("%1 uncertain places").arg(doubtful);
     if (asks_for_phase())
         return tr("half a beat later?");
     return tr("%1 BPM · %2")

@@ -135,13 +135,13 @@ QString KeysPage::told() const {
     if (!lane())
         return {};
     if (selected > 0)
-        return selected == 1 ? tr("the selected key is meant")
-                             : tr("%1 selected keys are meant").arg(selected);
+        return selected == 1 ? tr("applies to the selected key")
+                             : tr("applies to %1 selected keys").arg(selected);
     if (holds<PoseBody>(lane()->kind) && lane()->pins.empty())
         return tr("No poses yet: choose the layer, place it in the picture, then Shift+K");
     return lane()->pins.empty()
                ? tr("No keys yet: double click into the lane, or place them at the stop “Place”")
-               : tr("all %1 keys of the lane are meant").arg(lane()->pins.size());
+               : tr("applies to all %1 keys of the lane").arg(lane()->pins.size());
 }
 
 } // namespace pulsepin

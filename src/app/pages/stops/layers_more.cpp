@@ -322,10 +322,10 @@ void LayersPage::fill_look_menu(QMenu* menu) {
     });
     menu->addAction(tr("Write looks to a file…"), this, &LayersPage::write_looks_file);
     menu->addAction(tr("Read looks from a file…"), this, &LayersPage::read_looks_file);
-    auto* forget = menu->addMenu(tr("Forget"));
+    auto* forget = menu->addMenu(tr("Delete"));
     for (const auto& look : document_.project().stage->looks)
         forget->addAction(QString::fromStdString(look.name), this, [this, look] {
-            document_.apply(without_look(document_.project(), look.name, look.of_title), tr("forget look"));
+            document_.apply(without_look(document_.project(), look.name, look.of_title), tr("delete look"));
         });
     forget->setEnabled(!forget->isEmpty());
 }

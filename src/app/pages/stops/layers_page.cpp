@@ -24,9 +24,9 @@ namespace {
 
 constexpr std::pair<Matte::Kind, const char*> matte_kinds[] = {
     {Matte::Kind::None, QT_TRANSLATE_NOOP("pulsepin::LayersPage", "no matte")},
-    {Matte::Kind::LayerAlpha, QT_TRANSLATE_NOOP("pulsepin::LayersPage", "where is")},
-    {Matte::Kind::LayerLight, QT_TRANSLATE_NOOP("pulsepin::LayersPage", "where bright is")},
-    {Matte::Kind::OwnLight, QT_TRANSLATE_NOOP("pulsepin::LayersPage", "where bright itself")},
+    {Matte::Kind::LayerAlpha, QT_TRANSLATE_NOOP("pulsepin::LayersPage", "Alpha matte")},
+    {Matte::Kind::LayerLight, QT_TRANSLATE_NOOP("pulsepin::LayersPage", "Luma matte")},
+    {Matte::Kind::OwnLight, QT_TRANSLATE_NOOP("pulsepin::LayersPage", "Own luminance")},
     {Matte::Kind::Straight, QT_TRANSLATE_NOOP("pulsepin::LayersPage", "wipe, straight")},
     {Matte::Kind::Round, QT_TRANSLATE_NOOP("pulsepin::LayersPage", "wipe, round")},
 };
@@ -198,14 +198,14 @@ QLayout* LayersPage::make_seen() {
         row->addWidget(made, 1);
         return made;
     };
-    blend_ = choice("blend", tr("How it meets what lies below it"));
+    blend_ = choice("blend", tr("Blend mode: how it combines with the layers below"));
     for (const auto& mode : blend_modes())
         blend_->addItem(text_of(mode.label), text_of(mode.id));
     connect(blend_, &QComboBox::activated, this, [this] {
         change(tr("change blending"),
                [this](Layer& changed) { changed.blend = blend_->currentData().toString().toStdString(); });
     });
-    matte_ = choice("matte", tr("What lets it be seen only in places"));
+    matte_ = choice("matte", tr("Matte: what limits where it is visible"));
     for (const auto& [kind, text] : matte_kinds)
         matte_->addItem(tr(text), static_cast<int>(kind));
     connect(matte_, &QComboBox::activated, this, [this] {

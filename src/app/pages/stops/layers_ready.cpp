@@ -46,7 +46,7 @@ void LayersPage::choose_ready() {
     for (std::size_t i = 0; i < all->size(); ++i) {
         const Composition& one = (*all)[i];
         offers.push_back({.name = i < own ? QString::fromStdString(one.name) : text_of(one.name),
-                          .group = i < own ? tr("Kept by you") : text_of(one.told),
+                          .group = i < own ? tr("Saved by you") : text_of(one.told),
                           .choose = [this, all, i, use] { use_composition((*all)[i], use); },
                           .with = [project, all, i, use]() -> Result<Project> {
                               return with_composition(project, (*all)[i], use).map([](CompositionUsed used) {
@@ -107,12 +107,13 @@ void LayersPage::add_compositions(QMenu& menu) {
             return;
         const auto done = chosen_as_composition(name).and_then(
             [](Composition made) { return CompositionShelf().keep(std::move(made)); });
-        document_.say(done ? tr("“%1” is kept; it is among what is ready").arg(QString::fromStdString(*done))
-                           : QString::fromStdString(done.error().message()));
+        document_.say(done
+                          ? tr("“%1” is saved; it is among the ready ones").arg(QString::fromStdString(*done))
+                          : QString::fromStdString(done.error().message()));
     });
     kept->addAction(tr("Write this to a file…"), this, &LayersPage::write_composition_file);
     kept->addAction(tr("Use one from a file…"), this, &LayersPage::use_composition_file);
-    auto* forget = kept->addMenu(tr("Forget"));
+    auto* forget = kept->addMenu(tr("Delete"));
     for (const auto& one : CompositionShelf().kept())
         forget->addAction(QString::fromStdString(one.name), this, [this, name = one.name] {
             if (auto done = CompositionShelf().forget(name); !done)

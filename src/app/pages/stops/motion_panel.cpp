@@ -167,11 +167,11 @@ QWidget* MotionPanel::make_property() {
     unit_ = text("unit", &Feed::unit);
     unit_->setMaximumWidth(50);
     rest_ = number("rest value", &Feed::low, tr("Its value between the pulses, or where the curve is 0"));
-    peak_ = number("peak value", &Feed::high, tr("Its value at the peak; lower than rest, the pulse dips"));
+    peak_ = number("peak value", &Feed::high, tr("Peak value; lower than the base value, the pulse dips"));
     row->addWidget(labelled(tr("drives"), property_), 2);
     row->addWidget(labelled(tr("in"), unit_));
-    row->addWidget(labelled(tr("at rest"), rest_), 1);
-    row->addWidget(labelled(tr("at the peak"), peak_), 1);
+    row->addWidget(labelled(tr("base value"), rest_), 1);
+    row->addWidget(labelled(tr("peak value"), peak_), 1);
     return box;
 }
 

@@ -116,7 +116,7 @@ QLayout* OnsetRows::make_buttons() {
     menu->addSeparator();
     menu->addAction(tr("As the chosen row, to be found otherwise"), this, &OnsetRows::add_copy);
     menu->addAction(tr("Of other rows: kick or snare…"), this, &OnsetRows::merge_rows);
-    menu->addAction(tr("Of a follower's tops…"), this, &OnsetRows::add_tops);
+    menu->addAction(tr("From envelope peaks…"), this, &OnsetRows::add_tops);
     band_->setMenu(menu);
     last->addWidget(like_);
     last->addWidget(band_);
@@ -336,8 +336,8 @@ void OnsetRows::fill(const Line& line, const OnsetRow& row) {
     if (row.tops) {
         const Lane* lane = document_.project().lane(row.tops->lane);
         line.function->setCurrentIndex(-1);
-        line.function->setPlaceholderText(lane ? tr("tops of %1").arg(QString::fromStdString(lane->name))
-                                               : tr("tops of a lane that is gone"));
+        line.function->setPlaceholderText(lane ? tr("peaks of %1").arg(QString::fromStdString(lane->name))
+                                               : tr("peaks of a lane that is gone"));
     } else if (row.merged) {
         QStringList names;
         for (const auto& name : row.merged->any)

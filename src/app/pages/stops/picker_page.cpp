@@ -82,7 +82,7 @@ PickerPage::PickerPage(Document& document, ViewState& view, QWidget* lane_choice
     last->setSpacing(10);
     last->addWidget(scroll, 5);
     auto* right = new QVBoxLayout;
-    right->addWidget(labelled(tr("kept pickers"), kept));
+    right->addWidget(labelled(tr("presets"), kept));
     right->addStretch(1);
     last->addLayout(right, 3);
     grid->addLayout(last, 2, 0);
@@ -117,19 +117,19 @@ void PickerPage::make_fields() {
     until_->setToolTip(tr("Bar and beat up to which is placed; itself not included"));
     kept_ = new ChoiceBox;
     kept_->setObjectName("kept picker");
-    kept_->setAccessibleName(tr("Pickers that were kept"));
+    kept_->setAccessibleName(tr("Presets of pickers"));
     kept_->setEditable(true);
     kept_->setInsertPolicy(QComboBox::NoInsert);
     kept_->lineEdit()->setPlaceholderText(tr("a name"));
-    kept_->setToolTip(tr("Choose a picker that was kept, or write a name to keep this one"));
+    kept_->setToolTip(tr("Choose a preset, or type a name to save this picker as one"));
     keep_ = new QPushButton(tr("Keep"));
     keep_->setObjectName("keep picker");
     keep_->setProperty("role", "small");
     keep_->setToolTip(tr("Keeps source, range and filters in the project under that name"));
-    forget_ = new QPushButton(tr("Forget"));
+    forget_ = new QPushButton(tr("Delete"));
     forget_->setObjectName("forget picker");
     forget_->setProperty("role", "small");
-    forget_->setToolTip(tr("The picker of that name is no longer kept; what it placed stays"));
+    forget_->setToolTip(tr("Deletes the preset of that name; what it placed stays"));
 }
 
 void PickerPage::connect_fields() {
@@ -537,12 +537,12 @@ void PickerPage::keep() {
         return document_.say(QString::fromStdString(wanted.error().message()));
     const std::string name = kept_->currentText().trimmed().toStdString();
     if (document_.apply(with_picker_named(document_.project(), name, *wanted), tr("keep picker")))
-        document_.say(tr("“%1” is kept in the project").arg(QString::fromStdString(name)));
+        document_.say(tr("Preset “%1” is saved in the project").arg(QString::fromStdString(name)));
 }
 
 void PickerPage::forget() {
     const std::string name = kept_->currentText().trimmed().toStdString();
-    document_.apply(without_picker(document_.project(), name), tr("forget picker"));
+    document_.apply(without_picker(document_.project(), name), tr("delete preset"));
     kept_->setEditText({});
 }
 

@@ -268,7 +268,7 @@ void PlacePanel::change(PlantingId id) {
     if (!planting)
         return;
     if (!planting->picker)
-        return document_.say(tr("This planting was placed before pickers were kept: place it anew"));
+        return document_.say(tr("This planting was placed before pickers were saved with it: place it anew"));
     lane_->setCurrentIndex(lane_->findData(static_cast<qulonglong>(planting->lane.value)));
     changing_ = id;
     lane_->setEnabled(false);

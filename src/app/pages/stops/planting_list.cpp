@@ -83,9 +83,8 @@ PlantingList::PlantingList(Document& document, ViewState& view, QWidget* parent)
                [this] { run_chosen_again(); }),
           make("change planting", tr("Change…"), tr("Opens its picker and form, to change all of it"),
                [this] { emit change_wanted(chosen()); }),
-          make(
-              "dissolve planting", tr("Dissolve"), tr("The pins stay and belong together no more"),
-              [this] { document_.apply(dissolved(document_.project(), chosen()), tr("dissolve planting")); }),
+          make("dissolve planting", tr("Ungroup"), tr("The pins stay and belong together no more"),
+               [this] { document_.apply(dissolved(document_.project(), chosen()), tr("ungroup planting")); }),
           make("delete planting", tr("Delete"), tr("Removes it with all of its pins"), [this] {
               document_.apply(without_pins(document_.project(), pins_of(document_.project(), chosen())),
                               tr("delete planting"));

@@ -206,10 +206,10 @@ void PulsePage::show_kept() {
     for (const auto& pulse : *kept) {
         auto* tile = make_tile(pulse);
         tile->setToolTip(
-            tr("Your pulse “%1” · right click forgets it").arg(QString::fromStdString(pulse.name)));
+            tr("Your pulse “%1” · right click deletes it").arg(QString::fromStdString(pulse.name)));
         tile->setContextMenuPolicy(Qt::CustomContextMenu);
         connect(tile, &QWidget::customContextMenuRequested, this, [this, name = pulse.name] {
-            document_.apply(without_pulse(document_.project(), name), tr("forget pulse"));
+            document_.apply(without_pulse(document_.project(), name), tr("delete pulse"));
         });
         tile_row_->insertWidget(static_cast<int>(tiles_.size()) - 1, tile);
     }
@@ -312,7 +312,7 @@ QString PulsePage::told() const {
     const auto& curve = document_.spans(target->id).motion;
     QString text = tr("%1 places").arg(curve.pulses().size());
     if (curve.shrunk() > 0)
-        text += tr(" · %1 shrunk to fit").arg(curve.shrunk());
+        text += tr(" · %1 shortened to fit").arg(curve.shrunk());
     if (pulse.crowding == Crowding::Shrink)
         text += tr(" · none overlaps");
     return text;

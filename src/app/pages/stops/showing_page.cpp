@@ -47,9 +47,9 @@ ShowingPage::ShowingPage(Document& document, ViewState& view, QWidget* parent)
         return made;
     };
     specs_.reserve(3);
-    comes_ = form(AppearancePart::Comes, tr("It comes"), tr("change how it comes"));
-    between_ = form(AppearancePart::Stays, tr("Meanwhile"), tr("change what it does meanwhile"));
-    goes_ = form(AppearancePart::Goes, tr("It goes"), tr("change how it goes"));
+    comes_ = form(AppearancePart::Comes, tr("In"), tr("change how it comes in"));
+    between_ = form(AppearancePart::Stays, tr("While visible"), tr("change what it does while visible"));
+    goes_ = form(AppearancePart::Goes, tr("Out"), tr("change how it goes out"));
     lay_out();
 }
 

@@ -49,7 +49,7 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
     connect(size_, &QComboBox::activated, this, &SongPanel::choose_size);
     piece->addWidget(labelled(tr("picture"), size_), 1);
     auto* about = named(new QPushButton(tr("Title, author…")), "about piece",
-                        tr("What the piece is called, who made it, remarks: written into what is handed on"));
+                        tr("What the piece is called, who made it, remarks: written into exported files"));
     connect(about, &QPushButton::clicked, this, &SongPanel::ask_about);
     piece->addWidget(about, 1, Qt::AlignBottom);
     grid->addLayout(piece, 3, 0, Qt::AlignTop);
@@ -142,8 +142,8 @@ void SongPanel::make_rate() {
     rate_ = new ChoiceBox;
     rate_->setObjectName("frame rate");
     for (const auto& rate : common_frame_rates())
-        rate_->addItem(tr("%1 a second").arg(QString::fromStdString(rate.text())));
-    rate_->setToolTip(tr("Frames a second. All frame numbers are derived again; nothing moves in time."));
+        rate_->addItem(tr("%1 fps").arg(QString::fromStdString(rate.text())));
+    rate_->setToolTip(tr("Frames per second. All frame numbers are derived again; nothing moves in time."));
     connect(rate_, &QComboBox::activated, this, [this](int index) {
         document_.apply(
             with_frame_rate(document_.project(), common_frame_rates()[static_cast<std::size_t>(index)]),
@@ -319,7 +319,7 @@ QString SongPanel::proxy_told(const Clip& clip) {
     case ProxyBank::State::OnItsWay:
         return size + tr("A smaller copy for showing it is on its way.");
     case ProxyBank::State::There:
-        return size + tr("Shown by a smaller copy; what is handed on is made from the file itself.");
+        return size + tr("Shown by a proxy; exports are made from the file itself.");
     case ProxyBank::State::Failed:
         return size +
                tr("Shown from the file itself, more slowly. %1").arg(document_.proxies().why_not(clip));

@@ -38,7 +38,7 @@ SongSound::SongSound(Document& document, ViewState& view, QWidget* parent)
     listened_->set_prefix(tr("listen to "));
     connect(listened_, &ListenedField::edited, this,
             [this](const Listened& listened) { document_.sounds().listen_to(listened); });
-    alone_ = named(new QPushButton(tr("Alone")), "hear alone",
+    alone_ = named(new QPushButton(tr("Solo")), "hear alone",
                    tr("Only what is listened to is heard, until this is pressed again"));
     alone_->setCheckable(true);
     alone_->setProperty("role", "choice");

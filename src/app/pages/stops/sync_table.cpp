@@ -130,7 +130,7 @@ QVariant SyncTable::headerData(int section, Qt::Orientation orientation, int rol
         tr("The frame that acts"),
         tr("How much earlier its lane acts, in ms"),
         tr("How much later than it should that frame begins"),
-        tr("The same with how far it is anchored from the beat that it is meant for"),
+        tr("The same with how far it is anchored from its intended beat"),
         tr("The frame at which it is seen most: lead, length and envelope included"),
         tr("From there to the nearest onset of the row that it was placed by, or of all")};
     return role == Qt::DisplayRole ? names[section] : tips[section];

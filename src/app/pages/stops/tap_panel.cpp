@@ -67,7 +67,7 @@ TapPanel::TapPanel(Document& document, ViewState& view, QWidget* parent)
     use("markers", tr("marks"), tr("A marker at each tap"), &TapPanel::use_markers);
     use("row", tr("row"), tr("A row of onsets at the taps, each as strong as it was hit"),
         &TapPanel::use_row);
-    use("rhythm", tr("lay"),
+    use("rhythm", tr("place"),
         tr("The rhythm from the playhead on, on the lane that is chosen: a pin for each tap"),
         &TapPanel::use_rhythm);
     column->addLayout(row);
@@ -80,13 +80,13 @@ TapPanel::TapPanel(Document& document, ViewState& view, QWidget* parent)
 QLayout* TapPanel::make_latency() {
     auto* late = new QHBoxLayout;
     late->setSpacing(4);
-    late->addWidget(quiet(tr("late by")));
+    late->addWidget(quiet(tr("tap latency")));
     latency_ = new QSpinBox;
     latency_->setObjectName("tap latency");
     latency_->setRange(-200, 500);
     latency_->setSuffix(tr(" ms"));
     latency_->setAccessibleName(tr("How late taps come"));
-    latency_->setToolTip(tr("What hand, keyboard and sound take; it is taken off each tap"));
+    latency_->setToolTip(tr("Tap latency: what hand, keyboard and sound take; it is taken off each tap"));
     latency_->setValue(QSettings().value("tap/latency", 0).toInt());
     connect(latency_, &QSpinBox::valueChanged, this, &TapPanel::set_latency);
     late->addWidget(latency_, 1);
@@ -94,7 +94,7 @@ QLayout* TapPanel::make_latency() {
     calibrate_->setObjectName("measure latency");
     calibrate_->setToolTip(
         tr("Tap along with the click on a grid that is right, then press this: what the taps are "
-           "late by is remembered"));
+           "tap latency is remembered"));
     connect(calibrate_, &QPushButton::clicked, this, &TapPanel::calibrate);
     late->addWidget(calibrate_);
     return late;
@@ -307,7 +307,7 @@ void TapPanel::use_rhythm() {
         with_rhythm_laid(document_.schedule(), lane ? lane->id : LaneId{}, {taps(), tempo}, view_.playhead());
     if (!laid)
         return document_.say(QString::fromStdString(laid.error().message()));
-    document_.apply(std::move(laid->project), tr("lay tapped rhythm"));
+    document_.apply(std::move(laid->project), tr("place tapped rhythm"));
     select_made(laid->selected);
 }
 

@@ -13,8 +13,8 @@ namespace pulsepin {
 
 TopsDialog::TopsDialog(const Document& document, QWidget* parent) : QDialog(parent), document_(document) {
     setObjectName("tops of a follower");
-    setWindowTitle(tr("A row of a follower's tops"));
-    lane_ = named(new ChoiceBox, "tops lane", tr("The follower whose tops are taken"));
+    setWindowTitle(tr("Onsets from envelope peaks"));
+    lane_ = named(new ChoiceBox, "tops lane", tr("The follower whose peaks are taken"));
     for (const auto& one : document_.project().lanes)
         if (one->kind->follows)
             lane_->addItem(QString::fromStdString(one->name), static_cast<qulonglong>(one->id.value));
@@ -63,12 +63,12 @@ std::vector<FoundOnset> TopsDialog::onsets() const {
 
 void TopsDialog::tell() {
     const auto count = static_cast<int>(onsets().size());
-    found_->setText(count == 1 ? tr("one top") : tr("%1 tops").arg(count));
+    found_->setText(count == 1 ? tr("one peak") : tr("%1 peaks").arg(count));
 }
 
 OnsetRow TopsDialog::row() const {
     OnsetRow row;
-    row.name = tr("tops of %1").arg(lane_->currentText()).toStdString();
+    row.name = tr("peaks of %1").arg(lane_->currentText()).toStdString();
     row.tops = asked();
     row.onsets = onsets();
     return row;

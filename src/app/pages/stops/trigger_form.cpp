@@ -196,7 +196,7 @@ void TriggerForm::set_form(const PlantingForm& form) {
 
 QString TriggerForm::summary() const {
     const bool known = trigger_effect(written_effect().toStdString()) != nullptr;
-    return (known ? tr("%1, %2") : tr("“%1” changes nothing in the picture, it is only handed on; %2"))
+    return (known ? tr("%1, %2") : tr("“%1” changes nothing in the picture, it is only exported; %2"))
         .arg(effect_->currentText(), QString::fromStdString(length_text(length_->length())));
 }
 

@@ -54,14 +54,14 @@ Seconds pulled(const Schedule& schedule, Seconds time) {
 
 ReadingBar::ReadingBar(QWidget* parent) : QWidget(parent) {
     setObjectName("reading speed");
-    setAccessibleName(tr("Letters a second"));
+    setAccessibleName(tr("Characters per second"));
     setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
 }
 
 void ReadingBar::show_speed(double letters_a_second, double limit) {
     is_ = letters_a_second;
     limit_ = limit;
-    setToolTip(tr("%1 letters a second; %2 can be read").arg(is_, 0, 'f', 1).arg(limit_, 0, 'g', 4));
+    setToolTip(tr("%1 characters per second; %2 can be read").arg(is_, 0, 'f', 1).arg(limit_, 0, 'g', 4));
     update();
 }
 
@@ -102,7 +102,7 @@ QPushButton* WordsPage::button(const char* command, const QString& text, const Q
 QLayout* WordsPage::make_ways() {
     auto* row = new QHBoxLayout;
     row->setSpacing(6);
-    row->addWidget(quiet(tr("pull to")));
+    row->addWidget(quiet(tr("snap to")));
     pull_ =
         named(new ChoiceBox, "pull words to",
               tr("Where tapped and dragged words go: where they are heard or let go, or to the nearest of "
@@ -110,15 +110,15 @@ QLayout* WordsPage::make_ways() {
     connect(pull_, &QComboBox::activated, this,
             [this] { QSettings().setValue(pull_setting, pull_->currentData()); });
     row->addWidget(pull_, 1);
-    row->addWidget(quiet(tr("late by")));
-    late_ = whole_field("words late by", tr("What hand, keyboard and sound take; it is taken off each tap"),
-                        -200, 500, 0);
+    row->addWidget(quiet(tr("tap latency")));
+    late_ = whole_field("words late by",
+                        tr("Tap latency: what hand, keyboard and sound take; it is taken off each tap"), -200,
+                        500, 0);
     late_->setSuffix(tr(" ms"));
     connect(late_, &QSpinBox::valueChanged, this, [](int ms) { QSettings().setValue(late_setting, ms); });
     row->addWidget(late_);
-    row->addWidget(
-        button("measure taps", tr("Measure"),
-               tr("Tap along with the click in stop Grid: what the taps are late by is measured there")));
+    row->addWidget(button("measure taps", tr("Measure"),
+                          tr("Tap along with the click in stop Grid: the tap latency is measured there")));
     row->addWidget(propose_ = button("propose words", tr("Propose"),
                                      tr("Lays the words that wait between two that are set onto the voice")));
     return row;
@@ -135,7 +135,7 @@ QLayout* WordsPage::make_reading() {
     row->addWidget(line_);
     row->addWidget(speed_, 1);
     row->addWidget(told_);
-    mend_ = button("mend reading", tr("Mend…"),
+    mend_ = button("mend reading", tr("Fix…"),
                    tr("What cannot be read: longer lines, gaps between them, and what is asked for"));
     row->addWidget(mend_);
     return row;
@@ -175,7 +175,7 @@ QLayout* WordsPage::make_buttons() {
     entry("lines by pauses", tr("Lines by pauses…"));
     menu->addSeparator();
     entry("words wait", tr("The selected words wait again"));
-    entry("empty tray", tr("Forget the words that wait"));
+    entry("empty tray", tr("Discard the words that wait"));
     entry("words in band", tr("In the running band, or not"));
     entry("language of words", tr("Language of the words…"));
     titles_->setMenu(menu);
@@ -246,15 +246,15 @@ void WordsPage::show_reading() {
     }
     const double limit = part_of<LaneText>(*words)->most_letters, is = shown->letters_a_second();
     line_->setText(shown->line > 0
-                       ? tr("line %1: %2 of %3 letters a second")
+                       ? tr("line %1: %2 of %3 characters per second")
                              .arg(shown->line)
                              .arg(is, 0, 'f', 1)
                              .arg(limit, 0, 'g', 4)
-                       : tr("%1 of %2 letters a second").arg(is, 0, 'f', 1).arg(limit, 0, 'g', 4));
+                       : tr("%1 of %2 characters per second").arg(is, 0, 'f', 1).arg(limit, 0, 'g', 4));
     speed_->show_speed(is, limit);
     const auto findings = reading_findings(document_.schedule(), words->id);
     told_->setText(findings.empty() ? tr("all can be read")
-                                    : tr("%n to mend", nullptr, static_cast<int>(findings.size())));
+                                    : tr("%n to fix", nullptr, static_cast<int>(findings.size())));
 }
 
 } // namespace pulsepin

@@ -8,7 +8,7 @@ namespace {
 constexpr ParamSpec own[] = {
     colour_row,
     {.id = "wave",
-     .label = "height so far",
+     .label = "reveal height",
      .unit = "%",
      .least = 0,
      .most = 400,

@@ -6,7 +6,7 @@ namespace {
 
 constexpr ParamSpec own[] = {
     {.id = "rush",
-     .label = "blur towards",
+     .label = "zoom blur",
      .unit = "%",
      .least = 0,
      .most = 100,
@@ -36,7 +36,7 @@ constexpr ParamSpec own[] = {
 
 const EffectRow rush_effect{
     .id = "rush",
-    .label = "Blur towards",
+    .label = "Zoom blur",
     .parameters = own,
     .usual_lead = "2 to 3 frames for eased moves",
     .changes_pixels = true,

@@ -6,7 +6,7 @@ namespace {
 
 constexpr ParamSpec own[] = {
     {.id = "shift",
-     .label = "channel shift",
+     .label = "RGB split",
      .unit = "px",
      .least = -400,
      .most = 400,
@@ -28,7 +28,7 @@ constexpr ParamSpec own[] = {
 
 const EffectRow shift_effect{
     .id = "shift",
-    .label = "Channel shift",
+    .label = "RGB split",
     .parameters = own,
     .usual_lead = "none: it starts on the beat",
     .changes_pixels = true,

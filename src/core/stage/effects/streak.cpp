@@ -6,7 +6,7 @@ namespace {
 
 constexpr ParamSpec own[] = {
     {.id = "streak",
-     .label = "blur along",
+     .label = "directional blur",
      .unit = "px",
      .least = 0,
      .most = 1000,
@@ -28,7 +28,7 @@ constexpr ParamSpec own[] = {
 
 const EffectRow streak_effect{
     .id = "streak",
-    .label = "Blur along",
+    .label = "Directional blur",
     .parameters = own,
     .usual_lead = "2 to 3 frames for eased moves",
     .changes_pixels = true,

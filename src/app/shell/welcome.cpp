@@ -1,0 +1,210 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+#include "shell/welcome.h"
+
+#include "interchange/project_file.h"
+#include "parts/palette.h"
+#include "parts/plain_texts.h"
+#include "session/project_store.h"
+#include "shell/walk.h"
+
+#include <QCryptographicHash>
+#include <QDir>
+#include <QEvent>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QStandardPaths>
+#include <QVBoxLayout>
+#include <algorithm>
+
+namespace pulsepin {
+namespace {
+
+constexpr std::size_t most_recent = 4;
+constexpr QSize small_picture{80, 45};
+
+QString picture_file(const QString& path) {
+    const QString folder =
+        QStandardPaths::writableLocation(QStandardPaths::CacheLocation) + "/recent projects";
+    const auto name = QCryptographicHash::hash(path.toUtf8(), QCryptographicHash::Sha1).toHex();
+    return folder + "/" + QString::fromLatin1(name) + ".png";
+}
+
+/// "1:05 · 118 BPM · 6 shots"; empty where the file cannot be read.
+QString told(const Project& project) {
+    QStringList parts;
+    if (project.song) {
+        const auto seconds = std::lround(project.song->duration().value);
+        parts << QString("%1:%2").arg(seconds / 60).arg(seconds % 60, 2, 10, QChar('0'));
+    }
+    if (project.grid)
+        parts << Welcome::tr("%1 BPM").arg(project.grid->typical_tempo().value, 0, 'f', 0);
+    if (!project.bin->empty())
+        parts << Welcome::tr("%n shots", nullptr, static_cast<int>(project.bin->size()));
+    return parts.join(QStringLiteral(" · "));
+}
+
+bool is_empty(const Document& document) {
+    const Project& project = document.project();
+    return document.path().empty() && !project.song && project.bin->empty() && !project.grid &&
+           std::all_of(project.lanes.begin(), project.lanes.end(),
+                       [](const auto& lane) { return lane->pins.empty(); });
+}
+
+} // namespace
+
+Welcome::Welcome(Document& document, QWidget* over) : QFrame(over), document_(document), over_(over) {
+    setObjectName("welcome");
+    setAccessibleName(tr("How to begin"));
+    const auto& p = day_palette();
+    setStyleSheet(
+        QString(
+            "#welcome { background: %1; border: 1px solid %2; border-radius: 8px; } #welcome QLabel { color: "
+            "%3; background: transparent; }")
+            .arg(p.paper.name(), p.paper_line.name(), p.paper_text.name()));
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(22, 18, 22, 18);
+    row->setSpacing(28);
+    auto* begin = new QVBoxLayout;
+    begin->setSpacing(8);
+    const auto title = [](const QString& text) {
+        auto* label = new QLabel(text);
+        QFont font = label->font();
+        font.setPixelSize(15);
+        font.setWeight(QFont::DemiBold);
+        label->setFont(font);
+        return label;
+    };
+    begin->addWidget(title(tr("Put pictures to music")));
+    const auto offer = [&](const char* name, const QString& text, auto what) {
+        auto* button = new QPushButton(text);
+        button->setObjectName(name);
+        connect(button, &QPushButton::clicked, this, what);
+        begin->addWidget(button);
+        return button;
+    };
+    auto* walk = offer("welcome walk", tr("Walk through the demo"), [this] { emit walk_wanted(); });
+    walk->setToolTip(tr("Two minutes: what to press is shown in place, each step waits for you"));
+    if (Walk::demo().isEmpty())
+        walk->hide();
+    offer("welcome song", tr("Open a song…"), [this] {
+        emit command_wanted("open song");
+    })->setProperty("role", "main");
+    offer("welcome project", tr("Open a project…"), [this] { emit command_wanted("open"); });
+    offer("welcome template", tr("New from a template…"),
+          [this] { emit command_wanted("new from template"); });
+    offer("welcome away", tr("Begin without a song"), [this] {
+        put_away_ = true;
+        refresh();
+        over_->setFocus();
+    })->setToolTip(tr("Pins can be placed in seconds, and tied to beats later"));
+    begin->addStretch(1);
+    row->addLayout(begin);
+    auto* right = new QVBoxLayout;
+    right->setSpacing(6);
+    right->addWidget(title(tr("Recent projects")));
+    recent_ = new QVBoxLayout;
+    recent_->setSpacing(6);
+    right->addLayout(recent_);
+    right->addStretch(1);
+    row->addLayout(right);
+    over->installEventFilter(this);
+    connect(&document_, &Document::changed, this, &Welcome::refresh);
+    connect(&document_, &Document::file_changed, this, &Welcome::refresh);
+    connect(&document_, &Document::opened, this, [this] {
+        put_away_ = false;
+        refresh();
+    });
+    fill_recent();
+    refresh();
+}
+
+void Welcome::keep_picture(const QString& path, const QImage& picture) {
+    if (path.isEmpty() || picture.isNull())
+        return;
+    const QString file = picture_file(path);
+    QDir().mkpath(QFileInfo(file).path());
+    picture.scaled(2 * small_picture, Qt::KeepAspectRatio, Qt::SmoothTransformation).save(file, "PNG");
+}
+
+/// Files are read beside; what cannot be read any more is left out.
+void Welcome::fill_recent() {
+    QStringList files = ProjectStore::recent_files();
+    files.erase(std::remove_if(files.begin(), files.end(),
+                               [](const QString& file) { return !QFileInfo(file).isFile(); }),
+                files.end());
+    files = files.mid(0, static_cast<int>(most_recent));
+    if (files.isEmpty()) {
+        auto* none = new QLabel(tr("None yet. A song or a project can also be dropped on the window."));
+        none->setWordWrap(true);
+        recent_->addWidget(none);
+        return;
+    }
+    for (const QString& file : files) {
+        auto* button = new QPushButton;
+        button->setObjectName("recent project");
+        button->setToolTip(plain_tip(file));
+        button->setAccessibleName(QFileInfo(file).completeBaseName());
+        auto* row = new QHBoxLayout(button);
+        row->setContentsMargins(6, 4, 10, 4);
+        auto* picture = new QLabel;
+        picture->setFixedSize(small_picture);
+        if (const QPixmap seen(picture_file(file)); !seen.isNull())
+            picture->setPixmap(seen.scaled(small_picture, Qt::KeepAspectRatio, Qt::SmoothTransformation));
+        auto* words = new QVBoxLayout;
+        words->setSpacing(0);
+        auto* name = new QLabel;
+        name->setTextFormat(Qt::PlainText);
+        name->setText(
+            name->fontMetrics().elidedText(QFileInfo(file).completeBaseName(), Qt::ElideMiddle, 220));
+        auto* facts = new QLabel;
+        facts->setTextFormat(Qt::PlainText);
+        for (auto* label : {name, facts})
+            label->setStyleSheet(QString("color: %1").arg(day_palette().desk_text.name()));
+        for (auto* part : {picture, name, facts})
+            part->setAttribute(Qt::WA_TransparentForMouseEvents);
+        words->addWidget(name);
+        words->addWidget(facts);
+        row->addWidget(picture);
+        row->addLayout(words, 1);
+        button->setMinimumSize(340, small_picture.height() + 10);
+        connect(button, &QPushButton::clicked, this, [this, file] { emit project_wanted(file); });
+        recent_->addWidget(button);
+        document_.jobs().start<QString>(
+            JobQueue::Write, tr("Reading a recent project"),
+            [path = file.toStdString()](const Progress&) -> Result<QString> {
+                auto project = load_project(path);
+                if (!project)
+                    return tl::unexpected(project.error());
+                return told(*project);
+            },
+            [facts = QPointer<QLabel>(facts)](const Result<QString>& text) {
+                if (facts)
+                    facts->setText(text ? *text : tr("cannot be read"));
+            });
+    }
+}
+
+void Welcome::refresh() {
+    setVisible(!put_away_ && is_empty(document_));
+    if (isVisible())
+        put();
+}
+
+void Welcome::put() {
+    adjustSize();
+    const QSize size = sizeHint().boundedTo(over_->size());
+    resize(size);
+    constexpr int over_hint = 26; // that a song can be dropped is written where the card lies
+    move((over_->width() - size.width()) / 2, std::clamp((over_->height() - size.height()) / 2 - over_hint, 0,
+                                                         std::max(0, over_->height() - size.height())));
+    raise();
+}
+
+bool Welcome::eventFilter(QObject* watched, QEvent* event) {
+    if (watched == over_ && event->type() == QEvent::Resize && isVisible())
+        put();
+    return QFrame::eventFilter(watched, event);
+}
+
+} // namespace pulsepin
