@@ -502,7 +502,7 @@ private slots:
             for (const auto& key : line.keys.split(" or "))
                 QVERIFY2(keys.insert(key).second,
                          qPrintable(line.what + ": " + key)); // none means two things
-        desk.key(Qt::Key_F1);
+        desk.key(Qt::Key_F1, Qt::ControlModifier);
         QTRY_VERIFY(desk.window.findChild<QDialog*>("shortcuts"));
         desk.window.findChild<QDialog*>("shortcuts")->close();
         desk.key(Qt::Key_F9);

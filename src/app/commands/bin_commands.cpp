@@ -11,6 +11,7 @@
 #include "model/shot_edits.h"
 #include "pages/stops/song_panel.h"
 #include "parts/file_names.h"
+#include "session/core_words.h"
 
 #include <QDir>
 #include <QFileDialog>
@@ -68,7 +69,7 @@ void BinCommands::turn(int quarters) {
     for (const ClipId clip : chosen) {
         auto turned = with_clip_turned(next, clip, quarters);
         if (!turned)
-            return document_.say(QString::fromStdString(turned.error().message()));
+            return document_.say(spoken(turned.error()));
         next = *std::move(turned);
     }
     document_.apply(std::move(next), quarters > 0 ? tr("turn shot right") : tr("turn shot left"));
@@ -104,7 +105,7 @@ void BinCommands::find_song(const std::filesystem::path& path) {
         },
         [this, path](const Result<std::string>& fingerprint) {
             if (!fingerprint)
-                return document_.say(QString::fromStdString(fingerprint.error().message()));
+                return document_.say(spoken(fingerprint.error()));
             const auto& song = document_.project().song;
             if (!song || song->fingerprint != *fingerprint)
                 return document_.say(
@@ -132,7 +133,7 @@ void BinCommands::find_files(const std::filesystem::path& folder) {
         },
         [this](const Result<FilesFound>& looked) {
             if (!looked)
-                return document_.say(QString::fromStdString(looked.error().message()));
+                return document_.say(spoken(looked.error()));
             // What was done meanwhile stays: only where files are is taken over.
             Project next = document_.project();
             if (next.song && looked->project.song &&
@@ -162,7 +163,7 @@ void BinCommands::take_file(ClipId clip, const std::filesystem::path& path, cons
             auto next = file ? with_clip_file(document_.project(), clip, *file)
                              : Result<Project>(tl::unexpected(file.error()));
             if (!next)
-                return document_.say(QString::fromStdString(next.error().message()));
+                return document_.say(spoken(next.error()));
             document_.apply(*std::move(next), step);
             document_.say(told.arg(QString::fromStdString(file->path.filename().string())));
         });
@@ -188,7 +189,7 @@ void BinCommands::copy_dialog(ClipId id) {
         },
         [this, id, from](const Result<Plan>& plan) {
             if (!plan)
-                return document_.say(QString::fromStdString(plan.error().message()));
+                return document_.say(spoken(plan.error()));
             const QString ending = QString::fromUtf8(plan->format->extension.data());
             const QString name = QString::fromStdString(from.path.stem().string()) + "-copy." + ending;
             const auto to =
@@ -202,7 +203,7 @@ void BinCommands::copy_dialog(ClipId id) {
 void BinCommands::write_copy(ClipId clip, const PictureFile& from, FrameRate rate,
                              const std::filesystem::path& to) {
     if (auto allowed = may_write(to, inputs_of(document_.path(), document_.project()), true); !allowed)
-        return document_.say(QString::fromStdString(allowed.error().message()));
+        return document_.say(spoken(allowed.error()));
     document_.jobs().start<bool>(
         JobQueue::Write, tr("Writing %1").arg(QString::fromStdString(to.filename().string())),
         [from, rate, to](const Progress& p) -> Result<bool> {
@@ -210,9 +211,8 @@ void BinCommands::write_copy(ClipId clip, const PictureFile& from, FrameRate rat
         },
         [this, clip, to](const Result<bool>& written) {
             if (!written)
-                return document_.say(written.error().cancelled()
-                                         ? tr("The copy was not written")
-                                         : QString::fromStdString(written.error().message()));
+                return document_.say(written.error().cancelled() ? tr("The copy was not written")
+                                                                 : spoken(written.error()));
             take_file(clip, to, tr("use a copy"),
                       tr("“%1” is written, and shown instead. Ctrl+Z takes that back"));
         });

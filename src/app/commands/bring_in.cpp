@@ -12,6 +12,7 @@
 #include "pages/dialogs/param_dialog.h"
 #include "pages/dialogs/table_columns.h"
 #include "parts/file_names.h"
+#include "session/core_words.h"
 
 #include <QCryptographicHash>
 #include <QFileDialog>
@@ -27,7 +28,7 @@ QString told_problems(const BroughtIn& list) {
     constexpr std::size_t most = 3;
     QString told;
     for (std::size_t i = 0; i < std::min(most, list.not_understood.size()); ++i)
-        told += "\n" + QString::fromStdString(list.not_understood[i]);
+        told += "\n" + spoken(list.not_understood[i]);
     if (list.not_understood.size() > most)
         told += "\n" +
                 FileCommands::tr("and %n more", nullptr, static_cast<int>(list.not_understood.size() - most));
@@ -66,7 +67,7 @@ void FileCommands::bring_in(const QString& path) {
     const auto* row = list_reader_of(file);
     if (!row) { // it says which there are
         const auto none = read_list(file, {document_.project().settings->frame_rate, {}});
-        return document_.say(none ? QString() : QString::fromStdString(none.error().message()));
+        return document_.say(none ? QString() : spoken(none.error()));
     }
     std::vector<ParamSpec> specs;
     for (const ParamSpecs some : {list_rate_params(), row->parameters})
@@ -138,7 +139,7 @@ void FileCommands::bring_in_media(const std::filesystem::path& file) {
         [file](const Progress& progress) { return list_of_media(file, progress); },
         [this, file](Result<BroughtIn> list) {
             if (!list)
-                return document_.say(QString::fromStdString(list.error().message()));
+                return document_.say(spoken(list.error()));
             ask_how_to_bring_in(file, {}, [found = *std::move(list)](const ParamValues&) { return found; },
                                 {});
         });
@@ -166,8 +167,8 @@ void FileCommands::ask_how_to_bring_in(const std::filesystem::path& file, ParamS
         only(brought_, bringing_), tr("Bring in"), window_, [outcome](const ParamValues& values) {
             const auto would = outcome(values);
             if (!would)
-                return QString::fromStdString(would.error().message());
-            return QString::fromStdString(told_of(would->with)) + told_problems(would->list);
+                return spoken(would.error());
+            return spoken(told_of(would->with)) + told_problems(would->list);
         });
     dialog->set_project(document_.project());
     if (complete)
@@ -176,7 +177,7 @@ void FileCommands::ask_how_to_bring_in(const std::filesystem::path& file, ParamS
         brought_ = values;
         auto list = read(values);
         if (!list)
-            return document_.say(QString::fromStdString(list.error().message()));
+            return document_.say(spoken(list.error()));
         // What the files are that it names is looked up in the background, where there are some.
         const auto files = files_to_know(document_.project(), *list, folder);
         const auto put = [this, folder, values, found = *std::move(list)](const std::vector<Clip>& known) {
@@ -200,7 +201,7 @@ void FileCommands::ask_how_to_bring_in(const std::filesystem::path& file, ParamS
             },
             [this, put](Result<std::vector<Clip>> known) {
                 if (!known)
-                    return document_.say(QString::fromStdString(known.error().message()));
+                    return document_.say(spoken(known.error()));
                 put(*known);
             });
     });
@@ -208,8 +209,8 @@ void FileCommands::ask_how_to_bring_in(const std::filesystem::path& file, ParamS
 
 void FileCommands::put_in(Result<WithBrought> done, std::size_t not_understood) {
     if (!done)
-        return document_.say(QString::fromStdString(done.error().message()));
-    const QString told = QString::fromStdString(told_of(*done));
+        return document_.say(spoken(done.error()));
+    const QString told = spoken(told_of(*done));
     const LaneId first = done->lanes.empty() ? LaneId{} : done->lanes.front();
     if (!document_.apply(Result<Project>(std::move(done->project)), tr("bring in list")))
         return;

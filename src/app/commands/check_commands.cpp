@@ -15,6 +15,7 @@
 #include "parts/file_names.h"
 #include "render/report_pages.h"
 #include "schedule/piece_length.h"
+#include "session/core_words.h"
 
 #include <QDir>
 #include <QFileInfo>
@@ -126,17 +127,16 @@ void CheckCommands::mend(bool all, bool take) {
         return;
     if (way->asks)
         return mend_by_file(*chosen, way->id, take);
-    const QString name = QString::fromUtf8(way->label.data(), static_cast<qsizetype>(way->label.size()));
+    const QString name = text_of(way->label);
     panel_->set_busy(true);
     panel_->bank().mend(*chosen, std::string(way->id), all, [this, name, take](Result<Mended> mended) {
         panel_->set_busy(false);
         if (!mended) {
-            const QString why = mended.error().cancelled() ? tr("It was not fixed")
-                                                           : QString::fromStdString(mended.error().message());
+            const QString why = mended.error().cancelled() ? tr("It was not fixed") : spoken(mended.error());
             panel_->tell(why, true);
             return document_.say(why);
         }
-        const QString will = QString::fromStdString(mended->will);
+        const QString will = spoken(mended->will);
         if (take)
             document_.apply(std::move(mended->project), name.toLower());
         panel_->tell(take ? tr("Done: %1").arg(will) : will);
@@ -260,7 +260,7 @@ void CheckCommands::write(const QString& file) {
         return document_.say(tr("The piece was not checked yet"));
     const std::filesystem::path path = file.toStdString();
     if (auto allowed = may_write(path, inputs_of(document_.path(), document_.project()), true); !allowed)
-        return document_.say(QString::fromStdString(allowed.error().message()));
+        return document_.say(spoken(allowed.error()));
     const QString name = QFileInfo(file).fileName(), ending = QFileInfo(file).suffix().toLower();
     const QString stale = panel_->bank().is_current()
                               ? QString()
@@ -284,7 +284,7 @@ void CheckCommands::write(const QString& file) {
         [this, name, stale](const Result<int>& done) {
             document_.say(done                       ? tr("%1 written.%2").arg(name, stale)
                           : done.error().cancelled() ? tr("%1 was not written").arg(name)
-                                                     : QString::fromStdString(done.error().message()));
+                                                     : spoken(done.error()));
         });
 }
 

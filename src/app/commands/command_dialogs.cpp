@@ -9,7 +9,6 @@
 #include <QVBoxLayout>
 
 namespace pulsepin {
-namespace {
 
 QString keys_of(const QAction& action) {
     QStringList keys;
@@ -18,13 +17,10 @@ QString keys_of(const QAction& action) {
     return keys.join(CommandSearch::tr(" or "));
 }
 
-/// "Undo add cut" is "Undo" in a list.
 QString steady_text(const QAction& action) {
     const QString steady = action.property("steady text").toString();
     return steady.isEmpty() ? action.text() : steady;
 }
-
-} // namespace
 
 CommandSearch::CommandSearch(const CommandList& commands, QWidget* parent)
     : QDialog(parent), commands_(commands) {

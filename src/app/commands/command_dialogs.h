@@ -27,6 +27,11 @@ private:
     std::vector<const CommandList::Row*> shown_;
 };
 
+/// "Ctrl+Z or Alt+Backspace".
+[[nodiscard]] QString keys_of(const QAction& action);
+/// "Undo add cut" is "Undo" in a list.
+[[nodiscard]] QString steady_text(const QAction& action);
+
 struct ShortcutLine {
     QString group, what, keys;
 };

@@ -37,12 +37,21 @@ public:
     struct Row {
         QString group; ///< the title of its menu
         QAction* action;
+        QList<QKeySequence> first_keys; ///< that it begins with, before a person gave it others
     };
     [[nodiscard]] const std::vector<Row>& rows() const { return rows_; }
+
+    /// From now on, and at the next start.
+    void set_keys(QAction& action, const QList<QKeySequence>& keys);
+    void reset_keys(QAction& action);
+    [[nodiscard]] const QList<QKeySequence>& first_keys(const QAction& action) const;
+    [[nodiscard]] bool has_first_keys(const QAction& action) const;
+
     /// Those whose text or group has all of the words in it, in any order; the closest first.
     [[nodiscard]] std::vector<const Row*> found(const QString& words) const;
 
 private:
+    [[nodiscard]] const Row& row_of(const QAction& action) const;
     QWidget* window_;
     std::map<QString, QAction*> actions_;
     std::vector<Row> rows_;

@@ -12,6 +12,7 @@
 #include "pages/stops/notes_page.h"
 #include "pages/stops/tap_panel.h"
 #include "schedule/add_pin.h"
+#include "session/core_words.h"
 #include "speech/speech.h"
 
 #include <map>
@@ -151,15 +152,13 @@ void DrawingCommands::make_mouth_shapes() {
         },
         [this, meant = words->id](Result<Sounds> sounds) {
             if (!sounds)
-                return sounds.error().cancelled()
-                           ? void()
-                           : document_.say(QString::fromStdString(sounds.error().message()));
+                return sounds.error().cancelled() ? void() : document_.say(spoken(sounds.error()));
             auto made = with_mouth_shapes(document_.schedule(), meant, [&](const std::string& word) {
                 const auto found = sounds->find(word);
                 return found == sounds->end() ? std::vector<MouthSound>{} : found->second;
             });
             if (!made)
-                return document_.say(QString::fromStdString(made.error().message()));
+                return document_.say(spoken(made.error()));
             document_.apply(std::move(made->project), tr("mouth shapes"));
             view_.choose_lane(made->lane);
             timeline_.reveal_lane(made->lane);

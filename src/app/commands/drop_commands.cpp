@@ -15,6 +15,7 @@
 #include "schedule/place.h"
 #include "schedule/shots.h"
 #include "session/composition_shelf.h"
+#include "session/core_words.h"
 #include "stage/layer_values.h"
 #include "time/musical_text.h"
 
@@ -54,7 +55,7 @@ void DropCommands::hit_on(const Target& target, const std::string& name, Qt::Key
     const auto& project = document_.project();
     const auto hits = with_hits(project, target, name, range(), every);
     if (!hits)
-        return document_.say(QString::fromStdString(hits.error().message()));
+        return document_.say(spoken(hits.error()));
     const QString what = target_text(project, target);
     const QString where =
         (every > 1 ? tr("every second %1") : tr("every %1")).arg(QString::fromStdString(name));
@@ -70,7 +71,7 @@ void DropCommands::place_row(LaneId id, const std::string& row) {
     const Project& project = document_.project();
     auto placed = place(project, id, picker_of_row(project, row, range()));
     if (!placed)
-        return document_.say(QString::fromStdString(placed.error().message()));
+        return document_.say(spoken(placed.error()));
     const QString lane = QString::fromStdString(project.lane(id)->name);
     if (document_.apply(Result<Project>(std::move(placed->project)),
                         tr("%1 on every %2").arg(lane, QString::fromStdString(row))))
@@ -87,7 +88,7 @@ void DropCommands::use_ready(const ReadyThing& thing, const CompositionPlace& pl
     auto used =
         use.and_then([&](const CompositionUse& how) { return with_composition(project, *composition, how); });
     if (!used)
-        return document_.say(QString::fromStdString(used.error().message()));
+        return document_.say(spoken(used.error()));
     const QString from = QString::fromStdString(format_position(project.grid->position_of(use->from))),
                   until = QString::fromStdString(format_position(project.grid->position_of(use->until)));
     if (!document_.apply(Result<Project>(std::move(used->project)), tr("use composition")))
@@ -123,7 +124,7 @@ void DropCommands::drop_on_lane(const Dragged& item, LaneId id, std::optional<Pi
         time = pulled(document_.schedule(), time);
     auto edited = dropped_on_lane(document_.schedule(), dropped, id, pin, time);
     if (!edited)
-        return document_.say(QString::fromStdString(edited.error().message()));
+        return document_.say(spoken(edited.error()));
     document_.apply(std::move(edited->project), word                                   ? tr("set word")
                                                 : std::holds_alternative<ClipId>(item) ? tr("drop shot")
                                                                                        : tr("drop pulse"));
@@ -151,7 +152,7 @@ void DropCommands::add_picture(ClipId id, QPointF pixel) {
     layer.values = {{"position-x", pixel.x()}, {"position-y", pixel.y()}, {"scale", 50}};
     auto next = with_layer(document_.project(), std::move(layer));
     if (!next)
-        return document_.say(QString::fromStdString(next.error().message()));
+        return document_.say(spoken(next.error()));
     const LayerId made = next->stage->layers[next->stage->layers.size() - 2].id;
     document_.apply(*std::move(next), tr("add picture"));
     view_.choose_layer(made);

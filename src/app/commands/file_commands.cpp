@@ -107,7 +107,7 @@ void FileCommands::save_to(const std::filesystem::path& path, ProjectStore::Over
         } else if (saved.error().kind == ErrorKind::Changed) {
             ask_about_changed_file(path, then);
         } else {
-            document_.say(QString::fromStdString(saved.error().message()));
+            document_.say(spoken(saved.error()));
         }
     });
 }
@@ -165,7 +165,7 @@ Document::AskAboutFiles FileCommands::ask_about_files() const {
 void FileCommands::load_again() {
     const auto path = document_.path();
     if (auto opened = document_.open(path, ask_about_files()); !opened && !opened.error().cancelled())
-        document_.say(QString::fromStdString(opened.error().message()));
+        document_.say(spoken(opened.error()));
 }
 
 void FileCommands::open_path(const QString& path) {
@@ -176,7 +176,7 @@ void FileCommands::open_path(const QString& path) {
     leave([this, path] {
         if (auto opened = document_.open(path.toStdString(), ask_about_files());
             !opened && !opened.error().cancelled())
-            document_.say(QString::fromStdString(opened.error().message()));
+            document_.say(spoken(opened.error()));
     });
 }
 
@@ -198,7 +198,7 @@ void FileCommands::begin_from_template(const QString& pattern, const QString& so
             [this, pattern](const Result<std::vector<std::string>>& told) {
                 if (!told) {
                     if (!told.error().cancelled())
-                        document_.say(QString::fromStdString(told.error().message()));
+                        document_.say(spoken(told.error()));
                     return;
                 }
                 document_.say(
@@ -295,8 +295,7 @@ FileCommands::Recovered FileCommands::offer_recovery() {
 void FileCommands::tell_of_damaged_copy(const RecoveryFolder& left, const Error& error) {
     QMessageBox tell(
         QMessageBox::Warning, tr("This copy cannot be opened"),
-        tr("%1\n\nIt stays in %2")
-            .arg(QString::fromStdString(error.what), QString::fromStdString(left.copy().string())),
+        tr("%1\n\nIt stays in %2").arg(spoken(error.what), QString::fromStdString(left.copy().string())),
         QMessageBox::Ok, window_);
     tell.setObjectName("damaged copy");
     tell.setTextInteractionFlags(Qt::TextSelectableByMouse);
@@ -473,14 +472,14 @@ void FileCommands::write_listened_dialog() {
 
 void FileCommands::write_sound_dialog(const Result<SoundRecipe>& sound, const QString& name) {
     if (!sound)
-        return document_.say(QString::fromStdString(sound.error().message()));
+        return document_.say(spoken(sound.error()));
     const auto path = ask_where_to_write(window_, tr("Write as WAV or FLAC"), name + ".wav",
                                          tr("WAV or FLAC (*.wav *.flac)"), "wav flac");
     if (!path)
         return;
     const std::filesystem::path wanted = path->toStdString();
     if (auto allowed = may_write(wanted, inputs_of(document_.path(), document_.project()), true); !allowed)
-        return document_.say(QString::fromStdString(allowed.error().message()));
+        return document_.say(spoken(allowed.error()));
     document_.write_sound(*sound, wanted);
 }
 

@@ -8,6 +8,7 @@
 #include "pages/stops/film_page.h"
 #include "parts/file_names.h"
 #include "render/contact_sheet.h"
+#include "session/core_words.h"
 
 #include <QBuffer>
 #include <QDir>
@@ -56,7 +57,7 @@ void FilmCommands::render_dialog() {
     go_to_stop(Stop::Export);
     const auto options = page_->options();
     if (!options)
-        return document_.say(QString::fromStdString(options.error().message()));
+        return document_.say(spoken(options.error()));
     const auto* format = film_format(options->format);
     if (!format || page_->ranges().empty())
         return document_.say(tr("There is nothing to render: open a song, or choose another range"));
@@ -90,7 +91,7 @@ QStringList FilmCommands::names_of_films(const QString& file) const {
 QString FilmCommands::why_not_to(const QString& file) const {
     auto options = page_->options();
     if (!options)
-        return QString::fromStdString(options.error().message());
+        return spoken(options.error());
     std::tie(options->first, options->until) = page_->ranges().front();
     const auto film = planned_film(document_.curves(), nullptr, *options);
     const auto inputs = inputs_of(document_.path(), document_.project());
@@ -100,11 +101,11 @@ QString FilmCommands::why_not_to(const QString& file) const {
                 (entry.state == FilmQueue::State::Running || entry.state == FilmQueue::State::Waiting))
                 return tr("A film of this name is being made: %1. Choose another name").arg(name);
         if (auto allowed = may_write(name.toStdString(), inputs, true); !allowed)
-            return QString::fromStdString(allowed.error().message());
+            return spoken(allowed.error());
         if (!film)
             continue;
         if (auto allowed = can_render_to(*film, name.toStdString()); !allowed)
-            return QString::fromStdString(allowed.error().message());
+            return spoken(allowed.error());
     }
     return {};
 }
@@ -128,11 +129,11 @@ void FilmCommands::render_to(const QString& file) {
     for (std::size_t i = 0; i < ranges.size(); ++i) {
         auto options = page_->options();
         if (!options)
-            return document_.say(QString::fromStdString(options.error().message()));
+            return document_.say(spoken(options.error()));
         std::tie(options->first, options->until) = ranges[i];
         auto film = planned_film(document_.curves(), sound, *options);
         if (!film)
-            return document_.say(QString::fromStdString(film.error().message()));
+            return document_.say(spoken(film.error()));
         film->piece = hash_of(project_to_json(project, "/"));
         page_->queue().add(*std::move(film), names[static_cast<qsizetype>(i)].toStdString());
     }
@@ -145,7 +146,7 @@ std::function<std::filesystem::path(const Clip&)> FilmCommands::files() const {
 void FilmCommands::write_image(const QString& file, std::function<Result<QImage>(const Progress&)> make) {
     const std::filesystem::path path = file.toStdString();
     if (auto allowed = may_write(path, inputs_of(document_.path(), document_.project()), true); !allowed)
-        return document_.say(QString::fromStdString(allowed.error().message()));
+        return document_.say(spoken(allowed.error()));
     const QString name = QFileInfo(file).fileName();
     document_.jobs().start<int>(
         JobQueue::Write, tr("Writing %1").arg(name),
@@ -164,7 +165,7 @@ void FilmCommands::write_image(const QString& file, std::function<Result<QImage>
         [this, name](const Result<int>& done) {
             document_.say(done                       ? tr("%1 is written").arg(name)
                           : done.error().cancelled() ? tr("%1 was not written").arg(name)
-                                                     : QString::fromStdString(done.error().message()));
+                                                     : spoken(done.error()));
         });
 }
 

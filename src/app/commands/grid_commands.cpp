@@ -8,7 +8,10 @@
 #include "pages/stops/grid_panel.h"
 #include "pages/stops/tap_panel.h"
 #include "parts/fields.h"
+#include "schedule/resolve.h"
 #include "schedule/snapping.h"
+#include "session/core_words.h"
+#include "session/settings.h"
 #include "time/grid_bend.h"
 #include "time/musical_text.h"
 
@@ -17,6 +20,7 @@
 #include <QFileInfo>
 #include <QSettings>
 #include <algorithm>
+#include <cmath>
 
 namespace pulsepin {
 
@@ -26,6 +30,10 @@ void GridCommands::add_to(QMenu* menu) {
     add(menu, "add beat", tr("Add a beat here"), {K(tr("Shift+B"))},
         [this] { grid_.add_beat_at_playhead(); });
     add(menu, "delete beat", tr("Delete the chosen beat"), {}, [this] { grid_.delete_chosen_beat(); });
+    add(menu, "beat before", tr("Choose the beat before"), {K(tr("Alt+PgUp"))},
+        [this] { choose_next_beat(-1); });
+    add(menu, "next beat", tr("Choose the next beat"), {K(tr("Alt+PgDown"))},
+        [this] { choose_next_beat(1); });
     add(menu, "fit beats", tr("Fit beats between the held ones"), {K(tr("F"))},
         [this] { grid_.fit_between_held(); });
     add(menu, "doubtful", tr("Next uncertain place"), {K(tr("D"))}, [this] { go_to_doubtful(); });
@@ -80,7 +88,7 @@ void GridCommands::beats_dialog() {
 void GridCommands::open_beats(const QString& path) {
     auto grid = import_grid(path.toStdString());
     if (!grid)
-        return document_.say(QString::fromStdString(grid.error().message()));
+        return document_.say(spoken(grid.error()));
     const auto count = grid->beats().size();
     document_.apply(relabelled(document_.project(), *std::move(grid)), tr("open beats"));
     document_.say(tr("%1 beats from %2").arg(count).arg(QFileInfo(path).fileName()));
@@ -89,10 +97,7 @@ void GridCommands::open_beats(const QString& path) {
 void GridCommands::add_snapping_to(QMenu* menu) {
     auto* sub = menu->addMenu(tr("Snapping"));
     auto* group = new QActionGroup(sub);
-    const QSettings settings;
-    view_.set_snap(static_cast<Snap>(
-        std::clamp(settings.value("snap/mode", static_cast<int>(view_.snap())).toInt(), 0, 2)));
-    view_.set_snaps_to(settings.value("snap/to", view_.snaps_to()).toUInt());
+    load_settings();
     for (const auto& [snap, name, text] :
          {std::tuple{Snap::Off, "snap off", tr("Off")}, std::tuple{Snap::Near, "snap near", tr("When near")},
           std::tuple{Snap::Always, "snap always", tr("Always")}}) {
@@ -131,6 +136,25 @@ void GridCommands::add_snapping_to(QMenu* menu) {
         QSettings().setValue("snap/mode", static_cast<int>(view_.snap()));
         QSettings().setValue("snap/to", view_.snaps_to());
     });
+}
+
+/// The one at the playhead comes first.
+void GridCommands::choose_next_beat(int by) {
+    const auto& grid = document_.project().grid;
+    if (!grid)
+        return document_.say(tr("There are no beats yet: find them first"));
+    const auto nearest = static_cast<std::int64_t>(std::llround(grid->beats_at(view_.playhead()).value));
+    const auto beat =
+        std::clamp(view_.beat() ? *view_.beat() + by : nearest, grid->first_beat(), grid->last_beat());
+    view_.select({});
+    view_.choose_beat(beat);
+    play_.set_playhead(moment_of(grid->time_at(Ticks(beat * ticks_per_beat)), *document_.project().settings));
+}
+
+void GridCommands::load_settings() {
+    const QString snap = setting_text("snap/mode");
+    view_.set_snap(snap == "off" ? Snap::Off : snap == "always" ? Snap::Always : Snap::Near);
+    view_.set_snaps_to(QSettings().value("snap/to", view_.snaps_to()).toUInt());
 }
 
 /// Loops it, so that it is heard with the click what is wrong.
@@ -206,7 +230,7 @@ void GridCommands::move_chosen_beat(Seconds by) {
     const Ticks at(*view_.beat() * ticks_per_beat);
     auto moved = with_beat_moved(*grid, *view_.beat(), grid->time_at(at) + by, BendReach::Bar);
     if (!moved)
-        return document_.say(QString::fromStdString(moved.error().message()));
+        return document_.say(spoken(moved.error()));
     document_.apply(retimed(document_.project(), *std::move(moved)), tr("move beat"));
     document_.say(tr("Beat %1 moved by %2 ms")
                       .arg(QString::fromStdString(format_position(document_.project().grid->position_of(at))))

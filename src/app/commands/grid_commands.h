@@ -19,6 +19,7 @@ public:
         : Commands(at), grid_(grid), taps_(taps), play_(play) {}
     void add_to(QMenu* menu);
     void add_snapping_to(QMenu* menu);
+    void load_settings();
     void beats_dialog();
     void open_beats(const QString& path); ///< items keep their time
     void go_to_doubtful();
@@ -31,6 +32,7 @@ public:
     void listen_closely();
 
 private:
+    void choose_next_beat(int by);
     void leave_closely();
     /// The chosen beat lies so much later; the grid bends around it.
     void move_chosen_beat(Seconds by);

@@ -17,6 +17,7 @@
 #include "parts/question.h"
 #include "schedule/add_pin.h"
 #include "session/agreed_addresses.h"
+#include "session/core_words.h"
 
 #include <QFileDialog>
 #include <QFileInfo>
@@ -151,7 +152,7 @@ void LightCommands::add_lamps_dialog() {
                                        const auto added =
                                            with_lamps(document_.project(), arrangement_of(values));
                                        if (!added)
-                                           return QString::fromStdString(added.error().message());
+                                           return spoken(added.error());
                                        const auto& last = added->rig->fixtures.back();
                                        return tr("%1 lamps, up to channel %2 of universe %3")
                                            .arg(values.whole("count"))
@@ -161,7 +162,7 @@ void LightCommands::add_lamps_dialog() {
     ask(dialog, [this](const ParamValues& values) {
         auto next = with_lamps(document_.project(), arrangement_of(values));
         if (!next)
-            return document_.say(QString::fromStdString(next.error().message()));
+            return document_.say(spoken(next.error()));
         const LampId made = next->rig->groups.back().id;
         const LaneKind kind = kind_of(body_type<LightBody>);
         if (!next->first_lane(kind)) // where they are lit
@@ -180,7 +181,7 @@ void LightCommands::load_prop_dialog() {
         return;
     const auto points = lamp_points(file.toStdString());
     if (!points)
-        return document_.say(QString::fromStdString(points.error().message()));
+        return document_.say(spoken(points.error()));
     std::vector<std::pair<double, double>> places;
     for (const auto& point : fitted(*points, 70, picture_aspect(document_.project())))
         places.emplace_back(point.x, point.y);
@@ -189,7 +190,7 @@ void LightCommands::load_prop_dialog() {
     if (next && !next->first_lane(kind_of(body_type<LightBody>)))
         next = with_lane(*next, kind_of(body_type<LightBody>), tr("Lights").toStdString());
     if (!next)
-        return document_.say(QString::fromStdString(next.error().message()));
+        return document_.say(spoken(next.error()));
     const LampId made = next->rig->groups.back().id;
     document_.apply(std::move(next), tr("add prop"));
     view_.choose_lamps({made});
@@ -280,7 +281,7 @@ void LightCommands::light_on_beats() {
     const auto lit = lit_on_beats(document_.project(), lane(), view_.lamps(), where->first, where->second,
                                   Ticks(std::llround(every * ticks_per_beat)), brush);
     if (!lit)
-        return document_.say(QString::fromStdString(lit.error().message()));
+        return document_.say(spoken(lit.error()));
     if (lit->count == 0)
         return document_.say(tr("They are lit there already"));
     document_.apply(lit->project, tr("light lamps"));
@@ -338,7 +339,7 @@ void LightCommands::paint_lamps(const std::vector<LampId>& lamps, bool lit) {
             continue;
         auto next = without_lights_at(now, lights, members, frame);
         if (!next)
-            return document_.say(QString::fromStdString(next.error().message()));
+            return document_.say(spoken(next.error()));
         now = Schedule(*std::move(next), now);
         changed = true;
     }
@@ -420,7 +421,7 @@ void LightCommands::drive_dialog() {
     for (const LampId lamp : view_.lamps().empty() ? std::vector{LampId{}} : view_.lamps()) {
         auto driven = with_drive(next, lights, lamp, by);
         if (!driven)
-            return document_.say(QString::fromStdString(driven.error().message()));
+            return document_.say(spoken(driven.error()));
         next = *std::move(driven);
     }
     document_.apply(std::move(next), tr("drive lamps"));

@@ -9,6 +9,7 @@
 #include "parts/file_names.h"
 #include "parts/remembered_values.h"
 #include "parts/widgets.h"
+#include "session/core_words.h"
 
 #include <QDir>
 #include <QFileDialog>
@@ -80,9 +81,8 @@ void PackCommands::pack_into(const std::filesystem::path& into, const ParamValue
         },
         [this, into](const Result<Packed>& packed) {
             if (!packed)
-                return document_.say(packed.error().cancelled()
-                                         ? tr("Nothing was packed")
-                                         : QString::fromStdString(packed.error().message()));
+                return document_.say(packed.error().cancelled() ? tr("Nothing was packed")
+                                                                : spoken(packed.error()));
             QString told = tr("%n files packed into %1", nullptr, static_cast<int>(packed->files))
                                .arg(QString::fromStdString(into.string()));
             if (packed->shortened > 0)

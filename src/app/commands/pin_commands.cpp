@@ -19,6 +19,7 @@
 #include "parts/fields.h"
 #include "parts/widgets.h"
 #include "schedule/add_pin.h"
+#include "session/core_words.h"
 #include "stage/trigger_acts.h"
 #include "time/clock_grid.h"
 #include "time/musical_text.h"
@@ -187,7 +188,7 @@ void PinCommands::copy_pins() {
 
 void PinCommands::take_copies(const Result<Copied>& copied, const QString& what) {
     if (!copied)
-        return document_.say(QString::fromStdString(copied.error().message()));
+        return document_.say(spoken(copied.error()));
     if (copied->count == 0)
         return document_.say(tr("All of these places are taken already"));
     document_.apply(copied->project, what);
@@ -271,7 +272,7 @@ void PinCommands::ask_for_adoption() {
         told->setText(tried ? text_of(tried->told)
                                   .replace("%2", QString::number(tried->count))
                                   .replace("%1", QString::fromStdString(tried->name))
-                            : QString::fromStdString(tried.error().message()));
+                            : spoken(tried.error()));
         buttons->button(QDialogButtonBox::Ok)->setEnabled(tried.has_value());
     };
     connect(parts, &QComboBox::currentIndexChanged, &dialog, tell);
@@ -329,7 +330,7 @@ void PinCommands::add_pin_lasting(const Project& project, LaneId id, Seconds mea
     };
     const auto added = add_at(place);
     if (!added)
-        return document_.say(QString::fromStdString(added.error().message()));
+        return document_.say(spoken(added.error()));
     if (added->was_there) {
         document_.say(tr("There is a %1 here already: it is selected").arg(singular));
         return view_.select({added->pin});

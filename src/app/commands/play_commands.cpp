@@ -10,6 +10,8 @@
 #include "schedule/piece_length.h"
 #include "schedule/place_text.h"
 #include "schedule/shots.h"
+#include "session/core_words.h"
+#include "session/settings.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
 
@@ -128,7 +130,7 @@ void PlayCommands::type_range() {
     for (int i = 0; i < 2; ++i) {
         const auto place = place_of_text(project, ends[i].toStdString(), PlainNumber::AsBar);
         if (!place)
-            return document_.say(QString::fromStdString(place.error().message()));
+            return document_.say(spoken(place.error()));
         times[i] = *anchored_time(*place, project);
     }
     if (times[1] <= times[0])
@@ -264,7 +266,7 @@ void PlayCommands::step_pins(int by) {
 void PlayCommands::step_pins_of(LaneKind kind, int by) {
     if (const auto* target = next_pin(document_, view_.playhead(), by, kind))
         return set_playhead(moment_of(*target, rate()));
-    const QString name = QString::fromUtf8(kind->singular.data());
+    const QString name = text_of(kind->singular);
     document_.say(by > 0 ? tr("There is no %1 after this").arg(name)
                          : tr("There is no %1 before this").arg(name));
 }
@@ -286,6 +288,7 @@ void PlayCommands::load_settings() {
     stop_returns_ = settings.value("play/stop returns", false).toBool();
     commands_.action("stop returns")->setChecked(stop_returns_);
     player_.set_extra_delay(Seconds(settings.value("play/extra delay", 0.0).toDouble()));
+    player_.set_output(setting_text("sound/device").toStdString());
 }
 
 void PlayCommands::change_speed(int steps) {

@@ -12,6 +12,7 @@
 #include "parts/file_names.h"
 #include "play/click_sound.h"
 #include "schedule/piece_length.h"
+#include "session/core_words.h"
 #include "show/timecode_sound.h"
 
 #include <QDir>
@@ -82,7 +83,7 @@ void SoundCommands::write_made_dialog(
         return;
     const std::filesystem::path wanted = path->toStdString();
     if (auto allowed = may_write(wanted, inputs_of(document_.path(), document_.project()), true); !allowed)
-        return document_.say(QString::fromStdString(allowed.error().message()));
+        return document_.say(spoken(allowed.error()));
     const QString name = QFileInfo(*path).fileName();
     document_.jobs().start<bool>(
         JobQueue::Write, tr("Writing %1").arg(name),
@@ -95,7 +96,7 @@ void SoundCommands::write_made_dialog(
         [this, name](const Result<bool>& written) {
             document_.say(written                       ? tr("Written: %1").arg(name)
                           : written.error().cancelled() ? tr("%1 was not written").arg(name)
-                                                        : QString::fromStdString(written.error().message()));
+                                                        : spoken(written.error()));
         });
 }
 

@@ -9,9 +9,12 @@
 #include "parts/form_area.h"
 #include "picture/picture_room.h"
 #include "schedule/find_pins.h"
+#include "session/settings.h"
 
 #include <QActionGroup>
+#include <QApplication>
 #include <QSettings>
+#include <QSignalBlocker>
 #include <QStackedWidget>
 #include <algorithm>
 
@@ -82,7 +85,9 @@ void ViewCommands::add_to(QMenu* menu) {
     add(menu, "frame layer", tr("Camera on the chosen layer"), {K(tr("Shift+F"))},
         [this] { hands_.frame_chosen(); });
     commands_.add(menu, Command{"night", tr("Night paper"), {K(tr("Ctrl+Shift+N"))}, {}, [this](bool on) {
-                                    set_night(on);
+                                    change_setting(*find_setting("look/colours"),
+                                                   std::string(on ? "night" : "day"));
+                                    show_colours();
                                 }});
 }
 
@@ -148,6 +153,7 @@ void ViewCommands::add_looks_to(QMenu* menu) {
 }
 
 void ViewCommands::load_settings() {
+    show_colours();
     view_.set_names_width(QSettings().value("desk/names width", view_.names_width()).toInt());
     connect(&view_, &ViewState::names_width_changed, this,
             [this] { QSettings().setValue("desk/names width", view_.names_width()); });
@@ -172,9 +178,22 @@ void ViewCommands::zoom_by(double factor) {
         timeline_.zoom_by(factor);
 }
 
-void ViewCommands::set_night(bool night) {
-    score_.set_palette(night ? night_palette() : day_palette());
-    timeline_.set_palette(night ? night_palette() : day_palette());
+void ViewCommands::show_colours() {
+    const QString colours = setting_text("look/colours");
+    const Palette& paper = colours == "contrast" ? contrast_palette()
+                           : colours == "night"  ? night_palette()
+                                                 : day_palette();
+    const Palette& desk = colours == "contrast" ? contrast_palette() : day_palette();
+    const QSignalBlocker told(commands_.action("night"));
+    commands_.action("night")->setChecked(colours == "night");
+    score_.set_palette(paper);
+    timeline_.set_palette(paper);
+    if (&desk == &desk_palette())
+        return;
+    use_desk_palette(desk);
+    QApplication::setPalette(desk_colours(desk));
+    window_->setStyleSheet(style_sheet(desk));
+    emit desk_recoloured();
 }
 
 void ViewCommands::show_score(bool score) {

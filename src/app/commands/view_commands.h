@@ -21,13 +21,17 @@ public:
           transport_(transport) {}
     void add_to(QMenu* menu);
     void load_settings();
+    /// Of what lies in the window, whatever is set now.
+    void show_colours();
     void show_score(bool score);
+
+signals:
+    void desk_recoloured();
 
 private:
     void add_looks_to(QMenu* menu);
     void zoom_by(double factor);
     void zoom_to();
-    void set_night(bool night);
     FormArea& bench_;
     PictureRoom& picture_;
     PictureHands& hands_;

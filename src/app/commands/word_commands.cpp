@@ -11,6 +11,7 @@
 #include "pages/dialogs/param_dialog.h"
 #include "pages/stops/words_page.h"
 #include "schedule/picker.h"
+#include "session/core_words.h"
 #include "speech/speech.h"
 #include "words/lyric_formats.h"
 
@@ -142,13 +143,13 @@ void WordCommands::paste() {
 
 void WordCommands::take_lyric(const Result<Lyric>& lyric, const QString& from) {
     if (!lyric)
-        return document_.say(QString::fromStdString(lyric.error().message()));
+        return document_.say(spoken(lyric.error()));
     const Lane* lane = words();
     const LaneOfWords begun = lane ? LaneOfWords{document_.project(), lane->id}
                                    : with_lane_of_words(document_.project(), usual_language());
     auto taken = with_lyric(begun.project, begun.lane, *lyric);
     if (!taken)
-        return document_.say(QString::fromStdString(taken.error().message()));
+        return document_.say(spoken(taken.error()));
     document_.apply(std::move(taken->project), tr("add words"));
     view_.choose_lane(begun.lane);
     QStringList told;
@@ -161,7 +162,7 @@ void WordCommands::take_lyric(const Result<Lyric>& lyric, const QString& from) {
     QString text = tr("From %1: %2").arg(from, told.join(", "));
     if (!lyric->remarks.empty()) {
         const auto& first = lyric->remarks.front();
-        text += tr(" · line %1: %2").arg(first.line).arg(QString::fromStdString(first.what));
+        text += tr(" · line %1: %2").arg(first.line).arg(spoken(first.what));
         if (const auto more = lyric->remarks.size() - 1; more > 0)
             text += more == 1 ? tr(" One more line was fixed.") : tr(" %1 more lines were fixed.").arg(more);
     }
@@ -180,7 +181,7 @@ void WordCommands::tap() {
     at = pulled(document_.schedule(), at);
     auto set = with_word_set(document_.project(), lane->id, 0, at);
     if (!set)
-        return document_.say(QString::fromStdString(set.error().message()));
+        return document_.say(spoken(set.error()));
     document_.apply(std::move(set->project), tr("tap word"));
     view_.select({set->word});
 }
@@ -192,7 +193,7 @@ void WordCommands::back() {
         return;
     auto taken = with_word_taken_back(document_.project(), lane->id);
     if (!taken)
-        return document_.say(QString::fromStdString(taken.error().message()));
+        return document_.say(spoken(taken.error()));
     const bool played = player_.playing();
     document_.apply(std::move(taken->project), tr("back one word"));
     Seconds from = taken->at - Seconds(4);
@@ -274,9 +275,7 @@ void WordCommands::propose() {
                 return; // another one was asked for meanwhile
             proposing_.reset();
             if (!proposed)
-                return proposed.error().cancelled()
-                           ? void()
-                           : document_.say(QString::fromStdString(proposed.error().message()));
+                return proposed.error().cancelled() ? void() : document_.say(spoken(proposed.error()));
             const Lane* there = document_.project().lane(meant);
             if (!there || there != as_it_was.lane(meant))
                 return document_.say(tr("The words changed meanwhile: propose them again"));
@@ -349,7 +348,7 @@ void WordCommands::ask_for_pauses() {
             [this, lines_with, id](const ParamValues& values) {
                 const auto parted = lines_with(values);
                 if (!parted)
-                    return QString::fromStdString(parted.error().message());
+                    return spoken(parted.error());
                 const Schedule then(*parted, document_.schedule());
                 return tr("%1 lines").arg(word_lines(*parted->lane(id), then.spans(id).texts).size());
             }),
@@ -389,7 +388,7 @@ void WordCommands::mend_reading() {
             auto mended = with_reading_mended(Schedule(wanted, document_.schedule()), id, all);
             if (!mended) { // what is asked for is kept all the same
                 document_.apply(wanted, tr("set reading"));
-                return document_.say(QString::fromStdString(mended.error().message()));
+                return document_.say(spoken(mended.error()));
             }
             document_.apply(std::move(mended->project), tr("fix reading speed"));
             document_.say(

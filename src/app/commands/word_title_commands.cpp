@@ -8,6 +8,7 @@
 #include "kinds/layer_kinds.h"
 #include "pages/dialogs/param_dialog.h"
 #include "render/word_sizes.h"
+#include "session/core_words.h"
 
 namespace pulsepin {
 
@@ -17,7 +18,7 @@ void WordCommands::make_titles(Showing::Words how, const QString& name) {
         return document_.say(tr("There are no words yet"));
     auto made = with_titles_of_words(document_.schedule(), lane->id, how, name.toStdString());
     if (!made)
-        return document_.say(QString::fromStdString(made.error().message()));
+        return document_.say(spoken(made.error()));
     document_.apply(std::move(made->project), tr("titles of words"));
     view_.choose_layer(made->layer);
     view_.choose_lane(made->lane);
@@ -68,7 +69,7 @@ void WordCommands::camera_on_lines() {
         [this, id](const ParamValues& values) {
             auto posed = with_camera_on_lines(document_.schedule(), id, sizes_of(id), group_framing(values));
             if (!posed)
-                return document_.say(QString::fromStdString(posed.error().message()));
+                return document_.say(spoken(posed.error()));
             document_.apply(std::move(posed->project), tr("camera on lines"));
             view_.choose_lane(posed->lane);
             view_.select(std::move(posed->poses));

@@ -3,6 +3,7 @@
 
 #include "drawing/canvas/event_panel.h"
 #include "drawing/canvas/gestures/shape_event.h"
+#include "session/core_words.h"
 
 #include <QCoreApplication>
 #include <algorithm>
@@ -60,7 +61,7 @@ std::optional<DoubleClicked> open_or_add_key(const GestureContext& context, cons
             context.project(), open->trigger, open->act_near(at),
             {open->share_at(time) * 100, std::clamp(std::round(open->way_at(at.y())), 0.0, 100.0)});
         if (!with)
-            return DoubleClicked{{}, QString::fromStdString(with.error().message())};
+            return DoubleClicked{{}, spoken(with.error())};
         context.view.choose_event_key(with->key);
         return DoubleClicked{Gesture::Edit{
             std::move(with->project), QCoreApplication::translate("pulsepin::Canvas", "add key to event")}};

@@ -41,6 +41,11 @@ QRect RouteList::stop_rect(int index) const {
     return {0, index * stop_height(), width(), stop_height() - (stop_height() > 40 ? 4 : 1)};
 }
 
+QString RouteList::item_name(int item) const {
+    const auto* stop = stops_[static_cast<std::size_t>(item)];
+    return tr("%1: %2").arg(stop->title(), stop->summary());
+}
+
 void RouteList::set_current(int index) {
     index = std::clamp(index, 0, static_cast<int>(stops_.size()) - 1);
     if (index == current_)
@@ -53,7 +58,7 @@ void RouteList::set_current(int index) {
 void RouteList::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
-    const auto& p = day_palette();
+    const auto& p = desk_palette();
     QFont name = font();
     name.setPixelSize(13);
     name.setWeight(QFont::DemiBold);

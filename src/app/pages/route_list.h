@@ -2,6 +2,7 @@
 #pragma once
 
 #include "pages/stops/stop_panel.h"
+#include "parts/painted_items.h"
 
 #include <QWidget>
 #include <optional>
@@ -10,7 +11,7 @@
 namespace pulsepin {
 
 /// The stops of the work in their order, each with what is there or missing.
-class RouteList : public QWidget {
+class RouteList : public QWidget, public PaintedItems {
     Q_OBJECT
 public:
     explicit RouteList(std::vector<StopPanel*> stops, QWidget* parent = nullptr);
@@ -20,6 +21,12 @@ public:
     void set_narrow(bool narrow);
     [[nodiscard]] QSize sizeHint() const override { return {152, 210}; }
     [[nodiscard]] QRect stop_rect(int index) const;
+
+    [[nodiscard]] int item_count() const override { return static_cast<int>(stops_.size()); }
+    [[nodiscard]] QString item_name(int item) const override;
+    [[nodiscard]] QRect item_rect(int item) const override { return stop_rect(item); }
+    [[nodiscard]] bool item_chosen(int item) const override { return item == current_; }
+    void choose_item(int item) override { set_current(item); }
 
 signals:
     void chosen(int index);

@@ -2,6 +2,7 @@
 #include "pages/transport_bar.h"
 
 #include "schedule/resolve.h"
+#include "session/calm.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
 
@@ -56,7 +57,7 @@ void TransportBar::add_playing(QHBoxLayout* row) {
     play_->setStyleSheet(
         QString("QToolButton { background: %1; border: 1px solid %1; border-radius: 18px; padding: 0; }"
                 "QToolButton:focus { border: 2px solid %2; }")
-            .arg(day_palette().playing.name(), day_palette().desk_text.name()));
+            .arg(desk_palette().playing.name(), desk_palette().desk_text.name()));
     connect(play_, &QToolButton::clicked, this, &TransportBar::play_wanted);
     auto* start = button("start", {}, tr("Go to the start (Home)"), QIcon(":/icons/start.svg"));
     connect(start, &QToolButton::clicked, this, &TransportBar::start_wanted);
@@ -170,7 +171,7 @@ QToolButton* TransportBar::button(const QString& name, const QString& text, cons
                                   const QIcon& icon) {
     auto* b = new QToolButton;
     b->setObjectName(name);
-    b->setAccessibleName(name);
+    name_by_tip(*b, tip); // "½" is no word
     b->setText(text);
     b->setToolTip(tip);
     b->setMinimumHeight(26);
@@ -246,8 +247,9 @@ void TransportBar::show_position() {
         QString("%1 . %2 . %3").arg(place.bar).arg(place.beat).arg(place.tick, 3, 10, QChar('0')));
     if (player_.playing()) {
         // Bright with the beat, fading over its first half.
+        constexpr double steady = 0.6; // the beat is shown, and does not flash
         const double since = static_cast<double>(place.tick) / static_cast<double>(ticks_per_beat);
-        lamps_->light(place.beat - 1, std::max(0.0, 1 - 1.6 * since));
+        lamps_->light(place.beat - 1, is_calm() ? steady : std::max(0.0, 1 - 1.6 * since));
     } else {
         lamps_->light(-1, 0);
     }

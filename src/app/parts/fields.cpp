@@ -192,7 +192,7 @@ void ColourField::ask() {
 void ColourField::paintEvent(QPaintEvent* event) {
     QPushButton::paintEvent(event);
     QPainter painter(this);
-    painter.setPen(QPen(day_palette().desk_quiet, 1));
+    painter.setPen(QPen(desk_palette().desk_quiet, 1));
     painter.setBrush(QColor::fromRgb(static_cast<QRgb>(colour_.rgb)));
     painter.drawRect(QRectF(rect()).adjusted(6.5, 5.5, -6.5, -5.5));
 }

@@ -3,6 +3,7 @@
 
 #include "parts/question.h"
 #include "session/document.h"
+#include "session/settings.h"
 
 #include <QCoreApplication>
 #include <QFileDialog>
@@ -59,6 +60,9 @@ QString usual_folder(const Document& document) {
     std::filesystem::path file = document.path();
     if (file.empty() && document.project().song)
         file = document.project().song->path;
+    if (file.empty())
+        if (const QString folder = setting_text("files/folder"); QFileInfo(folder).isDir())
+            return folder;
     return QString::fromStdString(file.parent_path().string());
 }
 

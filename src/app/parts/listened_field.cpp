@@ -3,6 +3,7 @@
 
 #include "follow/project_sounds.h"
 #include "parts/fields.h"
+#include "session/core_words.h"
 
 #include <QActionGroup>
 #include <QMenu>
@@ -36,7 +37,7 @@ ListenedField::ListenedField(const QString& name, QWidget* parent) : QPushButton
 void ListenedField::show_listened(const Listened& listened, const Project& project) {
     listened_ = listened;
     project_ = project;
-    setText(prefix_ + QString::fromStdString(name_of(listened, project)));
+    setText(prefix_ + spoken(name_of(listened, project)));
 }
 
 QSize ListenedField::minimumSizeHint() const {

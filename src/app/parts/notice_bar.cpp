@@ -2,6 +2,7 @@
 #include "parts/notice_bar.h"
 
 #include "parts/widgets.h"
+#include "session/core_words.h"
 
 #include <QHBoxLayout>
 
@@ -11,7 +12,7 @@ NoticeBar::NoticeBar(Document& document, QWidget* parent) : QWidget(parent), doc
     setObjectName("notice");
     setAttribute(Qt::WA_StyledBackground);
     setStyleSheet(QString("#notice { background: %1; border-left: 4px solid %2; }")
-                      .arg(day_palette().desk_raised.name(), day_palette().warning.name()));
+                      .arg(desk_palette().desk_raised.name(), desk_palette().warning.name()));
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(12, 5, 12, 5);
     row->setSpacing(8);
@@ -62,15 +63,14 @@ void NoticeBar::refresh() {
     const bool elsewhere = !not_saved && !changed && !not_kept && trouble.open_elsewhere && !dismissed_;
     QString text;
     if (not_saved)
-        text = tr("Not saved. %1").arg(QString::fromStdString(trouble.not_saved->message()));
+        text = tr("Not saved. %1").arg(spoken(*trouble.not_saved));
     else if (changed)
         text =
             tr("“%1” was changed on the disk by another program or window. What is open here is as you left "
                "it.")
                 .arg(name);
     else if (not_kept)
-        text = tr("Not saved, and no copy for the case of a crash. %1")
-                   .arg(QString::fromStdString(trouble.not_kept->message()));
+        text = tr("Not saved, and no copy for the case of a crash. %1").arg(spoken(*trouble.not_kept));
     else if (elsewhere)
         text =
             tr("“%1” is open in another window, too. Work in one of them: whichever saves last replaces what "

@@ -36,7 +36,7 @@ Palette make_day() {
     p.spectrum_middle = "#6fae9d";
     p.spectrum_high = "#1b2a4e";
     p.onset = "#232c3d";
-    p.marker = "#7c3585";
+    p.marker = "#6b2a8a";
     p.cut = "#ad3d25";
     p.trigger = "#7d5600";
     p.appearance = "#4a5d8f";
@@ -44,7 +44,7 @@ Palette make_day() {
     p.note = "#1f2742";
     p.exposure = "#8a5a12";
     p.motion = "#0f6d6a";
-    const char* markers[] = {"#7c3585", "#a33323", "#82530a", "#3d6929", "#1d5c8c", "#4a5263"};
+    const char* markers[] = {"#6b2a8a", "#66120a", "#985600", "#4f6b35", "#1f6d8c", "#252a33"};
     for (int i = 0; i < 6; ++i)
         p.markers[i] = markers[i];
     const char* shots[] = {"#c9b388", "#9fb5cc", "#c78e7a", "#a8b58d", "#d9b657", "#8fa9a4"};
@@ -77,7 +77,7 @@ Palette make_night() {
     p.spectrum_middle = "#2f7f78";
     p.spectrum_high = "#e9f3c4";
     p.onset = "#e7e2d5";
-    p.marker = "#d19bd8";
+    p.marker = "#a88bc4";
     p.cut = "#f08a70";
     p.trigger = "#e3b04f";
     p.appearance = "#9db4ea";
@@ -85,13 +85,56 @@ Palette make_night() {
     p.note = "#dfe4f2";
     p.exposure = "#e0b05c";
     p.motion = "#63c9c0";
-    const char* markers[] = {"#d19bd8", "#f39a84", "#e3b04f", "#9ccf85", "#8cc0ee", "#b9c3d4"};
+    const char* markers[] = {"#a88bc4", "#ffc3ad", "#e7ac25", "#73a162", "#28a6fe", "#c8dbe5"};
     for (int i = 0; i < 6; ++i)
         p.markers[i] = markers[i];
     const char* sections[] = {"#3a4438", "#4a432f", "#4d3a35", "#383d50", "#45413a"};
     for (int i = 0; i < 5; ++i)
         p.sections[i] = sections[i];
     return p;
+}
+
+Palette make_contrast() {
+    Palette p = make_night();
+    p.desk = p.desk_well = p.paper = p.paper_names = "#000000";
+    p.desk_raised = "#1a1a1a";
+    p.desk_line = "#c8c8c8";
+    p.desk_text = p.paper_text = p.note = p.onset = "#ffffff";
+    p.desk_quiet = "#e6e6e6";
+    p.desk_faint = "#b4b4b4";
+    p.paper_shade = "#161616";
+    p.paper_line = "#8c8c8c";
+    p.paper_beat = "#4d4d4d";
+    p.paper_bar = "#bfbfbf";
+    p.paper_quiet = "#d9d9d9";
+    p.playing = "#ffd400";
+    p.playing_text = p.shot_text = "#000000";
+    p.selection = "#00e5ff";
+    p.done = "#6fe08f";
+    p.warning = "#ffb0a0";
+    p.wave_peak = "#7a8cc0";
+    p.wave_rms = "#cfe0ff";
+    p.spectrum_middle = "#2f9f90";
+    p.spectrum_high = "#ffffc8";
+    p.marker = "#ee7bff";
+    p.cut = "#ff9a80";
+    p.trigger = "#ffd060";
+    p.appearance = "#b0c8ff";
+    p.word = "#c0ccff";
+    p.exposure = "#ffc878";
+    p.motion = "#70f0e0";
+    const char* markers[] = {"#ee7bff", "#fb892a", "#fee600", "#92dd8a", "#c8f6ff", "#a9a0a3"};
+    for (int i = 0; i < 6; ++i)
+        p.markers[i] = markers[i];
+    const char* sections[] = {"#20301c", "#3a2e10", "#3a1c14", "#1c2440", "#333333"};
+    for (int i = 0; i < 5; ++i)
+        p.sections[i] = sections[i];
+    return p;
+}
+
+const Palette*& desk_in_use() {
+    static const Palette* palette = &day_palette();
+    return palette;
 }
 
 double luminance(const QColor& colour) {
@@ -114,6 +157,19 @@ const Palette& night_palette() {
     return palette;
 }
 
+const Palette& contrast_palette() {
+    static const Palette palette = make_contrast();
+    return palette;
+}
+
+const Palette& desk_palette() {
+    return *desk_in_use();
+}
+
+void use_desk_palette(const Palette& palette) {
+    desk_in_use() = &palette;
+}
+
 double contrast(const QColor& a, const QColor& b) {
     const double one = luminance(a), other = luminance(b);
     return (std::max(one, other) + 0.05) / (std::min(one, other) + 0.05);
@@ -131,7 +187,7 @@ QPalette desk_colours(const Palette& p) {
                                                             {QPalette::BrightText, p.desk_text},
                                                             {QPalette::ToolTipBase, p.desk_well},
                                                             {QPalette::ToolTipText, p.desk_text},
-                                                            {QPalette::Highlight, day_palette().selection},
+                                                            {QPalette::Highlight, p.selection},
                                                             {QPalette::HighlightedText, p.paper},
                                                             {QPalette::PlaceholderText, p.desk_quiet}};
     for (const auto& [role, colour] : roles)
@@ -147,12 +203,10 @@ QString style_sheet(const Palette& p) {
         return {};
     QString sheet = QString::fromUtf8(file.readAll());
     const std::pair<const char*, QColor> names[] = {
-        {"ONPLAYING", p.playing_text}, {"PLAYING", p.playing},
-        {"ONCHOSEN", p.paper},         {"CHOSEN", day_palette().selection},
-        {"WARNING", p.warning},        {"RAISED", p.desk_raised},
-        {"QUIET", p.desk_quiet},       {"DESK", p.desk},
-        {"WELL", p.desk_well},         {"LINE", p.desk_line},
-        {"TEXT", p.desk_text},         {"FAINT", p.desk_faint}};
+        {"ONPLAYING", p.playing_text}, {"PLAYING", p.playing}, {"ONCHOSEN", p.paper},
+        {"CHOSEN", p.selection},       {"WARNING", p.warning}, {"RAISED", p.desk_raised},
+        {"QUIET", p.desk_quiet},       {"DESK", p.desk},       {"WELL", p.desk_well},
+        {"LINE", p.desk_line},         {"TEXT", p.desk_text},  {"FAINT", p.desk_faint}};
     for (const auto& [name, colour] : names)
         sheet.replace(QLatin1String(name), colour.name());
     return sheet;

@@ -7,8 +7,8 @@
 
 namespace pulsepin {
 
-/// Every colour of the window. Text on its ground has a contrast of 4.5:1 or more (WCAG 2.x, 1.4.3); a test
-/// computes it.
+/// Every colour of the window. Text on its ground has a contrast of 4.5:1 or more (WCAG 2.x, 1.4.3), with
+/// high contrast of 7:1 (1.4.6); a test computes it.
 struct Palette {
     // The desk: transport, bench, status line.
     QColor desk, desk_well, desk_raised, desk_line, desk_text, desk_quiet, desk_faint;
@@ -32,6 +32,13 @@ struct Palette {
 
 [[nodiscard]] const Palette& day_palette();
 [[nodiscard]] const Palette& night_palette();
+/// Of the paper and the desk alike.
+[[nodiscard]] const Palette& contrast_palette();
+
+/// That of all that is no paper: day, or high contrast. It is chosen before the window is made, or the
+/// window's style sheet is set anew.
+[[nodiscard]] const Palette& desk_palette();
+void use_desk_palette(const Palette& palette);
 
 /// The style sheet of all widgets in these colours.
 /// For what the style sheet does not name, as the insides of the system's dialogs.

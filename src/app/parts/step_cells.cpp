@@ -43,6 +43,10 @@ QRectF StepCells::cell(int step) const {
     return {x, 1, std::max(2.0, w - gap), static_cast<double>(height()) - 2};
 }
 
+QString StepCells::item_name(int item) const {
+    return item_chosen(item) ? tr("step %1, on").arg(item + 1) : tr("step %1, off").arg(item + 1);
+}
+
 QPoint StepCells::middle_of(int step) const {
     return cell(step).center().toPoint();
 }
@@ -63,7 +67,7 @@ void StepCells::put(int step, bool on) {
 }
 
 void StepCells::paintEvent(QPaintEvent*) {
-    const auto& p = day_palette();
+    const auto& p = desk_palette();
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     QFont small = font();

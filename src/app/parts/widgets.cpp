@@ -9,6 +9,7 @@
 
 #include <QFontMetricsF>
 #include <QPainter>
+#include <QRegularExpression>
 #include <QVBoxLayout>
 #include <algorithm>
 #include <cmath>
@@ -41,6 +42,16 @@ QPushButton* main_button(const QString& text) {
 void take_away(QWidget* widget) {
     widget->setParent(nullptr);
     widget->deleteLater();
+}
+
+void name_by_tip(QWidget& widget, const QString& tip) {
+    const auto* button = qobject_cast<const QAbstractButton*>(&widget);
+    if (!widget.accessibleName().isEmpty() || (button && !button->text().isEmpty()))
+        return;
+    static const QRegularExpression end("[;.:(\n。；：（]");
+    const QString first = tip.section(end, 0, 0).trimmed();
+    widget.setAccessibleName(first.isEmpty() ? tip : first);
+    widget.setProperty("named by tip", true);
 }
 
 QComboBox* choice_box(const QString& name, const QString& tip, const QStringList& items) {
@@ -96,7 +107,7 @@ QWidget* labelled(const QString& label, QWidget* field) {
     name->setBuddy(field);
     layout->addWidget(name);
     layout->addWidget(field);
-    if (field->accessibleName().isEmpty())
+    if (field->accessibleName().isEmpty() || field->property("named by tip").toBool())
         field->setAccessibleName(label);
     return box;
 }
@@ -149,10 +160,10 @@ void Figures::paintEvent(QPaintEvent*) {
     QFont small("Inter");
     small.setPixelSize(11);
     painter.setFont(small);
-    painter.setPen(day_palette().desk_quiet);
+    painter.setPen(desk_palette().desk_quiet);
     painter.drawText(QRectF(0, 0, width(), 14), Qt::AlignLeft | Qt::AlignVCenter, name_);
     painter.setFont(font_);
-    painter.setPen(day_palette().desk_text);
+    painter.setPen(desk_palette().desk_text);
     // What is wider than the room that is kept, as in a piece of hours, is drawn narrower.
     const double whole = std::accumulate(text_.begin(), text_.end(), 0.0,
                                          [this](double sum, QChar c) { return sum + advance(c); });
@@ -184,7 +195,7 @@ void LevelBar::show_level(double peak_db, double short_term_lufs) {
 void LevelBar::paintEvent(QPaintEvent*) {
     constexpr double lowest = -48; // dB at the left end
     QPainter painter(this);
-    const auto& p = day_palette();
+    const auto& p = desk_palette();
     QFont small("Inter");
     small.setPixelSize(11);
     painter.setFont(small);
@@ -226,7 +237,7 @@ void Lamps::light(int beat, double brightness) {
 void Lamps::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
-    const auto& p = day_palette();
+    const auto& p = desk_palette();
     for (int i = 0; i < count_; ++i) {
         const QPointF centre(10 + 20 * i, height() / 2.0);
         QColor colour = p.desk_raised;

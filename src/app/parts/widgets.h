@@ -20,12 +20,15 @@ namespace pulsepin {
 [[nodiscard]] QLabel* quiet(const QString& text);
 [[nodiscard]] QPushButton* main_button(const QString& text);
 
+/// What screen readers call what has no text of its own, until a label beside it says more: the first words
+/// of its tip.
+void name_by_tip(QWidget& widget, const QString& tip);
+
 /// What tests, screen readers and a mouse that rests find it by.
 template <class Widget>
 Widget* named(Widget* widget, const QString& name, const QString& tip) {
     widget->setObjectName(name);
-    if (widget->accessibleName().isEmpty())
-        widget->setAccessibleName(name);
+    name_by_tip(*widget, tip.isEmpty() ? name : tip);
     widget->setToolTip(tip);
     return widget;
 }

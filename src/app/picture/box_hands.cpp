@@ -5,6 +5,7 @@
 #include "hand/seen_values.h"
 #include "parts/palette.h"
 #include "render/staged_places.h"
+#include "session/core_words.h"
 
 #include <QPainter>
 #include <algorithm>
@@ -129,7 +130,7 @@ void BoxHands::release() {
         view_.range() ? std::optional(TimeSpan{view_.range()->from, view_.range()->until}) : std::nullopt;
     const auto meant = stretch_meant(document_.project(), range, view_.playhead());
     if (!meant)
-        return document_.say(QString::fromStdString(meant.error().message()));
+        return document_.say(spoken(meant.error()));
     document_.apply(
         with_slow_move(document_.schedule(), layer_, wanted.first, wanted.last, meant->from, meant->until),
         PreviewView::tr("slow move"));
@@ -154,7 +155,7 @@ QString BoxHands::hint(QPointF at) const {
 
 void BoxHands::paint(QPainter& painter) const {
     const Boxes now = boxes();
-    const auto& p = day_palette();
+    const auto& p = desk_palette();
     painter.setRenderHint(QPainter::Antialiasing);
     const QColor colours[] = {p.marker, p.selection};
     const QString names[] = {PreviewView::tr("from"), PreviewView::tr("to")};

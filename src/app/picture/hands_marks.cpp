@@ -20,9 +20,9 @@ const QColor& hands_colour() {
 void paint_label(QPainter& painter, QPointF at, const QString& text) {
     const QRectF box(at.x(), at.y(), painter.fontMetrics().horizontalAdvance(text) + 12, 18);
     painter.setPen(Qt::NoPen);
-    painter.setBrush(day_palette().desk);
+    painter.setBrush(desk_palette().desk);
     painter.drawRoundedRect(box, 3, 3);
-    painter.setPen(day_palette().desk_text);
+    painter.setPen(desk_palette().desk_text);
     painter.drawText(box, Qt::AlignCenter, text);
 }
 
@@ -47,14 +47,14 @@ void paint_grips(QPainter& painter, const StagedFrame& staged, const SeenLayers&
         const QPointF arm = seen.arm_end(*shown);
         painter.drawLine(shown->place.map(QPointF(shown->content.center().x(), shown->content.top())), arm);
         if (seen.pivots) // it can be taken hold of
-            painter.setBrush(day_palette().desk_text);
+            painter.setBrush(desk_palette().desk_text);
         painter.drawEllipse(middle, 5, 5);
         painter.drawLine(middle - QPointF(8, 0), middle + QPointF(8, 0));
         painter.drawLine(middle - QPointF(0, 8), middle + QPointF(0, 8));
-        painter.setBrush(day_palette().desk);
+        painter.setBrush(desk_palette().desk);
         painter.drawEllipse(arm, 5, 5);
     }
-    painter.setBrush(day_palette().desk_text);
+    painter.setBrush(desk_palette().desk_text);
     for (const auto& corner : box)
         painter.drawRect(QRectF(corner - QPointF(4, 4), QSizeF(8, 8)));
     const LayerValues values = values_seen(staged, *layer);

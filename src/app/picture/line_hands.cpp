@@ -112,11 +112,11 @@ void LineHands::remove_at(LayerId line, QPointF at) {
 
 void LineHands::paint(QPainter& painter, LayerId line) const {
     const auto points = seen_points(line);
-    painter.setPen(QPen(day_palette().selection.lighter(160), 1, Qt::DashLine));
+    painter.setPen(QPen(desk_palette().selection.lighter(160), 1, Qt::DashLine));
     painter.setBrush(Qt::NoBrush);
     painter.drawPolyline(points.data(), static_cast<int>(points.size()));
-    painter.setPen(QPen(day_palette().selection, 2));
-    painter.setBrush(day_palette().desk_text);
+    painter.setPen(QPen(desk_palette().selection, 2));
+    painter.setBrush(desk_palette().desk_text);
     for (const auto& point : points)
         painter.drawEllipse(point, 4, 4);
 }

@@ -213,7 +213,7 @@ void PageHands::paint(QPainter& painter) const {
         const QPointF by = held_->to - held_->from;
         shifted = all.ground * QTransform::fromTranslate(by.x(), by.y());
     }
-    const auto& p = day_palette();
+    const auto& p = desk_palette();
     painter.setRenderHint(QPainter::Antialiasing);
     QFont small = painter.font();
     small.setPixelSize(std::max(7, QFontInfo(small).pixelSize() * 4 / 5));

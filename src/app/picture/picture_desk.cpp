@@ -33,7 +33,7 @@ protected:
             if (x + wide > width())
                 return;
             painter.fillRect(QRectF(x, height() / 2.0 - 5, 10, 10), one.colour);
-            painter.setPen(day_palette().desk_text);
+            painter.setPen(desk_palette().desk_text);
             painter.drawText(QRectF(x + 14, 0, wide, height()), Qt::AlignVCenter, one.text);
             x += wide + 6;
         }

@@ -151,7 +151,7 @@ void PlanView::paintEvent(QPaintEvent*) {
         lit_ ? lit_()
              : lit_at(document_.curves(), std::floor(view_.playhead().value * rate.per_second() + 1e-6));
     const auto marked = chosen();
-    const auto& palette = day_palette();
+    const auto& palette = desk_palette();
     for (std::size_t i = 0; i < project.rig->fixtures.size(); ++i) {
         const QPointF at = position_of(i);
         draw_lamp(painter, at, radius(), i < lit.size() ? lit[i] : Lit{}, QColor(200, 206, 214));

@@ -4,6 +4,7 @@
 #include "parts/palette.h"
 #include "picture/flash_box.h"
 #include "render/staged_places.h"
+#include "session/core_words.h"
 
 #include <QContextMenuEvent>
 #include <QDropEvent>
@@ -146,7 +147,7 @@ void put_draft(std::vector<StagedLayer>& layers, LayerId id, const std::string& 
 void paint_drop(QPainter& painter, const QRectF& area, const QString& told) {
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(QPen(day_palette().playing, 2));
+    painter.setPen(QPen(desk_palette().playing, 2));
     painter.setBrush(Qt::NoBrush);
     painter.drawRect(area.adjusted(1, 1, -1, -1));
     constexpr double away = 6;
@@ -155,9 +156,9 @@ void paint_drop(QPainter& painter, const QRectF& area, const QString& told) {
                        .adjusted(-8, -4, 8, 4);
     plate.moveBottom(area.bottom() - away);
     painter.setPen(Qt::NoPen);
-    painter.setBrush(day_palette().desk);
+    painter.setBrush(desk_palette().desk);
     painter.drawRoundedRect(plate, 4, 4);
-    painter.setPen(day_palette().desk_text);
+    painter.setPen(desk_palette().desk_text);
     painter.drawText(plate, Qt::AlignCenter | Qt::TextWordWrap, told);
     painter.restore();
 }
@@ -175,13 +176,13 @@ void paint_cue(QPainter& painter, const QRectF& area, const QString& word) {
     const double half = metrics.horizontalAdvance(word) / 2 + font.pixelSize() * 0.3;
     const QRectF plate(area.center().x() - half, area.center().y() - metrics.height() / 2, 2 * half,
                        metrics.height());
-    QColor ground = day_palette().desk;
+    QColor ground = desk_palette().desk;
     ground.setAlphaF(0.75f);
     painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(QPen(day_palette().playing, 2));
+    painter.setPen(QPen(desk_palette().playing, 2));
     painter.setBrush(ground);
     painter.drawRoundedRect(plate, 8, 8);
-    painter.setPen(day_palette().desk_text);
+    painter.setPen(desk_palette().desk_text);
     painter.drawText(plate, Qt::AlignCenter, word);
     painter.restore();
 }
@@ -295,7 +296,7 @@ void PreviewView::show_shots(Frames frame) {
         return;
     }
     shown_.exact = seen.exact;
-    message_ = QString::fromStdString(seen.trouble);
+    message_ = spoken(seen.trouble);
     if (seen.exact) {
         picture_ = std::move(seen.picture);
         shown_.frame = frame;
@@ -319,7 +320,7 @@ void PreviewView::compose(const Schedule& schedule, Frames frame) {
         ShotStream::Seen seen = stream_of(layer).of_layer(schedule, layer, frame);
         all_there_ = all_there_ && (seen.exact || !seen.trouble.empty());
         if (!seen.trouble.empty())
-            message_ = QString::fromStdString(seen.trouble);
+            message_ = spoken(seen.trouble);
         if (framing_draft_ && framing_draft_->first == seen.cut)
             seen.picture.shot.framing = framing_draft_->second;
         return seen.picture;
@@ -406,7 +407,7 @@ QString PreviewView::sync_text() const {
 /// What lies outside of the camera's frame is dimmed; the frame has its corners, and safe areas at choice:
 /// 90 % for what moves, 80 % for words (common practice in broadcasting).
 void PreviewView::paint_around(QPainter& painter, const QRectF& area) const {
-    const auto& p = day_palette();
+    const auto& p = desk_palette();
     if (zoom_) {
         QPainterPath outside;
         outside.addRect(QRectF(rect()));
@@ -461,7 +462,7 @@ void PreviewView::paint_ground(QPainter& painter, const QRectF& frame) const {
 
 void PreviewView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
-    const auto& p = day_palette();
+    const auto& p = desk_palette();
     const QRectF area = picture_area();
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     painter.fillRect(zoom_ ? QRectF(rect()) : area, p.desk_well);

@@ -12,7 +12,7 @@ std::optional<HandEdited> apply_hand_edit(Document& document, std::string_view i
     request.values = values_for(row, request.values);
     auto edited = row.run(request);
     if (!edited) {
-        document.say(QString::fromStdString(edited.error().message()));
+        document.say(spoken(edited.error()));
         return std::nullopt;
     }
     if (!document.apply(Result<Project>(edited->project), step.isEmpty() ? text_of(row.label) : step))

@@ -6,6 +6,7 @@
 #include "render/flash_run.h"
 #include "render/text_boxes.h"
 #include "schedule/piece_length.h"
+#include "session/core_words.h"
 
 namespace pulsepin {
 namespace {
@@ -94,7 +95,7 @@ CheckBank::CheckBank(Document& document, QObject* parent)
     for (BackgroundSignals* failing :
          std::initializer_list<BackgroundSignals*>{&files_, &sound_, &flashes_, &outcome_})
         connect(failing, &BackgroundSignals::failed, this, [this](const Error& error) {
-            document_.say(QString::fromStdString(error.message()));
+            document_.say(spoken(error));
             emit measuring_changed();
         });
     connect(&outcome_, &BackgroundSignals::ready, this, &CheckBank::changed);

@@ -5,6 +5,7 @@
 #include "detect/detection_of.h"
 #include "model/edits.h"
 #include "model/onset_edits.h"
+#include "session/core_words.h"
 #include "session/document.h"
 #include "session/song_lessons.h"
 #include "session/sound_cache.h"
@@ -19,8 +20,7 @@ namespace {
 constexpr Seconds long_song{360}, beginning{90};
 
 QString why_not(const Error& error) {
-    return error.cancelled() ? DetectionController::tr("Detection was cancelled")
-                             : QString::fromStdString(error.message());
+    return error.cancelled() ? DetectionController::tr("Detection was cancelled") : spoken(error);
 }
 
 Result<Detection> detected_beginning(const LoadedSound& sound, const Progress& progress) {

@@ -6,13 +6,13 @@
 #include "fields/within_limits.h"
 #include "follow/curve_peaks.h"
 #include "model/edits.h"
+#include "session/core_words.h"
+#include "session/settings.h"
 
 #include <utility>
 
 namespace pulsepin {
 namespace {
-
-constexpr int recovery_interval_ms = 20'000;
 
 /// Without those that lie before or after it, as where only a range was kept.
 std::vector<BarTrust> in_song(std::vector<BarTrust> bars, const Song* song) {
@@ -26,7 +26,7 @@ std::vector<BarTrust> in_song(std::vector<BarTrust> bars, const Song* song) {
 } // namespace
 
 Document::Document(QObject* parent)
-    : QObject(parent), history_(new_project()), schedule_(history_.current()), sounds_(jobs_),
+    : QObject(parent), history_(fresh_project()), schedule_(history_.current()), sounds_(jobs_),
       followers_(jobs_), detection_(*this), trust_(jobs_, [](const Compared& key) {
           return decltype(trust_)::Work{JobQueue::Analyse, tr("comparing the grid with what is heard"),
                                         [key](const Progress&) -> Result<std::vector<BarTrust>> {
@@ -34,7 +34,7 @@ Document::Document(QObject* parent)
                                                            key.song.get());
                                         }};
       }) {
-    recovery_timer_.setInterval(recovery_interval_ms);
+    load_settings();
     connect(&recovery_timer_, &QTimer::timeout, this, [this] {
         if (std::exchange(recovery_due_, false))
             store_.keep_copy(project());
@@ -60,6 +60,10 @@ Document::Document(QObject* parent)
 }
 
 Document::~Document() = default;
+
+void Document::load_settings() {
+    recovery_timer_.setInterval(static_cast<int>(setting_number("files/recovery")) * 1000);
+}
 
 const std::vector<ShotSpan>& Document::shown_shots() const {
     const Lane* lane = project().first_lane(body_type<CutBody>);
@@ -114,14 +118,14 @@ void Document::apply(Project next, const QString& name) {
     if (same_content(next, project()))
         return;
     if (auto trouble = beyond_limits(next, project()))
-        return say(QString::fromStdString(trouble->message()));
+        return say(spoken(*trouble));
     history_.push(std::move(next), name.toStdString());
     project_changed();
 }
 
 bool Document::apply(Result<Project> next, const QString& name) {
     if (!next) {
-        say(QString::fromStdString(next.error().message()));
+        say(spoken(next.error()));
         return false;
     }
     apply(*std::move(next), name);
@@ -145,10 +149,10 @@ void Document::redo() {
 }
 
 QString Document::undo_name() const {
-    return can_undo() ? QString::fromStdString(history_.undo_name()) : QString();
+    return can_undo() ? spoken(history_.undo_name()) : QString();
 }
 QString Document::redo_name() const {
-    return can_redo() ? QString::fromStdString(history_.redo_name()) : QString();
+    return can_redo() ? spoken(history_.redo_name()) : QString();
 }
 
 Curves Document::curves() const {

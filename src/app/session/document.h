@@ -26,6 +26,8 @@ class Document : public QObject {
     Q_OBJECT
 public:
     explicit Document(QObject* parent = nullptr);
+    /// What is set for all pieces, and may have changed.
+    void load_settings();
     ~Document() override;
 
     [[nodiscard]] const Project& project() const { return history_.current(); }

@@ -11,6 +11,7 @@
 #include "media/video_reader.h"
 #include "model/edits.h"
 #include "model/song_edits.h"
+#include "session/core_words.h"
 #include "session/document.h"
 #include "session/sound_cache.h"
 
@@ -53,7 +54,7 @@ void Document::open_song(const std::filesystem::path& path) {
         [this](Result<LoadedSound> loaded) {
             if (!loaded) {
                 if (!loaded.error().cancelled())
-                    say(QString::fromStdString(loaded.error().message()));
+                    say(spoken(loaded.error()));
                 else
                     say(tr("Opening was cancelled"));
                 return;
@@ -89,13 +90,13 @@ void Document::add_clips(const std::vector<std::filesystem::path>& paths) {
                 if (auto clip = clip_of_file(full))
                     outcome.clips.push_back(*std::move(clip));
                 else
-                    outcome.refused << QString::fromStdString(clip.error().message());
+                    outcome.refused << spoken(clip.error());
             }
             return outcome;
         },
         [this](Result<Outcome> outcome) {
             if (!outcome)
-                return say(QString::fromStdString(outcome.error().message()));
+                return say(spoken(outcome.error()));
             if (!outcome->clips.empty())
                 apply(with_clips(project(), outcome->clips), tr("add shots"));
             if (!outcome->refused.isEmpty())
@@ -165,13 +166,13 @@ void Document::add_stems(const std::vector<std::filesystem::path>& paths) {
                 else if (stem.error().cancelled())
                     return tl::unexpected(stem.error());
                 else
-                    placed.told << QString::fromStdString(stem.error().message());
+                    placed.told << spoken(stem.error());
             }
             return placed;
         },
         [this](Result<PlacedStems> placed) {
             if (!placed)
-                return say(QString::fromStdString(placed.error().message()));
+                return say(spoken(placed.error()));
             if (!placed->stems.empty()) {
                 Project next = with_stems(project(), placed->stems, kind_of(body_type<SoundBody>));
                 if (placed->stems.size() > 1 && !project().song_track->muted) { // or all would be heard twice
@@ -202,7 +203,7 @@ void Document::write_sound(const SoundRecipe& sound, const std::filesystem::path
         },
         [this, path](Result<bool> written) {
             say(written ? tr("Written: %1").arg(QString::fromStdString(path.string()))
-                        : QString::fromStdString(written.error().message()));
+                        : spoken(written.error()));
         });
 }
 
@@ -227,7 +228,7 @@ void Document::add_sound(const std::filesystem::path& path, Seconds at) {
         },
         [this, full, at](Result<Found> found) {
             if (!found)
-                return say(QString::fromStdString(found.error().message()));
+                return say(spoken(found.error()));
             Clip clip{{}, full.stem().string(),       full, found->duration, 0,
                       0,  found->picture.has_value(), true};
             if (found->picture) {

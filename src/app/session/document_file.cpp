@@ -13,6 +13,9 @@
 #include "session/agreed_files.h"
 #include "session/document.h"
 
+#include "session/core_words.h"
+#include "session/settings.h"
+
 namespace pulsepin {
 
 QString Document::title() const {
@@ -41,7 +44,7 @@ void Document::begin(Project next, bool saved) {
 void Document::start_new() {
     stop_background_work();
     store_.begin({}, {});
-    begin(new_project(), true);
+    begin(fresh_project(), true);
 }
 
 Result<void> Document::open(const std::filesystem::path& path, const AskAboutFiles& ask) {
@@ -58,7 +61,7 @@ Result<void> Document::open(const std::filesystem::path& path, const AskAboutFil
     store_.begin(std::filesystem::absolute(path), loaded->file);
     begin(std::move(loaded->project), true);
     if (const auto told = told_on_opening(project()); !told.empty())
-        say(QString::fromStdString(told));
+        say(spoken(told));
     if (const QStringList missing = missing_fonts(*project().stage); !missing.isEmpty())
         say(tr("Titles ask for a font that is not installed: %1. They are set in Inter until it is.")
                 .arg(missing.join(", ")));

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/film_queue.h"
+#include "session/core_words.h"
 
 #include <QDir>
 #include <QFileInfo>
@@ -76,7 +77,7 @@ int FilmQueue::add(Film film, const std::filesystem::path& path) {
             entry.state = done ? State::Done : done.error().cancelled() ? State::Cancelled : State::Failed;
             entry.outcome = done                       ? tr("written")
                             : done.error().cancelled() ? tr("cancelled; nothing was written")
-                                                       : QString::fromStdString(done.error().message());
+                                                       : spoken(done.error());
             work->job.reset();
             if (done)
                 entry.made = entry.frames;

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/follower_bank.h"
+#include "session/core_words.h"
 
 namespace pulsepin {
 
@@ -12,7 +13,7 @@ FollowerBank::FollowerBank(Jobs& jobs, QObject* parent)
       }) {
     connect(&curves_, &BackgroundSignals::ready, this, &FollowerBank::changed);
     connect(&curves_, &BackgroundSignals::failed, this,
-            [this](const Error& error) { emit said(QString::fromStdString(error.message())); });
+            [this](const Error& error) { emit said(spoken(error)); });
 }
 
 void FollowerBank::want(const Project& project, const SoundBank& sounds) {

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/light_sender.h"
+#include "session/core_words.h"
 
 #include <algorithm>
 
@@ -73,7 +74,7 @@ QString LightSender::told() const {
         return {};
     for (const auto& output : state_.outputs)
         if (!output.problem.empty())
-            return QString::fromStdString(output.problem);
+            return spoken(output.problem);
     const auto& outputs = document_.project().rig->outputs;
     const auto first = std::ranges::find(outputs, false, &WireOutput::off);
     if (first == outputs.end())

@@ -147,7 +147,7 @@ Samples Player::as_samples(Seconds time) const {
 
 void Player::open_output() {
     if (device_ == Device::System) {
-        if (auto opened = open_pulse_output(*mixer_)) {
+        if (auto opened = open_pulse_output(*mixer_, output_name_)) {
             output_ = std::move(*opened);
             emit device_changed({});
             return;
@@ -155,6 +155,11 @@ void Player::open_output() {
     }
     output_ = make_steady_output(*mixer_);
     emit device_changed(tr("No sound device: playing silently against a steady clock"));
+}
+
+void Player::set_output(const std::string& name) {
+    if (std::exchange(output_name_, name) != name && !playing_)
+        output_.reset(); // it is opened anew when it is needed
 }
 
 void Player::run_output() {

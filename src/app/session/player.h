@@ -10,6 +10,7 @@
 #include <QTimer>
 #include <memory>
 #include <optional>
+#include <string>
 
 namespace pulsepin {
 
@@ -44,6 +45,8 @@ public:
     void set_speed(double speed);
     [[nodiscard]] double speed() const { return speed_; }
 
+    /// By its name at the sound server, from the next playing on; empty: the desktop's own.
+    void set_output(const std::string& name);
     /// Added to what the device says: positive when the sound arrives later than the device knows of, as with
     /// loudspeakers that are reached by radio.
     void set_extra_delay(Seconds delay) { extra_delay_ = delay; }
@@ -86,6 +89,7 @@ private:
     [[nodiscard]] Samples as_samples(Seconds time) const;
 
     Device device_;
+    std::string output_name_;
     std::shared_ptr<const MixPlan> sound_;
     std::optional<BeatGrid> grid_;
     std::vector<Event> events_;

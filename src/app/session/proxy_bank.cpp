@@ -3,6 +3,8 @@
 
 #include "base/private_folder.h"
 #include "media/proxy.h"
+#include "session/core_words.h"
+#include "session/settings.h"
 
 #include <QCryptographicHash>
 #include <QDir>
@@ -109,13 +111,13 @@ void ProxyBank::make(const std::filesystem::path& clip, const std::filesystem::p
         [clip, proxy](const Progress& progress) -> Result<bool> {
             if (auto made = make_proxy(clip, proxy, progress); !made)
                 return tl::unexpected(made.error());
-            keep_within(folder(), most_bytes);
+            keep_within(folder(), static_cast<std::int64_t>(setting_number("files/proxies cache")) << 20);
             return true;
         },
         [this, clip](const Result<bool>& made) {
             known_[clip].state = made ? State::There : State::Failed; // the original is shown then
             if (!made)
-                known_[clip].why_not = QString::fromStdString(made.error().message());
+                known_[clip].why_not = spoken(made.error());
             emit changed();
         });
 }

@@ -30,7 +30,6 @@ public:
 
     /// Where they lie, and how many bytes they may take.
     [[nodiscard]] static std::filesystem::path folder();
-    static constexpr std::int64_t most_bytes = std::int64_t{4} << 30;
 
 signals:
     void changed(); ///< one is there, or was begun

@@ -2,6 +2,7 @@
 #include "session/sound_bank.h"
 
 #include "follow/song_sound.h"
+#include "session/core_words.h"
 #include "session/sound_cache.h"
 
 #include <algorithm>
@@ -16,7 +17,7 @@ QString opening(const std::filesystem::path& path) {
 }
 
 QString words(const Error& error) {
-    return QString::fromStdString(error.message());
+    return spoken(error);
 }
 
 /// What is longer is heard all the same, but drawn as the song is: its sum would fill gigabytes.

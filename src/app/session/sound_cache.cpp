@@ -3,6 +3,7 @@
 
 #include "analysis/feature_cache.h"
 #include "base/private_folder.h"
+#include "session/settings.h"
 
 #include <QDir>
 #include <QStandardPaths>
@@ -10,8 +11,6 @@
 
 namespace pulsepin::sound_cache {
 namespace {
-
-constexpr qint64 most_bytes = 1ll << 30;
 
 QDir folder() {
     const QString path = QStandardPaths::writableLocation(QStandardPaths::CacheLocation) + "/sounds";
@@ -24,6 +23,7 @@ std::filesystem::path file(const std::string& fingerprint, const char* ending) {
 }
 
 void make_room() {
+    const auto most_bytes = static_cast<qint64>(setting_number("files/sounds cache")) << 20;
     qint64 sum = 0;
     for (const auto& kept : folder().entryInfoList(QDir::Files, QDir::Time)) { // the newest first
         sum += kept.size();

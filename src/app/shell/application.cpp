@@ -1,31 +1,72 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "shell/application.h"
 
+#include "drawing/canvas/canvas_access.h"
 #include "parts/calm_choices.h"
 #include "parts/palette.h"
 #include "parts/plain_texts.h"
 #include "render/fonts.h"
+#include "session/settings.h"
 
 #include <QApplication>
+#include <QFile>
+#include <QLibraryInfo>
+#include <QLocale>
 #include <QStyleFactory>
+#include <QTranslator>
 
 static void load_resources() {
     Q_INIT_RESOURCE(pulsepin);
+    Q_INIT_RESOURCE(manual);
+    Q_INIT_RESOURCE(languages);
 }
 
 namespace pulsepin {
 
-void prepare_application(QApplication& application) {
-    load_resources();
+static void name_application() {
     QApplication::setApplicationName("pulsepin");
     QApplication::setApplicationDisplayName("Pulse Pin");
     QApplication::setOrganizationName("pulsepin");
+}
+
+void prepare_start() {
+    name_application();
+    const double wanted = setting_number("look/size") / 100,
+                 desktop = qEnvironmentVariable("QT_SCALE_FACTOR", "1").toDouble();
+    if (wanted != 1)
+        qputenv("QT_SCALE_FACTOR", QByteArray::number(wanted * (desktop > 0 ? desktop : 1)));
+}
+
+void use_language(QApplication& application, const QString& wanted) {
+    const QLocale asked = wanted == "system" ? QLocale::system() : QLocale(wanted);
+    // What no words are there for is shown in English, but numbers are typed as at home.
+    QLocale::setDefault(asked);
+    const auto install = [&](const QString& name, const QString& folder) {
+        auto* words = new QTranslator(&application);
+        if (words->load(name, folder))
+            QApplication::installTranslator(words);
+        else
+            delete words;
+    };
+    const QString language = QLocale::languageToCode(asked.language());
+    install("pulsepin_en", ":/languages"); // how one and several are told
+    if (language == "en" || !QFile::exists(":/languages/pulsepin_" + language + ".qm"))
+        return;
+    install("qtbase_" + language, QLibraryInfo::path(QLibraryInfo::TranslationsPath));
+    install("pulsepin_" + language, ":/languages");
+}
+
+void prepare_application(QApplication& application) {
+    load_resources();
+    name_application();
+    use_language(application, qEnvironmentVariable("PULSEPIN_LANGUAGE", setting_text("look/language")));
+    install_canvas_access();
     register_fonts();
     QFont font("Inter");
     font.setPixelSize(12);
     application.setFont(font);
     application.setStyle(QStyleFactory::create("Fusion"));
-    application.setPalette(desk_colours(day_palette()));
+    application.setPalette(desk_colours(desk_palette()));
     application.installEventFilter(new CalmChoices(&application));
     application.installEventFilter(new PlainTexts(&application));
 }

@@ -15,7 +15,7 @@ const char* const narrow_bench =
 QFrame* upright_line() {
     auto* line = new QFrame;
     line->setFixedWidth(1);
-    line->setStyleSheet(QString("background: %1").arg(day_palette().desk_line.name()));
+    line->setStyleSheet(QString("background: %1").arg(desk_palette().desk_line.name()));
     return line;
 }
 

@@ -2,9 +2,15 @@
 #include "model/anchored_time.h"
 #include "schedule/place_text.h"
 #include "schedule/resolve.h"
+#include "session/core_words.h"
+#include "session/crash_report.h"
 #include "session/end_signals.h"
+#include "session/settings.h"
 #include "shell/application.h"
+#include "shell/desktop_motion.h"
 #include "shell/main_window.h"
+#include "shell/media_keys.h"
+#include "shell/one_window.h"
 #include "shell/tour.h"
 
 #include <QApplication>
@@ -13,6 +19,7 @@
 #include <QTimer>
 #include <algorithm>
 #include <malloc.h>
+#include <optional>
 #include <string_view>
 
 namespace {
@@ -37,7 +44,7 @@ void tap_by_keys(const QCommandLineParser& parser, pulsepin::MainWindow& window)
         if (auto pad = pulsepin::open_simulated_pad(parser.value("pad").toStdString()))
             window.grids().tap_by_keys(*std::move(pad));
         else
-            window.document().say(QString::fromStdString(pad.error().message()));
+            window.document().say(spoken(pad.error()));
     } else if (!parser.isSet("silent")) {
         QTimer::singleShot(0, &window, [&window] {           // the window is seen first
             if (auto keys = pulsepin::open_sequencer_keys()) // else the keyboard taps
@@ -80,6 +87,7 @@ int main(int argc, char** argv) {
         describe(parser);
         parser.process(told); // ends the program
     }
+    prepare_start();
     QApplication application(argc, argv);
     prepare_application(application);
 
@@ -88,10 +96,28 @@ int main(int argc, char** argv) {
     const QCommandLineOption quit_when_painted("quit-when-painted");
     parser.process(application);
 
+    if (setting_flag("files/one window") && OneWindow::handed_to_running(parser.positionalArguments()))
+        return 0;
     MainWindow window(parser.isSet("silent") ? Player::Device::None : Player::Device::System);
     tap_by_keys(parser, window);
     if (parser.isSet(quit_when_painted))
         new QuitWhenPainted(window.timeline());
+    crash_report::install(QString("Pulse Pin %1, Qt %2, %3, %4")
+                              .arg(PULSEPIN_VERSION, qVersion(), QSysInfo::prettyProductName(),
+                                   QGuiApplication::platformName()));
+    follow_desktop_motion(application);
+    OneWindow others;
+    if (setting_flag("files/one window")) {
+        others.listen();
+        QObject::connect(&others, &OneWindow::file_wanted, &window, [&window](const QString& path) {
+            window.open_path(path);
+            window.raise();
+            window.activateWindow();
+        });
+    }
+    std::optional<MediaKeys> media;
+    if (setting_flag("desktop/media keys"))
+        media.emplace(window, window.document(), window.view(), window.player(), window.plays());
     EndSignals ending;
     QObject::connect(&ending, &EndSignals::asked_to_end, &window.files(), &FileCommands::end_now);
     QObject::connect(&application, &QGuiApplication::commitDataRequest, &window.files(),
@@ -112,6 +138,11 @@ int main(int argc, char** argv) {
         else
             window.open_path(files.first());
     }
+    if (const auto reports = crash_report::take_new(); !reports.isEmpty())
+        window.document().say(
+            QObject::tr(
+                "Pulse Pin crashed. What is needed to find the fault is in %1; nothing was sent anywhere.")
+                .arg(reports.front()));
     if (parser.isSet("at"))
         QObject::connect(
             &window.document(), &Document::sound_changed, &window,
@@ -121,7 +152,7 @@ int main(int argc, char** argv) {
                 if (const auto time = anchor ? anchored_time(*anchor, project) : std::nullopt)
                     window.view().set_playhead(moment_of(*time, *project.settings));
                 else
-                    window.document().say(QString::fromStdString(anchor ? "" : anchor.error().message()));
+                    window.document().say(anchor ? QString() : spoken(anchor.error()));
             },
             Qt::SingleShotConnection);
     if (parser.isSet("tour"))

@@ -2,12 +2,16 @@
 #include "shell/main_window.h"
 
 #include "commands/command_dialogs.h"
+#include "commands/settings_dialog.h"
+#include "devices/pulse_output.h"
 #include "kinds/kinds.h"
 #include "media/media_endings.h"
 #include "parts/bench_edge.h"
 #include "parts/file_names.h"
 #include "parts/form_area.h"
+#include "session/calm.h"
 #include "session/event_clicks.h"
+#include "session/settings.h"
 #include "shell/keyboard.h"
 
 #include <QApplication>
@@ -30,7 +34,9 @@ bool looks_like_shots(const QString& path) {
 
 MainWindow::MainWindow(Player::Device device) : player_(device), commands_(this) {
     // The window has the sheet, not the program: what is not in it yet has no style to be made anew.
-    setStyleSheet(style_sheet(day_palette()));
+    use_desk_palette(setting_text("look/colours") == "contrast" ? contrast_palette() : day_palette());
+    QApplication::setPalette(desk_colours(desk_palette()));
+    setStyleSheet(style_sheet(desk_palette()));
     menu_.setStyleSheet(styleSheet());
     setObjectName("main window");
     resize(QSize(1280, 800).boundedTo(screen()->availableGeometry().size()));
@@ -87,6 +93,7 @@ MainWindow::MainWindow(Player::Device device) : player_(device), commands_(this)
     connect(welcome_, &Welcome::command_wanted, this, [this](const QString& id) { action(id)->trigger(); });
     connect(welcome_, &Welcome::project_wanted, this, &MainWindow::open_path);
     timeline_->setFocus();
+    connect(&does_->look, &ViewCommands::desk_recoloured, this, &MainWindow::show_desk);
     new Keyboard(*this, [this] { return drawings_->currentWidget(); });
 }
 
@@ -140,18 +147,49 @@ void MainWindow::make_menu() {
     does_->look.add_to(menu_.addMenu(tr("View")));
     menu_.addSeparator();
     menu_.setTitle(tr("Help"));
-    commands_.add(&menu_, {{"find command",
-                            tr("Find a command…"),
-                            {K(tr("Ctrl+K"))},
-                            [this] {
-                                auto* search = new CommandSearch(commands_, this);
-                                search->setAttribute(Qt::WA_DeleteOnClose);
-                                search->open();
-                            }},
-                           {"walk", tr("Walk through the demo"), {}, [this] { begin_walk(); }},
-                           {"shortcuts", tr("All shortcuts"), {K(tr("F1"))}, [this] {
-                                show_shortcuts(commands_, this);
-                            }}});
+    commands_.add(
+        &menu_,
+        {{"find command",
+          tr("Find a command…"),
+          {K(tr("Ctrl+K"))},
+          [this] {
+              auto* search = new CommandSearch(commands_, this);
+              search->setAttribute(Qt::WA_DeleteOnClose);
+              search->open();
+          }},
+         {"walk", tr("Walk through the demo"), {}, [this] { begin_walk(); }},
+         {"help", tr("What is this?"), {K(tr("F1"))}, [this] { help_->tell(); }},
+         {"shortcuts", tr("All shortcuts"), {K(tr("Ctrl+F1"))}, [this] { show_shortcuts(commands_, this); }},
+         {"settings", tr("Settings…"), {K(tr("Ctrl+,"))}, [this] { show_settings(); }}});
+    help_ = new HelpKey(*this, [this] { return static_cast<int>(bench_->route().current()); });
+}
+
+void MainWindow::show_settings() {
+    if (settings_)
+        return settings_->raise();
+    QStringList devices;
+    for (const auto& name : pulse_outputs())
+        devices << QString::fromStdString(name);
+    settings_ = new SettingsDialog(commands_, devices, this);
+    settings_->setAttribute(Qt::WA_DeleteOnClose);
+    connect(settings_, &SettingsDialog::changed, this, &MainWindow::apply_settings);
+    settings_->open();
+}
+
+void MainWindow::apply_settings() {
+    document_.load_settings();
+    look_again_whether_calm();
+    does_->play.load_settings();
+    does_->grids.load_settings();
+    does_->look.show_colours();
+    bench_->taps().refresh();
+}
+
+/// What was coloured by its own sheet when it was made is coloured so until the next start.
+void MainWindow::show_desk() {
+    menu_.setStyleSheet(styleSheet());
+    for (auto* part : findChildren<QWidget*>())
+        part->update();
 }
 
 void MainWindow::connect_parts() {
@@ -222,6 +260,7 @@ void MainWindow::connect_drawings() {
         connect(drawing, &Canvas::item_dropped, &does_->drops, &DropCommands::drop_on_lane);
         connect(drawing, &Canvas::target_dropped, &does_->drops, &DropCommands::drop_on_row);
         connect(drawing, &Canvas::ready_dropped, &does_->drops, &DropCommands::use_ready);
+        connect(drawing, &Canvas::command_wanted, this, [this](const QString& id) { action(id)->trigger(); });
         connect(drawing, &Canvas::menu_wanted, &does_->pins, &PinCommands::show_context_menu);
     }
     connect(&picture_->picture(), &PreviewView::item_dropped, &does_->drops, &DropCommands::drop_on_picture);

@@ -10,6 +10,7 @@
 #include "session/view_state.h"
 #include "shell/bench.h"
 #include "shell/command_groups.h"
+#include "shell/help_window.h"
 #include "shell/status_strip.h"
 #include "shell/walk.h"
 #include "shell/welcome.h"
@@ -24,6 +25,7 @@ namespace pulsepin {
 
 class BenchEdge;
 class FormArea;
+class SettingsDialog;
 
 class MainWindow : public QMainWindow {
     Q_OBJECT
@@ -31,11 +33,13 @@ public:
     explicit MainWindow(Player::Device device);
 
     void begin_walk();
+    void show_settings();
     void open_path(const QString& path) { does_->files.open_path(path); }
     void open_beats(const QString& path) { does_->grids.open_beats(path); }
     void go_to_stop(Stop stop) { bench_->route().set_current(static_cast<int>(stop)); }
     void show_score(bool score) { does_->look.show_score(score); }
 
+    [[nodiscard]] PlayCommands& plays() { return does_->play; }
     [[nodiscard]] FileCommands& files() { return does_->files; }
     [[nodiscard]] GridCommands& grids() { return does_->grids; }
     [[nodiscard]] WordCommands& words() { return does_->words; }
@@ -76,6 +80,8 @@ private:
     void connect_stops();
     void refresh();
     void refresh_file();
+    void apply_settings();
+    void show_desk();
 
     Document document_;
     ViewState view_;
@@ -97,6 +103,8 @@ private:
     StatusStrip* status_ = nullptr;
     Welcome* welcome_ = nullptr;
     QPointer<Walk> walk_;
+    HelpKey* help_ = nullptr;
+    QPointer<SettingsDialog> settings_;
     std::unique_ptr<CommandGroups> does_; ///< of the parts above
 };
 

@@ -68,7 +68,7 @@ StatusStrip::StatusStrip(Document& document, QWidget* parent) : QWidget(parent),
 
 /// A light that is on, and what it stands for.
 void StatusStrip::set_sending(const QString& told, bool trouble) {
-    const auto& p = day_palette();
+    const auto& p = desk_palette();
     sending_->setText(QString("<span style='color:%1'>●</span> %2")
                           .arg((trouble ? p.warning : p.playing).name(), told.toHtmlEscaped()));
     sending_->setVisible(!told.isEmpty());

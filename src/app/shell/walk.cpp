@@ -37,7 +37,7 @@ QString Walk::demo() {
 Walk::Walk(MainWindow& window) : QFrame(&window), window_(window) {
     setObjectName("walk");
     setAccessibleName(tr("Walk through the demo"));
-    const auto& p = day_palette();
+    const auto& p = desk_palette();
     setStyleSheet(
         QString(
             "#walk { background: %1; border: 2px solid %2; border-radius: 6px; } #walk QLabel { color: %3; "
@@ -146,8 +146,8 @@ void Walk::fill() {
            "the page Data files."),
         at("render film"), [films, films_before] { return films() > *films_before; },
         [films, films_before] { *films_before = films(); });
-    add(tr("That is the way from a song to a film. Drop a song of yours on the window to begin; F1 lists all "
-           "shortcuts."),
+    add(tr("That is the way from a song to a film. Drop a song of yours on the window to begin; F1 "
+           "explains what is before you."),
         {}, [] { return false; });
 }
 

@@ -56,7 +56,7 @@ bool is_empty(const Document& document) {
 Welcome::Welcome(Document& document, QWidget* over) : QFrame(over), document_(document), over_(over) {
     setObjectName("welcome");
     setAccessibleName(tr("How to begin"));
-    const auto& p = day_palette();
+    const auto& p = desk_palette();
     setStyleSheet(
         QString(
             "#welcome { background: %1; border: 1px solid %2; border-radius: 8px; } #welcome QLabel { color: "
@@ -160,7 +160,7 @@ void Welcome::fill_recent() {
         auto* facts = new QLabel;
         facts->setTextFormat(Qt::PlainText);
         for (auto* label : {name, facts})
-            label->setStyleSheet(QString("color: %1").arg(day_palette().desk_text.name()));
+            label->setStyleSheet(QString("color: %1").arg(desk_palette().desk_text.name()));
         for (auto* part : {picture, name, facts})
             part->setAttribute(Qt::WA_TransparentForMouseEvents);
         words->addWidget(name);

@@ -37,12 +37,13 @@ public:
     PulseOutput(const PulseOutput&) = delete;
     PulseOutput& operator=(const PulseOutput&) = delete;
 
-    bool open() {
+    bool open(const std::string& output) {
         loop_ = pa_threaded_mainloop_new();
         if (!loop_ || pa_threaded_mainloop_start(loop_) < 0)
             return false;
         pa_threaded_mainloop_lock(loop_);
-        const bool connected = connect_context() && connect_stream();
+        const bool connected =
+            connect_context() && (connect_stream(output) || (!output.empty() && connect_stream({})));
         pa_threaded_mainloop_unlock(loop_);
         alive_.store(connected);
         return connected;
@@ -89,10 +90,12 @@ private:
                           [this] { return !PA_CONTEXT_IS_GOOD(pa_context_get_state(context_)); });
     }
 
-    bool connect_stream() {
+    bool connect_stream(const std::string& output) {
         const pa_sample_spec spec{PA_SAMPLE_FLOAT32LE, static_cast<std::uint32_t>(mixer_.sample_rate()), 2};
         if (!pa_sample_spec_valid(&spec))
             return false;
+        if (stream_) // to an output that is gone
+            pa_stream_unref(stream_);
         stream_ = pa_stream_new(context_, "music", &spec, nullptr);
         if (!stream_)
             return false;
@@ -110,7 +113,8 @@ private:
         const auto flags =
             static_cast<pa_stream_flags_t>(PA_STREAM_START_CORKED | PA_STREAM_INTERPOLATE_TIMING |
                                            PA_STREAM_AUTO_TIMING_UPDATE | PA_STREAM_ADJUST_LATENCY);
-        if (pa_stream_connect_playback(stream_, nullptr, &buffer, flags, nullptr, nullptr) < 0)
+        if (pa_stream_connect_playback(stream_, output.empty() ? nullptr : output.c_str(), &buffer, flags,
+                                       nullptr, nullptr) < 0)
             return false;
         return wait_until([this] { return pa_stream_get_state(stream_) == PA_STREAM_READY; },
                           [this] { return !PA_STREAM_IS_GOOD(pa_stream_get_state(stream_)); });
@@ -158,11 +162,44 @@ private:
 
 } // namespace
 
-Result<std::unique_ptr<AudioOutput>> open_pulse_output(Mixer& mixer) {
-    auto output = std::make_unique<PulseOutput>(mixer);
-    if (!output->open())
+Result<std::unique_ptr<AudioOutput>> open_pulse_output(Mixer& mixer, const std::string& output) {
+    auto opened = std::make_unique<PulseOutput>(mixer);
+    if (!opened->open(output))
         return fail("No sound server was found.", {}, "Playback is silent.");
-    return std::unique_ptr<AudioOutput>(std::move(output));
+    return std::unique_ptr<AudioOutput>(std::move(opened));
+}
+
+std::vector<std::string> pulse_outputs() {
+    std::vector<std::string> names;
+    pa_mainloop* loop = pa_mainloop_new();
+    pa_context* context = loop ? pa_context_new(pa_mainloop_get_api(loop), "Pulse Pin") : nullptr;
+    const auto wait_until = [&](auto&& done) {
+        while (PA_CONTEXT_IS_GOOD(pa_context_get_state(context)) && !done())
+            if (pa_mainloop_iterate(loop, 1, nullptr) < 0)
+                return false;
+        return done();
+    };
+    if (context && pa_context_connect(context, nullptr, PA_CONTEXT_NOAUTOSPAWN, nullptr) >= 0 &&
+        wait_until([&] { return pa_context_get_state(context) == PA_CONTEXT_READY; })) {
+        pa_operation* asked = pa_context_get_sink_info_list(
+            context,
+            [](pa_context*, const pa_sink_info* sink, int, void* into) {
+                if (sink)
+                    static_cast<std::vector<std::string>*>(into)->emplace_back(sink->name);
+            },
+            &names);
+        if (asked) {
+            wait_until([&] { return pa_operation_get_state(asked) != PA_OPERATION_RUNNING; });
+            pa_operation_unref(asked);
+        }
+    }
+    if (context) {
+        pa_context_disconnect(context);
+        pa_context_unref(context);
+    }
+    if (loop)
+        pa_mainloop_free(loop);
+    return names;
 }
 
 } // namespace pulsepin

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "drawing/canvas/canvas.h"
 
+#include "drawing/canvas/canvas_access.h"
 #include "drawing/canvas/gestures/draw_lasting.h"
 #include "drawing/kind_look.h"
 #include "time/musical_text.h"
@@ -56,6 +57,8 @@ Canvas::Canvas(Document& document, ViewState& view, QWidget* parent)
     connect(&document_, &Document::trust_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::look_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::selection_changed, this, &Canvas::invalidate);
+    connect(&view_, &ViewState::selection_changed, this, [this] { tell_chosen(*this); });
+    connect(&view_, &ViewState::grid_rows_changed, this, [this] { tell_chosen(*this); });
     connect(&view_, &ViewState::range_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::outlines_changed, this, &Canvas::invalidate);
     connect(&view_, &ViewState::grid_rows_changed, this, &Canvas::invalidate);
@@ -110,6 +113,13 @@ Scene Canvas::scene(const TimeScale& scale) const {
                   return document_.thumbnails().near({file, clip.turned}, clip.still ? Seconds(0) : time);
               }
             : std::function<const QImage*(const Clip&, Seconds)>()};
+}
+
+QRectF Canvas::lane_area(std::size_t lane) const {
+    QRectF area;
+    for (const auto& place : placement().lane_places(lane))
+        area |= place.row;
+    return area;
 }
 
 Seconds Canvas::song_end() const {

@@ -29,6 +29,14 @@ public:
     /// What the mouse does at a point.
     [[nodiscard]] QString hint_for(QPointF at) const { return hint_at(at); }
 
+    // For those who read the drawing without seeing it.
+    [[nodiscard]] Document& document() const { return document_; }
+    [[nodiscard]] ViewState& view() const { return view_; }
+    /// Around all rows of a lane; empty where it is not drawn.
+    [[nodiscard]] QRectF lane_area(std::size_t lane) const;
+    /// Where a moment is drawn.
+    [[nodiscard]] QRectF place_of(Seconds time) const { return playhead_strip(time); }
+
     [[nodiscard]] QSize sizeHint() const override { return {1280, 490}; }
     [[nodiscard]] QSize minimumSizeHint() const override { return {400, 180}; }
 
@@ -43,6 +51,8 @@ signals:
     void target_dropped(const Target& target, std::size_t row);
     /// A composition, anywhere under the song.
     void ready_dropped(const ReadyThing& thing, const CompositionPlace& place);
+    /// Something is to be done to what is selected, by the id of its command.
+    void command_wanted(const QString& id);
     void menu_wanted(QPoint global, std::optional<PinId> pin, Seconds time);
 
 protected:

@@ -3,6 +3,7 @@
 // What is dragged from lists onto a drawing, and what is told there.
 #include "drawing/canvas/canvas.h"
 #include "parts/targets.h"
+#include "session/core_words.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
 
@@ -75,7 +76,7 @@ Canvas::DropSeen Canvas::composition_seen(QPointF at) const {
         view_.range() ? std::optional(TimeSpan{view_.range()->from, view_.range()->until}) : std::nullopt;
     const auto use = use_let_go(project, composition_place(at), range);
     if (!use)
-        return {QRectF(at, QSizeF()), QString::fromStdString(use.error().message())};
+        return {QRectF(at, QSizeF()), spoken(use.error())};
     const auto where = [&](Ticks place) {
         return QString::fromStdString(format_position(project.grid->position_of(place)));
     };

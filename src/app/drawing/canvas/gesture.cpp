@@ -4,6 +4,7 @@
 #include "drawing/kind_look.h"
 #include "schedule/piece_length.h"
 #include "schedule/shots.h"
+#include "session/core_words.h"
 #include "time/musical_text.h"
 
 namespace pulsepin {
@@ -31,7 +32,7 @@ void Gesture::show(Project project) {
 
 bool Gesture::show(Result<Project> project) {
     if (!project) {
-        tell(QString::fromStdString(project.error().message()));
+        tell(spoken(project.error()));
         return false;
     }
     show(*std::move(project));

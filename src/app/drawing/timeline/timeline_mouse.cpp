@@ -10,6 +10,7 @@
 #include "drawing/timeline/timeline_view.h"
 #include "model/edits.h"
 #include "parts/dragging.h"
+#include "session/core_words.h"
 #include "time/grid_bend.h"
 
 #include <QApplication>
@@ -246,7 +247,7 @@ void TimelineView::add_beat_at(QPointF at, bool free) {
     const Seconds time = near_onset(gestures(), scale().time(at.x()), free);
     auto grid = with_beat_added(*project.grid, time);
     if (!grid)
-        return document_.say(QString::fromStdString(grid.error().message()));
+        return document_.say(spoken(grid.error()));
     const auto beat = grid->nearest_beat(time).value / ticks_per_beat;
     document_.apply(relabelled(project, *std::move(grid)), tr("add beat"));
     view_.choose_beat(beat);

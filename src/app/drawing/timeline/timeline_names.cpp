@@ -11,6 +11,7 @@
 #include "model/lane_edits.h"
 #include "model/song_edits.h"
 #include "parts/fields.h"
+#include "session/calm.h"
 #include "session/event_clicks.h"
 
 #include "drawing/timeline/paint_check.h"
@@ -436,7 +437,7 @@ std::vector<TimelineView::Lamp> TimelineView::lit_lamps() const {
 }
 
 void TimelineView::light_up() {
-    auto now = lit_lamps();
+    auto now = is_calm() ? std::vector<Lamp>() : lit_lamps();
     if (now == lit_)
         return;
     for (const auto& lamps : {lit_, now})

@@ -33,7 +33,7 @@ QIcon curve_picture(const TriggerAct& act, QSize size) {
     picture.fill(Qt::transparent);
     QPainter painter(&picture);
     painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(QPen(day_palette().desk_text, 1.5));
+    painter.setPen(QPen(desk_palette().desk_text, 1.5));
     QPolygonF line;
     for (int i = 0; i <= 24; ++i)
         line << QPointF(2 + (size.width() - 4) * i / 24.0,

@@ -10,6 +10,7 @@
 #include "schedule/lasting.h"
 #include "schedule/triggers.h"
 #include "session/apply_hand_edit.h"
+#include "session/core_words.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
 
@@ -251,7 +252,7 @@ void DetailPanel::show_many() {
                     plantings.insert(planting);
                 last = planting;
             }
-    const QString what = kinds.size() == 1 ? QString::fromStdString(count_text(pins.size(), *kinds.begin()))
+    const QString what = kinds.size() == 1 ? spoken(count_text(pins.size(), *kinds.begin()))
                                            : tr("%n pins", nullptr, static_cast<int>(pins.size()));
     title_->set_text(tr("%1 selected").arg(what));
     names_[0]->setText(tr("Worst rounding to a frame: %1 ms").arg(worst.value * 1000, 0, 'f', 1));
@@ -380,7 +381,7 @@ QString DetailPanel::anchor_text(const Anchor& anchor) const {
 
 void DetailPanel::show_planting_of(const Pin& pin) {
     const Planting* planting = document_.project().planting(pin.planting);
-    QString by = planting ? QString::fromStdString(planting->description) : tr("hand");
+    QString by = planting ? spoken(planting->description) : tr("hand");
     if (is_exception(pin))
         by = tr("%1, then by hand").arg(by);
     constexpr int room = 128;

@@ -7,6 +7,7 @@
 #include "parts/tight_row.h"
 #include "parts/widgets.h"
 #include "session/agreed_addresses.h"
+#include "session/core_words.h"
 #include "show/wire.h"
 
 #include <QDialogButtonBox>
@@ -235,7 +236,7 @@ void PatchDialog::patch_in_order() {
 
 bool PatchDialog::take(Result<Project> project, const QString& name) {
     if (!project) {
-        say(QString::fromStdString(project.error().message()), true);
+        say(spoken(project.error()), true);
         return false;
     }
     say({}, false);

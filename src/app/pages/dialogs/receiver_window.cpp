@@ -4,6 +4,7 @@
 #include "lights/patch.h"
 #include "parts/palette.h"
 #include "parts/widgets.h"
+#include "session/core_words.h"
 
 #include <QPainter>
 #include <QVBoxLayout>
@@ -24,7 +25,7 @@ public:
 protected:
     void paintEvent(QPaintEvent*) override {
         QPainter painter(this);
-        const auto& p = day_palette();
+        const auto& p = desk_palette();
         painter.fillRect(rect(), p.desk_well);
         if (levels_.empty())
             return;
@@ -84,7 +85,7 @@ void ReceiverWindow::listen() {
     universes_ = universes;
     auto opened = LightEar::open(universes);
     if (!opened)
-        return told_->setText(QString::fromStdString(opened.error().message()));
+        return told_->setText(spoken(opened.error()));
     ear_ = *std::move(opened);
     packets_ = 0;
     counted_at_ = a_second_ = 0;

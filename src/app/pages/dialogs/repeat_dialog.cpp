@@ -3,6 +3,7 @@
 
 #include "parts/finder.h"
 #include "parts/widgets.h"
+#include "session/core_words.h"
 
 #include <QDialogButtonBox>
 #include <QHBoxLayout>
@@ -62,7 +63,7 @@ void RepeatDialog::show_outcome() {
     const auto copied = try_out_(repetition());
     take_->setEnabled(copied && copied->count > 0);
     if (!copied)
-        return outcome_->setText(QString::fromStdString(copied.error().message()));
+        return outcome_->setText(spoken(copied.error()));
     QString text = tr("%1 would be placed").arg(copied->count);
     if (copied->already_there > 0)
         text += tr(" · %1 places are taken already").arg(copied->already_there);

@@ -3,6 +3,7 @@
 
 #include "parts/palette.h"
 #include "parts/widgets.h"
+#include "session/core_words.h"
 
 #include <QDialogButtonBox>
 #include <QKeyEvent>
@@ -74,7 +75,7 @@ void SayDialog::read() {
     rest_->start();
     const auto said = understood(document_.project(), line_->text().toStdString());
     do_->setEnabled(said.has_value());
-    told_->setText(QString::fromStdString(said ? said->told : said.error().message()));
+    told_->setText(said ? spoken(said->told) : spoken(said.error()));
 }
 
 void SayDialog::complete() {
@@ -89,8 +90,8 @@ void SayDialog::look_at_places() {
     if (!said)
         return view_.set_said_places({});
     auto places = places_of(document_.project(), *said);
-    told_->setText(QString::fromStdString(said->told) + "\n" +
-                   (!places               ? QString::fromStdString(places.error().message())
+    told_->setText(spoken(said->told) + "\n" +
+                   (!places               ? spoken(places.error())
                     : places->size() == 1 ? tr("1 place")
                                           : tr("%1 places").arg(places->size())));
     view_.set_said_places(places ? *std::move(places) : std::vector<Seconds>());
@@ -101,7 +102,7 @@ void SayDialog::do_it() {
         return done_as_said(document_.project(), said);
     });
     if (!done)
-        return told_->setText(QString::fromStdString(done.error().message()));
+        return told_->setText(spoken(done.error()));
     if (!document_.apply(Result<Project>(std::move(done->project)), tr("do what was said")))
         return;
     QSettings().setValue("said line", line_->text());

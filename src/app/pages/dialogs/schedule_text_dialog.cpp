@@ -4,6 +4,7 @@
 #include "interchange/property_keys.h"
 #include "parts/finder.h"
 #include "parts/widgets.h"
+#include "session/core_words.h"
 
 #include <QClipboard>
 #include <QDialogButtonBox>
@@ -137,8 +138,7 @@ void ScheduleTextDialog::show_line() {
                   if (!text && text.error().cancelled())
                       return; // another line was asked for meanwhile
                   line_->setPlainText(text ? **text : QString());
-                  told_->setText(text ? tr("%1 characters").arg((*text)->size())
-                                      : QString::fromStdString(text.error().message()));
+                  told_->setText(text ? tr("%1 characters").arg((*text)->size()) : spoken(text.error()));
                   copy_->setEnabled(text && !(*text)->isEmpty());
                   write_->setEnabled(text.has_value());
               });

@@ -6,6 +6,7 @@
 #include "parts/widgets.h"
 #include "schedule/lasting.h"
 #include "schedule/triggers.h"
+#include "session/core_words.h"
 
 #include <QHBoxLayout>
 #include <QScrollArea>
@@ -120,7 +121,7 @@ void AppearanceForm::suit(const Lane& lane) {
 }
 
 QString AppearanceForm::summary() const {
-    return tr("each lasts %1").arg(QString::fromStdString(length_text(all_->values().length("length"))));
+    return tr("each lasts %1").arg(spoken(length_text(all_->values().length("length"))));
 }
 
 } // namespace pulsepin

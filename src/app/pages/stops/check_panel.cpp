@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "pages/stops/check_panel.h"
 #include "render/qt_text.h"
+#include "session/core_words.h"
 
 #include <QHBoxLayout>
 #include <QHeaderView>
@@ -223,7 +224,7 @@ QLayout* CheckPanel::make_mends() {
 
 QString CheckPanel::summary() const {
     const auto outcome = bank_.outcome();
-    return outcome ? qt_text(findings_text(outcome->found)) : tr("not looked at yet");
+    return outcome ? spoken(findings_text(outcome->found)) : tr("not looked at yet");
 }
 
 bool CheckPanel::complete() const {
@@ -260,7 +261,7 @@ void CheckPanel::left() {
 
 void CheckPanel::show_outcome() {
     const auto outcome = bank_.outcome();
-    verdict_->set_text(outcome ? qt_text(outcome->verdict) : tr("Not looked at yet"));
+    verdict_->set_text(outcome ? spoken(outcome->verdict) : tr("Not looked at yet"));
     const auto& project = document_.project();
     const Seconds limit = cut_limit(project);
     plot_->show_errors(error_histogram(outcome ? outcome->rows : std::vector<SyncRow>{}, limit),
@@ -321,9 +322,9 @@ void CheckPanel::show_chosen() {
     const auto& project = document_.project();
     const bool compared = project.grid && project.detection && project.detection->grid;
     tell(!chosen_
-             ? compared ? qt_text(grid_difference_text(*project.detection->grid, *project.grid)) : QString()
+             ? compared ? spoken(grid_difference_text(*project.detection->grid, *project.grid)) : QString()
          : mendable ? QString()
-                    : tr("%1. There is no automatic fix").arg(qt_text(row->explains)));
+                    : tr("%1. There is no automatic fix").arg(spoken(row->explains)));
     show_marks();
 }
 
@@ -349,7 +350,7 @@ std::string CheckPanel::mend() const {
 
 void CheckPanel::tell(const QString& what, bool trouble) {
     told_->set_text(what);
-    told_->set_colour(trouble ? day_palette().warning : day_palette().desk_quiet);
+    told_->set_colour(trouble ? desk_palette().warning : desk_palette().desk_quiet);
 }
 
 void CheckPanel::set_busy(bool busy) {
@@ -407,7 +408,7 @@ void CheckPanel::show_numbers() {
     const auto at = std::clamp<std::int64_t>(flashes->rate.frame_at(view_.playhead()).value, 0,
                                              static_cast<std::int64_t>(flashes->frames.size()) - 1);
     const auto& frame = flashes->frames[static_cast<std::size_t>(at)];
-    const auto& p = day_palette();
+    const auto& p = desk_palette();
     const auto cell = [&](const QString& value, bool over) {
         return QStringLiteral("<td><span style='color:%1'>%2</span></td>")
             .arg((over ? p.warning : p.desk_text).name(), value);
@@ -437,7 +438,7 @@ void CheckPanel::show_marks() {
         marks.flashes = outcome->material.flashes;
         for (const auto& one : outcome->found)
             if (one.lane.value != 0 && one.placed && !one.accepted)
-                marks.marks.push_back({one.lane, one.at, one.until, qt_text(one.how_much),
+                marks.marks.push_back({one.lane, one.at, one.until, spoken(one.how_much),
                                        one.gravity == Gravity::Grave, chosen_ && same_thing(one, *chosen_)});
     }
     view_.set_check_marks(std::move(marks));

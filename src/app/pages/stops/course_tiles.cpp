@@ -2,6 +2,7 @@
 #include "pages/stops/course_tiles.h"
 
 #include "model/edits.h"
+#include "session/core_words.h"
 
 #include <QEvent>
 #include <QHBoxLayout>
@@ -112,7 +113,7 @@ void CourseTiles::take(const Tile& tile) {
         return;
     auto grid = with_beat_times(*project.grid, tile.fit.times);
     if (!grid)
-        return document_.say(QString::fromStdString(grid.error().message()));
+        return document_.say(spoken(grid.error()));
     document_.apply(retimed(project, *std::move(grid)), tr("tempo %1").arg(name_of(tile.course)));
     refresh();
 }

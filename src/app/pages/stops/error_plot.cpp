@@ -24,7 +24,7 @@ void ErrorPlot::show_errors(ErrorHistogram histogram, const QString& limit_name)
 
 void ErrorPlot::paintEvent(QPaintEvent*) {
     QPainter painter(this);
-    const auto& p = day_palette();
+    const auto& p = desk_palette();
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setPen(QPen(p.desk_line, 1));
     painter.setBrush(p.desk_well);

@@ -7,6 +7,7 @@
 #include "parts/question.h"
 #include "parts/widgets.h"
 #include "render/qt_text.h"
+#include "session/core_words.h"
 
 #include <QApplication>
 #include <QClipboard>
@@ -84,8 +85,8 @@ void ExportPanel::look_for_losses() {
 void ExportPanel::show_losses(const std::map<std::string_view, std::string>& losses) {
     for (const auto& [id, label] : explained_) {
         const auto lost = losses.find(id);
-        const QString told = lost == losses.end() ? QString() : QString::fromStdString(lost->second);
-        label->setText(qt_text(exporter(id)->explains) + (told.isEmpty() ? told : "\n" + told));
+        const QString told = lost == losses.end() ? QString() : spoken(lost->second);
+        label->setText(spoken(exporter(id)->explains) + (told.isEmpty() ? told : "\n" + told));
     }
 }
 
@@ -161,12 +162,12 @@ QWidget* ExportPanel::make_ways() {
     column->addWidget(ways, 1);
     int line = 0;
     for (const auto& row : exporters()) {
-        auto* button = new QPushButton(tr("%1…").arg(qt_text(row.label)));
+        auto* button = new QPushButton(tr("%1…").arg(spoken(row.label)));
         button->setObjectName("export " + qt_text(row.id));
         button->setToolTip(tr("Writes a .%1 file").arg(qt_text(row.extension)));
         connect(button, &QPushButton::clicked, this, [this, &row] { emit file_wanted(row); });
         grid->addWidget(button, line, 0);
-        auto* explains = quiet(qt_text(row.explains));
+        auto* explains = quiet(spoken(row.explains));
         explains->setWordWrap(true);
         explained_[row.id] = explains;
         grid->addWidget(explains, line, 1);
@@ -205,7 +206,7 @@ void ExportPanel::tell(const QString& outcome) {
 void ExportPanel::write(const ExporterRow& row, const QString& file, const ParamValues& values) {
     const std::filesystem::path path = file.toStdString();
     if (auto allowed = may_write(path, inputs_of(document_.path(), document_.project()), true); !allowed)
-        return tell(QString::fromStdString(allowed.error().message()));
+        return tell(spoken(allowed.error()));
     const QString name = QFileInfo(file).fileName();
     outcome_->setText(tr("Writing %1…").arg(name));
     start(
@@ -219,18 +220,18 @@ void ExportPanel::write(const ExporterRow& row, const QString& file, const Param
         [this, &row, name](const Result<QString>& done) {
             if (!done)
                 return tell(done.error().cancelled() ? tr("%1 was not written").arg(name)
-                                                     : QString::fromStdString(done.error().message()));
+                                                     : spoken(done.error()));
             ++written_;
             outcome_->setText(tr("Written: %1").arg(name));
             outcome_->setToolTip(QDir::toNativeSeparators(*done));
-            document_.say(tr("%1 written").arg(qt_text(row.label)));
+            document_.say(tr("%1 written").arg(spoken(row.label)));
             emit written();
         });
 }
 
 void ExportPanel::copy(const ExporterRow& row, const ParamValues& values) {
     start(
-        row, tr("Copying %1").arg(qt_text(row.label)), values,
+        row, tr("Copying %1").arg(spoken(row.label)), values,
         [&row](const ExportMaterial& material) -> Result<QString> {
             auto text = row.write(material);
             if (!text)
@@ -239,11 +240,9 @@ void ExportPanel::copy(const ExporterRow& row, const ParamValues& values) {
         },
         [this, &row](const Result<QString>& done) {
             if (!done)
-                return tell(done.error().cancelled() ? tr("Nothing was copied")
-                                                     : QString::fromStdString(done.error().message()));
+                return tell(done.error().cancelled() ? tr("Nothing was copied") : spoken(done.error()));
             QApplication::clipboard()->setText(*done);
-            tell(
-                tr("%1 copied, ready to be pasted: %2 characters").arg(qt_text(row.label)).arg(done->size()));
+            tell(tr("%1 copied, ready to be pasted: %2 characters").arg(spoken(row.label)).arg(done->size()));
         });
 }
 
@@ -280,8 +279,7 @@ void ExportPanel::write_into(const QString& folder, bool replace) {
         },
         [this, folder](const Result<std::vector<HandedOn>>& done) {
             if (!done)
-                return tell(done.error().cancelled() ? tr("Nothing was written")
-                                                     : QString::fromStdString(done.error().message()));
+                return tell(done.error().cancelled() ? tr("Nothing was written") : spoken(done.error()));
             last_folder_ = folder;
             tell_all(*done, folder);
         });
@@ -297,7 +295,7 @@ void ExportPanel::tell_all(const std::vector<HandedOn>& all, const QString& fold
         if (there)
             own_files_.insert(QDir(folder).filePath(QString::fromStdString(one.file.filename().string())));
         if (!there || !one.told.empty())
-            lines << tr("%1: %2").arg(qt_text(one.row->label), QString::fromStdString(one.told));
+            lines << tr("%1: %2").arg(qt_text(one.row->label), spoken(one.told));
     }
     written_ += count;
     tell(tr("%1 of %2 formats written into %3")

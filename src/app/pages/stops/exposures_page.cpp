@@ -5,6 +5,7 @@
 #include "model/change_pins.h"
 #include "parts/finder.h"
 #include "parts/widgets.h"
+#include "session/core_words.h"
 
 #include <QHBoxLayout>
 #include <QMenu>
@@ -181,7 +182,7 @@ void ExposuresPage::fill_clip_menus() {
                 return;
             auto made = with_layer_of_drawings(document_.project(), drawings->id, id);
             if (!made)
-                return document_.say(QString::fromStdString(made.error().message()));
+                return document_.say(spoken(made.error()));
             document_.apply(std::move(made->project), tr("layer of drawings"));
             view_.choose_layer(made->layer);
         });

@@ -5,6 +5,7 @@
 #include "render/film_properties.h"
 #include "render/qt_text.h"
 #include "schedule/piece_length.h"
+#include "session/core_words.h"
 
 #include <QGridLayout>
 #include <QHBoxLayout>
@@ -35,7 +36,7 @@ FilmCard::FilmCard(int number, QWidget* parent) : QWidget(parent), number_(numbe
     setObjectName(QString("film %1").arg(number));
     setAttribute(Qt::WA_StyledBackground);
     setStyleSheet(QString("QWidget#%1 { background: %2; border-radius: 5px; }")
-                      .arg(objectName().replace(' ', "\\ "), day_palette().desk_well.name()));
+                      .arg(objectName().replace(' ', "\\ "), desk_palette().desk_well.name()));
     auto* row = new QGridLayout(this);
     row->setContentsMargins(6, 6, 6, 6);
     row->setHorizontalSpacing(8);
@@ -55,7 +56,7 @@ FilmCard::FilmCard(int number, QWidget* parent) : QWidget(parent), number_(numbe
     bar_->setFixedHeight(5);
     bar_->setStyleSheet(QString("QProgressBar { background: %1; border: none; border-radius: 2px; } "
                                 "QProgressBar::chunk { background: %2; border-radius: 2px; }")
-                            .arg(day_palette().desk_line.name(), day_palette().playing.name()));
+                            .arg(desk_palette().desk_line.name(), desk_palette().playing.name()));
     row->addWidget(bar_, 2, 0, 1, 4);
     pause_ = named(new QPushButton(tr("Pause")), QString("pause film %1").arg(number),
                    tr("Leaves the machine free until it goes on"));
@@ -96,7 +97,7 @@ void FilmCard::show_entry(const FilmQueue::Entry& entry) {
                                           .arg(entry.per_second, 0, 'f', 0)
                                     : tr("%1 of %2").arg(entry.made).arg(entry.frames);
     told_->set_text(told);
-    told_->set_colour(entry.state == State::Failed ? day_palette().warning : day_palette().desk_quiet);
+    told_->set_colour(entry.state == State::Failed ? desk_palette().warning : desk_palette().desk_quiet);
     bar_->setRange(0, static_cast<int>(std::max<std::int64_t>(1, entry.frames)));
     bar_->setValue(static_cast<int>(entry.made));
     bar_->setVisible(running || waiting);
@@ -132,7 +133,7 @@ QWidget* FilmPage::make_targets() {
     targets_->setObjectName("film targets");
     targets_->setAccessibleName(tr("What the film is for"));
     for (const auto& target : film_targets())
-        targets_->addItem(qt_text(target.label) + "\n" + qt_text(target.explains));
+        targets_->addItem(spoken(target.label) + "\n" + spoken(target.explains));
     targets_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     targets_->setSpacing(2);
     column->addWidget(targets_, 1);
@@ -371,7 +372,7 @@ void FilmPage::show_estimate() {
     }
     const auto written = options();
     if (!written) {
-        estimate_->set_text(QString::fromStdString(written.error().message()));
+        estimate_->set_text(spoken(written.error()));
         render_->setEnabled(false);
         return;
     }
@@ -385,13 +386,13 @@ void FilmPage::show_estimate() {
         options.until = until;
         const auto film = planned_film(document_.curves(), document_.sounds().plan(), options);
         if (!film) {
-            trouble = QString::fromStdString(film.error().message());
+            trouble = spoken(film.error());
             break;
         }
         bytes += static_cast<double>(guessed_bytes(*film));
         otherwise = {tr("%1 × %2").arg(film->spec.width).arg(film->spec.height)};
         for (const auto& told : film->told)
-            otherwise << QString::fromStdString(told);
+            otherwise << spoken(told);
         frames += film->frames();
     }
     render_->setEnabled(trouble.isEmpty());
@@ -406,8 +407,8 @@ void FilmPage::show_estimate() {
     if (!code)
         told += tr(" · %1 free").arg(size_text(static_cast<double>(space.available)));
     estimate_->set_text(told);
-    estimate_->set_colour(!code && bytes > static_cast<double>(space.available) ? day_palette().warning
-                                                                                : day_palette().desk_quiet);
+    estimate_->set_colour(!code && bytes > static_cast<double>(space.available) ? desk_palette().warning
+                                                                                : desk_palette().desk_quiet);
 }
 
 void FilmPage::show_queue() {

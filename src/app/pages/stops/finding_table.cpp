@@ -3,6 +3,7 @@
 
 #include "parts/palette.h"
 #include "render/qt_text.h"
+#include "session/core_words.h"
 
 #include <QMouseEvent>
 #include <QPainter>
@@ -20,7 +21,7 @@ QPixmap sign_of(const Finding& finding) {
     sign.fill(Qt::transparent);
     QPainter painter(&sign);
     painter.setRenderHint(QPainter::Antialiasing);
-    const auto& p = day_palette();
+    const auto& p = desk_palette();
     if (finding.accepted) {
         painter.setPen(QPen(p.done, 2));
         painter.drawPolyline(QPolygonF({{2.5, 7.5}, {5.5, 10.5}, {11.5, 3.5}}));
@@ -105,24 +106,24 @@ QVariant FindingTable::data(const QModelIndex& at, int role) const {
     if (role == Qt::DecorationRole && at.column() == What)
         return sign_of(*one);
     if (role == Qt::ForegroundRole)
-        return one->accepted || at.column() == Why ? day_palette().desk_quiet : day_palette().desk_text;
+        return one->accepted || at.column() == Why ? desk_palette().desk_quiet : desk_palette().desk_text;
     if (role == Qt::ToolTipRole)
         return QStringLiteral("%1: %2 · %3")
-            .arg(qt_text(one->how_much), qt_text(one->why), qt_text(row->explains));
+            .arg(spoken(one->how_much), spoken(one->why), spoken(row->explains));
     if (role == Qt::AccessibleTextRole && at.column() == What)
-        return tr("%1, %2").arg(qt_text(row->label), one->accepted                    ? tr("ignored")
-                                                     : one->gravity == Gravity::Grave ? tr("error")
-                                                                                      : tr("warning"));
+        return tr("%1, %2").arg(spoken(row->label), one->accepted                    ? tr("ignored")
+                                                    : one->gravity == Gravity::Grave ? tr("error")
+                                                                                     : tr("warning"));
     if (role != Qt::DisplayRole)
         return {};
     switch (at.column()) {
     case What:
-        return qt_text(row->label);
+        return spoken(row->label);
     case Where: {
         if (!one->placed)
             return tr("all of it");
         const auto& project = outcome_->material.project();
-        const auto from = qt_text(place_name(project, one->at));
+        const auto from = spoken(place_name(project, one->at));
         if (one->until - one->at <= Seconds(0.3))
             return from;
         const auto on_beat = [&](Seconds time) {
@@ -133,14 +134,14 @@ QVariant FindingTable::data(const QModelIndex& at, int role) const {
         return QStringLiteral("%1–%2").arg(on_beat(one->at), on_beat(one->until));
     }
     case HowMuch:
-        return qt_text(one->how_much);
+        return spoken(one->how_much);
     case Why:
         return one->accepted ? (one->accepted->empty() ? tr("ignored")
                                                        : QStringLiteral("“%1”").arg(qt_text(*one->accepted)))
-                             : qt_text(one->why);
+                             : spoken(one->why);
     case Mending:
         if (const auto* mend = one->mend.empty() ? nullptr : mend_of(*row, one->mend))
-            return qt_text(mend->label);
+            return spoken(mend->label);
         return {};
     case Accepting:
         return one->accepted ? tr("Again") : tr("Ignore");
@@ -177,7 +178,7 @@ void FindingTable::sort(int column, Qt::SortOrder order) {
 void FindingButtons::paint(QPainter* painter, const QStyleOptionViewItem& option,
                            const QModelIndex& index) const {
     const QString label = index.data(Qt::DisplayRole).toString();
-    const auto& p = day_palette();
+    const auto& p = desk_palette();
     if (option.state & QStyle::State_Selected)
         painter->fillRect(option.rect, p.desk_raised);
     if (label.isEmpty())

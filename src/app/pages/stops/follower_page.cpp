@@ -6,6 +6,7 @@
 #include "parts/finder.h"
 #include "parts/tight_row.h"
 #include "parts/widgets.h"
+#include "session/core_words.h"
 
 #include <QHBoxLayout>
 #include <QInputDialog>
@@ -418,7 +419,7 @@ QString FollowerPage::told() const {
         return tr("The curve is being computed");
     const auto& curve = *found->second;
     if (!curve.trouble.empty())
-        return tr("Flat: %1").arg(QString::fromStdString(curve.trouble));
+        return tr("Flat: %1").arg(spoken(curve.trouble));
     const auto& values = curve.values();
     if (values.empty())
         return {};

@@ -7,6 +7,7 @@
 #include "kinds/layer_kinds.h"
 #include "model/shape_outline.h"
 #include "model/stage_edits.h"
+#include "session/core_words.h"
 
 #include <QMenu>
 #include <QTimer>
@@ -15,7 +16,7 @@ namespace pulsepin {
 
 void LayersPage::take(const Result<WithLayer>& made, const QString& what) {
     if (!made)
-        return document_.say(QString::fromStdString(made.error().message()));
+        return document_.say(spoken(made.error()));
     if (!document_.apply(Result<Project>(made->project), what))
         return;
     view_.choose_layer(made->layer);

@@ -12,6 +12,7 @@
 #include "parts/file_names.h"
 #include "parts/widgets.h"
 #include "picture/moving_sheet.h"
+#include "session/core_words.h"
 #include "stage/effects.h"
 
 #include <QDialogButtonBox>
@@ -225,7 +226,7 @@ void LayersPage::repeat(LayerId id) {
 void LayersPage::duplicate(LayerId layer) {
     auto next = with_layer_duplicated(document_.project(), layer);
     if (!next)
-        return document_.say(QString::fromStdString(next.error().message()));
+        return document_.say(spoken(next.error()));
     const auto& layers = next->stage->layers;
     const auto place =
         std::find_if(layers.begin(), layers.end(), [layer](const Layer& one) { return one.id == layer; });
@@ -336,12 +337,12 @@ void LayersPage::write_looks_file() {
         return;
     if (auto allowed = may_write(path->toStdString(), inputs_of(document_.path(), document_.project()), true);
         !allowed)
-        return document_.say(QString::fromStdString(allowed.error().message()));
+        return document_.say(spoken(allowed.error()));
     auto looks = document_.project().stage->looks;
     if (const Layer* chosen = layer(); chosen && looks.empty())
         looks.push_back(look_of(*chosen, chosen->name, chosen->kind == layers::title));
     if (auto written = write_looks(looks, path->toStdString()); !written)
-        document_.say(QString::fromStdString(written.error().message()));
+        document_.say(spoken(written.error()));
     else
         document_.say(tr("%n looks written", nullptr, static_cast<int>(looks.size())));
 }
@@ -352,7 +353,7 @@ void LayersPage::read_looks_file() {
         return;
     const auto looks = read_looks(path.toStdString());
     if (!looks)
-        return document_.say(QString::fromStdString(looks.error().message()));
+        return document_.say(spoken(looks.error()));
     Result<Project> next = document_.project();
     for (const auto& look : *looks)
         if (next)

@@ -7,6 +7,7 @@
 #include "parts/finder.h"
 #include "parts/widgets.h"
 #include "render/qt_text.h"
+#include "session/core_words.h"
 #include "stage/effects.h"
 
 #include <QHBoxLayout>
@@ -294,7 +295,7 @@ const Layer* LayersPage::layer() const {
 void LayersPage::add(Layer made, const QString& what) {
     auto next = with_layer(document_.project(), std::move(made));
     if (!next)
-        return document_.say(QString::fromStdString(next.error().message()));
+        return document_.say(spoken(next.error()));
     const auto id = next->stage->layers[next->stage->layers.size() - 2].id;
     document_.apply(*std::move(next), what);
     for (int i = 0; i < list_->count(); ++i)

@@ -13,6 +13,7 @@
 #include "parts/file_names.h"
 #include "picture/moving_sheet.h"
 #include "session/composition_shelf.h"
+#include "session/core_words.h"
 
 #include <QFileDialog>
 #include <QInputDialog>
@@ -34,7 +35,7 @@ void LayersPage::choose_ready() {
     const Project& project = document_.project();
     const auto meant = stretch_meant(project, range_of(view_), view_.playhead());
     if (!meant)
-        return document_.say(QString::fromStdString(meant.error().message()));
+        return document_.say(spoken(meant.error()));
     CompositionUse use{meant->from, meant->until};
     if (const Layer* now = layer(); now && now->kind == layers::shots)
         use.shots = now->id;
@@ -62,7 +63,7 @@ void LayersPage::choose_ready() {
 void LayersPage::use_composition(const Composition& composition, const CompositionUse& use) {
     auto used = with_composition(document_.project(), composition, use);
     if (!used)
-        return document_.say(QString::fromStdString(used.error().message()));
+        return document_.say(spoken(used.error()));
     if (!document_.apply(Result<Project>(std::move(used->project)), tr("use composition")))
         return;
     // What can be typed in it comes first.
@@ -109,7 +110,7 @@ void LayersPage::add_compositions(QMenu& menu) {
             [](Composition made) { return CompositionShelf().keep(std::move(made)); });
         document_.say(done
                           ? tr("“%1” is saved; it is among the ready ones").arg(QString::fromStdString(*done))
-                          : QString::fromStdString(done.error().message()));
+                          : spoken(done.error()));
     });
     kept->addAction(tr("Write this to a file…"), this, &LayersPage::write_composition_file);
     kept->addAction(tr("Use one from a file…"), this, &LayersPage::use_composition_file);
@@ -117,7 +118,7 @@ void LayersPage::add_compositions(QMenu& menu) {
     for (const auto& one : CompositionShelf().kept())
         forget->addAction(QString::fromStdString(one.name), this, [this, name = one.name] {
             if (auto done = CompositionShelf().forget(name); !done)
-                document_.say(QString::fromStdString(done.error().message()));
+                document_.say(spoken(done.error()));
             else
                 document_.say(tr("“%1” is forgotten").arg(QString::fromStdString(name)));
         });
@@ -151,7 +152,7 @@ void LayersPage::fill_places() {
 void LayersPage::write_composition_file() {
     const auto made = chosen_as_composition(layer() ? QString::fromStdString(layer()->name) : QString());
     if (!made)
-        return document_.say(QString::fromStdString(made.error().message()));
+        return document_.say(spoken(made.error()));
     const auto path = ask_where_to_write(this, tr("Write a composition"), "composition.json",
                                          tr("Compositions (*.json)"), "json");
     if (!path)
@@ -160,8 +161,7 @@ void LayersPage::write_composition_file() {
         may_write(path->toStdString(), inputs_of(document_.path(), document_.project()), true).and_then([&] {
             return write_composition(*made, path->toStdString());
         });
-    document_.say(written ? tr("The composition is written")
-                          : QString::fromStdString(written.error().message()));
+    document_.say(written ? tr("The composition is written") : spoken(written.error()));
 }
 
 void LayersPage::use_composition_file() {
@@ -171,10 +171,10 @@ void LayersPage::use_composition_file() {
         return;
     const auto read = read_composition(path.toStdString());
     if (!read)
-        return document_.say(QString::fromStdString(read.error().message()));
+        return document_.say(spoken(read.error()));
     const auto meant = stretch_meant(document_.project(), range_of(view_), view_.playhead());
     if (!meant)
-        return document_.say(QString::fromStdString(meant.error().message()));
+        return document_.say(spoken(meant.error()));
     use_composition(*read, {meant->from, meant->until});
 }
 

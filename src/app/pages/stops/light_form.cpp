@@ -5,6 +5,7 @@
 #include "parts/finder.h"
 #include "parts/widgets.h"
 #include "schedule/lasting.h"
+#include "session/core_words.h"
 
 #include <QVBoxLayout>
 
@@ -76,7 +77,7 @@ void LightForm::set_form(const PlantingForm& form) {
 QString LightForm::summary() const {
     const auto form_now = form();
     const auto& light = body_of<LightBody>(form_now.body);
-    return tr("%1 lit, %2").arg(on_->currentText(), QString::fromStdString(length_text(light.length)));
+    return tr("%1 lit, %2").arg(on_->currentText(), spoken(length_text(light.length)));
 }
 
 } // namespace pulsepin

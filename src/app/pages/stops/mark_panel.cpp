@@ -9,6 +9,7 @@
 #include "parts/finder.h"
 #include "parts/page_stack.h"
 #include "parts/widgets.h"
+#include "session/core_words.h"
 
 #include <QHBoxLayout>
 #include <QHeaderView>
@@ -246,7 +247,7 @@ void MarkPanel::snap() {
                                            static_cast<std::size_t>(std::max(0, row_->currentIndex())),
                                            Seconds(limit_->value() / 1000.0));
     if (!snapped)
-        return outcome_->setText(QString::fromStdString(snapped.error().message()));
+        return outcome_->setText(spoken(snapped.error()));
     if (snapped->moved > 0)
         document_.apply(snapped->project, tr("snap markers"));
     QStringList told{tr("%n moved", nullptr, static_cast<int>(snapped->moved))};
@@ -272,9 +273,9 @@ QString MarkPanel::summary() const {
     }
     QStringList told;
     if (markers > 0)
-        told << QString::fromStdString(count_text(markers, kind_of(body_type<MarkerBody>)));
+        told << spoken(count_text(markers, kind_of(body_type<MarkerBody>)));
     if (words > 0)
-        told << QString::fromStdString(count_text(words, kind_of(body_type<WordBody>)));
+        told << spoken(count_text(words, kind_of(body_type<WordBody>)));
     if (waiting > 0)
         told << tr("%1 to set").arg(waiting);
     return told.isEmpty() ? tr("no markers yet") : told.join(", ");

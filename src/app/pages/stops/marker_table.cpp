@@ -9,6 +9,7 @@
 #include "schedule/find_pins.h"
 #include "schedule/lasting.h"
 #include "schedule/triggers.h"
+#include "session/core_words.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
 
@@ -169,7 +170,8 @@ QVariant MarkerTable::data(const QModelIndex& at, int role) const {
                    ? QVariant(row.body.symbol)
                    : QVariant(text_of(marker_symbols()[static_cast<std::size_t>(row.body.symbol)].label));
     case Lasts:
-        return QString::fromStdString(length_text(row.body.length));
+        return role == Qt::EditRole ? QString::fromStdString(length_text(row.body.length))
+                                    : spoken(length_text(row.body.length));
     case Note:
         return QString::fromStdString(row.body.note);
     case TravelsWith:
@@ -206,8 +208,7 @@ bool MarkerTable::setData(const QModelIndex& at, const QVariant& value, int role
             return true;
         const auto place = parse_position(value.toString().toStdString());
         if (!place || !project.grid) {
-            document_.say(place ? tr("There is no grid yet to place it on")
-                                : QString::fromStdString(place.error().message()));
+            document_.say(place ? tr("There is no grid yet to place it on") : spoken(place.error()));
             return false;
         }
         Anchor anchor = MusicalAnchor{project.grid->ticks_of(*place)};

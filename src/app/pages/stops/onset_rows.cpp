@@ -6,6 +6,7 @@
 #include "pages/stops/tops_dialog.h"
 #include "parts/finder.h"
 #include "parts/widgets.h"
+#include "session/core_words.h"
 
 #include <QDialog>
 #include <QDialogButtonBox>
@@ -145,9 +146,8 @@ OnsetRows::Line OnsetRows::make_line(std::size_t index) {
     line.function->setAccessibleName(tr("How this row is found"));
     line.function->setToolTip(tr("How the onsets of this row are heard: no single way suits all music"));
     for (const auto& function : onset_functions())
-        line.function->addItem(
-            QString::fromUtf8(function.title.data(), static_cast<int>(function.title.size())),
-            QString::fromUtf8(function.id.data(), static_cast<int>(function.id.size())));
+        line.function->addItem(text_of(function.title),
+                               QString::fromUtf8(function.id.data(), static_cast<int>(function.id.size())));
     line.function->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
     line.function->setMinimumContentsLength(12);
     line.count->setMinimumWidth(36);

@@ -12,6 +12,7 @@
 #include "schedule/find_pins.h"
 #include "schedule/picker_tables.h"
 #include "schedule/place_text.h"
+#include "session/core_words.h"
 #include "time/clock_grid.h"
 #include "time/musical_text.h"
 
@@ -99,7 +100,7 @@ void PickerPage::make_fields() {
     every_ = new ChoiceBox;
     every_->setObjectName("every");
     for (int n = 1; n <= 16; ++n)
-        every_->addItem(n == 1 ? tr("one") : QString::fromStdString(ordinal(n)), n);
+        every_->addItem(n == 1 ? tr("one") : spoken(ordinal(n)), n);
     every_->setCurrentIndex(1);
     every_->setToolTip(tr("Counted from the first position of the range, after the filters"));
     counted_ = choice_box("counted in", tr("Beats of the grid, or plain time without them"),
@@ -534,7 +535,7 @@ void PickerPage::set_picker(const Picker& picker) {
 void PickerPage::keep() {
     const auto wanted = picker();
     if (!wanted)
-        return document_.say(QString::fromStdString(wanted.error().message()));
+        return document_.say(spoken(wanted.error()));
     const std::string name = kept_->currentText().trimmed().toStdString();
     if (document_.apply(with_picker_named(document_.project(), name, *wanted), tr("keep picker")))
         document_.say(tr("Preset “%1” is saved in the project").arg(QString::fromStdString(name)));

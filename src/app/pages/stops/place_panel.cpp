@@ -9,6 +9,7 @@
 #include "parts/page_stack.h"
 #include "parts/widgets.h"
 #include "session/apply_hand_edit.h"
+#include "session/core_words.h"
 
 #include <QHBoxLayout>
 #include <QVBoxLayout>
@@ -123,7 +124,7 @@ QWidget* PlacePanel::make_bottom() {
     warning_ = quiet({});
     warning_->setObjectName("flash warning");
     warning_->setWordWrap(true);
-    warning_->setStyleSheet(QString("color: %1").arg(day_palette().warning.name()));
+    warning_->setStyleSheet(QString("color: %1").arg(desk_palette().warning.name()));
     warning_->hide();
     outcome_->setObjectName("outcome");
     outcome_->setWordWrap(true);
@@ -239,7 +240,7 @@ void PlacePanel::preview() {
                                         : Result<PlacePreview>(tl::unexpected(
                                               wanted ? Error{"There is no lane.", {}, {}} : wanted.error()));
     if (!found)
-        return say_outcome(QString::fromStdString(found.error().message()), std::nullopt, {});
+        return say_outcome(spoken(found.error()), std::nullopt, {});
     if (found->outlines.empty()) {
         say_outcome(found->already_there > 0 ? tr("all of these places are taken already")
                     : found->too_close > 0   ? tr("all of these places are too close to other cuts")
@@ -247,8 +248,7 @@ void PlacePanel::preview() {
                     std::nullopt, {});
         return;
     }
-    place_->setText(
-        tr("Place %1").arg(QString::fromStdString(count_text(found->outlines.size(), target->kind))));
+    place_->setText(tr("Place %1").arg(spoken(count_text(found->outlines.size(), target->kind))));
     QString text = tr("%1 · outlined above · worst %2 ms")
                        .arg(fields() ? fields()->summary() : QString())
                        .arg(found->worst_rounding_error.value * 1000, 0, 'f', 0);
@@ -283,10 +283,10 @@ void PlacePanel::preview_change() {
     place_->setText(tr("Change it"));
     const auto wanted = picker_->picker();
     if (!wanted)
-        return say_outcome(QString::fromStdString(wanted.error().message()), std::nullopt, {});
+        return say_outcome(spoken(wanted.error()), std::nullopt, {});
     const auto again = run_again(document_.project(), changing_, *wanted, form());
     if (!again)
-        return say_outcome(QString::fromStdString(again.error().message()), std::nullopt, {});
+        return say_outcome(spoken(again.error()), std::nullopt, {});
     const auto count = pins_of(again->project, changing_).size();
     QString text = tr("%1 then · %2 new, %3 gone, %4 changed")
                        .arg(count)
@@ -314,7 +314,7 @@ void PlacePanel::place_now() {
         const PlantingId planting = changing_;
         const auto again = run_again(document_.project(), planting, *wanted, form());
         if (!again)
-            return document_.say(QString::fromStdString(again.error().message()));
+            return document_.say(spoken(again.error()));
         end_change();
         document_.apply(again->project, tr("change planting"));
         const auto pins = pins_of(document_.project(), planting);
@@ -323,8 +323,8 @@ void PlacePanel::place_now() {
     }
     const auto placed = place(document_.project(), target->id, *wanted, form());
     if (!placed)
-        return document_.say(QString::fromStdString(placed.error().message()));
-    const QString count = QString::fromStdString(count_text(placed->count, target->kind));
+        return document_.say(spoken(placed.error()));
+    const QString count = spoken(count_text(placed->count, target->kind));
     const auto planting = placed->planting;
     document_.apply(placed->project, tr("place %1").arg(count));
     const auto pins = pins_of(document_.project(), planting);
@@ -348,7 +348,7 @@ QString PlacePanel::summary() const {
     QStringList texts;
     for (const LaneKind kind : lane_kinds())
         if (const auto count = counts[kind]; count > 0)
-            texts << QString::fromStdString(count_text(count, kind));
+            texts << spoken(count_text(count, kind));
     if (texts.isEmpty())
         return tr("nothing placed yet");
     if (off > 0)

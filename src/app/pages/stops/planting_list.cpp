@@ -6,6 +6,7 @@
 #include "model/planting_edits.h"
 #include "parts/widgets.h"
 #include "schedule/place.h"
+#include "session/core_words.h"
 
 #include <QHBoxLayout>
 #include <QHeaderView>
@@ -40,7 +41,7 @@ QString exceptions_text(const Exceptions& e) {
 }
 
 QString description_of(const Planting& planting, const Project& project) {
-    const QString text = QString::fromStdString(planting.description);
+    const QString text = spoken(planting.description);
     const auto out = planting.picker ? left_out(*planting.picker, project).size() : 0;
     return out == 0 ? text : PlantingList::tr("%1 · %2 left out").arg(text).arg(out);
 }
@@ -159,7 +160,7 @@ void PlantingList::refresh() {
         list_->insertRow(row);
         for (int column = 0; column < ColumnCount; ++column) {
             auto* item = new QTableWidgetItem(texts[column]);
-            item->setToolTip(again ? texts[column] : QString::fromStdString(again.error().message()));
+            item->setToolTip(again ? texts[column] : spoken(again.error()));
             list_->setItem(row, column, item);
         }
         shown_.push_back(planting.id);
@@ -182,7 +183,7 @@ void PlantingList::run_chosen_again() {
     const PlantingId planting = chosen();
     const auto again = run_again(document_.project(), planting);
     if (!again)
-        return document_.say(QString::fromStdString(again.error().message()));
+        return document_.say(spoken(again.error()));
     if (!again->changes())
         return document_.say(tr("Nothing changes: all lie where the picker picks"));
     const QString told = due_text(again);

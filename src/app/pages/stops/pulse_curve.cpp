@@ -99,7 +99,7 @@ std::optional<QPointF> PulseCurve::grip_position(Grip grip) const {
 
 void PulseCurve::paintEvent(QPaintEvent*) {
     QPainter painter(this);
-    const auto& p = day_palette();
+    const auto& p = desk_palette();
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setPen(QPen(hasFocus() ? p.playing : p.desk_line, 1));
     painter.setBrush(p.desk_well);
@@ -226,7 +226,7 @@ QPixmap pulse_picture(const Pulse& pulse, QSize size, bool chosen, std::optional
     picture.fill(Qt::transparent);
     QPainter painter(&picture);
     painter.setRenderHint(QPainter::Antialiasing);
-    painter.setPen(QPen(chosen ? day_palette().playing : day_palette().desk_quiet, 1.6));
+    painter.setPen(QPen(chosen ? desk_palette().playing : desk_palette().desk_quiet, 1.6));
     const auto length = [](const Length& l) { return l.unit == Length::Unit::InFrames ? l.amount : 6.0; };
     const double up = length(pulse.up), held = length(pulse.held), down = length(pulse.down);
     const double whole = std::max(6.0, (up + held + down) * 1.4);
@@ -247,7 +247,7 @@ QPixmap pulse_picture(const Pulse& pulse, QSize size, bool chosen, std::optional
     painter.drawPath(path);
     if (bead) {
         painter.setPen(Qt::NoPen);
-        painter.setBrush(day_palette().playing);
+        painter.setBrush(desk_palette().playing);
         painter.drawEllipse(place(*bead * size.width()), 3, 3);
     }
     return picture;

@@ -7,6 +7,7 @@
 #include "parts/remembered_values.h"
 #include "render/qt_text.h"
 #include "schedule/piece_length.h"
+#include "session/core_words.h"
 
 #include <QDate>
 #include <QDir>
@@ -194,7 +195,7 @@ void SheetsPage::take(const Result<Shown>& shown) {
     if (!shown) {
         shown_ = {};
         picture_->setPixmap({});
-        number_->setText(QString::fromStdString(shown.error().message()));
+        number_->setText(spoken(shown.error()));
     } else {
         shown_ = *shown;
         picture_->setPixmap(QPixmap::fromImage(shown_.image));
@@ -233,9 +234,8 @@ void SheetsPage::write(const QString& file) {
         },
         [this, name](const Result<std::size_t>& pages) {
             if (!pages)
-                return document_.say(pages.error().cancelled()
-                                         ? tr("%1 was not written").arg(name)
-                                         : QString::fromStdString(pages.error().message()));
+                return document_.say(pages.error().cancelled() ? tr("%1 was not written").arg(name)
+                                                               : spoken(pages.error()));
             document_.say(*pages == 1 ? tr("1 page written: %1").arg(name)
                                       : tr("%1 pages written: %2").arg(*pages).arg(name));
             emit written();

@@ -7,6 +7,7 @@
 #include "parts/fields.h"
 #include "parts/widgets.h"
 #include "picture/moving_sheet.h"
+#include "session/core_words.h"
 #include "stage/showing_parameters.h"
 
 #include <QGridLayout>
@@ -161,9 +162,7 @@ QString ShowingPage::told() const {
     }
     return spans.empty()
                ? tr("It appears nowhere yet: double click into the lane, or place it at the stop “Place”")
-               : tr("%1, up to %2 at once")
-                     .arg(QString::fromStdString(count_text(spans.size(), lane()->kind)))
-                     .arg(most);
+               : tr("%1, up to %2 at once").arg(spoken(count_text(spans.size(), lane()->kind))).arg(most);
 }
 
 } // namespace pulsepin

@@ -9,6 +9,7 @@
 #include "parts/widgets.h"
 #include "schedule/piece_length.h"
 #include "schedule/shots.h"
+#include "session/core_words.h"
 #include "time/timecode.h"
 
 #include <QDialog>
@@ -216,7 +217,7 @@ void SongPanel::remove_shots() {
     for (const auto* item : bin_->selectedItems()) {
         auto without = without_clip(next, ClipId{item->data(Qt::UserRole).toULongLong()});
         if (!without) {
-            document_.say(QString::fromStdString(without.error().message()));
+            document_.say(spoken(without.error()));
             return;
         }
         next = *std::move(without);

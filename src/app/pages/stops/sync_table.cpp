@@ -4,6 +4,7 @@
 #include "kinds/kinds.h"
 #include "parts/widgets.h"
 #include "render/qt_text.h"
+#include "session/core_words.h"
 #include "time/timecode.h"
 
 #include <QDialogButtonBox>
@@ -87,7 +88,7 @@ QVariant SyncTable::data(const QModelIndex& at, int role) const {
         return int(Qt::AlignRight | Qt::AlignVCenter);
     if (role == Qt::ForegroundRole && row->meant && at.column() == Error &&
         std::abs(row->error().value) > cut_limit(project).value + 1e-6)
-        return day_palette().warning;
+        return desk_palette().warning;
     if (role != Qt::DisplayRole)
         return {};
     const Lane& lane = *project.lane(row->lane);
@@ -97,7 +98,7 @@ QVariant SyncTable::data(const QModelIndex& at, int role) const {
     case What:
         return qt_text(lane.kind->name_of(lane.pins[row->index].body, project));
     case Place:
-        return qt_text(place_name(project, row->anchor)) + (row->loose ? tr(" (loose)") : QString());
+        return spoken(place_name(project, row->anchor)) + (row->loose ? tr(" (loose)") : QString());
     case Time:
         return qt_text(format_clock(row->anchor));
     case Frame:

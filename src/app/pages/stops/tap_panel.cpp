@@ -5,6 +5,7 @@
 #include "model/edits.h"
 #include "parts/finder.h"
 #include "parts/widgets.h"
+#include "session/core_words.h"
 #include "time/grid_edits.h"
 
 #include <QGuiApplication>
@@ -220,7 +221,7 @@ void TapPanel::use_tempo() {
         const double ratio = fit->tempo() / project.grid->typical_tempo();
         auto grid = with_mean_tempo(*project.grid, Bpm(project.grid->mean_tempo().value * ratio));
         if (!grid)
-            return document_.say(QString::fromStdString(grid.error().message()));
+            return document_.say(spoken(grid.error()));
         document_.apply(retimed(project, *std::move(grid)), tr("take the tapped tempo"));
         return;
     }
@@ -231,7 +232,7 @@ void TapPanel::use_tempo() {
     const Seconds bar_one = fit->origin + fit->interval * static_cast<double>(beat);
     auto grid = BeatGrid::steady(fit->tempo(), bar_one, {}, project.song->duration());
     if (!grid)
-        return document_.say(QString::fromStdString(grid.error().message()));
+        return document_.say(spoken(grid.error()));
     document_.apply(relabelled(project, *std::move(grid)), tr("make a grid from taps"));
 }
 
@@ -241,7 +242,7 @@ void TapPanel::use_phase() {
         return;
     auto grid = with_tapped_phase(*project.grid, taps());
     if (!grid)
-        return document_.say(QString::fromStdString(grid.error().message()));
+        return document_.say(spoken(grid.error()));
     document_.apply(retimed(project, *std::move(grid)), tr("move grid onto taps"));
 }
 
@@ -249,7 +250,7 @@ void TapPanel::use_beats() {
     const auto& project = document_.project();
     auto grid = with_tapped_beats(project.grid.get(), taps());
     if (!grid)
-        return document_.say(QString::fromStdString(grid.error().message()));
+        return document_.say(spoken(grid.error()));
     document_.apply(relabelled(project, *std::move(grid)), tr("take taps as beats"));
 }
 
@@ -306,7 +307,7 @@ void TapPanel::use_rhythm() {
     auto laid =
         with_rhythm_laid(document_.schedule(), lane ? lane->id : LaneId{}, {taps(), tempo}, view_.playhead());
     if (!laid)
-        return document_.say(QString::fromStdString(laid.error().message()));
+        return document_.say(spoken(laid.error()));
     document_.apply(std::move(laid->project), tr("place tapped rhythm"));
     select_made(laid->selected);
 }

@@ -20,7 +20,7 @@ void TapPlot::show_taps(std::optional<TapFit> fit) {
 }
 
 void TapPlot::paintEvent(QPaintEvent*) {
-    const auto& p = day_palette();
+    const auto& p = desk_palette();
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     const QRectF area = QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5);

@@ -6,6 +6,7 @@
 #include "parts/widgets.h"
 #include "schedule/lasting.h"
 #include "schedule/triggers.h"
+#include "session/core_words.h"
 
 #include <QHBoxLayout>
 
@@ -197,7 +198,7 @@ void TriggerForm::set_form(const PlantingForm& form) {
 QString TriggerForm::summary() const {
     const bool known = trigger_effect(written_effect().toStdString()) != nullptr;
     return (known ? tr("%1, %2") : tr("“%1” changes nothing in the picture, it is only exported; %2"))
-        .arg(effect_->currentText(), QString::fromStdString(length_text(length_->length())));
+        .arg(effect_->currentText(), spoken(length_text(length_->length())));
 }
 
 } // namespace pulsepin

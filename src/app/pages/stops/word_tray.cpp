@@ -108,7 +108,7 @@ void WordTray::lay_out() {
 void WordTray::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
-    const auto& p = day_palette();
+    const auto& p = desk_palette();
     painter.setPen(QPen(p.desk_line, 1));
     painter.setBrush(p.desk_well);
     painter.drawRoundedRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5), 6, 6);

@@ -68,7 +68,7 @@ void ReadingBar::show_speed(double letters_a_second, double limit) {
 /// The limit stands at two thirds of it.
 void ReadingBar::paintEvent(QPaintEvent*) {
     QPainter painter(this);
-    const auto& p = day_palette();
+    const auto& p = desk_palette();
     const double whole = width(), at_limit = whole * 2 / 3, middle = height() / 2.0;
     const double filled = std::min(whole, at_limit * is_ / std::max(1.0, limit_));
     painter.fillRect(QRectF(0, middle - 4, whole, 8), p.desk_well);

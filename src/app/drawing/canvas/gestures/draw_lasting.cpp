@@ -2,6 +2,7 @@
 #include "drawing/canvas/gestures/draw_lasting.h"
 
 #include "schedule/add_pin.h"
+#include "session/core_words.h"
 
 #include <algorithm>
 
@@ -19,7 +20,7 @@ void DrawLasting::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
         return;
     auto added = with_pin_added(project(), lane_, drawn.from, drawn);
     if (!added)
-        return refuse(QString::fromStdString(added.error().message()));
+        return refuse(spoken(added.error()));
     made_ = added->pin;
     show(std::move(added->project));
 }
@@ -28,7 +29,7 @@ std::optional<Gesture::Edit> DrawLasting::end(Qt::KeyboardModifiers) {
     if (!draft())
         return std::nullopt;
     view().select({made_});
-    return edit(tr("add %1").arg(QString::fromUtf8(project().lane(lane_)->kind->singular.data())));
+    return edit(tr("add %1").arg(text_of(project().lane(lane_)->kind->singular)));
 }
 
 } // namespace pulsepin

@@ -3,6 +3,7 @@
 
 #include "model/planting_edits.h"
 #include "schedule/forms.h"
+#include "session/core_words.h"
 
 #include <algorithm>
 #include <cmath>
@@ -43,7 +44,7 @@ void PaintCells::paint_cell(Ticks cell) {
     auto next = body ? with_place_switched(now, lane_, cell, on_, Ticks(reach), into, *body)
                      : Result<Project>(tl::unexpected(body.error()));
     if (!next)
-        return refuse(QString::fromStdString(next.error().message()));
+        return refuse(spoken(next.error()));
     show(*std::move(next));
     tell((on_ ? tr("%1 switched on") : tr("%1 switched off")).arg(place_text(cell)));
 }

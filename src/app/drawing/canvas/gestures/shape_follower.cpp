@@ -7,6 +7,7 @@
 #include "model/pin_edits.h"
 #include "schedule/lasting.h"
 #include "schedule/triggers.h"
+#include "session/core_words.h"
 
 #include <algorithm>
 #include <cmath>
@@ -103,7 +104,7 @@ void StretchOver::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
         const Seconds end = std::max(context().snapped(placement().time_at(at), in_frames),
                                      *start + project().settings->frame_rate.frame_length());
         body.length = dragged_length(project(), view(), *start, end, in_frames);
-        tell(tr("Lasts %1").arg(QString::fromStdString(length_text(body.length))));
+        tell(tr("Lasts %1").arg(spoken(length_text(body.length))));
     }
     show(with_bodies(project(), selected(), [&](PinBody& one) {
         if (auto* other = body_if<KeyBody>(&one); other && other->role != KeyRole::Drawn) {

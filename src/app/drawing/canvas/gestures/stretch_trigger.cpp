@@ -6,6 +6,7 @@
 #include "model/edits.h"
 #include "schedule/lasting.h"
 #include "schedule/triggers.h"
+#include "session/core_words.h"
 
 #include <algorithm>
 
@@ -24,7 +25,7 @@ void StretchTrigger::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
         if (Length* lasting = body.lasting())
             *lasting = length;
     }));
-    tell(tr("Lasts %1").arg(QString::fromStdString(length_text(length))));
+    tell(tr("Lasts %1").arg(spoken(length_text(length))));
 }
 
 std::optional<Gesture::Edit> StretchTrigger::end(Qt::KeyboardModifiers) {
