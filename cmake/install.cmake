@@ -32,7 +32,8 @@ endforeach()
 install(FILES docs/project.schema.json docs/keys.schema.json DESTINATION ${CMAKE_INSTALL_DATADIR}/pulsepin/schemas)
 install(DIRECTORY demo/ DESTINATION ${CMAKE_INSTALL_DATADIR}/pulsepin/demo
     FILES_MATCHING PATTERN "*.pulsepin" PATTERN "*.webm" PATTERN "*.opus")
-install(FILES README.md DESTINATION ${CMAKE_INSTALL_DOCDIR})
+install(FILES README.md docs/glossary.md DESTINATION ${CMAKE_INSTALL_DOCDIR})
+install(DIRECTORY docs/manual DESTINATION ${CMAKE_INSTALL_DOCDIR})
 install(FILES packaging/debian/copyright ${made}/changelog.gz DESTINATION ${CMAKE_INSTALL_DOCDIR})
 
 set(CPACK_GENERATOR DEB)
@@ -54,6 +55,6 @@ set(CPACK_DEBIAN_PACKAGE_PRIORITY optional)
 set(CPACK_DEBIAN_PACKAGE_SHLIBDEPS ON)
 # What is loaded when it is asked for: pictures in the window, palettes of animated GIF.
 set(CPACK_DEBIAN_PACKAGE_DEPENDS "libqt6svg6, libavfilter8")
-set(CPACK_DEBIAN_PACKAGE_RECOMMENDS "qt6-wayland")
+set(CPACK_DEBIAN_PACKAGE_RECOMMENDS "qt6-wayland, qt6-translations-l10n, fonts-vlgothic | fonts-noto-cjk")
 set(CPACK_DEBIAN_PACKAGE_CONTROL_STRICT_PERMISSION ON)
 include(CPack)

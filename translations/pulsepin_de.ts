@@ -2,201 +2,6 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="de" sourcelanguage="en">
 <context>
-    <name>BendBeat</name>
-    <message>
-        <source>Beat %1 moved by %2 ms · what is pinned goes along</source>
-        <translation>Beat %1 um %2 ms verschoben · Angeheftetes geht mit</translation>
-    </message>
-    <message>
-        <source>move beat</source>
-        <translation>Beat verschieben</translation>
-    </message>
-</context>
-<context>
-    <name>BendEasing</name>
-    <message>
-        <source>bend the way to keys</source>
-        <translation>Weg zu Keys biegen</translation>
-    </message>
-</context>
-<context>
-    <name>DragGain</name>
-    <message>
-        <source>%1 dB at %2 s</source>
-        <translation>%1 dB bei %2 s</translation>
-    </message>
-    <message>
-        <source>add point of gain</source>
-        <translation>Pegelpunkt hinzufügen</translation>
-    </message>
-    <message>
-        <source>move point of gain</source>
-        <translation>Pegelpunkt verschieben</translation>
-    </message>
-</context>
-<context>
-    <name>DragLevel</name>
-    <message>
-        <source>move level</source>
-        <translation>Pegel verschieben</translation>
-    </message>
-</context>
-<context>
-    <name>DragPieceEnd</name>
-    <message>
-        <source>begins at %1 s</source>
-        <translation>beginnt bei %1 s</translation>
-    </message>
-    <message>
-        <source>begins with the song</source>
-        <translation>beginnt mit dem Song</translation>
-    </message>
-    <message>
-        <source>end of the piece</source>
-        <translation>Ende des Stücks</translation>
-    </message>
-    <message>
-        <source>ends at %1 s</source>
-        <translation>endet bei %1 s</translation>
-    </message>
-    <message>
-        <source>ends with what is heard longest</source>
-        <translation>endet mit dem, was am längsten klingt</translation>
-    </message>
-    <message>
-        <source>start of the piece</source>
-        <translation>Anfang des Stücks</translation>
-    </message>
-</context>
-<context>
-    <name>DrawLasting</name>
-    <message>
-        <source>add %1</source>
-        <translation>%1 hinzufügen</translation>
-    </message>
-</context>
-<context>
-    <name>Lasso</name>
-    <message numerus="yes">
-        <source>%n pins selected</source>
-        <translation><numerusform>%n Pin ausgewählt</numerusform><numerusform>%n Pins ausgewählt</numerusform></translation>
-    </message>
-</context>
-<context>
-    <name>LiftTop</name>
-    <message>
-        <source>lift top</source>
-        <translation>Spitze heben</translation>
-    </message>
-    <message>
-        <source>lifted by %1</source>
-        <translation>um %1 gehoben</translation>
-    </message>
-    <message>
-        <source>lowered by %1</source>
-        <translation>um %1 gesenkt</translation>
-    </message>
-</context>
-<context>
-    <name>MoveOnset</name>
-    <message>
-        <source>Onset moved by %1 ms</source>
-        <translation>Onset um %1 ms verschoben</translation>
-    </message>
-    <message>
-        <source>move onset</source>
-        <translation>Onset verschieben</translation>
-    </message>
-</context>
-<context>
-    <name>MovePins</name>
-    <message>
-        <source>To %1</source>
-        <translation>Nach %1</translation>
-    </message>
-    <message>
-        <source>To %1 · %2</source>
-        <translation>Nach %1 · %2</translation>
-    </message>
-    <message numerus="yes">
-        <source>To %1 · %n locked, left alone</source>
-        <translation><numerusform>Nach %1 · %n gesperrter bleibt</numerusform><numerusform>Nach %1 · %n gesperrte bleiben</numerusform></translation>
-    </message>
-    <message>
-        <source>move pin</source>
-        <translation>Pin verschieben</translation>
-    </message>
-    <message>
-        <source>move pins</source>
-        <translation>Pins verschieben</translation>
-    </message>
-</context>
-<context>
-    <name>OnsetRows</name>
-    <message>
-        <source>air, 8 to 16 kHz</source>
-        <translation>Luft, 8 bis 16 kHz</translation>
-    </message>
-    <message>
-        <source>bass, 60 to 150 Hz</source>
-        <translation>Bass, 60 bis 150 Hz</translation>
-    </message>
-    <message>
-        <source>low middle, 150 to 400 Hz</source>
-        <translation>tiefe Mitten, 150 bis 400 Hz</translation>
-    </message>
-    <message>
-        <source>presence, 3 to 6 kHz</source>
-        <translation>Präsenz, 3 bis 6 kHz</translation>
-    </message>
-    <message>
-        <source>sub bass, 30 to 60 Hz</source>
-        <translation>Subbass, 30 bis 60 Hz</translation>
-    </message>
-    <message>
-        <source>voice, 300 Hz to 3 kHz</source>
-        <translation>Stimme, 300 Hz bis 3 kHz</translation>
-    </message>
-</context>
-<context>
-    <name>PaintCells</name>
-    <message>
-        <source>%1 switched off</source>
-        <translation>%1 ausgeschaltet</translation>
-    </message>
-    <message>
-        <source>%1 switched on</source>
-        <translation>%1 eingeschaltet</translation>
-    </message>
-    <message>
-        <source>clear cells</source>
-        <translation>Zellen leeren</translation>
-    </message>
-    <message>
-        <source>paint cells</source>
-        <translation>Zellen malen</translation>
-    </message>
-</context>
-<context>
-    <name>PaintLights</name>
-    <message numerus="yes">
-        <source>%n cells lit</source>
-        <translation><numerusform>%n Zelle beleuchtet</numerusform><numerusform>%n Zellen beleuchtet</numerusform></translation>
-    </message>
-    <message numerus="yes">
-        <source>%n cells made dark</source>
-        <translation><numerusform>%n Zelle dunkel</numerusform><numerusform>%n Zellen dunkel</numerusform></translation>
-    </message>
-    <message>
-        <source>light lamps</source>
-        <translation>Lampen anschalten</translation>
-    </message>
-    <message>
-        <source>make lamps dark</source>
-        <translation>Lampen ausschalten</translation>
-    </message>
-</context>
-<context>
     <name>QObject</name>
     <message>
         <source> · drop</source>
@@ -320,89 +125,538 @@
     </message>
 </context>
 <context>
-    <name>ShadeLights</name>
+    <name>any</name>
     <message>
-        <source>Strength %1 %</source>
-        <translation>Stärke %1 %</translation>
+        <source> and others</source>
+        <translation> und andere</translation>
     </message>
     <message>
-        <source>change strength</source>
-        <translation>Stärke ändern</translation>
+        <source> · drop</source>
+        <translation> · Drop</translation>
     </message>
-</context>
-<context>
-    <name>ShapeEvent</name>
     <message>
         <source>%1 % of its length%2 · %3 %4</source>
         <translation>%1 % seiner Länge%2 · %3 %4</translation>
     </message>
     <message>
-        <source>move key of event</source>
-        <translation>Key des Ereignisses verschieben</translation>
-    </message>
-</context>
-<context>
-    <name>ShapeSong</name>
-    <message>
-        <source>fade song</source>
-        <translation>Song blenden</translation>
+        <source>%1 dB at %2 s</source>
+        <translation>%1 dB bei %2 s</translation>
     </message>
     <message>
-        <source>heard from %1 s for %2 s, fades %3 s and %4 s</source>
-        <translation>zu hören ab %1 s für %2 s, Blenden %3 s und %4 s</translation>
+        <source>%1 red flashes/s on %2 % of the view</source>
+        <translation>%1 rote Blitze/s auf %2 % des Bildes</translation>
     </message>
     <message>
-        <source>shorten song</source>
-        <translation>Song kürzen</translation>
+        <source>%1 s long, fades %2 s and %3 s</source>
+        <translation>%1 s lang, Blenden %2 s und %3 s</translation>
     </message>
-</context>
-<context>
-    <name>StretchOver</name>
+    <message>
+        <source>%1 switched off</source>
+        <translation>%1 ausgeschaltet</translation>
+    </message>
+    <message>
+        <source>%1 switched on</source>
+        <translation>%1 eingeschaltet</translation>
+    </message>
+    <message>
+        <source>%1 · click a cell to light it, drag to paint along the beats · the right button makes dark</source>
+        <translation>%1 · Klick auf eine Zelle beleuchtet sie, Ziehen malt über die Beats · die rechte Taste macht dunkel</translation>
+    </message>
+    <message>
+        <source>%1/s on %2 % of the view</source>
+        <translation>%1/s auf %2 % des Bildes</translation>
+    </message>
+    <message>
+        <source>%1: deviation %2 ms · full height %3 ms</source>
+        <translation>%1: Abweichung %2 ms · volle Höhe %3 ms</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n cells lit</source>
+        <translation><numerusform>%n Zelle beleuchtet</numerusform><numerusform>%n Zellen beleuchtet</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n cells made dark</source>
+        <translation><numerusform>%n Zelle dunkel</numerusform><numerusform>%n Zellen dunkel</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n pins selected</source>
+        <translation><numerusform>%n Pin ausgewählt</numerusform><numerusform>%n Pins ausgewählt</numerusform></translation>
+    </message>
+    <message>
+        <source>A bar before the few bars</source>
+        <translation>Ein Takt vor den einigen Takten</translation>
+    </message>
+    <message>
+        <source>A few bars are</source>
+        <translation>Einige Takte sind</translation>
+    </message>
+    <message>
+        <source>All</source>
+        <translation>Alle</translation>
+    </message>
+    <message>
+        <source>Always</source>
+        <translation>Immer</translation>
+    </message>
+    <message>
+        <source>And the desktop's panel shows what plays</source>
+        <translation>Und die Leiste des Desktops zeigt, was läuft</translation>
+    </message>
+    <message>
+        <source>Another name</source>
+        <translation>Anderer Name</translation>
+    </message>
+    <message>
+        <source>Another name, please</source>
+        <translation>Bitte ein anderer Name</translation>
+    </message>
+    <message>
+        <source>As the desktop</source>
+        <translation>Wie der Desktop</translation>
+    </message>
+    <message>
+        <source>Audio-video offset</source>
+        <translation>Versatz Ton zu Bild</translation>
+    </message>
+    <message>
+        <source>Author</source>
+        <translation>Urheber</translation>
+    </message>
+    <message>
+        <source>Beat %1 moved by %2 ms · what is pinned goes along</source>
+        <translation>Beat %1 um %2 ms verschoben · Angeheftetes geht mit</translation>
+    </message>
+    <message>
+        <source>Cache of small films</source>
+        <translation>Cache für kleine Filme</translation>
+    </message>
+    <message>
+        <source>Cache of sounds</source>
+        <translation>Cache für Töne</translation>
+    </message>
+    <message>
+        <source>Colours</source>
+        <translation>Farben</translation>
+    </message>
+    <message>
+        <source>Copies of large clips that play without a pause</source>
+        <translation>Kopien großer Clips, die ohne Stocken laufen</translation>
+    </message>
+    <message>
+        <source>Copy for recovery every</source>
+        <translation>Sicherungskopie alle</translation>
+    </message>
+    <message>
+        <source>Day paper</source>
+        <translation>Tagpapier</translation>
+    </message>
+    <message>
+        <source>Desktop</source>
+        <translation>Arbeitsplatz</translation>
+    </message>
+    <message>
+        <source>Drag along the beats, or to another lamp · Alt and drag changes its strength · the right button makes dark</source>
+        <translation>Über die Beats oder zu einer anderen Lampe ziehen · Alt und Ziehen ändert die Stärke · die rechte Taste macht dunkel</translation>
+    </message>
+    <message>
+        <source>Drag the end to make it last longer or shorter · Shift counts frames</source>
+        <translation>Am Ende ziehen: länger oder kürzer · Umschalt zählt Bilder</translation>
+    </message>
+    <message>
+        <source>Editing</source>
+        <translation>Bearbeiten</translation>
+    </message>
+    <message>
+        <source>Files and caches</source>
+        <translation>Dateien und Caches</translation>
+    </message>
+    <message>
+        <source>Files that the desktop opens; else each has a window</source>
+        <translation>Dateien, die der Desktop öffnet; sonst bekommt jede ein Fenster</translation>
+    </message>
+    <message>
+        <source>Folder in which dialogs begin</source>
+        <translation>Ordner, in dem Dialoge beginnen</translation>
+    </message>
+    <message>
+        <source>Frame rate</source>
+        <translation>Bildrate</translation>
+    </message>
+    <message>
+        <source>Height of the picture</source>
+        <translation>Höhe des Bildes</translation>
+    </message>
+    <message>
+        <source>High contrast</source>
+        <translation>Hoher Kontrast</translation>
+    </message>
+    <message>
+        <source>How late your finger or your pad is</source>
+        <translation>Wie spät Ihr Finger oder Ihr Pad ist</translation>
+    </message>
+    <message>
+        <source>How much later the sound reaches the ear than the device knows, as with wireless loudspeakers</source>
+        <translation>Wie viel später der Ton das Ohr erreicht, als das Gerät weiß, etwa bei Funklautsprechern</translation>
+    </message>
+    <message>
+        <source>Its name at the sound server; empty: the desktop's own</source>
+        <translation>Ihr Name beim Tonserver; leer: die des Desktops</translation>
+    </message>
+    <message>
+        <source>Lamps that light up on each beat and in lanes; the picture itself is never changed</source>
+        <translation>Lampen, die auf jedem Beat und in Spuren aufleuchten; das Bild selbst wird nie geändert</translation>
+    </message>
+    <message>
+        <source>Language</source>
+        <translation>Sprache</translation>
+    </message>
+    <message>
+        <source>Language and looks</source>
+        <translation>Sprache und Aussehen</translation>
+    </message>
     <message>
         <source>Lasts %1</source>
         <translation>Dauert %1</translation>
+    </message>
+    <message>
+        <source>Less: nothing flashes</source>
+        <translation>Weniger: nichts blinkt</translation>
+    </message>
+    <message>
+        <source>Media keys play and stop</source>
+        <translation>Medientasten starten und stoppen</translation>
+    </message>
+    <message>
+        <source>Motion in the window</source>
+        <translation>Bewegung im Fenster</translation>
+    </message>
+    <message>
+        <source>New projects</source>
+        <translation>Neue Projekte</translation>
+    </message>
+    <message>
+        <source>Night paper</source>
+        <translation>Nachtpapier</translation>
+    </message>
+    <message>
+        <source>Of a project that has no file yet; empty: your home</source>
+        <translation>Eines Projekts, das noch keine Datei hat; leer: Ihr Heimordner</translation>
+    </message>
+    <message>
+        <source>Of all words on the screen, and how numbers are typed; files are written the same in every language</source>
+        <translation>Aller Wörter auf dem Bildschirm, und wie Zahlen getippt werden; Dateien sind in jeder Sprache gleich</translation>
+    </message>
+    <message>
+        <source>Of the paper; high contrast is for the whole window</source>
+        <translation>Des Papiers; hoher Kontrast gilt für das ganze Fenster</translation>
+    </message>
+    <message>
+        <source>Of work that is not saved; it is offered after a crash</source>
+        <translation>Von ungespeicherter Arbeit; nach einem Absturz wird sie angeboten</translation>
+    </message>
+    <message>
+        <source>Off</source>
+        <translation>Aus</translation>
+    </message>
+    <message>
+        <source>On top of what the desktop scales</source>
+        <translation>Zusätzlich zur Skalierung des Desktops</translation>
+    </message>
+    <message>
+        <source>Onset moved by %1 ms</source>
+        <translation>Onset um %1 ms verschoben</translation>
+    </message>
+    <message>
+        <source>Open files in the window that is open</source>
+        <translation>Dateien im offenen Fenster öffnen</translation>
+    </message>
+    <message>
+        <source>Playing</source>
+        <translation>Wiedergabe</translation>
+    </message>
+    <message>
+        <source>Replace</source>
+        <translation>Ersetzen</translation>
+    </message>
+    <message>
+        <source>Replace the file?</source>
+        <translation>Datei ersetzen?</translation>
+    </message>
+    <message>
+        <source>Replace the files?</source>
+        <translation>Dateien ersetzen?</translation>
+    </message>
+    <message>
+        <source>Size of text and controls</source>
+        <translation>Größe von Text und Bedienelementen</translation>
+    </message>
+    <message>
+        <source>Snapping</source>
+        <translation>Einrasten</translation>
+    </message>
+    <message>
+        <source>Sound device</source>
+        <translation>Tonausgabe</translation>
+    </message>
+    <message>
+        <source>Stop returns to where it began</source>
+        <translation>Stopp kehrt zum Anfang zurück</translation>
+    </message>
+    <message>
+        <source>Strength %1 %</source>
+        <translation>Stärke %1 %</translation>
+    </message>
+    <message>
+        <source>Taps count earlier by</source>
+        <translation>Tipps zählen früher um</translation>
+    </message>
+    <message>
+        <source>The flashes are not measured yet</source>
+        <translation>Die Blitze sind noch nicht gemessen</translation>
+    </message>
+    <message>
+        <source>There are %1 files of these names already: %2%3. Shall they be replaced?</source>
+        <translation>Es gibt schon %1 Dateien dieser Namen: %2%3. Sollen sie ersetzt werden?</translation>
+    </message>
+    <message>
+        <source>There are no lamps yet: add some at Motion, Lights</source>
+        <translation>Es gibt noch keine Lampen: fügen Sie unter Bewegung, Licht welche hinzu</translation>
+    </message>
+    <message>
+        <source>There is a file “%1” already. Shall it be replaced?</source>
+        <translation>Es gibt schon eine Datei „%1“. Soll sie ersetzt werden?</translation>
+    </message>
+    <message>
+        <source>To %1</source>
+        <translation>Nach %1</translation>
+    </message>
+    <message>
+        <source>To %1 · %2</source>
+        <translation>Nach %1 · %2</translation>
+    </message>
+    <message numerus="yes">
+        <source>To %1 · %n locked, left alone</source>
+        <translation><numerusform>Nach %1 · %n gesperrter bleibt</numerusform><numerusform>Nach %1 · %n gesperrte bleiben</numerusform></translation>
+    </message>
+    <message>
+        <source>Waveforms and what was heard; what was not wanted for longest goes first</source>
+        <translation>Wellenformen und Gehörtes; was am längsten nicht gebraucht wurde, geht zuerst</translation>
+    </message>
+    <message>
+        <source>When near</source>
+        <translation>In der Nähe</translation>
+    </message>
+    <message>
+        <source>Whether what is dragged goes to the nearest beat</source>
+        <translation>Ob Gezogenes zum nächsten Beat springt</translation>
+    </message>
+    <message>
+        <source>Width of the picture</source>
+        <translation>Breite des Bildes</translation>
+    </message>
+    <message>
+        <source>Written into exported files</source>
+        <translation>Steht in exportierten Dateien</translation>
+    </message>
+    <message>
+        <source>add %1</source>
+        <translation>%1 hinzufügen</translation>
+    </message>
+    <message>
+        <source>add point of gain</source>
+        <translation>Pegelpunkt hinzufügen</translation>
+    </message>
+    <message>
+        <source>air, 8 to 16 kHz</source>
+        <translation>Luft, 8 bis 16 kHz</translation>
+    </message>
+    <message>
+        <source>bass, 60 to 150 Hz</source>
+        <translation>Bass, 60 bis 150 Hz</translation>
+    </message>
+    <message>
+        <source>begins at %1 s</source>
+        <translation>beginnt bei %1 s</translation>
+    </message>
+    <message>
+        <source>begins with the song</source>
+        <translation>beginnt mit dem Song</translation>
+    </message>
+    <message>
+        <source>bend the way to keys</source>
+        <translation>Weg zu Keys biegen</translation>
+    </message>
+    <message>
+        <source>change strength</source>
+        <translation>Stärke ändern</translation>
+    </message>
+    <message>
+        <source>clear cells</source>
+        <translation>Zellen leeren</translation>
     </message>
     <message>
         <source>comes in over %1 s</source>
         <translation>blendet ein über %1 s</translation>
     </message>
     <message>
+        <source>end of the piece</source>
+        <translation>Ende des Stücks</translation>
+    </message>
+    <message>
+        <source>ends at %1 s</source>
+        <translation>endet bei %1 s</translation>
+    </message>
+    <message>
+        <source>ends with what is heard longest</source>
+        <translation>endet mit dem, was am längsten klingt</translation>
+    </message>
+    <message>
         <source>fade key</source>
         <translation>Key blenden</translation>
     </message>
     <message>
-        <source>goes out over %1 s</source>
-        <translation>blendet aus über %1 s</translation>
-    </message>
-    <message>
-        <source>stretch key</source>
-        <translation>Key strecken</translation>
-    </message>
-</context>
-<context>
-    <name>StretchTrigger</name>
-    <message>
-        <source>Lasts %1</source>
-        <translation>Dauert %1</translation>
-    </message>
-    <message>
-        <source>stretch</source>
-        <translation>strecken</translation>
-    </message>
-</context>
-<context>
-    <name>TrimSound</name>
-    <message>
-        <source>%1 s long, fades %2 s and %3 s</source>
-        <translation>%1 s lang, Blenden %2 s und %3 s</translation>
+        <source>fade song</source>
+        <translation>Song blenden</translation>
     </message>
     <message>
         <source>fade sound</source>
         <translation>Ton blenden</translation>
     </message>
     <message>
+        <source>flashing %1 %</source>
+        <translation>Blitzen %1 %</translation>
+    </message>
+    <message>
+        <source>goes out over %1 s</source>
+        <translation>blendet aus über %1 s</translation>
+    </message>
+    <message>
+        <source>grid %1%2 ms</source>
+        <translation>Raster %1%2 ms</translation>
+    </message>
+    <message>
+        <source>heard from %1 s for %2 s, fades %3 s and %4 s</source>
+        <translation>zu hören ab %1 s für %2 s, Blenden %3 s und %4 s</translation>
+    </message>
+    <message>
+        <source>lift top</source>
+        <translation>Spitze heben</translation>
+    </message>
+    <message>
+        <source>lifted by %1</source>
+        <translation>um %1 gehoben</translation>
+    </message>
+    <message>
+        <source>light lamps</source>
+        <translation>Lampen anschalten</translation>
+    </message>
+    <message>
+        <source>limit %1/s</source>
+        <translation>Grenze %1/s</translation>
+    </message>
+    <message>
+        <source>low middle, 150 to 400 Hz</source>
+        <translation>tiefe Mitten, 150 bis 400 Hz</translation>
+    </message>
+    <message>
+        <source>lowered by %1</source>
+        <translation>um %1 gesenkt</translation>
+    </message>
+    <message>
+        <source>make lamps dark</source>
+        <translation>Lampen ausschalten</translation>
+    </message>
+    <message>
+        <source>move beat</source>
+        <translation>Beat verschieben</translation>
+    </message>
+    <message>
+        <source>move key of event</source>
+        <translation>Key des Ereignisses verschieben</translation>
+    </message>
+    <message>
+        <source>move level</source>
+        <translation>Pegel verschieben</translation>
+    </message>
+    <message>
+        <source>move onset</source>
+        <translation>Onset verschieben</translation>
+    </message>
+    <message>
+        <source>move pin</source>
+        <translation>Pin verschieben</translation>
+    </message>
+    <message>
+        <source>move pins</source>
+        <translation>Pins verschieben</translation>
+    </message>
+    <message>
+        <source>move point of gain</source>
+        <translation>Pegelpunkt verschieben</translation>
+    </message>
+    <message>
+        <source>nothing starts here</source>
+        <translation>hier beginnt nichts</translation>
+    </message>
+    <message>
+        <source>one phrase a row</source>
+        <translation>eine Phrase je Zeile</translation>
+    </message>
+    <message>
+        <source>paint cells</source>
+        <translation>Zellen malen</translation>
+    </message>
+    <message>
+        <source>presence, 3 to 6 kHz</source>
+        <translation>Präsenz, 3 bis 6 kHz</translation>
+    </message>
+    <message>
+        <source>shorten song</source>
+        <translation>Song kürzen</translation>
+    </message>
+    <message>
+        <source>shot: %1, %2 · %3 %</source>
+        <translation>Einstellung: %1, %2 · %3 %</translation>
+    </message>
+    <message>
+        <source>start of the piece</source>
+        <translation>Anfang des Stücks</translation>
+    </message>
+    <message>
+        <source>stretch</source>
+        <translation>strecken</translation>
+    </message>
+    <message>
+        <source>stretch key</source>
+        <translation>Key strecken</translation>
+    </message>
+    <message>
+        <source>sub bass, 30 to 60 Hz</source>
+        <translation>Subbass, 30 bis 60 Hz</translation>
+    </message>
+    <message>
         <source>trim sound</source>
         <translation>Ton trimmen</translation>
+    </message>
+    <message>
+        <source>uncertain</source>
+        <translation>unsicher</translation>
+    </message>
+    <message>
+        <source>voice, 300 Hz to 3 kHz</source>
+        <translation>Stimme, 300 Hz bis 3 kHz</translation>
+    </message>
+    <message>
+        <source>“%1” cannot be made. Choose another folder for the tour.</source>
+        <translation>„%1“ lässt sich nicht anlegen. Wählen Sie einen anderen Ordner für die Tour.</translation>
+    </message>
+    <message>
+        <source>“%1” cannot be written into. Choose another folder for the tour.</source>
+        <translation>In „%1“ kann nicht geschrieben werden. Wählen Sie einen anderen Ordner für die Tour.</translation>
+    </message>
+    <message>
+        <source>“%1” holds files that are not of an earlier tour, and nothing is written there. Choose a folder that is new or empty.</source>
+        <translation>„%1“ enthält Dateien, die nicht von einer früheren Tour sind; dort wird nichts geschrieben. Wählen Sie einen neuen oder leeren Ordner.</translation>
     </message>
 </context>
 <context>
@@ -454,6 +708,10 @@
     <message>
         <source>&quot;%1&quot; and &quot;%2&quot; both set it</source>
         <translation>„%1“ und „%2“ setzen es beide</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; and &quot;%2&quot; would share channel %3 of universe %4.</source>
+        <translation>„%1“ und „%2“ würden sich Kanal %3 von Universum %4 teilen.</translation>
     </message>
     <message>
         <source>&quot;%1&quot; cannot be &quot;%2&quot;.</source>
@@ -610,6 +868,10 @@
     <message>
         <source>&quot;%1&quot; must lie between %2 and %3.</source>
         <translation>„%1“ muss zwischen %2 und %3 liegen.</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; needs channels up to %2 of universe %3, which has 512.</source>
+        <translation>„%1“ braucht Kanäle bis %2 von Universum %3, das 512 hat.</translation>
     </message>
     <message>
         <source>&quot;%1&quot; of a %2 is no number: &quot;%3&quot;.</source>
@@ -836,22 +1098,6 @@
         <translation>%1%2 ist weg, sobald gespeichert wird</translation>
     </message>
     <message>
-        <source>%1%2&quot; and &quot;%3&quot; would share channel %4 of universe %5.</source>
-        <translation>%1%2“ und „%3“ würden sich Kanal %4 von Universum %5 teilen.</translation>
-    </message>
-    <message>
-        <source>%1%2&quot; asks for the blend mode &quot;%3&quot;, which is not known: it is shown as normal.</source>
-        <translation>%1%2“ verlangt den Mischmodus „%3“, der nicht bekannt ist: er wird normal gezeigt.</translation>
-    </message>
-    <message>
-        <source>%1%2&quot; asks for the shape &quot;%3&quot;, which is not known: it is shown as a disc.</source>
-        <translation>%1%2“ verlangt die Form „%3“, die nicht bekannt ist: sie wird als Scheibe gezeigt.</translation>
-    </message>
-    <message>
-        <source>%1%2&quot; needs channels up to %3 of universe %4, which has 512.</source>
-        <translation>%1%2“ braucht Kanäle bis %3 von Universum %4, das 512 hat.</translation>
-    </message>
-    <message>
         <source>%1, in the whole song</source>
         <translation>%1, im ganzen Song</translation>
     </message>
@@ -973,7 +1219,7 @@
     </message>
     <message>
         <source>15 to 20 frames for what builds slowly</source>
-        <translation>15 bis 20 Bilder für langsam Wachsendes</translation>
+        <translation>15–20 Bilder für langsam Wachsendes</translation>
     </message>
     <message>
         <source>16 mm</source>
@@ -1012,10 +1258,6 @@
         <translation>Ein MIDI-Port ließ sich nicht anlegen.</translation>
     </message>
     <message>
-        <source>A bar before the few bars</source>
-        <translation>Ein Takt vor den einigen Takten</translation>
-    </message>
-    <message>
         <source>A beat at %1 s is no place in a piece of music.</source>
         <translation>Ein Beat bei %1 s ist keine Stelle in einem Musikstück.</translation>
     </message>
@@ -1042,10 +1284,6 @@
     <message>
         <source>A curve needs a name.</source>
         <translation>Eine Kurve braucht einen Namen.</translation>
-    </message>
-    <message>
-        <source>A few bars are</source>
-        <translation>Einige Takte sind</translation>
     </message>
     <message>
         <source>A file has to be chosen for that: it is done in the window.</source>
@@ -1308,10 +1546,6 @@
         <translation>Gegen das Gefundene: %1 Beats gleich, %2 verschoben, %3 hinzugefügt, %4 weggelassen.</translation>
     </message>
     <message>
-        <source>All</source>
-        <translation>Alle</translation>
-    </message>
-    <message>
         <source>All %1 %2 within %3</source>
         <translation>Alle %1 %2 innerhalb von %3</translation>
     </message>
@@ -1336,10 +1570,6 @@
         <translation>Erlauben Sie das Schreiben, oder wählen Sie einen anderen Namen.</translation>
     </message>
     <message>
-        <source>Always</source>
-        <translation>Immer</translation>
-    </message>
-    <message>
         <source>Amber</source>
         <translation>Bernstein</translation>
     </message>
@@ -1358,10 +1588,6 @@
     <message>
         <source>An item keeps its kind.</source>
         <translation>Ein Pin behält seine Art.</translation>
-    </message>
-    <message>
-        <source>And the desktop's panel shows what plays</source>
-        <translation>Und die Leiste des Desktops zeigt, was läuft</translation>
     </message>
     <message>
         <source>Animated GIF</source>
@@ -1412,10 +1638,6 @@
         <translation>Art-Net hat kein Universum %1.</translation>
     </message>
     <message>
-        <source>As the desktop</source>
-        <translation>Wie der Desktop</translation>
-    </message>
-    <message>
         <source>As the piece</source>
         <translation>Wie das Stück</translation>
     </message>
@@ -1426,10 +1648,6 @@
     <message>
         <source>Attack, release</source>
         <translation>Anstieg, Abfall</translation>
-    </message>
-    <message>
-        <source>Audio-video offset</source>
-        <translation>Versatz Ton zu Bild</translation>
     </message>
     <message>
         <source>Author</source>
@@ -1534,14 +1752,6 @@
     <message>
         <source>By what is told that the picture flashes too often</source>
         <translation>Wonach gemeldet wird, dass das Bild zu oft blitzt</translation>
-    </message>
-    <message>
-        <source>Cache of small films</source>
-        <translation>Cache für kleine Filme</translation>
-    </message>
-    <message>
-        <source>Cache of sounds</source>
-        <translation>Cache für Töne</translation>
     </message>
     <message>
         <source>Camera</source>
@@ -1860,10 +2070,6 @@
         <translation>Farbkey</translation>
     </message>
     <message>
-        <source>Colours</source>
-        <translation>Farben</translation>
-    </message>
-    <message>
         <source>Colours apart on the kick</source>
         <translation>Farben trennen sich auf der Kick</translation>
     </message>
@@ -1890,14 +2096,6 @@
     <message>
         <source>Convert it with another program.</source>
         <translation>Wandeln Sie es mit einem anderen Programm um.</translation>
-    </message>
-    <message>
-        <source>Copies of large clips that play without a pause</source>
-        <translation>Kopien großer Clips, die ohne Stocken laufen</translation>
-    </message>
-    <message>
-        <source>Copy for recovery every</source>
-        <translation>Sicherungskopie alle</translation>
     </message>
     <message>
         <source>Copy it again.</source>
@@ -1964,10 +2162,6 @@
         <translation>Datum</translation>
     </message>
     <message>
-        <source>Day paper</source>
-        <translation>Tagpapier</translation>
-    </message>
-    <message>
         <source>Delay</source>
         <translation>Verzögerung</translation>
     </message>
@@ -1982,10 +2176,6 @@
     <message>
         <source>Delete what uses it there, or give it another one, first.</source>
         <translation>Löschen Sie zuerst, was es dort verwendet, oder geben Sie ihm etwas anderes.</translation>
-    </message>
-    <message>
-        <source>Desktop</source>
-        <translation>Arbeitsplatz</translation>
     </message>
     <message>
         <source>Detect them at the stop &quot;Grid&quot;, or tap them.</source>
@@ -2218,14 +2408,6 @@
         <translation>Es sind weniger als zwei Trigger ausgewählt.</translation>
     </message>
     <message>
-        <source>Files and caches</source>
-        <translation>Dateien und Caches</translation>
-    </message>
-    <message>
-        <source>Files that the desktop opens; else each has a window</source>
-        <translation>Dateien, die der Desktop öffnet; sonst bekommt jede ein Fenster</translation>
-    </message>
-    <message>
         <source>Fill</source>
         <translation>Füllen</translation>
     </message>
@@ -2284,10 +2466,6 @@
     <message>
         <source>Floor</source>
         <translation>Untergrenze</translation>
-    </message>
-    <message>
-        <source>Folder in which dialogs begin</source>
-        <translation>Ordner, in dem Dialoge beginnen</translation>
     </message>
     <message>
         <source>Follower</source>
@@ -2410,10 +2588,6 @@
         <translation>Hat</translation>
     </message>
     <message>
-        <source>Height of the picture</source>
-        <translation>Höhe des Bildes</translation>
-    </message>
-    <message>
         <source>Hide it instead.</source>
         <translation>Verbergen Sie sie stattdessen.</translation>
     </message>
@@ -2424,10 +2598,6 @@
     <message>
         <source>High bands are quieter than low ones: 100 raises each to the same height</source>
         <translation>Hohe Bänder sind leiser als tiefe: 100 hebt alle auf dieselbe Höhe</translation>
-    </message>
-    <message>
-        <source>High contrast</source>
-        <translation>Hoher Kontrast</translation>
     </message>
     <message>
         <source>High-frequency content</source>
@@ -2470,10 +2640,6 @@
         <translation>Wie es gehört wird</translation>
     </message>
     <message>
-        <source>How late your finger or your pad is</source>
-        <translation>Wie spät Ihr Finger oder Ihr Pad ist</translation>
-    </message>
-    <message>
         <source>How long is not understood after &quot;</source>
         <translation>Wie lange, ist nicht verständlich nach „</translation>
     </message>
@@ -2500,10 +2666,6 @@
     <message>
         <source>How many bands of equal width, in octaves</source>
         <translation>Wie viele Bänder gleicher Breite, in Oktaven</translation>
-    </message>
-    <message>
-        <source>How much later the sound reaches the ear than the device knows, as with wireless loudspeakers</source>
-        <translation>Wie viel später der Ton das Ohr erreicht, als das Gerät weiß, etwa bei Funklautsprechern</translation>
     </message>
     <message>
         <source>How strongly something starts, at every moment: what onsets are found in</source>
@@ -2634,10 +2796,6 @@
         <translation>Es würde enden, bevor es beginnt.</translation>
     </message>
     <message>
-        <source>Its name at the sound server; empty: the desktop's own</source>
-        <translation>Ihr Name beim Tonserver; leer: die des Desktops</translation>
-    </message>
-    <message>
         <source>Its name, its beats or its piece are missing.</source>
         <translation>Sein Name, seine Beats oder sein Stück fehlen.</translation>
     </message>
@@ -2710,20 +2868,8 @@
         <translation>Lampen, die leuchten und nicht gepatcht sind</translation>
     </message>
     <message>
-        <source>Lamps that light up on each beat and in lanes; the picture itself is never changed</source>
-        <translation>Lampen, die auf jedem Beat und in Spuren aufleuchten; das Bild selbst wird nie geändert</translation>
-    </message>
-    <message>
         <source>Lane that is followed</source>
         <translation>Spur, der gefolgt wird</translation>
-    </message>
-    <message>
-        <source>Language</source>
-        <translation>Sprache</translation>
-    </message>
-    <message>
-        <source>Language and looks</source>
-        <translation>Sprache und Aussehen</translation>
     </message>
     <message>
         <source>Leaf</source>
@@ -2748,10 +2894,6 @@
     <message>
         <source>Less than a few frames is seen as a mistake</source>
         <translation>Weniger als einige Bilder wirkt wie ein Fehler</translation>
-    </message>
-    <message>
-        <source>Less: nothing flashes</source>
-        <translation>Weniger: nichts blinkt</translation>
     </message>
     <message>
         <source>Let the song be listened to first.</source>
@@ -3002,10 +3144,6 @@
         <translation>Messen Sie zuerst.</translation>
     </message>
     <message>
-        <source>Media keys play and stop</source>
-        <translation>Medientasten starten und stoppen</translation>
-    </message>
-    <message>
         <source>Medium</source>
         <translation>Mittel</translation>
     </message>
@@ -3026,10 +3164,6 @@
     <message>
         <source>Motion</source>
         <translation>Bewegung</translation>
-    </message>
-    <message>
-        <source>Motion in the window</source>
-        <translation>Bewegung im Fenster</translation>
     </message>
     <message>
         <source>Move it by those, or delete them first.</source>
@@ -3122,14 +3256,6 @@
     <message>
         <source>Never lower than this</source>
         <translation>Nie niedriger als das</translation>
-    </message>
-    <message>
-        <source>New projects</source>
-        <translation>Neue Projekte</translation>
-    </message>
-    <message>
-        <source>Night paper</source>
-        <translation>Nachtpapier</translation>
     </message>
     <message>
         <source>No beats were found in &quot;%1&quot;.</source>
@@ -3300,6 +3426,10 @@
         <translation>Nichts im Bild heißt „%1“.</translation>
     </message>
     <message>
+        <source>Nothing is placed on the beats yet.</source>
+        <translation>Noch ist nichts auf die Beats gesetzt.</translation>
+    </message>
+    <message>
         <source>Nothing is said of where.</source>
         <translation>Über das Wo ist nichts gesagt.</translation>
     </message>
@@ -3356,14 +3486,6 @@
         <translation>Eines Taktblatts</translation>
     </message>
     <message>
-        <source>Of a project that has no file yet; empty: your home</source>
-        <translation>Eines Projekts, das noch keine Datei hat; leer: Ihr Heimordner</translation>
-    </message>
-    <message>
-        <source>Of all words on the screen, and how numbers are typed; files are written the same in every language</source>
-        <translation>Aller Wörter auf dem Bildschirm, und wie Zahlen getippt werden; Dateien sind in jeder Sprache gleich</translation>
-    </message>
-    <message>
         <source>Of an exposure sheet, as far as its lines stay readable; 0: as many as do well</source>
         <translation>Eines Belichtungsblatts, solange seine Zeilen lesbar bleiben; 0: so viele, wie gut passen</translation>
     </message>
@@ -3378,10 +3500,6 @@
     <message>
         <source>Of several rows: what starts so near together is one</source>
         <translation>Von mehreren Zeilen: was so nah zusammen beginnt, ist eines</translation>
-    </message>
-    <message>
-        <source>Of the paper; high contrast is for the whole window</source>
-        <translation>Des Papiers; hoher Kontrast gilt für das ganze Fenster</translation>
     </message>
     <message>
         <source>Of two on one frame only the last placed one is seen</source>
@@ -3400,20 +3518,8 @@
         <translation>Von welcher Seite</translation>
     </message>
     <message>
-        <source>Of work that is not saved; it is offered after a crash</source>
-        <translation>Von ungespeicherter Arbeit; nach einem Absturz wird sie angeboten</translation>
-    </message>
-    <message>
-        <source>Off</source>
-        <translation>Aus</translation>
-    </message>
-    <message>
         <source>Old film</source>
         <translation>Alter Film</translation>
-    </message>
-    <message>
-        <source>On top of what the desktop scales</source>
-        <translation>Zusätzlich zur Skalierung des Desktops</translation>
     </message>
     <message>
         <source>One line</source>
@@ -3526,10 +3632,6 @@
     <message>
         <source>Open an older copy.</source>
         <translation>Öffnen Sie eine ältere Kopie.</translation>
-    </message>
-    <message>
-        <source>Open files in the window that is open</source>
-        <translation>Dateien im offenen Fenster öffnen</translation>
     </message>
     <message>
         <source>Open it in a player to check, or export it again as WAV or FLAC.</source>
@@ -3692,10 +3794,6 @@
     <message>
         <source>Playback is silent.</source>
         <translation>Die Wiedergabe ist stumm.</translation>
-    </message>
-    <message>
-        <source>Playing</source>
-        <translation>Wiedergabe</translation>
     </message>
     <message>
         <source>Plum</source>
@@ -4106,10 +4204,6 @@
         <translation>Schrumpfen</translation>
     </message>
     <message>
-        <source>Size of text and controls</source>
-        <translation>Größe von Text und Bedienelementen</translation>
-    </message>
-    <message>
         <source>Slate</source>
         <translation>Platzhalter</translation>
     </message>
@@ -4128,10 +4222,6 @@
     <message>
         <source>Smooth</source>
         <translation>Glatt</translation>
-    </message>
-    <message>
-        <source>Snapping</source>
-        <translation>Einrasten</translation>
     </message>
     <message>
         <source>Snare</source>
@@ -4162,10 +4252,6 @@
     <message>
         <source>Sound alone, WAV</source>
         <translation>Nur Ton, WAV</translation>
-    </message>
-    <message>
-        <source>Sound device</source>
-        <translation>Tonausgabe</translation>
     </message>
     <message>
         <source>Sounds are not placed on beats.</source>
@@ -4210,10 +4296,6 @@
     <message>
         <source>Standard MIDI File: a track for each lane, a note for each pin, words as lyrics, curves as controllers</source>
         <translation>Standard-MIDI-Datei: eine Spur je Spur, eine Note je Pin, Wörter als Liedtext, Kurven als Controller</translation>
-    </message>
-    <message>
-        <source>Stop returns to where it began</source>
-        <translation>Stopp kehrt zum Anfang zurück</translation>
     </message>
     <message>
         <source>Strength of onsets</source>
@@ -4290,10 +4372,6 @@
     <message>
         <source>Tap them with W while it plays.</source>
         <translation>Tippen Sie sie mit W, während es läuft.</translation>
-    </message>
-    <message>
-        <source>Taps count earlier by</source>
-        <translation>Tipps zählen früher um</translation>
     </message>
     <message>
         <source>Tell another value.</source>
@@ -4676,6 +4754,10 @@
         <translation>Das Raster als Ganzes</translation>
     </message>
     <message>
+        <source>The grid is as it was found.</source>
+        <translation>Das Raster ist wie gefunden.</translation>
+    </message>
+    <message>
         <source>The group %1 cannot be listened to (%2).</source>
         <translation>Die Gruppe %1 lässt sich nicht abhören (%2).</translation>
     </message>
@@ -4706,6 +4788,14 @@
     <message>
         <source>The last key stays.</source>
         <translation>Der letzte Key bleibt.</translation>
+    </message>
+    <message>
+        <source>The layer &quot;%1&quot; asks for the blend mode &quot;%2&quot;, which is not known: it is shown as normal.</source>
+        <translation>Die Ebene „%1“ verlangt den Mischmodus „%2“, der nicht bekannt ist: sie wird normal gezeigt.</translation>
+    </message>
+    <message>
+        <source>The layer &quot;%1&quot; asks for the shape &quot;%2&quot;, which is not known: it is shown as a disc.</source>
+        <translation>Die Ebene „%1“ verlangt die Form „%2“, die nicht bekannt ist: sie wird als Scheibe gezeigt.</translation>
     </message>
     <message>
         <source>The layer of the titles is no longer there.</source>
@@ -4938,6 +5028,10 @@
     <message>
         <source>There are no beats in that range.</source>
         <translation>In diesem Bereich sind keine Beats.</translation>
+    </message>
+    <message>
+        <source>There are no beats to compare with.</source>
+        <translation>Es gibt keine Beats zum Vergleichen.</translation>
     </message>
     <message>
         <source>There are no beats to write.</source>
@@ -5840,10 +5934,6 @@
         <translation>Wellenform quer</translation>
     </message>
     <message>
-        <source>Waveforms and what was heard; what was not wanted for longest goes first</source>
-        <translation>Wellenformen und Gehörtes; was am längsten nicht gebraucht wurde, geht zuerst</translation>
-    </message>
-    <message>
         <source>Web</source>
         <translation>Web</translation>
     </message>
@@ -5924,10 +6014,6 @@
         <translation>Was gespeichert werden sollte, liegt ganz in %1.</translation>
     </message>
     <message>
-        <source>When near</source>
-        <translation>In der Nähe</translation>
-    </message>
-    <message>
         <source>Where in the clip</source>
         <translation>Wo im Clip</translation>
     </message>
@@ -5942,10 +6028,6 @@
     <message>
         <source>Where strengths differ, the weakest</source>
         <translation>Wo Stärken sich unterscheiden, die schwächsten</translation>
-    </message>
-    <message>
-        <source>Whether what is dragged goes to the nearest beat</source>
-        <translation>Ob Gezogenes zum nächsten Beat springt</translation>
     </message>
     <message>
         <source>Which keys are written</source>
@@ -5978,10 +6060,6 @@
     <message>
         <source>Width and height of this kind of film must be even.</source>
         <translation>Breite und Höhe dieser Art Film müssen gerade sein.</translation>
-    </message>
-    <message>
-        <source>Width of the picture</source>
-        <translation>Breite des Bildes</translation>
     </message>
     <message>
         <source>Wipe</source>
@@ -6108,10 +6186,6 @@
         <translation>Schreiben Sie, wo jede Lampe liegt: nach rechts, nach unten.</translation>
     </message>
     <message>
-        <source>Written into exported files</source>
-        <translation>Steht in exportierten Dateien</translation>
-    </message>
-    <message>
         <source>Zoom blur</source>
         <translation>Zoom-Unschärfe</translation>
     </message>
@@ -6160,6 +6234,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>a grid</source>
         <translation>ein Raster</translation>
+    </message>
+    <message>
+        <source>a group of fields</source>
+        <translation>eine Gruppe von Feldern</translation>
     </message>
     <message>
         <source>a group of the plan, by its name; empty: all lamps</source>
@@ -6283,7 +6361,7 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     </message>
     <message>
         <source>add</source>
-        <translation>addieren</translation>
+        <translation>plus</translation>
     </message>
     <message>
         <source>add beat</source>
@@ -6336,6 +6414,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>all %1 keys are %2</source>
         <translation>alle %1 Keys sind %2</translation>
+    </message>
+    <message>
+        <source>all lamps</source>
+        <translation>alle Lampen</translation>
     </message>
     <message>
         <source>all of it</source>
@@ -6423,7 +6505,7 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     </message>
     <message>
         <source>arrives on</source>
-        <translation>kommt an auf</translation>
+        <translation>trifft auf</translation>
     </message>
     <message>
         <source>as is usual</source>
@@ -6548,6 +6630,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>backwards</source>
         <translation>rückwärts</translation>
+    </message>
+    <message>
+        <source>bar</source>
+        <translation>Balken</translation>
     </message>
     <message>
         <source>bar and beat</source>
@@ -7711,7 +7797,7 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     </message>
     <message>
         <source>highest</source>
-        <translation>höchstes</translation>
+        <translation>max</translation>
     </message>
     <message>
         <source>highest peak</source>
@@ -7967,7 +8053,7 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     </message>
     <message>
         <source>join</source>
-        <translation>fügen</translation>
+        <translation>bis</translation>
     </message>
     <message>
         <source>kbit/s</source>
@@ -8558,6 +8644,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
         <translation>Notizen</translation>
     </message>
     <message>
+        <source>nothing found</source>
+        <translation>nichts gefunden</translation>
+    </message>
+    <message>
         <source>nothing is lit until playing begins</source>
         <translation>nichts leuchtet, bevor die Wiedergabe beginnt</translation>
     </message>
@@ -8816,6 +8906,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>on the nearest onset</source>
         <translation>auf dem nächsten Onset</translation>
+    </message>
+    <message>
+        <source>on time</source>
+        <translation>pünktlich</translation>
     </message>
     <message>
         <source>once in</source>
@@ -9339,7 +9433,7 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     </message>
     <message>
         <source>same moment</source>
-        <translation>derselbe Moment</translation>
+        <translation>synchron</translation>
     </message>
     <message>
         <source>samples are written as they lie in memory</source>
@@ -9491,7 +9585,7 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     </message>
     <message>
         <source>shortest length</source>
-        <translation>kürzeste Länge</translation>
+        <translation>kürzeste</translation>
     </message>
     <message>
         <source>shortest shot</source>
@@ -9527,7 +9621,7 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     </message>
     <message>
         <source>shrink</source>
-        <translation>schrumpfen</translation>
+        <translation>eng</translation>
     </message>
     <message>
         <source>sides</source>
@@ -9651,7 +9745,7 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     </message>
     <message>
         <source>speed</source>
-        <translation>Geschwindigkeit</translation>
+        <translation>Tempo</translation>
     </message>
     <message>
         <source>speed spread</source>
@@ -9763,7 +9857,7 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     </message>
     <message>
         <source>strobe every</source>
-        <translation>Stroboskop alle</translation>
+        <translation>Strobo alle</translation>
     </message>
     <message>
         <source>strobe rate</source>
@@ -10186,6 +10280,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
         <translation>durchsichtig</translation>
     </message>
     <message>
+        <source>travel</source>
+        <translation>Reise</translation>
+    </message>
+    <message>
         <source>travels for</source>
         <translation>reist für</translation>
     </message>
@@ -10276,6 +10374,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>until the section ends</source>
         <translation>bis zum Ende des Abschnitts</translation>
+    </message>
+    <message>
+        <source>up</source>
+        <translation>auf</translation>
     </message>
     <message>
         <source>up and down</source>
@@ -10642,88 +10744,6 @@ einer Karte</translation>
     <message>
         <source>“%1” is no place.</source>
         <translation>„%1“ ist keine Stelle.</translation>
-    </message>
-</context>
-<context>
-    <name>flash_box</name>
-    <message>
-        <source>flashing %1 %</source>
-        <translation>Blitzen %1 %</translation>
-    </message>
-</context>
-<context>
-    <name>pulsepin</name>
-    <message>
-        <source> · drop</source>
-        <translation> · Drop</translation>
-    </message>
-    <message>
-        <source>%1 red flashes/s on %2 % of the view</source>
-        <translation>%1 rote Blitze/s auf %2 % des Bildes</translation>
-    </message>
-    <message>
-        <source>%1 · click a cell to light it, drag to paint along the beats · the right button makes dark</source>
-        <translation>%1 · Klick auf eine Zelle beleuchtet sie, Ziehen malt über die Beats · die rechte Taste macht dunkel</translation>
-    </message>
-    <message>
-        <source>%1/s on %2 % of the view</source>
-        <translation>%1/s auf %2 % des Bildes</translation>
-    </message>
-    <message>
-        <source>%1: deviation %2 ms · full height %3 ms</source>
-        <translation>%1: Abweichung %2 ms · volle Höhe %3 ms</translation>
-    </message>
-    <message>
-        <source>Drag along the beats, or to another lamp · Alt and drag changes its strength · the right button makes dark</source>
-        <translation>Über die Beats oder zu einer anderen Lampe ziehen · Alt und Ziehen ändert die Stärke · die rechte Taste macht dunkel</translation>
-    </message>
-    <message>
-        <source>Drag the end to make it last longer or shorter · Shift counts frames</source>
-        <translation>Am Ende ziehen: länger oder kürzer · Umschalt zählt Bilder</translation>
-    </message>
-    <message>
-        <source>The flashes are not measured yet</source>
-        <translation>Die Blitze sind noch nicht gemessen</translation>
-    </message>
-    <message>
-        <source>There are no lamps yet: add some at Motion, Lights</source>
-        <translation>Es gibt noch keine Lampen: fügen Sie unter Bewegung, Licht welche hinzu</translation>
-    </message>
-    <message>
-        <source>grid %1%2 ms</source>
-        <translation>Raster %1%2 ms</translation>
-    </message>
-    <message>
-        <source>limit %1/s</source>
-        <translation>Grenze %1/s</translation>
-    </message>
-    <message>
-        <source>nothing starts here</source>
-        <translation>hier beginnt nichts</translation>
-    </message>
-    <message>
-        <source>one phrase a row</source>
-        <translation>eine Phrase je Zeile</translation>
-    </message>
-    <message>
-        <source>shot: %1, %2 · %3 %</source>
-        <translation>Einstellung: %1, %2 · %3 %</translation>
-    </message>
-    <message>
-        <source>uncertain</source>
-        <translation>unsicher</translation>
-    </message>
-    <message>
-        <source>“%1” cannot be made. Choose another folder for the tour.</source>
-        <translation>„%1“ lässt sich nicht anlegen. Wählen Sie einen anderen Ordner für die Tour.</translation>
-    </message>
-    <message>
-        <source>“%1” cannot be written into. Choose another folder for the tour.</source>
-        <translation>In „%1“ kann nicht geschrieben werden. Wählen Sie einen anderen Ordner für die Tour.</translation>
-    </message>
-    <message>
-        <source>“%1” holds files that are not of an earlier tour, and nothing is written there. Choose a folder that is new or empty.</source>
-        <translation>„%1“ enthält Dateien, die nicht von einer früheren Tour sind; dort wird nichts geschrieben. Wählen Sie einen neuen oder leeren Ordner.</translation>
     </message>
 </context>
 <context>
@@ -11615,6 +11635,10 @@ einer Karte</translation>
         <source>Another…</source>
         <translation>Andere…</translation>
     </message>
+    <message>
+        <source>colour</source>
+        <translation>Farbe</translation>
+    </message>
 </context>
 <context>
     <name>pulsepin::CommandSearch</name>
@@ -11950,6 +11974,10 @@ einer Karte</translation>
         <translation>Ein Klick auf einen Pin zeigt, wo er liegt.</translation>
     </message>
     <message>
+        <source>Delete</source>
+        <translation>Weg</translation>
+    </message>
+    <message>
         <source>Feeds</source>
         <translation>Steuert</translation>
     </message>
@@ -11963,11 +11991,11 @@ einer Karte</translation>
     </message>
     <message>
         <source>Lock</source>
-        <translation>Sperren</translation>
+        <translation>Fest</translation>
     </message>
     <message>
         <source>Mute</source>
-        <translation>Stumm</translation>
+        <translation>Aus</translation>
     </message>
     <message>
         <source>Nothing changes it until it is unlocked (Ctrl+L)</source>
@@ -11983,7 +12011,7 @@ einer Karte</translation>
     </message>
     <message>
         <source>Planting</source>
-        <translation>Platzierung</translation>
+        <translation>Serie</translation>
     </message>
     <message>
         <source>Removes what is selected (Delete)</source>
@@ -13026,7 +13054,7 @@ einer Karte</translation>
     </message>
     <message>
         <source>until next</source>
-        <translation>bis zur nächsten</translation>
+        <translation>bis nächste</translation>
     </message>
 </context>
 <context>
@@ -14798,7 +14826,11 @@ Sie bleibt in %2</translation>
     </message>
     <message>
         <source>The same keys at other places: select them, then “Repeat…” in the menu.</source>
-        <translation>Dieselben Keys an anderen Stellen: auswählen, dann „Wiederholen…“ im Menü.</translation>
+        <translation>Dieselben Keys anderswo: auswählen, „Wiederholen…“ im Menü.</translation>
+    </message>
+    <message>
+        <source>Value</source>
+        <translation>Wert</translation>
     </message>
     <message>
         <source>about </source>
@@ -14880,6 +14912,10 @@ Sie bleibt in %2</translation>
     <message>
         <source>Add a lane of %1…</source>
         <translation>Eine Spur für %1 hinzufügen…</translation>
+    </message>
+    <message>
+        <source>Delete</source>
+        <translation>Löschen</translation>
     </message>
     <message>
         <source>Duplicate</source>
@@ -15122,6 +15158,10 @@ Sie bleibt in %2</translation>
     <message>
         <source>Degrees of a frame that the shutter is open for</source>
         <translation>Grad eines Bildes, die der Verschluss offen ist</translation>
+    </message>
+    <message>
+        <source>Delete</source>
+        <translation>Löschen</translation>
     </message>
     <message>
         <source>Drag a name onto a lane to have it driven, onto a row of onsets to have it pulse there</source>
@@ -17395,6 +17435,10 @@ Sie bleibt in %2</translation>
         <translation>Gezählt ab der ersten Stelle des Bereichs, nach den Filtern</translation>
     </message>
     <message>
+        <source>Delete</source>
+        <translation>Löschen</translation>
+    </message>
+    <message>
         <source>Deletes the preset of that name; what it placed stays</source>
         <translation>Löscht die Vorgabe dieses Namens; was sie setzte, bleibt</translation>
     </message>
@@ -17883,6 +17927,10 @@ Sie bleibt in %2</translation>
         <translation>Ausschneiden</translation>
     </message>
     <message>
+        <source>Delete</source>
+        <translation>Löschen</translation>
+    </message>
+    <message>
         <source>Drag a range along the ruler first</source>
         <translation>Ziehen Sie zuerst einen Bereich über das Lineal</translation>
     </message>
@@ -18106,7 +18154,7 @@ Sie bleibt in %2</translation>
     </message>
     <message numerus="yes">
         <source>Begin at 0 (%n black frame(s))</source>
-        <translation><numerusform>Bei 0 beginnen (%n schwarzes Bild)</numerusform><numerusform>Bei 0 beginnen (%n schwarze Bilder)</numerusform></translation>
+        <translation><numerusform>Ab 0 (%n schwarzes Bild)</numerusform><numerusform>Ab 0 (%n schwarze Bilder)</numerusform></translation>
     </message>
     <message>
         <source>Change it</source>
@@ -18244,6 +18292,10 @@ Sie bleibt in %2</translation>
         <translation>Plan der Lampen</translation>
     </message>
     <message>
+        <source>lamp %1</source>
+        <translation>Lampe %1</translation>
+    </message>
+    <message>
         <source>move lamps</source>
         <translation>Lampen verschieben</translation>
     </message>
@@ -18295,6 +18347,10 @@ Sie bleibt in %2</translation>
         <translation>Ändern…</translation>
     </message>
     <message>
+        <source>Delete</source>
+        <translation>Löschen</translation>
+    </message>
+    <message>
         <source>Each planting that would change, in one step</source>
         <translation>Jede Platzierung, die sich ändern würde, in einem Schritt</translation>
     </message>
@@ -18328,11 +18384,11 @@ Sie bleibt in %2</translation>
     </message>
     <message>
         <source>Run again</source>
-        <translation>Erneut ausführen</translation>
+        <translation>Erneut</translation>
     </message>
     <message>
         <source>Run all again</source>
-        <translation>Alle ausführen</translation>
+        <translation>Alle erneut</translation>
     </message>
     <message>
         <source>Select</source>
@@ -18797,7 +18853,7 @@ Sie bleibt in %2</translation>
     </message>
     <message>
         <source>Copy…</source>
-        <translation>Kopieren…</translation>
+        <translation>Kopie…</translation>
     </message>
     <message>
         <source>Gives this shape to another lane; its property and range stay</source>
@@ -18813,7 +18869,7 @@ Sie bleibt in %2</translation>
     </message>
     <message>
         <source>Keep…</source>
-        <translation>Behalten…</translation>
+        <translation>Neu…</translation>
     </message>
     <message>
         <source>Name</source>
@@ -18833,7 +18889,7 @@ Sie bleibt in %2</translation>
     </message>
     <message>
         <source>See…</source>
-        <translation>Ansehen…</translation>
+        <translation>Alle…</translation>
     </message>
     <message>
         <source>The pulse “%1”, as a start</source>
@@ -20114,6 +20170,14 @@ Sie bleibt in %2</translation>
         <translation>Gleiche Leistung hält die Lautheit, wo zwei Töne sich kreuzen</translation>
     </message>
     <message>
+        <source>How it comes in</source>
+        <translation>Wie er kommt</translation>
+    </message>
+    <message>
+        <source>How it goes out</source>
+        <translation>Wie er geht</translation>
+    </message>
+    <message>
         <source>change sound</source>
         <translation>Ton ändern</translation>
     </message>
@@ -20393,7 +20457,7 @@ Sie bleibt in %2</translation>
     </message>
     <message>
         <source>T taps the beat · Shift+T the first of a bar</source>
-        <translation>T tippt den Beat · Umschalt+T den ersten eines Takts</translation>
+        <translation>T: Beat · Umschalt+T: Taktanfang</translation>
     </message>
     <message>
         <source>Tap</source>
@@ -20580,6 +20644,10 @@ Sie bleibt in %2</translation>
     <message>
         <source>Click to go there · drag to make a range · wheel zooms, with Shift scrolls</source>
         <translation>Klick geht hin · Ziehen macht einen Bereich · Rad zoomt, mit Umschalt rollt es</translation>
+    </message>
+    <message>
+        <source>Delete</source>
+        <translation>Löschen</translation>
     </message>
     <message>
         <source>Double click to add a beat · Shift leaves the onsets</source>

@@ -2,21 +2,7 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="en" sourcelanguage="en">
 <context>
-    <name>Lasso</name>
-    <message numerus="yes">
-        <source>%n pins selected</source>
-        <translation><numerusform>%n pin selected</numerusform><numerusform>%n pins selected</numerusform></translation>
-    </message>
-</context>
-<context>
-    <name>MovePins</name>
-    <message numerus="yes">
-        <source>To %1 · %n locked, left alone</source>
-        <translation><numerusform>To %1 · %n locked, left alone</numerusform><numerusform>To %1 · %n locked, left alone</numerusform></translation>
-    </message>
-</context>
-<context>
-    <name>PaintLights</name>
+    <name>any</name>
     <message numerus="yes">
         <source>%n cells lit</source>
         <translation><numerusform>%n cell lit</numerusform><numerusform>%n cells lit</numerusform></translation>
@@ -24,6 +10,14 @@
     <message numerus="yes">
         <source>%n cells made dark</source>
         <translation><numerusform>%n cell made dark</numerusform><numerusform>%n cells made dark</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n pins selected</source>
+        <translation><numerusform>%n pin selected</numerusform><numerusform>%n pins selected</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>To %1 · %n locked, left alone</source>
+        <translation><numerusform>To %1 · %n locked, left alone</numerusform><numerusform>To %1 · %n locked, left alone</numerusform></translation>
     </message>
 </context>
 <context>

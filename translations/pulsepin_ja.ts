@@ -2,201 +2,6 @@
 <!DOCTYPE TS>
 <TS version="2.1" language="ja" sourcelanguage="en">
 <context>
-    <name>BendBeat</name>
-    <message>
-        <source>Beat %1 moved by %2 ms · what is pinned goes along</source>
-        <translation>拍 %1 を %2 ms 移動 · 固定したものも一緒に動きます</translation>
-    </message>
-    <message>
-        <source>move beat</source>
-        <translation>拍を移動</translation>
-    </message>
-</context>
-<context>
-    <name>BendEasing</name>
-    <message>
-        <source>bend the way to keys</source>
-        <translation>キーへの道を曲げる</translation>
-    </message>
-</context>
-<context>
-    <name>DragGain</name>
-    <message>
-        <source>%1 dB at %2 s</source>
-        <translation>%1 dB(%2 秒)</translation>
-    </message>
-    <message>
-        <source>add point of gain</source>
-        <translation>音量点を追加</translation>
-    </message>
-    <message>
-        <source>move point of gain</source>
-        <translation>音量点を移動</translation>
-    </message>
-</context>
-<context>
-    <name>DragLevel</name>
-    <message>
-        <source>move level</source>
-        <translation>レベルを移動</translation>
-    </message>
-</context>
-<context>
-    <name>DragPieceEnd</name>
-    <message>
-        <source>begins at %1 s</source>
-        <translation>%1 秒から始まる</translation>
-    </message>
-    <message>
-        <source>begins with the song</source>
-        <translation>曲と同時に始まる</translation>
-    </message>
-    <message>
-        <source>end of the piece</source>
-        <translation>作品の終わり</translation>
-    </message>
-    <message>
-        <source>ends at %1 s</source>
-        <translation>%1 秒で終わる</translation>
-    </message>
-    <message>
-        <source>ends with what is heard longest</source>
-        <translation>最も長く鳴るものと同時に終わる</translation>
-    </message>
-    <message>
-        <source>start of the piece</source>
-        <translation>作品の始まり</translation>
-    </message>
-</context>
-<context>
-    <name>DrawLasting</name>
-    <message>
-        <source>add %1</source>
-        <translation>%1を追加</translation>
-    </message>
-</context>
-<context>
-    <name>Lasso</name>
-    <message numerus="yes">
-        <source>%n pins selected</source>
-        <translation><numerusform>%n 個のピンを選択</numerusform></translation>
-    </message>
-</context>
-<context>
-    <name>LiftTop</name>
-    <message>
-        <source>lift top</source>
-        <translation>頂点を持ち上げる</translation>
-    </message>
-    <message>
-        <source>lifted by %1</source>
-        <translation>%1 持ち上げ</translation>
-    </message>
-    <message>
-        <source>lowered by %1</source>
-        <translation>%1 下げ</translation>
-    </message>
-</context>
-<context>
-    <name>MoveOnset</name>
-    <message>
-        <source>Onset moved by %1 ms</source>
-        <translation>オンセットを %1 ms 移動</translation>
-    </message>
-    <message>
-        <source>move onset</source>
-        <translation>オンセットを移動</translation>
-    </message>
-</context>
-<context>
-    <name>MovePins</name>
-    <message>
-        <source>To %1</source>
-        <translation>%1 へ</translation>
-    </message>
-    <message>
-        <source>To %1 · %2</source>
-        <translation>%1 へ · %2</translation>
-    </message>
-    <message numerus="yes">
-        <source>To %1 · %n locked, left alone</source>
-        <translation><numerusform>%1 へ · ロック中の %n 個はそのまま</numerusform></translation>
-    </message>
-    <message>
-        <source>move pin</source>
-        <translation>ピンを移動</translation>
-    </message>
-    <message>
-        <source>move pins</source>
-        <translation>ピンを移動</translation>
-    </message>
-</context>
-<context>
-    <name>OnsetRows</name>
-    <message>
-        <source>air, 8 to 16 kHz</source>
-        <translation>エアー、8〜16 kHz</translation>
-    </message>
-    <message>
-        <source>bass, 60 to 150 Hz</source>
-        <translation>ベース、60〜150 Hz</translation>
-    </message>
-    <message>
-        <source>low middle, 150 to 400 Hz</source>
-        <translation>中低域、150〜400 Hz</translation>
-    </message>
-    <message>
-        <source>presence, 3 to 6 kHz</source>
-        <translation>プレゼンス、3〜6 kHz</translation>
-    </message>
-    <message>
-        <source>sub bass, 30 to 60 Hz</source>
-        <translation>サブベース、30〜60 Hz</translation>
-    </message>
-    <message>
-        <source>voice, 300 Hz to 3 kHz</source>
-        <translation>声、300 Hz〜3 kHz</translation>
-    </message>
-</context>
-<context>
-    <name>PaintCells</name>
-    <message>
-        <source>%1 switched off</source>
-        <translation>%1をオフ</translation>
-    </message>
-    <message>
-        <source>%1 switched on</source>
-        <translation>%1をオン</translation>
-    </message>
-    <message>
-        <source>clear cells</source>
-        <translation>セルを消す</translation>
-    </message>
-    <message>
-        <source>paint cells</source>
-        <translation>セルを塗る</translation>
-    </message>
-</context>
-<context>
-    <name>PaintLights</name>
-    <message numerus="yes">
-        <source>%n cells lit</source>
-        <translation><numerusform>%n 個のセルを点灯</numerusform></translation>
-    </message>
-    <message numerus="yes">
-        <source>%n cells made dark</source>
-        <translation><numerusform>%n 個のセルを消灯</numerusform></translation>
-    </message>
-    <message>
-        <source>light lamps</source>
-        <translation>ランプを点ける</translation>
-    </message>
-    <message>
-        <source>make lamps dark</source>
-        <translation>ランプを消す</translation>
-    </message>
-</context>
-<context>
     <name>QObject</name>
     <message>
         <source> · drop</source>
@@ -320,89 +125,538 @@
     </message>
 </context>
 <context>
-    <name>ShadeLights</name>
+    <name>any</name>
     <message>
-        <source>Strength %1 %</source>
-        <translation>強さ %1 %</translation>
+        <source> and others</source>
+        <translation>など</translation>
     </message>
     <message>
-        <source>change strength</source>
-        <translation>強さを変更</translation>
+        <source> · drop</source>
+        <translation> · ドロップ</translation>
     </message>
-</context>
-<context>
-    <name>ShapeEvent</name>
     <message>
         <source>%1 % of its length%2 · %3 %4</source>
         <translation>長さの %1 %%2 · %3 %4</translation>
     </message>
     <message>
-        <source>move key of event</source>
-        <translation>イベントのキーを移動</translation>
-    </message>
-</context>
-<context>
-    <name>ShapeSong</name>
-    <message>
-        <source>fade song</source>
-        <translation>曲をフェード</translation>
+        <source>%1 dB at %2 s</source>
+        <translation>%1 dB(%2 秒)</translation>
     </message>
     <message>
-        <source>heard from %1 s for %2 s, fades %3 s and %4 s</source>
-        <translation>%1 秒から %2 秒間、フェード %3 秒と %4 秒</translation>
+        <source>%1 red flashes/s on %2 % of the view</source>
+        <translation>視野の %2 % で赤い点滅 %1/秒</translation>
     </message>
     <message>
-        <source>shorten song</source>
-        <translation>曲を短くする</translation>
+        <source>%1 s long, fades %2 s and %3 s</source>
+        <translation>長さ %1 秒、フェード %2 秒と %3 秒</translation>
     </message>
-</context>
-<context>
-    <name>StretchOver</name>
+    <message>
+        <source>%1 switched off</source>
+        <translation>%1をオフ</translation>
+    </message>
+    <message>
+        <source>%1 switched on</source>
+        <translation>%1をオン</translation>
+    </message>
+    <message>
+        <source>%1 · click a cell to light it, drag to paint along the beats · the right button makes dark</source>
+        <translation>%1 · クリックで点灯、ドラッグで拍に沿って塗る · 右ボタンで消灯</translation>
+    </message>
+    <message>
+        <source>%1/s on %2 % of the view</source>
+        <translation>視野の %2 % で %1/秒</translation>
+    </message>
+    <message>
+        <source>%1: deviation %2 ms · full height %3 ms</source>
+        <translation>%1:ずれ %2 ms · 全高 %3 ms</translation>
+    </message>
+    <message numerus="yes">
+        <source>%n cells lit</source>
+        <translation><numerusform>%n 個のセルを点灯</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n cells made dark</source>
+        <translation><numerusform>%n 個のセルを消灯</numerusform></translation>
+    </message>
+    <message numerus="yes">
+        <source>%n pins selected</source>
+        <translation><numerusform>%n 個のピンを選択</numerusform></translation>
+    </message>
+    <message>
+        <source>A bar before the few bars</source>
+        <translation>数小節の前に 1 小節</translation>
+    </message>
+    <message>
+        <source>A few bars are</source>
+        <translation>「数小節」の長さ</translation>
+    </message>
+    <message>
+        <source>All</source>
+        <translation>すべて</translation>
+    </message>
+    <message>
+        <source>Always</source>
+        <translation>常に</translation>
+    </message>
+    <message>
+        <source>And the desktop's panel shows what plays</source>
+        <translation>デスクトップのパネルに再生中の曲を示します</translation>
+    </message>
+    <message>
+        <source>Another name</source>
+        <translation>別の名前</translation>
+    </message>
+    <message>
+        <source>Another name, please</source>
+        <translation>別の名前にしてください</translation>
+    </message>
+    <message>
+        <source>As the desktop</source>
+        <translation>デスクトップに従う</translation>
+    </message>
+    <message>
+        <source>Audio-video offset</source>
+        <translation>音と映像のずれ</translation>
+    </message>
+    <message>
+        <source>Author</source>
+        <translation>作者</translation>
+    </message>
+    <message>
+        <source>Beat %1 moved by %2 ms · what is pinned goes along</source>
+        <translation>拍 %1 を %2 ms 移動 · 固定したものも一緒に動きます</translation>
+    </message>
+    <message>
+        <source>Cache of small films</source>
+        <translation>小さい映像のキャッシュ</translation>
+    </message>
+    <message>
+        <source>Cache of sounds</source>
+        <translation>音のキャッシュ</translation>
+    </message>
+    <message>
+        <source>Colours</source>
+        <translation>色</translation>
+    </message>
+    <message>
+        <source>Copies of large clips that play without a pause</source>
+        <translation>滑らかに再生するための大きなクリップのコピー</translation>
+    </message>
+    <message>
+        <source>Copy for recovery every</source>
+        <translation>復元用コピーの間隔</translation>
+    </message>
+    <message>
+        <source>Day paper</source>
+        <translation>昼の紙</translation>
+    </message>
+    <message>
+        <source>Desktop</source>
+        <translation>デスクトップ</translation>
+    </message>
+    <message>
+        <source>Drag along the beats, or to another lamp · Alt and drag changes its strength · the right button makes dark</source>
+        <translation>拍に沿って、または別のランプへドラッグ · Alt+ドラッグで強さ · 右ボタンで消灯</translation>
+    </message>
+    <message>
+        <source>Drag the end to make it last longer or shorter · Shift counts frames</source>
+        <translation>端をドラッグで長短を変更 · Shift でフレーム単位</translation>
+    </message>
+    <message>
+        <source>Editing</source>
+        <translation>編集</translation>
+    </message>
+    <message>
+        <source>Files and caches</source>
+        <translation>ファイルとキャッシュ</translation>
+    </message>
+    <message>
+        <source>Files that the desktop opens; else each has a window</source>
+        <translation>デスクトップから開くファイル。オフなら別のウィンドウ</translation>
+    </message>
+    <message>
+        <source>Folder in which dialogs begin</source>
+        <translation>ダイアログが始まるフォルダー</translation>
+    </message>
+    <message>
+        <source>Frame rate</source>
+        <translation>フレームレート</translation>
+    </message>
+    <message>
+        <source>Height of the picture</source>
+        <translation>映像の高さ</translation>
+    </message>
+    <message>
+        <source>High contrast</source>
+        <translation>高コントラスト</translation>
+    </message>
+    <message>
+        <source>How late your finger or your pad is</source>
+        <translation>指やパッドの遅れ</translation>
+    </message>
+    <message>
+        <source>How much later the sound reaches the ear than the device knows, as with wireless loudspeakers</source>
+        <translation>無線スピーカーなどで、機器が知るより音が遅れる量</translation>
+    </message>
+    <message>
+        <source>Its name at the sound server; empty: the desktop's own</source>
+        <translation>サウンドサーバーでの名前。空ならデスクトップのもの</translation>
+    </message>
+    <message>
+        <source>Lamps that light up on each beat and in lanes; the picture itself is never changed</source>
+        <translation>拍ごとやレーンで光るランプ。映像そのものは変わりません</translation>
+    </message>
+    <message>
+        <source>Language</source>
+        <translation>言語</translation>
+    </message>
+    <message>
+        <source>Language and looks</source>
+        <translation>言語と見た目</translation>
+    </message>
     <message>
         <source>Lasts %1</source>
         <translation>長さ %1</translation>
+    </message>
+    <message>
+        <source>Less: nothing flashes</source>
+        <translation>少なく:点滅しない</translation>
+    </message>
+    <message>
+        <source>Media keys play and stop</source>
+        <translation>メディアキーで再生・停止</translation>
+    </message>
+    <message>
+        <source>Motion in the window</source>
+        <translation>ウィンドウの動き</translation>
+    </message>
+    <message>
+        <source>New projects</source>
+        <translation>新しいプロジェクト</translation>
+    </message>
+    <message>
+        <source>Night paper</source>
+        <translation>夜の紙</translation>
+    </message>
+    <message>
+        <source>Of a project that has no file yet; empty: your home</source>
+        <translation>まだファイルのないプロジェクト用。空ならホーム</translation>
+    </message>
+    <message>
+        <source>Of all words on the screen, and how numbers are typed; files are written the same in every language</source>
+        <translation>画面のすべての言葉と数字の打ち方。ファイルはどの言語でも同じに書かれます</translation>
+    </message>
+    <message>
+        <source>Of the paper; high contrast is for the whole window</source>
+        <translation>紙の色。高コントラストはウィンドウ全体</translation>
+    </message>
+    <message>
+        <source>Of work that is not saved; it is offered after a crash</source>
+        <translation>未保存の作業のコピー。異常終了の後に示されます</translation>
+    </message>
+    <message>
+        <source>Off</source>
+        <translation>オフ</translation>
+    </message>
+    <message>
+        <source>On top of what the desktop scales</source>
+        <translation>デスクトップの拡大に加えて</translation>
+    </message>
+    <message>
+        <source>Onset moved by %1 ms</source>
+        <translation>オンセットを %1 ms 移動</translation>
+    </message>
+    <message>
+        <source>Open files in the window that is open</source>
+        <translation>開いているウィンドウでファイルを開く</translation>
+    </message>
+    <message>
+        <source>Playing</source>
+        <translation>再生</translation>
+    </message>
+    <message>
+        <source>Replace</source>
+        <translation>置き換え</translation>
+    </message>
+    <message>
+        <source>Replace the file?</source>
+        <translation>ファイルを置き換えますか?</translation>
+    </message>
+    <message>
+        <source>Replace the files?</source>
+        <translation>ファイルを置き換えますか?</translation>
+    </message>
+    <message>
+        <source>Size of text and controls</source>
+        <translation>文字と部品の大きさ</translation>
+    </message>
+    <message>
+        <source>Snapping</source>
+        <translation>スナップ</translation>
+    </message>
+    <message>
+        <source>Sound device</source>
+        <translation>音声出力</translation>
+    </message>
+    <message>
+        <source>Stop returns to where it began</source>
+        <translation>停止で開始位置へ戻る</translation>
+    </message>
+    <message>
+        <source>Strength %1 %</source>
+        <translation>強さ %1 %</translation>
+    </message>
+    <message>
+        <source>Taps count earlier by</source>
+        <translation>タップを早める量</translation>
+    </message>
+    <message>
+        <source>The flashes are not measured yet</source>
+        <translation>点滅はまだ測定されていません</translation>
+    </message>
+    <message>
+        <source>There are %1 files of these names already: %2%3. Shall they be replaced?</source>
+        <translation>これらの名前のファイルがすでに %1 個あります:%2%3。置き換えますか?</translation>
+    </message>
+    <message>
+        <source>There are no lamps yet: add some at Motion, Lights</source>
+        <translation>ランプがまだありません:「動き」の「照明」で追加してください</translation>
+    </message>
+    <message>
+        <source>There is a file “%1” already. Shall it be replaced?</source>
+        <translation>「%1」というファイルがすでにあります。置き換えますか?</translation>
+    </message>
+    <message>
+        <source>To %1</source>
+        <translation>%1 へ</translation>
+    </message>
+    <message>
+        <source>To %1 · %2</source>
+        <translation>%1 へ · %2</translation>
+    </message>
+    <message numerus="yes">
+        <source>To %1 · %n locked, left alone</source>
+        <translation><numerusform>%1 へ · ロック中の %n 個はそのまま</numerusform></translation>
+    </message>
+    <message>
+        <source>Waveforms and what was heard; what was not wanted for longest goes first</source>
+        <translation>波形と聴いた結果。長く使われないものから消えます</translation>
+    </message>
+    <message>
+        <source>When near</source>
+        <translation>近いとき</translation>
+    </message>
+    <message>
+        <source>Whether what is dragged goes to the nearest beat</source>
+        <translation>ドラッグしたものが近くの拍へ吸い付くか</translation>
+    </message>
+    <message>
+        <source>Width of the picture</source>
+        <translation>映像の幅</translation>
+    </message>
+    <message>
+        <source>Written into exported files</source>
+        <translation>書き出したファイルに入ります</translation>
+    </message>
+    <message>
+        <source>add %1</source>
+        <translation>%1を追加</translation>
+    </message>
+    <message>
+        <source>add point of gain</source>
+        <translation>音量点を追加</translation>
+    </message>
+    <message>
+        <source>air, 8 to 16 kHz</source>
+        <translation>エアー、8〜16 kHz</translation>
+    </message>
+    <message>
+        <source>bass, 60 to 150 Hz</source>
+        <translation>ベース、60〜150 Hz</translation>
+    </message>
+    <message>
+        <source>begins at %1 s</source>
+        <translation>%1 秒から始まる</translation>
+    </message>
+    <message>
+        <source>begins with the song</source>
+        <translation>曲と同時に始まる</translation>
+    </message>
+    <message>
+        <source>bend the way to keys</source>
+        <translation>キーへの道を曲げる</translation>
+    </message>
+    <message>
+        <source>change strength</source>
+        <translation>強さを変更</translation>
+    </message>
+    <message>
+        <source>clear cells</source>
+        <translation>セルを消す</translation>
     </message>
     <message>
         <source>comes in over %1 s</source>
         <translation>%1 秒かけて入る</translation>
     </message>
     <message>
+        <source>end of the piece</source>
+        <translation>作品の終わり</translation>
+    </message>
+    <message>
+        <source>ends at %1 s</source>
+        <translation>%1 秒で終わる</translation>
+    </message>
+    <message>
+        <source>ends with what is heard longest</source>
+        <translation>最も長く鳴るものと同時に終わる</translation>
+    </message>
+    <message>
         <source>fade key</source>
         <translation>キーをフェード</translation>
     </message>
     <message>
-        <source>goes out over %1 s</source>
-        <translation>%1 秒かけて消える</translation>
-    </message>
-    <message>
-        <source>stretch key</source>
-        <translation>キーを伸縮</translation>
-    </message>
-</context>
-<context>
-    <name>StretchTrigger</name>
-    <message>
-        <source>Lasts %1</source>
-        <translation>長さ %1</translation>
-    </message>
-    <message>
-        <source>stretch</source>
-        <translation>伸縮</translation>
-    </message>
-</context>
-<context>
-    <name>TrimSound</name>
-    <message>
-        <source>%1 s long, fades %2 s and %3 s</source>
-        <translation>長さ %1 秒、フェード %2 秒と %3 秒</translation>
+        <source>fade song</source>
+        <translation>曲をフェード</translation>
     </message>
     <message>
         <source>fade sound</source>
         <translation>音をフェード</translation>
     </message>
     <message>
+        <source>flashing %1 %</source>
+        <translation>点滅 %1 %</translation>
+    </message>
+    <message>
+        <source>goes out over %1 s</source>
+        <translation>%1 秒かけて消える</translation>
+    </message>
+    <message>
+        <source>grid %1%2 ms</source>
+        <translation>グリッド %1%2 ms</translation>
+    </message>
+    <message>
+        <source>heard from %1 s for %2 s, fades %3 s and %4 s</source>
+        <translation>%1 秒から %2 秒間、フェード %3 秒と %4 秒</translation>
+    </message>
+    <message>
+        <source>lift top</source>
+        <translation>頂点を持ち上げる</translation>
+    </message>
+    <message>
+        <source>lifted by %1</source>
+        <translation>%1 持ち上げ</translation>
+    </message>
+    <message>
+        <source>light lamps</source>
+        <translation>ランプを点ける</translation>
+    </message>
+    <message>
+        <source>limit %1/s</source>
+        <translation>上限 %1/秒</translation>
+    </message>
+    <message>
+        <source>low middle, 150 to 400 Hz</source>
+        <translation>中低域、150〜400 Hz</translation>
+    </message>
+    <message>
+        <source>lowered by %1</source>
+        <translation>%1 下げ</translation>
+    </message>
+    <message>
+        <source>make lamps dark</source>
+        <translation>ランプを消す</translation>
+    </message>
+    <message>
+        <source>move beat</source>
+        <translation>拍を移動</translation>
+    </message>
+    <message>
+        <source>move key of event</source>
+        <translation>イベントのキーを移動</translation>
+    </message>
+    <message>
+        <source>move level</source>
+        <translation>レベルを移動</translation>
+    </message>
+    <message>
+        <source>move onset</source>
+        <translation>オンセットを移動</translation>
+    </message>
+    <message>
+        <source>move pin</source>
+        <translation>ピンを移動</translation>
+    </message>
+    <message>
+        <source>move pins</source>
+        <translation>ピンを移動</translation>
+    </message>
+    <message>
+        <source>move point of gain</source>
+        <translation>音量点を移動</translation>
+    </message>
+    <message>
+        <source>nothing starts here</source>
+        <translation>ここで始まるものはない</translation>
+    </message>
+    <message>
+        <source>one phrase a row</source>
+        <translation>1 行に 1 フレーズ</translation>
+    </message>
+    <message>
+        <source>paint cells</source>
+        <translation>セルを塗る</translation>
+    </message>
+    <message>
+        <source>presence, 3 to 6 kHz</source>
+        <translation>プレゼンス、3〜6 kHz</translation>
+    </message>
+    <message>
+        <source>shorten song</source>
+        <translation>曲を短くする</translation>
+    </message>
+    <message>
+        <source>shot: %1, %2 · %3 %</source>
+        <translation>ショット:%1、%2 · %3 %</translation>
+    </message>
+    <message>
+        <source>start of the piece</source>
+        <translation>作品の始まり</translation>
+    </message>
+    <message>
+        <source>stretch</source>
+        <translation>伸縮</translation>
+    </message>
+    <message>
+        <source>stretch key</source>
+        <translation>キーを伸縮</translation>
+    </message>
+    <message>
+        <source>sub bass, 30 to 60 Hz</source>
+        <translation>サブベース、30〜60 Hz</translation>
+    </message>
+    <message>
         <source>trim sound</source>
         <translation>音をトリム</translation>
+    </message>
+    <message>
+        <source>uncertain</source>
+        <translation>不確か</translation>
+    </message>
+    <message>
+        <source>voice, 300 Hz to 3 kHz</source>
+        <translation>声、300 Hz〜3 kHz</translation>
+    </message>
+    <message>
+        <source>“%1” cannot be made. Choose another folder for the tour.</source>
+        <translation>「%1」を作れません。別のフォルダーを選んでください。</translation>
+    </message>
+    <message>
+        <source>“%1” cannot be written into. Choose another folder for the tour.</source>
+        <translation>「%1」に書き込めません。別のフォルダーを選んでください。</translation>
+    </message>
+    <message>
+        <source>“%1” holds files that are not of an earlier tour, and nothing is written there. Choose a folder that is new or empty.</source>
+        <translation>「%1」には以前のツアー以外のファイルがあるため、何も書きません。新しい、または空のフォルダーを選んでください。</translation>
     </message>
 </context>
 <context>
@@ -454,6 +708,10 @@
     <message>
         <source>&quot;%1&quot; and &quot;%2&quot; both set it</source>
         <translation>「%1」と「%2」の両方が設定しています</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; and &quot;%2&quot; would share channel %3 of universe %4.</source>
+        <translation>「%1」と「%2」がユニバース %4 のチャンネル %3 を共有します。</translation>
     </message>
     <message>
         <source>&quot;%1&quot; cannot be &quot;%2&quot;.</source>
@@ -610,6 +868,10 @@
     <message>
         <source>&quot;%1&quot; must lie between %2 and %3.</source>
         <translation>「%1」は %2 から %3 の間にしてください。</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; needs channels up to %2 of universe %3, which has 512.</source>
+        <translation>「%1」はユニバース %3 のチャンネル %2 まで必要ですが、512 しかありません。</translation>
     </message>
     <message>
         <source>&quot;%1&quot; of a %2 is no number: &quot;%3&quot;.</source>
@@ -836,22 +1098,6 @@
         <translation>%1%2 は保存すると失われます</translation>
     </message>
     <message>
-        <source>%1%2&quot; and &quot;%3&quot; would share channel %4 of universe %5.</source>
-        <translation>%1%2」と「%3」がユニバース %5 のチャンネル %4 を共有します。</translation>
-    </message>
-    <message>
-        <source>%1%2&quot; asks for the blend mode &quot;%3&quot;, which is not known: it is shown as normal.</source>
-        <translation>%1%2」は未知の合成モード「%3」を求めています:通常で表示します。</translation>
-    </message>
-    <message>
-        <source>%1%2&quot; asks for the shape &quot;%3&quot;, which is not known: it is shown as a disc.</source>
-        <translation>%1%2」は未知の図形「%3」を求めています:円で表示します。</translation>
-    </message>
-    <message>
-        <source>%1%2&quot; needs channels up to %3 of universe %4, which has 512.</source>
-        <translation>%1%2」はユニバース %4 のチャンネル %3 まで必要ですが、512 しかありません。</translation>
-    </message>
-    <message>
         <source>%1, in the whole song</source>
         <translation>%1、曲全体で</translation>
     </message>
@@ -1012,10 +1258,6 @@
         <translation>MIDI ポートを作れませんでした。</translation>
     </message>
     <message>
-        <source>A bar before the few bars</source>
-        <translation>数小節の前に 1 小節</translation>
-    </message>
-    <message>
         <source>A beat at %1 s is no place in a piece of music.</source>
         <translation>%1 秒の拍は音楽の位置ではありません。</translation>
     </message>
@@ -1042,10 +1284,6 @@
     <message>
         <source>A curve needs a name.</source>
         <translation>カーブには名前が必要です。</translation>
-    </message>
-    <message>
-        <source>A few bars are</source>
-        <translation>「数小節」の長さ</translation>
     </message>
     <message>
         <source>A file has to be chosen for that: it is done in the window.</source>
@@ -1308,10 +1546,6 @@
         <translation>検出に対して:同じ拍 %1、移動 %2、追加 %3、除外 %4。</translation>
     </message>
     <message>
-        <source>All</source>
-        <translation>すべて</translation>
-    </message>
-    <message>
         <source>All %1 %2 within %3</source>
         <translation>%1 %2 すべて %3 以内</translation>
     </message>
@@ -1336,10 +1570,6 @@
         <translation>書き込みを許すか、別の名前を選んでください。</translation>
     </message>
     <message>
-        <source>Always</source>
-        <translation>常に</translation>
-    </message>
-    <message>
         <source>Amber</source>
         <translation>琥珀</translation>
     </message>
@@ -1358,10 +1588,6 @@
     <message>
         <source>An item keeps its kind.</source>
         <translation>種類は変わりません。</translation>
-    </message>
-    <message>
-        <source>And the desktop's panel shows what plays</source>
-        <translation>デスクトップのパネルに再生中の曲を示します</translation>
     </message>
     <message>
         <source>Animated GIF</source>
@@ -1412,10 +1638,6 @@
         <translation>Art-Net にユニバース %1 はありません。</translation>
     </message>
     <message>
-        <source>As the desktop</source>
-        <translation>デスクトップに従う</translation>
-    </message>
-    <message>
         <source>As the piece</source>
         <translation>作品と同じ</translation>
     </message>
@@ -1425,11 +1647,7 @@
     </message>
     <message>
         <source>Attack, release</source>
-        <translation>アタック、リリース</translation>
-    </message>
-    <message>
-        <source>Audio-video offset</source>
-        <translation>音と映像のずれ</translation>
+        <translation>立上り・減衰</translation>
     </message>
     <message>
         <source>Author</source>
@@ -1534,14 +1752,6 @@
     <message>
         <source>By what is told that the picture flashes too often</source>
         <translation>点滅が多すぎると告げる基準</translation>
-    </message>
-    <message>
-        <source>Cache of small films</source>
-        <translation>小さい映像のキャッシュ</translation>
-    </message>
-    <message>
-        <source>Cache of sounds</source>
-        <translation>音のキャッシュ</translation>
     </message>
     <message>
         <source>Camera</source>
@@ -1860,10 +2070,6 @@
         <translation>カラーキー</translation>
     </message>
     <message>
-        <source>Colours</source>
-        <translation>色</translation>
-    </message>
-    <message>
         <source>Colours apart on the kick</source>
         <translation>キックで色がずれる</translation>
     </message>
@@ -1890,14 +2096,6 @@
     <message>
         <source>Convert it with another program.</source>
         <translation>別のプログラムで変換してください。</translation>
-    </message>
-    <message>
-        <source>Copies of large clips that play without a pause</source>
-        <translation>滑らかに再生するための大きなクリップのコピー</translation>
-    </message>
-    <message>
-        <source>Copy for recovery every</source>
-        <translation>復元用コピーの間隔</translation>
     </message>
     <message>
         <source>Copy it again.</source>
@@ -1964,10 +2162,6 @@
         <translation>日付</translation>
     </message>
     <message>
-        <source>Day paper</source>
-        <translation>昼の紙</translation>
-    </message>
-    <message>
         <source>Delay</source>
         <translation>ディレイ</translation>
     </message>
@@ -1982,10 +2176,6 @@
     <message>
         <source>Delete what uses it there, or give it another one, first.</source>
         <translation>先に使っているものを削除するか、別のものにしてください。</translation>
-    </message>
-    <message>
-        <source>Desktop</source>
-        <translation>デスクトップ</translation>
     </message>
     <message>
         <source>Detect them at the stop &quot;Grid&quot;, or tap them.</source>
@@ -2218,14 +2408,6 @@
         <translation>選択したトリガーが 2 個未満です。</translation>
     </message>
     <message>
-        <source>Files and caches</source>
-        <translation>ファイルとキャッシュ</translation>
-    </message>
-    <message>
-        <source>Files that the desktop opens; else each has a window</source>
-        <translation>デスクトップから開くファイル。オフなら別のウィンドウ</translation>
-    </message>
-    <message>
         <source>Fill</source>
         <translation>埋める</translation>
     </message>
@@ -2284,10 +2466,6 @@
     <message>
         <source>Floor</source>
         <translation>下限</translation>
-    </message>
-    <message>
-        <source>Folder in which dialogs begin</source>
-        <translation>ダイアログが始まるフォルダー</translation>
     </message>
     <message>
         <source>Follower</source>
@@ -2410,10 +2588,6 @@
         <translation>ハット</translation>
     </message>
     <message>
-        <source>Height of the picture</source>
-        <translation>映像の高さ</translation>
-    </message>
-    <message>
         <source>Hide it instead.</source>
         <translation>代わりに隠してください。</translation>
     </message>
@@ -2424,10 +2598,6 @@
     <message>
         <source>High bands are quieter than low ones: 100 raises each to the same height</source>
         <translation>高い帯域は低い帯域より小さい:100 で同じ高さに揃えます</translation>
-    </message>
-    <message>
-        <source>High contrast</source>
-        <translation>高コントラスト</translation>
     </message>
     <message>
         <source>High-frequency content</source>
@@ -2470,10 +2640,6 @@
         <translation>聴き方</translation>
     </message>
     <message>
-        <source>How late your finger or your pad is</source>
-        <translation>指やパッドの遅れ</translation>
-    </message>
-    <message>
         <source>How long is not understood after &quot;</source>
         <translation>長さがわかりません:</translation>
     </message>
@@ -2500,10 +2666,6 @@
     <message>
         <source>How many bands of equal width, in octaves</source>
         <translation>同じ幅(オクターブ)の帯域の数</translation>
-    </message>
-    <message>
-        <source>How much later the sound reaches the ear than the device knows, as with wireless loudspeakers</source>
-        <translation>無線スピーカーなどで、機器が知るより音が遅れる量</translation>
     </message>
     <message>
         <source>How strongly something starts, at every moment: what onsets are found in</source>
@@ -2634,10 +2796,6 @@
         <translation>始まる前に終わってしまいます。</translation>
     </message>
     <message>
-        <source>Its name at the sound server; empty: the desktop's own</source>
-        <translation>サウンドサーバーでの名前。空ならデスクトップのもの</translation>
-    </message>
-    <message>
         <source>Its name, its beats or its piece are missing.</source>
         <translation>名前・拍・作品のどれかがありません。</translation>
     </message>
@@ -2710,20 +2868,8 @@
         <translation>点くのに割り当てのないランプ</translation>
     </message>
     <message>
-        <source>Lamps that light up on each beat and in lanes; the picture itself is never changed</source>
-        <translation>拍ごとやレーンで光るランプ。映像そのものは変わりません</translation>
-    </message>
-    <message>
         <source>Lane that is followed</source>
         <translation>追従するレーン</translation>
-    </message>
-    <message>
-        <source>Language</source>
-        <translation>言語</translation>
-    </message>
-    <message>
-        <source>Language and looks</source>
-        <translation>言語と見た目</translation>
     </message>
     <message>
         <source>Leaf</source>
@@ -2748,10 +2894,6 @@
     <message>
         <source>Less than a few frames is seen as a mistake</source>
         <translation>数フレーム未満は間違いに見えます</translation>
-    </message>
-    <message>
-        <source>Less: nothing flashes</source>
-        <translation>少なく:点滅しない</translation>
     </message>
     <message>
         <source>Let the song be listened to first.</source>
@@ -3002,10 +3144,6 @@
         <translation>先に測定してください。</translation>
     </message>
     <message>
-        <source>Media keys play and stop</source>
-        <translation>メディアキーで再生・停止</translation>
-    </message>
-    <message>
         <source>Medium</source>
         <translation>中</translation>
     </message>
@@ -3026,10 +3164,6 @@
     <message>
         <source>Motion</source>
         <translation>動き</translation>
-    </message>
-    <message>
-        <source>Motion in the window</source>
-        <translation>ウィンドウの動き</translation>
     </message>
     <message>
         <source>Move it by those, or delete them first.</source>
@@ -3122,14 +3256,6 @@
     <message>
         <source>Never lower than this</source>
         <translation>これより低くならない</translation>
-    </message>
-    <message>
-        <source>New projects</source>
-        <translation>新しいプロジェクト</translation>
-    </message>
-    <message>
-        <source>Night paper</source>
-        <translation>夜の紙</translation>
     </message>
     <message>
         <source>No beats were found in &quot;%1&quot;.</source>
@@ -3300,6 +3426,10 @@
         <translation>映像に「%1」というものはありません。</translation>
     </message>
     <message>
+        <source>Nothing is placed on the beats yet.</source>
+        <translation>まだ拍に何も置かれていません。</translation>
+    </message>
+    <message>
         <source>Nothing is said of where.</source>
         <translation>どこに、が言われていません。</translation>
     </message>
@@ -3356,14 +3486,6 @@
         <translation>小節シートの</translation>
     </message>
     <message>
-        <source>Of a project that has no file yet; empty: your home</source>
-        <translation>まだファイルのないプロジェクト用。空ならホーム</translation>
-    </message>
-    <message>
-        <source>Of all words on the screen, and how numbers are typed; files are written the same in every language</source>
-        <translation>画面のすべての言葉と数字の打ち方。ファイルはどの言語でも同じに書かれます</translation>
-    </message>
-    <message>
         <source>Of an exposure sheet, as far as its lines stay readable; 0: as many as do well</source>
         <translation>作画シートの、行が読める範囲で。0:ちょうどよい数</translation>
     </message>
@@ -3378,10 +3500,6 @@
     <message>
         <source>Of several rows: what starts so near together is one</source>
         <translation>複数の行で:これほど近く始まるものは一つ</translation>
-    </message>
-    <message>
-        <source>Of the paper; high contrast is for the whole window</source>
-        <translation>紙の色。高コントラストはウィンドウ全体</translation>
     </message>
     <message>
         <source>Of two on one frame only the last placed one is seen</source>
@@ -3400,20 +3518,8 @@
         <translation>どちら側</translation>
     </message>
     <message>
-        <source>Of work that is not saved; it is offered after a crash</source>
-        <translation>未保存の作業のコピー。異常終了の後に示されます</translation>
-    </message>
-    <message>
-        <source>Off</source>
-        <translation>オフ</translation>
-    </message>
-    <message>
         <source>Old film</source>
         <translation>古い映画</translation>
-    </message>
-    <message>
-        <source>On top of what the desktop scales</source>
-        <translation>デスクトップの拡大に加えて</translation>
     </message>
     <message>
         <source>One line</source>
@@ -3526,10 +3632,6 @@
     <message>
         <source>Open an older copy.</source>
         <translation>古いコピーを開いてください。</translation>
-    </message>
-    <message>
-        <source>Open files in the window that is open</source>
-        <translation>開いているウィンドウでファイルを開く</translation>
     </message>
     <message>
         <source>Open it in a player to check, or export it again as WAV or FLAC.</source>
@@ -3692,10 +3794,6 @@
     <message>
         <source>Playback is silent.</source>
         <translation>無音で再生します。</translation>
-    </message>
-    <message>
-        <source>Playing</source>
-        <translation>再生</translation>
     </message>
     <message>
         <source>Plum</source>
@@ -4106,10 +4204,6 @@
         <translation>縮む</translation>
     </message>
     <message>
-        <source>Size of text and controls</source>
-        <translation>文字と部品の大きさ</translation>
-    </message>
-    <message>
         <source>Slate</source>
         <translation>仮</translation>
     </message>
@@ -4128,10 +4222,6 @@
     <message>
         <source>Smooth</source>
         <translation>滑らか</translation>
-    </message>
-    <message>
-        <source>Snapping</source>
-        <translation>スナップ</translation>
     </message>
     <message>
         <source>Snare</source>
@@ -4162,10 +4252,6 @@
     <message>
         <source>Sound alone, WAV</source>
         <translation>音だけ、WAV</translation>
-    </message>
-    <message>
-        <source>Sound device</source>
-        <translation>音声出力</translation>
     </message>
     <message>
         <source>Sounds are not placed on beats.</source>
@@ -4210,10 +4296,6 @@
     <message>
         <source>Standard MIDI File: a track for each lane, a note for each pin, words as lyrics, curves as controllers</source>
         <translation>標準 MIDI ファイル:レーンごとにトラック、ピンごとに音符、語は歌詞、カーブはコントローラー</translation>
-    </message>
-    <message>
-        <source>Stop returns to where it began</source>
-        <translation>停止で開始位置へ戻る</translation>
     </message>
     <message>
         <source>Strength of onsets</source>
@@ -4290,10 +4372,6 @@
     <message>
         <source>Tap them with W while it plays.</source>
         <translation>再生しながら W で叩いてください。</translation>
-    </message>
-    <message>
-        <source>Taps count earlier by</source>
-        <translation>タップを早める量</translation>
     </message>
     <message>
         <source>Tell another value.</source>
@@ -4676,6 +4754,10 @@
         <translation>グリッド全体</translation>
     </message>
     <message>
+        <source>The grid is as it was found.</source>
+        <translation>グリッドは検出されたままです。</translation>
+    </message>
+    <message>
         <source>The group %1 cannot be listened to (%2).</source>
         <translation>グループ %1 を聴けません(%2)。</translation>
     </message>
@@ -4706,6 +4788,14 @@
     <message>
         <source>The last key stays.</source>
         <translation>最後のキーは残ります。</translation>
+    </message>
+    <message>
+        <source>The layer &quot;%1&quot; asks for the blend mode &quot;%2&quot;, which is not known: it is shown as normal.</source>
+        <translation>レイヤー「%1」は未知の合成モード「%2」を求めています:通常で表示します。</translation>
+    </message>
+    <message>
+        <source>The layer &quot;%1&quot; asks for the shape &quot;%2&quot;, which is not known: it is shown as a disc.</source>
+        <translation>レイヤー「%1」は未知の図形「%2」を求めています:円で表示します。</translation>
     </message>
     <message>
         <source>The layer of the titles is no longer there.</source>
@@ -4938,6 +5028,10 @@
     <message>
         <source>There are no beats in that range.</source>
         <translation>その範囲に拍がありません。</translation>
+    </message>
+    <message>
+        <source>There are no beats to compare with.</source>
+        <translation>比べる拍がありません。</translation>
     </message>
     <message>
         <source>There are no beats to write.</source>
@@ -5840,10 +5934,6 @@
         <translation>横切る波形</translation>
     </message>
     <message>
-        <source>Waveforms and what was heard; what was not wanted for longest goes first</source>
-        <translation>波形と聴いた結果。長く使われないものから消えます</translation>
-    </message>
-    <message>
         <source>Web</source>
         <translation>ウェブ</translation>
     </message>
@@ -5924,10 +6014,6 @@
         <translation>保存するはずのものは %1 にそのままあります。</translation>
     </message>
     <message>
-        <source>When near</source>
-        <translation>近いとき</translation>
-    </message>
-    <message>
         <source>Where in the clip</source>
         <translation>クリップ内の位置</translation>
     </message>
@@ -5942,10 +6028,6 @@
     <message>
         <source>Where strengths differ, the weakest</source>
         <translation>強さが違うとき、最も弱いもの</translation>
-    </message>
-    <message>
-        <source>Whether what is dragged goes to the nearest beat</source>
-        <translation>ドラッグしたものが近くの拍へ吸い付くか</translation>
     </message>
     <message>
         <source>Which keys are written</source>
@@ -5978,10 +6060,6 @@
     <message>
         <source>Width and height of this kind of film must be even.</source>
         <translation>この種類の映像の幅と高さは偶数にしてください。</translation>
-    </message>
-    <message>
-        <source>Width of the picture</source>
-        <translation>映像の幅</translation>
     </message>
     <message>
         <source>Wipe</source>
@@ -6108,10 +6186,6 @@
         <translation>各ランプの位置を書いてください:右へ、下へ。</translation>
     </message>
     <message>
-        <source>Written into exported files</source>
-        <translation>書き出したファイルに入ります</translation>
-    </message>
-    <message>
         <source>Zoom blur</source>
         <translation>ズームぼかし</translation>
     </message>
@@ -6160,6 +6234,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>a grid</source>
         <translation>格子</translation>
+    </message>
+    <message>
+        <source>a group of fields</source>
+        <translation>項目の組</translation>
     </message>
     <message>
         <source>a group of the plan, by its name; empty: all lamps</source>
@@ -6336,6 +6414,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>all %1 keys are %2</source>
         <translation>全 %1 キーは %2</translation>
+    </message>
+    <message>
+        <source>all lamps</source>
+        <translation>全ランプ</translation>
     </message>
     <message>
         <source>all of it</source>
@@ -6515,7 +6597,7 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     </message>
     <message>
         <source>attack</source>
-        <translation>立ち上がり</translation>
+        <translation>立上り</translation>
     </message>
     <message>
         <source>back in</source>
@@ -6548,6 +6630,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>backwards</source>
         <translation>逆に</translation>
+    </message>
+    <message>
+        <source>bar</source>
+        <translation>棒</translation>
     </message>
     <message>
         <source>bar and beat</source>
@@ -7379,7 +7465,7 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     </message>
     <message>
         <source>flash</source>
-        <translation>フラッシュ</translation>
+        <translation>閃光</translation>
     </message>
     <message>
         <source>flash colour</source>
@@ -8558,6 +8644,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
         <translation>ノート</translation>
     </message>
     <message>
+        <source>nothing found</source>
+        <translation>見つからない</translation>
+    </message>
+    <message>
         <source>nothing is lit until playing begins</source>
         <translation>再生が始まるまで何も点きません</translation>
     </message>
@@ -8816,6 +8906,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>on the nearest onset</source>
         <translation>近いオンセットに</translation>
+    </message>
+    <message>
+        <source>on time</source>
+        <translation>ちょうど</translation>
     </message>
     <message>
         <source>once in</source>
@@ -9219,7 +9313,7 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     </message>
     <message>
         <source>release</source>
-        <translation>リリース</translation>
+        <translation>減衰</translation>
     </message>
     <message>
         <source>remove effect</source>
@@ -10186,6 +10280,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
         <translation>透明</translation>
     </message>
     <message>
+        <source>travel</source>
+        <translation>移動</translation>
+    </message>
+    <message>
         <source>travels for</source>
         <translation>移動の長さ</translation>
     </message>
@@ -10276,6 +10374,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>until the section ends</source>
         <translation>セクションの終わりまで</translation>
+    </message>
+    <message>
+        <source>up</source>
+        <translation>上り</translation>
     </message>
     <message>
         <source>up and down</source>
@@ -10642,88 +10744,6 @@ a card</source>
     <message>
         <source>“%1” is no place.</source>
         <translation>「%1」は場所ではありません。</translation>
-    </message>
-</context>
-<context>
-    <name>flash_box</name>
-    <message>
-        <source>flashing %1 %</source>
-        <translation>点滅 %1 %</translation>
-    </message>
-</context>
-<context>
-    <name>pulsepin</name>
-    <message>
-        <source> · drop</source>
-        <translation> · ドロップ</translation>
-    </message>
-    <message>
-        <source>%1 red flashes/s on %2 % of the view</source>
-        <translation>視野の %2 % で赤い点滅 %1/秒</translation>
-    </message>
-    <message>
-        <source>%1 · click a cell to light it, drag to paint along the beats · the right button makes dark</source>
-        <translation>%1 · クリックで点灯、ドラッグで拍に沿って塗る · 右ボタンで消灯</translation>
-    </message>
-    <message>
-        <source>%1/s on %2 % of the view</source>
-        <translation>視野の %2 % で %1/秒</translation>
-    </message>
-    <message>
-        <source>%1: deviation %2 ms · full height %3 ms</source>
-        <translation>%1:ずれ %2 ms · 全高 %3 ms</translation>
-    </message>
-    <message>
-        <source>Drag along the beats, or to another lamp · Alt and drag changes its strength · the right button makes dark</source>
-        <translation>拍に沿って、または別のランプへドラッグ · Alt+ドラッグで強さ · 右ボタンで消灯</translation>
-    </message>
-    <message>
-        <source>Drag the end to make it last longer or shorter · Shift counts frames</source>
-        <translation>端をドラッグで長短を変更 · Shift でフレーム単位</translation>
-    </message>
-    <message>
-        <source>The flashes are not measured yet</source>
-        <translation>点滅はまだ測定されていません</translation>
-    </message>
-    <message>
-        <source>There are no lamps yet: add some at Motion, Lights</source>
-        <translation>ランプがまだありません:「動き」の「照明」で追加してください</translation>
-    </message>
-    <message>
-        <source>grid %1%2 ms</source>
-        <translation>グリッド %1%2 ms</translation>
-    </message>
-    <message>
-        <source>limit %1/s</source>
-        <translation>上限 %1/秒</translation>
-    </message>
-    <message>
-        <source>nothing starts here</source>
-        <translation>ここで始まるものはない</translation>
-    </message>
-    <message>
-        <source>one phrase a row</source>
-        <translation>1 行に 1 フレーズ</translation>
-    </message>
-    <message>
-        <source>shot: %1, %2 · %3 %</source>
-        <translation>ショット:%1、%2 · %3 %</translation>
-    </message>
-    <message>
-        <source>uncertain</source>
-        <translation>不確か</translation>
-    </message>
-    <message>
-        <source>“%1” cannot be made. Choose another folder for the tour.</source>
-        <translation>「%1」を作れません。別のフォルダーを選んでください。</translation>
-    </message>
-    <message>
-        <source>“%1” cannot be written into. Choose another folder for the tour.</source>
-        <translation>「%1」に書き込めません。別のフォルダーを選んでください。</translation>
-    </message>
-    <message>
-        <source>“%1” holds files that are not of an earlier tour, and nothing is written there. Choose a folder that is new or empty.</source>
-        <translation>「%1」には以前のツアー以外のファイルがあるため、何も書きません。新しい、または空のフォルダーを選んでください。</translation>
     </message>
 </context>
 <context>
@@ -11615,6 +11635,10 @@ a card</source>
         <source>Another…</source>
         <translation>別の…</translation>
     </message>
+    <message>
+        <source>colour</source>
+        <translation>色</translation>
+    </message>
 </context>
 <context>
     <name>pulsepin::CommandSearch</name>
@@ -11950,6 +11974,10 @@ a card</source>
         <translation>ピンをクリックすると位置がわかります。</translation>
     </message>
     <message>
+        <source>Delete</source>
+        <translation>削除</translation>
+    </message>
+    <message>
         <source>Feeds</source>
         <translation>送り先</translation>
     </message>
@@ -11967,7 +11995,7 @@ a card</source>
     </message>
     <message>
         <source>Mute</source>
-        <translation>ミュート</translation>
+        <translation>消音</translation>
     </message>
     <message>
         <source>Nothing changes it until it is unlocked (Ctrl+L)</source>
@@ -11983,7 +12011,7 @@ a card</source>
     </message>
     <message>
         <source>Planting</source>
-        <translation>まとまり</translation>
+        <translation>組</translation>
     </message>
     <message>
         <source>Removes what is selected (Delete)</source>
@@ -14800,6 +14828,10 @@ It stays in %2</source>
         <translation>同じキーを別の所に:選択してメニューの「繰り返す…」。</translation>
     </message>
     <message>
+        <source>Value</source>
+        <translation>値</translation>
+    </message>
+    <message>
         <source>about </source>
         <translation>中心 </translation>
     </message>
@@ -14879,6 +14911,10 @@ It stays in %2</source>
     <message>
         <source>Add a lane of %1…</source>
         <translation>%1のレーンを追加…</translation>
+    </message>
+    <message>
+        <source>Delete</source>
+        <translation>削除</translation>
     </message>
     <message>
         <source>Duplicate</source>
@@ -15121,6 +15157,10 @@ It stays in %2</source>
     <message>
         <source>Degrees of a frame that the shutter is open for</source>
         <translation>1 フレームでシャッターが開く角度</translation>
+    </message>
+    <message>
+        <source>Delete</source>
+        <translation>削除</translation>
     </message>
     <message>
         <source>Drag a name onto a lane to have it driven, onto a row of onsets to have it pulse there</source>
@@ -17394,6 +17434,10 @@ It stays in %2</source>
         <translation>フィルターの後、範囲の最初の位置から数えます</translation>
     </message>
     <message>
+        <source>Delete</source>
+        <translation>削除</translation>
+    </message>
+    <message>
         <source>Deletes the preset of that name; what it placed stays</source>
         <translation>その名前のプリセットを削除します。置いたものは残ります</translation>
     </message>
@@ -17882,6 +17926,10 @@ It stays in %2</source>
         <translation>切り取り</translation>
     </message>
     <message>
+        <source>Delete</source>
+        <translation>削除</translation>
+    </message>
+    <message>
         <source>Drag a range along the ruler first</source>
         <translation>先に目盛りの上をドラッグしてください</translation>
     </message>
@@ -18243,6 +18291,10 @@ It stays in %2</source>
         <translation>ランプの配置図</translation>
     </message>
     <message>
+        <source>lamp %1</source>
+        <translation>ランプ %1</translation>
+    </message>
+    <message>
         <source>move lamps</source>
         <translation>ランプを移動</translation>
     </message>
@@ -18292,6 +18344,10 @@ It stays in %2</source>
     <message>
         <source>Change…</source>
         <translation>変更…</translation>
+    </message>
+    <message>
+        <source>Delete</source>
+        <translation>削除</translation>
     </message>
     <message>
         <source>Each planting that would change, in one step</source>
@@ -20113,6 +20169,14 @@ It stays in %2</source>
         <translation>等パワーは 2 つの音が交わる所の大きさを保ちます</translation>
     </message>
     <message>
+        <source>How it comes in</source>
+        <translation>入り方</translation>
+    </message>
+    <message>
+        <source>How it goes out</source>
+        <translation>抜け方</translation>
+    </message>
+    <message>
         <source>change sound</source>
         <translation>音を変更</translation>
     </message>
@@ -20579,6 +20643,10 @@ It stays in %2</source>
     <message>
         <source>Click to go there · drag to make a range · wheel zooms, with Shift scrolls</source>
         <translation>クリックで移動 · ドラッグで範囲 · ホイールで拡大、Shift でスクロール</translation>
+    </message>
+    <message>
+        <source>Delete</source>
+        <translation>削除</translation>
     </message>
     <message>
         <source>Double click to add a beat · Shift leaves the onsets</source>

@@ -12,6 +12,7 @@
 #include "support/test_program.h"
 
 #include <QAbstractSpinBox>
+#include <QAccessible>
 #include <QFile>
 #include <QKeySequenceEdit>
 #include <QTableWidget>
@@ -97,7 +98,7 @@ private slots:
         auto* dialog = settings_of(desk);
         QVERIFY(dialog);
         auto* words = dialog->findChild<QLineEdit*>("settings words");
-        QVERIFY(words->hasFocus());
+        QCOMPARE(dialog->focusWidget(), words);
         QTest::keyClicks(words, "snap");
         QVERIFY(seen<QComboBox>(dialog, "setting snap/mode"));
         QVERIFY(!seen<QWidget>(dialog, "setting look/language"));
@@ -192,7 +193,6 @@ private slots:
         QTemporaryDir folder;
         const QString file = folder.filePath("my keys.txt");
         Desk desk;
-        desk.window.commands();
         auto* dialog = settings_of(desk);
         auto* table = shortcuts_in(dialog, "tap first");
         QVERIFY(table);
@@ -228,6 +228,23 @@ private slots:
             shortcuts_of_text("# Pulse Pin shortcuts\n# mine\nzoom in\tCtrl+D\nzoom out\n", commands);
         QVERIFY(read && read->size() == 2 && read->at("zoom out").isEmpty());
         QCOMPARE(shortcuts_of_text(text_of_shortcuts(*read), commands).value(), *read);
+    }
+
+    /// A page is chosen by a button that stays down, also when a screen reader presses it.
+    void journey_pages_are_turned_by_screen_readers() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.go_to_stop(Stop::Export);
+        QTest::qWait(100);
+        QPushButton* page = nullptr;
+        for (auto* button : desk.window.findChildren<QPushButton*>())
+            if (button->isVisible() && button->text() == "Data files")
+                page = button;
+        QVERIFY(page && !page->isChecked());
+        auto* access = QAccessible::queryAccessibleInterface(page);
+        access->actionInterface()->doAction(QAccessibleActionInterface::toggleAction());
+        QTRY_VERIFY(page->isChecked());
+        QTRY_VERIFY(desk.window.findChild<QPushButton*>("export edl")->isVisible());
     }
 
     void the_manual_knows_its_controls() {
@@ -268,13 +285,15 @@ private slots:
         QVERIFY2(controls > 150, qPrintable(QString::number(controls)));
         QVERIFY2(marked > 20, qPrintable(QString::number(marked)));
         desk.window.go_to_stop(Stop::Grid);
-        auto* find = desk.window.findChild<QPushButton*>("find beats");
+        auto* find = desk.window.findChild<QPushButton*>("detect");
         find->setFocus(Qt::TabFocusReason);
         QTest::keyClick(find, Qt::Key_F1);
         auto* help = desk.window.findChild<HelpWindow*>("help");
         QVERIFY(help && help->isVisible());
         QVERIFY2(help->told().contains("listens to the song"), qPrintable(help->told()));
-        QTest::keyClick(help, Qt::Key_Escape);
+        help->activateWindow();
+        QVERIFY(QTest::qWaitForWindowActive(help));
+        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Escape);
         QVERIFY(QTest::qWaitFor([&] { return !desk.window.findChild<HelpWindow*>("help"); }, 3000));
         // In a dialog that holds the window up, too.
         auto* dialog = settings_of(desk);

@@ -24,8 +24,9 @@ def until(what, find, seconds=60):
         if found:
             return found
         time.sleep(0.2)
+    shown = sorted({f"{n.getRoleName()} {n.name!r}" for n in all_of(app) if n.name and n.getState().contains(pyatspi.STATE_SHOWING)})
     running.kill()
-    sys.exit("not found: " + what)
+    sys.exit("not found: " + what + "\nshown:\n  " + "\n  ".join(shown))
 
 
 def application():
@@ -59,10 +60,11 @@ def in_drawing(name):
     return None
 
 
-def press(node, action="Press"):
+def press(node, action=None):
     acts = node.queryAction()
     names = [acts.getName(i) for i in range(acts.nActions)]
-    acts.doAction(names.index(action))
+    wanted = action or ("Toggle" if "Toggle" in names else "Press")
+    acts.doAction(names.index(wanted))
     time.sleep(0.3)
 
 
@@ -74,6 +76,7 @@ def chosen(node):
     return node.getState().contains(pyatspi.STATE_SELECTED)
 
 
+app = None
 app = until("the program on the bus", application)
 until("the song", lambda: one("label", r"kHz"))
 

@@ -78,9 +78,15 @@ inline QString cut_text(QWidget& widget) {
 inline QStringList cut_texts(const QWidget& window) {
     QCoreApplication::sendPostedEvents(); // what was said just now is laid out
     QStringList found;
+    // In a language that takes more room than ours do, what is cut off is told whole by a mouse that rests on
+    // it.
+    const bool may_be_told = qEnvironmentVariableIsSet("PULSEPIN_LONG_TEXTS");
     for (auto* widget : window.findChildren<QWidget*>())
         if (widget->isVisible() && widget->window() == &window && !widget->visibleRegion().isEmpty())
-            if (const QString complaint = cut_text(*widget); !complaint.isEmpty())
+            if (const QString complaint = cut_text(*widget);
+                !complaint.isEmpty() &&
+                !(may_be_told && (!cut_words(*widget).isEmpty() || !widget->toolTip().isEmpty() ||
+                                  !widget->parentWidget()->toolTip().isEmpty())))
                 found << complaint;
     return found;
 }

@@ -156,7 +156,8 @@ Length LengthField::length() const {
 
 ColourField::ColourField(const QString& name, QWidget* parent) : QPushButton(parent) {
     setObjectName(name);
-    setAccessibleName(name);
+    setAccessibleName(tr("colour")); // until a label says which
+    setProperty("named by tip", true);
     setMinimumWidth(34);
     connect(this, &QPushButton::clicked, this, &ColourField::ask);
 }

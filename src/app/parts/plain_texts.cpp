@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "parts/plain_texts.h"
 
+#include <QAbstractButton>
 #include <QAbstractItemView>
 #include <QComboBox>
 #include <QHeaderView>
@@ -31,7 +32,7 @@ std::optional<QString> tip_at(QWidget* widget, QPoint at) {
     if (const auto* tabs = qobject_cast<QTabBar*>(widget))
         if (const int tab = tabs->tabAt(at); tab >= 0 && !tabs->tabToolTip(tab).isEmpty())
             return tabs->tabToolTip(tab);
-    const QString cut = cut_choice(*widget), own = widget->toolTip();
+    const QString cut = cut_words(*widget), own = widget->toolTip();
     if (cut.isEmpty() && own.isEmpty())
         return std::nullopt;
     return cut.isEmpty() || own.isEmpty() ? cut + own : cut + "\n" + own;
@@ -50,6 +51,16 @@ QString cut_choice(const QWidget& widget) {
         box->style()->subControlRect(QStyle::CC_ComboBox, &option, QStyle::SC_ComboBoxEditField, box);
     return box->fontMetrics().horizontalAdvance(box->currentText()) > room.width() + 1 ? box->currentText()
                                                                                        : QString();
+}
+
+QString cut_words(const QWidget& widget) {
+    if (const auto* button = qobject_cast<const QAbstractButton*>(&widget))
+        return button->minimumSizeHint().width() > button->width() ? button->text() : QString();
+    if (const auto* label = qobject_cast<const QLabel*>(&widget); label && !label->wordWrap())
+        return label->fontMetrics().horizontalAdvance(label->text()) > label->contentsRect().width() + 1
+                   ? label->text()
+                   : QString();
+    return cut_choice(widget);
 }
 
 QString plain_tip(const QString& text) {

@@ -11,6 +11,8 @@ namespace pulsepin {
 
 /// What is chosen in a list that has less room than the words need: it is told whole. Else nothing.
 [[nodiscard]] QString cut_choice(const QWidget& widget);
+/// The same of buttons and of labels of one line.
+[[nodiscard]] QString cut_words(const QWidget& widget);
 
 /// A text as a tooltip that wraps its lines and shows each character as it is: what a person or a stranger's
 /// project has written is never read as markup, which could load files.

@@ -74,6 +74,30 @@ QRectF PlanView::ground() const {
     return {QPointF((width() - whole.width()) / 2, (height() - whole.height()) / 2), whole};
 }
 
+int PlanView::item_count() const {
+    return static_cast<int>(document_.project().rig->fixtures.size());
+}
+
+QString PlanView::item_name(int item) const {
+    const auto& lamp = document_.project().rig->fixtures[static_cast<std::size_t>(item)];
+    return tr("lamp %1").arg(QString::fromStdString(lamp.name));
+}
+
+QRect PlanView::item_rect(int item) const {
+    const int half = static_cast<int>(std::ceil(radius()));
+    return QRect(-half, -half, 2 * half, 2 * half)
+        .translated(position_of(static_cast<std::size_t>(item)).toPoint());
+}
+
+bool PlanView::item_chosen(int item) const {
+    const auto all = chosen();
+    return std::ranges::find(all, static_cast<std::size_t>(item)) != all.end();
+}
+
+void PlanView::choose_item(int item) {
+    view_.choose_lamps({document_.project().rig->fixtures[static_cast<std::size_t>(item)].id});
+}
+
 double PlanView::radius() const {
     return document_.project().rig->fixtures.size() > many ? 2.5
                                                            : std::clamp(ground().height() / 26, 4.0, 9.0);

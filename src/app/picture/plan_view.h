@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "parts/painted_items.h"
 #include "schedule/lights.h"
 #include "session/document.h"
 #include "session/view_state.h"
@@ -19,7 +20,7 @@ void draw_lamp(QPainter& painter, QPointF at, double radius, const Lit& lit, con
 
 /// The lamps where they hang, on a picture of the place or on plain ground, lit as at the playhead. They are
 /// chosen and moved by mouse and arrow keys; a brush lights or darkens those that it is dragged over.
-class PlanView : public QWidget {
+class PlanView : public QWidget, public PaintedItems {
     Q_OBJECT
 public:
     PlanView(Document& document, ViewState& view, QWidget* parent = nullptr);
@@ -28,6 +29,12 @@ public:
     [[nodiscard]] bool painting() const { return painting_; }
     /// Where a lamp stands in the widget.
     [[nodiscard]] QPointF position_of(std::size_t fixture) const;
+
+    [[nodiscard]] int item_count() const override;
+    [[nodiscard]] QString item_name(int item) const override;
+    [[nodiscard]] QRect item_rect(int item) const override;
+    [[nodiscard]] bool item_chosen(int item) const override;
+    void choose_item(int item) override;
     /// How they are lit instead of at the playhead, as a receiver sees them; none: at the playhead.
     void show_lit(std::function<std::vector<Lit>()> lit);
     [[nodiscard]] QSize sizeHint() const override { return {340, 180}; }

@@ -5,6 +5,7 @@
 #include "parts/calm_choices.h"
 #include "parts/palette.h"
 #include "parts/plain_texts.h"
+#include "parts/short_texts.h"
 #include "render/fonts.h"
 #include "session/settings.h"
 
@@ -14,6 +15,21 @@
 #include <QLocale>
 #include <QStyleFactory>
 #include <QTranslator>
+
+namespace {
+
+/// Gestures and small helpers speak in a context of their own, which is looked for last.
+class Words : public QTranslator {
+public:
+    using QTranslator::QTranslator;
+    [[nodiscard]] QString translate(const char* context, const char* source, const char* remark,
+                                    int count) const override {
+        const QString told = QTranslator::translate(context, source, remark, count);
+        return told.isEmpty() ? QTranslator::translate("any", source, remark, count) : told;
+    }
+};
+
+} // namespace
 
 static void load_resources() {
     Q_INIT_RESOURCE(pulsepin);
@@ -42,7 +58,7 @@ void use_language(QApplication& application, const QString& wanted) {
     // What no words are there for is shown in English, but numbers are typed as at home.
     QLocale::setDefault(asked);
     const auto install = [&](const QString& name, const QString& folder) {
-        auto* words = new QTranslator(&application);
+        auto* words = new Words(&application);
         if (words->load(name, folder))
             QApplication::installTranslator(words);
         else
@@ -60,12 +76,12 @@ void prepare_application(QApplication& application) {
     load_resources();
     name_application();
     use_language(application, qEnvironmentVariable("PULSEPIN_LANGUAGE", setting_text("look/language")));
-    install_canvas_access();
+    install_access();
     register_fonts();
     QFont font("Inter");
     font.setPixelSize(12);
     application.setFont(font);
-    application.setStyle(QStyleFactory::create("Fusion"));
+    application.setStyle(new ShortTexts(QStyleFactory::create("Fusion")));
     application.setPalette(desk_colours(desk_palette()));
     application.installEventFilter(new CalmChoices(&application));
     application.installEventFilter(new PlainTexts(&application));

@@ -9,6 +9,7 @@
 #include <QDBusPendingCallWatcher>
 #include <QDBusPendingReply>
 #include <QDBusVariant>
+#include <QFile>
 #include <QObject>
 
 namespace pulsepin {
@@ -58,6 +59,11 @@ DesktopMotion::DesktopMotion(QObject& parent) : QObject(&parent) {
 void DesktopMotion::changed(const QString& group, const QString& key, const QDBusVariant& value) {
     if (group == group_of_it && key == key_of_it)
         set_desktop_calm(!unwrapped(value.variant()).toBool());
+}
+
+bool has_session_bus() {
+    return qEnvironmentVariableIsSet("DBUS_SESSION_BUS_ADDRESS") ||
+           QFile::exists(qEnvironmentVariable("XDG_RUNTIME_DIR") + "/bus");
 }
 
 void follow_desktop_motion(QObject& parent) {

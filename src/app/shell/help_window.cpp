@@ -59,6 +59,8 @@ QStringList names_of_control(const QWidget& control) {
     add(control.accessibleName());
     add(label_of(control));
     add(control.objectName());
+    if (qobject_cast<const Canvas*>(&control))
+        add("wheel"); // the manual tells there what the mouse and the keys do
     return names;
 }
 

@@ -105,7 +105,6 @@ int main(int argc, char** argv) {
     crash_report::install(QString("Pulse Pin %1, Qt %2, %3, %4")
                               .arg(PULSEPIN_VERSION, qVersion(), QSysInfo::prettyProductName(),
                                    QGuiApplication::platformName()));
-    follow_desktop_motion(application);
     OneWindow others;
     if (setting_flag("files/one window")) {
         others.listen();
@@ -115,9 +114,12 @@ int main(int argc, char** argv) {
             window.activateWindow();
         });
     }
-    std::optional<MediaKeys> media;
-    if (setting_flag("desktop/media keys"))
-        media.emplace(window, window.document(), window.view(), window.player(), window.plays());
+    if (has_session_bus())
+        QTimer::singleShot(0, &window, [&window] { // the window is seen first
+            follow_desktop_motion(window);
+            if (setting_flag("desktop/media keys"))
+                new MediaKeys(window, window.document(), window.view(), window.player(), window.plays());
+        });
     EndSignals ending;
     QObject::connect(&ending, &EndSignals::asked_to_end, &window.files(), &FileCommands::end_now);
     QObject::connect(&application, &QGuiApplication::commitDataRequest, &window.files(),

@@ -75,7 +75,7 @@ public:
     [[nodiscard]] double volume() const { return 1; }
     [[nodiscard]] bool no() const { return false; }
     [[nodiscard]] bool yes() const { return true; }
-    [[nodiscard]] bool has_song() const { return document_.project().song != nullptr; }
+    [[nodiscard]] bool has_song() const { return player_.has_sound(); } // it is decoded
     [[nodiscard]] qlonglong position() const {
         return static_cast<qlonglong>(view_.playhead().value * us_per_second);
     }

@@ -2,6 +2,7 @@
 #include "drawing/canvas/canvas_access.h"
 
 #include "parts/painted_items.h"
+#include "parts/button_access.h"
 #include "schedule/find_pins.h"
 #include "session/core_words.h"
 #include "time/timecode.h"
@@ -355,9 +356,10 @@ QAccessibleInterface* CanvasAccess::focusChild() const {
     return nullptr;
 }
 
-void install_canvas_access() {
+void install_access() {
     QAccessible::installFactory(made_for);
     QAccessible::installFactory(access_of_painted_items);
+    QAccessible::installFactory(access_of_buttons);
 }
 
 void tell_chosen(Canvas& canvas) {

@@ -38,8 +38,8 @@ private:
     mutable std::map<Thing, QAccessible::Id> known_;
 };
 
-/// Drawings are read by that from now on.
-void install_canvas_access();
+/// Drawings, painted items and buttons are read so from now on.
+void install_access();
 
 /// Tells whoever listens which pin or beat was chosen.
 void tell_chosen(Canvas& canvas);

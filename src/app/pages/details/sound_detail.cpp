@@ -16,33 +16,33 @@ SoundDetail::SoundDetail(Document& document, QWidget* parent) : QWidget(parent),
     grid->setContentsMargins(0, 0, 0, 0);
     grid->setHorizontalSpacing(8);
     grid->setVerticalSpacing(4);
-    const auto spin = [this](const QString& name, double lowest, double highest, const QString& suffix) {
+    const auto spin = [this](const QString& name, const QString& told, double lowest, double highest, const QString& suffix) {
         auto* box = new NumberField;
         box->setObjectName(name);
-        box->setAccessibleName(name);
+        box->setAccessibleName(told);
         box->setRange(lowest, highest);
         box->setSuffix(suffix);
         box->setKeyboardTracking(false);
         connect(box, &QDoubleSpinBox::valueChanged, this, &SoundDetail::take_over);
         return box;
     };
-    const auto curve = [this](const QString& name) {
+    const auto curve = [this](const QString& name, const QString& told) {
         auto* box = new ChoiceBox;
         box->setObjectName(name);
-        box->setAccessibleName(name);
+        box->setAccessibleName(told);
         box->addItems({tr("linear"), tr("equal power")});
         box->setToolTip(tr("Equal power keeps the loudness where two sounds cross"));
         connect(box, &QComboBox::activated, this, &SoundDetail::take_over);
         return box;
     };
-    gain_ = spin("gain", -60, 24, tr(" dB"));
+    gain_ = spin("gain", tr("gain"), -60, 24, tr(" dB"));
     gain_->setSingleStep(0.5);
-    fade_in_ = spin("fade in", 0, 600, tr(" s"));
+    fade_in_ = spin("fade in", tr("fade in"), 0, 600, tr(" s"));
     fade_in_->setSingleStep(0.1);
-    fade_out_ = spin("fade out", 0, 600, tr(" s"));
+    fade_out_ = spin("fade out", tr("fade out"), 0, 600, tr(" s"));
     fade_out_->setSingleStep(0.1);
-    curve_in_ = curve("curve in");
-    curve_out_ = curve("curve out");
+    curve_in_ = curve("curve in", tr("How it comes in"));
+    curve_out_ = curve("curve out", tr("How it goes out"));
     grid->addWidget(quiet(tr("gain")), 0, 0);
     grid->addWidget(gain_, 0, 1);
     grid->addWidget(quiet(tr("fade in")), 1, 0);

@@ -114,7 +114,7 @@ QLayout* CheckPanel::make_filters() {
         worse_->addItem(tr("over %1 ms").arg(ms), ms);
     kinds_->addItem(tr("all kinds"), QString());
     for (const auto& one : checks())
-        kinds_->addItem(qt_text(one.label), qt_text(one.id));
+        kinds_->addItem(spoken(one.label), qt_text(one.id));
     lanes_->addItem(tr("all lanes"), 0);
     for (auto* box : {lanes_, kinds_, worse_}) {
         box->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
@@ -311,7 +311,7 @@ void CheckPanel::show_chosen() {
     mends_->clear();
     if (mendable) {
         for (const auto& mend : row->mends)
-            mends_->addItem(qt_text(mend.label), qt_text(mend.id));
+            mends_->addItem(spoken(mend.label), qt_text(mend.id));
         const int kept = mends_->findData(before);
         mends_->setCurrentIndex(kept >= 0 ? kept : std::max(0, mends_->findData(qt_text(chosen_->mend))));
     }

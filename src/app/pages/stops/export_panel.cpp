@@ -295,7 +295,7 @@ void ExportPanel::tell_all(const std::vector<HandedOn>& all, const QString& fold
         if (there)
             own_files_.insert(QDir(folder).filePath(QString::fromStdString(one.file.filename().string())));
         if (!there || !one.told.empty())
-            lines << tr("%1: %2").arg(qt_text(one.row->label), spoken(one.told));
+            lines << tr("%1: %2").arg(spoken(one.row->label), spoken(one.told));
     }
     written_ += count;
     tell(tr("%1 of %2 formats written into %3")

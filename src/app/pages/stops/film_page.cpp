@@ -169,7 +169,7 @@ QWidget* FilmPage::make_fields() {
     format_ = choice_box("film format", tr("How picture and sound are coded"));
     for (const auto& format : film_formats())
         if (can_write(format))
-            format_->addItem(qt_text(format.label), qt_text(format.id));
+            format_->addItem(spoken(format.label), qt_text(format.id));
     quality_ = whole_field("film quality",
                            tr("Of the encoder: a lower number is better and larger (of WebP a higher one)"),
                            0, 100, 18);

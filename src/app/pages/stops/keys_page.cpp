@@ -18,7 +18,7 @@ namespace {
 QDoubleSpinBox* number(const QString& name, double low, double high, double value, const QString& prefix) {
     auto* field = new NumberField;
     field->setObjectName(name);
-    field->setAccessibleName(name);
+    name_by_tip(*field, KeysPage::tr("Value")); // until a label says which
     field->setRange(low, high);
     field->setValue(value);
     field->setPrefix(prefix);
@@ -32,7 +32,7 @@ bool is_key(const PinBody& body) {
 QSpinBox* frames(const QString& name, int value) {
     auto* field = new QSpinBox;
     field->setObjectName(name);
-    field->setAccessibleName(name);
+    name_by_tip(*field, KeysPage::tr("Value")); // until a label says which
     field->setRange(-1000, 1000);
     field->setValue(value);
     field->setSuffix(KeysPage::tr(" frames"));

@@ -138,7 +138,6 @@ QWidget* MotionPanel::make_property() {
     const auto text = [&](const QString& name, std::string Feed::*member) {
         auto* field = new QLineEdit;
         field->setObjectName(name);
-        field->setAccessibleName(name);
         connect(field, &QLineEdit::editingFinished, this, [this, field, member] {
             if (field->isModified())
                 change(tr("change property"), [=](Motion& motion) {
@@ -153,7 +152,6 @@ QWidget* MotionPanel::make_property() {
     const auto number = [&](const QString& name, double Feed::*member, const QString& tip) {
         auto* field = new NumberField;
         field->setObjectName(name);
-        field->setAccessibleName(name);
         field->setToolTip(tip);
         field->setRange(-1e6, 1e6);
         field->setKeyboardTracking(false);

@@ -38,7 +38,7 @@ QSlider* slider(int steps, const QString& name, const QString& tip) {
     auto* s = new QSlider(Qt::Horizontal);
     s->setRange(0, steps);
     s->setObjectName(name);
-    s->setAccessibleName(name);
+    name_by_tip(*s, tip);
     s->setToolTip(tip);
     s->setMinimumWidth(70);
     return s;
