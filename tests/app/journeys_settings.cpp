@@ -13,6 +13,7 @@
 
 #include <QAbstractSpinBox>
 #include <QAccessible>
+#include <QDialogButtonBox>
 #include <QFile>
 #include <QKeySequenceEdit>
 #include <QTableWidget>
@@ -293,7 +294,7 @@ private slots:
         QVERIFY2(help->told().contains("listens to the song"), qPrintable(help->told()));
         help->activateWindow();
         QVERIFY(QTest::qWaitForWindowActive(help));
-        QTest::keyClick(QApplication::focusWidget(), Qt::Key_Escape);
+        help->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Close)->click();
         QVERIFY(QTest::qWaitFor([&] { return !desk.window.findChild<HelpWindow*>("help"); }, 3000));
         // In a dialog that holds the window up, too.
         auto* dialog = settings_of(desk);
