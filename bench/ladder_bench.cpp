@@ -67,10 +67,10 @@ double memory_mb() {
     return 0;
 }
 
-using Figures = std::map<QString, double>; // by what was measured, in ms or MB
+using Measures = std::map<QString, double>; // by what was measured, in ms or MB
 
-Figures measured(const Project& project, int runs) {
-    Figures figures;
+Measures measured(const Project& project, int runs) {
+    Measures figures;
     std::string text;
     figures["write as text"] = milliseconds(runs, [&] { text = project_to_json(project, "/pieces"); });
     figures["read from text"] = milliseconds(runs, [&] { (void)project_from_json(text, "/pieces"); });
@@ -123,7 +123,7 @@ struct Rung {
 constexpr Rung rungs[] = {{100, 3}, {1000, 10}, {10'000, 30}, {100'000, 300}};
 
 /// Both axes by tens; one line for each thing that was measured.
-void draw(const QString& file, const std::vector<Figures>& all) {
+void draw(const QString& file, const std::vector<Measures>& all) {
     QFile out(file);
     if (!out.open(QIODevice::WriteOnly))
         return;
@@ -184,7 +184,7 @@ int main(int argc, char** argv) {
                 "--- | --- | --- "
                 "| --- | --- |\n",
                 yardstick.arithmetic_ms, yardstick.memory_ms);
-    std::vector<Figures> all;
+    std::vector<Measures> all;
     for (const auto& rung : rungs)
         all.push_back(measured(made_project(rung.pins, rung.lanes), rung.pins > 10'000 ? 3 : 9));
     for (const auto& [what, last] : all.back()) {

@@ -1,6 +1,6 @@
 # Words of the window in its languages: translations/*.ts, written by scripts/gather-texts and by translators, become what the
 # program reads. In English only how one and several are told.
-find_program(LRELEASE lrelease HINTS /usr/lib/qt6/bin REQUIRED)
+find_program(LRELEASE /usr/lib/qt6/bin/lrelease REQUIRED)
 set(languages ${CMAKE_BINARY_DIR}/languages)
 file(MAKE_DIRECTORY ${languages})
 set(made_languages)

@@ -61,7 +61,7 @@ SettingsDialog::SettingsDialog(CommandList& commands, const QStringList& devices
     connect(words, &QLineEdit::textChanged, this, &SettingsDialog::find);
 
     auto* buttons = new QDialogButtonBox(QDialogButtonBox::Close);
-    buttons->button(QDialogButtonBox::Close)->setAutoDefault(false);
+    buttons->button(QDialogButtonBox::Close)->setDefault(true);
     connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
     column->addWidget(buttons);
     resize(720, 560);

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "drawing/canvas/canvas_access.h"
 
-#include "parts/painted_items.h"
 #include "parts/button_access.h"
+#include "parts/painted_items.h"
 #include "schedule/find_pins.h"
 #include "session/core_words.h"
 #include "time/timecode.h"

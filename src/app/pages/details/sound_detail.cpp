@@ -16,7 +16,8 @@ SoundDetail::SoundDetail(Document& document, QWidget* parent) : QWidget(parent),
     grid->setContentsMargins(0, 0, 0, 0);
     grid->setHorizontalSpacing(8);
     grid->setVerticalSpacing(4);
-    const auto spin = [this](const QString& name, const QString& told, double lowest, double highest, const QString& suffix) {
+    const auto spin = [this](const QString& name, const QString& told, double lowest, double highest,
+                             const QString& suffix) {
         auto* box = new NumberField;
         box->setObjectName(name);
         box->setAccessibleName(told);
