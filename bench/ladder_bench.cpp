@@ -48,8 +48,8 @@ Project made_project(int pins, int lanes) {
                     MusicalAnchor{Ticks(static_cast<std::int64_t>(beats * i / each * ticks_per_beat))},
                     lane->kind->empty_body(),
                     {}};
-            if (auto* cut = std::get_if<CutBody>(&pin.body))
-                cut->clip = (*project.bin)[static_cast<std::size_t>(i % 6)].id;
+            if (auto* cut = pin.body.get_if<CutBody>())
+                cut->shot = (*project.bin)[static_cast<std::size_t>(i % 6)].id;
             all.push_back(pin);
         }
         made = *with_pins(made, lane->id, all);
@@ -184,6 +184,13 @@ int main(int argc, char** argv) {
                 "--- | --- | --- "
                 "| --- | --- |\n",
                 yardstick.arithmetic_ms, yardstick.memory_ms);
+    if (argc > 2 &&
+        QByteArray(argv[1]) == "--rung") { // one rung over and over, to be looked at by a profiler
+        const Rung& rung = rungs[std::clamp(QByteArray(argv[2]).toInt(), 0, 3)];
+        for (int i = 0; i < 20; ++i)
+            (void)measured(made_project(rung.pins, rung.lanes), 9);
+        return 0;
+    }
     std::vector<Measures> all;
     for (const auto& rung : rungs)
         all.push_back(measured(made_project(rung.pins, rung.lanes), rung.pins > 10'000 ? 3 : 9));

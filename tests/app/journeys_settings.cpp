@@ -298,8 +298,14 @@ private slots:
         QVERIFY(QTest::qWaitFor([&] { return !desk.window.findChild<HelpWindow*>("help"); }, 3000));
         // In a dialog that holds the window up, too.
         auto* dialog = settings_of(desk);
-        QTest::keyClick(dialog->findChild<QLineEdit*>("settings words"), Qt::Key_F1);
-        QVERIFY(dialog->findChild<HelpWindow*>("help"));
+        dialog->activateWindow();
+        auto* words = dialog->findChild<QLineEdit*>("settings words");
+        words->setFocus(Qt::TabFocusReason);
+        QVERIFY(QTest::qWaitFor([&] { return QApplication::focusWidget() == words; }, 3000));
+        QTest::keyClick(words, Qt::Key_F1);
+        QVERIFY(QTest::qWaitFor([&] { return dialog->findChild<HelpWindow*>("help"); }, 3000));
+        QVERIFY2(dialog->findChild<HelpWindow*>("help")->told().contains("set once for all projects"),
+                 qPrintable(dialog->findChild<HelpWindow*>("help")->told()));
     }
 };
 

@@ -11,6 +11,7 @@
 #include <QDialogButtonBox>
 #include <QKeyEvent>
 #include <QPointer>
+#include <QUrl>
 
 namespace pulsepin {
 namespace {
@@ -59,6 +60,8 @@ QStringList names_of_control(const QWidget& control) {
     add(control.accessibleName());
     add(label_of(control));
     add(control.objectName());
+    if (const auto* dialog = qobject_cast<const QDialog*>(control.window()))
+        add(dialog->windowTitle());
     if (qobject_cast<const Canvas*>(&control))
         add("wheel"); // the manual tells there what the mouse and the keys do
     return names;
@@ -74,6 +77,16 @@ HelpWindow::HelpWindow(QWidget* parent) : QDialog(parent) {
     tip_->setWordWrap(true);
     text_ = named(new QTextBrowser, "help text", tr("What the manual says"));
     text_->setOpenLinks(false);
+    QPalette colours = text_->palette();
+    colours.setColor(QPalette::Link, desk_palette().playing);
+    text_->setPalette(colours);
+    connect(text_, &QTextBrowser::anchorClicked, this, [this](const QUrl& to) {
+        const QString page = to.fileName().section('.', 0, 0);
+        if (!Manual::shipped().page(page).isEmpty()) {
+            page_ = page;
+            show_page();
+        }
+    });
     column->addWidget(title_);
     column->addWidget(tip_);
     column->addWidget(text_, 1);

@@ -7,28 +7,38 @@
 #include <QImage>
 #include <algorithm>
 #include <cmath>
+#include <optional>
+#include <vector>
 
 namespace pulsepin {
 
-void paint_stems(QPainter& painter, const LaneScene& s, double top) {
-    if (!look_of_kind(s.lane.kind).stems)
-        return;
-    const QColor colour = head_colour(s.lane.kind, s.scene.palette);
-    const auto& view = look_of_kind(s.lane.kind);
-    const double bottom = view.head_y(s, s.lane.kind->empty_body()) + 1;
+namespace {
+
+/// The stems of a lane with many pins, as one row of pixels that is pulled down: quicker than single lines.
+struct Curtain {
+    double bottom = 0;
+    QImage row;
+};
+
+/// Draws loose stems, and all where they are few; the others become a curtain.
+std::optional<Curtain> hung_stems(QPainter& painter, const LaneScene& s, double top) {
+    const auto& look = look_of_kind(s.lane.kind);
+    if (!look.stems)
+        return std::nullopt;
     const auto pins = visible_pins(s);
     if (crowded(s, pins)) // a wash of lines would tell nothing and veil the song
-        return;
-    constexpr std::size_t many =
-        48; // from here on one row of pixels pulled down is quicker than single lines
-    QImage row;
+        return std::nullopt;
+    const QColor colour = head_colour(s.lane.kind, s.scene.palette);
+    constexpr std::size_t many = 48;
+    std::optional<Curtain> curtain;
     QPainter line;
     const double ratio = painter.device()->devicePixelRatioF();
+    const double bottom = look.head_y(s, s.lane.kind->empty_body()) + 1;
     if (pins.size() >= many) {
-        row = QImage(static_cast<int>(std::ceil(s.row.width() * ratio)), 1,
-                     QImage::Format_ARGB32_Premultiplied);
-        row.fill(Qt::transparent);
-        line.begin(&row);
+        curtain = Curtain{bottom, QImage(static_cast<int>(std::ceil(s.row.width() * ratio)), 1,
+                                         QImage::Format_ARGB32_Premultiplied)};
+        curtain->row.fill(Qt::transparent);
+        line.begin(&curtain->row);
     }
     double last_x = -1e9;
     for (const auto& pin : pins) {
@@ -43,9 +53,30 @@ void paint_stems(QPainter& painter, const LaneScene& s, double top) {
         else
             draw_stem(painter, x, top, bottom, colour, pin.pinned);
     }
-    if (line.isActive()) {
-        line.end();
-        painter.drawImage(QRectF(s.row.left(), top, s.row.width(), bottom - top), row);
+    return curtain;
+}
+
+} // namespace
+
+void paint_stems(QPainter& painter, std::span<const LaneScene> lanes, double top) {
+    std::vector<Curtain> curtains;
+    for (const auto& lane : lanes)
+        if (auto curtain = hung_stems(painter, lane, top))
+            curtains.push_back(*std::move(curtain));
+    // From the end of one to that of the next the same stems hang: each pixel is touched once, however many
+    // lanes.
+    std::ranges::stable_sort(curtains, {}, &Curtain::bottom);
+    for (std::size_t i = curtains.size(); i-- > 1;) {
+        QPainter over(&curtains[i - 1].row);
+        over.drawImage(0, 0, curtains[i].row);
+    }
+    for (double from = top; const auto& curtain : curtains) {
+        if (curtain.bottom <= from)
+            continue;
+        painter.drawImage(
+            QRectF(lanes.front().row.left(), from, lanes.front().row.width(), curtain.bottom - from),
+            curtain.row);
+        from = curtain.bottom;
     }
 }
 

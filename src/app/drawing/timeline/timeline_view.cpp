@@ -383,8 +383,7 @@ void TimelineView::draw_lanes(QPainter& painter, const Scene& scene) const {
         if (placement_.rows[i].intersects(placement_.area))
             seen.push_back(lane_scene(scene, *placement_.lane_place(i, {})));
     painter.setClipRect(QRectF(names_width(), 0, scale().width, placement_.area.bottom()));
-    for (const auto& lane : seen)
-        paint_stems(painter, lane, ruler_.bottom());
+    paint_stems(painter, seen, ruler_.bottom());
     for (const auto& lane : seen) {
         painter.setClipRect(lane.row & placement_.area);
         look_of_kind(lane.lane.kind).paint(painter, lane);
