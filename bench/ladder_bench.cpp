@@ -184,11 +184,16 @@ int main(int argc, char** argv) {
                 "--- | --- | --- "
                 "| --- | --- |\n",
                 yardstick.arithmetic_ms, yardstick.memory_ms);
-    if (argc > 2 &&
-        QByteArray(argv[1]) == "--rung") { // one rung over and over, to be looked at by a profiler
+    if (argc > 2 && QByteArray(argv[1]) == "--edits") { // of one rung, to be looked at by a profiler
         const Rung& rung = rungs[std::clamp(QByteArray(argv[2]).toInt(), 0, 3)];
-        for (int i = 0; i < 20; ++i)
-            (void)measured(made_project(rung.pins, rung.lanes), 9);
+        MainWindow window(Player::Device::None);
+        window.show();
+        window.document().apply(made_project(rung.pins, rung.lanes), "begin");
+        const PinId pin = window.document().project().lanes.back()->pins.front().id;
+        window.view().select({pin});
+        for (int i = 0; i < 2000; ++i)
+            window.document().apply(
+                moved_by(window.document().project(), std::array{pin}, Ticks(i % 2 ? -960 : 960)), "move");
         return 0;
     }
     std::vector<Measures> all;

@@ -420,7 +420,7 @@
     </message>
     <message>
         <source>There are no lamps yet: add some at Motion, Lights</source>
-        <translation>Es gibt noch keine Lampen: fügen Sie unter Bewegung, Licht welche hinzu</translation>
+        <translation>Es gibt noch keine Lampen: fügen Sie unter Motion, Licht welche hinzu</translation>
     </message>
     <message>
         <source>There is a file “%1” already. Shall it be replaced?</source>
@@ -3009,7 +3009,7 @@
     </message>
     <message>
         <source>Load it as words (stop Mark), and tap them while the song plays.</source>
-        <translation>Laden Sie es als Wörter (Schritt Markieren), und tippen Sie sie, während der Song läuft.</translation>
+        <translation>Laden Sie es als Wörter (Schritt Marker), und tippen Sie sie, während der Song läuft.</translation>
     </message>
     <message>
         <source>Load the module snd-seq, or turn this output off.</source>
@@ -3163,7 +3163,7 @@
     </message>
     <message>
         <source>Motion</source>
-        <translation>Bewegung</translation>
+        <translation>Motion</translation>
     </message>
     <message>
         <source>Move it by those, or delete them first.</source>
@@ -3235,7 +3235,7 @@
     </message>
     <message>
         <source>Name markers first (stop Mark).</source>
-        <translation>Benennen Sie zuerst Marker (Schritt Markieren).</translation>
+        <translation>Benennen Sie zuerst Marker (Schritt Marker).</translation>
     </message>
     <message>
         <source>Name one inside a folder that is there.</source>
@@ -3683,7 +3683,7 @@
     </message>
     <message>
         <source>Paste or load a text first (stop Mark, Words).</source>
-        <translation>Fügen Sie zuerst einen Text ein, oder laden Sie einen (Schritt Markieren, Wörter).</translation>
+        <translation>Fügen Sie zuerst einen Text ein, oder laden Sie einen (Schritt Marker, Wörter).</translation>
     </message>
     <message>
         <source>Patch it behind the others</source>
@@ -3757,7 +3757,7 @@
     </message>
     <message>
         <source>Place drawings first (stop Mark, Exposures).</source>
-        <translation>Setzen Sie zuerst Zeichnungen (Schritt Markieren, Belichtungen).</translation>
+        <translation>Setzen Sie zuerst Zeichnungen (Schritt Marker, Belichtungen).</translation>
     </message>
     <message>
         <source>Place it anew.</source>
@@ -4157,11 +4157,11 @@
     </message>
     <message>
         <source>Set words first (stop Mark).</source>
-        <translation>Setzen Sie zuerst Wörter (Schritt Markieren).</translation>
+        <translation>Setzen Sie zuerst Wörter (Schritt Marker).</translation>
     </message>
     <message>
         <source>Set words first (stop Mark, Words).</source>
-        <translation>Setzen Sie zuerst Wörter (Schritt Markieren, Wörter).</translation>
+        <translation>Setzen Sie zuerst Wörter (Schritt Marker, Wörter).</translation>
     </message>
     <message>
         <source>Several pins are selected.</source>
@@ -15998,7 +15998,7 @@ Sie bleibt in %2</translation>
     </message>
     <message>
         <source>There is no lane with a curve yet: add pulses, keys or a follower at Motion</source>
-        <translation>Noch hat keine Spur eine Kurve: fügen Sie unter Bewegung Pulse, Keys oder eine Folgekurve hinzu</translation>
+        <translation>Noch hat keine Spur eine Kurve: fügen Sie unter Motion Pulse, Keys oder eine Folgekurve hinzu</translation>
     </message>
     <message>
         <source>They are lit there already</source>
@@ -16464,7 +16464,7 @@ Sie bleibt in %2</translation>
     </message>
     <message>
         <source>Mark</source>
-        <translation>Markieren</translation>
+        <translation>Marker</translation>
     </message>
     <message>
         <source>Markers</source>
@@ -16713,7 +16713,7 @@ Sie bleibt in %2</translation>
     </message>
     <message>
         <source>Motion</source>
-        <translation>Bewegung</translation>
+        <translation>Motion</translation>
     </message>
     <message>
         <source>Peak value; lower than the base value, the pulse dips</source>
@@ -17135,7 +17135,7 @@ Sie bleibt in %2</translation>
     </message>
     <message>
         <source>There is no follower yet: add one in the stop Motion</source>
-        <translation>Es gibt noch keine Folgekurve: fügen Sie beim Schritt Bewegung eine hinzu</translation>
+        <translation>Es gibt noch keine Folgekurve: fügen Sie beim Schritt Motion eine hinzu</translation>
     </message>
     <message>
         <source>Tick at least one row</source>
@@ -17695,7 +17695,7 @@ Sie bleibt in %2</translation>
     </message>
     <message>
         <source>own window</source>
-        <translation>eigenes Fenster</translation>
+        <translation>Fenster</translation>
     </message>
     <message>
         <source>pivot</source>
@@ -17746,7 +17746,7 @@ Sie bleibt in %2</translation>
     </message>
     <message>
         <source>There is no line yet: add one (stop Motion, Layers, Add)</source>
-        <translation>Es gibt noch keine Linie: fügen Sie eine hinzu (Schritt Bewegung, Ebenen, Hinzufügen)</translation>
+        <translation>Es gibt noch keine Linie: fügen Sie eine hinzu (Schritt Motion, Ebenen, Hinzufügen)</translation>
     </message>
     <message>
         <source>There is no picture to move over yet.</source>
@@ -17794,7 +17794,7 @@ Sie bleibt in %2</translation>
     </message>
     <message>
         <source>“%1” is locked. Unlock the layer first (stop Motion, Layers).</source>
-        <translation>„%1“ ist gesperrt. Entsperren Sie zuerst die Ebene (Schritt Bewegung, Ebenen).</translation>
+        <translation>„%1“ ist gesperrt. Entsperren Sie zuerst die Ebene (Schritt Motion, Ebenen).</translation>
     </message>
 </context>
 <context>
@@ -18810,7 +18810,7 @@ Sie bleibt in %2</translation>
     <name>pulsepin::PulseForm</name>
     <message>
         <source>Which pulse, and what it drives, is set at the stop “Motion”.</source>
-        <translation>Welcher Puls, und was er steuert, steht beim Schritt „Bewegung“.</translation>
+        <translation>Welcher Puls, und was er steuert, steht beim Schritt „Motion“.</translation>
     </message>
     <message>
         <source>pulses, %1</source>
@@ -19982,7 +19982,7 @@ Sie bleibt in %2</translation>
     </message>
     <message>
         <source>listen to </source>
-        <translation>hören auf </translation>
+        <translation>zu hören: </translation>
     </message>
     <message>
         <source>out </source>
@@ -21219,11 +21219,11 @@ Sie bleibt in %2</translation>
     </message>
     <message>
         <source>Stop: Mark</source>
-        <translation>Schritt: Markieren</translation>
+        <translation>Schritt: Marker</translation>
     </message>
     <message>
         <source>Stop: Motion</source>
-        <translation>Schritt: Bewegung</translation>
+        <translation>Schritt: Motion</translation>
     </message>
     <message>
         <source>Stop: Place</source>
@@ -21567,7 +21567,7 @@ Sie bleibt in %2</translation>
     </message>
     <message>
         <source>No word waits to be set: paste or load a text first (stop Mark, Words)</source>
-        <translation>Kein Wort wartet: fügen Sie zuerst einen Text ein oder laden Sie einen (Schritt Markieren, Wörter)</translation>
+        <translation>Kein Wort wartet: fügen Sie zuerst einen Text ein oder laden Sie einen (Schritt Marker, Wörter)</translation>
     </message>
     <message>
         <source>Nothing is proposed</source>
@@ -21797,7 +21797,7 @@ Sie bleibt in %2</translation>
     </message>
     <message>
         <source>“%1” is locked. Unlock the layer first (stop Motion, Layers).</source>
-        <translation>„%1“ ist gesperrt. Entsperren Sie zuerst die Ebene (Schritt Bewegung, Ebenen).</translation>
+        <translation>„%1“ ist gesperrt. Entsperren Sie zuerst die Ebene (Schritt Motion, Ebenen).</translation>
     </message>
 </context>
 <context>

@@ -3,7 +3,9 @@
 // Words and numbers in the language of the window: run in English, German and Japanese (PULSEPIN_LANGUAGE).
 // Files are the same in all of them.
 #include "model/lane_edits.h"
+#include "pages/stops/picker_page.h"
 #include "parts/number_field.h"
+#include "schedule/picker_tables.h"
 #include "session/core_words.h"
 #include "support/desk.h"
 #include "support/test_program.h"
@@ -172,6 +174,17 @@ private slots:
                  spoken_now("Find the beats", "Beats suchen", "拍を探す"));
         // Keys are the same everywhere.
         QCOMPARE(desk.window.action("detect")->shortcut(), QKeySequence("Ctrl+D"));
+    }
+
+    /// What is chosen in a field is known by its id, which is no word of any language.
+    void what_is_chosen_is_the_same() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const auto* source = desk.window.findChild<PickerPage*>()->findChild<QComboBox*>("source");
+        for (const auto& row : picker_sources())
+            QTRY_VERIFY2(source->findData(QString::fromStdString(std::string(row.id))) >= 0,
+                         std::string(row.id).c_str());
+        QVERIFY(desk.window.commands().action("add lane of cuts"));
     }
 
     void files_are_the_same() {

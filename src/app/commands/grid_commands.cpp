@@ -8,6 +8,7 @@
 #include "pages/stops/grid_panel.h"
 #include "pages/stops/tap_panel.h"
 #include "parts/fields.h"
+#include "render/qt_text.h"
 #include "schedule/resolve.h"
 #include "schedule/snapping.h"
 #include "session/core_words.h"
@@ -119,7 +120,7 @@ void GridCommands::add_snapping_to(QMenu* menu) {
     const auto kinds = snap_kinds();
     for (std::size_t i = 0; i < kinds.size(); ++i) {
         auto* action = sub->addAction(text_of(kinds[i].label));
-        const QString name = "snap to " + text_of(kinds[i].id);
+        const QString name = "snap to " + qt_text(kinds[i].id);
         action->setObjectName(name);
         action->setCheckable(true);
         action->setChecked(view_.snaps_to() & (1u << i));

@@ -11,6 +11,7 @@
 #include "model/lane_edits.h"
 #include "pages/dialogs/add_lane_dialog.h"
 #include "parts/fields.h"
+#include "render/qt_text.h"
 
 #include <QInputDialog>
 #include <QLineEdit>
@@ -21,7 +22,7 @@ namespace pulsepin {
 void LaneCommands::add_to(QMenu* menu) {
     for (const LaneKind kind : lane_kinds())
         if (!holds<SoundBody>(kind)) // comes with the first sound
-            add(menu, "add lane of " + text_of(kind->id), tr("Add a lane of %1…").arg(text_of(kind->id)), {},
+            add(menu, "add lane of " + qt_text(kind->id), tr("Add a lane of %1…").arg(text_of(kind->id)), {},
                 [this, kind] { add_lane(kind); });
 }
 
@@ -104,7 +105,7 @@ void LaneCommands::show_lane_menu(QPoint at, LaneId id) {
     }
     for (const LaneKind kind : lane_kinds())
         if (!holds<SoundBody>(kind))
-            menu.addAction(commands_.action("add lane of " + text_of(kind->id)));
+            menu.addAction(commands_.action("add lane of " + qt_text(kind->id)));
     menu.exec(at);
 }
 

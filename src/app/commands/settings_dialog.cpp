@@ -5,6 +5,7 @@
 #include "parts/form_area.h"
 #include "parts/param_form.h"
 #include "parts/widgets.h"
+#include "render/qt_text.h"
 #include "session/core_words.h"
 
 #include <QButtonGroup>
@@ -108,7 +109,7 @@ QWidget* SettingsDialog::make_settings(const QStringList& devices) {
 
 void SettingsDialog::add_line(QGridLayout& grid, Line& line) {
     const int at = grid.rowCount();
-    const QString id = text_of(line.spec.id);
+    const QString id = qt_text(line.spec.id);
     line.label = new QLabel(text_of(line.spec.label));
     line.label->setToolTip(text_of(line.spec.explains));
     ParamFormStyle style;
@@ -135,12 +136,12 @@ void SettingsDialog::add_line(QGridLayout& grid, Line& line) {
         if (const auto* value = values.find(line.spec.id))
             change_setting(*line.row, *value);
         line.back->setEnabled(!is_initial(*line.row));
-        emit changed(text_of(line.spec.id));
+        emit changed(qt_text(line.spec.id));
     });
     connect(line.back, &QPushButton::clicked, this, [this, &line] {
         reset_setting(*line.row);
         show_line(line);
-        emit changed(text_of(line.spec.id));
+        emit changed(qt_text(line.spec.id));
     });
 }
 

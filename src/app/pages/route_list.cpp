@@ -88,7 +88,8 @@ void RouteList::paintEvent(QPaintEvent*) {
         painter.setFont(name);
         painter.setPen(p.desk_text);
         painter.drawText(QRectF(40, rect.center().y() - (narrow_ ? 9 : 16), width() - 42, 18),
-                         Qt::AlignVCenter, stop->title());
+                         Qt::AlignVCenter,
+                         QFontMetricsF(name).elidedText(stop->title(), Qt::ElideRight, width() - 42));
         if (narrow_)
             continue;
         painter.setFont(small);

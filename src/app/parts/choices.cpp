@@ -3,6 +3,7 @@
 
 #include "params/easings.h"
 #include "parts/fields.h"
+#include "render/qt_text.h"
 
 #include <algorithm>
 
@@ -26,7 +27,7 @@ void fill_with_onset_rows(QComboBox* box, const Project& project, const QString&
 
 void fill_with_easings(QComboBox* box) {
     for (const auto& row : easings())
-        box->addItem(text_of(row.label), text_of(row.id));
+        box->addItem(text_of(row.label), qt_text(row.id));
 }
 
 Easing chosen_easing(const QComboBox* box) {

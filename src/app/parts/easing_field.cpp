@@ -5,6 +5,7 @@
 #include "parts/choices.h"
 #include "parts/fields.h"
 #include "parts/widgets.h"
+#include "render/qt_text.h"
 
 namespace pulsepin {
 
@@ -41,7 +42,7 @@ void EasingField::make_numbers() {
         grid_->addWidget(box_, 0, 0, 1, params.size() == 1 ? 3 : 4);
         for (std::size_t i = 0; i < params.size(); ++i) {
             const auto& spec = params[i].spec;
-            auto* number = real_field(name_ + " " + text_of(spec.id),
+            auto* number = real_field(name_ + " " + qt_text(spec.id),
                                       text_of(spec.explains.empty() ? spec.label : spec.explains), spec.least,
                                       spec.most);
             number->setSingleStep(spec.type == ParamType::Whole ? 1 : 0.1);

@@ -11,6 +11,7 @@
 #include "parts/step_cells.h"
 #include "parts/tight_row.h"
 #include "parts/widgets.h"
+#include "render/qt_text.h"
 
 #include <QButtonGroup>
 #include <QCheckBox>
@@ -77,7 +78,7 @@ void ParamForm::set_specs(ParamSpecs specs) {
     for (const auto& spec : specs_) {
         fields_.push_back(make(spec));
         auto* widget = fields_.back().widget;
-        widget->setObjectName(name_ + " " + text_of(spec.id));
+        widget->setObjectName(name_ + " " + qt_text(spec.id));
         widget->setAccessibleName(text_of(spec.label));
         if (widget->toolTip().isEmpty())
             widget->setToolTip(text_of(spec.explains.empty() ? spec.label : spec.explains));
@@ -186,7 +187,7 @@ void ParamForm::tell(const ParamSpec& spec) {
     if (quiet_)
         return;
     shape_steps();
-    emit changed(text_of(spec.id));
+    emit changed(qt_text(spec.id));
 }
 
 ParamForm::Field ParamForm::number(const ParamSpec& spec) {
@@ -212,7 +213,7 @@ ParamForm::Field ParamForm::choice(const ParamSpec& spec) {
     auto* box = narrow_box();
     for (const auto& one : spec.choices)
         box->addItem(style_.picture ? style_.picture(spec.id, box->count()) : QIcon(), text_of(one.label),
-                     text_of(one.id));
+                     qt_text(one.id));
     connect(box, &QComboBox::currentIndexChanged, this, [this, spec] { tell(spec); });
     return {spec, box, [box] { return ParamValue(box->currentData().toString().toStdString()); },
             [box](const ParamValue& value) {
@@ -241,7 +242,7 @@ ParamForm::Field ParamForm::text(const ParamSpec& spec) {
         box->setEditable(true);
         box->setInsertPolicy(QComboBox::NoInsert);
         for (const auto& one : spec.choices)
-            box->addItem(text_of(one.label), text_of(one.id));
+            box->addItem(text_of(one.label), qt_text(one.id));
         connect(box, &QComboBox::activated, this, [this, spec] { tell(spec); });
         line = box->lineEdit();
     }
@@ -281,7 +282,7 @@ ParamForm::Field ParamForm::toggle(const ParamSpec& spec) {
 }
 
 ParamForm::Field ParamForm::colour(const ParamSpec& spec) {
-    auto* button = new ColourField(name_ + " " + text_of(spec.id));
+    auto* button = new ColourField(name_ + " " + qt_text(spec.id));
     connect(button, &ColourField::edited, this, [this, spec] { tell(spec); });
     return {spec, button, [button] { return ParamValue(button->colour()); },
             [button](const ParamValue& value) { button->set_colour(std::get<Colour>(value)); }};
@@ -344,7 +345,7 @@ ParamForm::Field ParamForm::choice_buttons(const ParamSpec& spec) {
     auto* group = new QButtonGroup(box);
     for (const auto& one : spec.choices) {
         auto* button = new QPushButton(text_of(one.label));
-        button->setObjectName(name_ + " " + text_of(spec.id) + " " + text_of(one.id));
+        button->setObjectName(name_ + " " + qt_text(spec.id) + " " + qt_text(one.id));
         button->setToolTip(text_of(spec.explains));
         button->setCheckable(true);
         button->setProperty("role", "choice");
@@ -366,14 +367,14 @@ ParamForm::Field ParamForm::choice_buttons(const ParamSpec& spec) {
 }
 
 ParamForm::Field ParamForm::length(const ParamSpec& spec) {
-    auto* field = new LengthField(name_ + " " + text_of(spec.id), {spec.units.begin(), spec.units.end()});
+    auto* field = new LengthField(name_ + " " + qt_text(spec.id), {spec.units.begin(), spec.units.end()});
     connect(field, &LengthField::edited, this, [this, spec] { tell(spec); });
     return {spec, field, [field] { return ParamValue(field->length()); },
             [field](const ParamValue& value) { field->set_length(std::get<Length>(value)); }};
 }
 
 ParamForm::Field ParamForm::curve(const ParamSpec& spec) {
-    auto* field = new EasingField(name_ + " " + text_of(spec.id));
+    auto* field = new EasingField(name_ + " " + qt_text(spec.id));
     if (style_.handles_in_a_picture)
         field->leave_handles_to_the_picture();
     connect(field, &EasingField::edited, this, [this, spec] { tell(spec); });

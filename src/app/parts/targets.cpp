@@ -6,6 +6,7 @@
 #include "model/lane_edits.h"
 #include "model/stage_edits.h"
 #include "parts/fields.h"
+#include "render/qt_text.h"
 #include "stage/effects.h"
 
 namespace pulsepin {
@@ -86,7 +87,7 @@ void take_usual_unit(Feed& feed) {
     const QString name = QString::fromStdString(feed.property).trimmed();
     for (const auto& row : layer_parameters())
         if (name.compare(text_of(row.label), Qt::CaseInsensitive) == 0 ||
-            name.compare(text_of(row.id), Qt::CaseInsensitive) == 0) {
+            name.compare(qt_text(row.id), Qt::CaseInsensitive) == 0) {
             feed.unit = row.unit;
             feed.low = row.usual_low;
             feed.high = row.usual_high;

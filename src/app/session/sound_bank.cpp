@@ -150,10 +150,11 @@ void SoundBank::want(const Schedule& schedule) {
     const Project& project = schedule.project();
     needed_.clear();
     for (const auto& lane : project.lanes)
-        for (const auto& pin : lane->pins)
-            if (const auto* body = body_if<SoundBody>(&pin.body))
-                if (const Clip* clip = project.clip(body->sound))
-                    needed_.push_back(*clip);
+        if (holds<SoundBody>(lane->kind))
+            for (const auto& pin : lane->pins)
+                if (const auto* body = body_if<SoundBody>(&pin.body))
+                    if (const Clip* clip = project.clip(body->sound))
+                        needed_.push_back(*clip);
     if (!project.song) {
         if (song_.wanted())
             clear();

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/view_state.h"
 
+#include "model/few_pins.h"
+
 #include <algorithm>
 
 namespace pulsepin {
@@ -162,7 +164,10 @@ void ViewState::set_outlines(LaneId lane, std::optional<PlacePreview> outlines) 
 void ViewState::follow(const Project& project) {
     std::vector<PinId> there;
     const std::vector<PinId> selected(selection_.begin(), selection_.end()); // searched quicker than a tree
-    if (!selected.empty())
+    if (selected.size() <= few_pins)
+        std::ranges::copy_if(selected, std::back_inserter(there),
+                             [&](PinId id) { return project.pin(id) != nullptr; });
+    else
         for (const auto& lane : project.lanes)
             for (const auto& pin : lane->pins)
                 if (std::binary_search(selected.begin(), selected.end(), pin.id))

@@ -7,6 +7,8 @@
 namespace pulsepin {
 namespace {
 
+constexpr std::chrono::milliseconds pause_of_edits{120}; // the moves of a drag follow each other faster
+
 /// In a narrow window words come before the room around them.
 const char* const narrow_bench =
     "QPushButton, QComboBox, QSpinBox, QDoubleSpinBox, QLineEdit { padding: 4px 4px; }"
@@ -38,6 +40,9 @@ void Bench::fill() {
     row_->addWidget(stack_, 5);
     row_->addWidget(upright_line());
     row_->addWidget(details_, 3);
+    pause_ = new QTimer(this);
+    pause_->setSingleShot(true);
+    connect(pause_, &QTimer::timeout, this, &Bench::catch_up_one);
     stops_ = {song_ = new SongPanel(document_, view_),     grid_ = new GridPanel(document_, view_),
               mark_ = new MarkPanel(document_, view_),     place_ = new PlacePanel(document_, view_),
               motion_ = new MotionPanel(document_, view_), check_ = new CheckPanel(document_, view_),
@@ -61,6 +66,7 @@ StopPanel* Bench::current_stop() const {
 
 void Bench::go_to(int stop) {
     current_stop()->left();
+    catch_up(stops_[static_cast<std::size_t>(stop)]);
     stack_->setCurrentIndex(stop);
     emit stop_changed();
     current_stop()->entered();
@@ -75,13 +81,28 @@ void Bench::show_detail() {
 }
 
 void Bench::refresh() {
-    refresh_stops();
+    behind_ = {stops_.begin(), stops_.end()};
+    catch_up(current_stop());
+    pause_->start(pause_of_edits);
     route_->update();
 }
 
 void Bench::refresh_stops() {
+    behind_ = {stops_.begin(), stops_.end()};
     for (auto* stop : stops_)
+        catch_up(stop);
+}
+
+void Bench::catch_up(StopPanel* stop) {
+    if (behind_.erase(stop) > 0)
         stop->refresh();
+}
+
+void Bench::catch_up_one() {
+    if (behind_.empty())
+        return;
+    catch_up(*behind_.begin());
+    pause_->start(0);
 }
 
 void Bench::give_room(PicturePlace picture) {

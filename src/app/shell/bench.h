@@ -15,7 +15,9 @@
 
 #include <QHBoxLayout>
 #include <QStackedWidget>
+#include <QTimer>
 #include <QWidget>
+#include <set>
 
 namespace pulsepin {
 
@@ -42,8 +44,10 @@ public:
     [[nodiscard]] QHBoxLayout& row() const { return *row_; } ///< the picture is put at its end
     [[nodiscard]] StopPanel* current_stop() const;
 
-    void refresh(); ///< the project changed
-    void refresh_stops();
+    /// The project changed: the stop that is open shows it at once, the others when edits pause (a drag makes
+    /// many), or when they are opened.
+    void refresh();
+    void refresh_stops(); ///< all of them, at once
     /// Where the picture is elsewhere, what is selected has its room; in a narrow window all draw together,
     /// so that nothing lies out of sight.
     void give_room(PicturePlace picture);
@@ -53,6 +57,8 @@ signals:
 
 private:
     void go_to(int stop);
+    void catch_up(StopPanel* stop);
+    void catch_up_one(); ///< of the stops that are not open, a turn of the event loop each
     void show_detail();
 
     Document& document_;
@@ -62,6 +68,8 @@ private:
     QStackedWidget* stack_ = nullptr;
     QStackedWidget* details_ = nullptr;
     std::vector<StopPanel*> stops_;
+    std::set<StopPanel*> behind_; ///< show the project as it was before the last edits
+    QTimer* pause_ = nullptr;
     SongPanel* song_ = nullptr;
     GridPanel* grid_ = nullptr;
     MarkPanel* mark_ = nullptr;

@@ -3,6 +3,7 @@
 
 #include "model/anchored_time.h"
 #include "model/change_pins.h"
+#include "model/few_pins.h"
 #include "model/lane_kind.h"
 
 #include <cmath>
@@ -26,6 +27,8 @@ bool locked(const Lane& lane, const Pin& pin) {
 
 /// Those of whose pins none would stay behind: they are changed as one.
 std::set<PlantingId> whole_plantings(const Project& project, const PinSet& pins) {
+    if (project.plantings->empty())
+        return {};
     std::set<PlantingId> touched, torn;
     PlantingId last_touched, last_torn; // neighbours mostly belong together
     for (const auto& lane : project.lanes)
@@ -261,6 +264,11 @@ Project with_pins_muted(const Project& project, std::span<const PinId> pins, boo
 }
 
 std::size_t locked_among(const Project& project, std::span<const PinId> pins) {
+    if (pins.size() <= few_pins)
+        return static_cast<std::size_t>(std::ranges::count_if(pins, [&](PinId id) {
+            const Lane* lane = project.lane_of(id);
+            return lane && locked(*lane, *project.pin(id));
+        }));
     const PinSet listed(pins);
     std::size_t count = 0;
     for (const auto& lane : project.lanes)

@@ -46,7 +46,22 @@ const Lane* Project::lane(LaneId id) const {
     return found == lanes.end() ? nullptr : found->get();
 }
 
+namespace {
+
+/// Where it lies if the lane's pins are in the order of their ids, as they mostly are: new ones come to the
+/// end. Null is no proof that it is not there.
+const Pin* pin_where_expected(const Lane& lane, PinId id) {
+    const auto at =
+        std::ranges::lower_bound(lane.pins, id.value, {}, [](const Pin& pin) { return pin.id.value; });
+    return at != lane.pins.end() && at->id == id ? &*at : nullptr;
+}
+
+} // namespace
+
 const Lane* Project::lane_of(PinId id) const {
+    for (const auto& lane : lanes)
+        if (pin_where_expected(*lane, id))
+            return lane.get();
     for (const auto& lane : lanes)
         if (find_by_id(lane->pins, id))
             return lane.get();
@@ -54,6 +69,9 @@ const Lane* Project::lane_of(PinId id) const {
 }
 
 const Pin* Project::pin(PinId id) const {
+    for (const auto& lane : lanes)
+        if (const Pin* pin = pin_where_expected(*lane, id))
+            return pin;
     const Lane* lane = lane_of(id);
     return lane ? find_by_id(lane->pins, id) : nullptr;
 }

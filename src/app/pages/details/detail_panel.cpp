@@ -4,6 +4,7 @@
 #include "drawing/kind_look.h"
 #include "kinds/kinds.h"
 #include "model/edits.h"
+#include "model/few_pins.h"
 #include "model/planting_edits.h"
 #include "parts/widgets.h"
 #include "schedule/find_pins.h"
@@ -222,14 +223,22 @@ PinsDetail* DetailPanel::fields_of(LaneKind kind) {
 void DetailPanel::show_common(const std::vector<PinId>& pins) {
     buttons_->show();
     bool locked = true, muted = true;
-    for (const auto& lane : document_.project().lanes)
-        for (const auto& pin : lane->pins)
-            if ((locked && !pin.locked) || (muted && !pin.muted)) {
-                if (!std::binary_search(pins.begin(), pins.end(), pin.id)) // they come in order
-                    continue;
-                locked = locked && pin.locked;
-                muted = muted && pin.muted;
-            }
+    const Project& project = document_.project();
+    if (pins.size() <= few_pins)
+        for (const PinId id : pins) {
+            const Pin* pin = project.pin(id);
+            locked = locked && (!pin || pin->locked);
+            muted = muted && (!pin || pin->muted);
+        }
+    else
+        for (const auto& lane : project.lanes)
+            for (const auto& pin : lane->pins)
+                if ((locked && !pin.locked) || (muted && !pin.muted)) {
+                    if (!std::binary_search(pins.begin(), pins.end(), pin.id)) // they come in order
+                        continue;
+                    locked = locked && pin.locked;
+                    muted = muted && pin.muted;
+                }
     locked_->setChecked(locked);
     muted_->setChecked(muted);
 }

@@ -3,6 +3,7 @@
 
 #include "parts/plain_texts.h"
 #include "parts/widgets.h"
+#include "render/qt_text.h"
 #include "session/core_words.h"
 
 #include <QHeaderView>
@@ -34,7 +35,7 @@ void TableColumns::show_head(const TableHead& head) {
     for (int column = 0; column < columnCount(); ++column) {
         auto* choice = choice_box(QString("column %1").arg(column + 1), tr("What this column is"));
         for (const auto& one : table_columns())
-            choice->addItem(text_of(one.label), text_of(one.id));
+            choice->addItem(text_of(one.label), qt_text(one.id));
         choice->setCurrentIndex(std::max(
             0, choice->findData(QString::fromStdString(head.columns[static_cast<std::size_t>(column)]))));
         connect(choice, &QComboBox::activated, this, [this] { emit chosen(told()); });

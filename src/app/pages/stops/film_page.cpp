@@ -197,7 +197,7 @@ QWidget* FilmPage::make_fields() {
     for (std::size_t i = 0; i < film_burns().size(); ++i) {
         const auto& spec = film_burns()[i].spec;
         auto* button =
-            named(new QPushButton(shortly[i]), text_of(spec.id).replace('-', ' '), text_of(spec.explains));
+            named(new QPushButton(shortly[i]), qt_text(spec.id).replace('-', ' '), text_of(spec.explains));
         button->setCheckable(true);
         button->setProperty("role", "choice");
         draws_.push_back(button);
@@ -348,6 +348,11 @@ void FilmPage::refresh() {
     show_estimate();
 }
 
+void FilmPage::showEvent(QShowEvent* event) {
+    QWidget::showEvent(event);
+    show_estimate();
+}
+
 void FilmPage::show_estimate() {
     if (filling_)
         return;
@@ -359,6 +364,8 @@ void FilmPage::show_estimate() {
     transparent_->setEnabled(format && format->can_be_transparent());
     as_one_->setEnabled(steered && !format->in_one);
     sound_->setEnabled(format && (format->sound == "aac" || format->sound == "libopus"));
+    if (!isVisible()) // the whole film is planned for it: only where it is read
+        return;
     const auto all = ranges();
     if (all.empty()) {
         estimate_->set_text(range() == Range::Drawn     ? tr("Draw a range along the bars first")

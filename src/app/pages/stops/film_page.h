@@ -54,6 +54,9 @@ public:
 signals:
     void wanted(const QString& command);
 
+protected:
+    void showEvent(QShowEvent* event) override;
+
 private:
     /// From the first of the selected pins to the last, or to the end of its shot.
     [[nodiscard]] std::vector<std::pair<Frames, Frames>> selected_range() const;

@@ -3,6 +3,7 @@
 
 #include "parts/fields.h"
 #include "parts/finder.h"
+#include "render/qt_text.h"
 #include "schedule/picker_tables.h"
 
 #include <QHBoxLayout>
@@ -39,7 +40,7 @@ void FilterSlot::offer(bool by_clock) {
         choice_->removeItem(1);
     for (const auto& filter : picker_filters())
         if (!by_clock || !filter.needs_beats)
-            choice_->addItem(text_of(filter.label), text_of(filter.id));
+            choice_->addItem(text_of(filter.label), qt_text(filter.id));
     choice_->setCurrentIndex(std::max(0, chosen.isValid() ? choice_->findData(chosen) : 0));
     if (form_ && chosen.isValid() && choice_->currentIndex() == 0)
         form_->set_specs({});

@@ -6,6 +6,7 @@
 #include "parts/finder.h"
 #include "parts/tight_row.h"
 #include "parts/widgets.h"
+#include "render/qt_text.h"
 #include "session/core_words.h"
 
 #include <QHBoxLayout>
@@ -123,7 +124,7 @@ void FollowerPage::make_choice_of_source() {
     source_->setAccessibleName(tr("What the curve follows"));
     source_->setToolTip(tr("What the curve follows"));
     for (const auto& row : follower_sources()) {
-        source_->addItem(text_of(row.label), text_of(row.id));
+        source_->addItem(text_of(row.label), qt_text(row.id));
         source_->setItemData(source_->count() - 1, text_of(row.explains), Qt::ToolTipRole);
     }
     connect(source_, &QComboBox::activated, this, [this] {
@@ -148,7 +149,7 @@ void FollowerPage::make_choice_of_band() {
     band_->setAccessibleName(tr("Band"));
     band_->setToolTip(tr("Of which frequencies"));
     for (const auto& band : named_bands())
-        band_->addItem(tr("band: %1").arg(text_of(band.label)), text_of(band.id));
+        band_->addItem(tr("band: %1").arg(text_of(band.label)), qt_text(band.id));
     band_->addItem(tr("own limits"));
     connect(band_, &QComboBox::activated, this, [this](int index) {
         if (index < static_cast<int>(named_bands().size()))
@@ -167,7 +168,7 @@ void FollowerPage::make_choice_of_steps() {
     add_->setToolTip(tr("Shapes the curve further; steps act one after the other"));
     add_->addItem(tr("Add a step…"));
     for (const auto& row : follower_steps()) {
-        add_->addItem(text_of(row.label), text_of(row.id));
+        add_->addItem(text_of(row.label), qt_text(row.id));
         add_->setItemData(add_->count() - 1, text_of(row.explains), Qt::ToolTipRole);
     }
     connect(add_, &QComboBox::activated, this, [this](int index) {

@@ -10,6 +10,7 @@
 #include "parts/finder.h"
 #include "parts/number_field.h"
 #include "render/fonts.h"
+#include "render/qt_text.h"
 #include "stage/effects.h"
 
 #include <QColorDialog>
@@ -294,7 +295,7 @@ QWidget* choice_editor(QWidget* parent, const ParamSpec& spec) {
         field->addItem(ParamDelegate::tr("yes"), 1.0);
     }
     for (const auto& choice : spec.choices)
-        field->addItem(text_of(choice.label), text_of(choice.id));
+        field->addItem(text_of(choice.label), qt_text(choice.id));
     return field;
 }
 
@@ -307,7 +308,7 @@ QWidget* ParamDelegate::createEditor(QWidget* parent, const QStyleOptionViewItem
         return nullptr;
     QWidget* made = nullptr;
     if (spec->type == ParamType::Colour) {
-        made = new ColourField("value " + text_of(spec->id), parent);
+        made = new ColourField("value " + qt_text(spec->id), parent);
     } else if (spec->type == ParamType::Choice || spec->type == ParamType::Switch) {
         made = choice_editor(parent, *spec);
     } else if (spec->type == ParamType::Text) {
@@ -322,7 +323,7 @@ QWidget* ParamDelegate::createEditor(QWidget* parent, const QStyleOptionViewItem
         field->setFrame(false);
         made = field;
     }
-    made->setObjectName("value " + text_of(spec->id));
+    made->setObjectName("value " + qt_text(spec->id));
     made->setAccessibleName(text_of(spec->label));
     // What is chosen is taken at once, without another key.
     auto* self = const_cast<ParamDelegate*>(this);

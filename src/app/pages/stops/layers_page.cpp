@@ -201,7 +201,7 @@ QLayout* LayersPage::make_seen() {
     };
     blend_ = choice("blend", tr("Blend mode: how it combines with the layers below"));
     for (const auto& mode : blend_modes())
-        blend_->addItem(text_of(mode.label), text_of(mode.id));
+        blend_->addItem(text_of(mode.label), qt_text(mode.id));
     connect(blend_, &QComboBox::activated, this, [this] {
         change(tr("change blending"),
                [this](Layer& changed) { changed.blend = blend_->currentData().toString().toStdString(); });

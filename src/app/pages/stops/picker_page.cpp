@@ -9,6 +9,7 @@
 #include "parts/fields.h"
 #include "parts/finder.h"
 #include "parts/widgets.h"
+#include "render/qt_text.h"
 #include "schedule/find_pins.h"
 #include "schedule/picker_tables.h"
 #include "schedule/place_text.h"
@@ -410,7 +411,7 @@ void PickerPage::offer_what_there_is() {
             source_->addItem(text_of(row.label) + (row.id == "every-seconds"  ? tr(" seconds")
                                                    : row.id == "every-frames" ? tr(" frames")
                                                                               : QString()),
-                             text_of(row.id));
+                             qt_text(row.id));
     source_->setCurrentIndex(std::max(0, source_->findData(sources_[clock ? 1 : 0])));
     from_->setToolTip(
         clock ? tr("Where it begins: 12.5 (seconds), 0:12.5, 300 f or 00:00:12:12")

@@ -7,6 +7,7 @@
 #include "parts/fields.h"
 #include "parts/widgets.h"
 #include "picture/moving_sheet.h"
+#include "render/qt_text.h"
 #include "session/core_words.h"
 #include "stage/showing_parameters.h"
 
@@ -88,7 +89,7 @@ bool ShowingPage::open_sheet(std::string_view id, ChoiceBox& box, AppearancePart
                               },
                           .is_current = i == box.currentIndex()});
     }
-    MovingSheet::open(box, what + " " + text_of(id), document_, view_,
+    MovingSheet::open(box, what + " " + qt_text(id), document_, view_,
                       loop_on(tried->project, tried->span, part), std::move(offers));
     return true;
 }

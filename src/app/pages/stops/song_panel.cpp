@@ -265,9 +265,10 @@ void SongPanel::refresh() {
     show_sizes();
     std::map<ClipId, int> uses;
     for (const auto& lane : project.lanes)
-        for (const auto& pin : lane->pins)
-            if (const auto* cut = body_if<CutBody>(&pin.body))
-                ++uses[cut->shot];
+        if (holds<CutBody>(lane->kind))
+            for (const auto& pin : lane->pins)
+                if (const auto* cut = body_if<CutBody>(&pin.body))
+                    ++uses[cut->shot];
     const auto chosen = chosen_clips();
     bin_->clear();
     for (const auto& clip : *project.bin) {

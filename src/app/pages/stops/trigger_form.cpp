@@ -4,6 +4,7 @@
 #include "model/planting_properties.h"
 #include "parts/form_fields.h"
 #include "parts/widgets.h"
+#include "render/qt_text.h"
 #include "schedule/lasting.h"
 #include "schedule/triggers.h"
 #include "session/core_words.h"
@@ -140,8 +141,8 @@ QString TriggerForm::written_effect() const {
     const QString text = effect_->currentText().trimmed();
     for (const auto& row : trigger_effects())
         if (text.compare(text_of(row.label), Qt::CaseInsensitive) == 0 ||
-            text.compare(text_of(row.id), Qt::CaseInsensitive) == 0)
-            return text_of(row.id);
+            text.compare(qt_text(row.id), Qt::CaseInsensitive) == 0)
+            return qt_text(row.id);
     return text;
 }
 
