@@ -180,6 +180,7 @@ private slots:
     void what_is_chosen_is_the_same() {
         Desk desk;
         QVERIFY(desk.open_demo());
+        desk.window.go_to_stop(Stop::Place);
         const auto* source = desk.window.findChild<PickerPage*>()->findChild<QComboBox*>("source");
         for (const auto& row : picker_sources())
             QTRY_VERIFY2(source->findData(QString::fromStdString(std::string(row.id))) >= 0,
