@@ -172,6 +172,8 @@ private slots:
         QCOMPARE(desk.window.action("save")->text(), spoken_now("Save", "Speichern", "保存"));
         QCOMPARE(desk.window.findChild<QPushButton*>("detect")->text(),
                  spoken_now("Find the beats", "Beats suchen", "拍を探す"));
+        QCOMPARE(QString::fromStdString(desk.window.document().project().lanes.front()->name),
+                 spoken_now("Markers", "Marker", "マーカー"));
         // Keys are the same everywhere.
         QCOMPARE(desk.window.action("detect")->shortcut(), QKeySequence("Ctrl+D"));
     }

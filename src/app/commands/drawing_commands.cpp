@@ -51,7 +51,7 @@ void DrawingCommands::new_lane(LaneKind kind) {
         count += lane->kind == kind;
         in_band += part_of<Inked>(*lane) && part_of<Inked>(*lane)->in_band;
     }
-    std::string name(kind->plural);
+    std::string name = text_of(kind->plural).toStdString();
     if (count > 0)
         name += " " + std::to_string(count + 1);
     Project next = with_lane(project, kind, name);

@@ -9,6 +9,11 @@
 namespace pulsepin {
 namespace {
 
+template <std::size_t N>
+void set_all(QColor (&colours)[N], const char* const (&names)[N]) {
+    std::copy(names, names + N, colours);
+}
+
 Palette make_day() {
     Palette p;
     p.desk = "#232c3d";
@@ -44,16 +49,10 @@ Palette make_day() {
     p.note = "#1f2742";
     p.exposure = "#8a5a12";
     p.motion = "#0f6d6a";
-    const char* markers[] = {"#6b2a8a", "#66120a", "#985600", "#4f6b35", "#1f6d8c", "#252a33"};
-    for (int i = 0; i < 6; ++i)
-        p.markers[i] = markers[i];
-    const char* shots[] = {"#c9b388", "#9fb5cc", "#c78e7a", "#a8b58d", "#d9b657", "#8fa9a4"};
-    for (int i = 0; i < 6; ++i)
-        p.shot[i] = shots[i];
+    set_all(p.markers, {"#6b2a8a", "#66120a", "#985600", "#4f6b35", "#1f6d8c", "#252a33"});
+    set_all(p.shot, {"#c9b388", "#9fb5cc", "#c78e7a", "#a8b58d", "#d9b657", "#8fa9a4"});
     p.shot_text = "#1f2636";
-    const char* sections[] = {"#dfe4d2", "#ead9b4", "#e6c9bf", "#d5d8e4", "#e3dcc9"};
-    for (int i = 0; i < 5; ++i)
-        p.sections[i] = sections[i];
+    set_all(p.sections, {"#dfe4d2", "#ead9b4", "#e6c9bf", "#d5d8e4", "#e3dcc9"});
     return p;
 }
 
@@ -85,12 +84,8 @@ Palette make_night() {
     p.note = "#dfe4f2";
     p.exposure = "#e0b05c";
     p.motion = "#63c9c0";
-    const char* markers[] = {"#a88bc4", "#ffc3ad", "#e7ac25", "#73a162", "#28a6fe", "#c8dbe5"};
-    for (int i = 0; i < 6; ++i)
-        p.markers[i] = markers[i];
-    const char* sections[] = {"#3a4438", "#4a432f", "#4d3a35", "#383d50", "#45413a"};
-    for (int i = 0; i < 5; ++i)
-        p.sections[i] = sections[i];
+    set_all(p.markers, {"#a88bc4", "#ffc3ad", "#e7ac25", "#73a162", "#28a6fe", "#c8dbe5"});
+    set_all(p.sections, {"#3a4438", "#4a432f", "#4d3a35", "#383d50", "#45413a"});
     return p;
 }
 
@@ -123,12 +118,8 @@ Palette make_contrast() {
     p.word = "#c0ccff";
     p.exposure = "#ffc878";
     p.motion = "#70f0e0";
-    const char* markers[] = {"#ee7bff", "#fb892a", "#fee600", "#92dd8a", "#c8f6ff", "#a9a0a3"};
-    for (int i = 0; i < 6; ++i)
-        p.markers[i] = markers[i];
-    const char* sections[] = {"#20301c", "#3a2e10", "#3a1c14", "#1c2440", "#333333"};
-    for (int i = 0; i < 5; ++i)
-        p.sections[i] = sections[i];
+    set_all(p.markers, {"#ee7bff", "#fb892a", "#fee600", "#92dd8a", "#c8f6ff", "#a9a0a3"});
+    set_all(p.sections, {"#20301c", "#3a2e10", "#3a1c14", "#1c2440", "#333333"});
     return p;
 }
 

@@ -2,6 +2,8 @@
 #include "session/settings.h"
 
 #include "kinds/kinds.h"
+#include "model/lane_edits.h"
+#include "session/core_words.h"
 
 #include <QCoreApplication>
 #include <QSettings>
@@ -286,6 +288,9 @@ bool is_initial(const SettingRow& row) {
 
 Project fresh_project() {
     Project project = new_project();
+    for (const auto& lane : Project(project).lanes) // names belong to the person, who speaks this language
+        if (auto named = with_lane_named(project, lane->id, text_of(lane->kind->plural).toStdString()))
+            project = *std::move(named);
     Settings settings = *project.settings;
     if (const auto rate = FrameRate::parse(setting_text("new/rate").toStdString()))
         settings.frame_rate = *rate;
