@@ -170,6 +170,10 @@
         <source>%1: deviation %2 ms · full height %3 ms</source>
         <translation>%1: Abweichung %2 ms · volle Höhe %3 ms</translation>
     </message>
+    <message>
+        <source>%1th</source>
+        <translation>%1.</translation>
+    </message>
     <message numerus="yes">
         <source>%n cells lit</source>
         <translation><numerusform>%n Zelle beleuchtet</numerusform><numerusform>%n Zellen beleuchtet</numerusform></translation>
@@ -1547,7 +1551,7 @@
     </message>
     <message>
         <source>All %1 %2 within %3</source>
-        <translation>Alle %1 %2 innerhalb von %3</translation>
+        <translation>Alle %1 %2 in der Grenze: %3</translation>
     </message>
     <message>
         <source>All lanes that drive “%1” are locked.</source>
@@ -4835,7 +4839,7 @@
     </message>
     <message>
         <source>The only %1 is within %2</source>
-        <translation>%1 innerhalb von %2</translation>
+        <translation>%1 in der Grenze: %2</translation>
     </message>
     <message>
         <source>The pages could not be made.</source>
@@ -13506,6 +13510,10 @@ Sie bleibt in %2</translation>
         <translation>Pulse Pin wurde nicht richtig beendet. Ungespeicherte Arbeit an %1 vom %2 lässt sich wiederherstellen.</translation>
     </message>
     <message>
+        <source>Pulse Pin projects (*.pulsepin)</source>
+        <translation>Projekte von Pulse Pin (*.pulsepin)</translation>
+    </message>
+    <message>
         <source>Quit</source>
         <translation>Beenden</translation>
     </message>
@@ -19982,7 +19990,7 @@ Sie bleibt in %2</translation>
     </message>
     <message>
         <source>listen to </source>
-        <translation>zu hören: </translation>
+        <translation>Ton: </translation>
     </message>
     <message>
         <source>out </source>

@@ -170,6 +170,10 @@
         <source>%1: deviation %2 ms · full height %3 ms</source>
         <translation>%1:ずれ %2 ms · 全高 %3 ms</translation>
     </message>
+    <message>
+        <source>%1th</source>
+        <translation>%1番目</translation>
+    </message>
     <message numerus="yes">
         <source>%n cells lit</source>
         <translation><numerusform>%n 個のセルを点灯</numerusform></translation>
@@ -13503,6 +13507,10 @@ It stays in %2</source>
     <message>
         <source>Pulse Pin did not end properly. Unsaved work on %1 from %2 can be recovered.</source>
         <translation>Pulse Pin は正常に終了しませんでした。%2 の %1 の未保存の作業を復元できます。</translation>
+    </message>
+    <message>
+        <source>Pulse Pin projects (*.pulsepin)</source>
+        <translation>Pulse Pin のプロジェクト (*.pulsepin)</translation>
     </message>
     <message>
         <source>Quit</source>

@@ -91,6 +91,12 @@ private slots:
     }
 
     /// Gestures speak in a context of their own that no tool knows of.
+    void ordinals_are_spoken() {
+        QCOMPARE(spoken("2nd"), spoken_now("2nd", "2.", "2番目"));
+        QCOMPARE(spoken("every 11th"), spoken_now("every 11th", "jeder 11.", "11番目 ごと"));
+        QCOMPARE(spoken("2ndhand"), QString("2ndhand")); // a name
+    }
+
     void gestures_are_spoken() {
         QCOMPARE(QCoreApplication::translate("pulsepin::Gesture", "move pin"),
                  spoken_now("move pin", "Pin verschieben", "ピンを移動"));

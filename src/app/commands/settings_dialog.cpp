@@ -95,6 +95,9 @@ QWidget* SettingsDialog::make_settings(const QStringList& devices) {
             line.spec.choices = line.choices;
         }
         add_line(*grid, line);
+        if (row.spec.id == "sound/device")
+            if (auto* name = line.field->findChild<QLineEdit*>())
+                name->setPlaceholderText(text_of("As the desktop"));
     }
     nothing_ = quiet(tr("No setting has these words."));
     nothing_->hide();

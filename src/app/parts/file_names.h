@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include <QCoreApplication>
 #include <QStringList>
 #include <functional>
 #include <optional>
@@ -13,7 +14,8 @@ namespace pulsepin {
 
 class Document;
 
-inline constexpr const char* project_filter = "Pulse Pin projects (*.pulsepin)";
+inline constexpr const char* project_filter =
+    QT_TRANSLATE_NOOP("pulsepin::FileCommands", "Pulse Pin projects (*.pulsepin)");
 
 [[nodiscard]] bool is_project_name(const QString& path);
 

@@ -47,6 +47,10 @@ QString told_within(const QString& sentence, int depth) {
     if (const auto found = counted.match(sentence); found.hasMatch())
         if (const QString what = translated_core(found.captured(2)); what != found.captured(2))
             return found.captured(1) + ' ' + what;
+    static const QRegularExpression ordinal("^([0-9]+)(?:st|nd|rd|th)$");
+    if (const auto found = ordinal.match(sentence); found.hasMatch())
+        if (const QString form = QCoreApplication::translate("core", "%1th"); form != "%1th")
+            return form.arg(found.captured(1));
     const auto by_form =
         forms().translated(sentence, [depth](const QString& part) { return told_within(part, depth + 1); });
     return by_form.value_or(sentence);
