@@ -143,6 +143,24 @@ private slots:
         QCOMPARE(wrong, 0);
         QVERIFY(song.bars_right(*desk.project().grid));
     }
+
+    /// Where all of a song is seen, all of the next is; where a part was looked at, it stays.
+    void journey_another_song_is_seen_whole() {
+        KnownSong first, longer;
+        QVERIFY(first.make(120, 2));
+        QVERIFY(longer.make(120, 12));
+        Desk desk;
+        QVERIFY(open(desk, first));
+        const auto& timeline = desk.window.timeline();
+        const Seconds before = timeline.scale().span();
+        QVERIFY(before > Seconds(first.beats.back()) && before < Seconds(longer.beats.back()));
+        QVERIFY(open(desk, longer));
+        QTRY_VERIFY(timeline.scale().span() > Seconds(longer.beats.back()));
+        QCOMPARE(timeline.scale().start, Seconds(0));
+        desk.window.timeline().show_range(Seconds(1), Seconds(3));
+        QVERIFY(open(desk, first));
+        QVERIFY(std::abs((timeline.scale().span() - Seconds(2)).value) < 0.01);
+    }
 };
 
 PULSEPIN_TEST_CLASS(JourneysWrongSongs, "journeys_wrong_songs")

@@ -28,7 +28,7 @@ RouteList::RouteList(std::vector<StopPanel*> stops, QWidget* parent)
 
 void RouteList::set_narrow(bool narrow) {
     narrow_ = narrow;
-    setFixedWidth(narrow ? 92 : 152);
+    setFixedWidth(narrow ? 96 : 152);
     update();
 }
 
@@ -87,9 +87,9 @@ void RouteList::paintEvent(QPaintEvent*) {
                          QString::number(i + 1));
         painter.setFont(name);
         painter.setPen(p.desk_text);
-        painter.drawText(QRectF(40, rect.center().y() - (narrow_ ? 9 : 16), width() - 42, 18),
-                         Qt::AlignVCenter,
-                         QFontMetricsF(name).elidedText(stop->title(), Qt::ElideRight, width() - 42));
+        const int left = narrow_ ? 38 : 40, room = width() - left;
+        painter.drawText(QRectF(left, rect.center().y() - (narrow_ ? 9 : 16), room, 18), Qt::AlignVCenter,
+                         QFontMetricsF(name).elidedText(stop->title(), Qt::ElideRight, room));
         if (narrow_)
             continue;
         painter.setFont(small);

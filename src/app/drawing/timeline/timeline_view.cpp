@@ -72,10 +72,21 @@ TimelineView::TimelineView(Document& document, ViewState& view, QWidget* parent)
 
 /// All of it is seen first; its samples may be there before the project names it.
 void TimelineView::show_new_song() {
-    if (!whole_song_pending_ || !document_.project().song)
+    const auto& song = document_.project().song;
+    if (song && song->path != shown_song_) {
+        shown_song_ = song->path;
+        whole_song_pending_ = whole_song_pending_ || shows_up_to(whole_shown_);
+    }
+    if (!whole_song_pending_ || !song)
         return;
     whole_song_pending_ = false;
     show_all();
+}
+
+bool TimelineView::shows_up_to(Seconds end) const {
+    const auto& scale = placement_.scale;
+    const double shown = scale.width / scale.pixels_per_second;
+    return scale.start == Seconds(0) && std::abs(shown - end.value) < end.value * 1e-6;
 }
 
 void TimelineView::set_palette(const Palette& palette) {
@@ -236,7 +247,8 @@ void TimelineView::show_before() {
 }
 
 void TimelineView::show_all() {
-    show_range(Seconds(0), song_end() * 1.01);
+    whole_shown_ = song_end() * 1.01;
+    show_range(Seconds(0), whole_shown_);
 }
 
 void TimelineView::show_range(Seconds from, Seconds until) {
@@ -426,14 +438,13 @@ void TimelineView::draw_playhead(QPainter& painter) const {
 
 /// The whole song stays the whole song.
 void TimelineView::resizeEvent(QResizeEvent*) {
-    const auto& scale = placement_.scale;
-    const double shown = scale.width / scale.pixels_per_second, whole = song_end().value * 1.01;
-    if (scale.start == Seconds(0) && std::abs(shown - whole) < whole * 1e-6)
+    if (shows_up_to(song_end() * 1.01))
         return show_all();
     const auto kept = selected_in_sight();
     lay_out();
     if (kept) {
         reveal_lane(kept->first);
+        const auto& scale = placement_.scale;
         const double x = scale.x(kept->second), last = scale.left + scale.width * 0.94;
         if (x > last)
             placement_.scale.start = placement_.scale.start + Seconds((x - last) / scale.pixels_per_second);

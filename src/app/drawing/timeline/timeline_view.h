@@ -6,6 +6,7 @@
 #include "drawing/timeline/song_tiles.h"
 
 #include <QScrollBar>
+#include <filesystem>
 
 namespace pulsepin {
 
@@ -91,6 +92,7 @@ private:
     void draw_lanes(QPainter& painter, const Scene& scene) const;
     void give_song_to_tiles();
     void show_new_song();
+    [[nodiscard]] bool shows_up_to(Seconds end) const; ///< from the beginning
     void view_changed();
     void reveal_selected();
     void make_room_for_event();
@@ -157,6 +159,8 @@ private:
     QScrollBar* scroll_;
     QScrollBar* lane_scroll_;
     bool whole_song_pending_ = true;
+    std::filesystem::path shown_song_;
+    Seconds whole_shown_;                             ///< the end that was shown when all of it was
     std::vector<Lamp> lit_;                           ///< when it was painted last
     std::vector<std::pair<Seconds, Seconds>> before_; ///< what was in view, the last one at the end
 };

@@ -445,10 +445,9 @@ void FilmPage::show_queue() {
     const auto ended = std::count_if(entries.begin(), entries.end(), [](const auto& one) {
         return one.state != FilmQueue::State::Waiting && one.state != FilmQueue::State::Running;
     });
-    in_work_->setText(entries.empty() ? tr("Nothing in work")
-                                      : tr("Rendering %1 of %2")
-                                            .arg(static_cast<qsizetype>(entries.size()) - ended)
-                                            .arg(entries.size()));
+    const auto left = static_cast<qsizetype>(entries.size()) - ended;
+    in_work_->setText(left == 0 ? tr("Nothing in work")
+                                : tr("Rendering %1 of %2").arg(left).arg(entries.size()));
     forget_->setEnabled(ended > 0);
 }
 
