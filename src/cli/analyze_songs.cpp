@@ -62,6 +62,8 @@ Result<std::string> analyzed(const std::string& song, const AnalyzeRequest& requ
     const auto sound = load_sound(song, {}, options);
     if (!sound)
         return tl::unexpected(sound.error());
+    if (const auto damage = told_of_damage(*sound); !damage.empty())
+        std::cerr << song << ": " << damage << "\n";
     const auto analysis = analyze(*sound->samples, settings);
     if (!analysis)
         return tl::unexpected(analysis.error());

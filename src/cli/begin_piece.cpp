@@ -90,6 +90,8 @@ Result<Extent> begin_piece(const NewRequest& request) {
     const auto sound = load_sound(request.song, {}, plainly);
     if (!sound)
         return tl::unexpected(sound.error());
+    if (const auto damage = told_of_damage(*sound); !damage.empty())
+        std::cerr << request.song << ": " << damage << "\n";
     const auto found = analyze(*sound->samples);
     if (!found)
         return tl::unexpected(found.error());

@@ -22,7 +22,7 @@ private slots:
         QVERIFY(open(desk, song));
         // As a detector that does not know better would have it: half as fast.
         auto* range = desk.window.findChild<QComboBox*>("tempo range");
-        range->setCurrentIndex(range->findText("60–120 BPM"));
+        range->setCurrentIndex(row_of(range, "60–120 BPM"));
         QVERIFY(!range->currentData().toPointF().isNull());
         desk.click("detect");
         QVERIFY(desk.settle());
@@ -34,8 +34,7 @@ private slots:
         int actions = 0;
         ++actions, desk.click("double");
         auto* metre = desk.window.findChild<QComboBox*>("metre choice");
-        ++actions, metre->setCurrentIndex(metre->findText("4/4")),
-            emit metre->activated(metre->currentIndex());
+        ++actions, metre->setCurrentIndex(row_of(metre, "4/4")), emit metre->activated(metre->currentIndex());
         ++actions, desk.window.view().set_playhead(Seconds(song.beats[0])), desk.click("bar 1 here");
         QVERIFY(actions < 10);
         QVERIFY(song.right(*desk.project().grid));
@@ -81,8 +80,7 @@ private slots:
         QVERIFY(!song.bars_right(*desk.project().grid));
         int actions = 0;
         auto* metre = desk.window.findChild<QComboBox*>("metre choice");
-        ++actions, metre->setCurrentIndex(metre->findText("3/4")),
-            emit metre->activated(metre->currentIndex());
+        ++actions, metre->setCurrentIndex(row_of(metre, "3/4")), emit metre->activated(metre->currentIndex());
         ++actions, desk.window.view().set_playhead(Seconds(song.beats[9] + 0.02)), desk.key(Qt::Key_B);
         QVERIFY(actions < 10);
         QVERIFY(song.right(*desk.project().grid));
@@ -106,12 +104,11 @@ private slots:
         desk.window.document().apply(with_detection(desk.project(), found, true), "listen");
         QVERIFY(!song.bars_right(*desk.project().grid));
         auto* metre = desk.window.findChild<QComboBox*>("metre choice");
-        metre->setCurrentIndex(metre->findText("3/4"));
+        metre->setCurrentIndex(row_of(metre, "3/4"));
         emit metre->activated(metre->currentIndex());
         QVERIFY(desk.settle());
         const auto* told = desk.window.findChild<QLabel*>("found told");
-        QVERIFY2(told->text().contains("bars of 3 seem to begin where beat 3 is now"),
-                 qPrintable(told->text()));
+        QVERIFY2(says(told->text(), "bars of 3 seem to begin where beat 3 is now"), qPrintable(told->text()));
         desk.click("take proposal");
         QVERIFY(desk.settle());
         QVERIFY(song.right(*desk.project().grid));
@@ -160,6 +157,27 @@ private slots:
         desk.window.timeline().show_range(Seconds(1), Seconds(3));
         QVERIFY(open(desk, first));
         QVERIFY(std::abs((timeline.scale().span() - Seconds(2)).value) < 0.01);
+    }
+
+    /// A file that ends early is opened as far as it goes; that it does is told until it is read.
+    void journey_a_song_that_is_cut_off() {
+        KnownSong song, whole;
+        QVERIFY(song.make(120, 10));
+        QVERIFY(whole.make(120, 4));
+        std::filesystem::resize_file(song.path.toStdString(),
+                                     std::filesystem::file_size(song.path.toStdString()) / 2);
+        Desk desk;
+        QVERIFY(open(desk, song));
+        auto* notice = desk.window.findChild<QLabel*>("notice text");
+        QTRY_VERIFY(notice->isVisible());
+        QVERIFY2(says(notice->text(), "it is damaged or not whole"), qPrintable(notice->text()));
+        QVERIFY(desk.project().grid); // of what is there
+        desk.click("notice dismiss");
+        QVERIFY(!notice->isVisible());
+        QVERIFY(open(desk, whole));
+        QVERIFY(!notice->isVisible());
+        QVERIFY(open(desk, song));
+        QTRY_VERIFY(notice->isVisible());
     }
 };
 

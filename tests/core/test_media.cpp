@@ -87,6 +87,30 @@ private slots:
         QCOMPARE(best_lag(source_, sound->samples->interleaved(), 1400), 0);
     }
 
+    /// Of files that count their samples, the header tells what is missing; of whole ones nothing is told.
+    void what_is_cut_off_is_told() {
+        for (const char* ending : {".wav", ".flac"}) {
+            const QString whole = file("cut-off") + ending;
+            QVERIFY(ffmpeg({"-i", file("source.wav"), whole}));
+            const auto before = load_sound(whole.toStdString());
+            QVERIFY(before.has_value());
+            QCOMPARE(before->missing, Samples(0));
+            QCOMPARE(told_of_damage(*before), std::string());
+            std::filesystem::resize_file(whole.toStdString(),
+                                         std::filesystem::file_size(whole.toStdString()) / 2);
+            const auto cut = load_sound(whole.toStdString());
+            QVERIFY(cut.has_value());
+            QVERIFY2(std::abs(cut->missing.value + cut->samples->length().value -
+                              before->samples->length().value) < rate / 20,
+                     ending);
+            QVERIFY(told_of_damage(*cut).find("though its file counts 0:07.0") != std::string::npos);
+            // A part that is asked for is not cut off.
+            LoadOptions part;
+            part.length = Samples(1000);
+            QCOMPARE(load_sound(whole.toStdString(), {}, part)->missing, Samples(0));
+        }
+    }
+
     // By LAME's own encoder: its tag says the delay and padding of each file to the sample.
     void mp3_lines_up_with_its_original() {
         QVERIFY(ffmpeg({"-i", file("source.wav"), "-c:a", "pcm_s16le", file("16.wav")}));

@@ -8,6 +8,10 @@
 
 namespace pulsepin {
 
+static std::string damage_of(const LoadedSound* song) {
+    return song ? told_of_damage(*song) : std::string();
+}
+
 NoticeBar::NoticeBar(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
     setObjectName("notice");
     setAttribute(Qt::WA_StyledBackground);
@@ -42,12 +46,21 @@ NoticeBar::NoticeBar(Document& document, QWidget* parent) : QWidget(parent), doc
     connect(look_, &QPushButton::clicked, this, &NoticeBar::look_wanted);
     connect(keep_, &QPushButton::clicked, this, [this] { document_.store().accept_change_on_disk(); });
     connect(dismiss_, &QPushButton::clicked, this, [this] {
-        dismissed_ = true;
+        if (document_.store().trouble().open_elsewhere && !dismissed_)
+            dismissed_ = true;
+        else
+            damage_read_ = damage_of(document_.sound());
+        refresh();
+    });
+    connect(&document_, &Document::sound_changed, this, [this] {
+        if (document_.sound() && damage_of(document_.sound()) != damage_read_)
+            damage_read_.clear();
         refresh();
     });
     connect(&document_, &Document::file_changed, this, &NoticeBar::refresh);
     connect(&document_, &Document::opened, this, [this] {
         dismissed_ = false;
+        damage_read_.clear();
         refresh();
     });
     refresh();
@@ -61,6 +74,9 @@ void NoticeBar::refresh() {
     const bool changed = !not_saved && (trouble.changed_on_disk || conflict);
     const bool not_kept = !not_saved && !changed && trouble.not_kept && document_.unsaved();
     const bool elsewhere = !not_saved && !changed && !not_kept && trouble.open_elsewhere && !dismissed_;
+    const std::string damage = damage_of(document_.sound());
+    const bool damaged =
+        !not_saved && !changed && !not_kept && !elsewhere && !damage.empty() && damage != damage_read_;
     QString text;
     if (not_saved)
         text = tr("Not saved. %1").arg(spoken(*trouble.not_saved));
@@ -76,13 +92,15 @@ void NoticeBar::refresh() {
             tr("“%1” is open in another window, too. Work in one of them: whichever saves last replaces what "
                "the other saved, and is asked first.")
                 .arg(name);
+    else if (damaged)
+        text = spoken(damage);
     text_->setText(text);
     offer(save_, not_saved || not_kept);
     offer(save_as_, not_saved || not_kept || changed);
     offer(load_, changed);
     offer(look_, changed);
     offer(keep_, changed);
-    offer(dismiss_, elsewhere);
+    offer(dismiss_, elsewhere || damaged);
     setVisible(!text.isEmpty());
 }
 

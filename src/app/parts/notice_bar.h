@@ -6,11 +6,12 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QWidget>
+#include <string>
 
 namespace pulsepin {
 
-/// What stands between the person and a file that is safe, in words, with what can be done about it. There as
-/// long as the trouble is; else it takes no room.
+/// What stands between the person and a file that is safe, in words, with what can be done about it, and what
+/// is missing of the song. There as long as the trouble is; else it takes no room.
 class NoticeBar : public QWidget {
     Q_OBJECT
 public:
@@ -30,7 +31,8 @@ private:
     Document& document_;
     QLabel* text_;
     QPushButton *save_, *save_as_, *load_, *keep_, *look_, *dismiss_;
-    bool dismissed_ = false; ///< that it is open elsewhere was read
+    bool dismissed_ = false;  ///< that it is open elsewhere was read
+    std::string damage_read_; ///< what was told of a song and taken away
 };
 
 } // namespace pulsepin

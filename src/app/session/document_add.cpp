@@ -59,13 +59,10 @@ void Document::open_song(const std::filesystem::path& path) {
                     say(tr("Opening was cancelled"));
                 return;
             }
-            const int damaged = loaded->damaged_packets;
             Song song{loaded->path, loaded->path.stem().string(), loaded->samples->format().sample_rate,
                       loaded->samples->length(), loaded->fingerprint};
             sounds_.give(song, std::move(*loaded));
             apply(with_song(project(), std::move(song)), tr("open song"));
-            if (damaged > 0)
-                say(tr("Parts of the song are damaged and were left out"));
             detection_.detect({}, true);
         });
 }

@@ -2,6 +2,7 @@
 #include "media/audio_decoder.h"
 
 #include "media/av_handles.h"
+#include "media/wav_cues.h"
 
 #include <algorithm>
 #include <cmath>
@@ -52,6 +53,7 @@ double later_than_picture(const av::OpenStream& source, const AVFrame& first) {
 } // namespace
 
 struct AudioDecoder::State {
+    std::filesystem::path path;
     av::OpenStream source;
     av::Handle<AVPacket> packet{av_packet_alloc()};
     av::Handle<AVFrame> frame{av_frame_alloc()};
@@ -141,6 +143,7 @@ Result<AudioDecoder> AudioDecoder::open(const std::filesystem::path& path, std::
     if (!source)
         return tl::unexpected(source.error());
     auto state = std::make_unique<State>();
+    state->path = path;
     state->source = std::move(*source);
     const auto& decoder = *state->source.decoder;
     if (decoder.sample_rate <= 0 || decoder.ch_layout.nb_channels <= 0)
@@ -165,6 +168,22 @@ const SoundFormat& AudioDecoder::format() const {
 
 Samples AudioDecoder::announced_length() const {
     return Samples(std::max<std::int64_t>(state_->announced, 0));
+}
+
+std::optional<Samples> AudioDecoder::counted_length() const {
+    const auto& source = state_->source;
+    const auto in_this_rate = [&](std::int64_t counted, AVRational base) {
+        return Samples(av_rescale_q(counted, base, {1, static_cast<int>(state_->format.sample_rate)}));
+    };
+    // Of WAV files FFmpeg tells no more than what is there.
+    if (source.decoder->codec_id >= AV_CODEC_ID_FIRST_AUDIO &&
+        source.decoder->codec_id < AV_CODEC_ID_ADPCM_IMA_QT)
+        if (const auto wav = read_wav_cues(state_->path); wav && wav->counted > 0)
+            return in_this_rate(wav->counted, {1, static_cast<int>(wav->sample_rate)});
+    if (source.stream->duration == AV_NOPTS_VALUE || source.stream->duration <= 0 ||
+        source.container->duration_estimation_method == AVFMT_DURATION_FROM_BITRATE)
+        return std::nullopt;
+    return in_this_rate(source.stream->duration, source.stream->time_base);
 }
 
 int AudioDecoder::damaged_packets() const {

@@ -6,6 +6,7 @@
 
 #include <filesystem>
 #include <memory>
+#include <optional>
 #include <vector>
 
 namespace pulsepin {
@@ -32,6 +33,9 @@ public:
     [[nodiscard]] const SoundFormat& format() const;
     /// What the file's header says; for progress only, headers err. 0 when it says nothing.
     [[nodiscard]] Samples announced_length() const;
+    /// The same where the file counts its sound; nothing where the length was guessed from size and bit rate,
+    /// or is that of other streams.
+    [[nodiscard]] std::optional<Samples> counted_length() const;
 
     /// The next samples, channels interleaved; empty at the end. Values that are no numbers become silence.
     [[nodiscard]] const std::vector<float>& next_block();

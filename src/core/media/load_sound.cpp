@@ -2,8 +2,10 @@
 #include "media/load_sound.h"
 
 #include "media/sound_builder.h"
+#include "time/timecode.h"
 
 #include <algorithm>
+#include <fmt/format.h>
 
 namespace pulsepin {
 namespace {
@@ -29,6 +31,13 @@ Result<void> append_silence(SoundBuilder& builder, std::int64_t length, int chan
             !added)
             return added;
     return {};
+}
+
+/// Headers round, and some count the padding of coders: half a second is no loss.
+Samples missing_at_end(const AudioDecoder& decoder, std::int64_t done) {
+    const auto counted = decoder.counted_length().value_or(Samples(0)).value;
+    const bool cut_off = counted - done > std::max(decoder.format().sample_rate / 2, counted / 200);
+    return Samples(cut_off ? counted - done : 0);
 }
 
 } // namespace
@@ -64,10 +73,22 @@ Result<LoadedSound> load_sound(const std::filesystem::path& path, const Progress
                     "The file is damaged or cut off; export it again as WAV or FLAC.");
     auto sound = std::move(*builder).finish();
     if (sound) {
+        if (!options.length)
+            sound->missing = missing_at_end(*decoder, done);
         sound->path = path;
         sound->damaged_packets = decoder->damaged_packets();
     }
     return sound;
+}
+
+std::string told_of_damage(const LoadedSound& sound) {
+    const auto rate = static_cast<double>(sound.samples->format().sample_rate);
+    if (sound.missing > Samples(0))
+        return fmt::format("The song ends at {}, though its file counts {}: it is damaged or not whole.",
+                           format_clock(sound.samples->duration()),
+                           format_clock(sound.samples->duration() +
+                                        Seconds(static_cast<double>(sound.missing.value) / rate)));
+    return sound.damaged_packets > 0 ? "Parts of the song are damaged and were left out." : "";
 }
 
 } // namespace pulsepin

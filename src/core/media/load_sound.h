@@ -19,6 +19,7 @@ struct LoadedSound {
     std::shared_ptr<const SoundOutline> outline; ///< null where it was not asked for
     std::string fingerprint; ///< of the decoded samples: tells whether a file is still the same
     int damaged_packets = 0; ///< what had to be left out
+    Samples missing;         ///< at its end, of what its header counts; 0 where it is whole or does not count
 };
 
 struct LoadOptions {
@@ -31,5 +32,8 @@ struct LoadOptions {
 /// Decodes the whole file in one pass. Fails when it cannot be read, holds no sample, or is cancelled.
 [[nodiscard]] Result<LoadedSound> load_sound(const std::filesystem::path& path, const Progress& progress = {},
                                              const LoadOptions& options = {});
+
+/// What a person is to be told of a sound that is damaged or cut off; empty where it is whole.
+[[nodiscard]] std::string told_of_damage(const LoadedSound& sound);
 
 } // namespace pulsepin

@@ -104,12 +104,15 @@ Result<WavCues> read_wav_cues(const std::filesystem::path& path) {
     WavCues wav;
     CueReader reader;
     std::vector<std::string> lists; // which may stand before the points that they name
-    std::uint64_t data = 0;
+    std::uint64_t data = 0, block = 0;
+    constexpr std::uint64_t unknown = 0xffff'f000; // recorders that cannot go back write as much as fits
     for (std::string name(8, '\0'); file.read(name.data(), 8);) {
         std::uint64_t size = number(name, 4, 4);
         const auto id = std::string_view(name).substr(0, 4);
         if (id == "data" && size == 0xffffffff)
             size = data; // of RF64: its length stands in ds64
+        if (id == "data" && block > 0 && (size < unknown || data > 0))
+            wav.counted = static_cast<std::int64_t>(size / block);
         std::string body;
         if ((id == "fmt " || id == "cue " || id == "LIST" || id == "ds64") && size <= most) {
             body.resize(static_cast<std::size_t>(size));
@@ -119,9 +122,10 @@ Result<WavCues> read_wav_cues(const std::filesystem::path& path) {
                 file.ignore(1);
         } else if (!file.seekg(static_cast<std::streamoff>(size + size % 2), std::ios::cur))
             break;
-        if (id == "fmt ")
+        if (id == "fmt ") {
             wav.sample_rate = static_cast<std::int64_t>(number(body, 4, 4));
-        else if (id == "ds64")
+            block = number(body, 12, 2);
+        } else if (id == "ds64")
             data = number(body, 8, 8);
         else if (id == "cue ")
             reader.cues(body);

@@ -21,6 +21,7 @@ struct WavCue {
 
 struct WavCues {
     std::int64_t sample_rate = 0;
+    std::int64_t counted = 0; ///< samples of each channel, as the header counts them; 0 where it does not
     std::vector<WavCue> cues; ///< in the order of their places
 };
 /// Those of a file, its samples left where they are. Fails for what is no WAV file (RIFF or RF64).
