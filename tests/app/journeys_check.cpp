@@ -154,7 +154,7 @@ private slots:
         QCOMPARE(panel(desk).table().rowCount(), 6);
         QVERIFY(panel(desk).summary().contains("2 errors"));
         QVERIFY(!panel(desk).complete());
-        QVERIFY(desk.window.findChild<QLabel*>("verdict")->text().contains("1 is"));
+        QVERIFY(says(desk.window.findChild<QLabel*>("verdict")->text(), "1 is"));
         QVERIFY(desk.window.findChild<ErrorPlot*>("error plot")->histogram().beyond.size() == 1);
         // Shown: the view goes there, half a bar around it is heard, and the lane says how much.
         press(desk, row_of(desk, "off-beat"), FindingTable::What);
@@ -181,8 +181,8 @@ private slots:
         const Project before = desk.project();
         desk.click("show mend");
         auto* told = desk.window.findChild<QLabel*>("mend told");
-        QVERIFY(QTest::qWaitFor([&] { return told->text().contains("9.1"); }, 5000));
-        QVERIFY(told->text().contains("61 ms earlier") && same_content(before, desk.project()));
+        QVERIFY(QTest::qWaitFor([&] { return says(told->text(), "9.1"); }, 5000));
+        QVERIFY(says(told->text(), "61 ms earlier") && same_content(before, desk.project()));
         // Mended, each in one step.
         for (const char* fault : faults) {
             QVERIFY2(mend(desk, fault), fault);
@@ -192,7 +192,7 @@ private slots:
         QVERIFY(checked(desk));
         QCOMPARE(panel(desk).summary(), QString("nothing found"));
         QVERIFY(panel(desk).complete());
-        QVERIFY(desk.window.findChild<QLabel*>("verdict")->text().startsWith("All 17 cuts"));
+        QVERIFY(begins_to_tell(desk.window.findChild<QLabel*>("verdict")->text(), "All 17 cuts"));
         for (std::size_t i = 0; i < 6; ++i)
             desk.window.action("undo")->trigger();
         QVERIFY(same_content(before, desk.project()));
@@ -209,7 +209,7 @@ private slots:
         QVERIFY(panel(desk).chosen() && panel(desk).chosen()->amount >= 11);
         // The numbers at the playhead and the picture say so.
         desk.window.view().set_playhead(desk.bar(15, 4));
-        QVERIFY(desk.window.findChild<QLabel*>("flash numbers")->text().contains("/s"));
+        QVERIFY(says(desk.window.findChild<QLabel*>("flash numbers")->text(), "/s"));
         QVERIFY(mend(desk, "flashes"));
         QVERIFY(row_of(desk, "flashes") < 0);
         const double strength = body_of<TriggerBody>(desk.project().pin(pin)->body).strength;
@@ -243,7 +243,7 @@ private slots:
         const QString pdf = folder.filePath("report.pdf");
         save_as(pdf);
         desk.click("print report");
-        QVERIFY(QTest::qWaitFor([&] { return desk.message().contains("report.pdf written"); }, 20'000));
+        QVERIFY(QTest::qWaitFor([&] { return says(desk.message(), "report.pdf written"); }, 20'000));
         QProcess read;
         read.start("pdftotext", {"-layout", pdf, "-"});
         QVERIFY(read.waitForFinished(10'000) && read.exitCode() == 0);
@@ -273,7 +273,7 @@ private slots:
         desk.window.check_commands().write(song);
         QCOMPARE(file_text(song).left(100).toUtf8(), was);
         desk.window.check_commands().write("/proc/nowhere/report.pdf");
-        QVERIFY(QTest::qWaitFor([&] { return desk.message().contains("report.pdf"); }, 5000));
+        QVERIFY(QTest::qWaitFor([&] { return says(desk.message(), "report.pdf"); }, 5000));
     }
 
     void journey_accepted_findings() {
@@ -363,7 +363,7 @@ private slots:
         number(desk, "limit for cuts", 120);
         QVERIFY(checked(desk));
         QVERIFY(row_of(desk, "off-beat") < 0);
-        QVERIFY(desk.window.findChild<QLabel*>("verdict")->text().contains("within 120 ms"));
+        QVERIFY(says(desk.window.findChild<QLabel*>("verdict")->text(), "within 120 ms"));
         QCOMPARE(check_limits(desk.project()).number("cuts"), 120.0);
         // It leaves no marks behind when another stop is gone to.
         desk.window.go_to_stop(Stop::Mark);
@@ -384,14 +384,14 @@ private slots:
         QCOMPARE(pins->model()->rowCount(), 28); // 4 markers, 16 cuts, 8 flashes
         const auto choose_in = [&](const char* box, const QString& text) {
             auto* combo = dialog->findChild<QComboBox*>(box);
-            QVERIFY(combo->findText(text) >= 0);
-            combo->setCurrentIndex(combo->findText(text));
+            QVERIFY(row_of(combo, text) >= 0);
+            combo->setCurrentIndex(row_of(combo, text));
             emit combo->activated(combo->currentIndex());
         };
         choose_in("pins of kind", "cuts");
         QCOMPARE(pins->model()->rowCount(), 16);
         pins->sortByColumn(SyncTable::Error, Qt::DescendingOrder);
-        QVERIFY(pins->model()->index(0, SyncTable::Place).data().toString().contains("loose"));
+        QVERIFY(says(pins->model()->index(0, SyncTable::Place).data().toString(), "loose"));
         choose_in("pins worse than", "worse than 20 ms");
         QCOMPARE(pins->model()->rowCount(), 1);
         QTest::mouseClick(pins->viewport(), Qt::LeftButton, {},
@@ -418,7 +418,7 @@ private slots:
         auto* warning = desk.window.findChild<QLabel*>("flash warning");
         const Project before = desk.project();
         QVERIFY(QTest::qWaitFor(
-            [&] { return warning->isVisible() && warning->text().contains("times in a second"); }, 20'000));
+            [&] { return warning->isVisible() && says(warning->text(), "times in a second"); }, 20'000));
         QVERIFY(same_content(before, desk.project())); // nothing is placed yet
         // Rarer: no warning.
         desk.click("page Where");
@@ -436,9 +436,9 @@ private slots:
         desk.window.go_to_stop(Stop::Check);
         QVERIFY(QTest::qWaitFor([&] { return panel(desk).bank().outcome() != nullptr; }, 5000));
         QCOMPARE(panel(desk).table().rowCount(), 0);
-        QVERIFY(desk.window.findChild<QLabel*>("verdict")->text().contains("no beats"));
+        QVERIFY(says(desk.window.findChild<QLabel*>("verdict")->text(), "no beats"));
         desk.key(Qt::Key_F3);
-        QVERIFY(desk.message().contains("Nothing was found"));
+        QVERIFY(says(desk.message(), "Nothing was found"));
         for (const char* command : {"show mend", "do mend", "mend alike", "accept finding"})
             desk.window.action(command)->trigger();
         QVERIFY(!desk.window.document().can_undo());

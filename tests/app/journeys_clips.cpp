@@ -73,7 +73,7 @@ class JourneysClips : public QObject {
         QVERIFY(list);
         const QModelIndex cell = list->model()->index(row, FindingTable::Mending);
         QCOMPARE(desk.window.check_panel().table().finding(row)->mend.empty(), false);
-        QVERIFY2(cell.data().toString().startsWith(named), qPrintable(cell.data().toString()));
+        QVERIFY2(begins_to_tell(cell.data().toString(), named), qPrintable(cell.data().toString()));
         list->scrollTo(cell);
         QTest::mouseClick(list->viewport(), Qt::LeftButton, {}, list->visualRect(cell).center());
     }
@@ -100,7 +100,7 @@ private slots:
         QTRY_COMPARE(desk.project().bin->front().turned, 1);
         QCOMPARE(desk.project().bin->front().width, 180);
         QVERIFY(list.item(0)->isSelected()); // and may be turned on
-        QVERIFY(list.item(0)->text().contains("180 × 320") || list.item(0)->text().contains("proxy"));
+        QVERIFY(says(list.item(0)->text(), "180 × 320") || says(list.item(0)->text(), "proxy"));
         QTRY_VERIFY(!list.item(0)->icon().isNull());
         const QImage icon = list.item(0)->icon().pixmap(96, 54).toImage(); // upright in its middle
         QCOMPARE(icon.pixelColor(4, icon.height() / 2).alpha(), 0);
@@ -147,7 +147,7 @@ private slots:
         press_mend(desk, "missing-file", "Replace");
         QTRY_COMPARE(QString::fromStdString(desk.project().bin->front().path.string()), file("lies.mp4"));
         QVERIFY(desk.project().first_lane(body_type<CutBody>)->pins == cuts);
-        QVERIFY2(desk.message().contains("lies.mp4"), qPrintable(desk.message()));
+        QVERIFY2(says(desk.message(), "lies.mp4"), qPrintable(desk.message()));
         QTRY_COMPARE_WITH_TIMEOUT(row_of(desk, "missing-file"), -1, 30'000);
         desk.key(Qt::Key_Z, Qt::ControlModifier);
         QTRY_COMPARE(QString::fromStdString(desk.project().bin->front().path.string()), file("gone.mp4"));
@@ -157,7 +157,7 @@ private slots:
         words.close();
         answers.type_name(file("words.mp4"));
         press_mend(desk, "missing-file", "Replace");
-        QTRY_VERIFY2(desk.message().contains("words.mp4"), qPrintable(desk.message()));
+        QTRY_VERIFY2(says(desk.message(), "words.mp4"), qPrintable(desk.message()));
         QCOMPARE(QString::fromStdString(desk.project().bin->front().path.string()), file("gone.mp4"));
     }
 
@@ -173,7 +173,7 @@ private slots:
         Answers answers;
         answers.type_name(file("another.wav"));
         press_mend(desk, "missing-file", "Replace");
-        QTRY_VERIFY2(desk.message().contains("another recording"), qPrintable(desk.message()));
+        QTRY_VERIFY2(says(desk.message(), "another recording"), qPrintable(desk.message()));
         QCOMPARE(QString::fromStdString(desk.project().song->path.string()), file("song.opus"));
         answers.type_name(file("moved.opus"));
         press_mend(desk, "missing-file", "Replace");
@@ -204,7 +204,7 @@ private slots:
         const auto before = QFileInfo(file("phone-copy.mp4")).size();
         choose_from_menu_at(bin(desk).viewport(), middle_of_item(bin(desk), 0), {"Copy of the shot"});
         QVERIFY(desk.settle());
-        QTRY_VERIFY2(desk.message().contains("phone-copy.mp4"), qPrintable(desk.message()));
+        QTRY_VERIFY2(says(desk.message(), "phone-copy.mp4"), qPrintable(desk.message()));
         QCOMPARE(QFileInfo(file("phone-copy.mp4")).size(), before);
     }
 

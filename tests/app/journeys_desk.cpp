@@ -64,10 +64,9 @@ private slots:
         QVERIFY(std::abs((when(desk, pin) - Seconds(10.5)).value) < 1e-6);
         // What cannot be read is told, and changes nothing.
         write(desk, "pin anchor", "soon");
-        QVERIFY2(desk.message().contains("soon") && desk.message().contains("13.3"),
-                 qPrintable(desk.message()));
+        QVERIFY2(says(desk.message(), "soon") && says(desk.message(), "13.3"), qPrintable(desk.message()));
         QVERIFY(std::abs((when(desk, pin) - Seconds(10.5)).value) < 1e-6);
-        QVERIFY(desk.window.findChild<QLineEdit*>("pin time")->text().startsWith("0:10.5"));
+        QVERIFY(begins_to_tell(desk.window.findChild<QLineEdit*>("pin time")->text(), "0:10.5"));
         for (int i = 0; i < 4; ++i)
             desk.window.document().undo();
         QVERIFY(!desk.window.document().unsaved());
@@ -245,7 +244,7 @@ private slots:
         choose(desk, "lane choice", "Cuts");
         auto* begin = desk.window.findChild<QPushButton*>("begin at 0");
         QVERIFY(begin->isVisible());
-        QVERIFY2(begin->text().contains("10 black frames"), qPrintable(begin->text()));
+        QVERIFY2(says(begin->text(), "10 black frames"), qPrintable(begin->text()));
         QTest::mouseClick(begin, Qt::LeftButton);
         QCOMPARE(desk.window.document().shown_shots().front().start, Frames(0));
         QVERIFY(!begin->isVisible());
@@ -268,7 +267,7 @@ private slots:
         answer_with("large");
         choose(desk, "picture size", "Own numbers…");
         QCOMPARE(desk.project().settings->picture_width, 864);
-        QVERIFY(desk.message().contains("1080 x 1350"));
+        QVERIFY(says(desk.message(), "1080 x 1350"));
         QTimer::singleShot(0, &window, [&] {
             auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
             QVERIFY(dialog);
@@ -315,8 +314,8 @@ private slots:
         window.go_to_stop(Stop::Song);
         auto* bin = window.findChild<QListWidget*>("bin");
         QVERIFY(QTest::qWaitFor([&] { return !bin->item(0)->icon().isNull(); }, 8000));
-        QVERIFY2(bin->item(0)->text().contains("1 cut"), qPrintable(bin->item(0)->text()));
-        QVERIFY(bin->item(0)->text().contains("640 × 360"));
+        QVERIFY2(says(bin->item(0)->text(), "1 cut"), qPrintable(bin->item(0)->text()));
+        QVERIFY(says(bin->item(0)->text(), "640 × 360"));
     }
 
     void journey_a_few_bars_are_heard() {
@@ -373,7 +372,7 @@ private slots:
         // A list typed in seconds.
         choose(desk, "source", "a list");
         desk.type("list of places", "4.1 0:06.2 200f");
-        QVERIFY(window.findChild<QPushButton*>("place")->text().contains("3"));
+        QVERIFY(says(window.findChild<QPushButton*>("place")->text(), "3"));
         // A tempo is typed: two beats a second from 0 on. What lies near a beat is tied to it, the rest
         // stays.
         window.document().apply(
@@ -384,7 +383,7 @@ private slots:
         QTimer::singleShot(200, qApp, [&] {
             auto* dialog = QApplication::activeModalWidget();
             QVERIFY(dialog && dialog->objectName() == "adopt pins");
-            QVERIFY2(dialog->findChild<QLabel*>("adopt told")->text().startsWith("29 tied"),
+            QVERIFY2(begins_to_tell(dialog->findChild<QLabel*>("adopt told")->text(), "29 tied"),
                      qPrintable(dialog->findChild<QLabel*>("adopt told")->text()));
             QTest::keyClick(dialog, Qt::Key_Return);
         });
@@ -393,7 +392,7 @@ private slots:
         for (const auto& pin : desk.cuts().pins)
             tied += std::holds_alternative<MusicalAnchor>(pin.anchor);
         QCOMPARE(tied, std::size_t{29});
-        QVERIFY2(desk.message().contains("29 tied to the grid"), qPrintable(desk.message()));
+        QVERIFY2(says(desk.message(), "29 tied to the grid"), qPrintable(desk.message()));
         window.timeline().setFocus();
         desk.key(Qt::Key_Z, Qt::ControlModifier);
         QVERIFY(std::holds_alternative<TimeAnchor>(desk.cuts().pins[0].anchor)); // one step

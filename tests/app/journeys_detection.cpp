@@ -124,16 +124,16 @@ private slots:
         Desk desk;
         QVERIFY(listen(desk));
         const auto* told = desk.window.findChild<QLabel*>("found told");
-        QVERIFY(told && !told->text().contains("Not sure"));
+        QVERIFY(told && !says(told->text(), "Not sure"));
         Detection unsure = *desk.project().detection;
         QVERIFY(unsure.tempi.size() > 1);
         unsure.tempi[0].confidence = 0.6f;
         desk.window.document().apply(with_detection(desk.project(), unsure, true), "listen");
         QVERIFY(desk.settle());
-        QVERIFY2(told->text().contains("Not sure: 118 or"), qPrintable(told->text()));
+        QVERIFY2(says(told->text(), "Not sure: 118 or"), qPrintable(told->text()));
         desk.click("tempo candidate 2");
         QVERIFY(desk.settle());
-        QVERIFY(!told->text().contains("Not sure"));
+        QVERIFY(!says(told->text(), "Not sure"));
         // And back: the other one is still there to be pressed.
         const double other = desk.project().grid->typical_tempo().value;
         const auto& tempi = desk.project().detection->tempi;
@@ -144,7 +144,7 @@ private slots:
         desk.click(qPrintable(QString("tempo candidate %1").arg(first - tempi.begin() + 1)));
         QVERIFY(desk.settle());
         QVERIFY(std::abs(desk.project().grid->typical_tempo().value - 118) < 1);
-        QVERIFY(!told->text().contains("Not sure"));
+        QVERIFY(!says(told->text(), "Not sure"));
     }
 
     /// Whoever presses the tempo that was found says that it is right: the same beats, and no question.
@@ -156,11 +156,11 @@ private slots:
         unsure.tempi[0].confidence = 0.6f;
         desk.window.document().apply(with_detection(desk.project(), unsure, true), "listen");
         QVERIFY(desk.settle());
-        QVERIFY(told->text().contains("Not sure: 118 or"));
+        QVERIFY(says(told->text(), "Not sure: 118 or"));
         const auto before = desk.project().grid->beats();
         desk.click("tempo candidate 1");
         QVERIFY(desk.settle());
-        QVERIFY2(!told->text().contains("Not sure"), qPrintable(told->text()));
+        QVERIFY2(!says(told->text(), "Not sure"), qPrintable(told->text()));
         const auto after = desk.project().grid->beats();
         QCOMPARE(after.size(), before.size());
         for (std::size_t i = 0; i < after.size(); ++i)
@@ -208,13 +208,13 @@ private slots:
         unsure.off_beat = 0.4f;
         desk.window.document().apply(with_detection(desk.project(), unsure, true), "listen");
         QVERIFY(desk.settle());
-        QVERIFY2(told->text().contains("between"), qPrintable(told->text()));
+        QVERIFY2(says(told->text(), "between"), qPrintable(told->text()));
         const Seconds before = desk.project().grid->time_at(Ticks(0));
         const Seconds beat = desk.project().grid->time_at(Ticks(ticks_per_beat)) - before;
         desk.click("off-beat");
         QVERIFY(desk.settle());
         QVERIFY(std::abs((desk.project().grid->time_at(Ticks(0)) - before - beat * 0.5).value) < 0.01);
-        QVERIFY(!told->text().contains("between"));
+        QVERIFY(!says(told->text(), "between"));
     }
 
     // Noise has no beats; whoever wants some all the same gets the likeliest, all of them doubtful.
@@ -292,7 +292,7 @@ private slots:
         Desk desk;
         QVERIFY(listen(desk));
         auto* range = desk.window.findChild<QComboBox*>("tempo range");
-        range->setCurrentIndex(range->findText("120–240 BPM"));
+        range->setCurrentIndex(row_of(range, "120–240 BPM"));
         desk.click("detect");
         QVERIFY(desk.settle());
         QVERIFY(desk.project().grid->typical_tempo().value > 119);

@@ -180,7 +180,7 @@ private slots:
         choose(desk, "motion lane", "Rise");
         choose(desk, "add step", "Sum");
         choose(desk, "step 1 other", "Kick");
-        QVERIFY(desk.message().contains("follow itself"));
+        QVERIFY(says(desk.message(), "follow itself"));
         // The kick's tops become markers, which pickers find.
         choose(desk, "motion lane", "Kick");
         QVERIFY(desk.settle());
@@ -273,7 +273,7 @@ private slots:
         QCOMPARE(*driven(desk, "Camera", "scale", static_cast<double>(beat)), 130.0);
         const auto slow = desk.window.document().spans(lane).motion.pulses();
         desk.window.go_to_stop(Stop::Song);
-        QVERIFY(rates->findText("60 fps") >= 0);
+        QVERIFY(row_of(rates, "60 fps") >= 0);
         choose(desk, "frame rate", "60 fps");
         const auto fast = desk.window.document().spans(lane).motion.pulses();
         QCOMPARE(fast.size(), slow.size());
@@ -321,7 +321,7 @@ private slots:
         number(desk, "step 3 over", 300);
         QVERIFY(desk.settle());
         const auto* told = desk.window.findChild<QLabel*>("step 3 effect");
-        QVERIFY2(told && told->text().startsWith("peaks −"), told ? qPrintable(told->text()) : "");
+        QVERIFY2(told && begins_to_tell(told->text(), "peaks −"), told ? qPrintable(told->text()) : "");
         // Frozen to keys: a lane of their own drives the scale instead, and the same.
         const double before = *driven(desk, "Shots", "scale", 400);
         answer_with("1");
@@ -330,7 +330,7 @@ private slots:
         QCOMPARE(keys.kind, kind_of(body_type<KeyBody>));
         QVERIFY(keys.pins.size() > 20 && keys.pins.size() < static_cast<std::size_t>(frames / 2));
         QVERIFY(std::abs(*driven(desk, "Shots", "scale", 400) - before) <= 1.001);
-        QVERIFY(desk.message().contains("keys instead of"));
+        QVERIFY(says(desk.message(), "keys instead of"));
     }
 
     void journey_a_dip_on_every_kick_and_snare_as_text() {
@@ -353,7 +353,7 @@ private slots:
             auto* pattern = dialog->findChild<QLineEdit*>("text pattern");
             pattern->selectAll();
             QTest::keyClicks(pattern, "{frames}");
-            QTRY_VERIFY(dialog->findChild<QLabel*>("text told")->text().contains("{frames}"));
+            QTRY_VERIFY(says(dialog->findChild<QLabel*>("text told")->text(), "{frames}"));
             QVERIFY(!dialog->findChild<QPushButton*>("write text")->isEnabled());
             pattern->selectAll();
             QTest::keyClicks(pattern, "{frame}:({value})");

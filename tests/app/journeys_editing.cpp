@@ -136,7 +136,7 @@ private slots:
         desk.key(Qt::Key_Left, Qt::AltModifier | Qt::ShiftModifier);
         const auto& spans = window.document().spans(lane().id).triggers;
         QVERIFY(spans[0].hidden && spans[0].pin == first);
-        QVERIFY(window.findChild<QLineEdit*>("pin frame")->text().contains("shared"));
+        QVERIFY(says(window.findChild<QLineEdit*>("pin frame")->text(), "shared"));
         // Muted, it gives way; locked, it stays where it is.
         desk.key(Qt::Key_M, Qt::ControlModifier);
         QVERIFY(desk.project().pin(second)->muted);
@@ -145,7 +145,7 @@ private slots:
         const auto anchor = desk.project().pin(second)->anchor;
         desk.key(Qt::Key_Right, Qt::AltModifier);
         QVERIFY(desk.project().pin(second)->anchor == anchor);
-        QVERIFY(desk.message().contains("locked"));
+        QVERIFY(says(desk.message(), "locked"));
         timeline.grab();
         // The lane's own lock.
         QTest::mouseClick(&timeline, Qt::LeftButton, {}, timeline.switch_position(lane().id, 'L').toPoint());
@@ -247,7 +247,7 @@ private slots:
         QTemporaryDir nothing;
         desk.window.document().add_clips({nothing.path().toStdString()});
         QVERIFY(desk.settle());
-        QVERIFY(desk.message().contains("no shots in that folder"));
+        QVERIFY(says(desk.message(), "no shots in that folder"));
     }
 
     void journey_lanes_are_named_moved_and_deleted() {
@@ -269,7 +269,7 @@ private slots:
                 auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
                 QVERIFY(menu);
                 for (auto* action : menu->actions())
-                    if (action->text() == text) {
+                    if (tells(action->text(), text)) {
                         action->trigger();
                         menu->close();
                     }

@@ -87,8 +87,7 @@ private slots:
         QTest::qWait(500);
         QVERIFY(entry(desk, first).made <= paused_at + 1 &&
                 entry(desk, first).state == FilmQueue::State::Running);
-        QVERIFY(
-            desk.window.findChild<QLabel*>(QString("film %1 told").arg(first))->text().contains("paused"));
+        QVERIFY(says(desk.window.findChild<QLabel*>(QString("film %1 told").arg(first))->text(), "paused"));
         // The window is free meanwhile.
         desk.window.view().set_playhead(desk.bar(5));
         QVERIFY(!QFile::exists(file));
@@ -175,13 +174,13 @@ private slots:
             old.close();
             desk.window.findChild<QComboBox*>("film format")
                 ->setCurrentIndex(desk.window.findChild<QComboBox*>("film format")->findData("ffv1"));
-            QVERIFY(desk.window.findChild<QLabel*>("film estimate")->text().contains("free"));
+            QVERIFY(says(desk.window.findChild<QLabel*>("film estimate")->text(), "free"));
             desk.window.film_commands().render_to(file);
             const int number = page(desk).queue().entries().back().number;
             QVERIFY(ended(desk, number));
             QVERIFY(entry(desk, number).state == FilmQueue::State::Failed);
             QVERIFY2(entry(desk, number).outcome.contains("full"), qPrintable(entry(desk, number).outcome));
-            QVERIFY(desk.message().contains("full"));
+            QVERIFY(says(desk.message(), "full"));
             QCOMPARE(QDir(folder.filePath("small")).entryList(QDir::Files | QDir::Hidden),
                      QStringList{"kite.mkv"});
             QVERIFY(old.open(QIODevice::ReadOnly));
@@ -278,16 +277,16 @@ private slots:
         desk.window.document().start_new();
         desk.window.go_to_stop(Stop::Export);
         QVERIFY(!desk.window.findChild<QPushButton*>("render film")->isEnabled());
-        QVERIFY(desk.window.findChild<QLabel*>("film estimate")->text().contains("song"));
+        QVERIFY(says(desk.window.findChild<QLabel*>("film estimate")->text(), "song"));
         desk.window.action("render film")->trigger();
         QVERIFY(page(desk).queue().entries().empty());
         QVERIFY(desk.open_demo());
         choose(desk, "film range", "drawn range");
-        QVERIFY(desk.window.findChild<QLabel*>("film estimate")->text().contains("Draw a range"));
+        QVERIFY(says(desk.window.findChild<QLabel*>("film estimate")->text(), "Draw a range"));
         choose(desk, "film range", "all of it");
         desk.window.findChild<QComboBox*>("film size")->setEditText("641 x 360");
-        QVERIFY(desk.window.findChild<QLabel*>("film estimate")->text().contains("640 x 360")); // and why
-        QVERIFY(desk.window.findChild<QLabel*>("film estimate")->text().contains("even"));
+        QVERIFY(says(desk.window.findChild<QLabel*>("film estimate")->text(), "640 x 360")); // and why
+        QVERIFY(says(desk.window.findChild<QLabel*>("film estimate")->text(), "even"));
         QVERIFY(desk.window.findChild<QPushButton*>("render film")->isEnabled());
     }
 };

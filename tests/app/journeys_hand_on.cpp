@@ -76,8 +76,8 @@ private slots:
         bool told = false;
         bring_in([&](QDialog& dialog) {
             const auto* outcome = dialog.findChild<QLabel*>("bring in outcome");
-            told = outcome && outcome->textFormat() == Qt::PlainText && outcome->text().contains("cuts") &&
-                   outcome->text().contains("Line ");
+            told = outcome && outcome->textFormat() == Qt::PlainText && says(outcome->text(), "cuts") &&
+                   says(outcome->text(), "Line ");
             QTest::keyClick(&dialog, Qt::Key_Escape);
         });
         QTRY_VERIFY(told);
@@ -96,7 +96,7 @@ private slots:
             return all;
         };
         QCOMPARE(frames(came), frames(desk.cuts()));
-        QVERIFY2(desk.message().contains("not understood: 1"), qPrintable(desk.message()));
+        QVERIFY2(says(desk.message(), "not understood: 1"), qPrintable(desk.message()));
         desk.window.timeline().setFocus();
         desk.key(Qt::Key_Z, Qt::ControlModifier);
         QVERIFY(same_content(desk.project(), before));
@@ -130,7 +130,7 @@ private slots:
             auto* all = to_hand_on(desk, "export all");
             save_as(out);
             QTest::mouseClick(all, Qt::LeftButton);
-            QTRY_VERIFY_WITH_TIMEOUT(desk.message().contains("formats written into"), 60'000);
+            QTRY_VERIFY_WITH_TIMEOUT(says(desk.message(), "formats written into"), 60'000);
         }
         QVERIFY(shots.size() > 4 && marks.size() > 2);
         Desk desk; // empty
@@ -363,23 +363,23 @@ private slots:
                     for (int column = 0; column < 3; ++column) {
                         auto* choice = dialog->findChild<QComboBox*>(QString("column %1").arg(column + 1));
                         QVERIFY(choice && choice->currentText() == "left out");
-                        choice->setCurrentIndex(choice->findText(is[column]));
+                        choice->setCurrentIndex(row_of(choice, is[column]));
                         emit choice->activated(choice->currentIndex());
                     }
                     QCOMPARE(dialog->findChild<QLineEdit*>("bring in columns")->text(),
                              QString("time, name, note"));
                     auto* tie = dialog->findChild<QComboBox*>("bring in tie");
-                    tie->setCurrentIndex(tie->findText("on the nearest onset"));
+                    tie->setCurrentIndex(row_of(tie, "on the nearest onset"));
                     emit tie->activated(tie->currentIndex());
                     auto* row = dialog->findChild<QComboBox*>("bring in row");
-                    row->setCurrentIndex(row->findText("kick"));
+                    row->setCurrentIndex(row_of(row, "kick"));
                     emit row->activated(row->currentIndex());
                     return QTest::mouseClick(dialog->findChild<QPushButton*>("bring in now"), Qt::LeftButton);
                 }
             QFAIL("no dialog");
         });
         desk.window.action("bring in")->trigger();
-        QTRY_VERIFY(desk.message().contains("10 markers"));
+        QTRY_VERIFY(says(desk.message(), "10 markers"));
         const Lane& lane = *desk.project().lanes.back();
         QCOMPARE(lane.pins.size(), std::size_t{10});
         const auto& found =
@@ -437,7 +437,7 @@ private slots:
         const auto lines = QApplication::clipboard()->text().split('\n', Qt::SkipEmptyParts);
         QCOMPARE(lines.size(), static_cast<qsizetype>(desk.markers().pins.size()));
         QVERIFY2(lines.first().contains(" marker launch"), qPrintable(lines.first()));
-        QVERIFY2(desk.message().contains("copied"), qPrintable(desk.message()));
+        QVERIFY2(says(desk.message(), "copied"), qPrintable(desk.message()));
         // What stands for nothing is said, and what was copied stays.
         in_dialog("option of export", [](QDialog& dialog) {
             auto* pattern = dialog.findChild<QLineEdit*>("option of export pattern");
@@ -448,7 +448,7 @@ private slots:
             QTest::keyClick(&dialog, Qt::Key_Return);
         });
         QTest::mouseClick(copy, Qt::LeftButton);
-        QTRY_VERIFY2(desk.message().contains("{nothing}"), qPrintable(desk.message()));
+        QTRY_VERIFY2(says(desk.message(), "{nothing}"), qPrintable(desk.message()));
         QCOMPARE(QApplication::clipboard()->text().split('\n', Qt::SkipEmptyParts), lines);
     }
 
@@ -465,7 +465,7 @@ private slots:
         QVERIFY(all);
         save_as(out);
         QTest::mouseClick(all, Qt::LeftButton);
-        QTRY_VERIFY_WITH_TIMEOUT(desk.message().contains("formats written into"), 60'000);
+        QTRY_VERIFY_WITH_TIMEOUT(says(desk.message(), "formats written into"), 60'000);
         const auto names = files_in(out);
         QVERIFY2(names.size() >= 11, qPrintable(names.join(' ')));
         QVERIFY(names.contains("kite-day.otio") && names.contains("kite-day.edl"));
@@ -491,7 +491,7 @@ private slots:
         QTimer::singleShot(1200, qApp, [&] {
             auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
             QVERIFY(box);
-            asked = box->text().contains("kite-day.edl");
+            asked = says(box->text(), "kite-day.edl");
             QTest::keyClick(box, Qt::Key_Escape);
         });
         QTest::mouseClick(all, Qt::LeftButton);

@@ -71,7 +71,7 @@ private slots:
         QVERIFY(desk.window.document().save_now(file));
         desk.window.document().start_new();
         QVERIFY(desk.window.document().open(file));
-        QVERIFY2(desk.message().contains("No Such Face"), qPrintable(desk.message()));
+        QVERIFY2(says(desk.message(), "No Such Face"), qPrintable(desk.message()));
         QCOMPARE(desk.project().stage->layers[1].options.at("font"), std::string("No Such Face")); // kept
     }
 
@@ -142,7 +142,7 @@ private slots:
         auto* table = desk.window.findChild<QTableView*>("layer values");
         const auto row_of = [&](const QString& name) {
             for (int row = 0; row < table->model()->rowCount(); ++row)
-                if (table->model()->index(row, 0).data().toString() == name)
+                if (tells(table->model()->index(row, 0).data().toString(), name))
                     return row;
             return -1;
         };

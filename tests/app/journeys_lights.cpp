@@ -110,7 +110,7 @@ private slots:
         choose(desk, "brush pattern", "left to right");
         QCOMPARE(desk.window.view().light_brush().to, Colour{0});
         choose(desk, "choose group", "far");
-        QVERIFY(desk.window.findChild<QPushButton*>("light on beats")->text().contains("4"));
+        QVERIFY(says(desk.window.findChild<QPushButton*>("light on beats")->text(), "4"));
 
         // One light by the keyboard: a chase over the whole group from bar 13.
         desk.window.timeline().setFocus();
@@ -251,8 +251,8 @@ private slots:
         add_lamps(desk, "near", 4, 70);
         desk.window.go_to_stop(Stop::Place);
         auto* lanes = desk.window.findChild<QComboBox*>("lane choice");
-        QVERIFY(lanes->findText("Lights") >= 0);
-        lanes->setCurrentIndex(lanes->findText("Lights"));
+        QVERIFY(row_of(lanes, "Lights") >= 0);
+        lanes->setCurrentIndex(row_of(lanes, "Lights"));
         emit lanes->activated(lanes->currentIndex());
         for (const auto& [row, group] : {std::pair("kick", "far"), std::pair("snare", "near")}) {
             choose(desk, "source", "onsets of");
@@ -326,9 +326,9 @@ private slots:
         auto* table = dialog->findChild<QTableWidget*>("patch table");
         table->item(1, 3)->setText("102");
         QCOMPARE(desk.project().rig->fixtures[1].first_channel, 104);
-        QVERIFY(dialog->findChild<QLabel*>("patch told")->text().contains("share channel"));
+        QVERIFY(says(dialog->findChild<QLabel*>("patch told")->text(), "share channel"));
         table->item(1, 3)->setText("600");
-        QVERIFY(dialog->findChild<QLabel*>("patch told")->text().contains("512"));
+        QVERIFY(says(dialog->findChild<QLabel*>("patch told")->text(), "512"));
         auto* to_port = dialog->findChild<QDoubleSpinBox*>("output port");
         QVERIFY(to_port);
         to_port->setValue(port);
@@ -341,7 +341,7 @@ private slots:
         QVERIFY(!strip->isVisible());
         desk.click("send lights");
         QTRY_VERIFY(strip->isVisible());
-        QVERIFY2(strip->text().contains("this computer"), qPrintable(strip->text()));
+        QVERIFY2(says(strip->text(), "this computer"), qPrintable(strip->text()));
         int last = -1;
         const auto level = [&](int channel) {
             while (const auto bytes = socket->receive(1ms))

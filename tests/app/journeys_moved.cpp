@@ -56,11 +56,10 @@ private slots:
         desk.key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
         QVERIFY(missing_files(desk.project()).empty());
         desk.window.action("find files")->trigger(); // nobody is asked
-        QVERIFY2(desk.message().contains("No file is missing"), qPrintable(desk.message()));
+        QVERIFY2(says(desk.message(), "No file is missing"), qPrintable(desk.message()));
 
         pack_into(desk, dir.path());
-        QTRY_VERIFY2_WITH_TIMEOUT(desk.message().contains("7 files packed"), qPrintable(desk.message()),
-                                  60'000);
+        QTRY_VERIFY2_WITH_TIMEOUT(says(desk.message(), "7 files packed"), qPrintable(desk.message()), 60'000);
         const QString packed = dir.filePath("kite-day packed"), moved = dir.filePath("elsewhere");
         QVERIFY(QDir().rename(packed, moved));
         const auto again = load_project((moved + "/kite-day.pulsepin").toStdString());
@@ -69,7 +68,7 @@ private slots:
         // There already: told, and nothing in it changes.
         QVERIFY(QDir().mkpath(packed) && QFile::copy(piece, packed + "/mine.pulsepin"));
         pack_into(desk, dir.path());
-        QTRY_VERIFY2_WITH_TIMEOUT(desk.message().contains("not empty"), qPrintable(desk.message()), 30'000);
+        QTRY_VERIFY2_WITH_TIMEOUT(says(desk.message(), "not empty"), qPrintable(desk.message()), 30'000);
         QCOMPARE(QDir(packed).entryList(QDir::NoDotAndDotDot | QDir::AllEntries),
                  QStringList{"mine.pulsepin"});
     }

@@ -68,7 +68,7 @@ private slots:
         desk.click("page Onsets");
         bool told = false;
         for (const auto* label : window.findChildren<QLabel*>())
-            told = told || label->text().contains("4 by hand");
+            told = told || says(label->text(), "4 by hand");
         QVERIFY(told);
         const QPoint deleted = at(desk, kick, seen[2]);
         const auto inked = [&] {
@@ -158,7 +158,7 @@ private slots:
         window.go_to_stop(Stop::Place);
         choose(desk, "lane choice", "Markers");
         choose(desk, "source", "onsets of");
-        choose(desk, "source row", "kick or snare");
+        choose(desk, "source row", QString::fromStdString(rows.back().name));
         choose(desk, "every", "one");
         desk.type("from", "13");
         desk.type("until", "17");

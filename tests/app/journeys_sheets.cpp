@@ -32,7 +32,7 @@ QListWidget* list_of(const MovingSheet* shown) {
 int row_called(const MovingSheet* shown, const QString& name) {
     const auto* list = list_of(shown);
     for (int row = 0; row < list->count(); ++row)
-        if (list->item(row)->text() == name)
+        if (tells(list->item(row)->text(), name))
             return row;
     return -1;
 }
@@ -219,7 +219,7 @@ private slots:
             QTest::keyClicks(line, "camera zo");
             QVERIFY(lines->count() > 0);
             QTest::keyClick(line, Qt::Key_Tab); // takes the first
-            QVERIFY(line->text().startsWith("camera zoom "));
+            QVERIFY(begins_to_tell(line->text(), "camera zoom "));
             line->clear();
             QTest::keyClicks(line, "camera zoom 100 -> 112 for 2 frames on every 2nd beat, bars 9-12");
             QTest::qWait(300);
@@ -270,7 +270,7 @@ private slots:
                         before.grid->nearest_tick(onset.time) < before.grid->nearest_tick(desk.bar(17));
         int zoom = -1;
         for (int row = 0; row < table->model()->rowCount(); ++row)
-            if (table->model()->index(row, 0).data().toString() == "zoom")
+            if (tells(table->model()->index(row, 0).data().toString(), "zoom"))
                 zoom = row;
         QVERIFY(zoom >= 0);
         table->scrollTo(table->model()->index(zoom, 1));
@@ -305,7 +305,7 @@ private slots:
         const Project after = desk.project();
         (void)drop(picture, QPointF(picture.rect().center()), RowOfOnsets{"no <b>such</b> row"});
         QVERIFY(same_content(desk.project(), after));
-        QVERIFY2(desk.message().contains("no <b>such</b> row"), qPrintable(desk.message()));
+        QVERIFY2(says(desk.message(), "no <b>such</b> row"), qPrintable(desk.message()));
     }
 
     // A title over a section: three actions, its words typed at once, its parts there to be changed.
@@ -357,7 +357,7 @@ private slots:
         });
         answers.start(50);
         choose_from_menu(desk.window.findChild<QPushButton*>("more of layers"), {"Composition", "Keep this"});
-        QTRY_VERIFY(desk.message().contains("is saved"));
+        QTRY_VERIFY(says(desk.message(), "is saved"));
         choose_from_menu(add, {"Something ready"});
         shown = sheet();
         QVERIFY(shown && row_called(shown, "<b>mine</b> & 'all'") >= 0);
@@ -369,7 +369,7 @@ private slots:
         QCOMPARE(desk.project().stage->layers[layers - 1].text, std::string("over the levee"));
         choose_from_menu(desk.window.findChild<QPushButton*>("more of layers"),
                          {"Composition", "Delete", "<b>mine</b>"});
-        QTRY_VERIFY(desk.message().contains("is forgotten"));
+        QTRY_VERIFY(says(desk.message(), "is forgotten"));
         // All of it, step by step, back to where it began.
         desk.window.timeline().setFocus();
         for (int i = 0; i < 3; ++i)

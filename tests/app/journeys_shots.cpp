@@ -165,7 +165,7 @@ private slots:
         drop(timeline, {timeline.scale().x(desk.bar(3)), timeline.lane_row(desk.markers().id).center().y()},
              bin[3].id);
         QCOMPARE(desk.markers().pins.size(), markers);
-        QVERIFY(desk.message().contains("lane of cuts"));
+        QVERIFY(says(desk.message(), "lane of cuts"));
         // A pulse onto a lane of pulses; a value of a layer, too.
         Project project = with_lane(desk.project(), kind_of(body_type<PulseBody>), "Hits");
         const LaneId hits = project.lanes.back()->id;

@@ -119,7 +119,7 @@ private slots:
         // Both at once: each lies on a lane of its own under the song, to the sample.
         desk.window.files().add_sounds(stems);
         QVERIFY(desk.settle());
-        QVERIFY2(desk.message().contains("1234 samples earlier"), qPrintable(desk.message()));
+        QVERIFY2(says(desk.message(), "1234 samples earlier"), qPrintable(desk.message()));
         QCOMPARE(desk.project().lanes[0]->name, std::string("drums"));
         QCOMPARE(desk.project().lanes[1]->name, std::string("rest"));
         const Lane lane = *desk.project().lanes[0];

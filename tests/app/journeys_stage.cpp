@@ -185,7 +185,7 @@ private slots:
             auto* dialog = qobject_cast<AddLaneDialog*>(QApplication::activeModalWidget());
             QVERIFY(dialog);
             auto* driven = dialog->findChild<QComboBox*>("driven layer");
-            driven->setCurrentIndex(driven->findText("Title"));
+            driven->setCurrentIndex(row_of(driven, "Title"));
             QTest::keyClick(dialog, Qt::Key_Return);
         });
         choose_from_menu(desk.window.findChild<QPushButton*>("add motion lane"), {"Pulses"});
@@ -277,8 +277,8 @@ private slots:
             auto* dialog = qobject_cast<AddLaneDialog*>(QApplication::activeModalWidget());
             QVERIFY(dialog);
             auto* property = dialog->findChild<QComboBox*>("driven property");
-            QVERIFY(property->findText("directional blur") >= 0);
-            property->setCurrentIndex(property->findText("directional blur"));
+            QVERIFY(row_of(property, "directional blur") >= 0);
+            property->setCurrentIndex(row_of(property, "directional blur"));
             QTest::keyClick(dialog, Qt::Key_Return);
         });
         choose_from_menu(desk.window.findChild<QPushButton*>("add motion lane"), {"Follower"});
@@ -291,9 +291,9 @@ private slots:
             auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget());
             QVERIFY(menu);
             for (auto* action : menu->actions())
-                if (action->text() == "It acts only in") {
+                if (tells(action->text(), "It acts only in")) {
                     for (auto* inner : action->menu()->actions())
-                        if (inner->text() == "the section at the playhead")
+                        if (tells(inner->text(), "the section at the playhead"))
                             inner->trigger();
                 }
             menu->close();
@@ -361,9 +361,9 @@ private slots:
             auto* dialog = qobject_cast<AddLaneDialog*>(QApplication::activeModalWidget());
             QVERIFY(dialog);
             auto* driven = dialog->findChild<QComboBox*>("driven layer");
-            driven->setCurrentIndex(driven->findText("Line"));
+            driven->setCurrentIndex(row_of(driven, "Line"));
             auto* property = dialog->findChild<QComboBox*>("driven property");
-            property->setCurrentIndex(property->findText("draw-on"));
+            property->setCurrentIndex(row_of(property, "draw-on"));
             QTest::keyClick(dialog, Qt::Key_Return);
         });
         choose_from_menu(desk.window.findChild<QPushButton*>("add motion lane"), {"Keys"});
@@ -406,9 +406,9 @@ private slots:
             auto* dialog = qobject_cast<AddLaneDialog*>(QApplication::activeModalWidget());
             QVERIFY(dialog);
             auto* driven = dialog->findChild<QComboBox*>("driven layer");
-            driven->setCurrentIndex(driven->findText("Sparks"));
+            driven->setCurrentIndex(row_of(driven, "Sparks"));
             auto* property = dialog->findChild<QComboBox*>("driven property");
-            property->setCurrentIndex(property->findText("burst"));
+            property->setCurrentIndex(row_of(property, "burst"));
             QTest::keyClick(dialog, Qt::Key_Return);
         });
         choose_from_menu(desk.window.findChild<QPushButton*>("add motion lane"), {"Pulses"});

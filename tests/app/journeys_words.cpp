@@ -231,7 +231,7 @@ private slots:
         Desk desk;
         QVERIFY(open_with_text(desk));
         auto* pull = desk.window.findChild<QComboBox*>("pull words to");
-        pull->setCurrentIndex(pull->findText("beats"));
+        pull->setCurrentIndex(row_of(pull, "beats"));
         emit pull->activated(pull->currentIndex());
         desk.window.timeline().show_range(Seconds(3), Seconds(10));
         desk.window.timeline().reveal_lane(words(desk).id);
@@ -245,13 +245,13 @@ private slots:
         let_go(3, desk.bar(4) + Seconds(0.1));
         QCOMPARE(set_words(desk).join(' '), "line");
         QVERIFY(std::abs(times(desk.project(), words(desk))[0] - desk.bar(4).value) < 1e-9);
-        pull->setCurrentIndex(pull->findText("nothing"));
+        pull->setCurrentIndex(row_of(pull, "nothing"));
         emit pull->activated(pull->currentIndex());
         let_go(1, desk.bar(3) + Seconds(0.1));
         QCOMPARE(set_words(desk).join(' '), "pull line");
         QVERIFY(std::abs(times(desk.project(), words(desk))[0] - desk.bar(3).value - 0.1) < 0.01);
         // Along the lane they are pulled by the same: here to onsets of one row.
-        pull->setCurrentIndex(pull->findText("onsets: snare"));
+        pull->setCurrentIndex(row_of(pull, "onsets: snare"));
         emit pull->activated(pull->currentIndex());
         QVERIFY(pull->currentIndex() > 0);
         const auto& rows = desk.project().detection->rows;
@@ -408,13 +408,13 @@ private slots:
         };
         const Project before = desk.project();
         load("caf\xe9 \xff\xfe\xfd");
-        QVERIFY2(desk.message().contains("text.srt") && desk.message().contains("Line 1"),
+        QVERIFY2(says(desk.message(), "text.srt") && says(desk.message(), "Line 1"),
                  qPrintable(desk.message()));
         QVERIFY(same_content(desk.project(), before));
         load("   \n\n");
         QVERIFY(same_content(desk.project(), before));
         load("1\n00:00:05,000 --> 00:00:04,000\nbackwards\n\n2\n00:00:06,000 --> 00:00:07,000\nright\n");
-        QVERIFY2(desk.message().contains("line"), qPrintable(desk.message()));
+        QVERIFY2(says(desk.message(), "line"), qPrintable(desk.message()));
         QCOMPARE(words(desk).pins.size() + part_of<LaneText>(words(desk))->tray.size(),
                  2u); // nothing is lost
     }

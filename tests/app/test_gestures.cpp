@@ -189,7 +189,7 @@ private slots:
         const QPointF head = hand.head(hand.marker);
         const auto gesture = grabbed(hand.context(), {hand.marker}, head, {});
         gesture->move(head + QPointF(90, 0), {});
-        QVERIFY2(gesture->hint().contains("locked"), qPrintable(gesture->hint()));
+        QVERIFY2(says(gesture->hint(), "locked"), qPrintable(gesture->hint()));
         QCOMPARE(gesture->draft()->project().pin(hand.marker)->anchor, hand.project.pin(hand.marker)->anchor);
     }
 
@@ -391,7 +391,7 @@ private slots:
         const QPointF head = hand.head(loose);
         const auto gesture = grabbed(hand.context(), {loose}, head, {});
         gesture->move(head + QPointF(90, 0), {});
-        QVERIFY2(gesture->hint().startsWith("To 0:"), qPrintable(gesture->hint()));
+        QVERIFY2(begins_to_tell(gesture->hint(), "To 0:"), qPrintable(gesture->hint()));
         const auto edit = gesture->end({});
         QVERIFY(edit);
         QVERIFY(std::abs(anchored_time(edit->project.pin(loose)->anchor, edit->project)->value - 8.8) < 1e-6);

@@ -3,8 +3,11 @@
 // Words and numbers in the language of the window: run in English, German and Japanese (PULSEPIN_LANGUAGE).
 // Files are the same in all of them.
 #include "model/lane_edits.h"
+#include "pages/stops/marker_table.h"
 #include "pages/stops/picker_page.h"
+#include "parts/decimal_keys.h"
 #include "parts/number_field.h"
+#include "schedule/lasting.h"
 #include "schedule/picker_tables.h"
 #include "session/core_words.h"
 #include "support/desk.h"
@@ -13,6 +16,7 @@
 #include <QFile>
 #include <QLabel>
 #include <QSet>
+#include <QTranslator>
 #include <QXmlStreamReader>
 
 using namespace pulsepin;
@@ -107,6 +111,33 @@ private slots:
                  spoken_now("1 pin selected", "1 Pin ausgewählt", "1 個のピンを選択"));
     }
 
+    /// With the keys of any keyboard, in the words of the window or in English.
+    void numbers_are_typed_with_a_stop_or_a_comma() {
+        QDoubleSpinBox field;
+        field.setRange(0, 1000);
+        field.setDecimals(2);
+        for (const char* typed : {"120.5", "120,5"}) {
+            field.setValue(0);
+            field.selectAll();
+            QTest::keyClicks(field.findChild<QLineEdit*>(), typed);
+            QCOMPARE(field.value(), 120.5);
+            QCOMPARE(typed_number(typed).value_or(0), 120.5);
+        }
+        QVERIFY(!typed_number("1.2.3") && !typed_number("") && !typed_number("a"));
+        QCOMPARE(length_from_text("2 beats"), (Length{Length::Unit::InBeats, 2}));
+        QCOMPARE(length_from_text(spoken_now("0.5 b", "0,5 Beat", "0.5 拍")),
+                 (Length{Length::Unit::InBeats, 0.5}));
+        QCOMPARE(length_from_text(spoken_now("12 frames", "12 Bilder", "12 フレーム")),
+                 (Length{Length::Unit::InFrames, 12}));
+        QCOMPARE(length_from_text("1,5 s"), (Length{Length::Unit::InMilliseconds, 1500}));
+        QVERIFY(!length_from_text("12 parsecs") && !length_from_text("-1 ms"));
+        // What the table shows is what it reads.
+        for (const Length& length :
+             {Length{Length::Unit::InBeats, 1}, Length{Length::Unit::InBeats, 2.5},
+              Length{Length::Unit::InFrames, 1}, Length{Length::Unit::InMilliseconds, 80}})
+            QCOMPARE(length_from_text(spoken(length_text(length))), length);
+    }
+
     /// On no page, in no menu and no tip: but for names that a person gave.
     void no_english_is_left() {
         const auto english = english_texts();
@@ -194,6 +225,34 @@ private slots:
             QTRY_VERIFY2(source->findData(QString::fromStdString(std::string(row.id))) >= 0,
                          std::string(row.id).c_str());
         QVERIFY(desk.window.commands().action("add lane of cuts"));
+    }
+
+    /// Widgets and commands are known by names that no person sees: keys and scripts hang on them.
+    void names_of_widgets_are_the_same() {
+        const auto names = [] {
+            QSet<QString> all;
+            Desk desk;
+            if (!desk.open_demo())
+                return all;
+            for (const auto& lane : desk.project().lanes) { // each kind of pin has a form of its own
+                if (!lane->pins.empty())
+                    desk.window.view().select({lane->pins.front().id});
+                QTest::qWait(150);
+                for (const auto* one : desk.window.findChildren<QObject*>())
+                    all << one->objectName();
+            }
+            return all;
+        };
+        const auto here = names();
+        QVERIFY(here.size() > 300);
+        const auto translators = qApp->findChildren<QTranslator*>();
+        for (auto* translator : translators)
+            QCoreApplication::removeTranslator(translator);
+        const auto in_english = names();
+        for (auto* translator : translators)
+            QCoreApplication::installTranslator(translator);
+        const auto otherwise = QSet<QString>(here).subtract(in_english);
+        QVERIFY2(otherwise.isEmpty(), qPrintable(otherwise.values().join(", ")));
     }
 
     void files_are_the_same() {

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "support/in_english.h"
+
 #include <QApplication>
 #include <QFileDialog>
 #include <QLineEdit>
@@ -27,7 +29,7 @@ public:
     Answers& press(const QString& text) {
         return then([text](QWidget* dialog) {
             for (auto* button : dialog->findChildren<QPushButton*>())
-                if (button->text().remove('&') == text)
+                if (tells(button->text().remove('&'), text))
                     return QTest::mouseClick(button, Qt::LeftButton);
             QFAIL(qPrintable("no button: " + text));
         });

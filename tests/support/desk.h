@@ -7,6 +7,7 @@
 #include "parts/finder.h"
 #include "parts/rows_field.h"
 #include "shell/main_window.h"
+#include "support/in_english.h"
 
 #include <QApplication>
 #include <QComboBox>
@@ -123,8 +124,8 @@ inline void choose(Desk& desk, const char* box, const QString& text) {
         return;
     }
     auto* combo = desk.window.findChild<QComboBox*>(box);
-    QVERIFY2(combo && combo->findText(text) >= 0, qPrintable(QString("%1: %2").arg(box, text)));
-    combo->setCurrentIndex(combo->findText(text));
+    QVERIFY2(combo && row_of(combo, text) >= 0, qPrintable(QString("%1: %2").arg(box, text)));
+    combo->setCurrentIndex(row_of(combo, text));
     emit combo->activated(combo->currentIndex());
 }
 
@@ -161,11 +162,12 @@ inline QString file_text(const QString& path) {
 
 /// In a list with a field to type in: the words are typed, and the row of that name is clicked.
 inline void find_in(QWidget& finder, const QStringList& path) {
-    QTest::keyClicks(finder.findChild<QLineEdit*>("finder words"), path.join(' '));
+    if (!speaks_otherwise()) // its words are those of the window
+        QTest::keyClicks(finder.findChild<QLineEdit*>("finder words"), path.join(' '));
     auto* list = finder.findChild<QListWidget*>("finder list");
     for (int row = 0; row < list->count(); ++row) {
         auto* item = list->item(row);
-        if ((item->flags() & Qt::ItemIsSelectable) == 0 || !item->text().startsWith(path.back()))
+        if ((item->flags() & Qt::ItemIsSelectable) == 0 || !begins_to_tell(item->text(), path.back()))
             continue;
         list->scrollToItem(item);
         return QTest::mouseClick(list->viewport(), Qt::LeftButton, {}, list->visualItemRect(item).center());
@@ -194,7 +196,7 @@ inline void choose_from_menu(const std::function<void()>& open, const QStringLis
         if (!menu && ++walk->waited < 125) // a busy window opens it later
             return QTimer::singleShot(40, qApp, [walk] { walk->step(); });
         for (auto* action : menu ? menu->actions() : QList<QAction*>())
-            if (action->text().startsWith(walk->path.front())) {
+            if (begins_to_tell(action->text(), walk->path.front())) {
                 walk->path.removeFirst();
                 if (!walk->path.isEmpty())
                     QTimer::singleShot(80, qApp, [walk] { walk->step(); });
@@ -271,7 +273,7 @@ inline void answer(const QString& text, int& asked) {
         auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
         QVERIFY2(box, "nothing was asked");
         for (auto* button : box->buttons())
-            if (button->text().remove('&') == text) {
+            if (tells(button->text().remove('&'), text)) {
                 ++asked;
                 return QTest::mouseClick(button, Qt::LeftButton);
             }

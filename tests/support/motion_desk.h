@@ -13,7 +13,7 @@ inline void layer_value(Desk& desk, const QString& name, const QString& value) {
     QVERIFY(table && QTest::qWaitFor([&] { return table->isVisible(); }, 1000));
     for (int row = 0; row < table->model()->rowCount(); ++row) {
         const QModelIndex cell = table->model()->index(row, 1);
-        if (table->model()->index(row, 0).data().toString() != name)
+        if (!tells(table->model()->index(row, 0).data().toString(), name))
             continue;
         table->scrollTo(cell);
         QTest::mouseClick(table->viewport(), Qt::LeftButton, {}, table->visualRect(cell).center());
@@ -46,8 +46,8 @@ inline void place_on(Desk& desk, const char* lane, const char* source, const cha
                      const char* row = nullptr) {
     desk.window.go_to_stop(Stop::Place);
     auto* lanes = desk.window.findChild<QComboBox*>("lane choice");
-    QVERIFY(lanes->findText(lane) >= 0);
-    lanes->setCurrentIndex(lanes->findText(lane));
+    QVERIFY(row_of(lanes, lane) >= 0);
+    lanes->setCurrentIndex(row_of(lanes, lane));
     choose(desk, "source", source);
     if (row)
         choose(desk, "source row", row);
