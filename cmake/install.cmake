@@ -56,5 +56,6 @@ set(CPACK_DEBIAN_PACKAGE_SHLIBDEPS ON)
 # What is loaded when it is asked for: pictures in the window, palettes of animated GIF.
 set(CPACK_DEBIAN_PACKAGE_DEPENDS "libqt6svg6, libavfilter8")
 set(CPACK_DEBIAN_PACKAGE_RECOMMENDS "qt6-wayland, qt6-translations-l10n, fonts-vlgothic | fonts-noto-cjk")
+set(CPACK_DEBIAN_PACKAGE_SUGGESTS "qt6-xdgdesktopportal-platformtheme")
 set(CPACK_DEBIAN_PACKAGE_CONTROL_STRICT_PERMISSION ON)
 include(CPack)

@@ -259,6 +259,10 @@
         <translation>Arbeitsplatz</translation>
     </message>
     <message>
+        <source>Dialogs for files</source>
+        <translation>Dialoge für Dateien</translation>
+    </message>
+    <message>
         <source>Drag along the beats, or to another lamp · Alt and drag changes its strength · the right button makes dark</source>
         <translation>Über die Beats oder zu einer anderen Lampe ziehen · Alt und Ziehen ändert die Stärke · die rechte Taste macht dunkel</translation>
     </message>
@@ -415,6 +419,14 @@
         <translation>Tipps zählen früher um</translation>
     </message>
     <message>
+        <source>The desktop's own know its places and network folders; they need the package qt6-xdgdesktopportal-platformtheme</source>
+        <translation>Die des Desktops kennen seine Orte und Netzwerkordner; sie brauchen das Paket qt6-xdgdesktopportal-platformtheme</translation>
+    </message>
+    <message>
+        <source>The desktop's, by its portal</source>
+        <translation>Die des Desktops, durch sein Portal</translation>
+    </message>
+    <message>
         <source>The flashes are not measured yet</source>
         <translation>Die Blitze sind noch nicht gemessen</translation>
     </message>
@@ -441,6 +453,10 @@
     <message numerus="yes">
         <source>To %1 · %n locked, left alone</source>
         <translation><numerusform>Nach %1 · %n gesperrter bleibt</numerusform><numerusform>Nach %1 · %n gesperrte bleiben</numerusform></translation>
+    </message>
+    <message>
+        <source>Usual ones</source>
+        <translation>Die üblichen</translation>
     </message>
     <message>
         <source>Waveforms and what was heard; what was not wanted for longest goes first</source>
@@ -3686,6 +3702,10 @@
         <translation>PNG-Bilder, WAV</translation>
     </message>
     <message>
+        <source>Parts of the song are damaged and were left out.</source>
+        <translation>Teile des Songs sind beschädigt und wurden ausgelassen.</translation>
+    </message>
+    <message>
         <source>Paste or load a text first (stop Mark, Words).</source>
         <translation>Fügen Sie zuerst einen Text ein, oder laden Sie einen (Schritt Marker, Wörter).</translation>
     </message>
@@ -4924,6 +4944,10 @@
     <message>
         <source>The size &quot;%1&quot; cannot be read.</source>
         <translation>Die Größe „%1“ ist nicht lesbar.</translation>
+    </message>
+    <message>
+        <source>The song ends at %1, though its file counts %2: it is damaged or not whole.</source>
+        <translation>Der Song endet bei %1, obwohl seine Datei %2 zählt: Sie ist beschädigt oder nicht vollständig.</translation>
     </message>
     <message>
         <source>The song's sound is not there.</source>
@@ -12348,10 +12372,6 @@ einer Karte</translation>
         <translation>Öffnen wurde abgebrochen</translation>
     </message>
     <message>
-        <source>Parts of the song are damaged and were left out</source>
-        <translation>Teile des Songs sind beschädigt und wurden ausgelassen</translation>
-    </message>
-    <message>
         <source>Sound</source>
         <translation>Ton</translation>
     </message>
@@ -16638,7 +16658,7 @@ Sie bleibt in %2</translation>
     </message>
     <message>
         <source>“%1” is no length. Write 2 beats, 12 frames or 300 ms.</source>
-        <translation>„%1“ ist keine Länge. Schreiben Sie 2 beats, 12 frames oder 300 ms.</translation>
+        <translation>„%1“ ist keine Länge. Schreiben Sie 2 Beats, 12 Bilder oder 300 ms.</translation>
     </message>
 </context>
 <context>

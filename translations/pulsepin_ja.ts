@@ -259,6 +259,10 @@
         <translation>デスクトップ</translation>
     </message>
     <message>
+        <source>Dialogs for files</source>
+        <translation>ファイルのダイアログ</translation>
+    </message>
+    <message>
         <source>Drag along the beats, or to another lamp · Alt and drag changes its strength · the right button makes dark</source>
         <translation>拍に沿って、または別のランプへドラッグ · Alt+ドラッグで強さ · 右ボタンで消灯</translation>
     </message>
@@ -415,6 +419,14 @@
         <translation>タップを早める量</translation>
     </message>
     <message>
+        <source>The desktop's own know its places and network folders; they need the package qt6-xdgdesktopportal-platformtheme</source>
+        <translation>デスクトップのダイアログは、その場所やネットワークフォルダーを知っています。パッケージ qt6-xdgdesktopportal-platformtheme が必要です</translation>
+    </message>
+    <message>
+        <source>The desktop's, by its portal</source>
+        <translation>デスクトップのもの（ポータル経由）</translation>
+    </message>
+    <message>
         <source>The flashes are not measured yet</source>
         <translation>点滅はまだ測定されていません</translation>
     </message>
@@ -441,6 +453,10 @@
     <message numerus="yes">
         <source>To %1 · %n locked, left alone</source>
         <translation><numerusform>%1 へ · ロック中の %n 個はそのまま</numerusform></translation>
+    </message>
+    <message>
+        <source>Usual ones</source>
+        <translation>通常のもの</translation>
     </message>
     <message>
         <source>Waveforms and what was heard; what was not wanted for longest goes first</source>
@@ -3686,6 +3702,10 @@
         <translation>PNG 画像、WAV</translation>
     </message>
     <message>
+        <source>Parts of the song are damaged and were left out.</source>
+        <translation>曲の一部が壊れているため、除かれました。</translation>
+    </message>
+    <message>
         <source>Paste or load a text first (stop Mark, Words).</source>
         <translation>先に歌詞を貼るか読み込んでください(「印」、語)。</translation>
     </message>
@@ -4924,6 +4944,10 @@
     <message>
         <source>The size &quot;%1&quot; cannot be read.</source>
         <translation>大きさ「%1」を読めません。</translation>
+    </message>
+    <message>
+        <source>The song ends at %1, though its file counts %2: it is damaged or not whole.</source>
+        <translation>曲は %1 で終わっていますが、ファイルには %2 とあります。壊れているか、途中で切れています。</translation>
     </message>
     <message>
         <source>The song's sound is not there.</source>
@@ -12348,10 +12372,6 @@ a card</source>
         <translation>開くのを中止しました</translation>
     </message>
     <message>
-        <source>Parts of the song are damaged and were left out</source>
-        <translation>曲の一部が壊れていたため除きました</translation>
-    </message>
-    <message>
         <source>Sound</source>
         <translation>音</translation>
     </message>
@@ -16637,7 +16657,7 @@ It stays in %2</source>
     </message>
     <message>
         <source>“%1” is no length. Write 2 beats, 12 frames or 300 ms.</source>
-        <translation>「%1」は長さではありません。2 beats、12 frames、300 ms のように書いてください。</translation>
+        <translation>「%1」は長さではありません。2 拍、12 フレーム、300 ms のように書いてください。</translation>
     </message>
 </context>
 <context>

@@ -93,43 +93,44 @@ void ViewCommands::add_to(QMenu* menu) {
 
 /// One choice out of several of how the song is drawn: ticked in the menu, kept in the view.
 void ViewCommands::add_looks_to(QMenu* menu) {
-    const auto choices = [this,
-                          menu](const QString& title,
-                                const std::vector<std::pair<QString, std::function<void(SongLook&)>>>& rows,
-                                std::size_t initial) {
-        auto* sub = menu->addMenu(title);
-        auto* group = new QActionGroup(sub);
-        for (std::size_t i = 0; i < rows.size(); ++i) {
-            auto* action = sub->addAction(rows[i].first);
-            action->setObjectName(title + ": " + rows[i].first);
-            action->setCheckable(true);
-            action->setChecked(i == initial);
-            group->addAction(action);
-            commands_.keep(action->objectName(), action);
-            connect(action, &QAction::triggered, this, [this, change = rows[i].second] {
-                SongLook look = view_.look();
-                change(look);
-                view_.set_look(look);
-            });
-        }
-    };
+    const auto choices =
+        [this, menu](const char* title,
+                     const std::vector<std::pair<const char*, std::function<void(SongLook&)>>>& rows,
+                     std::size_t initial) {
+            auto* sub = menu->addMenu(tr(title));
+            auto* group = new QActionGroup(sub);
+            for (std::size_t i = 0; i < rows.size(); ++i) {
+                auto* action = sub->addAction(tr(rows[i].first));
+                action->setObjectName(QString("%1: %2").arg(title, rows[i].first)); // in every language
+                action->setCheckable(true);
+                action->setChecked(i == initial);
+                group->addAction(action);
+                commands_.keep(action->objectName(), action);
+                connect(action, &QAction::triggered, this, [this, change = rows[i].second] {
+                    SongLook look = view_.look();
+                    change(look);
+                    view_.set_look(look);
+                });
+            }
+        };
     using L = SongLook;
-    choices(
-        tr("Waveform"),
-        {{tr("Sum of the channels"), [](L& l) { l.channels = L::Channels::Sum, l.wave_folded = false; }},
-         {tr("Left and right"), [](L& l) { l.channels = L::Channels::LeftAndRight, l.wave_folded = false; }},
-         {tr("Folded"), [](L& l) { l.wave_folded = true; }}},
-        0);
-    choices(tr("Spectrum"),
-            {{tr("12 bands"), [](L& l) { l.spectrum = L::Spectrum::TwelveBands; }},
-             {tr("Logarithmic"), [](L& l) { l.spectrum = L::Spectrum::Logarithmic; }},
-             {tr("Folded"), [](L& l) { l.spectrum = L::Spectrum::Folded; }}},
+    choices(QT_TR_NOOP("Waveform"),
+            {{QT_TR_NOOP("Sum of the channels"),
+              [](L& l) { l.channels = L::Channels::Sum, l.wave_folded = false; }},
+             {QT_TR_NOOP("Left and right"),
+              [](L& l) { l.channels = L::Channels::LeftAndRight, l.wave_folded = false; }},
+             {QT_TR_NOOP("Folded"), [](L& l) { l.wave_folded = true; }}},
             0);
-    choices(tr("Ruler counts"),
-            {{tr("Bars only"), [](L& l) { l.under = L::Under::OnlyBars; }},
-             {tr("Seconds"), [](L& l) { l.under = L::Under::InSeconds; }},
-             {tr("Timecode"), [](L& l) { l.under = L::Under::InTimecode; }},
-             {tr("Frames"), [](L& l) { l.under = L::Under::InFrames; }}},
+    choices(QT_TR_NOOP("Spectrum"),
+            {{QT_TR_NOOP("12 bands"), [](L& l) { l.spectrum = L::Spectrum::TwelveBands; }},
+             {QT_TR_NOOP("Logarithmic"), [](L& l) { l.spectrum = L::Spectrum::Logarithmic; }},
+             {QT_TR_NOOP("Folded"), [](L& l) { l.spectrum = L::Spectrum::Folded; }}},
+            0);
+    choices(QT_TR_NOOP("Ruler counts"),
+            {{QT_TR_NOOP("Bars only"), [](L& l) { l.under = L::Under::OnlyBars; }},
+             {QT_TR_NOOP("Seconds"), [](L& l) { l.under = L::Under::InSeconds; }},
+             {QT_TR_NOOP("Timecode"), [](L& l) { l.under = L::Under::InTimecode; }},
+             {QT_TR_NOOP("Frames"), [](L& l) { l.under = L::Under::InFrames; }}},
             0);
     commands_.add(menu, Command{"thumbnails",
                                 tr("Pictures of shots in their lane"),

@@ -106,9 +106,9 @@ void TransportBar::add_tempo(QHBoxLayout* row) {
 }
 
 void TransportBar::add_volumes(QHBoxLayout* row) {
-    auto* music = volume(tr("music"), tr("How loud the song is"), 100);
+    auto* music = volume(QT_TR_NOOP("music"), tr("How loud the song is"), 100);
     connect(music, &QSlider::valueChanged, this, [this](int v) { player_.set_music_volume(v / 100.0); });
-    auto* click = volume(tr("click"), tr("How loud the click on the beats is"), 45);
+    auto* click = volume(QT_TR_NOOP("click"), tr("How loud the click on the beats is"), 45);
     click->setProperty("role", "click");
     connect(click, &QSlider::valueChanged, this, [this](int v) { player_.set_click_volume(v / 100.0); });
     player_.set_click_volume(0.45);
@@ -184,10 +184,10 @@ QToolButton* TransportBar::button(const QString& name, const QString& text, cons
     return b;
 }
 
-QSlider* TransportBar::volume(const QString& name, const QString& tip, int initial) {
+QSlider* TransportBar::volume(const char* name, const QString& tip, int initial) {
     auto* slider = new QSlider(Qt::Horizontal);
-    slider->setObjectName(name + " volume");
-    slider->setAccessibleName(tr("%1 volume").arg(name));
+    slider->setObjectName(QString("%1 volume").arg(name));
+    slider->setAccessibleName(tr("%1 volume").arg(tr(name)));
     slider->setToolTip(tip);
     slider->setRange(0, 100);
     slider->setValue(initial);

@@ -50,7 +50,7 @@ private:
     void add_looking(QHBoxLayout* row, QMenu* menu);
     std::vector<QWidget*> spare_; ///< the least needed first
     QToolButton* button(const QString& name, const QString& text, const QString& tip, const QIcon& icon = {});
-    QSlider* volume(const QString& name, const QString& tip, int initial);
+    QSlider* volume(const char* name, const QString& tip, int initial);
 
     Document& document_;
     ViewState& view_;

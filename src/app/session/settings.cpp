@@ -31,6 +31,9 @@ constexpr ParamChoice colours[] = {{"day", QT_TRANSLATE_NOOP("core", "Day paper"
 constexpr ParamChoice motion[] = {{"system", QT_TRANSLATE_NOOP("core", "As the desktop")},
                                   {"calm", QT_TRANSLATE_NOOP("core", "Less: nothing flashes")},
                                   {"full", QT_TRANSLATE_NOOP("core", "All")}};
+constexpr ParamChoice file_dialogs[] = {
+    {"usual", QT_TRANSLATE_NOOP("core", "Usual ones")},
+    {"portal", QT_TRANSLATE_NOOP("core", "The desktop's, by its portal")}};
 constexpr ParamChoice rates[] = {{"24000/1001", "23.976"}, {"24", "24"}, {"25", "25"},
                                  {"30000/1001", "29.97"},  {"30", "30"}, {"50", "50"},
                                  {"60000/1001", "59.94"},  {"60", "60"}};
@@ -199,6 +202,15 @@ constexpr SettingRow rows[] = {
               .most = 1,
               .initial = 1,
               .explains = QT_TRANSLATE_NOOP("core", "And the desktop's panel shows what plays")},
+     .section = desktop,
+     .applies = Applies::AtNextStart},
+    {.spec = {.id = "desktop/file dialogs",
+              .label = QT_TRANSLATE_NOOP("core", "Dialogs for files"),
+              .type = ParamType::Choice,
+              .explains =
+                  QT_TRANSLATE_NOOP("core", "The desktop's own know its places and network folders; they "
+                                            "need the package qt6-xdgdesktopportal-platformtheme"),
+              .choices = file_dialogs},
      .section = desktop,
      .applies = Applies::AtNextStart},
 };

@@ -3,6 +3,7 @@
 
 #include "drawing/canvas/canvas_access.h"
 #include "parts/calm_choices.h"
+#include "parts/decimal_keys.h"
 #include "parts/palette.h"
 #include "parts/plain_texts.h"
 #include "parts/short_texts.h"
@@ -51,6 +52,9 @@ void prepare_start() {
                  desktop = qEnvironmentVariable("QT_SCALE_FACTOR", "1").toDouble();
     if (wanted != 1)
         qputenv("QT_SCALE_FACTOR", QByteArray::number(wanted * (desktop > 0 ? desktop : 1)));
+    if (setting_text("desktop/file dialogs") == "portal" &&
+        !qEnvironmentVariableIsSet("QT_QPA_PLATFORMTHEME"))
+        qputenv("QT_QPA_PLATFORMTHEME", "xdgdesktopportal");
 }
 
 void use_language(QApplication& application, const QString& wanted) {
@@ -85,6 +89,7 @@ void prepare_application(QApplication& application) {
     application.setPalette(desk_colours(desk_palette()));
     application.installEventFilter(new CalmChoices(&application));
     application.installEventFilter(new PlainTexts(&application));
+    application.installEventFilter(new DecimalKeys(&application));
 }
 
 } // namespace pulsepin

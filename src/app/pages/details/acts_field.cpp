@@ -362,10 +362,10 @@ QWidget* ActsField::row_of(std::size_t index, const TriggerAct& act) {
     const auto change_act = [this, index](const QString& what, const std::function<void(TriggerAct&)>& how) {
         change_one(index, what, how);
     };
-    for (const auto& [which, member, value] : {std::tuple(tr("from"), &TriggerAct::low, act.low),
-                                               std::tuple(tr("to"), &TriggerAct::high, act.high)}) {
-        auto* field =
-            real_field(QString("act %1 %2").arg(index).arg(which), tr("%1: %2").arg(label, which), -1e6, 1e6);
+    for (const auto& [which, member, value] : {std::tuple(QT_TR_NOOP("from"), &TriggerAct::low, act.low),
+                                               std::tuple(QT_TR_NOOP("to"), &TriggerAct::high, act.high)}) {
+        auto* field = real_field(QString("act %1 %2").arg(index).arg(which),
+                                 tr("%1: %2").arg(label, tr(which)), -1e6, 1e6);
         field->setButtonSymbols(QAbstractSpinBox::NoButtons);
         field->setKeyboardTracking(false);
         field->setFixedWidth(52);

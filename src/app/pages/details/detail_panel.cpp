@@ -84,11 +84,12 @@ QGridLayout* DetailPanel::make_facts() {
     auto* grid = new QGridLayout;
     grid->setHorizontalSpacing(12);
     grid->setVerticalSpacing(2);
-    const QString names[] = {tr("anchor"), tr("time"),          tr("frame"),    tr("end"),
-                             tr("lead"),   tr("nearest onset"), tr("placed by")};
+    const char* const names[] = {QT_TR_NOOP("anchor"),   QT_TR_NOOP("time"), QT_TR_NOOP("frame"),
+                                 QT_TR_NOOP("end"),      QT_TR_NOOP("lead"), QT_TR_NOOP("nearest onset"),
+                                 QT_TR_NOOP("placed by")};
     int line = 0;
     for (int i = 0; i <= PlantingRow; ++i) {
-        names_[i] = quiet(names[i]);
+        names_[i] = quiet(tr(names[i]));
         values_[i] = new QLabel(this);
         values_[i]->setTextFormat(Qt::PlainText);
         grid->addWidget(names_[i], line, 0);
@@ -97,7 +98,7 @@ QGridLayout* DetailPanel::make_facts() {
                 tr("Write a bar and beat, as 13.3"), tr("Write a time, as 0:26.96"),
                 tr("Write the frame that acts, as 647, or 00:00:26:23"),
                 tr("Where it ends: a bar and beat, as 14, a time, as 0:28.5, or a frame, as 700f")};
-            places_[i] = named(new QLineEdit, "pin " + names[i], tips[i]);
+            places_[i] = named(new QLineEdit, QString("pin %1").arg(names[i]), tips[i]);
             places_[i]->setProperty("role", "flat");
             connect(places_[i], &QLineEdit::editingFinished, this, [this, i] { put_where_written(i); });
             values_[i]->hide();

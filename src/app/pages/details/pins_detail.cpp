@@ -7,6 +7,7 @@
 #include "parts/easing_field.h"
 #include "parts/fields.h"
 #include "picture/moving_sheet.h"
+#include "render/qt_text.h"
 #include "schedule/find_pins.h"
 
 #include <QStyle>
@@ -34,7 +35,7 @@ PinsDetail::PinsDetail(Document& document, ViewState& view, LaneKind kind, QWidg
     column->setContentsMargins(0, 0, 0, 0);
     column->setSpacing(3);
     const KindLook& look = look_of_kind(kind);
-    form_ = new ParamForm(text_of(kind->singular),
+    form_ = new ParamForm(qt_text(kind->singular),
                           {.live = false, .layout = ParamFormLayout::NamesBeside, .picture = look.picture});
     form_->set_specs(specs_);
     connect(form_, &ParamForm::changed, this, [this](const QString& id) { change_one(id.toStdString()); });

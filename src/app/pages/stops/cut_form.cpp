@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "model/planting_properties.h"
 #include "model/shot_edits.h"
+#include "parts/decimal_keys.h"
 #include "parts/form_fields.h"
 #include "parts/widgets.h"
 
@@ -142,9 +143,8 @@ PlantingForm CutForm::form() const {
             all = false;
             continue;
         }
-        bool number = false;
-        const double value = weight->text().toDouble(&number);
-        choice.shots.push_back({ClipId{name->data(Qt::UserRole).toULongLong()}, number ? value : 1});
+        choice.shots.push_back(
+            {ClipId{name->data(Qt::UserRole).toULongLong()}, typed_number(weight->text()).value_or(1)});
         all = all && choice.shots.back().weight == 1;
     }
     if (all) // also those that are added later

@@ -30,9 +30,9 @@ GridPanel::GridPanel(Document& document, ViewState& view, QWidget* parent)
     pages_ = new PageStack;
     auto* which = new QButtonGroup(this);
     for (const auto& [page, text, tip] :
-         {std::tuple{0, tr("Beats"), tr("Tempo, bars and phase of the grid")},
-          std::tuple{1, tr("Onsets"), tr("The rows of onsets, and how they are found")}}) {
-        auto* button = new QPushButton(text);
+         {std::tuple{0, QT_TR_NOOP("Beats"), tr("Tempo, bars and phase of the grid")},
+          std::tuple{1, QT_TR_NOOP("Onsets"), tr("The rows of onsets, and how they are found")}}) {
+        auto* button = new QPushButton(tr(text));
         button->setObjectName(QString("page %1").arg(text));
         button->setToolTip(tip);
         button->setCheckable(true);

@@ -4,6 +4,7 @@
 #include "drawing/marker_picture.h"
 #include "model/edits.h"
 #include "model/marker_looks.h"
+#include "parts/decimal_keys.h"
 #include "parts/fields.h"
 #include "parts/finder.h"
 #include "schedule/find_pins.h"
@@ -17,26 +18,30 @@
 
 namespace pulsepin {
 
+static bool begins_unit(const QString& written, const char* unit) {
+    return !written.isEmpty() &&
+           (QString(unit).startsWith(written) || text_of(unit).toLower().startsWith(written));
+}
+
 std::optional<Length> length_from_text(const QString& text) {
     const QString plain = text.trimmed().toLower();
     if (plain.isEmpty())
         return Length{};
     qsizetype digits = 0;
-    while (digits < plain.size() && (plain[digits].isDigit() || plain[digits] == '.'))
+    while (digits < plain.size() && (plain[digits].isDigit() || plain[digits] == '.' || plain[digits] == ','))
         ++digits;
-    bool number = false;
-    const double amount = plain.first(digits).toDouble(&number);
+    const double amount = typed_number(plain.first(digits)).value_or(0);
     const QString unit = plain.mid(digits).trimmed();
-    if (!number || amount <= 0)
+    if (amount <= 0)
         return std::nullopt;
-    if (QStringLiteral("beats").startsWith(unit) && !unit.isEmpty())
-        return Length{Length::Unit::InBeats, amount};
-    if (QStringLiteral("frames").startsWith(unit) && !unit.isEmpty())
-        return Length{Length::Unit::InFrames, amount};
     if (unit == "ms")
         return Length{Length::Unit::InMilliseconds, amount};
     if (unit == "s")
         return Length{Length::Unit::InMilliseconds, amount * 1000};
+    if (begins_unit(unit, "beats"))
+        return Length{Length::Unit::InBeats, amount};
+    if (begins_unit(unit, "frames"))
+        return Length{Length::Unit::InFrames, amount};
     return std::nullopt;
 }
 
@@ -170,8 +175,7 @@ QVariant MarkerTable::data(const QModelIndex& at, int role) const {
                    ? QVariant(row.body.symbol)
                    : QVariant(text_of(marker_symbols()[static_cast<std::size_t>(row.body.symbol)].label));
     case Lasts:
-        return role == Qt::EditRole ? QString::fromStdString(length_text(row.body.length))
-                                    : spoken(length_text(row.body.length));
+        return spoken(length_text(row.body.length));
     case Note:
         return QString::fromStdString(row.body.note);
     case TravelsWith:
@@ -233,6 +237,8 @@ bool MarkerTable::setData(const QModelIndex& at, const QVariant& value, int role
         body.note = value.toString().toStdString();
         break;
     case Lasts: {
+        if (value.toString() == spoken(length_text(body.length)))
+            return true;
         const auto length = length_from_text(value.toString());
         if (!length) {
             document_.say(tr("“%1” is no length. Write 2 beats, 12 frames or 300 ms.").arg(value.toString()));

@@ -27,12 +27,12 @@ PlacePanel::PlacePanel(Document& document, ViewState& view, QWidget* parent)
     heading_ = heading({});
     top->addWidget(heading_);
     top->addStretch(1);
-    const QString names[] = {tr("Where"), tr("What"), tr("Placed")};
+    const char* const names[] = {QT_TR_NOOP("Where"), QT_TR_NOOP("What"), QT_TR_NOOP("Placed")};
     const QString tips[] = {tr("Which positions are picked"), tr("What is placed on each of them"),
                             tr("What was placed before: select, change, run again")};
     for (int page = PickPage; page <= PlantingsPage; ++page) {
-        auto* button = new QPushButton(names[page]);
-        button->setObjectName("page " + names[page]);
+        auto* button = new QPushButton(tr(names[page]));
+        button->setObjectName(QString("page %1").arg(names[page]));
         button->setToolTip(tips[page]);
         button->setCheckable(true);
         button->setProperty("role", "choice");
