@@ -1178,6 +1178,10 @@
         <translation>%2 Trigger steuern nun dasselbe</translation>
     </message>
     <message>
+        <source>, columns %1 of %2</source>
+        <translation>, Spalten %1 von %2</translation>
+    </message>
+    <message>
         <source>, in bar %1</source>
         <translation>, in Takt %1</translation>
     </message>
@@ -1188,6 +1192,10 @@
     <message>
         <source>, in bars %1 to %2</source>
         <translation>, in den Takten %1 bis %2</translation>
+    </message>
+    <message>
+        <source>, lines</source>
+        <translation>, Zeilen</translation>
     </message>
     <message>
         <source>-23 LUFS (EBU R 128)</source>
@@ -6588,6 +6596,18 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
         <translation>bei 100 %, zu jeder Seite</translation>
     </message>
     <message>
+        <source>at 24</source>
+        <translation>bei 24</translation>
+    </message>
+    <message>
+        <source>at 25</source>
+        <translation>bei 25</translation>
+    </message>
+    <message>
+        <source>at 30</source>
+        <translation>bei 30</translation>
+    </message>
+    <message>
         <source>at least</source>
         <translation>mindestens</translation>
     </message>
@@ -6694,6 +6714,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>bass</source>
         <translation>Bass</translation>
+    </message>
+    <message>
+        <source>beat</source>
+        <translation>Beat</translation>
     </message>
     <message>
         <source>beats</source>
@@ -6998,6 +7022,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>colour of the last</source>
         <translation>Farbe des letzten</translation>
+    </message>
+    <message>
+        <source>column</source>
+        <translation>Spalte</translation>
     </message>
     <message>
         <source>columns</source>
@@ -8490,6 +8518,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>mirrored half</source>
         <translation>gespiegelte Hälfte</translation>
+    </message>
+    <message>
+        <source>missing</source>
+        <translation>fehlt</translation>
     </message>
     <message>
         <source>mm</source>
@@ -10246,6 +10278,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>tint hue</source>
         <translation>Farbton der Tönung</translation>
+    </message>
+    <message>
+        <source>title</source>
+        <translation>Titel</translation>
     </message>
     <message>
         <source>to</source>

@@ -1178,6 +1178,10 @@
         <translation>トリガー %2 個が同じものを動かします</translation>
     </message>
     <message>
+        <source>, columns %1 of %2</source>
+        <translation>、列 %1 / %2</translation>
+    </message>
+    <message>
         <source>, in bar %1</source>
         <translation>、%1 小節</translation>
     </message>
@@ -1188,6 +1192,10 @@
     <message>
         <source>, in bars %1 to %2</source>
         <translation>、%1〜%2 小節</translation>
+    </message>
+    <message>
+        <source>, lines</source>
+        <translation>、行</translation>
     </message>
     <message>
         <source>-23 LUFS (EBU R 128)</source>
@@ -6588,6 +6596,18 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
         <translation>100 % で左右に</translation>
     </message>
     <message>
+        <source>at 24</source>
+        <translation>24 fps</translation>
+    </message>
+    <message>
+        <source>at 25</source>
+        <translation>25 fps</translation>
+    </message>
+    <message>
+        <source>at 30</source>
+        <translation>30 fps</translation>
+    </message>
+    <message>
         <source>at least</source>
         <translation>最短</translation>
     </message>
@@ -6694,6 +6714,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>bass</source>
         <translation>ベース</translation>
+    </message>
+    <message>
+        <source>beat</source>
+        <translation>拍</translation>
     </message>
     <message>
         <source>beats</source>
@@ -6998,6 +7022,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>colour of the last</source>
         <translation>最後の色</translation>
+    </message>
+    <message>
+        <source>column</source>
+        <translation>列</translation>
     </message>
     <message>
         <source>columns</source>
@@ -8490,6 +8518,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>mirrored half</source>
         <translation>鏡映の半分</translation>
+    </message>
+    <message>
+        <source>missing</source>
+        <translation>なし</translation>
     </message>
     <message>
         <source>mm</source>
@@ -10246,6 +10278,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>tint hue</source>
         <translation>着色の色相</translation>
+    </message>
+    <message>
+        <source>title</source>
+        <translation>題名</translation>
     </message>
     <message>
         <source>to</source>

@@ -350,6 +350,37 @@ private slots:
     }
 
     // Without beats a bar is four seconds, and lines are counted in seconds.
+    // What we say is told in the language that is asked for; what a person named stays.
+    void our_own_words_are_told_in_another_language() {
+        Project project = demo_piece();
+        project = *with_lane_named(project, project.lanes.front()->id, std::string(90, 'm'));
+        ParamValues values;
+        for (const auto& row : counted_rows())
+            values.set(row.id, 1.0);
+        for (const auto& [kind, words] :
+             {std::pair("bars",
+                        std::vector{"Bar sheet", "from bar 0", "bar, beat", "frame", "timecode", "at 24",
+                                    "24 frames/s", "Texts that are longer than their places"}),
+              std::pair("exposures", std::vector{"Exposure sheet", "beat", "frame", "at 25", "35 mm"}),
+              std::pair("line", std::vector{"One line"})}) {
+            std::set<std::string> asked;
+            SheetRequest request{Schedule(project), values, {}, "2026-01-02", [&](std::string_view word) {
+                                     asked.emplace(word);
+                                     return "¿" + std::string(word);
+                                 }};
+            const auto sheets = laid_out(*sheet_kind(kind), request, typewriter);
+            QVERIFY(sheets.has_value());
+            QCOMPARE(fault_of(*sheets), QString());
+            const QString all = all_texts(*sheets);
+            for (const char* word : words) {
+                QVERIFY2(asked.contains(word), word);
+                QVERIFY2(all.contains(QString("¿") + word), word);
+            }
+            for (const char* named : {"spool", "drop"})
+                QVERIFY2(!asked.contains(named), named);
+        }
+    }
+
     void a_piece_without_beats_has_sheets_too() {
         Project project = demo_piece();
         project.grid = nullptr;

@@ -165,9 +165,15 @@ inline void find_in(QWidget& finder, const QStringList& path) {
     if (!speaks_otherwise()) // its words are those of the window
         QTest::keyClicks(finder.findChild<QLineEdit*>("finder words"), path.join(' '));
     auto* list = finder.findChild<QListWidget*>("finder list");
+    QString group;
     for (int row = 0; row < list->count(); ++row) {
         auto* item = list->item(row);
-        if ((item->flags() & Qt::ItemIsSelectable) == 0 || !begins_to_tell(item->text(), path.back()))
+        if ((item->flags() & Qt::ItemIsSelectable) == 0) {
+            group = item->text();
+            continue;
+        }
+        if (!begins_to_tell(item->text(), path.back()) ||
+            (speaks_otherwise() && path.size() > 1 && !says(group, path.front())))
             continue;
         list->scrollToItem(item);
         return QTest::mouseClick(list->viewport(), Qt::LeftButton, {}, list->visualItemRect(item).center());

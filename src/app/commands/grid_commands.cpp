@@ -12,6 +12,7 @@
 #include "schedule/resolve.h"
 #include "schedule/snapping.h"
 #include "session/core_words.h"
+#include "session/number_text.h"
 #include "session/settings.h"
 #include "time/grid_bend.h"
 #include "time/musical_text.h"
@@ -235,7 +236,7 @@ void GridCommands::move_chosen_beat(Seconds by) {
     document_.apply(retimed(document_.project(), *std::move(moved)), tr("move beat"));
     document_.say(tr("Beat %1 moved by %2 ms")
                       .arg(QString::fromStdString(format_position(document_.project().grid->position_of(at))))
-                      .arg(by.value * 1000, 0, 'f', 1));
+                      .arg(number_text(by.value * 1000, 1)));
 }
 
 void GridCommands::move_chosen_beat_to_onset() {

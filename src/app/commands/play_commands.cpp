@@ -11,6 +11,7 @@
 #include "schedule/place_text.h"
 #include "schedule/shots.h"
 #include "session/core_words.h"
+#include "session/number_text.h"
 #include "session/settings.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
@@ -333,7 +334,7 @@ void PlayCommands::ask_for_delay() {
     player_.set_extra_delay(dialog.delay());
     QSettings().setValue("play/extra delay", dialog.delay().value);
     document_.say(
-        tr("The picture now follows the sound by %1 ms").arg(dialog.delay().value * 1000, 0, 'f', 0));
+        tr("The picture now follows the sound by %1 ms").arg(number_text(dialog.delay().value * 1000, 0)));
 }
 
 /// Where it began, if that is wanted; else where it stopped.

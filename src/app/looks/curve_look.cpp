@@ -9,6 +9,7 @@
 #include "drawing/timeline/lane_paint.h"
 #include "model/edits.h"
 #include "parts/form_fields.h"
+#include "session/number_text.h"
 
 #include <algorithm>
 #include <cmath>
@@ -120,7 +121,8 @@ Project lowered(const Project& project, std::span<const PinId> pins, double by) 
 
 QString told(const PinBody& body) {
     const auto* key = body_if<KeyBody>(&body);
-    return key ? QCoreApplication::translate("pulsepin::Gesture", "value %1").arg(key->value, 0, 'g', 5)
+    return key ? QCoreApplication::translate("pulsepin::Gesture", "value %1")
+                     .arg(short_number_text(key->value, 5))
                : QString();
 }
 

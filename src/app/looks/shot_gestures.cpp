@@ -3,6 +3,7 @@
 
 #include "looks/cut_look.h"
 #include "model/shot_edits.h"
+#include "session/number_text.h"
 
 #include <cmath>
 
@@ -32,7 +33,7 @@ void SlipShot::drag_to(QPointF at, Qt::KeyboardModifiers) {
     const Seconds by = pressed_time() - placement().carried(pressed_time(), from(), at);
     if (show(slipped(project(), cut_, rate.start_of(Frames(std::llround(by.value * rate.per_second()))))))
         tell(tr("From %1 s of the shot on")
-                 .arg(body_of<CutBody>(draft()->project().pin(cut_)->body).in_point.value, 0, 'f', 2));
+                 .arg(number_text(body_of<CutBody>(draft()->project().pin(cut_)->body).in_point.value, 2)));
 }
 
 std::optional<Gesture::Edit> SlipShot::end(Qt::KeyboardModifiers keys) {

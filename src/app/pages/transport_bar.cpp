@@ -3,6 +3,7 @@
 
 #include "schedule/resolve.h"
 #include "session/calm.h"
+#include "session/number_text.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
 
@@ -212,8 +213,7 @@ void TransportBar::refresh() {
     half_->setEnabled(grid);
     double_->setEnabled(grid);
     metre_->setEnabled(grid);
-    tempo_->set_text(grid ? QString::number(project.grid->typical_tempo().value, 'f', 2)
-                          : QStringLiteral("–"));
+    tempo_->set_text(grid ? number_text(project.grid->typical_tempo().value, 2) : QStringLiteral("–"));
     const auto metre = grid ? project.grid->metre_at(Ticks(0)) : Metre{};
     metre_->setText(QString::fromStdString(format_metre(metre)));
     lamps_->set_count(metre.beats_per_bar);

@@ -3,6 +3,7 @@
 #include "parts/finder.h"
 #include "parts/number_field.h"
 #include "session/core_words.h"
+#include "session/number_text.h"
 
 #include <QCoreApplication>
 #include <QKeyEvent>
@@ -200,7 +201,7 @@ void LevelBar::paintEvent(QPaintEvent*) {
     small.setPixelSize(11);
     painter.setFont(small);
     painter.setPen(p.desk_quiet);
-    const QString text = lufs_ > -70 ? tr("%1 LUFS").arg(lufs_, 0, 'f', 1) : tr("level");
+    const QString text = lufs_ > -70 ? tr("%1 LUFS").arg(number_text(lufs_, 1)) : tr("level");
     painter.drawText(QRectF(0, 0, width(), 14), Qt::AlignLeft | Qt::AlignVCenter, text);
     const QRectF groove(0, 23, width(), 5);
     painter.fillRect(groove, p.desk_line);

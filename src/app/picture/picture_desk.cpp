@@ -5,6 +5,7 @@
 #include "parts/palette.h"
 #include "parts/tight_row.h"
 #include "parts/widgets.h"
+#include "session/number_text.h"
 
 #include <QButtonGroup>
 #include <QPainter>
@@ -201,14 +202,15 @@ void PictureDesk::tell() {
                    : coarse == 2 ? tr("half quality")
                                  : tr("quarter quality");
     if (player_.playing())
-        text += tr(" · %1/s · %2").arg(picture_->pictures_a_second(), 0, 'f', 0).arg(picture_->sync_text());
+        text +=
+            tr(" · %1/s · %2").arg(number_text(picture_->pictures_a_second(), 0)).arg(picture_->sync_text());
     if (told_->text() != text)
         told_->setText(text);
     const auto& layers = document_.project().stage->layers;
     draw_->setVisible(std::any_of(layers.begin(), layers.end(),
                                   [](const Layer& layer) { return layer.kind == layers::line; }));
     arrange_->setVisible(hands_->page().worth_asking());
-    const QString zoom = tr("%1 %").arg(picture_->scale().points * 100, 0, 'f', 0);
+    const QString zoom = tr("%1 %").arg(number_text(picture_->scale().points * 100, 0));
     if (zoom_->text() != zoom)
         zoom_->setText(zoom);
 }

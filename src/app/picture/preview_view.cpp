@@ -5,6 +5,7 @@
 #include "picture/flash_box.h"
 #include "render/staged_places.h"
 #include "session/core_words.h"
+#include "session/number_text.h"
 
 #include <QContextMenuEvent>
 #include <QDropEvent>
@@ -387,7 +388,7 @@ std::vector<PreviewView::Acting> PreviewView::acting() const {
                 continue;
             const auto& body = body_of<TriggerBody>(lane->pins[span.index].body);
             all.push_back(
-                {tr("%1 %2 %").arg(QString::fromStdString(body.effect)).arg(body.strength, 0, 'f', 0),
+                {tr("%1 %2 %").arg(QString::fromStdString(body.effect)).arg(number_text(body.strength, 0)),
                  QColor::fromRgb(static_cast<QRgb>(colour_at(body, span, shown_.frame).rgb))});
         }
     }
@@ -401,7 +402,7 @@ QString PreviewView::sync_text() const {
     // Start of the frame on screen minus the sound that is heard: within one frame it can be no closer.
     const double ms = (rate.start_of(shown_.frame) - shown_.sound).value * 1000;
     const bool in_sync = shown_.frame == shown_.wanted;
-    return (in_sync ? tr("in sync %1 ms") : tr("picture late %1 ms")).arg(ms, 0, 'f', 0);
+    return (in_sync ? tr("in sync %1 ms") : tr("picture late %1 ms")).arg(number_text(ms, 0));
 }
 
 /// What lies outside of the camera's frame is dimmed; the frame has its corners, and safe areas at choice:

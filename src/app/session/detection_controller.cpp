@@ -7,6 +7,7 @@
 #include "model/onset_edits.h"
 #include "session/core_words.h"
 #include "session/document.h"
+#include "session/number_text.h"
 #include "session/song_lessons.h"
 #include "session/sound_cache.h"
 #include "time/grid_bend.h"
@@ -241,7 +242,7 @@ void DetectionController::remember_level() {
                     return document_.say(tr("%1 BPM is neither the tempo that is heard in this song nor half "
                                             "or twice as fast. "
                                             "Nothing was remembered.")
-                                             .arg(tempo.value, 0, 'f', 1));
+                                             .arg(number_text(tempo.value, 1)));
                 const auto count = song_lessons::remember(**std::move(lesson));
                 if (!count)
                     return document_.say(why_not(count.error()));
@@ -382,7 +383,7 @@ void DetectionController::add_found(OnsetRow row) {
 
 void DetectionController::add_row_like(Seconds from, Seconds until) {
     OnsetRow row;
-    row.name = tr("like %1 s").arg(from.value, 0, 'f', 2).toStdString();
+    row.name = tr("like %1 s").arg(number_text(from.value, 2)).toStdString();
     row.like = OnsetRow::Like{from, until, 0.8};
     row.of = document_.sounds().listened();
     add_row(row);

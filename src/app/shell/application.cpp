@@ -58,7 +58,8 @@ void prepare_start() {
 }
 
 void use_language(QApplication& application, const QString& wanted) {
-    const QLocale asked = wanted == "system" ? QLocale::system() : QLocale(wanted);
+    QLocale asked = wanted == "system" ? QLocale::system() : QLocale(wanted);
+    asked.setNumberOptions(QLocale::OmitGroupSeparator); // in fields nothing sets thousands apart
     // What no words are there for is shown in English, but numbers are typed as at home.
     QLocale::setDefault(asked);
     const auto install = [&](const QString& name, const QString& folder) {

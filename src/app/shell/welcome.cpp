@@ -4,6 +4,7 @@
 #include "interchange/project_file.h"
 #include "parts/palette.h"
 #include "parts/plain_texts.h"
+#include "session/number_text.h"
 #include "session/project_store.h"
 #include "shell/walk.h"
 
@@ -38,7 +39,7 @@ QString told(const Project& project) {
         parts << QString("%1:%2").arg(seconds / 60).arg(seconds % 60, 2, 10, QChar('0'));
     }
     if (project.grid)
-        parts << Welcome::tr("%1 BPM").arg(project.grid->typical_tempo().value, 0, 'f', 0);
+        parts << Welcome::tr("%1 BPM").arg(number_text(project.grid->typical_tempo().value, 0));
     if (!project.bin->empty())
         parts << Welcome::tr("%n shots", nullptr, static_cast<int>(project.bin->size()));
     return parts.join(QStringLiteral(" · "));

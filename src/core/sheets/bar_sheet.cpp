@@ -106,7 +106,8 @@ private:
     [[nodiscard]] Seconds start_of(Frames frame) const { return settings_.frame_rate.start_of(frame); }
 
     void begin_page(const std::string& first_bar) {
-        paper_.new_page(request_.schedule.project().grid ? "from bar " + first_bar : "from " + first_bar);
+        paper_.new_page(
+            request_.told(request_.schedule.project().grid ? "from bar " + first_bar : "from " + first_bar));
         y_ = paper_.top();
         empty_ = true;
     }
@@ -171,9 +172,9 @@ private:
         paper_.line(line.end(), y_ + 4, line.end(), ruler + 12, 0.7, sheet_ink::black);
         paper_.line(line.left(), ruler, line.end(), ruler, 1, sheet_ink::black);
         paper_.text(paper_.left(), ruler + 10,
-                    !values_.flag("beats")             ? ""
-                    : request_.schedule.project().grid ? "bar, beat"
-                                                       : "seconds",
+                    !values_.flag("beats")             ? std::string()
+                    : request_.schedule.project().grid ? request_.told("bar, beat")
+                                                       : request_.told("seconds"),
                     {number_size, false, sheet_ink::quiet});
         y_ += ruler_high;
         for (const auto& row : counted_rows())
@@ -199,7 +200,7 @@ private:
     /// At each beat where there is room, else at each bar, or each second, fourth ... of them.
     void draw_counted(const CountedRow& row, const std::vector<BarOnSheet>& bars, std::size_t first,
                       std::size_t count, const BarLine& line) {
-        paper_.text(paper_.left(), y_ + 8, row.head, {number_size, false, sheet_ink::quiet});
+        paper_.text(paper_.left(), y_ + 8, request_.told(row.head), {number_size, false, sheet_ink::quiet});
         double widest = 0;
         std::vector<std::vector<std::string>> texts;
         for (std::size_t i = first; i < first + count; ++i) {
@@ -282,7 +283,7 @@ private:
         for (const double size : {8.5, 7.5, 6.5})
             if (auto lines = paper_.lines_of(name, names_wide - 6, size, 3))
                 return *lines;
-        return {paper_.told_later("lane", name, names_wide - 6, 8.5)};
+        return {paper_.told_later(request_.told("lane"), name, names_wide - 6, 8.5)};
     }
 
     void draw(const LaneOnLine& part, const BarLine& line) {

@@ -80,7 +80,8 @@ private:
     }
     [[nodiscard]] double beats_wide() const { return values_.flag("beats") && !beats_.empty() ? 44 : 0; }
     [[nodiscard]] double counted_wide(const CountedRow& row) const {
-        return std::max(paper_.measure(row.widest, text_size()), paper_.measure(row.head, 8)) + 9;
+        return std::max(paper_.measure(row.widest, text_size()), paper_.measure(request_.told(row.head), 8)) +
+               9;
     }
     [[nodiscard]] double fixed_width() const {
         double wide = beats_wide();
@@ -101,9 +102,10 @@ private:
         first_ = first;
         until_ = until;
         top_ = paper_.top() + head_high;
-        std::string told = "frames " + std::to_string(first.value) + " to " + std::to_string(until.value - 1);
+        std::string told =
+            request_.told("frames " + std::to_string(first.value) + " to " + std::to_string(until.value - 1));
         if (groups > 1)
-            told += ", columns " + std::to_string(group + 1) + " of " + std::to_string(groups);
+            told += request_.told(", columns " + std::to_string(group + 1) + " of " + std::to_string(groups));
         paper_.new_page(told);
         const double wide = paper_.right() - paper_.left() - fixed_width();
         const std::size_t count = until_lane - from_lane;
@@ -140,7 +142,7 @@ private:
         double x = paper_.left();
         const Style numbers{text_size(), false, sheet_ink::black, 1};
         if (beats_wide() > 0) {
-            paper_.text(x + 5, top_ - 5, "beat", {8, false, sheet_ink::quiet});
+            paper_.text(x + 5, top_ - 5, request_.told("beat"), {8, false, sheet_ink::quiet});
             for (Frames frame = first_; frame < until_; frame += Frames(1))
                 if (const auto beat = beats_.find(frame.value); beat != beats_.end())
                     paper_.text(x + 5, baseline(frame), beat->second.name, {text_size(), beat->second.bar});
@@ -149,7 +151,7 @@ private:
         }
         for (const auto* row : counted_) {
             const double wide = counted_wide(*row);
-            paper_.text(x + wide - 4, top_ - 5, row->head, {8, false, sheet_ink::quiet, 1});
+            paper_.text(x + wide - 4, top_ - 5, request_.told(row->head), {8, false, sheet_ink::quiet, 1});
             for (Frames frame = first_; frame < until_; frame += Frames(1)) {
                 Style style = numbers;
                 style.bold =
@@ -252,7 +254,8 @@ private:
                 }
                 return;
             }
-        paper_.text(x + 5, top_ - 5, paper_.told_later("column", name, wide - 8, 9, true), {9, true});
+        paper_.text(x + 5, top_ - 5, paper_.told_later(request_.told("column"), name, wide - 8, 9, true),
+                    {9, true});
     }
 
     using Style = Paper::Style;

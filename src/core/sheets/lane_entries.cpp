@@ -12,15 +12,16 @@ std::string one_line(std::string text) {
     return text;
 }
 
-std::vector<LaneEntry> entries_of_shots(const Project& project, const std::vector<ShotSpan>& shots) {
+std::vector<LaneEntry> entries_of_shots(const SheetRequest& request, const std::vector<ShotSpan>& shots) {
+    const Project& project = request.schedule.project();
     std::vector<LaneEntry> entries;
     for (const auto& shot : shots) {
         const Clip* clip = project.clip(shot.shot);
         entries.push_back({shot.start,
                            shot.end,
                            clip             ? clip->name
-                           : shot.slate > 0 ? "slate " + std::to_string(shot.slate)
-                                            : std::string("missing"),
+                           : shot.slate > 0 ? request.told("slate " + std::to_string(shot.slate))
+                                            : request.told("missing"),
                            {},
                            clip ? shot.shot : ClipId{},
                            shot.in_point});
@@ -38,13 +39,14 @@ Frames end_of(const Pin& pin, const ResolvedPin& at, const Project& project) {
 
 } // namespace
 
-std::vector<LaneEntry> entries_of_lane(const Schedule& schedule, const Lane& lane) {
+std::vector<LaneEntry> entries_of_lane(const SheetRequest& request, const Lane& lane) {
+    const Schedule& schedule = request.schedule;
     const Project& project = schedule.project();
     const LaneSpans& spans = schedule.spans(lane.id);
     if (lane.muted)
         return {};
     if (!spans.shots.empty())
-        return entries_of_shots(project, spans.shots);
+        return entries_of_shots(request, spans.shots);
     std::vector<LaneEntry> entries;
     const auto named = [&](std::size_t index) {
         return one_line(lane.kind->name_of(lane.pins[index].body, project));

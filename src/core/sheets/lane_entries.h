@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
-#include "schedule/schedule.h"
+#include "sheets/sheets.h"
 
 namespace pulsepin {
 
@@ -15,7 +15,7 @@ struct LaneEntry {
 };
 
 /// What acts of a lane, by time; moments last a frame. Muted pins are left out.
-[[nodiscard]] std::vector<LaneEntry> entries_of_lane(const Schedule& schedule, const Lane& lane);
+[[nodiscard]] std::vector<LaneEntry> entries_of_lane(const SheetRequest& request, const Lane& lane);
 
 /// The lines of a lane of words, each with its speaker before it where it has one. Empty for other lanes.
 [[nodiscard]] std::vector<LaneEntry> spoken_lines(const Schedule& schedule, const Lane& lane);

@@ -53,10 +53,10 @@ std::vector<SheetLane> lanes_on_sheet(const SheetRequest& request, const ParamVa
     for (const auto& lane : request.schedule.project().lanes) {
         if (values.flag("dialogue"))
             if (auto lines = spoken_lines(request.schedule, *lane); has_any(lines, *request.frames))
-                lanes.push_back({lane->name + ", lines", false, std::move(lines)});
+                lanes.push_back({lane->name + request.told(", lines"), false, std::move(lines)});
         if (!values.flag(lanes_switch(lane->kind)))
             continue;
-        if (auto entries = entries_of_lane(request.schedule, *lane); has_any(entries, *request.frames))
+        if (auto entries = entries_of_lane(request, *lane); has_any(entries, *request.frames))
             lanes.push_back({lane->name, holds<ExposureBody>(lane->kind), std::move(entries)});
     }
     return lanes;
@@ -69,7 +69,7 @@ std::string place_on_paper(const Project& project, Seconds time) {
 
 Paper::Paper(const SheetRequest& request, const ParamValues& values, std::string_view what,
              TextMeasure measure)
-    : request_(request), what_(what), measure_(std::move(measure)) {
+    : request_(request), what_(request.told(what)), measure_(std::move(measure)) {
     const auto paper = std::ranges::find(papers, values.text("paper"), &PaperSize::id);
     constexpr double points_a_mm = 72 / 25.4;
     sheets_.width = (paper == papers.end() ? papers[0] : *paper).width * points_a_mm;
@@ -78,7 +78,7 @@ Paper::Paper(const SheetRequest& request, const ParamValues& values, std::string
         std::swap(sheets_.width, sheets_.height);
     sheets_.black_and_white = values.flag("black-and-white");
     const auto& title = request.schedule.project().settings->title;
-    sheets_.title = title.empty() ? "Untitled" : title;
+    sheets_.title = title.empty() ? request.told("Untitled") : title;
 }
 
 Colour Paper::printed(Colour ink) const {
@@ -176,7 +176,7 @@ void Paper::write_heads() {
     if (project.grid)
         add(fmt::format("{:.2f} BPM, {}", project.grid->typical_tempo().value,
                         format_metre(project.grid->metre_at(Ticks(0)))));
-    add(settings.frame_rate.text() + " frames/s");
+    add(request_.told(settings.frame_rate.text() + " frames/s"));
     if (!request_.date.empty())
         add(request_.date);
     auto pages = std::move(sheets_.pages);
@@ -199,7 +199,7 @@ void Paper::write_heads() {
             text(left(), y, one, {lines ? 8.5 : 4, false, sheet_ink::quiet});
             y += lines ? 10 : 5;
         }
-        text(right(), sheets_.height - margin, fmt::format("{} of {}", i + 1, pages.size()),
+        text(right(), sheets_.height - margin, request_.told(fmt::format("{} of {}", i + 1, pages.size())),
              {9, true, sheet_ink::black, 1});
         text(left(), sheets_.height - margin, told_[i], {8.5, false, sheet_ink::quiet});
     }
@@ -215,7 +215,7 @@ Sheets Paper::finished() {
         bool first = true;
         for (const auto& one : lines) {
             if (y > bottom()) {
-                new_page("Texts that are longer than their places");
+                new_page(request_.told("Texts that are longer than their places"));
                 y = top() + 12;
             }
             if (first)

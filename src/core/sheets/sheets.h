@@ -13,6 +13,12 @@ struct SheetRequest {
     ParamValues values = {}; ///< of sheet_parameters(); those that are left out are as is usual
     std::optional<std::pair<Frames, Frames>> frames = {}; ///< those alone, the last one not included
     std::string date = {};                                ///< as it stands on the paper
+    /// Our own words in another language; empty: as they stand here. Called from the thread that lays out.
+    std::function<std::string(std::string_view words)> other_words = {};
+
+    [[nodiscard]] std::string told(std::string_view words) const {
+        return other_words ? other_words(words) : std::string(words);
+    }
 };
 
 /// A kind of sheet: a row for each.

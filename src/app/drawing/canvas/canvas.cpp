@@ -4,6 +4,7 @@
 #include "drawing/canvas/canvas_access.h"
 #include "drawing/canvas/gestures/draw_lasting.h"
 #include "drawing/kind_look.h"
+#include "session/number_text.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
 
@@ -407,7 +408,7 @@ void Canvas::show_tooltip(QPoint at, QPoint global) {
                                    tr("%1 · frame %2 · %3 ms off")
                                        .arg(QString::fromStdString(format_clock(pin.time)))
                                        .arg(pin.frame.value)
-                                       .arg(pin.rounding_error.value * 1000, 0, 'f', 1),
+                                       .arg(number_text(pin.rounding_error.value * 1000, 1)),
                                    this);
 }
 

@@ -4,6 +4,7 @@
 #include "drawing/canvas/canvas.h"
 #include "parts/targets.h"
 #include "session/core_words.h"
+#include "session/number_text.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
 
@@ -22,7 +23,7 @@ void Canvas::draw_pulled(QPainter& painter) const {
     const double ms = pulled->by.value * 1000;
     draw_tag(painter, head + QPointF(0, 8),
              (ms > 0 ? tr("%1 ms later · Ctrl+Z: stay") : tr("%1 ms earlier · Ctrl+Z: stay"))
-                 .arg(std::abs(ms), 0, 'f', 0));
+                 .arg(number_text(std::abs(ms), 0)));
 }
 
 void Canvas::draw_tag(QPainter& painter, QPointF beside, const QString& text) const {

@@ -2,6 +2,7 @@
 #include "drawing/timeline/curve_lanes.h"
 
 #include "drawing/timeline/follower_lines.h"
+#include "session/number_text.h"
 
 #include <QImage>
 #include <algorithm>
@@ -115,7 +116,7 @@ void paint_ends(QPainter& painter, const LaneScene& s, const CurveScale& scale, 
     paper.setAlphaF(0.85F);
     // On paper of their own, so that no curve strikes them through.
     const auto tell = [&](double value, double y) {
-        const QString text = QString("%1 %2").arg(value, 0, 'g', 4).arg(unit);
+        const QString text = QString("%1 %2").arg(short_number_text(value, 4)).arg(unit);
         painter.fillRect(
             QRectF(s.row.left() + 2, y - 9, painter.fontMetrics().horizontalAdvance(text) + 4, 12), paper);
         painter.setPen(s.scene.palette.paper_quiet);

@@ -3,6 +3,7 @@
 
 #include "follow/steps.h"
 #include "parts/fields.h"
+#include "session/number_text.h"
 
 #include <algorithm>
 #include <cmath>
@@ -111,7 +112,7 @@ void paint_level_lines(QPainter& painter, const LaneScene& s) {
         const double y = s.row.top() + line.y;
         painter.setPen(QPen(s.scene.palette.cut, 1, Qt::DashLine));
         painter.drawLine(QPointF(s.row.left(), y), QPointF(s.row.right(), y));
-        const QString text = QString("%1 %2").arg(line.name).arg(line.value, 0, 'g', 3);
+        const QString text = QString("%1 %2").arg(line.name).arg(short_number_text(line.value, 3));
         const double width = painter.fontMetrics().horizontalAdvance(text);
         QRectF place(s.row.right() - width - 20, y < s.row.top() + 14 ? y + 1 : y - 13, width + 4, 12);
         for (const auto& other : told) // names of lines that lie close stand beside each other

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "drawing/timeline/paint_grid.h"
 
+#include "session/number_text.h"
+
 #include <QCoreApplication>
 #include <QPainterPath>
 #include <algorithm>
@@ -204,8 +206,8 @@ void paint_course(QPainter& painter, const Scene& scene, const QRectF& row, cons
     painter.drawText(QRectF(row.left() + 6, row.top() + 3, 400, 14), Qt::AlignVCenter,
                      tr("%1: deviation %2 ms · full height %3 ms")
                          .arg(course.name)
-                         .arg(course.residual.value * 1000, 0, 'f', 1)
-                         .arg(most * 1000, 0, 'f', 0));
+                         .arg(number_text(course.residual.value * 1000, 1))
+                         .arg(number_text(most * 1000, 0)));
 }
 
 /// The tempo between beats as a line, over lines that tell how fast that is.
@@ -224,7 +226,7 @@ void paint_tempo_line(QPainter& painter, const Scene& scene, const QRectF& row) 
         painter.setPen(QPen(p.paper_line, 1));
         painter.drawLine(QPointF(row.left(), y_of(bpm)), QPointF(row.right(), y_of(bpm)));
         painter.setPen(p.paper_quiet);
-        painter.drawText(QPointF(row.left() + 4, y_of(bpm) - 2), QString::number(bpm, 'f', 1));
+        painter.drawText(QPointF(row.left() + 4, y_of(bpm) - 2), number_text(bpm, 1));
         if (high - low < 0.3)
             break;
     }

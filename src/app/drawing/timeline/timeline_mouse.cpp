@@ -11,6 +11,7 @@
 #include "model/edits.h"
 #include "parts/dragging.h"
 #include "session/core_words.h"
+#include "session/number_text.h"
 #include "time/grid_bend.h"
 
 #include <QApplication>
@@ -262,7 +263,7 @@ void TimelineView::wheelEvent(QWheelEvent* event) {
         lane_scroll_->setValue(lane_scroll_->value() - angle.y() / 2);
     } else if (event->modifiers() & Qt::ControlModifier) {
         set_wave_height(view_.look().wave_height * std::exp2(angle.y() / 480.0));
-        emit hint(tr("Waveform drawn %1 times as high").arg(view_.look().wave_height, 0, 'f', 1));
+        emit hint(tr("Waveform drawn %1 times as high").arg(number_text(view_.look().wave_height, 1)));
     } else if (sideways) {
         const int turn = angle.x() != 0 ? angle.x() : angle.y();
         shown.start -= Seconds(turn / 120.0 * shown.width / 8 / shown.pixels_per_second);

@@ -16,6 +16,7 @@
 
 #include "drawing/timeline/paint_check.h"
 #include "parts/plain_texts.h"
+#include "session/number_text.h"
 
 #include <QFontMetricsF>
 #include <QHelpEvent>
@@ -144,7 +145,7 @@ void TimelineView::paint_grid_names(QPainter& painter) const {
     put(painter, name, p.paper_text, QRectF(indent, tempo_.top() + 8, (names_width() - 14.0), 18),
         tr("tempo"));
     put(painter, small, p.paper_quiet, QRectF(indent, tempo_.top() + 26, (names_width() - 14.0), 16),
-        QString("%1 – %2").arg(low, 0, 'f', 1).arg(high, 0, 'f', 1));
+        QString("%1 – %2").arg(number_text(low, 1)).arg(number_text(high, 1)));
     if (view_.course())
         put(painter, small, p.paper_quiet, QRectF(indent, tempo_.top() + 44, (names_width() - 14.0), 16),
             tr("deviation from tempo"));

@@ -12,6 +12,7 @@
 #include "schedule/triggers.h"
 #include "session/apply_hand_edit.h"
 #include "session/core_words.h"
+#include "session/number_text.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
 
@@ -31,7 +32,7 @@ QString frame_text(const ResolvedPin& resolved) {
         return DetailPanel::tr("%1 (exact)").arg(resolved.frame.value);
     return DetailPanel::tr("%1 (%2 ms %3)")
         .arg(resolved.frame.value)
-        .arg(std::abs(ms), 0, 'f', 1)
+        .arg(number_text(std::abs(ms), 1))
         .arg(ms < 0 ? DetailPanel::tr("early") : DetailPanel::tr("late"));
 }
 
@@ -189,7 +190,7 @@ QString DetailPanel::nearest_onset(Seconds time) const {
     if (after == onsets.end() || (after != onsets.begin() && time - (after - 1)->time < after->time - time))
         --after;
     const double ms = (after->time - time).value * 1000;
-    return tr("%1 ms %2").arg(std::abs(ms), 0, 'f', 0).arg(ms < 0 ? tr("earlier") : tr("later"));
+    return tr("%1 ms %2").arg(number_text(std::abs(ms), 0)).arg(ms < 0 ? tr("earlier") : tr("later"));
 }
 
 void DetailPanel::show_nothing() {
@@ -265,7 +266,7 @@ void DetailPanel::show_many() {
     const QString what = kinds.size() == 1 ? spoken(count_text(pins.size(), *kinds.begin()))
                                            : tr("%n pins", nullptr, static_cast<int>(pins.size()));
     title_->set_text(tr("%1 selected").arg(what));
-    names_[0]->setText(tr("Worst rounding to a frame: %1 ms").arg(worst.value * 1000, 0, 'f', 1));
+    names_[0]->setText(tr("Worst rounding to a frame: %1 ms").arg(number_text(worst.value * 1000, 1)));
     if (kinds.size() == 1)
         if (auto* fields = fields_of(*kinds.begin())) {
             auto shown = pins; // the one whose course is open is the one that is seen

@@ -12,6 +12,7 @@
 #include "parts/widgets.h"
 #include "schedule/piece_length.h"
 #include "schedule/shots.h"
+#include "session/number_text.h"
 #include "stage/layer_values.h"
 
 #include <QColorDialog>
@@ -380,7 +381,7 @@ void FeedTable::freeze(std::size_t index, bool simplify) {
         told = tr("%1 keys instead of %2, at most %3 %4 off")
                    .arg(fewer.keys.size())
                    .arg(keys.size())
-                   .arg(fewer.worst, 0, 'g', 3)
+                   .arg(short_number_text(fewer.worst, 3))
                    .arg(QString::fromStdString(feed.unit));
         keys = std::move(fewer.keys);
     }

@@ -2,6 +2,7 @@
 #include "pages/dialogs/delay_dialog.h"
 
 #include "parts/widgets.h"
+#include "session/number_text.h"
 
 #include <QDialogButtonBox>
 #include <QEvent>
@@ -81,7 +82,7 @@ void DelayDialog::tap() {
     if (taps_.size() < enough_taps)
         return told_->setText(tr("%1 of %2 taps").arg(taps_.size()).arg(enough_taps));
     const double late = median(taps_);
-    told_->setText(tr("%1 taps, %2 ms after the click").arg(taps_.size()).arg(late * 1000, 0, 'f', 0));
+    told_->setText(tr("%1 taps, %2 ms after the click").arg(taps_.size()).arg(number_text(late * 1000, 0)));
     delay_->setValue(static_cast<int>(std::lround(late * 1000)));
 }
 

@@ -5,6 +5,7 @@
 #include "parts/palette.h"
 #include "parts/widgets.h"
 #include "session/core_words.h"
+#include "session/number_text.h"
 
 #include <QPainter>
 #include <QVBoxLayout>
@@ -123,7 +124,7 @@ void ReceiverWindow::look() {
         told_->setText(tr("received: %1/s · %2 · jitter %3 ms · packet %4 · %5")
                            .arg(std::lround(a_second_))
                            .arg(lost == 0 ? tr("none lost") : tr("%1 lost").arg(lost))
-                           .arg(jitter * 1000, 0, 'f', 1)
+                           .arg(number_text(jitter * 1000, 1))
                            .arg(packets)
                            .arg(source));
     channels_->show_levels(std::move(levels));

@@ -3,6 +3,7 @@
 
 #include "model/edits.h"
 #include "session/core_words.h"
+#include "session/number_text.h"
 
 #include <QEvent>
 #include <QHBoxLayout>
@@ -93,7 +94,7 @@ void CourseTiles::refresh() {
         tile.button->setEnabled(there);
         QString text = name_of(tile.course);
         if (there && tile.distance)
-            text += QString("\n±%1 ms").arg(tile.distance->value * 1000, 0, 'f', 0);
+            text += QString("\n±%1 ms").arg(number_text(tile.distance->value * 1000, 0));
         else
             text += "\n–";
         if (there && tile.course == proposed_)

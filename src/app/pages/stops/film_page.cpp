@@ -6,6 +6,7 @@
 #include "render/qt_text.h"
 #include "schedule/piece_length.h"
 #include "session/core_words.h"
+#include "session/number_text.h"
 
 #include <QGridLayout>
 #include <QHBoxLayout>
@@ -19,9 +20,9 @@ namespace pulsepin {
 namespace {
 
 QString size_text(double bytes) {
-    return bytes < 1e6   ? FilmPage::tr("%1 kB").arg(std::max(1.0, bytes / 1e3), 0, 'f', 0)
+    return bytes < 1e6   ? FilmPage::tr("%1 kB").arg(number_text(std::max(1.0, bytes / 1e3), 0))
            : bytes < 1e9 ? FilmPage::tr("%1 MB").arg(bytes / 1e6, 0, 'f', bytes < 1e7 ? 1 : 0)
-                         : FilmPage::tr("%1 GB").arg(bytes / 1e9, 0, 'f', 1);
+                         : FilmPage::tr("%1 GB").arg(number_text(bytes / 1e9, 1));
 }
 
 QString time_text(Seconds left) {
@@ -94,7 +95,7 @@ void FilmCard::show_entry(const FilmQueue::Entry& entry) {
                                           .arg(time_text(entry.left))
                                           .arg(entry.made)
                                           .arg(entry.frames)
-                                          .arg(entry.per_second, 0, 'f', 0)
+                                          .arg(number_text(entry.per_second, 0))
                                     : tr("%1 of %2").arg(entry.made).arg(entry.frames);
     told_->set_text(told);
     told_->set_colour(entry.state == State::Failed ? desk_palette().warning : desk_palette().desk_quiet);

@@ -8,6 +8,7 @@
 #include "parts/widgets.h"
 #include "render/qt_text.h"
 #include "session/core_words.h"
+#include "session/number_text.h"
 
 #include <QHBoxLayout>
 #include <QInputDialog>
@@ -426,8 +427,8 @@ QString FollowerPage::told() const {
         return {};
     const auto [low, high] = std::minmax_element(values.begin(), values.end());
     return tr("from %1 to %2 · 1 becomes %3 %4")
-        .arg(static_cast<double>(*low), 0, 'f', 3)
-        .arg(static_cast<double>(*high), 0, 'f', 3)
+        .arg(number_text(static_cast<double>(*low), 3))
+        .arg(number_text(static_cast<double>(*high), 3))
         .arg(part_of<Motion>(*lane())->own.high)
         .arg(QString::fromStdString(part_of<Motion>(*lane())->own.unit));
 }

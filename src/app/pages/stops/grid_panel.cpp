@@ -8,6 +8,7 @@
 #include "parts/page_stack.h"
 #include "parts/tight_row.h"
 #include "parts/widgets.h"
+#include "session/number_text.h"
 #include "time/musical_text.h"
 
 #include <QButtonGroup>
@@ -256,14 +257,14 @@ QString GridPanel::summary() const {
         return document_.project().song ? tr("no beats yet") : tr("needs a song");
     if (asks_for_tempo()) // first: at another tempo other places are doubtful
         return tr("%1 or %2 BPM?")
-            .arg(document_.project().detection->tempi[0].tempo.value, 0, 'f', 0)
-            .arg(document_.project().detection->tempi[1].tempo.value, 0, 'f', 0);
+            .arg(number_text(document_.project().detection->tempi[0].tempo.value, 0))
+            .arg(number_text(document_.project().detection->tempi[1].tempo.value, 0));
     if (const auto doubtful = doubtful_places(document_.trust()).size(); doubtful > 0)
         return doubtful == 1 ? tr("one uncertain place") : tr("%1 uncertain places").arg(doubtful);
     if (asks_for_phase())
         return tr("half a beat later?");
     return tr("%1 BPM · %2")
-        .arg(grid->typical_tempo().value, 0, 'f', 2)
+        .arg(number_text(grid->typical_tempo().value, 2))
         .arg(QString::fromStdString(format_metre(grid->metre_at(Ticks(0)))));
 }
 
@@ -278,10 +279,10 @@ void GridPanel::refresh_candidates() {
         const auto& tempo = project.detection->tempi[i];
         const auto share = std::lround(100 * static_cast<double>(tempo.confidence));
         button->setText(QString("%1\n%2")
-                            .arg(tempo.tempo.value, 0, 'f', 1)
+                            .arg(number_text(tempo.tempo.value, 1))
                             .arg(share > 0 ? tr("%1 %").arg(share) : tr("< 1 %")));
         button->setAccessibleName(
-            tr("%1 BPM, %2 per cent sure").arg(tempo.tempo.value, 0, 'f', 1).arg(share));
+            tr("%1 BPM, %2 per cent sure").arg(number_text(tempo.tempo.value, 1)).arg(share));
         button->setChecked(project.grid && std::abs(project.grid->typical_tempo() / tempo.tempo - 1) < 0.03);
     }
 }
@@ -329,13 +330,13 @@ void GridPanel::refresh_proposal() {
         QString text = tr("%1 beats in %2 bars · %3 BPM on average")
                            .arg(heard)
                            .arg(bars)
-                           .arg(grid.mean_tempo().value, 0, 'f', 2);
+                           .arg(number_text(grid.mean_tempo().value, 2));
         if (project.detection->swing && *project.detection->swing >= 1.12)
-            text += tr(" · swing %1 : 1").arg(*project.detection->swing, 0, 'f', 1);
+            text += tr(" · swing %1 : 1").arg(number_text(*project.detection->swing, 1));
         if (asks_for_tempo())
             text = tr("Not sure: %1 or %2 BPM? Listen with the click, and press the right one.")
-                       .arg(project.detection->tempi[0].tempo.value, 0, 'f', 0)
-                       .arg(project.detection->tempi[1].tempo.value, 0, 'f', 0);
+                       .arg(number_text(project.detection->tempi[0].tempo.value, 0))
+                       .arg(number_text(project.detection->tempi[1].tempo.value, 0));
         else if (asks_for_phase())
             text =
                 tr("Not sure: on these beats, or between them? Listen with the click; +½ beat moves them.");

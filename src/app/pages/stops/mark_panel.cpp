@@ -10,6 +10,7 @@
 #include "parts/page_stack.h"
 #include "parts/widgets.h"
 #include "session/core_words.h"
+#include "session/number_text.h"
 
 #include <QHBoxLayout>
 #include <QHeaderView>
@@ -252,7 +253,7 @@ void MarkPanel::snap() {
         document_.apply(snapped->project, tr("snap markers"));
     QStringList told{tr("%n moved", nullptr, static_cast<int>(snapped->moved))};
     if (snapped->moved > 0)
-        told.last() += tr(" by up to %1 ms").arg(snapped->farthest.value * 1000, 0, 'f', 0);
+        told.last() += tr(" by up to %1 ms").arg(number_text(snapped->farthest.value * 1000, 0));
     if (snapped->there_already > 0)
         told << tr("%n there already", nullptr, static_cast<int>(snapped->there_already));
     if (snapped->too_far > 0)

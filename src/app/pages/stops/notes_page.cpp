@@ -6,6 +6,7 @@
 #include "model/change_pins.h"
 #include "parts/finder.h"
 #include "parts/widgets.h"
+#include "session/number_text.h"
 #include "time/musical_text.h"
 
 #include <QHBoxLayout>
@@ -211,7 +212,7 @@ void NotesPage::show_notes() {
         const auto& body = body_of<NoteBody>(notes->pins[span.index].body);
         const QString place =
             grid ? QString::fromStdString(format_position(grid->position_of(grid->nearest_tick(span.start))))
-                 : tr("%1 s").arg(span.start.value, 0, 'f', 2);
+                 : tr("%1 s").arg(number_text(span.start.value, 2));
         auto* item = new QListWidgetItem(
             place + "   " + QString::fromStdString(notes->kind->name_of(body, document_.project())), notes_);
         item->setData(Qt::UserRole, static_cast<qulonglong>(span.pin.value));

@@ -10,6 +10,7 @@
 #include "parts/widgets.h"
 #include "session/apply_hand_edit.h"
 #include "session/core_words.h"
+#include "session/number_text.h"
 
 #include <QHBoxLayout>
 #include <QVBoxLayout>
@@ -251,7 +252,7 @@ void PlacePanel::preview() {
     place_->setText(tr("Place %1").arg(spoken(count_text(found->outlines.size(), target->kind))));
     QString text = tr("%1 · outlined above · worst %2 ms")
                        .arg(fields() ? fields()->summary() : QString())
-                       .arg(found->worst_rounding_error.value * 1000, 0, 'f', 0);
+                       .arg(number_text(found->worst_rounding_error.value * 1000, 0));
     if (!found->left_out.empty())
         text += tr(" · %1 left out (hollow)").arg(found->left_out.size());
     if (found->already_there > 0)

@@ -130,7 +130,9 @@ std::function<SheetRequest()> SheetsPage::request() const {
         drawn = view_.range();
     return [curves = document_.curves().for_another_thread(), values = form_->values(), drawn,
             date = QDate::currentDate().toString(Qt::ISODate).toStdString()] {
-        SheetRequest request{piece_alone(curves).schedule, values, {}, date};
+        SheetRequest request{piece_alone(curves).schedule, values, {}, date, [](std::string_view words) {
+                                 return spoken(words).toStdString();
+                             }};
         const auto& settings = *curves.project().settings;
         const auto frame = [&](Seconds time) {
             return round_to_frame(time - settings.begins.value_or(Seconds(0)), settings.frame_rate,

@@ -10,6 +10,7 @@
 #include "schedule/piece_length.h"
 #include "schedule/shots.h"
 #include "session/core_words.h"
+#include "session/number_text.h"
 #include "time/timecode.h"
 
 #include <QDialog>
@@ -278,7 +279,7 @@ void SongPanel::refresh() {
                                                        : QString();
         auto* item = new QListWidgetItem(
             QString::fromStdString(clip.name) + what +
-                (clip.still ? tr("   picture") : tr("   %1 s").arg(clip.duration.value, 0, 'f', 1)) +
+                (clip.still ? tr("   picture") : tr("   %1 s").arg(number_text(clip.duration.value, 1))) +
                 (clip.has_picture ? tr("\n%1 · %2")
                                         .arg(uses[clip.id] == 0   ? tr("unused")
                                              : uses[clip.id] == 1 ? tr("1 cut")

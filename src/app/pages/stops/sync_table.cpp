@@ -5,6 +5,7 @@
 #include "parts/widgets.h"
 #include "render/qt_text.h"
 #include "session/core_words.h"
+#include "session/number_text.h"
 #include "time/timecode.h"
 
 #include <QDialogButtonBox>
@@ -18,7 +19,7 @@ namespace pulsepin {
 namespace {
 
 QString ms(Seconds time) {
-    return QString::number(time.value * 1000, 'f', 1);
+    return number_text(time.value * 1000, 1);
 }
 
 } // namespace

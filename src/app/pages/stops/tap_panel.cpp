@@ -6,6 +6,7 @@
 #include "parts/finder.h"
 #include "parts/widgets.h"
 #include "session/core_words.h"
+#include "session/number_text.h"
 #include "time/grid_edits.h"
 
 #include <QGuiApplication>
@@ -134,7 +135,7 @@ void TapPanel::show_rounds() {
         const auto count = static_cast<int>(round.taps.size());
         const auto fit = fit_taps(round.taps);
         round_->addItem(tr("%1 · %2").arg(i + 1).arg(count == 1 ? tr("one tap") : tr("%1 taps").arg(count)) +
-                        (fit ? tr(" · %1 BPM").arg(fit->tempo().value, 0, 'f', 1) : QString()));
+                        (fit ? tr(" · %1 BPM").arg(number_text(fit->tempo().value, 1)) : QString()));
     }
     round_->setCurrentIndex(rounds_.empty() ? -1 : static_cast<int>(chosen_));
     round_->setEnabled(rounds_.size() > 1);
@@ -195,7 +196,7 @@ void TapPanel::refresh() {
     const auto& project = document_.project();
     if (fit) {
         const auto left_out = taps.size() - fit->used();
-        QString text = tr("%1 taps · %2 BPM").arg(taps.size()).arg(fit->tempo().value, 0, 'f', 2);
+        QString text = tr("%1 taps · %2 BPM").arg(taps.size()).arg(number_text(fit->tempo().value, 2));
         if (left_out > 0)
             text += left_out == 1 ? tr(" · one left out") : tr(" · %1 left out").arg(left_out);
         told_->setText(text);

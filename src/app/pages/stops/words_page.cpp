@@ -7,6 +7,7 @@
 #include "parts/widgets.h"
 #include "schedule/snapping.h"
 #include "schedule/texts.h"
+#include "session/number_text.h"
 
 #include <QHBoxLayout>
 #include <QMenu>
@@ -61,7 +62,9 @@ ReadingBar::ReadingBar(QWidget* parent) : QWidget(parent) {
 void ReadingBar::show_speed(double letters_a_second, double limit) {
     is_ = letters_a_second;
     limit_ = limit;
-    setToolTip(tr("%1 characters per second; %2 can be read").arg(is_, 0, 'f', 1).arg(limit_, 0, 'g', 4));
+    setToolTip(tr("%1 characters per second; %2 can be read")
+                   .arg(number_text(is_, 1))
+                   .arg(short_number_text(limit_, 4)));
     update();
 }
 
@@ -245,12 +248,13 @@ void WordsPage::show_reading() {
         return told_->setText({});
     }
     const double limit = part_of<LaneText>(*words)->most_letters, is = shown->letters_a_second();
-    line_->setText(shown->line > 0
-                       ? tr("line %1: %2 of %3 characters per second")
-                             .arg(shown->line)
-                             .arg(is, 0, 'f', 1)
-                             .arg(limit, 0, 'g', 4)
-                       : tr("%1 of %2 characters per second").arg(is, 0, 'f', 1).arg(limit, 0, 'g', 4));
+    line_->setText(
+        shown->line > 0
+            ? tr("line %1: %2 of %3 characters per second")
+                  .arg(shown->line)
+                  .arg(number_text(is, 1))
+                  .arg(short_number_text(limit, 4))
+            : tr("%1 of %2 characters per second").arg(number_text(is, 1)).arg(short_number_text(limit, 4)));
     speed_->show_speed(is, limit);
     const auto findings = reading_findings(document_.schedule(), words->id);
     told_->setText(findings.empty() ? tr("all can be read")

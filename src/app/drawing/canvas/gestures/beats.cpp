@@ -2,6 +2,7 @@
 #include "drawing/canvas/gestures/beats.h"
 
 #include "model/edits.h"
+#include "session/number_text.h"
 #include "time/grid_bend.h"
 
 #include <algorithm>
@@ -61,7 +62,7 @@ void BendBeat::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
     show(retimed(project(), *std::move(grid)));
     tell(tr("Beat %1 moved by %2 ms · what is pinned goes along")
              .arg(place_text(Ticks(beat_ * ticks_per_beat)))
-             .arg(by.value * 1000, 0, 'f', 1));
+             .arg(number_text(by.value * 1000, 1)));
 }
 
 std::optional<Gesture::Edit> BendBeat::end(Qt::KeyboardModifiers) {

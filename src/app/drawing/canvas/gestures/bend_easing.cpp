@@ -4,6 +4,7 @@
 #include "drawing/ease_handles.h"
 #include "model/pin_edits.h"
 #include "params/easings.h"
+#include "session/number_text.h"
 
 #include <algorithm>
 
@@ -51,10 +52,10 @@ void BendEasing::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
             *easing = bent_;
     }));
     tell(tr("%1, %2 · %3, %4")
-             .arg(handles[0], 0, 'f', 2)
-             .arg(handles[1], 0, 'f', 2)
-             .arg(handles[2], 0, 'f', 2)
-             .arg(handles[3], 0, 'f', 2));
+             .arg(number_text(handles[0], 2))
+             .arg(number_text(handles[1], 2))
+             .arg(number_text(handles[2], 2))
+             .arg(number_text(handles[3], 2)));
 }
 
 std::optional<Gesture::Edit> BendEasing::end(Qt::KeyboardModifiers) {

@@ -2,6 +2,7 @@
 #include "drawing/canvas/gestures/onsets.h"
 
 #include "model/onset_edits.h"
+#include "session/number_text.h"
 
 #include <algorithm>
 
@@ -10,7 +11,7 @@ namespace pulsepin {
 void MoveOnset::drag_to(QPointF at, Qt::KeyboardModifiers) {
     to_ = std::clamp(placement().carried(onset_.time, from(), at), Seconds(0), context().song_end());
     if (show(with_onset_moved(project(), onset_.row, onset_.time, to_)))
-        tell(tr("Onset moved by %1 ms").arg((to_ - onset_.time).value * 1000, 0, 'f', 1));
+        tell(tr("Onset moved by %1 ms").arg(number_text((to_ - onset_.time).value * 1000, 1)));
 }
 
 std::optional<Gesture::Edit> MoveOnset::end(Qt::KeyboardModifiers) {

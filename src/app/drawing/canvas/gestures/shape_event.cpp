@@ -2,6 +2,7 @@
 #include "drawing/canvas/gestures/shape_event.h"
 
 #include "parts/targets.h"
+#include "session/number_text.h"
 #include "stage/trigger_acts.h"
 #include "time/musical_text.h"
 
@@ -32,10 +33,10 @@ void ShapeEvent::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
     const auto& grid = draft()->project().grid;
     const Seconds lies = panel_.from + (panel_.until - panel_.from) * (moved.at / 100);
     tell(tr("%1 % of its length%2 · %3 %4")
-             .arg(moved.at, 0, 'f', 1)
+             .arg(number_text(moved.at, 1))
              .arg(grid ? ", " + place_text(grid->nearest_tick(lies)) : QString())
              .arg(parameter_text(act.parameter))
-             .arg(value_of_way(act, moved.way), 0, 'g', 5));
+             .arg(short_number_text(value_of_way(act, moved.way), 5)));
 }
 
 /// Up and down alone it stays where it lies; near an end it goes there, else where beats pull it.

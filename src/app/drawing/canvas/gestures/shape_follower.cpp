@@ -8,6 +8,7 @@
 #include "schedule/lasting.h"
 #include "schedule/triggers.h"
 #include "session/core_words.h"
+#include "session/number_text.h"
 
 #include <algorithm>
 #include <cmath>
@@ -43,7 +44,7 @@ void DragLevel::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
     Motion motion = *part_of<Motion>(*lane);
     motion.follower.steps[line_.step].values.set(line_.param, value);
     if (show(with_motion(project(), lane_, motion)))
-        tell(QString("%1 %2").arg(line_.name).arg(value, 0, 'g', 3));
+        tell(QString("%1 %2").arg(line_.name).arg(short_number_text(value, 3)));
 }
 
 std::optional<Gesture::Edit> DragLevel::end(Qt::KeyboardModifiers) {
@@ -68,7 +69,7 @@ void LiftTop::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
                 KeyBody body = key;
                 body.value += by;
                 if (show(with_body(project(), pin.id, body)))
-                    tell(tr("lifted by %1").arg(body.value, 0, 'g', 3));
+                    tell(tr("lifted by %1").arg(short_number_text(body.value, 3)));
                 return;
             }
     KeyBody body;
@@ -76,7 +77,8 @@ void LiftTop::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
     body.value = by;
     body.fade_in = body.fade_out = lift_fade;
     if (show(with_pins(project(), top_.lane, {Pin{{}, TimeAnchor{top_.at}, body, {}}})))
-        tell(by > 0 ? tr("lifted by %1").arg(by, 0, 'g', 3) : tr("lowered by %1").arg(-by, 0, 'g', 3));
+        tell(by > 0 ? tr("lifted by %1").arg(short_number_text(by, 3))
+                    : tr("lowered by %1").arg(short_number_text(-by, 3)));
 }
 
 std::optional<Gesture::Edit> LiftTop::end(Qt::KeyboardModifiers) {
@@ -95,10 +97,10 @@ void StretchOver::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
     const Seconds by = placement().carried(pressed_time(), from(), at) - pressed_time();
     if (part_ == GripPart::FadeIn) {
         body.fade_in = std::max(body.fade_in - by, Seconds(0));
-        tell(tr("comes in over %1 s").arg(body.fade_in.value, 0, 'f', 2));
+        tell(tr("comes in over %1 s").arg(number_text(body.fade_in.value, 2)));
     } else if (part_ == GripPart::FadeOut) {
         body.fade_out = std::max(body.fade_out + by, Seconds(0));
-        tell(tr("goes out over %1 s").arg(body.fade_out.value, 0, 'f', 2));
+        tell(tr("goes out over %1 s").arg(number_text(body.fade_out.value, 2)));
     } else {
         const bool in_frames = keys & Qt::ShiftModifier;
         const Seconds end = std::max(context().snapped(placement().time_at(at), in_frames),

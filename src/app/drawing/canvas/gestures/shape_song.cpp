@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "drawing/canvas/gestures/shape_song.h"
 #include "schedule/piece_length.h"
+#include "session/number_text.h"
 
 #include <algorithm>
 #include <cmath>
@@ -18,10 +19,10 @@ void ShapeSong::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
         return;
     const SoundBody changed = heard_song(draft()->project());
     tell(tr("heard from %1 s for %2 s, fades %3 s and %4 s")
-             .arg(changed.in_point.value, 0, 'f', 2)
-             .arg(changed.length.value, 0, 'f', 2)
-             .arg(changed.fade_in.value, 0, 'f', 2)
-             .arg(changed.fade_out.value, 0, 'f', 2));
+             .arg(number_text(changed.in_point.value, 2))
+             .arg(number_text(changed.length.value, 2))
+             .arg(number_text(changed.fade_in.value, 2))
+             .arg(number_text(changed.fade_out.value, 2)));
 }
 
 std::optional<Gesture::Edit> ShapeSong::end(Qt::KeyboardModifiers) {
@@ -55,7 +56,7 @@ void DragGain::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
                   most = point_ + 1 < line.size() ? line[point_ + 1].at - Seconds(0.001) : Seconds(1e6);
     point.at = std::clamp(point.at + (view.at(at.x()) - view.at(from().x())), least, std::max(least, most));
     if (show(with_gain_line(project(), sound_, line)))
-        tell(tr("%1 dB at %2 s").arg(point.db, 0, 'f', 1).arg((point.at + zero_).value, 0, 'f', 2));
+        tell(tr("%1 dB at %2 s").arg(number_text(point.db, 1)).arg(number_text((point.at + zero_).value, 2)));
 }
 
 std::optional<Gesture::Edit> DragGain::end(Qt::KeyboardModifiers) {
@@ -81,8 +82,8 @@ void DragPieceEnd::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
     if (show(begin ? with_piece(project(), wanted, settings.ends)
                    : with_piece(project(), settings.begins, wanted)))
         tell(!wanted ? (begin ? tr("begins with the song") : tr("ends with what is heard longest"))
-             : begin ? tr("begins at %1 s").arg(wanted->value, 0, 'f', 3)
-                     : tr("ends at %1 s").arg(wanted->value, 0, 'f', 3));
+             : begin ? tr("begins at %1 s").arg(number_text(wanted->value, 3))
+                     : tr("ends at %1 s").arg(number_text(wanted->value, 3)));
 }
 
 std::optional<Gesture::Edit> DragPieceEnd::end(Qt::KeyboardModifiers) {

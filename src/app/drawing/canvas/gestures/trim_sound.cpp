@@ -2,6 +2,7 @@
 #include "drawing/canvas/gestures/trim_sound.h"
 
 #include "model/anchored_time.h"
+#include "session/number_text.h"
 
 namespace pulsepin {
 
@@ -22,9 +23,9 @@ void TrimSound::drag_to(QPointF at, Qt::KeyboardModifiers keys) {
         return;
     const auto& changed = body_of<SoundBody>(draft()->project().pin(sound_)->body);
     tell(tr("%1 s long, fades %2 s and %3 s")
-             .arg(changed.length.value, 0, 'f', 2)
-             .arg(changed.fade_in.value, 0, 'f', 2)
-             .arg(changed.fade_out.value, 0, 'f', 2));
+             .arg(number_text(changed.length.value, 2))
+             .arg(number_text(changed.fade_in.value, 2))
+             .arg(number_text(changed.fade_out.value, 2)));
 }
 
 std::optional<Gesture::Edit> TrimSound::end(Qt::KeyboardModifiers) {
