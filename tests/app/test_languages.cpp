@@ -10,14 +10,33 @@
 #include "schedule/lasting.h"
 #include "schedule/picker_tables.h"
 #include "session/core_words.h"
+#include "shell/manual.h"
 #include "support/desk.h"
 #include "support/test_program.h"
 
+#include <QDir>
 #include <QFile>
 #include <QLabel>
+#include <QRegularExpression>
 #include <QSet>
 #include <QTranslator>
 #include <QXmlStreamReader>
+
+// Here nothing is let pass as said otherwise.
+#undef QCOMPARE
+#define QCOMPARE(actual, expected)                                                                           \
+    do {                                                                                                     \
+        if (!QTest::qCompare(actual, expected, #actual, #expected, __FILE__, __LINE__))                      \
+            return;                                                                                          \
+    } while (false)
+#undef QVERIFY2
+#define QVERIFY2(statement, description)                                                                     \
+    do {                                                                                                     \
+        if (!QTest::qVerify(static_cast<bool>(statement), #statement, description, __FILE__, __LINE__))      \
+            return;                                                                                          \
+    } while (false)
+#undef QVERIFY
+#define QVERIFY(statement) QVERIFY2(statement, "")
 
 using namespace pulsepin;
 using namespace pulsepin::test;
@@ -253,6 +272,50 @@ private slots:
             QCoreApplication::installTranslator(translator);
         const auto otherwise = QSet<QString>(here).subtract(in_english);
         QVERIFY2(otherwise.isEmpty(), qPrintable(otherwise.values().join(", ")));
+    }
+
+    /// What journeys in other languages stand on.
+    void texts_are_led_back_to_english() {
+        const auto back = [](const char* english, const char* german, const char* japanese) {
+            return in_english(spoken_now(english, german, japanese)).contains(english, Qt::CaseInsensitive);
+        };
+        const bool all[] = {back("“Title” appears on a lane", "„Titel“ erscheint auf einer Spur",
+                                 "「タイトル」がレーンに現れる"),
+                            back("2nd", "2.", "2番目"),
+                            back("move pin", "Pin verschieben", "ピンを移動"),
+                            back("a name of a person", "a name of a person", "a name of a person"),
+                            begins_to_tell(spoken_now("Bar sheet", "Taktblatt", "小節シート"), "Bar"),
+                            !tells(spoken_now("Bar sheet", "Taktblatt", "小節シート"), "Exposure sheet")};
+        for (const bool one : all)
+            QVERIFY(one);
+    }
+
+    /// Each page as in English, with the same pictures; what it says is to be pressed is there to be pressed.
+    void the_manual_names_what_is_on_the_screen() {
+        if (!speaks_otherwise())
+            return;
+        const QSet<QString> no_control{"Stationen", "vorgeschlagen", "Ton: der Song", "帯"};
+        static const QRegularExpression named(R"((?<!\*)\*([^*\n]+)\*(?!\*))"), letters("\\p{L}");
+        const QDir english(PULSEPIN_DOCS "/manual"), here(PULSEPIN_DOCS "/manual/" + language());
+        int names = 0;
+        for (const auto& name : english.entryList({"*.md"})) {
+            if (name == "command-line.md")
+                continue; // of what is typed in English
+            const QString page = file_text(here.filePath(name));
+            QCOMPARE(page.count("](../../screenshots/"),
+                     file_text(english.filePath(name)).count("](../screenshots/"));
+            for (auto found = named.globalMatch(page); found.hasNext();)
+                for (const auto& part : found.next().captured(1).split(" > ")) {
+                    if (no_control.contains(part) || part.startsWith("camera zoom") ||
+                        !part.contains(letters))
+                        continue;
+                    ++names;
+                    QVERIFY2(may_be_shown(part), qPrintable(part));
+                }
+        }
+        QVERIFY2(names > 60, qPrintable(QString::number(names)));
+        QVERIFY(Manual::shipped().page("song").contains(
+            spoken_now("", "Ziehen Sie einen Song", "曲を、それからショットをドロップ")));
     }
 
     void files_are_the_same() {

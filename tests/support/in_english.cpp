@@ -6,6 +6,7 @@
 #include <QFile>
 #include <QMultiHash>
 #include <QRegularExpression>
+#include <QSet>
 #include <QXmlStreamReader>
 #include <algorithm>
 #include <vector>
@@ -49,14 +50,19 @@ public:
             const auto match = form.pattern.match(told);
             if (!match.hasMatch())
                 continue;
-            QString source = form.source;
-            for (std::size_t i = 0; i < form.marks.size(); ++i)
-                source.replace(form.marks[i],
-                               english(match.captured(static_cast<int>(i) + 1), depth + 1).front());
-            if (bool number = false; form.source == "%1th")
-                if (const int nth = source.chopped(2).toInt(&number); number)
-                    source = QString::fromStdString(ordinal(nth));
-            found << source;
+            QStringList sources{form.source};
+            for (std::size_t i = 0; i < form.marks.size(); ++i) {
+                QStringList filled;
+                for (const auto& source : sources)
+                    for (const auto& part : english(match.captured(static_cast<int>(i) + 1), depth + 1))
+                        filled << QString(source).replace(form.marks[i], part);
+                sources = filled.mid(0, 64); // words that mean many things, many times
+            }
+            for (auto& source : sources)
+                if (bool number = false; form.source == "%1th")
+                    if (const int nth = source.chopped(2).toInt(&number); number)
+                        source = QString::fromStdString(ordinal(nth));
+            found << sources;
         }
         static const QRegularExpression numbered("^(.+)( [0-9]+)$");
         if (const auto match = numbered.match(told); found.isEmpty() && match.hasMatch())
@@ -74,7 +80,12 @@ public:
         return found;
     }
 
+    [[nodiscard]] bool has(const QString& told) const { return plain_.contains(plain(told)); }
+
 private:
+    static QString plain(QString text) {
+        return text.remove(u'…').remove(u'&').remove(':').trimmed().toLower();
+    }
     struct Form {
         QString told, source;
         QRegularExpression pattern;
@@ -83,6 +94,7 @@ private:
 
     void add(const QString& told, const QString& source) {
         whole_.insert(told, source);
+        plain_.insert(plain(told));
         static const QRegularExpression mark("%[1-9n]");
         Form form{told, source, {}, {}};
         QString pattern;
@@ -101,6 +113,7 @@ private:
     }
 
     QMultiHash<QString, QString> whole_;
+    QSet<QString> plain_;
     std::vector<Form> forms_;
 };
 
@@ -111,11 +124,17 @@ bool speaks_otherwise() {
     return otherwise;
 }
 
-QStringList in_english(const QString& told) {
-    if (!speaks_otherwise())
-        return {told};
+static const WayBack& way_back() {
     static const WayBack back(QString(PULSEPIN_TESTS "/../translations/pulsepin_%1.ts").arg(language()));
-    return back.english(told);
+    return back;
+}
+
+QStringList in_english(const QString& told) {
+    return speaks_otherwise() ? way_back().english(told) : QStringList{told};
+}
+
+bool may_be_shown(const QString& told) {
+    return way_back().has(told);
 }
 
 bool tells(const QString& told, const QString& english) {

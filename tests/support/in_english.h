@@ -26,6 +26,9 @@ namespace pulsepin::test {
 [[nodiscard]] bool begins_to_tell(const QString& told, const QString& english);
 [[nodiscard]] bool says(const QString& told, const QString& english); ///< somewhere in it
 
+/// Whether the window may show this; signs at its end, and capitals, do not count.
+[[nodiscard]] bool may_be_shown(const QString& told);
+
 /// Which row of a list tells this; -1 when none does.
 [[nodiscard]] int row_of(const QComboBox* list, const QString& english);
 

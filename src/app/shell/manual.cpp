@@ -2,6 +2,7 @@
 #include "shell/manual.h"
 
 #include <QFile>
+#include <QLocale>
 #include <QRegularExpression>
 #include <QSet>
 #include <algorithm>
@@ -40,8 +41,11 @@ std::vector<QString> marked_in(const QString& text) {
 const Manual& Manual::shipped() {
     static const Manual manual = [] {
         Manual read;
+        const QString language = QLocale::languageToCode(QLocale().language());
         for (const char* page : pages) {
-            QFile file(QString(":/manual/%1.md").arg(page));
+            QFile file(QString(":/manual/%1/%2.md").arg(language, page));
+            if (!file.exists()) // what is not told in that language is told in English
+                file.setFileName(QString(":/manual/%1.md").arg(page));
             if (file.open(QIODevice::ReadOnly))
                 read.add_page(page, QString::fromUtf8(file.readAll()));
         }

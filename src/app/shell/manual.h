@@ -17,7 +17,7 @@ public:
         std::vector<QString> marked = {}; ///< names of controls in it, in small letters
     };
 
-    /// The one that ships with the program.
+    /// The one that ships with the program, in the language of the window where it is told in it.
     [[nodiscard]] static const Manual& shipped();
     void add_page(const QString& name, const QString& markdown);
 
