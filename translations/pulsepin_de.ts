@@ -19138,7 +19138,7 @@ Sie bleibt in %2</translation>
     <name>pulsepin::RouteList</name>
     <message>
         <source>Route</source>
-        <translation>Weg</translation>
+        <translation>Stationen</translation>
     </message>
     <message>
         <source>The stops of the work; up and down arrows go from one to the next</source>

@@ -19137,7 +19137,7 @@ It stays in %2</source>
     <name>pulsepin::RouteList</name>
     <message>
         <source>Route</source>
-        <translation>道順</translation>
+        <translation>段階</translation>
     </message>
     <message>
         <source>The stops of the work; up and down arrows go from one to the next</source>
