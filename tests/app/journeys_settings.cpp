@@ -15,8 +15,10 @@
 #include <QAbstractSpinBox>
 #include <QAccessible>
 #include <QDialogButtonBox>
+#include <QDir>
 #include <QFile>
 #include <QKeySequenceEdit>
+#include <QScopeGuard>
 #include <QTableWidget>
 
 using namespace pulsepin;
@@ -104,8 +106,20 @@ private slots:
             qunsetenv(name);
             return now;
         };
+        const QByteArray places = qgetenv("XDG_DATA_DIRS"), bus = qgetenv("DBUS_SESSION_BUS_ADDRESS");
+        const auto put_back = qScopeGuard([&] {
+            places.isNull() ? qunsetenv("XDG_DATA_DIRS") : qputenv("XDG_DATA_DIRS", places);
+            bus.isNull() ? qunsetenv("DBUS_SESSION_BUS_ADDRESS") : qputenv("DBUS_SESSION_BUS_ADDRESS", bus);
+        });
+        const QTemporaryDir shared;
+        qputenv("XDG_DATA_DIRS", shared.path().toUtf8());
+        qputenv("DBUS_SESSION_BUS_ADDRESS", "unix:path=/nowhere");
         QCOMPARE(at_start("QT_QPA_PLATFORMTHEME", nullptr), QByteArray());
         change_setting(*find_setting("desktop/file dialogs"), std::string("portal"));
+        QCOMPARE(at_start("QT_QPA_PLATFORMTHEME", nullptr), QByteArray()); // there is no portal
+        QVERIFY(QDir(shared.path()).mkpath("dbus-1/services"));
+        QFile service(shared.filePath("dbus-1/services/org.freedesktop.portal.Desktop.service"));
+        QVERIFY(service.open(QIODevice::WriteOnly));
         QCOMPARE(at_start("QT_QPA_PLATFORMTHEME", nullptr), QByteArray("xdgdesktopportal"));
         QCOMPARE(at_start("QT_QPA_PLATFORMTHEME", "gtk3"), QByteArray("gtk3"));
         QCOMPARE(at_start("QT_SCALE_FACTOR", nullptr), QByteArray());

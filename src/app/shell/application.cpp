@@ -14,6 +14,7 @@
 #include <QFile>
 #include <QLibraryInfo>
 #include <QLocale>
+#include <QStandardPaths>
 #include <QStyleFactory>
 #include <QTranslator>
 
@@ -46,13 +47,22 @@ static void name_application() {
     QApplication::setOrganizationName("pulsepin");
 }
 
+/// Whether the desktop's own dialogs can be asked for; where no portal answers, none would open.
+static bool has_portal() {
+    const bool has_bus = qEnvironmentVariableIsSet("DBUS_SESSION_BUS_ADDRESS") ||
+                         QFile::exists(qEnvironmentVariable("XDG_RUNTIME_DIR") + "/bus");
+    return has_bus && !QStandardPaths::locate(QStandardPaths::GenericDataLocation,
+                                              "dbus-1/services/org.freedesktop.portal.Desktop.service")
+                           .isEmpty();
+}
+
 void prepare_start() {
     name_application();
     const double wanted = setting_number("look/size") / 100,
                  desktop = qEnvironmentVariable("QT_SCALE_FACTOR", "1").toDouble();
     if (wanted != 1)
         qputenv("QT_SCALE_FACTOR", QByteArray::number(wanted * (desktop > 0 ? desktop : 1)));
-    if (setting_text("desktop/file dialogs") == "portal" &&
+    if (setting_text("desktop/file dialogs") == "portal" && has_portal() &&
         !qEnvironmentVariableIsSet("QT_QPA_PLATFORMTHEME"))
         qputenv("QT_QPA_PLATFORMTHEME", "xdgdesktopportal");
 }
