@@ -8,6 +8,14 @@
 
 namespace pulsepin {
 
+/// Whatever is told here, the window grows no wider for it.
+static ShortLabel* short_quiet() {
+    auto* label = new ShortLabel;
+    label->setTextFormat(Qt::PlainText);
+    label->setProperty("role", "quiet");
+    return label;
+}
+
 StatusStrip::StatusStrip(Document& document, QWidget* parent) : QWidget(parent), document_(document) {
     setObjectName("desk");
     setAttribute(Qt::WA_StyledBackground);
@@ -21,7 +29,7 @@ StatusStrip::StatusStrip(Document& document, QWidget* parent) : QWidget(parent),
     left_->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     left_->setMinimumWidth(100);
     row->addWidget(left_, 1);
-    device_ = quiet({});
+    device_ = short_quiet();
     device_->setObjectName("device note");
     row->addWidget(device_);
     sending_ = quiet({});
@@ -29,7 +37,7 @@ StatusStrip::StatusStrip(Document& document, QWidget* parent) : QWidget(parent),
     sending_->setTextFormat(Qt::RichText);
     sending_->hide();
     row->addWidget(sending_);
-    job_ = quiet({});
+    job_ = short_quiet();
     progress_ = new QProgressBar;
     progress_->setRange(0, 1000);
     progress_->setTextVisible(false);
@@ -51,7 +59,7 @@ StatusStrip::StatusStrip(Document& document, QWidget* parent) : QWidget(parent),
     row->addWidget(progress_);
     row->addWidget(cancel_);
     row->addWidget(others_);
-    file_ = quiet({});
+    file_ = short_quiet();
     row->addWidget(file_);
 
     message_timer_.setSingleShot(true);
@@ -88,7 +96,7 @@ void StatusStrip::say(const QString& message) {
 }
 
 void StatusStrip::set_device_note(const QString& note) {
-    device_->setText(note);
+    device_->set_text(note);
 }
 
 void StatusStrip::refresh_jobs() {
@@ -104,8 +112,7 @@ void StatusStrip::refresh_jobs() {
     others_->setVisible(all.size() > 1);
     if (!job)
         return;
-    job_->setText(job->name());
-    job_->setToolTip(job->name());
+    job_->set_text(job->name());
     progress_->setValue(static_cast<int>(1000 * job->progress()));
     cancel_->setAccessibleName(tr("Cancel: %1").arg(job->name()));
     others_->setText(tr("+%1").arg(all.size() - 1));
@@ -134,7 +141,7 @@ void StatusStrip::refresh_file() {
         text +=
             seconds < 90 ? tr(" · saved %1 s ago").arg(seconds) : tr(" · saved %1 min ago").arg(seconds / 60);
     }
-    file_->setText(text);
+    file_->set_text(text);
 }
 
 } // namespace pulsepin

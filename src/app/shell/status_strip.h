@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "parts/widgets.h"
 #include "session/document.h"
 
 #include <QLabel>
@@ -30,10 +31,10 @@ private:
     void show_others();
     Document& document_;
     QLabel* left_;
-    QLabel* device_;
+    ShortLabel* device_;
     QLabel* sending_;
-    QLabel* file_;
-    QLabel* job_;
+    ShortLabel* file_;
+    ShortLabel* job_;
     QProgressBar* progress_;
     QPushButton* cancel_;
     QToolButton* others_;      ///< what else runs or waits, each with its own stop
