@@ -21,6 +21,8 @@
 #include <QSet>
 #include <QTranslator>
 #include <QXmlStreamReader>
+#include <chrono>
+#include <thread>
 
 // Here nothing is let pass as said otherwise.
 #undef QCOMPARE
@@ -316,6 +318,30 @@ private slots:
         QVERIFY2(names > 60, qPrintable(QString::number(names)));
         QVERIFY(Manual::shipped().page("song").contains(
             spoken_now("", "Ziehen Sie einen Song", "曲を、それからショットをドロップ")));
+    }
+
+    /// Long names of jobs and devices end in dots; the window stays as wide as it is.
+    void what_is_told_at_the_foot_widens_nothing() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        desk.window.status().set_device_note("d");
+        QCoreApplication::processEvents();
+        const int before = desk.window.minimumSizeHint().width();
+        desk.window.status().set_device_note(QString(400, 'm'));
+        desk.window.document().jobs().start<int>(
+            JobQueue::Decode, QString(400, 'm'),
+            [](const Progress& p) -> Result<int> {
+                while (!p.cancelled())
+                    std::this_thread::sleep_for(std::chrono::milliseconds(5));
+                return 0;
+            },
+            [](const Result<int>&) {});
+        QTest::qWait(50);
+        QVERIFY(desk.window.findChild<QPushButton*>("cancel job")->isVisible());
+        const int now = desk.window.minimumSizeHint().width();
+        desk.click("cancel job");
+        QVERIFY(desk.settle());
+        QVERIFY2(now <= std::max(before, 1024), qPrintable(QString::number(now)));
     }
 
     void files_are_the_same() {
