@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "dsp/medians.h"
 #include "dsp/smoothing.h"
 #include "dsp/stft.h"
 #include "support/test_program.h"
@@ -6,6 +7,7 @@
 #include <QTest>
 #include <cmath>
 #include <numbers>
+#include <random>
 
 using namespace pulsepin;
 
@@ -95,6 +97,28 @@ private slots:
             }
             QVERIFY(std::abs(sum - 1) < 1e-3);
             QVERIFY2(std::abs(std::sqrt(variance) / sigma - 1) < 0.05, qPrintable(QString::number(sigma)));
+        }
+    }
+
+    /// As sorting finds them, at counts that are no multiple of what is compared at a time, ties among them.
+    void medians_are_those_of_sorting() {
+        std::mt19937 random(5);
+        for (const std::size_t count : {1u, 7u, 8u, 13u, 40u}) {
+            std::vector<std::vector<float>> values(17, std::vector<float>(count));
+            for (auto& row : values)
+                for (float& value : row)
+                    value = static_cast<float>(random() % 23) - 11.0f;
+            std::array<const float*, 17> rows{};
+            std::transform(values.begin(), values.end(), rows.begin(), [](auto& row) { return row.data(); });
+            std::vector<float> found(count + 1, 77.0f);
+            medians(rows, count, found.data());
+            for (std::size_t i = 0; i < count; ++i) {
+                std::array<float, 17> column{};
+                std::transform(rows.begin(), rows.end(), column.begin(), [&](auto* row) { return row[i]; });
+                std::sort(column.begin(), column.end());
+                QCOMPARE(found[i], column[8]);
+            }
+            QCOMPARE(found[count], 77.0f);
         }
     }
 

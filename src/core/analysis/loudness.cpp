@@ -2,12 +2,9 @@
 #include "analysis/loudness.h"
 
 #include "dsp/biquad.h"
-#include "dsp/wide.h"
 
 #include <algorithm>
-#include <array>
 #include <cmath>
-#include <utility>
 
 namespace pulsepin {
 namespace {
@@ -49,38 +46,44 @@ double gated_mean(std::span<const double> parts) {
 
 namespace {
 
-/// Up to four channels that are filtered side by side; what was heard before goes on.
+using Two = double __attribute__((vector_size(16)));
+
+/// Two channels that are filtered side by side; what was heard before goes on.
 struct Lanes {
-    static constexpr std::size_t most = 4, sections = 2;
+    static constexpr std::size_t most = sizeof(Two) / sizeof(double), sections = 2;
     std::size_t first = 0, count = 0; ///< channels
-    std::array<double, most> weight{}, before_1[sections]{}, before_2[sections]{}, power{};
+    Two weight{}, before_1[sections]{}, before_2[sections]{}, power{};
 };
 
-PULSEPIN_WIDE void add_power(Lanes& lanes, std::span<const Biquad> weighting, const float* frames,
-                             std::size_t count, std::size_t channels) {
-    Lanes s = lanes; // in registers
+void add_power(Lanes& lanes, std::span<const Biquad> weighting, const float* frames, std::size_t count,
+               std::size_t channels) {
+    const Biquad b = weighting[0], c = weighting[1];
+    Two b_1 = lanes.before_1[0], b_2 = lanes.before_2[0], c_1 = lanes.before_1[1], c_2 = lanes.before_2[1],
+        power = lanes.power;
+    const std::size_t other = lanes.count - 1; // of a channel alone that channel again
     for (std::size_t i = 0; i < count; ++i) {
-        std::array<double, Lanes::most> value{};
-        for (std::size_t l = 0; l < s.count; ++l)
-            value[l] = static_cast<double>(frames[i * channels + s.first + l]);
-        for (std::size_t k = 0; k < Lanes::sections; ++k) {
-            const Biquad& b = weighting[k];
-            for (std::size_t l = 0; l < Lanes::most; ++l) {
-                const double y = b.b0 * value[l] + s.before_1[k][l];
-                s.before_1[k][l] = b.b1 * value[l] - b.a1 * y + s.before_2[k][l];
-                s.before_2[k][l] = b.b2 * value[l] - b.a2 * y;
-                value[l] = y;
-            }
-        }
-        for (std::size_t l = 0; l < Lanes::most; ++l)
-            s.power[l] += value[l] * value[l];
+        const float* frame = frames + i * channels + lanes.first;
+        const Two x{static_cast<double>(frame[0]), static_cast<double>(frame[other])};
+        // What does not wait for the output is added first: the chain from one sample to the next is short.
+        const Two y = b.b0 * x + b_1;
+        b_1 = (b.b1 * x + b_2) - b.a1 * y;
+        b_2 = b.b2 * x - b.a2 * y;
+        const Two z = c.b0 * y + c_1;
+        c_1 = (c.b1 * y + c_2) - c.a1 * z;
+        c_2 = c.b2 * y - c.a2 * z;
+        power += z * z;
     }
+    lanes.power = power;
     // Neither a fading that never ends, which is slow, nor a sample that is no number goes on for ever.
-    for (auto* before : {s.before_1, s.before_2})
-        for (std::size_t k = 0; k < Lanes::sections; ++k)
-            for (double& value : before[k])
-                value = std::abs(value) > 1e-30 && std::abs(value) < 1e30 ? value : 0;
-    lanes = s;
+    const auto settled = [](Two values) {
+        for (std::size_t l = 0; l < Lanes::most; ++l)
+            values[l] = std::abs(values[l]) > 1e-30 && std::abs(values[l]) < 1e30 ? values[l] : 0;
+        return values;
+    };
+    lanes.before_1[0] = settled(b_1);
+    lanes.before_2[0] = settled(b_2);
+    lanes.before_1[1] = settled(c_1);
+    lanes.before_2[1] = settled(c_2);
 }
 
 /// What a channel counts for (ITU-R BS.1770-4, table 3). Channels lie as they do in WAV files: left, right,
@@ -135,9 +138,11 @@ void LoudnessMeter::add(std::span<const float> interleaved) {
         s.filled += now;
         if (s.filled == s.part) {
             double power = 0;
-            for (auto& lanes : s.lanes)
+            for (auto& lanes : s.lanes) {
                 for (std::size_t l = 0; l < lanes.count; ++l)
-                    power += lanes.weight[l] * std::exchange(lanes.power[l], 0.0);
+                    power += lanes.weight[l] * lanes.power[l];
+                lanes.power = Two{};
+            }
             s.powers.push_back(std::isfinite(power) ? power / static_cast<double>(s.part) : 0);
             s.filled = 0;
         }

@@ -18,7 +18,6 @@ public:
     void finish(std::vector<float>& percussive, std::vector<float>& harmonic);
 
 private:
-    static constexpr std::size_t in_time = 17, in_frequency = 11; ///< frames (170 ms) and bands (1.3 octaves)
     void work_off(std::size_t until, std::vector<float>& percussive, std::vector<float>& harmonic);
     std::size_t bands_ = 0;
     std::vector<float> kept_; ///< frames x bands, from `first_` on
