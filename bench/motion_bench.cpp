@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
-// What a picture costs, as a whole and by effect, and what curves that follow the music cost.
+// What a picture costs, as a whole and by effect, and what curves that follow the music cost; with --pictures
+// the pictures alone.
 #include "follow/feeds.h"
 #include "follow/sources.h"
 #include "hand/composition.h"
@@ -229,21 +230,25 @@ void bench_sheet(BenchTable& table, const Curves& curves) {
 int main(int argc, char** argv) {
     QApplication application(argc, argv);
     prepare_application(application);
+    const bool pictures_alone = application.arguments().contains("--pictures");
     BenchTable table;
     const Project project = *load_project(PULSEPIN_DEMO "/kite-day-in-motion.pulsepin");
     const auto song = *load_sound(project.song->path);
     const ProjectSounds sounds{{song.samples, song.fingerprint}, {}};
     Listening listening;
-    table.row("follow the demo's song: level of a band, a wave", 3, {}, [&] {
-        Listening fresh;
-        (void)follow(project, sounds, fresh);
-    });
+    if (!pictures_alone)
+        table.row("follow the demo's song: level of a band, a wave", 3, {}, [&] {
+            Listening fresh;
+            (void)follow(project, sounds, fresh);
+        });
     (void)follow(project, sounds, listening);
     table.row("the same after a step was changed", 15, {}, [&] { (void)follow(project, sounds, listening); });
     const auto followers = std::make_shared<const FollowerCurves>(*follow(project, sounds, listening));
     const Curves curves{Schedule(project), followers};
-    bench_levels(table);
-    bench_followers(table, project);
+    if (!pictures_alone) {
+        bench_levels(table);
+        bench_followers(table, project);
+    }
     bench_frames(table, project, curves);
     bench_effects(table, project);
     bench_many(table);

@@ -5,9 +5,9 @@
 
 namespace pulsepin {
 
-/// Draws all of an image into `place`, with bilinear weights. Where an opaque image is made larger and its
-/// edges fall on whole pixels, which is how most shots are seen, it takes a quarter of the painter's own
-/// time: the painter fetches each pixel's four neighbours anew.
+/// Draws all of an image into `place`, with bilinear weights. Where an opaque image stands upright, which is
+/// how most shots are seen, it takes a quarter of the painter's own time: the painter fetches each pixel's
+/// four neighbours anew.
 void draw_picture(QPainter& painter, const QRectF& place, const QImage& image);
 
 } // namespace pulsepin

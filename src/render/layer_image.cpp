@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/layer_image.h"
 
+#include "render/blending.h"
 #include "render/effects/effect_painter.h"
 
 #include <algorithm>
@@ -34,19 +35,6 @@ QImage empty_image(QSize size) {
 
 void prepare(QPainter& painter) {
     painter.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
-}
-
-QPainter::CompositionMode composition_mode(std::string_view blend) {
-    static const std::map<std::string_view, QPainter::CompositionMode> modes{
-        {"add", QPainter::CompositionMode_Plus},
-        {"multiply", QPainter::CompositionMode_Multiply},
-        {"screen", QPainter::CompositionMode_Screen},
-        {"overlay", QPainter::CompositionMode_Overlay},
-        {"lighten", QPainter::CompositionMode_Lighten},
-        {"darken", QPainter::CompositionMode_Darken},
-        {"difference", QPainter::CompositionMode_Difference}};
-    const auto found = modes.find(blend);
-    return found == modes.end() ? QPainter::CompositionMode_SourceOver : found->second;
 }
 
 QRectF layer_box(const StagedLayer& layer, const ContentContext& context) {
@@ -96,12 +84,11 @@ public:
             LayerPainter(painter_, *echo, view_, opacity_share(), canvas_).paint();
         if (opacity_ <= 0 || at_.scale <= 0 || !placed_.isInvertible())
             return;
-        painter_.setCompositionMode(composition_mode(layer_.blend));
+        if (!is_simple())
+            return paint_apart();
+        painter_.setCompositionMode(composition_mode(blend_of(layer_.blend)));
         painter_.setOpacity(opacity_);
-        if (is_simple())
-            draw(painter_, placed_, opacity_, canvas_);
-        else
-            paint_apart();
+        draw(painter_, placed_, opacity_, canvas_);
         painter_.setCompositionMode(QPainter::CompositionMode_SourceOver);
         painter_.setOpacity(1);
     }
@@ -156,7 +143,17 @@ private:
             apply_wipe(own, layer_.wipe->wiped, layer_.wipe->wipe_angle, 0.05, false, local, box);
         if (layer_.behind)
             cut_off(own, local, box);
-        painter_.drawImage(area.topLeft(), own);
+        lay_down(own, area.topLeft());
+    }
+
+    void lay_down(const QImage& own, QPoint corner) {
+        const Blend blend = blend_of(layer_.blend);
+        if (blend == Blend::Normal) { // which the painter is quickest at
+            painter_.setOpacity(opacity_);
+            painter_.drawImage(corner, own);
+            painter_.setOpacity(1);
+        } else // All is painted on images, and nothing waits in the painter.
+            lay_over(*static_cast<QImage*>(painter_.device()), corner, own, blend, opacity_);
     }
 
     /// What lies beyond its place's edge is behind what stands there.

@@ -44,6 +44,4 @@ void apply_matte(QImage& image, const StagedLayer& layer, const QTransform& loca
 void apply_wipe(QImage& image, double amount, double angle, double soft, bool inverted,
                 const QTransform& local, const QRectF& box);
 
-[[nodiscard]] QPainter::CompositionMode composition_mode(std::string_view blend);
-
 } // namespace pulsepin

@@ -2,8 +2,8 @@
 #include "analysis/beat_path.h"
 
 #include "analysis/features.h"
+#include "base/wide.h"
 #include "dsp/smoothing.h"
-#include "dsp/wide.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analysis/front_end.h"
 
+#include "base/wide.h"
 #include "dsp/fast_log.h"
 #include "dsp/smoothing.h"
-#include "dsp/wide.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "analysis/separation.h"
 
+#include "base/wide.h"
 #include "dsp/medians.h"
-#include "dsp/wide.h"
 
 #include <algorithm>
 #include <array>

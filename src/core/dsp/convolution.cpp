@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "dsp/convolution.h"
 
-#include "dsp/wide.h"
+#include "base/wide.h"
 
 #include <algorithm>
 #include <cstring>

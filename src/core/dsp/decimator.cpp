@@ -1,7 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "dsp/decimator.h"
 
-#include "dsp/wide.h"
+#include "base/wide.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "dsp/stft.h"
 
+#include "base/wide.h"
 #include "dsp/fast_log.h"
-#include "dsp/wide.h"
 
 #include <algorithm>
 #include <cmath>

@@ -1,10 +1,24 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/effects/effect_painter.h"
+#include "render/pixel_lanes.h"
 
 #include <opencv2/imgproc.hpp>
 
 namespace pulsepin {
 namespace {
+
+PULSEPIN_WIDE void lay_under(cv::Mat& image, const cv::Mat& shadow, Colour colour, float amount) {
+    const cv::Vec4f tone(channels_of(colour));
+    change_pixels<true>(image, [&](PixelLanes& p, int x, int y) PULSEPIN_WITHIN {
+        Lanes through{};
+        read_lanes(shadow.ptr<float>(y), x, image.cols, through);
+        through *= (255 - p.alpha) * amount;
+        p.alpha += through;
+        p.blue += through * tone[0];
+        p.green += through * tone[1];
+        p.red += through * tone[2];
+    });
+}
 
 /// The layer over its own alpha, moved aside, softened and coloured.
 void paint(cv::Mat& image, const EffectContext& context) {
@@ -13,23 +27,11 @@ void paint(cv::Mat& image, const EffectContext& context) {
     const cv::Matx23d aside(1, 0, context.values.of("drop-shadow-x") * context.pixel, 0, 1,
                             context.values.of("drop-shadow-y") * context.pixel);
     cv::warpAffine(alpha, moved, aside, alpha.size(), cv::INTER_LINEAR, cv::BORDER_CONSTANT, cv::Scalar(0));
+    blur_in_place(moved, context.values.of("drop-shadow-size") * context.pixel);
     cv::Mat shadow;
-    cv::merge(std::vector<cv::Mat>(4, moved), shadow);
-    blur_in_place(shadow, context.values.of("drop-shadow-size") * context.pixel);
-    const cv::Scalar colour = channels_of(context.values.light_or("drop-shadow", "drop-shadow-colour"));
-    const double amount = context.values.of("drop-shadow") / 100;
-    for (int y = 0; y < image.rows; ++y) {
-        auto* pixel = image.ptr<cv::Vec4b>(y);
-        const auto* under = shadow.ptr<cv::Vec4b>(y);
-        for (int x = 0; x < image.cols; ++x) {
-            const double through = (255 - pixel[x][3]) / 255.0 * under[x][3] * amount;
-            if (through <= 0)
-                continue;
-            for (int channel = 0; channel < 4; ++channel)
-                pixel[x][channel] = cv::saturate_cast<uchar>(
-                    pixel[x][channel] + through * (channel == 3 ? 1.0 : colour[channel]));
-        }
-    }
+    moved.convertTo(shadow, CV_32F, 1.0 / 255);
+    lay_under(image, shadow, context.values.light_or("drop-shadow", "drop-shadow-colour"),
+              static_cast<float>(context.values.of("drop-shadow") / 100));
 }
 
 double reach(const EffectValues& values) {

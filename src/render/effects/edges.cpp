@@ -18,11 +18,12 @@ void paint(cv::Mat& image, const EffectContext& context) {
     cv::Sobel(grey, across, CV_32F, 1, 0, 3, 0.25, 0, cv::BORDER_REPLICATE);
     cv::Sobel(grey, down, CV_32F, 0, 1, 3, 0.25, 0, cv::BORDER_REPLICATE);
     cv::magnitude(across, down, steep);
-    cv::min(steep * (context.values.of("edges-gain") / 100), 1, steep);
+    const auto gain = static_cast<float>(context.values.of("edges-gain") / 100);
+    cv::min(steep * gain, 1, steep);
     const double share = context.values.of("edges") / 100;
     constexpr double dark = 0.12; // of the picture stays behind its lines: a choice of ours
-    const double rest = 1 - share * (1 - dark);
-    cv::multiply(image, cv::Scalar(rest, rest, rest, 1), image);
+    const auto rest = static_cast<float>(1 - share * (1 - dark));
+    mix_colours(image, cv::Matx44f::diag({rest, rest, rest, 1}));
     add_light(image, steep, context.values.light_or("edges", "edges-colour"), share);
 }
 

@@ -4,6 +4,7 @@
 #include "stage/effects.h"
 
 #include <QImage>
+#include <functional>
 #include <opencv2/core.hpp>
 #include <span>
 #include <string_view>
@@ -40,19 +41,18 @@ extern const EffectPainter colour_key_painter, soft_edge_painter, drop_shadow_pa
 
 /// A colour in the order of an image's channels, 0 to 1, opaque.
 [[nodiscard]] cv::Scalar channels_of(Colour colour);
-/// The alpha of each pixel in all four channels.
-[[nodiscard]] cv::Mat alpha_everywhere(const cv::Mat& image);
-/// No colour is stronger than its pixel is opaque.
-void within_alpha(cv::Mat& image);
-/// Gaussian, edges held; wide ones at a smaller size.
+/// Gaussian, edges held; wide ones at a smaller size, to two levels. One channel or four.
 void blur_in_place(cv::Mat& image, double sigma);
+/// Over the image lies itself, moved (bilinear, edges held), as so much of what is seen then. `image` is
+/// another one afterwards. Of many that are laid over each other every other one is rounded down at a half,
+/// so that none grows lighter.
+void lay_moved_over(cv::Mat& image, cv::Point2d by, double share, bool round_down = false);
 /// Each colour becomes a mixture of all: out = matrix * (b, g, r, alpha).
 void mix_colours(cv::Mat& image, const cv::Matx44f& matrix);
 /// Each colour of a pixel, freed of its alpha, becomes what the table of 256 says.
 void look_up(cv::Mat& image, const std::array<unsigned char, 256>& table);
 /// Each pixel from where the map says (bilinear; beyond the edge what lies there).
-void bend(cv::Mat& image, cv::Point2d (*from)(cv::Point2d, const EffectContext&),
-          const EffectContext& context);
+void bend(cv::Mat& image, const std::function<cv::Point2d(cv::Point2d)>& from);
 /// Light, one value a pixel from 0 to 1, added in a colour where the image is.
 void add_light(cv::Mat& image, const cv::Mat& light, Colour colour, double strength);
 

@@ -14,15 +14,21 @@ void add_disc(cv::Mat& light, cv::Point2d at, double radius, float strength, boo
               bottom = std::min(light.rows - 1, static_cast<int>(at.y + radius) + 1);
     const int left = std::max(0, static_cast<int>(at.x - radius)),
               right = std::min(light.cols - 1, static_cast<int>(at.x + radius) + 1);
-    for (int y = top; y <= bottom; ++y)
+    const cv::Point2f middle(at);
+    const auto wide = static_cast<float>(radius);
+    for (int y = top; y <= bottom; ++y) {
+        auto* row = light.ptr<float>(y);
+        const float down = (static_cast<float>(y) - middle.y) / wide;
         for (int x = left; x <= right; ++x) {
-            const double far = std::hypot(x - at.x, y - at.y) / radius;
+            const float across = (static_cast<float>(x) - middle.x) / wide,
+                        far = std::sqrt(across * across + down * down);
             if (far >= 1)
                 continue;
-            const double much =
-                ring ? std::pow(far, 3) * std::min(1.0, (1 - far) * 12) : (1 - far) * (1 - far);
-            light.at<float>(y, x) += strength * static_cast<float>(much);
+            const float much =
+                ring ? far * far * far * std::min(1.0f, (1 - far) * 12) : (1 - far) * (1 - far);
+            row[x] += strength * much;
         }
+    }
 }
 
 /// A light in the picture, and its reflections on the line through the middle.

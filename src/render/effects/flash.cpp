@@ -1,15 +1,19 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/effects/effect_painter.h"
+#include "render/pixel_lanes.h"
 
 namespace pulsepin {
 namespace {
 
 /// So much of the way to the flash's colour where the layer is.
-void paint(cv::Mat& image, const EffectContext& context) {
-    const double share = context.values.of("flash") / 100;
-    cv::Mat light = alpha_everywhere(image);
-    cv::multiply(light, channels_of(context.values.light_or("flash", "flash-colour")), light);
-    cv::addWeighted(image, 1 - share, light, share, 0, image);
+PULSEPIN_WIDE void paint(cv::Mat& image, const EffectContext& context) {
+    const auto share = static_cast<float>(context.values.of("flash") / 100), rest = 1 - share;
+    const cv::Vec4f light = cv::Vec4f(channels_of(context.values.light_or("flash", "flash-colour"))) * share;
+    change_pixels(image, [&](PixelLanes& p, int, int) PULSEPIN_WITHIN {
+        p.blue = p.blue * rest + p.alpha * light[0];
+        p.green = p.green * rest + p.alpha * light[1];
+        p.red = p.red * rest + p.alpha * light[2];
+    });
 }
 
 } // namespace

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/effects/effect_painter.h"
+#include "render/pixel_lanes.h"
 
 #include "base/chance.h"
 #include "schedule/picker.h"
@@ -25,6 +26,17 @@ cv::Mat noise(std::uint64_t seed) {
     return tile;
 }
 
+PULSEPIN_WIDE void add_grain(cv::Mat& row, const cv::Mat& grain, float strength) {
+    change_pixels(row, [&](PixelLanes& p, int x, int) PULSEPIN_WITHIN {
+        Lanes add{};
+        read_lanes(grain.ptr<float>(), x, row.cols, add);
+        add *= strength * p.alpha;
+        p.blue += add;
+        p.green += add;
+        p.red += add;
+    });
+}
+
 void paint(cv::Mat& image, const EffectContext& context) {
     const double turn = std::floor(context.values.turns("grain-rate", context.seconds) + 1e-9);
     const auto seed = static_cast<std::uint64_t>(context.values.of("grain-seed")) * 100'003 +
@@ -38,15 +50,16 @@ void paint(cv::Mat& image, const EffectContext& context) {
     const auto x0 = static_cast<int>(std::lround(context.middle.x)),
                y0 = static_cast<int>(std::lround(context.middle.y));
     const auto wrapped = [large](int i) { return (i % large + large) % large; };
+    cv::Mat row(1, image.cols, CV_32F);
     for (int y = 0; y < image.rows; ++y) {
-        auto* pixel = image.ptr<cv::Vec4b>(y);
-        const auto* row = tile.ptr<float>(wrapped(y - y0));
-        for (int x = 0; x < image.cols; ++x) {
-            const float alpha = pixel[x][3], add = row[wrapped(x - x0)] * strength * alpha;
-            for (int c = 0; c < 3; ++c)
-                pixel[x][c] =
-                    static_cast<uchar>(std::clamp(static_cast<float>(pixel[x][c]) + add + 0.5f, 0.0f, alpha));
+        const auto* from = tile.ptr<float>(wrapped(y - y0));
+        for (int x = 0, at = wrapped(-x0); x < image.cols; at = 0) {
+            const int count = std::min(large - at, image.cols - x);
+            std::copy_n(from + at, count, row.ptr<float>() + x);
+            x += count;
         }
+        cv::Mat pixels = image.row(y);
+        add_grain(pixels, row, strength);
     }
 }
 

@@ -7,19 +7,18 @@ namespace pulsepin {
 namespace {
 
 /// Rings that go outwards from the middle of the picture.
-cv::Point2d from(cv::Point2d at, const EffectContext& context) {
-    const cv::Point2d away = at - context.middle;
-    const double far = std::hypot(away.x, away.y);
-    if (far < 1e-6)
-        return at;
-    const double turn = far / (context.values.of("ripple-length") * context.pixel) -
-                        context.values.turns("ripple-rate", context.seconds);
-    const double moved = context.values.of("ripple") * context.pixel * std::sin(2 * CV_PI * turn);
-    return at + away * (moved / far);
-}
-
 void paint(cv::Mat& image, const EffectContext& context) {
-    bend(image, from, context);
+    const double length = context.values.of("ripple-length") * context.pixel,
+                 turned = context.values.turns("ripple-rate", context.seconds),
+                 most = context.values.of("ripple") * context.pixel;
+    const cv::Point2d middle = context.middle;
+    bend(image, [=](cv::Point2d at) {
+        const cv::Point2d away = at - middle;
+        const double far = std::sqrt(away.dot(away));
+        if (far < 1e-6)
+            return at;
+        return at + away * (most * std::sin(2 * CV_PI * (far / length - turned)) / far);
+    });
 }
 
 double reach(const EffectValues& values) {

@@ -1,20 +1,22 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/effects/effect_painter.h"
+#include "render/pixel_lanes.h"
 
 namespace pulsepin {
 namespace {
 
 /// What a blurred picture lacks, added once more.
-void paint(cv::Mat& image, const EffectContext& context) {
+PULSEPIN_WIDE void paint(cv::Mat& image, const EffectContext& context) {
     cv::Mat soft = image.clone();
     blur_in_place(soft, context.values.of("sharpen-size") * context.pixel);
-    const double gain = context.values.of("sharpen") / 100;
-    const cv::Mat alpha = alpha_everywhere(image);
-    cv::Mat sharp;
-    cv::addWeighted(image, 1 + gain, soft, -gain, 0, sharp);
-    cv::min(sharp, alpha, sharp);
-    constexpr int colours[] = {0, 0, 1, 1, 2, 2};
-    cv::mixChannels(&sharp, 1, &image, 1, colours, 3);
+    const auto gain = static_cast<float>(context.values.of("sharpen") / 100);
+    change_pixels(image, [&](PixelLanes& p, int x, int y) PULSEPIN_WITHIN {
+        PixelLanes blurred;
+        read_pixels(soft.ptr<unsigned char>(y), x, image.cols, blurred);
+        p.blue += gain * (p.blue - blurred.blue);
+        p.green += gain * (p.green - blurred.green);
+        p.red += gain * (p.red - blurred.red);
+    });
 }
 
 } // namespace

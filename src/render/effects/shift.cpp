@@ -1,32 +1,33 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/effects/effect_painter.h"
+#include "render/pixel_lanes.h"
 
-#include <algorithm>
 #include <cmath>
-#include <opencv2/imgproc.hpp>
 
 namespace pulsepin {
 namespace {
 
 /// Red lies so far one way, blue the other.
+PULSEPIN_WIDE void take_colours(cv::Mat& image, const cv::Mat& red, const cv::Mat& blue) {
+    change_pixels<true>(image, [&](PixelLanes& p, int x, int y) PULSEPIN_WITHIN {
+        PixelLanes r, b;
+        read_pixels(red.ptr<unsigned char>(y), x, image.cols, r);
+        read_pixels(blue.ptr<unsigned char>(y), x, image.cols, b);
+        p.red = r.red;
+        p.blue = b.blue;
+        p.alpha = p.alpha < r.alpha ? r.alpha : p.alpha;
+        p.alpha = p.alpha < b.alpha ? b.alpha : p.alpha;
+    });
+}
+
 void paint(cv::Mat& image, const EffectContext& context) {
     const double far = context.values.of("shift") * context.pixel,
                  angle = context.values.of("shift-angle") * CV_PI / 180;
-    const double x = far * std::cos(angle), y = far * std::sin(angle);
-    const auto moved = [&](double sign) {
-        const cv::Matx23d by(1, 0, sign * x, 0, 1, sign * y);
-        cv::Mat other;
-        cv::warpAffine(image, other, by, image.size(), cv::INTER_LINEAR, cv::BORDER_REPLICATE);
-        return other;
-    };
-    const cv::Mat red = moved(1), blue = moved(-1);
-    for (int row = 0; row < image.rows; ++row) {
-        auto* pixel = image.ptr<cv::Vec4b>(row);
-        const auto* r = red.ptr<cv::Vec4b>(row);
-        const auto* b = blue.ptr<cv::Vec4b>(row);
-        for (int i = 0; i < image.cols; ++i)
-            pixel[i] = {b[i][0], pixel[i][1], r[i][2], std::max({pixel[i][3], r[i][3], b[i][3]})};
-    }
+    const cv::Point2d by(far * std::cos(angle), far * std::sin(angle));
+    cv::Mat red = image, blue = image;
+    lay_moved_over(red, by, 1);
+    lay_moved_over(blue, -by, 1);
+    take_colours(image, red, blue);
 }
 
 double reach(const EffectValues& values) {

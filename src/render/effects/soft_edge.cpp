@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/effects/effect_painter.h"
+#include "render/pixel_lanes.h"
 
 #include <opencv2/imgproc.hpp>
 
@@ -18,18 +19,23 @@ cv::Mat kept(const cv::Mat& alpha, double choke, double wide) {
     return share;
 }
 
+PULSEPIN_WIDE void keep_share(cv::Mat& image, const cv::Mat& share) {
+    change_pixels(image, [&](PixelLanes& p, int x, int y) PULSEPIN_WITHIN {
+        Lanes part{};
+        read_lanes(share.ptr<float>(y), x, image.cols, part);
+        p.blue *= part;
+        p.green *= part;
+        p.red *= part;
+        p.alpha *= part;
+    });
+}
+
 void paint(cv::Mat& image, const EffectContext& context) {
     cv::Mat alpha;
     cv::extractChannel(image, alpha, 3);
     const cv::Mat share = kept(alpha, context.values.of("soft-edge-choke") * context.pixel,
                                context.values.of("soft-edge") * context.pixel);
-    for (int y = 0; y < image.rows; ++y) {
-        auto* pixel = image.ptr<cv::Vec4b>(y);
-        const auto* part = share.ptr<float>(y);
-        for (int x = 0; x < image.cols; ++x)
-            for (int channel = 0; channel < 4; ++channel)
-                pixel[x][channel] = cv::saturate_cast<uchar>(static_cast<float>(pixel[x][channel]) * part[x]);
-    }
+    keep_share(image, share);
 }
 
 } // namespace

@@ -3,7 +3,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <opencv2/imgproc.hpp>
 
 namespace pulsepin {
 namespace {
@@ -16,16 +15,14 @@ void paint(cv::Mat& image, const EffectContext& context) {
     if (length < 0.5)
         return;
     const int passes = std::clamp(static_cast<int>(std::ceil(std::log2(length))), 2, 7);
-    const auto shifted = [&](double by) {
-        const cv::Matx23d move(1, 0, by * std::cos(angle), 0, 1, by * std::sin(angle));
-        cv::Mat moved;
-        cv::warpAffine(image, moved, move, image.size(), cv::INTER_LINEAR, cv::BORDER_REPLICATE);
-        return moved;
-    };
-    shifted(-length * (1 - std::pow(0.5, passes)) / 2).copyTo(image); // so that it ends up in the middle
+    const cv::Point2d along(std::cos(angle), std::sin(angle));
+    cv::Mat streaked = image;
+    lay_moved_over(streaked, along * (-length * (1 - std::pow(0.5, passes)) / 2),
+                   1); // so that it ends up in the middle
     double apart = length / 2;
     for (int pass = 0; pass < passes; ++pass, apart /= 2)
-        cv::addWeighted(image, 0.5, shifted(apart), 0.5, 0, image);
+        lay_moved_over(streaked, along * apart, 0.5, pass % 2 == 0);
+    streaked.copyTo(image);
 }
 
 double reach(const EffectValues& values) {

@@ -20,7 +20,7 @@ void paint(cv::Mat& image, const EffectContext& context) {
         for (int in = 0; in < 3; ++in)
             matrix(out, in) = (out == in ? 1 - share : 0.0f) + share * to[out] * luma[in];
     matrix(3, 3) = 1;
-    cv::transform(image, image, matrix);
+    mix_colours(image, matrix);
 }
 
 } // namespace

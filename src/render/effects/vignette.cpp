@@ -1,39 +1,37 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/effects/effect_painter.h"
+#include "render/pixel_lanes.h"
 
-#include <algorithm>
 #include <cmath>
-#include <opencv2/imgproc.hpp>
 
 namespace pulsepin {
 namespace {
 
 /// Towards the edges of the picture it takes on a colour.
-void paint(cv::Mat& image, const EffectContext& context) {
-    const double from = context.values.of("vignette-size") / 100,
-                 soft = context.values.of("vignette-soft") / 100;
-    const auto share = static_cast<float>(context.values.of("vignette") / 100);
-    constexpr int step = 4; // it is smooth
-    cv::Mat mask((image.rows + step - 1) / step, (image.cols + step - 1) / step, CV_32F);
-    for (int y = 0; y < mask.rows; ++y)
-        for (int x = 0; x < mask.cols; ++x) {
-            const double across = (x * step - context.middle.x) / (context.picture.width / 2),
-                         down = (y * step - context.middle.y) / (context.picture.height / 2);
-            const double t =
-                std::clamp((std::hypot(across, down) / std::sqrt(2.0) - from) / soft + 0.5, 0.0, 1.0);
-            mask.at<float>(y, x) = static_cast<float>(t * t * (3 - 2 * t)) * share;
-        }
-    cv::resize(mask, mask, image.size(), 0, 0, cv::INTER_LINEAR);
-    const cv::Scalar to = channels_of(context.values.colour("vignette-colour"));
-    const float colour[3] = {static_cast<float>(to[0]), static_cast<float>(to[1]), static_cast<float>(to[2])};
-    for (int y = 0; y < image.rows; ++y) {
-        auto* pixel = image.ptr<cv::Vec4b>(y);
-        const auto* much = mask.ptr<float>(y);
-        for (int x = 0; x < image.cols; ++x)
-            for (int c = 0; c < 3; ++c)
-                pixel[x][c] = static_cast<uchar>(static_cast<float>(pixel[x][c]) * (1 - much[x]) +
-                                                 colour[c] * pixel[x][3] * much[x] + 0.5f);
-    }
+PULSEPIN_WIDE void paint(cv::Mat& image, const EffectContext& context) {
+    const auto of = [&](const char* id) { return static_cast<float>(context.values.of(id) / 100); };
+    const float from = of("vignette-size"), soft = of("vignette-soft"), share = of("vignette");
+    const cv::Vec4f to(channels_of(context.values.colour("vignette-colour")));
+    // 1 in the corners of the picture; counted from the middle of each pixel.
+    const auto middle = cv::Point2f(context.middle) - cv::Point2f(0.5f, 0.5f);
+    const float across = std::sqrt(2.0f) / static_cast<float>(context.picture.width),
+                down = std::sqrt(2.0f) / static_cast<float>(context.picture.height);
+    change_pixels(image, [&](PixelLanes& p, int x, int y) PULSEPIN_WITHIN {
+        const float below = (static_cast<float>(y) - middle.y) * down;
+        Lanes far;
+        counted_from(x, far);
+        far = (far - middle.x) * across;
+        far = far * far + below * below;
+        take_root(far);
+        Lanes much = (far - from) / soft + 0.5f;
+        keep_within(much, 0, 1);
+        much = much * much * (3 - 2 * much) * share;
+        const Lanes rest = 1 - much;
+        much *= p.alpha;
+        p.blue = p.blue * rest + to[0] * much;
+        p.green = p.green * rest + to[1] * much;
+        p.red = p.red * rest + to[2] * much;
+    });
 }
 
 } // namespace
