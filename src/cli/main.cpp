@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "base/heap.h"
 #include "base/nearest_word.h"
 #include "commands.h"
 #include "self_description.h"
 
 #include <iostream>
-#include <malloc.h>
 
 namespace {
 
@@ -68,8 +68,7 @@ int told_wrongly(const CLI::App& app, const CLI::ParseError& misread, int argc, 
 } // namespace
 
 int main(int argc, char** argv) {
-    // Curves of hours of sound go back to the system as soon as they are done with.
-    mallopt(M_MMAP_THRESHOLD, 1 << 20);
+    give_back_large_blocks();
     CLI::App app{"Pulse Pin on the command line: beats of a song, cuts on them, open formats out."};
     app.require_subcommand(1);
     app.set_version_flag("--version", "pulsepin-cli " PULSEPIN_VERSION);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render_film.h"
 
+#include "base/heap.h"
 #include "follow/project_sounds.h"
 #include "interchange/exporters.h"
 #include "interchange/outputs.h"
@@ -197,6 +198,7 @@ Result<Extent> render_several(const Rendering& rendering, FilmToWrite first, Pro
 } // namespace
 
 Result<Extent> render_film_of(const RenderRequest& request) {
+    keep_blocks_of_pictures();
     const auto options = options_of(request);
     if (!options)
         return tl::unexpected(options.error());

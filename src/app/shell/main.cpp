@@ -1,4 +1,5 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
+#include "base/heap.h"
 #include "model/anchored_time.h"
 #include "schedule/place_text.h"
 #include "schedule/resolve.h"
@@ -18,7 +19,6 @@
 #include <QScreen>
 #include <QTimer>
 #include <algorithm>
-#include <malloc.h>
 #include <optional>
 #include <string_view>
 
@@ -72,8 +72,7 @@ void describe(QCommandLineParser& parser) {
 } // namespace
 
 int main(int argc, char** argv) {
-    // Curves of hours of sound go back to the system as soon as they are done with.
-    mallopt(M_MMAP_THRESHOLD, 1 << 20);
+    pulsepin::keep_blocks_of_pictures();
     using namespace pulsepin;
     // What is asked about the program itself needs no display.
     const bool only_told = std::any_of(argv + 1, argv + argc, [](const char* argument) {
