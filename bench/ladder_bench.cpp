@@ -3,7 +3,7 @@
 // How what a person waits for grows with the piece: one made family of projects, rung by rung, by pins, by
 // lanes and by words. Each figure is the median of several runs in the real window (offscreen); beside it the
 // exponent of its growth from the rung before: 1 grows as the rung does. With a file name, the figures are
-// drawn there as SVG, too.
+// drawn there as SVG, too. --edits RUNG and --paints RUNG [12] do one thing over and over, for a profiler.
 #include "drawing/timeline/timeline_view.h"
 #include "interchange/project_json.h"
 #include "measured.h"
@@ -184,11 +184,23 @@ int main(int argc, char** argv) {
                 "--- | --- | --- "
                 "| --- | --- |\n",
                 yardstick.arithmetic_ms, yardstick.memory_ms);
-    if (argc > 2 && QByteArray(argv[1]) == "--edits") { // of one rung, to be looked at by a profiler
+    const QByteArray asked = argc > 2 ? argv[1] : "";
+    if (asked == "--edits" || asked == "--paints") { // of one rung, to be looked at by a profiler
         const Rung& rung = rungs[std::clamp(QByteArray(argv[2]).toInt(), 0, 3)];
         MainWindow window(Player::Device::None);
         window.show();
         window.document().apply(made_project(rung.pins, rung.lanes), "begin");
+        if (asked == "--paints") { // the whole piece, or twelve seconds of it
+            window.timeline().resize(2560, 1130);
+            const bool whole = argc < 4;
+            QPixmap target(window.timeline().size());
+            for (int i = 0; i < 300; ++i) {
+                window.timeline().show_range(Seconds(whole ? 0 : 5000),
+                                             Seconds(whole ? seconds_of_song : 5012));
+                window.timeline().render(&target);
+            }
+            return 0;
+        }
         const PinId pin = window.document().project().lanes.back()->pins.front().id;
         window.view().select({pin});
         for (int i = 0; i < 2000; ++i)

@@ -17654,6 +17654,10 @@ Sie bleibt in %2</translation>
         <translation> · %1/s · %2</translation>
     </message>
     <message>
+        <source> · smaller, for lack of memory</source>
+        <translation> · kleiner, mangels Speicher</translation>
+    </message>
+    <message>
         <source>90 % for what moves, 80 % for words</source>
         <translation>90 % für Bewegtes, 80 % für Wörter</translation>
     </message>
@@ -18762,6 +18766,10 @@ Sie bleibt in %2</translation>
     <message>
         <source>The frame moves from the box “from” to the box “to”, over the range, the section or four bars</source>
         <translation>Der Ausschnitt fährt vom Rahmen „von“ zum Rahmen „bis“, über den Bereich, den Abschnitt oder vier Takte</translation>
+    </message>
+    <message>
+        <source>There is not enough memory for this picture.</source>
+        <translation>Für dieses Bild reicht der Speicher nicht.</translation>
     </message>
     <message>
         <source>This shot is not in the bin</source>

@@ -17653,6 +17653,10 @@ It stays in %2</source>
         <translation> · %1/秒 · %2</translation>
     </message>
     <message>
+        <source> · smaller, for lack of memory</source>
+        <translation>・メモリ不足のため縮小</translation>
+    </message>
+    <message>
         <source>90 % for what moves, 80 % for words</source>
         <translation>動くものは 90 %、文字は 80 %</translation>
     </message>
@@ -18761,6 +18765,10 @@ It stays in %2</source>
     <message>
         <source>The frame moves from the box “from” to the box “to”, over the range, the section or four bars</source>
         <translation>範囲・セクション・4 小節の間に、枠「から」から枠「まで」へ動きます</translation>
+    </message>
+    <message>
+        <source>There is not enough memory for this picture.</source>
+        <translation>この画像のためのメモリが足りません。</translation>
     </message>
     <message>
         <source>This shot is not in the bin</source>

@@ -2,6 +2,7 @@
 #include "analyze_songs.h"
 
 #include "base/file_ending.h"
+#include "base/guarded.h"
 #include "base/text_file.h"
 #include "interchange/analysis_json.h"
 #include "interchange/outputs.h"
@@ -188,7 +189,7 @@ Result<Extent> analyze_songs(const AnalyzeRequest& asked) {
     std::size_t failed = 0;
     const auto work = [&] {
         for (std::size_t i = next++; i < plan->songs.size(); i = next++) {
-            const auto text = analyzed(plan->songs[i], request, *settings);
+            const auto text = guarded([&] { return analyzed(plan->songs[i], request, *settings); });
             const auto done =
                 text ? write_text_file(plan->targets[i], *text) : Result<void>(tl::unexpected(text.error()));
             if (!done) {

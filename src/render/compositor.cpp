@@ -44,7 +44,9 @@ cv::Mat pixels_of(QImage& image) {
 void paint_blurred(QImage& image, const Canvas& canvas) {
     cv::Mat sum(image.height(), image.width(), CV_32SC4, cv::Scalar::all(0));
     for (const auto& camera : canvas.staged.camera_path) {
-        QImage one = image.copy();
+        QImage one = image_of_size(image.size());
+        cv::Mat pixels = pixels_of(one);
+        pixels_of(image).copyTo(pixels);
         paint_seen(one, camera, canvas);
         cv::add(sum, pixels_of(one), sum, cv::noArray(), CV_32S);
     }
@@ -65,7 +67,7 @@ void add_echo(QImage& image, const Canvas& canvas) {
         QPainter painter(&image);
         painter.setCompositionMode(QPainter::CompositionMode_Lighten);
         for (const auto& before : canvas.staged.before) {
-            QImage earlier(image.size(), QImage::Format_ARGB32_Premultiplied);
+            QImage earlier = image_of_size(image.size());
             earlier.fill(Qt::black);
             paint_frame(earlier, {before, canvas.pictures, canvas.pixel, canvas.seen, canvas.size});
             painter.setOpacity(strength);
@@ -168,7 +170,7 @@ void paint_band_over(QImage& image, const StagedFrame& staged, double pixel, QPo
 } // namespace
 
 QImage composed(const StagedFrame& staged, QSize size, const LayerPictures& pictures) {
-    QImage canvas(size, QImage::Format_ARGB32_Premultiplied);
+    QImage canvas = image_of_size(size);
     compose_into(canvas, staged, pictures);
     return canvas;
 }

@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <cmath>
 #include <cstdint>
+#include <new>
 #include <utility>
 #include <vector>
 
@@ -107,6 +108,8 @@ template <class Rows>
 void draw_rows(QPainter& painter, const QRect& seen, bool opaque, Rows& sampler) {
     QImage rows(seen.width(), rows_at_once,
                 opaque ? QImage::Format_RGB32 : QImage::Format_ARGB32_Premultiplied);
+    if (rows.isNull())
+        throw std::bad_alloc();
     for (int top = seen.top(); top <= seen.bottom(); top += rows_at_once) {
         const int count = std::min(rows_at_once, seen.bottom() + 1 - top);
         for (int y = 0; y < count; ++y)

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/films_together.h"
 
+#include "base/guarded.h"
 #include "render/film_frames.h"
 #include "render/shared_frames.h"
 
@@ -49,8 +50,10 @@ std::vector<Result<void>> render_films(const std::vector<FilmToWrite>& films, co
                 const auto& [film, path] = films[together[reader]];
                 // The first tells how far they are: all go at one pace.
                 const Progress told{reader == 0 ? own.report : [](double) {}, own.stop};
-                outcomes[together[reader]] = render_film_of(
-                    film, path, [&](const Progress& p) { return frames.next(reader, p); }, told, {});
+                outcomes[together[reader]] = guarded([&, &film = film, &path = path] {
+                    return render_film_of(
+                        film, path, [&](const Progress& p) { return frames.next(reader, p); }, told, {});
+                });
                 frames.leave(reader);
             });
     }

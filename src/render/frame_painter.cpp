@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/frame_painter.h"
 
+#include "base/guarded.h"
+
 namespace pulsepin {
 
 FramePainter::FramePainter(std::function<void()> painted)
@@ -33,19 +35,33 @@ void FramePainter::work(const std::stop_token& stop) {
                 return;
             request = std::exchange(request_, std::nullopt);
         }
-        const auto& staged = request->staged;
-        const QRectF frame(-staged.width / 2.0, -staged.height / 2.0, staged.width, staged.height);
-        const bool whole = request->part.isEmpty();
-        QImage image = whole && request->ground == Ground::Black
-                           ? composed(staged, request->size, request->pictures)
-                           : composed_part(staged, whole ? frame : request->part, request->size,
-                                           request->pictures, request->ground);
+        Painted made = painted(*request);
         {
             const std::lock_guard lock(mutex_);
-            done_ = Painted{request->frame, std::move(image), request->part};
+            done_ = std::move(made);
         }
         painted_();
     }
+}
+
+/// Smaller where there is not enough memory for all of it.
+FramePainter::Painted FramePainter::painted(const Request& request) {
+    const auto& staged = request.staged;
+    const QRectF frame(-staged.width / 2.0, -staged.height / 2.0, staged.width, staged.height);
+    const bool whole = request.part.isEmpty();
+    Painted made{request.frame, {}, request.part};
+    for (const int by : {1, 2, 4, 8}) {
+        const QSize size = (request.size / by).expandedTo({1, 1});
+        made.smaller = by > 1;
+        if (came_to_its_end([&] {
+                made.image = whole && request.ground == Ground::Black
+                                 ? composed(staged, size, request.pictures)
+                                 : composed_part(staged, whole ? frame : request.part, size, request.pictures,
+                                                 request.ground);
+            }))
+            break;
+    }
+    return made;
 }
 
 } // namespace pulsepin

@@ -16,8 +16,9 @@ class FramePainter {
 public:
     struct Painted {
         Frames frame;
-        QImage image;
+        QImage image; ///< null: there was no memory for it
         QRectF part;
+        bool smaller = false; ///< than asked for, since there was no memory for that
     };
     /// `painted` is called on that thread.
     explicit FramePainter(std::function<void()> painted);
@@ -41,6 +42,7 @@ private:
         Ground ground;
     };
     void work(const std::stop_token& stop);
+    [[nodiscard]] static Painted painted(const Request& request);
     std::function<void()> painted_;
     std::mutex mutex_;
     std::condition_variable_any requested_;

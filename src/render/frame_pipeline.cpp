@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/frame_pipeline.h"
 
+#include "base/guarded.h"
 #include "render/fonts.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
@@ -134,9 +135,15 @@ struct FramePipeline::State {
         constexpr std::int64_t room = 96 << 20; // for frames of large films
         const auto fit = room / (std::int64_t{4} * order.size.width() * order.size.height() + 1);
         most = static_cast<std::size_t>(std::clamp<std::int64_t>(fit, cores, 2 * cores + 2));
-        threads.emplace_back([this](const std::stop_token& stop) { feed(stop); });
+        const auto start = [this](Result<void> (State::*work)(const std::stop_token&)) {
+            threads.emplace_back([this, work](const std::stop_token& stop) {
+                if (auto done = guarded([&] { return (this->*work)(stop); }); !done)
+                    fail_with(done.error());
+            });
+        };
+        start(&State::feed);
         for (int i = 0; i < cores; ++i)
-            threads.emplace_back([this](const std::stop_token& stop) { compose(stop); });
+            start(&State::compose);
     }
     ~State() {
         for (auto& thread : threads)
@@ -144,26 +151,30 @@ struct FramePipeline::State {
         changed.notify_all();
     }
 
+    void fail_with(Error error) {
+        const std::lock_guard lock(mutex);
+        failed = std::move(error);
+        changed.notify_all();
+    }
+
     /// Decodes what frames show, in order.
-    void feed(const std::stop_token& stop) {
+    Result<void> feed(const std::stop_token& stop) {
         AwaitedFrames source(order.size);
         if (order.file_of)
             source.use_files(order.file_of);
         for (Frames frame = order.first; frame < order.until; frame += Frames(1)) {
             auto pictures = source.pictures(order.curves.schedule, frame, {[](double) {}, stop});
+            if (!pictures)
+                return tl::unexpected(pictures.error());
             std::unique_lock lock(mutex);
-            if (!pictures) {
-                failed = pictures.error();
-                changed.notify_all();
-                return;
-            }
             changed.wait(lock, stop,
                          [&] { return static_cast<std::size_t>((frame - next_out).value) < most; });
             if (stop.stop_requested())
-                return;
+                return {};
             fed.push_back({frame, *std::move(pictures)});
             changed.notify_all();
         }
+        return {};
     }
 
     /// New memory for each frame is a tenth of what a frame of cuts costs.
@@ -177,7 +188,7 @@ struct FramePipeline::State {
         return spare;
     }
 
-    void compose(const std::stop_token& stop) {
+    Result<void> compose(const std::stop_token& stop) {
         while (true) {
             Fed work;
             QImage spare;
@@ -185,7 +196,7 @@ struct FramePipeline::State {
                 std::unique_lock lock(mutex);
                 changed.wait(lock, stop, [&] { return !fed.empty(); });
                 if (stop.stop_requested())
-                    return;
+                    return {};
                 work = std::move(fed.front());
                 fed.pop_front();
                 spare = take_spare();

@@ -6,6 +6,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <new>
 
 namespace pulsepin {
 
@@ -27,8 +28,15 @@ QTransform place_in_picture(const StagedLayer& layer, const Placement& own) {
     return place;
 }
 
-QImage empty_image(QSize size) {
+QImage image_of_size(QSize size) {
     QImage image(size, QImage::Format_ARGB32_Premultiplied);
+    if (image.isNull() && !size.isEmpty()) // the toolkit's word for a lack of memory
+        throw std::bad_alloc();
+    return image;
+}
+
+QImage empty_image(QSize size) {
+    QImage image = image_of_size(size);
     image.fill(Qt::transparent);
     return image;
 }

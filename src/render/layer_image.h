@@ -25,6 +25,8 @@ struct Canvas {
 [[nodiscard]] QTransform place_of(const Placement& at);
 /// With what it hangs on.
 [[nodiscard]] QTransform place_in_picture(const StagedLayer& layer, const Placement& own);
+/// Its pixels are anything. Throws std::bad_alloc where there is no memory for it.
+[[nodiscard]] QImage image_of_size(QSize size);
 [[nodiscard]] QImage empty_image(QSize size);
 void prepare(QPainter& painter);
 [[nodiscard]] QRectF layer_box(const StagedLayer& layer, const ContentContext& context);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/loop_pictures.h"
 
+#include "base/guarded.h"
 #include "render/awaited_frames.h"
 #include "stage/staged_frame.h"
 
@@ -68,8 +69,8 @@ struct LoopPictures::State {
     }
 
     bool make(std::size_t variant) {
-        auto made = order.variants[variant]();
-        if (!made)
+        std::optional<Curves> made;
+        if (!came_to_its_end([&] { made = order.variants[variant](); }) || !made)
             return false;
         auto for_others = std::make_shared<const Curves>(made->for_another_thread());
         own[variant] = *std::move(made);
@@ -82,11 +83,15 @@ struct LoopPictures::State {
         const Frames frame = order.first + Frames(place * order.length.value / count());
         Progress progress;
         progress.stop = stop;
-        auto picture = frames.at(own[variant], frame, progress);
+        auto picture = guarded([&] { return frames.at(own[variant], frame, progress); });
         if (!picture && stop.stop_requested())
             return;
         // A clip that cannot be shown is missing; the rest is seen.
-        QImage image = picture ? *std::move(picture) : composed(staged_at(own[variant], frame), order.size);
+        QImage image;
+        if (picture)
+            image = *std::move(picture);
+        else if (!came_to_its_end([&] { image = composed(staged_at(own[variant], frame), order.size); }))
+            return; // the one before it is seen instead
         {
             const std::lock_guard lock(mutex);
             pictures[variant][static_cast<std::size_t>(place)] = std::move(image);

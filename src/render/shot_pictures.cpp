@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render/shot_pictures.h"
 
+#include "base/guarded.h"
 #include "render/picture_image.h"
 
 #include <algorithm>
@@ -67,7 +68,7 @@ struct ShotPictures::State {
     VideoReader* reader_of(const PictureFile& clip) {
         if (const auto open = readers.find(clip); open != readers.end())
             return &open->second;
-        auto reader = VideoReader::open(clip);
+        auto reader = guarded([&] { return VideoReader::open(clip); });
         if (!reader) {
             const std::lock_guard lock(mutex);
             troubles[clip] = reader.error().message();
@@ -102,7 +103,8 @@ struct ShotPictures::State {
             VideoReader* reader = reader_of(wanted.clip);
             if (!reader)
                 return arrived();
-            auto picture = reader->picture_at(wanted.time, box.width(), box.height());
+            auto picture =
+                guarded([&] { return reader->picture_at(wanted.time, box.width(), box.height()); });
             const bool past_end = picture && picture->until <= wanted.time;
             {
                 const std::lock_guard lock(mutex);
@@ -160,6 +162,7 @@ void ShotPictures::set_size(QSize size) {
     state_->cache.clear();
     state_->order.clear();
     state_->bytes = 0;
+    state_->troubles.clear(); // there may be memory for this one; other troubles are found again
     ++state_->generation;
     state_->requests_changed.notify_one();
 }

@@ -201,6 +201,8 @@ void PictureDesk::tell() {
     QString text = coarse == 1   ? tr("full quality")
                    : coarse == 2 ? tr("half quality")
                                  : tr("quarter quality");
+    if (picture_->short_of_memory())
+        text += tr(" · smaller, for lack of memory");
     if (player_.playing())
         text +=
             tr(" · %1/s · %2").arg(number_text(picture_->pictures_a_second(), 0)).arg(picture_->sync_text());

@@ -353,6 +353,11 @@ void PreviewView::take_painted() {
     auto painted = painter_->take();
     if (!painted || !composed_)
         return;
+    short_of_memory_ = painted->smaller;
+    if (painted->image.isNull()) {
+        message_ = tr("There is not enough memory for this picture.");
+        return update();
+    }
     const double took = static_cast<double>(asked_.nsecsElapsed()) * 1e-9;
     takes_ = Seconds(std::min(0.1, takes_.value * 0.8 + took * 0.2));
     if (player_.playing()) {

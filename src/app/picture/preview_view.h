@@ -51,6 +51,8 @@ public:
     /// The picture is made at its size divided by this: 1, 2 or 4.
     void set_coarseness(int coarseness);
     [[nodiscard]] int coarseness() const { return coarseness_; }
+    /// The picture is smaller than it should be, since there is no memory for that.
+    [[nodiscard]] bool short_of_memory() const { return short_of_memory_; }
 
     void set_overlay(PictureOverlay* overlay) { overlay_ = overlay; }
     /// Values of a layer that are looked at before they are taken; none: as the project has them.
@@ -155,6 +157,7 @@ private:
     QElapsedTimer asked_; ///< for the frame that is being composed
     Seconds takes_;       ///< how long that takes, of late
     int coarseness_ = 1;
+    bool short_of_memory_ = false;
     QString message_, cue_;
     QString drop_told_; ///< what would come of letting go what is dragged over it
     Shown shown_;

@@ -86,7 +86,9 @@ struct ThumbnailBank::State {
                 requests.pop_back();
                 making = true;
             }
-            QImage image = make(key);
+            QImage image;
+            if (!came_to_its_end([&] { image = make(key); }))
+                image = {};
             {
                 const std::lock_guard lock(mutex);
                 made.emplace_back(std::move(key), std::move(image));

@@ -3,6 +3,8 @@
 
 #include "base/error.h"
 
+#include <exception>
+#include <mutex>
 #include <new>
 #include <stdexcept>
 
@@ -25,5 +27,41 @@ template <class Work>
                     {}, "Save your work, and try it otherwise.", ErrorKind::Broken);
     }
 }
+
+/// The same of work that has no outcome: whether it came to its end.
+template <class Work>
+[[nodiscard]] bool came_to_its_end(Work&& work) {
+    return guarded([&]() -> Result<void> {
+               work();
+               return {};
+           })
+        .has_value();
+}
+
+/// What happened on other threads is told on the one that waits for them: the first exception of several,
+/// none of which may leave its thread.
+class FirstFault {
+public:
+    /// `work`, from which nothing gets out.
+    template <class Work>
+    void watch(Work&& work) noexcept {
+        try {
+            work();
+        } catch (...) {
+            const std::lock_guard lock(mutex_);
+            if (!fault_)
+                fault_ = std::current_exception();
+        }
+    }
+    /// Once the others have ended.
+    void throw_again() const {
+        if (fault_)
+            std::rethrow_exception(fault_);
+    }
+
+private:
+    std::mutex mutex_;
+    std::exception_ptr fault_;
+};
 
 } // namespace pulsepin

@@ -2,6 +2,7 @@
 #pragma once
 
 #include "base/error.h"
+#include "base/guarded.h"
 #include "base/progress.h"
 
 #include <algorithm>
@@ -21,12 +22,14 @@ Result<void> in_order(std::size_t count, const Progress& progress, const Work& w
             return fail_cancelled();
         const std::size_t now = std::min(together, count - first);
         std::vector<Made> made(now);
+        FirstFault fault;
         {
             std::vector<std::jthread> threads;
             for (std::size_t i = 1; i < now; ++i)
-                threads.emplace_back([&, i] { made[i] = work(first + i); });
+                threads.emplace_back([&, i] { fault.watch([&] { made[i] = work(first + i); }); });
             made[0] = work(first);
         }
+        fault.throw_again();
         for (std::size_t i = 0; i < now; ++i)
             if (Result<void> taken = take(first + i, made[i]); !taken)
                 return taken;

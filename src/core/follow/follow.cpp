@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "follow/follow.h"
 
+#include "base/guarded.h"
 #include "follow/corrections.h"
 #include "follow/sources.h"
 #include "follow/steps.h"
@@ -71,12 +72,16 @@ private:
                 progress_.report(static_cast<double>(++done) / static_cast<double>(needed.size()));
             }
         };
-        std::vector<std::jthread> threads;
-        const std::size_t at_once =
-            std::min<std::size_t>(needed.size(), std::clamp(std::thread::hardware_concurrency(), 1u, 8u));
-        for (std::size_t i = 1; i < at_once; ++i)
-            threads.emplace_back(work);
-        work();
+        FirstFault fault;
+        {
+            std::vector<std::jthread> threads;
+            const std::size_t at_once =
+                std::min<std::size_t>(needed.size(), std::clamp(std::thread::hardware_concurrency(), 1u, 8u));
+            for (std::size_t i = 1; i < at_once; ++i)
+                threads.emplace_back([&] { fault.watch(work); });
+            work();
+        }
+        fault.throw_again();
     }
 
     /// Null when cancelled.
@@ -202,10 +207,12 @@ private:
                 progress_.report(static_cast<double>(++done) / static_cast<double>(bands.size()));
             }
         };
+        FirstFault fault;
         {
-            std::jthread beside(work);
+            std::jthread beside([&] { fault.watch(work); });
             work();
         }
+        fault.throw_again();
         even_out(even);
         return {};
     }

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/film_coders.h"
 
+#include "base/guarded.h"
+
 #include <algorithm>
 #include <cerrno>
 #include <chrono>
@@ -352,7 +354,7 @@ void PictureCoder::State::work(const std::stop_token& stop) {
                 waiting.pop_front();
             }
         }
-        auto coded = code(frame.get());
+        auto coded = guarded([&] { return code(frame.get()); });
         const std::lock_guard lock(mutex);
         all_coded = !frame || !coded;
         if (coded)

@@ -211,6 +211,8 @@ void paint_spectrum(QImage& image, const SongPicture& song, const SongLook& look
 QImage paint_tile(SongRow row, const SongPicture& song, const SongLook& look, const Palette& palette,
                   Seconds start, double pixels_per_second, QSize size) {
     QImage image(size, QImage::Format_ARGB32_Premultiplied);
+    if (image.isNull())
+        throw std::bad_alloc();
     image.fill(Qt::transparent);
     if (row == SongRow::Wave)
         paint_wave(image, song, look, palette, start, pixels_per_second);

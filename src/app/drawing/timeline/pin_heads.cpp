@@ -6,6 +6,7 @@
 
 #include <QPainterPath>
 #include <QPixmapCache>
+#include <algorithm>
 #include <cmath>
 
 namespace pulsepin {
@@ -130,9 +131,35 @@ void draw_stem(QPainter& painter, double x, double top, double bottom, const QCo
     painter.drawLine(QPointF(x, top), QPointF(x, bottom));
 }
 
+namespace {
+
+/// As much of a square around the middle as has ink, at least a pixel of it.
+QPixmap without_margin(const QImage& square) {
+    const int side = square.width();
+    int margin = side / 2 - 1;
+    for (int y = 0; y < side; ++y)
+        for (int x = 0; x < side; ++x)
+            if (qAlpha(square.pixel(x, y)) > 0)
+                margin = std::min({margin, x, y, side - 1 - x, side - 1 - y});
+    return QPixmap::fromImage(square.copy(square.rect().adjusted(margin, margin, -margin, -margin)));
+}
+
+QPixmap head_sprite(const HeadLook& look, const Palette& palette, const QFont& font, double ratio) {
+    constexpr double side = 32;
+    QImage square(QSize(1, 1) * static_cast<int>(side * ratio), QImage::Format_ARGB32_Premultiplied);
+    square.setDevicePixelRatio(ratio);
+    square.fill(Qt::transparent);
+    QPainter stamp(&square);
+    stamp.setFont(font);
+    paint_head(stamp, look, {side / 2, side / 2}, palette);
+    stamp.end();
+    return without_margin(square);
+}
+
+} // namespace
+
 void draw_head(QPainter& painter, const HeadLook& look, QPointF at, const Palette& palette) {
     // Heads are drawn once and stamped: smooth paths are slow by the hundred.
-    constexpr double side = 32;
     const double ratio = painter.device()->devicePixelRatioF();
     const int signs = (look.selected ? 1 : 0) | (look.exception ? 2 : 0) | (look.locked ? 4 : 0) |
                       (look.muted ? 8 : 0) | (look.doubled ? 16 : 0);
@@ -144,17 +171,12 @@ void draw_head(QPainter& painter, const HeadLook& look, QPointF at, const Palett
     const QString key = QLatin1String(look.kind->id.data()) + QString::number(code, 36);
     QPixmap sprite;
     if (!QPixmapCache::find(key, &sprite)) {
-        sprite = QPixmap(QSize(1, 1) * static_cast<int>(side * ratio));
-        sprite.setDevicePixelRatio(ratio);
-        sprite.fill(Qt::transparent);
-        QPainter stamp(&sprite);
-        stamp.setFont(painter.font());
-        paint_head(stamp, look, {side / 2, side / 2}, palette);
-        stamp.end();
+        sprite = head_sprite(look, palette, painter.font(), ratio);
         QPixmapCache::insert(key, sprite);
     }
+    const double half = sprite.width() / ratio / 2;
     const auto whole = [ratio](double v) { return std::round(v * ratio) / ratio; };
-    painter.drawPixmap(QPointF(whole(at.x() - side / 2), whole(at.y() - side / 2)), sprite);
+    painter.drawPixmap(QPointF(whole(at.x() - half), whole(at.y() - half)), sprite);
 }
 
 } // namespace pulsepin

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "drawing/timeline/song_tiles.h"
 
+#include "base/guarded.h"
+
 #include <algorithm>
 #include <cmath>
 #include <compare>
@@ -106,8 +108,12 @@ struct SongTiles::State {
                 in = palette;
                 made_from = generation;
             }
-            QImage image = paint_tile(key.row, from, with, in, key.start(), key.pixels_per_second,
-                                      {SongTiles::tile_width, key.height});
+            QImage image;
+            if (!came_to_its_end([&] {
+                    image = paint_tile(key.row, from, with, in, key.start(), key.pixels_per_second,
+                                       {SongTiles::tile_width, key.height});
+                }))
+                image = {}; // no memory: what is there of other zooms is seen in its place
             const std::lock_guard lock(mutex);
             keep(key, std::move(image), made_from);
             if (!notified) {
@@ -129,8 +135,8 @@ struct SongTiles::State {
         TileKey best_key{};
         double best_distance = 1e300;
         for (const auto& [key, tile] : tiles) {
-            if (key.row != missing.row || key.start() > missing.start() + Seconds(1e-9) ||
-                key.end() < missing.end() - Seconds(1e-9))
+            if (tile.image.isNull() || key.row != missing.row ||
+                key.start() > missing.start() + Seconds(1e-9) || key.end() < missing.end() - Seconds(1e-9))
                 continue;
             const double distance = std::abs(std::log(key.pixels_per_second / missing.pixels_per_second)) +
                                     (tile.generation == generation ? 0.0 : 10.0);
@@ -149,8 +155,8 @@ struct SongTiles::State {
         }
         // Zooming out: several finer tiles lie within the missing one.
         for (const auto& [key, tile] : tiles) {
-            if (key.row != missing.row || key.end() <= missing.start() || key.start() >= missing.end() ||
-                key.pixels_per_second > missing.pixels_per_second * 16)
+            if (tile.image.isNull() || key.row != missing.row || key.end() <= missing.start() ||
+                key.start() >= missing.end() || key.pixels_per_second > missing.pixels_per_second * 16)
                 continue;
             const double seconds = (missing.end() - missing.start()).value;
             const double left = (key.start() - missing.start()).value / seconds;
@@ -228,7 +234,7 @@ void SongTiles::paint(QPainter& painter, SongRow row, const QRectF& area, const 
         const QRectF place(scale.x(key.start()), area.top(), tile_width / ratio, area.height());
         const auto found = state_->tiles.find(key);
         asked.push_back(key);
-        if (found == state_->tiles.end()) {
+        if (found == state_->tiles.end() || found->second.image.isNull()) {
             state_->paint_stand_in(painter, key, place);
             continue;
         }

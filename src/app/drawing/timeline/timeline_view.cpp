@@ -135,8 +135,9 @@ double TimelineView::height_of(const Lane& lane) const {
     const auto& look = look_of_kind(lane.kind);
     const double high =
         look.height_of ? look.height_of(document_.project()) : look.height(document_.spans(lane.id));
-    const bool opened = has_acts(lane.kind->empty_body()) &&
-                        std::ranges::find(lane.pins, view_.opened_event(), &Pin::id) != lane.pins.end();
+    const PinId event = view_.opened_event();
+    const bool opened = event != PinId{} && has_acts(lane.kind->empty_body()) &&
+                        std::ranges::find(lane.pins, event, &Pin::id) != lane.pins.end();
     return opened ? std::max(high, EventPanel::least_height) : high;
 }
 
