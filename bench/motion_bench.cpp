@@ -2,6 +2,7 @@
 //
 // What a picture costs, as a whole and by effect, and what curves that follow the music cost; with --pictures
 // the pictures alone.
+#include "base/heap.h"
 #include "follow/feeds.h"
 #include "follow/sources.h"
 #include "hand/composition.h"
@@ -127,9 +128,9 @@ void bench_frames(BenchTable& table, const Project& project, const Curves& curve
           std::pair(QSize(320, 180), "half quality"), std::pair(QSize(160, 90), "quarter quality"),
           std::pair(QSize(1280, 720), "1280x720"), std::pair(QSize(1920, 1080), "1920x1080")})
         table.row(what, 60,
-                  size.width() == 640    ? 12
-                  : size.width() == 1920 ? 60
-                                         : 33,
+                  size.width() == 640    ? 5
+                  : size.width() == 1920 ? 20
+                                         : 12,
                   [&] { (void)composed(staged_at(curves, frame + Frames(number++ % 48)), size, pictures); });
 }
 
@@ -228,6 +229,7 @@ void bench_sheet(BenchTable& table, const Curves& curves) {
 } // namespace
 
 int main(int argc, char** argv) {
+    keep_blocks_of_pictures(); // as the window does
     QApplication application(argc, argv);
     prepare_application(application);
     const bool pictures_alone = application.arguments().contains("--pictures");

@@ -41,7 +41,7 @@ extern const EffectPainter colour_key_painter, soft_edge_painter, drop_shadow_pa
 
 /// A colour in the order of an image's channels, 0 to 1, opaque.
 [[nodiscard]] cv::Scalar channels_of(Colour colour);
-/// Gaussian, edges held; wide ones at a smaller size, to two levels. One channel or four.
+/// Gaussian, edges held; wide ones at a smaller size, to three levels. One channel or four.
 void blur_in_place(cv::Mat& image, double sigma);
 /// Over the image lies itself, moved (bilinear, edges held), as so much of what is seen then. `image` is
 /// another one afterwards. Of many that are laid over each other every other one is rounded down at a half,
