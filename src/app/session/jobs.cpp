@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "session/jobs.h"
 
+#include "base/heap.h"
+
 #include <utility>
 
 namespace pulsepin {
@@ -59,6 +61,7 @@ void Jobs::next(Queue& queue) {
     queue.thread = std::jthread([this, &queue, job, share = job->done_] {
         const auto hand_over =
             job->run_(Progress{[share](double done) { share->store(done); }, job->stop_.get_token()});
+        give_back_free_blocks();
         QMetaObject::invokeMethod(
             this,
             [this, &queue, job, hand_over] {

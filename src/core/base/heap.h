@@ -25,4 +25,12 @@ inline void keep_blocks_of_pictures() {
 #endif
 }
 
+/// All that is free goes back to the system, wherever it lies: after long work, whose blocks nobody asks for
+/// soon. Takes some milliseconds; of a thread that does such work, not of the interface.
+inline void give_back_free_blocks() {
+#if defined(__GLIBC__)
+    malloc_trim(0);
+#endif
+}
+
 } // namespace pulsepin
