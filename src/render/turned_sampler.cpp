@@ -104,7 +104,7 @@ void TurnedSampler::write_row(int y, std::uint32_t* to) const {
     constexpr std::int32_t rounded = 1 << (bits - 9); // to 256ths
     const auto place_at = [&](int x) {                // from the middle of the first pixel
         return Place{rounded + fixed(first.x() + back_.m11() * (x - left_) - 0.5),
-                     fixed(first.y() + back_.m12() * (x - left_) - 0.5)};
+                     rounded + fixed(first.y() + back_.m12() * (x - left_) - 0.5)};
     };
     const Pixels image{pixels_, width_, height_, stride_};
     const std::int32_t right = fixed(back_.m11()), down = fixed(back_.m12());
