@@ -80,17 +80,13 @@ void paint(QPainter& painter, const LaneScene& s) {
     const auto open = EventPanel::in(s);
     if (open)
         open->paint(painter, s);
-    const auto pins = visible_pins(s);
-    const bool strokes = crowded(s, pins);
-    for (const auto& pin : pins) {
+    LaneHeads heads(painter, s);
+    for (const auto& pin : heads.pins()) {
         const double y =
             lane_rows::rect(s.row, row_of(s.lane.pins[pin.index].body), s.spans.rows).center().y();
         if (open && (pin.id == open->trigger || open->area.contains(QPointF(s.scale.x(pin.time), y))))
             continue;
-        if (strokes)
-            draw_stroke(painter, s, pin, y);
-        else
-            draw_head(painter, head_look(s, pin), {s.scale.x(pin.time), y}, s.scene.palette);
+        heads.draw(pin, y);
     }
 }
 

@@ -61,21 +61,15 @@ void paint_motion(QPainter& painter, const LaneScene& s) {
     paint_curve(painter, s);
     if (is_keyed(s.lane.kind))
         ease_handles::paint(painter, s);
-    const auto pins = visible_pins(s);
-    const bool strokes = crowded(s, pins);
+    LaneHeads heads(painter, s);
     const bool leads = time_of(s.lane.lead, s.scene.project.settings->frame_rate) != Seconds(0);
-    for (const auto& pin : pins) {
+    for (const auto& pin : heads.pins()) {
         if (lies_over(s, pin))
             continue;
         const double y = bead_y(s, s.lane.pins[pin.index].body);
-        const QPointF head(s.scale.x(pin.time), y);
-        if (strokes) {
-            draw_stroke(painter, s, pin, y);
-            continue;
-        }
-        if (leads)
-            paint_lead(painter, s, pin, head);
-        draw_head(painter, head_look(s, pin), head, s.scene.palette);
+        if (leads && !heads.strokes())
+            paint_lead(painter, s, pin, {s.scale.x(pin.time), y});
+        heads.draw(pin, y);
     }
 }
 

@@ -66,7 +66,7 @@ bool paint_thumbnails(QPainter& painter, const LaneScene& s, const ShotSpan& spa
     return true;
 }
 
-void paint_shot(QPainter& painter, const LaneScene& s, const ShotSpan& span) {
+void paint_shot(QPainter& painter, Ink& ink, const LaneScene& s, const ShotSpan& span) {
     const QRectF rect = shot_rect(s, span);
     const QRectF seen = rect & s.row;
     if (seen.width() <= 0)
@@ -78,13 +78,14 @@ void paint_shot(QPainter& painter, const LaneScene& s, const ShotSpan& span) {
     const QColor ground = narrow && selected(s, span.cut) ? palette.selection
                           : known                         ? palette.shot[index % 6]
                                                           : palette.paper_line;
-    painter.fillRect(QRectF(seen.left(), seen.top(), std::max(1.0, seen.width() - 1), seen.height()).toRect(),
-                     ground);
+    ink.fill(QRectF(seen.left(), seen.top(), std::max(1.0, seen.width() - 1), seen.height()).toRect(),
+             ground);
     if (narrow)
         return;
     const bool pictures = paint_thumbnails(painter, s, span, rect, seen);
     painter.setPen(Qt::NoPen);
-    if (span.too_short) { // hatched where the clip's last picture stands still
+    constexpr double room_to_hatch = 12;
+    if (span.too_short && seen.width() >= room_to_hatch) { // hatched where the clip's last picture stands still
         const Clip* clip = s.scene.project.clip(span.shot);
         const auto rate = s.scene.project.settings->frame_rate;
         const double still = s.scale.x(rate.start_of(span.start) + (clip->duration - span.in_point));
@@ -143,15 +144,12 @@ std::span<const ShotSpan> visible_shots(const LaneScene& s) {
 }
 
 void paint_cuts(QPainter& painter, const LaneScene& s) {
+    Ink ink(painter);
     for (const auto& span : visible_shots(s))
-        paint_shot(painter, s, span);
-    const auto pins = visible_pins(s);
-    const bool strokes = crowded(s, pins);
-    for (const auto& pin : pins)
-        if (strokes)
-            draw_stroke(painter, s, pin, s.row.top() + 6);
-        else
-            draw_head(painter, head_look(s, pin), {s.scale.x(pin.time), s.row.top() + 5}, s.scene.palette);
+        paint_shot(painter, ink, s, span);
+    LaneHeads heads(painter, s);
+    for (const auto& pin : heads.pins())
+        heads.draw(pin, s.row.top() + (heads.strokes() ? 6 : 5));
 }
 
 std::optional<Grip> grip_of_cut(const LaneScene& s, QPointF at) {

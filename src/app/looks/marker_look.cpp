@@ -12,17 +12,17 @@ namespace pulsepin {
 namespace {
 
 void paint_markers(QPainter& painter, const LaneScene& s) {
-    const auto pins = visible_pins(s);
+    LaneHeads heads(painter, s);
+    const auto pins = heads.pins();
     const double y = s.row.center().y();
     QFont font = painter.font();
     font.setPixelSize(12);
     font.setWeight(QFont::Medium);
     painter.setFont(font);
     const QFontMetricsF metrics(font);
-    const bool strokes = crowded(s, pins);
     for (std::size_t i = 0; i < pins.size(); ++i) {
-        if (strokes) {
-            draw_stroke(painter, s, pins[i], y);
+        if (heads.strokes()) {
+            heads.draw(pins[i], y);
             continue;
         }
         const double x = s.scale.x(pins[i].time);
@@ -30,8 +30,8 @@ void paint_markers(QPainter& painter, const LaneScene& s) {
         const auto& body = body_of<MarkerBody>(s.lane.pins[pins[i].index].body);
         const QColor colour = head_colour(look, s.scene.palette);
         if (const auto length = duration_of(body.length, pins[i].time, s.scene.project))
-            painter.fillRect(QRectF(x, y - 1.5, s.scale.x(pins[i].time + *length) - x, 3), colour);
-        draw_head(painter, look, {x, y}, s.scene.palette);
+            heads.ink().fill(QRectF(x, y - 1.5, s.scale.x(pins[i].time + *length) - x, 3), colour);
+        heads.draw(pins[i], y);
         const double room = (i + 1 < pins.size() ? s.scale.x(pins[i + 1].time) : s.row.right()) - x - 22;
         if (room < 12)
             continue;

@@ -20,13 +20,9 @@ double pose_y(const LaneScene& s, const ResolvedPin& pin) {
 void paint(QPainter& painter, const LaneScene& s) {
     paint_curve(painter, s);
     ease_handles::paint(painter, s);
-    const auto pins = visible_pins(s);
-    const bool strokes = crowded(s, pins);
-    for (const auto& pin : pins)
-        if (strokes)
-            draw_stroke(painter, s, pin, pose_y(s, pin));
-        else
-            draw_head(painter, head_look(s, pin), {s.scale.x(pin.time), pose_y(s, pin)}, s.scene.palette);
+    LaneHeads heads(painter, s);
+    for (const auto& pin : heads.pins())
+        heads.draw(pin, pose_y(s, pin));
 }
 
 std::optional<Grip> grip(const LaneScene& s, QPointF at) {

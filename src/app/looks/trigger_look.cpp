@@ -43,8 +43,10 @@ std::span<const TriggerSpan> visible_triggers(const LaneScene& s) {
     return {from, until};
 }
 
-QColor as_colour(Colour colour) {
-    return QColor::fromRgb(static_cast<QRgb>(colour.rgb));
+QColor as_colour(Colour colour, float opacity = 1) {
+    QColor made = QColor::fromRgb(static_cast<QRgb>(colour.rgb));
+    made.setAlphaF(opacity);
+    return made;
 }
 
 /// How each of its acts goes while it lasts.
@@ -63,6 +65,7 @@ void draw_acts(QPainter& painter, const QRectF& bar, const TriggerBody& body, co
 void paint_triggers(QPainter& painter, const LaneScene& s) {
     const auto& p = s.scene.palette;
     const int rows = s.spans.rows;
+    Ink ink(painter);
     for (const auto& span : visible_triggers(s)) {
         const QRectF whole = trigger_rect(s, span, rows);
         const QRectF seen = whole & s.row;
@@ -74,47 +77,41 @@ void paint_triggers(QPainter& painter, const LaneScene& s) {
         const QRectF bar(seen.left(), whole.bottom() - high, std::max(1.5, seen.width() - 1), high);
         const bool marked = selected(s, span.pin);
         if (bar.width() < 5) { // no room for more than its colour; many such are drawn quickly
-            painter.fillRect(bar.toRect().adjusted(0, 0, 1, 0), marked ? p.selection : as_colour(body.from));
+            ink.fill(bar.toRect().adjusted(0, 0, 1, 0), marked ? p.selection : as_colour(body.from));
             continue;
         }
-        painter.setOpacity(span.muted ? 0.2 : 0.8);
+        const float opacity = span.muted ? 0.2f : 0.8f;
         if (body.from == body.to) {
-            painter.fillRect(bar, as_colour(body.from));
+            ink.fill(bar, as_colour(body.from, opacity));
         } else {
             QLinearGradient ramp(whole.left(), 0, whole.right(), 0);
-            ramp.setColorAt(0, as_colour(body.from));
-            ramp.setColorAt(1, as_colour(body.to));
+            ramp.setColorAt(0, as_colour(body.from, opacity));
+            ramp.setColorAt(1, as_colour(body.to, opacity));
             painter.fillRect(bar, ramp);
         }
-        painter.setOpacity(1);
-        painter.setBrush(Qt::NoBrush);
-        painter.setPen(QPen(p.trigger, 1));
-        painter.drawRect(bar);
+        ink.frame(bar, p.trigger);
         if (bar.width() > 22)
             draw_acts(painter, bar, body, p);
         if (span.cut_short) { // a step at the end: it would have lasted longer
-            painter.fillRect(QRectF(bar.right() - 3, bar.top(), 3, bar.height()), p.trigger);
+            ink.fill(QRectF(bar.right() - 3, bar.top(), 3, bar.height()), p.trigger);
         }
         if (marked) {
             painter.setPen(QPen(p.selection, 2));
+            painter.setBrush(Qt::NoBrush);
             painter.drawRect(bar.adjusted(1, 1, -1, -1));
         }
     }
     const auto open = EventPanel::in(s);
     if (open)
         open->paint(painter, s);
-    const auto pins = visible_pins(s);
-    const bool strokes = crowded(s, pins);
-    for (const auto& pin : pins) {
+    LaneHeads heads(painter, s);
+    for (const auto& pin : heads.pins()) {
         const double y = lane_rows::rect(s.row, row_of(s.lane.pins[pin.index].body), rows).center().y();
         // Of what lies open the bar above the course is dragged; what lies behind that cannot be taken hold
         // of.
         if (open && (pin.id == open->trigger || open->area.contains(QPointF(s.scale.x(pin.time), y))))
             continue;
-        if (strokes)
-            draw_stroke(painter, s, pin, y);
-        else
-            draw_head(painter, head_look(s, pin), {s.scale.x(pin.time), y}, p);
+        heads.draw(pin, y);
     }
 }
 
@@ -152,18 +149,15 @@ QPainterPath triangle(QPointF at) {
 
 void paint_in_score(QPainter& painter, const LaneScene& s) {
     const auto& p = s.scene.palette;
+    Ink ink(painter);
     for (const auto& span : visible_triggers(s)) {
         const QRectF seen = trigger_rect(s, span, s.spans.rows) & s.row;
         if (seen.width() <= 0 || span.hidden)
             continue;
         const QRectF bar(seen.left(), seen.top(), std::max(2.0, seen.width() - 1), seen.height());
         const auto& body = body_of<TriggerBody>(s.lane.pins[span.index].body);
-        painter.setOpacity(span.muted ? 0.2 : 0.8);
-        painter.fillRect(bar, as_colour(body.from));
-        painter.setOpacity(1);
-        painter.setPen(QPen(p.trigger, 1));
-        painter.setBrush(Qt::NoBrush);
-        painter.drawRect(bar);
+        ink.fill(bar, as_colour(body.from, span.muted ? 0.2f : 0.8f));
+        ink.frame(bar, p.trigger);
     }
 }
 

@@ -42,13 +42,22 @@ HeadLook head_look(const LaneScene& s, const ResolvedPin& pin) {
 }
 
 bool crowded(const LaneScene& s, std::span<const ResolvedPin> pins) {
-    return static_cast<double>(pins.size()) * 6 > s.row.width();
+    constexpr double apart = 9; // a head is twelve wide
+    return static_cast<double>(pins.size()) * apart > s.row.width();
 }
 
-void draw_stroke(QPainter& painter, const LaneScene& s, const ResolvedPin& pin, double y) {
-    const auto look = head_look(s, pin);
-    painter.fillRect(QRect(static_cast<int>(s.scale.x(pin.time)) - 1, static_cast<int>(y) - 5, 2, 11),
-                     look.selected ? s.scene.palette.selection : head_colour(look, s.scene.palette));
+LaneHeads::LaneHeads(QPainter& painter, const LaneScene& s)
+    : scene_(s), pins_(visible_pins(s)), strokes_(crowded(s, pins_)), stamps_(painter, s.scene.palette) {}
+
+void LaneHeads::draw(const ResolvedPin& pin, double y) {
+    const auto look = head_look(scene_, pin);
+    const auto& palette = scene_.scene.palette;
+    const double x = scene_.scale.x(pin.time);
+    if (strokes_)
+        stamps_.ink().fill(QRect(static_cast<int>(x) - 1, static_cast<int>(y) - 5, 2, 11),
+                           look.selected ? palette.selection : head_colour(look, palette));
+    else
+        stamps_.draw(look, {x, y});
 }
 
 } // namespace pulsepin

@@ -22,6 +22,22 @@ inline constexpr double head_reach = 8; ///< pixels around a head that still cou
 [[nodiscard]] HeadLook head_look(const LaneScene& s, const ResolvedPin& pin);
 /// Closer together than this, heads would only cover each other: each is a stroke then.
 [[nodiscard]] bool crowded(const LaneScene& s, std::span<const ResolvedPin> pins);
-void draw_stroke(QPainter& painter, const LaneScene& s, const ResolvedPin& pin, double y);
+
+/// The heads of a lane's pins, or strokes where heads would only cover each other.
+class LaneHeads {
+public:
+    LaneHeads(QPainter& painter, const LaneScene& s);
+    /// Those that may be seen.
+    [[nodiscard]] std::span<const ResolvedPin> pins() const { return pins_; }
+    [[nodiscard]] bool strokes() const { return strokes_; }
+    void draw(const ResolvedPin& pin, double y);
+    [[nodiscard]] Ink& ink() { return stamps_.ink(); }
+
+private:
+    const LaneScene& scene_;
+    std::span<const ResolvedPin> pins_;
+    bool strokes_;
+    HeadStamps stamps_;
+};
 
 } // namespace pulsepin

@@ -32,6 +32,7 @@ std::optional<Curtain> hung_stems(QPainter& painter, const LaneScene& s, double 
     constexpr std::size_t many = 48;
     std::optional<Curtain> curtain;
     QPainter line;
+    std::optional<Ink> ink;
     const double ratio = painter.device()->devicePixelRatioF();
     const double bottom = look.head_y(s, s.lane.kind->empty_body()) + 1;
     if (pins.size() >= many) {
@@ -39,6 +40,7 @@ std::optional<Curtain> hung_stems(QPainter& painter, const LaneScene& s, double 
                                          QImage::Format_ARGB32_Premultiplied)};
         curtain->row.fill(Qt::transparent);
         line.begin(&curtain->row);
+        ink.emplace(line);
     }
     double last_x = -1e9;
     for (const auto& pin : pins) {
@@ -46,10 +48,9 @@ std::optional<Curtain> hung_stems(QPainter& painter, const LaneScene& s, double 
         if (x == last_x)
             continue;
         last_x = x;
-        if (line.isActive() && pin.pinned)
-            line.fillRect(
-                QRectF(std::floor((x - s.row.left()) * ratio), 0, std::max(1.0, std::round(ratio)), 1),
-                stem_colour(colour));
+        if (ink && pin.pinned)
+            ink->fill(QRectF(std::floor((x - s.row.left()) * ratio), 0, std::max(1.0, std::round(ratio)), 1),
+                      stem_colour(colour));
         else
             draw_stem(painter, x, top, bottom, colour, pin.pinned);
     }
@@ -68,14 +69,14 @@ void paint_stems(QPainter& painter, std::span<const LaneScene> lanes, double top
     std::ranges::stable_sort(curtains, {}, &Curtain::bottom);
     for (std::size_t i = curtains.size(); i-- > 1;) {
         QPainter over(&curtains[i - 1].row);
-        over.drawImage(0, 0, curtains[i].row);
+        Ink(over).stamp(curtains[i].row, {0, 0});
     }
+    Ink ink(painter);
     for (double from = top; const auto& curtain : curtains) {
         if (curtain.bottom <= from)
             continue;
-        painter.drawImage(
-            QRectF(lanes.front().row.left(), from, lanes.front().row.width(), curtain.bottom - from),
-            curtain.row);
+        ink.hang(curtain.row,
+                 QRectF(lanes.front().row.left(), from, lanes.front().row.width(), curtain.bottom - from));
         from = curtain.bottom;
     }
 }

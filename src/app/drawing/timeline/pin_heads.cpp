@@ -158,25 +158,43 @@ QPixmap head_sprite(const HeadLook& look, const Palette& palette, const QFont& f
 
 } // namespace
 
-void draw_head(QPainter& painter, const HeadLook& look, QPointF at, const Palette& palette) {
-    // Heads are drawn once and stamped: smooth paths are slow by the hundred.
-    const double ratio = painter.device()->devicePixelRatioF();
+HeadStamps::HeadStamps(QPainter& painter, const Palette& palette)
+    : painter_(painter), palette_(palette), ink_(painter), ratio_(painter.device()->devicePixelRatioF()) {}
+
+const QImage& HeadStamps::stamp_of(const HeadLook& look) {
     const int signs = (look.selected ? 1 : 0) | (look.exception ? 2 : 0) | (look.locked ? 4 : 0) |
                       (look.muted ? 8 : 0) | (look.doubled ? 16 : 0);
-    const auto code = static_cast<quint64>(palette.paper.rgb()) << 32 |
-                      static_cast<quint64>(std::lround(ratio * 64)) << 16 |
+    const auto code = static_cast<quint64>(palette_.paper.rgb()) << 32 |
+                      static_cast<quint64>(std::lround(ratio_ * 64)) << 16 |
                       static_cast<quint64>(look.symbol % 8) << 13 |
                       static_cast<quint64>(look.colour % 8) << 10 | static_cast<quint64>(look.state) << 5 |
                       static_cast<quint64>(signs);
-    const QString key = QLatin1String(look.kind->id.data()) + QString::number(code, 36);
-    QPixmap sprite;
-    if (!QPixmapCache::find(key, &sprite)) {
-        sprite = head_sprite(look, palette, painter.font(), ratio);
-        QPixmapCache::insert(key, sprite);
+    const auto is_it = [&](const Stamp& stamp) { return stamp.code == code && stamp.kind == look.kind; };
+    if (last_ < stamps_.size() && is_it(stamps_[last_]))
+        return stamps_[last_].image;
+    auto found = std::ranges::find_if(stamps_, is_it);
+    if (found == stamps_.end()) {
+        const QString key = QLatin1String(look.kind->id.data()) + QString::number(code, 36);
+        QPixmap sprite;
+        if (!QPixmapCache::find(key, &sprite)) {
+            sprite = head_sprite(look, palette_, painter_.font(), ratio_);
+            QPixmapCache::insert(key, sprite);
+        }
+        found = stamps_.insert(
+            found, {look.kind, code, sprite.toImage().convertToFormat(QImage::Format_ARGB32_Premultiplied)});
     }
-    const double half = sprite.width() / ratio / 2;
-    const auto whole = [ratio](double v) { return std::round(v * ratio) / ratio; };
-    painter.drawPixmap(QPointF(whole(at.x() - half), whole(at.y() - half)), sprite);
+    last_ = static_cast<std::size_t>(found - stamps_.begin());
+    return found->image;
+}
+
+void HeadStamps::draw(const HeadLook& look, QPointF at) {
+    const QImage& stamp = stamp_of(look);
+    const double half = stamp.width() / ratio_ / 2;
+    ink_.stamp(stamp, at - QPointF(half, half));
+}
+
+void draw_head(QPainter& painter, const HeadLook& look, QPointF at, const Palette& palette) {
+    HeadStamps(painter, palette).draw(look, at);
 }
 
 } // namespace pulsepin

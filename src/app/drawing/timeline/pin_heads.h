@@ -1,10 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "drawing/timeline/ink.h"
 #include "model/pin.h"
 #include "parts/palette.h"
 
 #include <QPainter>
+#include <vector>
 
 namespace pulsepin {
 
@@ -30,6 +32,29 @@ struct HeadLook {
 /// `at` is the middle of its top for a tab, the left corner's middle for a triangle, its centre for a round
 /// one. An outlined head is not placed yet.
 void draw_head(QPainter& painter, const HeadLook& look, QPointF at, const Palette& palette);
+
+/// The same by the thousand on one drawing: each look is drawn once and stamped.
+class HeadStamps {
+public:
+    HeadStamps(QPainter& painter, const Palette& palette);
+    void draw(const HeadLook& look, QPointF at);
+    [[nodiscard]] Ink& ink() { return ink_; }
+
+private:
+    struct Stamp {
+        LaneKind kind;
+        quint64 code;
+        QImage image;
+    };
+    const QImage& stamp_of(const HeadLook& look);
+    QPainter& painter_;
+    const Palette& palette_;
+    Ink ink_;
+    double ratio_; ///< pixels of a unit
+    std::vector<Stamp> stamps_;
+    std::size_t last_ = 0;
+};
+
 inline void draw_head(QPainter& painter, LaneKind kind, QPointF at, const Palette& palette, HeadState state,
                       bool selected) {
     HeadLook look;

@@ -5,6 +5,7 @@
 #include "drawing/kind_look.h"
 #include "drawing/timeline/curve_lanes.h"
 #include "drawing/timeline/follower_lines.h"
+#include "drawing/timeline/ink.h"
 #include "drawing/timeline/lane_views.h"
 #include "drawing/timeline/paint_check.h"
 #include "drawing/timeline/paint_grid.h"
@@ -131,10 +132,11 @@ void TimelineView::lay_out() {
 }
 
 /// At least; an event that lies open needs room for its course.
-double TimelineView::height_of(const Lane& lane) const {
+double TimelineView::height_of(std::size_t index) const {
+    const Lane& lane = *document_.project().lanes[index];
     const auto& look = look_of_kind(lane.kind);
     const double high =
-        look.height_of ? look.height_of(document_.project()) : look.height(document_.spans(lane.id));
+        look.height_of ? look.height_of(document_.project()) : look.height(document_.schedule().spans(index));
     const PinId event = view_.opened_event();
     const bool opened = event != PinId{} && has_acts(lane.kind->empty_body()) &&
                         std::ranges::find(lane.pins, event, &Pin::id) != lane.pins.end();
@@ -155,8 +157,8 @@ double TimelineView::lay_out_song(bool grid_rows, double below) {
     const bool checked = view_.check_marks() && document_.project().grid;
     const double beats = grid_rows ? beats_height : 0, trust = grid_rows || checked ? trust_height : 0;
     double lanes = 0;
-    for (const auto& lane : document_.project().lanes)
-        lanes += height_of(*lane);
+    for (std::size_t lane = 0; lane < document_.project().lanes.size(); ++lane)
+        lanes += height_of(lane);
     const double free =
         height() - scroll_height - ruler_height - beats - sections - onsets - trust - below - 18 - lanes;
     const double wave =
@@ -181,8 +183,8 @@ double TimelineView::lay_out_song(bool grid_rows, double below) {
 void TimelineView::lay_out_lanes(double top, double bottom, double stretch) {
     std::vector<double> heights;
     double all = 0;
-    for (const auto& lane : document_.project().lanes) {
-        heights.push_back(std::round(height_of(*lane) * stretch));
+    for (std::size_t lane = 0; lane < document_.project().lanes.size(); ++lane) {
+        heights.push_back(std::round(height_of(lane) * stretch));
         all += heights.back();
     }
     const double room = std::max(0.0, bottom - top);
@@ -371,12 +373,11 @@ void TimelineView::draw(QImage& base) {
     }
     painter.setClipping(false);
     paint_names(painter);
-    painter.setPen(QPen(palette_->paper_bar, 1));
-    painter.drawLine(QPointF(0, trust_.bottom() + 4.5), QPointF(width(), trust_.bottom() + 4.5));
-    painter.setPen(QPen(palette_->paper_line, 1));
+    Ink ink(painter);
+    ink.fill(QRectF(0, trust_.bottom() + 4, width(), 1), palette_->paper_bar);
     for (const auto& row : placement_.rows)
         if (row.bottom() <= placement_.area.bottom() && row.bottom() >= placement_.area.top())
-            painter.drawLine(QPointF(0, row.bottom() + 0.5), QPointF(width(), row.bottom() + 0.5));
+            ink.fill(QRectF(0, row.bottom(), width(), 1), palette_->paper_line);
     draw_lanes(painter, s);
     painter.setClipRect(time_area);
     if (tempo_.height() > 0)

@@ -86,7 +86,7 @@ private:
 
     [[nodiscard]] double lay_out_song(bool grid_rows, double below);
     void lay_out_lanes(double top, double bottom, double stretch);
-    [[nodiscard]] double height_of(const Lane& lane) const;
+    [[nodiscard]] double height_of(std::size_t lane) const;
     PinId event_;                   ///< that lies open and has its room
     bool nearer_for_event_ = false; ///< the view before is shown again when it closes
     void draw_lanes(QPainter& painter, const Scene& scene) const;
