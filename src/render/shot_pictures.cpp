@@ -2,6 +2,7 @@
 #include "render/shot_pictures.h"
 
 #include "base/guarded.h"
+#include "media/open_readers.h"
 #include "render/picture_image.h"
 
 #include <algorithm>
@@ -16,7 +17,6 @@ namespace {
 
 constexpr double decode_ahead = 0.7; // seconds of the clip under the playhead
 constexpr double decode_soon = 0.15; // seconds of the shot that comes next
-constexpr std::size_t open_readers = 8;
 
 } // namespace
 
@@ -34,7 +34,7 @@ struct ShotPictures::State {
     Wanted now;
     std::optional<Wanted> soon;
 
-    std::map<PictureFile, VideoReader> readers; // of the decoding thread alone
+    OpenReaders readers{8}; // of the decoding thread alone
     std::jthread worker;
 
     [[nodiscard]] const ShotPicture* cached(const Wanted& wanted) const {
@@ -66,17 +66,12 @@ struct ShotPictures::State {
     }
 
     VideoReader* reader_of(const PictureFile& clip) {
-        if (const auto open = readers.find(clip); open != readers.end())
-            return &open->second;
-        auto reader = guarded([&] { return VideoReader::open(clip); });
-        if (!reader) {
-            const std::lock_guard lock(mutex);
-            troubles[clip] = reader.error().message();
-            return nullptr;
-        }
-        if (readers.size() >= open_readers)
-            readers.erase(readers.begin());
-        return &readers.emplace(clip, std::move(*reader)).first->second;
+        const auto reader = guarded([&] { return readers.of(clip); });
+        if (reader)
+            return *reader;
+        const std::lock_guard lock(mutex);
+        troubles[clip] = reader.error().message();
+        return nullptr;
     }
 
     /// Decodes from `wanted` on until `reach` seconds are there, new requests come in, or the clip ends.

@@ -1,5 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "media/mix_down.h"
+#include "media/open_readers.h"
 #include "media/picture_sequence.h"
 #include "media/video_reader.h"
 #include "support/media.h"
@@ -497,6 +498,38 @@ private slots:
         const auto reader = VideoReader::open({file("source.wav").toStdString()});
         QVERIFY(!reader.has_value());
         QVERIFY(QString::fromStdString(reader.error().message()).contains("no picture"));
+    }
+
+    void readers_stay_open_as_memory_allows() {
+        const auto clips = [&](const char* name, const char* size) {
+            std::vector<PictureFile> made;
+            for (int i = 0; i < 6; ++i) {
+                const QString path = file(QString("%1%2.mp4").arg(name).arg(i));
+                if (i == 0 ? !ffmpeg({"-f", "lavfi", "-i", QString("testsrc2=s=%1:d=0.1:r=25").arg(size),
+                                      "-c:v", "libx264", "-preset", "ultrafast", path})
+                           : !QFile::copy(QString::fromStdString(made.front().path.string()), path))
+                    return std::vector<PictureFile>{};
+                made.push_back({path.toStdString()});
+            }
+            return made;
+        };
+        const auto small = clips("small", "320x180"), large = clips("large", "3840x2160");
+        QCOMPARE(small.size(), std::size_t{6});
+        QCOMPARE(large.size(), std::size_t{6});
+        OpenReaders readers(4);
+        for (const auto& clip : small)
+            QVERIFY(readers.of(clip));
+        QCOMPARE(readers.count(), std::size_t{4}); // as many as it was told
+        auto* const last = *readers.of(small[5]);
+        QVERIFY(*readers.of(small[4]) != last);
+        QCOMPARE(*readers.of(small[5]), last); // not opened again
+        for (const auto& clip : large) {
+            QVERIFY(readers.of(clip));
+            QVERIFY((*readers.of(clip))->picture_at(Seconds(0), 64, 36));
+        }
+        QCOMPARE(readers.count(), std::size_t{2}); // frames of 4K take a fifth of a gigabyte each time
+        QVERIFY(!readers.of({file("not there.mp4").toStdString()}));
+        QCOMPARE(readers.count(), std::size_t{2});
     }
 };
 

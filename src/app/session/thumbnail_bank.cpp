@@ -2,6 +2,7 @@
 #include "session/thumbnail_bank.h"
 
 #include "base/guarded.h"
+#include "media/open_readers.h"
 #include "render/picture_image.h"
 
 #include <algorithm>
@@ -16,7 +17,7 @@
 namespace pulsepin {
 namespace {
 
-constexpr std::size_t most_kept = 600, most_requested = 120, most_readers = 6;
+constexpr std::size_t most_kept = 600, most_requested = 120;
 constexpr double step = 0.1; ///< seconds: pictures nearer than that are the same
 
 using Key = std::pair<PictureFile, long long>;
@@ -45,30 +46,14 @@ struct ThumbnailBank::State {
     std::jthread worker;
 
     // Of the worker.
-    std::list<std::pair<PictureFile, VideoReader>> readers;
-
-    VideoReader* reader_of(const PictureFile& clip) {
-        const auto found =
-            std::find_if(readers.begin(), readers.end(), [&](const auto& one) { return one.first == clip; });
-        if (found != readers.end()) {
-            readers.splice(readers.end(), readers, found);
-            return &readers.back().second;
-        }
-        auto opened = VideoReader::open(clip);
-        if (!opened)
-            return nullptr;
-        if (readers.size() >= most_readers)
-            readers.pop_front();
-        readers.emplace_back(clip, *std::move(opened));
-        return &readers.back().second;
-    }
+    OpenReaders readers{6};
 
     QImage make(const Key& key) {
-        auto* reader = reader_of(key.first);
+        const auto reader = readers.of(key.first);
         if (!reader)
             return {};
-        const auto picture =
-            reader->picture_at(Seconds(static_cast<double>(key.second) * step), size.width(), size.height());
+        const auto picture = (*reader)->picture_at(Seconds(static_cast<double>(key.second) * step),
+                                                   size.width(), size.height());
         if (!picture)
             return {};
         return image_of(*picture);

@@ -70,8 +70,6 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
     clip_row->addWidget(remove_);
     clip_row->addStretch(1);
     clip_row->addWidget(camera_);
-    bin_->setIconSize({48, 27});
-    connect(&document_.thumbnails(), &ThumbnailBank::arrived, this, &SongPanel::show_pictures);
     connect(&document_.proxies(), &ProxyBank::changed, this, &SongPanel::refresh);
     auto* shots = new QVBoxLayout; // where a camera begins takes its room of the list, and of nothing else
     shots->setSpacing(4);
@@ -85,8 +83,7 @@ SongPanel::SongPanel(Document& document, ViewState& view, QWidget* parent)
 }
 
 void SongPanel::make_bin() {
-    bin_ = new OrderedList(
-        [](const QListWidgetItem& item) -> Dragged { return ClipId{item.data(Qt::UserRole).toULongLong()}; });
+    bin_ = new ShotBin(document_.thumbnails());
     connect(bin_, &OrderedList::moved, this, [this](int to) {
         document_.apply(with_clips_moved(document_.project(), chosen_clips(), static_cast<std::size_t>(to)),
                         tr("order the bin"));
@@ -99,8 +96,6 @@ void SongPanel::make_bin() {
     });
     bin_->setAccessibleName(tr("Shots in the bin"));
     bin_->setMinimumWidth(160);
-    bin_->setSelectionMode(QAbstractItemView::ExtendedSelection);
-    bin_->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     bin_->setToolTip(
         tr("The shots that cuts are taken from, in this order: drag to change it, or onto a lane, a shot "
            "or the picture"));
@@ -186,13 +181,8 @@ QLayout* SongPanel::make_buttons() {
     return buttons;
 }
 
-/// In their order.
 std::vector<ClipId> SongPanel::chosen_clips() const {
-    std::vector<ClipId> clips;
-    for (int i = 0; i < bin_->count(); ++i)
-        if (bin_->item(i)->isSelected())
-            clips.push_back(ClipId{bin_->item(i)->data(Qt::UserRole).toULongLong()});
-    return clips;
+    return bin_->chosen();
 }
 
 const Clip* SongPanel::chosen_clip() const {
@@ -270,28 +260,27 @@ void SongPanel::refresh() {
             for (const auto& pin : lane->pins)
                 if (const auto* cut = body_if<CutBody>(&pin.body))
                     ++uses[cut->shot];
-    const auto chosen = chosen_clips();
-    bin_->clear();
+    std::vector<ShotBin::Row> rows;
     for (const auto& clip : *project.bin) {
         const QString what = !clip.has_picture         ? tr(" (sound)")
                              : clip.begins_at          ? tr(" (camera)")
                              : clip.high_dynamic_range ? tr(" (HDR)")
                                                        : QString();
-        auto* item = new QListWidgetItem(
-            QString::fromStdString(clip.name) + what +
-                (clip.still ? tr("   picture") : tr("   %1 s").arg(number_text(clip.duration.value, 1))) +
-                (clip.has_picture ? tr("\n%1 · %2")
-                                        .arg(uses[clip.id] == 0   ? tr("unused")
-                                             : uses[clip.id] == 1 ? tr("1 cut")
-                                                                  : tr("%1 cuts").arg(uses[clip.id]))
-                                        .arg(size_or_proxy(clip))
-                                  : QString()),
-            bin_);
-        item->setData(Qt::UserRole, static_cast<qulonglong>(clip.id.value));
-        item->setToolTip(QString::fromStdString(clip.path.string()) + proxy_told(clip));
-        item->setSelected(std::find(chosen.begin(), chosen.end(), clip.id) != chosen.end());
+        rows.push_back(
+            {clip.id,
+             QString::fromStdString(clip.name) + what +
+                 (clip.still ? tr("   picture") : tr("   %1 s").arg(number_text(clip.duration.value, 1))) +
+                 (clip.has_picture ? tr("\n%1 · %2")
+                                         .arg(uses[clip.id] == 0   ? tr("unused")
+                                              : uses[clip.id] == 1 ? tr("1 cut")
+                                                                   : tr("%1 cuts").arg(uses[clip.id]))
+                                         .arg(size_or_proxy(clip))
+                                   : QString()),
+             QString::fromStdString(clip.path.string()) + proxy_told(clip),
+             {clip.path, clip.turned},
+             clip.has_picture});
     }
-    show_pictures();
+    bin_->show_rows(std::move(rows));
     show_camera();
     remove_->setEnabled(!bin_->selectedItems().isEmpty());
 }
@@ -330,39 +319,6 @@ QString SongPanel::proxy_told(const Clip& clip) {
         break;
     }
     return size.trimmed().isEmpty() ? QString() : size.chopped(1);
-}
-
-namespace {
-
-/// Upright and wide pictures take the same room, so that names stand beneath each other.
-QPixmap centred_on(const QImage& image, QSize size) {
-    QPixmap ground(size);
-    ground.fill(Qt::transparent);
-    const QImage fitted = image.scaled(size, Qt::KeepAspectRatio, Qt::SmoothTransformation);
-    QPainter(&ground).drawImage((size.width() - fitted.width()) / 2, (size.height() - fitted.height()) / 2,
-                                fitted);
-    return ground;
-}
-
-} // namespace
-
-/// As far as they are there.
-void SongPanel::show_pictures() {
-    if (!isVisible() && bin_->count() > 0)
-        return;
-    for (int i = 0; i < bin_->count(); ++i) {
-        auto* item = bin_->item(i);
-        const Clip* clip = document_.project().clip(ClipId{item->data(Qt::UserRole).toULongLong()});
-        if (!clip || !clip->has_picture || !item->icon().isNull())
-            continue;
-        if (const auto* image = document_.thumbnails().at({clip->path, clip->turned}, Seconds(0)))
-            item->setIcon(QIcon(centred_on(*image, bin_->iconSize() * 2)));
-    }
-}
-
-void SongPanel::showEvent(QShowEvent* event) {
-    StopPanel::showEvent(event);
-    show_pictures();
 }
 
 /// The usual sizes, that of the first shot, and whatever else the picture has.

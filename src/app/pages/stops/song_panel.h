@@ -1,9 +1,9 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "pages/stops/shot_bin.h"
 #include "pages/stops/song_sound.h"
 #include "pages/stops/stop_panel.h"
-#include "parts/ordered_list.h"
 
 #include <QComboBox>
 #include <QDoubleSpinBox>
@@ -31,15 +31,11 @@ signals:
     void write_listened_wanted();
     void bin_menu_wanted(QPoint at);
 
-protected:
-    void showEvent(QShowEvent* event) override;
-
 private:
     void make_bin();
     void make_rate();
     [[nodiscard]] QLayout* make_buttons();
     void remove_shots();
-    void show_pictures();
     [[nodiscard]] QString size_or_proxy(const Clip& clip);
     [[nodiscard]] QString proxy_told(const Clip& clip);
     void show_sizes();
@@ -51,7 +47,7 @@ private:
     QComboBox* rate_;
     QComboBox* rounding_;
     QComboBox* size_;
-    OrderedList* bin_;
+    ShotBin* bin_;
     SongSound* heard_;
     QPushButton* remove_;
     QPushButton* camera_;

@@ -1,0 +1,69 @@
+// SPDX-License-Identifier: GPL-3.0-or-later
+//
+// Words, each set on its moment, over three a second; lines of eight.
+#include "ladder.h"
+
+#include "hand/word_hand.h"
+#include "interchange/project_json.h"
+#include "words/lyric_formats.h"
+
+#include <QApplication>
+
+namespace pulsepin::ladder {
+namespace {
+
+using test::milliseconds;
+
+constexpr double apart = 0.29; // seconds
+
+Measures measured(int count, int runs) {
+    Measures figures;
+    const double seconds = apart * count + 2;
+    auto words = with_lane_of_words(test::steady_project(120, 0, seconds));
+    std::vector<Pin> pins;
+    for (int i = 0; i < count; ++i)
+        pins.push_back({{},
+                        MusicalAnchor{Ticks(static_cast<std::int64_t>(apart * 2 * i * ticks_per_beat))},
+                        WordBody{"levee" + std::to_string(i % 10), {}, i / 8 + 1, i + 1},
+                        {}});
+    const Project project = *with_pins(words.project, words.lane, std::move(pins));
+    std::string text;
+    figures["write as text"] = milliseconds(runs, [&] { text = project_to_json(project, "/pieces"); });
+    figures["read from text"] = milliseconds(runs, [&] { (void)project_from_json(text, "/pieces"); });
+    MainWindow window(Player::Device::None);
+    window.resize(1280, 800);
+    window.show();
+    window.document().apply(project, "begin");
+    window.go_to_stop(Stop::Mark);
+    window.view().choose_lane(words.lane);
+    settle(window);
+    const auto& set = window.document().project().lane(words.lane)->pins;
+    measure_editing(figures, window, set[set.size() / 2].id, runs);
+    measure_painting(figures, window, seconds, 2 * runs);
+    // As many wait to be tapped.
+    std::string waiting;
+    for (int i = 0; i < count; ++i)
+        waiting += "levee" + std::to_string(i % 10) + (i % 8 == 7 ? "\n" : " ");
+    window.document().apply(with_lyric(words.project, words.lane, *read_lyric(waiting))->project, "words");
+    window.view().choose_lane(words.lane);
+    QApplication::processEvents();
+    double at = 0;
+    figures["tap a word in the window"] = milliseconds(2 * runs, [&] {
+        window.view().set_playhead(Seconds(at += 0.02));
+        window.action("tap word")->trigger();
+    });
+    figures["memory, MB"] = memory_mb();
+    return figures;
+}
+
+} // namespace
+
+Family family_of_words() {
+    Family family{"words", "words", {}};
+    for (const int count : {20, 200, 2000, 20'000})
+        family.rungs.push_back({static_cast<double>(count), QString("%1 words").arg(count),
+                                measured(count, count > 5000 ? 5 : 9)});
+    return family;
+}
+
+} // namespace pulsepin::ladder
