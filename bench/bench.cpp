@@ -9,9 +9,11 @@
 #include "fields/within_limits.h"
 #include "interchange/project_json.h"
 #include "kinds/kinds.h"
+#include "large_piece.h"
 #include "measured.h"
 #include "media/proxy.h"
 #include "media/video_reader.h"
+#include "model/pin_edits.h"
 #include "schedule/find_pins.h"
 #include "schedule/place.h"
 #include "shell/application.h"
@@ -25,6 +27,7 @@
 #include <QProcess>
 #include <QTemporaryDir>
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <cstdio>
 #include <ctime>
@@ -152,6 +155,39 @@ void bench_window(BenchTable& table, const Project& large) {
     document.apply(with_pins, "pins");
     bench_painting(table, document, "song and 10 000 pins");
     bench_score(table, document);
+}
+
+/// A season's worth: a hundred thousand pins in three hundred lanes, over three hours.
+void bench_large_piece(BenchTable& table) {
+    MainWindow window(Player::Device::None);
+    window.resize(1280, 800);
+    window.show();
+    auto& document = window.document();
+    document.apply(large_piece(100'000, 300), "begin");
+    const auto& pins = document.project().lanes.back()->pins;
+    const std::array edited{pins[pins.size() / 2].id};
+    window.view().select({edited.front()});
+    QApplication::processEvents();
+    int by = ticks_per_beat;
+    table.row("an edit in the window, 100 000 pins in 300 lanes", 15, 16, [&] {
+        by = -by;
+        document.apply(moved_by(document.project(), edited, Ticks(by)), "move");
+    });
+    auto& timeline = window.timeline();
+    const double middle = seconds_of_large_piece / 2;
+    const auto paint = [&](const QString& what, QSize size, double from, double until, double limit) {
+        timeline.resize(size);
+        QPixmap target(size);
+        table.row("paint 100 000 pins in 300 lanes, " + what, 15, limit, [&] {
+            timeline.show_range(Seconds(from), Seconds(until));
+            timeline.render(&target);
+        });
+    };
+    const QSize usual(1280, 492), widest(2560, 1130);
+    paint("1280x800, whole song", usual, 0, seconds_of_large_piece, 8);
+    paint("1280x800, twelve seconds", usual, middle, middle + 12, 8);
+    paint("2560x1440, whole song", widest, 0, seconds_of_large_piece, 16);
+    paint("2560x1440, twelve seconds", widest, middle, middle + 12, 10);
 }
 
 /// Processor time of this program so far, all threads, in milliseconds.
@@ -345,6 +381,7 @@ int main(int argc, char** argv) {
     bench_thirty_lanes(table);
     const Project large = large_project();
     bench_window(table, large);
+    bench_large_piece(table);
     bench_long_song(table);
     bench_grid(table, large);
     bench_edits(table, large);

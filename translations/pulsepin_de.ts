@@ -13442,6 +13442,10 @@ It stays in %2</source>
 Sie bleibt in %2</translation>
     </message>
     <message>
+        <source>%1 does not answer yet. It is opened as soon as it does.</source>
+        <translation>%1 antwortet noch nicht. Es wird geöffnet, sobald es antwortet.</translation>
+    </message>
+    <message>
         <source>%1; lines not understood: %2</source>
         <translation>%1; nicht verstandene Zeilen: %2</translation>
     </message>
@@ -13560,6 +13564,10 @@ Sie bleibt in %2</translation>
     <message>
         <source>Open song…</source>
         <translation>Song öffnen…</translation>
+    </message>
+    <message>
+        <source>Opening %1</source>
+        <translation>Öffne %1</translation>
     </message>
     <message>
         <source>Pulse Pin did not end properly. Unsaved work on %1 from %2 can be recovered.</source>

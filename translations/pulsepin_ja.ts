@@ -13441,6 +13441,10 @@ It stays in %2</source>
 %2 に残ります</translation>
     </message>
     <message>
+        <source>%1 does not answer yet. It is opened as soon as it does.</source>
+        <translation>%1 はまだ応答しません。応答したら開きます。</translation>
+    </message>
+    <message>
         <source>%1; lines not understood: %2</source>
         <translation>%1;読めない行:%2</translation>
     </message>
@@ -13559,6 +13563,10 @@ It stays in %2</source>
     <message>
         <source>Open song…</source>
         <translation>曲を開く…</translation>
+    </message>
+    <message>
+        <source>Opening %1</source>
+        <translation>%1 を開いています</translation>
     </message>
     <message>
         <source>Pulse Pin did not end properly. Unsaved work on %1 from %2 can be recovered.</source>

@@ -4,6 +4,7 @@
 #include "ladder.h"
 
 #include "interchange/project_json.h"
+#include "large_piece.h"
 #include "model/pin_edits.h"
 #include "schedule/find_pins.h"
 
@@ -14,44 +15,14 @@
 namespace pulsepin::ladder {
 namespace {
 
+using test::large_piece;
 using test::milliseconds;
-
-constexpr double seconds_of_song = 3 * 3600;
-constexpr double bpm = 120;
+using test::seconds_of_large_piece;
 
 struct PinRung {
     int pins, lanes;
 };
 constexpr PinRung rungs[] = {{100, 3}, {1000, 10}, {10'000, 30}, {100'000, 300}};
-
-Project made_project(int pins, int lanes) {
-    Project project = test::steady_project(bpm, 0, seconds_of_song);
-    const std::array kinds{kind_of(body_type<MarkerBody>), kind_of(body_type<CutBody>),
-                           kind_of(body_type<TriggerBody>)};
-    while (static_cast<int>(project.lanes.size()) < lanes)
-        project = with_lane(project, kinds[project.lanes.size() % kinds.size()], "lane");
-    std::vector<const Lane*> used;
-    for (const auto& lane : project.lanes)
-        if (std::ranges::find(kinds, lane->kind) != kinds.end() && static_cast<int>(used.size()) < lanes)
-            used.push_back(&*lane);
-    const double beats = seconds_of_song * bpm / 60;
-    const int each = std::max(1, pins / static_cast<int>(used.size()));
-    Project made = project;
-    for (const Lane* lane : used) {
-        std::vector<Pin> all;
-        for (int i = 0; i < each; ++i) {
-            Pin pin{{},
-                    MusicalAnchor{Ticks(static_cast<std::int64_t>(beats * i / each * ticks_per_beat))},
-                    lane->kind->empty_body(),
-                    {}};
-            if (auto* cut = pin.body.get_if<CutBody>())
-                cut->shot = (*project.bin)[static_cast<std::size_t>(i % 6)].id;
-            all.push_back(pin);
-        }
-        made = *with_pins(made, lane->id, all);
-    }
-    return made;
-}
 
 void select_all(MainWindow& window) {
     window.view().select({});
@@ -76,7 +47,7 @@ Measures measured(const Project& project, int runs) {
         if (one->pins.size() > 2)
             lane = &*one;
     measure_editing(figures, window, lane->pins[lane->pins.size() / 2].id, runs);
-    measure_painting(figures, window, seconds_of_song, 2 * runs);
+    measure_painting(figures, window, seconds_of_large_piece, 2 * runs);
     figures["select all"] = milliseconds(runs, [&] { select_all(window); });
     figures["memory, MB"] = memory_mb();
     return figures;
@@ -89,7 +60,7 @@ Family family_of_pins() {
     for (const auto& rung : rungs)
         family.rungs.push_back({static_cast<double>(rung.pins),
                                 QString("%1 in %2 lanes").arg(rung.pins).arg(rung.lanes),
-                                measured(made_project(rung.pins, rung.lanes), rung.pins > 10'000 ? 3 : 9)});
+                                measured(large_piece(rung.pins, rung.lanes), rung.pins > 10'000 ? 3 : 9)});
     return family;
 }
 
@@ -97,7 +68,7 @@ int repeat_on_pins(const QByteArray& what, int rung, bool near) {
     const PinRung& asked = rungs[std::clamp(rung, 0, 3)];
     MainWindow window(Player::Device::None);
     window.show();
-    window.document().apply(made_project(asked.pins, asked.lanes), "begin");
+    window.document().apply(large_piece(asked.pins, asked.lanes), "begin");
     const PinId pin = window.document().project().lanes.back()->pins.front().id;
     window.view().select({pin});
     window.timeline().resize(2560, 1130);
@@ -106,7 +77,7 @@ int repeat_on_pins(const QByteArray& what, int rung, bool near) {
     std::printf("%.2f ms\n", milliseconds(300, [&] {
                     if (what == "--paints") {
                         window.timeline().show_range(Seconds(near ? 5000 : 0),
-                                                     Seconds(near ? 5012 : seconds_of_song));
+                                                     Seconds(near ? 5012 : seconds_of_large_piece));
                         window.timeline().render(&target);
                     } else if (what == "--selects") {
                         select_all(window);

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "commands/file_commands.h"
 
+#include "base/guarded.h"
 #include "commands/grid_commands.h"
 #include "interchange/outputs.h"
 #include "media/media_endings.h"
@@ -25,6 +26,12 @@
 #include <QProcess>
 #include <QSessionManager>
 #include <QSettings>
+#include <chrono>
+#include <condition_variable>
+#include <memory>
+#include <mutex>
+#include <optional>
+#include <thread>
 
 namespace pulsepin {
 namespace {
@@ -173,11 +180,64 @@ void FileCommands::open_path(const QString& path) {
         document_.open_song(path.toStdString());
         return;
     }
-    leave([this, path] {
-        if (auto opened = document_.open(path.toStdString(), ask_about_files());
-            !opened && !opened.error().cancelled())
+    leave([this, path] { open_when_it_answers(path); });
+}
+
+namespace {
+
+/// What a thread of its own reads; nobody waits for it longer than they like.
+struct Reading {
+    std::mutex mutex;
+    std::condition_variable there;
+    std::optional<Result<Document::ReadProject>> outcome;
+
+    static std::shared_ptr<Reading> begun(std::filesystem::path path) {
+        auto reading = std::make_shared<Reading>();
+        std::thread([reading, path = std::move(path)] {
+            auto outcome = guarded([&] { return Document::read(path); });
+            const std::lock_guard lock(reading->mutex);
+            reading->outcome = std::move(outcome);
+            reading->there.notify_all();
+        }).detach(); // a folder that never answers keeps it for ever
+        return reading;
+    }
+    /// Whether it is there.
+    bool wait(std::chrono::milliseconds at_most) {
+        std::unique_lock lock(mutex);
+        return there.wait_for(lock, at_most, [this] { return outcome.has_value(); });
+    }
+};
+
+} // namespace
+
+/// At once, as a rule. A folder on another machine may not answer: then it is opened as soon as it does, and
+/// everything else goes on.
+void FileCommands::open_when_it_answers(const QString& path) {
+    using namespace std::chrono_literals;
+    const auto take = [this](Result<Document::ReadProject> read) {
+        const auto opened = read ? document_.open(*std::move(read), ask_about_files())
+                                 : Result<void>(tl::unexpected(read.error()));
+        if (!opened && !opened.error().cancelled())
             document_.say(spoken(opened.error()));
-    });
+    };
+    auto reading = Reading::begun(path.toStdString());
+    if (reading->wait(200ms))
+        return take(*std::move(reading->outcome));
+    const QString name = QFileInfo(path).fileName();
+    document_.say(tr("%1 does not answer yet. It is opened as soon as it does.").arg(name));
+    document_.jobs().start<Document::ReadProject>(
+        JobQueue::Mix, tr("Opening %1").arg(name),
+        [reading](const Progress& progress) -> Result<Document::ReadProject> {
+            while (!reading->wait(50ms))
+                if (progress.cancelled())
+                    return fail_cancelled();
+            return *reading->outcome;
+        },
+        [this, take](const Result<Document::ReadProject>& read) {
+            if (!read)
+                return take(read);
+            leave([take, read = *read] { take(read); }); // what was done meanwhile is asked about
+        });
 }
 
 void FileCommands::template_dialog() {

@@ -26,9 +26,9 @@ public:
     void add_to(QMenu* menu);
     void add_quit_to(QMenu* menu);
 
-    /// A project, or else a song; asks before unsaved work is lost.
     /// A project on another song, as a new piece.
     void begin_from_template(const QString& pattern, const QString& song);
+    /// A project, or else a song; asks before unsaved work is lost.
     void open_path(const QString& path);
     void template_dialog();
     void tell_what_found_no_place(const std::vector<std::string>& told);
@@ -71,6 +71,7 @@ public:
     Recovered offer_recovery();
 
 private:
+    void open_when_it_answers(const QString& path);
     using ReadList = std::function<Result<BroughtIn>(const ParamValues&)>;
     /// `complete`: adds what else is asked or shown.
     void ask_how_to_bring_in(const std::filesystem::path& file, ParamSpecs of_list, ReadList read,

@@ -4,6 +4,7 @@
 #include "check/grid_trust.h"
 #include "follow/feeds.h"
 #include "interchange/files_outside.h"
+#include "interchange/project_file.h"
 #include "model/history.h"
 #include "session/background.h"
 #include "session/detection_controller.h"
@@ -96,6 +97,15 @@ public:
     /// `ask`: called for files that were not agreed to before; without it nothing is asked. Fails as
     /// cancelled where they are not agreed to; the open project then stays.
     [[nodiscard]] Result<void> open(const std::filesystem::path& path, const AskAboutFiles& ask = {});
+    /// The same in two steps: what is read from the disk, on any thread, and what becomes of it.
+    struct ReadProject {
+        std::filesystem::path path;
+        LoadedProject loaded;
+        std::vector<FileOutside> outside;
+        bool agreed = false; ///< to those
+    };
+    [[nodiscard]] static Result<ReadProject> read(const std::filesystem::path& path);
+    [[nodiscard]] Result<void> open(ReadProject read, const AskAboutFiles& ask = {});
     /// A new piece, not saved: a project on another song, whose beats are found first, in the background.
     /// What found no place in it is told by `done`, or why there is none; the open project then stays.
     void begin_from_template(const std::filesystem::path& pattern, const std::filesystem::path& song,

@@ -47,19 +47,29 @@ void Document::start_new() {
     begin(fresh_project(), true);
 }
 
-Result<void> Document::open(const std::filesystem::path& path, const AskAboutFiles& ask) {
+Result<Document::ReadProject> Document::read(const std::filesystem::path& path) {
     auto loaded = load_project_file(path);
     if (!loaded)
         return tl::unexpected(loaded.error());
-    if (const auto outside = files_outside(loaded->project, path);
-        ask && !agreed_files::includes(path, outside)) {
-        if (!ask(outside))
+    auto outside = files_outside(loaded->project, path);
+    const bool agreed = agreed_files::includes(path, outside);
+    return ReadProject{std::filesystem::absolute(path), *std::move(loaded), std::move(outside), agreed};
+}
+
+Result<void> Document::open(const std::filesystem::path& path, const AskAboutFiles& ask) {
+    auto read = Document::read(path);
+    return read ? open(*std::move(read), ask) : tl::unexpected(read.error());
+}
+
+Result<void> Document::open(ReadProject read, const AskAboutFiles& ask) {
+    if (ask && !read.agreed) {
+        if (!ask(read.outside))
             return fail_cancelled();
-        agreed_files::remember(path, outside);
+        agreed_files::remember(read.path, read.outside);
     }
     stop_background_work();
-    store_.begin(std::filesystem::absolute(path), loaded->file);
-    begin(std::move(loaded->project), true);
+    store_.begin(read.path, read.loaded.file);
+    begin(std::move(read.loaded.project), true);
     if (const auto told = told_on_opening(project()); !told.empty())
         say(spoken(told));
     if (const QStringList missing = missing_fonts(*project().stage); !missing.isEmpty())
@@ -118,21 +128,19 @@ void Document::begin_from_template(const std::filesystem::path& pattern, const s
 void Document::save(const std::filesystem::path& path, ProjectStore::Overwrite overwrite,
                     std::function<void(Result<void>)> done) {
     const auto full = std::filesystem::absolute(path);
-    store_.save(project(), full, overwrite,
-                [this, full, outside = files_outside(project(), full), session = session_,
-                 number = history_.number(), done = std::move(done)](Result<void> saved) {
-                    if (saved)
-                        agreed_files::remember(full, outside);
-                    if (saved && session == session_) {
-                        history_.mark_saved(number);
-                        if (!unsaved()) { // nothing was changed while it was written
-                            recovery_due_ = false;
-                            store_.forget_copy();
-                        }
-                    }
-                    emit file_changed();
-                    done(saved);
-                });
+    store_.save(
+        project(), full, overwrite,
+        [this, session = session_, number = history_.number(), done = std::move(done)](Result<void> saved) {
+            if (saved && session == session_) {
+                history_.mark_saved(number);
+                if (!unsaved()) { // nothing was changed while it was written
+                    recovery_due_ = false;
+                    store_.forget_copy();
+                }
+            }
+            emit file_changed();
+            done(saved);
+        });
 }
 
 Result<void> Document::save_now(const std::filesystem::path& path) {

@@ -4,7 +4,9 @@
 #include "base/guarded.h"
 #include "base/private_folder.h"
 #include "base/text_file.h"
+#include "interchange/files_outside.h"
 #include "interchange/project_file.h"
+#include "session/agreed_files.h"
 
 #include <QCryptographicHash>
 #include <QDir>
@@ -94,35 +96,37 @@ void ProjectStore::begin_recovered(std::shared_ptr<RecoveryFolder> folder) {
 void ProjectStore::save(Project project, const std::filesystem::path& path, Overwrite overwrite,
                         std::function<void(Result<void>)> done) {
     ++saving_;
-    disk_.post(
-        [this, project = std::move(project), path, overwrite, session = session_, done = std::move(done)] {
-            const bool check = overwrite == Overwrite::No && path == known_.path;
-            auto written =
-                guarded([&] { return write_unless_changed(project, path, check ? &known_.file : nullptr); });
-            if (written)
-                known_ = {path, *written};
-            return [this, written = std::move(written), path, session, done] {
-                --saving_;
-                if (session != session_)
-                    return done(written ? Result<void>() : Result<void>(tl::unexpected(written.error())));
-                if (!written) {
-                    trouble_.not_saved = written.error();
-                    emit changed();
-                    return done(tl::unexpected(written.error()));
-                }
-                trouble_.not_saved.reset();
-                saved_at_ = QDateTime::currentDateTime();
-                const bool elsewhere = path != path_;
-                path_ = path;
-                trouble_.changed_on_disk = false;
-                watch();
-                if (elsewhere)
-                    mark_as_open();
-                remember_recent();
-                done({});
+    disk_.post([this, project = std::move(project), path, overwrite, session = session_,
+                done = std::move(done)] {
+        const bool check = overwrite == Overwrite::No && path == known_.path;
+        auto written =
+            guarded([&] { return write_unless_changed(project, path, check ? &known_.file : nullptr); });
+        if (written) {
+            known_ = {path, *written};
+            agreed_files::remember(path, files_outside(project, path)); // what is saved here was chosen here
+        }
+        return [this, written = std::move(written), path, session, done] {
+            --saving_;
+            if (session != session_)
+                return done(written ? Result<void>() : Result<void>(tl::unexpected(written.error())));
+            if (!written) {
+                trouble_.not_saved = written.error();
                 emit changed();
-            };
-        });
+                return done(tl::unexpected(written.error()));
+            }
+            trouble_.not_saved.reset();
+            saved_at_ = QDateTime::currentDateTime();
+            const bool elsewhere = path != path_;
+            path_ = path;
+            trouble_.changed_on_disk = false;
+            watch();
+            if (elsewhere)
+                mark_as_open();
+            remember_recent();
+            done({});
+            emit changed();
+        };
+    });
     emit changed();
 }
 

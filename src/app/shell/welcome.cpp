@@ -116,7 +116,6 @@ Welcome::Welcome(Document& document, QWidget* over) : QFrame(over), document_(do
         put_away_ = false;
         refresh();
     });
-    fill_recent();
     refresh();
 }
 
@@ -128,68 +127,83 @@ void Welcome::keep_picture(const QString& path, const QImage& picture) {
     picture.scaled(2 * small_picture, Qt::KeepAspectRatio, Qt::SmoothTransformation).save(file, "PNG");
 }
 
-/// Files are read beside; what cannot be read any more is left out.
-void Welcome::fill_recent() {
-    QStringList files = ProjectStore::recent_files();
-    files.erase(std::remove_if(files.begin(), files.end(),
-                               [](const QString& file) { return !QFileInfo(file).isFile(); }),
-                files.end());
-    files = files.mid(0, static_cast<int>(most_recent));
-    if (files.isEmpty()) {
+/// Read beside: a file may lie far away, in a folder that does not answer. What is gone is left out. Nothing
+/// that a person waits for stands behind it in that queue.
+void Welcome::read_recent() {
+    recent_ones_ = RecentOnes::OnTheirWay;
+    document_.jobs().start<std::vector<Recent>>(
+        JobQueue::Proxy, tr("Reading a recent project"),
+        [files = ProjectStore::recent_files()](const Progress& progress) -> Result<std::vector<Recent>> {
+            std::vector<Recent> there;
+            for (const QString& file : files) {
+                if (there.size() == most_recent || progress.cancelled())
+                    break;
+                if (!QFileInfo(file).isFile())
+                    continue;
+                const auto project = load_project(file.toStdString());
+                there.push_back({file, project ? told(*project) : tr("cannot be read")});
+            }
+            return there;
+        },
+        [self = QPointer<Welcome>(this)](const Result<std::vector<Recent>>& there) {
+            if (self && there)
+                self->show_recent(*there);
+            else if (self) // given up for a project that was opened: read when they are wanted again
+                self->recent_ones_ = RecentOnes::NotRead;
+        });
+}
+
+void Welcome::show_recent(const std::vector<Recent>& there) {
+    recent_ones_ = RecentOnes::Shown;
+    if (there.empty()) {
         auto* none = new QLabel(tr("None yet. A song or a project can also be dropped on the window."));
         none->setWordWrap(true);
         recent_->addWidget(none);
-        return;
     }
-    for (const QString& file : files) {
-        auto* button = new QPushButton;
-        button->setObjectName("recent project");
-        button->setToolTip(plain_tip(file));
-        button->setAccessibleName(QFileInfo(file).completeBaseName());
-        auto* row = new QHBoxLayout(button);
-        row->setContentsMargins(6, 4, 10, 4);
-        auto* picture = new QLabel;
-        picture->setFixedSize(small_picture);
-        if (const QPixmap seen(picture_file(file)); !seen.isNull())
-            picture->setPixmap(seen.scaled(small_picture, Qt::KeepAspectRatio, Qt::SmoothTransformation));
-        auto* words = new QVBoxLayout;
-        words->setSpacing(0);
-        auto* name = new QLabel;
-        name->setTextFormat(Qt::PlainText);
-        name->setText(
-            name->fontMetrics().elidedText(QFileInfo(file).completeBaseName(), Qt::ElideMiddle, 220));
-        auto* facts = new QLabel;
-        facts->setTextFormat(Qt::PlainText);
-        for (auto* label : {name, facts})
-            label->setStyleSheet(QString("color: %1").arg(desk_palette().desk_text.name()));
-        for (auto* part : {picture, name, facts})
-            part->setAttribute(Qt::WA_TransparentForMouseEvents);
-        words->addWidget(name);
-        words->addWidget(facts);
-        row->addWidget(picture);
-        row->addLayout(words, 1);
-        button->setMinimumSize(340, small_picture.height() + 10);
-        connect(button, &QPushButton::clicked, this, [this, file] { emit project_wanted(file); });
-        recent_->addWidget(button);
-        document_.jobs().start<QString>(
-            JobQueue::Write, tr("Reading a recent project"),
-            [path = file.toStdString()](const Progress&) -> Result<QString> {
-                auto project = load_project(path);
-                if (!project)
-                    return tl::unexpected(project.error());
-                return told(*project);
-            },
-            [facts = QPointer<QLabel>(facts)](const Result<QString>& text) {
-                if (facts)
-                    facts->setText(text ? *text : tr("cannot be read"));
-            });
-    }
+    for (const auto& recent : there)
+        recent_->addWidget(button_of(recent));
+    refresh();
+}
+
+QPushButton* Welcome::button_of(const Recent& recent) {
+    auto* button = new QPushButton;
+    button->setObjectName("recent project");
+    button->setToolTip(plain_tip(recent.file));
+    const QString own = QFileInfo(recent.file).completeBaseName();
+    button->setAccessibleName(own);
+    auto* row = new QHBoxLayout(button);
+    row->setContentsMargins(6, 4, 10, 4);
+    auto* picture = new QLabel;
+    picture->setFixedSize(small_picture);
+    if (const QPixmap seen(picture_file(recent.file)); !seen.isNull())
+        picture->setPixmap(seen.scaled(small_picture, Qt::KeepAspectRatio, Qt::SmoothTransformation));
+    auto* words = new QVBoxLayout;
+    words->setSpacing(0);
+    auto* name = new QLabel;
+    name->setTextFormat(Qt::PlainText);
+    name->setText(name->fontMetrics().elidedText(own, Qt::ElideMiddle, 220));
+    auto* facts = new QLabel(recent.told);
+    facts->setTextFormat(Qt::PlainText);
+    for (auto* label : {name, facts})
+        label->setStyleSheet(QString("color: %1").arg(desk_palette().desk_text.name()));
+    for (auto* part : {picture, name, facts})
+        part->setAttribute(Qt::WA_TransparentForMouseEvents);
+    words->addWidget(name);
+    words->addWidget(facts);
+    row->addWidget(picture);
+    row->addLayout(words, 1);
+    button->setMinimumSize(340, small_picture.height() + 10);
+    connect(button, &QPushButton::clicked, this, [this, file = recent.file] { emit project_wanted(file); });
+    return button;
 }
 
 void Welcome::refresh() {
     setVisible(!put_away_ && is_empty(document_));
-    if (isVisible())
-        put();
+    if (isHidden())
+        return;
+    put();
+    if (recent_ones_ == RecentOnes::NotRead)
+        read_recent();
 }
 
 void Welcome::put() {

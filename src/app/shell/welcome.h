@@ -30,13 +30,20 @@ protected:
 
 private:
     void refresh();
-    void fill_recent();
+    struct Recent {
+        QString file;
+        QString told; ///< of what is in it
+    };
+    void read_recent();
+    void show_recent(const std::vector<Recent>& there);
+    [[nodiscard]] QPushButton* button_of(const Recent& recent);
     void put();
 
     Document& document_;
     QWidget* over_;
     QVBoxLayout* recent_;
     bool put_away_ = false;
+    enum class RecentOnes { NotRead, OnTheirWay, Shown } recent_ones_ = RecentOnes::NotRead;
 };
 
 } // namespace pulsepin

@@ -42,19 +42,6 @@ struct Bar {
     std::int64_t next_beat;
 };
 
-/// The bars in view, found bar by bar, so that a long song zoomed out costs no more than it shows.
-template <class Visit>
-void for_each_bar(const Scene& scene, const VisibleBeats& visible, Visit visit) {
-    const auto& grid = *scene.project.grid;
-    auto number = grid.position_of(Ticks(visible.first * ticks_per_beat)).bar;
-    for (;; ++number) {
-        const auto beat = grid.ticks_of({number, 1, 0}).value / ticks_per_beat;
-        if (beat > visible.last)
-            return;
-        visit(Bar{number, beat, grid.ticks_of({number + 1, 1, 0}).value / ticks_per_beat});
-    }
-}
-
 /// 1, 2, 4, 8 … bars between what is drawn, so that it keeps that distance.
 std::int64_t bar_step(double bar_width, double narrowest) {
     std::int64_t step = 1;
@@ -65,6 +52,22 @@ std::int64_t bar_step(double bar_width, double narrowest) {
 
 std::int64_t modulo(std::int64_t a, std::int64_t b) {
     return ((a % b) + b) % b;
+}
+
+/// Every so manieth bar in view, counted from bar 1; the first may begin before. A long song zoomed out costs
+/// no more than what is seen of it.
+template <class Visit>
+void for_each_bar(const Scene& scene, const VisibleBeats& visible, std::int64_t step, Visit visit) {
+    const auto& grid = *scene.project.grid;
+    const auto beat_of = [&](std::int64_t bar) { return grid.ticks_of({bar, 1, 0}).value / ticks_per_beat; };
+    std::int64_t number = grid.position_of(Ticks(visible.first * ticks_per_beat)).bar;
+    number -= modulo(number - 1, step);
+    for (auto beat = beat_of(number); beat <= visible.last;) {
+        const auto next = beat_of(number + step);
+        visit(Bar{number, beat, next});
+        number += step;
+        beat = next;
+    }
 }
 
 double typical_bar_width(const Scene& scene, const VisibleBeats& visible) {
@@ -188,16 +191,14 @@ void paint_paper(QImage& canvas, const Scene& scene, const QRectF& area) {
     };
     const auto visible = visible_beats(scene);
     const auto step = bar_step(typical_bar_width(scene, visible), 14);
-    for_each_bar(scene, visible, [&](const Bar& bar) {
+    for_each_bar(scene, visible, step, [&](const Bar& bar) {
         const double from = pixel(beat_x(scene, bar.beat));
         if (modulo(bar.number - 1, 2 * step) >= step)
             line.fillRect(QRectF(from, 0, pixel(beat_x(scene, bar.next_beat)) - from, 1), p.paper_shade);
     });
     const auto bar_lines = [&] {
-        for_each_bar(scene, visible, [&](const Bar& bar) {
-            if (modulo(bar.number - 1, step) == 0)
-                stroke(beat_x(scene, bar.beat), p.paper_bar);
-        });
+        for_each_bar(scene, visible, step,
+                     [&](const Bar& bar) { stroke(beat_x(scene, bar.beat), p.paper_bar); });
     };
     const QImage shading = row.copy();
     bar_lines();
@@ -248,9 +249,9 @@ void paint_ruler(QPainter& painter, const Scene& scene, const QRectF& row) {
     const auto step = bar_step(typical_bar_width(scene, visible), narrowest_bar_number);
     painter.setFont(bold);
     painter.setPen(p.paper_text);
-    for_each_bar(scene, visible, [&](const Bar& bar) {
+    for_each_bar(scene, visible, step, [&](const Bar& bar) {
         const double x = beat_x(scene, bar.beat);
-        if (modulo(bar.number - 1, step) == 0 && x >= row.left() - 30)
+        if (x >= row.left() - 30)
             painter.drawText(QPointF(x + 4, row.top() + 18), QString::number(bar.number));
     });
 }
