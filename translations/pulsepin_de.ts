@@ -13442,8 +13442,8 @@ It stays in %2</source>
 Sie bleibt in %2</translation>
     </message>
     <message>
-        <source>%1 does not answer yet. It is opened as soon as it does.</source>
-        <translation>%1 antwortet noch nicht. Es wird geöffnet, sobald es antwortet.</translation>
+        <source>Reading %1 takes a while. It is opened as soon as it is there.</source>
+        <translation>%1 zu lesen dauert eine Weile. Es wird geöffnet, sobald es da ist.</translation>
     </message>
     <message>
         <source>%1; lines not understood: %2</source>

@@ -13441,8 +13441,8 @@ It stays in %2</source>
 %2 に残ります</translation>
     </message>
     <message>
-        <source>%1 does not answer yet. It is opened as soon as it does.</source>
-        <translation>%1 はまだ応答しません。応答したら開きます。</translation>
+        <source>Reading %1 takes a while. It is opened as soon as it is there.</source>
+        <translation>%1 の読み込みに時間がかかっています。読み終わりしだい開きます。</translation>
     </message>
     <message>
         <source>%1; lines not understood: %2</source>

@@ -1,7 +1,6 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "commands/file_commands.h"
 
-#include "base/guarded.h"
 #include "commands/grid_commands.h"
 #include "interchange/outputs.h"
 #include "media/media_endings.h"
@@ -16,6 +15,7 @@
 #include "parts/remembered_values.h"
 #include "parts/widgets.h"
 #include "session/core_words.h"
+#include "session/project_reading.h"
 
 #include <QApplication>
 #include <QDir>
@@ -26,12 +26,6 @@
 #include <QProcess>
 #include <QSessionManager>
 #include <QSettings>
-#include <chrono>
-#include <condition_variable>
-#include <memory>
-#include <mutex>
-#include <optional>
-#include <thread>
 
 namespace pulsepin {
 namespace {
@@ -183,33 +177,6 @@ void FileCommands::open_path(const QString& path) {
     leave([this, path] { open_when_it_answers(path); });
 }
 
-namespace {
-
-/// What a thread of its own reads; nobody waits for it longer than they like.
-struct Reading {
-    std::mutex mutex;
-    std::condition_variable there;
-    std::optional<Result<Document::ReadProject>> outcome;
-
-    static std::shared_ptr<Reading> begun(std::filesystem::path path) {
-        auto reading = std::make_shared<Reading>();
-        std::thread([reading, path = std::move(path)] {
-            auto outcome = guarded([&] { return Document::read(path); });
-            const std::lock_guard lock(reading->mutex);
-            reading->outcome = std::move(outcome);
-            reading->there.notify_all();
-        }).detach(); // a folder that never answers keeps it for ever
-        return reading;
-    }
-    /// Whether it is there.
-    bool wait(std::chrono::milliseconds at_most) {
-        std::unique_lock lock(mutex);
-        return there.wait_for(lock, at_most, [this] { return outcome.has_value(); });
-    }
-};
-
-} // namespace
-
 /// At once, as a rule. A folder on another machine may not answer: then it is opened as soon as it does, and
 /// everything else goes on.
 void FileCommands::open_when_it_answers(const QString& path) {
@@ -220,18 +187,18 @@ void FileCommands::open_when_it_answers(const QString& path) {
         if (!opened && !opened.error().cancelled())
             document_.say(spoken(opened.error()));
     };
-    auto reading = Reading::begun(path.toStdString());
-    if (reading->wait(200ms))
-        return take(*std::move(reading->outcome));
+    const auto reading = ProjectReading::begun(path.toStdString());
+    if (reading.wait(150ms, 600ms))
+        return take(reading.outcome());
     const QString name = QFileInfo(path).fileName();
-    document_.say(tr("%1 does not answer yet. It is opened as soon as it does.").arg(name));
+    document_.say(tr("Reading %1 takes a while. It is opened as soon as it is there.").arg(name));
     document_.jobs().start<Document::ReadProject>(
         JobQueue::Mix, tr("Opening %1").arg(name),
         [reading](const Progress& progress) -> Result<Document::ReadProject> {
-            while (!reading->wait(50ms))
+            while (!reading.wait(50ms))
                 if (progress.cancelled())
                     return fail_cancelled();
-            return *reading->outcome;
+            return reading.outcome();
         },
         [this, take](const Result<Document::ReadProject>& read) {
             if (!read)
