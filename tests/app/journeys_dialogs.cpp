@@ -49,7 +49,7 @@ private:
                 complain(both + " lie on each other");
             return;
         }
-        if (++looks_ == 1) {
+        if (++looks_ == 1 || looks_ == 11) { // a second time where it came too early on a busy machine
             QWidget* focus = dialog->focusWidget() ? dialog->focusWidget() : dialog;
             QTest::keyClick(focus, key_);
         } else if (looks_ > 20) {

@@ -85,7 +85,8 @@ Project start() {
         std::vector<Pin> pins;
         for (int i = 0; i < 4; ++i)
             pins.push_back({{}, MusicalAnchor{Ticks(i * 2 * ticks_per_beat)}, lane->kind->empty_body(), {}});
-        if (auto more = with_pins(project, lane->id, pins))
+        auto more = with_pins(project, lane->id, pins);
+        if (more && project_from_json(project_to_json(*more, "/tmp"), "/tmp")) // a sound needs its file
             project = *std::move(more);
     }
     return project;
@@ -110,6 +111,7 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
                 if (which >> p & 1)
                     selected.insert(pins[p].id);
         }
+        std::erase_if(selected, [&](PinId pin) { return !now.pin(pin); }); // as the window does
         const auto& edit = hand_edits()[told.byte() % hand_edits().size()];
         ParamValues values;
         for (const auto& spec : parameters_of(edit, now, selected))
@@ -129,8 +131,9 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
     }
     const Project last = history.current();
     (void)Schedule(last);
-    const auto again = project_from_json(project_to_json(last, "/tmp"), "/tmp");
-    fuzz::demand(again && same_content(*again, last));
+    const std::string written = project_to_json(last, "/tmp");
+    const auto again = project_from_json(written, "/tmp");
+    fuzz::demand(again && project_to_json(*again, "/tmp") == written);
     int steps = 0;
     for (; history.can_undo(); ++steps)
         history.undo();

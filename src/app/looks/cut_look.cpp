@@ -85,7 +85,8 @@ void paint_shot(QPainter& painter, Ink& ink, const LaneScene& s, const ShotSpan&
     const bool pictures = paint_thumbnails(painter, s, span, rect, seen);
     painter.setPen(Qt::NoPen);
     constexpr double room_to_hatch = 12;
-    if (span.too_short && seen.width() >= room_to_hatch) { // hatched where the clip's last picture stands still
+    if (span.too_short &&
+        seen.width() >= room_to_hatch) { // hatched where the clip's last picture stands still
         const Clip* clip = s.scene.project.clip(span.shot);
         const auto rate = s.scene.project.settings->frame_rate;
         const double still = s.scale.x(rate.start_of(span.start) + (clip->duration - span.in_point));
