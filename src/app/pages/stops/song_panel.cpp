@@ -88,6 +88,8 @@ void SongPanel::make_bin() {
         document_.apply(with_clips_moved(document_.project(), chosen_clips(), static_cast<std::size_t>(to)),
                         tr("order the bin"));
     });
+    connect(&document_, &Document::opened, bin_,
+            &QListWidget::clearSelection); // its numbers mean others then
     bin_->setObjectName("bin");
     bin_->setContextMenuPolicy(Qt::CustomContextMenu);
     connect(bin_, &QWidget::customContextMenuRequested, this, [this](QPoint at) {
