@@ -1,9 +1,12 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "check/flash_meter.h"
 
+#include "base/wide.h"
+
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <cstring>
 #include <numeric>
 
 namespace pulsepin {
@@ -29,32 +32,82 @@ float linear(int code, FlashRule::Form form) {
     return static_cast<float>(v <= 0.04045 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4));
 }
 
-/// Changes of the last second, pixel by pixel.
+/// Changes of the last second, pixel by pixel. Most pictures change little: what is empty is not gone
+/// through.
 class RecentChanges {
 public:
     RecentChanges(std::size_t pixels, int frames)
-        : counts_(pixels, 0), ring_(static_cast<std::size_t>(frames), std::vector<std::uint8_t>(pixels, 0)) {}
-    /// What changed now is written there; what it held fell out of the second.
+        : counts_(pixels, 0),
+          ring_(static_cast<std::size_t>(frames), Slot{std::vector<std::uint8_t>(pixels, 0)}) {}
+    /// What changed now is written there, 0 or 1 each; all 0 at first. What it held fell out of the second.
     std::vector<std::uint8_t>& next() {
         at_ = (at_ + 1) % ring_.size();
         auto& slot = ring_[at_];
-        for (std::size_t i = 0; i < counts_.size(); ++i)
-            counts_[i] = static_cast<std::uint8_t>(counts_[i] - slot[i]);
-        return slot;
+        counts_differ_ = slot.changed > 0;
+        if (slot.changed > 0) {
+            for (std::size_t i = 0; i < counts_.size(); ++i)
+                counts_[i] = static_cast<std::uint8_t>(counts_[i] - slot.of[i]);
+            std::fill(slot.of.begin(), slot.of.end(), std::uint8_t{0});
+        }
+        slot.changed = 0;
+        return slot.of;
     }
     void count() {
-        const auto& slot = ring_[at_];
-        for (std::size_t i = 0; i < counts_.size(); ++i)
-            counts_[i] = static_cast<std::uint8_t>(counts_[i] + slot[i]);
+        auto& slot = ring_[at_];
+        slot.changed = std::accumulate(slot.of.begin(), slot.of.end(), std::int64_t{0});
+        counts_differ_ = counts_differ_ || slot.changed > 0;
+        for (std::size_t i = 0; slot.changed > 0 && i < counts_.size(); ++i)
+            counts_[i] = static_cast<std::uint8_t>(counts_[i] + slot.of[i]);
     }
-    [[nodiscard]] const std::vector<std::uint8_t>& now() const { return ring_[at_]; }
+    [[nodiscard]] const std::vector<std::uint8_t>& now() const { return ring_[at_].of; }
+    [[nodiscard]] std::int64_t changed_now() const { return ring_[at_].changed; } ///< pixels
     [[nodiscard]] const std::vector<std::uint8_t>& counts() const { return counts_; }
+    [[nodiscard]] bool counts_differ() const { return counts_differ_; } ///< from those of the picture before
 
 private:
+    struct Slot {
+        std::vector<std::uint8_t> of;
+        std::int64_t changed = 0;
+    };
     std::vector<std::uint8_t> counts_;
-    std::vector<std::vector<std::uint8_t>> ring_;
+    std::vector<Slot> ring_;
     std::size_t at_ = 0;
+    bool counts_differ_ = false;
 };
+
+/// u' and v' of linear red, green and blue. CIE 1976: u' = 4X / (X + 15Y + 3Z), v' = 9Y / (X + 15Y + 3Z),
+/// with BT.709's primaries.
+PULSEPIN_WIDE void tell_colour(const float* r, const float* g, const float* b, std::size_t count,
+                               float* __restrict u, float* __restrict v) {
+    for (std::size_t i = 0; i < count; ++i) {
+        const float x = 0.4124f * r[i] + 0.3576f * g[i] + 0.1805f * b[i],
+                    y = 0.2126f * r[i] + 0.7152f * g[i] + 0.0722f * b[i],
+                    z = 0.0193f * r[i] + 0.1192f * g[i] + 0.9505f * b[i];
+        const bool coloured = r[i] + g[i] + b[i] >= no_colour;
+        const float under = coloured ? x + 15 * y + 3 * z : 1.0f;
+        const float u_now = 4 * x / under, v_now = 9 * y / under;
+        u[i] = coloured ? u_now : white_u;
+        v[i] = coloured ? v_now : white_v;
+    }
+}
+
+/// (R - G - B) x 320, where it is positive.
+PULSEPIN_WIDE void tell_older_colour(const float* r, const float* g, const float* b, std::size_t count,
+                                     float* __restrict u, float* __restrict v) {
+    for (std::size_t i = 0; i < count; ++i) {
+        u[i] = std::max(0.0f, (r[i] - g[i] - b[i]) * 320);
+        v[i] = 0;
+    }
+}
+
+/// Where red is most of what shines: 1.
+PULSEPIN_WIDE void tell_saturated(const float* r, const float* g, const float* b, std::size_t count,
+                                  std::uint8_t* __restrict red) {
+    for (std::size_t i = 0; i < count; ++i) {
+        const float sum = r[i] + g[i] + b[i];
+        red[i] = sum >= no_colour && r[i] >= red_share * sum ? 1 : 0;
+    }
+}
 
 } // namespace
 
@@ -77,6 +130,12 @@ struct FlashMeter::State {
     std::vector<std::uint8_t> red, in_red;
     RecentChanges changes, red_changes;
     std::vector<std::int32_t> sums; ///< over all that lies above and left
+    std::vector<std::uint8_t> last; ///< the picture before
+    /// Pixels [first, end), not all of them the same as in the picture before.
+    struct Run {
+        std::size_t first, end;
+    };
+    std::vector<Run> fresh;
     bool begun = false;
 
     State(int w, int h, FrameRate rate, FlashRule r)
@@ -104,87 +163,115 @@ struct FlashMeter::State {
         red.resize(pixels);
         in_red.resize(pixels);
         sums.resize(size(w + 1, h + 1));
+        last.resize(4 * pixels);
     }
 
     static std::size_t size(int w, int h) {
         return static_cast<std::size_t>(w) * static_cast<std::size_t>(h);
     }
 
-    void look(std::span<const std::uint8_t> pixels);
-    void tell_luminance();
-    void tell_red();
-    void tell_older_red();
+    void find_fresh(std::span<const std::uint8_t> pixels);
+    void look(std::span<const std::uint8_t> pixels, Run run);
+    void tell_luminance(Run run, std::vector<std::uint8_t>& changed);
+    void tell_red(Run run, std::vector<std::uint8_t>& changed);
+    void tell_older_red(Run run, std::vector<std::uint8_t>& changed);
     [[nodiscard]] double most_in_a_window(const std::vector<std::uint8_t>& counts, int least, int* x, int* y);
     struct Often {
         int flashes = 0;
         double area = 0;
         FlashFrame::Box box = {};
     };
+    Often general, reddish; ///< as told last
     [[nodiscard]] Often often(const std::vector<std::uint8_t>& counts);
 };
 
-/// Luminance, and what is red, of each pixel.
-void FlashMeter::State::look(std::span<const std::uint8_t> pixels) {
-    const bool older = rule.form == FlashRule::Form::OlderRed;
-    for (std::size_t i = 0; i < luminance.size(); ++i) {
-        const auto b = pixels[4 * i], g = pixels[4 * i + 1], r = pixels[4 * i + 2];
-        luminance[i] = static_cast<std::int16_t>(parts[0][r] + parts[1][g] + parts[2][b]);
-        const float lr = light[r], lg = light[g], lb = light[b], sum = lr + lg + lb;
-        if (older) {
-            u[i] = std::max(0.0f, (lr - lg - lb) * 320);
-            v[i] = 0;
-        } else {
-            // CIE 1976 u' = 4X / (X + 15Y + 3Z), v' = 9Y / (X + 15Y + 3Z), with BT.709's primaries.
-            const float x = 0.4124f * lr + 0.3576f * lg + 0.1805f * lb,
-                        y = 0.2126f * lr + 0.7152f * lg + 0.0722f * lb,
-                        z = 0.0193f * lr + 0.1192f * lg + 0.9505f * lb;
-            const float under = x + 15 * y + 3 * z;
-            const bool coloured = sum >= no_colour;
-            u[i] = coloured ? 4 * x / under : white_u;
-            v[i] = coloured ? 9 * y / under : white_v;
-        }
-        red[i] = sum >= no_colour && lr >= red_share * sum ? 1 : 0;
+/// A pixel that is what it was neither turns nor goes further: what is the same is left alone.
+void FlashMeter::State::find_fresh(std::span<const std::uint8_t> pixels) {
+    fresh.clear();
+    constexpr std::size_t together = 64; // pixels; they are told apart by four cache lines
+    for (std::size_t first = 0; first < luminance.size(); first += together) {
+        const std::size_t end = std::min(first + together, luminance.size());
+        const auto now = pixels.subspan(4 * first, 4 * (end - first));
+        const auto before = std::span(last).subspan(4 * first, 4 * (end - first));
+        if (begun && std::memcmp(now.data(), before.data(), now.size()) == 0)
+            continue;
+        std::memcpy(before.data(), now.data(), now.size());
+        if (!fresh.empty() && fresh.back().end == first)
+            fresh.back().end = end;
+        else
+            fresh.push_back({first, end});
     }
 }
 
-void FlashMeter::State::tell_luminance() {
-    auto& changed = changes.next();
-    for (std::size_t i = 0; i < luminance.size(); ++i) {
-        const int now = luminance[i];
-        const int lowest = std::min<int>(low[i], now), highest = std::max<int>(high[i], now);
-        const bool down = way[i] >= 0 && highest - now >= least_change && now < darker_below;
-        const bool up = way[i] <= 0 && now - lowest >= least_change && lowest < darker_below;
-        changed[i] = down || up ? 1 : 0;
-        way[i] = static_cast<std::int8_t>(down ? -1 : up ? 1 : way[i]);
-        low[i] = static_cast<std::int16_t>(down ? now : lowest);
-        high[i] = static_cast<std::int16_t>(up ? now : highest);
+/// Luminance, and what is red, of each pixel.
+void FlashMeter::State::look(std::span<const std::uint8_t> pixels, Run run) {
+    // Tables first, a few pixels at a time: what is left is arithmetic, which the compiler makes wide.
+    constexpr std::size_t most = 256;
+    std::array<float, most> lr, lg, lb;
+    for (std::size_t first = run.first; first < run.end; first += most) {
+        const std::size_t count = std::min(most, run.end - first);
+        for (std::size_t k = 0; k < count; ++k) {
+            const std::size_t i = first + k;
+            const auto b = pixels[4 * i], g = pixels[4 * i + 1], r = pixels[4 * i + 2];
+            luminance[i] = static_cast<std::int16_t>(parts[0][r] + parts[1][g] + parts[2][b]);
+            lr[k] = light[r];
+            lg[k] = light[g];
+            lb[k] = light[b];
+        }
+        float *const to_u = &u[first], *const to_v = &v[first];
+        std::uint8_t* const to_red = &red[first];
+        if (rule.form == FlashRule::Form::OlderRed)
+            tell_older_colour(lr.data(), lg.data(), lb.data(), count, to_u, to_v);
+        else
+            tell_colour(lr.data(), lg.data(), lb.data(), count, to_u, to_v);
+        tell_saturated(lr.data(), lg.data(), lb.data(), count, to_red);
     }
-    changes.count();
+}
+
+PULSEPIN_WIDE void FlashMeter::State::tell_luminance(Run run, std::vector<std::uint8_t>& all_changed) {
+    const std::int16_t* const told = luminance.data();
+    std::int16_t* __restrict const lows = low.data(), * __restrict const highs = high.data();
+    std::int8_t* __restrict const ways = way.data();
+    std::uint8_t* __restrict const changed = all_changed.data();
+    for (std::size_t i = run.first; i < run.end; ++i) {
+        const std::int16_t now = told[i], lowest = std::min(lows[i], now), highest = std::max(highs[i], now);
+        // Whole numbers of 16 bits, none of them below 0 or above 30 000: their differences are such, too.
+        const bool down = (ways[i] >= 0) & (static_cast<std::int16_t>(highest - now) >= least_change) &
+                          (now < darker_below);
+        const bool up = (ways[i] <= 0) & (static_cast<std::int16_t>(now - lowest) >= least_change) &
+                        (lowest < darker_below);
+        changed[i] = static_cast<std::uint8_t>(down | up);
+        ways[i] = down ? std::int8_t{-1} : up ? std::int8_t{1} : ways[i];
+        lows[i] = down ? now : lowest;
+        highs[i] = up ? now : highest;
+    }
 }
 
 /// While a pixel is not red, what it was that lies farthest from red is kept; while it is, what lies nearest.
-void FlashMeter::State::tell_red() {
+PULSEPIN_WIDE void FlashMeter::State::tell_red(Run run, std::vector<std::uint8_t>& all_changed) {
     const auto squared = [](float a, float b) { return a * a + b * b; };
-    auto& changed = red_changes.next();
-    for (std::size_t i = 0; i < red.size(); ++i) {
-        const bool far = squared(u[i] - kept_u[i], v[i] - kept_v[i]) > red_difference * red_difference;
-        const bool turns = far && red[i] != in_red[i];
-        const float from_red = squared(u[i] - red_u, v[i] - red_v),
-                    kept_from_red = squared(kept_u[i] - red_u, kept_v[i] - red_v);
+    const float *const us = u.data(), *const vs = v.data();
+    const std::uint8_t* const reds = red.data();
+    float* __restrict const last_u = kept_u.data(), * __restrict const last_v = kept_v.data();
+    std::uint8_t* __restrict const within = in_red.data(), * __restrict const changed = all_changed.data();
+    for (std::size_t i = run.first; i < run.end; ++i) {
+        const float u_now = us[i], v_now = vs[i], u_before = last_u[i], v_before = last_v[i];
+        const bool far = squared(u_now - u_before, v_now - v_before) > red_difference * red_difference;
+        const bool same = reds[i] == within[i], was_red = within[i] != 0, turns = far & !same;
+        const float from_red = squared(u_now - red_u, v_now - red_v),
+                    kept_from_red = squared(u_before - red_u, v_before - red_v);
         const bool further =
-            red[i] == in_red[i] && (in_red[i] ? from_red < kept_from_red : from_red > kept_from_red);
+            same & ((was_red & (from_red < kept_from_red)) | (!was_red & (from_red > kept_from_red)));
         changed[i] = turns ? 1 : 0;
-        in_red[i] = turns ? red[i] : in_red[i];
-        kept_u[i] = turns || further ? u[i] : kept_u[i];
-        kept_v[i] = turns || further ? v[i] : kept_v[i];
+        within[i] = turns ? reds[i] : within[i];
+        last_u[i] = turns | further ? u_now : u_before;
+        last_v[i] = turns | further ? v_now : v_before;
     }
-    red_changes.count();
 }
 
 /// A change of (R - G - B) x 320 by more than 20, counted from the last turn, one end being saturated red.
-void FlashMeter::State::tell_older_red() {
-    auto& changed = red_changes.next();
-    for (std::size_t i = 0; i < red.size(); ++i) {
+void FlashMeter::State::tell_older_red(Run run, std::vector<std::uint8_t>& changed) {
+    for (std::size_t i = run.first; i < run.end; ++i) {
         const float now = u[i];
         // kept_u is the lowest while it is not red, the highest while it is.
         const bool far = std::abs(now - kept_u[i]) > older_red_change;
@@ -194,7 +281,6 @@ void FlashMeter::State::tell_older_red() {
         in_red[i] = static_cast<std::uint8_t>(turns ? !in_red[i] : in_red[i]);
         kept_u[i] = turns || further ? now : kept_u[i];
     }
-    red_changes.count();
 }
 
 /// Pixels with at least so many changes in the window that has most of them.
@@ -270,7 +356,9 @@ FlashMeter::FlashMeter(FlashMeter&&) noexcept = default;
 
 FlashFrame FlashMeter::add(std::span<const std::uint8_t> pixels) {
     State& s = *state_;
-    s.look(pixels);
+    s.find_fresh(pixels);
+    for (const auto run : s.fresh)
+        s.look(pixels, run);
     if (!s.begun) {
         s.begun = true;
         s.low = s.high = s.luminance;
@@ -278,25 +366,30 @@ FlashFrame FlashMeter::add(std::span<const std::uint8_t> pixels) {
         s.kept_v = s.v;
         s.in_red = s.red;
     }
-    s.tell_luminance();
-    if (s.rule.form == FlashRule::Form::OlderRed)
-        s.tell_older_red();
-    else
-        s.tell_red();
-    FlashFrame frame;
-    const auto general = s.often(s.changes.counts()), red = s.often(s.red_changes.counts());
-    frame.flashes = general.flashes;
-    frame.area = general.area;
-    frame.red = red.flashes;
-    frame.red_area = red.area;
-    frame.box = red.flashes > general.flashes ? red.box : general.box;
-    for (const auto* changes : {&s.changes, &s.red_changes}) {
-        const auto& now = changes->now();
-        int x = 0, y = 0;
-        const auto all = std::accumulate(now.begin(), now.end(), std::int64_t{0});
-        frame.changed = frame.changed ||
-                        (static_cast<double>(all) > s.limit && s.most_in_a_window(now, 1, &x, &y) > s.limit);
+    auto &lighter = s.changes.next(), &redder = s.red_changes.next();
+    for (const auto run : s.fresh) {
+        s.tell_luminance(run, lighter);
+        if (s.rule.form == FlashRule::Form::OlderRed)
+            s.tell_older_red(run, redder);
+        else
+            s.tell_red(run, redder);
     }
+    FlashFrame frame;
+    for (auto* changes : {&s.changes, &s.red_changes}) {
+        changes->count();
+        int x = 0, y = 0;
+        frame.changed = frame.changed || (static_cast<double>(changes->changed_now()) > s.limit &&
+                                          s.most_in_a_window(changes->now(), 1, &x, &y) > s.limit);
+    }
+    if (s.changes.counts_differ())
+        s.general = s.often(s.changes.counts());
+    if (s.red_changes.counts_differ())
+        s.reddish = s.often(s.red_changes.counts());
+    frame.flashes = s.general.flashes;
+    frame.area = s.general.area;
+    frame.red = s.reddish.flashes;
+    frame.red_area = s.reddish.area;
+    frame.box = s.reddish.flashes > s.general.flashes ? s.reddish.box : s.general.box;
     return frame;
 }
 
