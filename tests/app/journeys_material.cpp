@@ -15,6 +15,7 @@
 #include "support/desk.h"
 #include "support/media.h"
 #include "support/test_program.h"
+#include "support/zoo.h"
 
 #include <QListWidget>
 #include <QProcess>
@@ -74,7 +75,7 @@ Pixel pixel_of(const QByteArray& frames, int frame, QSize size, double x, double
 
 class JourneysMaterial : public QObject {
     Q_OBJECT
-    QTemporaryDir zoo_;
+    Zoo zoo_;
 
     /// A piece of that size whose picture is one clip, from its first frame on.
     static Project piece_of(const QString& clip, const char* rate, QSize picture, double seconds) {
@@ -111,9 +112,8 @@ class JourneysMaterial : public QObject {
 
 private slots:
     void initTestCase() {
-        QProcess make;
-        make.start("/usr/bin/python3", {PULSEPIN_TESTS "/data/make-zoo", zoo_.path()});
-        QVERIFY(make.waitForFinished(170'000) && make.exitCode() == 0);
+        const QString wrong = zoo_.make();
+        QVERIFY2(wrong.isEmpty(), qPrintable(wrong));
     }
 
     /// Ten kinds are added by the file dialog, cut on the beats of a song, and each is seen in the film.
