@@ -267,7 +267,7 @@ void bench_thirty_lanes(BenchTable& table) {
               [&] { (void)preview_placing(document.project(), triggers, all); });
     table.row("select all of 30 lanes", 15, 16, [&] {
         window.view().select({});
-        std::set<PinId> everything;
+        PinSet everything;
         for (const PinId pin : find_pins(document.schedule(), {}))
             everything.insert(pin);
         window.view().select(std::move(everything));

@@ -26,7 +26,7 @@ constexpr PinRung rungs[] = {{100, 3}, {1000, 10}, {10'000, 30}, {100'000, 300}}
 
 void select_all(MainWindow& window) {
     window.view().select({});
-    std::set<PinId> all;
+    PinSet all;
     for (const PinId one : find_pins(window.document().schedule(), {}))
         all.insert(one);
     window.view().select(std::move(all));

@@ -12,7 +12,7 @@ namespace pulsepin {
 namespace {
 
 /// The pins that were asked for; all where nothing was said of them.
-Result<std::set<PinId>> pins_of(const Schedule& schedule, const EditRequest& request) {
+Result<PinSet> pins_of(const Schedule& schedule, const EditRequest& request) {
     const Project& project = schedule.project();
     PinQuery query;
     query.name = request.named;
@@ -37,7 +37,7 @@ Result<std::set<PinId>> pins_of(const Schedule& schedule, const EditRequest& req
         query.range = range;
     }
     const auto found = find_pins(schedule, query);
-    return std::set<PinId>(found.begin(), found.end());
+    return PinSet(found.begin(), found.end());
 }
 
 std::string with_words(std::string told, const HandEdited& edited) {

@@ -70,8 +70,8 @@ QTransform ground_of_words(const Project& project, const StagedFrame& seen, Lane
     return ground * camera_view(seen);
 }
 
-std::set<PinId> appearing_at(const StagedFrame& seen) {
-    std::set<PinId> there;
+PinSet appearing_at(const StagedFrame& seen) {
+    PinSet there;
     for_staged(seen.layers, [&](const StagedLayer& one, const auto&) { there.insert(one.appearance); });
     return there;
 }

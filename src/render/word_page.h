@@ -6,7 +6,6 @@
 
 #include <QColor>
 #include <QPainterPath>
-#include <set>
 
 namespace pulsepin {
 
@@ -28,6 +27,6 @@ struct PlacedWord {
 [[nodiscard]] QTransform ground_of_words(const Project& project, const StagedFrame& seen, LaneId titles);
 
 /// The appearances that are seen at a frame.
-[[nodiscard]] std::set<PinId> appearing_at(const StagedFrame& seen);
+[[nodiscard]] PinSet appearing_at(const StagedFrame& seen);
 
 } // namespace pulsepin

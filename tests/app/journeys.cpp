@@ -263,7 +263,7 @@ private slots:
         const Pin& added = desk.cuts().pins.back();
         QCOMPARE(std::get<MusicalAnchor>(added.anchor).at, desk.project().grid->ticks_of({25, 3, 0}));
         QVERIFY(desk.project().clip(body_of<CutBody>(added.body).shot));
-        QVERIFY(desk.window.view().selection() == std::set<PinId>{added.id});
+        QVERIFY(desk.window.view().selection() == PinSet{added.id});
     }
 
     void journey_put_the_grid_right() {
@@ -301,7 +301,7 @@ private slots:
         const PinId cut = desk.cuts().pins[1].id;
         QTest::mouseClick(&desk.window.timeline(), Qt::LeftButton, {},
                           desk.window.timeline().head_position(cut).toPoint());
-        QVERIFY(desk.window.view().selection() == std::set<PinId>{cut});
+        QVERIFY(desk.window.view().selection() == PinSet{cut});
         auto* shot = desk.window.findChild<QComboBox*>("cut shot");
         QVERIFY(shot->isVisible());
         QCOMPARE(shot->currentText(), "launch");

@@ -159,7 +159,7 @@ private slots:
         // Shown: the view goes there, half a bar around it is heard, and the lane says how much.
         press(desk, row_of(desk, "off-beat"), FindingTable::What);
         QVERIFY(desk.window.player().playing());
-        QVERIFY(desk.window.view().selection() == std::set<PinId>{desk.cuts().pins[4].id});
+        QVERIFY(desk.window.view().selection() == PinSet{desk.cuts().pins[4].id});
         QVERIFY(QTest::qWaitFor([&] { return !desk.window.player().playing(); }, 8000));
         QVERIFY(std::abs((desk.window.view().playhead() - desk.bar(9)).value - 0.061) <
                 0.03); // and it is back
@@ -396,7 +396,7 @@ private slots:
         QCOMPARE(pins->model()->rowCount(), 1);
         QTest::mouseClick(pins->viewport(), Qt::LeftButton, {},
                           pins->visualRect(pins->model()->index(0, 0)).center());
-        QVERIFY(desk.window.view().selection() == std::set<PinId>{desk.cuts().pins[2].id});
+        QVERIFY(desk.window.view().selection() == PinSet{desk.cuts().pins[2].id});
         desk.window.player().stop();
         dialog->close();
     }

@@ -132,8 +132,7 @@ private slots:
             for (const auto& lane : start.lanes) { // what is tried changes those of the window
                 desk.window.go_to_stop(static_cast<Stop>(stop));
                 desk.window.view().choose_lane(lane->id);
-                desk.window.view().select(lane->pins.empty() ? std::set<PinId>{}
-                                                             : std::set{lane->pins.front().id});
+                desk.window.view().select(lane->pins.empty() ? PinSet{} : PinSet{lane->pins.front().id});
                 QTest::qWait(5);
                 std::vector<QPointer<QAbstractButton>> asking;
                 for (auto* button : desk.window.findChildren<QAbstractButton*>())

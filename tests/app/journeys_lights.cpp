@@ -150,7 +150,7 @@ private slots:
         QVERIFY(lit(desk, desk.bar(17))[0].dark());
 
         // Nudged by a beat.
-        std::set<PinId> all;
+        PinSet all;
         for (const auto& pin : lights(desk).pins)
             all.insert(pin.id);
         desk.window.view().select(all);

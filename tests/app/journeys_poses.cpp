@@ -37,7 +37,7 @@ private slots:
         desk.click("picture beside");
         const LayerId logo = add_layer(desk, {{}, layers::shape, "Logo"});
         std::vector<Seconds> times;
-        std::set<PinId> markers;
+        PinSet markers;
         for (const int bar : {20, 21, 22}) {
             times.push_back(desk.bar(bar));
             desk.add_marker(times.back().value);
@@ -82,7 +82,7 @@ private slots:
         auto& timeline = window.timeline();
         timeline.show_range(times[0] - Seconds(1), times[2] + Seconds(1));
         timeline.reveal_lane(poses);
-        std::set<PinId> all;
+        PinSet all;
         for (const auto& pin : desk.project().lane(poses)->pins)
             all.insert(pin.id);
         window.view().select(all);

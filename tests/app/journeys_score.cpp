@@ -77,7 +77,7 @@ private slots:
         const auto after = *anchored_time(desk.project().pin(marker.id)->anchor, desk.project());
         QCOMPARE(desk.project().grid->position_of(desk.project().grid->nearest_tick(after)).bar,
                  place.bar + 4);
-        QCOMPARE(desk.window.view().selection(), (std::set<PinId>{marker.id}));
+        QCOMPARE(desk.window.view().selection(), (PinSet{marker.id}));
         desk.key(Qt::Key_Z, Qt::ControlModifier);
         QCOMPARE(desk.project().pin(marker.id)->anchor, marker.anchor);
         desk.window.view().set_snap(Snap::Always);

@@ -44,7 +44,7 @@ private slots:
         }
         QCOMPARE(desk.cuts().pins.size(), std::size_t{3});
         // All three fill the picture: one choice for the three of them.
-        std::set<PinId> cuts;
+        PinSet cuts;
         for (const auto& pin : desk.cuts().pins)
             cuts.insert(pin.id);
         window.view().select(cuts);

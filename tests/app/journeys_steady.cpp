@@ -86,8 +86,7 @@ private slots:
                     }
                 for (const auto& lane : desk.project().lanes) {
                     desk.window.view().choose_lane(lane->id);
-                    desk.window.view().select(lane->pins.empty() ? std::set<PinId>{}
-                                                                 : std::set{lane->pins.front().id});
+                    desk.window.view().select(lane->pins.empty() ? PinSet{} : PinSet{lane->pins.front().id});
                     look(QString("stop %1, %2").arg(stop).arg(QString::fromStdString(lane->name)));
                 }
                 desk.window.view().select({});

@@ -50,8 +50,7 @@ void visit_all(Desk& desk, const Look& look) {
             if (!seen.insert(lane->kind).second)
                 continue;
             desk.window.view().choose_lane(lane->id);
-            desk.window.view().select(lane->pins.empty() ? std::set<PinId>{}
-                                                         : std::set{lane->pins.front().id});
+            desk.window.view().select(lane->pins.empty() ? PinSet{} : PinSet{lane->pins.front().id});
             std::vector<QPointer<QPushButton>> pages;
             for (auto* button : desk.window.findChildren<QPushButton*>())
                 if (button->isVisible() && button->objectName().startsWith("page "))

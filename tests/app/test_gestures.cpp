@@ -153,7 +153,7 @@ private slots:
         QVERIFY(edit);
         QCOMPARE(Hand::time_in(*edit, hand.marker), 5.0); // the nearest beat
         QCOMPARE(edit->name, "move pin");
-        QCOMPARE(hand.view.selection(), (std::set<PinId>{hand.marker}));
+        QCOMPARE(hand.view.selection(), (PinSet{hand.marker}));
         // With Shift it goes where the mouse is, to a tick.
         const auto free =
             hand.drag(hand.head(hand.marker), hand.in_lane_of(hand.marker, 5.1), Qt::ShiftModifier);
@@ -305,11 +305,11 @@ private slots:
         const QPointF from = hand.in_lane_of(hand.marker, 3.4, -5), to = hand.in_lane_of(hand.marker, 4.4, 5);
         Lasso only(hand.context(), from, Qt::ShiftModifier);
         only.move(to, Qt::ShiftModifier);
-        QCOMPARE(hand.view.selection(), (std::set<PinId>{hand.marker}));
+        QCOMPARE(hand.view.selection(), (PinSet{hand.marker}));
         hand.view.select({hand.key});
         Lasso more(hand.context(), from, Qt::ShiftModifier | Qt::ControlModifier);
         more.move(to, Qt::ShiftModifier | Qt::ControlModifier);
-        QCOMPARE(hand.view.selection(), (std::set<PinId>{hand.marker, hand.key}));
+        QCOMPARE(hand.view.selection(), (PinSet{hand.marker, hand.key}));
         QVERIFY(!more.draft() && !more.end({}));
     }
 

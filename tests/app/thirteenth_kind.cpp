@@ -126,7 +126,7 @@ private slots:
         values.set("level", 65.0);
         const HandEdit* set = hand_edit("set");
         QVERIFY(set);
-        std::set<PinId> pins{again->pins[1].id};
+        PinSet pins{again->pins[1].id};
         const Schedule schedule(*read);
         HandEditRequest request{schedule};
         request.pins = pins;

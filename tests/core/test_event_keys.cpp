@@ -262,7 +262,7 @@ private slots:
 
     void edits_by_name() {
         Events e;
-        const auto run = [&](std::string_view id, const std::set<PinId>& pins, ParamValues values) {
+        const auto run = [&](std::string_view id, const PinSet& pins, ParamValues values) {
             const Schedule schedule(e.project);
             const HandEdit& row = *hand_edit(id);
             return row.run({schedule, pins, {}, {}, {}, values_for(row, values)});

@@ -47,7 +47,7 @@ struct Table {
         body.length = Seconds(4);
         sound = put(body_type<SoundBody>, 2, body);
     }
-    [[nodiscard]] Result<HandEdited> run(std::string_view id, const std::set<PinId>& pins, double at = 0,
+    [[nodiscard]] Result<HandEdited> run(std::string_view id, const PinSet& pins, double at = 0,
                                          ParamValues values = {}) const {
         const Schedule schedule(project);
         const HandEdit& row = *hand_edit(id);
@@ -248,7 +248,7 @@ private slots:
     void selected_pins_are_moved_and_locked_ones_left_alone() {
         Table table;
         table.project = with_pins_locked(table.project, std::vector{table.cut}, true);
-        const std::set<PinId> both{table.cut, table.marker};
+        const PinSet both{table.cut, table.marker};
         const auto moved = table.run("move", both, 0, {{"beats", 2.0}});
         QCOMPARE(Table::time_in(moved->project, table.marker), 5.0);
         QCOMPARE(Table::time_in(moved->project, table.cut), 2.0);
@@ -265,7 +265,7 @@ private slots:
 
     void values_of_pins_are_set_by_their_names() {
         Table table;
-        const auto run = [&](std::string_view id, const std::set<PinId>& pins,
+        const auto run = [&](std::string_view id, const PinSet& pins,
                              const ParamValues& values) -> Result<HandEdited> {
             return hand_edit(id)->run({Schedule(table.project), pins, {}, {}, {}, values});
         };
@@ -337,7 +337,7 @@ private slots:
 
     void locking_and_muting_make_all_alike() {
         Table table;
-        const std::set<PinId> both{table.cut, table.marker};
+        const PinSet both{table.cut, table.marker};
         table.project = with_pins_muted(table.project, std::vector{table.cut}, true);
         const auto muted = table.run("mute", both);
         QVERIFY(muted->project.pin(table.cut)->muted && muted->project.pin(table.marker)->muted);

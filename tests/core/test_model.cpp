@@ -10,6 +10,7 @@
 #include <QTest>
 #include <cmath>
 #include <map>
+#include <set>
 
 using namespace pulsepin;
 using namespace pulsepin::test;
@@ -130,6 +131,39 @@ private slots:
             QCOMPARE(order(retimed(project, random_grid(random))).size(), order(project).size());
         for (int i = 0; i < 20; ++i)
             QVERIFY(order(retimed(project, random_grid(random))) == order(project));
+    }
+
+    /// What is done to a set of pins, done to the library's set as well.
+    void a_set_of_pins_is_a_set() {
+        const Seed seed(seed_of_the_day());
+        std::mt19937 random(seed);
+        PinSet pins;
+        std::set<PinId> plain;
+        for (int i = 0; i < 4000; ++i) {
+            const PinId one{random() % 300};
+            switch (random() % 4) {
+            case 0:
+                QCOMPARE(pins.erase(one), plain.erase(one));
+                break;
+            case 1: {
+                const std::vector<PinId> several{{random() % 300}, one, {random() % 300}, one};
+                pins.insert(several.begin(), several.end());
+                plain.insert(several.begin(), several.end());
+                break;
+            }
+            default:
+                pins.insert(one);
+                plain.insert(one);
+            }
+            const PinId asked{random() % 300};
+            QCOMPARE(pins.contains(asked), plain.contains(asked));
+            QCOMPARE(pins.size(), plain.size());
+            QCOMPARE(pins.empty(), plain.empty());
+            QVERIFY(std::ranges::equal(pins, plain));
+        }
+        QVERIFY(pins == PinSet(plain.rbegin(), plain.rend()));
+        QVERIFY(pins != (PinSet{{7}, {7}}));
+        QCOMPARE((PinSet{{7}, {7}}).size(), std::size_t{1});
     }
 
     void undo_gives_back_the_very_same_value() {

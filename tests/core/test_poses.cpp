@@ -233,7 +233,7 @@ private slots:
         picker.whole = true;
         const auto placed = place(scene.project, scene.lane().id, picker);
         QVERIFY(placed && placed->count > 100);
-        std::set<PinId> pins;
+        PinSet pins;
         for (const auto& pin : scene.lane().pins)
             pins.insert(pin.id);
         const auto set = hand_edit("set")->run({Schedule(scene.project),

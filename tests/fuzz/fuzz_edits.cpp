@@ -98,7 +98,7 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
     static const Project begun = start();
     Told told{data, data + size};
     History history(begun);
-    std::set<PinId> selected;
+    PinSet selected;
     constexpr int most_edits = 24;
     for (int i = 0; told.more() && i < most_edits; ++i) {
         const Project now = history.current();

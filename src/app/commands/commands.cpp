@@ -57,7 +57,7 @@ Seconds Commands::snapped(Seconds time) const {
                : place;
 }
 
-bool Commands::edit(std::string_view id, ParamValues values, std::optional<std::set<PinId>> pins) {
+bool Commands::edit(std::string_view id, ParamValues values, std::optional<PinSet> pins) {
     const Seconds now = heard_now();
     const Lane* shots = view_.lane_of_kind(document_.project(), kind_of(body_type<CutBody>));
     auto edited = apply_hand_edit(document_, id,

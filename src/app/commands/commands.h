@@ -47,7 +47,7 @@ protected:
     [[nodiscard]] Seconds snapped(Seconds time) const;
     /// Does what hand_edits() has under that id, to what is selected or to `pins`, at what is heard now. Says
     /// what came of it, or why nothing did. Whether it was done.
-    bool edit(std::string_view id, ParamValues values = {}, std::optional<std::set<PinId>> pins = {});
+    bool edit(std::string_view id, ParamValues values = {}, std::optional<PinSet> pins = {});
 
     void go_to_stop(Stop stop) const;
     [[nodiscard]] bool score_is_seen() const; ///< else the timeline

@@ -134,7 +134,7 @@ void PinCommands::add_selecting_to(QMenu* menu) {
             PinQuery here;
             here.lane = lane.id;
             const auto in_lane = find_pins(document_.schedule(), here);
-            if (view_.selection() == std::set<PinId>(in_lane.begin(), in_lane.end()))
+            if (view_.selection() == PinSet(in_lane.begin(), in_lane.end()))
                 q.kind = lane.kind;
             else
                 q.lane = lane.id;
@@ -192,11 +192,10 @@ void PinCommands::take_copies(const Result<Copied>& copied, const QString& what)
     if (copied->count == 0)
         return document_.say(tr("All of these places are taken already"));
     document_.apply(copied->project, what);
-    std::set<PinId> pins;
+    std::vector<PinId> pins;
     for (const PlantingId planting : copied->plantings)
-        for (const PinId pin : pins_of(document_.project(), planting))
-            pins.insert(pin);
-    view_.select(std::move(pins));
+        std::ranges::copy(pins_of(document_.project(), planting), std::back_inserter(pins));
+    view_.select({pins.begin(), pins.end()});
     document_.say(copied->already_there == 0
                       ? tr("%1 placed and selected").arg(copied->count)
                       : tr("%1 placed and selected, %2 not").arg(copied->count).arg(copied->already_there));
@@ -362,7 +361,7 @@ void PinCommands::show_context_menu(QPoint at, std::optional<PinId> pin, Seconds
             connect(menu.addAction(tied ? tr("Let it go from its shot")
                                         : tr("Tie to the shot or sound under it")),
                     &QAction::triggered, this,
-                    [this, id = *pin, tied] { edit(tied ? "let-go" : "tie-to-clip", {}, std::set{id}); });
+                    [this, id = *pin, tied] { edit(tied ? "let-go" : "tie-to-clip", {}, PinSet{id}); });
         }
         for (const char* name :
              {"copy pins", "repeat", "select its planting", "select colour", "lock", "mute", "delete"})

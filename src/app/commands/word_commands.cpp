@@ -343,15 +343,14 @@ void WordCommands::ask_for_pauses() {
     const auto lines_with = [this, id](const ParamValues& values) {
         return with_lines_by_pauses(document_.schedule(), id, Seconds(values.number("pause")));
     };
-    ask(new ParamDialog(
-            "lines by pauses", tr("Lines by pauses"), pause_params(), {}, tr("Split"), window_,
-            [this, lines_with, id](const ParamValues& values) {
-                const auto parted = lines_with(values);
-                if (!parted)
-                    return spoken(parted.error());
-                const Schedule then(*parted, document_.schedule());
-                return tr("%1 lines").arg(word_lines(*parted->lane(id), then.spans(id).texts).size());
-            }),
+    ask(new ParamDialog("lines by pauses", tr("Lines by pauses"), pause_params(), {}, tr("Split"), window_,
+                        [this, lines_with, id](const ParamValues& values) {
+                            const auto parted = lines_with(values);
+                            if (!parted)
+                                return spoken(parted.error());
+                            const Schedule then(*parted, document_.schedule());
+                            return tr("%1 lines").arg(then.spans(id).lines.size());
+                        }),
         [this, lines_with](const ParamValues& values) {
             document_.apply(lines_with(values), tr("part into lines"));
         });

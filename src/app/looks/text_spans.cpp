@@ -18,10 +18,12 @@ double right_of(const LaneScene& s, const TextSpan& span) {
 
 std::vector<const TextSpan*> visible(const LaneScene& s) {
     std::vector<const TextSpan*> seen;
+    const Seconds lead = time_of(s.lane.lead, s.scene.project.settings->frame_rate);
+    const Seconds from = s.scale.time(s.row.left()) - lead, until = s.scale.time(s.row.right() + 8) - lead;
     for (const auto& span : s.spans.texts) {
-        if (left_of(s, span) > s.row.right() + 8)
+        if (span.start > until)
             break; // they lie in order
-        if (right_of(s, span) >= s.row.left())
+        if (span.end >= from)
             seen.push_back(&span);
     }
     return seen;

@@ -8,6 +8,8 @@
 #include <QCoreApplication>
 #include <QFontMetricsF>
 #include <cmath>
+#include <optional>
+#include <utility>
 
 namespace pulsepin {
 namespace {
@@ -43,12 +45,16 @@ void paint_words(QPainter& painter, const LaneScene& s) {
     const double y = underline_of(s.row);
     painter.setFont(word_font(painter));
     const QFontMetricsF metrics(painter.font());
+    std::optional<std::pair<int, bool>> last; // of the strokes: where, and whether it is selected
     for (std::size_t i = 0; i < seen.size(); ++i) {
         const auto& span = *seen[i];
         const double left = text_spans::left_of(s, span), right = text_spans::right_of(s, span);
-        const QColor colour = selected(s, span.pin) ? p.selection : p.word;
-        if (right - left < 3) { // no room for more than a stroke
-            painter.fillRect(QRectF(left, y - 6, 1, 12), colour);
+        const bool chosen = selected(s, span.pin);
+        const QColor colour = chosen ? p.selection : p.word;
+        if (right - left < 3) { // no room for more than a stroke, and for one of many only
+            const std::pair stroke(static_cast<int>(std::floor(left)), chosen);
+            if (std::exchange(last, stroke) != stroke)
+                painter.fillRect(QRectF(left, y - 6, 1, 12), colour);
             continue;
         }
         painter.setOpacity(span.muted ? 0.4 : 1);
@@ -58,7 +64,7 @@ void paint_words(QPainter& painter, const LaneScene& s) {
         const double next = i + 1 < seen.size() ? text_spans::left_of(s, *seen[i + 1]) : s.row.right();
         const double room = next - left - 8;
         if (room > 10) {
-            painter.setPen(selected(s, span.pin) ? p.selection : p.paper_text);
+            painter.setPen(chosen ? p.selection : p.paper_text);
             painter.drawText(
                 QPointF(left + 6, y - 6),
                 metrics.elidedText(QString::fromStdString(body_of(s, span).text), Qt::ElideRight, room));
@@ -76,14 +82,11 @@ void paint_lines(QPainter& painter, const LaneScene& s) {
     painter.setFont(font);
     const QFontMetricsF metrics(font);
     const double y = underline_of(s.row) + 18;
-    for (const auto& line : word_lines(s.lane, s.spans.texts)) {
+    const Seconds lead = time_of(s.lane.lead, s.scene.project.settings->frame_rate);
+    for (const auto& line : s.spans.lines) {
         if (line.line == 0)
             continue;
-        const auto& first = s.spans.texts[line.words.front()];
-        const double left = text_spans::left_of(s, first);
-        double right = left;
-        for (const std::size_t word : line.words)
-            right = std::max(right, text_spans::right_of(s, s.spans.texts[word]));
+        const double left = s.scale.x(line.start + lead), right = s.scale.x(line.end + lead);
         if (left > s.row.right())
             break;
         if (right < s.row.left() || right - left < 6)

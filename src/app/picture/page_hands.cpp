@@ -7,7 +7,6 @@
 #include <algorithm>
 #include <cmath>
 #include <map>
-#include <set>
 
 namespace pulsepin {
 namespace {
@@ -204,7 +203,7 @@ QString PageHands::hint(QPointF at) const {
 void PageHands::paint(QPainter& painter) const {
     const Page all = page();
     const QRectF seen_area(preview_.rect());
-    std::set<PinId> moved;
+    PinSet moved;
     QTransform shifted = all.ground;
     if (held_ && held_->line == 0) {
         const auto meant = words_meant(all.words.lines, held_->word, held_->reach);

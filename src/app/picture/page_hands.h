@@ -48,7 +48,7 @@ private:
     struct Page {
         const Words& words;
         QTransform ground; ///< from where positions are counted to the widget
-        std::set<PinId> there;
+        PinSet there;
     };
     struct Held {
         PinId word = {};

@@ -137,7 +137,7 @@ void ViewState::set_looping(bool looping) {
     change(looping_, looping, &ViewState::range_changed);
 }
 
-void ViewState::select(std::set<PinId> pins) {
+void ViewState::select(PinSet pins) {
     change(selection_, std::move(pins), &ViewState::selection_changed);
 }
 
@@ -163,14 +163,13 @@ void ViewState::set_outlines(LaneId lane, std::optional<PlacePreview> outlines) 
 
 void ViewState::follow(const Project& project) {
     std::vector<PinId> there;
-    const std::vector<PinId> selected(selection_.begin(), selection_.end()); // searched quicker than a tree
-    if (selected.size() <= few_pins)
-        std::ranges::copy_if(selected, std::back_inserter(there),
+    if (selection_.size() <= few_pins)
+        std::ranges::copy_if(selection_, std::back_inserter(there),
                              [&](PinId id) { return project.pin(id) != nullptr; });
     else
         for (const auto& lane : project.lanes)
             for (const auto& pin : lane->pins)
-                if (std::binary_search(selected.begin(), selected.end(), pin.id))
+                if (selection_.contains(pin.id))
                     there.push_back(pin.id);
     if (there.size() != selection_.size())
         select({there.begin(), there.end()});

@@ -11,7 +11,6 @@
 
 #include <QObject>
 #include <optional>
-#include <set>
 #include <vector>
 
 namespace pulsepin {
@@ -65,7 +64,7 @@ public:
     [[nodiscard]] bool looping() const { return looping_; }
     [[nodiscard]] bool playing() const { return playing_; } ///< what is seen runs
     void set_playing(bool playing) { playing_ = playing; }
-    [[nodiscard]] const std::set<PinId>& selection() const { return selection_; }
+    [[nodiscard]] const PinSet& selection() const { return selection_; }
     [[nodiscard]] const std::optional<PlacePreview>& outlines() const { return outlines_; }
     [[nodiscard]] LaneId outline_lane() const { return outline_lane_; }
 
@@ -145,7 +144,7 @@ public:
     void set_playhead(Seconds time);
     void set_range(std::optional<TimeRange> range);
     void set_looping(bool looping);
-    void select(std::set<PinId> pins);
+    void select(PinSet pins);
     /// As a press on a pin does: alone, unless it is selected already; `adding` adds it or takes it out.
     /// Whether it is selected then.
     bool press(PinId pin, bool adding);
@@ -204,7 +203,7 @@ private:
     Seconds playhead_;
     std::optional<TimeRange> range_;
     bool looping_ = false, playing_ = false;
-    std::set<PinId> selection_;
+    PinSet selection_;
     LaneId outline_lane_;
     std::optional<PlacePreview> outlines_;
 };

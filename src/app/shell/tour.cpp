@@ -237,7 +237,7 @@ private:
         for (const auto& layer : document.project().stage->layers)
             if (layer.kind == layers::title && words.value == 0)
                 words = layer.id;
-        std::set<PinId> poses;
+        PinSet poses;
         int turn = -1;
         for (const int bar : {13, 14, 16}) {
             const Frames frame =

@@ -21,11 +21,10 @@ void find_reading(const CheckMaterial& material, std::vector<Finding>& found) {
     for (const auto& lane : project.lanes) {
         if (!holds<WordBody>(lane->kind) || lane->muted || !part_of<LaneText>(*lane))
             continue;
-        const auto& spans = material.schedule().spans(lane->id).texts;
-        const auto lines = word_lines(*lane, spans);
+        const auto& spans = material.schedule().spans(lane->id);
         for (const auto& reading : reading_findings(material.schedule(), lane->id)) {
-            const auto& line = lines[reading.line];
-            Finding one = finding_at(reading_check, *lane, spans[line.words.front()].pin, reading.at);
+            const auto& line = spans.lines[reading.line];
+            Finding one = finding_at(reading_check, *lane, spans.texts[line.first].pin, reading.at);
             one.until = line.end;
             one.amount = reading.is;
             // What is wrong with a line in several ways is accepted one by one.

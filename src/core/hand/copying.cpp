@@ -21,7 +21,7 @@ Result<Copied> pasted_on_picked(const Project& project, const Clipping& clipping
     return pasted_on(project, clipping, places);
 }
 
-std::optional<Stretch> stretch_to_repeat(const Schedule& schedule, const std::set<PinId>& pins,
+std::optional<Stretch> stretch_to_repeat(const Schedule& schedule, const PinSet& pins,
                                          const std::optional<TimeSpan>& range) {
     const auto& grid = schedule.project().grid;
     if (!grid || pins.empty())

@@ -4,8 +4,6 @@
 #include "model/copies.h"
 #include "schedule/schedule.h"
 
-#include <set>
-
 namespace pulsepin {
 
 /// What was copied, one after the other on the places that a picker finds from a moment on. Fails where it
@@ -18,7 +16,7 @@ struct Stretch {
 };
 /// What comes again when pins are repeated: a range, to the nearest beats, or the whole bars that hold them.
 /// None without a grid or where there are none.
-[[nodiscard]] std::optional<Stretch> stretch_to_repeat(const Schedule& schedule, const std::set<PinId>& pins,
+[[nodiscard]] std::optional<Stretch> stretch_to_repeat(const Schedule& schedule, const PinSet& pins,
                                                        const std::optional<TimeSpan>& range);
 
 } // namespace pulsepin

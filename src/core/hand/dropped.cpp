@@ -17,7 +17,7 @@ namespace {
 
 using Outcome = Result<HandEdited>;
 
-Outcome edited(Result<Project> project, std::set<PinId> selected = {}) {
+Outcome edited(Result<Project> project, PinSet selected = {}) {
     if (!project)
         return tl::unexpected(project.error());
     return HandEdited{*std::move(project), std::move(selected)};

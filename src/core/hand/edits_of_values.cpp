@@ -28,7 +28,7 @@ using Request = HandEditRequest;
 using Outcome = Result<HandEdited>;
 
 /// The kind of all of them; none where they differ.
-std::optional<LaneKind> kind_of_all(const Project& project, const std::set<PinId>& pins) {
+std::optional<LaneKind> kind_of_all(const Project& project, const PinSet& pins) {
     std::optional<LaneKind> kind;
     for (const auto& lane : project.lanes)
         for (const auto& pin : lane->pins)
@@ -40,7 +40,7 @@ std::optional<LaneKind> kind_of_all(const Project& project, const std::set<PinId
     return kind;
 }
 
-ParamSpecs parameters_of_pins(const Project& project, const std::set<PinId>& pins) {
+ParamSpecs parameters_of_pins(const Project& project, const PinSet& pins) {
     static const auto of_kinds = [] {
         std::map<LaneKind, std::vector<ParamSpec>> all;
         for (const auto& kind : lane_kinds())

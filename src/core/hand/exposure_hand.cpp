@@ -25,7 +25,7 @@ std::vector<PinId> in_order(const Project& project, const Lane& lane, std::span<
     const PinSet listed(pins);
     std::vector<PinId> ordered;
     for (const auto& pin : resolve(project, lane).pins)
-        if ((pins.empty() || listed.has(pin.id)) && !lane.pins[pin.index].locked)
+        if ((pins.empty() || listed.contains(pin.id)) && !lane.pins[pin.index].locked)
             ordered.push_back(pin.id);
     return ordered;
 }
@@ -77,7 +77,7 @@ Result<Project> with_drawings_held(const Project& project, LaneId id, std::span<
         return fail("There are no drawings yet.", {}, "Place some first, or tap a rhythm.");
     const PinSet meant(ordered);
     return with_each_pin(
-        project, [&](const Lane& one, const Pin& pin) { return one.id == id && meant.has(pin.id); },
+        project, [&](const Lane& one, const Pin& pin) { return one.id == id && meant.contains(pin.id); },
         [&](Pin& pin) {
             auto& body = body_of<ExposureBody>(pin.body);
             if (each == Frames(0)) {

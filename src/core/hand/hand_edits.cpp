@@ -371,11 +371,11 @@ Outcome fill_slates(const Request& request) {
     const Lane* lane = lane_of_shots(request.project(), request.shots);
     if (!lane)
         return fail("There is no lane of cuts.");
-    std::set<PinId> slates;
+    std::vector<PinId> slates;
     for (const auto& pin : lane->pins)
         if (request.pins.contains(pin.id))
-            slates.insert(pin.id);
-    return done(with_slates_filled(request.project(), lane->id, slates));
+            slates.push_back(pin.id);
+    return done(with_slates_filled(request.project(), lane->id, {slates.begin(), slates.end()}));
 }
 
 /// What is selected, or else all loose pins.
@@ -518,7 +518,7 @@ std::span<const HandEdit> hand_edits() {
     return rows;
 }
 
-ParamSpecs parameters_of(const HandEdit& edit, const Project& project, const std::set<PinId>& pins) {
+ParamSpecs parameters_of(const HandEdit& edit, const Project& project, const PinSet& pins) {
     return edit.parameters_of ? edit.parameters_of(project, pins) : edit.parameters;
 }
 

@@ -4,7 +4,6 @@
 #include "params/param.h"
 #include "schedule/schedule.h"
 
-#include <set>
 #include <span>
 #include <string>
 #include <string_view>
@@ -16,18 +15,18 @@ namespace pulsepin {
 
 struct HandEditRequest {
     const Schedule& schedule;
-    std::set<PinId> pins = {}; ///< selected
-    Seconds at = {};           ///< the playhead, or what is heard at this moment
-    Seconds landing = {};      ///< where something lands that is put there: on the beat, as snapping says
-    LaneId shots = {};         ///< the lane of cuts that is seen; 0: the first
-    ParamValues values = {};   ///< completed, where the edit does not take them as they are given
+    PinSet pins = {};        ///< selected
+    Seconds at = {};         ///< the playhead, or what is heard at this moment
+    Seconds landing = {};    ///< where something lands that is put there: on the beat, as snapping says
+    LaneId shots = {};       ///< the lane of cuts that is seen; 0: the first
+    ParamValues values = {}; ///< completed, where the edit does not take them as they are given
     [[nodiscard]] const Project& project() const { return schedule.project(); }
 };
 
 /// What an edit says beside what it did; words for it are found by whoever asked (%1, %2: `name`, `count`).
 struct HandEdited {
     Project project;
-    std::set<PinId> selected = {}; ///< to be selected then; empty: as before
+    PinSet selected = {}; ///< to be selected then; empty: as before
     std::string told = {};
     std::string name = {};
     std::size_t count = 0;
@@ -40,14 +39,13 @@ struct HandEdit {
     ParamSpecs parameters = {};
     bool as_given = false; ///< what is not told stays as it is, and has no initial value
     /// Of edits whose parameters are those of what is selected.
-    ParamSpecs (*parameters_of)(const Project&, const std::set<PinId>&) = nullptr;
+    ParamSpecs (*parameters_of)(const Project&, const PinSet&) = nullptr;
 };
 
 /// Each fails, with what to do, where there is nothing to do it to.
 [[nodiscard]] std::span<const HandEdit> hand_edits();
 /// What can be told of an edit of these pins.
-[[nodiscard]] ParamSpecs parameters_of(const HandEdit& edit, const Project& project,
-                                       const std::set<PinId>& pins);
+[[nodiscard]] ParamSpecs parameters_of(const HandEdit& edit, const Project& project, const PinSet& pins);
 /// What was told, with initial values where the edit wants them.
 [[nodiscard]] ParamValues values_for(const HandEdit& edit, const ParamValues& told);
 /// Null when there is none of that id.

@@ -145,7 +145,7 @@ Result<MouthMade> with_mouth_shapes(const Schedule& schedule, LaneId words, cons
         return fail("\"" + lane.name + "\" is locked.", {}, "Unlock the lane first.");
     const auto mouth = mouth_of(lane);
     const std::int64_t least = std::max<std::int64_t>(1, part_of<Exposing>(lane)->least.value);
-    std::set<PinId> said;
+    PinSet said;
     std::vector<Pin> pins;
     for (std::size_t i = 0; i < spans.size(); ++i) {
         const auto& span = spans[i];

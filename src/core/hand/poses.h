@@ -3,7 +3,6 @@
 
 #include "schedule/schedule.h"
 
-#include <set>
 #include <span>
 
 namespace pulsepin {
@@ -21,7 +20,7 @@ namespace pulsepin {
 struct Posed {
     Project project;
     LaneId lane;
-    std::set<PinId> poses;
+    PinSet poses;
 };
 /// The pose that the layer is seen in at `now` becomes a key there, on the beat if one is near, or at each of
 /// the pins in `at`, to which the poses are tied; one that lies there already takes the values. A lane of

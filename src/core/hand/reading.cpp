@@ -13,15 +13,14 @@ namespace {
 
 constexpr double hair = 1e-6; // of a second, or a letter: what is computed may differ by as much
 
-struct Lines {
-    std::vector<WordLine> lines;
+/// What the lines of a lane are to keep.
+struct Limits {
     Seconds least, gap;
 };
 
-Lines lines_of(const Schedule& schedule, const Lane& lane) {
+Limits limits_of(const Schedule& schedule, const Lane& lane) {
     const auto rate = schedule.project().settings->frame_rate;
-    return {word_lines(lane, schedule.spans(lane.id).texts), rate.start_of(part_of<LaneText>(lane)->least),
-            rate.start_of(part_of<LaneText>(lane)->gap)};
+    return {rate.start_of(part_of<LaneText>(lane)->least), rate.start_of(part_of<LaneText>(lane)->gap)};
 }
 
 } // namespace
@@ -33,7 +32,8 @@ std::vector<ReadingFinding> reading_findings(const Schedule& schedule, LaneId id
         return findings;
     const auto& text = *part_of<LaneText>(*lane);
     const double frames = schedule.project().settings->frame_rate.per_second();
-    const auto [lines, least, gap] = lines_of(schedule, *lane);
+    const auto [least, gap] = limits_of(schedule, *lane);
+    const auto& lines = schedule.spans(id).lines;
     for (std::size_t i = 0; i < lines.size(); ++i) {
         const auto& line = lines[i];
         if (line.letters_a_second() > text.most_letters + hair)
@@ -58,7 +58,8 @@ Result<ReadingMended> with_reading_mended(const Schedule& schedule, LaneId id,
         return fail("That lane of words is no longer there.");
     if (lane->locked)
         return fail("\"" + lane->name + "\" is locked.", {}, "Unlock the lane first.");
-    const auto [lines, least, gap] = lines_of(schedule, *lane);
+    const auto [least, gap] = limits_of(schedule, *lane);
+    const auto& lines = schedule.spans(id).lines;
     const auto& spans = schedule.spans(id).texts;
     std::map<std::size_t, std::vector<ReadingFault>> wrong; // of each line
     for (const auto& finding : reading_findings(schedule, id))
@@ -69,7 +70,7 @@ Result<ReadingMended> with_reading_mended(const Schedule& schedule, LaneId id,
     std::map<PinId, Length> lengths;
     for (const auto& [i, what] : wrong) {
         const auto& line = lines[i];
-        const auto& last = spans[line.words.back()];
+        const auto& last = spans[line.until - 1];
         if (lane->pins[last.index].locked)
             continue;
         Seconds end = line.end;

@@ -20,7 +20,7 @@ ClipId shot_after(const std::vector<const Clip*>& shots, ClipId before) {
 
 } // namespace
 
-Result<Project> with_slates_filled(const Project& project, LaneId id, const std::set<PinId>& pins) {
+Result<Project> with_slates_filled(const Project& project, LaneId id, const PinSet& pins) {
     const Lane* lane = project.lane(id);
     const auto shots = project.shots();
     if (!lane || !holds<CutBody>(lane->kind))

@@ -38,7 +38,7 @@ Frames frames_between(const Project& project, Seconds from, Seconds until) {
     return std::max(Frames(1), rate.frame_at(until) - rate.frame_at(from));
 }
 
-const AppearanceSpan* span_to_try(const std::vector<AppearanceSpan>& spans, const std::set<PinId>& selected,
+const AppearanceSpan* span_to_try(const std::vector<AppearanceSpan>& spans, const PinSet& selected,
                                   Frames at) {
     for (const auto& span : spans)
         if (selected.contains(span.pin) && !span.muted)
@@ -57,7 +57,7 @@ TriedLoop two_beats_at(const Project& project, Seconds at) {
             frames_between(project, from, beats_after(project, from, 2))};
 }
 
-Result<TriedAppearance> tried_appearance(const Schedule& schedule, LaneId id, const std::set<PinId>& selected,
+Result<TriedAppearance> tried_appearance(const Schedule& schedule, LaneId id, const PinSet& selected,
                                          Seconds at) {
     const Project& project = schedule.project();
     const Lane* lane = project.lane(id);

@@ -4,8 +4,6 @@
 #include "schedule/schedule.h"
 #include "stage/showing_parameters.h"
 
-#include <set>
-
 namespace pulsepin {
 
 // What is looked at while something is tried that is not chosen yet: a few beats of the piece, again and
@@ -27,7 +25,7 @@ struct TriedAppearance {
 /// One that is selected, else the one that is there at the moment or comes next, else the first. Where the
 /// lane has none, the project gets one at the moment, four beats long. Fails where the lane shows nothing.
 [[nodiscard]] Result<TriedAppearance> tried_appearance(const Schedule& schedule, LaneId lane,
-                                                       const std::set<PinId>& selected, Seconds at);
+                                                       const PinSet& selected, Seconds at);
 
 /// As long as two beats there, around that part of it.
 [[nodiscard]] TriedLoop loop_on(const Project& project, const AppearanceSpan& span, AppearancePart part);

@@ -250,7 +250,7 @@ Result<Project> with_words_waiting(const Project& project, LaneId id, std::span<
     int place = highest_place(**lane);
     for (const auto& [time, i] : by_time(project, **lane)) {
         const Pin& pin = (*lane)->pins[i];
-        if (!listed.has(pin.id) || pin.locked)
+        if (!listed.contains(pin.id) || pin.locked)
             continue;
         gone.push_back(pin.id);
         back.push_back(word_of(pin));
@@ -285,16 +285,16 @@ Result<Project> with_line_begun(const Project& project, LaneId id, std::span<con
     const PinSet listed(words);
     const auto order = by_time(project, **lane);
     if (std::none_of(order.begin(), order.end(),
-                     [&](const auto& one) { return listed.has((*lane)->pins[one.second].id); }))
+                     [&](const auto& one) { return listed.contains((*lane)->pins[one.second].id); }))
         return fail("Select the word that a line shall begin with first.");
     return with_changed_lane(project, id, [&](Lane& changed) {
         int next = highest_line(changed);
         std::map<int, int> instead; // of a line, for what follows
         for (const auto& [time, i] : order) {
             auto& word = word_of(changed.pins[i]);
-            if (listed.has(changed.pins[i].id))
+            if (listed.contains(changed.pins[i].id))
                 instead[word.line == 0 ? -static_cast<int>(i) - 1 : word.line] = ++next;
-            if (word.line == 0 && listed.has(changed.pins[i].id))
+            if (word.line == 0 && listed.contains(changed.pins[i].id))
                 word.line = next;
             else if (const auto found = instead.find(word.line); found != instead.end())
                 word.line = found->second;
@@ -316,7 +316,7 @@ Result<Project> with_one_line(const Project& project, LaneId id, std::span<const
     return with_changed_lane(project, id, [&](Lane& changed) {
         const int line = highest_line(changed) + 1;
         for (auto& pin : changed.pins)
-            if (listed.has(pin.id))
+            if (listed.contains(pin.id))
                 word_of(pin).line = line;
         number_lines(project, changed);
     });

@@ -24,7 +24,7 @@ std::vector<PinId> titled(const Project& project, const Lane& words, Showing::Wo
         return pins;
     }
     for (const auto& line : word_lines(words, spans))
-        pins.push_back(spans[line.words.front()].pin);
+        pins.push_back(spans[line.first].pin);
     return pins;
 }
 
@@ -120,8 +120,8 @@ Project with_titles_in_step(const Project& before, Project after) {
         const auto now = titled(after, *words, part_of<Showing>(titles)->words);
         const auto then = words_before ? titled(before, *words_before, part_of<Showing>(titles)->words)
                                        : std::vector<PinId>{};
-        const std::set<PinId> wanted(now.begin(), now.end()), had(then.begin(), then.end());
-        std::set<PinId> there;
+        const PinSet wanted(now.begin(), now.end()), had(then.begin(), then.end());
+        PinSet there;
         std::vector<PinId> gone;
         for (const auto& pin : titles.pins) {
             there.insert(tie_of(pin));

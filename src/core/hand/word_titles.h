@@ -4,7 +4,6 @@
 #include "hand/stage_hand.h"
 #include "schedule/schedule.h"
 
-#include <set>
 #include <span>
 
 namespace pulsepin {
@@ -72,7 +71,7 @@ struct GroupFraming {
 struct GroupsPosed {
     Project project;
     LaneId lane;
-    std::set<PinId> poses;
+    PinSet poses;
 };
 /// The camera frames each line of words when its first word begins, so many frames early (the lead of the
 /// lane of poses), and holds it: all of these poses are made, or made again, in one go. Fails where no title

@@ -72,9 +72,9 @@ Result<Lyric> lyric_of(const ExportMaterial& material) {
             lyric.lines.push_back(std::move(line));
         }
     } else {
-        for (const auto& group : word_lines(**lane, spans)) {
+        for (const auto& group : material.curves.schedule.spans((*lane)->id).lines) {
             LyricLine line;
-            for (const std::size_t i : group.words) {
+            for (std::size_t i = group.first; i < group.until; ++i) {
                 const auto& span = spans[i];
                 if (span.muted || span.end <= Seconds(0))
                     continue;

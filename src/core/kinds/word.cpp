@@ -53,6 +53,7 @@ Result<void> adapt(PinBody& body, const Project&, const Lane&, std::optional<Tic
 
 void spans(const Project& project, const Lane& lane, const ResolvedLane& pins, LaneSpans& spans) {
     spans.texts = words_of(project, lane, pins);
+    spans.lines = word_lines(lane, spans.texts);
 }
 
 constexpr LanePartRow parts[] = {kinds::text_part, kinds::ink_part};

@@ -49,7 +49,7 @@ Result<Adopted> with_pins_adopted(const Project& project, std::span<const PinId>
     adopted.project = with_each_pin(
         project,
         [&](const Lane& lane, const Pin& pin) {
-            return listed.has(pin.id) && !lane.locked && !pin.locked && !holds<SoundBody>(lane.kind) &&
+            return listed.contains(pin.id) && !lane.locked && !pin.locked && !holds<SoundBody>(lane.kind) &&
                    std::holds_alternative<TimeAnchor>(pin.anchor);
         },
         [&](Pin& pin) {

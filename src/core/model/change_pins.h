@@ -41,17 +41,6 @@ Project with_each_pin(Project project, Change&& change) {
         std::move(project), [](const Lane&, const Pin&) { return true; }, std::forward<Change>(change));
 }
 
-class PinSet {
-public:
-    explicit PinSet(std::span<const PinId> pins) : sorted_(pins.begin(), pins.end()) {
-        std::sort(sorted_.begin(), sorted_.end());
-    }
-    [[nodiscard]] bool has(PinId id) const { return std::binary_search(sorted_.begin(), sorted_.end(), id); }
-
-private:
-    std::vector<PinId> sorted_;
-};
-
 /// One lane changed; fails when it is gone.
 template <class Change>
 Result<Project> with_changed_lane(const Project& project, LaneId lane, Change&& change) {

@@ -108,7 +108,7 @@ Result<Copied> repeated(const Project& project, std::span<const PinId> pins, Tic
     std::int64_t step = ticks_per_beat; // the finest cell that all of them lie on
     for (const auto& lane : project.lanes)
         for (const auto& pin : lane->pins) {
-            const auto at = listed.has(pin.id) ? place_of(pin, project, lookup) : std::nullopt;
+            const auto at = listed.contains(pin.id) ? place_of(pin, project, lookup) : std::nullopt;
             if (!at || *at < from || *at >= until)
                 continue;
             originals.push_back({lane->id, pin, *at});
@@ -144,7 +144,7 @@ Clipping clipping_of(const Project& project, std::span<const PinId> pins) {
     const PinLookup lookup(project);
     for (const auto& lane : project.lanes)
         for (const auto& pin : lane->pins)
-            if (listed.has(pin.id))
+            if (listed.contains(pin.id))
                 if (const auto at = place_of(pin, project, lookup))
                     out.items.push_back({lane->id, lane->kind, pin, *at});
     std::stable_sort(out.items.begin(), out.items.end(),

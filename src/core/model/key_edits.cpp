@@ -61,7 +61,7 @@ Project keys_reversed(const Project& project, std::span<const PinId> pins) {
             continue;
         std::vector<PlacedKey> keys;
         for (const auto& pin : lane->pins)
-            if (chosen.has(pin.id) && !pin.locked && is_body<KeyBody>(pin.body))
+            if (chosen.contains(pin.id) && !pin.locked && is_body<KeyBody>(pin.body))
                 if (const auto time = anchored_time(pin.anchor, project, lookup))
                     keys.push_back({pin, *time});
         std::sort(keys.begin(), keys.end(),
@@ -103,7 +103,7 @@ Project staggered(const Project& project, std::span<const PinId> pins, Frames by
     for (const auto& lane : project.lanes) {
         std::vector<PinId> here;
         for (const auto& pin : lane->pins)
-            if (chosen.has(pin.id))
+            if (chosen.contains(pin.id))
                 here.push_back(pin.id);
         if (here.empty())
             continue;

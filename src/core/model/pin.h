@@ -4,6 +4,7 @@
 #include "model/lane_parts.h"
 #include "model/motion.h"
 #include "model/pin_body.h"
+#include "model/pin_set.h"
 #include "model/showing.h"
 #include "model/words.h"
 #include "params/easing.h"

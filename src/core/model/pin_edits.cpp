@@ -35,7 +35,7 @@ std::set<PlantingId> whole_plantings(const Project& project, const PinSet& pins)
         for (const auto& pin : lane->pins) {
             if (pin.planting.value == 0)
                 continue;
-            const bool goes = pins.has(pin.id) && !locked(*lane, pin);
+            const bool goes = pins.contains(pin.id) && !locked(*lane, pin);
             auto& last = goes ? last_touched : last_torn;
             if (last != pin.planting)
                 (goes ? touched : torn).insert(pin.planting);
@@ -48,7 +48,8 @@ std::set<PlantingId> whole_plantings(const Project& project, const PinSet& pins)
 template <class Change>
 Project with_each_of(const Project& project, const PinSet& pins, Change&& change) {
     return with_each_pin(
-        project, [&](const Lane& lane, const Pin& pin) { return pins.has(pin.id) && !locked(lane, pin); },
+        project,
+        [&](const Lane& lane, const Pin& pin) { return pins.contains(pin.id) && !locked(lane, pin); },
         std::forward<Change>(change));
 }
 
@@ -149,7 +150,7 @@ namespace {
 bool hangs_on_word(const Pin& pin, const PinSet& words) {
     const auto* tied = std::get_if<MarkerAnchor>(&pin.anchor);
     const auto* body = body_if<AppearanceBody>(&pin.body);
-    return tied && body && words.has(tied->marker) &&
+    return tied && body && words.contains(tied->marker) &&
            (body->length.unit == Length::Unit::WithWord || body->length.unit == Length::Unit::ToLineEnd);
 }
 
@@ -163,7 +164,7 @@ Project without_pins(const Project& project, std::span<const PinId> pins) {
     Project next = project;
     for (auto& shared : next.lanes) {
         const auto goes = [&](const Pin& pin) {
-            return (listed.has(pin.id) || hangs_on_word(pin, listed)) && !locked(*shared, pin);
+            return (listed.contains(pin.id) || hangs_on_word(pin, listed)) && !locked(*shared, pin);
         };
         bool any = false;
         for (const auto& pin : shared->pins) {
@@ -255,7 +256,7 @@ Project with_bodies(const Project& project, std::span<const PinId> pins,
 Project with_pins_locked(const Project& project, std::span<const PinId> pins, bool lock) {
     const PinSet listed(pins);
     return with_each_pin(
-        project, [&](const Lane&, const Pin& pin) { return listed.has(pin.id); },
+        project, [&](const Lane&, const Pin& pin) { return listed.contains(pin.id); },
         [lock](Pin& pin) { pin.locked = lock; });
 }
 
@@ -273,7 +274,7 @@ std::size_t locked_among(const Project& project, std::span<const PinId> pins) {
     std::size_t count = 0;
     for (const auto& lane : project.lanes)
         for (const auto& pin : lane->pins)
-            if (locked(*lane, pin) && listed.has(pin.id))
+            if (locked(*lane, pin) && listed.contains(pin.id))
                 ++count;
     return count;
 }
@@ -293,7 +294,7 @@ Project moved_by(const Project& project, std::span<const PinId> pins, Ticks by) 
             } else if (auto* loose = std::get_if<TimeAnchor>(&pin.anchor); loose && project.grid) {
                 loose->at = shifted(loose->at);
             } else if (auto* tied = std::get_if<MarkerAnchor>(&pin.anchor);
-                       tied && project.grid && !listed.has(tied->marker)) { // else its host carries it
+                       tied && project.grid && !listed.contains(tied->marker)) { // else its host carries it
                 if (const auto at = anchored_time(pin.anchor, project))
                     tied->offset = later(tied->offset, shifted(*at) - *at, rate);
             }
@@ -321,7 +322,7 @@ Project nudged_by(const Project& project, std::span<const PinId> pins, Frames by
                 nudge(musical->offset);
             else if (auto* loose = std::get_if<TimeAnchor>(&pin.anchor))
                 loose->at += rate.start_of(by);
-            else if (auto& tied = std::get<MarkerAnchor>(pin.anchor); !listed.has(tied.marker))
+            else if (auto& tied = std::get<MarkerAnchor>(pin.anchor); !listed.contains(tied.marker))
                 nudge(tied.offset);
         },
         [by](Planting& planting) { planting.nudge += by; }, Ruler::Either);
@@ -337,7 +338,7 @@ Project moved_in_time(const Project& project, std::span<const PinId> pins, Secon
                 musical->offset = later(musical->offset, by, rate);
             else if (auto* loose = std::get_if<TimeAnchor>(&pin.anchor))
                 loose->at += by;
-            else if (auto& tied = std::get<MarkerAnchor>(pin.anchor); !listed.has(tied.marker))
+            else if (auto& tied = std::get<MarkerAnchor>(pin.anchor); !listed.contains(tied.marker))
                 tied.offset = later(tied.offset, by, rate);
         },
         [by](Planting& planting) { planting.shift += clock_ticks(by); }, Ruler::Clock);
@@ -363,7 +364,7 @@ Project moved_by_bars(const Project& project, std::span<const PinId> pins, std::
             }
             const auto at = anchored_time(pin.anchor, project);
             auto* tied = std::get_if<MarkerAnchor>(&pin.anchor);
-            if (!at || (tied && listed.has(tied->marker)))
+            if (!at || (tied && listed.contains(tied->marker)))
                 return;
             const Ticks tick = grid.nearest_tick(*at);
             const Seconds to = grid.time_at(in_bar(tick)) + (*at - grid.time_at(tick));

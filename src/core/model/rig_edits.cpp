@@ -257,7 +257,7 @@ Project with_lights_moved(const Project& project, std::span<const PinId> pins, i
     const PinSet set(pins);
     for (const auto& lane : project.lanes)
         for (const auto& pin : lane->pins)
-            if (const auto* light = body_if<LightBody>(&pin.body); light && set.has(pin.id))
+            if (const auto* light = body_if<LightBody>(&pin.body); light && set.contains(pin.id))
                 for (const auto id : light->on)
                     if (const auto row = row_of_lamp(id); row < std::ssize(all)) {
                         up = std::max(up, -row);

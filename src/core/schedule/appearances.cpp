@@ -61,7 +61,7 @@ private:
             OfLane one{lane.get(), words_of(project_, *lane, resolve(project_, *lane)), {}};
             one.lines = word_lines(*lane, one.words);
             for (std::size_t l = 0; l < one.lines.size(); ++l)
-                for (const std::size_t w : one.lines[l].words)
+                for (std::size_t w = one.lines[l].first; w < one.lines[l].until; ++w)
                     places_[one.words[w].pin] = {lanes_.size(), w, l};
             lanes_.push_back(std::move(one));
         }
@@ -79,7 +79,7 @@ void take_words(AppearanceSpan& span, const TiedWords::Found& tied, Showing::Wor
         span.text = tied.line->text;
     if (how != Showing::Words::LitLine)
         return;
-    for (const std::size_t word : tied.line->words)
+    for (std::size_t word = tied.line->first; word < tied.line->until; ++word)
         span.lit.push_back({(*tied.words)[word].first - earlier, static_cast<int>(span.lit.size()) + 1});
 }
 

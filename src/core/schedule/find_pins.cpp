@@ -54,7 +54,7 @@ std::vector<PinId> find_pins(const Schedule& schedule, const PinQuery& query) {
     return found;
 }
 
-std::optional<TimeSpan> span_of(const Schedule& schedule, const std::set<PinId>& pins) {
+std::optional<TimeSpan> span_of(const Schedule& schedule, const PinSet& pins) {
     std::optional<TimeSpan> span;
     for (const auto& lane : schedule)
         for (const auto& pin : lane.pins)
@@ -64,7 +64,7 @@ std::optional<TimeSpan> span_of(const Schedule& schedule, const std::set<PinId>&
     return span;
 }
 
-std::optional<TimeSpan> whole_span_of(const Schedule& schedule, const std::set<PinId>& pins) {
+std::optional<TimeSpan> whole_span_of(const Schedule& schedule, const PinSet& pins) {
     auto span = span_of(schedule, pins);
     if (!span)
         return span;

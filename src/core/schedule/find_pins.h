@@ -3,7 +3,6 @@
 
 #include "schedule/schedule.h"
 
-#include <set>
 #include <variant>
 
 namespace pulsepin {
@@ -26,10 +25,10 @@ struct PinQuery {
 [[nodiscard]] std::vector<PinId> find_pins(const Schedule& schedule, const PinQuery& query);
 
 /// The times of the first and the last of them; none when there are none.
-[[nodiscard]] std::optional<TimeSpan> span_of(const Schedule& schedule, const std::set<PinId>& pins);
+[[nodiscard]] std::optional<TimeSpan> span_of(const Schedule& schedule, const PinSet& pins);
 
 /// From the first of them until all have ended: shots, triggers, appearances, texts and sounds with their
 /// lengths.
-[[nodiscard]] std::optional<TimeSpan> whole_span_of(const Schedule& schedule, const std::set<PinId>& pins);
+[[nodiscard]] std::optional<TimeSpan> whole_span_of(const Schedule& schedule, const PinSet& pins);
 
 } // namespace pulsepin

@@ -25,6 +25,7 @@ struct LaneSpans {
     std::array<KeyCurve, pose_size> poses; ///< of poses: of each of pose_parameters()
     std::vector<AppearanceSpan> appearances;
     std::vector<TextSpan> texts;     ///< of words and notes, by their start
+    std::vector<WordLine> lines;     ///< of words
     std::vector<Exposure> exposures; ///< by their first frame, one right after the other
     LightSpans lights;
     int rows = 1; ///< of triggers and appearances, that lie over each other, and of lamps

@@ -94,9 +94,9 @@ std::vector<WordLine> word_lines(const Lane& lane, const std::vector<TextSpan>& 
         const auto& word = words[i];
         const bool goes_on = !lines.empty() && word.line != 0 && lines.back().line == word.line;
         if (!goes_on)
-            lines.push_back({word.line, {}, word.start, word.end});
+            lines.push_back({word.line, i, i, word.start, word.end});
         auto& line = lines.back();
-        line.words.push_back(i);
+        line.until = i + 1;
         line.end = std::max(line.end, word.end);
         if (!line.text.empty())
             line.text += ' ';

@@ -33,7 +33,7 @@ struct TextSpan {
 /// Words that follow each other and are of one line.
 struct WordLine {
     int line = 0;
-    std::vector<std::size_t> words; ///< into the spans, by time
+    std::size_t first = 0, until = 0; ///< its words among the spans, by time; there is at least one
     Seconds start, end;
     std::string text = {}; ///< with blanks between
     int letters = 0;       ///< as a reader sees them, with the blanks

@@ -76,12 +76,10 @@ std::vector<LaneEntry> spoken_lines(const Schedule& schedule, const Lane& lane) 
     if (!holds<WordBody>(lane.kind) || lane.muted)
         return entries;
     const auto& words = schedule.spans(lane.id).texts;
-    for (const auto& line : word_lines(lane, words)) {
-        if (line.words.empty())
-            continue;
-        const auto& first = words[line.words.front()];
+    for (const auto& line : schedule.spans(lane.id).lines) {
+        const auto& first = words[line.first];
         const auto& speaker = body_of<WordBody>(lane.pins[first.index].body).speaker;
-        entries.push_back({first.first, words[line.words.back()].until,
+        entries.push_back({first.first, words[line.until - 1].until,
                            one_line((speaker.empty() ? "" : speaker + ": ") + line.text)});
     }
     return entries;

@@ -210,10 +210,10 @@ void MarkPanel::take_selection() {
     if (following_)
         return;
     following_ = true;
-    std::set<PinId> pins;
+    std::vector<PinId> pins;
     for (const auto& at : list_->selectionModel()->selectedRows())
-        pins.insert(table_->pin(at.row()));
-    view_.select(std::move(pins));
+        pins.push_back(table_->pin(at.row()));
+    view_.select({pins.begin(), pins.end()});
     following_ = false;
 }
 

@@ -96,7 +96,7 @@ void NotesPage::make_list() {
     connect(notes_, &QListWidget::itemSelectionChanged, this, [this] {
         if (following_)
             return;
-        std::set<PinId> pins;
+        PinSet pins;
         for (const auto* item : notes_->selectedItems())
             pins.insert(PinId{item->data(Qt::UserRole).toULongLong()});
         view_.select(std::move(pins));

@@ -283,7 +283,7 @@ void TapPanel::use_markers() {
     const PinId first{project.next_id};
     const auto count = pins.size();
     document_.apply(with_pins(project, lane->id, std::move(pins)), tr("add tapped markers"));
-    std::set<PinId> made;
+    PinSet made;
     for (std::size_t i = 0; i < count; ++i)
         made.insert(PinId{first.value + i});
     select_made(std::move(made));
@@ -314,7 +314,7 @@ void TapPanel::use_rhythm() {
 }
 
 /// The panel stays while nothing else is selected, so that more can be made of the same taps.
-void TapPanel::select_made(std::set<PinId> pins) {
+void TapPanel::select_made(PinSet pins) {
     made_ = pins;
     view_.select(std::move(pins));
 }

@@ -33,7 +33,7 @@ public:
     /// They become pins of the chosen lane, from the playhead on.
     void lay_rhythm() { use_rhythm(); }
     /// Whether these are the pins that were made of taps last.
-    [[nodiscard]] bool has_made(const std::set<PinId>& pins) const { return !pins.empty() && pins == made_; }
+    [[nodiscard]] bool has_made(const PinSet& pins) const { return !pins.empty() && pins == made_; }
     [[nodiscard]] int rounds() const { return static_cast<int>(rounds_.size()); }
 
 signals:
@@ -51,7 +51,7 @@ private:
     void use_phase();
     void use_beats();
     void use_markers();
-    void select_made(std::set<PinId> pins);
+    void select_made(PinSet pins);
     void calibrate();
     void set_latency(int ms);
 
@@ -64,7 +64,7 @@ private:
     };
     std::vector<Round> rounds_;
     std::size_t chosen_ = 0;
-    std::set<PinId> made_; ///< of taps, last
+    PinSet made_; ///< of taps, last
     QElapsedTimer clock_;
     Seconds clock_start_;
     QLabel* told_;

@@ -54,17 +54,22 @@ void WordTray::find_set_words() {
     set_.clear();
     if (!lane_)
         return;
-    constexpr std::ptrdiff_t most = 12;
+    constexpr std::size_t most = 12;
     const int before = waiting().empty() ? std::numeric_limits<int>::max() : waiting().front().place;
-    std::vector<const WordBody*> all;
-    for (const auto& pin : lane_->pins)
-        if (const auto& word = body_of<WordBody>(pin.body); word.place > 0 && word.place < before)
-            all.push_back(&word);
-    const auto count = std::min<std::ptrdiff_t>(most, std::ssize(all));
-    std::partial_sort(all.begin(), all.begin() + count, all.end(),
-                      [](const WordBody* a, const WordBody* b) { return a->place > b->place; });
-    for (std::ptrdiff_t i = count; i-- > 0;)
-        set_.push_back(*all[static_cast<std::size_t>(i)]);
+    // The last few before it: of thousands nearly all are earlier than these.
+    std::vector<const WordBody*> last; // by their places
+    for (const auto& pin : lane_->pins) {
+        const auto& word = body_of<WordBody>(pin.body);
+        if (word.place <= 0 || word.place >= before)
+            continue;
+        if (last.size() == most && word.place <= last.front()->place)
+            continue;
+        last.insert(std::ranges::upper_bound(last, word.place, {}, &WordBody::place), &word);
+        if (last.size() > most)
+            last.erase(last.begin());
+    }
+    for (const auto* word : last)
+        set_.push_back(*word);
 }
 
 const std::vector<WordBody>& WordTray::waiting() const {

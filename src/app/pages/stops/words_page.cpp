@@ -194,6 +194,21 @@ void WordsPage::set_proposed(std::size_t count) {
     refresh();
 }
 
+namespace {
+
+/// That of the first selected word, or else the fastest; null where there is none.
+const WordLine* line_shown(const LaneSpans& spans, const PinSet& selected) {
+    if (!selected.empty())
+        for (const auto& line : spans.lines)
+            for (std::size_t word = line.first; word < line.until; ++word)
+                if (selected.contains(spans.texts[word].pin))
+                    return &line;
+    const auto fastest = std::ranges::max_element(spans.lines, {}, &WordLine::letters_a_second);
+    return fastest != spans.lines.end() ? &*fastest : nullptr;
+}
+
+} // namespace
+
 void WordsPage::refresh() {
     const Lane* words = lane();
     tray_->show_words(document_.project(), words, proposed_);
@@ -226,21 +241,7 @@ void WordsPage::refresh() {
 /// Of the line of the selected word, or else of the fastest.
 void WordsPage::show_reading() {
     const Lane* words = lane();
-    const auto lines = words ? word_lines(*words, document_.spans(words->id).texts) : std::vector<WordLine>{};
-    const WordLine* shown = nullptr;
-    for (const auto& line : lines) {
-        for (const std::size_t word : line.words)
-            if (view_.selection().contains(document_.spans(words->id).texts[word].pin)) {
-                shown = &line;
-                break;
-            }
-        if (shown)
-            break;
-    }
-    if (!shown)
-        for (const auto& line : lines)
-            if (!shown || line.letters_a_second() > shown->letters_a_second())
-                shown = &line;
+    const WordLine* shown = words ? line_shown(document_.spans(words->id), view_.selection()) : nullptr;
     mend_->setEnabled(words != nullptr);
     if (!shown) {
         line_->setText(tr("no line is set"));

@@ -42,7 +42,7 @@ void Lasso::drag_to(QPointF at, Qt::KeyboardModifiers) {
     to_ = at;
     const QRectF frame = QRectF(from(), at).normalized();
     const QRectF reach = frame.adjusted(0, -6, 0, 6);
-    auto selected = before_;
+    std::vector<PinId> selected(before_.begin(), before_.end());
     const Scene scene = context().scene();
     for (std::size_t i = 0; i < project().lanes.size(); ++i)
         for (const auto& place : placement().lane_places(i)) {
@@ -52,10 +52,10 @@ void Lasso::drag_to(QPointF at, Qt::KeyboardModifiers) {
             for (const auto& pin : visible_pins(lane)) {
                 const double y = look_of_kind(lane.lane.kind).head_y(lane, lane.lane.pins[pin.index].body);
                 if (reach.contains(QPointF(lane.scale.x(pin.time), y)))
-                    selected.insert(pin.id);
+                    selected.push_back(pin.id);
             }
         }
-    view().select(std::move(selected));
+    view().select({selected.begin(), selected.end()});
     seen_anew();
     tell(tr("%n pins selected", nullptr, static_cast<int>(view().selection().size())));
 }

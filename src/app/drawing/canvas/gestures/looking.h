@@ -38,7 +38,7 @@ protected:
     void drag_to(QPointF at, Qt::KeyboardModifiers keys) override;
 
 private:
-    std::set<PinId> before_;
+    PinSet before_;
     QPointF to_;
 };
 
