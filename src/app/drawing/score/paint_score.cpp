@@ -110,7 +110,7 @@ void paint_pins(QPainter& painter, const Phrase& v, const LaneScene& lane) {
         const double x = lane.scale.x(pin->time), head_y = look.head_y(lane, body);
         const auto head = head_look(lane, *pin);
         if (!pin->pinned) // loose: a dashed stem, as in the timeline
-            draw_stem(painter, x, v.rect.top(), head_y, head_colour(lane.lane.kind, p), false);
+            draw_loose_stem(painter, x, v.rect.top(), head_y, head_colour(lane.lane.kind, p));
         draw_head(painter, head, {x, head_y}, p);
         if (!look.names_beside_heads)
             continue;

@@ -33,6 +33,7 @@ std::optional<Curtain> hung_stems(QPainter& painter, const LaneScene& s, double 
     std::optional<Curtain> curtain;
     QPainter line;
     std::optional<Ink> ink;
+    Ink straight(painter);
     const double ratio = painter.device()->devicePixelRatioF();
     const double bottom = look.head_y(s, s.lane.kind->empty_body()) + 1;
     if (pins.size() >= many) {
@@ -51,8 +52,10 @@ std::optional<Curtain> hung_stems(QPainter& painter, const LaneScene& s, double 
         if (ink && pin.pinned)
             ink->fill(QRectF(std::floor((x - s.row.left()) * ratio), 0, std::max(1.0, std::round(ratio)), 1),
                       stem_colour(colour));
+        else if (pin.pinned)
+            straight.fill(QRectF(x - 0.5, top, 1, bottom - top + 1), stem_colour(colour));
         else
-            draw_stem(painter, x, top, bottom, colour, pin.pinned);
+            draw_loose_stem(painter, x, top, bottom, colour);
     }
     return curtain;
 }

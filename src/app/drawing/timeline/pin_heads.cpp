@@ -123,10 +123,9 @@ QColor stem_colour(const QColor& head) {
     return faint;
 }
 
-void draw_stem(QPainter& painter, double x, double top, double bottom, const QColor& colour, bool pinned) {
+void draw_loose_stem(QPainter& painter, double x, double top, double bottom, const QColor& colour) {
     QPen pen(stem_colour(colour), 1);
-    if (!pinned)
-        pen.setDashPattern({3, 3});
+    pen.setDashPattern({3, 3});
     painter.setPen(pen);
     painter.drawLine(QPointF(x, top), QPointF(x, bottom));
 }

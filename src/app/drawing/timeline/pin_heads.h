@@ -69,7 +69,7 @@ inline void draw_head(QPainter& painter, LaneKind kind, QPointF at, const Palett
 
 [[nodiscard]] QColor stem_colour(const QColor& head);
 
-/// The line from a pin up to the beat ruler: solid when it is tied to the grid, dashed when it is loose.
-void draw_stem(QPainter& painter, double x, double top, double bottom, const QColor& colour, bool pinned);
+/// The line from a pin up to the beat ruler, dashed: it is not tied to the grid. What is has a solid one.
+void draw_loose_stem(QPainter& painter, double x, double top, double bottom, const QColor& colour);
 
 } // namespace pulsepin

@@ -253,16 +253,29 @@ void DetailPanel::show_many() {
     std::set<LaneKind> kinds;
     std::set<PlantingId> plantings;
     std::optional<PlantingId> last; // neighbours mostly belong together
-    for (std::size_t i = 0; i < document_.schedule().size(); ++i)
+    auto next = pins.begin();       // and have numbers that follow each other
+    const auto is_selected = [&](PinId id) {
+        if (next == pins.end() || *next != id)
+            next = std::ranges::lower_bound(pins, id);
+        if (next == pins.end() || *next != id)
+            return false;
+        ++next;
+        return true;
+    };
+    for (std::size_t i = 0; i < document_.schedule().size(); ++i) {
+        bool any = false;
         for (const auto& pin : document_.schedule()[i].pins)
-            if (std::binary_search(pins.begin(), pins.end(), pin.id)) {
+            if (is_selected(pin.id)) {
+                any = true;
                 worst = std::max(worst, Seconds(std::abs(pin.rounding_error.value)));
-                kinds.insert(project.lanes[i]->kind);
                 const PlantingId planting = project.lanes[i]->pins[pin.index].planting;
                 if (last != planting)
                     plantings.insert(planting);
                 last = planting;
             }
+        if (any)
+            kinds.insert(project.lanes[i]->kind);
+    }
     const QString what = kinds.size() == 1 ? spoken(count_text(pins.size(), *kinds.begin()))
                                            : tr("%n pins", nullptr, static_cast<int>(pins.size()));
     title_->set_text(tr("%1 selected").arg(what));
