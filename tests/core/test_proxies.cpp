@@ -24,9 +24,9 @@ struct Clips {
     bool make(const char* name, const char* size, const char* rate, int pictures,
               const QStringList& how) const {
         // All of one brightness: what is reckoned for a few pixels is made large.
-        const QString source =
-            QString("nullsrc=s=16x16:r=%2,geq=lum='16+7*mod(N,30)':cb=128:cr=128,scale=%1:flags=neighbor")
-                .arg(size, rate);
+        const QString source = QString("nullsrc=s=16x16:r=%2,geq=lum='16+7*mod(N,30)':cb=128:cr=128,scale=%1:"
+                                       "flags=neighbor,setsar=1")
+                                   .arg(size, rate);
         return ffmpeg(QStringList{"-f", "lavfi", "-i", source, "-frames:v", QString::number(pictures)} + how +
                       QStringList{"-sc_threshold", "1000000000"} + QStringList{folder.filePath(name)});
     }

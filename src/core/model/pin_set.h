@@ -49,7 +49,7 @@ public:
     }
     /// How many were taken out: 1, or 0 where it was not there.
     std::size_t erase(PinId pin) {
-        const auto [first, last] = std::ranges::equal_range(pins_, pin);
+        const auto [first, last] = std::equal_range(pins_.begin(), pins_.end(), pin);
         const auto count = static_cast<std::size_t>(last - first);
         pins_.erase(first, last);
         return count;
