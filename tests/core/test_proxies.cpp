@@ -78,19 +78,22 @@ private slots:
         QCOMPARE(proxy->info().height, 540);
         QVERIFY(std::abs((proxy->info().duration - original->info().duration).value) < 0.05);
         QVERIFY(std::filesystem::file_size(clips.at("proxy.mov")) > 1000);
+        std::vector<Seconds> starts;
+        for (int n = 0; n < 140; ++n) {
+            const auto picture = original->picture_at(Seconds(n * 1001 / 30000.0), 960, 540);
+            QVERIFY(picture);
+            QCOMPARE(number_of(*picture), n % 30);
+            starts.push_back(picture->from);
+        }
         // Exactly at each picture's time, between, and in any order.
         for (int step = 0; step < 140; ++step) {
             const int n = step * 37 % 140;
-            const Seconds start(n * 1001 / 30000.0);
-            const auto a = original->picture_at(start, 960, 540);
-            QVERIFY(a);
-            QCOMPARE(number_of(*a), n % 30);
             for (const double within : {0.0, 0.4, 0.99}) {
                 const auto b = proxy->picture_at(Seconds((n + within) * 1001 / 30000), 960, 540);
                 QVERIFY(b);
                 QVERIFY2(number_of(*b) == n % 30,
                          qPrintable(QString("%1: %2").arg(n + within).arg(number_of(*b))));
-                QVERIFY(std::abs((a->from - b->from).value) < 1e-6);
+                QVERIFY(std::abs((starts[static_cast<std::size_t>(n)] - b->from).value) < 1e-6);
             }
         }
     }
