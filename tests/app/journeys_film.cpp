@@ -8,6 +8,7 @@
 #include "pages/stops/export_panel.h"
 #include "support/desk.h"
 #include "support/file_dialog.h"
+#include "support/film_desk.h"
 #include "support/test_program.h"
 
 #include <QFileDialog>
@@ -22,10 +23,6 @@ using namespace pulsepin::test;
 
 namespace {
 
-FilmPage& page(Desk& desk) {
-    return desk.window.export_panel().film();
-}
-
 /// The demo, a few seconds of it, at the page of films.
 bool open_short(Desk& desk, double from = 24, double until = 30) {
     if (!desk.open_demo())
@@ -39,7 +36,7 @@ bool open_short(Desk& desk, double from = 24, double until = 30) {
 }
 
 FilmQueue::Entry entry(Desk& desk, int number) {
-    for (const auto& one : page(desk).queue().entries())
+    for (const auto& one : film_page(desk).queue().entries())
         if (one.number == number)
             return one;
     return {};
@@ -78,8 +75,8 @@ private slots:
         const QString file = folder.filePath("kite.mp4");
         save_as(file);
         desk.click("render film");
-        QCOMPARE(page(desk).queue().entries().size(), std::size_t(1));
-        const int first = page(desk).queue().entries()[0].number;
+        QCOMPARE(film_page(desk).queue().entries().size(), std::size_t(1));
+        const int first = film_page(desk).queue().entries()[0].number;
         QVERIFY(QTest::qWaitFor([&] { return entry(desk, first).made > 10; }, 30'000));
         desk.click(qPrintable(QString("pause film %1").arg(first)));
         QTest::qWait(300);
@@ -98,7 +95,7 @@ private slots:
         // Again, to its end.
         save_as(file);
         desk.key(Qt::Key_F, Qt::ControlModifier | Qt::ShiftModifier);
-        const int second = page(desk).queue().entries().back().number;
+        const int second = film_page(desk).queue().entries().back().number;
         // The piece is saved beside it meanwhile: neither takes the other's draft for a forgotten one.
         QVERIFY(QTest::qWaitFor([&] { return entry(desk, second).made > 5; }, 30'000));
         QVERIFY(desk.window.document().save_now(folder.filePath("piece.pulsepin").toStdString()));
@@ -116,7 +113,7 @@ private slots:
         QVERIFY(told["chapters"].toArray().size() >= 1); // the marker "drop" lies in it
         QVERIFY(desk.window.export_panel().summary().contains("written"));
         desk.click("forget films");
-        QVERIFY(page(desk).queue().entries().empty());
+        QVERIFY(film_page(desk).queue().entries().empty());
     }
 
     void journey_an_upright_cut_of_the_drop() {
@@ -135,7 +132,7 @@ private slots:
             desk.click(draw);
         const QTemporaryDir folder;
         desk.window.film_commands().render_to(folder.filePath("upright.mp4"));
-        QVERIFY(ended(desk, page(desk).queue().entries().back().number));
+        QVERIFY(ended(desk, film_page(desk).queue().entries().back().number));
         const auto stream = probed(folder.filePath("upright.mp4"))["streams"].toArray()[0].toObject();
         QCOMPARE(stream["width"].toInt(), 270);
         QCOMPARE(stream["height"].toInt(), 480);
@@ -176,7 +173,7 @@ private slots:
                 ->setCurrentIndex(desk.window.findChild<QComboBox*>("film format")->findData("ffv1"));
             QVERIFY(says(desk.window.findChild<QLabel*>("film estimate")->text(), "free"));
             desk.window.film_commands().render_to(file);
-            const int number = page(desk).queue().entries().back().number;
+            const int number = film_page(desk).queue().entries().back().number;
             QVERIFY(ended(desk, number));
             QVERIFY(entry(desk, number).state == FilmQueue::State::Failed);
             QVERIFY2(entry(desk, number).outcome.contains("full"), qPrintable(entry(desk, number).outcome));
@@ -200,7 +197,7 @@ private slots:
             auto* formats = desk.window.findChild<QComboBox*>("film format");
             formats->setCurrentIndex(formats->findData(format));
             desk.window.film_commands().render_to(folder.filePath(QString("film.%1").arg(ending)));
-            numbers.push_back(page(desk).queue().entries().back().number);
+            numbers.push_back(film_page(desk).queue().entries().back().number);
         }
         QVERIFY(desk.window.export_panel().summary().contains("3 films"));
         desk.click(qPrintable(QString("cancel film %1").arg(numbers[1])));
@@ -219,7 +216,7 @@ private slots:
         const QString song = QString::fromStdString(desk.project().song->path.string());
         const auto size = QFileInfo(song).size();
         desk.window.film_commands().render_to(song);
-        QCOMPARE(page(desk).queue().entries().size(), std::size_t(3));
+        QCOMPARE(film_page(desk).queue().entries().size(), std::size_t(3));
         QCOMPARE(QFileInfo(song).size(), size);
         QVERIFY(desk.window.film_commands().may_close());
     }
@@ -231,9 +228,9 @@ private slots:
         choose(desk, "film range", "each shot");
         const QTemporaryDir folder;
         desk.window.film_commands().render_to(folder.filePath("shot.mp4"));
-        QCOMPARE(page(desk).queue().entries().size(),
+        QCOMPARE(film_page(desk).queue().entries().size(),
                  std::size_t(2)); // the first one begins before the piece
-        for (const auto& one : page(desk).queue().entries())
+        for (const auto& one : film_page(desk).queue().entries())
             QVERIFY(ended(desk, one.number));
         QCOMPARE(files_in(folder), (QStringList{"shot-001.mp4", "shot-002.mp4"}));
         desk.window.view().set_playhead(desk.bar(4));
@@ -254,14 +251,14 @@ private slots:
         QVERIFY(shots.size() > 3);
         const auto& shot = shots[3];
         choose(desk, "film range", "selection");
-        QVERIFY(page(desk).ranges().empty());
+        QVERIFY(film_page(desk).ranges().empty());
         desk.window.view().select({shot.cut});
-        QCOMPARE(page(desk).ranges(), (std::vector{std::pair(shot.start, shot.end)}));
+        QCOMPARE(film_page(desk).ranges(), (std::vector{std::pair(shot.start, shot.end)}));
         choose(desk, "film range", "drawn range");
         const QTemporaryDir folder;
         save_as(folder.filePath("kite.mp4"));
         desk.click("render film");
-        const int number = page(desk).queue().entries().back().number;
+        const int number = film_page(desk).queue().entries().back().number;
         QVERIFY(QTest::qWaitFor([&] { return entry(desk, number).made > 5; }, 30'000));
         desk.window.document().start_new();
         QVERIFY(entry(desk, number).state == FilmQueue::State::Running);
@@ -279,7 +276,7 @@ private slots:
         QVERIFY(!desk.window.findChild<QPushButton*>("render film")->isEnabled());
         QVERIFY(says(desk.window.findChild<QLabel*>("film estimate")->text(), "song"));
         desk.window.action("render film")->trigger();
-        QVERIFY(page(desk).queue().entries().empty());
+        QVERIFY(film_page(desk).queue().entries().empty());
         QVERIFY(desk.open_demo());
         choose(desk, "film range", "drawn range");
         QVERIFY(says(desk.window.findChild<QLabel*>("film estimate")->text(), "Draw a range"));

@@ -13,6 +13,7 @@
 #include "schedule/place.h"
 #include "support/answers.h"
 #include "support/desk.h"
+#include "support/film_desk.h"
 #include "support/media.h"
 #include "support/test_program.h"
 #include "support/zoo.h"
@@ -26,23 +27,19 @@ using namespace pulsepin::test;
 
 namespace {
 
-FilmPage& page(Desk& desk) {
-    return desk.window.export_panel().film();
-}
-
 bool ended(Desk& desk) {
-    const int number = page(desk).queue().entries().back().number;
+    const int number = film_page(desk).queue().entries().back().number;
     const bool done = QTest::qWaitFor(
         [&] {
-            for (const auto& one : page(desk).queue().entries())
+            for (const auto& one : film_page(desk).queue().entries())
                 if (one.number == number)
                     return one.state == FilmQueue::State::Done || one.state == FilmQueue::State::Failed;
             return false;
         },
         120'000);
-    if (done && page(desk).queue().entries().back().state == FilmQueue::State::Failed)
-        qWarning("%s", qPrintable(page(desk).queue().entries().back().outcome));
-    return done && page(desk).queue().entries().back().state == FilmQueue::State::Done;
+    if (done && film_page(desk).queue().entries().back().state == FilmQueue::State::Failed)
+        qWarning("%s", qPrintable(film_page(desk).queue().entries().back().outcome));
+    return done && film_page(desk).queue().entries().back().state == FilmQueue::State::Done;
 }
 
 /// The frames of a film as the program ffmpeg reads them, with 4 bytes a pixel: red, green, blue, alpha.
@@ -162,7 +159,7 @@ private slots:
             TimeRange{Seconds(0), desk.project().settings->frame_rate.start_of(shots[9].end)});
         choose(desk, "film range", "drawn range");
         desk.window.film_commands().render_to(folder.filePath("film.mkv"));
-        QVERIFY2(!page(desk).queue().entries().empty(), qPrintable(desk.message()));
+        QVERIFY2(!film_page(desk).queue().entries().empty(), qPrintable(desk.message()));
         QVERIFY(ended(desk));
         const QSize size(192, 128);
         const auto frames = frames_of(folder.filePath("film.mkv"));

@@ -21,7 +21,7 @@ using namespace pulsepin::test;
 
 namespace {
 
-constexpr std::int64_t rate = 44100;
+constexpr std::int64_t recorded_rate = 44100;
 
 /// Twenty seconds at 120 beats a minute: kicks on 1 and 3, claps on 2 and 4, hats on eighths; and a bass that
 /// plucks between the kicks, at the same pitch.
@@ -30,14 +30,15 @@ struct PlayedBand {
     std::vector<double> kicks, plucks;
     PlayedBand() {
         constexpr double seconds = 20, beat = 0.5;
-        drums.assign(static_cast<std::size_t>(seconds * rate), 0.0f);
+        drums.assign(static_cast<std::size_t>(seconds * recorded_rate), 0.0f);
         rest = drums;
         std::mt19937 random(1);
         std::uniform_real_distribution<float> noise(-1, 1);
         const auto add = [&](std::vector<float>& to, double at, double length, auto sound) {
-            const auto start = static_cast<std::size_t>(at * rate);
-            for (std::size_t i = 0; i < static_cast<std::size_t>(length * rate) && start + i < to.size(); ++i)
-                to[start + i] += static_cast<float>(sound(static_cast<double>(i) / rate));
+            const auto start = static_cast<std::size_t>(at * recorded_rate);
+            for (std::size_t i = 0;
+                 i < static_cast<std::size_t>(length * recorded_rate) && start + i < to.size(); ++i)
+                to[start + i] += static_cast<float>(sound(static_cast<double>(i) / recorded_rate));
         };
         const auto turn = [](double hz, double t) { return std::sin(2 * std::numbers::pi * hz * t); };
         for (int i = 0; i * beat < seconds - 0.6; ++i) {
@@ -95,7 +96,7 @@ class JourneysSound : public QObject {
         return dir_.filePath(name).toStdString();
     }
     [[nodiscard]] QString write(const char* name, const std::vector<float>& samples) const {
-        if (!write_wav(*store_of(samples, {rate, 1}), file(name)))
+        if (!write_wav(*store_of(samples, {recorded_rate, 1}), file(name)))
             return {};
         return QString::fromStdString(file(name).string());
     }
@@ -124,7 +125,7 @@ private slots:
         QCOMPARE(desk.project().lanes[1]->name, std::string("rest"));
         const Lane lane = *desk.project().lanes[0];
         const auto& body = body_of<SoundBody>(lane.pins[0].body);
-        QCOMPARE(std::llround(body.in_point.value * rate), 1234LL);
+        QCOMPARE(std::llround(body.in_point.value * recorded_rate), 1234LL);
         QVERIFY(desk.project().song_track->muted); // or all would be heard twice
         // What is heard is the song again, to a rounding of its numbers.
         const auto plan = desk.window.document().sounds().plan();
@@ -185,8 +186,8 @@ private slots:
         QVERIFY(alone != whole && alone->length == whole->length);
         // Between two hits the chord is all but gone.
         const auto level = [](const MixPlan& plan, double from, double until) {
-            std::vector<float> stereo(static_cast<std::size_t>(2 * (until - from) * rate), 0.0f);
-            plan.add_to(stereo, Samples(std::llround(from * rate)));
+            std::vector<float> stereo(static_cast<std::size_t>(2 * (until - from) * recorded_rate), 0.0f);
+            plan.add_to(stereo, Samples(std::llround(from * recorded_rate)));
             double sum = 0;
             for (const float value : stereo)
                 sum += static_cast<double>(value) * static_cast<double>(value);

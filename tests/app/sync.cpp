@@ -20,8 +20,6 @@ using namespace pulsepin::test;
 
 namespace {
 
-constexpr std::int64_t rate = 48000;
-
 /// Records the null sink's monitor while it lives.
 class Recorder {
 public:
@@ -69,11 +67,11 @@ private:
 /// Where sounds start after at least 50 ms of near silence.
 std::vector<std::int64_t> starts_in(const std::vector<float>& samples, float level) {
     std::vector<std::int64_t> starts;
-    std::int64_t last_sound = -rate;
+    std::int64_t last_sound = -sound_rate;
     for (std::size_t i = 0; i < samples.size(); ++i)
         if (std::abs(samples[i]) > level) {
             const auto at = static_cast<std::int64_t>(i);
-            if (at - last_sound > rate / 20)
+            if (at - last_sound > sound_rate / 20)
                 starts.push_back(at);
             last_sound = at;
         }
@@ -111,18 +109,18 @@ private slots:
         constexpr double apart = 0.15; // seconds
         const auto grid = BeatGrid::steady(Bpm(118), Seconds(1.0), {}, Seconds(8));
         std::vector<GridBeat> beats;
-        std::vector<float> music(static_cast<std::size_t>(rate * 9), 0.0f);
+        std::vector<float> music(static_cast<std::size_t>(sound_rate * 9), 0.0f);
         for (const auto& beat : grid->beats())
             if (beat.time > Seconds(0.9) && beat.time < Seconds(8)) {
                 beats.push_back(beat);
                 for (const double mark : {-apart, apart})
                     for (std::size_t i = 0; i < 480; ++i)
-                        music[static_cast<std::size_t>((beat.time.value + mark) * rate) + i] =
+                        music[static_cast<std::size_t>((beat.time.value + mark) * sound_rate) + i] =
                             i % 2 == 0 ? 0.9f : -0.9f;
             }
         PULSEPIN_VERIFY_ATTEMPTS(attempted([&]() -> QString {
             Player player(Player::Device::System);
-            player.set_sound(store_of(music, {rate, 1}));
+            player.set_sound(store_of(music, {sound_rate, 1}));
             const auto clicks = *BeatGrid::make(beats, 0, {});
             player.set_grid(&clicks);
             player.set_click_volume(1.0);
@@ -137,7 +135,7 @@ private slots:
             std::size_t told = 0;
             for (std::size_t i = 0; i < beats.size(); ++i) {
                 const auto seconds = [&](std::size_t k) {
-                    return static_cast<double>(starts[3 * i + k]) / rate;
+                    return static_cast<double>(starts[3 * i + k]) / sound_rate;
                 };
                 if (std::abs(seconds(2) - seconds(0) - 2 * apart) > 0.0005)
                     continue; // the server paused
@@ -155,15 +153,15 @@ private slots:
     // attack.
     void another_speed_is_heard() {
         const SeldomAsked calm;
-        std::vector<float> music(static_cast<std::size_t>(rate * 4), 0.0f);
+        std::vector<float> music(static_cast<std::size_t>(sound_rate * 4), 0.0f);
         for (const double at : {0.5, 1.5, 2.5})
             for (std::size_t i = 0; i < 2400; ++i)
-                music[static_cast<std::size_t>(at * rate) + i] =
+                music[static_cast<std::size_t>(at * sound_rate) + i] =
                     0.8f * static_cast<float>(std::sin(0.12 * static_cast<double>(i)) *
                                               std::exp(-static_cast<double>(i) / 500));
         PULSEPIN_VERIFY_ATTEMPTS(attempted([&] {
             Player player(Player::Device::System);
-            player.set_sound(store_of(music, {rate, 1}));
+            player.set_sound(store_of(music, {sound_rate, 1}));
             player.set_speed(0.5);
             Recorder recorder;
             player.play({Seconds(0), Seconds(3.5), std::nullopt});
@@ -173,12 +171,12 @@ private slots:
             std::vector<std::int64_t> starts;
             for (std::size_t i = 0; i < recorded.size(); ++i)
                 if (std::abs(recorded[i]) > 0.25f &&
-                    (starts.empty() || static_cast<std::int64_t>(i) - starts.back() > rate))
+                    (starts.empty() || static_cast<std::int64_t>(i) - starts.back() > sound_rate))
                     starts.push_back(static_cast<std::int64_t>(i));
             if (starts.size() != 3)
                 return QString("%1 bursts instead of 3").arg(starts.size());
             for (std::size_t i = 1; i < starts.size(); ++i)
-                if (const double apart = static_cast<double>(starts[i] - starts[i - 1]) / rate;
+                if (const double apart = static_cast<double>(starts[i] - starts[i - 1]) / sound_rate;
                     std::abs(apart - 2) >= 0.02)
                     return QString("a burst comes after %1 s instead of 2").arg(apart);
             return QString();
@@ -189,13 +187,13 @@ private slots:
     // machine is as loud as that says, and a change is heard within 50 ms.
     void journey_the_song_faded_in_and_out_is_heard() {
         constexpr double seconds = 6, fade = 1.5, level = 0.5;
-        std::vector<float> music(static_cast<std::size_t>(rate * seconds));
+        std::vector<float> music(static_cast<std::size_t>(sound_rate * seconds));
         for (std::size_t i = 0; i < music.size(); ++i)
             music[i] = static_cast<float>(
-                level * std::sin(2 * 3.14159265358979 * 1000 * static_cast<double>(i) / rate));
+                level * std::sin(2 * 3.14159265358979 * 1000 * static_cast<double>(i) / sound_rate));
         QTemporaryDir dir;
         const std::filesystem::path wave = dir.filePath("tone.wav").toStdString();
-        QVERIFY(write_wav(*store_of(music, {rate, 1}), wave).has_value());
+        QVERIFY(write_wav(*store_of(music, {sound_rate, 1}), wave).has_value());
         PULSEPIN_VERIFY_ATTEMPTS(attempted([&] {
             MainWindow window(Player::Device::System);
             window.show();
@@ -225,7 +223,7 @@ private slots:
             std::size_t start = 0;
             while (start < heard.size() && std::abs(heard[start]) < 1e-4f)
                 ++start;
-            constexpr std::size_t block = rate / 50;
+            constexpr std::size_t block = sound_rate / 50;
             for (std::size_t at = start; at + block <= heard.size(); at += block) {
                 double power = 0;
                 for (std::size_t i = 0; i < block; ++i)
@@ -239,16 +237,16 @@ private slots:
                 return levels[static_cast<std::size_t>(second * 50)] / full;
             };
             // Where the change is heard: two periods of the tone are half as loud.
-            std::size_t fell = start + static_cast<std::size_t>((fade + 0.1) * rate);
+            std::size_t fell = start + static_cast<std::size_t>((fade + 0.1) * sound_rate);
             const auto loudest = [&](std::size_t from) {
                 float most = 0;
-                for (std::size_t i = from; i < std::min(heard.size(), from + rate / 500); ++i)
+                for (std::size_t i = from; i < std::min(heard.size(), from + sound_rate / 500); ++i)
                     most = std::max(most, std::abs(heard[i]));
                 return static_cast<double>(most);
             };
             while (fell < heard.size() && loudest(fell) > 0.55 * full)
                 ++fell;
-            const double late = static_cast<double>(fell - start) / rate - changed;
+            const double late = static_cast<double>(fell - start) / sound_rate - changed;
             const auto db_off = [&](double second, double wanted) {
                 return std::abs(20 * std::log10(at(second) / wanted));
             };
@@ -269,12 +267,12 @@ private slots:
     // A playhead dragged over the song is heard, and playing does not begin by it.
     void scrubbing_is_heard() {
         const SeldomAsked calm;
-        std::vector<float> music(static_cast<std::size_t>(rate * 4), 0.0f);
+        std::vector<float> music(static_cast<std::size_t>(sound_rate * 4), 0.0f);
         for (std::size_t i = 0; i < 4800; ++i)
-            music[static_cast<std::size_t>(rate * 2) + i] = i % 2 == 0 ? 0.8f : -0.8f;
+            music[static_cast<std::size_t>(sound_rate * 2) + i] = i % 2 == 0 ? 0.8f : -0.8f;
         PULSEPIN_VERIFY_ATTEMPTS(attempted([&] {
             Player player(Player::Device::System);
-            player.set_sound(store_of(music, {rate, 1}));
+            player.set_sound(store_of(music, {sound_rate, 1}));
             Recorder recorder;
             for (int i = 0; i < 3; ++i) {
                 player.scrub(Seconds(2.01), Seconds(0.04));
@@ -289,14 +287,14 @@ private slots:
 
     // The position that the picture follows is where the recorded sound is.
     void the_position_is_what_is_heard() {
-        std::vector<float> music(static_cast<std::size_t>(rate * 6), 0.0f);
+        std::vector<float> music(static_cast<std::size_t>(sound_rate * 6), 0.0f);
         for (int second = 1; second < 6; ++second)
             for (std::size_t i = 0; i < 240; ++i)
-                music[static_cast<std::size_t>(second * rate) + i] = i % 2 == 0 ? 0.9f : -0.9f;
+                music[static_cast<std::size_t>(second * sound_rate) + i] = i % 2 == 0 ? 0.9f : -0.9f;
         bool went_back = false;
         PULSEPIN_VERIFY_ATTEMPTS(attempted([&] {
             Player player(Player::Device::System);
-            player.set_sound(store_of(music, {rate, 1}));
+            player.set_sound(store_of(music, {sound_rate, 1}));
             player.play({Seconds(0), std::nullopt, std::nullopt});
             QElapsedTimer clock;
             clock.start();
@@ -356,7 +354,7 @@ private slots:
     void a_long_run_loses_nothing() {
         const SeldomAsked calm;
         const int seconds = std::max(20, qEnvironmentVariableIntValue("PULSEPIN_SYNC_SECONDS"));
-        std::vector<float> music(static_cast<std::size_t>(rate * seconds));
+        std::vector<float> music(static_cast<std::size_t>(sound_rate * seconds));
         std::mt19937 random(5);
         for (auto& sample : music)
             sample = static_cast<float>(static_cast<int>(random() % 16'384) - 8192) / 16'384;
@@ -406,9 +404,9 @@ private slots:
                     continue;
                 std::size_t again = at;
                 const std::size_t compared = std::min<std::size_t>(64, music.size() - i);
-                while (again < std::min(heard.size(), at + rate) && !same(again, i, compared))
+                while (again < std::min(heard.size(), at + sound_rate) && !same(again, i, compared))
                     ++again;
-                const bool paused = pauses < 30 && again < std::min(heard.size(), at + rate);
+                const bool paused = pauses < 30 && again < std::min(heard.size(), at + sound_rate);
                 pauses += paused;
                 lost += !paused;
                 at = paused ? again : at;
@@ -428,7 +426,8 @@ private slots:
     // asked.
     void the_device_goes_away() {
         Player player(Player::Device::System);
-        player.set_sound(store_of(std::vector<float>(static_cast<std::size_t>(rate * 10), 0.1f), {rate, 1}));
+        player.set_sound(
+            store_of(std::vector<float>(static_cast<std::size_t>(sound_rate * 10), 0.1f), {sound_rate, 1}));
         QString note;
         connect(&player, &Player::device_changed, this, [&](const QString& text) { note = text; });
         player.play({Seconds(0), std::nullopt, std::nullopt});

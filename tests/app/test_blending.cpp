@@ -37,7 +37,7 @@ QImage seen(std::vector<StagedLayer> layers) {
     return composed(frame, size);
 }
 
-QColor middle(const QImage& image) {
+QColor middle_colour(const QImage& image) {
     return image.pixelColor(160, 90);
 }
 
@@ -92,7 +92,7 @@ private slots:
                     for (const double opacity : {100.0, 40.0}) {
                         StagedLayer layer = area(above, opacity);
                         layer.blend = mode.id;
-                        const QColor got = middle(seen({area(below), layer}));
+                        const QColor got = middle_colour(seen({area(below), layer}));
                         const int found[] = {got.red(), got.green(), got.blue()};
                         for (int i = 0; i < 3; ++i) {
                             const int shift = 16 - 8 * i;
@@ -120,11 +120,11 @@ private slots:
         group.kind = layers::group;
         group.inner = {inner};
         group.values.set("opacity", 50);
-        const QColor got = middle(seen({area({0x0000ff}), group}));
+        const QColor got = middle_colour(seen({area({0x0000ff}), group}));
         QVERIFY(std::abs(got.red() - 128) <= 2 && std::abs(got.blue() - 127) <= 2);
         // A group that changes nothing is as if it were not there.
         group.values = {};
-        QCOMPARE(middle(seen({area({0x0000ff}), group})), QColor(0, 0, 0));
+        QCOMPARE(middle_colour(seen({area({0x0000ff}), group})), QColor(0, 0, 0));
     }
 
     void a_group_is_as_transparent_as_one_thing() {
@@ -133,7 +133,8 @@ private slots:
         group.inner = {area({0xffffff}), disc({0xffffff})};
         group.values.set("opacity", 50);
         const QImage image = seen({group});
-        QCOMPARE(middle(image), image.pixelColor(20, 20)); // what lies over each other is not seen through
+        QCOMPARE(middle_colour(image),
+                 image.pixelColor(20, 20)); // what lies over each other is not seen through
     }
 
     void a_group_places_turns_and_scales_what_is_in_it() {
@@ -171,15 +172,15 @@ private slots:
         layer.matte.kind = Matte::Kind::LayerAlpha;
         layer.matte_of = {disc({0x404040})};
         QImage image = seen({layer});
-        QVERIFY(middle(image).lightness() > 250 && image.pixelColor(20, 20).lightness() < 5);
+        QVERIFY(middle_colour(image).lightness() > 250 && image.pixelColor(20, 20).lightness() < 5);
         layer.matte.inverted = true;
         image = seen({layer});
-        QVERIFY(middle(image).lightness() < 5 && image.pixelColor(20, 20).lightness() > 250);
+        QVERIFY(middle_colour(image).lightness() < 5 && image.pixelColor(20, 20).lightness() > 250);
         layer.matte = {Matte::Kind::LayerLight};
         layer.matte_of = {disc({0x808080})};
-        QVERIFY(std::abs(middle(seen({layer})).lightness() - 128) <= 2);
+        QVERIFY(std::abs(middle_colour(seen({layer})).lightness() - 128) <= 2);
         layer.values.set("matte-amount", 50); // half of what is held back is seen
-        QVERIFY(std::abs(middle(seen({layer})).lightness() - 191) <= 2);
+        QVERIFY(std::abs(middle_colour(seen({layer})).lightness() - 191) <= 2);
     }
 
     // Brightness after ITU-R BT.709: 0.2126 R + 0.7152 G + 0.0722 B.
@@ -190,7 +191,7 @@ private slots:
                                             {Colour{0xffffff}, 1.0}}) {
             StagedLayer layer = area(colour);
             layer.matte.kind = Matte::Kind::OwnLight;
-            const QColor got = middle(seen({layer}));
+            const QColor got = middle_colour(seen({layer}));
             QVERIFY(std::abs(std::max({got.red(), got.green(), got.blue()}) - 255 * light) <= 2);
         }
     }
@@ -201,7 +202,7 @@ private slots:
         layer.values.set("matte-soft", 0);
         layer.values.set("scale", 100);
         layer.shape = "square";
-        // A square of 180 px: 45 of the image at either side of its middle.
+        // A square of 180 px: 45 of the image at either side of its middle_colour.
         layer.values.set("matte-amount", 50);
         QImage image = seen({layer});
         QVERIFY(image.pixelColor(150, 90).lightness() > 250 && image.pixelColor(170, 90).lightness() < 5);
@@ -210,7 +211,7 @@ private slots:
         QVERIFY(image.pixelColor(160, 80).lightness() > 250 && image.pixelColor(160, 100).lightness() < 5);
         layer.matte.kind = Matte::Kind::Round;
         image = seen({layer});
-        QVERIFY(middle(image).lightness() > 250 && image.pixelColor(142, 72).lightness() < 5);
+        QVERIFY(middle_colour(image).lightness() > 250 && image.pixelColor(142, 72).lightness() < 5);
         for (const auto kind : {Matte::Kind::Straight, Matte::Kind::Round}) // open, and shut, all of it
             for (const double soft : {0.0, 60.0}) {
                 layer.matte.kind = kind;
@@ -220,7 +221,7 @@ private slots:
                 plain.matte = {};
                 QVERIFY(farthest(seen({layer}), seen({plain})) <= 2);
                 layer.values.set("matte-amount", 0);
-                QVERIFY(middle(seen({layer})).lightness() < 5);
+                QVERIFY(middle_colour(seen({layer})).lightness() < 5);
             }
     }
 
@@ -253,7 +254,7 @@ private slots:
         for (const Colour colour : {Colour{0xc04020}, Colour{0x2060e0}, Colour{0x808080}}) {
             StagedLayer layer = area(colour);
             layer.values.set("hue", 90);
-            const QColor got = middle(seen({layer}));
+            const QColor got = middle_colour(seen({layer}));
             const int found[] = {got.red(), got.green(), got.blue()};
             for (int i = 0; i < 3; ++i) {
                 double wanted = 0;
@@ -269,9 +270,9 @@ private slots:
         layer.values.set("contrast", 100);
         layer.values.set("exposure", 1);
         layer.values.set_uses({{"contrast", 1}, {"exposure", 1}});
-        const QColor first = middle(seen({layer}));
+        const QColor first = middle_colour(seen({layer}));
         layer.values.set_uses({{"exposure", 1}, {"contrast", 1}});
-        QVERIFY(first != middle(seen({layer})));
+        QVERIFY(first != middle_colour(seen({layer})));
     }
 
     // The pixels of a part are those of the whole, whatever an effect looks at around it.

@@ -19,13 +19,11 @@ using namespace pulsepin::test;
 
 namespace {
 
-constexpr std::int64_t rate = 48'000;
-
 std::shared_ptr<const SampleStore> tone(double seconds, float level = 0.5f) {
-    std::vector<float> samples(static_cast<std::size_t>(seconds * rate));
+    std::vector<float> samples(static_cast<std::size_t>(seconds * sound_rate));
     for (std::size_t i = 0; i < samples.size(); ++i)
         samples[i] = level * std::sin(0.1f * static_cast<float>(i));
-    return store_of(samples, {rate, 1});
+    return store_of(samples, {sound_rate, 1});
 }
 
 } // namespace
@@ -166,7 +164,7 @@ private slots:
     }
 
     void a_steady_clock_goes_on_from_an_earlier_device() {
-        Mixer mixer(rate);
+        Mixer mixer(sound_rate);
         std::vector<float> block(2 * 1000);
         mixer.render(block); // what an earlier device was given
         const auto output = make_steady_output(mixer);
@@ -174,7 +172,7 @@ private slots:
         output->run(true);
         QTest::qWait(120);
         const auto heard = output->heard();
-        QVERIFY(heard > Samples(1000) && heard.value < 1000 + rate);
+        QVERIFY(heard > Samples(1000) && heard.value < 1000 + sound_rate);
         output->run(false);
         const auto rested = output->heard();
         QTest::qWait(40);

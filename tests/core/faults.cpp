@@ -32,8 +32,6 @@ using namespace pulsepin::test;
 
 namespace {
 
-const QString demo = PULSEPIN_DEMO "/kite-day.pulsepin";
-
 void write(const QString& path, const QByteArray& bytes) {
     QFile file(path);
     QVERIFY(file.open(QIODevice::WriteOnly) && file.write(bytes) == bytes.size());
@@ -58,8 +56,8 @@ class Faults : public QObject {
     [[nodiscard]] std::filesystem::path path(const char* name) const { return file(name).toStdString(); }
 
     QStringList render(const QString& out, const QStringList& more = {}) const {
-        return QStringList{"render",   demo,    "--format", "png", "--size", "64x36",
-                           "--frames", "30-34", "--quiet",  "-o",  out} +
+        return QStringList{"render",   demo_file, "--format", "png", "--size", "64x36",
+                           "--frames", "30-34",   "--quiet",  "-o",  out} +
                more;
     }
 
@@ -154,10 +152,10 @@ private slots:
         QVERIFY(write_text_file(path("text"), "new"));
         QVERIFY(save_kept(1, "v", "k", path("kept"), [](auto& archive, auto& value) { archive(value); }));
         QVERIFY(make_proxy(PULSEPIN_DEMO "/spool.webm", path("proxy.mov")));
-        const auto film =
-            cli({"render", demo, "--size", "64x36", "--frames", "30-34", "--quiet", "-o", file("film.mp4")});
+        const auto film = cli(
+            {"render", demo_file, "--size", "64x36", "--frames", "30-34", "--quiet", "-o", file("film.mp4")});
         QVERIFY2(film.status == 0, qPrintable(film.err));
-        const auto part = cli({"render", demo, "--size", "64x36", "--frames", "0-300", "--part", "1/1",
+        const auto part = cli({"render", demo_file, "--size", "64x36", "--frames", "0-300", "--part", "1/1",
                                "--quiet", "-o", file("part-1")});
         QVERIFY2(part.status == 0, qPrintable(part.err));
         QCOMPARE(bytes_of(file("secret")), QByteArray("precious"));
@@ -343,7 +341,7 @@ private slots:
     }
 
     void fault_a_sound_far_off_filled_the_disk() {
-        const auto read = load_project(demo.toStdString());
+        const auto read = load_project(demo_file.toStdString());
         QVERIFY(read.has_value());
         QVERIFY(ffmpeg({"-f", "lavfi", "-i", "sine=440:duration=1", file("far.wav")}));
         Project project = with_clips(*read, {{{}, "far", path("far.wav"), Seconds(1), 0, 0, false, true}});

@@ -28,11 +28,7 @@
 using namespace pulsepin;
 using namespace pulsepin::test;
 
-namespace {
-
-const QString demo = PULSEPIN_DEMO "/kite-day.pulsepin";
-
-} // namespace
+namespace {} // namespace
 
 class FaultsHandedOn : public QObject {
     Q_OBJECT
@@ -168,7 +164,7 @@ private slots:
     }
 
     void fault_annotated_onsets_had_no_strength() {
-        const auto project = load_project(demo.toStdString());
+        const auto project = load_project(demo_file.toStdString());
         QVERIFY(project && project->detection);
         const auto j = nlohmann::json::parse(*write_jams(*project));
         int onsets = 0;
@@ -205,17 +201,17 @@ private slots:
     void fault_a_dash_was_a_files_name() {
         QProcess process;
         process.setWorkingDirectory(dir_->path());
-        process.start(PULSEPIN_BINARIES "/pulsepin-cli", {"export", demo, "--format", "edl", "-o", "-"});
+        process.start(PULSEPIN_BINARIES "/pulsepin-cli", {"export", demo_file, "--format", "edl", "-o", "-"});
         QVERIFY(process.waitForFinished(30'000) && process.exitCode() == 0);
         QVERIFY(process.readAllStandardOutput().startsWith("TITLE:"));
-        process.start(PULSEPIN_BINARIES "/pulsepin-cli", {"picture", demo, "--frame", "9", "-o", "-"});
+        process.start(PULSEPIN_BINARIES "/pulsepin-cli", {"picture", demo_file, "--frame", "9", "-o", "-"});
         QVERIFY(process.waitForFinished(30'000) && process.exitCode() != 0);
         QVERIFY(process.readAllStandardError().contains("name a file"));
         QVERIFY(QDir(dir_->path()).isEmpty());
     }
 
     void fault_devices_were_replaced_by_files() {
-        const auto run = cli({"export", demo, "--format", "edl", "-o", "/dev/null", "--force"});
+        const auto run = cli({"export", demo_file, "--format", "edl", "-o", "/dev/null", "--force"});
         QVERIFY(run.status != 0 && run.err.contains("no plain file"));
         struct stat now {};
         QVERIFY(::stat("/dev/null", &now) == 0 && S_ISCHR(now.st_mode));

@@ -18,7 +18,7 @@ using namespace pulsepin::test;
 
 namespace {
 
-constexpr int rate = 44'100;
+constexpr int drum_rate = 44'100;
 using Sound = std::vector<double>;
 
 Sound mono(const SampleStore& store) {
@@ -45,10 +45,10 @@ Sound drums_of(int bars, bool kick_alone) {
 }
 
 void add_note(Sound& sound, double from, double seconds, double hz, double level) {
-    const auto first = static_cast<std::size_t>(from * rate),
-               count = static_cast<std::size_t>(seconds * rate);
+    const auto first = static_cast<std::size_t>(from * drum_rate),
+               count = static_cast<std::size_t>(seconds * drum_rate);
     for (std::size_t i = 0; i < count && first + i < sound.size(); ++i) {
-        const double t = static_cast<double>(i) / rate;
+        const double t = static_cast<double>(i) / drum_rate;
         const double edge = std::min({1.0, t / 0.01, (seconds - t) / 0.02});
         for (int partial = 1; partial <= 4; ++partial)
             sound[first + i] +=
@@ -60,7 +60,7 @@ void add_note(Sound& sound, double from, double seconds, double hz, double level
 Sound accompaniment(std::size_t length) {
     constexpr double bass[] = {55.0, 55.0, 82.4, 55.0, 65.4, 65.4, 49.0, 73.4};
     Sound sound(length, 0.0);
-    for (int i = 0; 0.5 + 0.25 * i < static_cast<double>(length) / rate - 1; ++i) {
+    for (int i = 0; 0.5 + 0.25 * i < static_cast<double>(length) / drum_rate - 1; ++i) {
         add_note(sound, 0.5 + 0.25 * i, 0.24, bass[i % 8], 0.06);
         if (i % 8 == 0)
             for (const double hz : {220.0, 277.2, 329.6})
@@ -70,7 +70,7 @@ Sound accompaniment(std::size_t length) {
 }
 
 std::shared_ptr<const SampleStore> stored(const Sound& sound) {
-    return store_of(std::vector<float>(sound.begin(), sound.end()), {rate, 1});
+    return store_of(std::vector<float>(sound.begin(), sound.end()), {drum_rate, 1});
 }
 
 Sound operator+(Sound a, const Sound& b) {
@@ -99,7 +99,7 @@ double distortion_ratio(const Sound& truth, const Sound& estimate) {
 }
 
 double low_level(Sound sound) {
-    const auto band = band_pass_sections(30, 110, rate);
+    const auto band = band_pass_sections(30, 110, drum_rate);
     run_forward(band, sound);
     run_backward(band, sound);
     return 10 * std::log10(power(sound));
@@ -144,7 +144,7 @@ private slots:
     }
 
     void without_drums_it_is_as_by_medians_alone() {
-        const auto sound = stored(accompaniment(8 * rate));
+        const auto sound = stored(accompaniment(8 * drum_rate));
         for (const char* part : {"percussive", "harmonic", "residual"}) {
             const auto plain = sound_part(*sound, {part});
             QVERIFY(plain.has_value());
@@ -161,7 +161,7 @@ private slots:
             samples.push_back(static_cast<float>(drums[i]));
             samples.push_back(static_cast<float>(rest[i]));
         }
-        const auto stereo = store_of(samples, {rate, 2});
+        const auto stereo = store_of(samples, {drum_rate, 2});
         const auto left = part_by_drums(*stereo, "percussive", "left");
         QVERIFY(left.has_value());
         QCOMPARE(left->samples->format().channels, 1);
@@ -173,7 +173,8 @@ private slots:
         stop.request_stop();
         Progress progress;
         progress.stop = stop.get_token();
-        const auto made = part_by_drums(*stored(accompaniment(4 * rate)), "percussive", "both", progress);
+        const auto made =
+            part_by_drums(*stored(accompaniment(4 * drum_rate)), "percussive", "both", progress);
         QVERIFY(!made && made.error().cancelled());
     }
 

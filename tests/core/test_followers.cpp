@@ -21,18 +21,17 @@ using namespace pulsepin::test;
 
 namespace {
 
-constexpr std::int64_t rate = 48000;
-
 std::shared_ptr<const SampleStore> sine(double hz, double amplitude, double seconds, int channels = 1,
                                         int only_channel = -1) {
     std::vector<float> samples;
-    for (std::size_t i = 0; i < static_cast<std::size_t>(seconds * rate); ++i)
+    for (std::size_t i = 0; i < static_cast<std::size_t>(seconds * sound_rate); ++i)
         for (int c = 0; c < channels; ++c)
-            samples.push_back(only_channel >= 0 && c != only_channel
-                                  ? 0.0f
-                                  : static_cast<float>(amplitude * std::sin(2 * std::numbers::pi * hz *
-                                                                            static_cast<double>(i) / rate)));
-    return store_of(samples, {rate, channels});
+            samples.push_back(
+                only_channel >= 0 && c != only_channel
+                    ? 0.0f
+                    : static_cast<float>(amplitude * std::sin(2 * std::numbers::pi * hz *
+                                                              static_cast<double>(i) / sound_rate)));
+    return store_of(samples, {sound_rate, channels});
 }
 
 float level_of(const SampleStore& sound, const LevelSpec& spec, double at) {
@@ -95,11 +94,11 @@ private slots:
     }
 
     void loudness_agrees_with_libebur128() {
-        auto samples = noise_bursts(static_cast<std::size_t>(rate) * 4, 3);
-        const auto sound = store_of(samples, {rate, 2});
+        auto samples = noise_bursts(static_cast<std::size_t>(sound_rate) * 4, 3);
+        const auto sound = store_of(samples, {sound_rate, 2});
         const auto track = *measure_level(*sound, {"loudness", "whole", "both", 0, 0});
-        ebur128_state* state = ebur128_init(2, static_cast<unsigned long>(rate), EBUR128_MODE_M);
-        const std::size_t tenth = static_cast<std::size_t>(rate) / 10;
+        ebur128_state* state = ebur128_init(2, static_cast<unsigned long>(sound_rate), EBUR128_MODE_M);
+        const std::size_t tenth = static_cast<std::size_t>(sound_rate) / 10;
         for (std::size_t i = 0; (i + 1) * tenth * 2 <= samples.size(); ++i) {
             ebur128_add_frames_float(state, samples.data() + i * tenth * 2, tenth);
             double lufs = 0;
@@ -132,14 +131,14 @@ private slots:
 
     void a_hit_is_not_seen_late_or_early() {
         // Bursts of 60 Hz from each half second on.
-        std::vector<float> samples(static_cast<std::size_t>(rate) * 4, 0.0f);
+        std::vector<float> samples(static_cast<std::size_t>(sound_rate) * 4, 0.0f);
         for (std::size_t i = 0; i < samples.size(); ++i) {
-            const double t = std::fmod(static_cast<double>(i) / rate, 0.5);
+            const double t = std::fmod(static_cast<double>(i) / sound_rate, 0.5);
             samples[i] = t < 0.1 ? static_cast<float>(0.8 * std::sin(2 * std::numbers::pi * 60 * t) *
                                                       std::sin(std::numbers::pi * t / 0.1))
                                  : 0.0f;
         }
-        const auto sound = store_of(samples, {rate, 1});
+        const auto sound = store_of(samples, {sound_rate, 1});
         for (const char* measure : {"rms", "peak"}) {
             const auto track = *measure_level(*sound, {measure, "whole", "both", 30, 110});
             const auto tops = peaks_of(track.values, 0.2f, 60);
@@ -153,12 +152,12 @@ private slots:
 
     void parts_are_separated() {
         // A steady tone under clicks: the tone is harmonic, the clicks percussive (Fitzgerald 2010).
-        std::vector<float> samples(static_cast<std::size_t>(rate) * 3);
+        std::vector<float> samples(static_cast<std::size_t>(sound_rate) * 3);
         for (std::size_t i = 0; i < samples.size(); ++i)
-            samples[i] = static_cast<float>(
-                             0.2 * std::sin(2 * std::numbers::pi * 440 * static_cast<double>(i) / rate)) +
+            samples[i] = static_cast<float>(0.2 * std::sin(2 * std::numbers::pi * 440 *
+                                                           static_cast<double>(i) / sound_rate)) +
                          (i % 24000 < 40 ? 0.7f : 0.0f);
-        const auto sound = store_of(samples, {rate, 1});
+        const auto sound = store_of(samples, {sound_rate, 1});
         const auto harmonic = *measure_level(*sound, {"rms", "harmonic", "both", 0, 0});
         const auto percussive = *measure_level(*sound, {"rms", "percussive", "both", 0, 0});
         QVERIFY(std::abs(harmonic.at(1.25) - 0.1414) < 0.02); // between two clicks

@@ -13,7 +13,7 @@ using namespace pulsepin::test;
 
 namespace {
 
-constexpr std::int64_t rate = 44100;
+constexpr std::int64_t noise_rate = 44100;
 
 void check_sane(const Analysis& analysis) {
     const double end = analysis.duration.value + 0.05;
@@ -36,7 +36,7 @@ void check_sane(const Analysis& analysis) {
 std::vector<float> noise(double seconds, float level, std::uint32_t seed) {
     std::mt19937 random(seed);
     std::normal_distribution<float> normal(0, level);
-    std::vector<float> samples(static_cast<std::size_t>(seconds * rate));
+    std::vector<float> samples(static_cast<std::size_t>(seconds * noise_rate));
     for (float& v : samples)
         v = normal(random);
     return samples;
@@ -49,7 +49,8 @@ class TestHardInput : public QObject {
 private slots:
     void silence_and_direct_current() {
         for (const float level : {0.0f, 0.5f, -1.0f, 1e-5f}) {
-            const auto analysis = analyze(*store_of(std::vector<float>(rate * 8, level), {rate, 1}));
+            const auto analysis =
+                analyze(*store_of(std::vector<float>(noise_rate * 8, level), {noise_rate, 1}));
             QVERIFY(analysis.has_value());
             check_sane(*analysis);
             QVERIFY2(!analysis->grid, qPrintable(QString::number(static_cast<double>(level))));
@@ -60,7 +61,7 @@ private slots:
 
     void noise_has_no_beats() {
         for (const std::uint32_t seed : {1u, 2u, 3u}) {
-            const auto analysis = analyze(*store_of(noise(20, 0.1f, seed), {rate, 1}));
+            const auto analysis = analyze(*store_of(noise(20, 0.1f, seed), {noise_rate, 1}));
             QVERIFY(analysis.has_value());
             check_sane(*analysis);
             QVERIFY(analysis->onsets.size() < 50); // its ups and downs are no starts
@@ -98,7 +99,7 @@ private slots:
             samples[i] = i % 3 == 0   ? std::numeric_limits<float>::quiet_NaN()
                          : i % 3 == 1 ? std::numeric_limits<float>::infinity()
                                       : -std::numeric_limits<float>::infinity();
-        const auto analysis = analyze(*store_of(samples, {rate, 1}));
+        const auto analysis = analyze(*store_of(samples, {noise_rate, 1}));
         QVERIFY(analysis.has_value());
         check_sane(*analysis);
     }
@@ -108,7 +109,7 @@ private slots:
         std::vector<float> samples;
         for (const float v : clean->interleaved())
             samples.push_back(std::clamp(40 * v, -1.0f, 1.0f));
-        const auto analysis = analyze(*store_of(samples, {rate, 1}));
+        const auto analysis = analyze(*store_of(samples, {noise_rate, 1}));
         QVERIFY(analysis && analysis->grid);
         check_sane(*analysis);
         QVERIFY(std::abs(analysis->grid->typical_tempo().value - 96) < 0.5);
@@ -116,8 +117,8 @@ private slots:
 
     void very_short() {
         for (const std::size_t length : {1u, 2u, 100u, 441u, 2000u, 22050u, 60000u}) {
-            const auto analysis =
-                analyze(*store_of(noise(static_cast<double>(length) / rate + 1e-9, 0.3f, 7), {rate, 1}));
+            const auto analysis = analyze(
+                *store_of(noise(static_cast<double>(length) / noise_rate + 1e-9, 0.3f, 7), {noise_rate, 1}));
             QVERIFY(analysis.has_value());
             check_sane(*analysis);
         }
@@ -156,23 +157,23 @@ private slots:
 
     // A melody of plucks, nothing else: music without drums still has a beat.
     void music_without_drums() {
-        std::vector<float> samples(rate * 30, 0.0f);
+        std::vector<float> samples(noise_rate * 30, 0.0f);
         const double scale[] = {220, 247, 262, 294, 330, 294, 262, 247};
         int note = 0;
         std::vector<double> starts;
         for (double t = 0.4; t < 29; t += 0.5, ++note) {
             starts.push_back(t);
-            for (std::size_t i = 0; i < rate / 2 && static_cast<std::size_t>(t * rate) + i < samples.size();
-                 ++i) {
-                const double s = static_cast<double>(i) / rate;
+            for (std::size_t i = 0;
+                 i < noise_rate / 2 && static_cast<std::size_t>(t * noise_rate) + i < samples.size(); ++i) {
+                const double s = static_cast<double>(i) / noise_rate;
                 double v = 0;
                 for (int k = 1; k <= 6; ++k)
                     v += std::sin(2 * std::numbers::pi * scale[note % 8] * k * s) / k;
-                samples[static_cast<std::size_t>(t * rate) + i] +=
+                samples[static_cast<std::size_t>(t * noise_rate) + i] +=
                     static_cast<float>((note % 4 == 0 ? 0.25 : 0.15) * v * std::exp(-s / 0.2));
             }
         }
-        const auto analysis = analyze(*store_of(samples, {rate, 1}));
+        const auto analysis = analyze(*store_of(samples, {noise_rate, 1}));
         QVERIFY(analysis && analysis->grid);
         check_sane(*analysis);
         const double found = analysis->grid->typical_tempo().value;

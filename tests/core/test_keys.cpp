@@ -39,7 +39,7 @@ Project with_keys(const std::vector<std::pair<double, double>>& beats_and_values
     return *with_pins(project, project.lanes.back()->id, pins);
 }
 
-KeyCurve curve_of(const Project& project) {
+KeyCurve key_curve_of(const Project& project) {
     const Lane& lane = *project.first_lane(body_type<KeyBody>);
     return {lane, resolve(project, lane)};
 }
@@ -58,14 +58,14 @@ class TestKeys : public QObject {
 
 private slots:
     void between_keys_the_easing_leads() {
-        const auto curve = curve_of(with_keys({{1, 100}, {2, 200}, {4, 0}}));
+        const auto curve = key_curve_of(with_keys({{1, 100}, {2, 200}, {4, 0}}));
         QCOMPARE(curve.value_at(0), 100.0); // still before the first and after the last
         QCOMPARE(curve.value_at(18), 150.0);
         QCOMPARE(curve.value_at(24), 200.0);
         QCOMPARE(curve.value_at(36), 100.0);
         QCOMPARE(curve.value_at(1000), 0.0);
         QCOMPARE(KeyCurve().value_at(3), 0.0);
-        const auto held = curve_of(with_keys({{0, 1}, {1, 2}}, "steps"));
+        const auto held = key_curve_of(with_keys({{0, 1}, {1, 2}}, "steps"));
         QCOMPARE(held.value_at(12), 2.0);
     }
 
@@ -78,7 +78,7 @@ private slots:
                              {{{}, MusicalAnchor{Ticks(0)}, base, {}},
                               {{}, MusicalAnchor{Ticks(960)}, dip, {}},
                               {{}, MusicalAnchor{Ticks(960), Frames(1)}, base, {}}});
-        const auto curve = curve_of(project);
+        const auto curve = key_curve_of(project);
         QCOMPARE(curve.value_at(11), 0.8);
         QCOMPARE(curve.value_at(12), 0.25);
         QCOMPARE(curve.value_at(13), 0.8);
@@ -86,8 +86,8 @@ private slots:
 
     void keys_run_backwards() {
         const auto project = with_keys({{1, 0}, {2, 10}, {5, 50}}, "sine-in");
-        const auto before = curve_of(project);
-        const auto after = curve_of(keys_reversed(project, all(*project.first_lane(body_type<KeyBody>))));
+        const auto before = key_curve_of(project);
+        const auto after = key_curve_of(keys_reversed(project, all(*project.first_lane(body_type<KeyBody>))));
         for (double frame = 12; frame <= 60; frame += 0.5)
             QVERIFY(std::abs(after.value_at(72 - frame) - before.value_at(frame)) < 1e-9);
         Easing bent = ease("bezier");
@@ -101,7 +101,7 @@ private slots:
     void values_are_scaled_about_one() {
         const auto project = with_keys({{1, 100}, {2, 130}});
         const auto half =
-            curve_of(keys_scaled(project, all(*project.first_lane(body_type<KeyBody>)), 100, 0.5));
+            key_curve_of(keys_scaled(project, all(*project.first_lane(body_type<KeyBody>)), 100, 0.5));
         QCOMPARE(half.value_at(24), 115.0);
         QCOMPARE(half.value_at(12), 100.0);
     }

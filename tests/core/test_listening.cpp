@@ -22,17 +22,14 @@ using namespace pulsepin::test;
 
 namespace {
 
-constexpr std::int64_t rate = 48000;
-
 /// Bursts at whole seconds plus `offset`, each a twentieth of a second long.
 std::vector<float> bursts(double hz, float amplitude, double seconds, double offset) {
-    std::vector<float> out(static_cast<std::size_t>(seconds * rate), 0.0f);
+    std::vector<float> out(static_cast<std::size_t>(seconds * sound_rate), 0.0f);
     for (double at = offset; at < seconds; at += 1)
-        for (std::size_t i = 0; i < rate / 20; ++i)
-            if (const auto place = static_cast<std::size_t>(at * rate) + i; place < out.size())
-                out[place] +=
-                    amplitude *
-                    static_cast<float>(std::sin(2 * std::numbers::pi * hz * static_cast<double>(i) / rate));
+        for (std::size_t i = 0; i < sound_rate / 20; ++i)
+            if (const auto place = static_cast<std::size_t>(at * sound_rate) + i; place < out.size())
+                out[place] += amplitude * static_cast<float>(std::sin(2 * std::numbers::pi * hz *
+                                                                      static_cast<double>(i) / sound_rate));
     return out;
 }
 
@@ -48,8 +45,8 @@ struct Stems {
         project = with_lane(project, kind_of(body_type<SoundBody>), "Drums");
         lane = project.lanes.back()->id;
         project = *with_pins(project, lane, {{{}, TimeAnchor{Seconds(0)}, body, {}}});
-        sounds.song = {store_of(bursts(300, 0.4f, 10, 0.5), {rate, 1}), "song"};
-        sounds.clips[body.sound] = {store_of(bursts(2000, 0.4f, 9, 0), {rate, 1}), "drums"};
+        sounds.song = {store_of(bursts(300, 0.4f, 10, 0.5), {sound_rate, 1}), "song"};
+        sounds.clips[body.sound] = {store_of(bursts(2000, 0.4f, 9, 0), {sound_rate, 1}), "drums"};
     }
     LaneId follower(const Follower& follower) {
         project = with_lane(project, kind_that_follows(), "Curve");

@@ -14,10 +14,10 @@ using namespace pulsepin::test;
 
 namespace {
 
-constexpr std::int64_t rate = 44100;
+constexpr std::int64_t file_rate = 44100;
 
 /// Writes mono float samples as a WAV file, by way of ffmpeg, which is the reference for all other formats.
-bool write_wave(const QString& path, const std::vector<float>& samples, std::int64_t at_rate = rate) {
+bool write_wave(const QString& path, const std::vector<float>& samples, std::int64_t at_rate = file_rate) {
     QFile raw(path + ".raw");
     if (!raw.open(QIODevice::WriteOnly))
         return false;
@@ -102,7 +102,7 @@ private slots:
             const auto cut = load_sound(whole.toStdString());
             QVERIFY(cut.has_value());
             QVERIFY2(std::abs(cut->missing.value + cut->samples->length().value -
-                              before->samples->length().value) < rate / 20,
+                              before->samples->length().value) < file_rate / 20,
                      ending);
             QVERIFY(told_of_damage(*cut).find("though its file counts 0:07.0") != std::string::npos);
             // A part that is asked for is not cut off.
@@ -204,7 +204,7 @@ private slots:
         };
         // How much later than where it should be what is heard lies.
         const auto lag_from = [this](std::span<const float> samples, double seconds) {
-            const auto by = static_cast<std::ptrdiff_t>(std::llround(seconds * rate));
+            const auto by = static_cast<std::ptrdiff_t>(std::llround(seconds * file_rate));
             std::vector<float> there(samples.begin() + std::max<std::ptrdiff_t>(by, 0), samples.end());
             there.insert(there.begin(), static_cast<std::size_t>(std::max<std::ptrdiff_t>(-by, 0)), 0.0F);
             return best_lag(source_, there, 1400);

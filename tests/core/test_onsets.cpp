@@ -13,17 +13,17 @@ using namespace pulsepin::test;
 
 namespace {
 
-constexpr std::int64_t rate = 44100;
+constexpr std::int64_t onset_rate = 44100;
 using Sound = std::vector<float>;
 
 Sound silence(double seconds) {
-    return Sound(static_cast<std::size_t>(seconds * static_cast<double>(rate)), 0.0f);
+    return Sound(static_cast<std::size_t>(seconds * static_cast<double>(onset_rate)), 0.0f);
 }
 
 /// A plucked string: overtones that start at once and die away.
 void pluck(Sound& sound, double at, double hz = 196, double level = 0.2) {
-    for (auto i = static_cast<std::size_t>(std::llround(at * rate)); i < sound.size(); ++i) {
-        const double t = static_cast<double>(i) / rate - at;
+    for (auto i = static_cast<std::size_t>(std::llround(at * onset_rate)); i < sound.size(); ++i) {
+        const double t = static_cast<double>(i) / onset_rate - at;
         double v = 0;
         for (int k = 1; k <= 8; ++k)
             v += std::sin(2 * std::numbers::pi * hz * k * t) / k;
@@ -35,8 +35,8 @@ void pluck(Sound& sound, double at, double hz = 196, double level = 0.2) {
 void burst(Sound& sound, double at, bool bright, std::mt19937& random) {
     std::normal_distribution<float> normal(0, 0.2f);
     float low = 0;
-    for (auto i = static_cast<std::size_t>(std::llround(at * rate)); i < sound.size(); ++i) {
-        const double t = static_cast<double>(i) / rate - at;
+    for (auto i = static_cast<std::size_t>(std::llround(at * onset_rate)); i < sound.size(); ++i) {
+        const double t = static_cast<double>(i) / onset_rate - at;
         if (t > 0.3)
             break;
         if (bright) {
@@ -52,7 +52,7 @@ void burst(Sound& sound, double at, bool bright, std::mt19937& random) {
 
 Features features_of(const Sound& sound, bool with_network = true) {
     static const auto rhythm = ActivationNetwork::for_rhythm(), drums = ActivationNetwork::for_drums();
-    return *compute_features(*store_of(sound, {rate, 1}),
+    return *compute_features(*store_of(sound, {onset_rate, 1}),
                              with_network ? Listeners{&*rhythm, &*drums} : Listeners{});
 }
 
@@ -189,7 +189,7 @@ private slots:
         std::normal_distribution<float> normal(0, 1);
         Sound sound = silence(12);
         for (std::size_t i = 0; i < sound.size(); ++i) {
-            const double t = static_cast<double>(i) / rate;
+            const double t = static_cast<double>(i) / onset_rate;
             sound[i] = normal(random) * (t < 4 ? 0.02f : t < 8 ? 0.2f : 0.03f);
         }
         OnsetSettings settings;
@@ -242,7 +242,7 @@ private slots:
             for (std::size_t i = 4; i + 4 < 40; ++i)
                 QVERIFY(std::abs(loudness->short_term[i] + 3.01f) < 0.05f);
         }
-        const auto nothing = measure_loudness(*store_of(silence(5), {rate, 1}));
+        const auto nothing = measure_loudness(*store_of(silence(5), {onset_rate, 1}));
         QCOMPARE(nothing->integrated, Loudness::silence);
     }
 };

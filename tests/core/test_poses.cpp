@@ -24,11 +24,11 @@ using namespace pulsepin::test;
 
 namespace {
 
-struct Scene {
+struct PoseScene {
     Project project = steady_project(); // 120 BPM, 24 frames a second: a beat is 12 frames
     LayerId logo;
 
-    Scene() {
+    PoseScene() {
         Layer layer{{}, layers::shape, "Logo"};
         layer.values = {{"position-x", 40}, {"scale", 80}};
         project = *with_layer(project, layer);
@@ -61,7 +61,7 @@ class TestPoses : public QObject {
     Q_OBJECT
 private slots:
     void what_is_seen_becomes_one_key() {
-        Scene scene;
+        PoseScene scene;
         QVERIFY(scene.pose(24));
         QCOMPARE(scene.lane().name, std::string("Logo poses"));
         QCOMPARE(scene.lane().pins.size(), std::size_t{1});
@@ -77,7 +77,7 @@ private slots:
     }
 
     void what_is_dragged_changes_the_pose_there_or_makes_one() {
-        Scene scene;
+        PoseScene scene;
         QVERIFY(scene.pose(0));
         QVERIFY(scene.pose(48));
         QVERIFY(scene.put({{"position-x", 140}, {"rotation", 90}}, 48));
@@ -94,7 +94,7 @@ private slots:
     }
 
     void poses_hang_on_markers_and_go_with_them() {
-        Scene scene;
+        PoseScene scene;
         std::vector<PinId> markers;
         for (const double at : {1.0, 2.0, 4.0}) {
             markers.push_back(PinId{scene.project.next_id});
@@ -120,7 +120,7 @@ private slots:
     }
 
     void a_key_in_this_frame_may_act_on_the_next() {
-        Scene scene;
+        PoseScene scene;
         QVERIFY(scene.pose(0));
         const LaneId lane = scene.lane().id;
         // 20.7 frames: seen on frame 20, acts on 21.
@@ -137,7 +137,7 @@ private slots:
 
     void what_pulses_add_comes_on_top_whichever_lane_is_first() {
         for (const bool pulses_first : {true, false}) {
-            Scene scene;
+            PoseScene scene;
             const auto add_pulses = [&] {
                 scene.project = with_lane(scene.project, kind_of(body_type<PulseBody>), "Hits");
                 Motion motion = *part_of<Motion>(*scene.project.lanes.back());
@@ -161,7 +161,7 @@ private slots:
     }
 
     void exports_split_them_into_their_properties() {
-        Scene scene;
+        PoseScene scene;
         QVERIFY(scene.pose(0));
         QVERIFY(scene.pose(48));
         QVERIFY(scene.put({{"position-x", 140}, {"rotation", 90}, {"opacity", 50}}, 48));
@@ -183,7 +183,7 @@ private slots:
     }
 
     void the_file_keeps_them_and_the_piece_grows_with_them() {
-        Scene scene;
+        PoseScene scene;
         QVERIFY(scene.pose(24));
         QVERIFY(scene.put({{"position-x", 140}, {"position-y", -60}}, 24));
         const auto read = project_from_json(project_to_json(scene.project, {}), {});
@@ -196,7 +196,7 @@ private slots:
     }
 
     void a_copy_of_a_layer_has_poses_of_its_own() {
-        Scene scene;
+        PoseScene scene;
         QVERIFY(scene.pose(24));
         const Project twice = *with_layer_duplicated(scene.project, scene.logo, Frames(0));
         const LayerId copy = twice.stage->layers[2].id;
@@ -206,7 +206,7 @@ private slots:
     }
 
     void values_and_shapes_are_taken_from_others() {
-        Scene scene;
+        PoseScene scene;
         scene.project = *with_layer(scene.project, {{}, layers::title, "Words", {}, {}, {}, "rise"});
         const LayerId words = scene.project.stage->layers[2].id;
         const Project taken = *with_values_of(scene.project, words, scene.logo);
@@ -227,7 +227,7 @@ private slots:
     }
 
     void pickers_place_them_and_they_are_set_by_number() {
-        Scene scene;
+        PoseScene scene;
         QVERIFY(scene.pose(0));
         Picker picker;
         picker.whole = true;
@@ -250,7 +250,7 @@ private slots:
     }
 
     void a_pivot_is_what_a_layer_turns_about() {
-        Scene scene;
+        PoseScene scene;
         Layer logo = *scene.project.stage->layer(scene.logo);
         logo.values = {{"rotation", 90}, {"pivot-x", 100}};
         scene.project = *with_changed_layer(scene.project, logo);

@@ -40,7 +40,7 @@ Project with_pulses(const Pulse& pulse, const std::vector<double>& beats, double
     return *with_pins(project, lane, pins);
 }
 
-MotionCurve curve_of(const Project& project) {
+MotionCurve pulse_curve_of(const Project& project) {
     const Lane& lane = *project.first_lane(body_type<PulseBody>);
     return {project, lane, resolve(project, lane)};
 }
@@ -148,7 +148,7 @@ private slots:
     // Common practice: rest on the beat's frame, peak one frame later, rest again about four frames after
     // that.
     void a_hit() {
-        const auto curve = curve_of(with_pulses(of_library("hit"), {4, 8}));
+        const auto curve = pulse_curve_of(with_pulses(of_library("hit"), {4, 8}));
         QCOMPARE(curve.value_at(47), 0.0);
         QCOMPARE(curve.value_at(48), 0.0);
         QCOMPARE(curve.value_at(49), 100.0);
@@ -164,7 +164,7 @@ private slots:
 
     // Common practice: it starts four frames before the marker and its peak lies on it; scale 100 % to 130 %.
     void a_hit_that_arrives() {
-        const auto curve = curve_of(with_pulses(of_library("arrival"), {4}, 100, 130));
+        const auto curve = pulse_curve_of(with_pulses(of_library("arrival"), {4}, 100, 130));
         QCOMPARE(curve.value_at(44), 100.0);
         QVERIFY(curve.value_at(45) > 100);
         QCOMPARE(curve.value_at(48), 130.0);
@@ -173,7 +173,7 @@ private slots:
 
     // Common practice: base 0.8, 0.25 for exactly one frame on the hit, then back.
     void a_dip_of_exactly_one_frame() {
-        const auto curve = curve_of(with_pulses(of_library("dip"), {4, 5}, 0.8, 0.25));
+        const auto curve = pulse_curve_of(with_pulses(of_library("dip"), {4, 5}, 0.8, 0.25));
         for (int frame = 40; frame < 70; ++frame)
             QCOMPARE(curve.value_at(frame), frame == 48 || frame == 60 ? 0.25 : 0.8);
         const auto keys = curve.keys();
@@ -185,7 +185,7 @@ private slots:
     // Common practice: for a snare roll the whole hit shrinks to about two frames, and hits never overlap.
     void close_beats_shrink_and_never_overlap() {
         const auto curve =
-            curve_of(with_pulses(of_library("hit"), {4, 4.25, 4.5, 4.75, 5, 9})); // 3 frames apart
+            pulse_curve_of(with_pulses(of_library("hit"), {4, 4.25, 4.5, 4.75, 5, 9})); // 3 frames apart
         QCOMPARE(curve.shrunk(), std::size_t{4});
         const auto& pulses = curve.pulses();
         for (std::size_t i = 0; i + 1 < pulses.size(); ++i)
@@ -207,7 +207,7 @@ private slots:
             double beat = 2;
             for (int i = 0; i < 20; ++i)
                 beats.push_back(beat += 0.1 + static_cast<double>(random() % 200) / 100);
-            const auto curve = curve_of(with_pulses(pulse, beats));
+            const auto curve = pulse_curve_of(with_pulses(pulse, beats));
             const auto& pulses = curve.pulses();
             for (std::size_t i = 0; i < pulses.size(); ++i) {
                 const auto& p = pulses[i];
@@ -222,15 +222,15 @@ private slots:
         Pulse pulse = of_library("hit");
         pulse.down = {Length::Unit::InFrames, 20}; // longer than a beat
         pulse.crowding = Crowding::Join;
-        auto curve = curve_of(with_pulses(pulse, {4, 5, 6}));
+        auto curve = pulse_curve_of(with_pulses(pulse, {4, 5, 6}));
         for (int frame = 49; frame <= 73; ++frame) // between equal peaks it stays up
             QVERIFY(std::abs(curve.value_at(frame) - 100) < 1e-9);
         pulse.crowding = Crowding::Highest;
-        curve = curve_of(with_pulses(pulse, {4, 5}));
+        curve = pulse_curve_of(with_pulses(pulse, {4, 5}));
         QVERIFY(curve.value_at(58) > 0 && curve.value_at(58) < 100);
         QCOMPARE(curve.value_at(61), 100.0);
         pulse.crowding = Crowding::Add;
-        curve = curve_of(with_pulses(pulse, {4, 5}));
+        curve = pulse_curve_of(with_pulses(pulse, {4, 5}));
         QVERIFY(curve.value_at(61) > 100);
     }
 
@@ -239,8 +239,8 @@ private slots:
     void another_frame_rate_moves_nothing() {
         Pulse pulse = of_library("swell"); // lengths in beats
         const std::vector<double> beats{4, 7.3, 9.6, 12};
-        const auto slow = curve_of(with_pulses(pulse, beats, 0, 1, "20")),
-                   fast = curve_of(with_pulses(pulse, beats, 0, 1, "60"));
+        const auto slow = pulse_curve_of(with_pulses(pulse, beats, 0, 1, "20")),
+                   fast = pulse_curve_of(with_pulses(pulse, beats, 0, 1, "60"));
         for (std::size_t i = 0; i < beats.size(); ++i)
             for (const auto edge : {&PulseSpan::start, &PulseSpan::peak, &PulseSpan::end}) {
                 const double apart = slow.pulses()[i].*edge / 20 - fast.pulses()[i].*edge / 60;
@@ -253,11 +253,11 @@ private slots:
         const auto lane = lane_of_kind(project, kind_of(body_type<PulseBody>));
         const PinId second = project.lane(lane)->pins[1].id;
         project = *with_body(project, second, PulseBody{50});
-        const auto curve = curve_of(project);
+        const auto curve = pulse_curve_of(project);
         QCOMPARE(curve.value_at(97), 95.0);
         QCOMPARE(curve.value_at(2000), 60.0); // nothing vanishes where nothing happens
         const PinId both[] = {second, project.lane(lane)->pins[0].id};
-        const auto muted = curve_of(with_pins_muted(project, both, true));
+        const auto muted = pulse_curve_of(with_pins_muted(project, both, true));
         QCOMPARE(muted.value_at(97), 60.0);
         QVERIFY(!with_motion(project, lane_of_kind(project, kind_of(body_type<CutBody>)), Motion{}));
     }

@@ -15,12 +15,12 @@ using namespace pulsepin::test;
 
 namespace {
 
-struct Scene {
+struct DrivenScene {
     Project project = steady_project(); // 120 BPM, 24 frames a second
     LayerId logo;
     LaneId lane;
 
-    Scene() {
+    DrivenScene() {
         project = *with_layer(project, {{}, layers::shape, "Logo"});
         logo = project.stage->layers[1].id;
     }
@@ -55,14 +55,14 @@ class TestSeenValues : public QObject {
     Q_OBJECT
 private slots:
     void what_nothing_drives_is_the_layers_own() {
-        Scene scene;
+        DrivenScene scene;
         QVERIFY(scene.put({{"position-x", 120}, {"rotation", 14}}, 100));
         QCOMPARE(scene.seen("position-x", 0), 120.0);
         QCOMPARE(scene.seen("rotation", 900), 14.0);
     }
 
     void a_key_is_set_at_the_frame_and_changed_where_there_is_one() {
-        Scene scene;
+        DrivenScene scene;
         scene.drive("position-x", body_type<KeyBody>);
         scene.key(1, 0);
         scene.key(3, 80, "sine-out");
@@ -80,7 +80,7 @@ private slots:
     }
 
     void leads_are_taken_into_account() {
-        Scene scene;
+        DrivenScene scene;
         scene.drive("position-x", body_type<KeyBody>);
         scene.project = *with_lead(scene.project, scene.lane, Frames(2));
         Motion motion = *part_of<Motion>(*scene.project.lane(scene.lane));
@@ -96,7 +96,7 @@ private slots:
     }
 
     void another_property_of_a_lane_keeps_its_own_range() {
-        Scene scene;
+        DrivenScene scene;
         scene.drive("position-x", body_type<KeyBody>);
         Motion motion = *part_of<Motion>(*scene.project.lane(scene.lane));
         motion.feeds.push_back({"scale", "%", 100, 200, {scene.logo, "scale"}});
@@ -109,7 +109,7 @@ private slots:
     }
 
     void of_pulses_the_range_moves() {
-        Scene scene;
+        DrivenScene scene;
         scene.drive("scale", body_type<PulseBody>);
         scene.project =
             *with_pins(scene.project, scene.lane, {{{}, MusicalAnchor{Ticks(4 * 960)}, PulseBody{}, {}}});
@@ -121,7 +121,7 @@ private slots:
     }
 
     void a_locked_lane_stays_as_it_is() {
-        Scene scene;
+        DrivenScene scene;
         scene.drive("position-x", body_type<KeyBody>);
         scene.key(1, 5);
         scene.project = *with_lane_locked(scene.project, scene.lane, true);

@@ -9,6 +9,7 @@
 #include "show/light_show.h"
 #include "show/timecode_wire.h"
 #include "support/command_line.h"
+#include "support/free_port.h"
 #include "support/lanterns.h"
 #include "support/test_program.h"
 #include "wires/artnet.h"
@@ -48,10 +49,6 @@ std::vector<std::array<int, 4>> decoded(const std::vector<float>& sound, double 
     }
     ltc_decoder_free(decoder);
     return times;
-}
-
-std::uint16_t free_port() {
-    return UdpSocket::for_receiving(0)->port();
 }
 
 } // namespace

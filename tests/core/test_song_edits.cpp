@@ -26,8 +26,6 @@ using namespace pulsepin::test;
 
 namespace {
 
-constexpr std::int64_t rate = 48000;
-
 bool near(Seconds a, Seconds b, double within = 1e-6) {
     return std::abs((a - b).value) <= within;
 }
@@ -39,7 +37,9 @@ Project with_sound_at(Project project, Seconds at, const SoundBody& body, const 
 
 /// A store that is the same number all through.
 ProjectSounds::Samples level(float value, double seconds, const char* name) {
-    return {store_of(std::vector<float>(static_cast<std::size_t>(seconds * rate), value), {rate, 1}), name};
+    return {
+        store_of(std::vector<float>(static_cast<std::size_t>(seconds * sound_rate), value), {sound_rate, 1}),
+        name};
 }
 
 OnsetRow named_row(const char* name) {
@@ -50,7 +50,7 @@ OnsetRow named_row(const char* name) {
 
 float heard_at(const MixPlan& plan, double seconds) {
     float stereo[2] = {0, 0};
-    plan.add_to(stereo, Samples(std::llround(seconds * rate)));
+    plan.add_to(stereo, Samples(std::llround(seconds * sound_rate)));
     return stereo[0];
 }
 
@@ -112,13 +112,13 @@ private slots:
         project = with_sound_at(project, Seconds(8), body);
         const ProjectSounds sounds{level(0.5f, 10, "song"), {{body.sound, level(0.25f, 9, "clip")}}};
         const auto plan = heard_plan(Schedule(project), sounds);
-        QCOMPARE(plan.length.value, 17 * rate);
+        QCOMPARE(plan.length.value, 17 * sound_rate);
         QCOMPARE(heard_at(plan, 16.5), 0.25f);
         QCOMPARE(piece_end(project), Seconds(17));
         QCOMPARE(piece_length(project).value, 17 * 24);
         project = *with_piece(project, Seconds(2), Seconds(20));
         QCOMPARE(piece_length(project).value, 20 * 24);
-        QCOMPARE(heard_plan(Schedule(project), sounds).length.value, 20 * rate);
+        QCOMPARE(heard_plan(Schedule(project), sounds).length.value, 20 * sound_rate);
         QVERIFY(!with_piece(project, Seconds(5), Seconds(5)));
         QVERIFY(!with_piece(project, Seconds(30), std::nullopt));
         QVERIFY(!with_piece(project, Seconds(-1), std::nullopt)->settings->begins);
@@ -203,13 +203,14 @@ private slots:
                 *with_pins(follows, follows.lanes.back()->id, {{{}, TimeAnchor{between(20, 40)}, lift, {}}});
 
             // Anywhere within the song, or with silence before it.
-            const Seconds from(std::round((i % 5 == 4 ? between(-5, 0) : between(0, 17)).value * rate) /
-                               rate);
+            const Seconds from(std::round((i % 5 == 4 ? between(-5, 0) : between(0, 17)).value * sound_rate) /
+                               sound_rate);
             const Seconds until = i % 2 == 0 ? Seconds(60) : between(52, 60);
             const auto trimmed = with_song_trimmed(project, from, until);
             QVERIFY(trimmed.has_value());
             const auto lies = [&](Seconds before, Seconds after) { return near(after, before - from); };
-            QVERIFY(near(Seconds(static_cast<double>(trimmed->song->from.value) / rate), from, 1.0 / rate));
+            QVERIFY(near(Seconds(static_cast<double>(trimmed->song->from.value) / sound_rate), from,
+                         1.0 / sound_rate));
             for (const auto& lane : project.lanes)
                 for (const auto& pin : lane->pins)
                     QVERIFY(lies(*anchored_time(pin.anchor, project),
@@ -241,7 +242,7 @@ private slots:
         const Project project = with_random_pins(steady_project(118, 0.4, 60), 3, 20);
         const auto later = with_song_moved(project, Seconds(2));
         QVERIFY(later.has_value());
-        QCOMPARE(later->song->from.value, -2 * rate);
+        QCOMPARE(later->song->from.value, -2 * sound_rate);
         QCOMPARE(later->song->duration(), Seconds(62));
         QVERIFY(near(later->grid->time_at(Ticks(0)), Seconds(2.4)));
         const auto back = with_song_moved(*later, Seconds(-2));
@@ -269,7 +270,7 @@ private slots:
                          std::make_shared<const FollowerCurves>(*follow(project, {}, listening))};
         const Curves alone = piece_alone(all);
         QCOMPARE(piece_length(alone.project()).value, 26 * 24);
-        QCOMPARE(alone.project().song->from.value, 4 * rate);
+        QCOMPARE(alone.project().song->from.value, 4 * sound_rate);
         QCOMPARE(alone.schedule.pins(marks).pins[0].frame.value, 6 * 24); // it lies at 10 s of the song
         const auto& before = all.followers->at(id);
         const auto& after = alone.followers->at(id);

@@ -20,15 +20,16 @@ using namespace pulsepin::test;
 
 namespace {
 
-constexpr std::int64_t rate = 22050;
+constexpr std::int64_t part_rate = 22050;
 using Sound = std::vector<double>;
 
 Sound sine(double hz, double amplitude, double seconds, double vibrato = 0) {
-    Sound out(static_cast<std::size_t>(seconds * rate));
+    Sound out(static_cast<std::size_t>(seconds * part_rate));
     double phase = 0;
     for (std::size_t i = 0; i < out.size(); ++i) {
-        const double t = static_cast<double>(i) / rate;
-        phase += 2 * std::numbers::pi * hz * (1 + vibrato * std::sin(2 * std::numbers::pi * 5 * t)) / rate;
+        const double t = static_cast<double>(i) / part_rate;
+        phase +=
+            2 * std::numbers::pi * hz * (1 + vibrato * std::sin(2 * std::numbers::pi * 5 * t)) / part_rate;
         out[i] = amplitude * std::sin(phase);
     }
     return out;
@@ -38,11 +39,12 @@ Sound sine(double hz, double amplitude, double seconds, double vibrato = 0) {
 Sound hits(double every, double amplitude, double seconds, unsigned seed, double offset = 0.1) {
     std::mt19937 random(seed);
     std::uniform_real_distribution<double> noise(-1, 1);
-    Sound out(static_cast<std::size_t>(seconds * rate));
+    Sound out(static_cast<std::size_t>(seconds * part_rate));
     for (double at = offset; at < seconds; at += every)
-        for (std::size_t i = 0; i < rate / 10; ++i)
-            if (const auto place = static_cast<std::size_t>(at * rate) + i; place < out.size())
-                out[place] += amplitude * noise(random) * std::exp(-static_cast<double>(i) / (0.012 * rate));
+        for (std::size_t i = 0; i < part_rate / 10; ++i)
+            if (const auto place = static_cast<std::size_t>(at * part_rate) + i; place < out.size())
+                out[place] +=
+                    amplitude * noise(random) * std::exp(-static_cast<double>(i) / (0.012 * part_rate));
     return out;
 }
 
@@ -57,7 +59,7 @@ std::shared_ptr<const SampleStore> stored(const Sound& sound, int channels = 1) 
     for (const double value : sound)
         for (int c = 0; c < channels; ++c)
             samples.push_back(static_cast<float>(value));
-    return store_of(samples, {rate, channels});
+    return store_of(samples, {part_rate, channels});
 }
 
 Sound mono(const SampleStore& store) {
@@ -93,8 +95,8 @@ struct Parts {
 Parts separated_plainly(const Sound& sound) {
     constexpr int window = 1024, hop = window / 4, bins = window / 2 + 1;
     constexpr double beta = 2, pi = std::numbers::pi;
-    const int in_time = 2 * static_cast<int>(std::round((0.2 * rate / hop - 1) / 2)) + 1;
-    const int in_frequency = 2 * static_cast<int>(std::round((500.0 * window / rate - 1) / 2)) + 1;
+    const int in_time = 2 * static_cast<int>(std::round((0.2 * part_rate / hop - 1) / 2)) + 1;
+    const int in_frequency = 2 * static_cast<int>(std::round((500.0 * window / part_rate - 1) / 2)) + 1;
     std::vector<double> hann(window), cosine(window), sinus(window);
     for (int i = 0; i < window; ++i) {
         hann[static_cast<std::size_t>(i)] = 0.5 - 0.5 * std::cos(2 * pi * i / window);
@@ -165,7 +167,7 @@ Sound part_of(const SampleStore& sound, const char* part, const char* side = "bo
 Sound noise(double seconds, unsigned seed) {
     std::mt19937 random(seed);
     std::normal_distribution<double> normal(0, 0.1);
-    Sound out(static_cast<std::size_t>(seconds * rate));
+    Sound out(static_cast<std::size_t>(seconds * part_rate));
     for (double& value : out)
         value = normal(random);
     return out;
@@ -195,7 +197,7 @@ private slots:
                             : mix == 1 ? sine(220, 0.2, seconds, 0.01) + sine(554, 0.15, seconds, 0.01) +
                                              hits(0.3, 0.2, seconds, 2)
                                        : noise(seconds, 3);
-        QCOMPARE(separation_shape(rate).window, std::size_t{1024}); // as the definition below has it
+        QCOMPARE(separation_shape(part_rate).window, std::size_t{1024}); // as the definition below has it
         const Parts wanted = separated_plainly(sound);
         const auto store = stored(sound);
         for (const auto& [name, plain] :
@@ -203,7 +205,7 @@ private slots:
               std::pair{"residual", &wanted.residual}}) {
             const Sound made = part_of(*store, name);
             QCOMPARE(made.size(), sound.size());
-            const std::size_t tenth = rate / 10;
+            const std::size_t tenth = part_rate / 10;
             const double floor = energy(sound) * 1e-5;
             for (std::size_t from = 0; from + tenth <= sound.size(); from += tenth) {
                 const double a = energy(made, from, from + tenth), b = energy(*plain, from, from + tenth);
@@ -220,9 +222,10 @@ private slots:
         const auto both = stored(tones + drums);
         const Sound harmonic = part_of(*both, "harmonic"), percussive = part_of(*both, "percussive");
         // Between the hits the tones are there as they were.
-        QVERIFY(std::abs(10 * std::log10(energy(harmonic, rate * 3 / 10, rate / 2) /
-                                         energy(tones, rate * 3 / 10, rate / 2))) < 0.5);
-        QVERIFY(energy(percussive, rate * 3 / 10, rate / 2) < 0.01 * energy(tones, rate * 3 / 10, rate / 2));
+        QVERIFY(std::abs(10 * std::log10(energy(harmonic, part_rate * 3 / 10, part_rate / 2) /
+                                         energy(tones, part_rate * 3 / 10, part_rate / 2))) < 0.5);
+        QVERIFY(energy(percussive, part_rate * 3 / 10, part_rate / 2) <
+                0.01 * energy(tones, part_rate * 3 / 10, part_rate / 2));
         // The hits' energy is in the percussive part.
         QVERIFY(energy(percussive) > 0.5 * energy(drums));
         QVERIFY(energy(harmonic) < 1.1 * energy(tones));
@@ -245,7 +248,7 @@ private slots:
             samples.push_back(static_cast<float>(i) / 1000);
             samples.push_back(static_cast<float>(i % 7) / 10);
         }
-        const auto store = store_of(samples, {rate, 2});
+        const auto store = store_of(samples, {part_rate, 2});
         const Sound left = part_of(*store, "whole", "left"), right = part_of(*store, "whole", "right"),
                     middle = part_of(*store, "whole", "middle"), sides = part_of(*store, "whole", "sides");
         for (std::size_t i = 0; i < 1000; ++i) {
@@ -261,12 +264,12 @@ private slots:
         const auto kept = sound_part(*store, {"whole", "both", 0, 1000});
         QVERIFY(kept.has_value());
         const Sound band = mono(*kept->samples);
-        for (std::size_t i = rate; i < 9 * rate; i += 97) // a seam lies at 8 s
+        for (std::size_t i = part_rate; i < 9 * part_rate; i += 97) // a seam lies at 8 s
             QVERIFY(std::abs(band[i] - low[i]) < 0.01);
         const Sound vocal = part_of(*stored(sine(100, 0.3, 3) + sine(1000, 0.3, 3)), "vocal");
         const Sound sung = sine(1000, 0.3, 3);
-        QVERIFY(std::abs(10 * std::log10(energy(vocal, rate, 2 * rate) / energy(sung, rate, 2 * rate))) <
-                0.5);
+        QVERIFY(std::abs(10 * std::log10(energy(vocal, part_rate, 2 * part_rate) /
+                                         energy(sung, part_rate, 2 * part_rate))) < 0.5);
     }
 
     void a_cancelled_part_is_not_made() {
@@ -301,11 +304,11 @@ private slots:
     // A machine's drums are the same in every bar: only where they begin and end tells the bars apart.
     void loops_are_aligned_to_their_own_turn() {
         constexpr double seconds = 64;
-        Sound drums(static_cast<std::size_t>(seconds * rate), 0.0);
+        Sound drums(static_cast<std::size_t>(seconds * part_rate), 0.0);
         const Sound hit = hits(10, 0.6, 0.3, 13, 0);
         for (int i = 4; i < 116; ++i)
             for (std::size_t k = 0; k < hit.size(); ++k)
-                drums[static_cast<std::size_t>(i * 0.5 * rate) + k] += (i % 2 == 0 ? 1 : 0.5) * hit[k];
+                drums[static_cast<std::size_t>(i * 0.5 * part_rate) + k] += (i % 2 == 0 ? 1 : 0.5) * hit[k];
         Sound rest = sine(110, 0.2, seconds) + sine(165, 0.1, seconds);
         const auto song = stored(drums + rest);
         for (const std::int64_t by :
@@ -319,7 +322,7 @@ private slots:
     void unrelated_recordings_are_told() {
         const auto lies = align(*stored(noise(8, 11)), *stored(noise(8, 12)));
         QVERIFY(lies.has_value() && !lies->is_clear());
-        const auto silence = align(*stored(noise(2, 11)), *stored(Sound(2 * rate, 0.0)));
+        const auto silence = align(*stored(noise(2, 11)), *stored(Sound(2 * part_rate, 0.0)));
         QVERIFY(silence.has_value() && !silence->is_clear());
     }
 
@@ -343,9 +346,9 @@ private slots:
     // -- lines of gain
 
     void a_line_of_gain_runs_straight_in_decibels() {
-        MixPart part{stored(Sound(rate, 0.5)), Samples(0), Samples(0), Samples(rate), 1, {}, {}};
+        MixPart part{stored(Sound(part_rate, 0.5)), Samples(0), Samples(0), Samples(part_rate), 1, {}, {}};
         part.line = {{Samples(2000), 0}, {Samples(12'000), -20}};
-        const auto sum = mix_down({rate, Samples(rate), {part}});
+        const auto sum = mix_down({part_rate, Samples(part_rate), {part}});
         QVERIFY(sum.has_value());
         const auto db = [&](std::int64_t i) {
             return 20 * std::log10(static_cast<double>(sum->samples->mono_at(Samples(i))) / 0.5);
@@ -357,13 +360,14 @@ private slots:
     }
 
     void a_line_stays_under_the_material_when_a_sound_is_trimmed() {
-        MixPart part{stored(Sound(rate, 0.5)), Samples(100), Samples(0), Samples(5000), 1, {}, {}};
+        MixPart part{stored(Sound(part_rate, 0.5)), Samples(100), Samples(0), Samples(5000), 1, {}, {}};
         part.line = {{Samples(1000), 0}, {Samples(2000), -6}};
         MixPart cut = part; // its first 500 samples were taken off, the rest stayed where it was
         cut.start += Samples(500);
         cut.in = Samples(500);
         cut.length = Samples(4500);
-        const auto a = mix_down({rate, Samples(6000), {part}}), b = mix_down({rate, Samples(6000), {cut}});
+        const auto a = mix_down({part_rate, Samples(6000), {part}}),
+                   b = mix_down({part_rate, Samples(6000), {cut}});
         for (std::int64_t i = 700; i < 5000; i += 13)
             QVERIFY(std::abs(a->samples->mono_at(Samples(i)) - b->samples->mono_at(Samples(i))) < 1e-5f);
     }

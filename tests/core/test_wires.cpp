@@ -3,6 +3,7 @@
 // Levels of lamps on the network: packets byte by byte as ANSI E1.31-2018 has them, what is damaged, what
 // comes late, and the way through real sockets of this machine to the receiver that ships with the program.
 #include "support/command_line.h"
+#include "support/free_port.h"
 #include "support/seed.h"
 #include "support/test_program.h"
 #include "wires/light_monitor.h"
@@ -36,11 +37,6 @@ using Bytes = std::vector<std::uint8_t>;
 Bytes part(const Bytes& bytes, std::size_t from, std::size_t count) {
     return {bytes.begin() + static_cast<std::ptrdiff_t>(from),
             bytes.begin() + static_cast<std::ptrdiff_t>(from + count)};
-}
-
-/// A port that is free now.
-std::uint16_t free_port() {
-    return UdpSocket::for_receiving(0)->port();
 }
 
 } // namespace

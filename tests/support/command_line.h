@@ -5,6 +5,8 @@
 
 namespace pulsepin::test {
 
+inline const QString demo_file = PULSEPIN_DEMO "/kite-day.pulsepin";
+
 struct Run {
     int status; ///< -1: it did not end by itself
     QString out, err;

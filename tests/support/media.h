@@ -7,9 +7,13 @@
 #include <QTemporaryDir>
 #include <QTest>
 #include <cmath>
+#include <cstdint>
 #include <random>
 
 namespace pulsepin::test {
+
+/// Samples a second of the sounds that are made here, where nothing else is told.
+inline constexpr std::int64_t sound_rate = 48'000;
 
 /// Runs ffmpeg quietly; false when it fails.
 inline bool ffmpeg(const QStringList& arguments) {
