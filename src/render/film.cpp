@@ -320,7 +320,7 @@ Result<void> render_part(const Film& given, int k, int n, const std::filesystem:
     const Film film = in_stretches(given);
     if (auto good = check(film); !good)
         return good;
-    if (film.spec.format->numbered || film.spec.format->in_one || film.spec.format->picture.empty())
+    if (!made_in_parts(*film.spec.format))
         return fail("This kind of film is not made in parts.", {}, "Render it at once.");
     const PartHead part = part_of(film, k, n);
     if (part.until <= part.first)

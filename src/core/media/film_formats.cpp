@@ -45,4 +45,8 @@ bool can_write(const FilmFormat& format) {
     return there(format.picture) && there(format.sound);
 }
 
+bool made_in_parts(const FilmFormat& format) {
+    return !format.numbered && !format.in_one && !format.picture.empty();
+}
+
 } // namespace pulsepin

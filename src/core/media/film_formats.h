@@ -31,5 +31,7 @@ struct FilmFormat {
 [[nodiscard]] const FilmFormat* film_format(std::string_view id);
 /// Whether the encoders are there on this machine.
 [[nodiscard]] bool can_write(const FilmFormat& format);
+/// Whether a film of it can be coded in parts, on several machines, and joined.
+[[nodiscard]] bool made_in_parts(const FilmFormat& format);
 
 } // namespace pulsepin

@@ -74,6 +74,27 @@ tl::unexpected<Error> damaged(const std::filesystem::path& path, const char* wha
 // What stands before each piece of a part.
 constexpr std::int64_t end_mark = 0, picture_mark = 1, sound_mark = 2;
 
+// What no film comes near: beyond it a part is damaged, and sums of its numbers would not hold.
+constexpr std::int64_t most_frames = 1'000'000'000, most_samples = 1'000'000'000'000'000;
+constexpr std::int64_t most_bytes = 1 << 30; ///< of a picture, or of a stretch of sound
+constexpr std::int64_t most_sample_rate = 768'000;
+
+bool within(std::int64_t value, std::int64_t least, std::int64_t most) {
+    return value >= least && value <= most;
+}
+bool lasts(const FilmSpec::Chapter& chapter) {
+    return chapter.from >= Seconds(0) && chapter.from <= chapter.until &&
+           chapter.until.value <= static_cast<double>(most_frames);
+}
+/// Whether it is what a writer of parts tells.
+bool is_of_a_film(const PartHead& part) {
+    const FilmSpec& s = part.spec;
+    return s.format && made_in_parts(*s.format) && !part.made_of.empty() &&
+           within(part.frames, 1, most_frames) && part.first >= Frames(0) && part.first < part.until &&
+           part.until.value <= part.frames && within(s.sample_rate, 1, most_sample_rate) &&
+           std::all_of(s.chapters.begin(), s.chapters.end(), lasts);
+}
+
 Result<PartHead> head_in(std::istream& in, const std::filesystem::path& path) {
     PartHead part;
     std::string line;
@@ -95,16 +116,17 @@ Result<PartHead> head_in(std::istream& in, const std::filesystem::path& path) {
             part.until = Frames(c);
         } else if (name == "format")
             s.format = film_format(rest);
-        else if (name == "size" && words >> a >> b) {
+        else if (name == "size" && words >> a >> b && within(a, 1, most_frames) &&
+                 within(b, 1, most_frames)) {
             s.width = static_cast<int>(a);
             s.height = static_cast<int>(b);
         } else if (name == "rate" && words >> a >> b) {
             if (auto rate = FrameRate::make(a, b))
                 s.rate = *rate;
-        } else if (name == "quality" && words >> a >> b) {
+        } else if (name == "quality" && words >> a >> b && within(a, 0, most_frames)) {
             s.quality = static_cast<int>(a);
             s.transparent = b != 0;
-        } else if (name == "sound" && words >> a >> b >> c) {
+        } else if (name == "sound" && words >> a >> b >> c && within(b, 0, most_frames)) {
             part.with_sound = a != 0;
             s.sound_kbit = static_cast<int>(b);
             s.sample_rate = c;
@@ -123,8 +145,7 @@ Result<PartHead> head_in(std::istream& in, const std::filesystem::path& path) {
             s.chapters.push_back(std::move(chapter));
         }
     }
-    if (!part.spec.format || part.made_of.empty() || part.frames <= 0 || part.until <= part.first ||
-        part.first < Frames(0) || part.until.value > part.frames)
+    if (!is_of_a_film(part))
         return damaged(path, "it does not say what it is a part of");
     return part;
 }
@@ -247,7 +268,7 @@ struct PartReader::State {
     }
     bool bytes(std::vector<std::uint8_t>& value) {
         std::int64_t size = 0;
-        if (!number(size) || size < 0 || static_cast<std::uint64_t>(size) > left)
+        if (!number(size) || !within(size, 0, most_bytes) || static_cast<std::uint64_t>(size) > left)
             return false;
         value.resize(static_cast<std::size_t>(size));
         if (!in.read(reinterpret_cast<char*>(value.data()), size))
@@ -297,6 +318,10 @@ Result<std::variant<PartEnd, PartPicture, CodedSound>> PartReader::next() {
             !s.number(piece.picture.decoded) || !s.number(key) || !s.bytes(piece.picture.bytes) ||
             !s.bytes(piece.picture.holes))
             return damaged(s.path, "it is cut off");
+        if (piece.first < s.head.first || piece.first >= s.head.until ||
+            !within(piece.picture.shown, -most_frames, most_frames) ||
+            !within(piece.picture.decoded, -most_frames, most_frames))
+            return damaged(s.path, "a picture is at no frame of it");
         piece.picture.key = key != 0;
         return Piece(std::move(piece));
     }
@@ -305,6 +330,9 @@ Result<std::variant<PartEnd, PartPicture, CodedSound>> PartReader::next() {
         std::int64_t left_out = 0;
         if (!s.number(sound.at) || !s.number(sound.length) || !s.number(left_out) || !s.bytes(sound.bytes))
             return damaged(s.path, "it is cut off");
+        if (!within(sound.at, -most_samples, most_samples) || !within(sound.length, 0, most_samples) ||
+            !within(left_out, 0, most_samples))
+            return damaged(s.path, "its sound is at no time of it");
         sound.left_out = static_cast<std::uint32_t>(left_out);
         return Piece(std::move(sound));
     }
